@@ -1,0 +1,53 @@
+/** The floors of the house (docs/architecture.md): imports only run downward. */
+const upward = (folder, forbidden, comment) => ({
+  name: `${folder}-imports-down`,
+  comment,
+  severity: 'error',
+  from: { path: `^${folder}/`, pathNot: '\\.test\\.tsx?$' },
+  to: { path: `^(${forbidden.join('|')})/` },
+});
+
+module.exports = {
+  forbidden: [
+    upward('core', ['ui', 'server', 'features', 'app', 'workers', 'scripts', 'tests', 'db'], 'core is pure'),
+    {
+      name: 'core-is-pure',
+      comment: 'no framework, database, file system or network in the core',
+      severity: 'error',
+      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^(node_modules/(react|next|postgres|pino)|node:)', dependencyTypesNot: ['type-only'] },
+    },
+    {
+      name: 'core-no-node',
+      severity: 'error',
+      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      to: { dependencyTypes: ['core'] },
+    },
+    upward('ui', ['server', 'features', 'app', 'workers', 'scripts', 'tests', 'db', 'core/(?!units)'], 'the kit knows units and nothing else'),
+    upward('server', ['ui', 'features', 'app', 'workers', 'scripts', 'tests', 'db'], 'the server knows only core'),
+    upward('features', ['app', 'scripts', 'tests', 'db'], 'features do not know routes'),
+    {
+      name: 'features-take-types-of-server',
+      comment: 'a component takes types from the server, never its SQL',
+      severity: 'error',
+      from: { path: '^features/' },
+      to: { path: '^server/', dependencyTypesNot: ['type-only'] },
+    },
+    upward('workers', ['ui', 'server', 'features', 'app', 'scripts', 'tests', 'db'], 'workers wrap core'),
+    upward('app', ['scripts', 'tests', 'db', 'workers'], 'routes compose'),
+    {
+      name: 'sql-only-in-server',
+      severity: 'error',
+      from: { path: '^(app|features|ui|core|workers)/' },
+      to: { path: 'node_modules/postgres/' },
+    },
+    { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
+    { name: 'no-unresolvable', severity: 'error', from: {}, to: { couldNotResolve: true } },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default'] },
+  },
+};

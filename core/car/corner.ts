@@ -1,0 +1,22 @@
+/** The four corners of a car, as every sheet in the shop writes them. */
+export const CORNERS = ['FL', 'FR', 'RL', 'RR'] as const;
+export type Corner = (typeof CORNERS)[number];
+
+export const AXLES = ['front', 'rear'] as const;
+export type Axle = (typeof AXLES)[number];
+
+/** Where a finding was made: one corner, one axle, or (undefined) the car as a whole. */
+export type Place = Corner | Axle;
+
+/** The axle a corner sits on. */
+export function axleOf(corner: Corner): Axle {
+  return corner === 'FL' || corner === 'FR' ? 'front' : 'rear';
+}
+
+/** The corners a place takes in; the whole car when no place is given. */
+export function cornersOf(place: Place | undefined): readonly Corner[] {
+  if (place === undefined) return CORNERS;
+  if (place === 'front') return ['FL', 'FR'];
+  if (place === 'rear') return ['RL', 'RR'];
+  return [place];
+}

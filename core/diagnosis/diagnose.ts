@@ -1,0 +1,209 @@
+import { CORNERS, type Corner } from '../car/corner';
+import type { CarTraits } from '../car/traits';
+import { rankChecks } from './checks';
+import { answeredTwice, contradictionsIn } from './contradictions';
+import { DEFAULT_BREADTH, explain, type Explanations } from './engine/explanations';
+import { deskFor } from './engine/information';
+import { planSum } from './engine/plan';
+import { type Posterior, posteriorOf } from './engine/posterior';
+import type { Problem } from './engine/problem';
+import { logOdds, weightsOf } from './engine/weights';
+import type { GivenFinding } from './given';
+import type { AtHand } from './hand';
+import { holdsOf } from './holds/holds';
+import { KNOWLEDGE, KNOWLEDGE_VERSION } from './knowledge/all';
+import { buildNetwork, type Network, type Observation } from './network/build';
+import type { Priors } from './network/faults';
+import { type CauseVerdict, placeFields, type Verdict } from './verdict';
+import type { CauseId } from './vocabulary/causes';
+import { FINDINGS } from './vocabulary/findings';
+
+export const ENGINE_VERSION = '1';
+
+/** Abnormal answers open at once up to which the sum is exact; each more doubles the time. */
+const EXACT_WIDTH = 14;
+
+export type Question = {
+  car?: CarTraits;
+  findings: readonly GivenFinding[];
+  atHand?: AtHand;
+  /** A shop's own priors by cause. */
+  priors?: Priors;
+};
+
+/**
+ * The verdict on a car: every cause with its probability and the evidence for and against, the combinations that
+ * explain it best, holds, contradictions, and the next checks by expected information per minute.
+ * Pure: the same answers, in any order, give the same verdict to the bit.
+ */
+export function diagnose({ car = {}, findings, atHand, priors }: Question): Verdict {
+  const used = usable(findings);
+  const network = buildNetwork(car, used, priors);
+  const { problem, causes } = problemOf(network);
+  const exact = isNarrow(problem);
+  const guess = exact ? undefined : explain(problem, singleFault(problem), { ...DEFAULT_BREADTH, sets: 2000, depth: 5 });
+  const posterior = guess ? posteriorFrom(problem, guess) : posteriorOf(problem);
+  const explanations = guess ?? explain(problem, posterior.faults);
+  const weights = exact ? weightsOf(problem) : lumpWeights(problem, posterior);
+
+  const ranked = rank(network, causes, posterior, weights, used);
+  const leaders = ranked
+    .filter((cause) => cause.probability > 0)
+    .slice(0, 5)
+    .map((cause) => cause.id);
+  const desk = deskFor(explanations, posterior.faults, leaders.map((cause) => causes.get(cause)!));
+  const context = { faults: network.faults, findings: used, desk, leaders, atHand };
+  return {
+    causes: ranked,
+    unlisted: posterior.faults[network.faults.length]!,
+    combinations: combinationsOf(network, explanations),
+    holds: holdsOf(findings, car),
+    nextChecks: rankChecks(context, ['check']),
+    nextQuestions: rankChecks(context, ['complaint', 'history']),
+    contradictions: contradictionsIn(findings),
+    exact,
+    captured: explanations.captured,
+    engine: ENGINE_VERSION,
+    knowledge: KNOWLEDGE_VERSION,
+  };
+}
+
+const FINDING_ORDER = new Map<string, number>(FINDINGS.map((finding, index) => [finding.id, index]));
+
+/** Answers in an order of their own, each once; a question answered two ways at one place is left out. */
+function usable(findings: readonly GivenFinding[]): GivenFinding[] {
+  const unsettled = new Set(answeredTwice(findings).flatMap((clash) => clash.findings));
+  const distinct = new Map(
+    findings.filter((finding) => !unsettled.has(finding)).map((finding) => [keyOf(finding), finding]),
+  );
+  return [...distinct.values()].sort(
+    (left, right) => FINDING_ORDER.get(left.id)! - FINDING_ORDER.get(right.id)! || (keyOf(left) < keyOf(right) ? -1 : 1),
+  );
+}
+
+function keyOf({ id, place, state }: GivenFinding): string {
+  return `${id} ${place ?? ''} ${state}`;
+}
+
+/** The engine's view: "something not listed" is the last fault, the corners of a cause are one group. */
+function problemOf(network: Network): { problem: Problem; causes: Map<CauseId, number[]> } {
+  const wide = network.faults.length;
+  const causes = new Map<CauseId, number[]>();
+  network.faults.forEach((fault, index) => {
+    causes.set(fault.cause, [...(causes.get(fault.cause) ?? []), index]);
+  });
+  return {
+    causes,
+    problem: {
+      priors: Float64Array.from([...network.faults.map((fault) => fault.prior), network.unlistedPrior]),
+      groups: [...causes.values(), [wide]],
+      answers: network.observations.map(({ level, leak, parents, unlisted }) => ({
+        level,
+        leak,
+        parents: unlisted.every((value) => value === 1) ? parents : [...parents, { fault: wide, cumulative: unlisted }],
+      })),
+      wide,
+    },
+  };
+}
+
+function isNarrow(problem: Problem): boolean {
+  const narrow = problem.answers.map((answer) => ({
+    ...answer,
+    parents: answer.parents.filter((parent) => parent.fault !== problem.wide),
+  }));
+  return planSum(narrow.filter((answer) => answer.level > 0), problem.groups).width <= EXACT_WIDTH;
+}
+
+/** A first idea of which faults matter, each weighed as if it were alone. */
+function singleFault(problem: Problem): Float64Array {
+  return problem.priors.map((prior, fault) =>
+    problem.answers.reduce((weight, answer) => {
+      const parent = answer.parents.find((candidate) => candidate.fault === fault);
+      if (!parent) return weight;
+      const chance = (cumulative: (level: number) => number) => cumulative(answer.level) - (answer.level > 0 ? cumulative(answer.level - 1) : 0);
+      return (
+        (weight * chance((level) => answer.leak[level]! * parent.cumulative[level]!)) / chance((level) => answer.leak[level]!)
+      );
+    }, prior),
+  );
+}
+
+/** Marginals summed over the heaviest combinations; used past the exact width, and said to be so. */
+function posteriorFrom(problem: Problem, { list, considered }: Explanations): Posterior {
+  const faults = problem.priors.slice();
+  for (const fault of considered) faults[fault] = 0;
+  for (const { faults: set, probability } of list) for (const fault of set) faults[fault]! += probability;
+  const groups = Float64Array.from(problem.groups, (members) =>
+    Math.min(1, members.reduce((sum, fault) => sum + faults[fault]!, 0)),
+  );
+  return { evidence: Number.NaN, faults, groups };
+}
+
+/** Past the exact width the bits are not shared out by answer: all of them together, spread evenly over the answers. */
+function lumpWeights(problem: Problem, posterior: Posterior): { prior: Float64Array; bits: Float64Array[] } {
+  const prior = logOdds({
+    evidence: 1,
+    faults: problem.priors,
+    groups: Float64Array.from(problem.groups, (members) => 1 - members.reduce((none, fault) => none * (1 - problem.priors[fault]!), 1)),
+  });
+  const after = logOdds(posterior);
+  const share = 1 / problem.answers.length;
+  return { prior, bits: problem.answers.map(() => after.map((value, group) => (value - prior[group]!) * share)) };
+}
+
+function rank(
+  network: Network,
+  causes: Map<CauseId, number[]>,
+  posterior: Posterior,
+  weights: { prior: Float64Array; bits: Float64Array[] },
+  used: readonly GivenFinding[],
+): CauseVerdict[] {
+  const groupOf = new Map([...causes.keys()].map((cause, group) => [cause, group]));
+  return KNOWLEDGE.map(({ cause }): CauseVerdict => {
+    const group = groupOf.get(cause);
+    if (group === undefined) return { id: cause, probability: 0, priorBits: Number.NEGATIVE_INFINITY, evidence: [] };
+    return {
+      id: cause,
+      probability: posterior.groups[group]!,
+      ...cornersFor(causes.get(cause)!, network, posterior),
+      priorBits: weights.prior[group]!,
+      evidence: used
+        .map((given) => ({
+          finding: given.id,
+          state: given.state,
+          ...placeFields(given.place),
+          bits: bitsOf(given, group, network.observations, weights.bits),
+        }))
+        .filter((evidence) => Math.abs(evidence.bits) > 1e-9),
+    };
+  }).sort((left, right) => right.probability - left.probability || (left.id < right.id ? -1 : 1));
+}
+
+function bitsOf(given: GivenFinding, group: number, observations: readonly Observation[], bits: readonly Float64Array[]): number {
+  return observations.reduce((sum, observation, index) => (observation.given === given ? sum + bits[index]![group]! : sum), 0);
+}
+
+/** A corner is named when it holds most of what the cause has. */
+function cornersFor(members: readonly number[], network: Network, posterior: Posterior): Pick<CauseVerdict, 'corner' | 'corners'> {
+  if (network.faults[members[0]!]!.corner === undefined) return {};
+  const corners: Partial<Record<Corner, number>> = {};
+  for (const member of members) corners[network.faults[member]!.corner!] = posterior.faults[member]!;
+  const sum = CORNERS.reduce((total, corner) => total + (corners[corner] ?? 0), 0);
+  const best = CORNERS.reduce((left, right) => ((corners[right] ?? 0) > (corners[left] ?? 0) ? right : left));
+  return { ...((corners[best] ?? 0) > sum / 2 ? { corner: best } : {}), corners };
+}
+
+function combinationsOf(network: Network, explanations: Explanations): Verdict['combinations'] {
+  return explanations.list
+    .filter(({ faults }) => faults.length > 0 && faults.every((fault) => fault < network.faults.length))
+    .slice(0, 6)
+    .map(({ faults, probability }) => ({
+      causes: [...new Set(faults.map((fault) => network.faults[fault]!.cause))],
+      faults: faults.map((fault) => {
+        const { cause, corner } = network.faults[fault]!;
+        return corner === undefined ? { id: cause } : { id: cause, corner };
+      }),
+      probability,
+    }));
+}

@@ -1,0 +1,127 @@
+import { planSum, type Plan, type Step } from './plan';
+import { type Answer, atOrBelow, type Problem } from './problem';
+import { applyFault, applyFaultBack, closeBit, closeBitBack, dot, mix, openBit, openBitBack } from './sets';
+
+export type Posterior = {
+  /** P(answers), all faults summed over. */
+  evidence: number;
+  /** P(fault | answers), by fault index. */
+  faults: Float64Array;
+  /** P(any fault of the group | answers), by group index. */
+  groups: Float64Array;
+};
+
+/**
+ * The posterior, exact over all combinations of faults.
+ *
+ * Unremarkable answers factor by fault and are folded into its odds once. For the abnormal ones the weight of each set
+ * of answers explained so far is carried through the faults one after another; forward and backward passes together
+ * give every marginal. An answer only takes part from the first fault that can explain it to the last (variable
+ * elimination), so the cost is 2^width, not 2^answers. A fault that touches everything is summed over outside.
+ * Method: Heckerman's quick-score idea in its set form; noisy-OR after Pearl (1988), noisy-MAX after Díez (1993).
+ */
+export function posteriorOf(problem: Problem): Posterior {
+  if (problem.wide === undefined) return sumNarrow(problem, problem.priors, problem.answers);
+  const { wide, answers } = problem;
+  const prior = problem.priors[wide]!;
+  const without = sumNarrow(problem, withPrior(problem.priors, wide, 0), answers.map((answer) => withoutFault(answer, wide)));
+  const present = sumNarrow(problem, withPrior(problem.priors, wide, 1), answers.map((answer) => withFaultInLeak(answer, wide)));
+  const evidence = without.evidence * (1 - prior) + present.evidence * prior;
+  const share = (present.evidence * prior) / evidence;
+  return { evidence, faults: mix(without.faults, present.faults, share), groups: mix(without.groups, present.groups, share) };
+}
+
+function sumNarrow(problem: Problem, priors: Float64Array, answers: readonly Answer[]): Posterior {
+  const folded = foldNormal(priors, answers);
+  const abnormal = answers.filter((answer) => answer.level > 0);
+  const plan = planSum(abnormal, problem.groups);
+  const forward = passForward(plan, folded.priors);
+  // An abnormal answer that no fault can bring about rests on its leak alone.
+  const orphan = abnormal
+    .filter((answer) => answer.parents.length === 0)
+    .reduce((product, { leak, level }) => product * (atOrBelow(leak, level) - atOrBelow(leak, level - 1)), 1);
+  const faults = folded.priors.slice();
+  const groups = Float64Array.from(problem.groups, (members) => 1 - members.reduce((none, fault) => none * (1 - faults[fault]!), 1));
+  passBackward(plan, folded.priors, forward, faults, groups);
+  return { evidence: forward.total * folded.evidence * orphan, faults, groups };
+}
+
+/** Posterior odds after the unremarkable answers alone, and how likely those were. */
+function foldNormal(priors: Float64Array, answers: readonly Answer[]): { priors: Float64Array; evidence: number } {
+  const stays = new Float64Array(priors.length).fill(1);
+  let evidence = 1;
+  for (const { level, leak, parents } of answers) {
+    if (level > 0) continue;
+    evidence *= leak[0]!;
+    for (const { fault, cumulative } of parents) stays[fault]! *= cumulative[0]!;
+  }
+  const folded = new Float64Array(priors.length);
+  for (let fault = 0; fault < priors.length; fault++) {
+    const present = priors[fault]! * stays[fault]!;
+    const total = present + 1 - priors[fault]!;
+    folded[fault] = present / total;
+    evidence *= total;
+  }
+  return { priors: folded, evidence };
+}
+
+type Forward = { total: number; beforeFaults: Float64Array[][]; beforeGroup: Float64Array[] };
+
+function passForward(plan: Plan, priors: Float64Array): Forward {
+  let weights: Float64Array = Float64Array.of(1);
+  const beforeFaults: Float64Array[][] = [];
+  const beforeGroup: Float64Array[] = [];
+  for (const step of plan.steps) {
+    for (const { below, reaches } of step.opens) weights = openBit(weights, below, reaches);
+    beforeGroup.push(weights);
+    const before: Float64Array[] = [];
+    for (const { fault, touches } of step.faults) {
+      before.push(weights);
+      weights = mix(weights, applyFault(weights, touches), priors[fault]!);
+    }
+    beforeFaults.push(before);
+    for (const bit of step.closes) weights = closeBit(weights, bit);
+  }
+  return { total: weights[0]!, beforeFaults, beforeGroup };
+}
+
+/** Walks back, writing the marginals of every fault and group in the plan. */
+function passBackward(plan: Plan, priors: Float64Array, forward: Forward, faults: Float64Array, groups: Float64Array): void {
+  let weights: Float64Array = Float64Array.of(1);
+  for (let index = plan.steps.length - 1; index >= 0; index--) {
+    const step = plan.steps[index]!;
+    for (const bit of [...step.closes].reverse()) weights = closeBitBack(weights, bit);
+    groups[step.group] = 1 - (noneOf(step, priors) * dot(forward.beforeGroup[index]!, weights)) / forward.total;
+    for (let member = step.faults.length - 1; member >= 0; member--) {
+      const { fault, touches } = step.faults[member]!;
+      const present = applyFaultBack(weights, touches);
+      faults[fault] = (priors[fault]! * dot(forward.beforeFaults[index]![member]!, present)) / forward.total;
+      weights = mix(weights, present, priors[fault]!);
+    }
+    for (const { below, reaches } of [...step.opens].reverse()) weights = openBitBack(weights, below, reaches);
+  }
+}
+
+function noneOf(step: Step, priors: Float64Array): number {
+  return step.faults.reduce((none, { fault }) => none * (1 - priors[fault]!), 1);
+}
+
+function withPrior(priors: Float64Array, fault: number, prior: number): Float64Array {
+  const out = priors.slice();
+  out[fault] = prior;
+  return out;
+}
+
+function withoutFault(answer: Answer, fault: number): Answer {
+  return { ...answer, parents: answer.parents.filter((parent) => parent.fault !== fault) };
+}
+
+/** The fault is certainly there, so what it does belongs to the leak. */
+function withFaultInLeak(answer: Answer, fault: number): Answer {
+  const parent = answer.parents.find((candidate) => candidate.fault === fault);
+  if (!parent) return answer;
+  return {
+    ...withoutFault(answer, fault),
+    leak: answer.leak.map((value, level) => value * parent.cumulative[level]!),
+  };
+}

@@ -1,0 +1,55 @@
+import type { CauseId } from '../vocabulary/causes';
+import type { FindingId } from '../vocabulary/findings';
+import { ASSIST } from './assist';
+import { CALIPER } from './caliper';
+import type { CauseKnowledge, Link } from './cause';
+import { CORNER } from './corner';
+import { DRUM } from './drum';
+import { FRICTION } from './friction';
+import { HYDRAULIC } from './hydraulic';
+import { NORMAL } from './normal';
+import { PEDAL } from './pedal';
+import { ROTOR } from './rotor';
+import { THERMAL } from './thermal';
+
+/** Moves with every change of a number or a link, so that an old verdict says what it was judged by. */
+export const KNOWLEDGE_VERSION = '2026.11-1';
+
+export const KNOWLEDGE: readonly CauseKnowledge[] = [
+  ...HYDRAULIC,
+  ...PEDAL,
+  ...ASSIST,
+  ...FRICTION,
+  ...ROTOR,
+  ...CALIPER,
+  ...CORNER,
+  ...THERMAL,
+  ...DRUM,
+  ...NORMAL,
+];
+
+const byCause = new Map(KNOWLEDGE.map((entry) => [entry.cause, entry]));
+
+/** What is known of one cause. */
+export function knowledgeOf(cause: CauseId): CauseKnowledge {
+  return byCause.get(cause)!;
+}
+
+const byFinding = new Map<FindingId, Map<CauseId, Link[]>>();
+for (const { cause, links } of KNOWLEDGE) {
+  for (const link of links) {
+    const causes = byFinding.get(link.finding) ?? new Map<CauseId, Link[]>();
+    causes.set(cause, [...(causes.get(cause) ?? []), link]);
+    byFinding.set(link.finding, causes);
+  }
+}
+
+const NO_LINKS: ReadonlyMap<CauseId, Link[]> = new Map();
+
+/** Every link that ends in this finding, by cause. */
+export function linksTo(finding: FindingId): ReadonlyMap<CauseId, Link[]> {
+  return byFinding.get(finding) ?? NO_LINKS;
+}
+
+/** "Something not listed": how often, and how strongly it explains any abnormal complaint or check. Never zero. */
+export const UNLISTED = { prior: 0.001, complaint: 0.2, check: 0.03 } as const;

@@ -1,0 +1,48 @@
+import { type CauseKnowledge, link } from './cause';
+
+/** What can be wrong with the help the foot gets. */
+export const ASSIST: readonly CauseKnowledge[] = [
+  {
+    cause: 'booster_supply_lost',
+prior: 0.00067,
+    at: 'car',
+    needs: { assist: ['vacuum'] },
+    links: [
+      link('pedal_hard', 'yes', 0.9, 'The foot does it alone'),
+      link('poor_stopping', 'yes', 0.55, 'The leg runs out before the tyre does'),
+      link('assist_start', 'no_change', 0.92, 'No vacuum arrives when the engine starts'),
+      link('assist_vacuum', 'low', 0.93, 'Measured at the booster'),
+      link('pedal_now', 'hard', 0.8, 'It is there cold, at rest'),
+      link('master_fitted', 'yes', 0.12, 'A hose was left off or nicked'),
+    ],
+  },
+  {
+    cause: 'booster_failed',
+prior: 0.0005,
+    at: 'car',
+    needs: { assist: ['vacuum'] },
+    links: [
+      link('pedal_hard', 'yes', 0.88, 'The foot does it alone'),
+      link('poor_stopping', 'yes', 0.5, 'The leg runs out before the tyre does'),
+      link('assist_start', 'no_change', 0.85, 'Vacuum arrives and does nothing'),
+      link('pedal_now', 'hard', 0.75, 'It is there cold, at rest'),
+      link('pedal_slow_return', 'yes', 0.12, 'A stuck valve holds the pedal down'),
+      link('assist_vacuum', 'low', 0.2, 'A torn diaphragm lets the vacuum down'),
+      link('leak', 'master_to_booster', 0.1, 'Brake fluid in the booster is often what ruined it'),
+    ],
+  },
+  {
+    cause: 'hydraulic_assist_low',
+prior: 0.00027,
+    at: 'car',
+    needs: { assist: ['hydraulic'] },
+    links: [
+      link('pedal_hard', 'yes', 0.88, 'The foot does it alone'),
+      link('poor_stopping', 'yes', 0.5, 'The leg runs out before the tyre does'),
+      link('assist_fluid', 'low', 0.7, 'The pump has nothing to pump'),
+      link('assist_start', 'no_change', 0.75, 'No assist arrives when the engine starts'),
+      link('pedal_now', 'hard', 0.75, 'It is there cold, at rest'),
+      link('warning_light', 'brake', 0.3, 'The assist pressure switch lights the lamp'),
+    ],
+  },
+];

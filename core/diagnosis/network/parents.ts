@@ -1,0 +1,47 @@
+import { axleOf, type Place } from '../../car/corner';
+import { linksTo, UNLISTED } from '../knowledge/all';
+import { findingOf } from '../vocabulary/findings';
+import { type Channel, cumulative, leakCumulative } from './channels';
+import type { Fault } from './faults';
+
+/** A fault that can bring a channel about, with P(at or below each level | that fault alone). */
+export type Parent = { fault: number; cumulative: Float64Array };
+
+/** One question put to the car at one place: its leak, and every fault that can answer it. */
+export type Question = {
+  channel: Channel;
+  place?: Place;
+  leak: Float64Array;
+  /** P(at or below each level) from "something not listed" alone. */
+  unlisted: Float64Array;
+  parents: Parent[];
+};
+
+/** Sets up the question for one channel at one place. */
+export function questionOf(channel: Channel, place: Place | undefined, faults: readonly Fault[]): Question {
+  const parents: Parent[] = [];
+  const byCause = linksTo(channel.finding);
+  faults.forEach((fault, index) => {
+    const links = byCause.get(fault.cause)?.filter((link) => channel.states.includes(link.state));
+    if (!links || links.length === 0 || !speaksAt(fault, place)) return;
+    const strengths = new Map(
+      links.map((link) => [link.state, place !== undefined && fault.corner === undefined ? (link.here ?? link.strength) : link.strength]),
+    );
+    parents.push({ fault: index, cumulative: cumulative(channel, (state) => strengths.get(state) ?? 0) });
+  });
+  const stage = findingOf(channel.finding).stage;
+  const reach = stage === 'history' ? 0 : UNLISTED[stage] / (channel.states.length - 1);
+  return {
+    channel,
+    ...(place === undefined ? {} : { place }),
+    leak: leakCumulative(channel),
+    unlisted: cumulative(channel, () => reach),
+    parents,
+  };
+}
+
+/** A corner's fault speaks at its own corner, at its axle, and to the car as a whole; a car's fault everywhere. */
+function speaksAt(fault: Fault, place: Place | undefined): boolean {
+  if (fault.corner === undefined || place === undefined) return true;
+  return place === fault.corner || place === axleOf(fault.corner);
+}

@@ -1,0 +1,61 @@
+import type { Corner, Place } from '../car/corner';
+import type { Contradiction } from './contradictions';
+import type { GivenFinding } from './given';
+import type { Hold } from './holds/holds';
+import type { CauseId } from './vocabulary/causes';
+import type { FindingId } from './vocabulary/findings';
+
+/** What one answer says for (positive) or against (negative) a cause, bits. */
+export type Evidence = { finding: FindingId; state: string; corner?: Corner; axle?: 'front' | 'rear'; bits: number };
+
+export type CauseVerdict = {
+  id: CauseId;
+  probability: number;
+  /** The corner it most likely sits at, when the answers tell corners apart. */
+  corner?: Corner;
+  corners?: Partial<Record<Corner, number>>;
+  /** Log-odds before any answer, bits; with the evidence they add up to the log-odds of `probability`. */
+  priorBits: number;
+  evidence: Evidence[];
+};
+
+/** What a check would do to the ranking if it came out this way. */
+export type CheckOutcome = { state: string; chance: number; leader: CauseId; leaderProbability: number };
+
+export type NextCheck = {
+  id: FindingId;
+  corner?: Corner;
+  /** Expected information, bits, and what it costs, minutes. */
+  bits: number;
+  minutes: number;
+  outcomes: CheckOutcome[];
+};
+
+export type Verdict = {
+  causes: CauseVerdict[];
+  unlisted: number;
+  combinations: { causes: CauseId[]; faults: { id: CauseId; corner?: Corner }[]; probability: number }[];
+  holds: Hold[];
+  nextChecks: NextCheck[];
+  nextQuestions: NextCheck[];
+  contradictions: Contradiction[];
+  /** False when so many abnormal answers were open at once that only the heaviest combinations were summed. */
+  exact: boolean;
+  /** Share of the weight found that the listed combinations hold. */
+  captured: number;
+  engine: string;
+  knowledge: string;
+};
+
+/** A finding's place, as the open format writes it. */
+export function placeFields(place: Place | undefined): { corner?: Corner; axle?: 'front' | 'rear' } {
+  if (place === undefined) return {};
+  return place === 'front' || place === 'rear' ? { axle: place } : { corner: place };
+}
+
+/** The place from the open format's two fields. */
+export function placeFrom(fields: { corner?: Corner; axle?: 'front' | 'rear' }): Place | undefined {
+  return fields.corner ?? fields.axle;
+}
+
+export type { GivenFinding };

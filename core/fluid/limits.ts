@@ -1,0 +1,21 @@
+/** Where a fluid stops being good enough; a shop may set its own. */
+export type FluidLimits = {
+  dryBelowPct: number;
+  wetFromPct: number;
+  boilingOkFromC: number;
+  boilingLowBelowC: number;
+  trackMarginK: number;
+  roadMarginK: number;
+  from: 'practice' | 'shop';
+};
+
+/** Common practice, no source: 3 % water is where vapour lock becomes a danger, 200 °C the least for hard use. */
+export const DEFAULT_FLUID_LIMITS: FluidLimits = {
+  dryBelowPct: 1,
+  wetFromPct: 3,
+  boilingOkFromC: 200,
+  boilingLowBelowC: 175,
+  trackMarginK: 30,
+  roadMarginK: 0,
+  from: 'practice',
+};

@@ -1,0 +1,165 @@
+import type { Issue, Outcome } from '../issues/issue';
+import { showValue } from '../issues/issue';
+import { altitudeShift, seaLevelBoiling } from './altitude';
+import { boilingAtMoisture, FLOOR_C, moistureAtBoiling } from './boiling';
+import { FLUID_CLASSES, type FluidClass } from './classes';
+import { DEFAULT_FLUID_LIMITS, type FluidLimits } from './limits';
+
+export type FluidInput = {
+  class: FluidClass;
+  /** The product's own data-sheet pair, °C; both or neither. */
+  dryC?: number;
+  wetC?: number;
+  moisturePct?: number;
+  /** Boiling point as read, °C, at `altitudeM`. */
+  boilingC?: number;
+  altitudeM?: number;
+  caliperPeakC?: number;
+  use?: 'road' | 'track';
+};
+
+export type Limit = { name: string; value: number; from: 'car' | 'shop' | 'practice' | 'standard' | 'model' };
+export type Gap = { path: string; why: string };
+
+export type FluidResult = {
+  /** Boiling point at sea level, °C. */
+  boilingC: number | null;
+  moisturePct: number | null;
+  /** How far altitude moves it, K, and where it boils here, °C. */
+  altitudeShiftK: number | null;
+  boilingHereC: number | null;
+  /** Boiling point here less the caliper's peak, K. */
+  marginK: number | null;
+  /** Boiling reading less what the moisture reading predicts, K, when both are given. */
+  disagreementC?: number;
+  states: Partial<{
+    fluid_moisture: 'dry' | 'borderline' | 'wet';
+    fluid_boiling: 'ok' | 'borderline' | 'low';
+    caliper_peak: 'within' | 'over_fluid_limit';
+  }>;
+  notes: string[];
+  limits: Limit[];
+  defaults: Limit[];
+  gaps: Gap[];
+};
+
+/**
+ * Reads a fluid: boiling point, water, altitude, margin over the caliper, and the findings they imply.
+ * A moisture reading speaks only for moisture and a boiling reading only for boiling; given both, boiling wins for
+ * the margin and the disagreement is shown. Formulas: `boiling.ts`, `altitude.ts`.
+ */
+export function readFluid(input: FluidInput, limits: FluidLimits = DEFAULT_FLUID_LIMITS): Outcome<FluidResult> {
+  const issues = refuse(input);
+  if (issues.length > 0) return { ok: false, issues };
+
+  const product = FLUID_CLASSES[input.class];
+  const pair = { dryC: input.dryC ?? product.dryC, wetC: input.wetC ?? product.wetC };
+  const altitudeM = input.altitudeM ?? 0;
+  const use = input.use ?? 'track';
+
+  const modelled = input.moisturePct === undefined ? null : boilingAtMoisture(pair, input.moisturePct);
+  const measured = input.boilingC === undefined ? null : seaLevelBoiling(input.boilingC, altitudeM);
+  const boilingC = measured ?? modelled;
+  const altitudeShiftK = boilingC === null ? null : altitudeShift(boilingC, altitudeM);
+  const boilingHereC = boilingC === null ? null : boilingC + altitudeShiftK!;
+  const marginK = boilingHereC === null || input.caliperPeakC === undefined ? null : boilingHereC - input.caliperPeakC;
+  const leastMarginK = use === 'track' ? limits.trackMarginK : limits.roadMarginK;
+
+  const states: FluidResult['states'] = {};
+  if (input.moisturePct !== undefined) states.fluid_moisture = moistureState(input.moisturePct, limits);
+  if (measured !== null) states.fluid_boiling = boilingState(measured, limits);
+  if (marginK !== null) states.caliper_peak = marginK < leastMarginK ? 'over_fluid_limit' : 'within';
+
+  return {
+    ok: true,
+    value: {
+      boilingC,
+      moisturePct: input.moisturePct ?? (measured === null || product.silicone ? null : moistureAtBoiling(pair, measured)),
+      altitudeShiftK,
+      boilingHereC,
+      marginK,
+      ...(measured !== null && modelled !== null ? { disagreementC: measured - modelled } : {}),
+      states,
+      notes: notes(input),
+      limits: limitsHeld(input, limits, leastMarginK, pair),
+      defaults: [
+        ...(input.altitudeM === undefined ? [{ name: 'altitudeM', value: 0, from: 'model' as const }] : []),
+        ...(input.use === undefined ? [{ name: 'trackMarginK', value: limits.trackMarginK, from: limits.from }] : []),
+      ],
+      gaps: gaps(input, product.silicone),
+    },
+  };
+}
+
+/** dry below the first bound, wet from the second on (calculations, section 1). */
+export function moistureState(pct: number, limits: FluidLimits): 'dry' | 'borderline' | 'wet' {
+  if (pct < limits.dryBelowPct) return 'dry';
+  return pct < limits.wetFromPct ? 'borderline' : 'wet';
+}
+
+/** ok from the first bound up, low below the second (calculations, section 1). */
+export function boilingState(boilingC: number, limits: FluidLimits): 'ok' | 'borderline' | 'low' {
+  if (boilingC >= limits.boilingOkFromC) return 'ok';
+  return boilingC >= limits.boilingLowBelowC ? 'borderline' : 'low';
+}
+
+function refuse(input: FluidInput): Issue[] {
+  const issues: Issue[] = [];
+  const add = (path: string, value: unknown, accepted: string) =>
+    issues.push({ code: 'out_of_range', path, value: showValue(value), accepted });
+  const product = FLUID_CLASSES[input.class];
+
+  if ((input.dryC === undefined) !== (input.wetC === undefined)) {
+    const missing = input.dryC === undefined ? 'dryC' : 'wetC';
+    issues.push({ code: 'missing', path: missing, value: 'missing', accepted: 'a data sheet pair needs both, dryC and wetC' });
+  }
+  const dryC = input.dryC ?? product.dryC;
+  if (input.wetC !== undefined && !(input.wetC > FLOOR_C && input.wetC < dryC)) {
+    add('wetC', input.wetC, `over ${FLOOR_C} and below the dry boiling point, ${dryC} °C`);
+  }
+  if (input.boilingC !== undefined && !(input.boilingC > FLOOR_C && input.boilingC <= dryC)) {
+    add(
+      'boilingC',
+      input.boilingC,
+      `over ${FLOOR_C} and not above ${dryC} °C, the dry point of ${input.dryC === undefined ? `${product.label} (give the product's own dryC and wetC if it is better)` : 'this product'}`,
+    );
+  }
+  if (product.silicone && input.moisturePct !== undefined) {
+    issues.push({
+      code: 'refused',
+      path: 'moisturePct',
+      value: showValue(input.moisturePct),
+      accepted: 'water does not dissolve in silicone fluid, so a moisture tester does not apply; read the boiling point',
+    });
+  }
+  return issues;
+}
+
+function gaps(input: FluidInput, silicone: boolean): Gap[] {
+  const found: Gap[] = [];
+  if (input.moisturePct === undefined && input.boilingC === undefined) {
+    found.push({ path: silicone ? 'boilingC' : 'moisturePct', why: 'no reading of this fluid yet, so nothing can be said of its boiling point' });
+  }
+  if (input.caliperPeakC === undefined) found.push({ path: 'caliperPeakC', why: 'without the caliper peak there is no margin' });
+  return found;
+}
+
+function notes(input: FluidInput): string[] {
+  const said: string[] = [];
+  if (input.class === 'DOT3') said.push('New DOT 3 boils at 205 °C, so this class leaves little room above 200.');
+  if (FLUID_CLASSES[input.class].silicone) said.push('Silicone fluid: water does not dissolve in it. Never mix it with glycol fluid.');
+  return said;
+}
+
+function limitsHeld(input: FluidInput, limits: FluidLimits, marginK: number, pair: { dryC: number; wetC: number }): Limit[] {
+  const from = input.dryC === undefined ? ('standard' as const) : ('car' as const);
+  return [
+    { name: 'dryC', value: pair.dryC, from },
+    { name: 'wetC', value: pair.wetC, from },
+    { name: 'dryBelowPct', value: limits.dryBelowPct, from: limits.from },
+    { name: 'wetFromPct', value: limits.wetFromPct, from: limits.from },
+    { name: 'boilingOkFromC', value: limits.boilingOkFromC, from: limits.from },
+    { name: 'boilingLowBelowC', value: limits.boilingLowBelowC, from: limits.from },
+    { name: 'marginK', value: marginK, from: limits.from === 'shop' ? 'shop' : 'model' },
+  ];
+}

@@ -1,0 +1,25 @@
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vitest/config';
+
+const root = fileURLToPath(new URL('./', import.meta.url));
+const resolve = { alias: { '@/': root } };
+
+export default defineConfig({
+  resolve,
+  test: {
+    projects: [
+      { resolve, test: { name: 'core', include: ['core/**/*.test.ts', 'ui/**/*.test.ts', 'features/**/*.test.ts'] } },
+      { resolve, test: { name: 'scripts', include: ['tests/command/**/*.test.ts'], testTimeout: 60_000 } },
+      {
+        resolve,
+        test: {
+          name: 'database',
+          include: ['tests/database/**/*.test.ts'],
+          testTimeout: 30_000,
+          hookTimeout: 60_000,
+          fileParallelism: false,
+        },
+      },
+    ],
+  },
+});
