@@ -2,7 +2,7 @@ import { CORNERS, type Corner } from '../car/corner';
 import type { CarTraits } from '../car/traits';
 import { rankChecks } from './checks';
 import { answeredTwice, contradictionsIn } from './contradictions';
-import { DEFAULT_BREADTH, explain, type Explanations } from './engine/explanations';
+import { explain, type Explanations } from './engine/explanations';
 import { deskFor } from './engine/information';
 import { planSum } from './engine/plan';
 import { type Posterior, posteriorOf } from './engine/posterior';
@@ -23,6 +23,9 @@ export const ENGINE_VERSION = '1';
 /** Abnormal answers open at once up to which the sum is exact; each more doubles the time. */
 const EXACT_WIDTH = 14;
 
+/** Past that, the heaviest combinations are looked for this far. */
+const DEEP_BREADTH = { faults: 30, sets: 800, depth: 14 };
+
 export type Question = {
   car?: CarTraits;
   findings: readonly GivenFinding[];
@@ -41,7 +44,7 @@ export function diagnose({ car = {}, findings, atHand, priors }: Question): Verd
   const network = buildNetwork(car, used, priors);
   const { problem, causes } = problemOf(network);
   const exact = isNarrow(problem);
-  const guess = exact ? undefined : explain(problem, singleFault(problem), { ...DEFAULT_BREADTH, sets: 2000, depth: 5 });
+  const guess = exact ? undefined : explain(problem, problem.priors, DEEP_BREADTH, singleFault(problem));
   const posterior = guess ? posteriorFrom(problem, guess) : posteriorOf(problem);
   const explanations = guess ?? explain(problem, posterior.faults);
   const weights = exact ? weightsOf(problem) : lumpWeights(problem, posterior);
@@ -117,16 +120,17 @@ function isNarrow(problem: Problem): boolean {
 
 /** A first idea of which faults matter, each weighed as if it were alone. */
 function singleFault(problem: Problem): Float64Array {
-  return problem.priors.map((prior, fault) =>
-    problem.answers.reduce((weight, answer) => {
+  return problem.priors.map((prior, fault) => {
+    const weight = problem.answers.reduce((product, answer) => {
       const parent = answer.parents.find((candidate) => candidate.fault === fault);
-      if (!parent) return weight;
+      if (!parent) return product;
       const chance = (cumulative: (level: number) => number) => cumulative(answer.level) - (answer.level > 0 ? cumulative(answer.level - 1) : 0);
       return (
-        (weight * chance((level) => answer.leak[level]! * parent.cumulative[level]!)) / chance((level) => answer.leak[level]!)
+        (product * chance((level) => answer.leak[level]! * parent.cumulative[level]!)) / chance((level) => answer.leak[level]!)
       );
-    }, prior),
-  );
+    }, prior);
+    return weight / (1 + weight);
+  });
 }
 
 /** Marginals summed over the heaviest combinations; used past the exact width, and said to be so. */
@@ -184,14 +188,16 @@ function bitsOf(given: GivenFinding, group: number, observations: readonly Obser
   return observations.reduce((sum, observation, index) => (observation.given === given ? sum + bits[index]![group]! : sum), 0);
 }
 
-/** A corner is named when it holds most of what the cause has. */
+/** A corner is named when it holds clearly more than half of what the cause has. */
+const CORNER_SHARE = 0.6;
+
 function cornersFor(members: readonly number[], network: Network, posterior: Posterior): Pick<CauseVerdict, 'corner' | 'corners'> {
   if (network.faults[members[0]!]!.corner === undefined) return {};
   const corners: Partial<Record<Corner, number>> = {};
   for (const member of members) corners[network.faults[member]!.corner!] = posterior.faults[member]!;
   const sum = CORNERS.reduce((total, corner) => total + (corners[corner] ?? 0), 0);
   const best = CORNERS.reduce((left, right) => ((corners[right] ?? 0) > (corners[left] ?? 0) ? right : left));
-  return { ...((corners[best] ?? 0) > sum / 2 ? { corner: best } : {}), corners };
+  return { ...((corners[best] ?? 0) > sum * CORNER_SHARE ? { corner: best } : {}), corners };
 }
 
 function combinationsOf(network: Network, explanations: Explanations): Verdict['combinations'] {

@@ -17,67 +17,84 @@ export type Breadth = { faults: number; sets: number; depth: number };
 /** Wide enough that common cases are captured nearly whole, narrow enough to stay within a frame. */
 export const DEFAULT_BREADTH: Breadth = { faults: 28, sets: 160, depth: 4 };
 
-type Candidate = { faults: number[]; weight: number; below: Float64Array; atMost: Float64Array };
+/** A set under growth: bit i on means `considered[i]` is present. */
+type Candidate = { mask: number; odds: number; weight: number; below: Float64Array; atMost: Float64Array };
+
+/** However deep, at least this many sets are grown on. */
+const NARROWEST = 20;
+
+/** Sets lighter than this beside the heaviest of their size are not grown further. */
+const NEGLIGIBLE = 1e-6;
 
 /**
  * The combinations of faults that explain the answers best, by growing the heaviest sets one fault at a time.
  * Faults that matter little (by `marginals`) are summed over approximately as independent leaks, so a set means
  * "these, and of the rest whatever is likely".
  * @param marginals P(fault | answers), exact, from `posteriorOf`
+ * @param ranking by what to choose the faults to consider, when not by the marginals
  */
-export function explain(problem: Problem, marginals: Float64Array, breadth: Breadth = DEFAULT_BREADTH): Explanations {
-  const considered = [...marginals.keys()]
-    .sort((left, right) => marginals[right]! - marginals[left]! || left - right)
-    .slice(0, breadth.faults)
+export function explain(
+  problem: Problem,
+  marginals: Float64Array,
+  breadth: Breadth = DEFAULT_BREADTH,
+  ranking: Float64Array = marginals,
+): Explanations {
+  const considered = [...ranking.keys()]
+    .sort((left, right) => ranking[right]! - ranking[left]! || left - right)
+    .slice(0, Math.min(30, breadth.faults))
     .sort((left, right) => left - right);
   const grow = growerFor(problem, marginals, considered);
 
   const empty = grow.empty();
-  const found = new Map<string, Candidate>([['', empty]]);
+  const all: Candidate[] = [empty];
+  const seen = new Set<number>([0]);
   let frontier: Candidate[] = [empty];
-  for (let depth = 0; depth < breadth.depth; depth++) {
+  for (let depth = 0; depth < breadth.depth && frontier.length > 0; depth++) {
     const next: Candidate[] = [];
     for (const base of frontier) {
-      for (const fault of considered) {
-        if (base.faults.includes(fault)) continue;
-        const faults = [...base.faults, fault].sort((left, right) => left - right);
-        const key = faults.join();
-        if (found.has(key)) continue;
-        const candidate = grow.add(base, fault, faults);
-        found.set(key, candidate);
-        next.push(candidate);
+      for (let index = 0; index < considered.length; index++) {
+        const mask = base.mask | (1 << index);
+        if (seen.has(mask)) continue;
+        seen.add(mask);
+        next.push(grow.add(base, index, mask));
       }
     }
-    frontier = next.sort((left, right) => right.weight - left.weight).slice(0, breadth.sets >> depth);
-    if (frontier.length === 0) break;
+    next.sort((left, right) => right.weight - left.weight || left.mask - right.mask);
+    for (const candidate of next) if (candidate.weight > 0) all.push(candidate);
+    const least = next.length > 0 ? next[0]!.weight * NEGLIGIBLE : 0;
+    frontier = next.slice(0, Math.max(NARROWEST, breadth.sets >> depth)).filter((candidate) => candidate.weight > least);
   }
 
-  const all = [...found.values()].sort((left, right) => right.weight - left.weight);
+  all.sort((left, right) => right.weight - left.weight || left.mask - right.mask);
   const total = all.reduce((sum, candidate) => sum + candidate.weight, 0);
-  const kept = all.slice(0, breadth.sets * 2).filter((candidate) => candidate.weight > 0);
+  const kept = all.slice(0, breadth.sets * 2);
   const keptWeight = kept.reduce((sum, candidate) => sum + candidate.weight, 0);
   return {
-    list: kept.map(({ faults, weight }) => ({ faults, probability: weight / keptWeight })),
+    list: kept.map(({ mask, weight }) => ({
+      faults: considered.filter((_, index) => (mask & (1 << index)) !== 0),
+      probability: weight / keptWeight,
+    })),
     considered,
     captured: total === 0 ? 0 : keptWeight / total,
   };
 }
 
 function growerFor(problem: Problem, marginals: Float64Array, considered: readonly number[]) {
-  const { answers } = problem;
+  const { answers, priors } = problem;
   const chosen = new Set(considered);
+  const odds = considered.map((fault) => priors[fault]! / (1 - priors[fault]!));
   const effects = considered.map((fault) =>
     answers.flatMap((answer, index) => {
       const parent = answer.parents.find((candidate) => candidate.fault === fault);
-      return parent ? [{ index, below: atOrBelow(parent.cumulative, answer.level - 1), atMost: atOrBelow(parent.cumulative, answer.level) }] : [];
+      if (!parent) return [];
+      const { cumulative } = parent;
+      return [{ index, below: atOrBelow(cumulative, answer.level - 1), atMost: atOrBelow(cumulative, answer.level) }];
     }),
   );
-  const slot = new Map(considered.map((fault, index) => [fault, index]));
-
-  const weigh = (odds: number, below: Float64Array, atMost: Float64Array) => {
-    let weight = odds;
+  const finish = (mask: number, setOdds: number, below: Float64Array, atMost: Float64Array): Candidate => {
+    let weight = setOdds;
     for (let index = 0; index < answers.length; index++) weight *= atMost[index]! - below[index]!;
-    return weight;
+    return { mask, odds: setOdds, weight, below, atMost };
   };
 
   return {
@@ -94,17 +111,16 @@ function growerFor(problem: Problem, marginals: Float64Array, considered: readon
           atMost[index]! *= 1 - share * (1 - atOrBelow(cumulative, answer.level));
         }
       });
-      return { faults: [], weight: weigh(1, below, atMost), below, atMost };
+      return finish(0, 1, below, atMost);
     },
-    add(base: Candidate, fault: number, faults: number[]): Candidate {
+    add(base: Candidate, added: number, mask: number): Candidate {
       const below = base.below.slice();
       const atMost = base.atMost.slice();
-      for (const effect of effects[slot.get(fault)!]!) {
+      for (const effect of effects[added]!) {
         below[effect.index]! *= effect.below;
         atMost[effect.index]! *= effect.atMost;
       }
-      const odds = faults.reduce((product, each) => product * (problem.priors[each]! / (1 - problem.priors[each]!)), 1);
-      return { faults, weight: weigh(odds, below, atMost), below, atMost };
+      return finish(mask, base.odds * odds[added]!, below, atMost);
     },
   };
 }

@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest';
+import { parseWith } from '../issues/zod';
+import { bleedPlan } from './plan';
+import { type BleedInput, bleedInputSchema } from './schema';
+
+const base: BleedInput = {
+  masterSide: 'left',
+  bleeders: { front: 1, rear: 1 },
+  opened: false,
+  stabilityControl: true,
+  method: 'pressure',
+  bottleMl: 500,
+};
+const corners = (input: Partial<BleedInput>) => [...new Set(bleedPlan({ ...base, ...input }).order.map((row) => row.corner))];
+
+describe('bleed plan', () => {
+  it('starts at the furthest line, on either drive side', () => {
+    expect(corners({})).toEqual(['RR', 'RL', 'FR', 'FL']);
+    expect(corners({ masterSide: 'right' })).toEqual(['RL', 'RR', 'FL', 'FR']);
+    expect(corners({ school: 'nearest_first' })).toEqual(['FL', 'FR', 'RL', 'RR']);
+    expect(corners({ school: 'diagonal' })).toEqual(['RR', 'FL', 'RL', 'FR']);
+  });
+
+  it('follows measured lines, as in a mid-engined car with the master up front and a crossed rear line', () => {
+    expect(corners({ lines: { FL: 1.2, FR: 0.9, RL: 3.1, RR: 3.9 }, masterSide: 'left' })).toEqual(['RR', 'RL', 'FL', 'FR']);
+  });
+
+  it('lets the maker win over any school, and says so', () => {
+    const plan = bleedPlan({ ...base, makerOrder: ['FL', 'RR', 'FR', 'RL'], school: 'furthest_first' });
+    expect(plan.order.map((row) => row.corner)).toEqual(['FL', 'RR', 'FR', 'RL']);
+    expect(plan.warnings.join()).toContain('maker’s order');
+  });
+
+  it('adds up to one and a half bottles for four simple corners, about a litre for two-bleeder calipers', () => {
+    const simple = bleedPlan(base);
+    expect(simple.totalMl).toBe(simple.order.reduce((sum, row) => sum + row.ml, simple.topUpMl));
+    expect(simple.totalMl).toBeGreaterThan(650);
+    expect(simple.totalMl).toBeLessThan(800);
+    expect(simple.bottles).toBe(2);
+    expect(simple.order[0]!.ml).toBeGreaterThan(Math.max(...simple.order.slice(1).map((row) => row.ml)));
+    const double = bleedPlan({ ...base, bleeders: { front: 2, rear: 2 } });
+    expect(double.totalMl).toBeGreaterThan(900);
+    expect(double.totalMl).toBeLessThan(1200);
+    expect(double.order.slice(0, 3).map((row) => row.bleeder)).toEqual(['outer', 'inner', 'outer']);
+  });
+
+  it('gives pressure only to the method that has it', () => {
+    expect(bleedPlan(base)).toMatchObject({ pressureKPa: 103, ceilingKPa: 200, leakHoldS: 150 });
+    expect(bleedPlan({ ...base, method: 'two_person' })).toMatchObject({ pressureKPa: null, leakHoldS: null });
+  });
+
+  it('cycles the modulator when there is one and air may have reached it', () => {
+    const cycled = (input: Partial<BleedInput>) => bleedPlan({ ...base, ...input }).cycleModulator;
+    expect([cycled({}), cycled({ opened: true }), cycled({ softAfterBleed: true }), cycled({ opened: true, stabilityControl: false })]).toEqual([false, true, true, false]);
+  });
+
+  it('refuses what cannot be, with field, value and range', () => {
+    const issues = (input: unknown) => {
+      const outcome = parseWith(bleedInputSchema, input);
+      return outcome.ok ? [] : outcome.issues;
+    };
+    expect(issues({ ...base, pressureKPa: 250 })[0]).toMatchObject({ path: 'pressureKPa', accepted: expect.stringContaining('ceilingKPa') });
+    expect(issues({ ...base, bottleMl: -5 })[0]).toMatchObject({ path: 'bottleMl', value: '-5', accepted: expect.stringContaining('100 to 25000 ml') });
+    expect(issues({ ...base, masterSide: undefined })[0]).toMatchObject({ path: 'lines' });
+    expect(issues({ ...base, makerOrder: ['FL', 'FL', 'RR', 'RL'] })[0]!.accepted).toContain('once');
+    expect(issues({ ...base, bottel: 1 })[0]).toMatchObject({ path: 'bottel', code: 'unknown_key' });
+  });
+});

@@ -1,0 +1,118 @@
+import { axleOf, CORNERS, type Corner } from '../car/corner';
+import type { Limit } from '../fluid/reading';
+import type { BleedInput, BleedMethod } from './schema';
+
+export type BleedRow = { corner: Corner; bleeder: 'single' | 'outer' | 'inner'; ml: number };
+
+export type BleedPlan = {
+  order: BleedRow[];
+  /** Line length used for each corner, m. */
+  linesM: Record<Corner, number>;
+  /** Working pressure above the air, kPa; null for a method without. */
+  pressureKPa: number | null;
+  ceilingKPa: number;
+  /** How long the closed system must hold pressure before fluid goes in, s; null without pressure. */
+  leakHoldS: number | null;
+  cycleModulator: boolean;
+  topUpMl: number;
+  /** All fluid the job takes, top-up included. */
+  totalMl: number;
+  bottles: number;
+  warnings: string[];
+  limits: Limit[];
+};
+
+/** Line volume of 3.4 mm bore, ml/m: π/4·3.4². */
+const LINE_ML_PER_M = 9.08;
+
+/**
+ * Volumes that flush a corner, ml. Common practice, no source: four simple corners take about one and a half 500 ml
+ * bottles, two-bleeder calipers about a litre, the first corner about half a bottle.
+ */
+const FLUSH = { perLine: 2.5, caliper: 70, reservoir: 80, second: 60, again: 30, topUp: 100 };
+
+/** Line lengths of an ordinary car, m, by nearness to the master, when nobody has measured them (model). */
+const USUAL_LINES = { nearFront: 1, farFront: 1.8, nearRear: 4, farRear: 4.6 } as const;
+
+/** 15 psi; the usual maker's ceiling for a reservoir, 29 psi; both common practice, no source. */
+const USUAL_PRESSURE_KPA = 103;
+const USUAL_CEILING_KPA = 200;
+const LEAK_HOLD_S = 150;
+
+/** The order, volumes and pressures for flushing and bleeding this car. */
+export function bleedPlan(input: BleedInput): BleedPlan {
+  const linesM = linesOf(input);
+  const corners = cornerOrder(input, linesM);
+  const order = corners.flatMap((corner, index) => rowsFor(corner, index === 0, input, linesM));
+  const totalMl = order.reduce((sum, row) => sum + row.ml, FLUSH.topUp);
+  const hasPressure = input.method === 'pressure';
+  const cycleModulator = input.stabilityControl && (input.opened || input.softAfterBleed === true);
+  return {
+    order,
+    linesM,
+    pressureKPa: hasPressure ? (input.pressureKPa ?? USUAL_PRESSURE_KPA) : null,
+    ceilingKPa: input.ceilingKPa ?? USUAL_CEILING_KPA,
+    leakHoldS: hasPressure ? LEAK_HOLD_S : null,
+    cycleModulator,
+    topUpMl: FLUSH.topUp,
+    totalMl,
+    bottles: Math.ceil(totalMl / input.bottleMl),
+    warnings: warningsFor(input, cycleModulator),
+    limits: [
+      { name: 'ceilingKPa', value: input.ceilingKPa ?? USUAL_CEILING_KPA, from: input.ceilingKPa === undefined ? 'practice' : 'car' },
+    ],
+  };
+}
+
+function linesOf({ lines, masterSide }: BleedInput): Record<Corner, number> {
+  if (lines) return lines;
+  const { nearFront, farFront, nearRear, farRear } = USUAL_LINES;
+  return masterSide === 'right'
+    ? { FR: nearFront, FL: farFront, RR: nearRear, RL: farRear }
+    : { FL: nearFront, FR: farFront, RL: nearRear, RR: farRear };
+}
+
+function cornerOrder({ makerOrder, school = 'furthest_first' }: BleedInput, linesM: Record<Corner, number>): Corner[] {
+  if (makerOrder) return makerOrder;
+  const furthest = [...CORNERS].sort((left, right) => linesM[right] - linesM[left]);
+  if (school === 'furthest_first') return furthest;
+  if (school === 'nearest_first') return furthest.reverse();
+  const [first, second] = furthest as [Corner, Corner];
+  const partner = furthest.find((corner) => axleOf(corner) === axleOf(first) && corner !== first) ?? second;
+  return [first, across(first), partner, across(partner)];
+}
+
+/** The corner diagonally opposite. */
+function across(corner: Corner): Corner {
+  return ({ FL: 'RR', FR: 'RL', RL: 'FR', RR: 'FL' } as const)[corner];
+}
+
+function rowsFor(corner: Corner, first: boolean, input: BleedInput, linesM: Record<Corner, number>): BleedRow[] {
+  const main = Math.round(FLUSH.caliper + FLUSH.perLine * LINE_ML_PER_M * linesM[corner] + (first ? FLUSH.reservoir : 0));
+  if (input.bleeders[axleOf(corner)] === 1) return [{ corner, bleeder: 'single', ml: main }];
+  const both: BleedRow[] = [
+    { corner, bleeder: 'outer', ml: main },
+    { corner, bleeder: 'inner', ml: FLUSH.second },
+  ];
+  return input.twoBleeders === 'outer_inner' ? both : [...both, { corner, bleeder: 'outer', ml: FLUSH.again }];
+}
+
+const METHOD_WARNINGS: Record<BleedMethod, string[]> = {
+  pressure: ['Release the pressure slowly before any cap is opened.'],
+  two_person: ['Never let the pedal up with a bleeder open: it draws air straight back in.', 'Do not stroke an old master to its end: the worn bore cuts the seals.'],
+  vacuum: ['Air drawn past the bleeder thread looks like air from the caliper: grease the thread, believe the pedal.'],
+  gravity: ['Slow: watch the level all the while.'],
+  reverse: ['Draw the reservoir down first: it fills from below, and old debris comes up with it.'],
+};
+
+function warningsFor(input: BleedInput, cycleModulator: boolean): string[] {
+  const { makerOrder, school, lines, masterSide } = input;
+  return [
+    ...METHOD_WARNINGS[input.method],
+    ...(makerOrder && school ? ['The maker’s order was used; it comes before any school.'] : []),
+    ...(!makerOrder && !lines ? [`No line lengths on file: the order follows the master’s side (${masterSide}).`] : []),
+    ...(makerOrder && !lines && !masterSide ? ['No line lengths on file: volumes are those of an ordinary car.'] : []),
+    ...(cycleModulator ? ['Air may have reached the modulator: cycle its valves with a scan tool, then bleed again.'] : []),
+    ...(input.stabilityControl ? ['Some cars with stability control must be put in a service mode for any bleed: the maker’s word first.'] : []),
+  ];
+}

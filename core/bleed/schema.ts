@@ -1,0 +1,38 @@
+import { z } from 'zod';
+import { CORNERS } from '../car/corner';
+import { within } from '../issues/range';
+
+/** Millimetres of mercury have no place here: pressures are kPa above the air around. */
+export const bleedInputSchema = z
+  .strictObject({
+    school: z.enum(['furthest_first', 'nearest_first', 'diagonal']).optional(),
+    makerOrder: z
+      .array(z.enum(CORNERS))
+      .length(4, 'each of FL, FR, RL, RR once')
+      .refine((order) => new Set(order).size === 4, 'each of FL, FR, RL, RR once')
+      .optional(),
+    lines: z
+      .strictObject({ FL: within(0.1, 15, 'm'), FR: within(0.1, 15, 'm'), RL: within(0.1, 15, 'm'), RR: within(0.1, 15, 'm') })
+      .optional(),
+    masterSide: z.enum(['left', 'right']).optional(),
+    bleeders: z.strictObject({ front: z.int().min(1, '1 or 2').max(2, '1 or 2'), rear: z.int().min(1, '1 or 2').max(2, '1 or 2') }),
+    twoBleeders: z.enum(['outer_inner_outer', 'outer_inner']).optional(),
+    opened: z.boolean(),
+    softAfterBleed: z.boolean().optional(),
+    stabilityControl: z.boolean(),
+    method: z.enum(['pressure', 'two_person', 'vacuum', 'gravity', 'reverse']),
+    bottleMl: within(100, 25000, 'ml'),
+    pressureKPa: within(20, 400, 'kPa').optional(),
+    ceilingKPa: within(50, 400, 'kPa').optional(),
+  })
+  .refine((input) => input.lines !== undefined || input.masterSide !== undefined || input.makerOrder !== undefined, {
+    path: ['lines'],
+    message: 'line lengths, masterSide (left or right) or makerOrder is needed to know which corner is furthest',
+  })
+  .refine((input) => input.pressureKPa === undefined || input.pressureKPa <= (input.ceilingKPa ?? 200), {
+    path: ['pressureKPa'],
+    message: 'not above ceilingKPa (200 unless the car says otherwise)',
+  });
+
+export type BleedInput = z.infer<typeof bleedInputSchema>;
+export type BleedMethod = BleedInput['method'];

@@ -1,0 +1,49 @@
+import type { z } from 'zod';
+import { bleedPlan } from '../bleed/plan';
+import { bleedInputSchema } from '../bleed/schema';
+import { readFluid } from '../fluid/reading';
+import { fluidInputSchema } from '../fluid/schema';
+import { pedalRatio, pedalRatioSchema } from '../hydraulics/pedalRatio';
+import type { Issue, Outcome } from '../issues/issue';
+import { nearest } from '../issues/nearest';
+import { parseWith } from '../issues/zod';
+
+/** Results carry the finding states they imply, where they imply any. */
+export type CalcResult = { states?: Readonly<Record<string, string | undefined>> } & Record<string, unknown>;
+
+type Calc = (input: unknown) => Outcome<CalcResult>;
+
+/** A calc whose schema says all there is to refuse. */
+function calc<T>(schema: z.ZodType<T>, run: (input: T) => CalcResult): Calc {
+  return (input) => {
+    const parsed = parseWith(schema, input);
+    return parsed.ok ? { ok: true, value: run(parsed.value) } : parsed;
+  };
+}
+
+const CALCS: Readonly<Record<string, Calc>> = {
+  fluid: (input) => {
+    const parsed = parseWith(fluidInputSchema, input);
+    return parsed.ok ? readFluid(parsed.value) : parsed;
+  },
+  'bleed-plan': calc(bleedInputSchema, bleedPlan),
+  'pedal-ratio': calc(pedalRatioSchema, pedalRatio),
+};
+
+export const CALC_NAMES = Object.keys(CALCS);
+
+/** Runs a named computation on unchecked input. */
+export function runCalc(name: string, input: unknown): Outcome<CalcResult> {
+  const found = Object.hasOwn(CALCS, name) ? CALCS[name] : undefined;
+  return found ? found(input) : { ok: false, issues: [unknownCalc(name)] };
+}
+
+function unknownCalc(name: string): Issue {
+  const close = nearest(name, CALC_NAMES);
+  return {
+    code: 'unknown_id',
+    path: 'NAME',
+    value: JSON.stringify(name),
+    accepted: `one of ${CALC_NAMES.join(', ')}${close ? ` (did you mean ${close}?)` : ''}`,
+  };
+}

@@ -1,0 +1,182 @@
+import { infer } from 'bayesjs';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { explain } from './explanations';
+import { deskFor, forecast } from './information';
+import { posteriorOf } from './posterior';
+import { type Answer, atOrBelow, type Problem } from './problem';
+import { weightsOf } from './weights';
+
+/** A random network: `faults` faults, answers of two or three levels, each fault a parent of about half of them. */
+const problems = (faults: number, answers: number, wide: boolean) =>
+  fc
+    .record({
+      priors: fc.array(fc.double({ min: 0.01, max: 0.6, noNaN: true }), { minLength: faults, maxLength: faults }),
+      answers: fc.array(
+        fc.record({
+          level: fc.integer({ min: 0, max: 2 }),
+          leak: cumulatives,
+          parents: fc.array(fc.option(cumulatives, { freq: 1 }), { minLength: faults, maxLength: faults }),
+        }),
+        { minLength: 1, maxLength: answers },
+      ),
+    })
+    .map(({ priors, answers: rows }): Problem => ({
+      priors: Float64Array.from(priors),
+      groups: [[0, 1], ...Array.from({ length: faults - 2 }, (_, index) => [index + 2])],
+      answers: rows.map((row): Answer => ({
+        level: row.level,
+        leak: row.leak,
+        parents: row.parents.flatMap((cumulative, fault) =>
+          cumulative === null && !(wide && fault === faults - 1) ? [] : [{ fault, cumulative: cumulative ?? Float64Array.of(0.7, 0.9, 1) }],
+        ),
+      })),
+      ...(wide ? { wide: faults - 1 } : {}),
+    }));
+
+const cumulatives = fc
+  .tuple(fc.double({ min: 0.1, max: 0.9, noNaN: true }), fc.double({ min: 0.1, max: 0.9, noNaN: true }))
+  .map(([a, b]) => Float64Array.of(a * b, a, 1));
+
+/** P(answers and this combination), straight from the definition. */
+function jointOf(problem: Problem, present: readonly boolean[]): number {
+  let joint = 1;
+  problem.priors.forEach((prior, fault) => {
+    joint *= present[fault] ? prior : 1 - prior;
+  });
+  for (const { level, leak, parents } of problem.answers) {
+    const upTo = (at: number) =>
+      parents.reduce((product, { fault, cumulative }) => (present[fault] ? product * atOrBelow(cumulative, at) : product), atOrBelow(leak, at));
+    joint *= upTo(level) - upTo(level - 1);
+  }
+  return joint;
+}
+
+function bruteForce(problem: Problem) {
+  const count = problem.priors.length;
+  const faults = new Float64Array(count);
+  const groups = new Float64Array(problem.groups.length);
+  let evidence = 0;
+  for (let mask = 0; mask < 1 << count; mask++) {
+    const present = Array.from({ length: count }, (_, fault) => (mask & (1 << fault)) !== 0);
+    const joint = jointOf(problem, present);
+    evidence += joint;
+    for (let fault = 0; fault < count; fault++) if (present[fault]) faults[fault]! += joint;
+    problem.groups.forEach((members, group) => {
+      if (members.some((fault) => present[fault])) groups[group]! += joint;
+    });
+  }
+  return { evidence, faults: faults.map((value) => value / evidence), groups: groups.map((value) => value / evidence) };
+}
+
+describe('posterior', () => {
+  it.each([false, true])('equals the plain sum over every combination (a fault that touches everything: %s)', (wide) => {
+    fc.assert(
+      fc.property(problems(7, 7, wide), (problem) => {
+        const fast = posteriorOf(problem);
+        const slow = bruteForce(problem);
+        expect(Math.abs(fast.evidence / slow.evidence - 1)).toBeLessThan(1e-10);
+        fast.faults.forEach((value, fault) => {
+          expect(value).toBeCloseTo(slow.faults[fault]!, 10);
+        });
+        fast.groups.forEach((value, group) => {
+          expect(value).toBeCloseTo(slow.groups[group]!, 10);
+        });
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  it('agrees with an independent Bayesian library (bayesjs, junction tree) to 1e-6', () => {
+    fc.assert(
+      fc.property(problems(4, 4, false), (problem) => {
+        const network = asNetwork(problem);
+        const given = Object.fromEntries(problem.answers.map((answer, index) => [`answer${index}`, `${answer.level}`]));
+        const ours = posteriorOf(problem);
+        problem.priors.forEach((_, fault) => {
+          const theirs = infer(network as never, { [`fault${fault}`]: 'T' }, given);
+          expect(Math.abs(ours.faults[fault]! - theirs)).toBeLessThan(1e-6);
+        });
+      }),
+      { numRuns: 25 },
+    );
+  });
+});
+
+/** The same network as full conditional tables, for the library. */
+function asNetwork(problem: Problem) {
+  const nodes: Record<string, unknown> = {};
+  problem.priors.forEach((prior, fault) => {
+    nodes[`fault${fault}`] = { id: `fault${fault}`, states: ['T', 'F'], parents: [], cpt: { T: prior, F: 1 - prior } };
+  });
+  problem.answers.forEach((answer, index) => {
+    const parents = answer.parents.map((parent) => `fault${parent.fault}`);
+    const row = (present: readonly boolean[]) => {
+      const upTo = (level: number) =>
+        answer.parents.reduce((product, parent, at) => (present[at] ? product * atOrBelow(parent.cumulative, level) : product), atOrBelow(answer.leak, level));
+      return { 0: upTo(0), 1: upTo(1) - upTo(0), 2: upTo(2) - upTo(1) };
+    };
+    const cpt =
+      parents.length === 0
+        ? row([])
+        : Array.from({ length: 1 << parents.length }, (_, mask) => {
+            const present = parents.map((_parent, at) => (mask & (1 << at)) !== 0);
+            return { when: Object.fromEntries(parents.map((id, at) => [id, present[at] ? 'T' : 'F'])), then: row(present) };
+          });
+    nodes[`answer${index}`] = { id: `answer${index}`, states: ['0', '1', '2'], parents, cpt };
+  });
+  return nodes;
+}
+
+describe('weights', () => {
+  it('add up to the posterior odds for every group', () => {
+    fc.assert(
+      fc.property(problems(6, 5, true), (problem) => {
+        const { prior, bits } = weightsOf(problem);
+        const { groups } = posteriorOf(problem);
+        groups.forEach((probability, group) => {
+          const sum = bits.reduce((total, row) => total + row[group]!, prior[group]!);
+          expect(sum).toBeCloseTo(Math.log2(probability / (1 - probability)), 6);
+        });
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('explanations and forecasts', () => {
+  it('with every fault considered, hold the whole posterior and foretell the exact information', () => {
+    fc.assert(
+      fc.property(problems(5, 4, false), cumulatives, cumulatives, (problem, leak, strength) => {
+        const { faults } = posteriorOf(problem);
+        const all = explain(problem, faults, { faults: 5, sets: 64, depth: 5 });
+        expect(all.captured).toBeCloseTo(1, 12);
+        const question = { leak, parents: [{ fault: 0, cumulative: strength }, { fault: 3, cumulative: strength }] };
+        const told = forecast(question, deskFor(all, faults, [[0], [3]]));
+        const exact = exactForecast(problem, question);
+        expect(told.bits).toBeCloseTo(exact.bits, 9);
+        told.levels.forEach((chance, level) => {
+          expect(chance).toBeCloseTo(exact.levels[level]!, 9);
+          expect(told.after[level]![1]!).toBeCloseTo(exact.after[level]!, 8);
+        });
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+/** The same by asking the exact posterior for each possible answer in turn. */
+function exactForecast(problem: Problem, question: { leak: Float64Array; parents: Answer['parents'] }) {
+  const before = posteriorOf(problem).evidence;
+  const asked = [0, 1, 2].map((level) => posteriorOf({ ...problem, answers: [...problem.answers, { ...question, level }] }));
+  const levels = asked.map((posterior) => posterior.evidence / before);
+  const entropy = (chances: readonly number[]) => chances.reduce((sum, chance) => (chance > 0 ? sum - chance * Math.log2(chance) : sum), 0);
+  let conditional = 0;
+  for (let mask = 0; mask < 1 << problem.priors.length; mask++) {
+    const present = Array.from(problem.priors, (_, fault) => (mask & (1 << fault)) !== 0);
+    const upTo = (level: number) =>
+      question.parents.reduce((product, { fault, cumulative }) => (present[fault] ? product * atOrBelow(cumulative, level) : product), atOrBelow(question.leak, level));
+    conditional += (jointOf(problem, present) / before) * entropy([upTo(0), upTo(1) - upTo(0), upTo(2) - upTo(1)]);
+  }
+  return { bits: entropy(levels) - conditional, levels, after: asked.map((posterior) => posterior.faults[3]!) };
+}

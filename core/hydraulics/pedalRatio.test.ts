@@ -1,0 +1,27 @@
+import { describe, expect, it } from 'vitest';
+import { parseWith } from '../issues/zod';
+import { pedalRatio, pedalRatioSchema } from './pedalRatio';
+
+describe('pedal ratio', () => {
+  it('gives the check values', () => {
+    const result = pedalRatio({ aMm: 273, bMm: 70, targetRatio: 5.7 });
+    expect(result.ratio).toBeCloseTo(3.9, 10);
+    expect(result.bForTargetMm).toBeCloseTo(47.89, 2);
+    expect(result.raiseMm).toBeCloseTo(22.11, 2);
+    expect(result.bandBMm[0]).toBeCloseTo(53.53, 2);
+    expect(result.bandBMm[1]).toBeCloseTo(44.75, 2);
+    expect(result.state).toBe('low');
+  });
+
+  it('holds an assisted pedal against its own band, a value on the bound inside it', () => {
+    expect(pedalRatio({ aMm: 273, bMm: 70, assisted: true }).state).toBe('in_band');
+    expect(pedalRatio({ aMm: 300, bMm: 100, assisted: true }).state).toBe('in_band');
+    expect(pedalRatio({ aMm: 510, bMm: 100 }).state).toBe('in_band');
+    expect(pedalRatio({ aMm: 460, bMm: 100, assisted: true }).state).toBe('high');
+  });
+
+  it('refuses a clevis beyond the pad', () => {
+    const outcome = parseWith(pedalRatioSchema, { aMm: 100, bMm: 120 });
+    expect(outcome).toMatchObject({ ok: false, issues: [{ path: 'bMm' }] });
+  });
+});
