@@ -1,0 +1,72 @@
+import { z } from 'zod';
+import { FLUID_CLASS_IDS } from '../fluid/classes';
+import { within, words } from '../issues/range';
+import { CORNERS } from './corner';
+import { LIMITS } from './limits';
+
+const range = (field: keyof typeof LIMITS) => within(LIMITS[field].low, LIMITS[field].high, LIMITS[field].unit).nullable();
+
+const axleSchema = z
+  .strictObject({
+    brake: z.enum(['disc', 'drum']),
+    caliper: z.enum(['opposed', 'sliding']).nullable(),
+    /** All pistons of one caliper (or wheel cylinder), mm. */
+    pistonsMm: z.array(within(LIMITS.pistonMm.low, LIMITS.pistonMm.high, 'mm')).max(16, 'at most 16 entries'),
+    bleeders: z.int().min(1, '1 or 2 is accepted').max(2, '1 or 2 is accepted'),
+    rotor: z.enum(['one_piece', 'two_piece']).nullable(),
+    rotorNewMm: range('rotorMm'),
+    rotorMinimumMm: range('rotorMm'),
+    padNewMm: range('padMm'),
+    padMinimumMm: range('padMinimumMm'),
+    lineLeftM: range('lineM'),
+    lineRightM: range('lineM'),
+  })
+  .refine((axle) => axle.rotorNewMm === null || axle.rotorMinimumMm === null || axle.rotorMinimumMm < axle.rotorNewMm, {
+    path: ['rotorMinimumMm'],
+    message: 'less than the new thickness',
+  })
+  .refine((axle) => axle.padNewMm === null || axle.padMinimumMm === null || axle.padMinimumMm < axle.padNewMm, {
+    path: ['padMinimumMm'],
+    message: 'less than the new thickness',
+  });
+
+/** What a diagnosis and a bleed plan need to know of a car; null where nobody knows yet. */
+export const carSpecSchema = z
+  .strictObject({
+    name: words(120).min(1, 'a name is needed, as the shop calls the car'),
+    note: words(400),
+    kind: z.enum(['light_track', 'saloon', 'hatch', 'heavy_coupe', 'other']),
+    driveSide: z.enum(['left', 'right']).nullable(),
+    massKg: range('massKg'),
+    tyreRadiusM: range('tyreRadiusM'),
+    masterBoreMm: range('masterBoreMm'),
+    pedalRatio: range('pedalRatio'),
+    assist: z.enum(['vacuum', 'hydraulic', 'none']).nullable(),
+    stabilityControl: z.boolean().nullable(),
+    parkingBrake: z.enum(['in_caliper', 'drum_in_hat', 'lever_only', 'none']).nullable(),
+    fluidClass: z.enum(FLUID_CLASS_IDS).nullable(),
+    fluidDryC: range('fluidC'),
+    fluidWetC: range('fluidC'),
+    fluidFilledOn: z.iso.date('a date as 2026-05-31').nullable(),
+    bleedCeilingKPa: range('ceilingKPa'),
+    makerOrder: z
+      .array(z.enum(CORNERS))
+      .length(4, 'each of FL, FR, RL, RR once')
+      .refine((order) => new Set(order).size === 4, 'each of FL, FR, RL, RR once')
+      .nullable(),
+    front: axleSchema,
+    rear: axleSchema,
+  })
+  .refine((car) => car.front.brake === 'disc', { path: ['front', 'brake'], message: 'disc: front drums are not covered' })
+  .refine((car) => (car.fluidDryC === null) === (car.fluidWetC === null), {
+    path: ['fluidWetC'],
+    message: 'a data sheet pair needs both, dry and wet',
+  })
+  .refine((car) => car.fluidDryC === null || car.fluidWetC === null || car.fluidWetC < car.fluidDryC, {
+    path: ['fluidWetC'],
+    message: 'below the dry boiling point',
+  });
+
+export type CarSpec = z.infer<typeof carSpecSchema>;
+export type AxleSpec = CarSpec['front'];
+export type CarKind = CarSpec['kind'];

@@ -1,0 +1,61 @@
+import { traitsOf } from '../car/traitsOf';
+import { placeFields } from '../diagnosis/verdict';
+import { givenFrom, standing, standingAnswers } from '../job/standing';
+import type { JobSheet, Phase } from '../job/sheet';
+import { stepsOf, ticksOf } from '../job/work';
+import type { CaseFile, CaseFinding } from './schema';
+
+/** A job in the open case format; closed jobs carry their record. */
+export function caseFromSheet(sheet: JobSheet): CaseFile {
+  const { job } = sheet;
+  const readings = standing(sheet.readings, 'before').filter((row) => row.input !== null);
+  return {
+    format: 'bavrin-case',
+    version: 1,
+    car: traitsOf(sheet.car),
+    atHand: { helper: job.helper, wheelsOff: job.wheelsOff, ...(job.missing.length > 0 ? { missing: job.missing } : {}) },
+    ...(job.complaint === '' ? {} : { complaint: job.complaint }),
+    ...(job.whenWhere === '' ? {} : { whenWhere: job.whenWhere }),
+    ...(job.history === '' ? {} : { history: job.history }),
+    findings: findings(sheet, 'before'),
+    ...(readings.length === 0
+      ? {}
+      : { readings: readings.map(({ kind, corner, input }) => ({ kind, ...(corner === '' ? {} : { corner }), input: input! })) }),
+    ...(job.outcome === null || job.closedAt === null
+      ? {}
+      : {
+          record: {
+            openedAt: job.openedAt,
+            closedAt: job.closedAt,
+            outcome: job.outcome,
+            confirmed: job.confirmed,
+            work: workLines(sheet),
+            summary: job.summary,
+            by: job.closedBy ?? '',
+            proof: findings(sheet, 'after'),
+            holds: sheet.proofs.map(({ hold, how, provedBy, provedAt }) => ({ id: hold, how, by: provedBy, at: provedAt })),
+          },
+        }),
+  };
+}
+
+function findings(sheet: JobSheet, phase: Phase): CaseFinding[] {
+  return standingAnswers(sheet.answers, phase)
+    .map(givenFrom)
+    .map(({ id, state, place }) => ({ id, state, ...placeFields(place) }));
+}
+
+/** Work as lines of words: the title, then the steps that were ticked, with their notes. */
+function workLines(sheet: JobSheet): string[] {
+  return sheet.works.flatMap((work) => {
+    const ticks = ticksOf(work.id, sheet.ticks);
+    const done = stepsOf(work).filter((step) => ticks.get(step.id)?.done);
+    return [
+      work.before === '' ? work.title : `${work.title} (before: ${work.before})`,
+      ...done.map((step) => {
+        const note = ticks.get(step.id)!.note;
+        return note === '' ? `· ${step.title}` : `· ${step.title}: ${note}`;
+      }),
+    ];
+  });
+}

@@ -1,0 +1,16 @@
+import { z } from 'zod';
+import { words } from '../issues/range';
+import { OUTCOME_IDS } from './outcomes';
+
+/** What closing a job takes. */
+export const closingSchema = z.strictObject({
+  outcome: z.enum(OUTCOME_IDS),
+  confirmed: z.array(z.string()).max(20, 'at most 20 entries'),
+  summary: words(4000),
+  by: words(80).min(1, 'the name of whoever closes it'),
+  next: z
+    .array(z.strictObject({ id: z.uuid(), what: words(400).min(1, 'what is due'), dueOn: z.iso.date('a date as 2026-05-31').nullable() }))
+    .max(20, 'at most 20 entries'),
+});
+
+export type Closing = z.infer<typeof closingSchema>;

@@ -1,0 +1,28 @@
+import { diagnose } from '../diagnosis/diagnose';
+import type { Verdict } from '../diagnosis/verdict';
+import { type Derived, derivedAnswers } from './current';
+import { holdsOn, type JobHold } from './holds';
+import { type ProofCheck, proofChecks } from './proof';
+import { questionOfJob } from './question';
+import type { JobSheet } from './sheet';
+import { type Stage, stageNotes } from './stages';
+
+/** Everything the tool thinks of a job as it stands. */
+export type Judgement = {
+  verdict: Verdict;
+  holds: JobHold[];
+  derived: { before: Derived[]; after: Derived[] };
+  proof: ProofCheck[];
+  notes: Record<Stage, string>;
+};
+
+/** Judges a job sheet; pure, so server and browser say the same. */
+export function judge(sheet: JobSheet): Judgement {
+  return {
+    verdict: diagnose(questionOfJob(sheet)),
+    holds: holdsOn(sheet),
+    derived: { before: derivedAnswers(sheet.readings, 'before'), after: derivedAnswers(sheet.readings, 'after') },
+    proof: proofChecks(sheet),
+    notes: stageNotes(sheet),
+  };
+}

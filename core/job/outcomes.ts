@@ -1,0 +1,15 @@
+/** What the work did. */
+export const OUTCOMES = [
+  { id: 'cured', label: 'Cured', about: 'The complaint is gone' },
+  { id: 'better', label: 'Better', about: 'Less of it, not gone' },
+  { id: 'no_change', label: 'No change', about: 'The same as before' },
+  { id: 'cured_new_fault', label: 'Cured, something new', about: 'Gone, and another fault has shown' },
+] as const;
+
+export type OutcomeId = (typeof OUTCOMES)[number]['id'];
+export const OUTCOME_IDS = OUTCOMES.map((outcome) => outcome.id);
+
+/** The word for an outcome. */
+export function outcomeLabel(id: OutcomeId): string {
+  return OUTCOMES.find((outcome) => outcome.id === id)!.label;
+}

@@ -1,0 +1,55 @@
+import { assistOf } from '../car/traits';
+import { traitsOf } from '../car/traitsOf';
+import type { Place } from '../car/corner';
+import { slotOf } from '../casefile/derive';
+import type { GivenFinding } from '../diagnosis/given';
+import { findingOf, type FindingId } from '../diagnosis/vocabulary/findings';
+import { findingsOf } from './current';
+import type { JobSheet } from './sheet';
+
+/** A check to repeat after the work, with what it was before. */
+export type ProofCheck = {
+  finding: FindingId;
+  place?: Place;
+  before?: string;
+  after?: string;
+  /** Asked of every car that had work done; the rest because they were wrong before. */
+  always: boolean;
+  change: 'not_yet' | 'came_right' | 'still_wrong' | 'went_wrong' | 'was_right' | 'right_now';
+};
+
+/** A firm pedal that holds, and no leak, before the car moves. */
+const ALWAYS: readonly FindingId[] = ['pedal_now', 'pedal_hold', 'reservoir_level', 'leak'];
+
+/** Checks that make no sense to repeat: they are the work itself. */
+const NOT_REPEATED: readonly FindingId[] = ['after_full_bleed', 'bubbles', 'loosen_master_frees', 'open_bleeder_frees'];
+
+/** What to check again before the car goes: the pedal always, and everything that a check found wrong. */
+export function proofChecks(sheet: JobSheet): ProofCheck[] {
+  const before = new Map(findingsOf(sheet, 'before').findings.map((finding) => [slotOf(finding), finding]));
+  const after = new Map(findingsOf(sheet, 'after').findings.map((finding) => [slotOf(finding), finding]));
+  const always = assistOf(traitsOf(sheet.car)) === 'none' ? ALWAYS : [...ALWAYS, 'assist_start' as const];
+  const wrong = [...before.values()].filter(
+    ({ id, state }) => findingOf(id).stage === 'check' && isWrong(id, state) && !NOT_REPEATED.includes(id),
+  );
+  const asked: GivenFinding[] = [...always.map((id) => ({ id, state: '' })), ...wrong, ...after.values()];
+  const slots = new Map(asked.map((finding) => [slotOf(finding), finding]));
+  return [...slots].map(([slot, { id, place }]) => {
+    const was = before.get(slot)?.state;
+    const is = after.get(slot)?.state;
+    return { finding: id, place, before: was, after: is, always: always.includes(id) && place === undefined, change: changeOf(id, was, is) };
+  });
+}
+
+/** Whether a state is not the unremarkable one. */
+export function isWrong(id: FindingId, state: string): boolean {
+  return findingOf(id).states.indexOf(state) > 0;
+}
+
+function changeOf(id: FindingId, before: string | undefined, after: string | undefined): ProofCheck['change'] {
+  if (after === undefined) return 'not_yet';
+  const wrongNow = isWrong(id, after);
+  if (before === undefined) return wrongNow ? 'went_wrong' : 'right_now';
+  if (isWrong(id, before)) return wrongNow ? 'still_wrong' : 'came_right';
+  return wrongNow ? 'went_wrong' : 'was_right';
+}

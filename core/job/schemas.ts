@@ -1,0 +1,75 @@
+import { z } from 'zod';
+import { CORNERS } from '../car/corner';
+import { HOLDS } from '../diagnosis/holds/holds';
+import { words } from '../issues/range';
+
+const id = z.uuid('a UUID made by the sender');
+const phase = z.enum(['before', 'after']);
+const HOLD_IDS = HOLDS.map((hold) => hold.id);
+
+/** Opening a job. */
+export const newJobSchema = z.strictObject({ id, carId: z.uuid('the id of a car'), complaint: words(2000), neededAt: z.iso.datetime().nullable() });
+
+/** Changing a job's own fields; only those that changed are sent. */
+export const jobChangesSchema = z
+  .strictObject({
+    complaint: words(2000),
+    whenWhere: words(2000),
+    history: words(4000),
+    helper: z.boolean(),
+    wheelsOff: z.boolean(),
+    missing: z.array(words(80)).max(40, 'at most 40 entries'),
+    neededAt: z.iso.datetime().nullable(),
+    summary: words(4000),
+  })
+  .partial();
+
+/** One answer. */
+export const newAnswerSchema = z.strictObject({
+  id,
+  phase,
+  finding: z.string().max(60, 'at most 60 characters'),
+  place: z.enum(['', ...CORNERS, 'front', 'rear']),
+  state: z.string().max(60, 'at most 60 characters').nullable(),
+  replaces: id.nullable(),
+  why: words(400),
+});
+
+/** One reading, in its calc's own input. */
+export const newReadingSchema = z.strictObject({
+  id,
+  phase,
+  kind: z.string().max(40, 'at most 40 characters'),
+  corner: z.enum(['', ...CORNERS]),
+  input: z.record(z.string(), z.unknown()).nullable(),
+  replaces: id.nullable(),
+  why: words(400),
+});
+
+/** Taking a verdict down, with the cause that will be worked on if one was chosen. */
+export const newVerdictSchema = z.strictObject({ id, decided: z.string().max(60, 'at most 60 characters').nullable() });
+
+/** Starting a piece of work. */
+export const newWorkSchema = z.strictObject({
+  id,
+  kind: z.enum(['flush', 'other']),
+  cause: z.string().max(60, 'at most 60 characters').nullable(),
+  title: words(200).min(1, 'what is to be done'),
+  before: words(400),
+});
+
+/** Ticking a step off, or taking the tick back. */
+export const newTickSchema = z.strictObject({
+  id,
+  step: z.string().regex(/^[a-z0-9_-]{1,60}$/, 'the id of a step of this work'),
+  done: z.boolean(),
+  note: words(400),
+});
+
+/** The proof that ends a hold. */
+export const newProofSchema = z.strictObject({
+  id,
+  hold: z.enum(HOLD_IDS),
+  how: words(2000).min(3, 'how it was proved, at least 3 characters'),
+  by: words(80).min(1, 'who proved it'),
+});

@@ -1,0 +1,84 @@
+import type { Corner, Place } from '../car/corner';
+import type { CarSpec } from '../car/spec';
+import type { FindingId } from '../diagnosis/vocabulary/findings';
+import type { HoldId } from '../diagnosis/holds/holds';
+import type { OutcomeId } from './outcomes';
+
+/** Before the work, or after it (proof). */
+export type Phase = 'before' | 'after';
+
+/** One answer as written down; a null state takes the replaced answer back. */
+export type AnswerRow = {
+  id: string;
+  phase: Phase;
+  finding: FindingId;
+  place: Place | '';
+  state: string | null;
+  replaces: string | null;
+  why: string;
+  recordedAt: string;
+};
+
+/** One reading as written down, in its calc's own input; a null input takes it back. */
+export type ReadingRow = {
+  id: string;
+  phase: Phase;
+  kind: string;
+  corner: Corner | '';
+  input: Record<string, unknown> | null;
+  replaces: string | null;
+  why: string;
+  recordedAt: string;
+};
+
+export type WorkRow = {
+  id: string;
+  kind: 'flush' | 'other';
+  cause: string | null;
+  title: string;
+  /** The figure before, so that proof can say what the work did. */
+  before: string;
+  plan: unknown;
+  startedAt: string;
+};
+
+export type TickRow = { id: string; workId: string; step: string; done: boolean; note: string; tickedAt: string };
+
+export type ProofRow = { id: string; hold: HoldId; how: string; provedBy: string; provedAt: string };
+
+export type VerdictRow = { id: string; decided: string | null; leading: { id: string; probability: number }[]; engine: string; knowledge: string; madeAt: string };
+
+export type JobFields = {
+  complaint: string;
+  whenWhere: string;
+  history: string;
+  helper: boolean;
+  wheelsOff: boolean;
+  missing: string[];
+  neededAt: string | null;
+  summary: string;
+};
+
+export type JobHead = JobFields & {
+  id: string;
+  number: number;
+  carId: string;
+  openedAt: string;
+  closedAt: string | null;
+  closedBy: string | null;
+  outcome: OutcomeId | null;
+  confirmed: string[];
+  version: number;
+};
+
+/** Everything on file of one job. */
+export type JobSheet = {
+  job: JobHead;
+  car: CarSpec & { id: string; version: number };
+  answers: AnswerRow[];
+  readings: ReadingRow[];
+  verdicts: VerdictRow[];
+  works: WorkRow[];
+  ticks: TickRow[];
+  proofs: ProofRow[];
+};

@@ -1,0 +1,25 @@
+import type { GivenFinding } from '../diagnosis/given';
+import type { AnswerRow, Phase } from './sheet';
+
+type Chained = { id: string; replaces: string | null; phase: Phase };
+
+/** The rows that stand: those that no later row replaces. */
+export function standing<T extends Chained>(rows: readonly T[], phase: Phase): T[] {
+  const replaced = new Set(rows.map((row) => row.replaces));
+  return rows.filter((row) => row.phase === phase && !replaced.has(row.id));
+}
+
+/** The row at the head of one slot's chain, taken back or not; what a new row has to replace. */
+export function headOf<T extends Chained>(rows: readonly T[], phase: Phase, same: (row: T) => boolean): T | undefined {
+  return standing(rows, phase).find(same);
+}
+
+/** The answers that stand, as the diagnosis takes them. */
+export function standingAnswers(rows: readonly AnswerRow[], phase: Phase): AnswerRow[] {
+  return standing(rows, phase).filter((row) => row.state !== null);
+}
+
+/** An answer row as a finding. */
+export function givenFrom(row: AnswerRow): GivenFinding {
+  return { id: row.finding, state: row.state!, ...(row.place === '' ? {} : { place: row.place }) };
+}

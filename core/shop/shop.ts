@@ -1,0 +1,28 @@
+import { z } from 'zod';
+import { within, words } from '../issues/range';
+
+/** The shop's own settings: where it stands, and its schools where practitioners disagree. */
+export const shopSchema = z.strictObject({
+  name: words(120).min(1, 'a name is needed'),
+  circuit: words(120),
+  altitudeM: within(-500, 5000, 'm'),
+  timeZone: words(60).min(1, 'a time zone as Europe/Prague').refine(isTimeZone, 'a time zone as Europe/Prague'),
+  fluidSchool: z.enum(['each_event', 'each_season', 'two_years', 'three_years']),
+  bleedOrder: z.enum(['furthest_first', 'nearest_first', 'diagonal']),
+  twoBleeders: z.enum(['outer_inner_outer', 'outer_inner']),
+  reservoirSchool: z.enum(['draw_out', 'push_through']),
+  bleedMethod: z.enum(['pressure', 'two_person', 'vacuum', 'gravity', 'reverse']),
+  bleedPressureKPa: within(20, 200, 'kPa'),
+  bottleMl: within(100, 25000, 'ml'),
+});
+
+export type Shop = z.infer<typeof shopSchema>;
+
+function isTimeZone(zone: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en-GB', { timeZone: zone });
+    return true;
+  } catch {
+    return false;
+  }
+}

@@ -1,0 +1,17 @@
+/** One plain line for the person at the terminal. */
+export function say(line: string): void {
+  process.stderr.write(`${line}\n`);
+}
+
+/** A failure with words a person can act on; the stack behind it is of no use to them. */
+export class Plain extends Error {}
+
+/** Runs a command's main function; a plain failure is said in one line, anything else with its stack. */
+export async function run(main: () => Promise<number | undefined>): Promise<void> {
+  try {
+    process.exitCode = (await main()) ?? 0;
+  } catch (error) {
+    say(error instanceof Plain ? `bavrin: ${error.message}` : `bavrin: ${(error as Error).stack ?? error}`);
+    process.exitCode = 1;
+  }
+}

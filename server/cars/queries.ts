@@ -1,0 +1,69 @@
+import { database, type Sql } from '../db/sql';
+import { notFound } from '../failure';
+import { knownId } from '../ids';
+import { type CarRow, carFromRows } from './rows';
+
+/** One car with its axles. */
+export async function getCar(id: string, sql: Sql = database()): Promise<CarRow> {
+  const [car] = await sql`select * from cars where id = ${knownId('car', id)}`;
+  if (!car) throw notFound('car', id);
+  const axles = await sql`select * from car_axles where car_id = ${id}`;
+  return carFromRows(car, axles);
+}
+
+/** Every car of the shop, by name. */
+export async function listCars(sql: Sql = database()): Promise<CarRow[]> {
+  const [cars, axles] = await Promise.all([sql`select * from cars order by lower(name), id`, sql`select * from car_axles`]);
+  return cars.map((car) => carFromRows(car, axles.filter((axle) => axle.car_id === car.id)));
+}
+
+export type CarJob = { id: string; number: number; complaint: string; openedAt: string; closedAt: string | null; outcome: string | null; confirmed: string[] };
+
+/** A car's jobs, newest first. */
+export async function carJobs(carId: string, sql: Sql = database()): Promise<CarJob[]> {
+  const rows = await sql`
+    select id, number, complaint, opened_at, closed_at, outcome,
+      coalesce((select array_agg(cause order by cause) from job_causes where job_id = jobs.id), '{}') as confirmed
+    from jobs where car_id = ${carId} order by opened_at desc limit 60`;
+  return rows.map((row) => ({
+    id: row.id,
+    number: row.number,
+    complaint: row.complaint,
+    openedAt: row.opened_at.toISOString(),
+    closedAt: row.closed_at?.toISOString() ?? null,
+    outcome: row.outcome,
+    confirmed: row.confirmed,
+  }));
+}
+
+export type CarReading = { kind: string; corner: string; input: Record<string, unknown>; recordedAt: string; jobId: string; jobNumber: number };
+
+/** The last standing reading of each kind and corner on a car. */
+export async function lastReadings(carId: string, sql: Sql = database()): Promise<CarReading[]> {
+  const rows = await sql`
+    select distinct on (r.kind, r.corner) r.kind, r.corner, r.input, r.recorded_at, r.job_id, j.number
+    from readings r join jobs j on j.id = r.job_id
+    where j.car_id = ${carId} and r.input is not null
+      and not exists (select 1 from readings later where later.replaces = r.id)
+    order by r.kind, r.corner, r.recorded_at desc`;
+  return rows.map((row) => ({
+    kind: row.kind,
+    corner: row.corner,
+    input: row.input,
+    recordedAt: row.recorded_at.toISOString(),
+    jobId: row.job_id,
+    jobNumber: row.number,
+  }));
+}
+
+export type FollowUp = { id: string; carId: string; carName: string; jobId: string | null; what: string; dueOn: string | null; version: number };
+
+/** What is due and not done, soonest first; for one car or all. */
+export async function openFollowUps(carId?: string, sql: Sql = database()): Promise<FollowUp[]> {
+  const rows = await sql`
+    select f.id, f.car_id, c.name, f.job_id, f.what, f.due_on, f.version
+    from follow_ups f join cars c on c.id = f.car_id
+    where f.done_at is null ${carId ? sql`and f.car_id = ${carId}` : sql``}
+    order by f.due_on nulls last, f.id limit 100`;
+  return rows.map((row) => ({ id: row.id, carId: row.car_id, carName: row.name, jobId: row.job_id, what: row.what, dueOn: row.due_on, version: row.version }));
+}

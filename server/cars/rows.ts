@@ -1,0 +1,98 @@
+import type { AxleSpec, CarSpec } from '../../core/car/spec';
+import type { Row } from 'postgres';
+import { fromSI, toSI } from '../../core/units/convert';
+
+export type CarRow = CarSpec & { id: string; version: number };
+
+const mm = (metres: number | null) => (metres === null ? null : round(fromSI(metres, 'mm')));
+const metres = (value: number | null) => (value === null ? null : toSI(value, 'mm'));
+
+/** Rids a converted figure of binary dust: nothing in the shop is read finer than a millionth of its unit. */
+function round(value: number): number {
+  return Number(value.toFixed(6));
+}
+
+/** A car from its row and those of its axles. */
+export function carFromRows(row: Row, axles: readonly Row[]): CarRow {
+  return {
+    id: row.id,
+    version: row.version,
+    name: row.name,
+    note: row.note,
+    kind: row.kind,
+    driveSide: row.drive_side,
+    massKg: row.mass_kg,
+    tyreRadiusM: row.tyre_radius_m,
+    masterBoreMm: mm(row.master_bore_m),
+    pedalRatio: row.pedal_ratio,
+    assist: row.assist,
+    stabilityControl: row.stability_control,
+    parkingBrake: row.parking_brake,
+    fluidClass: row.fluid_class,
+    fluidDryC: row.fluid_dry_k === null ? null : round(fromSI(row.fluid_dry_k, '°C')),
+    fluidWetC: row.fluid_wet_k === null ? null : round(fromSI(row.fluid_wet_k, '°C')),
+    fluidFilledOn: row.fluid_filled_on,
+    bleedCeilingKPa: row.bleed_ceiling_pa === null ? null : round(fromSI(row.bleed_ceiling_pa, 'kPa')),
+    makerOrder: row.maker_order,
+    front: axleFromRow(axles.find((axle) => axle.axle === 'front')!),
+    rear: axleFromRow(axles.find((axle) => axle.axle === 'rear')!),
+  };
+}
+
+function axleFromRow(axle: Row): AxleSpec {
+  return {
+    brake: axle.brake,
+    caliper: axle.caliper,
+    pistonsMm: (axle.pistons_m as number[]).map((piston) => round(fromSI(piston, 'mm'))),
+    bleeders: axle.bleeders,
+    rotor: axle.rotor,
+    rotorNewMm: mm(axle.rotor_new_m),
+    rotorMinimumMm: mm(axle.rotor_minimum_m),
+    padNewMm: mm(axle.pad_new_m),
+    padMinimumMm: mm(axle.pad_minimum_m),
+    lineLeftM: axle.line_left_m,
+    lineRightM: axle.line_right_m,
+  };
+}
+
+/** The columns of a car. */
+export function carColumns(car: CarSpec) {
+  return {
+    name: car.name,
+    note: car.note,
+    kind: car.kind,
+    drive_side: car.driveSide,
+    mass_kg: car.massKg,
+    tyre_radius_m: car.tyreRadiusM,
+    master_bore_m: metres(car.masterBoreMm),
+    pedal_ratio: car.pedalRatio,
+    assist: car.assist,
+    stability_control: car.stabilityControl,
+    parking_brake: car.parkingBrake,
+    fluid_class: car.fluidClass,
+    fluid_dry_k: car.fluidDryC === null ? null : toSI(car.fluidDryC, '°C'),
+    fluid_wet_k: car.fluidWetC === null ? null : toSI(car.fluidWetC, '°C'),
+    fluid_filled_on: car.fluidFilledOn,
+    bleed_ceiling_pa: car.bleedCeilingKPa === null ? null : toSI(car.bleedCeilingKPa, 'kPa'),
+    maker_order: car.makerOrder,
+  };
+}
+
+/** The columns of an axle. */
+export function axleColumns(carId: string, axle: 'front' | 'rear', spec: AxleSpec) {
+  return {
+    car_id: carId,
+    axle,
+    brake: spec.brake,
+    caliper: spec.caliper,
+    pistons_m: spec.pistonsMm.map((piston) => toSI(piston, 'mm')),
+    bleeders: spec.bleeders,
+    rotor: spec.rotor,
+    rotor_new_m: metres(spec.rotorNewMm),
+    rotor_minimum_m: metres(spec.rotorMinimumMm),
+    pad_new_m: metres(spec.padNewMm),
+    pad_minimum_m: metres(spec.padMinimumMm),
+    line_left_m: spec.lineLeftM,
+    line_right_m: spec.lineRightM,
+  };
+}

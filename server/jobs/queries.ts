@@ -1,0 +1,57 @@
+import type { Row } from 'postgres';
+import type { JobSheet } from '../../core/job/sheet';
+import { carFromRows } from '../cars/rows';
+import { database, type Sql } from '../db/sql';
+import { notFound } from '../failure';
+import { knownId } from '../ids';
+import { answerFromRow, jobFromRow, proofFromRow, readingFromRow, tickFromRow, verdictFromRow, workFromRow } from './rows';
+
+/** Everything on file of one job. */
+export async function getSheet(id: string, sql: Sql = database()): Promise<JobSheet> {
+  const [sheet] = await getSheets([knownId('job', id)], sql);
+  if (!sheet) throw notFound('job', id);
+  return sheet;
+}
+
+/** Several sheets in the order of their ids, in one go over each table; unknown ids are left out. */
+export async function getSheets(ids: readonly string[], sql: Sql = database()): Promise<JobSheet[]> {
+  if (ids.length === 0) return [];
+  const list = [...ids];
+  const [jobs, causes, answers, readings, verdicts, works, ticks, proofs, cars, axles] = await Promise.all([
+    sql`select * from jobs where id = any(${list})`,
+    sql`select job_id, cause from job_causes where job_id = any(${list}) order by cause`,
+    sql`select * from findings where job_id = any(${list}) order by seq`,
+    sql`select * from readings where job_id = any(${list}) order by seq`,
+    sql`select * from verdicts where job_id = any(${list}) order by made_at, id`,
+    sql`select * from works where job_id = any(${list}) order by started_at, id`,
+    sql`select ticks.*, works.job_id from ticks join works on works.id = work_id where job_id = any(${list}) order by seq`,
+    sql`select * from hold_proofs where job_id = any(${list}) order by proved_at, id`,
+    sql`select * from cars where id in (select car_id from jobs where id = any(${list}))`,
+    sql`select * from car_axles where car_id in (select car_id from jobs where id = any(${list}))`,
+  ]);
+  const byId = new Map(jobs.map((job) => [job.id as string, job]));
+  return list.flatMap((id): JobSheet[] => {
+    const job = byId.get(id);
+    if (!job) return [];
+    const own = (rows: readonly Row[]) => rows.filter((row) => row.job_id === id);
+    const car = cars.find((row) => row.id === job.car_id)!;
+    return [
+      {
+        job: jobFromRow(job, own(causes).map((row) => row.cause)),
+        car: carFromRows(car, axles.filter((axle) => axle.car_id === car.id)),
+        answers: own(answers).map(answerFromRow),
+        readings: own(readings).map(readingFromRow),
+        verdicts: own(verdicts).map(verdictFromRow),
+        works: own(works).map(workFromRow),
+        ticks: own(ticks).map(tickFromRow),
+        proofs: own(proofs).map(proofFromRow),
+      },
+    ];
+  });
+}
+
+/** Ids of all open jobs. */
+export async function openJobIds(sql: Sql = database()): Promise<string[]> {
+  const rows = await sql`select id from jobs where closed_at is null order by opened_at, id`;
+  return rows.map((row) => row.id);
+}

@@ -1,0 +1,76 @@
+import type { Row } from 'postgres';
+import type { AnswerRow, JobHead, ProofRow, ReadingRow, TickRow, VerdictRow, WorkRow } from '../../core/job/sheet';
+
+const iso = (date: Date | null) => date?.toISOString() ?? null;
+
+/** A job's own row, with the causes confirmed at its end. */
+export function jobFromRow(row: Row, confirmed: string[]): JobHead {
+  return {
+    id: row.id,
+    number: row.number,
+    carId: row.car_id,
+    complaint: row.complaint,
+    whenWhere: row.when_where,
+    history: row.history,
+    helper: row.helper,
+    wheelsOff: row.wheels_off,
+    missing: row.missing,
+    neededAt: iso(row.needed_at),
+    summary: row.summary,
+    openedAt: row.opened_at.toISOString(),
+    closedAt: iso(row.closed_at),
+    closedBy: row.closed_by,
+    outcome: row.outcome,
+    confirmed,
+    version: row.version,
+  };
+}
+
+export function answerFromRow(row: Row): AnswerRow {
+  return {
+    id: row.id,
+    phase: row.phase,
+    finding: row.finding,
+    place: row.place,
+    state: row.state,
+    replaces: row.replaces,
+    why: row.why,
+    recordedAt: row.recorded_at.toISOString(),
+  };
+}
+
+export function readingFromRow(row: Row): ReadingRow {
+  return {
+    id: row.id,
+    phase: row.phase,
+    kind: row.kind,
+    corner: row.corner,
+    input: row.input,
+    replaces: row.replaces,
+    why: row.why,
+    recordedAt: row.recorded_at.toISOString(),
+  };
+}
+
+export function verdictFromRow(row: Row): VerdictRow {
+  return {
+    id: row.id,
+    decided: row.decided,
+    leading: row.verdict.leading,
+    engine: row.engine,
+    knowledge: row.knowledge,
+    madeAt: row.made_at.toISOString(),
+  };
+}
+
+export function workFromRow(row: Row): WorkRow {
+  return { id: row.id, kind: row.kind, cause: row.cause, title: row.title, before: row.before, plan: row.plan, startedAt: row.started_at.toISOString() };
+}
+
+export function tickFromRow(row: Row): TickRow {
+  return { id: row.id, workId: row.work_id, step: row.step, done: row.done, note: row.note, tickedAt: row.ticked_at.toISOString() };
+}
+
+export function proofFromRow(row: Row): ProofRow {
+  return { id: row.id, hold: row.hold, how: row.how, provedBy: row.proved_by, provedAt: row.proved_at.toISOString() };
+}

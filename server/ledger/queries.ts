@@ -1,0 +1,82 @@
+import type { Row } from 'postgres';
+import { CAUSES } from '../../core/diagnosis/vocabulary/causes';
+import { OUTCOME_IDS, type OutcomeId } from '../../core/job/outcomes';
+import { database } from '../db/sql';
+
+export type LedgerSearch = { car?: string; cause?: string; outcome?: string; words?: string; after?: string };
+
+export type LedgerLine = {
+  id: string;
+  number: number;
+  carId: string;
+  carName: string;
+  complaint: string;
+  summary: string;
+  outcome: OutcomeId;
+  confirmed: string[];
+  openedAt: string;
+  closedAt: string;
+};
+
+export type LedgerPage = { lines: LedgerLine[]; next: string | null; total: number };
+
+const PAGE = 40;
+const UUID = /^[0-9a-f-]{36}$/;
+
+/** Closed jobs, newest first, narrowed by car, cause, outcome and words; paged by key. */
+export async function searchLedger(search: LedgerSearch): Promise<LedgerPage> {
+  const sql = database();
+  const wanted = wordQuery(search.words ?? '');
+  const narrowed = sql`
+    closed_at is not null
+    ${search.car && UUID.test(search.car) ? sql`and car_id = ${search.car}` : sql``}
+    ${search.outcome && (OUTCOME_IDS as string[]).includes(search.outcome) ? sql`and outcome = ${search.outcome}` : sql``}
+    ${search.cause ? sql`and exists (select 1 from job_causes k where k.job_id = jobs.id and k.cause = ${search.cause})` : sql``}
+    ${wanted ? sql`and (words @@ to_tsquery('simple', ${wanted.query}) or car_id in (select id from cars where name ilike ${wanted.like}) or exists (select 1 from job_causes k where k.job_id = jobs.id and k.cause = any(${wanted.causes})))` : sql``}`;
+  const key = readKey(search.after);
+  const [rows, counted] = await Promise.all([
+    sql`
+      select jobs.id, number, car_id, cars.name, complaint, summary, outcome, opened_at, closed_at,
+        array(select cause from job_causes where job_id = jobs.id order by cause) as confirmed
+      from jobs join cars on cars.id = car_id
+      where ${narrowed} ${key ? sql`and (closed_at, jobs.id) < (${key.closedAt}, ${key.id})` : sql``}
+      order by closed_at desc, jobs.id desc limit ${PAGE + 1}`,
+    sql`select count(*)::int as count from jobs where ${narrowed}`,
+  ]);
+  const lines = rows.slice(0, PAGE).map(lineFromRow);
+  const last = lines.at(-1);
+  return { lines, next: rows.length > PAGE && last ? `${last.closedAt}_${last.id}` : null, total: counted[0]!.count };
+}
+
+function lineFromRow(row: Row): LedgerLine {
+  return {
+    id: row.id,
+    number: row.number,
+    carId: row.car_id,
+    carName: row.name,
+    complaint: row.complaint,
+    summary: row.summary,
+    outcome: row.outcome,
+    confirmed: row.confirmed,
+    openedAt: row.opened_at.toISOString(),
+    closedAt: row.closed_at.toISOString(),
+  };
+}
+
+/** Every word must begin a word of the record; the phrase may also be part of a car's name or a cause's label. */
+function wordQuery(text: string): { query: string; like: string; causes: string[] } | undefined {
+  const parts = text.toLowerCase().match(/[\p{L}\p{N}]+/gu)?.slice(0, 12);
+  if (!parts) return undefined;
+  const phrase = text.trim().toLowerCase().slice(0, 100);
+  return {
+    query: parts.map((part) => `${part}:*`).join(' & '),
+    like: `%${phrase.replace(/[\\%_]/g, (sign) => `\\${sign}`)}%`,
+    causes: CAUSES.filter((cause) => cause.label.toLowerCase().includes(phrase)).map((cause) => cause.id),
+  };
+}
+
+function readKey(after: string | undefined): { closedAt: Date; id: string } | undefined {
+  const [time = '', id = ''] = (after ?? '').split('_');
+  const closedAt = new Date(time);
+  return UUID.test(id) && !Number.isNaN(closedAt.getTime()) ? { closedAt, id } : undefined;
+}

@@ -1,0 +1,37 @@
+import { shopSchema } from '../../core/shop/shop';
+import { toSI } from '../../core/units/convert';
+import { parseWith } from '../../core/issues/zod';
+import { database } from '../db/sql';
+import { stale } from '../failure';
+import { accept } from '../http/route';
+import { versioned } from '../http/versioned';
+import { getShop, type ShopRow } from './queries';
+
+/** Saves the shop's settings over the version their author saw. */
+export async function saveShop(input: unknown, options: { isDemo?: boolean } = {}): Promise<ShopRow> {
+  const { version, body } = versioned(input);
+  const shop = accept(parseWith(shopSchema, body));
+  const sql = database();
+  return sql.begin(async (tx) => {
+    const columns = {
+      name: shop.name,
+      circuit: shop.circuit,
+      altitude_m: shop.altitudeM,
+      time_zone: shop.timeZone,
+      fluid_school: shop.fluidSchool,
+      bleed_order: shop.bleedOrder,
+      two_bleeders: shop.twoBleeders,
+      reservoir_school: shop.reservoirSchool,
+      bleed_method: shop.bleedMethod,
+      bleed_pressure_pa: toSI(shop.bleedPressureKPa, 'kPa'),
+      bottle_m3: toSI(shop.bottleMl, 'ml'),
+    };
+    const written =
+      version === 0
+        ? await tx`insert into shop ${tx({ ...columns, is_demo: options.isDemo ?? false })} on conflict do nothing returning 1`
+        : await tx`update shop set ${tx(columns)}, version = version + 1 where version = ${version} returning 1`;
+    const now = await getShop(tx);
+    if (written.length === 0) throw stale('The shop’s setup', now);
+    return now;
+  });
+}
