@@ -2,8 +2,8 @@ import { bleedPlan } from '../bleed/plan';
 import { type FlushPlan, flushPlan } from '../bleed/procedure';
 import type { BleedInput } from '../bleed/schema';
 import { FLUID_CLASSES } from '../fluid/classes';
-import { findingsOf } from './current';
 import type { JobSheet } from './sheet';
+import { standingAnswers } from './standing';
 
 /** The shop's ways of bleeding, where practitioners disagree. */
 export type BleedSchools = {
@@ -18,7 +18,7 @@ export type BleedSchools = {
 /** What the bleed plan of this job's car starts from: the car where it is known, else the shop's schools. */
 export function bleedInputOf(sheet: JobSheet, schools: BleedSchools): BleedInput {
   const { car } = sheet;
-  const known = (id: string, state: string) => findingsOf(sheet, 'before').findings.some((finding) => finding.id === id && finding.state === state);
+  const known = (id: string, state: string) => standingAnswers(sheet.answers, 'before').some((row) => row.finding === id && row.state === state);
   const { front, rear } = car;
   const lines =
     front.lineLeftM !== null && front.lineRightM !== null && rear.lineLeftM !== null && rear.lineRightM !== null

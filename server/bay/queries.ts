@@ -1,14 +1,23 @@
 import { byUrgency } from '../../core/job/urgency';
 import { fluidDue } from '../../core/due/fluid';
-import { type Judgement, judge } from '../../core/job/judgement';
+import { leadingCause } from '../../core/diagnosis/diagnose';
+import type { CauseVerdict } from '../../core/diagnosis/verdict';
+import { holdsOn, type JobHold } from '../../core/job/holds';
+import { questionOfJob } from '../../core/job/question';
 import type { JobSheet } from '../../core/job/sheet';
+import { type Stage, stageToOpen } from '../../core/job/stages';
 import { type FollowUp, listCars, openFollowUps } from '../cars/queries';
 import type { CarRow } from '../cars/rows';
 import { database } from '../db/sql';
 import { getSheets, openJobIds } from '../jobs/queries';
 import { getShop } from '../shop/queries';
 
-export type BayCard = { sheet: JobSheet; judgement: Pick<Judgement, 'holds' | 'notes'>; leading?: { id: string; probability: number; corner?: string } };
+export type BayCard = {
+  sheet: JobSheet;
+  holds: JobHold[];
+  stage: Stage;
+  leading?: Pick<CauseVerdict, 'id' | 'probability' | 'corner'>;
+};
 
 export type DueLine = { carId: string; carName: string; what: string; why: string; dueOn: string | null; followUp?: FollowUp };
 
@@ -22,17 +31,20 @@ export async function getBay(today: string): Promise<Bay> {
   const sql = database();
   const [sheets, cars, followUps, shop] = await Promise.all([openJobIds(sql).then((ids) => getSheets(ids, sql)), listCars(sql), openFollowUps(undefined, sql), getShop(sql)]);
   const cards = sheets.map((sheet): BayCard => {
-    const { holds, notes, verdict } = judge(sheet);
-    const [first] = verdict.causes;
     const known = sheet.answers.length + sheet.readings.length > 0;
-    return { sheet, judgement: { holds, notes }, ...(known && first ? { leading: { id: first.id, probability: first.probability, corner: first.corner } } : {}) };
+    return {
+      sheet,
+      holds: holdsOn(sheet).filter((hold) => !hold.proof),
+      stage: stageToOpen(sheet),
+      ...(known ? { leading: leadingCause(questionOfJob(sheet)) } : {}),
+    };
   });
   cards.sort((left, right) => byUrgency(urgencyOf(left), urgencyOf(right)));
   return { cards, cars, due: dueLines(cars, followUps, shop.fluidSchool, today) };
 }
 
-function urgencyOf({ sheet, judgement }: BayCard) {
-  return { holds: judgement.holds.filter((hold) => !hold.proof).length, neededAt: sheet.job.neededAt, openedAt: sheet.job.openedAt };
+function urgencyOf({ sheet, holds }: BayCard) {
+  return { holds: holds.length, neededAt: sheet.job.neededAt, openedAt: sheet.job.openedAt };
 }
 
 function dueLines(cars: readonly CarRow[], followUps: readonly FollowUp[], school: Parameters<typeof fluidDue>[1], today: string): DueLine[] {

@@ -68,8 +68,8 @@ function tooLarge(largest: number): Failure {
   return new Failure('too_large', `That is more than ${Math.round(largest / 1024)} kB at once.`);
 }
 
-/** The body as JSON, run through a parser that names everything wrong with it. */
-export async function readBody<T>(request: Request, parse: (input: unknown) => Outcome<T>): Promise<T> {
+/** The body as JSON, still unchecked: what it says is for the action to judge. */
+export async function readJson(request: Request): Promise<unknown> {
   const text = await readText(request);
   let json: unknown;
   try {
@@ -77,11 +77,14 @@ export async function readBody<T>(request: Request, parse: (input: unknown) => O
   } catch (error) {
     throw refused([{ code: 'refused', path: 'body', value: `${text.length} characters`, accepted: `JSON (${(error as Error).message})` }]);
   }
-  // PostgreSQL text cannot hold it, and no keyboard makes it.
-  if (text.includes('\\u0000')) {
-    throw refused([{ code: 'refused', path: 'body', value: 'a null character', accepted: 'plain text' }]);
-  }
-  return accept(parse(json));
+  refuseNullCharacter(text);
+  return json;
+}
+
+/** PostgreSQL text cannot hold it, and no keyboard makes it. */
+export function refuseNullCharacter(text: string): void {
+  if (!text.includes('\\u0000')) return;
+  throw refused([{ code: 'refused', path: 'body', value: 'a null character', accepted: 'plain text' }]);
 }
 
 /** The value, or a refusal with every issue. */

@@ -9,6 +9,7 @@ import type { Issue } from '../../core/issues/issue';
 import { axleColumns, carColumns } from '../cars/rows';
 import { database, type Sql } from '../db/sql';
 import { refused } from '../failure';
+import { refuseNullCharacter } from '../http/route';
 import { getSheet, getSheets } from '../jobs/queries';
 
 /** One job as a case file. */
@@ -35,6 +36,7 @@ export type ImportResult = { added: number; known: number; jobs: string[] };
  * content) is not taken twice.
  */
 export async function importCases(text: string, now = new Date()): Promise<ImportResult> {
+  refuseNullCharacter(text);
   const cases = readCases(text);
   return database().begin(async (tx) => {
     const result: ImportResult = { added: 0, known: 0, jobs: [] };

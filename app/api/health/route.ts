@@ -1,0 +1,13 @@
+import { database } from '@/server/db/sql';
+import { Failure } from '@/server/failure';
+import { route } from '@/server/http/route';
+
+export const dynamic = 'force-dynamic';
+
+/** Whether this server and its database answer; for the start command, a proxy, and people. */
+export const GET = route(async () => {
+  const [row] = await database()`select count(*)::int as migrations from schema_migrations`.catch(() => {
+    throw new Failure('unavailable', 'The database does not answer.');
+  });
+  return { app: 'bavrin', ok: true, migrations: row!.migrations };
+});

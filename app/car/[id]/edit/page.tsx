@@ -1,0 +1,10 @@
+import { CarForm } from '@/features/car/CarForm';
+import { orNotFound } from '@/features/shell/orNotFound';
+import { getCar } from '@/server/cars/queries';
+
+export const metadata = { title: 'Edit car' };
+
+export default async function EditCarPage({ params }: { params: Promise<{ id: string }> }) {
+  const { id, version, ...spec } = await orNotFound(getCar((await params).id));
+  return <CarForm car={{ id, version, spec }} />;
+}

@@ -1,0 +1,19 @@
+import { redirect } from 'next/navigation';
+import { judge } from '@/core/job/judgement';
+import { Story } from '@/features/ledger/Story';
+import { orNotFound } from '@/features/shell/orNotFound';
+import { getSheet } from '@/server/jobs/queries';
+
+type Props = { params: Promise<{ id: string }> };
+
+export async function generateMetadata({ params }: Props) {
+  const { job, car } = await orNotFound(getSheet((await params).id));
+  return { title: `${car.name}: ${job.complaint || `job ${job.number}`}` };
+}
+
+export default async function StoryPage({ params }: Props) {
+  const sheet = await orNotFound(getSheet((await params).id));
+  if (!sheet.job.closedAt) redirect(`/job/${sheet.job.id}`);
+  const { holds, proof, derived } = judge(sheet);
+  return <Story sheet={sheet} holds={holds} proof={proof} derived={derived.before} />;
+}

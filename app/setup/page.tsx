@@ -1,0 +1,8 @@
+import { SetupForm } from '@/features/setup/SetupForm';
+import { getShop } from '@/server/shop/queries';
+
+export const metadata = { title: 'Setup' };
+
+export default async function SetupPage() {
+  return <SetupForm shop={await getShop()} />;
+}

@@ -1,0 +1,27 @@
+import type { CauseId } from '../vocabulary/causes';
+import { type FindingId, findingOf } from '../vocabulary/findings';
+import { knowledgeOf } from './all';
+
+/** The line of why between a cause and a state, or of what its absence says; undefined when they are not linked. */
+export function whyOf(cause: CauseId, finding: FindingId, state: string): string | undefined {
+  const links = knowledgeOf(cause).links.filter((link) => link.finding === finding);
+  const direct = links.find((link) => link.state === state);
+  if (direct) return direct.why;
+  const [strongest] = [...links].sort((left, right) => right.strength - left.strength);
+  if (!strongest) return undefined;
+  return findingOf(finding).states[0] === state ? `It would mostly show here: ${lower(strongest.why)}` : undefined;
+}
+
+/** The checks that would speak loudest about a cause, of those that may be asked. */
+export function tellingChecks(cause: CauseId, open: (finding: FindingId) => boolean): { finding: FindingId; state: string }[] {
+  return [...knowledgeOf(cause).links]
+    .filter((link) => findingOf(link.finding).stage === 'check' && open(link.finding))
+    .sort((left, right) => right.strength - left.strength)
+    .filter((link, index, all) => all.findIndex((each) => each.finding === link.finding) === index)
+    .slice(0, 3)
+    .map(({ finding, state }) => ({ finding, state }));
+}
+
+function lower(text: string): string {
+  return text.charAt(0).toLowerCase() + text.slice(1);
+}

@@ -1,0 +1,102 @@
+'use client';
+
+import { Chart as ChartJS, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
+import { useEffect, useState } from 'react';
+import { Scatter } from 'react-chartjs-2';
+import { boilingAtMoisture } from '@/core/fluid/boiling';
+import { type BoilingPair, FLUID_CLASS_IDS, FLUID_CLASSES, type FluidClass } from '@/core/fluid/classes';
+
+ChartJS.register(LinearScale, PointElement, LineElement, Tooltip, Legend);
+
+const TO_PCT = 6;
+const STEPS = 60;
+/** Dash patterns tell the classes apart where colour cannot. */
+const DASHES: Record<FluidClass, number[]> = { DOT3: [2, 3], DOT4: [], 'DOT5.1': [8, 4], DOT5: [1, 5], ISO6: [12, 4, 2, 4], ISO7: [4, 4] };
+
+type Props = { product: FluidClass; pair: BoilingPair; showAll: boolean; point?: { moisture: number; boiling: number; here: number }; peakC?: number };
+
+/** Boiling point against water for each class, with this fluid's point and the caliper's peak on it. */
+export function BoilingChart({ product, pair, showAll, point, peakC }: Props) {
+  const tokens = useTokens();
+  const curve = (own: BoilingPair) => Array.from({ length: STEPS + 1 }, (_, step) => ({ x: (step / STEPS) * TO_PCT, y: boilingAtMoisture(own, (step / STEPS) * TO_PCT) }));
+  const classes = FLUID_CLASS_IDS.filter((id) => !FLUID_CLASSES[id].silicone && (showAll || id === product));
+  const line = (label: string, data: { x: number; y: number }[], color: string, width: number, dash: number[]) => ({
+    label,
+    data,
+    borderColor: color,
+    backgroundColor: color,
+    borderWidth: width,
+    borderDash: dash,
+    showLine: true,
+    pointRadius: 0,
+  });
+  const font = { family: 'Archivo Variable', size: 14 };
+  return (
+    <Scatter
+      role="img"
+      aria-label={point ? `Boiling point curve; this fluid at ${point.moisture.toFixed(1)} % water boils at ${point.boiling.toFixed(0)} °C` : 'Boiling point curves by class'}
+      data={{
+        datasets: [
+          ...(point
+            ? [
+                { label: 'This fluid', data: [{ x: point.moisture, y: point.boiling }], backgroundColor: tokens.straw, borderColor: tokens.ink, borderWidth: 2, pointRadius: 9, pointHoverRadius: 9 },
+                { label: 'Here, at altitude', data: [{ x: point.moisture, y: point.here }], backgroundColor: tokens.card, borderColor: tokens.ink, borderWidth: 2, pointRadius: 6, pointStyle: 'rectRot' as const },
+              ]
+            : []),
+          ...(peakC === undefined
+            ? []
+            : [
+                line(
+                  'Caliper peak',
+                  [
+                    { x: 0, y: peakC },
+                    { x: TO_PCT, y: peakC },
+                  ],
+                  tokens.stop,
+                  2,
+                  [6, 4],
+                ),
+              ]),
+          ...classes.map((id) => line(FLUID_CLASSES[id].label, curve(id === product ? pair : FLUID_CLASSES[id]), id === product ? tokens.ink : tokens.soft, id === product ? 3 : 1.5, DASHES[id])),
+        ],
+      }}
+      options={{
+        maintainAspectRatio: false,
+        animation: false,
+        plugins: {
+          legend: { position: 'right', labels: { color: tokens.ink, font, boxWidth: 34, boxHeight: 1, usePointStyle: false } },
+          tooltip: { callbacks: { label: (item) => `${item.dataset.label}: ${item.parsed.x?.toFixed(1)} %, ${item.parsed.y?.toFixed(0)} °C` } },
+        },
+        scales: {
+          x: { min: 0, max: TO_PCT, title: { display: true, text: 'Water, %', color: tokens.ink, font }, ticks: { color: tokens.ink, font }, grid: { color: tokens.rule } },
+          y: { min: 100, max: 280, title: { display: true, text: 'Boiling point at sea level, °C', color: tokens.ink, font }, ticks: { color: tokens.ink, font }, grid: { color: tokens.rule } },
+        },
+      }}
+    />
+  );
+}
+
+const NAMES = ['ink', 'soft', 'rule', 'card', 'straw', 'stop'] as const;
+type Tokens = Record<(typeof NAMES)[number], string>;
+
+/** The theme's colours as the canvas needs them, read again when the theme changes. */
+function useTokens(): Tokens {
+  const [tokens, setTokens] = useState(readTokens);
+  useEffect(() => {
+    const again = () => setTokens(readTokens());
+    const observer = new MutationObserver(again);
+    observer.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] });
+    const dark = window.matchMedia('(prefers-color-scheme: dark)');
+    dark.addEventListener('change', again);
+    return () => {
+      observer.disconnect();
+      dark.removeEventListener('change', again);
+    };
+  }, []);
+  return tokens;
+}
+
+function readTokens(): Tokens {
+  const style = getComputedStyle(document.documentElement);
+  return Object.fromEntries(NAMES.map((name) => [name, style.getPropertyValue(`--${name}`).trim()])) as Tokens;
+}

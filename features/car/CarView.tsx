@@ -1,0 +1,209 @@
+'use client';
+
+import Link from 'next/link';
+import type { CarSpec } from '@/core/car/spec';
+import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
+import { FLUID_CLASSES } from '@/core/fluid/classes';
+import { outcomeLabel } from '@/core/job/outcomes';
+import type { CarJob, CarReading, FollowUp } from '@/server/cars/queries';
+import type { CarRow } from '@/server/cars/rows';
+import { buttonClass } from '@/ui/Button';
+import { CornerPlan } from '@/ui/CornerPlan';
+import { figure, shortDate } from '@/ui/format';
+import { plainCorners } from '../plan/corners';
+import { useShop } from '../shell/ShopContext';
+
+type Props = { car: CarRow; jobs: CarJob[]; readings: CarReading[]; due: FollowUp[] };
+
+/** A car: its brakes on the plate and in figures, its jobs, its last readings, what is due. */
+export function CarView({ car, jobs, readings, due }: Props) {
+  const shop = useShop();
+  const fluid = readings.find((reading) => reading.kind === 'fluid');
+  const moisture = fluid?.input.moisturePct as number | undefined;
+  return (
+    <main id="main" className="desk:grid desk:min-h-[calc(100dvh-2.75rem)] desk:grid-cols-[19rem_1fr]">
+      <aside className="blueplate flex items-start justify-center p-3">
+        <CornerPlan
+          corners={plainCorners(car)}
+          driveSide={car.driveSide ?? 'left'}
+          centre={{ top: car.fluidClass ? FLUID_CLASSES[car.fluidClass].label : 'Fluid', reading: moisture === undefined ? '—' : `${figure(moisture, 1)} %`, under: moisture === undefined ? 'not read yet' : shortDate(fluid!.recordedAt, shop.timeZone) }}
+          className="aspect-[1/2] h-80 desk:sticky desk:top-3 desk:h-[36rem]"
+        />
+      </aside>
+      <div className="p-4 desk:p-6">
+        <div className="mb-4 flex flex-wrap items-center gap-3">
+          <h1 className="text-3xl">{car.name}</h1>
+          <span className="text-soft">{car.note}</span>
+          <span className="ml-auto flex gap-2">
+            <Link href={`/car/${car.id}/edit`} className={buttonClass()}>
+              Edit
+            </Link>
+            <Link href={`/job/new?car=${car.id}`} className={buttonClass('primary')}>
+              New complaint
+            </Link>
+          </span>
+        </div>
+        <div className="grid gap-6 xl:grid-cols-[1fr_1fr]">
+          <section aria-labelledby="jobs">
+            <h2 id="jobs" className="border-b-2 border-ink pb-1 text-xl">
+              Jobs
+            </h2>
+            <ul>
+              {jobs.map((job) => (
+                <JobLine key={job.id} job={job} />
+              ))}
+              {jobs.length === 0 && <li className="py-2 text-soft">None yet.</li>}
+            </ul>
+            <h2 className="mt-6 border-b-2 border-ink pb-1 text-xl">Due</h2>
+            <ul>
+              {due.map((line) => (
+                <li key={line.id} className="flex justify-between gap-3 border-b border-rule py-2">
+                  <span>{line.what}</span>
+                  <span className="reading shrink-0">{line.dueOn ? shortDate(line.dueOn, 'UTC') : 'no date'}</span>
+                </li>
+              ))}
+              {due.length === 0 && <li className="py-2 text-soft">Nothing noted.</li>}
+            </ul>
+            <h2 className="mt-6 border-b-2 border-ink pb-1 text-xl">Last readings</h2>
+            <ul>
+              {readings.map((reading) => (
+                <li key={`${reading.kind} ${reading.corner}`} className="flex justify-between gap-3 border-b border-rule py-2">
+                  <span>
+                    {reading.kind === 'fluid' ? 'Fluid' : reading.kind === 'pedal-ratio' ? 'Pedal ratio' : reading.kind} {reading.corner}{' '}
+                    <span className="reading font-semibold">{readingWords(reading)}</span>
+                  </span>
+                  <Link href={`/job/${reading.jobId}`} className="shrink-0 underline underline-offset-4">
+                    {shortDate(reading.recordedAt, shop.timeZone)}
+                  </Link>
+                </li>
+              ))}
+              {readings.length === 0 && <li className="py-2 text-soft">None yet.</li>}
+            </ul>
+          </section>
+          <Figures car={car} />
+        </div>
+      </div>
+    </main>
+  );
+}
+
+function JobLine({ job }: { job: CarJob }) {
+  const shop = useShop();
+  return (
+    <li className="border-b border-rule">
+      <Link href={job.closedAt ? `/ledger/${job.id}` : `/job/${job.id}`} className="block py-2 hover:bg-straw-wash">
+        <span className="flex justify-between gap-3">
+          <b className="font-semibold">{job.complaint || `Job ${job.number}`}</b>
+          <span className="reading shrink-0 text-soft">{shortDate(job.openedAt, shop.timeZone)}</span>
+        </span>
+        <span className="text-[0.9375rem] text-soft">
+          {job.outcome ? `${outcomeLabel(job.outcome as never)}: ${job.confirmed.map(causeLabel).join(', ').toLowerCase() || 'no cause confirmed'}` : 'In the bay'}
+        </span>
+      </Link>
+    </li>
+  );
+}
+
+function readingWords({ kind, input }: CarReading): string {
+  const value = (field: string) => input[field] as number | undefined;
+  if (kind === 'fluid') {
+    return [
+      value('moisturePct') === undefined ? '' : `${figure(value('moisturePct'), 1)} % water`,
+      value('boilingC') === undefined ? '' : `boils ${figure(value('boilingC'), 0)} °C`,
+      value('caliperPeakC') === undefined ? '' : `caliper ${figure(value('caliperPeakC'), 0)} °C`,
+    ]
+      .filter((part) => part !== '')
+      .join(', ');
+  }
+  if (kind === 'pedal-ratio') return figure(value('aMm')! / value('bMm')!, 2);
+  return '';
+}
+
+const WORDS: Record<string, string> = {
+  vacuum: 'vacuum booster',
+  hydraulic: 'hydraulic',
+  none: 'none',
+  in_caliper: 'in the caliper',
+  drum_in_hat: 'drum in the hat',
+  lever_only: 'lever and shoes',
+  one_piece: 'one piece',
+  two_piece: 'two piece, floating',
+};
+
+/** The specification, every figure with its unit. */
+function Figures({ car }: { car: CarSpec }) {
+  const shop = useShop();
+  const word = (value: string | null) => (value === null ? '—' : (WORDS[value] ?? value));
+  const rows: [string, string][] = [
+    ['Driven from the', word(car.driveSide)],
+    ['Mass', unit(car.massKg, 0, 'kg')],
+    ['Tyre rolling radius', unit(car.tyreRadiusM, 3, 'm')],
+    ['Master bore', unit(car.masterBoreMm, 2, 'mm')],
+    ['Pedal ratio', figure(car.pedalRatio, 2)],
+    ['Assist', word(car.assist)],
+    ['Stability control', car.stabilityControl === null ? '—' : car.stabilityControl ? 'yes' : 'no'],
+    ['Parking brake', word(car.parkingBrake)],
+    ['Fluid', car.fluidClass ? FLUID_CLASSES[car.fluidClass].label : '—'],
+    ['Boils dry / wet', car.fluidDryC === null ? 'class minimum' : `${figure(car.fluidDryC, 0)} / ${figure(car.fluidWetC, 0)} °C`],
+    ['Filled', car.fluidFilledOn === null ? '—' : shortDate(car.fluidFilledOn, shop.timeZone)],
+    ['Bleed order', car.makerOrder === null ? 'computed' : `maker: ${car.makerOrder.join(' ')}`],
+  ];
+  const axle = ({ front, rear }: CarSpec, show: (each: CarSpec['front']) => string): [string, string] => [show(front), show(rear)];
+  const axles: [string, [string, string]][] = [
+    ['Brake', axle(car, (each) => each.brake)],
+    ['Caliper', axle(car, (each) => (each.brake === 'drum' ? '—' : word(each.caliper)))],
+    ['Pistons mm', axle(car, (each) => each.pistonsMm.join(' ') || '—')],
+    ['Bleeders', axle(car, (each) => String(each.bleeders))],
+    ['Rotor', axle(car, (each) => (each.brake === 'drum' ? '—' : word(each.rotor)))],
+    ['Rotor new / min mm', axle(car, (each) => pair(each.rotorNewMm, each.rotorMinimumMm))],
+    ['Pad new / min mm', axle(car, (each) => pair(each.padNewMm, each.padMinimumMm))],
+    ['Line left / right m', axle(car, (each) => pair(each.lineLeftM, each.lineRightM))],
+  ];
+  return (
+    <section aria-labelledby="figures">
+      <h2 id="figures" className="border-b-2 border-ink pb-1 text-xl">
+        Figures
+      </h2>
+      <dl>
+        {rows.map(([label, value]) => (
+          <div key={label} className="flex justify-between gap-3 border-b border-rule py-1.5">
+            <dt className="text-soft">{label}</dt>
+            <dd className="reading">{value}</dd>
+          </div>
+        ))}
+      </dl>
+      <table className="mt-4 w-full">
+        <thead>
+          <tr className="narrow border-b-2 border-ink text-[0.9375rem]">
+            <td />
+            <th scope="col" className="py-1 text-right font-semibold">
+              Front
+            </th>
+            <th scope="col" className="text-right font-semibold">
+              Rear
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {axles.map(([label, [front, rear]]) => (
+            <tr key={label} className="border-b border-rule">
+              <th scope="row" className="py-1.5 text-left font-normal text-soft">
+                {label}
+              </th>
+              <td className="reading text-right">{front}</td>
+              <td className="reading text-right">{rear}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function unit(value: number | null, decimals: number, symbol: string): string {
+  return value === null ? '—' : `${figure(value, decimals)} ${symbol}`;
+}
+
+function pair(left: number | null, right: number | null): string {
+  return left === null && right === null ? '—' : `${left ?? '—'} / ${right ?? '—'}`;
+}

@@ -1,0 +1,136 @@
+import { LIMITS } from '@/core/car/limits';
+import type { CarSpec } from '@/core/car/spec';
+import type { Unit } from '@/core/units/convert';
+import { parseMeasure } from '@/core/units/parse';
+
+/** The car form's values: what was typed, as typed. */
+export type AxleDraft = Record<'brake' | 'caliper' | 'pistons' | 'bleeders' | 'rotor' | 'rotorNewMm' | 'rotorMinimumMm' | 'padNewMm' | 'padMinimumMm' | 'lineLeftM' | 'lineRightM', string>;
+export type CarDraft = Record<
+  | 'name'
+  | 'note'
+  | 'kind'
+  | 'driveSide'
+  | 'massKg'
+  | 'tyreRadiusM'
+  | 'masterBoreMm'
+  | 'pedalRatio'
+  | 'assist'
+  | 'stabilityControl'
+  | 'parkingBrake'
+  | 'fluidClass'
+  | 'fluidDryC'
+  | 'fluidWetC'
+  | 'fluidFilledOn'
+  | 'bleedCeilingKPa'
+  | 'makerOrder',
+  string
+> & { front: AxleDraft; rear: AxleDraft };
+
+export type NumberSpec = { unit: Unit | ''; label: string; limits: { low: number; high: number; unit: string } };
+
+/** Every figure of the form: its unit, its name, its range. */
+export const CAR_NUMBERS: Record<string, NumberSpec> = {
+  massKg: { unit: 'kg', label: 'Mass', limits: LIMITS.massKg },
+  tyreRadiusM: { unit: 'm', label: 'Tyre rolling radius', limits: LIMITS.tyreRadiusM },
+  masterBoreMm: { unit: 'mm', label: 'Master bore', limits: LIMITS.masterBoreMm },
+  pedalRatio: { unit: '', label: 'Pedal ratio', limits: LIMITS.pedalRatio },
+  fluidDryC: { unit: '°C', label: 'Boils dry', limits: LIMITS.fluidC },
+  fluidWetC: { unit: '°C', label: 'Boils wet', limits: LIMITS.fluidC },
+  bleedCeilingKPa: { unit: 'kPa', label: 'Reservoir ceiling', limits: LIMITS.ceilingKPa },
+};
+
+export const AXLE_NUMBERS: Record<string, NumberSpec> = {
+  rotorNewMm: { unit: 'mm', label: 'Rotor new', limits: LIMITS.rotorMm },
+  rotorMinimumMm: { unit: 'mm', label: 'Rotor minimum', limits: LIMITS.rotorMm },
+  padNewMm: { unit: 'mm', label: 'Pad new', limits: LIMITS.padMm },
+  padMinimumMm: { unit: 'mm', label: 'Pad minimum', limits: LIMITS.padMinimumMm },
+  lineLeftM: { unit: 'm', label: 'Line to left', limits: LIMITS.lineM },
+  lineRightM: { unit: 'm', label: 'Line to right', limits: LIMITS.lineM },
+};
+
+/** What is wrong with a typed figure, in the words of form and server alike; undefined when nothing is. */
+export function numberError(text: string, { unit, label, limits }: NumberSpec): string | undefined {
+  if (text.trim() === '') return undefined;
+  const value = readNumber(text, unit);
+  if (value !== undefined && value >= limits.low && value <= limits.high) return undefined;
+  return `${label} is ${text}: ${limits.low} to ${limits.high}${limits.unit === '' ? '' : ` ${limits.unit}`} is accepted`;
+}
+
+function readNumber(text: string, unit: Unit | ''): number | undefined {
+  if (unit !== '') return parseMeasure(text, unit);
+  const value = Number(text.trim().replace(',', '.'));
+  return Number.isFinite(value) ? value : undefined;
+}
+
+const text = (value: number | string | null) => (value === null ? '' : String(value));
+
+/** A car as the form shows it. */
+export function draftOf(spec: CarSpec): CarDraft {
+  const axle = (each: CarSpec['front']): AxleDraft => ({
+    brake: each.brake,
+    caliper: each.caliper ?? '',
+    pistons: each.pistonsMm.join(', '),
+    bleeders: String(each.bleeders),
+    rotor: each.rotor ?? '',
+    rotorNewMm: text(each.rotorNewMm),
+    rotorMinimumMm: text(each.rotorMinimumMm),
+    padNewMm: text(each.padNewMm),
+    padMinimumMm: text(each.padMinimumMm),
+    lineLeftM: text(each.lineLeftM),
+    lineRightM: text(each.lineRightM),
+  });
+  return {
+    name: spec.name,
+    note: spec.note,
+    kind: spec.kind,
+    driveSide: spec.driveSide ?? '',
+    massKg: text(spec.massKg),
+    tyreRadiusM: text(spec.tyreRadiusM),
+    masterBoreMm: text(spec.masterBoreMm),
+    pedalRatio: text(spec.pedalRatio),
+    assist: spec.assist ?? '',
+    stabilityControl: spec.stabilityControl === null ? '' : spec.stabilityControl ? 'yes' : 'no',
+    parkingBrake: spec.parkingBrake ?? '',
+    fluidClass: spec.fluidClass ?? '',
+    fluidDryC: text(spec.fluidDryC),
+    fluidWetC: text(spec.fluidWetC),
+    fluidFilledOn: spec.fluidFilledOn ?? '',
+    bleedCeilingKPa: text(spec.bleedCeilingKPa),
+    makerOrder: spec.makerOrder?.join(' ') ?? '',
+    front: axle(spec.front),
+    rear: axle(spec.rear),
+  };
+}
+
+/** The form as the server takes it: empty is not known, typed units are converted. */
+export function specOf(draft: CarDraft): Record<string, unknown> {
+  const number = (value: string, unit: Unit | '') => (value.trim() === '' ? null : (readNumber(value, unit) ?? null));
+  const orNull = (value: string) => (value === '' ? null : value);
+  const axle = (each: AxleDraft) => ({
+    brake: each.brake,
+    caliper: orNull(each.caliper),
+    pistonsMm: splitList(each.pistons).map((piston) => readNumber(piston, 'mm') ?? piston),
+    bleeders: Number(each.bleeders),
+    rotor: orNull(each.rotor),
+    ...Object.fromEntries(Object.entries(AXLE_NUMBERS).map(([field, { unit }]) => [field, number(each[field as keyof AxleDraft], unit)])),
+  });
+  return {
+    name: draft.name.trim(),
+    note: draft.note.trim(),
+    kind: draft.kind,
+    driveSide: orNull(draft.driveSide),
+    assist: orNull(draft.assist),
+    stabilityControl: draft.stabilityControl === '' ? null : draft.stabilityControl === 'yes',
+    parkingBrake: orNull(draft.parkingBrake),
+    fluidClass: orNull(draft.fluidClass),
+    fluidFilledOn: orNull(draft.fluidFilledOn),
+    makerOrder: draft.makerOrder.trim() === '' ? null : splitList(draft.makerOrder.toUpperCase()),
+    ...Object.fromEntries(Object.entries(CAR_NUMBERS).map(([field, { unit }]) => [field, number(draft[field as 'massKg'], unit)])),
+    front: axle(draft.front),
+    rear: axle(draft.rear),
+  };
+}
+
+function splitList(list: string): string[] {
+  return list.split(/[\s,;]+/).filter((part) => part !== '');
+}

@@ -1,0 +1,40 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import type { Place } from '@/core/car/corner';
+import { type FindingId, findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import type { Phase } from '@/core/job/sheet';
+import { Choice } from '@/ui/Choice';
+import { cn } from '@/ui/cn';
+import { useDesk } from './desk/Desk';
+
+type Props = { finding: FindingId; phase?: Phase; place?: Place; about?: ReactNode; children?: ReactNode; id?: string; marked?: boolean };
+
+/** One question with its states as keys: label and what it means on the left, the keys on the right. */
+export function FindingRow({ finding, phase = 'before', place, about, children, id, marked }: Props) {
+  const { stateOf, answer, closed } = useDesk();
+  const { label, states, ask } = findingOf(finding);
+  const said = stateOf(phase, finding, place);
+  return (
+    <li id={id} tabIndex={id ? -1 : undefined} className={cn('scroll-mt-2 border-b border-rule py-2 focus-visible:outline-offset-0', marked && 'border-l-[6px] border-l-straw pl-3')}>
+      <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1.5">
+        <div className="min-w-52 flex-1">
+          <p className="font-semibold">
+            {label}
+            {place && <span className="ml-1.5 font-bold">{place}</span>}
+          </p>
+          {(about ?? ask) && <p className="text-[0.9375rem] text-soft">{about ?? ask}</p>}
+        </div>
+        <Choice
+          label={place ? `${label}, ${place}` : label}
+          disabled={closed}
+          value={said}
+          onChange={(state) => answer(phase, finding, place, state === '' ? null : state)}
+          options={states.map((state, index) => ({ value: state, label: stateWord(finding, state), tone: index === 0 ? 'plain' : 'watch' }))}
+        />
+      </div>
+      {children}
+    </li>
+  );
+}

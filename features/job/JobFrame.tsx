@@ -1,0 +1,53 @@
+'use client';
+
+import { useParams, useRouter } from 'next/navigation';
+import { type ReactNode, useEffect } from 'react';
+import type { BleedSchools } from '@/core/job/flush';
+import { STAGES, type Stage } from '@/core/job/stages';
+import { STAGE_KEYS } from '../shell/shortcuts';
+import { isTyping } from '../shell/useShortcuts';
+import { useDesk } from './desk/Desk';
+import { SchoolsProvider } from './work/SchoolsContext';
+import { LeaningRail } from './LeaningRail';
+import { PlanPanel } from './PlanPanel';
+import { StageRule } from './StageRule';
+
+/** One job's page: who and which stage above, the plan on the left, the work in the middle, the rail on the right. */
+export function JobFrame({ schools, children }: { schools: BleedSchools; children: ReactNode }) {
+  const { sheet } = useDesk();
+  const stage = useStage();
+  useStageKeys(sheet.job.id);
+  return (
+    <SchoolsProvider schools={schools}>
+      <div className="desk:grid desk:h-[calc(100dvh-2.75rem)] desk:grid-rows-[auto_1fr] desk:overflow-hidden print:block">
+        <StageRule stage={stage} />
+        <div className="pb-16 desk:grid desk:min-h-0 desk:grid-cols-[17rem_1fr_19rem] desk:pb-0 xl:grid-cols-[19rem_1fr_20rem] min-[1700px]:grid-cols-[22rem_1fr_25rem] print:block">
+          <PlanPanel />
+          <main id="main" className="min-w-0 p-4 desk:overflow-y-auto desk:p-5">
+            {children}
+          </main>
+          <LeaningRail />
+        </div>
+      </div>
+    </SchoolsProvider>
+  );
+}
+
+/** The stage in the address. */
+function useStage(): Stage {
+  const { stage } = useParams<{ stage?: string }>();
+  return STAGES.find((each) => each === stage) ?? 'complaint';
+}
+
+function useStageKeys(jobId: string): void {
+  const router = useRouter();
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (isTyping(event)) return;
+      const hit = STAGE_KEYS.find((each) => each.key === event.key);
+      if (hit) router.push(`/job/${jobId}/${hit.stage}`);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [router, jobId]);
+}

@@ -1,0 +1,163 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import type { CauseVerdict, NextCheck } from '@/core/diagnosis/verdict';
+import { findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
+import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import { Beam } from '@/ui/Beam';
+import { buttonClass } from '@/ui/Button';
+import { cn } from '@/ui/cn';
+import { percent } from '@/ui/format';
+import { Octagon } from '@/ui/Octagon';
+import { isTyping } from '../shell/useShortcuts';
+import { useDesk } from './desk/Desk';
+import { checkAnchor } from './checks/anchor';
+
+/** Beside every stage: what it is likely to be, why, the next check worth its minutes, and what stops the car. */
+export function LeaningRail() {
+  const { sheet, judgement, closed } = useDesk();
+  const [open, setOpen] = useState(false);
+  const { verdict, holds } = judgement;
+  const openHolds = holds.filter((hold) => !hold.proof);
+  const nothing = verdict.causes.every((cause) => cause.evidence.length === 0);
+  const leaders = nothing ? [] : verdict.causes.slice(0, 5).filter((cause, index) => index === 0 || cause.probability > 0.004);
+  const [next] = verdict.nextChecks;
+  useNextKey(sheet.job.id, next);
+  const first = leaders[0];
+  return (
+    <aside
+      aria-label="Leaning rail"
+      className="fixed inset-x-0 bottom-0 z-30 border-t-2 border-ink bg-card desk:static desk:z-auto desk:min-h-0 desk:overflow-y-auto desk:border-l desk:border-t-0 desk:border-rule print:hidden"
+    >
+      <button type="button" aria-expanded={open} onClick={() => setOpen(!open)} className="flex min-h-14 w-full items-center gap-3 px-4 text-left desk:hidden">
+        {openHolds.length > 0 && <Octagon size={24} label="On hold" />}
+        {first ? (
+          <>
+            <span className="reading text-lg font-semibold">{percent(first.probability)}</span>
+            <span className="min-w-0 flex-1 truncate font-semibold">
+              {causeLabel(first.id)} {first.corner}
+            </span>
+          </>
+        ) : (
+          <span className="flex-1 font-semibold">Nothing to go on yet</span>
+        )}
+        <span className="underline underline-offset-4">{open ? 'Less' : 'More'}</span>
+      </button>
+      <div className={cn('max-h-[60dvh] flex-col gap-4 overflow-y-auto p-4 desk:flex desk:max-h-none desk:p-5', open ? 'flex' : 'hidden')}>
+        {openHolds.map((hold) => (
+          <div key={hold.id} className="flex gap-2.5 border-l-[6px] border-stop bg-stop-wash px-3 py-2">
+            <Octagon size={24} />
+            <p>
+              <b className="text-stop">Car stays here: {hold.label.toLowerCase()}.</b> Ends when proved: {hold.until}.
+            </p>
+          </div>
+        ))}
+        <section aria-labelledby="leaning">
+          <h2 id="leaning" className="mb-2 text-lg">
+            {closed ? 'As it leaned' : 'Leaning towards'}
+          </h2>
+          {nothing ? (
+            <p className="text-soft">Nothing to go on yet. Every answer moves this.</p>
+          ) : (
+            <ol className="grid gap-3">
+              {leaders.map((cause, index) => (
+                <Leader key={cause.id} cause={cause} first={index === 0} />
+              ))}
+              <li>
+                <p className="flex items-baseline gap-2.5 text-soft">
+                  <span className="reading w-9 text-right text-lg">{percent(verdict.unlisted)}</span> Something not listed
+                </p>
+              </li>
+            </ol>
+          )}
+        </section>
+        {!closed && next && <Next jobId={sheet.job.id} next={next} wheelsOff={sheet.job.wheelsOff} />}
+        {verdict.contradictions.length > 0 && (
+          <section>
+            <h2 className="text-lg">Does not fit together</h2>
+            {verdict.contradictions.map((clash) => (
+              <p key={clash.say}>{clash.say}</p>
+            ))}
+          </section>
+        )}
+      </div>
+    </aside>
+  );
+}
+
+function Leader({ cause, first }: { cause: CauseVerdict; first: boolean }) {
+  return (
+    <li>
+      <p className="flex items-baseline gap-2.5">
+        <span className="reading w-9 shrink-0 text-right text-lg font-semibold">{percent(cause.probability)}</span>
+        <span className={first ? 'font-bold' : undefined}>
+          {causeLabel(cause.id)} {cause.corner && <b>{cause.corner}</b>}
+        </span>
+      </p>
+      <div className="ml-[2.875rem]">
+        <Beam share={cause.probability} />
+        {first && <p className="mt-1 text-[0.9375rem] text-soft">{strongest(cause)}</p>}
+      </div>
+    </li>
+  );
+}
+
+/** The three answers that speak loudest for it, in shop words. */
+function strongest(cause: CauseVerdict): string {
+  return [...cause.evidence]
+    .filter((evidence) => evidence.bits > 0.3)
+    .sort((left, right) => right.bits - left.bits)
+    .slice(0, 3)
+    .map(({ finding, state }) => {
+      const word = stateWord(finding, state).toLowerCase();
+      return word === 'yes' ? findingOf(finding).label.toLowerCase() : `${findingOf(finding).label.toLowerCase()}: ${word}`;
+    })
+    .join(' · ');
+}
+
+function Next({ jobId, next, wheelsOff }: { jobId: string; next: NextCheck; wheelsOff: boolean }) {
+  const finding = findingOf(next.id);
+  const offNote = finding.where === 'wheels_off' ? (wheelsOff ? ' · wheel already off' : ' with taking wheels off') : '';
+  return (
+    <section aria-label="Worth doing next" className="border-2 border-ink bg-card p-3.5">
+      <p className="text-[0.9375rem] text-soft">
+        Worth doing next · {next.minutes} min{offNote}
+      </p>
+      <h3 className="my-1 text-lg">
+        {finding.label}
+        {next.corner && ` ${next.corner}`}
+      </h3>
+      <p className="text-[0.9375rem] text-soft">{foretell(next)}</p>
+      <Link href={`/job/${jobId}/checks#${checkAnchor(next.id)}`} className={cn(buttonClass('primary'), 'mt-2.5 w-full')}>
+        Do it
+      </Link>
+    </section>
+  );
+}
+
+/** What each answer would make of it. */
+export function foretell(next: NextCheck): string {
+  return [...next.outcomes]
+    .sort((left, right) => right.chance - left.chance)
+    .slice(0, 3)
+    .map(
+      (outcome) =>
+        `${stateWord(next.id, outcome.state)} (${percent(outcome.chance)} likely): ${causeLabel(outcome.leader).toLowerCase()} at ${percent(outcome.leaderProbability)}.`,
+    )
+    .join(' ');
+}
+
+/** N goes to the next check. */
+function useNextKey(jobId: string, next: NextCheck | undefined): void {
+  const router = useRouter();
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key === 'n' && next && !isTyping(event)) router.push(`/job/${jobId}/checks#${checkAnchor(next.id)}`);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [router, jobId, next]);
+}

@@ -1,0 +1,90 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { Button, buttonClass } from '@/ui/Button';
+import { TextArea, TextField } from '@/ui/Field';
+import { newId } from '../shell/newId';
+import { request } from '../shell/request';
+import { useKept } from '../shell/useKept';
+
+type Props = { cars: { id: string; name: string; note: string }[]; chosen?: string };
+
+/** Opens a job: which car, and what the driver says. */
+export function NewJob({ cars, chosen }: Props) {
+  const router = useRouter();
+  const [car, setCar] = useState(cars.some((each) => each.id === chosen) ? chosen : cars.length === 1 ? cars[0]!.id : undefined);
+  const [complaint, setComplaint, forgetComplaint] = useKept('new-job.complaint', '');
+  const [wanted, setWanted] = useState('');
+  const [id] = useState(newId);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+
+  const open = async () => {
+    setBusy(true);
+    const neededAt = wanted === '' ? null : new Date(wanted).toISOString();
+    const reply = await request('POST', '/api/jobs', { id, carId: car, complaint, neededAt });
+    setBusy(false);
+    if (!reply.ok) {
+      setTrouble([reply.refusal.message, ...(reply.refusal.issues ?? []).map((issue) => `${issue.path} is ${issue.value}: ${issue.accepted}.`)].join(' '));
+      return;
+    }
+    forgetComplaint();
+    router.push(`/job/${id}/complaint`);
+  };
+
+  if (cars.length === 0) {
+    return (
+      <main id="main" className="mx-auto max-w-2xl p-5">
+        <h1 className="mb-3 text-3xl">New complaint</h1>
+        <p className="mb-3">There is no car yet. Enter it once; its brakes decide what can be wrong with them.</p>
+        <Link href="/car/new" className={buttonClass('primary')}>
+          Add the first car
+        </Link>
+      </main>
+    );
+  }
+  return (
+    <main id="main" className="mx-auto max-w-3xl p-5">
+      <h1 className="mb-3 text-3xl">New complaint</h1>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void open();
+        }}
+        className="grid gap-5"
+      >
+        <fieldset>
+          <legend className="narrow mb-1 font-semibold">Which car</legend>
+          <div className="grid gap-2 sm:grid-cols-2">
+            {cars.map((each) => (
+              <label key={each.id} className="flex min-h-14 cursor-pointer items-center gap-3 border-2 border-ink bg-card px-3 py-2 has-checked:bg-ink has-checked:text-sheet">
+                <input type="radio" name="car" value={each.id} checked={car === each.id} onChange={() => setCar(each.id)} className="size-5 accent-(--straw)" />
+                <span>
+                  <b className="block">{each.name}</b>
+                  <span className="text-[0.9375rem] opacity-80">{each.note}</span>
+                </span>
+              </label>
+            ))}
+          </div>
+          <Link href="/car/new" className="mt-1 inline-flex min-h-11 items-center underline underline-offset-4">
+            Another car
+          </Link>
+        </fieldset>
+        <TextArea label="What the driver says, in one line" value={complaint} onChange={(event) => setComplaint(event.target.value)} maxLength={2000} placeholder="Goes soft after five laps" />
+        <TextField label="Wanted back (if there is a time)" type="datetime-local" value={wanted} onChange={(event) => setWanted(event.target.value)} className="max-w-72" />
+        {trouble && (
+          <p role="alert" className="font-semibold text-stop">
+            {trouble}
+          </p>
+        )}
+        <div>
+          <Button look="primary" type="submit" disabled={!car || busy}>
+            {busy ? 'Opening …' : 'Open the job'}
+          </Button>
+        </div>
+      </form>
+    </main>
+  );
+}

@@ -1,0 +1,4 @@
+/** Where on the checks page a check stands. */
+export function checkAnchor(finding: string): string {
+  return `check-${finding}`;
+}

@@ -1,0 +1,152 @@
+'use client';
+
+import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
+import type { Corner, Place } from '@/core/car/corner';
+import { type FindingId, findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import type { Judgement } from '@/core/job/judgement';
+import type { JobFields, JobSheet, Phase } from '@/core/job/sheet';
+import { headOf } from '@/core/job/standing';
+import { newId } from '../../shell/newId';
+import { outbox } from '../../shell/outbox';
+import { applyAnswer, applyParcel } from './apply';
+import { judgeAway } from './judge';
+
+export type Desk = {
+  sheet: JobSheet;
+  judgement: Judgement;
+  closed: boolean;
+  corner: Corner | null;
+  pickCorner: (corner: Corner | null) => void;
+  /** The state that stands for a question at a place, '' when there is none. */
+  stateOf: (phase: Phase, finding: FindingId, place?: Place) => string;
+  answer: (phase: Phase, finding: FindingId, place: Place | undefined, state: string | null, why?: string) => void;
+  read: (phase: Phase, kind: string, input: Record<string, unknown> | null) => void;
+  changeJob: <F extends keyof JobFields>(field: F, value: JobFields[F], label: string) => void;
+  decide: (cause: string | null) => void;
+  startWork: (work: { kind: 'flush' | 'other'; cause: string | null; title: string; before: string }) => void;
+  tick: (workId: string, step: string, done: boolean, note?: string) => void;
+  prove: (hold: string, how: string, by: string) => void;
+  /** Takes the server's newest sheet. */
+  refresh: () => Promise<void>;
+  replaceSheet: (sheet: JobSheet) => void;
+};
+
+const Context = createContext<Desk | null>(null);
+
+export function useDesk(): Desk {
+  const desk = useContext(Context);
+  if (!desk) throw new Error('no job desk above this component');
+  return desk;
+}
+
+/** How often another person's entries are looked for while the page is in view, ms. */
+const LOOK_AGAIN_MS = 20_000;
+
+/**
+ * Holds one job while it is worked on: the server's sheet with everything entered since laid over it, judged anew at
+ * each entry. Stays in place while the stages change.
+ */
+export function JobDesk({ sheet: first, judgement: firstJudgement, children }: { sheet: JobSheet; judgement: Judgement; children: ReactNode }) {
+  const [base, setBase] = useState(first);
+  const jobId = base.job.id;
+  const { parcels } = useSyncExternalStore(outbox.subscribe, outbox.snapshot, outbox.serverSnapshot);
+  const enteredAt = useRef(new Map<string, string>());
+  const sheet = useMemo(() => {
+    const mine = parcels.filter((parcel) => parcel.jobId === jobId && parcel.refusal === undefined);
+    return mine.reduce((each, parcel) => applyParcel(each, parcel, timeOf(enteredAt.current, parcel.id)), base);
+  }, [base, parcels, jobId]);
+  const judgement = useJudgement(sheet, firstJudgement, first);
+  const [corner, pickCorner] = useState<Corner | null>(null);
+
+  const replaceSheet = useCallback((next: JobSheet) => {
+    outbox.sawVersion(next.job.id, next.job.version);
+    setBase(next);
+  }, []);
+  const refresh = useCallback(async () => {
+    const response = await fetch(`/api/jobs/${jobId}`).catch(() => undefined);
+    if (response?.ok) replaceSheet((await response.json()) as JobSheet);
+  }, [jobId, replaceSheet]);
+
+  useEffect(() => outbox.sawVersion(first.job.id, first.job.version), [first]);
+  useEffect(
+    () => outbox.onDelivered((parcel, answer) => parcel.jobId === jobId && setBase((now) => applyAnswer(now, parcel.kind, answer))),
+    [jobId],
+  );
+  useEffect(() => {
+    const look = () => document.visibilityState === 'visible' && void refresh();
+    const timer = setInterval(look, LOOK_AGAIN_MS);
+    document.addEventListener('visibilitychange', look);
+    window.addEventListener('bavrin-refresh', look);
+    return () => {
+      clearInterval(timer);
+      document.removeEventListener('visibilitychange', look);
+      window.removeEventListener('bavrin-refresh', look);
+    };
+  }, [refresh]);
+
+  const desk = useMemo((): Desk => {
+    const post = (kind: 'answer' | 'reading' | 'verdict' | 'work' | 'tick' | 'proof', path: string, body: Record<string, unknown>, label: string) =>
+      outbox.add({ id: body.id as string, kind, jobId, method: 'POST', path, body, label });
+    const job = `/api/jobs/${jobId}`;
+    const headAnswer = (phase: Phase, finding: FindingId, place?: Place) =>
+      headOf(sheet.answers, phase, (row) => row.finding === finding && row.place === (place ?? ''));
+    return {
+      sheet,
+      judgement,
+      closed: sheet.job.closedAt !== null,
+      corner,
+      pickCorner,
+      stateOf: (phase, finding, place) => headAnswer(phase, finding, place)?.state ?? '',
+      answer(phase, finding, place, state, why = '') {
+        const head = headAnswer(phase, finding, place);
+        if ((head?.state ?? null) === state) return;
+        const body = { id: newId(), phase, finding, place: place ?? '', state, replaces: head?.id ?? null, why };
+        const said = state === null ? 'taken back' : stateWord(finding, state).toLowerCase();
+        post('answer', `${job}/answers`, body, `${findingOf(finding).label}${place ? ` ${place}` : ''}: ${said}`);
+      },
+      read(phase, kind, input) {
+        const head = headOf(sheet.readings, phase, (row) => row.kind === kind && row.corner === '');
+        const body = { id: newId(), phase, kind, corner: '', input, replaces: head?.id ?? null, why: '' };
+        post('reading', `${job}/readings`, body, `${kind} reading`);
+      },
+      changeJob(field, value, label) {
+        if (JSON.stringify(sheet.job[field]) === JSON.stringify(value)) return;
+        outbox.add({ id: newId(), kind: 'job', jobId, method: 'PATCH', path: job, body: { changes: { [field]: value }, was: { [field]: sheet.job[field] } }, label });
+      },
+      decide: (decided) => post('verdict', `${job}/verdicts`, { id: newId(), decided }, 'Verdict'),
+      startWork: (work) => post('work', `${job}/works`, { id: newId(), ...work }, work.title),
+      tick: (workId, step, done, note = '') => {
+        const body = { id: newId(), step, done, note };
+        outbox.add({ id: body.id, kind: 'tick', jobId, method: 'POST', path: `/api/works/${workId}/ticks`, body, label: 'A step', workId });
+      },
+      prove: (hold, how, by) => post('proof', `${job}/proofs`, { id: newId(), hold, how, by }, 'Proof of a hold'),
+      refresh,
+      replaceSheet,
+    };
+  }, [sheet, judgement, corner, jobId, refresh, replaceSheet]);
+
+  return <Context value={desk}>{children}</Context>;
+}
+
+function timeOf(times: Map<string, string>, id: string): string {
+  const known = times.get(id);
+  if (known) return known;
+  const now = new Date().toISOString();
+  times.set(id, now);
+  return now;
+}
+
+/** The newest judgement to hand; an older one that comes in late is dropped. */
+function useJudgement(sheet: JobSheet, first: Judgement, judged: JobSheet): Judgement {
+  const [judgement, setJudgement] = useState(first);
+  const asked = useRef<JobSheet>(judged);
+  useEffect(() => {
+    if (asked.current === sheet) return;
+    asked.current = sheet;
+    judgeAway(sheet).then((answer) => {
+      if (asked.current === sheet) setJudgement(answer);
+    });
+  }, [sheet]);
+  return judgement;
+}

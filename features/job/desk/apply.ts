@@ -1,0 +1,47 @@
+import type { JobSheet } from '@/core/job/sheet';
+import type { Parcel } from '../../shell/outbox';
+
+/** The sheet with a row added, or put in place of the one with its id. */
+function upsert<T extends { id: string }>(rows: readonly T[], row: T): T[] {
+  return rows.some((each) => each.id === row.id) ? rows.map((each) => (each.id === row.id ? row : each)) : [...rows, row];
+}
+
+/** The sheet as it will be when the parcel lands; what only the server can work out has to wait for it. */
+export function applyParcel(sheet: JobSheet, { kind, body, workId }: Parcel, now: string): JobSheet {
+  const row = body as never as Record<string, never> & { id: string };
+  switch (kind) {
+    case 'answer':
+      return { ...sheet, answers: upsert(sheet.answers, { ...row, recordedAt: now } as never) };
+    case 'reading':
+      return { ...sheet, readings: upsert(sheet.readings, { ...row, recordedAt: now } as never) };
+    case 'tick':
+      return { ...sheet, ticks: upsert(sheet.ticks, { ...row, workId, tickedAt: now } as never) };
+    case 'proof':
+      return { ...sheet, proofs: upsert(sheet.proofs, { id: row.id, hold: row.hold, how: row.how, provedBy: row.by, provedAt: now } as never) };
+    case 'job':
+      return { ...sheet, job: { ...sheet.job, ...(body.changes as object) } };
+    default:
+      return sheet;
+  }
+}
+
+/** The sheet with the server's own row in it. */
+export function applyAnswer(sheet: JobSheet, kind: Parcel['kind'], answer: unknown): JobSheet {
+  const row = answer as never;
+  switch (kind) {
+    case 'answer':
+      return { ...sheet, answers: upsert(sheet.answers, row) };
+    case 'reading':
+      return { ...sheet, readings: upsert(sheet.readings, row) };
+    case 'tick':
+      return { ...sheet, ticks: upsert(sheet.ticks, row) };
+    case 'proof':
+      return { ...sheet, proofs: upsert(sheet.proofs, row) };
+    case 'verdict':
+      return { ...sheet, verdicts: upsert(sheet.verdicts, row) };
+    case 'work':
+      return { ...sheet, works: upsert(sheet.works, row) };
+    case 'job':
+      return { ...sheet, job: row };
+  }
+}

@@ -1,0 +1,75 @@
+'use client';
+
+import Link from 'next/link';
+import { buttonClass } from '@/ui/Button';
+import { findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import type { ProofCheck } from '@/core/job/proof';
+import { Timer } from '@/ui/Timer';
+import { FluidReading } from '../checks/FluidReading';
+import { useDesk } from '../desk/Desk';
+import { FindingRow } from '../FindingRow';
+import { HoldsPanel } from '../HoldsPanel';
+import { ClosingForm } from './ClosingForm';
+
+const CHANGES: Record<ProofCheck['change'], { word: string; tone: string }> = {
+  not_yet: { word: 'not yet', tone: 'text-soft' },
+  came_right: { word: 'came right', tone: 'text-go' },
+  was_right: { word: 'right, as before', tone: 'text-go' },
+  right_now: { word: 'right', tone: 'text-go' },
+  still_wrong: { word: 'still wrong', tone: 'text-stop' },
+  went_wrong: { word: 'wrong now', tone: 'text-stop' },
+};
+
+/** The same checks again, after against before; then the outcome. */
+export function ProofStage() {
+  const { sheet, judgement, closed } = useDesk();
+  const fluidRead = sheet.readings.some((row) => row.kind === 'fluid') || sheet.works.some((work) => work.kind === 'flush');
+  return (
+    <>
+      <h2 className="mb-2 text-2xl">
+        Proof <span className="ml-1 text-base font-medium text-soft">firm pedal at rest before the car moves, then slow, straight, empty</span>
+      </h2>
+      <HoldsPanel />
+      <ul className="border-t-2 border-ink">
+        {judgement.proof.map((check) => (
+          <FindingRow
+            key={`${check.finding} ${check.place ?? ''}`}
+            finding={check.finding}
+            phase="after"
+            place={check.place}
+            about={
+              <>
+                Before: <b className="font-semibold text-ink">{check.before ? stateWord(check.finding, check.before).toLowerCase() : 'not checked'}</b>
+                {' · '}
+                <b className={`font-semibold ${CHANGES[check.change].tone}`}>{CHANGES[check.change].word}</b>
+                {findingOf(check.finding).minutes !== undefined && ` · ${findingOf(check.finding).minutes} min`}
+              </>
+            }
+          >
+            {check.finding === 'pedal_hold' && !closed && (
+              <div className="mt-2">
+                <Timer seconds={30} label="Time 30 s" />
+              </div>
+            )}
+          </FindingRow>
+        ))}
+      </ul>
+      {fluidRead && (
+        <section className="mt-4">
+          <h3 className="text-xl">Fluid again</h3>
+          <FluidReading phase="after" />
+        </section>
+      )}
+      {closed ? (
+        <p className="mt-5">
+          <Link href={`/ledger/${sheet.job.id}`} className={buttonClass('primary')}>
+            The whole story
+          </Link>
+        </p>
+      ) : (
+        <ClosingForm />
+      )}
+    </>
+  );
+}

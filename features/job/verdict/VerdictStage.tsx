@@ -1,0 +1,78 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
+import { Button } from '@/ui/Button';
+import { percent } from '@/ui/format';
+import { useDesk } from '../desk/Desk';
+import { HoldsPanel } from '../HoldsPanel';
+import { CauseRow } from './CauseRow';
+
+const SHOWN = 6;
+
+/** Ranked causes with what speaks for and against each, what stops the car, and the decision. */
+export function VerdictStage() {
+  const { sheet, judgement, decide, closed } = useDesk();
+  const router = useRouter();
+  const [all, setAll] = useState(false);
+  const { verdict } = judgement;
+  const possible = verdict.causes.filter((cause) => cause.probability > 0);
+  const shown = all ? possible : possible.slice(0, SHOWN);
+  const decided = sheet.verdicts.at(-1)?.decided ?? null;
+  const pairs = verdict.combinations.filter((combination) => combination.faults.length > 1 && combination.probability > 0.03).slice(0, 2);
+  const workOn = (cause: string) => {
+    decide(cause);
+    router.push(`/job/${sheet.job.id}/work`);
+  };
+  if (possible.every((cause) => cause.evidence.length === 0)) {
+    return (
+      <>
+        <h2 className="mb-2 text-2xl">Verdict</h2>
+        <p>Nothing has been answered yet, so there is nothing to judge. Begin with the complaint.</p>
+      </>
+    );
+  }
+  return (
+    <>
+      <h2 className="mb-2 text-2xl">
+        What it is{' '}
+        <span className="ml-1 text-base font-medium text-soft">
+          {decided ? `decided: ${causeLabel(decided).toLowerCase()}` : 'press one to see what speaks for and against it'}
+        </span>
+      </h2>
+      <HoldsPanel />
+      <ol className="border-t-2 border-ink">
+        {shown.map((cause, index) => (
+          <CauseRow key={cause.id} cause={cause} first={index === 0} decided={decided === cause.id} onWork={closed ? undefined : () => workOn(cause.id)} />
+        ))}
+        <li className="flex min-h-12 items-center gap-3 border-b border-rule">
+          <span className="reading w-12 text-right text-xl font-semibold">{percent(verdict.unlisted)}</span>
+          <span>
+            Something not listed <span className="text-soft">— never ruled out</span>
+          </span>
+        </li>
+      </ol>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button look="quiet" onClick={() => setAll(!all)}>
+          {all ? 'Only the first few' : `All ${possible.length} causes`}
+        </Button>
+      </div>
+      {pairs.length > 0 && (
+        <section className="mt-4">
+          <h3 className="text-xl">Two at once</h3>
+          {pairs.map((pair) => (
+            <p key={pair.faults.map((fault) => fault.id + (fault.corner ?? '')).join()}>
+              <span className="reading mr-2 font-semibold">{percent(pair.probability)}</span>
+              {pair.faults.map((fault) => `${causeLabel(fault.id)}${fault.corner ? ` ${fault.corner}` : ''}`).join(' and ')}
+            </p>
+          ))}
+        </section>
+      )}
+      <p className="mt-4 text-[0.9375rem] text-soft">
+        Judged by knowledge {verdict.knowledge}, engine {verdict.engine}
+        {verdict.exact ? ', over all combinations of causes.' : ', over the likeliest combinations only: too much is abnormal at once to sum them all.'}
+      </p>
+    </>
+  );
+}

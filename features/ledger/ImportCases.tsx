@@ -1,0 +1,68 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useRef, useState } from 'react';
+import { Button } from '@/ui/Button';
+import { Sheet } from '@/ui/Sheet';
+import type { Refusal } from '../shell/outbox';
+import { request } from '../shell/request';
+
+type Result = { added: number; known: number };
+
+/** Takes case files in: one case, a list, or one a line. */
+export function ImportCases() {
+  const router = useRouter();
+  const picker = useRef<HTMLInputElement>(null);
+  const [result, setResult] = useState<Result | null>(null);
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const take = async (file: File) => {
+    const reply = await request<Result>('POST', '/api/cases', await file.text());
+    setResult(reply.ok ? reply.value : null);
+    setRefusal(reply.ok ? null : reply.refusal);
+    if (picker.current) picker.current.value = '';
+    router.refresh();
+  };
+  return (
+    <>
+      <Button onClick={() => picker.current?.click()}>Import cases</Button>
+      <input
+        ref={picker}
+        type="file"
+        accept=".json,.ndjson,application/json,application/x-ndjson"
+        aria-label="Case files to import"
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) void take(file);
+        }}
+      />
+      <Sheet
+        title={refusal ? 'Not taken' : 'Taken in'}
+        open={result !== null || refusal !== null}
+        onOpenChange={() => {
+          setResult(null);
+          setRefusal(null);
+        }}
+      >
+        {result && (
+          <p>
+            {result.added} {result.added === 1 ? 'case' : 'cases'} added{result.known > 0 && `, ${result.known} already known`}.
+          </p>
+        )}
+        {refusal && (
+          <>
+            <p>{refusal.message} None of the file was taken.</p>
+            <ul className="list-disc pl-5">
+              {refusal.issues?.map((issue) => (
+                <li key={issue.path + issue.value}>
+                  {issue.path} is {issue.value}: {issue.accepted}
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+      </Sheet>
+    </>
+  );
+}

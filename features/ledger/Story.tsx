@@ -1,0 +1,194 @@
+'use client';
+
+import Link from 'next/link';
+import type { ReactNode } from 'react';
+import { findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
+import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import type { Derived } from '@/core/job/current';
+import type { JobHold } from '@/core/job/holds';
+import { outcomeLabel } from '@/core/job/outcomes';
+import type { ProofCheck } from '@/core/job/proof';
+import type { AnswerRow, JobSheet } from '@/core/job/sheet';
+import { standingAnswers } from '@/core/job/standing';
+import { stepsOf, ticksOf } from '@/core/job/work';
+import { Button, buttonClass } from '@/ui/Button';
+import { moment, percent, shortDate } from '@/ui/format';
+import { useShop } from '../shell/ShopContext';
+
+type Props = { sheet: JobSheet; holds: JobHold[]; proof: ProofCheck[]; derived: Derived[] };
+
+/** A closed job from complaint to proof. */
+export function Story({ sheet, holds, proof, derived }: Props) {
+  const { job, car } = sheet;
+  const shop = useShop();
+  const at = (iso: string) => moment(iso, shop.timeZone, new Date(shop.now));
+  const told = standingAnswers(sheet.answers, 'before');
+  const ofStage = (...stages: string[]) => told.filter((row) => stages.includes(findingOf(row.finding).stage));
+  const corrected = sheet.answers.filter((row) => row.replaces !== null);
+  return (
+    <main id="main" className="mx-auto max-w-5xl p-4 desk:p-6">
+      <div className="mb-4 flex flex-wrap items-start gap-3">
+        <div>
+          <p className="reading text-soft">
+            No. {job.number} · {shortDate(job.openedAt, shop.timeZone)} to {shortDate(job.closedAt!, shop.timeZone)}
+          </p>
+          <h1 className="text-3xl">{job.complaint || `Job ${job.number}`}</h1>
+          <p>
+            <Link href={`/car/${car.id}`} className="underline underline-offset-4">
+              {car.name}
+            </Link>
+          </p>
+        </div>
+        <span className="ml-auto flex flex-wrap gap-2 print:hidden">
+          <a href={`/api/jobs/${job.id}/case`} className={buttonClass()} download>
+            Export
+          </a>
+          <Button onClick={() => window.print()}>Print</Button>
+          <Link href={`/job/${job.id}/verdict`} className={buttonClass()}>
+            Its stages
+          </Link>
+        </span>
+      </div>
+
+      <section className="border-y-2 border-ink bg-card px-4 py-3">
+        <p className="text-2xl font-bold">
+          {outcomeLabel(job.outcome!)}: {job.confirmed.map(causeLabel).join(', ') || 'no cause confirmed'}
+        </p>
+        {job.summary !== '' && <p className="mt-1 whitespace-pre-line">{job.summary}</p>}
+        <p className="mt-1 text-soft">
+          Closed by {job.closedBy}, {at(job.closedAt!)}.
+        </p>
+      </section>
+
+      <Chapter title="Complaint">
+        {job.whenWhere !== '' && <p>{job.whenWhere}</p>}
+        {job.history !== '' && <p>{job.history}</p>}
+        <Answers rows={ofStage('complaint', 'history')} />
+      </Chapter>
+      <Chapter title="Checks">
+        <Answers rows={ofStage('check')} />
+        {sheet.readings
+          .filter((row) => row.phase === 'before' && row.input !== null)
+          .map((row) => (
+            <p key={row.id}>
+              {row.kind === 'fluid' ? 'Fluid' : row.kind} reading: <span className="reading">{Object.entries(row.input!).map(([field, value]) => `${field} ${value}`).join(', ')}</span>
+              {derived.filter((each) => each.readingId === row.id).map((each) => `; ${findingOf(each.id).label.toLowerCase()}: ${stateWord(each.id, each.state).toLowerCase()}`)}
+            </p>
+          ))}
+      </Chapter>
+      {holds.length > 0 && (
+        <Chapter title="Holds">
+          {holds.map((hold) => (
+            <p key={hold.id}>
+              <b className="font-semibold">{hold.label}.</b> {hold.proof ? `Ended ${at(hold.proof.provedAt)} by ${hold.proof.provedBy}: ${hold.proof.how}.` : 'Not proved.'}
+            </p>
+          ))}
+        </Chapter>
+      )}
+      <Chapter title="Verdict">
+        {sheet.verdicts.map((verdict) => (
+          <p key={verdict.id}>
+            <span className="text-soft">{at(verdict.madeAt)}:</span> {verdict.leading.slice(0, 3).map((cause) => `${causeLabel(cause.id)} ${percent(cause.probability)}`).join(', ')}
+            {verdict.decided && (
+              <>
+                . Worked on: <b className="font-semibold">{causeLabel(verdict.decided)}</b>
+              </>
+            )}
+            . <span className="text-soft">Knowledge {verdict.knowledge}, engine {verdict.engine}.</span>
+          </p>
+        ))}
+      </Chapter>
+      <Chapter title="Work">
+        {sheet.works.map((work) => {
+          const ticks = ticksOf(work.id, sheet.ticks);
+          return (
+            <div key={work.id} className="mb-2">
+              <p>
+                <b className="font-semibold">{work.title}</b>
+                {work.before !== '' && `, before: ${work.before}`}
+              </p>
+              <ol className="list-decimal pl-6">
+                {stepsOf(work)
+                  .filter((step) => ticks.get(step.id)?.done)
+                  .map((step) => (
+                    <li key={step.id}>
+                      {step.title}
+                      {ticks.get(step.id)!.note !== '' && <span className="text-soft">: {ticks.get(step.id)!.note}</span>}
+                    </li>
+                  ))}
+              </ol>
+            </div>
+          );
+        })}
+        {sheet.works.length === 0 && <p className="text-soft">None recorded.</p>}
+      </Chapter>
+      <Chapter title="Proof">
+        <table className="w-full max-w-3xl">
+          <thead>
+            <tr className="narrow border-b border-ink text-left text-[0.9375rem]">
+              <th scope="col">Check</th>
+              <th scope="col">Before</th>
+              <th scope="col">After</th>
+            </tr>
+          </thead>
+          <tbody>
+            {proof
+              .filter((check) => check.after !== undefined)
+              .map((check) => (
+                <tr key={check.finding + (check.place ?? '')} className="border-b border-rule">
+                  <th scope="row" className="py-1 text-left font-normal">
+                    {findingOf(check.finding).label} {check.place}
+                  </th>
+                  <td>{check.before ? stateWord(check.finding, check.before) : '—'}</td>
+                  <td className="font-semibold">{stateWord(check.finding, check.after!)}</td>
+                </tr>
+              ))}
+          </tbody>
+        </table>
+      </Chapter>
+      {corrected.length > 0 && (
+        <Chapter title="Corrections">
+          {corrected.map((row) => {
+            const old = sheet.answers.find((each) => each.id === row.replaces);
+            return (
+              <p key={row.id}>
+                {at(row.recordedAt)}: {findingOf(row.finding).label.toLowerCase()} {row.place} from {wordOr(old)} to {wordOr(row)}
+                {row.why !== '' && ` (${row.why.toLowerCase()})`}.
+              </p>
+            );
+          })}
+        </Chapter>
+      )}
+    </main>
+  );
+}
+
+function wordOr(row: AnswerRow | undefined): string {
+  return !row || row.state === null ? 'no answer' : stateWord(row.finding, row.state).toLowerCase();
+}
+
+function Chapter({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section className="mt-5">
+      <h2 className="mb-1 border-b border-ink text-xl">{title}</h2>
+      {children}
+    </section>
+  );
+}
+
+function Answers({ rows }: { rows: AnswerRow[] }) {
+  if (rows.length === 0) return <p className="text-soft">Nothing recorded.</p>;
+  return (
+    <ul className="grid gap-x-8 sm:grid-cols-2">
+      {rows.map((row) => (
+        <li key={row.id} className="flex justify-between gap-3 border-b border-rule py-1">
+          <span>
+            {findingOf(row.finding).label} {row.place}
+          </span>
+          <b className="shrink-0 font-semibold">{stateWord(row.finding, row.state!)}</b>
+        </li>
+      ))}
+    </ul>
+  );
+}

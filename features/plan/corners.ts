@@ -1,0 +1,55 @@
+import { axleOf, CORNERS, type Corner } from '@/core/car/corner';
+import type { CarSpec } from '@/core/car/spec';
+import { findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import type { JobHold } from '@/core/job/holds';
+import { standingAnswers } from '@/core/job/standing';
+import type { JobSheet } from '@/core/job/sheet';
+import type { PlanCorner } from '@/ui/CornerPlan';
+
+/** Drawn when nobody has entered the figure: ordinary sizes, mm. */
+const USUAL = { rotorMm: 22, padMm: 12 };
+
+/** The plan of a car nothing is known of but its specification. */
+export function plainCorners(car: CarSpec): Record<Corner, PlanCorner> {
+  return byCorner((corner) => {
+    const axle = car[axleOf(corner)];
+    return {
+      brake: axle.brake,
+      caliper: axle.caliper,
+      rotorMm: axle.rotorNewMm ?? USUAL.rotorMm,
+      padMm: axle.padNewMm ?? USUAL.padMm,
+      tone: 'plain',
+      hold: false,
+      says: '',
+    };
+  });
+}
+
+/** The plan of a job's car: what was found at each corner, worst first. */
+export function jobCorners(sheet: JobSheet, holds: readonly JobHold[]): Record<Corner, PlanCorner> {
+  const plain = plainCorners(sheet.car);
+  const answers = [...standingAnswers(sheet.answers, 'before'), ...standingAnswers(sheet.answers, 'after')];
+  return byCorner((corner) => {
+    const here = answers.filter((row) => row.place === corner);
+    const wrong = here.filter((row) => findingOf(row.finding).states.indexOf(row.state!) > 0);
+    const held = holds.some((hold) => !hold.proof && hold.because.some((finding) => finding.place === corner));
+    const worst = wrong.at(-1);
+    return {
+      ...plain[corner],
+      tone: held ? 'bad' : wrong.length > 0 ? 'watch' : 'plain',
+      hold: held,
+      says: worst ? shortSaying(worst.finding, worst.state!) : here.length > 0 ? `${here.length} looked at, fine` : '',
+    };
+  });
+}
+
+/** The finding's last word and its state: short enough to stand under a wheel. */
+function shortSaying(finding: Parameters<typeof stateWord>[0], state: string): string {
+  const label = findingOf(finding).label.replace(/^(Wheel|Rotor|Hub face|Look of the|Opening the) /, '').split(/ (against|at|of|while|move|push|frees|and) /)[0];
+  return `${label}, ${stateWord(finding, state).toLowerCase()}`;
+}
+
+function byCorner(make: (corner: Corner) => PlanCorner): Record<Corner, PlanCorner> {
+  return Object.fromEntries(CORNERS.map((corner) => [corner, make(corner)])) as Record<Corner, PlanCorner>;
+}

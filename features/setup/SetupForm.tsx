@@ -1,0 +1,126 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { type ReactNode, useState } from 'react';
+import { FLUID_SCHOOLS } from '@/core/due/fluid';
+import { convert } from '@/core/units/convert';
+import { parseMeasure } from '@/core/units/parse';
+import type { ShopRow } from '@/server/shop/queries';
+import { Button } from '@/ui/Button';
+import { NumberField, SelectField, TextField } from '@/ui/Field';
+import { figure } from '@/ui/format';
+import type { Refusal } from '../shell/outbox';
+import { request } from '../shell/request';
+
+type Draft = Record<Exclude<keyof ShopRow, 'version' | 'isDemo'>, string>;
+
+/** The shop: where it stands, and its ways where good people disagree. */
+export function SetupForm({ shop }: { shop: ShopRow }) {
+  const router = useRouter();
+  const { version, isDemo: _, ...settings } = shop;
+  const [draft, setDraft] = useState<Draft>(() => Object.fromEntries(Object.entries(settings).map(([field, value]) => [field, String(value)])) as Draft);
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const [saved, setSaved] = useState(false);
+  const set = (field: keyof Draft) => (event: { target: { value: string } }) => {
+    setDraft({ ...draft, [field]: event.target.value });
+    setSaved(false);
+  };
+  const errorOf = (field: string) => {
+    const issue = refusal?.issues?.find((each) => each.path === field);
+    return issue && `${issue.value} is not taken: ${issue.accepted}`;
+  };
+  const save = async () => {
+    const reply = await request('PUT', '/api/shop', {
+      ...draft,
+      altitudeM: parseMeasure(draft.altitudeM, 'm') ?? draft.altitudeM,
+      bleedPressureKPa: parseMeasure(draft.bleedPressureKPa, 'kPa') ?? draft.bleedPressureKPa,
+      bottleMl: parseMeasure(draft.bottleMl, 'ml') ?? draft.bottleMl,
+      version,
+    });
+    setRefusal(reply.ok ? null : reply.refusal);
+    setSaved(reply.ok);
+    if (reply.ok) router.refresh();
+  };
+  const pressure = parseMeasure(draft.bleedPressureKPa, 'kPa');
+  return (
+    <main id="main" className="mx-auto max-w-4xl p-5">
+      <h1 className="mb-4 text-3xl">Setup</h1>
+      <form
+        className="grid gap-6"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void save();
+        }}
+      >
+        <Part title="The shop">
+          <TextField label="Name" value={draft.name} onChange={set('name')} error={errorOf('name')} maxLength={120} />
+          <TextField label="Circuit nearby" value={draft.circuit} onChange={set('circuit')} error={errorOf('circuit')} maxLength={120} />
+          <NumberField label="Altitude" unit="m" value={draft.altitudeM} onChange={set('altitudeM')} error={errorOf('altitudeM')} hint="Fluid boils earlier higher up; 1100 ft is taken too" />
+          <TextField label="Time zone" value={draft.timeZone} onChange={set('timeZone')} error={errorOf('timeZone')} hint="Such as Europe/Prague" />
+        </Part>
+        <Part title="Schools: fluid">
+          <SelectField label="Change the fluid" value={draft.fluidSchool} onChange={set('fluidSchool')} hint={FLUID_SCHOOLS[draft.fluidSchool as keyof typeof FLUID_SCHOOLS].about}>
+            {Object.entries(FLUID_SCHOOLS).map(([id, school]) => (
+              <option key={id} value={id}>
+                {school.label}
+              </option>
+            ))}
+          </SelectField>
+        </Part>
+        <Part title="Schools: bleeding">
+          <SelectField label="Order of corners" value={draft.bleedOrder} onChange={set('bleedOrder')} hint="Most begin furthest away; the maker’s own order for a car always wins">
+            <option value="furthest_first">Furthest line first</option>
+            <option value="nearest_first">Nearest first</option>
+            <option value="diagonal">Diagonal</option>
+          </SelectField>
+          <SelectField label="Two bleeders on a caliper" value={draft.twoBleeders} onChange={set('twoBleeders')} hint="Track shops go back to the outer one; others find twice enough">
+            <option value="outer_inner_outer">Outer, inner, outer again</option>
+            <option value="outer_inner">Outer, inner</option>
+          </SelectField>
+          <SelectField label="Reservoir" value={draft.reservoirSchool} onChange={set('reservoirSchool')} hint="Drawing out keeps old fluid out of the lines; regular flushers find it only makes a mess">
+            <option value="draw_out">Draw the old fluid out first</option>
+            <option value="push_through">Push it through</option>
+          </SelectField>
+          <SelectField label="Method" value={draft.bleedMethod} onChange={set('bleedMethod')}>
+            <option value="pressure">Pressure</option>
+            <option value="two_person">Two-person</option>
+            <option value="vacuum">Vacuum</option>
+            <option value="gravity">Gravity</option>
+            <option value="reverse">Reverse</option>
+          </SelectField>
+          <NumberField
+            label="Working pressure"
+            unit="kPa"
+            value={draft.bleedPressureKPa}
+            onChange={set('bleedPressureKPa')}
+            error={errorOf('bleedPressureKPa')}
+            hint={pressure === undefined ? '15 psi or 1 bar is taken too' : `${figure(convert(pressure, 'kPa', 'psi'), 0)} psi, ${figure(convert(pressure, 'kPa', 'bar'), 2)} bar; schools: 10, 15, 20 to 25 psi`}
+          />
+          <NumberField label="Bottle" unit="ml" value={draft.bottleMl} onChange={set('bottleMl')} error={errorOf('bottleMl')} />
+        </Part>
+        {refusal && (
+          <p role="alert" className="font-semibold text-stop">
+            {refusal.message}
+          </p>
+        )}
+        <div className="flex items-center gap-3">
+          <Button look="primary" type="submit">
+            Save
+          </Button>
+          <span role="status" className="font-semibold text-go">
+            {saved ? 'Saved.' : ''}
+          </span>
+        </div>
+      </form>
+    </main>
+  );
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <fieldset className="border-t-2 border-ink pt-1">
+      <legend className="narrow pr-3 text-xl font-bold">{title}</legend>
+      <div className="grid gap-4 sm:grid-cols-2">{children}</div>
+    </fieldset>
+  );
+}

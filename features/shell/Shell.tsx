@@ -1,0 +1,68 @@
+'use client';
+
+import { CircleHelp } from 'lucide-react';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { type ReactNode, useEffect, useState } from 'react';
+import { cn } from '@/ui/cn';
+import { HelpSheet } from './HelpSheet';
+import { outbox } from './outbox';
+import { SaveLine } from './SaveLine';
+import { useShop } from './ShopContext';
+import { ThemeSwitch } from './ThemeSwitch';
+import { useShortcuts } from './useShortcuts';
+
+const PLACES = [
+  { href: '/', label: 'Bay', at: (path: string) => path === '/' || path.startsWith('/job') || path.startsWith('/car') },
+  { href: '/ledger', label: 'Ledger', at: (path: string) => path.startsWith('/ledger') },
+  { href: '/bench/fluid', label: 'Bench', at: (path: string) => path.startsWith('/bench') },
+  { href: '/setup', label: 'Setup', at: (path: string) => path.startsWith('/setup') },
+] as const;
+
+/** The strip over every screen: where one is, whether all is saved, and help. */
+export function Shell({ children }: { children: ReactNode }) {
+  const path = usePathname();
+  const shop = useShop();
+  const [help, setHelp] = useState(false);
+  useEffect(() => outbox.start(), []);
+  useShortcuts(() => setHelp(true));
+  return (
+    <>
+      <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-card focus:p-3">
+        To the content
+      </a>
+      <header className="blueplate flex min-h-11 flex-wrap items-stretch gap-x-1 pl-3 desk:pl-5 print:hidden">
+        <Link href="/" className="narrow mr-3 flex items-center text-lg font-bold text-white focus-visible:outline-[#f2c14e]">
+          Bavrin
+        </Link>
+        <nav aria-label="Places" className="flex">
+          {PLACES.map((place) => (
+            <Link
+              key={place.href}
+              href={place.href}
+              aria-current={place.at(path) ? 'page' : undefined}
+              className={cn('flex min-h-11 items-center border-b-4 px-3 font-semibold text-white focus-visible:outline-[#f2c14e]', place.at(path) ? 'border-straw' : 'border-transparent')}
+            >
+              {place.label}
+            </Link>
+          ))}
+        </nav>
+        <div className="ml-auto flex items-center">
+          <span className="mr-3 hidden truncate text-[0.9375rem] desk:inline">{shop.name}</span>
+          <ThemeSwitch />
+          <button
+            type="button"
+            aria-label="Shortcuts and help"
+            onClick={() => setHelp(true)}
+            className="flex h-11 w-11 items-center justify-center text-white focus-visible:outline-[#f2c14e]"
+          >
+            <CircleHelp aria-hidden="true" size={21} />
+          </button>
+        </div>
+      </header>
+      <SaveLine />
+      {children}
+      <HelpSheet open={help} onOpenChange={setHelp} />
+    </>
+  );
+}

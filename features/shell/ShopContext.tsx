@@ -1,0 +1,18 @@
+'use client';
+
+import { createContext, type ReactNode, useContext } from 'react';
+
+/** What every screen needs of the shop. */
+export type ShopView = { name: string; circuit: string; altitudeM: number; timeZone: string; today: string; now: string };
+
+const Context = createContext<ShopView | null>(null);
+
+export function ShopProvider({ shop, children }: { shop: ShopView; children: ReactNode }) {
+  return <Context value={shop}>{children}</Context>;
+}
+
+export function useShop(): ShopView {
+  const shop = useContext(Context);
+  if (!shop) throw new Error('no shop above this component');
+  return shop;
+}

@@ -1,0 +1,24 @@
+/** Every key that does something, in one table: the help sheet shows it, the listeners follow it. */
+export const GO_KEYS = [
+  { keys: 'g b', does: 'Bay', href: '/' },
+  { keys: 'g l', does: 'Ledger', href: '/ledger' },
+  { keys: 'g f', does: 'Bench, fluid', href: '/bench/fluid' },
+  { keys: 'g s', does: 'Setup', href: '/setup' },
+] as const;
+
+export const STAGE_KEYS = [
+  { key: 'c', stage: 'complaint', does: 'Complaint' },
+  { key: 'k', stage: 'checks', does: 'Checks' },
+  { key: 'v', stage: 'verdict', does: 'Verdict' },
+  { key: 'w', stage: 'work', does: 'Work' },
+  { key: 'p', stage: 'proof', does: 'Proof' },
+] as const;
+
+export const OTHER_KEYS = [
+  { keys: 'n', does: 'In a job: to the check worth doing next' },
+  { keys: '1 … 9', does: 'On a row of choices: press that one' },
+  { keys: '← →', does: 'On a row of choices: move along it' },
+  { keys: '/', does: 'In the ledger: to the search' },
+  { keys: '?', does: 'This sheet' },
+  { keys: 'Esc', does: 'Close what lies over the page' },
+] as const;

@@ -1,0 +1,4 @@
+import { open } from '../system/open';
+import { run } from '../system/say';
+
+await run(() => open('start', process.argv.slice(2)));

@@ -1,0 +1,77 @@
+import { parseArgs } from 'node:util';
+import { loadDemo } from '../../db/demo/load';
+import { closeDatabase } from '../../server/db/sql';
+import { freePort, isFree } from './port';
+import { stopCluster } from './postgres';
+import { Plain, say } from './say';
+import { forgetServed, isEmpty, lastServed, type Mode, openShop, rememberServed, type ShopDatabase, startOver } from './shop';
+import { alive, answers, build, endServer, serve } from './web';
+
+const USUAL_PORT = 4680;
+
+/** Opens the shop or the demo: database, build, server; leaves nothing running when a step fails. */
+export async function open(mode: Mode, argv: string[]): Promise<number> {
+  const { fresh, port: wantedPort, host } = readOptions(argv);
+  const before = lastServed();
+  const address = before && `http://${before.host === '0.0.0.0' ? '127.0.0.1' : before.host}:${before.port}`;
+  if (before && address && before.mode === mode && !fresh && alive(before.pid) && (await answers(address))) {
+    announce(mode, address, 'is already open');
+    return 0;
+  }
+  if (before && alive(before.pid)) {
+    if (before.mode !== mode) say(`Ending the ${before.mode === 'demo' ? 'demo' : 'shop'} that was open.`);
+    endServer(before.pid);
+  }
+  const port = await choosePort(wantedPort, host);
+  const shop = await openShop(mode);
+  try {
+    if (fresh) await startOver(mode, shop);
+    if (mode === 'demo') await fillDemo(shop);
+    build();
+    const server = await serve({ port, host, url: shop.url });
+    rememberServed({ mode, pid: server.pid, port, host, url: shop.url, folder: shop.folder });
+    announce(mode, server.address, 'is open');
+    return 0;
+  } catch (error) {
+    await closeDatabase();
+    if (shop.folder) stopCluster(shop.folder);
+    forgetServed();
+    throw error;
+  }
+}
+
+async function fillDemo(shop: ShopDatabase): Promise<void> {
+  if (!(await isEmpty(shop.url))) return;
+  say('Loading the demo …');
+  process.env.DATABASE_URL = shop.url;
+  process.env.BAVRIN_LOG = 'error';
+  await loadDemo(new Date());
+  await closeDatabase();
+}
+
+function announce(mode: Mode, address: string, what: string): void {
+  process.stdout.write(`${mode === 'demo' ? 'The demo' : 'Your shop'} ${what}: ${address}\n`);
+  say('End it with ./bavrin stop');
+}
+
+async function choosePort(wanted: number | undefined, host: string): Promise<number> {
+  if (wanted === undefined) return freePort(USUAL_PORT, host);
+  if (!(await isFree(wanted, host))) throw new Plain(`port ${wanted} is taken; leave --port out to take any free one`);
+  return wanted;
+}
+
+function readOptions(argv: string[]) {
+  try {
+    const { values } = parseArgs({
+      args: argv,
+      options: { fresh: { type: 'boolean', default: false }, port: { type: 'string' }, host: { type: 'string', default: '127.0.0.1' } },
+    });
+    const port = values.port === undefined ? undefined : Number(values.port);
+    if (port !== undefined && !(Number.isInteger(port) && port >= 1 && port <= 65535)) {
+      throw new Plain(`--port is ${values.port}: a whole number from 1 to 65535 is accepted`);
+    }
+    return { fresh: values.fresh, port, host: values.host };
+  } catch (error) {
+    throw error instanceof Plain ? error : new Plain((error as Error).message);
+  }
+}

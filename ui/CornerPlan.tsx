@@ -1,0 +1,141 @@
+import { cn } from './cn';
+
+export type CornerId = 'FL' | 'FR' | 'RL' | 'RR';
+
+export type PlanCorner = {
+  brake: 'disc' | 'drum';
+  caliper?: 'opposed' | 'sliding' | null;
+  /** Thickness new, mm; what is drawn to scale. */
+  rotorMm: number;
+  padMm: number;
+  tone: 'plain' | 'watch' | 'bad';
+  hold: boolean;
+  /** What was found, in two or three words, and for a reader. */
+  says: string;
+};
+
+type Props = {
+  corners: Record<CornerId, PlanCorner>;
+  /** Side the master sits on. */
+  driveSide: 'left' | 'right';
+  centre?: { top: string; reading: string; under: string };
+  selected?: CornerId | null;
+  onSelect?: (corner: CornerId | null) => void;
+  className?: string;
+};
+
+/** Drawing units per millimetre across the car: a 32 mm rotor reads from two metres. */
+const SCALE = 0.72;
+const CENTRES: Record<CornerId, { x: number; y: number; inward: 1 | -1 }> = {
+  FL: { x: 66, y: 128, inward: 1 },
+  FR: { x: 254, y: 128, inward: -1 },
+  RL: { x: 66, y: 488, inward: 1 },
+  RR: { x: 254, y: 488, inward: -1 },
+};
+const NAMES: Record<CornerId, string> = { FL: 'front left', FR: 'front right', RL: 'rear left', RR: 'rear right' };
+const FILL = { plain: '#8fa3b3', watch: '#c9982e', bad: '#b06a2c' } as const;
+
+/** The car from above, scribed on the plate: rotor and pads to scale, the state of each corner, and how one is picked. */
+export function CornerPlan({ corners, driveSide, centre, selected, onSelect, className }: Props) {
+  const master = driveSide === 'left' ? 124 : 196;
+  return (
+    <div className={cn('relative', className)}>
+      <svg viewBox="0 0 320 640" className="h-full w-full" aria-hidden="true">
+        <g fill="none" stroke="#cfe0ee">
+          <path strokeWidth="1.6" d="M112 62C114 36 134 24 160 24s46 12 48 38l4 84c14 20 16 58 16 96v156c0 40-2 66-12 92l-2 68c-2 22-24 30-54 30s-52-8-54-30l-2-68c-10-26-12-52-12-92V242c0-38 2-76 16-96Z" />
+          <path opacity="0.65" d="M124 214c20-16 52-16 72 0l-6 44c-18-8-42-8-60 0ZM128 404c18 10 46 10 64 0l4 52c-22 14-50 14-72 0Z" />
+          <path opacity="0.65" strokeDasharray="10 3 2 3" d="M160 24v-10M160 600v14M60 128h200M60 488h200" />
+          <path stroke="#7fa3c2" opacity="0.8" d={(Object.keys(CENTRES) as CornerId[]).map((id) => linePath(master, id)).join('')} />
+        </g>
+        <circle cx={master} cy="196" r="7" fill="#12293f" stroke="#cfe0ee" strokeWidth="1.5" />
+        {(Object.keys(CENTRES) as CornerId[]).map((id) => (
+          <CornerDrawing key={id} id={id} corner={corners[id]} selected={selected === id} />
+        ))}
+        {centre && (
+          <g fill="#e6eff6" textAnchor="middle" className="reading">
+            <text x="160" y="306" fontSize="15">
+              {centre.top}
+            </text>
+            <text x="160" y="334" fontSize="25" fontWeight="600">
+              {centre.reading}
+            </text>
+            <text x="160" y="356" fontSize="15">
+              {centre.under}
+            </text>
+          </g>
+        )}
+      </svg>
+      {onSelect &&
+        (Object.keys(CENTRES) as CornerId[]).map((id) => (
+          <button
+            key={id}
+            type="button"
+            aria-pressed={selected === id}
+            aria-label={`${NAMES[id]}: ${corners[id].says}${corners[id].hold ? ', on hold' : ''}`}
+            onClick={() => onSelect(selected === id ? null : id)}
+            className="absolute focus-visible:outline-[#f2c14e]"
+            style={{ left: `${((CENTRES[id].x - 58) / 320) * 100}%`, top: `${((CENTRES[id].y - 62) / 640) * 100}%`, width: `${(116 / 320) * 100}%`, height: `${(142 / 640) * 100}%` }}
+          />
+        ))}
+    </div>
+  );
+}
+
+function linePath(master: number, id: CornerId): string {
+  const { x, y, inward } = CENTRES[id];
+  const bend = id.startsWith('F') ? 150 : 330;
+  return `M${master} 196C${master} ${bend} ${x + inward * 40} ${bend + 30} ${x + inward * 16} ${y + 6}`;
+}
+
+function CornerDrawing({ id, corner, selected }: { id: CornerId; corner: PlanCorner; selected: boolean }) {
+  const { x, y, inward } = CENTRES[id];
+  return (
+    <g>
+      <text x={x} y={y - 42} textAnchor="middle" fill="#e6eff6" fontSize="17" fontWeight="600">
+        {id}
+      </text>
+      {corner.brake === 'drum' ? <Drum x={x} y={y} tone={corner.tone} /> : <Disc x={x} y={y} inward={inward} corner={corner} />}
+      <text x={x} y={y + 52} textAnchor="middle" fill="#e6eff6" fontSize="14">
+        {corner.says.split(', ')[0]}
+      </text>
+      {corner.says.includes(', ') && (
+        <text x={x} y={y + 69} textAnchor="middle" fill="#e6eff6" fontSize="14">
+          {corner.says.split(', ').slice(1).join(', ')}
+        </text>
+      )}
+      {corner.hold && (
+        <g transform={`translate(${x + 42} ${y - 46}) scale(1.05)`}>
+          <path d="M-9-4L-4-9H4L9-4V4L4 9H-4L-9 4Z" fill="#f6e9e7" stroke="#b3261e" strokeWidth="2" />
+          <path d="M0-5V1M0 4v.6" stroke="#b3261e" strokeWidth="2.6" fill="none" />
+        </g>
+      )}
+      {selected && <rect x={x - 58} y={y - 62} width="116" height="142" fill="none" stroke="#f2c14e" strokeWidth="2.5" />}
+    </g>
+  );
+}
+
+function Disc({ x, y, inward, corner }: { x: number; y: number; inward: number; corner: PlanCorner }) {
+  const rotor = corner.rotorMm * SCALE;
+  const pad = corner.padMm * SCALE * 1.4;
+  return (
+    <g>
+      <rect x={x - rotor / 2} y={y - 32} width={rotor} height="64" fill={FILL[corner.tone]} stroke="#e9f1f7" />
+      {[-1, 1].map((side) => (
+        <rect key={side} x={side < 0 ? x - rotor / 2 - pad : x + rotor / 2} y={y - 22} width={pad} height="44" fill="#dfe8ee" />
+      ))}
+      {/* An opposed caliper has pistons on both sides, a sliding one only inboard. */}
+      {(corner.caliper === 'opposed' ? [-1, 1] : [inward]).map((side) => (
+        <path key={side} d={`M${x + side * (rotor / 2 + pad + 3)} ${y - 16}v32`} stroke="#7fa3c2" strokeWidth="3" />
+      ))}
+    </g>
+  );
+}
+
+function Drum({ x, y, tone }: { x: number; y: number; tone: PlanCorner['tone'] }) {
+  return (
+    <g>
+      <rect x={x - 17} y={y - 30} width="34" height="60" rx="4" fill={FILL[tone]} stroke="#e9f1f7" />
+      <path d={`M${x - 9} ${y - 22}v44M${x + 9} ${y - 22}v44`} stroke="#12293f" strokeWidth="2.5" />
+    </g>
+  );
+}

@@ -1,0 +1,36 @@
+/** A number with a fixed count of decimals and a real minus sign; a dash when there is none. */
+export function figure(value: number | null | undefined, decimals: number): string {
+  if (value === null || value === undefined || !Number.isFinite(value)) return '—';
+  return value.toFixed(decimals).replace('-', '−');
+}
+
+/** A probability as whole percent, never 0 or 100 for what is not certain. */
+export function percent(probability: number): string {
+  const whole = Math.round(probability * 100);
+  if (whole === 0 && probability > 0) return '<1';
+  if (whole === 100 && probability < 1) return '>99';
+  return String(whole);
+}
+
+/** A moment as the shop's clock shows it: the time today, the day otherwise. */
+export function moment(iso: string, timeZone: string, now: Date): string {
+  const date = new Date(iso);
+  const day = (each: Date) => new Intl.DateTimeFormat('en-CA', { timeZone }).format(each);
+  return day(date) === day(now) ? time(iso, timeZone) : `${shortDate(iso, timeZone)} ${time(iso, timeZone)}`;
+}
+
+/** Hours and minutes. */
+export function time(iso: string, timeZone: string): string {
+  return new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit' }).format(new Date(iso));
+}
+
+/** Day and month, and the year when it is another one. */
+export function shortDate(iso: string, timeZone: string): string {
+  return new Intl.DateTimeFormat('en-GB', { timeZone, day: 'numeric', month: 'short', year: 'numeric' }).format(new Date(iso));
+}
+
+/** Seconds as minutes and seconds. */
+export function clock(seconds: number): string {
+  const whole = Math.max(0, Math.ceil(seconds));
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+}
