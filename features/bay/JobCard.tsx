@@ -19,9 +19,9 @@ export function JobCard({ card }: { card: BayCard }) {
   const now = new Date(shop.now);
   const late = job.neededAt !== null && new Date(job.neededAt) < now;
   return (
-    <li className={cn('grid grid-cols-[7.5rem_1fr] border-2 bg-card', holds.length > 0 ? 'border-stop' : 'border-ink')}>
+    <li className={cn('grid grid-cols-[10rem_1fr] border-2 bg-card', holds.length > 0 ? 'border-stop' : 'border-ink')}>
       <div className="blueplate flex items-center p-1">
-        <CornerPlan corners={withoutWords(jobCorners(sheet, holds))} driveSide={car.driveSide ?? 'left'} className="mx-auto h-[13.5rem]" />
+        <CornerPlan compact corners={jobCorners(sheet, holds)} driveSide={car.driveSide ?? 'left'} className="w-full" />
       </div>
       <Link href={`/job/${job.id}/${stage}`} className="flex flex-col gap-1.5 p-3 hover:bg-straw-wash">
         <span className="flex flex-wrap items-baseline justify-between gap-x-3">
@@ -53,11 +53,6 @@ export function JobCard({ card }: { card: BayCard }) {
       </Link>
     </li>
   );
-}
-
-/** At this size the words under the wheels cannot be read; shape, tone and the hold sign stay. */
-function withoutWords(corners: ReturnType<typeof jobCorners>): ReturnType<typeof jobCorners> {
-  return Object.fromEntries(Object.entries(corners).map(([id, corner]) => [id, { ...corner, says: '' }])) as ReturnType<typeof jobCorners>;
 }
 
 /** Five notches on the rule, filled up to where the job is. */

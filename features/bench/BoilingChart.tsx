@@ -29,6 +29,7 @@ export function BoilingChart({ product, pair, showAll, point, peakC }: Props) {
     borderDash: dash,
     showLine: true,
     pointRadius: 0,
+    pointStyle: 'line' as const,
   });
   const font = { family: 'Archivo Variable', size: 14 };
   return (
@@ -39,7 +40,7 @@ export function BoilingChart({ product, pair, showAll, point, peakC }: Props) {
         datasets: [
           ...(point
             ? [
-                { label: 'This fluid', data: [{ x: point.moisture, y: point.boiling }], backgroundColor: tokens.straw, borderColor: tokens.ink, borderWidth: 2, pointRadius: 9, pointHoverRadius: 9 },
+                { label: 'This fluid', data: [{ x: point.moisture, y: point.boiling }], backgroundColor: tokens.straw, borderColor: tokens.ink, borderWidth: 2, pointRadius: 9, pointHoverRadius: 9, pointStyle: 'circle' as const },
                 { label: 'Here, at altitude', data: [{ x: point.moisture, y: point.here }], backgroundColor: tokens.card, borderColor: tokens.ink, borderWidth: 2, pointRadius: 6, pointStyle: 'rectRot' as const },
               ]
             : []),
@@ -64,7 +65,7 @@ export function BoilingChart({ product, pair, showAll, point, peakC }: Props) {
         maintainAspectRatio: false,
         animation: false,
         plugins: {
-          legend: { position: 'right', labels: { color: tokens.ink, font, boxWidth: 34, boxHeight: 1, usePointStyle: false } },
+          legend: { position: 'right', labels: { color: tokens.ink, font, usePointStyle: true, pointStyleWidth: 34 } },
           tooltip: { callbacks: { label: (item) => `${item.dataset.label}: ${item.parsed.x?.toFixed(1)} %, ${item.parsed.y?.toFixed(0)} °C` } },
         },
         scales: {

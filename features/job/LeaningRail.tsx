@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
+import { isEnough } from '@/core/diagnosis/enough';
 import type { CauseVerdict, NextCheck } from '@/core/diagnosis/verdict';
 import { findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
@@ -27,6 +28,7 @@ export function LeaningRail() {
   const [next] = verdict.nextChecks;
   useNextKey(sheet.job.id, next);
   const first = leaders[0];
+  const enough = isEnough(verdict);
   return (
     <aside
       aria-label="Leaning rail"
@@ -74,7 +76,8 @@ export function LeaningRail() {
             </ol>
           )}
         </section>
-        {!closed && next && <Next jobId={sheet.job.id} next={next} wheelsOff={sheet.job.wheelsOff} />}
+        {!closed && enough && first && <Enough jobId={sheet.job.id} cause={first} />}
+        {!closed && !enough && next && <Next jobId={sheet.job.id} next={next} wheelsOff={sheet.job.wheelsOff} />}
         {verdict.contradictions.length > 0 && (
           <section>
             <h2 className="text-lg">Does not fit together</h2>
@@ -133,6 +136,19 @@ function Next({ jobId, next, wheelsOff }: { jobId: string; next: NextCheck; whee
       <p className="text-[0.9375rem] text-soft">{foretell(next)}</p>
       <Link href={`/job/${jobId}/checks#${checkAnchor(next.id)}`} className={cn(buttonClass('primary'), 'mt-2.5 w-full')}>
         Do it
+      </Link>
+    </section>
+  );
+}
+
+/** Nothing left to check would change what to do. */
+function Enough({ jobId, cause }: { jobId: string; cause: CauseVerdict }) {
+  return (
+    <section aria-label="Enough known" className="border-2 border-ink bg-card p-3.5">
+      <h3 className="text-lg">Enough to act on</h3>
+      <p className="my-1 text-[0.9375rem] text-soft">No check left is likely to turn {causeLabel(cause.id).toLowerCase()} into something else.</p>
+      <Link href={`/job/${jobId}/work`} className={cn(buttonClass('primary'), 'mt-1.5 w-full')}>
+        To the work
       </Link>
     </section>
   );

@@ -33,12 +33,12 @@ export function jobCorners(sheet: JobSheet, holds: readonly JobHold[]): Record<C
   return byCorner((corner) => {
     const here = answers.filter((row) => row.place === corner);
     const wrong = here.filter((row) => findingOf(row.finding).states.indexOf(row.state!) > 0);
-    const held = holds.some((hold) => !hold.proof && hold.because.some((finding) => finding.place === corner));
-    const worst = wrong.at(-1);
+    const holding = holds.find((hold) => !hold.proof && hold.because.some((finding) => finding.place === corner));
+    const worst = wrong.find((row) => holding?.because.some((finding) => finding.id === row.finding)) ?? wrong.at(-1);
     return {
       ...plain[corner],
-      tone: held ? 'bad' : wrong.length > 0 ? 'watch' : 'plain',
-      hold: held,
+      tone: holding ? 'bad' : wrong.length > 0 ? 'watch' : 'plain',
+      hold: holding !== undefined,
       says: worst ? shortSaying(worst.finding, worst.state!) : here.length > 0 ? `${here.length} looked at, fine` : '',
     };
   });

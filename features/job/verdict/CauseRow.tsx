@@ -89,7 +89,7 @@ function Evidences({ title, rows, cause, heaviest, empty }: { title: string; row
           <li key={`${evidence.finding} ${evidence.corner ?? ''}`} className="py-1">
             <p className="flex items-baseline justify-between gap-3">
               <span>
-                {findingOf(evidence.finding).label} {evidence.corner}: <b className="font-semibold">{stateWord(evidence.finding, evidence.state).toLowerCase()}</b>
+                {[findingOf(evidence.finding).label, evidence.corner].filter(Boolean).join(' ')}: <b className="font-semibold">{stateWord(evidence.finding, evidence.state).toLowerCase()}</b>
               </span>
               <span aria-hidden="true" className="h-2 shrink-0 bg-ink" style={{ width: `${(Math.abs(evidence.bits) / heaviest) * 4}rem` }} />
             </p>
