@@ -23,8 +23,16 @@ module.exports = {
       from: { path: '^core/', pathNot: '\\.test\\.ts$' },
       to: { dependencyTypes: ['core'] },
     },
-    upward('ui', ['server', 'features', 'app', 'workers', 'scripts', 'tests', 'db', 'core/(?!units)'], 'the kit knows units and nothing else'),
-    upward('server', ['ui', 'features', 'app', 'workers', 'scripts', 'tests', 'db'], 'the server knows only core'),
+    upward(
+      'ui',
+      ['server', 'features', 'app', 'workers', 'scripts', 'tests', 'db', 'core/(?!units)'],
+      'the kit knows units and nothing else',
+    ),
+    upward(
+      'server',
+      ['ui', 'features', 'app', 'workers', 'scripts', 'tests', 'db'],
+      'the server knows only core',
+    ),
     upward('features', ['app', 'scripts', 'tests', 'db'], 'features do not know routes'),
     {
       name: 'features-take-types-of-server',
@@ -48,6 +56,9 @@ module.exports = {
     doNotFollow: { path: 'node_modules' },
     tsConfig: { fileName: 'tsconfig.json' },
     tsPreCompilationDeps: true,
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default'],
+    },
   },
 };

@@ -8,7 +8,10 @@ export default defineConfig({
   resolve,
   test: {
     projects: [
-      { resolve, test: { name: 'core', include: ['core/**/*.test.ts', 'ui/**/*.test.ts', 'features/**/*.test.ts'] } },
+      {
+        resolve,
+        test: { name: 'core', include: ['core/**/*.test.ts', 'ui/**/*.test.ts', 'features/**/*.test.ts'] },
+      },
       { resolve, test: { name: 'scripts', include: ['tests/command/**/*.test.ts'], testTimeout: 60_000 } },
       {
         resolve,

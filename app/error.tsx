@@ -8,7 +8,8 @@ export default function PageError({ reset }: { error: Error; reset: () => void }
     <main id="main" className="mx-auto max-w-2xl p-6">
       <h1 className="text-3xl">This page could not be shown</h1>
       <p className="my-3">
-        The server or its database does not answer just now. What you entered is kept on this device and is sent when it does; text you were writing is still there when the page comes back.
+        The server or its database does not answer just now. What you entered is kept on this device and is
+        sent when it does; text you were writing is still there when the page comes back.
       </p>
       <Button look="primary" onClick={reset}>
         Try again

@@ -4,9 +4,19 @@
 export default function GlobalError({ reset }: { error: Error; reset: () => void }) {
   return (
     <html lang="en">
-      <body style={{ fontFamily: 'system-ui', margin: '3rem auto', maxWidth: '40rem', padding: '0 1rem', lineHeight: 1.5 }}>
+      <body
+        style={{
+          fontFamily: 'system-ui',
+          margin: '3rem auto',
+          maxWidth: '40rem',
+          padding: '0 1rem',
+          lineHeight: 1.5,
+        }}
+      >
         <h1>Bavrin cannot reach its database</h1>
-        <p>What you entered is kept on this device and is sent when the server answers again. Nothing is lost.</p>
+        <p>
+          What you entered is kept on this device and is sent when the server answers again. Nothing is lost.
+        </p>
         <button type="button" onClick={reset} style={{ minHeight: 44, padding: '0 1rem', fontSize: '1rem' }}>
           Try again
         </button>

@@ -6,7 +6,10 @@ import { ShopProvider } from '@/features/shell/ShopContext';
 import { getShop } from '@/server/shop/queries';
 import './globals.css';
 
-export const metadata: Metadata = { title: { default: 'Bavrin', template: '%s · Bavrin' }, description: 'Brake diagnosis, from complaint to proven fix.' };
+export const metadata: Metadata = {
+  title: { default: 'Bavrin', template: '%s · Bavrin' },
+  description: 'Brake diagnosis, from complaint to proven fix.',
+};
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#1c3d5e' };
 export const dynamic = 'force-dynamic';
 
@@ -18,7 +21,16 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   return (
     <html lang="en" data-theme={theme === 'light' || theme === 'dark' ? theme : 'auto'}>
       <body>
-        <ShopProvider shop={{ name: shop.name, circuit: shop.circuit, altitudeM: shop.altitudeM, timeZone: shop.timeZone, today, now: now.toISOString() }}>
+        <ShopProvider
+          shop={{
+            name: shop.name,
+            circuit: shop.circuit,
+            altitudeM: shop.altitudeM,
+            timeZone: shop.timeZone,
+            today,
+            now: now.toISOString(),
+          }}
+        >
           <Shell>{children}</Shell>
         </ShopProvider>
       </body>

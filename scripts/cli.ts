@@ -16,7 +16,10 @@ function main([command, ...rest]: string[]): number {
     return answer(chain(readJson(rest[0]!), openCase), (opened) => verdictFile(opened));
   }
   if (command === 'calc' && rest.length === 2) {
-    return answer(chain(readJson(rest[1]!), (input) => runCalc(rest[0]!, input)), (result) => result);
+    return answer(
+      chain(readJson(rest[1]!), (input) => runCalc(rest[0]!, input)),
+      (result) => result,
+    );
   }
   process.stderr.write(`${USAGE}\n`);
   return 2;
@@ -40,9 +43,14 @@ function readJson(file: string): Outcome<unknown> {
   try {
     text = readFileSync(file === '-' ? 0 : resolve(process.env.BAVRIN_CWD ?? '.', file), 'utf8');
   } catch (error) {
-    return refuse('FILE', JSON.stringify(file), `it cannot be read (${(error as NodeJS.ErrnoException).code ?? error})`);
+    return refuse(
+      'FILE',
+      JSON.stringify(file),
+      `it cannot be read (${(error as NodeJS.ErrnoException).code ?? error})`,
+    );
   }
-  if (text.length > LARGEST_BYTES) return refuse('FILE', `${text.length} bytes`, `at most ${LARGEST_BYTES} bytes`);
+  if (text.length > LARGEST_BYTES)
+    return refuse('FILE', `${text.length} bytes`, `at most ${LARGEST_BYTES} bytes`);
   try {
     return { ok: true, value: JSON.parse(text) };
   } catch (error) {

@@ -7,7 +7,14 @@ import type { Issue } from '../core/issues/issue';
  */
 export type FailureCode = 'refused' | 'not_found' | 'stale' | 'too_large' | 'foreign' | 'unavailable';
 
-const STATUS: Record<FailureCode, number> = { refused: 422, not_found: 404, stale: 409, too_large: 413, foreign: 403, unavailable: 503 };
+const STATUS: Record<FailureCode, number> = {
+  refused: 422,
+  not_found: 404,
+  stale: 409,
+  too_large: 413,
+  foreign: 403,
+  unavailable: 503,
+};
 
 /** A failure with words for the person and, where it has them, the issues or the version that stands. */
 export class Failure extends Error {

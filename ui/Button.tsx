@@ -6,7 +6,8 @@ type Look = 'primary' | 'plain' | 'quiet' | 'stop';
 const LOOKS: Record<Look, string> = {
   primary: 'bg-ink text-sheet border-2 border-ink hover:opacity-90',
   plain: 'bg-card text-ink border-2 border-ink hover:bg-straw-wash',
-  quiet: 'bg-transparent text-ink border-2 border-transparent underline decoration-1 underline-offset-4 hover:bg-straw-wash',
+  quiet:
+    'bg-transparent text-ink border-2 border-transparent underline decoration-1 underline-offset-4 hover:bg-straw-wash',
   stop: 'bg-card text-stop border-2 border-stop hover:bg-stop-wash',
 };
 
@@ -20,6 +21,11 @@ export function buttonClass(look: Look = 'plain'): string {
 }
 
 /** Something to press, big enough for a glove. */
-export function Button({ look = 'plain', className, type = 'button', ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look }) {
+export function Button({
+  look = 'plain',
+  className,
+  type = 'button',
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look }) {
   return <button type={type} className={cn(buttonClass(look), className)} {...rest} />;
 }

@@ -39,25 +39,55 @@ const centresAt = (front: number, rear: number): Centres => ({
 const LONG = { height: 640, squeeze: 1, centres: centresAt(128, 488) };
 const SHORT = { height: 400, squeeze: 0.625, centres: centresAt(88, 304) };
 const CORNER_IDS = ['FL', 'FR', 'RL', 'RR'] as const;
-const NAMES: Record<CornerId, string> = { FL: 'front left', FR: 'front right', RL: 'rear left', RR: 'rear right' };
+const NAMES: Record<CornerId, string> = {
+  FL: 'front left',
+  FR: 'front right',
+  RL: 'rear left',
+  RR: 'rear right',
+};
 const FILL = { plain: '#8fa3b3', watch: '#c9982e', bad: '#b06a2c' } as const;
 
 /** The car from above, scribed on the plate: rotor and pads to scale, the state of each corner, and how one is picked. */
-export function CornerPlan({ corners, driveSide, centre, selected, onSelect, compact = false, className }: Props) {
+export function CornerPlan({
+  corners,
+  driveSide,
+  centre,
+  selected,
+  onSelect,
+  compact = false,
+  className,
+}: Props) {
   const { height, squeeze, centres } = compact ? SHORT : LONG;
   const master = driveSide === 'left' ? 124 : 196;
   return (
     <div className={cn('relative', className)}>
       <svg viewBox={`0 0 320 ${height}`} className="h-full w-full" aria-hidden="true">
         <g fill="none" stroke="#cfe0ee" transform={`scale(1 ${squeeze})`}>
-          <path strokeWidth="1.6" d="M112 62C114 36 134 24 160 24s46 12 48 38l4 84c14 20 16 58 16 96v156c0 40-2 66-12 92l-2 68c-2 22-24 30-54 30s-52-8-54-30l-2-68c-10-26-12-52-12-92V242c0-38 2-76 16-96Z" />
-          <path opacity="0.65" d="M124 214c20-16 52-16 72 0l-6 44c-18-8-42-8-60 0ZM128 404c18 10 46 10 64 0l4 52c-22 14-50 14-72 0Z" />
+          <path
+            strokeWidth="1.6"
+            d="M112 62C114 36 134 24 160 24s46 12 48 38l4 84c14 20 16 58 16 96v156c0 40-2 66-12 92l-2 68c-2 22-24 30-54 30s-52-8-54-30l-2-68c-10-26-12-52-12-92V242c0-38 2-76 16-96Z"
+          />
+          <path
+            opacity="0.65"
+            d="M124 214c20-16 52-16 72 0l-6 44c-18-8-42-8-60 0ZM128 404c18 10 46 10 64 0l4 52c-22 14-50 14-72 0Z"
+          />
           <path opacity="0.65" strokeDasharray="10 3 2 3" d="M160 24v-10M160 600v14M60 128h200M60 488h200" />
-          <path stroke="#7fa3c2" opacity="0.8" d={CORNER_IDS.map((id) => linePath(master, LONG.centres[id], id)).join('')} />
+          <path
+            stroke="#7fa3c2"
+            opacity="0.8"
+            d={CORNER_IDS.map((id) => linePath(master, LONG.centres[id], id)).join('')}
+          />
         </g>
         <circle cx={master} cy={196 * squeeze} r="7" fill="#12293f" stroke="#cfe0ee" strokeWidth="1.5" />
         {CORNER_IDS.map((id) => (
-          <CornerDrawing key={id} id={id} at={centres[id]} corner={corners[id]} selected={selected === id} compact={compact} />
+          <CornerDrawing
+            key={id}
+            id={id}
+            at={centres[id]}
+            corner={corners[id]}
+            selected={selected === id}
+            compact={compact}
+          />
         ))}
         {centre && (
           <g fill="#e6eff6" textAnchor="middle" className="reading">
@@ -82,7 +112,12 @@ export function CornerPlan({ corners, driveSide, centre, selected, onSelect, com
             aria-label={`${NAMES[id]}: ${corners[id].says}${corners[id].hold ? ', on hold' : ''}`}
             onClick={() => onSelect(selected === id ? null : id)}
             className="absolute focus-visible:outline-[#f2c14e]"
-            style={{ left: `${((centres[id].x - 58) / 320) * 100}%`, top: `${((centres[id].y - 62) / height) * 100}%`, width: `${(116 / 320) * 100}%`, height: `${(142 / height) * 100}%` }}
+            style={{
+              left: `${((centres[id].x - 58) / 320) * 100}%`,
+              top: `${((centres[id].y - 62) / height) * 100}%`,
+              width: `${(116 / 320) * 100}%`,
+              height: `${(142 / height) * 100}%`,
+            }}
           />
         ))}
     </div>
@@ -94,7 +129,13 @@ function linePath(master: number, { x, y, inward }: Centres[CornerId], id: Corne
   return `M${master} 196C${master} ${bend} ${x + inward * 40} ${bend + 30} ${x + inward * 16} ${y + 6}`;
 }
 
-type DrawingProps = { id: CornerId; at: Centres[CornerId]; corner: PlanCorner; selected: boolean; compact: boolean };
+type DrawingProps = {
+  id: CornerId;
+  at: Centres[CornerId];
+  corner: PlanCorner;
+  selected: boolean;
+  compact: boolean;
+};
 
 function CornerDrawing({ id, at: { x, y, inward }, corner, selected, compact }: DrawingProps) {
   return (
@@ -102,7 +143,11 @@ function CornerDrawing({ id, at: { x, y, inward }, corner, selected, compact }: 
       <text x={x} y={y - 42} textAnchor="middle" fill="#e6eff6" fontSize={compact ? 26 : 17} fontWeight="600">
         {id}
       </text>
-      {corner.brake === 'drum' ? <Drum x={x} y={y} tone={corner.tone} /> : <Disc x={x} y={y} inward={inward} corner={corner} />}
+      {corner.brake === 'drum' ? (
+        <Drum x={x} y={y} tone={corner.tone} />
+      ) : (
+        <Disc x={x} y={y} inward={inward} corner={corner} />
+      )}
       {!compact && (
         <text x={x} y={y + 52} textAnchor="middle" fill="#e6eff6" fontSize="14">
           {corner.says.split(', ')[0]}
@@ -114,12 +159,20 @@ function CornerDrawing({ id, at: { x, y, inward }, corner, selected, compact }: 
         </text>
       )}
       {corner.hold && (
-        <g transform={compact ? `translate(${x + inward * -4} ${y}) scale(2.4)` : `translate(${x + 42} ${y - 46}) scale(1.05)`}>
+        <g
+          transform={
+            compact
+              ? `translate(${x + inward * -4} ${y}) scale(2.4)`
+              : `translate(${x + 42} ${y - 46}) scale(1.05)`
+          }
+        >
           <path d="M-9-4L-4-9H4L9-4V4L4 9H-4L-9 4Z" fill="#f6e9e7" stroke="#b3261e" strokeWidth="2" />
           <path d="M0-5V1M0 4v.6" stroke="#b3261e" strokeWidth="2.6" fill="none" />
         </g>
       )}
-      {selected && <rect x={x - 58} y={y - 62} width="116" height="142" fill="none" stroke="#f2c14e" strokeWidth="2.5" />}
+      {selected && (
+        <rect x={x - 58} y={y - 62} width="116" height="142" fill="none" stroke="#f2c14e" strokeWidth="2.5" />
+      )}
     </g>
   );
 }
@@ -129,13 +182,32 @@ function Disc({ x, y, inward, corner }: { x: number; y: number; inward: number; 
   const pad = corner.padMm * SCALE * 1.4;
   return (
     <g>
-      <rect x={x - rotor / 2} y={y - 32} width={rotor} height="64" fill={FILL[corner.tone]} stroke="#e9f1f7" />
+      <rect
+        x={x - rotor / 2}
+        y={y - 32}
+        width={rotor}
+        height="64"
+        fill={FILL[corner.tone]}
+        stroke="#e9f1f7"
+      />
       {[-1, 1].map((side) => (
-        <rect key={side} x={side < 0 ? x - rotor / 2 - pad : x + rotor / 2} y={y - 22} width={pad} height="44" fill="#dfe8ee" />
+        <rect
+          key={side}
+          x={side < 0 ? x - rotor / 2 - pad : x + rotor / 2}
+          y={y - 22}
+          width={pad}
+          height="44"
+          fill="#dfe8ee"
+        />
       ))}
       {/* An opposed caliper has pistons on both sides, a sliding one only inboard. */}
       {(corner.caliper === 'opposed' ? [-1, 1] : [inward]).map((side) => (
-        <path key={side} d={`M${x + side * (rotor / 2 + pad + 3)} ${y - 16}v32`} stroke="#7fa3c2" strokeWidth="3" />
+        <path
+          key={side}
+          d={`M${x + side * (rotor / 2 + pad + 3)} ${y - 16}v32`}
+          stroke="#7fa3c2"
+          strokeWidth="3"
+        />
       ))}
     </g>
   );

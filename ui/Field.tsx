@@ -3,12 +3,21 @@
 import { type ComponentProps, type ReactNode, useId } from 'react';
 import { cn } from './cn';
 
-const BOX = 'min-h-11 w-full border border-soft bg-card px-3 py-2 text-base text-ink aria-invalid:border-2 aria-invalid:border-stop';
+const BOX =
+  'min-h-11 w-full border border-soft bg-card px-3 py-2 text-base text-ink aria-invalid:border-2 aria-invalid:border-stop';
 
 type Around = { label: string; hint?: string; error?: string; unit?: string; className?: string };
 
 /** Label over, unit beside, what is wrong under: the frame of every field. */
-function Frame({ id, label, hint, error, unit, className, children }: Around & { id: string; children: ReactNode }) {
+function Frame({
+  id,
+  label,
+  hint,
+  error,
+  unit,
+  className,
+  children,
+}: Around & { id: string; children: ReactNode }) {
   return (
     <div className={className}>
       <label htmlFor={id} className="narrow block text-[0.9375rem] font-semibold">
@@ -33,10 +42,20 @@ function Frame({ id, label, hint, error, unit, className, children }: Around & {
 }
 
 function described(id: string, hint?: string, error?: string) {
-  return { 'aria-invalid': error ? true : undefined, 'aria-describedby': error ? `${id}-error` : hint ? `${id}-hint` : undefined } as const;
+  return {
+    'aria-invalid': error ? true : undefined,
+    'aria-describedby': error ? `${id}-error` : hint ? `${id}-hint` : undefined,
+  } as const;
 }
 
-export function TextField({ label, hint, error, unit, className, ...rest }: Around & ComponentProps<'input'>) {
+export function TextField({
+  label,
+  hint,
+  error,
+  unit,
+  className,
+  ...rest
+}: Around & ComponentProps<'input'>) {
   const own = useId();
   const id = rest.id ?? own;
   return (
@@ -53,7 +72,14 @@ export function NumberField({ className, ...props }: Around & ComponentProps<'in
   const { label, hint, error, unit, ...rest } = props;
   return (
     <Frame {...{ id, label, hint, error, unit, className }}>
-      <input {...rest} id={id} inputMode="decimal" autoComplete="off" className={cn(BOX, 'reading text-lg')} {...described(id, hint, error)} />
+      <input
+        {...rest}
+        id={id}
+        inputMode="decimal"
+        autoComplete="off"
+        className={cn(BOX, 'reading text-lg')}
+        {...described(id, hint, error)}
+      />
     </Frame>
   );
 }
@@ -68,7 +94,14 @@ export function TextArea({ label, hint, error, className, ...rest }: Around & Co
   );
 }
 
-export function SelectField({ label, hint, error, className, children, ...rest }: Around & ComponentProps<'select'>) {
+export function SelectField({
+  label,
+  hint,
+  error,
+  className,
+  children,
+  ...rest
+}: Around & ComponentProps<'select'>) {
   const own = useId();
   const id = rest.id ?? own;
   return (

@@ -5,7 +5,13 @@ import { Dialog } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { Button } from './Button';
 
-type Props = { title: string; about?: string; open: boolean; onOpenChange: (open: boolean) => void; children: ReactNode };
+type Props = {
+  title: string;
+  about?: string;
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  children: ReactNode;
+};
 
 /** A sheet laid over the page. */
 export function Sheet({ title, about, open, onOpenChange, children }: Props) {
@@ -17,7 +23,9 @@ export function Sheet({ title, about, open, onOpenChange, children }: Props) {
           <div className="mb-3 flex items-start justify-between gap-4">
             <div>
               <Dialog.Title className="text-2xl">{title}</Dialog.Title>
-              <Dialog.Description className={about ? 'text-soft' : 'sr-only'}>{about ?? title}</Dialog.Description>
+              <Dialog.Description className={about ? 'text-soft' : 'sr-only'}>
+                {about ?? title}
+              </Dialog.Description>
             </div>
             <Dialog.Close asChild>
               <Button look="quiet" aria-label="Close">

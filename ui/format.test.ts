@@ -9,7 +9,13 @@ describe('figures as they are shown', () => {
   });
 
   it('never calls likely certain, nor unlikely impossible', () => {
-    expect([percent(0.61), percent(0.999), percent(0.001), percent(0), percent(1)]).toEqual(['61', '>99', '<1', '0', '100']);
+    expect([percent(0.61), percent(0.999), percent(0.001), percent(0), percent(1)]).toEqual([
+      '61',
+      '>99',
+      '<1',
+      '0',
+      '100',
+    ]);
   });
 
   it('gives the time today, the day otherwise, on the shop’s clock', () => {

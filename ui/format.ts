@@ -21,12 +21,19 @@ export function moment(iso: string, timeZone: string, now: Date): string {
 
 /** Hours and minutes. */
 export function time(iso: string, timeZone: string): string {
-  return new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit' }).format(new Date(iso));
+  return new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit' }).format(
+    new Date(iso),
+  );
 }
 
 /** Day and month, and the year when it is another one. */
 export function shortDate(iso: string, timeZone: string): string {
-  return new Intl.DateTimeFormat('en-GB', { timeZone, day: 'numeric', month: 'short', year: 'numeric' }).format(new Date(iso));
+  return new Intl.DateTimeFormat('en-GB', {
+    timeZone,
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+  }).format(new Date(iso));
 }
 
 /** Seconds as minutes and seconds. */

@@ -11,7 +11,9 @@ const base: BleedInput = {
   method: 'pressure',
   bottleMl: 500,
 };
-const corners = (input: Partial<BleedInput>) => [...new Set(bleedPlan({ ...base, ...input }).order.map((row) => row.corner))];
+const corners = (input: Partial<BleedInput>) => [
+  ...new Set(bleedPlan({ ...base, ...input }).order.map((row) => row.corner)),
+];
 
 describe('bleed plan', () => {
   it('starts at the furthest line, on either drive side', () => {
@@ -22,7 +24,12 @@ describe('bleed plan', () => {
   });
 
   it('follows measured lines, as in a mid-engined car with the master up front and a crossed rear line', () => {
-    expect(corners({ lines: { FL: 1.2, FR: 0.9, RL: 3.1, RR: 3.9 }, masterSide: 'left' })).toEqual(['RR', 'RL', 'FL', 'FR']);
+    expect(corners({ lines: { FL: 1.2, FR: 0.9, RL: 3.1, RR: 3.9 }, masterSide: 'left' })).toEqual([
+      'RR',
+      'RL',
+      'FL',
+      'FR',
+    ]);
   });
 
   it('lets the maker win over any school, and says so', () => {
@@ -46,12 +53,20 @@ describe('bleed plan', () => {
 
   it('gives pressure only to the method that has it', () => {
     expect(bleedPlan(base)).toMatchObject({ pressureKPa: 103, ceilingKPa: 200, leakHoldS: 150 });
-    expect(bleedPlan({ ...base, method: 'two_person' })).toMatchObject({ pressureKPa: null, leakHoldS: null });
+    expect(bleedPlan({ ...base, method: 'two_person' })).toMatchObject({
+      pressureKPa: null,
+      leakHoldS: null,
+    });
   });
 
   it('cycles the modulator when there is one and air may have reached it', () => {
     const cycled = (input: Partial<BleedInput>) => bleedPlan({ ...base, ...input }).cycleModulator;
-    expect([cycled({}), cycled({ opened: true }), cycled({ softAfterBleed: true }), cycled({ opened: true, stabilityControl: false })]).toEqual([false, true, true, false]);
+    expect([
+      cycled({}),
+      cycled({ opened: true }),
+      cycled({ softAfterBleed: true }),
+      cycled({ opened: true, stabilityControl: false }),
+    ]).toEqual([false, true, true, false]);
   });
 
   it('refuses what cannot be, with field, value and range', () => {
@@ -59,8 +74,15 @@ describe('bleed plan', () => {
       const outcome = parseWith(bleedInputSchema, input);
       return outcome.ok ? [] : outcome.issues;
     };
-    expect(issues({ ...base, pressureKPa: 250 })[0]).toMatchObject({ path: 'pressureKPa', accepted: expect.stringContaining('ceilingKPa') });
-    expect(issues({ ...base, bottleMl: -5 })[0]).toMatchObject({ path: 'bottleMl', value: '-5', accepted: expect.stringContaining('100 to 25000 ml') });
+    expect(issues({ ...base, pressureKPa: 250 })[0]).toMatchObject({
+      path: 'pressureKPa',
+      accepted: expect.stringContaining('ceilingKPa'),
+    });
+    expect(issues({ ...base, bottleMl: -5 })[0]).toMatchObject({
+      path: 'bottleMl',
+      value: '-5',
+      accepted: expect.stringContaining('100 to 25000 ml'),
+    });
     expect(issues({ ...base, masterSide: undefined })[0]).toMatchObject({ path: 'lines' });
     expect(issues({ ...base, makerOrder: ['FL', 'FL', 'RR', 'RL'] })[0]!.accepted).toContain('once');
     expect(issues({ ...base, bottel: 1 })[0]).toMatchObject({ path: 'bottel', code: 'unknown_key' });

@@ -59,7 +59,11 @@ export function bleedPlan(input: BleedInput): BleedPlan {
     bottles: Math.ceil(totalMl / input.bottleMl),
     warnings: warningsFor(input, cycleModulator),
     limits: [
-      { name: 'ceilingKPa', value: input.ceilingKPa ?? USUAL_CEILING_KPA, from: input.ceilingKPa === undefined ? 'practice' : 'car' },
+      {
+        name: 'ceilingKPa',
+        value: input.ceilingKPa ?? USUAL_CEILING_KPA,
+        from: input.ceilingKPa === undefined ? 'practice' : 'car',
+      },
     ],
   };
 }
@@ -72,7 +76,10 @@ function linesOf({ lines, masterSide }: BleedInput): Record<Corner, number> {
     : { FL: nearFront, FR: farFront, RL: nearRear, RR: farRear };
 }
 
-function cornerOrder({ makerOrder, school = 'furthest_first' }: BleedInput, linesM: Record<Corner, number>): Corner[] {
+function cornerOrder(
+  { makerOrder, school = 'furthest_first' }: BleedInput,
+  linesM: Record<Corner, number>,
+): Corner[] {
   if (makerOrder) return makerOrder;
   const furthest = [...CORNERS].sort((left, right) => linesM[right] - linesM[left]);
   if (school === 'furthest_first') return furthest;
@@ -87,20 +94,34 @@ function across(corner: Corner): Corner {
   return ({ FL: 'RR', FR: 'RL', RL: 'FR', RR: 'FL' } as const)[corner];
 }
 
-function rowsFor(corner: Corner, first: boolean, input: BleedInput, linesM: Record<Corner, number>): BleedRow[] {
-  const main = Math.round(FLUSH.caliper + FLUSH.perLine * LINE_ML_PER_M * linesM[corner] + (first ? FLUSH.reservoir : 0));
+function rowsFor(
+  corner: Corner,
+  first: boolean,
+  input: BleedInput,
+  linesM: Record<Corner, number>,
+): BleedRow[] {
+  const main = Math.round(
+    FLUSH.caliper + FLUSH.perLine * LINE_ML_PER_M * linesM[corner] + (first ? FLUSH.reservoir : 0),
+  );
   if (input.bleeders[axleOf(corner)] === 1) return [{ corner, bleeder: 'single', ml: main }];
   const both: BleedRow[] = [
     { corner, bleeder: 'outer', ml: main },
     { corner, bleeder: 'inner', ml: FLUSH.second },
   ];
-  return input.twoBleeders === 'outer_inner' ? both : [...both, { corner, bleeder: 'outer', ml: FLUSH.again }];
+  return input.twoBleeders === 'outer_inner'
+    ? both
+    : [...both, { corner, bleeder: 'outer', ml: FLUSH.again }];
 }
 
 const METHOD_WARNINGS: Record<BleedMethod, string[]> = {
   pressure: ['Release the pressure slowly before any cap is opened.'],
-  two_person: ['Never let the pedal up with a bleeder open: it draws air straight back in.', 'Do not stroke an old master to its end: the worn bore cuts the seals.'],
-  vacuum: ['Air drawn past the bleeder thread looks like air from the caliper: grease the thread, believe the pedal.'],
+  two_person: [
+    'Never let the pedal up with a bleeder open: it draws air straight back in.',
+    'Do not stroke an old master to its end: the worn bore cuts the seals.',
+  ],
+  vacuum: [
+    'Air drawn past the bleeder thread looks like air from the caliper: grease the thread, believe the pedal.',
+  ],
   gravity: ['Slow: watch the level all the while.'],
   reverse: ['Draw the reservoir down first: it fills from below, and old debris comes up with it.'],
 };
@@ -110,9 +131,19 @@ function warningsFor(input: BleedInput, cycleModulator: boolean): string[] {
   return [
     ...METHOD_WARNINGS[input.method],
     ...(makerOrder && school ? ['The maker’s order was used; it comes before any school.'] : []),
-    ...(!makerOrder && !lines ? [`No line lengths on file: the order follows the master’s side (${masterSide}).`] : []),
-    ...(makerOrder && !lines && !masterSide ? ['No line lengths on file: volumes are those of an ordinary car.'] : []),
-    ...(cycleModulator ? ['Air may have reached the modulator: cycle its valves with a scan tool, then bleed again.'] : []),
-    ...(input.stabilityControl ? ['Some cars with stability control must be put in a service mode for any bleed: the maker’s word first.'] : []),
+    ...(!makerOrder && !lines
+      ? [`No line lengths on file: the order follows the master’s side (${masterSide}).`]
+      : []),
+    ...(makerOrder && !lines && !masterSide
+      ? ['No line lengths on file: volumes are those of an ordinary car.']
+      : []),
+    ...(cycleModulator
+      ? ['Air may have reached the modulator: cycle its valves with a scan tool, then bleed again.']
+      : []),
+    ...(input.stabilityControl
+      ? [
+          'Some cars with stability control must be put in a service mode for any bleed: the maker’s word first.',
+        ]
+      : []),
   ];
 }

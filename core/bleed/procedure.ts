@@ -15,7 +15,13 @@ export type Step = {
   timerS?: number;
 };
 
-export type FlushPlan = { input: BleedInput; plan: BleedPlan; fluid: string; reservoir: 'draw_out' | 'push_through'; steps: Step[] };
+export type FlushPlan = {
+  input: BleedInput;
+  plan: BleedPlan;
+  fluid: string;
+  reservoir: 'draw_out' | 'push_through';
+  steps: Step[];
+};
 
 const CORNER_WORDS = { FL: 'front left', FR: 'front right', RL: 'rear left', RR: 'rear right' } as const;
 
@@ -23,12 +29,27 @@ const CORNER_WORDS = { FL: 'front left', FR: 'front right', RL: 'rear left', RR:
  * A flush and bleed of this car, step by step in working order.
  * The order of work is common practice, no source; the maker's instructions for the car come first.
  */
-export function flushPlan(input: BleedInput, plan: BleedPlan, fluid: string, reservoir: FlushPlan['reservoir']): FlushPlan {
-  const steps = [...beforeSteps(input, plan, fluid, reservoir), ...pressureSteps(plan), ...cornerSteps(input, plan), ...finishSteps(plan)];
+export function flushPlan(
+  input: BleedInput,
+  plan: BleedPlan,
+  fluid: string,
+  reservoir: FlushPlan['reservoir'],
+): FlushPlan {
+  const steps = [
+    ...beforeSteps(input, plan, fluid, reservoir),
+    ...pressureSteps(plan),
+    ...cornerSteps(input, plan),
+    ...finishSteps(plan),
+  ];
   return { input, plan, fluid, reservoir, steps };
 }
 
-function beforeSteps(input: BleedInput, plan: BleedPlan, fluid: string, reservoir: FlushPlan['reservoir']): Step[] {
+function beforeSteps(
+  input: BleedInput,
+  plan: BleedPlan,
+  fluid: string,
+  reservoir: FlushPlan['reservoir'],
+): Step[] {
   return [
     {
       id: 'lift',
@@ -44,10 +65,25 @@ function beforeSteps(input: BleedInput, plan: BleedPlan, fluid: string, reservoi
       how: 'Flare spanner of the bleeder’s size, clear hose, catch bottle to hang above the bleeder, water for spills.',
       caution: 'Glasses and gloves. Brake fluid strips paint and hurts eyes: water at once.',
     },
-    { id: 'cap', part: 'Before', title: 'Clean round the cap, then open it', how: 'Dirt here goes into the master. Look at the seal while it is off.' },
+    {
+      id: 'cap',
+      part: 'Before',
+      title: 'Clean round the cap, then open it',
+      how: 'Dirt here goes into the master. Look at the seal while it is off.',
+    },
     reservoir === 'draw_out'
-      ? { id: 'draw', part: 'Before', title: 'Draw the old fluid out, refill with new', how: 'Leave the feed covered. Otherwise the old fluid is pushed through the whole car.' }
-      : { id: 'draw', part: 'Before', title: 'Top up with new fluid', how: 'The old fluid goes out through the lines ahead of the new.' },
+      ? {
+          id: 'draw',
+          part: 'Before',
+          title: 'Draw the old fluid out, refill with new',
+          how: 'Leave the feed covered. Otherwise the old fluid is pushed through the whole car.',
+        }
+      : {
+          id: 'draw',
+          part: 'Before',
+          title: 'Top up with new fluid',
+          how: 'The old fluid goes out through the lines ahead of the new.',
+        },
   ];
 }
 
@@ -94,7 +130,12 @@ function cornerSteps(input: BleedInput, plan: BleedPlan): Step[] {
         title: `${row.corner}, ${corner}${which}`,
         how: `${AT_BLEEDER[input.method]} Stop on clean fluid without bubbles.`,
         ml: { here: row.ml, total },
-        ...(index === 0 ? { caution: 'No flow from an open bleeder: release the pressure first, then take the screw out and clean its holes.' } : {}),
+        ...(index === 0
+          ? {
+              caution:
+                'No flow from an open bleeder: release the pressure first, then take the screw out and clean its holes.',
+            }
+          : {}),
       },
       ...(leaving && next !== undefined
         ? [
@@ -122,10 +163,42 @@ function finishSteps(plan: BleedPlan): Step[] {
           },
         ]
       : []),
-    ...(plan.pressureKPa === null ? [] : [{ id: 'release', part: 'Finish' as const, title: 'Release the pressure slowly', how: 'Then the cap.' }]),
-    { id: 'level', part: 'Finish', title: 'Level to the mark, not above', how: 'Draw off the excess: hot fluid needs room. Strainer and cap back.' },
-    { id: 'closed', part: 'Finish', title: 'Every bleeder closed and capped, spills washed', how: 'Wheels on, torque to the maker’s figure.', caution: 'Old fluid by local rules. Never back into a fresh bottle; sweet and poisonous to animals.' },
-    { id: 'pump', part: 'Proof', title: 'Pump the pedal until it is hard', how: 'Before the car moves at all.', caution: 'Never drive on a pedal that is not firm.' },
-    { id: 'hold', part: 'Proof', title: 'Hold it firmly for 30 s, then look for wet spots', how: 'It must not sink. Then record it under Proof.', timerS: 30 },
+    ...(plan.pressureKPa === null
+      ? []
+      : [
+          {
+            id: 'release',
+            part: 'Finish' as const,
+            title: 'Release the pressure slowly',
+            how: 'Then the cap.',
+          },
+        ]),
+    {
+      id: 'level',
+      part: 'Finish',
+      title: 'Level to the mark, not above',
+      how: 'Draw off the excess: hot fluid needs room. Strainer and cap back.',
+    },
+    {
+      id: 'closed',
+      part: 'Finish',
+      title: 'Every bleeder closed and capped, spills washed',
+      how: 'Wheels on, torque to the maker’s figure.',
+      caution: 'Old fluid by local rules. Never back into a fresh bottle; sweet and poisonous to animals.',
+    },
+    {
+      id: 'pump',
+      part: 'Proof',
+      title: 'Pump the pedal until it is hard',
+      how: 'Before the car moves at all.',
+      caution: 'Never drive on a pedal that is not firm.',
+    },
+    {
+      id: 'hold',
+      part: 'Proof',
+      title: 'Hold it firmly for 30 s, then look for wet spots',
+      how: 'It must not sink. Then record it under Proof.',
+      timerS: 30,
+    },
   ];
 }

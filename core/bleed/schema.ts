@@ -12,10 +12,18 @@ export const bleedInputSchema = z
       .refine((order) => new Set(order).size === 4, 'each of FL, FR, RL, RR once')
       .optional(),
     lines: z
-      .strictObject({ FL: within(0.1, 15, 'm'), FR: within(0.1, 15, 'm'), RL: within(0.1, 15, 'm'), RR: within(0.1, 15, 'm') })
+      .strictObject({
+        FL: within(0.1, 15, 'm'),
+        FR: within(0.1, 15, 'm'),
+        RL: within(0.1, 15, 'm'),
+        RR: within(0.1, 15, 'm'),
+      })
       .optional(),
     masterSide: z.enum(['left', 'right']).optional(),
-    bleeders: z.strictObject({ front: z.int().min(1, '1 or 2').max(2, '1 or 2'), rear: z.int().min(1, '1 or 2').max(2, '1 or 2') }),
+    bleeders: z.strictObject({
+      front: z.int().min(1, '1 or 2').max(2, '1 or 2'),
+      rear: z.int().min(1, '1 or 2').max(2, '1 or 2'),
+    }),
     twoBleeders: z.enum(['outer_inner_outer', 'outer_inner']).optional(),
     opened: z.boolean(),
     softAfterBleed: z.boolean().optional(),
@@ -25,10 +33,14 @@ export const bleedInputSchema = z
     pressureKPa: within(20, 400, 'kPa').optional(),
     ceilingKPa: within(50, 400, 'kPa').optional(),
   })
-  .refine((input) => input.lines !== undefined || input.masterSide !== undefined || input.makerOrder !== undefined, {
-    path: ['lines'],
-    message: 'line lengths, masterSide (left or right) or makerOrder is needed to know which corner is furthest',
-  })
+  .refine(
+    (input) => input.lines !== undefined || input.masterSide !== undefined || input.makerOrder !== undefined,
+    {
+      path: ['lines'],
+      message:
+        'line lengths, masterSide (left or right) or makerOrder is needed to know which corner is furthest',
+    },
+  )
   .refine((input) => input.pressureKPa === undefined || input.pressureKPa <= (input.ceilingKPa ?? 200), {
     path: ['pressureKPa'],
     message: 'not above ceilingKPa (200 unless the car says otherwise)',

@@ -4,7 +4,8 @@ import { within, words } from '../issues/range';
 import { CORNERS } from './corner';
 import { LIMITS } from './limits';
 
-const range = (field: keyof typeof LIMITS) => within(LIMITS[field].low, LIMITS[field].high, LIMITS[field].unit).nullable();
+const range = (field: keyof typeof LIMITS) =>
+  within(LIMITS[field].low, LIMITS[field].high, LIMITS[field].unit).nullable();
 
 const axleSchema = z
   .strictObject({
@@ -21,14 +22,21 @@ const axleSchema = z
     lineLeftM: range('lineM'),
     lineRightM: range('lineM'),
   })
-  .refine((axle) => axle.rotorNewMm === null || axle.rotorMinimumMm === null || axle.rotorMinimumMm < axle.rotorNewMm, {
-    path: ['rotorMinimumMm'],
-    message: 'less than the new thickness',
-  })
-  .refine((axle) => axle.padNewMm === null || axle.padMinimumMm === null || axle.padMinimumMm < axle.padNewMm, {
-    path: ['padMinimumMm'],
-    message: 'less than the new thickness',
-  });
+  .refine(
+    (axle) =>
+      axle.rotorNewMm === null || axle.rotorMinimumMm === null || axle.rotorMinimumMm < axle.rotorNewMm,
+    {
+      path: ['rotorMinimumMm'],
+      message: 'less than the new thickness',
+    },
+  )
+  .refine(
+    (axle) => axle.padNewMm === null || axle.padMinimumMm === null || axle.padMinimumMm < axle.padNewMm,
+    {
+      path: ['padMinimumMm'],
+      message: 'less than the new thickness',
+    },
+  );
 
 /** What a diagnosis and a bleed plan need to know of a car; null where nobody knows yet. */
 export const carSpecSchema = z
@@ -57,7 +65,10 @@ export const carSpecSchema = z
     front: axleSchema,
     rear: axleSchema,
   })
-  .refine((car) => car.front.brake === 'disc', { path: ['front', 'brake'], message: 'disc: front drums are not covered' })
+  .refine((car) => car.front.brake === 'disc', {
+    path: ['front', 'brake'],
+    message: 'disc: front drums are not covered',
+  })
   .refine((car) => (car.fluidDryC === null) === (car.fluidWetC === null), {
     path: ['fluidWetC'],
     message: 'a data sheet pair needs both, dry and wet',

@@ -17,7 +17,9 @@ const opened = (input: unknown) => {
 describe('case file', () => {
   it('needs format, version and findings only', () => {
     expect(issuesOf(minimal)).toEqual([]);
-    expect(issuesOf({ format: 'bavrin-case', version: 1 })).toMatchObject([{ code: 'missing', path: 'findings' }]);
+    expect(issuesOf({ format: 'bavrin-case', version: 1 })).toMatchObject([
+      { code: 'missing', path: 'findings' },
+    ]);
     expect(issuesOf({ ...minimal, version: 2 })[0]).toMatchObject({ path: 'version', value: '2' });
     expect(issuesOf('text')[0]).toMatchObject({ code: 'wrong_type' });
   });
@@ -32,30 +34,46 @@ describe('case file', () => {
       path: 'findings[0].state',
       accepted: expect.stringContaining('did you mean wet?'),
     });
-    expect(issuesOf({ ...minimal, readings: [{ kind: 'fluit', input: {} }] })[0]).toMatchObject({ path: 'readings[0].kind' });
-    expect(issuesOf({ ...minimal, record: { outcome: 'cured', confirmed: ['air_in_line'] } })[0]!.accepted).toContain('air_in_lines');
+    expect(issuesOf({ ...minimal, readings: [{ kind: 'fluit', input: {} }] })[0]).toMatchObject({
+      path: 'readings[0].kind',
+    });
+    expect(
+      issuesOf({ ...minimal, record: { outcome: 'cured', confirmed: ['air_in_line'] } })[0]!.accepted,
+    ).toContain('air_in_lines');
   });
 
   it('takes a corner only where the vocabulary has one', () => {
-    expect(issuesOf({ ...minimal, findings: [{ id: 'pedal_spongy', state: 'yes', corner: 'FR' }] })).toHaveLength(1);
-    expect(issuesOf({ ...minimal, findings: [{ id: 'bearing_play', state: 'excess', corner: 'XX' }] })[0]).toMatchObject({
+    expect(
+      issuesOf({ ...minimal, findings: [{ id: 'pedal_spongy', state: 'yes', corner: 'FR' }] }),
+    ).toHaveLength(1);
+    expect(
+      issuesOf({ ...minimal, findings: [{ id: 'bearing_play', state: 'excess', corner: 'XX' }] })[0],
+    ).toMatchObject({
       path: 'findings[0].corner',
       accepted: 'one of FL, FR, RL, RR',
     });
-    expect(issuesOf({ ...minimal, findings: [{ id: 'pad_wear_sides', state: 'differ', axle: 'rear' }] })).toEqual([]);
+    expect(
+      issuesOf({ ...minimal, findings: [{ id: 'pad_wear_sides', state: 'differ', axle: 'rear' }] }),
+    ).toEqual([]);
   });
 
   it('derives findings from readings, and lets the hand beat them and says so', () => {
     const readings = [{ kind: 'fluid', input: { class: 'DOT4', moisturePct: 3.2 } }];
     const derived = opened({ ...minimal, readings });
     expect(derived.findings).toEqual([{ id: 'fluid_moisture', state: 'wet' }]);
-    const overruled = verdictFile(opened({ ...minimal, readings, findings: [{ id: 'fluid_moisture', state: 'dry' }] }));
-    expect(overruled.derived).toEqual([{ finding: 'fluid_moisture', state: 'wet', from: 'fluid', overruledByHand: true }]);
+    const overruled = verdictFile(
+      opened({ ...minimal, readings, findings: [{ id: 'fluid_moisture', state: 'dry' }] }),
+    );
+    expect(overruled.derived).toEqual([
+      { finding: 'fluid_moisture', state: 'wet', from: 'fluid', overruledByHand: true },
+    ]);
     expect(overruled.holds).toEqual([]);
   });
 
   it('names the field inside a reading it refuses', () => {
-    expect(issuesOf({ ...minimal, readings: [{ kind: 'fluid', input: { class: 'DOT4', moisturePct: 40 } }] })[0]).toMatchObject({
+    expect(
+      issuesOf({ ...minimal, readings: [{ kind: 'fluid', input: { class: 'DOT4', moisturePct: 40 } }] })[0],
+    ).toMatchObject({
       path: 'readings[0].input.moisturePct',
       value: '40',
       accepted: expect.stringContaining('0 to 10 %'),

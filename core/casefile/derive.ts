@@ -13,13 +13,22 @@ export type Reading = { kind: string; corner?: Corner; input: unknown };
  * The findings a reading implies, by running its calc.
  * A reading taken at a corner speaks for that corner; states that the vocabulary tells of the whole car stay there.
  */
-export function deriveFindings(reading: Reading, path: string): { derived: DerivedFinding[]; issues: Issue[] } {
+export function deriveFindings(
+  reading: Reading,
+  path: string,
+): { derived: DerivedFinding[]; issues: Issue[] } {
   if (!CALC_NAMES.includes(reading.kind)) {
     return { derived: [], issues: [unknownId(`${path}.kind`, reading.kind, CALC_NAMES)] };
   }
   const outcome = runCalc(reading.kind, reading.input);
   if (!outcome.ok) {
-    return { derived: [], issues: outcome.issues.map((issue) => ({ ...issue, path: `${path}.input${issue.path === '' ? '' : `.${issue.path}`}` })) };
+    return {
+      derived: [],
+      issues: outcome.issues.map((issue) => ({
+        ...issue,
+        path: `${path}.input${issue.path === '' ? '' : `.${issue.path}`}`,
+      })),
+    };
   }
   const derived = Object.entries(outcome.value.states ?? {}).flatMap(([id, state]): DerivedFinding[] => {
     const finding = findFinding(id);

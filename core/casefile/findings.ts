@@ -1,7 +1,7 @@
-import { CAUSES } from '../diagnosis/vocabulary/causes';
-import { type FindingId, findFinding, FINDINGS } from '../diagnosis/vocabulary/findings';
 import type { GivenFinding } from '../diagnosis/given';
 import { placeFrom } from '../diagnosis/verdict';
+import { CAUSES } from '../diagnosis/vocabulary/causes';
+import { FINDINGS, type FindingId, findFinding } from '../diagnosis/vocabulary/findings';
 import { type Issue, showValue } from '../issues/issue';
 import { nearest } from '../issues/nearest';
 import type { CaseFinding } from './schema';
@@ -16,9 +16,16 @@ export function checkFinding(finding: CaseFinding, path: string): { given?: Give
   const known = findFinding(finding.id);
   if (!known) return { issues: [unknownId(`${path}.id`, finding.id, FINDING_IDS)] };
   const issues: Issue[] = [];
-  if (!known.states.includes(finding.state)) issues.push(unknownId(`${path}.state`, finding.state, known.states));
+  if (!known.states.includes(finding.state))
+    issues.push(unknownId(`${path}.state`, finding.state, known.states));
   if (finding.corner !== undefined && known.place !== 'corner') {
-    issues.push(refusedPlace(`${path}.corner`, finding.corner, known.place === 'axle' ? `${known.id} is told by axle` : `${known.id} is told of the whole car`));
+    issues.push(
+      refusedPlace(
+        `${path}.corner`,
+        finding.corner,
+        known.place === 'axle' ? `${known.id} is told by axle` : `${known.id} is told of the whole car`,
+      ),
+    );
   }
   if (finding.axle !== undefined && known.place === undefined) {
     issues.push(refusedPlace(`${path}.axle`, finding.axle, `${known.id} is told of the whole car`));
@@ -28,20 +35,30 @@ export function checkFinding(finding: CaseFinding, path: string): { given?: Give
   }
   if (issues.length > 0) return { issues };
   const place = placeFrom(finding);
-  return { given: { id: finding.id as FindingId, state: finding.state, ...(place === undefined ? {} : { place }) }, issues };
+  return {
+    given: { id: finding.id as FindingId, state: finding.state, ...(place === undefined ? {} : { place }) },
+    issues,
+  };
 }
 
 /** An id nobody knows, with the nearest known one. */
 export function unknownId(path: string, value: string, known: readonly string[]): Issue {
   const close = nearest(value, known);
   const list = known.length <= 8 ? `one of ${known.join(', ')}` : 'an id of the vocabulary';
-  return { code: 'unknown_id', path, value: showValue(value), accepted: `${list}${close ? ` (did you mean ${close}?)` : ''}` };
+  return {
+    code: 'unknown_id',
+    path,
+    value: showValue(value),
+    accepted: `${list}${close ? ` (did you mean ${close}?)` : ''}`,
+  };
 }
 
 /** Causes named in a record must be in the vocabulary. */
 export function checkCauses(causes: readonly string[], path: string): Issue[] {
   const known = CAUSES.map((cause) => cause.id as string);
-  return causes.flatMap((cause, index) => (known.includes(cause) ? [] : [unknownId(`${path}[${index}]`, cause, known)]));
+  return causes.flatMap((cause, index) =>
+    known.includes(cause) ? [] : [unknownId(`${path}[${index}]`, cause, known)],
+  );
 }
 
 function refusedPlace(path: string, value: string, why: string): Issue {

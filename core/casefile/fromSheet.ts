@@ -1,7 +1,7 @@
 import { traitsOf } from '../car/traitsOf';
 import { placeFields } from '../diagnosis/verdict';
-import { givenFrom, standing, standingAnswers } from '../job/standing';
 import type { JobSheet, Phase } from '../job/sheet';
+import { givenFrom, standing, standingAnswers } from '../job/standing';
 import { stepsOf, ticksOf } from '../job/work';
 import type { CaseFile, CaseFinding } from './schema';
 
@@ -13,14 +13,24 @@ export function caseFromSheet(sheet: JobSheet): CaseFile {
     format: 'bavrin-case',
     version: 1,
     car: traitsOf(sheet.car),
-    atHand: { helper: job.helper, wheelsOff: job.wheelsOff, ...(job.missing.length > 0 ? { missing: job.missing } : {}) },
+    atHand: {
+      helper: job.helper,
+      wheelsOff: job.wheelsOff,
+      ...(job.missing.length > 0 ? { missing: job.missing } : {}),
+    },
     ...(job.complaint === '' ? {} : { complaint: job.complaint }),
     ...(job.whenWhere === '' ? {} : { whenWhere: job.whenWhere }),
     ...(job.history === '' ? {} : { history: job.history }),
     findings: findings(sheet, 'before'),
     ...(readings.length === 0
       ? {}
-      : { readings: readings.map(({ kind, corner, input }) => ({ kind, ...(corner === '' ? {} : { corner }), input: input! })) }),
+      : {
+          readings: readings.map(({ kind, corner, input }) => ({
+            kind,
+            ...(corner === '' ? {} : { corner }),
+            input: input!,
+          })),
+        }),
     ...(job.outcome === null || job.closedAt === null
       ? {}
       : {
@@ -33,7 +43,12 @@ export function caseFromSheet(sheet: JobSheet): CaseFile {
             summary: job.summary,
             by: job.closedBy ?? '',
             proof: findings(sheet, 'after'),
-            holds: sheet.proofs.map(({ hold, how, provedBy, provedAt }) => ({ id: hold, how, by: provedBy, at: provedAt })),
+            holds: sheet.proofs.map(({ hold, how, provedBy, provedAt }) => ({
+              id: hold,
+              how,
+              by: provedBy,
+              at: provedAt,
+            })),
           },
         }),
   };

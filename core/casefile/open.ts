@@ -45,5 +45,8 @@ export function openCase(input: unknown): Outcome<OpenCase> {
   if (issues.length > 0) return { ok: false, issues };
 
   const { findings, overruled } = mergeFindings(given, derived);
-  return { ok: true, value: { file, car: file.car ?? {}, atHand: file.atHand, findings, derived, overruled } };
+  return {
+    ok: true,
+    value: { file, car: file.car ?? {}, atHand: file.atHand, findings, derived, overruled },
+  };
 }

@@ -8,8 +8,18 @@ export const carTraitsSchema = z.strictObject({
   assist: z.enum(['vacuum', 'hydraulic', 'none']).optional(),
   stabilityControl: z.boolean().optional(),
   rearBrake: z.enum(['disc', 'drum']).optional(),
-  caliper: z.strictObject({ front: z.enum(['opposed', 'sliding']).optional(), rear: z.enum(['opposed', 'sliding']).optional() }).optional(),
-  rotor: z.strictObject({ front: z.enum(['one_piece', 'two_piece']).optional(), rear: z.enum(['one_piece', 'two_piece']).optional() }).optional(),
+  caliper: z
+    .strictObject({
+      front: z.enum(['opposed', 'sliding']).optional(),
+      rear: z.enum(['opposed', 'sliding']).optional(),
+    })
+    .optional(),
+  rotor: z
+    .strictObject({
+      front: z.enum(['one_piece', 'two_piece']).optional(),
+      rear: z.enum(['one_piece', 'two_piece']).optional(),
+    })
+    .optional(),
   parkingBrake: z.enum(['in_caliper', 'drum_in_hat', 'lever_only', 'none']).optional(),
 });
 

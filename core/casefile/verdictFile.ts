@@ -1,6 +1,6 @@
 import { diagnose } from '../diagnosis/diagnose';
-import { placeFields } from '../diagnosis/verdict';
 import type { GivenFinding } from '../diagnosis/given';
+import { placeFields } from '../diagnosis/verdict';
 import type { OpenCase } from './open';
 
 /** The verdict in the open format that scripts rely on. */
@@ -10,14 +10,28 @@ export function verdictFile({ car, findings, atHand, derived, overruled }: OpenC
   return {
     format: 'bavrin-verdict',
     version: 1,
-    causes: verdict.causes.map(({ priorBits, ...cause }) => ({ ...cause, priorBits: Number.isFinite(priorBits) ? priorBits : null })),
+    causes: verdict.causes.map(({ priorBits, ...cause }) => ({
+      ...cause,
+      priorBits: Number.isFinite(priorBits) ? priorBits : null,
+    })),
     unlisted: verdict.unlisted,
     combinations: verdict.combinations,
-    holds: verdict.holds.map((hold) => ({ id: hold.id, until: hold.until, because: hold.because.map(shown) })),
+    holds: verdict.holds.map((hold) => ({
+      id: hold.id,
+      until: hold.until,
+      because: hold.because.map(shown),
+    })),
     nextChecks: verdict.nextChecks,
     nextQuestions: verdict.nextQuestions,
-    contradictions: verdict.contradictions.map((clash) => ({ findings: clash.findings.map(shown), say: clash.say })),
-    derived: derived.map((finding) => ({ ...shown(finding), from: finding.from, overruledByHand: overruled.includes(finding) })),
+    contradictions: verdict.contradictions.map((clash) => ({
+      findings: clash.findings.map(shown),
+      say: clash.say,
+    })),
+    derived: derived.map((finding) => ({
+      ...shown(finding),
+      from: finding.from,
+      overruledByHand: overruled.includes(finding),
+    })),
     exact: verdict.exact,
     captured: verdict.captured,
     engine: verdict.engine,

@@ -7,7 +7,7 @@ import type { Fault } from './network/faults';
 import { questionOf } from './network/parents';
 import type { CheckOutcome, NextCheck } from './verdict';
 import type { CauseId } from './vocabulary/causes';
-import { type Finding, FINDINGS } from './vocabulary/findings';
+import { FINDINGS, type Finding } from './vocabulary/findings';
 
 export type CheckContext = {
   faults: readonly Fault[];
@@ -31,7 +31,8 @@ export function rankChecks(context: CheckContext, stages: readonly Finding['stag
     .flatMap((finding): NextCheck[] => {
       const minutes = minutesFor(finding, context.atHand);
       if (minutes === undefined || answeredForCar(finding, context.findings)) return [];
-      const check = finding.place === 'corner' ? bestCorner(finding, context) : forecastAt(finding, undefined, context);
+      const check =
+        finding.place === 'corner' ? bestCorner(finding, context) : forecastAt(finding, undefined, context);
       return check && check.bits > LEAST_BITS ? [{ id: finding.id, ...check, minutes }] : [];
     })
     .sort((left, right) => right.bits / right.minutes - left.bits / left.minutes);
@@ -44,7 +45,9 @@ function answeredForCar(finding: Finding, findings: readonly GivenFinding[]): bo
 }
 
 function bestCorner(finding: Finding, context: CheckContext): Told | undefined {
-  const open = CORNERS.filter((corner) => !context.findings.some((given) => given.id === finding.id && given.place === corner));
+  const open = CORNERS.filter(
+    (corner) => !context.findings.some((given) => given.id === finding.id && given.place === corner),
+  );
   const told = open.flatMap((corner) => {
     const at = forecastAt(finding, corner, context);
     return at ? [{ ...at, corner }] : [];
@@ -71,7 +74,12 @@ function forecastAt(finding: Finding, corner: Corner | undefined, context: Check
   };
 }
 
-function outcomesOf(states: readonly string[], told: Forecast, context: CheckContext, withoutNormal: boolean): CheckOutcome[] {
+function outcomesOf(
+  states: readonly string[],
+  told: Forecast,
+  context: CheckContext,
+  withoutNormal: boolean,
+): CheckOutcome[] {
   return states.flatMap((state, level) => {
     const chance = told.levels[level]!;
     if ((withoutNormal && level === 0) || chance < 1e-4 || context.leaders.length === 0) return [];

@@ -46,7 +46,8 @@ const CLASHES: readonly Clash[] = [
 
 /** All clashes among the answers, in the table's order, then the same question answered two ways at one place. */
 export function contradictionsIn(findings: readonly GivenFinding[]): Contradiction[] {
-  const has = ([id, state]: [string, string]) => findings.filter((finding) => finding.id === id && finding.state === state);
+  const has = ([id, state]: [string, string]) =>
+    findings.filter((finding) => finding.id === id && finding.state === state);
   const clashes = CLASHES.flatMap(({ one, other, say }) => {
     const both = [...has(one), ...has(other)];
     return has(one).length > 0 && has(other).length > 0 ? [{ findings: both, say }] : [];
@@ -64,5 +65,8 @@ export function answeredTwice(findings: readonly GivenFinding[]): Contradiction[
   return [...groups.values()]
     .filter((same) => new Set(same.map((finding) => finding.state)).size > 1)
     .filter((same) => same[0]!.id !== 'leak' || same.some((finding) => finding.state === 'none'))
-    .map((same) => ({ findings: same, say: 'Answered two ways at the same place: neither is used until it is settled.' }));
+    .map((same) => ({
+      findings: same,
+      say: 'Answered two ways at the same place: neither is used until it is settled.',
+    }));
 }

@@ -8,7 +8,7 @@ import { KNOWLEDGE } from './knowledge/all';
 import { LEAKS } from './knowledge/leaks';
 import { placeFrom } from './verdict';
 import { CAUSES } from './vocabulary/causes';
-import { type Finding, findingOf, FINDINGS } from './vocabulary/findings';
+import { FINDINGS, type Finding, findingOf } from './vocabulary/findings';
 
 type Expectation = {
   topOneOf?: string[];
@@ -19,23 +19,37 @@ type Expectation = {
   nextAnyOf?: string[];
 };
 type Case = { name: string; why: string; case: { car: CarTraits; findings: never[] }; expect: Expectation };
-const { cases } = JSON.parse(readFileSync(new URL('../../tests/cases/diagnosis.json', import.meta.url), 'utf8')) as { cases: Case[] };
+const { cases } = JSON.parse(
+  readFileSync(new URL('../../tests/cases/diagnosis.json', import.meta.url), 'utf8'),
+) as { cases: Case[] };
 
 describe('cases a good practitioner has judged', () => {
   it.each(cases.map((each) => [each.name, each] as const))('%s', (_, { case: given, expect: wanted }) => {
-    const findings = given.findings.map((finding: { id: never; state: string; corner?: Corner; axle?: 'front' | 'rear' }) => ({ ...finding, place: placeFrom(finding) }));
+    const findings = given.findings.map(
+      (finding: { id: never; state: string; corner?: Corner; axle?: 'front' | 'rear' }) => ({
+        ...finding,
+        place: placeFrom(finding),
+      }),
+    );
     const verdict = diagnose({ car: given.car, findings });
     const order = verdict.causes.map((cause) => cause.id as string);
-    const shown = verdict.causes.slice(0, 6).map((c) => `${c.id} ${c.corner ?? ''} ${c.probability.toFixed(3)}`).join(', ');
+    const shown = verdict.causes
+      .slice(0, 6)
+      .map((c) => `${c.id} ${c.corner ?? ''} ${c.probability.toFixed(3)}`)
+      .join(', ');
     if (wanted.topOneOf) expect(wanted.topOneOf, shown).toContain(order[0]);
-    for (const [cause, rank] of Object.entries(wanted.within ?? {})) expect(order.indexOf(cause), `${cause}: ${shown}`).toBeLessThan(rank);
+    for (const [cause, rank] of Object.entries(wanted.within ?? {}))
+      expect(order.indexOf(cause), `${cause}: ${shown}`).toBeLessThan(rank);
     for (const [cause, most] of Object.entries(wanted.notAbove ?? {})) {
       expect(verdict.causes.find((each) => each.id === cause)!.probability, shown).toBeLessThanOrEqual(most);
     }
     expect(verdict.holds.map((hold) => hold.id).sort()).toEqual([...(wanted.holds ?? [])].sort());
     if (wanted.nextAnyOf) {
       const next = verdict.nextChecks.slice(0, 5).map((check) => check.id as string);
-      expect(next.some((id) => wanted.nextAnyOf!.includes(id)), next.join()).toBe(true);
+      expect(
+        next.some((id) => wanted.nextAnyOf!.includes(id)),
+        next.join(),
+      ).toBe(true);
     }
     expect(verdict.exact).toBe(true);
     expect(verdict.unlisted).toBeGreaterThan(0);
@@ -50,7 +64,10 @@ describe('the verdict as a whole', () => {
       place: finding.place === 'corner' ? fc.constantFrom(...CORNERS, undefined) : fc.constant(undefined),
     }),
   );
-  const answers = fc.uniqueArray(anyFinding, { maxLength: 8, selector: (finding) => `${finding.id}${finding.place}` });
+  const answers = fc.uniqueArray(anyFinding, {
+    maxLength: 8,
+    selector: (finding) => `${finding.id}${finding.place}`,
+  });
 
   it('does not depend on the order of the answers, and stays within its range', () => {
     fc.assert(
@@ -102,7 +119,12 @@ describe('the verdict as a whole', () => {
     const findings = [{ id: 'pedal_hard', state: 'yes' } as const];
     const bare = diagnose({ car: { booster: false, stabilityControl: false }, findings });
     const of = (id: string) => bare.causes.find((cause) => cause.id === id)!.probability;
-    expect([of('booster_failed'), of('hydraulic_assist_low'), of('air_in_abs_unit'), of('drum_slack')]).toEqual([0, 0, 0, 0]);
+    expect([
+      of('booster_failed'),
+      of('hydraulic_assist_low'),
+      of('air_in_abs_unit'),
+      of('drum_slack'),
+    ]).toEqual([0, 0, 0, 0]);
     expect(of('pedal_ratio_low')).toBeGreaterThan(0.01);
   });
 
@@ -118,11 +140,14 @@ describe('the verdict as a whole', () => {
 
   it('offers only checks that what is at hand allows, and counts taking the wheels off', () => {
     const findings = [{ id: 'pedal_spongy', state: 'yes' } as const];
-    const ids = (atHand: Parameters<typeof diagnose>[0]['atHand']) => diagnose({ findings, atHand }).nextChecks.map((check) => check.id);
+    const ids = (atHand: Parameters<typeof diagnose>[0]['atHand']) =>
+      diagnose({ findings, atHand }).nextChecks.map((check) => check.id);
     expect(ids({})).toContain('master_movement');
     expect(ids({ helper: false })).not.toContain('master_movement');
     expect(ids({ missing: ['Moisture tester'] })).not.toContain('fluid_moisture');
-    const bubbles = (wheelsOff: boolean) => diagnose({ findings, atHand: { wheelsOff } }).nextChecks.find((check) => check.id === 'bubbles')!.minutes;
+    const bubbles = (wheelsOff: boolean) =>
+      diagnose({ findings, atHand: { wheelsOff } }).nextChecks.find((check) => check.id === 'bubbles')!
+        .minutes;
     expect(bubbles(false)).toBe(bubbles(true) + 12);
   });
 
@@ -158,7 +183,12 @@ describe('knowledge', () => {
       for (const state of finding.states.slice(1)) {
         expect(LEAKS[finding.id][state], `${finding.id} ${state}`).toBeGreaterThan(0);
         if (background.has(`${finding.id} ${state}`)) continue;
-        expect(KNOWLEDGE.some((entry) => entry.links.some((link) => link.finding === finding.id && link.state === state)), `${finding.id} ${state}`).toBe(true);
+        expect(
+          KNOWLEDGE.some((entry) =>
+            entry.links.some((link) => link.finding === finding.id && link.state === state),
+          ),
+          `${finding.id} ${state}`,
+        ).toBe(true);
       }
     }
   });

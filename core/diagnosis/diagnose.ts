@@ -2,7 +2,7 @@ import { CORNERS, type Corner } from '../car/corner';
 import type { CarTraits } from '../car/traits';
 import { rankChecks } from './checks';
 import { answeredTwice, contradictionsIn } from './contradictions';
-import { explain, type Explanations } from './engine/explanations';
+import { type Explanations, explain } from './engine/explanations';
 import { deskFor } from './engine/information';
 import { planSum } from './engine/plan';
 import { type Posterior, posteriorOf } from './engine/posterior';
@@ -49,7 +49,11 @@ export function diagnose({ car = {}, findings, atHand, priors }: Question): Verd
     .filter((cause) => cause.probability > 0)
     .slice(0, 5)
     .map((cause) => cause.id);
-  const desk = deskFor(explanations, posterior.faults, leaders.map((cause) => causes.get(cause)!));
+  const desk = deskFor(
+    explanations,
+    posterior.faults,
+    leaders.map((cause) => causes.get(cause)!),
+  );
   const context = { faults: network.faults, findings: used, desk, leaders, atHand };
   return {
     causes: ranked,
@@ -70,7 +74,10 @@ export function diagnose({ car = {}, findings, atHand, priors }: Question): Verd
 export function leadingCause(question: Question): Pick<CauseVerdict, 'id' | 'probability' | 'corner'> {
   const { network, causes, posterior } = solve(question);
   const ids = [...causes.keys()];
-  const first = ids.reduce<number>((best, _, group) => (posterior.groups[group]! > posterior.groups[best]! ? group : best), 0);
+  const first = ids.reduce<number>(
+    (best, _, group) => (posterior.groups[group]! > posterior.groups[best]! ? group : best),
+    0,
+  );
   const id = ids[first]!;
   const { corner } = cornersFor(causes.get(id)!, network, posterior);
   return { id, probability: posterior.groups[first]!, ...(corner ? { corner } : {}) };
@@ -95,7 +102,8 @@ function usable(findings: readonly GivenFinding[]): GivenFinding[] {
     findings.filter((finding) => !unsettled.has(finding)).map((finding) => [keyOf(finding), finding]),
   );
   return [...distinct.values()].sort(
-    (left, right) => FINDING_ORDER.get(left.id)! - FINDING_ORDER.get(right.id)! || (keyOf(left) < keyOf(right) ? -1 : 1),
+    (left, right) =>
+      FINDING_ORDER.get(left.id)! - FINDING_ORDER.get(right.id)! || (keyOf(left) < keyOf(right) ? -1 : 1),
   );
 }
 
@@ -118,7 +126,9 @@ function problemOf(network: Network): { problem: Problem; causes: Map<CauseId, n
       answers: network.observations.map(({ level, leak, parents, unlisted }) => ({
         level,
         leak,
-        parents: unlisted.every((value) => value === 1) ? parents : [...parents, { fault: wide, cumulative: unlisted }],
+        parents: unlisted.every((value) => value === 1)
+          ? parents
+          : [...parents, { fault: wide, cumulative: unlisted }],
       })),
       wide,
     },
@@ -130,7 +140,12 @@ function isNarrow(problem: Problem): boolean {
     ...answer,
     parents: answer.parents.filter((parent) => parent.fault !== problem.wide),
   }));
-  return planSum(narrow.filter((answer) => answer.level > 0), problem.groups).width <= EXACT_WIDTH;
+  return (
+    planSum(
+      narrow.filter((answer) => answer.level > 0),
+      problem.groups,
+    ).width <= EXACT_WIDTH
+  );
 }
 
 /** A first idea of which faults matter, each weighed as if it were alone. */
@@ -139,9 +154,11 @@ function singleFault(problem: Problem): Float64Array {
     const weight = problem.answers.reduce((product, answer) => {
       const parent = answer.parents.find((candidate) => candidate.fault === fault);
       if (!parent) return product;
-      const chance = (cumulative: (level: number) => number) => cumulative(answer.level) - (answer.level > 0 ? cumulative(answer.level - 1) : 0);
+      const chance = (cumulative: (level: number) => number) =>
+        cumulative(answer.level) - (answer.level > 0 ? cumulative(answer.level - 1) : 0);
       return (
-        (product * chance((level) => answer.leak[level]! * parent.cumulative[level]!)) / chance((level) => answer.leak[level]!)
+        (product * chance((level) => answer.leak[level]! * parent.cumulative[level]!)) /
+        chance((level) => answer.leak[level]!)
       );
     }, prior);
     return weight / (1 + weight);
@@ -154,7 +171,10 @@ function posteriorFrom(problem: Problem, { list, considered }: Explanations): Po
   for (const fault of considered) faults[fault] = 0;
   for (const { faults: set, probability } of list) for (const fault of set) faults[fault]! += probability;
   const groups = Float64Array.from(problem.groups, (members) =>
-    Math.min(1, members.reduce((sum, fault) => sum + faults[fault]!, 0)),
+    Math.min(
+      1,
+      members.reduce((sum, fault) => sum + faults[fault]!, 0),
+    ),
   );
   return { evidence: Number.NaN, faults, groups };
 }
@@ -164,11 +184,17 @@ function lumpWeights(problem: Problem, posterior: Posterior): { prior: Float64Ar
   const prior = logOdds({
     evidence: 1,
     faults: problem.priors,
-    groups: Float64Array.from(problem.groups, (members) => 1 - members.reduce((none, fault) => none * (1 - problem.priors[fault]!), 1)),
+    groups: Float64Array.from(
+      problem.groups,
+      (members) => 1 - members.reduce((none, fault) => none * (1 - problem.priors[fault]!), 1),
+    ),
   });
   const after = logOdds(posterior);
   const share = 1 / problem.answers.length;
-  return { prior, bits: problem.answers.map(() => after.map((value, group) => (value - prior[group]!) * share)) };
+  return {
+    prior,
+    bits: problem.answers.map(() => after.map((value, group) => (value - prior[group]!) * share)),
+  };
 }
 
 function rank(
@@ -181,7 +207,8 @@ function rank(
   const groupOf = new Map([...causes.keys()].map((cause, group) => [cause, group]));
   return KNOWLEDGE.map(({ cause }): CauseVerdict => {
     const group = groupOf.get(cause);
-    if (group === undefined) return { id: cause, probability: 0, priorBits: Number.NEGATIVE_INFINITY, evidence: [] };
+    if (group === undefined)
+      return { id: cause, probability: 0, priorBits: Number.NEGATIVE_INFINITY, evidence: [] };
     return {
       id: cause,
       probability: posterior.groups[group]!,
@@ -199,14 +226,26 @@ function rank(
   }).sort((left, right) => right.probability - left.probability || (left.id < right.id ? -1 : 1));
 }
 
-function bitsOf(given: GivenFinding, group: number, observations: readonly Observation[], bits: readonly Float64Array[]): number {
-  return observations.reduce((sum, observation, index) => (observation.given === given ? sum + bits[index]![group]! : sum), 0);
+function bitsOf(
+  given: GivenFinding,
+  group: number,
+  observations: readonly Observation[],
+  bits: readonly Float64Array[],
+): number {
+  return observations.reduce(
+    (sum, observation, index) => (observation.given === given ? sum + bits[index]![group]! : sum),
+    0,
+  );
 }
 
 /** A corner is named when it holds clearly more than half of what the cause has. */
 const CORNER_SHARE = 0.6;
 
-function cornersFor(members: readonly number[], network: Network, posterior: Posterior): Pick<CauseVerdict, 'corner' | 'corners'> {
+function cornersFor(
+  members: readonly number[],
+  network: Network,
+  posterior: Posterior,
+): Pick<CauseVerdict, 'corner' | 'corners'> {
   if (network.faults[members[0]!]!.corner === undefined) return {};
   const corners: Partial<Record<Corner, number>> = {};
   for (const member of members) corners[network.faults[member]!.corner!] = posterior.faults[member]!;

@@ -12,7 +12,10 @@ const QUESTION_MINUTES = 0.5;
 /** Minutes this check costs as things stand, or undefined when something it needs is missing. */
 export function minutesFor(finding: Finding, atHand: AtHand = {}): number | undefined {
   if (finding.needs === 'helper' && atHand.helper === false) return undefined;
-  if (finding.needs !== undefined && atHand.missing?.some((item) => item.toLowerCase() === finding.needs!.toLowerCase())) {
+  if (
+    finding.needs !== undefined &&
+    atHand.missing?.some((item) => item.toLowerCase() === finding.needs!.toLowerCase())
+  ) {
     return undefined;
   }
   const lift = finding.where === 'wheels_off' && atHand.wheelsOff === false ? WHEELS_OFF_MINUTES : 0;

@@ -6,7 +6,13 @@ import type { CauseId } from './vocabulary/causes';
 import type { FindingId } from './vocabulary/findings';
 
 /** What one answer says for (positive) or against (negative) a cause, bits. */
-export type Evidence = { finding: FindingId; state: string; corner?: Corner; axle?: 'front' | 'rear'; bits: number };
+export type Evidence = {
+  finding: FindingId;
+  state: string;
+  corner?: Corner;
+  axle?: 'front' | 'rear';
+  bits: number;
+};
 
 export type CauseVerdict = {
   id: CauseId;

@@ -46,8 +46,12 @@ describe('the curve', () => {
   it('gives the check values', () => {
     const dot4 = FLUID_CLASSES.DOT4;
     expect(waterScale(dot4)).toBeCloseTo(3.772, 3);
-    expect([0, 1, 2, 3, 3.7].map((w) => Number(boilingAtMoisture(dot4, w).toFixed(1)))).toEqual([230, 202.1, 180.6, 164.2, 155]);
-    expect([1, 3].map((w) => Number(boilingAtMoisture(FLUID_CLASSES.DOT3, w).toFixed(1)))).toEqual([179.6, 147.3]);
+    expect([0, 1, 2, 3, 3.7].map((w) => Number(boilingAtMoisture(dot4, w).toFixed(1)))).toEqual([
+      230, 202.1, 180.6, 164.2, 155,
+    ]);
+    expect([1, 3].map((w) => Number(boilingAtMoisture(FLUID_CLASSES.DOT3, w).toFixed(1)))).toEqual([
+      179.6, 147.3,
+    ]);
     expect(boilingAtMoisture({ dryC: 265, wetC: 170 }, 2)).toBeCloseTo(202.8, 1);
     expect(moistureAtBoiling(dot4, 200)).toBeCloseTo(1.085, 3);
     expect(altitudeShift(230, 1500)).toBeCloseTo(-8.6, 1);
@@ -71,7 +75,10 @@ describe('the curve', () => {
           const boiling = boilingAtMoisture(pair, moisture);
           expect(boilingAtMoisture(pair, moisture + 0.1)).toBeLessThan(boiling);
           expect(moistureAtBoiling(pair, boiling)).toBeCloseTo(moisture, 6);
-          expect(seaLevelBoiling(boiling + altitudeShift(boiling, altitude), altitude)).toBeCloseTo(boiling, 6);
+          expect(seaLevelBoiling(boiling + altitudeShift(boiling, altitude), altitude)).toBeCloseTo(
+            boiling,
+            6,
+          );
         },
       ),
     );
@@ -89,9 +96,12 @@ describe('a reading', () => {
     expect([0.99, 1, 2.99, 3].map(moisture)).toEqual(['dry', 'borderline', 'borderline', 'wet']);
     const boiling = (c: number) => read({ class: 'DOT4', boilingC: c }).states.fluid_boiling;
     expect([200, 199.99, 175, 174.99].map(boiling)).toEqual(['ok', 'borderline', 'borderline', 'low']);
-    const margin = (peak: number) => read({ class: 'DOT4', boilingC: 200, caliperPeakC: peak }).states.caliper_peak;
+    const margin = (peak: number) =>
+      read({ class: 'DOT4', boilingC: 200, caliperPeakC: peak }).states.caliper_peak;
     expect([170, 170.01].map(margin)).toEqual(['within', 'over_fluid_limit']);
-    expect(read({ class: 'DOT4', boilingC: 200, caliperPeakC: 190, use: 'road' }).states.caliper_peak).toBe('within');
+    expect(read({ class: 'DOT4', boilingC: 200, caliperPeakC: 190, use: 'road' }).states.caliper_peak).toBe(
+      'within',
+    );
   });
 
   it('takes a boiling reading as read at altitude', () => {
@@ -114,7 +124,10 @@ describe('a reading', () => {
   });
 
   it('refuses what cannot be, with the field and the range', () => {
-    expect(refused({ class: 'DOT5', moisturePct: 1 })[0]).toMatchObject({ path: 'moisturePct', accepted: expect.stringContaining('silicone') });
+    expect(refused({ class: 'DOT5', moisturePct: 1 })[0]).toMatchObject({
+      path: 'moisturePct',
+      accepted: expect.stringContaining('silicone'),
+    });
     expect(refused({ class: 'DOT4', dryC: 265 })[0]).toMatchObject({ path: 'wetC', code: 'missing' });
     expect(refused({ class: 'DOT4', dryC: 265, wetC: 270 })[0]).toMatchObject({ path: 'wetC' });
     expect(refused({ class: 'DOT4', boilingC: 240 })[0]).toMatchObject({ path: 'boilingC', value: '240' });

@@ -48,7 +48,10 @@ export type FluidResult = {
  * A moisture reading speaks only for moisture and a boiling reading only for boiling; given both, boiling wins for
  * the margin and the disagreement is shown. Formulas: `boiling.ts`, `altitude.ts`.
  */
-export function readFluid(input: FluidInput, limits: FluidLimits = DEFAULT_FLUID_LIMITS): Outcome<FluidResult> {
+export function readFluid(
+  input: FluidInput,
+  limits: FluidLimits = DEFAULT_FLUID_LIMITS,
+): Outcome<FluidResult> {
   const issues = refuse(input);
   if (issues.length > 0) return { ok: false, issues };
 
@@ -62,7 +65,8 @@ export function readFluid(input: FluidInput, limits: FluidLimits = DEFAULT_FLUID
   const boilingC = measured ?? modelled;
   const altitudeShiftK = boilingC === null ? null : altitudeShift(boilingC, altitudeM);
   const boilingHereC = boilingC === null ? null : boilingC + altitudeShiftK!;
-  const marginK = boilingHereC === null || input.caliperPeakC === undefined ? null : boilingHereC - input.caliperPeakC;
+  const marginK =
+    boilingHereC === null || input.caliperPeakC === undefined ? null : boilingHereC - input.caliperPeakC;
   const leastMarginK = use === 'track' ? limits.trackMarginK : limits.roadMarginK;
 
   const states: FluidResult['states'] = {};
@@ -74,7 +78,9 @@ export function readFluid(input: FluidInput, limits: FluidLimits = DEFAULT_FLUID
     ok: true,
     value: {
       boilingC,
-      moisturePct: input.moisturePct ?? (measured === null || product.silicone ? null : moistureAtBoiling(pair, measured)),
+      moisturePct:
+        input.moisturePct ??
+        (measured === null || product.silicone ? null : moistureAtBoiling(pair, measured)),
       altitudeShiftK,
       boilingHereC,
       marginK,
@@ -84,7 +90,9 @@ export function readFluid(input: FluidInput, limits: FluidLimits = DEFAULT_FLUID
       limits: limitsHeld(input, limits, leastMarginK, pair),
       defaults: [
         ...(input.altitudeM === undefined ? [{ name: 'altitudeM', value: 0, from: 'model' as const }] : []),
-        ...(input.use === undefined ? [{ name: 'trackMarginK', value: limits.trackMarginK, from: limits.from }] : []),
+        ...(input.use === undefined
+          ? [{ name: 'trackMarginK', value: limits.trackMarginK, from: limits.from }]
+          : []),
       ],
       gaps: gaps(input, product.silicone),
     },
@@ -111,7 +119,12 @@ function refuse(input: FluidInput): Issue[] {
 
   if ((input.dryC === undefined) !== (input.wetC === undefined)) {
     const missing = input.dryC === undefined ? 'dryC' : 'wetC';
-    issues.push({ code: 'missing', path: missing, value: 'missing', accepted: 'a data sheet pair needs both, dryC and wetC' });
+    issues.push({
+      code: 'missing',
+      path: missing,
+      value: 'missing',
+      accepted: 'a data sheet pair needs both, dryC and wetC',
+    });
   }
   const dryC = input.dryC ?? product.dryC;
   if (input.wetC !== undefined && !(input.wetC > FLOOR_C && input.wetC < dryC)) {
@@ -129,7 +142,8 @@ function refuse(input: FluidInput): Issue[] {
       code: 'refused',
       path: 'moisturePct',
       value: showValue(input.moisturePct),
-      accepted: 'water does not dissolve in silicone fluid, so a moisture tester does not apply; read the boiling point',
+      accepted:
+        'water does not dissolve in silicone fluid, so a moisture tester does not apply; read the boiling point',
     });
   }
   return issues;
@@ -138,20 +152,31 @@ function refuse(input: FluidInput): Issue[] {
 function gaps(input: FluidInput, silicone: boolean): Gap[] {
   const found: Gap[] = [];
   if (input.moisturePct === undefined && input.boilingC === undefined) {
-    found.push({ path: silicone ? 'boilingC' : 'moisturePct', why: 'no reading of this fluid yet, so nothing can be said of its boiling point' });
+    found.push({
+      path: silicone ? 'boilingC' : 'moisturePct',
+      why: 'no reading of this fluid yet, so nothing can be said of its boiling point',
+    });
   }
-  if (input.caliperPeakC === undefined) found.push({ path: 'caliperPeakC', why: 'without the caliper peak there is no margin' });
+  if (input.caliperPeakC === undefined)
+    found.push({ path: 'caliperPeakC', why: 'without the caliper peak there is no margin' });
   return found;
 }
 
 function notes(input: FluidInput): string[] {
   const said: string[] = [];
-  if (input.class === 'DOT3') said.push('New DOT 3 boils at 205 °C, so this class leaves little room above 200.');
-  if (FLUID_CLASSES[input.class].silicone) said.push('Silicone fluid: water does not dissolve in it. Never mix it with glycol fluid.');
+  if (input.class === 'DOT3')
+    said.push('New DOT 3 boils at 205 °C, so this class leaves little room above 200.');
+  if (FLUID_CLASSES[input.class].silicone)
+    said.push('Silicone fluid: water does not dissolve in it. Never mix it with glycol fluid.');
   return said;
 }
 
-function limitsHeld(input: FluidInput, limits: FluidLimits, marginK: number, pair: { dryC: number; wetC: number }): Limit[] {
+function limitsHeld(
+  input: FluidInput,
+  limits: FluidLimits,
+  marginK: number,
+  pair: { dryC: number; wetC: number },
+): Limit[] {
   const from = input.dryC === undefined ? ('standard' as const) : ('car' as const);
   return [
     { name: 'dryC', value: pair.dryC, from },

@@ -12,7 +12,10 @@ export const pedalRatioSchema = z
     targetRatio: within(1, 12, '').optional(),
     assisted: z.boolean().optional(),
   })
-  .refine((input) => input.bMm < input.aMm, { path: ['bMm'], message: 'less than aMm: the clevis sits between pivot and pad' });
+  .refine((input) => input.bMm < input.aMm, {
+    path: ['bMm'],
+    message: 'less than aMm: the clevis sits between pivot and pad',
+  });
 
 export type PedalRatioInput = z.infer<typeof pedalRatioSchema>;
 

@@ -29,7 +29,9 @@ function toIssues(issue: ZodIssue): Issue[] {
     case 'too_big':
       return [{ code: 'out_of_range', path, value: lengthOr(issue, value), accepted: rangeText(issue) }];
     case 'invalid_value':
-      return [{ code: 'out_of_range', path, value, accepted: `one of ${issue.values.map(String).join(', ')}` }];
+      return [
+        { code: 'out_of_range', path, value, accepted: `one of ${issue.values.map(String).join(', ')}` },
+      ];
     case 'invalid_union':
       return [{ code: 'wrong_type', path, value, accepted: issue.message }];
     default:
@@ -45,10 +47,18 @@ function lengthOr(issue: { origin: string; input?: unknown }, value: string): st
 }
 
 /** The accepted end of a range; a schema that names both ends does so in its own message. */
-function rangeText(issue: { code: string; message: string; minimum?: number | bigint; maximum?: number | bigint; inclusive?: boolean; origin: string }): string {
+function rangeText(issue: {
+  code: string;
+  message: string;
+  minimum?: number | bigint;
+  maximum?: number | bigint;
+  inclusive?: boolean;
+  origin: string;
+}): string {
   if (!issue.message.startsWith('Too ')) return issue.message;
   const unit = issue.origin === 'string' ? ' characters' : issue.origin === 'array' ? ' entries' : '';
-  if (issue.minimum !== undefined) return `${issue.inclusive === false ? 'more than' : 'at least'} ${issue.minimum}${unit}`;
+  if (issue.minimum !== undefined)
+    return `${issue.inclusive === false ? 'more than' : 'at least'} ${issue.minimum}${unit}`;
   return `${issue.inclusive === false ? 'less than' : 'at most'} ${issue.maximum}${unit}`;
 }
 
@@ -60,7 +70,8 @@ function article(type: string): string {
 
 function pathText(path: readonly PropertyKey[]): string {
   return path.reduce<string>(
-    (text, part) => (typeof part === 'number' ? `${text}[${part}]` : text === '' ? String(part) : `${text}.${String(part)}`),
+    (text, part) =>
+      typeof part === 'number' ? `${text}[${part}]` : text === '' ? String(part) : `${text}.${String(part)}`,
     '',
   );
 }

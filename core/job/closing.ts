@@ -16,15 +16,31 @@ export function closingIssues(sheet: JobSheet, closing: Pick<Closing, 'outcome' 
     accepted: `a recorded proof: ${hold.until}`,
   }));
   if (closing.outcome === 'no_change') return issues;
-  const pedal = (id: string) => proofChecks(sheet).find((check) => check.finding === id && check.place === undefined)?.after;
+  const pedal = (id: string) =>
+    proofChecks(sheet).find((check) => check.finding === id && check.place === undefined)?.after;
   if (pedal('pedal_now') !== 'firm') {
-    issues.push({ code: 'refused', path: 'proof.pedal_now', value: pedal('pedal_now') ?? 'not checked', accepted: 'firm at rest before the car moves' });
+    issues.push({
+      code: 'refused',
+      path: 'proof.pedal_now',
+      value: pedal('pedal_now') ?? 'not checked',
+      accepted: 'firm at rest before the car moves',
+    });
   }
   if (pedal('pedal_hold') !== 'holds') {
-    issues.push({ code: 'refused', path: 'proof.pedal_hold', value: pedal('pedal_hold') ?? 'not checked', accepted: 'holds for 30 s' });
+    issues.push({
+      code: 'refused',
+      path: 'proof.pedal_hold',
+      value: pedal('pedal_hold') ?? 'not checked',
+      accepted: 'holds for 30 s',
+    });
   }
   if (closing.confirmed.length === 0) {
-    issues.push({ code: 'missing', path: 'confirmed', value: 'none', accepted: 'the cause or causes the work confirmed' });
+    issues.push({
+      code: 'missing',
+      path: 'confirmed',
+      value: 'none',
+      accepted: 'the cause or causes the work confirmed',
+    });
   }
   return issues;
 }

@@ -9,7 +9,13 @@ export const closingSchema = z.strictObject({
   summary: words(4000),
   by: words(80).min(1, 'the name of whoever closes it'),
   next: z
-    .array(z.strictObject({ id: z.uuid(), what: words(400).min(1, 'what is due'), dueOn: z.iso.date('a date as 2026-05-31').nullable() }))
+    .array(
+      z.strictObject({
+        id: z.uuid(),
+        what: words(400).min(1, 'what is due'),
+        dueOn: z.iso.date('a date as 2026-05-31').nullable(),
+      }),
+    )
     .max(20, 'at most 20 entries'),
 });
 

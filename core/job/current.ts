@@ -9,13 +9,20 @@ export function derivedAnswers(rows: readonly ReadingRow[], phase: Phase): Deriv
   return standing(rows, phase)
     .filter((row) => row.input !== null)
     .flatMap((row) =>
-      deriveFindings({ kind: row.kind, input: row.input, ...(row.corner === '' ? {} : { corner: row.corner }) }, 'reading').derived.map(
-        (finding) => ({ ...finding, readingId: row.id, recordedAt: row.recordedAt }),
-      ),
+      deriveFindings(
+        { kind: row.kind, input: row.input, ...(row.corner === '' ? {} : { corner: row.corner }) },
+        'reading',
+      ).derived.map((finding) => ({ ...finding, readingId: row.id, recordedAt: row.recordedAt })),
     );
 }
 
 /** Everything known in a phase: what was answered by hand, and what the readings add. */
-export function findingsOf(sheet: { answers: readonly AnswerRow[]; readings: readonly ReadingRow[] }, phase: Phase) {
-  return mergeFindings(standingAnswers(sheet.answers, phase).map(givenFrom), derivedAnswers(sheet.readings, phase));
+export function findingsOf(
+  sheet: { answers: readonly AnswerRow[]; readings: readonly ReadingRow[] },
+  phase: Phase,
+) {
+  return mergeFindings(
+    standingAnswers(sheet.answers, phase).map(givenFrom),
+    derivedAnswers(sheet.readings, phase),
+  );
 }

@@ -18,10 +18,14 @@ export type BleedSchools = {
 /** What the bleed plan of this job's car starts from: the car where it is known, else the shop's schools. */
 export function bleedInputOf(sheet: JobSheet, schools: BleedSchools): BleedInput {
   const { car } = sheet;
-  const known = (id: string, state: string) => standingAnswers(sheet.answers, 'before').some((row) => row.finding === id && row.state === state);
+  const known = (id: string, state: string) =>
+    standingAnswers(sheet.answers, 'before').some((row) => row.finding === id && row.state === state);
   const { front, rear } = car;
   const lines =
-    front.lineLeftM !== null && front.lineRightM !== null && rear.lineLeftM !== null && rear.lineRightM !== null
+    front.lineLeftM !== null &&
+    front.lineRightM !== null &&
+    rear.lineLeftM !== null &&
+    rear.lineRightM !== null
       ? { FL: front.lineLeftM, FR: front.lineRightM, RL: rear.lineLeftM, RR: rear.lineRightM }
       : undefined;
   const ceilingKPa = car.bleedCeilingKPa ?? undefined;
@@ -35,7 +39,9 @@ export function bleedInputOf(sheet: JobSheet, schools: BleedSchools): BleedInput
     stabilityControl: car.stabilityControl ?? true,
     method: schools.bleedMethod,
     bottleMl: schools.bottleMl,
-    ...(schools.bleedMethod === 'pressure' ? { pressureKPa: Math.min(schools.bleedPressureKPa, ceilingKPa ?? 200) } : {}),
+    ...(schools.bleedMethod === 'pressure'
+      ? { pressureKPa: Math.min(schools.bleedPressureKPa, ceilingKPa ?? 200) }
+      : {}),
     ...(ceilingKPa === undefined ? {} : { ceilingKPa }),
   };
 }
@@ -47,8 +53,12 @@ export function flushPlanOf(sheet: JobSheet, schools: BleedSchools): FlushPlan {
   const { car } = sheet;
   const warnings = [
     ...plan.warnings,
-    ...(car.driveSide === null && input.masterSide ? ['Drive side is not on file: the order assumes the master on the left.'] : []),
-    ...(car.stabilityControl === null ? ['Stability control is not on file: the plan assumes the car has it.'] : []),
+    ...(car.driveSide === null && input.masterSide
+      ? ['Drive side is not on file: the order assumes the master on the left.']
+      : []),
+    ...(car.stabilityControl === null
+      ? ['Stability control is not on file: the plan assumes the car has it.']
+      : []),
   ];
   const fluid = car.fluidClass ? FLUID_CLASSES[car.fluidClass].label : 'the class on the cap';
   return flushPlan(input, { ...plan, warnings }, fluid, schools.reservoirSchool);

@@ -22,14 +22,21 @@ export function holdsOn(sheet: JobSheet): JobHold[] {
     for (const hold of holdsOf(findingsOf(sheet, phase).findings, traits)) {
       const since = latest(hold.because.map((finding) => when.get(slotOf(finding)) ?? sheet.job.openedAt));
       const before = holds.get(hold.id);
-      holds.set(hold.id, before ? { ...before, because: [...before.because, ...hold.because], since: latest([before.since, since]) } : { ...hold, since });
+      holds.set(
+        hold.id,
+        before
+          ? { ...before, because: [...before.because, ...hold.because], since: latest([before.since, since]) }
+          : { ...hold, since },
+      );
     }
   }
   const withProofs = [...holds.values()].map((hold): JobHold => {
     const proof = sheet.proofs.filter((each) => each.hold === hold.id && each.provedAt >= hold.since).at(-1);
     return proof ? { ...hold, proof } : hold;
   });
-  return withProofs.sort((left, right) => Number(left.proof !== undefined) - Number(right.proof !== undefined));
+  return withProofs.sort(
+    (left, right) => Number(left.proof !== undefined) - Number(right.proof !== undefined),
+  );
 }
 
 /** Only those that still stop the car. */

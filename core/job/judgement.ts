@@ -1,5 +1,7 @@
 import { diagnose } from '../diagnosis/diagnose';
 import type { Verdict } from '../diagnosis/verdict';
+import type { Issue } from '../issues/issue';
+import { closingIssues } from './closing';
 import { type Derived, derivedAnswers } from './current';
 import { holdsOn, type JobHold } from './holds';
 import { type ProofCheck, proofChecks } from './proof';
@@ -14,6 +16,8 @@ export type Judgement = {
   derived: { before: Derived[]; after: Derived[] };
   proof: ProofCheck[];
   notes: Record<Stage, string>;
+  /** What still stands in the way of closing it as cured. */
+  toClose: Issue[];
 };
 
 /** Judges a job sheet; pure, so server and browser say the same. */
@@ -21,8 +25,12 @@ export function judge(sheet: JobSheet): Judgement {
   return {
     verdict: diagnose(questionOfJob(sheet)),
     holds: holdsOn(sheet),
-    derived: { before: derivedAnswers(sheet.readings, 'before'), after: derivedAnswers(sheet.readings, 'after') },
+    derived: {
+      before: derivedAnswers(sheet.readings, 'before'),
+      after: derivedAnswers(sheet.readings, 'after'),
+    },
     proof: proofChecks(sheet),
     notes: stageNotes(sheet),
+    toClose: closingIssues(sheet, { outcome: 'cured', confirmed: ['(chosen in the form)'] }),
   };
 }

@@ -1,9 +1,9 @@
+import type { Place } from '../car/corner';
 import { assistOf } from '../car/traits';
 import { traitsOf } from '../car/traitsOf';
-import type { Place } from '../car/corner';
 import { slotOf } from '../casefile/derive';
 import type { GivenFinding } from '../diagnosis/given';
-import { findingOf, type FindingId } from '../diagnosis/vocabulary/findings';
+import { type FindingId, findingOf } from '../diagnosis/vocabulary/findings';
 import { findingsOf } from './current';
 import type { JobSheet } from './sheet';
 
@@ -22,7 +22,12 @@ export type ProofCheck = {
 const ALWAYS: readonly FindingId[] = ['pedal_now', 'pedal_hold', 'reservoir_level', 'leak'];
 
 /** Checks that make no sense to repeat: they are the work itself. */
-const NOT_REPEATED: readonly FindingId[] = ['after_full_bleed', 'bubbles', 'loosen_master_frees', 'open_bleeder_frees'];
+const NOT_REPEATED: readonly FindingId[] = [
+  'after_full_bleed',
+  'bubbles',
+  'loosen_master_frees',
+  'open_bleeder_frees',
+];
 
 /** What to check again before the car goes: the pedal always, and everything that a check found wrong. */
 export function proofChecks(sheet: JobSheet): ProofCheck[] {
@@ -37,7 +42,14 @@ export function proofChecks(sheet: JobSheet): ProofCheck[] {
   return [...slots].map(([slot, { id, place }]) => {
     const was = before.get(slot)?.state;
     const is = after.get(slot)?.state;
-    return { finding: id, place, before: was, after: is, always: always.includes(id) && place === undefined, change: changeOf(id, was, is) };
+    return {
+      finding: id,
+      place,
+      before: was,
+      after: is,
+      always: always.includes(id) && place === undefined,
+      change: changeOf(id, was, is),
+    };
   });
 }
 
@@ -46,7 +58,11 @@ export function isWrong(id: FindingId, state: string): boolean {
   return findingOf(id).states.indexOf(state) > 0;
 }
 
-function changeOf(id: FindingId, before: string | undefined, after: string | undefined): ProofCheck['change'] {
+function changeOf(
+  id: FindingId,
+  before: string | undefined,
+  after: string | undefined,
+): ProofCheck['change'] {
   if (after === undefined) return 'not_yet';
   const wrongNow = isWrong(id, after);
   if (before === undefined) return wrongNow ? 'went_wrong' : 'right_now';

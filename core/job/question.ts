@@ -6,5 +6,9 @@ import type { JobSheet, Phase } from './sheet';
 /** What the diagnosis is asked about a job, as it stands. */
 export function questionOfJob(sheet: JobSheet, phase: Phase = 'before'): Question {
   const { helper, wheelsOff, missing } = sheet.job;
-  return { car: traitsOf(sheet.car), findings: findingsOf(sheet, phase).findings, atHand: { helper, wheelsOff, missing } };
+  return {
+    car: traitsOf(sheet.car),
+    findings: findingsOf(sheet, phase).findings,
+    atHand: { helper, wheelsOff, missing },
+  };
 }

@@ -8,7 +8,12 @@ const phase = z.enum(['before', 'after']);
 const HOLD_IDS = HOLDS.map((hold) => hold.id);
 
 /** Opening a job. */
-export const newJobSchema = z.strictObject({ id, carId: z.uuid('the id of a car'), complaint: words(2000), neededAt: z.iso.datetime().nullable() });
+export const newJobSchema = z.strictObject({
+  id,
+  carId: z.uuid('the id of a car'),
+  complaint: words(2000),
+  neededAt: z.iso.datetime().nullable(),
+});
 
 /** Changing a job's own fields; only those that changed are sent. */
 export const jobChangesSchema = z
@@ -47,7 +52,10 @@ export const newReadingSchema = z.strictObject({
 });
 
 /** Taking a verdict down, with the cause that will be worked on if one was chosen. */
-export const newVerdictSchema = z.strictObject({ id, decided: z.string().max(60, 'at most 60 characters').nullable() });
+export const newVerdictSchema = z.strictObject({
+  id,
+  decided: z.string().max(60, 'at most 60 characters').nullable(),
+});
 
 /** Starting a piece of work. */
 export const newWorkSchema = z.strictObject({

@@ -1,7 +1,7 @@
 import type { Corner, Place } from '../car/corner';
 import type { CarSpec } from '../car/spec';
-import type { FindingId } from '../diagnosis/vocabulary/findings';
 import type { HoldId } from '../diagnosis/holds/holds';
+import type { FindingId } from '../diagnosis/vocabulary/findings';
 import type { OutcomeId } from './outcomes';
 
 /** Before the work, or after it (proof). */
@@ -42,11 +42,25 @@ export type WorkRow = {
   startedAt: string;
 };
 
-export type TickRow = { id: string; workId: string; step: string; done: boolean; note: string; tickedAt: string };
+export type TickRow = {
+  id: string;
+  workId: string;
+  step: string;
+  done: boolean;
+  note: string;
+  tickedAt: string;
+};
 
 export type ProofRow = { id: string; hold: HoldId; how: string; provedBy: string; provedAt: string };
 
-export type VerdictRow = { id: string; decided: string | null; leading: { id: string; probability: number }[]; engine: string; knowledge: string; madeAt: string };
+export type VerdictRow = {
+  id: string;
+  decided: string | null;
+  leading: { id: string; probability: number }[];
+  engine: string;
+  knowledge: string;
+  madeAt: string;
+};
 
 export type JobFields = {
   complaint: string;

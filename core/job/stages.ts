@@ -1,7 +1,7 @@
 import { findingOf } from '../diagnosis/vocabulary/findings';
-import { standing, standingAnswers } from './standing';
 import { outcomeLabel } from './outcomes';
 import type { JobSheet } from './sheet';
+import { standing, standingAnswers } from './standing';
 import { flushProgress } from './work';
 
 /** The five stages, in order and never locked. */
@@ -12,7 +12,8 @@ export type Stage = (typeof STAGES)[number];
 export function stageNotes(sheet: JobSheet): Record<Stage, string> {
   const answers = standingAnswers(sheet.answers, 'before').map((row) => findingOf(row.finding).stage);
   const told = answers.filter((stage) => stage !== 'check').length;
-  const checked = answers.length - told + standing(sheet.readings, 'before').filter((row) => row.input !== null).length;
+  const checked =
+    answers.length - told + standing(sheet.readings, 'before').filter((row) => row.input !== null).length;
   const decided = sheet.verdicts.at(-1);
   const after = standingAnswers(sheet.answers, 'after').length;
   return {
@@ -20,14 +21,19 @@ export function stageNotes(sheet: JobSheet): Record<Stage, string> {
     checks: checked === 0 ? 'none yet' : `${checked} done`,
     verdict: decided ? 'decided' : told + checked === 0 ? 'waiting' : 'leaning',
     work: workNote(sheet),
-    proof: sheet.job.outcome ? outcomeLabel(sheet.job.outcome).toLowerCase() : after === 0 ? 'not yet' : count(after, 'check'),
+    proof: sheet.job.outcome
+      ? outcomeLabel(sheet.job.outcome).toLowerCase()
+      : after === 0
+        ? 'not yet'
+        : count(after, 'check'),
   };
 }
 
 /** The stage a job opens at: the first that has nothing in it, going by what is recorded. */
 export function stageToOpen(sheet: JobSheet): Stage {
   if (sheet.job.closedAt || standingAnswers(sheet.answers, 'after').length > 0) return 'proof';
-  if (sheet.works.length > 0) return sheet.works.every((work) => flushProgress(work, sheet.ticks).left === 0) ? 'proof' : 'work';
+  if (sheet.works.length > 0)
+    return sheet.works.every((work) => flushProgress(work, sheet.ticks).left === 0) ? 'proof' : 'work';
   if (sheet.verdicts.length > 0) return 'work';
   return standingAnswers(sheet.answers, 'before').length > 0 ? 'checks' : 'complaint';
 }

@@ -10,7 +10,11 @@ export function standing<T extends Chained>(rows: readonly T[], phase: Phase): T
 }
 
 /** The row at the head of one slot's chain, taken back or not; what a new row has to replace. */
-export function headOf<T extends Chained>(rows: readonly T[], phase: Phase, same: (row: T) => boolean): T | undefined {
+export function headOf<T extends Chained>(
+  rows: readonly T[],
+  phase: Phase,
+  same: (row: T) => boolean,
+): T | undefined {
   return standing(rows, phase).find(same);
 }
 

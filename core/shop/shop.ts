@@ -6,7 +6,9 @@ export const shopSchema = z.strictObject({
   name: words(120).min(1, 'a name is needed'),
   circuit: words(120),
   altitudeM: within(-500, 5000, 'm'),
-  timeZone: words(60).min(1, 'a time zone as Europe/Prague').refine(isTimeZone, 'a time zone as Europe/Prague'),
+  timeZone: words(60)
+    .min(1, 'a time zone as Europe/Prague')
+    .refine(isTimeZone, 'a time zone as Europe/Prague'),
   fluidSchool: z.enum(['each_event', 'each_season', 'two_years', 'three_years']),
   bleedOrder: z.enum(['furthest_first', 'nearest_first', 'diagonal']),
   twoBleeders: z.enum(['outer_inner_outer', 'outer_inner']),

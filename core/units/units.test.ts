@@ -18,10 +18,15 @@ describe('units', () => {
 
   it('comes back where it started, in every unit', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...ALL), fc.constantFrom(...ALL), fc.double({ min: -1e4, max: 1e4, noNaN: true }), (a, b, value) => {
-        fc.pre(UNITS[a].dimension === UNITS[b].dimension);
-        expect(convert(convert(value, a, b), b, a)).toBeCloseTo(value, 6);
-      }),
+      fc.property(
+        fc.constantFrom(...ALL),
+        fc.constantFrom(...ALL),
+        fc.double({ min: -1e4, max: 1e4, noNaN: true }),
+        (a, b, value) => {
+          fc.pre(UNITS[a].dimension === UNITS[b].dimension);
+          expect(convert(convert(value, a, b), b, a)).toBeCloseTo(value, 6);
+        },
+      ),
     );
   });
 
@@ -39,6 +44,7 @@ describe('units', () => {
   });
 
   it('does not guess at what is not a number', () => {
-    for (const text of ['', 'abc', '1.2.3', '5 kg', '--2', '1/0']) expect(parseMeasure(text, 'mm')).toBeUndefined();
+    for (const text of ['', 'abc', '1.2.3', '5 kg', '--2', '1/0'])
+      expect(parseMeasure(text, 'mm')).toBeUndefined();
   });
 });

@@ -24,7 +24,9 @@ export async function loadDemo(today: Date): Promise<void> {
     const { id } = await addCar({ id: demoId(), ...spec });
     ids[car as DemoCar] = id;
   }
-  const byStart = [...DEMO_JOBS].sort((left, right) => right.daysAgo - left.daysAgo || left.hour - right.hour);
+  const byStart = [...DEMO_JOBS].sort(
+    (left, right) => right.daysAgo - left.daysAgo || left.hour - right.hour,
+  );
   for (const job of byStart) await loadJob(job, ids[job.car], today);
   // The hatch was last filled before the season began.
   await database()`update cars set fluid_filled_on = ${dayBefore(today, 377)} where id = ${ids.hatch} and fluid_filled_on is null`;
@@ -39,13 +41,24 @@ function demoId(): string {
 }
 
 async function loadJob(job: DemoJob, carId: string, today: Date): Promise<void> {
-  const opened = new Date(startOfDay(today).getTime() - job.daysAgo * DAY + job.hour * 60 * MINUTE + 10 * MINUTE);
+  const opened = new Date(
+    startOfDay(today).getTime() - job.daysAgo * DAY + job.hour * 60 * MINUTE + 10 * MINUTE,
+  );
   let minute = 0;
   const clock = () => new Date(opened.getTime() + 2 * MINUTE * ++minute);
   const id = demoId();
-  const neededAt = job.neededInHours === undefined ? null : new Date(startOfDay(today).getTime() + (10 + job.neededInHours) * 60 * MINUTE).toISOString();
+  const neededAt =
+    job.neededInHours === undefined
+      ? null
+      : new Date(startOfDay(today).getTime() + (10 + job.neededInHours) * 60 * MINUTE).toISOString();
   const { job: fresh } = await openJob({ id, carId, complaint: job.complaint, neededAt }, opened);
-  await changeJob(id, { version: fresh.version, whenWhere: job.whenWhere ?? '', history: job.history ?? '', wheelsOff: job.wheelsOff ?? false, helper: job.helper ?? true });
+  await changeJob(id, {
+    version: fresh.version,
+    whenWhere: job.whenWhere ?? '',
+    history: job.history ?? '',
+    wheelsOff: job.wheelsOff ?? false,
+    helper: job.helper ?? true,
+  });
 
   await loadAnswers(id, 'before', job.answers, clock);
   await loadReadings(id, 'before', job.readings ?? [], clock);
@@ -53,12 +66,17 @@ async function loadJob(job: DemoJob, carId: string, today: Date): Promise<void> 
   if (job.work) await loadWork(id, job.work, clock);
   await loadAnswers(id, 'after', job.after ?? [], clock);
   await loadReadings(id, 'after', job.afterReadings ?? [], clock);
-  for (const [hold, how] of job.proofs ?? []) await proveHold(id, { id: demoId(), hold, how, by: 'Mira' }, clock());
+  for (const [hold, how] of job.proofs ?? [])
+    await proveHold(id, { id: demoId(), hold, how, by: 'Mira' }, clock());
   if (job.close) {
     const { job: now } = await getSheet(id);
     const { hours, outcome, confirmed, summary, by, next = [] } = job.close;
     const closed = new Date(Math.max(opened.getTime() + hours * 60 * MINUTE, clock().getTime()));
-    const due = next.map(([what, inDays]) => ({ id: demoId(), what, dueOn: new Date(closed.getTime() + inDays * DAY).toISOString().slice(0, 10) }));
+    const due = next.map(([what, inDays]) => ({
+      id: demoId(),
+      what,
+      dueOn: new Date(closed.getTime() + inDays * DAY).toISOString().slice(0, 10),
+    }));
     await closeJob(id, { version: now.version, outcome, confirmed, summary, by, next: due }, closed);
   }
 }
@@ -68,19 +86,37 @@ async function loadWork(jobId: string, work: NonNullable<DemoJob['work']>, clock
   const started = await startWork(jobId, { id: demoId(), kind, cause, title, before }, clock());
   const steps = stepsOf(started);
   for (const step of steps.slice(0, work.ticked === 'all' ? steps.length : work.ticked)) {
-    await addTick(started.id, { id: demoId(), step: step.id, done: true, note: work.notes?.[step.id] ?? '' }, clock());
+    await addTick(
+      started.id,
+      { id: demoId(), step: step.id, done: true, note: work.notes?.[step.id] ?? '' },
+      clock(),
+    );
   }
 }
 
-async function loadAnswers(jobId: string, phase: string, answers: DemoJob['answers'], clock: () => Date): Promise<void> {
+async function loadAnswers(
+  jobId: string,
+  phase: string,
+  answers: DemoJob['answers'],
+  clock: () => Date,
+): Promise<void> {
   for (const [finding, state, place = ''] of answers) {
     await addAnswer(jobId, { id: demoId(), phase, finding, place, state, replaces: null, why: '' }, clock());
   }
 }
 
-async function loadReadings(jobId: string, phase: string, readings: NonNullable<DemoJob['readings']>, clock: () => Date): Promise<void> {
+async function loadReadings(
+  jobId: string,
+  phase: string,
+  readings: NonNullable<DemoJob['readings']>,
+  clock: () => Date,
+): Promise<void> {
   for (const [kind, input] of readings) {
-    await addReading(jobId, { id: demoId(), phase, kind, corner: '', input, replaces: null, why: '' }, clock());
+    await addReading(
+      jobId,
+      { id: demoId(), phase, kind, corner: '', input, replaces: null, why: '' },
+      clock(),
+    );
   }
 }
 

@@ -42,7 +42,12 @@ export const DEMO_CARS: Record<DemoCar, CarSpec> = {
     front: { ...twoSeater.front, lineLeftM: 1.5, lineRightM: 0.8 },
     rear: { ...twoSeater.rear, lineLeftM: 3.4, lineRightM: 3 },
   },
-  hatch: { ...hatch, name: 'Shop hatch, grey', note: 'Runs parts all week, does the novice day', driveSide: 'left' },
+  hatch: {
+    ...hatch,
+    name: 'Shop hatch, grey',
+    note: 'Runs parts all week, does the novice day',
+    driveSide: 'left',
+  },
 };
 
 type DemoAnswer = [finding: string, state: string, place?: string];
@@ -62,11 +67,25 @@ export type DemoJob = {
   answers: DemoAnswer[];
   readings?: [kind: string, input: Record<string, unknown>][];
   decided?: string;
-  work?: { kind: 'flush' | 'other'; cause: string; title: string; before: string; ticked: number | 'all'; notes?: Record<string, string> };
+  work?: {
+    kind: 'flush' | 'other';
+    cause: string;
+    title: string;
+    before: string;
+    ticked: number | 'all';
+    notes?: Record<string, string>;
+  };
   proofs?: [hold: string, how: string][];
   after?: DemoAnswer[];
   afterReadings?: [kind: string, input: Record<string, unknown>][];
-  close?: { hours: number; outcome: string; confirmed: string[]; summary: string; by: string; next?: [what: string, inDays: number][] };
+  close?: {
+    hours: number;
+    outcome: string;
+    confirmed: string[];
+    summary: string;
+    by: string;
+    next?: [what: string, inDays: number][];
+  };
 };
 
 const FIRM: DemoAnswer[] = [
@@ -99,9 +118,28 @@ export const DEMO_JOBS: DemoJob[] = [
       ['bubbles', 'none', 'RL'],
     ],
     decided: 'drum_slack',
-    work: { kind: 'other', cause: 'drum_slack', title: 'Free the adjusters, set the shoes', before: '62 mm of pedal on the first press', ticked: 'all', notes: { after: '38 mm on the first press' } },
-    after: [...FIRM, ['drum_adjustment', 'ok', 'RL'], ['drum_adjustment', 'ok', 'RR'], ['pedal_pump', 'same']],
-    close: { hours: 3, outcome: 'cured', confirmed: ['drum_slack'], summary: 'Both adjusters rusted solid. Cleaned, greased, shoes set to a light drag and backed off.', by: 'Mira', next: [['Look at the rear shoes again', 240]] },
+    work: {
+      kind: 'other',
+      cause: 'drum_slack',
+      title: 'Free the adjusters, set the shoes',
+      before: '62 mm of pedal on the first press',
+      ticked: 'all',
+      notes: { after: '38 mm on the first press' },
+    },
+    after: [
+      ...FIRM,
+      ['drum_adjustment', 'ok', 'RL'],
+      ['drum_adjustment', 'ok', 'RR'],
+      ['pedal_pump', 'same'],
+    ],
+    close: {
+      hours: 3,
+      outcome: 'cured',
+      confirmed: ['drum_slack'],
+      summary: 'Both adjusters rusted solid. Cleaned, greased, shoes set to a light drag and backed off.',
+      by: 'Mira',
+      next: [['Look at the rear shoes again', 240]],
+    },
   },
   {
     car: 'coupe',
@@ -124,7 +162,12 @@ export const DEMO_JOBS: DemoJob[] = [
       ['fluid_look', 'dark'],
       ['reservoir_cap', 'sound'],
     ],
-    readings: [['fluid', { class: 'DOT5.1', dryC: 265, wetC: 185, moisturePct: 3.4, altitudeM: 340, caliperPeakC: 176 }]],
+    readings: [
+      [
+        'fluid',
+        { class: 'DOT5.1', dryC: 265, wetC: 185, moisturePct: 3.4, altitudeM: 340, caliperPeakC: 176 },
+      ],
+    ],
     decided: 'fluid_boiled_wet',
     work: {
       kind: 'flush',
@@ -135,12 +178,28 @@ export const DEMO_JOBS: DemoJob[] = [
       notes: { 'bleed-1': '260 ml, dark, clear at 220', 'bleed-2': '140 ml' },
     },
     proofs: [
-      ['pedal_to_floor', 'Cause found (3.4 % water), fluid replaced, pedal firm at rest and held 30 s, engine running'],
+      [
+        'pedal_to_floor',
+        'Cause found (3.4 % water), fluid replaced, pedal firm at rest and held 30 s, engine running',
+      ],
       ['fluid_wet', 'New fluid in at all four, re-tested: 0.1 %'],
     ],
     after: FIRM,
-    afterReadings: [['fluid', { class: 'DOT5.1', dryC: 265, wetC: 185, moisturePct: 0.1, altitudeM: 340, caliperPeakC: 176 }]],
-    close: { hours: 20, outcome: 'cured', confirmed: ['fluid_boiled_wet'], summary: 'Fluid two winters old and wet. Flushed through six bleeders. Ten laps the next morning, pedal whole.', by: 'Tobias', next: [['Moisture before the winter meeting', 211]] },
+    afterReadings: [
+      [
+        'fluid',
+        { class: 'DOT5.1', dryC: 265, wetC: 185, moisturePct: 0.1, altitudeM: 340, caliperPeakC: 176 },
+      ],
+    ],
+    close: {
+      hours: 20,
+      outcome: 'cured',
+      confirmed: ['fluid_boiled_wet'],
+      summary:
+        'Fluid two winters old and wet. Flushed through six bleeders. Ten laps the next morning, pedal whole.',
+      by: 'Tobias',
+      next: [['Moisture before the winter meeting', 211]],
+    },
   },
   {
     car: 'coupe',
@@ -165,9 +224,23 @@ export const DEMO_JOBS: DemoJob[] = [
       ['judder_order', 'first'],
     ],
     decided: 'uneven_transfer',
-    work: { kind: 'other', cause: 'uneven_transfer', title: 'Scrub the print off and bed in', before: 'Pad print at 4 o’clock, front right; runout 0.030, variation 0.006 mm', ticked: 'all', notes: { after: 'Even grey film' } },
+    work: {
+      kind: 'other',
+      cause: 'uneven_transfer',
+      title: 'Scrub the print off and bed in',
+      before: 'Pad print at 4 o’clock, front right; runout 0.030, variation 0.006 mm',
+      ticked: 'all',
+      notes: { after: 'Even grey film' },
+    },
     after: [...FIRM, ['rotor_surface', 'smooth', 'FR'], ['judder_order', 'none']],
-    close: { hours: 26, outcome: 'cured', confirmed: ['uneven_transfer'], summary: 'Rotors were never warped: a pad print from the paddock. Scrubbed, bedded with ten slowdowns, no halt.', by: 'Mira' },
+    close: {
+      hours: 26,
+      outcome: 'cured',
+      confirmed: ['uneven_transfer'],
+      summary:
+        'Rotors were never warped: a pad print from the paddock. Scrubbed, bedded with ten slowdowns, no halt.',
+      by: 'Mira',
+    },
   },
   {
     car: 'twoSeater',
@@ -192,9 +265,23 @@ export const DEMO_JOBS: DemoJob[] = [
     ],
     readings: [['fluid', { class: 'DOT4', moisturePct: 0.3, altitudeM: 340 }]],
     decided: 'air_in_lines',
-    work: { kind: 'flush', cause: 'air_in_lines', title: 'Bleed again, both bleeders', before: '71 mm of pedal, springy', ticked: 'all', notes: { 'bleed-5': 'Air for the first 40 ml, then clear' } },
+    work: {
+      kind: 'flush',
+      cause: 'air_in_lines',
+      title: 'Bleed again, both bleeders',
+      before: '71 mm of pedal, springy',
+      ticked: 'all',
+      notes: { 'bleed-5': 'Air for the first 40 ml, then clear' },
+    },
     after: [...FIRM, ['pedal_pump', 'same']],
-    close: { hours: 4, outcome: 'cured', confirmed: ['air_in_lines'], summary: 'Air behind the inner bleeder, front left: only the outer one had been opened.', by: 'Tobias', next: [['Braided hoses: look at the front pair', 110]] },
+    close: {
+      hours: 4,
+      outcome: 'cured',
+      confirmed: ['air_in_lines'],
+      summary: 'Air behind the inner bleeder, front left: only the outer one had been opened.',
+      by: 'Tobias',
+      next: [['Braided hoses: look at the front pair', 110]],
+    },
   },
   {
     car: 'hatch',
@@ -214,10 +301,29 @@ export const DEMO_JOBS: DemoJob[] = [
       ['open_bleeder_frees', 'yes', 'FL'],
     ],
     decided: 'hose_restricted',
-    work: { kind: 'other', cause: 'hose_restricted', title: 'New flexible hoses, front pair', before: 'Wheel will not turn by hand after one press', ticked: 'all', notes: { after: 'Turns free' } },
+    work: {
+      kind: 'other',
+      cause: 'hose_restricted',
+      title: 'New flexible hoses, front pair',
+      before: 'Wheel will not turn by hand after one press',
+      ticked: 'all',
+      notes: { after: 'Turns free' },
+    },
     proofs: [['brakes_stuck_on', 'New hoses both fronts, bled; wheel turns free by hand after ten presses']],
-    after: [...FIRM, ['open_bleeder_frees', 'no', 'FL'], ['noise_squeal', 'yes'], ['wheel_drags', 'no', 'FL']],
-    close: { hours: 5, outcome: 'cured_new_fault', confirmed: ['hose_restricted'], summary: 'Liner collapsed in the left hose. Pads got hot and now squeal: glazed, to be watched.', by: 'Mira', next: [['Front pads: glazed after the stuck hose, replace if they still squeal', 45]] },
+    after: [
+      ...FIRM,
+      ['open_bleeder_frees', 'no', 'FL'],
+      ['noise_squeal', 'yes'],
+      ['wheel_drags', 'no', 'FL'],
+    ],
+    close: {
+      hours: 5,
+      outcome: 'cured_new_fault',
+      confirmed: ['hose_restricted'],
+      summary: 'Liner collapsed in the left hose. Pads got hot and now squeal: glazed, to be watched.',
+      by: 'Mira',
+      next: [['Front pads: glazed after the stuck hose, replace if they still squeal', 45]],
+    },
   },
 
   {
@@ -247,7 +353,12 @@ export const DEMO_JOBS: DemoJob[] = [
       ['pad_thickness', 'ok', 'FL'],
       ['pad_thickness', 'low', 'FR'],
     ],
-    readings: [['fluid', { class: 'DOT5.1', dryC: 265, wetC: 185, moisturePct: 1.8, altitudeM: 340, caliperPeakC: 168 }]],
+    readings: [
+      [
+        'fluid',
+        { class: 'DOT5.1', dryC: 265, wetC: 185, moisturePct: 1.8, altitudeM: 340, caliperPeakC: 168 },
+      ],
+    ],
   },
   {
     car: 'twoSeater',
@@ -284,7 +395,14 @@ export const DEMO_JOBS: DemoJob[] = [
       ['drum_adjustment', 'ok', 'RR'],
     ],
     decided: 'air_in_lines',
-    work: { kind: 'flush', cause: 'air_in_lines', title: 'Flush and bleed, all four', before: '58 mm of pedal, pumps up to 35', ticked: 9, notes: { 'bleed-1': 'Bubbles to 180 ml, then clear' } },
+    work: {
+      kind: 'flush',
+      cause: 'air_in_lines',
+      title: 'Flush and bleed, all four',
+      before: '58 mm of pedal, pumps up to 35',
+      ticked: 9,
+      notes: { 'bleed-1': 'Bubbles to 180 ml, then clear' },
+    },
   },
   {
     car: 'twoSeater',
@@ -325,7 +443,14 @@ export const DEMO_JOBS: DemoJob[] = [
       ['leak', 'none'],
     ],
     decided: 'booster_supply_lost',
-    work: { kind: 'other', cause: 'booster_supply_lost', title: 'New vacuum hose and check valve', before: 'No vacuum at the booster', ticked: 'all', notes: { after: '0.7 bar at the booster' } },
+    work: {
+      kind: 'other',
+      cause: 'booster_supply_lost',
+      title: 'New vacuum hose and check valve',
+      before: 'No vacuum at the booster',
+      ticked: 'all',
+      notes: { after: '0.7 bar at the booster' },
+    },
     after: [
       ['pedal_now', 'firm'],
       ['assist_vacuum', 'ok'],

@@ -42,14 +42,20 @@ export function BayBoard({ bay }: { bay: Bay }) {
             <h2 id="cars" className="text-xl">
               Cars
             </h2>
-            <Link href="/car/new" className="flex min-h-11 items-center font-semibold underline underline-offset-4">
+            <Link
+              href="/car/new"
+              className="flex min-h-11 items-center font-semibold underline underline-offset-4"
+            >
               Add a car
             </Link>
           </div>
           <ul>
             {bay.cars.map((car) => (
               <li key={car.id} className="border-b border-rule">
-                <Link href={`/car/${car.id}`} className="flex min-h-11 flex-col justify-center py-1.5 hover:bg-straw-wash">
+                <Link
+                  href={`/car/${car.id}`}
+                  className="flex min-h-11 flex-col justify-center py-1.5 hover:bg-straw-wash"
+                >
                   <b className="font-semibold">{car.name}</b>
                   {car.note && <span className="text-[0.9375rem] text-soft">{car.note}</span>}
                 </Link>
@@ -67,7 +73,9 @@ function EmptyBay({ hasCars }: { hasCars: boolean }) {
   return (
     <div className="border-2 border-ink bg-card p-5">
       <p className="mb-3 text-lg">
-        {hasCars ? 'A job starts with what the driver says.' : 'Enter a car once, then take its complaint: the tool asks for the checks worth their minutes and says what it is likely to be.'}
+        {hasCars
+          ? 'A job starts with what the driver says.'
+          : 'Enter a car once, then take its complaint: the tool asks for the checks worth their minutes and says what it is likely to be.'}
       </p>
       <Link href={hasCars ? '/job/new' : '/car/new'} className={buttonClass('primary')}>
         {hasCars ? 'New complaint' : 'Add the first car'}

@@ -16,7 +16,9 @@ export function DueList({ due }: { due: readonly DueLine[] }) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const router = useRouter();
   const finish = async (line: DueLine) => {
-    const reply = await request('PATCH', `/api/follow-ups/${line.followUp!.id}`, { version: line.followUp!.version });
+    const reply = await request('PATCH', `/api/follow-ups/${line.followUp!.id}`, {
+      version: line.followUp!.version,
+    });
     setTrouble(reply.ok ? null : reply.refusal.message);
     router.refresh();
   };
@@ -62,7 +64,11 @@ function DueWord({ dueOn }: { dueOn: string | null }) {
   const days = Math.round((Date.parse(dueOn) - Date.parse(shop.today)) / DAY_MS);
   const word = days < 0 ? `${-days} d over` : days === 0 ? 'today' : `in ${days} d`;
   return (
-    <time dateTime={dueOn} title={shortDate(dueOn, 'UTC')} className={`reading shrink-0 font-semibold ${days < 0 ? 'text-stop' : 'text-bronze'}`}>
+    <time
+      dateTime={dueOn}
+      title={shortDate(dueOn, 'UTC')}
+      className={`reading shrink-0 font-semibold ${days < 0 ? 'text-stop' : 'text-bronze'}`}
+    >
       {word}
     </time>
   );

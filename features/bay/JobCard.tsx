@@ -19,16 +19,28 @@ export function JobCard({ card }: { card: BayCard }) {
   const now = new Date(shop.now);
   const late = job.neededAt !== null && new Date(job.neededAt) < now;
   return (
-    <li className={cn('grid grid-cols-[10rem_1fr] border-2 bg-card', holds.length > 0 ? 'border-stop' : 'border-ink')}>
+    <li
+      className={cn(
+        'grid grid-cols-[10rem_1fr] border-2 bg-card',
+        holds.length > 0 ? 'border-stop' : 'border-ink',
+      )}
+    >
       <div className="blueplate flex items-center p-1">
-        <CornerPlan compact corners={jobCorners(sheet, holds)} driveSide={car.driveSide ?? 'left'} className="w-full" />
+        <CornerPlan
+          compact
+          corners={jobCorners(sheet, holds)}
+          driveSide={car.driveSide ?? 'left'}
+          className="w-full"
+        />
       </div>
       <Link href={`/job/${job.id}/${stage}`} className="flex flex-col gap-1.5 p-3 hover:bg-straw-wash">
         <span className="flex flex-wrap items-baseline justify-between gap-x-3">
           <b className="narrow text-lg font-bold">{car.name}</b>
           <span className="reading text-[0.9375rem] text-soft">No. {job.number}</span>
         </span>
-        <span className="text-lg leading-snug">{job.complaint === '' ? 'No complaint written down yet' : job.complaint}</span>
+        <span className="text-lg leading-snug">
+          {job.complaint === '' ? 'No complaint written down yet' : job.complaint}
+        </span>
         {holds.map((hold) => (
           <span key={hold.id} className="flex gap-2 border-l-[6px] border-stop bg-stop-wash px-2 py-1">
             <Octagon size={22} />
@@ -47,7 +59,9 @@ export function JobCard({ card }: { card: BayCard }) {
         <span className="mt-auto flex flex-wrap items-center justify-between gap-x-3 pt-1 text-[0.9375rem] text-soft">
           <StageMark stage={stage} />
           <span className={late ? 'font-semibold text-stop' : undefined}>
-            {job.neededAt ? `${late ? 'Was wanted' : 'Wanted'} ${moment(job.neededAt, shop.timeZone, now)}` : `Since ${moment(job.openedAt, shop.timeZone, now)}`}
+            {job.neededAt
+              ? `${late ? 'Was wanted' : 'Wanted'} ${moment(job.neededAt, shop.timeZone, now)}`
+              : `Since ${moment(job.openedAt, shop.timeZone, now)}`}
           </span>
         </span>
       </Link>
@@ -62,7 +76,10 @@ function StageMark({ stage }: { stage: (typeof STAGES)[number] }) {
     <span className="flex items-center gap-2">
       <span aria-hidden="true" className="flex items-end gap-0.5">
         {STAGES.map((each, index) => (
-          <i key={each} className={cn('w-4 border-l border-b border-ink', index <= at ? 'h-3 bg-straw' : 'h-2')} />
+          <i
+            key={each}
+            className={cn('w-4 border-l border-b border-ink', index <= at ? 'h-3 bg-straw' : 'h-2')}
+          />
         ))}
       </span>
       At {stage}

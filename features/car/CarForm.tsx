@@ -20,7 +20,10 @@ type Props = { car?: { id: string; version: number; spec: CarSpec } };
 export function CarForm({ car }: Props) {
   const router = useRouter();
   const [id] = useState(() => car?.id ?? newId());
-  const form = useForm<CarDraft>({ defaultValues: draftOf(car?.spec ?? startingSet('other')), mode: 'onBlur' });
+  const form = useForm<CarDraft>({
+    defaultValues: draftOf(car?.spec ?? startingSet('other')),
+    mode: 'onBlur',
+  });
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
   const kept = `bavrin.kept.car.${car ? `${car.id}.${car.version}` : 'new'}`;
@@ -33,13 +36,19 @@ export function CarForm({ car }: Props) {
   const save = form.handleSubmit(async (draft) => {
     setBusy(true);
     const spec = specOf(draft);
-    const reply = car ? await request('PUT', `/api/cars/${car.id}`, { ...spec, version: car.version }) : await request('POST', '/api/cars', { id, ...spec });
+    const reply = car
+      ? await request('PUT', `/api/cars/${car.id}`, { ...spec, version: car.version })
+      : await request('POST', '/api/cars', { id, ...spec });
     setBusy(false);
     if (!reply.ok) {
       setRefusal(reply.refusal);
       for (const issue of reply.refusal.issues ?? []) {
         const field = issue.path.replace(/\.pistonsMm.*/, '.pistons').replace(/\[.*$/, '') as keyof CarDraft;
-        form.setError(field, { message: `${issue.value} is not taken: ${issue.accepted}` }, { shouldFocus: true });
+        form.setError(
+          field,
+          { message: `${issue.value} is not taken: ${issue.accepted}` },
+          { shouldFocus: true },
+        );
       }
       return;
     }
@@ -51,7 +60,9 @@ export function CarForm({ car }: Props) {
   return (
     <main id="main" className="mx-auto max-w-5xl p-5">
       <h1 className="mb-1 text-3xl">{car ? car.spec.name : 'A new car'}</h1>
-      <p className="mb-4 text-soft">What nobody knows yet stays empty. The maker’s figures come first; starting sets are common practice.</p>
+      <p className="mb-4 text-soft">
+        What nobody knows yet stays empty. The maker’s figures come first; starting sets are common practice.
+      </p>
       <FormProvider {...form}>
         <form onSubmit={(event) => void save(event)} className="grid gap-6" noValidate>
           {!car && (
@@ -76,32 +87,74 @@ export function CarForm({ car }: Props) {
             </section>
           )}
           <Part title="The car">
-            <FormText name="name" label="What the shop calls it" className="sm:col-span-2" maxLength={120} required />
+            <FormText
+              name="name"
+              label="What the shop calls it"
+              className="sm:col-span-2"
+              maxLength={120}
+              required
+            />
             <FormText name="note" label="Note" className="sm:col-span-2" maxLength={400} />
-            <FormSelect name="driveSide" label="Driven from the" options={{ left: 'Left', right: 'Right' }} hint="Says which line is furthest" />
+            <FormSelect
+              name="driveSide"
+              label="Driven from the"
+              options={{ left: 'Left', right: 'Right' }}
+              hint="Says which line is furthest"
+            />
             <FormNumber name="massKg" spec={CAR_NUMBERS.massKg!} />
             <FormNumber name="tyreRadiusM" spec={CAR_NUMBERS.tyreRadiusM!} />
           </Part>
           <Part title="Pedal, master, assist">
             <FormNumber name="masterBoreMm" spec={CAR_NUMBERS.masterBoreMm!} hint="7/8 in is taken too" />
             <FormNumber name="pedalRatio" spec={CAR_NUMBERS.pedalRatio!} />
-            <FormSelect name="assist" label="Assist" options={{ vacuum: 'Vacuum booster', hydraulic: 'Hydraulic', none: 'None' }} />
-            <FormSelect name="stabilityControl" label="Stability control" options={{ yes: 'Yes', no: 'No' }} />
-            <FormSelect name="parkingBrake" label="Parking brake" options={{ in_caliper: 'In the caliper', drum_in_hat: 'Drum in the hat', lever_only: 'Lever and shoes', none: 'None' }} />
+            <FormSelect
+              name="assist"
+              label="Assist"
+              options={{ vacuum: 'Vacuum booster', hydraulic: 'Hydraulic', none: 'None' }}
+            />
+            <FormSelect
+              name="stabilityControl"
+              label="Stability control"
+              options={{ yes: 'Yes', no: 'No' }}
+            />
+            <FormSelect
+              name="parkingBrake"
+              label="Parking brake"
+              options={{
+                in_caliper: 'In the caliper',
+                drum_in_hat: 'Drum in the hat',
+                lever_only: 'Lever and shoes',
+                none: 'None',
+              }}
+            />
           </Part>
           <Part title="Fluid">
-            <FormSelect name="fluidClass" label="Class" options={Object.fromEntries(FLUID_CLASS_IDS.map((each) => [each, FLUID_CLASSES[each].label]))} />
+            <FormSelect
+              name="fluidClass"
+              label="Class"
+              options={Object.fromEntries(FLUID_CLASS_IDS.map((each) => [each, FLUID_CLASSES[each].label]))}
+            />
             <FormNumber name="fluidDryC" spec={CAR_NUMBERS.fluidDryC!} hint="The product’s own, if better" />
             <FormNumber name="fluidWetC" spec={CAR_NUMBERS.fluidWetC!} />
             <FormText name="fluidFilledOn" label="Last filled" type="date" />
-            <FormNumber name="bleedCeilingKPa" spec={CAR_NUMBERS.bleedCeilingKPa!} hint="200 kPa unless the maker says" />
-            <FormText name="makerOrder" label="Maker’s bleed order" hint="Such as RR RL FR FL; empty: computed" />
+            <FormNumber
+              name="bleedCeilingKPa"
+              spec={CAR_NUMBERS.bleedCeilingKPa!}
+              hint="200 kPa unless the maker says"
+            />
+            <FormText
+              name="makerOrder"
+              label="Maker’s bleed order"
+              hint="Such as RR RL FR FL; empty: computed"
+            />
           </Part>
           <AxleFields axle="front" />
           <AxleFields axle="rear" />
           {refusal && (
             <p role="alert" className="border-l-[6px] border-stop bg-stop-wash p-3 font-semibold text-stop">
-              {refusal.message} {refusal.code === 'stale' && 'Yours is kept here: open the car in another tab to compare, then save again from a fresh page.'}
+              {refusal.message}{' '}
+              {refusal.code === 'stale' &&
+                'Yours is kept here: open the car in another tab to compare, then save again from a fresh page.'}
             </p>
           )}
           <div className="flex gap-3">

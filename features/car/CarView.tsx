@@ -26,7 +26,11 @@ export function CarView({ car, jobs, readings, due }: Props) {
         <CornerPlan
           corners={plainCorners(car)}
           driveSide={car.driveSide ?? 'left'}
-          centre={{ top: car.fluidClass ? FLUID_CLASSES[car.fluidClass].label : 'Fluid', reading: moisture === undefined ? '—' : `${figure(moisture, 1)} %`, under: moisture === undefined ? 'not read yet' : shortDate(fluid!.recordedAt, shop.timeZone) }}
+          centre={{
+            top: car.fluidClass ? FLUID_CLASSES[car.fluidClass].label : 'Fluid',
+            reading: moisture === undefined ? '—' : `${figure(moisture, 1)} %`,
+            under: moisture === undefined ? 'not read yet' : shortDate(fluid!.recordedAt, shop.timeZone),
+          }}
           className="aspect-[1/2] h-80 desk:sticky desk:top-3 desk:h-[36rem]"
         />
       </aside>
@@ -59,7 +63,9 @@ export function CarView({ car, jobs, readings, due }: Props) {
               {due.map((line) => (
                 <li key={line.id} className="flex justify-between gap-3 border-b border-rule py-2">
                   <span>{line.what}</span>
-                  <span className="reading shrink-0">{line.dueOn ? shortDate(line.dueOn, 'UTC') : 'no date'}</span>
+                  <span className="reading shrink-0">
+                    {line.dueOn ? shortDate(line.dueOn, 'UTC') : 'no date'}
+                  </span>
                 </li>
               ))}
               {due.length === 0 && <li className="py-2 text-soft">Nothing noted.</li>}
@@ -67,10 +73,17 @@ export function CarView({ car, jobs, readings, due }: Props) {
             <h2 className="mt-6 border-b-2 border-ink pb-1 text-xl">Last readings</h2>
             <ul>
               {readings.map((reading) => (
-                <li key={`${reading.kind} ${reading.corner}`} className="flex justify-between gap-3 border-b border-rule py-2">
+                <li
+                  key={`${reading.kind} ${reading.corner}`}
+                  className="flex justify-between gap-3 border-b border-rule py-2"
+                >
                   <span>
-                    {reading.kind === 'fluid' ? 'Fluid' : reading.kind === 'pedal-ratio' ? 'Pedal ratio' : reading.kind} {reading.corner}{' '}
-                    <span className="reading font-semibold">{readingWords(reading)}</span>
+                    {reading.kind === 'fluid'
+                      ? 'Fluid'
+                      : reading.kind === 'pedal-ratio'
+                        ? 'Pedal ratio'
+                        : reading.kind}{' '}
+                    {reading.corner} <span className="reading font-semibold">{readingWords(reading)}</span>
                   </span>
                   <Link href={`/job/${reading.jobId}`} className="shrink-0 underline underline-offset-4">
                     {shortDate(reading.recordedAt, shop.timeZone)}
@@ -91,13 +104,18 @@ function JobLine({ job }: { job: CarJob }) {
   const shop = useShop();
   return (
     <li className="border-b border-rule">
-      <Link href={job.closedAt ? `/ledger/${job.id}` : `/job/${job.id}`} className="block py-2 hover:bg-straw-wash">
+      <Link
+        href={job.closedAt ? `/ledger/${job.id}` : `/job/${job.id}`}
+        className="block py-2 hover:bg-straw-wash"
+      >
         <span className="flex justify-between gap-3">
           <b className="font-semibold">{job.complaint || `Job ${job.number}`}</b>
           <span className="reading shrink-0 text-soft">{shortDate(job.openedAt, shop.timeZone)}</span>
         </span>
         <span className="text-[0.9375rem] text-soft">
-          {job.outcome ? `${outcomeLabel(job.outcome as never)}: ${job.confirmed.map(causeLabel).join(', ').toLowerCase() || 'no cause confirmed'}` : 'In the bay'}
+          {job.outcome
+            ? `${outcomeLabel(job.outcome as never)}: ${job.confirmed.map(causeLabel).join(', ').toLowerCase() || 'no cause confirmed'}`
+            : 'In the bay'}
         </span>
       </Link>
     </li>
@@ -144,11 +162,19 @@ function Figures({ car }: { car: CarSpec }) {
     ['Stability control', car.stabilityControl === null ? '—' : car.stabilityControl ? 'yes' : 'no'],
     ['Parking brake', word(car.parkingBrake)],
     ['Fluid', car.fluidClass ? FLUID_CLASSES[car.fluidClass].label : '—'],
-    ['Boils dry / wet', car.fluidDryC === null ? 'class minimum' : `${figure(car.fluidDryC, 0)} / ${figure(car.fluidWetC, 0)} °C`],
+    [
+      'Boils dry / wet',
+      car.fluidDryC === null
+        ? 'class minimum'
+        : `${figure(car.fluidDryC, 0)} / ${figure(car.fluidWetC, 0)} °C`,
+    ],
     ['Filled', car.fluidFilledOn === null ? '—' : shortDate(car.fluidFilledOn, shop.timeZone)],
     ['Bleed order', car.makerOrder === null ? 'computed' : `maker: ${car.makerOrder.join(' ')}`],
   ];
-  const axle = ({ front, rear }: CarSpec, show: (each: CarSpec['front']) => string): [string, string] => [show(front), show(rear)];
+  const axle = ({ front, rear }: CarSpec, show: (each: CarSpec['front']) => string): [string, string] => [
+    show(front),
+    show(rear),
+  ];
   const axles: [string, [string, string]][] = [
     ['Brake', axle(car, (each) => each.brake)],
     ['Caliper', axle(car, (each) => (each.brake === 'drum' ? '—' : word(each.caliper)))],

@@ -12,18 +12,44 @@ function useField(name: Name) {
   return { register, error: (get(formState.errors, name) as { message?: string } | undefined)?.message };
 }
 
-export function FormText({ name, label, required, ...rest }: Common & { type?: string; maxLength?: number; required?: boolean }) {
+export function FormText({
+  name,
+  label,
+  required,
+  ...rest
+}: Common & { type?: string; maxLength?: number; required?: boolean }) {
   const { register, error } = useField(name);
-  return <TextField {...rest} label={label} error={error} {...register(name, required ? { required: `${label}: a name is needed` } : {})} />;
+  return (
+    <TextField
+      {...rest}
+      label={label}
+      error={error}
+      {...register(name, required ? { required: `${label}: a name is needed` } : {})}
+    />
+  );
 }
 
 export function FormNumber({ name, spec, ...rest }: Omit<Common, 'label'> & { spec: NumberSpec }) {
   const { register, error } = useField(name);
-  return <NumberField {...rest} label={spec.label} unit={spec.unit} error={error} {...register(name, { validate: (value) => numberError(String(value), spec) ?? true })} />;
+  return (
+    <NumberField
+      {...rest}
+      label={spec.label}
+      unit={spec.unit}
+      error={error}
+      {...register(name, { validate: (value) => numberError(String(value), spec) ?? true })}
+    />
+  );
 }
 
 /** An empty choice is "not known", and stays a choice. */
-export function FormSelect({ name, label, options, known, ...rest }: Common & { options: Record<string, string>; known?: boolean }) {
+export function FormSelect({
+  name,
+  label,
+  options,
+  known,
+  ...rest
+}: Common & { options: Record<string, string>; known?: boolean }) {
   const { register, error } = useField(name);
   return (
     <SelectField {...rest} label={label} error={error} {...register(name)}>

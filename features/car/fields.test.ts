@@ -13,7 +13,11 @@ describe('the car form', () => {
 
   it('converts typed units and names what it cannot take', () => {
     const draft = draftOf({ ...startingSet('saloon'), name: 'A car' });
-    const inches = specOf({ ...draft, masterBoreMm: '7/8 in', front: { ...draft.front, rotorNewMm: '1 in' } });
+    const inches = specOf({
+      ...draft,
+      masterBoreMm: '7/8 in',
+      front: { ...draft.front, rotorNewMm: '1 in' },
+    });
     expect(inches.masterBoreMm).toBeCloseTo(22.225, 9);
     expect((inches.front as { rotorNewMm: number }).rotorNewMm).toBeCloseTo(25.4, 9);
     expect(numberError('300', AXLE_NUMBERS.rotorNewMm!)).toBe('Rotor new is 300: 4 to 60 mm is accepted');
@@ -27,9 +31,13 @@ describe('the car form', () => {
       const outcome = parseWith(carSpecSchema, spec);
       return outcome.ok ? [] : outcome.issues.map((issue) => issue.path);
     };
-    expect(issues(specOf({ ...draft, front: { ...draft.front, pistons: '57, big' } }))).toEqual(['front.pistonsMm[1]']);
+    expect(issues(specOf({ ...draft, front: { ...draft.front, pistons: '57, big' } }))).toEqual([
+      'front.pistonsMm[1]',
+    ]);
     expect(issues(specOf({ ...draft, fluidDryC: '265' }))).toEqual(['fluidWetC']);
-    expect(issues(specOf({ ...draft, rear: { ...draft.rear, rotorMinimumMm: '14' } }))).toEqual(['rear.rotorMinimumMm']);
+    expect(issues(specOf({ ...draft, rear: { ...draft.rear, rotorMinimumMm: '14' } }))).toEqual([
+      'rear.rotorMinimumMm',
+    ]);
     expect(issues(specOf({ ...draft, makerOrder: 'FL FR RL RL' }))).toEqual(['makerOrder']);
     expect(issues(specOf({ ...draft, name: ' ' }))).toEqual(['name']);
   });

@@ -4,7 +4,20 @@ import type { Unit } from '@/core/units/convert';
 import { parseMeasure } from '@/core/units/parse';
 
 /** The car form's values: what was typed, as typed. */
-export type AxleDraft = Record<'brake' | 'caliper' | 'pistons' | 'bleeders' | 'rotor' | 'rotorNewMm' | 'rotorMinimumMm' | 'padNewMm' | 'padMinimumMm' | 'lineLeftM' | 'lineRightM', string>;
+export type AxleDraft = Record<
+  | 'brake'
+  | 'caliper'
+  | 'pistons'
+  | 'bleeders'
+  | 'rotor'
+  | 'rotorNewMm'
+  | 'rotorMinimumMm'
+  | 'padNewMm'
+  | 'padMinimumMm'
+  | 'lineLeftM'
+  | 'lineRightM',
+  string
+>;
 export type CarDraft = Record<
   | 'name'
   | 'note'
@@ -26,7 +39,11 @@ export type CarDraft = Record<
   string
 > & { front: AxleDraft; rear: AxleDraft };
 
-export type NumberSpec = { unit: Unit | ''; label: string; limits: { low: number; high: number; unit: string } };
+export type NumberSpec = {
+  unit: Unit | '';
+  label: string;
+  limits: { low: number; high: number; unit: string };
+};
 
 /** Every figure of the form: its unit, its name, its range. */
 export const CAR_NUMBERS: Record<string, NumberSpec> = {
@@ -104,7 +121,8 @@ export function draftOf(spec: CarSpec): CarDraft {
 
 /** The form as the server takes it: empty is not known, typed units are converted. */
 export function specOf(draft: CarDraft): Record<string, unknown> {
-  const number = (value: string, unit: Unit | '') => (value.trim() === '' ? null : (readNumber(value, unit) ?? null));
+  const number = (value: string, unit: Unit | '') =>
+    value.trim() === '' ? null : (readNumber(value, unit) ?? null);
   const orNull = (value: string) => (value === '' ? null : value);
   const axle = (each: AxleDraft) => ({
     brake: each.brake,
@@ -112,7 +130,12 @@ export function specOf(draft: CarDraft): Record<string, unknown> {
     pistonsMm: splitList(each.pistons).map((piston) => readNumber(piston, 'mm') ?? piston),
     bleeders: Number(each.bleeders),
     rotor: orNull(each.rotor),
-    ...Object.fromEntries(Object.entries(AXLE_NUMBERS).map(([field, { unit }]) => [field, number(each[field as keyof AxleDraft], unit)])),
+    ...Object.fromEntries(
+      Object.entries(AXLE_NUMBERS).map(([field, { unit }]) => [
+        field,
+        number(each[field as keyof AxleDraft], unit),
+      ]),
+    ),
   });
   return {
     name: draft.name.trim(),
@@ -125,7 +148,9 @@ export function specOf(draft: CarDraft): Record<string, unknown> {
     fluidClass: orNull(draft.fluidClass),
     fluidFilledOn: orNull(draft.fluidFilledOn),
     makerOrder: draft.makerOrder.trim() === '' ? null : splitList(draft.makerOrder.toUpperCase()),
-    ...Object.fromEntries(Object.entries(CAR_NUMBERS).map(([field, { unit }]) => [field, number(draft[field as 'massKg'], unit)])),
+    ...Object.fromEntries(
+      Object.entries(CAR_NUMBERS).map(([field, { unit }]) => [field, number(draft[field as 'massKg'], unit)]),
+    ),
     front: axle(draft.front),
     rear: axle(draft.rear),
   };

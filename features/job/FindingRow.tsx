@@ -9,7 +9,15 @@ import { Choice } from '@/ui/Choice';
 import { cn } from '@/ui/cn';
 import { useDesk } from './desk/Desk';
 
-type Props = { finding: FindingId; phase?: Phase; place?: Place; about?: ReactNode; children?: ReactNode; id?: string; marked?: boolean };
+type Props = {
+  finding: FindingId;
+  phase?: Phase;
+  place?: Place;
+  about?: ReactNode;
+  children?: ReactNode;
+  id?: string;
+  marked?: boolean;
+};
 
 /** One question with its states as keys: label and what it means on the left, the keys on the right. */
 export function FindingRow({ finding, phase = 'before', place, about, children, id, marked }: Props) {
@@ -17,7 +25,14 @@ export function FindingRow({ finding, phase = 'before', place, about, children, 
   const { label, states, ask } = findingOf(finding);
   const said = stateOf(phase, finding, place);
   return (
-    <li id={id} tabIndex={id ? -1 : undefined} className={cn('scroll-mt-2 border-b border-rule py-2 focus-visible:outline-offset-0', marked && 'border-l-[6px] border-l-straw pl-3')}>
+    <li
+      id={id}
+      tabIndex={id ? -1 : undefined}
+      className={cn(
+        'scroll-mt-2 border-b border-rule py-2 focus-visible:outline-offset-0',
+        marked && 'border-l-[6px] border-l-straw pl-3',
+      )}
+    >
       <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1.5">
         <div className="min-w-52 flex-1">
           <p className="font-semibold">
@@ -31,7 +46,11 @@ export function FindingRow({ finding, phase = 'before', place, about, children, 
           disabled={closed}
           value={said}
           onChange={(state) => answer(phase, finding, place, state === '' ? null : state)}
-          options={states.map((state, index) => ({ value: state, label: stateWord(finding, state), tone: index === 0 ? 'plain' : 'watch' }))}
+          options={states.map((state, index) => ({
+            value: state,
+            label: stateWord(finding, state),
+            tone: index === 0 ? 'plain' : 'watch',
+          }))}
         />
       </div>
       {children}

@@ -8,8 +8,8 @@ import { Button } from '@/ui/Button';
 import { TextArea, TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';
 import { Octagon } from '@/ui/Octagon';
-import { useKept } from '../shell/useKept';
 import { useShop } from '../shell/ShopContext';
+import { useKept } from '../shell/useKept';
 import { useDesk } from './desk/Desk';
 
 /** Every hold on the job, open ones with the place to record their proof. Nobody talks one away. */
@@ -18,7 +18,9 @@ export function HoldsPanel() {
   if (judgement.holds.length === 0) return null;
   return (
     <ul className="mb-4 grid gap-2">
-      {judgement.holds.map((hold) => (hold.proof ? <Proved key={hold.id} hold={hold} /> : <OpenHold key={hold.id} hold={hold} />))}
+      {judgement.holds.map((hold) =>
+        hold.proof ? <Proved key={hold.id} hold={hold} /> : <OpenHold key={hold.id} hold={hold} />,
+      )}
     </ul>
   );
 }
@@ -48,8 +50,16 @@ function OpenHold({ hold }: { hold: JobHold }) {
             <b className="text-stop">Car stays here: {hold.label.toLowerCase()}.</b>
           </p>
           <p>
-            Because: {hold.because.map((finding) => `${findingOf(finding.id).label.toLowerCase()} ${finding.place ?? ''} ${stateWord(finding.id, finding.state).toLowerCase()}`.replace('  ', ' ')).join(', ')}. Ends when proved:{' '}
-            {hold.until}.
+            Because:{' '}
+            {hold.because
+              .map((finding) =>
+                `${findingOf(finding.id).label.toLowerCase()} ${finding.place ?? ''} ${stateWord(finding.id, finding.state).toLowerCase()}`.replace(
+                  '  ',
+                  ' ',
+                ),
+              )
+              .join(', ')}
+            . Ends when proved: {hold.until}.
           </p>
         </div>
         {!closed && !open && <Button onClick={() => setOpen(true)}>Prove it</Button>}
@@ -62,8 +72,22 @@ function OpenHold({ hold }: { hold: JobHold }) {
             record();
           }}
         >
-          <TextArea label="How it was proved" rows={1} maxLength={2000} value={how} onChange={(event) => keepHow(event.target.value)} error={error.how} />
-          <TextField label="By whom" maxLength={80} value={by} onChange={(event) => keepBy(event.target.value)} error={error.by} autoComplete="name" />
+          <TextArea
+            label="How it was proved"
+            rows={1}
+            maxLength={2000}
+            value={how}
+            onChange={(event) => keepHow(event.target.value)}
+            error={error.how}
+          />
+          <TextField
+            label="By whom"
+            maxLength={80}
+            value={by}
+            onChange={(event) => keepBy(event.target.value)}
+            error={error.by}
+            autoComplete="name"
+          />
           <Button look="stop" type="submit" className="sm:mt-6">
             Record the proof
           </Button>
@@ -78,7 +102,8 @@ function Proved({ hold }: { hold: JobHold }) {
   const proof = hold.proof!;
   return (
     <li className="border-l-[6px] border-go bg-card px-3 py-2">
-      <b className="text-go">Hold ended: {hold.label.toLowerCase()}.</b> {proof.how} — {proof.provedBy}, {moment(proof.provedAt, shop.timeZone, new Date(shop.now))}.
+      <b className="text-go">Hold ended: {hold.label.toLowerCase()}.</b> {proof.how} — {proof.provedBy},{' '}
+      {moment(proof.provedAt, shop.timeZone, new Date(shop.now))}.
     </li>
   );
 }

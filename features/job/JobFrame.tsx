@@ -7,10 +7,10 @@ import { STAGES, type Stage } from '@/core/job/stages';
 import { STAGE_KEYS } from '../shell/shortcuts';
 import { isTyping } from '../shell/useShortcuts';
 import { useDesk } from './desk/Desk';
-import { SchoolsProvider } from './work/SchoolsContext';
 import { LeaningRail } from './LeaningRail';
 import { PlanPanel } from './PlanPanel';
 import { StageRule } from './StageRule';
+import { SchoolsProvider } from './work/SchoolsContext';
 
 /** One job's page: who and which stage above, the plan on the left, the work in the middle, the rail on the right. */
 export function JobFrame({ schools, children }: { schools: BleedSchools; children: ReactNode }) {

@@ -14,8 +14,9 @@ import { cn } from '@/ui/cn';
 import { percent } from '@/ui/format';
 import { Octagon } from '@/ui/Octagon';
 import { isTyping } from '../shell/useShortcuts';
-import { useDesk } from './desk/Desk';
 import { checkAnchor } from './checks/anchor';
+import { wantCheck } from './checks/wanted';
+import { useDesk } from './desk/Desk';
 
 /** Beside every stage: what it is likely to be, why, the next check worth its minutes, and what stops the car. */
 export function LeaningRail() {
@@ -24,7 +25,9 @@ export function LeaningRail() {
   const { verdict, holds } = judgement;
   const openHolds = holds.filter((hold) => !hold.proof);
   const nothing = verdict.causes.every((cause) => cause.evidence.length === 0);
-  const leaders = nothing ? [] : verdict.causes.slice(0, 5).filter((cause, index) => index === 0 || cause.probability > 0.004);
+  const leaders = nothing
+    ? []
+    : verdict.causes.slice(0, 5).filter((cause, index) => index === 0 || cause.probability > 0.004);
   const [next] = verdict.nextChecks;
   useNextKey(sheet.job.id, next);
   const first = leaders[0];
@@ -34,7 +37,12 @@ export function LeaningRail() {
       aria-label="Leaning rail"
       className="fixed inset-x-0 bottom-0 z-30 border-t-2 border-ink bg-card desk:static desk:z-auto desk:min-h-0 desk:overflow-y-auto desk:border-l desk:border-t-0 desk:border-rule print:hidden"
     >
-      <button type="button" aria-expanded={open} onClick={() => setOpen(!open)} className="flex min-h-14 w-full items-center gap-3 px-4 text-left desk:hidden">
+      <button
+        type="button"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+        className="flex min-h-14 w-full items-center gap-3 px-4 text-left desk:hidden"
+      >
         {openHolds.length > 0 && <Octagon size={24} label="On hold" />}
         {first ? (
           <>
@@ -48,12 +56,18 @@ export function LeaningRail() {
         )}
         <span className="underline underline-offset-4">{open ? 'Less' : 'More'}</span>
       </button>
-      <div className={cn('max-h-[60dvh] flex-col gap-4 overflow-y-auto p-4 desk:flex desk:max-h-none desk:p-5', open ? 'flex' : 'hidden')}>
+      <div
+        className={cn(
+          'max-h-[60dvh] flex-col gap-4 overflow-y-auto p-4 desk:flex desk:max-h-none desk:p-5',
+          open ? 'flex' : 'hidden',
+        )}
+      >
         {openHolds.map((hold) => (
           <div key={hold.id} className="flex gap-2.5 border-l-[6px] border-stop bg-stop-wash px-3 py-2">
             <Octagon size={24} />
             <p>
-              <b className="text-stop">Car stays here: {hold.label.toLowerCase()}.</b> Ends when proved: {hold.until}.
+              <b className="text-stop">Car stays here: {hold.label.toLowerCase()}.</b> Ends when proved:{' '}
+              {hold.until}.
             </p>
           </div>
         ))}
@@ -70,14 +84,17 @@ export function LeaningRail() {
               ))}
               <li>
                 <p className="flex items-baseline gap-2.5 text-soft">
-                  <span className="reading w-9 text-right text-lg">{percent(verdict.unlisted)}</span> Something not listed
+                  <span className="reading w-9 text-right text-lg">{percent(verdict.unlisted)}</span>{' '}
+                  Something not listed
                 </p>
               </li>
             </ol>
           )}
         </section>
         {!closed && enough && first && <Enough jobId={sheet.job.id} cause={first} />}
-        {!closed && !enough && next && <Next jobId={sheet.job.id} next={next} wheelsOff={sheet.job.wheelsOff} />}
+        {!closed && !enough && next && (
+          <Next jobId={sheet.job.id} next={next} wheelsOff={sheet.job.wheelsOff} />
+        )}
         {verdict.contradictions.length > 0 && (
           <section>
             <h2 className="text-lg">Does not fit together</h2>
@@ -95,7 +112,9 @@ function Leader({ cause, first }: { cause: CauseVerdict; first: boolean }) {
   return (
     <li>
       <p className="flex items-baseline gap-2.5">
-        <span className="reading w-9 shrink-0 text-right text-lg font-semibold">{percent(cause.probability)}</span>
+        <span className="reading w-9 shrink-0 text-right text-lg font-semibold">
+          {percent(cause.probability)}
+        </span>
         <span className={first ? 'font-bold' : undefined}>
           {causeLabel(cause.id)} {cause.corner && <b>{cause.corner}</b>}
         </span>
@@ -116,14 +135,17 @@ function strongest(cause: CauseVerdict): string {
     .slice(0, 3)
     .map(({ finding, state }) => {
       const word = stateWord(finding, state).toLowerCase();
-      return word === 'yes' ? findingOf(finding).label.toLowerCase() : `${findingOf(finding).label.toLowerCase()}: ${word}`;
+      return word === 'yes'
+        ? findingOf(finding).label.toLowerCase()
+        : `${findingOf(finding).label.toLowerCase()}: ${word}`;
     })
     .join(' · ');
 }
 
 function Next({ jobId, next, wheelsOff }: { jobId: string; next: NextCheck; wheelsOff: boolean }) {
   const finding = findingOf(next.id);
-  const offNote = finding.where === 'wheels_off' ? (wheelsOff ? ' · wheel already off' : ' with taking wheels off') : '';
+  const offNote =
+    finding.where === 'wheels_off' ? (wheelsOff ? ' · wheel already off' : ' with taking wheels off') : '';
   return (
     <section aria-label="Worth doing next" className="border-2 border-ink bg-card p-3.5">
       <p className="text-[0.9375rem] text-soft">
@@ -134,7 +156,11 @@ function Next({ jobId, next, wheelsOff }: { jobId: string; next: NextCheck; whee
         {next.corner && ` ${next.corner}`}
       </h3>
       <p className="text-[0.9375rem] text-soft">{foretell(next)}</p>
-      <Link href={`/job/${jobId}/checks#${checkAnchor(next.id)}`} className={cn(buttonClass('primary'), 'mt-2.5 w-full')}>
+      <Link
+        href={`/job/${jobId}/checks#${checkAnchor(next.id)}`}
+        onClick={() => wantCheck(next.id, next.corner)}
+        className={cn(buttonClass('primary'), 'mt-2.5 w-full')}
+      >
         Do it
       </Link>
     </section>
@@ -146,7 +172,9 @@ function Enough({ jobId, cause }: { jobId: string; cause: CauseVerdict }) {
   return (
     <section aria-label="Enough known" className="border-2 border-ink bg-card p-3.5">
       <h3 className="text-lg">Enough to act on</h3>
-      <p className="my-1 text-[0.9375rem] text-soft">No check left is likely to turn {causeLabel(cause.id).toLowerCase()} into something else.</p>
+      <p className="my-1 text-[0.9375rem] text-soft">
+        No check left is likely to turn {causeLabel(cause.id).toLowerCase()} into something else.
+      </p>
       <Link href={`/job/${jobId}/work`} className={cn(buttonClass('primary'), 'mt-1.5 w-full')}>
         To the work
       </Link>
@@ -171,7 +199,9 @@ function useNextKey(jobId: string, next: NextCheck | undefined): void {
   const router = useRouter();
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.key === 'n' && next && !isTyping(event)) router.push(`/job/${jobId}/checks#${checkAnchor(next.id)}`);
+      if (event.key !== 'n' || !next || isTyping(event)) return;
+      wantCheck(next.id, next.corner);
+      router.push(`/job/${jobId}/checks#${checkAnchor(next.id)}`);
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);

@@ -14,7 +14,9 @@ type Props = { cars: { id: string; name: string; note: string }[]; chosen?: stri
 /** Opens a job: which car, and what the driver says. */
 export function NewJob({ cars, chosen }: Props) {
   const router = useRouter();
-  const [car, setCar] = useState(cars.some((each) => each.id === chosen) ? chosen : cars.length === 1 ? cars[0]!.id : undefined);
+  const [car, setCar] = useState(
+    cars.some((each) => each.id === chosen) ? chosen : cars.length === 1 ? cars[0]!.id : undefined,
+  );
   const [complaint, setComplaint, forgetComplaint] = useKept('new-job.complaint', '');
   const [wanted, setWanted] = useState('');
   const [id] = useState(newId);
@@ -27,7 +29,14 @@ export function NewJob({ cars, chosen }: Props) {
     const reply = await request('POST', '/api/jobs', { id, carId: car, complaint, neededAt });
     setBusy(false);
     if (!reply.ok) {
-      setTrouble([reply.refusal.message, ...(reply.refusal.issues ?? []).map((issue) => `${issue.path} is ${issue.value}: ${issue.accepted}.`)].join(' '));
+      setTrouble(
+        [
+          reply.refusal.message,
+          ...(reply.refusal.issues ?? []).map(
+            (issue) => `${issue.path} is ${issue.value}: ${issue.accepted}.`,
+          ),
+        ].join(' '),
+      );
       return;
     }
     forgetComplaint();
@@ -38,7 +47,9 @@ export function NewJob({ cars, chosen }: Props) {
     return (
       <main id="main" className="mx-auto max-w-2xl p-5">
         <h1 className="mb-3 text-3xl">New complaint</h1>
-        <p className="mb-3">There is no car yet. Enter it once; its brakes decide what can be wrong with them.</p>
+        <p className="mb-3">
+          There is no car yet. Enter it once; its brakes decide what can be wrong with them.
+        </p>
         <Link href="/car/new" className={buttonClass('primary')}>
           Add the first car
         </Link>
@@ -59,8 +70,18 @@ export function NewJob({ cars, chosen }: Props) {
           <legend className="narrow mb-1 font-semibold">Which car</legend>
           <div className="grid gap-2 sm:grid-cols-2">
             {cars.map((each) => (
-              <label key={each.id} className="flex min-h-14 cursor-pointer items-center gap-3 border-2 border-ink bg-card px-3 py-2 has-checked:bg-ink has-checked:text-sheet">
-                <input type="radio" name="car" value={each.id} checked={car === each.id} onChange={() => setCar(each.id)} className="size-5 accent-(--straw)" />
+              <label
+                key={each.id}
+                className="flex min-h-14 cursor-pointer items-center gap-3 border-2 border-ink bg-card px-3 py-2 has-checked:bg-ink has-checked:text-sheet"
+              >
+                <input
+                  type="radio"
+                  name="car"
+                  value={each.id}
+                  checked={car === each.id}
+                  onChange={() => setCar(each.id)}
+                  className="size-5 accent-(--straw)"
+                />
                 <span>
                   <b className="block">{each.name}</b>
                   <span className="text-[0.9375rem] opacity-80">{each.note}</span>
@@ -68,12 +89,27 @@ export function NewJob({ cars, chosen }: Props) {
               </label>
             ))}
           </div>
-          <Link href="/car/new" className="mt-1 inline-flex min-h-11 items-center underline underline-offset-4">
+          <Link
+            href="/car/new"
+            className="mt-1 inline-flex min-h-11 items-center underline underline-offset-4"
+          >
             Another car
           </Link>
         </fieldset>
-        <TextArea label="What the driver says, in one line" value={complaint} onChange={(event) => setComplaint(event.target.value)} maxLength={2000} placeholder="Goes soft after five laps" />
-        <TextField label="Wanted back (if there is a time)" type="datetime-local" value={wanted} onChange={(event) => setWanted(event.target.value)} className="max-w-72" />
+        <TextArea
+          label="What the driver says, in one line"
+          value={complaint}
+          onChange={(event) => setComplaint(event.target.value)}
+          maxLength={2000}
+          placeholder="Goes soft after five laps"
+        />
+        <TextField
+          label="Wanted back (if there is a time)"
+          type="datetime-local"
+          value={wanted}
+          onChange={(event) => setWanted(event.target.value)}
+          className="max-w-72"
+        />
         {trouble && (
           <p role="alert" className="font-semibold text-stop">
             {trouble}

@@ -2,8 +2,8 @@
 
 import { CORNERS } from '@/core/car/corner';
 import { FLUID_CLASSES } from '@/core/fluid/classes';
-import { headOf } from '@/core/job/standing';
 import type { JobSheet } from '@/core/job/sheet';
+import { headOf } from '@/core/job/standing';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { cn } from '@/ui/cn';
 import { figure } from '@/ui/format';
@@ -34,12 +34,17 @@ export function PlanPanel() {
               type="button"
               aria-pressed={corner === each}
               onClick={() => pickCorner(corner === each ? null : each)}
-              className={cn('flex min-h-14 w-full flex-col items-center justify-center border-2 text-white', corner === each ? 'border-[#f2c14e]' : 'border-transparent')}
+              className={cn(
+                'flex min-h-14 w-full flex-col items-center justify-center border-2 text-white',
+                corner === each ? 'border-[#f2c14e]' : 'border-transparent',
+              )}
             >
               <b className="flex items-center gap-1 text-lg">
                 {each} {corners[each].hold && <Octagon size={18} label="on hold" />}
               </b>
-              <span className="max-w-full truncate px-1 text-[0.9375rem]">{corners[each].says.split(', ').at(-1) || '—'}</span>
+              <span className="max-w-full truncate px-1 text-[0.9375rem]">
+                {corners[each].says.split(', ').at(-1) || '—'}
+              </span>
             </button>
           </li>
         ))}
@@ -50,7 +55,8 @@ export function PlanPanel() {
 
 /** The fluid in the middle of the plan: class, water or boiling point. */
 function fluidWords(sheet: JobSheet) {
-  const reading = headOf(sheet.readings, 'after', isFluid)?.input ?? headOf(sheet.readings, 'before', isFluid)?.input;
+  const reading =
+    headOf(sheet.readings, 'after', isFluid)?.input ?? headOf(sheet.readings, 'before', isFluid)?.input;
   const className = sheet.car.fluidClass ? FLUID_CLASSES[sheet.car.fluidClass].label : 'Fluid';
   if (!reading) return { top: className, reading: '—', under: 'not read yet' };
   const moisture = reading.moisturePct as number | undefined;
@@ -58,7 +64,8 @@ function fluidWords(sheet: JobSheet) {
   return {
     top: className,
     reading: moisture === undefined ? `${figure(boiling, 0)} °C` : `${figure(moisture, 1)} %`,
-    under: moisture === undefined ? 'boils' : boiling === undefined ? 'water' : `boils ${figure(boiling, 0)} °C`,
+    under:
+      moisture === undefined ? 'boils' : boiling === undefined ? 'water' : `boils ${figure(boiling, 0)} °C`,
   };
 }
 

@@ -11,7 +11,14 @@ type TextKey = { [K in keyof JobFields]: JobFields[K] extends string ? K : never
 /** Typing pauses this long before a text is sent, ms. */
 const PAUSE_MS = 900;
 
-type Props = { field: TextKey; label: string; hint?: string; maxLength: number; rows?: number; placeholder?: string };
+type Props = {
+  field: TextKey;
+  label: string;
+  hint?: string;
+  maxLength: number;
+  rows?: number;
+  placeholder?: string;
+};
 
 /** A line of free text of the job: kept on this device from the first letter, sent when the typing pauses. */
 export function SavedText({ field, label, hint, maxLength, rows, placeholder }: Props) {

@@ -7,7 +7,13 @@ import { moment } from '@/ui/format';
 import { useShop } from '../shell/ShopContext';
 import { useDesk } from './desk/Desk';
 
-const LABELS: Record<Stage, string> = { complaint: 'Complaint', checks: 'Checks', verdict: 'Verdict', work: 'Work', proof: 'Proof' };
+const LABELS: Record<Stage, string> = {
+  complaint: 'Complaint',
+  checks: 'Checks',
+  verdict: 'Verdict',
+  work: 'Work',
+  proof: 'Proof',
+};
 
 /** Whose job it is, and the five stages on a steel rule. */
 export function StageRule({ stage }: { stage: Stage }) {
@@ -15,7 +21,10 @@ export function StageRule({ stage }: { stage: Stage }) {
   const { job, car } = sheet;
   const shop = useShop();
   return (
-    <div className="border-b-2 border-ink bg-card desk:grid desk:grid-cols-[17rem_1fr] xl:grid-cols-[19rem_1fr] min-[1700px]:grid-cols-[22rem_1fr] print:hidden">
+    <section
+      aria-label="Job and stages"
+      className="border-b-2 border-ink bg-card desk:grid desk:grid-cols-[17rem_1fr] xl:grid-cols-[19rem_1fr] min-[1700px]:grid-cols-[22rem_1fr] print:hidden"
+    >
       <div className="px-4 pt-2.5 desk:px-5 desk:pb-2">
         <h1 className="truncate text-xl">
           <Link href={`/car/${car.id}`} className="hover:underline">
@@ -23,7 +32,10 @@ export function StageRule({ stage }: { stage: Stage }) {
           </Link>
         </h1>
         <p className="truncate text-soft">
-          {job.complaint || 'No complaint yet'} · {closed ? `closed ${moment(job.closedAt!, shop.timeZone, new Date(shop.now))}` : `opened ${moment(job.openedAt, shop.timeZone, new Date(shop.now))}`}
+          {job.complaint || 'No complaint yet'} ·{' '}
+          {closed
+            ? `closed ${moment(job.closedAt!, shop.timeZone, new Date(shop.now))}`
+            : `opened ${moment(job.openedAt, shop.timeZone, new Date(shop.now))}`}
         </p>
       </div>
       <nav aria-label="Stages" className="mr-0 flex overflow-x-auto desk:mr-5">
@@ -34,15 +46,19 @@ export function StageRule({ stage }: { stage: Stage }) {
             aria-current={each === stage ? 'step' : undefined}
             className={cn(
               'narrow graduated relative min-w-24 flex-1 border-l-2 border-ink px-3 pb-4 pt-2 focus-visible:-outline-offset-2 desk:pb-5',
-              each === stage ? 'bg-straw-wash before:absolute before:inset-x-0 before:top-0 before:h-1 before:bg-straw' : 'hover:bg-straw-wash',
+              each === stage
+                ? 'bg-straw-wash before:absolute before:inset-x-0 before:top-0 before:h-1 before:bg-straw'
+                : 'hover:bg-straw-wash',
             )}
             style={each === stage ? { backgroundColor: 'var(--straw-wash)' } : undefined}
           >
             <b className="block text-[1.0625rem] font-semibold">{LABELS[each]}</b>
-            <span className="block whitespace-nowrap text-[0.9375rem] text-soft">{judgement.notes[each]}</span>
+            <span className="block whitespace-nowrap text-[0.9375rem] text-soft">
+              {judgement.notes[each]}
+            </span>
           </Link>
         ))}
       </nav>
-    </div>
+    </section>
   );
 }

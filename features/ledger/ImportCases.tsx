@@ -47,7 +47,8 @@ export function ImportCases() {
       >
         {result && (
           <p>
-            {result.added} {result.added === 1 ? 'case' : 'cases'} added{result.known > 0 && `, ${result.known} already known`}.
+            {result.added} {result.added === 1 ? 'case' : 'cases'} added
+            {result.known > 0 && `, ${result.known} already known`}.
           </p>
         )}
         {refusal && (

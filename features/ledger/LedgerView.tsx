@@ -51,8 +51,19 @@ export function LedgerView({ page, search, cars }: Props) {
         </span>
       </div>
       {/* biome-ignore lint/a11y/useSemanticElements: search is not an element every browser here knows */}
-      <form role="search" key={JSON.stringify(search)} action={find} className="mb-4 grid items-end gap-3 border-y border-rule py-3 sm:grid-cols-2 desk:grid-cols-[2fr_1fr_1fr_1fr_auto]">
-        <TextField label="Words" name="words" defaultValue={search.words} placeholder="kerbs, collapsed, two winters" ref={words} />
+      <form
+        role="search"
+        key={JSON.stringify(search)}
+        action={find}
+        className="mb-4 grid items-end gap-3 border-y border-rule py-3 sm:grid-cols-2 desk:grid-cols-[2fr_1fr_1fr_1fr_auto]"
+      >
+        <TextField
+          label="Words"
+          name="words"
+          defaultValue={search.words}
+          placeholder="kerbs, collapsed, two winters"
+          ref={words}
+        />
         <SelectField label="Car" name="car" defaultValue={search.car}>
           <option value="">Any</option>
           {cars.map((car) => (
@@ -84,24 +95,44 @@ export function LedgerView({ page, search, cars }: Props) {
       <ul className="border-t-2 border-ink">
         {page.lines.map((line) => (
           <li key={line.id} className="border-b border-rule">
-            <Link href={`/ledger/${line.id}`} className="grid gap-x-5 py-2.5 hover:bg-straw-wash desk:grid-cols-[7.5rem_13rem_1fr_11rem]">
+            <Link
+              href={`/ledger/${line.id}`}
+              className="grid gap-x-5 py-2.5 hover:bg-straw-wash desk:grid-cols-[7.5rem_13rem_1fr_11rem]"
+            >
               <span className="reading text-soft">{shortDate(line.closedAt, shop.timeZone)}</span>
               <b className="font-semibold">{line.carName}</b>
               <span>
                 {line.complaint || `Job ${line.number}`}
-                <span className="block text-[0.9375rem] text-soft">{line.confirmed.map(causeLabel).join(', ') || 'No cause confirmed'}</span>
+                <span className="block text-[0.9375rem] text-soft">
+                  {line.confirmed.map(causeLabel).join(', ') || 'No cause confirmed'}
+                </span>
               </span>
-              <span className={line.outcome === 'no_change' ? 'font-semibold text-stop' : line.outcome === 'cured' ? 'font-semibold text-go' : 'font-semibold text-bronze'}>
+              <span
+                className={
+                  line.outcome === 'no_change'
+                    ? 'font-semibold text-stop'
+                    : line.outcome === 'cured'
+                      ? 'font-semibold text-go'
+                      : 'font-semibold text-bronze'
+                }
+              >
                 {outcomeLabel(line.outcome)}
               </span>
             </Link>
           </li>
         ))}
-        {page.lines.length === 0 && <li className="py-4">{narrowed ? 'Nothing matches. Fewer words, or another car.' : 'No job has been closed yet.'}</li>}
+        {page.lines.length === 0 && (
+          <li className="py-4">
+            {narrowed ? 'Nothing matches. Fewer words, or another car.' : 'No job has been closed yet.'}
+          </li>
+        )}
       </ul>
       {page.next && (
         <p className="mt-3">
-          <Link className={buttonClass()} href={`/ledger?${new URLSearchParams(Object.entries({ ...search, after: page.next }).filter((entry): entry is [string, string] => entry[1] !== undefined))}`}>
+          <Link
+            className={buttonClass()}
+            href={`/ledger?${new URLSearchParams(Object.entries({ ...search, after: page.next }).filter((entry): entry is [string, string] => entry[1] !== undefined))}`}
+          >
             Older
           </Link>
         </p>

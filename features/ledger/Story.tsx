@@ -24,14 +24,16 @@ export function Story({ sheet, holds, proof, derived }: Props) {
   const shop = useShop();
   const at = (iso: string) => moment(iso, shop.timeZone, new Date(shop.now));
   const told = standingAnswers(sheet.answers, 'before');
-  const ofStage = (...stages: string[]) => told.filter((row) => stages.includes(findingOf(row.finding).stage));
+  const ofStage = (...stages: string[]) =>
+    told.filter((row) => stages.includes(findingOf(row.finding).stage));
   const corrected = sheet.answers.filter((row) => row.replaces !== null);
   return (
     <main id="main" className="mx-auto max-w-5xl p-4 desk:p-6">
       <div className="mb-4 flex flex-wrap items-start gap-3">
         <div>
           <p className="reading text-soft">
-            No. {job.number} · {shortDate(job.openedAt, shop.timeZone)} to {shortDate(job.closedAt!, shop.timeZone)}
+            No. {job.number} · {shortDate(job.openedAt, shop.timeZone)} to{' '}
+            {shortDate(job.closedAt!, shop.timeZone)}
           </p>
           <h1 className="text-3xl">{job.complaint || `Job ${job.number}`}</h1>
           <p>
@@ -72,8 +74,18 @@ export function Story({ sheet, holds, proof, derived }: Props) {
           .filter((row) => row.phase === 'before' && row.input !== null)
           .map((row) => (
             <p key={row.id}>
-              {row.kind === 'fluid' ? 'Fluid' : row.kind} reading: <span className="reading">{Object.entries(row.input!).map(([field, value]) => `${field} ${value}`).join(', ')}</span>
-              {derived.filter((each) => each.readingId === row.id).map((each) => `; ${findingOf(each.id).label.toLowerCase()}: ${stateWord(each.id, each.state).toLowerCase()}`)}
+              {row.kind === 'fluid' ? 'Fluid' : row.kind} reading:{' '}
+              <span className="reading">
+                {Object.entries(row.input!)
+                  .map(([field, value]) => `${field} ${value}`)
+                  .join(', ')}
+              </span>
+              {derived
+                .filter((each) => each.readingId === row.id)
+                .map(
+                  (each) =>
+                    `; ${findingOf(each.id).label.toLowerCase()}: ${stateWord(each.id, each.state).toLowerCase()}`,
+                )}
             </p>
           ))}
       </Chapter>
@@ -81,7 +93,10 @@ export function Story({ sheet, holds, proof, derived }: Props) {
         <Chapter title="Holds">
           {holds.map((hold) => (
             <p key={hold.id}>
-              <b className="font-semibold">{hold.label}.</b> {hold.proof ? `Ended ${at(hold.proof.provedAt)} by ${hold.proof.provedBy}: ${hold.proof.how}.` : 'Not proved.'}
+              <b className="font-semibold">{hold.label}.</b>{' '}
+              {hold.proof
+                ? `Ended ${at(hold.proof.provedAt)} by ${hold.proof.provedBy}: ${hold.proof.how}.`
+                : 'Not proved.'}
             </p>
           ))}
         </Chapter>
@@ -89,13 +104,20 @@ export function Story({ sheet, holds, proof, derived }: Props) {
       <Chapter title="Verdict">
         {sheet.verdicts.map((verdict) => (
           <p key={verdict.id}>
-            <span className="text-soft">{at(verdict.madeAt)}:</span> {verdict.leading.slice(0, 3).map((cause) => `${causeLabel(cause.id)} ${percent(cause.probability)}`).join(', ')}
+            <span className="text-soft">{at(verdict.madeAt)}:</span>{' '}
+            {verdict.leading
+              .slice(0, 3)
+              .map((cause) => `${causeLabel(cause.id)} ${percent(cause.probability)}`)
+              .join(', ')}
             {verdict.decided && (
               <>
                 . Worked on: <b className="font-semibold">{causeLabel(verdict.decided)}</b>
               </>
             )}
-            . <span className="text-soft">Knowledge {verdict.knowledge}, engine {verdict.engine}.</span>
+            .{' '}
+            <span className="text-soft">
+              Knowledge {verdict.knowledge}, engine {verdict.engine}.
+            </span>
           </p>
         ))}
       </Chapter>
@@ -114,7 +136,9 @@ export function Story({ sheet, holds, proof, derived }: Props) {
                   .map((step) => (
                     <li key={step.id}>
                       {step.title}
-                      {ticks.get(step.id)!.note !== '' && <span className="text-soft">: {ticks.get(step.id)!.note}</span>}
+                      {ticks.get(step.id)!.note !== '' && (
+                        <span className="text-soft">: {ticks.get(step.id)!.note}</span>
+                      )}
                     </li>
                   ))}
               </ol>
@@ -153,7 +177,8 @@ export function Story({ sheet, holds, proof, derived }: Props) {
             const old = sheet.answers.find((each) => each.id === row.replaces);
             return (
               <p key={row.id}>
-                {at(row.recordedAt)}: {findingOf(row.finding).label.toLowerCase()} {row.place} from {wordOr(old)} to {wordOr(row)}
+                {at(row.recordedAt)}: {findingOf(row.finding).label.toLowerCase()} {row.place} from{' '}
+                {wordOr(old)} to {wordOr(row)}
                 {row.why !== '' && ` (${row.why.toLowerCase()})`}.
               </p>
             );

@@ -3,8 +3,8 @@ import type { CarSpec } from '@/core/car/spec';
 import { findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { stateWord } from '@/core/diagnosis/vocabulary/words';
 import type { JobHold } from '@/core/job/holds';
-import { standingAnswers } from '@/core/job/standing';
 import type { JobSheet } from '@/core/job/sheet';
+import { standingAnswers } from '@/core/job/standing';
 import type { PlanCorner } from '@/ui/CornerPlan';
 
 /** Drawn when nobody has entered the figure: ordinary sizes, mm. */
@@ -33,20 +33,29 @@ export function jobCorners(sheet: JobSheet, holds: readonly JobHold[]): Record<C
   return byCorner((corner) => {
     const here = answers.filter((row) => row.place === corner);
     const wrong = here.filter((row) => findingOf(row.finding).states.indexOf(row.state!) > 0);
-    const holding = holds.find((hold) => !hold.proof && hold.because.some((finding) => finding.place === corner));
-    const worst = wrong.find((row) => holding?.because.some((finding) => finding.id === row.finding)) ?? wrong.at(-1);
+    const holding = holds.find(
+      (hold) => !hold.proof && hold.because.some((finding) => finding.place === corner),
+    );
+    const worst =
+      wrong.find((row) => holding?.because.some((finding) => finding.id === row.finding)) ?? wrong.at(-1);
     return {
       ...plain[corner],
       tone: holding ? 'bad' : wrong.length > 0 ? 'watch' : 'plain',
       hold: holding !== undefined,
-      says: worst ? shortSaying(worst.finding, worst.state!) : here.length > 0 ? `${here.length} looked at, fine` : '',
+      says: worst
+        ? shortSaying(worst.finding, worst.state!)
+        : here.length > 0
+          ? `${here.length} looked at, fine`
+          : '',
     };
   });
 }
 
 /** The finding's last word and its state: short enough to stand under a wheel. */
 function shortSaying(finding: Parameters<typeof stateWord>[0], state: string): string {
-  const label = findingOf(finding).label.replace(/^(Wheel|Rotor|Hub face|Look of the|Opening the) /, '').split(/ (against|at|of|while|move|push|frees|and) /)[0];
+  const label = findingOf(finding)
+    .label.replace(/^(Wheel|Rotor|Hub face|Look of the|Opening the) /, '')
+    .split(/ (against|at|of|while|move|push|frees|and) /)[0];
   return `${label}, ${stateWord(finding, state).toLowerCase()}`;
 }
 

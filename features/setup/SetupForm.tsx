@@ -18,7 +18,10 @@ type Draft = Record<Exclude<keyof ShopRow, 'version' | 'isDemo'>, string>;
 export function SetupForm({ shop }: { shop: ShopRow }) {
   const router = useRouter();
   const { version, isDemo: _, ...settings } = shop;
-  const [draft, setDraft] = useState<Draft>(() => Object.fromEntries(Object.entries(settings).map(([field, value]) => [field, String(value)])) as Draft);
+  const [draft, setDraft] = useState<Draft>(
+    () =>
+      Object.fromEntries(Object.entries(settings).map(([field, value]) => [field, String(value)])) as Draft,
+  );
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [saved, setSaved] = useState(false);
   const set = (field: keyof Draft) => (event: { target: { value: string } }) => {
@@ -53,13 +56,43 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
         }}
       >
         <Part title="The shop">
-          <TextField label="Name" value={draft.name} onChange={set('name')} error={errorOf('name')} maxLength={120} />
-          <TextField label="Circuit nearby" value={draft.circuit} onChange={set('circuit')} error={errorOf('circuit')} maxLength={120} />
-          <NumberField label="Altitude" unit="m" value={draft.altitudeM} onChange={set('altitudeM')} error={errorOf('altitudeM')} hint="Fluid boils earlier higher up; 1100 ft is taken too" />
-          <TextField label="Time zone" value={draft.timeZone} onChange={set('timeZone')} error={errorOf('timeZone')} hint="Such as Europe/Prague" />
+          <TextField
+            label="Name"
+            value={draft.name}
+            onChange={set('name')}
+            error={errorOf('name')}
+            maxLength={120}
+          />
+          <TextField
+            label="Circuit nearby"
+            value={draft.circuit}
+            onChange={set('circuit')}
+            error={errorOf('circuit')}
+            maxLength={120}
+          />
+          <NumberField
+            label="Altitude"
+            unit="m"
+            value={draft.altitudeM}
+            onChange={set('altitudeM')}
+            error={errorOf('altitudeM')}
+            hint="Fluid boils earlier higher up; 1100 ft is taken too"
+          />
+          <TextField
+            label="Time zone"
+            value={draft.timeZone}
+            onChange={set('timeZone')}
+            error={errorOf('timeZone')}
+            hint="Such as Europe/Prague"
+          />
         </Part>
         <Part title="Schools: fluid">
-          <SelectField label="Change the fluid" value={draft.fluidSchool} onChange={set('fluidSchool')} hint={FLUID_SCHOOLS[draft.fluidSchool as keyof typeof FLUID_SCHOOLS].about}>
+          <SelectField
+            label="Change the fluid"
+            value={draft.fluidSchool}
+            onChange={set('fluidSchool')}
+            hint={FLUID_SCHOOLS[draft.fluidSchool as keyof typeof FLUID_SCHOOLS].about}
+          >
             {Object.entries(FLUID_SCHOOLS).map(([id, school]) => (
               <option key={id} value={id}>
                 {school.label}
@@ -68,16 +101,31 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
           </SelectField>
         </Part>
         <Part title="Schools: bleeding">
-          <SelectField label="Order of corners" value={draft.bleedOrder} onChange={set('bleedOrder')} hint="Most begin furthest away; the maker’s own order for a car always wins">
+          <SelectField
+            label="Order of corners"
+            value={draft.bleedOrder}
+            onChange={set('bleedOrder')}
+            hint="Most begin furthest away; the maker’s own order for a car always wins"
+          >
             <option value="furthest_first">Furthest line first</option>
             <option value="nearest_first">Nearest first</option>
             <option value="diagonal">Diagonal</option>
           </SelectField>
-          <SelectField label="Two bleeders on a caliper" value={draft.twoBleeders} onChange={set('twoBleeders')} hint="Track shops go back to the outer one; others find twice enough">
+          <SelectField
+            label="Two bleeders on a caliper"
+            value={draft.twoBleeders}
+            onChange={set('twoBleeders')}
+            hint="Track shops go back to the outer one; others find twice enough"
+          >
             <option value="outer_inner_outer">Outer, inner, outer again</option>
             <option value="outer_inner">Outer, inner</option>
           </SelectField>
-          <SelectField label="Reservoir" value={draft.reservoirSchool} onChange={set('reservoirSchool')} hint="Drawing out keeps old fluid out of the lines; regular flushers find it only makes a mess">
+          <SelectField
+            label="Reservoir"
+            value={draft.reservoirSchool}
+            onChange={set('reservoirSchool')}
+            hint="Drawing out keeps old fluid out of the lines; regular flushers find it only makes a mess"
+          >
             <option value="draw_out">Draw the old fluid out first</option>
             <option value="push_through">Push it through</option>
           </SelectField>
@@ -94,9 +142,19 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
             value={draft.bleedPressureKPa}
             onChange={set('bleedPressureKPa')}
             error={errorOf('bleedPressureKPa')}
-            hint={pressure === undefined ? '15 psi or 1 bar is taken too' : `${figure(convert(pressure, 'kPa', 'psi'), 0)} psi, ${figure(convert(pressure, 'kPa', 'bar'), 2)} bar; schools: 10, 15, 20 to 25 psi`}
+            hint={
+              pressure === undefined
+                ? '15 psi or 1 bar is taken too'
+                : `${figure(convert(pressure, 'kPa', 'psi'), 0)} psi, ${figure(convert(pressure, 'kPa', 'bar'), 2)} bar; schools: 10, 15, 20 to 25 psi`
+            }
           />
-          <NumberField label="Bottle" unit="ml" value={draft.bottleMl} onChange={set('bottleMl')} error={errorOf('bottleMl')} />
+          <NumberField
+            label="Bottle"
+            unit="ml"
+            value={draft.bottleMl}
+            onChange={set('bottleMl')}
+            error={errorOf('bottleMl')}
+          />
         </Part>
         {refusal && (
           <p role="alert" className="font-semibold text-stop">

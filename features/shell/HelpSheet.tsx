@@ -8,8 +8,9 @@ export function HelpSheet({ open, onOpenChange }: { open: boolean; onOpenChange:
   return (
     <Sheet title="Keys, and how a job goes" open={open} onOpenChange={onOpenChange}>
       <p className="mb-4">
-        Complaint, checks, verdict, work, proof: in that order, never locked. The rail beside them says what it is likely to be and which check is worth its minutes next. A hold ends only with its
-        recorded proof.
+        Complaint, checks, verdict, work, proof: in that order, never locked. The rail beside them says what
+        it is likely to be and which check is worth its minutes next. A hold ends only with its recorded
+        proof.
       </p>
       <div className="grid gap-x-8 desk:grid-cols-2">
         <Keys title="Go to" rows={GO_KEYS.map((row) => [row.keys, row.does])} />
@@ -17,7 +18,8 @@ export function HelpSheet({ open, onOpenChange }: { open: boolean; onOpenChange:
       </div>
       <Keys title="Everywhere" rows={OTHER_KEYS.map((row) => [row.keys, row.does])} />
       <p className="mt-4 text-soft">
-        The car maker, local law and licensed practice come before this tool. It never calls a car safe: it says what was measured, against what, by whom.
+        The car maker, local law and licensed practice come before this tool. It never calls a car safe: it
+        says what was measured, against what, by whom.
       </p>
     </Sheet>
   );

@@ -44,7 +44,8 @@ export function RefusedParcel({ parcel }: { parcel: Parcel }) {
 function whatStands(current: unknown, parcel: Parcel): string {
   if (current === null || current === undefined) return 'the answer was taken back';
   const row = current as Record<string, unknown>;
-  if (parcel.kind === 'answer') return row.state === null ? 'the answer was taken back' : String(row.state).replaceAll('_', ' ');
+  if (parcel.kind === 'answer')
+    return row.state === null ? 'the answer was taken back' : String(row.state).replaceAll('_', ' ');
   if (parcel.kind === 'job') {
     return Object.keys(parcel.body.changes as object)
       .map((field) => JSON.stringify(row[field]))
@@ -65,5 +66,12 @@ function overWhatStands(parcel: Parcel): Partial<Parcel> {
     outbox.sawVersion(parcel.jobId, current?.version ?? 0);
     return {};
   }
-  return { body: { ...parcel.body, id: newId(), replaces: current?.id ?? null, why: 'Two people answered; this one stands' } };
+  return {
+    body: {
+      ...parcel.body,
+      id: newId(),
+      replaces: current?.id ?? null,
+      why: 'Two people answered; this one stands',
+    },
+  };
 }

@@ -38,7 +38,12 @@ export function SaveLine() {
           </p>
         )}
       </div>
-      <Sheet title="Not taken" about="Yours and what stands on file; you decide." open={open && refused.length > 0} onOpenChange={setOpen}>
+      <Sheet
+        title="Not taken"
+        about="Yours and what stands on file; you decide."
+        open={open && refused.length > 0}
+        onOpenChange={setOpen}
+      >
         <ul className="divide-y divide-rule">
           {refused.map((parcel) => (
             <RefusedParcel key={parcel.id} parcel={parcel} />

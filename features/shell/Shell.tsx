@@ -13,7 +13,11 @@ import { ThemeSwitch } from './ThemeSwitch';
 import { useShortcuts } from './useShortcuts';
 
 const PLACES = [
-  { href: '/', label: 'Bay', at: (path: string) => path === '/' || path.startsWith('/job') || path.startsWith('/car') },
+  {
+    href: '/',
+    label: 'Bay',
+    at: (path: string) => path === '/' || path.startsWith('/job') || path.startsWith('/car'),
+  },
   { href: '/ledger', label: 'Ledger', at: (path: string) => path.startsWith('/ledger') },
   { href: '/bench/fluid', label: 'Bench', at: (path: string) => path.startsWith('/bench') },
   { href: '/setup', label: 'Setup', at: (path: string) => path.startsWith('/setup') },
@@ -32,7 +36,10 @@ export function Shell({ children }: { children: ReactNode }) {
         To the content
       </a>
       <header className="blueplate flex min-h-11 flex-wrap items-stretch gap-x-1 pl-3 desk:pl-5 print:hidden">
-        <Link href="/" className="narrow mr-3 flex items-center text-lg font-bold text-white focus-visible:outline-[#f2c14e]">
+        <Link
+          href="/"
+          className="narrow mr-3 flex items-center text-lg font-bold text-white focus-visible:outline-[#f2c14e]"
+        >
           Bavrin
         </Link>
         <nav aria-label="Places" className="flex">
@@ -41,7 +48,10 @@ export function Shell({ children }: { children: ReactNode }) {
               key={place.href}
               href={place.href}
               aria-current={place.at(path) ? 'page' : undefined}
-              className={cn('flex min-h-11 items-center border-b-4 px-3 font-semibold text-white focus-visible:outline-[#f2c14e]', place.at(path) ? 'border-straw' : 'border-transparent')}
+              className={cn(
+                'flex min-h-11 items-center border-b-4 px-3 font-semibold text-white focus-visible:outline-[#f2c14e]',
+                place.at(path) ? 'border-straw' : 'border-transparent',
+              )}
             >
               {place.label}
             </Link>

@@ -3,7 +3,14 @@
 import { createContext, type ReactNode, useContext } from 'react';
 
 /** What every screen needs of the shop. */
-export type ShopView = { name: string; circuit: string; altitudeM: number; timeZone: string; today: string; now: string };
+export type ShopView = {
+  name: string;
+  circuit: string;
+  altitudeM: number;
+  timeZone: string;
+  today: string;
+  now: string;
+};
 
 const Context = createContext<ShopView | null>(null);
 

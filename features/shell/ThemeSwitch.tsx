@@ -15,7 +15,12 @@ export function ThemeSwitch() {
     document.cookie = `bavrin-theme=${next}; path=/; max-age=${YEAR_S}; samesite=lax`;
   };
   return (
-    <button type="button" aria-label="Light or dark" onClick={flip} className="flex h-11 w-11 items-center justify-center text-white focus-visible:outline-[#f2c14e]">
+    <button
+      type="button"
+      aria-label="Light or dark"
+      onClick={flip}
+      className="flex h-11 w-11 items-center justify-center text-white focus-visible:outline-[#f2c14e]"
+    >
       <Sun aria-hidden="true" size={20} className="hidden dark:block" />
       <Moon aria-hidden="true" size={20} className="dark:hidden" />
     </button>

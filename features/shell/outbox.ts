@@ -16,7 +16,12 @@ export type Parcel = {
   refusal?: Refusal;
 };
 
-export type Refusal = { code: string; message: string; issues?: { path: string; value: string; accepted: string }[]; current?: unknown };
+export type Refusal = {
+  code: string;
+  message: string;
+  issues?: { path: string; value: string; accepted: string }[];
+  current?: unknown;
+};
 
 export type OutboxState = { parcels: readonly Parcel[]; trouble: string | null };
 
@@ -75,7 +80,12 @@ export const outbox = {
 
   /** Sends a refused parcel again, as it is or changed. */
   retry(id: string, changes: Partial<Parcel> = {}): void {
-    change({ ...state, parcels: load().map((parcel) => (parcel.id === id ? { ...parcel, ...changes, refusal: undefined } : parcel)) });
+    change({
+      ...state,
+      parcels: load().map((parcel) =>
+        parcel.id === id ? { ...parcel, ...changes, refusal: undefined } : parcel,
+      ),
+    });
     void flush();
   },
 
@@ -133,7 +143,10 @@ async function sendAll(): Promise<void> {
     if (outcome.refusal) {
       if (parcel.kind === 'job' && onlyOtherFieldsChanged(parcel, outcome.refusal)) continue;
       const { refusal } = outcome;
-      change({ parcels: load().map((each) => (each.id === parcel.id ? { ...each, refusal } : each)), trouble: null });
+      change({
+        parcels: load().map((each) => (each.id === parcel.id ? { ...each, refusal } : each)),
+        trouble: null,
+      });
     } else {
       for (const delivery of deliveries) delivery(parcel, outcome.answer);
       change({ parcels: load().filter((each) => each.id !== parcel.id), trouble: null });
@@ -145,7 +158,10 @@ async function sendAll(): Promise<void> {
 type Sent = { answer?: unknown; refusal?: Refusal; away?: string };
 
 async function send(parcel: Parcel): Promise<Sent> {
-  const body = parcel.kind === 'job' ? { ...(parcel.body.changes as object), version: seenVersions.get(parcel.jobId) ?? 0 } : parcel.body;
+  const body =
+    parcel.kind === 'job'
+      ? { ...(parcel.body.changes as object), version: seenVersions.get(parcel.jobId) ?? 0 }
+      : parcel.body;
   let response: Response;
   try {
     response = await fetch(parcel.path, {
@@ -157,8 +173,12 @@ async function send(parcel: Parcel): Promise<Sent> {
   } catch {
     return { away: 'The server does not answer. What you entered is kept here and sent when it does.' };
   }
-  const answer = (await response.json().catch(() => ({ code: 'broken', message: `The server answered ${response.status}.` }))) as Refusal & Record<string, unknown>;
-  if (response.status >= 500) return { away: answer.message ?? 'The server is in trouble. What you entered is kept here.' };
+  const answer = (await response
+    .json()
+    .catch(() => ({ code: 'broken', message: `The server answered ${response.status}.` }))) as Refusal &
+    Record<string, unknown>;
+  if (response.status >= 500)
+    return { away: answer.message ?? 'The server is in trouble. What you entered is kept here.' };
   if (!response.ok) return { refusal: answer };
   if (parcel.kind === 'job') seenVersions.set(parcel.jobId, answer.version as number);
   return { answer };
@@ -166,11 +186,15 @@ async function send(parcel: Parcel): Promise<Sent> {
 
 /** Somebody changed the job, but not what this parcel changes: it goes again over the new version. */
 function onlyOtherFieldsChanged(parcel: Parcel, refusal: Refusal): boolean {
-  const current = refusal.current as (Record<string, unknown> & { version?: number; closedAt?: string | null }) | undefined;
+  const current = refusal.current as
+    | (Record<string, unknown> & { version?: number; closedAt?: string | null })
+    | undefined;
   const was = parcel.body.was as Record<string, unknown>;
   if (refusal.code !== 'stale' || !current?.version || current.closedAt) return false;
   if (current.version === seenVersions.get(parcel.jobId)) return false;
-  const untouched = Object.entries(was).every(([field, value]) => JSON.stringify(current[field]) === JSON.stringify(value));
+  const untouched = Object.entries(was).every(
+    ([field, value]) => JSON.stringify(current[field]) === JSON.stringify(value),
+  );
   if (untouched) seenVersions.set(parcel.jobId, current.version);
   return untouched;
 }

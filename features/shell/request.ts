@@ -5,7 +5,11 @@ import type { Refusal } from './outbox';
 export type Reply<T> = { ok: true; value: T } | { ok: false; refusal: Refusal };
 
 /** Sends something that is not queued (a form with a button): either the answer, or why not. */
-export async function request<T>(method: 'POST' | 'PUT' | 'PATCH', path: string, body: unknown): Promise<Reply<T>> {
+export async function request<T>(
+  method: 'POST' | 'PUT' | 'PATCH',
+  path: string,
+  body: unknown,
+): Promise<Reply<T>> {
   try {
     const response = await fetch(path, {
       method,
@@ -13,9 +17,14 @@ export async function request<T>(method: 'POST' | 'PUT' | 'PATCH', path: string,
       body: typeof body === 'string' ? body : JSON.stringify(body),
       signal: AbortSignal.timeout(30_000),
     });
-    const answer = await response.json().catch(() => ({ code: 'broken', message: `The server answered ${response.status}.` }));
+    const answer = await response
+      .json()
+      .catch(() => ({ code: 'broken', message: `The server answered ${response.status}.` }));
     return response.ok ? { ok: true, value: answer as T } : { ok: false, refusal: answer as Refusal };
   } catch {
-    return { ok: false, refusal: { code: 'unavailable', message: 'The server does not answer. Nothing was lost; try again.' } };
+    return {
+      ok: false,
+      refusal: { code: 'unavailable', message: 'The server does not answer. Nothing was lost; try again.' },
+    };
   }
 }

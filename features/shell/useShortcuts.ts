@@ -9,7 +9,12 @@ const SECOND_KEY_MS = 1200;
 /** Whether the key belongs to whatever has the focus, not to the page. */
 export function isTyping(event: KeyboardEvent): boolean {
   const target = event.target as HTMLElement | null;
-  return event.ctrlKey || event.metaKey || event.altKey || !!target?.closest('input, textarea, select, [contenteditable], [role="dialog"]');
+  return (
+    event.ctrlKey ||
+    event.metaKey ||
+    event.altKey ||
+    !!target?.closest('input, textarea, select, [contenteditable], [role="dialog"]')
+  );
 }
 
 /** The keys that work on every screen. */

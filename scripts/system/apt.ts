@@ -5,7 +5,8 @@ import { Plain, say } from './say';
 /** Whether this process may change the system, and through what. */
 function asRoot(command: string[]): string[] | undefined {
   if (process.getuid?.() === 0) return command;
-  return spawnSync('sudo', ['-n', 'true'], { stdio: 'ignore' }).status === 0 || (process.stdin.isTTY && existsSync('/usr/bin/sudo'))
+  return spawnSync('sudo', ['-n', 'true'], { stdio: 'ignore' }).status === 0 ||
+    (process.stdin.isTTY && existsSync('/usr/bin/sudo'))
     ? ['sudo', ...command]
     : undefined;
 }
@@ -14,20 +15,37 @@ function asRoot(command: string[]): string[] | undefined {
 export function aptInstall(packages: string[], why: string): void {
   const names = packages.join(' ');
   if (!existsSync('/usr/bin/apt-get')) {
-    throw new Plain(`${why} needs ${names}; this is no Debian machine, so install it by hand and run this again.`);
+    throw new Plain(
+      `${why} needs ${names}; this is no Debian machine, so install it by hand and run this again.`,
+    );
   }
   say(`Installing ${names} (once; ${why}) …`);
   if (packages.some((name) => name.startsWith('postgresql'))) keepDebianFromStartingItsOwn();
-  const install = ['env', 'DEBIAN_FRONTEND=noninteractive', 'apt-get', 'install', '-y', '-q', '--no-install-recommends', '-o', 'Dpkg::Options::=--force-confold', ...packages];
+  const install = [
+    'env',
+    'DEBIAN_FRONTEND=noninteractive',
+    'apt-get',
+    'install',
+    '-y',
+    '-q',
+    '--no-install-recommends',
+    '-o',
+    'Dpkg::Options::=--force-confold',
+    ...packages,
+  ];
   const update = asRoot(['apt-get', 'update', '-q']);
   const command = asRoot(install);
   if (!update || !command) {
-    throw new Plain(`${why} needs ${names}, and neither root nor sudo is at hand. Run: apt-get install ${names}`);
+    throw new Plain(
+      `${why} needs ${names}, and neither root nor sudo is at hand. Run: apt-get install ${names}`,
+    );
   }
   spawnSync(update[0]!, update.slice(1), { stdio: 'ignore' });
   const done = spawnSync(command[0]!, command.slice(1), { encoding: 'utf8' });
   if (done.status !== 0) {
-    throw new Plain(`apt-get could not install ${names}:\n${(done.stderr || done.stdout || '').trim().split('\n').slice(-6).join('\n')}`);
+    throw new Plain(
+      `apt-get could not install ${names}:\n${(done.stderr || done.stdout || '').trim().split('\n').slice(-6).join('\n')}`,
+    );
   }
 }
 

@@ -4,7 +4,16 @@ import { closeDatabase } from '../../server/db/sql';
 import { freePort, isFree } from './port';
 import { stopCluster } from './postgres';
 import { Plain, say } from './say';
-import { forgetServed, isEmpty, lastServed, type Mode, openShop, rememberServed, type ShopDatabase, startOver } from './shop';
+import {
+  forgetServed,
+  isEmpty,
+  lastServed,
+  type Mode,
+  openShop,
+  rememberServed,
+  type ShopDatabase,
+  startOver,
+} from './shop';
 import { alive, answers, build, endServer, serve } from './web';
 
 const USUAL_PORT = 4680;
@@ -56,7 +65,8 @@ function announce(mode: Mode, address: string, what: string): void {
 
 async function choosePort(wanted: number | undefined, host: string): Promise<number> {
   if (wanted === undefined) return freePort(USUAL_PORT, host);
-  if (!(await isFree(wanted, host))) throw new Plain(`port ${wanted} is taken; leave --port out to take any free one`);
+  if (!(await isFree(wanted, host)))
+    throw new Plain(`port ${wanted} is taken; leave --port out to take any free one`);
   return wanted;
 }
 
@@ -64,7 +74,11 @@ function readOptions(argv: string[]) {
   try {
     const { values } = parseArgs({
       args: argv,
-      options: { fresh: { type: 'boolean', default: false }, port: { type: 'string' }, host: { type: 'string', default: '127.0.0.1' } },
+      options: {
+        fresh: { type: 'boolean', default: false },
+        port: { type: 'string' },
+        host: { type: 'string', default: '127.0.0.1' },
+      },
     });
     const port = values.port === undefined ? undefined : Number(values.port);
     if (port !== undefined && !(Number.isInteger(port) && port >= 1 && port <= 65535)) {

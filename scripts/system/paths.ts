@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { mkdirSync } from 'node:fs';
-import { fileURLToPath } from 'node:url';
 import { join, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
 
 /** The clone. */
 export const ROOT = fileURLToPath(new URL('../../', import.meta.url)).replace(/\/$/, '');

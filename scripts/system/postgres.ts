@@ -39,8 +39,15 @@ function asServerUser(command: string[]): string[] {
 function call(command: string[], what: string, input?: string): string {
   const [program, ...args] = asServerUser(command);
   // Never a pipe to a server that stays: it would keep the caller waiting for the pipe to close.
-  const done = spawnSync(program!, args, { encoding: 'utf8', cwd: '/', input, stdio: ['pipe', 'pipe', 'pipe'], env: { ...process.env, LC_ALL: 'C.UTF-8' } });
-  if (done.status !== 0) throw new Plain(`${what} failed: ${(done.stderr || done.stdout || String(done.error)).trim()}`);
+  const done = spawnSync(program!, args, {
+    encoding: 'utf8',
+    cwd: '/',
+    input,
+    stdio: ['pipe', 'pipe', 'pipe'],
+    env: { ...process.env, LC_ALL: 'C.UTF-8' },
+  });
+  if (done.status !== 0)
+    throw new Plain(`${what} failed: ${(done.stderr || done.stdout || String(done.error)).trim()}`);
   return done.stdout;
 }
 
@@ -51,7 +58,8 @@ function call(command: string[], what: string, input?: string): string {
 export function clusterFolder(wanted = join(DATA, 'postgres')): string {
   if (!isRoot()) return wanted;
   mkdirSync(wanted, { recursive: true });
-  const reachable = spawnSync('runuser', ['-u', 'postgres', '--', 'test', '-x', wanted], { stdio: 'ignore' }).status === 0;
+  const reachable =
+    spawnSync('runuser', ['-u', 'postgres', '--', 'test', '-x', wanted], { stdio: 'ignore' }).status === 0;
   return reachable ? wanted : join('/var/lib/bavrin', cloneName());
 }
 
@@ -67,7 +75,23 @@ export async function startCluster(folder: string): Promise<Cluster> {
     rmSync(data, { recursive: true, force: true });
     writeFileSync(secret, randomBytes(18).toString('base64url'), { mode: 0o600 });
     if (isRoot()) spawnSync('chown', ['postgres:', secret]);
-    call([join(programs, 'initdb'), '-D', data, '-U', 'bavrin', '-A', 'scram-sha-256', `--pwfile=${secret}`, '-E', 'UTF8', '--locale=C.UTF-8', '--no-instructions'], 'making the database');
+    call(
+      [
+        join(programs, 'initdb'),
+        '-D',
+        data,
+        '-U',
+        'bavrin',
+        '-A',
+        'scram-sha-256',
+        `--pwfile=${secret}`,
+        '-E',
+        'UTF8',
+        '--locale=C.UTF-8',
+        '--no-instructions',
+      ],
+      'making the database',
+    );
   }
   const password = readFileSync(secret, 'utf8');
   const running = runningPort(folder);
@@ -77,7 +101,23 @@ export async function startCluster(folder: string): Promise<Cluster> {
     try {
       // Loopback only, no socket files: a long path cannot break it and two clones cannot meet.
       const options = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=60`;
-      call([join(programs, 'pg_ctl'), '-D', data, '-l', join(folder, 'server.log'), '-w', '-t', '60', '-s', '-o', options, 'start'], 'starting the database');
+      call(
+        [
+          join(programs, 'pg_ctl'),
+          '-D',
+          data,
+          '-l',
+          join(folder, 'server.log'),
+          '-w',
+          '-t',
+          '60',
+          '-s',
+          '-o',
+          options,
+          'start',
+        ],
+        'starting the database',
+      );
       return { folder, port, password };
     } catch (error) {
       if (attempt >= 2) throw error;
@@ -97,7 +137,10 @@ export function runningPort(folder: string): number | undefined {
 /** Stops the server, ending its connections; nothing to do when none runs. */
 export function stopCluster(folder: string): boolean {
   if (runningPort(folder) === undefined) return false;
-  call([join(postgresPrograms(), 'pg_ctl'), '-D', join(folder, 'data'), '-m', 'fast', '-w', '-s', 'stop'], 'stopping the database');
+  call(
+    [join(postgresPrograms(), 'pg_ctl'), '-D', join(folder, 'data'), '-m', 'fast', '-w', '-s', 'stop'],
+    'stopping the database',
+  );
   return true;
 }
 

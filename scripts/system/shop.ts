@@ -9,7 +9,14 @@ import { Plain, say } from './say';
 export type Mode = 'demo' | 'start';
 
 /** What this clone last served, so that `stop`, `backup` and a second start find it again. */
-export type Served = { mode: Mode; pid: number; port: number; host: string; url: string; folder: string | null };
+export type Served = {
+  mode: Mode;
+  pid: number;
+  port: number;
+  host: string;
+  url: string;
+  folder: string | null;
+};
 
 const file = () => join(dataFolder('run'), 'served.json');
 
@@ -43,7 +50,8 @@ export async function openShop(mode: Mode): Promise<ShopDatabase> {
     return { url: given, folder: null, startedHere: false };
   }
   const folder = clusterFolder();
-  if (!folder.startsWith(DATA)) say(`The database lives in ${folder}: this folder is closed to the postgres user.`);
+  if (!folder.startsWith(DATA))
+    say(`The database lives in ${folder}: this folder is closed to the postgres user.`);
   const before = lastServed();
   const cluster = await startCluster(folder);
   const url = clusterUrl(cluster, mode === 'demo' ? 'bavrin_demo' : 'bavrin_shop');
@@ -63,9 +71,14 @@ export async function startOver(mode: Mode, { url, folder }: ShopDatabase): Prom
     const [shop] = await sql`select is_demo from shop`;
     const [{ cars }] = (await sql`select count(*)::int as cars from cars`) as unknown as [{ cars: number }];
     if (folder === null && cars > 0 && shop?.is_demo !== true) {
-      throw new Plain('--fresh would empty a shop that is no demo, on the server in DATABASE_URL. It was left alone.');
+      throw new Plain(
+        '--fresh would empty a shop that is no demo, on the server in DATABASE_URL. It was left alone.',
+      );
     }
-    if (mode === 'start' && cars > 0) throw new Plain('--fresh is for the demo. To start a shop over, restore a backup or remove its data folder yourself.');
+    if (mode === 'start' && cars > 0)
+      throw new Plain(
+        '--fresh is for the demo. To start a shop over, restore a backup or remove its data folder yourself.',
+      );
     await sql.unsafe('drop schema public cascade; create schema public;');
   } finally {
     await sql.end();
@@ -77,7 +90,8 @@ export async function startOver(mode: Mode, { url, folder }: ShopDatabase): Prom
 export async function isEmpty(url: string): Promise<boolean> {
   const sql = postgres(url, { max: 1, onnotice: () => {} });
   try {
-    const [row] = await sql`select (select count(*) from cars) + (select count(*) from jobs) + (select count(*) from shop) as things`;
+    const [row] =
+      await sql`select (select count(*) from cars) + (select count(*) from jobs) + (select count(*) from shop) as things`;
     return Number(row!.things) === 0;
   } finally {
     await sql.end();

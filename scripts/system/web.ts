@@ -5,7 +5,18 @@ import { join } from 'node:path';
 import { dataFolder, ROOT } from './paths';
 import { Plain, say } from './say';
 
-const SOURCES = ['app', 'core', 'features', 'server', 'ui', 'workers', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json', 'package-lock.json'];
+const SOURCES = [
+  'app',
+  'core',
+  'features',
+  'server',
+  'ui',
+  'workers',
+  'next.config.ts',
+  'postcss.config.mjs',
+  'tsconfig.json',
+  'package-lock.json',
+];
 
 /** Builds the application when a source changed since the last build in that folder. */
 export function build(dist = '.next'): void {
@@ -20,7 +31,10 @@ export function build(dist = '.next'): void {
     maxBuffer: 64 * 1024 * 1024,
   });
   writeFileSync(join(dataFolder('log'), 'build.log'), `${done.stdout}\n${done.stderr}`);
-  if (done.status !== 0) throw new Plain(`the build failed:\n${`${done.stdout}\n${done.stderr}`.trim().split('\n').slice(-25).join('\n')}`);
+  if (done.status !== 0)
+    throw new Plain(
+      `the build failed:\n${`${done.stdout}\n${done.stderr}`.trim().split('\n').slice(-25).join('\n')}`,
+    );
   writeFileSync(stamp, want);
 }
 
@@ -40,16 +54,31 @@ function sourcesHash(): string {
 export type Server = { pid: number; address: string };
 
 /** Starts the built application in the background and waits until it answers; a server that does not is ended. */
-export async function serve(options: { port: number; host: string; url: string; dist?: string }): Promise<Server> {
+export async function serve(options: {
+  port: number;
+  host: string;
+  url: string;
+  dist?: string;
+}): Promise<Server> {
   const { port, host, url, dist = '.next' } = options;
   const logFile = join(dataFolder('log'), `server-${port}.log`);
   const out = openSync(logFile, 'a');
-  const child = spawn(process.execPath, [join(ROOT, 'node_modules/next/dist/bin/next'), 'start', '-p', String(port), '-H', host], {
-    cwd: ROOT,
-    detached: true,
-    stdio: ['ignore', out, out],
-    env: { ...process.env, DATABASE_URL: url, BAVRIN_DIST: dist, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
-  });
+  const child = spawn(
+    process.execPath,
+    [join(ROOT, 'node_modules/next/dist/bin/next'), 'start', '-p', String(port), '-H', host],
+    {
+      cwd: ROOT,
+      detached: true,
+      stdio: ['ignore', out, out],
+      env: {
+        ...process.env,
+        DATABASE_URL: url,
+        BAVRIN_DIST: dist,
+        NODE_ENV: 'production',
+        NEXT_TELEMETRY_DISABLED: '1',
+      },
+    },
+  );
   child.unref();
   const pid = child.pid;
   if (pid === undefined) throw new Plain('the server could not be started');
@@ -64,7 +93,9 @@ export async function serve(options: { port: number; host: string; url: string; 
     await new Promise((resolve) => setTimeout(resolve, 150));
   }
   endServer(pid);
-  throw new Plain(`the server did not come up; its last words:\n${readFileSync(logFile, 'utf8').trim().split('\n').slice(-10).join('\n')}`);
+  throw new Plain(
+    `the server did not come up; its last words:\n${readFileSync(logFile, 'utf8').trim().split('\n').slice(-10).join('\n')}`,
+  );
 }
 
 /** Whether a Bavrin server answers there. */

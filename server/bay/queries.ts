@@ -1,11 +1,11 @@
-import { byUrgency } from '../../core/job/urgency';
-import { fluidDue } from '../../core/due/fluid';
 import { leadingCause } from '../../core/diagnosis/diagnose';
 import type { CauseVerdict } from '../../core/diagnosis/verdict';
+import { fluidDue } from '../../core/due/fluid';
 import { holdsOn, type JobHold } from '../../core/job/holds';
 import { questionOfJob } from '../../core/job/question';
 import type { JobSheet } from '../../core/job/sheet';
 import { type Stage, stageToOpen } from '../../core/job/stages';
+import { byUrgency } from '../../core/job/urgency';
 import { type FollowUp, listCars, openFollowUps } from '../cars/queries';
 import type { CarRow } from '../cars/rows';
 import { database } from '../db/sql';
@@ -19,7 +19,14 @@ export type BayCard = {
   leading?: Pick<CauseVerdict, 'id' | 'probability' | 'corner'>;
 };
 
-export type DueLine = { carId: string; carName: string; what: string; why: string; dueOn: string | null; followUp?: FollowUp };
+export type DueLine = {
+  carId: string;
+  carName: string;
+  what: string;
+  why: string;
+  dueOn: string | null;
+  followUp?: FollowUp;
+};
 
 export type Bay = { cards: BayCard[]; cars: CarRow[]; due: DueLine[] };
 
@@ -29,7 +36,12 @@ const SOON_DAYS = 30;
 /** The board: open jobs, most urgent first; the cars; what is due. */
 export async function getBay(today: string): Promise<Bay> {
   const sql = database();
-  const [sheets, cars, followUps, shop] = await Promise.all([openJobIds(sql).then((ids) => getSheets(ids, sql)), listCars(sql), openFollowUps(undefined, sql), getShop(sql)]);
+  const [sheets, cars, followUps, shop] = await Promise.all([
+    openJobIds(sql).then((ids) => getSheets(ids, sql)),
+    listCars(sql),
+    openFollowUps(undefined, sql),
+    getShop(sql),
+  ]);
   const cards = sheets.map((sheet): BayCard => {
     const known = sheet.answers.length + sheet.readings.length > 0;
     return {
@@ -47,18 +59,35 @@ function urgencyOf({ sheet, holds }: BayCard) {
   return { holds: holds.length, neededAt: sheet.job.neededAt, openedAt: sheet.job.openedAt };
 }
 
-function dueLines(cars: readonly CarRow[], followUps: readonly FollowUp[], school: Parameters<typeof fluidDue>[1], today: string): DueLine[] {
+function dueLines(
+  cars: readonly CarRow[],
+  followUps: readonly FollowUp[],
+  school: Parameters<typeof fluidDue>[1],
+  today: string,
+): DueLine[] {
   const fluid = cars.flatMap((car): DueLine[] => {
     const due = fluidDue(car.fluidFilledOn, school, today);
-    return due.daysLeft <= SOON_DAYS ? [{ carId: car.id, carName: car.name, what: 'Brake fluid', why: due.why, dueOn: car.fluidFilledOn === null ? null : due.dueOn }] : [];
+    return due.daysLeft <= SOON_DAYS
+      ? [
+          {
+            carId: car.id,
+            carName: car.name,
+            what: 'Brake fluid',
+            why: due.why,
+            dueOn: car.fluidFilledOn === null ? null : due.dueOn,
+          },
+        ]
+      : [];
   });
-  const noted = followUps.map((followUp): DueLine => ({
-    carId: followUp.carId,
-    carName: followUp.carName,
-    what: followUp.what,
-    why: followUp.jobId === null ? '' : 'Noted when a job was closed.',
-    dueOn: followUp.dueOn,
-    followUp,
-  }));
+  const noted = followUps.map(
+    (followUp): DueLine => ({
+      carId: followUp.carId,
+      carName: followUp.carName,
+      what: followUp.what,
+      why: followUp.jobId === null ? '' : 'Noted when a job was closed.',
+      dueOn: followUp.dueOn,
+      followUp,
+    }),
+  );
   return [...fluid, ...noted].sort((left, right) => ((left.dueOn ?? '0') < (right.dueOn ?? '0') ? -1 : 1));
 }

@@ -14,7 +14,8 @@ export async function addCar(input: unknown): Promise<CarRow> {
   const car = accept(parseWith(carSpecSchema, spec));
   const carId = newId(id);
   return database().begin(async (tx) => {
-    const added = await tx`insert into cars ${tx({ id: carId, ...carColumns(car) })} on conflict (id) do nothing returning 1`;
+    const added =
+      await tx`insert into cars ${tx({ id: carId, ...carColumns(car) })} on conflict (id) do nothing returning 1`;
     if (added.length > 0) await writeAxles(tx, carId, car);
     return getCar(carId, tx);
   });
@@ -42,7 +43,11 @@ async function writeAxles(tx: Sql, carId: string, car: Pick<CarRow, 'front' | 'r
 }
 
 /** Marks what was due as done, over the version its author saw. */
-export async function finishFollowUp(id: string, input: unknown, now = new Date()): Promise<{ id: string; version: number }> {
+export async function finishFollowUp(
+  id: string,
+  input: unknown,
+  now = new Date(),
+): Promise<{ id: string; version: number }> {
   const { version } = versioned(input);
   const sql = database();
   const [row] = await sql`
@@ -56,6 +61,14 @@ export async function finishFollowUp(id: string, input: unknown, now = new Date(
 
 /** An id made by whoever sends; it must be one. */
 export function newId(id: unknown): string {
-  if (typeof id === 'string' && /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/.test(id)) return id;
-  throw refused([{ code: 'missing', path: 'id', value: JSON.stringify(id) ?? 'missing', accepted: 'a UUID made by the sender, lower case' }]);
+  if (typeof id === 'string' && /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/.test(id))
+    return id;
+  throw refused([
+    {
+      code: 'missing',
+      path: 'id',
+      value: JSON.stringify(id) ?? 'missing',
+      accepted: 'a UUID made by the sender, lower case',
+    },
+  ]);
 }

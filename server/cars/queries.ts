@@ -13,11 +13,27 @@ export async function getCar(id: string, sql: Sql = database()): Promise<CarRow>
 
 /** Every car of the shop, by name. */
 export async function listCars(sql: Sql = database()): Promise<CarRow[]> {
-  const [cars, axles] = await Promise.all([sql`select * from cars order by lower(name), id`, sql`select * from car_axles`]);
-  return cars.map((car) => carFromRows(car, axles.filter((axle) => axle.car_id === car.id)));
+  const [cars, axles] = await Promise.all([
+    sql`select * from cars order by lower(name), id`,
+    sql`select * from car_axles`,
+  ]);
+  return cars.map((car) =>
+    carFromRows(
+      car,
+      axles.filter((axle) => axle.car_id === car.id),
+    ),
+  );
 }
 
-export type CarJob = { id: string; number: number; complaint: string; openedAt: string; closedAt: string | null; outcome: string | null; confirmed: string[] };
+export type CarJob = {
+  id: string;
+  number: number;
+  complaint: string;
+  openedAt: string;
+  closedAt: string | null;
+  outcome: string | null;
+  confirmed: string[];
+};
 
 /** A car's jobs, newest first. */
 export async function carJobs(carId: string, sql: Sql = database()): Promise<CarJob[]> {
@@ -36,7 +52,14 @@ export async function carJobs(carId: string, sql: Sql = database()): Promise<Car
   }));
 }
 
-export type CarReading = { kind: string; corner: string; input: Record<string, unknown>; recordedAt: string; jobId: string; jobNumber: number };
+export type CarReading = {
+  kind: string;
+  corner: string;
+  input: Record<string, unknown>;
+  recordedAt: string;
+  jobId: string;
+  jobNumber: number;
+};
 
 /** The last standing reading of each kind and corner on a car. */
 export async function lastReadings(carId: string, sql: Sql = database()): Promise<CarReading[]> {
@@ -56,7 +79,15 @@ export async function lastReadings(carId: string, sql: Sql = database()): Promis
   }));
 }
 
-export type FollowUp = { id: string; carId: string; carName: string; jobId: string | null; what: string; dueOn: string | null; version: number };
+export type FollowUp = {
+  id: string;
+  carId: string;
+  carName: string;
+  jobId: string | null;
+  what: string;
+  dueOn: string | null;
+  version: number;
+};
 
 /** What is due and not done, soonest first; for one car or all. */
 export async function openFollowUps(carId?: string, sql: Sql = database()): Promise<FollowUp[]> {
@@ -65,5 +96,13 @@ export async function openFollowUps(carId?: string, sql: Sql = database()): Prom
     from follow_ups f join cars c on c.id = f.car_id
     where f.done_at is null ${carId ? sql`and f.car_id = ${carId}` : sql``}
     order by f.due_on nulls last, f.id limit 100`;
-  return rows.map((row) => ({ id: row.id, carId: row.car_id, carName: row.name, jobId: row.job_id, what: row.what, dueOn: row.due_on, version: row.version }));
+  return rows.map((row) => ({
+    id: row.id,
+    carId: row.car_id,
+    carName: row.name,
+    jobId: row.job_id,
+    what: row.what,
+    dueOn: row.due_on,
+    version: row.version,
+  }));
 }

@@ -1,5 +1,5 @@
-import type { AxleSpec, CarSpec } from '../../core/car/spec';
 import type { Row } from 'postgres';
+import type { AxleSpec, CarSpec } from '../../core/car/spec';
 import { fromSI, toSI } from '../../core/units/convert';
 
 export type CarRow = CarSpec & { id: string; version: number };

@@ -18,7 +18,9 @@ export function database(): postgres.Sql {
     idle_timeout: 60,
     onnotice: () => {},
     connection: { application_name: 'bavrin', statement_timeout: 15_000 },
-    types: { date: { to: 1082, from: [1082], serialize: (value: string) => value, parse: (value: string) => value } },
+    types: {
+      date: { to: 1082, from: [1082], serialize: (value: string) => value, parse: (value: string) => value },
+    },
   });
   return pool;
 }
@@ -54,7 +56,10 @@ export function toFailure(error: unknown): Failure | undefined {
   const code = (error as { code?: string }).code ?? '';
   if (AWAY.has(code)) {
     log.error({ code, message: (error as Error).message }, 'database does not answer');
-    return new Failure('unavailable', 'The database does not answer. Nothing was saved; it will be tried again.');
+    return new Failure(
+      'unavailable',
+      'The database does not answer. Nothing was saved; it will be tried again.',
+    );
   }
   return undefined;
 }

@@ -23,10 +23,16 @@ export function route<P = Record<string, never>>(handler: Handler<P>) {
       const failure = toFailure(error);
       if (!failure) {
         log.error({ method: request.method, path, err: error }, 'failed');
-        return Response.json({ code: 'broken', message: 'Something broke on our side. Nothing was saved.' }, { status: 500 });
+        return Response.json(
+          { code: 'broken', message: 'Something broke on our side. Nothing was saved.' },
+          { status: 500 },
+        );
       }
       log.warn({ method: request.method, path, code: failure.code, message: failure.message }, 'refused');
-      return Response.json({ code: failure.code, message: failure.message, ...failure.detail }, { status: failure.status });
+      return Response.json(
+        { code: failure.code, message: failure.message, ...failure.detail },
+        { status: failure.status },
+      );
     }
   };
 }
@@ -39,7 +45,10 @@ function refuseForeign(request: Request): void {
   }
   const type = request.headers.get('content-type') ?? '';
   if (!type.startsWith('application/json') && !type.startsWith('application/x-ndjson')) {
-    throw new Failure('foreign', `Only JSON is taken here; this came as ${type === '' ? 'nothing named' : type.slice(0, 60)}.`);
+    throw new Failure(
+      'foreign',
+      `Only JSON is taken here; this came as ${type === '' ? 'nothing named' : type.slice(0, 60)}.`,
+    );
   }
 }
 
@@ -75,7 +84,14 @@ export async function readJson(request: Request): Promise<unknown> {
   try {
     json = JSON.parse(text);
   } catch (error) {
-    throw refused([{ code: 'refused', path: 'body', value: `${text.length} characters`, accepted: `JSON (${(error as Error).message})` }]);
+    throw refused([
+      {
+        code: 'refused',
+        path: 'body',
+        value: `${text.length} characters`,
+        accepted: `JSON (${(error as Error).message})`,
+      },
+    ]);
   }
   refuseNullCharacter(text);
   return json;

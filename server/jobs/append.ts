@@ -1,11 +1,11 @@
-import { checkFinding, unknownId } from '../../core/casefile/findings';
 import { runCalc } from '../../core/calc/registry';
-import { newAnswerSchema, newReadingSchema } from '../../core/job/schemas';
-import type { AnswerRow, ReadingRow } from '../../core/job/sheet';
+import { checkFinding, unknownId } from '../../core/casefile/findings';
 import { CAUSES } from '../../core/diagnosis/vocabulary/causes';
 import { FINDINGS } from '../../core/diagnosis/vocabulary/findings';
 import type { Issue } from '../../core/issues/issue';
 import { parseWith } from '../../core/issues/zod';
+import { newAnswerSchema, newReadingSchema } from '../../core/job/schemas';
+import type { AnswerRow, ReadingRow } from '../../core/job/sheet';
 import { database, type Sql } from '../db/sql';
 import { Failure, notFound, refused, stale } from '../failure';
 import { accept } from '../http/route';
@@ -18,7 +18,14 @@ export async function addAnswer(jobId: string, input: unknown, now = new Date())
   refuseIssues(answerIssues(answer));
   return database().begin(async (tx) => {
     await lockOpenJob(jobId, tx);
-    const row = { job_id: jobId, phase: answer.phase, finding: answer.finding, place: answer.place, state: answer.state, why: answer.why };
+    const row = {
+      job_id: jobId,
+      phase: answer.phase,
+      finding: answer.finding,
+      place: answer.place,
+      state: answer.state,
+      why: answer.why,
+    };
     const same = await tx`select * from findings where id = ${answer.id}`;
     if (same[0]) return sameOrStale(answerFromRow(same[0]), answer, 'That answer');
     const standing = await tx`
@@ -58,7 +65,14 @@ export async function addReading(jobId: string, input: unknown, now = new Date()
 function answerIssues(answer: { finding: string; state: string | null; place: string }): Issue[] {
   const corner = ['FL', 'FR', 'RL', 'RR'].includes(answer.place);
   const known = FINDINGS.find((finding) => finding.id === answer.finding);
-  if (!known) return [unknownId('finding', answer.finding, FINDINGS.map((finding) => finding.id))];
+  if (!known)
+    return [
+      unknownId(
+        'finding',
+        answer.finding,
+        FINDINGS.map((finding) => finding.id),
+      ),
+    ];
   const { issues } = checkFinding(
     {
       id: answer.finding,
@@ -85,13 +99,27 @@ export function refuseIssues(issues: Issue[]): void {
 export async function lockOpenJob(jobId: string, tx: Sql): Promise<void> {
   const [job] = await tx`select closed_at from jobs where id = ${knownId('job', jobId)} for update`;
   if (!job) throw notFound('job', jobId);
-  if (job.closed_at) throw new Failure('stale', 'The job has been closed; its record stays as it is.', { current: { closedAt: job.closed_at } });
+  if (job.closed_at)
+    throw new Failure('stale', 'The job has been closed; its record stays as it is.', {
+      current: { closedAt: job.closed_at },
+    });
 }
 
 /** A repeated send of the same thing is answered with what stands; the same id for something else is refused. */
-function sameOrStale<T extends { phase: string; replaces: string | null }>(written: T, sent: Record<string, unknown>, what: string): T {
-  const comparable = (value: unknown) => JSON.stringify(value, (_, each) => (each && typeof each === 'object' && !Array.isArray(each) ? Object.fromEntries(Object.entries(each).sort()) : each));
-  const differs = Object.entries(sent).some(([field, value]) => comparable(value) !== comparable((written as Record<string, unknown>)[field]));
+function sameOrStale<T extends { phase: string; replaces: string | null }>(
+  written: T,
+  sent: Record<string, unknown>,
+  what: string,
+): T {
+  const comparable = (value: unknown) =>
+    JSON.stringify(value, (_, each) =>
+      each && typeof each === 'object' && !Array.isArray(each)
+        ? Object.fromEntries(Object.entries(each).sort())
+        : each,
+    );
+  const differs = Object.entries(sent).some(
+    ([field, value]) => comparable(value) !== comparable((written as Record<string, unknown>)[field]),
+  );
   if (differs) throw stale(`${what} (sent again under the same id with another content)`, written);
   return written;
 }
@@ -99,4 +127,3 @@ function sameOrStale<T extends { phase: string; replaces: string | null }>(writt
 function refuseOvertaken(standing: { id: string } | undefined, replaces: string | null, what: string): void {
   if ((standing?.id ?? null) !== replaces) throw stale(what, standing ?? null);
 }
-

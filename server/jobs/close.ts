@@ -1,14 +1,14 @@
-import { randomUUID } from 'node:crypto';
 import { checkCauses } from '../../core/casefile/findings';
+import { parseWith } from '../../core/issues/zod';
 import { closingIssues } from '../../core/job/closing';
 import { closingSchema } from '../../core/job/closingSchema';
 import type { JobSheet } from '../../core/job/sheet';
 import { flushProgress } from '../../core/job/work';
-import { parseWith } from '../../core/issues/zod';
 import { database } from '../db/sql';
 import { stale } from '../failure';
 import { accept } from '../http/route';
 import { versioned } from '../http/versioned';
+import { idFromContent } from '../ids';
 import { lockOpenJob, refuseIssues } from './append';
 import { getSheet } from './queries';
 import { writeVerdict } from './work';
@@ -29,15 +29,24 @@ export async function closeJob(jobId: string, input: unknown, now = new Date()):
     const sheet = await getSheet(jobId, tx);
     refuseIssues(closingIssues(sheet, closing));
     if (sheet.job.version !== version) throw stale('The job', sheet.job);
-    await writeVerdict(tx, jobId, randomUUID(), sheet.verdicts.at(-1)?.decided ?? null, now);
+    await writeVerdict(
+      tx,
+      jobId,
+      idFromContent(`${jobId} closing`),
+      sheet.verdicts.at(-1)?.decided ?? null,
+      now,
+    );
     await tx`
       update jobs set outcome = ${closing.outcome}, summary = ${closing.summary}, closed_by = ${closing.by}, closed_at = ${now}, version = version + 1
       where id = ${jobId}`;
-    for (const cause of new Set(closing.confirmed)) await tx`insert into job_causes ${tx({ job_id: jobId, cause })}`;
+    for (const cause of new Set(closing.confirmed))
+      await tx`insert into job_causes ${tx({ job_id: jobId, cause })}`;
     for (const next of closing.next) {
       await tx`insert into follow_ups ${tx({ id: next.id, car_id: sheet.job.carId, job_id: jobId, what: next.what, due_on: next.dueOn })} on conflict (id) do nothing`;
     }
-    const flushed = sheet.works.some((work) => work.kind === 'flush' && flushProgress(work, sheet.ticks).left === 0);
+    const flushed = sheet.works.some(
+      (work) => work.kind === 'flush' && flushProgress(work, sheet.ticks).left === 0,
+    );
     if (flushed) {
       await tx`update cars set fluid_filled_on = ${now.toISOString().slice(0, 10)}, version = version + 1 where id = ${sheet.job.carId}`;
     }

@@ -1,6 +1,6 @@
+import { parseWith } from '../../core/issues/zod';
 import { jobChangesSchema, newJobSchema } from '../../core/job/schemas';
 import type { JobSheet } from '../../core/job/sheet';
-import { parseWith } from '../../core/issues/zod';
 import { getCar } from '../cars/queries';
 import { database } from '../db/sql';
 import { notFound, refused, stale } from '../failure';
@@ -42,7 +42,14 @@ export async function changeJob(id: string, input: unknown): Promise<JobSheet['j
       .map(([field, value]) => [COLUMNS[field as keyof typeof COLUMNS], value]),
   );
   if (Object.keys(columns).length === 0) {
-    throw refused([{ code: 'missing', path: 'body', value: 'nothing', accepted: `one of ${Object.keys(COLUMNS).join(', ')}` }]);
+    throw refused([
+      {
+        code: 'missing',
+        path: 'body',
+        value: 'nothing',
+        accepted: `one of ${Object.keys(COLUMNS).join(', ')}`,
+      },
+    ]);
   }
   knownId('job', id);
   return database().begin(async (tx) => {

@@ -4,7 +4,15 @@ import { carFromRows } from '../cars/rows';
 import { database, type Sql } from '../db/sql';
 import { notFound } from '../failure';
 import { knownId } from '../ids';
-import { answerFromRow, jobFromRow, proofFromRow, readingFromRow, tickFromRow, verdictFromRow, workFromRow } from './rows';
+import {
+  answerFromRow,
+  jobFromRow,
+  proofFromRow,
+  readingFromRow,
+  tickFromRow,
+  verdictFromRow,
+  workFromRow,
+} from './rows';
 
 /** Everything on file of one job. */
 export async function getSheet(id: string, sql: Sql = database()): Promise<JobSheet> {
@@ -37,8 +45,14 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
     const car = cars.find((row) => row.id === job.car_id)!;
     return [
       {
-        job: jobFromRow(job, own(causes).map((row) => row.cause)),
-        car: carFromRows(car, axles.filter((axle) => axle.car_id === car.id)),
+        job: jobFromRow(
+          job,
+          own(causes).map((row) => row.cause),
+        ),
+        car: carFromRows(
+          car,
+          axles.filter((axle) => axle.car_id === car.id),
+        ),
         answers: own(answers).map(answerFromRow),
         readings: own(readings).map(readingFromRow),
         verdicts: own(verdicts).map(verdictFromRow),

@@ -1,5 +1,13 @@
 import type { Row } from 'postgres';
-import type { AnswerRow, JobHead, ProofRow, ReadingRow, TickRow, VerdictRow, WorkRow } from '../../core/job/sheet';
+import type {
+  AnswerRow,
+  JobHead,
+  ProofRow,
+  ReadingRow,
+  TickRow,
+  VerdictRow,
+  WorkRow,
+} from '../../core/job/sheet';
 
 const iso = (date: Date | null) => date?.toISOString() ?? null;
 
@@ -64,13 +72,34 @@ export function verdictFromRow(row: Row): VerdictRow {
 }
 
 export function workFromRow(row: Row): WorkRow {
-  return { id: row.id, kind: row.kind, cause: row.cause, title: row.title, before: row.before, plan: row.plan, startedAt: row.started_at.toISOString() };
+  return {
+    id: row.id,
+    kind: row.kind,
+    cause: row.cause,
+    title: row.title,
+    before: row.before,
+    plan: row.plan,
+    startedAt: row.started_at.toISOString(),
+  };
 }
 
 export function tickFromRow(row: Row): TickRow {
-  return { id: row.id, workId: row.work_id, step: row.step, done: row.done, note: row.note, tickedAt: row.ticked_at.toISOString() };
+  return {
+    id: row.id,
+    workId: row.work_id,
+    step: row.step,
+    done: row.done,
+    note: row.note,
+    tickedAt: row.ticked_at.toISOString(),
+  };
 }
 
 export function proofFromRow(row: Row): ProofRow {
-  return { id: row.id, hold: row.hold, how: row.how, provedBy: row.proved_by, provedAt: row.proved_at.toISOString() };
+  return {
+    id: row.id,
+    hold: row.hold,
+    how: row.how,
+    provedBy: row.proved_by,
+    provedAt: row.proved_at.toISOString(),
+  };
 }

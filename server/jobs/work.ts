@@ -1,10 +1,10 @@
+import { parseWith } from '../../core/issues/zod';
 import { flushPlanOf } from '../../core/job/flush';
-import { newProofSchema, newTickSchema, newVerdictSchema, newWorkSchema } from '../../core/job/schemas';
 import { openHolds } from '../../core/job/holds';
 import { judge } from '../../core/job/judgement';
+import { newProofSchema, newTickSchema, newVerdictSchema, newWorkSchema } from '../../core/job/schemas';
 import type { ProofRow, TickRow, VerdictRow, WorkRow } from '../../core/job/sheet';
 import { stepsOf } from '../../core/job/work';
-import { parseWith } from '../../core/issues/zod';
 import { database, type Sql } from '../db/sql';
 import { notFound, refused, stale } from '../failure';
 import { accept } from '../http/route';
@@ -25,14 +25,32 @@ export async function recordVerdict(jobId: string, input: unknown, now = new Dat
 }
 
 /** Within a transaction that holds the job. */
-export async function writeVerdict(tx: Sql, jobId: string, id: string, decided: string | null, now: Date): Promise<VerdictRow> {
+export async function writeVerdict(
+  tx: Sql,
+  jobId: string,
+  id: string,
+  decided: string | null,
+  now: Date,
+): Promise<VerdictRow> {
   const [same] = await tx`select * from verdicts where id = ${id}`;
   if (same) return verdictFromRow(same);
   const sheet = await getSheet(jobId, tx);
   const { verdict, derived } = judge(sheet);
-  const leading = verdict.causes.slice(0, 8).map(({ id: cause, probability, corner, evidence }) => ({ id: cause, probability, corner, evidence }));
-  const kept = { leading, unlisted: verdict.unlisted, holds: verdict.holds.map((hold) => hold.id), contradictions: verdict.contradictions, exact: verdict.exact };
-  const used = { answers: sheet.answers.map((row) => row.id), readings: sheet.readings.map((row) => row.id), derived: derived.before };
+  const leading = verdict.causes
+    .slice(0, 8)
+    .map(({ id: cause, probability, corner, evidence }) => ({ id: cause, probability, corner, evidence }));
+  const kept = {
+    leading,
+    unlisted: verdict.unlisted,
+    holds: verdict.holds.map((hold) => hold.id),
+    contradictions: verdict.contradictions,
+    exact: verdict.exact,
+  };
+  const used = {
+    answers: sheet.answers.map((row) => row.id),
+    readings: sheet.readings.map((row) => row.id),
+    derived: derived.before,
+  };
   const [row] = await tx`
     insert into verdicts ${tx({
       id,
@@ -55,7 +73,10 @@ export async function startWork(jobId: string, input: unknown, now = new Date())
     await lockOpenJob(jobId, tx);
     const [same] = await tx`select * from works where id = ${work.id}`;
     if (same) return workFromRow(same);
-    const plan = work.kind === 'flush' ? flushPlanOf(await getSheet(jobId, tx), await getShop(tx)) : otherWork(work.title);
+    const plan =
+      work.kind === 'flush'
+        ? flushPlanOf(await getSheet(jobId, tx), await getShop(tx))
+        : otherWork(work.title);
     const [row] = await tx`
       insert into works ${tx({ id: work.id, job_id: jobId, kind: work.kind, cause: work.cause, title: work.title, before: work.before, plan: tx.json(plan as never), started_at: now })}
       returning *`;
@@ -67,8 +88,18 @@ export async function startWork(jobId: string, input: unknown, now = new Date())
 function otherWork(title: string) {
   return {
     steps: [
-      { id: 'before', part: 'Before', title: 'Measure what is wrong', how: 'Without a figure before, nobody will know what cured it.' },
-      { id: 'do', part: 'Corner', title, how: 'Parts, consumables and torque from the maker. In pairs on an axle.' },
+      {
+        id: 'before',
+        part: 'Before',
+        title: 'Measure what is wrong',
+        how: 'Without a figure before, nobody will know what cured it.',
+      },
+      {
+        id: 'do',
+        part: 'Corner',
+        title,
+        how: 'Parts, consumables and torque from the maker. In pairs on an axle.',
+      },
       { id: 'after', part: 'Finish', title: 'Measure the same again', how: 'Same place, same gauge.' },
     ],
   };
@@ -83,7 +114,14 @@ export async function addTick(workId: string, input: unknown, now = new Date()):
     await lockOpenJob(work.job_id, tx);
     const steps = stepsOf(workFromRow(work));
     if (!steps.some((step) => step.id === tick.step)) {
-      throw refused([{ code: 'unknown_id', path: 'step', value: JSON.stringify(tick.step), accepted: `one of ${steps.map((step) => step.id).join(', ')}` }]);
+      throw refused([
+        {
+          code: 'unknown_id',
+          path: 'step',
+          value: JSON.stringify(tick.step),
+          accepted: `one of ${steps.map((step) => step.id).join(', ')}`,
+        },
+      ]);
     }
     const [same] = await tx`select * from ticks where id = ${tick.id}`;
     if (same) return tickFromRow(same);

@@ -1,15 +1,15 @@
-import { createHash } from 'node:crypto';
 import type { CarSpec } from '../../core/car/spec';
 import { startingSet } from '../../core/car/startingSets';
 import type { CarTraits } from '../../core/car/traits';
 import { caseFromSheet } from '../../core/casefile/fromSheet';
-import { openCase, type OpenCase } from '../../core/casefile/open';
+import { type OpenCase, openCase } from '../../core/casefile/open';
 import type { CaseFile, CaseFinding } from '../../core/casefile/schema';
 import type { Issue } from '../../core/issues/issue';
 import { axleColumns, carColumns } from '../cars/rows';
 import { database, type Sql } from '../db/sql';
 import { refused } from '../failure';
 import { refuseNullCharacter } from '../http/route';
+import { idFromContent } from '../ids';
 import { getSheet, getSheets } from '../jobs/queries';
 
 /** One job as a case file. */
@@ -23,9 +23,12 @@ const BATCH = 50;
 /** Every closed job, one case a line (NDJSON), oldest first. */
 export async function* exportLedger(): AsyncGenerator<string> {
   const sql = database();
-  const ids = (await sql`select id from jobs where closed_at is not null order by closed_at, id`).map((row) => row.id as string);
+  const ids = (await sql`select id from jobs where closed_at is not null order by closed_at, id`).map(
+    (row) => row.id as string,
+  );
   for (let from = 0; from < ids.length; from += BATCH) {
-    for (const sheet of await getSheets(ids.slice(from, from + BATCH), sql)) yield `${JSON.stringify(caseFromSheet(sheet))}\n`;
+    for (const sheet of await getSheets(ids.slice(from, from + BATCH), sql))
+      yield `${JSON.stringify(caseFromSheet(sheet))}\n`;
   }
 }
 
@@ -41,7 +44,7 @@ export async function importCases(text: string, now = new Date()): Promise<Impor
   return database().begin(async (tx) => {
     const result: ImportResult = { added: 0, known: 0, jobs: [] };
     for (const opened of cases) {
-      const jobId = idFrom(JSON.stringify(opened.file));
+      const jobId = idFromContent(JSON.stringify(opened.file));
       result.jobs.push(jobId);
       const known = await tx`select 1 from jobs where id = ${jobId}`;
       if (known.length > 0) {
@@ -60,7 +63,12 @@ function readCases(text: string): OpenCase[] {
   const opened = parseCases(text).flatMap((input, index, all): OpenCase[] => {
     const outcome = openCase(input);
     if (outcome.ok) return [outcome.value];
-    issues.push(...outcome.issues.map((issue) => ({ ...issue, path: all.length === 1 ? issue.path : `cases[${index}].${issue.path}` })));
+    issues.push(
+      ...outcome.issues.map((issue) => ({
+        ...issue,
+        path: all.length === 1 ? issue.path : `cases[${index}].${issue.path}`,
+      })),
+    );
     return [];
   });
   if (issues.length > 0) throw refused(issues.slice(0, 50));
@@ -79,7 +87,14 @@ function parseCases(text: string): unknown[] {
         try {
           return JSON.parse(line);
         } catch (error) {
-          throw refused([{ code: 'refused', path: `line ${index + 1}`, value: `${line.length} characters`, accepted: `JSON (${(error as Error).message})` }]);
+          throw refused([
+            {
+              code: 'refused',
+              path: `line ${index + 1}`,
+              value: `${line.length} characters`,
+              accepted: `JSON (${(error as Error).message})`,
+            },
+          ]);
         }
       });
   }
@@ -100,28 +115,44 @@ async function writeCase(tx: Sql, jobId: string, { file, car }: OpenCase, now: D
       wheels_off: file.atHand?.wheelsOff ?? false,
       missing: file.atHand?.missing ?? [],
       opened_at: openedAt,
-      summary: [record?.summary ?? '', ...(record?.work ?? [])].filter((line) => line !== '').join('\n').slice(0, 4000),
-      ...(record ? { outcome: record.outcome, closed_at: record.closedAt ? new Date(record.closedAt) : now, closed_by: record.by || 'imported' } : {}),
+      summary: [record?.summary ?? '', ...(record?.work ?? [])]
+        .filter((line) => line !== '')
+        .join('\n')
+        .slice(0, 4000),
+      ...(record
+        ? {
+            outcome: record.outcome,
+            closed_at: record.closedAt ? new Date(record.closedAt) : now,
+            closed_by: record.by || 'imported',
+          }
+        : {}),
     })}`;
   await writeFindings(tx, jobId, file.findings, 'before', openedAt);
   await writeFindings(tx, jobId, record?.proof ?? [], 'after', openedAt);
   for (const [index, reading] of (file.readings ?? []).entries()) {
     await tx`
-      insert into readings ${tx({ id: idFrom(`${jobId} reading ${index}`), job_id: jobId, phase: 'before', kind: reading.kind, corner: reading.corner ?? '', input: tx.json(reading.input as never), recorded_at: openedAt })}
+      insert into readings ${tx({ id: idFromContent(`${jobId} reading ${index}`), job_id: jobId, phase: 'before', kind: reading.kind, corner: reading.corner ?? '', input: tx.json(reading.input as never), recorded_at: openedAt })}
       on conflict do nothing`;
   }
-  for (const cause of new Set(record?.confirmed ?? [])) await tx`insert into job_causes ${tx({ job_id: jobId, cause })}`;
+  for (const cause of new Set(record?.confirmed ?? []))
+    await tx`insert into job_causes ${tx({ job_id: jobId, cause })}`;
   for (const [index, hold] of (record?.holds ?? []).entries()) {
     await tx`
-      insert into hold_proofs ${tx({ id: idFrom(`${jobId} hold ${index}`), job_id: jobId, hold: hold.id, how: hold.how, proved_by: hold.by || 'imported', proved_at: new Date(hold.at) })}`;
+      insert into hold_proofs ${tx({ id: idFromContent(`${jobId} hold ${index}`), job_id: jobId, hold: hold.id, how: hold.how, proved_by: hold.by || 'imported', proved_at: new Date(hold.at) })}`;
   }
 }
 
 /** A question answered twice at one place keeps its first answer: the record holds one row a slot. */
-async function writeFindings(tx: Sql, jobId: string, findings: readonly CaseFinding[], phase: 'before' | 'after', at: Date): Promise<void> {
+async function writeFindings(
+  tx: Sql,
+  jobId: string,
+  findings: readonly CaseFinding[],
+  phase: 'before' | 'after',
+  at: Date,
+): Promise<void> {
   for (const [index, finding] of findings.entries()) {
     await tx`
-      insert into findings ${tx({ id: idFrom(`${jobId} ${phase} ${index}`), job_id: jobId, phase, finding: finding.id, place: finding.corner ?? finding.axle ?? '', state: finding.state, recorded_at: at })}
+      insert into findings ${tx({ id: idFromContent(`${jobId} ${phase} ${index}`), job_id: jobId, phase, finding: finding.id, place: finding.corner ?? finding.axle ?? '', state: finding.state, recorded_at: at })}
       on conflict do nothing`;
   }
 }
@@ -131,10 +162,11 @@ async function carFor(tx: Sql, traits: CarTraits, jobId: string): Promise<string
   const name = traits.name && traits.name !== '' ? traits.name : 'Imported car';
   const [known] = await tx`select id from cars where name = ${name} order by created_at limit 1`;
   if (known) return known.id;
-  const id = idFrom(`${jobId} car`);
+  const id = idFromContent(`${jobId} car`);
   const spec = specFrom(name, traits);
   await tx`insert into cars ${tx({ id, ...carColumns(spec) })}`;
-  for (const axle of ['front', 'rear'] as const) await tx`insert into car_axles ${tx(axleColumns(id, axle, spec[axle]))}`;
+  for (const axle of ['front', 'rear'] as const)
+    await tx`insert into car_axles ${tx(axleColumns(id, axle, spec[axle]))}`;
   return id;
 }
 
@@ -147,12 +179,11 @@ function specFrom(name: string, traits: CarTraits): CarSpec {
     stabilityControl: traits.stabilityControl ?? null,
     parkingBrake: traits.parkingBrake ?? null,
     front: { ...plain.front, caliper: traits.caliper?.front ?? null, rotor: traits.rotor?.front ?? null },
-    rear: { ...plain.rear, brake: traits.rearBrake ?? 'disc', caliper: traits.caliper?.rear ?? null, rotor: traits.rotor?.rear ?? null },
+    rear: {
+      ...plain.rear,
+      brake: traits.rearBrake ?? 'disc',
+      caliper: traits.caliper?.rear ?? null,
+      rotor: traits.rotor?.rear ?? null,
+    },
   };
-}
-
-/** An id that the same content always gets (a version 8 UUID made from its SHA-256). */
-function idFrom(content: string): string {
-  const hex = createHash('sha256').update(content).digest('hex');
-  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-8${hex.slice(13, 16)}-a${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
 }

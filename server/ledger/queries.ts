@@ -21,7 +21,8 @@ export type LedgerLine = {
 export type LedgerPage = { lines: LedgerLine[]; next: string | null; total: number };
 
 const PAGE = 40;
-const UUID = /^[0-9a-f-]{36}$/;
+const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
+const MOMENT = /^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d(\.\d{1,6})?[+-]\d\d(:\d\d)?$/;
 
 /** Closed jobs, newest first, narrowed by car, cause, outcome and words; paged by key. */
 export async function searchLedger(search: LedgerSearch): Promise<LedgerPage> {
@@ -36,16 +37,20 @@ export async function searchLedger(search: LedgerSearch): Promise<LedgerPage> {
   const key = readKey(search.after);
   const [rows, counted] = await Promise.all([
     sql`
-      select jobs.id, number, car_id, cars.name, complaint, summary, outcome, opened_at, closed_at,
+      select jobs.id, number, car_id, cars.name, complaint, summary, outcome, opened_at, closed_at, closed_at::text as closed_key,
         array(select cause from job_causes where job_id = jobs.id order by cause) as confirmed
       from jobs join cars on cars.id = car_id
-      where ${narrowed} ${key ? sql`and (closed_at, jobs.id) < (${key.closedAt}, ${key.id})` : sql``}
+      where ${narrowed} ${key ? sql`and (closed_at, jobs.id) < (${key.closedAt}::text::timestamptz, ${key.id})` : sql``}
       order by closed_at desc, jobs.id desc limit ${PAGE + 1}`,
     sql`select count(*)::int as count from jobs where ${narrowed}`,
   ]);
   const lines = rows.slice(0, PAGE).map(lineFromRow);
-  const last = lines.at(-1);
-  return { lines, next: rows.length > PAGE && last ? `${last.closedAt}_${last.id}` : null, total: counted[0]!.count };
+  const last = rows[PAGE - 1];
+  return {
+    lines,
+    next: rows.length > PAGE && last ? `${last.closed_key}_${last.id}` : null,
+    total: counted[0]!.count,
+  };
 }
 
 function lineFromRow(row: Row): LedgerLine {
@@ -65,7 +70,10 @@ function lineFromRow(row: Row): LedgerLine {
 
 /** Every word must begin a word of the record; the phrase may also be part of a car's name or a cause's label. */
 function wordQuery(text: string): { query: string; like: string; causes: string[] } | undefined {
-  const parts = text.toLowerCase().match(/[\p{L}\p{N}]+/gu)?.slice(0, 12);
+  const parts = text
+    .toLowerCase()
+    .match(/[\p{L}\p{N}]+/gu)
+    ?.slice(0, 12);
   if (!parts) return undefined;
   const phrase = text.trim().toLowerCase().slice(0, 100);
   return {
@@ -75,8 +83,8 @@ function wordQuery(text: string): { query: string; like: string; causes: string[
   };
 }
 
-function readKey(after: string | undefined): { closedAt: Date; id: string } | undefined {
-  const [time = '', id = ''] = (after ?? '').split('_');
-  const closedAt = new Date(time);
-  return UUID.test(id) && !Number.isNaN(closedAt.getTime()) ? { closedAt, id } : undefined;
+/** The key keeps the database's own spelling of the moment: a JavaScript date would lose its microseconds. */
+function readKey(after: string | undefined): { closedAt: string; id: string } | undefined {
+  const [closedAt = '', id = ''] = (after ?? '').split('_');
+  return UUID.test(id) && MOMENT.test(closedAt) ? { closedAt, id } : undefined;
 }

@@ -1,6 +1,6 @@
+import { parseWith } from '../../core/issues/zod';
 import { shopSchema } from '../../core/shop/shop';
 import { toSI } from '../../core/units/convert';
-import { parseWith } from '../../core/issues/zod';
 import { database } from '../db/sql';
 import { stale } from '../failure';
 import { accept } from '../http/route';

@@ -1,5 +1,5 @@
-import { fromSI } from '../../core/units/convert';
 import type { Shop } from '../../core/shop/shop';
+import { fromSI } from '../../core/units/convert';
 import { database, type Sql } from '../db/sql';
 
 export type ShopRow = Shop & { version: number; isDemo: boolean };

@@ -62,7 +62,9 @@ export function explain(
     next.sort((left, right) => right.weight - left.weight || left.mask - right.mask);
     for (const candidate of next) if (candidate.weight > 0) all.push(candidate);
     const least = next.length > 0 ? next[0]!.weight * NEGLIGIBLE : 0;
-    frontier = next.slice(0, Math.max(NARROWEST, breadth.sets >> depth)).filter((candidate) => candidate.weight > least);
+    frontier = next
+      .slice(0, Math.max(NARROWEST, breadth.sets >> depth))
+      .filter((candidate) => candidate.weight > least);
   }
 
   all.sort((left, right) => right.weight - left.weight || left.mask - right.mask);
@@ -88,7 +90,13 @@ function growerFor(problem: Problem, marginals: Float64Array, considered: readon
       const parent = answer.parents.find((candidate) => candidate.fault === fault);
       if (!parent) return [];
       const { cumulative } = parent;
-      return [{ index, below: atOrBelow(cumulative, answer.level - 1), atMost: atOrBelow(cumulative, answer.level) }];
+      return [
+        {
+          index,
+          below: atOrBelow(cumulative, answer.level - 1),
+          atMost: atOrBelow(cumulative, answer.level),
+        },
+      ];
     }),
   );
   const finish = (mask: number, setOdds: number, below: Float64Array, atMost: Float64Array): Candidate => {

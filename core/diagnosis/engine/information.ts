@@ -30,7 +30,11 @@ export type ForecastDesk = {
  * @param marginals P(fault | answers)
  * @param leaders groups of fault indexes (31 at most) whose probability after each answer is wanted
  */
-export function deskFor(explanations: Explanations, marginals: Float64Array, leaders: readonly (readonly number[])[]): ForecastDesk {
+export function deskFor(
+  explanations: Explanations,
+  marginals: Float64Array,
+  leaders: readonly (readonly number[])[],
+): ForecastDesk {
   const holding = new Map<number, number[]>();
   const leadersIn = new Uint32Array(explanations.list.length);
   const leaderTotals = new Float64Array(leaders.length);
@@ -46,7 +50,14 @@ export function deskFor(explanations: Explanations, marginals: Float64Array, lea
       leaderTotals[leader]! += probability;
     });
   });
-  return { explanations, marginals, considered: new Set(explanations.considered), holding, leadersIn, leaderTotals };
+  return {
+    explanations,
+    marginals,
+    considered: new Set(explanations.considered),
+    holding,
+    leadersIn,
+    leaderTotals,
+  };
 }
 
 /**
@@ -73,7 +84,8 @@ export function forecast(question: OpenQuestion, desk: ForecastDesk): Forecast {
     for (let leader = 0; leader < untouchedLeaders.length; leader++) {
       if ((mask & (1 << leader)) === 0) continue;
       untouchedLeaders[leader]! -= probability;
-      for (let level = 0; level < count; level++) after[level]![leader]! += probability * chanceOf(atMost, level);
+      for (let level = 0; level < count; level++)
+        after[level]![leader]! += probability * chanceOf(atMost, level);
     }
   }
   untouched = Math.max(0, untouched);
@@ -115,13 +127,18 @@ function leakWithRest(question: OpenQuestion, { considered, marginals }: Forecas
   const leak = question.leak.slice();
   for (const { fault, cumulative } of question.parents) {
     if (considered.has(fault)) continue;
-    for (let level = 0; level < leak.length; level++) leak[level]! *= 1 - marginals[fault]! * (1 - cumulative[level]!);
+    for (let level = 0; level < leak.length; level++)
+      leak[level]! *= 1 - marginals[fault]! * (1 - cumulative[level]!);
   }
   return leak;
 }
 
 /** P(at or below each level) for every explanation with a fault the question depends on. */
-function touchedRows(question: OpenQuestion, { considered, holding }: ForecastDesk, leak: Float64Array): Map<number, Float64Array> {
+function touchedRows(
+  question: OpenQuestion,
+  { considered, holding }: ForecastDesk,
+  leak: Float64Array,
+): Map<number, Float64Array> {
   const rows = new Map<number, Float64Array>();
   for (const { fault, cumulative } of question.parents) {
     if (!considered.has(fault)) continue;

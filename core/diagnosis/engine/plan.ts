@@ -22,10 +22,14 @@ export type Plan = { steps: Step[]; width: number };
  */
 export function planSum(abnormal: readonly Answer[], groups: readonly (readonly number[])[]): Plan {
   const answersOfGroup = groups.map((members) =>
-    abnormal.flatMap((answer, index) => (answer.parents.some((parent) => members.includes(parent.fault)) ? [index] : [])),
+    abnormal.flatMap((answer, index) =>
+      answer.parents.some((parent) => members.includes(parent.fault)) ? [index] : [],
+    ),
   );
   const left = new Set([...groups.keys()].filter((group) => answersOfGroup[group]!.length > 0));
-  const waiting = abnormal.map((_, index) => [...left].filter((group) => answersOfGroup[group]!.includes(index)).length);
+  const waiting = abnormal.map(
+    (_, index) => [...left].filter((group) => answersOfGroup[group]!.includes(index)).length,
+  );
   const open: number[] = [];
   const steps: Step[] = [];
   let width = 0;
@@ -45,7 +49,12 @@ export function planSum(abnormal: readonly Answer[], groups: readonly (readonly 
   return { steps, width };
 }
 
-function pickNarrowest(left: Set<number>, answersOfGroup: number[][], waiting: number[], open: number[]): number {
+function pickNarrowest(
+  left: Set<number>,
+  answersOfGroup: number[][],
+  waiting: number[],
+  open: number[],
+): number {
   let best = -1;
   let bestCost = Number.POSITIVE_INFINITY;
   for (const group of left) {

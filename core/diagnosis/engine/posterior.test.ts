@@ -11,7 +11,10 @@ import { weightsOf } from './weights';
 const problems = (faults: number, answers: number, wide: boolean) =>
   fc
     .record({
-      priors: fc.array(fc.double({ min: 0.01, max: 0.6, noNaN: true }), { minLength: faults, maxLength: faults }),
+      priors: fc.array(fc.double({ min: 0.01, max: 0.6, noNaN: true }), {
+        minLength: faults,
+        maxLength: faults,
+      }),
       answers: fc.array(
         fc.record({
           level: fc.integer({ min: 0, max: 2 }),
@@ -21,18 +24,24 @@ const problems = (faults: number, answers: number, wide: boolean) =>
         { minLength: 1, maxLength: answers },
       ),
     })
-    .map(({ priors, answers: rows }): Problem => ({
-      priors: Float64Array.from(priors),
-      groups: [[0, 1], ...Array.from({ length: faults - 2 }, (_, index) => [index + 2])],
-      answers: rows.map((row): Answer => ({
-        level: row.level,
-        leak: row.leak,
-        parents: row.parents.flatMap((cumulative, fault) =>
-          cumulative === null && !(wide && fault === faults - 1) ? [] : [{ fault, cumulative: cumulative ?? Float64Array.of(0.7, 0.9, 1) }],
+    .map(
+      ({ priors, answers: rows }): Problem => ({
+        priors: Float64Array.from(priors),
+        groups: [[0, 1], ...Array.from({ length: faults - 2 }, (_, index) => [index + 2])],
+        answers: rows.map(
+          (row): Answer => ({
+            level: row.level,
+            leak: row.leak,
+            parents: row.parents.flatMap((cumulative, fault) =>
+              cumulative === null && !(wide && fault === faults - 1)
+                ? []
+                : [{ fault, cumulative: cumulative ?? Float64Array.of(0.7, 0.9, 1) }],
+            ),
+          }),
         ),
-      })),
-      ...(wide ? { wide: faults - 1 } : {}),
-    }));
+        ...(wide ? { wide: faults - 1 } : {}),
+      }),
+    );
 
 const cumulatives = fc
   .tuple(fc.double({ min: 0.1, max: 0.9, noNaN: true }), fc.double({ min: 0.1, max: 0.9, noNaN: true }))
@@ -46,7 +55,10 @@ function jointOf(problem: Problem, present: readonly boolean[]): number {
   });
   for (const { level, leak, parents } of problem.answers) {
     const upTo = (at: number) =>
-      parents.reduce((product, { fault, cumulative }) => (present[fault] ? product * atOrBelow(cumulative, at) : product), atOrBelow(leak, at));
+      parents.reduce(
+        (product, { fault, cumulative }) => (present[fault] ? product * atOrBelow(cumulative, at) : product),
+        atOrBelow(leak, at),
+      );
     joint *= upTo(level) - upTo(level - 1);
   }
   return joint;
@@ -66,32 +78,41 @@ function bruteForce(problem: Problem) {
       if (members.some((fault) => present[fault])) groups[group]! += joint;
     });
   }
-  return { evidence, faults: faults.map((value) => value / evidence), groups: groups.map((value) => value / evidence) };
+  return {
+    evidence,
+    faults: faults.map((value) => value / evidence),
+    groups: groups.map((value) => value / evidence),
+  };
 }
 
 describe('posterior', () => {
-  it.each([false, true])('equals the plain sum over every combination (a fault that touches everything: %s)', (wide) => {
-    fc.assert(
-      fc.property(problems(7, 7, wide), (problem) => {
-        const fast = posteriorOf(problem);
-        const slow = bruteForce(problem);
-        expect(Math.abs(fast.evidence / slow.evidence - 1)).toBeLessThan(1e-10);
-        fast.faults.forEach((value, fault) => {
-          expect(value).toBeCloseTo(slow.faults[fault]!, 10);
-        });
-        fast.groups.forEach((value, group) => {
-          expect(value).toBeCloseTo(slow.groups[group]!, 10);
-        });
-      }),
-      { numRuns: 150 },
-    );
-  });
+  it.each([false, true])(
+    'equals the plain sum over every combination (a fault that touches everything: %s)',
+    (wide) => {
+      fc.assert(
+        fc.property(problems(7, 7, wide), (problem) => {
+          const fast = posteriorOf(problem);
+          const slow = bruteForce(problem);
+          expect(Math.abs(fast.evidence / slow.evidence - 1)).toBeLessThan(1e-10);
+          fast.faults.forEach((value, fault) => {
+            expect(value).toBeCloseTo(slow.faults[fault]!, 10);
+          });
+          fast.groups.forEach((value, group) => {
+            expect(value).toBeCloseTo(slow.groups[group]!, 10);
+          });
+        }),
+        { numRuns: 150 },
+      );
+    },
+  );
 
   it('agrees with an independent Bayesian library (bayesjs, junction tree) to 1e-6', () => {
     fc.assert(
       fc.property(problems(4, 4, false), (problem) => {
         const network = asNetwork(problem);
-        const given = Object.fromEntries(problem.answers.map((answer, index) => [`answer${index}`, `${answer.level}`]));
+        const given = Object.fromEntries(
+          problem.answers.map((answer, index) => [`answer${index}`, `${answer.level}`]),
+        );
         const ours = posteriorOf(problem);
         problem.priors.forEach((_, fault) => {
           const theirs = infer(network as never, { [`fault${fault}`]: 'T' }, given);
@@ -107,13 +128,21 @@ describe('posterior', () => {
 function asNetwork(problem: Problem) {
   const nodes: Record<string, unknown> = {};
   problem.priors.forEach((prior, fault) => {
-    nodes[`fault${fault}`] = { id: `fault${fault}`, states: ['T', 'F'], parents: [], cpt: { T: prior, F: 1 - prior } };
+    nodes[`fault${fault}`] = {
+      id: `fault${fault}`,
+      states: ['T', 'F'],
+      parents: [],
+      cpt: { T: prior, F: 1 - prior },
+    };
   });
   problem.answers.forEach((answer, index) => {
     const parents = answer.parents.map((parent) => `fault${parent.fault}`);
     const row = (present: readonly boolean[]) => {
       const upTo = (level: number) =>
-        answer.parents.reduce((product, parent, at) => (present[at] ? product * atOrBelow(parent.cumulative, level) : product), atOrBelow(answer.leak, level));
+        answer.parents.reduce(
+          (product, parent, at) => (present[at] ? product * atOrBelow(parent.cumulative, level) : product),
+          atOrBelow(answer.leak, level),
+        );
       return { 0: upTo(0), 1: upTo(1) - upTo(0), 2: upTo(2) - upTo(1) };
     };
     const cpt =
@@ -121,7 +150,10 @@ function asNetwork(problem: Problem) {
         ? row([])
         : Array.from({ length: 1 << parents.length }, (_, mask) => {
             const present = parents.map((_parent, at) => (mask & (1 << at)) !== 0);
-            return { when: Object.fromEntries(parents.map((id, at) => [id, present[at] ? 'T' : 'F'])), then: row(present) };
+            return {
+              when: Object.fromEntries(parents.map((id, at) => [id, present[at] ? 'T' : 'F'])),
+              then: row(present),
+            };
           });
     nodes[`answer${index}`] = { id: `answer${index}`, states: ['0', '1', '2'], parents, cpt };
   });
@@ -151,7 +183,13 @@ describe('explanations and forecasts', () => {
         const { faults } = posteriorOf(problem);
         const all = explain(problem, faults, { faults: 5, sets: 64, depth: 5 });
         expect(all.captured).toBeCloseTo(1, 12);
-        const question = { leak, parents: [{ fault: 0, cumulative: strength }, { fault: 3, cumulative: strength }] };
+        const question = {
+          leak,
+          parents: [
+            { fault: 0, cumulative: strength },
+            { fault: 3, cumulative: strength },
+          ],
+        };
         const told = forecast(question, deskFor(all, faults, [[0], [3]]));
         const exact = exactForecast(problem, question);
         expect(told.bits).toBeCloseTo(exact.bits, 9);
@@ -168,15 +206,27 @@ describe('explanations and forecasts', () => {
 /** The same by asking the exact posterior for each possible answer in turn. */
 function exactForecast(problem: Problem, question: { leak: Float64Array; parents: Answer['parents'] }) {
   const before = posteriorOf(problem).evidence;
-  const asked = [0, 1, 2].map((level) => posteriorOf({ ...problem, answers: [...problem.answers, { ...question, level }] }));
+  const asked = [0, 1, 2].map((level) =>
+    posteriorOf({ ...problem, answers: [...problem.answers, { ...question, level }] }),
+  );
   const levels = asked.map((posterior) => posterior.evidence / before);
-  const entropy = (chances: readonly number[]) => chances.reduce((sum, chance) => (chance > 0 ? sum - chance * Math.log2(chance) : sum), 0);
+  const entropy = (chances: readonly number[]) =>
+    chances.reduce((sum, chance) => (chance > 0 ? sum - chance * Math.log2(chance) : sum), 0);
   let conditional = 0;
   for (let mask = 0; mask < 1 << problem.priors.length; mask++) {
     const present = Array.from(problem.priors, (_, fault) => (mask & (1 << fault)) !== 0);
     const upTo = (level: number) =>
-      question.parents.reduce((product, { fault, cumulative }) => (present[fault] ? product * atOrBelow(cumulative, level) : product), atOrBelow(question.leak, level));
-    conditional += (jointOf(problem, present) / before) * entropy([upTo(0), upTo(1) - upTo(0), upTo(2) - upTo(1)]);
+      question.parents.reduce(
+        (product, { fault, cumulative }) =>
+          present[fault] ? product * atOrBelow(cumulative, level) : product,
+        atOrBelow(question.leak, level),
+      );
+    conditional +=
+      (jointOf(problem, present) / before) * entropy([upTo(0), upTo(1) - upTo(0), upTo(2) - upTo(1)]);
   }
-  return { bits: entropy(levels) - conditional, levels, after: asked.map((posterior) => posterior.faults[3]!) };
+  return {
+    bits: entropy(levels) - conditional,
+    levels,
+    after: asked.map((posterior) => posterior.faults[3]!),
+  };
 }

@@ -1,4 +1,4 @@
-import { planSum, type Plan, type Step } from './plan';
+import { type Plan, planSum, type Step } from './plan';
 import { type Answer, atOrBelow, type Problem } from './problem';
 import { applyFault, applyFaultBack, closeBit, closeBitBack, dot, mix, openBit, openBitBack } from './sets';
 
@@ -24,11 +24,23 @@ export function posteriorOf(problem: Problem): Posterior {
   if (problem.wide === undefined) return sumNarrow(problem, problem.priors, problem.answers);
   const { wide, answers } = problem;
   const prior = problem.priors[wide]!;
-  const without = sumNarrow(problem, withPrior(problem.priors, wide, 0), answers.map((answer) => withoutFault(answer, wide)));
-  const present = sumNarrow(problem, withPrior(problem.priors, wide, 1), answers.map((answer) => withFaultInLeak(answer, wide)));
+  const without = sumNarrow(
+    problem,
+    withPrior(problem.priors, wide, 0),
+    answers.map((answer) => withoutFault(answer, wide)),
+  );
+  const present = sumNarrow(
+    problem,
+    withPrior(problem.priors, wide, 1),
+    answers.map((answer) => withFaultInLeak(answer, wide)),
+  );
   const evidence = without.evidence * (1 - prior) + present.evidence * prior;
   const share = (present.evidence * prior) / evidence;
-  return { evidence, faults: mix(without.faults, present.faults, share), groups: mix(without.groups, present.groups, share) };
+  return {
+    evidence,
+    faults: mix(without.faults, present.faults, share),
+    groups: mix(without.groups, present.groups, share),
+  };
 }
 
 function sumNarrow(problem: Problem, priors: Float64Array, answers: readonly Answer[]): Posterior {
@@ -41,13 +53,19 @@ function sumNarrow(problem: Problem, priors: Float64Array, answers: readonly Ans
     .filter((answer) => answer.parents.length === 0)
     .reduce((product, { leak, level }) => product * (atOrBelow(leak, level) - atOrBelow(leak, level - 1)), 1);
   const faults = folded.priors.slice();
-  const groups = Float64Array.from(problem.groups, (members) => 1 - members.reduce((none, fault) => none * (1 - faults[fault]!), 1));
+  const groups = Float64Array.from(
+    problem.groups,
+    (members) => 1 - members.reduce((none, fault) => none * (1 - faults[fault]!), 1),
+  );
   passBackward(plan, folded.priors, forward, faults, groups);
   return { evidence: forward.total * folded.evidence * orphan, faults, groups };
 }
 
 /** Posterior odds after the unremarkable answers alone, and how likely those were. */
-function foldNormal(priors: Float64Array, answers: readonly Answer[]): { priors: Float64Array; evidence: number } {
+function foldNormal(
+  priors: Float64Array,
+  answers: readonly Answer[],
+): { priors: Float64Array; evidence: number } {
   const stays = new Float64Array(priors.length).fill(1);
   let evidence = 1;
   for (const { level, leak, parents } of answers) {
@@ -86,19 +104,27 @@ function passForward(plan: Plan, priors: Float64Array): Forward {
 }
 
 /** Walks back, writing the marginals of every fault and group in the plan. */
-function passBackward(plan: Plan, priors: Float64Array, forward: Forward, faults: Float64Array, groups: Float64Array): void {
+function passBackward(
+  plan: Plan,
+  priors: Float64Array,
+  forward: Forward,
+  faults: Float64Array,
+  groups: Float64Array,
+): void {
   let weights: Float64Array = Float64Array.of(1);
   for (let index = plan.steps.length - 1; index >= 0; index--) {
     const step = plan.steps[index]!;
     for (const bit of [...step.closes].reverse()) weights = closeBitBack(weights, bit);
-    groups[step.group] = 1 - (noneOf(step, priors) * dot(forward.beforeGroup[index]!, weights)) / forward.total;
+    groups[step.group] =
+      1 - (noneOf(step, priors) * dot(forward.beforeGroup[index]!, weights)) / forward.total;
     for (let member = step.faults.length - 1; member >= 0; member--) {
       const { fault, touches } = step.faults[member]!;
       const present = applyFaultBack(weights, touches);
       faults[fault] = (priors[fault]! * dot(forward.beforeFaults[index]![member]!, present)) / forward.total;
       weights = mix(weights, present, priors[fault]!);
     }
-    for (const { below, reaches } of [...step.opens].reverse()) weights = openBitBack(weights, below, reaches);
+    for (const { below, reaches } of [...step.opens].reverse())
+      weights = openBitBack(weights, below, reaches);
   }
 }
 

@@ -28,7 +28,8 @@ export function openBitBack(weights: Float64Array, below: number, reaches: numbe
 export function closeBit(weights: Float64Array, bit: number): Float64Array {
   const out = new Float64Array(weights.length / 2);
   const low = (1 << bit) - 1;
-  for (let set = 0; set < out.length; set++) out[set] = weights[((set & ~low) << 1) | (1 << bit) | (set & low)]!;
+  for (let set = 0; set < out.length; set++)
+    out[set] = weights[((set & ~low) << 1) | (1 << bit) | (set & low)]!;
   return out;
 }
 
@@ -36,7 +37,8 @@ export function closeBit(weights: Float64Array, bit: number): Float64Array {
 export function closeBitBack(weights: Float64Array, bit: number): Float64Array {
   const out = new Float64Array(weights.length * 2);
   const low = (1 << bit) - 1;
-  for (let set = 0; set < weights.length; set++) out[((set & ~low) << 1) | (1 << bit) | (set & low)] = weights[set]!;
+  for (let set = 0; set < weights.length; set++)
+    out[((set & ~low) << 1) | (1 << bit) | (set & low)] = weights[set]!;
   return out;
 }
 

@@ -16,7 +16,12 @@ export function weightsOf(problem: Problem): { prior: Float64Array; bits: Float6
   const bits = order.map(() => new Float64Array(problem.groups.length));
 
   const oddsWith = (taken: readonly number[]) =>
-    logOdds(posteriorOf({ ...problem, answers: [...taken].sort((a, b) => a - b).map((index) => problem.answers[index]!) }));
+    logOdds(
+      posteriorOf({
+        ...problem,
+        answers: [...taken].sort((a, b) => a - b).map((index) => problem.answers[index]!),
+      }),
+    );
 
   const prior = oddsWith([]);
   let before = prior;

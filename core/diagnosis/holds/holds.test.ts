@@ -50,7 +50,9 @@ describe('holds', () => {
   it('takes drag and smoke together for stuck brakes', () => {
     expect(ids(given('wheel_drags', 'one', 'RL'))).toEqual([]);
     expect(ids(given('smell_or_smoke', 'yes', 'RL'))).toEqual([]);
-    expect(ids(given('wheel_drags', 'one', 'RL'), given('smell_or_smoke', 'yes', 'RL'))).toEqual(['brakes_stuck_on']);
+    expect(ids(given('wheel_drags', 'one', 'RL'), given('smell_or_smoke', 'yes', 'RL'))).toEqual([
+      'brakes_stuck_on',
+    ]);
   });
 
   it('does not miss assist on a car that has none', () => {
@@ -59,6 +61,8 @@ describe('holds', () => {
   });
 
   it('sees nothing in unremarkable answers', () => {
-    expect(ids(given('leak', 'none'), given('reservoir_level', 'ok'), given('warning_light', 'abs'))).toEqual([]);
+    expect(ids(given('leak', 'none'), given('reservoir_level', 'ok'), given('warning_light', 'abs'))).toEqual(
+      [],
+    );
   });
 });

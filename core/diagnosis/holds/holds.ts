@@ -1,20 +1,32 @@
-import { assistOf, type CarTraits } from '../../car/traits';
 import { cornersOf, type Place } from '../../car/corner';
+import { assistOf, type CarTraits } from '../../car/traits';
 import type { GivenFinding } from '../given';
 
 /** What stops the car at once, and the proof that ends it. */
 export const HOLDS = [
-  { id: 'pedal_to_floor', label: 'Pedal reached the floor', until: 'cause found, fixed and the pedal proved firm at rest' },
+  {
+    id: 'pedal_to_floor',
+    label: 'Pedal reached the floor',
+    until: 'cause found, fixed and the pedal proved firm at rest',
+  },
   { id: 'pedal_sinks', label: 'Pedal sinks while held', until: 'pedal holds for 30 s' },
   { id: 'leak', label: 'Fluid is leaking', until: 'leak repaired, level right, system bled' },
   { id: 'fluid_low', label: 'Fluid level is low', until: 'reason for the loss known, level right, no air' },
   { id: 'fluid_wet', label: 'Fluid boils too early', until: 'fluid replaced and re-tested' },
-  { id: 'fluid_wrong', label: 'Wrong fluid in the system', until: 'system flushed, seals judged, right fluid in' },
+  {
+    id: 'fluid_wrong',
+    label: 'Wrong fluid in the system',
+    until: 'system flushed, seals judged, right fluid in',
+  },
   { id: 'pad_worn_out', label: 'Pads worn out, or grinding', until: 'pads replaced on the axle' },
   { id: 'rotor_below_minimum', label: 'Rotor below minimum', until: 'rotors replaced on the axle' },
   { id: 'rotor_cracked', label: 'Rotor cracked', until: 'rotors replaced on the axle' },
   { id: 'bearing_play', label: 'Wheel bearing loose', until: 'bearing adjusted or replaced and re-measured' },
-  { id: 'brakes_stuck_on', label: 'Brakes stuck on and burning', until: 'cause of the drag fixed and the wheel turns free' },
+  {
+    id: 'brakes_stuck_on',
+    label: 'Brakes stuck on and burning',
+    until: 'cause of the drag fixed and the wheel turns free',
+  },
   { id: 'pads_contaminated', label: 'Pads contaminated', until: 'source stopped, pads replaced on the axle' },
   { id: 'brake_lamp', label: 'Brake warning lamp on', until: 'lamp explained and out' },
   { id: 'assist_lost', label: 'No brake assist', until: 'assist restored and re-tested' },
@@ -33,10 +45,15 @@ export function holdsOf(findings: readonly GivenFinding[], car: CarTraits): Hold
 
 type Rule = (findings: readonly GivenFinding[], car: CarTraits) => GivenFinding[];
 
-const when = (id: GivenFinding['id'], ...states: string[]): Rule => (findings) =>
-  findings.filter((finding) => finding.id === id && states.includes(finding.state));
+const when =
+  (id: GivenFinding['id'], ...states: string[]): Rule =>
+  (findings) =>
+    findings.filter((finding) => finding.id === id && states.includes(finding.state));
 
-const either = (...rules: Rule[]): Rule => (findings, car) => rules.flatMap((rule) => rule(findings, car));
+const either =
+  (...rules: Rule[]): Rule =>
+  (findings, car) =>
+    rules.flatMap((rule) => rule(findings, car));
 
 const RULES: Record<HoldId, Rule> = {
   pedal_to_floor: when('pedal_to_floor', 'yes'),
@@ -45,11 +62,17 @@ const RULES: Record<HoldId, Rule> = {
     const cleared = when('pedal_hold', 'holds')(findings, car).length > 0 && sinks.length === 0;
     return cleared ? [] : [...sinks, ...when('pedal_sinks', 'yes')(findings, car)];
   },
-  leak: either(when('leak', 'line_or_hose', 'caliper_or_cylinder', 'master_to_booster'), when('wheel_cylinder', 'leaking')),
+  leak: either(
+    when('leak', 'line_or_hose', 'caliper_or_cylinder', 'master_to_booster'),
+    when('wheel_cylinder', 'leaking'),
+  ),
   fluid_low: when('reservoir_level', 'low'),
   fluid_wet: either(when('fluid_moisture', 'wet'), when('fluid_boiling', 'low')),
   fluid_wrong: when('fluid_type', 'wrong'),
-  pad_worn_out: (findings, car) => [...when('pad_thickness', 'worn_out')(findings, car), ...grindingUnmeasured(findings)],
+  pad_worn_out: (findings, car) => [
+    ...when('pad_thickness', 'worn_out')(findings, car),
+    ...grindingUnmeasured(findings),
+  ],
   rotor_below_minimum: when('rotor_thickness', 'below_minimum'),
   rotor_cracked: when('rotor_surface', 'cracked'),
   bearing_play: when('bearing_play', 'excess'),
@@ -60,7 +83,8 @@ const RULES: Record<HoldId, Rule> = {
   },
   pads_contaminated: when('pad_surface', 'contaminated'),
   brake_lamp: when('warning_light', 'brake'),
-  assist_lost: (findings, car) => (assistOf(car) === 'none' ? [] : when('assist_start', 'no_change')(findings, car)),
+  assist_lost: (findings, car) =>
+    assistOf(car) === 'none' ? [] : when('assist_start', 'no_change')(findings, car),
 };
 
 /** Grinding holds the car until the pads are measured at every corner that grinds, or at all four when nobody knows which. */
@@ -70,5 +94,7 @@ function grindingUnmeasured(findings: readonly GivenFinding[]): GivenFinding[] {
 }
 
 function measuredAt(findings: readonly GivenFinding[], corner: Place): boolean {
-  return findings.some((finding) => finding.id === 'pad_thickness' && (finding.place === corner || finding.place === undefined));
+  return findings.some(
+    (finding) => finding.id === 'pad_thickness' && (finding.place === corner || finding.place === undefined),
+  );
 }

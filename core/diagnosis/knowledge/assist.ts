@@ -4,7 +4,7 @@ import { type CauseKnowledge, link } from './cause';
 export const ASSIST: readonly CauseKnowledge[] = [
   {
     cause: 'booster_supply_lost',
-prior: 0.00067,
+    prior: 0.00067,
     at: 'car',
     needs: { assist: ['vacuum'] },
     links: [
@@ -18,7 +18,7 @@ prior: 0.00067,
   },
   {
     cause: 'booster_failed',
-prior: 0.0005,
+    prior: 0.0005,
     at: 'car',
     needs: { assist: ['vacuum'] },
     links: [
@@ -33,7 +33,7 @@ prior: 0.0005,
   },
   {
     cause: 'hydraulic_assist_low',
-prior: 0.00027,
+    prior: 0.00027,
     at: 'car',
     needs: { assist: ['hydraulic'] },
     links: [

@@ -4,7 +4,7 @@ import { type CauseKnowledge, link } from './cause';
 export const CALIPER: readonly CauseKnowledge[] = [
   {
     cause: 'caliper_slides_seized',
-prior: 0.001,
+    prior: 0.001,
     at: 'corner',
     needs: { brake: 'disc', caliper: 'sliding' },
     links: [
@@ -25,7 +25,7 @@ prior: 0.001,
   },
   {
     cause: 'caliper_piston_seized',
-prior: 0.00083,
+    prior: 0.00083,
     at: 'corner',
     needs: { brake: 'disc' },
     links: [
@@ -46,7 +46,7 @@ prior: 0.00083,
   },
   {
     cause: 'caliper_spread',
-prior: 0.00027,
+    prior: 0.00027,
     at: 'corner',
     needs: { brake: 'disc' },
     links: [
@@ -59,7 +59,7 @@ prior: 0.00027,
   },
   {
     cause: 'integral_adjuster_slack',
-prior: 0.0004,
+    prior: 0.0004,
     at: 'corner',
     needs: { brake: 'disc', axle: 'rear', caliper: 'sliding', parkingBrake: ['in_caliper'] },
     links: [
@@ -74,7 +74,7 @@ prior: 0.0004,
   },
   {
     cause: 'parking_brake_drag',
-prior: 0.0004,
+    prior: 0.0004,
     at: 'corner',
     needs: { axle: 'rear', parkingBrake: ['in_caliper', 'drum_in_hat', 'lever_only'] },
     links: [

@@ -4,7 +4,7 @@ import { type CauseKnowledge, link } from './cause';
 export const CORNER: readonly CauseKnowledge[] = [
   {
     cause: 'wheel_bearing_play',
-prior: 0.00083,
+    prior: 0.00083,
     at: 'corner',
     links: [
       link('bearing_play', 'excess', 0.95, 'Measured at the rim'),
@@ -21,7 +21,7 @@ prior: 0.00083,
   },
   {
     cause: 'hub_upright_flex',
-prior: 0.0004,
+    prior: 0.0004,
     at: 'corner',
     links: [
       link('hub_flex', 'moves', 0.93, 'Measured with a bar'),
@@ -34,7 +34,7 @@ prior: 0.0004,
   },
   {
     cause: 'suspension_play',
-prior: 0.0005,
+    prior: 0.0005,
     at: 'corner',
     links: [
       link('suspension_joints', 'play', 0.95, 'By bar'),
@@ -47,7 +47,7 @@ prior: 0.0005,
   },
   {
     cause: 'wheel_fault',
-prior: 0.00083,
+    prior: 0.00083,
     at: 'corner',
     links: [
       link('vibration_coasting', 'yes', 0.88, 'It is there without the brake'),
@@ -59,7 +59,7 @@ prior: 0.00083,
   },
   {
     cause: 'debris_in_brake',
-prior: 0.0004,
+    prior: 0.0004,
     at: 'corner',
     links: [
       link('noise_grind', 'yes', 0.9, 'Stone against metal'),

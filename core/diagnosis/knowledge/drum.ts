@@ -4,7 +4,7 @@ import { type CauseKnowledge, link } from './cause';
 export const DRUM: readonly CauseKnowledge[] = [
   {
     cause: 'drum_slack',
-prior: 0.002,
+    prior: 0.002,
     at: 'corner',
     needs: { brake: 'drum' },
     links: [
@@ -19,7 +19,7 @@ prior: 0.002,
   },
   {
     cause: 'drum_glazed',
-prior: 0.001,
+    prior: 0.001,
     at: 'corner',
     needs: { brake: 'drum' },
     links: [
@@ -32,7 +32,7 @@ prior: 0.001,
   },
   {
     cause: 'drum_oval',
-prior: 0.00067,
+    prior: 0.00067,
     at: 'corner',
     needs: { brake: 'drum' },
     links: [
@@ -45,7 +45,7 @@ prior: 0.00067,
   },
   {
     cause: 'wheel_cylinder_seized',
-prior: 0.001,
+    prior: 0.001,
     at: 'corner',
     needs: { brake: 'drum' },
     links: [

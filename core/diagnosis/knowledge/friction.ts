@@ -4,7 +4,7 @@ import { type CauseKnowledge, link } from './cause';
 export const FRICTION: readonly CauseKnowledge[] = [
   {
     cause: 'pad_glazed',
-prior: 0.001,
+    prior: 0.001,
     at: 'corner',
     needs: { brake: 'disc' },
     links: [
@@ -19,7 +19,7 @@ prior: 0.001,
   },
   {
     cause: 'pad_overheated',
-prior: 0.0017,
+    prior: 0.0017,
     at: 'car',
     links: [
       link('poor_stopping', 'yes', 0.88, 'Past its temperature the compound lets go'),
@@ -42,7 +42,7 @@ prior: 0.0017,
   },
   {
     cause: 'pad_too_cold',
-prior: 0.0005,
+    prior: 0.0005,
     at: 'car',
     links: [
       link('temperature_link', 'only_cold', 0.9, 'It comes right when hot'),
@@ -55,7 +55,7 @@ prior: 0.0005,
   },
   {
     cause: 'pad_worn_out',
-prior: 0.0013,
+    prior: 0.0013,
     at: 'corner',
     needs: { brake: 'disc' },
     links: [
@@ -72,7 +72,7 @@ prior: 0.0013,
   },
   {
     cause: 'pad_not_bedded',
-prior: 0.00067,
+    prior: 0.00067,
     at: 'car',
     links: [
       link('friction_new', 'yes', 0.92, 'New parts have no film yet'),
@@ -85,7 +85,7 @@ prior: 0.00067,
   },
   {
     cause: 'pad_contaminated',
-prior: 0.0005,
+    prior: 0.0005,
     at: 'corner',
     links: [
       link('pad_surface', 'contaminated', 0.93, 'Seen and smelt'),
@@ -99,7 +99,7 @@ prior: 0.0005,
   },
   {
     cause: 'poor_friction_pair',
-prior: 0.0005,
+    prior: 0.0005,
     at: 'car',
     links: [
       link('pads_wear_fast', 'yes', 0.7, 'They eat each other in easy miles'),

@@ -4,10 +4,15 @@ import { type CauseKnowledge, link } from './cause';
 export const HYDRAULIC: readonly CauseKnowledge[] = [
   {
     cause: 'air_in_lines',
-prior: 0.0033,
+    prior: 0.0033,
     at: 'car',
     links: [
-      link('pedal_spongy', 'yes', 0.85, 'Gas squeezes where fluid will not, so more force just gives more travel'),
+      link(
+        'pedal_spongy',
+        'yes',
+        0.85,
+        'Gas squeezes where fluid will not, so more force just gives more travel',
+      ),
       link('pedal_long', 'yes', 0.5, 'The pedal first has to squeeze the gas'),
       link('pedal_pump', 'rises', 0.75, 'Pumping packs the gas smaller before it can spread again'),
       link('pedal_now', 'soft', 0.7, 'Gas from work is there cold, at rest'),
@@ -15,7 +20,12 @@ prior: 0.0033,
       link('pedal_to_floor', 'yes', 0.06, 'Enough gas takes the whole stroke'),
       link('bubbles', 'few', 0.35, 'Some of the gas comes out with the fluid', 0.3),
       link('bubbles', 'many', 0.57, 'The gas comes out with the fluid', 0.3),
-      link('after_full_bleed', 'still_soft', 0.12, 'A good bleed takes ordinary air out; only a poor one leaves it'),
+      link(
+        'after_full_bleed',
+        'still_soft',
+        0.12,
+        'A good bleed takes ordinary air out; only a poor one leaves it',
+      ),
       link('system_opened', 'yes', 0.78, 'Air gets in when the system is opened'),
       link('caliper_fitted', 'yes', 0.35, 'A dry caliper starts full of air'),
       link('master_fitted', 'yes', 0.15, 'A master not bled on the bench starts full of air'),
@@ -24,7 +34,7 @@ prior: 0.0033,
   },
   {
     cause: 'air_in_abs_unit',
-prior: 0.00083,
+    prior: 0.00083,
     at: 'car',
     needs: { stabilityControl: true },
     links: [
@@ -40,14 +50,19 @@ prior: 0.00083,
   },
   {
     cause: 'fluid_boiled_wet',
-prior: 0.002,
+    prior: 0.002,
     at: 'car',
     links: [
       link('pedal_spongy', 'yes', 0.75, 'Steam squeezes'),
       link('pedal_long', 'yes', 0.5, 'Steam takes travel'),
       link('pedal_to_floor', 'yes', 0.35, 'Enough steam takes the whole stroke'),
       link('temperature_link', 'only_hot', 0.92, 'Steam is only there while the caliper is hot'),
-      link('recovery', 'after_cooling', 0.85, 'Steam turns back to fluid as it cools and the pedal looks healthy again'),
+      link(
+        'recovery',
+        'after_cooling',
+        0.85,
+        'Steam turns back to fluid as it cools and the pedal looks healthy again',
+      ),
       link('fluid_moisture', 'borderline', 0.28, 'Water has pulled the boiling point down'),
       link('fluid_moisture', 'wet', 0.55, 'Water has pulled the boiling point down'),
       link('fluid_boiling', 'borderline', 0.33, 'Water has pulled the boiling point down'),
@@ -64,7 +79,7 @@ prior: 0.002,
   },
   {
     cause: 'fluid_boiled_heat',
-prior: 0.001,
+    prior: 0.001,
     at: 'car',
     links: [
       link('pedal_spongy', 'yes', 0.75, 'Steam squeezes'),
@@ -72,7 +87,12 @@ prior: 0.001,
       link('pedal_to_floor', 'yes', 0.3, 'Enough steam takes the whole stroke'),
       link('temperature_link', 'only_hot', 0.93, 'Steam is only there while the caliper is hot'),
       link('recovery', 'after_cooling', 0.8, 'Steam turns back to fluid as it cools'),
-      link('recovery', 'by_end_of_straight', 0.1, 'At the edge it clears as soon as the caliper drops a little'),
+      link(
+        'recovery',
+        'by_end_of_straight',
+        0.1,
+        'At the edge it clears as soon as the caliper drops a little',
+      ),
       link('caliper_peak', 'over_fluid_limit', 0.85, 'The caliper ran past what sound fluid stands', 0.6),
       link('heat_spread', 'all_hot', 0.4, 'Everything is hotter than it should be', 0.2),
       link('cooling_path', 'none', 0.35, 'No air carries the heat away', 0.3),
@@ -84,7 +104,7 @@ prior: 0.001,
   },
   {
     cause: 'fluid_low',
-prior: 0.001,
+    prior: 0.001,
     at: 'car',
     links: [
       link('reservoir_level', 'low', 0.93, 'That is what it is'),
@@ -99,7 +119,7 @@ prior: 0.001,
   },
   {
     cause: 'fluid_overfilled',
-prior: 0.00033,
+    prior: 0.00033,
     at: 'car',
     links: [
       link('reservoir_level', 'over', 0.8, 'Seen against the mark, best when warm'),
@@ -115,7 +135,7 @@ prior: 0.00033,
   },
   {
     cause: 'fluid_wrong',
-prior: 0.00033,
+    prior: 0.00033,
     at: 'car',
     links: [
       link('fluid_type', 'wrong', 0.85, 'The bottle or the cap tells'),
@@ -132,7 +152,7 @@ prior: 0.00033,
   },
   {
     cause: 'external_leak',
-prior: 0.001,
+    prior: 0.001,
     at: 'car',
     links: [
       link('leak', 'line_or_hose', 0.5, 'The wet spot is the leak', 0.2),
@@ -153,7 +173,7 @@ prior: 0.001,
   },
   {
     cause: 'master_bypass',
-prior: 0.001,
+    prior: 0.001,
     at: 'car',
     links: [
       link('pedal_sinks', 'yes', 0.85, 'Pressure bleeds back past the seal under a steady foot'),
@@ -170,7 +190,7 @@ prior: 0.001,
   },
   {
     cause: 'master_leak_to_booster',
-prior: 0.00033,
+    prior: 0.00033,
     at: 'car',
     needs: { assist: ['vacuum', 'hydraulic'] },
     links: [
@@ -186,7 +206,7 @@ prior: 0.00033,
   },
   {
     cause: 'hose_expansion',
-prior: 0.0012,
+    prior: 0.0012,
     at: 'car',
     links: [
       link('pedal_spongy', 'yes', 0.6, 'Hoses balloon under pressure'),
@@ -201,7 +221,7 @@ prior: 0.0012,
   },
   {
     cause: 'hose_restricted',
-prior: 0.0005,
+    prior: 0.0005,
     at: 'corner',
     links: [
       link('wheel_drags', 'one', 0.75, 'The liner holds pressure at the corner'),
@@ -218,7 +238,7 @@ prior: 0.0005,
   },
   {
     cause: 'pressure_trapped',
-prior: 0.0004,
+    prior: 0.0004,
     at: 'car',
     links: [
       link('wheel_drags', 'all', 0.85, 'The master cannot vent, so all brakes stay on'),
@@ -236,7 +256,7 @@ prior: 0.0004,
   },
   {
     cause: 'bias_misset',
-prior: 0.0005,
+    prior: 0.0005,
     at: 'car',
     links: [
       link('axle_locks_early', 'front', 0.4, 'Too much goes to the front'),
@@ -249,7 +269,7 @@ prior: 0.0005,
   },
   {
     cause: 'bleeder_not_at_top',
-prior: 0.00033,
+    prior: 0.00033,
     at: 'corner',
     needs: { brake: 'disc' },
     links: [
@@ -265,7 +285,7 @@ prior: 0.00033,
   },
   {
     cause: 'master_too_small',
-prior: 0.0002,
+    prior: 0.0002,
     at: 'car',
     links: [
       link('pedal_long', 'yes', 0.85, 'A small bore moves little fluid a stroke'),
@@ -279,7 +299,7 @@ prior: 0.0002,
   },
   {
     cause: 'master_too_big',
-prior: 0.0002,
+    prior: 0.0002,
     at: 'car',
     links: [
       link('pedal_hard', 'yes', 0.85, 'A big bore needs more force for the same pressure'),

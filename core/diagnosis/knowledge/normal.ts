@@ -4,7 +4,7 @@ import { type CauseKnowledge, link } from './cause';
 export const NORMAL: readonly CauseKnowledge[] = [
   {
     cause: 'abs_working',
-prior: 0.00067,
+    prior: 0.00067,
     at: 'car',
     links: [
       link('pedal_pulses', 'yes', 0.9, 'The valves are felt'),

@@ -4,7 +4,7 @@ import { type CauseKnowledge, link } from './cause';
 export const PEDAL: readonly CauseKnowledge[] = [
   {
     cause: 'pushrod_short',
-prior: 0.00033,
+    prior: 0.00033,
     at: 'car',
     links: [
       link('pedal_long', 'yes', 0.85, 'Travel is spent before the piston moves'),
@@ -16,7 +16,7 @@ prior: 0.00033,
   },
   {
     cause: 'firewall_flex',
-prior: 0.0004,
+    prior: 0.0004,
     at: 'car',
     links: [
       link('pedal_soft_end', 'yes', 0.75, 'The metal gives where the force is highest'),
@@ -32,7 +32,7 @@ prior: 0.0004,
   },
   {
     cause: 'pedal_ratio_low',
-prior: 0.0002,
+    prior: 0.0002,
     at: 'car',
     needs: { assist: ['none'] },
     links: [
@@ -46,7 +46,7 @@ prior: 0.0002,
   },
   {
     cause: 'pedal_pivot_play',
-prior: 0.00033,
+    prior: 0.00033,
     at: 'car',
     links: [
       link('pedal_linkage', 'worn', 0.93, 'Felt by hand at the pivot and clevis'),

@@ -4,7 +4,7 @@ import { type CauseKnowledge, link } from './cause';
 export const ROTOR: readonly CauseKnowledge[] = [
   {
     cause: 'uneven_transfer',
-prior: 0.0012,
+    prior: 0.0012,
     at: 'corner',
     needs: { brake: 'disc' },
     links: [
@@ -21,7 +21,7 @@ prior: 0.0012,
   },
   {
     cause: 'rotor_thickness_variation',
-prior: 0.001,
+    prior: 0.001,
     at: 'corner',
     needs: { brake: 'disc' },
     links: [
@@ -36,7 +36,7 @@ prior: 0.001,
   },
   {
     cause: 'rotor_runout',
-prior: 0.001,
+    prior: 0.001,
     at: 'corner',
     needs: { brake: 'disc' },
     links: [
@@ -55,7 +55,7 @@ prior: 0.001,
   },
   {
     cause: 'rotor_heat_distorted',
-prior: 0.0005,
+    prior: 0.0005,
     at: 'corner',
     needs: { brake: 'disc' },
     links: [
@@ -74,7 +74,7 @@ prior: 0.0005,
   },
   {
     cause: 'rotor_cracked',
-prior: 0.0004,
+    prior: 0.0004,
     at: 'corner',
     needs: { brake: 'disc' },
     links: [
@@ -87,7 +87,7 @@ prior: 0.0004,
   },
   {
     cause: 'rotor_below_minimum',
-prior: 0.00067,
+    prior: 0.00067,
     at: 'corner',
     needs: { brake: 'disc' },
     links: [
@@ -100,7 +100,7 @@ prior: 0.00067,
   },
   {
     cause: 'rotor_scored',
-prior: 0.00067,
+    prior: 0.00067,
     at: 'corner',
     needs: { brake: 'disc' },
     links: [
@@ -112,7 +112,7 @@ prior: 0.00067,
   },
   {
     cause: 'rotor_float_bound',
-prior: 0.0004,
+    prior: 0.0004,
     at: 'corner',
     needs: { brake: 'disc', rotor: 'two_piece' },
     links: [
@@ -128,7 +128,7 @@ prior: 0.0004,
   },
   {
     cause: 'rotor_float_worn',
-prior: 0.00033,
+    prior: 0.00033,
     at: 'corner',
     needs: { brake: 'disc', rotor: 'two_piece' },
     links: [

@@ -4,7 +4,7 @@ import { type CauseKnowledge, link } from './cause';
 export const THERMAL: readonly CauseKnowledge[] = [
   {
     cause: 'cooling_insufficient',
-prior: 0.00083,
+    prior: 0.00083,
     at: 'car',
     links: [
       link('cooling_path', 'face', 0.25, 'Air misses the core', 0.25),
@@ -27,7 +27,7 @@ prior: 0.00083,
   },
   {
     cause: 'cooling_one_sided',
-prior: 0.00027,
+    prior: 0.00027,
     at: 'corner',
     needs: { brake: 'disc' },
     links: [
@@ -42,7 +42,7 @@ prior: 0.00027,
   },
   {
     cause: 'brakes_undersized',
-prior: 0.0005,
+    prior: 0.0005,
     at: 'car',
     links: [
       link('rotor_peak', 'over_pad_limit', 0.7, 'Too little metal for the energy', 0.5),

@@ -9,11 +9,16 @@ export function whyOf(cause: CauseId, finding: FindingId, state: string): string
   if (direct) return direct.why;
   const [strongest] = [...links].sort((left, right) => right.strength - left.strength);
   if (!strongest) return undefined;
-  return findingOf(finding).states[0] === state ? `It would mostly show here: ${lower(strongest.why)}` : undefined;
+  return findingOf(finding).states[0] === state
+    ? `It would mostly show here: ${lower(strongest.why)}`
+    : undefined;
 }
 
 /** The checks that would speak loudest about a cause, of those that may be asked. */
-export function tellingChecks(cause: CauseId, open: (finding: FindingId) => boolean): { finding: FindingId; state: string }[] {
+export function tellingChecks(
+  cause: CauseId,
+  open: (finding: FindingId) => boolean,
+): { finding: FindingId; state: string }[] {
   return [...knowledgeOf(cause).links]
     .filter((link) => findingOf(link.finding).stage === 'check' && open(link.finding))
     .sort((left, right) => right.strength - left.strength)

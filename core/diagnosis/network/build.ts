@@ -1,9 +1,9 @@
 import type { CarTraits } from '../../car/traits';
-import { UNLISTED } from '../knowledge/all';
 import type { GivenFinding } from '../given';
+import { UNLISTED } from '../knowledge/all';
 import { observedChannels } from './channels';
 import { type Fault, faultsOf, type Priors } from './faults';
-import { questionOf, type Question } from './parents';
+import { type Question, questionOf } from './parents';
 
 /** A question with its answer: the level seen, 0 for the unremarkable state. */
 export type Observation = Question & { level: number; given: GivenFinding };

@@ -1,5 +1,5 @@
 import { LEAKS } from '../knowledge/leaks';
-import { findingOf, type FindingId } from '../vocabulary/findings';
+import { type FindingId, findingOf } from '../vocabulary/findings';
 
 /**
  * What one finding can say, as the network sees it: an ordered scale of states, the first of them unremarkable.
@@ -23,7 +23,9 @@ export function observedChannels(finding: FindingId, state: string): { channel: 
     return [{ channel: channel!, level: channel!.states.indexOf(state) }];
   }
   return channelsOf('leak')
-    .filter((channel) => (state === 'none' ? channel.states[1] !== 'master_to_booster' : channel.states[1] === state))
+    .filter((channel) =>
+      state === 'none' ? channel.states[1] !== 'master_to_booster' : channel.states[1] === state,
+    )
     .map((channel) => ({ channel, level: state === 'none' ? 0 : 1 }));
 }
 

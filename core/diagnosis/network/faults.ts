@@ -1,5 +1,5 @@
-import { assistOf, brakeAt, type CarTraits } from '../../car/traits';
 import { axleOf, CORNERS, type Corner } from '../../car/corner';
+import { assistOf, brakeAt, type CarTraits } from '../../car/traits';
 import { KNOWLEDGE } from '../knowledge/all';
 import type { CauseKnowledge, Needs } from '../knowledge/cause';
 import type { CauseId } from '../vocabulary/causes';
@@ -28,7 +28,12 @@ export function faultsOf(car: CarTraits, priors: Priors = {}): Fault[] {
 function carAllows(car: CarTraits, needs: Needs = {}): boolean {
   const assist = assistOf(car);
   if (needs.assist && assist !== undefined && !needs.assist.includes(assist)) return false;
-  if (needs.assist && assist === undefined && car.booster === true && needs.assist.every((kind) => kind === 'none')) {
+  if (
+    needs.assist &&
+    assist === undefined &&
+    car.booster === true &&
+    needs.assist.every((kind) => kind === 'none')
+  ) {
     return false;
   }
   if (needs.stabilityControl && car.stabilityControl === false) return false;
@@ -48,6 +53,7 @@ function cornerAllows(car: CarTraits, corner: Corner, needs: Needs = {}): boolea
   const brake = brakeAt(car, axle) ?? 'disc';
   if (needs.axle && needs.axle !== axle) return false;
   if (needs.brake && needs.brake !== brake) return false;
-  if (needs.caliper && brake === 'disc' && (car.caliper?.[axle] ?? needs.caliper) !== needs.caliper) return false;
+  if (needs.caliper && brake === 'disc' && (car.caliper?.[axle] ?? needs.caliper) !== needs.caliper)
+    return false;
   return !(needs.rotor && (car.rotor?.[axle] ?? needs.rotor) !== needs.rotor);
 }

@@ -25,7 +25,10 @@ export function questionOf(channel: Channel, place: Place | undefined, faults: r
     const links = byCause.get(fault.cause)?.filter((link) => channel.states.includes(link.state));
     if (!links || links.length === 0 || !speaksAt(fault, place)) return;
     const strengths = new Map(
-      links.map((link) => [link.state, place !== undefined && fault.corner === undefined ? (link.here ?? link.strength) : link.strength]),
+      links.map((link) => [
+        link.state,
+        place !== undefined && fault.corner === undefined ? (link.here ?? link.strength) : link.strength,
+      ]),
     );
     parents.push({ fault: index, cumulative: cumulative(channel, (state) => strengths.get(state) ?? 0) });
   });

@@ -3,7 +3,11 @@ import type { FindingId } from './findings';
 /** Where the plain spelling of a state's id would not be what a mechanic says. */
 const SAID: Partial<Record<FindingId, Record<string, string>>> = {
   temperature_link: { any_time: 'Any time', only_hot: 'Only hot', only_cold: 'Only cold' },
-  recovery: { never: 'Stays as it is', after_cooling: 'After cooling', by_end_of_straight: 'By the end of the straight' },
+  recovery: {
+    never: 'Stays as it is',
+    after_cooling: 'After cooling',
+    by_end_of_straight: 'By the end of the straight',
+  },
   axle_locks_early: { no: 'Neither', front: 'Front', rear: 'Rear' },
   wheel_drags: { no: 'No', one: 'One wheel', all: 'All' },
   warning_light: { none: 'None', brake: 'Brake', abs: 'ABS' },
@@ -15,18 +19,41 @@ const SAID: Partial<Record<FindingId, Record<string, string>>> = {
   pedal_ratio: { in_band: 'In its band', low: 'Below', high: 'Above' },
   assist_start: { drops: 'Drops', no_change: 'No change' },
   reservoir_level: { ok: 'At the mark', low: 'Low', over: 'Over' },
-  leak: { none: 'Dry', line_or_hose: 'Line or hose', caliper_or_cylinder: 'Caliper or cylinder', master_to_booster: 'Behind the master' },
+  leak: {
+    none: 'Dry',
+    line_or_hose: 'Line or hose',
+    caliper_or_cylinder: 'Caliper or cylinder',
+    master_to_booster: 'Behind the master',
+  },
   after_full_bleed: { firm: 'Firm', still_soft: 'Still soft' },
   bleeder_position: { top: 'At the top', not_top: 'Not at the top' },
   pad_thickness: { ok: 'Enough', low: 'Low', worn_out: 'Worn out' },
-  pad_wear_shape: { even: 'Even', inner_thin: 'Inner thin', outer_thin: 'Outer thin', taper_along: 'Tapered along', taper_radial: 'Tapered edge to edge' },
-  rotor_surface: { smooth: 'Smooth', streaks: 'Streaks', grooves: 'Grooves', deposits: 'Deposits', heat_checked: 'Heat checked', cracked: 'Cracked' },
+  pad_wear_shape: {
+    even: 'Even',
+    inner_thin: 'Inner thin',
+    outer_thin: 'Outer thin',
+    taper_along: 'Tapered along',
+    taper_radial: 'Tapered edge to edge',
+  },
+  rotor_surface: {
+    smooth: 'Smooth',
+    streaks: 'Streaks',
+    grooves: 'Grooves',
+    deposits: 'Deposits',
+    heat_checked: 'Heat checked',
+    cracked: 'Cracked',
+  },
   rotor_thickness: { ok: 'Enough', near_minimum: 'Near minimum', below_minimum: 'Below minimum' },
   heat_spread: { even: 'Even', one_hot: 'One hot', all_hot: 'All hot' },
   rotor_peak: { within: 'Within', over_pad_limit: 'Over the pad’s limit' },
   caliper_peak: { within: 'Within', over_fluid_limit: 'Over the fluid’s limit' },
   cooling_path: { core: 'To the core', face: 'At the face', none: 'None' },
-  judder_order: { none: 'No judder', first: 'Once a turn', second_or_more: 'Twice or more', not_wheel: 'Not the wheel' },
+  judder_order: {
+    none: 'No judder',
+    first: 'Once a turn',
+    second_or_more: 'Twice or more',
+    not_wheel: 'Not the wheel',
+  },
   stop_effect: { steady: 'Steady', falls_with_heat: 'Falls with heat', low_throughout: 'Low throughout' },
 };
 

@@ -1,10 +1,16 @@
 'use client';
 
-import { type Finding, FINDINGS } from '@/core/diagnosis/vocabulary/findings';
+import { FINDINGS, type Finding } from '@/core/diagnosis/vocabulary/findings';
 import { Opens } from '@/ui/Opens';
 import { useDesk } from '../desk/Desk';
 
-const TOOLS = [...new Set((FINDINGS as readonly Finding[]).flatMap((finding) => (finding.needs && finding.needs !== 'helper' ? [finding.needs] : [])))].sort();
+const TOOLS = [
+  ...new Set(
+    (FINDINGS as readonly Finding[]).flatMap((finding) =>
+      finding.needs && finding.needs !== 'helper' ? [finding.needs] : [],
+    ),
+  ),
+].sort();
 
 /** What is at hand decides which checks are offered, and what they cost. */
 export function AtHand() {
@@ -15,21 +21,36 @@ export function AtHand() {
       className="border-y border-rule"
       head={
         <span>
-          <b className="font-semibold">At hand:</b> {helper ? 'a helper' : 'nobody to help'}, wheels {wheelsOff ? 'off' : 'on'}
+          <b className="font-semibold">At hand:</b> {helper ? 'a helper' : 'nobody to help'}, wheels{' '}
+          {wheelsOff ? 'off' : 'on'}
           {missing.length > 0 && `, without ${missing.join(', ')}`}
         </span>
       }
     >
       <fieldset disabled={closed} className="grid gap-x-6 pb-2 sm:grid-cols-2">
         <legend className="sr-only">What is at hand</legend>
-        <Tick label="A helper to press the pedal" checked={helper} onChange={(value) => changeJob('helper', value, 'Helper at hand')} />
-        <Tick label="Wheels already off" checked={wheelsOff} onChange={(value) => changeJob('wheelsOff', value, 'Wheels off')} />
+        <Tick
+          label="A helper to press the pedal"
+          checked={helper}
+          onChange={(value) => changeJob('helper', value, 'Helper at hand')}
+        />
+        <Tick
+          label="Wheels already off"
+          checked={wheelsOff}
+          onChange={(value) => changeJob('wheelsOff', value, 'Wheels off')}
+        />
         {TOOLS.map((tool) => (
           <Tick
             key={tool}
             label={tool.charAt(0).toUpperCase() + tool.slice(1)}
             checked={!missing.includes(tool)}
-            onChange={(value) => changeJob('missing', value ? missing.filter((each) => each !== tool) : [...missing, tool].sort(), 'Tools at hand')}
+            onChange={(value) =>
+              changeJob(
+                'missing',
+                value ? missing.filter((each) => each !== tool) : [...missing, tool].sort(),
+                'Tools at hand',
+              )
+            }
           />
         ))}
       </fieldset>
@@ -37,10 +58,23 @@ export function AtHand() {
   );
 }
 
-function Tick({ label, checked, onChange }: { label: string; checked: boolean; onChange: (checked: boolean) => void }) {
+function Tick({
+  label,
+  checked,
+  onChange,
+}: {
+  label: string;
+  checked: boolean;
+  onChange: (checked: boolean) => void;
+}) {
   return (
     <label className="flex min-h-11 cursor-pointer items-center gap-3">
-      <input type="checkbox" checked={checked} onChange={(event) => onChange(event.target.checked)} className="size-6 accent-(--ink)" />
+      <input
+        type="checkbox"
+        checked={checked}
+        onChange={(event) => onChange(event.target.checked)}
+        className="size-6 accent-(--ink)"
+      />
       {label}
     </label>
   );

@@ -1,17 +1,16 @@
 'use client';
 
-import { useEffect, useState } from 'react';
 import { CORNERS, type Corner } from '@/core/car/corner';
-import type { FindingId, FindingWhere } from '@/core/diagnosis/vocabulary/findings';
-import { type Finding, FINDINGS } from '@/core/diagnosis/vocabulary/findings';
+import type { CarSpec } from '@/core/car/spec';
 import { assistOf, brakeAt } from '@/core/car/traits';
 import { traitsOf } from '@/core/car/traitsOf';
-import type { CarSpec } from '@/core/car/spec';
+import type { FindingId, FindingWhere } from '@/core/diagnosis/vocabulary/findings';
+import { FINDINGS, type Finding } from '@/core/diagnosis/vocabulary/findings';
 import { Choice } from '@/ui/Choice';
 import { useDesk } from '../desk/Desk';
 import { AtHand } from './AtHand';
 import { CheckCard } from './CheckCard';
-import { checkAnchor } from './anchor';
+import { useWantedCheck } from './wanted';
 
 const WHERES: { where: FindingWhere; title: string; about: string }[] = [
   { where: 'cabin', title: 'From the seat', about: 'Before anything is touched' },
@@ -25,16 +24,21 @@ const WHERES: { where: FindingWhere; title: string; about: string }[] = [
 export function ChecksStage() {
   const { sheet, judgement, corner, pickCorner } = useDesk();
   const next = judgement.verdict.nextChecks.slice(0, 3);
-  useGoToAnchor(() => next[0]?.corner && pickCorner(next[0].corner));
+  useWantedCheck(pickCorner);
   const at: Corner | undefined = corner ?? undefined;
   return (
     <>
       <h2 className="mb-2 text-2xl">
-        Checks <span className="ml-1 text-base font-medium text-soft">any order; the marked ones tell most for their minutes</span>
+        Checks{' '}
+        <span className="ml-1 text-base font-medium text-soft">
+          any order; the marked ones tell most for their minutes
+        </span>
       </h2>
       <AtHand />
       {WHERES.map(({ where, title, about }) => {
-        const checks = (FINDINGS as readonly Finding[]).filter((finding) => finding.where === where && applies(finding.id, sheet.car, at));
+        const checks = (FINDINGS as readonly Finding[]).filter(
+          (finding) => finding.where === where && applies(finding.id, sheet.car, at),
+        );
         return (
           <section key={where} className="mt-5">
             <div className="flex flex-wrap items-end justify-between gap-2 border-b-2 border-ink pb-1">
@@ -52,7 +56,13 @@ export function ChecksStage() {
             </div>
             <ul>
               {checks.map((check) => (
-                <CheckCard key={check.id} check={check} corner={check.place === 'corner' ? at : undefined} rank={next.findIndex((each) => each.id === check.id)} next={next.find((each) => each.id === check.id)} />
+                <CheckCard
+                  key={check.id}
+                  check={check}
+                  corner={check.place === 'corner' ? at : undefined}
+                  rank={next.findIndex((each) => each.id === check.id)}
+                  next={next.find((each) => each.id === check.id)}
+                />
               ))}
             </ul>
           </section>
@@ -76,26 +86,4 @@ function applies(id: FindingId, car: CarSpec, corner: Corner | undefined): boole
   const disc = /^(rotor_|pad_|piston_|slide_|bleeder_|hub_runout)/.test(id);
   if (disc && corner) return brakeAt(traits, corner.startsWith('F') ? 'front' : 'rear') === 'disc';
   return true;
-}
-
-/** The rail's "Do it" and the key n land on the check itself, keyboard focus included. */
-function useGoToAnchor(before: () => void): void {
-  const [, again] = useState(0);
-  useEffect(() => {
-    const go = () => {
-      const { hash } = window.location;
-      if (!hash.startsWith(`#${checkAnchor('')}`)) return;
-      before();
-      requestAnimationFrame(() => {
-        const row = document.getElementById(hash.slice(1));
-        row?.scrollIntoView({ block: 'center' });
-        row?.querySelector<HTMLElement>('[role="radio"], input, button')?.focus({ preventScroll: true });
-      });
-      again((count) => count + 1);
-    };
-    go();
-    window.addEventListener('hashchange', go);
-    return () => window.removeEventListener('hashchange', go);
-    // biome-ignore lint/correctness/useExhaustiveDependencies: the address decides, not what the caller closes over
-  }, []);
 }

@@ -8,7 +8,9 @@ import { useDesk } from '../desk/Desk';
 /** What a reading makes of this check, and who wins when the hand said otherwise. */
 export function DerivedNote({ finding, corner }: { finding: FindingId; corner?: Corner }) {
   const { judgement, stateOf } = useDesk();
-  const derived = judgement.derived.before.find((each) => each.id === finding && (each.place ?? undefined) === corner);
+  const derived = judgement.derived.before.find(
+    (each) => each.id === finding && (each.place ?? undefined) === corner,
+  );
   if (!derived) return null;
   const byHand = stateOf('before', finding, corner);
   return (

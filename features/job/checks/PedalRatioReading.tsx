@@ -19,12 +19,17 @@ export function PedalRatioReading() {
   const [typed, keep] = useKept(`pedal-ratio.${sheet.job.id}`, NOTHING);
   const [error, setError] = useState<string>();
   const assisted = assistOf(traitsOf(sheet.car)) !== 'none';
-  const onFile = headOf(sheet.readings, 'before', (row) => row.kind === 'pedal-ratio')?.input as { aMm: number; bMm: number } | null | undefined;
+  const onFile = headOf(sheet.readings, 'before', (row) => row.kind === 'pedal-ratio')?.input as
+    | { aMm: number; bMm: number }
+    | null
+    | undefined;
   const save = () => {
     const a = parseMeasure(typed.a, 'mm');
     const b = parseMeasure(typed.b, 'mm');
-    if (a === undefined || a < 50 || a > 600) return setError(`A is ${typed.a || 'missing'}: 50 to 600 mm is accepted`);
-    if (b === undefined || b < 10 || b > 300 || b >= a) return setError(`B is ${typed.b || 'missing'}: 10 to 300 mm, less than A`);
+    if (a === undefined || a < 50 || a > 600)
+      return setError(`A is ${typed.a || 'missing'}: 50 to 600 mm is accepted`);
+    if (b === undefined || b < 10 || b > 300 || b >= a)
+      return setError(`B is ${typed.b || 'missing'}: 10 to 300 mm, less than A`);
     setError(undefined);
     read('before', 'pedal-ratio', { aMm: a, bMm: b, assisted });
     keep(NOTHING);
@@ -37,8 +42,25 @@ export function PedalRatioReading() {
         save();
       }}
     >
-      <NumberField label="A, pivot to pad" unit="mm" className="w-40" value={typed.a} onChange={(event) => keep({ ...typed, a: event.target.value })} placeholder={onFile ? figure(onFile.aMm, 0) : undefined} error={error} disabled={closed} />
-      <NumberField label="B, pivot to clevis" unit="mm" className="w-40" value={typed.b} onChange={(event) => keep({ ...typed, b: event.target.value })} placeholder={onFile ? figure(onFile.bMm, 0) : undefined} disabled={closed} />
+      <NumberField
+        label="A, pivot to pad"
+        unit="mm"
+        className="w-40"
+        value={typed.a}
+        onChange={(event) => keep({ ...typed, a: event.target.value })}
+        placeholder={onFile ? figure(onFile.aMm, 0) : undefined}
+        error={error}
+        disabled={closed}
+      />
+      <NumberField
+        label="B, pivot to clevis"
+        unit="mm"
+        className="w-40"
+        value={typed.b}
+        onChange={(event) => keep({ ...typed, b: event.target.value })}
+        placeholder={onFile ? figure(onFile.bMm, 0) : undefined}
+        disabled={closed}
+      />
       <Button type="submit" className="mt-6" disabled={closed}>
         Take the ratio
       </Button>

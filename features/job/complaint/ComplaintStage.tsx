@@ -20,11 +20,22 @@ export function ComplaintStage() {
   return (
     <>
       <h2 className="mb-3 text-2xl">
-        What the driver says <span className="ml-1 text-base font-medium text-soft">press what fits; leave the rest</span>
+        What the driver says{' '}
+        <span className="ml-1 text-base font-medium text-soft">press what fits; leave the rest</span>
       </h2>
       <div className="grid gap-3 xl:grid-cols-2">
-        <SavedText field="complaint" label="In one line" maxLength={2000} placeholder="Goes soft after five laps" />
-        <SavedText field="whenWhere" label="When and where" maxLength={2000} placeholder="Turn, lap, temperature, how it came back" />
+        <SavedText
+          field="complaint"
+          label="In one line"
+          maxLength={2000}
+          placeholder="Goes soft after five laps"
+        />
+        <SavedText
+          field="whenWhere"
+          label="When and where"
+          maxLength={2000}
+          placeholder="Turn, lap, temperature, how it came back"
+        />
       </div>
       {asked.length > 0 && (
         <p className="mt-3">
@@ -45,13 +56,21 @@ export function ComplaintStage() {
       ))}
       <Opens
         className="mt-5"
-        startOpen={HISTORY_FINDINGS.some((id) => asked.includes(id)) || standingAnswers(sheet.answers, 'before').some((row) => HISTORY_FINDINGS.includes(row.finding))}
+        startOpen={
+          HISTORY_FINDINGS.some((id) => asked.includes(id)) ||
+          standingAnswers(sheet.answers, 'before').some((row) => HISTORY_FINDINGS.includes(row.finding))
+        }
         head={<h3 className="text-xl">Since it was last good</h3>}
       >
         <SavedText field="history" label="What was touched, in words" maxLength={4000} />
         <ul className="mt-2 border-t-2 border-ink">
           {HISTORY_FINDINGS.map((finding) => (
-            <FindingRow key={finding} finding={finding} id={`ask-${finding}`} marked={asked.includes(finding)} />
+            <FindingRow
+              key={finding}
+              finding={finding}
+              id={`ask-${finding}`}
+              marked={asked.includes(finding)}
+            />
           ))}
         </ul>
       </Opens>
@@ -64,7 +83,15 @@ export function ComplaintStage() {
   );
 }
 
-function Group({ title, findings, marked }: { title: string; findings: FindingId[]; marked: readonly string[] }) {
+function Group({
+  title,
+  findings,
+  marked,
+}: {
+  title: string;
+  findings: FindingId[];
+  marked: readonly string[];
+}) {
   return (
     <section className="mt-5">
       <h3 className="border-b-2 border-ink pb-1 text-xl">{title}</h3>
@@ -73,7 +100,12 @@ function Group({ title, findings, marked }: { title: string; findings: FindingId
           findingOf(finding).place === 'corner' ? (
             <PlacedFinding key={finding} finding={finding} marked={marked.includes(finding)} />
           ) : (
-            <FindingRow key={finding} finding={finding} id={`ask-${finding}`} marked={marked.includes(finding)} />
+            <FindingRow
+              key={finding}
+              finding={finding}
+              id={`ask-${finding}`}
+              marked={marked.includes(finding)}
+            />
           ),
         )}
       </ul>
@@ -87,7 +119,10 @@ function PlacedFinding({ finding, marked }: { finding: FindingId; marked: boolea
   const answered = CORNERS.filter((corner) => stateOf('before', finding, corner) !== '');
   const [chosen, setChosen] = useState<Place | null>(null);
   const place = chosen ?? answered[0];
-  const options: { value: Place | undefined; label: string }[] = [{ value: undefined, label: 'Not known where' }, ...CORNERS.map((corner) => ({ value: corner, label: corner }))];
+  const options: { value: Place | undefined; label: string }[] = [
+    { value: undefined, label: 'Not known where' },
+    ...CORNERS.map((corner) => ({ value: corner, label: corner })),
+  ];
   return (
     <FindingRow finding={finding} place={place} id={`ask-${finding}`} marked={marked}>
       <fieldset className="mt-1.5 flex flex-wrap items-center gap-1">
@@ -98,10 +133,18 @@ function PlacedFinding({ finding, marked }: { finding: FindingId; marked: boolea
             className={cn(
               'flex min-h-11 min-w-11 cursor-pointer items-center justify-center border px-3 has-focus-visible:outline-3',
               place === option.value ? 'border-ink bg-straw-wash font-semibold' : 'border-rule',
-              option.value && answered.includes(option.value as never) && 'underline decoration-2 underline-offset-4',
+              option.value &&
+                answered.includes(option.value as never) &&
+                'underline decoration-2 underline-offset-4',
             )}
           >
-            <input type="radio" className="sr-only" name={`where-${finding}`} checked={place === option.value} onChange={() => setChosen(option.value ?? null)} />
+            <input
+              type="radio"
+              className="sr-only"
+              name={`where-${finding}`}
+              checked={place === option.value}
+              onChange={() => setChosen(option.value ?? null)}
+            />
             {option.label}
           </label>
         ))}

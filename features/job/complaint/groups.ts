@@ -4,11 +4,35 @@ import type { FindingId } from '@/core/diagnosis/vocabulary/findings';
 export const COMPLAINT_GROUPS: { title: string; findings: FindingId[] }[] = [
   {
     title: 'What the pedal did',
-    findings: ['pedal_spongy', 'pedal_long', 'pedal_to_floor', 'pedal_sinks', 'pedal_hard', 'pedal_soft_end', 'first_press_long', 'pedal_pulses', 'pedal_slow_return'],
+    findings: [
+      'pedal_spongy',
+      'pedal_long',
+      'pedal_to_floor',
+      'pedal_sinks',
+      'pedal_hard',
+      'pedal_soft_end',
+      'first_press_long',
+      'pedal_pulses',
+      'pedal_slow_return',
+    ],
   },
   { title: 'When, and does it come back', findings: ['temperature_link', 'recovery', 'after_cornering'] },
-  { title: 'How the car stopped', findings: ['poor_stopping', 'pulls', 'axle_locks_early', 'wheel_drags', 'pads_wear_fast'] },
-  { title: 'Shake, noise, smell, lamp', findings: ['vibration_braking', 'vibration_coasting', 'noise_squeal', 'noise_grind', 'noise_rattle', 'smell_or_smoke', 'warning_light'] },
+  {
+    title: 'How the car stopped',
+    findings: ['poor_stopping', 'pulls', 'axle_locks_early', 'wheel_drags', 'pads_wear_fast'],
+  },
+  {
+    title: 'Shake, noise, smell, lamp',
+    findings: [
+      'vibration_braking',
+      'vibration_coasting',
+      'noise_squeal',
+      'noise_grind',
+      'noise_rattle',
+      'smell_or_smoke',
+      'warning_light',
+    ],
+  },
 ];
 
 /** What was touched since the brakes were last good. */

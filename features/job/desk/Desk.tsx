@@ -1,6 +1,16 @@
 'use client';
 
-import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
+import {
+  createContext,
+  type ReactNode,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  useSyncExternalStore,
+} from 'react';
 import type { Corner, Place } from '@/core/car/corner';
 import { type FindingId, findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { stateWord } from '@/core/diagnosis/vocabulary/words';
@@ -20,7 +30,13 @@ export type Desk = {
   pickCorner: (corner: Corner | null) => void;
   /** The state that stands for a question at a place, '' when there is none. */
   stateOf: (phase: Phase, finding: FindingId, place?: Place) => string;
-  answer: (phase: Phase, finding: FindingId, place: Place | undefined, state: string | null, why?: string) => void;
+  answer: (
+    phase: Phase,
+    finding: FindingId,
+    place: Place | undefined,
+    state: string | null,
+    why?: string,
+  ) => void;
   read: (phase: Phase, kind: string, input: Record<string, unknown> | null) => void;
   changeJob: <F extends keyof JobFields>(field: F, value: JobFields[F], label: string) => void;
   decide: (cause: string | null) => void;
@@ -47,14 +63,25 @@ const LOOK_AGAIN_MS = 20_000;
  * Holds one job while it is worked on: the server's sheet with everything entered since laid over it, judged anew at
  * each entry. Stays in place while the stages change.
  */
-export function JobDesk({ sheet: first, judgement: firstJudgement, children }: { sheet: JobSheet; judgement: Judgement; children: ReactNode }) {
+export function JobDesk({
+  sheet: first,
+  judgement: firstJudgement,
+  children,
+}: {
+  sheet: JobSheet;
+  judgement: Judgement;
+  children: ReactNode;
+}) {
   const [base, setBase] = useState(first);
   const jobId = base.job.id;
   const { parcels } = useSyncExternalStore(outbox.subscribe, outbox.snapshot, outbox.serverSnapshot);
   const enteredAt = useRef(new Map<string, string>());
   const sheet = useMemo(() => {
     const mine = parcels.filter((parcel) => parcel.jobId === jobId && parcel.refusal === undefined);
-    return mine.reduce((each, parcel) => applyParcel(each, parcel, timeOf(enteredAt.current, parcel.id)), base);
+    return mine.reduce(
+      (each, parcel) => applyParcel(each, parcel, timeOf(enteredAt.current, parcel.id)),
+      base,
+    );
   }, [base, parcels, jobId]);
   const judgement = useJudgement(sheet, firstJudgement, first);
   const [corner, pickCorner] = useState<Corner | null>(null);
@@ -70,7 +97,10 @@ export function JobDesk({ sheet: first, judgement: firstJudgement, children }: {
 
   useEffect(() => outbox.sawVersion(first.job.id, first.job.version), [first]);
   useEffect(
-    () => outbox.onDelivered((parcel, answer) => parcel.jobId === jobId && setBase((now) => applyAnswer(now, parcel.kind, answer))),
+    () =>
+      outbox.onDelivered(
+        (parcel, answer) => parcel.jobId === jobId && setBase((now) => applyAnswer(now, parcel.kind, answer)),
+      ),
     [jobId],
   );
   useEffect(() => {
@@ -86,8 +116,12 @@ export function JobDesk({ sheet: first, judgement: firstJudgement, children }: {
   }, [refresh]);
 
   const desk = useMemo((): Desk => {
-    const post = (kind: 'answer' | 'reading' | 'verdict' | 'work' | 'tick' | 'proof', path: string, body: Record<string, unknown>, label: string) =>
-      outbox.add({ id: body.id as string, kind, jobId, method: 'POST', path, body, label });
+    const post = (
+      kind: 'answer' | 'reading' | 'verdict' | 'work' | 'tick' | 'proof',
+      path: string,
+      body: Record<string, unknown>,
+      label: string,
+    ) => outbox.add({ id: body.id as string, kind, jobId, method: 'POST', path, body, label });
     const job = `/api/jobs/${jobId}`;
     const headAnswer = (phase: Phase, finding: FindingId, place?: Place) =>
       headOf(sheet.answers, phase, (row) => row.finding === finding && row.place === (place ?? ''));
@@ -101,9 +135,22 @@ export function JobDesk({ sheet: first, judgement: firstJudgement, children }: {
       answer(phase, finding, place, state, why = '') {
         const head = headAnswer(phase, finding, place);
         if ((head?.state ?? null) === state) return;
-        const body = { id: newId(), phase, finding, place: place ?? '', state, replaces: head?.id ?? null, why };
+        const body = {
+          id: newId(),
+          phase,
+          finding,
+          place: place ?? '',
+          state,
+          replaces: head?.id ?? null,
+          why,
+        };
         const said = state === null ? 'taken back' : stateWord(finding, state).toLowerCase();
-        post('answer', `${job}/answers`, body, `${findingOf(finding).label}${place ? ` ${place}` : ''}: ${said}`);
+        post(
+          'answer',
+          `${job}/answers`,
+          body,
+          `${findingOf(finding).label}${place ? ` ${place}` : ''}: ${said}`,
+        );
       },
       read(phase, kind, input) {
         const head = headOf(sheet.readings, phase, (row) => row.kind === kind && row.corner === '');
@@ -112,15 +159,33 @@ export function JobDesk({ sheet: first, judgement: firstJudgement, children }: {
       },
       changeJob(field, value, label) {
         if (JSON.stringify(sheet.job[field]) === JSON.stringify(value)) return;
-        outbox.add({ id: newId(), kind: 'job', jobId, method: 'PATCH', path: job, body: { changes: { [field]: value }, was: { [field]: sheet.job[field] } }, label });
+        outbox.add({
+          id: newId(),
+          kind: 'job',
+          jobId,
+          method: 'PATCH',
+          path: job,
+          body: { changes: { [field]: value }, was: { [field]: sheet.job[field] } },
+          label,
+        });
       },
       decide: (decided) => post('verdict', `${job}/verdicts`, { id: newId(), decided }, 'Verdict'),
       startWork: (work) => post('work', `${job}/works`, { id: newId(), ...work }, work.title),
       tick: (workId, step, done, note = '') => {
         const body = { id: newId(), step, done, note };
-        outbox.add({ id: body.id, kind: 'tick', jobId, method: 'POST', path: `/api/works/${workId}/ticks`, body, label: 'A step', workId });
+        outbox.add({
+          id: body.id,
+          kind: 'tick',
+          jobId,
+          method: 'POST',
+          path: `/api/works/${workId}/ticks`,
+          body,
+          label: 'A step',
+          workId,
+        });
       },
-      prove: (hold, how, by) => post('proof', `${job}/proofs`, { id: newId(), hold, how, by }, 'Proof of a hold'),
+      prove: (hold, how, by) =>
+        post('proof', `${job}/proofs`, { id: newId(), hold, how, by }, 'Proof of a hold'),
       refresh,
       replaceSheet,
     };

@@ -3,7 +3,9 @@ import type { Parcel } from '../../shell/outbox';
 
 /** The sheet with a row added, or put in place of the one with its id. */
 function upsert<T extends { id: string }>(rows: readonly T[], row: T): T[] {
-  return rows.some((each) => each.id === row.id) ? rows.map((each) => (each.id === row.id ? row : each)) : [...rows, row];
+  return rows.some((each) => each.id === row.id)
+    ? rows.map((each) => (each.id === row.id ? row : each))
+    : [...rows, row];
 }
 
 /** The sheet as it will be when the parcel lands; what only the server can work out has to wait for it. */
@@ -17,7 +19,16 @@ export function applyParcel(sheet: JobSheet, { kind, body, workId }: Parcel, now
     case 'tick':
       return { ...sheet, ticks: upsert(sheet.ticks, { ...row, workId, tickedAt: now } as never) };
     case 'proof':
-      return { ...sheet, proofs: upsert(sheet.proofs, { id: row.id, hold: row.hold, how: row.how, provedBy: row.by, provedAt: now } as never) };
+      return {
+        ...sheet,
+        proofs: upsert(sheet.proofs, {
+          id: row.id,
+          hold: row.hold,
+          how: row.how,
+          provedBy: row.by,
+          provedAt: now,
+        } as never),
+      };
     case 'job':
       return { ...sheet, job: { ...sheet.job, ...(body.changes as object) } };
     default:

@@ -10,6 +10,8 @@ let desk: Remote<JudgeDesk> | undefined;
 
 /** Judges off the main thread, so that no keystroke waits for a verdict. */
 export async function judgeAway(sheet: JobSheet): Promise<Judgement> {
-  desk ??= wrap<JudgeDesk>(new Worker(new URL('../../../workers/judge.ts', import.meta.url), { type: 'module' }));
+  desk ??= wrap<JudgeDesk>(
+    new Worker(new URL('../../../workers/judge.ts', import.meta.url), { type: 'module' }),
+  );
   return desk.judge(sheet);
 }

@@ -17,7 +17,11 @@ import { useKept } from '../../shell/useKept';
 import { useDesk } from '../desk/Desk';
 import { SavedText } from '../SavedText';
 
-type Draft = { outcome: OutcomeId | ''; confirmed: string[]; next: { id: string; what: string; dueOn: string }[] };
+type Draft = {
+  outcome: OutcomeId | '';
+  confirmed: string[];
+  next: { id: string; what: string; dueOn: string }[];
+};
 const BLANK: Draft = { outcome: '', confirmed: [], next: [] };
 
 /** What it did, what it was, what is due next; closing writes the record. */
@@ -31,12 +35,24 @@ export function ClosingForm() {
 
   const close = async () => {
     if (outbox.snapshot().parcels.some((parcel) => parcel.jobId === sheet.job.id)) {
-      setRefusal({ code: 'waiting', message: 'Some entries have not reached the server yet. Close when they have.' });
+      setRefusal({
+        code: 'waiting',
+        message: 'Some entries have not reached the server yet. Close when they have.',
+      });
       return;
     }
     setBusy(true);
-    const next = draft.next.filter((each) => each.what.trim() !== '').map((each) => ({ ...each, dueOn: each.dueOn === '' ? null : each.dueOn }));
-    const body = { version: sheet.job.version, outcome: draft.outcome, confirmed: draft.confirmed, summary: sheet.job.summary, by, next };
+    const next = draft.next
+      .filter((each) => each.what.trim() !== '')
+      .map((each) => ({ ...each, dueOn: each.dueOn === '' ? null : each.dueOn }));
+    const body = {
+      version: sheet.job.version,
+      outcome: draft.outcome,
+      confirmed: draft.confirmed,
+      summary: sheet.job.summary,
+      by,
+      next,
+    };
     const reply = await request<JobSheet>('POST', `/api/jobs/${sheet.job.id}/close`, body);
     setBusy(false);
     if (!reply.ok) {
@@ -57,18 +73,39 @@ export function ClosingForm() {
       }}
     >
       <h3 className="text-xl">Close the job</h3>
+      {judgement.toClose.length > 0 && (
+        <div className="border-l-[6px] border-straw bg-straw-wash p-3">
+          <b>Before it can be closed as cured:</b>
+          <IssueList issues={judgement.toClose} />
+        </div>
+      )}
       <div>
         <p className="narrow font-semibold">What the work did</p>
-        <Choice label="Outcome" value={draft.outcome} onChange={(outcome) => keep({ ...draft, outcome: outcome as OutcomeId | '' })} options={OUTCOMES.map(({ id, label }) => ({ value: id, label }))} />
+        <Choice
+          label="Outcome"
+          value={draft.outcome}
+          onChange={(outcome) => keep({ ...draft, outcome: outcome as OutcomeId | '' })}
+          options={OUTCOMES.map(({ id, label }) => ({ value: id, label }))}
+        />
       </div>
       <ConfirmedCauses
-        leading={judgement.verdict.causes.filter((cause) => cause.evidence.length > 0).slice(0, 4).map(({ id, probability }) => ({ id, probability }))}
+        leading={judgement.verdict.causes
+          .filter((cause) => cause.evidence.length > 0)
+          .slice(0, 4)
+          .map(({ id, probability }) => ({ id, probability }))}
         confirmed={draft.confirmed}
         onChange={(confirmed) => keep({ ...draft, confirmed })}
       />
       <SavedText field="summary" label="What was wrong, what was done" maxLength={4000} rows={3} />
       <NextDue next={draft.next} onChange={(next) => keep({ ...draft, next })} />
-      <TextField label="Closed by" maxLength={80} value={by} onChange={(event) => keepBy(event.target.value)} className="max-w-72" autoComplete="name" />
+      <TextField
+        label="Closed by"
+        maxLength={80}
+        value={by}
+        onChange={(event) => keepBy(event.target.value)}
+        className="max-w-72"
+        autoComplete="name"
+      />
       {refusal && <Stands refusal={refusal} />}
       <div>
         <Button look="primary" type="submit" disabled={busy}>
@@ -91,34 +128,59 @@ function Stands({ refusal }: { refusal: Refusal }) {
   return (
     <div role="alert" className="border-l-[6px] border-stop bg-stop-wash p-3">
       <b className="text-stop">Not closed yet. {refusal.message}</b>
-      <ul className="list-disc pl-5">
-        {refusal.issues?.map((issue) => (
-          <li key={issue.path}>
-            {FIELDS[issue.path] ?? issue.path.replace('holds.', 'Hold, ').replaceAll('_', ' ')} is {issue.value}: {issue.accepted}
-          </li>
-        ))}
-      </ul>
+      <IssueList issues={refusal.issues ?? []} />
     </div>
   );
 }
 
-type CausesProps = { leading: { id: string; probability: number }[]; confirmed: string[]; onChange: (confirmed: string[]) => void };
+function IssueList({ issues }: { issues: NonNullable<Refusal['issues']> }) {
+  return (
+    <ul className="list-disc pl-5">
+      {issues.map((issue) => (
+        <li key={issue.path}>
+          {FIELDS[issue.path] ?? issue.path.replace('holds.', 'Hold, ').replaceAll('_', ' ')} is{' '}
+          {issue.value === '""' ? 'not chosen' : issue.value}: {issue.accepted}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+type CausesProps = {
+  leading: { id: string; probability: number }[];
+  confirmed: string[];
+  onChange: (confirmed: string[]) => void;
+};
 
 function ConfirmedCauses({ leading, confirmed, onChange }: CausesProps) {
   const others = confirmed.filter((id) => !leading.some((cause) => cause.id === id));
-  const flip = (id: string) => onChange(confirmed.includes(id) ? confirmed.filter((each) => each !== id) : [...confirmed, id]);
+  const flip = (id: string) =>
+    onChange(confirmed.includes(id) ? confirmed.filter((each) => each !== id) : [...confirmed, id]);
   return (
     <fieldset>
       <legend className="narrow font-semibold">What it turned out to be</legend>
       <div className="grid gap-x-6 sm:grid-cols-2">
         {[...leading, ...others.map((id) => ({ id, probability: Number.NaN }))].map(({ id, probability }) => (
           <label key={id} className="flex min-h-11 cursor-pointer items-center gap-3">
-            <input type="checkbox" className="size-6 accent-(--ink)" checked={confirmed.includes(id)} onChange={() => flip(id)} />
-            {causeLabel(id)} {Number.isFinite(probability) && <span className="reading text-soft">{percent(probability)}</span>}
+            <input
+              type="checkbox"
+              className="size-6 accent-(--ink)"
+              checked={confirmed.includes(id)}
+              onChange={() => flip(id)}
+            />
+            {causeLabel(id)}{' '}
+            {Number.isFinite(probability) && (
+              <span className="reading text-soft">{percent(probability)}</span>
+            )}
           </label>
         ))}
       </div>
-      <SelectField label="Something else" value="" onChange={(event) => event.target.value !== '' && flip(event.target.value)} className="max-w-md">
+      <SelectField
+        label="Something else"
+        value=""
+        onChange={(event) => event.target.value !== '' && flip(event.target.value)}
+        className="max-w-md"
+      >
         <option value="">Choose …</option>
         {CAUSES.filter((cause) => !confirmed.includes(cause.id)).map((cause) => (
           <option key={cause.id} value={cause.id}>
@@ -131,20 +193,34 @@ function ConfirmedCauses({ leading, confirmed, onChange }: CausesProps) {
 }
 
 function NextDue({ next, onChange }: { next: Draft['next']; onChange: (next: Draft['next']) => void }) {
-  const set = (id: string, change: Partial<Draft['next'][number]>) => onChange(next.map((each) => (each.id === id ? { ...each, ...change } : each)));
+  const set = (id: string, change: Partial<Draft['next'][number]>) =>
+    onChange(next.map((each) => (each.id === id ? { ...each, ...change } : each)));
   return (
     <div>
       <p className="narrow font-semibold">Due next</p>
       {next.map((each) => (
         <div key={each.id} className="mb-2 flex flex-wrap items-end gap-3">
-          <TextField label="What" maxLength={400} value={each.what} onChange={(event) => set(each.id, { what: event.target.value })} className="min-w-60 flex-1" />
-          <TextField label="By" type="date" value={each.dueOn} onChange={(event) => set(each.id, { dueOn: event.target.value })} />
+          <TextField
+            label="What"
+            maxLength={400}
+            value={each.what}
+            onChange={(event) => set(each.id, { what: event.target.value })}
+            className="min-w-60 flex-1"
+          />
+          <TextField
+            label="By"
+            type="date"
+            value={each.dueOn}
+            onChange={(event) => set(each.id, { dueOn: event.target.value })}
+          />
           <Button look="quiet" onClick={() => onChange(next.filter((other) => other.id !== each.id))}>
             Leave out
           </Button>
         </div>
       ))}
-      <Button onClick={() => onChange([...next, { id: newId(), what: '', dueOn: '' }])}>Add what is due</Button>
+      <Button onClick={() => onChange([...next, { id: newId(), what: '', dueOn: '' }])}>
+        Add what is due
+      </Button>
     </div>
   );
 }

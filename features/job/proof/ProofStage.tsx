@@ -1,10 +1,10 @@
 'use client';
 
 import Link from 'next/link';
-import { buttonClass } from '@/ui/Button';
 import { findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { stateWord } from '@/core/diagnosis/vocabulary/words';
 import type { ProofCheck } from '@/core/job/proof';
+import { buttonClass } from '@/ui/Button';
 import { Timer } from '@/ui/Timer';
 import { FluidReading } from '../checks/FluidReading';
 import { useDesk } from '../desk/Desk';
@@ -24,11 +24,15 @@ const CHANGES: Record<ProofCheck['change'], { word: string; tone: string }> = {
 /** The same checks again, after against before; then the outcome. */
 export function ProofStage() {
   const { sheet, judgement, closed } = useDesk();
-  const fluidRead = sheet.readings.some((row) => row.kind === 'fluid') || sheet.works.some((work) => work.kind === 'flush');
+  const fluidRead =
+    sheet.readings.some((row) => row.kind === 'fluid') || sheet.works.some((work) => work.kind === 'flush');
   return (
     <>
       <h2 className="mb-2 text-2xl">
-        Proof <span className="ml-1 text-base font-medium text-soft">firm pedal at rest before the car moves, then slow, straight, empty</span>
+        Proof{' '}
+        <span className="ml-1 text-base font-medium text-soft">
+          firm pedal at rest before the car moves, then slow, straight, empty
+        </span>
       </h2>
       <HoldsPanel />
       <ul className="border-t-2 border-ink">
@@ -40,10 +44,14 @@ export function ProofStage() {
             place={check.place}
             about={
               <>
-                Before: <b className="font-semibold text-ink">{check.before ? stateWord(check.finding, check.before).toLowerCase() : 'not checked'}</b>
+                Before:{' '}
+                <b className="font-semibold text-ink">
+                  {check.before ? stateWord(check.finding, check.before).toLowerCase() : 'not checked'}
+                </b>
                 {' · '}
                 <b className={`font-semibold ${CHANGES[check.change].tone}`}>{CHANGES[check.change].word}</b>
-                {findingOf(check.finding).minutes !== undefined && ` · ${findingOf(check.finding).minutes} min`}
+                {findingOf(check.finding).minutes !== undefined &&
+                  ` · ${findingOf(check.finding).minutes} min`}
               </>
             }
           >

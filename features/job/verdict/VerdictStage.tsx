@@ -20,7 +20,9 @@ export function VerdictStage() {
   const possible = verdict.causes.filter((cause) => cause.probability > 0);
   const shown = all ? possible : possible.slice(0, SHOWN);
   const decided = sheet.verdicts.at(-1)?.decided ?? null;
-  const pairs = verdict.combinations.filter((combination) => combination.faults.length > 1 && combination.probability > 0.03).slice(0, 2);
+  const pairs = verdict.combinations
+    .filter((combination) => combination.faults.length > 1 && combination.probability > 0.03)
+    .slice(0, 2);
   const workOn = (cause: string) => {
     decide(cause);
     router.push(`/job/${sheet.job.id}/work`);
@@ -38,13 +40,21 @@ export function VerdictStage() {
       <h2 className="mb-2 text-2xl">
         What it is{' '}
         <span className="ml-1 text-base font-medium text-soft">
-          {decided ? `decided: ${causeLabel(decided).toLowerCase()}` : 'press one to see what speaks for and against it'}
+          {decided
+            ? `decided: ${causeLabel(decided).toLowerCase()}`
+            : 'press one to see what speaks for and against it'}
         </span>
       </h2>
       <HoldsPanel />
       <ol className="border-t-2 border-ink">
         {shown.map((cause, index) => (
-          <CauseRow key={cause.id} cause={cause} first={index === 0} decided={decided === cause.id} onWork={closed ? undefined : () => workOn(cause.id)} />
+          <CauseRow
+            key={cause.id}
+            cause={cause}
+            first={index === 0}
+            decided={decided === cause.id}
+            onWork={closed ? undefined : () => workOn(cause.id)}
+          />
         ))}
         <li className="flex min-h-12 items-center gap-3 border-b border-rule">
           <span className="reading w-12 text-right text-xl font-semibold">{percent(verdict.unlisted)}</span>
@@ -64,14 +74,18 @@ export function VerdictStage() {
           {pairs.map((pair) => (
             <p key={pair.faults.map((fault) => fault.id + (fault.corner ?? '')).join()}>
               <span className="reading mr-2 font-semibold">{percent(pair.probability)}</span>
-              {pair.faults.map((fault) => `${causeLabel(fault.id)}${fault.corner ? ` ${fault.corner}` : ''}`).join(' and ')}
+              {pair.faults
+                .map((fault) => `${causeLabel(fault.id)}${fault.corner ? ` ${fault.corner}` : ''}`)
+                .join(' and ')}
             </p>
           ))}
         </section>
       )}
       <p className="mt-4 text-[0.9375rem] text-soft">
         Judged by knowledge {verdict.knowledge}, engine {verdict.engine}
-        {verdict.exact ? ', over all combinations of causes.' : ', over the likeliest combinations only: too much is abnormal at once to sum them all.'}
+        {verdict.exact
+          ? ', over all combinations of causes.'
+          : ', over the likeliest combinations only: too much is abnormal at once to sum them all.'}
       </p>
     </>
   );

@@ -4,7 +4,13 @@ import type { FlushPlan } from '@/core/bleed/procedure';
 import { convert } from '@/core/units/convert';
 import { figure } from '@/ui/format';
 
-const METHODS = { pressure: 'pressure', two_person: 'two-person', vacuum: 'vacuum', gravity: 'gravity', reverse: 'reverse' } as const;
+const METHODS = {
+  pressure: 'pressure',
+  two_person: 'two-person',
+  vacuum: 'vacuum',
+  gravity: 'gravity',
+  reverse: 'reverse',
+} as const;
 
 /** The plan before it starts: order, volumes against the bottle, pressure, and what to mind. */
 export function PlanSummary({ plan: { plan, input, fluid } }: { plan: FlushPlan }) {
@@ -12,10 +18,15 @@ export function PlanSummary({ plan: { plan, input, fluid } }: { plan: FlushPlan 
   return (
     <div>
       <p>
-        {plan.bottles} × {input.bottleMl} ml of {fluid}, sealed; <span className="reading font-semibold">{plan.totalMl} ml</span> with {plan.topUpMl} ml to top up. Method: {METHODS[input.method]}
+        {plan.bottles} × {input.bottleMl} ml of {fluid}, sealed;{' '}
+        <span className="reading font-semibold">{plan.totalMl} ml</span> with {plan.topUpMl} ml to top up.
+        Method: {METHODS[input.method]}
         {plan.pressureKPa !== null && (
           <>
-            , <span className="reading font-semibold">{figure(plan.pressureKPa, 0)} kPa</span> ({figure(convert(plan.pressureKPa, 'kPa', 'bar'), 2)} bar, {figure(convert(plan.pressureKPa, 'kPa', 'psi'), 0)} psi), never over {figure(plan.ceilingKPa, 0)} kPa
+            , <span className="reading font-semibold">{figure(plan.pressureKPa, 0)} kPa</span> (
+            {figure(convert(plan.pressureKPa, 'kPa', 'bar'), 2)} bar,{' '}
+            {figure(convert(plan.pressureKPa, 'kPa', 'psi'), 0)} psi), never over {figure(plan.ceilingKPa, 0)}{' '}
+            kPa
           </>
         )}
         .

@@ -28,7 +28,8 @@ export function WorkRun({ work }: { work: WorkRow }) {
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h3 className="text-xl">{work.title}</h3>
         <p className="text-soft">
-          {left === 0 ? 'done' : `${done} of ${steps.length}`} · started {moment(work.startedAt, shop.timeZone, new Date(shop.now))}
+          {left === 0 ? 'done' : `${done} of ${steps.length}`} · started{' '}
+          {moment(work.startedAt, shop.timeZone, new Date(shop.now))}
         </p>
       </div>
       {work.before !== '' && (
@@ -40,7 +41,14 @@ export function WorkRun({ work }: { work: WorkRow }) {
       {next && <InHand work={work} step={next} />}
       <ol className="mt-3">
         {steps.map((step, index) => (
-          <StepRow key={step.id} work={work} step={step} tick={ticks.get(step.id)} current={step.id === next?.id} part={step.part !== steps[index - 1]?.part ? step.part : undefined} />
+          <StepRow
+            key={step.id}
+            work={work}
+            step={step}
+            tick={ticks.get(step.id)}
+            current={step.id === next?.id}
+            part={step.part !== steps[index - 1]?.part ? step.part : undefined}
+          />
         ))}
       </ol>
     </section>
@@ -68,7 +76,13 @@ function InHand({ work, step }: { work: WorkRow; step: Step }) {
       )}
       {!closed && (
         <div className="mt-3 flex flex-wrap items-end gap-3">
-          <TextField label="Note (colour, bubbles, clear at)" maxLength={400} value={note} onChange={(event) => setNote(event.target.value)} className="min-w-56 flex-1" />
+          <TextField
+            label="Note (colour, bubbles, clear at)"
+            maxLength={400}
+            value={note}
+            onChange={(event) => setNote(event.target.value)}
+            className="min-w-56 flex-1"
+          />
           <Button
             look="primary"
             className="min-h-14 px-8 text-lg"

@@ -12,7 +12,19 @@ import { useSchools } from './SchoolsContext';
 import { WorkRun } from './WorkRun';
 
 /** Causes whose cure is, or ends with, a flush and bleed. */
-const FLUSHED = ['air_in_lines', 'air_in_abs_unit', 'fluid_boiled_wet', 'fluid_boiled_heat', 'fluid_low', 'fluid_wrong', 'bleeder_not_at_top', 'external_leak', 'master_bypass', 'hose_expansion', 'hose_restricted'];
+const FLUSHED = [
+  'air_in_lines',
+  'air_in_abs_unit',
+  'fluid_boiled_wet',
+  'fluid_boiled_heat',
+  'fluid_low',
+  'fluid_wrong',
+  'bleeder_not_at_top',
+  'external_leak',
+  'master_bypass',
+  'hose_expansion',
+  'hose_restricted',
+];
 
 /** What is done about it: one change at a time, each with its figure before. */
 export function WorkStage() {
@@ -22,12 +34,19 @@ export function WorkStage() {
   return (
     <>
       <h2 className="mb-3 text-2xl">
-        Work <span className="ml-1 text-base font-medium text-soft">one change at a time, or nobody will know what cured it</span>
+        Work{' '}
+        <span className="ml-1 text-base font-medium text-soft">
+          one change at a time, or nobody will know what cured it
+        </span>
       </h2>
       {sheet.works.map((work) => (
         <WorkRun key={work.id} work={work} />
       ))}
-      {open ? <Start onStarted={() => setAdding(false)} /> : !closed && <Button onClick={() => setAdding(true)}>Add more work</Button>}
+      {open ? (
+        <Start onStarted={() => setAdding(false)} />
+      ) : (
+        !closed && <Button onClick={() => setAdding(true)}>Add more work</Button>
+      )}
       {sheet.works.length === 0 && closed && <p>No work was recorded.</p>}
     </>
   );
@@ -36,15 +55,25 @@ export function WorkStage() {
 function Start({ onStarted }: { onStarted: () => void }) {
   const { sheet, judgement, startWork } = useDesk();
   const schools = useSchools();
-  const cause = sheet.verdicts.at(-1)?.decided ?? judgement.verdict.causes.find((each) => each.evidence.length > 0)?.id ?? null;
-  const [kind, setKind] = useState<'flush' | 'other'>(cause === null || FLUSHED.includes(cause) ? 'flush' : 'other');
+  const cause =
+    sheet.verdicts.at(-1)?.decided ??
+    judgement.verdict.causes.find((each) => each.evidence.length > 0)?.id ??
+    null;
+  const [kind, setKind] = useState<'flush' | 'other'>(
+    cause === null || FLUSHED.includes(cause) ? 'flush' : 'other',
+  );
   const [before, keepBefore, forgetBefore] = useKept(`work-before.${sheet.job.id}`, '');
   const [title, keepTitle, forgetTitle] = useKept(`work-title.${sheet.job.id}`, '');
   const [error, setError] = useState<string>();
   const plan = flushPlanOf(sheet, schools);
   const start = () => {
     if (kind === 'other' && title.trim() === '') return setError('Say what is to be done');
-    startWork({ kind, cause, title: kind === 'flush' ? 'Flush and bleed' : title.trim(), before: before.trim() });
+    startWork({
+      kind,
+      cause,
+      title: kind === 'flush' ? 'Flush and bleed' : title.trim(),
+      before: before.trim(),
+    });
     forgetBefore();
     forgetTitle();
     onStarted();
@@ -57,10 +86,18 @@ function Start({ onStarted }: { onStarted: () => void }) {
         </p>
       )}
       <div className="mb-3 flex flex-wrap gap-2">
-        <Button look={kind === 'flush' ? 'primary' : 'plain'} aria-pressed={kind === 'flush'} onClick={() => setKind('flush')}>
+        <Button
+          look={kind === 'flush' ? 'primary' : 'plain'}
+          aria-pressed={kind === 'flush'}
+          onClick={() => setKind('flush')}
+        >
           Flush and bleed
         </Button>
-        <Button look={kind === 'other' ? 'primary' : 'plain'} aria-pressed={kind === 'other'} onClick={() => setKind('other')}>
+        <Button
+          look={kind === 'other' ? 'primary' : 'plain'}
+          aria-pressed={kind === 'other'}
+          onClick={() => setKind('other')}
+        >
           Other work
         </Button>
       </div>
@@ -71,8 +108,24 @@ function Start({ onStarted }: { onStarted: () => void }) {
         }}
         className="grid gap-3"
       >
-        {kind === 'other' && <TextField label="What is done" maxLength={200} value={title} onChange={(event) => keepTitle(event.target.value)} error={error} placeholder="New hoses, front pair" />}
-        <TextField label="Figure before" hint="What proof will be held against: pedal travel, water, runout" maxLength={400} value={before} onChange={(event) => keepBefore(event.target.value)} placeholder="3.4 % water" />
+        {kind === 'other' && (
+          <TextField
+            label="What is done"
+            maxLength={200}
+            value={title}
+            onChange={(event) => keepTitle(event.target.value)}
+            error={error}
+            placeholder="New hoses, front pair"
+          />
+        )}
+        <TextField
+          label="Figure before"
+          hint="What proof will be held against: pedal travel, water, runout"
+          maxLength={400}
+          value={before}
+          onChange={(event) => keepBefore(event.target.value)}
+          placeholder="3.4 % water"
+        />
         {kind === 'flush' && <PlanSummary plan={plan} />}
         <div className="flex flex-wrap gap-3">
           <Button look="primary" type="submit">

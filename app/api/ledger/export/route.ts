@@ -15,6 +15,9 @@ export const GET = route(async () => {
     },
   });
   return new Response(body, {
-    headers: { 'content-type': 'application/x-ndjson', 'content-disposition': 'attachment; filename="bavrin-ledger.ndjson"' },
+    headers: {
+      'content-type': 'application/x-ndjson',
+      'content-disposition': 'attachment; filename="bavrin-ledger.ndjson"',
+    },
   });
 });

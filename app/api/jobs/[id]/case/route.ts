@@ -5,6 +5,9 @@ import { exportCase } from '@/server/ledger/exchange';
 export const GET = route<{ id: string }>(async (_request, { id }) => {
   const file = await exportCase(id);
   return new Response(`${JSON.stringify(file, null, 1)}\n`, {
-    headers: { 'content-type': 'application/json', 'content-disposition': `attachment; filename="bavrin-case-${id.slice(0, 8)}.json"` },
+    headers: {
+      'content-type': 'application/json',
+      'content-disposition': `attachment; filename="bavrin-case-${id.slice(0, 8)}.json"`,
+    },
   });
 });

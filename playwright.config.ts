@@ -1,0 +1,34 @@
+import { defineConfig } from '@playwright/test';
+
+/** Debian's Chromium, headless; the server and its database are made by the set-up and ended by the tear-down. */
+export default defineConfig({
+  testDir: 'tests/browser',
+  outputDir: '.data/playwright',
+  globalSetup: './tests/browser/setup.ts',
+  fullyParallel: false,
+  workers: 2,
+  retries: 0,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  reporter: [['list'], ['json']],
+  use: {
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    trace: 'off',
+    actionTimeout: 10_000,
+    navigationTimeout: 15_000,
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+});

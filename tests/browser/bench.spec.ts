@@ -1,0 +1,44 @@
+import { expect, test } from './test';
+
+test('the fluid bench puts the fluid on its curve, corrects for altitude, and says the margin', async ({
+  page,
+}) => {
+  await page.goto('/bench/fluid');
+  await page.getByLabel('Water', { exact: true }).fill('2');
+  await page.getByLabel('Altitude').fill('1500');
+  await page.getByLabel('Caliper peak').fill('160');
+  const figures = page.getByRole('main');
+  await expect(figures).toContainText('181 °C');
+  await expect(figures).toContainText('173 °C');
+  await expect(figures).toContainText('17 short of 30');
+  await expect(page.getByRole('img', { name: /this fluid at 2.0 % water boils at 181/ })).toBeVisible();
+  await page.getByRole('radiogroup', { name: 'Use' }).getByRole('radio', { name: 'Road' }).click();
+  await expect(figures).toContainText('inside, 0 needed');
+});
+
+test('the bench converts units and refuses what cannot be', async ({ page }) => {
+  await page.goto('/bench/fluid');
+  await page.getByLabel('Water', { exact: true }).fill('');
+  await page.getByLabel('Altitude').fill('0');
+  await page.getByLabel('Boils at, as read').fill('400 F');
+  await expect(page.getByRole('main')).toContainText('204 °C');
+  await page.getByLabel('Boils at, as read').fill('250');
+  await expect(page.getByText(/250 is not taken: over 110 and not above 230 °C/)).toBeVisible();
+  await page.getByLabel('Class', { exact: true }).selectOption('DOT5');
+  await page.getByLabel('Water', { exact: true }).fill('1');
+  await expect(page.getByText(/water does not dissolve in silicone/)).toBeVisible();
+});
+
+test('setup keeps the shop’s ways, and the plan follows them', async ({ page }) => {
+  await page.goto('/setup');
+  await page.getByLabel('Working pressure').fill('15 psi');
+  await expect(page.getByText(/15 psi, 1.03 bar/)).toBeVisible();
+  await page.getByLabel('Working pressure').fill('900');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText(/900 is not taken: 20 to 200 kPa/)).toBeVisible();
+  await page.getByLabel('Working pressure').fill('120');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Working pressure')).toHaveValue('120');
+});

@@ -1,0 +1,108 @@
+import { expect, key, saved, test } from './test';
+
+/** Opens a new job on the demo's hatch. */
+async function newJob(page: import('@playwright/test').Page, complaint: string) {
+  await page.goto('/job/new');
+  await page.getByText('Shop hatch, grey').click();
+  await page.getByLabel('What the driver says, in one line').fill(complaint);
+  await page.getByRole('button', { name: 'Open the job' }).click();
+  await expect(page.getByRole('heading', { name: /What the driver says/ })).toBeVisible();
+  return page.url();
+}
+
+test('a half-written complaint survives a reload before the job is opened', async ({ page }) => {
+  await page.goto('/job/new');
+  await page.getByLabel('What the driver says, in one line').fill('Half a sent');
+  await page.reload();
+  await expect(page.getByLabel('What the driver says, in one line')).toHaveValue('Half a sent');
+});
+
+test('answers and words given without a network are kept over a reload and sent when it is back', async ({
+  page,
+  context,
+}) => {
+  const url = await newJob(page, 'Offline');
+  await context.route('**/api/**', (route) => route.abort());
+  await key(page, 'Spongy pedal', 'Yes').click();
+  await page.getByLabel('When and where').fill('In the tunnel');
+  await page.getByLabel('When and where').blur();
+  await expect(page.getByText('2 entries not saved yet.')).toBeVisible();
+  await expect(page.getByRole('complementary', { name: 'Leaning rail' })).toContainText('Air in the lines');
+  await page.reload();
+  await expect(key(page, 'Spongy pedal', 'Yes')).toHaveAttribute('data-state', 'on');
+  await expect(page.getByLabel('When and where')).toHaveValue('In the tunnel');
+  await context.unroute('**/api/**');
+  await saved(page);
+  await page.goto(url);
+  await expect(key(page, 'Spongy pedal', 'Yes')).toHaveAttribute('data-state', 'on');
+  await expect(page.getByLabel('When and where')).toHaveValue('In the tunnel');
+});
+
+test('two people answer the same question: both versions are shown, and one decides', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  const url = await newJob(page, 'Two people');
+  const other = await browser.newPage({ baseURL });
+  await other.goto(url);
+  await key(page, 'Hard pedal', 'Yes').click();
+  await saved(page);
+  await key(other, 'Hard pedal', 'No').click();
+  await expect(other.getByText('1 entry was not taken.')).toBeVisible();
+  await other.getByRole('button', { name: 'Look' }).click();
+  await expect(other.getByRole('dialog')).toContainText('Hard pedal: no');
+  await expect(other.getByRole('dialog')).toContainText('On file: yes');
+  await other.getByRole('button', { name: 'Record mine over it' }).click();
+  await saved(other);
+  await page.goto(url);
+  await expect(key(page, 'Hard pedal', 'No')).toHaveAttribute('data-state', 'on');
+  await other.close();
+});
+
+test('a change of another field by somebody else is no conflict', async ({ page, browser, baseURL }) => {
+  const url = await newJob(page, 'Two fields');
+  const other = await browser.newPage({ baseURL });
+  await other.goto(url);
+  await page.getByLabel('When and where').fill('Turn 4');
+  await page.getByLabel('When and where').blur();
+  await saved(page);
+  await other.getByLabel('In one line').fill('Two fields, both kept');
+  await other.getByLabel('In one line').blur();
+  await saved(other);
+  await page.goto(url);
+  await expect(page.getByLabel('In one line')).toHaveValue('Two fields, both kept');
+  await expect(page.getByLabel('When and where')).toHaveValue('Turn 4');
+  await other.close();
+});
+
+test('the car form keeps what was typed over a reload, and names what it refuses', async ({ page }) => {
+  await page.goto('/car/new');
+  await page.getByRole('button', { name: /^Hatch/ }).click();
+  await page.getByLabel('What the shop calls it').fill('Half a car');
+  await page.getByLabel('Mass').fill('90');
+  await page.getByLabel('Master bore').fill('7/8 in');
+  await page.reload();
+  await expect(page.getByLabel('What the shop calls it')).toHaveValue('Half a car');
+  await page.getByRole('button', { name: 'Save the car' }).click();
+  await expect(page.getByText('Mass is 90: 150 to 4000 kg is accepted')).toBeVisible();
+  await expect(page.getByLabel('Master bore')).toHaveValue('7/8 in');
+  await page.getByLabel('Mass').fill('900');
+  await page.getByRole('button', { name: 'Save the car' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Half a car' })).toBeVisible();
+  await expect(page.getByRole('main')).toContainText('22.23 mm');
+});
+
+test('an answer pressed twice is taken back, and the record keeps both', async ({ page, request }) => {
+  const url = await newJob(page, 'Slip of the finger');
+  await key(page, 'Squeal', 'Yes').click();
+  await saved(page);
+  await key(page, 'Squeal', 'Yes').click();
+  await saved(page);
+  await expect(page.getByRole('complementary', { name: 'Leaning rail' })).toContainText(
+    'Nothing to go on yet',
+  );
+  const id = /job\/([0-9a-f-]+)/.exec(url)![1];
+  const sheet = await (await request.get(`/api/jobs/${id}`)).json();
+  expect(sheet.answers.map((row: { state: string | null }) => row.state)).toEqual(['yes', null]);
+});

@@ -1,0 +1,142 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import type { Page } from '@playwright/test';
+import { expect, test } from './test';
+
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+type AxeResult = {
+  violations: {
+    id: string;
+    impact: string;
+    help: string;
+    nodes: { target: string[]; failureSummary: string }[];
+  }[];
+};
+
+/** What axe-core finds against WCAG 2.2 A and AA, one line each. */
+async function violations(page: Page): Promise<string[]> {
+  await page.evaluate(AXE);
+  const { violations: found } = (await page.evaluate(() =>
+    (window as never as { axe: { run: (root: Document, options: object) => Promise<unknown> } }).axe.run(
+      document,
+      {
+        runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
+      },
+    ),
+  )) as AxeResult;
+  return found.flatMap((violation) =>
+    violation.nodes.map(
+      (node) =>
+        `${violation.id}: ${violation.help} at ${node.target.join(' ')} — ${node.failureSummary.split('\n')[1] ?? ''}`,
+    ),
+  );
+}
+
+/** Every screen, with a job that has something on it at each stage. */
+async function screens(page: Page): Promise<string[]> {
+  await page.goto('/');
+  const jobs = await page
+    .getByRole('main')
+    .getByRole('link')
+    .evaluateAll((links) =>
+      links
+        .map((link) => link.getAttribute('href')!)
+        .filter((href) => href.startsWith('/job/') && href !== '/job/new'),
+    );
+  const car = await page
+    .getByRole('complementary')
+    .getByRole('link', { name: /blue coupe/ })
+    .last()
+    .getAttribute('href');
+  await page.goto('/ledger');
+  const story = await page
+    .getByRole('main')
+    .getByRole('link', { name: /back straight/ })
+    .getAttribute('href');
+  const at = (stage: string) => jobs.find((href) => href.endsWith(stage))!;
+  return [
+    '/',
+    '/job/new',
+    at('/checks').replace('/checks', '/complaint'),
+    at('/checks'),
+    at('/checks').replace('/checks', '/verdict'),
+    at('/work'),
+    at('/proof'),
+    '/ledger',
+    story!,
+    car!,
+    `${car}/edit`,
+    '/car/new',
+    '/bench/fluid',
+    '/setup',
+  ];
+}
+
+for (const theme of ['light', 'dark'] as const) {
+  test(`no accessibility fault on any screen, ${theme}`, async ({ page }) => {
+    test.slow();
+    await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
+    const found: string[] = [];
+    for (const path of await screens(page)) {
+      await page.goto(path);
+      await page.getByRole('main').waitFor();
+      found.push(...(await violations(page)).map((line) => `${path} ${line}`));
+    }
+    expect(found).toEqual([]);
+  });
+}
+
+for (const width of [390, 1920]) {
+  test(`no screen is wider than ${width} px, and touch targets are big enough`, async ({ page }) => {
+    test.slow();
+    await page.setViewportSize({ width, height: width === 390 ? 844 : 1080 });
+    for (const path of await screens(page)) {
+      await page.goto(path);
+      await page.getByRole('main').waitFor();
+      const overflow = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect(overflow, path).toBeLessThanOrEqual(0);
+      const small = await page.evaluate(() =>
+        [
+          ...document.querySelectorAll<HTMLElement>(
+            'button, select, textarea, input:not([type="radio"]):not([type="checkbox"])',
+          ),
+        ]
+          .filter((element) => element.offsetParent !== null && element.tabIndex >= 0)
+          .map((element) => ({
+            what: element.getAttribute('aria-label') ?? element.textContent?.slice(0, 30),
+            height: element.getBoundingClientRect().height,
+          }))
+          .filter(({ height }) => height > 0 && height < 43.5),
+      );
+      expect(small, path).toEqual([]);
+    }
+  });
+}
+
+test('on a phone the rail folds to one line and opens upward, and a corner is picked from the strip', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/');
+  await page.getByRole('link', { name: /Long pedal after the kerbs/ }).click();
+  const rail = page.getByRole('complementary', { name: 'Leaning rail' });
+  await expect(rail).toContainText('Wheel bearing play FR');
+  await expect(rail.getByText('Car stays here')).toBeHidden();
+  await rail.getByRole('button', { name: /More/ }).click();
+  await expect(rail.getByText('Car stays here')).toBeVisible();
+  await rail.getByRole('button', { name: /Less/ }).click();
+  await page.getByRole('complementary', { name: 'Corner plan' }).getByRole('button', { name: /^FR/ }).click();
+  await expect(page.getByRole('radiogroup', { name: 'Wheel bearing play, FR' })).toBeVisible();
+});
+
+test('the theme chosen by hand is remembered', async ({ page }) => {
+  await page.emulateMedia({ colorScheme: 'light' });
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Light or dark' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+});

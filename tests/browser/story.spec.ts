@@ -1,0 +1,177 @@
+import type { Page } from '@playwright/test';
+import { expect, key, row, saved, tabTo, test } from './test';
+
+const stamp = () => Math.random().toString(36).slice(2, 8);
+
+test('a soft pedal from complaint to recorded fix, by mouse', async ({ page }) => {
+  const car = `Grey saloon ${stamp()}`;
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Add a car' }).click();
+  await page.getByRole('button', { name: /^Saloon/ }).click();
+  await page.getByLabel('What the shop calls it').fill(car);
+  await page.getByLabel('Driven from the').selectOption('left');
+  await page.getByRole('button', { name: 'Save the car' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: car })).toBeVisible();
+
+  await page.getByRole('link', { name: 'New complaint' }).click();
+  await page.getByLabel('What the driver says, in one line').fill('Goes soft after five laps');
+  await page.getByRole('button', { name: 'Open the job' }).click();
+  await expect(page.getByRole('heading', { name: /What the driver says/ })).toBeVisible();
+
+  const rail = page.getByRole('complementary', { name: 'Leaning rail' });
+  await expect(rail).toContainText('Nothing to go on yet');
+  await key(page, 'Spongy pedal', 'Yes').click();
+  await expect(rail).toContainText('Air in the lines');
+  await key(page, 'When it shows', 'Only hot').click();
+  await key(page, 'How it comes back', 'After cooling').click();
+  await expect(rail.getByRole('listitem').first()).toContainText('Fluid boiled: too much water in it');
+
+  await rail.getByRole('link', { name: 'Do it' }).click();
+  await expect(page).toHaveURL(/checks#check-/);
+  await page.getByLabel('Water').fill('3.6');
+  await page.getByRole('button', { name: 'Take the reading' }).click();
+  await expect(row(page, 'Moisture reading')).toContainText('The fluid reading says wet.');
+  await expect(rail).toContainText('Car stays here: fluid boils too early.');
+  await key(page, 'Hold the pedal firmly for 30 s', 'Holds').click();
+  await key(page, 'Leak search, pedal held', 'Dry').click();
+  await expect(rail).toContainText('Enough to act on');
+
+  await page.getByRole('link', { name: /^Verdict/ }).click();
+  await expect(page.getByRole('main')).toContainText('Steam is only there while the caliper is hot');
+  await page.getByRole('button', { name: 'Work on this' }).first().click();
+
+  await page.getByLabel('Figure before').fill('3.6 % water');
+  await expect(page.getByRole('table')).toContainText('RR');
+  await page.getByRole('button', { name: 'Start' }).click();
+  const done = page.getByRole('button', { name: 'Done, next' });
+  await done.waitFor();
+  while ((await done.count()) > 0) {
+    const step = await page
+      .getByRole('region', { name: 'Flush and bleed' })
+      .getByRole('checkbox', { checked: true })
+      .count();
+    await done.click();
+    await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(step + 1);
+  }
+  await expect(page.getByRole('link', { name: /^Work/ })).toContainText('done');
+
+  await page.getByRole('link', { name: /^Proof/ }).click();
+  await expect(page.getByRole('main')).toContainText(
+    'Hold, fluid wet is open (fluid boils too early): a recorded proof: fluid replaced and re-tested',
+  );
+  await key(page, 'Outcome', 'Cured').click();
+  await page.getByRole('button', { name: 'Close and write the record' }).click();
+  await expect(page.getByRole('main').getByRole('alert')).toContainText('Not closed yet.');
+  await page.getByRole('button', { name: 'Prove it' }).click();
+  await page.getByLabel('How it was proved').fill('New fluid at all four, re-tested 0.1 %');
+  await page.getByLabel('By whom').fill('Mira');
+  await page.getByRole('button', { name: 'Record the proof' }).click();
+  await expect(page.getByRole('main')).toContainText('Hold ended: fluid boils too early.');
+  await key(page, 'Pedal as you find it now', 'Firm').click();
+  await key(page, 'Hold the pedal firmly for 30 s', 'Holds').click();
+  await page.getByRole('checkbox', { name: /Fluid boiled: too much water/ }).check();
+  await page.getByLabel('What was wrong, what was done').fill('Two winters old.');
+  await page.getByLabel('Closed by').fill('Mira');
+  await page.getByRole('button', { name: 'Add what is due' }).click();
+  await page.getByLabel('What', { exact: true }).fill('Moisture again');
+  await saved(page);
+  await page.getByRole('button', { name: 'Close and write the record' }).click();
+
+  await expect(page).toHaveURL(/ledger/);
+  await expect(page.getByRole('main')).toContainText('Cured: Fluid boiled: too much water in it');
+  await expect(page.getByRole('main')).toContainText('Two winters old.');
+  await page.goto('/ledger');
+  await page.getByLabel('Words').fill('five laps winters');
+  await page.getByRole('button', { name: 'Find' }).click();
+  await expect(page.getByRole('main')).toContainText(car);
+  await page.goto('/');
+  await expect(page.getByRole('complementary')).toContainText('Moisture again');
+});
+
+/** Focuses a control and presses it, by keys alone. */
+async function press(page: Page, target: ReturnType<Page['locator']>, keyName = 'Enter'): Promise<void> {
+  await tabTo(page, target);
+  await page.keyboard.press(keyName);
+}
+
+/** Tabs to a row of choices and presses the digit of the wanted one. */
+async function choose(page: Page, question: string, digit: string): Promise<void> {
+  const group = page.getByRole('radiogroup', { name: question, exact: true });
+  await group.waitFor();
+  for (let count = 0; count < 250; count++) {
+    if (await group.evaluate((element) => element.contains(document.activeElement))) break;
+    await page.keyboard.press('Tab');
+  }
+  await page.keyboard.press(digit);
+}
+
+test('the same by keyboard alone', async ({ page }) => {
+  test.slow();
+  const car = `Black saloon ${stamp()}`;
+  await page.goto('/');
+  await press(page, page.getByRole('link', { name: 'Add a car' }));
+  await press(page, page.getByRole('button', { name: /^Saloon/ }));
+  await tabTo(page, page.getByLabel('What the shop calls it'));
+  await page.keyboard.type(car);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name: car })).toBeVisible();
+
+  await press(page, page.getByRole('link', { name: 'New complaint' }));
+  await tabTo(page, page.getByLabel('What the driver says, in one line'));
+  await page.keyboard.type('Spongy since the calipers were off');
+  await press(page, page.getByRole('button', { name: 'Open the job' }));
+  await expect(page.getByRole('heading', { name: /What the driver says/ })).toBeVisible();
+
+  await choose(page, 'Spongy pedal', '2');
+  await choose(page, 'When it shows', '1');
+  await press(page, page.getByRole('button', { name: 'Since it was last good' }));
+  await choose(page, 'Hydraulics opened since the pedal was last good', '2');
+  await expect(
+    page.getByRole('complementary', { name: 'Leaning rail' }).getByRole('listitem').first(),
+  ).toContainText('Air in the lines');
+
+  await page.keyboard.press('k');
+  await expect(page.getByRole('heading', { name: /^Checks/ })).toBeVisible();
+  await page.keyboard.press('n');
+  await expect(page).toHaveURL(/#check-/);
+  await expect
+    .poll(() => page.evaluate(() => document.activeElement?.closest('li')?.id ?? ''))
+    .toMatch(/^check-/);
+  await choose(page, 'Pump the pedal', '2');
+  await choose(page, 'Hold the pedal firmly for 30 s', '1');
+  await choose(page, 'Leak search, pedal held', '1');
+
+  await page.keyboard.press('v');
+  await expect(page.getByRole('heading', { name: /^What it is/ })).toBeVisible();
+  await press(page, page.getByRole('button', { name: 'Work on this' }).first());
+  await tabTo(page, page.getByLabel('Figure before'));
+  await page.keyboard.type('70 mm of pedal');
+  await page.keyboard.press('Enter');
+  const done = page.getByRole('button', { name: 'Done, next' });
+  await done.waitFor();
+  while ((await done.count()) > 0) {
+    const ticked = await page.getByRole('checkbox', { checked: true }).count();
+    await press(page, done);
+    await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(ticked + 1);
+  }
+  await page.keyboard.press('p');
+  await expect(page.getByRole('heading', { name: /^Proof/ })).toBeVisible();
+  await choose(page, 'Pedal as you find it now', '1');
+  await choose(page, 'Hold the pedal firmly for 30 s', '1');
+  await choose(page, 'Outcome', '1');
+  await press(page, page.getByRole('checkbox', { name: /^Air in the lines/ }), 'Space');
+  await tabTo(page, page.getByLabel('Closed by'));
+  await page.keyboard.type('Tobias');
+  await saved(page);
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/ledger/);
+  await expect(page.getByRole('main')).toContainText('Cured: Air in the lines');
+
+  await page.keyboard.press('g');
+  await page.keyboard.press('f');
+  await expect(page).toHaveURL(/bench/);
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toContainText('Keys, and how a job goes');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});

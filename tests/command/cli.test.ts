@@ -1,0 +1,142 @@
+import { execFileSync, spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+
+const ROOT = fileURLToPath(new URL('../../', import.meta.url));
+const BAVRIN = join(ROOT, 'bavrin');
+let folder: string;
+
+beforeAll(() => {
+  folder = mkdtempSync(join(tmpdir(), 'bavrin-cli-'));
+  // Makes the bundle, so that timing below is what a person sees from the second call on.
+  spawnSync(BAVRIN, ['calc', 'fluid', '-'], { input: '{"class":"DOT4"}' });
+});
+afterAll(() => rmSync(folder, { recursive: true }));
+
+function bavrin(args: string[], input?: unknown) {
+  const text = typeof input === 'string' ? input : JSON.stringify(input);
+  const done = spawnSync(BAVRIN, args, { input: text, encoding: 'utf8', cwd: folder });
+  return { status: done.status, out: done.stdout, err: done.stderr, json: () => JSON.parse(done.stdout) };
+}
+
+describe('./bavrin calc', () => {
+  it('answers from a file named from where one stands, and from standard input', () => {
+    writeFileSync(join(folder, 'fluid.json'), JSON.stringify({ class: 'DOT4', moisturePct: 2 }));
+    const fromFile = bavrin(['calc', 'fluid', 'fluid.json']);
+    expect(fromFile.status).toBe(0);
+    expect(fromFile.json().boilingC).toBeCloseTo(180.6, 1);
+    expect(bavrin(['calc', 'fluid', '-'], { class: 'DOT4', moisturePct: 2 }).out).toBe(fromFile.out);
+  });
+
+  it('has the bleed plan and the pedal ratio', () => {
+    const plan = bavrin(['calc', 'bleed-plan', '-'], {
+      masterSide: 'right',
+      bleeders: { front: 2, rear: 1 },
+      opened: true,
+      stabilityControl: true,
+      method: 'pressure',
+      bottleMl: 500,
+    }).json();
+    expect(plan.order[0]).toMatchObject({ corner: 'RL', bleeder: 'single' });
+    expect(plan).toMatchObject({ pressureKPa: 103, ceilingKPa: 200, cycleModulator: true });
+    expect(bavrin(['calc', 'pedal-ratio', '-'], { aMm: 273, bMm: 70 }).json().ratio).toBeCloseTo(3.9, 9);
+  });
+
+  it.each([
+    ['a number as text', { class: 'DOT4', moisturePct: '2' }, 'moisturePct is "2"'],
+    ['an unknown key', { class: 'DOT4', moisture: 2 }, 'moisture is not a known field'],
+    ['a value out of range', { class: 'DOT4', moisturePct: 40 }, 'moisturePct is 40: 0 to 10 % is accepted'],
+    ['a missing field', {}, 'class'],
+    ['no object', [1], 'The input'],
+    ['no JSON', '{', 'it is not JSON'],
+  ])('refuses %s with exit 2 and an empty standard output', (_, input, said) => {
+    const refused = bavrin(['calc', 'fluid', '-'], input);
+    expect(refused).toMatchObject({ status: 2, out: '' });
+    expect(refused.err).toContain(said);
+  });
+
+  it('refuses an unknown name with the nearest known one, and a missing file', () => {
+    expect(bavrin(['calc', 'fluit', '-'], {})).toMatchObject({
+      status: 2,
+      out: '',
+      err: expect.stringContaining('did you mean fluid?'),
+    });
+    expect(bavrin(['calc', 'toString', '-'], {}).status).toBe(2);
+    expect(bavrin(['calc', 'fluid', 'nowhere.json'])).toMatchObject({
+      status: 2,
+      err: expect.stringContaining('nowhere.json'),
+    });
+    expect(bavrin(['calc', 'fluid'])).toMatchObject({ status: 2, err: expect.stringContaining('usage') });
+  });
+});
+
+describe('./bavrin diagnose', () => {
+  const { cases } = JSON.parse(readFileSync(join(ROOT, 'tests/cases/diagnosis.json'), 'utf8'));
+
+  it('gives the verdict format, in well under a second', () => {
+    const started = performance.now();
+    const answer = bavrin(['diagnose', '-'], cases[0].case);
+    expect(performance.now() - started).toBeLessThan(1000);
+    expect(answer.status).toBe(0);
+    expect(answer.err).toBe('');
+    const verdict = answer.json();
+    expect(verdict).toMatchObject({ format: 'bavrin-verdict', version: 1, holds: [], derived: [] });
+    expect(verdict.causes[0]).toMatchObject({
+      id: 'air_in_lines',
+      evidence: expect.arrayContaining([expect.objectContaining({ finding: 'bubbles', corner: 'RL' })]),
+    });
+    expect(verdict.nextChecks[0]).toMatchObject({
+      id: expect.any(String),
+      bits: expect.any(Number),
+      minutes: expect.any(Number),
+    });
+  });
+
+  it('takes readings and derives from them', () => {
+    const verdict = bavrin(['diagnose', '-'], {
+      format: 'bavrin-case',
+      version: 1,
+      findings: [{ id: 'first_press_long', state: 'yes' }],
+      readings: [{ kind: 'fluid', input: { class: 'DOT4', moisturePct: 3.2 } }],
+    }).json();
+    expect(verdict.derived).toEqual([
+      { finding: 'fluid_moisture', state: 'wet', from: 'fluid', overruledByHand: false },
+    ]);
+    expect(verdict.holds[0]).toMatchObject({ id: 'fluid_wet', until: 'fluid replaced and re-tested' });
+  });
+
+  it('refuses unknown ids by name', () => {
+    const refused = bavrin(['diagnose', '-'], {
+      format: 'bavrin-case',
+      version: 1,
+      findings: [{ id: 'pedal_spungy', state: 'yes' }],
+    });
+    expect(refused).toMatchObject({ status: 2, out: '' });
+    expect(refused.err).toContain('findings[0].id is "pedal_spungy"');
+    expect(refused.err).toContain('pedal_spongy');
+  });
+});
+
+describe('the case schema on file', () => {
+  it('is the one the code would write', () => {
+    const written = execFileSync(
+      process.execPath,
+      ['--import', 'tsx', join(ROOT, 'scripts/schema.ts'), '--print'],
+      { encoding: 'utf8', cwd: ROOT },
+    );
+    expect(readFileSync(join(ROOT, 'docs/case.schema.json'), 'utf8')).toBe(written);
+  });
+});
+
+describe('./bavrin', () => {
+  it('says what it can do, and what it cannot', () => {
+    expect(bavrin(['help']).out).toContain('./bavrin demo');
+    expect(bavrin(['fly'])).toMatchObject({
+      status: 1,
+      err: expect.stringContaining('no command called fly'),
+    });
+  });
+});

@@ -1,0 +1,234 @@
+import { randomUUID } from 'node:crypto';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { stepsOf } from '../../core/job/work';
+import { getCar } from '../../server/cars/queries';
+import { database } from '../../server/db/sql';
+import { addReading } from '../../server/jobs/append';
+import { closeJob } from '../../server/jobs/close';
+import { changeJob, openJob } from '../../server/jobs/open';
+import { getSheet } from '../../server/jobs/queries';
+import { addTick, proveHold, recordVerdict, startWork } from '../../server/jobs/work';
+import { freshDatabase } from '../support/database';
+import { answer, failureOf, makeCar, makeJob } from '../support/shop';
+
+let drop: () => Promise<void>;
+beforeAll(async () => {
+  ({ drop } = await freshDatabase());
+});
+afterAll(() => drop());
+
+describe('answers are append-only', () => {
+  it('keeps the old row when a correction names it', async () => {
+    const { job } = await makeJob();
+    const first = await answer(job.id, { finding: 'pedal_hold', state: 'holds' });
+    const second = await answer(job.id, { finding: 'pedal_hold', state: 'sinks', replaces: first.id });
+    const { answers } = await getSheet(job.id);
+    expect(answers.map((row) => [row.id, row.state, row.replaces])).toEqual([
+      [first.id, 'holds', null],
+      [second.id, 'sinks', first.id],
+    ]);
+  });
+
+  it('refuses to change or delete a row, whoever asks', async () => {
+    const { job } = await makeJob();
+    const row = await answer(job.id, { finding: 'pedal_hold', state: 'holds' });
+    const sql = database();
+    await expect(sql`update findings set state = 'sinks' where id = ${row.id}`).rejects.toThrow(
+      /append-only/,
+    );
+    await expect(sql`delete from findings where id = ${row.id}`).rejects.toThrow(/append-only/);
+  });
+
+  it('holds one chain a slot in the database itself', async () => {
+    const { job } = await makeJob();
+    const first = await answer(job.id, { finding: 'pedal_hold', state: 'holds' });
+    const sql = database();
+    const raw = (replaces: string | null, finding = 'pedal_hold') =>
+      sql`insert into findings ${sql({ id: randomUUID(), job_id: job.id, phase: 'before', finding, state: 'sinks', replaces, recorded_at: new Date() })}`;
+    await expect(raw(null)).rejects.toThrow(/findings_first/);
+    await expect(raw(first.id, 'pedal_pump')).rejects.toThrow(/foreign key/);
+    await raw(first.id);
+    await expect(raw(first.id)).rejects.toThrow(/unique/);
+  });
+
+  it('lands a repeated send once, and refuses the same id for something else', async () => {
+    const { job } = await makeJob();
+    const sent = { id: randomUUID(), finding: 'pedal_pump', state: 'rises' };
+    const once = await answer(job.id, sent);
+    expect(await answer(job.id, sent)).toEqual(once);
+    expect((await getSheet(job.id)).answers).toHaveLength(1);
+    expect((await failureOf(answer(job.id, { ...sent, state: 'same' }))).code).toBe('stale');
+  });
+
+  it('refuses an answer to what its author did not see, with what stands', async () => {
+    const { job } = await makeJob();
+    const theirs = await answer(job.id, { finding: 'pedal_pump', state: 'rises' });
+    const failure = await failureOf(answer(job.id, { finding: 'pedal_pump', state: 'same' }));
+    expect(failure).toMatchObject({ code: 'stale', detail: { current: { id: theirs.id, state: 'rises' } } });
+  });
+
+  it('lets only one of two at the same moment through', async () => {
+    const { job } = await makeJob();
+    const both = await Promise.allSettled([
+      answer(job.id, { finding: 'leak', state: 'none' }),
+      answer(job.id, { finding: 'leak', state: 'line_or_hose' }),
+    ]);
+    expect(both.map((each) => each.status).sort()).toEqual(['fulfilled', 'rejected']);
+  });
+
+  it('names field, value and range of what it refuses', async () => {
+    const { job } = await makeJob();
+    const unknown = await failureOf(answer(job.id, { finding: 'pedal_pumb', state: 'rises' }));
+    expect(unknown.detail.issues![0]).toMatchObject({
+      path: 'finding',
+      value: '"pedal_pumb"',
+      accepted: expect.stringContaining('pedal_pump'),
+    });
+    const place = await failureOf(answer(job.id, { finding: 'pedal_pump', state: 'rises', place: 'FL' }));
+    expect(place.detail.issues![0]!.path).toBe('answer.corner');
+    expect((await failureOf(answer(randomUUID(), { finding: 'pedal_pump', state: 'rises' }))).code).toBe(
+      'not_found',
+    );
+    expect((await failureOf(answer('no-id', { finding: 'pedal_pump', state: 'rises' }))).code).toBe(
+      'not_found',
+    );
+  });
+});
+
+describe('readings', () => {
+  it('are taken only when their calc takes them', async () => {
+    const { job } = await makeJob();
+    const reading = (input: unknown, replaces: string | null = null) =>
+      addReading(job.id, {
+        id: randomUUID(),
+        phase: 'before',
+        kind: 'fluid',
+        corner: '',
+        input,
+        replaces,
+        why: '',
+      });
+    const refused = await failureOf(reading({ class: 'DOT4', moisturePct: 40 }));
+    expect(refused.detail.issues![0]).toMatchObject({ path: 'moisturePct', value: '40' });
+    const first = await reading({ class: 'DOT4', moisturePct: 3.1 });
+    await reading({ class: 'DOT4', moisturePct: 0.2 }, first.id);
+    expect((await getSheet(job.id)).readings).toHaveLength(2);
+  });
+});
+
+describe('a job’s own fields', () => {
+  it('carry the version their author saw', async () => {
+    const { job } = await makeJob();
+    const changed = await changeJob(job.id, { version: job.version, whenWhere: 'Turn 4' });
+    expect(changed.version).toBe(job.version + 1);
+    const failure = await failureOf(changeJob(job.id, { version: job.version, whenWhere: 'Turn 9' }));
+    expect(failure).toMatchObject({ code: 'stale', detail: { current: { whenWhere: 'Turn 4' } } });
+    expect((await failureOf(changeJob(job.id, { whenWhere: 'x' }))).detail.issues![0]!.path).toBe('version');
+    expect((await failureOf(changeJob(job.id, { version: 2, nonsense: 1 }))).detail.issues![0]!.path).toBe(
+      'nonsense',
+    );
+  });
+
+  it('open once for a repeated send', async () => {
+    const car = await makeCar();
+    const sent = { id: randomUUID(), carId: car.id, complaint: 'Long', neededAt: null };
+    const [first, second] = [await openJob(sent), await openJob(sent)];
+    expect(second.job.number).toBe(first.job.number);
+  });
+});
+
+describe('from hold to closed', () => {
+  async function wetJob() {
+    const sheet = await makeJob('Went to the floor');
+    await answer(sheet.job.id, { finding: 'pedal_to_floor', state: 'yes' });
+    await addReading(sheet.job.id, {
+      id: randomUUID(),
+      phase: 'before',
+      kind: 'fluid',
+      corner: '',
+      input: { class: 'DOT4', moisturePct: 3.4 },
+      replaces: null,
+      why: '',
+    });
+    return sheet.job;
+  }
+  const closing = { outcome: 'cured', confirmed: ['fluid_boiled_wet'], summary: 'Wet', by: 'Mira', next: [] };
+
+  it('does not close while a hold is open, a pedal unproved or no cause confirmed', async () => {
+    const job = await wetJob();
+    const failure = await failureOf(closeJob(job.id, { ...closing, confirmed: [], version: job.version }));
+    expect(failure.detail.issues!.map((issue) => issue.path)).toEqual([
+      'holds.pedal_to_floor',
+      'holds.fluid_wet',
+      'proof.pedal_now',
+      'proof.pedal_hold',
+      'confirmed',
+    ]);
+  });
+
+  it('closes once all is proved, writes the verdict, the fill date and what is due, and stays as it is', async () => {
+    const job = await wetJob();
+    const verdict = await recordVerdict(job.id, { id: randomUUID(), decided: 'fluid_boiled_wet' });
+    expect(verdict.leading[0]!.id).toBe('fluid_boiled_wet');
+    const work = await startWork(job.id, {
+      id: randomUUID(),
+      kind: 'flush',
+      cause: 'fluid_boiled_wet',
+      title: 'Flush and bleed',
+      before: '3.4 % water',
+    });
+    for (const step of stepsOf(work))
+      await addTick(work.id, { id: randomUUID(), step: step.id, done: true, note: '' });
+    for (const hold of ['pedal_to_floor', 'fluid_wet'])
+      await proveHold(job.id, { id: randomUUID(), hold, how: 'Flushed, firm, held 30 s', by: 'Mira' });
+    await answer(job.id, { phase: 'after', finding: 'pedal_now', state: 'firm' });
+    await answer(job.id, { phase: 'after', finding: 'pedal_hold', state: 'holds' });
+    const body = {
+      ...closing,
+      version: job.version,
+      next: [{ id: randomUUID(), what: 'Moisture again', dueOn: '2027-05-01' }],
+    };
+    const closed = await closeJob(job.id, body, new Date('2027-01-02T10:00:00Z'));
+    expect(closed.job).toMatchObject({ outcome: 'cured', confirmed: ['fluid_boiled_wet'], closedBy: 'Mira' });
+    expect(closed.verdicts).toHaveLength(2);
+    expect((await getCar(closed.job.carId)).fluidFilledOn).toBe('2027-01-02');
+    // The same closing sent again is answered with the record; anything else is refused.
+    expect((await closeJob(job.id, body)).job.closedAt).toBe(closed.job.closedAt);
+    expect((await failureOf(answer(job.id, { finding: 'leak', state: 'none' }))).code).toBe('stale');
+    expect((await failureOf(changeJob(job.id, { version: closed.job.version, summary: 'x' }))).code).toBe(
+      'stale',
+    );
+  });
+
+  it('puts the hold on again when the same thing is found after its proof', async () => {
+    const job = await wetJob();
+    const first = await answer(job.id, { finding: 'pedal_hold', state: 'sinks' });
+    await proveHold(job.id, { id: randomUUID(), hold: 'pedal_sinks', how: 'New seal, holds', by: 'Mira' });
+    expect(
+      (
+        await failureOf(
+          proveHold(job.id, { id: randomUUID(), hold: 'pedal_sinks', how: 'Twice', by: 'Mira' }),
+        )
+      ).code,
+    ).toBe('stale');
+    const away = await answer(job.id, { finding: 'pedal_hold', state: 'holds', replaces: first.id });
+    await answer(job.id, { finding: 'pedal_hold', state: 'sinks', replaces: away.id });
+    await proveHold(job.id, { id: randomUUID(), hold: 'pedal_sinks', how: 'Another seal', by: 'Mira' });
+    expect((await getSheet(job.id)).proofs).toHaveLength(2);
+  });
+
+  it('ticks only steps that the work has', async () => {
+    const job = await wetJob();
+    const work = await startWork(job.id, {
+      id: randomUUID(),
+      kind: 'other',
+      cause: null,
+      title: 'Brace',
+      before: '',
+    });
+    const failure = await failureOf(
+      addTick(work.id, { id: randomUUID(), step: 'bleed-1', done: true, note: '' }),
+    );
+    expect(failure.detail.issues![0]).toMatchObject({ path: 'step', accepted: 'one of before, do, after' });
+  });
+});
