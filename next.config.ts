@@ -9,7 +9,8 @@ const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
   serverExternalPackages: ['postgres', 'pino'],
-  typescript: { ignoreBuildErrors: false },
+  // ./bavrin test checks the types; somebody who starts the shop should not wait for that.
+  typescript: { ignoreBuildErrors: true },
   async headers() {
     return [
       {

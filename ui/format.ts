@@ -20,7 +20,7 @@ export function moment(iso: string, timeZone: string, now: Date): string {
 }
 
 /** Hours and minutes. */
-export function time(iso: string, timeZone: string): string {
+function time(iso: string, timeZone: string): string {
   return new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit' }).format(
     new Date(iso),
   );

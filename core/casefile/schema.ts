@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { CORNERS } from '../car/corner';
 import { words } from '../issues/range';
 
-export const carTraitsSchema = z.strictObject({
+const carTraitsSchema = z.strictObject({
   name: words(120).optional(),
   booster: z.boolean().optional(),
   assist: z.enum(['vacuum', 'hydraulic', 'none']).optional(),
@@ -74,4 +74,3 @@ export const caseSchema = z.strictObject({
 
 export type CaseFile = z.infer<typeof caseSchema>;
 export type CaseFinding = z.infer<typeof caseFindingSchema>;
-export type CaseRecord = z.infer<typeof caseRecordSchema>;

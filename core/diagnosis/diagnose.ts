@@ -18,7 +18,7 @@ import { type CauseVerdict, placeFields, type Verdict } from './verdict';
 import type { CauseId } from './vocabulary/causes';
 import { FINDINGS } from './vocabulary/findings';
 
-export const ENGINE_VERSION = '1';
+const ENGINE_VERSION = '1';
 
 /** Abnormal answers open at once up to which the sum is exact; each more doubles the time. */
 const EXACT_WIDTH = 14;

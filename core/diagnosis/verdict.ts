@@ -1,6 +1,5 @@
 import type { Corner, Place } from '../car/corner';
 import type { Contradiction } from './contradictions';
-import type { GivenFinding } from './given';
 import type { Hold } from './holds/holds';
 import type { CauseId } from './vocabulary/causes';
 import type { FindingId } from './vocabulary/findings';
@@ -63,5 +62,3 @@ export function placeFields(place: Place | undefined): { corner?: Corner; axle?:
 export function placeFrom(fields: { corner?: Corner; axle?: 'front' | 'rear' }): Place | undefined {
   return fields.corner ?? fields.axle;
 }
-
-export type { GivenFinding };

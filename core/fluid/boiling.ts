@@ -2,7 +2,7 @@ import type { BoilingPair } from './classes';
 
 /** Where the curve settles with ever more water, °C, and the water content of "wet", % (both modelling choices). */
 export const FLOOR_C = 110;
-export const WET_PCT = 3.7;
+const WET_PCT = 3.7;
 
 /** How fast water pulls the boiling point down, %: the curve passes through both published points. */
 export function waterScale({ dryC, wetC }: BoilingPair): number {

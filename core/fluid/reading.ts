@@ -100,13 +100,13 @@ export function readFluid(
 }
 
 /** dry below the first bound, wet from the second on (calculations, section 1). */
-export function moistureState(pct: number, limits: FluidLimits): 'dry' | 'borderline' | 'wet' {
+function moistureState(pct: number, limits: FluidLimits): 'dry' | 'borderline' | 'wet' {
   if (pct < limits.dryBelowPct) return 'dry';
   return pct < limits.wetFromPct ? 'borderline' : 'wet';
 }
 
 /** ok from the first bound up, low below the second (calculations, section 1). */
-export function boilingState(boilingC: number, limits: FluidLimits): 'ok' | 'borderline' | 'low' {
+function boilingState(boilingC: number, limits: FluidLimits): 'ok' | 'borderline' | 'low' {
   if (boilingC >= limits.boilingOkFromC) return 'ok';
   return boilingC >= limits.boilingLowBelowC ? 'borderline' : 'low';
 }

@@ -3,7 +3,7 @@ import type { Limit } from '../fluid/reading';
 import { within } from '../issues/range';
 
 /** Bands a pedal ratio should lie in, common practice, no source. */
-export const RATIO_BANDS = { unassisted: { low: 5.1, high: 6.1 }, assisted: { low: 3, high: 4.5 } } as const;
+const RATIO_BANDS = { unassisted: { low: 5.1, high: 6.1 }, assisted: { low: 3, high: 4.5 } } as const;
 
 export const pedalRatioSchema = z
   .strictObject({

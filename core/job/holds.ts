@@ -58,5 +58,5 @@ function recordedBySlot(sheet: JobSheet, phase: Phase): Map<string, string> {
 }
 
 function latest(times: readonly string[]): string {
-  return times.reduce((left, right) => (right > left ? right : left));
+  return [...times].sort().at(-1)!;
 }

@@ -54,7 +54,7 @@ export function proofChecks(sheet: JobSheet): ProofCheck[] {
 }
 
 /** Whether a state is not the unremarkable one. */
-export function isWrong(id: FindingId, state: string): boolean {
+function isWrong(id: FindingId, state: string): boolean {
   return findingOf(id).states.indexOf(state) > 0;
 }
 

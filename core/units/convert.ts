@@ -27,7 +27,6 @@ export const UNITS = {
 } as const;
 
 export type Unit = keyof typeof UNITS;
-export type Dimension = (typeof UNITS)[Unit]['dimension'];
 
 /** The value in SI (m, K, Pa, m³, kg, N). */
 export function toSI(value: number, unit: Unit): number {

@@ -1,6 +1,6 @@
 'use client';
 
-import { useParams, useRouter } from 'next/navigation';
+import { useRouter, useSelectedLayoutSegment } from 'next/navigation';
 import { type ReactNode, useEffect } from 'react';
 import type { BleedSchools } from '@/core/job/flush';
 import { STAGES, type Stage } from '@/core/job/stages';
@@ -35,8 +35,8 @@ export function JobFrame({ schools, children }: { schools: BleedSchools; childre
 
 /** The stage in the address. */
 function useStage(): Stage {
-  const { stage } = useParams<{ stage?: string }>();
-  return STAGES.find((each) => each === stage) ?? 'complaint';
+  const segment = useSelectedLayoutSegment();
+  return STAGES.find((each) => each === segment) ?? 'complaint';
 }
 
 function useStageKeys(jobId: string): void {

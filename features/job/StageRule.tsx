@@ -38,24 +38,22 @@ export function StageRule({ stage }: { stage: Stage }) {
             : `opened ${moment(job.openedAt, shop.timeZone, new Date(shop.now))}`}
         </p>
       </div>
-      <nav aria-label="Stages" className="mr-0 flex overflow-x-auto desk:mr-5">
+      <nav aria-label="Stages" className="mr-0 flex desk:mr-5">
         {STAGES.map((each) => (
           <Link
             key={each}
             href={`/job/${job.id}/${each}`}
             aria-current={each === stage ? 'step' : undefined}
             className={cn(
-              'narrow graduated relative min-w-24 flex-1 border-l-2 border-ink px-3 pb-4 pt-2 focus-visible:-outline-offset-2 desk:pb-5',
+              'narrow graduated relative min-w-0 flex-1 border-l-2 border-ink px-1.5 pb-4 pt-2 sm:px-3 focus-visible:-outline-offset-2 desk:pb-5',
               each === stage
                 ? 'bg-straw-wash before:absolute before:inset-x-0 before:top-0 before:h-1 before:bg-straw'
                 : 'hover:bg-straw-wash',
             )}
             style={each === stage ? { backgroundColor: 'var(--straw-wash)' } : undefined}
           >
-            <b className="block text-[1.0625rem] font-semibold">{LABELS[each]}</b>
-            <span className="block whitespace-nowrap text-[0.9375rem] text-soft">
-              {judgement.notes[each]}
-            </span>
+            <b className="block text-[0.9375rem] font-semibold sm:text-[1.0625rem]">{LABELS[each]}</b>
+            <span className="block truncate text-[0.9375rem] text-soft">{judgement.notes[each]}</span>
           </Link>
         ))}
       </nav>

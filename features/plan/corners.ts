@@ -56,7 +56,8 @@ function shortSaying(finding: Parameters<typeof stateWord>[0], state: string): s
   const label = findingOf(finding)
     .label.replace(/^(Wheel|Rotor|Hub face|Look of the|Opening the) /, '')
     .split(/ (against|at|of|while|move|push|frees|and) /)[0];
-  return `${label}, ${stateWord(finding, state).toLowerCase()}`;
+  const said = (label ?? '').charAt(0).toUpperCase() + (label ?? '').slice(1);
+  return `${said}, ${stateWord(finding, state).toLowerCase()}`;
 }
 
 function byCorner(make: (corner: Corner) => PlanCorner): Record<Corner, PlanCorner> {

@@ -35,10 +35,10 @@ export function Shell({ children }: { children: ReactNode }) {
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-card focus:p-3">
         To the content
       </a>
-      <header className="blueplate flex min-h-11 flex-wrap items-stretch gap-x-1 pl-3 desk:pl-5 print:hidden">
+      <header className="blueplate flex min-h-11 flex-wrap items-stretch pl-2.5 desk:gap-x-1 desk:pl-5 print:hidden">
         <Link
           href="/"
-          className="narrow mr-3 flex items-center text-lg font-bold text-white focus-visible:outline-[#f2c14e]"
+          className="narrow mr-1 flex desk:mr-3 items-center text-lg font-bold text-white focus-visible:outline-[#f2c14e]"
         >
           Bavrin
         </Link>
@@ -49,7 +49,7 @@ export function Shell({ children }: { children: ReactNode }) {
               href={place.href}
               aria-current={place.at(path) ? 'page' : undefined}
               className={cn(
-                'flex min-h-11 items-center border-b-4 px-3 font-semibold text-white focus-visible:outline-[#f2c14e]',
+                'flex min-h-11 items-center border-b-4 px-1.5 font-semibold sm:px-3 text-white focus-visible:outline-[#f2c14e]',
                 place.at(path) ? 'border-straw' : 'border-transparent',
               )}
             >

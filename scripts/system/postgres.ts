@@ -126,7 +126,7 @@ export async function startCluster(folder: string): Promise<Cluster> {
 }
 
 /** The port of the server that runs on this folder, if one does. */
-export function runningPort(folder: string): number | undefined {
+function runningPort(folder: string): number | undefined {
   const data = join(folder, 'data');
   if (!existsSync(join(data, 'postmaster.pid'))) return undefined;
   const [program, ...args] = asServerUser([join(postgresPrograms(), 'pg_ctl'), '-D', data, 'status']);

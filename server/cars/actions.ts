@@ -60,7 +60,7 @@ export async function finishFollowUp(
 }
 
 /** An id made by whoever sends; it must be one. */
-export function newId(id: unknown): string {
+function newId(id: unknown): string {
   if (typeof id === 'string' && /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/.test(id))
     return id;
   throw refused([

@@ -63,9 +63,3 @@ export function toFailure(error: unknown): Failure | undefined {
   }
   return undefined;
 }
-
-/** The violated constraint's name when the error is a unique violation. */
-export function uniqueViolation(error: unknown): string | undefined {
-  const { code, constraint_name } = error as { code?: string; constraint_name?: string };
-  return code === '23505' ? (constraint_name ?? '') : undefined;
-}

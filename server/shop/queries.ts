@@ -26,7 +26,7 @@ export async function getShop(sql: Sql = database()): Promise<ShopRow> {
 }
 
 /** What a shop is before anybody has set anything. */
-export const NEW_SHOP: Shop = {
+const NEW_SHOP: Shop = {
   name: 'Your workshop',
   circuit: '',
   altitudeM: 0,

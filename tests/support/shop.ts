@@ -35,9 +35,7 @@ export function answer(
 }
 
 /** The failure a promise ends in; a promise that succeeds is an error of the test. */
-export async function failureOf(
-  promise: Promise<unknown>,
-): Promise<{
+export async function failureOf(promise: Promise<unknown>): Promise<{
   code: string;
   message: string;
   detail: { issues?: { path: string; value: string; accepted: string }[]; current?: never };

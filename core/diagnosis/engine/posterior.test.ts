@@ -152,6 +152,7 @@ function asNetwork(problem: Problem) {
             const present = parents.map((_parent, at) => (mask & (1 << at)) !== 0);
             return {
               when: Object.fromEntries(parents.map((id, at) => [id, present[at] ? 'T' : 'F'])),
+              // biome-ignore lint/suspicious/noThenProperty: the library's own name for it
               then: row(present),
             };
           });

@@ -356,5 +356,3 @@ export const CAUSES = [
 ] as const;
 
 export type CauseId = (typeof CAUSES)[number]['id'];
-export type CauseGroup = (typeof CAUSES)[number]['group'];
-export type Cause = { id: CauseId; group: CauseGroup; label: string; meaning: string };

@@ -1,0 +1,5 @@
+import { ComplaintStage } from '@/features/job/complaint/ComplaintStage';
+
+export default function ComplaintPage() {
+  return <ComplaintStage />;
+}

@@ -1,0 +1,5 @@
+import { ProofStage } from '@/features/job/proof/ProofStage';
+
+export default function ProofPage() {
+  return <ProofStage />;
+}

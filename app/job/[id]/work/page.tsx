@@ -1,0 +1,5 @@
+import { WorkStage } from '@/features/job/work/WorkStage';
+
+export default function WorkPage() {
+  return <WorkStage />;
+}

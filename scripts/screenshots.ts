@@ -1,0 +1,86 @@
+import { chmodSync, mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium, devices } from '@playwright/test';
+import { loadDemo } from '../db/demo/load';
+import playwright from '../playwright.config';
+import { closeDatabase, database } from '../server/db/sql';
+import { migrate } from './system/migrate';
+import { ROOT } from './system/paths';
+import { freePort } from './system/port';
+import { clusterUrl, startCluster, stopCluster } from './system/postgres';
+import { run, say } from './system/say';
+import { build, endServer, serve } from './system/web';
+
+/** One current picture of each main view, from the demo data, into docs/screenshots. */
+async function main(): Promise<number> {
+  const home = mkdtempSync(join(tmpdir(), 'bavrin-pictures-'));
+  chmodSync(home, 0o755);
+  const folder = join(home, 'postgres');
+  const out = join(ROOT, 'docs/screenshots');
+  mkdirSync(out, { recursive: true });
+  try {
+    const url = clusterUrl(await startCluster(folder), 'pictures');
+    migrate(url);
+    process.env.DATABASE_URL = url;
+    process.env.BAVRIN_LOG = 'error';
+    await loadDemo(new Date());
+    build();
+    const server = await serve({ port: await freePort(), host: '127.0.0.1', url });
+    try {
+      await take(server.address, out);
+    } finally {
+      endServer(server.pid);
+    }
+  } finally {
+    await closeDatabase();
+    stopCluster(folder);
+    rmSync(home, { recursive: true, force: true });
+  }
+  return 0;
+}
+
+async function jobId(complaint: string): Promise<string> {
+  const [job] = await database()`select id, car_id from jobs where complaint like ${`${complaint}%`}`;
+  return job!.id;
+}
+
+async function take(base: string, out: string): Promise<void> {
+  const kerbs = await jobId('Long pedal after the kerbs');
+  const laps = await jobId('Goes soft after five laps');
+  const views: { name: string; path: string; dark?: boolean; phone?: boolean }[] = [
+    { name: 'bay', path: '/' },
+    { name: 'complaint', path: `/job/${laps}/complaint` },
+    { name: 'checks', path: `/job/${laps}/checks` },
+    { name: 'verdict', path: `/job/${kerbs}/verdict` },
+    { name: 'work', path: `/job/${await jobId('Spongy since the rear')}/work` },
+    { name: 'proof', path: `/job/${await jobId('Pedal like a brick')}/proof` },
+    { name: 'ledger', path: '/ledger' },
+    { name: 'story', path: `/ledger/${await jobId('Pedal went to the floor')}` },
+    {
+      name: 'car',
+      path: `/car/${(await database()`select car_id from jobs where id = ${kerbs}`)[0]!.car_id}`,
+    },
+    { name: 'bench-fluid', path: '/bench/fluid' },
+    { name: 'checks-dark', path: `/job/${kerbs}/checks`, dark: true },
+    { name: 'checks-phone', path: `/job/${kerbs}/checks`, phone: true },
+  ];
+  const browser = await chromium.launch(playwright.use?.launchOptions);
+  for (const { name, path, dark, phone } of views) {
+    const context = await browser.newContext({
+      viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+      ...(phone ? { userAgent: devices['Pixel 5']!.userAgent } : {}),
+      colorScheme: dark ? 'dark' : 'light',
+      locale: 'en-GB',
+      timezoneId: 'UTC',
+    });
+    const page = await context.newPage();
+    await page.goto(base + path, { waitUntil: 'networkidle' });
+    await page.screenshot({ path: join(out, `${name}.png`) });
+    await context.close();
+    say(name);
+  }
+  await browser.close();
+}
+
+await run(main);
