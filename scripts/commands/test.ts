@@ -64,7 +64,7 @@ async function main(): Promise<number> {
       ),
     );
     add('nothing unused', await step('knip', [], env));
-    await step('next', ['typegen'], env);
+    await step('next', ['typegen'], { ...env, BAVRIN_DIST: '.next' });
     add('types', await step('tsc', ['--noEmit'], env));
     const unit = join(home, 'vitest.json');
     await step('vitest', ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`], env);
