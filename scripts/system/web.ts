@@ -1,6 +1,6 @@
 import { spawn, spawnSync } from 'node:child_process';
-import { createHash } from 'node:crypto';
-import { existsSync, openSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { createHash, randomUUID } from 'node:crypto';
+import { closeSync, existsSync, openSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { dataFolder, ROOT } from './paths';
 import { Plain, say } from './say';
@@ -51,18 +51,16 @@ function sourcesHash(): string {
   return hash.digest('hex');
 }
 
-export type Server = { pid: number; address: string };
+export type Server = { pid: number; address: string; instance: string };
+
+type ServeOptions = { port: number; host: string; url: string; dist?: string };
 
 /** Starts the built application in the background and waits until it answers; a server that does not is ended. */
-export async function serve(options: {
-  port: number;
-  host: string;
-  url: string;
-  dist?: string;
-}): Promise<Server> {
-  const { port, host, url, dist = '.next' } = options;
+export async function serve({ port, host, url, dist = '.next' }: ServeOptions): Promise<Server> {
   const logFile = join(dataFolder('log'), `server-${port}.log`);
   const out = openSync(logFile, 'a');
+  // Another clone's server may take the port at the same moment: only an answer under this name is our own.
+  const instance = randomUUID();
   const child = spawn(
     process.execPath,
     [join(ROOT, 'node_modules/next/dist/bin/next'), 'start', '-p', String(port), '-H', host],
@@ -74,35 +72,45 @@ export async function serve(options: {
         ...process.env,
         DATABASE_URL: url,
         BAVRIN_DIST: dist,
+        BAVRIN_INSTANCE: instance,
         NODE_ENV: 'production',
         NEXT_TELEMETRY_DISABLED: '1',
       },
     },
   );
+  closeSync(out);
   child.unref();
   const pid = child.pid;
   if (pid === undefined) throw new Plain('the server could not be started');
-  const address = `http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}`;
+  const address = addressOf(host, port);
   let ended = false;
   child.once('exit', () => {
     ended = true;
   });
   const until = Date.now() + 60_000;
   while (Date.now() < until && !ended) {
-    if (await answers(address)) return { pid, address };
+    if (await answers(address, instance)) return { pid, address, instance };
     await new Promise((resolve) => setTimeout(resolve, 150));
   }
   endServer(pid);
-  throw new Plain(
-    `the server did not come up; its last words:\n${readFileSync(logFile, 'utf8').trim().split('\n').slice(-10).join('\n')}`,
-  );
+  const lastWords = readFileSync(logFile, 'utf8').trim().split('\n').slice(-10).join('\n');
+  if (lastWords.includes('EADDRINUSE')) throw new PortTaken(`port ${port} was taken at the last moment`);
+  throw new Plain(`the server did not come up; its last words:\n${lastWords}`);
 }
 
-/** Whether a Bavrin server answers there. */
-export async function answers(address: string): Promise<boolean> {
+/** Somebody else was quicker to a port that had been free. */
+export class PortTaken extends Plain {}
+
+/** Where a person reaches a server listening there. */
+export function addressOf(host: string, port: number): string {
+  return `http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}`;
+}
+
+/** Whether the server of that name answers there. */
+export async function answers(address: string, instance: string): Promise<boolean> {
   try {
     const response = await fetch(`${address}/api/health`, { signal: AbortSignal.timeout(3000) });
-    return response.ok && ((await response.json()) as { app?: string }).app === 'bavrin';
+    return response.ok && ((await response.json()) as { instance?: string }).instance === instance;
   } catch {
     return false;
   }

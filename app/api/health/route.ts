@@ -9,5 +9,10 @@ export const GET = route(async () => {
   const [row] = await database()`select count(*)::int as migrations from schema_migrations`.catch(() => {
     throw new Failure('unavailable', 'The database does not answer.');
   });
-  return { app: 'bavrin', ok: true, migrations: row!.migrations };
+  return {
+    app: 'bavrin',
+    ok: true,
+    instance: process.env.BAVRIN_INSTANCE ?? '',
+    migrations: row!.migrations,
+  };
 });
