@@ -14,7 +14,7 @@ import {
   type ShopDatabase,
   startOver,
 } from './shop';
-import { alive, answers, build, endServer, serve } from './web';
+import { addressOf, alive, answers, build, endServer, PortTaken, type Server, serve } from './web';
 
 const USUAL_PORT = 4680;
 
@@ -22,8 +22,15 @@ const USUAL_PORT = 4680;
 export async function open(mode: Mode, argv: string[]): Promise<number> {
   const { fresh, port: wantedPort, host } = readOptions(argv);
   const before = lastServed();
-  const address = before && `http://${before.host === '0.0.0.0' ? '127.0.0.1' : before.host}:${before.port}`;
-  if (before && address && before.mode === mode && !fresh && alive(before.pid) && (await answers(address))) {
+  const address = before && addressOf(before.host, before.port);
+  if (
+    before &&
+    address &&
+    before.mode === mode &&
+    !fresh &&
+    alive(before.pid) &&
+    (await answers(address, before.instance))
+  ) {
     announce(mode, address, 'is already open');
     return 0;
   }
@@ -31,14 +38,24 @@ export async function open(mode: Mode, argv: string[]): Promise<number> {
     if (before.mode !== mode) say(`Ending the ${before.mode === 'demo' ? 'demo' : 'shop'} that was open.`);
     endServer(before.pid);
   }
-  const port = await choosePort(wantedPort, host);
+  if (wantedPort !== undefined && !(await isFree(wantedPort, host))) {
+    throw new Plain(`port ${wantedPort} is taken; leave --port out to take any free one`);
+  }
   const shop = await openShop(mode);
   try {
     if (fresh) await startOver(mode, shop);
     if (mode === 'demo') await fillDemo(shop);
     build();
-    const server = await serve({ port, host, url: shop.url });
-    rememberServed({ mode, pid: server.pid, port, host, url: shop.url, folder: shop.folder });
+    const { server, port } = await serveSomewhere(wantedPort, host, shop.url);
+    rememberServed({
+      mode,
+      pid: server.pid,
+      instance: server.instance,
+      port,
+      host,
+      url: shop.url,
+      folder: shop.folder,
+    });
     announce(mode, server.address, 'is open');
     return 0;
   } catch (error) {
@@ -63,11 +80,20 @@ function announce(mode: Mode, address: string, what: string): void {
   say('End it with ./bavrin stop');
 }
 
-async function choosePort(wanted: number | undefined, host: string): Promise<number> {
-  if (wanted === undefined) return freePort(USUAL_PORT, host);
-  if (!(await isFree(wanted, host)))
-    throw new Plain(`port ${wanted} is taken; leave --port out to take any free one`);
-  return wanted;
+/** At the wanted port, or the first free one from the usual up; another clone may be quicker to it. */
+async function serveSomewhere(
+  wanted: number | undefined,
+  host: string,
+  url: string,
+): Promise<{ server: Server; port: number }> {
+  for (let attempt = 0; ; attempt++) {
+    const port = wanted ?? (await freePort(USUAL_PORT + attempt, host));
+    try {
+      return { server: await serve({ port, host, url }), port };
+    } catch (error) {
+      if (!(error instanceof PortTaken) || wanted !== undefined || attempt >= 5) throw error;
+    }
+  }
 }
 
 function readOptions(argv: string[]) {

@@ -14,6 +14,7 @@ export type Served = {
   pid: number;
   port: number;
   host: string;
+  instance: string;
   url: string;
   folder: string | null;
 };
