@@ -12,7 +12,16 @@ export default defineConfig({
         resolve,
         test: { name: 'core', include: ['core/**/*.test.ts', 'ui/**/*.test.ts', 'features/**/*.test.ts'] },
       },
-      { resolve, test: { name: 'scripts', include: ['tests/command/**/*.test.ts'], testTimeout: 60_000 } },
+      {
+        resolve,
+        test: {
+          name: 'scripts',
+          include: ['tests/command/**/*.test.ts'],
+          testTimeout: 60_000,
+          hookTimeout: 240_000,
+          fileParallelism: false,
+        },
+      },
       {
         resolve,
         test: {

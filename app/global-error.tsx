@@ -1,7 +1,7 @@
 'use client';
 
 /** When not even the frame can be drawn: no styles are certain here, so plain elements only. */
-export default function GlobalError({ reset }: { error: Error; reset: () => void }) {
+export default function GlobalError() {
   return (
     <html lang="en">
       <body
@@ -17,7 +17,11 @@ export default function GlobalError({ reset }: { error: Error; reset: () => void
         <p>
           What you entered is kept on this device and is sent when the server answers again. Nothing is lost.
         </p>
-        <button type="button" onClick={reset} style={{ minHeight: 44, padding: '0 1rem', fontSize: '1rem' }}>
+        <button
+          type="button"
+          onClick={() => window.location.reload()}
+          style={{ minHeight: 44, padding: '0 1rem', fontSize: '1rem' }}
+        >
           Try again
         </button>
       </body>

@@ -66,10 +66,10 @@ async function main(): Promise<number> {
     add('nothing unused', await step('knip', [], env));
     await step('next', ['typegen'], { ...env, BAVRIN_DIST: '.next' });
     add('types', await step('tsc', ['--noEmit'], env));
+    build('.next-test');
     const unit = join(home, 'vitest.json');
     await step('vitest', ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`], env);
     add('unit, command and database', vitestCount(unit));
-    build('.next-test');
     const browser = join(home, 'playwright.json');
     await step('playwright', ['test'], { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: browser });
     add('browser', playwrightCount(browser));

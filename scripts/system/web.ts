@@ -18,8 +18,13 @@ const SOURCES = [
   'package-lock.json',
 ];
 
+/** The folder of the build; the tests have one of their own. */
+function distFolder(): string {
+  return process.env.BAVRIN_DIST ?? '.next';
+}
+
 /** Builds the application when a source changed since the last build in that folder. */
-export function build(dist = '.next'): void {
+export function build(dist = distFolder()): void {
   const stamp = join(ROOT, dist, 'bavrin-sources');
   const want = sourcesHash();
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === want) return;
@@ -56,7 +61,7 @@ export type Server = { pid: number; address: string; instance: string };
 type ServeOptions = { port: number; host: string; url: string; dist?: string };
 
 /** Starts the built application in the background and waits until it answers; a server that does not is ended. */
-export async function serve({ port, host, url, dist = '.next' }: ServeOptions): Promise<Server> {
+export async function serve({ port, host, url, dist = distFolder() }: ServeOptions): Promise<Server> {
   const logFile = join(dataFolder('log'), `server-${port}.log`);
   const out = openSync(logFile, 'a');
   // Another clone's server may take the port at the same moment: only an answer under this name is our own.

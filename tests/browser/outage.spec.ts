@@ -66,9 +66,14 @@ test('a database that goes away mid-save: said plainly, nothing lost, saved when
     await expect(key(page, 'Long or low pedal', 'Yes')).toHaveAttribute('data-state', 'on');
     const health = await page.request.get(`${server.address}/api/health`);
     expect(health.status()).toBe(503);
+    const elsewhere = await page.context().newPage();
+    await elsewhere.goto(`${server.address}/ledger`);
+    await expect(elsewhere.getByRole('heading', { name: 'Bavrin cannot reach its database' })).toBeVisible();
 
     await wire.mend();
     await saved(page);
+    await elsewhere.getByRole('button', { name: 'Try again' }).click();
+    await expect(elsewhere.getByRole('heading', { name: 'Ledger' })).toBeVisible();
     await page.reload();
     await expect(key(page, 'Long or low pedal', 'Yes')).toHaveAttribute('data-state', 'on');
     await expect(page.getByLabel('When and where')).toHaveValue('Typed while it was away');

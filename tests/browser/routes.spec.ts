@@ -1,5 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { startingSet } from '../../core/car/startingSets';
+import { freePort } from '../../scripts/system/port';
+import { endServer, serve } from '../../scripts/system/web';
 import { expect, test } from './test';
 
 const json = { 'content-type': 'application/json' };
@@ -106,4 +108,24 @@ test('the ledger goes out as one case a line and a case comes back in', async ({
     data: JSON.stringify({ ...lines[0], complaint: 'Brought from elsewhere' }),
   });
   expect(await again.json()).toMatchObject({ added: 1, known: 0 });
+});
+
+test('several servers serve one shop: what one takes, the other shows', async ({ request }) => {
+  const other = await serve({
+    port: await freePort(),
+    host: '127.0.0.1',
+    url: process.env.BAVRIN_SHOP_URL!,
+    dist: '.next-test',
+  });
+  try {
+    const id = randomUUID();
+    await request.post('/api/cars', {
+      headers: json,
+      data: { id, ...startingSet('hatch'), name: 'Seen by both' },
+    });
+    const seen = await request.get(`${other.address}/api/cars/${id}`);
+    expect(await seen.json()).toMatchObject({ name: 'Seen by both' });
+  } finally {
+    endServer(other.pid);
+  }
 });

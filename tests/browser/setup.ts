@@ -13,6 +13,7 @@ export default async function setup(): Promise<() => Promise<void>> {
   await closeDatabase();
   const server = await serve({ port: await freePort(), host: '127.0.0.1', url, dist: '.next-test' });
   process.env.BAVRIN_BASE = server.address;
+  process.env.BAVRIN_SHOP_URL = url;
   return async () => {
     endServer(server.pid);
     await drop();

@@ -1,0 +1,88 @@
+import { spawnSync } from 'node:child_process';
+import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { alive, build } from '../../scripts/system/web';
+
+const BAVRIN = fileURLToPath(new URL('../../bavrin', import.meta.url));
+let home: string;
+
+beforeAll(() => {
+  home = mkdtempSync(join(tmpdir(), 'bavrin-serve-'));
+  chmodSync(home, 0o755);
+  build('.next-test');
+}, 240_000);
+afterAll(() => {
+  bavrin(['stop']);
+  rmSync(home, { recursive: true, force: true });
+});
+
+function bavrin(args: string[], env: Record<string, string> = {}) {
+  const { DATABASE_URL: _, ...outer } = process.env;
+  const done = spawnSync(BAVRIN, args, {
+    encoding: 'utf8',
+    env: { ...outer, BAVRIN_DATA: join(home, 'data'), BAVRIN_DIST: '.next-test', ...env },
+  });
+  return { status: done.status, out: done.stdout, err: done.stderr };
+}
+
+/** What runs on this test's own data folder. */
+function leftBehind(): string[] {
+  const listed = spawnSync('ps', ['-eo', 'stat=,args='], { encoding: 'utf8' }).stdout.split('\n');
+  return listed.filter((line) => line.includes(home) && !line.startsWith('Z') && !line.includes('ps -eo'));
+}
+
+const addressIn = (out: string) => /http:\/\/\S+/.exec(out)![0];
+
+describe('start, stop and what is left behind', { timeout: 120_000 }, () => {
+  it('starts an empty shop, is quick the second time, backs it up, and ends everything', async () => {
+    const first = bavrin(['start']);
+    expect(first, first.err).toMatchObject({ status: 0 });
+    const address = addressIn(first.out);
+    expect(await (await fetch(`${address}/api/health`)).json()).toMatchObject({ app: 'bavrin', ok: true });
+    expect(await (await fetch(address)).text()).toContain('Nothing in the bay');
+
+    const started = performance.now();
+    expect(bavrin(['start']).out).toContain(`is already open: ${address}`);
+    expect(performance.now() - started).toBeLessThan(5000);
+
+    const file = join(home, 'shop.backup');
+    expect(bavrin(['backup', file])).toMatchObject({ status: 0 });
+    expect(bavrin(['restore', join(home, 'nothing')])).toMatchObject({
+      status: 1,
+      err: expect.stringContaining('there is no file'),
+    });
+
+    const served = JSON.parse(readFileSync(join(home, 'data/run/served.json'), 'utf8'));
+    expect(alive(served.pid)).toBe(true);
+    expect(bavrin(['stop']).err).toContain('Ended.');
+    expect(alive(served.pid)).toBe(false);
+    expect(leftBehind()).toEqual([]);
+    expect(bavrin(['stop']).err).toContain('Nothing was running.');
+  });
+
+  it('says plainly what failed, and leaves nothing running', async () => {
+    const taken = createServer().listen(0, '127.0.0.1');
+    await new Promise((resolve) => taken.once('listening', resolve));
+    const { port } = taken.address() as { port: number };
+    expect(bavrin(['start', '--port', String(port)])).toMatchObject({
+      status: 1,
+      err: expect.stringContaining(`port ${port} is taken`),
+    });
+    taken.close();
+    expect(bavrin(['start', '--port', 'many'])).toMatchObject({
+      status: 1,
+      err: expect.stringContaining('--port is many'),
+    });
+    expect(bavrin(['demo', '--frsh'])).toMatchObject({ status: 1, err: expect.stringContaining('--frsh') });
+    const away = bavrin(['start'], {
+      DATABASE_URL: 'postgres://nobody:x@127.0.0.1:9/nowhere?sslmode=disable',
+    });
+    expect(away).toMatchObject({ status: 1, err: expect.stringContaining('preparing the database failed') });
+    expect(away.err).not.toContain('    at ');
+    expect(leftBehind()).toEqual([]);
+  });
+});
