@@ -1,11 +1,13 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import { Button } from '@/ui/Button';
-import { Sheet } from '@/ui/Sheet';
 import type { Refusal } from '../shell/outbox';
 import { request } from '../shell/request';
+
+const Sheet = dynamic(() => import('@/ui/Sheet').then((module) => module.Sheet), { ssr: false });
 
 type Result = { added: number; known: number };
 

@@ -1,10 +1,13 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useState, useSyncExternalStore } from 'react';
 import { Button } from '@/ui/Button';
-import { Sheet } from '@/ui/Sheet';
 import { outbox } from './outbox';
-import { RefusedParcel } from './RefusedParcel';
+
+const RefusedSheet = dynamic(() => import('./RefusedSheet').then((module) => module.RefusedSheet), {
+  ssr: false,
+});
 
 /** Says only what the person has to know: entries waiting for the server, and entries it refused. */
 export function SaveLine() {
@@ -38,18 +41,7 @@ export function SaveLine() {
           </p>
         )}
       </div>
-      <Sheet
-        title="Not taken"
-        about="Yours and what stands on file; you decide."
-        open={open && refused.length > 0}
-        onOpenChange={setOpen}
-      >
-        <ul className="divide-y divide-rule">
-          {refused.map((parcel) => (
-            <RefusedParcel key={parcel.id} parcel={parcel} />
-          ))}
-        </ul>
-      </Sheet>
+      {open && refused.length > 0 && <RefusedSheet refused={refused} onOpenChange={setOpen} />}
     </>
   );
 }

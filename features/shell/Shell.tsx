@@ -1,16 +1,19 @@
 'use client';
 
 import { CircleHelp } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { type ReactNode, useEffect, useState } from 'react';
 import { cn } from '@/ui/cn';
-import { HelpSheet } from './HelpSheet';
 import { outbox } from './outbox';
 import { SaveLine } from './SaveLine';
 import { useShop } from './ShopContext';
 import { ThemeSwitch } from './ThemeSwitch';
 import { useShortcuts } from './useShortcuts';
+
+// Sheets over the page come when they are opened: the first screen does not wait for them.
+const HelpSheet = dynamic(() => import('./HelpSheet').then((module) => module.HelpSheet), { ssr: false });
 
 const PLACES = [
   {
@@ -72,7 +75,7 @@ export function Shell({ children }: { children: ReactNode }) {
       </header>
       <SaveLine />
       {children}
-      <HelpSheet open={help} onOpenChange={setHelp} />
+      {help && <HelpSheet open={help} onOpenChange={setHelp} />}
     </>
   );
 }
