@@ -193,3 +193,25 @@ describe('knowledge', () => {
     }
   });
 });
+
+describe('what a check shows by definition', () => {
+  // A check that looks straight at a cause settles it, whatever else could have led to it.
+  it.each([
+    ['rotor_cracked', 'rotor_surface', 'cracked', 'FR'],
+    ['rotor_below_minimum', 'rotor_thickness', 'below_minimum', 'FL'],
+    ['pad_worn_out', 'pad_thickness', 'worn_out', 'RL'],
+    ['pad_contaminated', 'pad_surface', 'contaminated', 'RR'],
+    ['bleeder_not_at_top', 'bleeder_position', 'not_top', 'FL'],
+    ['external_leak', 'leak', 'line_or_hose', undefined],
+    ['master_leak_to_booster', 'leak', 'master_to_booster', undefined],
+    ['fluid_wrong', 'fluid_type', 'wrong', undefined],
+    ['fluid_overfilled', 'reservoir_level', 'over', undefined],
+    ['wheel_bearing_play', 'bearing_play', 'excess', 'RL'],
+    ['fluid_low', 'reservoir_level', 'low', undefined],
+  ] as const)('%s', (cause, id, state, place) => {
+    const [first] = diagnose({ findings: [{ id, state, ...(place ? { place } : {}) }] }).causes;
+    expect(first!.id).toBe(cause);
+    expect(first!.probability).toBeGreaterThan(0.4);
+    expect(first!.corner).toBe(place);
+  });
+});

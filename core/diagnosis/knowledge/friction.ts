@@ -93,7 +93,6 @@ export const FRICTION: readonly CauseKnowledge[] = [
       link('poor_stopping', 'yes', 0.5, 'Oil does not grip'),
       link('smell_or_smoke', 'yes', 0.4, 'Oil burns off'),
       link('noise_squeal', 'yes', 0.25, 'A wet pad sings'),
-      link('leak', 'caliper_or_cylinder', 0.3, 'The caliper or cylinder above it is the source'),
       link('stop_effect', 'low_throughout', 0.25, 'The same foot gives less'),
     ],
   },

@@ -166,7 +166,6 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
       link('level_falls', 'slowly', 0.4, 'The fluid goes bit by bit'),
       link('level_falls', 'quickly', 0.45, 'The fluid goes fast'),
       link('warning_light', 'brake', 0.4, 'Low level or a lost circuit lights the lamp'),
-      link('pad_surface', 'contaminated', 0.2, 'Fluid runs onto the lining', 0.1),
       link('wheel_cylinder', 'leaking', 0.15, 'A cylinder is where drums leak', 0.1),
       link('pulls', 'yes', 0.2, 'One side is weak or wet'),
     ],

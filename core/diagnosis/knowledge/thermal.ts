@@ -33,7 +33,7 @@ export const THERMAL: readonly CauseKnowledge[] = [
     links: [
       link('cooling_path', 'face', 0.93, 'Seen: the hose blows at the face'),
       link('rotor_surface', 'heat_checked', 0.3, 'One face stays hot and crazes'),
-      link('rotor_surface', 'cracked', 0.3, 'One face stays hot and cracks'),
+      link('rotor_surface', 'cracked', 0.04, 'One face stays hot and cracks'),
       link('rotor_shape', 'wave', 0.2, 'Uneven heat distorts'),
       link('pad_wear_shape', 'taper_radial', 0.25, 'A coned rotor tapers the pad'),
       link('vibration_braking', 'yes', 0.25, 'Uneven heat distorts'),
