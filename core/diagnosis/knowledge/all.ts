@@ -52,4 +52,4 @@ export function linksTo(finding: FindingId): ReadonlyMap<CauseId, Link[]> {
 }
 
 /** "Something not listed": how often, and how strongly it explains any abnormal complaint or check. Never zero. */
-export const UNLISTED = { prior: 0.001, complaint: 0.2, check: 0.03 } as const;
+export const UNLISTED = { prior: 0.001, complaint: 0.2, check: 0.03, overLeak: 10 } as const;

@@ -1,5 +1,6 @@
 import { axleOf, type Place } from '../../car/corner';
 import { linksTo, UNLISTED } from '../knowledge/all';
+import { LEAKS } from '../knowledge/leaks';
 import { findingOf } from '../vocabulary/findings';
 import { type Channel, cumulative, leakCumulative } from './channels';
 import type { Fault } from './faults';
@@ -32,15 +33,24 @@ export function questionOf(channel: Channel, place: Place | undefined, faults: r
     );
     parents.push({ fault: index, cumulative: cumulative(channel, (state) => strengths.get(state) ?? 0) });
   });
-  const stage = findingOf(channel.finding).stage;
-  const reach = stage === 'history' ? 0 : UNLISTED[stage] / (channel.states.length - 1);
   return {
     channel,
     ...(place === undefined ? {} : { place }),
     leak: leakCumulative(channel),
-    unlisted: cumulative(channel, () => reach),
+    unlisted: cumulative(channel, (state) => unlistedReach(channel, state)),
     parents,
   };
+}
+
+/**
+ * Something not listed may be felt as any complaint. It shows in a check only as far as that check can be wrong: one
+ * that looks straight at a cause leaves little room for anything else.
+ */
+function unlistedReach(channel: Channel, state: string): number {
+  const { stage } = findingOf(channel.finding);
+  if (stage === 'history') return 0;
+  if (stage === 'complaint') return UNLISTED.complaint / (channel.states.length - 1);
+  return Math.min(UNLISTED.check, UNLISTED.overLeak * (LEAKS[channel.finding][state] ?? 0));
 }
 
 /** A corner's fault speaks at its own corner, at its axle, and to the car as a whole; a car's fault everywhere. */
