@@ -7,6 +7,12 @@ import { pedalRatio, pedalRatioSchema } from '../hydraulics/pedalRatio';
 import type { Issue, Outcome } from '../issues/issue';
 import { nearest } from '../issues/nearest';
 import { parseWith } from '../issues/zod';
+import { bearing, bearingSchema } from '../knockback/bearing';
+import { padLife, padLifeSchema } from '../pads/life';
+import { padsSchema, readPads } from '../pads/pads';
+import { judder, judderSchema } from '../rotor/judder';
+import { reindex, reindexSchema } from '../rotor/reindex';
+import { readRotor, rotorSchema } from '../rotor/rotor';
 
 /** Results carry the finding states they imply, where they imply any. */
 export type CalcResult = { states?: Readonly<Record<string, string | undefined>> } & Record<string, unknown>;
@@ -26,6 +32,12 @@ const CALCS: Readonly<Record<string, Calc>> = {
     const parsed = parseWith(fluidInputSchema, input);
     return parsed.ok ? readFluid(parsed.value) : parsed;
   },
+  rotor: calc(rotorSchema, readRotor),
+  reindex: calc(reindexSchema, reindex),
+  judder: calc(judderSchema, judder),
+  pads: calc(padsSchema, readPads),
+  'pad-life': calc(padLifeSchema, padLife),
+  bearing: calc(bearingSchema, bearing),
   'bleed-plan': calc(bleedInputSchema, bleedPlan),
   'pedal-ratio': calc(pedalRatioSchema, pedalRatio),
 };

@@ -1,5 +1,5 @@
-import { CALC_NAMES, runCalc } from '../calc/registry';
-import type { Corner } from '../car/corner';
+import { CALC_NAMES, type CalcResult, runCalc } from '../calc/registry';
+import type { Axle, Corner, Place } from '../car/corner';
 import type { GivenFinding } from '../diagnosis/given';
 import { findFinding } from '../diagnosis/vocabulary/findings';
 import type { Issue } from '../issues/issue';
@@ -30,13 +30,33 @@ export function deriveFindings(
       })),
     };
   }
-  const derived = Object.entries(outcome.value.states ?? {}).flatMap(([id, state]): DerivedFinding[] => {
+  const { states, corners, axles } = outcome.value as CalcResult & Placed;
+  const derived = [
+    ...implied(states, reading.corner, reading.kind),
+    ...Object.entries(corners ?? {}).flatMap(([corner, each]) =>
+      implied(each.states, corner as Corner, reading.kind),
+    ),
+    ...Object.entries(axles ?? {}).flatMap(([axle, each]) =>
+      implied(each.states, axle as Axle, reading.kind),
+    ),
+  ];
+  return { derived, issues: [] };
+}
+
+/** Readings of several corners carry their states by corner and by axle. */
+type States = CalcResult['states'];
+type Placed = {
+  corners?: Partial<Record<Corner, { states: States }>>;
+  axles?: Partial<Record<Axle, { states: States }>>;
+};
+
+/** The findings of some states, at the place they were read where the vocabulary tells that finding by place. */
+function implied(states: States, place: Place | undefined, from: string): DerivedFinding[] {
+  return Object.entries(states ?? {}).flatMap(([id, state]): DerivedFinding[] => {
     const finding = findFinding(id);
     if (!finding || state === undefined) return [];
-    const place = finding.place === 'corner' ? reading.corner : undefined;
-    return [{ id: finding.id, state, ...(place === undefined ? {} : { place }), from: reading.kind }];
+    return [{ id: finding.id, state, ...(finding.place && place ? { place } : {}), from }];
   });
-  return { derived, issues: [] };
 }
 
 /**

@@ -1,0 +1,38 @@
+import { z } from 'zod';
+import type { Limit } from '../fluid/reading';
+import { within } from '../issues/range';
+
+export const bearingSchema = z.strictObject({
+  playMm: within(0, 10, 'mm'),
+  limitMm: within(0.001, 2, 'mm').optional(),
+  spanMm: within(5, 300, 'mm').optional(),
+  rotorRadiusMm: within(50, 300, 'mm').optional(),
+});
+
+/** Common practice, no source, mm. */
+const USUAL_LIMIT_MM = 0.05;
+
+/** Bearing play against its limit, and the gap it opens at the pads: play × rotor radius / bearing span. */
+export function bearing(input: z.infer<typeof bearingSchema>) {
+  const limitMm = input.limitMm ?? USUAL_LIMIT_MM;
+  const { spanMm, rotorRadiusMm } = input;
+  const limits: Limit[] = [
+    { name: 'limitMm', value: limitMm, from: input.limitMm === undefined ? 'practice' : 'car' },
+  ];
+  return {
+    states: { bearing_play: input.playMm > limitMm ? 'excess' : 'ok' } as const,
+    ...(spanMm === undefined || rotorRadiusMm === undefined
+      ? {}
+      : { gapAtRotorMm: (input.playMm * rotorRadiusMm) / spanMm }),
+    limits,
+    gaps:
+      spanMm === undefined || rotorRadiusMm === undefined
+        ? [
+            {
+              path: spanMm === undefined ? 'spanMm' : 'rotorRadiusMm',
+              why: 'without bearing span and rotor radius the gap at the pads is not known',
+            },
+          ]
+        : [],
+  };
+}
