@@ -67,7 +67,12 @@ export function mergeFindings(given: readonly GivenFinding[], derived: readonly 
   const taken = new Set(given.map(slotOf));
   const used = derived.filter((finding) => !taken.has(slotOf(finding)));
   const overruled = derived.filter((finding) => taken.has(slotOf(finding)));
-  return { findings: [...given, ...used.map(({ from: _, ...finding }) => finding)], overruled };
+  return { findings: [...given, ...used.map(asGiven)], overruled };
+}
+
+/** The finding alone, without where it came from. */
+function asGiven({ id, state, place }: GivenFinding): GivenFinding {
+  return { id, state, ...(place === undefined ? {} : { place }) };
 }
 
 /** A question at a place: what can have one answer at a time. */

@@ -16,7 +16,7 @@ export type BleedSchools = {
 };
 
 /** What the bleed plan of this job's car starts from: the car where it is known, else the shop's schools. */
-function bleedInputOf(sheet: JobSheet, schools: BleedSchools): BleedInput {
+export function bleedInputOf(sheet: JobSheet, schools: BleedSchools): BleedInput {
   const { car } = sheet;
   const known = (id: string, state: string) =>
     standingAnswers(sheet.answers, 'before').some((row) => row.finding === id && row.state === state);

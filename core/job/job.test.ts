@@ -1,0 +1,377 @@
+import { describe, expect, it } from 'vitest';
+import { answerRow, at, emptySheet, fluidRow } from '../../tests/support/sheet';
+import { flushPlan } from '../bleed/procedure';
+import { closingIssues } from './closing';
+import { findingsOf } from './current';
+import { type BleedSchools, bleedInputOf, flushPlanOf } from './flush';
+import { holdsOn, openHolds } from './holds';
+import { judge } from './judgement';
+import { proofChecks } from './proof';
+import type { JobSheet, WorkRow } from './sheet';
+import { stageNotes, stageToOpen } from './stages';
+import { headOf, standing, standingAnswers } from './standing';
+import { byUrgency } from './urgency';
+import { flushProgress, stepsOf, ticksOf } from './work';
+
+const SCHOOLS: BleedSchools = {
+  bleedOrder: 'furthest_first',
+  twoBleeders: 'outer_inner_outer',
+  reservoirSchool: 'draw_out',
+  bleedMethod: 'pressure',
+  bleedPressureKPa: 103,
+  bottleMl: 500,
+};
+
+function flushWork(sheet: JobSheet): WorkRow {
+  return {
+    id: 'w',
+    kind: 'flush',
+    cause: 'air_in_lines',
+    title: 'Flush',
+    before: '',
+    plan: flushPlanOf(sheet, SCHOOLS),
+    startedAt: at(20),
+  };
+}
+
+function tickAll(work: WorkRow): JobSheet['ticks'] {
+  return stepsOf(work).map((step, index) => ({
+    id: `t${index}`,
+    workId: work.id,
+    step: step.id,
+    done: true,
+    note: '',
+    tickedAt: at(21),
+  }));
+}
+
+describe('what stands', () => {
+  const first = answerRow({ finding: 'pedal_hold', state: 'holds' });
+  const second = answerRow({ finding: 'pedal_hold', state: 'sinks', replaces: first.id });
+  const back = answerRow({ finding: 'pedal_hold', state: null, replaces: second.id });
+  const after = answerRow({ finding: 'pedal_hold', state: 'holds', phase: 'after' });
+
+  it('is the last of each chain, phase by phase', () => {
+    expect(standing([first, second, after], 'before')).toEqual([second]);
+    expect(standing([first, second, after], 'after')).toEqual([after]);
+    expect(headOf([first, second], 'before', (row) => row.finding === 'pedal_hold')).toBe(second);
+  });
+
+  it('holds no answer that was taken back, but the chain goes on from it', () => {
+    expect(standingAnswers([first, second, back], 'before')).toEqual([]);
+    expect(headOf([first, second, back], 'before', () => true)).toBe(back);
+  });
+
+  it('adds what readings imply, and lets the hand beat them', () => {
+    const sheet = emptySheet({ readings: [fluidRow(3.2)] });
+    expect(findingsOf(sheet, 'before').findings).toEqual([{ id: 'fluid_moisture', state: 'wet' }]);
+    const byHand = emptySheet({
+      readings: [fluidRow(3.2)],
+      answers: [answerRow({ finding: 'fluid_moisture', state: 'dry' })],
+    });
+    const merged = findingsOf(byHand, 'before');
+    expect(merged.findings).toEqual([{ id: 'fluid_moisture', state: 'dry' }]);
+    expect(merged.overruled).toHaveLength(1);
+  });
+});
+
+describe('holds on a job', () => {
+  const floor = answerRow({ finding: 'pedal_to_floor', state: 'yes', minute: 5 });
+
+  it('stay until a proof later than what put them on', () => {
+    const sheet = emptySheet({ answers: [floor] });
+    expect(openHolds(sheet)).toMatchObject([{ id: 'pedal_to_floor', since: at(5) }]);
+    const proof = {
+      id: 'p',
+      hold: 'pedal_to_floor' as const,
+      how: 'Flushed',
+      provedBy: 'Mira',
+      provedAt: at(9),
+    };
+    expect(openHolds({ ...sheet, proofs: [proof] })).toEqual([]);
+    expect(holdsOn({ ...sheet, proofs: [proof] })[0]).toMatchObject({ proof });
+    expect(openHolds({ ...sheet, proofs: [{ ...proof, provedAt: at(4) }] })).toHaveLength(1);
+  });
+
+  it('come on by a reading, and by a check after the work', () => {
+    expect(openHolds(emptySheet({ readings: [fluidRow(3.2, 'before', 3)] }))).toMatchObject([
+      { id: 'fluid_wet', since: at(3) },
+    ]);
+    const sinks = answerRow({ finding: 'pedal_hold', state: 'sinks', phase: 'after', minute: 30 });
+    expect(openHolds(emptySheet({ answers: [sinks] })).map((hold) => hold.id)).toEqual(['pedal_sinks']);
+  });
+
+  it('stand open ones first', () => {
+    const leak = answerRow({ finding: 'leak', state: 'line_or_hose', minute: 6 });
+    const proof = {
+      id: 'p',
+      hold: 'pedal_to_floor' as const,
+      how: 'x y z',
+      provedBy: 'Mira',
+      provedAt: at(9),
+    };
+    expect(holdsOn(emptySheet({ answers: [floor, leak], proofs: [proof] })).map((hold) => hold.id)).toEqual([
+      'leak',
+      'pedal_to_floor',
+    ]);
+  });
+});
+
+describe('proof', () => {
+  it('asks for the pedal always, and for every check that was wrong', () => {
+    const sheet = emptySheet({
+      answers: [
+        answerRow({ finding: 'pedal_pump', state: 'rises' }),
+        answerRow({ finding: 'bubbles', state: 'many', place: 'RL' }),
+        answerRow({ finding: 'bearing_play', state: 'excess', place: 'FR' }),
+        answerRow({ finding: 'pedal_spongy', state: 'yes' }),
+        answerRow({ finding: 'pedal_hold', state: 'holds' }),
+      ],
+    });
+    expect(proofChecks(sheet).map((check) => `${check.finding}${check.place ?? ''}`)).toEqual([
+      'pedal_now',
+      'pedal_hold',
+      'reservoir_level',
+      'leak',
+      'assist_start',
+      'pedal_pump',
+      'bearing_playFR',
+    ]);
+  });
+
+  it('asks a car without assist for none', () => {
+    const sheet = emptySheet();
+    sheet.car.assist = 'none';
+    expect(proofChecks(sheet).map((check) => check.finding)).not.toContain('assist_start');
+  });
+
+  it.each([
+    [undefined, undefined, 'not_yet'],
+    ['sinks', 'holds', 'came_right'],
+    ['sinks', 'sinks', 'still_wrong'],
+    ['holds', 'sinks', 'went_wrong'],
+    ['holds', 'holds', 'was_right'],
+    [undefined, 'holds', 'right_now'],
+    [undefined, 'sinks', 'went_wrong'],
+  ] as const)('says of %s before and %s after: %s', (before, after, change) => {
+    const answers = [
+      ...(before ? [answerRow({ finding: 'pedal_hold', state: before })] : []),
+      ...(after ? [answerRow({ finding: 'pedal_hold', state: after, phase: 'after' })] : []),
+    ];
+    expect(proofChecks(emptySheet({ answers })).find((check) => check.finding === 'pedal_hold')!.change).toBe(
+      change,
+    );
+  });
+});
+
+describe('closing', () => {
+  const proved = [
+    answerRow({ finding: 'pedal_now', state: 'firm', phase: 'after' }),
+    answerRow({ finding: 'pedal_hold', state: 'holds', phase: 'after' }),
+  ];
+  const paths = (sheet: JobSheet, closing: Parameters<typeof closingIssues>[1]) =>
+    closingIssues(sheet, closing).map((issue) => issue.path);
+
+  it('wants the pedal proved and a cause named, unless nothing changed', () => {
+    expect(paths(emptySheet(), { outcome: 'cured', confirmed: [] })).toEqual([
+      'proof.pedal_now',
+      'proof.pedal_hold',
+      'confirmed',
+    ]);
+    expect(
+      paths(emptySheet({ answers: proved }), { outcome: 'better', confirmed: ['air_in_lines'] }),
+    ).toEqual([]);
+    expect(paths(emptySheet(), { outcome: 'no_change', confirmed: [] })).toEqual([]);
+  });
+
+  it('never passes over an open hold', () => {
+    const held = emptySheet({
+      answers: [...proved, answerRow({ finding: 'warning_light', state: 'brake' })],
+    });
+    expect(paths(held, { outcome: 'no_change', confirmed: [] })).toEqual(['holds.brake_lamp']);
+  });
+
+  it('does not take a soft pedal for a firm one', () => {
+    const soft = emptySheet({
+      answers: [answerRow({ finding: 'pedal_now', state: 'soft', phase: 'after' }), proved[1]!],
+    });
+    expect(closingIssues(soft, { outcome: 'cured', confirmed: ['air_in_lines'] })[0]).toMatchObject({
+      path: 'proof.pedal_now',
+      value: 'soft',
+    });
+  });
+});
+
+describe('stages', () => {
+  it('open where the job has come to', () => {
+    const answers = [answerRow({ finding: 'pedal_spongy', state: 'yes' })];
+    expect(stageToOpen(emptySheet())).toBe('complaint');
+    expect(stageToOpen(emptySheet({ answers }))).toBe('checks');
+    const verdicts = [
+      { id: 'v', decided: 'air_in_lines', leading: [], engine: '1', knowledge: '1', madeAt: at(10) },
+    ];
+    expect(stageToOpen(emptySheet({ answers, verdicts }))).toBe('work');
+    const work = flushWork(emptySheet());
+    expect(stageToOpen(emptySheet({ answers, verdicts, works: [work] }))).toBe('work');
+    expect(stageToOpen(emptySheet({ answers, verdicts, works: [work], ticks: tickAll(work) }))).toBe('proof');
+    expect(
+      stageToOpen(
+        emptySheet({ answers: [answerRow({ finding: 'pedal_now', state: 'firm', phase: 'after' })] }),
+      ),
+    ).toBe('proof');
+  });
+
+  it('say how far they are', () => {
+    const work = flushWork(emptySheet());
+    const sheet = emptySheet({
+      answers: [
+        answerRow({ finding: 'pedal_spongy', state: 'yes' }),
+        answerRow({ finding: 'usage', state: 'track' }),
+        answerRow({ finding: 'pedal_hold', state: 'holds' }),
+      ],
+      readings: [fluidRow(1)],
+      works: [work],
+      ticks: tickAll(work).slice(0, 1),
+    });
+    expect(stageNotes(sheet)).toEqual({
+      complaint: '2 answers',
+      checks: '2 done',
+      verdict: 'leaning',
+      work: `${stepsOf(work).length - 1} steps left`,
+      proof: 'not yet',
+    });
+    expect(stageNotes(emptySheet())).toMatchObject({
+      complaint: 'nothing yet',
+      checks: 'none yet',
+      verdict: 'waiting',
+    });
+  });
+
+  it('take a tick back', () => {
+    const work = flushWork(emptySheet());
+    const [first] = tickAll(work);
+    const ticks = [first!, { ...first!, id: 'again', done: false }];
+    expect(ticksOf(work.id, ticks).get(first!.step)!.done).toBe(false);
+    expect(flushProgress(work, ticks)).toMatchObject({ done: 0, next: stepsOf(work)[0] });
+  });
+});
+
+describe('the flush of this car', () => {
+  it('starts from what is on file: lines before drive side, maker before school', () => {
+    const sheet = emptySheet();
+    expect(bleedInputOf(sheet, SCHOOLS)).toMatchObject({
+      masterSide: 'left',
+      school: 'furthest_first',
+      stabilityControl: true,
+      opened: false,
+    });
+    sheet.car.front = { ...sheet.car.front, lineLeftM: 1, lineRightM: 2 };
+    expect(bleedInputOf(sheet, SCHOOLS).lines).toBeUndefined();
+    sheet.car.rear = { ...sheet.car.rear, lineLeftM: 4, lineRightM: 5 };
+    expect(bleedInputOf(sheet, SCHOOLS).lines).toEqual({ FL: 1, FR: 2, RL: 4, RR: 5 });
+    sheet.car.makerOrder = ['FL', 'FR', 'RL', 'RR'];
+    const input = bleedInputOf(sheet, SCHOOLS);
+    expect(input.makerOrder).toEqual(['FL', 'FR', 'RL', 'RR']);
+    expect(input.school).toBeUndefined();
+  });
+
+  it('knows what was opened and what is still soft, and never goes past the car’s ceiling', () => {
+    const sheet = emptySheet({
+      answers: [
+        answerRow({ finding: 'system_opened', state: 'yes' }),
+        answerRow({ finding: 'after_full_bleed', state: 'still_soft' }),
+      ],
+    });
+    sheet.car.bleedCeilingKPa = 90;
+    expect(bleedInputOf(sheet, SCHOOLS)).toMatchObject({
+      opened: true,
+      softAfterBleed: true,
+      pressureKPa: 90,
+      ceilingKPa: 90,
+    });
+    expect(flushPlanOf(sheet, SCHOOLS).steps.map((step) => step.id)).toContain('modulator');
+  });
+
+  it('says what it had to assume', () => {
+    const sheet = emptySheet();
+    sheet.car.driveSide = null;
+    sheet.car.stabilityControl = null;
+    const { warnings } = flushPlanOf(sheet, SCHOOLS).plan;
+    expect(warnings.join(' ')).toMatch(/Drive side is not on file.*Stability control is not on file/);
+  });
+
+  it('goes from stands to a held pedal, with level checks between corners and the cautions at their steps', () => {
+    const { steps } = flushPlanOf(emptySheet(), SCHOOLS);
+    const ids = steps.map((step) => step.id);
+    expect(ids[0]).toBe('lift');
+    expect(ids.slice(-2)).toEqual(['pump', 'hold']);
+    expect(ids.filter((id) => id.startsWith('between-'))).toHaveLength(3);
+    expect(new Set(ids).size).toBe(ids.length);
+    expect(steps.find((step) => step.id === 'kit')!.caution).toContain('Glasses');
+    expect(steps.find((step) => step.id === 'pump-up')!.caution).toContain('under pressure');
+    expect(steps.find((step) => step.id === 'pump')!.caution).toContain('not firm');
+    const bleeders = steps.filter((step) => step.ml);
+    expect(bleeders.at(-1)!.ml!.total).toBe(bleeders.reduce((sum, step) => sum + step.ml!.here, 0));
+  });
+
+  it('has no pressure steps without pressure, and pushes through where the shop does', () => {
+    const sheet = emptySheet();
+    const { steps } = flushPlanOf(sheet, {
+      ...SCHOOLS,
+      bleedMethod: 'two_person',
+      reservoirSchool: 'push_through',
+    });
+    expect(steps.some((step) => step.part === 'Pressure')).toBe(false);
+    expect(steps.find((step) => step.id === 'draw')!.title).toBe('Top up with new fluid');
+    const { input, plan } = flushPlanOf(sheet, SCHOOLS);
+    expect(
+      flushPlan(input, plan, 'DOT 4', 'draw_out').steps.find((step) => step.id === 'draw')!.title,
+    ).toContain('Draw');
+  });
+});
+
+describe('the board', () => {
+  it('puts held cars first, then the one wanted soonest, then the one waiting longest', () => {
+    const card = (name: string, holds: number, neededAt: string | null, openedAt: string) => ({
+      name,
+      holds,
+      neededAt,
+      openedAt,
+    });
+    const cards = [
+      card('waits', 0, null, at(1)),
+      card('newer', 0, null, at(9)),
+      card('wanted', 0, at(50), at(8)),
+      card('sooner', 0, at(40), at(9)),
+      card('held', 1, null, at(9)),
+      card('held, wanted', 2, at(60), at(9)),
+    ];
+    expect(cards.sort(byUrgency).map((each) => each.name)).toEqual([
+      'held, wanted',
+      'held',
+      'sooner',
+      'wanted',
+      'waits',
+      'newer',
+    ]);
+  });
+});
+
+describe('the judgement', () => {
+  it('is the same for the same sheet, and holds everything a screen shows', () => {
+    const sheet = emptySheet({
+      answers: [answerRow({ finding: 'pedal_spongy', state: 'yes' })],
+      readings: [fluidRow(3.4)],
+    });
+    const judged = judge(sheet);
+    expect(judge(structuredClone(sheet))).toEqual(judged);
+    expect(judged.verdict.causes[0]!.id).toBe('fluid_boiled_wet');
+    expect(judged.holds.map((hold) => hold.id)).toEqual(['fluid_wet']);
+    expect(judged.derived.before[0]).toMatchObject({ id: 'fluid_moisture', state: 'wet', from: 'fluid' });
+    expect(judged.toClose.map((issue) => issue.path)).toEqual([
+      'holds.fluid_wet',
+      'proof.pedal_now',
+      'proof.pedal_hold',
+    ]);
+  });
+});

@@ -1,0 +1,85 @@
+import { startingSet } from '../../core/car/startingSets';
+import type { AnswerRow, JobSheet, Phase, ReadingRow } from '../../core/job/sheet';
+
+let made = 0;
+const id = () => `00000000-0000-4000-8000-${String(++made).padStart(12, '0')}`;
+
+/** A moment of one working day, minutes after eight. */
+export const at = (minute: number) => new Date(Date.UTC(2026, 4, 2, 8, minute)).toISOString();
+
+/** An empty job sheet of a saloon, to be filled by the test. */
+export function emptySheet(changes: Partial<JobSheet> = {}): JobSheet {
+  return {
+    job: {
+      id: id(),
+      number: 1,
+      carId: id(),
+      complaint: '',
+      whenWhere: '',
+      history: '',
+      helper: true,
+      wheelsOff: false,
+      missing: [],
+      neededAt: null,
+      summary: '',
+      openedAt: at(0),
+      closedAt: null,
+      closedBy: null,
+      outcome: null,
+      confirmed: [],
+      version: 1,
+    },
+    car: { id: id(), version: 1, ...startingSet('saloon'), name: 'Saloon', driveSide: 'left' },
+    answers: [],
+    readings: [],
+    verdicts: [],
+    works: [],
+    ticks: [],
+    proofs: [],
+    ...changes,
+  };
+}
+
+type Answer = {
+  finding: AnswerRow['finding'];
+  state: string | null;
+  place?: AnswerRow['place'];
+  phase?: Phase;
+  replaces?: string;
+  minute?: number;
+};
+
+/** An answer row. */
+export function answerRow({
+  finding,
+  state,
+  place = '',
+  phase = 'before',
+  replaces,
+  minute = 1,
+}: Answer): AnswerRow {
+  return {
+    id: id(),
+    phase,
+    finding,
+    place,
+    state,
+    replaces: replaces ?? null,
+    why: '',
+    recordedAt: at(minute),
+  };
+}
+
+/** A fluid reading row. */
+export function fluidRow(moisturePct: number, phase: Phase = 'before', minute = 1): ReadingRow {
+  return {
+    id: id(),
+    phase,
+    kind: 'fluid',
+    corner: '',
+    input: { class: 'DOT4', moisturePct },
+    replaces: null,
+    why: '',
+    recordedAt: at(minute),
+  };
+}
