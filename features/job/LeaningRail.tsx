@@ -91,7 +91,9 @@ export function LeaningRail() {
             </ol>
           )}
         </section>
-        {!closed && enough && first && sheet.works.length === 0 && <Enough jobId={sheet.job.id} cause={first} />}
+        {!closed && enough && first && sheet.works.length === 0 && (
+          <Enough jobId={sheet.job.id} cause={first} />
+        )}
         {!closed && !enough && next && (
           <Next jobId={sheet.job.id} next={next} wheelsOff={sheet.job.wheelsOff} />
         )}

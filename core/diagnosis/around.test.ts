@@ -1,0 +1,167 @@
+import { describe, expect, it } from 'vitest';
+import type { Place } from '../car/corner';
+import { cornersOf } from '../car/corner';
+import { startingSet } from '../car/startingSets';
+import { traitsOf } from '../car/traitsOf';
+import { contradictionsIn } from './contradictions';
+import type { GivenFinding } from './given';
+import { minutesFor } from './hand';
+import { tellingChecks, whyOf } from './knowledge/why';
+import { observedChannels } from './network/channels';
+import { faultsOf } from './network/faults';
+import { questionOf } from './network/parents';
+import { placeFields, placeFrom } from './verdict';
+import { CAUSES } from './vocabulary/causes';
+import { FINDINGS, type Finding, findingOf } from './vocabulary/findings';
+import { HOW_TO } from './vocabulary/howTo';
+import { causeLabel, causeMeaning } from './vocabulary/labels';
+import { stateWord } from './vocabulary/words';
+
+const given = (id: GivenFinding['id'], state: string, place?: Place): GivenFinding => ({
+  id,
+  state,
+  ...(place ? { place } : {}),
+});
+
+describe('the vocabulary in words', () => {
+  it('tells how to do every check, and names every state as a mechanic would', () => {
+    for (const finding of FINDINGS as readonly Finding[]) {
+      if (finding.stage === 'check') expect(HOW_TO[finding.id], finding.id).toBeTruthy();
+      const spoken = finding.states.map((state) => stateWord(finding.id, state));
+      expect(new Set(spoken).size, finding.id).toBe(spoken.length);
+      for (const word of spoken) expect(word, finding.id).toMatch(/^[A-Z][^_]*$/);
+    }
+  });
+
+  it('has a label and a meaning for every cause', () => {
+    for (const { id } of CAUSES) {
+      expect(causeLabel(id)).not.toBe(id);
+      expect(causeMeaning(id).length).toBeGreaterThan(10);
+    }
+  });
+
+  it('knows minutes for every check, and at most one place kind', () => {
+    for (const finding of FINDINGS as readonly Finding[]) {
+      if (finding.stage === 'check') expect(finding.minutes, finding.id).toBeGreaterThan(0);
+      expect(['corner', 'axle', undefined]).toContain(finding.place);
+    }
+  });
+});
+
+describe('why', () => {
+  it('gives the link’s own line, what an absence says, and nothing where there is no link', () => {
+    expect(whyOf('air_in_lines', 'bubbles', 'many')).toBe('The gas comes out with the fluid');
+    expect(whyOf('air_in_lines', 'bubbles', 'none')).toContain('mostly show here');
+    expect(whyOf('air_in_lines', 'rotor_colour', 'blued')).toBeUndefined();
+  });
+
+  it('names the open checks that tell most about a cause', () => {
+    const telling = tellingChecks('wheel_bearing_play', () => true);
+    expect(telling[0]).toEqual({ finding: 'bearing_play', state: 'excess' });
+    expect(telling.every(({ finding }) => findingOf(finding).stage === 'check')).toBe(true);
+    expect(
+      tellingChecks('wheel_bearing_play', (finding) => finding !== 'bearing_play').map(
+        (each) => each.finding,
+      ),
+    ).not.toContain('bearing_play');
+  });
+});
+
+describe('contradictions', () => {
+  it('are told in substance, with both answers', () => {
+    const [clash] = contradictionsIn([given('pedal_sinks', 'yes'), given('pedal_hold', 'holds')]);
+    expect(clash!.findings).toHaveLength(2);
+    expect(clash!.say).toContain('hold again');
+  });
+
+  it('are told when one question has two answers at one place, but not at two corners', () => {
+    expect(
+      contradictionsIn([given('slide_pins', 'free', 'FL'), given('slide_pins', 'stiff', 'FL')]),
+    ).toHaveLength(1);
+    expect(contradictionsIn([given('slide_pins', 'free', 'FL'), given('slide_pins', 'stiff', 'FR')])).toEqual(
+      [],
+    );
+  });
+
+  it('let a car leak in two ways at once, but not leak and be dry', () => {
+    expect(contradictionsIn([given('leak', 'line_or_hose'), given('leak', 'master_to_booster')])).toEqual([]);
+    expect(contradictionsIn([given('leak', 'line_or_hose'), given('leak', 'none')])).toHaveLength(1);
+  });
+});
+
+describe('the network', () => {
+  const saloon = traitsOf({ ...startingSet('saloon'), name: 'x' });
+  const hatch = traitsOf({ ...startingSet('hatch'), name: 'x' });
+
+  it('gives each corner its own fault and shares the prior out, so that somewhere on the car keeps it', () => {
+    const bearings = faultsOf(saloon).filter((fault) => fault.cause === 'wheel_bearing_play');
+    expect(bearings.map((fault) => fault.corner)).toEqual(['FL', 'FR', 'RL', 'RR']);
+    const somewhere = 1 - bearings.reduce((none, fault) => none * (1 - fault.prior), 1);
+    expect(somewhere).toBeCloseTo(bearings[0]!.knowledge.prior, 12);
+  });
+
+  it('puts drums only where there are drums, and discs where there are discs', () => {
+    const corners = (cause: string, car = hatch) =>
+      faultsOf(car)
+        .filter((fault) => fault.cause === cause)
+        .map((fault) => fault.corner);
+    expect(corners('drum_slack')).toEqual(['RL', 'RR']);
+    expect(corners('drum_slack', saloon)).toEqual([]);
+    expect(corners('rotor_runout')).toEqual(['FL', 'FR']);
+    expect(corners('caliper_slides_seized')).toEqual(['FL', 'FR']);
+    expect(corners('rotor_float_bound', saloon)).toEqual([]);
+  });
+
+  it('lets a corner’s fault speak at its corner, its axle and the whole car only', () => {
+    const faults = faultsOf(saloon);
+    const cornersAt = (place?: Place) =>
+      questionOf(observedChannels('pad_wear_sides', 'differ')[0]!.channel, place, faults)
+        .parents.map((parent) => faults[parent.fault]!)
+        .filter((fault) => fault.cause === 'caliper_piston_seized')
+        .map((fault) => fault.corner);
+    expect(cornersAt('front')).toEqual(['FL', 'FR']);
+    expect(cornersAt()).toEqual(['FL', 'FR', 'RL', 'RR']);
+    const bearingAt = questionOf(
+      observedChannels('bearing_play', 'excess')[0]!.channel,
+      'FR',
+      faults,
+    ).parents.map((parent) => faults[parent.fault]!.corner);
+    expect(bearingAt).toEqual(['FR']);
+  });
+
+  it('hears "dry" as no word about the booster', () => {
+    expect(observedChannels('leak', 'none').map(({ channel, level }) => [channel.states[1], level])).toEqual([
+      ['line_or_hose', 0],
+      ['caliper_or_cylinder', 0],
+    ]);
+    expect(observedChannels('leak', 'master_to_booster')).toMatchObject([
+      { level: 1, channel: { states: ['none', 'master_to_booster'] } },
+    ]);
+  });
+});
+
+describe('what is at hand', () => {
+  const check = (id: string) => (FINDINGS as readonly Finding[]).find((finding) => finding.id === id)!;
+
+  it('decides whether a check can be done, and what it costs', () => {
+    expect(minutesFor(check('master_movement'))).toBe(3);
+    expect(minutesFor(check('master_movement'), { helper: false })).toBeUndefined();
+    expect(minutesFor(check('slide_pins'), { wheelsOff: false })).toBe(5 + 12);
+    expect(minutesFor(check('slide_pins'), { wheelsOff: true })).toBe(5);
+    expect(minutesFor(check('rotor_runout'), { missing: ['Dial Indicator'] })).toBeUndefined();
+    expect(minutesFor(check('usage'))).toBe(0.5);
+  });
+});
+
+describe('places', () => {
+  it('go to the open format and back', () => {
+    for (const place of ['FL', 'RR', 'front', 'rear', undefined] as const)
+      expect(placeFrom(placeFields(place))).toBe(place);
+  });
+
+  it('take in their corners', () => {
+    expect(cornersOf('front')).toEqual(['FL', 'FR']);
+    expect(cornersOf('RL')).toEqual(['RL']);
+    expect(cornersOf(undefined)).toHaveLength(4);
+  });
+});
