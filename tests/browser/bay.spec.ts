@@ -1,0 +1,83 @@
+import { expect, test } from './test';
+
+test('the board has held cars first, with the hold and its end in words', async ({ page }) => {
+  await page.goto('/');
+  const cards = page.getByRole('region', { name: /in the bay/ }).getByRole('listitem');
+  await expect(cards.nth(0)).toContainText('Stays here');
+  await expect(cards.nth(1)).toContainText('Stays here');
+  await expect(page.getByRole('main')).toContainText('2 stay here');
+  await expect(cards.filter({ hasText: 'Long pedal after the kerbs' })).toContainText(
+    'Until bearing adjusted or replaced and re-measured.',
+  );
+  await expect(cards.filter({ hasText: 'Goes soft after five laps' })).toContainText('At checks');
+});
+
+test('what is due is ticked off, and not twice', async ({ page, browser, baseURL }) => {
+  await page.goto('/');
+  const other = await browser.newPage({ baseURL });
+  await other.goto('/');
+  const due = (on: typeof page) =>
+    on
+      .getByRole('region', { name: 'Due' })
+      .getByRole('listitem')
+      .filter({ hasText: 'Look at the rear shoes again' });
+  await due(page).getByRole('button', { name: 'Done' }).click();
+  await expect(due(page)).toHaveCount(0);
+  await due(other).getByRole('button', { name: 'Done' }).click();
+  await expect(due(other)).toHaveCount(0);
+  await expect(other.getByRole('region', { name: 'Due' }).getByRole('alert')).toContainText(
+    'was changed by somebody else',
+  );
+  await other.close();
+});
+
+test('a car shows its figures, its jobs and its last readings, and is edited over the version seen', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await page.goto('/');
+  await page
+    .getByRole('region', { name: 'Cars' })
+    .getByRole('link', { name: /Number 7/ })
+    .click();
+  const main = page.getByRole('main');
+  await expect(main).toContainText('19.05 mm');
+  await expect(main).toContainText('Spongy since the front calipers were rebuilt');
+  await expect(main).toContainText('Pedal ratio 5.40');
+  await expect(main).toContainText('1.5 / 0.8');
+  const url = page.url();
+
+  const other = await browser.newPage({ baseURL });
+  await other.goto(`${url}/edit`);
+  await page.getByRole('link', { name: 'Edit' }).click();
+  await page.getByLabel('Mass').fill('755');
+  await page.getByRole('button', { name: 'Save the car' }).click();
+  await expect(page.getByRole('main')).toContainText('755 kg');
+  await other.getByLabel('Note').fill('Mine, kept');
+  await other.getByRole('button', { name: 'Save the car' }).click();
+  await expect(other.getByRole('main').getByRole('alert')).toContainText(
+    'was changed by somebody else in the meantime',
+  );
+  await expect(other.getByLabel('Note')).toHaveValue('Mine, kept');
+  await other.close();
+});
+
+test('the maker’s bleed order stands over the computed one', async ({ page }) => {
+  await page.goto('/car/new');
+  await page.getByRole('button', { name: /^Heavy coupe/ }).click();
+  await page.getByLabel('What the shop calls it').fill('Order car');
+  await page.getByLabel('Maker’s bleed order').fill('FL FR RL RL');
+  await page.getByRole('button', { name: 'Save the car' }).click();
+  await expect(page.getByText(/each of FL, FR, RL, RR once/)).toBeVisible();
+  await page.getByLabel('Maker’s bleed order').fill('fl, rr, fr, rl');
+  await page.getByRole('button', { name: 'Save the car' }).click();
+  await expect(page.getByRole('main')).toContainText('maker: FL RR FR RL');
+  await page.getByRole('link', { name: 'New complaint' }).click();
+  await page.getByRole('button', { name: 'Open the job' }).click();
+  await page.getByRole('link', { name: /^Work/ }).click();
+  const order = page.getByRole('table', { name: 'Order of bleeders' });
+  await expect(order.getByRole('row').nth(1)).toContainText('FL');
+  await expect(order.getByRole('row').nth(4)).toContainText('RR');
+  await expect(page.getByRole('main')).toContainText('never over 200 kPa');
+});

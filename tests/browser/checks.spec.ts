@@ -1,0 +1,180 @@
+import type { Page } from '@playwright/test';
+import { expect, key, row, saved, test } from './test';
+
+/** A new job on one of the demo's cars. */
+async function newJob(page: Page, car: string, complaint: string): Promise<string> {
+  await page.goto('/job/new');
+  await page.getByText(car).click();
+  await page.getByLabel('What the driver says, in one line').fill(complaint);
+  await page.getByRole('button', { name: 'Open the job' }).click();
+  await expect(page.getByRole('heading', { name: /What the driver says/ })).toBeVisible();
+  return page.url().replace('/complaint', '');
+}
+
+const rail = (page: Page) => page.getByRole('complementary', { name: 'Leaning rail' });
+const plan = (page: Page) => page.getByRole('complementary', { name: 'Corner plan' });
+
+test('a corner is picked on the plan, answered there, and shown there', async ({ page }) => {
+  const job = await newJob(page, 'Car 14, blue coupe', 'Knocks after kerbs');
+  await page.goto(`${job}/checks`);
+  await plan(page)
+    .getByRole('button', { name: /^front right/ })
+    .click();
+  await key(page, 'Wheel bearing play, FR', 'Excess').click();
+  await expect(
+    plan(page).getByRole('button', { name: 'front right: Bearing play, excess, on hold' }),
+  ).toBeVisible();
+  await expect(rail(page)).toContainText('Car stays here: wheel bearing loose.');
+  await expect(rail(page).getByRole('listitem').first()).toContainText('Wheel bearing play FR');
+  await plan(page)
+    .getByRole('button', { name: /^front left/ })
+    .click();
+  await expect(key(page, 'Wheel bearing play, FL', 'Excess')).toHaveAttribute('data-state', 'off');
+  await saved(page);
+  await page.reload();
+  await expect(plan(page).getByRole('button', { name: /front right.*on hold/ })).toBeVisible();
+});
+
+test('a car with rear drums is asked about drums at the rear and discs in front only', async ({ page }) => {
+  const job = await newJob(page, 'Shop hatch, grey', 'Low pedal');
+  await page.goto(`${job}/checks`);
+  await plan(page)
+    .getByRole('button', { name: /^rear left/ })
+    .click();
+  await expect(row(page, 'Shoe clearance and adjuster, RL')).toBeVisible();
+  await expect(row(page, 'Rotor runout, RL')).toHaveCount(0);
+  await plan(page)
+    .getByRole('button', { name: /^front left/ })
+    .click();
+  await expect(row(page, 'Rotor runout, FL')).toBeVisible();
+  await expect(row(page, 'Shoe clearance and adjuster, FL')).toHaveCount(0);
+});
+
+test('a car without assist is not asked about any', async ({ page }) => {
+  const job = await newJob(page, 'Number 7, open two-seater', 'Hard pedal');
+  await page.goto(`${job}/checks`);
+  await expect(row(page, 'Pump the pedal')).toBeVisible();
+  await expect(row(page, 'Start the engine with the pedal held lightly')).toHaveCount(0);
+  await expect(row(page, 'Vacuum at the booster')).toHaveCount(0);
+  await page.getByLabel('A, pivot to pad').fill('273');
+  await page.getByLabel('B, pivot to clevis').fill('70');
+  await page.getByRole('button', { name: 'Take the ratio' }).click();
+  await expect(row(page, 'Pedal ratio against its band')).toContainText(
+    'The pedal-ratio reading says below.',
+  );
+  await expect(row(page, 'Pedal ratio against its band')).toContainText('273 / 70 = 3.90');
+});
+
+test('what is not at hand is not asked for', async ({ page }) => {
+  const job = await newJob(page, 'Car 14, blue coupe', 'Mushy');
+  await key(page, 'Mushy at the end of the travel', 'Yes').click();
+  await page.getByRole('button', { name: 'Since it was last good' }).click();
+  await key(page, 'Flexible hoses', 'Braided').click();
+  await page.goto(`${job}/checks`);
+  await expect(rail(page)).toContainText('Watch the master while a helper presses');
+  await page.getByRole('button', { name: /At hand/ }).click();
+  await page.getByLabel('A helper to press the pedal').uncheck();
+  await expect(rail(page)).not.toContainText('Watch the master while a helper presses');
+  await expect(page.getByRole('button', { name: /nobody to help/ })).toBeVisible();
+});
+
+test('answers that do not fit together are told', async ({ page }) => {
+  const job = await newJob(page, 'Car 14, blue coupe', 'Sinks, he says');
+  await key(page, 'Pedal sinks while held', 'Yes').click();
+  await expect(rail(page)).toContainText('Car stays here: pedal sinks while held.');
+  await page.goto(`${job}/checks`);
+  await key(page, 'Hold the pedal firmly for 30 s', 'Holds').click();
+  await expect(rail(page)).toContainText('The driver felt it sink, the 30 s hold did not');
+  await expect(rail(page)).not.toContainText('Car stays here');
+});
+
+test('the clock of the hold runs by the wall, and says when time is up', async ({ page }) => {
+  await page.clock.install();
+  const job = await newJob(page, 'Car 14, blue coupe', 'Clock');
+  await page.goto(`${job}/checks`);
+  const hold = row(page, 'Hold the pedal firmly for 30 s');
+  await hold.getByRole('button', { name: 'Time 30 s' }).click();
+  await page.clock.runFor(10_000);
+  await expect(hold.getByRole('timer')).toHaveText('0:20');
+  // A locked phone: the page sleeps, the wall clock does not.
+  await page.clock.fastForward(25_000);
+  await expect(hold.getByRole('status')).toHaveText('Time is up.');
+  await expect(hold.getByRole('timer')).toHaveText('0:00');
+  await hold.getByRole('button', { name: 'Again' }).click();
+  await hold.getByRole('button', { name: 'Stop' }).click();
+  await expect(hold.getByRole('timer')).toHaveText('0:30');
+});
+
+test('a fluid reading is refused in words, corrected, and the old value kept in the record', async ({
+  page,
+  request,
+}) => {
+  const job = await newJob(page, 'Number 7, open two-seater', 'Wet?');
+  await page.goto(`${job}/checks`);
+  await page.getByLabel('Water').fill('40');
+  await page.getByRole('button', { name: 'Take the reading' }).click();
+  await expect(page.getByText('Water is 40: 0 to 10 % is accepted')).toBeVisible();
+  await expect(page.getByLabel('Water')).toHaveValue('40');
+  await page.getByLabel('Water').fill('3,4');
+  await page.getByRole('button', { name: 'Take the reading' }).click();
+  await expect(row(page, 'Moisture reading')).toContainText('says wet');
+  await page.getByLabel('Water').fill('0.4');
+  await page.getByRole('button', { name: 'Correct the reading' }).click();
+  await expect(row(page, 'Moisture reading')).toContainText('says dry');
+  await saved(page);
+  const sheet = await (await request.get(`/api/jobs/${/job\/([0-9a-f-]+)/.exec(job)![1]}`)).json();
+  expect(
+    sheet.readings.map((reading: { input: { moisturePct: number } }) => reading.input.moisturePct),
+  ).toEqual([3.4, 0.4]);
+});
+
+test('the verdict opens to its evidence, its arithmetic, and every cause', async ({ page }) => {
+  const job = await newJob(page, 'Car 14, blue coupe', 'Evidence');
+  await key(page, 'Spongy pedal', 'Yes').click();
+  await page.goto(`${job}/verdict`);
+  const main = page.getByRole('main');
+  await expect(main).toContainText('Gas squeezes where fluid will not');
+  await expect(main).toContainText('What would change it:');
+  await page.getByRole('button', { name: 'The arithmetic' }).first().click();
+  await expect(main).toContainText(/before any answer \+ .* bits of odds/);
+  await page.getByRole('button', { name: /All \d+ causes/ }).click();
+  await expect(main).toContainText('ABS doing its job');
+  await expect(main).toContainText('never ruled out');
+});
+
+test('a proof without how or whom is not taken', async ({ page }) => {
+  const job = await newJob(page, 'Car 14, blue coupe', 'Lamp');
+  await key(page, 'Warning light', 'Brake').click();
+  await saved(page);
+  await page.goto(`${job}/proof`);
+  await page.getByRole('button', { name: 'Prove it' }).click();
+  await page.getByRole('button', { name: 'Record the proof' }).click();
+  await expect(page.getByText('Say how it was proved')).toBeVisible();
+  await expect(page.getByText('Say who proved it')).toBeVisible();
+  await page.getByLabel('How it was proved').fill('Level switch replaced, lamp out');
+  await page.reload();
+  await page.getByRole('button', { name: 'Prove it' }).click();
+  await expect(page.getByLabel('How it was proved')).toHaveValue('Level switch replaced, lamp out');
+});
+
+test('other work goes measure, do, measure again; a tick can be taken back', async ({ page }) => {
+  const job = await newJob(page, 'Car 14, blue coupe', 'Brace');
+  await page.goto(`${job}/work`);
+  await page.getByRole('button', { name: 'Other work' }).click();
+  await page.getByRole('button', { name: 'Start' }).click();
+  await expect(page.getByText('Say what is to be done')).toBeVisible();
+  await page.getByLabel('What is done').fill('Brace for the master');
+  await page.getByLabel('Figure before').fill('Master moves 3 mm');
+  await page.getByRole('button', { name: 'Start' }).click();
+  const work = page.getByRole('region', { name: 'Brace for the master' });
+  await expect(work).toContainText('Before: Master moves 3 mm');
+  await work.getByLabel('Note (colour, bubbles, clear at)').fill('3.1 mm by dial');
+  await work.getByRole('button', { name: 'Done, next' }).click();
+  await expect(work).toContainText('3.1 mm by dial');
+  await expect(work).toContainText('1 of 3');
+  await work.getByRole('checkbox', { name: /Measure what is wrong/ }).uncheck();
+  await expect(work).toContainText('0 of 3');
+  await saved(page);
+  await page.reload();
+  await expect(work).toContainText('0 of 3');
+});
