@@ -10,7 +10,11 @@ export default defineConfig({
     projects: [
       {
         resolve,
-        test: { name: 'core', include: ['core/**/*.test.ts', 'ui/**/*.test.ts', 'features/**/*.test.ts'] },
+        test: {
+          name: 'core',
+          setupFiles: ['tests/support/seed.ts'],
+          include: ['core/**/*.test.ts', 'ui/**/*.test.ts', 'features/**/*.test.ts'],
+        },
       },
       {
         resolve,

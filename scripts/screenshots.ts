@@ -48,10 +48,11 @@ async function jobId(complaint: string): Promise<string> {
 async function take(base: string, out: string): Promise<void> {
   const kerbs = await jobId('Long pedal after the kerbs');
   const laps = await jobId('Goes soft after five laps');
-  const views: { name: string; path: string; dark?: boolean; phone?: boolean }[] = [
+  const views: { name: string; path: string; dark?: boolean; phone?: boolean; corner?: string }[] = [
     { name: 'bay', path: '/' },
     { name: 'complaint', path: `/job/${laps}/complaint` },
     { name: 'checks', path: `/job/${laps}/checks` },
+    { name: 'rotor', path: `/job/${kerbs}/checks`, corner: 'front right' },
     { name: 'verdict', path: `/job/${kerbs}/verdict` },
     { name: 'work', path: `/job/${await jobId('Spongy since the rear')}/work` },
     { name: 'proof', path: `/job/${await jobId('Pedal like a brick')}/proof` },
@@ -66,7 +67,7 @@ async function take(base: string, out: string): Promise<void> {
     { name: 'checks-phone', path: `/job/${kerbs}/checks`, phone: true },
   ];
   const browser = await chromium.launch(playwright.use?.launchOptions);
-  for (const { name, path, dark, phone } of views) {
+  for (const { name, path, dark, phone, corner } of views) {
     const context = await browser.newContext({
       viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
       ...(phone ? { userAgent: devices['Pixel 5']!.userAgent } : {}),
@@ -76,6 +77,12 @@ async function take(base: string, out: string): Promise<void> {
     });
     const page = await context.newPage();
     await page.goto(base + path, { waitUntil: 'networkidle' });
+    if (corner) {
+      await page.getByRole('button', { name: new RegExp(`^${corner}`) }).click();
+      await page
+        .getByRole('region', { name: /^Rotor/ })
+        .evaluate((element) => element.closest('li')!.scrollIntoView());
+    }
     await page.screenshot({ path: join(out, `${name}.png`) });
     await context.close();
     say(name);

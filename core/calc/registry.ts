@@ -12,7 +12,8 @@ import { padLife, padLifeSchema } from '../pads/life';
 import { padsSchema, readPads } from '../pads/pads';
 import { judder, judderSchema } from '../rotor/judder';
 import { reindex, reindexSchema } from '../rotor/reindex';
-import { readRotor, rotorSchema } from '../rotor/rotor';
+import { readRotor } from '../rotor/rotor';
+import { rotorSchema } from '../rotor/schema';
 
 /** Results carry the finding states they imply, where they imply any. */
 export type CalcResult = { states?: Readonly<Record<string, string | undefined>> } & Record<string, unknown>;

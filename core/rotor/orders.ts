@@ -13,21 +13,27 @@ export function ordersOf(readings: readonly number[]): Order[] {
   const count = readings.length;
   return Array.from({ length: Math.floor(count / 2) }, (_, index) => {
     const order = index + 1;
-    let real = 0;
-    let imaginary = 0;
-    for (let station = 0; station < count; station++) {
-      const angle = (2 * Math.PI * order * station) / count;
-      real += readings[station]! * Math.cos(angle);
-      imaginary += readings[station]! * Math.sin(angle);
-    }
-    const size = Math.hypot(real, imaginary);
+    const { cosine, sine } = component(readings, order);
+    const size = Math.hypot(cosine, sine);
     const peakToPeakMm = ((order * 2 === count ? 2 : 4) * size) / count;
     return {
       order,
       peakToPeakMm,
-      highAngleDeg: peakToPeakMm < NOTHING_MM ? null : firstHigh(Math.atan2(imaginary, real), order),
+      highAngleDeg: peakToPeakMm < NOTHING_MM ? null : firstHigh(Math.atan2(sine, cosine), order),
     };
   });
+}
+
+/** The readings' sums with the cosine and the sine of an order. */
+function component(readings: readonly number[], order: number): { cosine: number; sine: number } {
+  let cosine = 0;
+  let sine = 0;
+  for (let station = 0; station < readings.length; station++) {
+    const angle = (2 * Math.PI * order * station) / readings.length;
+    cosine += readings[station]! * Math.cos(angle);
+    sine += readings[station]! * Math.sin(angle);
+  }
+  return { cosine, sine };
 }
 
 function firstHigh(phase: number, order: number): number {
@@ -42,10 +48,9 @@ function firstHigh(phase: number, order: number): number {
 export function withoutWobble(readings: readonly number[]): number[] {
   const count = readings.length;
   const mean = readings.reduce((sum, reading) => sum + reading, 0) / count;
-  const [first] = ordersOf(readings);
-  const half = first!.peakToPeakMm / 2;
-  const high = ((first!.highAngleDeg ?? 0) * Math.PI) / 180;
-  return readings.map(
-    (reading, station) => reading - mean - half * Math.cos((2 * Math.PI * station) / count - high),
-  );
+  const { cosine, sine } = component(readings, 1);
+  return readings.map((reading, station) => {
+    const angle = (2 * Math.PI * station) / count;
+    return reading - mean - (2 / count) * (cosine * Math.cos(angle) + sine * Math.sin(angle));
+  });
 }

@@ -5,7 +5,8 @@ import { parseWith } from '../issues/zod';
 import { judder } from './judder';
 import { ordersOf } from './orders';
 import { reindex } from './reindex';
-import { readRotor, rotorSchema } from './rotor';
+import { readRotor } from './rotor';
+import { rotorSchema } from './schema';
 
 const CHECK = [0, 0.02, 0.05, 0.06, 0.05, 0.03, -0.01, -0.02];
 const trace = fc.array(fc.double({ min: -0.2, max: 0.2, noNaN: true }), { minLength: 6, maxLength: 24 });

@@ -1,56 +1,12 @@
-import { z } from 'zod';
 import type { Gap, Limit } from '../fluid/reading';
-import { within } from '../issues/range';
 import { type Order, ordersOf, withoutWobble } from './orders';
+import type { RotorInput } from './schema';
 
 /** Common practice, no source: 0.05 mm (0.002 in) of runout on the car, 0.02 mm of thickness variation is felt. */
 const USUAL = { runoutMm: 0.05, dtvMm: 0.02 } as const;
 
 /** How near the minimum is near, mm, when nobody knows the new thickness. */
 const NEAR_MM = 0.3;
-
-/** More than new by this much is another rotor or another figure, mm. */
-const OVER_NEW_MM = 0.2;
-
-export const rotorSchema = z
-  .strictObject({
-    runoutMm: z
-      .array(within(-10, 10, 'mm'))
-      .min(6, 'at least 6 stations')
-      .max(360, 'at most 360 stations'),
-    thicknessMm: z.array(within(1, 80, 'mm')).optional(),
-    newMm: within(3, 80, 'mm').optional(),
-    minimumMm: within(1, 80, 'mm').optional(),
-    limits: z
-      .strictObject({ runoutMm: within(0.001, 1, 'mm').optional(), dtvMm: within(0.001, 1, 'mm').optional() })
-      .optional(),
-  })
-  .refine((input) => input.thicknessMm === undefined || input.thicknessMm.length === input.runoutMm.length, {
-    path: ['thicknessMm'],
-    message: 'as many stations as runoutMm',
-  })
-  .refine(
-    (input) => input.newMm === undefined || input.minimumMm === undefined || input.minimumMm < input.newMm,
-    {
-      path: ['minimumMm'],
-      message: 'less than newMm',
-    },
-  )
-  .superRefine((input, context) => {
-    if (input.newMm === undefined) return;
-    const most = input.newMm + OVER_NEW_MM;
-    input.thicknessMm?.forEach((thickness, station) => {
-      if (thickness <= most) return;
-      context.addIssue({
-        code: 'custom',
-        path: ['thicknessMm', station],
-        input: thickness,
-        message: `not above new (${input.newMm} mm) by more than ${OVER_NEW_MM} mm; another rotor?`,
-      });
-    });
-  });
-
-type RotorInput = z.infer<typeof rotorSchema>;
 
 export type RotorResult = {
   /** Total indicator reading. */

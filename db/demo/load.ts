@@ -111,12 +111,8 @@ async function loadReadings(
   readings: NonNullable<DemoJob['readings']>,
   clock: () => Date,
 ): Promise<void> {
-  for (const [kind, input] of readings) {
-    await addReading(
-      jobId,
-      { id: demoId(), phase, kind, corner: '', input, replaces: null, why: '' },
-      clock(),
-    );
+  for (const [kind, input, corner = ''] of readings) {
+    await addReading(jobId, { id: demoId(), phase, kind, corner, input, replaces: null, why: '' }, clock());
   }
 }
 

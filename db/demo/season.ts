@@ -65,7 +65,7 @@ export type DemoJob = {
   wheelsOff?: boolean;
   helper?: boolean;
   answers: DemoAnswer[];
-  readings?: [kind: string, input: Record<string, unknown>][];
+  readings?: [kind: string, input: Record<string, unknown>, corner?: string][];
   decided?: string;
   work?: {
     kind: 'flush' | 'other';
@@ -348,12 +348,21 @@ export const DEMO_JOBS: DemoJob[] = [
       ['pedal_hold', 'holds'],
       ['leak', 'none'],
       ['reservoir_level', 'ok'],
-      ['rotor_runout', 'ok', 'FR'],
       ['bearing_play', 'excess', 'FR'],
       ['pad_thickness', 'ok', 'FL'],
       ['pad_thickness', 'low', 'FR'],
     ],
     readings: [
+      [
+        'rotor',
+        {
+          runoutMm: [0, 0.01, 0.02, 0.02, 0.01, 0, -0.01, -0.01],
+          thicknessMm: [31.2, 31.2, 31.21, 31.2, 31.2, 31.19, 31.2, 31.2],
+          newMm: 32,
+          minimumMm: 30,
+        },
+        'FR',
+      ],
       [
         'fluid',
         { class: 'DOT5.1', dryC: 265, wetC: 185, moisturePct: 1.8, altitudeM: 340, caliperPeakC: 168 },

@@ -14,7 +14,7 @@ import { useDesk } from './desk/Desk';
 /** The car on the blue plate: full height beside the work, a strip of four corners on a phone. */
 export function PlanPanel() {
   const { sheet, judgement, corner, pickCorner } = useDesk();
-  const corners = jobCorners(sheet, judgement.holds);
+  const corners = jobCorners(sheet, judgement.holds, judgement.derived.before);
   return (
     <aside aria-label="Corner plan" className="blueplate desk:min-h-0 print:hidden">
       <div className="hidden h-full flex-col items-center justify-center p-2 desk:flex">

@@ -2,6 +2,7 @@ import { axleOf, CORNERS, type Corner } from '@/core/car/corner';
 import type { CarSpec } from '@/core/car/spec';
 import { findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import type { Derived } from '@/core/job/current';
 import type { JobHold } from '@/core/job/holds';
 import type { JobSheet } from '@/core/job/sheet';
 import { standingAnswers } from '@/core/job/standing';
@@ -27,23 +28,32 @@ export function plainCorners(car: CarSpec): Record<Corner, PlanCorner> {
 }
 
 /** The plan of a job's car: what was found at each corner, worst first. */
-export function jobCorners(sheet: JobSheet, holds: readonly JobHold[]): Record<Corner, PlanCorner> {
+export function jobCorners(
+  sheet: JobSheet,
+  holds: readonly JobHold[],
+  derived: readonly Derived[] = [],
+): Record<Corner, PlanCorner> {
   const plain = plainCorners(sheet.car);
-  const answers = [...standingAnswers(sheet.answers, 'before'), ...standingAnswers(sheet.answers, 'after')];
+  const answers = [
+    ...standingAnswers(sheet.answers, 'before'),
+    ...standingAnswers(sheet.answers, 'after'),
+  ].map(({ finding, state, place }) => ({ id: finding, state: state!, place }));
+  const byHand = new Set(answers.map((row) => `${row.id} ${row.place}`));
+  const known = [...answers, ...derived.filter((row) => !byHand.has(`${row.id} ${row.place ?? ''}`))];
   return byCorner((corner) => {
-    const here = answers.filter((row) => row.place === corner);
-    const wrong = here.filter((row) => findingOf(row.finding).states.indexOf(row.state!) > 0);
+    const here = known.filter((row) => row.place === corner);
+    const wrong = here.filter((row) => findingOf(row.id).states.indexOf(row.state) > 0);
     const holding = holds.find(
       (hold) => !hold.proof && hold.because.some((finding) => finding.place === corner),
     );
     const worst =
-      wrong.find((row) => holding?.because.some((finding) => finding.id === row.finding)) ?? wrong.at(-1);
+      wrong.find((row) => holding?.because.some((finding) => finding.id === row.id)) ?? wrong.at(-1);
     return {
       ...plain[corner],
       tone: holding ? 'bad' : wrong.length > 0 ? 'watch' : 'plain',
       hold: holding !== undefined,
       says: worst
-        ? shortSaying(worst.finding, worst.state!)
+        ? shortSaying(worst.id, worst.state)
         : here.length > 0
           ? `${here.length} looked at, fine`
           : '',

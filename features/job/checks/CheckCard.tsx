@@ -12,6 +12,7 @@ import { checkAnchor } from './anchor';
 import { DerivedNote } from './DerivedNote';
 import { FluidReading } from './FluidReading';
 import { PedalRatioReading } from './PedalRatioReading';
+import { RotorReading } from './RotorReading';
 
 const HOLD_SECONDS = 30;
 
@@ -43,6 +44,7 @@ export function CheckCard({ check, corner, rank, next }: Props) {
       )}
       {check.id === 'fluid_moisture' && <FluidReading />}
       {check.id === 'pedal_ratio' && <PedalRatioReading />}
+      {check.id === 'rotor_runout' && corner && <RotorReading key={corner} corner={corner} />}
       <DerivedNote finding={check.id} corner={corner} />
     </FindingRow>
   );

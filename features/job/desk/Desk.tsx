@@ -37,7 +37,7 @@ export type Desk = {
     state: string | null,
     why?: string,
   ) => void;
-  read: (phase: Phase, kind: string, input: Record<string, unknown> | null) => void;
+  read: (phase: Phase, kind: string, input: Record<string, unknown> | null, corner?: Corner) => void;
   changeJob: <F extends keyof JobFields>(field: F, value: JobFields[F], label: string) => void;
   decide: (cause: string | null) => void;
   startWork: (work: { kind: 'flush' | 'other'; cause: string | null; title: string; before: string }) => void;
@@ -152,10 +152,11 @@ export function JobDesk({
           `${findingOf(finding).label}${place ? ` ${place}` : ''}: ${said}`,
         );
       },
-      read(phase, kind, input) {
-        const head = headOf(sheet.readings, phase, (row) => row.kind === kind && row.corner === '');
-        const body = { id: newId(), phase, kind, corner: '', input, replaces: head?.id ?? null, why: '' };
-        post('reading', `${job}/readings`, body, `${kind} reading`);
+      read(phase, kind, input, corner) {
+        const at = corner ?? '';
+        const head = headOf(sheet.readings, phase, (row) => row.kind === kind && row.corner === at);
+        const body = { id: newId(), phase, kind, corner: at, input, replaces: head?.id ?? null, why: '' };
+        post('reading', `${job}/readings`, body, corner ? `${kind} reading ${corner}` : `${kind} reading`);
       },
       changeJob(field, value, label) {
         if (JSON.stringify(sheet.job[field]) === JSON.stringify(value)) return;

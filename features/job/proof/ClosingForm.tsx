@@ -73,12 +73,6 @@ export function ClosingForm() {
       }}
     >
       <h3 className="text-xl">Close the job</h3>
-      {judgement.toClose.length > 0 && (
-        <div className="border-l-[6px] border-straw bg-straw-wash p-3">
-          <b>Before it can be closed as cured:</b>
-          <IssueList issues={judgement.toClose} />
-        </div>
-      )}
       <div>
         <p className="narrow font-semibold">What the work did</p>
         <Choice
@@ -106,6 +100,13 @@ export function ClosingForm() {
         className="max-w-72"
         autoComplete="name"
       />
+      {/* Below the fields: it shrinks as proofs come in, and must not move what is about to be pressed. */}
+      {judgement.toClose.length > 0 && (
+        <div className="border-l-[6px] border-straw bg-straw-wash p-3">
+          <b>Before it can be closed as cured:</b>
+          <IssueList issues={judgement.toClose} />
+        </div>
+      )}
       {refusal && <Stands refusal={refusal} />}
       <div>
         <Button look="primary" type="submit" disabled={busy}>
