@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import type { Corner } from '@/core/car/corner';
 import type { NextCheck } from '@/core/diagnosis/verdict';
 import type { Finding } from '@/core/diagnosis/vocabulary/findings';
@@ -12,7 +13,11 @@ import { checkAnchor } from './anchor';
 import { DerivedNote } from './DerivedNote';
 import { FluidReading } from './FluidReading';
 import { PedalRatioReading } from './PedalRatioReading';
-import { RotorReading } from './RotorReading';
+
+// Comes when a corner is picked: the checks from the seat do not wait for it.
+const RotorReading = dynamic(() => import('./RotorReading').then((module) => module.RotorReading), {
+  ssr: false,
+});
 
 const HOLD_SECONDS = 30;
 
