@@ -64,6 +64,7 @@ describe('the outbox', () => {
     await settle();
     expect(sent.map((each) => each.body.id)).toEqual(['a', 'b']);
     expect(landed).toEqual(['a', 'b']);
+    expect([outbox.hasLanded('j'), outbox.hasLanded('other')]).toEqual([true, false]);
     expect(stored.size).toBe(0);
   });
 

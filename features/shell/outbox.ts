@@ -38,6 +38,8 @@ let timer: ReturnType<typeof setTimeout> | undefined;
 let started = false;
 const watchers = new Set<() => void>();
 const deliveries = new Set<Delivery>();
+/** Jobs for which something has landed since this page was loaded. */
+const landed = new Set<string>();
 
 /** The version of each job as this page last saw it; a change of a job's own fields carries it. */
 const seenVersions = new Map<string, number>();
@@ -55,6 +57,9 @@ export const outbox = {
     deliveries.add(delivery);
     return () => deliveries.delete(delivery);
   },
+
+  /** Whether something of the job landed before anybody listened: its sheet may then be older than the server's. */
+  hasLanded: (jobId: string): boolean => landed.has(jobId),
 
   /** Reads what an earlier page left behind, and keeps trying from now on. */
   start(): void {
@@ -148,6 +153,7 @@ async function sendAll(): Promise<void> {
         trouble: null,
       });
     } else {
+      landed.add(parcel.jobId);
       for (const delivery of deliveries) delivery(parcel, outcome.answer);
       change({ parcels: load().filter((each) => each.id !== parcel.id), trouble: null });
     }

@@ -70,6 +70,7 @@ test('what is not at hand is not asked for', async ({ page }) => {
   await key(page, 'Mushy at the end of the travel', 'Yes').click();
   await page.getByRole('button', { name: 'Since it was last good' }).click();
   await key(page, 'Flexible hoses', 'Braided').click();
+  await saved(page);
   await page.goto(`${job}/checks`);
   await expect(rail(page)).toContainText('Watch the master while a helper presses');
   await page.getByRole('button', { name: /At hand/ }).click();

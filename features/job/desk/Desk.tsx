@@ -103,6 +103,10 @@ export function JobDesk({
       ),
     [jobId],
   );
+  // What an earlier page left behind may have been sent before this desk was listening.
+  useEffect(() => {
+    if (outbox.hasLanded(jobId)) void refresh();
+  }, [jobId, refresh]);
   useEffect(() => {
     const look = () => document.visibilityState === 'visible' && void refresh();
     const timer = setInterval(look, LOOK_AGAIN_MS);
