@@ -12,6 +12,7 @@ import { CornerPlan } from '@/ui/CornerPlan';
 import { figure, shortDate } from '@/ui/format';
 import { plainCorners } from '../plan/corners';
 import { useShop } from '../shell/ShopContext';
+import { readingLabel, readingWords } from './readingWords';
 
 type Props = { car: CarRow; jobs: CarJob[]; readings: CarReading[]; due: FollowUp[] };
 
@@ -78,12 +79,8 @@ export function CarView({ car, jobs, readings, due }: Props) {
                   className="flex justify-between gap-3 border-b border-rule py-2"
                 >
                   <span>
-                    {reading.kind === 'fluid'
-                      ? 'Fluid'
-                      : reading.kind === 'pedal-ratio'
-                        ? 'Pedal ratio'
-                        : reading.kind}{' '}
-                    {reading.corner} <span className="reading font-semibold">{readingWords(reading)}</span>
+                    {readingLabel(reading.kind)} {reading.corner}{' '}
+                    <span className="reading font-semibold">{readingWords(reading)}</span>
                   </span>
                   <Link href={`/job/${reading.jobId}`} className="shrink-0 underline underline-offset-4">
                     {shortDate(reading.recordedAt, shop.timeZone)}
@@ -120,21 +117,6 @@ function JobLine({ job }: { job: CarJob }) {
       </Link>
     </li>
   );
-}
-
-function readingWords({ kind, input }: CarReading): string {
-  const value = (field: string) => input[field] as number | undefined;
-  if (kind === 'fluid') {
-    return [
-      value('moisturePct') === undefined ? '' : `${figure(value('moisturePct'), 1)} % water`,
-      value('boilingC') === undefined ? '' : `boils ${figure(value('boilingC'), 0)} °C`,
-      value('caliperPeakC') === undefined ? '' : `caliper ${figure(value('caliperPeakC'), 0)} °C`,
-    ]
-      .filter((part) => part !== '')
-      .join(', ');
-  }
-  if (kind === 'pedal-ratio') return figure(value('aMm')! / value('bMm')!, 2);
-  return '';
 }
 
 const WORDS: Record<string, string> = {

@@ -14,6 +14,7 @@ import { standingAnswers } from '@/core/job/standing';
 import { stepsOf, ticksOf } from '@/core/job/work';
 import { Button, buttonClass } from '@/ui/Button';
 import { moment, percent, shortDate } from '@/ui/format';
+import { readingLabel, readingWords } from '../car/readingWords';
 import { useShop } from '../shell/ShopContext';
 
 type Props = { sheet: JobSheet; holds: JobHold[]; proof: ProofCheck[]; derived: Derived[] };
@@ -74,12 +75,8 @@ export function Story({ sheet, holds, proof, derived }: Props) {
           .filter((row) => row.phase === 'before' && row.input !== null)
           .map((row) => (
             <p key={row.id}>
-              {row.kind === 'fluid' ? 'Fluid' : row.kind} reading:{' '}
-              <span className="reading">
-                {Object.entries(row.input!)
-                  .map(([field, value]) => `${field} ${value}`)
-                  .join(', ')}
-              </span>
+              {[readingLabel(row.kind), row.corner].filter(Boolean).join(' ')}:{' '}
+              <span className="reading">{readingWords({ kind: row.kind, input: row.input! })}</span>
               {derived
                 .filter((each) => each.readingId === row.id)
                 .map(

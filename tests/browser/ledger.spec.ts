@@ -32,7 +32,7 @@ test('a story tells the whole job, and goes out as a case that opens again', asy
   await lines(page).first().getByRole('link').click();
   const story = page.getByRole('main');
   await expect(story).toContainText('Cured: Fluid boiled: too much water in it');
-  await expect(story).toContainText('moisturePct 3.4');
+  await expect(story).toContainText('3.4 % water');
   await expect(story).toContainText('Ended');
   await expect(story).toContainText('260 ml, dark, clear at 220');
   await expect(story.getByRole('table')).toContainText('Holds');

@@ -19,7 +19,7 @@ const NOTHING: Typed = { moisture: '', boiling: '', peak: '' };
 export function FluidReading({ phase = 'before' }: { phase?: Phase }) {
   const { sheet, read, closed } = useDesk();
   const shop = useShop();
-  const [typed, keep, forget] = useKept<Typed>(`fluid.${phase}.${sheet.job.id}`, NOTHING);
+  const [typed, keep] = useKept<Typed>(`fluid.${phase}.${sheet.job.id}`, NOTHING);
   const [errors, setErrors] = useState<Partial<Typed>>({});
   const { car } = sheet;
   const fluid: FluidClass = car.fluidClass ?? 'DOT4';
@@ -68,7 +68,6 @@ export function FluidReading({ phase = 'before' }: { phase?: Phase }) {
         caliperPeakC: peak ?? before.caliperPeakC,
       }),
     });
-    forget();
     keep(NOTHING);
   };
 

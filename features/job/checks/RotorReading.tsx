@@ -30,7 +30,7 @@ export function RotorReading({ corner }: { corner: Corner }) {
   const { sheet, read, closed } = useDesk();
   const onFile = headOf(sheet.readings, 'before', (row) => row.kind === 'rotor' && row.corner === corner)
     ?.input as { runoutMm: number[]; thicknessMm?: number[] } | null | undefined;
-  const [kept, keep, forget] = useKept<Typed | null>(`rotor.${sheet.job.id}.${corner}`, null);
+  const [kept, keep] = useKept<Typed | null>(`rotor.${sheet.job.id}.${corner}`, null);
   const typed = kept ?? (onFile ? typedFrom(onFile) : blank(8));
   const [error, setError] = useState<string>();
   const cells = useRef(new Map<string, HTMLInputElement>());
@@ -65,7 +65,6 @@ export function RotorReading({ corner }: { corner: Corner }) {
     if (!input) return setError(wrong ?? 'Every station needs its runout first');
     setError(undefined);
     read('before', 'rotor', input, corner);
-    forget();
     keep(null);
   };
 
