@@ -1,17 +1,25 @@
 import type { z } from 'zod';
 import { bleedPlan } from '../bleed/plan';
 import { bleedInputSchema } from '../bleed/schema';
+import { drumSchema, readDrum } from '../drum/drum';
 import { readFluid } from '../fluid/reading';
 import { fluidInputSchema } from '../fluid/schema';
+import { heatAround } from '../heat/around';
+import { heatSchema } from '../heat/schema';
 import { pedalRatio, pedalRatioSchema } from '../hydraulics/pedalRatio';
 import type { Issue, Outcome } from '../issues/issue';
 import { nearest } from '../issues/nearest';
 import { parseWith } from '../issues/zod';
 import { bearing, bearingSchema } from '../knockback/bearing';
-import { padLife, padLifeSchema } from '../pads/life';
-import { padsSchema, readPads } from '../pads/pads';
+import { hubFlex, hubFlexSchema } from '../knockback/hubFlex';
+import { padLife } from '../pads/life';
+import { padLifeSchema } from '../pads/lifeSchema';
+import { readPads } from '../pads/pads';
+import { padsSchema } from '../pads/schema';
+import { pedalSchema, readPedal } from '../pedal/checks';
 import { judder, judderSchema } from '../rotor/judder';
-import { reindex, reindexSchema } from '../rotor/reindex';
+import { reindex } from '../rotor/reindex';
+import { reindexSchema } from '../rotor/reindexSchema';
 import { readRotor } from '../rotor/rotor';
 import { rotorSchema } from '../rotor/schema';
 
@@ -39,6 +47,10 @@ const CALCS: Readonly<Record<string, Calc>> = {
   pads: calc(padsSchema, readPads),
   'pad-life': calc(padLifeSchema, padLife),
   bearing: calc(bearingSchema, bearing),
+  'hub-flex': calc(hubFlexSchema, hubFlex),
+  drum: calc(drumSchema, readDrum),
+  heat: calc(heatSchema, heatAround),
+  pedal: calc(pedalSchema, readPedal),
   'bleed-plan': calc(bleedInputSchema, bleedPlan),
   'pedal-ratio': calc(pedalRatioSchema, pedalRatio),
 };

@@ -3,11 +3,12 @@ import type { Axle, Corner, Place } from '../car/corner';
 import type { GivenFinding } from '../diagnosis/given';
 import { findFinding } from '../diagnosis/vocabulary/findings';
 import type { Issue } from '../issues/issue';
+import { padPairs } from '../pads/pairs';
 import { unknownId } from './findings';
 
 export type DerivedFinding = GivenFinding & { from: string };
 
-export type Reading = { kind: string; corner?: Corner; input: unknown };
+export type Reading = { kind: string; corner?: Corner | ''; input: unknown };
 
 /**
  * The findings a reading implies, by running its calc.
@@ -32,7 +33,7 @@ export function deriveFindings(
   }
   const { states, corners, axles } = outcome.value as CalcResult & Placed;
   const derived = [
-    ...implied(states, reading.corner, reading.kind),
+    ...implied(states, reading.corner === '' ? undefined : reading.corner, reading.kind),
     ...Object.entries(corners ?? {}).flatMap(([corner, each]) =>
       implied(each.states, corner as Corner, reading.kind),
     ),
@@ -41,6 +42,17 @@ export function deriveFindings(
     ),
   ];
   return { derived, issues: [] };
+}
+
+/** What readings say together that none says alone: pads of the two sides of an axle. */
+export function derivedTogether<T extends Reading>(
+  readings: readonly T[],
+): (DerivedFinding & { reading: T })[] {
+  return padPairs(readings).flatMap((pair) =>
+    deriveFindings(pair, 'reading')
+      .derived.filter((finding) => finding.place === 'front' || finding.place === 'rear')
+      .map((finding) => ({ ...finding, reading: pair })),
+  );
 }
 
 /** Readings of several corners carry their states by corner and by axle. */

@@ -3,7 +3,7 @@ import type { GivenFinding } from '../diagnosis/given';
 import type { AtHand } from '../diagnosis/hand';
 import type { Issue, Outcome } from '../issues/issue';
 import { parseWith } from '../issues/zod';
-import { type DerivedFinding, deriveFindings, mergeFindings } from './derive';
+import { type DerivedFinding, derivedTogether, deriveFindings, mergeFindings } from './derive';
 import { checkCauses, checkFinding } from './findings';
 import { type CaseFile, caseSchema } from './schema';
 
@@ -43,6 +43,7 @@ export function openCase(input: unknown): Outcome<OpenCase> {
     derived.push(...read.derived);
   });
   if (issues.length > 0) return { ok: false, issues };
+  derived.push(...derivedTogether(file.readings ?? []).map(({ reading: _, ...finding }) => finding));
 
   const { findings, overruled } = mergeFindings(given, derived);
   return {

@@ -6,7 +6,8 @@ export type FluidLimits = {
   boilingLowBelowC: number;
   trackMarginK: number;
   roadMarginK: number;
-  from: 'practice' | 'shop';
+  /** Days an opened bottle counts as fresh for the track. */
+  bottleDays: number;
 };
 
 /** Common practice, no source: 3 % water is where vapour lock becomes a danger, 200 °C the least for hard use. */
@@ -17,5 +18,5 @@ export const DEFAULT_FLUID_LIMITS: FluidLimits = {
   boilingLowBelowC: 175,
   trackMarginK: 30,
   roadMarginK: 0,
-  from: 'practice',
+  bottleDays: 3,
 };

@@ -16,6 +16,10 @@ export type FluidInput = {
   altitudeM?: number;
   caliperPeakC?: number;
   use?: 'road' | 'track';
+  /** The shop's own limits; what is not there is common practice. */
+  limits?: Partial<Omit<FluidLimits, 'roadMarginK'>>;
+  /** The bottle the new fluid is to come from. */
+  bottle?: { sealed: boolean; openedDaysAgo?: number };
 };
 
 export type Limit = { name: string; value: number; from: 'car' | 'shop' | 'practice' | 'standard' | 'model' };
@@ -48,10 +52,8 @@ export type FluidResult = {
  * A moisture reading speaks only for moisture and a boiling reading only for boiling; given both, boiling wins for
  * the margin and the disagreement is shown. Formulas: `boiling.ts`, `altitude.ts`.
  */
-export function readFluid(
-  input: FluidInput,
-  limits: FluidLimits = DEFAULT_FLUID_LIMITS,
-): Outcome<FluidResult> {
+export function readFluid(input: FluidInput): Outcome<FluidResult> {
+  const limits: FluidLimits = { ...DEFAULT_FLUID_LIMITS, ...input.limits };
   const issues = refuse(input);
   if (issues.length > 0) return { ok: false, issues };
 
@@ -86,12 +88,12 @@ export function readFluid(
       marginK,
       ...(measured !== null && modelled !== null ? { disagreementC: measured - modelled } : {}),
       states,
-      notes: notes(input),
+      notes: notes(input, limits),
       limits: limitsHeld(input, limits, leastMarginK, pair),
       defaults: [
         ...(input.altitudeM === undefined ? [{ name: 'altitudeM', value: 0, from: 'model' as const }] : []),
         ...(input.use === undefined
-          ? [{ name: 'trackMarginK', value: limits.trackMarginK, from: limits.from }]
+          ? [{ name: 'trackMarginK', value: limits.trackMarginK, from: fromOf(input, 'trackMarginK') }]
           : []),
       ],
       gaps: gaps(input, product.silicone),
@@ -162,13 +164,21 @@ function gaps(input: FluidInput, silicone: boolean): Gap[] {
   return found;
 }
 
-function notes(input: FluidInput): string[] {
+function notes(input: FluidInput, limits: FluidLimits): string[] {
   const said: string[] = [];
   if (input.class === 'DOT3')
     said.push('New DOT 3 boils at 205 °C, so this class leaves little room above 200.');
   if (FLUID_CLASSES[input.class].silicone)
     said.push('Silicone fluid: water does not dissolve in it. Never mix it with glycol fluid.');
+  if (input.bottle && !input.bottle.sealed) said.push(bottleNote(input.bottle.openedDaysAgo, limits));
   return said;
+}
+
+function bottleNote(days: number | undefined, { bottleDays }: FluidLimits): string {
+  if (days === undefined) return 'The bottle is open and nobody knows since when: use a sealed one.';
+  return days > bottleDays
+    ? `The bottle has been open ${days} days, more than ${bottleDays}: not fresh fluid for the track.`
+    : `The bottle has been open ${days} days: still fresh, up to ${bottleDays}.`;
 }
 
 function limitsHeld(
@@ -181,10 +191,19 @@ function limitsHeld(
   return [
     { name: 'dryC', value: pair.dryC, from },
     { name: 'wetC', value: pair.wetC, from },
-    { name: 'dryBelowPct', value: limits.dryBelowPct, from: limits.from },
-    { name: 'wetFromPct', value: limits.wetFromPct, from: limits.from },
-    { name: 'boilingOkFromC', value: limits.boilingOkFromC, from: limits.from },
-    { name: 'boilingLowBelowC', value: limits.boilingLowBelowC, from: limits.from },
-    { name: 'marginK', value: marginK, from: limits.from === 'shop' ? 'shop' : 'model' },
+    ...(['dryBelowPct', 'wetFromPct', 'boilingOkFromC', 'boilingLowBelowC'] as const).map((name) => ({
+      name,
+      value: limits[name],
+      from: fromOf(input, name),
+    })),
+    {
+      name: 'marginK',
+      value: marginK,
+      from: input.use === 'road' || input.limits?.trackMarginK === undefined ? 'model' : 'shop',
+    },
   ];
+}
+
+function fromOf(input: FluidInput, name: keyof NonNullable<FluidInput['limits']>): Limit['from'] {
+  return input.limits?.[name] === undefined ? 'practice' : 'shop';
 }

@@ -12,4 +12,21 @@ export const fluidInputSchema = z.strictObject({
   altitudeM: within(-500, 5000, 'm').optional(),
   caliperPeakC: within(-40, 1000, '°C').optional(),
   use: z.enum(['road', 'track']).optional(),
+  limits: z
+    .strictObject({
+      dryBelowPct: within(0.1, 5, '%').optional(),
+      wetFromPct: within(0.5, 9, '%').optional(),
+      boilingOkFromC: within(120, 320, '°C').optional(),
+      boilingLowBelowC: within(115, 300, '°C').optional(),
+      trackMarginK: within(0, 150, 'K').optional(),
+      bottleDays: within(0, 60, 'days').optional(),
+    })
+    .optional(),
+  bottle: z
+    .strictObject({ sealed: z.boolean(), openedDaysAgo: within(0, 3650, 'days').optional() })
+    .refine((bottle) => !bottle.sealed || bottle.openedDaysAgo === undefined, {
+      path: ['openedDaysAgo'],
+      message: 'a sealed bottle has not been opened',
+    })
+    .optional(),
 });

@@ -3,8 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { openCase } from '../casefile/open';
 import { parseWith } from '../issues/zod';
 import { bearing } from '../knockback/bearing';
-import { padLife, padLifeSchema } from './life';
-import { padsSchema, readPads } from './pads';
+import { padLife } from './life';
+import { padLifeSchema } from './lifeSchema';
+import { readPads } from './pads';
+import { padsSchema } from './schema';
 
 const pad = (leading: number, trailing = leading, edges = {}) => ({ leading, trailing, ...edges });
 const at = (inner: object, outer: object, more = {}) =>

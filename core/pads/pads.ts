@@ -1,63 +1,15 @@
-import { z } from 'zod';
 import { type Axle, axleOf, CORNERS, type Corner } from '../car/corner';
 import type { Limit } from '../fluid/reading';
-import { within } from '../issues/range';
+import type { Pad, PadsInput } from './schema';
 
-const thickness = within(0, 60, 'mm');
-const padSchema = z.strictObject({
-  leading: thickness,
-  trailing: thickness,
-  outerEdge: thickness.optional(),
-  innerEdge: thickness.optional(),
-});
-const cornerSchema = z.strictObject({ inner: padSchema, outer: padSchema });
-const caliperSchema = z.enum(['opposed', 'sliding']);
+/**
+ * From what difference wear is called uneven (modelling choices), and the least pad for the track, or half of new,
+ * whichever is more (practice); mm. A shop may set its own.
+ */
+const USUAL = { trackPadMm: 5, innerOuterMm: 1.5, taperAlongMm: 1.5, taperRadialMm: 1, sidesMm: 2 } as const;
+type PadLimits = Record<keyof typeof USUAL, number>;
 
-/** More than new by this much is another pad or another figure, mm. */
-const OVER_NEW_MM = 0.2;
-
-export const padsSchema = z
-  .strictObject({
-    caliper: z.strictObject({ front: caliperSchema.optional(), rear: caliperSchema.optional() }),
-    newMm: within(2, 60, 'mm'),
-    minimumMm: within(0.1, 40, 'mm'),
-    use: z.enum(['track', 'road']).optional(),
-    corners: z.strictObject({
-      FL: cornerSchema.optional(),
-      FR: cornerSchema.optional(),
-      RL: cornerSchema.optional(),
-      RR: cornerSchema.optional(),
-    }),
-  })
-  .refine((input) => input.minimumMm < input.newMm, { path: ['minimumMm'], message: 'less than newMm' })
-  .refine((input) => CORNERS.some((corner) => input.corners[corner]), {
-    path: ['corners'],
-    message: 'at least one corner',
-  })
-  .superRefine((input, context) => {
-    for (const corner of CORNERS) {
-      for (const side of ['inner', 'outer'] as const) {
-        for (const [place, value] of Object.entries(input.corners[corner]?.[side] ?? {})) {
-          if (value === undefined || value <= input.newMm + OVER_NEW_MM) continue;
-          context.addIssue({
-            code: 'custom',
-            path: ['corners', corner, side, place],
-            input: value,
-            message: `not above new (${input.newMm} mm) by more than ${OVER_NEW_MM} mm; new pads?`,
-          });
-        }
-      }
-    }
-  });
-
-type PadsInput = z.infer<typeof padsSchema>;
-type Pad = z.infer<typeof padSchema>;
-
-/** From what difference wear is called uneven, mm (modelling choices). */
-const UNEVEN = { innerOuter: 1.5, along: 1.5, radial: 1, sides: 2 } as const;
-
-/** Replace for track at half of new or this, whichever is more; for the road at the minimum and this much, mm (practice). */
-const TRACK_LEAST_MM = 5;
+/** For the road a pad is replaced at its minimum and this much, mm (practice). */
 const ROAD_OVER_MINIMUM_MM = 1;
 
 export type PadShape = 'even' | 'inner_thin' | 'outer_thin' | 'taper_along' | 'taper_radial';
@@ -80,8 +32,10 @@ export type CornerPads = {
 /** Pads of up to four corners: how much is left, and what their shapes say. */
 export function readPads(input: PadsInput) {
   const use = input.use ?? 'track';
+  const own = input.limits ?? {};
+  const uneven: PadLimits = { ...USUAL, ...definedOf(own) };
   const replaceMm =
-    use === 'track' ? Math.max(input.newMm / 2, TRACK_LEAST_MM) : input.minimumMm + ROAD_OVER_MINIMUM_MM;
+    use === 'track' ? Math.max(input.newMm / 2, uneven.trackPadMm) : input.minimumMm + ROAD_OVER_MINIMUM_MM;
   const corners: Partial<Record<Corner, CornerPads>> = {};
   for (const corner of CORNERS) {
     const pads = input.corners[corner];
@@ -92,6 +46,7 @@ export function readPads(input: PadsInput) {
         replaceMm,
         input.minimumMm,
         input.caliper[axleOf(corner)],
+        uneven,
       );
   }
   const axles: Partial<
@@ -105,16 +60,18 @@ export function readPads(input: PadsInput) {
     const leftMinusRightMm = left.meanMm - right.meanMm;
     axles[axle] = {
       leftMinusRightMm,
-      states: { pad_wear_sides: Math.abs(leftMinusRightMm) > UNEVEN.sides ? 'differ' : 'even' },
+      states: { pad_wear_sides: Math.abs(leftMinusRightMm) > uneven.sidesMm + 1e-9 ? 'differ' : 'even' },
     };
   }
+  const from = (name: keyof PadLimits): Limit['from'] => (own[name] === undefined ? 'model' : 'shop');
   const limits: Limit[] = [
     { name: 'minimumMm', value: input.minimumMm, from: 'car' },
-    { name: 'replaceMm', value: replaceMm, from: 'practice' },
-    { name: 'innerOuterMm', value: UNEVEN.innerOuter, from: 'model' },
-    { name: 'taperAlongMm', value: UNEVEN.along, from: 'model' },
-    { name: 'taperRadialMm', value: UNEVEN.radial, from: 'model' },
-    { name: 'sidesMm', value: UNEVEN.sides, from: 'model' },
+    { name: 'replaceMm', value: replaceMm, from: own.trackPadMm === undefined ? 'practice' : 'shop' },
+    ...(['innerOuterMm', 'taperAlongMm', 'taperRadialMm', 'sidesMm'] as const).map((name) => ({
+      name,
+      value: uneven[name],
+      from: from(name),
+    })),
   ];
   return { corners, axles, limits, defaults: input.use === undefined ? ['use: track'] : [], gaps: [] };
 }
@@ -125,6 +82,7 @@ function cornerPads(
   replaceMm: number,
   minimumMm: number,
   caliper: 'opposed' | 'sliding' | undefined,
+  uneven: PadLimits,
 ): CornerPads {
   const readings = [inner, outer].flatMap((pad) =>
     Object.values(pad).filter((value): value is number => value !== undefined),
@@ -138,8 +96,8 @@ function cornerPads(
   );
   const taperAlongMm = larger(along);
   const taperRadialMm = radial.length === 0 ? undefined : larger(radial);
-  const shape = shapeOf(innerMinusOuterMm, taperAlongMm, taperRadialMm);
-  const opposedTaper = along[0] * along[1] < 0 && Math.abs(along[0] - along[1]) > UNEVEN.along;
+  const shape = shapeOf(innerMinusOuterMm, taperAlongMm, taperRadialMm, uneven);
+  const opposedTaper = along[0] * along[1] < 0 && Math.abs(along[0] - along[1]) > uneven.taperAlongMm;
   return {
     lowestMm,
     meanMm: (meanOf(inner) + meanOf(outer)) / 2,
@@ -155,16 +113,25 @@ function cornerPads(
   };
 }
 
+function definedOf(limits: Partial<PadLimits>): Partial<PadLimits> {
+  return Object.fromEntries(Object.entries(limits).filter(([, value]) => value !== undefined));
+}
+
 function larger(values: readonly number[]): number {
   return values.reduce((left, right) => (Math.abs(right) > Math.abs(left) ? right : left));
 }
 
 /** The shape that is furthest over its own limit, as a multiple of it. */
-function shapeOf(innerMinusOuter: number, along: number, radial: number | undefined): PadShape {
+function shapeOf(
+  innerMinusOuter: number,
+  along: number,
+  radial: number | undefined,
+  uneven: PadLimits,
+): PadShape {
   const over: [PadShape, number][] = [
-    [innerMinusOuter < 0 ? 'inner_thin' : 'outer_thin', Math.abs(innerMinusOuter) / UNEVEN.innerOuter],
-    ['taper_along', Math.abs(along) / UNEVEN.along],
-    ['taper_radial', Math.abs(radial ?? 0) / UNEVEN.radial],
+    [innerMinusOuter < 0 ? 'inner_thin' : 'outer_thin', Math.abs(innerMinusOuter) / uneven.innerOuterMm],
+    ['taper_along', Math.abs(along) / uneven.taperAlongMm],
+    ['taper_radial', Math.abs(radial ?? 0) / uneven.taperRadialMm],
   ];
   const [shape, share] = over.reduce((left, right) => (right[1] > left[1] ? right : left));
   return share > 1 + 1e-12 ? shape : 'even';

@@ -25,7 +25,7 @@ export function ordersOf(readings: readonly number[]): Order[] {
 }
 
 /** The readings' sums with the cosine and the sine of an order. */
-function component(readings: readonly number[], order: number): { cosine: number; sine: number } {
+export function component(readings: readonly number[], order: number): { cosine: number; sine: number } {
   let cosine = 0;
   let sine = 0;
   for (let station = 0; station < readings.length; station++) {

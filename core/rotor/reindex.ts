@@ -1,20 +1,26 @@
-import { z } from 'zod';
-import type { Limit } from '../fluid/reading';
-import { within } from '../issues/range';
+import type { Gap, Limit } from '../fluid/reading';
+import { ordersOf } from './orders';
+import type { Face, ReindexInput } from './reindexSchema';
 
-const vectorSchema = z.strictObject({
-  peakToPeakMm: within(0, 10, 'mm'),
-  highAngleDeg: within(-360, 720, '°'),
-  radiusMm: within(10, 400, 'mm'),
-});
+export type ReindexResult = {
+  /** Total reading of the hub face, mm at its own radius, and its high side. */
+  hubMm: number;
+  hubHighDeg: number;
+  states: { hub_runout: 'ok' | 'high' };
+  limits: Limit[];
+  gaps: Gap[];
+} & Partial<{
+  /** The hub's runout grown to the dial's radius on the rotor; the rotor's own, without the hub's. */
+  hubAtRotorMm: number;
+  rotorOwn: { peakToPeakMm: number; highAngleDeg: number };
+  /** What the dial would show with the rotor turned on by k studs; which k is lowest, and what it reads. */
+  positions: { k: number; peakToPeakMm: number }[];
+  best: number;
+  bestMm: number;
+  insideLimit: boolean;
+}>;
 
-export const reindexSchema = z.strictObject({
-  hub: vectorSchema,
-  mounted: vectorSchema,
-  studs: z.int().min(3, '3 to 10 is accepted').max(10, '3 to 10 is accepted'),
-  limitMm: within(0.001, 1, 'mm').optional(),
-  hubLimitMm: within(0.001, 1, 'mm').optional(),
-});
+type Vector = { peakToPeakMm: number; highAngleDeg: number; radiusMm: number };
 
 /** Common practice, no source: runout on the car, and of the hub face at its own radius, mm. */
 const USUAL = { limitMm: 0.05, hubLimitMm: 0.03 } as const;
@@ -22,11 +28,36 @@ const USUAL = { limitMm: 0.05, hubLimitMm: 0.03 } as const;
 /**
  * Which stud position makes rotor and hub cancel best. Runout is a vector; the hub's grows with radius, the rotor's own is
  * what is mounted less that, and turning the rotor by k studs of n turns its vector: |H + R·e^{i2πk/n}|.
+ * Without the mounted reading only the hub face itself is judged.
  */
-export function reindex(input: z.infer<typeof reindexSchema>) {
-  const { hub, mounted, studs } = input;
+export function reindex(input: ReindexInput): ReindexResult {
+  const hub = vectorOf(input.hub);
   const limitMm = input.limitMm ?? USUAL.limitMm;
   const hubLimitMm = input.hubLimitMm ?? USUAL.hubLimitMm;
+  const limits: Limit[] = [
+    { name: 'limitMm', value: limitMm, from: fromOf(input, 'limitMm') },
+    { name: 'hubLimitMm', value: hubLimitMm, from: fromOf(input, 'hubLimitMm') },
+  ];
+  const hubMm = input.hub.runoutMm ? spreadOf(input.hub.runoutMm) : hub.peakToPeakMm;
+  const states = { hub_runout: hubMm > hubLimitMm + 1e-9 ? 'high' : 'ok' } as const;
+  const gaps: Gap[] = [];
+  if (!input.mounted) {
+    gaps.push({ path: 'mounted', why: 'without the mounted runout nothing is known of turning the rotor' });
+    return { hubMm, hubHighDeg: hub.highAngleDeg, states, limits, gaps };
+  }
+  const turned = turnedBy(hub, vectorOf(input.mounted), input.studs);
+  return {
+    hubMm,
+    hubHighDeg: hub.highAngleDeg,
+    ...turned,
+    insideLimit: turned.bestMm <= limitMm + 1e-9,
+    states,
+    limits,
+    gaps,
+  };
+}
+
+function turnedBy(hub: Vector, mounted: Vector, studs: number) {
   const hubAtRotorMm = (hub.peakToPeakMm * mounted.radiusMm) / hub.radiusMm;
   const [hubX, hubY] = components(hubAtRotorMm, hub.highAngleDeg);
   const [mountedX, mountedY] = components(mounted.peakToPeakMm, mounted.highAngleDeg);
@@ -41,20 +72,28 @@ export function reindex(input: z.infer<typeof reindexSchema>) {
   const best = positions.reduce((left, right) =>
     right.peakToPeakMm < left.peakToPeakMm - 1e-12 ? right : left,
   );
-  const limits: Limit[] = [
-    { name: 'limitMm', value: limitMm, from: input.limitMm === undefined ? 'practice' : 'car' },
-    { name: 'hubLimitMm', value: hubLimitMm, from: input.hubLimitMm === undefined ? 'practice' : 'car' },
-  ];
   return {
     hubAtRotorMm,
     rotorOwn: { peakToPeakMm: ownMm, highAngleDeg: ownDeg },
     positions,
     best: best.k,
-    insideLimit: best.peakToPeakMm <= limitMm,
-    states: { hub_runout: hub.peakToPeakMm > hubLimitMm ? 'high' : 'ok' } as const,
-    limits,
-    gaps: [],
+    bestMm: best.peakToPeakMm,
   };
+}
+
+function vectorOf(face: Face): Vector {
+  const { peakToPeakMm = 0, highAngleDeg = 0, runoutMm, radiusMm } = face;
+  if (!runoutMm) return { peakToPeakMm, highAngleDeg, radiusMm };
+  const [first] = ordersOf(runoutMm);
+  return { peakToPeakMm: first!.peakToPeakMm, highAngleDeg: first!.highAngleDeg ?? 0, radiusMm };
+}
+
+function spreadOf(readings: readonly number[]): number {
+  return Math.max(...readings) - Math.min(...readings);
+}
+
+function fromOf(input: ReindexInput, name: 'limitMm' | 'hubLimitMm'): Limit['from'] {
+  return input[name] === undefined ? 'practice' : (input.limitsFrom?.[name] ?? 'car');
 }
 
 function components(size: number, angleDeg: number): [number, number] {

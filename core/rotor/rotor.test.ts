@@ -147,9 +147,9 @@ describe('re-index', () => {
       studs: 5,
     });
     expect(result.hubAtRotorMm).toBeCloseTo(0.0643, 4);
-    expect(result.rotorOwn.peakToPeakMm).toBeCloseTo(0.1718, 4);
-    expect(result.rotorOwn.highAngleDeg).toBeCloseTo(207.4, 1);
-    expect(result.positions.map((position) => Number(position.peakToPeakMm.toFixed(4)))).toEqual([
+    expect(result.rotorOwn!.peakToPeakMm).toBeCloseTo(0.1718, 4);
+    expect(result.rotorOwn!.highAngleDeg).toBeCloseTo(207.4, 1);
+    expect(result.positions!.map((position) => Number(position.peakToPeakMm.toFixed(4)))).toEqual([
       0.11, 0.1496, 0.2197, 0.2322, 0.1777,
     ]);
     expect(result).toMatchObject({ best: 0, insideLimit: false, states: { hub_runout: 'ok' } });
@@ -162,7 +162,28 @@ describe('re-index', () => {
       studs: 4,
     });
     expect(result).toMatchObject({ best: 2, insideLimit: true, states: { hub_runout: 'high' } });
-    expect(result.positions[2]!.peakToPeakMm).toBeCloseTo(0, 12);
+    expect(result.positions![2]!.peakToPeakMm).toBeCloseTo(0, 12);
+  });
+
+  it('takes the dial’s own round for either face, and judges a hub alone', () => {
+    const round = (pp: number, highDeg: number) =>
+      Array.from(
+        { length: 8 },
+        (_, station) => (pp / 2) * Math.cos(((45 * station - highDeg) * Math.PI) / 180),
+      );
+    const plain = { hub: { peakToPeakMm: 0.03, highAngleDeg: 40, radiusMm: 70 }, studs: 5 } as const;
+    const mounted = { peakToPeakMm: 0.11, highAngleDeg: 200, radiusMm: 150 };
+    const typed = reindex({ ...plain, mounted });
+    const read = reindex({
+      studs: 5,
+      hub: { runoutMm: round(0.03, 40), radiusMm: 70 },
+      mounted: { runoutMm: round(0.11, 200), radiusMm: 150 },
+    });
+    for (const { k, peakToPeakMm } of read.positions!)
+      expect(peakToPeakMm).toBeCloseTo(typed.positions![k]!.peakToPeakMm, 9);
+    const alone = reindex({ hub: { runoutMm: round(0.08, 40), radiusMm: 70 }, studs: 5 });
+    expect(alone).toMatchObject({ states: { hub_runout: 'high' }, gaps: [{ path: 'mounted' }] });
+    expect('positions' in alone).toBe(false);
   });
 });
 

@@ -1,9 +1,15 @@
 import type { Gap, Limit } from '../fluid/reading';
 import { type Order, ordersOf, withoutWobble } from './orders';
+import { type Outlier, outlierOf } from './outlier';
 import type { RotorInput } from './schema';
+import { type Drift, meanOfSets, type Repeat, withoutDrift } from './sets';
+import { studWords } from './studs';
 
 /** Common practice, no source: 0.05 mm (0.002 in) of runout on the car, 0.02 mm of thickness variation is felt. */
 const USUAL = { runoutMm: 0.05, dtvMm: 0.02 } as const;
+
+/** A workshop dial reads to this, mm. */
+const USUAL_RESOLUTION_MM = 0.01;
 
 /** How near the minimum is near, mm, when nobody knows the new thickness. */
 const NEAR_MM = 0.3;
@@ -15,6 +21,15 @@ export type RotorResult = {
   /** Peak to peak of order 1; and what the readings still move by without it. */
   wobbleMm: number;
   waveMm: number;
+  /** The round the rest was worked out from: drift taken out, further rounds averaged in. */
+  readMm: number[];
+  /** The high side of the wobble by stud, station 1 at stud 1. */
+  highAtStud?: string;
+  drift?: Drift;
+  repeat?: Repeat;
+  outlier?: Outlier;
+  /** Thickness near the rim less near the hat. */
+  taperMm?: number;
   dtvMm?: number;
   meanMm?: number;
   lowestMm?: number;
@@ -32,7 +47,8 @@ export type RotorResult = {
 
 /** What a dial and a micrometer round the face say of a rotor. A value exactly on a limit is inside it. */
 export function readRotor(input: RotorInput): RotorResult {
-  const { runoutMm, thicknessMm, newMm, minimumMm } = input;
+  const { thicknessMm, newMm, minimumMm } = input;
+  const { readMm: runoutMm, drift, repeat } = roundOf(input);
   const limit = {
     runoutMm: input.limits?.runoutMm ?? USUAL.runoutMm,
     dtvMm: input.limits?.dtvMm ?? USUAL.dtvMm,
@@ -40,27 +56,31 @@ export function readRotor(input: RotorInput): RotorResult {
   const tirMm = spread(runoutMm);
   const orders = ordersOf(runoutMm);
   const waveMm = spread(withoutWobble(runoutMm));
-  const over = tirMm > limit.runoutMm;
+  const over = exceeds(tirMm, limit.runoutMm);
+  const outlier = outlierOf(runoutMm, input.resolutionMm ?? USUAL_RESOLUTION_MM);
+  const high = orders[0]!.highAngleDeg;
   const thickness = thicknessMm && thicknessOf(thicknessMm, newMm, minimumMm);
   return {
     tirMm,
     orders,
     wobbleMm: orders[0]!.peakToPeakMm,
     waveMm,
+    readMm: [...runoutMm],
+    ...(input.studs === undefined || high === null ? {} : { highAtStud: studWords(high, input.studs) }),
+    ...(drift ? { drift } : {}),
+    ...(repeat ? { repeat } : {}),
+    ...(outlier ? { outlier } : {}),
+    ...(input.edgesMm ? { taperMm: input.edgesMm.outer - input.edgesMm.inner } : {}),
     ...(thickness?.figures ?? {}),
     states: {
       rotor_runout: over ? 'high' : 'ok',
       rotor_shape: !over ? 'flat' : waveMm > tirMm / 2 ? 'wave' : 'wobble',
-      ...(thickness ? { rotor_dtv: thickness.figures.dtvMm > limit.dtvMm ? 'high' : 'ok' } : {}),
+      ...(thickness ? { rotor_dtv: exceeds(thickness.figures.dtvMm, limit.dtvMm) ? 'high' : 'ok' } : {}),
       ...(thickness?.state ? { rotor_thickness: thickness.state } : {}),
     },
     limits: [
-      {
-        name: 'runoutMm',
-        value: limit.runoutMm,
-        from: input.limits?.runoutMm === undefined ? 'practice' : 'car',
-      },
-      { name: 'dtvMm', value: limit.dtvMm, from: input.limits?.dtvMm === undefined ? 'practice' : 'car' },
+      { name: 'runoutMm', value: limit.runoutMm, from: fromOf(input, 'runoutMm') },
+      { name: 'dtvMm', value: limit.dtvMm, from: fromOf(input, 'dtvMm') },
       ...(minimumMm === undefined ? [] : [{ name: 'minimumMm', value: minimumMm, from: 'car' as const }]),
     ],
     gaps: [
@@ -72,6 +92,27 @@ export function readRotor(input: RotorInput): RotorResult {
         : []),
     ],
   };
+}
+
+/** The round as it counts: the first one with its drift taken out if that was asked for, further ones averaged in. */
+function roundOf(input: RotorInput): { readMm: readonly number[]; drift?: Drift; repeat?: Repeat } {
+  const resolution = input.resolutionMm ?? USUAL_RESOLUTION_MM;
+  const mm = input.closingMm === undefined ? undefined : input.closingMm - input.runoutMm[0]!;
+  const spread = mm !== undefined && input.spreadDrift === true;
+  const first = spread ? withoutDrift(input.runoutMm, mm) : input.runoutMm;
+  const drift = mm === undefined ? undefined : { mm, over: exceeds(Math.abs(mm), resolution), spread };
+  if (!input.repeatsMm || input.repeatsMm.length === 0) return { readMm: first, drift };
+  const { readings, repeat } = meanOfSets([first, ...input.repeatsMm]);
+  return { readMm: readings, drift, repeat };
+}
+
+/** Over a limit by more than the rounding of a sum: a reading exactly on it is inside. */
+function exceeds(value: number, limit: number): boolean {
+  return value > limit + 1e-9;
+}
+
+function fromOf(input: RotorInput, name: 'runoutMm' | 'dtvMm'): Limit['from'] {
+  return input.limits?.[name] === undefined ? 'practice' : (input.limitsFrom?.[name] ?? 'car');
 }
 
 function thicknessOf(thickness: readonly number[], newMm: number | undefined, minimumMm: number | undefined) {

@@ -4,18 +4,30 @@ import { within } from '../issues/range';
 /** More than new by this much is another rotor or another figure, mm. */
 const OVER_NEW_MM = 0.2;
 
+const dial = within(-10, 10, 'mm');
+const round = z.array(dial).min(6, 'at least 6 stations').max(360, 'at most 360 stations');
+const limitFrom = z.enum(['car', 'shop', 'practice']).optional();
+
 export const rotorSchema = z
   .strictObject({
-    runoutMm: z
-      .array(within(-10, 10, 'mm'))
-      .min(6, 'at least 6 stations')
-      .max(360, 'at most 360 stations'),
+    runoutMm: round,
     thicknessMm: z.array(within(1, 80, 'mm')).optional(),
     newMm: within(3, 80, 'mm').optional(),
     minimumMm: within(1, 80, 'mm').optional(),
     limits: z
       .strictObject({ runoutMm: within(0.001, 1, 'mm').optional(), dtvMm: within(0.001, 1, 'mm').optional() })
       .optional(),
+    limitsFrom: z.strictObject({ runoutMm: limitFrom, dtvMm: limitFrom }).optional(),
+    /** Station 1 again at the end of the round; and whether its drift is to be taken out. */
+    closingMm: dial.optional(),
+    spreadDrift: z.boolean().optional(),
+    /** Further rounds of the same disc. */
+    repeatsMm: z.array(round).max(10, 'at most 10 further rounds').optional(),
+    /** What the dial can tell. */
+    resolutionMm: within(0.0001, 0.1, 'mm').optional(),
+    /** Thickness near the rim and near the hat, at one place. */
+    edgesMm: z.strictObject({ outer: within(1, 80, 'mm'), inner: within(1, 80, 'mm') }).optional(),
+    studs: z.int().min(3, '3 to 10 is accepted').max(10, '3 to 10 is accepted').optional(),
   })
   .refine((input) => input.thicknessMm === undefined || input.thicknessMm.length === input.runoutMm.length, {
     path: ['thicknessMm'],
@@ -28,7 +40,20 @@ export const rotorSchema = z
       message: 'less than newMm',
     },
   )
+  .refine((input) => !input.spreadDrift || input.closingMm !== undefined, {
+    path: ['closingMm'],
+    message: 'a drift is only known once station 1 has been read again',
+  })
   .superRefine((input, context) => {
+    input.repeatsMm?.forEach((set, index) => {
+      if (set.length === input.runoutMm.length) return;
+      context.addIssue({
+        code: 'custom',
+        path: ['repeatsMm', index],
+        input: set.length,
+        message: `as many stations as runoutMm (${input.runoutMm.length})`,
+      });
+    });
     if (input.newMm === undefined) return;
     const most = input.newMm + OVER_NEW_MM;
     input.thicknessMm?.forEach((thickness, station) => {

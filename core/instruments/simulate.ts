@@ -1,0 +1,92 @@
+import { type Condition, type Pose, truthAt } from './condition';
+import { INSTRUMENTS, type InstrumentKind, type InstrumentSpec } from './kinds';
+import { formatMessage, type Message, parseRequest } from './protocol';
+
+/** A stand-in for a real instrument: it is put somewhere, it settles, it answers. Time and chance come from outside. */
+export type SimulatedInstrument = {
+  spec: InstrumentSpec;
+  /** Puts the instrument somewhere at a moment, ms; a tip over nothing gives a contact fault. */
+  place: (pose: Pose | null, atMs: number) => void;
+  /** What its display shows. */
+  display: (atMs: number) => { value: number; settled: boolean } | null;
+  /** One line of the host; what the instrument answers, line end included. */
+  receive: (line: string, atMs: number) => string[];
+};
+
+/** Settled when what is left of the swing is under half a step. */
+const HALF_STEP = 0.5;
+
+export function simulatedInstrument(
+  kind: InstrumentKind,
+  condition: Condition,
+  options: { random: () => number; serial?: string; radii?: { rotorMm: number; hubMm: number } },
+): SimulatedInstrument {
+  const spec = INSTRUMENTS[kind];
+  const serial = options.serial ?? `SIM-${kind.slice(0, 2).toUpperCase()}1`;
+  let truth: number | undefined;
+  let from = 0;
+  let since = 0;
+  let zero = 0;
+  let scatter = 0;
+
+  const swingAt = (atMs: number) =>
+    truth === undefined ? 0 : (from - truth) * Math.exp(-(atMs - since) / spec.settlingMs);
+  const display = (atMs: number) => {
+    if (truth === undefined) return null;
+    const left = swingAt(atMs);
+    const settled = Math.abs(left) < HALF_STEP * spec.resolution;
+    return { value: stepped(truth + left + scatter - zero, spec.resolution), settled };
+  };
+  return {
+    spec,
+    place(pose, atMs) {
+      const shown = truth === undefined ? 0 : truth + swingAt(atMs);
+      truth = pose === null ? undefined : truthFor(kind, condition, pose, options.radii);
+      from = shown;
+      since = atMs;
+      scatter = spec.noise * normal(options.random);
+    },
+    display,
+    receive(line, atMs) {
+      const request = parseRequest(line);
+      if (!request.ok) return [];
+      if (request.value === 'identify')
+        return [
+          formatMessage({ type: 'identity', kind, resolution: spec.resolution, unit: spec.unit, serial }),
+        ];
+      const shown = display(atMs);
+      if (!shown) return [formatMessage({ type: 'fault', fault: 'contact' })];
+      if (request.value === 'zero') {
+        zero += shown.value;
+        return [formatMessage({ type: 'reading', value: 0, unit: spec.unit, settled: shown.settled })];
+      }
+      return [formatMessage(readingOf(shown, spec))];
+    },
+  };
+}
+
+function readingOf(shown: { value: number; settled: boolean }, spec: InstrumentSpec): Message {
+  if (shown.value < spec.low || shown.value > spec.high) return { type: 'fault', fault: 'range' };
+  return { type: 'reading', value: shown.value, unit: spec.unit, settled: shown.settled };
+}
+
+/** What this kind of instrument sees at a pose: two instruments in one reservoir see different things. */
+function truthFor(
+  kind: InstrumentKind,
+  condition: Condition,
+  pose: Pose,
+  radii: { rotorMm: number; hubMm: number } | undefined,
+): number | undefined {
+  if (kind === 'moisture') return pose.point === 'reservoir' ? condition.fluid.moisturePct : undefined;
+  if (kind === 'boiling') return pose.point === 'reservoir' ? condition.fluid.boilingC : undefined;
+  return truthAt(condition, pose, radii);
+}
+
+function stepped(value: number, resolution: number): number {
+  return Number((Math.round(value / resolution) * resolution).toFixed(6));
+}
+
+/** One draw of the normal distribution from two even ones (Box and Muller, 1958). */
+function normal(random: () => number): number {
+  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+}

@@ -1,0 +1,33 @@
+import { z } from 'zod';
+import { within } from '../issues/range';
+
+export const padLifeSchema = z
+  .strictObject({
+    newMm: within(2, 60, 'mm'),
+    limitMm: within(0, 40, 'mm'),
+    readings: z
+      .array(z.strictObject({ sessions: within(0.01, 10000, 'sessions'), mm: within(0, 60, 'mm') }))
+      .min(1, 'at least 1 reading')
+      .max(200, 'at most 200 readings'),
+    exponent: within(0, 3, '').optional(),
+  })
+  .refine((input) => input.limitMm < input.newMm, { path: ['limitMm'], message: 'less than newMm' })
+  .superRefine((input, context) => {
+    const inOrder = input.readings
+      .map((reading, index) => ({ ...reading, index }))
+      .sort((left, right) => left.sessions - right.sessions);
+    let before = { sessions: 0, mm: input.newMm };
+    for (const reading of inOrder) {
+      if (reading.mm > before.mm) {
+        context.addIssue({
+          code: 'custom',
+          path: ['readings', reading.index, 'mm'],
+          input: reading.mm,
+          message: `not more than the ${before.mm} mm before it; new pads?`,
+        });
+      }
+      before = reading;
+    }
+  });
+
+export type PadLifeInput = z.infer<typeof padLifeSchema>;

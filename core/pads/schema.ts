@@ -1,0 +1,63 @@
+import { z } from 'zod';
+import { CORNERS } from '../car/corner';
+import { within } from '../issues/range';
+
+const thickness = within(0, 60, 'mm');
+const padSchema = z.strictObject({
+  leading: thickness,
+  trailing: thickness,
+  outerEdge: thickness.optional(),
+  innerEdge: thickness.optional(),
+});
+const cornerSchema = z.strictObject({ inner: padSchema, outer: padSchema });
+const unevenLimit = within(0.2, 10, 'mm').optional();
+const caliperSchema = z.enum(['opposed', 'sliding']);
+
+/** More than new by this much is another pad or another figure, mm. */
+const OVER_NEW_MM = 0.2;
+
+export const padsSchema = z
+  .strictObject({
+    caliper: z.strictObject({ front: caliperSchema.optional(), rear: caliperSchema.optional() }),
+    newMm: within(2, 60, 'mm'),
+    minimumMm: within(0.1, 40, 'mm'),
+    use: z.enum(['track', 'road']).optional(),
+    limits: z
+      .strictObject({
+        trackPadMm: within(1, 20, 'mm').optional(),
+        innerOuterMm: unevenLimit,
+        taperAlongMm: unevenLimit,
+        taperRadialMm: unevenLimit,
+        sidesMm: unevenLimit,
+      })
+      .optional(),
+    corners: z.strictObject({
+      FL: cornerSchema.optional(),
+      FR: cornerSchema.optional(),
+      RL: cornerSchema.optional(),
+      RR: cornerSchema.optional(),
+    }),
+  })
+  .refine((input) => input.minimumMm < input.newMm, { path: ['minimumMm'], message: 'less than newMm' })
+  .refine((input) => CORNERS.some((corner) => input.corners[corner]), {
+    path: ['corners'],
+    message: 'at least one corner',
+  })
+  .superRefine((input, context) => {
+    for (const corner of CORNERS) {
+      for (const side of ['inner', 'outer'] as const) {
+        for (const [place, value] of Object.entries(input.corners[corner]?.[side] ?? {})) {
+          if (value === undefined || value <= input.newMm + OVER_NEW_MM) continue;
+          context.addIssue({
+            code: 'custom',
+            path: ['corners', corner, side, place],
+            input: value,
+            message: `not above new (${input.newMm} mm) by more than ${OVER_NEW_MM} mm; new pads?`,
+          });
+        }
+      }
+    }
+  });
+
+export type PadsInput = z.infer<typeof padsSchema>;
+export type Pad = z.infer<typeof padSchema>;
