@@ -27,6 +27,10 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
             circuit: shop.circuit,
             altitudeM: shop.altitudeM,
             timeZone: shop.timeZone,
+            lengthUnit: shop.lengthUnit,
+            temperatureUnit: shop.temperatureUnit,
+            pressureUnit: shop.pressureUnit,
+            limits: shop.limits,
             today,
             now: now.toISOString(),
           }}

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { notFound } from './failure';
+import { notFound, refused } from './failure';
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 
@@ -13,4 +13,17 @@ export function knownId(what: string, id: string): string {
 export function idFromContent(content: string): string {
   const hex = createHash('sha256').update(content).digest('hex');
   return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-8${hex.slice(13, 16)}-a${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
+}
+
+/** An id made by whoever sends; it must be one. */
+export function newId(id: unknown): string {
+  if (typeof id === 'string' && UUID.test(id)) return id;
+  throw refused([
+    {
+      code: 'missing',
+      path: 'id',
+      value: JSON.stringify(id) ?? 'missing',
+      accepted: 'a UUID made by the sender, lower case',
+    },
+  ]);
 }

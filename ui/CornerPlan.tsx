@@ -1,13 +1,14 @@
 import { cn } from './cn';
+import { DiscOnPlan, type PlanPads, type PlanRotor } from './DiscOnPlan';
 
 export type CornerId = 'FL' | 'FR' | 'RL' | 'RR';
 
 export type PlanCorner = {
   brake: 'disc' | 'drum';
   caliper?: 'opposed' | 'sliding' | null;
-  /** Thickness new, mm; what is drawn to scale. */
-  rotorMm: number;
-  padMm: number;
+  /** What is drawn to scale: as it was new, and as it was measured. */
+  rotor: PlanRotor;
+  pads: PlanPads;
   tone: 'plain' | 'watch' | 'bad';
   hold: boolean;
   /** What was found, in two or three words, and for a reader. */
@@ -26,8 +27,6 @@ type Props = {
   className?: string;
 };
 
-/** Drawing units per millimetre across the car: a 32 mm rotor reads from two metres. */
-const SCALE = 0.72;
 type Centres = Record<CornerId, { x: number; y: number; inward: 1 | -1 }>;
 const centresAt = (front: number, rear: number): Centres => ({
   FL: { x: 66, y: front, inward: 1 },
@@ -45,7 +44,7 @@ const NAMES: Record<CornerId, string> = {
   RL: 'rear left',
   RR: 'rear right',
 };
-const FILL = { plain: '#8fa3b3', watch: '#c9982e', bad: '#b06a2c' } as const;
+const TONE_FILL = { plain: '#8fa3b3', watch: '#c9982e', bad: '#b06a2c' } as const;
 
 /** The car from above, scribed on the plate: rotor and pads to scale, the state of each corner, and how one is picked. */
 export function CornerPlan({
@@ -146,7 +145,15 @@ function CornerDrawing({ id, at: { x, y, inward }, corner, selected, compact }: 
       {corner.brake === 'drum' ? (
         <Drum x={x} y={y} tone={corner.tone} />
       ) : (
-        <Disc x={x} y={y} inward={inward} corner={corner} />
+        <g transform={`translate(${x} ${y})`}>
+          <DiscOnPlan
+            rotor={corner.rotor}
+            pads={corner.pads}
+            caliper={corner.caliper}
+            inward={inward}
+            fill={TONE_FILL[corner.tone]}
+          />
+        </g>
       )}
       {!compact && (
         <text x={x} y={y + 52} textAnchor="middle" fill="#e6eff6" fontSize="14">
@@ -177,46 +184,10 @@ function CornerDrawing({ id, at: { x, y, inward }, corner, selected, compact }: 
   );
 }
 
-function Disc({ x, y, inward, corner }: { x: number; y: number; inward: number; corner: PlanCorner }) {
-  const rotor = corner.rotorMm * SCALE;
-  const pad = corner.padMm * SCALE * 1.4;
-  return (
-    <g>
-      <rect
-        x={x - rotor / 2}
-        y={y - 32}
-        width={rotor}
-        height="64"
-        fill={FILL[corner.tone]}
-        stroke="#e9f1f7"
-      />
-      {[-1, 1].map((side) => (
-        <rect
-          key={side}
-          x={side < 0 ? x - rotor / 2 - pad : x + rotor / 2}
-          y={y - 22}
-          width={pad}
-          height="44"
-          fill="#dfe8ee"
-        />
-      ))}
-      {/* An opposed caliper has pistons on both sides, a sliding one only inboard. */}
-      {(corner.caliper === 'opposed' ? [-1, 1] : [inward]).map((side) => (
-        <path
-          key={side}
-          d={`M${x + side * (rotor / 2 + pad + 3)} ${y - 16}v32`}
-          stroke="#7fa3c2"
-          strokeWidth="3"
-        />
-      ))}
-    </g>
-  );
-}
-
 function Drum({ x, y, tone }: { x: number; y: number; tone: PlanCorner['tone'] }) {
   return (
     <g>
-      <rect x={x - 17} y={y - 30} width="34" height="60" rx="4" fill={FILL[tone]} stroke="#e9f1f7" />
+      <rect x={x - 17} y={y - 30} width="34" height="60" rx="4" fill={TONE_FILL[tone]} stroke="#e9f1f7" />
       <path d={`M${x - 9} ${y - 22}v44M${x + 9} ${y - 22}v44`} stroke="#12293f" strokeWidth="2.5" />
     </g>
   );

@@ -4,6 +4,9 @@ type Props = {
   /** The fitted wobble: peak to peak, mm, and its high side, degrees. */
   wobble?: { peakToPeakMm: number; highAngleDeg: number | null };
   limitMm: number;
+  /** Studs of the wheel, station 1 at stud 1; and a station that stands apart from the others. */
+  studs?: number;
+  outlier?: number;
   className?: string;
 };
 
@@ -14,7 +17,7 @@ const LIMIT_AT = 18;
 const MOST = 44;
 
 /** Runout as the dial saw it round the disc: the trace grows station by station over its fitted wobble and the limit. */
-export function PolarTrace({ readings, wobble, limitMm, className }: Props) {
+export function PolarTrace({ readings, wobble, limitMm, studs = 0, outlier, className }: Props) {
   const known = readings.filter((reading): reading is number => reading !== null);
   const mean = known.length === 0 ? 0 : (Math.max(...known) + Math.min(...known)) / 2;
   const half = known.length === 0 ? 0 : (Math.max(...known) - Math.min(...known)) / 2;
@@ -28,6 +31,9 @@ export function PolarTrace({ readings, wobble, limitMm, className }: Props) {
   return (
     <svg viewBox="0 0 340 340" aria-hidden="true" className={className}>
       <circle cx={CENTRE} cy={CENTRE} r={52} className="fill-none stroke-rule" />
+      {Array.from({ length: studs }, (_, stud) => (
+        <Stud key={stud} stud={stud} angle={(360 * stud) / studs} />
+      ))}
       <circle cx={CENTRE} cy={CENTRE} r={ZERO} className="fill-none stroke-rule" />
       {[-1, 1].map((side) => (
         <circle
@@ -77,9 +83,28 @@ export function PolarTrace({ readings, wobble, limitMm, className }: Props) {
         />
       )}
       {drawn.map(({ station, x, y }) => (
-        <circle key={station} cx={x} cy={y} r="4.5" className="fill-card stroke-ink" strokeWidth="2" />
+        <circle
+          key={station}
+          cx={x}
+          cy={y}
+          r={station === outlier ? 8 : 4.5}
+          className={station === outlier ? 'fill-straw stroke-ink' : 'fill-card stroke-ink'}
+          strokeWidth="2"
+        />
       ))}
     </svg>
+  );
+}
+
+function Stud({ stud, angle }: { stud: number; angle: number }) {
+  const { x, y } = point(angle, 34);
+  return (
+    <>
+      <circle cx={x} cy={y} r="9" className="fill-none stroke-soft" />
+      <text x={x} y={y + 4.5} textAnchor="middle" className="reading fill-soft text-[0.9375rem]">
+        {stud + 1}
+      </text>
+    </>
   );
 }
 

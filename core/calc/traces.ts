@@ -4,7 +4,7 @@ import type { Limit } from '../fluid/reading';
 /** How a finding was worked out of a reading: the figure, what it was held against, and by which rule. */
 export type Trace = { value: number; unit: string; decimals: number; limit?: Limit; rule: string };
 
-type Figures = Record<string, unknown> & { limits?: Limit[] };
+export type Figures = Record<string, unknown> & { limits?: Limit[] };
 type Rule = { value: string; unit: string; decimals: number; limits: string[]; rule: string };
 
 const rule = (value: string, unit: string, decimals: number, limits: string[], words: string): Rule => ({

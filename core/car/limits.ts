@@ -10,5 +10,10 @@ export const LIMITS = {
   rotorMm: { low: 4, high: 60, unit: 'mm' },
   padMm: { low: 3, high: 40, unit: 'mm' },
   padMinimumMm: { low: 0.5, high: 20, unit: 'mm' },
+  radiusMm: { low: 50, high: 300, unit: 'mm' },
+  hubRadiusMm: { low: 10, high: 200, unit: 'mm' },
+  spanMm: { low: 5, high: 300, unit: 'mm' },
+  fineLimitMm: { low: 0.001, high: 1, unit: 'mm' },
+  padLimitC: { low: 100, high: 1000, unit: '°C' },
   lineM: { low: 0.1, high: 15, unit: 'm' },
 } as const;

@@ -21,6 +21,15 @@ const axleSchema = z
     padMinimumMm: range('padMinimumMm'),
     lineLeftM: range('lineM'),
     lineRightM: range('lineM'),
+    studs: z.int().min(3, '3 to 10 is accepted').max(10, '3 to 10 is accepted').nullable(),
+    rotorRadiusMm: range('radiusMm'),
+    hubRadiusMm: range('hubRadiusMm'),
+    bearingSpanMm: range('spanMm'),
+    runoutLimitMm: range('fineLimitMm'),
+    dtvLimitMm: range('fineLimitMm'),
+    hubLimitMm: range('fineLimitMm'),
+    playLimitMm: range('fineLimitMm'),
+    padLimitC: range('padLimitC'),
   })
   .refine(
     (axle) =>

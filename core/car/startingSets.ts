@@ -24,6 +24,15 @@ const disc = (axle: Partial<AxleSpec>): AxleSpec => ({
   padMinimumMm: null,
   lineLeftM: null,
   lineRightM: null,
+  studs: null,
+  rotorRadiusMm: null,
+  hubRadiusMm: null,
+  bearingSpanMm: null,
+  runoutLimitMm: null,
+  dtvLimitMm: null,
+  hubLimitMm: null,
+  playLimitMm: null,
+  padLimitC: null,
   ...axle,
 });
 

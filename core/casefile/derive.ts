@@ -17,7 +17,7 @@ export type Reading = { kind: string; corner?: Corner | ''; input: unknown };
 export function deriveFindings(
   reading: Reading,
   path: string,
-): { derived: DerivedFinding[]; issues: Issue[] } {
+): { derived: DerivedFinding[]; issues: Issue[]; result?: CalcResult } {
   if (!CALC_NAMES.includes(reading.kind)) {
     return { derived: [], issues: [unknownId(`${path}.kind`, reading.kind, CALC_NAMES)] };
   }
@@ -41,18 +41,21 @@ export function deriveFindings(
       implied(each.states, axle as Axle, reading.kind),
     ),
   ];
-  return { derived, issues: [] };
+  return { derived, issues: [], result: outcome.value };
 }
 
 /** What readings say together that none says alone: pads of the two sides of an axle. */
 export function derivedTogether<T extends Reading>(
   readings: readonly T[],
-): (DerivedFinding & { reading: T })[] {
-  return padPairs(readings).flatMap((pair) =>
-    deriveFindings(pair, 'reading')
-      .derived.filter((finding) => finding.place === 'front' || finding.place === 'rear')
-      .map((finding) => ({ ...finding, reading: pair })),
-  );
+): { derived: DerivedFinding[]; reading: T; result?: CalcResult }[] {
+  return padPairs(readings).map((pair) => {
+    const { derived, result } = deriveFindings(pair, 'reading');
+    return {
+      derived: derived.filter((finding) => finding.place === 'front' || finding.place === 'rear'),
+      reading: pair,
+      result,
+    };
+  });
 }
 
 /** Readings of several corners carry their states by corner and by axle. */

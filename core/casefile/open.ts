@@ -43,7 +43,7 @@ export function openCase(input: unknown): Outcome<OpenCase> {
     derived.push(...read.derived);
   });
   if (issues.length > 0) return { ok: false, issues };
-  derived.push(...derivedTogether(file.readings ?? []).map(({ reading: _, ...finding }) => finding));
+  derived.push(...derivedTogether(file.readings ?? []).flatMap((together) => together.derived));
 
   const { findings, overruled } = mergeFindings(given, derived);
   return {

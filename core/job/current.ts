@@ -1,20 +1,22 @@
+import { type Figures, type Trace, traceOf } from '../calc/traces';
 import { type DerivedFinding, derivedTogether, deriveFindings, mergeFindings } from '../casefile/derive';
 import type { AnswerRow, Phase, ReadingRow } from './sheet';
 import { givenFrom, standing, standingAnswers } from './standing';
 
-export type Derived = DerivedFinding & { readingId: string; recordedAt: string };
+export type Derived = DerivedFinding & { readingId: string; recordedAt: string; trace?: Trace };
 
 /** Findings that the readings imply. A reading on file has passed its calc once; one that no longer does implies nothing. */
 export function derivedAnswers(rows: readonly ReadingRow[], phase: Phase): Derived[] {
   const read = standing(rows, phase).filter((row) => row.input !== null);
-  const alone = read.flatMap((row) =>
-    deriveFindings(row, 'reading').derived.map((finding) => ({ ...finding, reading: row })),
+  const alone = read.map((reading) => ({ ...deriveFindings(reading, 'reading'), reading }));
+  return [...alone, ...derivedTogether(read)].flatMap(({ derived, reading, result }) =>
+    derived.map((finding) => ({
+      ...finding,
+      readingId: reading.id,
+      recordedAt: reading.recordedAt,
+      trace: result && traceOf(finding.id, finding.state, result as Figures, reading.input!, finding.place),
+    })),
   );
-  return [...alone, ...derivedTogether(read)].map(({ reading, ...finding }) => ({
-    ...finding,
-    readingId: reading.id,
-    recordedAt: reading.recordedAt,
-  }));
 }
 
 /** Everything known in a phase: what was answered by hand, and what the readings add. */

@@ -47,6 +47,7 @@ export const newReadingSchema = z.strictObject({
   kind: z.string().max(40, 'at most 40 characters'),
   corner: z.enum(['', ...CORNERS]),
   input: z.record(z.string(), z.unknown()).nullable(),
+  entered: z.record(z.string().max(80), words(40)).default({}),
   replaces: id.nullable(),
   why: words(400),
 });

@@ -26,6 +26,8 @@ export type ReadingRow = {
   kind: string;
   corner: Corner | '';
   input: Record<string, unknown> | null;
+  /** What was typed, with its unit, by its field; only what was not typed in the input's own unit. */
+  entered: Record<string, string>;
   replaces: string | null;
   why: string;
   recordedAt: string;

@@ -5,6 +5,7 @@ import { within } from '../issues/range';
 export const bearingSchema = z.strictObject({
   playMm: within(0, 10, 'mm'),
   limitMm: within(0.001, 2, 'mm').optional(),
+  limitFrom: z.enum(['car', 'shop']).optional(),
   spanMm: within(5, 300, 'mm').optional(),
   rotorRadiusMm: within(50, 300, 'mm').optional(),
 });
@@ -17,7 +18,11 @@ export function bearing(input: z.infer<typeof bearingSchema>) {
   const limitMm = input.limitMm ?? USUAL_LIMIT_MM;
   const { spanMm, rotorRadiusMm } = input;
   const limits: Limit[] = [
-    { name: 'limitMm', value: limitMm, from: input.limitMm === undefined ? 'practice' : 'car' },
+    {
+      name: 'limitMm',
+      value: limitMm,
+      from: input.limitMm === undefined ? 'practice' : (input.limitFrom ?? 'car'),
+    },
   ];
   return {
     states: { bearing_play: input.playMm > limitMm ? 'excess' : 'ok' } as const,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { within, words } from '../issues/range';
+import { shopLimitsSchema } from '../limits/schema';
 
 /** The shop's own settings: where it stands, and its schools where practitioners disagree. */
 export const shopSchema = z.strictObject({
@@ -16,6 +17,10 @@ export const shopSchema = z.strictObject({
   bleedMethod: z.enum(['pressure', 'two_person', 'vacuum', 'gravity', 'reverse']),
   bleedPressureKPa: within(20, 200, 'kPa'),
   bottleMl: within(100, 25000, 'ml'),
+  lengthUnit: z.enum(['mm', 'in']),
+  temperatureUnit: z.enum(['°C', '°F']),
+  pressureUnit: z.enum(['kPa', 'bar', 'psi']),
+  limits: shopLimitsSchema,
 });
 
 export type Shop = z.infer<typeof shopSchema>;

@@ -7,7 +7,11 @@ import { changeJob, openJob } from '../../server/jobs/open';
 import { getSheet } from '../../server/jobs/queries';
 import { addTick, proveHold, recordVerdict, startWork } from '../../server/jobs/work';
 import { saveShop } from '../../server/shop/actions';
-import { DEMO_CARS, DEMO_JOBS, DEMO_SHOP, type DemoCar, type DemoJob } from './season';
+import { addEvent } from '../../server/wear/actions';
+import { DEMO_CARS, DEMO_EVENTS, DEMO_SHOP, type DemoCar } from './cars';
+import { DEMO_CONDITIONS } from './conditions';
+import type { DemoJob } from './job';
+import { DEMO_JOBS } from './jobs';
 
 const MINUTE = 60_000;
 const DAY = 24 * 60 * MINUTE;
@@ -23,6 +27,11 @@ export async function loadDemo(today: Date): Promise<void> {
   for (const [car, spec] of Object.entries(DEMO_CARS)) {
     const { id } = await addCar({ id: demoId(), ...spec });
     ids[car as DemoCar] = id;
+    for (const [name, inDays, sessions] of DEMO_EVENTS[car as DemoCar])
+      await addEvent(id, { id: demoId(), name, onDate: dayBefore(today, -inDays), sessions });
+    const condition = DEMO_CONDITIONS[car as DemoCar];
+    if (condition)
+      await database()`insert into simulated_conditions ${database()({ car_id: id, condition: database().json(condition as never) })}`;
   }
   const byStart = [...DEMO_JOBS].sort(
     (left, right) => right.daysAgo - left.daysAgo || left.hour - right.hour,

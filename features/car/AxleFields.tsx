@@ -64,6 +64,41 @@ export function AxleFields({ axle }: { axle: 'front' | 'rear' }) {
           hint="From the master, along the pipe"
         />
         <FormNumber name={`${axle}.lineRightM`} spec={AXLE_NUMBERS.lineRightM!} />
+        <FormSelect
+          name={`${axle}.studs`}
+          label="Studs"
+          options={Object.fromEntries([3, 4, 5, 6, 7, 8, 9, 10].map((count) => [count, String(count)]))}
+        />
+        {!drum && (
+          <FormNumber
+            name={`${axle}.rotorRadiusMm`}
+            spec={AXLE_NUMBERS.rotorRadiusMm!}
+            hint="From the middle to the tip"
+          />
+        )}
+        <FormNumber name={`${axle}.hubRadiusMm`} spec={AXLE_NUMBERS.hubRadiusMm!} />
+        <FormNumber
+          name={`${axle}.bearingSpanMm`}
+          spec={AXLE_NUMBERS.bearingSpanMm!}
+          hint="Between the two rows"
+        />
+        {!drum && (
+          <FormNumber
+            name={`${axle}.padLimitC`}
+            spec={AXLE_NUMBERS.padLimitC!}
+            hint="The pad maker’s highest"
+          />
+        )}
+      </div>
+      <p className="narrow mt-4 font-semibold">
+        The maker’s own limits{' '}
+        <span className="font-normal text-soft">where empty, the shop’s or common practice</span>
+      </p>
+      <div className="grid gap-4 sm:grid-cols-2 desk:grid-cols-4">
+        {!drum && <FormNumber name={`${axle}.runoutLimitMm`} spec={AXLE_NUMBERS.runoutLimitMm!} />}
+        {!drum && <FormNumber name={`${axle}.dtvLimitMm`} spec={AXLE_NUMBERS.dtvLimitMm!} />}
+        <FormNumber name={`${axle}.hubLimitMm`} spec={AXLE_NUMBERS.hubLimitMm!} />
+        <FormNumber name={`${axle}.playLimitMm`} spec={AXLE_NUMBERS.playLimitMm!} />
       </div>
     </fieldset>
   );

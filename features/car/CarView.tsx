@@ -7,25 +7,31 @@ import { FLUID_CLASSES } from '@/core/fluid/classes';
 import { outcomeLabel } from '@/core/job/outcomes';
 import type { CarJob, CarReading, FollowUp } from '@/server/cars/queries';
 import type { CarRow } from '@/server/cars/rows';
+import type { CarPast } from '@/server/wear/queries';
 import { buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { figure, shortDate } from '@/ui/format';
+import { readingLabel } from '../measure/readingLabel';
+import { readingWords } from '../measure/readingWords';
 import { plainCorners } from '../plan/corners';
 import { useShop } from '../shell/ShopContext';
-import { readingLabel, readingWords } from './readingWords';
+import { useUnits } from '../shell/useUnits';
+import { EventsPanel } from './EventsPanel';
+import { WearPanel } from './WearPanel';
 
-type Props = { car: CarRow; jobs: CarJob[]; readings: CarReading[]; due: FollowUp[] };
+type Props = { car: CarRow; jobs: CarJob[]; readings: CarReading[]; due: FollowUp[]; past: CarPast };
 
 /** A car: its brakes on the plate and in figures, its jobs, its last readings, what is due. */
-export function CarView({ car, jobs, readings, due }: Props) {
+export function CarView({ car, jobs, readings, due, past }: Props) {
   const shop = useShop();
+  const units = useUnits();
   const fluid = readings.find((reading) => reading.kind === 'fluid');
   const moisture = fluid?.input.moisturePct as number | undefined;
   return (
     <main id="main" className="desk:grid desk:min-h-[calc(100dvh-2.75rem)] desk:grid-cols-[19rem_1fr]">
       <aside className="blueplate flex items-start justify-center p-3">
         <CornerPlan
-          corners={plainCorners(car)}
+          corners={plainCorners(car, readings)}
           driveSide={car.driveSide ?? 'left'}
           centre={{
             top: car.fluidClass ? FLUID_CLASSES[car.fluidClass].label : 'Fluid',
@@ -80,7 +86,7 @@ export function CarView({ car, jobs, readings, due }: Props) {
                 >
                   <span>
                     {readingLabel(reading.kind)} {reading.corner}{' '}
-                    <span className="reading font-semibold">{readingWords(reading)}</span>
+                    <span className="reading font-semibold">{readingWords(reading, units)}</span>
                   </span>
                   <Link href={`/job/${reading.jobId}`} className="shrink-0 underline underline-offset-4">
                     {shortDate(reading.recordedAt, shop.timeZone)}
@@ -90,7 +96,11 @@ export function CarView({ car, jobs, readings, due }: Props) {
               {readings.length === 0 && <li className="py-2 text-soft">None yet.</li>}
             </ul>
           </section>
-          <Figures car={car} />
+          <div>
+            <Figures car={car} />
+            <WearPanel car={car} readings={past.readings} events={past.events} />
+            <EventsPanel carId={car.id} events={past.events} />
+          </div>
         </div>
       </div>
     </main>

@@ -15,7 +15,16 @@ export type AxleDraft = Record<
   | 'padNewMm'
   | 'padMinimumMm'
   | 'lineLeftM'
-  | 'lineRightM',
+  | 'lineRightM'
+  | 'studs'
+  | 'rotorRadiusMm'
+  | 'hubRadiusMm'
+  | 'bearingSpanMm'
+  | 'runoutLimitMm'
+  | 'dtvLimitMm'
+  | 'hubLimitMm'
+  | 'playLimitMm'
+  | 'padLimitC',
   string
 >;
 export type CarDraft = Record<
@@ -63,6 +72,14 @@ export const AXLE_NUMBERS: Record<string, NumberSpec> = {
   padMinimumMm: { unit: 'mm', label: 'Pad minimum', limits: LIMITS.padMinimumMm },
   lineLeftM: { unit: 'm', label: 'Line to left', limits: LIMITS.lineM },
   lineRightM: { unit: 'm', label: 'Line to right', limits: LIMITS.lineM },
+  rotorRadiusMm: { unit: 'mm', label: 'Dial on the rotor at', limits: LIMITS.radiusMm },
+  hubRadiusMm: { unit: 'mm', label: 'Dial on the hub at', limits: LIMITS.hubRadiusMm },
+  bearingSpanMm: { unit: 'mm', label: 'Bearing span', limits: LIMITS.spanMm },
+  runoutLimitMm: { unit: 'mm', label: 'Runout at most', limits: LIMITS.fineLimitMm },
+  dtvLimitMm: { unit: 'mm', label: 'Variation at most', limits: LIMITS.fineLimitMm },
+  hubLimitMm: { unit: 'mm', label: 'Hub face at most', limits: LIMITS.fineLimitMm },
+  playLimitMm: { unit: 'mm', label: 'Bearing play at most', limits: LIMITS.fineLimitMm },
+  padLimitC: { unit: '°C', label: 'Pad good to', limits: LIMITS.padLimitC },
 };
 
 /** What is wrong with a typed figure, in the words of form and server alike; undefined when nothing is. */
@@ -95,6 +112,15 @@ export function draftOf(spec: CarSpec): CarDraft {
     padMinimumMm: text(each.padMinimumMm),
     lineLeftM: text(each.lineLeftM),
     lineRightM: text(each.lineRightM),
+    studs: text(each.studs),
+    rotorRadiusMm: text(each.rotorRadiusMm),
+    hubRadiusMm: text(each.hubRadiusMm),
+    bearingSpanMm: text(each.bearingSpanMm),
+    runoutLimitMm: text(each.runoutLimitMm),
+    dtvLimitMm: text(each.dtvLimitMm),
+    hubLimitMm: text(each.hubLimitMm),
+    playLimitMm: text(each.playLimitMm),
+    padLimitC: text(each.padLimitC),
   });
   return {
     name: spec.name,
@@ -130,6 +156,7 @@ export function specOf(draft: CarDraft): Record<string, unknown> {
     pistonsMm: splitList(each.pistons).map((piston) => readNumber(piston, 'mm') ?? piston),
     bleeders: Number(each.bleeders),
     rotor: orNull(each.rotor),
+    studs: each.studs === '' ? null : Number(each.studs),
     ...Object.fromEntries(
       Object.entries(AXLE_NUMBERS).map(([field, { unit }]) => [
         field,

@@ -4,6 +4,8 @@ import { useRouter, useSelectedLayoutSegment } from 'next/navigation';
 import { type ReactNode, useEffect } from 'react';
 import type { BleedSchools } from '@/core/job/flush';
 import { STAGES, type Stage } from '@/core/job/stages';
+import { MeasureProvider } from '../measure/MeasureDesk';
+import { type CarPastView, PastProvider } from '../measure/PastContext';
 import { STAGE_KEYS } from '../shell/shortcuts';
 import { isTyping } from '../shell/useShortcuts';
 import { useDesk } from './desk/Desk';
@@ -13,22 +15,34 @@ import { StageRule } from './StageRule';
 import { SchoolsProvider } from './work/SchoolsContext';
 
 /** One job's page: who and which stage above, the plan on the left, the work in the middle, the rail on the right. */
-export function JobFrame({ schools, children }: { schools: BleedSchools; children: ReactNode }) {
+export function JobFrame({
+  schools,
+  past,
+  children,
+}: {
+  schools: BleedSchools;
+  past: CarPastView;
+  children: ReactNode;
+}) {
   const { sheet } = useDesk();
   const stage = useStage();
   useStageKeys(sheet.job.id);
   return (
     <SchoolsProvider schools={schools}>
-      <div className="desk:grid desk:h-[calc(100dvh-2.75rem)] desk:grid-rows-[auto_1fr] desk:overflow-hidden print:block print:h-auto print:overflow-visible">
-        <StageRule stage={stage} />
-        <div className="pb-16 desk:grid desk:min-h-0 desk:grid-cols-[17rem_1fr_19rem] desk:pb-0 xl:grid-cols-[19rem_1fr_20rem] min-[1700px]:grid-cols-[22rem_1fr_25rem] print:block">
-          <PlanPanel />
-          <main id="main" className="min-w-0 p-4 desk:overflow-y-auto desk:p-5 print:overflow-visible">
-            {children}
-          </main>
-          <LeaningRail />
-        </div>
-      </div>
+      <PastProvider past={past}>
+        <MeasureProvider>
+          <div className="desk:grid desk:h-[calc(100dvh-2.75rem)] desk:grid-rows-[auto_1fr] desk:overflow-hidden print:block print:h-auto print:overflow-visible">
+            <StageRule stage={stage} />
+            <div className="pb-16 desk:grid desk:min-h-0 desk:grid-cols-[17rem_1fr_19rem] desk:pb-0 xl:grid-cols-[19rem_1fr_20rem] min-[1700px]:grid-cols-[22rem_1fr_25rem] print:block">
+              <PlanPanel />
+              <main id="main" className="min-w-0 p-4 desk:overflow-y-auto desk:p-5 print:overflow-visible">
+                {children}
+              </main>
+              <LeaningRail />
+            </div>
+          </div>
+        </MeasureProvider>
+      </PastProvider>
     </SchoolsProvider>
   );
 }

@@ -8,13 +8,15 @@ import { CornerPlan } from '@/ui/CornerPlan';
 import { cn } from '@/ui/cn';
 import { figure } from '@/ui/format';
 import { Octagon } from '@/ui/Octagon';
+import { usePast } from '../measure/PastContext';
 import { jobCorners } from '../plan/corners';
 import { useDesk } from './desk/Desk';
 
 /** The car on the blue plate: full height beside the work, a strip of four corners on a phone. */
 export function PlanPanel() {
   const { sheet, judgement, corner, pickCorner } = useDesk();
-  const corners = jobCorners(sheet, judgement.holds, judgement.derived.before);
+  const { readings } = usePast();
+  const corners = jobCorners(sheet, judgement.holds, judgement.derived.before, readings);
   return (
     <aside aria-label="Corner plan" className="blueplate desk:min-h-0 print:hidden">
       <div className="hidden h-full flex-col items-center justify-center p-2 desk:flex">

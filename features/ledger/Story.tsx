@@ -14,8 +14,10 @@ import { standingAnswers } from '@/core/job/standing';
 import { stepsOf, ticksOf } from '@/core/job/work';
 import { Button, buttonClass } from '@/ui/Button';
 import { moment, percent, shortDate } from '@/ui/format';
-import { readingLabel, readingWords } from '../car/readingWords';
+import { readingLabel } from '../measure/readingLabel';
+import { readingWords } from '../measure/readingWords';
 import { useShop } from '../shell/ShopContext';
+import { useUnits } from '../shell/useUnits';
 
 type Props = { sheet: JobSheet; holds: JobHold[]; proof: ProofCheck[]; derived: Derived[] };
 
@@ -23,6 +25,7 @@ type Props = { sheet: JobSheet; holds: JobHold[]; proof: ProofCheck[]; derived: 
 export function Story({ sheet, holds, proof, derived }: Props) {
   const { job, car } = sheet;
   const shop = useShop();
+  const units = useUnits();
   const at = (iso: string) => moment(iso, shop.timeZone, new Date(shop.now));
   const told = standingAnswers(sheet.answers, 'before');
   const ofStage = (...stages: string[]) =>
@@ -76,7 +79,7 @@ export function Story({ sheet, holds, proof, derived }: Props) {
           .map((row) => (
             <p key={row.id}>
               {[readingLabel(row.kind), row.corner].filter(Boolean).join(' ')}:{' '}
-              <span className="reading">{readingWords({ kind: row.kind, input: row.input! })}</span>
+              <span className="reading">{readingWords({ kind: row.kind, input: row.input! }, units)}</span>
               {derived
                 .filter((each) => each.readingId === row.id)
                 .map(

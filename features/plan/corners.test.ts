@@ -8,8 +8,8 @@ describe('the corner plan', () => {
     const { car } = emptySheet();
     car.rear = { ...car.rear, brake: 'drum', rotorNewMm: null };
     expect(plainCorners(car)).toMatchObject({
-      FL: { brake: 'disc', rotorMm: 24, padMm: 12, caliper: 'sliding' },
-      RR: { brake: 'drum', rotorMm: 22 },
+      FL: { brake: 'disc', rotor: { newMm: 24 }, pads: { newMm: 12 }, caliper: 'sliding' },
+      RR: { brake: 'drum', rotor: { newMm: 22 } },
     });
   });
 

@@ -5,21 +5,31 @@ import { stateWord } from '@/core/diagnosis/vocabulary/words';
 import type { Derived } from '@/core/job/current';
 import type { JobHold } from '@/core/job/holds';
 import type { JobSheet } from '@/core/job/sheet';
-import { standingAnswers } from '@/core/job/standing';
+import { standing, standingAnswers } from '@/core/job/standing';
 import type { PlanCorner } from '@/ui/CornerPlan';
+import { measuredAt } from './measured';
+
+const PHASES = ['before', 'after'] as const;
 
 /** Drawn when nobody has entered the figure: ordinary sizes, mm. */
 const USUAL = { rotorMm: 22, padMm: 12 };
 
-/** The plan of a car nothing is known of but its specification. */
-export function plainCorners(car: CarSpec): Record<Corner, PlanCorner> {
+type Read = Parameters<typeof measuredAt>[1];
+
+/** The plan of a car by its specification, with what was last measured on it. */
+export function plainCorners(car: CarSpec, readings: Read = []): Record<Corner, PlanCorner> {
   return byCorner((corner) => {
     const axle = car[axleOf(corner)];
+    const measured = measuredAt(corner, readings);
     return {
       brake: axle.brake,
       caliper: axle.caliper,
-      rotorMm: axle.rotorNewMm ?? USUAL.rotorMm,
-      padMm: axle.padNewMm ?? USUAL.padMm,
+      rotor: {
+        newMm: axle.rotorNewMm ?? USUAL.rotorMm,
+        minimumMm: axle.rotorMinimumMm,
+        ...measured.rotor,
+      },
+      pads: { newMm: axle.padNewMm ?? USUAL.padMm, minimumMm: axle.padMinimumMm, ...measured.pads },
       tone: 'plain',
       hold: false,
       says: '',
@@ -32,8 +42,10 @@ export function jobCorners(
   sheet: JobSheet,
   holds: readonly JobHold[],
   derived: readonly Derived[] = [],
+  past: Read = [],
 ): Record<Corner, PlanCorner> {
-  const plain = plainCorners(sheet.car);
+  const here = PHASES.flatMap((phase) => standing(sheet.readings, phase));
+  const plain = plainCorners(sheet.car, [...past, ...here]);
   const answers = [
     ...standingAnswers(sheet.answers, 'before'),
     ...standingAnswers(sheet.answers, 'after'),
@@ -41,24 +53,32 @@ export function jobCorners(
   const byHand = new Set(answers.map((row) => `${row.id} ${row.place}`));
   const known = [...answers, ...derived.filter((row) => !byHand.has(`${row.id} ${row.place ?? ''}`))];
   return byCorner((corner) => {
-    const here = known.filter((row) => row.place === corner);
-    const wrong = here.filter((row) => findingOf(row.id).states.indexOf(row.state) > 0);
+    const found = known.filter((row) => row.place === corner);
+    const wrong = found.filter((row) => findingOf(row.id).states.indexOf(row.state) > 0);
     const holding = holds.find(
       (hold) => !hold.proof && hold.because.some((finding) => finding.place === corner),
     );
     const worst =
       wrong.find((row) => holding?.because.some((finding) => finding.id === row.id)) ?? wrong.at(-1);
+    const surface = found.findLast((row) => row.id === 'rotor_surface')?.state;
     return {
       ...plain[corner],
+      rotor: { ...plain[corner].rotor, ...(isMark(surface) ? { mark: surface } : {}) },
       tone: holding ? 'bad' : wrong.length > 0 ? 'watch' : 'plain',
       hold: holding !== undefined,
       says: worst
         ? shortSaying(worst.id, worst.state)
-        : here.length > 0
-          ? `${here.length} looked at, fine`
+        : found.length > 0
+          ? `${found.length} looked at, fine`
           : '',
     };
   });
+}
+
+const MARKS = ['streaks', 'grooves', 'deposits', 'heat_checked', 'cracked'] as const;
+
+function isMark(state: string | undefined): state is (typeof MARKS)[number] {
+  return (MARKS as readonly string[]).includes(state ?? '');
 }
 
 /** The finding's last word and its state: short enough to stand under a wheel. */

@@ -11,13 +11,15 @@ import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import type { Refusal } from '../shell/outbox';
 import { request } from '../shell/request';
+import { LimitFields, limitsOf, limitTexts } from './LimitFields';
 
-type Draft = Record<Exclude<keyof ShopRow, 'version' | 'isDemo'>, string>;
+type Draft = Record<Exclude<keyof ShopRow, 'version' | 'isDemo' | 'limits'>, string>;
 
 /** The shop: where it stands, and its ways where good people disagree. */
 export function SetupForm({ shop }: { shop: ShopRow }) {
   const router = useRouter();
-  const { version, isDemo: _, ...settings } = shop;
+  const { version, isDemo: _, limits, ...settings } = shop;
+  const [own, setOwn] = useState(() => limitTexts(limits));
   const [draft, setDraft] = useState<Draft>(
     () =>
       Object.fromEntries(Object.entries(settings).map(([field, value]) => [field, String(value)])) as Draft,
@@ -35,6 +37,7 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
   const save = async () => {
     const reply = await request('PUT', '/api/shop', {
       ...draft,
+      limits: limitsOf(own),
       altitudeM: parseMeasure(draft.altitudeM, 'm') ?? draft.altitudeM,
       bleedPressureKPa: parseMeasure(draft.bleedPressureKPa, 'kPa') ?? draft.bleedPressureKPa,
       bottleMl: parseMeasure(draft.bottleMl, 'ml') ?? draft.bottleMl,
@@ -156,6 +159,34 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
             error={errorOf('bottleMl')}
           />
         </Part>
+        <Part title="Units">
+          <SelectField
+            label="Lengths"
+            value={draft.lengthUnit}
+            onChange={set('lengthUnit')}
+            hint="Any device may choose otherwise; either is taken everywhere"
+          >
+            <option value="mm">Millimetres</option>
+            <option value="in">Inches</option>
+          </SelectField>
+          <SelectField label="Temperatures" value={draft.temperatureUnit} onChange={set('temperatureUnit')}>
+            <option value="°C">°C</option>
+            <option value="°F">°F</option>
+          </SelectField>
+          <SelectField label="Pressures" value={draft.pressureUnit} onChange={set('pressureUnit')}>
+            <option value="kPa">kPa</option>
+            <option value="bar">bar</option>
+            <option value="psi">psi</option>
+          </SelectField>
+        </Part>
+        <LimitFields
+          texts={own}
+          onChange={(name, text) => {
+            setOwn({ ...own, [name]: text });
+            setSaved(false);
+          }}
+          errorOf={errorOf}
+        />
         {refusal && (
           <p role="alert" className="font-semibold text-stop">
             {refusal.message}

@@ -1,13 +1,16 @@
 'use client';
 
 import { createContext, type ReactNode, useContext } from 'react';
+import type { ShopLimits } from '@/core/limits/catalogue';
+import type { UnitChoice } from '@/core/units/display';
 
 /** What every screen needs of the shop. */
-export type ShopView = {
+export type ShopView = UnitChoice & {
   name: string;
   circuit: string;
   altitudeM: number;
   timeZone: string;
+  limits: ShopLimits;
   today: string;
   now: string;
 };

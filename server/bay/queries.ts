@@ -1,6 +1,7 @@
 import { leadingCause } from '../../core/diagnosis/diagnose';
 import type { CauseVerdict } from '../../core/diagnosis/verdict';
 import { fluidDue } from '../../core/due/fluid';
+import { type Derived, derivedAnswers } from '../../core/job/current';
 import { holdsOn, type JobHold } from '../../core/job/holds';
 import { questionOfJob } from '../../core/job/question';
 import type { JobSheet } from '../../core/job/sheet';
@@ -15,6 +16,7 @@ import { getShop } from '../shop/queries';
 export type BayCard = {
   sheet: JobSheet;
   holds: JobHold[];
+  derived: Derived[];
   stage: Stage;
   leading?: Pick<CauseVerdict, 'id' | 'probability' | 'corner'>;
 };
@@ -47,6 +49,7 @@ export async function getBay(today: string): Promise<Bay> {
     return {
       sheet,
       holds: holdsOn(sheet).filter((hold) => !hold.proof),
+      derived: derivedAnswers(sheet.readings, 'before'),
       stage: stageToOpen(sheet),
       ...(known ? { leading: leadingCause(questionOfJob(sheet)) } : {}),
     };

@@ -1,10 +1,10 @@
 import { carSpecSchema } from '../../core/car/spec';
 import { parseWith } from '../../core/issues/zod';
 import { database, type Sql } from '../db/sql';
-import { notFound, refused, stale } from '../failure';
+import { notFound, stale } from '../failure';
 import { accept } from '../http/route';
 import { versioned } from '../http/versioned';
-import { knownId } from '../ids';
+import { knownId, newId } from '../ids';
 import { getCar } from './queries';
 import { axleColumns, type CarRow, carColumns } from './rows';
 
@@ -57,18 +57,4 @@ export async function finishFollowUp(
   const [current] = await sql`select id, what, done_at, version from follow_ups where id = ${id}`;
   if (!current) throw notFound('entry', id);
   throw stale('That entry', current);
-}
-
-/** An id made by whoever sends; it must be one. */
-function newId(id: unknown): string {
-  if (typeof id === 'string' && /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/.test(id))
-    return id;
-  throw refused([
-    {
-      code: 'missing',
-      path: 'id',
-      value: JSON.stringify(id) ?? 'missing',
-      accepted: 'a UUID made by the sender, lower case',
-    },
-  ]);
 }

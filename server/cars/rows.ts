@@ -52,6 +52,15 @@ function axleFromRow(axle: Row): AxleSpec {
     padMinimumMm: mm(axle.pad_minimum_m),
     lineLeftM: axle.line_left_m,
     lineRightM: axle.line_right_m,
+    studs: axle.studs,
+    rotorRadiusMm: mm(axle.rotor_radius_m),
+    hubRadiusMm: mm(axle.hub_radius_m),
+    bearingSpanMm: mm(axle.bearing_span_m),
+    runoutLimitMm: mm(axle.runout_limit_m),
+    dtvLimitMm: mm(axle.dtv_limit_m),
+    hubLimitMm: mm(axle.hub_limit_m),
+    playLimitMm: mm(axle.play_limit_m),
+    padLimitC: axle.pad_limit_k === null ? null : round(fromSI(axle.pad_limit_k, '°C')),
   };
 }
 
@@ -94,5 +103,14 @@ export function axleColumns(carId: string, axle: 'front' | 'rear', spec: AxleSpe
     pad_minimum_m: metres(spec.padMinimumMm),
     line_left_m: spec.lineLeftM,
     line_right_m: spec.lineRightM,
+    studs: spec.studs,
+    rotor_radius_m: metres(spec.rotorRadiusMm),
+    hub_radius_m: metres(spec.hubRadiusMm),
+    bearing_span_m: metres(spec.bearingSpanMm),
+    runout_limit_m: metres(spec.runoutLimitMm),
+    dtv_limit_m: metres(spec.dtvLimitMm),
+    hub_limit_m: metres(spec.hubLimitMm),
+    play_limit_m: metres(spec.playLimitMm),
+    pad_limit_k: spec.padLimitC === null ? null : toSI(spec.padLimitC, '°C'),
   };
 }

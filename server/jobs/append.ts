@@ -4,8 +4,10 @@ import { CAUSES } from '../../core/diagnosis/vocabulary/causes';
 import { FINDINGS } from '../../core/diagnosis/vocabulary/findings';
 import type { Issue } from '../../core/issues/issue';
 import { parseWith } from '../../core/issues/zod';
+import { readingRefused } from '../../core/job/applies';
 import { newAnswerSchema, newReadingSchema } from '../../core/job/schemas';
 import type { AnswerRow, ReadingRow } from '../../core/job/sheet';
+import { getCar } from '../cars/queries';
 import { database, type Sql } from '../db/sql';
 import { Failure, notFound, refused, stale } from '../failure';
 import { accept } from '../http/route';
@@ -46,16 +48,19 @@ export async function addReading(jobId: string, input: unknown, now = new Date()
     if (!outcome.ok) throw refused(outcome.issues);
   }
   return database().begin(async (tx) => {
-    await lockOpenJob(jobId, tx);
+    const carId = await lockOpenJob(jobId, tx);
+    const elsewhere = readingRefused(reading.kind, reading.corner, await getCar(carId, tx));
+    if (elsewhere && reading.input !== null)
+      throw refused([{ code: 'refused', path: 'corner', value: reading.corner, accepted: elsewhere }]);
     const same = await tx`select * from readings where id = ${reading.id}`;
     if (same[0]) return sameOrStale(readingFromRow(same[0]), reading, 'That reading');
     const standing = await tx`
       select * from readings r where job_id = ${jobId} and phase = ${reading.phase} and kind = ${reading.kind} and corner = ${reading.corner}
         and not exists (select 1 from readings later where later.replaces = r.id)`;
     refuseOvertaken(standing[0] && readingFromRow(standing[0]), reading.replaces, 'That reading');
-    const { id, phase, kind, corner, replaces, why } = reading;
+    const { id, phase, kind, corner, entered, replaces, why } = reading;
     const [written] = await tx`
-      insert into readings ${tx({ id, job_id: jobId, phase, kind, corner, input: reading.input === null ? null : tx.json(reading.input as never), replaces, why, recorded_at: now })}
+      insert into readings ${tx({ id, job_id: jobId, phase, kind, corner, input: reading.input === null ? null : tx.json(reading.input as never), entered: tx.json(entered), replaces, why, recorded_at: now })}
       returning *`;
     return readingFromRow(written!);
   });
@@ -95,14 +100,18 @@ export function refuseIssues(issues: Issue[]): void {
   if (issues.length > 0) throw refused(issues);
 }
 
-/** Holds the job's row while writing to it, so that two writers come one after the other; a closed job takes nothing. */
-export async function lockOpenJob(jobId: string, tx: Sql): Promise<void> {
-  const [job] = await tx`select closed_at from jobs where id = ${knownId('job', jobId)} for update`;
+/**
+ * Holds the job's row while writing to it, so that two writers come one after the other; a closed job takes nothing.
+ * @returns the id of its car
+ */
+export async function lockOpenJob(jobId: string, tx: Sql): Promise<string> {
+  const [job] = await tx`select car_id, closed_at from jobs where id = ${knownId('job', jobId)} for update`;
   if (!job) throw notFound('job', jobId);
   if (job.closed_at)
     throw new Failure('stale', 'The job has been closed; its record stays as it is.', {
       current: { closedAt: job.closed_at },
     });
+  return job.car_id;
 }
 
 /** A repeated send of the same thing is answered with what stands; the same id for something else is refused. */

@@ -54,6 +54,7 @@ export function readingFromRow(row: Row): ReadingRow {
     kind: row.kind,
     corner: row.corner,
     input: row.input,
+    entered: row.entered,
     replaces: row.replaces,
     why: row.why,
     recordedAt: row.recorded_at.toISOString(),

@@ -1,11 +1,12 @@
 import { parseWith } from '../../core/issues/zod';
+import type { LimitName } from '../../core/limits/catalogue';
 import { shopSchema } from '../../core/shop/shop';
 import { toSI } from '../../core/units/convert';
 import { database } from '../db/sql';
 import { stale } from '../failure';
 import { accept } from '../http/route';
 import { versioned } from '../http/versioned';
-import { getShop, type ShopRow } from './queries';
+import { getShop, limitToSI, type ShopRow } from './queries';
 
 /** Saves the shop's settings over the version their author saw. */
 export async function saveShop(input: unknown, options: { isDemo?: boolean } = {}): Promise<ShopRow> {
@@ -25,13 +26,20 @@ export async function saveShop(input: unknown, options: { isDemo?: boolean } = {
       bleed_method: shop.bleedMethod,
       bleed_pressure_pa: toSI(shop.bleedPressureKPa, 'kPa'),
       bottle_m3: toSI(shop.bottleMl, 'ml'),
+      length_unit: shop.lengthUnit,
+      temperature_unit: shop.temperatureUnit,
+      pressure_unit: shop.pressureUnit,
     };
     const written =
       version === 0
         ? await tx`insert into shop ${tx({ ...columns, is_demo: options.isDemo ?? false })} on conflict do nothing returning 1`
         : await tx`update shop set ${tx(columns)}, version = version + 1 where version = ${version} returning 1`;
-    const now = await getShop(tx);
-    if (written.length === 0) throw stale('The shop’s setup', now);
-    return now;
+    if (written.length === 0) throw stale('The shop’s setup', await getShop(tx));
+    await tx`delete from shop_limits`;
+    const limits = Object.entries(shop.limits)
+      .filter((limit): limit is [LimitName, number] => limit[1] !== undefined)
+      .map(([name, value]) => ({ name, value: limitToSI(name, value) }));
+    if (limits.length > 0) await tx`insert into shop_limits ${tx(limits)}`;
+    return getShop(tx);
   });
 }

@@ -1,12 +1,16 @@
+import { LIMIT_SPECS, type LimitName, type ShopLimits } from '../../core/limits/catalogue';
 import type { Shop } from '../../core/shop/shop';
-import { fromSI } from '../../core/units/convert';
+import { fromSI, toSI, UNITS, type Unit } from '../../core/units/convert';
 import { database, type Sql } from '../db/sql';
 
 export type ShopRow = Shop & { version: number; isDemo: boolean };
 
 /** The shop's settings; a shop nobody has named yet has the plain ones. */
 export async function getShop(sql: Sql = database()): Promise<ShopRow> {
-  const [row] = await sql`select * from shop`;
+  const [[row], limits] = await Promise.all([
+    sql`select * from shop`,
+    sql`select name, value from shop_limits`,
+  ]);
   if (!row) return { ...NEW_SHOP, version: 0, isDemo: false };
   return {
     name: row.name,
@@ -20,6 +24,14 @@ export async function getShop(sql: Sql = database()): Promise<ShopRow> {
     bleedMethod: row.bleed_method,
     bleedPressureKPa: fromSI(row.bleed_pressure_pa, 'kPa'),
     bottleMl: Math.round(fromSI(row.bottle_m3, 'ml')),
+    lengthUnit: row.length_unit,
+    temperatureUnit: row.temperature_unit,
+    pressureUnit: row.pressure_unit,
+    limits: Object.fromEntries(
+      limits
+        .filter((limit) => Object.hasOwn(LIMIT_SPECS, limit.name))
+        .map((limit) => [limit.name, limitFromSI(limit.name as LimitName, limit.value)]),
+    ) as ShopLimits,
     version: row.version,
     isDemo: row.is_demo,
   };
@@ -38,4 +50,25 @@ const NEW_SHOP: Shop = {
   bleedMethod: 'pressure',
   bleedPressureKPa: 103,
   bottleMl: 500,
+  lengthUnit: 'mm',
+  temperatureUnit: '°C',
+  pressureUnit: 'kPa',
+  limits: {},
 };
+
+/** A limit in SI as its own unit has it; what is no unit of measure (percent, kelvin apart, days) stays as it is. */
+function limitFromSI(name: LimitName, value: number): number {
+  const unit = plainUnit(name);
+  return unit ? Number(fromSI(value, unit).toFixed(6)) : value;
+}
+
+/** The same limit in SI. */
+export function limitToSI(name: LimitName, value: number): number {
+  const unit = plainUnit(name);
+  return unit ? toSI(value, unit) : value;
+}
+
+function plainUnit(name: LimitName): Unit | undefined {
+  const { unit } = LIMIT_SPECS[name];
+  return Object.hasOwn(UNITS, unit) && unit !== 'K' ? (unit as Unit) : undefined;
+}

@@ -78,6 +78,7 @@ export function fluidRow(moisturePct: number, phase: Phase = 'before', minute = 
     kind: 'fluid',
     corner: '',
     input: { class: 'DOT4', moisturePct },
+    entered: {},
     replaces: null,
     why: '',
     recordedAt: at(minute),

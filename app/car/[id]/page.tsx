@@ -1,6 +1,8 @@
 import { CarView } from '@/features/car/CarView';
 import { orNotFound } from '@/features/shell/orNotFound';
 import { carJobs, getCar, lastReadings, openFollowUps } from '@/server/cars/queries';
+import { getShop } from '@/server/shop/queries';
+import { carPast } from '@/server/wear/queries';
 
 type Props = { params: Promise<{ id: string }> };
 
@@ -11,6 +13,12 @@ export async function generateMetadata({ params }: Props) {
 export default async function CarPage({ params }: Props) {
   const { id } = await params;
   const car = await orNotFound(getCar(id));
-  const [jobs, readings, due] = await Promise.all([carJobs(id), lastReadings(id), openFollowUps(id)]);
-  return <CarView car={car} jobs={jobs} readings={readings} due={due} />;
+  const { timeZone } = await getShop();
+  const [jobs, readings, due, past] = await Promise.all([
+    carJobs(id),
+    lastReadings(id),
+    openFollowUps(id),
+    carPast(id, { timeZone }),
+  ]);
+  return <CarView car={car} jobs={jobs} readings={readings} due={due} past={past} />;
 }

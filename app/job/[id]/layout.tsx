@@ -6,6 +6,7 @@ import { JobFrame } from '@/features/job/JobFrame';
 import { orNotFound } from '@/features/shell/orNotFound';
 import { getSheet } from '@/server/jobs/queries';
 import { getShop } from '@/server/shop/queries';
+import { carPast } from '@/server/wear/queries';
 
 type Props = { params: Promise<{ id: string }>; children: ReactNode };
 
@@ -16,9 +17,12 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 
 export default async function JobLayout({ params, children }: Props) {
   const [sheet, shop] = await Promise.all([orNotFound(getSheet((await params).id)), getShop()]);
+  const past = await carPast(sheet.car.id, { exceptJob: sheet.job.id, timeZone: shop.timeZone });
   return (
     <JobDesk sheet={sheet} judgement={judge(sheet)}>
-      <JobFrame schools={shop}>{children}</JobFrame>
+      <JobFrame schools={shop} past={past}>
+        {children}
+      </JobFrame>
     </JobDesk>
   );
 }

@@ -1,36 +1,62 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import type { Corner } from '@/core/car/corner';
+import { axleOf, type Corner, type Place } from '@/core/car/corner';
 import type { NextCheck } from '@/core/diagnosis/verdict';
-import type { Finding } from '@/core/diagnosis/vocabulary/findings';
+import type { Finding, FindingId } from '@/core/diagnosis/vocabulary/findings';
 import { HOW_TO } from '@/core/diagnosis/vocabulary/howTo';
+import type { MeasureId } from '@/core/walk/measures';
+import { Opens } from '@/ui/Opens';
 import { Timer } from '@/ui/Timer';
+import { Measure } from '../../measure/Measure';
 import { useDesk } from '../desk/Desk';
+import { EYE_TESTS } from '../eye/tests';
 import { FindingRow } from '../FindingRow';
 import { foretell } from '../LeaningRail';
 import { checkAnchor } from './anchor';
-import { DerivedNote } from './DerivedNote';
-import { FluidReading } from './FluidReading';
-import { PedalRatioReading } from './PedalRatioReading';
+import { DerivedNotes } from './DerivedNote';
 
-// Comes when a corner is picked: the checks from the seat do not wait for it.
-const RotorReading = dynamic(() => import('./RotorReading').then((module) => module.RotorReading), {
+// Drawings come when somebody wants to see them.
+const EyeChoice = dynamic(() => import('../eye/EyeChoice').then((module) => module.EyeChoice), {
+  ssr: false,
+});
+const DialSetup = dynamic(() => import('../eye/DialSetup').then((module) => module.DialSetup), {
   ssr: false,
 });
 
 const HOLD_SECONDS = 30;
+
+/** Under which check a reading's form stands, and whether it stands open. */
+const FORM_UNDER: Partial<Record<FindingId, { measure: MeasureId; open: boolean }>> = {
+  fluid_moisture: { measure: 'fluid', open: true },
+  pedal_free_play: { measure: 'pedal', open: false },
+  pedal_ratio: { measure: 'ratio', open: true },
+  pad_thickness: { measure: 'pads', open: true },
+  rotor_runout: { measure: 'rotor', open: true },
+  hub_runout: { measure: 'hub', open: false },
+  bearing_play: { measure: 'bearing', open: false },
+  hub_flex: { measure: 'flex', open: false },
+  drum_adjustment: { measure: 'drum', open: false },
+  heat_spread: { measure: 'heat', open: false },
+  judder_order: { measure: 'judder', open: false },
+};
+
+/** Readings that are of one corner; the rest are of the car. */
+const AT_A_CORNER: readonly MeasureId[] = ['pads', 'rotor', 'hub', 'bearing', 'flex', 'drum'];
 
 type Props = { check: Finding; corner?: Corner; rank: number; next?: NextCheck };
 
 /** One check: how it is done, what it costs and needs, its states, and the reading it can come from. */
 export function CheckCard({ check, corner, rank, next }: Props) {
   const { stateOf } = useDesk();
-  const marked = rank >= 0 && stateOf('before', check.id, corner) === '';
+  const place: Place | undefined = check.place === 'axle' ? corner && axleOf(corner) : corner;
+  const marked = rank >= 0 && stateOf('before', check.id, place) === '';
+  const form = FORM_UNDER[check.id];
+  const ready = form && (corner !== undefined || !AT_A_CORNER.includes(form.measure));
   return (
     <FindingRow
       finding={check.id}
-      place={corner}
+      place={place}
       id={checkAnchor(check.id)}
       marked={marked}
       about={
@@ -47,10 +73,22 @@ export function CheckCard({ check, corner, rank, next }: Props) {
           <Timer seconds={HOLD_SECONDS} label="Time 30 s" />
         </div>
       )}
-      {check.id === 'fluid_moisture' && <FluidReading />}
-      {check.id === 'pedal_ratio' && <PedalRatioReading />}
-      {check.id === 'rotor_runout' && corner && <RotorReading key={corner} corner={corner} />}
-      <DerivedNote finding={check.id} corner={corner} />
+      {EYE_TESTS[check.id] && (
+        <Opens
+          className="mt-1 text-[0.9375rem]"
+          head={<span className="text-soft">What each looks like</span>}
+        >
+          <EyeChoice finding={check.id} place={place} />
+        </Opens>
+      )}
+      {form && ready && form.open && <Measure measure={form.measure} corner={corner} />}
+      {form && ready && !form.open && (
+        <Opens className="mt-1 text-[0.9375rem]" head={<span className="text-soft">Measure it</span>}>
+          <DialSetup measure={form.measure} />
+          <Measure measure={form.measure} corner={corner} />
+        </Opens>
+      )}
+      <DerivedNotes finding={check.id} place={place} />
     </FindingRow>
   );
 }

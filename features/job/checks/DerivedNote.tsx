@@ -1,22 +1,73 @@
 'use client';
 
-import type { Corner } from '@/core/car/corner';
+import type { Place } from '@/core/car/corner';
 import type { FindingId } from '@/core/diagnosis/vocabulary/findings';
 import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import type { Derived } from '@/core/job/current';
+import { SOURCE_WORDS } from '@/core/limits/sources';
+import type { BaseUnit } from '@/core/units/display';
+import { moment } from '@/ui/format';
+import { Opens } from '@/ui/Opens';
+import { readingLabel } from '../../measure/readingLabel';
+import { useShop } from '../../shell/ShopContext';
+import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
 
-/** What a reading makes of this check, and who wins when the hand said otherwise. */
-export function DerivedNote({ finding, corner }: { finding: FindingId; corner?: Corner }) {
-  const { judgement, stateOf } = useDesk();
-  const derived = judgement.derived.before.find(
-    (each) => each.id === finding && (each.place ?? undefined) === corner,
-  );
-  if (!derived) return null;
-  const byHand = stateOf('before', finding, corner);
+/** What a reading makes of this check, who wins when the hand said otherwise, and how it was worked out. */
+export function DerivedNotes({ finding, place }: { finding: FindingId; place?: Place }) {
+  const { judgement } = useDesk();
+  return judgement.derived.before
+    .filter((each) => each.id === finding && (place === undefined || each.place === place))
+    .map((derived) => <DerivedNote key={`${derived.readingId} ${derived.place ?? ''}`} derived={derived} />);
+}
+
+function DerivedNote({ derived }: { derived: Derived }) {
+  const { stateOf } = useDesk();
+  const { id: finding, place } = derived;
+  const byHand = stateOf('before', finding, place);
+  const overruled = byHand !== '' && byHand !== derived.state;
   return (
-    <p className="mt-1 text-[0.9375rem]">
-      The {derived.from} reading says <b>{stateWord(finding, derived.state).toLowerCase()}</b>.
-      {byHand !== '' && byHand !== derived.state && ' The answer given by hand stands instead.'}
-    </p>
+    <Opens
+      className="mt-1 text-[0.9375rem]"
+      head={
+        <span>
+          {readingLabel(derived.from)} reading{place ? ` ${place}` : ''}:{' '}
+          <b>{stateWord(finding, derived.state).toLowerCase()}</b>.
+          {overruled && ' The answer given by hand stands instead.'}{' '}
+          <span className="text-soft underline underline-offset-4">How</span>
+        </span>
+      }
+    >
+      <TraceBack derived={derived} />
+    </Opens>
+  );
+}
+
+/** Reading, limit and rule, in one line each. */
+function TraceBack({ derived }: { derived: Derived }) {
+  const shop = useShop();
+  const units = useUnits();
+  const { trace } = derived;
+  if (!trace) return <p className="pb-2 text-soft">Told by the reading alone.</p>;
+  const base = trace.unit as BaseUnit;
+  const shown = (value: number) => units.full(value, base, trace.decimals);
+  return (
+    <dl className="grid grid-cols-[auto_1fr] gap-x-3 pb-2">
+      <dt className="text-soft">Read</dt>
+      <dd>
+        <b className="reading font-semibold">{shown(trace.value)}</b>,{' '}
+        {moment(derived.recordedAt, shop.timeZone, new Date(shop.now))}
+      </dd>
+      {trace.limit && (
+        <>
+          <dt className="text-soft">Limit</dt>
+          <dd>
+            <span className="reading">{shown(trace.limit.value)}</span>, {SOURCE_WORDS[trace.limit.from]}
+          </dd>
+        </>
+      )}
+      <dt className="text-soft">Rule</dt>
+      <dd>{trace.rule}</dd>
+    </dl>
   );
 }

@@ -14,9 +14,11 @@ export function wantCheck(id: string, corner?: Corner): void {
 }
 
 /** Goes to the check that was asked for, keyboard focus included; a link from elsewhere names it in the address. */
-export function useWantedCheck(pickCorner: (corner: Corner) => void): void {
+export function useWantedCheck(pickCorner: (corner: Corner) => void, showList: () => void): void {
   const pick = useRef(pickCorner);
   pick.current = pickCorner;
+  const show = useRef(showList);
+  show.current = showList;
   useEffect(() => {
     const go = () => {
       const prefix = `#${checkAnchor('')}`;
@@ -25,6 +27,7 @@ export function useWantedCheck(pickCorner: (corner: Corner) => void): void {
         wanted ?? (hash.startsWith(prefix) ? { id: hash.slice(prefix.length), corner: undefined } : null);
       wanted = null;
       if (!now) return;
+      show.current();
       if (now.corner) pick.current(now.corner);
       requestAnimationFrame(() => {
         const row = document.getElementById(checkAnchor(now.id));

@@ -17,10 +17,21 @@ import { stateWord } from '@/core/diagnosis/vocabulary/words';
 import type { Judgement } from '@/core/job/judgement';
 import type { JobFields, JobSheet, Phase } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
+import { readingLabel } from '../../measure/readingLabel';
 import { newId } from '../../shell/newId';
 import { outbox } from '../../shell/outbox';
 import { applyAnswer, applyParcel } from './apply';
 import { judgeAway } from './judge';
+
+/** A reading about to be written down; it replaces the one that stands in its place. */
+export type NewReading = {
+  phase?: Phase;
+  kind: string;
+  corner?: Corner;
+  input: Record<string, unknown> | null;
+  entered?: Record<string, string>;
+  why?: string;
+};
 
 export type Desk = {
   sheet: JobSheet;
@@ -37,7 +48,7 @@ export type Desk = {
     state: string | null,
     why?: string,
   ) => void;
-  read: (phase: Phase, kind: string, input: Record<string, unknown> | null, corner?: Corner) => void;
+  read: (reading: NewReading) => void;
   changeJob: <F extends keyof JobFields>(field: F, value: JobFields[F], label: string) => void;
   decide: (cause: string | null) => void;
   startWork: (work: { kind: 'flush' | 'other'; cause: string | null; title: string; before: string }) => void;
@@ -156,11 +167,20 @@ export function JobDesk({
           `${findingOf(finding).label}${place ? ` ${place}` : ''}: ${said}`,
         );
       },
-      read(phase, kind, input, corner) {
+      read({ phase = 'before', kind, corner, input, entered = {}, why = '' }) {
         const at = corner ?? '';
         const head = headOf(sheet.readings, phase, (row) => row.kind === kind && row.corner === at);
-        const body = { id: newId(), phase, kind, corner: at, input, replaces: head?.id ?? null, why: '' };
-        post('reading', `${job}/readings`, body, corner ? `${kind} reading ${corner}` : `${kind} reading`);
+        const body = {
+          id: newId(),
+          phase,
+          kind,
+          corner: at,
+          input,
+          entered,
+          replaces: head?.id ?? null,
+          why,
+        };
+        post('reading', `${job}/readings`, body, `${readingLabel(kind)} reading ${corner ?? ''}`.trim());
       },
       changeJob(field, value, label) {
         if (JSON.stringify(sheet.job[field]) === JSON.stringify(value)) return;

@@ -6,7 +6,7 @@ import { stateWord } from '@/core/diagnosis/vocabulary/words';
 import type { ProofCheck } from '@/core/job/proof';
 import { buttonClass } from '@/ui/Button';
 import { Timer } from '@/ui/Timer';
-import { FluidReading } from '../checks/FluidReading';
+import { FluidForm } from '../../measure/whole/FluidForm';
 import { useDesk } from '../desk/Desk';
 import { FindingRow } from '../FindingRow';
 import { HoldsPanel } from '../HoldsPanel';
@@ -66,7 +66,7 @@ export function ProofStage() {
       {fluidRead && (
         <section className="mt-4">
           <h3 className="text-xl">Fluid again</h3>
-          <FluidReading phase="after" />
+          <FluidForm phase="after" />
         </section>
       )}
       {closed ? (

@@ -1,102 +1,7 @@
-import type { CarSpec } from '../../core/car/spec';
-import { startingSet } from '../../core/car/startingSets';
-import type { Shop } from '../../core/shop/shop';
+import { type DemoJob, FIRM } from './job';
 
-/** An invented workshop beside an invented circuit. Nobody and nothing in it exists. */
-export const DEMO_SHOP: Shop = {
-  name: 'Hobb Lane Workshop',
-  circuit: 'Saltmarsh Ring',
-  altitudeM: 340,
-  timeZone: 'UTC',
-  fluidSchool: 'each_season',
-  bleedOrder: 'furthest_first',
-  twoBleeders: 'outer_inner_outer',
-  reservoirSchool: 'draw_out',
-  bleedMethod: 'pressure',
-  bleedPressureKPa: 103,
-  bottleMl: 500,
-};
-
-export type DemoCar = 'coupe' | 'twoSeater' | 'hatch';
-
-const coupe = startingSet('heavy_coupe');
-const twoSeater = startingSet('light_track');
-const hatch = startingSet('hatch');
-
-export const DEMO_CARS: Record<DemoCar, CarSpec> = {
-  coupe: {
-    ...coupe,
-    name: 'Car 14, blue coupe',
-    note: 'Track days and two club races a year',
-    driveSide: 'left',
-    fluidDryC: 265,
-    fluidWetC: 185,
-    front: { ...coupe.front, lineLeftM: 0.9, lineRightM: 1.7 },
-    rear: { ...coupe.rear, lineLeftM: 4.1, lineRightM: 4.7 },
-  },
-  twoSeater: {
-    ...twoSeater,
-    name: 'Number 7, open two-seater',
-    note: 'Sprint car, lives on a trailer',
-    driveSide: 'right',
-    front: { ...twoSeater.front, lineLeftM: 1.5, lineRightM: 0.8 },
-    rear: { ...twoSeater.rear, lineLeftM: 3.4, lineRightM: 3 },
-  },
-  hatch: {
-    ...hatch,
-    name: 'Shop hatch, grey',
-    note: 'Runs parts all week, does the novice day',
-    driveSide: 'left',
-  },
-};
-
-type DemoAnswer = [finding: string, state: string, place?: string];
-
-export type DemoJob = {
-  car: DemoCar;
-  /** Days before today, and the hour it was opened. */
-  daysAgo: number;
-  hour: number;
-  /** Hours from now until the car is wanted, for an open job. */
-  neededInHours?: number;
-  complaint: string;
-  whenWhere?: string;
-  history?: string;
-  wheelsOff?: boolean;
-  helper?: boolean;
-  answers: DemoAnswer[];
-  readings?: [kind: string, input: Record<string, unknown>, corner?: string][];
-  decided?: string;
-  work?: {
-    kind: 'flush' | 'other';
-    cause: string;
-    title: string;
-    before: string;
-    ticked: number | 'all';
-    notes?: Record<string, string>;
-  };
-  proofs?: [hold: string, how: string][];
-  after?: DemoAnswer[];
-  afterReadings?: [kind: string, input: Record<string, unknown>][];
-  close?: {
-    hours: number;
-    outcome: string;
-    confirmed: string[];
-    summary: string;
-    by: string;
-    next?: [what: string, inDays: number][];
-  };
-};
-
-const FIRM: DemoAnswer[] = [
-  ['pedal_now', 'firm'],
-  ['pedal_hold', 'holds'],
-  ['reservoir_level', 'ok'],
-  ['leak', 'none'],
-];
-
-/** Ten jobs: the season behind, and the day at hand with one job at every stage. */
-export const DEMO_JOBS: DemoJob[] = [
+/** Faults found and cured over the season. */
+export const CLOSED_JOBS: DemoJob[] = [
   {
     car: 'hatch',
     daysAgo: 236,
@@ -218,10 +123,20 @@ export const DEMO_JOBS: DemoJob[] = [
       ['held_hot', 'yes'],
       ['rotor_surface', 'deposits', 'FR'],
       ['rotor_surface', 'smooth', 'FL'],
-      ['rotor_runout', 'ok', 'FR'],
-      ['rotor_dtv', 'ok', 'FR'],
-      ['rotor_shape', 'flat', 'FR'],
-      ['judder_order', 'first'],
+      ['rotor_thickness', 'ok', 'FR'],
+    ],
+    readings: [
+      [
+        'rotor',
+        {
+          runoutMm: [0, 0.01, 0.02, 0.03, 0.02, 0.01, 0.01, 0],
+          thicknessMm: [31.5, 31.502, 31.504, 31.506, 31.504, 31.502, 31.5, 31.5],
+          newMm: 32,
+          minimumMm: 30,
+        },
+        'FR',
+      ],
+      ['judder', { speedKmh: 140, rollingRadiusM: 0.336, frequencyHz: 18.6 }],
     ],
     decided: 'uneven_transfer',
     work: {
@@ -324,145 +239,5 @@ export const DEMO_JOBS: DemoJob[] = [
       by: 'Mira',
       next: [['Front pads: glazed after the stuck hose, replace if they still squeal', 45]],
     },
-  },
-
-  {
-    car: 'coupe',
-    daysAgo: 0,
-    hour: 9,
-    neededInHours: 22,
-    complaint: 'Long pedal after the kerbs',
-    whenWhere: 'Turns 4 and 9, first press only; a tap on the straight cures it',
-    history: 'Front hubs apart in spring.',
-    wheelsOff: true,
-    answers: [
-      ['first_press_long', 'yes'],
-      ['after_cornering', 'yes'],
-      ['pedal_spongy', 'no'],
-      ['usage', 'track'],
-      ['hub_work', 'yes'],
-      ['fluid_age', 'aging'],
-      ['system_opened', 'no'],
-      ['pedal_now', 'firm'],
-      ['pedal_pump', 'same'],
-      ['pedal_hold', 'holds'],
-      ['leak', 'none'],
-      ['reservoir_level', 'ok'],
-      ['bearing_play', 'excess', 'FR'],
-      ['pad_thickness', 'ok', 'FL'],
-      ['pad_thickness', 'low', 'FR'],
-    ],
-    readings: [
-      [
-        'rotor',
-        {
-          runoutMm: [0, 0.01, 0.02, 0.02, 0.01, 0, -0.01, -0.01],
-          thicknessMm: [31.2, 31.2, 31.21, 31.2, 31.2, 31.19, 31.2, 31.2],
-          newMm: 32,
-          minimumMm: 30,
-        },
-        'FR',
-      ],
-      [
-        'fluid',
-        { class: 'DOT5.1', dryC: 265, wetC: 185, moisturePct: 1.8, altitudeM: 340, caliperPeakC: 168 },
-      ],
-    ],
-  },
-  {
-    car: 'twoSeater',
-    daysAgo: 0,
-    hour: 10,
-    neededInHours: 6,
-    complaint: 'Goes soft after five laps',
-    whenWhere: 'End of the second run, comes back over lunch',
-    answers: [
-      ['pedal_spongy', 'yes'],
-      ['temperature_link', 'only_hot'],
-      ['recovery', 'after_cooling'],
-      ['usage', 'track'],
-    ],
-  },
-  {
-    car: 'hatch',
-    daysAgo: 1,
-    hour: 14,
-    complaint: 'Spongy since the rear cylinders were changed',
-    history: 'Both rear wheel cylinders new on Monday; reservoir ran dry while they were off.',
-    wheelsOff: true,
-    answers: [
-      ['pedal_spongy', 'yes'],
-      ['pedal_long', 'yes'],
-      ['temperature_link', 'any_time'],
-      ['system_opened', 'yes'],
-      ['pedal_pump', 'rises'],
-      ['pedal_hold', 'holds'],
-      ['leak', 'none'],
-      ['reservoir_level', 'ok'],
-      ['bubbles', 'many', 'RR'],
-      ['drum_adjustment', 'ok', 'RL'],
-      ['drum_adjustment', 'ok', 'RR'],
-    ],
-    decided: 'air_in_lines',
-    work: {
-      kind: 'flush',
-      cause: 'air_in_lines',
-      title: 'Flush and bleed, all four',
-      before: '58 mm of pedal, pumps up to 35',
-      ticked: 9,
-      notes: { 'bleed-1': 'Bubbles to 180 ml, then clear' },
-    },
-  },
-  {
-    car: 'twoSeater',
-    daysAgo: 3,
-    hour: 16,
-    complaint: 'Mushy at the very end of the travel',
-    whenWhere: 'Any time, more the harder the foot',
-    history: 'Pedal box moved back 30 mm over the winter.',
-    answers: [
-      ['pedal_soft_end', 'yes'],
-      ['temperature_link', 'any_time'],
-      ['system_opened', 'no'],
-      ['hose_kind', 'braided'],
-      ['pedal_hold', 'holds'],
-      ['pedal_pump', 'same'],
-      ['master_movement', 'moves'],
-      ['bubbles', 'none'],
-      ['leak', 'none'],
-    ],
-    readings: [['pedal-ratio', { aMm: 270, bMm: 50 }]],
-    decided: 'firewall_flex',
-  },
-  {
-    car: 'coupe',
-    daysAgo: 2,
-    hour: 13,
-    neededInHours: 46,
-    complaint: 'Pedal like a brick after the engine went back in',
-    whenWhere: 'From the first start',
-    history: 'Engine out for a clutch.',
-    answers: [
-      ['pedal_hard', 'yes'],
-      ['poor_stopping', 'yes'],
-      ['temperature_link', 'any_time'],
-      ['assist_start', 'no_change'],
-      ['assist_vacuum', 'low'],
-      ['pedal_hold', 'holds'],
-      ['leak', 'none'],
-    ],
-    decided: 'booster_supply_lost',
-    work: {
-      kind: 'other',
-      cause: 'booster_supply_lost',
-      title: 'New vacuum hose and check valve',
-      before: 'No vacuum at the booster',
-      ticked: 'all',
-      notes: { after: '0.7 bar at the booster' },
-    },
-    after: [
-      ['pedal_now', 'firm'],
-      ['assist_vacuum', 'ok'],
-    ],
   },
 ];

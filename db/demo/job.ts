@@ -1,0 +1,47 @@
+import type { DemoCar } from './cars';
+
+export type DemoAnswer = [finding: string, state: string, place?: string];
+
+export type DemoJob = {
+  car: DemoCar;
+  /** Days before today, and the hour it was opened. */
+  daysAgo: number;
+  hour: number;
+  /** Hours from now until the car is wanted, for an open job. */
+  neededInHours?: number;
+  complaint: string;
+  whenWhere?: string;
+  history?: string;
+  wheelsOff?: boolean;
+  helper?: boolean;
+  answers: DemoAnswer[];
+  readings?: [kind: string, input: Record<string, unknown>, corner?: string][];
+  decided?: string;
+  work?: {
+    kind: 'flush' | 'other';
+    cause: string;
+    title: string;
+    before: string;
+    ticked: number | 'all';
+    notes?: Record<string, string>;
+  };
+  proofs?: [hold: string, how: string][];
+  after?: DemoAnswer[];
+  afterReadings?: [kind: string, input: Record<string, unknown>, corner?: string][];
+  close?: {
+    hours: number;
+    outcome: string;
+    confirmed: string[];
+    summary: string;
+    by: string;
+    next?: [what: string, inDays: number][];
+  };
+};
+
+/** What is checked after every job. */
+export const FIRM: DemoAnswer[] = [
+  ['pedal_now', 'firm'],
+  ['pedal_hold', 'holds'],
+  ['reservoir_level', 'ok'],
+  ['leak', 'none'],
+];

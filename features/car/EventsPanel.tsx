@@ -1,0 +1,136 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { sessionsBy } from '@/core/wear/sessions';
+import type { EventRow } from '@/server/wear/queries';
+import { Button } from '@/ui/Button';
+import { NumberField, TextField } from '@/ui/Field';
+import { figure, shortDate } from '@/ui/format';
+import { newId } from '../shell/newId';
+import { request } from '../shell/request';
+import { useShop } from '../shell/ShopContext';
+
+const BLANK = { name: '', onDate: '', sessions: '' };
+
+/** Days on track, run and to come: wear is counted in their sessions. */
+export function EventsPanel({ carId, events }: { carId: string; events: EventRow[] }) {
+  const router = useRouter();
+  const { today } = useShop();
+  const [draft, setDraft] = useState(BLANK);
+  const [id, setId] = useState(newId);
+  const [error, setError] = useState<string>();
+  const [open, setOpen] = useState(false);
+  const run = sessionsBy(events, today);
+
+  const add = async () => {
+    const reply = await request('POST', `/api/cars/${carId}/events`, {
+      id,
+      name: draft.name,
+      onDate: draft.onDate,
+      sessions: Number(draft.sessions.replace(',', '.')),
+    });
+    if (!reply.ok) {
+      const issue = reply.refusal.issues?.[0];
+      setError(
+        issue
+          ? `${FIELD_WORDS[issue.path] ?? issue.path} is ${issue.value}: ${issue.accepted}`
+          : reply.refusal.message,
+      );
+      return;
+    }
+    setError(undefined);
+    setDraft(BLANK);
+    setId(newId());
+    setOpen(false);
+    router.refresh();
+  };
+  const drop = async ({ id: eventId, name, onDate, sessions, version }: EventRow) => {
+    const reply = await request('PATCH', `/api/events/${eventId}`, {
+      name,
+      onDate,
+      sessions,
+      version,
+      dropped: true,
+    });
+    setError(reply.ok ? undefined : reply.refusal.message);
+    router.refresh();
+  };
+  return (
+    <section aria-labelledby="events">
+      <h2
+        id="events"
+        className="mt-6 flex items-end justify-between gap-2 border-b-2 border-ink pb-1 text-xl"
+      >
+        <span>
+          Days on track{' '}
+          <span className="reading text-base font-medium text-soft">{figure(run, 0)} sessions run</span>
+        </span>
+        {!open && (
+          <Button look="quiet" onClick={() => setOpen(true)}>
+            Add a day
+          </Button>
+        )}
+      </h2>
+      {open && (
+        <form
+          className="grid gap-3 border-b border-rule py-3 sm:grid-cols-[1fr_11rem_8rem]"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void add();
+          }}
+        >
+          <TextField
+            label="Event"
+            value={draft.name}
+            maxLength={120}
+            onChange={(event) => setDraft({ ...draft, name: event.target.value })}
+          />
+          <TextField
+            label="Date"
+            type="date"
+            value={draft.onDate}
+            onChange={(event) => setDraft({ ...draft, onDate: event.target.value })}
+          />
+          <NumberField
+            label="Sessions"
+            value={draft.sessions}
+            onChange={(event) => setDraft({ ...draft, sessions: event.target.value })}
+          />
+          <div className="flex gap-3 sm:col-span-3">
+            <Button type="submit">Note it</Button>
+            <Button look="quiet" onClick={() => setOpen(false)}>
+              Leave it
+            </Button>
+          </div>
+        </form>
+      )}
+      {error && (
+        <p role="alert" className="font-semibold text-stop">
+          {error}
+        </p>
+      )}
+      <ul>
+        {[...events].reverse().map((event) => (
+          <li key={event.id} className="flex items-center justify-between gap-3 border-b border-rule py-1">
+            <span>
+              {event.name}
+              {event.onDate > today && <b className="ml-2 font-semibold text-blue">to come</b>}
+            </span>
+            <span className="reading ml-auto shrink-0">
+              {shortDate(event.onDate, 'UTC')} · {figure(event.sessions, 0)}
+            </span>
+            <Button look="quiet" aria-label={`Drop ${event.name}`} onClick={() => void drop(event)}>
+              Drop
+            </Button>
+          </li>
+        ))}
+        {events.length === 0 && (
+          <li className="py-2 text-soft">None noted: wear cannot be counted in sessions yet.</li>
+        )}
+      </ul>
+    </section>
+  );
+}
+
+const FIELD_WORDS: Record<string, string> = { name: 'The event', onDate: 'The date', sessions: 'Sessions' };

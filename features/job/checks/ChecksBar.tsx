@@ -1,0 +1,75 @@
+'use client';
+
+import { Gauge, Grid3x3 } from 'lucide-react';
+import dynamic from 'next/dynamic';
+import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
+import { useGauges } from '../../gauges/useGauges';
+import { useKeypad } from '../../measure/useKeypad';
+import { chooseUnits, useUnits } from '../../shell/useUnits';
+
+export type ChecksMode = 'list' | 'walk' | 'sheet';
+
+// The keys and the gauges come when they are wanted.
+const Keypad = dynamic(() => import('../../measure/Keypad').then((module) => module.Keypad), { ssr: false });
+const GaugeBar = dynamic(() => import('../../gauges/GaugeBar').then((module) => module.GaugeBar), {
+  ssr: false,
+});
+
+type Props = { mode: ChecksMode; onMode: (mode: ChecksMode) => void };
+
+/** The stage's head: how to go through the checks, in which units, with keys on the screen, with which gauges. */
+export function ChecksBar({ mode, onMode }: Props) {
+  const { choice } = useUnits();
+  const keypad = useKeypad();
+  const gauges = useGauges();
+  return (
+    <>
+      <div className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-2">
+        <h2 className="mr-auto text-2xl">Checks</h2>
+        <Choice
+          label="How to go through them"
+          value={mode}
+          onChange={(value) => value !== '' && onMode(value as ChecksMode)}
+          options={[
+            { value: 'list', label: 'Questions' },
+            { value: 'walk', label: 'Walk round' },
+            { value: 'sheet', label: 'Sheet' },
+          ]}
+        />
+      </div>
+      <div className="mb-2 flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
+        <span className="flex flex-wrap gap-2">
+          <Choice
+            label="Lengths in"
+            value={choice.lengthUnit}
+            onChange={(value) => value !== '' && chooseUnits({ lengthUnit: value as 'mm' | 'in' })}
+            options={[
+              { value: 'mm', label: 'mm' },
+              { value: 'in', label: 'in' },
+            ]}
+          />
+          <Choice
+            label="Temperatures in"
+            value={choice.temperatureUnit}
+            onChange={(value) => value !== '' && chooseUnits({ temperatureUnit: value as '°C' | '°F' })}
+            options={[
+              { value: '°C', label: '°C' },
+              { value: '°F', label: '°F' },
+            ]}
+          />
+        </span>
+        <span className="flex flex-wrap gap-2">
+          <Button aria-pressed={keypad.on} onClick={() => keypad.turn(!keypad.on)}>
+            <Grid3x3 aria-hidden="true" size={20} /> Keys {keypad.on ? 'on' : 'off'}
+          </Button>
+          <Button aria-pressed={gauges.shown} onClick={() => gauges.show(!gauges.shown)}>
+            <Gauge aria-hidden="true" size={20} /> Gauges
+          </Button>
+        </span>
+      </div>
+      {gauges.shown && <GaugeBar />}
+      {keypad.on && <Keypad />}
+    </>
+  );
+}

@@ -1,0 +1,246 @@
+'use client';
+
+import { useState } from 'react';
+import { axleOf, type Corner } from '@/core/car/corner';
+import { USUAL_RADII } from '@/core/instruments/condition';
+import { headOf } from '@/core/job/standing';
+import { SOURCE_WORDS } from '@/core/limits/sources';
+import { type ReindexResult, reindex } from '@/core/rotor/reindex';
+import type { ReindexInput } from '@/core/rotor/reindexSchema';
+import { readRotor } from '@/core/rotor/rotor';
+import type { RotorInput } from '@/core/rotor/schema';
+import { Button } from '@/ui/Button';
+import { figure } from '@/ui/format';
+import { ReindexPicture } from '@/ui/ReindexPicture';
+import { useDesk } from '../../job/desk/Desk';
+import { useKept } from '../../shell/useKept';
+import { useUnits } from '../../shell/useUnits';
+import { focusCell, MeasureCell } from '../MeasureCell';
+import { OnFile } from '../OnFile';
+import { useLimits } from '../useLimit';
+import { useReading } from '../useReading';
+
+/** Stations round a hub face: fewer bolts to pass than round a rotor. */
+const STATIONS = 8;
+const MOST_RUNOUT_MM = 2;
+const BLANK = { runout: Array<string>(STATIONS).fill(''), hubRadius: '', rotorRadius: '', studs: '' };
+
+/** Rotor off: the hub face by stations, and whether turning the rotor on its studs would cure the runout. */
+export function HubForm({ corner, onDone }: { corner: Corner; onDone?: () => void }) {
+  const { sheet } = useDesk();
+  const units = useUnits();
+  const limit = useLimits();
+  const slot = useReading('reindex', corner);
+  const axle = sheet.car[axleOf(corner)];
+  const onFile = slot.head?.input as ReindexInput | undefined;
+  const [kept, keep] = useKept<typeof BLANK | null>(`hub.${sheet.job.id}.${corner}`, null);
+  const typed =
+    kept ??
+    (onFile?.hub.runoutMm
+      ? { ...BLANK, runout: onFile.hub.runoutMm.map((mm) => units.asTyped(mm, 'mm')) }
+      : BLANK);
+  const [error, setError] = useState<string>();
+
+  const entered: Record<string, string> = {};
+  const values = typed.runout.map((text, station) => {
+    const entry = units.read(text, 'mm');
+    if (entry?.entered) entered[`hub.runoutMm[${station}]`] = entry.entered;
+    return entry?.value ?? null;
+  });
+  const bad = values.findIndex(
+    (value) => value !== null && (Number.isNaN(value) || Math.abs(value) > MOST_RUNOUT_MM),
+  );
+  const length = (text: string, own: number | null | undefined, usual: number) =>
+    units.read(text, 'mm')?.value ?? own ?? usual;
+  const hubRadius = length(typed.hubRadius, axle.hubRadiusMm, onFile?.hub.radiusMm ?? USUAL_RADII.hubMm);
+  const rotorRadius = length(
+    typed.rotorRadius,
+    axle.rotorRadiusMm,
+    onFile?.mounted?.radiusMm ?? USUAL_RADII.rotorMm,
+  );
+  const studs = typed.studs === '' ? (axle.studs ?? onFile?.studs ?? 5) : Number(typed.studs);
+  const rotor = headOf(sheet.readings, 'before', (row) => row.kind === 'rotor' && row.corner === corner)
+    ?.input as RotorInput | null | undefined;
+  const whole = bad < 0 && values.every((value): value is number => value !== null);
+  const wrong =
+    bad >= 0
+      ? `Station ${bad + 1} is ${typed.runout[bad]}: up to ${units.full(MOST_RUNOUT_MM, 'mm', 0)} either way is accepted`
+      : !(hubRadius >= 10 && hubRadius <= 200)
+        ? `The hub radius is ${typed.hubRadius}: ${units.show(10, 'mm', 0)} to ${units.full(200, 'mm', 0)} is accepted`
+        : !(rotorRadius >= 50 && rotorRadius <= 300)
+          ? `The dial’s radius is ${typed.rotorRadius}: ${units.show(50, 'mm', 0)} to ${units.full(300, 'mm', 0)} is accepted`
+          : !(Number.isInteger(studs) && studs >= 3 && studs <= 10)
+            ? `Studs is ${typed.studs}: 3 to 10 is accepted`
+            : undefined;
+  const limits = {
+    limitMm: limit('runoutMm', axle.runoutLimitMm),
+    hubLimitMm: limit('hubLimitMm', axle.hubLimitMm),
+  };
+  const own = (['limitMm', 'hubLimitMm'] as const).filter(
+    (name) => limits[name].from === 'car' || limits[name].from === 'shop',
+  );
+  const input: ReindexInput | undefined =
+    whole && !wrong
+      ? {
+          hub: { runoutMm: values as number[], radiusMm: hubRadius },
+          ...(rotor ? { mounted: { runoutMm: readRotor(rotor).readMm, radiusMm: rotorRadius } } : {}),
+          studs,
+          ...Object.fromEntries(own.map((name) => [name, limits[name].value])),
+          ...(own.length === 0
+            ? {}
+            : {
+                limitsFrom: Object.fromEntries(
+                  own.map((name) => [name, limits[name].from as 'car' | 'shop']),
+                ),
+              }),
+        }
+      : undefined;
+  const result = input && reindex(input);
+
+  const save = () => {
+    if (wrong) return setError(wrong);
+    if (!input) {
+      const missing = values.indexOf(null);
+      setError(`Station ${missing + 1} has not been read`);
+      focusCell(`hub-${corner}-${missing}`);
+      return;
+    }
+    setError(undefined);
+    slot.save(input, entered);
+    keep(null);
+    onDone?.();
+  };
+  const change = (station: number, text: string) => {
+    setError(undefined);
+    keep({ ...typed, runout: typed.runout.map((each, index) => (index === station ? text : each)) });
+  };
+  return (
+    <section aria-label={`Hub face ${corner}`} className="mt-2 grid gap-3">
+      <p className="text-[0.9375rem] text-soft">
+        Rotor off, face bright. Station 1 at stud 1, the same way round as the rotor.
+      </p>
+      <div className="grid grid-cols-4 gap-x-3 gap-y-1 sm:grid-cols-8">
+        {typed.runout.map((text, station) => (
+          <label
+            key={`${corner} ${Math.round((360 * station) / STATIONS)}`}
+            htmlFor={`hub-${corner}-${station}`}
+            className="reading border-b border-rule text-[0.9375rem] text-soft"
+          >
+            {station + 1} · {Math.round((360 * station) / STATIONS)}°
+            <MeasureCell
+              id={`hub-${corner}-${station}`}
+              label={`Hub face ${corner} station ${station + 1}`}
+              base="mm"
+              quantity="displacement"
+              pose={{ point: 'hub_face', corner, angleDeg: (360 * station) / STATIONS }}
+              value={text}
+              invalid={station === bad}
+              disabled={slot.closed}
+              onChange={(next) => change(station, next)}
+              onNext={() => (station === STATIONS - 1 ? save() : focusCell(`hub-${corner}-${station + 1}`))}
+              className="text-ink"
+            />
+          </label>
+        ))}
+      </div>
+      <div className="flex flex-wrap gap-4">
+        {(
+          [
+            ['hubRadius', 'Dial on the hub at radius', 'mm', hubRadius],
+            ['rotorRadius', 'Dial on the rotor at radius', 'mm', rotorRadius],
+            ['studs', 'Studs', '', studs],
+          ] as const
+        ).map(([field, label, base, value]) => (
+          <label key={field} htmlFor={`hub-${corner}-${field}`} className="narrow w-52 text-[0.9375rem]">
+            {label} {base === '' ? '' : units.unit(base)}
+            <MeasureCell
+              id={`hub-${corner}-${field}`}
+              label={`${label} ${corner}`}
+              base={base}
+              value={typed[field]}
+              placeholder={base === '' ? String(value) : units.asTyped(value, base)}
+              disabled={slot.closed}
+              onChange={(text) => keep({ ...typed, [field]: text })}
+              onNext={save}
+              className="border border-rule"
+            />
+          </label>
+        ))}
+      </div>
+      {(wrong ?? error) && (
+        <p role="alert" className="font-semibold text-stop">
+          {wrong ?? error}
+        </p>
+      )}
+      {result && <Answer result={result} studs={studs} limitFrom={SOURCE_WORDS[limits.limitMm.from]} />}
+      <div>
+        <Button onClick={save} disabled={slot.closed}>
+          {slot.head ? `Correct the hub face ${corner}` : `Take the hub face ${corner}`}
+        </Button>
+      </div>
+      <OnFile head={slot.head} earlier={slot.earlier} />
+    </section>
+  );
+}
+
+/** Which stud to turn to and what it will read, or why it will not help. */
+function Answer({ result, studs, limitFrom }: { result: ReindexResult; studs: number; limitFrom: string }) {
+  const { full } = useUnits();
+  const hubLimit = result.limits.find((each) => each.name === 'hubLimitMm')!;
+  const limit = result.limits.find((each) => each.name === 'limitMm')!;
+  const over = result.states.hub_runout === 'high';
+  return (
+    <div className="grid gap-2">
+      <p>
+        Hub face <b className="reading font-semibold">{full(result.hubMm, 'mm', 3)}</b>
+        {', '}
+        <b className={over ? 'font-semibold text-stop' : 'font-semibold text-go'}>
+          {over
+            ? `${full(result.hubMm - hubLimit.value, 'mm', 3)} over ${full(hubLimit.value, 'mm', 3)}`
+            : `inside ${full(hubLimit.value, 'mm', 3)}`}
+        </b>{' '}
+        <span className="text-soft">({SOURCE_WORDS[hubLimit.from]})</span>, high at{' '}
+        {figure(result.hubHighDeg, 0)}°.
+      </p>
+      {result.positions ? (
+        <div className="grid gap-x-5 sm:grid-cols-[minmax(0,20rem)_1fr]">
+          <ReindexPicture
+            studs={studs}
+            best={result.best!}
+            limitMm={limit.value}
+            positions={result.positions}
+            show={(mm) => full(mm, 'mm', 3)}
+            className="w-full max-w-80"
+          />
+          <div>
+            <p className="text-xl font-semibold">{verdictOf(result, studs)}</p>
+            <p className="text-soft">
+              The rotor’s own runout is {full(result.rotorOwn!.peakToPeakMm, 'mm', 3)}, the hub’s grows to{' '}
+              {full(result.hubAtRotorMm!, 'mm', 3)} at the dial. Limit {full(limit.value, 'mm', 3)},{' '}
+              {limitFrom}.
+            </p>
+            <ol className="reading mt-2">
+              {result.positions.map(({ k, peakToPeakMm }) => (
+                <li key={k} className={k === result.best ? 'font-semibold' : ''}>
+                  {k === 0 ? 'as it is' : `${k} on`}: {full(peakToPeakMm, 'mm', 3)}
+                  {k === result.best ? ' ← lowest' : ''}
+                </li>
+              ))}
+            </ol>
+          </div>
+        </div>
+      ) : (
+        <p className="text-soft">Read the mounted rotor too, and this says which stud to turn it to.</p>
+      )}
+    </div>
+  );
+}
+
+function verdictOf({ best, insideLimit }: ReindexResult, studs: number): string {
+  if (best === 0)
+    return insideLimit
+      ? 'It sits best as it is, inside the limit.'
+      : 'It sits best as it is, and that is not inside: machine it, shim the hub, or replace.';
+  const turn = `Turn the rotor ${best} stud${best === 1 ? '' : 's'} on: its stud-1 hole to stud ${(best! % studs) + 1}.`;
+  return insideLimit ? turn : `${turn} Better, but not inside: machine, shim or replace as well.`;
+}

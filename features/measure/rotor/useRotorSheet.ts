@@ -1,0 +1,103 @@
+'use client';
+
+import { useState } from 'react';
+import { axleOf, type Corner } from '@/core/car/corner';
+import { type RotorResult, readRotor } from '@/core/rotor/rotor';
+import type { RotorInput } from '@/core/rotor/schema';
+import { grownBack } from '@/core/wear/history';
+import { useDesk } from '../../job/desk/Desk';
+import { useKept } from '../../shell/useKept';
+import { useUnits } from '../../shell/useUnits';
+import { focusCell } from '../MeasureCell';
+import { useLimits } from '../useLimit';
+import { usePastWear } from '../usePastWear';
+import { useReading } from '../useReading';
+import {
+  blankRotor,
+  figureOf,
+  type RotorRead,
+  type RotorTyped,
+  readTyped,
+  resized,
+  rotorOrder,
+  typedFrom,
+  withFigure,
+} from './typed';
+
+export type RotorSheet = ReturnType<typeof useRotorSheet>;
+
+/** Everything one corner's rotor sheet knows, for whichever layout shows it. */
+export function useRotorSheet(corner: Corner, cellPrefix = `rotor-${corner}`, onDone?: () => void) {
+  const { sheet } = useDesk();
+  const units = useUnits();
+  const limit = useLimits();
+  const wear = usePastWear();
+  const slot = useReading('rotor', corner);
+  const onFile = slot.head?.input as RotorInput | undefined;
+  const [kept, keep] = useKept<RotorTyped | null>(`rotor.${sheet.job.id}.${corner}`, null);
+  const typed = kept ?? (onFile ? typedFrom(onFile, units) : blankRotor(8));
+  const [error, setError] = useState<string>();
+  const [newPart, setNewPart] = useState(false);
+  const axle = sheet.car[axleOf(corner)];
+  const read: RotorRead = readTyped(typed, { axle, units, limit });
+  const result: RotorResult | undefined = read.input && readRotor(read.input);
+  const grown =
+    result?.lowestMm === undefined
+      ? undefined
+      : grownBack(wear.before[corner].rotor, result.lowestMm, 'rotor');
+  const order = rotorOrder(typed);
+  const cellId = (name: string) => `${cellPrefix}-${name.replaceAll('.', '-')}`;
+
+  const save = (latest = typed) => {
+    const now = readTyped(latest, { axle, units, limit });
+    if (now.wrong) return setError(now.wrong.why);
+    if (!now.input) {
+      const missing = latest.runout.findIndex((text) => text.trim() === '');
+      setError(`Station ${missing + 1} has no runout yet`);
+      focusCell(cellId(`runout.${missing}`));
+      return;
+    }
+    if (grown !== undefined && !newPart) return setError('Say first whether this is a new rotor');
+    setError(undefined);
+    slot.save(now.input, now.entered, grown === undefined ? '' : 'new rotor fitted');
+    keep(null);
+    setNewPart(false);
+    onDone?.();
+  };
+  return {
+    corner,
+    axle,
+    typed,
+    read,
+    result,
+    grown,
+    newPart,
+    setNewPart,
+    error: error ?? undefined,
+    slot,
+    limit: limit('runoutMm', axle.runoutLimitMm),
+    wear,
+    cellId,
+    figure: (name: string) => figureOf(typed, name),
+    change(name: string, text: string) {
+      setError(undefined);
+      keep(withFigure(typed, name, text));
+    },
+    next(name: string) {
+      const after = order[order.indexOf(name) + 1];
+      // Nothing of thickness and a press of Enter: the dial was all there is today.
+      const only = name === 'thickness.0' && typed.thickness.every((text) => text.trim() === '');
+      if (after === undefined || only) save();
+      else focusCell(cellId(after));
+    },
+    resize: (stations: number) => keep(resized(typed, stations)),
+    addRound: () => keep({ ...typed, repeats: [...typed.repeats, Array(typed.stations).fill('')] }),
+    dropRound: () => keep({ ...typed, repeats: typed.repeats.slice(0, -1) }),
+    spreadDrift: (spread: boolean) => keep({ ...typed, spread }),
+    takeRoundAgain() {
+      keep({ ...typed, runout: typed.runout.map(() => ''), closing: '', spread: false });
+      focusCell(cellId('runout.0'));
+    },
+    save,
+  };
+}

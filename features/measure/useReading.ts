@@ -1,0 +1,42 @@
+'use client';
+
+import type { Corner } from '@/core/car/corner';
+import type { Phase, ReadingRow } from '@/core/job/sheet';
+import { headOf } from '@/core/job/standing';
+import { useDesk } from '../job/desk/Desk';
+
+export type ReadingSlot = {
+  /** What stands, and what it replaced, newest first. */
+  head: ReadingRow | undefined;
+  earlier: ReadingRow[];
+  closed: boolean;
+  save: (input: Record<string, unknown>, entered?: Record<string, string>, why?: string) => void;
+  takeBack: (why: string) => void;
+};
+
+/** The place of one kind of reading at one corner: what is on file there, and how the next one is written down. */
+export function useReading(kind: string, corner?: Corner, phase: Phase = 'before'): ReadingSlot {
+  const { sheet, read, closed } = useDesk();
+  const at = corner ?? '';
+  const head = headOf(sheet.readings, phase, (row) => row.kind === kind && row.corner === at);
+  return {
+    head: head?.input ? head : undefined,
+    earlier: earlierOf(sheet.readings, head),
+    closed,
+    save: (input, entered, why) => read({ phase, kind, corner, input, entered, why }),
+    takeBack: (why) => read({ phase, kind, corner, input: null, why }),
+  };
+}
+
+/** The chain a row stands at the head of, without it, newest first. */
+function earlierOf(rows: readonly ReadingRow[], head: ReadingRow | undefined): ReadingRow[] {
+  const found: ReadingRow[] = [];
+  let id = head?.replaces ?? null;
+  while (id !== null) {
+    const row = rows.find((each) => each.id === id);
+    if (!row) break;
+    if (row.input !== null) found.push(row);
+    id = row.replaces;
+  }
+  return found;
+}
