@@ -14,7 +14,7 @@ export type Fault = (typeof FAULTS)[number];
 export type Request = 'identify' | 'send' | 'zero';
 
 const REQUESTS: Record<Request, string> = { identify: 'I?', send: 'R?', zero: 'Z!' };
-export const LINE_END = '\r\n';
+const LINE_END = '\r\n';
 /** Longer than any honest line; what is longer is noise and is thrown away. */
 const MOST_CHARACTERS = 80;
 

@@ -7,5 +7,3 @@ export const eventSchema = z.strictObject({
   onDate: z.iso.date('a date as 2026-05-31'),
   sessions: within(0.5, 100, 'sessions'),
 });
-
-export type EventInput = z.infer<typeof eventSchema>;

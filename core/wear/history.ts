@@ -16,7 +16,7 @@ export type WearPoint = { sessions: number; mm: number; recordedAt: string; jobI
 export type CornerWear = { inner: WearPoint[]; outer: WearPoint[]; rotor: WearPoint[] };
 
 /** Grown by more than this is a new part, not a better reading, mm. */
-export const NEW_PART_MM = { pad: 0.5, rotor: 0.15 } as const;
+const NEW_PART_MM = { pad: 0.5, rotor: 0.15 } as const;
 
 /**
  * What each part has measured since it was fitted, oldest first. Where a reading stands above the one before by more than

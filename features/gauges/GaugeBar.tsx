@@ -10,6 +10,7 @@ import { Button } from '@/ui/Button';
 import { figure } from '@/ui/format';
 import { useDesk } from '../job/desk/Desk';
 import { type Cell, useMeasureDesk } from '../measure/MeasureDesk';
+import { useUnits } from '../shell/useUnits';
 import { greet, type Instrument } from './instrument';
 import { serialLink, webSerial } from './serialLink';
 import { type SimulatedLink, simulatedLink } from './simulatedLink';
@@ -20,6 +21,8 @@ type Plugged = { instrument: Instrument; simulated?: SimulatedLink };
 export function GaugeBar() {
   const { sheet } = useDesk();
   const { armed, deliver } = useMeasureDesk();
+  const units = useUnits();
+  const [choosing, setChoosing] = useState(true);
   const [plugged, setPlugged] = useState<Plugged[]>([]);
   const [said, setSaid] = useState('');
   const [busy, setBusy] = useState(false);
@@ -35,7 +38,7 @@ export function GaugeBar() {
   );
 
   const put = (value: number, instrument: Instrument, cell: Cell | null) => {
-    const text = textOf(value, instrument, cell);
+    const text = textOf(value, instrument, cell ? units.unit(cell.base) : undefined);
     setSaid(deliver(text) ? `${cell?.label ?? ''}: ${text}` : `${text} came, but no field waits for it`);
   };
   const plug = async (make: () => Promise<Plugged>) => {
@@ -46,6 +49,7 @@ export function GaugeBar() {
         setSaid(`${INSTRUMENTS[each.instrument.kind].label} ${why}`);
       });
       setPlugged((now) => [...now, each]);
+      setChoosing(false);
       setSaid(`${INSTRUMENTS[each.instrument.kind].label} ${each.instrument.serial} plugged in`);
     } catch (error) {
       setSaid(`It could not be plugged in: ${(error as Error).message}`);
@@ -96,38 +100,46 @@ export function GaugeBar() {
       aria-label="Gauges"
       className="sticky top-0 z-20 mb-2 border-2 border-ink bg-card p-2 desk:-top-5"
     >
-      <div className="flex flex-wrap items-center gap-2">
-        {INSTRUMENT_KINDS.filter((kind) => !plugged.some((each) => each.instrument.kind === kind)).map(
-          (kind) => (
-            <Button key={kind} look="quiet" onClick={() => void plugSimulated(kind)}>
-              <Plug aria-hidden="true" size={18} /> {INSTRUMENTS[kind].label} (stand-in)
-            </Button>
-          ),
-        )}
-        {serial && (
-          <Button
-            look="quiet"
-            onClick={() => void plug(async () => ({ instrument: await greet(await serialLink(serial)) }))}
-          >
-            <Plug aria-hidden="true" size={18} /> Serial port
+      <ul className="flex flex-wrap items-center gap-2">
+        {plugged.map((each) => (
+          <PluggedIn
+            key={each.instrument.kind}
+            plugged={each}
+            waiting={each.instrument.kind === wanted}
+            onUnplug={() => {
+              if (each.simulated) return each.simulated.unplug();
+              each.instrument.close();
+              setPlugged((now) => now.filter((other) => other !== each));
+            }}
+          />
+        ))}
+        <li>
+          <Button look="quiet" aria-expanded={choosing} onClick={() => setChoosing(!choosing)}>
+            <Plug aria-hidden="true" size={18} /> Plug in …
           </Button>
-        )}
-      </div>
-      {plugged.length > 0 && (
-        <ul className="mt-1 flex flex-wrap gap-2 border-t border-rule pt-1">
-          {plugged.map((each) => (
-            <PluggedIn
-              key={each.instrument.kind}
-              plugged={each}
-              waiting={each.instrument.kind === wanted}
-              onUnplug={() => {
-                if (each.simulated) return each.simulated.unplug();
-                each.instrument.close();
-                setPlugged((now) => now.filter((other) => other !== each));
-              }}
-            />
-          ))}
-        </ul>
+        </li>
+      </ul>
+      {choosing && (
+        <div className="flex flex-wrap gap-2 border-t border-rule py-1">
+          {INSTRUMENT_KINDS.filter((kind) => !plugged.some((each) => each.instrument.kind === kind)).map(
+            (kind) => (
+              <Button key={kind} onClick={() => void plugSimulated(kind)}>
+                {INSTRUMENTS[kind].label}
+              </Button>
+            ),
+          )}
+          {serial && (
+            <Button
+              onClick={() => void plug(async () => ({ instrument: await greet(await serialLink(serial)) }))}
+            >
+              Serial port
+            </Button>
+          )}
+          <p className="basis-full text-[0.9375rem] text-soft">
+            The named ones are stand-ins that measure this car’s simulated state. A gauge that types needs no
+            plug: its figures land in the field that has the cursor.
+          </p>
+        </div>
       )}
       <div className="mt-1 flex flex-wrap items-center gap-3">
         <Button
@@ -153,11 +165,14 @@ export function GaugeBar() {
   );
 }
 
-/** A figure as the field takes it: with its unit where that is not the field's own. */
-function textOf(value: number, { unit, resolution }: Instrument, cell: Cell | null): string {
-  const decimals = Math.max(0, Math.ceil(-Math.log10(resolution) - 1e-9));
-  const text = value.toFixed(decimals);
-  return unit === '%' || cell?.base === '' ? text : `${text} ${unit}`;
+/** A figure as the field takes it: with its unit where that is not the one the field is typed in. */
+function textOf(value: number, { unit, resolution }: Instrument, typedIn: string | undefined): string {
+  const text = value.toFixed(decimalsOf(resolution));
+  return unit === typedIn ? text : `${text} ${unit}`;
+}
+
+function decimalsOf(resolution: number): number {
+  return Math.max(0, Math.ceil(-Math.log10(resolution) - 1e-9));
 }
 
 /** One instrument on its line, its display, and what can be done to a stand-in by hand. */
@@ -177,7 +192,7 @@ function PluggedIn({
     return () => clearInterval(timer);
   }, [simulated]);
   const { label, unit } = INSTRUMENTS[instrument.kind];
-  const decimals = Math.max(0, Math.ceil(-Math.log10(instrument.resolution) - 1e-9));
+  const decimals = decimalsOf(instrument.resolution);
   return (
     <li className="flex items-center gap-2 border border-rule px-2">
       <span className={waiting ? 'font-semibold' : 'text-soft'}>{label}</span>

@@ -14,7 +14,7 @@ export function eventFromRow(row: Row): EventRow {
 }
 
 /** A car's days on track, oldest first. */
-export async function carEvents(carId: string, sql: Sql = database()): Promise<EventRow[]> {
+async function carEvents(carId: string, sql: Sql = database()): Promise<EventRow[]> {
   const rows = await sql`
     select id, name, on_date, sessions, version from car_events
     where car_id = ${carId} and dropped_at is null order by on_date, id`;

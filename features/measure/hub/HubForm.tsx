@@ -119,14 +119,14 @@ export function HubForm({ corner, onDone }: { corner: Corner; onDone?: () => voi
       <p className="text-[0.9375rem] text-soft">
         Rotor off, face bright. Station 1 at stud 1, the same way round as the rotor.
       </p>
-      <div className="grid grid-cols-4 gap-x-3 gap-y-1 sm:grid-cols-8">
+      <div className="grid grid-cols-4 gap-x-3 gap-y-1 whitespace-nowrap sm:grid-cols-8">
         {typed.runout.map((text, station) => (
           <label
             key={`${corner} ${Math.round((360 * station) / STATIONS)}`}
             htmlFor={`hub-${corner}-${station}`}
             className="reading border-b border-rule text-[0.9375rem] text-soft"
           >
-            {station + 1} · {Math.round((360 * station) / STATIONS)}°
+            <span className="text-ink">{station + 1}</span> {Math.round((360 * station) / STATIONS)}°
             <MeasureCell
               id={`hub-${corner}-${station}`}
               label={`Hub face ${corner} station ${station + 1}`}

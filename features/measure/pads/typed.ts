@@ -9,7 +9,7 @@ import { ownLimits } from '../useLimit';
 export type PadsTyped = Record<string, string>;
 
 export const PAD_SIDES = ['inner', 'outer'] as const;
-export const PAD_ENDS = ['leading', 'trailing'] as const;
+const PAD_ENDS = ['leading', 'trailing'] as const;
 const EDGES = ['outerEdge', 'innerEdge'] as const;
 
 export const END_WORDS: Record<string, string> = {

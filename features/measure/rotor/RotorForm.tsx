@@ -22,9 +22,10 @@ export function RotorForm({ corner, onDone }: { corner: Corner; onDone?: () => v
   return (
     <section
       aria-label={`Rotor ${corner}`}
-      className="mt-2 grid gap-x-5 gap-y-3 sm:grid-cols-[minmax(0,20rem)_1fr]"
+      className="mt-2 grid grid-cols-[8.5rem_minmax(0,1fr)] gap-x-3 gap-y-3 sm:grid-cols-[minmax(0,20rem)_1fr] sm:gap-x-5"
     >
-      <div>
+      {/* On a phone the trace stays in sight while the figures go by. */}
+      <div className="sticky top-2 self-start sm:static">
         <PolarTrace
           readings={result?.readMm ?? read.runout.map((each) => (Number.isFinite(each) ? each : null))}
           wobble={result?.orders[0]}
@@ -33,23 +34,27 @@ export function RotorForm({ corner, onDone }: { corner: Corner; onDone?: () => v
           outlier={result?.outlier?.station}
           className="w-full max-w-80"
         />
-        {result && <RotorFacts result={result} />}
       </div>
-      <div>
+      {result && (
+        <div className="col-span-2 row-start-2 sm:col-span-1 sm:col-start-1">
+          <RotorFacts result={result} />
+        </div>
+      )}
+      <div className="col-start-2 row-start-1 sm:row-span-2">
         <Stations rotor={rotor} />
         <RotorTable rotor={rotor} />
       </div>
       {wrong && (
-        <p role="alert" className="font-semibold text-stop sm:col-span-2">
+        <p role="alert" className="col-span-2 font-semibold text-stop">
           {read.wrong ? `${nameOf(read.wrong.name)}: ${wrong}` : wrong}
         </p>
       )}
       {result && (
-        <div className="sm:col-span-2">
+        <div className="col-span-2">
           <RotorRemarks rotor={rotor} />
         </div>
       )}
-      <div className="flex flex-wrap items-center gap-3 sm:col-span-2">
+      <div className="col-span-2 flex flex-wrap items-center gap-3">
         <Button onClick={() => rotor.save()} disabled={slot.closed}>
           {slot.head ? `Correct the reading ${corner}` : `Take the reading ${corner}`}
         </Button>
@@ -62,7 +67,7 @@ export function RotorForm({ corner, onDone }: { corner: Corner; onDone?: () => v
           </Button>
         )}
       </div>
-      <div className="sm:col-span-2">
+      <div className="col-span-2">
         <OnFile head={slot.head} earlier={slot.earlier} />
       </div>
     </section>
@@ -145,10 +150,10 @@ function RotorTable({ rotor }: { rotor: RotorSheet }) {
         <thead>
           <tr className="narrow border-b-2 border-ink text-[0.9375rem]">
             <th scope="col" className="text-left font-semibold">
-              Station
+              <span className="reading font-normal">{unit}</span>
             </th>
             <th scope="col" className="text-right font-semibold">
-              Runout {unit}
+              Runout
             </th>
             {typed.repeats.map((_, set) => (
               <th key={set} scope="col" className="text-right font-semibold">
@@ -156,7 +161,7 @@ function RotorTable({ rotor }: { rotor: RotorSheet }) {
               </th>
             ))}
             <th scope="col" className="text-right font-semibold">
-              Thickness {unit}
+              Thick<span className="hidden sm:inline">ness</span>
             </th>
           </tr>
         </thead>
