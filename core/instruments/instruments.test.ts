@@ -189,6 +189,15 @@ describe('simulated instruments', () => {
     expect(truthAt(bent, { point: 'hub_face', corner: 'FR', angleDeg: 60 })).toBeCloseTo(0.02, 9);
   });
 
+  it('say out of range only once they have settled there', () => {
+    const soaked: Condition = { ...condition, fluid: { moisturePct: 9, boilingC: 84 } };
+    const tester = simulatedInstrument('boiling', soaked, { random: seeded(5) });
+    tester.place({ point: 'reservoir' }, 0);
+    const answer = (at: number) => parseMessage(tester.receive(formatRequest('send').trim(), at)[0]!.trim());
+    expect(answer(200)).toMatchObject({ value: { type: 'reading', settled: false } });
+    expect(answer(60_000)).toMatchObject({ value: { type: 'fault', fault: 'range' } });
+  });
+
   it('find no rotor on a drum', () => {
     const hatch = soundCondition(startingSet('hatch'));
     expect(truthAt(hatch, { point: 'rotor_face', corner: 'RL' })).toBeUndefined();

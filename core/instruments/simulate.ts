@@ -66,7 +66,9 @@ export function simulatedInstrument(
 }
 
 function readingOf(shown: { value: number; settled: boolean }, spec: InstrumentSpec): Message {
-  if (shown.value < spec.low || shown.value > spec.high) return { type: 'fault', fault: 'range' };
+  // On its way up a display passes through what it cannot show; only where it stays counts.
+  if (shown.settled && (shown.value < spec.low || shown.value > spec.high))
+    return { type: 'fault', fault: 'range' };
   return { type: 'reading', value: shown.value, unit: spec.unit, settled: shown.settled };
 }
 

@@ -197,9 +197,10 @@ function PluggedIn({
     <li className="flex items-center gap-2 border border-rule px-2">
       <span className={waiting ? 'font-semibold' : 'text-soft'}>{label}</span>
       {simulated && (
-        <output className="reading min-w-28 text-right text-lg" aria-label={`${label} shows`}>
+        <samp className="reading min-w-28 text-right text-lg">
+          <span className="sr-only">shows</span>{' '}
           {shown ? `${figure(shown.value, decimals)} ${unit}${shown.settled ? '' : ' ~'}` : '---'}
-        </output>
+        </samp>
       )}
       {instrument.kind === 'dial' && (
         <Button

@@ -13,9 +13,11 @@ import type { AnswerRow, JobSheet } from '@/core/job/sheet';
 import { standingAnswers } from '@/core/job/standing';
 import { stepsOf, ticksOf } from '@/core/job/work';
 import { Button, buttonClass } from '@/ui/Button';
+import { CornerPlan } from '@/ui/CornerPlan';
 import { moment, percent, shortDate } from '@/ui/format';
 import { readingLabel } from '../measure/readingLabel';
 import { readingWords } from '../measure/readingWords';
+import { jobCorners } from '../plan/corners';
 import { useShop } from '../shell/ShopContext';
 import { useUnits } from '../shell/useUnits';
 
@@ -57,14 +59,24 @@ export function Story({ sheet, holds, proof, derived }: Props) {
         </span>
       </div>
 
-      <section className="border-y-2 border-ink bg-card px-4 py-3">
-        <p className="text-2xl font-bold">
-          {outcomeLabel(job.outcome!)}: {job.confirmed.map(causeLabel).join(', ') || 'no cause confirmed'}
-        </p>
-        {job.summary !== '' && <p className="mt-1 whitespace-pre-line">{job.summary}</p>}
-        <p className="mt-1 text-soft">
-          Closed by {job.closedBy}, {at(job.closedAt!)}.
-        </p>
+      <section className="grid gap-4 border-y-2 border-ink bg-card px-4 py-3 sm:grid-cols-[9rem_1fr]">
+        <div className="blueplate hidden p-1 sm:block">
+          <CornerPlan
+            compact
+            corners={jobCorners(sheet, [], derived)}
+            driveSide={car.driveSide ?? 'left'}
+            className="w-full"
+          />
+        </div>
+        <div>
+          <p className="text-2xl font-bold">
+            {outcomeLabel(job.outcome!)}: {job.confirmed.map(causeLabel).join(', ') || 'no cause confirmed'}
+          </p>
+          {job.summary !== '' && <p className="mt-1 whitespace-pre-line">{job.summary}</p>}
+          <p className="mt-1 text-soft">
+            Closed by {job.closedBy}, {at(job.closedAt!)}.
+          </p>
+        </div>
       </section>
 
       <Chapter title="Complaint">

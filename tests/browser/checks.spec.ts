@@ -59,9 +59,7 @@ test('a car without assist is not asked about any', async ({ page }) => {
   await page.getByLabel('A, pivot to pad').fill('273');
   await page.getByLabel('B, pivot to clevis').fill('70');
   await page.getByRole('button', { name: 'Take the ratio' }).click();
-  await expect(row(page, 'Pedal ratio against its band')).toContainText(
-    'The pedal-ratio reading says below.',
-  );
+  await expect(row(page, 'Pedal ratio against its band')).toContainText('Pedal ratio reading: below.');
   await expect(row(page, 'Pedal ratio against its band')).toContainText('273 / 70 = 3.90');
 });
 
@@ -118,10 +116,10 @@ test('a fluid reading is refused in words, corrected, and the old value kept in 
   await expect(page.getByLabel('Water')).toHaveValue('40');
   await page.getByLabel('Water').fill('3,4');
   await page.getByRole('button', { name: 'Take the reading' }).click();
-  await expect(row(page, 'Moisture reading')).toContainText('says wet');
+  await expect(row(page, 'Moisture reading')).toContainText('Fluid reading: wet');
   await page.getByLabel('Water').fill('0.4');
   await page.getByRole('button', { name: 'Correct the reading' }).click();
-  await expect(row(page, 'Moisture reading')).toContainText('says dry');
+  await expect(row(page, 'Moisture reading')).toContainText('Fluid reading: dry');
   await saved(page);
   const sheet = await (await request.get(`/api/jobs/${/job\/([0-9a-f-]+)/.exec(job)![1]}`)).json();
   expect(

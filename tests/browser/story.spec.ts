@@ -30,7 +30,7 @@ test('a soft pedal from complaint to recorded fix, by mouse', async ({ page }) =
   await expect(page).toHaveURL(/checks#check-/);
   await page.getByLabel('Water').fill('3.6');
   await page.getByRole('button', { name: 'Take the reading' }).click();
-  await expect(row(page, 'Moisture reading')).toContainText('The fluid reading says wet.');
+  await expect(row(page, 'Moisture reading')).toContainText('Fluid reading: wet.');
   await expect(rail).toContainText('Car stays here: fluid boils too early.');
   await key(page, 'Hold the pedal firmly for 30 s', 'Holds').click();
   await key(page, 'Leak search, pedal held', 'Dry').click();

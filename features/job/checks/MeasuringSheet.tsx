@@ -30,7 +30,7 @@ export function MeasuringSheet() {
       </p>
       <div
         className={cn(
-          'mt-2 grid grid-cols-2 gap-x-4 gap-y-6',
+          'mt-2 grid gap-x-4 gap-y-6 sm:grid-cols-2',
           discs.length > 2 && 'min-[1700px]:grid-cols-4',
         )}
       >
@@ -79,7 +79,7 @@ function SheetColumn({ corner, next }: { corner: Corner; next?: Corner }) {
 
 function PadRows({ pads }: { pads: PadsSheet }) {
   const { unit, show } = useUnits();
-  const wrong = pads.read.wrong?.why ?? pads.error;
+  const wrong = wrongWords(pads.read.wrong) ?? pads.error;
   return (
     <>
       <h4 className="mt-1 flex justify-between font-semibold">
@@ -115,7 +115,7 @@ function PadRows({ pads }: { pads: PadsSheet }) {
 
 function RotorRows({ rotor }: { rotor: RotorSheet }) {
   const { show } = useUnits();
-  const wrong = rotor.read.wrong?.why ?? rotor.error;
+  const wrong = wrongWords(rotor.read.wrong) ?? rotor.error;
   const { result } = rotor;
   const cell = (name: string, label: string, point: 'rotor_face' | 'rotor_thickness', station: number) => (
     <MeasureCell
@@ -182,4 +182,8 @@ function Says({ wrong, children }: { wrong?: string; children: React.ReactNode }
       {children}
     </p>
   );
+}
+
+function wrongWords(wrong: { text: string; why: string } | undefined): string | undefined {
+  return wrong && `${wrong.text}: ${wrong.why}`;
 }

@@ -22,7 +22,9 @@ export function PadsForm({ corner, onDone }: { corner: Corner; onDone?: () => vo
   const newMm = axle.padNewMm ?? USUAL_PAD.newMm;
   const minimumMm = axle.padMinimumMm ?? USUAL_PAD.minimumMm;
   const replaceMm = pads.limits.find((limit) => limit.name === 'replaceMm')?.value ?? Math.max(5, newMm / 2);
-  const wrong = read.wrong ? `${nameOf(read.wrong.name)}: ${read.wrong.why}` : pads.error;
+  const wrong = read.wrong
+    ? `${nameOf(read.wrong.name)} is ${read.wrong.text}: ${read.wrong.why}`
+    : pads.error;
   const side = (name: 'inner' | 'outer') => ({
     leading: read.mm[`${name}.leading`],
     trailing: read.mm[`${name}.trailing`],

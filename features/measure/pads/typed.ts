@@ -42,7 +42,7 @@ export type PadsRead = {
   mm: Record<string, number>;
   input?: PadsInput;
   entered: Record<string, string>;
-  wrong?: { name: string; why: string };
+  wrong?: { name: string; text: string; why: string };
 };
 
 /** Drawn and judged by when nobody has entered the pad's own figures: ordinary sizes, mm. */
@@ -61,8 +61,8 @@ export function readPadsTyped(
   for (const [name, text] of Object.entries(typed)) {
     const entry = units.read(text, 'mm');
     if (!entry) continue;
-    const why = padWrong(entry.value, text, newMm, units);
-    if (why && !wrong) wrong = { name, why };
+    const why = padWrong(entry.value, newMm, units);
+    if (why && !wrong) wrong = { name, text, why };
     if (entry.entered) entered[`corners.${corner}.${name}`] = entry.entered;
     mm[name] = entry.value;
   }
@@ -96,12 +96,12 @@ export function readPadsTyped(
 }
 
 /** What a pad's thickness cannot be. */
-function padWrong(mm: number, text: string, newMm: number, units: Units): string | undefined {
-  if (Number.isNaN(mm)) return `${text} is not a figure in ${units.unit('mm')}`;
-  if (mm < 0) return `${text}: 0 to ${units.full(newMm + 0.2, 'mm', 1)} is accepted`;
+function padWrong(mm: number, newMm: number, units: Units): string | undefined {
+  if (Number.isNaN(mm)) return `a figure in ${units.unit('mm')} is needed`;
+  if (mm < 0) return `0 to ${units.full(newMm + 0.2, 'mm', 1)} is accepted`;
   if (mm > newMm + 0.2)
     return mm > 60
-      ? `${text}: was ${units.asTyped(mm / 10, 'mm')} meant? New is ${units.full(newMm, 'mm', 1)}`
-      : `${text}: thicker than new (${units.full(newMm, 'mm', 1)}); another pad?`;
+      ? `was ${units.asTyped(mm / 10, 'mm')} meant? New is ${units.full(newMm, 'mm', 1)}`
+      : `thicker than new (${units.full(newMm, 'mm', 1)}); another pad?`;
   return undefined;
 }

@@ -56,7 +56,8 @@ export function usePadsSheet(corner: Corner, cellPrefix = `pads-${corner}`, onDo
   const sides = pair && readPads(pair.input as PadsInput).axles[axleOf(corner)];
 
   const save = () => {
-    if (read.wrong) return setError(read.wrong.why);
+    // What is wrong is said beside the figure already.
+    if (read.wrong) return focusCell(cellId(read.wrong.name));
     if (!read.input) {
       const missing = order.find((name) => (typed[name] ?? '').trim() === '');
       setError('Both pads need both ends');

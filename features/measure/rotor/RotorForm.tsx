@@ -18,7 +18,9 @@ import { type RotorSheet, useRotorSheet } from './useRotorSheet';
 export function RotorForm({ corner, onDone }: { corner: Corner; onDone?: () => void }) {
   const rotor = useRotorSheet(corner, undefined, onDone);
   const { typed, read, result, slot } = rotor;
-  const wrong = read.wrong?.why ?? rotor.error;
+  const wrong = read.wrong
+    ? `${nameOf(read.wrong.name)} is ${read.wrong.text}: ${read.wrong.why}`
+    : rotor.error;
   return (
     <section
       aria-label={`Rotor ${corner}`}
@@ -46,7 +48,7 @@ export function RotorForm({ corner, onDone }: { corner: Corner; onDone?: () => v
       </div>
       {wrong && (
         <p role="alert" className="col-span-2 font-semibold text-stop">
-          {read.wrong ? `${nameOf(read.wrong.name)}: ${wrong}` : wrong}
+          {wrong}
         </p>
       )}
       {result && (

@@ -101,8 +101,10 @@ export type RotorRead = {
   runout: (number | null)[];
   input?: RotorInput;
   entered: Record<string, string>;
+  /** The first figure missing from a column that was begun: a set is not written down with part of it left out. */
+  unfinished?: string;
   /** The first figure that cannot be right: which one, and why, in words. */
-  wrong?: { name: string; why: string };
+  wrong?: { name: string; text: string; why: string };
 };
 
 type Given = {
@@ -119,16 +121,14 @@ export function readTyped(typed: RotorTyped, { axle, units, limit }: Given): Rot
     const text = figureOf(typed, name);
     const entry = units.read(text, 'mm');
     if (!entry) return null;
-    const why = Number.isNaN(entry.value)
-      ? `${text} is not a figure in ${units.unit('mm')}`
-      : check(entry.value);
-    if (why && !wrong) wrong = { name, why };
+    const why = Number.isNaN(entry.value) ? `a figure in ${units.unit('mm')} is needed` : check(entry.value);
+    if (why && !wrong) wrong = { name, text, why };
     if (entry.entered) entered[path] = entry.entered;
     return entry.value;
   };
   const dial = (mm: number) =>
     Math.abs(mm) > MOST_RUNOUT_MM
-      ? `${units.asTyped(mm, 'mm')}: was ${units.asTyped(mm / 100, 'mm')} meant? Up to ${units.full(MOST_RUNOUT_MM, 'mm', 0)} either way is accepted`
+      ? `was ${units.asTyped(mm / 100, 'mm')} meant? Up to ${units.full(MOST_RUNOUT_MM, 'mm', 0)} either way is accepted`
       : undefined;
   const thick = (mm: number) => thicknessWrong(mm, axle.rotorNewMm, units);
   const runout = typed.runout.map((_, station) => read(`runout.${station}`, `runoutMm[${station}]`, dial));
@@ -141,7 +141,12 @@ export function readTyped(typed: RotorTyped, { axle, units, limit }: Given): Rot
   );
   const outer = read('outer', 'edgesMm.outer', thick);
   const inner = read('inner', 'edgesMm.inner', thick);
-  if (wrong || !whole(runout)) return { runout, entered, wrong };
+  const unfinished = [
+    firstGap('thickness', thickness),
+    ...repeats.map((set, index) => firstGap(`repeat.${index}`, set)),
+    (outer === null) === (inner === null) ? undefined : outer === null ? 'outer' : 'inner',
+  ].find((name) => name !== undefined);
+  if (wrong || !whole(runout)) return { runout, entered, unfinished, wrong };
 
   const limits = { runoutMm: limit('runoutMm', axle.runoutLimitMm), dtvMm: limit('dtvMm', axle.dtvLimitMm) };
   const set = (['runoutMm', 'dtvMm'] as const).filter((name) => isOwn(limits[name]));
@@ -149,6 +154,7 @@ export function readTyped(typed: RotorTyped, { axle, units, limit }: Given): Rot
   return {
     runout,
     entered,
+    unfinished,
     input: {
       runoutMm: runout,
       ...(whole(thickness) ? { thicknessMm: thickness } : {}),
@@ -170,11 +176,16 @@ export function readTyped(typed: RotorTyped, { axle, units, limit }: Given): Rot
 
 /** What a thickness cannot be. */
 function thicknessWrong(mm: number, newMm: number | null, units: Units): string | undefined {
-  if (mm < 1 || mm > 80)
-    return `${units.asTyped(mm, 'mm')}: ${units.show(1, 'mm', 0)} to ${units.full(80, 'mm', 0)} is accepted`;
+  if (mm < 1 || mm > 80) return `${units.show(1, 'mm', 0)} to ${units.full(80, 'mm', 0)} is accepted`;
   return newMm !== null && mm > newMm + 0.2
-    ? `${units.asTyped(mm, 'mm')}: more than new (${units.full(newMm, 'mm', 1)}); another rotor?`
+    ? `more than new (${units.full(newMm, 'mm', 1)}); another rotor?`
     : undefined;
+}
+
+/** The first station missing from a column of which some are there. */
+function firstGap(column: string, values: readonly (number | null)[]): string | undefined {
+  const gap = values.indexOf(null);
+  return gap >= 0 && values.some((value) => value !== null) ? `${column}.${gap}` : undefined;
 }
 
 function isOwn(limit: ResolvedLimit): boolean {

@@ -48,18 +48,23 @@ export function useRotorSheet(corner: Corner, cellPrefix = `rotor-${corner}`, on
   const order = rotorOrder(typed);
   const cellId = (name: string) => `${cellPrefix}-${name.replaceAll('.', '-')}`;
 
-  const save = (latest = typed) => {
-    const now = readTyped(latest, { axle, units, limit });
-    if (now.wrong) return setError(now.wrong.why);
-    if (!now.input) {
-      const missing = latest.runout.findIndex((text) => text.trim() === '');
+  const save = () => {
+    // What is wrong is said beside the figure already.
+    if (read.wrong) return focusCell(cellId(read.wrong.name));
+    if (!read.input) {
+      const missing = typed.runout.findIndex((text) => text.trim() === '');
       setError(`Station ${missing + 1} has no runout yet`);
       focusCell(cellId(`runout.${missing}`));
       return;
     }
+    if (read.unfinished) {
+      setError('This one is still missing: finish the column, or empty it');
+      focusCell(cellId(read.unfinished));
+      return;
+    }
     if (grown !== undefined && !newPart) return setError('Say first whether this is a new rotor');
     setError(undefined);
-    slot.save(now.input, now.entered, grown === undefined ? '' : 'new rotor fitted');
+    slot.save(read.input, read.entered, grown === undefined ? '' : 'new rotor fitted');
     keep(null);
     setNewPart(false);
     onDone?.();
@@ -73,7 +78,7 @@ export function useRotorSheet(corner: Corner, cellPrefix = `rotor-${corner}`, on
     grown,
     newPart,
     setNewPart,
-    error: error ?? undefined,
+    error,
     slot,
     limit: limit('runoutMm', axle.runoutLimitMm),
     wear,

@@ -1,0 +1,132 @@
+import type { Page } from '@playwright/test';
+import { expect, row, saved, test } from './test';
+
+const bar = (page: Page) => page.getByRole('region', { name: 'Gauges' });
+
+/** The checks of a new job on the coupe, gauges out. Its front right bearing is loose; only the instruments know. */
+async function coupe(page: Page): Promise<string> {
+  await page.goto('/job/new');
+  await page.getByText('Car 14, blue coupe').click();
+  await page.getByLabel('What the driver says, in one line').fill('Measure it with gauges');
+  await page.getByRole('button', { name: 'Open the job' }).click();
+  await expect(page.getByRole('heading', { name: /What the driver says/ })).toBeVisible();
+  const job = page.url().replace('/complaint', '');
+  await page.goto(`${job}/checks`);
+  await page.getByRole('button', { name: 'Gauges' }).click();
+  await expect(bar(page)).toBeVisible();
+  return job;
+}
+
+async function plugIn(page: Page, name: string): Promise<void> {
+  const listed = bar(page).getByRole('button', { name, exact: true });
+  if (!(await listed.isVisible())) await bar(page).getByRole('button', { name: 'Plug in …' }).click();
+  await listed.click();
+  await expect(bar(page).getByRole('status')).toContainText('plugged in');
+}
+
+/** Takes what the gauge shows, and waits until the next field waits. */
+async function take(page: Page, forField: string, settlesInMs = 8000): Promise<void> {
+  await expect(bar(page)).toContainText(`For: ${forField}`);
+  await bar(page).getByRole('button', { name: 'Take it' }).click();
+  await expect(bar(page).getByRole('status')).toContainText(`${forField}:`, { timeout: settlesInMs });
+}
+
+async function sheetOf(page: Page, job: string) {
+  const id = /job\/([0-9a-f-]+)/.exec(job)![1];
+  return (await page.request.get(`/api/jobs/${id}`)).json();
+}
+
+test('a corner is measured by its gauges alone, and what they find is the fault that is there', async ({
+  page,
+}) => {
+  const job = await coupe(page);
+  await page
+    .getByRole('complementary', { name: 'Corner plan' })
+    .getByRole('button', { name: /^front right/ })
+    .click();
+  await plugIn(page, 'Dial indicator');
+  await plugIn(page, 'Micrometer');
+  await page.getByLabel('Inner pad FR, leading end').click();
+  for (const at of [
+    'Inner pad FR, leading end',
+    'Inner pad FR, trailing end',
+    'Outer pad FR, leading end',
+    'Outer pad FR, trailing end',
+  ])
+    await take(page, at);
+  await page.getByLabel('Runout FR station 1', { exact: true }).click();
+  for (let station = 1; station <= 8; station++) await take(page, `Runout FR station ${station}`);
+  await take(page, 'Station 1 again FR');
+  for (let station = 1; station <= 8; station++) await take(page, `Thickness FR station ${station}`);
+  await row(page, 'Wheel bearing play, FR').getByRole('button', { name: 'Measure it' }).click();
+  await page.getByRole('textbox', { name: 'Play FR' }).click();
+  await take(page, 'Play FR');
+  await saved(page);
+
+  const { readings } = await sheetOf(page, job);
+  const input = (kind: string) => readings.find((each: { kind: string }) => each.kind === kind).input;
+  expect(input('bearing').playMm).toBeCloseTo(0.14, 1);
+  expect(input('pads').corners.FR.inner.leading).toBeCloseTo(7, 1);
+  expect(input('rotor').thicknessMm).toHaveLength(8);
+  expect(input('rotor').thicknessMm[0]).toBeCloseTo(31.2, 1);
+  // One slow turn closes on itself within the gauge's own scatter.
+  expect(Math.abs(input('rotor').closingMm - input('rotor').runoutMm[0])).toBeLessThan(0.01);
+  await expect(row(page, 'Wheel bearing play, FR')).toContainText('Bearing play reading FR: excess.');
+  await expect(page.getByRole('complementary', { name: 'Leaning rail' })).toContainText(
+    'Car stays here: wheel bearing loose.',
+  );
+});
+
+test('a gauge unplugged while it settles leaves nothing behind, and comes back', async ({ page }) => {
+  await coupe(page);
+  await plugIn(page, 'Boiling point tester');
+  await page.getByLabel('Boils at').click();
+  await bar(page).getByRole('button', { name: 'Take it' }).click();
+  await bar(page).getByRole('button', { name: 'Unplug the boiling point tester' }).click();
+  await expect(bar(page).getByRole('status')).toContainText(/unplugged|not plugged in/);
+  await expect(page.getByLabel('Boils at')).toHaveValue('');
+  await plugIn(page, 'Boiling point tester');
+  await page.getByLabel('Boils at').click();
+  // The probe heats up as slowly as a real one.
+  await take(page, 'Boils at', 25_000);
+  await expect(page.getByRole('region', { name: 'Fluid' })).toContainText(/On file: boils 2[12]\d °C/);
+});
+
+test('the gauge’s own button types into the field that waits, in its own unit', async ({ page }) => {
+  await coupe(page);
+  await page.getByRole('radio', { name: 'in', exact: true }).click();
+  await page
+    .getByRole('complementary', { name: 'Corner plan' })
+    .getByRole('button', { name: /^front left/ })
+    .click();
+  await plugIn(page, 'Micrometer');
+  await page.getByLabel('Inner pad FL, leading end').click();
+  await expect(bar(page).getByRole('listitem').filter({ hasText: 'Micrometer' })).toContainText('8.', {
+    timeout: 5000,
+  });
+  await page.waitForTimeout(1200);
+  await bar(page).getByRole('button', { name: 'The micrometer’s own button' }).click();
+  await expect(page.getByLabel('Inner pad FL, leading end')).toHaveValue(/^8\.\d{3} mm$/);
+  await expect(page.getByLabel('Inner pad FL, trailing end')).toBeFocused();
+});
+
+test('a full rotor and four corners of pads come from the gauges without a key pressed', async ({ page }) => {
+  test.slow();
+  const job = await coupe(page);
+  await page.getByRole('radio', { name: 'Sheet' }).click();
+  await plugIn(page, 'Micrometer');
+  await plugIn(page, 'Dial indicator');
+  for (const corner of ['FL', 'FR', 'RL', 'RR']) {
+    await page.getByLabel(`Inner pad ${corner}, leading end`).click();
+    for (const side of ['Inner', 'Outer'])
+      for (const end of ['leading', 'trailing']) await take(page, `${side} pad ${corner}, ${end} end`);
+    if (corner !== 'FL') continue;
+    for (let station = 1; station <= 8; station++) await take(page, `Runout FL station ${station}`);
+    await take(page, 'Station 1 again FL');
+    for (let station = 1; station <= 8; station++) await take(page, `Thickness FL station ${station}`);
+  }
+  await saved(page);
+  const { readings } = await sheetOf(page, job);
+  const kinds = readings.map((each: { kind: string; corner: string }) => `${each.kind} ${each.corner}`);
+  expect(kinds.sort()).toEqual(['pads FL', 'pads FR', 'pads RL', 'pads RR', 'rotor FL']);
+});
