@@ -1,6 +1,7 @@
 import { diagnose } from '../diagnosis/diagnose';
 import type { Verdict } from '../diagnosis/verdict';
 import type { Issue } from '../issues/issue';
+import { type Measured, measuredOf } from '../wear/measured';
 import { closingIssues } from './closing';
 import { type Derived, derivedAnswers } from './current';
 import { holdsOn, type JobHold } from './holds';
@@ -8,12 +9,15 @@ import { type ProofCheck, proofChecks } from './proof';
 import { questionOfJob } from './question';
 import type { JobSheet } from './sheet';
 import { type Stage, stageNotes } from './stages';
+import { standingReadings } from './standing';
 
 /** Everything the tool thinks of a job as it stands. */
 export type Judgement = {
   verdict: Verdict;
   holds: JobHold[];
   derived: { before: Derived[]; after: Derived[] };
+  /** What was last measured at each corner, for the plan. */
+  measured: Measured;
   proof: ProofCheck[];
   notes: Record<Stage, string>;
   /** What still stands in the way of closing it as cured. */
@@ -29,6 +33,7 @@ export function judge(sheet: JobSheet): Judgement {
       before: derivedAnswers(sheet.readings, 'before'),
       after: derivedAnswers(sheet.readings, 'after'),
     },
+    measured: measuredOf(standingReadings(sheet)),
     proof: proofChecks(sheet),
     notes: stageNotes(sheet),
     toClose: closingIssues(sheet, { outcome: 'cured', confirmed: ['(chosen in the form)'] }),

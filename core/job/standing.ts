@@ -1,5 +1,5 @@
 import type { GivenFinding } from '../diagnosis/given';
-import type { AnswerRow, Phase } from './sheet';
+import type { AnswerRow, Phase, ReadingRow } from './sheet';
 
 type Chained = { id: string; replaces: string | null; phase: Phase };
 
@@ -16,6 +16,13 @@ export function headOf<T extends Chained>(
   same: (row: T) => boolean,
 ): T | undefined {
   return standing(rows, phase).find(same);
+}
+
+/** The readings that stand, before and after the work, in that order. */
+export function standingReadings({ readings }: { readings: readonly ReadingRow[] }): ReadingRow[] {
+  return (['before', 'after'] as const)
+    .flatMap((phase) => standing(readings, phase))
+    .filter((row) => row.input !== null);
 }
 
 /** The answers that stand, as the diagnosis takes them. */

@@ -7,11 +7,10 @@ export type PastReading = {
   input: Record<string, unknown>;
   recordedAt: string;
   sessions: number;
-  jobId: string;
 };
 
-/** The lowest thickness found on one day. */
-export type WearPoint = { sessions: number; mm: number; recordedAt: string; jobId: string };
+/** The lowest thickness found, with how many sessions the car had run by then. */
+export type WearPoint = { sessions: number; mm: number };
 
 export type CornerWear = { inner: WearPoint[]; outer: WearPoint[]; rotor: WearPoint[] };
 
@@ -27,8 +26,8 @@ export function wearOf(readings: readonly PastReading[]): Record<Corner, CornerW
   const wear = Object.fromEntries(
     CORNERS.map((corner) => [corner, { inner: [], outer: [], rotor: [] } as CornerWear]),
   ) as unknown as Record<Corner, CornerWear>;
-  for (const { kind, corner, input, recordedAt, sessions, jobId } of inOrder) {
-    const point = (mm: number): WearPoint => ({ sessions, mm, recordedAt, jobId });
+  for (const { kind, corner, input, sessions } of inOrder) {
+    const point = (mm: number): WearPoint => ({ sessions, mm });
     if (kind === 'pads') {
       for (const [at, pads] of Object.entries((input.corners ?? {}) as Record<string, PadSides>)) {
         if (!isCorner(at)) continue;

@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { padLife } from '../pads/life';
 import { fitsIn, padForecast } from './forecast';
 import { grownBack, type PastReading, wearOf } from './history';
+import { measuredOf } from './measured';
+import { measuredOver } from './over';
 import { rotorLife } from './rotorLife';
 import { nextEvent, sessionsBy } from './sessions';
 
@@ -18,7 +20,6 @@ const pads = (day: number, sessions: number, inner: number, outer = inner): Past
   },
   recordedAt: `2026-05-${String(day).padStart(2, '0')}T10:00:00.000Z`,
   sessions,
-  jobId: `job-${day}`,
 });
 
 describe('wear over the season', () => {
@@ -35,7 +36,6 @@ describe('wear over the season', () => {
       [9, 11.2],
     ]);
     expect(wear.FR.inner).toEqual([]);
-    expect(wear.FL.inner[0]!.jobId).toBe('job-20');
   });
 
   it('asks about a part that grew, and not about a reading that is a little out', () => {
@@ -55,9 +55,27 @@ describe('wear over the season', () => {
   });
 });
 
+describe('what was last measured', () => {
+  it('is the newest of each corner, today’s over what was before', () => {
+    const before = measuredOf([pads(1, 0, 12), pads(9, 6, 8, 9)]);
+    expect(before.FL.pads).toEqual({
+      inner: { leading: 8, trailing: 8.2 },
+      outer: { leading: 9, trailing: 9 },
+    });
+    const rotor = {
+      kind: 'rotor',
+      corner: 'FL',
+      input: { runoutMm: [0, 0.05, 0.08, 0.05, 0, -0.02], thicknessMm: [26, 25.9, 26, 26, 26, 26] },
+    };
+    const now = measuredOver(before, measuredOf([rotor]));
+    expect(now.FL).toMatchObject({ rotor: { mm: 25.9, shape: 'wobble' }, pads: before.FL.pads });
+    expect(now.RR).toEqual({ rotor: {}, pads: {} });
+  });
+});
+
 describe('what is left', () => {
   const points = (...values: [sessions: number, mm: number][]) =>
-    values.map(([sessions, mm]) => ({ sessions, mm, recordedAt: '', jobId: '' }));
+    values.map(([sessions, mm]) => ({ sessions, mm }));
 
   it('of a rotor goes by a straight line', () => {
     const left = rotorLife(points([0, 26], [10, 25.9], [20, 25.8]), 25)!;

@@ -13,7 +13,7 @@ import { useShop } from '../shell/ShopContext';
 
 /** One open job: the car's plan, the complaint, what stops it, what it leans to, how far it is. */
 export function JobCard({ card }: { card: BayCard }) {
-  const { sheet, holds, derived, stage, leading } = card;
+  const { sheet, holds, derived, measured, stage, leading } = card;
   const { job, car } = sheet;
   const shop = useShop();
   const now = new Date(shop.now);
@@ -28,7 +28,7 @@ export function JobCard({ card }: { card: BayCard }) {
       <div className="blueplate flex items-center p-1">
         <CornerPlan
           compact
-          corners={jobCorners(sheet, holds, derived)}
+          corners={jobCorners(sheet, holds, derived, measured)}
           driveSide={car.driveSide ?? 'left'}
           className="w-full"
         />

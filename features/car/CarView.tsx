@@ -31,7 +31,7 @@ export function CarView({ car, jobs, readings, due, past }: Props) {
     <main id="main" className="desk:grid desk:min-h-[calc(100dvh-2.75rem)] desk:grid-cols-[19rem_1fr]">
       <aside className="blueplate flex items-start justify-center p-3">
         <CornerPlan
-          corners={plainCorners(car, readings)}
+          corners={plainCorners(car, past.measured)}
           driveSide={car.driveSide ?? 'left'}
           centre={{
             top: car.fluidClass ? FLUID_CLASSES[car.fluidClass].label : 'Fluid',
@@ -98,7 +98,7 @@ export function CarView({ car, jobs, readings, due, past }: Props) {
           </section>
           <div>
             <Figures car={car} />
-            <WearPanel car={car} readings={past.readings} events={past.events} />
+            <WearPanel car={car} wear={past.wear} events={past.events} />
             <EventsPanel carId={car.id} events={past.events} />
           </div>
         </div>

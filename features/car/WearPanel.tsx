@@ -1,10 +1,10 @@
 'use client';
 
-import { axleOf, CORNERS } from '@/core/car/corner';
+import { axleOf, CORNERS, type Corner } from '@/core/car/corner';
 import type { CarSpec } from '@/core/car/spec';
 import { limitFor } from '@/core/limits/catalogue';
 import { fitsIn, padForecast } from '@/core/wear/forecast';
-import { type PastReading, type WearPoint, wearOf } from '@/core/wear/history';
+import type { CornerWear, WearPoint } from '@/core/wear/history';
 import { type LifeLeft, rotorLife } from '@/core/wear/rotorLife';
 import { type CarEvent, nextEvent } from '@/core/wear/sessions';
 import { figure } from '@/ui/format';
@@ -24,16 +24,15 @@ type Line = {
 /** How pads and rotors have worn since they were fitted, and how many sessions are left in them. */
 export function WearPanel({
   car,
-  readings,
+  wear,
   events,
 }: {
   car: CarSpec;
-  readings: PastReading[];
+  wear: Record<Corner, CornerWear>;
   events: CarEvent[];
 }) {
   const { limits, today } = useShop();
   const { full, show } = useUnits();
-  const wear = wearOf(readings);
   const next = nextEvent(events, today);
   const lines = CORNERS.flatMap((corner): Line[] => {
     const axle = car[axleOf(corner)];

@@ -215,7 +215,7 @@ function PluggedIn({
       {simulated && (
         <Button
           look="quiet"
-          aria-label={`The ${label.toLowerCase()}’s own button`}
+          aria-label={`Data: the ${label.toLowerCase()}’s own button`}
           onPointerDown={(event) => event.preventDefault()}
           onMouseDown={(event) => event.preventDefault()}
           onClick={simulated.pressData}

@@ -12,6 +12,7 @@ import type { ProofCheck } from '@/core/job/proof';
 import type { AnswerRow, JobSheet } from '@/core/job/sheet';
 import { standingAnswers } from '@/core/job/standing';
 import { stepsOf, ticksOf } from '@/core/job/work';
+import type { Measured } from '@/core/wear/measured';
 import { Button, buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { moment, percent, shortDate } from '@/ui/format';
@@ -21,10 +22,16 @@ import { jobCorners } from '../plan/corners';
 import { useShop } from '../shell/ShopContext';
 import { useUnits } from '../shell/useUnits';
 
-type Props = { sheet: JobSheet; holds: JobHold[]; proof: ProofCheck[]; derived: Derived[] };
+type Props = {
+  sheet: JobSheet;
+  holds: JobHold[];
+  proof: ProofCheck[];
+  derived: Derived[];
+  measured: Measured;
+};
 
 /** A closed job from complaint to proof. */
-export function Story({ sheet, holds, proof, derived }: Props) {
+export function Story({ sheet, holds, proof, derived, measured }: Props) {
   const { job, car } = sheet;
   const shop = useShop();
   const units = useUnits();
@@ -63,7 +70,7 @@ export function Story({ sheet, holds, proof, derived }: Props) {
         <div className="blueplate hidden p-1 sm:block">
           <CornerPlan
             compact
-            corners={jobCorners(sheet, [], derived)}
+            corners={jobCorners(sheet, [], derived, measured)}
             driveSide={car.driveSide ?? 'left'}
             className="w-full"
           />

@@ -3,10 +3,19 @@
 import dynamic from 'next/dynamic';
 import type { Corner } from '@/core/car/corner';
 import type { MeasureId } from '@/core/walk/measures';
-import { FluidForm } from './whole/FluidForm';
-import { PedalRatioForm } from './whole/PedalRatioForm';
 
-// These come when a corner is picked: the checks from the seat do not wait for them.
+// Forms come after the page: the questions do not wait for them. Their place is kept, so that nothing moves under a finger.
+const FluidForm = dynamic(() => import('./whole/FluidForm').then((module) => module.FluidForm), {
+  ssr: false,
+  loading: () => <div className="min-h-64" />,
+});
+const PedalRatioForm = dynamic(
+  () => import('./whole/PedalRatioForm').then((module) => module.PedalRatioForm),
+  {
+    ssr: false,
+    loading: () => <div className="min-h-28" />,
+  },
+);
 const RotorForm = dynamic(() => import('./rotor/RotorForm').then((module) => module.RotorForm), {
   ssr: false,
 });

@@ -1,18 +1,22 @@
 'use client';
 
 import { createContext, type ReactNode, useContext } from 'react';
-import type { PastReading } from '@/core/wear/history';
+import type { Corner } from '@/core/car/corner';
+import type { CornerWear } from '@/core/wear/history';
+import type { Measured } from '@/core/wear/measured';
 import type { CarEvent } from '@/core/wear/sessions';
 
 /** What was measured on this car in other jobs, and its days on track. */
-export type CarPastView = { readings: PastReading[]; events: CarEvent[] };
+export type CarPastView = { wear: Record<Corner, CornerWear>; measured: Measured; events: CarEvent[] };
 
-const Context = createContext<CarPastView>({ readings: [], events: [] });
+const Context = createContext<CarPastView | null>(null);
 
 export function PastProvider({ past, children }: { past: CarPastView; children: ReactNode }) {
   return <Context value={past}>{children}</Context>;
 }
 
 export function usePast(): CarPastView {
-  return useContext(Context);
+  const past = useContext(Context);
+  if (!past) throw new Error('no past of the car above this component');
+  return past;
 }

@@ -5,31 +5,26 @@ import { stateWord } from '@/core/diagnosis/vocabulary/words';
 import type { Derived } from '@/core/job/current';
 import type { JobHold } from '@/core/job/holds';
 import type { JobSheet } from '@/core/job/sheet';
-import { standing, standingAnswers } from '@/core/job/standing';
+import { standingAnswers } from '@/core/job/standing';
+import type { Measured } from '@/core/wear/measured';
 import type { PlanCorner } from '@/ui/CornerPlan';
-import { measuredAt } from './measured';
-
-const PHASES = ['before', 'after'] as const;
 
 /** Drawn when nobody has entered the figure: ordinary sizes, mm. */
 const USUAL = { rotorMm: 22, padMm: 12 };
 
-type Read = Parameters<typeof measuredAt>[1];
-
 /** The plan of a car by its specification, with what was last measured on it. */
-export function plainCorners(car: CarSpec, readings: Read = []): Record<Corner, PlanCorner> {
+export function plainCorners(car: CarSpec, measured?: Measured): Record<Corner, PlanCorner> {
   return byCorner((corner) => {
     const axle = car[axleOf(corner)];
-    const measured = measuredAt(corner, readings);
     return {
       brake: axle.brake,
       caliper: axle.caliper,
       rotor: {
         newMm: axle.rotorNewMm ?? USUAL.rotorMm,
         minimumMm: axle.rotorMinimumMm,
-        ...measured.rotor,
+        ...measured?.[corner].rotor,
       },
-      pads: { newMm: axle.padNewMm ?? USUAL.padMm, minimumMm: axle.padMinimumMm, ...measured.pads },
+      pads: { newMm: axle.padNewMm ?? USUAL.padMm, minimumMm: axle.padMinimumMm, ...measured?.[corner].pads },
       tone: 'plain',
       hold: false,
       says: '',
@@ -42,10 +37,9 @@ export function jobCorners(
   sheet: JobSheet,
   holds: readonly JobHold[],
   derived: readonly Derived[] = [],
-  past: Read = [],
+  measured?: Measured,
 ): Record<Corner, PlanCorner> {
-  const here = PHASES.flatMap((phase) => standing(sheet.readings, phase));
-  const plain = plainCorners(sheet.car, [...past, ...here]);
+  const plain = plainCorners(sheet.car, measured);
   const answers = [
     ...standingAnswers(sheet.answers, 'before'),
     ...standingAnswers(sheet.answers, 'after'),

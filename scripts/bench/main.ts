@@ -2,6 +2,7 @@ import { chmodSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync } f
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
+import { chromium } from '@playwright/test';
 import type { CarTraits } from '../../core/car/traits';
 import type { CaseFinding } from '../../core/casefile/schema';
 import { diagnose } from '../../core/diagnosis/diagnose';
@@ -30,7 +31,8 @@ async function main(): Promise<number> {
     build();
     await screenFigures('demo', url);
     await tenYears();
-    await screenFigures('ten years: 4000 closed jobs', url);
+    await screenFigures('ten years: 4000 closed jobs, 40,000 readings', url);
+    await traceFigures(url);
     scriptFigures();
   } finally {
     await closeDatabase();
@@ -111,7 +113,71 @@ async function tenYears(): Promise<void> {
     insert into findings (id, job_id, phase, finding, state, recorded_at)
     select gen_random_uuid(), jobs.id, 'before', f, 'yes', opened_at from jobs, unnest(array['pedal_spongy', 'pedal_long', 'system_opened', 'pulls']) f
     where complaint like 'Pedal complaint %'`;
+  const rotor = {
+    runoutMm: Array.from({ length: 12 }, (_, station) => 0.02 * Math.cos((station * Math.PI) / 6)),
+    thicknessMm: Array(12).fill(27.4),
+  };
+  const pad = { leading: 8, trailing: 8.2 };
+  await sql`
+    insert into readings (id, job_id, phase, kind, corner, input, recorded_at)
+    select gen_random_uuid(), jobs.id, 'before', 'rotor', c, ${sql.json(rotor)}::jsonb, opened_at
+    from jobs, unnest(array['FL', 'FR', 'RL', 'RR']) c where complaint like 'Pedal complaint %'`;
+  for (const corner of ['FL', 'FR', 'RL', 'RR']) {
+    const input = { caliper: {}, newMm: 15, minimumMm: 3, corners: { [corner]: { inner: pad, outer: pad } } };
+    await sql`
+      insert into readings (id, job_id, phase, kind, corner, input, recorded_at)
+      select gen_random_uuid(), jobs.id, 'before', 'pads', ${corner}, ${sql.json(input)}::jsonb, opened_at
+      from jobs where complaint like 'Pedal complaint %'`;
+  }
+  await sql`
+    insert into readings (id, job_id, phase, kind, input, recorded_at)
+    select gen_random_uuid(), jobs.id, p, 'fluid', '{"class": "DOT4", "moisturePct": 1.2}'::jsonb, opened_at
+    from jobs, unnest(array['before', 'after']) p where complaint like 'Pedal complaint %'`;
   await sql`analyze`;
+}
+
+const STATIONS = 24;
+/** One frame of a 60 Hz screen, ms. */
+const FRAME_MS = 1000 / 60;
+
+/** From a key to the redrawn trace, at 24 stations on the rotor sheet, in Chromium. */
+async function traceFigures(url: string): Promise<void> {
+  const [job] = await database()`select id from jobs where closed_at is null order by number limit 1`;
+  const server = await serve({ port: await freePort(), host: '127.0.0.1', url });
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+  try {
+    const page = await browser.newPage();
+    await page.goto(`${server.address}/job/${job!.id}/checks`);
+    await page.getByRole('button', { name: /^front left/ }).click();
+    const rotor = page.getByRole('region', { name: 'Rotor FL' });
+    await rotor.getByRole('radio', { name: String(STATIONS) }).click();
+    await rotor.getByLabel(`Runout FL station ${STATIONS}`).waitFor();
+    const times = await page.evaluate(async (stations) => {
+      const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!;
+      const spent: number[] = [];
+      for (let round = 0; round < 4; round++) {
+        for (let station = 0; station < stations; station++) {
+          const cell = document.getElementById(`rotor-FL-runout-${station}`) as HTMLInputElement;
+          const trace = cell.closest('section')!.querySelector('svg')!;
+          const before = trace.innerHTML;
+          const started = performance.now();
+          set.call(cell, String(((round + 1) * Math.round(20 * Math.cos(station / 3))) / 1000));
+          cell.dispatchEvent(new Event('input', { bubbles: true }));
+          while (trace.innerHTML === before && performance.now() - started < 200)
+            await new Promise((resolve) => setTimeout(resolve, 0));
+          spent.push(performance.now() - started);
+        }
+      }
+      return spent;
+    }, STATIONS);
+    const late = times.filter((time) => time > FRAME_MS).length;
+    console.log(
+      `key to redrawn trace, ${STATIONS} stations: ${spread(times)}; ${late} of ${times.length} later than one frame`,
+    );
+  } finally {
+    await browser.close();
+    endServer(server.pid);
+  }
 }
 
 /** First-load JavaScript of each route: every script the page's own HTML asks for, compressed. */

@@ -6,7 +6,9 @@ import { holdsOn, type JobHold } from '../../core/job/holds';
 import { questionOfJob } from '../../core/job/question';
 import type { JobSheet } from '../../core/job/sheet';
 import { type Stage, stageToOpen } from '../../core/job/stages';
+import { standingReadings } from '../../core/job/standing';
 import { byUrgency } from '../../core/job/urgency';
+import { type Measured, measuredOf } from '../../core/wear/measured';
 import { type FollowUp, listCars, openFollowUps } from '../cars/queries';
 import type { CarRow } from '../cars/rows';
 import { database } from '../db/sql';
@@ -17,6 +19,7 @@ export type BayCard = {
   sheet: JobSheet;
   holds: JobHold[];
   derived: Derived[];
+  measured: Measured;
   stage: Stage;
   leading?: Pick<CauseVerdict, 'id' | 'probability' | 'corner'>;
 };
@@ -50,6 +53,7 @@ export async function getBay(today: string): Promise<Bay> {
       sheet,
       holds: holdsOn(sheet).filter((hold) => !hold.proof),
       derived: derivedAnswers(sheet.readings, 'before'),
+      measured: measuredOf(standingReadings(sheet)),
       stage: stageToOpen(sheet),
       ...(known ? { leading: leadingCause(questionOfJob(sheet)) } : {}),
     };

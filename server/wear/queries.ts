@@ -1,13 +1,14 @@
 import type { Row } from 'postgres';
 import type { Corner } from '../../core/car/corner';
-import type { PastReading } from '../../core/wear/history';
+import { type CornerWear, type PastReading, wearOf } from '../../core/wear/history';
+import { type Measured, measuredOf } from '../../core/wear/measured';
 import { type CarEvent, sessionsBy } from '../../core/wear/sessions';
 import { database, type Sql } from '../db/sql';
 
 export type EventRow = CarEvent & { version: number };
 
-/** Readings looked back on: more than a car gathers in ten years of one part. */
-const MOST_READINGS = 400;
+/** Readings looked back on: twenty times four corners of pads and rotors, more than any part lives to see. */
+const MOST_READINGS = 160;
 
 export function eventFromRow(row: Row): EventRow {
   return { id: row.id, name: row.name, onDate: row.on_date, sessions: row.sessions, version: row.version };
@@ -21,13 +22,9 @@ async function carEvents(carId: string, sql: Sql = database()): Promise<EventRow
   return rows.map(eventFromRow);
 }
 
-export type CarPast = {
-  /** What was measured in other jobs, oldest first. */
-  readings: PastReading[];
-  events: EventRow[];
-};
+export type CarPast = { wear: Record<Corner, CornerWear>; measured: Measured; events: EventRow[] };
 
-/** What wear is told from: pads and rotors measured before, and the days on track between. */
+/** What wear is told from: pads and rotors measured in other jobs, and the days on track between. */
 export async function carPast(
   carId: string,
   options: { exceptJob?: string; timeZone: string },
@@ -36,7 +33,7 @@ export async function carPast(
   const [events, rows] = await Promise.all([
     carEvents(carId, sql),
     sql`
-      select r.kind, r.corner, r.input, r.recorded_at, r.job_id
+      select r.kind, r.corner, r.input, r.recorded_at
       from jobs j join readings r on r.job_id = j.id
       where j.car_id = ${carId} and r.kind in ('pads', 'rotor') and r.input is not null
         ${options.exceptJob ? sql`and j.id <> ${options.exceptJob}` : sql``}
@@ -44,13 +41,14 @@ export async function carPast(
       order by r.recorded_at desc limit ${MOST_READINGS}`,
   ]);
   const day = new Intl.DateTimeFormat('en-CA', { timeZone: options.timeZone });
-  const readings = rows.reverse().map((row) => ({
-    kind: row.kind as string,
-    corner: row.corner as Corner | '',
-    input: row.input as Record<string, unknown>,
-    recordedAt: row.recorded_at.toISOString() as string,
-    sessions: sessionsBy(events, day.format(row.recorded_at)),
-    jobId: row.job_id as string,
-  }));
-  return { readings, events };
+  const readings = rows.reverse().map(
+    (row): PastReading => ({
+      kind: row.kind,
+      corner: row.corner,
+      input: row.input,
+      recordedAt: row.recorded_at.toISOString(),
+      sessions: sessionsBy(events, day.format(row.recorded_at)),
+    }),
+  );
+  return { wear: wearOf(readings), measured: measuredOf(readings), events };
 }

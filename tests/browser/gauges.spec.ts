@@ -105,7 +105,7 @@ test('the gauge’s own button types into the field that waits, in its own unit'
     timeout: 5000,
   });
   await page.waitForTimeout(1200);
-  await bar(page).getByRole('button', { name: 'The micrometer’s own button' }).click();
+  await bar(page).getByRole('button', { name: 'Data: the micrometer’s own button' }).click();
   await expect(page.getByLabel('Inner pad FL, leading end')).toHaveValue(/^8\.\d{3} mm$/);
   await expect(page.getByLabel('Inner pad FL, trailing end')).toBeFocused();
 });

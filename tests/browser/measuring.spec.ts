@@ -94,7 +94,7 @@ test.describe('by touch on a phone', () => {
     await walk.getByRole('button', { name: 'Firm' }).tap();
     await expect(walk.getByRole('heading', { level: 3 })).toHaveText('Pump the pedal');
     await walk.getByRole('button', { name: 'Skip' }).tap();
-    await walk.getByRole('button', { name: /^Front left/ }).tap();
+    await walk.getByRole('button', { name: /^FL: front left/ }).tap();
     await expect(walk).toContainText('Front left');
     await walk.getByRole('button', { name: 'Skip' }).tap();
     await walk.getByRole('button', { name: 'Skip' }).tap();
@@ -136,7 +136,7 @@ test.describe('by touch on a phone', () => {
       () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
     );
     expect(overflow).toBeLessThanOrEqual(0);
-    await walk.getByRole('button', { name: /^In the seat/ }).tap();
+    await walk.getByRole('button', { name: /^Seat/ }).tap();
     await walk.getByRole('button', { name: 'Next', exact: true }).tap();
     await expect(walk).toContainText('skipped before');
   });

@@ -87,6 +87,40 @@ for (const theme of ['light', 'dark'] as const) {
   });
 }
 
+for (const theme of ['light', 'dark'] as const) {
+  test(`no accessibility fault in any way of measuring, ${theme}`, async ({ page }) => {
+    test.slow();
+    await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
+    const found = async (what: string) => (await violations(page)).map((line) => `${what}: ${line}`);
+    await page.goto('/');
+    await page.getByRole('link', { name: /Long pedal after the kerbs/ }).click();
+    await page.waitForURL(/\/job\//);
+    await page.goto(page.url().replace(/[a-z]+$/, 'checks'));
+    await page.getByRole('button', { name: /^front right/ }).click();
+    for (const button of await page
+      .getByRole('button', { name: /^(Measure it|What each looks like|.* How)$/ })
+      .all())
+      await button.click();
+    await page.getByRole('region', { name: 'Hub face FR' }).waitFor();
+    await page.getByRole('button', { name: 'Gauges' }).click();
+    await page
+      .getByRole('region', { name: 'Gauges' })
+      .getByRole('button', { name: 'Dial indicator' })
+      .click();
+    await page.getByRole('button', { name: 'Keys off' }).click();
+    await page.getByLabel('Runout FR station 1', { exact: true }).click();
+    const faults = await found('questions');
+    for (const mode of ['Walk round', 'Sheet']) {
+      await page.getByRole('radio', { name: mode }).click();
+      await page
+        .getByRole('region', { name: mode === 'Sheet' ? 'Measuring sheet' : 'Walk round the car' })
+        .waitFor();
+      faults.push(...(await found(mode)));
+    }
+    expect(faults).toEqual([]);
+  });
+}
+
 for (const width of [390, 1920]) {
   test(`no screen is wider than ${width} px, and touch targets are big enough`, async ({ page }) => {
     test.slow();

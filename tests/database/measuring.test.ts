@@ -167,11 +167,13 @@ describe('days on track', () => {
     });
     await read(later.id, 'pads', 'FL', pads('FL', 8), {}, new Date('2026-06-02T10:00:00Z'));
     const past = await carPast(car.id, { exceptJob: later.id, timeZone: 'UTC' });
-    expect(
-      past.readings.map(({ sessions, input }) => [sessions, JSON.stringify(input).includes('10.5')]),
-    ).toEqual([[4, true]]);
+    expect(past.wear.FL.inner).toEqual([{ sessions: 4, mm: 10.5 }]);
+    expect(past.measured.FL.pads.inner).toEqual({ leading: 10.5, trailing: 10.5 });
     const whole = await carPast(car.id, { timeZone: 'UTC' });
-    expect(whole.readings.map((reading) => reading.sessions)).toEqual([4, 10]);
+    expect(whole.wear.FL.outer).toEqual([
+      { sessions: 4, mm: 10.5 },
+      { sessions: 10, mm: 8 },
+    ]);
   });
 });
 
@@ -186,8 +188,8 @@ describe('the demo', () => {
       const coupe = (await listCars()).find((car) => car.name.startsWith('Car 14'))!;
       expect(truthAt(await conditionOf(coupe.id), { point: 'bearing', corner: 'FR' })).toBeGreaterThan(0.05);
       const past = await carPast(coupe.id, { timeZone: 'UTC' });
-      const corner = past.readings.filter((reading) => reading.kind === 'pads' && reading.corner === 'FL');
-      expect(corner.length).toBeGreaterThanOrEqual(6);
+      expect(past.wear.FL.inner.length).toBeGreaterThanOrEqual(3);
+      expect(past.wear.FR.rotor.length).toBeGreaterThanOrEqual(6);
       expect(past.events.length).toBeGreaterThanOrEqual(10);
     } finally {
       await fresh.drop();

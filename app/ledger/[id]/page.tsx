@@ -14,6 +14,6 @@ export async function generateMetadata({ params }: Props) {
 export default async function StoryPage({ params }: Props) {
   const sheet = await orNotFound(getSheet((await params).id));
   if (!sheet.job.closedAt) redirect(`/job/${sheet.job.id}`);
-  const { holds, proof, derived } = judge(sheet);
-  return <Story sheet={sheet} holds={holds} proof={proof} derived={derived.before} />;
+  const { holds, proof, derived, measured } = judge(sheet);
+  return <Story sheet={sheet} holds={holds} proof={proof} measured={measured} derived={derived.before} />;
 }

@@ -28,6 +28,9 @@ const AREA_WORDS: Record<Area, string> = {
   RR: 'Rear right',
 };
 
+/** What stands on the rule where the corner's own letters do not. */
+const MARKS: Partial<Record<Area, string>> = { cabin: 'Seat', engine_bay: 'Bonnet' };
+
 /** Which calc a measure is written down as. */
 const KIND_OF: Record<MeasureId, string> = {
   fluid: 'fluid',
@@ -217,16 +220,14 @@ function WalkRule({
             <button
               type="button"
               aria-current={here ? 'step' : undefined}
-              aria-label={`${AREA_WORDS[area]}, ${count} of ${stops.length} done`}
+              aria-label={`${MARKS[area] ?? area}: ${AREA_WORDS[area].toLowerCase()}, ${count} of ${stops.length} done`}
               onClick={() => onGo(first)}
               className={cn(
                 'flex min-h-11 w-full flex-col justify-end gap-1',
                 here ? 'font-bold' : 'text-soft',
               )}
             >
-              <span className="truncate text-[0.9375rem]">
-                {area === 'cabin' ? 'Seat' : area === 'engine_bay' ? 'Bonnet' : area}
-              </span>
+              <span className="truncate text-[0.9375rem]">{MARKS[area] ?? area}</span>
               <span aria-hidden="true" className="flex h-3 items-end gap-px">
                 {stops.map((stop) => (
                   <i

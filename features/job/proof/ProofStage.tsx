@@ -1,16 +1,21 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { stateWord } from '@/core/diagnosis/vocabulary/words';
 import type { ProofCheck } from '@/core/job/proof';
 import { buttonClass } from '@/ui/Button';
 import { Timer } from '@/ui/Timer';
-import { FluidForm } from '../../measure/whole/FluidForm';
 import { useDesk } from '../desk/Desk';
 import { FindingRow } from '../FindingRow';
 import { HoldsPanel } from '../HoldsPanel';
 import { ClosingForm } from './ClosingForm';
+
+const FluidForm = dynamic(() => import('../../measure/whole/FluidForm').then((module) => module.FluidForm), {
+  ssr: false,
+  loading: () => <div className="min-h-64" />,
+});
 
 const CHANGES: Record<ProofCheck['change'], { word: string; tone: string }> = {
   not_yet: { word: 'not yet', tone: 'text-soft' },

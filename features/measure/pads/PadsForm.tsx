@@ -187,10 +187,7 @@ function PadLife({ pads, replaceMm }: { pads: PadsSheet; replaceMm: number }) {
       ...Object.entries(read.mm).flatMap(([name, mm]) => (name.startsWith(`${side}.`) ? [mm] : [])),
     );
     const past = grown === undefined ? wear.before[corner][side] : [];
-    const life = padForecast(
-      [...past, { sessions: wear.sessions, mm: lowest, recordedAt: '', jobId: '' }],
-      replaceMm,
-    );
+    const life = padForecast([...past, { sessions: wear.sessions, mm: lowest }], replaceMm);
     return life ? [life] : [];
   });
   const life = lives.sort((left, right) => left.sessions - right.sessions)[0];

@@ -19,7 +19,7 @@ export function RotorRemarks({ rotor }: { rotor: RotorSheet }) {
       ? []
       : [
           ...(rotor.grown === undefined ? wear.before[corner].rotor : []),
-          { sessions: wear.sessions, mm: result.lowestMm, recordedAt: '', jobId: '' },
+          { sessions: wear.sessions, mm: result.lowestMm },
         ];
   const life = axle.rotorMinimumMm === null ? undefined : rotorLife(series, axle.rotorMinimumMm);
   return (
