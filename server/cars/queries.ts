@@ -61,12 +61,16 @@ export type CarReading = {
   jobNumber: number;
 };
 
+/** Jobs looked back on for what was last read; older readings say little of the car as it is. */
+const LOOK_BACK = 120;
+
 /** The last standing reading of each kind and corner on a car. */
 export async function lastReadings(carId: string, sql: Sql = database()): Promise<CarReading[]> {
   const rows = await sql`
     select distinct on (r.kind, r.corner) r.kind, r.corner, r.input, r.recorded_at, r.job_id, j.number
-    from readings r join jobs j on j.id = r.job_id
-    where j.car_id = ${carId} and r.input is not null
+    from (select id, number from jobs where car_id = ${carId} order by opened_at desc limit ${LOOK_BACK}) j
+      join readings r on r.job_id = j.id
+    where r.input is not null
       and not exists (select 1 from readings later where later.replaces = r.id)
     order by r.kind, r.corner, r.recorded_at desc`;
   return rows.map((row) => ({

@@ -9,6 +9,8 @@ export type EventRow = CarEvent & { version: number };
 
 /** Readings looked back on: twenty times four corners of pads and rotors, more than any part lives to see. */
 const MOST_READINGS = 160;
+/** Jobs looked back on: some measure nothing. */
+const MOST_JOBS = 60;
 
 export function eventFromRow(row: Row): EventRow {
   return { id: row.id, name: row.name, onDate: row.on_date, sessions: row.sessions, version: row.version };
@@ -34,9 +36,11 @@ export async function carPast(
     carEvents(carId, sql),
     sql`
       select r.kind, r.corner, r.input, r.recorded_at
-      from jobs j join readings r on r.job_id = j.id
-      where j.car_id = ${carId} and r.kind in ('pads', 'rotor') and r.input is not null
-        ${options.exceptJob ? sql`and j.id <> ${options.exceptJob}` : sql``}
+      from (
+        select id from jobs where car_id = ${carId} ${options.exceptJob ? sql`and id <> ${options.exceptJob}` : sql``}
+        order by opened_at desc limit ${MOST_JOBS}
+      ) j join readings r on r.job_id = j.id
+      where r.kind in ('pads', 'rotor') and r.input is not null
         and not exists (select 1 from readings later where later.replaces = r.id)
       order by r.recorded_at desc limit ${MOST_READINGS}`,
   ]);

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import type { ReactNode } from 'react';
+import { cache, type ReactNode } from 'react';
 import { judge } from '@/core/job/judgement';
 import { JobDesk } from '@/features/job/desk/Desk';
 import { JobFrame } from '@/features/job/JobFrame';
@@ -10,13 +10,16 @@ import { carPast } from '@/server/wear/queries';
 
 type Props = { params: Promise<{ id: string }>; children: ReactNode };
 
+/** Title and page want the same sheet: it is read once a request. */
+const sheetOf = cache(async (id: string) => orNotFound(getSheet(id)));
+
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  const { job, car } = await orNotFound(getSheet((await params).id));
+  const { job, car } = await sheetOf((await params).id);
   return { title: `${car.name}: ${job.complaint || `job ${job.number}`}` };
 }
 
 export default async function JobLayout({ params, children }: Props) {
-  const [sheet, shop] = await Promise.all([orNotFound(getSheet((await params).id)), getShop()]);
+  const [sheet, shop] = await Promise.all([sheetOf((await params).id), getShop()]);
   const past = await carPast(sheet.car.id, { exceptJob: sheet.job.id, timeZone: shop.timeZone });
   return (
     <JobDesk sheet={sheet} judgement={judge(sheet)}>
