@@ -48,11 +48,24 @@ async function jobId(complaint: string): Promise<string> {
 async function take(base: string, out: string): Promise<void> {
   const kerbs = await jobId('Long pedal after the kerbs');
   const laps = await jobId('Goes soft after five laps');
-  const views: { name: string; path: string; dark?: boolean; phone?: boolean; corner?: string }[] = [
+  type View = {
+    name: string;
+    path: string;
+    dark?: boolean;
+    phone?: boolean;
+    corner?: string;
+    /** The checks as a walk or a sheet; at which of the walk's areas, how many stops on. */
+    mode?: 'Walk round' | 'Sheet';
+    area?: string;
+    skip?: number;
+  };
+  const views: View[] = [
     { name: 'bay', path: '/' },
     { name: 'complaint', path: `/job/${laps}/complaint` },
     { name: 'checks', path: `/job/${laps}/checks` },
     { name: 'rotor', path: `/job/${kerbs}/checks`, corner: 'front right' },
+    { name: 'walk', path: `/job/${laps}/checks`, mode: 'Walk round', area: 'FL', skip: 2 },
+    { name: 'sheet', path: `/job/${kerbs}/checks`, mode: 'Sheet' },
     { name: 'verdict', path: `/job/${kerbs}/verdict` },
     { name: 'work', path: `/job/${await jobId('Spongy since the rear')}/work` },
     { name: 'proof', path: `/job/${await jobId('Pedal like a brick')}/proof` },
@@ -67,7 +80,7 @@ async function take(base: string, out: string): Promise<void> {
     { name: 'checks-phone', path: `/job/${kerbs}/checks`, phone: true },
   ];
   const browser = await chromium.launch(playwright.use?.launchOptions);
-  for (const { name, path, dark, phone, corner } of views) {
+  for (const { name, path, dark, phone, corner, mode, area, skip = 0 } of views) {
     const context = await browser.newContext({
       viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
       ...(phone ? { userAgent: devices['Pixel 5']!.userAgent } : {}),
@@ -83,6 +96,9 @@ async function take(base: string, out: string): Promise<void> {
         .getByRole('region', { name: /^Rotor/ })
         .evaluate((element) => element.closest('li')!.scrollIntoView());
     }
+    if (mode) await page.getByRole('radio', { name: mode }).click();
+    if (area) await page.getByRole('button', { name: new RegExp(`^${area}: `) }).click();
+    for (let stop = 0; stop < skip; stop++) await page.getByRole('button', { name: 'Skip' }).click();
     await page.screenshot({ path: join(out, `${name}.png`) });
     await context.close();
     say(name);

@@ -7,6 +7,7 @@ import type { EventRow } from '@/server/wear/queries';
 import { Button } from '@/ui/Button';
 import { NumberField, TextField } from '@/ui/Field';
 import { figure, shortDate } from '@/ui/format';
+import { Opens } from '@/ui/Opens';
 import { newId } from '../shell/newId';
 import { request } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
@@ -22,6 +23,7 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
   const [error, setError] = useState<string>();
   const [open, setOpen] = useState(false);
   const run = sessionsBy(events, today);
+  const newestFirst = [...events].reverse();
 
   const add = async () => {
     const reply = await request('POST', `/api/cars/${carId}/events`, {
@@ -111,26 +113,52 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
         </p>
       )}
       <ul>
-        {[...events].reverse().map((event) => (
-          <li key={event.id} className="flex items-center justify-between gap-3 border-b border-rule py-1">
-            <span>
-              {event.name}
-              {event.onDate > today && <b className="ml-2 font-semibold text-blue">to come</b>}
-            </span>
-            <span className="reading ml-auto shrink-0">
-              {shortDate(event.onDate, 'UTC')} · {figure(event.sessions, 0)}
-            </span>
-            <Button look="quiet" aria-label={`Drop ${event.name}`} onClick={() => void drop(event)}>
-              Drop
-            </Button>
-          </li>
+        {newestFirst.slice(0, SHOWN).map((event) => (
+          <EventLine key={event.id} event={event} today={today} onDrop={drop} />
         ))}
         {events.length === 0 && (
           <li className="py-2 text-soft">None noted: wear cannot be counted in sessions yet.</li>
         )}
       </ul>
+      {events.length > SHOWN && (
+        <Opens head={<span className="text-soft">{events.length - SHOWN} earlier</span>}>
+          <ul>
+            {newestFirst.slice(SHOWN).map((event) => (
+              <EventLine key={event.id} event={event} today={today} onDrop={drop} />
+            ))}
+          </ul>
+        </Opens>
+      )}
     </section>
   );
 }
+
+function EventLine({
+  event,
+  today,
+  onDrop,
+}: {
+  event: EventRow;
+  today: string;
+  onDrop: (event: EventRow) => Promise<void>;
+}) {
+  return (
+    <li className="flex items-center justify-between gap-3 border-b border-rule py-1">
+      <span>
+        {event.name}
+        {event.onDate > today && <b className="ml-2 font-semibold text-blue">to come</b>}
+      </span>
+      <span className="reading ml-auto shrink-0">
+        {shortDate(event.onDate, 'UTC')} · {figure(event.sessions, 0)}
+      </span>
+      <Button look="quiet" aria-label={`Drop ${event.name}`} onClick={() => void onDrop(event)}>
+        Drop
+      </Button>
+    </li>
+  );
+}
+
+/** Days shown at once; the rest opens. */
+const SHOWN = 5;
 
 const FIELD_WORDS: Record<string, string> = { name: 'The event', onDate: 'The date', sessions: 'Sessions' };

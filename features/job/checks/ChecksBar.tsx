@@ -4,6 +4,7 @@ import { Gauge, Grid3x3 } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
+import { cn } from '@/ui/cn';
 import { useGauges } from '../../gauges/useGauges';
 import { useKeypad } from '../../measure/useKeypad';
 import { chooseUnits, useUnits } from '../../shell/useUnits';
@@ -38,7 +39,13 @@ export function ChecksBar({ mode, onMode }: Props) {
           ]}
         />
       </div>
-      <div className="mb-2 flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
+      {/* On the walk a phone shows the one thing that is asked; units and gauges are set on the other two. */}
+      <div
+        className={cn(
+          'mb-2 flex-wrap items-center justify-between gap-x-4 gap-y-2',
+          mode === 'walk' ? 'hidden sm:flex' : 'flex',
+        )}
+      >
         <span className="flex flex-wrap gap-2">
           <Choice
             label="Lengths in"

@@ -21,7 +21,7 @@ export function ChecksStage() {
   return (
     <>
       <ChecksBar mode={mode} onMode={setMode} />
-      <AtHand />
+      {mode !== 'walk' && <AtHand />}
       {mode === 'list' && <CheckList />}
       {mode === 'walk' && <WalkRound />}
       {mode === 'sheet' && <MeasuringSheet />}
