@@ -10,6 +10,8 @@ export type PlanCorner = {
   rotor: PlanRotor;
   pads: PlanPads;
   tone: 'plain' | 'watch' | 'bad';
+  /** Hub and bearing: sound as far as anybody knows, or not. */
+  hub: 'plain' | 'watch' | 'bad';
   hold: boolean;
   /** What was found, in two or three words, and for a reader. */
   says: string;
@@ -152,6 +154,7 @@ function CornerDrawing({ id, at: { x, y, inward }, corner, selected, compact }: 
             caliper={corner.caliper}
             inward={inward}
             fill={TONE_FILL[corner.tone]}
+            hubFill={TONE_FILL[corner.hub]}
           />
         </g>
       )}

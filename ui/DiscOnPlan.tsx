@@ -17,20 +17,31 @@ type Props = {
   /** Towards the middle of the car. */
   inward: 1 | -1;
   fill: string;
+  hubFill: string;
 };
 
 /** Drawing units per millimetre: a 32 mm rotor reads from two metres; pads a little larger, since they are what wears. */
 const ROTOR_SCALE = 0.72;
 const PAD_SCALE = 1.35;
 const HALF = 32;
+const HUB = 11;
 const PAD_HALF = 22;
 
 /** A disc brake from above, round its own middle: rotor on edge, a pad on each side, new as a ghost, minimum as a line. */
-export function DiscOnPlan({ rotor, pads, caliper, inward, fill }: Props) {
+export function DiscOnPlan({ rotor, pads, caliper, inward, fill, hubFill }: Props) {
   const width = (rotor.mm ?? rotor.newMm) * ROTOR_SCALE;
   const ghost = rotor.newMm * ROTOR_SCALE;
+  const inner = ghost / 2 + pads.newMm * PAD_SCALE + 7;
   return (
     <>
+      <rect
+        x={inward > 0 ? inner : -inner - HUB}
+        y={-HUB / 2}
+        width={HUB}
+        height={HUB}
+        fill={hubFill}
+        stroke="#e9f1f7"
+      />
       {rotor.mm !== undefined && (
         <rect
           x={-ghost / 2}

@@ -23,8 +23,18 @@ describe('the corner plan', () => {
       ],
     });
     const corners = jobCorners(sheet, holdsOn(sheet));
-    expect(corners.FR).toMatchObject({ hold: true, tone: 'bad', says: 'Bearing play, excess' });
-    expect(corners.RL).toMatchObject({ hold: false, tone: 'watch', says: 'Slide pins, stiff' });
+    expect(corners.FR).toMatchObject({
+      hold: true,
+      tone: 'bad',
+      hub: 'bad',
+      says: 'Bearing play, excess',
+    });
+    expect(corners.RL).toMatchObject({
+      hold: false,
+      tone: 'watch',
+      hub: 'plain',
+      says: 'Slide pins, stiff',
+    });
     expect(corners.FL).toMatchObject({ tone: 'plain', says: '1 looked at, fine' });
     expect(corners.RR.says).toBe('');
   });

@@ -1,6 +1,6 @@
 import { axleOf, CORNERS, type Corner } from '@/core/car/corner';
 import type { CarSpec } from '@/core/car/spec';
-import { findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { type FindingId, findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { stateWord } from '@/core/diagnosis/vocabulary/words';
 import type { Derived } from '@/core/job/current';
 import type { JobHold } from '@/core/job/holds';
@@ -26,6 +26,7 @@ export function plainCorners(car: CarSpec, measured?: Measured): Record<Corner, 
       },
       pads: { newMm: axle.padNewMm ?? USUAL.padMm, minimumMm: axle.padMinimumMm, ...measured?.[corner].pads },
       tone: 'plain',
+      hub: 'plain',
       hold: false,
       says: '',
     };
@@ -59,6 +60,7 @@ export function jobCorners(
       ...plain[corner],
       rotor: { ...plain[corner].rotor, ...(isMark(surface) ? { mark: surface } : {}) },
       tone: holding ? 'bad' : wrong.length > 0 ? 'watch' : 'plain',
+      hub: hubTone(wrong, holding),
       hold: holding !== undefined,
       says: worst
         ? shortSaying(worst.id, worst.state)
@@ -67,6 +69,14 @@ export function jobCorners(
           : '',
     };
   });
+}
+
+const AT_HUB: readonly FindingId[] = ['bearing_play', 'hub_runout', 'hub_flex'];
+
+/** The hub stands out when it, and not the brake on it, is what was found. */
+function hubTone(wrong: readonly { id: FindingId }[], holding: JobHold | undefined): PlanCorner['hub'] {
+  if (holding?.because.some((finding) => AT_HUB.includes(finding.id))) return 'bad';
+  return wrong.some((row) => AT_HUB.includes(row.id)) ? 'watch' : 'plain';
 }
 
 const MARKS = ['streaks', 'grooves', 'deposits', 'heat_checked', 'cracked'] as const;

@@ -130,3 +130,55 @@ test('a full rotor and four corners of pads come from the gauges without a key p
   const kinds = readings.map((each: { kind: string; corner: string }) => `${each.kind} ${each.corner}`);
   expect(kinds.sort()).toEqual(['pads FL', 'pads FR', 'pads RL', 'pads RR', 'rotor FL']);
 });
+
+test('a real gauge on a serial port is read, and one that speaks something else is told off', async ({
+  page,
+}) => {
+  // A port as the browser would give it, with a dial on it that answers in the protocol of docs/instruments.md.
+  await page.addInitScript(() => {
+    const framed = (body: string) => {
+      let sum = 0;
+      for (const character of body) sum ^= character.charCodeAt(0);
+      return `${body}*${sum.toString(16).toUpperCase().padStart(2, '0')}\r\n`;
+    };
+    let opened = 0;
+    const port = () => {
+      const honest = opened++ > 0;
+      let send: (text: string) => void = () => {};
+      const readable = new ReadableStream<Uint8Array>({
+        start(controller) {
+          send = (text) => controller.enqueue(new TextEncoder().encode(text));
+        },
+      });
+      const writable = new WritableStream<Uint8Array>({
+        write(chunk) {
+          const line = new TextDecoder().decode(chunk);
+          if (!honest) return send('HELLO THERE\r\n');
+          if (line.startsWith('I?')) send(framed('I,dial,0.001,mm,REAL-7'));
+          if (line.startsWith('R?')) {
+            const answer = framed('R,+0.087,mm,S');
+            send(answer.slice(0, 5));
+            send(answer.slice(5));
+          }
+        },
+      });
+      return { open: async () => {}, close: async () => {}, readable, writable };
+    };
+    Object.defineProperty(navigator, 'serial', { value: { requestPort: async () => port() } });
+  });
+  await coupe(page);
+  await bar(page).getByRole('button', { name: 'Serial port' }).click();
+  await expect(bar(page).getByRole('status')).toContainText(
+    'could not be plugged in: “HELLO THERE” has no checksum',
+  );
+  await bar(page).getByRole('button', { name: 'Serial port' }).click();
+  await expect(bar(page).getByRole('status')).toContainText('Dial indicator REAL-7 plugged in');
+  await page
+    .getByRole('complementary', { name: 'Corner plan' })
+    .getByRole('button', { name: /^rear right/ })
+    .click();
+  await row(page, 'Wheel bearing play, RR').getByRole('button', { name: 'Measure it' }).click();
+  await page.getByRole('textbox', { name: 'Play RR' }).click();
+  await bar(page).getByRole('button', { name: 'Take it' }).click();
+  await expect(page.getByRole('region', { name: 'Bearing play RR' })).toContainText('On file: 0.087 mm');
+});

@@ -154,14 +154,15 @@ test.describe('by touch on a phone', () => {
     };
     for (const corner of CORNERS) {
       await page.getByLabel(`Inner pad ${corner}, leading end`).tap();
-      for (const pad of ['9', '8.9', '9', '9.1']) await press(pad);
+      // Thinner than any other test leaves this car's pads: thicker ones would be asked about.
+      for (const pad of ['6.9', '6.8', '6.9', '6.9']) await press(pad);
       if (corner !== 'RL') continue;
       for (const reading of ['0', '.01', '.02', '.01', '0', '-.01', '-.02', '-.01', '']) await press(reading);
       // A reload in the middle: the round stays, the thickness is taken up where it was left.
       await page.reload();
       await expect(page.getByLabel('Runout RL station 6')).toHaveValue('-.01');
       await page.getByLabel('Thickness RL station 1').tap();
-      for (let station = 0; station < 8; station++) await press('11.6');
+      for (let station = 0; station < 8; station++) await press('11.3');
     }
     await saved(page);
     const { readings } = await sheetOf(page, job);

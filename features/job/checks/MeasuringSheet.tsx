@@ -7,6 +7,7 @@ import { cn } from '@/ui/cn';
 import { figure } from '@/ui/format';
 import { Measure } from '../../measure/Measure';
 import { focusCell, MeasureCell } from '../../measure/MeasureCell';
+import { NewPartBox } from '../../measure/NewPartBox';
 import { END_WORDS } from '../../measure/pads/typed';
 import { type PadsSheet, usePadsSheet } from '../../measure/pads/usePadsSheet';
 import { type RotorSheet, useRotorSheet } from '../../measure/rotor/useRotorSheet';
@@ -104,10 +105,9 @@ function PadRows({ pads }: { pads: PadsSheet }) {
           </Row>
         );
       })}
+      <NewPartBox grown={pads.grown} part="pad" fitted={pads.newPart} onFitted={pads.setNewPart} />
       <Says wrong={wrong}>
-        {pads.grown !== undefined && !pads.slot.head
-          ? 'grown: new pads? Say so under Questions'
-          : pads.result && `${pads.slot.head ? 'taken · ' : ''}lowest ${show(pads.result.lowestMm, 'mm', 1)}`}
+        {pads.result && `${pads.slot.head ? 'taken · ' : ''}lowest ${show(pads.result.lowestMm, 'mm', 1)}`}
       </Says>
     </>
   );
@@ -151,6 +151,7 @@ function RotorRows({ rotor }: { rotor: RotorSheet }) {
         {cell('closing', `Station 1 again ${rotor.corner}`, 'rotor_face', 0)}
         <span />
       </Row>
+      <NewPartBox grown={rotor.grown} part="rotor" fitted={rotor.newPart} onFitted={rotor.setNewPart} />
       <Says wrong={wrong}>
         {result &&
           `${rotor.slot.head ? 'taken · ' : ''}total ${show(result.tirMm, 'mm', 3)}${

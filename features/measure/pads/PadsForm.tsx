@@ -10,6 +10,7 @@ import { useUnits } from '../../shell/useUnits';
 import { type Fact, Facts } from '../Facts';
 import { LifeWords } from '../LifeWords';
 import { MeasureCell } from '../MeasureCell';
+import { NewPartBox } from '../NewPartBox';
 import { OnFile } from '../OnFile';
 import { END_WORDS, PAD_SIDES, USUAL_PAD } from './typed';
 import { type PadsSheet, usePadsSheet } from './usePadsSheet';
@@ -193,20 +194,7 @@ function PadLife({ pads, replaceMm }: { pads: PadsSheet; replaceMm: number }) {
   const life = lives.sort((left, right) => left.sessions - right.sessions)[0];
   return (
     <>
-      {grown !== undefined && (
-        <p role="alert" className="text-[0.9375rem] font-semibold text-bronze">
-          {full(grown, 'mm', 1)} thicker than last time. A pad does not grow back.{' '}
-          <label className="inline-flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-6 accent-(--ink)"
-              checked={pads.newPart}
-              onChange={(event) => pads.setNewPart(event.target.checked)}
-            />
-            New pads were fitted
-          </label>
-        </p>
-      )}
+      <NewPartBox grown={grown} part="pad" fitted={pads.newPart} onFitted={pads.setNewPart} />
       {life ? (
         <div className="text-[0.9375rem]">
           <LifeWords

@@ -6,6 +6,7 @@ import { Button } from '@/ui/Button';
 import { figure } from '@/ui/format';
 import { useUnits } from '../../shell/useUnits';
 import { LifeWords } from '../LifeWords';
+import { NewPartBox } from '../NewPartBox';
 import type { RotorSheet } from './useRotorSheet';
 
 /** What does not fit: drift, a station that stands apart, rounds that disagree, a part that grew; and how long it lasts. */
@@ -59,20 +60,7 @@ export function RotorRemarks({ rotor }: { rotor: RotorSheet }) {
           Worn {show(result.wearMm, 'mm', 2)} {unit('mm')} since new, on the mean.
         </p>
       )}
-      {rotor.grown !== undefined && (
-        <p role="alert" className="font-semibold text-bronze">
-          {full(rotor.grown, 'mm', 2)} thicker than last time. A rotor does not grow back.{' '}
-          <label className="inline-flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-6 accent-(--ink)"
-              checked={rotor.newPart}
-              onChange={(event) => rotor.setNewPart(event.target.checked)}
-            />
-            A new rotor was fitted
-          </label>
-        </p>
-      )}
+      <NewPartBox grown={rotor.grown} part="rotor" fitted={rotor.newPart} onFitted={rotor.setNewPart} />
       {life && (
         <LifeWords
           life={life}

@@ -1,0 +1,31 @@
+'use client';
+
+import { useUnits } from '../shell/useUnits';
+
+type Props = {
+  /** How much the part seems to have grown, mm; nothing is asked when it has not. */
+  grown: number | undefined;
+  part: 'pad' | 'rotor';
+  fitted: boolean;
+  onFitted: (fitted: boolean) => void;
+};
+
+/** Wear that grew back is asked about: only a new part does that. */
+export function NewPartBox({ grown, part, fitted, onFitted }: Props) {
+  const { full } = useUnits();
+  if (grown === undefined) return null;
+  return (
+    <p role="alert" className="text-[0.9375rem] font-semibold text-bronze">
+      {full(grown, 'mm', part === 'pad' ? 1 : 2)} thicker than last time. A {part} does not grow back.{' '}
+      <label className="inline-flex min-h-11 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-6 accent-(--ink)"
+          checked={fitted}
+          onChange={(event) => onFitted(event.target.checked)}
+        />
+        {part === 'pad' ? 'New pads were fitted' : 'A new rotor was fitted'}
+      </label>
+    </p>
+  );
+}
