@@ -16,7 +16,18 @@ export type CheckContext = {
   /** The causes the desk watches: what each check would do to them is foretold. */
   leaders: readonly CauseId[];
   atHand?: AtHand;
+  /** Corners of which nothing is known to tell them apart have one key: what holds of one holds of the others. */
+  cornerKeys: Record<Corner, string>;
 };
+
+/** Keys of the corners, by the faults each can have and how likely they have become. */
+export function cornerKeysOf(faults: readonly Fault[], marginals: Float64Array): Record<Corner, string> {
+  const keys: Record<Corner, string> = { FL: '', FR: '', RL: '', RR: '' };
+  faults.forEach(({ cause, corner }, index) => {
+    if (corner) keys[corner] += `${cause} ${marginals[index]!.toPrecision(9)} `;
+  });
+  return keys;
+}
 
 /** Less than this tells nothing worth a walk round the car, bits. */
 const LEAST_BITS = 1e-4;
@@ -48,8 +59,11 @@ function bestCorner(finding: Finding, context: CheckContext): Told | undefined {
   const open = CORNERS.filter(
     (corner) => !context.findings.some((given) => given.id === finding.id && given.place === corner),
   );
+  const alike = new Map<string, Told | undefined>();
   const told = open.flatMap((corner) => {
-    const at = forecastAt(finding, corner, context);
+    const key = context.cornerKeys[corner];
+    if (!alike.has(key)) alike.set(key, forecastAt(finding, corner, context));
+    const at = alike.get(key);
     return at ? [{ ...at, corner }] : [];
   });
   if (told.length === 0) return undefined;

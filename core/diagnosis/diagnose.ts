@@ -1,6 +1,6 @@
 import { CORNERS, type Corner } from '../car/corner';
 import type { CarTraits } from '../car/traits';
-import { rankChecks } from './checks';
+import { cornerKeysOf, rankChecks } from './checks';
 import { answeredTwice, contradictionsIn } from './contradictions';
 import { type Explanations, explain } from './engine/explanations';
 import { deskFor } from './engine/information';
@@ -54,7 +54,8 @@ export function diagnose({ car = {}, findings, atHand, priors }: Question): Verd
     posterior.faults,
     leaders.map((cause) => causes.get(cause)!),
   );
-  const context = { faults: network.faults, findings: used, desk, leaders, atHand };
+  const cornerKeys = cornerKeysOf(network.faults, posterior.faults);
+  const context = { faults: network.faults, findings: used, desk, leaders, atHand, cornerKeys };
   return {
     causes: ranked,
     unlisted: posterior.faults[network.faults.length]!,

@@ -18,7 +18,11 @@ export type Breadth = { faults: number; sets: number; depth: number };
 const DEFAULT_BREADTH: Breadth = { faults: 28, sets: 160, depth: 4 };
 
 /** A set under growth: bit i on means `considered[i]` is present. */
-type Candidate = { mask: number; odds: number; weight: number; below: Float64Array; atMost: Float64Array };
+type Candidate = { mask: number; weight: number };
+/** A set that is grown on: how each answer stands with it. */
+type Base = Candidate & { odds: number; below: Float64Array; atMost: Float64Array };
+/** A set weighed but not laid out yet: most are never grown on. */
+type Weighed = Candidate & { base: Base; added: number };
 
 /** However deep, at least this many sets are grown on. */
 const NARROWEST = 20;
@@ -48,15 +52,15 @@ export function explain(
   const empty = grow.empty();
   const all: Candidate[] = [empty];
   const seen = new Set<number>([0]);
-  let frontier: Candidate[] = [empty];
+  let frontier: Base[] = [empty];
   for (let depth = 0; depth < breadth.depth && frontier.length > 0; depth++) {
-    const next: Candidate[] = [];
+    const next: Weighed[] = [];
     for (const base of frontier) {
       for (let index = 0; index < considered.length; index++) {
         const mask = base.mask | (1 << index);
         if (seen.has(mask)) continue;
         seen.add(mask);
-        next.push(grow.add(base, index, mask));
+        next.push({ mask, base, added: index, weight: grow.weigh(base, index) });
       }
     }
     next.sort((left, right) => right.weight - left.weight || left.mask - right.mask);
@@ -64,7 +68,8 @@ export function explain(
     const least = next.length > 0 ? next[0]!.weight * NEGLIGIBLE : 0;
     frontier = next
       .slice(0, Math.max(NARROWEST, breadth.sets >> depth))
-      .filter((candidate) => candidate.weight > least);
+      .filter((candidate) => candidate.weight > least)
+      .map((candidate) => grow.layOut(candidate));
   }
 
   all.sort((left, right) => right.weight - left.weight || left.mask - right.mask);
@@ -99,14 +104,8 @@ function growerFor(problem: Problem, marginals: Float64Array, considered: readon
       ];
     }),
   );
-  const finish = (mask: number, setOdds: number, below: Float64Array, atMost: Float64Array): Candidate => {
-    let weight = setOdds;
-    for (let index = 0; index < answers.length; index++) weight *= atMost[index]! - below[index]!;
-    return { mask, odds: setOdds, weight, below, atMost };
-  };
-
   return {
-    empty(): Candidate {
+    empty(): Base {
       const below = new Float64Array(answers.length);
       const atMost = new Float64Array(answers.length);
       answers.forEach((answer, index) => {
@@ -119,16 +118,34 @@ function growerFor(problem: Problem, marginals: Float64Array, considered: readon
           atMost[index]! *= 1 - share * (1 - atOrBelow(cumulative, answer.level));
         }
       });
-      return finish(0, 1, below, atMost);
+      let weight = 1;
+      for (let index = 0; index < answers.length; index++) weight *= atMost[index]! - below[index]!;
+      return { mask: 0, odds: 1, weight, below, atMost };
     },
-    add(base: Candidate, added: number, mask: number): Candidate {
+    /** The weight of a set with one fault more: only the answers that fault bears on change. */
+    weigh(base: Base, added: number): number {
+      let weight = base.odds * odds[added]!;
+      const touched = effects[added]!;
+      let next = 0;
+      for (let index = 0; index < answers.length; index++) {
+        const effect = touched[next];
+        if (effect?.index === index) {
+          weight *= base.atMost[index]! * effect.atMost - base.below[index]! * effect.below;
+          next += 1;
+        } else {
+          weight *= base.atMost[index]! - base.below[index]!;
+        }
+      }
+      return weight;
+    },
+    layOut({ base, added, mask, weight }: Weighed): Base {
       const below = base.below.slice();
       const atMost = base.atMost.slice();
       for (const effect of effects[added]!) {
         below[effect.index]! *= effect.below;
         atMost[effect.index]! *= effect.atMost;
       }
-      return finish(mask, base.odds * odds[added]!, below, atMost);
+      return { mask, weight, odds: base.odds * odds[added]!, below, atMost };
     },
   };
 }

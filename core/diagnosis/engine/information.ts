@@ -23,7 +23,14 @@ export type ForecastDesk = {
   leadersIn: Uint32Array;
   /** P(leader) over the explanations. */
   leaderTotals: Float64Array;
+  /** Room for one question's rows, an explanation each, and which question last used each row. */
+  rows: Float64Array;
+  usedBy: Int32Array;
+  asked: number;
 };
+
+/** Levels a question can have at most. */
+const MOST_LEVELS = 8;
 
 /**
  * Lays the explanations out once for many questions.
@@ -57,6 +64,9 @@ export function deskFor(
     holding,
     leadersIn,
     leaderTotals,
+    rows: new Float64Array(explanations.list.length * MOST_LEVELS),
+    usedBy: new Int32Array(explanations.list.length),
+    asked: 0,
   };
 }
 
@@ -76,25 +86,27 @@ export function forecast(question: OpenQuestion, desk: ForecastDesk): Forecast {
   let untouched = 1;
   let conditional = 0;
 
-  for (const [index, atMost] of touched) {
+  for (const index of touched) {
     const { probability } = desk.explanations.list[index]!;
     const mask = desk.leadersIn[index]!;
+    const row = index * MOST_LEVELS;
     untouched -= probability;
-    conditional += probability * addLevels(atMost, probability, levels);
+    conditional += probability * addLevels(desk.rows, row, count, probability, levels);
+    if (mask === 0) continue;
     for (let leader = 0; leader < untouchedLeaders.length; leader++) {
       if ((mask & (1 << leader)) === 0) continue;
       untouchedLeaders[leader]! -= probability;
       for (let level = 0; level < count; level++)
-        after[level]![leader]! += probability * chanceOf(atMost, level);
+        after[level]![leader]! += probability * chanceOf(desk.rows, row, level);
     }
   }
   untouched = Math.max(0, untouched);
-  conditional += untouched * addLevels(leak, untouched, levels);
+  conditional += untouched * addLevels(leak, 0, count, untouched, levels);
 
   let marginal = 0;
   for (let level = 0; level < count; level++) {
     marginal -= surprise(levels[level]!);
-    const base = chanceOf(leak, level);
+    const base = chanceOf(leak, 0, level);
     for (let leader = 0; leader < untouchedLeaders.length; leader++) {
       const joint = after[level]![leader]! + Math.max(0, untouchedLeaders[leader]!) * base;
       after[level]![leader] = levels[level]! > 0 ? joint / levels[level]! : 0;
@@ -103,19 +115,25 @@ export function forecast(question: OpenQuestion, desk: ForecastDesk): Forecast {
   return { bits: Math.max(0, marginal - conditional), levels, after };
 }
 
-/** Adds a share of the level chances to the sum and gives the entropy of those chances, bits. */
-function addLevels(atMost: Float64Array, share: number, levels: Float64Array): number {
+/** Adds a share of a row's level chances to the sum and gives the entropy of those chances, bits. */
+function addLevels(
+  rows: Float64Array,
+  row: number,
+  count: number,
+  share: number,
+  levels: Float64Array,
+): number {
   let entropy = 0;
-  for (let level = 0; level < atMost.length; level++) {
-    const chance = chanceOf(atMost, level);
+  for (let level = 0; level < count; level++) {
+    const chance = chanceOf(rows, row, level);
     levels[level]! += share * chance;
     entropy -= surprise(chance);
   }
   return entropy;
 }
 
-function chanceOf(atMost: Float64Array, level: number): number {
-  return level === 0 ? atMost[0]! : atMost[level]! - atMost[level - 1]!;
+function chanceOf(rows: Float64Array, row: number, level: number): number {
+  return level === 0 ? rows[row]! : rows[row + level]! - rows[row + level - 1]!;
 }
 
 function surprise(chance: number): number {
@@ -133,23 +151,24 @@ function leakWithRest(question: OpenQuestion, { considered, marginals }: Forecas
   return leak;
 }
 
-/** P(at or below each level) for every explanation with a fault the question depends on. */
-function touchedRows(
-  question: OpenQuestion,
-  { considered, holding }: ForecastDesk,
-  leak: Float64Array,
-): Map<number, Float64Array> {
-  const rows = new Map<number, Float64Array>();
+/** Writes P(at or below each level) for every explanation with a fault the question depends on; says which those are. */
+function touchedRows(question: OpenQuestion, desk: ForecastDesk, leak: Float64Array): number[] {
+  const { considered, holding, rows, usedBy } = desk;
+  const touched: number[] = [];
+  const count = leak.length;
+  desk.asked += 1;
   for (const { fault, cumulative } of question.parents) {
     if (!considered.has(fault)) continue;
     for (const index of holding.get(fault) ?? []) {
-      let row = rows.get(index);
-      if (!row) {
-        row = leak.slice();
-        rows.set(index, row);
+      const row = index * MOST_LEVELS;
+      if (usedBy[index] !== desk.asked) {
+        usedBy[index] = desk.asked;
+        touched.push(index);
+        for (let level = 0; level < count; level++) rows[row + level] = leak[level]! * cumulative[level]!;
+      } else {
+        for (let level = 0; level < count; level++) rows[row + level]! *= cumulative[level]!;
       }
-      for (let level = 0; level < row.length; level++) row[level]! *= cumulative[level]!;
     }
   }
-  return rows;
+  return touched;
 }

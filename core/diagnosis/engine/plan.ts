@@ -6,7 +6,7 @@ export type Touch = { bit: number; below: number; reaches: number; atMost: numbe
 export type Step = {
   group: number;
   /** Answers that open before this group, in the order of the bits they take. */
-  opens: { answer: number; below: number; reaches: number }[];
+  opens: number[];
   faults: { fault: number; touches: Touch[] }[];
   /** Bits that close after it, highest first: no later fault can explain them, so they must be explained now. */
   closes: number[];
@@ -21,61 +21,71 @@ export type Plan = { steps: Step[]; width: number };
  * @param groups candidate groups of fault indexes
  */
 export function planSum(abnormal: readonly Answer[], groups: readonly (readonly number[])[]): Plan {
-  const answersOfGroup = groups.map((members) =>
-    abnormal.flatMap((answer, index) =>
-      answer.parents.some((parent) => members.includes(parent.fault)) ? [index] : [],
-    ),
-  );
-  const left = new Set([...groups.keys()].filter((group) => answersOfGroup[group]!.length > 0));
-  const waiting = abnormal.map(
-    (_, index) => [...left].filter((group) => answersOfGroup[group]!.includes(index)).length,
-  );
+  const { answersOfGroup, left, waiting } = bearingOn(abnormal, groups);
+  const isOpen = new Uint8Array(abnormal.length);
   const open: number[] = [];
   const steps: Step[] = [];
   let width = 0;
 
-  while (left.size > 0) {
-    const group = pickNarrowest(left, answersOfGroup, waiting, open);
-    left.delete(group);
-    const opens = answersOfGroup[group]!.filter((answer) => !open.includes(answer));
-    open.push(...opens);
+  while (left.length > 0) {
+    const group = takeNarrowest(left, answersOfGroup, waiting, isOpen);
+    const touched = answersOfGroup[group]!;
+    const opens = touched.filter((answer) => isOpen[answer] === 0);
+    for (const answer of opens) {
+      isOpen[answer] = 1;
+      open.push(answer);
+    }
     width = Math.max(width, open.length);
     const faults = groups[group]!.map((fault) => ({ fault, touches: touchesOf(fault, abnormal, open) }));
-    for (const answer of answersOfGroup[group]!) waiting[answer]! -= 1;
-    const closes = open.flatMap((answer, bit) => (waiting[answer] === 0 ? [bit] : [])).reverse();
+    for (const answer of touched) waiting[answer]! -= 1;
+    const closes: number[] = [];
+    for (let bit = open.length - 1; bit >= 0; bit--) if (waiting[open[bit]!] === 0) closes.push(bit);
     for (const bit of closes) open.splice(bit, 1);
-    steps.push({ group, opens: opens.map((answer) => openingOf(answer, abnormal[answer]!)), faults, closes });
+    steps.push({ group, opens, faults, closes });
   }
   return { steps, width };
 }
 
-function pickNarrowest(
-  left: Set<number>,
-  answersOfGroup: number[][],
-  waiting: number[],
-  open: number[],
-): number {
-  let best = -1;
-  let bestCost = Number.POSITIVE_INFINITY;
-  for (const group of left) {
-    let opens = 0;
-    let closes = 0;
-    for (const answer of answersOfGroup[group]!) {
-      if (!open.includes(answer)) opens += 1;
-      if (waiting[answer] === 1) closes += 1;
+/** Which answers each group bears on, the groups that bear on any, and how many groups each answer waits for. */
+function bearingOn(abnormal: readonly Answer[], groups: readonly (readonly number[])[]) {
+  const groupOf: number[] = [];
+  groups.forEach((members, group) => {
+    for (const fault of members) groupOf[fault] = group;
+  });
+  const answersOfGroup: number[][] = groups.map(() => []);
+  const waiting = new Int32Array(abnormal.length);
+  abnormal.forEach((answer, index) => {
+    for (const { fault } of answer.parents) {
+      const group = groupOf[fault];
+      if (group === undefined || answersOfGroup[group]!.at(-1) === index) continue;
+      if (answersOfGroup[group]!.includes(index)) continue;
+      answersOfGroup[group]!.push(index);
+      waiting[index]! += 1;
     }
-    const cost = opens * 2 - closes;
-    if (cost < bestCost) {
-      bestCost = cost;
-      best = group;
-    }
-  }
-  return best;
+  });
+  const left = [...groups.keys()].filter((group) => answersOfGroup[group]!.length > 0);
+  return { answersOfGroup, left, waiting };
 }
 
-function openingOf(answer: number, { leak, level }: Answer): Step['opens'][number] {
-  const below = atOrBelow(leak, level - 1);
-  return { answer, below, reaches: atOrBelow(leak, level) - below };
+/** Takes out the group that opens least and closes most. */
+function takeNarrowest(
+  left: number[],
+  answersOfGroup: readonly number[][],
+  waiting: Int32Array,
+  isOpen: Uint8Array,
+): number {
+  let best = 0;
+  let bestCost = Number.POSITIVE_INFINITY;
+  for (let at = 0; at < left.length; at++) {
+    let cost = 0;
+    for (const answer of answersOfGroup[left[at]!]!)
+      cost += (isOpen[answer] ? 0 : 2) - (waiting[answer] === 1 ? 1 : 0);
+    if (cost < bestCost) {
+      bestCost = cost;
+      best = at;
+    }
+  }
+  return left.splice(best, 1)[0]!;
 }
 
 function touchesOf(fault: number, abnormal: readonly Answer[], open: readonly number[]): Touch[] {

@@ -21,18 +21,18 @@ export type Posterior = {
  * Method: Heckerman's quick-score idea in its set form; noisy-OR after Pearl (1988), noisy-MAX after Díez (1993).
  */
 export function posteriorOf(problem: Problem): Posterior {
-  if (problem.wide === undefined) return sumNarrow(problem, problem.priors, problem.answers);
   const { wide, answers } = problem;
+  if (wide === undefined) return sumNarrow(problem, problem.priors, answers, planOf(problem, answers));
   const prior = problem.priors[wide]!;
-  const without = sumNarrow(
-    problem,
-    withPrior(problem.priors, wide, 0),
-    answers.map((answer) => withoutFault(answer, wide)),
-  );
+  const narrow = answers.map((answer) => withoutFault(answer, wide));
+  // What "wide" does belongs to the leak, so that both sums go the same way through the faults.
+  const plan = planOf(problem, narrow);
+  const without = sumNarrow(problem, withPrior(problem.priors, wide, 0), narrow, plan);
   const present = sumNarrow(
     problem,
     withPrior(problem.priors, wide, 1),
-    answers.map((answer) => withFaultInLeak(answer, wide)),
+    answers.map((answer, index) => withFaultInLeak(answer, narrow[index]!, wide)),
+    plan,
   );
   const evidence = without.evidence * (1 - prior) + present.evidence * prior;
   const share = (present.evidence * prior) / evidence;
@@ -43,22 +43,43 @@ export function posteriorOf(problem: Problem): Posterior {
   };
 }
 
-function sumNarrow(problem: Problem, priors: Float64Array, answers: readonly Answer[]): Posterior {
+function planOf(problem: Problem, answers: readonly Answer[]): Plan {
+  return planSum(
+    answers.filter((answer) => answer.level > 0),
+    problem.groups,
+  );
+}
+
+function sumNarrow(
+  problem: Problem,
+  priors: Float64Array,
+  answers: readonly Answer[],
+  plan: Plan,
+): Posterior {
   const folded = foldNormal(priors, answers);
   const abnormal = answers.filter((answer) => answer.level > 0);
-  const plan = planSum(abnormal, problem.groups);
-  const forward = passForward(plan, folded.priors);
+  const openings = abnormal.map(openingOf);
+  const forward = passForward(plan, folded.priors, openings);
   // An abnormal answer that no fault can bring about rests on its leak alone.
-  const orphan = abnormal
-    .filter((answer) => answer.parents.length === 0)
-    .reduce((product, { leak, level }) => product * (atOrBelow(leak, level) - atOrBelow(leak, level - 1)), 1);
+  const orphan = abnormal.reduce(
+    (product, answer, index) => (answer.parents.length === 0 ? product * openings[index]!.reaches : product),
+    1,
+  );
   const faults = folded.priors.slice();
   const groups = Float64Array.from(
     problem.groups,
     (members) => 1 - members.reduce((none, fault) => none * (1 - faults[fault]!), 1),
   );
-  passBackward(plan, folded.priors, forward, faults, groups);
+  passBackward(plan, folded.priors, openings, forward, faults, groups);
   return { evidence: forward.total * folded.evidence * orphan, faults, groups };
+}
+
+/** What the leak alone does to an abnormal answer: it stays below its level, or reaches it. */
+type Opening = { below: number; reaches: number };
+
+function openingOf({ leak, level }: Answer): Opening {
+  const below = atOrBelow(leak, level - 1);
+  return { below, reaches: atOrBelow(leak, level) - below };
 }
 
 /** Posterior odds after the unremarkable answers alone, and how likely those were. */
@@ -85,12 +106,15 @@ function foldNormal(
 
 type Forward = { total: number; beforeFaults: Float64Array[][]; beforeGroup: Float64Array[] };
 
-function passForward(plan: Plan, priors: Float64Array): Forward {
+function passForward(plan: Plan, priors: Float64Array, openings: readonly Opening[]): Forward {
   let weights: Float64Array = Float64Array.of(1);
   const beforeFaults: Float64Array[][] = [];
   const beforeGroup: Float64Array[] = [];
   for (const step of plan.steps) {
-    for (const { below, reaches } of step.opens) weights = openBit(weights, below, reaches);
+    for (const answer of step.opens) {
+      const { below, reaches } = openings[answer]!;
+      weights = openBit(weights, below, reaches);
+    }
     beforeGroup.push(weights);
     const before: Float64Array[] = [];
     for (const { fault, touches } of step.faults) {
@@ -107,6 +131,7 @@ function passForward(plan: Plan, priors: Float64Array): Forward {
 function passBackward(
   plan: Plan,
   priors: Float64Array,
+  openings: readonly Opening[],
   forward: Forward,
   faults: Float64Array,
   groups: Float64Array,
@@ -123,8 +148,10 @@ function passBackward(
       faults[fault] = (priors[fault]! * dot(forward.beforeFaults[index]![member]!, present)) / forward.total;
       weights = mix(weights, present, priors[fault]!);
     }
-    for (const { below, reaches } of [...step.opens].reverse())
+    for (const answer of [...step.opens].reverse()) {
+      const { below, reaches } = openings[answer]!;
       weights = openBitBack(weights, below, reaches);
+    }
   }
 }
 
@@ -143,11 +170,11 @@ function withoutFault(answer: Answer, fault: number): Answer {
 }
 
 /** The fault is certainly there, so what it does belongs to the leak. */
-function withFaultInLeak(answer: Answer, fault: number): Answer {
+function withFaultInLeak(answer: Answer, narrow: Answer, fault: number): Answer {
   const parent = answer.parents.find((candidate) => candidate.fault === fault);
-  if (!parent) return answer;
+  if (!parent) return narrow;
   return {
-    ...withoutFault(answer, fault),
+    ...narrow,
     leak: answer.leak.map((value, level) => value * parent.cumulative[level]!),
   };
 }

@@ -9,7 +9,7 @@ import { type Question, questionOf } from './parents';
 export type Observation = Question & { level: number; given: GivenFinding };
 
 export type Network = {
-  faults: Fault[];
+  faults: readonly Fault[];
   /** Prior of "something not listed". */
   unlistedPrior: number;
   observations: Observation[];

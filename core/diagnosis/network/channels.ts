@@ -10,10 +10,18 @@ export type Channel = { finding: FindingId; states: readonly string[] };
 
 const LEAK_STATES = ['line_or_hose', 'caliper_or_cylinder', 'master_to_booster'] as const;
 
-/** All channels of a finding. */
-export function channelsOf(finding: FindingId): Channel[] {
-  if (finding === 'leak') return LEAK_STATES.map((state) => ({ finding, states: ['none', state] }));
-  return [{ finding, states: findingOf(finding).states }];
+const known = new Map<FindingId, readonly Channel[]>();
+
+/** All channels of a finding; the same ones each time, so that what is worked out of them can be kept. */
+export function channelsOf(finding: FindingId): readonly Channel[] {
+  const before = known.get(finding);
+  if (before) return before;
+  const channels =
+    finding === 'leak'
+      ? LEAK_STATES.map((state) => ({ finding, states: ['none', state] }))
+      : [{ finding, states: findingOf(finding).states }];
+  known.set(finding, channels);
+  return channels;
 }
 
 /** The channels that an answer speaks on, each with the level observed (0 is the unremarkable state). */

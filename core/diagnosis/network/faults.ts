@@ -14,7 +14,22 @@ export type Priors = Partial<Record<CauseId, number>>;
  * Every fault this car can have. A corner cause becomes one independent fault a corner, sharing its prior out so
  * that "somewhere on the car" keeps the probability in the table.
  */
-export function faultsOf(car: CarTraits, priors: Priors = {}): Fault[] {
+export function faultsOf(car: CarTraits, priors: Priors = {}): readonly Fault[] {
+  const { name: _, ...traits } = car;
+  const key = JSON.stringify([traits, priors]);
+  const before = kept.get(key);
+  if (before) return before;
+  const faults = workedOut(car, priors);
+  // A shop has a handful of cars on the floor: beyond that the oldest is forgotten.
+  if (kept.size >= MOST_KEPT) kept.delete(kept.keys().next().value!);
+  kept.set(key, faults);
+  return faults;
+}
+
+const MOST_KEPT = 64;
+const kept = new Map<string, readonly Fault[]>();
+
+function workedOut(car: CarTraits, priors: Priors): Fault[] {
   return KNOWLEDGE.flatMap((knowledge): Fault[] => {
     const prior = priors[knowledge.cause] ?? knowledge.prior;
     if (!carAllows(car, knowledge.needs)) return [];

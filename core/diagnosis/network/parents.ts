@@ -18,8 +18,30 @@ export type Question = {
   parents: Parent[];
 };
 
-/** Sets up the question for one channel at one place. */
+/** What has been set up for a car's faults, by channel and place; gone with the faults. */
+const kept = new WeakMap<readonly Fault[], Map<Channel, Map<Place | '', Question>>>();
+
+/** Sets up the question for one channel at one place, once for each set of faults. */
 export function questionOf(channel: Channel, place: Place | undefined, faults: readonly Fault[]): Question {
+  const byChannel = once(kept, faults, () => new Map<Channel, Map<Place | '', Question>>());
+  const byPlace = once(byChannel, channel, () => new Map<Place | '', Question>());
+  return once(byPlace, place ?? '', () => setUp(channel, place, faults));
+}
+
+/** What stands under a key, made the first time it is asked for. */
+function once<K, V>(
+  map: { get: (key: K) => V | undefined; set: (key: K, value: V) => unknown },
+  key: K,
+  make: () => V,
+): V {
+  const before = map.get(key);
+  if (before !== undefined) return before;
+  const made = make();
+  map.set(key, made);
+  return made;
+}
+
+function setUp(channel: Channel, place: Place | undefined, faults: readonly Fault[]): Question {
   const parents: Parent[] = [];
   const byCause = linksTo(channel.finding);
   faults.forEach((fault, index) => {
