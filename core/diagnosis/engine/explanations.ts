@@ -15,7 +15,7 @@ export type Explanations = {
 export type Breadth = { faults: number; sets: number; depth: number };
 
 /** Wide enough that common cases are captured nearly whole, narrow enough to stay within a frame. */
-const DEFAULT_BREADTH: Breadth = { faults: 28, sets: 160, depth: 4 };
+const DEFAULT_BREADTH: Breadth = { faults: 24, sets: 96, depth: 4 };
 
 /** A set under growth: bit i on means `considered[i]` is present. */
 type Candidate = { mask: number; weight: number };
