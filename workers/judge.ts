@@ -1,11 +1,20 @@
 import { expose } from 'comlink';
+import { type Overturn, overturns } from '../core/diagnosis/beside/overturn';
+import { type WhatIf, whatIf } from '../core/diagnosis/beside/whatIf';
 import { diagnose } from '../core/diagnosis/diagnose';
+import type { GivenFinding } from '../core/diagnosis/given';
 import { judge } from '../core/job/judgement';
+import { questionOfJob } from '../core/job/question';
+import type { JobSheet } from '../core/job/sheet';
 
 // The first verdict of a fresh engine is several times slower than the rest: it is given before anybody asks.
 diagnose({ findings: [{ id: 'pedal_spongy', state: 'yes' }] });
 
-const desk = { judge };
+const desk = {
+  judge,
+  whatIf: (sheet: JobSheet, given: GivenFinding): WhatIf[] => whatIf(questionOfJob(sheet), given),
+  overturns: (sheet: JobSheet): Overturn[] => overturns(questionOfJob(sheet)),
+};
 export type JudgeDesk = typeof desk;
 
 expose(desk);

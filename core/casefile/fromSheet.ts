@@ -17,6 +17,7 @@ export function caseFromSheet(sheet: JobSheet): CaseFile {
       helper: job.helper,
       wheelsOff: job.wheelsOff,
       ...(job.missing.length > 0 ? { missing: job.missing } : {}),
+      ...(job.place === 'bay' ? {} : { place: job.place }),
     },
     ...(job.complaint === '' ? {} : { complaint: job.complaint }),
     ...(job.whenWhere === '' ? {} : { whenWhere: job.whenWhere }),

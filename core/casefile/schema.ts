@@ -62,6 +62,7 @@ export const caseSchema = z.strictObject({
       helper: z.boolean().optional(),
       wheelsOff: z.boolean().optional(),
       missing: z.array(words(80)).max(40, 'at most 40 entries').optional(),
+      place: z.enum(['bay', 'pit_lane']).optional(),
     })
     .optional(),
   complaint: words(2000).optional(),

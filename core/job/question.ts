@@ -5,10 +5,11 @@ import type { JobSheet, Phase } from './sheet';
 
 /** What the diagnosis is asked about a job, as it stands. */
 export function questionOfJob(sheet: JobSheet, phase: Phase = 'before'): Question {
-  const { helper, wheelsOff, missing } = sheet.job;
+  const { helper, wheelsOff, missing, place } = sheet.job;
   return {
     car: traitsOf(sheet.car),
     findings: findingsOf(sheet, phase).findings,
-    atHand: { helper, wheelsOff, missing },
+    atHand: { helper, wheelsOff, missing, place },
+    ...(sheet.learned ? { priors: sheet.learned.priors } : {}),
   };
 }

@@ -23,6 +23,7 @@ export const jobChangesSchema = z
     history: words(4000),
     helper: z.boolean(),
     wheelsOff: z.boolean(),
+    place: z.enum(['bay', 'pit_lane']),
     missing: z.array(words(80)).max(40, 'at most 40 entries'),
     neededAt: z.iso.datetime().nullable(),
     summary: words(4000),

@@ -1,6 +1,7 @@
 import type { Corner, Place } from '../car/corner';
 import type { CarSpec } from '../car/spec';
 import type { HoldId } from '../diagnosis/holds/holds';
+import type { Priors } from '../diagnosis/network/faults';
 import type { FindingId } from '../diagnosis/vocabulary/findings';
 import type { OutcomeId } from './outcomes';
 
@@ -71,6 +72,8 @@ export type JobFields = {
   helper: boolean;
   wheelsOff: boolean;
   missing: string[];
+  /** Where the car stands while it is checked. */
+  place: 'bay' | 'pit_lane';
   neededAt: string | null;
   summary: string;
 };
@@ -97,4 +100,6 @@ export type JobSheet = {
   works: WorkRow[];
   ticks: TickRow[];
   proofs: ProofRow[];
+  /** What the shop's own confirmed jobs make of the priors, and how many those were. */
+  learned?: { priors: Priors; jobs: number };
 };

@@ -17,6 +17,7 @@ export const shopSchema = z.strictObject({
   bleedMethod: z.enum(['pressure', 'two_person', 'vacuum', 'gravity', 'reverse']),
   bleedPressureKPa: within(20, 200, 'kPa'),
   bottleMl: within(100, 25000, 'ml'),
+  learnStrength: within(0, 100000, 'jobs'),
   lengthUnit: z.enum(['mm', 'in']),
   temperatureUnit: z.enum(['°C', '°F']),
   pressureUnit: z.enum(['kPa', 'bar', 'psi']),

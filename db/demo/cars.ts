@@ -15,6 +15,7 @@ export const DEMO_SHOP: Shop = {
   bleedMethod: 'pressure',
   bleedPressureKPa: 103,
   bottleMl: 500,
+  learnStrength: 300,
   lengthUnit: 'mm',
   temperatureUnit: '°C',
   pressureUnit: 'kPa',

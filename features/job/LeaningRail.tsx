@@ -17,6 +17,7 @@ import { isTyping } from '../shell/useShortcuts';
 import { checkAnchor } from './checks/anchor';
 import { wantCheck } from './checks/wanted';
 import { useDesk } from './desk/Desk';
+import { HalfHourPlan } from './HalfHourPlan';
 
 /** Beside every stage: what it is likely to be, why, the next check worth its minutes, and what stops the car. */
 export function LeaningRail() {
@@ -97,6 +98,7 @@ export function LeaningRail() {
         {!closed && !enough && next && (
           <Next jobId={sheet.job.id} next={next} wheelsOff={sheet.job.wheelsOff} />
         )}
+        {!closed && !enough && next && <HalfHourPlan />}
         {verdict.contradictions.length > 0 && (
           <section>
             <h2 className="text-lg">Does not fit together</h2>

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useState } from 'react';
 import { FLUID_SCHOOLS } from '@/core/due/fluid';
@@ -41,6 +42,10 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
       altitudeM: parseMeasure(draft.altitudeM, 'm') ?? draft.altitudeM,
       bleedPressureKPa: parseMeasure(draft.bleedPressureKPa, 'kPa') ?? draft.bleedPressureKPa,
       bottleMl: parseMeasure(draft.bottleMl, 'ml') ?? draft.bottleMl,
+      learnStrength:
+        draft.learnStrength.trim() === ''
+          ? draft.learnStrength
+          : Number(draft.learnStrength.replace(',', '.')),
       version,
     });
     setRefusal(reply.ok ? null : reply.refusal);
@@ -158,6 +163,24 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
             onChange={set('bottleMl')}
             error={errorOf('bottleMl')}
           />
+        </Part>
+        <Part title="Judgement">
+          <NumberField
+            label="Built-in knowledge counts as"
+            unit="jobs"
+            value={draft.learnStrength}
+            onChange={set('learnStrength')}
+            error={errorOf('learnStrength')}
+            hint="Each confirmed job of yours counts as one; 0 learns nothing from them"
+          />
+          <p className="self-end">
+            <Link href="/setup/knowledge" className="mr-4 underline underline-offset-4">
+              What it knows
+            </Link>
+            <Link href="/setup/calibration" className="underline underline-offset-4">
+              How often it was right
+            </Link>
+          </p>
         </Part>
         <Part title="Units">
           <SelectField

@@ -27,6 +27,7 @@ const COLUMNS = {
   history: 'history',
   helper: 'helper',
   wheelsOff: 'wheels_off',
+  place: 'place',
   missing: 'missing',
   neededAt: 'needed_at',
   summary: 'summary',

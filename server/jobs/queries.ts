@@ -1,9 +1,11 @@
 import type { Row } from 'postgres';
+import { learnPriors } from '../../core/diagnosis/learn/priors';
 import type { JobSheet } from '../../core/job/sheet';
 import { carFromRows } from '../cars/rows';
 import { database, type Sql } from '../db/sql';
 import { notFound } from '../failure';
 import { knownId } from '../ids';
+import { confirmedCauses } from '../learn/queries';
 import {
   answerFromRow,
   jobFromRow,
@@ -25,18 +27,22 @@ export async function getSheet(id: string, sql: Sql = database()): Promise<JobSh
 export async function getSheets(ids: readonly string[], sql: Sql = database()): Promise<JobSheet[]> {
   if (ids.length === 0) return [];
   const list = [...ids];
-  const [jobs, causes, answers, readings, verdicts, works, ticks, proofs, cars, axles] = await Promise.all([
-    sql`select * from jobs where id = any(${list})`,
-    sql`select job_id, cause from job_causes where job_id = any(${list}) order by cause`,
-    sql`select * from findings where job_id = any(${list}) order by seq`,
-    sql`select * from readings where job_id = any(${list}) order by seq`,
-    sql`select * from verdicts where job_id = any(${list}) order by made_at, id`,
-    sql`select * from works where job_id = any(${list}) order by started_at, id`,
-    sql`select ticks.*, works.job_id from ticks join works on works.id = work_id where job_id = any(${list}) order by seq`,
-    sql`select * from hold_proofs where job_id = any(${list}) order by proved_at, id`,
-    sql`select * from cars where id in (select car_id from jobs where id = any(${list}))`,
-    sql`select * from car_axles where car_id in (select car_id from jobs where id = any(${list}))`,
-  ]);
+  const [jobs, causes, answers, readings, verdicts, works, ticks, proofs, cars, axles, confirmed, strength] =
+    await Promise.all([
+      sql`select * from jobs where id = any(${list})`,
+      sql`select job_id, cause from job_causes where job_id = any(${list}) order by cause`,
+      sql`select * from findings where job_id = any(${list}) order by seq`,
+      sql`select * from readings where job_id = any(${list}) order by seq`,
+      sql`select * from verdicts where job_id = any(${list}) order by made_at, id`,
+      sql`select * from works where job_id = any(${list}) order by started_at, id`,
+      sql`select ticks.*, works.job_id from ticks join works on works.id = work_id where job_id = any(${list}) order by seq`,
+      sql`select * from hold_proofs where job_id = any(${list}) order by proved_at, id`,
+      sql`select * from cars where id in (select car_id from jobs where id = any(${list}))`,
+      sql`select * from car_axles where car_id in (select car_id from jobs where id = any(${list}))`,
+      confirmedCauses(sql),
+      sql`select learn_strength from shop`,
+    ]);
+  const learned = learnPriors(confirmed, strength[0]?.learn_strength ?? 0);
   const byId = new Map(jobs.map((job) => [job.id as string, job]));
   return list.flatMap((id): JobSheet[] => {
     const job = byId.get(id);
@@ -59,6 +65,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
         works: own(works).map(workFromRow),
         ticks: own(ticks).map(tickFromRow),
         proofs: own(proofs).map(proofFromRow),
+        ...(learned.jobs > 0 ? { learned } : {}),
       },
     ];
   });

@@ -23,6 +23,7 @@ export function jobFromRow(row: Row, confirmed: string[]): JobHead {
     helper: row.helper,
     wheelsOff: row.wheels_off,
     missing: row.missing,
+    place: row.place,
     neededAt: iso(row.needed_at),
     summary: row.summary,
     openedAt: row.opened_at.toISOString(),

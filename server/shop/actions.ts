@@ -26,6 +26,7 @@ export async function saveShop(input: unknown, options: { isDemo?: boolean } = {
       bleed_method: shop.bleedMethod,
       bleed_pressure_pa: toSI(shop.bleedPressureKPa, 'kPa'),
       bottle_m3: toSI(shop.bottleMl, 'ml'),
+      learn_strength: shop.learnStrength,
       length_unit: shop.lengthUnit,
       temperature_unit: shop.temperatureUnit,
       pressure_unit: shop.pressureUnit,

@@ -20,6 +20,7 @@ export function emptySheet(changes: Partial<JobSheet> = {}): JobSheet {
       helper: true,
       wheelsOff: false,
       missing: [],
+      place: 'bay',
       neededAt: null,
       summary: '',
       openedAt: at(0),

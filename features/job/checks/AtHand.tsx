@@ -1,6 +1,7 @@
 'use client';
 
 import { FINDINGS, type Finding } from '@/core/diagnosis/vocabulary/findings';
+import { Choice } from '@/ui/Choice';
 import { Opens } from '@/ui/Opens';
 import { useDesk } from '../desk/Desk';
 
@@ -15,20 +16,33 @@ const TOOLS = [
 /** What is at hand decides which checks are offered, and what they cost. */
 export function AtHand() {
   const { sheet, changeJob, closed } = useDesk();
-  const { helper, wheelsOff, missing } = sheet.job;
+  const { helper, wheelsOff, missing, place } = sheet.job;
   return (
     <Opens
       className="border-y border-rule"
       head={
         <span>
           <b className="font-semibold">At hand:</b> {helper ? 'a helper' : 'nobody to help'}, wheels{' '}
-          {wheelsOff ? 'off' : 'on'}
+          {wheelsOff ? 'off' : 'on'}, {place === 'bay' ? 'in the bay' : 'in the pit lane'}
           {missing.length > 0 && `, without ${missing.join(', ')}`}
         </span>
       }
     >
       <fieldset disabled={closed} className="grid gap-x-6 pb-2 sm:grid-cols-2">
         <legend className="sr-only">What is at hand</legend>
+        <Choice
+          label="Where the car stands"
+          value={place}
+          disabled={closed}
+          onChange={(value) =>
+            value !== '' && changeJob('place', value as typeof place, 'Where the car stands')
+          }
+          options={[
+            { value: 'bay', label: 'In the bay' },
+            { value: 'pit_lane', label: 'In the pit lane' },
+          ]}
+          className="sm:col-span-2"
+        />
         <Tick
           label="A helper to press the pedal"
           checked={helper}

@@ -1,17 +1,38 @@
 'use client';
 
 import { type Remote, wrap } from 'comlink';
+import type { Overturn } from '@/core/diagnosis/beside/overturn';
+import type { WhatIf } from '@/core/diagnosis/beside/whatIf';
+import type { GivenFinding } from '@/core/diagnosis/given';
 import type { Judgement } from '@/core/job/judgement';
 import type { JobSheet } from '@/core/job/sheet';
 
-type JudgeDesk = { judge: (sheet: JobSheet) => Judgement };
+type JudgeDesk = {
+  judge: (sheet: JobSheet) => Judgement;
+  whatIf: (sheet: JobSheet, given: GivenFinding) => WhatIf[];
+  overturns: (sheet: JobSheet) => Overturn[];
+};
 
 let desk: Remote<JudgeDesk> | undefined;
 
-/** Judges off the main thread, so that no keystroke waits for a verdict. */
-export async function judgeAway(sheet: JobSheet): Promise<Judgement> {
+function away(): Remote<JudgeDesk> {
   desk ??= wrap<JudgeDesk>(
     new Worker(new URL('../../../workers/judge.ts', import.meta.url), { type: 'module' }),
   );
-  return desk.judge(sheet);
+  return desk;
+}
+
+/** Judges off the main thread, so that no keystroke waits for a verdict. */
+export async function judgeAway(sheet: JobSheet): Promise<Judgement> {
+  return away().judge(sheet);
+}
+
+/** The ranking as another answer would have made it. */
+export async function whatIfAway(sheet: JobSheet, given: GivenFinding): Promise<WhatIf[]> {
+  return away().whatIf(sheet, given);
+}
+
+/** The answers that carry the verdict alone. */
+export async function overturnsAway(sheet: JobSheet): Promise<Overturn[]> {
+  return away().overturns(sheet);
 }

@@ -3,16 +3,18 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
+import type { LikeJobs } from '@/server/learn/queries';
 import { Button } from '@/ui/Button';
 import { percent } from '@/ui/format';
 import { useDesk } from '../desk/Desk';
 import { HoldsPanel } from '../HoldsPanel';
 import { CauseRow } from './CauseRow';
+import { Overturns } from './Overturns';
 
 const SHOWN = 6;
 
 /** Ranked causes with what speaks for and against each, what stops the car, and the decision. */
-export function VerdictStage() {
+export function VerdictStage({ like }: { like: LikeJobs }) {
   const { sheet, judgement, decide, closed } = useDesk();
   const router = useRouter();
   const [all, setAll] = useState(false);
@@ -53,6 +55,7 @@ export function VerdictStage() {
             cause={cause}
             first={index === 0}
             decided={decided === cause.id}
+            like={like}
             onWork={closed ? undefined : () => workOn(cause.id)}
           />
         ))}
@@ -81,11 +84,13 @@ export function VerdictStage() {
           ))}
         </section>
       )}
+      <Overturns />
       <p className="mt-4 text-[0.9375rem] text-soft">
         Judged by knowledge {verdict.knowledge}, engine {verdict.engine}
         {verdict.exact
           ? ', over all combinations of causes.'
           : ', over the likeliest combinations only: too much is abnormal at once to sum them all.'}
+        {sheet.learned && ` Priors moved by ${sheet.learned.jobs} confirmed jobs of this shop.`}
       </p>
     </>
   );

@@ -1,5 +1,16 @@
+import { findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { standingAnswers } from '@/core/job/standing';
 import { VerdictStage } from '@/features/job/verdict/VerdictStage';
+import { orNotFound } from '@/features/shell/orNotFound';
+import { getSheet } from '@/server/jobs/queries';
+import { jobsLike } from '@/server/learn/queries';
 
-export default function VerdictPage() {
-  return <VerdictStage />;
+type Props = { params: Promise<{ id: string }> };
+
+export default async function VerdictPage({ params }: Props) {
+  const sheet = await orNotFound(getSheet((await params).id));
+  const complaints = standingAnswers(sheet.answers, 'before')
+    .filter((row) => row.state === 'yes' && findingOf(row.finding).stage === 'complaint')
+    .map((row) => row.finding);
+  return <VerdictStage like={await jobsLike(complaints, sheet.job.id)} />;
 }

@@ -1,0 +1,10 @@
+import { brier, calibration } from '@/core/diagnosis/learn/calibration';
+import { CalibrationView } from '@/features/setup/CalibrationView';
+import { forecasts } from '@/server/learn/queries';
+
+export const metadata = { title: 'How often it was right' };
+
+export default async function CalibrationPage() {
+  const { said, jobs } = await forecasts();
+  return <CalibrationView bins={calibration(said)} jobs={jobs} brier={brier(said)} />;
+}

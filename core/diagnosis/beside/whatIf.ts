@@ -1,0 +1,29 @@
+import { slotOf } from '../../casefile/derive';
+import { diagnose, type Question } from '../diagnose';
+import type { GivenFinding } from '../given';
+import type { CauseVerdict } from '../verdict';
+import { findingOf } from '../vocabulary/findings';
+
+type Ranked = Pick<CauseVerdict, 'id' | 'probability' | 'corner'>;
+
+/** The ranking as one answer would make it; null is the question never asked. */
+export type WhatIf = { state: string | null; now: boolean; leaders: Ranked[]; unlisted: number };
+
+const SHOWN = 5;
+
+/** The ranking with every state an answer could have had, and without it. */
+export function whatIf(question: Question, given: GivenFinding): WhatIf[] {
+  const others = question.findings.filter((each) => slotOf(each) !== slotOf(given));
+  return [null, ...findingOf(given.id).states].map((state) => {
+    const findings = state === null ? others : [...others, { ...given, state }];
+    const { causes, unlisted } = diagnose({ ...question, findings });
+    return {
+      state,
+      now: state === given.state,
+      leaders: causes
+        .slice(0, SHOWN)
+        .map(({ id, probability, corner }) => ({ id, probability, ...(corner ? { corner } : {}) })),
+      unlisted,
+    };
+  });
+}

@@ -1,0 +1,334 @@
+import type { CauseId } from '../vocabulary/causes';
+
+/** What is done about a cause, and what that costs when it is right and when it is not. */
+export type Decision = {
+  work: string;
+  /** Hands-on time of one technician, minutes, and what has to be bought. */
+  minutes: number;
+  parts: 'none' | 'fluid' | 'small' | 'pads' | 'major';
+  /** What happens when the cause was another one. */
+  ifWrong: string;
+  /** The work is cheap and its result says whether this was it. */
+  tests?: string;
+};
+
+export const PARTS_WORDS: Record<Decision['parts'], string> = {
+  none: 'no parts',
+  fluid: 'fluid only',
+  small: 'small parts',
+  pads: 'pads',
+  major: 'a major part',
+};
+
+const does = (
+  work: string,
+  minutes: number,
+  parts: Decision['parts'],
+  ifWrong: string,
+  tests?: string,
+): Decision => ({
+  work,
+  minutes,
+  parts,
+  ifWrong,
+  ...(tests ? { tests } : {}),
+});
+
+/** One decision a cause. Times and consequences are common practice, no source; the maker's times come first. */
+export const DECISIONS: Record<CauseId, Decision> = {
+  air_in_lines: does(
+    'Bleed all corners',
+    45,
+    'fluid',
+    'Fresh fluid and an hour gone; nothing harmed',
+    'A bleed both cures and proves air: bubbles, then a firm pedal',
+  ),
+  air_in_abs_unit: does(
+    'Cycle the modulator with a scan tool, bleed again',
+    75,
+    'fluid',
+    'Another bleed for nothing; the pedal stays as it was',
+    'Soft before and firm after the cycle proves it',
+  ),
+  fluid_boiled_wet: does(
+    'Flush with new fluid',
+    60,
+    'fluid',
+    'New fluid never hurts; the fade comes back hot',
+    'A hard run on new fluid says at once',
+  ),
+  fluid_boiled_heat: does(
+    'Higher-rated fluid, then get heat out of the caliper',
+    90,
+    'fluid',
+    'Better fluid moves the limit, it does not lower the heat',
+  ),
+  fluid_low: does(
+    'Find where it went, then top up',
+    20,
+    'fluid',
+    'Topped up over worn pads it overfills when they are changed',
+    'A level that stays where it was put was only low',
+  ),
+  fluid_overfilled: does(
+    'Draw off to the mark',
+    10,
+    'none',
+    'Nothing lost',
+    'Brakes that let go after drawing off prove it',
+  ),
+  fluid_wrong: does(
+    'Flush right through; renew swollen rubber',
+    180,
+    'major',
+    'Costly seals changed for nothing: test a drop in water first',
+  ),
+  external_leak: does(
+    'Renew the leaking part, bleed',
+    90,
+    'small',
+    'A dry joint remade for nothing; look again under pressure',
+    'A dry joint under a hard press proves it',
+  ),
+  master_bypass: does(
+    'New master cylinder, bleed',
+    120,
+    'major',
+    'An expensive part, and the pedal still sinks',
+    'Plug the outlets: a pedal that still sinks is the master',
+  ),
+  master_leak_to_booster: does(
+    'New master; look into the booster',
+    150,
+    'major',
+    'An expensive part; the level still falls',
+  ),
+  hose_expansion: does(
+    'New hoses, braided or rubber, bleed',
+    120,
+    'small',
+    'Old hoses were due anyway',
+    'Clamping a hose shows the travel it takes',
+  ),
+  hose_restricted: does(
+    'New hose at that corner, its partner too, bleed',
+    75,
+    'small',
+    'Old hoses were due anyway',
+    'Opening the bleeder frees a wheel behind a blocked hose',
+  ),
+  pressure_trapped: does(
+    'Shorten the pushrod until it has play',
+    25,
+    'none',
+    'Too short gives a long pedal: set it back',
+    'Easing the master off its mount frees it at once',
+  ),
+  pushrod_short: does(
+    'Lengthen the pushrod to the maker’s play',
+    25,
+    'none',
+    'Too long holds the vent port shut: leave play',
+  ),
+  bias_misset: does(
+    'Set the balance; mark where it stood',
+    20,
+    'none',
+    'Back to the mark',
+    'One turn and a few stops say',
+  ),
+  bleeder_not_at_top: does(
+    'Swap the calipers side to side, bleed',
+    90,
+    'fluid',
+    'An hour and fluid; look first, it takes a minute',
+    'The bleeder stands at the top or it does not',
+  ),
+  master_too_small: does(
+    'Next master bore up',
+    120,
+    'major',
+    'A hard pedal in place of a long one: do the sum first',
+  ),
+  master_too_big: does(
+    'Next master bore down',
+    120,
+    'major',
+    'A long pedal in place of a hard one: do the sum first',
+  ),
+  firewall_flex: does(
+    'Brace the master',
+    180,
+    'small',
+    'Weight for nothing: measure the movement first',
+    'A hand-held bar against the master is felt at the pedal',
+  ),
+  pedal_ratio_low: does(
+    'Move the clevis; master moves with it',
+    240,
+    'small',
+    'Travel grows: check the floor first',
+  ),
+  pedal_pivot_play: does('New bush and pin', 60, 'small', 'Little lost; play is never right'),
+  booster_supply_lost: does(
+    'New vacuum hose and check valve',
+    30,
+    'small',
+    'Little lost; old valves were due',
+    'Vacuum at the booster says before and after',
+  ),
+  booster_failed: does('New booster', 150, 'major', 'The dearest guess of all: prove vacuum first'),
+  hydraulic_assist_low: does(
+    'Fill or repair the assist, look for its leak',
+    60,
+    'fluid',
+    'Topped up over a leak it goes again',
+  ),
+  pad_glazed: does(
+    'Dress or change pads, bed in',
+    60,
+    'pads',
+    'Fresh faces hide whatever glazed them',
+    'Sanded faces and ten slowdowns say at once',
+  ),
+  pad_overheated: does('Pads for the heat there is, or less heat', 60, 'pads', 'A hotter pad is worse cold'),
+  pad_too_cold: does(
+    'Warm them, or a street pad for the road',
+    60,
+    'pads',
+    'Nothing lost by warming first',
+    'Six firm slowdowns and try again',
+  ),
+  pad_worn_out: does('New pads, axle set', 60, 'pads', 'They were thin: nothing lost'),
+  pad_not_bedded: does('Bed them in', 40, 'none', 'An hour of road', 'Ten slowdowns cure and prove it'),
+  pad_contaminated: does(
+    'New pads, cure the leak, clean the rotor',
+    90,
+    'pads',
+    'Pads gone for nothing; the smell and the wet say first',
+  ),
+  poor_friction_pair: does(
+    'Another pad and rotor pair',
+    120,
+    'pads',
+    'Two things changed at once say little',
+  ),
+  uneven_transfer: does(
+    'Scrub the print off, bed in',
+    60,
+    'none',
+    'Nothing lost; the shake stays',
+    'Garnet paper and a bed-in cure and prove it',
+  ),
+  rotor_thickness_variation: does(
+    'Machine or renew the pair',
+    120,
+    'major',
+    'Metal gone that a bed-in might have saved: measure first',
+  ),
+  rotor_runout: does(
+    'Clean faces, re-index; machine or renew if that will not do',
+    40,
+    'none',
+    'Half an hour; the dial says',
+    'Turning it on its studs cures and proves it',
+  ),
+  rotor_heat_distorted: does(
+    'Renew the pair; then ask where the heat came from',
+    90,
+    'major',
+    'New rotors distort the same way',
+  ),
+  rotor_cracked: does('Renew the pair now', 90, 'major', 'Nobody regrets it'),
+  rotor_below_minimum: does('Renew the pair', 90, 'major', 'They were due'),
+  rotor_scored: does('Machine or renew', 90, 'major', 'Streaks of colour are not grooves: the nail decides'),
+  rotor_float_bound: does(
+    'Free or renew the float hardware',
+    60,
+    'small',
+    'Little lost',
+    'The ring moves by hand or it does not',
+  ),
+  rotor_float_worn: does('New bobbins; hat if its holes are long', 90, 'small', 'Little lost'),
+  caliper_slides_seized: does(
+    'Slides out, clean, grease, boots',
+    60,
+    'small',
+    'Clean slides never hurt',
+    'A caliper that glides again proves it',
+  ),
+  caliper_piston_seized: does(
+    'Rebuild or renew the caliper, bleed',
+    120,
+    'small',
+    'Seals and an afternoon',
+    'A piston that goes back by hand is not it',
+  ),
+  caliper_spread: does('Stiffer caliper or brace', 180, 'major', 'Dear; watch it spread under a press first'),
+  integral_adjuster_slack: does(
+    'Wind the adjuster up with the lever',
+    20,
+    'none',
+    'Nothing lost',
+    'A few pulls of the lever and the pedal comes up',
+  ),
+  parking_brake_drag: does(
+    'Free the cable, set the lever',
+    40,
+    'small',
+    'Little lost',
+    'Lever down, cable off: turns free or not',
+  ),
+  wheel_bearing_play: does(
+    'Adjust or renew the bearing',
+    120,
+    'small',
+    'Dial it first; a bearing is an afternoon',
+  ),
+  hub_upright_flex: does(
+    'Stiffer upright, or springs behind the pistons',
+    240,
+    'major',
+    'Springs cost drag and cure little else',
+  ),
+  suspension_play: does('New bush or joint', 90, 'small', 'Little lost; play is never right'),
+  wheel_fault: does(
+    'Balance, face, torque; swap wheels front to back',
+    30,
+    'none',
+    'Nothing lost',
+    'Swapping wheels moves the shake or it does not',
+  ),
+  cooling_insufficient: does('Duct to the core', 180, 'small', 'Weight and drag; paint and strips say first'),
+  cooling_one_sided: does('Move the duct to the core', 60, 'small', 'Little lost'),
+  brakes_undersized: does(
+    'Bigger brakes, or less of everything',
+    480,
+    'major',
+    'The dearest guess: do the heat sum first',
+  ),
+  drum_slack: does(
+    'Free and set the adjusters',
+    45,
+    'none',
+    'Nothing lost',
+    'Set to a light drag, the pedal comes up at once',
+  ),
+  drum_glazed: does('Dress drum and linings', 75, 'small', 'Little lost'),
+  drum_oval: does('Turn or renew the drums', 120, 'major', 'Measure across both ways first'),
+  wheel_cylinder_seized: does('New cylinders, bleed', 90, 'small', 'Cheap parts; both sides'),
+  debris_in_brake: does(
+    'Wheel off, take it out',
+    20,
+    'none',
+    'Nothing lost',
+    'The noise is gone with the stone',
+  ),
+  abs_working: does(
+    'Nothing: say what it is',
+    10,
+    'none',
+    'A fault that shows off the limit too is something else',
+    'Loose ground, then just short of the limit',
+  ),
+};

@@ -1,0 +1,68 @@
+'use client';
+
+import Link from 'next/link';
+import { type PlannedCheck, planHalfHour } from '@/core/diagnosis/beside/halfHour';
+import { findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { figure } from '@/ui/format';
+import { Opens } from '@/ui/Opens';
+import { useShop } from '../shell/ShopContext';
+import { checkAnchor } from './checks/anchor';
+import { wantCheck } from './checks/wanted';
+import { useDesk } from './desk/Desk';
+
+const HALF_HOUR = 30;
+/** With less than this until the car is wanted no plan helps. */
+const LEAST = 3;
+
+const WHY: Record<PlannedCheck['why'], string> = {
+  tells_most: '',
+  while_there: 'while you are there',
+  wheel_is_off: 'the wheel is off',
+};
+
+/** The half hour ahead, or what is left of it before the car is wanted: which checks, in which order. */
+export function HalfHourPlan() {
+  const { sheet, judgement } = useDesk();
+  const shop = useShop();
+  const { neededAt, wheelsOff } = sheet.job;
+  const untilWanted =
+    neededAt === null ? HALF_HOUR : (new Date(neededAt).getTime() - new Date(shop.now).getTime()) / 60_000;
+  // A car that is already late gets its half hour all the same.
+  const budget = untilWanted <= 0 ? HALF_HOUR : Math.min(HALF_HOUR, untilWanted);
+  if (budget < LEAST) return null;
+  const plan = planHalfHour(judgement.verdict.nextChecks, budget, wheelsOff);
+  if (plan.checks.length < 2) return null;
+  return (
+    <Opens
+      className="border-t border-rule"
+      head={
+        <span>
+          <b className="font-semibold">The next {figure(budget, 0)} minutes</b>{' '}
+          <span className="text-soft">
+            {plan.checks.length} checks, {figure(plan.minutes, 0)} min
+          </span>
+        </span>
+      }
+    >
+      <ol aria-label="Plan of the next half hour" className="grid gap-1 pb-2">
+        {plan.checks.map((check) => (
+          <li key={`${check.id} ${check.corner ?? ''}`} className="flex gap-2.5 text-[0.9375rem]">
+            <span className="reading w-9 shrink-0 text-right text-soft">{figure(check.startsAt, 0)}</span>
+            <span>
+              <Link
+                href={`/job/${sheet.job.id}/checks#${checkAnchor(check.id)}`}
+                onClick={() => wantCheck(check.id, check.corner)}
+                className="underline underline-offset-4"
+              >
+                {findingOf(check.id).label} {check.corner}
+              </Link>{' '}
+              <span className="text-soft">
+                {figure(check.minutes, 0)} min{WHY[check.why] && `, ${WHY[check.why]}`}
+              </span>
+            </span>
+          </li>
+        ))}
+      </ol>
+    </Opens>
+  );
+}

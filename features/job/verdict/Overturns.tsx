@@ -1,0 +1,50 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { Overturn } from '@/core/diagnosis/beside/overturn';
+import { findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
+import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import { percent } from '@/ui/format';
+import { useDesk } from '../desk/Desk';
+import { overturnsAway } from '../desk/judge';
+
+/** What would have to be true for the verdict to be wrong. */
+export function Overturns() {
+  const { sheet, judgement } = useDesk();
+  const [found, setFound] = useState<Overturn[]>();
+  useEffect(() => {
+    let wanted = true;
+    void overturnsAway(sheet).then((each) => wanted && setFound(each));
+    return () => {
+      wanted = false;
+    };
+  }, [sheet]);
+  const first = judgement.verdict.causes[0];
+  if (!found || !first) return null;
+  const name = causeLabel(first.id).toLowerCase();
+  return (
+    <section className="mt-4" aria-label="What would have to be true for it to be wrong">
+      <h3 className="text-xl">For it to be wrong</h3>
+      {found.length === 0 ? (
+        <p>
+          No single answer carries it: two or more would have to be mistaken for anything but {name} to come
+          first, or it is something not listed.
+        </p>
+      ) : (
+        <ul>
+          {found.map(({ given, leader, probability }) => (
+            <li key={`${given.id} ${given.place ?? ''}`}>
+              <b className="font-semibold">
+                {[findingOf(given.id).label, given.place].filter(Boolean).join(' ')}:{' '}
+                {stateWord(given.id, given.state).toLowerCase()}
+              </b>{' '}
+              would have to be mistaken; without it {causeLabel(leader).toLowerCase()} leads at{' '}
+              {percent(probability)}.
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,68 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { WhatIf } from '@/core/diagnosis/beside/whatIf';
+import type { GivenFinding } from '@/core/diagnosis/given';
+import { findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
+import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import { cn } from '@/ui/cn';
+import { percent } from '@/ui/format';
+import { Sheet } from '@/ui/Sheet';
+import { useDesk } from '../desk/Desk';
+import { whatIfAway } from '../desk/judge';
+
+/** The ranking without an answer, and with every other one it could have had. */
+export function WhatIfSheet({ given, onClose }: { given: GivenFinding; onClose: () => void }) {
+  const { sheet } = useDesk();
+  const [cases, setCases] = useState<WhatIf[]>();
+  const { id, state, place } = given;
+  useEffect(() => {
+    let wanted = true;
+    void whatIfAway(sheet, { id, state, ...(place ? { place } : {}) }).then(
+      (found) => wanted && setCases(found),
+    );
+    return () => {
+      wanted = false;
+    };
+  }, [sheet, id, state, place]);
+  return (
+    <Sheet
+      open
+      onOpenChange={(open) => !open && onClose()}
+      title={`What if: ${[findingOf(id).label.toLowerCase(), place].filter(Boolean).join(' ')}`}
+      about="Nothing is changed: this is what the verdict would be."
+    >
+      {!cases && <p role="status">Working it out …</p>}
+      <div className="grid gap-4 sm:grid-cols-2">
+        {cases?.map((each) => (
+          <section
+            key={each.state ?? 'without'}
+            className={cn('border-t-4 pt-1', each.now ? 'border-straw' : 'border-ink')}
+          >
+            <h3 className="text-lg">
+              {each.state === null ? 'Without it' : stateWord(id, each.state)}
+              {each.now && <span className="ml-2 text-base font-medium text-soft">as it stands</span>}
+            </h3>
+            <ol>
+              {each.leaders.map((cause) => (
+                <li key={cause.id} className="flex gap-3">
+                  <span className="reading w-10 shrink-0 text-right font-semibold">
+                    {percent(cause.probability)}
+                  </span>
+                  <span>
+                    {causeLabel(cause.id)} {cause.corner}
+                  </span>
+                </li>
+              ))}
+              <li className="flex gap-3 text-soft">
+                <span className="reading w-10 shrink-0 text-right">{percent(each.unlisted)}</span> Something
+                not listed
+              </li>
+            </ol>
+          </section>
+        ))}
+      </div>
+    </Sheet>
+  );
+}
