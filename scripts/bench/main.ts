@@ -15,10 +15,12 @@ import { freePort } from '../system/port';
 import { clusterUrl, startCluster, stopCluster } from '../system/postgres';
 import { run } from '../system/say';
 import { build, endServer, serve } from '../system/web';
+import { accuracyFigures } from './accuracy';
 
 /** Figures, printed and not asserted: what one machine does says little about another's limits. */
 async function main(): Promise<number> {
   diagnosisFigures();
+  accuracyFigures();
   const home = mkdtempSync(join(tmpdir(), 'bavrin-bench-'));
   chmodSync(home, 0o755);
   const folder = join(home, 'postgres');

@@ -1,0 +1,67 @@
+import { describe, expect, it } from 'vitest';
+import { carFor, drawAnswer, seeded } from '../../tests/support/drawn';
+import { diagnose } from './diagnose';
+import type { GivenFinding } from './given';
+import { knowledgeOf } from './knowledge/all';
+import { faultsOf } from './network/faults';
+import { CAUSES } from './vocabulary/causes';
+import { type FindingId, findingOf } from './vocabulary/findings';
+
+/** Answers a simulated case has, and how many of them are wrong. */
+const ANSWERS = 8;
+const ROUNDS = 3;
+
+describe('one wrong answer among eight', () => {
+  it('seldom takes the true cause out of the first five, over all causes', () => {
+    const random = seeded(20261125);
+    let kept = 0;
+    let keptUnharmed = 0;
+    let cases = 0;
+    const lost = new Map<string, number>();
+    for (const { id } of CAUSES) {
+      const car = carFor(id);
+      const fault = faultsOf(car).find((each) => each.cause === id)!;
+      // What a mechanic would look at first: the findings this cause shows in most.
+      const asked = [
+        ...new Set(
+          [...knowledgeOf(id).links].sort((a, b) => b.strength - a.strength).map((link) => link.finding),
+        ),
+      ].slice(0, ANSWERS);
+      for (let round = 0; round < ROUNDS; round++) {
+        const answers = asked.map((finding) =>
+          drawAnswer(car, fault, finding, placeOf(finding, fault.corner), random),
+        );
+        const wrong = Math.floor(random() * answers.length);
+        const harmed = answers.map((answer, index) => (index === wrong ? otherwise(answer, random) : answer));
+        const rank = (findings: GivenFinding[]) =>
+          diagnose({ car, findings }).causes.findIndex((cause) => cause.id === id);
+        cases += 1;
+        if (rank(answers) < 5) keptUnharmed += 1;
+        if (rank(harmed) < 5) kept += 1;
+        else lost.set(id, (lost.get(id) ?? 0) + 1);
+      }
+    }
+    const share = (count: number) => `${((100 * count) / cases).toFixed(1)} %`;
+    console.info(
+      `true cause among the first five: ${share(keptUnharmed)} of ${cases} with all answers right, ${share(kept)} with one of ${ANSWERS} wrong; lost most often: ${
+        [...lost]
+          .sort((a, b) => b[1] - a[1])
+          .slice(0, 5)
+          .map(([id, count]) => `${id} ${count}`)
+          .join(', ') || 'none'
+      }`,
+    );
+    expect(keptUnharmed / cases).toBeGreaterThan(0.9);
+    expect(kept / cases).toBeGreaterThan(0.8);
+  });
+});
+
+function placeOf(finding: FindingId, corner: ReturnType<typeof faultsOf>[number]['corner']) {
+  return findingOf(finding).place === 'corner' ? corner : undefined;
+}
+
+/** Another state than the one it showed. */
+function otherwise(answer: GivenFinding, random: () => number): GivenFinding {
+  const others = findingOf(answer.id).states.filter((state) => state !== answer.state);
+  return { ...answer, state: others[Math.floor(random() * others.length)]! };
+}

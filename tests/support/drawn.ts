@@ -1,0 +1,61 @@
+import type { Corner } from '../../core/car/corner';
+import type { CarTraits } from '../../core/car/traits';
+import type { GivenFinding } from '../../core/diagnosis/given';
+import { channelsOf } from '../../core/diagnosis/network/channels';
+import { type Fault, faultsOf } from '../../core/diagnosis/network/faults';
+import { questionOf } from '../../core/diagnosis/network/parents';
+import type { CauseId } from '../../core/diagnosis/vocabulary/causes';
+import { type FindingId, findingOf } from '../../core/diagnosis/vocabulary/findings';
+
+/** Seeded chance (mulberry32, public domain), so that a simulation says the same each time. */
+export function seeded(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+/** A car that can have a cause: drums where it needs them, assist or none, a modulator. */
+export function carFor(cause: CauseId): CarTraits {
+  const base: CarTraits = {
+    booster: true,
+    assist: 'vacuum',
+    stabilityControl: true,
+    rearBrake: 'disc',
+    caliper: { front: 'sliding', rear: 'sliding' },
+    rotor: { front: 'two_piece', rear: 'one_piece' },
+    parkingBrake: 'in_caliper',
+  };
+  const cars: CarTraits[] = [
+    base,
+    { ...base, rearBrake: 'drum' },
+    { ...base, booster: false, assist: 'none' },
+    { ...base, assist: 'hydraulic' },
+    { ...base, caliper: { front: 'opposed', rear: 'opposed' } },
+  ];
+  return cars.find((car) => faultsOf(car).some((fault) => fault.cause === cause)) ?? base;
+}
+
+/** What a finding would show with one fault present, drawn from the knowledge itself, leaks and all. */
+export function drawAnswer(
+  car: CarTraits,
+  present: Fault,
+  finding: FindingId,
+  place: Corner | undefined,
+  random: () => number,
+): GivenFinding {
+  const faults = faultsOf(car);
+  const index = faults.indexOf(present);
+  let state = findingOf(finding).states[0] as string;
+  for (const channel of channelsOf(finding)) {
+    const { leak, parents } = questionOf(channel, place, faults);
+    const own = parents.find((parent) => parent.fault === index)?.cumulative;
+    const draw = random();
+    const level = [...leak].findIndex((value, at) => draw <= value * (own ? own[at]! : 1));
+    if (level > 0) state = channel.states[level]!;
+  }
+  return { id: finding, state, ...(place ? { place } : {}) };
+}
