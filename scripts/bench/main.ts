@@ -16,10 +16,13 @@ import { clusterUrl, startCluster, stopCluster } from '../system/postgres';
 import { run } from '../system/say';
 import { build, endServer, serve } from '../system/web';
 import { accuracyFigures } from './accuracy';
+import { besideLibrary, fullVerdictTimes } from './speed';
 
 /** Figures, printed and not asserted: what one machine does says little about another's limits. */
 async function main(): Promise<number> {
   diagnosisFigures();
+  console.log(`full verdict with next checks, 25 findings, warm: ${spread(fullVerdictTimes())}`);
+  for (const line of besideLibrary()) console.log(`beside a library: ${line}`);
   accuracyFigures();
   const home = mkdtempSync(join(tmpdir(), 'bavrin-bench-'));
   chmodSync(home, 0o755);

@@ -1,6 +1,7 @@
 import { infer } from 'bayesjs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { asBayesNetwork } from '../../../tests/support/bayes';
 import { explain } from './explanations';
 import { deskFor, forecast } from './information';
 import { posteriorOf } from './posterior';
@@ -109,7 +110,7 @@ describe('posterior', () => {
   it('agrees with an independent Bayesian library (bayesjs, junction tree) to 1e-6', () => {
     fc.assert(
       fc.property(problems(4, 4, false), (problem) => {
-        const network = asNetwork(problem);
+        const network = asBayesNetwork(problem);
         const given = Object.fromEntries(
           problem.answers.map((answer, index) => [`answer${index}`, `${answer.level}`]),
         );
@@ -123,43 +124,6 @@ describe('posterior', () => {
     );
   });
 });
-
-/** The same network as full conditional tables, for the library. */
-function asNetwork(problem: Problem) {
-  const nodes: Record<string, unknown> = {};
-  problem.priors.forEach((prior, fault) => {
-    nodes[`fault${fault}`] = {
-      id: `fault${fault}`,
-      states: ['T', 'F'],
-      parents: [],
-      cpt: { T: prior, F: 1 - prior },
-    };
-  });
-  problem.answers.forEach((answer, index) => {
-    const parents = answer.parents.map((parent) => `fault${parent.fault}`);
-    const row = (present: readonly boolean[]) => {
-      const upTo = (level: number) =>
-        answer.parents.reduce(
-          (product, parent, at) => (present[at] ? product * atOrBelow(parent.cumulative, level) : product),
-          atOrBelow(answer.leak, level),
-        );
-      return { 0: upTo(0), 1: upTo(1) - upTo(0), 2: upTo(2) - upTo(1) };
-    };
-    const cpt =
-      parents.length === 0
-        ? row([])
-        : Array.from({ length: 1 << parents.length }, (_, mask) => {
-            const present = parents.map((_parent, at) => (mask & (1 << at)) !== 0);
-            return {
-              when: Object.fromEntries(parents.map((id, at) => [id, present[at] ? 'T' : 'F'])),
-              // biome-ignore lint/suspicious/noThenProperty: the library's own name for it
-              then: row(present),
-            };
-          });
-    nodes[`answer${index}`] = { id: `answer${index}`, states: ['0', '1', '2'], parents, cpt };
-  });
-  return nodes;
-}
 
 describe('weights', () => {
   it('add up to the posterior odds for every group', () => {

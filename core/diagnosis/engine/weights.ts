@@ -4,43 +4,69 @@ import type { Problem } from './problem';
 /**
  * How many bits each answer moved each group, for or against; with the prior they add up to the posterior odds.
  *
- * Unremarkable answers are taken in first, one after another. The abnormal ones interact (one explained fault makes
- * another less needed), so their share depends on the order: it is the mean of taking them in forwards and backwards.
+ * Unremarkable answers are taken in first, one after another: they leave the faults independent, so each only moves the
+ * odds of those it speaks about. The abnormal ones interact (one explained fault makes another less needed), so their
+ * share depends on the order: it is the mean of taking them in forwards and backwards.
  * Answers must come in an order of their own (not that of typing), so that typing order does not matter.
  * @returns `[answer][group]` in bits, and the prior log-odds by group
  */
 export function weightsOf(problem: Problem): { prior: Float64Array; bits: Float64Array[] } {
   const order = [...problem.answers.keys()];
-  const normal = order.filter((index) => problem.answers[index]!.level === 0);
   const abnormal = order.filter((index) => problem.answers[index]!.level > 0);
   const bits = order.map(() => new Float64Array(problem.groups.length));
-
-  const oddsWith = (taken: readonly number[]) =>
-    logOdds(
-      posteriorOf({
-        ...problem,
-        answers: [...taken].sort((a, b) => a - b).map((index) => problem.answers[index]!),
-      }),
-    );
-
-  const prior = oddsWith([]);
-  let before = prior;
-  const taken: number[] = [];
-  const take = (index: number, share: number, from: Float64Array): Float64Array => {
-    taken.push(index);
-    const now = oddsWith(taken);
+  const add = (index: number, share: number, from: Float64Array, to: Float64Array) => {
     const row = bits[index]!;
-    for (let group = 0; group < row.length; group++) row[group]! += share * (now[group]! - from[group]!);
-    return now;
+    for (let group = 0; group < row.length; group++) row[group]! += share * (to[group]! - from[group]!);
   };
 
-  for (const index of normal) before = take(index, 1, before);
+  const priors = problem.priors.slice();
+  const prior = oddsOf(problem, priors);
+  let before = prior;
+  for (const index of order) {
+    if (problem.answers[index]!.level > 0) continue;
+    takeNormal(problem, index, priors);
+    const now = oddsOf(problem, priors);
+    add(index, 1, before, now);
+    before = now;
+  }
+
   const base = before;
-  for (const index of abnormal) before = take(index, 0.5, before);
-  taken.length = normal.length;
+  const taken: number[] = [];
+  const take = (index: number) => {
+    taken.push(index);
+    const answers = [...taken].sort((one, other) => one - other).map((each) => problem.answers[each]!);
+    const now = logOdds(posteriorOf({ ...problem, priors, answers }));
+    add(index, 0.5, before, now);
+    before = now;
+  };
+  for (const index of abnormal) take(index);
+  taken.length = 0;
   before = base;
-  for (const index of [...abnormal].reverse()) before = take(index, 0.5, before);
+  for (const index of [...abnormal].reverse()) take(index);
   return { prior, bits };
+}
+
+/**
+ * An unremarkable answer taken into the odds of every fault it speaks about: each alone would have left it unremarkable
+ * with `cumulative[0]`. Faults stay independent; what touches everything is one of them here.
+ */
+function takeNormal(problem: Problem, index: number, priors: Float64Array): void {
+  for (const { fault, cumulative } of problem.answers[index]!.parents) {
+    const present = priors[fault]! * cumulative[0]!;
+    priors[fault] = present / (present + 1 - priors[fault]!);
+  }
+}
+
+/** Log-odds of the groups while all faults are independent. */
+function oddsOf(problem: Problem, priors: Float64Array): Float64Array {
+  return logOdds({
+    evidence: 1,
+    faults: priors,
+    groups: Float64Array.from(
+      problem.groups,
+      (members) => 1 - members.reduce((none, fault) => none * (1 - priors[fault]!), 1),
+    ),
+  });
 }
 
 /** Log-odds, bits, held within what a double can tell apart from certainty. */

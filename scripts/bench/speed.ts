@@ -1,0 +1,90 @@
+import bayes from 'bayesjs';
+import type { CarTraits } from '../../core/car/traits';
+import { diagnose } from '../../core/diagnosis/diagnose';
+import { posteriorOf } from '../../core/diagnosis/engine/posterior';
+import type { Problem } from '../../core/diagnosis/engine/problem';
+import type { GivenFinding } from '../../core/diagnosis/given';
+import { buildNetwork } from '../../core/diagnosis/network/build';
+import { faultsOf } from '../../core/diagnosis/network/faults';
+import { FINDINGS, type Finding } from '../../core/diagnosis/vocabulary/findings';
+import { asBayesNetwork } from '../../tests/support/bayes';
+import { drawAnswer, seeded } from '../../tests/support/drawn';
+
+const GIVEN = 25;
+const CASES = 40;
+/** The library is given up on once one marginal takes this long, ms. */
+const PATIENCE_MS = 4000;
+
+const CAR: CarTraits = {
+  booster: true,
+  assist: 'vacuum',
+  stabilityControl: true,
+  rearBrake: 'disc',
+  caliper: { front: 'opposed', rear: 'sliding' },
+};
+
+/** Cases of 25 findings drawn from the knowledge: a full verdict with its next checks, warm. */
+export function fullVerdictTimes(): number[] {
+  const random = seeded(25);
+  const cases = Array.from({ length: CASES }, () => drawnCase(random));
+  for (let round = 0; round < 5; round++) for (const findings of cases) diagnose({ car: CAR, findings });
+  const times: number[] = [];
+  for (let round = 0; round < 5; round++) {
+    for (const findings of cases) {
+      const started = performance.now();
+      diagnose({ car: CAR, findings });
+      times.push(performance.now() - started);
+    }
+  }
+  return times;
+}
+
+function drawnCase(random: () => number): GivenFinding[] {
+  const faults = faultsOf(CAR);
+  const fault = faults[Math.floor(random() * faults.length)]!;
+  const all = [...(FINDINGS as readonly Finding[])].sort(() => random() - 0.5).slice(0, GIVEN);
+  return all.map(({ id, place }) =>
+    drawAnswer(CAR, fault, id, place === 'corner' ? (fault.corner ?? 'FL') : undefined, random),
+  );
+}
+
+/** The same sub-network of this knowledge for an independent library, larger and larger, until it takes too long. */
+export function besideLibrary(): string[] {
+  const random = seeded(9);
+  const findings = drawnCase(random).slice(0, 10);
+  const { faults, observations } = buildNetwork(CAR, findings);
+  const lines: string[] = [];
+  for (let count = 4; count <= faults.length; count += 2) {
+    const chosen = new Map(
+      [...new Set(observations.flatMap((each) => each.parents.map((parent) => parent.fault)))]
+        .slice(0, count)
+        .map((fault, index) => [fault, index]),
+    );
+    const problem: Problem = {
+      priors: Float64Array.from([...chosen.keys()].map((fault) => faults[fault]!.prior)),
+      groups: [...chosen.values()].map((index) => [index]),
+      answers: observations.map(({ level, leak, parents }) => ({
+        level,
+        leak,
+        parents: parents.flatMap(({ fault, cumulative }) =>
+          chosen.has(fault) ? [{ fault: chosen.get(fault)!, cumulative }] : [],
+        ),
+      })),
+    };
+    const network = asBayesNetwork(problem);
+    const given = Object.fromEntries(
+      problem.answers.map((answer, index) => [`answer${index}`, `${answer.level}`]),
+    );
+    const started = performance.now();
+    const theirs = bayes.infer(network as never, { fault0: 'T' }, given);
+    const library = performance.now() - started;
+    const ownStarted = performance.now();
+    const ours = posteriorOf(problem).faults[0]!;
+    const own = performance.now() - ownStarted;
+    lines.push(
+      `${chosen.size} causes, ${problem.answers.length} answers: bayesjs one marginal ${library.toFixed(0)} ms, this engine all of them ${own.toFixed(2)} ms, apart by ${Math.abs(theirs - ours).toExponential(1)}`,
+    );
+    if (library > PATIENCE_MS || chosen.size < count) break;
+  }
+  return lines.slice(-2);
+}
