@@ -12,7 +12,7 @@ import type { GivenFinding } from './given';
 import type { AtHand } from './hand';
 import { holdsOf } from './holds/holds';
 import { KNOWLEDGE, KNOWLEDGE_VERSION } from './knowledge/all';
-import { buildNetwork, type Network, type Observation } from './network/build';
+import { buildNetwork, type Network } from './network/build';
 import type { Priors } from './network/faults';
 import { type CauseVerdict, placeFields, type Verdict } from './verdict';
 import type { CauseId } from './vocabulary/causes';
@@ -206,6 +206,12 @@ function rank(
   used: readonly GivenFinding[],
 ): CauseVerdict[] {
   const groupOf = new Map([...causes.keys()].map((cause, group) => [cause, group]));
+  const told = used.map((given) => ({
+    given,
+    rows: network.observations.flatMap((observation, index) =>
+      observation.given === given ? [weights.bits[index]!] : [],
+    ),
+  }));
   return KNOWLEDGE.map(({ cause }): CauseVerdict => {
     const group = groupOf.get(cause);
     if (group === undefined)
@@ -215,28 +221,13 @@ function rank(
       probability: posterior.groups[group]!,
       ...cornersFor(causes.get(cause)!, network, posterior),
       priorBits: weights.prior[group]!,
-      evidence: used
-        .map((given) => ({
-          finding: given.id,
-          state: given.state,
-          ...placeFields(given.place),
-          bits: bitsOf(given, group, network.observations, weights.bits),
-        }))
-        .filter((evidence) => Math.abs(evidence.bits) > 1e-9),
+      evidence: told.flatMap(({ given, rows }) => {
+        const bits = rows.reduce((sum, row) => sum + row[group]!, 0);
+        if (Math.abs(bits) <= 1e-9) return [];
+        return [{ finding: given.id, state: given.state, ...placeFields(given.place), bits }];
+      }),
     };
   }).sort((left, right) => right.probability - left.probability || (left.id < right.id ? -1 : 1));
-}
-
-function bitsOf(
-  given: GivenFinding,
-  group: number,
-  observations: readonly Observation[],
-  bits: readonly Float64Array[],
-): number {
-  return observations.reduce(
-    (sum, observation, index) => (observation.given === given ? sum + bits[index]![group]! : sum),
-    0,
-  );
 }
 
 /** A corner is named when it holds clearly more than half of what the cause has. */

@@ -87,9 +87,18 @@ export function explain(
 }
 
 function growerFor(problem: Problem, marginals: Float64Array, considered: readonly number[]) {
-  const { answers, priors } = problem;
+  const { priors } = problem;
   const chosen = new Set(considered);
-  const odds = considered.map((fault) => priors[fault]! / (1 - priors[fault]!));
+  // An unremarkable answer only takes its share from each fault present: it is taken into that fault's odds once.
+  const answers = problem.answers.filter((answer) => answer.level > 0);
+  const odds = considered.map((fault) => {
+    let own = priors[fault]! / (1 - priors[fault]!);
+    for (const { level, parents } of problem.answers) {
+      if (level > 0) continue;
+      own *= parents.find((parent) => parent.fault === fault)?.cumulative[0] ?? 1;
+    }
+    return own;
+  });
   const effects = considered.map((fault) =>
     answers.flatMap((answer, index) => {
       const parent = answer.parents.find((candidate) => candidate.fault === fault);
