@@ -70,6 +70,8 @@ async function screens(page: Page): Promise<string[]> {
     '/car/new',
     '/bench/fluid',
     '/setup',
+    '/setup/knowledge',
+    '/setup/calibration',
   ];
 }
 

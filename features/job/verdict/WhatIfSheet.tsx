@@ -41,8 +41,8 @@ export function WhatIfSheet({ given, onClose }: { given: GivenFinding; onClose: 
             className={cn('border-t-4 pt-1', each.now ? 'border-straw' : 'border-ink')}
           >
             <h3 className="text-lg">
-              {each.state === null ? 'Without it' : stateWord(id, each.state)}
-              {each.now && <span className="ml-2 text-base font-medium text-soft">as it stands</span>}
+              {each.state === null ? 'Without it' : stateWord(id, each.state)}{' '}
+              {each.now && <span className="ml-1 text-base font-medium text-soft">as it stands</span>}
             </h3>
             <ol>
               {each.leaders.map((cause) => (

@@ -1,0 +1,104 @@
+import { expect, key, saved, test } from './test';
+
+test('a finding is pressed to see the verdict without it, and nothing changes', async ({ page }) => {
+  await page.goto('/');
+  await page
+    .getByRole('link', { name: /Mushy at the very end/ })
+    .first()
+    .click();
+  await page.waitForURL(/\/job\//);
+  await page.goto(page.url().replace(/[a-z]+$/, 'verdict'));
+  const main = page.getByRole('main');
+  await main
+    .getByRole('button', { name: /while a helper presses: moves/ })
+    .first()
+    .click();
+  const sheet = page.getByRole('dialog', { name: /^What if: watch the master/ });
+  await expect(sheet.getByRole('heading', { name: 'Without it' })).toBeVisible();
+  await expect(sheet.getByRole('heading', { name: /Moves as it stands/ })).toBeVisible();
+  await expect(
+    sheet.locator('section').filter({ hasText: 'as it stands' }).getByRole('listitem').first(),
+  ).toContainText('Master mounting or firewall flexing');
+  await expect(
+    sheet.locator('section').filter({ hasText: 'Without it' }).getByRole('listitem').first(),
+  ).not.toContainText('Master mounting');
+  await page.keyboard.press('Escape');
+  await expect(
+    page.getByRole('region', { name: 'What would have to be true for it to be wrong' }),
+  ).toContainText(/Watch the master while a helper presses.* would have to be mistaken/);
+  expect(await page.evaluate(() => localStorage.getItem('bavrin.outbox'))).toBeNull();
+});
+
+test('behind a cause stand what it is taken for, what to do, what that costs, and what the shop has seen', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: /Goes soft after five laps/ }).click();
+  await page.waitForURL(/\/job\//);
+  await page.goto(page.url().replace(/[a-z]+$/, 'verdict'));
+  const main = page.getByRole('main');
+  await expect(main).toContainText('Easily taken for');
+  await expect(main).toContainText(
+    /moisture reading tells them apart in 3 min: wet is this one, dry the other/,
+  );
+  await expect(main).toContainText('What to do: flush with new fluid, about 60 min, fluid only.');
+  await expect(main).toContainText(/In this shop \d+ of \d+ jobs that complained alike (was|were) this/);
+  await expect(main).toContainText(/Priors moved by \d+ confirmed jobs of this shop/);
+  const rail = page.getByRole('complementary', { name: 'Leaning rail' });
+  await rail.getByRole('button', { name: /^The next 30 minutes/ }).click();
+  const plan = rail.getByRole('list', { name: 'Plan of the next half hour' });
+  await expect(plan.getByRole('listitem').first()).toContainText('Moisture reading');
+  await expect(plan).toContainText('while you are there');
+});
+
+test('in the pit lane what takes long is not asked for', async ({ page }) => {
+  await page.goto('/job/new');
+  await page.getByText('Club saloon, white').click();
+  await page.getByLabel('What the driver says, in one line').fill('One wheel hot');
+  await page.getByRole('button', { name: 'Open the job' }).click();
+  await key(page, 'Pulls to one side', 'Yes').click();
+  await saved(page);
+  await page.goto(page.url().replace('complaint', 'checks'));
+  const rail = page.getByRole('complementary', { name: 'Leaning rail' });
+  await page.getByRole('button', { name: /At hand/ }).click();
+  await page.getByRole('radio', { name: 'In the pit lane' }).click();
+  await expect(page.getByRole('button', { name: /in the pit lane/ })).toBeVisible();
+  await rail.getByRole('button', { name: /^The next 30 minutes/ }).click();
+  await expect(rail.getByRole('list', { name: 'Plan of the next half hour' })).toContainText(
+    'Rotor temperatures across the car',
+  );
+  await saved(page);
+  await page.reload();
+  await expect(page.getByRole('button', { name: /At hand/ })).toContainText('in the pit lane');
+});
+
+test('what it knows can be read, searched and disputed; how often it was right is counted', async ({
+  page,
+}) => {
+  await page.goto('/setup');
+  await page.getByRole('link', { name: 'What it knows' }).click();
+  await expect(page.getByText(/Version 2026\.11/)).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: '58 of 58' })).toBeVisible();
+  await page.getByLabel('Find a cause, a finding or a reason').fill('steam');
+  await expect(page.getByRole('main')).toContainText(
+    'Steam turns back to fluid as it cools and the pedal looks healthy again',
+  );
+  await page.getByLabel('Find a cause, a finding or a reason').fill('nothing says this');
+  await expect(page.getByRole('status').filter({ hasText: '0 of 58' })).toBeVisible();
+  await page.goto('/setup/calibration');
+  await expect(page.getByRole('main')).toContainText('So few say little yet');
+  await expect(page.getByRole('row', { name: /^95 % to 100 %/ })).toContainText('fits');
+});
+
+test('a shop that wants nothing learned says so', async ({ page }) => {
+  await page.goto('/setup');
+  await page.getByLabel('Built-in knowledge counts as').fill('0');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  await page.goto('/setup/knowledge');
+  await expect(page.getByText('Nothing has been learned from this shop’s own jobs.')).toBeVisible();
+  await page.goto('/setup');
+  await page.getByLabel('Built-in knowledge counts as').fill('300');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+});
