@@ -69,6 +69,7 @@ async function take(base: string, out: string): Promise<void> {
     { name: 'verdict', path: `/job/${kerbs}/verdict` },
     { name: 'work', path: `/job/${await jobId('Spongy since the rear')}/work` },
     { name: 'proof', path: `/job/${await jobId('Pedal like a brick')}/proof` },
+    { name: 'knowledge', path: '/setup/knowledge' },
     { name: 'ledger', path: '/ledger' },
     { name: 'story', path: `/ledger/${await jobId('Pedal went to the floor')}` },
     {

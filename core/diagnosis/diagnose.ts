@@ -4,6 +4,7 @@ import { cornerKeysOf, rankChecks } from './checks';
 import { answeredTwice, contradictionsIn } from './contradictions';
 import { type Explanations, explain } from './engine/explanations';
 import { deskFor } from './engine/information';
+import { leftOut } from './engine/leftOut';
 import { planSum } from './engine/plan';
 import { type Posterior, posteriorOf } from './engine/posterior';
 import type { Problem } from './engine/problem';
@@ -66,6 +67,7 @@ export function diagnose({ car = {}, findings, atHand, priors }: Question): Verd
     contradictions: contradictionsIn(findings),
     exact,
     captured: explanations.captured,
+    ...(exact ? {} : { leftOut: leftOut(problem, explanations) }),
     engine: ENGINE_VERSION,
     knowledge: KNOWLEDGE_VERSION,
   };

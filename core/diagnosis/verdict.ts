@@ -48,6 +48,8 @@ export type Verdict = {
   exact: boolean;
   /** Share of the weight found that the listed combinations hold. */
   captured: number;
+  /** When not exact: at most this share of the weight lies in combinations that were not looked at. */
+  leftOut?: number;
   engine: string;
   knowledge: string;
 };

@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { asBayesNetwork } from '../../../tests/support/bayes';
 import { explain } from './explanations';
 import { deskFor, forecast } from './information';
+import { leftOut } from './leftOut';
 import { posteriorOf } from './posterior';
 import { type Answer, atOrBelow, type Problem } from './problem';
 import { weightsOf } from './weights';
@@ -85,6 +86,43 @@ function bruteForce(problem: Problem) {
     groups: groups.map((value) => value / evidence),
   };
 }
+
+describe('what was left out', () => {
+  it('is never less than the truth, however few sets are carried', () => {
+    fc.assert(
+      fc.property(
+        problems(6, 5, false),
+        fc.integer({ min: 1, max: 64 }),
+        fc.integer({ min: 1, max: 20 }),
+        (problem, sets, kept) => {
+          const all = explain(problem, posteriorOf(problem).faults, { faults: 6, sets: 64, depth: 6 });
+          const some = { ...all, list: all.list.slice(0, kept) };
+          const size = problem.priors.length;
+          let whole = 0;
+          let found = 0;
+          const speaking = new Set(
+            problem.answers
+              .filter((answer) => answer.level > 0)
+              .flatMap((answer) => answer.parents.map((parent) => parent.fault)),
+          );
+          for (let mask = 0; mask < 1 << size; mask++) {
+            const present = Array.from({ length: size }, (_, fault) => (mask & (1 << fault)) !== 0);
+            const joint = jointOf(problem, present);
+            whole += joint;
+            // A set stands for itself with every fault that speaks about nothing abnormal, in or out.
+            const named = present.flatMap((each, fault) => (each && speaking.has(fault) ? [fault] : []));
+            if (some.list.some(({ faults }) => faults.join() === named.join())) found += joint;
+          }
+          const truth = 1 - found / whole;
+          expect(leftOut(problem, some, sets)).toBeGreaterThanOrEqual(truth - 1e-9);
+          // Carrying everything, the bound is the truth.
+          expect(leftOut(problem, some, 1 << 12)).toBeCloseTo(truth, 9);
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+});
 
 describe('posterior', () => {
   it.each([false, true])(

@@ -89,7 +89,7 @@ export function VerdictStage({ like }: { like: LikeJobs }) {
         Judged by knowledge {verdict.knowledge}, engine {verdict.engine}
         {verdict.exact
           ? ', over all combinations of causes.'
-          : ', over the likeliest combinations only: too much is abnormal at once to sum them all.'}
+          : `, over the likeliest combinations only: too much is abnormal at once to sum them all. At most ${percent(verdict.leftOut ?? 1)} % of the weight lies in those not looked at${(verdict.leftOut ?? 1) > 0.5 ? ': take the order as a hint, and check the answers' : ''}.`}
         {sheet.learned && ` Priors moved by ${sheet.learned.jobs} confirmed jobs of this shop.`}
       </p>
     </>
