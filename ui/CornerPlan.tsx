@@ -1,3 +1,4 @@
+import { BODY, brakeLine, type Centre, GLASS, MASTER_X } from './carOutline';
 import { cn } from './cn';
 import { DiscOnPlan, type PlanPads, type PlanRotor } from './DiscOnPlan';
 
@@ -29,7 +30,7 @@ type Props = {
   className?: string;
 };
 
-type Centres = Record<CornerId, { x: number; y: number; inward: 1 | -1 }>;
+type Centres = Record<CornerId, Centre>;
 const centresAt = (front: number, rear: number): Centres => ({
   FL: { x: 66, y: front, inward: 1 },
   FR: { x: 254, y: front, inward: -1 },
@@ -59,24 +60,18 @@ export function CornerPlan({
   className,
 }: Props) {
   const { height, squeeze, centres } = compact ? SHORT : LONG;
-  const master = driveSide === 'left' ? 124 : 196;
+  const master = MASTER_X[driveSide];
   return (
     <div className={cn('relative', className)}>
       <svg viewBox={`0 0 320 ${height}`} className="h-full w-full" aria-hidden="true">
         <g fill="none" stroke="#cfe0ee" transform={`scale(1 ${squeeze})`}>
-          <path
-            strokeWidth="1.6"
-            d="M112 62C114 36 134 24 160 24s46 12 48 38l4 84c14 20 16 58 16 96v156c0 40-2 66-12 92l-2 68c-2 22-24 30-54 30s-52-8-54-30l-2-68c-10-26-12-52-12-92V242c0-38 2-76 16-96Z"
-          />
-          <path
-            opacity="0.65"
-            d="M124 214c20-16 52-16 72 0l-6 44c-18-8-42-8-60 0ZM128 404c18 10 46 10 64 0l4 52c-22 14-50 14-72 0Z"
-          />
+          <path strokeWidth="1.6" d={BODY} />
+          <path opacity="0.65" d={GLASS} />
           <path opacity="0.65" strokeDasharray="10 3 2 3" d="M160 24v-10M160 600v14M60 128h200M60 488h200" />
           <path
             stroke="#7fa3c2"
             opacity="0.8"
-            d={CORNER_IDS.map((id) => linePath(master, LONG.centres[id], id)).join('')}
+            d={CORNER_IDS.map((id) => brakeLine(driveSide, LONG.centres[id], id)).join('')}
           />
         </g>
         <circle cx={master} cy={196 * squeeze} r="7" fill="#12293f" stroke="#cfe0ee" strokeWidth="1.5" />
@@ -123,11 +118,6 @@ export function CornerPlan({
         ))}
     </div>
   );
-}
-
-function linePath(master: number, { x, y, inward }: Centres[CornerId], id: CornerId): string {
-  const bend = id.startsWith('F') ? 150 : 330;
-  return `M${master} 196C${master} ${bend} ${x + inward * 40} ${bend + 30} ${x + inward * 16} ${y + 6}`;
 }
 
 type DrawingProps = {

@@ -3,6 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { Button } from './Button';
 import { clock } from './format';
+import { beep } from './sound';
 
 type Props = { seconds: number; label: string; onDone?: () => void };
 
@@ -54,16 +55,4 @@ export function Timer({ seconds, label, onDone }: Props) {
       </span>
     </div>
   );
-}
-
-function beep(): void {
-  const Context = window.AudioContext;
-  if (!Context) return;
-  const context = new Context();
-  const tone = context.createOscillator();
-  tone.frequency.value = 880;
-  tone.connect(context.destination);
-  tone.start();
-  tone.stop(context.currentTime + 0.35);
-  tone.onended = () => void context.close();
 }

@@ -14,8 +14,12 @@ export type BleedPlan = {
   /** How long the closed system must hold pressure before fluid goes in, s; null without pressure. */
   leakHoldS: number | null;
   cycleModulator: boolean;
+  /** The short second round once the modulator was cycled; empty without. */
+  secondPass: BleedRow[];
   topUpMl: number;
-  /** All fluid the job takes, top-up included. */
+  /** Rows of `order` followed by `secondPass` before which the catch bottle has to be emptied, by index. */
+  emptyCatchBefore: number[];
+  /** All fluid the job takes: both rounds and the top-up. */
   totalMl: number;
   bottles: number;
   warnings: string[];
@@ -39,14 +43,29 @@ const USUAL_PRESSURE_KPA = 103;
 const USUAL_CEILING_KPA = 200;
 const LEAK_HOLD_S = 150;
 
+/** What a catch bottle holds, ml, common practice, no source. */
+const USUAL_CATCH_ML = 500;
+/** It is emptied before it is quite full: it hangs over the technician. */
+const CATCH_SHARE = 0.85;
+
 /** The order, volumes and pressures for flushing and bleeding this car. */
 export function bleedPlan(input: BleedInput): BleedPlan {
   const linesM = linesOf(input);
-  const corners = cornerOrder(input, linesM);
+  const wanted = input.corners ?? CORNERS;
+  const corners = cornerOrder(input, linesM).filter((corner) => wanted.includes(corner));
   const order = corners.flatMap((corner, index) => rowsFor(corner, index === 0, input, linesM));
-  const totalMl = order.reduce((sum, row) => sum + row.ml, FLUSH.topUp);
   const hasPressure = input.method === 'pressure';
   const cycleModulator = input.stabilityControl && (input.opened || input.softAfterBleed === true);
+  const secondPass = cycleModulator
+    ? corners.map(
+        (corner): BleedRow => ({
+          corner,
+          bleeder: input.bleeders[axleOf(corner)] === 1 ? 'single' : 'outer',
+          ml: FLUSH.again,
+        }),
+      )
+    : [];
+  const totalMl = [...order, ...secondPass].reduce((sum, row) => sum + row.ml, FLUSH.topUp);
   return {
     order,
     linesM,
@@ -54,7 +73,9 @@ export function bleedPlan(input: BleedInput): BleedPlan {
     ceilingKPa: input.ceilingKPa ?? USUAL_CEILING_KPA,
     leakHoldS: hasPressure ? LEAK_HOLD_S : null,
     cycleModulator,
+    secondPass,
     topUpMl: FLUSH.topUp,
+    emptyCatchBefore: emptyCatchBefore([...order, ...secondPass], input.catchMl ?? USUAL_CATCH_ML),
     totalMl,
     bottles: Math.ceil(totalMl / input.bottleMl),
     warnings: warningsFor(input, cycleModulator),
@@ -111,6 +132,17 @@ function rowsFor(
   return input.twoBleeders === 'outer_inner'
     ? both
     : [...both, { corner, bleeder: 'outer', ml: FLUSH.again }];
+}
+
+/** Before which rows the catch bottle would run over if it were not emptied. */
+function emptyCatchBefore(rows: readonly BleedRow[], catchMl: number): number[] {
+  const full = catchMl * CATCH_SHARE;
+  let inIt = 0;
+  return rows.flatMap((row, index) => {
+    const over = inIt > 0 && inIt + row.ml > full;
+    inIt = over ? row.ml : inIt + row.ml;
+    return over ? [index] : [];
+  });
 }
 
 const METHOD_WARNINGS: Record<BleedMethod, string[]> = {

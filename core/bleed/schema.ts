@@ -25,6 +25,10 @@ export const bleedInputSchema = z
       rear: z.int().min(1, '1 or 2').max(2, '1 or 2'),
     }),
     twoBleeders: z.enum(['outer_inner_outer', 'outer_inner']).optional(),
+    /** Only these corners, when only they were opened; all four otherwise. */
+    corners: z.array(z.enum(CORNERS)).min(1, 'at least one corner').optional(),
+    /** What the catch bottle holds. */
+    catchMl: within(100, 5000, 'ml').optional(),
     opened: z.boolean(),
     softAfterBleed: z.boolean().optional(),
     stabilityControl: z.boolean(),

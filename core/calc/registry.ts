@@ -1,4 +1,6 @@
 import type { z } from 'zod';
+import { bedInPlan } from '../bedin/plan';
+import { bedInSchema } from '../bedin/schema';
 import { bleedPlan } from '../bleed/plan';
 import { bleedInputSchema } from '../bleed/schema';
 import { drumSchema, readDrum } from '../drum/drum';
@@ -6,12 +8,17 @@ import { readFluid } from '../fluid/reading';
 import { fluidInputSchema } from '../fluid/schema';
 import { heatAround } from '../heat/around';
 import { heatSchema } from '../heat/schema';
-import { pedalRatio, pedalRatioSchema } from '../hydraulics/pedalRatio';
+import { heatStops } from '../heat/stops';
+import { heatStopsSchema } from '../heat/stopsSchema';
+import { pedalRatio } from '../hydraulics/pedalRatio';
+import { pedalRatioSchema } from '../hydraulics/pedalRatioSchema';
 import type { Issue, Outcome } from '../issues/issue';
 import { nearest } from '../issues/nearest';
 import { parseWith } from '../issues/zod';
 import { bearing, bearingSchema } from '../knockback/bearing';
 import { hubFlex, hubFlexSchema } from '../knockback/hubFlex';
+import { springDrag } from '../knockback/springs';
+import { springsSchema } from '../knockback/springsSchema';
 import { padLife } from '../pads/life';
 import { padLifeSchema } from '../pads/lifeSchema';
 import { readPads } from '../pads/pads';
@@ -52,7 +59,10 @@ const CALCS: Readonly<Record<string, Calc>> = {
   heat: calc(heatSchema, heatAround),
   pedal: calc(pedalSchema, readPedal),
   'bleed-plan': calc(bleedInputSchema, bleedPlan),
+  'bed-in': calc(bedInSchema, bedInPlan),
   'pedal-ratio': calc(pedalRatioSchema, pedalRatio),
+  'knockback-springs': calc(springsSchema, springDrag),
+  'heat-stops': calc(heatStopsSchema, heatStops),
 };
 
 export const CALC_NAMES = Object.keys(CALCS);

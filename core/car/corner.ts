@@ -2,6 +2,14 @@
 export const CORNERS = ['FL', 'FR', 'RL', 'RR'] as const;
 export type Corner = (typeof CORNERS)[number];
 
+/** Corners as they are said. */
+export const CORNER_WORDS: Record<Corner, string> = {
+  FL: 'front left',
+  FR: 'front right',
+  RL: 'rear left',
+  RR: 'rear right',
+};
+
 export const AXLES = ['front', 'rear'] as const;
 export type Axle = (typeof AXLES)[number];
 

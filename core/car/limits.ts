@@ -15,5 +15,8 @@ export const LIMITS = {
   spanMm: { low: 5, high: 300, unit: 'mm' },
   fineLimitMm: { low: 0.001, high: 1, unit: 'mm' },
   padLimitC: { low: 100, high: 1000, unit: '°C' },
+  bedC: { low: 40, high: 1000, unit: '°C' },
+  rotorMassKg: { low: 0.5, high: 40, unit: 'kg' },
+  frontShare: { low: 0.3, high: 0.95, unit: '' },
   lineM: { low: 0.1, high: 15, unit: 'm' },
 } as const;

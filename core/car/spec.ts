@@ -3,6 +3,7 @@ import { FLUID_CLASS_IDS } from '../fluid/classes';
 import { within, words } from '../issues/range';
 import { CORNERS } from './corner';
 import { LIMITS } from './limits';
+import { TORQUE_IDS, TORQUE_RANGE } from './torques';
 
 const range = (field: keyof typeof LIMITS) =>
   within(LIMITS[field].low, LIMITS[field].high, LIMITS[field].unit).nullable();
@@ -30,6 +31,18 @@ const axleSchema = z
     hubLimitMm: range('fineLimitMm'),
     playLimitMm: range('fineLimitMm'),
     padLimitC: range('padLimitC'),
+    padCompound: z.enum(['street', 'fast_road', 'track']).nullable(),
+    bedLowC: range('bedC'),
+    bedHighC: range('bedC'),
+    rotorMassKg: range('rotorMassKg'),
+  })
+  .refine((axle) => (axle.bedLowC === null) === (axle.bedHighC === null), {
+    path: ['bedHighC'],
+    message: 'a bedding window needs both ends',
+  })
+  .refine((axle) => axle.bedLowC === null || axle.bedHighC === null || axle.bedLowC < axle.bedHighC, {
+    path: ['bedHighC'],
+    message: 'above where it begins',
   })
   .refine(
     (axle) =>
@@ -71,6 +84,13 @@ export const carSpecSchema = z
       .length(4, 'each of FL, FR, RL, RR once')
       .refine((order) => new Set(order).size === 4, 'each of FL, FR, RL, RR once')
       .nullable(),
+    /** Share of the braking the front does in a hard stop. */
+    frontShare: range('frontShare'),
+    /** The maker's torques, N·m. */
+    torquesNm: z.partialRecord(
+      z.enum(TORQUE_IDS),
+      within(TORQUE_RANGE.low, TORQUE_RANGE.high, TORQUE_RANGE.unit),
+    ),
     front: axleSchema,
     rear: axleSchema,
   })

@@ -33,6 +33,10 @@ const disc = (axle: Partial<AxleSpec>): AxleSpec => ({
   hubLimitMm: null,
   playLimitMm: null,
   padLimitC: null,
+  padCompound: null,
+  bedLowC: null,
+  bedHighC: null,
+  rotorMassKg: null,
   ...axle,
 });
 
@@ -53,6 +57,8 @@ const blank: Omit<CarSpec, 'kind'> = {
   fluidFilledOn: null,
   bleedCeilingKPa: null,
   makerOrder: null,
+  frontShare: null,
+  torquesNm: {},
   front: disc({}),
   rear: disc({}),
 };

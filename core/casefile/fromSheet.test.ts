@@ -1,19 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { answerRow, at, emptySheet, fluidRow } from '../../tests/support/sheet';
-import { flushPlanOf } from '../job/flush';
-import type { WorkRow } from '../job/sheet';
-import { stepsOf } from '../job/work';
+import { tickRow, workRow } from '../../tests/support/work';
+import { planOf } from '../work/run';
 import { caseFromSheet } from './fromSheet';
 import { openCase } from './open';
-
-const SCHOOLS = {
-  bleedOrder: 'furthest_first',
-  twoBleeders: 'outer_inner',
-  reservoirSchool: 'draw_out',
-  bleedMethod: 'two_person',
-  bleedPressureKPa: 103,
-  bottleMl: 500,
-} as const;
 
 describe('a job as a case file', () => {
   it('holds the answers that stand, at their places, and opens again', () => {
@@ -54,24 +44,16 @@ describe('a job as a case file', () => {
   });
 
   it('carries the record of a closed job: work with its notes, proof, holds with who and when', () => {
-    const work: WorkRow = {
-      id: 'w',
-      kind: 'flush',
-      cause: null,
-      title: 'Flush',
-      before: '3.4 %',
-      plan: flushPlanOf(emptySheet(), SCHOOLS),
-      startedAt: at(5),
-    };
-    const steps = stepsOf(work);
+    const work = workRow(emptySheet(), 'flush', { title: 'Flush', before: '3.4 %' });
+    const steps = planOf(work).steps;
     const sheet = emptySheet({
       answers: [answerRow({ finding: 'pedal_now', state: 'firm', phase: 'after' })],
       works: [work],
       ticks: [
-        { id: 't1', workId: 'w', step: steps[0]!.id, done: true, note: '', tickedAt: at(6) },
-        { id: 't2', workId: 'w', step: steps[1]!.id, done: true, note: 'two bottles', tickedAt: at(7) },
-        { id: 't3', workId: 'w', step: steps[2]!.id, done: true, note: '', tickedAt: at(8) },
-        { id: 't4', workId: 'w', step: steps[2]!.id, done: false, note: '', tickedAt: at(9) },
+        tickRow('w', steps[0]!.id),
+        tickRow('w', steps[1]!.id, { note: 'two bottles' }),
+        tickRow('w', steps[2]!.id),
+        tickRow('w', steps[2]!.id, { done: false, tickedAt: at(29) }),
       ],
       proofs: [{ id: 'p', hold: 'fluid_wet', how: 'Re-tested', provedBy: 'Mira', provedAt: at(20) }],
     });

@@ -2,7 +2,7 @@ import { traitsOf } from '../car/traitsOf';
 import { placeFields } from '../diagnosis/verdict';
 import type { JobSheet, Phase } from '../job/sheet';
 import { givenFrom, standing, standingAnswers } from '../job/standing';
-import { stepsOf, ticksOf } from '../job/work';
+import { planOf, ticksOf } from '../work/run';
 import type { CaseFile, CaseFinding } from './schema';
 
 /** A job in the open case format; closed jobs carry their record. */
@@ -65,7 +65,7 @@ function findings(sheet: JobSheet, phase: Phase): CaseFinding[] {
 function workLines(sheet: JobSheet): string[] {
   return sheet.works.flatMap((work) => {
     const ticks = ticksOf(work.id, sheet.ticks);
-    const done = stepsOf(work).filter((step) => ticks.get(step.id)?.done);
+    const done = planOf(work).steps.filter((step) => ticks.get(step.id)?.done);
     return [
       work.before === '' ? work.title : `${work.title} (before: ${work.before})`,
       ...done.map((step) => {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { parseWith } from '../issues/zod';
-import { pedalRatio, pedalRatioSchema } from './pedalRatio';
+import { pedalRatio } from './pedalRatio';
+import { pedalRatioSchema } from './pedalRatioSchema';
 
 describe('pedal ratio', () => {
   it('gives the check values', () => {
@@ -18,6 +19,18 @@ describe('pedal ratio', () => {
     expect(pedalRatio({ aMm: 300, bMm: 100, assisted: true }).state).toBe('in_band');
     expect(pedalRatio({ aMm: 510, bMm: 100 }).state).toBe('in_band');
     expect(pedalRatio({ aMm: 460, bMm: 100, assisted: true }).state).toBe('high');
+  });
+
+  it('says what the change does to the travel, and whether the floor comes first', () => {
+    const change = { aMm: 273, bMm: 70, targetRatio: 5.7, travelMm: 110 };
+    // The master's own stroke stays: 110 mm of pedal at 3.9 is 110 · 5.7 / 3.9 at 5.7.
+    expect(pedalRatio({ ...change, floorMm: 150 })).toMatchObject({ meetsFloor: true });
+    expect(pedalRatio(change).newTravelMm).toBeCloseTo((110 * 5.7) / 3.9, 8);
+    expect(pedalRatio({ ...change, floorMm: 190 })).toMatchObject({ meetsFloor: false });
+    expect(pedalRatio(change).gaps.map((gap) => gap.path)).toEqual(['floorMm']);
+    expect(pedalRatio({ aMm: 273, bMm: 70, targetRatio: 5.7 }).gaps.map((gap) => gap.path)).toEqual([
+      'travelMm',
+    ]);
   });
 
   it('refuses a clevis beyond the pad', () => {

@@ -1,49 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { answerRow, at, emptySheet, fluidRow } from '../../tests/support/sheet';
-import { flushPlan } from '../bleed/procedure';
+import { tickAll, workRow } from '../../tests/support/work';
+import { planOf } from '../work/run';
 import { closingIssues } from './closing';
 import { findingsOf } from './current';
-import { type BleedSchools, bleedInputOf, flushPlanOf } from './flush';
 import { holdsOn, openHolds } from './holds';
 import { judge } from './judgement';
 import { proofChecks } from './proof';
-import type { JobSheet, WorkRow } from './sheet';
+import type { JobSheet } from './sheet';
 import { stageNotes, stageToOpen } from './stages';
 import { headOf, standing, standingAnswers } from './standing';
 import { byUrgency } from './urgency';
-import { flushProgress, stepsOf, ticksOf } from './work';
-
-const SCHOOLS: BleedSchools = {
-  bleedOrder: 'furthest_first',
-  twoBleeders: 'outer_inner_outer',
-  reservoirSchool: 'draw_out',
-  bleedMethod: 'pressure',
-  bleedPressureKPa: 103,
-  bottleMl: 500,
-};
-
-function flushWork(sheet: JobSheet): WorkRow {
-  return {
-    id: 'w',
-    kind: 'flush',
-    cause: 'air_in_lines',
-    title: 'Flush',
-    before: '',
-    plan: flushPlanOf(sheet, SCHOOLS),
-    startedAt: at(20),
-  };
-}
-
-function tickAll(work: WorkRow): JobSheet['ticks'] {
-  return stepsOf(work).map((step, index) => ({
-    id: `t${index}`,
-    workId: work.id,
-    step: step.id,
-    done: true,
-    note: '',
-    tickedAt: at(21),
-  }));
-}
 
 describe('what stands', () => {
   const first = answerRow({ finding: 'pedal_hold', state: 'holds' });
@@ -211,7 +178,7 @@ describe('stages', () => {
       { id: 'v', decided: 'air_in_lines', leading: [], engine: '1', knowledge: '1', madeAt: at(10) },
     ];
     expect(stageToOpen(emptySheet({ answers, verdicts }))).toBe('work');
-    const work = flushWork(emptySheet());
+    const work = workRow(emptySheet());
     expect(stageToOpen(emptySheet({ answers, verdicts, works: [work] }))).toBe('work');
     expect(stageToOpen(emptySheet({ answers, verdicts, works: [work], ticks: tickAll(work) }))).toBe('proof');
     expect(
@@ -222,7 +189,7 @@ describe('stages', () => {
   });
 
   it('say how far they are', () => {
-    const work = flushWork(emptySheet());
+    const work = workRow(emptySheet());
     const sheet = emptySheet({
       answers: [
         answerRow({ finding: 'pedal_spongy', state: 'yes' }),
@@ -237,7 +204,7 @@ describe('stages', () => {
       complaint: '2 answers',
       checks: '2 done',
       verdict: 'leaning',
-      work: `${stepsOf(work).length - 1} steps left`,
+      work: `${planOf(work).steps.length - 1} steps left`,
       proof: 'not yet',
     });
     expect(stageNotes(emptySheet())).toMatchObject({
@@ -245,88 +212,6 @@ describe('stages', () => {
       checks: 'none yet',
       verdict: 'waiting',
     });
-  });
-
-  it('take a tick back', () => {
-    const work = flushWork(emptySheet());
-    const [first] = tickAll(work);
-    const ticks = [first!, { ...first!, id: 'again', done: false }];
-    expect(ticksOf(work.id, ticks).get(first!.step)!.done).toBe(false);
-    expect(flushProgress(work, ticks)).toMatchObject({ done: 0, next: stepsOf(work)[0] });
-  });
-});
-
-describe('the flush of this car', () => {
-  it('starts from what is on file: lines before drive side, maker before school', () => {
-    const sheet = emptySheet();
-    expect(bleedInputOf(sheet, SCHOOLS)).toMatchObject({
-      masterSide: 'left',
-      school: 'furthest_first',
-      stabilityControl: true,
-      opened: false,
-    });
-    sheet.car.front = { ...sheet.car.front, lineLeftM: 1, lineRightM: 2 };
-    expect(bleedInputOf(sheet, SCHOOLS).lines).toBeUndefined();
-    sheet.car.rear = { ...sheet.car.rear, lineLeftM: 4, lineRightM: 5 };
-    expect(bleedInputOf(sheet, SCHOOLS).lines).toEqual({ FL: 1, FR: 2, RL: 4, RR: 5 });
-    sheet.car.makerOrder = ['FL', 'FR', 'RL', 'RR'];
-    const input = bleedInputOf(sheet, SCHOOLS);
-    expect(input.makerOrder).toEqual(['FL', 'FR', 'RL', 'RR']);
-    expect(input.school).toBeUndefined();
-  });
-
-  it('knows what was opened and what is still soft, and never goes past the car’s ceiling', () => {
-    const sheet = emptySheet({
-      answers: [
-        answerRow({ finding: 'system_opened', state: 'yes' }),
-        answerRow({ finding: 'after_full_bleed', state: 'still_soft' }),
-      ],
-    });
-    sheet.car.bleedCeilingKPa = 90;
-    expect(bleedInputOf(sheet, SCHOOLS)).toMatchObject({
-      opened: true,
-      softAfterBleed: true,
-      pressureKPa: 90,
-      ceilingKPa: 90,
-    });
-    expect(flushPlanOf(sheet, SCHOOLS).steps.map((step) => step.id)).toContain('modulator');
-  });
-
-  it('says what it had to assume', () => {
-    const sheet = emptySheet();
-    sheet.car.driveSide = null;
-    sheet.car.stabilityControl = null;
-    const { warnings } = flushPlanOf(sheet, SCHOOLS).plan;
-    expect(warnings.join(' ')).toMatch(/Drive side is not on file.*Stability control is not on file/);
-  });
-
-  it('goes from stands to a held pedal, with level checks between corners and the cautions at their steps', () => {
-    const { steps } = flushPlanOf(emptySheet(), SCHOOLS);
-    const ids = steps.map((step) => step.id);
-    expect(ids[0]).toBe('lift');
-    expect(ids.slice(-2)).toEqual(['pump', 'hold']);
-    expect(ids.filter((id) => id.startsWith('between-'))).toHaveLength(3);
-    expect(new Set(ids).size).toBe(ids.length);
-    expect(steps.find((step) => step.id === 'kit')!.caution).toContain('Glasses');
-    expect(steps.find((step) => step.id === 'pump-up')!.caution).toContain('under pressure');
-    expect(steps.find((step) => step.id === 'pump')!.caution).toContain('not firm');
-    const bleeders = steps.filter((step) => step.ml);
-    expect(bleeders.at(-1)!.ml!.total).toBe(bleeders.reduce((sum, step) => sum + step.ml!.here, 0));
-  });
-
-  it('has no pressure steps without pressure, and pushes through where the shop does', () => {
-    const sheet = emptySheet();
-    const { steps } = flushPlanOf(sheet, {
-      ...SCHOOLS,
-      bleedMethod: 'two_person',
-      reservoirSchool: 'push_through',
-    });
-    expect(steps.some((step) => step.part === 'Pressure')).toBe(false);
-    expect(steps.find((step) => step.id === 'draw')!.title).toBe('Top up with new fluid');
-    const { input, plan } = flushPlanOf(sheet, SCHOOLS);
-    expect(
-      flushPlan(input, plan, 'DOT 4', 'draw_out').steps.find((step) => step.id === 'draw')!.title,
-    ).toContain('Draw');
   });
 });
 

@@ -2,6 +2,7 @@ import { diagnose } from '../diagnosis/diagnose';
 import type { Verdict } from '../diagnosis/verdict';
 import type { Issue } from '../issues/issue';
 import { type Measured, measuredOf } from '../wear/measured';
+import { type DidIt, whatDidIt } from '../work/whatDidIt';
 import { closingIssues } from './closing';
 import { type Derived, derivedAnswers } from './current';
 import { holdsOn, type JobHold } from './holds';
@@ -19,6 +20,8 @@ export type Judgement = {
   /** What was last measured at each corner, for the plan. */
   measured: Measured;
   proof: ProofCheck[];
+  /** Which work each thing that came right can be put down to. */
+  didIt: DidIt[];
   notes: Record<Stage, string>;
   /** What still stands in the way of closing it as cured. */
   toClose: Issue[];
@@ -26,6 +29,7 @@ export type Judgement = {
 
 /** Judges a job sheet; pure, so server and browser say the same. */
 export function judge(sheet: JobSheet): Judgement {
+  const proof = proofChecks(sheet);
   return {
     verdict: diagnose(questionOfJob(sheet)),
     holds: holdsOn(sheet),
@@ -34,7 +38,8 @@ export function judge(sheet: JobSheet): Judgement {
       after: derivedAnswers(sheet.readings, 'after'),
     },
     measured: measuredOf(standingReadings(sheet)),
-    proof: proofChecks(sheet),
+    proof,
+    didIt: whatDidIt(sheet, proof),
     notes: stageNotes(sheet),
     toClose: closingIssues(sheet, { outcome: 'cured', confirmed: ['(chosen in the form)'] }),
   };

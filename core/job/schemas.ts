@@ -2,6 +2,8 @@ import { z } from 'zod';
 import { CORNERS } from '../car/corner';
 import { HOLDS } from '../diagnosis/holds/holds';
 import { words } from '../issues/range';
+import { PROCEDURE_IDS } from '../work/library';
+import { workCornersSchema, workOptionsSchema } from '../work/options';
 
 const id = z.uuid('a UUID made by the sender');
 const phase = z.enum(['before', 'after']);
@@ -62,11 +64,25 @@ export const newVerdictSchema = z.strictObject({
 /** Starting a piece of work. */
 export const newWorkSchema = z.strictObject({
   id,
-  kind: z.enum(['flush', 'other']),
+  procedure: z.enum([...PROCEDURE_IDS, 'other']),
   cause: z.string().max(60, 'at most 60 characters').nullable(),
   title: words(200).min(1, 'what is to be done'),
   before: words(400),
+  measuredBy: z
+    .union([
+      z.strictObject({ reading: z.string().max(40), corner: z.enum(['', ...CORNERS]) }),
+      z.strictObject({
+        finding: z.string().max(60, 'at most 60 characters'),
+        place: z.enum(['', ...CORNERS, 'front', 'rear']),
+      }),
+    ])
+    .nullable()
+    .default(null),
+  corners: workCornersSchema.default([]),
+  options: workOptionsSchema.default({}),
 });
+
+export type NewWork = z.infer<typeof newWorkSchema>;
 
 /** Ticking a step off, or taking the tick back. */
 export const newTickSchema = z.strictObject({
@@ -74,6 +90,10 @@ export const newTickSchema = z.strictObject({
   step: z.string().regex(/^[a-z0-9_-]{1,60}$/, 'the id of a step of this work'),
   done: z.boolean(),
   note: words(400),
+  record: z
+    .record(z.string().regex(/^[a-zA-Z]{1,30}$/, 'letters only'), z.union([z.number(), words(120)]))
+    .refine((record) => Object.keys(record).length <= 12, 'at most 12 entries')
+    .default({}),
 });
 
 /** The proof that ends a hold. */

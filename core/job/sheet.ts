@@ -34,13 +34,20 @@ export type ReadingRow = {
   recordedAt: string;
 };
 
+/** What a work is measured by: a reading or a check, at a place. */
+export type FigureSlot = { reading: string; corner: Corner | '' } | { finding: FindingId; place: Place | '' };
+
 export type WorkRow = {
   id: string;
-  kind: 'flush' | 'other';
+  /** A job of the library, or 'other' for work named by hand. */
+  procedure: string;
   cause: string | null;
   title: string;
-  /** The figure before, so that proof can say what the work did. */
+  /** The figure before, so that proof can say what the work did; and where the same is found after. */
   before: string;
+  measuredBy: FigureSlot | null;
+  /** Begun while another work was still open: what did it cannot be told apart. */
+  together: boolean;
   plan: unknown;
   startedAt: string;
 };
@@ -51,6 +58,8 @@ export type TickRow = {
   step: string;
   done: boolean;
   note: string;
+  /** What was written down by key or scale, the answer chosen, a clock that was started, a trouble that is open. */
+  record: Record<string, string | number>;
   tickedAt: string;
 };
 

@@ -1,8 +1,8 @@
 import { findingOf } from '../diagnosis/vocabulary/findings';
+import { isOver, runOf } from '../work/run';
 import { outcomeLabel } from './outcomes';
 import type { JobSheet } from './sheet';
 import { standing, standingAnswers } from './standing';
-import { flushProgress } from './work';
 
 /** The five stages, in order and never locked. */
 export const STAGES = ['complaint', 'checks', 'verdict', 'work', 'proof'] as const;
@@ -33,14 +33,16 @@ export function stageNotes(sheet: JobSheet): Record<Stage, string> {
 export function stageToOpen(sheet: JobSheet): Stage {
   if (sheet.job.closedAt || standingAnswers(sheet.answers, 'after').length > 0) return 'proof';
   if (sheet.works.length > 0)
-    return sheet.works.every((work) => flushProgress(work, sheet.ticks).left === 0) ? 'proof' : 'work';
+    return sheet.works.every((work) => isOver(runOf(work, sheet.ticks))) ? 'proof' : 'work';
   if (sheet.verdicts.length > 0) return 'work';
   return standingAnswers(sheet.answers, 'before').length > 0 ? 'checks' : 'complaint';
 }
 
 function workNote(sheet: JobSheet): string {
   if (sheet.works.length === 0) return 'not yet';
-  const left = sheet.works.reduce((sum, work) => sum + flushProgress(work, sheet.ticks).left, 0);
+  const left = sheet.works
+    .map((work) => runOf(work, sheet.ticks))
+    .reduce((sum, run) => sum + (isOver(run) ? 0 : run.steps.length - run.done), 0);
   return left === 0 ? 'done' : `${count(left, 'step')} left`;
 }
 

@@ -24,11 +24,16 @@ export const UNITS = {
   lb: { dimension: 'mass', scale: 0.45359237, offset: 0 },
   N: { dimension: 'force', scale: 1, offset: 0 },
   lbf: { dimension: 'force', scale: 4.4482216152605, offset: 0 },
+  'm/s': { dimension: 'speed', scale: 1, offset: 0 },
+  'km/h': { dimension: 'speed', scale: 1 / 3.6, offset: 0 },
+  mph: { dimension: 'speed', scale: 0.44704, offset: 0 },
+  N·m: { dimension: 'torque', scale: 1, offset: 0 },
+  lbf·ft: { dimension: 'torque', scale: 4.4482216152605 * 0.3048, offset: 0 },
 } as const;
 
 export type Unit = keyof typeof UNITS;
 
-/** The value in SI (m, K, Pa, m³, kg, N). */
+/** The value in SI (m, K, Pa, m³, kg, N, m/s, N·m). */
 export function toSI(value: number, unit: Unit): number {
   const { scale, offset } = UNITS[unit];
   return value * scale + offset;

@@ -15,6 +15,11 @@ const SPELLINGS: Record<string, Unit> = {
   liter: 'l',
   n: 'N',
   k: 'K',
+  kmh: 'km/h',
+  nm: 'N·m',
+  'lb ft': 'lbf·ft',
+  'ft lb': 'lbf·ft',
+  lbft: 'lbf·ft',
 };
 
 const NUMBER = /^([+\-−]?\d*[.,]?\d+|[+\-−]?\d+[.,]?)(?:\s*\/\s*(\d+))?\s*(.*)$/u;

@@ -15,11 +15,44 @@ export const DEMO_SHOP: Shop = {
   bleedMethod: 'pressure',
   bleedPressureKPa: 103,
   bottleMl: 500,
+  strainerSchool: 'lift_out',
+  catchMl: 500,
+  bedInSchool: 'A',
   learnStrength: 300,
   lengthUnit: 'mm',
   temperatureUnit: '°C',
   pressureUnit: 'kPa',
   limits: {},
+};
+
+/** What stands on the shelf, and the days since a bottle was opened. */
+export const DEMO_SHELF: DemoLot[] = [
+  {
+    kind: 'fluid',
+    what: 'DOT 5.1 brake fluid',
+    batch: 'K-2290',
+    quantity: 3,
+    fluidClass: 'DOT5.1',
+    sizeMl: 500,
+    openedDaysAgo: 9,
+  },
+  { kind: 'fluid', what: 'DOT 4 brake fluid', batch: 'M-1107', quantity: 6, fluidClass: 'DOT4', sizeMl: 500 },
+  { kind: 'pads', what: 'Track pads, coupe front', batch: 'T-881', quantity: 2 },
+  { kind: 'pads', what: 'Street pads, saloon front', batch: 'S-140', quantity: 1 },
+  { kind: 'rotor', what: 'Rotor 24 mm, saloon front', batch: '', quantity: 2 },
+  { kind: 'hose', what: 'Braided hose, hatch front', batch: '', quantity: 2 },
+  { kind: 'seal_kit', what: 'Seal kit, 38.1 mm', batch: '', quantity: 4 },
+  { kind: 'slide_kit', what: 'Slide pins with boots, saloon rear', batch: '', quantity: 2 },
+];
+
+export type DemoLot = {
+  kind: string;
+  what: string;
+  batch: string;
+  quantity: number;
+  fluidClass?: string;
+  sizeMl?: number;
+  openedDaysAgo?: number;
 };
 
 export type DemoCar = 'coupe' | 'twoSeater' | 'hatch' | 'saloon';
@@ -37,6 +70,8 @@ export const DEMO_CARS: Record<DemoCar, CarSpec> = {
     driveSide: 'left',
     fluidDryC: 265,
     fluidWetC: 185,
+    frontShare: 0.72,
+    torquesNm: { wheel: 120, bleeder: 14, caliper_bracket: 110, banjo: 30 },
     front: {
       ...coupe.front,
       lineLeftM: 0.9,
@@ -47,6 +82,10 @@ export const DEMO_CARS: Record<DemoCar, CarSpec> = {
       bearingSpanMm: 45,
       runoutLimitMm: 0.05,
       padLimitC: 620,
+      padCompound: 'track',
+      bedLowC: 280,
+      bedHighC: 520,
+      rotorMassKg: 9.8,
     },
     rear: { ...coupe.rear, lineLeftM: 4.1, lineRightM: 4.7, studs: 5, rotorRadiusMm: 150, hubRadiusMm: 70 },
   },
@@ -113,3 +152,15 @@ export const DEMO_EVENTS: Record<DemoCar, [name: string, inDays: number, session
     ['Winter series', 33, 8],
   ],
 };
+
+type DemoPart = { kind: string; place: string; what: string; batch: string };
+
+/** What the cars wear, and the day it was fitted, counted from today. */
+export const DEMO_PARTS: [car: DemoCar, inDays: number, part: DemoPart][] = [
+  ['coupe', -215, { kind: 'pads', place: 'front', what: 'Track pads, coupe front', batch: 'T-861' }],
+  ['coupe', -560, { kind: 'rotor', place: 'FL', what: 'Floating rotor 32 mm', batch: 'R-4411' }],
+  ['coupe', -560, { kind: 'rotor', place: 'FR', what: 'Floating rotor 32 mm', batch: 'R-4412' }],
+  ['twoSeater', -96, { kind: 'seal_kit', place: 'FL', what: 'Seal kit, 38.1 mm', batch: '' }],
+  ['twoSeater', -96, { kind: 'seal_kit', place: 'FR', what: 'Seal kit, 38.1 mm', batch: '' }],
+  ['saloon', -192, { kind: 'pads', place: 'front', what: 'Street pads, saloon front', batch: 'S-131' }],
+];

@@ -24,12 +24,13 @@ export const CLOSED_JOBS: DemoJob[] = [
     ],
     decided: 'drum_slack',
     work: {
-      kind: 'other',
+      procedure: 'drum_service',
+      corners: ['RL', 'RR'],
       cause: 'drum_slack',
       title: 'Free the adjusters, set the shoes',
       before: '62 mm of pedal on the first press',
       ticked: 'all',
-      notes: { after: '38 mm on the first press' },
+      notes: { 'set-rr': '38 mm on the first press' },
     },
     after: [
       ...FIRM,
@@ -75,12 +76,16 @@ export const CLOSED_JOBS: DemoJob[] = [
     ],
     decided: 'fluid_boiled_wet',
     work: {
-      kind: 'flush',
+      procedure: 'flush',
       cause: 'fluid_boiled_wet',
       title: 'Flush with new fluid',
       before: '3.4 % water, boils at 188 °C',
       ticked: 'all',
-      notes: { 'bleed-1': '260 ml, dark, clear at 220', 'bleed-2': '140 ml' },
+      measuredBy: { reading: 'fluid', corner: '' },
+      records: {
+        'bleed-1': { colour: 'dark', bubbles: 'none', ml: 260, clearAt: 220 },
+        'bleed-2': { colour: 'amber', bubbles: 'none', ml: 140, clearAt: 110 },
+      },
     },
     proofs: [
       [
@@ -140,12 +145,13 @@ export const CLOSED_JOBS: DemoJob[] = [
     ],
     decided: 'uneven_transfer',
     work: {
-      kind: 'other',
+      procedure: 'pad_dress',
+      corners: ['FL', 'FR'],
       cause: 'uneven_transfer',
       title: 'Scrub the print off and bed in',
       before: 'Pad print at 4 o’clock, front right; runout 0.030, variation 0.006 mm',
       ticked: 'all',
-      notes: { after: 'Even grey film' },
+      notes: { roll: 'Even grey film after the bed-in' },
     },
     after: [...FIRM, ['rotor_surface', 'smooth', 'FR'], ['judder_order', 'none']],
     close: {
@@ -181,12 +187,12 @@ export const CLOSED_JOBS: DemoJob[] = [
     readings: [['fluid', { class: 'DOT4', moisturePct: 0.3, altitudeM: 340 }]],
     decided: 'air_in_lines',
     work: {
-      kind: 'flush',
+      procedure: 'bleed',
       cause: 'air_in_lines',
       title: 'Bleed again, both bleeders',
       before: '71 mm of pedal, springy',
       ticked: 'all',
-      notes: { 'bleed-5': 'Air for the first 40 ml, then clear' },
+      records: { 'bleed-5': { colour: 'clear', bubbles: 'many', ml: 120, clearAt: 40 } },
     },
     after: [...FIRM, ['pedal_pump', 'same']],
     close: {
@@ -217,12 +223,13 @@ export const CLOSED_JOBS: DemoJob[] = [
     ],
     decided: 'hose_restricted',
     work: {
-      kind: 'other',
+      procedure: 'hose',
+      corners: ['FL', 'FR'],
       cause: 'hose_restricted',
       title: 'New flexible hoses, front pair',
       before: 'Wheel will not turn by hand after one press',
       ticked: 'all',
-      notes: { after: 'Turns free' },
+      notes: { hold: 'Turns free' },
     },
     proofs: [['brakes_stuck_on', 'New hoses both fronts, bled; wheel turns free by hand after ten presses']],
     after: [

@@ -18,12 +18,15 @@ export type DemoJob = {
   readings?: [kind: string, input: Record<string, unknown>, corner?: string][];
   decided?: string;
   work?: {
-    kind: 'flush' | 'other';
+    procedure: string;
+    corners?: string[];
+    measuredBy?: { reading: string; corner: string } | { finding: string; place: string };
     cause: string;
     title: string;
     before: string;
     ticked: number | 'all';
     notes?: Record<string, string>;
+    records?: Record<string, Record<string, string | number>>;
   };
   proofs?: [hold: string, how: string][];
   after?: DemoAnswer[];

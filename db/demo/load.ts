@@ -1,4 +1,4 @@
-import { stepsOf } from '../../core/job/work';
+import { planOf } from '../../core/work/run';
 import { addCar } from '../../server/cars/actions';
 import { database } from '../../server/db/sql';
 import { addAnswer, addReading } from '../../server/jobs/append';
@@ -6,9 +6,11 @@ import { closeJob } from '../../server/jobs/close';
 import { changeJob, openJob } from '../../server/jobs/open';
 import { getSheet } from '../../server/jobs/queries';
 import { addTick, proveHold, recordVerdict, startWork } from '../../server/jobs/work';
+import { fitPart } from '../../server/parts/actions';
+import { addShelfItem, openBottle } from '../../server/shelf/actions';
 import { saveShop } from '../../server/shop/actions';
 import { addEvent } from '../../server/wear/actions';
-import { DEMO_CARS, DEMO_EVENTS, DEMO_SHOP, type DemoCar } from './cars';
+import { DEMO_CARS, DEMO_EVENTS, DEMO_PARTS, DEMO_SHELF, DEMO_SHOP, type DemoCar } from './cars';
 import { DEMO_CONDITIONS } from './conditions';
 import type { DemoJob } from './job';
 import { DEMO_JOBS } from './jobs';
@@ -33,6 +35,22 @@ export async function loadDemo(today: Date): Promise<void> {
     if (condition)
       await database()`insert into simulated_conditions ${database()({ car_id: id, condition: database().json(condition as never) })}`;
   }
+  for (const { openedDaysAgo, ...lot } of DEMO_SHELF) {
+    const { id } = await addShelfItem({
+      id: demoId(),
+      fluidClass: null,
+      sizeMl: null,
+      ...lot,
+    });
+    if (openedDaysAgo !== undefined)
+      await openBottle(id, { id: demoId() }, new Date(today.getTime() - openedDaysAgo * DAY));
+  }
+  for (const [car, inDays, part] of DEMO_PARTS)
+    await fitPart(
+      ids[car],
+      { id: demoId(), ...part, fittedOn: dayBefore(today, -inDays), jobId: null, shelfId: null },
+      today,
+    );
   const byStart = [...DEMO_JOBS].sort(
     (left, right) => right.daysAgo - left.daysAgo || left.hour - right.hour,
   );
@@ -91,13 +109,26 @@ async function loadJob(job: DemoJob, carId: string, today: Date): Promise<void> 
 }
 
 async function loadWork(jobId: string, work: NonNullable<DemoJob['work']>, clock: () => Date): Promise<void> {
-  const { kind, cause, title, before } = work;
-  const started = await startWork(jobId, { id: demoId(), kind, cause, title, before }, clock());
-  const steps = stepsOf(started);
+  const { procedure, cause, title, before, corners = [], measuredBy = null } = work;
+  const started = await startWork(
+    jobId,
+    { id: demoId(), procedure, cause, title, before, corners, measuredBy },
+    clock(),
+  );
+  const { steps } = planOf(started);
   for (const step of steps.slice(0, work.ticked === 'all' ? steps.length : work.ticked)) {
     await addTick(
       started.id,
-      { id: demoId(), step: step.id, done: true, note: work.notes?.[step.id] ?? '' },
+      {
+        id: demoId(),
+        step: step.id,
+        done: true,
+        note: work.notes?.[step.id] ?? '',
+        record: {
+          ...(step.ask ? { answer: step.ask.find((answer) => !answer.trouble)!.value } : {}),
+          ...work.records?.[step.id],
+        },
+      },
       clock(),
     );
   }

@@ -81,12 +81,13 @@ export const OPEN_JOBS: DemoJob[] = [
     ],
     decided: 'air_in_lines',
     work: {
-      kind: 'flush',
+      procedure: 'bleed',
       cause: 'air_in_lines',
       title: 'Flush and bleed, all four',
       before: '58 mm of pedal, pumps up to 35',
       ticked: 9,
-      notes: { 'bleed-1': 'Bubbles to 180 ml, then clear' },
+      measuredBy: { finding: 'pedal_pump', place: '' },
+      records: { 'bleed-1': { colour: 'amber', bubbles: 'many', ml: 220, clearAt: 180 } },
     },
   },
   {
@@ -129,12 +130,13 @@ export const OPEN_JOBS: DemoJob[] = [
     ],
     decided: 'booster_supply_lost',
     work: {
-      kind: 'other',
+      procedure: 'vacuum_line',
       cause: 'booster_supply_lost',
       title: 'New vacuum hose and check valve',
       before: 'No vacuum at the booster',
       ticked: 'all',
-      notes: { after: '0.7 bar at the booster' },
+      measuredBy: { finding: 'assist_vacuum', place: '' },
+      notes: { gauge: '0.7 bar at the booster' },
     },
     after: [
       ['pedal_now', 'firm'],

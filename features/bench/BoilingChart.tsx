@@ -1,10 +1,10 @@
 'use client';
 
 import { Chart as ChartJS, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
-import { useEffect, useState } from 'react';
 import { Scatter } from 'react-chartjs-2';
 import { boilingAtMoisture } from '@/core/fluid/boiling';
 import { type BoilingPair, FLUID_CLASS_IDS, FLUID_CLASSES, type FluidClass } from '@/core/fluid/classes';
+import { useTokens } from '@/ui/useTokens';
 
 ChartJS.register(LinearScale, PointElement, LineElement, Tooltip, Legend);
 
@@ -147,31 +147,4 @@ export function BoilingChart({ product, pair, showAll, point, peakC }: Props) {
       }}
     />
   );
-}
-
-const NAMES = ['ink', 'soft', 'rule', 'card', 'straw', 'stop'] as const;
-type Tokens = Record<(typeof NAMES)[number], string>;
-
-/** The theme's colours as the canvas needs them, read again when the theme changes. */
-function useTokens(): Tokens {
-  const [tokens, setTokens] = useState(readTokens);
-  useEffect(() => {
-    const again = () => setTokens(readTokens());
-    const observer = new MutationObserver(again);
-    observer.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] });
-    const dark = window.matchMedia('(prefers-color-scheme: dark)');
-    dark.addEventListener('change', again);
-    return () => {
-      observer.disconnect();
-      dark.removeEventListener('change', again);
-    };
-  }, []);
-  return tokens;
-}
-
-function readTokens(): Tokens {
-  const style = getComputedStyle(document.documentElement);
-  return Object.fromEntries(
-    NAMES.map((name) => [name, style.getPropertyValue(`--${name}`).trim()]),
-  ) as Tokens;
 }

@@ -89,6 +89,24 @@ export function AxleFields({ axle }: { axle: 'front' | 'rear' }) {
             hint="The pad maker’s highest"
           />
         )}
+        {!drum && (
+          <FormSelect
+            name={`${axle}.padCompound`}
+            label="Pad compound"
+            options={{ street: 'Street', fast_road: 'Fast road', track: 'Track' }}
+          />
+        )}
+        {!drum && (
+          <FormNumber name={`${axle}.bedLowC`} spec={AXLE_NUMBERS.bedLowC!} hint="The pad maker’s window" />
+        )}
+        {!drum && <FormNumber name={`${axle}.bedHighC`} spec={AXLE_NUMBERS.bedHighC!} />}
+        {!drum && (
+          <FormNumber
+            name={`${axle}.rotorMassKg`}
+            spec={AXLE_NUMBERS.rotorMassKg!}
+            hint="Estimated from its size if empty"
+          />
+        )}
       </div>
       <p className="narrow mt-4 font-semibold">
         The maker’s own limits{' '}

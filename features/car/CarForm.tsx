@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react';
 import { FormProvider, useForm } from 'react-hook-form';
 import type { CarKind, CarSpec } from '@/core/car/spec';
 import { CAR_KINDS, startingSet } from '@/core/car/startingSets';
+import { TORQUE_IDS } from '@/core/car/torques';
 import { FLUID_CLASS_IDS, FLUID_CLASSES } from '@/core/fluid/classes';
 import { Button } from '@/ui/Button';
 import { newId } from '../shell/newId';
@@ -12,7 +13,7 @@ import type { Refusal } from '../shell/outbox';
 import { request } from '../shell/request';
 import { AxleFields } from './AxleFields';
 import { FormNumber, FormSelect, FormText } from './FormFields';
-import { CAR_NUMBERS, type CarDraft, draftOf, specOf } from './fields';
+import { CAR_NUMBERS, type CarDraft, draftOf, specOf, torqueSpec } from './fields';
 
 type Props = { car?: { id: string; version: number; spec: CarSpec } };
 
@@ -43,7 +44,10 @@ export function CarForm({ car }: Props) {
     if (!reply.ok) {
       setRefusal(reply.refusal);
       for (const issue of reply.refusal.issues ?? []) {
-        const field = issue.path.replace(/\.pistonsMm.*/, '.pistons').replace(/\[.*$/, '') as keyof CarDraft;
+        const field = issue.path
+          .replace(/\.pistonsMm.*/, '.pistons')
+          .replace('torquesNm', 'torques')
+          .replace(/\[.*$/, '') as keyof CarDraft;
         form.setError(
           field,
           { message: `${issue.value} is not taken: ${issue.accepted}` },
@@ -103,6 +107,7 @@ export function CarForm({ car }: Props) {
             />
             <FormNumber name="massKg" spec={CAR_NUMBERS.massKg!} />
             <FormNumber name="tyreRadiusM" spec={CAR_NUMBERS.tyreRadiusM!} />
+            <FormNumber name="frontShare" spec={CAR_NUMBERS.frontShare!} hint="0.7 unless somebody knows" />
           </Part>
           <Part title="Pedal, master, assist">
             <FormNumber name="masterBoreMm" spec={CAR_NUMBERS.masterBoreMm!} hint="7/8 in is taken too" />
@@ -150,6 +155,11 @@ export function CarForm({ car }: Props) {
           </Part>
           <AxleFields axle="front" />
           <AxleFields axle="rear" />
+          <Part title="The maker’s torques">
+            {TORQUE_IDS.map((each) => (
+              <FormNumber key={each} name={`torques.${each}`} spec={torqueSpec(each)} />
+            ))}
+          </Part>
           {refusal && (
             <p role="alert" className="border-l-[6px] border-stop bg-stop-wash p-3 font-semibold text-stop">
               {refusal.message}{' '}

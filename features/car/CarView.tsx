@@ -5,6 +5,7 @@ import type { CarSpec } from '@/core/car/spec';
 import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
 import { FLUID_CLASSES } from '@/core/fluid/classes';
 import { outcomeLabel } from '@/core/job/outcomes';
+import type { FittedPart } from '@/core/work/fitted';
 import type { CarJob, CarReading, FollowUp } from '@/server/cars/queries';
 import type { CarRow } from '@/server/cars/rows';
 import type { CarPast } from '@/server/wear/queries';
@@ -17,12 +18,20 @@ import { plainCorners } from '../plan/corners';
 import { useShop } from '../shell/ShopContext';
 import { useUnits } from '../shell/useUnits';
 import { EventsPanel } from './EventsPanel';
+import { PartsPanel } from './PartsPanel';
 import { WearPanel } from './WearPanel';
 
-type Props = { car: CarRow; jobs: CarJob[]; readings: CarReading[]; due: FollowUp[]; past: CarPast };
+type Props = {
+  car: CarRow;
+  jobs: CarJob[];
+  readings: CarReading[];
+  due: FollowUp[];
+  past: CarPast;
+  parts: FittedPart[];
+};
 
 /** A car: its brakes on the plate and in figures, its jobs, its last readings, what is due. */
-export function CarView({ car, jobs, readings, due, past }: Props) {
+export function CarView({ car, jobs, readings, due, past, parts }: Props) {
   const shop = useShop();
   const units = useUnits();
   const fluid = readings.find((reading) => reading.kind === 'fluid');
@@ -99,6 +108,7 @@ export function CarView({ car, jobs, readings, due, past }: Props) {
           <div>
             <Figures car={car} />
             <WearPanel car={car} wear={past.wear} events={past.events} />
+            <PartsPanel carId={car.id} parts={parts} events={past.events} />
             <EventsPanel carId={car.id} events={past.events} />
           </div>
         </div>
@@ -138,6 +148,7 @@ const WORDS: Record<string, string> = {
   lever_only: 'lever and shoes',
   one_piece: 'one piece',
   two_piece: 'two piece, floating',
+  fast_road: 'fast road',
 };
 
 /** The specification, every figure with its unit. */
@@ -161,6 +172,7 @@ function Figures({ car }: { car: CarSpec }) {
         : `${figure(car.fluidDryC, 0)} / ${figure(car.fluidWetC, 0)} °C`,
     ],
     ['Filled', car.fluidFilledOn === null ? '—' : shortDate(car.fluidFilledOn, shop.timeZone)],
+    ['Front share of the braking', car.frontShare === null ? '—' : `${figure(car.frontShare * 100, 0)} %`],
     ['Bleed order', car.makerOrder === null ? 'computed' : `maker: ${car.makerOrder.join(' ')}`],
   ];
   const axle = ({ front, rear }: CarSpec, show: (each: CarSpec['front']) => string): [string, string] => [
@@ -176,6 +188,9 @@ function Figures({ car }: { car: CarSpec }) {
     ['Rotor new / min mm', axle(car, (each) => pair(each.rotorNewMm, each.rotorMinimumMm))],
     ['Pad new / min mm', axle(car, (each) => pair(each.padNewMm, each.padMinimumMm))],
     ['Line left / right m', axle(car, (each) => pair(each.lineLeftM, each.lineRightM))],
+    ['Compound', axle(car, (each) => word(each.padCompound))],
+    ['Beds in °C', axle(car, (each) => pair(each.bedLowC, each.bedHighC))],
+    ['Rotor weighs kg', axle(car, (each) => figure(each.rotorMassKg, 1))],
   ];
   return (
     <section aria-labelledby="figures">

@@ -1,5 +1,6 @@
 import { LIMITS } from '@/core/car/limits';
 import type { CarSpec } from '@/core/car/spec';
+import { TORQUE_IDS, TORQUE_RANGE, TORQUES, type TorqueId } from '@/core/car/torques';
 import type { Unit } from '@/core/units/convert';
 import { parseMeasure } from '@/core/units/parse';
 
@@ -24,7 +25,11 @@ export type AxleDraft = Record<
   | 'dtvLimitMm'
   | 'hubLimitMm'
   | 'playLimitMm'
-  | 'padLimitC',
+  | 'padLimitC'
+  | 'padCompound'
+  | 'bedLowC'
+  | 'bedHighC'
+  | 'rotorMassKg',
   string
 >;
 export type CarDraft = Record<
@@ -44,9 +49,10 @@ export type CarDraft = Record<
   | 'fluidWetC'
   | 'fluidFilledOn'
   | 'bleedCeilingKPa'
-  | 'makerOrder',
+  | 'makerOrder'
+  | 'frontShare',
   string
-> & { front: AxleDraft; rear: AxleDraft };
+> & { front: AxleDraft; rear: AxleDraft; torques: Record<TorqueId, string> };
 
 export type NumberSpec = {
   unit: Unit | '';
@@ -63,6 +69,7 @@ export const CAR_NUMBERS: Record<string, NumberSpec> = {
   fluidDryC: { unit: '°C', label: 'Boils dry', limits: LIMITS.fluidC },
   fluidWetC: { unit: '°C', label: 'Boils wet', limits: LIMITS.fluidC },
   bleedCeilingKPa: { unit: 'kPa', label: 'Reservoir ceiling', limits: LIMITS.ceilingKPa },
+  frontShare: { unit: '', label: 'Front share of the braking', limits: LIMITS.frontShare },
 };
 
 export const AXLE_NUMBERS: Record<string, NumberSpec> = {
@@ -80,7 +87,15 @@ export const AXLE_NUMBERS: Record<string, NumberSpec> = {
   hubLimitMm: { unit: 'mm', label: 'Hub face at most', limits: LIMITS.fineLimitMm },
   playLimitMm: { unit: 'mm', label: 'Bearing play at most', limits: LIMITS.fineLimitMm },
   padLimitC: { unit: '°C', label: 'Pad good to', limits: LIMITS.padLimitC },
+  bedLowC: { unit: '°C', label: 'Beds in from', limits: LIMITS.bedC },
+  bedHighC: { unit: '°C', label: 'Beds in to', limits: LIMITS.bedC },
+  rotorMassKg: { unit: 'kg', label: 'Rotor weighs', limits: LIMITS.rotorMassKg },
 };
+
+/** A torque as the form takes it. */
+export function torqueSpec(id: TorqueId): NumberSpec {
+  return { unit: 'N·m', label: TORQUES[id], limits: TORQUE_RANGE };
+}
 
 /** What is wrong with a typed figure, in the words of form and server alike; undefined when nothing is. */
 export function numberError(text: string, { unit, label, limits }: NumberSpec): string | undefined {
@@ -121,6 +136,10 @@ export function draftOf(spec: CarSpec): CarDraft {
     hubLimitMm: text(each.hubLimitMm),
     playLimitMm: text(each.playLimitMm),
     padLimitC: text(each.padLimitC),
+    padCompound: each.padCompound ?? '',
+    bedLowC: text(each.bedLowC),
+    bedHighC: text(each.bedHighC),
+    rotorMassKg: text(each.rotorMassKg),
   });
   return {
     name: spec.name,
@@ -140,6 +159,11 @@ export function draftOf(spec: CarSpec): CarDraft {
     fluidFilledOn: spec.fluidFilledOn ?? '',
     bleedCeilingKPa: text(spec.bleedCeilingKPa),
     makerOrder: spec.makerOrder?.join(' ') ?? '',
+    frontShare: text(spec.frontShare),
+    torques: Object.fromEntries(TORQUE_IDS.map((id) => [id, text(spec.torquesNm[id] ?? null)])) as Record<
+      TorqueId,
+      string
+    >,
     front: axle(spec.front),
     rear: axle(spec.rear),
   };
@@ -156,6 +180,7 @@ export function specOf(draft: CarDraft): Record<string, unknown> {
     pistonsMm: splitList(each.pistons).map((piston) => readNumber(piston, 'mm') ?? piston),
     bleeders: Number(each.bleeders),
     rotor: orNull(each.rotor),
+    padCompound: orNull(each.padCompound),
     studs: each.studs === '' ? null : Number(each.studs),
     ...Object.fromEntries(
       Object.entries(AXLE_NUMBERS).map(([field, { unit }]) => [
@@ -177,6 +202,12 @@ export function specOf(draft: CarDraft): Record<string, unknown> {
     makerOrder: draft.makerOrder.trim() === '' ? null : splitList(draft.makerOrder.toUpperCase()),
     ...Object.fromEntries(
       Object.entries(CAR_NUMBERS).map(([field, { unit }]) => [field, number(draft[field as 'massKg'], unit)]),
+    ),
+    torquesNm: Object.fromEntries(
+      TORQUE_IDS.filter((id) => draft.torques[id].trim() !== '').map((id) => [
+        id,
+        readNumber(draft.torques[id], 'N·m') ?? draft.torques[id],
+      ]),
     ),
     front: axle(draft.front),
     rear: axle(draft.rear),

@@ -2,8 +2,7 @@
 
 import { useRouter, useSelectedLayoutSegment } from 'next/navigation';
 import { type ReactNode, useEffect } from 'react';
-import type { BleedSchools } from '@/core/job/flush';
-import { STAGES, type Stage } from '@/core/job/stages';
+import { STAGES } from '@/core/job/stages';
 import { MeasureProvider } from '../measure/MeasureDesk';
 import { type CarPastView, PastProvider } from '../measure/PastContext';
 import { STAGE_KEYS } from '../shell/shortcuts';
@@ -12,45 +11,48 @@ import { useDesk } from './desk/Desk';
 import { LeaningRail } from './LeaningRail';
 import { PlanPanel } from './PlanPanel';
 import { StageRule } from './StageRule';
-import { SchoolsProvider } from './work/SchoolsContext';
+import { type WorkPlace, WorkPlaceProvider } from './work/WorkPlace';
 
 /** One job's page: who and which stage above, the plan on the left, the work in the middle, the rail on the right. */
 export function JobFrame({
-  schools,
+  place,
   past,
   children,
 }: {
-  schools: BleedSchools;
+  place: WorkPlace;
   past: CarPastView;
   children: ReactNode;
 }) {
   const { sheet } = useDesk();
-  const stage = useStage();
+  const segment = useSelectedLayoutSegment();
+  // A run has the screen to itself: hands are full.
+  const running = segment === 'run';
+  const stage = running ? 'work' : (STAGES.find((each) => each === segment) ?? 'complaint');
   useStageKeys(sheet.job.id);
   return (
-    <SchoolsProvider schools={schools}>
+    <WorkPlaceProvider place={place}>
       <PastProvider past={past}>
         <MeasureProvider>
           <div className="desk:grid desk:h-[calc(100dvh-2.75rem)] desk:grid-rows-[auto_1fr] desk:overflow-hidden print:block print:h-auto print:overflow-visible">
-            <StageRule stage={stage} />
-            <div className="pb-16 desk:grid desk:min-h-0 desk:grid-cols-[17rem_1fr_19rem] desk:pb-0 xl:grid-cols-[19rem_1fr_20rem] min-[1700px]:grid-cols-[22rem_1fr_25rem] print:block">
-              <PlanPanel />
-              <main id="main" className="min-w-0 p-4 desk:overflow-y-auto desk:p-5 print:overflow-visible">
+            <StageRule stage={stage} deskOnly={running} />
+            {running ? (
+              <main id="main" className="min-w-0 desk:min-h-0">
                 {children}
               </main>
-              <LeaningRail />
-            </div>
+            ) : (
+              <div className="pb-16 desk:grid desk:min-h-0 desk:grid-cols-[17rem_1fr_19rem] desk:pb-0 xl:grid-cols-[19rem_1fr_20rem] min-[1700px]:grid-cols-[22rem_1fr_25rem] print:block">
+                <PlanPanel />
+                <main id="main" className="min-w-0 p-4 desk:overflow-y-auto desk:p-5 print:overflow-visible">
+                  {children}
+                </main>
+                <LeaningRail />
+              </div>
+            )}
           </div>
         </MeasureProvider>
       </PastProvider>
-    </SchoolsProvider>
+    </WorkPlaceProvider>
   );
-}
-
-/** The stage in the address. */
-function useStage(): Stage {
-  const segment = useSelectedLayoutSegment();
-  return STAGES.find((each) => each === segment) ?? 'complaint';
 }
 
 function useStageKeys(jobId: string): void {

@@ -15,15 +15,18 @@ const LABELS: Record<Stage, string> = {
   proof: 'Proof',
 };
 
-/** Whose job it is, and the five stages on a steel rule. */
-export function StageRule({ stage }: { stage: Stage }) {
+/** Whose job it is, and the five stages on a steel rule; a phone in a run has no room for them. */
+export function StageRule({ stage, deskOnly = false }: { stage: Stage; deskOnly?: boolean }) {
   const { sheet, judgement, closed } = useDesk();
   const { job, car } = sheet;
   const shop = useShop();
   return (
     <section
       aria-label="Job and stages"
-      className="border-b-2 border-ink bg-card desk:grid desk:grid-cols-[17rem_1fr] xl:grid-cols-[19rem_1fr] min-[1700px]:grid-cols-[22rem_1fr] print:hidden"
+      className={cn(
+        'border-b-2 border-ink bg-card desk:grid desk:grid-cols-[17rem_1fr] xl:grid-cols-[19rem_1fr] min-[1700px]:grid-cols-[22rem_1fr] print:hidden',
+        deskOnly && 'hidden',
+      )}
     >
       <div className="px-4 pt-2.5 desk:px-5 desk:pb-2">
         <h1 className="truncate text-xl">

@@ -11,11 +11,12 @@ import { outcomeLabel } from '@/core/job/outcomes';
 import type { ProofCheck } from '@/core/job/proof';
 import type { AnswerRow, JobSheet } from '@/core/job/sheet';
 import { standingAnswers } from '@/core/job/standing';
-import { stepsOf, ticksOf } from '@/core/job/work';
 import type { Measured } from '@/core/wear/measured';
+import { planOf, runOf, ticksOf } from '@/core/work/run';
 import { Button, buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { moment, percent, shortDate } from '@/ui/format';
+import { recordWords } from '../job/work/recordWords';
 import { readingLabel } from '../measure/readingLabel';
 import { readingWords } from '../measure/readingWords';
 import { jobCorners } from '../plan/corners';
@@ -148,16 +149,19 @@ export function Story({ sheet, holds, proof, derived, measured }: Props) {
               <p>
                 <b className="font-semibold">{work.title}</b>
                 {work.before !== '' && `, before: ${work.before}`}
+                {work.together && ', done together with another'}
+                {runOf(work, sheet.ticks).leftBecause &&
+                  `, left undone: ${runOf(work, sheet.ticks).leftBecause}`}
               </p>
               <ol className="list-decimal pl-6">
-                {stepsOf(work)
-                  .filter((step) => ticks.get(step.id)?.done)
+                {planOf(work)
+                  .steps.filter((step) => ticks.get(step.id)?.done)
                   .map((step) => (
                     <li key={step.id}>
                       {step.title}
-                      {ticks.get(step.id)!.note !== '' && (
-                        <span className="text-soft">: {ticks.get(step.id)!.note}</span>
-                      )}
+                      <Written
+                        words={recordWords(step, ticks.get(step.id)!.record, ticks.get(step.id)!.note)}
+                      />
                     </li>
                   ))}
               </ol>
@@ -206,6 +210,10 @@ export function Story({ sheet, holds, proof, derived, measured }: Props) {
       )}
     </main>
   );
+}
+
+function Written({ words }: { words: string }) {
+  return words === '' ? null : <span className="text-soft">: {words}</span>;
 }
 
 function wordOr(row: AnswerRow | undefined): string {

@@ -4,6 +4,7 @@ import type { Corner } from '@/core/car/corner';
 import type { Phase, ReadingRow } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
 import { useDesk } from '../job/desk/Desk';
+import { usePhase } from './PhaseContext';
 
 export type ReadingSlot = {
   /** What stands, and what it replaced, newest first. */
@@ -15,7 +16,9 @@ export type ReadingSlot = {
 };
 
 /** The place of one kind of reading at one corner: what is on file there, and how the next one is written down. */
-export function useReading(kind: string, corner?: Corner, phase: Phase = 'before'): ReadingSlot {
+export function useReading(kind: string, corner?: Corner, own?: Phase): ReadingSlot {
+  const around = usePhase();
+  const phase = own ?? around;
   const { sheet, read, closed } = useDesk();
   const at = corner ?? '';
   const head = headOf(sheet.readings, phase, (row) => row.kind === kind && row.corner === at);

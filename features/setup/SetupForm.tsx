@@ -3,9 +3,11 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useState } from 'react';
+import { BED_IN_SCHOOLS, type BedInSchool } from '@/core/bedin/schools';
 import { FLUID_SCHOOLS } from '@/core/due/fluid';
 import { convert } from '@/core/units/convert';
 import { parseMeasure } from '@/core/units/parse';
+import { WAYS } from '@/core/work/ways';
 import type { ShopRow } from '@/server/shop/queries';
 import { Button } from '@/ui/Button';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
@@ -15,6 +17,8 @@ import { request } from '../shell/request';
 import { LimitFields, limitsOf, limitTexts } from './LimitFields';
 
 type Draft = Record<Exclude<keyof ShopRow, 'version' | 'isDemo' | 'limits'>, string>;
+
+type WayOptions = Record<string, readonly [label: string, about: string]>;
 
 /** The shop: where it stands, and its ways where good people disagree. */
 export function SetupForm({ shop }: { shop: ShopRow }) {
@@ -42,6 +46,7 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
       altitudeM: parseMeasure(draft.altitudeM, 'm') ?? draft.altitudeM,
       bleedPressureKPa: parseMeasure(draft.bleedPressureKPa, 'kPa') ?? draft.bleedPressureKPa,
       bottleMl: parseMeasure(draft.bottleMl, 'ml') ?? draft.bottleMl,
+      catchMl: parseMeasure(draft.catchMl, 'ml') ?? draft.catchMl,
       learnStrength:
         draft.learnStrength.trim() === ''
           ? draft.learnStrength
@@ -109,41 +114,21 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
           </SelectField>
         </Part>
         <Part title="Schools: bleeding">
-          <SelectField
-            label="Order of corners"
-            value={draft.bleedOrder}
-            onChange={set('bleedOrder')}
-            hint="Most begin furthest away; the maker’s own order for a car always wins"
-          >
-            <option value="furthest_first">Furthest line first</option>
-            <option value="nearest_first">Nearest first</option>
-            <option value="diagonal">Diagonal</option>
-          </SelectField>
-          <SelectField
-            label="Two bleeders on a caliper"
-            value={draft.twoBleeders}
-            onChange={set('twoBleeders')}
-            hint="Track shops go back to the outer one; others find twice enough"
-          >
-            <option value="outer_inner_outer">Outer, inner, outer again</option>
-            <option value="outer_inner">Outer, inner</option>
-          </SelectField>
-          <SelectField
-            label="Reservoir"
-            value={draft.reservoirSchool}
-            onChange={set('reservoirSchool')}
-            hint="Drawing out keeps old fluid out of the lines; regular flushers find it only makes a mess"
-          >
-            <option value="draw_out">Draw the old fluid out first</option>
-            <option value="push_through">Push it through</option>
-          </SelectField>
-          <SelectField label="Method" value={draft.bleedMethod} onChange={set('bleedMethod')}>
-            <option value="pressure">Pressure</option>
-            <option value="two_person">Two-person</option>
-            <option value="vacuum">Vacuum</option>
-            <option value="gravity">Gravity</option>
-            <option value="reverse">Reverse</option>
-          </SelectField>
+          {(Object.keys(WAYS) as (keyof typeof WAYS)[]).map((way) => (
+            <SelectField
+              key={way}
+              label={WAYS[way].label}
+              value={draft[way]}
+              onChange={set(way)}
+              hint={`${(WAYS[way].options as WayOptions)[draft[way]]?.[1]}${way === 'bleedOrder' ? '; the maker’s own order for a car always wins' : ''}`}
+            >
+              {Object.entries(WAYS[way].options).map(([id, [label]]) => (
+                <option key={id} value={id}>
+                  {label}
+                </option>
+              ))}
+            </SelectField>
+          ))}
           <NumberField
             label="Working pressure"
             unit="kPa"
@@ -163,6 +148,33 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
             onChange={set('bottleMl')}
             error={errorOf('bottleMl')}
           />
+          <NumberField
+            label="Catch bottle"
+            unit="ml"
+            value={draft.catchMl}
+            onChange={set('catchMl')}
+            error={errorOf('catchMl')}
+            hint="The plan has it emptied before it runs over"
+          />
+        </Part>
+        <Part title="Schools: bedding in">
+          <SelectField
+            label="Bed pads in"
+            value={draft.bedInSchool}
+            onChange={set('bedInSchool')}
+            hint={
+              draft.bedInSchool === 'maker'
+                ? 'The pad maker’s own way comes before any school; its slowdowns are typed in the plan'
+                : BED_IN_SCHOOLS[draft.bedInSchool as BedInSchool].about
+            }
+          >
+            {Object.entries(BED_IN_SCHOOLS).map(([id, school]) => (
+              <option key={id} value={id}>
+                {school.label}
+              </option>
+            ))}
+            <option value="maker">The pad maker’s own</option>
+          </SelectField>
         </Part>
         <Part title="Judgement">
           <NumberField

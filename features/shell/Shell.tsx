@@ -22,6 +22,7 @@ const PLACES = [
     at: (path: string) => path === '/' || path.startsWith('/job') || path.startsWith('/car'),
   },
   { href: '/ledger', label: 'Ledger', at: (path: string) => path.startsWith('/ledger') },
+  { href: '/shelf', label: 'Shelf', at: (path: string) => path.startsWith('/shelf') },
   { href: '/bench/fluid', label: 'Bench', at: (path: string) => path.startsWith('/bench') },
   { href: '/setup', label: 'Setup', at: (path: string) => path.startsWith('/setup') },
 ] as const;
@@ -41,7 +42,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <header className="blueplate flex min-h-11 flex-wrap items-stretch pl-2.5 desk:gap-x-1 desk:pl-5 print:hidden">
         <Link
           href="/"
-          className="narrow mr-1 flex desk:mr-3 items-center text-lg font-bold text-white focus-visible:outline-[#f2c14e]"
+          className="narrow mr-1 hidden sm:flex desk:mr-3 items-center text-lg font-bold text-white focus-visible:outline-[#f2c14e]"
         >
           Bavrin
         </Link>

@@ -13,6 +13,8 @@ export type Parcel = {
   label: string;
   /** The work a tick belongs to; its address already says so to the server. */
   workId?: string;
+  /** The plan of a new work as it was shown; the server makes its own. */
+  plan?: unknown;
   refusal?: Refusal;
 };
 

@@ -5,6 +5,8 @@ import { fromSI, toSI } from '../../core/units/convert';
 export type CarRow = CarSpec & { id: string; version: number };
 
 const mm = (metres: number | null) => (metres === null ? null : round(fromSI(metres, 'mm')));
+const celsius = (kelvins: number | null) => (kelvins === null ? null : round(fromSI(kelvins, '°C')));
+const kelvin = (value: number | null) => (value === null ? null : toSI(value, '°C'));
 const metres = (value: number | null) => (value === null ? null : toSI(value, 'mm'));
 
 /** Rids a converted figure of binary dust: nothing in the shop is read finer than a millionth of its unit. */
@@ -29,11 +31,13 @@ export function carFromRows(row: Row, axles: readonly Row[]): CarRow {
     stabilityControl: row.stability_control,
     parkingBrake: row.parking_brake,
     fluidClass: row.fluid_class,
-    fluidDryC: row.fluid_dry_k === null ? null : round(fromSI(row.fluid_dry_k, '°C')),
-    fluidWetC: row.fluid_wet_k === null ? null : round(fromSI(row.fluid_wet_k, '°C')),
+    fluidDryC: celsius(row.fluid_dry_k),
+    fluidWetC: celsius(row.fluid_wet_k),
     fluidFilledOn: row.fluid_filled_on,
     bleedCeilingKPa: row.bleed_ceiling_pa === null ? null : round(fromSI(row.bleed_ceiling_pa, 'kPa')),
     makerOrder: row.maker_order,
+    frontShare: row.front_share,
+    torquesNm: row.torques_nm,
     front: axleFromRow(axles.find((axle) => axle.axle === 'front')!),
     rear: axleFromRow(axles.find((axle) => axle.axle === 'rear')!),
   };
@@ -60,7 +64,11 @@ function axleFromRow(axle: Row): AxleSpec {
     dtvLimitMm: mm(axle.dtv_limit_m),
     hubLimitMm: mm(axle.hub_limit_m),
     playLimitMm: mm(axle.play_limit_m),
-    padLimitC: axle.pad_limit_k === null ? null : round(fromSI(axle.pad_limit_k, '°C')),
+    padLimitC: celsius(axle.pad_limit_k),
+    padCompound: axle.pad_compound,
+    bedLowC: celsius(axle.bed_low_k),
+    bedHighC: celsius(axle.bed_high_k),
+    rotorMassKg: axle.rotor_mass_kg,
   };
 }
 
@@ -79,11 +87,13 @@ export function carColumns(car: CarSpec) {
     stability_control: car.stabilityControl,
     parking_brake: car.parkingBrake,
     fluid_class: car.fluidClass,
-    fluid_dry_k: car.fluidDryC === null ? null : toSI(car.fluidDryC, '°C'),
-    fluid_wet_k: car.fluidWetC === null ? null : toSI(car.fluidWetC, '°C'),
+    fluid_dry_k: kelvin(car.fluidDryC),
+    fluid_wet_k: kelvin(car.fluidWetC),
     fluid_filled_on: car.fluidFilledOn,
     bleed_ceiling_pa: car.bleedCeilingKPa === null ? null : toSI(car.bleedCeilingKPa, 'kPa'),
     maker_order: car.makerOrder,
+    front_share: car.frontShare,
+    torques_nm: car.torquesNm,
   };
 }
 
@@ -111,6 +121,10 @@ export function axleColumns(carId: string, axle: 'front' | 'rear', spec: AxleSpe
     dtv_limit_m: metres(spec.dtvLimitMm),
     hub_limit_m: metres(spec.hubLimitMm),
     play_limit_m: metres(spec.playLimitMm),
-    pad_limit_k: spec.padLimitC === null ? null : toSI(spec.padLimitC, '°C'),
+    pad_limit_k: kelvin(spec.padLimitC),
+    pad_compound: spec.padCompound,
+    bed_low_k: kelvin(spec.bedLowC),
+    bed_high_k: kelvin(spec.bedHighC),
+    rotor_mass_kg: spec.rotorMassKg,
   };
 }

@@ -3,7 +3,7 @@ import { parseWith } from '../../core/issues/zod';
 import { closingIssues } from '../../core/job/closing';
 import { closingSchema } from '../../core/job/closingSchema';
 import type { JobSheet } from '../../core/job/sheet';
-import { flushProgress } from '../../core/job/work';
+import { planOf, runOf } from '../../core/work/run';
 import { database } from '../db/sql';
 import { stale } from '../failure';
 import { accept } from '../http/route';
@@ -12,6 +12,9 @@ import { idFromContent } from '../ids';
 import { lockOpenJob, refuseIssues } from './append';
 import { getSheet } from './queries';
 import { writeVerdict } from './work';
+
+/** Jobs after which the car holds new fluid throughout. */
+const FILLS = ['flush', 'wrong_fluid'];
 
 /**
  * Closes a job: the last verdict, the outcome, the causes confirmed and what is due next, in one transaction. A finished
@@ -45,7 +48,9 @@ export async function closeJob(jobId: string, input: unknown, now = new Date()):
       await tx`insert into follow_ups ${tx({ id: next.id, car_id: sheet.job.carId, job_id: jobId, what: next.what, due_on: next.dueOn })} on conflict (id) do nothing`;
     }
     const flushed = sheet.works.some(
-      (work) => work.kind === 'flush' && flushProgress(work, sheet.ticks).left === 0,
+      (work) =>
+        FILLS.includes(planOf(work).procedure ?? work.procedure) &&
+        runOf(work, sheet.ticks).state === 'finished',
     );
     if (flushed) {
       await tx`update cars set fluid_filled_on = ${now.toISOString().slice(0, 10)}, version = version + 1 where id = ${sheet.job.carId}`;

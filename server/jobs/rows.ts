@@ -76,10 +76,12 @@ export function verdictFromRow(row: Row): VerdictRow {
 export function workFromRow(row: Row): WorkRow {
   return {
     id: row.id,
-    kind: row.kind,
+    procedure: row.procedure,
     cause: row.cause,
     title: row.title,
     before: row.before,
+    measuredBy: row.measured_by,
+    together: row.together,
     plan: row.plan,
     startedAt: row.started_at.toISOString(),
   };
@@ -92,6 +94,7 @@ export function tickFromRow(row: Row): TickRow {
     step: row.step,
     done: row.done,
     note: row.note,
+    record: row.record,
     tickedAt: row.ticked_at.toISOString(),
   };
 }

@@ -1,12 +1,22 @@
+import { bedInSchema } from '../../core/bedin/schema';
+import { bleedInputSchema } from '../../core/bleed/schema';
 import { parseWith } from '../../core/issues/zod';
-import { flushPlanOf } from '../../core/job/flush';
 import { openHolds } from '../../core/job/holds';
 import { judge } from '../../core/job/judgement';
-import { newProofSchema, newTickSchema, newVerdictSchema, newWorkSchema } from '../../core/job/schemas';
-import type { ProofRow, TickRow, VerdictRow, WorkRow } from '../../core/job/sheet';
-import { stepsOf } from '../../core/job/work';
+import {
+  type NewWork,
+  newProofSchema,
+  newTickSchema,
+  newVerdictSchema,
+  newWorkSchema,
+} from '../../core/job/schemas';
+import type { JobSheet, ProofRow, TickRow, VerdictRow, WorkRow } from '../../core/job/sheet';
+import { knownOf } from '../../core/work/known';
+import { plainPlan, planWork, type WorkPlan } from '../../core/work/plan';
+import { planOf, runOf } from '../../core/work/run';
+import { drivenWhileHeld, tickIssues } from '../../core/work/tickIssues';
 import { database, type Sql } from '../db/sql';
-import { notFound, refused, stale } from '../failure';
+import { notFound, stale } from '../failure';
 import { accept } from '../http/route';
 import { knownId } from '../ids';
 import { getShop } from '../shop/queries';
@@ -65,7 +75,7 @@ export async function writeVerdict(
   return verdictFromRow(row!);
 }
 
-/** Starts a piece of work; a flush is planned for this car under the shop's schools, and kept as planned. */
+/** Adds a piece of work: a job of the library, planned for this car under the shop's ways, and kept as planned. */
 export async function startWork(jobId: string, input: unknown, now = new Date()): Promise<WorkRow> {
   const work = accept(parseWith(newWorkSchema, input));
   refuseIssues(causeIssues(work.cause, 'cause'));
@@ -73,61 +83,62 @@ export async function startWork(jobId: string, input: unknown, now = new Date())
     await lockOpenJob(jobId, tx);
     const [same] = await tx`select * from works where id = ${work.id}`;
     if (same) return workFromRow(same);
-    const plan =
-      work.kind === 'flush'
-        ? flushPlanOf(await getSheet(jobId, tx), await getShop(tx))
-        : otherWork(work.title);
-    const [row] = await tx`
-      insert into works ${tx({ id: work.id, job_id: jobId, kind: work.kind, cause: work.cause, title: work.title, before: work.before, plan: tx.json(plan as never), started_at: now })}
-      returning *`;
-    return workFromRow(row!);
+    const sheet = await getSheet(jobId, tx);
+    const plan = await planFor(sheet, work, tx);
+    const row = {
+      id: work.id,
+      job_id: jobId,
+      procedure: work.procedure,
+      cause: work.cause,
+      title: work.title,
+      before: work.before,
+      measured_by: work.measuredBy === null ? null : tx.json(work.measuredBy as never),
+      together: sheet.works.some((each) => runOf(each, sheet.ticks).state === 'under_way'),
+      plan: tx.json(plan as never),
+      started_at: now,
+    };
+    const [written] = await tx`insert into works ${tx(row)} returning *`;
+    return workFromRow(written!);
   });
 }
 
-/** Work without a plan of its own yet still goes measure, do, measure again. */
-function otherWork(title: string) {
-  return {
-    steps: [
-      {
-        id: 'before',
-        part: 'Before',
-        title: 'Measure what is wrong',
-        how: 'Without a figure before, nobody will know what cured it.',
-      },
-      {
-        id: 'do',
-        part: 'Corner',
-        title,
-        how: 'Parts, consumables and torque from the maker. In pairs on an axle.',
-      },
-      { id: 'after', part: 'Finish', title: 'Measure the same again', how: 'Same place, same gauge.' },
-    ],
-  };
+/** The plan of a new work; a bleed that cannot be (a pressure over the reservoir's ceiling) is refused as the command refuses it. */
+async function planFor(sheet: JobSheet, work: NewWork, tx: Sql): Promise<WorkPlan> {
+  if (work.procedure === 'other') return plainPlan(work.title);
+  const plan = planWork(sheet.car, await getShop(tx), knownOf(sheet), {
+    procedure: work.procedure,
+    corners: work.corners,
+    options: work.options,
+  });
+  if (plan.bleed) accept(parseWith(bleedInputSchema, plan.bleed.input));
+  if (plan.bedIn) accept(parseWith(bedInSchema, plan.bedIn.input));
+  return plan;
 }
 
-/** Ticks a step of a work. */
+/** Ticks a step of a work, writes down what was found at it, or leaves the work undone. */
 export async function addTick(workId: string, input: unknown, now = new Date()): Promise<TickRow> {
   const tick = accept(parseWith(newTickSchema, input));
   return database().begin(async (tx) => {
     const [work] = await tx`select * from works where id = ${knownId('work', workId)}`;
     if (!work) throw notFound('work', workId);
     await lockOpenJob(work.job_id, tx);
-    const steps = stepsOf(workFromRow(work));
-    if (!steps.some((step) => step.id === tick.step)) {
-      throw refused([
-        {
-          code: 'unknown_id',
-          path: 'step',
-          value: JSON.stringify(tick.step),
-          accepted: `one of ${steps.map((step) => step.id).join(', ')}`,
-        },
-      ]);
-    }
     const [same] = await tx`select * from ticks where id = ${tick.id}`;
     if (same) return tickFromRow(same);
-    const [row] = await tx`
-      insert into ticks ${tx({ id: tick.id, work_id: workId, step: tick.step, done: tick.done, note: tick.note, ticked_at: now })} returning *`;
-    return tickFromRow(row!);
+    const { steps } = planOf(workFromRow(work));
+    refuseIssues(tickIssues(steps, tick));
+    if (tick.done && steps.some((step) => step.id === tick.step && step.drives))
+      refuseIssues(drivenWhileHeld(steps, tick, openHolds(await getSheet(work.job_id, tx))));
+    const row = {
+      id: tick.id,
+      work_id: workId,
+      step: tick.step,
+      done: tick.done,
+      note: tick.note,
+      record: tx.json(tick.record as never),
+      ticked_at: now,
+    };
+    const [written] = await tx`insert into ticks ${tx(row)} returning *`;
+    return tickFromRow(written!);
   });
 }
 

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { stepsOf } from '../../core/job/work';
+import { planOf } from '../../core/work/run';
 import { getCar } from '../../server/cars/queries';
 import { database } from '../../server/db/sql';
 import { addReading } from '../../server/jobs/append';
@@ -10,6 +10,7 @@ import { getSheet } from '../../server/jobs/queries';
 import { addTick, proveHold, recordVerdict, startWork } from '../../server/jobs/work';
 import { freshDatabase } from '../support/database';
 import { answer, failureOf, makeCar, makeJob } from '../support/shop';
+import { goodAnswer } from '../support/work';
 
 let drop: () => Promise<void>;
 beforeAll(async () => {
@@ -172,13 +173,19 @@ describe('from hold to closed', () => {
     expect(verdict.leading[0]!.id).toBe('fluid_boiled_wet');
     const work = await startWork(job.id, {
       id: randomUUID(),
-      kind: 'flush',
+      procedure: 'flush',
       cause: 'fluid_boiled_wet',
       title: 'Flush and bleed',
       before: '3.4 % water',
     });
-    for (const step of stepsOf(work))
-      await addTick(work.id, { id: randomUUID(), step: step.id, done: true, note: '' });
+    for (const step of planOf(work).steps)
+      await addTick(work.id, {
+        id: randomUUID(),
+        step: step.id,
+        done: true,
+        note: '',
+        record: goodAnswer(step),
+      });
     for (const hold of ['pedal_to_floor', 'fluid_wet'])
       await proveHold(job.id, { id: randomUUID(), hold, how: 'Flushed, firm, held 30 s', by: 'Mira' });
     await answer(job.id, { phase: 'after', finding: 'pedal_now', state: 'firm' });
@@ -221,7 +228,7 @@ describe('from hold to closed', () => {
     const job = await wetJob();
     const work = await startWork(job.id, {
       id: randomUUID(),
-      kind: 'other',
+      procedure: 'other',
       cause: null,
       title: 'Brace',
       before: '',
@@ -229,6 +236,9 @@ describe('from hold to closed', () => {
     const failure = await failureOf(
       addTick(work.id, { id: randomUUID(), step: 'bleed-1', done: true, note: '' }),
     );
-    expect(failure.detail.issues![0]).toMatchObject({ path: 'step', accepted: 'one of before, do, after' });
+    expect(failure.detail.issues![0]).toMatchObject({
+      path: 'step',
+      accepted: 'one of before, do, after, firm, left-undone',
+    });
   });
 });

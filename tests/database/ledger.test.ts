@@ -27,6 +27,8 @@ const TABLES = [
   'ticks',
   'hold_proofs',
   'follow_ups',
+  'shelf',
+  'fitted_parts',
 ];
 
 let url: string;

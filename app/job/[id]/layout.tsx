@@ -5,6 +5,8 @@ import { JobDesk } from '@/features/job/desk/Desk';
 import { JobFrame } from '@/features/job/JobFrame';
 import { orNotFound } from '@/features/shell/orNotFound';
 import { getSheet } from '@/server/jobs/queries';
+import { carParts } from '@/server/parts/queries';
+import { getShelf } from '@/server/shelf/queries';
 import { getShop } from '@/server/shop/queries';
 import { carPast } from '@/server/wear/queries';
 
@@ -20,10 +22,14 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 
 export default async function JobLayout({ params, children }: Props) {
   const [sheet, shop] = await Promise.all([sheetOf((await params).id), getShop()]);
-  const past = await carPast(sheet.car.id, { exceptJob: sheet.job.id, timeZone: shop.timeZone });
+  const [past, shelf, parts] = await Promise.all([
+    carPast(sheet.car.id, { exceptJob: sheet.job.id, timeZone: shop.timeZone }),
+    getShelf(),
+    carParts(sheet.car.id),
+  ]);
   return (
     <JobDesk sheet={sheet} judgement={judge(sheet)}>
-      <JobFrame schools={shop} past={past}>
+      <JobFrame place={{ ways: shop, shelf, parts }} past={past}>
         {children}
       </JobFrame>
     </JobDesk>

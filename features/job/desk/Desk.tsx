@@ -15,8 +15,11 @@ import type { Corner, Place } from '@/core/car/corner';
 import { type FindingId, findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { stateWord } from '@/core/diagnosis/vocabulary/words';
 import type { Judgement } from '@/core/job/judgement';
-import type { JobFields, JobSheet, Phase } from '@/core/job/sheet';
+import type { FigureSlot, JobFields, JobSheet, Phase, TickRow } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
+import type { ProcedureId } from '@/core/work/library';
+import type { WorkOptions } from '@/core/work/options';
+import type { WorkPlan } from '@/core/work/plan';
 import { readingLabel } from '../../measure/readingLabel';
 import { newId } from '../../shell/newId';
 import { outbox } from '../../shell/outbox';
@@ -31,6 +34,18 @@ export type NewReading = {
   input: Record<string, unknown> | null;
   entered?: Record<string, string>;
   why?: string;
+};
+
+export type TickRecord = TickRow['record'];
+
+export type NewWork = {
+  procedure: ProcedureId | 'other';
+  cause: string | null;
+  title: string;
+  before: string;
+  measuredBy: FigureSlot | null;
+  corners: Corner[];
+  options: WorkOptions;
 };
 
 export type Desk = {
@@ -51,8 +66,9 @@ export type Desk = {
   read: (reading: NewReading) => void;
   changeJob: <F extends keyof JobFields>(field: F, value: JobFields[F], label: string) => void;
   decide: (cause: string | null) => void;
-  startWork: (work: { kind: 'flush' | 'other'; cause: string | null; title: string; before: string }) => void;
-  tick: (workId: string, step: string, done: boolean, note?: string) => void;
+  /** Adds a work and gives back its id; the plan shown stands until the server's own arrives. */
+  startWork: (work: NewWork, plan: WorkPlan) => string;
+  tick: (workId: string, step: string, done: boolean, more?: { note?: string; record?: TickRecord }) => void;
   prove: (hold: string, how: string, by: string) => void;
   /** Takes the server's newest sheet. */
   refresh: () => Promise<void>;
@@ -132,7 +148,7 @@ export function JobDesk({
 
   const desk = useMemo((): Desk => {
     const post = (
-      kind: 'answer' | 'reading' | 'verdict' | 'work' | 'tick' | 'proof',
+      kind: 'answer' | 'reading' | 'verdict' | 'proof',
       path: string,
       body: Record<string, unknown>,
       label: string,
@@ -195,9 +211,22 @@ export function JobDesk({
         });
       },
       decide: (decided) => post('verdict', `${job}/verdicts`, { id: newId(), decided }, 'Verdict'),
-      startWork: (work) => post('work', `${job}/works`, { id: newId(), ...work }, work.title),
-      tick: (workId, step, done, note = '') => {
-        const body = { id: newId(), step, done, note };
+      startWork(work, plan) {
+        const id = newId();
+        outbox.add({
+          id,
+          kind: 'work',
+          jobId,
+          method: 'POST',
+          path: `${job}/works`,
+          body: { id, ...work },
+          label: work.title,
+          plan,
+        });
+        return id;
+      },
+      tick(workId, step, done, { note = '', record = {} } = {}) {
+        const body = { id: newId(), step, done, note, record };
         outbox.add({
           id: body.id,
           kind: 'tick',

@@ -9,7 +9,7 @@ function upsert<T extends { id: string }>(rows: readonly T[], row: T): T[] {
 }
 
 /** The sheet as it will be when the parcel lands; what only the server can work out has to wait for it. */
-export function applyParcel(sheet: JobSheet, { kind, body, workId }: Parcel, now: string): JobSheet {
+export function applyParcel(sheet: JobSheet, { kind, body, workId, plan }: Parcel, now: string): JobSheet {
   const row = body as never as Record<string, never> & { id: string };
   switch (kind) {
     case 'answer':
@@ -18,6 +18,11 @@ export function applyParcel(sheet: JobSheet, { kind, body, workId }: Parcel, now
       return { ...sheet, readings: upsert(sheet.readings, { ...row, recordedAt: now } as never) };
     case 'tick':
       return { ...sheet, ticks: upsert(sheet.ticks, { ...row, workId, tickedAt: now } as never) };
+    case 'work':
+      return {
+        ...sheet,
+        works: upsert(sheet.works, { together: false, ...row, plan, startedAt: now } as never),
+      };
     case 'proof':
       return {
         ...sheet,

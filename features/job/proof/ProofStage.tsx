@@ -11,6 +11,7 @@ import { useDesk } from '../desk/Desk';
 import { FindingRow } from '../FindingRow';
 import { HoldsPanel } from '../HoldsPanel';
 import { ClosingForm } from './ClosingForm';
+import { WhatItDid } from './WhatItDid';
 
 const FluidForm = dynamic(() => import('../../measure/whole/FluidForm').then((module) => module.FluidForm), {
   ssr: false,
@@ -30,7 +31,8 @@ const CHANGES: Record<ProofCheck['change'], { word: string; tone: string }> = {
 export function ProofStage() {
   const { sheet, judgement, closed } = useDesk();
   const fluidRead =
-    sheet.readings.some((row) => row.kind === 'fluid') || sheet.works.some((work) => work.kind === 'flush');
+    sheet.readings.some((row) => row.kind === 'fluid') ||
+    sheet.works.some((work) => work.procedure === 'flush' || work.procedure === 'wrong_fluid');
   return (
     <>
       <h2 className="mb-2 text-2xl">
@@ -40,6 +42,7 @@ export function ProofStage() {
         </span>
       </h2>
       <HoldsPanel />
+      <WhatItDid />
       <ul className="border-t-2 border-ink">
         {judgement.proof.map((check) => (
           <FindingRow

@@ -11,12 +11,12 @@ import { Button } from '@/ui/Button';
 import { Timer } from '@/ui/Timer';
 import { useDesk } from '../../job/desk/Desk';
 import { useShop } from '../../shell/ShopContext';
-import { useKept } from '../../shell/useKept';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
 import { useLimits } from '../useLimit';
 import { useReading } from '../useReading';
+import { useTyped } from '../useTyped';
 import {
   FIGURE_FORMS,
   type FigureField,
@@ -35,7 +35,7 @@ export function FiguresForm({ form: id, corner, onDone }: Props) {
   const limit = useLimits();
   const { limits: shop } = useShop();
   const slot = useReading(form.kind, corner);
-  const [kept, keep] = useKept<Record<string, string> | null>(
+  const [kept, keep] = useTyped<Record<string, string> | null>(
     `${form.kind}.${sheet.job.id}.${corner ?? 'car'}`,
     null,
   );

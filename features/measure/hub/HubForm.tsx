@@ -13,12 +13,12 @@ import { Button } from '@/ui/Button';
 import { figure } from '@/ui/format';
 import { ReindexPicture } from '@/ui/ReindexPicture';
 import { useDesk } from '../../job/desk/Desk';
-import { useKept } from '../../shell/useKept';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
 import { useLimits } from '../useLimit';
 import { useReading } from '../useReading';
+import { useTyped } from '../useTyped';
 
 /** Stations round a hub face: fewer bolts to pass than round a rotor. */
 const STATIONS = 8;
@@ -33,7 +33,7 @@ export function HubForm({ corner, onDone }: { corner: Corner; onDone?: () => voi
   const slot = useReading('reindex', corner);
   const axle = sheet.car[axleOf(corner)];
   const onFile = slot.head?.input as ReindexInput | undefined;
-  const [kept, keep] = useKept<typeof BLANK | null>(`hub.${sheet.job.id}.${corner}`, null);
+  const [kept, keep] = useTyped<typeof BLANK | null>(`hub.${sheet.job.id}.${corner}`, null);
   const typed =
     kept ??
     (onFile?.hub.runoutMm

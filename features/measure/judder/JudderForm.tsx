@@ -5,10 +5,10 @@ import { type Beat, beatOf } from '@/core/rotor/taps';
 import { Button } from '@/ui/Button';
 import { figure } from '@/ui/format';
 import { useDesk } from '../../job/desk/Desk';
-import { useKept } from '../../shell/useKept';
 import { focusCell, MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
 import { useReading } from '../useReading';
+import { useTyped } from '../useTyped';
 
 const BLANK = { speed: '', radius: '', beat: '' };
 const RANGES = {
@@ -23,7 +23,7 @@ const FIELDS: readonly FieldId[] = ['speed', 'radius', 'beat'];
 export function JudderForm({ onDone }: { onDone?: () => void }) {
   const { sheet } = useDesk();
   const slot = useReading('judder');
-  const [kept, keep] = useKept(`judder.${sheet.job.id}`, BLANK);
+  const [kept, keep] = useTyped(`judder.${sheet.job.id}`, BLANK);
   const [error, setError] = useState<string>();
   const onFile = slot.head?.input as
     | { speedKmh: number; frequencyHz?: number; rollingRadiusM: number }

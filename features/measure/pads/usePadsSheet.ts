@@ -9,11 +9,11 @@ import type { PadsInput } from '@/core/pads/schema';
 import { grownBack } from '@/core/wear/history';
 import { useDesk } from '../../job/desk/Desk';
 import { useShop } from '../../shell/ShopContext';
-import { useKept } from '../../shell/useKept';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell } from '../MeasureCell';
 import { usePastWear } from '../usePastWear';
 import { useReading } from '../useReading';
+import { useTyped } from '../useTyped';
 import { type PadsTyped, padsOrder, padsTypedFrom, readPadsTyped } from './typed';
 
 const OTHER_SIDE: Record<Corner, Corner> = { FL: 'FR', FR: 'FL', RL: 'RR', RR: 'RL' };
@@ -28,7 +28,7 @@ export function usePadsSheet(corner: Corner, cellPrefix = `pads-${corner}`, onDo
   const wear = usePastWear();
   const slot = useReading('pads', corner);
   const onFile = slot.head?.input as PadsInput | undefined;
-  const [kept, keep] = useKept<PadsTyped | null>(`pads.${sheet.job.id}.${corner}`, null);
+  const [kept, keep] = useTyped<PadsTyped | null>(`pads.${sheet.job.id}.${corner}`, null);
   const typed = kept ?? (onFile ? padsTypedFrom(onFile, corner, units) : {});
   const [edgesWanted, setEdges] = useState(false);
   const edges = edgesWanted || Object.keys(typed).some((name) => name.endsWith('Edge'));

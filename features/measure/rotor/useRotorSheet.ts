@@ -6,12 +6,12 @@ import { type RotorResult, readRotor } from '@/core/rotor/rotor';
 import type { RotorInput } from '@/core/rotor/schema';
 import { grownBack } from '@/core/wear/history';
 import { useDesk } from '../../job/desk/Desk';
-import { useKept } from '../../shell/useKept';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell } from '../MeasureCell';
 import { useLimits } from '../useLimit';
 import { usePastWear } from '../usePastWear';
 import { useReading } from '../useReading';
+import { useTyped } from '../useTyped';
 import {
   blankRotor,
   figureOf,
@@ -34,7 +34,7 @@ export function useRotorSheet(corner: Corner, cellPrefix = `rotor-${corner}`, on
   const wear = usePastWear();
   const slot = useReading('rotor', corner);
   const onFile = slot.head?.input as RotorInput | undefined;
-  const [kept, keep] = useKept<RotorTyped | null>(`rotor.${sheet.job.id}.${corner}`, null);
+  const [kept, keep] = useTyped<RotorTyped | null>(`rotor.${sheet.job.id}.${corner}`, null);
   const typed = kept ?? (onFile ? typedFrom(onFile, units) : blankRotor(8));
   const [error, setError] = useState<string>();
   const [newPart, setNewPart] = useState(false);

@@ -15,6 +15,7 @@ import { useKept } from '../../shell/useKept';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
+import { usePhase } from '../PhaseContext';
 import { ownLimits, useLimits } from '../useLimit';
 import { useReading } from '../useReading';
 
@@ -33,7 +34,9 @@ type Typed = Record<Field['id'] | 'bottle' | 'days', string>;
 const NOTHING: Typed = { moisturePct: '', boilingC: '', caliperPeakC: '', bottle: '', days: '' };
 
 /** Water, boiling point and caliper peak, as the testers show them, and the bottle the new fluid is to come from. */
-export function FluidForm({ phase = 'before', onDone }: { phase?: Phase; onDone?: () => void }) {
+export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: () => void }) {
+  const around = usePhase();
+  const phase = own ?? around;
   const { sheet } = useDesk();
   const shop = useShop();
   const units = useUnits();

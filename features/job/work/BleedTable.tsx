@@ -1,8 +1,9 @@
 'use client';
 
-import type { FlushPlan } from '@/core/bleed/procedure';
-import { convert } from '@/core/units/convert';
+import type { WorkPlan } from '@/core/work/plan';
 import { figure } from '@/ui/format';
+import { useUnits } from '../../shell/useUnits';
+import { BottleRule } from './BottleRule';
 
 const METHODS = {
   pressure: 'pressure',
@@ -12,25 +13,29 @@ const METHODS = {
   reverse: 'reverse',
 } as const;
 
-/** The plan before it starts: order, volumes against the bottle, pressure, and what to mind. */
-export function PlanSummary({ plan: { plan, input, fluid } }: { plan: FlushPlan }) {
+/** A bleed as planned: order, volumes against the bottles, pressure against its ceiling. */
+export function BleedTable({ bleed }: { bleed: NonNullable<WorkPlan['bleed']> }) {
+  const { plan, input, supplyMl } = bleed;
+  const units = useUnits();
+  const rows = [...plan.order, ...plan.secondPass];
+  const ceiling = plan.limits.find((limit) => limit.name === 'ceilingKPa');
   let total = 0;
   return (
-    <div>
+    <section aria-label="Bleed plan">
       <p>
-        {plan.bottles} × {input.bottleMl} ml of {fluid}, sealed;{' '}
-        <span className="reading font-semibold">{plan.totalMl} ml</span> with {plan.topUpMl} ml to top up.
-        Method: {METHODS[input.method]}
+        {METHODS[input.method]}
         {plan.pressureKPa !== null && (
           <>
-            , <span className="reading font-semibold">{figure(plan.pressureKPa, 0)} kPa</span> (
-            {figure(convert(plan.pressureKPa, 'kPa', 'bar'), 2)} bar,{' '}
-            {figure(convert(plan.pressureKPa, 'kPa', 'psi'), 0)} psi), never over {figure(plan.ceilingKPa, 0)}{' '}
-            kPa
+            {' at '}
+            <b className="reading font-semibold">{units.full(plan.pressureKPa, 'kPa', 0)}</b>, never over{' '}
+            {units.full(plan.ceilingKPa, 'kPa', 0)} (
+            {ceiling?.from === 'car' ? 'this car’s reservoir' : 'common practice'}); closed and watched for{' '}
+            {Math.round((plan.leakHoldS ?? 0) / 6) / 10} min first
           </>
         )}
-        .
+        . <b className="reading font-semibold">{plan.totalMl} ml</b> in all, {plan.topUpMl} of it to top up.
       </p>
+      <BottleRule drawnMl={0} totalMl={plan.totalMl} bottleMl={input.bottleMl} />
       <table className="my-2 w-full max-w-xl">
         <caption className="sr-only">Order of bleeders</caption>
         <thead>
@@ -53,14 +58,18 @@ export function PlanSummary({ plan: { plan, input, fluid } }: { plan: FlushPlan 
           </tr>
         </thead>
         <tbody className="reading">
-          {plan.order.map((row, index) => {
+          {rows.map((row, index) => {
             total += row.ml;
             return (
               <tr key={`${row.corner} ${row.bleeder} ${index}`} className="border-b border-rule">
                 <td className="py-1">
                   {index + 1} <b>{row.corner}</b>
+                  {index >= plan.order.length && ' again'}
                 </td>
-                <td>{row.bleeder}</td>
+                <td>
+                  {row.bleeder}
+                  {plan.emptyCatchBefore.includes(index) && ', catch bottle emptied first'}
+                </td>
                 <td className="text-right">{figure(plan.linesM[row.corner], 1)}</td>
                 <td className="text-right">{row.ml}</td>
                 <td className="text-right">{total}</td>
@@ -69,11 +78,9 @@ export function PlanSummary({ plan: { plan, input, fluid } }: { plan: FlushPlan 
           })}
         </tbody>
       </table>
-      <ul className="list-disc pl-5 text-[0.9375rem]">
-        {plan.warnings.map((warning) => (
-          <li key={warning}>{warning}</li>
-        ))}
-      </ul>
-    </div>
+      <p className="reading text-[0.9375rem] text-soft">
+        {plan.bottles} × {input.bottleMl} ml laid out, {supplyMl - plan.totalMl} ml to spare
+      </p>
+    </section>
   );
 }

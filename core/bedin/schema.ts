@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { within } from '../issues/range';
+
+const row = z
+  .strictObject({
+    count: z.int().min(1, '1 to 30 is accepted').max(30, '1 to 30 is accepted'),
+    fromKmh: within(10, 250, 'km/h'),
+    toKmh: within(0, 240, 'km/h'),
+    coolS: within(0, 600, 's'),
+  })
+  .refine((each) => each.toKmh < each.fromKmh, { path: ['toKmh'], message: 'below fromKmh' });
+
+/** The pad maker's own way. */
+export const slowdownRowsSchema = z.array(row).min(1, 'at least one row').max(8, 'at most 8 rows');
+
+export const bedInSchema = z.strictObject({
+  /** A, B or C; `rows`, the pad maker's own, come before any. */
+  school: z.enum(['A', 'B', 'C']),
+  rows: slowdownRowsSchema.optional(),
+  stops: z.int().min(1, '1 to 30 is accepted').max(30, '1 to 30 is accepted').optional(),
+  compound: z.enum(['street', 'fast_road', 'track']),
+  windowC: z
+    .strictObject({ low: within(40, 900, '°C'), high: within(50, 1000, '°C') })
+    .refine((window) => window.low < window.high, { path: ['high'], message: 'above low' })
+    .optional(),
+  car: z.strictObject({
+    massKg: within(100, 4000, 'kg'),
+    axleShare: within(0, 1, ''),
+    rotorShare: within(0, 1, '').optional(),
+    rotorMassKg: within(0.5, 40, 'kg'),
+    specificHeat: within(100, 2000, 'J/kg·K').optional(),
+    hAWPerK: within(0.1, 500, 'W/K').optional(),
+  }),
+  ambientC: within(-40, 60, '°C'),
+});
+
+export type BedInInput = z.infer<typeof bedInSchema>;

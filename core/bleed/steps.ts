@@ -1,0 +1,298 @@
+import { CORNER_WORDS } from '../car/corner';
+import type { RecordField, Step, Trouble } from '../work/step';
+import type { BleedPlan, BleedRow } from './plan';
+import type { BleedInput, BleedMethod } from './schema';
+
+/** What a bleed is done for, and the shop's ways that its steps follow. */
+export type BleedWays = {
+  purpose: 'flush' | 'opened' | 'modulator';
+  fluid: string;
+  reservoir: 'draw_out' | 'push_through';
+  strainer: 'lift_out' | 'leave_in';
+  /** The car already stands on stands: it was opened for the work before. */
+  carIsUp: boolean;
+};
+
+/**
+ * A bleed of this car, step by step in working order.
+ * The order of work is common practice, no source; the maker's instructions for the car come first.
+ */
+export function bleedSteps(input: BleedInput, plan: BleedPlan, ways: BleedWays): Step[] {
+  const rows = [...plan.order, ...plan.secondPass];
+  const first = plan.order.length;
+  return [
+    ...beforeSteps(input, plan, ways),
+    ...pressureSteps(plan),
+    ...cornerSteps(input, plan, rows, 0, first),
+    ...(plan.cycleModulator ? [modulatorStep(plan)] : []),
+    ...cornerSteps(input, plan, rows, first, rows.length),
+    ...finishSteps(plan, ways),
+  ];
+}
+
+function beforeSteps(input: BleedInput, plan: BleedPlan, ways: BleedWays): Step[] {
+  const up: Step = {
+    id: 'lift',
+    part: 'Before',
+    title: 'Car up, wheels off',
+    how: 'Lift on the rated points, stands under, wheels under the sill.',
+    cautions: ['stands'],
+  };
+  return [
+    ...(ways.carIsUp ? [] : [up]),
+    {
+      id: 'kit',
+      part: 'Before',
+      title: `Lay out ${plan.bottles} × ${input.bottleMl} ml of ${ways.fluid}, sealed`,
+      how: 'Flare spanner of the bleeder’s size, clear hose, catch bottle to hang above the bleeder, water for spills.',
+      tool: 'Ring or crow-foot flare spanner: an open one rounds them',
+      cautions: ['glasses', 'fluid'],
+    },
+    {
+      id: 'cap',
+      part: 'Before',
+      title: 'Clean round the cap, then open it',
+      how:
+        ways.strainer === 'lift_out'
+          ? 'Dirt here goes into the master. Look at the seal; lift the strainer out.'
+          : 'Dirt here goes into the master. Look at the seal; the strainer stays in as a last filter.',
+      why: 'A cracked or loose cap lets water in: it may be the whole story of a wet reading.',
+    },
+    ways.reservoir === 'draw_out' && ways.purpose === 'flush'
+      ? {
+          id: 'draw',
+          part: 'Before',
+          title: 'Draw the old fluid out, refill with new',
+          how: 'Leave the feed covered. Otherwise the old fluid is pushed through the whole car.',
+        }
+      : {
+          id: 'draw',
+          part: 'Before',
+          title: 'Top up with new fluid',
+          how: 'The old fluid goes out through the lines ahead of the new.',
+        },
+  ];
+}
+
+function pressureSteps(plan: BleedPlan): Step[] {
+  if (plan.pressureKPa === null) return [];
+  return [
+    {
+      id: 'leak-hold',
+      part: 'Pressure',
+      title: 'Pump up, everything closed, and watch the gauge',
+      how: 'Before fluid goes in. It must stand still for the whole time.',
+      why: 'A leak found now costs air; found later it costs fluid, paint and the whole bleed.',
+      cautions: ['pressure'],
+      timerS: plan.leakHoldS ?? undefined,
+      pressureKPa: { working: plan.pressureKPa, ceiling: plan.ceilingKPa },
+      ask: [
+        { value: 'held', label: 'It held' },
+        { value: 'fell', label: 'It fell', trouble: 'fell' },
+      ],
+      troubles: [
+        {
+          id: 'fell',
+          label: 'The gauge fell',
+          lines: [
+            'Release it slowly.',
+            'Cap seal first: wipe it, seat it square. Then the bleeder’s own hose and valve, then every joint with soap water.',
+            'Pump up again and start the clock anew.',
+          ],
+        },
+      ],
+    },
+  ];
+}
+
+const AT_BLEEDER: Record<BleedMethod, string> = {
+  pressure: 'Hose on, bottle above the bleeder, open half a turn.',
+  two_person: 'Helper presses and holds, open, close, helper releases. Never release with it open.',
+  vacuum: 'Draw steadily, bleeder half a turn open. Close before the pump comes off.',
+  gravity: 'Open and let it run. Do not leave the reservoir alone.',
+  reverse: 'Push new fluid in slowly from below. Draw the reservoir down as it rises.',
+};
+
+const RECORD: RecordField[] = [
+  {
+    id: 'colour',
+    label: 'Came out',
+    kind: 'choice',
+    options: [
+      { value: 'clear', label: 'Clear' },
+      { value: 'amber', label: 'Amber' },
+      { value: 'dark', label: 'Dark' },
+      { value: 'dirt', label: 'With dirt' },
+    ],
+  },
+  {
+    id: 'bubbles',
+    label: 'Bubbles',
+    kind: 'choice',
+    options: [
+      { value: 'none', label: 'None' },
+      { value: 'few', label: 'A few' },
+      { value: 'many', label: 'Many' },
+    ],
+  },
+];
+
+function recordFor(row: BleedRow): RecordField[] {
+  const amount = (id: string, label: string): RecordField => ({
+    id,
+    label,
+    kind: 'amount',
+    unit: 'ml',
+    start: row.ml,
+    step: 10,
+    most: 2000,
+  });
+  return [...RECORD, amount('ml', 'Out in all'), amount('clearAt', 'Clear at')];
+}
+
+function noFlow(pressure: boolean): Trouble {
+  return {
+    id: 'no-flow',
+    label: 'Nothing comes',
+    lines: [
+      ...(pressure ? ['Release the pressure slowly, all of it.'] : ['Let the pedal up, everything closed.']),
+      'Cover the bleeder, take the screw out.',
+      'Clean its two holes with a drill shank by hand, never in the seat.',
+      'Refit it, close it, and go on.',
+    ],
+  };
+}
+
+function ranDry(plan: BleedPlan): Trouble {
+  return {
+    id: 'ran-dry',
+    label: 'The reservoir ran dry',
+    lines: [
+      'Air is in the master and behind it. Fill up and start over at the first corner.',
+      ...(plan.cycleModulator
+        ? []
+        : [
+            'With a modulator in the car: it may have swallowed air. Soft after this bleed: cycle it with a scan tool.',
+          ]),
+    ],
+    again: 'bleed-1',
+  };
+}
+
+function cornerSteps(
+  input: BleedInput,
+  plan: BleedPlan,
+  rows: readonly BleedRow[],
+  from: number,
+  to: number,
+): Step[] {
+  const pressure = plan.pressureKPa !== null;
+  const so = (upTo: number) => rows.slice(0, upTo + 1).reduce((sum, row) => sum + row.ml, 0);
+  return rows.slice(from, to).flatMap((row, at): Step[] => {
+    const index = from + at;
+    const which = row.bleeder === 'single' ? '' : `, ${row.bleeder} bleeder`;
+    const again = index >= plan.order.length ? ', second round' : '';
+    const next = index + 1 < to ? rows[index + 1] : undefined;
+    return [
+      {
+        id: `bleed-${index + 1}`,
+        part: 'Corner',
+        title: `${row.corner}, ${CORNER_WORDS[row.corner]}${which}${again}`,
+        how: `${AT_BLEEDER[input.method]} Stop on clean fluid without bubbles.`,
+        why: 'The bottle hangs above the bleeder so that bubbles rise away from it; a clear hose shows the last of them.',
+        corner: row.corner,
+        cautions: ['bleeder_snap'],
+        torque: 'bleeder',
+        ml: { bleeder: row.bleeder, here: row.ml, total: so(index) },
+        record: recordFor(row),
+        troubles: [noFlow(pressure), ranDry(plan)],
+      },
+      ...(next !== undefined && next.corner !== row.corner
+        ? [betweenStep(next, index + 1, plan, pressure)]
+        : []),
+    ];
+  });
+}
+
+/** The check between two corners: chosen, not clicked past. */
+function betweenStep(next: BleedRow, index: number, plan: BleedPlan, pressure: boolean): Step {
+  const empty = plan.emptyCatchBefore.includes(index);
+  return {
+    id: `between-${index}`,
+    part: 'Corner',
+    title: `Before ${CORNER_WORDS[next.corner]}: level${pressure ? ' and pressure' : ''}${empty ? ', and empty the catch bottle' : ''}`,
+    how: `Reservoir${pressure ? ' and bleeder bottle' : ''} more than half full, cap dry, no seep.${empty ? ' The catch bottle would run over at the next one.' : ''}`,
+    ...(pressure ? { pressureKPa: { working: plan.pressureKPa!, ceiling: plan.ceilingKPa } } : {}),
+    ask: [
+      { value: 'right', label: pressure ? 'Level and pressure right' : 'Level right' },
+      { value: 'topped_up', label: pressure ? 'Topped up, pumped up again' : 'Topped up' },
+      { value: 'ran_dry', label: 'It ran dry', trouble: 'ran-dry' },
+    ],
+    troubles: [ranDry(plan)],
+  };
+}
+
+function modulatorStep(plan: BleedPlan): Step {
+  return {
+    id: 'modulator',
+    part: 'Modulator',
+    title: 'Cycle the modulator with a scan tool',
+    how: 'Fluid up, pressure or foot on as the maker says. Each valve opens in turn; air comes out at the corners of the second round.',
+    why: 'Air behind closed valves only leaves when they open. A fault code after the job usually means air got in: bleed, then clear it.',
+    tool: 'Scan tool with this car’s routine',
+    ...(plan.pressureKPa === null
+      ? {}
+      : { pressureKPa: { working: plan.pressureKPa, ceiling: plan.ceilingKPa } }),
+    ask: [
+      { value: 'cycled', label: 'Cycled' },
+      { value: 'no_tool', label: 'No scan tool', trouble: 'no-tool' },
+    ],
+    troubles: [
+      {
+        id: 'no-tool',
+        label: 'No scan tool',
+        lines: [
+          'Then this bleed may not cure it: say so to whoever drives it.',
+          'Some cars cycle their valves on loose ground at walking pace: the maker’s word first. Come back here when it was done.',
+        ],
+      },
+    ],
+  };
+}
+
+function finishSteps(plan: BleedPlan, { strainer }: BleedWays): Step[] {
+  return [
+    ...(plan.pressureKPa === null
+      ? []
+      : [
+          {
+            id: 'release',
+            part: 'Finish' as const,
+            title: 'Release the pressure slowly, then the cap',
+            how: 'Listen until it is quiet.',
+            cautions: ['pressure' as const],
+          },
+        ]),
+    {
+      id: 'level',
+      part: 'Finish',
+      title: 'Level to the mark, not above',
+      how: `Draw off the excess: hot fluid needs room. ${strainer === 'lift_out' ? 'Strainer and cap back.' : 'Cap back.'}`,
+    },
+    {
+      id: 'closed',
+      part: 'Finish',
+      title: 'Every bleeder closed and capped, spills washed',
+      how: 'Count the caps. Water over everything that was wet.',
+      cautions: ['disposal'],
+    },
+    {
+      id: 'wheels',
+      part: 'Finish',
+      title: 'Wheels on',
+      how: 'Faces clean, nuts by hand first, then crosswise to the maker’s figure.',
+      torque: 'wheel',
+      cautions: ['wheel_torque'],
+    },
+  ];
+}

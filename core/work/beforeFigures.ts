@@ -1,0 +1,46 @@
+import type { Corner } from '../car/corner';
+import type { CauseVerdict } from '../diagnosis/verdict';
+import { findingOf } from '../diagnosis/vocabulary/findings';
+import type { FigureSlot, JobSheet, ReadingRow } from '../job/sheet';
+import { standing, standingAnswers } from '../job/standing';
+import type { MeasureId } from '../walk/measures';
+
+/** A figure or an answer that a work can be held against, most telling first. */
+export type BeforeFigure = { slot: FigureSlot; reading?: ReadingRow; state?: string };
+
+/** Calc names of the measures, where they differ. */
+const KIND_OF: Partial<Record<MeasureId, string>> = {
+  ratio: 'pedal-ratio',
+  hub: 'reindex',
+  flex: 'hub-flex',
+};
+
+/**
+ * What stands on the sheet that the work will change: readings of the kinds the job is measured by, at its corners, then
+ * the abnormal checks that speak for the cause.
+ */
+export function beforeFigures(
+  sheet: JobSheet,
+  measures: readonly MeasureId[],
+  corners: readonly Corner[],
+  cause: CauseVerdict | undefined,
+): BeforeFigure[] {
+  const kinds = measures.map((measure) => KIND_OF[measure] ?? measure);
+  const readings = standing(sheet.readings, 'before')
+    .filter((row) => row.input !== null && kinds.includes(row.kind))
+    .filter((row) => row.corner === '' || corners.length === 0 || corners.includes(row.corner))
+    .sort((left, right) => kinds.indexOf(left.kind) - kinds.indexOf(right.kind))
+    .map((row): BeforeFigure => ({ slot: { reading: row.kind, corner: row.corner }, reading: row }));
+  const speaking = new Set(
+    (cause?.evidence ?? []).filter((evidence) => evidence.bits > 0.3).map((evidence) => evidence.finding),
+  );
+  const answers = standingAnswers(sheet.answers, 'before')
+    .filter(
+      (row) =>
+        findingOf(row.finding).stage === 'check' && findingOf(row.finding).states.indexOf(row.state!) > 0,
+    )
+    .filter((row) => speaking.has(row.finding))
+    .map((row): BeforeFigure => ({ slot: { finding: row.finding, place: row.place }, state: row.state! }));
+  const telling = readings.filter((each) => each.reading?.kind === kinds[0]);
+  return [...telling, ...answers, ...readings.filter((each) => !telling.includes(each))].slice(0, 4);
+}

@@ -1,0 +1,16 @@
+import { type Corner, cornersOf } from '../car/corner';
+import type { CauseId } from '../diagnosis/vocabulary/causes';
+import { findingOf } from '../diagnosis/vocabulary/findings';
+import type { JobSheet } from '../job/sheet';
+import { standingAnswers } from '../job/standing';
+
+type Cause = { id: CauseId; corner?: Corner } | undefined;
+
+/** Where a cause was found: the verdict's own corner, else the corners at which a check was abnormal. */
+export function cornersOfCause(sheet: JobSheet, cause: Cause): Corner[] {
+  if (cause?.corner) return [cause.corner];
+  const places = standingAnswers(sheet.answers, 'before')
+    .filter((row) => row.place !== '' && findingOf(row.finding).states.indexOf(row.state!) > 0)
+    .flatMap((row) => [...cornersOf(row.place || undefined)]);
+  return [...new Set(places)];
+}

@@ -1,0 +1,16 @@
+import { CALIPER } from './library/caliper';
+import { FRICTION } from './library/friction';
+import { HYDRAULIC } from './library/hydraulic';
+import { PEDAL } from './library/pedal';
+import { ROTORS } from './library/rotors';
+import { RUNNING } from './library/running';
+import type { Procedure } from './procedure';
+
+/** Version of the library; a plan keeps the one it was made by. */
+export const LIBRARY_VERSION = '2026.11';
+
+const ALL = { ...HYDRAULIC, ...PEDAL, ...FRICTION, ...ROTORS, ...CALIPER, ...RUNNING };
+
+export type ProcedureId = keyof typeof ALL;
+export const PROCEDURES: Record<ProcedureId, Procedure> = ALL;
+export const PROCEDURE_IDS = Object.keys(ALL) as [ProcedureId, ...ProcedureId[]];

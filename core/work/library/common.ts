@@ -1,0 +1,175 @@
+import { CORNER_WORDS, type Corner } from '../../car/corner';
+import type { Part, Step } from '../step';
+
+/** A step, with what it needs beyond its words. */
+export function step(part: Part, id: string, title: string, how: string, more: Partial<Step> = {}): Step {
+  return { id, part, title, how, ...more };
+}
+
+/** Corners in a sentence: "front left and front right". */
+export function cornersInWords(corners: readonly Corner[]): string {
+  const words = corners.map((corner) => CORNER_WORDS[corner]);
+  return words.length < 2 ? (words[0] ?? 'the car') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+}
+
+export const carUp = (what = 'wheels off'): Step =>
+  step(
+    'Before',
+    'lift',
+    `Car up, ${what}`,
+    'Lift on the rated points, stands under, wheels under the sill.',
+    {
+      cautions: ['stands', 'glasses'],
+      tool: 'Lift or jack, four stands',
+    },
+  );
+
+export const coolFirst: Step = step(
+  'Before',
+  'cool',
+  'Let it cool',
+  'Everything here runs hotter than it looks, straight off a track most of all.',
+  { cautions: ['hot'] },
+);
+
+export const wheelsOn = (corners: readonly Corner[]): Step =>
+  step(
+    'Back together',
+    'wheels',
+    'Wheels on',
+    `${cornersInWords(corners)}. Faces clean to bright metal, nuts by hand first, then crosswise. Worn studs and stretched nuts go in the bin. Plastic centre caps off for the track.`,
+    { torque: 'wheel', cautions: ['wheel_torque'], tool: 'Torque wrench' },
+  );
+
+export const firmPedal: Step = step(
+  'Proof',
+  'firm',
+  'Pump the pedal until it is hard',
+  'Before the car moves at all: pistons that were pushed back have to come out to the pads first.',
+  { cautions: ['firm_pedal'] },
+);
+
+export const holdPedal: Step = step(
+  'Proof',
+  'hold',
+  'Hold it firmly for 30 s, then look for wet spots',
+  'It must not sink. Every joint that was touched stays dry.',
+  {
+    timerS: 30,
+    ask: [
+      { value: 'held', label: 'Held, all dry' },
+      { value: 'sank', label: 'It sank', trouble: 'sank' },
+      { value: 'wet', label: 'A wet spot', trouble: 'wet' },
+    ],
+    troubles: [
+      {
+        id: 'sank',
+        label: 'It sank',
+        lines: [
+          'The car stays where it is.',
+          'No wet spot: air left in, or the master leaks past its seals.',
+          'Write it down under Proof: the verdict takes it up from there.',
+        ],
+      },
+      {
+        id: 'wet',
+        label: 'A wet spot',
+        lines: [
+          'Let the pedal up, wipe it dry, find the joint.',
+          'Do it up to the maker’s figure; a joint that still weeps is renewed, not pulled tighter.',
+        ],
+      },
+    ],
+  },
+);
+
+export const slowRoll: Step = step(
+  'Proof',
+  'roll',
+  'Roll slowly and listen',
+  'Walking pace, a light press, straight and empty. No grind, no pull, nothing drags after the release.',
+  { cautions: ['proof_run'], drives: true },
+);
+
+export const levelRight: Step = step(
+  'Finish',
+  'level',
+  'Level to the mark, not above',
+  'Draw off the excess: hot fluid needs room. Cap clean and on.',
+);
+
+/** A caliper off its bracket and tied up, at each corner. */
+export const calipersOff = (corners: readonly Corner[]): Step[] =>
+  corners.map((corner) =>
+    step(
+      'Apart',
+      `off-${corner.toLowerCase()}`,
+      `${corner}: caliper off, tied up`,
+      'Look at the whole corner while it is open: pins, boots, pistons, hose, hardware. Half of what matters is found on the way to something else.',
+      { corner, cautions: ['caliper_hang', 'dust'] },
+    ),
+  );
+
+/** Pistons pushed back with an eye on the level. */
+export const pistonsBack = (corners: readonly Corner[]): Step =>
+  step(
+    'Apart',
+    'pistons-back',
+    'Push the pistons back, watching the level',
+    `${cornersInWords(corners)}. Slowly and square, one by one. Draw off fluid before it reaches the cap. A piston that will not go back is the next job. An integral parking brake is wound, not pushed.`,
+    { tool: 'Piston spreader', cautions: ['fluid'] },
+  );
+
+/** Mounting faces to bright metal. */
+export const facesBright = (corners: readonly Corner[]): Step =>
+  step(
+    'Fit',
+    'faces',
+    'Hub and rotor faces to bright metal',
+    `${cornersInWords(corners)}. Rust and dirt here are runout: 0.02 mm under a hub edge is twice that at the pad.`,
+    { tool: 'Abrasive disc by hand, straight edge', why: 'Most new-rotor judder is dirt on the hub face.' },
+  );
+
+/** Readings of what was fitted, a corner at a time. */
+export const measureFitted = (
+  measure: 'pads' | 'rotor' | 'hub' | 'bearing' | 'drum',
+  corners: readonly Corner[],
+  title: string,
+): Step[] =>
+  corners.map((corner) =>
+    step(
+      'Fit',
+      `read-${measure}-${corner.toLowerCase()}`,
+      `${corner}: ${title}`,
+      'On the car, as fitted. It is the figure the next wear is counted from.',
+      { corner, measure: { measure, corner, phase: 'after' } },
+    ),
+  );
+
+/** Readings of what is found, before anything is changed. */
+export const measureFound = (
+  measure: 'pads' | 'rotor' | 'hub' | 'bearing' | 'drum',
+  corners: readonly Corner[],
+  title: string,
+): Step[] =>
+  corners.map((corner) =>
+    step(
+      'Apart',
+      `found-${measure}-${corner.toLowerCase()}`,
+      `${corner}: ${title}`,
+      'The figure before. Without it nobody will know what cured it.',
+      { corner, measure: { measure, corner, phase: 'before' } },
+    ),
+  );
+
+/** A change made at each corner. */
+export const atEach = (
+  corners: readonly Corner[],
+  id: string,
+  title: string,
+  how: string,
+  more: Partial<Step> = {},
+): Step[] =>
+  corners.map((corner) =>
+    step('Fit', `${id}-${corner.toLowerCase()}`, `${corner}: ${title}`, how, { ...more, corner }),
+  );

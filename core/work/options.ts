@@ -1,0 +1,40 @@
+import { z } from 'zod';
+import { slowdownRowsSchema } from '../bedin/schema';
+import { CORNERS } from '../car/corner';
+import { within } from '../issues/range';
+
+/** What is chosen for one job over the shop's own ways. */
+export const workOptionsSchema = z.strictObject({
+  bleed: z
+    .strictObject({
+      method: z.enum(['pressure', 'two_person', 'vacuum', 'gravity', 'reverse']),
+      order: z.enum(['furthest_first', 'nearest_first', 'diagonal']),
+      twoBleeders: z.enum(['outer_inner_outer', 'outer_inner']),
+      reservoir: z.enum(['draw_out', 'push_through']),
+      strainer: z.enum(['lift_out', 'leave_in']),
+      pressureKPa: within(20, 400, 'kPa'),
+      bottleMl: within(100, 25000, 'ml'),
+      catchMl: within(100, 5000, 'ml'),
+    })
+    .partial()
+    .optional(),
+  bedIn: z
+    .strictObject({
+      school: z.enum(['A', 'B', 'C', 'maker']),
+      rows: slowdownRowsSchema,
+      stops: z.int().min(1, '1 to 30 is accepted').max(30, '1 to 30 is accepted'),
+      axle: z.enum(['front', 'rear']),
+      compound: z.enum(['street', 'fast_road', 'track']),
+      ambientC: within(-40, 60, '°C'),
+    })
+    .partial()
+    .optional(),
+  springs: z
+    .strictObject({ forceN: within(0, 500, 'N'), mu: within(0.05, 1, ''), speedKmh: within(0, 400, 'km/h') })
+    .partial()
+    .optional(),
+});
+
+export const workCornersSchema = z.array(z.enum(CORNERS)).max(4, 'each of FL, FR, RL, RR once');
+
+export type WorkOptions = z.infer<typeof workOptionsSchema>;

@@ -1,0 +1,155 @@
+import { describe, expect, it } from 'vitest';
+import { answerRow, emptySheet } from '../../tests/support/sheet';
+import { planFor } from '../../tests/support/work';
+import { plainPlan } from './plan';
+
+const cornersIn = (plan: ReturnType<typeof planFor>) => [
+  ...new Set(plan.bleed!.plan.order.map((row) => row.corner)),
+];
+
+describe('the bleed in a plan', () => {
+  it('starts from what is on file: lines before drive side, maker before school', () => {
+    const sheet = emptySheet();
+    expect(planFor(sheet, 'flush').bleed!.input).toMatchObject({
+      masterSide: 'left',
+      school: 'furthest_first',
+      stabilityControl: true,
+      opened: false,
+    });
+    sheet.car.front = { ...sheet.car.front, lineLeftM: 1, lineRightM: 2 };
+    expect(planFor(sheet, 'flush').bleed!.input.lines).toBeUndefined();
+    sheet.car.rear = { ...sheet.car.rear, lineLeftM: 4, lineRightM: 5 };
+    expect(planFor(sheet, 'flush').bleed!.input.lines).toEqual({ FL: 1, FR: 2, RL: 4, RR: 5 });
+    sheet.car.makerOrder = ['FL', 'FR', 'RL', 'RR'];
+    const plan = planFor(sheet, 'flush', { options: { bleed: { order: 'diagonal' } } });
+    expect(cornersIn(plan)).toEqual(['FL', 'FR', 'RL', 'RR']);
+    expect(plan.warnings.join()).toContain('maker’s order was used');
+  });
+
+  it('turns round for a right-hand drive car, and follows the pipes of a mid-engined one', () => {
+    const sheet = emptySheet();
+    expect(cornersIn(planFor(sheet, 'flush'))).toEqual(['RR', 'RL', 'FR', 'FL']);
+    sheet.car.driveSide = 'right';
+    expect(cornersIn(planFor(sheet, 'flush'))).toEqual(['RL', 'RR', 'FL', 'FR']);
+    // The rear line runs down the far side and crosses over behind the engine.
+    sheet.car.front = { ...sheet.car.front, lineLeftM: 1.2, lineRightM: 0.9 };
+    sheet.car.rear = { ...sheet.car.rear, lineLeftM: 3.1, lineRightM: 3.9 };
+    expect(cornersIn(planFor(sheet, 'flush'))).toEqual(['RR', 'RL', 'FL', 'FR']);
+  });
+
+  it('knows what was opened and what is still soft, and the shop’s habit gives way to the car’s ceiling', () => {
+    const sheet = emptySheet({
+      answers: [
+        answerRow({ finding: 'system_opened', state: 'yes' }),
+        answerRow({ finding: 'after_full_bleed', state: 'still_soft' }),
+      ],
+    });
+    sheet.car.bleedCeilingKPa = 90;
+    const { bleed, steps } = planFor(sheet, 'flush');
+    expect(bleed!.input).toMatchObject({
+      opened: true,
+      softAfterBleed: true,
+      pressureKPa: 90,
+      ceilingKPa: 90,
+    });
+    expect(steps.map((step) => step.id)).toContain('modulator');
+    expect(steps.filter((step) => step.title.includes('second round'))).toHaveLength(4);
+  });
+
+  it('bleeds only the corners a job opened', () => {
+    const plan = planFor(emptySheet(), 'hose', { corners: ['FL'] });
+    expect(cornersIn(plan)).toEqual(['FR', 'FL']);
+    expect(plan.bleed!.input.opened).toBe(true);
+    expect(planFor(emptySheet(), 'master').bleed!.plan.order).toHaveLength(4);
+  });
+
+  it('says what it had to assume', () => {
+    const sheet = emptySheet();
+    sheet.car.driveSide = null;
+    sheet.car.stabilityControl = null;
+    expect(planFor(sheet, 'flush').warnings.join(' ')).toMatch(
+      /Drive side is not on file.*Stability control is not on file/,
+    );
+  });
+
+  it('goes from stands to a held pedal, with checks that have to be answered between corners', () => {
+    const { steps, bleed } = planFor(emptySheet(), 'flush');
+    const ids = steps.map((step) => step.id);
+    expect(ids[0]).toBe('lift');
+    expect(ids.slice(-2)).toEqual(['firm', 'hold']);
+    const between = steps.filter((step) => step.id.startsWith('between-'));
+    expect(between).toHaveLength(3);
+    for (const step of between) expect(step.ask!.map((answer) => answer.value)).toContain('ran_dry');
+    const bleeders = steps.filter((step) => step.ml);
+    const sum = bleeders.reduce((ml, step) => ml + step.ml!.here, 0);
+    expect(bleeders.at(-1)!.ml!.total).toBe(sum);
+    expect(sum + bleed!.plan.topUpMl).toBe(bleed!.plan.totalMl);
+    expect(bleed!.supplyMl).toBeGreaterThanOrEqual(bleed!.plan.totalMl);
+  });
+
+  it('follows the ways chosen for this once over the shop’s', () => {
+    const { steps } = planFor(emptySheet(), 'flush', {
+      ways: { bleedMethod: 'two_person', reservoirSchool: 'push_through', strainerSchool: 'leave_in' },
+    });
+    expect(steps.some((step) => step.part === 'Pressure')).toBe(false);
+    expect(steps.find((step) => step.id === 'draw')!.title).toBe('Top up with new fluid');
+    expect(steps.find((step) => step.id === 'cap')!.how).toContain('stays in');
+    const once = planFor(emptySheet(), 'flush', {
+      ways: { bleedMethod: 'two_person' },
+      options: { bleed: { method: 'pressure', pressureKPa: 69, bottleMl: 250 } },
+    });
+    expect(once.bleed!.plan.pressureKPa).toBe(69);
+    expect(once.steps.find((step) => step.id === 'kit')!.title).toContain(
+      `${once.bleed!.plan.bottles} × 250 ml`,
+    );
+  });
+
+  it('has the catch bottle emptied before it runs over', () => {
+    const { bleed } = planFor(emptySheet(), 'flush', { options: { bleed: { catchMl: 300 } } });
+    const { order, emptyCatchBefore } = bleed!.plan;
+    let inIt = 0;
+    for (const [index, row] of order.entries()) {
+      if (emptyCatchBefore.includes(index)) inIt = 0;
+      inIt += row.ml;
+      expect(inIt, `row ${index + 1}`).toBeLessThanOrEqual(300);
+    }
+    expect(emptyCatchBefore.length).toBeGreaterThan(0);
+  });
+});
+
+describe('the rest of a plan', () => {
+  it('counts what it takes by axle and corner', () => {
+    const { needs } = planFor(emptySheet(), 'rotors', { corners: ['FL', 'RR'] });
+    expect(needs.map(({ kind, axle, quantity }) => [kind, axle, quantity])).toEqual([
+      ['rotor', 'front', 2],
+      ['rotor', 'rear', 2],
+      ['pads', 'front', 1],
+      ['pads', 'rear', 1],
+    ]);
+  });
+
+  it('counts springs by the pistons of the calipers and says what they cost', () => {
+    const sheet = emptySheet();
+    sheet.car.front = { ...sheet.car.front, caliper: 'opposed', pistonsMm: [40, 40, 40, 40, 40, 40] };
+    sheet.car.front.rotorRadiusMm = 141;
+    const { springs } = planFor(sheet, 'knockback_kit', { corners: ['FL'] });
+    // Three a side of 4 lbf at a radius of 133 mm: the drag of calculations, section 8.
+    expect(springs).toMatchObject({ count: 12 });
+    expect(springs!.dragNm).toBeCloseTo(5.96, 2);
+  });
+
+  it('has a bed-in follow new pads, for the axle they went on', () => {
+    const plan = planFor(emptySheet(), 'pads', { corners: ['RL', 'RR'] });
+    const front = planFor(emptySheet(), 'pads', { corners: ['FL'] });
+    expect(plan.bedIn!.input.car.axleShare).toBeCloseTo(0.3, 10);
+    expect(front.bedIn!.input.car.axleShare).toBeCloseTo(0.7, 10);
+    expect(plan.steps.some((step) => step.slowdown)).toBe(false);
+    expect(planFor(emptySheet(), 'bed_in').steps.filter((step) => step.slowdown)).toHaveLength(8);
+  });
+
+  it('still measures before and after what nobody wrote a procedure for', () => {
+    const { steps } = plainPlan('Shorten the lever');
+    expect(steps.map((step) => step.id)).toEqual(['before', 'do', 'after', 'firm']);
+    expect(steps[1]!.title).toBe('Shorten the lever');
+  });
+});

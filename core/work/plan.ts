@@ -1,0 +1,211 @@
+import { bedInInputFor } from '../bedin/inputFor';
+import { type BedInPlan, bedInPlan } from '../bedin/plan';
+import type { BedInInput } from '../bedin/schema';
+import { bedInSteps } from '../bedin/steps';
+import { assumedOf, bleedInputFor } from '../bleed/inputFor';
+import { type BleedPlan, bleedPlan } from '../bleed/plan';
+import type { BleedInput } from '../bleed/schema';
+import { bleedSteps } from '../bleed/steps';
+import { AXLES, axleOf, CORNERS, type Corner, cornersOf } from '../car/corner';
+import type { CarSpec } from '../car/spec';
+import { FLUID_CLASSES } from '../fluid/classes';
+import { springCount, springDrag } from '../knockback/springs';
+import { LIBRARY_VERSION, PROCEDURES, type ProcedureId } from './library';
+import { firmPedal, holdPedal } from './library/common';
+import type { WorkOptions } from './options';
+import type { PartKind } from './parts';
+import type { Procedure } from './procedure';
+import type { Step } from './step';
+import type { Ways } from './ways';
+
+export type PlannedNeed = { kind: PartKind; what: string; quantity: number; axle?: 'front' | 'rear' };
+
+export type WorkPlan = {
+  /** Of the library; absent in plans older than it and in work named by hand. */
+  procedure?: ProcedureId;
+  library?: string;
+  corners: Corner[];
+  steps: Step[];
+  needs: PlannedNeed[];
+  warnings: string[];
+  tradeOffs: string[];
+  bleed?: { input: BleedInput; plan: BleedPlan; fluid: string; supplyMl: number };
+  bedIn?: { input: BedInInput; plan: BedInPlan; assumed: string[] };
+  springs?: { count: number; forceN: number; mu: number; dragNm: number; powerW: number; speedKmh: number };
+};
+
+/** What is known of the car's trouble that changes a plan. */
+export type Known = { opened: boolean; softAfterBleed: boolean };
+
+type Request = { procedure: ProcedureId; corners: readonly Corner[]; options: WorkOptions };
+
+/** Four pounds-force a spring, and a pad's friction, when nobody says otherwise (common practice, no source). */
+const USUAL_SPRING_N = 17.79;
+const USUAL_MU = 0.42;
+const SPRING_SPEED_KMH = 200;
+
+/** A job of the library as a plan for this car, with the shop's ways and what was chosen for this once. */
+export function planWork(car: CarSpec, ways: Ways, known: Known, request: Request): WorkPlan {
+  const procedure = PROCEDURES[request.procedure];
+  const corners = cornersFor(procedure, car, request.corners);
+  const axles = AXLES.filter((axle) => corners.some((corner) => axleOf(corner) === axle));
+  const own = procedure.steps({ car, corners, axles });
+  const bleed = procedure.bleed ? bleedFor(car, ways, known, request, corners) : undefined;
+  const bedIn =
+    request.procedure === 'bed_in' || procedure.bedIn
+      ? bedInFor(car, ways, { axle: axles[0] ?? 'front', ...request.options.bedIn })
+      : undefined;
+  return {
+    procedure: request.procedure,
+    library: LIBRARY_VERSION,
+    corners,
+    steps: stepsOf(request, procedure, own, bleed, bedIn, ways),
+    needs: needsOf(procedure, corners, axles, bleed),
+    warnings: [
+      ...(bleed ? [...bleed.plan.warnings, ...assumedOf(car, bleed.input)] : []),
+      ...(bedIn?.plan.warnings ?? []),
+    ],
+    tradeOffs: [...(procedure.tradeOffs ?? [])],
+    ...(bleed ? { bleed } : {}),
+    ...(bedIn ? { bedIn } : {}),
+    ...(request.procedure === 'knockback_kit' ? { springs: springsFor(car, corners, request.options) } : {}),
+  };
+}
+
+/** Work that the library does not know still goes measure, do, measure again. */
+export function plainPlan(title: string): WorkPlan {
+  return {
+    corners: [],
+    steps: [
+      {
+        id: 'before',
+        part: 'Before',
+        title: 'Measure what is wrong',
+        how: 'Without a figure before, nobody will know what cured it.',
+        cautions: ['glasses'],
+      },
+      {
+        id: 'do',
+        part: 'Fit',
+        title,
+        how: 'Parts, consumables and torque from the maker. In pairs on an axle.',
+      },
+      { id: 'after', part: 'Finish', title: 'Measure the same again', how: 'Same place, same gauge.' },
+      firmPedal,
+    ],
+    needs: [],
+    warnings: [],
+    tradeOffs: [],
+  };
+}
+
+/** The corners a job takes in: the whole car, pairs on an axle, or just those that are wrong; drums are not asked for rotors. */
+function cornersFor(procedure: Procedure, car: CarSpec, asked: readonly Corner[]): Corner[] {
+  if (procedure.scope === 'car') return [...CORNERS];
+  const wanted = asked.length > 0 ? asked : cornersOf('front');
+  if (procedure.scope === 'corner') return CORNERS.filter((corner) => wanted.includes(corner));
+  const axles = AXLES.filter((axle) => wanted.some((corner) => axleOf(corner) === axle));
+  return axles.flatMap((axle) => [...cornersOf(axle)]).filter((corner) => car[axleOf(corner)] !== undefined);
+}
+
+function bleedFor(
+  car: CarSpec,
+  ways: Ways,
+  known: Known,
+  { procedure: id, options }: Request,
+  corners: Corner[],
+): NonNullable<WorkPlan['bleed']> {
+  const { scope, bleed: purpose } = PROCEDURES[id];
+  const input = bleedInputFor(car, ways, options.bleed ?? {}, {
+    opened: purpose !== 'flush' || known.opened,
+    softAfterBleed: known.softAfterBleed || purpose === 'modulator',
+    ...(scope === 'car' ? {} : { corners }),
+  });
+  const plan = bleedPlan(input);
+  const fluid = car.fluidClass ? FLUID_CLASSES[car.fluidClass].label : 'the class on the cap';
+  return { input, plan, fluid, supplyMl: plan.bottles * input.bottleMl };
+}
+
+function bedInFor(
+  car: CarSpec,
+  ways: Ways,
+  chosen: NonNullable<WorkOptions['bedIn']>,
+): NonNullable<WorkPlan['bedIn']> {
+  const { input, assumed } = bedInInputFor(car, ways, chosen);
+  return { input, plan: bedInPlan(input), assumed };
+}
+
+/** The job's own steps with the bleed before the wheels go on, or the drive that is the job. */
+function stepsOf(
+  { procedure: id, options }: Request,
+  { bleed: purpose }: Procedure,
+  own: Step[],
+  bleed: WorkPlan['bleed'],
+  bedIn: WorkPlan['bedIn'],
+  ways: Ways,
+): Step[] {
+  if (id === 'bed_in') return bedInSteps(bedIn!.plan);
+  if (!bleed || !purpose) return own;
+  const steps = bleedSteps(bleed.input, bleed.plan, {
+    purpose,
+    fluid: bleed.fluid,
+    reservoir: options.bleed?.reservoir ?? ways.reservoirSchool,
+    strainer: options.bleed?.strainer ?? ways.strainerSchool,
+    carIsUp: own.some((step) => step.id === 'lift'),
+  });
+  // What the bleed does itself (the level, the wheels) is not done twice.
+  const bled = new Set(steps.map((step) => step.id));
+  const before = own.filter((step) => step.part !== 'Proof' && !bled.has(step.id));
+  const proof = own.filter((step) => step.part === 'Proof');
+  return [...before, ...steps, ...(proof.length > 0 ? proof : [firmPedal, holdPedal])];
+}
+
+function needsOf(
+  { needs }: Procedure,
+  corners: readonly Corner[],
+  axles: readonly ('front' | 'rear')[],
+  bleed: WorkPlan['bleed'],
+): PlannedNeed[] {
+  const fluid: PlannedNeed[] = bleed
+    ? [
+        {
+          kind: 'fluid',
+          what: `${bleed.fluid}, ${bleed.input.bottleMl} ml, sealed`,
+          quantity: bleed.plan.bottles,
+        },
+      ]
+    : [];
+  const parts = needs.flatMap(({ kind, what, quantity, per }): PlannedNeed[] => {
+    if (per === 'job') return [{ kind, what, quantity }];
+    return axles.map((axle) => ({
+      kind,
+      what,
+      axle,
+      quantity:
+        per === 'axle' ? quantity : quantity * corners.filter((corner) => axleOf(corner) === axle).length,
+    }));
+  });
+  return [...fluid, ...parts];
+}
+
+function springsFor(
+  car: CarSpec,
+  corners: readonly Corner[],
+  { springs = {} }: WorkOptions,
+): NonNullable<WorkPlan['springs']> {
+  const axle = axleOf(corners[0] ?? 'FL');
+  const pistons = Math.max(1, car[axle].pistonsMm.length);
+  const perSide = car[axle].caliper === 'sliding' ? pistons : Math.max(1, Math.round(pistons / 2));
+  const forceN = springs.forceN ?? USUAL_SPRING_N;
+  const mu = springs.mu ?? USUAL_MU;
+  const speedKmh = springs.speedKmh ?? SPRING_SPEED_KMH;
+  const { dragNm, powerW } = springDrag({
+    forceN,
+    perSide,
+    mu,
+    effectiveRadiusM: ((car[axle].rotorRadiusMm ?? 140) - 8) / 1000,
+    speedKmh,
+    rollingRadiusM: car.tyreRadiusM ?? 0.316,
+  });
+  return { count: springCount(pistons, corners.length), forceN, mu, dragNm, powerW, speedKmh };
+}

@@ -1,0 +1,133 @@
+import { describe, expect, it } from 'vitest';
+import { at, emptySheet } from '../../tests/support/sheet';
+import { tickAll, tickRow, workRow } from '../../tests/support/work';
+import { fluidSoFar } from '../bleed/running';
+import { drawnOf, isOver, LEFT_UNDONE, planOf, runOf, stepsAgain, stepsInHand } from './run';
+import { drivenWhileHeld, tickIssues } from './tickIssues';
+
+const work = workRow(emptySheet());
+const { steps, bleed } = planOf(work);
+const upTo = (id: string) =>
+  tickAll(work).slice(
+    0,
+    steps.findIndex((step) => step.id === id),
+  );
+
+describe('where a run stands', () => {
+  it('waits, is under way, and is finished with its last tick', () => {
+    expect(runOf(work, [])).toMatchObject({ state: 'waiting', done: 0, current: { id: 'lift' } });
+    expect(runOf(work, upTo('bleed-2'))).toMatchObject({ state: 'under_way', current: { id: 'bleed-2' } });
+    const all = tickAll(work);
+    expect(runOf(work, all)).toMatchObject({ state: 'finished', endedAt: at(21) });
+    expect(isOver(runOf(work, all))).toBe(true);
+    expect(runOf(work, tickAll({ ...work, id: 'another' })).state).toBe('waiting');
+  });
+
+  it('takes a tick back', () => {
+    const ticks = [...upTo('bleed-2'), tickRow('w', 'bleed-1', { done: false, tickedAt: at(40) })];
+    expect(runOf(work, ticks).current!.id).toBe('bleed-1');
+  });
+
+  it('knows a clock that was started, from its tick alone', () => {
+    const clockFrom = at(30);
+    const ticks = [...upTo('leak-hold'), tickRow('w', 'leak-hold', { done: false, record: { clockFrom } })];
+    expect(runOf(work, ticks)).toMatchObject({ current: { id: 'leak-hold' }, clockFrom });
+    const held = [...ticks, tickRow('w', 'leak-hold', { record: { answer: 'held' } })];
+    expect(runOf(work, held).clockFrom).toBeUndefined();
+  });
+
+  it('stops at a trouble until it is put right, from an earlier step where it has to be', () => {
+    const ticks = [
+      ...upTo('between-2'),
+      tickRow('w', 'between-2', { done: false, record: { answer: 'ran_dry', trouble: 'ran-dry' } }),
+    ];
+    const run = runOf(work, ticks);
+    expect(run.trouble!.label).toBe('The reservoir ran dry');
+    const again = stepsAgain(steps, run.trouble!.again!, 'between-2').map((step) => step.id);
+    expect(again).toEqual(['bleed-1', 'between-1', 'bleed-2', 'between-2']);
+    const righted = [...ticks, ...again.map((id) => tickRow('w', id, { done: false, tickedAt: at(50) }))];
+    const after = runOf(work, righted);
+    expect(after.current!.id).toBe('bleed-1');
+    expect(after.trouble).toBeUndefined();
+  });
+
+  it('is left undone with a reason', () => {
+    const run = runOf(work, [...upTo('bleed-2'), tickRow('w', LEFT_UNDONE, { note: 'no fluid here' })]);
+    expect(run).toMatchObject({ state: 'left_undone', leftBecause: 'no fluid here' });
+    expect(run.current).toBeUndefined();
+  });
+
+  it('shows together what is only done and ticked, and alone what is answered, timed or written down', () => {
+    expect(stepsInHand(runOf(work, [])).map((step) => step.id)).toEqual(['lift', 'kit', 'cap', 'draw']);
+    expect(stepsInHand(runOf(work, upTo('leak-hold'))).map((step) => step.id)).toEqual(['leak-hold']);
+    expect(stepsInHand(runOf(work, upTo('bleed-3'))).map((step) => step.id)).toEqual(['bleed-3']);
+    const one = [tickRow('w', 'kit')];
+    expect(stepsInHand(runOf(work, one)).map((step) => step.id)).toEqual(['lift', 'cap', 'draw']);
+    expect(stepsInHand(runOf(work, tickAll(work)))).toEqual([]);
+  });
+});
+
+describe('fluid in the middle of a bleed', () => {
+  const bottles = bleed!.supplyMl;
+  const topUp = bleed!.plan.topUpMl;
+
+  it('counts what was recorded, else what was planned', () => {
+    const ticks = [...upTo('bleed-2'), tickRow('w', 'bleed-2', { record: { ml: 260 } })];
+    const first = steps.find((step) => step.id === 'bleed-1')!.ml!.here;
+    const drawn = drawnOf(runOf(work, ticks));
+    expect([...drawn]).toEqual([
+      ['bleed-1', first],
+      ['bleed-2', 260],
+    ]);
+    const so = fluidSoFar(steps, drawn, bottles, topUp);
+    expect(so.outMl).toBe(first + 260);
+    expect(so.leftMl).toBe(bottles - first - 260);
+    expect(so.shortMl).toBe(0);
+  });
+
+  it('says before which corner the bottles would end', () => {
+    const greedy = new Map([['bleed-1', bottles - topUp - 100]]);
+    const so = fluidSoFar(steps, greedy, bottles, topUp);
+    expect(so.shortMl).toBeGreaterThan(0);
+    expect(so.shortAt).toBe('bleed-2');
+    expect(fluidSoFar(steps, new Map(), bottles, topUp).shortMl).toBe(0);
+  });
+});
+
+describe('a tick that cannot be', () => {
+  const tick = (step: string, changes = {}) => ({ step, done: true, note: '', record: {}, ...changes });
+
+  it('is refused for a step the plan does not have, naming those it has', () => {
+    expect(tickIssues(steps, tick('polish'))[0]).toMatchObject({
+      code: 'unknown_id',
+      path: 'step',
+      accepted: expect.stringContaining('bleed-1'),
+    });
+  });
+
+  it('is refused where a check is passed without its answer, or with one that means trouble', () => {
+    expect(tickIssues(steps, tick('between-1'))[0]).toMatchObject({ path: 'record.answer', value: 'null' });
+    expect(tickIssues(steps, tick('between-1', { record: { answer: 'ran_dry' } }))).toHaveLength(1);
+    expect(tickIssues(steps, tick('between-1', { record: { answer: 'right' } }))).toEqual([]);
+    expect(tickIssues(steps, tick('between-1', { done: false, record: { answer: 'ran_dry' } }))).toEqual([]);
+  });
+
+  it('is refused for a volume no bottle holds, and for leaving without a reason', () => {
+    expect(tickIssues(steps, tick('bleed-1', { record: { ml: -5 } }))[0]).toMatchObject({
+      code: 'out_of_range',
+      path: 'record.ml',
+      accepted: '0 to 2000 ml',
+    });
+    expect(tickIssues(steps, tick('bleed-1', { record: { ml: 180, clearAt: 150 } }))).toEqual([]);
+    expect(tickIssues(steps, tick(LEFT_UNDONE))[0]).toMatchObject({ code: 'missing', path: 'note' });
+  });
+
+  it('is refused for driving a car that is held', () => {
+    const drive = planOf(workRow(emptySheet(), 'bed_in')).steps;
+    const holds = [{ label: 'Wheel bearing loose', until: 'bearing re-measured' }];
+    expect(drivenWhileHeld(drive, { step: 'road', done: true }, holds)[0]!.value).toContain('bearing loose');
+    expect(drivenWhileHeld(drive, { step: 'road', done: false }, holds)).toEqual([]);
+    expect(drivenWhileHeld(drive, { step: 'firm', done: true }, holds)).toEqual([]);
+    expect(drivenWhileHeld(drive, { step: 'road', done: true }, [])).toEqual([]);
+  });
+});

@@ -1,0 +1,45 @@
+import { z } from 'zod';
+import { CORNERS } from '../car/corner';
+import { FLUID_CLASS_IDS } from '../fluid/classes';
+import { within, words } from '../issues/range';
+import { PART_KIND_IDS } from './parts';
+
+/** A lot put on the shelf; fluid names its class and the size of its bottles. */
+export const newShelfItemSchema = z
+  .strictObject({
+    kind: z.enum(PART_KIND_IDS),
+    what: words(120).min(1, 'what it is'),
+    batch: words(60),
+    quantity: z.int().min(1, '1 to 1000 is accepted').max(1000, '1 to 1000 is accepted'),
+    fluidClass: z.enum(FLUID_CLASS_IDS).nullable(),
+    sizeMl: within(100, 25000, 'ml').nullable(),
+  })
+  .refine((item) => (item.kind === 'fluid') === (item.fluidClass !== null), {
+    path: ['fluidClass'],
+    message: 'the class of a brake fluid, and of nothing else',
+  })
+  .refine((item) => (item.kind === 'fluid') === (item.sizeMl !== null), {
+    path: ['sizeMl'],
+    message: 'what one bottle of brake fluid holds, 100 to 25000 ml',
+  });
+
+/** A lot counted anew, or taken off the shelf. */
+export const shelfChangesSchema = z.strictObject({
+  quantity: z.int().min(0, '0 to 1000 is accepted').max(1000, '0 to 1000 is accepted'),
+  remainingMl: within(0, 25000, 'ml').nullable(),
+  dropped: z.boolean(),
+});
+
+/** Opening a sealed bottle; the opened one gets an id of its own. */
+export const openBottleSchema = z.strictObject({ id: z.uuid('a UUID made by the sender') });
+
+/** A part put on a car, from the shelf or not. */
+export const newPartSchema = z.strictObject({
+  kind: z.enum(PART_KIND_IDS).refine((kind) => kind !== 'fluid', 'a part; fluid is kept as the car’s fill'),
+  place: z.enum(['', ...CORNERS, 'front', 'rear']),
+  what: words(120).min(1, 'what was fitted'),
+  batch: words(60),
+  fittedOn: z.iso.date('a date as 2026-05-31'),
+  jobId: z.uuid('the id of a job').nullable(),
+  shelfId: z.uuid('the id of a lot').nullable(),
+});

@@ -1,0 +1,71 @@
+import type { Corner } from '../car/corner';
+import type { TorqueId } from '../car/torques';
+import type { Phase } from '../job/sheet';
+import type { MeasureId } from '../walk/measures';
+import type { CautionId } from './cautions';
+
+/** A chapter of a run. */
+export type Part =
+  | 'Before'
+  | 'Pressure'
+  | 'Apart'
+  | 'Corner'
+  | 'Modulator'
+  | 'Fit'
+  | 'Back together'
+  | 'Bed in'
+  | 'Finish'
+  | 'Proof';
+
+/** An answer that has to be chosen at a step, so that it cannot be passed by accident. */
+export type Answer = {
+  value: string;
+  label: string;
+  /** The trouble this answer means; the run goes there first. */
+  trouble?: string;
+};
+
+/** What can go wrong at a step, and the way back. */
+export type Trouble = {
+  id: string;
+  label: string;
+  lines: string[];
+  /** The step from which the run is taken up again; this step itself when not given. */
+  again?: string;
+};
+
+/** What is written down of a step, by a key or from a scale; a figure only where an instrument shows one. */
+export type RecordField =
+  | { id: string; label: string; kind: 'choice'; options: { value: string; label: string }[] }
+  | { id: string; label: string; kind: 'amount'; unit: 'ml'; start: number; step: number; most: number }
+  | { id: string; label: string; kind: 'figure'; unit: string };
+
+/** One step of a job at the car. */
+export type Step = {
+  id: string;
+  part: Part;
+  title: string;
+  how: string;
+  /** Why it is done, for who has never done it. */
+  why?: string;
+  tool?: string;
+  cautions?: CautionId[];
+  /** What is done up here; the figure is the maker's, kept with the car. */
+  torque?: TorqueId;
+  corner?: Corner;
+  /** For a bleeder: which one, how much is to come out, and the running total, ml. */
+  ml?: { bleeder: 'single' | 'outer' | 'inner'; here: number; total: number };
+  /** What the bleeder's gauge should show, and must never pass, kPa above the air. */
+  pressureKPa?: { working: number; ceiling: number };
+  /** Seconds to wait by the clock. */
+  timerS?: number;
+  /** The car moves under its own power here: not while anything holds it. */
+  drives?: true;
+  ask?: Answer[];
+  troubles?: Trouble[];
+  record?: RecordField[];
+  /** A reading taken here: of what was found, or of what was fitted. */
+  measure?: { measure: MeasureId; corner?: Corner; phase: Phase };
+  /** One slowdown of a bed-in, and the rotor temperature it should leave. */
+  slowdown?: { fromKmh: number; toKmh: number; coolS: number; predictedC?: number };
+};

@@ -1,0 +1,64 @@
+import type { BedInSchool } from '../bedin/schools';
+import type { BleedMethod } from '../bleed/schema';
+
+/** The shop's ways of working, where practitioners disagree. */
+export type Ways = {
+  bleedOrder: 'furthest_first' | 'nearest_first' | 'diagonal';
+  twoBleeders: 'outer_inner_outer' | 'outer_inner';
+  reservoirSchool: 'draw_out' | 'push_through';
+  strainerSchool: 'lift_out' | 'leave_in';
+  bleedMethod: BleedMethod;
+  bleedPressureKPa: number;
+  bottleMl: number;
+  catchMl: number;
+  bedInSchool: BedInSchool | 'maker';
+};
+
+/** Each way with who holds it and why, for setup and for the plan it changes. Common practice, no source. */
+export const WAYS = {
+  bleedOrder: {
+    label: 'Order of corners',
+    options: {
+      furthest_first: [
+        'Furthest line first',
+        'Most shops: the longest line of old fluid goes while the master is fullest',
+      ],
+      nearest_first: ['Nearest first', 'Some makers: clears the master before the long lines'],
+      diagonal: ['Diagonal', 'Cars with crossed circuits: each circuit is finished before the other'],
+    },
+  },
+  twoBleeders: {
+    label: 'Two bleeders on a caliper',
+    options: {
+      outer_inner_outer: ['Outer, inner, outer again', 'Track shops: the last bubble hides over the bridge'],
+      outer_inner: ['Outer, inner', 'Others find twice enough; both always'],
+    },
+  },
+  reservoirSchool: {
+    label: 'Reservoir',
+    options: {
+      draw_out: ['Draw the old fluid out first', 'Keeps it out of the lines; less to push through'],
+      push_through: [
+        'Push it through',
+        'Regular flushers: it goes through anyway, and drawing it out makes a mess',
+      ],
+    },
+  },
+  strainerSchool: {
+    label: 'Strainer',
+    options: {
+      lift_out: ['Lift it out', 'Room to draw off, and it gets washed'],
+      leave_in: ['Leave it in', 'A last filter for what falls in'],
+    },
+  },
+  bleedMethod: {
+    label: 'Method',
+    options: {
+      pressure: ['Pressure', 'One person, steady flow, no worn bore stroked'],
+      two_person: ['Two-person', 'No kit; a pedal felt at every stroke'],
+      vacuum: ['Vacuum', 'One person; air past the threads looks like air from the line'],
+      gravity: ['Gravity', 'Nothing to go wrong but time'],
+      reverse: ['Reverse', 'Bubbles rise the way they want to; old dirt comes up with them'],
+    },
+  },
+} as const;

@@ -1,0 +1,94 @@
+import { describe, expect, it } from 'vitest';
+import { answerRow, emptySheet, fluidRow } from '../../tests/support/sheet';
+import { tickAll, workRow } from '../../tests/support/work';
+import { proofChecks } from '../job/proof';
+import type { JobSheet } from '../job/sheet';
+import { beforeFigures } from './beforeFigures';
+import { cornersOfCause } from './cornersFor';
+import { whatDidIt } from './whatDidIt';
+
+const base = emptySheet();
+const first = workRow(base, 'slides', { id: 'first' });
+const second = workRow(base, 'pads', { id: 'second' });
+const stiff = answerRow({ finding: 'slide_pins', state: 'stiff', place: 'FR' });
+
+/** Two works, the first finished at minute 30, the second at minute 50. */
+function job(after: JobSheet['answers']): JobSheet {
+  return {
+    ...base,
+    answers: [stiff, ...after],
+    works: [first, second],
+    ticks: [...tickAll(first, 30), ...tickAll(second, 50)],
+  };
+}
+const later = (state: string, minute: number, replaces?: string) =>
+  answerRow({ finding: 'slide_pins', state, place: 'FR', phase: 'after', minute, replaces });
+const worksOf = (sheet: JobSheet) =>
+  whatDidIt(sheet, proofChecks(sheet)).find((each) => each.check.finding === 'slide_pins')?.works;
+
+describe('what did it', () => {
+  it('is the one work after which it was first right', () => {
+    expect(worksOf(job([later('free', 35)]))).toEqual(['first']);
+    const wrong = later('stiff', 35);
+    expect(worksOf(job([wrong, later('free', 55, wrong.id)]))).toEqual(['second']);
+  });
+
+  it('cannot be told apart when nobody measured between them', () => {
+    expect(worksOf(job([later('free', 55)]))).toEqual(['first', 'second']);
+  });
+
+  it('is nothing while it is still wrong, or while no work is finished', () => {
+    expect(worksOf(job([later('stiff', 55)]))).toBeUndefined();
+    expect(worksOf({ ...job([later('free', 55)]), ticks: [] })).toBeUndefined();
+  });
+
+  it('goes by readings as by answers', () => {
+    const flush = workRow(base, 'flush', { id: 'flush' });
+    const sheet: JobSheet = {
+      ...base,
+      readings: [fluidRow(3.4), fluidRow(0.1, 'after', 40)],
+      works: [flush],
+      ticks: tickAll(flush, 30),
+    };
+    expect(whatDidIt(sheet, proofChecks(sheet))).toContainEqual({
+      check: { finding: 'fluid_moisture', place: undefined },
+      works: ['flush'],
+    });
+  });
+});
+
+describe('the figure before', () => {
+  const cause = {
+    id: 'fluid_boiled_wet',
+    probability: 0.8,
+    evidence: [{ finding: 'fluid_look', state: 'dark', bits: 1.2 }],
+  } as never;
+
+  it('is the reading the job is measured by, then what speaks for the cause', () => {
+    const sheet = emptySheet({
+      readings: [fluidRow(3.4)],
+      answers: [
+        answerRow({ finding: 'fluid_look', state: 'dark' }),
+        answerRow({ finding: 'leak', state: 'none' }),
+        answerRow({ finding: 'pedal_spongy', state: 'yes' }),
+      ],
+    });
+    expect(beforeFigures(sheet, ['fluid'], [], cause).map((each) => each.slot)).toEqual([
+      { reading: 'fluid', corner: '' },
+      { finding: 'fluid_look', place: '' },
+    ]);
+    expect(beforeFigures(sheet, ['rotor'], ['FL'], undefined)).toEqual([]);
+  });
+
+  it('is looked for where the trouble was found', () => {
+    const sheet = emptySheet({
+      answers: [
+        answerRow({ finding: 'slide_pins', state: 'stiff', place: 'FR' }),
+        answerRow({ finding: 'slide_pins', state: 'free', place: 'FL' }),
+        answerRow({ finding: 'pad_wear_sides', state: 'differ', place: 'rear', minute: 2 }),
+      ],
+    });
+    expect(cornersOfCause(sheet, undefined)).toEqual(['FR', 'RL', 'RR']);
+    expect(cornersOfCause(sheet, { id: 'wheel_bearing_play', corner: 'RL' })).toEqual(['RL']);
+  });
+});

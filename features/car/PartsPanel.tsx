@@ -1,0 +1,147 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { CarEvent } from '@/core/wear/sessions';
+import { type FittedPart, sessionsOn } from '@/core/work/fitted';
+import { PART_KIND_IDS, PART_KINDS, type PartKind } from '@/core/work/parts';
+import { Button } from '@/ui/Button';
+import { SelectField, TextField } from '@/ui/Field';
+import { figure, shortDate } from '@/ui/format';
+import { Opens } from '@/ui/Opens';
+import { newId } from '../shell/newId';
+import { request } from '../shell/request';
+import { useShop } from '../shell/ShopContext';
+
+type Props = { carId: string; parts: FittedPart[]; events: CarEvent[] };
+
+const PLACES = ['FL', 'FR', 'RL', 'RR', 'front', 'rear'] as const;
+
+/** What the car wears, corner by corner, since when and for how many sessions. */
+export function PartsPanel({ carId, parts, events }: Props) {
+  const { today } = useShop();
+  const [open, setOpen] = useState(false);
+  const worn = parts.filter((part) => part.removedOn === null);
+  const off = parts.filter((part) => part.removedOn !== null);
+  return (
+    <section aria-labelledby="fitted">
+      <h2
+        id="fitted"
+        className="mt-6 flex items-end justify-between gap-2 border-b-2 border-ink pb-1 text-xl"
+      >
+        Fitted
+        {!open && (
+          <Button look="quiet" onClick={() => setOpen(true)}>
+            Note a part
+          </Button>
+        )}
+      </h2>
+      {open && <PartForm carId={carId} onDone={() => setOpen(false)} />}
+      <ul>
+        {worn.map((part) => (
+          <PartLine key={part.id} part={part} sessions={sessionsOn(part, events, today)} />
+        ))}
+        {worn.length === 0 && <li className="py-2 text-soft">Nothing noted.</li>}
+      </ul>
+      {off.length > 0 && (
+        <Opens head={<span className="text-soft">{off.length} taken off</span>}>
+          <ul>
+            {off.map((part) => (
+              <PartLine key={part.id} part={part} sessions={sessionsOn(part, events, today)} />
+            ))}
+          </ul>
+        </Opens>
+      )}
+    </section>
+  );
+}
+
+function PartLine({ part, sessions }: { part: FittedPart; sessions: number }) {
+  return (
+    <li className="flex items-baseline justify-between gap-3 border-b border-rule py-2">
+      <span>
+        {part.place !== '' && <b className="font-semibold">{part.place}</b>} {part.what}{' '}
+        {part.batch !== '' && <span className="reading text-soft">{part.batch}</span>}
+      </span>
+      <span className="reading shrink-0 text-right">
+        {shortDate(part.fittedOn, 'UTC')}
+        {part.removedOn && ` to ${shortDate(part.removedOn, 'UTC')}`} · {figure(sessions, 0)} sessions
+      </span>
+    </li>
+  );
+}
+
+function PartForm({ carId, onDone }: { carId: string; onDone: () => void }) {
+  const router = useRouter();
+  const { today } = useShop();
+  const [id] = useState(newId);
+  const [draft, setDraft] = useState({
+    kind: 'pads' as PartKind,
+    place: 'front' as string,
+    what: '',
+    batch: '',
+    fittedOn: today,
+  });
+  const [error, setError] = useState<string>();
+  const set = (field: keyof typeof draft) => (event: { target: { value: string } }) =>
+    setDraft({ ...draft, [field]: event.target.value });
+  const save = async () => {
+    const reply = await request('POST', `/api/cars/${carId}/parts`, {
+      id,
+      ...draft,
+      jobId: null,
+      shelfId: null,
+    });
+    if (!reply.ok) {
+      const issue = reply.refusal.issues?.[0];
+      return setError(
+        issue
+          ? `${FIELD_WORDS[issue.path] ?? issue.path} is ${issue.value}: ${issue.accepted}`
+          : reply.refusal.message,
+      );
+    }
+    onDone();
+    router.refresh();
+  };
+  return (
+    <form
+      className="grid gap-3 border-b border-rule py-3 sm:grid-cols-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <SelectField label="Part" value={draft.kind} onChange={set('kind')}>
+        {PART_KIND_IDS.filter((kind) => kind !== 'fluid').map((kind) => (
+          <option key={kind} value={kind}>
+            {PART_KINDS[kind]}
+          </option>
+        ))}
+      </SelectField>
+      <SelectField label="Where" value={draft.place} onChange={set('place')}>
+        {PLACES.map((place) => (
+          <option key={place} value={place}>
+            {place}
+          </option>
+        ))}
+        <option value="">the car</option>
+      </SelectField>
+      <TextField label="What" maxLength={120} value={draft.what} onChange={set('what')} />
+      <TextField label="Serial or batch" maxLength={60} value={draft.batch} onChange={set('batch')} />
+      <TextField label="Fitted" type="date" value={draft.fittedOn} onChange={set('fittedOn')} />
+      <div className="flex items-end gap-3">
+        <Button type="submit">Note it</Button>
+        <Button look="quiet" onClick={onDone}>
+          Leave it
+        </Button>
+      </div>
+      {error && (
+        <p role="alert" className="font-semibold text-stop sm:col-span-2">
+          {error}
+        </p>
+      )}
+    </form>
+  );
+}
+
+const FIELD_WORDS: Record<string, string> = { what: 'What was fitted', fittedOn: 'The date', place: 'Where' };

@@ -1,0 +1,67 @@
+'use client';
+
+import { findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { runOf } from '@/core/work/run';
+import { useUnits } from '../../shell/useUnits';
+import { useDesk } from '../desk/Desk';
+import { slotWords } from '../work/figureWords';
+
+/** Each work with its figure before and after, and what came right by it: one, or several that cannot be told apart. */
+export function WhatItDid() {
+  const { sheet, judgement } = useDesk();
+  const units = useUnits();
+  if (sheet.works.length === 0) return null;
+  const titleOf = (id: string) => sheet.works.find((work) => work.id === id)?.title ?? 'a work';
+  return (
+    <section aria-label="What the work did" className="mb-4">
+      <table className="w-full">
+        <thead>
+          <tr className="narrow border-b-2 border-ink text-left text-[0.9375rem]">
+            <th scope="col">Work</th>
+            <th scope="col">Before</th>
+            <th scope="col">After</th>
+          </tr>
+        </thead>
+        <tbody>
+          {sheet.works.map((work) => {
+            const { state } = runOf(work, sheet.ticks);
+            const after =
+              work.measuredBy &&
+              slotWords({ sheet, derived: judgement.derived, units }, work.measuredBy, 'after');
+            return (
+              <tr key={work.id} className="border-b border-rule align-top">
+                <th scope="row" className="py-1 pr-3 text-left font-normal">
+                  {work.title}
+                  {state === 'left_undone' && <span className="text-soft"> left undone</span>}
+                  {state === 'under_way' && <span className="font-semibold text-bronze"> not finished</span>}
+                  {work.together && <span className="font-semibold text-bronze"> together with another</span>}
+                </th>
+                <td className="py-1 pr-3">{work.before || 'no figure'}</td>
+                <td className="py-1 font-semibold">
+                  {after ?? (work.measuredBy ? 'not measured yet' : '—')}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {judgement.didIt.length > 0 && (
+        <ul className="mt-2">
+          {judgement.didIt.map(({ check, works }) => (
+            <li key={`${check.finding} ${check.place ?? ''}`}>
+              <b className="font-semibold text-go">
+                {findingOf(check.finding).label} {check.place} came right
+              </b>{' '}
+              {works.length === 1
+                ? `by: ${titleOf(works[0]!).toLowerCase()}`
+                : works.length > 1
+                  ? `by one of: ${works.map((id) => titleOf(id).toLowerCase()).join(', ')}. Nothing was measured between them`
+                  : 'without work'}
+              .
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}

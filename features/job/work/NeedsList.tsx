@@ -1,0 +1,65 @@
+'use client';
+
+import Link from 'next/link';
+import { limitFor } from '@/core/limits/catalogue';
+import type { PART_KINDS } from '@/core/work/parts';
+import type { WorkPlan } from '@/core/work/plan';
+import { againstShelf } from '@/core/work/shelf';
+import { useShop } from '../../shell/ShopContext';
+import { useDesk } from '../desk/Desk';
+import { useWorkPlace } from './WorkPlace';
+
+/** What the plan takes, against what stands on the shelf; an opened bottle past its days is refused, and said. */
+export function NeedsList({ plan }: { plan: WorkPlan }) {
+  const { sheet } = useDesk();
+  const shop = useShop();
+  const { shelf } = useWorkPlace();
+  if (plan.needs.length === 0) return null;
+  const needs = againstShelf(plan.needs, shelf, {
+    wanted: sheet.car.fluidClass,
+    neededMl: plan.bleed?.plan.totalMl ?? 0,
+    freshDays: limitFor('bottleDays', shop.limits).value,
+    now: new Date(shop.now),
+  });
+  return (
+    <section aria-label="Needed">
+      <h4 className="narrow border-b border-ink text-lg font-semibold">
+        Needed{' '}
+        <Link href="/shelf" className="ml-2 text-base font-medium underline underline-offset-4 print:hidden">
+          the shelf
+        </Link>
+      </h4>
+      <ul>
+        {needs.map((need) => (
+          <li key={`${need.kind} ${need.what} ${need.axle ?? ''}`} className="border-b border-rule py-1">
+            <span className="flex flex-wrap items-baseline gap-x-3">
+              <b className="reading w-10 text-right font-semibold">{need.quantity} ×</b>
+              <span className="flex-1">
+                {need.what}
+                {need.axle && `, ${need.axle}`}
+              </span>
+              <span className={need.enough ? 'text-go' : 'font-semibold text-bronze'}>
+                {need.kind === 'other'
+                  ? 'not kept on the shelf'
+                  : need.enough
+                    ? `there: ${amount(need.kind, need.there)}`
+                    : need.there === 0
+                      ? 'none on the shelf'
+                      : `only ${amount(need.kind, need.there)} there`}
+              </span>
+            </span>
+            {need.refused.map(({ item, why }) => (
+              <span key={item.id} className="block pl-[3.25rem] text-[0.9375rem] text-soft">
+                not {item.what} {item.batch}: {why}
+              </span>
+            ))}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function amount(kind: keyof typeof PART_KINDS, there: number): string {
+  return kind === 'fluid' ? `${Math.round(there)} ml` : String(there);
+}

@@ -1,0 +1,64 @@
+'use client';
+
+import type { WorkPlan } from '@/core/work/plan';
+import { figure } from '@/ui/format';
+import { BedInSheet } from './BedInSheet';
+import { BleedTable } from './BleedTable';
+import { NeedsList } from './NeedsList';
+import { StepsWhole } from './StepsWhole';
+
+/** A plan shown whole before it starts. */
+export function PlanSheet({ plan, title }: { plan: WorkPlan; title: string }) {
+  const isBedIn = plan.procedure === 'bed_in';
+  return (
+    <div className="grid gap-4">
+      {plan.warnings.length > 0 && (
+        <ul className="border-l-[6px] border-straw bg-straw-wash px-3 py-2">
+          {plan.warnings.map((warning) => (
+            <li key={warning}>{warning}</li>
+          ))}
+        </ul>
+      )}
+      <NeedsList plan={plan} />
+      {plan.bleed && <BleedTable bleed={plan.bleed} />}
+      {plan.springs && (
+        <p>
+          <b className="reading font-semibold">{plan.springs.count}</b> springs of{' '}
+          <span className="reading">{figure(plan.springs.forceN, 1)} N</span>: drag{' '}
+          <b className="reading font-semibold">{figure(plan.springs.dragNm, 1)} N·m</b> a rotor, up to{' '}
+          <span className="reading">{figure(plan.springs.powerW / 1000, 2)} kW</span> at{' '}
+          {figure(plan.springs.speedKmh, 0)} km/h{' '}
+          <span className="text-soft">(upper bound, the seals take some back; our model)</span>
+        </p>
+      )}
+      {plan.bedIn && (
+        <section>
+          {!isBedIn && (
+            <h4 className="narrow border-b border-ink text-lg font-semibold">
+              Then bedded in, as its own work
+            </h4>
+          )}
+          <BedInSheet bedIn={plan.bedIn} />
+        </section>
+      )}
+      {plan.tradeOffs.length > 0 && (
+        <ul className="list-disc pl-5 text-[0.9375rem] text-soft">
+          {plan.tradeOffs.map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ul>
+      )}
+      <section aria-label={`Steps of ${title.toLowerCase()}`}>
+        <h4 className="narrow text-lg font-semibold">
+          {plan.steps.length} steps{' '}
+          {plan.library && (
+            <span className="text-base font-normal text-soft">
+              procedure library {plan.library}, common practice
+            </span>
+          )}
+        </h4>
+        <StepsWhole plan={plan} />
+      </section>
+    </div>
+  );
+}

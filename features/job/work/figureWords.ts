@@ -1,0 +1,42 @@
+import { findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import type { Judgement } from '@/core/job/judgement';
+import type { FigureSlot, JobSheet, Phase } from '@/core/job/sheet';
+import { headOf } from '@/core/job/standing';
+import { readingLabel } from '../../measure/readingLabel';
+import { readingWords } from '../../measure/readingWords';
+import type { Units } from '../../shell/useUnits';
+
+/** What a slot is called. */
+export function slotLabel(slot: FigureSlot): string {
+  return 'reading' in slot
+    ? [readingLabel(slot.reading), slot.corner].filter(Boolean).join(' ')
+    : [findingOf(slot.finding).label, slot.place].filter(Boolean).join(' ');
+}
+
+type Told = { sheet: JobSheet; derived: Judgement['derived']; units: Units };
+
+/** What stands in a slot in a phase, in words; undefined when nobody has looked yet. */
+export function slotWords(
+  { sheet, derived, units }: Told,
+  slot: FigureSlot,
+  phase: Phase,
+): string | undefined {
+  if ('reading' in slot) {
+    const row = headOf(
+      sheet.readings,
+      phase,
+      (each) => each.kind === slot.reading && each.corner === slot.corner,
+    );
+    return row?.input ? readingWords({ kind: row.kind, input: row.input }, units) : undefined;
+  }
+  const answer = headOf(
+    sheet.answers,
+    phase,
+    (each) => each.finding === slot.finding && each.place === slot.place,
+  );
+  const state =
+    answer?.state ??
+    derived[phase].find((each) => each.id === slot.finding && (each.place ?? '') === slot.place)?.state;
+  return state ? stateWord(slot.finding, state).toLowerCase() : undefined;
+}

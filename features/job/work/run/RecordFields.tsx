@@ -1,0 +1,88 @@
+'use client';
+
+import { Minus, Plus } from 'lucide-react';
+import type { RecordField } from '@/core/work/step';
+import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
+import { NumberField } from '@/ui/Field';
+import type { TickRecord } from '../../desk/Desk';
+
+type Props = { fields: readonly RecordField[]; record: TickRecord; onChange: (record: TickRecord) => void };
+
+/** What is written down at a step: keys and scales for what is seen, typing only for what a gauge shows. */
+export function RecordFields({ fields, record, onChange }: Props) {
+  const set = (id: string, value: string | number | undefined) => {
+    const { [id]: _, ...rest } = record;
+    onChange(value === undefined ? rest : { ...rest, [id]: value });
+  };
+  return (
+    <div className="my-3 flex flex-wrap gap-x-6 gap-y-3">
+      {fields.map((field) => (
+        <div key={field.id}>
+          <p className="narrow text-[0.9375rem] font-semibold">{field.label}</p>
+          {field.kind === 'choice' && (
+            <Choice
+              label={field.label}
+              value={String(record[field.id] ?? '')}
+              onChange={(value) => set(field.id, value === '' ? undefined : value)}
+              options={field.options}
+            />
+          )}
+          {field.kind === 'amount' && (
+            <Amount
+              field={field}
+              value={record[field.id] as number | undefined}
+              onChange={(value) => set(field.id, value)}
+            />
+          )}
+          {field.kind === 'figure' && (
+            <NumberField
+              label=""
+              aria-label={field.label}
+              unit={field.unit}
+              defaultValue={record[field.id] === undefined ? '' : String(record[field.id])}
+              className="w-36"
+              onBlur={(event) => {
+                const value = Number(event.target.value.trim().replace(',', '.'));
+                set(
+                  field.id,
+                  event.target.value.trim() === '' || !Number.isFinite(value) ? undefined : value,
+                );
+              }}
+            />
+          )}
+        </div>
+      ))}
+    </div>
+  );
+}
+
+type AmountProps = {
+  field: Extract<RecordField, { kind: 'amount' }>;
+  value: number | undefined;
+  onChange: (value: number) => void;
+};
+
+/** A volume read off the catch bottle, from the planned one up or down. */
+function Amount({ field: { label, unit, start, step, most }, value, onChange }: AmountProps) {
+  const shown = value ?? start;
+  const to = (next: number) => onChange(Math.min(most, Math.max(0, next)));
+  return (
+    <div className="flex items-center gap-1">
+      <Button aria-label={`${label}: ${step} ${unit} less`} onClick={() => to(shown - step)}>
+        <Minus aria-hidden="true" size={20} />
+      </Button>
+      <button
+        type="button"
+        aria-label={`${label}: ${shown} ${unit}${value === undefined ? ', as planned' : ''}`}
+        onClick={() => to(shown)}
+        className={`reading min-h-11 min-w-24 text-center text-xl ${value === undefined ? 'text-soft' : 'font-semibold'}`}
+      >
+        {shown} {unit}
+      </button>
+      <Button aria-label={`${label}: ${step} ${unit} more`} onClick={() => to(shown + step)}>
+        <Plus aria-hidden="true" size={20} />
+      </Button>
+    </div>
+  );
+}

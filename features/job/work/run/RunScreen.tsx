@@ -1,0 +1,78 @@
+'use client';
+
+import { Volume2, VolumeX } from 'lucide-react';
+import Link from 'next/link';
+import { planOf, runOf, stepsInHand } from '@/core/work/run';
+import { Button, buttonClass } from '@/ui/Button';
+import { useKept } from '../../../shell/useKept';
+import { useDesk } from '../../desk/Desk';
+import { RunEnd } from './RunEnd';
+import { RunPicture } from './RunPicture';
+import { RunRule } from './RunRule';
+import { StepGroup } from './StepGroup';
+import { StepInHand } from './StepInHand';
+import { useWakeLock } from './useWakeLock';
+
+/** A work under way on one large screen: the picture, the step in hand, where it stands on the rule. */
+export function RunScreen({ workId }: { workId: string }) {
+  const { sheet, tick, closed } = useDesk();
+  const [sound, keepSound] = useKept('run-sound', true);
+  const work = sheet.works.find((each) => each.id === workId);
+  const run = work && runOf(work, sheet.ticks);
+  useWakeLock(run?.state === 'under_way');
+  const back = `/job/${sheet.job.id}/work`;
+  if (!work || !run)
+    return (
+      <div className="p-5">
+        <p className="text-lg">That work is not on this job’s sheet.</p>
+        <Link href={back} className={buttonClass()}>
+          To the work of this job
+        </Link>
+      </div>
+    );
+  const plan = planOf(work);
+  const hand = stepsInHand(run);
+  const [step] = hand;
+  const before = step && run.steps[run.steps.indexOf(step) - 1];
+  return (
+    <div className="desk:grid desk:h-full desk:grid-cols-[minmax(17rem,26rem)_1fr] desk:grid-rows-[minmax(0,1fr)]">
+      <RunPicture plan={plan} run={run} />
+      <div className="flex min-w-0 flex-col desk:min-h-0">
+        <div className="flex flex-wrap items-center gap-x-3 border-b-2 border-ink bg-card px-4 py-1.5 desk:px-6">
+          <h2 className="mr-auto text-xl">
+            {work.title}{' '}
+            <span className="reading ml-1 text-base font-medium text-soft">
+              {run.done} of {run.steps.length}
+            </span>
+          </h2>
+          <Button
+            look="quiet"
+            aria-pressed={sound}
+            aria-label={sound ? 'Sound is on' : 'Sound is off'}
+            onClick={() => keepSound(!sound)}
+          >
+            {sound ? <Volume2 aria-hidden="true" size={22} /> : <VolumeX aria-hidden="true" size={22} />}
+          </Button>
+          {before && !closed && (
+            <Button look="quiet" onClick={() => tick(work.id, before.id, false)}>
+              Step back
+            </Button>
+          )}
+          <Link href={back} className={buttonClass('quiet')}>
+            To the list
+          </Link>
+        </div>
+        <div className="min-w-0 flex-1 p-4 desk:overflow-y-auto desk:p-6">
+          {!step ? (
+            <RunEnd work={work} run={run} />
+          ) : hand.length > 1 ? (
+            <StepGroup key={step.part} work={work} steps={hand} />
+          ) : (
+            <StepInHand key={step.id} work={work} run={run} step={step} sound={sound} />
+          )}
+        </div>
+        <RunRule run={run} />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,125 @@
+'use client';
+
+import { useCallback, useEffect, useState } from 'react';
+import type { WorkRow } from '@/core/job/sheet';
+import { convert } from '@/core/units/convert';
+import type { Run } from '@/core/work/run';
+import type { Step } from '@/core/work/step';
+import { Button } from '@/ui/Button';
+import { figure } from '@/ui/format';
+import { beep, say } from '@/ui/sound';
+import { useUnits } from '../../../shell/useUnits';
+import { useDesk } from '../../desk/Desk';
+import { speedWords } from '../speed';
+import { RunClock } from './RunClock';
+
+/** Deceleration a passenger may count on for the cue, m/s²: a firm slowdown, a moderate stop. */
+const FIRM = 5;
+const MODERATE = 3;
+
+type Props = { work: WorkRow; run: Run; step: Step; sound: boolean };
+type Cue = 'up_to_speed' | 'braking';
+
+/**
+ * One slowdown, worked by the passenger: the speed to reach, brake, release, then the count of the cool-down of the one
+ * before. Two presses, in figures that read across a car.
+ */
+export function SlowdownStep({ work, run, step, sound }: Props) {
+  const { tick, closed } = useDesk();
+  const units = useUnits();
+  const { fromKmh, toKmh, predictedC } = step.slowdown!;
+  const [cue, setCue] = useState<Cue>('up_to_speed');
+  const before = run.steps[run.steps.indexOf(step) - 1];
+  const lastStop = before?.slowdown ? run.last.get(before.id) : undefined;
+  const coolS = before?.slowdown?.coolS ?? 0;
+  const cooledAt = lastStop ? new Date(lastStop.tickedAt).getTime() + coolS * 1000 : 0;
+  const [cooling, setCooling] = useState(() => coolS > 0 && Date.now() < cooledAt);
+
+  // The dashboard of a shop that measures in inches is in miles.
+  const miles = units.choice.lengthUnit === 'in';
+  const shown = useCallback((kmh: number) => figure(miles ? convert(kmh, 'km/h', 'mph') : kmh, 0), [miles]);
+
+  useEffect(() => {
+    if (!sound || cooling) return;
+    say(`Up to ${shown(fromKmh)}`);
+  }, [fromKmh, cooling, sound, shown]);
+
+  const brake = () => {
+    setCue('braking');
+    if (!sound) return;
+    beep(660);
+    say(toKmh === 0 ? 'Brake to a stop' : `Brake to ${shown(toKmh)}`);
+  };
+  const release = () => {
+    if (sound) {
+      beep(990);
+      say(toKmh === 0 ? 'Roll on' : 'Release');
+    }
+    tick(work.id, step.id, true);
+  };
+  const brakeS = (fromKmh - toKmh) / 3.6 / (toKmh === 0 ? MODERATE : FIRM);
+  return (
+    <section aria-label={step.title}>
+      <p className="narrow text-lg text-soft">{step.part}</p>
+      <h3 className="text-3xl">{step.title}</h3>
+      <p className="text-xl">{step.how}</p>
+      {predictedC !== undefined && (
+        <p className="text-lg text-soft">
+          The rotor should end near <b className="reading text-ink">{units.full(predictedC, '°C', 0)}</b>
+        </p>
+      )}
+      {cooling ? (
+        <div className="my-4">
+          <p className="narrow text-3xl font-bold">Off the brake: cool</p>
+          <RunClock
+            seconds={coolS}
+            from={lastStop!.tickedAt}
+            label=""
+            quiet={!sound}
+            onDone={() => setCooling(false)}
+          />
+          <Button look="quiet" onClick={() => setCooling(false)}>
+            It is cool enough
+          </Button>
+        </div>
+      ) : cue === 'up_to_speed' ? (
+        <div className="my-4">
+          <p className="narrow text-2xl font-bold">Up to</p>
+          <p className="reading text-6xl font-semibold desk:text-8xl">{shown(fromKmh)}</p>
+          <p className="reading text-2xl text-soft">{speedWords(fromKmh)}</p>
+          {!closed && (
+            <Button look="primary" className="mt-4 min-h-24 w-full text-3xl!" onClick={brake}>
+              At speed: brake
+            </Button>
+          )}
+        </div>
+      ) : (
+        <div className="my-4">
+          <p className="narrow text-2xl font-bold text-bronze">
+            {toKmh === 0 ? 'Brake until it stands' : 'Brake to'}
+          </p>
+          <p className="reading text-6xl font-semibold desk:text-8xl">{shown(toKmh)}</p>
+          <p className="reading text-2xl text-soft">
+            {toKmh === 0 ? 'a stop' : speedWords(toKmh)}, about {figure(brakeS, 0)} s
+          </p>
+          <Button look="primary" className="mt-4 min-h-24 w-full text-3xl!" onClick={release}>
+            {toKmh === 0 ? 'Stands: roll on' : 'There: release'}
+          </Button>
+        </div>
+      )}
+      {!closed && (
+        <div className="flex flex-wrap gap-3">
+          {step.troubles?.map((trouble) => (
+            <Button
+              key={trouble.id}
+              className="min-h-14 text-lg"
+              onClick={() => tick(work.id, step.id, false, { record: { trouble: trouble.id } })}
+            >
+              {trouble.label}
+            </Button>
+          ))}
+        </div>
+      )}
+    </section>
+  );
+}

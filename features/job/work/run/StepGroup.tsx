@@ -1,0 +1,50 @@
+'use client';
+
+import { Check } from 'lucide-react';
+import type { WorkRow } from '@/core/job/sheet';
+import type { Step } from '@/core/work/step';
+import { Button } from '@/ui/Button';
+import { useDesk } from '../../desk/Desk';
+import { StepWords } from './StepWords';
+import { TorqueLine } from './TorqueLine';
+
+/** Steps of one chapter that are only done and ticked: one by one for who has not done it, in one press for who has. */
+export function StepGroup({ work, steps }: { work: WorkRow; steps: Step[] }) {
+  const { tick, closed } = useDesk();
+  return (
+    <section aria-label={steps[0]!.part}>
+      <p className="narrow text-lg text-soft">{steps[0]!.part}</p>
+      <ol>
+        {steps.map((step) => (
+          <li key={step.id} className="border-b border-rule py-2">
+            <div className="flex items-start gap-4">
+              <Button
+                aria-label={`Done: ${step.title}`}
+                className="mt-1 size-14 shrink-0"
+                disabled={closed}
+                onClick={() => tick(work.id, step.id, true)}
+              >
+                <Check aria-hidden="true" size={24} />
+              </Button>
+              <div className="min-w-0 flex-1">
+                <h3 className="text-2xl">{step.title}</h3>
+                <StepWords step={step} />
+                {step.torque && <TorqueLine id={step.torque} />}
+              </div>
+            </div>
+          </li>
+        ))}
+      </ol>
+      <Button
+        look="primary"
+        className="sticky bottom-2 mt-4 min-h-16 w-full px-10 text-xl desk:static desk:w-auto"
+        disabled={closed}
+        onClick={() => {
+          for (const step of steps) tick(work.id, step.id, true);
+        }}
+      >
+        <Check aria-hidden="true" size={26} /> All {steps.length} done, next
+      </Button>
+    </section>
+  );
+}

@@ -1,0 +1,180 @@
+'use client';
+
+import { Check } from 'lucide-react';
+import { useState } from 'react';
+import type { WorkRow } from '@/core/job/sheet';
+import { planOf, type Run } from '@/core/work/run';
+import type { Answer, Step } from '@/core/work/step';
+import { Button } from '@/ui/Button';
+import { TextField } from '@/ui/Field';
+import { Opens } from '@/ui/Opens';
+import { Measure } from '../../../measure/Measure';
+import { PhaseProvider } from '../../../measure/PhaseContext';
+import { useKept } from '../../../shell/useKept';
+import { useUnits } from '../../../shell/useUnits';
+import { type TickRecord, useDesk } from '../../desk/Desk';
+import { HoldsPanel } from '../../HoldsPanel';
+import { FluidLine } from './FluidLine';
+import { RecordFields } from './RecordFields';
+import { RunClock } from './RunClock';
+import { SlowdownStep } from './SlowdownStep';
+import { StepWords } from './StepWords';
+import { TorqueLine } from './TorqueLine';
+import { TroubleBox } from './TroubleBox';
+
+type Props = { work: WorkRow; run: Run; step: Step; sound: boolean };
+
+/** The step in hand, to be read from the floor; nothing is typed but what an instrument shows. */
+export function StepInHand({ work, run, step, sound }: Props) {
+  const { tick, closed, judgement } = useDesk();
+  const units = useUnits();
+  const record = run.last.get(step.id)?.record ?? {};
+  const [note, keepNote, forgetNote] = useKept(`step-note.${work.id}.${step.id}`, '');
+  if (run.trouble) return <TroubleBox work={work} run={run} step={step} trouble={run.trouble} />;
+  const held = step.drives && judgement.holds.some((hold) => !hold.proof);
+  if (step.slowdown) return <SlowdownStep work={work} run={run} step={step} sound={sound} />;
+
+  const write = (next: TickRecord) => tick(work.id, step.id, false, { note, record: next });
+  const finish = (more: TickRecord = {}) => {
+    const { clockFrom: _, ...kept } = record;
+    tick(work.id, step.id, true, { note: note.trim(), record: { ...kept, ...more } });
+    forgetNote();
+  };
+  const bleed = planOf(work).bleed;
+  return (
+    <section aria-label={step.title}>
+      <p className="narrow text-lg text-soft">{step.part}</p>
+      <h3 className="text-3xl desk:text-4xl">{step.title}</h3>
+      {step.ml && (
+        <p className="reading my-1 text-5xl font-semibold">
+          {step.ml.here} ml <span className="text-2xl font-medium text-soft">to {step.ml.total} in all</span>
+        </p>
+      )}
+      {step.pressureKPa && (
+        <p className="reading my-1 text-5xl font-semibold">
+          {units.full(step.pressureKPa.working, 'kPa', 0)}{' '}
+          <span className="text-2xl font-medium text-stop">
+            never over {units.full(step.pressureKPa.ceiling, 'kPa', 0)}
+          </span>
+        </p>
+      )}
+      <StepWords step={step} large />
+      {bleed && step.ml && <FluidLine run={run} bleed={bleed} step={step} />}
+      {step.torque && <TorqueLine id={step.torque} />}
+      {step.timerS !== undefined && (
+        <RunClock
+          seconds={step.timerS}
+          from={run.clockFrom}
+          label="Start the clock"
+          quiet={!sound}
+          onStart={closed ? undefined : () => write({ ...record, clockFrom: new Date().toISOString() })}
+        />
+      )}
+      {step.record && <RecordFields fields={step.record} record={record} onChange={write} />}
+      {step.measure && (
+        <PhaseProvider phase={step.measure.phase}>
+          <Measure
+            measure={step.measure.measure}
+            corner={step.measure.corner}
+            onDone={closed ? undefined : () => finish()}
+          />
+        </PhaseProvider>
+      )}
+      {held && (
+        <div className="mt-4">
+          <p className="mb-2 text-xl font-semibold text-stop">The car does not move while it is held.</p>
+          <HoldsPanel />
+        </div>
+      )}
+      {!closed && !held && (
+        <div className="sticky bottom-0 -mx-4 mt-4 flex flex-wrap gap-2 border-t border-rule bg-sheet px-4 py-2 desk:static desk:mx-0 desk:gap-3 desk:border-0 desk:px-0">
+          {step.ask ? (
+            <Answers
+              step={step}
+              clockFrom={run.clockFrom}
+              onAnswer={(answer) =>
+                answer.trouble
+                  ? write({ ...record, answer: answer.value, trouble: answer.trouble })
+                  : finish({ answer: answer.value })
+              }
+            />
+          ) : (
+            <Button
+              look="primary"
+              className="min-h-16 w-full px-10 text-xl desk:w-auto"
+              onClick={() => finish()}
+            >
+              <Check aria-hidden="true" size={26} />
+              {step.ml ? 'Clear, closed, next' : step.measure ? 'Without a figure, next' : 'Done, next'}
+            </Button>
+          )}
+          {!step.ask &&
+            step.troubles?.map((trouble) => (
+              <Button
+                key={trouble.id}
+                className="min-h-16 text-lg"
+                onClick={() => write({ ...record, trouble: trouble.id })}
+              >
+                {trouble.label}
+              </Button>
+            ))}
+        </div>
+      )}
+      {!closed && (
+        <Opens
+          className="mt-3 max-w-xl"
+          startOpen={note !== ''}
+          head={<span className="text-soft">A note, if there is something to say</span>}
+        >
+          <TextField
+            label="Note"
+            maxLength={400}
+            value={note}
+            onChange={(event) => keepNote(event.target.value)}
+          />
+        </Opens>
+      )}
+    </section>
+  );
+}
+
+type AnswersProps = { step: Step; clockFrom?: string; onAnswer: (answer: Answer) => void };
+
+/** The answers of a check. Where there is a clock, the good one waits for it unless somebody says otherwise on purpose. */
+function Answers({ step, clockFrom, onAnswer }: AnswersProps) {
+  const [unlocked, setUnlocked] = useState(step.timerS === undefined);
+  const [ended, setEnded] = useState(false);
+  const waits = !unlocked && !ended;
+  return (
+    <>
+      {step.timerS !== undefined && !ended && clockFrom !== undefined && (
+        <EndsAt from={clockFrom} seconds={step.timerS} onEnd={() => setEnded(true)} />
+      )}
+      {step.ask!.map((answer) => (
+        <Button
+          key={answer.value}
+          look={answer.trouble ? 'stop' : 'primary'}
+          disabled={waits && answer.trouble === undefined}
+          className="min-h-16 px-8 text-xl"
+          onClick={() => onAnswer(answer)}
+        >
+          {answer.label}
+        </Button>
+      ))}
+      {waits && (
+        <Button look="quiet" className="min-h-16" onClick={() => setUnlocked(true)}>
+          Timed by another clock
+        </Button>
+      )}
+    </>
+  );
+}
+
+/** Tells once when a clock on record has run out. */
+function EndsAt({ from, seconds, onEnd }: { from: string; seconds: number; onEnd: () => void }) {
+  return (
+    <span className="hidden">
+      <RunClock seconds={seconds} from={from} label="" quiet onDone={onEnd} />
+    </span>
+  );
+}

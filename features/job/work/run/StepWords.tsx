@@ -1,0 +1,22 @@
+import { CAUTIONS } from '@/core/work/cautions';
+import type { Step } from '@/core/work/step';
+
+/** What a step says beyond its title: how, why, with what, and what can hurt. */
+export function StepWords({ step, large = false }: { step: Step; large?: boolean }) {
+  return (
+    <>
+      <p className={large ? 'text-xl' : undefined}>{step.how}</p>
+      {step.why && <p className="mt-1 text-soft">{step.why}</p>}
+      {step.tool && (
+        <p className="mt-1">
+          <span className="text-soft">Tool:</span> {step.tool}
+        </p>
+      )}
+      {step.cautions?.map((id) => (
+        <p key={id} className="mt-1.5 border-l-[6px] border-bronze pl-3 font-semibold">
+          {CAUTIONS[id]}
+        </p>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,123 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { FLUID_CLASS_IDS, FLUID_CLASSES } from '@/core/fluid/classes';
+import { parseMeasure } from '@/core/units/parse';
+import { PART_KIND_IDS, PART_KINDS, type PartKind } from '@/core/work/parts';
+import { Button } from '@/ui/Button';
+import { NumberField, SelectField, TextField } from '@/ui/Field';
+import { newId } from '../shell/newId';
+import type { Refusal } from '../shell/outbox';
+import { request } from '../shell/request';
+import { useKept } from '../shell/useKept';
+
+const BLANK = {
+  kind: 'fluid' as PartKind,
+  what: '',
+  batch: '',
+  quantity: '1',
+  fluidClass: 'DOT4',
+  sizeMl: '500',
+};
+
+/** Puts a lot on the shelf. */
+export function LotForm() {
+  const router = useRouter();
+  const [id, setId] = useState(newId);
+  const [draft, keep, forget] = useKept('lot', BLANK);
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const fluid = draft.kind === 'fluid';
+  const set = (field: keyof typeof BLANK) => (event: { target: { value: string } }) =>
+    keep({ ...draft, [field]: event.target.value });
+  const errorOf = (field: string) => {
+    const issue = refusal?.issues?.find((each) => each.path === field);
+    return issue && `${issue.value} is not taken: ${issue.accepted}`;
+  };
+  const add = async () => {
+    const number = (text: string) => (text.trim() === '' ? text : Number(text.replace(',', '.')));
+    const reply = await request('POST', '/api/shelf', {
+      id,
+      kind: draft.kind,
+      what:
+        draft.what.trim() || (fluid ? `${FLUID_CLASSES[draft.fluidClass as 'DOT4'].label} brake fluid` : ''),
+      batch: draft.batch,
+      quantity: number(draft.quantity),
+      fluidClass: fluid ? draft.fluidClass : null,
+      sizeMl: fluid ? (parseMeasure(draft.sizeMl, 'ml') ?? draft.sizeMl) : null,
+    });
+    setRefusal(reply.ok ? null : reply.refusal);
+    if (!reply.ok) return;
+    forget();
+    keep({ ...BLANK, kind: draft.kind });
+    setId(newId());
+    router.refresh();
+  };
+  return (
+    <form
+      className="grid gap-3 border-2 border-ink bg-card p-4 sm:grid-cols-3"
+      aria-label="Put on the shelf"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void add();
+      }}
+    >
+      <h2 className="text-xl sm:col-span-3">Put on the shelf</h2>
+      <SelectField label="Kind" value={draft.kind} onChange={set('kind')}>
+        {PART_KIND_IDS.map((kind) => (
+          <option key={kind} value={kind}>
+            {PART_KINDS[kind]}
+          </option>
+        ))}
+      </SelectField>
+      <TextField
+        label="What"
+        maxLength={120}
+        value={draft.what}
+        onChange={set('what')}
+        error={errorOf('what')}
+      />
+      <TextField
+        label="Batch"
+        maxLength={60}
+        value={draft.batch}
+        onChange={set('batch')}
+        error={errorOf('batch')}
+      />
+      {fluid && (
+        <>
+          <SelectField label="Class" value={draft.fluidClass} onChange={set('fluidClass')}>
+            {FLUID_CLASS_IDS.map((each) => (
+              <option key={each} value={each}>
+                {FLUID_CLASSES[each].label}
+              </option>
+            ))}
+          </SelectField>
+          <NumberField
+            label="Bottle holds"
+            unit="ml"
+            value={draft.sizeMl}
+            onChange={set('sizeMl')}
+            error={errorOf('sizeMl')}
+          />
+        </>
+      )}
+      <NumberField
+        label="How many"
+        value={draft.quantity}
+        onChange={set('quantity')}
+        error={errorOf('quantity')}
+      />
+      <div className="flex items-end">
+        <Button look="primary" type="submit">
+          Put it there
+        </Button>
+      </div>
+      {refusal && !refusal.issues && (
+        <p role="alert" className="font-semibold text-stop sm:col-span-3">
+          {refusal.message}
+        </p>
+      )}
+    </form>
+  );
+}

@@ -1,0 +1,27 @@
+import type { Row } from 'postgres';
+import type { FittedPart } from '../../core/work/fitted';
+import { database, type Sql } from '../db/sql';
+
+export function partFromRow(row: Row): FittedPart {
+  return {
+    id: row.id,
+    kind: row.kind,
+    place: row.place,
+    what: row.what,
+    batch: row.batch,
+    fittedOn: row.fitted_on,
+    removedOn: row.removed_on,
+    jobId: row.job_id,
+  };
+}
+
+/** Parts looked back on: what a car wears now, and what it wore of late. */
+const MOST_PARTS = 80;
+
+/** Parts of a car, those it wears first, newest first. */
+export async function carParts(carId: string, sql: Sql = database()): Promise<FittedPart[]> {
+  const rows = await sql`
+    select * from fitted_parts where car_id = ${carId}
+    order by removed_on is not null, fitted_on desc, id limit ${MOST_PARTS}`;
+  return rows.map(partFromRow);
+}

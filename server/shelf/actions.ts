@@ -1,0 +1,96 @@
+import { parseWith } from '../../core/issues/zod';
+import { toSI } from '../../core/units/convert';
+import { newShelfItemSchema, openBottleSchema, shelfChangesSchema } from '../../core/work/shelfSchema';
+import { database } from '../db/sql';
+import { notFound, refused, stale } from '../failure';
+import { accept } from '../http/route';
+import { versioned } from '../http/versioned';
+import { knownId, newId } from '../ids';
+import { type ShelfRow, shelfFromRow } from './queries';
+
+/** Puts a lot on the shelf, under an id its author made. */
+export async function addShelfItem(input: unknown, now = new Date()): Promise<ShelfRow> {
+  const { id, ...body } = (input ?? {}) as Record<string, unknown>;
+  const item = accept(parseWith(newShelfItemSchema, body));
+  const itemId = newId(id);
+  const sql = database();
+  const row = {
+    id: itemId,
+    kind: item.kind,
+    what: item.what,
+    batch: item.batch,
+    quantity: item.quantity,
+    fluid_class: item.fluidClass,
+    size_m3: item.sizeMl === null ? null : toSI(item.sizeMl, 'ml'),
+    added_at: now,
+  };
+  await sql`insert into shelf ${sql(row)} on conflict (id) do nothing`;
+  const [written] = await sql`select * from shelf where id = ${itemId}`;
+  return shelfFromRow(written!);
+}
+
+/** Counts a lot anew or takes it off the shelf, over the version its author saw. */
+export async function changeShelfItem(id: string, input: unknown, now = new Date()): Promise<ShelfRow> {
+  const { version, body } = versioned(input);
+  const { quantity, remainingMl, dropped } = accept(parseWith(shelfChangesSchema, body));
+  const itemId = knownId('lot', id);
+  return database().begin(async (tx) => {
+    const [current] = await tx`select * from shelf where id = ${itemId} for update`;
+    if (!current) throw notFound('lot', id);
+    const before = shelfFromRow(current);
+    if (before.version !== version || current.dropped_at) throw stale('That lot', before);
+    if ((remainingMl === null) !== (before.openedAt === null) || (remainingMl ?? 0) > (before.sizeMl ?? 0))
+      throw refused([
+        {
+          code: 'out_of_range',
+          path: 'remainingMl',
+          value: JSON.stringify(remainingMl),
+          accepted:
+            before.openedAt === null
+              ? 'nothing: it is sealed'
+              : `0 to ${before.sizeMl} ml, what the bottle holds`,
+        },
+      ]);
+    const [row] = await tx`
+      update shelf set quantity = ${quantity}, remaining_m3 = ${remainingMl === null ? null : toSI(remainingMl, 'ml')},
+        dropped_at = ${dropped ? now : null}, version = version + 1
+      where id = ${itemId} returning *`;
+    return shelfFromRow(row!);
+  });
+}
+
+/** Opens a sealed bottle: one less in the lot, one opened bottle of its own, with the moment it was opened. */
+export async function openBottle(id: string, input: unknown, now = new Date()): Promise<ShelfRow> {
+  const { id: openedId } = accept(parseWith(openBottleSchema, input));
+  const lotId = knownId('lot', id);
+  return database().begin(async (tx) => {
+    const [same] = await tx`select * from shelf where id = ${openedId}`;
+    if (same) return shelfFromRow(same);
+    const [lot] = await tx`select * from shelf where id = ${lotId} for update`;
+    if (!lot || lot.dropped_at) throw notFound('lot', id);
+    if (lot.kind !== 'fluid' || lot.opened_at || lot.quantity < 1)
+      throw refused([
+        {
+          code: 'refused',
+          path: 'id',
+          value: lot.opened_at ? 'already opened' : `${lot.quantity} of ${lot.what}`,
+          accepted: 'a lot with a sealed bottle of fluid in it',
+        },
+      ]);
+    await tx`update shelf set quantity = quantity - 1, version = version + 1 where id = ${lotId}`;
+    const row = {
+      id: openedId,
+      kind: 'fluid',
+      what: lot.what,
+      batch: lot.batch,
+      quantity: 1,
+      fluid_class: lot.fluid_class,
+      size_m3: lot.size_m3,
+      opened_at: now,
+      remaining_m3: lot.size_m3,
+      added_at: now,
+    };
+    const [written] = await tx`insert into shelf ${tx(row)} returning *`;
+    return shelfFromRow(written!);
+  });
+}

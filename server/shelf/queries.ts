@@ -1,0 +1,31 @@
+import type { Row } from 'postgres';
+import { fromSI } from '../../core/units/convert';
+import type { ShelfItem } from '../../core/work/shelf';
+import { database, type Sql } from '../db/sql';
+
+export type ShelfRow = ShelfItem & { version: number };
+
+const ml = (cubicMetres: number | null) =>
+  cubicMetres === null ? null : Number(fromSI(cubicMetres, 'ml').toFixed(3));
+
+export function shelfFromRow(row: Row): ShelfRow {
+  return {
+    id: row.id,
+    kind: row.kind,
+    what: row.what,
+    batch: row.batch,
+    quantity: row.quantity,
+    fluidClass: row.fluid_class,
+    sizeMl: ml(row.size_m3),
+    openedAt: row.opened_at?.toISOString() ?? null,
+    remainingMl: ml(row.remaining_m3),
+    version: row.version,
+  };
+}
+
+/** What stands on the shelf, by kind. */
+export async function getShelf(sql: Sql = database()): Promise<ShelfRow[]> {
+  const rows = await sql`
+    select * from shelf where dropped_at is null and quantity > 0 order by kind, added_at, id`;
+  return rows.map(shelfFromRow);
+}

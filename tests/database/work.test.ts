@@ -1,0 +1,232 @@
+import { randomUUID } from 'node:crypto';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { planOf, runOf } from '../../core/work/run';
+import { getCar } from '../../server/cars/queries';
+import { getSheet } from '../../server/jobs/queries';
+import { addTick, proveHold, startWork } from '../../server/jobs/work';
+import { fitPart } from '../../server/parts/actions';
+import { carParts } from '../../server/parts/queries';
+import { addShelfItem, changeShelfItem, openBottle } from '../../server/shelf/actions';
+import { getShelf } from '../../server/shelf/queries';
+import { freshDatabase } from '../support/database';
+import { answer, failureOf, makeCar, makeJob } from '../support/shop';
+import { goodAnswer } from '../support/work';
+
+let drop: () => Promise<void>;
+beforeAll(async () => {
+  ({ drop } = await freshDatabase());
+});
+afterAll(() => drop());
+
+const work = (changes: Record<string, unknown> = {}) => ({
+  id: randomUUID(),
+  procedure: 'flush',
+  cause: null,
+  title: 'Flush',
+  before: '',
+  ...changes,
+});
+const tick = (step: string, changes: Record<string, unknown> = {}) => ({
+  id: randomUUID(),
+  step,
+  done: true,
+  note: '',
+  ...changes,
+});
+
+describe('a work', () => {
+  it('is planned on the server for this car and kept as planned', async () => {
+    const { job } = await makeJob();
+    const row = await startWork(
+      job.id,
+      work({
+        procedure: 'pads',
+        corners: ['FR'],
+        cause: 'pad_worn_out',
+        measuredBy: { reading: 'pads', corner: 'FR' },
+      }),
+    );
+    expect(planOf(row)).toMatchObject({ procedure: 'pads', corners: ['FL', 'FR'] });
+    expect(planOf(row).library).toMatch(/^\d{4}\.\d{2}$/);
+    expect((await getSheet(job.id)).works[0]).toEqual(row);
+    expect(row).toMatchObject({ measuredBy: { reading: 'pads', corner: 'FR' }, together: false });
+  });
+
+  it('lands once, however often it is sent', async () => {
+    const { job } = await makeJob();
+    const sent = work();
+    const row = await startWork(job.id, sent);
+    expect(await startWork(job.id, sent)).toEqual(row);
+    expect((await getSheet(job.id)).works).toHaveLength(1);
+  });
+
+  it('refuses a pressure over the reservoir’s ceiling, with field, value and range', async () => {
+    const { job } = await makeJob();
+    const failure = await failureOf(
+      startWork(job.id, work({ options: { bleed: { method: 'pressure', pressureKPa: 260 } } })),
+    );
+    expect(failure.detail.issues![0]).toMatchObject({
+      path: 'pressureKPa',
+      accepted: expect.stringContaining('not above ceilingKPa'),
+    });
+    const impossible = await failureOf(startWork(job.id, work({ options: { bleed: { bottleMl: 5 } } })));
+    expect(impossible.detail.issues![0]).toMatchObject({
+      path: 'options.bleed.bottleMl',
+      value: '5',
+      accepted: expect.stringContaining('100 to 25000 ml'),
+    });
+    expect((await getSheet(job.id)).works).toEqual([]);
+  });
+
+  it('is marked as done together when it is added while another is under way', async () => {
+    const { job } = await makeJob();
+    const first = await startWork(job.id, work());
+    const waiting = await startWork(job.id, work({ procedure: 'pads' }));
+    expect(waiting.together).toBe(false);
+    await addTick(first.id, tick('lift'));
+    expect((await startWork(job.id, work({ procedure: 'slides' }))).together).toBe(true);
+  });
+
+  it('keeps what was written down at a step, and where the run stood', async () => {
+    const { job } = await makeJob();
+    const row = await startWork(job.id, work());
+    await addTick(
+      row.id,
+      tick('leak-hold', { done: false, record: { clockFrom: '2026-05-01T10:00:00.000Z' } }),
+    );
+    await addTick(
+      row.id,
+      tick('bleed-1', { record: { colour: 'dark', bubbles: 'many', ml: 210, clearAt: 180 } }),
+    );
+    const { ticks } = await getSheet(job.id);
+    const run = runOf(row, ticks);
+    expect(run.last.get('bleed-1')!.record).toEqual({
+      colour: 'dark',
+      bubbles: 'many',
+      ml: 210,
+      clearAt: 180,
+    });
+    expect(run.last.get('leak-hold')!.record.clockFrom).toBe('2026-05-01T10:00:00.000Z');
+  });
+
+  it('does not let a check between corners be passed without its answer', async () => {
+    const { job } = await makeJob();
+    const row = await startWork(job.id, work());
+    const failure = await failureOf(addTick(row.id, tick('leak-hold')));
+    expect(failure.detail.issues![0]).toMatchObject({ path: 'record.answer', accepted: 'one of held' });
+    expect((await failureOf(addTick(row.id, tick('leak-hold', { record: { answer: 'fell' } })))).code).toBe(
+      'refused',
+    );
+  });
+
+  it('does not let a held car be driven, and does once the hold is proved', async () => {
+    const { job } = await makeJob();
+    await answer(job.id, { finding: 'bearing_play', state: 'excess', place: 'FR' });
+    const row = await startWork(job.id, work({ procedure: 'bed_in' }));
+    const [road] = planOf(row).steps;
+    const sent = () => addTick(row.id, tick('road', { record: goodAnswer(road!) }));
+    expect((await failureOf(sent())).detail.issues![0]!.value).toContain('wheel bearing loose');
+    await proveHold(job.id, {
+      id: randomUUID(),
+      hold: 'bearing_play',
+      how: 'New bearing, 0.01 mm',
+      by: 'Mira',
+    });
+    expect((await sent()).done).toBe(true);
+  });
+});
+
+describe('the shelf', () => {
+  const lot = (changes: Record<string, unknown> = {}) => ({
+    id: randomUUID(),
+    kind: 'fluid',
+    what: 'DOT 4',
+    batch: 'A1',
+    quantity: 2,
+    fluidClass: 'DOT4',
+    sizeMl: 500,
+    ...changes,
+  });
+
+  it('opens a bottle out of its lot, with the moment it was opened', async () => {
+    const item = await addShelfItem(lot());
+    const id = randomUUID();
+    const opened = await openBottle(item.id, { id }, new Date('2026-05-01T10:00:00Z'));
+    expect(opened).toMatchObject({ quantity: 1, openedAt: '2026-05-01T10:00:00.000Z', remainingMl: 500 });
+    expect(await openBottle(item.id, { id })).toEqual(opened);
+    expect((await getShelf()).find((each) => each.id === item.id)!.quantity).toBe(1);
+    await openBottle(item.id, { id: randomUUID() });
+    expect((await failureOf(openBottle(item.id, { id: randomUUID() }))).code).toBe('refused');
+    expect((await getShelf()).some((each) => each.id === item.id)).toBe(false);
+  });
+
+  it('refuses more in a bottle than it holds, and a count its author did not see', async () => {
+    const item = await addShelfItem(lot());
+    const opened = await openBottle(item.id, { id: randomUUID() });
+    const change = { quantity: 1, remainingMl: 800, dropped: false, version: opened.version };
+    expect((await failureOf(changeShelfItem(opened.id, change))).detail.issues![0]).toMatchObject({
+      path: 'remainingMl',
+      value: '800',
+      accepted: '0 to 500 ml, what the bottle holds',
+    });
+    await changeShelfItem(opened.id, { ...change, remainingMl: 120 });
+    expect((await failureOf(changeShelfItem(opened.id, { ...change, remainingMl: 60 }))).code).toBe('stale');
+    expect((await failureOf(addShelfItem(lot({ fluidClass: null })))).detail.issues![0]!.path).toBe(
+      'fluidClass',
+    );
+  });
+});
+
+describe('parts on a car', () => {
+  const part = (changes: Record<string, unknown> = {}) => ({
+    id: randomUUID(),
+    kind: 'pads',
+    place: 'front',
+    what: 'Track pads',
+    batch: '',
+    fittedOn: '2026-04-01',
+    jobId: null,
+    shelfId: null,
+    ...changes,
+  });
+
+  it('take the place of what was there, the same day, and one from the shelf', async () => {
+    const car = await makeCar();
+    const lot = await addShelfItem({
+      id: randomUUID(),
+      kind: 'pads',
+      what: 'Track pads',
+      batch: 'T1',
+      quantity: 1,
+      fluidClass: null,
+      sizeMl: null,
+    });
+    const old = await fitPart(car.id, part());
+    const sent = part({ fittedOn: '2026-05-01', shelfId: lot.id });
+    const fresh = await fitPart(car.id, sent);
+    expect(await fitPart(car.id, sent)).toEqual(fresh);
+    expect((await carParts(car.id)).map(({ id, removedOn }) => [id, removedOn])).toEqual([
+      [fresh.id, null],
+      [old.id, '2026-05-01'],
+    ]);
+    expect((await failureOf(fitPart(car.id, part({ fittedOn: '2026-05-02', shelfId: lot.id })))).code).toBe(
+      'not_found',
+    );
+  });
+
+  it('are not fitted before what they replace, nor in the time to come', async () => {
+    const car = await makeCar();
+    await fitPart(car.id, part());
+    expect(
+      (await failureOf(fitPart(car.id, part({ fittedOn: '2026-03-01' })))).detail.issues![0],
+    ).toMatchObject({
+      path: 'fittedOn',
+      accepted: expect.stringContaining('not before 2026-04-01'),
+    });
+    const failure = await failureOf(
+      fitPart(car.id, part({ place: 'rear', fittedOn: '2027-01-01' }), new Date('2026-05-01T00:00:00Z')),
+    );
+    expect(failure.detail.issues![0]!.accepted).toBe('today or earlier');
+    expect((await getCar(car.id)).torquesNm).toEqual({});
+  });
+});

@@ -1,0 +1,78 @@
+import type { JobSheet, TickRow, WorkRow } from '../../core/job/sheet';
+import { knownOf } from '../../core/work/known';
+import type { ProcedureId } from '../../core/work/library';
+import type { WorkOptions } from '../../core/work/options';
+import { planWork } from '../../core/work/plan';
+import { planOf } from '../../core/work/run';
+import type { Ways } from '../../core/work/ways';
+import { at } from './sheet';
+
+/** A shop's ways, as a new one has them. */
+export const WAYS: Ways = {
+  bleedOrder: 'furthest_first',
+  twoBleeders: 'outer_inner_outer',
+  reservoirSchool: 'draw_out',
+  strainerSchool: 'lift_out',
+  bleedMethod: 'pressure',
+  bleedPressureKPa: 103,
+  bottleMl: 500,
+  catchMl: 500,
+  bedInSchool: 'A',
+};
+
+type Asked = { ways?: Partial<Ways>; corners?: WorkRow['id'][]; options?: WorkOptions };
+
+/** A plan of the library for a sheet's car. */
+export function planFor(sheet: JobSheet, procedure: ProcedureId, asked: Asked = {}) {
+  return planWork(sheet.car, { ...WAYS, ...asked.ways }, knownOf(sheet), {
+    procedure,
+    corners: (asked.corners ?? []) as never,
+    options: asked.options ?? {},
+  });
+}
+
+/** A work on a sheet. */
+export function workRow(
+  sheet: JobSheet,
+  procedure: ProcedureId = 'flush',
+  changes: Partial<WorkRow> = {},
+): WorkRow {
+  return {
+    id: 'w',
+    procedure,
+    cause: null,
+    title: 'The work',
+    before: '',
+    measuredBy: null,
+    together: false,
+    plan: planFor(sheet, procedure),
+    startedAt: at(20),
+    ...changes,
+  };
+}
+
+/** A tick of a step, done unless it says otherwise. */
+export function tickRow(workId: string, step: string, changes: Partial<TickRow> = {}): TickRow {
+  return {
+    id: `${workId} ${step} ${changes.tickedAt ?? ''}`,
+    workId,
+    step,
+    done: true,
+    note: '',
+    record: {},
+    tickedAt: at(21),
+    ...changes,
+  };
+}
+
+/** Every step of a work ticked, each check with its good answer. */
+export function tickAll(work: WorkRow, minute = 21): TickRow[] {
+  return planOf(work).steps.map((step) =>
+    tickRow(work.id, step.id, { tickedAt: at(minute), record: goodAnswer(step) }),
+  );
+}
+
+/** The answer that lets a check pass. */
+export function goodAnswer(step: { ask?: { value: string; trouble?: string }[] }): Record<string, string> {
+  return step.ask ? { answer: step.ask.find((answer) => answer.trouble === undefined)!.value } : {};
+}
