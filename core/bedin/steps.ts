@@ -27,6 +27,7 @@ export function bedInSteps(plan: BedInPlan): Step[] {
       title: 'Pump the pedal until it is hard',
       how: 'New pads stand off the rotor until the first presses.',
       cautions: ['firm_pedal'],
+      finds: [{ id: 'pedal_now', state: 'firm' }],
     },
     {
       id: 'gentle',

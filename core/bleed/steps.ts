@@ -278,6 +278,7 @@ function finishSteps(plan: BleedPlan, { strainer }: BleedWays): Step[] {
       part: 'Finish',
       title: 'Level to the mark, not above',
       how: `Draw off the excess: hot fluid needs room. ${strainer === 'lift_out' ? 'Strainer and cap back.' : 'Cap back.'}`,
+      finds: [{ id: 'reservoir_level', state: 'ok' }],
     },
     {
       id: 'closed',

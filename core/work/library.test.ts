@@ -5,6 +5,7 @@ import { CORNERS } from '../car/corner';
 import type { CarKind } from '../car/spec';
 import { startingSet } from '../car/startingSets';
 import { CAUSES } from '../diagnosis/vocabulary/causes';
+import { findingOf } from '../diagnosis/vocabulary/findings';
 import { PROCEDURE_IDS, PROCEDURES } from './library';
 import { planWork } from './plan';
 import { CAUTION_FOR } from './procedure';
@@ -87,6 +88,16 @@ describe('the procedure library', () => {
       ).toHaveLength(1);
       expect(ids.indexOf('hold'), procedure).toBeGreaterThan(ids.indexOf('wheels'));
     }
+  });
+
+  it('writes down only what the checks of the proof know', () => {
+    for (const { procedure, plan } of everyPlan())
+      for (const step of plan.steps)
+        for (const { id, state } of [
+          ...(step.finds ?? []),
+          ...(step.ask ?? []).flatMap((answer) => answer.finds ?? []),
+        ])
+          expect(findingOf(id).states as readonly string[], `${procedure} ${step.id}`).toContain(state);
   });
 
   it('works pairs on an axle, and the corner alone where the corner alone is wrong', () => {

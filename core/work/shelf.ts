@@ -73,6 +73,12 @@ export function againstShelf(
   });
 }
 
+/** Sealed bottles that an amount takes, and what stays in the last of them, ml. */
+export function bottlesFor(ml: number, sizeMl: number): { bottles: number; leftMl: number } {
+  const bottles = Math.ceil(ml / sizeMl);
+  return { bottles, leftMl: bottles * sizeMl - ml };
+}
+
 /** Millilitres in a lot of bottles. */
 function mlOf(item: ShelfItem): number {
   return item.remainingMl ?? (item.sizeMl ?? 0) * item.quantity;

@@ -33,6 +33,12 @@ export const shelfChangesSchema = z.strictObject({
 /** Opening a sealed bottle; the opened one gets an id of its own. */
 export const openBottleSchema = z.strictObject({ id: z.uuid('a UUID made by the sender') });
 
+/** Fluid used out of a lot of sealed bottles; what stays in the last one is an opened bottle of its own. */
+export const usedFluidSchema = z.strictObject({
+  id: z.uuid('a UUID made by the sender'),
+  ml: within(1, 25000, 'ml'),
+});
+
 /** A part put on a car, from the shelf or not. */
 export const newPartSchema = z.strictObject({
   kind: z.enum(PART_KIND_IDS).refine((kind) => kind !== 'fluid', 'a part; fluid is kept as the car’s fill'),

@@ -1,5 +1,6 @@
 import type { Corner } from '../car/corner';
 import type { TorqueId } from '../car/torques';
+import type { FindingId } from '../diagnosis/vocabulary/findings';
 import type { Phase } from '../job/sheet';
 import type { MeasureId } from '../walk/measures';
 import type { CautionId } from './cautions';
@@ -17,12 +18,16 @@ export type Part =
   | 'Finish'
   | 'Proof';
 
+export type StepFinding = { id: FindingId; state: string };
+
 /** An answer that has to be chosen at a step, so that it cannot be passed by accident. */
 export type Answer = {
   value: string;
   label: string;
   /** The trouble this answer means; the run goes there first. */
   trouble?: string;
+  /** What it says of the car after the work, written down as a check of the proof. */
+  finds?: StepFinding[];
 };
 
 /** What can go wrong at a step, and the way back. */
@@ -61,6 +66,8 @@ export type Step = {
   timerS?: number;
   /** The car moves under its own power here: not while anything holds it. */
   drives?: true;
+  /** What doing it says of the car after the work, written down as a check of the proof. */
+  finds?: StepFinding[];
   ask?: Answer[];
   troubles?: Trouble[];
   record?: RecordField[];

@@ -40,8 +40,9 @@ let timer: ReturnType<typeof setTimeout> | undefined;
 let started = false;
 const watchers = new Set<() => void>();
 const deliveries = new Set<Delivery>();
-/** Jobs for which something has landed since this page was loaded. */
-const landed = new Set<string>();
+/** When something of a job last landed, on this device: a page loaded just before it knows nothing of it. */
+const LANDED = 'bavrin.landed';
+const JUST_NOW_MS = 20_000;
 
 /** The version of each job as this page last saw it; a change of a job's own fields carries it. */
 const seenVersions = new Map<string, number>();
@@ -61,7 +62,9 @@ export const outbox = {
   },
 
   /** Whether something of the job landed before anybody listened: its sheet may then be older than the server's. */
-  hasLanded: (jobId: string): boolean => landed.has(jobId),
+  hasLanded(jobId: string): boolean {
+    return Math.abs(Date.now() - (landings()[jobId] ?? 0)) < JUST_NOW_MS;
+  },
 
   /** Reads what an earlier page left behind, and keeps trying from now on. */
   start(): void {
@@ -103,6 +106,14 @@ export const outbox = {
 
   flush: () => void flush(),
 };
+
+function landings(): Record<string, number> {
+  try {
+    return JSON.parse(localStorage.getItem(LANDED) ?? '{}') as Record<string, number>;
+  } catch {
+    return {};
+  }
+}
 
 function load(): Parcel[] {
   try {
@@ -155,7 +166,7 @@ async function sendAll(): Promise<void> {
         trouble: null,
       });
     } else {
-      landed.add(parcel.jobId);
+      localStorage.setItem(LANDED, JSON.stringify({ [parcel.jobId]: Date.now() }));
       for (const delivery of deliveries) delivery(parcel, outcome.answer);
       change({ parcels: load().filter((each) => each.id !== parcel.id), trouble: null });
     }

@@ -3,6 +3,7 @@ export const GO_KEYS = [
   { keys: 'g b', does: 'Bay', href: '/' },
   { keys: 'g l', does: 'Ledger', href: '/ledger' },
   { keys: 'g f', does: 'Bench, fluid', href: '/bench/fluid' },
+  { keys: 'g h', does: 'Shelf', href: '/shelf' },
   { keys: 'g s', does: 'Setup', href: '/setup' },
 ] as const;
 
@@ -16,8 +17,9 @@ export const STAGE_KEYS = [
 
 export const OTHER_KEYS = [
   { keys: 'n', does: 'In a job: to the check worth doing next' },
-  { keys: '1 … 9', does: 'On a row of choices: press that one' },
+  { keys: '1 … 9', does: 'On a row of choices, or at a check of a run: press that one' },
   { keys: '← →', does: 'On a row of choices: move along it' },
+  { keys: 'Enter', does: 'In a run: this is done, the next step' },
   { keys: '/', does: 'In the ledger: to the search' },
   { keys: '?', does: 'This sheet' },
   { keys: 'Esc', does: 'Close what lies over the page' },

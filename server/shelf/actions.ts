@@ -1,6 +1,12 @@
 import { parseWith } from '../../core/issues/zod';
 import { toSI } from '../../core/units/convert';
-import { newShelfItemSchema, openBottleSchema, shelfChangesSchema } from '../../core/work/shelfSchema';
+import { bottlesFor } from '../../core/work/shelf';
+import {
+  newShelfItemSchema,
+  openBottleSchema,
+  shelfChangesSchema,
+  usedFluidSchema,
+} from '../../core/work/shelfSchema';
 import { database } from '../db/sql';
 import { notFound, refused, stale } from '../failure';
 import { accept } from '../http/route';
@@ -62,35 +68,55 @@ export async function changeShelfItem(id: string, input: unknown, now = new Date
 /** Opens a sealed bottle: one less in the lot, one opened bottle of its own, with the moment it was opened. */
 export async function openBottle(id: string, input: unknown, now = new Date()): Promise<ShelfRow> {
   const { id: openedId } = accept(parseWith(openBottleSchema, input));
+  return takeBottles(id, openedId, (sizeMl) => ({ bottles: 1, leftMl: sizeMl }), now);
+}
+
+/**
+ * Takes what a bleed used off the shelf: so many sealed bottles less, and what stays in the last one as an opened
+ * bottle under the id the sender made, empty or not, so that a repeated send takes nothing twice.
+ */
+export async function takeFluid(id: string, input: unknown, now = new Date()): Promise<ShelfRow> {
+  const { id: openedId, ml } = accept(parseWith(usedFluidSchema, input));
+  return takeBottles(id, openedId, (sizeMl) => bottlesFor(ml, sizeMl), now);
+}
+
+async function takeBottles(
+  id: string,
+  openedId: string,
+  count: (sizeMl: number) => { bottles: number; leftMl: number },
+  now: Date,
+): Promise<ShelfRow> {
   const lotId = knownId('lot', id);
   return database().begin(async (tx) => {
     const [same] = await tx`select * from shelf where id = ${openedId}`;
     if (same) return shelfFromRow(same);
-    const [lot] = await tx`select * from shelf where id = ${lotId} for update`;
-    if (!lot || lot.dropped_at) throw notFound('lot', id);
-    if (lot.kind !== 'fluid' || lot.opened_at || lot.quantity < 1)
+    const [row] = await tx`select * from shelf where id = ${lotId} for update`;
+    if (!row || row.dropped_at) throw notFound('lot', id);
+    const lot = shelfFromRow(row);
+    const { bottles, leftMl } = count(lot.sizeMl ?? 1);
+    if (lot.kind !== 'fluid' || lot.openedAt || lot.quantity < bottles)
       throw refused([
         {
           code: 'refused',
           path: 'id',
-          value: lot.opened_at ? 'already opened' : `${lot.quantity} of ${lot.what}`,
-          accepted: 'a lot with a sealed bottle of fluid in it',
+          value: lot.openedAt ? 'already opened' : `${lot.quantity} of ${lot.what}`,
+          accepted: `a lot with ${bottles} sealed bottle${bottles === 1 ? '' : 's'} of fluid in it`,
         },
       ]);
-    await tx`update shelf set quantity = quantity - 1, version = version + 1 where id = ${lotId}`;
-    const row = {
+    await tx`update shelf set quantity = quantity - ${bottles}, version = version + 1 where id = ${lotId}`;
+    const opened = {
       id: openedId,
       kind: 'fluid',
       what: lot.what,
       batch: lot.batch,
-      quantity: 1,
-      fluid_class: lot.fluid_class,
-      size_m3: lot.size_m3,
+      quantity: leftMl > 0 ? 1 : 0,
+      fluid_class: row.fluid_class,
+      size_m3: row.size_m3,
       opened_at: now,
-      remaining_m3: lot.size_m3,
+      remaining_m3: toSI(leftMl, 'ml'),
       added_at: now,
     };
-    const [written] = await tx`insert into shelf ${tx(row)} returning *`;
+    const [written] = await tx`insert into shelf ${tx(opened)} returning *`;
     return shelfFromRow(written!);
   });
 }

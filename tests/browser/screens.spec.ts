@@ -55,6 +55,12 @@ async function screens(page: Page): Promise<string[]> {
     .getByRole('link', { name: /back straight/ })
     .getAttribute('href');
   const at = (stage: string) => jobs.find((href) => href.endsWith(stage))!;
+  await page.goto(at('/work'));
+  const run = await page
+    .getByRole('main')
+    .getByRole('link', { name: 'Go on' })
+    .first()
+    .getAttribute('href');
   return [
     '/',
     '/job/new',
@@ -62,6 +68,8 @@ async function screens(page: Page): Promise<string[]> {
     at('/checks'),
     at('/checks').replace('/checks', '/verdict'),
     at('/work'),
+    run!,
+    '/shelf',
     at('/proof'),
     '/ledger',
     story!,

@@ -6,7 +6,7 @@ import { getSheet } from '../../server/jobs/queries';
 import { addTick, proveHold, startWork } from '../../server/jobs/work';
 import { fitPart } from '../../server/parts/actions';
 import { carParts } from '../../server/parts/queries';
-import { addShelfItem, changeShelfItem, openBottle } from '../../server/shelf/actions';
+import { addShelfItem, changeShelfItem, openBottle, takeFluid } from '../../server/shelf/actions';
 import { getShelf } from '../../server/shelf/queries';
 import { freshDatabase } from '../support/database';
 import { answer, failureOf, makeCar, makeJob } from '../support/shop';
@@ -158,6 +158,17 @@ describe('the shelf', () => {
     await openBottle(item.id, { id: randomUUID() });
     expect((await failureOf(openBottle(item.id, { id: randomUUID() }))).code).toBe('refused');
     expect((await getShelf()).some((each) => each.id === item.id)).toBe(false);
+  });
+
+  it('gives what a bleed used, whole bottles and the rest of the last one', async () => {
+    const item = await addShelfItem(lot({ quantity: 3 }));
+    const id = randomUUID();
+    const rest = await takeFluid(item.id, { id, ml: 839 });
+    expect(rest).toMatchObject({ quantity: 1, remainingMl: 161 });
+    expect(await takeFluid(item.id, { id, ml: 839 })).toEqual(rest);
+    expect((await getShelf()).find((each) => each.id === item.id)!.quantity).toBe(1);
+    const failure = await failureOf(takeFluid(item.id, { id: randomUUID(), ml: 839 }));
+    expect(failure.detail.issues![0]!.accepted).toBe('a lot with 2 sealed bottles of fluid in it');
   });
 
   it('refuses more in a bottle than it holds, and a count its author did not see', async () => {

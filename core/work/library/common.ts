@@ -46,7 +46,7 @@ export const firmPedal: Step = step(
   'firm',
   'Pump the pedal until it is hard',
   'Before the car moves at all: pistons that were pushed back have to come out to the pads first.',
-  { cautions: ['firm_pedal'] },
+  { cautions: ['firm_pedal'], finds: [{ id: 'pedal_now', state: 'firm' }] },
 );
 
 export const holdPedal: Step = step(
@@ -57,8 +57,20 @@ export const holdPedal: Step = step(
   {
     timerS: 30,
     ask: [
-      { value: 'held', label: 'Held, all dry' },
-      { value: 'sank', label: 'It sank', trouble: 'sank' },
+      {
+        value: 'held',
+        label: 'Held, all dry',
+        finds: [
+          { id: 'pedal_hold', state: 'holds' },
+          { id: 'leak', state: 'none' },
+        ],
+      },
+      {
+        value: 'sank',
+        label: 'It sank',
+        trouble: 'sank',
+        finds: [{ id: 'pedal_hold', state: 'sinks' }],
+      },
       { value: 'wet', label: 'A wet spot', trouble: 'wet' },
     ],
     troubles: [
@@ -96,6 +108,7 @@ export const levelRight: Step = step(
   'level',
   'Level to the mark, not above',
   'Draw off the excess: hot fluid needs room. Cap clean and on.',
+  { finds: [{ id: 'reservoir_level', state: 'ok' }] },
 );
 
 /** A caliper off its bracket and tied up, at each corner. */

@@ -117,17 +117,26 @@ export function JobDesk({
     outbox.sawVersion(next.job.id, next.job.version);
     setBase(next);
   }, []);
+  const landings = useRef(0);
   const refresh = useCallback(async () => {
-    const response = await fetch(`/api/jobs/${jobId}`).catch(() => undefined);
-    if (response?.ok) replaceSheet((await response.json()) as JobSheet);
+    for (let attempt = 0; attempt < 3; attempt++) {
+      const before = landings.current;
+      const response = await fetch(`/api/jobs/${jobId}`).catch(() => undefined);
+      if (!response?.ok) return;
+      const newest = (await response.json()) as JobSheet;
+      // What landed while this was on its way may not be in it: laid over, it would take a step back.
+      if (landings.current === before) return replaceSheet(newest);
+    }
   }, [jobId, replaceSheet]);
 
   useEffect(() => outbox.sawVersion(first.job.id, first.job.version), [first]);
   useEffect(
     () =>
-      outbox.onDelivered(
-        (parcel, answer) => parcel.jobId === jobId && setBase((now) => applyAnswer(now, parcel.kind, answer)),
-      ),
+      outbox.onDelivered((parcel, answer) => {
+        if (parcel.jobId !== jobId) return;
+        landings.current += 1;
+        setBase((now) => applyAnswer(now, parcel.kind, answer));
+      }),
     [jobId],
   );
   // What an earlier page left behind may have been sent before this desk was listening.

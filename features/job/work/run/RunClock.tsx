@@ -20,12 +20,13 @@ type Props = {
  * Sounds once at the end, unless it had ended before anybody looked.
  */
 export function RunClock({ seconds, from, label, onStart, onDone, quiet = false }: Props) {
-  const [now, setNow] = useState(() => Date.now());
+  // The server's clock is not this device's: nothing is counted before the page is here.
+  const [now, setNow] = useState<number>();
   const told = useRef<string | undefined>(undefined);
   const done = useRef(onDone);
   done.current = onDone;
   const endsAt = from === undefined ? undefined : new Date(from).getTime() + seconds * 1000;
-  const over = endsAt !== undefined && now >= endsAt;
+  const over = endsAt !== undefined && now !== undefined && now >= endsAt;
 
   useEffect(() => {
     if (endsAt === undefined) return;
@@ -41,7 +42,7 @@ export function RunClock({ seconds, from, label, onStart, onDone, quiet = false 
     done.current?.();
   }, [over, from, quiet]);
 
-  const left = endsAt === undefined ? seconds : Math.max(0, (endsAt - now) / 1000);
+  const left = endsAt === undefined || now === undefined ? seconds : Math.max(0, (endsAt - now) / 1000);
   return (
     <div className="my-2 flex flex-wrap items-center gap-4">
       <span role="timer" aria-live="off" className="reading min-w-36 text-6xl font-semibold">

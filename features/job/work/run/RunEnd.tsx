@@ -10,6 +10,7 @@ import { useDesk } from '../../desk/Desk';
 import { HoldsPanel } from '../../HoldsPanel';
 import { FittedForm } from '../FittedForm';
 import { recordWords } from '../recordWords';
+import { UsedFluid } from './UsedFluid';
 
 /** The end of a run: done, or finished with a proof still missing; what was written down; what comes next. */
 export function RunEnd({ work, run }: { work: WorkRow; run: Run }) {
@@ -58,6 +59,9 @@ export function RunEnd({ work, run }: { work: WorkRow; run: Run }) {
             {plan.bedIn && plan.procedure !== 'bed_in' ? 'Add the bed-in' : 'Add work'}
           </Link>
         </div>
+      )}
+      {!closed && run.state === 'finished' && plan.bleed && (
+        <UsedFluid workId={work.id} run={run} bleed={plan.bleed} />
       )}
       {written.length > 0 && (
         <>

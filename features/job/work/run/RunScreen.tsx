@@ -11,6 +11,7 @@ import { RunPicture } from './RunPicture';
 import { RunRule } from './RunRule';
 import { StepGroup } from './StepGroup';
 import { StepInHand } from './StepInHand';
+import { useRunKeys } from './useRunKeys';
 import { useWakeLock } from './useWakeLock';
 
 /** A work under way on one large screen: the picture, the step in hand, where it stands on the rule. */
@@ -19,6 +20,7 @@ export function RunScreen({ workId }: { workId: string }) {
   const [sound, keepSound] = useKept('run-sound', true);
   const work = sheet.works.find((each) => each.id === workId);
   const run = work && runOf(work, sheet.ticks);
+  useRunKeys();
   useWakeLock(run?.state === 'under_way');
   const back = `/job/${sheet.job.id}/work`;
   if (!work || !run)
@@ -41,7 +43,7 @@ export function RunScreen({ workId }: { workId: string }) {
         <div className="flex flex-wrap items-center gap-x-3 border-b-2 border-ink bg-card px-4 py-1.5 desk:px-6">
           <h2 className="mr-auto text-xl">
             {work.title}{' '}
-            <span className="reading ml-1 text-base font-medium text-soft">
+            <span data-testid="run-count" className="reading ml-1 text-base font-medium text-soft">
               {run.done} of {run.steps.length}
             </span>
           </h2>

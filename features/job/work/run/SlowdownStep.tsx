@@ -30,10 +30,9 @@ export function SlowdownStep({ work, run, step, sound }: Props) {
   const { fromKmh, toKmh, predictedC } = step.slowdown!;
   const [cue, setCue] = useState<Cue>('up_to_speed');
   const before = run.steps[run.steps.indexOf(step) - 1];
-  const lastStop = before?.slowdown ? run.last.get(before.id) : undefined;
+  const releasedAt = before?.slowdown ? run.last.get(before.id)?.record.releasedAt : undefined;
   const coolS = before?.slowdown?.coolS ?? 0;
-  const cooledAt = lastStop ? new Date(lastStop.tickedAt).getTime() + coolS * 1000 : 0;
-  const [cooling, setCooling] = useState(() => coolS > 0 && Date.now() < cooledAt);
+  const [cooling, setCooling] = useState(coolS > 0 && releasedAt !== undefined);
 
   // The dashboard of a shop that measures in inches is in miles.
   const miles = units.choice.lengthUnit === 'in';
@@ -55,7 +54,8 @@ export function SlowdownStep({ work, run, step, sound }: Props) {
       beep(990);
       say(toKmh === 0 ? 'Roll on' : 'Release');
     }
-    tick(work.id, step.id, true);
+    // By this device's clock, which the count-down goes by: the server's may be minutes off.
+    tick(work.id, step.id, true, { record: { releasedAt: new Date().toISOString() } });
   };
   const brakeS = (fromKmh - toKmh) / 3.6 / (toKmh === 0 ? MODERATE : FIRM);
   return (
@@ -73,7 +73,7 @@ export function SlowdownStep({ work, run, step, sound }: Props) {
           <p className="narrow text-3xl font-bold">Off the brake: cool</p>
           <RunClock
             seconds={coolS}
-            from={lastStop!.tickedAt}
+            from={String(releasedAt)}
             label=""
             quiet={!sound}
             onDone={() => setCooling(false)}
@@ -88,7 +88,7 @@ export function SlowdownStep({ work, run, step, sound }: Props) {
           <p className="reading text-6xl font-semibold desk:text-8xl">{shown(fromKmh)}</p>
           <p className="reading text-2xl text-soft">{speedWords(fromKmh)}</p>
           {!closed && (
-            <Button look="primary" className="mt-4 min-h-24 w-full text-3xl!" onClick={brake}>
+            <Button data-run="next" look="primary" className="mt-4 min-h-24 w-full text-3xl!" onClick={brake}>
               At speed: brake
             </Button>
           )}
@@ -102,7 +102,7 @@ export function SlowdownStep({ work, run, step, sound }: Props) {
           <p className="reading text-2xl text-soft">
             {toKmh === 0 ? 'a stop' : speedWords(toKmh)}, about {figure(brakeS, 0)} s
           </p>
-          <Button look="primary" className="mt-4 min-h-24 w-full text-3xl!" onClick={release}>
+          <Button data-run="next" look="primary" className="mt-4 min-h-24 w-full text-3xl!" onClick={release}>
             {toKmh === 0 ? 'Stands: roll on' : 'There: release'}
           </Button>
         </div>

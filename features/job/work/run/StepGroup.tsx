@@ -7,10 +7,16 @@ import { Button } from '@/ui/Button';
 import { useDesk } from '../../desk/Desk';
 import { StepWords } from './StepWords';
 import { TorqueLine } from './TorqueLine';
+import { useFinds } from './useFinds';
 
 /** Steps of one chapter that are only done and ticked: one by one for who has not done it, in one press for who has. */
 export function StepGroup({ work, steps }: { work: WorkRow; steps: Step[] }) {
   const { tick, closed } = useDesk();
+  const find = useFinds();
+  const done = (step: Step) => {
+    find(step.finds);
+    tick(work.id, step.id, true);
+  };
   return (
     <section aria-label={steps[0]!.part}>
       <p className="narrow text-lg text-soft">{steps[0]!.part}</p>
@@ -22,7 +28,7 @@ export function StepGroup({ work, steps }: { work: WorkRow; steps: Step[] }) {
                 aria-label={`Done: ${step.title}`}
                 className="mt-1 size-14 shrink-0"
                 disabled={closed}
-                onClick={() => tick(work.id, step.id, true)}
+                onClick={() => done(step)}
               >
                 <Check aria-hidden="true" size={24} />
               </Button>
@@ -36,11 +42,12 @@ export function StepGroup({ work, steps }: { work: WorkRow; steps: Step[] }) {
         ))}
       </ol>
       <Button
+        data-run="next"
         look="primary"
         className="sticky bottom-2 mt-4 min-h-16 w-full px-10 text-xl desk:static desk:w-auto"
         disabled={closed}
         onClick={() => {
-          for (const step of steps) tick(work.id, step.id, true);
+          for (const step of steps) done(step);
         }}
       >
         <Check aria-hidden="true" size={26} /> All {steps.length} done, next

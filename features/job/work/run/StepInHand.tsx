@@ -21,14 +21,18 @@ import { SlowdownStep } from './SlowdownStep';
 import { StepWords } from './StepWords';
 import { TorqueLine } from './TorqueLine';
 import { TroubleBox } from './TroubleBox';
+import { useFinds } from './useFinds';
 
 type Props = { work: WorkRow; run: Run; step: Step; sound: boolean };
 
 /** The step in hand, to be read from the floor; nothing is typed but what an instrument shows. */
 export function StepInHand({ work, run, step, sound }: Props) {
   const { tick, closed, judgement } = useDesk();
+  const find = useFinds();
   const units = useUnits();
   const record = run.last.get(step.id)?.record ?? {};
+  // Of the clock that ran out, by when it was started: one that is started again has not.
+  const [endedFrom, setEndedFrom] = useState<string>();
   const [note, keepNote, forgetNote] = useKept(`step-note.${work.id}.${step.id}`, '');
   if (run.trouble) return <TroubleBox work={work} run={run} step={step} trouble={run.trouble} />;
   const held = step.drives && judgement.holds.some((hold) => !hold.proof);
@@ -36,6 +40,7 @@ export function StepInHand({ work, run, step, sound }: Props) {
 
   const write = (next: TickRecord) => tick(work.id, step.id, false, { note, record: next });
   const finish = (more: TickRecord = {}) => {
+    find(step.finds);
     const { clockFrom: _, ...kept } = record;
     tick(work.id, step.id, true, { note: note.trim(), record: { ...kept, ...more } });
     forgetNote();
@@ -67,6 +72,7 @@ export function StepInHand({ work, run, step, sound }: Props) {
           from={run.clockFrom}
           label="Start the clock"
           quiet={!sound}
+          onDone={() => setEndedFrom(run.clockFrom)}
           onStart={closed ? undefined : () => write({ ...record, clockFrom: new Date().toISOString() })}
         />
       )}
@@ -91,15 +97,16 @@ export function StepInHand({ work, run, step, sound }: Props) {
           {step.ask ? (
             <Answers
               step={step}
-              clockFrom={run.clockFrom}
-              onAnswer={(answer) =>
-                answer.trouble
-                  ? write({ ...record, answer: answer.value, trouble: answer.trouble })
-                  : finish({ answer: answer.value })
-              }
+              ended={run.clockFrom !== undefined && endedFrom === run.clockFrom}
+              onAnswer={(answer) => {
+                find(answer.finds);
+                if (answer.trouble) write({ ...record, answer: answer.value, trouble: answer.trouble });
+                else finish({ answer: answer.value });
+              }}
             />
           ) : (
             <Button
+              data-run="next"
               look="primary"
               className="min-h-16 w-full px-10 text-xl desk:w-auto"
               onClick={() => finish()}
@@ -123,8 +130,13 @@ export function StepInHand({ work, run, step, sound }: Props) {
       {!closed && (
         <Opens
           className="mt-3 max-w-xl"
-          startOpen={note !== ''}
-          head={<span className="text-soft">A note, if there is something to say</span>}
+          head={
+            note === '' ? (
+              <span className="text-soft">A note, if there is something to say</span>
+            ) : (
+              <b className="font-semibold">Note: {note}</b>
+            )
+          }
         >
           <TextField
             label="Note"
@@ -138,21 +150,18 @@ export function StepInHand({ work, run, step, sound }: Props) {
   );
 }
 
-type AnswersProps = { step: Step; clockFrom?: string; onAnswer: (answer: Answer) => void };
+type AnswersProps = { step: Step; ended: boolean; onAnswer: (answer: Answer) => void };
 
 /** The answers of a check. Where there is a clock, the good one waits for it unless somebody says otherwise on purpose. */
-function Answers({ step, clockFrom, onAnswer }: AnswersProps) {
+function Answers({ step, ended, onAnswer }: AnswersProps) {
   const [unlocked, setUnlocked] = useState(step.timerS === undefined);
-  const [ended, setEnded] = useState(false);
   const waits = !unlocked && !ended;
   return (
     <>
-      {step.timerS !== undefined && !ended && clockFrom !== undefined && (
-        <EndsAt from={clockFrom} seconds={step.timerS} onEnd={() => setEnded(true)} />
-      )}
       {step.ask!.map((answer) => (
         <Button
           key={answer.value}
+          data-run="answer"
           look={answer.trouble ? 'stop' : 'primary'}
           disabled={waits && answer.trouble === undefined}
           className="min-h-16 px-8 text-xl"
@@ -167,14 +176,5 @@ function Answers({ step, clockFrom, onAnswer }: AnswersProps) {
         </Button>
       )}
     </>
-  );
-}
-
-/** Tells once when a clock on record has run out. */
-function EndsAt({ from, seconds, onEnd }: { from: string; seconds: number; onEnd: () => void }) {
-  return (
-    <span className="hidden">
-      <RunClock seconds={seconds} from={from} label="" quiet onDone={onEnd} />
-    </span>
   );
 }

@@ -1,0 +1,36 @@
+import type { Page } from '@playwright/test';
+import { expect, saved } from './test';
+
+/** Steps done so far, as the head of the run counts them. */
+async function done(page: Page): Promise<number> {
+  return Number((await page.getByTestId('run-count').textContent())!.trim().split(' ')[0]);
+}
+
+/**
+ * Presses on through a run, each check with its good answer, up to the step with this title or to its end. Clocks are
+ * passed as somebody with another clock would.
+ */
+export async function runOn(page: Page, upTo?: string | RegExp): Promise<void> {
+  await page.getByTestId('run-count').waitFor();
+  for (;;) {
+    if (upTo && (await page.getByRole('region', { name: upTo }).count()) > 0) return;
+    if ((await page.getByRole('region', { name: 'End of the work' }).count()) > 0) return;
+    const before = await done(page);
+    const next = page.locator('[data-run="next"]');
+    if ((await next.count()) > 0) await next.click();
+    else {
+      const other = page.getByRole('button', { name: 'Timed by another clock' });
+      if ((await other.count()) > 0) await other.click();
+      await page.locator('[data-run="answer"]').first().click();
+    }
+    await expect
+      .poll(() => page.getByTestId('run-count').textContent())
+      .not.toMatch(new RegExp(`^${before} of`));
+  }
+}
+
+/** The same, from the work stage, and back when everything has reached the server. */
+export async function runThrough(page: Page): Promise<void> {
+  await runOn(page);
+  await saved(page);
+}
