@@ -58,6 +58,9 @@ async function take(base: string, out: string): Promise<void> {
     mode?: 'Walk round' | 'Sheet';
     area?: string;
     skip?: number;
+    /** Presses before the picture: a job of the library chosen, then buttons in turn. */
+    job?: string;
+    presses?: string[];
   };
   const views: View[] = [
     { name: 'bay', path: '/' },
@@ -67,7 +70,14 @@ async function take(base: string, out: string): Promise<void> {
     { name: 'walk', path: `/job/${laps}/checks`, mode: 'Walk round', area: 'FL', skip: 2 },
     { name: 'sheet', path: `/job/${kerbs}/checks`, mode: 'Sheet' },
     { name: 'verdict', path: `/job/${kerbs}/verdict` },
-    { name: 'work', path: `/job/${await jobId('Spongy since the rear')}/work` },
+    { name: 'work', path: `/job/${laps}/work`, job: 'Flush and bleed' },
+    {
+      name: 'run',
+      path: `/job/${await jobId('Spongy since the rear')}/work`,
+      presses: ['Go on', 'Level and pressure right'],
+    },
+    { name: 'bed-in', path: `/job/${laps}/work`, job: 'Bed the pads in' },
+    { name: 'shelf', path: '/shelf' },
     { name: 'proof', path: `/job/${await jobId('Pedal like a brick')}/proof` },
     { name: 'knowledge', path: '/setup/knowledge' },
     { name: 'ledger', path: '/ledger' },
@@ -81,7 +91,7 @@ async function take(base: string, out: string): Promise<void> {
     { name: 'checks-phone', path: `/job/${kerbs}/checks`, phone: true },
   ];
   const browser = await chromium.launch(playwright.use?.launchOptions);
-  for (const { name, path, dark, phone, corner, mode, area, skip = 0 } of views) {
+  for (const { name, path, dark, phone, corner, mode, area, skip = 0, job, presses = [] } of views) {
     const context = await browser.newContext({
       viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
       ...(phone ? { userAgent: devices['Pixel 5']!.userAgent } : {}),
@@ -100,6 +110,14 @@ async function take(base: string, out: string): Promise<void> {
     if (mode) await page.getByRole('radio', { name: mode }).click();
     if (area) await page.getByRole('button', { name: new RegExp(`^${area}: `) }).click();
     for (let stop = 0; stop < skip; stop++) await page.getByRole('button', { name: 'Skip' }).click();
+    if (job) {
+      await page.getByLabel('Or another job').selectOption({ label: job });
+      await page.waitForTimeout(600);
+    }
+    for (const press of presses) {
+      await page.getByText(press, { exact: true }).first().click();
+      await page.waitForTimeout(800);
+    }
     await page.screenshot({ path: join(out, `${name}.png`) });
     await context.close();
     say(name);

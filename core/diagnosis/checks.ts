@@ -37,13 +37,16 @@ const CORNER_STANDS_OUT = 1.15;
 
 /** Every unanswered finding of these stages, by expected information per minute. */
 export function rankChecks(context: CheckContext, stages: readonly Finding['stage'][]): NextCheck[] {
+  const answered = new Set(context.findings.map(({ id, place }) => `${id} ${place ?? ''}`));
   return (FINDINGS as readonly Finding[])
     .filter((finding) => stages.includes(finding.stage))
     .flatMap((finding): NextCheck[] => {
       const minutes = minutesFor(finding, context.atHand);
-      if (minutes === undefined || answeredForCar(finding, context.findings)) return [];
+      if (minutes === undefined || answered.has(`${finding.id} `)) return [];
       const check =
-        finding.place === 'corner' ? bestCorner(finding, context) : forecastAt(finding, undefined, context);
+        finding.place === 'corner'
+          ? bestCorner(finding, context, answered)
+          : forecastAt(finding, undefined, context);
       return check && check.bits > LEAST_BITS ? [{ id: finding.id, ...check, minutes }] : [];
     })
     .sort((left, right) => right.bits / right.minutes - left.bits / left.minutes);
@@ -51,14 +54,12 @@ export function rankChecks(context: CheckContext, stages: readonly Finding['stag
 
 type Told = Pick<NextCheck, 'bits' | 'outcomes' | 'corner'>;
 
-function answeredForCar(finding: Finding, findings: readonly GivenFinding[]): boolean {
-  return findings.some((given) => given.id === finding.id && given.place === undefined);
-}
-
-function bestCorner(finding: Finding, context: CheckContext): Told | undefined {
-  const open = CORNERS.filter(
-    (corner) => !context.findings.some((given) => given.id === finding.id && given.place === corner),
-  );
+function bestCorner(
+  finding: Finding,
+  context: CheckContext,
+  answered: ReadonlySet<string>,
+): Told | undefined {
+  const open = CORNERS.filter((corner) => !answered.has(`${finding.id} ${corner}`));
   const alike = new Map<string, Told | undefined>();
   const told = open.flatMap((corner) => {
     const key = context.cornerKeys[corner];
@@ -74,31 +75,35 @@ function bestCorner(finding: Finding, context: CheckContext): Told | undefined {
 }
 
 function forecastAt(finding: Finding, corner: Corner | undefined, context: CheckContext): Told | undefined {
-  const channels = channelsOf(finding.id)
-    .map((channel) => ({ channel, question: questionOf(channel, corner, context.faults) }))
-    .filter(({ question }) => question.parents.length > 0);
-  if (channels.length === 0) return undefined;
-  const told = channels.map(({ channel, question }) => ({
-    channel,
-    told: forecast(question, context.desk),
-  }));
-  return {
-    bits: told.reduce((sum, each) => sum + each.told.bits, 0),
-    outcomes: told.flatMap((each, index) => outcomesOf(each.channel.states, each.told, context, index > 0)),
-  };
+  const outcomes: CheckOutcome[] = [];
+  let bits = 0;
+  let asked = 0;
+  for (const channel of channelsOf(finding.id)) {
+    const question = questionOf(channel, corner, context.faults);
+    if (question.parents.length === 0) continue;
+    const told = forecast(question, context.desk);
+    bits += told.bits;
+    addOutcomes(outcomes, channel.states, told, context, asked > 0);
+    asked += 1;
+  }
+  return asked === 0 ? undefined : { bits, outcomes };
 }
 
-function outcomesOf(
+/** What each answer would make of the leaders; answers that hardly ever come are left out. */
+function addOutcomes(
+  outcomes: CheckOutcome[],
   states: readonly string[],
   told: Forecast,
-  context: CheckContext,
+  { leaders }: CheckContext,
   withoutNormal: boolean,
-): CheckOutcome[] {
-  return states.flatMap((state, level) => {
+): void {
+  if (leaders.length === 0) return;
+  for (let level = withoutNormal ? 1 : 0; level < states.length; level++) {
     const chance = told.levels[level]!;
-    if ((withoutNormal && level === 0) || chance < 1e-4 || context.leaders.length === 0) return [];
+    if (chance < 1e-4) continue;
     const after = told.after[level]!;
-    const lead = after.reduce((best, value, index) => (value > after[best]! ? index : best), 0);
-    return [{ state, chance, leader: context.leaders[lead]!, leaderProbability: after[lead]! }];
-  });
+    let lead = 0;
+    for (let index = 1; index < after.length; index++) if (after[index]! > after[lead]!) lead = index;
+    outcomes.push({ state: states[level]!, chance, leader: leaders[lead]!, leaderProbability: after[lead]! });
+  }
 }

@@ -5,8 +5,7 @@ import { answeredTwice, contradictionsIn } from './contradictions';
 import { type Explanations, explain } from './engine/explanations';
 import { deskFor } from './engine/information';
 import { leftOut } from './engine/leftOut';
-import { planSum } from './engine/plan';
-import { type Posterior, posteriorOf } from './engine/posterior';
+import { type Posterior, posteriorOf, wayThrough } from './engine/posterior';
 import type { Problem } from './engine/problem';
 import { logOdds, weightsOf } from './engine/weights';
 import type { GivenFinding } from './given';
@@ -19,13 +18,13 @@ import { type CauseVerdict, placeFields, type Verdict } from './verdict';
 import type { CauseId } from './vocabulary/causes';
 import { FINDINGS } from './vocabulary/findings';
 
-const ENGINE_VERSION = '1';
+const ENGINE_VERSION = '1.1';
 
 /** Abnormal answers open at once up to which the sum is exact; each more doubles the time. */
 const EXACT_WIDTH = 14;
 
 /** Past that, the heaviest combinations are looked for this far. */
-const DEEP_BREADTH = { faults: 30, sets: 800, depth: 14 };
+const DEEP_BREADTH = { faults: 30, sets: 800, depth: 14, tail: 0 };
 
 export type Question = {
   car?: CarTraits;
@@ -43,7 +42,7 @@ export type Question = {
 export function diagnose({ car = {}, findings, atHand, priors }: Question): Verdict {
   const { used, network, problem, causes, exact, guess, posterior } = solve({ car, findings, priors });
   const explanations = guess ?? explain(problem, posterior.faults);
-  const weights = exact ? weightsOf(problem) : lumpWeights(problem, posterior);
+  const weights = exact ? weightsOf(problem, posterior) : lumpWeights(problem, posterior);
 
   const ranked = rank(network, causes, posterior, weights, used);
   const leaders = ranked
@@ -90,9 +89,10 @@ function solve({ car = {}, findings, priors }: Question) {
   const used = usable(findings);
   const network = buildNetwork(car, used, priors);
   const { problem, causes } = problemOf(network);
-  const exact = isNarrow(problem);
+  const way = wayThrough(problem);
+  const exact = way.plan.width <= EXACT_WIDTH;
   const guess = exact ? undefined : explain(problem, problem.priors, DEEP_BREADTH, singleFault(problem));
-  const posterior = guess ? posteriorFrom(problem, guess) : posteriorOf(problem);
+  const posterior = guess ? posteriorFrom(problem, guess) : posteriorOf(problem, way);
   return { used, network, problem, causes, exact, guess, posterior };
 }
 
@@ -136,19 +136,6 @@ function problemOf(network: Network): { problem: Problem; causes: Map<CauseId, n
       wide,
     },
   };
-}
-
-function isNarrow(problem: Problem): boolean {
-  const narrow = problem.answers.map((answer) => ({
-    ...answer,
-    parents: answer.parents.filter((parent) => parent.fault !== problem.wide),
-  }));
-  return (
-    planSum(
-      narrow.filter((answer) => answer.level > 0),
-      problem.groups,
-    ).width <= EXACT_WIDTH
-  );
 }
 
 /** A first idea of which faults matter, each weighed as if it were alone. */
@@ -210,6 +197,7 @@ function rank(
   const groupOf = new Map([...causes.keys()].map((cause, group) => [cause, group]));
   const told = used.map((given) => ({
     given,
+    place: placeFields(given.place),
     rows: network.observations.flatMap((observation, index) =>
       observation.given === given ? [weights.bits[index]!] : [],
     ),
@@ -223,13 +211,22 @@ function rank(
       probability: posterior.groups[group]!,
       ...cornersFor(causes.get(cause)!, network, posterior),
       priorBits: weights.prior[group]!,
-      evidence: told.flatMap(({ given, rows }) => {
-        const bits = rows.reduce((sum, row) => sum + row[group]!, 0);
-        if (Math.abs(bits) <= 1e-9) return [];
-        return [{ finding: given.id, state: given.state, ...placeFields(given.place), bits }];
-      }),
+      evidence: evidenceFor(group, told),
     };
   }).sort((left, right) => right.probability - left.probability || (left.id < right.id ? -1 : 1));
+}
+
+type Told = { given: GivenFinding; place: ReturnType<typeof placeFields>; rows: Float64Array[] };
+
+/** What each answer did to a group, those that did nothing left out. */
+function evidenceFor(group: number, told: readonly Told[]): CauseVerdict['evidence'] {
+  const evidence: CauseVerdict['evidence'] = [];
+  for (const { given, place, rows } of told) {
+    let bits = 0;
+    for (const row of rows) bits += row[group]!;
+    if (Math.abs(bits) > 1e-9) evidence.push({ finding: given.id, state: given.state, ...place, bits });
+  }
+  return evidence;
 }
 
 /** A corner is named when it holds clearly more than half of what the cause has. */

@@ -72,7 +72,13 @@ export type Step = {
   troubles?: Trouble[];
   record?: RecordField[];
   /** A reading taken here: of what was found, or of what was fitted. */
-  measure?: { measure: MeasureId; corner?: Corner; phase: Phase };
+  measure?: {
+    measure: MeasureId;
+    corner?: Corner;
+    phase: Phase;
+    /** A new part was just fitted: thicker than the last reading is no surprise. */
+    fitted?: true;
+  };
   /** One slowdown of a bed-in, and the rotor temperature it should leave. */
   slowdown?: { fromKmh: number; toKmh: number; coolS: number; predictedC?: number };
 };

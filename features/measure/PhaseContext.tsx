@@ -3,13 +3,24 @@
 import { createContext, type ReactNode, useContext } from 'react';
 import type { Phase } from '@/core/job/sheet';
 
-const Context = createContext<Phase>('before');
+type Around = { phase: Phase; fitted: boolean };
 
-/** Whether figures taken below belong before the work or after it. */
-export function PhaseProvider({ phase, children }: { phase: Phase; children: ReactNode }) {
-  return <Context value={phase}>{children}</Context>;
+const Context = createContext<Around>({ phase: 'before', fitted: false });
+
+/** Whether figures taken below belong before the work or after it, and whether they are of parts just fitted. */
+export function PhaseProvider({
+  phase,
+  fitted = false,
+  children,
+}: Partial<Around> & Pick<Around, 'phase'> & { children: ReactNode }) {
+  return <Context value={{ phase, fitted }}>{children}</Context>;
 }
 
 export function usePhase(): Phase {
-  return useContext(Context);
+  return useContext(Context).phase;
+}
+
+/** Whether what is measured here was just fitted: nobody has to be asked whether it is new. */
+export function useJustFitted(): boolean {
+  return useContext(Context).fitted;
 }

@@ -122,14 +122,14 @@ function Kind({ kind, items, freshDays, onChange, onOpen }: KindProps) {
                   <>
                     <Button
                       look="quiet"
-                      aria-label={`One less of ${item.what}`}
+                      aria-label={`− 1 ${item.what}`}
                       onClick={() => onChange(item, { quantity: item.quantity - 1 })}
                     >
                       − 1
                     </Button>
                     <Button
                       look="quiet"
-                      aria-label={`One more of ${item.what}`}
+                      aria-label={`+ 1 ${item.what}`}
                       onClick={() => onChange(item, { quantity: item.quantity + 1 })}
                     >
                       + 1
@@ -138,7 +138,7 @@ function Kind({ kind, items, freshDays, onChange, onOpen }: KindProps) {
                 )}
                 <Button
                   look="quiet"
-                  aria-label={`Take ${item.what} ${item.batch} off the shelf`}
+                  aria-label={`Take off ${item.what} ${item.batch}`}
                   onClick={() => onChange(item, { dropped: true })}
                 >
                   Take off

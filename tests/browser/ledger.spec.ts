@@ -34,7 +34,7 @@ test('a story tells the whole job, and goes out as a case that opens again', asy
   await expect(story).toContainText('Cured: Fluid boiled: too much water in it');
   await expect(story).toContainText('3.4 % water');
   await expect(story).toContainText('Ended');
-  await expect(story).toContainText('260 ml, dark, clear at 220');
+  await expect(story).toContainText('came out: dark, bubbles: none, out in all 260 ml, clear at 220 ml');
   await expect(story.getByRole('table')).toContainText('Holds');
   const download = page.waitForEvent('download');
   await story.getByRole('link', { name: 'Export' }).click();

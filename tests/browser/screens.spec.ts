@@ -55,12 +55,9 @@ async function screens(page: Page): Promise<string[]> {
     .getByRole('link', { name: /back straight/ })
     .getAttribute('href');
   const at = (stage: string) => jobs.find((href) => href.endsWith(stage))!;
-  await page.goto(at('/work'));
-  const run = await page
-    .getByRole('main')
-    .getByRole('link', { name: 'Go on' })
-    .first()
-    .getAttribute('href');
+  await page.goto('/');
+  await page.getByRole('link', { name: /Spongy since the rear cylinders/ }).click();
+  const run = await page.getByRole('main').getByRole('link', { name: 'Go on' }).first().getAttribute('href');
   return [
     '/',
     '/job/new',

@@ -12,10 +12,19 @@ export type Explanations = {
   captured: number;
 };
 
-export type Breadth = { faults: number; sets: number; depth: number };
+export type Breadth = {
+  faults: number;
+  sets: number;
+  depth: number;
+  /** Share of the weight found that may be left off the end of the list. */
+  tail: number;
+};
 
 /** Wide enough that common cases are captured nearly whole, narrow enough to stay within a frame. */
-const DEFAULT_BREADTH: Breadth = { faults: 24, sets: 96, depth: 4 };
+const DEFAULT_BREADTH: Breadth = { faults: 24, sets: 96, depth: 4, tail: 2e-4 };
+
+/** Sets lighter than this share of the tail, beside the heaviest, are not even kept. */
+const NEGLIGIBLE_SHARE = 1e-4;
 
 /** A set under growth: bit i on means `considered[i]` is present. */
 type Candidate = { mask: number; weight: number };
@@ -53,18 +62,26 @@ export function explain(
   const all: Candidate[] = [empty];
   const seen = new Set<number>([0]);
   let frontier: Base[] = [empty];
+  let heaviestYet = empty.weight;
+  const floor = breadth.tail * NEGLIGIBLE_SHARE;
   for (let depth = 0; depth < breadth.depth && frontier.length > 0; depth++) {
     const next: Weighed[] = [];
+    let best = heaviestYet;
     for (const base of frontier) {
       for (let index = 0; index < considered.length; index++) {
         const mask = base.mask | (1 << index);
         if (seen.has(mask)) continue;
         seen.add(mask);
-        next.push({ mask, base, added: index, weight: grow.weigh(base, index) });
+        const weight = grow.weigh(base, index);
+        // Most sets weigh nothing beside the best: they are not worth sorting.
+        if (weight <= best * floor) continue;
+        if (weight > best) best = weight;
+        next.push({ mask, base, added: index, weight });
       }
     }
+    heaviestYet = best;
     next.sort((left, right) => right.weight - left.weight || left.mask - right.mask);
-    for (const candidate of next) if (candidate.weight > 0) all.push(candidate);
+    for (const candidate of next) all.push(candidate);
     const least = next.length > 0 ? next[0]!.weight * NEGLIGIBLE : 0;
     frontier = next
       .slice(0, Math.max(NARROWEST, breadth.sets >> depth))
@@ -74,7 +91,7 @@ export function explain(
 
   all.sort((left, right) => right.weight - left.weight || left.mask - right.mask);
   const total = all.reduce((sum, candidate) => sum + candidate.weight, 0);
-  const kept = all.slice(0, breadth.sets * 2);
+  const kept = heaviest(all, breadth.sets * 2, total * (1 - breadth.tail));
   const keptWeight = kept.reduce((sum, candidate) => sum + candidate.weight, 0);
   return {
     list: kept.map(({ mask, weight }) => ({
@@ -84,6 +101,17 @@ export function explain(
     considered,
     captured: total === 0 ? 0 : keptWeight / total,
   };
+}
+
+/** The first of a list, until they weigh enough or are too many. */
+function heaviest(all: readonly Candidate[], most: number, enough: number): Candidate[] {
+  let weight = 0;
+  let count = 0;
+  while (count < all.length && count < most && weight < enough) {
+    weight += all[count]!.weight;
+    count += 1;
+  }
+  return all.slice(0, count);
 }
 
 function growerFor(problem: Problem, marginals: Float64Array, considered: readonly number[]) {
@@ -113,6 +141,15 @@ function growerFor(problem: Problem, marginals: Float64Array, considered: readon
       ];
     }),
   );
+  const weighWhole = (base: Base, added: number): number => {
+    let weight = base.odds * odds[added]!;
+    const touched = new Map(effects[added]!.map((effect) => [effect.index, effect]));
+    for (let index = 0; index < answers.length; index++) {
+      const effect = touched.get(index);
+      weight *= base.atMost[index]! * (effect?.atMost ?? 1) - base.below[index]! * (effect?.below ?? 1);
+    }
+    return weight;
+  };
   return {
     empty(): Base {
       const below = new Float64Array(answers.length);
@@ -133,19 +170,16 @@ function growerFor(problem: Problem, marginals: Float64Array, considered: readon
     },
     /** The weight of a set with one fault more: only the answers that fault bears on change. */
     weigh(base: Base, added: number): number {
-      let weight = base.odds * odds[added]!;
-      const touched = effects[added]!;
-      let next = 0;
-      for (let index = 0; index < answers.length; index++) {
-        const effect = touched[next];
-        if (effect?.index === index) {
-          weight *= base.atMost[index]! * effect.atMost - base.below[index]! * effect.below;
-          next += 1;
-        } else {
-          weight *= base.atMost[index]! - base.below[index]!;
-        }
+      const { atMost, below } = base;
+      let weight = base.weight * odds[added]!;
+      for (const effect of effects[added]!) {
+        const { index } = effect;
+        const was = atMost[index]! - below[index]!;
+        // Impossible without this fault: there is nothing to scale, the set is weighed from the ground up.
+        if (was <= 0) return weighWhole(base, added);
+        weight *= (atMost[index]! * effect.atMost - below[index]! * effect.below) / was;
       }
-      return weight;
+      return base.weight === 0 ? weighWhole(base, added) : weight;
     },
     layOut({ base, added, mask, weight }: Weighed): Base {
       const below = base.below.slice();

@@ -95,7 +95,12 @@ describe('what was left out', () => {
         fc.integer({ min: 1, max: 64 }),
         fc.integer({ min: 1, max: 20 }),
         (problem, sets, kept) => {
-          const all = explain(problem, posteriorOf(problem).faults, { faults: 6, sets: 64, depth: 6 });
+          const all = explain(problem, posteriorOf(problem).faults, {
+            faults: 6,
+            sets: 64,
+            depth: 6,
+            tail: 0,
+          });
           const some = { ...all, list: all.list.slice(0, kept) };
           const size = problem.priors.length;
           let whole = 0;
@@ -167,7 +172,7 @@ describe('weights', () => {
   it('add up to the posterior odds for every group', () => {
     fc.assert(
       fc.property(problems(6, 5, true), (problem) => {
-        const { prior, bits } = weightsOf(problem);
+        const { prior, bits } = weightsOf(problem, posteriorOf(problem));
         const { groups } = posteriorOf(problem);
         groups.forEach((probability, group) => {
           const sum = bits.reduce((total, row) => total + row[group]!, prior[group]!);
@@ -184,7 +189,7 @@ describe('explanations and forecasts', () => {
     fc.assert(
       fc.property(problems(5, 4, false), cumulatives, cumulatives, (problem, leak, strength) => {
         const { faults } = posteriorOf(problem);
-        const all = explain(problem, faults, { faults: 5, sets: 64, depth: 5 });
+        const all = explain(problem, faults, { faults: 5, sets: 64, depth: 5, tail: 0 });
         expect(all.captured).toBeCloseTo(1, 12);
         const question = {
           leak,

@@ -20,13 +20,10 @@ export type Posterior = {
  * elimination), so the cost is 2^width, not 2^answers. A fault that touches everything is summed over outside.
  * Method: Heckerman's quick-score idea in its set form; noisy-OR after Pearl (1988), noisy-MAX after Díez (1993).
  */
-export function posteriorOf(problem: Problem): Posterior {
+export function posteriorOf(problem: Problem, { narrow, plan }: Way = wayThrough(problem)): Posterior {
   const { wide, answers } = problem;
-  if (wide === undefined) return sumNarrow(problem, problem.priors, answers, planOf(problem, answers));
+  if (wide === undefined) return sumNarrow(problem, problem.priors, answers, plan);
   const prior = problem.priors[wide]!;
-  const narrow = answers.map((answer) => withoutFault(answer, wide));
-  // What "wide" does belongs to the leak, so that both sums go the same way through the faults.
-  const plan = planOf(problem, narrow);
   const without = sumNarrow(problem, withPrior(problem.priors, wide, 0), narrow, plan);
   const present = sumNarrow(
     problem,
@@ -41,6 +38,16 @@ export function posteriorOf(problem: Problem): Posterior {
     faults: mix(without.faults, present.faults, share),
     groups: mix(without.groups, present.groups, share),
   };
+}
+
+/** The answers without what touches everything, and the order in which the faults are gone through. */
+export type Way = { narrow: readonly Answer[]; plan: Plan };
+
+/** What "wide" does belongs to the leak, so that both sums go the same way through the faults. */
+export function wayThrough(problem: Problem): Way {
+  const { wide, answers } = problem;
+  const narrow = wide === undefined ? answers : answers.map((answer) => withoutFault(answer, wide));
+  return { narrow, plan: planOf(problem, narrow) };
 }
 
 function planOf(problem: Problem, answers: readonly Answer[]): Plan {

@@ -155,7 +155,7 @@ export const measureFitted = (
       `read-${measure}-${corner.toLowerCase()}`,
       `${corner}: ${title}`,
       'On the car, as fitted. It is the figure the next wear is counted from.',
-      { corner, measure: { measure, corner, phase: 'after' } },
+      { corner, measure: { measure, corner, phase: 'after', fitted: true } },
     ),
   );
 

@@ -11,6 +11,7 @@ import { useDesk } from '../../job/desk/Desk';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell } from '../MeasureCell';
+import { useJustFitted } from '../PhaseContext';
 import { usePastWear } from '../usePastWear';
 import { useReading } from '../useReading';
 import { useTyped } from '../useTyped';
@@ -33,7 +34,8 @@ export function usePadsSheet(corner: Corner, cellPrefix = `pads-${corner}`, onDo
   const [edgesWanted, setEdges] = useState(false);
   const edges = edgesWanted || Object.keys(typed).some((name) => name.endsWith('Edge'));
   const [error, setError] = useState<string>();
-  const [newPart, setNewPart] = useState(false);
+  const fitted = useJustFitted();
+  const [newPart, setNewPart] = useState(fitted);
   const read = readPadsTyped(typed, { corner, car: sheet.car, units, limits });
   const outcome = read.input && readPads(read.input);
   const result: CornerPads | undefined = outcome?.corners[corner];

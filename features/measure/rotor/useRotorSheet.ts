@@ -8,6 +8,7 @@ import { grownBack } from '@/core/wear/history';
 import { useDesk } from '../../job/desk/Desk';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell } from '../MeasureCell';
+import { useJustFitted } from '../PhaseContext';
 import { useLimits } from '../useLimit';
 import { usePastWear } from '../usePastWear';
 import { useReading } from '../useReading';
@@ -37,7 +38,8 @@ export function useRotorSheet(corner: Corner, cellPrefix = `rotor-${corner}`, on
   const [kept, keep] = useTyped<RotorTyped | null>(`rotor.${sheet.job.id}.${corner}`, null);
   const typed = kept ?? (onFile ? typedFrom(onFile, units) : blankRotor(8));
   const [error, setError] = useState<string>();
-  const [newPart, setNewPart] = useState(false);
+  const fitted = useJustFitted();
+  const [newPart, setNewPart] = useState(fitted);
   const axle = sheet.car[axleOf(corner)];
   const read: RotorRead = readTyped(typed, { axle, units, limit });
   const result: RotorResult | undefined = read.input && readRotor(read.input);

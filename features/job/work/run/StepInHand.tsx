@@ -78,7 +78,7 @@ export function StepInHand({ work, run, step, sound }: Props) {
       )}
       {step.record && <RecordFields fields={step.record} record={record} onChange={write} />}
       {step.measure && (
-        <PhaseProvider phase={step.measure.phase}>
+        <PhaseProvider phase={step.measure.phase} fitted={step.measure.fitted}>
           <Measure
             measure={step.measure.measure}
             corner={step.measure.corner}
