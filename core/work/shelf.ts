@@ -49,7 +49,13 @@ export function againstShelf(
   fluid: { wanted: FluidClass | null; neededMl: number; freshDays: number; now: Date },
 ): NeedAgainstShelf[] {
   return needs.map((need) => {
-    const lots = shelf.filter((item) => item.kind === need.kind && item.quantity > 0);
+    const lots = shelf.filter(
+      (item) =>
+        item.kind === need.kind &&
+        item.quantity > 0 &&
+        // Fluid of another class is nothing to refuse: it was never meant for this car.
+        (item.fluidClass === null || fluid.wanted === null || item.fluidClass === fluid.wanted),
+    );
     if (need.kind !== 'fluid') {
       const there = lots.reduce((sum, item) => sum + item.quantity, 0);
       return { ...need, there, enough: there >= need.quantity, from: lots, refused: [] };

@@ -79,6 +79,8 @@ export type Step = {
     /** A new part was just fitted: thicker than the last reading is no surprise. */
     fitted?: true;
   };
+  /** What the readings of this job work out for this step, shown large. */
+  facts?: 'pedal_ratio' | 'reindex';
   /** One slowdown of a bed-in, and the rotor temperature it should leave. */
   slowdown?: { fromKmh: number; toKmh: number; coolS: number; predictedC?: number };
 };

@@ -42,6 +42,26 @@ describe('./bavrin calc', () => {
     }).json();
     expect(plan.order[0]).toMatchObject({ corner: 'RL', bleeder: 'single' });
     expect(plan).toMatchObject({ pressureKPa: 103, ceilingKPa: 200, cycleModulator: true });
+    const car = { massKg: 1280, axleShare: 0.7, rotorMassKg: 7.2, hAWPerK: 14.4 };
+    const bedIn = bavrin(['calc', 'bed-in', '-'], {
+      school: 'C',
+      compound: 'street',
+      car,
+      ambientC: 25,
+    }).json();
+    expect(bedIn.stops).toHaveLength(10);
+    expect(bedIn.predictedC).toHaveLength(10);
+    const heat = { ...car, fromKmh: 200, toKmh: 80, intervalS: 25, ambientC: 25 };
+    expect(bavrin(['calc', 'heat-stops', '-'], heat).json().energyKJ).toBeCloseTo(1659.3, 1);
+    const springs = {
+      forceN: 17.79,
+      perSide: 3,
+      mu: 0.42,
+      effectiveRadiusM: 0.133,
+      speedKmh: 200,
+      rollingRadiusM: 0.316,
+    };
+    expect(bavrin(['calc', 'knockback-springs', '-'], springs).json().dragNm).toBeCloseTo(5.96, 2);
     expect(bavrin(['calc', 'pedal-ratio', '-'], { aMm: 273, bMm: 70 }).json().ratio).toBeCloseTo(3.9, 9);
   });
 

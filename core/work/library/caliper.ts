@@ -9,6 +9,7 @@ import {
   holdPedal,
   levelRight,
   pistonsBack,
+  propPedal,
   slowRoll,
   step,
   wheelsOn,
@@ -67,13 +68,7 @@ export const CALIPER = {
     steps: ({ corners }) => [
       carUp(),
       coolFirst,
-      step(
-        'Apart',
-        'prop',
-        'Cap sealed, pedal held slightly down by a prop',
-        'Keeps the reservoir from draining.',
-        { cautions: ['pressure'] },
-      ),
+      propPedal,
       ...atEach(corners, 'off', 'hose off, caliper to the bench', 'Drip tray under, plug in the hose.', {
         cautions: ['fluid', 'dust'],
       }),
@@ -158,13 +153,7 @@ export const CALIPER = {
       ),
       carUp(),
       coolFirst,
-      step(
-        'Apart',
-        'prop',
-        'Cap sealed, pedal held slightly down by a prop',
-        'Keeps the reservoir from draining.',
-        { cautions: ['pressure'] },
-      ),
+      propPedal,
       ...atEach(
         corners,
         'out',
@@ -318,13 +307,7 @@ export const CALIPER = {
         { cautions: ['legal'] },
       ),
       carUp(),
-      step(
-        'Apart',
-        'prop',
-        'Cap sealed, pedal held slightly down by a prop',
-        'Keeps the reservoir from draining.',
-        { cautions: ['pressure'] },
-      ),
+      propPedal,
       ...atEach(
         corners,
         'old-off',
@@ -376,13 +359,7 @@ export const CALIPER = {
           record: [{ id: 'spread', label: 'Opens by', kind: 'figure', unit: 'mm' }],
         },
       ),
-      step(
-        'Apart',
-        'prop',
-        'Cap sealed, pedal held slightly down by a prop',
-        'Keeps the reservoir from draining.',
-        { cautions: ['pressure'] },
-      ),
+      propPedal,
       ...atEach(corners, 'fit', 'stiffer caliper or brace on', 'Bridge bolts are the maker’s business.', {
         torque: 'caliper_bridge',
         cautions: ['fluid', 'legal'],

@@ -6,6 +6,12 @@ export function step(part: Part, id: string, title: string, how: string, more: P
   return { id, part, title, how, ...more };
 }
 
+/** The same at the beginning of one. */
+function cornersFirst(corners: readonly Corner[]): string {
+  const words = cornersInWords(corners);
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
 /** Corners in a sentence: "front left and front right". */
 export function cornersInWords(corners: readonly Corner[]): string {
   const words = corners.map((corner) => CORNER_WORDS[corner]);
@@ -37,7 +43,7 @@ export const wheelsOn = (corners: readonly Corner[]): Step =>
     'Back together',
     'wheels',
     'Wheels on',
-    `${cornersInWords(corners)}. Faces clean to bright metal, nuts by hand first, then crosswise. Worn studs and stretched nuts go in the bin. Plastic centre caps off for the track.`,
+    `${cornersFirst(corners)}. Faces clean to bright metal, nuts by hand first, then crosswise. Worn studs and stretched nuts go in the bin. Plastic centre caps off for the track.`,
     { torque: 'wheel', cautions: ['wheel_torque'], tool: 'Torque wrench' },
   );
 
@@ -129,7 +135,7 @@ export const pistonsBack = (corners: readonly Corner[]): Step =>
     'Apart',
     'pistons-back',
     'Push the pistons back, watching the level',
-    `${cornersInWords(corners)}. Slowly and square, one by one. Draw off fluid before it reaches the cap. A piston that will not go back is the next job. An integral parking brake is wound, not pushed.`,
+    `${cornersFirst(corners)}. Slowly and square, one by one. Draw off fluid before it reaches the cap. A piston that will not go back is the next job. An integral parking brake is wound, not pushed.`,
     { tool: 'Piston spreader', cautions: ['fluid'] },
   );
 
@@ -139,7 +145,7 @@ export const facesBright = (corners: readonly Corner[]): Step =>
     'Fit',
     'faces',
     'Hub and rotor faces to bright metal',
-    `${cornersInWords(corners)}. Rust and dirt here are runout: 0.02 mm under a hub edge is twice that at the pad.`,
+    `${cornersFirst(corners)}. Rust and dirt here are runout: 0.02 mm under a hub edge is twice that at the pad.`,
     { tool: 'Abrasive disc by hand, straight edge', why: 'Most new-rotor judder is dirt on the hub face.' },
   );
 
@@ -175,6 +181,15 @@ export const measureFound = (
     ),
   );
 
+/** The lines may be opened without the reservoir running out. */
+export const propPedal: Step = step(
+  'Apart',
+  'prop',
+  'Cap sealed, pedal held slightly down by a prop',
+  'The master’s ports are covered then and the reservoir does not drain.',
+  { cautions: ['pressure'] },
+);
+
 /** A change made at each corner. */
 export const atEach = (
   corners: readonly Corner[],
@@ -186,3 +201,7 @@ export const atEach = (
   corners.map((corner) =>
     step('Fit', `${id}-${corner.toLowerCase()}`, `${corner}: ${title}`, how, { ...more, corner }),
   );
+
+/** Calipers back where they were, bolted to the maker's figure. */
+export const caliperOn = (corners: readonly Corner[]): Step[] =>
+  atEach(corners, 'back', 'caliper on', 'Bolts to the maker.', { torque: 'caliper_bracket' });

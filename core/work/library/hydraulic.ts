@@ -1,5 +1,15 @@
 import type { Procedure } from '../procedure';
-import { atEach, carUp, cornersInWords, firmPedal, holdPedal, levelRight, step, wheelsOn } from './common';
+import {
+  atEach,
+  carUp,
+  cornersInWords,
+  firmPedal,
+  holdPedal,
+  levelRight,
+  propPedal,
+  step,
+  wheelsOn,
+} from './common';
 
 /** Jobs on fluid, lines and cylinders. */
 export const HYDRAULIC = {
@@ -74,13 +84,7 @@ export const HYDRAULIC = {
         'A helper presses hard. The first drop says where; the lowest wet spot is only where it ran to.',
         { tool: 'Helper, lamp' },
       ),
-      step(
-        'Apart',
-        'prop',
-        'Cap sealed, pedal held slightly down by a prop',
-        'The master’s ports are covered then and the reservoir does not drain.',
-        { cautions: ['pressure'] },
-      ),
+      propPedal,
       step(
         'Fit',
         'renew',
@@ -104,13 +108,7 @@ export const HYDRAULIC = {
     bleed: 'opened',
     steps: ({ corners }) => [
       carUp(),
-      step(
-        'Apart',
-        'prop',
-        'Cap sealed, pedal held slightly down by a prop',
-        'Keeps the reservoir from draining while the lines are open.',
-        { cautions: ['pressure'] },
-      ),
+      propPedal,
       ...atEach(
         corners,
         'hose',
@@ -207,7 +205,7 @@ export const HYDRAULIC = {
         'At the top, or lower than a passage: a minute’s look before an hour’s work.',
         { cautions: ['dust'] },
       ),
-      step('Apart', 'prop', 'Pedal held slightly down by a prop', 'Cap sealed.', { cautions: ['pressure'] }),
+      propPedal,
       ...atEach(
         corners,
         'swap',
@@ -333,7 +331,7 @@ export const HYDRAULIC = {
     bleed: 'opened',
     steps: ({ corners }) => [
       carUp(),
-      step('Apart', 'prop', 'Pedal held slightly down by a prop', 'Cap sealed.', { cautions: ['pressure'] }),
+      propPedal,
       ...atEach(
         corners,
         'shoes',

@@ -82,10 +82,11 @@ export const PEDAL = {
         'drill',
         'New clevis hole, bushed',
         'Square to the arm, no nearer to the edge than once its own width.',
-        { tool: 'Drill, reamer', torque: 'clevis_nut' },
+        { tool: 'Drill, reamer', torque: 'clevis_nut', facts: 'pedal_ratio' },
       ),
       step('Fit', 'move', 'Move the master by the same distance', 'Level rod, no side load at half travel.', {
         torque: 'master_nut',
+        facts: 'pedal_ratio',
       }),
       step(
         'Fit',

@@ -1,6 +1,7 @@
 import type { Procedure } from '../procedure';
 import {
   atEach,
+  caliperOn,
   calipersOff,
   carUp,
   coolFirst,
@@ -185,6 +186,7 @@ export const ROTORS = {
         'turn',
         'rotor on at the stud it says',
         'Clockwise as seen from outside, from the mark. Two nuts, flat all round.',
+        { facts: 'reindex' },
       ),
       ...atEach(
         corners,
@@ -209,7 +211,7 @@ export const ROTORS = {
           ],
         },
       ),
-      ...atEach(corners, 'back', 'caliper on', 'Bolts to the maker.', { torque: 'caliper_bracket' }),
+      ...caliperOn(corners),
       wheelsOn(corners),
       firmPedal,
       slowRoll,
@@ -246,7 +248,7 @@ export const ROTORS = {
       ),
       facesBright(corners),
       ...measureFitted('rotor', corners, 'runout as fitted'),
-      ...atEach(corners, 'back', 'caliper on', 'Bolts to the maker.', { torque: 'caliper_bracket' }),
+      ...caliperOn(corners),
       wheelsOn(corners),
       firmPedal,
       slowRoll,

@@ -1,6 +1,7 @@
 import type { Procedure } from '../procedure';
 import {
   atEach,
+  caliperOn,
   calipersOff,
   carUp,
   coolFirst,
@@ -66,7 +67,7 @@ export const RUNNING = {
         },
       ),
       ...measureFitted('rotor', corners, 'runout as fitted'),
-      ...atEach(corners, 'back', 'caliper on', 'Bolts to the maker.', { torque: 'caliper_bracket' }),
+      ...caliperOn(corners),
       wheelsOn(corners),
       firmPedal,
       slowRoll,
@@ -130,7 +131,7 @@ export const RUNNING = {
       ...atEach(corners, 'renew', 'upright out, stiffer one in', 'Bearing and hub as their own job.', {
         torque: 'suspension_joint',
       }),
-      ...atEach(corners, 'back', 'caliper on', 'Bolts to the maker.', { torque: 'caliper_bracket' }),
+      ...caliperOn(corners),
       wheelsOn(corners),
       step('Finish', 'track', 'Alignment checked', 'All of it: everything moved.'),
       firmPedal,

@@ -16,6 +16,7 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { SelectField, TextField } from '@/ui/Field';
 import { Opens } from '@/ui/Opens';
+import { useShop } from '../../shell/ShopContext';
 import { useKept } from '../../shell/useKept';
 import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
@@ -50,6 +51,7 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
   const { ways } = useWorkPlace();
   const units = useUnits();
   const router = useRouter();
+  const { today } = useShop();
   const cause = useCauseInHand();
   const [chosen, keep, forget] = useKept<Chosen>(`plan.${sheet.job.id}`, NOTHING);
   const [error, setError] = useState<string>();
@@ -109,7 +111,11 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
         }}
       >
         <div className="flex flex-wrap items-start gap-3">
-          <div className="min-w-0 flex-1">
+          <div className="min-w-0 flex-1 basis-full sm:basis-64">
+            <p className="hidden text-lg print:block">
+              <b className="font-semibold">{sheet.car.name}</b>,{' '}
+              {sheet.job.complaint || `job ${sheet.job.number}`}, {today}
+            </p>
             {cause && (
               <p className="text-soft">
                 For {causeLabel(cause.id).toLowerCase()} {cause.corner}

@@ -5,6 +5,7 @@ import type { WorkRow } from '@/core/job/sheet';
 import type { Step } from '@/core/work/step';
 import { Button } from '@/ui/Button';
 import { useDesk } from '../../desk/Desk';
+import { StepFacts } from './StepFacts';
 import { StepWords } from './StepWords';
 import { TorqueLine } from './TorqueLine';
 import { useFinds } from './useFinds';
@@ -35,6 +36,7 @@ export function StepGroup({ work, steps }: { work: WorkRow; steps: Step[] }) {
               <div className="min-w-0 flex-1">
                 <h3 className="text-2xl">{step.title}</h3>
                 <StepWords step={step} />
+                <StepFacts step={step} />
                 {step.torque && <TorqueLine id={step.torque} />}
               </div>
             </div>

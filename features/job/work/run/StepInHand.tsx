@@ -18,6 +18,7 @@ import { FluidLine } from './FluidLine';
 import { RecordFields } from './RecordFields';
 import { RunClock } from './RunClock';
 import { SlowdownStep } from './SlowdownStep';
+import { StepFacts } from './StepFacts';
 import { StepWords } from './StepWords';
 import { TorqueLine } from './TorqueLine';
 import { TroubleBox } from './TroubleBox';
@@ -64,6 +65,7 @@ export function StepInHand({ work, run, step, sound }: Props) {
         </p>
       )}
       <StepWords step={step} large />
+      <StepFacts step={step} />
       {bleed && step.ml && <FluidLine run={run} bleed={bleed} step={step} />}
       {step.torque && <TorqueLine id={step.torque} />}
       {step.timerS !== undefined && (

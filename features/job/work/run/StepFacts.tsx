@@ -1,0 +1,34 @@
+'use client';
+
+import { pedalRatio } from '@/core/hydraulics/pedalRatio';
+import type { PedalRatioInput } from '@/core/hydraulics/pedalRatioSchema';
+import { headOf } from '@/core/job/standing';
+import { reindex } from '@/core/rotor/reindex';
+import type { ReindexInput } from '@/core/rotor/reindexSchema';
+import type { Step } from '@/core/work/step';
+import { ReindexAnswer } from '../../../measure/hub/ReindexAnswer';
+import { PedalAnswer } from '../../../measure/whole/PedalAnswer';
+import { useDesk } from '../../desk/Desk';
+
+const KIND = { pedal_ratio: 'pedal-ratio', reindex: 'reindex' } as const;
+
+/** What was measured on this job, worked out for the step in hand: where the clevis goes, which stud to turn to. */
+export function StepFacts({ step }: { step: Step }) {
+  const { sheet } = useDesk();
+  if (!step.facts) return null;
+  const at = step.facts === 'reindex' ? (step.corner ?? '') : '';
+  const same = (row: { kind: string; corner: string }) => row.kind === KIND[step.facts!] && row.corner === at;
+  const input = headOf(sheet.readings, 'after', same)?.input ?? headOf(sheet.readings, 'before', same)?.input;
+  if (!input)
+    return <p className="my-2 text-lg text-soft">Not measured on this job: the figure is missing here.</p>;
+  if (step.facts === 'reindex') {
+    const own = input as ReindexInput;
+    return <ReindexAnswer result={reindex(own)} studs={own.studs} />;
+  }
+  const own = input as PedalRatioInput;
+  return pedalRatio(own).bForTargetMm === undefined ? (
+    <p className="my-2 text-lg text-soft">No wanted ratio was typed with A and B.</p>
+  ) : (
+    <PedalAnswer input={own} />
+  );
+}
