@@ -107,4 +107,14 @@ describe('the procedure library', () => {
     expect(planFor(sheet, 'flush', { corners: ['FR'] }).corners).toEqual([...CORNERS]);
     expect(planFor(sheet, 'hose', { corners: ['RL'] }).corners).toEqual(['RL', 'RR']);
   });
+
+  it('goes where the brake is of the kind the job is done on', () => {
+    const hatch = emptySheet();
+    hatch.car.rear = { ...hatch.car.rear, brake: 'drum' };
+    expect(planFor(hatch, 'drum_service').corners).toEqual(['RL', 'RR']);
+    expect(planFor(hatch, 'drum_service', { corners: ['FL'] }).corners).toEqual(['RL', 'RR']);
+    expect(planFor(hatch, 'pads', { corners: ['RL'] }).corners).toEqual(['FL', 'FR']);
+    expect(planFor(hatch, 'pads', { corners: ['FL', 'RR'] }).corners).toEqual(['FL', 'FR']);
+    expect(planFor(hatch, 'hose', { corners: ['RR'] }).corners).toEqual(['RL', 'RR']);
+  });
 });

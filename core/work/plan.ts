@@ -99,13 +99,18 @@ export function plainPlan(title: string): WorkPlan {
   };
 }
 
-/** The corners a job takes in: the whole car, pairs on an axle, or just those that are wrong; drums are not asked for rotors. */
-function cornersFor(procedure: Procedure, car: CarSpec, asked: readonly Corner[]): Corner[] {
-  if (procedure.scope === 'car') return [...CORNERS];
-  const wanted = asked.length > 0 ? asked : cornersOf('front');
-  if (procedure.scope === 'corner') return CORNERS.filter((corner) => wanted.includes(corner));
-  const axles = AXLES.filter((axle) => wanted.some((corner) => axleOf(corner) === axle));
-  return axles.flatMap((axle) => [...cornersOf(axle)]).filter((corner) => car[axleOf(corner)] !== undefined);
+/**
+ * The corners a job takes in: the whole car, pairs on an axle, or just those that are wrong. Only where the brake is of
+ * the kind the job is done on; asked for nowhere that fits, the first axle that does.
+ */
+function cornersFor({ scope, on }: Procedure, car: CarSpec, asked: readonly Corner[]): Corner[] {
+  if (scope === 'car') return [...CORNERS];
+  const fits = (corner: Corner) => on === undefined || car[axleOf(corner)].brake === on;
+  const fitting = asked.filter(fits);
+  const wanted =
+    fitting.length > 0 ? fitting : cornersOf(AXLES.find((axle) => fits(cornersOf(axle)[0]!)) ?? 'front');
+  if (scope === 'corner') return CORNERS.filter((corner) => wanted.includes(corner));
+  return CORNERS.filter((corner) => wanted.some((each) => axleOf(each) === axleOf(corner)));
 }
 
 function bleedFor(

@@ -46,6 +46,8 @@ export type Procedure = {
   about: string;
   /** Whether it is done at the whole car, in pairs on an axle, or at single corners. */
   scope: 'car' | 'axle' | 'corner';
+  /** The kind of brake it is done on, where it only makes sense on one. */
+  on?: 'disc' | 'drum';
   touches: Touches[];
   minutes: number;
   needs: Need[];

@@ -36,12 +36,15 @@ export async function loadDemo(today: Date): Promise<void> {
       await database()`insert into simulated_conditions ${database()({ car_id: id, condition: database().json(condition as never) })}`;
   }
   for (const { openedDaysAgo, ...lot } of DEMO_SHELF) {
-    const { id } = await addShelfItem({
-      id: demoId(),
-      fluidClass: null,
-      sizeMl: null,
-      ...lot,
-    });
+    const { id } = await addShelfItem(
+      {
+        id: demoId(),
+        fluidClass: null,
+        sizeMl: null,
+        ...lot,
+      },
+      today,
+    );
     if (openedDaysAgo !== undefined)
       await openBottle(id, { id: demoId() }, new Date(today.getTime() - openedDaysAgo * DAY));
   }

@@ -41,4 +41,34 @@ describe('the car form', () => {
     expect(issues(specOf({ ...draft, makerOrder: 'FL FR RL RL' }))).toEqual(['makerOrder']);
     expect(issues(specOf({ ...draft, name: ' ' }))).toEqual(['name']);
   });
+
+  it('keeps torques and the bedding window, in either unit, and refuses half a window', () => {
+    const draft = draftOf({ ...startingSet('saloon'), name: 'A car' });
+    const spec = specOf({
+      ...draft,
+      torques: { ...draft.torques, wheel: '80 lbf·ft', bleeder: '12' },
+      front: {
+        ...draft.front,
+        padCompound: 'track',
+        bedLowC: '572 °F',
+        bedHighC: '550',
+        rotorMassKg: '16 lb',
+      },
+    });
+    const torques = spec.torquesNm as Record<string, number>;
+    expect(torques.wheel).toBeCloseTo(108.465, 3);
+    expect(Object.keys(torques)).toEqual(['wheel', 'bleeder']);
+    const front = spec.front as Record<string, number>;
+    expect(front.bedLowC).toBeCloseTo(300, 9);
+    expect(front.rotorMassKg).toBeCloseTo(7.257, 3);
+    const outcome = (changes: object) => parseWith(carSpecSchema, specOf({ ...draft, ...changes }));
+    expect(outcome({ front: { ...draft.front, bedLowC: '300' } })).toMatchObject({
+      ok: false,
+      issues: [{ path: 'front.bedHighC' }],
+    });
+    expect(outcome({ torques: { ...draft.torques, wheel: '2000' } })).toMatchObject({
+      ok: false,
+      issues: [{ path: 'torquesNm.wheel', value: '2000' }],
+    });
+  });
 });

@@ -290,3 +290,140 @@ test('a maker’s torque is typed once and kept with the car', async ({ page }) 
   await page.getByRole('button', { name: 'Keep it with the car' }).click();
   await expect(page.getByRole('main')).toContainText('88 N·m 65 lbf·ft, this car');
 });
+
+test('a rotor is turned on its studs by what its run measured', async ({ page }) => {
+  const job = await jobOf(page, 'Club saloon', 'Shakes from speed');
+  await page.goto(`${job}/work`);
+  await choose(page, 'Turn the rotor on its studs');
+  await page.getByRole('button', { name: 'FR', exact: true }).click();
+  await page.getByRole('button', { name: 'Start' }).click();
+  await runOn(page, 'FL: runout as it stands');
+  // A wobble of 0.11 mm with its high side at 60°, over a hub that is out by 0.03 the same way.
+  for (let station = 1; station <= 8; station++) {
+    const angle = ((station - 1) * Math.PI) / 4;
+    const field = page.getByLabel(`Runout FL station ${station}`, { exact: true });
+    await field.fill((0.055 * (1 + Math.cos(angle - Math.PI / 3))).toFixed(3));
+    await page.keyboard.press('Enter');
+  }
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Enter');
+  await runOn(page, /^FL: hub face runout/);
+  for (let station = 1; station <= 8; station++) {
+    const angle = ((station - 1) * Math.PI) / 4;
+    await page
+      .getByLabel(`Hub face FL station ${station}`)
+      .fill((0.015 * (1 + Math.cos(angle - Math.PI / 3))).toFixed(3));
+    await page.keyboard.press('Enter');
+  }
+  await expect(page.getByRole('region', { name: /^FL: rotor on at the stud it says/ })).toBeVisible();
+  const main = page.getByRole('main');
+  await expect(main).toContainText(/Turn the rotor \d studs on|It sits best as it is/);
+  await expect(main).toContainText('The rotor’s own runout is');
+  await page.reload();
+  await expect(main).toContainText('The rotor’s own runout is');
+});
+
+test('a pedal ratio is changed by the figures of its run, and not into the floor', async ({ page }) => {
+  const job = await jobOf(page, 'open two-seater', 'Leg press');
+  await page.goto(`${job}/work`);
+  await choose(page, 'Change the pedal ratio');
+  await page.getByRole('button', { name: 'Start' }).click();
+  await page.getByLabel('A, pivot to pad').fill('273');
+  await page.getByLabel('B, pivot to clevis').fill('70');
+  await page.getByLabel('Ratio wanted').fill('5.7');
+  const main = page.getByRole('main');
+  await expect(main).toContainText(
+    'the clevis sits 47.9 mm from the pivot; it and the master move 22.1 mm up',
+  );
+  await page.getByLabel('Travel of a full stroke').fill('110');
+  await page.getByLabel('Room to the floor').fill('150');
+  await expect(main).toContainText('The pedal meets the floor before the master is through');
+  await page.getByLabel('Room to the floor').fill('170');
+  await expect(main).not.toContainText('meets the floor before');
+  await page.getByRole('button', { name: 'Take the ratio' }).click();
+  await runOn(page, 'Fit');
+  await expect(main).toContainText('the clevis sits 47.9 mm from the pivot');
+  await page.getByRole('button', { name: /^All \d done/ }).click();
+  await page.getByRole('button', { name: 'It touches' }).click();
+  await expect(page.getByRole('region', { name: 'It touches the floor' })).toContainText(
+    'Do not drive it like this',
+  );
+});
+
+test('the plan is printed whole, without the screen around it', async ({ page }) => {
+  const job = await jobOf(page, 'Club saloon', 'Soft');
+  await page.goto(`${job}/work`);
+  await choose(page, 'Flush and bleed');
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('banner')).toBeHidden();
+  await expect(page.getByRole('complementary', { name: 'Leaning rail' })).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Start' })).toBeHidden();
+  await expect(page.getByRole('region', { name: 'Plan of the work' })).toContainText(
+    'Club saloon, white, Soft',
+  );
+  await expect(page.getByRole('table', { name: 'Order of bleeders' })).toBeVisible();
+  const steps = page.getByRole('region', { name: /^Steps of/ });
+  await expect(steps).toContainText('Hold it firmly for 30 s');
+  await expect(steps).toContainText('Old fluid by local rules');
+});
+
+test('the shop’s ways change the plan, each with who holds it', async ({ page }) => {
+  const job = await jobOf(page, 'Club saloon', 'Soft');
+  await page.goto('/setup');
+  await expect(page.getByText('A last filter for what falls in')).toHaveCount(0);
+  await page.getByLabel('Strainer').selectOption({ label: 'Leave it in' });
+  await expect(page.getByText('A last filter for what falls in')).toBeVisible();
+  await page.getByLabel('Bed pads in').selectOption({ label: 'C: cycled with cool-downs' });
+  await page.getByLabel('Catch bottle').fill('50');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('50 is not taken: 100 to 5000 ml is accepted')).toBeVisible();
+  await page.getByLabel('Catch bottle').fill('300');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  try {
+    await page.goto(`${job}/work`);
+    await choose(page, 'Flush and bleed');
+    await expect(page.getByRole('main')).toContainText('the strainer stays in as a last filter');
+    await expect(page.getByRole('table', { name: 'Order of bleeders' })).toContainText(
+      'catch bottle emptied first',
+    );
+    await choose(page, 'Bed the pads in');
+    await expect(page.getByRole('region', { name: 'Bed-in plan' })).toContainText('25 s to cool after each');
+    await page.getByRole('radio', { name: 'The pad maker’s' }).click();
+    await page.getByLabel('From').first().fill('300');
+    await expect(page.getByText('10 to 250 km/h')).toBeVisible();
+    await page.getByLabel('From').first().fill('120');
+    await expect(page.getByRole('region', { name: 'Bed-in plan' })).toContainText('120 km/h (75 mph)');
+  } finally {
+    await page.goto('/setup');
+    await page.getByLabel('Strainer').selectOption({ label: 'Lift it out' });
+    await page.getByLabel('Bed pads in').selectOption({ label: 'A: progressive, full stops' });
+    await page.getByLabel('Catch bottle').fill('500');
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(page.getByText('Saved.')).toBeVisible();
+  }
+});
+
+test('a work is left undone only with a reason, and the story tells it', async ({ page }) => {
+  const job = await jobOf(page, 'Shop hatch', 'Squeals');
+  await page.goto(`${job}/work`);
+  await choose(page, 'Drum service');
+  await page.getByRole('button', { name: 'Start' }).click();
+  await saved(page);
+  await page.getByRole('link', { name: 'To the list' }).click();
+  await page.getByRole('button', { name: 'Leave it undone' }).click();
+  await page.getByRole('button', { name: 'Leave it undone' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Say why' })).toBeVisible();
+  await page.getByLabel('Why it is left undone').fill('No shoes on the shelf');
+  await page.getByRole('button', { name: 'Leave it undone' }).click();
+  await expect(page.getByRole('main')).toContainText('left undone');
+  await page.goto(`${job}/proof`);
+  await key(page, 'Outcome', 'No change').click();
+  await page.getByLabel('Closed by').fill('Mira');
+  await saved(page);
+  await page.getByRole('button', { name: 'Close and write the record' }).click();
+  await expect(page).toHaveURL(/ledger/);
+  await expect(page.getByRole('main')).toContainText(
+    'Drum service RL RR, left undone: No shoes on the shelf',
+  );
+});

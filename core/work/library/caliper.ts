@@ -21,6 +21,7 @@ export const CALIPER = {
     label: 'Free the slides',
     about: 'Pins out, clean, the right grease, whole boots',
     scope: 'axle',
+    on: 'disc',
     touches: ['lift', 'dust', 'heat', 'wheels', 'first_move'],
     minutes: 60,
     needs: [{ kind: 'slide_kit', what: 'Slide pins with boots', quantity: 1, per: 'corner' }],
@@ -57,6 +58,7 @@ export const CALIPER = {
     label: 'Rebuild or renew the caliper',
     about: 'New seals in a sound bore; a pitted one is scrap',
     scope: 'axle',
+    on: 'disc',
     touches: ['lift', 'fluid', 'pressure', 'compressed_air', 'dust', 'heat', 'wheels', 'first_move'],
     minutes: 150,
     needs: [
@@ -123,6 +125,7 @@ export const CALIPER = {
     label: 'Springs behind the pistons',
     about: 'Pads held to the rotor after the cause was looked for; springs cost drag',
     scope: 'axle',
+    on: 'disc',
     touches: ['lift', 'fluid', 'pressure', 'compressed_air', 'dust', 'heat', 'wheels', 'first_move', 'legal'],
     minutes: 240,
     needs: [
@@ -211,6 +214,7 @@ export const CALIPER = {
     label: 'Wind the adjuster up',
     about: 'An integral parking brake that has not taken up its wear',
     scope: 'axle',
+    on: 'disc',
     touches: ['lift', 'first_move', 'wheels'],
     minutes: 30,
     needs: [],
@@ -278,6 +282,7 @@ export const CALIPER = {
     label: 'Bigger brakes, or less of everything',
     about: 'The dearest change of all: do the heat sum first',
     scope: 'axle',
+    on: 'disc',
     touches: ['lift', 'fluid', 'pressure', 'dust', 'wheels', 'first_move', 'legal'],
     minutes: 480,
     needs: [
@@ -340,6 +345,7 @@ export const CALIPER = {
     label: 'A stiffer caliper, or a brace on it',
     about: 'A caliper that opens under the press',
     scope: 'axle',
+    on: 'disc',
     touches: ['lift', 'fluid', 'pressure', 'dust', 'heat', 'wheels', 'first_move', 'legal'],
     minutes: 240,
     needs: [{ kind: 'caliper', what: 'Caliper', quantity: 1, per: 'corner' }],

@@ -35,6 +35,9 @@ export function BleedTable({ bleed }: { bleed: NonNullable<WorkPlan['bleed']> })
         )}
         . <b className="reading font-semibold">{plan.totalMl} ml</b> in all, {plan.topUpMl} of it to top up.
       </p>
+      <p>
+        Modulator: <b className="font-semibold">{modulatorWords(bleed)}</b>.
+      </p>
       <BottleRule drawnMl={0} totalMl={plan.totalMl} bottleMl={input.bottleMl} />
       <table className="my-2 w-full max-w-xl">
         <caption className="sr-only">Order of bleeders</caption>
@@ -83,4 +86,13 @@ export function BleedTable({ bleed }: { bleed: NonNullable<WorkPlan['bleed']> })
       </p>
     </section>
   );
+}
+
+/** Whether the modulator is cycled, and why. */
+function modulatorWords({ input, plan }: NonNullable<WorkPlan['bleed']>): string {
+  if (!input.stabilityControl) return 'none in this car';
+  if (!plan.cycleModulator) return 'left alone, nothing was opened and the pedal is not soft after a bleed';
+  return input.softAfterBleed
+    ? 'cycled, the pedal stayed soft after a good bleed'
+    : 'cycled, the system was opened and air may have reached it';
 }

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { CORNERS, type Corner } from '@/core/car/corner';
+import { AXLES, CORNERS, type Corner } from '@/core/car/corner';
 import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
 import type { FigureSlot } from '@/core/job/sheet';
 import { type BeforeFigure, beforeFigures } from '@/core/work/beforeFigures';
@@ -230,6 +230,7 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
               <BedInFields
                 chosen={chosen.options.bedIn ?? {}}
                 ways={ways}
+                axles={AXLES.filter((axle) => sheet.car[axle].brake === 'disc')}
                 betterStops={plan.bedIn.plan.betterStops}
                 onChange={(bedIn) => setOptions({ ...chosen.options, bedIn })}
               />

@@ -131,10 +131,12 @@ type BedInProps = {
   onChange: (chosen: NonNullable<WorkOptions['bedIn']>) => void;
   ways: Ways;
   betterStops: number | null;
+  /** Axles with discs: drums are not bedded in like this. */
+  axles: readonly ('front' | 'rear')[];
 };
 
 /** School, axle, compound and count of a bed-in; the pad maker's own rows where they are chosen. */
-export function BedInFields({ chosen, onChange, ways, betterStops }: BedInProps) {
+export function BedInFields({ chosen, onChange, ways, betterStops, axles }: BedInProps) {
   const units = useUnits();
   const school = chosen.school ?? ways.bedInSchool;
   const [ambient, setAmbient] = useKept('bed-in-ambient', '');
@@ -180,10 +182,7 @@ export function BedInFields({ chosen, onChange, ways, betterStops }: BedInProps)
             label="Axle"
             value={chosen.axle ?? 'front'}
             onChange={(next) => next !== '' && onChange({ ...chosen, axle: next as 'front' })}
-            options={[
-              { value: 'front', label: 'Front' },
-              { value: 'rear', label: 'Rear' },
-            ]}
+            options={axles.map((axle) => ({ value: axle, label: axle === 'front' ? 'Front' : 'Rear' }))}
           />
         </div>
         <div>

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { WorkRow } from '@/core/job/sheet';
@@ -13,7 +14,8 @@ import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
 import { slotWords } from './figureWords';
-import { PlanSheet } from './PlanSheet';
+
+const PlanSheet = dynamic(() => import('./PlanSheet').then((module) => module.PlanSheet));
 
 type Props = { work: WorkRow; run: Run; place: number; holds: number; onBedIn?: () => void };
 

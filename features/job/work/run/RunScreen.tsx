@@ -1,18 +1,23 @@
 'use client';
 
 import { Volume2, VolumeX } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { planOf, runOf, stepsInHand } from '@/core/work/run';
 import { Button, buttonClass } from '@/ui/Button';
 import { useKept } from '../../../shell/useKept';
 import { useDesk } from '../../desk/Desk';
-import { RunEnd } from './RunEnd';
 import { RunPicture } from './RunPicture';
 import { RunRule } from './RunRule';
 import { StepGroup } from './StepGroup';
 import { StepInHand } from './StepInHand';
 import { useRunKeys } from './useRunKeys';
 import { useWakeLock } from './useWakeLock';
+
+// The end of a run comes when it is reached.
+const RunEnd = dynamic(() => import('./RunEnd').then((module) => module.RunEnd), {
+  loading: () => <div className="min-h-64" />,
+});
 
 /** A work under way on one large screen: the picture, the step in hand, where it stands on the rule. */
 export function RunScreen({ workId }: { workId: string }) {

@@ -13,15 +13,14 @@ import { useDesk } from '../../desk/Desk';
 const KIND = { pedal_ratio: 'pedal-ratio', reindex: 'reindex' } as const;
 
 /** What was measured on this job, worked out for the step in hand: where the clevis goes, which stud to turn to. */
-export function StepFacts({ step }: { step: Step }) {
+export function StepFacts({ step, facts }: { step: Step; facts: NonNullable<Step['facts']> }) {
   const { sheet } = useDesk();
-  if (!step.facts) return null;
-  const at = step.facts === 'reindex' ? (step.corner ?? '') : '';
-  const same = (row: { kind: string; corner: string }) => row.kind === KIND[step.facts!] && row.corner === at;
+  const at = facts === 'reindex' ? (step.corner ?? '') : '';
+  const same = (row: { kind: string; corner: string }) => row.kind === KIND[facts] && row.corner === at;
   const input = headOf(sheet.readings, 'after', same)?.input ?? headOf(sheet.readings, 'before', same)?.input;
   if (!input)
     return <p className="my-2 text-lg text-soft">Not measured on this job: the figure is missing here.</p>;
-  if (step.facts === 'reindex') {
+  if (facts === 'reindex') {
     const own = input as ReindexInput;
     return <ReindexAnswer result={reindex(own)} studs={own.studs} />;
   }

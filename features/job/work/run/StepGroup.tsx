@@ -1,14 +1,16 @@
 'use client';
 
 import { Check } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import type { WorkRow } from '@/core/job/sheet';
 import type { Step } from '@/core/work/step';
 import { Button } from '@/ui/Button';
 import { useDesk } from '../../desk/Desk';
-import { StepFacts } from './StepFacts';
 import { StepWords } from './StepWords';
 import { TorqueLine } from './TorqueLine';
 import { useFinds } from './useFinds';
+
+const StepFacts = dynamic(() => import('./StepFacts').then((module) => module.StepFacts));
 
 /** Steps of one chapter that are only done and ticked: one by one for who has not done it, in one press for who has. */
 export function StepGroup({ work, steps }: { work: WorkRow; steps: Step[] }) {
@@ -36,7 +38,7 @@ export function StepGroup({ work, steps }: { work: WorkRow; steps: Step[] }) {
               <div className="min-w-0 flex-1">
                 <h3 className="text-2xl">{step.title}</h3>
                 <StepWords step={step} />
-                <StepFacts step={step} />
+                {step.facts && <StepFacts step={step} facts={step.facts} />}
                 {step.torque && <TorqueLine id={step.torque} />}
               </div>
             </div>

@@ -1,6 +1,7 @@
 'use client';
 
 import { Check } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { WorkRow } from '@/core/job/sheet';
 import { planOf, type Run } from '@/core/work/run';
@@ -18,11 +19,12 @@ import { FluidLine } from './FluidLine';
 import { RecordFields } from './RecordFields';
 import { RunClock } from './RunClock';
 import { SlowdownStep } from './SlowdownStep';
-import { StepFacts } from './StepFacts';
 import { StepWords } from './StepWords';
 import { TorqueLine } from './TorqueLine';
 import { TroubleBox } from './TroubleBox';
 import { useFinds } from './useFinds';
+
+const StepFacts = dynamic(() => import('./StepFacts').then((module) => module.StepFacts));
 
 type Props = { work: WorkRow; run: Run; step: Step; sound: boolean };
 
@@ -65,7 +67,7 @@ export function StepInHand({ work, run, step, sound }: Props) {
         </p>
       )}
       <StepWords step={step} large />
-      <StepFacts step={step} />
+      {step.facts && <StepFacts step={step} facts={step.facts} />}
       {bleed && step.ml && <FluidLine run={run} bleed={bleed} step={step} />}
       {step.torque && <TorqueLine id={step.torque} />}
       {step.timerS !== undefined && (

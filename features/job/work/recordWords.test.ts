@@ -1,0 +1,57 @@
+import { describe, expect, it } from 'vitest';
+import { judge } from '@/core/job/judgement';
+import { answerRow, emptySheet, fluidRow } from '@/tests/support/sheet';
+import { planFor } from '@/tests/support/work';
+import type { Units } from '../../shell/useUnits';
+import { slotLabel, slotWords } from './figureWords';
+import { recordWords } from './recordWords';
+
+const { steps } = planFor(emptySheet(), 'flush');
+const stepOf = (id: string) => steps.find((step) => step.id === id)!;
+
+describe('what was written down at a step', () => {
+  it('is told in its own words, in the order of the screen', () => {
+    const record = { ml: 260, colour: 'dark', clearAt: 220, bubbles: 'few' };
+    expect(recordWords(stepOf('bleed-1'), record, '')).toBe(
+      'came out: dark, bubbles: a few, out in all 260 ml, clear at 220 ml',
+    );
+  });
+
+  it('begins with the answer and ends with the note', () => {
+    expect(recordWords(stepOf('between-1'), { answer: 'topped_up' }, 'cap was loose')).toBe(
+      'topped up, pumped up again, cap was loose',
+    );
+  });
+
+  it('is nothing where nothing was', () => {
+    expect(recordWords(stepOf('lift'), {}, '')).toBe('');
+    expect(recordWords(stepOf('leak-hold'), { clockFrom: '2026-05-01T10:00:00Z' }, '')).toBe('');
+  });
+});
+
+describe('the figure of a work', () => {
+  const units = {
+    show: (value: number) => String(value),
+    full: (value: number, unit: string) => `${value} ${unit}`,
+  } as unknown as Units;
+  const sheet = emptySheet({
+    readings: [fluidRow(3.4), fluidRow(0.1, 'after', 40)],
+    answers: [answerRow({ finding: 'slide_pins', state: 'stiff', place: 'FR' })],
+  });
+  const told = { sheet, derived: judge(sheet).derived, units };
+
+  it('is a reading before and after, by what it is called', () => {
+    const slot = { reading: 'fluid', corner: '' } as const;
+    expect(slotLabel(slot)).toBe('Fluid');
+    expect(slotWords(told, slot, 'before')).toContain('3.4');
+    expect(slotWords(told, slot, 'after')).toContain('0.1');
+  });
+
+  it('is an answer, or what a reading says in its place; nothing before anybody looked', () => {
+    const pins = { finding: 'slide_pins', place: 'FR' } as const;
+    expect(slotLabel(pins)).toBe('Slide pins move by hand FR');
+    expect(slotWords(told, pins, 'before')).toBe('stiff');
+    expect(slotWords(told, pins, 'after')).toBeUndefined();
+    expect(slotWords(told, { finding: 'fluid_moisture', place: '' }, 'after')).toBe('dry');
+  });
+});
