@@ -61,6 +61,8 @@ async function take(base: string, out: string): Promise<void> {
     /** Presses before the picture: a job of the library chosen, then buttons in turn. */
     job?: string;
     presses?: string[];
+    /** A region brought into view. */
+    region?: string;
   };
   const views: View[] = [
     { name: 'bay', path: '/' },
@@ -76,7 +78,7 @@ async function take(base: string, out: string): Promise<void> {
       path: `/job/${await jobId('Spongy since the rear')}/work`,
       presses: ['Go on', 'Level and pressure right'],
     },
-    { name: 'bed-in', path: `/job/${laps}/work`, job: 'Bed the pads in' },
+    { name: 'bed-in', path: `/job/${kerbs}/work`, job: 'Bed the pads in', region: 'Bed-in plan' },
     { name: 'shelf', path: '/shelf' },
     { name: 'proof', path: `/job/${await jobId('Pedal like a brick')}/proof` },
     { name: 'knowledge', path: '/setup/knowledge' },
@@ -91,7 +93,7 @@ async function take(base: string, out: string): Promise<void> {
     { name: 'checks-phone', path: `/job/${kerbs}/checks`, phone: true },
   ];
   const browser = await chromium.launch(playwright.use?.launchOptions);
-  for (const { name, path, dark, phone, corner, mode, area, skip = 0, job, presses = [] } of views) {
+  for (const { name, path, dark, phone, corner, mode, area, skip = 0, job, presses = [], region } of views) {
     const context = await browser.newContext({
       viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
       ...(phone ? { userAgent: devices['Pixel 5']!.userAgent } : {}),
@@ -117,6 +119,10 @@ async function take(base: string, out: string): Promise<void> {
     for (const press of presses) {
       await page.getByText(press, { exact: true }).first().click();
       await page.waitForTimeout(800);
+    }
+    if (region) {
+      await page.getByRole('region', { name: region }).evaluate((element) => element.scrollIntoView());
+      await page.waitForTimeout(400);
     }
     await page.screenshot({ path: join(out, `${name}.png`) });
     await context.close();

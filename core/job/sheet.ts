@@ -46,8 +46,6 @@ export type WorkRow = {
   /** The figure before, so that proof can say what the work did; and where the same is found after. */
   before: string;
   measuredBy: FigureSlot | null;
-  /** Begun while another work was still open: what did it cannot be told apart. */
-  together: boolean;
   plan: unknown;
   startedAt: string;
 };

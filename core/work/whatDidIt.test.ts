@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { answerRow, emptySheet, fluidRow } from '../../tests/support/sheet';
-import { tickAll, workRow } from '../../tests/support/work';
+import { answerRow, at, emptySheet, fluidRow } from '../../tests/support/sheet';
+import { tickAll, tickRow, workRow } from '../../tests/support/work';
 import { proofChecks } from '../job/proof';
 import type { JobSheet } from '../job/sheet';
 import { beforeFigures } from './beforeFigures';
 import { cornersOfCause } from './cornersFor';
+import { doneTogether } from './spans';
 import { whatDidIt } from './whatDidIt';
 
 const base = emptySheet();
@@ -35,6 +36,22 @@ describe('what did it', () => {
 
   it('cannot be told apart when nobody measured between them', () => {
     expect(worksOf(job([later('free', 55)]))).toEqual(['first', 'second']);
+  });
+
+  it('is neither alone when the two were under way at the same time', () => {
+    const sheet = job([later('free', 35)]);
+    // The second was begun before the first was over.
+    const early = tickRow('second', 'lift', { tickedAt: at(25) });
+    const mixed = { ...sheet, ticks: [early, ...sheet.ticks] };
+    expect(worksOf(mixed)).toEqual(['first', 'second']);
+    expect([...doneTogether(mixed.works, mixed.ticks)].sort()).toEqual(['first', 'second']);
+    expect(doneTogether(sheet.works, sheet.ticks).size).toBe(0);
+    // One that is still open overlaps whatever is begun after it.
+    const open = {
+      ...sheet,
+      ticks: [tickRow('first', 'lift', { tickedAt: at(10) }), ...tickAll(second, 50)],
+    };
+    expect(doneTogether(open.works, open.ticks).size).toBe(2);
   });
 
   it('is nothing while it is still wrong, or while no work is finished', () => {

@@ -2,8 +2,9 @@ import { slotOf } from '../casefile/derive';
 import { findingOf } from '../diagnosis/vocabulary/findings';
 import { findingsOf } from '../job/current';
 import type { ProofCheck } from '../job/proof';
-import type { JobSheet, WorkRow } from '../job/sheet';
+import type { JobSheet } from '../job/sheet';
 import { runOf } from './run';
+import { overlap, spansOf } from './spans';
 
 /** What came right, and the work or works that it can have been. */
 export type DidIt = { check: Pick<ProofCheck, 'finding' | 'place'>; works: string[] };
@@ -14,11 +15,12 @@ export type DidIt = { check: Pick<ProofCheck, 'finding' | 'place'>; works: strin
  * told apart.
  */
 export function whatDidIt(sheet: JobSheet, checks: readonly ProofCheck[]): DidIt[] {
-  const ends = finishedWorks(sheet);
+  const spans = spansOf(sheet.works, sheet.ticks);
+  const ends = spans.filter((span) => isFinished(sheet, span.id));
   const right = checks.filter((check) => check.change === 'came_right');
   if (ends.length === 0 || right.length === 0) return [];
   // What was known after each work, before the next one was finished.
-  const known = ends.map((_, index) => statesUntil(sheet, ends[index + 1]?.endedAt));
+  const known = ends.map((_, index) => statesUntil(sheet, ends[index + 1]?.to));
   return right.map(({ finding, place }) => {
     const slot = slotOf({ id: finding, state: '', ...(place ? { place } : {}) });
     const normal = findingOf(finding).states[0];
@@ -26,17 +28,17 @@ export function whatDidIt(sheet: JobSheet, checks: readonly ProofCheck[]): DidIt
     const cured = states.indexOf(normal);
     const lastWrong = states.slice(0, Math.max(0, cured)).findLastIndex((state) => state !== undefined);
     const acting = ends.slice(lastWrong + 1, (cured < 0 ? ends.length - 1 : cured) + 1);
-    return { check: { finding, place }, works: acting.map(({ work }) => work.id) };
+    // One that was under way beside them had its share.
+    const beside = spans.filter(
+      (span) => !acting.includes(span) && acting.some((each) => overlap(span, each)),
+    );
+    return { check: { finding, place }, works: [...acting, ...beside].map((span) => span.id) };
   });
 }
 
-function finishedWorks(sheet: JobSheet): { work: WorkRow; endedAt: string }[] {
-  return sheet.works
-    .flatMap((work) => {
-      const run = runOf(work, sheet.ticks);
-      return run.state === 'finished' && run.endedAt ? [{ work, endedAt: run.endedAt }] : [];
-    })
-    .sort((left, right) => left.endedAt.localeCompare(right.endedAt));
+function isFinished(sheet: JobSheet, workId: string): boolean {
+  const work = sheet.works.find((each) => each.id === workId)!;
+  return runOf(work, sheet.ticks).state === 'finished';
 }
 
 /** States of the checks after the work as they stood at a moment; at the end when none is given. */

@@ -5,8 +5,7 @@ alter table works drop constraint works_kind_check;
 alter table works rename column kind to procedure;
 alter table works
   add constraint works_procedure_check check (procedure ~ '^[a-z_]{3,40}$'),
-  add column measured_by jsonb check (measured_by is null or jsonb_typeof(measured_by) = 'object'),
-  add column together boolean not null default false;
+  add column measured_by jsonb check (measured_by is null or jsonb_typeof(measured_by) = 'object');
 
 -- What a step wrote down by key or scale, its answer, a clock that was started, a trouble that is open.
 alter table ticks
@@ -71,7 +70,7 @@ alter table car_axles drop column pad_compound, drop column bed_low_k, drop colu
 alter table cars drop column front_share, drop column torques_nm;
 alter table shop drop column strainer_school, drop column catch_m3, drop column bed_in_school;
 alter table ticks drop column record;
-alter table works drop column measured_by, drop column together, drop constraint works_procedure_check;
+alter table works drop column measured_by, drop constraint works_procedure_check;
 alter table works rename column procedure to kind;
 update works set kind = case when kind = 'flush' then 'flush' else 'other' end;
 alter table works add constraint works_kind_check check (kind in ('flush', 'other'));

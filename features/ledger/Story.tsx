@@ -13,6 +13,7 @@ import type { AnswerRow, JobSheet } from '@/core/job/sheet';
 import { standingAnswers } from '@/core/job/standing';
 import type { Measured } from '@/core/wear/measured';
 import { planOf, runOf, ticksOf } from '@/core/work/run';
+import { doneTogether } from '@/core/work/spans';
 import { Button, buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { moment, percent, shortDate } from '@/ui/format';
@@ -40,6 +41,7 @@ export function Story({ sheet, holds, proof, derived, measured }: Props) {
   const told = standingAnswers(sheet.answers, 'before');
   const ofStage = (...stages: string[]) =>
     told.filter((row) => stages.includes(findingOf(row.finding).stage));
+  const together = doneTogether(sheet.works, sheet.ticks);
   const corrected = sheet.answers.filter((row) => row.replaces !== null);
   return (
     <main id="main" className="mx-auto max-w-5xl p-4 desk:p-6">
@@ -149,7 +151,7 @@ export function Story({ sheet, holds, proof, derived, measured }: Props) {
               <p>
                 <b className="font-semibold">{work.title}</b>
                 {work.before !== '' && `, before: ${work.before}`}
-                {work.together && ', done together with another'}
+                {together.has(work.id) && ', done together with another'}
                 {runOf(work, sheet.ticks).leftBecause &&
                   `, left undone: ${runOf(work, sheet.ticks).leftBecause}`}
               </p>

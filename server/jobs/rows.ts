@@ -81,7 +81,6 @@ export function workFromRow(row: Row): WorkRow {
     title: row.title,
     before: row.before,
     measuredBy: row.measured_by,
-    together: row.together,
     plan: row.plan,
     startedAt: row.started_at.toISOString(),
   };

@@ -13,7 +13,7 @@ import {
 import type { JobSheet, ProofRow, TickRow, VerdictRow, WorkRow } from '../../core/job/sheet';
 import { knownOf } from '../../core/work/known';
 import { plainPlan, planWork, type WorkPlan } from '../../core/work/plan';
-import { planOf, runOf } from '../../core/work/run';
+import { planOf } from '../../core/work/run';
 import { drivenWhileHeld, tickIssues } from '../../core/work/tickIssues';
 import { database, type Sql } from '../db/sql';
 import { notFound, stale } from '../failure';
@@ -93,7 +93,6 @@ export async function startWork(jobId: string, input: unknown, now = new Date())
       title: work.title,
       before: work.before,
       measured_by: work.measuredBy === null ? null : tx.json(work.measuredBy as never),
-      together: sheet.works.some((each) => runOf(each, sheet.ticks).state === 'under_way'),
       plan: tx.json(plan as never),
       started_at: now,
     };

@@ -13,8 +13,11 @@ async function done(page: Page): Promise<number> {
 export async function runOn(page: Page, upTo?: string | RegExp): Promise<void> {
   await page.getByTestId('run-count').waitFor();
   for (;;) {
+    const end = page.getByRole('region', { name: 'End of the work' });
+    // The end comes with a part of the page of its own: it is waited for like any step.
+    await page.locator('[data-run]').first().or(end).waitFor();
     if (upTo && (await page.getByRole('region', { name: upTo }).count()) > 0) return;
-    if ((await page.getByRole('region', { name: 'End of the work' }).count()) > 0) return;
+    if ((await end.count()) > 0) return;
     const before = await done(page);
     const next = page.locator('[data-run="next"]');
     if ((await next.count()) > 0) await next.click();

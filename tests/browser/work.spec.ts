@@ -216,12 +216,27 @@ test('one change at a time: a second begun before the first is over is marked, a
   await page.getByRole('button', { name: 'Add work' }).click();
   await expect(page.getByRole('main')).toContainText('what cured it cannot be told apart then');
   await page.getByRole('button', { name: 'Leave it', exact: true }).click();
+  await expect(page.getByRole('main')).not.toContainText('done together');
   await page.getByRole('link', { name: 'Go on' }).click();
   await runThrough(page);
   await page.goto(`${job}/proof`);
   await key(page, 'Slide pins move by hand, FR', 'Free').click();
   const did = page.getByRole('region', { name: 'What the work did' });
   await expect(did).toContainText('Slide pins move by hand FR came right by: free the slides fl fr.');
+
+  // Two at once is allowed, and said.
+  const both = await jobOf(page, 'Club saloon', 'Two things at once');
+  for (const label of ['Free the slides', 'Wheel and mounting']) {
+    await page.goto(`${both}/work`);
+    const add = page.getByRole('button', { name: 'Add work' });
+    if (label === 'Wheel and mounting') await add.click();
+    await choose(page, label);
+    await page.getByRole('button', { name: 'Start' }).click();
+    await page.getByRole('button', { name: /^Done(: Car up, wheels off|, next)$/ }).click();
+    await saved(page);
+  }
+  await page.goto(`${both}/work`);
+  await expect(page.getByText('done together with another')).toHaveCount(2);
 });
 
 test('the shelf counts, opens and refuses bottles; a run notes what was fitted', async ({ page }) => {

@@ -49,7 +49,7 @@ describe('a work', () => {
     expect(planOf(row)).toMatchObject({ procedure: 'pads', corners: ['FL', 'FR'] });
     expect(planOf(row).library).toMatch(/^\d{4}\.\d{2}$/);
     expect((await getSheet(job.id)).works[0]).toEqual(row);
-    expect(row).toMatchObject({ measuredBy: { reading: 'pads', corner: 'FR' }, together: false });
+    expect(row).toMatchObject({ measuredBy: { reading: 'pads', corner: 'FR' } });
   });
 
   it('lands once, however often it is sent', async () => {
@@ -76,15 +76,6 @@ describe('a work', () => {
       accepted: expect.stringContaining('100 to 25000 ml'),
     });
     expect((await getSheet(job.id)).works).toEqual([]);
-  });
-
-  it('is marked as done together when it is added while another is under way', async () => {
-    const { job } = await makeJob();
-    const first = await startWork(job.id, work());
-    const waiting = await startWork(job.id, work({ procedure: 'pads' }));
-    expect(waiting.together).toBe(false);
-    await addTick(first.id, tick('lift'));
-    expect((await startWork(job.id, work({ procedure: 'slides' }))).together).toBe(true);
   });
 
   it('keeps what was written down at a step, and where the run stood', async () => {

@@ -44,7 +44,6 @@ export function workRow(
     title: 'The work',
     before: '',
     measuredBy: null,
-    together: false,
     plan: planFor(sheet, procedure),
     startedAt: at(20),
     ...changes,

@@ -2,6 +2,7 @@
 
 import { findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { runOf } from '@/core/work/run';
+import { doneTogether } from '@/core/work/spans';
 import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
 import { slotWords } from '../work/figureWords';
@@ -11,6 +12,7 @@ export function WhatItDid() {
   const { sheet, judgement } = useDesk();
   const units = useUnits();
   if (sheet.works.length === 0) return null;
+  const together = doneTogether(sheet.works, sheet.ticks);
   const titleOf = (id: string) => sheet.works.find((work) => work.id === id)?.title ?? 'a work';
   return (
     <section aria-label="What the work did" className="mb-4">
@@ -34,7 +36,9 @@ export function WhatItDid() {
                   {work.title}
                   {state === 'left_undone' && <span className="text-soft"> left undone</span>}
                   {state === 'under_way' && <span className="font-semibold text-bronze"> not finished</span>}
-                  {work.together && <span className="font-semibold text-bronze"> together with another</span>}
+                  {together.has(work.id) && (
+                    <span className="font-semibold text-bronze"> together with another</span>
+                  )}
                 </th>
                 <td className="py-1 pr-3">{work.before || 'no figure'}</td>
                 <td className="py-1 font-semibold">

@@ -17,10 +17,17 @@ import { slotWords } from './figureWords';
 
 const PlanSheet = dynamic(() => import('./PlanSheet').then((module) => module.PlanSheet));
 
-type Props = { work: WorkRow; run: Run; place: number; holds: number; onBedIn?: () => void };
+type Props = {
+  work: WorkRow;
+  run: Run;
+  place: number;
+  holds: number;
+  together: boolean;
+  onBedIn?: () => void;
+};
 
 /** One work in the order they are done: how far it is, its figure before and after, and the way into its run. */
-export function WorkItem({ work, run, place, holds, onBedIn }: Props) {
+export function WorkItem({ work, run, place, holds, together, onBedIn }: Props) {
   const { sheet, judgement, closed, tick } = useDesk();
   const shop = useShop();
   const units = useUnits();
@@ -35,7 +42,7 @@ export function WorkItem({ work, run, place, holds, onBedIn }: Props) {
         <div className="min-w-0 flex-1">
           <p className="text-lg">
             <b className="font-bold">{work.title}</b> <State run={run} holds={holds} />
-            {work.together && (
+            {together && (
               <span className="ml-2 text-[0.9375rem] font-semibold text-bronze">
                 done together with another
               </span>

@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { ProcedureId } from '@/core/work/library';
 import { isOver, planOf, runOf } from '@/core/work/run';
+import { doneTogether } from '@/core/work/spans';
 import { Button } from '@/ui/Button';
 import { useDesk } from '../desk/Desk';
 import { HoldsPanel } from '../HoldsPanel';
@@ -20,6 +21,7 @@ export function WorkStage() {
   const [adding, setAdding] = useState<ProcedureId | true | null>(null);
   const first = sheet.works.length === 0;
   const runs = sheet.works.map((work) => runOf(work, sheet.ticks));
+  const together = doneTogether(sheet.works, sheet.ticks);
   const open = runs.filter((run) => !isOver(run)).length;
   const holds = judgement.holds.filter((hold) => !hold.proof);
   return (
@@ -39,6 +41,7 @@ export function WorkStage() {
               run={runs[index]!}
               place={index + 1}
               holds={holds.length}
+              together={together.has(work.id)}
               onBedIn={
                 planOf(work).bedIn && planOf(work).procedure !== 'bed_in' && !sheet.works.some(isBedIn)
                   ? () => setAdding('bed_in')

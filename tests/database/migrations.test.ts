@@ -1,0 +1,65 @@
+import { spawnSync } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { planOf, runOf } from '../../core/work/run';
+import { migrate } from '../../scripts/system/migrate';
+import { ROOT } from '../../scripts/system/paths';
+import { closeDatabase, database } from '../../server/db/sql';
+import { getSheet } from '../../server/jobs/queries';
+import { addTick, startWork } from '../../server/jobs/work';
+import { freshDatabase } from '../support/database';
+import { makeJob } from '../support/shop';
+
+let url: string;
+let drop: () => Promise<void>;
+beforeAll(async () => {
+  ({ url, drop } = await freshDatabase());
+});
+afterAll(() => drop());
+
+/** Takes the newest migration back. */
+function back(): void {
+  const done = spawnSync(
+    join(ROOT, 'node_modules/.bin/dbmate'),
+    ['--url', url, '--migrations-dir', join(ROOT, 'db/migrations'), '--no-dump-schema', 'rollback'],
+    { encoding: 'utf8', cwd: ROOT },
+  );
+  expect(done.stderr + done.stdout).toContain('Rolled back');
+}
+
+describe('the migrations', () => {
+  it('keep the work of a shop that goes a version back and forward again', async () => {
+    const { job } = await makeJob();
+    const work = { cause: null, before: '', title: 'Work' };
+    const flush = await startWork(job.id, { id: randomUUID(), procedure: 'flush', ...work });
+    const pads = await startWork(job.id, { id: randomUUID(), procedure: 'pads', ...work });
+    await addTick(flush.id, { id: randomUUID(), step: 'lift', done: true, note: '' });
+    await closeDatabase();
+    back();
+    const sql = database();
+    expect((await sql`select id, kind from works order by started_at`).map((row) => row.kind)).toEqual([
+      'flush',
+      'other',
+    ]);
+    await closeDatabase();
+    migrate(url);
+    const sheet = await getSheet(job.id);
+    expect(sheet.works.map((row) => row.procedure)).toEqual(['flush', 'other']);
+    expect(planOf(sheet.works.find((row) => row.id === pads.id)!).procedure).toBe('pads');
+    expect(runOf(sheet.works[0]!, sheet.ticks).done).toBe(1);
+  });
+
+  it('go all the way back and up again', async () => {
+    await closeDatabase();
+    const count = readdirSync(join(ROOT, 'db/migrations')).length;
+    for (let step = 0; step < count; step++) back();
+    const [left] = await database()`select count(*)::int as tables from information_schema.tables
+      where table_schema = 'public' and table_name <> 'schema_migrations'`;
+    expect(left!.tables).toBe(0);
+    await closeDatabase();
+    migrate(url);
+    expect((await makeJob()).job.number).toBe(1);
+  });
+});
