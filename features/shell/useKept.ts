@@ -2,6 +2,11 @@
 
 import { useCallback, useEffect, useState } from 'react';
 
+/** Lets go of what was kept under these names. */
+export function forgetKept(...names: string[]): void {
+  for (const name of names) localStorage.removeItem(`bavrin.kept.${name}`);
+}
+
 /** State that survives a reload: kept on this device under a name until it is forgotten. */
 export function useKept<T>(name: string, initial: T): [T, (value: T) => void, () => void] {
   const key = `bavrin.kept.${name}`;

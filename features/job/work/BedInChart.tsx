@@ -74,6 +74,7 @@ export function BedInChart({ plan, ambientC }: { plan: BedInPlan; ambientC: numb
               color: tokens.ink,
               font,
               stepSize: 1,
+              autoSkip: false,
               callback: (at) => (Number.isInteger(at) ? at : null),
             },
             grid: { color: tokens.rule },

@@ -17,7 +17,7 @@ import { Choice } from '@/ui/Choice';
 import { SelectField, TextField } from '@/ui/Field';
 import { Opens } from '@/ui/Opens';
 import { useShop } from '../../shell/ShopContext';
-import { useKept } from '../../shell/useKept';
+import { forgetKept, useKept } from '../../shell/useKept';
 import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
 import { slotLabel, slotWords } from './figureWords';
@@ -79,6 +79,13 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
   const measuredBy = chosen.measuredBy ?? first?.slot ?? null;
   const before = chosen.before !== '' ? chosen.before : measuredBy ? wordsOf(measuredBy, told) : '';
 
+  /** Figures typed for another plan are not those of this one. */
+  const forgetTyped = () => forgetKept(`bleed-figures.${sheet.job.id}`, `bed-in-ambient.${sheet.job.id}`);
+  const pick = (procedure: ProcedureId) => {
+    forgetTyped();
+    keep({ ...NOTHING, procedure });
+  };
+
   const start = () => {
     if (id === 'other' && chosen.title.trim() === '') return setError('Say what is to be done');
     const workId = desk.startWork(
@@ -93,6 +100,7 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
       },
       plan,
     );
+    forgetTyped();
     forget();
     router.push(`/job/${sheet.job.id}/run/${workId}`);
   };
@@ -151,7 +159,7 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
               <Choice
                 label="The job"
                 value={id}
-                onChange={(next) => next !== '' && keep({ ...NOTHING, procedure: next as ProcedureId })}
+                onChange={(next) => next !== '' && pick(next as ProcedureId)}
                 options={jobs.map((each) => ({
                   value: each,
                   label: each === 'other' ? 'Other work' : PROCEDURES[each].label,
@@ -161,7 +169,7 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
             <SelectField
               label="Or another job"
               value=""
-              onChange={(event) => keep({ ...NOTHING, procedure: event.target.value as ProcedureId })}
+              onChange={(event) => pick(event.target.value as ProcedureId)}
             >
               <option value="" disabled>
                 The whole library
@@ -211,6 +219,7 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
               }
             >
               <BleedWaysFields
+                key={`bleed ${id}`}
                 jobId={sheet.job.id}
                 chosen={chosen.options.bleed ?? {}}
                 ceilingKPa={plan.bleed.plan.ceilingKPa}
@@ -228,6 +237,8 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
               }
             >
               <BedInFields
+                key={`bed-in ${id}`}
+                jobId={sheet.job.id}
                 chosen={chosen.options.bedIn ?? {}}
                 ways={ways}
                 axles={AXLES.filter((axle) => sheet.car[axle].brake === 'disc')}

@@ -127,6 +127,7 @@ function WayChoice({
 }
 
 type BedInProps = {
+  jobId: string;
   chosen: NonNullable<WorkOptions['bedIn']>;
   onChange: (chosen: NonNullable<WorkOptions['bedIn']>) => void;
   ways: Ways;
@@ -136,10 +137,10 @@ type BedInProps = {
 };
 
 /** School, axle, compound and count of a bed-in; the pad maker's own rows where they are chosen. */
-export function BedInFields({ chosen, onChange, ways, betterStops, axles }: BedInProps) {
+export function BedInFields({ jobId, chosen, onChange, ways, betterStops, axles }: BedInProps) {
   const units = useUnits();
   const school = chosen.school ?? ways.bedInSchool;
-  const [ambient, setAmbient] = useKept('bed-in-ambient', '');
+  const [ambient, setAmbient] = useKept(`bed-in-ambient.${jobId}`, '');
   const ambientC = units.read(ambient, '°C')?.value;
   const wrong = ambientC !== undefined && !(ambientC >= -40 && ambientC <= 60);
   return (
