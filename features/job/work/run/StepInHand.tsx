@@ -54,14 +54,15 @@ export function StepInHand({ work, run, step, sound }: Props) {
       <p className="narrow text-lg text-soft">{step.part}</p>
       <h3 className="text-3xl desk:text-4xl">{step.title}</h3>
       {step.ml && (
-        <p className="reading my-1 text-5xl font-semibold">
-          {step.ml.here} ml <span className="text-2xl font-medium text-soft">to {step.ml.total} in all</span>
+        <p className="reading my-1 text-4xl font-semibold desk:text-5xl">
+          {step.ml.here} ml{' '}
+          <span className="text-lg font-medium text-soft desk:text-2xl">to {step.ml.total} in all</span>
         </p>
       )}
       {step.pressureKPa && (
-        <p className="reading my-1 text-5xl font-semibold">
+        <p className="reading my-1 text-4xl font-semibold desk:text-5xl">
           {units.full(step.pressureKPa.working, 'kPa', 0)}{' '}
-          <span className="text-2xl font-medium text-stop">
+          <span className="text-lg font-medium text-stop desk:text-2xl">
             never over {units.full(step.pressureKPa.ceiling, 'kPa', 0)}
           </span>
         </p>
@@ -119,16 +120,19 @@ export function StepInHand({ work, run, step, sound }: Props) {
               {step.ml ? 'Clear, closed, next' : step.measure ? 'Without a figure, next' : 'Done, next'}
             </Button>
           )}
-          {!step.ask &&
-            step.troubles?.map((trouble) => (
-              <Button
-                key={trouble.id}
-                className="min-h-16 text-lg"
-                onClick={() => write({ ...record, trouble: trouble.id })}
-              >
-                {trouble.label}
-              </Button>
-            ))}
+        </div>
+      )}
+      {!closed && !held && !step.ask && step.troubles && (
+        <div className="mt-3 flex flex-wrap gap-3">
+          {step.troubles.map((trouble) => (
+            <Button
+              key={trouble.id}
+              className="min-h-14 text-lg"
+              onClick={() => write({ ...record, trouble: trouble.id })}
+            >
+              {trouble.label}
+            </Button>
+          ))}
         </div>
       )}
       {!closed && (
