@@ -2,6 +2,9 @@ import type { Issue } from '../issues/issue';
 import { LEFT_UNDONE } from './run';
 import type { Step } from './step';
 
+/** The largest figure a step takes: no gauge in a shop shows more. */
+export const MOST_FIGURE = 100_000;
+
 /** A car that is held is not driven: steps on the road wait for the proofs. */
 export function drivenWhileHeld(
   steps: readonly Step[],
@@ -55,7 +58,7 @@ function amountIssues(step: Step, { record }: Ticked): Issue[] {
   return (step.record ?? []).flatMap((field): Issue[] => {
     const value = record[field.id];
     if (value === undefined || field.kind === 'choice') return [];
-    const most = field.kind === 'amount' ? field.most : 100_000;
+    const most = field.kind === 'amount' ? field.most : MOST_FIGURE;
     if (typeof value === 'number' && value >= 0 && value <= most) return [];
     return [
       {

@@ -419,6 +419,25 @@ test('the shop’s ways change the plan, each with who holds it', async ({ page 
   }
 });
 
+test('a figure in a run is refused with its range and stays as it was typed', async ({ page }) => {
+  const job = await jobOf(page, 'open two-seater', 'Rear locks first');
+  await page.goto(`${job}/work`);
+  await choose(page, 'Set the balance');
+  await page.getByRole('button', { name: 'Start' }).click();
+  const turns = page.getByLabel('Turns');
+  await turns.fill('-3');
+  await turns.blur();
+  await expect(page.getByText('-3 is not taken: 0 to 100000 turns')).toBeVisible();
+  await expect(turns).toHaveValue('-3');
+  await turns.fill('2,5');
+  await turns.blur();
+  await saved(page);
+  await page.reload();
+  await expect(turns).toHaveValue('2.5');
+  await page.getByRole('button', { name: 'Done, next' }).click();
+  await expect(count(page)).toHaveText('1 of 4');
+});
+
 test('a work is left undone only with a reason, and the story tells it', async ({ page }) => {
   const job = await jobOf(page, 'Shop hatch', 'Squeals');
   await page.goto(`${job}/work`);

@@ -1,7 +1,9 @@
 'use client';
 
 import { Minus, Plus } from 'lucide-react';
+import { useState } from 'react';
 import type { RecordField } from '@/core/work/step';
+import { MOST_FIGURE } from '@/core/work/tickIssues';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/Field';
@@ -19,7 +21,7 @@ export function RecordFields({ fields, record, onChange }: Props) {
     <div className="my-3 flex flex-wrap gap-x-6 gap-y-3">
       {fields.map((field) => (
         <div key={field.id}>
-          <p className="narrow text-[0.9375rem] font-semibold">{field.label}</p>
+          {field.kind !== 'figure' && <p className="narrow text-[0.9375rem] font-semibold">{field.label}</p>}
           {field.kind === 'choice' && (
             <Choice
               label={field.label}
@@ -36,19 +38,10 @@ export function RecordFields({ fields, record, onChange }: Props) {
             />
           )}
           {field.kind === 'figure' && (
-            <NumberField
-              label=""
-              aria-label={field.label}
-              unit={field.unit}
-              defaultValue={record[field.id] === undefined ? '' : String(record[field.id])}
-              className="w-36"
-              onBlur={(event) => {
-                const value = Number(event.target.value.trim().replace(',', '.'));
-                set(
-                  field.id,
-                  event.target.value.trim() === '' || !Number.isFinite(value) ? undefined : value,
-                );
-              }}
+            <Figure
+              field={field}
+              value={record[field.id] as number | undefined}
+              onChange={(value) => set(field.id, value)}
             />
           )}
         </div>
@@ -84,5 +77,37 @@ function Amount({ field: { label, unit, start, step, most }, value, onChange }: 
         <Plus aria-hidden="true" size={20} />
       </Button>
     </div>
+  );
+}
+
+type FigureProps = {
+  field: Extract<RecordField, { kind: 'figure' }>;
+  value: number | undefined;
+  onChange: (value: number | undefined) => void;
+};
+
+/** What an instrument shows; written down when the field is left, and kept as typed where it cannot be. */
+function Figure({ field: { label, unit }, value, onChange }: FigureProps) {
+  const [text, setText] = useState(value === undefined ? '' : String(value));
+  const [error, setError] = useState<string>();
+  const take = () => {
+    const typed = text.trim();
+    const read = Number(typed.replace(',', '.'));
+    if (typed !== '' && !(read >= 0 && read <= MOST_FIGURE))
+      return setError(`${typed} is not taken: 0 to ${MOST_FIGURE} ${unit}`);
+    setError(undefined);
+    const next = typed === '' ? undefined : read;
+    if (next !== value) onChange(next);
+  };
+  return (
+    <NumberField
+      label={label}
+      unit={unit}
+      value={text}
+      error={error}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={take}
+      className="w-44"
+    />
   );
 }
