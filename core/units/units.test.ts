@@ -14,6 +14,9 @@ describe('units', () => {
     expect(convert(212, '°F', '°C')).toBeCloseTo(100, 9);
     expect(convert(-40, '°C', '°F')).toBeCloseTo(-40, 9);
     expect(convert(20000, 'mi', 'km')).toBeCloseTo(32186.88, 6);
+    expect(convert(60, 'mph', 'km/h')).toBeCloseTo(96.56064, 8);
+    expect(convert(36, 'km/h', 'm/s')).toBeCloseTo(10, 12);
+    expect(convert(1, 'lbf·ft', 'N·m')).toBeCloseTo(1.355818, 6);
   });
 
   it('comes back where it started, in every unit', () => {
@@ -41,6 +44,10 @@ describe('units', () => {
     expect(parseMeasure('1/8 in', 'mm')).toBeCloseTo(3.175, 12);
     expect(parseMeasure('15 psi', 'bar')).toBeCloseTo(1.03421, 5);
     expect(parseMeasure('410 F', '°C')).toBeCloseTo(210, 9);
+    expect(parseMeasure('80 lbf·ft', 'N·m')).toBeCloseTo(108.465, 3);
+    expect(parseMeasure('80 ft lb', 'N·m')).toBeCloseTo(108.465, 3);
+    expect(parseMeasure('110 Nm', 'N·m')).toBe(110);
+    expect(parseMeasure('55 mph', 'km/h')).toBeCloseTo(88.51, 2);
   });
 
   it('does not guess at what is not a number', () => {

@@ -20,6 +20,10 @@ export async function fitPart(carId: string, input: unknown, now = new Date()): 
     const { id: car } = await getCar(carId, tx);
     const [same] = await tx`select * from fitted_parts where id = ${partId}`;
     if (same) return partFromRow(same);
+    if (part.jobId) {
+      const [job] = await tx`select 1 from jobs where id = ${part.jobId} and car_id = ${car}`;
+      if (!job) throw notFound('job', part.jobId);
+    }
     if (part.shelfId) {
       const [lot] = await tx`
         update shelf set quantity = quantity - 1, version = version + 1

@@ -129,3 +129,59 @@ test('several servers serve one shop: what one takes, the other shows', async ({
     endServer(other.pid);
   }
 });
+
+test('shelf, parts and ticks refuse what cannot be, and are not there under unknown ids', async ({
+  request,
+}) => {
+  const send = (method: 'post' | 'patch', path: string, data: object) =>
+    request[method](path, { headers: json, data });
+  const lot = { kind: 'fluid', what: 'DOT 4', batch: '', quantity: 1, fluidClass: 'DOT4', sizeMl: 500 };
+  const bad = await send('post', '/api/shelf', { id: randomUUID(), ...lot, quantity: 0, sizeMl: 50 });
+  expect(bad.status()).toBe(422);
+  expect((await bad.json()).issues.map((issue: { path: string }) => issue.path).sort()).toEqual([
+    'quantity',
+    'sizeMl',
+  ]);
+  expect((await send('post', '/api/shelf', { ...lot })).status()).toBe(422);
+
+  const added = await (await send('post', '/api/shelf', { id: randomUUID(), ...lot })).json();
+  const stale = await send('patch', `/api/shelf/${added.id}`, {
+    quantity: 4,
+    remainingMl: null,
+    dropped: false,
+    version: added.version + 3,
+  });
+  expect(stale.status()).toBe(409);
+  expect((await stale.json()).current).toMatchObject({ id: added.id, quantity: 1 });
+  const gone = await send('patch', `/api/shelf/${added.id}`, {
+    quantity: 1,
+    remainingMl: null,
+    dropped: true,
+    version: added.version,
+  });
+  expect(gone.ok()).toBe(true);
+  expect((await send('post', `/api/shelf/${added.id}/open`, { id: randomUUID() })).status()).toBe(404);
+  expect((await send('post', `/api/shelf/${added.id}/use`, { id: randomUUID(), ml: 100 })).status()).toBe(
+    404,
+  );
+
+  for (const id of [randomUUID(), 'nonsense']) {
+    const part = {
+      id: randomUUID(),
+      kind: 'pads',
+      place: 'front',
+      what: 'Pads',
+      batch: '',
+      fittedOn: '2026-01-01',
+      jobId: null,
+      shelfId: null,
+    };
+    expect((await send('post', `/api/cars/${id}/parts`, part)).status()).toBe(404);
+    expect(
+      (
+        await send('post', `/api/works/${id}/ticks`, { id: randomUUID(), step: 'lift', done: true, note: '' })
+      ).status(),
+    ).toBe(404);
+    expect((await send('post', `/api/shelf/${id}/open`, { id: randomUUID() })).status()).toBe(404);
+  }
+});

@@ -216,6 +216,14 @@ describe('parts on a car', () => {
     );
   });
 
+  it('belong to a job of their own car, or to none', async () => {
+    const { job } = await makeJob();
+    const car = await makeCar();
+    expect((await failureOf(fitPart(car.id, part({ jobId: job.id })))).code).toBe('not_found');
+    expect((await failureOf(fitPart(car.id, part({ jobId: randomUUID() })))).code).toBe('not_found');
+    expect((await fitPart(job.carId, part({ jobId: job.id }))).jobId).toBe(job.id);
+  });
+
   it('are not fitted before what they replace, nor in the time to come', async () => {
     const car = await makeCar();
     await fitPart(car.id, part());
