@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Parcel } from './outbox';
 
 /** What the server says to each request, in turn; 'away' is no answer at all. */
-type Said = { status: number; body: Record<string, unknown> } | 'away';
+type Said = { status: number; body: Record<string, unknown> } | 'away' | 'cut off';
 
 function setUp(...replies: Said[]) {
   vi.resetModules();
@@ -20,6 +20,8 @@ function setUp(...replies: Said[]) {
     sent.push({ path, body: JSON.parse(init.body) });
     const reply = replies.shift() ?? { status: 200, body: { version: 9 } };
     if (reply === 'away') throw new TypeError('no network');
+    if (reply === 'cut off')
+      return { ok: true, status: 200, json: () => Promise.reject(new TypeError('the body broke off')) };
     return { ok: reply.status < 400, status: reply.status, json: async () => reply.body };
   });
   return { stored, sent };
@@ -151,6 +153,20 @@ describe('the outbox', () => {
     await settle();
     expect(sent.map((each) => each.body.id)).toEqual(['left']);
     expect(stored.has('bavrin.outbox')).toBe(false);
+  });
+
+  it('sends again what was taken but whose answer broke off on the way', async () => {
+    const { stored, sent } = setUp('cut off');
+    const outbox = await load();
+    const landed: unknown[] = [];
+    outbox.onDelivered((_, reply) => landed.push(reply));
+    outbox.add(answer('a'));
+    await settle();
+    expect(landed).toEqual([]);
+    expect(JSON.parse(stored.get('bavrin.outbox')!)).toHaveLength(1);
+    await settle(5000);
+    expect(sent.map((each) => each.body.id)).toEqual(['a', 'a']);
+    expect(landed).toEqual([{ version: 9 }]);
   });
 
   it('remembers for a while what has just landed: the page loaded at that moment knows nothing of it', async () => {

@@ -192,10 +192,13 @@ async function send(parcel: Parcel): Promise<Sent> {
   } catch {
     return { away: 'The server does not answer. What you entered is kept here and sent when it does.' };
   }
-  const answer = (await response
-    .json()
-    .catch(() => ({ code: 'broken', message: `The server answered ${response.status}.` }))) as Refusal &
-    Record<string, unknown>;
+  const read = await response.json().catch(() => undefined);
+  // The line went down in the middle of the answer: whether it landed is only known by sending it again.
+  if (read === undefined && response.ok) return { away: 'The server’s answer did not arrive whole.' };
+  const answer = (read ?? {
+    code: 'broken',
+    message: `The server answered ${response.status}.`,
+  }) as Refusal & Record<string, unknown>;
   if (response.status >= 500)
     return { away: answer.message ?? 'The server is in trouble. What you entered is kept here.' };
   if (!response.ok) return { refusal: answer };

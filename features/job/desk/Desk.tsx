@@ -11,6 +11,7 @@ import {
   useState,
   useSyncExternalStore,
 } from 'react';
+import { flushSync } from 'react-dom';
 import type { Corner, Place } from '@/core/car/corner';
 import { type FindingId, findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { stateWord } from '@/core/diagnosis/vocabulary/words';
@@ -67,7 +68,7 @@ export type Desk = {
   changeJob: <F extends keyof JobFields>(field: F, value: JobFields[F], label: string) => void;
   decide: (cause: string | null) => void;
   /** Adds a work and gives back its id; the plan shown stands until the server's own arrives. */
-  startWork: (work: NewWork, plan: WorkPlan) => string;
+  addWork: (work: NewWork, plan: WorkPlan) => string;
   tick: (workId: string, step: string, done: boolean, more?: { note?: string; record?: TickRecord }) => void;
   prove: (hold: string, how: string, by: string) => void;
   /** Takes the server's newest sheet. */
@@ -135,7 +136,9 @@ export function JobDesk({
       outbox.onDelivered((parcel, answer) => {
         if (parcel.jobId !== jobId) return;
         landings.current += 1;
-        setBase((now) => applyAnswer(now, parcel.kind, answer));
+        // The server's row has to stand before the parcel is gone, or the entry is missing for a moment and whatever
+        // is open for the step after it starts anew.
+        flushSync(() => setBase((now) => applyAnswer(now, parcel.kind, answer)));
       }),
     [jobId],
   );
@@ -220,7 +223,7 @@ export function JobDesk({
         });
       },
       decide: (decided) => post('verdict', `${job}/verdicts`, { id: newId(), decided }, 'Verdict'),
-      startWork(work, plan) {
+      addWork(work, plan) {
         const id = newId();
         outbox.add({
           id,
