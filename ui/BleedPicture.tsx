@@ -1,6 +1,15 @@
-import { BODY, brakeLine, type Centre, GLASS, MASTER_X, MASTER_Y } from './carOutline';
+import {
+  BODY,
+  brakeLine,
+  type Centre,
+  CORNER_IDS,
+  type CornerId,
+  centresAt,
+  GLASS,
+  MASTER_X,
+  MASTER_Y,
+} from './carOutline';
 
-type CornerId = 'FL' | 'FR' | 'RL' | 'RR';
 type BleederState = 'to_do' | 'open' | 'done';
 
 export type BleedCorner = {
@@ -20,20 +29,14 @@ type Props = {
   className?: string;
 };
 
-const CENTRES: Record<CornerId, Centre> = {
-  FL: { x: 60, y: 128, inward: 1 },
-  FR: { x: 260, y: 128, inward: -1 },
-  RL: { x: 60, y: 488, inward: 1 },
-  RR: { x: 260, y: 488, inward: -1 },
-};
-const IDS = ['FL', 'FR', 'RL', 'RR'] as const;
+const CENTRES = centresAt(128, 488);
 const NEW = '#f2c14e';
 const OLD = '#7fa3c2';
 
 /** A bleed on the car: the lines, the corner that is open, new fluid going in at the master and old coming out. */
 export function BleedPicture({ corners, driveSide, supply, caught, className }: Props) {
   const master = MASTER_X[driveSide];
-  const open = IDS.find((id) => corners[id].bleeders.includes('open'));
+  const open = CORNER_IDS.find((id) => corners[id].bleeders.includes('open'));
   return (
     <svg
       viewBox="0 0 320 640"
@@ -45,11 +48,11 @@ export function BleedPicture({ corners, driveSide, supply, caught, className }: 
         <path strokeWidth="1.6" d={BODY} />
         <path opacity="0.65" d={GLASS} />
       </g>
-      {IDS.map((id) => (
+      {CORNER_IDS.map((id) => (
         <Line key={id} d={brakeLine(driveSide, CENTRES[id], id)} corner={corners[id]} />
       ))}
       <Reservoir x={master} supply={supply} />
-      {IDS.map((id) => (
+      {CORNER_IDS.map((id) => (
         <Wheel key={id} id={id} corner={corners[id]} />
       ))}
       {open && <CatchBottle at={CENTRES[open]} caught={caught} />}
@@ -156,7 +159,7 @@ function CatchBottle({ at: { x, y, inward }, caught }: { at: Centre; caught: Pro
 }
 
 function spoken(corners: Record<CornerId, BleedCorner>, open: CornerId | undefined, leftMl: number): string {
-  const done = IDS.filter(
+  const done = CORNER_IDS.filter(
     (id) => corners[id].bleeders.length > 0 && corners[id].bleeders.every((state) => state === 'done'),
   );
   return `Bleeding: ${open ? `${open} is open` : 'no bleeder open'}; done: ${done.join(', ') || 'none'}; ${Math.round(leftMl)} ml of new fluid left`;

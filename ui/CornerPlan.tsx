@@ -1,8 +1,15 @@
-import { BODY, brakeLine, type Centre, GLASS, MASTER_X } from './carOutline';
+import {
+  BODY,
+  brakeLine,
+  type Centre,
+  CORNER_IDS,
+  type CornerId,
+  centresAt,
+  GLASS,
+  MASTER_X,
+} from './carOutline';
 import { cn } from './cn';
 import { DiscOnPlan, type PlanPads, type PlanRotor } from './DiscOnPlan';
-
-export type CornerId = 'FL' | 'FR' | 'RL' | 'RR';
 
 export type PlanCorner = {
   brake: 'disc' | 'drum';
@@ -30,17 +37,9 @@ type Props = {
   className?: string;
 };
 
-type Centres = Record<CornerId, Centre>;
-const centresAt = (front: number, rear: number): Centres => ({
-  FL: { x: 66, y: front, inward: 1 },
-  FR: { x: 254, y: front, inward: -1 },
-  RL: { x: 66, y: rear, inward: 1 },
-  RR: { x: 254, y: rear, inward: -1 },
-});
 /** Height of the drawing, the squeeze of the body, and where the wheels stand. */
 const LONG = { height: 640, squeeze: 1, centres: centresAt(128, 488) };
 const SHORT = { height: 400, squeeze: 0.625, centres: centresAt(88, 304) };
-const CORNER_IDS = ['FL', 'FR', 'RL', 'RR'] as const;
 const NAMES: Record<CornerId, string> = {
   FL: 'front left',
   FR: 'front right',
@@ -122,7 +121,7 @@ export function CornerPlan({
 
 type DrawingProps = {
   id: CornerId;
-  at: Centres[CornerId];
+  at: Centre;
   corner: PlanCorner;
   selected: boolean;
   compact: boolean;

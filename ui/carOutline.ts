@@ -8,7 +8,20 @@ export const GLASS =
 export const MASTER_X = { left: 124, right: 196 } as const;
 export const MASTER_Y = 196;
 
+export const CORNER_IDS = ['FL', 'FR', 'RL', 'RR'] as const;
+export type CornerId = (typeof CORNER_IDS)[number];
+
 export type Centre = { x: number; y: number; inward: 1 | -1 };
+
+/** Where the wheels stand, with the axles at these heights. */
+export function centresAt(front: number, rear: number): Record<CornerId, Centre> {
+  return {
+    FL: { x: 66, y: front, inward: 1 },
+    FR: { x: 254, y: front, inward: -1 },
+    RL: { x: 66, y: rear, inward: 1 },
+    RR: { x: 254, y: rear, inward: -1 },
+  };
+}
 
 /** A brake line from the master to a corner. */
 export function brakeLine(driveSide: 'left' | 'right', { x, y, inward }: Centre, id: string): string {

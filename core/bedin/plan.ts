@@ -46,7 +46,7 @@ export function bedInPlan(input: BedInInput): BedInPlan {
     reachesAt,
     passesAt,
     betterStops,
-    warnings: warningsFor(input, stops, predictedC, windowC, betterStops),
+    warnings: warningsFor(input, { stops, predictedC, windowC, passesAt, betterStops }),
     limits: [
       { name: 'bedLowC', value: windowC.low, from: input.windowC ? 'car' : 'model' },
       { name: 'bedHighC', value: windowC.high, from: input.windowC ? 'car' : 'model' },
@@ -105,10 +105,13 @@ function betterCount(input: BedInInput, windowC: { low: number; high: number }):
 
 function warningsFor(
   { school, compound, rows }: BedInInput,
-  stops: readonly Slowdown[],
-  predictedC: readonly number[],
-  windowC: { low: number; high: number },
-  betterStops: number | null,
+  {
+    stops,
+    predictedC,
+    windowC,
+    passesAt,
+    betterStops,
+  }: Omit<BedInPlan, 'reachesAt' | 'warnings' | 'limits' | 'defaults'>,
 ): string[] {
   const hottest = Math.max(...predictedC);
   const { label, suits } = BED_IN_SCHOOLS[school];
@@ -117,9 +120,9 @@ function warningsFor(
     said.push(
       `Too cold: the hottest slowdown ends at ${Math.round(hottest)} °C and the window begins at ${windowC.low} °C. ${colder(school, compound, rows !== undefined, betterStops)}`,
     );
-  if (hottest > windowC.high)
+  if (passesAt !== null)
     said.push(
-      `Too hot: slowdown ${predictedC.findIndex((c) => c > windowC.high) + 1} ends past ${windowC.high} °C, the hottest at ${Math.round(hottest)} °C. Stop before it, or let it cool between.`,
+      `Too hot: slowdown ${passesAt} ends past ${windowC.high} °C, the hottest at ${Math.round(hottest)} °C. Stop before it, or let it cool between.`,
     );
   if (!rows && !suits.includes(compound))
     said.push(

@@ -1,6 +1,7 @@
 import { axleOf, CORNERS, type Corner } from '../car/corner';
 import type { Limit } from '../fluid/reading';
 import type { BleedInput, BleedMethod } from './schema';
+import { USUAL_CATCH_ML, USUAL_CEILING_KPA, USUAL_PRESSURE_KPA } from './usual';
 
 export type BleedRow = { corner: Corner; bleeder: 'single' | 'outer' | 'inner'; ml: number };
 
@@ -17,6 +18,7 @@ export type BleedPlan = {
   /** The short second round once the modulator was cycled; empty without. */
   secondPass: BleedRow[];
   topUpMl: number;
+  catchMl: number;
   /** Rows of `order` followed by `secondPass` before which the catch bottle has to be emptied, by index. */
   emptyCatchBefore: number[];
   /** All fluid the job takes: both rounds and the top-up. */
@@ -38,13 +40,8 @@ const FLUSH = { perLine: 2.5, caliper: 70, reservoir: 80, second: 60, again: 30,
 /** Line lengths of an ordinary car, m, by nearness to the master, when nobody has measured them (model). */
 const USUAL_LINES = { nearFront: 1, farFront: 1.8, nearRear: 4, farRear: 4.6 } as const;
 
-/** 15 psi; the usual maker's ceiling for a reservoir, 29 psi; both common practice, no source. */
-const USUAL_PRESSURE_KPA = 103;
-const USUAL_CEILING_KPA = 200;
 const LEAK_HOLD_S = 150;
 
-/** What a catch bottle holds, ml, common practice, no source. */
-const USUAL_CATCH_ML = 500;
 /** It is emptied before it is quite full: it hangs over the technician. */
 const CATCH_SHARE = 0.85;
 
@@ -55,6 +52,7 @@ export function bleedPlan(input: BleedInput): BleedPlan {
   const corners = cornerOrder(input, linesM).filter((corner) => wanted.includes(corner));
   const order = corners.flatMap((corner, index) => rowsFor(corner, index === 0, input, linesM));
   const hasPressure = input.method === 'pressure';
+  const catchMl = input.catchMl ?? USUAL_CATCH_ML;
   const cycleModulator = input.stabilityControl && (input.opened || input.softAfterBleed === true);
   const secondPass = cycleModulator
     ? corners.map(
@@ -75,7 +73,8 @@ export function bleedPlan(input: BleedInput): BleedPlan {
     cycleModulator,
     secondPass,
     topUpMl: FLUSH.topUp,
-    emptyCatchBefore: emptyCatchBefore([...order, ...secondPass], input.catchMl ?? USUAL_CATCH_ML),
+    catchMl,
+    emptyCatchBefore: emptyCatchBefore([...order, ...secondPass], catchMl),
     totalMl,
     bottles: Math.ceil(totalMl / input.bottleMl),
     warnings: warningsFor(input, cycleModulator),

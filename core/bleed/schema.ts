@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { CORNERS } from '../car/corner';
 import { within } from '../issues/range';
+import { USUAL_CEILING_KPA } from './usual';
 
 /** Millimetres of mercury have no place here: pressures are kPa above the air around. */
 export const bleedInputSchema = z
@@ -45,10 +46,14 @@ export const bleedInputSchema = z
         'line lengths, masterSide (left or right) or makerOrder is needed to know which corner is furthest',
     },
   )
-  .refine((input) => input.pressureKPa === undefined || input.pressureKPa <= (input.ceilingKPa ?? 200), {
-    path: ['pressureKPa'],
-    message: 'not above ceilingKPa (200 unless the car says otherwise)',
-  });
+  .refine(
+    (input) =>
+      input.pressureKPa === undefined || input.pressureKPa <= (input.ceilingKPa ?? USUAL_CEILING_KPA),
+    {
+      path: ['pressureKPa'],
+      message: `not above ceilingKPa (${USUAL_CEILING_KPA} unless the car says otherwise)`,
+    },
+  );
 
 export type BleedInput = z.infer<typeof bleedInputSchema>;
 export type BleedMethod = BleedInput['method'];

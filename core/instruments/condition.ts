@@ -1,5 +1,6 @@
 import { CORNERS, type Corner } from '../car/corner';
 import type { CarSpec } from '../car/spec';
+import { USUAL_RADII } from '../car/usualRadii';
 
 /** The true state of a car that the simulated instruments measure. Angles from station 1, in the direction of the stations. */
 export type CornerCondition = {
@@ -37,9 +38,6 @@ export type Pose = {
   angleDeg?: number;
   pad?: { side: 'inner' | 'outer'; end: 'leading' | 'trailing' };
 };
-
-/** Radii the dial is set to, mm, where the car's own are not on file. */
-export const USUAL_RADII = { rotorMm: 145, hubMm: 65 } as const;
 
 /** A car with nothing wrong: new parts, small honest runout. What a car without a condition of its own measures. */
 export function soundCondition(car: CarSpec): Condition {

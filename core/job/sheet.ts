@@ -47,7 +47,7 @@ export type WorkRow = {
   before: string;
   measuredBy: FigureSlot | null;
   plan: unknown;
-  startedAt: string;
+  addedAt: string;
 };
 
 export type TickRow = {

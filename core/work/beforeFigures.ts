@@ -3,17 +3,10 @@ import type { CauseVerdict } from '../diagnosis/verdict';
 import { findingOf } from '../diagnosis/vocabulary/findings';
 import type { FigureSlot, JobSheet, ReadingRow } from '../job/sheet';
 import { standing, standingAnswers } from '../job/standing';
-import type { MeasureId } from '../walk/measures';
+import { MEASURES, type MeasureId } from '../walk/measures';
 
 /** A figure or an answer that a work can be held against, most telling first. */
 export type BeforeFigure = { slot: FigureSlot; reading?: ReadingRow; state?: string };
-
-/** Calc names of the measures, where they differ. */
-const KIND_OF: Partial<Record<MeasureId, string>> = {
-  ratio: 'pedal-ratio',
-  hub: 'reindex',
-  flex: 'hub-flex',
-};
 
 /**
  * What stands on the sheet that the work will change: readings of the kinds the job is measured by, at its corners, then
@@ -25,7 +18,7 @@ export function beforeFigures(
   corners: readonly Corner[],
   cause: CauseVerdict | undefined,
 ): BeforeFigure[] {
-  const kinds = measures.map((measure) => KIND_OF[measure] ?? measure);
+  const kinds: string[] = measures.map((measure) => MEASURES[measure].kind);
   const readings = standing(sheet.readings, 'before')
     .filter((row) => row.input !== null && kinds.includes(row.kind))
     .filter((row) => row.corner === '' || corners.length === 0 || corners.includes(row.corner))

@@ -1,6 +1,8 @@
 import type { JobSheet } from '../job/sheet';
 import { standingAnswers } from '../job/standing';
-import type { Known } from './plan';
+
+/** What is known of the car's trouble that changes a plan. */
+export type Known = { opened: boolean; softAfterBleed: boolean };
 
 /** What the job's answers say that changes a plan of its work. */
 export function knownOf(sheet: JobSheet): Known {

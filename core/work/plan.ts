@@ -1,15 +1,17 @@
-import { bedInInputFor } from '../bedin/inputFor';
 import { type BedInPlan, bedInPlan } from '../bedin/plan';
 import type { BedInInput } from '../bedin/schema';
-import { bedInSteps } from '../bedin/steps';
-import { assumedOf, bleedInputFor } from '../bleed/inputFor';
 import { type BleedPlan, bleedPlan } from '../bleed/plan';
 import type { BleedInput } from '../bleed/schema';
-import { bleedSteps } from '../bleed/steps';
 import { AXLES, axleOf, CORNERS, type Corner, cornersOf } from '../car/corner';
 import type { CarSpec } from '../car/spec';
+import { USUAL_RADII } from '../car/usualRadii';
 import { FLUID_CLASSES } from '../fluid/classes';
 import { springCount, springDrag } from '../knockback/springs';
+import { bedInInputFor } from './bedin/input';
+import { bedInSteps } from './bedin/steps';
+import { assumedOf, bleedInputFor } from './bleed/input';
+import { bleedSteps } from './bleed/steps';
+import type { Known } from './known';
 import { LIBRARY_VERSION, PROCEDURES, type ProcedureId } from './library';
 import { firmPedal, holdPedal } from './library/common';
 import type { WorkOptions } from './options';
@@ -34,15 +36,14 @@ export type WorkPlan = {
   springs?: { count: number; forceN: number; mu: number; dragNm: number; powerW: number; speedKmh: number };
 };
 
-/** What is known of the car's trouble that changes a plan. */
-export type Known = { opened: boolean; softAfterBleed: boolean };
-
 type Request = { procedure: ProcedureId; corners: readonly Corner[]; options: WorkOptions };
 
 /** Four pounds-force a spring, and a pad's friction, when nobody says otherwise (common practice, no source). */
 const USUAL_SPRING_N = 17.79;
 const USUAL_MU = 0.42;
 const SPRING_SPEED_KMH = 200;
+/** The dial stands near the edge; the pad acts this much further in, mm (model). */
+const DIAL_TO_PAD_MM = 8;
 
 /** A job of the library as a plan for this car, with the shop's ways and what was chosen for this once. */
 export function planWork(car: CarSpec, ways: Ways, known: Known, request: Request): WorkPlan {
@@ -208,7 +209,7 @@ function springsFor(
     forceN,
     perSide,
     mu,
-    effectiveRadiusM: ((car[axle].rotorRadiusMm ?? 140) - 8) / 1000,
+    effectiveRadiusM: ((car[axle].rotorRadiusMm ?? USUAL_RADII.rotorMm) - DIAL_TO_PAD_MM) / 1000,
     speedKmh,
     rollingRadiusM: car.tyreRadiusM ?? 0.316,
   });

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { emptySheet } from '../../tests/support/sheet';
 import { tickRow, workRow } from '../../tests/support/work';
-import { fluidSoFar } from '../bleed/running';
+import { fluidSoFar } from './bleed/soFar';
 import { drawnOf, planOf, runOf, stepsInHand } from './run';
 
 const work = workRow(emptySheet());

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { at, emptySheet } from '../../tests/support/sheet';
 import { tickAll, tickRow, workRow } from '../../tests/support/work';
-import { fluidSoFar } from '../bleed/running';
+import { fluidSoFar } from './bleed/soFar';
 import { drawnOf, isOver, LEFT_UNDONE, planOf, runOf, stepsAgain, stepsInHand } from './run';
 import { drivenWhileHeld, tickIssues } from './tickIssues';
 
@@ -123,11 +123,14 @@ describe('a tick that cannot be', () => {
   });
 
   it('is refused for driving a car that is held', () => {
-    const drive = planOf(workRow(emptySheet(), 'bed_in')).steps;
+    const [road] = planOf(workRow(emptySheet(), 'bed_in')).steps;
     const holds = [{ label: 'Wheel bearing loose', until: 'bearing re-measured' }];
-    expect(drivenWhileHeld(drive, { step: 'road', done: true }, holds)[0]!.value).toContain('bearing loose');
-    expect(drivenWhileHeld(drive, { step: 'road', done: false }, holds)).toEqual([]);
-    expect(drivenWhileHeld(drive, { step: 'firm', done: true }, holds)).toEqual([]);
-    expect(drivenWhileHeld(drive, { step: 'road', done: true }, [])).toEqual([]);
+    expect(road!.drives).toBe(true);
+    expect(drivenWhileHeld(road!, holds)[0]).toMatchObject({
+      path: 'step',
+      value: 'road (the car is held: wheel bearing loose)',
+      accepted: 'driving once this is proved: bearing re-measured',
+    });
+    expect(drivenWhileHeld(road!, [])).toEqual([]);
   });
 });

@@ -5,18 +5,12 @@ import type { Step } from './step';
 /** The largest figure a step takes: no gauge in a shop shows more. */
 export const MOST_FIGURE = 100_000;
 
-/** A car that is held is not driven: steps on the road wait for the proofs. */
-export function drivenWhileHeld(
-  steps: readonly Step[],
-  tick: Pick<Ticked, 'step' | 'done'>,
-  holds: readonly { label: string; until: string }[],
-): Issue[] {
-  const drives = steps.find((step) => step.id === tick.step)?.drives;
-  if (!drives || !tick.done) return [];
+/** A car that is held is not driven: a step on the road waits for the proofs. */
+export function drivenWhileHeld(step: Step, holds: readonly { label: string; until: string }[]): Issue[] {
   return holds.map(({ label, until }) => ({
     code: 'refused',
     path: 'step',
-    value: `${tick.step} (the car is held: ${label.toLowerCase()})`,
+    value: `${step.id} (the car is held: ${label.toLowerCase()})`,
     accepted: `driving once this is proved: ${until}`,
   }));
 }

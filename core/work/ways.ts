@@ -14,6 +14,17 @@ export type Ways = {
   bedInSchool: BedInSchool | 'maker';
 };
 
+/** Working pressures of a pressure bleed, kPa, with who holds to each and why. Common practice, no source. */
+export const PRESSURE_SCHOOLS = [
+  { kPa: 69, psi: '10 psi', about: 'Those with old or thin reservoirs: slower, and kind to a doubtful cap' },
+  { kPa: 103, psi: '15 psi', about: 'Most shops: flow enough, well under the usual ceiling' },
+  {
+    kPa: 152,
+    psi: '20 to 25 psi',
+    about: 'Those with long lines and tight modulators; never past the maker’s limit',
+  },
+] as const;
+
 /** Each way with who holds it and why, for setup and for the plan it changes. Common practice, no source. */
 export const WAYS = {
   bleedOrder: {

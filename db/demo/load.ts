@@ -5,7 +5,7 @@ import { addAnswer, addReading } from '../../server/jobs/append';
 import { closeJob } from '../../server/jobs/close';
 import { changeJob, openJob } from '../../server/jobs/open';
 import { getSheet } from '../../server/jobs/queries';
-import { addTick, proveHold, recordVerdict, startWork } from '../../server/jobs/work';
+import { addTick, addWork, proveHold, recordVerdict } from '../../server/jobs/work';
 import { fitPart } from '../../server/parts/actions';
 import { addShelfItem, openBottle } from '../../server/shelf/actions';
 import { saveShop } from '../../server/shop/actions';
@@ -113,7 +113,7 @@ async function loadJob(job: DemoJob, carId: string, today: Date): Promise<void> 
 
 async function loadWork(jobId: string, work: NonNullable<DemoJob['work']>, clock: () => Date): Promise<void> {
   const { procedure, cause, title, before, corners = [], measuredBy = null } = work;
-  const started = await startWork(
+  const started = await addWork(
     jobId,
     { id: demoId(), procedure, cause, title, before, corners, measuredBy },
     clock(),

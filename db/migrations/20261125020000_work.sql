@@ -3,6 +3,7 @@
 -- Work is a job of the procedure library, planned for the car when it is added; 'other' is named by hand.
 alter table works drop constraint works_kind_check;
 alter table works rename column kind to procedure;
+alter table works rename column started_at to added_at;
 alter table works
   add constraint works_procedure_check check (procedure ~ '^[a-z_]{3,40}$'),
   add column measured_by jsonb check (measured_by is null or jsonb_typeof(measured_by) = 'object');
@@ -72,5 +73,6 @@ alter table shop drop column strainer_school, drop column catch_m3, drop column 
 alter table ticks drop column record;
 alter table works drop column measured_by, drop constraint works_procedure_check;
 alter table works rename column procedure to kind;
+alter table works rename column added_at to started_at;
 update works set kind = case when kind = 'flush' then 'flush' else 'other' end;
 alter table works add constraint works_kind_check check (kind in ('flush', 'other'));

@@ -11,6 +11,7 @@ import { Choice } from '@/ui/Choice';
 import { cn } from '@/ui/cn';
 import { NumberField, SelectField } from '@/ui/Field';
 import { figure } from '@/ui/format';
+import { notTaken } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
 import { useKept } from '../shell/useKept';
 
@@ -251,7 +252,7 @@ function boilingWord(state: string | undefined): string {
 }
 
 function wordsOf(issue: Issue | undefined): string | undefined {
-  return issue && `${issue.value} is not taken: ${issue.accepted}`;
+  return issue && notTaken(issue);
 }
 
 const RANGES = {

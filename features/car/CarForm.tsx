@@ -10,7 +10,7 @@ import { FLUID_CLASS_IDS, FLUID_CLASSES } from '@/core/fluid/classes';
 import { Button } from '@/ui/Button';
 import { newId } from '../shell/newId';
 import type { Refusal } from '../shell/outbox';
-import { request } from '../shell/request';
+import { notTaken, request } from '../shell/request';
 import { AxleFields } from './AxleFields';
 import { FormNumber, FormSelect, FormText } from './FormFields';
 import { CAR_NUMBERS, type CarDraft, draftOf, specOf, torqueSpec } from './fields';
@@ -48,11 +48,7 @@ export function CarForm({ car }: Props) {
           .replace(/\.pistonsMm.*/, '.pistons')
           .replace('torquesNm', 'torques')
           .replace(/\[.*$/, '') as keyof CarDraft;
-        form.setError(
-          field,
-          { message: `${issue.value} is not taken: ${issue.accepted}` },
-          { shouldFocus: true },
-        );
+        form.setError(field, { message: notTaken(issue) }, { shouldFocus: true });
       }
       return;
     }

@@ -3,7 +3,8 @@
 import { Plug, Unplug } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { axleOf } from '@/core/car/corner';
-import { type Condition, type Pose, USUAL_RADII } from '@/core/instruments/condition';
+import { USUAL_RADII } from '@/core/car/usualRadii';
+import type { Condition, Pose } from '@/core/instruments/condition';
 import { INSTRUMENT_KINDS, INSTRUMENTS, type InstrumentKind, instrumentFor } from '@/core/instruments/kinds';
 import { simulatedInstrument } from '@/core/instruments/simulate';
 import { Button } from '@/ui/Button';

@@ -3,9 +3,10 @@
 import Link from 'next/link';
 import { type PlannedCheck, planHalfHour } from '@/core/diagnosis/beside/halfHour';
 import { findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { timeLeft } from '@/core/job/timeLeft';
 import { figure } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
-import { useShop } from '../shell/ShopContext';
+import { useNow } from '../shell/useNow';
 import { checkAnchor } from './checks/anchor';
 import { wantCheck } from './checks/wanted';
 import { useDesk } from './desk/Desk';
@@ -23,12 +24,8 @@ const WHY: Record<PlannedCheck['why'], string> = {
 /** The half hour ahead, or what is left of it before the car is wanted: which checks, in which order. */
 export function HalfHourPlan() {
   const { sheet, judgement } = useDesk();
-  const shop = useShop();
   const { neededAt, wheelsOff } = sheet.job;
-  const untilWanted =
-    neededAt === null ? HALF_HOUR : (new Date(neededAt).getTime() - new Date(shop.now).getTime()) / 60_000;
-  // A car that is already late gets its half hour all the same.
-  const budget = untilWanted <= 0 ? HALF_HOUR : Math.min(HALF_HOUR, untilWanted);
+  const budget = Math.min(HALF_HOUR, timeLeft(neededAt, useNow()) ?? HALF_HOUR);
   if (budget < LEAST) return null;
   const plan = planHalfHour(judgement.verdict.nextChecks, budget, wheelsOff);
   if (plan.checks.length < 2) return null;

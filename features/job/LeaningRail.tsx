@@ -3,16 +3,19 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
+import { withinTime } from '@/core/diagnosis/beside/withinTime';
 import { isEnough } from '@/core/diagnosis/enough';
 import type { CauseVerdict, NextCheck } from '@/core/diagnosis/verdict';
 import { findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
 import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import { timeLeft } from '@/core/job/timeLeft';
 import { Beam } from '@/ui/Beam';
 import { buttonClass } from '@/ui/Button';
 import { cn } from '@/ui/cn';
-import { percent } from '@/ui/format';
+import { figure, percent } from '@/ui/format';
 import { Octagon } from '@/ui/Octagon';
+import { useNow } from '../shell/useNow';
 import { isTyping } from '../shell/useShortcuts';
 import { checkAnchor } from './checks/anchor';
 import { wantCheck } from './checks/wanted';
@@ -29,7 +32,8 @@ export function LeaningRail() {
   const leaders = nothing
     ? []
     : verdict.causes.slice(0, 5).filter((cause, index) => index === 0 || cause.probability > 0.004);
-  const [next] = verdict.nextChecks;
+  const left = timeLeft(sheet.job.neededAt, useNow());
+  const [next] = withinTime(verdict.nextChecks, left);
   useNextKey(sheet.job.id, next);
   const first = leaders[0];
   const enough = isEnough(verdict);
@@ -97,6 +101,11 @@ export function LeaningRail() {
         )}
         {!closed && !enough && next && (
           <Next jobId={sheet.job.id} next={next} wheelsOff={sheet.job.wheelsOff} />
+        )}
+        {!closed && !enough && !next && left !== undefined && verdict.nextChecks.length > 0 && (
+          <p className="border-l-[6px] border-straw bg-straw-wash px-3 py-2">
+            Wanted in {figure(left, 0)} min: no check left can be finished by then.
+          </p>
         )}
         {!closed && !enough && next && <HalfHourPlan />}
         {verdict.contradictions.length > 0 && (

@@ -4,25 +4,17 @@ import { CORNERS } from '@/core/car/corner';
 import { FLUID_CLASSES } from '@/core/fluid/classes';
 import type { JobSheet } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
-import { measuredOver } from '@/core/wear/over';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { cn } from '@/ui/cn';
 import { figure } from '@/ui/format';
 import { Octagon } from '@/ui/Octagon';
-import { usePast } from '../measure/PastContext';
-import { jobCorners } from '../plan/corners';
 import { useDesk } from './desk/Desk';
+import { usePlanCorners } from './usePlanCorners';
 
 /** The car on the blue plate: full height beside the work, a strip of four corners on a phone. */
 export function PlanPanel() {
-  const { sheet, judgement, corner, pickCorner } = useDesk();
-  const { measured } = usePast();
-  const corners = jobCorners(
-    sheet,
-    judgement.holds,
-    judgement.derived.before,
-    measuredOver(measured, judgement.measured),
-  );
+  const { sheet, corner, pickCorner } = useDesk();
+  const corners = usePlanCorners();
   return (
     <aside aria-label="Corner plan" className="blueplate desk:min-h-0 print:hidden">
       <div className="hidden h-full flex-col items-center justify-center p-2 desk:flex">

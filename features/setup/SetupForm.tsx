@@ -7,16 +7,22 @@ import { BED_IN_SCHOOLS, type BedInSchool } from '@/core/bedin/schools';
 import { FLUID_SCHOOLS } from '@/core/due/fluid';
 import { convert } from '@/core/units/convert';
 import { parseMeasure } from '@/core/units/parse';
-import { WAYS } from '@/core/work/ways';
+import { PRESSURE_SCHOOLS, WAYS } from '@/core/work/ways';
 import type { ShopRow } from '@/server/shop/queries';
 import { Button } from '@/ui/Button';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import type { Refusal } from '../shell/outbox';
-import { request } from '../shell/request';
+import { refusedField, request } from '../shell/request';
 import { LimitFields, limitsOf, limitTexts } from './LimitFields';
 
 type Draft = Record<Exclude<keyof ShopRow, 'version' | 'isDemo' | 'limits'>, string>;
+
+/** Who holds to about this pressure, or what is held to. */
+function pressureSchool(kPa: number): string {
+  const near = PRESSURE_SCHOOLS.find((school) => Math.abs(school.kPa - kPa) < 3);
+  return near?.about ?? `Held to: ${PRESSURE_SCHOOLS.map((school) => school.psi).join(', ')}`;
+}
 
 type WayOptions = Record<string, readonly [label: string, about: string]>;
 
@@ -35,10 +41,7 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
     setDraft({ ...draft, [field]: event.target.value });
     setSaved(false);
   };
-  const errorOf = (field: string) => {
-    const issue = refusal?.issues?.find((each) => each.path === field);
-    return issue && `${issue.value} is not taken: ${issue.accepted}`;
-  };
+  const errorOf = (field: string) => refusedField(refusal, field);
   const save = async () => {
     const reply = await request('PUT', '/api/shop', {
       ...draft,
@@ -138,7 +141,7 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
             hint={
               pressure === undefined
                 ? '15 psi or 1 bar is taken too'
-                : `${figure(convert(pressure, 'kPa', 'psi'), 0)} psi, ${figure(convert(pressure, 'kPa', 'bar'), 2)} bar; schools: 10, 15, 20 to 25 psi`
+                : `${figure(convert(pressure, 'kPa', 'psi'), 0)} psi, ${figure(convert(pressure, 'kPa', 'bar'), 2)} bar. ${pressureSchool(pressure)}`
             }
           />
           <NumberField

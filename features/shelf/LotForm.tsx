@@ -9,7 +9,7 @@ import { Button } from '@/ui/Button';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { newId } from '../shell/newId';
 import type { Refusal } from '../shell/outbox';
-import { request } from '../shell/request';
+import { refusedField, request } from '../shell/request';
 import { useKept } from '../shell/useKept';
 
 const BLANK = {
@@ -30,10 +30,7 @@ export function LotForm() {
   const fluid = draft.kind === 'fluid';
   const set = (field: keyof typeof BLANK) => (event: { target: { value: string } }) =>
     keep({ ...draft, [field]: event.target.value });
-  const errorOf = (field: string) => {
-    const issue = refusal?.issues?.find((each) => each.path === field);
-    return issue && `${issue.value} is not taken: ${issue.accepted}`;
-  };
+  const errorOf = (field: string) => refusedField(refusal, field);
   const add = async () => {
     const number = (text: string) => (text.trim() === '' ? text : Number(text.replace(',', '.')));
     const reply = await request('POST', '/api/shelf', {

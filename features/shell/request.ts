@@ -4,6 +4,17 @@ import type { Refusal } from './outbox';
 
 export type Reply<T> = { ok: true; value: T } | { ok: false; refusal: Refusal };
 
+/** What is wrong with one field, as every form says it; nothing when nothing is. */
+export function refusedField(refusal: Refusal | null, path: string): string | undefined {
+  const issue = refusal?.issues?.find((each) => each.path === path);
+  return issue && notTaken(issue);
+}
+
+/** A value that is not taken, and what would be. */
+export function notTaken({ value, accepted }: { value: string; accepted: string }): string {
+  return `${value} is not taken: ${accepted}`;
+}
+
 /** Sends something that is not queued (a form with a button): either the answer, or why not. */
 export async function request<T>(
   method: 'POST' | 'PUT' | 'PATCH',

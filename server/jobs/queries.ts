@@ -34,7 +34,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
       sql`select * from findings where job_id = any(${list}) order by seq`,
       sql`select * from readings where job_id = any(${list}) order by seq`,
       sql`select * from verdicts where job_id = any(${list}) order by made_at, id`,
-      sql`select * from works where job_id = any(${list}) order by started_at, id`,
+      sql`select * from works where job_id = any(${list}) order by added_at, id`,
       sql`select ticks.*, works.job_id from ticks join works on works.id = work_id where job_id = any(${list}) order by seq`,
       sql`select * from hold_proofs where job_id = any(${list}) order by proved_at, id`,
       sql`select * from cars where id in (select car_id from jobs where id = any(${list}))`,

@@ -82,7 +82,7 @@ export function workFromRow(row: Row): WorkRow {
     before: row.before,
     measuredBy: row.measured_by,
     plan: row.plan,
-    startedAt: row.started_at.toISOString(),
+    addedAt: row.added_at.toISOString(),
   };
 }
 

@@ -76,7 +76,7 @@ export async function writeVerdict(
 }
 
 /** Adds a piece of work: a job of the library, planned for this car under the shop's ways, and kept as planned. */
-export async function startWork(jobId: string, input: unknown, now = new Date()): Promise<WorkRow> {
+export async function addWork(jobId: string, input: unknown, now = new Date()): Promise<WorkRow> {
   const work = accept(parseWith(newWorkSchema, input));
   refuseIssues(causeIssues(work.cause, 'cause'));
   return database().begin(async (tx) => {
@@ -94,7 +94,7 @@ export async function startWork(jobId: string, input: unknown, now = new Date())
       before: work.before,
       measured_by: work.measuredBy === null ? null : tx.json(work.measuredBy as never),
       plan: tx.json(plan as never),
-      started_at: now,
+      added_at: now,
     };
     const [written] = await tx`insert into works ${tx(row)} returning *`;
     return workFromRow(written!);
@@ -125,8 +125,9 @@ export async function addTick(workId: string, input: unknown, now = new Date()):
     if (same) return tickFromRow(same);
     const { steps } = planOf(workFromRow(work));
     refuseIssues(tickIssues(steps, tick));
-    if (tick.done && steps.some((step) => step.id === tick.step && step.drives))
-      refuseIssues(drivenWhileHeld(steps, tick, openHolds(await getSheet(work.job_id, tx))));
+    const step = steps.find((each) => each.id === tick.step);
+    if (tick.done && step?.drives)
+      refuseIssues(drivenWhileHeld(step, openHolds(await getSheet(work.job_id, tx))));
     const row = {
       id: tick.id,
       work_id: workId,

@@ -183,3 +183,17 @@ test('other work goes measure, do, measure again; a tick can be taken back', asy
   await page.getByRole('link', { name: 'To the list' }).click();
   await expect(page.getByRole('main')).toContainText('Before: Master moves 3 mm');
 });
+
+test('what cannot be finished before the car is wanted is not worth doing next', async ({ page }) => {
+  await page.goto('/job/new');
+  await page.getByRole('radio', { name: /blue coupe/ }).click();
+  await page.getByLabel('What the driver says, in one line').fill('Long on the first press');
+  const soon = new Date(Date.now() + 4 * 60_000).toISOString().slice(0, 16);
+  await page.getByLabel('Wanted back (if there is a time)').fill(soon);
+  await page.getByRole('button', { name: 'Open the job' }).click();
+  await page.waitForURL(/\/job\/[0-9a-f-]{36}\//);
+  await key(page, 'First press long, next one firm', 'Yes').click();
+  const next = page.getByRole('region', { name: 'Worth doing next' });
+  await expect(next).toContainText(/Worth doing next · [1-4] min/);
+  await expect(next).not.toContainText('taking wheels off');
+});

@@ -12,6 +12,24 @@ async function jobOf(page: Page, car: string, complaint: string): Promise<string
   return new URL(page.url()).pathname.split('/').slice(0, 3).join('/');
 }
 
+/** Keeps what the page would say aloud: the browser here has no voice. */
+async function listen(page: Page): Promise<void> {
+  await page.addInitScript(() => {
+    const said: string[] = [];
+    Object.assign(window, { said });
+    Object.defineProperty(window, 'speechSynthesis', {
+      value: { cancel: () => {}, speak: (line: { text: string }) => said.push(line.text) },
+    });
+    Object.assign(window, {
+      SpeechSynthesisUtterance: class {
+        constructor(readonly text: string) {}
+      },
+    });
+  });
+}
+
+const spoken = (page: Page) => page.evaluate(() => (window as unknown as { said: string[] }).said);
+
 async function choose(page: Page, label: string): Promise<void> {
   // A choice made before the page is awake is not heard: make it until it is.
   await expect(async () => {
@@ -24,74 +42,80 @@ async function choose(page: Page, label: string): Promise<void> {
 
 const count = (page: Page) => page.getByTestId('run-count');
 
-test('a flush by the screen: gates, clock, records, trouble, a reload in the middle', async ({ page }) => {
-  await page.clock.install();
-  const job = await jobOf(page, 'Club saloon', 'Soft when hot');
-  await page.goto(`${job}/work`);
-  await choose(page, 'Flush and bleed');
-  // Shown whole before it starts, with what it takes against the shelf.
-  const plan = page.getByRole('region', { name: 'Plan of the work' });
-  await expect(plan.getByRole('region', { name: 'Needed' })).toContainText(/there: \d+ ml/);
-  await expect(plan.getByRole('region', { name: /^Steps of/ })).toContainText('Stands before hands');
-  await page.getByRole('button', { name: 'Start' }).click();
-  await expect(page.getByRole('region', { name: 'Before' })).toContainText('Glasses and gloves.');
-  await page.getByRole('button', { name: /^All \d done, next/ }).click();
+const WIDTHS = [1280, 390];
 
-  // The leak hold: its clock runs on over a reload, and the good answer waits for it.
-  const held = page.getByRole('button', { name: 'It held' });
-  await expect(held).toBeDisabled();
-  await page.getByRole('button', { name: 'Start the clock' }).click();
-  await saved(page);
-  await page.clock.fastForward('00:50');
-  await page.reload();
-  await expect(page.getByRole('timer')).toHaveText(/1:[34]\d/);
-  await expect(held).toBeDisabled();
-  await page.clock.fastForward('02:00');
-  await expect(page.getByRole('status').filter({ hasText: 'Time is up.' })).toBeVisible();
-  await page.getByRole('button', { name: 'It fell' }).click();
-  await expect(page.getByRole('region', { name: 'The gauge fell' })).toContainText('Cap seal first');
-  await page.reload();
-  await page.getByRole('button', { name: /^Put right/ }).click();
-  await expect(page.getByRole('timer')).toHaveText('2:30');
-  await page.getByRole('button', { name: 'Timed by another clock' }).click();
-  await held.click();
+for (const width of WIDTHS)
+  test(`a flush by the screen, ${width} wide: gates, clock, records, trouble, a reload in the middle`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height: 844 });
+    await page.clock.install();
+    const job = await jobOf(page, 'Club saloon', 'Soft when hot');
+    await page.goto(`${job}/work`);
+    await choose(page, 'Flush and bleed');
+    // Shown whole before it starts, with what it takes against the shelf.
+    const plan = page.getByRole('region', { name: 'Plan of the work' });
+    await expect(plan.getByRole('region', { name: 'Needed' })).toContainText(/there: \d+ ml/);
+    await expect(plan.getByRole('region', { name: /^Steps of/ })).toContainText('Stands before hands');
+    await page.getByRole('button', { name: 'Start' }).click();
+    await expect(page.getByRole('region', { name: 'Before' })).toContainText('Glasses and gloves.');
+    await page.getByRole('button', { name: /^All \d done, next/ }).click();
 
-  // At the bleeder: keys and a scale, no typing; what was pressed is there after a reload.
-  await expect(page.getByRole('heading', { name: 'RR, rear right' })).toBeVisible();
-  await key(page, 'Came out', 'Dark').click();
-  await key(page, 'Bubbles', 'Many').click();
-  const planned = Number(
-    (await page.getByRole('button', { name: /^Out in all: \d+ ml, as planned/ }).textContent())!
-      .trim()
-      .split(' ')[0],
-  );
-  for (let press = 0; press < 3; press++)
-    await page.getByRole('button', { name: 'Out in all: 10 ml more' }).click();
-  await saved(page);
-  await page.reload();
-  await expect(page.getByRole('button', { name: `Out in all: ${planned + 30} ml` })).toBeVisible();
-  await expect(key(page, 'Came out', 'Dark')).toBeChecked();
-  await page.getByRole('button', { name: 'Nothing comes' }).click();
-  await expect(page.getByRole('region', { name: 'Nothing comes' })).toContainText(
-    'Release the pressure slowly',
-  );
-  await page.getByRole('button', { name: /^Put right/ }).click();
-  await page.getByRole('button', { name: 'Clear, closed, next' }).click();
+    // The leak hold: its clock runs on over a reload, and the good answer waits for it.
+    const held = page.getByRole('button', { name: 'It held' });
+    await expect(held).toBeDisabled();
+    await page.getByRole('button', { name: 'Start the clock' }).click();
+    await saved(page);
+    await page.clock.fastForward('00:50');
+    await page.reload();
+    await expect(page.getByRole('timer')).toHaveText(/1:[34]\d/);
+    await expect(held).toBeDisabled();
+    await page.clock.fastForward('02:00');
+    await expect(page.getByRole('status').filter({ hasText: 'Time is up.' })).toBeVisible();
+    await page.getByRole('button', { name: 'It fell' }).click();
+    await expect(page.getByRole('region', { name: 'The gauge fell' })).toContainText('Cap seal first');
+    await page.reload();
+    await page.getByRole('button', { name: /^Put right/ }).click();
+    await expect(page.getByRole('timer')).toHaveText('2:30');
+    await page.getByRole('button', { name: 'Timed by another clock' }).click();
+    await held.click();
 
-  // Between corners: no way on but an answer; running dry starts over.
-  await expect(page.getByRole('heading', { name: /^Before rear left: level and pressure/ })).toBeVisible();
-  await expect(page.locator('[data-run="next"]')).toHaveCount(0);
-  await page.getByRole('button', { name: 'It ran dry' }).click();
-  await page.getByRole('button', { name: 'Put right: from the first corner again' }).click();
-  await expect(page.getByRole('heading', { name: 'RR, rear right' })).toBeVisible();
-  await runThrough(page);
-  await expect(page.getByRole('heading', { name: 'Done', exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Take it off the shelf' }).click();
-  await expect(page.getByText(/ml taken off the shelf: DOT 4 brake fluid M-1107/)).toBeVisible();
-  await page.getByRole('link', { name: 'To the proof' }).click();
-  await expect(page.getByRole('region', { name: 'What the work did' })).toContainText('Flush and bleed');
-  await expect(key(page, 'Hold the pedal firmly for 30 s', 'Holds')).toBeChecked();
-});
+    // At the bleeder: keys and a scale, no typing; what was pressed is there after a reload.
+    await expect(page.getByRole('heading', { name: 'RR, rear right' })).toBeVisible();
+    await key(page, 'Came out', 'Dark').click();
+    await key(page, 'Bubbles', 'Many').click();
+    const planned = Number(
+      (await page.getByRole('button', { name: /^Out in all: \d+ ml, as planned/ }).textContent())!
+        .trim()
+        .split(' ')[0],
+    );
+    for (let press = 0; press < 3; press++)
+      await page.getByRole('button', { name: 'Out in all: 10 ml more' }).click();
+    await saved(page);
+    await page.reload();
+    await expect(page.getByRole('button', { name: `Out in all: ${planned + 30} ml` })).toBeVisible();
+    await expect(key(page, 'Came out', 'Dark')).toBeChecked();
+    await page.getByRole('button', { name: 'Nothing comes' }).click();
+    await expect(page.getByRole('region', { name: 'Nothing comes' })).toContainText(
+      'Release the pressure slowly',
+    );
+    await page.getByRole('button', { name: /^Put right/ }).click();
+    await page.getByRole('button', { name: 'Clear, closed, next' }).click();
+
+    // Between corners: no way on but an answer; running dry starts over.
+    await expect(page.getByRole('heading', { name: /^Before rear left: level and pressure/ })).toBeVisible();
+    await expect(page.locator('[data-run="next"]')).toHaveCount(0);
+    await page.getByRole('button', { name: 'It ran dry' }).click();
+    await page.getByRole('button', { name: 'Put right: from the first corner again' }).click();
+    await expect(page.getByRole('heading', { name: 'RR, rear right' })).toBeVisible();
+    await runThrough(page);
+    await expect(page.getByRole('heading', { name: 'Done', exact: true })).toBeVisible();
+    await page.getByRole('button', { name: 'Take it off the shelf' }).click();
+    await expect(page.getByText(/ml taken off the shelf: DOT 4 brake fluid M-1107/)).toBeVisible();
+    await page.getByRole('link', { name: 'To the proof' }).click();
+    await expect(page.getByRole('region', { name: 'What the work did' })).toContainText('Flush and bleed');
+    await expect(key(page, 'Hold the pedal firmly for 30 s', 'Holds')).toBeChecked();
+  });
 
 test('from an open job to the first bleeder in two presses', async ({ page }) => {
   const job = await jobOf(page, 'open two-seater', 'Spongy');
@@ -119,46 +143,98 @@ test('from an open job to the first bleeder in two presses', async ({ page }) =>
   expect(presses).toBe(2);
 });
 
-test('a bed-in on a phone: too cold said, worked by the passenger, a reload in the middle', async ({
-  page,
-}) => {
-  await page.setViewportSize({ width: 390, height: 844 });
-  await page.clock.install();
-  const job = await jobOf(page, 'blue coupe', 'New pads');
-  await page.goto(`${job}/work`);
-  await choose(page, 'Bed the pads in');
-  await expect(page.getByRole('main')).toContainText('Too cold: the hottest slowdown ends at');
-  await expect(page.getByRole('main')).toContainText('Track pads need more heat than this: school B');
-  await page.getByRole('radio', { name: 'B: continuous, never stop' }).click();
-  await expect(page.getByRole('main')).toContainText(/inside from slowdown \d/);
-  await page.getByRole('radio', { name: 'C: cycled with cool-downs' }).click();
-  await expect(page.getByRole('main')).toContainText('25 s to cool after each');
-  await page.getByRole('button', { name: 'Start' }).click();
-  await expect(page.getByRole('main')).toContainText('Only where it is legal, empty and safe');
-  await page.getByRole('button', { name: 'Legal, empty and safe here' }).click();
-  await page.getByRole('button', { name: 'All 2 done, next' }).click();
-  await page.getByRole('button', { name: 'At speed: brake' }).click();
-  await expect(page.getByRole('main')).toContainText('Brake to');
-  await page.getByRole('button', { name: 'There: release' }).click();
-  // The cool-down counts from the release, over a reload.
-  await expect(page.getByText('Off the brake: cool')).toBeVisible();
-  await saved(page);
-  await page.clock.fastForward('00:10');
-  await page.reload();
-  await expect(count(page)).toHaveText('4 of 15');
-  await expect(page.getByRole('timer')).toHaveText(/0:1\d/);
-  await page.clock.fastForward('00:20');
-  await expect(page.getByRole('button', { name: 'At speed: brake' })).toBeVisible();
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-  for (let stop = 2; stop <= 10; stop++) {
+for (const width of WIDTHS)
+  test(`a bed-in, ${width} wide: too cold said, cues spoken, worked by the passenger, a reload in the middle`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height: 844 });
+    await listen(page);
+    await page.clock.install();
+    const job = await jobOf(page, 'blue coupe', 'New pads');
+    await page.goto(`${job}/work`);
+    await choose(page, 'Bed the pads in');
+    await expect(page.getByRole('main')).toContainText('Too cold: the hottest slowdown ends at');
+    await expect(page.getByRole('main')).toContainText('Track pads need more heat than this: school B');
+    await page.getByRole('radio', { name: 'B: continuous, never stop' }).click();
+    await expect(page.getByRole('main')).toContainText(/inside from slowdown \d/);
+    await page.getByRole('radio', { name: 'C: cycled with cool-downs' }).click();
+    await expect(page.getByRole('main')).toContainText('25 s to cool after each');
+    await page.getByRole('button', { name: 'Start' }).click();
+    await expect(page.getByRole('main')).toContainText('Only where it is legal, empty and safe');
+    await page.getByRole('button', { name: 'Legal, empty and safe here' }).click();
+    await page.getByRole('button', { name: 'All 2 done, next' }).click();
     await page.getByRole('button', { name: 'At speed: brake' }).click();
+    await expect(page.getByRole('main')).toContainText('Brake to');
     await page.getByRole('button', { name: 'There: release' }).click();
-    await page.clock.fastForward('00:26');
-  }
-  await expect(page.getByRole('heading', { name: 'Cool by driving, ten minutes' })).toBeVisible();
-  await page.getByRole('button', { name: 'Done, next' }).click();
-  await page.getByRole('button', { name: 'Blue' }).click();
-  await expect(page.getByRole('region', { name: 'Blue' })).toContainText('watch it for cracks');
+    expect(await spoken(page)).toEqual(['Up to 74', 'Brake to 16', 'Release', 'Cool, 25 seconds']);
+    // The cool-down counts from the release, over a reload.
+    await expect(page.getByText('Off the brake: cool')).toBeVisible();
+    await saved(page);
+    await page.clock.fastForward('00:10');
+    await page.reload();
+    await expect(count(page)).toHaveText('4 of 15');
+    await expect(page.getByRole('timer')).toHaveText(/0:1\d/);
+    await page.clock.fastForward('00:08');
+    await expect(page.getByRole('button', { name: 'At speed: brake' })).toBeVisible({ timeout: 20_000 });
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+    expect(await spoken(page)).toEqual(expect.arrayContaining(['3', '2', '1', 'Up to 74']));
+    for (let stop = 2; stop <= 10; stop++) {
+      await page.getByRole('button', { name: 'At speed: brake' }).click();
+      await page.getByRole('button', { name: 'There: release' }).click();
+      await page.clock.fastForward('00:26');
+    }
+    await expect(page.getByRole('heading', { name: 'Cool by driving, ten minutes' })).toBeVisible();
+    await page.getByRole('button', { name: 'Done, next' }).click();
+    await page.getByRole('button', { name: 'Blue' }).click();
+    await expect(page.getByRole('region', { name: 'Blue' })).toContainText('watch it for cracks');
+  });
+
+test('a run is taken up on another device where it stands, its clock and its fluid with it', async ({
+  page,
+  browser,
+}) => {
+  const job = await jobOf(page, 'Club saloon', 'Flat battery');
+  await page.goto(`${job}/work`);
+  await choose(page, 'Flush and bleed');
+  await page.getByRole('button', { name: 'Start' }).click();
+  await page.getByRole('button', { name: /^All \d done, next/ }).click();
+  await page.getByRole('button', { name: 'Start the clock' }).click();
+  await saved(page);
+  const other = await browser.newPage({ baseURL: process.env.BAVRIN_BASE });
+  await other.goto(page.url());
+  await expect(other.getByTestId('run-count')).toHaveText('4 of 18');
+  await expect(other.getByRole('timer')).toHaveText(/2:[012]\d/);
+  await other.getByRole('button', { name: 'Timed by another clock' }).click();
+  await other.getByRole('button', { name: 'It held' }).click();
+  // Far more came out than planned: the last corner would run short, and that is said before it does.
+  for (let press = 0; press < 40; press++)
+    await other.getByRole('button', { name: 'Out in all: 10 ml more' }).click();
+  await other.getByRole('button', { name: 'Clear, closed, next' }).click();
+  await other.getByRole('button', { name: 'Level and pressure right' }).click();
+  await expect(other.getByRole('status').filter({ hasText: 'Short by' })).toContainText(
+    'another sealed bottle',
+  );
+  await saved(other);
+  await page.reload();
+  await expect(page.getByTestId('run-count')).toHaveText('7 of 18');
+  await expect(page.getByRole('heading', { name: 'RL, rear left' })).toBeVisible();
+  await other.close();
+});
+
+test('springs are counted, and what they cost is told for the force that is typed', async ({ page }) => {
+  const job = await jobOf(page, 'blue coupe', 'Knocked back over kerbs');
+  await page.goto(`${job}/work`);
+  await choose(page, 'Springs behind the pistons');
+  const plan = page.getByRole('region', { name: 'Plan of the work' });
+  await expect(plan).toContainText('8 springs of 17.8 N');
+  await page.getByLabel('Force of one spring').fill('900');
+  await expect(page.getByText('900 is not taken: 0 to 500 N')).toBeVisible();
+  await page.getByLabel('Force of one spring').fill('8 lbf');
+  await expect(plan).toContainText('8 springs of 35.6 N');
+  await page.getByLabel('Drag told at').fill('100');
+  await expect(plan).toContainText('at 100 km/h');
+  await expect(plan).toContainText('Bumpy, kerbed, slow circuits: springs, heavier ones');
+  await expect(plan).toContainText('Was the cause looked for?');
 });
 
 test('a car that is held is not driven', async ({ page }) => {
@@ -189,6 +265,12 @@ test('ways, pressures and bottles for this once are held to what the car takes',
   await expect(page.getByText('40 psi is not taken: 20 to 200 kPa, this reservoir’s ceiling')).toBeVisible();
   await page.getByLabel('Working pressure').fill('10 psi');
   await expect(page.getByRole('region', { name: 'Bleed plan' })).toContainText('at 69 kPa');
+  await expect(
+    page.getByText('Those with old or thin reservoirs: slower, and kind to a doubtful cap'),
+  ).toBeVisible();
+  await page.getByRole('radio', { name: '20 to 25 psi' }).click();
+  await expect(page.getByRole('region', { name: 'Bleed plan' })).toContainText('at 152 kPa');
+  await page.getByRole('radio', { name: '10 psi', exact: true }).click();
   await page.getByRole('radio', { name: 'Nearest first' }).click();
   await expect(page.getByRole('table', { name: 'Order of bleeders' }).getByRole('row').nth(1)).toContainText(
     'FL',

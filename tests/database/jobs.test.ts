@@ -7,7 +7,7 @@ import { addReading } from '../../server/jobs/append';
 import { closeJob } from '../../server/jobs/close';
 import { changeJob, openJob } from '../../server/jobs/open';
 import { getSheet } from '../../server/jobs/queries';
-import { addTick, proveHold, recordVerdict, startWork } from '../../server/jobs/work';
+import { addTick, addWork, proveHold, recordVerdict } from '../../server/jobs/work';
 import { freshDatabase } from '../support/database';
 import { answer, failureOf, makeCar, makeJob } from '../support/shop';
 import { goodAnswer } from '../support/work';
@@ -171,7 +171,7 @@ describe('from hold to closed', () => {
     const job = await wetJob();
     const verdict = await recordVerdict(job.id, { id: randomUUID(), decided: 'fluid_boiled_wet' });
     expect(verdict.leading[0]!.id).toBe('fluid_boiled_wet');
-    const work = await startWork(job.id, {
+    const work = await addWork(job.id, {
       id: randomUUID(),
       procedure: 'flush',
       cause: 'fluid_boiled_wet',
@@ -226,7 +226,7 @@ describe('from hold to closed', () => {
 
   it('ticks only steps that the work has', async () => {
     const job = await wetJob();
-    const work = await startWork(job.id, {
+    const work = await addWork(job.id, {
       id: randomUUID(),
       procedure: 'other',
       cause: null,

@@ -8,7 +8,7 @@ import { migrate } from '../../scripts/system/migrate';
 import { ROOT } from '../../scripts/system/paths';
 import { closeDatabase, database } from '../../server/db/sql';
 import { getSheet } from '../../server/jobs/queries';
-import { addTick, startWork } from '../../server/jobs/work';
+import { addTick, addWork } from '../../server/jobs/work';
 import { freshDatabase } from '../support/database';
 import { makeJob } from '../support/shop';
 
@@ -33,8 +33,8 @@ describe('the migrations', () => {
   it('keep the work of a shop that goes a version back and forward again', async () => {
     const { job } = await makeJob();
     const work = { cause: null, before: '', title: 'Work' };
-    const flush = await startWork(job.id, { id: randomUUID(), procedure: 'flush', ...work });
-    const pads = await startWork(job.id, { id: randomUUID(), procedure: 'pads', ...work });
+    const flush = await addWork(job.id, { id: randomUUID(), procedure: 'flush', ...work });
+    const pads = await addWork(job.id, { id: randomUUID(), procedure: 'pads', ...work });
     await addTick(flush.id, { id: randomUUID(), step: 'lift', done: true, note: '' });
     await closeDatabase();
     back();

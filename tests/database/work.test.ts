@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { planOf, runOf } from '../../core/work/run';
 import { getCar } from '../../server/cars/queries';
 import { getSheet } from '../../server/jobs/queries';
-import { addTick, proveHold, startWork } from '../../server/jobs/work';
+import { addTick, addWork, proveHold } from '../../server/jobs/work';
 import { fitPart } from '../../server/parts/actions';
 import { carParts } from '../../server/parts/queries';
 import { addShelfItem, changeShelfItem, openBottle, takeFluid } from '../../server/shelf/actions';
@@ -37,7 +37,7 @@ const tick = (step: string, changes: Record<string, unknown> = {}) => ({
 describe('a work', () => {
   it('is planned on the server for this car and kept as planned', async () => {
     const { job } = await makeJob();
-    const row = await startWork(
+    const row = await addWork(
       job.id,
       work({
         procedure: 'pads',
@@ -55,21 +55,21 @@ describe('a work', () => {
   it('lands once, however often it is sent', async () => {
     const { job } = await makeJob();
     const sent = work();
-    const row = await startWork(job.id, sent);
-    expect(await startWork(job.id, sent)).toEqual(row);
+    const row = await addWork(job.id, sent);
+    expect(await addWork(job.id, sent)).toEqual(row);
     expect((await getSheet(job.id)).works).toHaveLength(1);
   });
 
   it('refuses a pressure over the reservoir’s ceiling, with field, value and range', async () => {
     const { job } = await makeJob();
     const failure = await failureOf(
-      startWork(job.id, work({ options: { bleed: { method: 'pressure', pressureKPa: 260 } } })),
+      addWork(job.id, work({ options: { bleed: { method: 'pressure', pressureKPa: 260 } } })),
     );
     expect(failure.detail.issues![0]).toMatchObject({
       path: 'pressureKPa',
       accepted: expect.stringContaining('not above ceilingKPa'),
     });
-    const impossible = await failureOf(startWork(job.id, work({ options: { bleed: { bottleMl: 5 } } })));
+    const impossible = await failureOf(addWork(job.id, work({ options: { bleed: { bottleMl: 5 } } })));
     expect(impossible.detail.issues![0]).toMatchObject({
       path: 'options.bleed.bottleMl',
       value: '5',
@@ -80,7 +80,7 @@ describe('a work', () => {
 
   it('keeps what was written down at a step, and where the run stood', async () => {
     const { job } = await makeJob();
-    const row = await startWork(job.id, work());
+    const row = await addWork(job.id, work());
     await addTick(
       row.id,
       tick('leak-hold', { done: false, record: { clockFrom: '2026-05-01T10:00:00.000Z' } }),
@@ -102,7 +102,7 @@ describe('a work', () => {
 
   it('does not let a check between corners be passed without its answer', async () => {
     const { job } = await makeJob();
-    const row = await startWork(job.id, work());
+    const row = await addWork(job.id, work());
     const failure = await failureOf(addTick(row.id, tick('leak-hold')));
     expect(failure.detail.issues![0]).toMatchObject({ path: 'record.answer', accepted: 'one of held' });
     expect((await failureOf(addTick(row.id, tick('leak-hold', { record: { answer: 'fell' } })))).code).toBe(
@@ -113,7 +113,7 @@ describe('a work', () => {
   it('does not let a held car be driven, and does once the hold is proved', async () => {
     const { job } = await makeJob();
     await answer(job.id, { finding: 'bearing_play', state: 'excess', place: 'FR' });
-    const row = await startWork(job.id, work({ procedure: 'bed_in' }));
+    const row = await addWork(job.id, work({ procedure: 'bed_in' }));
     const [road] = planOf(row).steps;
     const sent = () => addTick(row.id, tick('road', { record: goodAnswer(road!) }));
     expect((await failureOf(sent())).detail.issues![0]!.value).toContain('wheel bearing loose');

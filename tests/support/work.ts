@@ -45,7 +45,7 @@ export function workRow(
     before: '',
     measuredBy: null,
     plan: planFor(sheet, procedure),
-    startedAt: at(20),
+    addedAt: at(20),
     ...changes,
   };
 }

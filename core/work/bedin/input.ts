@@ -1,17 +1,17 @@
-import type { Axle } from '../car/corner';
-import type { CarSpec } from '../car/spec';
-import { rotorMassKg } from '../heat/rotorMass';
-import type { WorkOptions } from '../work/options';
-import type { Ways } from '../work/ways';
-import type { BedInInput } from './schema';
-import { BED_IN_SCHOOLS, type Compound, type SlowdownRow } from './schools';
+import type { BedInInput } from '../../bedin/schema';
+import { BED_IN_SCHOOLS, type Compound, type SlowdownRow } from '../../bedin/schools';
+import type { Axle } from '../../car/corner';
+import type { CarSpec } from '../../car/spec';
+import { USUAL_RADII } from '../../car/usualRadii';
+import { rotorMassKg } from '../../heat/rotorMass';
+import type { WorkOptions } from '../options';
+import type { Ways } from '../ways';
 
 /** What stands in for what nobody has entered (model, and said beside the plan). */
 const USUAL = {
   massKg: 1300,
   frontShare: 0.7,
   rotorKg: { front: 7, rear: 5 },
-  radiusMm: { front: 140, rear: 130 },
 };
 const USUAL_AMBIENT_C = 20;
 
@@ -34,7 +34,7 @@ export function bedInInputFor(
   const estimated =
     spec.rotorNewMm === null
       ? USUAL.rotorKg[axle]
-      : rotorMassKg(spec.rotorNewMm, spec.rotorRadiusMm ?? USUAL.radiusMm[axle]);
+      : rotorMassKg(spec.rotorNewMm, spec.rotorRadiusMm ?? USUAL_RADII.rotorMm);
   return {
     input: {
       school: school === 'maker' ? 'B' : school,

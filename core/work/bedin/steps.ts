@@ -1,12 +1,12 @@
-import type { Step } from '../work/step';
-import type { BedInPlan } from './plan';
-import { AFTER_BED_IN } from './schools';
+import type { BedInPlan } from '../../bedin/plan';
+import { AFTER_BED_IN } from '../../bedin/schools';
+import { speedWords } from '../../units/speed';
+import { firmPedal } from '../library/common';
+import type { Step } from '../step';
 
-const MPH = 1.609344;
-
-/** A speed as the dashboard shows it, either way. */
+/** Where a slowdown ends, or begins. */
 function speed(kmh: number): string {
-  return kmh === 0 ? 'a stop' : `${Math.round(kmh)} km/h (${Math.round(kmh / MPH)} mph)`;
+  return kmh === 0 ? 'a stop' : speedWords(kmh);
 }
 
 /** A bed-in as a run: the passenger reads and presses, the driver drives. */
@@ -21,14 +21,7 @@ export function bedInSteps(plan: BedInPlan): Step[] {
       drives: true,
       ask: [{ value: 'safe', label: 'Legal, empty and safe here' }],
     },
-    {
-      id: 'firm',
-      part: 'Before',
-      title: 'Pump the pedal until it is hard',
-      how: 'New pads stand off the rotor until the first presses.',
-      cautions: ['firm_pedal'],
-      finds: [{ id: 'pedal_now', state: 'firm' }],
-    },
+    { ...firmPedal, part: 'Before', how: 'New pads stand off the rotor until the first presses.' },
     {
       id: 'gentle',
       part: 'Before',
@@ -45,7 +38,6 @@ export function bedInSteps(plan: BedInPlan): Step[] {
             ? 'Steady, moderate pressure until it stands. Then up to speed again.'
             : 'Firm, no anti-lock, never to a halt. Then up to speed again.',
         slowdown: { ...stop, predictedC: plan.predictedC[index] },
-        ...(stop.coolS > 0 ? { timerS: stop.coolS } : {}),
         troubles: [
           {
             id: 'smell',

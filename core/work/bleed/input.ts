@@ -1,16 +1,16 @@
-import type { CarSpec } from '../car/spec';
-import type { WorkOptions } from '../work/options';
-import type { Ways } from '../work/ways';
-import type { BleedInput } from './schema';
-
-type Known = { opened: boolean; softAfterBleed: boolean; corners?: BleedInput['corners'] };
+import type { BleedInput } from '../../bleed/schema';
+import { USUAL_CEILING_KPA } from '../../bleed/usual';
+import type { CarSpec } from '../../car/spec';
+import type { Known } from '../known';
+import type { WorkOptions } from '../options';
+import type { Ways } from '../ways';
 
 /** What a bleed plan of this car starts from: the car where it is known, else what was chosen, else the shop's ways. */
 export function bleedInputFor(
   car: CarSpec,
   ways: Ways,
   chosen: NonNullable<WorkOptions['bleed']>,
-  known: Known,
+  known: Known & Pick<BleedInput, 'corners'>,
 ): BleedInput {
   const { front, rear } = car;
   const lines =
@@ -38,7 +38,9 @@ export function bleedInputFor(
     catchMl: chosen.catchMl ?? ways.catchMl,
     // The shop's habit gives way to the reservoir; what was typed for this job is refused instead.
     ...(method === 'pressure'
-      ? { pressureKPa: chosen.pressureKPa ?? Math.min(ways.bleedPressureKPa, ceilingKPa ?? 200) }
+      ? {
+          pressureKPa: chosen.pressureKPa ?? Math.min(ways.bleedPressureKPa, ceilingKPa ?? USUAL_CEILING_KPA),
+        }
       : {}),
     ...(ceilingKPa === undefined ? {} : { ceilingKPa }),
   };

@@ -1,4 +1,4 @@
-import type { Step } from '../work/step';
+import type { Step } from '../step';
 
 export type FluidSoFar = {
   /** Drawn so far, and still to come with the top-up, ml. */

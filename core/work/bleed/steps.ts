@@ -1,7 +1,8 @@
-import { CORNER_WORDS } from '../car/corner';
-import type { RecordField, Step, Trouble } from '../work/step';
-import type { BleedPlan, BleedRow } from './plan';
-import type { BleedInput, BleedMethod } from './schema';
+import type { BleedPlan, BleedRow } from '../../bleed/plan';
+import type { BleedInput, BleedMethod } from '../../bleed/schema';
+import { CORNER_WORDS } from '../../car/corner';
+import { carUp, levelRight, wheelsOn } from '../library/common';
+import type { RecordField, Step, Trouble } from '../step';
 
 /** What a bleed is done for, and the shop's ways that its steps follow. */
 export type BleedWays = {
@@ -31,15 +32,8 @@ export function bleedSteps(input: BleedInput, plan: BleedPlan, ways: BleedWays):
 }
 
 function beforeSteps(input: BleedInput, plan: BleedPlan, ways: BleedWays): Step[] {
-  const up: Step = {
-    id: 'lift',
-    part: 'Before',
-    title: 'Car up, wheels off',
-    how: 'Lift on the rated points, stands under, wheels under the sill.',
-    cautions: ['stands'],
-  };
   return [
-    ...(ways.carIsUp ? [] : [up]),
+    ...(ways.carIsUp ? [] : [carUp()]),
     {
       id: 'kit',
       part: 'Before',
@@ -274,11 +268,8 @@ function finishSteps(plan: BleedPlan, { strainer }: BleedWays): Step[] {
           },
         ]),
     {
-      id: 'level',
-      part: 'Finish',
-      title: 'Level to the mark, not above',
+      ...levelRight,
       how: `Draw off the excess: hot fluid needs room. ${strainer === 'lift_out' ? 'Strainer and cap back.' : 'Cap back.'}`,
-      finds: [{ id: 'reservoir_level', state: 'ok' }],
     },
     {
       id: 'closed',
@@ -287,13 +278,6 @@ function finishSteps(plan: BleedPlan, { strainer }: BleedWays): Step[] {
       how: 'Count the caps. Water over everything that was wet.',
       cautions: ['disposal'],
     },
-    {
-      id: 'wheels',
-      part: 'Finish',
-      title: 'Wheels on',
-      how: 'Faces clean, nuts by hand first, then crosswise to the maker’s figure.',
-      torque: 'wheel',
-      cautions: ['wheel_torque'],
-    },
+    wheelsOn([...new Set(plan.order.map((row) => row.corner))]),
   ];
 }

@@ -1,7 +1,7 @@
 import type { Procedure } from '../procedure';
 import {
+  apart,
   atEach,
-  calipersOff,
   carUp,
   coolFirst,
   cornersInWords,
@@ -10,6 +10,7 @@ import {
   levelRight,
   pistonsBack,
   propPedal,
+  rolledOut,
   slowRoll,
   step,
   wheelsOn,
@@ -27,9 +28,7 @@ export const CALIPER = {
     needs: [{ kind: 'slide_kit', what: 'Slide pins with boots', quantity: 1, per: 'corner' }],
     measures: ['pads'],
     steps: ({ corners }) => [
-      carUp(),
-      coolFirst,
-      ...calipersOff(corners),
+      ...apart(corners),
       ...atEach(
         corners,
         'pins',
@@ -116,9 +115,7 @@ export const CALIPER = {
         { torque: 'banjo' },
       ),
       wheelsOn(corners),
-      firmPedal,
-      holdPedal,
-      slowRoll,
+      ...rolledOut,
     ],
   },
   knockback_kit: {
@@ -201,9 +198,7 @@ export const CALIPER = {
         'An even light drag is the springs. One that comes round once a turn is a high spot.',
       ),
       wheelsOn(corners),
-      firmPedal,
-      holdPedal,
-      slowRoll,
+      ...rolledOut,
     ],
     tradeOffs: [
       'Bumpy, kerbed, slow circuits: springs, heavier ones. Fast and smooth: light ones or none, and a tap before the zone.',
@@ -330,9 +325,7 @@ export const CALIPER = {
         torque: 'caliper_bracket',
       }),
       wheelsOn(corners),
-      firmPedal,
-      holdPedal,
-      slowRoll,
+      ...rolledOut,
       step(
         'Finish',
         'due',
@@ -373,9 +366,7 @@ export const CALIPER = {
       pistonsBack(corners),
       wheelsOn(corners),
       levelRight,
-      firmPedal,
-      holdPedal,
-      slowRoll,
+      ...rolledOut,
     ],
   },
 } as const satisfies Record<string, Procedure>;

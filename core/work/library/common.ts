@@ -117,6 +117,17 @@ export const levelRight: Step = step(
   { finds: [{ id: 'reservoir_level', state: 'ok' }] },
 );
 
+/** What was drawn off when the pistons went back. */
+export const levelled: Step[] = [
+  levelRight,
+  step('Finish', 'away', 'What was drawn off goes to the waste', 'Wash every spill.', {
+    cautions: ['fluid', 'disposal'],
+  }),
+];
+
+/** The pedal, then a slow roll. */
+export const rolledOut: Step[] = [firmPedal, holdPedal, slowRoll];
+
 /** A caliper off its bracket and tied up, at each corner. */
 export const calipersOff = (corners: readonly Corner[]): Step[] =>
   corners.map((corner) =>
@@ -149,12 +160,10 @@ export const facesBright = (corners: readonly Corner[]): Step =>
     { tool: 'Abrasive disc by hand, straight edge', why: 'Most new-rotor judder is dirt on the hub face.' },
   );
 
+type Readable = 'pads' | 'rotor' | 'hub' | 'bearing' | 'drum';
+
 /** Readings of what was fitted, a corner at a time. */
-export const measureFitted = (
-  measure: 'pads' | 'rotor' | 'hub' | 'bearing' | 'drum',
-  corners: readonly Corner[],
-  title: string,
-): Step[] =>
+export const measureFitted = (measure: Readable, corners: readonly Corner[], title: string): Step[] =>
   corners.map((corner) =>
     step(
       'Fit',
@@ -166,11 +175,7 @@ export const measureFitted = (
   );
 
 /** Readings of what is found, before anything is changed. */
-export const measureFound = (
-  measure: 'pads' | 'rotor' | 'hub' | 'bearing' | 'drum',
-  corners: readonly Corner[],
-  title: string,
-): Step[] =>
+export const measureFound = (measure: Readable, corners: readonly Corner[], title: string): Step[] =>
   corners.map((corner) =>
     step(
       'Apart',
@@ -205,3 +210,6 @@ export const atEach = (
 /** Calipers back where they were, bolted to the maker's figure. */
 export const caliperOn = (corners: readonly Corner[]): Step[] =>
   atEach(corners, 'back', 'caliper on', 'Bolts to the maker.', { torque: 'caliper_bracket' });
+
+/** The car up and cold, calipers off: how most jobs at a corner begin. */
+export const apart = (corners: readonly Corner[]): Step[] => [carUp(), coolFirst, ...calipersOff(corners)];

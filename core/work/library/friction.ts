@@ -1,15 +1,14 @@
 import type { Procedure } from '../procedure';
 import {
+  apart,
   atEach,
-  calipersOff,
-  carUp,
-  coolFirst,
   firmPedal,
-  holdPedal,
+  levelled,
   levelRight,
   measureFitted,
   measureFound,
   pistonsBack,
+  rolledOut,
   slowRoll,
   step,
   wheelsOn,
@@ -28,9 +27,7 @@ export const FRICTION = {
     measures: ['pads'],
     bedIn: true,
     steps: ({ corners }) => [
-      carUp(),
-      coolFirst,
-      ...calipersOff(corners),
+      ...apart(corners),
       step(
         'Apart',
         'pins',
@@ -63,13 +60,8 @@ export const FRICTION = {
       ...measureFitted('pads', corners, 'pads as fitted'),
       ...atEach(corners, 'back', 'caliper on', 'New bolts where the maker asks.', { torque: 'slide_pin' }),
       wheelsOn(corners),
-      levelRight,
-      step('Finish', 'away', 'What was drawn off goes to the waste', 'Wash every spill.', {
-        cautions: ['fluid', 'disposal'],
-      }),
-      firmPedal,
-      holdPedal,
-      slowRoll,
+      ...levelled,
+      ...rolledOut,
     ],
     tradeOffs: [
       'A cheap pair may eat itself in a few thousand easy miles; a good pair outlasts it several times in hard use.',
@@ -86,9 +78,7 @@ export const FRICTION = {
     measures: ['rotor', 'pads'],
     bedIn: true,
     steps: ({ corners }) => [
-      carUp(),
-      coolFirst,
-      ...calipersOff(corners),
+      ...apart(corners),
       ...measureFound('rotor', corners, 'rotor before anything is touched'),
       ...atEach(
         corners,
@@ -134,9 +124,7 @@ export const FRICTION = {
         'Paint and strips tell the peak. A hotter pad is worse cold: on the road that is the first stop of the morning.',
         { measure: { measure: 'heat', phase: 'before' } },
       ),
-      carUp(),
-      coolFirst,
-      ...calipersOff(corners),
+      ...apart(corners),
       pistonsBack(corners),
       ...atEach(
         corners,
@@ -167,9 +155,7 @@ export const FRICTION = {
           cautions: ['fluid', 'disposal', 'legal'],
         },
       ),
-      firmPedal,
-      holdPedal,
-      slowRoll,
+      ...rolledOut,
     ],
     tradeOffs: ['Change one thing at a time and log it the same day: compound, rotor, package, duct.'],
   },

@@ -1,5 +1,6 @@
 import type { Procedure } from '../procedure';
 import {
+  apart,
   atEach,
   caliperOn,
   calipersOff,
@@ -7,11 +8,11 @@ import {
   coolFirst,
   facesBright,
   firmPedal,
-  holdPedal,
-  levelRight,
+  levelled,
   measureFitted,
   measureFound,
   pistonsBack,
+  rolledOut,
   slowRoll,
   step,
   wheelsOn,
@@ -33,9 +34,7 @@ export const ROTORS = {
     measures: ['rotor', 'hub'],
     bedIn: true,
     steps: ({ corners }) => [
-      carUp(),
-      coolFirst,
-      ...calipersOff(corners),
+      ...apart(corners),
       ...atEach(
         corners,
         'rotor-off',
@@ -89,13 +88,8 @@ export const ROTORS = {
         { torque: 'caliper_bracket' },
       ),
       wheelsOn(corners),
-      levelRight,
-      step('Finish', 'away', 'What was drawn off goes to the waste', 'Wash every spill.', {
-        cautions: ['fluid', 'disposal'],
-      }),
-      firmPedal,
-      holdPedal,
-      slowRoll,
+      ...levelled,
+      ...rolledOut,
     ],
   },
   machine: {
@@ -135,9 +129,7 @@ export const ROTORS = {
           ],
         },
       ),
-      carUp(),
-      coolFirst,
-      ...calipersOff(corners),
+      ...apart(corners),
       facesBright(corners),
       ...atEach(
         corners,
@@ -230,9 +222,7 @@ export const ROTORS = {
     needs: [{ kind: 'float_kit', what: 'Float hardware set', quantity: 1, per: 'corner' }],
     measures: ['rotor'],
     steps: ({ corners }) => [
-      carUp(),
-      coolFirst,
-      ...calipersOff(corners),
+      ...apart(corners),
       ...atEach(corners, 'rotor-off', 'rotor off', 'Stud marked.'),
       ...atEach(corners, 'holes', 'look at the hat’s holes', 'Long or hammered: the hat goes too.'),
       ...atEach(

@@ -2,9 +2,9 @@
 
 import dynamic from 'next/dynamic';
 import { BED_WINDOWS } from '@/core/bedin/schools';
+import { speedWords } from '@/core/units/speed';
 import type { WorkPlan } from '@/core/work/plan';
 import { useUnits } from '../../shell/useUnits';
-import { speedWords } from './speed';
 
 const BedInChart = dynamic(() => import('./BedInChart').then((module) => module.BedInChart), {
   ssr: false,

@@ -1,17 +1,10 @@
 'use client';
 
 import type { WorkPlan } from '@/core/work/plan';
+import { WAYS } from '@/core/work/ways';
 import { figure } from '@/ui/format';
 import { useUnits } from '../../shell/useUnits';
 import { BottleRule } from './BottleRule';
-
-const METHODS = {
-  pressure: 'pressure',
-  two_person: 'two-person',
-  vacuum: 'vacuum',
-  gravity: 'gravity',
-  reverse: 'reverse',
-} as const;
 
 /** A bleed as planned: order, volumes against the bottles, pressure against its ceiling. */
 export function BleedTable({ bleed }: { bleed: NonNullable<WorkPlan['bleed']> }) {
@@ -23,7 +16,7 @@ export function BleedTable({ bleed }: { bleed: NonNullable<WorkPlan['bleed']> })
   return (
     <section aria-label="Bleed plan">
       <p>
-        {METHODS[input.method]}
+        {WAYS.bleedMethod.options[input.method][0].toLowerCase()}
         {plan.pressureKPa !== null && (
           <>
             {' at '}

@@ -8,7 +8,7 @@ import type { PlannedNeed } from '@/core/work/plan';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { newId } from '../../shell/newId';
-import { request } from '../../shell/request';
+import { notTaken, request } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
 import { useDesk } from '../desk/Desk';
 import { useWorkPlace } from './WorkPlace';
@@ -76,7 +76,7 @@ function FittedLine({ line, noted }: { line: Line; noted?: { what: string; batch
     });
     if (!reply.ok) {
       const issue = reply.refusal.issues?.[0];
-      return setError(issue ? `${issue.value} is not taken: ${issue.accepted}` : reply.refusal.message);
+      return setError(issue ? notTaken(issue) : reply.refusal.message);
     }
     setError(undefined);
     setDone(true);

@@ -20,10 +20,12 @@ import { useShop } from '../../shell/ShopContext';
 import { forgetKept, useKept } from '../../shell/useKept';
 import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
+import { BedInFields } from './BedInFields';
+import { BleedWaysFields } from './BleedWaysFields';
 import { slotLabel, slotWords } from './figureWords';
 import { PlanSheet } from './PlanSheet';
+import { SpringFields } from './SpringFields';
 import { useCauseInHand } from './useCauseInHand';
-import { BedInFields, BleedWaysFields } from './WaysFields';
 import { useWorkPlace } from './WorkPlace';
 
 type Chosen = {
@@ -80,7 +82,8 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
   const before = chosen.before !== '' ? chosen.before : measuredBy ? wordsOf(measuredBy, told) : '';
 
   /** Figures typed for another plan are not those of this one. */
-  const forgetTyped = () => forgetKept(`bleed-figures.${sheet.job.id}`, `bed-in-ambient.${sheet.job.id}`);
+  const forgetTyped = () =>
+    forgetKept(`bleed-figures.${sheet.job.id}`, `bed-in-ambient.${sheet.job.id}`, `springs.${sheet.job.id}`);
   const pick = (procedure: ProcedureId) => {
     forgetTyped();
     keep({ ...NOTHING, procedure });
@@ -88,7 +91,7 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
 
   const start = () => {
     if (id === 'other' && chosen.title.trim() === '') return setError('Say what is to be done');
-    const workId = desk.startWork(
+    const workId = desk.addWork(
       {
         procedure: id,
         cause: cause?.id ?? null,
@@ -226,6 +229,13 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
                 onChange={(bleed) => setOptions({ ...chosen.options, bleed })}
               />
             </Opens>
+          )}
+          {plan.springs && (
+            <SpringFields
+              jobId={sheet.job.id}
+              chosen={chosen.options.springs ?? {}}
+              onChange={(springs) => setOptions({ ...chosen.options, springs })}
+            />
           )}
           {plan.bedIn && (
             <Opens

@@ -30,6 +30,7 @@ export function StepsWhole({ plan }: { plan: WorkPlan }) {
                 <b className="font-semibold">{step.title}.</b> {step.how}
                 {step.pressureKPa && ` ${units.full(step.pressureKPa.working, 'kPa', 0)}.`}
                 {step.timerS !== undefined && ` ${step.timerS} s by the clock.`}
+                {!!step.slowdown?.coolS && ` Then ${step.slowdown.coolS} s to cool.`}
                 {step.tool && <span className="text-soft"> Tool: {step.tool}.</span>}
                 {step.torque && (
                   <span className="text-soft">

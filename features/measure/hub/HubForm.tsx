@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { axleOf, type Corner } from '@/core/car/corner';
-import { USUAL_RADII } from '@/core/instruments/condition';
+import { USUAL_RADII } from '@/core/car/usualRadii';
 import { headOf } from '@/core/job/standing';
 import { reindex } from '@/core/rotor/reindex';
 import type { ReindexInput } from '@/core/rotor/reindexSchema';

@@ -1,6 +1,6 @@
 'use client';
 
-import { fluidSoFar } from '@/core/bleed/running';
+import { fluidSoFar } from '@/core/work/bleed/soFar';
 import type { WorkPlan } from '@/core/work/plan';
 import { drawnOf, type Run } from '@/core/work/run';
 import type { Step } from '@/core/work/step';

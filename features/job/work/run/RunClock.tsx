@@ -1,9 +1,9 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
 import { Button } from '@/ui/Button';
 import { clock } from '@/ui/format';
 import { beep } from '@/ui/sound';
+import { useCountdown } from '@/ui/useCountdown';
 
 type Props = {
   seconds: number;
@@ -16,39 +16,20 @@ type Props = {
 };
 
 /**
- * A count-down from a moment that is on record: a locked phone, a reload or another device shows the same time left.
- * Sounds once at the end, unless it had ended before anybody looked.
+ * A count-down from a moment that is on record: a reload or another device shows the same time left. Sounds once at the
+ * end, unless it had ended before anybody looked.
  */
 export function RunClock({ seconds, from, label, onStart, onDone, quiet = false }: Props) {
-  // The server's clock is not this device's: nothing is counted before the page is here.
-  const [now, setNow] = useState<number>();
-  const told = useRef<string | undefined>(undefined);
-  const done = useRef(onDone);
-  done.current = onDone;
-  const endsAt = from === undefined ? undefined : new Date(from).getTime() + seconds * 1000;
-  const over = endsAt !== undefined && now !== undefined && now >= endsAt;
-
-  useEffect(() => {
-    if (endsAt === undefined) return;
-    setNow(Date.now());
-    if (Date.now() >= endsAt) told.current ??= from;
-    const timer = setInterval(() => setNow(Date.now()), 200);
-    return () => clearInterval(timer);
-  }, [endsAt, from]);
-  useEffect(() => {
-    if (!over) return;
-    if (told.current !== from && !quiet) beep();
-    told.current = from;
-    done.current?.();
-  }, [over, from, quiet]);
-
-  const left = endsAt === undefined || now === undefined ? seconds : Math.max(0, (endsAt - now) / 1000);
+  const { left, over } = useCountdown(seconds, from === undefined ? undefined : Date.parse(from), (seen) => {
+    if (seen && !quiet) beep();
+    onDone?.();
+  });
   return (
     <div className="my-2 flex flex-wrap items-center gap-4">
       <span role="timer" aria-live="off" className="reading min-w-36 text-6xl font-semibold">
         {clock(left)}
       </span>
-      {onStart && (endsAt === undefined || over) && (
+      {onStart && (from === undefined || over) && (
         <Button className="min-h-14 px-6 text-lg" onClick={onStart}>
           {over ? 'Once more' : label}
         </Button>

@@ -1,21 +1,19 @@
 'use client';
 
-import { fluidSoFar } from '@/core/bleed/running';
 import { CORNERS, type Corner } from '@/core/car/corner';
-import { measuredOver } from '@/core/wear/over';
+import { fluidSoFar } from '@/core/work/bleed/soFar';
 import type { WorkPlan } from '@/core/work/plan';
 import { drawnOf, type Run } from '@/core/work/run';
 import { type BleedCorner, BleedPicture } from '@/ui/BleedPicture';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { cn } from '@/ui/cn';
-import { usePast } from '../../../measure/PastContext';
-import { jobCorners } from '../../../plan/corners';
 import { useDesk } from '../../desk/Desk';
+import { usePlanCorners } from '../../usePlanCorners';
 
 /** The car on the plate while it is worked on: a bleed with its lines and fluid, any other work with the corner in hand. */
 export function RunPicture({ plan, run }: { plan: WorkPlan; run: Run }) {
-  const { sheet, judgement } = useDesk();
-  const { measured } = usePast();
+  const { sheet } = useDesk();
+  const corners = usePlanCorners();
   const driveSide = sheet.car.driveSide ?? 'left';
   const bleeds = bleedCorners(run);
   const bleeding = plan.bleed !== undefined && run.steps.some((step) => step.ml);
@@ -34,12 +32,7 @@ export function RunPicture({ plan, run }: { plan: WorkPlan; run: Run }) {
           />
         ) : (
           <CornerPlan
-            corners={jobCorners(
-              sheet,
-              judgement.holds,
-              judgement.derived.before,
-              measuredOver(measured, judgement.measured),
-            )}
+            corners={corners}
             driveSide={driveSide}
             selected={run.current?.corner ?? null}
             className="aspect-[1/2] max-h-full w-full max-w-[22rem]"
@@ -97,5 +90,5 @@ function caughtOf(plan: WorkPlan, run: Run): { ml: number; ofMl: number } {
   const upTo = at < 0 ? bleeders.length : at;
   const emptied = plan.bleed!.plan.emptyCatchBefore.filter((index) => index <= upTo).at(-1) ?? 0;
   const ml = bleeders.slice(emptied, upTo).reduce((sum, step) => sum + (drawn.get(step.id) ?? 0), 0);
-  return { ml, ofMl: plan.bleed!.input.catchMl ?? 500 };
+  return { ml, ofMl: plan.bleed!.plan.catchMl };
 }

@@ -3,15 +3,15 @@
 import { useCallback, useEffect, useState } from 'react';
 import type { WorkRow } from '@/core/job/sheet';
 import { convert } from '@/core/units/convert';
+import { speedWords } from '@/core/units/speed';
 import type { Run } from '@/core/work/run';
 import type { Step } from '@/core/work/step';
 import { Button } from '@/ui/Button';
-import { figure } from '@/ui/format';
+import { clock, figure } from '@/ui/format';
 import { beep, say } from '@/ui/sound';
+import { useCountdown } from '@/ui/useCountdown';
 import { useUnits } from '../../../shell/useUnits';
 import { useDesk } from '../../desk/Desk';
-import { speedWords } from '../speed';
-import { RunClock } from './RunClock';
 
 /** Deceleration a passenger may count on for the cue, m/s²: a firm slowdown, a moderate stop. */
 const FIRM = 5;
@@ -71,11 +71,10 @@ export function SlowdownStep({ work, run, step, sound }: Props) {
       {cooling ? (
         <div className="my-4">
           <p className="narrow text-3xl font-bold">Off the brake: cool</p>
-          <RunClock
+          <CoolDown
             seconds={coolS}
             from={String(releasedAt)}
-            label=""
-            quiet={!sound}
+            sound={sound}
             onDone={() => setCooling(false)}
           />
           <Button look="quiet" onClick={() => setCooling(false)}>
@@ -121,5 +120,23 @@ export function SlowdownStep({ work, run, step, sound }: Props) {
         </div>
       )}
     </section>
+  );
+}
+
+type CoolDownProps = { seconds: number; from: string; sound: boolean; onDone: () => void };
+
+/** The cool-down of the slowdown before, counted aloud at its beginning and its end. */
+function CoolDown({ seconds, from, sound, onDone }: CoolDownProps) {
+  const { left } = useCountdown(seconds, Date.parse(from), onDone);
+  const whole = Math.ceil(left);
+  useEffect(() => {
+    if (!sound) return;
+    if (whole === seconds) say(`Cool, ${seconds} seconds`);
+    else if (whole === 10 || (whole > 0 && whole <= 3)) say(String(whole));
+  }, [whole, seconds, sound]);
+  return (
+    <p role="timer" aria-live="off" className="reading my-2 text-6xl font-semibold">
+      {clock(left)}
+    </p>
   );
 }

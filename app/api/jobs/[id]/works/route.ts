@@ -1,4 +1,4 @@
 import { readJson, route } from '@/server/http/route';
-import { startWork } from '@/server/jobs/work';
+import { addWork } from '@/server/jobs/work';
 
-export const POST = route<{ id: string }>(async (request, { id }) => startWork(id, await readJson(request)));
+export const POST = route<{ id: string }>(async (request, { id }) => addWork(id, await readJson(request)));

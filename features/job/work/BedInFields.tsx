@@ -1,0 +1,106 @@
+'use client';
+
+import { BED_IN_SCHOOLS, BED_WINDOWS } from '@/core/bedin/schools';
+import { MAKER_ROWS } from '@/core/work/bedin/input';
+import type { WorkOptions } from '@/core/work/options';
+import type { Ways } from '@/core/work/ways';
+import { Choice } from '@/ui/Choice';
+import { NumberField } from '@/ui/Field';
+import { useKept } from '../../shell/useKept';
+import { useUnits } from '../../shell/useUnits';
+import { MakerRows } from './MakerRows';
+
+type BedInProps = {
+  jobId: string;
+  chosen: NonNullable<WorkOptions['bedIn']>;
+  onChange: (chosen: NonNullable<WorkOptions['bedIn']>) => void;
+  ways: Ways;
+  betterStops: number | null;
+  /** Axles with discs: drums are not bedded in like this. */
+  axles: readonly ('front' | 'rear')[];
+};
+
+/** School, axle, compound and count of a bed-in; the pad maker's own rows where they are chosen. */
+export function BedInFields({ jobId, chosen, onChange, ways, betterStops, axles }: BedInProps) {
+  const units = useUnits();
+  const school = chosen.school ?? ways.bedInSchool;
+  const [ambient, setAmbient] = useKept(`bed-in-ambient.${jobId}`, '');
+  const ambientC = units.read(ambient, '°C')?.value;
+  const wrong = ambientC !== undefined && !(ambientC >= -40 && ambientC <= 60);
+  return (
+    <div className="grid gap-3">
+      <div>
+        <p className="narrow text-[0.9375rem] font-semibold">
+          School{' '}
+          <span className="font-normal text-soft">
+            {school === 'maker'
+              ? 'The pad maker’s own way comes before any school'
+              : BED_IN_SCHOOLS[school].about}
+          </span>
+        </p>
+        <Choice
+          label="School"
+          value={school}
+          onChange={(next) => next !== '' && onChange({ ...chosen, school: next as 'A', stops: undefined })}
+          options={[
+            ...(['A', 'B', 'C'] as const).map((id) => ({ value: id, label: BED_IN_SCHOOLS[id].label })),
+            { value: 'maker', label: 'The pad maker’s' },
+          ]}
+        />
+      </div>
+      {school === 'maker' && (
+        <MakerRows rows={chosen.rows ?? MAKER_ROWS} onChange={(rows) => onChange({ ...chosen, rows })} />
+      )}
+      {betterStops !== null && (
+        <button
+          type="button"
+          className="min-h-11 justify-self-start border-2 border-ink bg-card px-4 font-semibold hover:bg-straw-wash"
+          onClick={() => onChange({ ...chosen, stops: betterStops })}
+        >
+          Make it {betterStops} slowdowns
+        </button>
+      )}
+      <div className="grid gap-3 sm:grid-cols-3">
+        <div>
+          <p className="narrow text-[0.9375rem] font-semibold">Axle</p>
+          <Choice
+            label="Axle"
+            value={chosen.axle ?? 'front'}
+            onChange={(next) => next !== '' && onChange({ ...chosen, axle: next as 'front' })}
+            options={axles.map((axle) => ({ value: axle, label: axle === 'front' ? 'Front' : 'Rear' }))}
+          />
+        </div>
+        <div>
+          <p className="narrow text-[0.9375rem] font-semibold">Compound</p>
+          <Choice
+            label="Compound"
+            value={chosen.compound ?? ''}
+            onChange={(next) =>
+              onChange({ ...chosen, compound: next === '' ? undefined : (next as 'street') })
+            }
+            options={Object.entries(BED_WINDOWS).map(([id, { label }]) => ({ value: id, label }))}
+          />
+        </div>
+        <NumberField
+          label="Outside"
+          unit={units.unit('°C')}
+          value={ambient}
+          placeholder={units.show(20, '°C', 0)}
+          error={
+            wrong
+              ? `${ambient} is not taken: ${units.show(-40, '°C', 0)} to ${units.full(60, '°C', 0)}`
+              : undefined
+          }
+          onChange={(event) => {
+            setAmbient(event.target.value);
+            const read = units.read(event.target.value, '°C')?.value;
+            onChange({
+              ...chosen,
+              ambientC: read !== undefined && read >= -40 && read <= 60 ? read : undefined,
+            });
+          }}
+        />
+      </div>
+    </div>
+  );
+}
