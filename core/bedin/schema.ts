@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { heatedCar } from '../heat/stopsSchema';
 import { within } from '../issues/range';
 
 const row = z
@@ -23,14 +24,7 @@ export const bedInSchema = z.strictObject({
     .strictObject({ low: within(40, 900, '°C'), high: within(50, 1000, '°C') })
     .refine((window) => window.low < window.high, { path: ['high'], message: 'above low' })
     .optional(),
-  car: z.strictObject({
-    massKg: within(100, 4000, 'kg'),
-    axleShare: within(0, 1, ''),
-    rotorShare: within(0, 1, '').optional(),
-    rotorMassKg: within(0.5, 40, 'kg'),
-    specificHeat: within(100, 2000, 'J/kg·K').optional(),
-    hAWPerK: within(0.1, 500, 'W/K').optional(),
-  }),
+  car: z.strictObject(heatedCar),
   ambientC: within(-40, 60, '°C'),
 });
 
