@@ -28,11 +28,14 @@ module.exports = {
       ['server', 'features', 'app', 'workers', 'scripts', 'tests', 'db', 'core/(?!units)'],
       'the kit knows units and nothing else',
     ),
-    upward(
-      'server',
-      ['ui', 'features', 'app', 'workers', 'scripts', 'tests', 'db'],
-      'the server knows only core',
-    ),
+    upward('server', ['ui', 'features', 'app', 'scripts', 'tests', 'db'], 'the server knows only core'),
+    {
+      name: 'server-takes-types-of-workers',
+      comment: 'a worker is a program of its own: the server starts its bundle and knows its shape',
+      severity: 'error',
+      from: { path: '^server/' },
+      to: { path: '^workers/', dependencyTypesNot: ['type-only'] },
+    },
     upward('features', ['app', 'scripts', 'tests', 'db'], 'features do not know routes'),
     {
       name: 'features-take-types-of-server',

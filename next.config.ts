@@ -10,12 +10,18 @@ const config: NextConfig = {
   distDir,
   poweredByHeader: false,
   reactStrictMode: true,
+  // What stands before the routes hands bodies on whole, up to the largest a route takes (an import).
+  experimental: { proxyClientMaxBodySize: '33mb' },
   serverExternalPackages: ['postgres', 'pino'],
   // ./bavrin test checks the types; somebody who starts the shop should not wait for that.
   // A build adds its own types to the configuration it is given: a second one has a configuration of its own.
   typescript: {
     ignoreBuildErrors: true,
     tsconfigPath: distDir === '.next' ? 'tsconfig.json' : 'tsconfig.next-test.json',
+  },
+  // A page that could not be drawn names no icon, and browsers then ask for this one.
+  async rewrites() {
+    return [{ source: '/favicon.ico', destination: '/icon.svg' }];
   },
   async headers() {
     return [

@@ -7,8 +7,8 @@ export default defineConfig({
   globalSetup: './tests/browser/setup.ts',
   fullyParallel: false,
   workers: 2,
-  // A shared, busy machine now and then stalls a browser: a second try is counted, and said.
-  retries: 1,
+  // No second try: what works only sometimes does not work.
+  retries: 0,
   timeout: 60_000,
   expect: { timeout: 10_000 },
   reporter: [['list'], ['json']],

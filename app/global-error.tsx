@@ -1,7 +1,8 @@
 'use client';
 
 /** When not even the frame can be drawn: no styles are certain here, so plain elements only. */
-export default function GlobalError() {
+export default function GlobalError({ error }: { error: Error & { digest?: string } }) {
+  const onServer = error.digest !== undefined;
   return (
     <html lang="en">
       <body
@@ -13,9 +14,11 @@ export default function GlobalError() {
           lineHeight: 1.5,
         }}
       >
-        <h1>Bavrin cannot reach its database</h1>
+        <h1>{onServer ? 'Bavrin cannot reach its database' : 'This page broke'}</h1>
         <p>
-          What you entered is kept on this device and is sent when the server answers again. Nothing is lost.
+          {onServer
+            ? 'What you entered is kept on this device and is sent when the server answers again. Nothing is lost.'
+            : `Something broke in the page itself (${error.message}). Entries already made are kept and sent when it is open again.`}
         </p>
         <button
           type="button"

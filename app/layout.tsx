@@ -1,8 +1,10 @@
 import type { Metadata, Viewport } from 'next';
-import { cookies } from 'next/headers';
+import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
+import { dayIn } from '@/core/due/day';
 import { Shell } from '@/features/shell/Shell';
 import { ShopProvider } from '@/features/shell/ShopContext';
+import { NONCE } from '@/server/guard/policy';
 import { getShop } from '@/server/shop/queries';
 import './globals.css';
 
@@ -16,10 +18,14 @@ export const dynamic = 'force-dynamic';
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const shop = await getShop();
   const theme = (await cookies()).get('bavrin-theme')?.value;
+  const nonce = (await headers()).get(NONCE) ?? undefined;
   const now = new Date();
-  const today = new Intl.DateTimeFormat('en-CA', { timeZone: shop.timeZone }).format(now);
+  const today = dayIn(shop.timeZone, now);
   return (
     <html lang="en" data-theme={theme === 'light' || theme === 'dark' ? theme : 'auto'}>
+      <head>
+        <script src="/early.js" nonce={nonce} />
+      </head>
       <body>
         <ShopProvider
           shop={{

@@ -1,14 +1,18 @@
+import { dayIn } from '@/core/due/day';
 import { BayBoard } from '@/features/bay/BayBoard';
 import { KeepFresh } from '@/features/shell/KeepFresh';
 import { getBay } from '@/server/bay/queries';
+import { getShop } from '@/server/shop/queries';
 
 export const metadata = { title: 'Bay' };
 
-export default async function BayPage() {
+export default async function BayPage({ searchParams }: { searchParams: Promise<{ due?: string }> }) {
+  const { due } = await searchParams;
+  const { timeZone } = await getShop();
   return (
     <>
       <KeepFresh everyMs={30_000} />
-      <BayBoard bay={await getBay(new Date().toISOString().slice(0, 10))} />
+      <BayBoard bay={await getBay(dayIn(timeZone, new Date()), due === 'all')} />
     </>
   );
 }

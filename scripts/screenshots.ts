@@ -5,12 +5,13 @@ import { chromium, devices } from '@playwright/test';
 import { loadDemo } from '../db/demo/load';
 import playwright from '../playwright.config';
 import { closeDatabase, database } from '../server/db/sql';
+import { bundleHeavy } from './system/heavy';
 import { migrate } from './system/migrate';
 import { ROOT } from './system/paths';
 import { freePort } from './system/port';
-import { clusterUrl, startCluster, stopCluster } from './system/postgres';
+import { clusterUrl, ensureDatabase, startCluster, stopCluster } from './system/postgres';
 import { run, say } from './system/say';
-import { build, endServer, serve } from './system/web';
+import { build, endGroup, serve } from './system/web';
 
 /** One current picture of each main view, from the demo data, into docs/screenshots. */
 async function main(): Promise<number> {
@@ -20,21 +21,24 @@ async function main(): Promise<number> {
   const out = join(ROOT, 'docs/screenshots');
   mkdirSync(out, { recursive: true });
   try {
-    const url = clusterUrl(await startCluster(folder), 'pictures');
-    migrate(url);
+    const cluster = await startCluster(folder);
+    await ensureDatabase(cluster, 'pictures');
+    const url = clusterUrl(cluster, 'pictures');
+    await migrate(url);
     process.env.DATABASE_URL = url;
     process.env.BAVRIN_LOG = 'error';
+    process.env.BAVRIN_WORKER = await bundleHeavy(home);
     await loadDemo(new Date());
-    build();
+    await build();
     const server = await serve({ port: await freePort(), host: '127.0.0.1', url });
     try {
       await take(server.address, out);
     } finally {
-      endServer(server.pid);
+      endGroup(server.pid);
     }
   } finally {
     await closeDatabase();
-    stopCluster(folder);
+    await stopCluster(folder);
     rmSync(home, { recursive: true, force: true });
   }
   return 0;

@@ -1,4 +1,4 @@
-import type { Issue } from '../core/issues/issue';
+import type { Issue, Outcome } from '../core/issues/issue';
 
 /**
  * What can go wrong with a request, each with a code that stays the same.
@@ -33,6 +33,12 @@ export class Failure extends Error {
 /** Bad input: every field, value and accepted range. */
 export function refused(issues: Issue[]): Failure {
   return new Failure('refused', 'Some of that cannot be right.', { issues });
+}
+
+/** The value, or a refusal with every issue. */
+export function accept<T>(outcome: Outcome<T>): T {
+  if (!outcome.ok) throw refused(outcome.issues);
+  return outcome.value;
 }
 
 /** Nothing of that id. */

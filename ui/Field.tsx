@@ -65,6 +65,11 @@ export function TextField({
   );
 }
 
+/** What is looked for in a list; the browser's own search dress stays off. */
+export function SearchField(props: Around & ComponentProps<'input'>) {
+  return <TextField {...props} type="search" autoComplete="off" spellCheck={false} enterKeyHint="search" />;
+}
+
 /** A reading: decimal keyboard, mono figures, right under the thumb. */
 export function NumberField({ className, ...props }: Around & ComponentProps<'input'>) {
   const own = useId();

@@ -1,8 +1,10 @@
 import { expose } from 'comlink';
+import { openCases } from '../core/casefile/many';
 import { type Overturn, overturns } from '../core/diagnosis/beside/overturn';
 import { type WhatIf, whatIf } from '../core/diagnosis/beside/whatIf';
 import { diagnose } from '../core/diagnosis/diagnose';
 import type { GivenFinding } from '../core/diagnosis/given';
+import type { Issue } from '../core/issues/issue';
 import { judge } from '../core/job/judgement';
 import { questionOfJob } from '../core/job/question';
 import type { JobSheet } from '../core/job/sheet';
@@ -13,6 +15,11 @@ diagnose({ findings: [{ id: 'pedal_spongy', state: 'yes' }] });
 const desk = {
   judge,
   whatIf: (sheet: JobSheet, given: GivenFinding): WhatIf[] => whatIf(questionOfJob(sheet), given),
+  /** What the server would refuse of a file of cases; nothing when it would take it. */
+  caseIssues(text: string): Issue[] {
+    const outcome = openCases(text);
+    return outcome.ok ? [] : outcome.issues;
+  },
   overturns: (sheet: JobSheet): Overturn[] => overturns(questionOfJob(sheet)),
 };
 export type JudgeDesk = typeof desk;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { FLUID_CLASS_IDS } from '../fluid/classes';
+import { day } from '../issues/moment';
 import { within, words } from '../issues/range';
 import { CORNERS } from './corner';
 import { LIMITS } from './limits';
@@ -77,7 +78,7 @@ export const carSpecSchema = z
     fluidClass: z.enum(FLUID_CLASS_IDS).nullable(),
     fluidDryC: range('fluidC'),
     fluidWetC: range('fluidC'),
-    fluidFilledOn: z.iso.date('a date as 2026-05-31').nullable(),
+    fluidFilledOn: day().nullable(),
     bleedCeilingKPa: range('ceilingKPa'),
     makerOrder: z
       .array(z.enum(CORNERS))

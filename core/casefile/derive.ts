@@ -2,13 +2,19 @@ import { CALC_NAMES, type CalcResult, runCalc } from '../calc/registry';
 import type { Axle, Corner, Place } from '../car/corner';
 import type { GivenFinding } from '../diagnosis/given';
 import { findFinding } from '../diagnosis/vocabulary/findings';
-import type { Issue } from '../issues/issue';
+import type { Issue, Outcome } from '../issues/issue';
 import { padPairs } from '../pads/pairs';
 import { unknownId } from './findings';
 
 export type DerivedFinding = GivenFinding & { from: string };
 
-export type Reading = { kind: string; corner?: Corner | ''; input: unknown };
+export type Reading = {
+  kind: string;
+  corner?: Corner | '';
+  input: unknown;
+  /** What was said of it when it was written down, which then stands. */
+  said?: CalcResult;
+};
 
 /**
  * The findings a reading implies, by running its calc.
@@ -21,7 +27,9 @@ export function deriveFindings(
   if (!CALC_NAMES.includes(reading.kind)) {
     return { derived: [], issues: [unknownId(`${path}.kind`, reading.kind, CALC_NAMES)] };
   }
-  const outcome = runCalc(reading.kind, reading.input);
+  const outcome: Outcome<CalcResult> = reading.said
+    ? { ok: true, value: reading.said }
+    : runCalc(reading.kind, reading.input);
   if (!outcome.ok) {
     return {
       derived: [],

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { CORNERS } from '../car/corner';
+import { moment } from '../issues/moment';
 import { words } from '../issues/range';
 
 const carTraitsSchema = z.strictObject({
@@ -38,8 +39,8 @@ const caseReadingSchema = z.strictObject({
 
 /** What was done and what it did, when the case is closed. */
 const caseRecordSchema = z.strictObject({
-  openedAt: z.iso.datetime().optional(),
-  closedAt: z.iso.datetime().optional(),
+  openedAt: moment().optional(),
+  closedAt: moment().optional(),
   outcome: z.enum(['cured', 'better', 'no_change', 'cured_new_fault']),
   confirmed: z.array(z.string().max(60, 'at most 60 characters')).max(20, 'at most 20 entries'),
   work: z.array(words(2000)).max(100, 'at most 100 entries').optional(),
@@ -47,7 +48,7 @@ const caseRecordSchema = z.strictObject({
   by: words(80).optional(),
   proof: z.array(caseFindingSchema).max(400, 'at most 400 entries').optional(),
   holds: z
-    .array(z.strictObject({ id: z.string().max(60), how: words(2000), by: words(80), at: z.iso.datetime() }))
+    .array(z.strictObject({ id: z.string().max(60), how: words(2000), by: words(80), at: moment() }))
     .max(50, 'at most 50 entries')
     .optional(),
 });

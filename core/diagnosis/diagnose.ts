@@ -7,7 +7,7 @@ import { deskFor } from './engine/information';
 import { leftOut } from './engine/leftOut';
 import { type Posterior, posteriorOf, wayThrough } from './engine/posterior';
 import type { Problem } from './engine/problem';
-import { logOdds, weightsOf } from './engine/weights';
+import { roughWeightsOf, weightsOf } from './engine/weights';
 import type { GivenFinding } from './given';
 import type { AtHand } from './hand';
 import { holdsOf } from './holds/holds';
@@ -23,7 +23,13 @@ const ENGINE_VERSION = '1.1';
 /** Abnormal answers open at once up to which the sum is exact; each more doubles the time. */
 const EXACT_WIDTH = 14;
 
-/** Past that, the heaviest combinations are looked for this far. */
+/**
+ * Weights looked at while the bits are shared out answer by answer; past it they are told roughly. A day's work of
+ * answers (25, most of them unremarkable) stays far below; this is some tens of milliseconds.
+ */
+const WEIGHTS_BUDGET = 1e7;
+
+/** Past the exact width, the heaviest combinations are looked for this far. */
 const DEEP_BREADTH = { faults: 30, sets: 800, depth: 14, tail: 0 };
 
 export type Question = {
@@ -40,9 +46,10 @@ export type Question = {
  * Pure: the same answers, in any order, give the same verdict to the bit.
  */
 export function diagnose({ car = {}, findings, atHand, priors }: Question): Verdict {
-  const { used, network, problem, causes, exact, guess, posterior } = solve({ car, findings, priors });
+  const { used, network, problem, causes, exact, guess, posterior, cost } = solve({ car, findings, priors });
   const explanations = guess ?? explain(problem, posterior.faults);
-  const weights = exact ? weightsOf(problem, posterior) : lumpWeights(problem, posterior);
+  const weights =
+    exact && cost <= WEIGHTS_BUDGET ? weightsOf(problem, posterior) : roughWeightsOf(problem, posterior);
 
   const ranked = rank(network, causes, posterior, weights, used);
   const leaders = ranked
@@ -93,7 +100,9 @@ function solve({ car = {}, findings, priors }: Question) {
   const exact = way.plan.width <= EXACT_WIDTH;
   const guess = exact ? undefined : explain(problem, problem.priors, DEEP_BREADTH, singleFault(problem));
   const posterior = guess ? posteriorFrom(problem, guess) : posteriorOf(problem, way);
-  return { used, network, problem, causes, exact, guess, posterior };
+  // Every abnormal answer is taken in twice, once in each direction.
+  const abnormal = problem.answers.filter((answer) => answer.level > 0).length;
+  return { used, network, problem, causes, exact, guess, posterior, cost: way.plan.cost * 2 * abnormal };
 }
 
 const FINDING_ORDER = new Map<string, number>(FINDINGS.map((finding, index) => [finding.id, index]));
@@ -167,24 +176,6 @@ function posteriorFrom(problem: Problem, { list, considered }: Explanations): Po
     ),
   );
   return { evidence: Number.NaN, faults, groups };
-}
-
-/** Past the exact width the bits are not shared out by answer: all of them together, spread evenly over the answers. */
-function lumpWeights(problem: Problem, posterior: Posterior): { prior: Float64Array; bits: Float64Array[] } {
-  const prior = logOdds({
-    evidence: 1,
-    faults: problem.priors,
-    groups: Float64Array.from(
-      problem.groups,
-      (members) => 1 - members.reduce((none, fault) => none * (1 - problem.priors[fault]!), 1),
-    ),
-  });
-  const after = logOdds(posterior);
-  const share = 1 / problem.answers.length;
-  return {
-    prior,
-    bits: problem.answers.map(() => after.map((value, group) => (value - prior[group]!) * share)),
-  };
 }
 
 function rank(

@@ -20,3 +20,13 @@ export const DEFAULT_FLUID_LIMITS: FluidLimits = {
   roadMarginK: 0,
   bottleDays: 3,
 };
+
+/** Those a shop may set of its own, as a reading carries them. */
+export const FLUID_LIMITS = [
+  'dryBelowPct',
+  'wetFromPct',
+  'boilingOkFromC',
+  'boilingLowBelowC',
+  'trackMarginK',
+  'bottleDays',
+] as const;

@@ -101,13 +101,13 @@ export function readFluid(input: FluidInput): Outcome<FluidResult> {
   };
 }
 
-/** dry below the first bound, wet from the second on (calculations, section 1). */
+/** dry below the first bound, wet from the second on (docs/sources.md). */
 function moistureState(pct: number, limits: FluidLimits): 'dry' | 'borderline' | 'wet' {
   if (pct < limits.dryBelowPct) return 'dry';
   return pct < limits.wetFromPct ? 'borderline' : 'wet';
 }
 
-/** ok from the first bound up, low below the second (calculations, section 1). */
+/** ok from the first bound up, low below the second (docs/sources.md). */
 function boilingState(boilingC: number, limits: FluidLimits): 'ok' | 'borderline' | 'low' {
   if (boilingC >= limits.boilingOkFromC) return 'ok';
   return boilingC >= limits.boilingLowBelowC ? 'borderline' : 'low';

@@ -3,15 +3,18 @@ import { type Issue, type Outcome, showValue } from './issue';
 
 type ZodIssue = z.core.$ZodIssue;
 
+/** Nobody reads more than this; the rest shows when these are mended. */
+const MOST_ISSUES = 50;
+
 /** Parses with a schema and gives either the value or the full list of issues. */
 export function parseWith<T>(schema: z.ZodType<T>, input: unknown): Outcome<T> {
   const parsed = schema.safeParse(input, { reportInput: true });
   if (parsed.success) return { ok: true, value: parsed.data };
-  return { ok: false, issues: parsed.error.issues.flatMap((issue) => toIssues(issue)) };
+  return { ok: false, issues: parsed.error.issues.slice(0, MOST_ISSUES).flatMap((issue) => toIssues(issue)) };
 }
 
-function toIssues(issue: ZodIssue): Issue[] {
-  const path = pathText(issue.path);
+function toIssues(issue: ZodIssue, under: readonly PropertyKey[] = []): Issue[] {
+  const path = pathText([...under, ...issue.path]);
   const value = showValue(issue.input);
   switch (issue.code) {
     case 'unrecognized_keys':
@@ -33,10 +36,34 @@ function toIssues(issue: ZodIssue): Issue[] {
         { code: 'out_of_range', path, value, accepted: `one of ${issue.values.map(String).join(', ')}` },
       ];
     case 'invalid_union':
-      return [{ code: 'wrong_type', path, value, accepted: issue.message }];
+      return fromUnion(issue, [...under, ...issue.path], value);
+    case 'invalid_key':
+      return [{ code: 'unknown_key', path, value: 'not a known field', accepted: wordsOf(issue.issues[0]) }];
     default:
       return [{ code: 'refused', path, value, accepted: issue.message }];
   }
+}
+
+/** What the branches of a union take: their types, or what is wrong with the branch that comes nearest. */
+function fromUnion(
+  issue: Extract<ZodIssue, { code: 'invalid_union' }>,
+  path: readonly PropertyKey[],
+  value: string,
+): Issue[] {
+  const types = issue.errors.flatMap(([first]) =>
+    first?.code === 'invalid_type' && first.path.length === 0 ? [article(first.expected)] : [],
+  );
+  if (types.length === issue.errors.length || issue.errors.length === 0) {
+    const accepted = types.length > 0 ? `${types.join(' or ')} is needed` : issue.message;
+    return [{ code: 'wrong_type', path: pathText(path), value, accepted }];
+  }
+  const fitting = issue.errors.filter(([first]) => first?.code !== 'invalid_type' || first.path.length > 0);
+  const nearest = fitting.reduce((best, each) => (each.length < best.length ? each : best));
+  return nearest.flatMap((each) => toIssues(each, path));
+}
+
+function wordsOf(issue: ZodIssue | undefined): string {
+  return issue ? toIssues(issue)[0]!.accepted : 'a known field';
 }
 
 /** Long inputs are named by their length, not repeated. */

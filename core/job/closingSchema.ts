@@ -1,5 +1,7 @@
 import { z } from 'zod';
+import { day } from '../issues/moment';
 import { words } from '../issues/range';
+import { uuid } from '../issues/uuid';
 import { OUTCOME_IDS } from './outcomes';
 
 /** What closing a job takes. */
@@ -11,9 +13,9 @@ export const closingSchema = z.strictObject({
   next: z
     .array(
       z.strictObject({
-        id: z.uuid(),
+        id: uuid(),
         what: words(400).min(1, 'what is due'),
-        dueOn: z.iso.date('a date as 2026-05-31').nullable(),
+        dueOn: day().nullable(),
       }),
     )
     .max(20, 'at most 20 entries'),

@@ -7,14 +7,33 @@ export type Derived = DerivedFinding & { readingId: string; recordedAt: string; 
 
 /** Findings that the readings imply. A reading on file has passed its calc once; one that no longer does implies nothing. */
 export function derivedAnswers(rows: readonly ReadingRow[], phase: Phase): Derived[] {
-  const read = standing(rows, phase).filter((row) => row.input !== null);
+  const known = memory.get(rows)?.[phase];
+  if (known) return known;
+  const derived = derive(rows, phase);
+  memory.set(rows, { ...memory.get(rows), [phase]: derived });
+  return derived;
+}
+
+/** A judgement asks for the same several times over; rows are never changed in place. */
+const memory = new WeakMap<readonly ReadingRow[], Partial<Record<Phase, Derived[]>>>();
+
+function derive(rows: readonly ReadingRow[], phase: Phase): Derived[] {
+  const read = standing(rows, phase).filter((row) => row.input !== null || row.said);
   const alone = read.map((reading) => ({ ...deriveFindings(reading, 'reading'), reading }));
   return [...alone, ...derivedTogether(read)].flatMap(({ derived, reading, result }) =>
     derived.map((finding) => ({
       ...finding,
       readingId: reading.id,
       recordedAt: reading.recordedAt,
-      trace: result && traceOf(finding.id, finding.state, result as Figures, reading.input!, finding.place),
+      trace:
+        result &&
+        traceOf(
+          finding.id,
+          finding.state,
+          result as Figures,
+          reading.input ?? reading.unreadable!,
+          finding.place,
+        ),
     })),
   );
 }

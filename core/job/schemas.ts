@@ -1,20 +1,22 @@
 import { z } from 'zod';
 import { CORNERS } from '../car/corner';
 import { HOLDS } from '../diagnosis/holds/holds';
+import { moment } from '../issues/moment';
 import { words } from '../issues/range';
+import { uuid } from '../issues/uuid';
 import { PROCEDURE_IDS } from '../work/library';
 import { workCornersSchema, workOptionsSchema } from '../work/options';
 
-const id = z.uuid('a UUID made by the sender');
+const id = uuid();
 const phase = z.enum(['before', 'after']);
 const HOLD_IDS = HOLDS.map((hold) => hold.id);
 
 /** Opening a job. */
 export const newJobSchema = z.strictObject({
   id,
-  carId: z.uuid('the id of a car'),
+  carId: uuid('the id of a car'),
   complaint: words(2000),
-  neededAt: z.iso.datetime().nullable(),
+  neededAt: moment().nullable(),
 });
 
 /** Changing a job's own fields; only those that changed are sent. */
@@ -27,7 +29,7 @@ export const jobChangesSchema = z
     wheelsOff: z.boolean(),
     place: z.enum(['bay', 'pit_lane']),
     missing: z.array(words(80)).max(40, 'at most 40 entries'),
-    neededAt: z.iso.datetime().nullable(),
+    neededAt: moment().nullable(),
     summary: words(4000),
   })
   .partial();

@@ -1,3 +1,4 @@
+import type { CalcResult } from '../calc/registry';
 import type { Corner, Place } from '../car/corner';
 import type { CarSpec } from '../car/spec';
 import type { HoldId } from '../diagnosis/holds/holds';
@@ -27,6 +28,10 @@ export type ReadingRow = {
   kind: string;
   corner: Corner | '';
   input: Record<string, unknown> | null;
+  /** What the calcs of its day said of it, where they were others than today's: so it still reads. */
+  said?: CalcResult;
+  /** Its figures as they were written, where today's rules take them no more; `input` is null then. */
+  unreadable?: Record<string, unknown>;
   /** What was typed, with its unit, by its field; only what was not typed in the input's own unit. */
   entered: Record<string, string>;
   replaces: string | null;

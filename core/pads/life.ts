@@ -12,10 +12,14 @@ const Z_80 = 1.2815515655446004;
 
 /**
  * Sessions left until the limit. Wear speeds up as the pad thins, dh/dt = −k·h^−p, so h^(p+1) falls in a straight line
- * from new; with three readings or more p is fitted.
+ * from new; with three readings or more after that p is fitted. A reading at session 0, the pad measured as it was
+ * fitted, is what it began with in place of the maker's figure.
  */
-export function padLife(input: PadLifeInput) {
-  const readings = [...input.readings].sort((left, right) => left.sessions - right.sessions);
+export function padLife(given: PadLifeInput) {
+  const inOrder = [...given.readings].sort((left, right) => left.sessions - right.sessions);
+  const asFitted = inOrder.findLast((reading) => reading.sessions === 0);
+  const input = { ...given, newMm: asFitted?.mm ?? given.newMm };
+  const readings = inOrder.filter((reading) => reading.sessions > 0);
   const fitted = input.exponent === undefined && readings.length >= FIT_FROM;
   const exponent = input.exponent ?? (fitted ? fitExponent(input.newMm, readings) : USUAL_EXPONENT);
   const left = (p: number, shiftMm = 0) => sessionsLeft({ ...input, readings }, p, shiftMm);

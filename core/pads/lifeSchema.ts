@@ -6,12 +6,16 @@ export const padLifeSchema = z
     newMm: within(2, 60, 'mm'),
     limitMm: within(0, 40, 'mm'),
     readings: z
-      .array(z.strictObject({ sessions: within(0.01, 10000, 'sessions'), mm: within(0, 60, 'mm') }))
+      .array(z.strictObject({ sessions: within(0, 10000, 'sessions'), mm: within(0, 60, 'mm') }))
       .min(1, 'at least 1 reading')
       .max(200, 'at most 200 readings'),
     exponent: within(0, 3, '').optional(),
   })
   .refine((input) => input.limitMm < input.newMm, { path: ['limitMm'], message: 'less than newMm' })
+  .refine((input) => input.readings.some((reading) => reading.sessions > 0), {
+    path: ['readings'],
+    message: 'at least 1 reading after session 0',
+  })
   .superRefine((input, context) => {
     const inOrder = input.readings
       .map((reading, index) => ({ ...reading, index }))

@@ -1,6 +1,6 @@
 import type { Corner } from '../car/corner';
 
-type PadsReading = { kind: string; corner?: Corner | ''; input: unknown };
+type PadsReading = { kind: string; corner?: Corner | ''; input: unknown; said?: unknown };
 type Input = { newMm: number; minimumMm: number; corners: Record<string, unknown> };
 
 /**
@@ -21,6 +21,8 @@ export function padPairs<T extends PadsReading>(readings: readonly T[]): T[] {
     if (!first || !second || sides.length > 2 || first.corner === second.corner) return [];
     const [one, other] = [first.input as Input, second.input as Input];
     if (one.newMm !== other.newMm || one.minimumMm !== other.minimumMm) return [];
-    return [{ ...second, input: { ...other, corners: { ...one.corners, ...other.corners } } }];
+    return [
+      { ...second, said: undefined, input: { ...other, corners: { ...one.corners, ...other.corners } } },
+    ];
   });
 }

@@ -42,7 +42,7 @@ const LEAST_HOLD_S = 20;
 
 /**
  * What a rule, a clock and a gauge at the pedal say: free play, the hold, how far the master walks, vacuum at the booster.
- * The master's movement is what the pedal moves for nothing, times the ratio (calculations, section 7).
+ * The master's movement is what the pedal moves for nothing, times the ratio (docs/sources.md).
  */
 export function readPedal(input: PedalInput) {
   const { freePlayMm, held, masterMovementMm, pedalRatio } = input;

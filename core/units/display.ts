@@ -3,11 +3,13 @@ import { convert, type Unit } from './convert';
 /** What the core works in, and what a shop may rather see. K is a difference of temperatures. */
 export type BaseUnit = 'mm' | '°C' | 'kPa' | 'K' | 'N' | '%' | '';
 
-export type UnitChoice = {
-  lengthUnit: 'mm' | 'in';
-  temperatureUnit: '°C' | '°F';
-  pressureUnit: 'kPa' | 'bar' | 'psi';
-};
+export const UNIT_CHOICES = {
+  lengthUnit: ['mm', 'in'],
+  temperatureUnit: ['°C', '°F'],
+  pressureUnit: ['kPa', 'bar', 'psi'],
+} as const;
+
+export type UnitChoice = { [kind in keyof typeof UNIT_CHOICES]: (typeof UNIT_CHOICES)[kind][number] };
 
 /** The unit a figure is shown and typed in. */
 export function shownUnit(base: BaseUnit, choice: UnitChoice): string {

@@ -22,7 +22,8 @@ const SPELLINGS: Record<string, Unit> = {
   lbft: 'lbf·ft',
 };
 
-const NUMBER = /^([+\-−]?\d*[.,]?\d+|[+\-−]?\d+[.,]?)(?:\s*\/\s*(\d+))?\s*(.*)$/u;
+/** A figure may end in its point: so it stands for a moment in every field while it is typed. */
+const NUMBER = /^([+\-−]?\d+[.,]?(?![\d.,])|[+\-−]?\d*[.,]?\d+)(?:\s*\/\s*(\d+))?\s*(.*)$/u;
 
 /**
  * Reads a number as typed at the car: a comma or a point, a fraction of an inch (1/8), an optional unit.

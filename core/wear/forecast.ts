@@ -3,7 +3,7 @@ import type { WearPoint } from './history';
 import type { LifeLeft } from './rotorLife';
 
 /**
- * A pad's remaining life from what it has measured since it was first read (calculations, section 4): the curve starts at
+ * A pad's remaining life from what it has measured since it was first read (docs/sources.md): the curve starts at
  * the first reading, which is where anything is known of it, and its exponent is fitted from three later ones on.
  * @returns undefined until a later session shows wear.
  */

@@ -13,7 +13,7 @@ const READING_SD_MM = 0.02;
 const Z_80 = 1.2815515655446004;
 
 /**
- * A rotor's remaining life by the straight line of least squares through its readings (calculations, section 12).
+ * A rotor's remaining life by the straight line of least squares through its readings (docs/sources.md).
  * @returns undefined until two readings at different sessions show wear.
  */
 export function rotorLife(series: readonly WearPoint[], limitMm: number): LifeLeft | undefined {

@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { CORNERS } from '../car/corner';
 import { FLUID_CLASS_IDS } from '../fluid/classes';
+import { day } from '../issues/moment';
 import { within, words } from '../issues/range';
+import { uuid } from '../issues/uuid';
 import { PART_KIND_IDS } from './parts';
 
 /** A lot put on the shelf; fluid names its class and the size of its bottles. */
@@ -31,11 +33,11 @@ export const shelfChangesSchema = z.strictObject({
 });
 
 /** Opening a sealed bottle; the opened one gets an id of its own. */
-export const openBottleSchema = z.strictObject({ id: z.uuid('a UUID made by the sender') });
+export const openBottleSchema = z.strictObject({ id: uuid() });
 
 /** Fluid used out of a lot of sealed bottles; what stays in the last one is an opened bottle of its own. */
 export const usedFluidSchema = z.strictObject({
-  id: z.uuid('a UUID made by the sender'),
+  id: uuid(),
   ml: within(1, 25000, 'ml'),
 });
 
@@ -45,7 +47,9 @@ export const newPartSchema = z.strictObject({
   place: z.enum(['', ...CORNERS, 'front', 'rear']),
   what: words(120).min(1, 'what was fitted'),
   batch: words(60),
-  fittedOn: z.iso.date('a date as 2026-05-31'),
-  jobId: z.uuid('the id of a job').nullable(),
-  shelfId: z.uuid('the id of a lot').nullable(),
+  fittedOn: day(),
+  jobId: uuid('the id of a job').nullable(),
+  shelfId: uuid('the id of a lot').nullable(),
 });
+
+export type NewPart = z.infer<typeof newPartSchema>;

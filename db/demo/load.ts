@@ -60,6 +60,8 @@ export async function loadDemo(today: Date): Promise<void> {
   for (const job of byStart) await loadJob(job, ids[job.car], today);
   // The hatch was last filled before the season began.
   await database()`update cars set fluid_filled_on = ${dayBefore(today, 377)} where id = ${ids.hatch} and fluid_filled_on is null`;
+  // Last of all: a load that breaks off before is no demo, and is made again.
+  await database()`update shop set demo_whole = true`;
 }
 
 let made = 0;

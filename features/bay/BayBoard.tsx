@@ -2,6 +2,7 @@ import Link from 'next/link';
 import type { Bay } from '@/server/bay/queries';
 import { buttonClass } from '@/ui/Button';
 import { Octagon } from '@/ui/Octagon';
+import { CarList } from '../car/CarList';
 import { DueList } from './DueList';
 import { JobCard } from './JobCard';
 
@@ -49,20 +50,7 @@ export function BayBoard({ bay }: { bay: Bay }) {
               Add a car
             </Link>
           </div>
-          <ul>
-            {bay.cars.map((car) => (
-              <li key={car.id} className="border-b border-rule">
-                <Link
-                  href={`/car/${car.id}`}
-                  className="flex min-h-11 flex-col justify-center py-1.5 hover:bg-straw-wash"
-                >
-                  <b className="font-semibold">{car.name}</b>
-                  {car.note && <span className="text-[0.9375rem] text-soft">{car.note}</span>}
-                </Link>
-              </li>
-            ))}
-            {bay.cars.length === 0 && <li className="py-2 text-soft">No cars yet.</li>}
-          </ul>
+          <CarList cars={bay.cars.map(({ id, name, note }) => ({ id, name, note }))} />
         </section>
       </aside>
     </main>

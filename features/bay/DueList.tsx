@@ -3,7 +3,8 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { DueLine } from '@/server/bay/queries';
+import type { Bay, DueLine } from '@/server/bay/queries';
+import type { FollowUp } from '@/server/cars/queries';
 import { Button } from '@/ui/Button';
 import { shortDate } from '@/ui/format';
 import { request } from '../shell/request';
@@ -11,14 +12,12 @@ import { useShop } from '../shell/ShopContext';
 
 const DAY_MS = 86_400_000;
 
-/** What falls due within a month, or already has. */
-export function DueList({ due }: { due: readonly DueLine[] }) {
+/** What falls due within a month, or already has, car by car: what needs doing on one is done in one go. */
+export function DueList({ due }: { due: Bay['due'] }) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const router = useRouter();
-  const finish = async (line: DueLine) => {
-    const reply = await request('PATCH', `/api/follow-ups/${line.followUp!.id}`, {
-      version: line.followUp!.version,
-    });
+  const finish = async ({ id, version }: FollowUp) => {
+    const reply = await request('PATCH', `/api/follow-ups/${id}`, { version });
     setTrouble(reply.ok ? null : reply.refusal.message);
     router.refresh();
   };
@@ -33,28 +32,48 @@ export function DueList({ due }: { due: readonly DueLine[] }) {
         </p>
       )}
       <ul>
-        {due.map((line) => (
-          <li key={`${line.carId} ${line.followUp?.id ?? line.what}`} className="border-b border-rule py-2">
-            <p className="flex items-baseline justify-between gap-3">
-              <b className="font-semibold">{line.what}</b>
-              <DueWord dueOn={line.dueOn} />
-            </p>
-            <p className="text-[0.9375rem] text-soft">
-              <Link href={`/car/${line.carId}`} className="underline underline-offset-4">
-                {line.carName}
-              </Link>
-              . {line.why}
-            </p>
-            {line.followUp && (
-              <Button look="quiet" className="-ml-4" onClick={() => void finish(line)}>
-                Done
-              </Button>
-            )}
+        {due.cars.map((car) => (
+          <li key={car.carId} className="border-b border-rule py-2">
+            <Link href={`/car/${car.carId}`} className="font-semibold underline underline-offset-4">
+              {car.carName}
+            </Link>
+            <ul>
+              {car.lines.map((line) => (
+                <DueEntry key={line.followUp?.id ?? line.what} line={line} onDone={finish} />
+              ))}
+            </ul>
           </li>
         ))}
-        {due.length === 0 && <li className="py-2 text-soft">Nothing within a month.</li>}
+        {due.cars.length === 0 && <li className="py-2 text-soft">Nothing within a month.</li>}
       </ul>
+      {due.more > 0 && (
+        <Link
+          href="/?due=all"
+          scroll={false}
+          className="flex min-h-11 items-center underline underline-offset-4"
+        >
+          {due.more} more {due.more === 1 ? 'car has' : 'cars have'} something due: show all
+        </Link>
+      )}
     </section>
+  );
+}
+
+function DueEntry({ line, onDone }: { line: DueLine; onDone: (entry: FollowUp) => Promise<void> }) {
+  const { followUp } = line;
+  return (
+    <li>
+      <p className="flex items-baseline justify-between gap-3">
+        <span>{line.what}</span>
+        <DueWord dueOn={line.dueOn} />
+      </p>
+      {line.why !== '' && <p className="text-[0.9375rem] text-soft">{line.why}</p>}
+      {followUp && (
+        <Button look="quiet" className="-ml-4" onClick={() => void onDone(followUp)}>
+          Done
+        </Button>
+      )}
+    </li>
   );
 }
 

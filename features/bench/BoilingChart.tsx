@@ -4,7 +4,9 @@ import { Chart as ChartJS, Legend, LinearScale, LineElement, PointElement, Toolt
 import { Scatter } from 'react-chartjs-2';
 import { boilingAtMoisture } from '@/core/fluid/boiling';
 import { type BoilingPair, FLUID_CLASS_IDS, FLUID_CLASSES, type FluidClass } from '@/core/fluid/classes';
+import { shownValue } from '@/core/units/display';
 import { useTokens } from '@/ui/useTokens';
+import { useUnits } from '../shell/useUnits';
 
 ChartJS.register(LinearScale, PointElement, LineElement, Tooltip, Legend);
 
@@ -31,10 +33,12 @@ type Props = {
 /** Boiling point against water for each class, with this fluid's point and the caliper's peak on it. */
 export function BoilingChart({ product, pair, showAll, point, peakC }: Props) {
   const tokens = useTokens();
+  const units = useUnits();
+  const shown = (celsius: number) => shownValue(celsius, '°C', units.choice);
   const curve = (own: BoilingPair) =>
     Array.from({ length: STEPS + 1 }, (_, step) => ({
       x: (step / STEPS) * TO_PCT,
-      y: boilingAtMoisture(own, (step / STEPS) * TO_PCT),
+      y: shown(boilingAtMoisture(own, (step / STEPS) * TO_PCT)),
     }));
   const classes = FLUID_CLASS_IDS.filter((id) => !FLUID_CLASSES[id].silicone && (showAll || id === product));
   const line = (
@@ -60,7 +64,7 @@ export function BoilingChart({ product, pair, showAll, point, peakC }: Props) {
       role="img"
       aria-label={
         point
-          ? `Boiling point curve; this fluid at ${point.moisture.toFixed(1)} % water boils at ${point.boiling.toFixed(0)} °C`
+          ? `Boiling point curve; this fluid at ${point.moisture.toFixed(1)} % water boils at ${units.full(point.boiling, '°C', 0)}`
           : 'Boiling point curves by class'
       }
       data={{
@@ -69,7 +73,7 @@ export function BoilingChart({ product, pair, showAll, point, peakC }: Props) {
             ? [
                 {
                   label: 'This fluid',
-                  data: [{ x: point.moisture, y: point.boiling }],
+                  data: [{ x: point.moisture, y: shown(point.boiling) }],
                   backgroundColor: tokens.straw,
                   borderColor: tokens.ink,
                   borderWidth: 2,
@@ -79,7 +83,7 @@ export function BoilingChart({ product, pair, showAll, point, peakC }: Props) {
                 },
                 {
                   label: 'Here, at altitude',
-                  data: [{ x: point.moisture, y: point.here }],
+                  data: [{ x: point.moisture, y: shown(point.here) }],
                   backgroundColor: tokens.card,
                   borderColor: tokens.ink,
                   borderWidth: 2,
@@ -94,8 +98,8 @@ export function BoilingChart({ product, pair, showAll, point, peakC }: Props) {
                 line(
                   'Caliper peak',
                   [
-                    { x: 0, y: peakC },
-                    { x: TO_PCT, y: peakC },
+                    { x: 0, y: shown(peakC) },
+                    { x: TO_PCT, y: shown(peakC) },
                   ],
                   tokens.stop,
                   2,
@@ -124,7 +128,7 @@ export function BoilingChart({ product, pair, showAll, point, peakC }: Props) {
           tooltip: {
             callbacks: {
               label: (item) =>
-                `${item.dataset.label}: ${item.parsed.x?.toFixed(1)} %, ${item.parsed.y?.toFixed(0)} °C`,
+                `${item.dataset.label}: ${item.parsed.x?.toFixed(1)} %, ${item.parsed.y?.toFixed(0)} ${units.unit('°C')}`,
             },
           },
         },
@@ -137,9 +141,14 @@ export function BoilingChart({ product, pair, showAll, point, peakC }: Props) {
             grid: { color: tokens.rule },
           },
           y: {
-            min: 100,
-            max: 280,
-            title: { display: true, text: 'Boiling point at sea level, °C', color: tokens.ink, font },
+            min: shown(100),
+            max: shown(280),
+            title: {
+              display: true,
+              text: `Boiling point at sea level, ${units.unit('°C')}`,
+              color: tokens.ink,
+              font,
+            },
             ticks: { color: tokens.ink, font },
             grid: { color: tokens.rule },
           },

@@ -3,17 +3,22 @@
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { FLUID_CLASS_IDS, FLUID_CLASSES, type FluidClass } from '@/core/fluid/classes';
-import { DEFAULT_FLUID_LIMITS } from '@/core/fluid/limits';
+import { FLUID_LIMITS } from '@/core/fluid/limits';
 import { type FluidInput, type FluidResult, readFluid } from '@/core/fluid/reading';
 import type { Issue } from '@/core/issues/issue';
+import type { LimitName, ShopLimits } from '@/core/limits/catalogue';
+import { SOURCE_WORDS } from '@/core/limits/sources';
+import type { BaseUnit } from '@/core/units/display';
 import { parseMeasure } from '@/core/units/parse';
 import { Choice } from '@/ui/Choice';
 import { cn } from '@/ui/cn';
 import { NumberField, SelectField } from '@/ui/Field';
 import { figure } from '@/ui/format';
+import { ownLimits, useLimits } from '../measure/useLimit';
 import { notTaken } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
 import { useKept } from '../shell/useKept';
+import { type Units, useUnits } from '../shell/useUnits';
 
 const BoilingChart = dynamic(() => import('./BoilingChart').then((module) => module.BoilingChart), {
   ssr: false,
@@ -45,7 +50,8 @@ export function FluidBench() {
     use: 'track',
   });
   const [all, setAll] = useState(true);
-  const { input, unread } = useMemo(() => readTyped(typed), [typed]);
+  const units = useUnits();
+  const { input, unread } = useMemo(() => readTyped(typed, units, shop.limits), [typed, units, shop.limits]);
   const outcome = useMemo(() => readFluid(input), [input]);
   const issues = outcome.ok ? [] : outcome.issues;
   const errorOf = (field: keyof FluidInput) =>
@@ -66,7 +72,8 @@ export function FluidBench() {
         <SelectField label="Class" value={typed.fluid} onChange={set('fluid')}>
           {FLUID_CLASS_IDS.map((id) => (
             <option key={id} value={id}>
-              {FLUID_CLASSES[id].label}: {FLUID_CLASSES[id].dryC} dry, {FLUID_CLASSES[id].wetC} wet
+              {FLUID_CLASSES[id].label}: {units.show(FLUID_CLASSES[id].dryC, '°C', 0)} dry,{' '}
+              {units.full(FLUID_CLASSES[id].wetC, '°C', 0)} wet
             </option>
           ))}
         </SelectField>
@@ -80,7 +87,7 @@ export function FluidBench() {
           />
           <NumberField
             label="Boils at, as read"
-            unit="°C"
+            unit={units.unit('°C')}
             value={typed.boiling}
             onChange={set('boiling')}
             error={errorOf('boilingC')}
@@ -94,26 +101,26 @@ export function FluidBench() {
           />
           <NumberField
             label="Caliper peak"
-            unit="°C"
+            unit={units.unit('°C')}
             value={typed.peak}
             onChange={set('peak')}
             error={errorOf('caliperPeakC')}
           />
           <NumberField
             label="Product, dry"
-            unit="°C"
+            unit={units.unit('°C')}
             value={typed.dry}
             onChange={set('dry')}
             error={errorOf('dryC')}
-            placeholder={String(product.dryC)}
+            placeholder={units.show(product.dryC, '°C', 0)}
           />
           <NumberField
             label="Product, wet"
-            unit="°C"
+            unit={units.unit('°C')}
             value={typed.wet}
             onChange={set('wet')}
             error={errorOf('wetC')}
-            placeholder={String(product.wetC)}
+            placeholder={units.show(product.wetC, '°C', 0)}
           />
         </div>
         <Choice
@@ -126,8 +133,9 @@ export function FluidBench() {
           ]}
         />
         <p className="text-[0.9375rem] text-soft">
-          Class minimums: 49 CFR 571.116 and ISO 4925. The curve through them, the altitude shift and the 30 K
-          track margin are our model; 1 and 3 % water, 200 and 175 °C are common practice.
+          Class minimums: 49 CFR 571.116 and ISO 4925. The curve through them and the altitude shift are our
+          model. The limits are the shop’s own where setup has them, else common practice; a job is held
+          against the same.
         </p>
       </section>
       <section aria-labelledby="verdict" className="grid content-start gap-4">
@@ -172,36 +180,54 @@ export function FluidBench() {
 
 /** The verdict in figures: value, limit, and the difference said. */
 function FluidFigures({ result, use }: { result: FluidResult; use: 'road' | 'track' }) {
-  const least = use === 'track' ? DEFAULT_FLUID_LIMITS.trackMarginK : DEFAULT_FLUID_LIMITS.roadMarginK;
+  const units = useUnits();
+  const limit = useLimits();
+  const bound = (name: LimitName, base: BaseUnit, decimals = 0) =>
+    units.full(limit(name).value, base, decimals);
+  const least = result.limits.find((each) => each.name === 'marginK')?.value ?? 0;
   const margin = result.marginK;
+  const { fluid_moisture: moisture, fluid_boiling: boiling } = result.states;
   const items = [
     {
       label: 'Water',
       value: `${figure(result.moisturePct, 1)} %`,
-      say: moistureWord(result.states.fluid_moisture),
-      bad: result.states.fluid_moisture === 'wet',
+      say: moisture
+        ? {
+            dry: `dry, under ${bound('dryBelowPct', '%', 1)}`,
+            borderline: `borderline, ${bound('dryBelowPct', '%', 1)} to ${bound('wetFromPct', '%', 1)}`,
+            wet: `wet, from ${bound('wetFromPct', '%', 1)}: replace it`,
+          }[moisture]
+        : 'from the boiling point',
+      bad: moisture === 'wet',
     },
     {
       label: 'Boils at sea level',
-      value: `${figure(result.boilingC, 0)} °C`,
-      say: boilingWord(result.states.fluid_boiling),
-      bad: result.states.fluid_boiling === 'low',
+      value: units.full(result.boilingC, '°C', 0),
+      say: boiling
+        ? {
+            ok: `inside, ${bound('boilingOkFromC', '°C')} or more`,
+            borderline: `borderline, ${bound('boilingLowBelowC', '°C')} to ${bound('boilingOkFromC', '°C')}`,
+            low: `low, under ${bound('boilingLowBelowC', '°C')}: replace it`,
+          }[boiling]
+        : 'from the water',
+      bad: boiling === 'low',
     },
     {
       label: 'Boils here',
-      value: `${figure(result.boilingHereC, 0)} °C`,
-      say: result.altitudeShiftK === null ? '' : `${figure(result.altitudeShiftK, 1)} K for the altitude`,
+      value: units.full(result.boilingHereC, '°C', 0),
+      say:
+        result.altitudeShiftK === null ? '' : `${units.full(result.altitudeShiftK, 'K', 1)} for the altitude`,
       bad: false,
     },
     {
       label: 'Margin over the caliper',
-      value: margin === null ? '—' : `${figure(margin, 0)} K`,
+      value: margin === null ? '—' : units.full(margin, 'K', 0),
       say:
         margin === null
           ? 'needs the caliper peak'
           : margin < least
-            ? `${figure(least - margin, 0)} short of ${least}`
-            : `inside, ${least} needed`,
+            ? `${units.show(least - margin, 'K', 0)} short of ${units.show(least, 'K', 0)}`
+            : `inside, ${units.show(least, 'K', 0)} needed${use === 'track' ? ` (${SOURCE_WORDS[limit('trackMarginK').from]})` : ''}`,
       bad: margin !== null && margin < least,
     },
   ];
@@ -221,8 +247,8 @@ function FluidFigures({ result, use }: { result: FluidResult; use: 'road' | 'tra
       {result.disagreementC !== undefined && (
         <p>
           The two testers disagree by{' '}
-          <span className="reading font-semibold">{figure(result.disagreementC, 0)} K</span>: the boiling
-          point is believed.
+          <span className="reading font-semibold">{units.full(result.disagreementC, 'K', 0)}</span>: the
+          boiling point is believed.
         </p>
       )}
       {result.notes.map((note) => (
@@ -235,51 +261,47 @@ function FluidFigures({ result, use }: { result: FluidResult; use: 'road' | 'tra
   );
 }
 
-function moistureWord(state: string | undefined): string {
-  if (state === undefined) return 'from the boiling point';
-  return { dry: 'dry, under 1 %', borderline: 'borderline, 1 to 3 %', wet: 'wet, from 3 %: replace it' }[
-    state
-  ]!;
-}
-
-function boilingWord(state: string | undefined): string {
-  if (state === undefined) return 'from the water';
-  return {
-    ok: 'inside, 200 or more',
-    borderline: 'borderline, 175 to 200',
-    low: 'low, under 175: replace it',
-  }[state]!;
-}
-
 function wordsOf(issue: Issue | undefined): string | undefined {
   return issue && notTaken(issue);
 }
 
-const RANGES = {
+const RANGES: Partial<Record<keyof FluidInput, readonly [number, number, BaseUnit | 'm']>> = {
   moisturePct: [0, 10, '%'],
   altitudeM: [-500, 5000, 'm'],
   caliperPeakC: [-40, 1000, '°C'],
   dryC: [111, 400, '°C'],
   wetC: [111, 400, '°C'],
   boilingC: [111, 400, '°C'],
-} as const;
+};
 
-function readTyped(typed: Typed): { input: FluidInput; unread: Partial<Record<keyof FluidInput, string>> } {
-  const input: FluidInput = { class: typed.fluid, use: typed.use };
+const FIELDS = {
+  moisturePct: 'moisture',
+  boilingC: 'boiling',
+  altitudeM: 'altitude',
+  caliperPeakC: 'peak',
+  dryC: 'dry',
+  wetC: 'wet',
+} as const satisfies Partial<Record<keyof FluidInput, keyof Typed>>;
+
+/** What was typed as a reading held against the shop's own limits, and what of it cannot be one. */
+function readTyped(
+  typed: Typed,
+  units: Units,
+  shopLimits: ShopLimits,
+): { input: FluidInput; unread: Partial<Record<keyof FluidInput, string>> } {
+  const input: FluidInput = { class: typed.fluid, use: typed.use, ...ownLimits(shopLimits, FLUID_LIMITS) };
   const unread: Partial<Record<keyof FluidInput, string>> = {};
-  const take = (field: keyof typeof RANGES, text: string, value: number | undefined) => {
-    if (text.trim() === '') return;
-    const [low, high, unit] = RANGES[field];
-    if (value === undefined || value < low || value > high)
-      unread[field] = `${text} is not taken: ${low} to ${high} ${unit}`;
-    else input[field] = value;
-  };
-  const plain = Number(typed.moisture.trim().replace(',', '.').replace(/\s*%$/, ''));
-  take('moisturePct', typed.moisture, Number.isFinite(plain) ? plain : undefined);
-  take('boilingC', typed.boiling, parseMeasure(typed.boiling, '°C'));
-  take('altitudeM', typed.altitude, parseMeasure(typed.altitude, 'm'));
-  take('caliperPeakC', typed.peak, parseMeasure(typed.peak, '°C'));
-  take('dryC', typed.dry, parseMeasure(typed.dry, '°C'));
-  take('wetC', typed.wet, parseMeasure(typed.wet, '°C'));
+  for (const [name, typedAs] of Object.entries(FIELDS)) {
+    const field = name as keyof typeof FIELDS;
+    const text = typed[typedAs];
+    const [low, high, unit] = RANGES[field]!;
+    const value = unit === 'm' ? parseMeasure(text, 'm') : units.read(text, unit)?.value;
+    if (text.trim() === '') continue;
+    if (value !== undefined && value >= low && value <= high) input[field] = value;
+    else {
+      const range = unit === 'm' ? [low, `${high} m`] : [units.show(low, unit, 0), units.full(high, unit, 0)];
+      unread[field] = `${text} is not taken: ${range.join(' to ')}`;
+    }
+  }
   return { input, unread };
 }

@@ -8,9 +8,10 @@ import { CAR_KINDS, startingSet } from '@/core/car/startingSets';
 import { TORQUE_IDS } from '@/core/car/torques';
 import { FLUID_CLASS_IDS, FLUID_CLASSES } from '@/core/fluid/classes';
 import { Button } from '@/ui/Button';
+import { device, readKept } from '../shell/device';
 import { newId } from '../shell/newId';
 import type { Refusal } from '../shell/outbox';
-import { notTaken, request } from '../shell/request';
+import { notTaken, requestForm } from '../shell/request';
 import { AxleFields } from './AxleFields';
 import { FormNumber, FormSelect, FormText } from './FormFields';
 import { CAR_NUMBERS, type CarDraft, draftOf, specOf, torqueSpec } from './fields';
@@ -38,8 +39,12 @@ export function CarForm({ car }: Props) {
     setBusy(true);
     const spec = specOf(draft);
     const reply = car
-      ? await request('PUT', `/api/cars/${car.id}`, { ...spec, version: car.version })
-      : await request('POST', '/api/cars', { id, ...spec });
+      ? await requestForm('PUT', `/api/cars/${car.id}`, {
+          kind: 'car',
+          content: spec,
+          beside: { version: car.version },
+        })
+      : await requestForm('POST', '/api/cars', { kind: 'car', content: spec, beside: { id } });
     setBusy(false);
     if (!reply.ok) {
       setRefusal(reply.refusal);
@@ -52,7 +57,7 @@ export function CarForm({ car }: Props) {
       }
       return;
     }
-    localStorage.removeItem(kept);
+    device.remove(kept);
     router.push(`/car/${id}`);
     router.refresh();
   });
@@ -189,15 +194,9 @@ function Part({ title, children }: { title: string; children: React.ReactNode })
 /** What was typed survives a reload until it is saved. */
 function useKeptForm(form: ReturnType<typeof useForm<CarDraft>>, key: string): void {
   useEffect(() => {
-    const kept = localStorage.getItem(key);
-    if (kept) {
-      try {
-        form.reset(JSON.parse(kept) as CarDraft, { keepDefaultValues: true });
-      } catch {
-        localStorage.removeItem(key);
-      }
-    }
-    const watching = form.watch((values) => localStorage.setItem(key, JSON.stringify(values)));
+    const kept = readKept(key, form.getValues());
+    if (kept) form.reset(kept, { keepDefaultValues: true });
+    const watching = form.watch((values) => void device.write(key, JSON.stringify(values)));
     return () => watching.unsubscribe();
   }, [form, key]);
 }

@@ -35,7 +35,7 @@ export function CarView({ car, jobs, readings, due, past, parts }: Props) {
   const shop = useShop();
   const units = useUnits();
   const fluid = readings.find((reading) => reading.kind === 'fluid');
-  const moisture = fluid?.input.moisturePct as number | undefined;
+  const moisture = fluid?.input?.moisturePct as number | undefined;
   return (
     <main id="main" className="desk:grid desk:min-h-[calc(100dvh-2.75rem)] desk:grid-cols-[19rem_1fr]">
       <aside className="blueplate flex items-start justify-center p-3">

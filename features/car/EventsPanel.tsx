@@ -9,7 +9,7 @@ import { NumberField, TextField } from '@/ui/Field';
 import { figure, shortDate } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
 import { newId } from '../shell/newId';
-import { request } from '../shell/request';
+import { request, requestForm } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
 
 const BLANK = { name: '', onDate: '', sessions: '' };
@@ -26,11 +26,14 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
   const newestFirst = [...events].reverse();
 
   const add = async () => {
-    const reply = await request('POST', `/api/cars/${carId}/events`, {
-      id,
-      name: draft.name,
-      onDate: draft.onDate,
-      sessions: Number(draft.sessions.replace(',', '.')),
+    const reply = await requestForm('POST', `/api/cars/${carId}/events`, {
+      kind: 'event',
+      content: {
+        name: draft.name,
+        onDate: draft.onDate,
+        sessions: Number(draft.sessions.replace(',', '.')),
+      },
+      beside: { id },
     });
     if (!reply.ok) {
       const issue = reply.refusal.issues?.[0];

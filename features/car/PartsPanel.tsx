@@ -10,7 +10,7 @@ import { SelectField, TextField } from '@/ui/Field';
 import { figure, shortDate } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
 import { newId } from '../shell/newId';
-import { request } from '../shell/request';
+import { requestForm } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
 
 type Props = { carId: string; parts: FittedPart[]; events: CarEvent[] };
@@ -86,11 +86,10 @@ function PartForm({ carId, onDone }: { carId: string; onDone: () => void }) {
   const set = (field: keyof typeof draft) => (event: { target: { value: string } }) =>
     setDraft({ ...draft, [field]: event.target.value });
   const save = async () => {
-    const reply = await request('POST', `/api/cars/${carId}/parts`, {
-      id,
-      ...draft,
-      jobId: null,
-      shelfId: null,
+    const reply = await requestForm('POST', `/api/cars/${carId}/parts`, {
+      kind: 'part',
+      content: { ...draft, jobId: null, shelfId: null },
+      beside: { id },
     });
     if (!reply.ok) {
       const issue = reply.refusal.issues?.[0];

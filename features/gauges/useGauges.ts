@@ -1,6 +1,7 @@
 'use client';
 
 import { useSyncExternalStore } from 'react';
+import { device } from '../shell/device';
 
 const KEY = 'bavrin.gauges';
 const watchers = new Set<() => void>();
@@ -14,13 +15,13 @@ function subscribe(watcher: () => void): () => void {
 export function useGauges(): { shown: boolean; show: (shown: boolean) => void } {
   const shown = useSyncExternalStore(
     subscribe,
-    () => localStorage.getItem(KEY) === 'shown',
+    () => device.read(KEY) === 'shown',
     () => false,
   );
   return {
     shown,
     show(next) {
-      localStorage.setItem(KEY, next ? 'shown' : 'hidden');
+      device.write(KEY, next ? 'shown' : 'hidden');
       for (const watcher of watchers) watcher();
     },
   };

@@ -6,8 +6,9 @@ import { useState } from 'react';
 import { Button, buttonClass } from '@/ui/Button';
 import { TextArea, TextField } from '@/ui/Field';
 import { newId } from '../shell/newId';
-import { request } from '../shell/request';
+import { requestForm } from '../shell/request';
 import { useKept } from '../shell/useKept';
+import { CarPicker } from './CarPicker';
 
 type Props = { cars: { id: string; name: string; note: string }[]; chosen?: string };
 
@@ -26,7 +27,10 @@ export function NewJob({ cars, chosen }: Props) {
   const open = async () => {
     setBusy(true);
     const neededAt = wanted === '' ? null : new Date(wanted).toISOString();
-    const reply = await request('POST', '/api/jobs', { id, carId: car, complaint, neededAt });
+    const reply = await requestForm('POST', '/api/jobs', {
+      kind: 'job',
+      content: { id, carId: car, complaint, neededAt },
+    });
     setBusy(false);
     if (!reply.ok) {
       setTrouble(
@@ -66,36 +70,7 @@ export function NewJob({ cars, chosen }: Props) {
         }}
         className="grid gap-5"
       >
-        <fieldset>
-          <legend className="narrow mb-1 font-semibold">Which car</legend>
-          <div className="grid gap-2 sm:grid-cols-2">
-            {cars.map((each) => (
-              <label
-                key={each.id}
-                className="flex min-h-14 cursor-pointer items-center gap-3 border-2 border-ink bg-card px-3 py-2 has-checked:bg-ink has-checked:text-sheet"
-              >
-                <input
-                  type="radio"
-                  name="car"
-                  value={each.id}
-                  checked={car === each.id}
-                  onChange={() => setCar(each.id)}
-                  className="size-5 accent-(--straw)"
-                />
-                <span>
-                  <b className="block">{each.name}</b>
-                  <span className="text-[0.9375rem] opacity-80">{each.note}</span>
-                </span>
-              </label>
-            ))}
-          </div>
-          <Link
-            href="/car/new"
-            className="mt-1 inline-flex min-h-11 items-center underline underline-offset-4"
-          >
-            Another car
-          </Link>
-        </fieldset>
+        <CarPicker cars={cars} chosen={car} onChoose={setCar} />
         <TextArea
           label="What the driver says, in one line"
           value={complaint}

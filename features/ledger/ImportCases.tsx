@@ -4,8 +4,10 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import { Button } from '@/ui/Button';
+import { caseIssuesAway } from '../job/desk/judge';
+import { refusalFrom } from '../shell/checked';
 import type { Refusal } from '../shell/outbox';
-import { request } from '../shell/request';
+import { type Reply, request } from '../shell/request';
 
 const Sheet = dynamic(() => import('@/ui/Sheet').then((module) => module.Sheet), { ssr: false });
 
@@ -18,7 +20,12 @@ export function ImportCases() {
   const [result, setResult] = useState<Result | null>(null);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const take = async (file: File) => {
-    const reply = await request<Result>('POST', '/api/cases', await file.text());
+    const text = await file.text();
+    const issues = await caseIssuesAway(text);
+    const reply: Reply<Result> =
+      issues.length > 0
+        ? { ok: false, refusal: refusalFrom(issues) }
+        : await request('POST', '/api/cases', text);
     setResult(reply.ok ? reply.value : null);
     setRefusal(reply.ok ? null : reply.refusal);
     if (picker.current) picker.current.value = '';

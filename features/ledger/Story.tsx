@@ -97,11 +97,11 @@ export function Story({ sheet, holds, proof, derived, measured }: Props) {
       <Chapter title="Checks">
         <Answers rows={ofStage('check')} />
         {sheet.readings
-          .filter((row) => row.phase === 'before' && row.input !== null)
+          .filter((row) => row.phase === 'before' && (row.input !== null || row.unreadable))
           .map((row) => (
             <p key={row.id}>
               {[readingLabel(row.kind), row.corner].filter(Boolean).join(' ')}:{' '}
-              <span className="reading">{readingWords({ kind: row.kind, input: row.input! }, units)}</span>
+              <span className="reading">{readingWords(row, units)}</span>
               {derived
                 .filter((each) => each.readingId === row.id)
                 .map(

@@ -12,17 +12,18 @@ type Props = { head?: ReadingRow; earlier: readonly ReadingRow[] };
 export function OnFile({ head, earlier }: Props) {
   const shop = useShop();
   const units = useUnits();
-  if (!head) return null;
-  const words = (row: ReadingRow) =>
-    readingWords(row as ReadingRow & { input: Record<string, unknown> }, units);
+  if (!head && earlier.length === 0) return null;
+  const words = (row: ReadingRow) => readingWords(row, units);
   const when = (row: ReadingRow) => moment(row.recordedAt, shop.timeZone, new Date(shop.now));
-  const entered = Object.values(head.entered);
+  const entered = Object.values(head?.entered ?? {});
   return (
     <div className="text-[0.9375rem] text-soft">
-      <p>
-        On file: <span className="reading font-semibold text-ink">{words(head)}</span> · {when(head)}
-        {head.why !== '' && <> · {head.why}</>}
-      </p>
+      {head && (
+        <p>
+          On file: <span className="reading font-semibold text-ink">{words(head)}</span> · {when(head)}
+          {head.why !== '' && <> · {head.why}</>}
+        </p>
+      )}
       {entered.length > 0 && <p>Entered as {listed(entered)}.</p>}
       {earlier.map((row) => (
         <p key={row.id}>

@@ -1,17 +1,20 @@
 import type { HeatInput } from '@/core/heat/schema';
+import type { ReadingRow } from '@/core/job/sheet';
 import { readPads } from '@/core/pads/pads';
 import type { PadsInput } from '@/core/pads/schema';
 import { reindex } from '@/core/rotor/reindex';
 import type { ReindexInput } from '@/core/rotor/reindexSchema';
-import { readRotor } from '@/core/rotor/rotor';
+import { type RotorResult, readRotor } from '@/core/rotor/rotor';
 import type { RotorInput } from '@/core/rotor/schema';
 import { figure } from '@/ui/format';
 import type { Units } from '../shell/useUnits';
 
-type Read = { kind: string; input: Record<string, unknown> };
+type Read = Pick<ReadingRow, 'input' | 'said' | 'unreadable'> & { kind: string };
 
 /** A reading's figures with their units, as one would say them. */
-export function readingWords({ kind, input }: Read, { full }: Units): string {
+export function readingWords({ kind, input, said, unreadable }: Read, { full }: Units): string {
+  if (input === null)
+    return unreadable ? `as written, not readable by today’s rule: ${short(unreadable)}` : 'taken back';
   const value = (field: string) => input[field] as number | undefined;
   const part = (field: string, words: (shown: number) => string) =>
     value(field) === undefined ? [] : [words(value(field)!)];
@@ -34,13 +37,13 @@ export function readingWords({ kind, input }: Read, { full }: Units): string {
       ].join(', ');
     }
     case 'rotor': {
-      const { tirMm, dtvMm, lowestMm } = readRotor(input as RotorInput);
+      const { tirMm, dtvMm, lowestMm } = (said ?? readRotor(input as RotorInput)) as RotorResult;
       const thick =
         dtvMm === undefined ? '' : `, variation ${full(dtvMm, 'mm', 3)}, lowest ${full(lowestMm, 'mm', 2)}`;
       return `runout ${full(tirMm, 'mm', 3)}${thick}`;
     }
     case 'reindex': {
-      const { hubMm, best, bestMm } = reindex(input as ReindexInput);
+      const { hubMm, best, bestMm } = (said ?? reindex(input as ReindexInput)) as ReturnType<typeof reindex>;
       const turn =
         bestMm === undefined
           ? ''
@@ -48,7 +51,7 @@ export function readingWords({ kind, input }: Read, { full }: Units): string {
       return `${full(hubMm, 'mm', 3)}${turn}`;
     }
     case 'pads':
-      return Object.values(readPads(input as PadsInput).corners)
+      return Object.values(((said ?? readPads(input as PadsInput)) as ReturnType<typeof readPads>).corners)
         .map((corner) => `lowest ${full(corner.lowestMm, 'mm', 1)}`)
         .join(', ');
     case 'bearing':
@@ -74,4 +77,10 @@ export function readingWords({ kind, input }: Read, { full }: Units): string {
     default:
       return '';
   }
+}
+
+/** Figures as they stand in the record, cut short. */
+function short(written: Record<string, unknown>): string {
+  const text = JSON.stringify(written);
+  return text.length > 80 ? `${text.slice(0, 79)}…` : text;
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import { useSyncExternalStore } from 'react';
+import { device } from '../shell/device';
 
 const KEY = 'bavrin.keypad';
 const watchers = new Set<() => void>();
@@ -12,7 +13,7 @@ function subscribe(watcher: () => void): () => void {
 
 /** On by itself where fingers do the pointing, unless this device has been told otherwise. */
 function isOn(): boolean {
-  const told = localStorage.getItem(KEY);
+  const told = device.read(KEY);
   return told === null ? window.matchMedia('(pointer: coarse)').matches : told === 'on';
 }
 
@@ -22,7 +23,7 @@ export function useKeypad(): { on: boolean; turn: (on: boolean) => void } {
   return {
     on,
     turn(next) {
-      localStorage.setItem(KEY, next ? 'on' : 'off');
+      device.write(KEY, next ? 'on' : 'off');
       for (const watcher of watchers) watcher();
     },
   };

@@ -24,7 +24,7 @@ export function useReading(kind: string, corner?: Corner, own?: Phase): ReadingS
   const head = headOf(sheet.readings, phase, (row) => row.kind === kind && row.corner === at);
   return {
     head: head?.input ? head : undefined,
-    earlier: earlierOf(sheet.readings, head),
+    earlier: [...(head?.unreadable ? [head] : []), ...earlierOf(sheet.readings, head)],
     closed,
     save: (input, entered, why) => read({ phase, kind, corner, input, entered, why }),
     takeBack: (why) => read({ phase, kind, corner, input: null, why }),
@@ -38,7 +38,7 @@ function earlierOf(rows: readonly ReadingRow[], head: ReadingRow | undefined): R
   while (id !== null) {
     const row = rows.find((each) => each.id === id);
     if (!row) break;
-    if (row.input !== null) found.push(row);
+    if (row.input !== null || row.unreadable) found.push(row);
     id = row.replaces;
   }
   return found;

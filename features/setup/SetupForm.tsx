@@ -13,7 +13,7 @@ import { Button } from '@/ui/Button';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import type { Refusal } from '../shell/outbox';
-import { refusedField, request } from '../shell/request';
+import { refusedField, requestForm } from '../shell/request';
 import { LimitFields, limitsOf, limitTexts } from './LimitFields';
 
 type Draft = Record<Exclude<keyof ShopRow, 'version' | 'isDemo' | 'limits'>, string>;
@@ -43,7 +43,7 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
   };
   const errorOf = (field: string) => refusedField(refusal, field);
   const save = async () => {
-    const reply = await request('PUT', '/api/shop', {
+    const content = {
       ...draft,
       limits: limitsOf(own),
       altitudeM: parseMeasure(draft.altitudeM, 'm') ?? draft.altitudeM,
@@ -54,8 +54,8 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
         draft.learnStrength.trim() === ''
           ? draft.learnStrength
           : Number(draft.learnStrength.replace(',', '.')),
-      version,
-    });
+    };
+    const reply = await requestForm('PUT', '/api/shop', { kind: 'shop', content, beside: { version } });
     setRefusal(reply.ok ? null : reply.refusal);
     setSaved(reply.ok);
     if (reply.ok) router.refresh();

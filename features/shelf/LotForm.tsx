@@ -9,7 +9,7 @@ import { Button } from '@/ui/Button';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { newId } from '../shell/newId';
 import type { Refusal } from '../shell/outbox';
-import { refusedField, request } from '../shell/request';
+import { refusedField, requestForm } from '../shell/request';
 import { useKept } from '../shell/useKept';
 
 const BLANK = {
@@ -33,8 +33,7 @@ export function LotForm() {
   const errorOf = (field: string) => refusedField(refusal, field);
   const add = async () => {
     const number = (text: string) => (text.trim() === '' ? text : Number(text.replace(',', '.')));
-    const reply = await request('POST', '/api/shelf', {
-      id,
+    const content = {
       kind: draft.kind,
       what:
         draft.what.trim() || (fluid ? `${FLUID_CLASSES[draft.fluidClass as 'DOT4'].label} brake fluid` : ''),
@@ -42,7 +41,8 @@ export function LotForm() {
       quantity: number(draft.quantity),
       fluidClass: fluid ? draft.fluidClass : null,
       sizeMl: fluid ? (parseMeasure(draft.sizeMl, 'ml') ?? draft.sizeMl) : null,
-    });
+    };
+    const reply = await requestForm('POST', '/api/shelf', { kind: 'lot', content, beside: { id } });
     setRefusal(reply.ok ? null : reply.refusal);
     if (!reply.ok) return;
     forget();

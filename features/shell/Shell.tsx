@@ -6,7 +6,7 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { type ReactNode, useEffect, useState } from 'react';
 import { cn } from '@/ui/cn';
-import { outbox } from './outbox';
+import { startOutbox } from './outbox';
 import { SaveLine } from './SaveLine';
 import { useShop } from './ShopContext';
 import { ThemeSwitch } from './ThemeSwitch';
@@ -32,7 +32,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const path = usePathname();
   const shop = useShop();
   const [help, setHelp] = useState(false);
-  useEffect(() => outbox.start(), []);
+  useEffect(startOutbox, []);
   useShortcuts(() => setHelp(true));
   return (
     <>

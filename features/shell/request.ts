@@ -1,5 +1,6 @@
 'use client';
 
+import { type Checked, refusalOf } from './checked';
 import type { Refusal } from './outbox';
 
 export type Reply<T> = { ok: true; value: T } | { ok: false; refusal: Refusal };
@@ -13,6 +14,19 @@ export function refusedField(refusal: Refusal | null, path: string): string | un
 /** A value that is not taken, and what would be. */
 export function notTaken({ value, accepted }: { value: string; accepted: string }): string {
   return `${value} is not taken: ${accepted}`;
+}
+
+/** Something a form sends: what goes beside its content (an id, the version seen), and what the content is. */
+type Form = { kind: Checked; content: object; beside?: { id: string } | { version: number } };
+
+/** Sends a form; what the server would refuse is refused here, in the same words. */
+export async function requestForm<T>(
+  method: 'POST' | 'PUT' | 'PATCH',
+  path: string,
+  { kind, content, beside }: Form,
+): Promise<Reply<T>> {
+  const refusal = await refusalOf(kind, content).catch(() => undefined);
+  return refusal ? { ok: false, refusal } : request(method, path, { ...content, ...beside });
 }
 
 /** Sends something that is not queued (a form with a button): either the answer, or why not. */

@@ -1,32 +1,29 @@
 'use client';
 
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { device, readKept } from './device';
 
 /** Lets go of what was kept under these names. */
 export function forgetKept(...names: string[]): void {
-  for (const name of names) localStorage.removeItem(`bavrin.kept.${name}`);
+  for (const name of names) device.remove(`bavrin.kept.${name}`);
 }
 
 /** State that survives a reload: kept on this device under a name until it is forgotten. */
 export function useKept<T>(name: string, initial: T): [T, (value: T) => void, () => void] {
   const key = `bavrin.kept.${name}`;
   const [value, setValue] = useState(initial);
+  const like = useRef(initial);
   useEffect(() => {
-    const kept = localStorage.getItem(key);
-    if (kept === null) return;
-    try {
-      setValue(JSON.parse(kept) as T);
-    } catch {
-      localStorage.removeItem(key);
-    }
+    const kept = readKept(key, like.current);
+    if (kept !== undefined) setValue(kept);
   }, [key]);
   const keep = useCallback(
     (next: T) => {
       setValue(next);
-      localStorage.setItem(key, JSON.stringify(next));
+      device.write(key, JSON.stringify(next));
     },
     [key],
   );
-  const forget = useCallback(() => localStorage.removeItem(key), [key]);
+  const forget = useCallback(() => void device.remove(key), [key]);
   return [value, keep, forget];
 }

@@ -1,9 +1,17 @@
 'use client';
 
 import { useMemo, useSyncExternalStore } from 'react';
-import { type BaseUnit, shownDecimals, shownUnit, shownValue, type UnitChoice } from '@/core/units/display';
+import {
+  type BaseUnit,
+  shownDecimals,
+  shownUnit,
+  shownValue,
+  UNIT_CHOICES,
+  type UnitChoice,
+} from '@/core/units/display';
 import { type Entry, readEntry } from '@/core/units/entry';
 import { figure } from '@/ui/format';
+import { device } from './device';
 import { useShop } from './ShopContext';
 
 const KEY = 'bavrin.units';
@@ -11,12 +19,27 @@ const watchers = new Set<() => void>();
 
 /** This device's own choice of units over the shop's, kept here; empty follows the shop. */
 function chosen(): string {
-  return localStorage.getItem(KEY) ?? '';
+  return device.read(KEY) ?? '';
+}
+
+/** What was kept as a choice, as far as it is one. */
+function readChoice(kept: string): Partial<UnitChoice> {
+  if (kept === '') return {};
+  try {
+    const value = JSON.parse(kept) as Record<string, unknown> | null;
+    return Object.fromEntries(
+      Object.entries(UNIT_CHOICES).flatMap(([field, units]) => {
+        const unit = value?.[field];
+        return (units as readonly unknown[]).includes(unit) ? [[field, unit]] : [];
+      }),
+    );
+  } catch {
+    return {};
+  }
 }
 
 export function chooseUnits(changes: Partial<UnitChoice>): void {
-  const now = chosen();
-  localStorage.setItem(KEY, JSON.stringify({ ...(now === '' ? {} : JSON.parse(now)), ...changes }));
+  device.write(KEY, JSON.stringify({ ...readChoice(chosen()), ...changes }));
   for (const watcher of watchers) watcher();
 }
 
@@ -49,7 +72,7 @@ export function useUnits(): Units {
       lengthUnit,
       temperatureUnit,
       pressureUnit,
-      ...(own === '' ? {} : (JSON.parse(own) as Partial<UnitChoice>)),
+      ...readChoice(own),
     };
     const unit = (base: BaseUnit) => shownUnit(base, choice);
     const show: Units['show'] = (value, base, decimals) =>

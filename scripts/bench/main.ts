@@ -3,18 +3,20 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
+import { CALCS_VERSION } from '../../core/calc/version';
 import type { CarTraits } from '../../core/car/traits';
 import type { CaseFinding } from '../../core/casefile/schema';
 import { diagnose } from '../../core/diagnosis/diagnose';
 import { placeFrom } from '../../core/diagnosis/verdict';
 import { loadDemo } from '../../db/demo/load';
 import { closeDatabase, database } from '../../server/db/sql';
+import { bundleHeavy } from '../system/heavy';
 import { migrate } from '../system/migrate';
 import { ROOT } from '../system/paths';
 import { freePort } from '../system/port';
-import { clusterUrl, startCluster, stopCluster } from '../system/postgres';
+import { clusterUrl, ensureDatabase, startCluster, stopCluster } from '../system/postgres';
 import { run } from '../system/say';
-import { build, endServer, serve } from '../system/web';
+import { build, endGroup, serve } from '../system/web';
 import { accuracyFigures } from './accuracy';
 import { besideLibrary, fullVerdictTimes } from './speed';
 
@@ -28,12 +30,15 @@ async function main(): Promise<number> {
   chmodSync(home, 0o755);
   const folder = join(home, 'postgres');
   try {
-    const url = clusterUrl(await startCluster(folder), 'bench');
-    migrate(url);
+    const cluster = await startCluster(folder);
+    await ensureDatabase(cluster, 'bench');
+    const url = clusterUrl(cluster, 'bench');
+    await migrate(url);
     process.env.DATABASE_URL = url;
     process.env.BAVRIN_LOG = 'error';
+    process.env.BAVRIN_WORKER = await bundleHeavy(home);
     await loadDemo(new Date());
-    build();
+    await build();
     await screenFigures('demo', url);
     await tenYears();
     await screenFigures('ten years: 4000 closed jobs, 40,000 readings', url);
@@ -41,7 +46,7 @@ async function main(): Promise<number> {
     scriptFigures();
   } finally {
     await closeDatabase();
-    stopCluster(folder);
+    await stopCluster(folder);
     rmSync(home, { recursive: true, force: true });
   }
   return 0;
@@ -102,7 +107,7 @@ async function screenFigures(what: string, url: string): Promise<void> {
       console.log(`server, ${what}, ${path.replace(/[0-9a-f-]{36}/, '…')}: ${spread(times)}`);
     }
   } finally {
-    endServer(server.pid);
+    endGroup(server.pid);
   }
 }
 
@@ -124,19 +129,19 @@ async function tenYears(): Promise<void> {
   };
   const pad = { leading: 8, trailing: 8.2 };
   await sql`
-    insert into readings (id, job_id, phase, kind, corner, input, recorded_at)
-    select gen_random_uuid(), jobs.id, 'before', 'rotor', c, ${sql.json(rotor)}::jsonb, opened_at
+    insert into readings (id, job_id, phase, kind, corner, input, result, calcs, recorded_at)
+    select gen_random_uuid(), jobs.id, 'before', 'rotor', c, ${sql.json(rotor)}::jsonb, '{}', ${CALCS_VERSION}, opened_at
     from jobs, unnest(array['FL', 'FR', 'RL', 'RR']) c where complaint like 'Pedal complaint %'`;
   for (const corner of ['FL', 'FR', 'RL', 'RR']) {
     const input = { caliper: {}, newMm: 15, minimumMm: 3, corners: { [corner]: { inner: pad, outer: pad } } };
     await sql`
-      insert into readings (id, job_id, phase, kind, corner, input, recorded_at)
-      select gen_random_uuid(), jobs.id, 'before', 'pads', ${corner}, ${sql.json(input)}::jsonb, opened_at
+      insert into readings (id, job_id, phase, kind, corner, input, result, calcs, recorded_at)
+      select gen_random_uuid(), jobs.id, 'before', 'pads', ${corner}, ${sql.json(input)}::jsonb, '{}', ${CALCS_VERSION}, opened_at
       from jobs where complaint like 'Pedal complaint %'`;
   }
   await sql`
-    insert into readings (id, job_id, phase, kind, input, recorded_at)
-    select gen_random_uuid(), jobs.id, p, 'fluid', '{"class": "DOT4", "moisturePct": 1.2}'::jsonb, opened_at
+    insert into readings (id, job_id, phase, kind, input, result, calcs, recorded_at)
+    select gen_random_uuid(), jobs.id, p, 'fluid', '{"class": "DOT4", "moisturePct": 1.2}'::jsonb, '{}', ${CALCS_VERSION}, opened_at
     from jobs, unnest(array['before', 'after']) p where complaint like 'Pedal complaint %'`;
   await sql`analyze`;
 }
@@ -181,7 +186,7 @@ async function traceFigures(url: string): Promise<void> {
     );
   } finally {
     await browser.close();
-    endServer(server.pid);
+    endGroup(server.pid);
   }
 }
 

@@ -1,18 +1,21 @@
 import { backup } from '../system/archive';
+import { holdDataFolder } from '../system/lock';
 import { fromWhereTheyStand } from '../system/paths';
-import { stopCluster } from '../system/postgres';
-import { Plain, run, say } from '../system/say';
-import { lastServed, openShop } from '../system/shop';
+import { run, say } from '../system/say';
+import { countShop, inWords, isEmpty, withShop } from '../system/shop';
+import { fileAndMode } from '../system/whichShop';
 
 await run(async () => {
-  const [file, ...rest] = process.argv.slice(2);
-  if (!file || rest.length > 0) throw new Plain('usage: ./bavrin backup FILE');
-  const shop = await openShop(lastServed()?.mode ?? 'start');
-  try {
-    backup(shop.url, fromWhereTheyStand(file));
-    say(`Everything on file is in ${file}.`);
-  } finally {
-    if (shop.folder && shop.startedHere) stopCluster(shop.folder);
-  }
-  return 0;
+  const { file, mode } = fileAndMode('backup');
+  await holdDataFolder();
+  return withShop(mode, 'stops', async ({ url }) => {
+    const counts = await countShop(url);
+    await backup(url, fromWhereTheyStand(file));
+    say(`${inWords(counts)}: all of it is in ${file}.`);
+    if (isEmpty(counts))
+      say(
+        `Careful: this shop is empty. For the ${mode === 'demo' ? 'shop' : 'demo'} say --${mode === 'demo' ? 'shop' : 'demo'}.`,
+      );
+    return 0;
+  });
 });

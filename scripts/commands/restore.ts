@@ -1,23 +1,22 @@
-import { restore } from '../system/archive';
+import { holdDataFolder } from '../system/lock';
 import { fromWhereTheyStand } from '../system/paths';
-import { stopCluster } from '../system/postgres';
+import { restore } from '../system/restore';
 import { Plain, run, say } from '../system/say';
-import { isEmpty, lastServed, openShop } from '../system/shop';
+import { countShop, inWords, isEmpty, withShop } from '../system/shop';
+import { fileAndMode } from '../system/whichShop';
 
 await run(async () => {
-  const [file, ...rest] = process.argv.slice(2);
-  if (!file || rest.length > 0) throw new Plain('usage: ./bavrin restore FILE');
-  const shop = await openShop(lastServed()?.mode ?? 'start');
-  try {
-    if (!(await isEmpty(shop.url))) {
+  const { file, mode } = fileAndMode('restore');
+  await holdDataFolder();
+  return withShop(mode, 'stops', async (shop) => {
+    const before = await countShop(shop.url);
+    if (!isEmpty(before)) {
       throw new Plain(
-        'this shop already has cars or jobs in it; a backup is only restored into an empty one. Nothing was changed.',
+        `this shop already has something in it (${inWords(before)}); a backup is only restored into an empty one. Nothing was changed.`,
       );
     }
-    await restore(shop.url, fromWhereTheyStand(file));
-    say(`Restored from ${file}.`);
-  } finally {
-    if (shop.folder && shop.startedHere) stopCluster(shop.folder);
-  }
-  return 0;
+    await restore(shop, fromWhereTheyStand(file));
+    say(`Restored from ${file}. ${inWords(await countShop(shop.url))}.`);
+    return 0;
+  });
 });

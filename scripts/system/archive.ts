@@ -1,48 +1,144 @@
-import { spawnSync } from 'node:child_process';
-import { existsSync, rmSync } from 'node:fs';
-import { join } from 'node:path';
-import postgres from 'postgres';
-import { migrate } from './migrate';
+import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { basename, dirname, join } from 'node:path';
+import { endsWithUs, runChild } from './child';
+import { onInterrupt } from './interrupt';
 import { postgresPrograms } from './postgres';
 import { Plain } from './say';
+import { nameWhole } from './whole';
 
-/** Writes a whole shop to one file, in PostgreSQL's own archive format. */
-export function backup(url: string, file: string): void {
-  const done = spawnSync(
-    join(postgresPrograms(), 'pg_dump'),
-    ['--format=custom', '--no-owner', '--no-acl', `--file=${file}`, url],
-    { encoding: 'utf8' },
-  );
-  if (done.status === 0) return;
-  rmSync(file, { force: true });
-  throw new Plain(`the backup failed: ${done.stderr.trim()}`);
-}
-
-/** Reads a backup into an empty shop, and brings an older one to the newest schema. All of it or nothing. */
-export async function restore(url: string, file: string): Promise<void> {
-  if (!existsSync(file)) throw new Plain(`there is no file ${file}`);
-  const listed = spawnSync(join(postgresPrograms(), 'pg_restore'), ['--list', file], { encoding: 'utf8' });
-  if (listed.status !== 0 || !listed.stdout.includes('hold_proofs'))
-    throw new Plain(`${file} is no Bavrin backup`);
-  await dropEmptySchema(url);
-  const done = spawnSync(
-    join(postgresPrograms(), 'pg_restore'),
-    ['--no-owner', '--no-acl', '--single-transaction', '--exit-on-error', `--dbname=${url}`, file],
-    {
-      encoding: 'utf8',
-    },
-  );
-  migrate(url);
-  if (done.status !== 0)
-    throw new Plain(`the restore failed, the shop is empty as before: ${done.stderr.trim()}`);
-}
-
-/** The archive brings its own tables; the empty ones make room. */
-async function dropEmptySchema(url: string): Promise<void> {
-  const sql = postgres(url, { max: 1, onnotice: () => {} });
+/**
+ * Writes a whole shop to one file, in PostgreSQL's own archive format. It is written beside, read through, and only then
+ * named: a backup that breaks off leaves the one that was there.
+ */
+export async function backup(url: string, file: string): Promise<void> {
+  const beside = join(dirname(file), `.${basename(file)}.${process.pid}.half`);
+  const forget = () => rmSync(beside, { force: true });
+  const undo = onInterrupt(forget);
   try {
-    await sql.unsafe('drop schema public cascade; create schema public;');
+    makeEmpty(beside, file);
+    const { program, env } = connection(url);
+    const done = await runChild(
+      endsWithUs([program('pg_dump'), '--format=custom', '--no-owner', '--no-acl', `--file=${beside}`]),
+      { env },
+    );
+    if (done.status !== 0) throw new Plain(`the backup failed, nothing was changed: ${reason(done)}`);
+    const read = await runChild(endsWithUs([program('pg_restore'), '--file=/dev/null', beside]));
+    if (read.status !== 0)
+      throw new Plain(`the backup could not be read back, nothing was changed: ${reason(read)}`);
+    nameWhole(beside, file);
   } finally {
-    await sql.end();
+    forget();
+    undo();
+  }
+}
+
+/** For its owner alone from the first byte: a shop's record is nobody else's to read. */
+function makeEmpty(beside: string, file: string): void {
+  try {
+    writeFileSync(beside, '', { mode: 0o600 });
+  } catch (error) {
+    throw new Plain(`${file} cannot be written: ${(error as Error).message}`);
+  }
+}
+
+function reason({ status, stderr }: { status: number | null; stderr: string }): string {
+  return (
+    stderr.trim() ||
+    (status === null ? 'it was ended (a full disk, or a limit on file sizes)' : `code ${status}`)
+  );
+}
+
+/** How PostgreSQL's programs reach a database: by the environment, since a command line can be read by everybody. */
+function connection(url: string): { program: (name: string) => string; env: NodeJS.ProcessEnv } {
+  const { hostname, port, username, password, pathname, searchParams } = new URL(url);
+  return {
+    program: (name) => join(postgresPrograms(), name),
+    env: {
+      ...process.env,
+      PGHOST: decodeURIComponent(hostname),
+      PGPORT: port || '5432',
+      PGUSER: decodeURIComponent(username),
+      PGPASSWORD: decodeURIComponent(password),
+      PGDATABASE: decodeURIComponent(pathname.slice(1)),
+      PGSSLMODE: searchParams.get('sslmode') ?? 'prefer',
+    },
+  };
+}
+
+/** The schema steps a backup was made with, in order; also the proof that it is one. */
+export async function stepsIn(file: string): Promise<string[]> {
+  if (!existsSync(file)) throw new Plain(`there is no file ${file}`);
+  const steps: string[] = [];
+  try {
+    await readRows(file, ['--table=schema_migrations'], ({ table, columns }) =>
+      table === 'schema_migrations' && columns.length === 1
+        ? { row: async (line) => void steps.push(line), end: async () => {} }
+        : undefined,
+    );
+  } catch (error) {
+    throw error instanceof Plain ? new Plain(`${file} is no Bavrin backup: ${error.message}`) : error;
+  }
+  if (steps.length === 0) throw new Plain(`${file} is no Bavrin backup`);
+  return steps.sort();
+}
+
+/** Where the rows of one table go, as COPY writes them. */
+export type Sink = { row: (line: string) => Promise<void>; end: () => Promise<void> };
+
+const COPY = /^COPY public\.([a-z_]+) \(([a-z0-9_, "]+)\) FROM stdin;$/;
+/** What pg_restore says besides rows, and all it may say: settings of its own session and counters of identities. */
+const SAID = [
+  /^--/,
+  /^$/,
+  /^\\(un)?restrict \S+$/,
+  /^SET [a-z_]+ = ('[A-Za-z0-9_-]*'|[a-z0-9]+);$/,
+  /^SELECT pg_catalog\.set_config\('search_path', '', false\);$/,
+  /^SELECT pg_catalog\.setval\('public\.[a-z_]+', \d+, (true|false)\);$/,
+];
+
+/**
+ * Reads the rows of an archive and nothing else. An archive brings statements of its own, and a crafted one could bring
+ * any: they are read as text, never run, and one that a backup of this shop would not hold is refused.
+ */
+export async function readRows(
+  file: string,
+  only: string[],
+  sinkFor: (table: { table: string; columns: string[] }) => Sink | undefined,
+): Promise<void> {
+  let sink: Sink | undefined;
+  let refused: string | undefined;
+  const onLine = async (line: string) => {
+    if (refused !== undefined) return;
+    if (sink) {
+      if (line !== '\\.') return sink.row(line);
+      await sink.end();
+      sink = undefined;
+      return;
+    }
+    const copy = COPY.exec(line);
+    if (copy) {
+      const columns = copy[2]!.split(', ').map((column) => column.replaceAll('"', ''));
+      sink = sinkFor({ table: copy[1]!, columns });
+      if (!sink) refused = `it holds a table this version does not know (${copy[1]})`;
+    } else if (!SAID.some((shape) => shape.test(line)))
+      refused = `it holds a statement no backup has (${line.slice(0, 60)})`;
+  };
+  const program = join(postgresPrograms(), 'pg_restore');
+  const done = await runChild(endsWithUs([program, '--data-only', '--file=-', ...only, file]), { onLine });
+  if (refused !== undefined) throw new Plain(refused);
+  if (done.status !== 0 || sink) throw new Plain(reason(done));
+}
+
+/** A temporary folder for as long as `work` takes. */
+export async function withTemporary<T>(work: (folder: string) => Promise<T>): Promise<T> {
+  const folder = mkdtempSync(join(tmpdir(), 'bavrin-'));
+  const forget = () => rmSync(folder, { recursive: true, force: true });
+  const undo = onInterrupt(forget);
+  try {
+    return await work(folder);
+  } finally {
+    forget();
+    undo();
   }
 }

@@ -1,78 +1,71 @@
 import { parseArgs } from 'node:util';
 import { loadDemo } from '../../db/demo/load';
 import { closeDatabase } from '../../server/db/sql';
+import { bundleHeavy } from './heavy';
+import { onInterrupt } from './interrupt';
+import { holdDataFolder } from './lock';
+import { DATA, dataFolder } from './paths';
 import { freePort, isFree } from './port';
-import { stopCluster } from './postgres';
 import { Plain, say } from './say';
 import {
-  forgetServed,
+  countShop,
   isEmpty,
   lastServed,
   type Mode,
-  openShop,
   rememberServed,
   type ShopDatabase,
   startOver,
+  withShop,
 } from './shop';
-import { addressOf, alive, answers, build, endServer, PortTaken, type Server, serve } from './web';
+import { addressOf, answers, build, endServers, PortTaken, type Server, serve } from './web';
 
 const USUAL_PORT = 4680;
 
-/** Opens the shop or the demo: database, build, server; leaves nothing running when a step fails. */
+/** Opens the shop or the demo: database, build, server; leaves nothing running when a step fails or is interrupted. */
 export async function open(mode: Mode, argv: string[]): Promise<number> {
-  const { fresh, port: wantedPort, host } = readOptions(argv);
+  const { fresh, port: wantedPort, host, names } = readOptions(argv);
+  await holdDataFolder();
   const before = lastServed();
-  const address = before && addressOf(before.host, before.port);
-  if (
-    before &&
-    address &&
-    before.mode === mode &&
-    !fresh &&
-    alive(before.pid) &&
-    (await answers(address, before.instance))
-  ) {
-    announce(mode, address, 'is already open');
+  const at = before?.server;
+  if (at && before.mode === mode && !fresh && (await answers(addressOf(at.host, at.port), at.instance))) {
+    announce(mode, addressOf(at.host, at.port), 'is already open');
     return 0;
   }
-  if (before && alive(before.pid)) {
-    if (before.mode !== mode) say(`Ending the ${before.mode === 'demo' ? 'demo' : 'shop'} that was open.`);
-    endServer(before.pid);
-  }
+  if (endServers() && before && before.mode !== mode)
+    say(`The ${before.mode === 'demo' ? 'demo' : 'shop'} that was open has been ended.`);
   if (wantedPort !== undefined && !(await isFree(wantedPort, host))) {
     throw new Plain(`port ${wantedPort} is taken; leave --port out to take any free one`);
   }
-  const shop = await openShop(mode);
-  try {
+  return withShop(mode, 'keeps', async (shop) => {
     if (fresh) await startOver(mode, shop);
     if (mode === 'demo') await fillDemo(shop);
-    build();
-    const { server, port } = await serveSomewhere(wantedPort, host, shop.url);
-    rememberServed({
-      mode,
-      pid: server.pid,
-      instance: server.instance,
-      port,
-      host,
-      url: shop.url,
-      folder: shop.folder,
-    });
-    announce(mode, server.address, 'is open');
-    return 0;
-  } catch (error) {
-    await closeDatabase();
-    if (shop.folder) stopCluster(shop.folder);
-    forgetServed();
-    throw error;
-  }
+    await build();
+    const undo = onInterrupt(() => void endServers());
+    try {
+      const { server, port } = await serveSomewhere(wantedPort, host, names, shop.url);
+      rememberServed({ mode, server: { port, host, instance: server.instance } });
+      announce(mode, server.address, 'is open');
+      return 0;
+    } finally {
+      undo();
+    }
+  });
 }
 
+/** Loads the demo into an empty shop; one that an interrupted start left half is loaded anew. */
 async function fillDemo(shop: ShopDatabase): Promise<void> {
-  if (!(await isEmpty(shop.url))) return;
+  const found = await countShop(shop.url);
+  if (found.isDemo && !found.whole) await startOver('demo', shop);
+  else if (!isEmpty(found)) return;
   say('Loading the demo …');
   process.env.DATABASE_URL = shop.url;
   process.env.BAVRIN_LOG = 'error';
-  await loadDemo(new Date());
-  await closeDatabase();
+  process.env.BAVRIN_WORKER = await bundleHeavy(dataFolder('build'));
+  try {
+    await loadDemo(new Date());
+  } finally {
+    await closeDatabase();
+  }
 }
 
 function announce(mode: Mode, address: string, what: string): void {
@@ -84,34 +77,47 @@ function announce(mode: Mode, address: string, what: string): void {
 async function serveSomewhere(
   wanted: number | undefined,
   host: string,
+  names: string[],
   url: string,
 ): Promise<{ server: Server; port: number }> {
   for (let attempt = 0; ; attempt++) {
     const port = wanted ?? (await freePort(USUAL_PORT + attempt, host));
     try {
-      return { server: await serve({ port, host, url }), port };
+      return { server: await serve({ port, host, names, url, of: DATA }), port };
     } catch (error) {
       if (!(error instanceof PortTaken) || wanted !== undefined || attempt >= 5) throw error;
     }
   }
 }
 
+/** A name a machine can be called by, with a port or without. */
+const HOST_NAME = /^[a-z0-9]([a-z0-9.-]{0,250}[a-z0-9])?(:\d{1,5})?$/i;
+
 function readOptions(argv: string[]) {
-  try {
-    const { values } = parseArgs({
+  const { values } = plainly(() =>
+    parseArgs({
       args: argv,
       options: {
         fresh: { type: 'boolean', default: false },
         port: { type: 'string' },
         host: { type: 'string', default: '127.0.0.1' },
+        name: { type: 'string', multiple: true, default: [] },
       },
-    });
-    const port = values.port === undefined ? undefined : Number(values.port);
-    if (port !== undefined && !(Number.isInteger(port) && port >= 1 && port <= 65535)) {
-      throw new Plain(`--port is ${values.port}: a whole number from 1 to 65535 is accepted`);
-    }
-    return { fresh: values.fresh, port, host: values.host };
+    }),
+  );
+  const port = values.port === undefined ? undefined : Number(values.port);
+  if (port !== undefined && !(Number.isInteger(port) && port >= 1 && port <= 65535)) {
+    throw new Plain(`--port is ${values.port}: a whole number from 1 to 65535 is accepted`);
+  }
+  const odd = values.name.find((name) => !HOST_NAME.test(name));
+  if (odd !== undefined) throw new Plain(`--name is ${odd}: a name as shop.example is accepted`);
+  return { fresh: values.fresh, port, host: values.host, names: values.name };
+}
+
+function plainly<T>(read: () => T): T {
+  try {
+    return read();
   } catch (error) {
-    throw error instanceof Plain ? error : new Plain((error as Error).message);
+    throw new Plain((error as Error).message);
   }
 }

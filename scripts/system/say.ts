@@ -1,3 +1,5 @@
+import { endTidily, wasInterrupted } from './interrupt';
+
 /** One plain line for the person at the terminal. */
 export function say(line: string): void {
   process.stderr.write(`${line}\n`);
@@ -6,11 +8,17 @@ export function say(line: string): void {
 /** A failure with words a person can act on; the stack behind it is of no use to them. */
 export class Plain extends Error {}
 
-/** Runs a command's main function; a plain failure is said in one line, anything else with its stack. */
+/**
+ * Runs a command's main function; a plain failure is said in one line, anything else with its stack. An interrupt
+ * undoes what was begun.
+ */
 export async function run(main: () => Promise<number | undefined>): Promise<void> {
+  endTidily();
   try {
     process.exitCode = (await main()) ?? 0;
   } catch (error) {
+    // What failed because it was interrupted is no failure to report; the tidying up ends the process.
+    if (wasInterrupted()) return new Promise(() => {});
     say(error instanceof Plain ? `bavrin: ${error.message}` : `bavrin: ${(error as Error).stack ?? error}`);
     process.exitCode = 1;
   }

@@ -1,9 +1,22 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash, randomUUID } from 'node:crypto';
-import { closeSync, existsSync, openSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import {
+  closeSync,
+  existsSync,
+  openSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { join } from 'node:path';
-import { dataFolder, ROOT } from './paths';
+import { endsWithUs, runChild } from './child';
+import { bundleHeavy, heavyBundle } from './heavy';
+import { DATA, dataFolder, ROOT } from './paths';
+import { alive, groupsOf, markOf } from './processes';
 import { Plain, say } from './say';
+import { writeWhole } from './whole';
 
 const SOURCES = [
   'app',
@@ -12,7 +25,10 @@ const SOURCES = [
   'server',
   'ui',
   'workers',
+  'instrumentation.ts',
   'next.config.ts',
+  'proxy.ts',
+  'public',
   'postcss.config.mjs',
   'tsconfig.json',
   'package-lock.json',
@@ -24,23 +40,24 @@ function distFolder(): string {
 }
 
 /** Builds the application when a source changed since the last build in that folder. */
-export function build(dist = distFolder()): void {
+export async function build(dist = distFolder()): Promise<void> {
   const stamp = join(ROOT, dist, 'bavrin-sources');
   const want = sourcesHash();
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === want) return;
   say('Building the application (once for each change) …');
-  const done = spawnSync(process.execPath, [join(ROOT, 'node_modules/next/dist/bin/next'), 'build'], {
+  // A build that breaks off leaves a folder that is neither the old nor the new one.
+  rmSync(stamp, { force: true });
+  const next = join(ROOT, 'node_modules/next/dist/bin/next');
+  const done = await runChild(endsWithUs([process.execPath, next, 'build']), {
     cwd: ROOT,
-    encoding: 'utf8',
     env: { ...process.env, BAVRIN_DIST: dist, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
-    maxBuffer: 64 * 1024 * 1024,
   });
-  writeFileSync(join(dataFolder('log'), 'build.log'), `${done.stdout}\n${done.stderr}`);
+  const story = `${done.stdout}\n${done.stderr}`;
+  writeFileSync(join(dataFolder('log'), 'build.log'), story);
   if (done.status !== 0)
-    throw new Plain(
-      `the build failed:\n${`${done.stdout}\n${done.stderr}`.trim().split('\n').slice(-25).join('\n')}`,
-    );
-  writeFileSync(stamp, want);
+    throw new Plain(`the build failed:\n${story.trim().split('\n').slice(-25).join('\n')}`);
+  await bundleHeavy(join(ROOT, dist));
+  writeWhole(stamp, want);
 }
 
 function sourcesHash(): string {
@@ -58,12 +75,28 @@ function sourcesHash(): string {
 
 export type Server = { pid: number; address: string; instance: string };
 
-type ServeOptions = { port: number; host: string; url: string; dist?: string };
+type ServeOptions = {
+  port: number;
+  host: string;
+  /** Names besides the machine's own under which the shop may be reached. */
+  names?: string[];
+  url: string;
+  dist?: string;
+  /** The data folder whose commands may end it; without one, only who started it does. */
+  of?: string;
+};
 
 /** Starts the built application in the background and waits until it answers; a server that does not is ended. */
-export async function serve({ port, host, url, dist = distFolder() }: ServeOptions): Promise<Server> {
+export async function serve({
+  port,
+  host,
+  names = [],
+  url,
+  dist = distFolder(),
+  of,
+}: ServeOptions): Promise<Server> {
   const logFile = join(dataFolder('log'), `server-${port}.log`);
-  const out = openSync(logFile, 'a');
+  const out = openSync(logFile, 'a', 0o600);
   // Another clone's server may take the port at the same moment: only an answer under this name is our own.
   const instance = randomUUID();
   const child = spawn(
@@ -75,9 +108,12 @@ export async function serve({ port, host, url, dist = distFolder() }: ServeOptio
       stdio: ['ignore', out, out],
       env: {
         ...process.env,
+        ...(of === undefined ? {} : markOf(of)),
         DATABASE_URL: url,
         BAVRIN_DIST: dist,
+        BAVRIN_WORKER: heavyBundle(join(ROOT, dist)),
         BAVRIN_INSTANCE: instance,
+        BAVRIN_HOSTS: [host, ...names].join(','),
         NODE_ENV: 'production',
         NEXT_TELEMETRY_DISABLED: '1',
       },
@@ -97,8 +133,13 @@ export async function serve({ port, host, url, dist = distFolder() }: ServeOptio
     if (await answers(address, instance)) return { pid, address, instance };
     await new Promise((resolve) => setTimeout(resolve, 150));
   }
-  endServer(pid);
-  const lastWords = readFileSync(logFile, 'utf8').trim().split('\n').slice(-10).join('\n');
+  endGroup(pid);
+  const lastWords = readFileSync(logFile, 'utf8')
+    .trim()
+    .split('\n')
+    .slice(-10)
+    .map((line) => line.slice(0, 400))
+    .join('\n');
   if (lastWords.includes('EADDRINUSE')) throw new PortTaken(`port ${port} was taken at the last moment`);
   throw new Plain(`the server did not come up; its last words:\n${lastWords}`);
 }
@@ -121,36 +162,25 @@ export async function answers(address: string, instance: string): Promise<boolea
   }
 }
 
-/** Ends a server and everything it started. */
-export function endServer(pid: number): boolean {
-  try {
-    process.kill(-pid, 'SIGTERM');
-  } catch {
-    return false;
-  }
-  const until = Date.now() + 8000;
-  while (Date.now() < until) {
-    if (!alive(pid)) return true;
-    spawnSync('sleep', ['0.1']);
-  }
-  try {
-    process.kill(-pid, 'SIGKILL');
-  } catch {
-    // It ended between the two signals.
-  }
-  return true;
+/** Ends every server of a data folder, on record or not, and nothing else; says whether there was one. */
+export function endServers(folder = DATA): boolean {
+  const groups = groupsOf(folder);
+  for (const group of groups) endGroup(group);
+  return groups.length > 0;
 }
 
-/** Whether the process still runs (a zombie waiting to be collected does not). */
-export function alive(pid: number): boolean {
+/** Ends a process that leads a group, and everything it started. */
+export function endGroup(group: number): void {
+  signal(group, 'SIGTERM');
+  const until = Date.now() + 8000;
+  while (alive(group) && Date.now() < until) spawnSync('sleep', ['0.1']);
+  signal(group, 'SIGKILL');
+}
+
+function signal(group: number, name: NodeJS.Signals): void {
   try {
-    process.kill(pid, 0);
+    process.kill(-group, name);
   } catch {
-    return false;
-  }
-  try {
-    return !/^State:\s+Z/m.test(readFileSync(`/proc/${pid}/status`, 'utf8'));
-  } catch {
-    return false;
+    // It has ended.
   }
 }

@@ -1,45 +1,35 @@
-import { leadingCause } from '../../core/diagnosis/diagnose';
-import type { CauseVerdict } from '../../core/diagnosis/verdict';
 import { fluidDue } from '../../core/due/fluid';
-import { type Derived, derivedAnswers } from '../../core/job/current';
-import { holdsOn, type JobHold } from '../../core/job/holds';
-import { questionOfJob } from '../../core/job/question';
+import type { JobCard } from '../../core/job/card';
 import type { JobSheet } from '../../core/job/sheet';
-import { type Stage, stageToOpen } from '../../core/job/stages';
-import { standingReadings } from '../../core/job/standing';
 import { byUrgency } from '../../core/job/urgency';
-import { type Measured, measuredOf } from '../../core/wear/measured';
-import { type FollowUp, listCars, openFollowUps } from '../cars/queries';
-import type { CarRow } from '../cars/rows';
+import { type CarLine, type FollowUp, listCars, openFollowUps } from '../cars/queries';
 import { database } from '../db/sql';
+import { cardAside } from '../heavy/judge';
 import { getSheets, openJobIds } from '../jobs/queries';
 import { getShop } from '../shop/queries';
 
-export type BayCard = {
-  sheet: JobSheet;
-  holds: JobHold[];
-  derived: Derived[];
-  measured: Measured;
-  stage: Stage;
-  leading?: Pick<CauseVerdict, 'id' | 'probability' | 'corner'>;
-};
+export type BayCard = JobCard & { sheet: JobSheet };
 
-export type DueLine = {
-  carId: string;
-  carName: string;
-  what: string;
-  why: string;
-  dueOn: string | null;
-  followUp?: FollowUp;
-};
+export type DueLine = { what: string; why: string; dueOn: string | null; followUp?: FollowUp };
 
-export type Bay = { cards: BayCard[]; cars: CarRow[]; due: DueLine[] };
+/** What is due on one car, soonest first. */
+export type DueCar = { carId: string; carName: string; lines: DueLine[] };
+
+export type Bay = {
+  cards: BayCard[];
+  cars: CarLine[];
+  /** Cars with something due, the soonest first, as many as are shown; and how many there are besides. */
+  due: { cars: DueCar[]; more: number };
+};
 
 /** Falls due within this many days, or is over: worth a line. */
 const SOON_DAYS = 30;
 
-/** The board: open jobs, most urgent first; the cars; what is due. */
-export async function getBay(today: string): Promise<Bay> {
+/** Cars with something due that the board shows by itself. */
+const DUE_SHOWN = 8;
+
+/** The board: open jobs, most urgent first; the cars; what is due, for the first cars or for all. */
+export async function getBay(today: string, allDue = false): Promise<Bay> {
   const sql = database();
   const [sheets, cars, followUps, shop] = await Promise.all([
     openJobIds(sql).then((ids) => getSheets(ids, sql)),
@@ -47,54 +37,43 @@ export async function getBay(today: string): Promise<Bay> {
     openFollowUps(undefined, sql),
     getShop(sql),
   ]);
-  const cards = sheets.map((sheet): BayCard => {
-    const known = sheet.answers.length + sheet.readings.length > 0;
-    return {
-      sheet,
-      holds: holdsOn(sheet).filter((hold) => !hold.proof),
-      derived: derivedAnswers(sheet.readings, 'before'),
-      measured: measuredOf(standingReadings(sheet)),
-      stage: stageToOpen(sheet),
-      ...(known ? { leading: leadingCause(questionOfJob(sheet)) } : {}),
-    };
-  });
+  const cards = await Promise.all(
+    sheets.map(async (sheet): Promise<BayCard> => ({ sheet, ...(await cardAside(sheet)) })),
+  );
   cards.sort((left, right) => byUrgency(urgencyOf(left), urgencyOf(right)));
-  return { cards, cars, due: dueLines(cars, followUps, shop.fluidSchool, today) };
+  const due = dueByCar(cars, followUps, shop.fluidSchool, today);
+  const shown = allDue ? due : due.slice(0, DUE_SHOWN);
+  return { cards, cars, due: { cars: shown, more: due.length - shown.length } };
 }
 
 function urgencyOf({ sheet, holds }: BayCard) {
   return { holds: holds.length, neededAt: sheet.job.neededAt, openedAt: sheet.job.openedAt };
 }
 
-function dueLines(
-  cars: readonly CarRow[],
+function dueByCar(
+  cars: readonly CarLine[],
   followUps: readonly FollowUp[],
   school: Parameters<typeof fluidDue>[1],
   today: string,
-): DueLine[] {
-  const fluid = cars.flatMap((car): DueLine[] => {
-    const due = fluidDue(car.fluidFilledOn, school, today);
-    return due.daysLeft <= SOON_DAYS
-      ? [
-          {
-            carId: car.id,
-            carName: car.name,
-            what: 'Brake fluid',
-            why: due.why,
-            dueOn: car.fluidFilledOn === null ? null : due.dueOn,
-          },
-        ]
-      : [];
-  });
-  const noted = followUps.map(
-    (followUp): DueLine => ({
-      carId: followUp.carId,
-      carName: followUp.carName,
-      what: followUp.what,
-      why: followUp.jobId === null ? '' : 'Noted when a job was closed.',
-      dueOn: followUp.dueOn,
-      followUp,
-    }),
-  );
-  return [...fluid, ...noted].sort((left, right) => ((left.dueOn ?? '0') < (right.dueOn ?? '0') ? -1 : 1));
+): DueCar[] {
+  const noted = new Map<string, DueLine[]>();
+  for (const followUp of followUps) {
+    const { carId, what, jobId, dueOn } = followUp;
+    const why = jobId === null ? '' : 'Noted when a job was closed.';
+    noted.set(carId, [...(noted.get(carId) ?? []), { what, why, dueOn, followUp }]);
+  }
+  return cars
+    .map(({ id, name, fluidFilledOn }): DueCar => {
+      const fluid = fluidDue(fluidFilledOn, school, today);
+      const dueOn = fluidFilledOn === null ? null : fluid.dueOn;
+      const lines = fluid.daysLeft <= SOON_DAYS ? [{ what: 'Brake fluid', why: fluid.why, dueOn }] : [];
+      return { carId: id, carName: name, lines: [...lines, ...(noted.get(id) ?? [])].sort(bySoonest) };
+    })
+    .filter((car) => car.lines.length > 0)
+    .sort((left, right) => bySoonest(left.lines[0]!, right.lines[0]!));
+}
+
+/** A date before what has none: what nobody knows the date of is no more urgent for that. */
+function bySoonest(left: DueLine, right: DueLine): number {
+  return (left.dueOn ?? '9').localeCompare(right.dueOn ?? '9');
 }

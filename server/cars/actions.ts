@@ -1,23 +1,25 @@
-import { carSpecSchema } from '../../core/car/spec';
+import { type CarSpec, carSpecSchema } from '../../core/car/spec';
 import { parseWith } from '../../core/issues/zod';
 import { database, type Sql } from '../db/sql';
-import { notFound, stale } from '../failure';
-import { accept } from '../http/route';
-import { versioned } from '../http/versioned';
+import { accept, notFound, stale } from '../failure';
+import { fieldsOf, versioned } from '../http/versioned';
 import { knownId, newId } from '../ids';
+import { once, sameContent } from '../once';
 import { getCar } from './queries';
 import { axleColumns, type CarRow, carColumns } from './rows';
 
 /** Adds a car under an id its author made, so that sending it twice adds it once. */
 export async function addCar(input: unknown): Promise<CarRow> {
-  const { id, ...spec } = (input ?? {}) as Record<string, unknown>;
+  const { id, ...spec } = fieldsOf(input);
   const car = accept(parseWith(carSpecSchema, spec));
   const carId = newId(id);
-  return database().begin(async (tx) => {
-    const added =
-      await tx`insert into cars ${tx({ id: carId, ...carColumns(car) })} on conflict (id) do nothing returning 1`;
-    if (added.length > 0) await writeAxles(tx, carId, car);
-    return getCar(carId, tx);
+  return database().begin((tx) => {
+    const stands = () => getCar(carId, tx);
+    return once(tx, { id: carId, kind: 'car', content: car }, stands, async () => {
+      await tx`insert into cars ${tx({ id: carId, ...carColumns(car) })}`;
+      await writeAxles(tx, carId, car);
+      return stands();
+    });
   });
 }
 
@@ -25,13 +27,15 @@ export async function addCar(input: unknown): Promise<CarRow> {
 export async function saveCar(id: string, input: unknown): Promise<CarRow> {
   const { version, body } = versioned(input);
   const car = accept(parseWith(carSpecSchema, body));
-  knownId('car', id);
+  const carId = knownId('car', id);
   return database().begin(async (tx) => {
     const written = await tx`
-      update cars set ${tx(carColumns(car))}, version = version + 1 where id = ${id} and version = ${version} returning 1`;
-    if (written.length === 0) throw stale('The car', await getCar(id, tx));
-    await writeAxles(tx, id, car);
-    return getCar(id, tx);
+      update cars set ${tx(carColumns(car))}, version = version + 1 where id = ${carId} and version = ${version} returning 1`;
+    if (written.length > 0) await writeAxles(tx, carId, car);
+    const stands = await getCar(carId, tx);
+    if (written.length === 0 && !(stands.version > version && isAlready(stands, car)))
+      throw stale('The car', stands);
+    return stands;
   });
 }
 
@@ -42,6 +46,11 @@ async function writeAxles(tx: Sql, carId: string, car: Pick<CarRow, 'front' | 'r
   }
 }
 
+/** Whether the car on file says already what is asked for: a save that landed before, and is sent again. */
+function isAlready({ id: _id, version: _version, ...stands }: CarRow, car: CarSpec): boolean {
+  return sameContent(stands, car);
+}
+
 /** Marks what was due as done, over the version its author saw. */
 export async function finishFollowUp(
   id: string,
@@ -49,12 +58,14 @@ export async function finishFollowUp(
   now = new Date(),
 ): Promise<{ id: string; version: number }> {
   const { version } = versioned(input);
+  const entryId = knownId('entry', id);
   const sql = database();
   const [row] = await sql`
     update follow_ups set done_at = ${now}, version = version + 1
-    where id = ${knownId('entry', id)} and version = ${version} and done_at is null returning id, version`;
+    where id = ${entryId} and version = ${version} and done_at is null returning id, version`;
   if (row) return { id: row.id, version: row.version };
-  const [current] = await sql`select id, what, done_at, version from follow_ups where id = ${id}`;
+  const [current] = await sql`select id, what, done_at, version from follow_ups where id = ${entryId}`;
   if (!current) throw notFound('entry', id);
+  if (current.done_at && current.version > version) return { id: current.id, version: current.version };
   throw stale('That entry', current);
 }

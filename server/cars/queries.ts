@@ -1,28 +1,30 @@
+import type { ReadingRow } from '../../core/job/sheet';
 import { database, type Sql } from '../db/sql';
 import { notFound } from '../failure';
 import { knownId } from '../ids';
+import { figuresFromRow } from '../jobs/rows';
 import { type CarRow, carFromRows } from './rows';
 
 /** One car with its axles. */
 export async function getCar(id: string, sql: Sql = database()): Promise<CarRow> {
-  const [car] = await sql`select * from cars where id = ${knownId('car', id)}`;
+  const carId = knownId('car', id);
+  const [car] = await sql`select * from cars where id = ${carId}`;
   if (!car) throw notFound('car', id);
-  const axles = await sql`select * from car_axles where car_id = ${id}`;
+  const axles = await sql`select * from car_axles where car_id = ${carId}`;
   return carFromRows(car, axles);
 }
 
-/** Every car of the shop, by name. */
-export async function listCars(sql: Sql = database()): Promise<CarRow[]> {
-  const [cars, axles] = await Promise.all([
-    sql`select * from cars order by lower(name), id`,
-    sql`select * from car_axles`,
-  ]);
-  return cars.map((car) =>
-    carFromRows(
-      car,
-      axles.filter((axle) => axle.car_id === car.id),
-    ),
-  );
+export type CarLine = Pick<CarRow, 'id' | 'name' | 'note' | 'fluidFilledOn'>;
+
+/** Every car of the shop, by name: what lists of them need. */
+export async function listCars(sql: Sql = database()): Promise<CarLine[]> {
+  const rows = await sql`select id, name, note, fluid_filled_on from cars order by lower(name), id`;
+  return rows.map(({ id, name, note, fluid_filled_on: fluidFilledOn }) => ({
+    id,
+    name,
+    note,
+    fluidFilledOn,
+  }));
 }
 
 export type CarJob = {
@@ -52,10 +54,9 @@ export async function carJobs(carId: string, sql: Sql = database()): Promise<Car
   }));
 }
 
-export type CarReading = {
+export type CarReading = Pick<ReadingRow, 'input' | 'said' | 'unreadable'> & {
   kind: string;
   corner: string;
-  input: Record<string, unknown>;
   recordedAt: string;
   jobId: string;
   jobNumber: number;
@@ -67,7 +68,7 @@ const LOOK_BACK = 120;
 /** The last standing reading of each kind and corner on a car. */
 export async function lastReadings(carId: string, sql: Sql = database()): Promise<CarReading[]> {
   const rows = await sql`
-    select distinct on (r.kind, r.corner) r.kind, r.corner, r.input, r.recorded_at, r.job_id, j.number
+    select distinct on (r.kind, r.corner) r.kind, r.corner, r.input, r.result, r.calcs, r.recorded_at, r.job_id, j.number
     from (select id, number from jobs where car_id = ${carId} order by opened_at desc limit ${LOOK_BACK}) j
       join readings r on r.job_id = j.id
     where r.input is not null
@@ -76,7 +77,7 @@ export async function lastReadings(carId: string, sql: Sql = database()): Promis
   return rows.map((row) => ({
     kind: row.kind,
     corner: row.corner,
-    input: row.input,
+    ...figuresFromRow(row),
     recordedAt: row.recorded_at.toISOString(),
     jobId: row.job_id,
     jobNumber: row.number,
@@ -99,7 +100,7 @@ export async function openFollowUps(carId?: string, sql: Sql = database()): Prom
     select f.id, f.car_id, c.name, f.job_id, f.what, f.due_on, f.version
     from follow_ups f join cars c on c.id = f.car_id
     where f.done_at is null ${carId ? sql`and f.car_id = ${carId}` : sql``}
-    order by f.due_on nulls last, f.id limit 100`;
+    order by f.due_on nulls last, f.id limit 1000`;
   return rows.map((row) => ({
     id: row.id,
     carId: row.car_id,

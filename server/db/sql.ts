@@ -1,65 +1,72 @@
 import postgres from 'postgres';
 import { Failure } from '../failure';
-import { log } from '../log';
+import { within } from './deadline';
 
 /** The connection pool: one a process, made on first use, so that building the application needs no database. */
 let pool: postgres.Sql | undefined;
 
 export type Sql = postgres.Sql | postgres.TransactionSql;
 
-/** The database. Short waits: a person is standing there. */
-export function database(): postgres.Sql {
-  if (pool) return pool;
+/** A query the database works on longer than this is ended there, ms. */
+const STATEMENT_MS = 15_000;
+/** A database that says nothing for longer than this does not answer any more, ms. */
+const SILENT_MS = STATEMENT_MS + 2_000;
+
+/** The database. Short waits: a person is standing there. @param silentMs how long a whole transaction may take */
+export function database(silentMs = SILENT_MS): postgres.Sql {
+  pool ??= connect();
+  return bounded(pool, silentMs);
+}
+
+function connect(): postgres.Sql {
   const url = process.env.DATABASE_URL;
   if (!url) throw new Failure('unavailable', 'No database is set: DATABASE_URL is empty.');
-  pool = postgres(url, {
+  return postgres(url, {
     max: 10,
     connect_timeout: 5,
     idle_timeout: 60,
     onnotice: () => {},
-    connection: { application_name: 'bavrin', statement_timeout: 15_000 },
+    connection: { application_name: 'bavrin', statement_timeout: STATEMENT_MS },
     types: {
       date: { to: 1082, from: [1082], serialize: (value: string) => value, parse: (value: string) => value },
     },
   });
-  return pool;
+}
+
+/**
+ * The pool with a deadline on every query and transaction: a database that hangs (a full disk, a dead wire) sends
+ * nothing that could time out by itself. Its connections are given up with it, and the next request makes new ones.
+ */
+function bounded(sql: postgres.Sql, silentMs: number): postgres.Sql {
+  const giveUp = () => {
+    if (pool === sql) pool = undefined;
+    void sql.end({ timeout: 0 }).catch(() => {});
+  };
+  return new Proxy(sql, {
+    apply(target, self, args) {
+      const made: unknown = Reflect.apply(target, self, args);
+      // A query runs when it is waited for; what is only part of one is never waited for.
+      if (made instanceof Promise) {
+        const wait = made.then.bind(made);
+        // biome-ignore lint/suspicious/noThenProperty: waiting is where a deadline belongs
+        made.then = (taken, refused) =>
+          within(silentMs, new Promise((resolve, reject) => wait(resolve, reject)), giveUp).then(
+            taken,
+            refused,
+          );
+      }
+      return made;
+    },
+    get(target, name, self) {
+      if (name !== 'begin') return Reflect.get(target, name, self);
+      return (...args: unknown[]) =>
+        within(silentMs, (target.begin as (...all: unknown[]) => Promise<unknown>)(...args), giveUp);
+    },
+  });
 }
 
 /** Ends all connections; for tests and shutdown. */
 export async function closeDatabase(): Promise<void> {
   await pool?.end({ timeout: 2 });
   pool = undefined;
-}
-
-/** Connection troubles, as Postgres.js and PostgreSQL name them. */
-const AWAY = new Set([
-  'ECONNREFUSED',
-  'ECONNRESET',
-  'EPIPE',
-  'ENOTFOUND',
-  'ETIMEDOUT',
-  'CONNECT_TIMEOUT',
-  'CONNECTION_CLOSED',
-  'CONNECTION_ENDED',
-  'CONNECTION_DESTROYED',
-  '57P01',
-  '57P02',
-  '57P03',
-  '53300',
-  '08006',
-  '08001',
-]);
-
-/** The error as the application's own failure, where it is one that can be told plainly. */
-export function toFailure(error: unknown): Failure | undefined {
-  if (error instanceof Failure) return error;
-  const code = (error as { code?: string }).code ?? '';
-  if (AWAY.has(code)) {
-    log.error({ code, message: (error as Error).message }, 'database does not answer');
-    return new Failure(
-      'unavailable',
-      'The database does not answer. Nothing was saved; it will be tried again.',
-    );
-  }
-  return undefined;
 }

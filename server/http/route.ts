@@ -1,6 +1,7 @@
-import type { Outcome } from '../../core/issues/issue';
-import { toFailure } from '../db/sql';
-import { Failure, refused } from '../failure';
+import { readJsonText } from '../../core/issues/json';
+import { within } from '../db/deadline';
+import { toFailure } from '../db/failures';
+import { accept, Failure } from '../failure';
 import { log } from '../log';
 
 /** No body a person's work makes is larger than this. */
@@ -9,14 +10,18 @@ const LARGEST_BODY = 1024 * 1024;
 type Context<P> = { params: Promise<P> };
 type Handler<P> = (request: Request, params: P) => Promise<unknown>;
 
-/** A route handler: JSON out, every failure with its code and words, one log line a request. */
-export function route<P = Record<string, never>>(handler: Handler<P>) {
+/** Everything but an import answers within this, ms: a person is standing there. */
+const DEADLINE_MS = 20_000;
+
+/** A route handler: JSON out, every failure with its code and words, one log line a request, an answer in time. */
+export function route<P = Record<string, never>>(handler: Handler<P>, withinMs = DEADLINE_MS) {
   return async (request: Request, context: Context<P>): Promise<Response> => {
     const started = performance.now();
     const path = new URL(request.url).pathname;
     try {
-      if (request.method !== 'GET') refuseForeign(request);
-      const answer = await handler(request, await context.params);
+      if (request.method !== 'GET' && request.method !== 'HEAD') refuseForeign(request);
+      const answering = async () => handler(request, await context.params);
+      const answer = await within(withinMs, answering());
       log.info({ method: request.method, path, ms: Math.round(performance.now() - started) }, 'served');
       return answer instanceof Response ? answer : Response.json(answer ?? {});
     } catch (error) {
@@ -52,15 +57,14 @@ function refuseForeign(request: Request): void {
   }
 }
 
-/** The body as text, refused when it is larger than anything honest, without reading it all first. */
-export async function readText(request: Request, largest = LARGEST_BODY): Promise<string> {
+/** The body as it came, refused when it is larger than anything honest, without reading it all first. */
+export async function readBytes(request: Request, largest = LARGEST_BODY): Promise<Uint8Array<ArrayBuffer>> {
   const said = Number(request.headers.get('content-length') ?? 0);
   if (said > largest) throw tooLarge(largest);
   const reader = request.body?.getReader();
-  if (!reader) return '';
   const chunks: Uint8Array[] = [];
   let size = 0;
-  for (;;) {
+  while (reader) {
     const { done, value } = await reader.read();
     if (done) break;
     size += value.length;
@@ -70,7 +74,13 @@ export async function readText(request: Request, largest = LARGEST_BODY): Promis
     }
     chunks.push(value);
   }
-  return Buffer.concat(chunks).toString('utf8');
+  const bytes = new Uint8Array(size);
+  let at = 0;
+  for (const chunk of chunks) {
+    bytes.set(chunk, at);
+    at += chunk.length;
+  }
+  return bytes;
 }
 
 function tooLarge(largest: number): Failure {
@@ -79,32 +89,5 @@ function tooLarge(largest: number): Failure {
 
 /** The body as JSON, still unchecked: what it says is for the action to judge. */
 export async function readJson(request: Request): Promise<unknown> {
-  const text = await readText(request);
-  let json: unknown;
-  try {
-    json = JSON.parse(text);
-  } catch (error) {
-    throw refused([
-      {
-        code: 'refused',
-        path: 'body',
-        value: `${text.length} characters`,
-        accepted: `JSON (${(error as Error).message})`,
-      },
-    ]);
-  }
-  refuseNullCharacter(text);
-  return json;
-}
-
-/** PostgreSQL text cannot hold it, and no keyboard makes it. */
-export function refuseNullCharacter(text: string): void {
-  if (!text.includes('\\u0000')) return;
-  throw refused([{ code: 'refused', path: 'body', value: 'a null character', accepted: 'plain text' }]);
-}
-
-/** The value, or a refusal with every issue. */
-export function accept<T>(outcome: Outcome<T>): T {
-  if (!outcome.ok) throw refused(outcome.issues);
-  return outcome.value;
+  return accept(readJsonText(new TextDecoder().decode(await readBytes(request)), 'body'));
 }

@@ -1,4 +1,5 @@
 import { runCalc } from '../../core/calc/registry';
+import { CALCS_VERSION } from '../../core/calc/version';
 import { checkFinding, unknownId } from '../../core/casefile/findings';
 import { CAUSES } from '../../core/diagnosis/vocabulary/causes';
 import { FINDINGS } from '../../core/diagnosis/vocabulary/findings';
@@ -9,61 +10,82 @@ import { newAnswerSchema, newReadingSchema } from '../../core/job/schemas';
 import type { AnswerRow, ReadingRow } from '../../core/job/sheet';
 import { getCar } from '../cars/queries';
 import { database, type Sql } from '../db/sql';
-import { Failure, notFound, refused, stale } from '../failure';
-import { accept } from '../http/route';
+import { accept, Failure, notFound, refused, stale } from '../failure';
 import { knownId } from '../ids';
+import { once } from '../once';
 import { answerFromRow, readingFromRow } from './rows';
 
 /** Writes an answer down. It replaces the one its author saw, or none; somebody else's in between is not overwritten. */
 export async function addAnswer(jobId: string, input: unknown, now = new Date()): Promise<AnswerRow> {
   const answer = accept(parseWith(newAnswerSchema, input));
   refuseIssues(answerIssues(answer));
-  return database().begin(async (tx) => {
-    await lockOpenJob(jobId, tx);
-    const row = {
-      job_id: jobId,
-      phase: answer.phase,
-      finding: answer.finding,
-      place: answer.place,
-      state: answer.state,
-      why: answer.why,
-    };
-    const same = await tx`select * from findings where id = ${answer.id}`;
-    if (same[0]) return sameOrStale(answerFromRow(same[0]), answer, 'That answer');
-    const standing = await tx`
-      select * from findings f where job_id = ${jobId} and phase = ${answer.phase} and finding = ${answer.finding} and place = ${answer.place}
-        and not exists (select 1 from findings later where later.replaces = f.id)`;
-    refuseOvertaken(standing[0] && answerFromRow(standing[0]), answer.replaces, 'That answer');
-    const [written] = await tx`
-      insert into findings ${tx({ id: answer.id, ...row, replaces: answer.replaces, recorded_at: now })} returning *`;
-    return answerFromRow(written!);
-  });
+  const job = knownId('job', jobId);
+  return database().begin((tx) =>
+    once(
+      tx,
+      { id: answer.id, kind: 'answer', target: job, content: answer },
+      async () => answerFromRow((await tx`select * from findings where id = ${answer.id}`)[0]!),
+      async () => {
+        const { at } = await lockOpenJob(job, tx, now);
+        const { id, phase, finding, place, state, replaces, why } = answer;
+        const standing = await tx`
+          select * from findings f where job_id = ${job} and phase = ${phase} and finding = ${finding} and place = ${place}
+            and not exists (select 1 from findings later where later.replaces = f.id)`;
+        refuseOvertaken(standing[0] && answerFromRow(standing[0]), replaces, 'That answer');
+        const [written] = await tx`
+          insert into findings ${tx({ id, job_id: job, phase, finding, place, state, why, replaces, recorded_at: at })} returning *`;
+        return answerFromRow(written!);
+      },
+    ),
+  );
 }
 
 /** Writes a reading down, after its calc has accepted it. */
 export async function addReading(jobId: string, input: unknown, now = new Date()): Promise<ReadingRow> {
   const reading = accept(parseWith(newReadingSchema, input));
-  if (reading.input !== null) {
-    const outcome = runCalc(reading.kind, reading.input);
-    if (!outcome.ok) throw refused(outcome.issues);
-  }
-  return database().begin(async (tx) => {
-    const carId = await lockOpenJob(jobId, tx);
-    const elsewhere = readingRefused(reading.kind, reading.corner, await getCar(carId, tx));
-    if (elsewhere && reading.input !== null)
-      throw refused([{ code: 'refused', path: 'corner', value: reading.corner, accepted: elsewhere }]);
-    const same = await tx`select * from readings where id = ${reading.id}`;
-    if (same[0]) return sameOrStale(readingFromRow(same[0]), reading, 'That reading');
-    const standing = await tx`
-      select * from readings r where job_id = ${jobId} and phase = ${reading.phase} and kind = ${reading.kind} and corner = ${reading.corner}
-        and not exists (select 1 from readings later where later.replaces = r.id)`;
-    refuseOvertaken(standing[0] && readingFromRow(standing[0]), reading.replaces, 'That reading');
-    const { id, phase, kind, corner, entered, replaces, why } = reading;
-    const [written] = await tx`
-      insert into readings ${tx({ id, job_id: jobId, phase, kind, corner, input: reading.input === null ? null : tx.json(reading.input as never), entered: tx.json(entered), replaces, why, recorded_at: now })}
-      returning *`;
-    return readingFromRow(written!);
-  });
+  const result = reading.input === null ? null : accept(runCalc(reading.kind, reading.input));
+  const job = knownId('job', jobId);
+  return database().begin((tx) =>
+    once(
+      tx,
+      { id: reading.id, kind: 'reading', target: job, content: reading },
+      async () => readingFromRow((await tx`select * from readings where id = ${reading.id}`)[0]!),
+      async () => {
+        const { id, phase, kind, corner, input: figures, entered, replaces, why } = reading;
+        const { carId, at } = await lockOpenJob(job, tx, now);
+        const elsewhere = readingRefused(kind, corner, await getCar(carId, tx));
+        if (elsewhere && figures !== null)
+          throw refused([{ code: 'refused', path: 'corner', value: corner, accepted: elsewhere }]);
+        const standing = await tx`
+          select * from readings r where job_id = ${job} and phase = ${phase} and kind = ${kind} and corner = ${corner}
+            and not exists (select 1 from readings later where later.replaces = r.id)`;
+        refuseOvertaken(standing[0] && readingFromRow(standing[0]), replaces, 'That reading');
+        const row = {
+          id,
+          job_id: job,
+          phase,
+          kind,
+          corner,
+          entered: tx.json(entered),
+          replaces,
+          why,
+          recorded_at: at,
+        };
+        const [written] =
+          await tx`insert into readings ${tx({ ...row, ...figureColumns(tx, figures, result) })} returning *`;
+        return readingFromRow(written!);
+      },
+    ),
+  );
+}
+
+/** A reading's figures with what the calcs of today make of them, limits and all: so it reads from then on. */
+export function figureColumns(tx: Sql, input: object | null, result: object | null) {
+  return {
+    input: input === null ? null : tx.json(input as never),
+    result: result === null ? null : tx.json(result as never),
+    calcs: result === null ? null : CALCS_VERSION,
+  };
 }
 
 /** An answer must be in the vocabulary, at a place it can have. */
@@ -102,35 +124,27 @@ export function refuseIssues(issues: Issue[]): void {
 
 /**
  * Holds the job's row while writing to it, so that two writers come one after the other; a closed job takes nothing.
- * @returns the id of its car
+ * @returns the id of its car, and the moment to write down: now, or just after the last thing on record when the clock
+ * was set back since. The order of a job's record is what proofs, holds and closings go by.
  */
-export async function lockOpenJob(jobId: string, tx: Sql): Promise<string> {
-  const [job] = await tx`select car_id, closed_at from jobs where id = ${knownId('job', jobId)} for update`;
+export async function lockOpenJob(jobId: string, tx: Sql, now: Date): Promise<{ carId: string; at: Date }> {
+  const [job] = await tx`select car_id, closed_at from jobs where id = ${jobId} for update`;
   if (!job) throw notFound('job', jobId);
   if (job.closed_at)
     throw new Failure('stale', 'The job has been closed; its record stays as it is.', {
       current: { closedAt: job.closed_at },
     });
-  return job.car_id;
-}
-
-/** A repeated send of the same thing is answered with what stands; the same id for something else is refused. */
-function sameOrStale<T extends { phase: string; replaces: string | null }>(
-  written: T,
-  sent: Record<string, unknown>,
-  what: string,
-): T {
-  const comparable = (value: unknown) =>
-    JSON.stringify(value, (_, each) =>
-      each && typeof each === 'object' && !Array.isArray(each)
-        ? Object.fromEntries(Object.entries(each).sort())
-        : each,
-    );
-  const differs = Object.entries(sent).some(
-    ([field, value]) => comparable(value) !== comparable((written as Record<string, unknown>)[field]),
-  );
-  if (differs) throw stale(`${what} (sent again under the same id with another content)`, written);
-  return written;
+  const [last] = await tx`
+    select greatest(
+      opened_at,
+      (select max(recorded_at) from findings where job_id = jobs.id),
+      (select max(recorded_at) from readings where job_id = jobs.id),
+      (select max(made_at) from verdicts where job_id = jobs.id),
+      (select max(added_at) from works where job_id = jobs.id),
+      (select max(ticked_at) from ticks join works on works.id = work_id where job_id = jobs.id),
+      (select max(proved_at) from hold_proofs where job_id = jobs.id)
+    ) as at from jobs where id = ${jobId}`;
+  return { carId: job.car_id, at: new Date(Math.max(now.getTime(), (last!.at as Date).getTime() + 1)) };
 }
 
 function refuseOvertaken(standing: { id: string } | undefined, replaces: string | null, what: string): void {

@@ -1,14 +1,16 @@
 import { checkCauses } from '../../core/casefile/findings';
+import { dayIn } from '../../core/due/day';
 import { parseWith } from '../../core/issues/zod';
 import { closingIssues } from '../../core/job/closing';
-import { closingSchema } from '../../core/job/closingSchema';
+import { type Closing, closingSchema } from '../../core/job/closingSchema';
 import type { JobSheet } from '../../core/job/sheet';
 import { planOf, runOf } from '../../core/work/run';
-import { database } from '../db/sql';
-import { stale } from '../failure';
-import { accept } from '../http/route';
+import { database, type Sql } from '../db/sql';
+import { accept, stale } from '../failure';
 import { versioned } from '../http/versioned';
-import { idFromContent } from '../ids';
+import { idFromContent, knownId } from '../ids';
+import { once, type Write } from '../once';
+import { getShop } from '../shop/queries';
 import { lockOpenJob, refuseIssues } from './append';
 import { getSheet } from './queries';
 import { writeVerdict } from './work';
@@ -24,37 +26,61 @@ export async function closeJob(jobId: string, input: unknown, now = new Date()):
   const { version, body } = versioned(input);
   const closing = accept(parseWith(closingSchema, body));
   refuseIssues(checkCauses(closing.confirmed, 'confirmed'));
-  return database().begin(async (tx) => {
-    const already = await tx`select closed_at, version from jobs where id::text = ${jobId}`;
-    // A repeated send of the closing that landed is answered with the record.
-    if (already[0]?.closed_at && already[0].version === version + 1) return getSheet(jobId, tx);
-    await lockOpenJob(jobId, tx);
-    const sheet = await getSheet(jobId, tx);
-    refuseIssues(closingIssues(sheet, closing));
-    if (sheet.job.version !== version) throw stale('The job', sheet.job);
-    await writeVerdict(
+  const job = knownId('job', jobId);
+  const write: Write = {
+    id: idFromContent(`${job} closing`),
+    kind: 'closing',
+    target: job,
+    content: { version, ...closing },
+  };
+  return database().begin((tx) =>
+    once(
       tx,
-      jobId,
-      idFromContent(`${jobId} closing`),
-      sheet.verdicts.at(-1)?.decided ?? null,
-      now,
-    );
-    await tx`
-      update jobs set outcome = ${closing.outcome}, summary = ${closing.summary}, closed_by = ${closing.by}, closed_at = ${now}, version = version + 1
-      where id = ${jobId}`;
-    for (const cause of new Set(closing.confirmed))
-      await tx`insert into job_causes ${tx({ job_id: jobId, cause })}`;
-    for (const next of closing.next) {
-      await tx`insert into follow_ups ${tx({ id: next.id, car_id: sheet.job.carId, job_id: jobId, what: next.what, due_on: next.dueOn })} on conflict (id) do nothing`;
-    }
-    const flushed = sheet.works.some(
-      (work) =>
-        FILLS.includes(planOf(work).procedure ?? work.procedure) &&
-        runOf(work, sheet.ticks).state === 'finished',
-    );
-    if (flushed) {
-      await tx`update cars set fluid_filled_on = ${now.toISOString().slice(0, 10)}, version = version + 1 where id = ${sheet.job.carId}`;
-    }
-    return getSheet(jobId, tx);
-  });
+      write,
+      () => getSheet(job, tx),
+      async () => {
+        const { at } = await lockOpenJob(job, tx, now);
+        const sheet = await getSheet(job, tx);
+        refuseIssues(closingIssues(sheet, closing));
+        if (sheet.job.version !== version) throw stale('The job', sheet.job);
+        await writeVerdict(tx, sheet, write.id, sheet.verdicts.at(-1)?.decided ?? null, at);
+        await tx`
+          update jobs set outcome = ${closing.outcome}, summary = ${closing.summary}, closed_by = ${closing.by}, closed_at = ${at}, version = version + 1
+          where id = ${job}`;
+        const causes = [...new Set(closing.confirmed)].map((cause) => ({ job_id: job, cause }));
+        if (causes.length > 0) await tx`insert into job_causes ${tx(causes)}`;
+        for (const next of closing.next) await addFollowUp(tx, sheet, next);
+        await noteFluid(tx, sheet, at);
+        return getSheet(job, tx);
+      },
+    ),
+  );
+}
+
+async function addFollowUp(
+  tx: Sql,
+  { job }: JobSheet,
+  { id, what, dueOn }: Closing['next'][number],
+): Promise<void> {
+  const row = { id, car_id: job.carId, job_id: job.id, what, due_on: dueOn };
+  await once(
+    tx,
+    { id, kind: 'follow_up', target: job.id, content: { what, dueOn } },
+    async () => {},
+    async () => {
+      await tx`insert into follow_ups ${tx(row)}`;
+    },
+  );
+}
+
+/** A finished flush is the car's new fill, on the day it is where the shop stands. */
+async function noteFluid(tx: Sql, sheet: JobSheet, at: Date): Promise<void> {
+  const flushed = sheet.works.some(
+    (work) =>
+      FILLS.includes(planOf(work).procedure ?? work.procedure) &&
+      runOf(work, sheet.ticks).state === 'finished',
+  );
+  if (!flushed) return;
+  const { timeZone } = await getShop(tx);
+  await tx`update cars set fluid_filled_on = ${dayIn(timeZone, at)}, version = version + 1 where id = ${sheet.job.carId}`;
 }

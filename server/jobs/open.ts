@@ -1,23 +1,25 @@
 import { parseWith } from '../../core/issues/zod';
 import { jobChangesSchema, newJobSchema } from '../../core/job/schemas';
-import type { JobSheet } from '../../core/job/sheet';
+import type { JobFields, JobSheet } from '../../core/job/sheet';
 import { getCar } from '../cars/queries';
 import { database } from '../db/sql';
-import { notFound, refused, stale } from '../failure';
-import { accept } from '../http/route';
+import { accept, refused, stale } from '../failure';
 import { versioned } from '../http/versioned';
 import { knownId } from '../ids';
+import { once, sameContent } from '../once';
 import { getSheet } from './queries';
 
 /** Opens a job on a car; sending it twice opens it once. */
 export async function openJob(input: unknown, now = new Date()): Promise<JobSheet> {
   const job = accept(parseWith(newJobSchema, input));
-  return database().begin(async (tx) => {
-    await getCar(job.carId, tx);
-    await tx`
-      insert into jobs ${tx({ id: job.id, car_id: job.carId, complaint: job.complaint, needed_at: job.neededAt, opened_at: now })}
-      on conflict (id) do nothing`;
-    return getSheet(job.id, tx);
+  return database().begin((tx) => {
+    const stands = () => getSheet(job.id, tx);
+    return once(tx, { id: job.id, kind: 'job', content: job }, stands, async () => {
+      await getCar(job.carId, tx);
+      await tx`
+        insert into jobs ${tx({ id: job.id, car_id: job.carId, complaint: job.complaint, needed_at: job.neededAt, opened_at: now })}`;
+      return stands();
+    });
   });
 }
 
@@ -52,15 +54,23 @@ export async function changeJob(id: string, input: unknown): Promise<JobSheet['j
       },
     ]);
   }
-  knownId('job', id);
+  const jobId = knownId('job', id);
   return database().begin(async (tx) => {
     const written = await tx`
       update jobs set ${tx(columns)}, version = version + 1
-      where id = ${id} and version = ${version} and closed_at is null returning 1`;
-    const { job } = await getSheet(id, tx).catch(() => {
-      throw notFound('job', id);
-    });
-    if (written.length === 0) throw stale(job.closedAt ? 'The job was closed; it' : 'The job', job);
+      where id = ${jobId} and version = ${version} and closed_at is null returning 1`;
+    const { job } = await getSheet(jobId, tx);
+    if (written.length === 0 && !isAlready(job, changes))
+      throw stale(job.closedAt ? 'The job was closed; it' : 'The job', job);
     return job;
+  });
+}
+
+/** Whether the job says already what is asked for: a change that landed before, and is sent again, is no conflict. */
+function isAlready(job: JobSheet['job'], changes: Partial<JobFields>): boolean {
+  return (Object.keys(changes) as (keyof JobFields)[]).every((field) => {
+    const [stands, asked] = [job[field], changes[field]];
+    if (field !== 'neededAt' || stands === null || asked === null) return sameContent(stands, asked);
+    return Date.parse(stands as string) === Date.parse(asked as string);
   });
 }

@@ -1,4 +1,6 @@
 import type { Row } from 'postgres';
+import { type CalcResult, runCalc } from '../../core/calc/registry';
+import { CALCS_VERSION } from '../../core/calc/version';
 import type {
   AnswerRow,
   JobHead,
@@ -48,13 +50,25 @@ export function answerFromRow(row: Row): AnswerRow {
   };
 }
 
+/**
+ * A reading's figures as they read today. What was written under other rules keeps what was said of it then; what
+ * today's rules take no more is given as it was written, so that no form and no forecast stumbles over it.
+ */
+export function figuresFromRow(row: Row): Pick<ReadingRow, 'input' | 'said' | 'unreadable'> {
+  if (row.input === null || row.calcs === CALCS_VERSION) return { input: row.input };
+  const said = row.result === null ? {} : { said: row.result as CalcResult };
+  return runCalc(row.kind, row.input).ok
+    ? { input: row.input, ...said }
+    : { input: null, unreadable: row.input, ...said };
+}
+
 export function readingFromRow(row: Row): ReadingRow {
   return {
     id: row.id,
     phase: row.phase,
     kind: row.kind,
     corner: row.corner,
-    input: row.input,
+    ...figuresFromRow(row),
     entered: row.entered,
     replaces: row.replaces,
     why: row.why,

@@ -2,7 +2,6 @@ import { bedInSchema } from '../../core/bedin/schema';
 import { bleedInputSchema } from '../../core/bleed/schema';
 import { parseWith } from '../../core/issues/zod';
 import { openHolds } from '../../core/job/holds';
-import { judge } from '../../core/job/judgement';
 import {
   type NewWork,
   newProofSchema,
@@ -16,9 +15,10 @@ import { plainPlan, planWork, type WorkPlan } from '../../core/work/plan';
 import { planOf } from '../../core/work/run';
 import { drivenWhileHeld, tickIssues } from '../../core/work/tickIssues';
 import { database, type Sql } from '../db/sql';
-import { notFound, stale } from '../failure';
-import { accept } from '../http/route';
+import { accept, notFound, stale } from '../failure';
+import { judgeAside } from '../heavy/judge';
 import { knownId } from '../ids';
+import { once } from '../once';
 import { getShop } from '../shop/queries';
 import { causeIssues, lockOpenJob, refuseIssues } from './append';
 import { getSheet } from './queries';
@@ -28,24 +28,29 @@ import { proofFromRow, tickFromRow, verdictFromRow, workFromRow } from './rows';
 export async function recordVerdict(jobId: string, input: unknown, now = new Date()): Promise<VerdictRow> {
   const { id, decided } = accept(parseWith(newVerdictSchema, input));
   refuseIssues(causeIssues(decided, 'decided'));
-  return database().begin(async (tx) => {
-    await lockOpenJob(jobId, tx);
-    return writeVerdict(tx, jobId, id, decided, now);
-  });
+  const job = knownId('job', jobId);
+  return database().begin((tx) =>
+    once(
+      tx,
+      { id, kind: 'verdict', target: job, content: { decided } },
+      async () => verdictFromRow((await tx`select * from verdicts where id = ${id}`)[0]!),
+      async () => {
+        const { at } = await lockOpenJob(job, tx, now);
+        return writeVerdict(tx, await getSheet(job, tx), id, decided, at);
+      },
+    ),
+  );
 }
 
 /** Within a transaction that holds the job. */
 export async function writeVerdict(
   tx: Sql,
-  jobId: string,
+  sheet: JobSheet,
   id: string,
   decided: string | null,
-  now: Date,
+  at: Date,
 ): Promise<VerdictRow> {
-  const [same] = await tx`select * from verdicts where id = ${id}`;
-  if (same) return verdictFromRow(same);
-  const sheet = await getSheet(jobId, tx);
-  const { verdict, derived } = judge(sheet);
+  const { verdict, derived } = await judgeAside(sheet);
   const leading = verdict.causes
     .slice(0, 8)
     .map(({ id: cause, probability, corner, evidence }) => ({ id: cause, probability, corner, evidence }));
@@ -64,13 +69,13 @@ export async function writeVerdict(
   const [row] = await tx`
     insert into verdicts ${tx({
       id,
-      job_id: jobId,
+      job_id: sheet.job.id,
       findings: tx.json(used as never),
       verdict: tx.json(kept as never),
       engine: verdict.engine,
       knowledge: verdict.knowledge,
       decided,
-      made_at: now,
+      made_at: at,
     })} returning *`;
   return verdictFromRow(row!);
 }
@@ -79,26 +84,31 @@ export async function writeVerdict(
 export async function addWork(jobId: string, input: unknown, now = new Date()): Promise<WorkRow> {
   const work = accept(parseWith(newWorkSchema, input));
   refuseIssues(causeIssues(work.cause, 'cause'));
-  return database().begin(async (tx) => {
-    await lockOpenJob(jobId, tx);
-    const [same] = await tx`select * from works where id = ${work.id}`;
-    if (same) return workFromRow(same);
-    const sheet = await getSheet(jobId, tx);
-    const plan = await planFor(sheet, work, tx);
-    const row = {
-      id: work.id,
-      job_id: jobId,
-      procedure: work.procedure,
-      cause: work.cause,
-      title: work.title,
-      before: work.before,
-      measured_by: work.measuredBy === null ? null : tx.json(work.measuredBy as never),
-      plan: tx.json(plan as never),
-      added_at: now,
-    };
-    const [written] = await tx`insert into works ${tx(row)} returning *`;
-    return workFromRow(written!);
-  });
+  const job = knownId('job', jobId);
+  return database().begin((tx) =>
+    once(
+      tx,
+      { id: work.id, kind: 'work', target: job, content: work },
+      async () => workFromRow((await tx`select * from works where id = ${work.id}`)[0]!),
+      async () => {
+        const { at } = await lockOpenJob(job, tx, now);
+        const plan = await planFor(await getSheet(job, tx), work, tx);
+        const row = {
+          id: work.id,
+          job_id: job,
+          procedure: work.procedure,
+          cause: work.cause,
+          title: work.title,
+          before: work.before,
+          measured_by: work.measuredBy === null ? null : tx.json(work.measuredBy as never),
+          plan: tx.json(plan as never),
+          added_at: at,
+        };
+        const [written] = await tx`insert into works ${tx(row)} returning *`;
+        return workFromRow(written!);
+      },
+    ),
+  );
 }
 
 /** The plan of a new work; a bleed that cannot be (a pressure over the reservoir's ceiling) is refused as the command refuses it. */
@@ -117,42 +127,54 @@ async function planFor(sheet: JobSheet, work: NewWork, tx: Sql): Promise<WorkPla
 /** Ticks a step of a work, writes down what was found at it, or leaves the work undone. */
 export async function addTick(workId: string, input: unknown, now = new Date()): Promise<TickRow> {
   const tick = accept(parseWith(newTickSchema, input));
-  return database().begin(async (tx) => {
-    const [work] = await tx`select * from works where id = ${knownId('work', workId)}`;
-    if (!work) throw notFound('work', workId);
-    await lockOpenJob(work.job_id, tx);
-    const [same] = await tx`select * from ticks where id = ${tick.id}`;
-    if (same) return tickFromRow(same);
-    const { steps } = planOf(workFromRow(work));
-    refuseIssues(tickIssues(steps, tick));
-    const step = steps.find((each) => each.id === tick.step);
-    if (tick.done && step?.drives)
-      refuseIssues(drivenWhileHeld(step, openHolds(await getSheet(work.job_id, tx))));
-    const row = {
-      id: tick.id,
-      work_id: workId,
-      step: tick.step,
-      done: tick.done,
-      note: tick.note,
-      record: tx.json(tick.record as never),
-      ticked_at: now,
-    };
-    const [written] = await tx`insert into ticks ${tx(row)} returning *`;
-    return tickFromRow(written!);
-  });
+  const on = knownId('work', workId);
+  return database().begin((tx) =>
+    once(
+      tx,
+      { id: tick.id, kind: 'tick', target: on, content: tick },
+      async () => tickFromRow((await tx`select * from ticks where id = ${tick.id}`)[0]!),
+      async () => {
+        const [work] = await tx`select * from works where id = ${on}`;
+        if (!work) throw notFound('work', workId);
+        const { at } = await lockOpenJob(work.job_id, tx, now);
+        const { steps } = planOf(workFromRow(work));
+        refuseIssues(tickIssues(steps, tick));
+        const step = steps.find((each) => each.id === tick.step);
+        if (tick.done && step?.drives)
+          refuseIssues(drivenWhileHeld(step, openHolds(await getSheet(work.job_id, tx))));
+        const row = {
+          id: tick.id,
+          work_id: on,
+          step: tick.step,
+          done: tick.done,
+          note: tick.note,
+          record: tx.json(tick.record as never),
+          ticked_at: at,
+        };
+        const [written] = await tx`insert into ticks ${tx(row)} returning *`;
+        return tickFromRow(written!);
+      },
+    ),
+  );
 }
 
 /** Records the proof of a hold that is on. */
 export async function proveHold(jobId: string, input: unknown, now = new Date()): Promise<ProofRow> {
   const proof = accept(parseWith(newProofSchema, input));
-  return database().begin(async (tx) => {
-    await lockOpenJob(jobId, tx);
-    const [same] = await tx`select * from hold_proofs where id = ${proof.id}`;
-    if (same) return proofFromRow(same);
-    const holds = openHolds(await getSheet(jobId, tx));
-    if (!holds.some((hold) => hold.id === proof.hold)) throw stale('That hold', holds);
-    const [row] = await tx`
-      insert into hold_proofs ${tx({ id: proof.id, job_id: jobId, hold: proof.hold, how: proof.how, proved_by: proof.by, proved_at: now })} returning *`;
-    return proofFromRow(row!);
-  });
+  const job = knownId('job', jobId);
+  return database().begin((tx) =>
+    once(
+      tx,
+      { id: proof.id, kind: 'proof', target: job, content: proof },
+      async () => proofFromRow((await tx`select * from hold_proofs where id = ${proof.id}`)[0]!),
+      async () => {
+        const { at } = await lockOpenJob(job, tx, now);
+        const holds = openHolds(await getSheet(job, tx));
+        if (!holds.some((hold) => hold.id === proof.hold)) throw stale('That hold', holds);
+        const [row] = await tx`
+          insert into hold_proofs ${tx({ id: proof.id, job_id: job, hold: proof.hold, how: proof.how, proved_by: proof.by, proved_at: at })} returning *`;
+        return proofFromRow(row!);
+      },
+    ),
+  );
 }

@@ -1,15 +1,16 @@
+import { runCalc } from '../../core/calc/registry';
 import type { CarSpec } from '../../core/car/spec';
 import { startingSet } from '../../core/car/startingSets';
 import type { CarTraits } from '../../core/car/traits';
 import { caseFromSheet } from '../../core/casefile/fromSheet';
-import { type OpenCase, openCase } from '../../core/casefile/open';
+import type { OpenCase } from '../../core/casefile/open';
 import type { CaseFile, CaseFinding } from '../../core/casefile/schema';
-import type { Issue } from '../../core/issues/issue';
 import { axleColumns, carColumns } from '../cars/rows';
 import { database, type Sql } from '../db/sql';
-import { refused } from '../failure';
-import { refuseNullCharacter } from '../http/route';
+import { accept } from '../failure';
+import { withCases } from '../heavy/cases';
 import { idFromContent } from '../ids';
+import { figureColumns } from '../jobs/append';
 import { getSheet, getSheets } from '../jobs/queries';
 
 /** One job as a case file. */
@@ -34,76 +35,37 @@ export async function* exportLedger(): AsyncGenerator<string> {
 
 export type ImportResult = { added: number; known: number; jobs: string[] };
 
+/** Taking in ten years of cases is allowed this long. */
+const IMPORT_MS = 5 * 60_000;
+
 /**
  * Takes cases in: one case file, a list of them, or one a line. All of them or none. A case taken in before (the same
- * content) is not taken twice.
+ * content) is not taken twice, by whoever sends it at the same time either: imports come one after another.
  */
-export async function importCases(text: string, now = new Date()): Promise<ImportResult> {
-  refuseNullCharacter(text);
-  const cases = readCases(text);
-  return database().begin(async (tx) => {
-    const result: ImportResult = { added: 0, known: 0, jobs: [] };
-    for (const opened of cases) {
-      const jobId = idFromContent(JSON.stringify(opened.file));
-      result.jobs.push(jobId);
-      const known = await tx`select 1 from jobs where id = ${jobId}`;
-      if (known.length > 0) {
-        result.known += 1;
-        continue;
-      }
-      await writeCase(tx, jobId, opened, now);
-      result.added += 1;
-    }
-    return result;
-  });
-}
-
-function readCases(text: string): OpenCase[] {
-  const issues: Issue[] = [];
-  const opened = parseCases(text).flatMap((input, index, all): OpenCase[] => {
-    const outcome = openCase(input);
-    if (outcome.ok) return [outcome.value];
-    issues.push(
-      ...outcome.issues.map((issue) => ({
-        ...issue,
-        path: all.length === 1 ? issue.path : `cases[${index}].${issue.path}`,
-      })),
-    );
-    return [];
-  });
-  if (issues.length > 0) throw refused(issues.slice(0, 50));
-  return opened;
-}
-
-function parseCases(text: string): unknown[] {
-  try {
-    const whole = JSON.parse(text);
-    return Array.isArray(whole) ? whole : [whole];
-  } catch {
-    return text
-      .split('\n')
-      .filter((line) => line.trim() !== '')
-      .map((line, index) => {
-        try {
-          return JSON.parse(line);
-        } catch (error) {
-          throw refused([
-            {
-              code: 'refused',
-              path: `line ${index + 1}`,
-              value: `${line.length} characters`,
-              accepted: `JSON (${(error as Error).message})`,
-            },
-          ]);
+export async function importCases(bytes: Uint8Array<ArrayBuffer>, now = new Date()): Promise<ImportResult> {
+  return withCases(bytes, (batches) =>
+    database(IMPORT_MS).begin(async (tx) => {
+      await tx`select pg_advisory_xact_lock(hashtext('bavrin import'))`;
+      const result: ImportResult = { added: 0, known: 0, jobs: [] };
+      for await (const batch of batches) {
+        for (const opened of batch) {
+          const jobId = idFromContent(JSON.stringify(opened.file));
+          result.jobs.push(jobId);
+          const known = await tx`select 1 from jobs where id = ${jobId}`;
+          if (known.length === 0) await writeCase(tx, jobId, opened, now);
+          result[known.length === 0 ? 'added' : 'known'] += 1;
         }
-      });
-  }
+      }
+      return result;
+    }),
+  );
 }
 
 async function writeCase(tx: Sql, jobId: string, { file, car }: OpenCase, now: Date): Promise<void> {
   const { record } = file;
   const carId = await carFor(tx, car, jobId);
-  const openedAt = record?.openedAt ? new Date(record.openedAt) : now;
+  const openedAt = new Date(record?.openedAt ?? record?.closedAt ?? now);
+  const closedAt = new Date(record?.closedAt ?? Math.max(now.getTime(), openedAt.getTime()));
   await tx`
     insert into jobs ${tx({
       id: jobId,
@@ -119,27 +81,31 @@ async function writeCase(tx: Sql, jobId: string, { file, car }: OpenCase, now: D
         .filter((line) => line !== '')
         .join('\n')
         .slice(0, 4000),
-      ...(record
-        ? {
-            outcome: record.outcome,
-            closed_at: record.closedAt ? new Date(record.closedAt) : now,
-            closed_by: record.by || 'imported',
-          }
-        : {}),
+      ...(record ? { outcome: record.outcome, closed_at: closedAt, closed_by: record.by || 'imported' } : {}),
     })}`;
   await writeFindings(tx, jobId, file.findings, 'before', openedAt);
   await writeFindings(tx, jobId, record?.proof ?? [], 'after', openedAt);
-  for (const [index, reading] of (file.readings ?? []).entries()) {
-    await tx`
-      insert into readings ${tx({ id: idFromContent(`${jobId} reading ${index}`), job_id: jobId, phase: 'before', kind: reading.kind, corner: reading.corner ?? '', input: tx.json(reading.input as never), recorded_at: openedAt })}
-      on conflict do nothing`;
-  }
-  for (const cause of new Set(record?.confirmed ?? []))
-    await tx`insert into job_causes ${tx({ job_id: jobId, cause })}`;
-  for (const [index, hold] of (record?.holds ?? []).entries()) {
-    await tx`
-      insert into hold_proofs ${tx({ id: idFromContent(`${jobId} hold ${index}`), job_id: jobId, hold: hold.id, how: hold.how, proved_by: hold.by || 'imported', proved_at: new Date(hold.at) })}`;
-  }
+  const readings = (file.readings ?? []).map(({ kind, corner = '', input }, index) => ({
+    id: idFromContent(`${jobId} reading ${index}`),
+    job_id: jobId,
+    phase: 'before',
+    kind,
+    corner,
+    recorded_at: openedAt,
+    ...figureColumns(tx, input, accept(runCalc(kind, input))),
+  }));
+  if (readings.length > 0) await tx`insert into readings ${tx(readings)} on conflict do nothing`;
+  const causes = [...new Set(record?.confirmed ?? [])].map((cause) => ({ job_id: jobId, cause }));
+  if (causes.length > 0) await tx`insert into job_causes ${tx(causes)}`;
+  const proofs = (record?.holds ?? []).map(({ id: hold, how, by, at }, index) => ({
+    id: idFromContent(`${jobId} hold ${index}`),
+    job_id: jobId,
+    hold,
+    how,
+    proved_by: by || 'imported',
+    proved_at: new Date(at),
+  }));
+  if (proofs.length > 0) await tx`insert into hold_proofs ${tx(proofs)}`;
 }
 
 /** A question answered twice at one place keeps its first answer: the record holds one row a slot. */
@@ -150,11 +116,16 @@ async function writeFindings(
   phase: 'before' | 'after',
   at: Date,
 ): Promise<void> {
-  for (const [index, finding] of findings.entries()) {
-    await tx`
-      insert into findings ${tx({ id: idFromContent(`${jobId} ${phase} ${index}`), job_id: jobId, phase, finding: finding.id, place: finding.corner ?? finding.axle ?? '', state: finding.state, recorded_at: at })}
-      on conflict do nothing`;
-  }
+  const rows = findings.map(({ id, corner, axle, state }, index) => ({
+    id: idFromContent(`${jobId} ${phase} ${index}`),
+    job_id: jobId,
+    phase,
+    finding: id,
+    place: corner ?? axle ?? '',
+    state,
+    recorded_at: at,
+  }));
+  if (rows.length > 0) await tx`insert into findings ${tx(rows)} on conflict do nothing`;
 }
 
 /** The shop's car of that name, or a new one with what the case says of it. */

@@ -32,7 +32,7 @@ export async function searchLedger(search: LedgerSearch): Promise<LedgerPage> {
     closed_at is not null
     ${search.car && UUID.test(search.car) ? sql`and car_id = ${search.car}` : sql``}
     ${search.outcome && (OUTCOME_IDS as string[]).includes(search.outcome) ? sql`and outcome = ${search.outcome}` : sql``}
-    ${search.cause ? sql`and exists (select 1 from job_causes k where k.job_id = jobs.id and k.cause = ${search.cause})` : sql``}
+    ${CAUSES.some((cause) => cause.id === search.cause) ? sql`and exists (select 1 from job_causes k where k.job_id = jobs.id and k.cause = ${search.cause!})` : sql``}
     ${wanted ? sql`and (words @@ to_tsquery('simple', ${wanted.query}) or car_id in (select id from cars where name ilike ${wanted.like}) or exists (select 1 from job_causes k where k.job_id = jobs.id and k.cause = any(${wanted.causes})))` : sql``}`;
   const key = readKey(search.after);
   const [rows, counted] = await Promise.all([
@@ -75,7 +75,7 @@ function wordQuery(text: string): { query: string; like: string; causes: string[
     .match(/[\p{L}\p{N}]+/gu)
     ?.slice(0, 12);
   if (!parts) return undefined;
-  const phrase = text.trim().toLowerCase().slice(0, 100);
+  const phrase = text.replaceAll('\0', '').trim().toLowerCase().slice(0, 100);
   return {
     query: parts.map((part) => `${part}:*`).join(' & '),
     like: `%${phrase.replace(/[\\%_]/g, (sign) => `\\${sign}`)}%`,

@@ -1,11 +1,12 @@
+import type { Issue } from '../../core/issues/issue';
 import { parseWith } from '../../core/issues/zod';
 import type { FittedPart } from '../../core/work/fitted';
-import { newPartSchema } from '../../core/work/shelfSchema';
-import { getCar } from '../cars/queries';
-import { database } from '../db/sql';
-import { notFound, refused } from '../failure';
-import { accept } from '../http/route';
-import { newId } from '../ids';
+import { type NewPart, newPartSchema } from '../../core/work/shelfSchema';
+import { database, type Sql } from '../db/sql';
+import { accept, notFound, refused } from '../failure';
+import { fieldsOf } from '../http/versioned';
+import { knownId, newId } from '../ids';
+import { once } from '../once';
 import { partFromRow } from './queries';
 
 /**
@@ -13,54 +14,65 @@ import { partFromRow } from './queries';
  * there.
  */
 export async function fitPart(carId: string, input: unknown, now = new Date()): Promise<FittedPart> {
-  const { id, ...body } = (input ?? {}) as Record<string, unknown>;
+  const { id, ...body } = fieldsOf(input);
   const part = accept(parseWith(newPartSchema, body));
   const partId = newId(id);
-  return database().begin(async (tx) => {
-    const { id: car } = await getCar(carId, tx);
-    const [same] = await tx`select * from fitted_parts where id = ${partId}`;
-    if (same) return partFromRow(same);
-    if (part.jobId) {
-      const [job] = await tx`select 1 from jobs where id = ${part.jobId} and car_id = ${car}`;
-      if (!job) throw notFound('job', part.jobId);
-    }
-    if (part.shelfId) {
-      const [lot] = await tx`
-        update shelf set quantity = quantity - 1, version = version + 1
-        where id = ${part.shelfId} and quantity > 0 and dropped_at is null and kind = ${part.kind} returning 1`;
-      if (!lot) throw notFound('lot', part.shelfId);
-    }
-    const [worn] = await tx`
-      select * from fitted_parts
-      where car_id = ${car} and place = ${part.place} and kind = ${part.kind} and removed_on is null for update`;
-    if (worn && worn.fitted_on > part.fittedOn)
-      throw refused([
-        {
-          code: 'out_of_range',
-          path: 'fittedOn',
-          value: part.fittedOn,
-          accepted: `not before ${worn.fitted_on}, when what it wears was fitted`,
-        },
-      ]);
-    if (worn) await tx`update fitted_parts set removed_on = ${part.fittedOn} where id = ${worn.id}`;
-    if (daysAhead(part.fittedOn, now) > 1)
-      throw refused([
-        { code: 'out_of_range', path: 'fittedOn', value: part.fittedOn, accepted: 'today or earlier' },
-      ]);
-    const row = {
-      id: partId,
-      car_id: car,
-      place: part.place,
-      kind: part.kind,
-      what: part.what,
-      batch: part.batch,
-      fitted_on: part.fittedOn,
-      job_id: part.jobId,
-      shelf_id: part.shelfId,
-    };
-    const [written] = await tx`insert into fitted_parts ${tx(row)} returning *`;
-    return partFromRow(written!);
-  });
+  if (daysAhead(part.fittedOn, now) > 1) throw refused([dateIssue(part.fittedOn, 'today or earlier')]);
+  const car = knownId('car', carId);
+  return database().begin((tx) =>
+    once(
+      tx,
+      { id: partId, kind: 'part', target: car, content: part },
+      async () => partFromRow((await tx`select * from fitted_parts where id = ${partId}`)[0]!),
+      async () => {
+        // One part after another on a car: two at once in one place would both be worn.
+        const [held] = await tx`select 1 from cars where id = ${car} for update`;
+        if (!held) throw notFound('car', carId);
+        await takeWorn(tx, car, part);
+        await takeFromShelf(tx, part);
+        if (part.jobId) {
+          const [job] = await tx`select 1 from jobs where id = ${part.jobId} and car_id = ${car}`;
+          if (!job) throw notFound('job', part.jobId);
+        }
+        const row = {
+          id: partId,
+          car_id: car,
+          place: part.place,
+          kind: part.kind,
+          what: part.what,
+          batch: part.batch,
+          fitted_on: part.fittedOn,
+          job_id: part.jobId,
+          shelf_id: part.shelfId,
+        };
+        const [written] = await tx`insert into fitted_parts ${tx(row)} returning *`;
+        return partFromRow(written!);
+      },
+    ),
+  );
+}
+
+async function takeFromShelf(tx: Sql, { shelfId, kind }: NewPart): Promise<void> {
+  if (!shelfId) return;
+  const [lot] = await tx`
+    update shelf set quantity = quantity - 1, version = version + 1
+    where id = ${shelfId} and quantity > 0 and dropped_at is null and kind = ${kind} returning 1`;
+  if (!lot) throw notFound('lot', shelfId);
+}
+
+/** What the car wears in that place comes off the day the new one goes on. */
+async function takeWorn(tx: Sql, car: string, { place, kind, fittedOn }: NewPart): Promise<void> {
+  const [worn] = await tx`
+    select * from fitted_parts
+    where car_id = ${car} and place = ${place} and kind = ${kind} and removed_on is null`;
+  if (!worn) return;
+  if (worn.fitted_on > fittedOn)
+    throw refused([dateIssue(fittedOn, `not before ${worn.fitted_on}, when what it wears was fitted`)]);
+  await tx`update fitted_parts set removed_on = ${fittedOn} where id = ${worn.id}`;
+}
+
+function dateIssue(value: string, accepted: string): Issue {
+  return { code: 'out_of_range', path: 'fittedOn', value, accepted };
 }
 
 /** Days a date lies ahead of the server's clock; a shop west or east of it may already be in tomorrow. */

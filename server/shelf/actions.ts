@@ -7,19 +7,18 @@ import {
   shelfChangesSchema,
   usedFluidSchema,
 } from '../../core/work/shelfSchema';
-import { database } from '../db/sql';
-import { notFound, refused, stale } from '../failure';
-import { accept } from '../http/route';
-import { versioned } from '../http/versioned';
+import { database, type Sql } from '../db/sql';
+import { accept, notFound, refused, stale } from '../failure';
+import { fieldsOf, versioned } from '../http/versioned';
 import { knownId, newId } from '../ids';
+import { once, sameContent, type Write } from '../once';
 import { type ShelfRow, shelfFromRow } from './queries';
 
 /** Puts a lot on the shelf, under an id its author made. */
 export async function addShelfItem(input: unknown, now = new Date()): Promise<ShelfRow> {
-  const { id, ...body } = (input ?? {}) as Record<string, unknown>;
+  const { id, ...body } = fieldsOf(input);
   const item = accept(parseWith(newShelfItemSchema, body));
   const itemId = newId(id);
-  const sql = database();
   const row = {
     id: itemId,
     kind: item.kind,
@@ -30,9 +29,18 @@ export async function addShelfItem(input: unknown, now = new Date()): Promise<Sh
     size_m3: item.sizeMl === null ? null : toSI(item.sizeMl, 'ml'),
     added_at: now,
   };
-  await sql`insert into shelf ${sql(row)} on conflict (id) do nothing`;
-  const [written] = await sql`select * from shelf where id = ${itemId}`;
-  return shelfFromRow(written!);
+  return database().begin((tx) => {
+    const stands = () => lotById(tx, itemId);
+    return once(tx, { id: itemId, kind: 'lot', content: item }, stands, async () => {
+      await tx`insert into shelf ${tx(row)}`;
+      return stands();
+    });
+  });
+}
+
+async function lotById(tx: Sql, id: string): Promise<ShelfRow> {
+  const [row] = await tx`select * from shelf where id = ${id}`;
+  return shelfFromRow(row!);
 }
 
 /** Counts a lot anew or takes it off the shelf, over the version its author saw. */
@@ -44,6 +52,13 @@ export async function changeShelfItem(id: string, input: unknown, now = new Date
     const [current] = await tx`select * from shelf where id = ${itemId} for update`;
     if (!current) throw notFound('lot', id);
     const before = shelfFromRow(current);
+    const asked = { quantity, remainingMl, dropped: dropped ?? false };
+    const stands = {
+      quantity: before.quantity,
+      remainingMl: before.remainingMl,
+      dropped: current.dropped_at !== null,
+    };
+    if (before.version > version && sameContent(asked, stands)) return before;
     if (before.version !== version || current.dropped_at) throw stale('That lot', before);
     if ((remainingMl === null) !== (before.openedAt === null) || (remainingMl ?? 0) > (before.sizeMl ?? 0))
       throw refused([
@@ -68,7 +83,7 @@ export async function changeShelfItem(id: string, input: unknown, now = new Date
 /** Opens a sealed bottle: one less in the lot, one opened bottle of its own, with the moment it was opened. */
 export async function openBottle(id: string, input: unknown, now = new Date()): Promise<ShelfRow> {
   const { id: openedId } = accept(parseWith(openBottleSchema, input));
-  return takeBottles(id, openedId, (sizeMl) => ({ bottles: 1, leftMl: sizeMl }), now);
+  return takeBottles(id, openedId, 'open', (sizeMl) => ({ bottles: 1, leftMl: sizeMl }), now);
 }
 
 /**
@@ -77,46 +92,53 @@ export async function openBottle(id: string, input: unknown, now = new Date()): 
  */
 export async function takeFluid(id: string, input: unknown, now = new Date()): Promise<ShelfRow> {
   const { id: openedId, ml } = accept(parseWith(usedFluidSchema, input));
-  return takeBottles(id, openedId, (sizeMl) => bottlesFor(ml, sizeMl), now);
+  return takeBottles(id, openedId, { ml }, (sizeMl) => bottlesFor(ml, sizeMl), now);
 }
 
 async function takeBottles(
   id: string,
   openedId: string,
+  asked: unknown,
   count: (sizeMl: number) => { bottles: number; leftMl: number },
   now: Date,
 ): Promise<ShelfRow> {
   const lotId = knownId('lot', id);
-  return database().begin(async (tx) => {
-    const [same] = await tx`select * from shelf where id = ${openedId}`;
-    if (same) return shelfFromRow(same);
-    const [row] = await tx`select * from shelf where id = ${lotId} for update`;
-    if (!row || row.dropped_at) throw notFound('lot', id);
-    const lot = shelfFromRow(row);
-    const { bottles, leftMl } = count(lot.sizeMl ?? 1);
-    if (lot.kind !== 'fluid' || lot.openedAt || lot.quantity < bottles)
-      throw refused([
-        {
-          code: 'refused',
-          path: 'id',
-          value: lot.openedAt ? 'already opened' : `${lot.quantity} of ${lot.what}`,
-          accepted: `a lot with ${bottles} sealed bottle${bottles === 1 ? '' : 's'} of fluid in it`,
-        },
-      ]);
-    await tx`update shelf set quantity = quantity - ${bottles}, version = version + 1 where id = ${lotId}`;
-    const opened = {
-      id: openedId,
-      kind: 'fluid',
-      what: lot.what,
-      batch: lot.batch,
-      quantity: leftMl > 0 ? 1 : 0,
-      fluid_class: row.fluid_class,
-      size_m3: row.size_m3,
-      opened_at: now,
-      remaining_m3: toSI(leftMl, 'ml'),
-      added_at: now,
-    };
-    const [written] = await tx`insert into shelf ${tx(opened)} returning *`;
-    return shelfFromRow(written!);
-  });
+  const write: Write = { id: openedId, kind: 'lot', target: lotId, content: asked };
+  return database().begin((tx) =>
+    once(
+      tx,
+      write,
+      () => lotById(tx, openedId),
+      async () => {
+        const [row] = await tx`select * from shelf where id = ${lotId} for update`;
+        if (!row || row.dropped_at) throw notFound('lot', id);
+        const lot = shelfFromRow(row);
+        const { bottles, leftMl } = count(lot.sizeMl ?? 1);
+        if (lot.kind !== 'fluid' || lot.openedAt || lot.quantity < bottles)
+          throw refused([
+            {
+              code: 'refused',
+              path: 'id',
+              value: lot.openedAt ? 'already opened' : `${lot.quantity} of ${lot.what}`,
+              accepted: `a lot with ${bottles} sealed bottle${bottles === 1 ? '' : 's'} of fluid in it`,
+            },
+          ]);
+        await tx`update shelf set quantity = quantity - ${bottles}, version = version + 1 where id = ${lotId}`;
+        const opened = {
+          id: openedId,
+          kind: 'fluid',
+          what: lot.what,
+          batch: lot.batch,
+          quantity: leftMl > 0 ? 1 : 0,
+          fluid_class: row.fluid_class,
+          size_m3: row.size_m3,
+          opened_at: now,
+          remaining_m3: toSI(leftMl, 'ml'),
+          added_at: now,
+        };
+        const [written] = await tx`insert into shelf ${tx(opened)} returning *`;
+        return shelfFromRow(written!);
+      },
+    ),
+  );
 }

@@ -3,9 +3,9 @@ import type { LimitName } from '../../core/limits/catalogue';
 import { shopSchema } from '../../core/shop/shop';
 import { toSI } from '../../core/units/convert';
 import { database } from '../db/sql';
-import { stale } from '../failure';
-import { accept } from '../http/route';
+import { accept, stale } from '../failure';
 import { versioned } from '../http/versioned';
+import { sameContent } from '../once';
 import { getShop, limitToSI, type ShopRow } from './queries';
 
 /** Saves the shop's settings over the version their author saw. */
@@ -38,7 +38,11 @@ export async function saveShop(input: unknown, options: { isDemo?: boolean } = {
       version === 0
         ? await tx`insert into shop ${tx({ ...columns, is_demo: options.isDemo ?? false })} on conflict do nothing returning 1`
         : await tx`update shop set ${tx(columns)}, version = version + 1 where version = ${version} returning 1`;
-    if (written.length === 0) throw stale('The shop’s setup', await getShop(tx));
+    if (written.length === 0) {
+      const { version: newest, isDemo: _, ...stands } = await getShop(tx);
+      if (newest > version && sameContent(stands, shop)) return getShop(tx);
+      throw stale('The shop’s setup', { ...stands, version: newest });
+    }
     await tx`delete from shop_limits`;
     const limits = Object.entries(shop.limits)
       .filter((limit): limit is [LimitName, number] => limit[1] !== undefined)

@@ -1,9 +1,11 @@
 import type { Row } from 'postgres';
 import type { Corner } from '../../core/car/corner';
+import { dayIn } from '../../core/due/day';
 import { type CornerWear, type PastReading, wearOf } from '../../core/wear/history';
 import { type Measured, measuredOf } from '../../core/wear/measured';
 import { type CarEvent, sessionsBy } from '../../core/wear/sessions';
 import { database, type Sql } from '../db/sql';
+import { figuresFromRow } from '../jobs/rows';
 
 export type EventRow = CarEvent & { version: number };
 
@@ -35,7 +37,7 @@ export async function carPast(
   const [events, rows] = await Promise.all([
     carEvents(carId, sql),
     sql`
-      select r.kind, r.corner, r.input, r.recorded_at
+      select r.kind, r.corner, r.input, r.result, r.calcs, r.recorded_at
       from (
         select id from jobs where car_id = ${carId} ${options.exceptJob ? sql`and id <> ${options.exceptJob}` : sql``}
         order by opened_at desc limit ${MOST_JOBS}
@@ -44,15 +46,14 @@ export async function carPast(
         and not exists (select 1 from readings later where later.replaces = r.id)
       order by r.recorded_at desc limit ${MOST_READINGS}`,
   ]);
-  const day = new Intl.DateTimeFormat('en-CA', { timeZone: options.timeZone });
-  const readings = rows.reverse().map(
-    (row): PastReading => ({
-      kind: row.kind,
-      corner: row.corner,
-      input: row.input,
-      recordedAt: row.recorded_at.toISOString(),
-      sessions: sessionsBy(events, day.format(row.recorded_at)),
-    }),
-  );
+  const readings = rows.reverse().flatMap((row): PastReading[] => {
+    const { input } = figuresFromRow(row);
+    // Wear is told from what today's rules can read; the car's page shows the rest as it was written.
+    if (input === null) return [];
+    const sessions = sessionsBy(events, dayIn(options.timeZone, row.recorded_at));
+    return [
+      { kind: row.kind, corner: row.corner, input, recordedAt: row.recorded_at.toISOString(), sessions },
+    ];
+  });
   return { wear: wearOf(readings), measured: measuredOf(readings), events };
 }

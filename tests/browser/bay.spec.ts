@@ -1,3 +1,4 @@
+import postgres from 'postgres';
 import { expect, test } from './test';
 
 test('the board has held cars first, with the hold and its end in words', async ({ page }) => {
@@ -20,47 +21,49 @@ test('what is due is ticked off, and not twice', async ({ page, browser, baseURL
     on
       .getByRole('region', { name: 'Due' })
       .getByRole('listitem')
-      .filter({ hasText: 'Look at the rear shoes again' });
+      .filter({ hasText: /^Look at the rear shoes again/ });
   await due(page).getByRole('button', { name: 'Done' }).click();
   await expect(due(page)).toHaveCount(0);
   await due(other).getByRole('button', { name: 'Done' }).click();
   await expect(due(other)).toHaveCount(0);
-  await expect(other.getByRole('region', { name: 'Due' }).getByRole('alert')).toContainText(
-    'was changed by somebody else',
-  );
+  // It was done already, and that is what was asked for: no quarrel about it.
+  await expect(other.getByRole('region', { name: 'Due' }).getByRole('alert')).toHaveCount(0);
   await other.close();
 });
 
-test('a car shows its figures, its jobs and its last readings, and is edited over the version seen', async ({
-  page,
-  browser,
-  baseURL,
-}) => {
-  await page.goto('/');
-  await page
-    .getByRole('region', { name: 'Cars' })
-    .getByRole('link', { name: /Number 7/ })
-    .click();
-  const main = page.getByRole('main');
-  await expect(main).toContainText('19.05 mm');
-  await expect(main).toContainText('Spongy since the front calipers were rebuilt');
-  await expect(main).toContainText('Pedal ratio 5.40');
-  await expect(main).toContainText('1.5 / 0.8');
-  const url = page.url();
+test.describe(() => {
+  test.use({ provoked: [/409 \(Conflict\)/] });
+  test('a car shows its figures, its jobs and its last readings, and is edited over the version seen', async ({
+    page,
+    browser,
+    baseURL,
+  }) => {
+    await page.goto('/');
+    await page
+      .getByRole('region', { name: 'Cars' })
+      .getByRole('link', { name: /Number 7/ })
+      .click();
+    const main = page.getByRole('main');
+    await expect(main).toContainText('19.05 mm');
+    await expect(main).toContainText('Spongy since the front calipers were rebuilt');
+    await expect(main).toContainText('Pedal ratio 5.40');
+    await expect(main).toContainText('1.5 / 0.8');
+    const url = page.url();
 
-  const other = await browser.newPage({ baseURL });
-  await other.goto(`${url}/edit`);
-  await page.getByRole('link', { name: 'Edit' }).click();
-  await page.getByLabel('Mass').fill('755');
-  await page.getByRole('button', { name: 'Save the car' }).click();
-  await expect(page.getByRole('main')).toContainText('755 kg');
-  await other.getByLabel('Note').fill('Mine, kept');
-  await other.getByRole('button', { name: 'Save the car' }).click();
-  await expect(other.getByRole('main').getByRole('alert')).toContainText(
-    'was changed by somebody else in the meantime',
-  );
-  await expect(other.getByLabel('Note')).toHaveValue('Mine, kept');
-  await other.close();
+    const other = await browser.newPage({ baseURL });
+    await other.goto(`${url}/edit`);
+    await page.getByRole('link', { name: 'Edit' }).click();
+    await page.getByLabel('Mass').fill('755');
+    await page.getByRole('button', { name: 'Save the car' }).click();
+    await expect(page.getByRole('main')).toContainText('755 kg');
+    await other.getByLabel('Note').fill('Mine, kept');
+    await other.getByRole('button', { name: 'Save the car' }).click();
+    await expect(other.getByRole('main').getByRole('alert')).toContainText(
+      'was changed by somebody else in the meantime',
+    );
+    await expect(other.getByLabel('Note')).toHaveValue('Mine, kept');
+    await other.close();
+  });
 });
 
 test('the maker’s bleed order stands over the computed one', async ({ page }) => {
@@ -80,4 +83,40 @@ test('the maker’s bleed order stands over the computed one', async ({ page }) 
   await expect(order.getByRole('row').nth(1)).toContainText('FL');
   await expect(order.getByRole('row').nth(4)).toContainText('RR');
   await expect(page.getByRole('main')).toContainText('never over 200 kPa');
+});
+
+test('at two hundred cars one is found by typing, and what is due is a short list by car', async ({
+  page,
+}) => {
+  const many = postgres(process.env.BAVRIN_SHOP_URL!, { max: 1 });
+  const added = many`
+    insert into cars (id, name, kind) select gen_random_uuid(), 'Fleet car ' || n, 'other' from generate_series(1, 200) n returning id`;
+  const ids = (await added).map((row) => row.id as string);
+  await many`insert into car_axles (car_id, axle) select id, axle from cars, unnest(array['front', 'rear']) axle where id = any(${ids})`;
+  try {
+    await page.goto('/');
+    const due = page.getByRole('region', { name: 'Due' });
+    await expect(due.getByRole('link', { name: /Fleet car|coupe|hatch|saloon|two-seater/ })).toHaveCount(8);
+    await expect(due.getByRole('link', { name: /\d+ more cars have something due: show all/ })).toBeVisible();
+    await page.getByRole('region', { name: 'Cars' }).getByLabel('Find a car').fill('car 117');
+    await expect(
+      page.getByRole('region', { name: 'Cars' }).getByRole('link', { name: /^Fleet car/ }),
+    ).toHaveCount(1);
+    await page.getByRole('link', { name: 'New complaint' }).click();
+    await page.getByRole('heading', { name: 'New complaint' }).waitFor();
+    await page.getByLabel('Find a car').fill('fleet 42');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('radio', { name: 'Fleet car 42' })).toBeChecked();
+    await page.getByLabel('Find a car').fill('nothing like it');
+    await expect(page.getByText('No car by that name.')).toBeVisible();
+    // The chosen one stays in sight whatever is looked for next.
+    await expect(page.getByRole('radio', { name: 'Fleet car 42' })).toBeChecked();
+    await page.getByRole('button', { name: 'Open the job' }).click();
+    await expect(page.getByRole('heading', { name: /What the driver says/ })).toBeVisible();
+  } finally {
+    await many`delete from jobs where car_id = any(${ids})`;
+    await many`delete from car_axles where car_id = any(${ids})`;
+    await many`delete from cars where id = any(${ids})`;
+    await many.end();
+  }
 });

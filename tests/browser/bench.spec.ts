@@ -16,6 +16,28 @@ test('the fluid bench puts the fluid on its curve, corrects for altitude, and sa
   await expect(figures).toContainText('inside, 0 needed');
 });
 
+test('the bench holds a fluid against the shop’s own limits, in the units of this device', async ({
+  page,
+}) => {
+  await page.goto('/setup');
+  await page.getByLabel('Wet from').fill('2.5');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  await page.goto('/bench/fluid');
+  await page.getByLabel('Water', { exact: true }).fill('2.7');
+  await expect(page.getByRole('main')).toContainText('wet, from 2.5 %: replace it');
+  await page.evaluate(() => localStorage.setItem('bavrin.units', '{"temperatureUnit":"°F"}'));
+  await page.reload();
+  await page.getByLabel('Boils at, as read').fill('400');
+  await page.getByLabel('Altitude').fill('0');
+  await expect(page.getByRole('main')).toContainText('400 °F');
+  await expect(page.getByRole('main')).toContainText('inside, 392 °F or more');
+  await page.goto('/setup');
+  await page.getByLabel('Wet from').fill('');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+});
+
 test('the bench converts units and refuses what cannot be', async ({ page }) => {
   await page.goto('/bench/fluid');
   await page.getByLabel('Water', { exact: true }).fill('');

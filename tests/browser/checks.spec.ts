@@ -1,16 +1,7 @@
 import type { Page } from '@playwright/test';
-import { expect, key, row, saved, test } from './test';
+import { expect, key, newJob, pickCar, row, saved, test } from './test';
 
 /** A new job on one of the demo's cars. */
-async function newJob(page: Page, car: string, complaint: string): Promise<string> {
-  await page.goto('/job/new');
-  await page.getByText(car).click();
-  await page.getByLabel('What the driver says, in one line').fill(complaint);
-  await page.getByRole('button', { name: 'Open the job' }).click();
-  await expect(page.getByRole('heading', { name: /What the driver says/ })).toBeVisible();
-  return page.url().replace('/complaint', '');
-}
-
 const rail = (page: Page) => page.getByRole('complementary', { name: 'Leaning rail' });
 const plan = (page: Page) => page.getByRole('complementary', { name: 'Corner plan' });
 
@@ -186,7 +177,7 @@ test('other work goes measure, do, measure again; a tick can be taken back', asy
 
 test('what cannot be finished before the car is wanted is not worth doing next', async ({ page }) => {
   await page.goto('/job/new');
-  await page.getByRole('radio', { name: /blue coupe/ }).click();
+  await pickCar(page, 'blue coupe');
   await page.getByLabel('What the driver says, in one line').fill('Long on the first press');
   const soon = new Date(Date.now() + 4 * 60_000).toISOString().slice(0, 16);
   await page.getByLabel('Wanted back (if there is a time)').fill(soon);

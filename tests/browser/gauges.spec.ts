@@ -1,20 +1,29 @@
-import type { Page } from '@playwright/test';
-import { expect, row, saved, test } from './test';
+import type { Locator, Page } from '@playwright/test';
+import { expect, newJob, row, saved, test } from './test';
 
 const bar = (page: Page) => page.getByRole('region', { name: 'Gauges' });
 
 /** The checks of a new job on the coupe, gauges out. Its front right bearing is loose; only the instruments know. */
 async function coupe(page: Page): Promise<string> {
-  await page.goto('/job/new');
-  await page.getByText('Car 14, blue coupe').click();
-  await page.getByLabel('What the driver says, in one line').fill('Measure it with gauges');
-  await page.getByRole('button', { name: 'Open the job' }).click();
-  await expect(page.getByRole('heading', { name: /What the driver says/ })).toBeVisible();
-  const job = page.url().replace('/complaint', '');
+  const job = await newJob(page, 'Car 14, blue coupe', 'Measure it with gauges');
   await page.goto(`${job}/checks`);
   await page.getByRole('button', { name: 'Gauges' }).click();
   await expect(bar(page)).toBeVisible();
   return job;
+}
+
+/** Waits until a gauge's line shows a figure of this shape and has come to rest, as a person does before pressing. */
+async function atRest(line: Locator, shape: RegExp): Promise<void> {
+  let last = '';
+  let same = 0;
+  await expect
+    .poll(async () => {
+      const now = await line.innerText();
+      same = now === last && shape.test(now) ? same + 1 : 0;
+      last = now;
+      return same;
+    })
+    .toBeGreaterThan(3);
 }
 
 async function plugIn(page: Page, name: string): Promise<void> {
@@ -101,10 +110,7 @@ test('the gauge’s own button types into the field that waits, in its own unit'
     .click();
   await plugIn(page, 'Micrometer');
   await page.getByLabel('Inner pad FL, leading end').click();
-  await expect(bar(page).getByRole('listitem').filter({ hasText: 'Micrometer' })).toContainText('8.', {
-    timeout: 5000,
-  });
-  await page.waitForTimeout(1200);
+  await atRest(bar(page).getByRole('listitem').filter({ hasText: 'Micrometer' }), /8\./);
   await bar(page).getByRole('button', { name: 'Data: the micrometer’s own button' }).click();
   await expect(page.getByLabel('Inner pad FL, leading end')).toHaveValue(/^8\.\d{3} mm$/);
   await expect(page.getByLabel('Inner pad FL, trailing end')).toBeFocused();

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, key, row, saved, test } from './test';
+import { expect, key, newJob, row, saved, test } from './test';
 
 const plan = (page: Page) => page.getByRole('complementary', { name: 'Corner plan' });
 const CORNERS = ['FL', 'FR', 'RL', 'RR'] as const;
@@ -8,12 +8,7 @@ const RUNOUT = ['0', '.01', '.02', '.03', '.02', '.01', '0', '-.01'];
 
 /** The checks of a new job on one of the demo's cars. */
 async function checksOf(page: Page, car: string): Promise<string> {
-  await page.goto('/job/new');
-  await page.getByText(car).click();
-  await page.getByLabel('What the driver says, in one line').fill('Measure it all');
-  await page.getByRole('button', { name: 'Open the job' }).click();
-  await expect(page.getByRole('heading', { name: /What the driver says/ })).toBeVisible();
-  const job = page.url().replace('/complaint', '');
+  const job = await newJob(page, car, 'Measure it all');
   await page.goto(`${job}/checks`);
   return job;
 }
@@ -287,8 +282,7 @@ test('a judder is tapped along with and told by its order', async ({ page }) => 
   await pad.focus();
   // The wheel of this car turns 5.6 times a second at 40 km/h; a finger is not that steady, so only a beat is asked for.
   for (let tap = 0; tap < 6; tap++) {
-    await page.keyboard.press('Space');
-    await page.waitForTimeout(180);
+    await page.keyboard.press('Space', { delay: 180 });
   }
   await expect(judder.getByRole('status')).toContainText(/a second over \d taps/);
   await judder.getByLabel('Beats a second').fill('11.2');

@@ -1,17 +1,12 @@
 import type { Page } from '@playwright/test';
-import { expect, row, saved, test } from './test';
+import { expect, newJob, row, saved, test } from './test';
 
 const RUNOUT = ['0', '.02', '.05', '.06', '.05', '.03', '-.01', '-.02'];
 const THICKNESS = ['19.9', '19.91', '19.9', '19.9', '19.9', '19.9', '19.9', '19.9'];
 
 /** The checks of a new job on the hatch, at its front left corner. */
 async function frontLeft(page: Page): Promise<void> {
-  await page.goto('/job/new');
-  await page.getByText('Shop hatch, grey').click();
-  await page.getByLabel('What the driver says, in one line').fill('Measure it');
-  await page.getByRole('button', { name: 'Open the job' }).click();
-  await expect(page.getByRole('heading', { name: /What the driver says/ })).toBeVisible();
-  await page.goto(page.url().replace('complaint', 'checks'));
+  await page.goto(`${await newJob(page, 'Shop hatch', 'Measure it')}/checks`);
   await page
     .getByRole('complementary', { name: 'Corner plan' })
     .getByRole('button', { name: /^(front left|FL)/ })

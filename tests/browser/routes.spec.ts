@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { startingSet } from '../../core/car/startingSets';
 import { freePort } from '../../scripts/system/port';
-import { endServer, serve } from '../../scripts/system/web';
+import { endGroup, serve } from '../../scripts/system/web';
 import { expect, test } from './test';
 
 const json = { 'content-type': 'application/json' };
@@ -39,36 +39,39 @@ test('huge bodies are refused before they are read', async ({ request }) => {
   expect((await response.json()).message).toContain('1024 kB');
 });
 
-test('unknown and impossible ids are simply not there', async ({ request, page }) => {
-  for (const id of [randomUUID(), 'nonsense', '%27%3B--']) {
-    expect((await request.get(`/api/jobs/${id}`)).status()).toBe(404);
-    expect(
-      (
-        await request.post(`/api/jobs/${id}/answers`, {
-          headers: json,
-          data: {
-            id: randomUUID(),
-            phase: 'before',
-            finding: 'leak',
-            place: '',
-            state: 'none',
-            replaces: null,
-            why: '',
-          },
-        })
-      ).status(),
-    ).toBe(404);
-  }
-  for (const path of [
-    `/job/${randomUUID()}/checks`,
-    '/car/nonsense',
-    '/ledger/nonsense',
-    '/job/nonsense',
-    '/nowhere',
-  ]) {
-    await page.goto(path);
-    await expect(page.getByRole('heading', { name: 'Nothing here under that address' })).toBeVisible();
-  }
+test.describe(() => {
+  test.use({ provoked: [/404 \(Not Found\)/] });
+  test('unknown and impossible ids are simply not there', async ({ request, page }) => {
+    for (const id of [randomUUID(), 'nonsense', '%27%3B--']) {
+      expect((await request.get(`/api/jobs/${id}`)).status()).toBe(404);
+      expect(
+        (
+          await request.post(`/api/jobs/${id}/answers`, {
+            headers: json,
+            data: {
+              id: randomUUID(),
+              phase: 'before',
+              finding: 'leak',
+              place: '',
+              state: 'none',
+              replaces: null,
+              why: '',
+            },
+          })
+        ).status(),
+      ).toBe(404);
+    }
+    for (const path of [
+      `/job/${randomUUID()}/checks`,
+      '/car/nonsense',
+      '/ledger/nonsense',
+      '/job/nonsense',
+      '/nowhere',
+    ]) {
+      await page.goto(path);
+      await expect(page.getByRole('heading', { name: 'Nothing here under that address' })).toBeVisible();
+    }
+  });
 });
 
 test('a page of another site cannot write here', async ({ request }) => {
@@ -126,7 +129,7 @@ test('several servers serve one shop: what one takes, the other shows', async ({
     const seen = await request.get(`${other.address}/api/cars/${id}`);
     expect(await seen.json()).toMatchObject({ name: 'Seen by both' });
   } finally {
-    endServer(other.pid);
+    endGroup(other.pid);
   }
 });
 

@@ -1,13 +1,13 @@
 import { loadDemo } from '../../db/demo/load';
 import { freePort } from '../../scripts/system/port';
-import { build, endServer, serve } from '../../scripts/system/web';
+import { build, endGroup, serve } from '../../scripts/system/web';
 import { closeDatabase } from '../../server/db/sql';
 import { freshDatabase } from '../support/database';
 
 /** A demo shop of its own on a free port; what it returns ends it. */
 export default async function setup(): Promise<() => Promise<void>> {
   process.env.BAVRIN_LOG ??= 'error';
-  build('.next-test');
+  await build('.next-test');
   const { url, drop } = await freshDatabase();
   await loadDemo(new Date());
   await closeDatabase();
@@ -15,7 +15,7 @@ export default async function setup(): Promise<() => Promise<void>> {
   process.env.BAVRIN_BASE = server.address;
   process.env.BAVRIN_SHOP_URL = url;
   return async () => {
-    endServer(server.pid);
+    endGroup(server.pid);
     await drop();
   };
 }

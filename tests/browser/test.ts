@@ -1,23 +1,61 @@
-import { test as base, type Locator, type Page } from '@playwright/test';
+import { type BrowserContext, test as base, type Locator, type Page } from '@playwright/test';
 
-/** Pages start at the shop that the set-up opened; a page that throws fails its test. */
-export const test = base.extend<{ quiet: undefined }>({
+type Options = {
+  /** What this test provokes on purpose and the browser then reports: a cut line, a refusal of the server's. */
+  provoked: RegExp[];
+};
+
+/**
+ * Pages start at the shop that the set-up opened. A page that throws, or writes an error to its console, fails its test,
+ * other pages of the test included.
+ */
+export const test = base.extend<Options & { quiet: undefined }>({
   // biome-ignore lint/correctness/noEmptyPattern: Playwright wants a destructured argument
   baseURL: async ({}, use) => {
     await use(process.env.BAVRIN_BASE);
   },
+  provoked: [[], { option: true }],
   quiet: [
-    async ({ page }, use) => {
+    async ({ browser, page, provoked }, use) => {
       const errors: string[] = [];
-      page.on('pageerror', (error) => errors.push(error.message));
+      const listen = (each: Page) => {
+        each.on('pageerror', (error) => errors.push(`threw: ${error.message}`));
+        each.on('console', (message) => {
+          if (message.type() === 'error') errors.push(`${message.text()} (${message.location().url})`);
+        });
+      };
+      listen(page);
+      page.context().on('page', listen);
+      const opened = (context: BrowserContext) => context.on('page', listen);
+      browser.on('context', opened);
       await use(undefined);
-      if (errors.length > 0) throw new Error(`the page threw: ${errors.join('; ')}`);
+      browser.off('context', opened);
+      const unasked = errors.filter((error) => !provoked.some((shape) => shape.test(error)));
+      if (unasked.length > 0) throw new Error(`the page complained: ${unasked.join('; ')}`);
     },
     { auto: true },
   ],
 });
 
 export { expect } from '@playwright/test';
+
+/** Picks a car on the page of a new complaint: by typing its name where there are many. */
+export async function pickCar(page: Page, name: string): Promise<void> {
+  await page.getByRole('group', { name: 'Which car' }).waitFor();
+  const finder = page.getByLabel('Find a car');
+  if ((await finder.count()) > 0) await finder.fill(name);
+  await page.getByRole('radio', { name: new RegExp(name) }).click();
+}
+
+/** Opens a new job on a car of the demo, by the screens, and gives its address. */
+export async function newJob(page: Page, car: string, complaint: string): Promise<string> {
+  await page.goto('/job/new');
+  await pickCar(page, car);
+  await page.getByLabel('What the driver says, in one line').fill(complaint);
+  await page.getByRole('button', { name: 'Open the job' }).click();
+  await page.getByRole('heading', { name: /What the driver says/ }).waitFor();
+  return new URL(page.url()).pathname.replace('/complaint', '');
+}
 
 /** The row of a question, by what it is called. */
 export function row(page: Page, label: string): Locator {

@@ -1,4 +1,4 @@
-import { expect, key, saved, test } from './test';
+import { expect, key, newJob, saved, test } from './test';
 
 test('a finding is pressed to see the verdict without it, and nothing changes', async ({ page }) => {
   await page.goto('/');
@@ -52,10 +52,7 @@ test('behind a cause stand what it is taken for, what to do, what that costs, an
 });
 
 test('in the pit lane what takes long is not asked for', async ({ page }) => {
-  await page.goto('/job/new');
-  await page.getByText('Club saloon, white').click();
-  await page.getByLabel('What the driver says, in one line').fill('One wheel hot');
-  await page.getByRole('button', { name: 'Open the job' }).click();
+  await newJob(page, 'Club saloon', 'One wheel hot');
   await key(page, 'Pulls to one side', 'Yes').click();
   await saved(page);
   await page.goto(page.url().replace('complaint', 'checks'));

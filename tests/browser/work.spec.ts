@@ -1,17 +1,8 @@
 import type { Page } from '@playwright/test';
 import { runOn, runThrough } from './running';
-import { expect, key, saved, test } from './test';
+import { expect, key, newJob, saved, test } from './test';
 
 /** A job of a demo car, opened and answered so far that the verdict leans to the cause. */
-async function jobOf(page: Page, car: string, complaint: string): Promise<string> {
-  await page.goto('/job/new');
-  await page.getByRole('radio', { name: new RegExp(car) }).click();
-  await page.getByLabel('What the driver says, in one line').fill(complaint);
-  await page.getByRole('button', { name: 'Open the job' }).click();
-  await page.waitForURL(/\/job\/[0-9a-f-]{36}\//);
-  return new URL(page.url()).pathname.split('/').slice(0, 3).join('/');
-}
-
 /** Keeps what the page would say aloud: the browser here has no voice. */
 async function listen(page: Page): Promise<void> {
   await page.addInitScript(() => {
@@ -50,7 +41,7 @@ for (const width of WIDTHS)
   }) => {
     await page.setViewportSize({ width, height: 844 });
     await page.clock.install();
-    const job = await jobOf(page, 'Club saloon', 'Soft when hot');
+    const job = await newJob(page, 'Club saloon', 'Soft when hot');
     await page.goto(`${job}/work`);
     await choose(page, 'Flush and bleed');
     // Shown whole before it starts, with what it takes against the shelf.
@@ -118,7 +109,7 @@ for (const width of WIDTHS)
   });
 
 test('from an open job to the first bleeder in two presses', async ({ page }) => {
-  const job = await jobOf(page, 'open two-seater', 'Spongy');
+  const job = await newJob(page, 'open two-seater', 'Spongy');
   await page.goto(job);
   await key(page, 'Spongy pedal', 'Yes').click();
   await page.getByRole('button', { name: 'Since it was last good' }).click();
@@ -150,7 +141,7 @@ for (const width of WIDTHS)
     await page.setViewportSize({ width, height: 844 });
     await listen(page);
     await page.clock.install();
-    const job = await jobOf(page, 'blue coupe', 'New pads');
+    const job = await newJob(page, 'blue coupe', 'New pads');
     await page.goto(`${job}/work`);
     await choose(page, 'Bed the pads in');
     await expect(page.getByRole('main')).toContainText('Too cold: the hottest slowdown ends at');
@@ -193,7 +184,7 @@ test('a run is taken up on another device where it stands, its clock and its flu
   page,
   browser,
 }) => {
-  const job = await jobOf(page, 'Club saloon', 'Flat battery');
+  const job = await newJob(page, 'Club saloon', 'Flat battery');
   await page.goto(`${job}/work`);
   await choose(page, 'Flush and bleed');
   await page.getByRole('button', { name: 'Start' }).click();
@@ -222,7 +213,7 @@ test('a run is taken up on another device where it stands, its clock and its flu
 });
 
 test('springs are counted, and what they cost is told for the force that is typed', async ({ page }) => {
-  const job = await jobOf(page, 'blue coupe', 'Knocked back over kerbs');
+  const job = await newJob(page, 'blue coupe', 'Knocked back over kerbs');
   await page.goto(`${job}/work`);
   await choose(page, 'Springs behind the pistons');
   const plan = page.getByRole('region', { name: 'Plan of the work' });
@@ -238,7 +229,7 @@ test('springs are counted, and what they cost is told for the force that is type
 });
 
 test('a car that is held is not driven', async ({ page }) => {
-  const job = await jobOf(page, 'Club saloon', 'Knocks off the pads');
+  const job = await newJob(page, 'Club saloon', 'Knocks off the pads');
   await page.goto(`${job}/checks`);
   await page.getByRole('button', { name: /^front right/ }).click();
   await key(page, 'Wheel bearing play, FR', 'Excess').click();
@@ -257,7 +248,7 @@ test('a car that is held is not driven', async ({ page }) => {
 });
 
 test('ways, pressures and bottles for this once are held to what the car takes', async ({ page }) => {
-  const job = await jobOf(page, 'Club saloon', 'Soft');
+  const job = await newJob(page, 'Club saloon', 'Soft');
   await page.goto(`${job}/work`);
   await choose(page, 'Flush and bleed');
   await page.getByRole('button', { name: 'Bleed it another way this once' }).click();
@@ -284,7 +275,7 @@ test('ways, pressures and bottles for this once are held to what the car takes',
 test('one change at a time: a second begun before the first is over is marked, and proof says what did it', async ({
   page,
 }) => {
-  const job = await jobOf(page, 'Club saloon', 'Eats pads');
+  const job = await newJob(page, 'Club saloon', 'Eats pads');
   await page.goto(`${job}/checks`);
   await page.getByRole('button', { name: /^front right/ }).click();
   await key(page, 'Slide pins move by hand, FR', 'Stiff').click();
@@ -307,7 +298,7 @@ test('one change at a time: a second begun before the first is over is marked, a
   await expect(did).toContainText('Slide pins move by hand FR came right by: free the slides fl fr.');
 
   // Two at once is allowed, and said.
-  const both = await jobOf(page, 'Club saloon', 'Two things at once');
+  const both = await newJob(page, 'Club saloon', 'Two things at once');
   for (const label of ['Free the slides', 'Wheel and mounting']) {
     await page.goto(`${both}/work`);
     const add = page.getByRole('button', { name: 'Add work' });
@@ -344,7 +335,7 @@ test('the shelf counts, opens and refuses bottles; a run notes what was fitted',
   await page.keyboard.press('Home');
   await expect(lot).toContainText('0 of 500 ml');
 
-  const job = await jobOf(page, 'Club saloon', 'Pads are thin');
+  const job = await newJob(page, 'Club saloon', 'Pads are thin');
   await page.goto(`${job}/work`);
   await choose(page, 'New pads, axle set');
   await page.getByRole('button', { name: 'Start' }).click();
@@ -374,7 +365,7 @@ test('the shelf counts, opens and refuses bottles; a run notes what was fitted',
 });
 
 test('a maker’s torque is typed once and kept with the car', async ({ page }) => {
-  const job = await jobOf(page, 'open two-seater', 'Knocks');
+  const job = await newJob(page, 'open two-seater', 'Knocks');
   await page.goto(`${job}/work`);
   await choose(page, 'Wheel and mounting');
   await page.getByRole('button', { name: 'Start' }).click();
@@ -389,7 +380,7 @@ test('a maker’s torque is typed once and kept with the car', async ({ page }) 
 });
 
 test('a rotor is turned on its studs by what its run measured', async ({ page }) => {
-  const job = await jobOf(page, 'Club saloon', 'Shakes from speed');
+  const job = await newJob(page, 'Club saloon', 'Shakes from speed');
   await page.goto(`${job}/work`);
   await choose(page, 'Turn the rotor on its studs');
   await page.getByRole('button', { name: 'FR', exact: true }).click();
@@ -421,7 +412,7 @@ test('a rotor is turned on its studs by what its run measured', async ({ page })
 });
 
 test('a pedal ratio is changed by the figures of its run, and not into the floor', async ({ page }) => {
-  const job = await jobOf(page, 'open two-seater', 'Leg press');
+  const job = await newJob(page, 'open two-seater', 'Leg press');
   await page.goto(`${job}/work`);
   await choose(page, 'Change the pedal ratio');
   await page.getByRole('button', { name: 'Start' }).click();
@@ -448,7 +439,7 @@ test('a pedal ratio is changed by the figures of its run, and not into the floor
 });
 
 test('the plan is printed whole, without the screen around it', async ({ page }) => {
-  const job = await jobOf(page, 'Club saloon', 'Soft');
+  const job = await newJob(page, 'Club saloon', 'Soft');
   await page.goto(`${job}/work`);
   await choose(page, 'Flush and bleed');
   await page.emulateMedia({ media: 'print' });
@@ -465,7 +456,7 @@ test('the plan is printed whole, without the screen around it', async ({ page })
 });
 
 test('the shop’s ways change the plan, each with who holds it', async ({ page }) => {
-  const job = await jobOf(page, 'Club saloon', 'Soft');
+  const job = await newJob(page, 'Club saloon', 'Soft');
   await page.goto('/setup');
   await expect(page.getByText('A last filter for what falls in')).toHaveCount(0);
   await page.getByLabel('Strainer').selectOption({ label: 'Leave it in' });
@@ -502,7 +493,7 @@ test('the shop’s ways change the plan, each with who holds it', async ({ page 
 });
 
 test('a figure in a run is refused with its range and stays as it was typed', async ({ page }) => {
-  const job = await jobOf(page, 'open two-seater', 'Rear locks first');
+  const job = await newJob(page, 'open two-seater', 'Rear locks first');
   await page.goto(`${job}/work`);
   await choose(page, 'Set the balance');
   await page.getByRole('button', { name: 'Start' }).click();
@@ -521,7 +512,7 @@ test('a figure in a run is refused with its range and stays as it was typed', as
 });
 
 test('a work is left undone only with a reason, and the story tells it', async ({ page }) => {
-  const job = await jobOf(page, 'Shop hatch', 'Squeals');
+  const job = await newJob(page, 'Shop hatch', 'Squeals');
   await page.goto(`${job}/work`);
   await choose(page, 'Drum service');
   await page.getByRole('button', { name: 'Start' }).click();

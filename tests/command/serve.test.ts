@@ -5,15 +5,16 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { alive, build } from '../../scripts/system/web';
+import { alive } from '../../scripts/system/processes';
+import { build } from '../../scripts/system/web';
 
 const BAVRIN = fileURLToPath(new URL('../../bavrin', import.meta.url));
 let home: string;
 
-beforeAll(() => {
+beforeAll(async () => {
   home = mkdtempSync(join(tmpdir(), 'bavrin-serve-'));
   chmodSync(home, 0o755);
-  build('.next-test');
+  await build('.next-test');
 }, 240_000);
 afterAll(() => {
   bavrin(['stop']);

@@ -16,7 +16,7 @@ import { conditionOf } from '../../server/simulated/condition';
 import { addEvent, changeEvent } from '../../server/wear/actions';
 import { carPast } from '../../server/wear/queries';
 import { freshDatabase } from '../support/database';
-import { failureOf, makeJob } from '../support/shop';
+import { failureOf, makeCar, makeJob } from '../support/shop';
 
 let drop: () => Promise<void>;
 beforeAll(async () => {
@@ -147,7 +147,13 @@ describe('days on track', () => {
   });
 
   it('count the sessions of each reading of the car’s past, this job’s own left out', async () => {
-    const { car, job } = await makeJob();
+    const car = await makeCar();
+    const opened = (day: string) =>
+      openJob(
+        { id: randomUUID(), carId: car.id, complaint: 'Worn', neededAt: null },
+        new Date(`${day}T08:00:00Z`),
+      );
+    const { job } = await opened('2026-03-02');
     await addEvent(car.id, { id: randomUUID(), name: 'One', onDate: '2026-03-01', sessions: 4 });
     await addEvent(car.id, { id: randomUUID(), name: 'Two', onDate: '2026-06-01', sessions: 6 });
     const first = await read(job.id, 'pads', 'FL', pads('FL', 11), {}, new Date('2026-03-02T10:00:00Z'));
@@ -159,12 +165,7 @@ describe('days on track', () => {
       { replaces: first.id },
       new Date('2026-03-02T11:00:00Z'),
     );
-    const { job: later } = await openJob({
-      id: randomUUID(),
-      carId: car.id,
-      complaint: 'Again',
-      neededAt: null,
-    });
+    const { job: later } = await opened('2026-06-02');
     await read(later.id, 'pads', 'FL', pads('FL', 8), {}, new Date('2026-06-02T10:00:00Z'));
     const past = await carPast(car.id, { exceptJob: later.id, timeZone: 'UTC' });
     expect(past.wear.FL.inner).toEqual([{ sessions: 4, mm: 10.5 }]);

@@ -1,11 +1,8 @@
-import { spawnSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { readdirSync } from 'node:fs';
-import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { planOf, runOf } from '../../core/work/run';
-import { migrate } from '../../scripts/system/migrate';
-import { ROOT } from '../../scripts/system/paths';
+import { MIGRATIONS, migrate, rollBack } from '../../scripts/system/migrate';
 import { closeDatabase, database } from '../../server/db/sql';
 import { getSheet } from '../../server/jobs/queries';
 import { addTick, addWork } from '../../server/jobs/work';
@@ -19,16 +16,6 @@ beforeAll(async () => {
 });
 afterAll(() => drop());
 
-/** Takes the newest migration back. */
-function back(): void {
-  const done = spawnSync(
-    join(ROOT, 'node_modules/.bin/dbmate'),
-    ['--url', url, '--migrations-dir', join(ROOT, 'db/migrations'), '--no-dump-schema', 'rollback'],
-    { encoding: 'utf8', cwd: ROOT },
-  );
-  expect(done.stderr + done.stdout).toContain('Rolled back');
-}
-
 describe('the migrations', () => {
   it('keep the work of a shop that goes a version back and forward again', async () => {
     const { job } = await makeJob();
@@ -37,14 +24,15 @@ describe('the migrations', () => {
     const pads = await addWork(job.id, { id: randomUUID(), procedure: 'pads', ...work });
     await addTick(flush.id, { id: randomUUID(), step: 'lift', done: true, note: '' });
     await closeDatabase();
-    back();
+    // Back to before the procedure library.
+    for (let step = 0; step < 2; step++) await rollBack(url);
     const sql = database();
     expect((await sql`select id, kind from works order by started_at`).map((row) => row.kind)).toEqual([
       'flush',
       'other',
     ]);
     await closeDatabase();
-    migrate(url);
+    await migrate(url);
     const sheet = await getSheet(job.id);
     expect(sheet.works.map((row) => row.procedure)).toEqual(['flush', 'other']);
     expect(planOf(sheet.works.find((row) => row.id === pads.id)!).procedure).toBe('pads');
@@ -53,13 +41,13 @@ describe('the migrations', () => {
 
   it('go all the way back and up again', async () => {
     await closeDatabase();
-    const count = readdirSync(join(ROOT, 'db/migrations')).length;
-    for (let step = 0; step < count; step++) back();
+    const count = readdirSync(MIGRATIONS).length;
+    for (let step = 0; step < count; step++) await rollBack(url);
     const [left] = await database()`select count(*)::int as tables from information_schema.tables
       where table_schema = 'public' and table_name <> 'schema_migrations'`;
     expect(left!.tables).toBe(0);
     await closeDatabase();
-    migrate(url);
+    await migrate(url);
     expect((await makeJob()).job.number).toBe(1);
   });
 });

@@ -75,7 +75,9 @@ describe('what is due', () => {
     expect((await openFollowUps(car.id)).map((each) => each.what)).toEqual(['Sooner', 'Later']);
     await finishFollowUp(soon, { version: 1 });
     expect((await openFollowUps(car.id)).map((each) => each.what)).toEqual(['Later']);
-    expect((await failureOf(finishFollowUp(soon, { version: 1 }))).code).toBe('stale');
+    // Sent again after it landed, it is done; over a version nobody has seen, it is refused.
+    expect(await finishFollowUp(soon, { version: 1 })).toEqual({ id: soon, version: 2 });
+    expect((await failureOf(finishFollowUp(late, { version: 3 }))).code).toBe('stale');
     expect((await failureOf(finishFollowUp(randomUUID(), { version: 1 }))).code).toBe('not_found');
     expect((await failureOf(finishFollowUp(late, {}))).detail.issues![0]!.path).toBe('version');
   });
@@ -83,8 +85,9 @@ describe('what is due', () => {
   it('counts the fluid by the shop’s school, and says when nobody knows', async () => {
     const { id, version, ...spec } = await makeCar('Old fluid');
     await saveCar(id, { ...spec, version, fluidFilledOn: '2025-05-20' });
-    const { due } = await getBay('2026-05-15');
-    const of = (name: string) => due.find((line) => line.carName === name && line.what === 'Brake fluid');
+    const { due } = await getBay('2026-05-15', true);
+    const of = (name: string) =>
+      due.cars.find((car) => car.carName === name)?.lines.find((line) => line.what === 'Brake fluid');
     expect(of('Old fluid')).toMatchObject({ dueOn: '2026-05-20' });
     expect(of('Due')).toMatchObject({ dueOn: null, why: expect.stringContaining('No fill on record') });
   });

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
 import { cache, type ReactNode } from 'react';
-import { judge } from '@/core/job/judgement';
 import { JobDesk } from '@/features/job/desk/Desk';
 import { JobFrame } from '@/features/job/JobFrame';
 import { orNotFound } from '@/features/shell/orNotFound';
+import { judgeAside } from '@/server/heavy/judge';
 import { getSheet } from '@/server/jobs/queries';
 import { carParts } from '@/server/parts/queries';
 import { getShelf } from '@/server/shelf/queries';
@@ -22,13 +22,14 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 
 export default async function JobLayout({ params, children }: Props) {
   const [sheet, shop] = await Promise.all([sheetOf((await params).id), getShop()]);
-  const [past, shelf, parts] = await Promise.all([
+  const [judgement, past, shelf, parts] = await Promise.all([
+    judgeAside(sheet),
     carPast(sheet.car.id, { exceptJob: sheet.job.id, timeZone: shop.timeZone }),
     getShelf(),
     carParts(sheet.car.id),
   ]);
   return (
-    <JobDesk sheet={sheet} judgement={judge(sheet)}>
+    <JobDesk sheet={sheet} judgement={judgement}>
       <JobFrame place={{ ways: shop, shelf, parts }} past={past}>
         {children}
       </JobFrame>

@@ -1,7 +1,7 @@
 import { redirect } from 'next/navigation';
-import { judge } from '@/core/job/judgement';
 import { Story } from '@/features/ledger/Story';
 import { orNotFound } from '@/features/shell/orNotFound';
+import { judgeAside } from '@/server/heavy/judge';
 import { getSheet } from '@/server/jobs/queries';
 
 type Props = { params: Promise<{ id: string }> };
@@ -14,6 +14,6 @@ export async function generateMetadata({ params }: Props) {
 export default async function StoryPage({ params }: Props) {
   const sheet = await orNotFound(getSheet((await params).id));
   if (!sheet.job.closedAt) redirect(`/job/${sheet.job.id}`);
-  const { holds, proof, derived, measured } = judge(sheet);
+  const { holds, proof, derived, measured } = await judgeAside(sheet);
   return <Story sheet={sheet} holds={holds} proof={proof} measured={measured} derived={derived.before} />;
 }

@@ -12,7 +12,8 @@ export type Step = {
   closes: number[];
 };
 
-export type Plan = { steps: Step[]; width: number };
+/** `cost`: weights looked at in one pass, for holding a sum to a budget. */
+export type Plan = { steps: Step[]; width: number; cost: number };
 
 /**
  * The order in which groups are summed, so that as few abnormal answers as possible are open at once.
@@ -26,6 +27,7 @@ export function planSum(abnormal: readonly Answer[], groups: readonly (readonly 
   const open: number[] = [];
   const steps: Step[] = [];
   let width = 0;
+  let cost = 0;
 
   while (left.length > 0) {
     const group = takeNarrowest(left, answersOfGroup, waiting, isOpen);
@@ -37,13 +39,14 @@ export function planSum(abnormal: readonly Answer[], groups: readonly (readonly 
     }
     width = Math.max(width, open.length);
     const faults = groups[group]!.map((fault) => ({ fault, touches: touchesOf(fault, abnormal, open) }));
+    for (const { touches } of faults) cost += (touches.length + 1) * 2 ** open.length;
     for (const answer of touched) waiting[answer]! -= 1;
     const closes: number[] = [];
     for (let bit = open.length - 1; bit >= 0; bit--) if (waiting[open[bit]!] === 0) closes.push(bit);
     for (const bit of closes) open.splice(bit, 1);
     steps.push({ group, opens, faults, closes });
   }
-  return { steps, width };
+  return { steps, width, cost };
 }
 
 /** Which answers each group bears on, the groups that bear on any, and how many groups each answer waits for. */

@@ -88,13 +88,13 @@ function bruteForce(problem: Problem) {
 }
 
 describe('what was left out', () => {
-  it('is never less than the truth, however few sets are carried', () => {
+  it('is never less than the truth, however little is summed exactly, and is the truth when all is', () => {
     fc.assert(
       fc.property(
         problems(6, 5, false),
-        fc.integer({ min: 1, max: 64 }),
+        fc.integer({ min: 0, max: 5 }),
         fc.integer({ min: 1, max: 20 }),
-        (problem, sets, kept) => {
+        (problem, width, kept) => {
           const all = explain(problem, posteriorOf(problem).faults, {
             faults: 6,
             sets: 64,
@@ -119,9 +119,8 @@ describe('what was left out', () => {
             if (some.list.some(({ faults }) => faults.join() === named.join())) found += joint;
           }
           const truth = 1 - found / whole;
-          expect(leftOut(problem, some, sets)).toBeGreaterThanOrEqual(truth - 1e-9);
-          // Carrying everything, the bound is the truth.
-          expect(leftOut(problem, some, 1 << 12)).toBeCloseTo(truth, 9);
+          expect(leftOut(problem, some, width)).toBeGreaterThanOrEqual(truth - 1e-9);
+          expect(leftOut(problem, some, 12)).toBeCloseTo(truth, 9);
         },
       ),
       { numRuns: 60 },

@@ -111,6 +111,6 @@ describe('the order of the sum', () => {
 
   it('leaves out groups that explain nothing abnormal', () => {
     expect(planSum([answer(2)], groups(5)).steps.map((step) => step.group)).toEqual([2]);
-    expect(planSum([], groups(5))).toEqual({ steps: [], width: 0 });
+    expect(planSum([], groups(5))).toEqual({ steps: [], width: 0, cost: 0 });
   });
 });

@@ -54,6 +54,36 @@ export function weightsOf(problem: Problem, after: Posterior): { prior: Float64A
 }
 
 /**
+ * The same, told roughly, for when taking the answers in one after another would cost too much: each answer counts as it
+ * would alone, and what they do together beyond that is shared out in proportion. The sum is right, the shares are not.
+ */
+export function roughWeightsOf(
+  problem: Problem,
+  after: Posterior,
+): { prior: Float64Array; bits: Float64Array[] } {
+  const prior = oddsOf(problem, problem.priors);
+  const whole = logOdds(after);
+  const groupOf = groupsOf(problem);
+  const bits = problem.answers.map((answer) => {
+    const now = logOdds(posteriorOf({ ...problem, answers: [answer] }));
+    const moved = new Set(answer.parents.map(({ fault }) => groupOf[fault]!));
+    return now.map((odds, group) => (moved.has(group) ? odds - prior[group]! : 0));
+  });
+  for (let group = 0; group < prior.length; group++) {
+    let alone = 0;
+    let size = 0;
+    for (const row of bits) {
+      alone += row[group]!;
+      size += Math.abs(row[group]!);
+    }
+    const together = whole[group]! - prior[group]! - alone;
+    for (const row of bits)
+      row[group]! += together * (size > 0 ? Math.abs(row[group]!) / size : 1 / bits.length);
+  }
+  return { prior, bits };
+}
+
+/**
  * An unremarkable answer taken into the odds of every fault it speaks about: each alone would have left it unremarkable
  * with `cumulative[0]`. Faults stay independent; what touches everything is one of them here.
  * @returns the groups it moved
@@ -94,7 +124,7 @@ function oddsOfGroup(members: readonly number[], priors: Float64Array): number {
 }
 
 /** Log-odds, bits, held within what a double can tell apart from certainty. */
-export function logOdds(posterior: Posterior): Float64Array {
+function logOdds(posterior: Posterior): Float64Array {
   return posterior.groups.map(logOddsOf);
 }
 

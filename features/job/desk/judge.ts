@@ -4,14 +4,10 @@ import { type Remote, wrap } from 'comlink';
 import type { Overturn } from '@/core/diagnosis/beside/overturn';
 import type { WhatIf } from '@/core/diagnosis/beside/whatIf';
 import type { GivenFinding } from '@/core/diagnosis/given';
+import type { Issue } from '@/core/issues/issue';
 import type { Judgement } from '@/core/job/judgement';
 import type { JobSheet } from '@/core/job/sheet';
-
-type JudgeDesk = {
-  judge: (sheet: JobSheet) => Judgement;
-  whatIf: (sheet: JobSheet, given: GivenFinding) => WhatIf[];
-  overturns: (sheet: JobSheet) => Overturn[];
-};
+import type { JudgeDesk } from '@/workers/judge';
 
 let desk: Remote<JudgeDesk> | undefined;
 
@@ -35,4 +31,9 @@ export async function whatIfAway(sheet: JobSheet, given: GivenFinding): Promise<
 /** The answers that carry the verdict alone. */
 export async function overturnsAway(sheet: JobSheet): Promise<Overturn[]> {
   return away().overturns(sheet);
+}
+
+/** What is wrong with a file of cases, found before it is sent. */
+export async function caseIssuesAway(text: string): Promise<Issue[]> {
+  return away().caseIssues(text);
 }

@@ -10,9 +10,10 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { SelectField, TextField } from '@/ui/Field';
 import { percent } from '@/ui/format';
+import { refusalFrom } from '../../shell/checked';
 import { newId } from '../../shell/newId';
 import { outbox, type Refusal } from '../../shell/outbox';
-import { request } from '../../shell/request';
+import { type Reply, requestForm } from '../../shell/request';
 import { useKept } from '../../shell/useKept';
 import { useDesk } from '../desk/Desk';
 import { SavedText } from '../SavedText';
@@ -42,18 +43,26 @@ export function ClosingForm() {
       return;
     }
     setBusy(true);
+    const { closingIssues } = await import('@/core/job/closing');
     const next = draft.next
       .filter((each) => each.what.trim() !== '')
       .map((each) => ({ ...each, dueOn: each.dueOn === '' ? null : each.dueOn }));
-    const body = {
-      version: sheet.job.version,
+    const content = {
       outcome: draft.outcome,
       confirmed: draft.confirmed,
       summary: sheet.job.summary,
       by,
       next,
     };
-    const reply = await request<JobSheet>('POST', `/api/jobs/${sheet.job.id}/close`, body);
+    const stands = draft.outcome === '' ? [] : closingIssues(sheet, { ...content, outcome: draft.outcome });
+    const reply: Reply<JobSheet> =
+      stands.length > 0
+        ? { ok: false, refusal: refusalFrom(stands) }
+        : await requestForm('POST', `/api/jobs/${sheet.job.id}/close`, {
+            kind: 'closing',
+            content,
+            beside: { version: sheet.job.version },
+          });
     setBusy(false);
     if (!reply.ok) {
       setRefusal(reply.refusal);

@@ -8,7 +8,7 @@ import type { PlannedNeed } from '@/core/work/plan';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { newId } from '../../shell/newId';
-import { notTaken, request } from '../../shell/request';
+import { notTaken, requestForm } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
 import { useDesk } from '../desk/Desk';
 import { useWorkPlace } from './WorkPlace';
@@ -64,15 +64,18 @@ function FittedLine({ line, noted }: { line: Line; noted?: { what: string; batch
   const [done, setDone] = useState(noted !== undefined);
   const from = lots.find((item) => item.id === lot);
   const save = async () => {
-    const reply = await request('POST', `/api/cars/${sheet.car.id}/parts`, {
-      id,
-      kind: line.kind,
-      place: line.place,
-      what: what.trim() || from?.what || '',
-      batch: batch.trim() || from?.batch || '',
-      fittedOn: today,
-      jobId: sheet.job.id,
-      shelfId: lot === '' ? null : lot,
+    const reply = await requestForm('POST', `/api/cars/${sheet.car.id}/parts`, {
+      kind: 'part',
+      content: {
+        kind: line.kind,
+        place: line.place,
+        what: what.trim() || from?.what || '',
+        batch: batch.trim() || from?.batch || '',
+        fittedOn: today,
+        jobId: sheet.job.id,
+        shelfId: lot === '' ? null : lot,
+      },
+      beside: { id },
     });
     if (!reply.ok) {
       const issue = reply.refusal.issues?.[0];

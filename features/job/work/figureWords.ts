@@ -28,7 +28,7 @@ export function slotWords(
       phase,
       (each) => each.kind === slot.reading && each.corner === slot.corner,
     );
-    return row?.input ? readingWords({ kind: row.kind, input: row.input }, units) : undefined;
+    return row?.input ? readingWords(row, units) : undefined;
   }
   const answer = headOf(
     sheet.answers,

@@ -26,9 +26,11 @@ export function PadsForm({ corner, onDone }: { corner: Corner; onDone?: () => vo
   const wrong = read.wrong
     ? `${nameOf(read.wrong.name)} is ${read.wrong.text}: ${read.wrong.why}`
     : pads.error;
+  // A figure that is no figure yet ("." on its way to .5) is not drawn.
+  const drawn = (mm: number | undefined) => (Number.isFinite(mm) ? mm : undefined);
   const side = (name: 'inner' | 'outer') => ({
-    leading: read.mm[`${name}.leading`],
-    trailing: read.mm[`${name}.trailing`],
+    leading: drawn(read.mm[`${name}.leading`]),
+    trailing: drawn(read.mm[`${name}.trailing`]),
   });
   return (
     <section

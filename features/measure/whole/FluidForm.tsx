@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { FLUID_CLASSES, type FluidClass } from '@/core/fluid/classes';
+import { FLUID_LIMITS } from '@/core/fluid/limits';
 import { type FluidInput, readFluid } from '@/core/fluid/reading';
 import type { Quantity } from '@/core/instruments/kinds';
 import type { Phase } from '@/core/job/sheet';
@@ -93,14 +94,7 @@ export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: () =
         ...(boilingC === undefined ? {} : { boilingC }),
         ...(caliperPeakC === undefined ? {} : { caliperPeakC }),
         ...(bottle ? { bottle } : {}),
-        ...ownLimits(shop.limits, [
-          'dryBelowPct',
-          'wetFromPct',
-          'boilingOkFromC',
-          'boilingLowBelowC',
-          'trackMarginK',
-          'bottleDays',
-        ]),
+        ...ownLimits(shop.limits, FLUID_LIMITS),
       },
       entered,
     );

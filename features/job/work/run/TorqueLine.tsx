@@ -7,7 +7,7 @@ import { parseMeasure } from '@/core/units/parse';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
 import { figure } from '@/ui/format';
-import { request } from '../../../shell/request';
+import { requestForm } from '../../../shell/request';
 import { useKept } from '../../../shell/useKept';
 import { useDesk } from '../../desk/Desk';
 
@@ -26,7 +26,11 @@ export function TorqueLine({ id }: { id: TorqueId }) {
       );
     const { id: carId, version, ...spec } = sheet.car;
     const torquesNm = { ...spec.torquesNm, [id]: Number(value.toFixed(2)) };
-    const reply = await request('PUT', `/api/cars/${carId}`, { ...spec, torquesNm, version });
+    const reply = await requestForm('PUT', `/api/cars/${carId}`, {
+      kind: 'car',
+      content: { ...spec, torquesNm },
+      beside: { version },
+    });
     if (!reply.ok) return setError(reply.refusal.message);
     forget();
     setTyping(false);

@@ -1,0 +1,30 @@
+import { leadingCause } from '../diagnosis/diagnose';
+import type { CauseVerdict } from '../diagnosis/verdict';
+import { type Measured, measuredOf } from '../wear/measured';
+import { type Derived, derivedAnswers } from './current';
+import { holdsOn, type JobHold } from './holds';
+import { questionOfJob } from './question';
+import type { JobSheet } from './sheet';
+import { type Stage, stageToOpen } from './stages';
+import { standingReadings } from './standing';
+
+/** What the board shows of a job. */
+export type JobCard = {
+  holds: JobHold[];
+  derived: Derived[];
+  measured: Measured;
+  stage: Stage;
+  leading?: Pick<CauseVerdict, 'id' | 'probability' | 'corner'>;
+};
+
+/** A job at a glance: what holds it, what was measured, where it stands, what it leans to. */
+export function cardOf(sheet: JobSheet): JobCard {
+  const known = sheet.answers.length + sheet.readings.length > 0;
+  return {
+    holds: holdsOn(sheet).filter((hold) => !hold.proof),
+    derived: derivedAnswers(sheet.readings, 'before'),
+    measured: measuredOf(standingReadings(sheet)),
+    stage: stageToOpen(sheet),
+    ...(known ? { leading: leadingCause(questionOfJob(sheet)) } : {}),
+  };
+}

@@ -1,0 +1,121 @@
+'use client';
+
+/** Why this device keeps nothing more: no room, or the page may not. */
+export type DeviceTrouble = 'full' | 'denied';
+
+export type DeviceState = {
+  trouble: DeviceTrouble | null;
+  /** Something kept by an earlier page could not be read, and lies beside, as it was. */
+  setAside: boolean;
+};
+
+const FINE: DeviceState = { trouble: null, setAside: false };
+/** What could not be kept, for as long as the page stays. */
+const held = new Map<string, string | null>();
+const watchers = new Set<() => void>();
+let state = FINE;
+
+/**
+ * What this device keeps for the page, over reloads. Storage can be full, denied or hold anything: then the page goes on
+ * with what it holds itself, and the save line says so.
+ */
+export const device = {
+  subscribe(watcher: () => void): () => void {
+    watchers.add(watcher);
+    return () => watchers.delete(watcher);
+  },
+  snapshot: (): DeviceState => state,
+  serverSnapshot: (): DeviceState => FINE,
+
+  read(key: string): string | null {
+    const own = held.get(key);
+    if (own !== undefined) return own;
+    try {
+      return localStorage.getItem(key);
+    } catch {
+      tell({ trouble: 'denied' });
+      return null;
+    }
+  },
+
+  /** Keeps a text; false when only this page holds it. */
+  write(key: string, text: string): boolean {
+    const kept = attempt(() => localStorage.setItem(key, text));
+    if (kept) held.delete(key);
+    else held.set(key, text);
+    return kept;
+  },
+
+  remove(key: string): boolean {
+    const kept = attempt(() => localStorage.removeItem(key));
+    if (kept) held.delete(key);
+    else held.set(key, null);
+    return kept;
+  },
+
+  /** Lets go of what no page can read, leaving it beside for whoever is called to help. */
+  setAside(key: string): void {
+    const text = device.read(key);
+    if (text !== null) attempt(() => localStorage.setItem(`${key}.unread`, text));
+    device.remove(key);
+    tell({ setAside: true });
+  },
+
+  /** The person has seen that something was set aside. */
+  seen(): void {
+    tell({ setAside: false });
+  },
+};
+
+function attempt(work: () => void): boolean {
+  try {
+    work();
+    if (state.trouble !== null) tell({ trouble: null });
+    return true;
+  } catch (error) {
+    tell({ trouble: isFull(error) ? 'full' : 'denied' });
+    return false;
+  }
+}
+
+function isFull(error: unknown): boolean {
+  return ['QuotaExceededError', 'NS_ERROR_DOM_QUOTA_REACHED'].includes((error as Error).name);
+}
+
+function tell(changes: Partial<DeviceState>): void {
+  const next = { ...state, ...changes };
+  if (next.trouble === state.trouble && next.setAside === state.setAside) return;
+  state = next;
+  // Never while something is being drawn: reading can be part of that.
+  queueMicrotask(() => {
+    for (const watcher of watchers) watcher();
+  });
+}
+
+/**
+ * A kept value, when it is of the kind a page can use: what an older page left may have another shape.
+ * @param like a value of the right shape; fields it does not have, or has as nothing, may hold anything
+ */
+export function readKept<T>(key: string, like: T): T | undefined {
+  const text = device.read(key);
+  if (text === null) return undefined;
+  try {
+    const value: unknown = JSON.parse(text);
+    if (isLike(value, like)) return value as T;
+  } catch {
+    // Set aside like any other rubbish.
+  }
+  device.setAside(key);
+  return undefined;
+}
+
+function isLike(value: unknown, like: unknown): boolean {
+  if (like === null || like === undefined) return true;
+  if (typeof value !== typeof like || value === null || Array.isArray(value) !== Array.isArray(like))
+    return false;
+  if (typeof like !== 'object' || Array.isArray(like)) return true;
+  return Object.entries(like).every(([field, each]) => {
+    const own = (value as Record<string, unknown>)[field];
+    return own === undefined || isLike(own, each);
+  });
+}

@@ -1,0 +1,55 @@
+import { expect, key, newJob, saved, test } from './test';
+
+/** Holds the page's scripts back until they are let go, as a slow tablet does. */
+async function asleep(page: import('@playwright/test').Page): Promise<() => void> {
+  let wake = () => {};
+  const woken = new Promise<void>((resolve) => {
+    wake = resolve;
+  });
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    await woken;
+    await route.continue();
+  });
+  return wake;
+}
+
+test('what is pressed before the page is awake counts, in order, and once', async ({ page }) => {
+  const job = await newJob(page, 'Shop hatch', 'Pressed early');
+  await saved(page);
+  const wake = await asleep(page);
+  await page.goto(`${job}/complaint`, { waitUntil: 'commit' });
+  await key(page, 'Spongy pedal', 'Yes').click();
+  await key(page, 'Hard pedal', 'Yes').click();
+  await expect(key(page, 'Spongy pedal', 'Yes')).toHaveAttribute('data-state', 'off');
+  wake();
+  await expect(key(page, 'Spongy pedal', 'Yes')).toHaveAttribute('data-state', 'on');
+  await expect(key(page, 'Hard pedal', 'Yes')).toHaveAttribute('data-state', 'on');
+  await saved(page);
+  const sheet = await (await page.request.get(`/api${job.replace('/job', '/jobs')}`)).json();
+  expect(sheet.answers.map((row: { finding: string; state: string }) => [row.finding, row.state])).toEqual([
+    ['pedal_spongy', 'yes'],
+    ['pedal_hard', 'yes'],
+  ]);
+});
+
+test('what is typed and sent before the page is awake is not lost', async ({ page }) => {
+  const wake = await asleep(page);
+  await page.goto('/job/new', { waitUntil: 'commit' });
+  await page.getByLabel('What the driver says, in one line').fill('Typed early');
+  await page.getByText('Shop hatch, grey').click();
+  wake();
+  await expect(page.getByLabel('What the driver says, in one line')).toHaveValue('Typed early');
+  await page.getByRole('button', { name: 'Open the job' }).click();
+  await expect(page.getByRole('heading', { name: /What the driver says/ })).toBeVisible();
+  await expect(page.getByLabel('In one line')).toHaveValue('Typed early');
+});
+
+test('a key pressed before the page is awake goes where it leads', async ({ page }) => {
+  const job = await newJob(page, 'Shop hatch', 'Keyed early');
+  const wake = await asleep(page);
+  await page.goto(`${job}/complaint`, { waitUntil: 'commit' });
+  await page.getByRole('heading', { name: /What the driver says/ }).waitFor();
+  await page.keyboard.press('v');
+  wake();
+  await expect(page).toHaveURL(/\/verdict$/);
+});

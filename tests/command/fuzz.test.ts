@@ -1,0 +1,244 @@
+import { randomUUID } from 'node:crypto';
+import { readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { CALC_NAMES } from '../../core/calc/registry';
+import { loadDemo } from '../../db/demo/load';
+import { answerCommand } from '../../scripts/answerCommand';
+import { ROOT } from '../../scripts/system/paths';
+import { freePort } from '../../scripts/system/port';
+import { build, endGroup, type Server, serve } from '../../scripts/system/web';
+import { closeDatabase, database } from '../../server/db/sql';
+import { CASES } from '../support/cases';
+import { freshDatabase } from '../support/database';
+import { oddities } from '../support/grammar';
+import { allRoutes } from '../support/routes';
+import { BY_ID, BY_VERSION } from '../support/writes';
+
+const REQUESTS = 2000;
+const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'];
+/** Nothing a client sends may keep it, or anybody else, waiting longer, ms. */
+const PATIENCE_MS = 5000;
+
+let server: Server;
+let drop: () => Promise<void>;
+/** Addresses with their parameters in brackets: every route handler and every page. */
+let paths: string[];
+/** A sound body for each write, and the parameters it goes to. */
+let sound: Map<string, { params: Record<string, string>; body: Record<string, unknown> }>;
+
+beforeAll(async () => {
+  await build('.next-test');
+  const fresh = await freshDatabase();
+  drop = fresh.drop;
+  await loadDemo(new Date());
+  const routes = await allRoutes();
+  paths = [...new Set(routes.map((route) => route.path)), ...pages()];
+  sound = new Map();
+  for (const [name, make] of Object.entries({ ...BY_ID, ...BY_VERSION })) sound.set(name, await make());
+  server = await serve({ port: await freePort(), host: '127.0.0.1', url: fresh.url, dist: '.next-test' });
+}, 240_000);
+afterAll(async () => {
+  endGroup(server.pid);
+  await drop();
+});
+
+/** Every page, read off the folder. */
+function pages(): string[] {
+  return readdirSync(join(ROOT, 'app'), { recursive: true, encoding: 'utf8' })
+    .filter((file) => file.endsWith('page.tsx'))
+    .map((file) => `/${file.replace(/\/?page\.tsx$/, '')}`)
+    .sort();
+}
+
+const ODD_SEGMENTS = ['%ff', '%00', '..', 'null', '%F0%9F%92%A5', 'x'.repeat(600), '-1', '%2e%2e%2f', '%'];
+const QUERIES = [
+  '',
+  '?words=%00',
+  '?due=all',
+  '?after=%ff_x',
+  '?car=x&cause=%00&outcome=%F0',
+  '?words=pedal%20%25_',
+];
+
+describe('whatever a client sends', () => {
+  it(`${REQUESTS} odd requests over every route, page and method: none breaks the server, none is slow, and a refusal names what it refuses`, {
+    timeout: 300_000,
+  }, async () => {
+    const { random, pick, body } = oddities(20261125);
+    const ids = (
+      await database()`select id from jobs union all select id from cars union all select id from works`
+    ).map((row) => row.id as string);
+    const broken: string[] = [];
+    const nameless: string[] = [];
+    const statuses = new Map<number, number>();
+    for (let count = 0; count < REQUESTS; count++) {
+      const path = pick(paths);
+      const method = random() < 0.6 ? (pick([...sound.keys()]).split(' ')[0] ?? 'GET') : pick(METHODS);
+      const known = sound.get(`${method} ${path}`);
+      const address = path.replace(/\[(\w+)\]/g, (_, name: string) => {
+        const way = random();
+        if (way < 0.5) return known?.params[name] ?? pick(ids);
+        if (way < 0.7) return pick(ids).toUpperCase();
+        return way < 0.8 ? randomUUID() : pick(ODD_SEGMENTS);
+      });
+      const template = known ? { id: randomUUID(), ...known.body } : {};
+      const sent = method === 'GET' || method === 'HEAD' ? undefined : body(template);
+      const type =
+        random() < 0.95 ? 'application/json' : pick(['text/plain', '', 'application/json; charset=x']);
+      const told = `${method} ${address}${pick(QUERIES)} ${sent?.slice(0, 200) ?? ''}`;
+      const started = performance.now();
+      const response = await fetch(`${server.address}${address}${pick(QUERIES)}`, {
+        method,
+        headers: type === '' ? {} : { 'content-type': type },
+        body: sent,
+        redirect: 'manual',
+      });
+      const answer = await response.text();
+      if (performance.now() - started > PATIENCE_MS) broken.push(`slow: ${told}`);
+      if (response.status >= 500) broken.push(`${response.status}: ${told}`);
+      if (response.status === 422 && !named(answer)) nameless.push(`${told} -> ${answer.slice(0, 300)}`);
+      statuses.set(response.status, (statuses.get(response.status) ?? 0) + 1);
+    }
+    expect(broken).toEqual([]);
+    expect(nameless).toEqual([]);
+    // The grammar is worth something only when requests get past the first fence too.
+    expect(statuses.get(422) ?? 0).toBeGreaterThan(200);
+    expect(statuses.get(200) ?? 0).toBeGreaterThan(200);
+    expect((await fetch(`${server.address}/api/health`)).status).toBe(200);
+    expect((await fetch(server.address)).status).toBe(200);
+  });
+
+  it('a body of 31 MB, and one that never ends, hold nobody up', { timeout: 120_000 }, async () => {
+    const large = fetch(`${server.address}/api/cases`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: `[${'{},'.repeat(10_400_000)}{}]`,
+    });
+    const waits: number[] = [];
+    let answered = false;
+    void large.then(() => {
+      answered = true;
+    });
+    do {
+      const started = performance.now();
+      await (await fetch(`${server.address}/api/health`)).text();
+      waits.push(performance.now() - started);
+    } while (!answered && waits.length < 2000);
+    const refused = await large;
+    expect(refused.status).toBe(422);
+    expect(await refused.text()).toContain('at most');
+    waits.sort((left, right) => left - right);
+    expect(waits[Math.floor(waits.length * 0.9)]).toBeLessThan(300);
+  });
+
+  it('ten verdicts on everything abnormal leave the others their answers', { timeout: 120_000 }, async () => {
+    const { everythingAbnormal } = await import('../support/abnormal');
+    const jobs = await Promise.all(Array.from({ length: 10 }, () => everythingAbnormal()));
+    await closeDatabase();
+    const started = performance.now();
+    const all = Promise.all(
+      jobs.map(async (id) => {
+        const response = await fetch(`${server.address}/job/${id}/verdict`);
+        await response.text();
+        return response.status;
+      }),
+    );
+    const waits: number[] = [];
+    let done = false;
+    void all.then(() => {
+      done = true;
+    });
+    while (!done) {
+      const asked = performance.now();
+      await (await fetch(`${server.address}/api/health`)).text();
+      waits.push(performance.now() - asked);
+    }
+    expect(await all).toEqual(Array(10).fill(200));
+    expect(performance.now() - started).toBeLessThan(20_000);
+    waits.sort((left, right) => left - right);
+    expect(waits[Math.floor(waits.length / 2)]).toBeLessThan(100);
+  });
+});
+
+/** Whether every issue names its field, the value and what is accepted. */
+function named(answer: string): boolean {
+  const { issues } = JSON.parse(answer) as {
+    issues?: { path?: string; value?: string; accepted?: string }[];
+  };
+  return (
+    issues !== undefined &&
+    issues.length > 0 &&
+    issues.every(
+      ({ path, value, accepted }) =>
+        path !== undefined && value !== undefined && value !== '' && accepted && !/^Invalid/.test(accepted),
+    )
+  );
+}
+
+describe('whatever a command is given', () => {
+  it('500 odd inputs: an answer, or what is wrong in lines a person can read; never a stack', () => {
+    const { pick, body, below } = oddities(500);
+    const calcs = CALC_INPUTS();
+    let answered = 0;
+    for (let count = 0; count < 500; count++) {
+      const calc = pick(CALC_NAMES);
+      const diagnosing = below(3) === 0;
+      const text = diagnosing ? body(pick(CASES)) : body(calcs[calc] ?? {});
+      const argv = diagnosing ? ['diagnose', '-'] : ['calc', below(20) === 0 ? '__proto__' : calc, '-'];
+      const { code, out, err } = answerCommand(argv, () => text);
+      const told = `${argv.join(' ')} < ${text.slice(0, 200)}`;
+      if (code === 0) {
+        answered += 1;
+        expect(err, told).toBe('');
+        expect(out, told).not.toMatch(/\bNaN\b|undefined/);
+        JSON.parse(out);
+      } else {
+        expect(out, told).toBe('');
+        expect(err, told).toMatch(/: .+\n/);
+        expect(err, told).not.toMatch(/ {4}at |Invalid input|\[object/);
+      }
+    }
+    expect(answered).toBeGreaterThan(20);
+  });
+});
+
+/** A sound input for each calc, from the demo's readings and the shop's own plans. */
+function CALC_INPUTS(): Record<string, unknown> {
+  return {
+    fluid: { class: 'DOT4', moisturePct: 2, altitudeM: 300, caliperPeakC: 160 },
+    rotor: {
+      runoutMm: [0, 0.02, 0.04, 0.02, 0, -0.02, -0.04, -0.02],
+      thicknessMm: Array(8).fill(27.4),
+      newMm: 28,
+      minimumMm: 26,
+    },
+    judder: { speedKmh: 110, tyreRadiusM: 0.31, frequencyHz: 15.7 },
+    pads: {
+      caliper: { front: 'sliding' },
+      newMm: 15,
+      minimumMm: 3,
+      corners: { FL: { inner: { leading: 8, trailing: 8.2 }, outer: { leading: 9, trailing: 9 } } },
+    },
+    'pad-life': { newMm: 12, limitMm: 4, readings: [{ sessions: 10, mm: 7 }] },
+    'heat-stops': {
+      massKg: 1280,
+      axleShare: 0.7,
+      rotorMassKg: 7.2,
+      hAWPerK: 14.4,
+      fromKmh: 200,
+      toKmh: 80,
+      intervalS: 25,
+      ambientC: 25,
+    },
+    'pedal-ratio': { aMm: 270, bMm: 50 },
+    'bleed-plan': {
+      masterSide: 'right',
+      bleeders: { front: 2, rear: 1 },
+      opened: true,
+      stabilityControl: true,
+      method: 'pressure',
+      bottleMl: 500,
+    },
+  };
+}

@@ -1,0 +1,220 @@
+import { randomUUID } from 'node:crypto';
+import { startingSet } from '../../core/car/startingSets';
+import { database } from '../../server/db/sql';
+import { addWork } from '../../server/jobs/work';
+import { addShelfItem } from '../../server/shelf/actions';
+import { getShop } from '../../server/shop/queries';
+import { addEvent } from '../../server/wear/actions';
+import { answer, makeCar, makeJob } from './shop';
+
+/** One write: where it goes, what it says, and the same with other content. */
+export type Sent = {
+  params: Record<string, string>;
+  body: Record<string, unknown>;
+  other: Record<string, unknown>;
+  /** Rows it may leave behind, all together. */
+  count: () => Promise<number>;
+  /** Another place the same id could be sent to. */
+  elsewhere?: Record<string, string>;
+};
+
+const rows = (table: string) => async () =>
+  Number((await database().unsafe(`select count(*)::int as count from ${table}`))[0]!.count);
+const jobParams = async () => ({ id: (await makeJob()).job.id });
+const lot = async () => {
+  const { id } = await addShelfItem({
+    id: randomUUID(),
+    kind: 'fluid',
+    what: 'DOT 4',
+    batch: '',
+    quantity: 40,
+    fluidClass: 'DOT4',
+    sizeMl: 500,
+  });
+  return { id };
+};
+
+/** Every write there is under an id its sender made. */
+export const BY_ID: Record<string, () => Promise<Sent>> = {
+  'POST /api/cars': async () => ({
+    params: {},
+    body: { ...startingSet('saloon'), name: 'One' },
+    other: { ...startingSet('saloon'), name: 'Other' },
+    count: rows('cars'),
+  }),
+  'POST /api/cars/[id]/events': async () => ({
+    params: { id: (await makeCar()).id },
+    elsewhere: { id: (await makeCar()).id },
+    body: { name: 'Club day', onDate: '2026-05-01', sessions: 4 },
+    other: { name: 'Club day', onDate: '2026-05-01', sessions: 5 },
+    count: rows('car_events'),
+  }),
+  'POST /api/cars/[id]/parts': async () => {
+    const part = { kind: 'pads', place: 'front', what: 'Track pads', batch: '', jobId: null, shelfId: null };
+    return {
+      params: { id: (await makeCar()).id },
+      elsewhere: { id: (await makeCar()).id },
+      body: { ...part, fittedOn: '2026-05-01' },
+      other: { ...part, fittedOn: '2026-05-02' },
+      count: rows('fitted_parts'),
+    };
+  },
+  'POST /api/jobs': async () => {
+    const carId = (await makeCar()).id;
+    return {
+      params: {},
+      body: { carId, complaint: 'Soft', neededAt: null },
+      other: { carId, complaint: 'Hard', neededAt: null },
+      count: rows('jobs'),
+    };
+  },
+  'POST /api/jobs/[id]/answers': async () => {
+    const said = { phase: 'before', finding: 'pedal_spongy', place: '', replaces: null, why: '' };
+    return {
+      params: await jobParams(),
+      elsewhere: await jobParams(),
+      body: { ...said, state: 'yes' },
+      other: { ...said, state: 'no' },
+      count: rows('findings'),
+    };
+  },
+  'POST /api/jobs/[id]/readings': async () => {
+    const read = { phase: 'before', kind: 'fluid', corner: '', replaces: null, why: '' };
+    return {
+      params: await jobParams(),
+      elsewhere: await jobParams(),
+      body: { ...read, input: { class: 'DOT4', moisturePct: 2 } },
+      other: { ...read, input: { class: 'DOT4', moisturePct: 3 } },
+      count: rows('readings'),
+    };
+  },
+  'POST /api/jobs/[id]/verdicts': async () => ({
+    params: await jobParams(),
+    elsewhere: await jobParams(),
+    body: { decided: null },
+    other: { decided: 'fluid_boiled_wet' },
+    count: rows('verdicts'),
+  }),
+  'POST /api/jobs/[id]/works': async () => ({
+    params: await jobParams(),
+    elsewhere: await jobParams(),
+    body: { procedure: 'flush', cause: null, title: 'Flush', before: '' },
+    other: { procedure: 'flush', cause: null, title: 'Flush again', before: '' },
+    count: rows('works'),
+  }),
+  'POST /api/works/[id]/ticks': async () => {
+    const work = async () => {
+      const { job } = await makeJob();
+      return addWork(job.id, {
+        id: randomUUID(),
+        procedure: 'other',
+        cause: null,
+        title: 'Work',
+        before: '',
+      });
+    };
+    const { id, plan } = await work();
+    const step = (plan as { steps: { id: string }[] }).steps[0]!.id;
+    return {
+      params: { id },
+      elsewhere: { id: (await work()).id },
+      body: { step, done: true, note: '' },
+      other: { step, done: false, note: '' },
+      count: rows('ticks'),
+    };
+  },
+  'POST /api/jobs/[id]/proofs': async () => {
+    const held = async () => {
+      const { job } = await makeJob();
+      await answer(job.id, { finding: 'pedal_hold', state: 'sinks' });
+      return { id: job.id };
+    };
+    const proof = { hold: 'pedal_sinks', by: 'Mira' };
+    return {
+      params: await held(),
+      elsewhere: await held(),
+      body: { ...proof, how: 'Held for a minute' },
+      other: { ...proof, how: 'Held for two' },
+      count: rows('hold_proofs'),
+    };
+  },
+  'POST /api/shelf': async () => {
+    const item = { kind: 'pads', what: 'Street pads', batch: '', fluidClass: null, sizeMl: null };
+    return {
+      params: {},
+      body: { ...item, quantity: 2 },
+      other: { ...item, quantity: 3 },
+      count: rows('shelf'),
+    };
+  },
+  'POST /api/shelf/[id]/open': async () => ({
+    params: await lot(),
+    elsewhere: await lot(),
+    body: {},
+    other: {},
+    count: rows('shelf'),
+  }),
+  'POST /api/shelf/[id]/use': async () => ({
+    params: await lot(),
+    elsewhere: await lot(),
+    body: { ml: 300 },
+    other: { ml: 400 },
+    count: rows('shelf'),
+  }),
+};
+
+/** Writes over a version its author saw: sent again they say what stands already. */
+export const BY_VERSION: Record<string, () => Promise<Omit<Sent, 'elsewhere' | 'count'>>> = {
+  'PUT /api/cars/[id]': async () => {
+    const { id, ...car } = await makeCar();
+    return { params: { id }, body: { ...car, note: 'one' }, other: { ...car, note: 'other' } };
+  },
+  'PATCH /api/jobs/[id]': async () => {
+    const { job } = await makeJob();
+    const version = job.version;
+    return {
+      params: { id: job.id },
+      body: { version, history: 'one', neededAt: '2026-06-01T10:00:00Z' },
+      other: { version, history: 'other' },
+    };
+  },
+  'PATCH /api/events/[id]': async () => {
+    const car = await makeCar();
+    const event = { name: 'Day', onDate: '2026-05-01', sessions: 4 };
+    const { id, version } = await addEvent(car.id, { id: randomUUID(), ...event });
+    return {
+      params: { id },
+      body: { ...event, version, dropped: true },
+      other: { ...event, version, sessions: 6 },
+    };
+  },
+  'PATCH /api/follow-ups/[id]': async () => {
+    const id = randomUUID();
+    const sql = database();
+    await sql`insert into follow_ups ${sql({ id, car_id: (await makeCar()).id, what: 'Look', due_on: null })}`;
+    return { params: { id }, body: { version: 1 }, other: { version: 7 } };
+  },
+  'PATCH /api/shelf/[id]': async () => ({
+    params: await lot(),
+    body: { version: 1, quantity: 3, remainingMl: null, dropped: false },
+    other: { version: 1, quantity: 9, remainingMl: null, dropped: false },
+  }),
+  'PUT /api/shop': async () => {
+    const { isDemo: _, ...shop } = await getShop();
+    return { params: {}, body: { ...shop, name: 'One' }, other: { ...shop, name: 'Other' } };
+  },
+  'POST /api/jobs/[id]/close': async () => {
+    const { job } = await makeJob();
+    await answer(job.id, { phase: 'after', finding: 'pedal_hold', state: 'holds' });
+    await answer(job.id, { phase: 'after', finding: 'pedal_spongy', state: 'no' });
+    const closing = { version: job.version, outcome: 'no_change', confirmed: [], by: 'Mira', next: [] };
+    return {
+      params: { id: job.id },
+      body: { ...closing, summary: 'one' },
+      other: { ...closing, summary: 'other' },
+    };
+  },
+};
+
+/** An import knows its cases by what is in them. */
+export const BY_CONTENT = ['POST /api/cases'];

@@ -1,0 +1,31 @@
+import { parentPort } from 'node:worker_threads';
+import { expose } from 'comlink';
+import nodeEndpoint from 'comlink/dist/esm/node-adapter.mjs';
+import { openCases } from '../core/casefile/many';
+import type { OpenCase } from '../core/casefile/open';
+import { diagnose } from '../core/diagnosis/diagnose';
+import type { Outcome } from '../core/issues/issue';
+import { cardOf } from '../core/job/card';
+import { judge } from '../core/job/judgement';
+
+// The first verdict of a fresh engine is several times slower than the rest: it is given before anybody asks.
+diagnose({ findings: [{ id: 'pedal_spongy', state: 'yes' }] });
+
+let opened: OpenCase[] = [];
+
+/** What the server computes off its main thread, so that nobody waits for somebody else's large request. */
+const heavy = {
+  judge,
+  cardOf,
+  /** Reads cases and keeps them here: thousands of them would hold the main thread up on their way. */
+  openCases(bytes: Uint8Array): Outcome<number> {
+    const outcome = openCases(new TextDecoder().decode(bytes));
+    if (!outcome.ok) return outcome;
+    opened = outcome.value;
+    return { ok: true, value: opened.length };
+  },
+  takeCases: (from: number, to: number): OpenCase[] => opened.slice(from, to),
+};
+export type Heavy = typeof heavy;
+
+expose(heavy, nodeEndpoint(parentPort!));
