@@ -1,7 +1,7 @@
 import { chmodSync, mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chromium, devices } from '@playwright/test';
+import { chromium, devices, type Locator, type Page } from '@playwright/test';
 import { loadDemo } from '../db/demo/load';
 import playwright from '../playwright.config';
 import { closeDatabase, database } from '../server/db/sql';
@@ -67,20 +67,40 @@ async function take(base: string, out: string): Promise<void> {
     presses?: string[];
     /** A region brought into view. */
     region?: string;
+    /** What the picture is of, where presses lead to it: there is no picture before it is there. */
+    shows?: (page: Page) => Locator;
   };
   const views: View[] = [
     { name: 'bay', path: '/' },
     { name: 'complaint', path: `/job/${laps}/complaint` },
     { name: 'checks', path: `/job/${laps}/checks` },
     { name: 'rotor', path: `/job/${kerbs}/checks`, corner: 'front right' },
-    { name: 'walk', path: `/job/${laps}/checks`, mode: 'Walk round', area: 'FL', skip: 2 },
-    { name: 'sheet', path: `/job/${kerbs}/checks`, mode: 'Sheet' },
+    {
+      name: 'walk',
+      path: `/job/${laps}/checks`,
+      mode: 'Walk round',
+      area: 'FL',
+      skip: 2,
+      shows: (page) => page.getByRole('button', { name: 'Skip' }),
+    },
+    {
+      name: 'sheet',
+      path: `/job/${kerbs}/checks`,
+      mode: 'Sheet',
+      shows: (page) => page.getByLabel('Inner pad FL, leading end'),
+    },
     { name: 'verdict', path: `/job/${kerbs}/verdict` },
-    { name: 'work', path: `/job/${laps}/work`, job: 'Flush and bleed' },
+    {
+      name: 'work',
+      path: `/job/${laps}/work`,
+      job: 'Flush and bleed',
+      shows: (page) => page.getByRole('table', { name: 'Order of bleeders' }),
+    },
     {
       name: 'run',
       path: `/job/${await jobId('Spongy since the rear')}/work`,
       presses: ['Go on', 'Level and pressure right'],
+      shows: (page) => page.getByTestId('run-count'),
     },
     { name: 'bed-in', path: `/job/${kerbs}/work`, job: 'Bed the pads in', region: 'Bed-in plan' },
     { name: 'shelf', path: '/shelf' },
@@ -97,7 +117,20 @@ async function take(base: string, out: string): Promise<void> {
     { name: 'checks-phone', path: `/job/${kerbs}/checks`, phone: true },
   ];
   const browser = await chromium.launch(playwright.use?.launchOptions);
-  for (const { name, path, dark, phone, corner, mode, area, skip = 0, job, presses = [], region } of views) {
+  for (const {
+    name,
+    path,
+    dark,
+    phone,
+    corner,
+    mode,
+    area,
+    skip = 0,
+    job,
+    presses = [],
+    region,
+    shows,
+  } of views) {
     const context = await browser.newContext({
       viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
       ...(phone ? { userAgent: devices['Pixel 5']!.userAgent } : {}),
@@ -116,19 +149,15 @@ async function take(base: string, out: string): Promise<void> {
     if (mode) await page.getByRole('radio', { name: mode }).click();
     if (area) await page.getByRole('button', { name: new RegExp(`^${area}: `) }).click();
     for (let stop = 0; stop < skip; stop++) await page.getByRole('button', { name: 'Skip' }).click();
-    if (job) {
-      await page.getByLabel('Or another job').selectOption({ label: job });
-      await page.waitForTimeout(600);
-    }
-    for (const press of presses) {
-      await page.getByText(press, { exact: true }).first().click();
-      await page.waitForTimeout(800);
-    }
-    if (region) {
+    if (job) await page.getByLabel('Or another job').selectOption({ label: job });
+    for (const press of presses) await page.getByText(press, { exact: true }).first().click();
+    await shows?.(page).first().waitFor();
+    if (region)
       await page.getByRole('region', { name: region }).evaluate((element) => element.scrollIntoView());
-      await page.waitForTimeout(400);
-    }
-    await page.screenshot({ path: join(out, `${name}.png`) });
+    // Drawn with its own letters, and nothing under way any more.
+    await page.evaluate(() => document.fonts.ready);
+    await page.waitForLoadState('networkidle');
+    await page.screenshot({ path: join(out, `${name}.png`), animations: 'disabled' });
     await context.close();
     say(name);
   }

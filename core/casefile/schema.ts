@@ -1,7 +1,10 @@
 import { z } from 'zod';
 import { CORNERS } from '../car/corner';
+import { HOLDS } from '../diagnosis/holds/holds';
 import { moment } from '../issues/moment';
 import { words } from '../issues/range';
+
+const HOLD_IDS = HOLDS.map((hold) => hold.id);
 
 const carTraitsSchema = z.strictObject({
   name: words(120).optional(),
@@ -38,20 +41,32 @@ const caseReadingSchema = z.strictObject({
 });
 
 /** What was done and what it did, when the case is closed. */
-const caseRecordSchema = z.strictObject({
-  openedAt: moment().optional(),
-  closedAt: moment().optional(),
-  outcome: z.enum(['cured', 'better', 'no_change', 'cured_new_fault']),
-  confirmed: z.array(z.string().max(60, 'at most 60 characters')).max(20, 'at most 20 entries'),
-  work: z.array(words(2000)).max(100, 'at most 100 entries').optional(),
-  summary: words(4000).optional(),
-  by: words(80).optional(),
-  proof: z.array(caseFindingSchema).max(400, 'at most 400 entries').optional(),
-  holds: z
-    .array(z.strictObject({ id: z.string().max(60), how: words(2000), by: words(80), at: moment() }))
-    .max(50, 'at most 50 entries')
-    .optional(),
-});
+const caseRecordSchema = z
+  .strictObject({
+    openedAt: moment().optional(),
+    closedAt: moment().optional(),
+    outcome: z.enum(['cured', 'better', 'no_change', 'cured_new_fault']),
+    confirmed: z.array(z.string().max(60, 'at most 60 characters')).max(20, 'at most 20 entries'),
+    work: z.array(words(2000)).max(100, 'at most 100 entries').optional(),
+    summary: words(4000).optional(),
+    by: words(80).optional(),
+    proof: z.array(caseFindingSchema).max(400, 'at most 400 entries').optional(),
+    holds: z
+      .array(
+        z.strictObject({
+          id: z.enum(HOLD_IDS),
+          how: words(2000).min(3, 'how it was proved, at least 3 characters'),
+          by: words(80),
+          at: moment(),
+        }),
+      )
+      .max(50, 'at most 50 entries')
+      .optional(),
+  })
+  .refine(
+    ({ openedAt, closedAt }) => !openedAt || !closedAt || Date.parse(closedAt) >= Date.parse(openedAt),
+    { path: ['closedAt'], message: 'a moment not before openedAt' },
+  );
 
 /** The open case format: what the application exports, imports, and `diagnose` reads. */
 export const caseSchema = z.strictObject({

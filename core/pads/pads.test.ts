@@ -102,6 +102,19 @@ describe('pads', () => {
 describe('pad life', () => {
   const one = { newMm: 12, limitMm: 4, readings: [{ sessions: 10, mm: 7 }] };
 
+  it('takes a reading at session 0 for what the pad began with, in place of the maker’s figure', () => {
+    const worn = { sessions: 10, mm: 7 };
+    const asFitted = padLife({ newMm: 12, limitMm: 4, readings: [{ sessions: 0, mm: 11 }, worn] });
+    expect(asFitted).toEqual(padLife({ newMm: 11, limitMm: 4, readings: [worn] }));
+    const input = (readings: object[]) => padLifeSchema.safeParse({ newMm: 12, limitMm: 4, readings });
+    expect(input([{ sessions: 0, mm: 11 }]).error!.issues[0]).toMatchObject({
+      path: ['readings'],
+      message: 'at least 1 reading after session 0',
+    });
+    expect(input([{ sessions: 0, mm: 12.5 }, worn]).success).toBe(false);
+    expect(input([{ sessions: 0, mm: 11 }, worn]).success).toBe(true);
+  });
+
   it('gives the check values', () => {
     expect(padLife({ ...one, exponent: 0 }).sessionsLeft).toBeCloseTo(6, 9);
     expect(padLife(one).sessionsLeft).toBeCloseTo(4.2, 1);

@@ -6,6 +6,15 @@ import { parseMeasure } from './parse';
 const ALL = Object.keys(UNITS) as Unit[];
 
 describe('units', () => {
+  it('take a figure that ends in its point, as it stands while it is typed', () => {
+    expect(parseMeasure('8.', 'mm')).toBe(8);
+    expect(parseMeasure('12,', 'mm')).toBe(12);
+    expect(parseMeasure('8.5', 'mm')).toBe(8.5);
+    expect(parseMeasure('.5 in', 'mm')).toBeCloseTo(12.7, 12);
+    expect(parseMeasure('8. mm', 'mm')).toBe(8);
+    for (const text of ['.', '8..', '8.5.', '1,2,3']) expect(parseMeasure(text, 'mm'), text).toBeUndefined();
+  });
+
   it('agrees with the definitions (NIST SP 811, appendix B, from memory)', () => {
     expect(convert(1, 'in', 'mm')).toBeCloseTo(25.4, 12);
     expect(convert(1, 'psi', 'kPa')).toBeCloseTo(6.894757, 6);

@@ -55,6 +55,8 @@ async function main(): Promise<number> {
           'db',
           'tests',
           'scripts',
+          'proxy.ts',
+          'instrumentation.ts',
         ],
         env,
       ),

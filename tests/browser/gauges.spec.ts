@@ -18,7 +18,7 @@ async function atRest(line: Locator, shape: RegExp): Promise<void> {
   let same = 0;
   await expect
     .poll(async () => {
-      const now = await line.innerText();
+      const now = (await line.textContent()) ?? '';
       same = now === last && shape.test(now) ? same + 1 : 0;
       last = now;
       return same;

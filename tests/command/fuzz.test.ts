@@ -109,7 +109,7 @@ describe('whatever a client sends', () => {
     expect((await fetch(server.address)).status).toBe(200);
   });
 
-  it('a body of 31 MB, and one that never ends, hold nobody up', { timeout: 120_000 }, async () => {
+  it('a body of 31 MB holds nobody up', { timeout: 120_000 }, async () => {
     const large = fetch(`${server.address}/api/cases`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
@@ -179,12 +179,14 @@ function named(answer: string): boolean {
 describe('whatever a command is given', () => {
   it('500 odd inputs: an answer, or what is wrong in lines a person can read; never a stack', () => {
     const { pick, body, below } = oddities(500);
-    const calcs = CALC_INPUTS();
+    const calcs = calcInputs();
     let answered = 0;
     for (let count = 0; count < 500; count++) {
-      const calc = pick(CALC_NAMES);
+      const calc = below(4) === 0 ? pick(CALC_NAMES) : pick(Object.keys(calcs));
       const diagnosing = below(3) === 0;
-      const text = diagnosing ? body(pick(CASES)) : body(calcs[calc] ?? {});
+      const sound = diagnosing ? pick(CASES) : (calcs[calc] ?? {});
+      // Now and then one that is right: the others are worth something only beside it.
+      const text = below(10) === 0 ? JSON.stringify(sound) : body(sound);
       const argv = diagnosing ? ['diagnose', '-'] : ['calc', below(20) === 0 ? '__proto__' : calc, '-'];
       const { code, out, err } = answerCommand(argv, () => text);
       const told = `${argv.join(' ')} < ${text.slice(0, 200)}`;
@@ -204,7 +206,7 @@ describe('whatever a command is given', () => {
 });
 
 /** A sound input for each calc, from the demo's readings and the shop's own plans. */
-function CALC_INPUTS(): Record<string, unknown> {
+function calcInputs(): Record<string, unknown> {
   return {
     fluid: { class: 'DOT4', moisturePct: 2, altitudeM: 300, caliperPeakC: 160 },
     rotor: {
@@ -213,7 +215,7 @@ function CALC_INPUTS(): Record<string, unknown> {
       newMm: 28,
       minimumMm: 26,
     },
-    judder: { speedKmh: 110, tyreRadiusM: 0.31, frequencyHz: 15.7 },
+    judder: { speedKmh: 110, rollingRadiusM: 0.31, frequencyHz: 15.7 },
     pads: {
       caliper: { front: 'sliding' },
       newMm: 15,

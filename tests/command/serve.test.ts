@@ -1,11 +1,11 @@
 import { spawnSync } from 'node:child_process';
-import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { alive } from '../../scripts/system/processes';
+import { alive, groupsOf } from '../../scripts/system/processes';
 import { build } from '../../scripts/system/web';
 
 const BAVRIN = fileURLToPath(new URL('../../bavrin', import.meta.url));
@@ -57,11 +57,11 @@ describe('start, stop and what is left behind', { timeout: 120_000 }, () => {
       err: expect.stringContaining('there is no file'),
     });
 
-    const served = JSON.parse(readFileSync(join(home, 'data/run/served.json'), 'utf8'));
-    expect(alive(served.pid)).toBe(true);
+    const [group] = groupsOf(join(home, 'data'));
+    expect(alive(group!)).toBe(true);
     expect(bavrin(['stop']).err).toContain('Ended.');
-    expect(alive(served.pid)).toBe(false);
-    expect(leftBehind()).toEqual([]);
+    expect(alive(group!)).toBe(false);
+    await expect.poll(leftBehind).toEqual([]);
     expect(bavrin(['stop']).err).toContain('Nothing was running.');
   });
 
@@ -84,6 +84,6 @@ describe('start, stop and what is left behind', { timeout: 120_000 }, () => {
     });
     expect(away).toMatchObject({ status: 1, err: expect.stringContaining('preparing the database failed') });
     expect(away.err).not.toContain('    at ');
-    expect(leftBehind()).toEqual([]);
+    await expect.poll(leftBehind).toEqual([]);
   });
 });

@@ -6,7 +6,7 @@ import { database } from '../../server/db/sql';
 import { makeJob } from './shop';
 
 /** Every question answered as badly as it can be, at every place it is asked. */
-export function allAbnormal(): GivenFinding[] {
+function allAbnormal(): GivenFinding[] {
   return FINDINGS.flatMap(({ id, states, ...rest }) => {
     const place = 'place' in rest ? rest.place : undefined;
     const places: (Place | undefined)[] =
