@@ -13,7 +13,7 @@ export default defineConfig({
         test: {
           name: 'core',
           setupFiles: ['tests/support/seed.ts'],
-          include: ['core/**/*.test.ts', 'ui/**/*.test.ts', 'features/**/*.test.ts'],
+          include: ['core/**/*.test.ts', 'ui/**/*.test.ts', 'features/**/*.test.ts', 'server/**/*.test.ts'],
         },
       },
       {

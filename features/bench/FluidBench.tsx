@@ -17,8 +17,9 @@ import { figure } from '@/ui/format';
 import { ownLimits, useLimits } from '../measure/useLimit';
 import { notTaken } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
+import type { Units } from '../shell/units';
 import { useKept } from '../shell/useKept';
-import { type Units, useUnits } from '../shell/useUnits';
+import { useUnits } from '../shell/useUnits';
 
 const BoilingChart = dynamic(() => import('./BoilingChart').then((module) => module.BoilingChart), {
   ssr: false,

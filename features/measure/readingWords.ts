@@ -7,7 +7,7 @@ import type { ReindexInput } from '@/core/rotor/reindexSchema';
 import { type RotorResult, readRotor } from '@/core/rotor/rotor';
 import type { RotorInput } from '@/core/rotor/schema';
 import { figure } from '@/ui/format';
-import type { Units } from '../shell/useUnits';
+import type { Units } from '../shell/units';
 
 type Read = Pick<ReadingRow, 'input' | 'said' | 'unreadable'> & { kind: string };
 

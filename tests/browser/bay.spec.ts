@@ -1,5 +1,5 @@
 import postgres from 'postgres';
-import { expect, test } from './test';
+import { expect, newJob, test } from './test';
 
 test('the board has held cars first, with the hold and its end in words', async ({ page }) => {
   await page.goto('/');
@@ -119,4 +119,30 @@ test('at two hundred cars one is found by typing, and what is due is a short lis
     await many`delete from cars where id = any(${ids})`;
     await many.end();
   }
+});
+
+test('a reading that today’s rules no longer accept is shown as it was written, and breaks no page', async ({
+  page,
+}) => {
+  const job = await newJob(page, 'Club saloon', 'Read long ago');
+  const id = job.split('/')[2]!;
+  const sql = postgres(process.env.BAVRIN_SHOP_URL!, { max: 1 });
+  const pads = { corners: { FL: { inner: { leading: 'eight', trailing: 8 }, outer: {} } } };
+  await sql`
+    insert into readings (id, job_id, phase, kind, corner, input, recorded_at)
+    values (gen_random_uuid(), ${id}, 'before', 'pads', 'FL', ${sql.json(pads)}, now())`;
+  const [row] = await sql`select car_id from jobs where id = ${id}`;
+  await sql.end();
+  await page.goto(`/car/${row!.car_id}`);
+  await expect(page.getByRole('main')).toContainText('as written, not readable by today’s rule: {"corners"');
+  for (const stage of ['checks', 'verdict', 'work', 'proof']) {
+    await page.goto(`${job}/${stage}`);
+    await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
+  }
+  await page.goto(`${job}/checks`);
+  await page
+    .getByRole('button', { name: /^(front left|FL)/ })
+    .first()
+    .click();
+  await expect(page.getByText('not readable by today’s rule').first()).toBeVisible();
 });

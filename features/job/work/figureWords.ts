@@ -5,7 +5,7 @@ import type { FigureSlot, JobSheet, Phase } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
 import { readingLabel } from '../../measure/readingLabel';
 import { readingWords } from '../../measure/readingWords';
-import type { Units } from '../../shell/useUnits';
+import type { Units } from '../../shell/units';
 
 /** What a slot is called. */
 export function slotLabel(slot: FigureSlot): string {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { judge } from '@/core/job/judgement';
 import { answerRow, emptySheet, fluidRow } from '@/tests/support/sheet';
 import { planFor } from '@/tests/support/work';
-import type { Units } from '../../shell/useUnits';
+import type { Units } from '../../shell/units';
 import { slotLabel, slotWords } from './figureWords';
 import { recordWords } from './recordWords';
 

@@ -2,7 +2,7 @@ import { axleOf, type Corner } from '@/core/car/corner';
 import type { CarSpec } from '@/core/car/spec';
 import type { ShopLimits } from '@/core/limits/catalogue';
 import type { Pad, PadsInput } from '@/core/pads/schema';
-import type { Units } from '../../shell/useUnits';
+import type { Units } from '../../shell/units';
 import { ownLimits } from '../useLimit';
 
 /** A corner's pads as typed, by `inner.leading` and the like. */

@@ -1,7 +1,7 @@
 import type { AxleSpec } from '@/core/car/spec';
 import type { ResolvedLimit } from '@/core/limits/catalogue';
 import type { RotorInput } from '@/core/rotor/schema';
-import type { Units } from '../../shell/useUnits';
+import type { Units } from '../../shell/units';
 
 /** A rotor's sheet as typed: text until it is whole. */
 export type RotorTyped = {

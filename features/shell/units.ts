@@ -1,0 +1,32 @@
+import { type BaseUnit, shownDecimals, shownUnit, shownValue, type UnitChoice } from '@/core/units/display';
+import { type Entry, readEntry } from '@/core/units/entry';
+import { figure } from '@/ui/format';
+
+export type Units = {
+  choice: UnitChoice;
+  unit: (base: BaseUnit) => string;
+  /** The figure alone, and with its unit. */
+  show: (value: number | null | undefined, base: BaseUnit, decimals: number) => string;
+  full: (value: number | null | undefined, base: BaseUnit, decimals: number) => string;
+  /** A figure as it would be typed. */
+  asTyped: (value: number, base: BaseUnit) => string;
+  read: (text: string, base: BaseUnit) => Entry | undefined;
+};
+
+/** Shows and reads figures in the units of a choice. */
+export function unitsIn(choice: UnitChoice): Units {
+  const unit = (base: BaseUnit) => shownUnit(base, choice);
+  const show: Units['show'] = (value, base, decimals) =>
+    figure(
+      value === null || value === undefined ? value : shownValue(value, base, choice),
+      shownDecimals(decimals, base, choice),
+    );
+  return {
+    choice,
+    unit,
+    show,
+    full: (value, base, decimals) => `${show(value, base, decimals)} ${unit(base)}`.trim(),
+    asTyped: (value, base) => String(Number(shownValue(value, base, choice).toFixed(6))),
+    read: (text, base) => readEntry(text, base, choice),
+  };
+}
