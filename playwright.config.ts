@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { BROWSER } from './scripts/system/browser';
 
 /** Debian's Chromium, headless; the server and its database are made by the set-up and ended by the tear-down. */
 export default defineConfig({
@@ -20,7 +21,7 @@ export default defineConfig({
     actionTimeout: 10_000,
     navigationTimeout: 15_000,
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: BROWSER.program,
       args: [
         '--no-sandbox',
         '--disable-gpu',

@@ -1,46 +1,76 @@
 // A page is seen before it is awake: on a slow tablet there are moments between, and parts of it wake one after another.
-// What is pressed or typed in them is kept here and given to the page, in order, each as soon as what it is for is awake.
-// React marks the elements it has taken over with a property of its own; nothing public says so. Loaded first, by every
-// page (tests/browser/early.spec.ts holds the scripts back and looks).
+// What is pressed or typed in them would be lost. It is kept here and given to the page, in order, each as soon as what it
+// is for is awake. Loaded first, by every page; tests/browser/early.spec.ts holds the scripts back and looks.
+//
+// Nothing public says when React has taken an element over. It asks itself when an event comes in, and drops the event
+// when not (getNearestMountedFiber, findInstanceBlockingEvent, React 19): the same is asked here, of the same fields. Should
+// they be gone one day, everything counts as awake after PATIENCE.
 (() => {
   const PRESSED =
     'button, label, summary, [role="radio"], [role="checkbox"], input[type="checkbox"], input[type="radio"]';
   const WRITTEN = 'input, textarea, select';
-  const waiting = [];
-
-  /** Called when nothing else waits to be done: then what React has begun to take over is taken over. */
-  const whenIdle = window.requestIdleCallback ?? ((then) => setTimeout(then, 60));
-  const isAwake = (element) =>
-    element === document.body || Object.keys(element).some((name) => name.startsWith('__reactProps$'));
-  /** Whether the whole page was once awake: from then on only what comes late has to be waited for. */
-  let whole = false;
-  /** While something kept is given to the page, it goes through. */
-  let giving = false;
-  /** A page that is not whole by then will not be: what can be given is given, ms. */
   const PATIENCE = 15_000;
+  const AGAIN = 16;
+  /** React's flags of a part that is being put in, or taken over. */
+  const NOT_YET = 2 | 4096;
 
-  function hand() {
+  function isAwake(element) {
+    if (element === document.body) return isPageAwake();
+    if (performance.now() > PATIENCE) return true;
+    const name = Object.keys(element).find((each) => each.startsWith('__reactFiber$'));
+    let fiber = name && element[name];
+    if (!fiber) return false;
+    const isNew = fiber.alternate === null;
+    for (; fiber.return; fiber = fiber.return) if (isNew && (fiber.flags & NOT_YET) !== 0) return false;
+    return fiber.stateNode?.current?.memoizedState?.isDehydrated === false;
+  }
+
+  let whole = false;
+  /** Whether every button is awake, and was so a turn ago: only then are shortcuts surely listened for. */
+  function isPageAwake() {
+    if (whole) return true;
     const drawn =
       document.readyState !== 'loading' && [...document.querySelectorAll('button')].every(isAwake);
-    whole ||= drawn || performance.now() > PATIENCE;
-    while (whole && waiting.length > 0) {
-      const { element, give } = waiting[0];
+    if (drawn) setTimeout(() => (whole = true), 4 * AGAIN);
+    return false;
+  }
+
+  const waiting = [];
+  /** While something kept is given to the page, it goes through. */
+  let giving = false;
+
+  /** Where an element stands: React may draw a part of the page anew, and the same thing then stands there again. */
+  function placeOf(element) {
+    const steps = [];
+    for (let at = element; at !== document.body && at.parentElement; at = at.parentElement)
+      steps.unshift([...at.parentElement.children].indexOf(at));
+    return steps;
+  }
+  /** The element, or the one that took its place. */
+  function standing({ element, place }) {
+    if (element.isConnected) return element;
+    const other = place.reduce((at, step) => at?.children[step], document.body);
+    return other?.tagName === element.tagName && other.textContent === element.textContent
+      ? other
+      : undefined;
+  }
+
+  function hand() {
+    while (waiting.length > 0) {
+      const element = standing(waiting[0]);
+      if (element && !isAwake(element)) return void setTimeout(hand, AGAIN);
       // What the page has taken away meanwhile is for nobody any more.
-      if (element.isConnected && !isAwake(element)) break;
-      waiting.shift();
+      const { give } = waiting.shift();
       giving = true;
-      if (element.isConnected) give();
+      if (element) give(element);
       giving = false;
     }
-    if (!whole || waiting.length > 0) setTimeout(() => whenIdle(hand), 20);
   }
-  whenIdle(hand);
-
   /** Whether the page can take what is done now; while something waits, all that follows waits behind it. */
-  const isReady = (element) => giving || (whole && waiting.length === 0 && isAwake(element));
+  const isReady = (element) => giving || (waiting.length === 0 && isAwake(element));
   function later(element, give) {
-    waiting.push({ element, give });
-    if (whole && waiting.length === 1) whenIdle(hand);
+    waiting.push({ element, place: placeOf(element), give });
+    if (waiting.length === 1) setTimeout(hand, AGAIN);
   }
   function hold(event) {
     event.preventDefault();
@@ -55,13 +85,13 @@
     const field = element.control ?? element;
     if (isReady(field)) return;
     hold(event);
-    later(field, () => field.click());
+    later(field, (now) => now.click());
   };
   const onSubmit = (event) => {
-    const { target: form, submitter } = event;
+    const { target: form } = event;
     if (isReady(form)) return;
     hold(event);
-    later(form, () => form.requestSubmit(submitter));
+    later(form, (now) => now.requestSubmit());
   };
   const onKey = (event) => {
     const { target, key, code } = event;
@@ -71,18 +101,21 @@
     if ((key === 'Enter' || key === ' ') && target.closest(`a[href], ${PRESSED}`)) return;
     hold(event);
     const again = { key, code, bubbles: true, cancelable: true };
-    later(target, () => target.dispatchEvent(new KeyboardEvent('keydown', again)));
+    later(document.body, () =>
+      (target.isConnected ? target : document.body).dispatchEvent(new KeyboardEvent('keydown', again)),
+    );
   };
   const onInput = ({ target }) => {
     if (!target.matches(WRITTEN) || target.matches(PRESSED) || isReady(target)) return;
-    later(target, () => {
+    // As it is now: taking a field over, React may put its own value into it.
+    const text = target.value;
+    later(target, (now) => {
       // The page knows a field by the value it last saw: it is shown an empty one first, or it would see no change.
-      const text = target.value;
       const kind =
-        { TEXTAREA: HTMLTextAreaElement, SELECT: HTMLSelectElement }[target.tagName] ?? HTMLInputElement;
-      target.value = '';
-      Object.getOwnPropertyDescriptor(kind.prototype, 'value').set.call(target, text);
-      target.dispatchEvent(new Event(target.tagName === 'SELECT' ? 'change' : 'input', { bubbles: true }));
+        { TEXTAREA: HTMLTextAreaElement, SELECT: HTMLSelectElement }[now.tagName] ?? HTMLInputElement;
+      now.value = '';
+      Object.getOwnPropertyDescriptor(kind.prototype, 'value').set.call(now, text);
+      now.dispatchEvent(new Event(now.tagName === 'SELECT' ? 'change' : 'input', { bubbles: true }));
     });
   };
   const listening = { click: onClick, submit: onSubmit, keydown: onKey, input: onInput };

@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useState, useSyncExternalStore } from 'react';
+import { type ReactNode, useState, useSyncExternalStore } from 'react';
 import { Button } from '@/ui/Button';
 import { type DeviceTrouble, device } from './device';
 import { outbox } from './outbox';
@@ -17,11 +17,6 @@ const NO_ROOM: Record<DeviceTrouble, string> = {
 
 /** Says only what the person has to know: entries waiting for the server, and entries it refused. */
 export function SaveLine() {
-  const { trouble: noRoom, setAside } = useSyncExternalStore(
-    device.subscribe,
-    device.snapshot,
-    device.serverSnapshot,
-  );
   const { parcels, trouble } = useSyncExternalStore(outbox.subscribe, outbox.snapshot, outbox.serverSnapshot);
   const [open, setOpen] = useState(false);
   const refused = parcels.filter((parcel) => parcel.refusal);
@@ -29,25 +24,6 @@ export function SaveLine() {
   return (
     <>
       <div role="status" aria-live="polite" className="print:hidden">
-        {noRoom && (
-          <p className="border-b border-ink bg-straw-wash px-5 py-1">
-            <b>{NO_ROOM[noRoom]}</b>{' '}
-            {waiting > 0
-              ? 'Entries are still sent, but a reload would lose those that are waiting: keep this page open until none is.'
-              : 'Entries are still sent and saved; text being written would not outlast a reload.'}
-          </p>
-        )}
-        {setAside && (
-          <p className="flex flex-wrap items-center gap-3 border-b border-ink bg-straw-wash px-5 py-1">
-            <span>
-              <b>Something kept on this device could not be read.</b> It was put aside as it was; look whether
-              your last entries are there.
-            </span>
-            <Button look="quiet" onClick={() => device.seen()}>
-              Seen
-            </Button>
-          </p>
-        )}
         {trouble && waiting > 0 && (
           <p className="flex flex-wrap items-center gap-3 border-b border-ink bg-straw-wash px-5 py-1">
             <b>
@@ -71,7 +47,52 @@ export function SaveLine() {
           </p>
         )}
       </div>
+      <DeviceNotices waiting={waiting} />
       {open && refused.length > 0 && <RefusedSheet refused={refused} onOpenChange={setOpen} />}
     </>
+  );
+}
+
+/**
+ * What this device cannot keep, over the page and not in it: it comes a moment after the page is there, and must not move
+ * what is about to be pressed.
+ */
+function DeviceNotices({ waiting }: { waiting: number }) {
+  const { trouble, setAside } = useSyncExternalStore(
+    device.subscribe,
+    device.snapshot,
+    device.serverSnapshot,
+  );
+  const [seen, setSeen] = useState<DeviceTrouble | null>(null);
+  return (
+    <div role="status" className="fixed top-13 right-3 z-40 grid max-w-sm gap-2 print:hidden">
+      {trouble && trouble !== seen && (
+        <Notice title={NO_ROOM[trouble]} onSeen={() => setSeen(trouble)}>
+          {waiting > 0
+            ? 'Entries are still sent, but a reload would lose those that are waiting: keep this page open until none is.'
+            : 'Entries are still sent and saved; text being written would not outlast a reload.'}
+        </Notice>
+      )}
+      {setAside && (
+        <Notice title="Something kept on this device could not be read." onSeen={() => device.seen()}>
+          It was put aside as it was; look whether your last entries are there.
+        </Notice>
+      )}
+    </div>
+  );
+}
+
+type NoticeProps = { title: string; onSeen: () => void; children: ReactNode };
+
+function Notice({ title, onSeen, children }: NoticeProps) {
+  return (
+    <div className="border-2 border-ink bg-straw-wash p-3">
+      <p>
+        <b>{title}</b> {children}
+      </p>
+      <Button look="quiet" className="-mb-2 -ml-4" onClick={onSeen}>
+        Seen
+      </Button>
+    </div>
   );
 }

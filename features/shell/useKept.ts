@@ -8,6 +8,12 @@ export function forgetKept(...names: string[]): void {
   for (const name of names) device.remove(`bavrin.kept.${name}`);
 }
 
+/** Fields that what was kept does not have, as a form had fewer then, are as they are at first. */
+function filledUp<T>(kept: T, initial: T): T {
+  const isRecord = (value: unknown) => typeof value === 'object' && value !== null && !Array.isArray(value);
+  return isRecord(kept) && isRecord(initial) ? { ...initial, ...kept } : kept;
+}
+
 /** State that survives a reload: kept on this device under a name until it is forgotten. */
 export function useKept<T>(name: string, initial: T): [T, (value: T) => void, () => void] {
   const key = `bavrin.kept.${name}`;
@@ -15,7 +21,7 @@ export function useKept<T>(name: string, initial: T): [T, (value: T) => void, ()
   const like = useRef(initial);
   useEffect(() => {
     const kept = readKept(key, like.current);
-    if (kept !== undefined) setValue(kept);
+    if (kept !== undefined) setValue(filledUp(kept, like.current));
   }, [key]);
   const keep = useCallback(
     (next: T) => {

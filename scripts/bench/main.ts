@@ -10,6 +10,7 @@ import { diagnose } from '../../core/diagnosis/diagnose';
 import { placeFrom } from '../../core/diagnosis/verdict';
 import { loadDemo } from '../../db/demo/load';
 import { closeDatabase, database } from '../../server/db/sql';
+import { BROWSER } from '../system/browser';
 import { bundleHeavy } from '../system/heavy';
 import { migrate } from '../system/migrate';
 import { ROOT } from '../system/paths';
@@ -154,7 +155,7 @@ const FRAME_MS = 1000 / 60;
 async function traceFigures(url: string): Promise<void> {
   const [job] = await database()`select id from jobs where closed_at is null order by number limit 1`;
   const server = await serve({ port: await freePort(), host: '127.0.0.1', url });
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+  const browser = await chromium.launch({ executablePath: BROWSER.program, args: ['--no-sandbox'] });
   try {
     const page = await browser.newPage();
     await page.goto(`${server.address}/job/${job!.id}/checks`);

@@ -3,6 +3,7 @@ import { chmodSync, existsSync, mkdtempSync, readFileSync, rmSync } from 'node:f
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { aptInstall } from '../system/apt';
+import { BROWSER } from '../system/browser';
 import { onInterrupt } from '../system/interrupt';
 import { dataFolder, ROOT } from '../system/paths';
 import { startCluster, stopCluster } from '../system/postgres';
@@ -13,7 +14,7 @@ type Count = { passed: number; failed: number };
 
 /** Everything there is to check, from nothing; ends what it started; the last line counts. */
 async function main(): Promise<number> {
-  if (!existsSync('/usr/bin/chromium')) aptInstall(['chromium'], 'the browser tests');
+  if (!BROWSER.isThere()) aptInstall([BROWSER.package], 'the browser tests');
   const home = mkdtempSync(join(tmpdir(), 'bavrin-test-'));
   // Debian's postgres user has to get through to its own folder inside.
   chmodSync(home, 0o755);
