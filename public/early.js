@@ -110,6 +110,7 @@
     // As it is now: taking a field over, React may put its own value into it.
     const text = target.value;
     later(target, (now) => {
+      if (now.type === 'file') return now.dispatchEvent(new Event('change', { bubbles: true }));
       // The page knows a field by the value it last saw: it is shown an empty one first, or it would see no change.
       const kind =
         { TEXTAREA: HTMLTextAreaElement, SELECT: HTMLSelectElement }[now.tagName] ?? HTMLInputElement;
