@@ -71,7 +71,7 @@ describe('./bavrin calc', () => {
     ['a value out of range', { class: 'DOT4', moisturePct: 40 }, 'moisturePct is 40: 0 to 10 % is accepted'],
     ['a missing field', {}, 'class'],
     ['no object', [1], 'The input'],
-    ['no JSON', '{', 'it is not JSON'],
+    ['no JSON', '{', ': JSON ('],
   ])('refuses %s with exit 2 and an empty standard output', (_, input, said) => {
     const refused = bavrin(['calc', 'fluid', '-'], input);
     expect(refused).toMatchObject({ status: 2, out: '' });
