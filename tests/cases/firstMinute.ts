@@ -1,0 +1,292 @@
+import type { CarTraits } from '../../core/car/traits';
+
+/**
+ * Complaints as they stand after the first minute or the first measurement, and what a lead technician would say.
+ * Written from the trade before the numbers were set. `first`: causes that may stand in front, `also`: those that must
+ * be among the first three beside it, `not`: causes that must stay under the chance given.
+ */
+export type FirstMinute = {
+  told: string;
+  car: CarTraits;
+  findings: string;
+  first: string;
+  also?: string;
+  not?: Record<string, number>;
+};
+
+const SALOON: CarTraits = {
+  booster: true,
+  assist: 'vacuum',
+  stabilityControl: true,
+  rearBrake: 'disc',
+  caliper: { front: 'sliding', rear: 'sliding' },
+  rotor: { front: 'one_piece', rear: 'one_piece' },
+  parkingBrake: 'in_caliper',
+};
+const COUPE: CarTraits = {
+  ...SALOON,
+  caliper: { front: 'opposed', rear: 'sliding' },
+  rotor: { front: 'two_piece', rear: 'one_piece' },
+};
+const HATCH: CarTraits = { ...SALOON, rearBrake: 'drum', parkingBrake: 'lever_only' };
+const BARE: CarTraits = {
+  booster: false,
+  assist: 'none',
+  stabilityControl: false,
+  rearBrake: 'disc',
+  caliper: { front: 'opposed', rear: 'opposed' },
+};
+
+function row(
+  told: string,
+  car: CarTraits,
+  findings: string,
+  first: string,
+  more: Pick<FirstMinute, 'also' | 'not'> = {},
+): FirstMinute {
+  return { told, car, findings, first, ...more };
+}
+
+export const FIRST_MINUTE: readonly FirstMinute[] = [
+  // One to three answers, as the driver gives them.
+  row(
+    'shakes, pulls, eats pads',
+    SALOON,
+    'vibration_braking yes; pulls yes; pads_wear_fast yes',
+    'caliper_slides_seized|caliper_piston_seized|suspension_play|uneven_transfer',
+  ),
+  row('soft and shaking', SALOON, 'pedal_spongy yes; vibration_braking yes', 'air_in_lines|hose_expansion'),
+  row(
+    'soft, does not stop, hot',
+    COUPE,
+    'pedal_spongy yes; poor_stopping yes; temperature_link only_hot',
+    'fluid_boiled_wet|fluid_boiled_heat',
+  ),
+  row(
+    'long, does not stop, hot',
+    SALOON,
+    'pedal_long yes; poor_stopping yes; temperature_link only_hot',
+    'fluid_boiled_wet|fluid_boiled_heat',
+  ),
+  row(
+    'squeals, level goes down, lamp',
+    SALOON,
+    'noise_squeal yes; level_falls slowly; warning_light brake',
+    'pad_worn_out|fluid_low',
+    { also: 'pad_worn_out' },
+  ),
+  row('grinds', SALOON, 'noise_grind yes', 'pad_worn_out'),
+  row(
+    'drags after standing',
+    SALOON,
+    'wheel_drags one; stood_long yes',
+    'caliper_piston_seized|caliper_slides_seized|parking_brake_drag',
+  ),
+  row('shakes', SALOON, 'vibration_braking yes', 'uneven_transfer|rotor_thickness_variation|suspension_play'),
+  row('shakes always', SALOON, 'vibration_braking yes; vibration_coasting yes', 'wheel_fault'),
+  row('rattles', SALOON, 'noise_rattle yes', 'suspension_play'),
+  row(
+    'pulls',
+    SALOON,
+    'pulls yes',
+    'caliper_slides_seized|caliper_piston_seized|suspension_play|pad_contaminated',
+  ),
+  row('hard', SALOON, 'pedal_hard yes', 'booster_supply_lost|booster_failed'),
+  row('sinks', SALOON, 'pedal_sinks yes', 'master_bypass|external_leak'),
+  row('first press long', SALOON, 'first_press_long yes', 'wheel_bearing_play|rotor_runout'),
+  row(
+    'hard and squealing',
+    SALOON,
+    'pedal_hard yes; noise_squeal yes',
+    'booster_supply_lost|booster_failed|pad_glazed',
+    { not: { unlisted: 0.25 } },
+  ),
+  row('soft and squealing', SALOON, 'pedal_spongy yes; noise_squeal yes', 'air_in_lines'),
+  row('brake lamp', SALOON, 'warning_light brake', 'fluid_low|pad_worn_out|external_leak'),
+  row(
+    'green pads, hot and smelling',
+    COUPE,
+    'friction_new yes; bed_in_done no; poor_stopping yes; temperature_link only_hot; smell_or_smoke yes',
+    'pad_not_bedded|pad_overheated',
+    { also: 'pad_not_bedded' },
+  ),
+  row(
+    'street pads on a circuit',
+    COUPE,
+    'poor_stopping yes; temperature_link only_hot; compound street; usage track',
+    'pad_overheated',
+    { not: { cooling_insufficient: 0.6 } },
+  ),
+  row('no stopping, grinding', SALOON, 'poor_stopping yes; noise_grind yes', 'pad_worn_out|pad_glazed', {
+    also: 'pad_worn_out',
+  }),
+  row(
+    'level falls, no wet spot, pads thick',
+    SALOON,
+    'level_falls slowly; leak none; pad_thickness ok',
+    'master_leak_to_booster',
+  ),
+  row(
+    'leverage before bore',
+    BARE,
+    'pedal_hard yes; assist_removed yes; master_fitted yes',
+    'pedal_ratio_low',
+  ),
+  row('low drums', HATCH, 'pedal_long yes; pedal_pump rises', 'drum_slack|air_in_lines', {
+    also: 'drum_slack',
+  }),
+  row(
+    'everything drags after a new master',
+    SALOON,
+    'wheel_drags all; master_fitted yes',
+    'pressure_trapped',
+  ),
+  row(
+    'to the floor, then fine',
+    COUPE,
+    'pedal_to_floor yes; temperature_link only_hot; recovery after_cooling',
+    'fluid_boiled_wet|fluid_boiled_heat',
+  ),
+  row(
+    'long after kerbs, two-piece rotors',
+    COUPE,
+    'first_press_long yes; after_cornering yes; usage track',
+    'wheel_bearing_play|hub_upright_flex',
+  ),
+  row(
+    'wet, old cap, stood all winter',
+    SALOON,
+    'pedal_spongy yes; temperature_link only_hot; stood_long yes; reservoir_cap damaged',
+    'fluid_boiled_wet',
+  ),
+  row(
+    'hard, no assist, level falling',
+    SALOON,
+    'pedal_hard yes; assist_start no_change; level_falls slowly; leak none',
+    'master_leak_to_booster|booster_failed',
+    { also: 'booster_failed master_leak_to_booster' },
+  ),
+  row(
+    'pulls and drags',
+    SALOON,
+    'pulls yes; wheel_drags one',
+    'caliper_piston_seized|hose_restricted|caliper_slides_seized',
+  ),
+  row('squeals', SALOON, 'noise_squeal yes', 'pad_glazed|pad_worn_out|pad_not_bedded'),
+
+  // One look or one measurement, and nothing else.
+  ...(
+    [
+      ['bearing_play excess FR', 'wheel_bearing_play'],
+      ['cooling_path face FL', 'cooling_one_sided'],
+      ['piston_return stiff RL', 'caliper_piston_seized'],
+      ['slide_pins stiff FR', 'caliper_slides_seized'],
+      ['hub_flex moves FL', 'hub_upright_flex'],
+      ['suspension_joints play FR', 'suspension_play'],
+      ['wheel_mounting fault FR', 'wheel_fault'],
+      ['rotor_runout high FR; rotor_shape wobble FR', 'rotor_runout'],
+      ['rotor_runout high FR; rotor_shape wave FR', 'rotor_heat_distorted'],
+      ['pad_surface glazed FL', 'pad_glazed'],
+      ['hose_swell yes FL', 'hose_expansion'],
+      ['loosen_master_frees yes', 'pressure_trapped'],
+      ['master_movement moves', 'firewall_flex'],
+      ['pedal_linkage worn', 'pedal_pivot_play'],
+      ['pedal_free_play none', 'pressure_trapped'],
+      ['assist_vacuum low', 'booster_supply_lost'],
+    ] as const
+  ).map(([findings, first]) => row(`alone: ${findings}`, SALOON, findings, first)),
+  row('alone: the leverage', BARE, 'pedal_ratio low', 'pedal_ratio_low'),
+  row('alone: bound float', COUPE, 'rotor_float bound FL', 'rotor_float_bound'),
+  row('alone: shoe clearance', HATCH, 'drum_adjustment slack RL', 'drum_slack'),
+
+  // More answers: what brought about what, two faults at once, and the places where a textbook is misread.
+  row(
+    'grooved by pads that are gone',
+    SALOON,
+    'noise_grind yes; rotor_surface grooves FL; pad_thickness worn_out FL',
+    'pad_worn_out|rotor_scored',
+    { also: 'pad_worn_out rotor_scored' },
+  ),
+  row(
+    'cooked by a stuck caliper',
+    SALOON,
+    'wheel_drags one FR; slide_pins stiff FR; pad_surface glazed FR; smell_or_smoke yes FR',
+    'caliper_slides_seized',
+    { also: 'pad_glazed' },
+  ),
+  row(
+    'low with pads worn out',
+    SALOON,
+    'reservoir_level low; pad_thickness worn_out FL; leak none',
+    'pad_worn_out|fluid_low',
+    { also: 'pad_worn_out fluid_low' },
+  ),
+  row(
+    'wet caliper, soaked pad',
+    SALOON,
+    'pulls yes; leak caliper_or_cylinder FL; pad_surface contaminated FL',
+    'external_leak|pad_contaminated',
+    { also: 'external_leak pad_contaminated' },
+  ),
+  row(
+    'fluid and pads both past their limits',
+    COUPE,
+    'pedal_spongy yes; poor_stopping yes; temperature_link only_hot; rotor_peak over_pad_limit FL; caliper_peak over_fluid_limit FL; fluid_moisture dry; usage track',
+    'pad_overheated|fluid_boiled_heat',
+    { also: 'pad_overheated fluid_boiled_heat' },
+  ),
+  row(
+    'air reaches the core',
+    COUPE,
+    'poor_stopping yes; temperature_link only_hot; rotor_peak over_pad_limit FL; rotor_peak over_pad_limit FR; cooling_path core FL; cooling_path core FR; usage track; compound track',
+    'pad_overheated',
+    { also: 'brakes_undersized', not: { cooling_insufficient: 0.3 } },
+  ),
+  row(
+    'everything right, every rotor over',
+    COUPE,
+    'rotor_peak over_pad_limit FL; rotor_peak over_pad_limit FR; rotor_peak over_pad_limit RL; rotor_peak over_pad_limit RR; cooling_path core FL; compound track; usage track; pads_wear_fast yes; fluid_moisture dry; temperature_link only_hot; poor_stopping yes',
+    'pad_overheated|brakes_undersized',
+    { also: 'brakes_undersized pad_overheated' },
+  ),
+  row(
+    'small master, textbook',
+    COUPE,
+    'pedal_long yes; brake_conversion yes; master_fitted yes; pedal_now long; pedal_pump same; bubbles none; after_full_bleed still_soft',
+    'master_too_small',
+  ),
+  row(
+    'one side tapers, edge to edge',
+    COUPE,
+    'pedal_soft_end yes; pad_wear_shape taper_radial FL; after_full_bleed still_soft; master_movement still',
+    'caliper_spread',
+  ),
+  row(
+    'vacuum is there',
+    SALOON,
+    'pedal_hard yes; assist_vacuum ok; assist_start no_change',
+    'booster_failed',
+    { not: { booster_supply_lost: 0.2 } },
+  ),
+  row(
+    'cheap pads eat the rotor',
+    SALOON,
+    'friction_new yes; pads_wear_fast yes; rotor_surface grooves FL; rotor_surface grooves FR; usage road',
+    'rotor_scored|poor_friction_pair',
+    { also: 'rotor_scored poor_friction_pair' },
+  ),
+  row(
+    'one face blown on, waved',
+    COUPE,
+    'vibration_braking yes; cooling_path face FR; rotor_shape wave FR; rotor_runout high FR; usage track',
+    'rotor_heat_distorted|cooling_one_sided',
+    { also: 'rotor_heat_distorted cooling_one_sided' },
+  ),
+  row(
+    'wet fluid and a loose bearing',
+    COUPE,
+    'pedal_spongy yes; temperature_link only_hot; fluid_moisture wet; first_press_long yes; bearing_play excess FL',
+    'wheel_bearing_play|fluid_boiled_wet',
+    { also: 'wheel_bearing_play fluid_boiled_wet' },
+  ),
+];
