@@ -72,6 +72,7 @@ describe('what a diagnosis takes from a car', () => {
       name: 'A car',
       booster: true,
       assist: 'vacuum',
+      abs: true,
       stabilityControl: true,
       rearBrake: 'disc',
       caliper: { front: 'sliding', rear: 'sliding' },

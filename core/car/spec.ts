@@ -73,6 +73,7 @@ export const carSpecSchema = z
     masterBoreMm: range('masterBoreMm'),
     pedalRatio: range('pedalRatio'),
     assist: z.enum(['vacuum', 'hydraulic', 'none']).nullable(),
+    abs: z.boolean().nullable(),
     stabilityControl: z.boolean().nullable(),
     parkingBrake: z.enum(['in_caliper', 'drum_in_hat', 'lever_only', 'none']).nullable(),
     fluidClass: z.enum(FLUID_CLASS_IDS).nullable(),

@@ -8,6 +8,8 @@ export type CarTraits = {
   name?: string;
   booster?: boolean;
   assist?: 'vacuum' | 'hydraulic' | 'none';
+  /** Wheel-lock control. Unsaid, a car with stability control has it and one known to be without has not. */
+  abs?: boolean;
   stabilityControl?: boolean;
   rearBrake?: 'disc' | 'drum';
   caliper?: Partial<Record<Axle, 'opposed' | 'sliding'>>;
@@ -23,4 +25,9 @@ export function assistOf(car: CarTraits): 'vacuum' | 'hydraulic' | 'none' | unde
 /** Disc or drum at an axle; the front always has discs. */
 export function brakeAt(car: CarTraits, axle: Axle): 'disc' | 'drum' | undefined {
   return axle === 'front' ? 'disc' : car.rearBrake;
+}
+
+/** Whether the car has ABS, undefined when nobody has said anything that tells. */
+export function absOf({ abs, stabilityControl }: CarTraits): boolean | undefined {
+  return abs ?? stabilityControl;
 }

@@ -7,6 +7,7 @@ export function traitsOf(car: CarSpec): CarTraits {
   return {
     name: car.name,
     ...(car.assist === null ? {} : { booster: car.assist !== 'none', assist: car.assist }),
+    abs: known(car.abs),
     stabilityControl: known(car.stabilityControl),
     rearBrake: car.rear.brake,
     caliper: { front: known(car.front.caliper), rear: known(car.rear.caliper) },

@@ -10,6 +10,7 @@ const carTraitsSchema = z.strictObject({
   name: words(120).optional(),
   booster: z.boolean().optional(),
   assist: z.enum(['vacuum', 'hydraulic', 'none']).optional(),
+  abs: z.boolean().optional(),
   stabilityControl: z.boolean().optional(),
   rearBrake: z.enum(['disc', 'drum']).optional(),
   caliper: z

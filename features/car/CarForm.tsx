@@ -118,6 +118,7 @@ export function CarForm({ car }: Props) {
               label="Assist"
               options={{ vacuum: 'Vacuum booster', hydraulic: 'Hydraulic', none: 'None' }}
             />
+            <FormSelect name="abs" label="ABS" options={{ yes: 'Yes', no: 'No' }} />
             <FormSelect
               name="stabilityControl"
               label="Stability control"

@@ -162,7 +162,8 @@ function Figures({ car }: { car: CarSpec }) {
     ['Master bore', unit(car.masterBoreMm, 2, 'mm')],
     ['Pedal ratio', figure(car.pedalRatio, 2)],
     ['Assist', word(car.assist)],
-    ['Stability control', car.stabilityControl === null ? '—' : car.stabilityControl ? 'yes' : 'no'],
+    ['ABS', said(car.abs)],
+    ['Stability control', said(car.stabilityControl)],
     ['Parking brake', word(car.parkingBrake)],
     ['Fluid', car.fluidClass ? FLUID_CLASSES[car.fluidClass].label : '—'],
     [
@@ -239,4 +240,9 @@ function unit(value: number | null, decimals: number, symbol: string): string {
 
 function pair(left: number | null, right: number | null): string {
   return left === null && right === null ? '—' : `${left ?? '—'} / ${right ?? '—'}`;
+}
+
+function said(value: boolean | null): string {
+  if (value === null) return '—';
+  return value ? 'yes' : 'no';
 }

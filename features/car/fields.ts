@@ -42,6 +42,7 @@ export type CarDraft = Record<
   | 'masterBoreMm'
   | 'pedalRatio'
   | 'assist'
+  | 'abs'
   | 'stabilityControl'
   | 'parkingBrake'
   | 'fluidClass'
@@ -151,7 +152,8 @@ export function draftOf(spec: CarSpec): CarDraft {
     masterBoreMm: text(spec.masterBoreMm),
     pedalRatio: text(spec.pedalRatio),
     assist: spec.assist ?? '',
-    stabilityControl: spec.stabilityControl === null ? '' : spec.stabilityControl ? 'yes' : 'no',
+    abs: yesNo(spec.abs),
+    stabilityControl: yesNo(spec.stabilityControl),
     parkingBrake: spec.parkingBrake ?? '',
     fluidClass: spec.fluidClass ?? '',
     fluidDryC: text(spec.fluidDryC),
@@ -195,7 +197,8 @@ export function specOf(draft: CarDraft): Record<string, unknown> {
     kind: draft.kind,
     driveSide: orNull(draft.driveSide),
     assist: orNull(draft.assist),
-    stabilityControl: draft.stabilityControl === '' ? null : draft.stabilityControl === 'yes',
+    abs: fromYesNo(draft.abs),
+    stabilityControl: fromYesNo(draft.stabilityControl),
     parkingBrake: orNull(draft.parkingBrake),
     fluidClass: orNull(draft.fluidClass),
     fluidFilledOn: orNull(draft.fluidFilledOn),
@@ -216,4 +219,14 @@ export function specOf(draft: CarDraft): Record<string, unknown> {
 
 function splitList(list: string): string[] {
   return list.split(/[\s,;]+/).filter((part) => part !== '');
+}
+
+/** What is so, is not, or nobody has said, as the select holds it. */
+function yesNo(value: boolean | null): string {
+  if (value === null) return '';
+  return value ? 'yes' : 'no';
+}
+
+function fromYesNo(text: string): boolean | null {
+  return text === '' ? null : text === 'yes';
 }

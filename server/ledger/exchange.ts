@@ -147,6 +147,7 @@ function specFrom(name: string, traits: CarTraits): CarSpec {
     ...plain,
     name,
     assist: traits.booster === false ? 'none' : (traits.assist ?? null),
+    abs: traits.abs ?? null,
     stabilityControl: traits.stabilityControl ?? null,
     parkingBrake: traits.parkingBrake ?? null,
     front: { ...plain.front, caliper: traits.caliper?.front ?? null, rotor: traits.rotor?.front ?? null },

@@ -25,7 +25,7 @@ describe('the migrations', () => {
     await addTick(flush.id, { id: randomUUID(), step: 'lift', done: true, note: '' });
     await closeDatabase();
     // Back to before the procedure library.
-    for (let step = 0; step < 2; step++) await rollBack(url);
+    for (let step = 0; step < 3; step++) await rollBack(url);
     const sql = database();
     expect((await sql`select id, kind from works order by started_at`).map((row) => row.kind)).toEqual([
       'flush',
