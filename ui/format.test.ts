@@ -10,11 +10,11 @@ describe('figures as they are shown', () => {
 
   it('never calls likely certain, nor unlikely impossible', () => {
     expect([percent(0.61), percent(0.999), percent(0.001), percent(0), percent(1)]).toEqual([
-      '61',
-      '>99',
-      '<1',
-      '0',
-      '100',
+      '61 %',
+      '>99 %',
+      '<1 %',
+      '0 %',
+      '100 %',
     ]);
   });
 

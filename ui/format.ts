@@ -4,12 +4,12 @@ export function figure(value: number | null | undefined, decimals: number): stri
   return value.toFixed(decimals).replace('-', '−');
 }
 
-/** A probability as whole percent, never 0 or 100 for what is not certain. */
+/** A probability as whole per cent with its sign, never 0 or 100 for what is not certain. */
 export function percent(probability: number): string {
   const whole = Math.round(probability * 100);
-  if (whole === 0 && probability > 0) return '<1';
-  if (whole === 100 && probability < 1) return '>99';
-  return String(whole);
+  if (whole === 0 && probability > 0) return '<1 %';
+  if (whole === 100 && probability < 1) return '>99 %';
+  return `${whole} %`;
 }
 
 /** A moment as the shop's clock shows it: the time today, the day otherwise. */

@@ -1,11 +1,12 @@
 import { diagnose } from '../diagnosis/diagnose';
 import type { GivenFinding } from '../diagnosis/given';
 import { placeFields } from '../diagnosis/verdict';
+import { WORKS } from '../work/works';
 import type { OpenCase } from './open';
 
 /** The verdict in the open format that scripts rely on. */
 export function verdictFile({ car, findings, atHand, derived, overruled }: OpenCase) {
-  const verdict = diagnose({ car, findings, atHand });
+  const verdict = diagnose({ car, findings, atHand, works: WORKS });
   const shown = ({ id, state, place }: GivenFinding) => ({ finding: id, state, ...placeFields(place) });
   return {
     format: 'bavrin-verdict',

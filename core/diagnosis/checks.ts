@@ -1,15 +1,19 @@
-import { CORNERS, type Corner } from '../car/corner';
+import { type Axle, axleOf, CORNERS, type Corner } from '../car/corner';
+import { carFits, cornerFits } from '../car/fits';
+import type { CarTraits } from '../car/traits';
 import { type Forecast, type ForecastDesk, forecast } from './engine/information';
+import { asksNow, parentOf } from './follows';
 import type { GivenFinding } from './given';
 import { type AtHand, minutesFor } from './hand';
-import { channelsOf } from './network/channels';
+import { type Channel, channelsOf, foldedInto } from './network/channels';
 import type { Fault } from './network/faults';
-import { questionOf } from './network/parents';
+import { type Parent, questionOf } from './network/parents';
 import type { CheckOutcome, NextCheck } from './verdict';
 import type { CauseId } from './vocabulary/causes';
 import { FINDINGS, type Finding } from './vocabulary/findings';
 
 export type CheckContext = {
+  car: CarTraits;
   faults: readonly Fault[];
   findings: readonly GivenFinding[];
   desk: ForecastDesk;
@@ -24,42 +28,77 @@ export type CheckContext = {
 export function cornerKeysOf(faults: readonly Fault[], marginals: Float64Array): Record<Corner, string> {
   const keys: Record<Corner, string> = { FL: '', FR: '', RL: '', RR: '' };
   faults.forEach(({ cause, corner }, index) => {
-    if (corner) keys[corner] += `${cause} ${marginals[index]!.toPrecision(9)} `;
+    if (corner && marginals[index]! > UNLIKELY)
+      keys[corner] += `${cause} ${marginals[index]!.toPrecision(6)} `;
   });
   return keys;
 }
 
-/** Less than this tells nothing worth a walk round the car, bits. */
-const LEAST_BITS = 1e-4;
+/** A fault less likely than this tells no corner from another. */
+const UNLIKELY = 1e-7;
+/** A check that saves less than this moves nothing that this complaint, or a hold, is about; minutes. */
+const LEAST_SAVED = 0.05;
+/** A question that faults show in less often than this cannot save that much, whatever hangs on them. */
+const LEAST_REACHED = LEAST_SAVED / 500;
+/** A corner, or an axle, is named only when it tells clearly more than the others do. */
+const STANDS_OUT = 1.15;
 
-/** A corner is named only when it tells clearly more than the others do. */
-const CORNER_STANDS_OUT = 1.15;
-
-/** Every unanswered finding of these stages, by expected information per minute. */
+/**
+ * Every open finding of these stages by the minutes it is expected to save for each minute it costs. What only makes
+ * sense after an answer is offered after it, and nothing is that this car does not have.
+ */
 export function rankChecks(context: CheckContext, stages: readonly Finding['stage'][]): NextCheck[] {
-  const answered = new Set(context.findings.map(({ id, place }) => `${id} ${place ?? ''}`));
+  const answered = new Map<string, string[]>();
+  for (const { id, place, state } of context.findings) {
+    const slot = `${id} ${place ?? ''}`;
+    answered.set(slot, [...(answered.get(slot) ?? []), state]);
+  }
   return (FINDINGS as readonly Finding[])
-    .filter((finding) => stages.includes(finding.stage))
+    .filter(
+      (finding) =>
+        stages.includes(finding.stage) &&
+        carFits(context.car, finding.fits) &&
+        asksNow(finding, context.findings),
+    )
     .flatMap((finding): NextCheck[] => {
       const minutes = minutesFor(finding, context.atHand);
-      if (minutes === undefined || answered.has(`${finding.id} `)) return [];
+      if (minutes === undefined) return [];
+      const said = answered.get(`${finding.id} `);
+      const unseen = said && stillUnseen(finding, said);
+      if (said && !unseen) return [];
       const check =
-        finding.place === 'corner'
+        finding.place === 'corner' && !unseen
           ? bestCorner(finding, context, answered)
-          : forecastAt(finding, undefined, context);
-      return check && check.bits > LEAST_BITS ? [{ id: finding.id, ...check, minutes }] : [];
+          : forecastAt(finding, undefined, context, unseen);
+      if (!check || check.saves < LEAST_SAVED) return [];
+      return [{ id: finding.id, ...check, ...(unseen ? { only: unseen } : {}), minutes }];
     })
-    .sort((left, right) => right.bits / right.minutes - left.bits / left.minutes);
+    .sort((left, right) => worthOf(right) - worthOf(left));
 }
 
-type Told = Pick<NextCheck, 'bits' | 'outcomes' | 'corner'>;
+/** Minutes to walk there, fetch what is needed and write down what was seen. Common practice, no source. */
+const HANDLING = 1;
+
+/** Minutes saved for each minute spent. */
+export function worthOf({ saves, minutes }: Pick<NextCheck, 'saves' | 'minutes'>): number {
+  return saves / (minutes + HANDLING);
+}
+
+/** What an unremarkable answer has not spoken for, when that is all there is of it. */
+function stillUnseen({ states, unseen }: Finding, said: readonly string[]): readonly string[] | undefined {
+  return unseen && said.every((state) => state === states[0]) ? unseen : undefined;
+}
+
+type Told = Pick<NextCheck, 'bits' | 'saves' | 'outcomes' | 'corner' | 'axle'>;
 
 function bestCorner(
   finding: Finding,
   context: CheckContext,
-  answered: ReadonlySet<string>,
+  answered: ReadonlyMap<string, unknown>,
 ): Told | undefined {
-  const open = CORNERS.filter((corner) => !answered.has(`${finding.id} ${corner}`));
+  const open = CORNERS.filter(
+    (corner) => !answered.has(`${finding.id} ${corner}`) && cornerFits(context.car, corner, finding.fits),
+  );
   const alike = new Map<string, Told | undefined>();
   const told = open.flatMap((corner) => {
     const key = context.cornerKeys[corner];
@@ -68,37 +107,61 @@ function bestCorner(
     return at ? [{ ...at, corner }] : [];
   });
   if (told.length === 0) return undefined;
-  const best = told.reduce((left, right) => (right.bits > left.bits ? right : left));
-  const least = Math.min(...told.map((each) => each.bits));
-  const standsOut = told.length === 1 || best.bits > least * CORNER_STANDS_OUT;
-  return standsOut ? best : { bits: best.bits, outcomes: best.outcomes };
+  const best = told.reduce((left, right) => (right.saves > left.saves ? right : left));
+  const { corner, ...rest } = best;
+  const clear = (others: readonly Told[]) => others.every((each) => best.saves > each.saves * STANDS_OUT);
+  if (clear(told.filter((each) => each.corner !== corner))) return best;
+  const axle: Axle = axleOf(corner);
+  return clear(told.filter((each) => axleOf(each.corner) !== axle)) ? { ...rest, axle } : rest;
 }
 
-function forecastAt(finding: Finding, corner: Corner | undefined, context: CheckContext): Told | undefined {
+function forecastAt(
+  finding: Finding,
+  corner: Corner | undefined,
+  context: CheckContext,
+  only?: readonly string[],
+): Told | undefined {
   const outcomes: CheckOutcome[] = [];
   let bits = 0;
+  let saves = 0;
   let asked = 0;
-  for (const channel of channelsOf(finding.id)) {
+  for (const channel of openChannels(finding, context.findings)) {
+    if (only && !only.includes(channel.states[1]!)) continue;
     const question = questionOf(channel, corner, context.faults);
-    if (question.parents.length === 0) continue;
-    const told = forecast(question, context.desk);
+    if (reachedBy(question.parents, context.desk.marginals) < LEAST_REACHED) continue;
+    const told = forecast({ ...question, beyond: channel.folded !== undefined }, context.desk);
     bits += told.bits;
-    addOutcomes(outcomes, channel.states, told, context, asked > 0);
+    saves += told.saves;
+    addOutcomes(outcomes, channel, told, context, asked > 0);
     asked += 1;
   }
-  return asked === 0 ? undefined : { bits, outcomes };
+  return asked === 0 ? undefined : { bits, saves, outcomes };
+}
+
+/** How likely any fault is to show in a question, at most. */
+function reachedBy(parents: readonly Parent[], marginals: Float64Array): number {
+  let sum = 0;
+  for (const { fault, cumulative } of parents) sum += marginals[fault]! * (1 - cumulative[0]!);
+  return sum;
+}
+
+/** The finding's own channels, or the one it makes with the answer that it folds into. */
+function openChannels(finding: Finding, findings: readonly GivenFinding[]): readonly Channel[] {
+  const { after, id } = finding;
+  const parent = after?.folds ? parentOf(after, findings) : undefined;
+  return parent ? [foldedInto(id, { finding: parent.id, state: parent.state })] : channelsOf(id);
 }
 
 /** What each answer would make of the leaders; answers that hardly ever come are left out. */
 function addOutcomes(
   outcomes: CheckOutcome[],
-  states: readonly string[],
+  { states, folded }: Channel,
   told: Forecast,
   { leaders }: CheckContext,
   withoutNormal: boolean,
 ): void {
   if (leaders.length === 0) return;
-  for (let level = withoutNormal ? 1 : 0; level < states.length; level++) {
+  for (let level = withoutNormal || folded ? 1 : 0; level < states.length; level++) {
     const chance = told.levels[level]!;
     if (chance < 1e-4) continue;
     const after = told.after[level]!;

@@ -1,61 +1,73 @@
+import { cornersOf } from '../car/corner';
+import { carFits, cornerMayFit } from '../car/fits';
+import type { CarTraits } from '../car/traits';
 import type { GivenFinding } from './given';
+import { CLASHES } from './vocabulary/clashes';
+import { findingOf } from './vocabulary/findings';
+import { stateWord } from './vocabulary/words';
 
-/** Two answers that cannot both be right, and what to ask again. */
+/** Answers that cannot well all be right, and what to look at again. */
 export type Contradiction = { findings: GivenFinding[]; say: string };
 
-type Clash = { one: [GivenFinding['id'], string]; other: [GivenFinding['id'], string]; say: string };
-
-/** Pairs that clash in substance. Both stay in: the odds see the conflict, the reader is told of it. */
-const CLASHES: readonly Clash[] = [
-  {
-    one: ['pedal_sinks', 'yes'],
-    other: ['pedal_hold', 'holds'],
-    say: 'The driver felt it sink, the 30 s hold did not: hold again, engine running, light and then firm.',
-  },
-  {
-    one: ['temperature_link', 'any_time'],
-    other: ['recovery', 'after_cooling'],
-    say: 'It shows at any time, yet comes back after cooling: ask whether it is ever right when cold.',
-  },
-  {
-    one: ['temperature_link', 'only_cold'],
-    other: ['recovery', 'after_cooling'],
-    say: 'It shows only cold, yet comes back after cooling: one of the two is the other way round.',
-  },
-  {
-    one: ['pedal_hard', 'yes'],
-    other: ['pedal_spongy', 'yes'],
-    say: 'Hard and spongy at once: two moments, or two words for one thing. Ask when each was felt.',
-  },
-  {
-    one: ['reservoir_level', 'ok'],
-    other: ['level_falls', 'quickly'],
-    say: 'The level falls quickly, yet stands right now: ask who topped it up and when.',
-  },
-  {
-    one: ['fluid_age', 'fresh'],
-    other: ['fluid_moisture', 'wet'],
-    say: 'Fresh fluid that reads wet: an opened bottle, or probes that carried water from another car. Wipe and read again.',
-  },
-  {
-    one: ['fluid_moisture', 'dry'],
-    other: ['fluid_boiling', 'low'],
-    say: 'Dry by the moisture tester, yet it boils low: wrong fluid, or the tester set to another class.',
-  },
-];
-
-/** All clashes among the answers, in the table's order, then the same question answered two ways at one place. */
-export function contradictionsIn(findings: readonly GivenFinding[]): Contradiction[] {
-  const has = ([id, state]: [string, string]) =>
-    findings.filter((finding) => finding.id === id && finding.state === state);
-  const clashes = CLASHES.flatMap(({ one, other, say }) => {
-    const both = [...has(one), ...has(other)];
-    return has(one).length > 0 && has(other).length > 0 ? [{ findings: both, say }] : [];
-  });
-  return [...clashes, ...answeredTwice(findings)];
+/** What clashes by itself, whatever the odds: pairs in substance, what follows from an answer that is not so, one question answered two ways, and what this car does not have. */
+export function contradictionsIn(findings: readonly GivenFinding[], car: CarTraits = {}): Contradiction[] {
+  return [
+    ...clashing(findings),
+    ...withoutParent(findings),
+    ...notOnThisCar(findings, car),
+    ...answeredTwice(findings),
+  ];
 }
 
-/** The same question answered differently at the same place (a leak may be in several places at once). */
+function clashing(findings: readonly GivenFinding[]): Contradiction[] {
+  return CLASHES.flatMap(({ one, other, and, say, same }) => {
+    const has = ([id, ...states]: readonly [string, ...string[]]) =>
+      findings.filter((finding) => finding.id === id && states.includes(finding.state));
+    const sides = [one, other, ...(and ? [and] : [])].map(has);
+    // A complaint is of the car as a whole: it meets an answer at any corner.
+    const together = sides.every(
+      (side) =>
+        !same || side.some(({ place }) => place === undefined || sides.every((each) => meets(each, place))),
+    );
+    return together && sides.every((side) => side.length > 0) ? [{ findings: sides.flat(), say }] : [];
+  });
+}
+
+const meets = (side: readonly GivenFinding[], place: GivenFinding['place']) =>
+  side.some((each) => each.place === undefined || each.place === place);
+
+/** An answer that tells how something was which all its own questions say was not. */
+function withoutParent(findings: readonly GivenFinding[]): Contradiction[] {
+  return findings.flatMap((child) => {
+    const { after, states, label } = findingOf(child.id);
+    if (!after || child.state === states[0]) return [];
+    const parents = findings.filter(({ id }) => after.any.some(([finding]) => finding === id));
+    const asked = new Set(parents.map(({ id }) => id));
+    const denied =
+      after.any.every(([finding]) => asked.has(finding as GivenFinding['id'])) &&
+      parents.every(({ id, state }) => state === findingOf(id).states[0]);
+    if (!denied) return [];
+    const say = `${label}: ${stateWord(child.id, child.state).toLowerCase()}, yet nothing of the kind was felt. Ask for the complaint again.`;
+    return [{ findings: [child, ...parents], say }];
+  });
+}
+
+/** Answers about something this car is known not to have. */
+function notOnThisCar(findings: readonly GivenFinding[], car: CarTraits): Contradiction[] {
+  return findings.flatMap((finding) => {
+    const { fits, label } = findingOf(finding.id);
+    if (
+      !fits ||
+      (carFits(car, fits) && cornersOf(finding.place).some((corner) => cornerMayFit(car, corner, fits)))
+    )
+      return [];
+    return [
+      { findings: [finding], say: `${label}: this car is on file without it. Mend the answer or the car.` },
+    ];
+  });
+}
+
+/** The same question answered differently at the same place, unless several may hold there at once. */
 export function answeredTwice(findings: readonly GivenFinding[]): Contradiction[] {
   const groups = new Map<string, GivenFinding[]>();
   for (const finding of findings) {
@@ -64,7 +76,10 @@ export function answeredTwice(findings: readonly GivenFinding[]): Contradiction[
   }
   return [...groups.values()]
     .filter((same) => new Set(same.map((finding) => finding.state)).size > 1)
-    .filter((same) => same[0]!.id !== 'leak' || same.some((finding) => finding.state === 'none'))
+    .filter(([first, ...rest]) => {
+      const { several, states } = findingOf(first!.id);
+      return !several || [first!, ...rest].some((finding) => finding.state === states[0]);
+    })
     .map((same) => ({
       findings: same,
       say: 'Answered two ways at the same place: neither is used until it is settled.',

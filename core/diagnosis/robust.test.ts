@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { carFor, drawAnswer, seeded } from '../../tests/support/drawn';
+import { broughtAbout, carFor, drawAnswer, seeded } from '../../tests/support/drawn';
 import { diagnose } from './diagnose';
 import type { GivenFinding } from './given';
 import { knowledgeOf } from './knowledge/all';
@@ -20,7 +20,8 @@ describe('one wrong answer among eight', () => {
     const lost = new Map<string, number>();
     for (const { id } of CAUSES) {
       const car = carFor(id);
-      const fault = faultsOf(car).find((each) => each.cause === id)!;
+      const faults = faultsOf(car);
+      const fault = faults.find((each) => each.cause === id && each.above < 0)!;
       // What a mechanic would look at first: the findings this cause shows in most.
       const asked = [
         ...new Set(
@@ -28,8 +29,9 @@ describe('one wrong answer among eight', () => {
         ),
       ].slice(0, ANSWERS);
       for (let round = 0; round < ROUNDS; round++) {
+        const present = broughtAbout(faults, [fault], random);
         const answers = asked.map((finding) =>
-          drawAnswer(car, fault, finding, placeOf(finding, fault.corner), random),
+          drawAnswer(faults, present, finding, placeOf(finding, fault.corner), random),
         );
         const wrong = Math.floor(random() * answers.length);
         const harmed = answers.map((answer, index) => (index === wrong ? otherwise(answer, random) : answer));
@@ -51,9 +53,9 @@ describe('one wrong answer among eight', () => {
           .join(', ') || 'none'
       }`,
     );
-    expect(keptUnharmed / cases).toBeGreaterThan(0.9);
-    expect(kept / cases).toBeGreaterThan(0.8);
-  });
+    expect(keptUnharmed / cases).toBeGreaterThan(0.95);
+    expect(kept / cases).toBeGreaterThan(0.85);
+  }, 30_000);
 });
 
 function placeOf(finding: FindingId, corner: ReturnType<typeof faultsOf>[number]['corner']) {

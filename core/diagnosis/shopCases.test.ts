@@ -171,13 +171,13 @@ const CASES: [told: string, car: CarTraits, findings: string, cause: string][] =
     'duct blows at the face',
     CAR,
     'rotor_surface cracked FR; cooling_path face FR; usage track',
-    'rotor_cracked',
+    'cooling_one_sided',
   ],
   [
     'caliper leaks on its pad',
     CAR,
     'pulls yes; pad_surface contaminated FL; leak caliper_or_cylinder FL',
-    'pad_contaminated',
+    'external_leak',
   ],
   [
     'waved rotor',

@@ -1,4 +1,4 @@
-import type { Corner, Place } from '../car/corner';
+import type { Axle, Corner, Place } from '../car/corner';
 import type { Contradiction } from './contradictions';
 import type { Hold } from './holds/holds';
 import type { CauseId } from './vocabulary/causes';
@@ -19,6 +19,8 @@ export type CauseVerdict = {
   /** The corner it most likely sits at, when the answers tell corners apart. */
   corner?: Corner;
   corners?: Partial<Record<Corner, number>>;
+  /** The causes that brought it about, by how likely it is that they are there and did; the likelier first. */
+  broughtBy?: { id: CauseId; probability: number }[];
   /** Log-odds before any answer, bits; with the evidence they add up to the log-odds of `probability`. */
   priorBits: number;
   evidence: Evidence[];
@@ -30,8 +32,13 @@ export type CheckOutcome = { state: string; chance: number; leader: CauseId; lea
 export type NextCheck = {
   id: FindingId;
   corner?: Corner;
-  /** Expected information, bits, and what it costs, minutes. */
+  /** The axle it is looked for at first, when its two corners tell the same and the other axle tells less. */
+  axle?: Axle;
+  /** Of a question answered in part, the states that are still open: nobody has looked there. */
+  only?: readonly string[];
+  /** Expected information, bits; expected minutes saved on the whole job; and what it costs, minutes. */
   bits: number;
+  saves: number;
   minutes: number;
   outcomes: CheckOutcome[];
 };

@@ -1,5 +1,6 @@
 import { traitsOf } from '../car/traitsOf';
 import type { Question } from '../diagnosis/diagnose';
+import { WORKS } from '../work/works';
 import { findingsOf } from './current';
 import type { JobSheet, Phase } from './sheet';
 
@@ -9,6 +10,7 @@ export function questionOfJob(sheet: JobSheet, phase: Phase = 'before'): Questio
   return {
     car: traitsOf(sheet.car),
     findings: findingsOf(sheet, phase).findings,
+    works: WORKS,
     atHand: { helper, wheelsOff, missing, place },
     ...(sheet.learned ? { priors: sheet.learned.priors } : {}),
   };

@@ -36,16 +36,17 @@ describe('the walk round a car', () => {
         stop.finding ? [stop.finding] : MEASURES[stop.measure].covers,
       ),
     );
-    // Told by a bleed, an eased master or an opened bleeder: part of the work, not of a look round.
+    // Told by a bleed, an eased master, an opened bleeder or a scan tool: part of the work, not of a look round.
     const elsewhere = [
       'bubbles',
       'after_full_bleed',
       'open_bleeder_frees',
       'loosen_master_frees',
       'parking_brake',
+      'fault_codes',
     ];
     const left = (FINDINGS as readonly Finding[])
-      .filter((each) => ['cabin', 'engine_bay', 'wheels_off'].includes(each.where ?? ''))
+      .filter((each) => ['cabin', 'engine_bay', 'wheels_on', 'wheels_off'].includes(each.where ?? ''))
       .map((each) => each.id)
       .filter((id) => !passed.has(id) && !elsewhere.includes(id));
     // Not on a saloon: hydraulic assist, floating rotors, drums.
@@ -54,6 +55,7 @@ describe('the walk round a car', () => {
       'rotor_float',
       'drum_adjustment',
       'drum_surface',
+      'shoe_lining',
       'wheel_cylinder',
     ]);
   });

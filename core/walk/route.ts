@@ -12,14 +12,18 @@ export type Stop = { id: string; area: Area; corner?: Corner; label: string } & 
   | { measure: MeasureId; finding?: undefined }
 );
 
-/** A corner as it is worked: by eye before anything is moved, then by hand, then with gauges, rotor off last. */
+/** A corner as it is worked: nuts and tyre before the wheel comes off, by eye before anything is moved, then by hand, then with gauges, rotor off last. */
 const AT_CORNER: readonly (FindingId | MeasureId)[] = [
+  'wheel_nuts',
+  'tyres',
   'leak',
   'rotor_colour',
   'rotor_surface',
+  'shield_look',
   'cooling_path',
   'pads',
   'pad_surface',
+  'pad_fit',
   'piston_return',
   'slide_pins',
   'bleeder_position',
@@ -33,6 +37,7 @@ const AT_CORNER: readonly (FindingId | MeasureId)[] = [
   'hub',
   'drum',
   'drum_surface',
+  'shoe_lining',
   'wheel_cylinder',
 ];
 

@@ -16,7 +16,7 @@ const HALF_HOUR = 30;
 const LEAST = 3;
 
 const WHY: Record<PlannedCheck['why'], string> = {
-  tells_most: '',
+  saves_most: '',
   while_there: 'while you are there',
   wheel_is_off: 'the wheel is off',
 };

@@ -89,7 +89,7 @@ export function LeaningRail() {
               ))}
               <li>
                 <p className="flex items-baseline gap-2.5 text-soft">
-                  <span className="reading w-9 text-right text-lg">{percent(verdict.unlisted)}</span>{' '}
+                  <span className="reading w-14 text-right text-lg">{percent(verdict.unlisted)}</span>{' '}
                   Something not listed
                 </p>
               </li>
@@ -125,14 +125,14 @@ function Leader({ cause, first }: { cause: CauseVerdict; first: boolean }) {
   return (
     <li>
       <p className="flex items-baseline gap-2.5">
-        <span className="reading w-9 shrink-0 text-right text-lg font-semibold">
+        <span className="reading w-14 shrink-0 text-right text-lg font-semibold">
           {percent(cause.probability)}
         </span>
         <span className={first ? 'font-bold' : undefined}>
           {causeLabel(cause.id)} {cause.corner && <b>{cause.corner}</b>}
         </span>
       </p>
-      <div className="ml-[2.875rem]">
+      <div className="ml-[4.125rem]">
         <Beam share={cause.probability} />
         {first && <p className="mt-1 text-[0.9375rem] text-soft">{strongest(cause)}</p>}
       </div>
@@ -162,11 +162,12 @@ function Next({ jobId, next, wheelsOff }: { jobId: string; next: NextCheck; whee
   return (
     <section aria-label="Worth doing next" className="border-2 border-ink bg-card p-3.5">
       <p className="text-[0.9375rem] text-soft">
-        Worth doing next · {next.minutes} min{offNote}
+        Worth doing next · {next.minutes} min{offNote}, saves about {savedWords(next.saves)}
       </p>
       <h3 className="my-1 text-lg">
         {finding.label}
-        {next.corner && ` ${next.corner}`}
+        {(next.corner ?? next.axle) && ` ${next.corner ?? next.axle}`}
+        {next.only && `: ${next.only.map((state) => stateWord(next.id, state).toLowerCase()).join(', ')}`}
       </h3>
       <p className="text-[0.9375rem] text-soft">{foretell(next)}</p>
       <Link
@@ -178,6 +179,12 @@ function Next({ jobId, next, wheelsOff }: { jobId: string; next: NextCheck; whee
       </Link>
     </section>
   );
+}
+
+/** Expected minutes saved, as a mechanic would say it. */
+function savedWords(minutes: number): string {
+  if (minutes < 1) return 'a minute';
+  return minutes < 10 ? `${figure(minutes, 0)} min` : `${figure(Math.round(minutes / 5) * 5, 0)} min`;
 }
 
 /** Nothing left to check would change what to do. */

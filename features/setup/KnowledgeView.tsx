@@ -1,8 +1,9 @@
 'use client';
 
 import { useState } from 'react';
+import type { Fits } from '@/core/car/fits';
 import { KNOWLEDGE, KNOWLEDGE_VERSION } from '@/core/diagnosis/knowledge/all';
-import type { CauseKnowledge, Link, Needs } from '@/core/diagnosis/knowledge/cause';
+import type { CauseKnowledge, Link } from '@/core/diagnosis/knowledge/cause';
 import type { Learned } from '@/core/diagnosis/learn/priors';
 import { findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { causeLabel, causeMeaning } from '@/core/diagnosis/vocabulary/labels';
@@ -120,12 +121,12 @@ function oftenWords(strength: number): string {
   return strength >= 0.12 ? 'now and then' : 'seldom';
 }
 
-function needsWords(needs: Needs | undefined): string {
+function needsWords(needs: Fits | undefined): string {
   if (!needs) return '';
   return [
     needs.assist &&
       `cars with ${needs.assist.map((kind) => (kind === 'none' ? 'no assist' : `${kind} assist`)).join(' or ')}`,
-    needs.stabilityControl && 'cars with stability control',
+    needs.abs && 'cars with ABS',
     needs.brake && `${needs.brake} brakes`,
     needs.caliper && `${needs.caliper} calipers`,
     needs.rotor && 'two-piece rotors',

@@ -4,11 +4,21 @@ import { atOrBelow, type Problem } from '../../core/diagnosis/engine/problem';
 export function asBayesNetwork(problem: Problem) {
   const nodes: Record<string, unknown> = {};
   problem.priors.forEach((prior, fault) => {
+    const over = problem.above[fault]!;
+    const alone = { T: prior, F: 1 - prior };
     nodes[`fault${fault}`] = {
       id: `fault${fault}`,
       states: ['T', 'F'],
-      parents: [],
-      cpt: { T: prior, F: 1 - prior },
+      parents: over < 0 ? [] : [`fault${over}`],
+      cpt:
+        over < 0
+          ? alone
+          : [
+              // biome-ignore lint/suspicious/noThenProperty: the library's own name for it
+              { when: { [`fault${over}`]: 'T' }, then: alone },
+              // biome-ignore lint/suspicious/noThenProperty: the library's own name for it
+              { when: { [`fault${over}`]: 'F' }, then: { T: 0, F: 1 } },
+            ],
     };
   });
   problem.answers.forEach((answer, index) => {

@@ -39,22 +39,35 @@ export function carFor(cause: CauseId): CarTraits {
   return cars.find((car) => faultsOf(car).some((fault) => fault.cause === cause)) ?? base;
 }
 
-/** What a finding would show with one fault present, drawn from the knowledge itself, leaks and all. */
+/** The faults there are when these came by themselves: they, and what they happen to bring about. */
+export function broughtAbout(
+  faults: readonly Fault[],
+  roots: readonly Fault[],
+  random: () => number,
+): ReadonlySet<number> {
+  const present = new Set(roots.map((fault) => faults.indexOf(fault)));
+  faults.forEach((fault, index) => {
+    if (present.has(fault.above) && random() < fault.prior) present.add(index);
+  });
+  return present;
+}
+
+/** What a finding would show with these faults present, drawn from the knowledge itself, leaks and all. */
 export function drawAnswer(
-  car: CarTraits,
-  present: Fault,
+  faults: readonly Fault[],
+  present: ReadonlySet<number>,
   finding: FindingId,
   place: Corner | undefined,
   random: () => number,
 ): GivenFinding {
-  const faults = faultsOf(car);
-  const index = faults.indexOf(present);
   let state = findingOf(finding).states[0] as string;
   for (const channel of channelsOf(finding)) {
     const { leak, parents } = questionOf(channel, place, faults);
-    const own = parents.find((parent) => parent.fault === index)?.cumulative;
+    const shown = parents.filter((parent) => present.has(parent.fault));
     const draw = random();
-    const level = [...leak].findIndex((value, at) => draw <= value * (own ? own[at]! : 1));
+    const level = [...leak].findIndex(
+      (value, at) => draw <= shown.reduce((product, { cumulative }) => product * cumulative[at]!, value),
+    );
     if (level > 0) state = channel.states[level]!;
   }
   return { id: finding, state, ...(place ? { place } : {}) };

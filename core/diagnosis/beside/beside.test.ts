@@ -13,7 +13,7 @@ import { whatIf } from './whatIf';
 
 const SOFT_END: Question = {
   findings: [
-    { id: 'pedal_soft_end', state: 'yes' },
+    { id: 'pedal_spongy', state: 'yes' },
     { id: 'master_movement', state: 'moves' },
   ],
 };
@@ -97,6 +97,7 @@ describe('the half hour', () => {
   const check = (id: FindingId, bits: number, corner?: 'FL' | 'FR', lift = 12): NextCheck => ({
     id,
     bits,
+    saves: bits * 10,
     minutes: findingOf(id).minutes! + (findingOf(id).where === 'wheels_off' ? lift : 0),
     outcomes: [],
     ...(corner ? { corner } : {}),

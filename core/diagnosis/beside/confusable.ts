@@ -89,7 +89,7 @@ function statesGiven(cause: CauseId, finding: Finding): number[] {
   const links = linksTo(finding.id).get(cause) ?? [];
   const abnormal = finding.states.slice(1).map((state) => {
     const strength = links.find((link) => link.state === state)?.strength ?? 0;
-    const leak = LEAKS[finding.id][state] ?? 0;
+    const leak = LEAKS[finding.id]?.[state] ?? 0;
     return 1 - (1 - strength) * (1 - leak);
   });
   const sum = abnormal.reduce((total, each) => total + each, 0);

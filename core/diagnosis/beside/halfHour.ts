@@ -8,8 +8,8 @@ export type PlannedCheck = {
   /** Minutes from now, and how long it takes where it stands in the plan. */
   startsAt: number;
   minutes: number;
-  bits: number;
-  why: 'tells_most' | 'while_there' | 'wheel_is_off';
+  saves: number;
+  why: 'saves_most' | 'while_there' | 'wheel_is_off';
 };
 
 export type HalfHour = { checks: PlannedCheck[]; minutes: number; left: number };
@@ -20,8 +20,8 @@ const SMALL = 3;
 const OVERLAP = 0.75;
 
 /**
- * The time at hand, filled with checks: the most information a minute first, wheels counted once, and the small ones at
- * the same place taken along. Information of several checks overlaps, so each later one counts a little less.
+ * The time at hand, filled with checks: what saves most a minute first, wheels counted once, and the small ones at
+ * the same place taken along. What several checks save overlaps, so each later one counts a little less.
  * @param checks ranked next checks, their minutes with taking the wheels off where that has still to be done
  * @param budget minutes at hand
  */
@@ -45,7 +45,7 @@ export function planHalfHour(checks: readonly NextCheck[], budget: number, wheel
       ...(check.corner ? { corner: check.corner } : {}),
       startsAt: spent,
       minutes,
-      bits: check.bits * worth,
+      saves: check.saves * worth,
       why,
     });
     spent += minutes;
@@ -64,14 +64,14 @@ export function planHalfHour(checks: readonly NextCheck[], budget: number, wheel
           costOf(check) <= SMALL &&
           (where !== 'wheels_off' || check.corner === undefined || check.corner === corner),
       )
-      .sort((one, other) => other.bits / costOf(other) - one.bits / costOf(one))[0];
+      .sort((one, other) => other.saves / costOf(other) - one.saves / costOf(one))[0];
     if (along) {
       take(along, where === 'wheels_off' ? 'wheel_is_off' : 'while_there');
       continue;
     }
-    const best = fits.sort((one, other) => other.bits / costOf(other) - one.bits / costOf(one))[0];
+    const best = fits.sort((one, other) => other.saves / costOf(other) - one.saves / costOf(one))[0];
     if (!best) break;
-    take(best, 'tells_most');
+    take(best, 'saves_most');
   }
   return { checks: plan, minutes: spent, left: budget - spent };
 }

@@ -89,7 +89,7 @@ export const DECISIONS: Record<CauseId, Decision> = {
     'New hoses, braided or rubber, bleed',
     'small',
     'Old hoses were due anyway',
-    'Clamping a hose shows the travel it takes',
+    'Old rubber hoses that are coming off anyway, in a smooth clamp: the travel that goes is theirs. Never clamp a braided one',
   ),
   hose_restricted: does(
     'New hose at that corner, its partner too, bleed',
@@ -112,7 +112,7 @@ export const DECISIONS: Record<CauseId, Decision> = {
     'Set the balance; mark where it stood',
     'none',
     'Back to the mark',
-    'One turn and a few stops say',
+    'One turn and a few stops say; without an adjuster it is compound or sizes',
   ),
   bleeder_not_at_top: does(
     'Swap the calipers side to side, bleed',
@@ -266,6 +266,42 @@ export const DECISIONS: Record<CauseId, Decision> = {
   drum_oval: does('Turn or renew the drums', 'major', 'Measure across both ways first'),
   wheel_cylinder_seized: does('New cylinders, bleed', 'small', 'Cheap parts; both sides'),
   debris_in_brake: does('Wheel off, take it out', 'none', 'Nothing lost', 'The noise is gone with the stone'),
+  pedal_ratio_high: does(
+    'Move the clevis for less lever, or fit a smaller bore',
+    'small',
+    'The pedal goes hard: set it back',
+  ),
+  lining_separated: does('New pads on the axle', 'pads', 'Pads were due sooner or later'),
+  rotor_rusted: does(
+    'Clean by braking; machine or renew what stays pitted',
+    'none',
+    'A few stops and nothing lost',
+    'A face that comes clean in ten stops was only rusted',
+  ),
+  pads_bound: does(
+    'Clean the bracket, new hardware, free pads',
+    'small',
+    'Half an hour a side; nothing harmed',
+    'A wheel that turns free after it proves it',
+  ),
+  pad_misfitted: does('Fit the right pads and hardware the right way', 'small', 'Nothing lost'),
+  wheel_loose: does(
+    'Renew stretched studs, torque in a star, again after the first run',
+    'small',
+    'Torque costs a minute a wheel',
+  ),
+  tyre_fault: does(
+    'Set pressures; swap or renew the tyre',
+    'major',
+    'Pressures cost nothing; look at them first',
+    'Swapped side to side, the pull changes with the tyre',
+  ),
+  shoes_worn: does('New shoes on the axle, adjust', 'pads', 'Shoes were due sooner or later'),
+  wheel_speed_sensor: does(
+    'Read the codes, clean or renew the sensor or its ring',
+    'small',
+    'A sensor changed for nothing; the code stays',
+  ),
   abs_working: does(
     'Nothing: say what it is',
     'none',

@@ -1,4 +1,5 @@
-import { atOrBelow, type Problem } from './problem';
+import { foldNormal } from './fold';
+import { atOrBelow, type Problem, standingChances } from './problem';
 
 /** A set of faults present together, and its share of the posterior. */
 export type Explanation = { faults: readonly number[]; probability: number };
@@ -8,6 +9,9 @@ export type Explanations = {
   list: Explanation[];
   /** Faults the sets are drawn from. */
   considered: readonly number[];
+  /** Of every other fault: the considered one it hangs on, −1 for none, and its chance given that one. */
+  hangsOn: Int32Array;
+  share: Float64Array;
   /** Sum of all weights found, as a share of the evidence: 1 when nothing was left out. */
   captured: number;
 };
@@ -41,22 +45,18 @@ const NEGLIGIBLE = 1e-6;
 
 /**
  * The combinations of faults that explain the answers best, by growing the heaviest sets one fault at a time.
- * Faults that matter little (by `marginals`) are summed over approximately as independent leaks, so a set means
+ * Faults that matter little are summed over approximately, as independent leaks at their own chance, so a set means
  * "these, and of the rest whatever is likely".
- * @param marginals P(fault | answers), exact, from `posteriorOf`
- * @param ranking by what to choose the faults to consider, when not by the marginals
+ * @param ranking by what to choose the faults to consider: P(fault | answers), or a first idea of it
  */
 export function explain(
   problem: Problem,
-  marginals: Float64Array,
+  ranking: Float64Array,
   breadth: Breadth = DEFAULT_BREADTH,
-  ranking: Float64Array = marginals,
 ): Explanations {
-  const considered = [...ranking.keys()]
-    .sort((left, right) => ranking[right]! - ranking[left]! || left - right)
-    .slice(0, Math.min(30, breadth.faults))
-    .sort((left, right) => left - right);
-  const grow = growerFor(problem, marginals, considered);
+  const considered = likeliest(problem, ranking, Math.min(30, breadth.faults));
+  const hanging = hangingOn(problem, considered);
+  const grow = growerFor(problem, considered, hanging);
 
   const empty = grow.empty();
   const all: Candidate[] = [empty];
@@ -70,7 +70,8 @@ export function explain(
     for (const base of frontier) {
       for (let index = 0; index < considered.length; index++) {
         const mask = base.mask | (1 << index);
-        if (seen.has(mask)) continue;
+        // What another brings about is only there with it.
+        if (seen.has(mask) || (grow.needs[index]! & ~base.mask) !== 0) continue;
         seen.add(mask);
         const weight = grow.weigh(base, index);
         // Most sets weigh nothing beside the best: they are not worth sorting.
@@ -99,8 +100,44 @@ export function explain(
       probability: weight / keptWeight,
     })),
     considered,
+    ...hanging,
     captured: total === 0 ? 0 : keptWeight / total,
   };
+}
+
+/** The considered fault that each hangs on (itself when it is one), and the chance that it comes with that one. */
+function hangingOn(problem: Problem, considered: readonly number[]): Pick<Explanations, 'hangsOn' | 'share'> {
+  const { priors } = foldNormal(problem, problem.answers);
+  const chosen = new Set(considered);
+  const hangsOn = new Int32Array(priors.length).fill(-1);
+  const share = new Float64Array(priors.length).fill(1);
+  for (let fault = 0; fault < priors.length; fault++) {
+    const over = problem.above[fault]!;
+    if (chosen.has(fault)) hangsOn[fault] = fault;
+    else if (over >= 0 && hangsOn[over]! >= 0) {
+      hangsOn[fault] = hangsOn[over]!;
+      share[fault] = share[over]! * priors[fault]!;
+    }
+  }
+  return { hangsOn, share };
+}
+
+/** The faults that matter most, each with all that is above it; what only might have been brought about is not one. */
+function likeliest({ above, answers }: Problem, ranking: Float64Array, most: number): number[] {
+  const speaking = new Set<number>();
+  for (const { parents } of answers) for (const { fault } of parents) speaking.add(fault);
+  const matters = (fault: number) => above[fault]! < 0 || speaking.has(fault);
+  const order = [...ranking.keys()]
+    .filter(matters)
+    .sort((left, right) => ranking[right]! - ranking[left]! || left - right);
+  const chosen = new Set<number>();
+  for (const fault of order) {
+    const chain: number[] = [];
+    for (let each = fault; each >= 0 && !chosen.has(each); each = above[each]!) chain.push(each);
+    if (chosen.size + chain.length > most) break;
+    for (const each of chain) chosen.add(each);
+  }
+  return [...chosen].sort((left, right) => left - right);
 }
 
 /** The first of a list, until they weigh enough or are too many. */
@@ -114,33 +151,55 @@ function heaviest(all: readonly Candidate[], most: number, enough: number): Cand
   return all.slice(0, count);
 }
 
-function growerFor(problem: Problem, marginals: Float64Array, considered: readonly number[]) {
-  const { priors } = problem;
-  const chosen = new Set(considered);
-  // An unremarkable answer only takes its share from each fault present: it is taken into that fault's odds once.
+/** What a fault does to an abnormal answer. */
+type Effect = { index: number; below: number; atMost: number };
+
+function scale(to: { below: number; atMost: number }, by: { below: number; atMost: number }): void {
+  to.below *= by.below;
+  to.atMost *= by.atMost;
+}
+
+function addEffect(effects: Effect[], index: number, by: { below: number; atMost: number }): void {
+  const before = effects.find((effect) => effect.index === index);
+  if (before) scale(before, by);
+  else effects.push({ index, ...by });
+}
+
+function growerFor(
+  problem: Problem,
+  considered: readonly number[],
+  hanging: Pick<Explanations, 'hangsOn' | 'share'>,
+) {
+  const { above } = problem;
+  // An unremarkable answer only takes its share from each fault present: it is taken into that fault's chance once.
+  const { priors } = foldNormal(problem, problem.answers);
+  const standing = standingChances(priors, above);
   const answers = problem.answers.filter((answer) => answer.level > 0);
-  const odds = considered.map((fault) => {
-    let own = priors[fault]! / (1 - priors[fault]!);
-    for (const { level, parents } of problem.answers) {
-      if (level > 0) continue;
-      own *= parents.find((parent) => parent.fault === fault)?.cumulative[0] ?? 1;
-    }
-    return own;
-  });
-  const effects = considered.map((fault) =>
-    answers.flatMap((answer, index) => {
-      const parent = answer.parents.find((candidate) => candidate.fault === fault);
-      if (!parent) return [];
-      const { cumulative } = parent;
-      return [
-        {
-          index,
-          below: atOrBelow(cumulative, answer.level - 1),
-          atMost: atOrBelow(cumulative, answer.level),
-        },
-      ];
-    }),
+  // What it can bring about is absent until it is added itself.
+  const odds = considered.map((fault) =>
+    considered.reduce(
+      (product, each) => (above[each] === fault ? product * (1 - priors[each]!) : product),
+      priors[fault]! / (1 - priors[fault]!),
+    ),
   );
+  const needs = considered.map((fault) => {
+    const at = considered.indexOf(above[fault]!);
+    return at < 0 ? 0 : 1 << at;
+  });
+  const effects = considered.map((): Effect[] => []);
+  const place = new Map(considered.map((fault, index) => [fault, index]));
+  const rest = answers.map(() => ({ below: 1, atMost: 1 }));
+  answers.forEach((answer, index) => {
+    for (const { fault, cumulative } of answer.parents) {
+      const below = atOrBelow(cumulative, answer.level - 1);
+      const atMost = atOrBelow(cumulative, answer.level);
+      const on = hanging.hangsOn[fault]!;
+      const part = on < 0 ? standing[fault]! : hanging.share[fault]!;
+      const softened = { below: 1 - part * (1 - below), atMost: 1 - part * (1 - atMost) };
+      if (on < 0) scale(rest[index]!, softened);
+      else addEffect(effects[place.get(on)!]!, index, softened);
+    }
+  });
   const weighWhole = (base: Base, added: number): number => {
     let weight = base.odds * odds[added]!;
     const touched = new Map(effects[added]!.map((effect) => [effect.index, effect]));
@@ -151,18 +210,13 @@ function growerFor(problem: Problem, marginals: Float64Array, considered: readon
     return weight;
   };
   return {
+    needs,
     empty(): Base {
       const below = new Float64Array(answers.length);
       const atMost = new Float64Array(answers.length);
       answers.forEach((answer, index) => {
-        below[index] = atOrBelow(answer.leak, answer.level - 1);
-        atMost[index] = atOrBelow(answer.leak, answer.level);
-        for (const { fault, cumulative } of answer.parents) {
-          if (chosen.has(fault)) continue;
-          const share = marginals[fault]!;
-          below[index]! *= 1 - share * (1 - atOrBelow(cumulative, answer.level - 1));
-          atMost[index]! *= 1 - share * (1 - atOrBelow(cumulative, answer.level));
-        }
+        below[index] = atOrBelow(answer.leak, answer.level - 1) * rest[index]!.below;
+        atMost[index] = atOrBelow(answer.leak, answer.level) * rest[index]!.atMost;
       });
       let weight = 1;
       for (let index = 0; index < answers.length; index++) weight *= atMost[index]! - below[index]!;

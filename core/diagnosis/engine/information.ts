@@ -1,11 +1,21 @@
 import type { Explanations } from './explanations';
 
 /** A question not yet asked, as the engine sees it. */
-export type OpenQuestion = { leak: Float64Array; parents: { fault: number; cumulative: Float64Array }[] };
+export type OpenQuestion = {
+  leak: Float64Array;
+  parents: { fault: number; cumulative: Float64Array }[];
+  /** It is known that the unremarkable level is not the answer: it tells how something is that is so. */
+  beyond?: boolean;
+};
+
+/** What hangs on whether any fault of a group is there, minutes. */
+export type Matter = { faults: readonly number[]; minutes: number };
 
 export type Forecast = {
   /** Expected information about the faults, bits. */
   bits: number;
+  /** Expected minutes saved on the whole job. */
+  saves: number;
   /** P(each level) as things stand. */
   levels: Float64Array;
   /** For each level, P(leader present | that answer). */
@@ -16,18 +26,25 @@ export type Forecast = {
 export type ForecastDesk = {
   explanations: Explanations;
   marginals: Float64Array;
-  considered: ReadonlySet<number>;
   /** Which explanations hold a fault. */
   holding: ReadonlyMap<number, readonly number[]>;
   /** Bit i on: the explanation holds a fault of leader i. */
   leadersIn: Uint32Array;
   /** P(leader) over the explanations. */
   leaderTotals: Float64Array;
+  /** What hangs on each group of faults, minutes; bit i on: the explanation holds a fault of matter i. */
+  minutes: Float64Array;
+  mattersIn: Uint32Array;
+  /** P(matter) over the explanations. */
+  matterTotals: Float64Array;
   /** Room for one question's rows, an explanation each, and which question last used each row. */
   rows: Float64Array;
   usedBy: Int32Array;
   asked: number;
 };
+
+/** As many as have a bit. */
+const MOST_MATTERS = 31;
 
 /** Levels a question can have at most. */
 const MOST_LEVELS = 8;
@@ -36,11 +53,13 @@ const MOST_LEVELS = 8;
  * Lays the explanations out once for many questions.
  * @param marginals P(fault | answers)
  * @param leaders groups of fault indexes (31 at most) whose probability after each answer is wanted
+ * @param matters what hangs on which faults; the 31 on which most is open are counted
  */
 export function deskFor(
   explanations: Explanations,
   marginals: Float64Array,
   leaders: readonly (readonly number[])[],
+  matters: readonly Matter[] = [],
 ): ForecastDesk {
   const holding = new Map<number, number[]>();
   const leadersIn = new Uint32Array(explanations.list.length);
@@ -57,13 +76,28 @@ export function deskFor(
       leaderTotals[leader]! += probability;
     });
   });
+  const counted = matters
+    .map(({ faults, minutes }) => {
+      const held = new Set(faults.flatMap((fault) => holding.get(fault) ?? []));
+      const total = [...held].reduce((sum, index) => sum + explanations.list[index]!.probability, 0);
+      return { held, minutes, total, open: minutes * total * (1 - total) };
+    })
+    .filter(({ open }) => open > 0)
+    .sort((one, other) => other.open - one.open)
+    .slice(0, MOST_MATTERS);
+  const mattersIn = new Uint32Array(explanations.list.length);
+  counted.forEach(({ held }, matter) => {
+    for (const index of held) mattersIn[index]! |= 1 << matter;
+  });
   return {
     explanations,
     marginals,
-    considered: new Set(explanations.considered),
     holding,
     leadersIn,
     leaderTotals,
+    minutes: Float64Array.from(counted, (matter) => matter.minutes),
+    mattersIn,
+    matterTotals: Float64Array.from(counted, (matter) => matter.total),
     rows: new Float64Array(explanations.list.length * MOST_LEVELS),
     usedBy: new Int32Array(explanations.list.length),
     asked: 0,
@@ -75,29 +109,43 @@ export function deskFor(
  * the explanations. P(at or below a level | faults) is a product over the faults present that can bring it about, so
  * explanations without one of those share the leak and are counted together; faults outside the explanations enter as
  * likely as they are.
+ *
+ * And what it is expected to save. Whoever goes by the chances does a work for nothing, or leaves it undone, with
+ * P(1 − P) each time; an answer takes the expected variance of P off that. So it saves Σ minutes · Var(P | answer)
+ * over all that hangs on the faults (the Brier score's resolution, Murphy 1973, priced in minutes).
  */
 export function forecast(question: OpenQuestion, desk: ForecastDesk): Forecast {
   const leak = leakWithRest(question, desk);
   const count = leak.length;
   const touched = touchedRows(question, desk, leak);
+  if (question.beyond) {
+    condition(leak, 0, count);
+    for (const index of touched) condition(desk.rows, index * MOST_LEVELS, count);
+  }
   const levels = new Float64Array(count);
   const after = Array.from({ length: count }, () => new Float64Array(desk.leaderTotals.length));
   const untouchedLeaders = desk.leaderTotals.slice();
+  const joint = new Float64Array(desk.minutes.length * count);
+  const untouchedMatters = desk.matterTotals.slice();
   let untouched = 1;
   let conditional = 0;
 
   for (const index of touched) {
     const { probability } = desk.explanations.list[index]!;
-    const mask = desk.leadersIn[index]!;
     const row = index * MOST_LEVELS;
     untouched -= probability;
     conditional += probability * addLevels(desk.rows, row, count, probability, levels);
-    if (mask === 0) continue;
-    for (let leader = 0; leader < untouchedLeaders.length; leader++) {
-      if ((mask & (1 << leader)) === 0) continue;
+    for (let mask = desk.leadersIn[index]!; mask !== 0; mask &= mask - 1) {
+      const leader = lowestBit(mask);
       untouchedLeaders[leader]! -= probability;
       for (let level = 0; level < count; level++)
         after[level]![leader]! += probability * chanceOf(desk.rows, row, level);
+    }
+    for (let mask = desk.mattersIn[index]!; mask !== 0; mask &= mask - 1) {
+      const matter = lowestBit(mask);
+      untouchedMatters[matter]! -= probability;
+      for (let level = 0; level < count; level++)
+        joint[matter * count + level]! += probability * chanceOf(desk.rows, row, level);
     }
   }
   untouched = Math.max(0, untouched);
@@ -108,11 +156,35 @@ export function forecast(question: OpenQuestion, desk: ForecastDesk): Forecast {
     marginal -= surprise(levels[level]!);
     const base = chanceOf(leak, 0, level);
     for (let leader = 0; leader < untouchedLeaders.length; leader++) {
-      const joint = after[level]![leader]! + Math.max(0, untouchedLeaders[leader]!) * base;
-      after[level]![leader] = levels[level]! > 0 ? joint / levels[level]! : 0;
+      const both = after[level]![leader]! + Math.max(0, untouchedLeaders[leader]!) * base;
+      after[level]![leader] = levels[level]! > 0 ? both / levels[level]! : 0;
     }
   }
-  return { bits: Math.max(0, marginal - conditional), levels, after };
+  let saves = 0;
+  for (let matter = 0; matter < untouchedMatters.length; matter++) {
+    const total = desk.matterTotals[matter]!;
+    let squares = 0;
+    for (let level = 0; level < count; level++) {
+      if (levels[level]! <= 0) continue;
+      const both =
+        joint[matter * count + level]! + Math.max(0, untouchedMatters[matter]!) * chanceOf(leak, 0, level);
+      squares += (both * both) / levels[level]!;
+    }
+    saves += desk.minutes[matter]! * Math.max(0, squares - total * total);
+  }
+  return { bits: Math.max(0, marginal - conditional), saves, levels, after };
+}
+
+function lowestBit(mask: number): number {
+  return 31 - Math.clz32(mask & -mask);
+}
+
+/** Leaves the unremarkable level out of a row: the rest share its chance. */
+function condition(rows: Float64Array, row: number, count: number): void {
+  const below = rows[row]!;
+  const rest = 1 - below;
+  for (let level = 0; level < count; level++)
+    rows[row + level] = rest > 0 ? (rows[row + level]! - below) / rest : level / (count - 1);
 }
 
 /** Adds a share of a row's level chances to the sum and gives the entropy of those chances, bits. */
@@ -141,10 +213,10 @@ function surprise(chance: number): number {
 }
 
 /** The leak, with the faults outside the explanations folded in at their own probability. */
-function leakWithRest(question: OpenQuestion, { considered, marginals }: ForecastDesk): Float64Array {
+function leakWithRest(question: OpenQuestion, { explanations, marginals }: ForecastDesk): Float64Array {
   const leak = question.leak.slice();
   for (const { fault, cumulative } of question.parents) {
-    if (considered.has(fault)) continue;
+    if (explanations.hangsOn[fault]! >= 0) continue;
     for (let level = 0; level < leak.length; level++)
       leak[level]! *= 1 - marginals[fault]! * (1 - cumulative[level]!);
   }
@@ -153,21 +225,23 @@ function leakWithRest(question: OpenQuestion, { considered, marginals }: Forecas
 
 /** Writes P(at or below each level) for every explanation with a fault the question depends on; says which those are. */
 function touchedRows(question: OpenQuestion, desk: ForecastDesk, leak: Float64Array): number[] {
-  const { considered, holding, rows, usedBy } = desk;
+  const { explanations, holding, rows, usedBy } = desk;
   const touched: number[] = [];
   const count = leak.length;
   desk.asked += 1;
   for (const { fault, cumulative } of question.parents) {
-    if (!considered.has(fault)) continue;
-    for (const index of holding.get(fault) ?? []) {
+    const on = explanations.hangsOn[fault]!;
+    if (on < 0) continue;
+    const share = explanations.share[fault]!;
+    for (const index of holding.get(on) ?? []) {
       const row = index * MOST_LEVELS;
       if (usedBy[index] !== desk.asked) {
         usedBy[index] = desk.asked;
         touched.push(index);
-        for (let level = 0; level < count; level++) rows[row + level] = leak[level]! * cumulative[level]!;
-      } else {
-        for (let level = 0; level < count; level++) rows[row + level]! *= cumulative[level]!;
+        for (let level = 0; level < count; level++) rows[row + level] = leak[level]!;
       }
+      // What only hangs on the fault is there as often as it comes with it.
+      for (let level = 0; level < count; level++) rows[row + level]! *= 1 - share * (1 - cumulative[level]!);
     }
   }
   return touched;

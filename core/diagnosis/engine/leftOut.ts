@@ -1,6 +1,6 @@
 import type { Explanations } from './explanations';
-import { planSum } from './plan';
-import { posteriorOf } from './posterior';
+import { foldNormal } from './fold';
+import { planOf, posteriorOf } from './posterior';
 import { type Answer, atOrBelow, type Problem } from './problem';
 
 /** Answers of the bound's exact part open at once; the sum over them stays a few milliseconds. */
@@ -27,14 +27,11 @@ export function leftOut(problem: Problem, explanations: Explanations, width = BO
 }
 
 /** Answers taken one after another while the sum over them stays narrow. */
-function summableAnswers({ answers, groups, wide }: Problem, width: number): Answer[] {
-  const narrow = (answer: Answer): Answer => ({
-    ...answer,
-    parents: answer.parents.filter((parent) => parent.fault !== wide),
-  });
+function summableAnswers(problem: Problem, width: number): Answer[] {
   const taken: Answer[] = [];
+  const { answers } = problem;
   for (const answer of [...answers].sort((left, right) => left.parents.length - right.parents.length)) {
-    if (planSum([...taken, answer].map(narrow), groups).width <= width) taken.push(answer);
+    if (planOf({ ...problem, answers: [...taken, answer] }).width <= width) taken.push(answer);
   }
   return taken;
 }
@@ -50,32 +47,35 @@ function likeliest({ leak, level, parents }: Answer): number {
   );
 }
 
-/** The unremarkable answers taken into the odds of each fault; both sides of the share lose the same factor. */
+/** The unremarkable answers taken into the chances; both sides of the share lose the same factor. */
 function withoutNormal(problem: Problem): Problem {
-  const priors = problem.priors.slice();
-  for (const { level, parents } of problem.answers) {
-    if (level > 0) continue;
-    for (const { fault, cumulative } of parents) {
-      const present = priors[fault]! * cumulative[0]!;
-      priors[fault] = present / (present + 1 - priors[fault]!);
-    }
-  }
+  const { priors } = foldNormal(problem, problem.answers);
   return { ...problem, priors, answers: problem.answers.filter((answer) => answer.level > 0) };
+}
+
+/** The faults that can bring an abnormal answer about, and all that is above them. */
+function speakingFaults({ answers, above }: Problem): ReadonlySet<number> {
+  const speaking = new Set<number>();
+  for (const { parents } of answers)
+    for (const { fault } of parents)
+      for (let each = fault; each >= 0 && !speaking.has(each); each = above[each]!) speaking.add(each);
+  return speaking;
 }
 
 /** What the combinations looked at weigh together with some of the abnormal answers, every other fault absent. */
 function foundWeight(problem: Problem, answers: readonly Answer[], { list }: Explanations): number {
-  const { priors } = problem;
-  const speaking = [
-    ...new Set(problem.answers.flatMap((answer) => answer.parents.map((parent) => parent.fault))),
-  ];
+  const { priors, above } = problem;
+  const speaking = speakingFaults(problem);
   let sum = 0;
   for (const { faults } of list) {
     const present = new Set(faults);
     let weight = 1;
-    for (const fault of speaking) weight *= present.has(fault) ? priors[fault]! : 1 - priors[fault]!;
+    for (const fault of speaking) {
+      if (above[fault]! >= 0 && !present.has(above[fault]!)) continue;
+      weight *= present.has(fault) ? priors[fault]! : 1 - priors[fault]!;
+    }
     // A fault that speaks about no abnormal answer is in or out as it likes: both are summed by leaving it out.
-    if (faults.some((fault) => !speaking.includes(fault))) continue;
+    if (faults.some((fault) => !speaking.has(fault))) continue;
     for (const answer of answers) {
       let below = atOrBelow(answer.leak, answer.level - 1);
       let atMost = atOrBelow(answer.leak, answer.level);

@@ -3,11 +3,15 @@ import { type Answer, atOrBelow } from './problem';
 /** How one fault, when present, acts on one open answer: it stays below the level, or reaches it. */
 export type Touch = { bit: number; below: number; reaches: number; atMost: number };
 
+/** A fault with what it does to the open answers, and those under it that do anything. */
+export type Branch = { fault: number; touches: Touch[]; under: Branch[] };
+
 export type Step = {
+  /** Faults at the top of their chains that are summed together. */
   group: number;
   /** Answers that open before this group, in the order of the bits they take. */
   opens: number[];
-  faults: { fault: number; touches: Touch[] }[];
+  faults: Branch[];
   /** Bits that close after it, highest first: no later fault can explain them, so they must be explained now. */
   closes: number[];
 };
@@ -19,55 +23,100 @@ export type Plan = { steps: Step[]; width: number; cost: number };
  * The order in which groups are summed, so that as few abnormal answers as possible are open at once.
  * Only groups that can bring about an abnormal answer take part; greedy, smallest growth first.
  * @param abnormal answers with a level above 0
- * @param groups candidate groups of fault indexes
+ * @param groups candidate groups of faults at the top of their chains; what is under them goes with them
+ * @param above of each fault, the one that brings it about
  */
-export function planSum(abnormal: readonly Answer[], groups: readonly (readonly number[])[]): Plan {
-  const { answersOfGroup, left, waiting } = bearingOn(abnormal, groups);
-  const isOpen = new Uint8Array(abnormal.length);
+export function planSum(
+  abnormal: readonly Answer[],
+  groups: readonly (readonly number[])[],
+  above: Int32Array,
+): Plan {
+  const bearing = bearingOn(abnormal, groups, above);
+  const { answersOfGroup, left, waiting } = bearing;
+  const bitOf = new Int32Array(abnormal.length).fill(-1);
   const open: number[] = [];
   const steps: Step[] = [];
   let width = 0;
   let cost = 0;
 
   while (left.length > 0) {
-    const group = takeNarrowest(left, answersOfGroup, waiting, isOpen);
+    const group = takeNarrowest(left, answersOfGroup, waiting, bitOf);
     const touched = answersOfGroup[group]!;
-    const opens = touched.filter((answer) => isOpen[answer] === 0);
-    for (const answer of opens) {
-      isOpen[answer] = 1;
-      open.push(answer);
-    }
+    const opens = touched.filter((answer) => bitOf[answer]! < 0);
+    for (const answer of opens) bitOf[answer] = open.push(answer) - 1;
     width = Math.max(width, open.length);
-    const faults = groups[group]!.map((fault) => ({ fault, touches: touchesOf(fault, abnormal, open) }));
-    for (const { touches } of faults) cost += (touches.length + 1) * 2 ** open.length;
+    const faults = groups[group]!.map((fault) => branchOf(fault, bearing, bitOf));
+    cost += faults.reduce((sum, branch) => sum + sizeOf(branch), 0) * 2 ** open.length;
     for (const answer of touched) waiting[answer]! -= 1;
     const closes: number[] = [];
     for (let bit = open.length - 1; bit >= 0; bit--) if (waiting[open[bit]!] === 0) closes.push(bit);
-    for (const bit of closes) open.splice(bit, 1);
+    for (const bit of closes) {
+      bitOf[open[bit]!] = -1;
+      open.splice(bit, 1);
+    }
+    for (let bit = 0; bit < open.length; bit++) bitOf[open[bit]!] = bit;
     steps.push({ group, opens, faults, closes });
   }
   return { steps, width, cost };
 }
 
-/** Which answers each group bears on, the groups that bear on any, and how many groups each answer waits for. */
-function bearingOn(abnormal: readonly Answer[], groups: readonly (readonly number[])[]) {
-  const groupOf: number[] = [];
-  groups.forEach((members, group) => {
-    for (const fault of members) groupOf[fault] = group;
-  });
-  const answersOfGroup: number[][] = groups.map(() => []);
-  const waiting = new Int32Array(abnormal.length);
-  abnormal.forEach((answer, index) => {
-    for (const { fault } of answer.parents) {
-      const group = groupOf[fault];
-      if (group === undefined || answersOfGroup[group]!.at(-1) === index) continue;
-      if (answersOfGroup[group]!.includes(index)) continue;
-      answersOfGroup[group]!.push(index);
-      waiting[index]! += 1;
+/** What one fault does to an abnormal answer. */
+type Effect = { answer: number; below: number; reaches: number; atMost: number };
+
+type Bearing = {
+  answersOfGroup: number[][];
+  /** The groups that bear on any answer. */
+  left: number[];
+  /** How many groups each answer waits for. */
+  waiting: Int32Array;
+  /** By fault, what it does. */
+  effects: Map<number, Effect[]>;
+  /** By fault, those directly under it that do anything, or have such under them. */
+  under: Map<number, number[]>;
+};
+
+function bearingOn(
+  abnormal: readonly Answer[],
+  groups: readonly (readonly number[])[],
+  above: Int32Array,
+): Bearing {
+  const effects = new Map<number, Effect[]>();
+  const under = new Map<number, number[]>();
+  const answersOfRoot = new Map<number, number[]>();
+  abnormal.forEach(({ level, parents }, answer) => {
+    for (const { fault, cumulative } of parents) {
+      const below = atOrBelow(cumulative, level - 1);
+      const atMost = atOrBelow(cumulative, level);
+      pushTo(effects, fault, { answer, below, reaches: atMost - below, atMost });
+      let root = fault;
+      for (; above[root]! >= 0; root = above[root]!) {
+        const siblings = under.get(above[root]!);
+        if (!siblings?.includes(root)) pushTo(under, above[root]!, root);
+      }
+      const answers = answersOfRoot.get(root);
+      if (answers?.at(-1) !== answer) pushTo(answersOfRoot, root, answer);
     }
   });
-  const left = [...groups.keys()].filter((group) => answersOfGroup[group]!.length > 0);
-  return { answersOfGroup, left, waiting };
+  const waiting = new Int32Array(abnormal.length);
+  const left: number[] = [];
+  const answersOfGroup = groups.map((members, group) => {
+    const answers: number[] = [];
+    for (const fault of members)
+      for (const answer of answersOfRoot.get(fault) ?? [])
+        if (!answers.includes(answer)) {
+          answers.push(answer);
+          waiting[answer]! += 1;
+        }
+    if (answers.length > 0) left.push(group);
+    return answers;
+  });
+  return { answersOfGroup, left, waiting, effects, under };
+}
+
+function pushTo<T>(map: Map<number, T[]>, key: number, value: T): void {
+  const list = map.get(key);
+  if (list) list.push(value);
+  else map.set(key, [value]);
 }
 
 /** Takes out the group that opens least and closes most. */
@@ -75,14 +124,14 @@ function takeNarrowest(
   left: number[],
   answersOfGroup: readonly number[][],
   waiting: Int32Array,
-  isOpen: Uint8Array,
+  bitOf: Int32Array,
 ): number {
   let best = 0;
   let bestCost = Number.POSITIVE_INFINITY;
   for (let at = 0; at < left.length; at++) {
     let cost = 0;
     for (const answer of answersOfGroup[left[at]!]!)
-      cost += (isOpen[answer] ? 0 : 2) - (waiting[answer] === 1 ? 1 : 0);
+      cost += (bitOf[answer]! >= 0 ? 0 : 2) - (waiting[answer] === 1 ? 1 : 0);
     if (cost < bestCost) {
       bestCost = cost;
       best = at;
@@ -91,13 +140,22 @@ function takeNarrowest(
   return left.splice(best, 1)[0]!;
 }
 
-function touchesOf(fault: number, abnormal: readonly Answer[], open: readonly number[]): Touch[] {
-  return open.flatMap((answer, bit) => {
-    const { level, parents } = abnormal[answer]!;
-    const parent = parents.find((candidate) => candidate.fault === fault);
-    if (!parent) return [];
-    const below = atOrBelow(parent.cumulative, level - 1);
-    const atMost = atOrBelow(parent.cumulative, level);
-    return [{ bit, below, reaches: atMost - below, atMost }];
-  });
+const NOTHING: readonly never[] = [];
+
+function branchOf(fault: number, bearing: Bearing, bitOf: Int32Array): Branch {
+  const { effects, under } = bearing;
+  return {
+    fault,
+    touches: (effects.get(fault) ?? NOTHING).map(({ answer, below, reaches, atMost }) => ({
+      bit: bitOf[answer]!,
+      below,
+      reaches,
+      atMost,
+    })),
+    under: (under.get(fault) ?? NOTHING).map((each) => branchOf(each, bearing, bitOf)),
+  };
+}
+
+function sizeOf({ touches, under }: Branch): number {
+  return under.reduce((sum, branch) => sum + sizeOf(branch), touches.length + 1);
 }

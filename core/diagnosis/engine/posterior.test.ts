@@ -9,14 +9,22 @@ import { posteriorOf } from './posterior';
 import { type Answer, atOrBelow, type Problem } from './problem';
 import { weightsOf } from './weights';
 
-/** A random network: `faults` faults, answers of two or three levels, each fault a parent of about half of them. */
-const problems = (faults: number, answers: number, wide: boolean) =>
+/**
+ * A random network: `faults` faults, some of them brought about by earlier ones, the first, third and last one group;
+ * answers of up to three levels, each fault a parent of about half of them.
+ */
+const problems = (faults: number, answers: number) =>
   fc
     .record({
       priors: fc.array(fc.double({ min: 0.01, max: 0.6, noNaN: true }), {
         minLength: faults,
         maxLength: faults,
       }),
+      above: fc.tuple(
+        ...Array.from({ length: faults }, (_, fault) =>
+          fault === 0 ? fc.constant(-1) : fc.oneof(fc.constant(-1), fc.nat(fault - 1)),
+        ),
+      ),
       answers: fc.array(
         fc.record({
           level: fc.integer({ min: 0, max: 2 }),
@@ -27,21 +35,25 @@ const problems = (faults: number, answers: number, wide: boolean) =>
       ),
     })
     .map(
-      ({ priors, answers: rows }): Problem => ({
+      ({ priors, above, answers: rows }): Problem => ({
         priors: Float64Array.from(priors),
-        groups: [[0, 1], ...Array.from({ length: faults - 2 }, (_, index) => [index + 2])],
+        above: Int32Array.from(above),
+        places: Uint8Array.from(above, (_, fault) => (fault < 2 ? fault + 1 : 0)),
+        groups: [
+          [0, 2, faults - 1],
+          ...Array.from({ length: faults - 1 }, (_, index) => [index]).filter(
+            ([index]) => index !== 0 && index !== 2,
+          ),
+        ],
         answers: rows.map(
           (row): Answer => ({
             level: row.level,
             leak: row.leak,
             parents: row.parents.flatMap((cumulative, fault) =>
-              cumulative === null && !(wide && fault === faults - 1)
-                ? []
-                : [{ fault, cumulative: cumulative ?? Float64Array.of(0.7, 0.9, 1) }],
+              cumulative === null ? [] : [{ fault, cumulative }],
             ),
           }),
         ),
-        ...(wide ? { wide: faults - 1 } : {}),
       }),
     );
 
@@ -53,7 +65,9 @@ const cumulatives = fc
 function jointOf(problem: Problem, present: readonly boolean[]): number {
   let joint = 1;
   problem.priors.forEach((prior, fault) => {
-    joint *= present[fault] ? prior : 1 - prior;
+    const over = problem.above[fault]!;
+    const chance = over < 0 || present[over] ? prior : 0;
+    joint *= present[fault] ? chance : 1 - chance;
   });
   for (const { level, leak, parents } of problem.answers) {
     const upTo = (at: number) =>
@@ -91,7 +105,7 @@ describe('what was left out', () => {
   it('is never less than the truth, however little is summed exactly, and is the truth when all is', () => {
     fc.assert(
       fc.property(
-        problems(6, 5, false),
+        problems(6, 5),
         fc.integer({ min: 0, max: 5 }),
         fc.integer({ min: 1, max: 20 }),
         (problem, width, kept) => {
@@ -105,11 +119,10 @@ describe('what was left out', () => {
           const size = problem.priors.length;
           let whole = 0;
           let found = 0;
-          const speaking = new Set(
-            problem.answers
-              .filter((answer) => answer.level > 0)
-              .flatMap((answer) => answer.parents.map((parent) => parent.fault)),
-          );
+          const speaking = new Set<number>();
+          for (const answer of problem.answers.filter(({ level }) => level > 0))
+            for (const { fault } of answer.parents)
+              for (let each = fault; each >= 0; each = problem.above[each]!) speaking.add(each);
           for (let mask = 0; mask < 1 << size; mask++) {
             const present = Array.from({ length: size }, (_, fault) => (mask & (1 << fault)) !== 0);
             const joint = jointOf(problem, present);
@@ -129,29 +142,26 @@ describe('what was left out', () => {
 });
 
 describe('posterior', () => {
-  it.each([false, true])(
-    'equals the plain sum over every combination (a fault that touches everything: %s)',
-    (wide) => {
-      fc.assert(
-        fc.property(problems(7, 7, wide), (problem) => {
-          const fast = posteriorOf(problem);
-          const slow = bruteForce(problem);
-          expect(Math.abs(fast.evidence / slow.evidence - 1)).toBeLessThan(1e-10);
-          fast.faults.forEach((value, fault) => {
-            expect(value).toBeCloseTo(slow.faults[fault]!, 10);
-          });
-          fast.groups.forEach((value, group) => {
-            expect(value).toBeCloseTo(slow.groups[group]!, 10);
-          });
-        }),
-        { numRuns: 150 },
-      );
-    },
-  );
+  it('equals the plain sum over every combination, whatever brings about what', () => {
+    fc.assert(
+      fc.property(problems(7, 7), (problem) => {
+        const fast = posteriorOf(problem);
+        const slow = bruteForce(problem);
+        expect(Math.abs(fast.evidence / slow.evidence - 1)).toBeLessThan(1e-10);
+        fast.faults.forEach((value, fault) => {
+          expect(value).toBeCloseTo(slow.faults[fault]!, 10);
+        });
+        fast.groups.forEach((value, group) => {
+          expect(value).toBeCloseTo(slow.groups[group]!, 10);
+        });
+      }),
+      { numRuns: 300 },
+    );
+  });
 
   it('agrees with an independent Bayesian library (bayesjs, junction tree) to 1e-6', () => {
     fc.assert(
-      fc.property(problems(4, 4, false), (problem) => {
+      fc.property(problems(4, 4), (problem) => {
         const network = asBayesNetwork(problem);
         const given = Object.fromEntries(
           problem.answers.map((answer, index) => [`answer${index}`, `${answer.level}`]),
@@ -170,7 +180,7 @@ describe('posterior', () => {
 describe('weights', () => {
   it('add up to the posterior odds for every group', () => {
     fc.assert(
-      fc.property(problems(6, 5, true), (problem) => {
+      fc.property(problems(6, 5), (problem) => {
         const { prior, bits } = weightsOf(problem, posteriorOf(problem));
         const { groups } = posteriorOf(problem);
         groups.forEach((probability, group) => {
@@ -186,7 +196,7 @@ describe('weights', () => {
 describe('explanations and forecasts', () => {
   it('with every fault considered, hold the whole posterior and foretell the exact information', () => {
     fc.assert(
-      fc.property(problems(5, 4, false), cumulatives, cumulatives, (problem, leak, strength) => {
+      fc.property(problems(5, 4), cumulatives, cumulatives, (problem, leak, strength) => {
         const { faults } = posteriorOf(problem);
         const all = explain(problem, faults, { faults: 5, sets: 64, depth: 5, tail: 0 });
         expect(all.captured).toBeCloseTo(1, 12);
@@ -197,9 +207,12 @@ describe('explanations and forecasts', () => {
             { fault: 3, cumulative: strength },
           ],
         };
-        const told = forecast(question, deskFor(all, faults, [[0], [3]]));
+        const told = forecast(question, deskFor(all, faults, [[3], [0]]));
         const exact = exactForecast(problem, question);
-        expect(told.bits).toBeCloseTo(exact.bits, 9);
+        // What only might be brought about is not told apart in the sets: its own share of the information is left out.
+        const chained = problem.above.some((over) => over >= 0);
+        if (chained) expect(told.bits).toBeLessThanOrEqual(exact.bits + 1e-9);
+        else expect(told.bits).toBeCloseTo(exact.bits, 9);
         told.levels.forEach((chance, level) => {
           expect(chance).toBeCloseTo(exact.levels[level]!, 9);
           expect(told.after[level]![1]!).toBeCloseTo(exact.after[level]!, 8);
@@ -234,6 +247,6 @@ function exactForecast(problem: Problem, question: { leak: Float64Array; parents
   return {
     bits: entropy(levels) - conditional,
     levels,
-    after: asked.map((posterior) => posterior.faults[3]!),
+    after: asked.map((posterior) => posterior.faults[0]!),
   };
 }

@@ -1,6 +1,17 @@
-import { type Plan, planSum, type Step } from './plan';
-import { type Answer, atOrBelow, type Problem } from './problem';
-import { applyFault, applyFaultBack, closeBit, closeBitBack, dot, mix, openBit, openBitBack } from './sets';
+import { type Folded, foldNormal } from './fold';
+import { type Branch, type Plan, planSum, type Step } from './plan';
+import { type Answer, atOrBelow, type Problem, rootsOf } from './problem';
+import {
+  applyFault,
+  applyFaultBack,
+  closeBit,
+  closeBitBack,
+  dot,
+  mixInto,
+  openBit,
+  openBitBack,
+  scaled,
+} from './sets';
 
 export type Posterior = {
   /** P(answers), all faults summed over. */
@@ -17,54 +28,75 @@ export type Posterior = {
  * Unremarkable answers factor by fault and are folded into its odds once. For the abnormal ones the weight of each set
  * of answers explained so far is carried through the faults one after another; forward and backward passes together
  * give every marginal. An answer only takes part from the first fault that can explain it to the last (variable
- * elimination), so the cost is 2^width, not 2^answers. A fault that touches everything is summed over outside.
+ * elimination), so the cost is 2^width, not 2^answers. What a fault brings about is mixed in while that fault is: it
+ * needs no room of its own.
  * Method: Heckerman's quick-score idea in its set form; noisy-OR after Pearl (1988), noisy-MAX after Díez (1993).
  */
-export function posteriorOf(problem: Problem, { narrow, plan }: Way = wayThrough(problem)): Posterior {
-  const { wide, answers } = problem;
-  if (wide === undefined) return sumNarrow(problem, problem.priors, answers, plan);
-  const prior = problem.priors[wide]!;
-  const without = sumNarrow(problem, withPrior(problem.priors, wide, 0), narrow, plan);
-  const present = sumNarrow(
-    problem,
-    withPrior(problem.priors, wide, 1),
-    answers.map((answer, index) => withFaultInLeak(answer, narrow[index]!, wide)),
-    plan,
-  );
-  const evidence = without.evidence * (1 - prior) + present.evidence * prior;
-  const share = (present.evidence * prior) / evidence;
-  return {
-    evidence,
-    faults: mix(without.faults, present.faults, share),
-    groups: mix(without.groups, present.groups, share),
-  };
+export function posteriorOf(problem: Problem, plan: Plan = planOf(problem)): Posterior {
+  const { sum, faults, none } = passes(problem, plan);
+  return { evidence: sum.evidence, faults, groups: anyOfGroups(problem, sum, faults, none) };
 }
 
-/** The answers without what touches everything, and the order in which the faults are gone through. */
-export type Way = { narrow: readonly Answer[]; plan: Plan };
-
-/** What "wide" does belongs to the leak, so that both sums go the same way through the faults. */
-export function wayThrough(problem: Problem): Way {
-  const { wide, answers } = problem;
-  const narrow = wide === undefined ? answers : answers.map((answer) => withoutFault(answer, wide));
-  return { narrow, plan: planOf(problem, narrow) };
+/**
+ * The same, but a group's chance put together from its faults' (`independentGroups`): near enough for telling how much
+ * an answer moved it, at a fraction of the cost.
+ */
+export function roughPosteriorOf(problem: Problem): Posterior {
+  const { sum, faults } = passes(problem, planOf(problem));
+  return { evidence: sum.evidence, faults, groups: independentGroups(problem, faults) };
 }
 
-function planOf(problem: Problem, answers: readonly Answer[]): Plan {
+/** P(any of each group) as if what is at one place excluded each other and the places were independent. */
+export function independentGroups({ groups, places }: Problem, faults: Float64Array): Float64Array {
+  return Float64Array.from(groups, (members) => independentAny(members, places, faults));
+}
+
+export function independentAny(members: readonly number[], places: Uint8Array, faults: Float64Array): number {
+  at.fill(0);
+  for (const fault of members) at[places[fault]!]! += faults[fault]!;
+  let none = 1;
+  for (let place = 0; place < PLACES; place++) none *= Math.max(0, 1 - at[place]!);
+  return 1 - none;
+}
+
+const PLACES = 5;
+const at = new Float64Array(PLACES);
+
+/** The order in which the faults are gone through: groups of faults at the top of their chains. */
+export function planOf({ answers, groups, above }: Problem): Plan {
   return planSum(
     answers.filter((answer) => answer.level > 0),
-    problem.groups,
+    topsOf(groups, above),
+    above,
   );
 }
 
-function sumNarrow(
+/** Of each group the faults at the top of their chains, worked out once for the many sums over the same groups. */
+function topsOf(groups: Problem['groups'], above: Int32Array): readonly (readonly number[])[] {
+  const before = tops.get(groups);
+  if (before) return before;
+  const own = groups.map((members) => members.filter((fault) => above[fault]! < 0));
+  tops.set(groups, own);
+  return own;
+}
+
+const tops = new WeakMap<Problem['groups'], readonly (readonly number[])[]>();
+
+/** What one sum is over, with its forward pass. */
+type Sum = {
+  plan: Plan;
+  folded: Folded;
+  openings: readonly Opening[];
+  forward: Forward;
+  evidence: number;
+};
+
+function passes(
   problem: Problem,
-  priors: Float64Array,
-  answers: readonly Answer[],
   plan: Plan,
-): Posterior {
-  const folded = foldNormal(priors, answers);
-  const abnormal = answers.filter((answer) => answer.level > 0);
+): { sum: Sum; faults: Float64Array; none: ReadonlyMap<number, number> } {
+  const folded = foldNormal(problem, problem.answers);
+  const abnormal = problem.answers.filter((answer) => answer.level > 0);
   const openings = abnormal.map(openingOf);
   const forward = passForward(plan, folded.priors, openings);
   // An abnormal answer that no fault can bring about rests on its leak alone.
@@ -72,13 +104,16 @@ function sumNarrow(
     (product, answer, index) => (answer.parents.length === 0 ? product * openings[index]!.reaches : product),
     1,
   );
-  const faults = folded.priors.slice();
-  const groups = Float64Array.from(
-    problem.groups,
-    (members) => 1 - members.reduce((none, fault) => none * (1 - faults[fault]!), 1),
-  );
-  passBackward(plan, folded.priors, openings, forward, faults, groups);
-  return { evidence: forward.total * folded.evidence * orphan, faults, groups };
+  const sum = { plan, folded, openings, forward, evidence: forward.total * folded.evidence * orphan };
+  const told = new Float64Array(problem.priors.length).fill(Number.NaN);
+  const none = passBackward(sum, told);
+  // Whatever does nothing to an abnormal answer keeps the chance it has given what is above it.
+  for (let fault = 0; fault < told.length; fault++) {
+    if (!Number.isNaN(told[fault]!)) continue;
+    const over = problem.above[fault]!;
+    told[fault] = folded.priors[fault]! * (over < 0 ? 1 : told[over]!);
+  }
+  return { sum, faults: told, none };
 }
 
 /** What the leak alone does to an abnormal answer: it stays below its level, or reaches it. */
@@ -89,99 +124,183 @@ function openingOf({ leak, level }: Answer): Opening {
   return { below, reaches: atOrBelow(leak, level) - below };
 }
 
-/** Posterior odds after the unremarkable answers alone, and how likely those were. */
-function foldNormal(
-  priors: Float64Array,
-  answers: readonly Answer[],
-): { priors: Float64Array; evidence: number } {
-  const stays = new Float64Array(priors.length).fill(1);
-  let evidence = 1;
-  for (const { level, leak, parents } of answers) {
-    if (level > 0) continue;
-    evidence *= leak[0]!;
-    for (const { fault, cumulative } of parents) stays[fault]! *= cumulative[0]!;
-  }
-  const folded = new Float64Array(priors.length);
-  for (let fault = 0; fault < priors.length; fault++) {
-    const present = priors[fault]! * stays[fault]!;
-    const total = present + 1 - priors[fault]!;
-    folded[fault] = present / total;
-    evidence *= total;
-  }
-  return { priors: folded, evidence };
-}
-
-type Forward = { total: number; beforeFaults: Float64Array[][]; beforeGroup: Float64Array[] };
+/** The weights before each step and, by fault, before it was mixed in. */
+type Forward = { total: number; beforeFault: Float64Array[]; beforeStep: Float64Array[] };
 
 function passForward(plan: Plan, priors: Float64Array, openings: readonly Opening[]): Forward {
+  const beforeFault: Float64Array[] = [];
+  const beforeStep: Float64Array[] = [];
   let weights: Float64Array = Float64Array.of(1);
-  const beforeFaults: Float64Array[][] = [];
-  const beforeGroup: Float64Array[] = [];
   for (const step of plan.steps) {
-    for (const answer of step.opens) {
-      const { below, reaches } = openings[answer]!;
-      weights = openBit(weights, below, reaches);
+    weights = open(step, weights, openings);
+    beforeStep.push(weights);
+    for (const branch of step.faults) {
+      beforeFault[branch.fault] = weights;
+      weights = mixInto(present(branch, weights, priors, beforeFault), weights, priors[branch.fault]!);
     }
-    beforeGroup.push(weights);
-    const before: Float64Array[] = [];
-    for (const { fault, touches } of step.faults) {
-      before.push(weights);
-      weights = mix(weights, applyFault(weights, touches), priors[fault]!);
-    }
-    beforeFaults.push(before);
     for (const bit of step.closes) weights = closeBit(weights, bit);
   }
-  return { total: weights[0]!, beforeFaults, beforeGroup };
+  return { total: weights[0]!, beforeFault, beforeStep };
 }
 
-/** Walks back, writing the marginals of every fault and group in the plan. */
-function passBackward(
-  plan: Plan,
-  priors: Float64Array,
-  openings: readonly Opening[],
-  forward: Forward,
-  faults: Float64Array,
-  groups: Float64Array,
-): void {
-  let weights: Float64Array = Float64Array.of(1);
-  for (let index = plan.steps.length - 1; index >= 0; index--) {
-    const step = plan.steps[index]!;
-    for (const bit of [...step.closes].reverse()) weights = closeBitBack(weights, bit);
-    groups[step.group] =
-      1 - (noneOf(step, priors) * dot(forward.beforeGroup[index]!, weights)) / forward.total;
-    for (let member = step.faults.length - 1; member >= 0; member--) {
-      const { fault, touches } = step.faults[member]!;
-      const present = applyFaultBack(weights, touches);
-      faults[fault] = (priors[fault]! * dot(forward.beforeFaults[index]![member]!, present)) / forward.total;
-      weights = mix(weights, present, priors[fault]!);
-    }
-    for (const answer of [...step.opens].reverse()) {
-      const { below, reaches } = openings[answer]!;
-      weights = openBitBack(weights, below, reaches);
-    }
+function open(step: Step, before: Float64Array, openings: readonly Opening[]): Float64Array {
+  let weights = before;
+  for (const answer of step.opens) {
+    const { below, reaches } = openings[answer]!;
+    weights = openBit(weights, below, reaches);
   }
+  return weights;
 }
 
-function noneOf(step: Step, priors: Float64Array): number {
-  return step.faults.reduce((none, { fault }) => none * (1 - priors[fault]!), 1);
-}
-
-function withPrior(priors: Float64Array, fault: number, prior: number): Float64Array {
-  const out = priors.slice();
-  out[fault] = prior;
+/** The weights with a fault present, and under it whatever it may bring about. */
+function present(
+  { touches, under }: Branch,
+  weights: Float64Array,
+  priors: Float64Array,
+  before: Float64Array[],
+): Float64Array {
+  let out = touches.length > 0 ? applyFault(weights, touches) : weights;
+  for (const branch of under) {
+    before[branch.fault] = out;
+    out = mixInto(present(branch, out, priors, before), out, priors[branch.fault]!);
+  }
   return out;
 }
 
-function withoutFault(answer: Answer, fault: number): Answer {
-  return { ...answer, parents: answer.parents.filter((parent) => parent.fault !== fault) };
+/**
+ * Walks back, writing P(fault | answers) of every fault in the plan.
+ * @returns by group, P(none of those at the top of their chains | answers)
+ */
+function passBackward(
+  { plan, folded: { priors }, openings, forward }: Sum,
+  told: Float64Array,
+): ReadonlyMap<number, number> {
+  const none = new Map<number, number>();
+  const tell = ({ fault }: Branch, share: number, behind: Float64Array) => {
+    told[fault] = (share * dot(forward.beforeFault[fault]!, behind)) / forward.total;
+  };
+  /** The transpose of `present`; `share` is the chance of all that is above, and of the fault itself. */
+  const presentBack = ({ touches, under }: Branch, after: Float64Array, share: number): Float64Array => {
+    let weights = after;
+    for (let at = under.length - 1; at >= 0; at--) {
+      const branch = under[at]!;
+      const prior = priors[branch.fault]!;
+      const behind = presentBack(branch, weights, share * prior);
+      tell(branch, share * prior, behind);
+      weights = mixInto(behind, weights, prior);
+    }
+    return touches.length > 0 ? applyFaultBack(weights, touches) : weights;
+  };
+  let weights: Float64Array = Float64Array.of(1);
+  for (let index = plan.steps.length - 1; index >= 0; index--) {
+    const step = plan.steps[index]!;
+    for (let at = step.closes.length - 1; at >= 0; at--) weights = closeBitBack(weights, step.closes[at]!);
+    let absent = dot(forward.beforeStep[index]!, weights) / forward.total;
+    for (const { fault } of step.faults) absent *= 1 - priors[fault]!;
+    none.set(step.group, absent);
+    for (let member = step.faults.length - 1; member >= 0; member--) {
+      const branch = step.faults[member]!;
+      const prior = priors[branch.fault]!;
+      const behind = presentBack(branch, weights, prior);
+      tell(branch, prior, behind);
+      weights = mixInto(behind, weights, prior);
+    }
+    for (let at = step.opens.length - 1; at >= 0; at--) {
+      const { below, reaches } = openings[step.opens[at]!]!;
+      weights = openBitBack(weights, below, reaches);
+    }
+  }
+  return none;
 }
 
-/** The fault is certainly there, so what it does belongs to the leak. */
-function withFaultInLeak(answer: Answer, narrow: Answer, fault: number): Answer {
-  const parent = answer.parents.find((candidate) => candidate.fault === fault);
-  if (!parent) return narrow;
-  return {
-    ...narrow,
-    leak: answer.leak.map((value, level) => value * parent.cumulative[level]!),
+/** Below this, what two faults of a group could share is beyond what a chance is told to. */
+const SHARED = 1e-9;
+/** A group less likely than this is as likely as its faults together, to the last place that anybody is told. */
+const UNSEEN = 1e-7;
+
+/**
+ * P(any fault of each group | answers), exact: one less the weight of the combinations without any of them.
+ * @param none by group, P(none of its faults that come by themselves), of those that speak about anything abnormal
+ */
+function anyOfGroups(
+  problem: Problem,
+  sum: Sum,
+  faults: Float64Array,
+  none: ReadonlyMap<number, number>,
+): Float64Array {
+  const roots = rootsOf(problem.above);
+  const within = withinPlan(sum.plan, faults.length);
+  return Float64Array.from(problem.groups, (members, group) => {
+    let live = 0;
+    let total = 0;
+    let brought = false;
+    for (const fault of members) {
+      total += faults[fault]!;
+      if (faults[fault]! <= SHARED) continue;
+      live += 1;
+      if (problem.above[fault]! >= 0) brought = true;
+    }
+    if (live <= 1 || total < UNSEEN) return total;
+    if (!brought) {
+      const absent = none.get(group);
+      if (absent !== undefined) return held(1 - absent);
+      // They speak about nothing abnormal: independent of everything.
+      return 1 - members.reduce((product, fault) => product * (1 - faults[fault]!), 1);
+    }
+    return held(1 - without(problem, sum, new Set(members), roots, within) / sum.forward.total);
+  });
+}
+
+const held = (chance: number) => Math.min(1, Math.max(0, chance));
+
+function withinPlan(plan: Plan, count: number): Uint8Array {
+  const within = new Uint8Array(count);
+  const mark = ({ fault, under }: Branch): void => {
+    within[fault] = 1;
+    for (const branch of under) mark(branch);
   };
+  for (const step of plan.steps) for (const branch of step.faults) mark(branch);
+  return within;
+}
+
+/**
+ * The weight of all combinations in which none of these faults is there. Up to the first step that one of them has to
+ * do with, the forward pass there is already holds.
+ */
+function without(
+  { above }: Problem,
+  { plan, folded: { priors }, openings, forward }: Sum,
+  none: ReadonlySet<number>,
+  roots: Int32Array,
+  within: Uint8Array,
+): number {
+  // Of what is in no step: P(none of them at a fault and under it), and what of that hangs under one that is in a step.
+  const spared = new Float64Array(priors.length).fill(1);
+  let outside = 1;
+  for (let fault = priors.length - 1; fault >= 0; fault--) {
+    if (within[fault] === 1) continue;
+    const prior = priors[fault]!;
+    const own = none.has(fault) ? 1 - prior : 1 - prior + prior * spared[fault]!;
+    if (above[fault]! >= 0) spared[above[fault]!]! *= own;
+    else outside *= own;
+  }
+  const mixed = (branch: Branch, weights: Float64Array): Float64Array => {
+    const prior = priors[branch.fault]!;
+    if (none.has(branch.fault)) return scaled(weights, 1 - prior);
+    const kept = spared[branch.fault]!;
+    let out = branch.touches.length > 0 ? applyFault(weights, branch.touches) : scaled(weights, 1);
+    for (const each of branch.under) out = mixed(each, out);
+    return mixInto(kept === 1 ? out : scaled(out, kept), weights, prior);
+  };
+  const concerned = new Set([...none].map((fault) => roots[fault]!));
+  const first = plan.steps.findIndex((step) => step.faults.some(({ fault }) => concerned.has(fault)));
+  if (first < 0) return forward.total * outside;
+  let weights = forward.beforeStep[first]!;
+  for (let index = first; index < plan.steps.length; index++) {
+    const step = plan.steps[index]!;
+    if (index > first) weights = open(step, weights, openings);
+    for (const branch of step.faults) weights = mixed(branch, weights);
+    for (const bit of step.closes) weights = closeBit(weights, bit);
+  }
+  return weights[0]! * outside;
 }

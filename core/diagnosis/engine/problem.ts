@@ -1,6 +1,9 @@
 /**
- * What the engine works on, stripped of shop words: faults with priors, in groups (the corners of one cause), and
- * answered questions. "Something not listed" is the last fault, in a group of its own.
+ * What the engine works on, stripped of shop words: faults with priors, in groups, and answered questions.
+ *
+ * A fault may bring another about. The one brought about stands in the list after it, as a fault of its own whose
+ * prior is the chance given that the one `above` it is there; without that one it cannot be. So a cause that several
+ * others can bring about is a group of faults: one that comes by itself, and one under each of those.
  */
 export type Answer = {
   /** Level seen; 0 is the unremarkable one. */
@@ -10,15 +13,34 @@ export type Answer = {
 };
 
 export type Problem = {
+  /** Chance of each; under another, given that one. */
   priors: Float64Array;
-  /** Fault indexes that are one cause at several corners; every fault is in exactly one group. */
+  /** The fault that brings this one about, earlier in the list; −1 when it comes by itself. */
+  above: Int32Array;
+  /** Fault indexes that count as one (the corners of a cause, however they came about), in no more than one group each. */
   groups: readonly (readonly number[])[];
+  /** Where each fault sits, 0 to 4: faults of a group at one place are the same thing come about in different ways. */
+  places: Uint8Array;
   answers: readonly Answer[];
-  /** The fault that touches every answer, if there is one: it is summed over outside, so that the rest stays narrow. */
-  wide?: number;
 };
 
 /** P(at or below level) with level −1 read as 0. */
 export function atOrBelow(cumulative: Float64Array, level: number): number {
   return level < 0 ? 0 : cumulative[level]!;
+}
+
+/** The fault at the top of each fault's chain: itself when it comes by itself. */
+export function rootsOf(above: Int32Array): Int32Array {
+  const roots = new Int32Array(above.length);
+  for (let fault = 0; fault < above.length; fault++)
+    roots[fault] = above[fault]! < 0 ? fault : roots[above[fault]!]!;
+  return roots;
+}
+
+/** P(each fault) with nothing answered, or of any chances given what is above: the product down its chain. */
+export function standingChances(chances: Float64Array, above: Int32Array): Float64Array {
+  const out = new Float64Array(chances.length);
+  for (let fault = 0; fault < chances.length; fault++)
+    out[fault] = chances[fault]! * (above[fault]! < 0 ? 1 : out[above[fault]!]!);
+  return out;
 }

@@ -3,7 +3,17 @@ import { describe, expect, it } from 'vitest';
 import type { Touch } from './plan';
 import { planSum } from './plan';
 import type { Answer } from './problem';
-import { applyFault, applyFaultBack, closeBit, closeBitBack, dot, mix, openBit, openBitBack } from './sets';
+import {
+  applyFault,
+  applyFaultBack,
+  closeBit,
+  closeBitBack,
+  dot,
+  mixInto,
+  openBit,
+  openBitBack,
+  scaled,
+} from './sets';
 
 const share = fc.double({ min: 0.01, max: 0.99, noNaN: true });
 const BITS = 4;
@@ -65,8 +75,9 @@ describe('sets of explained answers', () => {
     expect([...closeBit(Float64Array.of(1, 2, 3, 4), 1)]).toEqual([3, 4]);
   });
 
-  it('mixes by share', () => {
-    expect([...mix(Float64Array.of(0, 10), Float64Array.of(10, 0), 0.25)]).toEqual([2.5, 7.5]);
+  it('mixes by share, and scales', () => {
+    expect([...mixInto(Float64Array.of(10, 0), Float64Array.of(0, 10), 0.25)]).toEqual([2.5, 7.5]);
+    expect([...scaled(Float64Array.of(4, 2), 0.5)]).toEqual([2, 1]);
   });
 });
 
@@ -77,10 +88,13 @@ describe('the order of the sum', () => {
     parents: faults.map((fault) => ({ fault, cumulative: Float64Array.of(0.2, 1) })),
   });
   const groups = (count: number) => Array.from({ length: count }, (_, fault) => [fault]);
+  const alone = (count: number) => new Int32Array(count).fill(-1);
 
   it('keeps answers that have nothing to do with each other apart', () => {
-    expect(planSum([answer(0), answer(1), answer(2), answer(3)], groups(4)).width).toBe(1);
-    expect(planSum([answer(0, 1), answer(1, 2), answer(2, 3)], groups(4)).width).toBeLessThanOrEqual(2);
+    expect(planSum([answer(0), answer(1), answer(2), answer(3)], groups(4), alone(4)).width).toBe(1);
+    expect(
+      planSum([answer(0, 1), answer(1, 2), answer(2, 3)], groups(4), alone(4)).width,
+    ).toBeLessThanOrEqual(2);
   });
 
   it('opens every answer before a fault that brings it about, and closes each exactly once', () => {
@@ -89,7 +103,7 @@ describe('the order of the sum', () => {
         fc.array(fc.uniqueArray(fc.nat(6), { minLength: 1, maxLength: 4 }), { minLength: 1, maxLength: 7 }),
         (rows) => {
           const answers = rows.map((faults) => answer(...faults));
-          const { steps, width } = planSum(answers, groups(7));
+          const { steps, width } = planSum(answers, groups(7), alone(7));
           let open = 0;
           let opened = 0;
           let closed = 0;
@@ -110,7 +124,7 @@ describe('the order of the sum', () => {
   });
 
   it('leaves out groups that explain nothing abnormal', () => {
-    expect(planSum([answer(2)], groups(5)).steps.map((step) => step.group)).toEqual([2]);
-    expect(planSum([], groups(5))).toEqual({ steps: [], width: 0, cost: 0 });
+    expect(planSum([answer(2)], groups(5), alone(5)).steps.map((step) => step.group)).toEqual([2]);
+    expect(planSum([], groups(5), alone(5))).toEqual({ steps: [], width: 0, cost: 0 });
   });
 });

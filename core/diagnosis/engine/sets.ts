@@ -74,10 +74,16 @@ export function applyFaultBack(weights: Float64Array, touches: readonly Touch[])
   return out;
 }
 
-/** (1 − share)·left + share·right. */
-export function mix(left: Float64Array, right: Float64Array, share: number): Float64Array {
-  const out = new Float64Array(left.length);
-  for (let set = 0; set < out.length; set++) out[set] = left[set]! * (1 - share) + right[set]! * share;
+/** (1 − share)·left + share·right, written into `right`: it is a new array wherever the engine mixes. */
+export function mixInto(right: Float64Array, left: Float64Array, share: number): Float64Array {
+  for (let set = 0; set < right.length; set++) right[set] = left[set]! * (1 - share) + right[set]! * share;
+  return right;
+}
+
+/** Weights times a factor, as a new array. */
+export function scaled(weights: Float64Array, factor: number): Float64Array {
+  const out = new Float64Array(weights.length);
+  for (let set = 0; set < out.length; set++) out[set] = weights[set]! * factor;
   return out;
 }
 

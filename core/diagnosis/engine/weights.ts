@@ -1,5 +1,6 @@
-import { type Posterior, posteriorOf } from './posterior';
-import type { Problem } from './problem';
+import { foldOne } from './fold';
+import { independentAny, independentGroups, type Posterior, roughPosteriorOf } from './posterior';
+import { type Answer, type Problem, rootsOf, standingChances } from './problem';
 
 /**
  * How many bits each answer moved each group, for or against; with the prior they add up to the posterior odds.
@@ -20,19 +21,19 @@ export function weightsOf(problem: Problem, after: Posterior): { prior: Float64A
     for (let group = 0; group < row.length; group++) row[group]! += share * (to[group]! - from[group]!);
   };
 
-  const priors = problem.priors.slice();
-  const prior = oddsOf(problem, priors);
+  const prior = oddsOf(problem, problem.priors);
+  const folding = foldingOf(problem);
   const base = prior.slice();
-  const groupOf = groupsOf(problem);
   for (const index of order) {
-    if (problem.answers[index]!.level > 0) continue;
-    // It only moves the groups it speaks about.
-    for (const group of takeNormal(problem, index, priors, groupOf)) {
-      const now = oddsOfGroup(problem.groups[group]!, priors);
+    const answer = problem.answers[index]!;
+    if (answer.level > 0) continue;
+    // It only moves the groups it speaks about, and what is above and beside those.
+    for (const [group, now] of folding.take(answer)) {
       bits[index]![group] = now - base[group]!;
       base[group] = now;
     }
   }
+  const { priors } = folding;
 
   const whole = logOdds(after);
   let before: Float64Array = base;
@@ -42,7 +43,7 @@ export function weightsOf(problem: Problem, after: Posterior): { prior: Float64A
     const answers = [...taken].sort((one, other) => one - other).map((each) => problem.answers[each]!);
     // With all of them taken in, it is the posterior there is already.
     const now =
-      answers.length === abnormal.length ? whole : logOdds(posteriorOf({ ...problem, priors, answers }));
+      answers.length === abnormal.length ? whole : logOdds(roughPosteriorOf({ ...problem, priors, answers }));
     add(index, 0.5, before, now);
     before = now;
   };
@@ -50,6 +51,9 @@ export function weightsOf(problem: Problem, after: Posterior): { prior: Float64A
   taken.length = 0;
   before = base;
   for (const index of [...abnormal].reverse()) take(index);
+  // With no abnormal answer, what the groups' faults share is left over: it belongs to the prior.
+  if (abnormal.length === 0)
+    for (let group = 0; group < prior.length; group++) prior[group]! += whole[group]! - base[group]!;
   return { prior, bits };
 }
 
@@ -65,8 +69,8 @@ export function roughWeightsOf(
   const whole = logOdds(after);
   const groupOf = groupsOf(problem);
   const bits = problem.answers.map((answer) => {
-    const now = logOdds(posteriorOf({ ...problem, answers: [answer] }));
-    const moved = new Set(answer.parents.map(({ fault }) => groupOf[fault]!));
+    const now = logOdds(roughPosteriorOf({ ...problem, answers: [answer] }));
+    const moved = movedBy(answer, problem, groupOf);
     return now.map((odds, group) => (moved.has(group) ? odds - prior[group]! : 0));
   });
   for (let group = 0; group < prior.length; group++) {
@@ -83,52 +87,80 @@ export function roughWeightsOf(
   return { prior, bits };
 }
 
-/**
- * An unremarkable answer taken into the odds of every fault it speaks about: each alone would have left it unremarkable
- * with `cumulative[0]`. Faults stay independent; what touches everything is one of them here.
- * @returns the groups it moved
- */
-function takeNormal(
-  problem: Problem,
-  index: number,
-  priors: Float64Array,
-  groupOf: Int32Array,
-): ReadonlySet<number> {
-  const moved = new Set<number>();
-  for (const { fault, cumulative } of problem.answers[index]!.parents) {
-    const present = priors[fault]! * cumulative[0]!;
-    priors[fault] = present / (present + 1 - priors[fault]!);
-    moved.add(groupOf[fault]!);
+/** The unremarkable answers taken in one after another; says each time how the odds of the groups it moved stand. */
+function foldingOf(problem: Problem) {
+  const { above, groups } = problem;
+  const roots = rootsOf(above);
+  const groupOf = groupsOf(problem);
+  const chains = new Map<number, number[]>();
+  for (let fault = 0; fault < roots.length; fault++) {
+    const chain = chains.get(roots[fault]!);
+    if (chain) chain.push(fault);
+    else chains.set(roots[fault]!, [fault]);
   }
+  const priors = problem.priors.slice();
+  const standing = standingChances(priors, above);
+  const stays = new Float64Array(priors.length).fill(1);
+  return {
+    priors,
+    take({ parents }: Answer): [group: number, odds: number][] {
+      const touched = new Set<number>();
+      for (const { fault, cumulative } of parents) {
+        stays[fault]! *= cumulative[0]!;
+        touched.add(roots[fault]!);
+      }
+      const moved = new Set<number>();
+      for (const root of touched) {
+        const chain = chains.get(root)!;
+        for (let at = chain.length - 1; at >= 0; at--) foldOne(chain[at]!, priors, above, stays);
+        for (const fault of chain) {
+          standing[fault] = priors[fault]! * (above[fault]! < 0 ? 1 : standing[above[fault]!]!);
+          stays[fault] = 1;
+          if (groupOf[fault]! >= 0) moved.add(groupOf[fault]!);
+        }
+      }
+      return [...moved].map((group) => [
+        group,
+        logOddsOf(independentAny(groups[group]!, problem.places, standing)),
+      ]);
+    },
+  };
+}
+
+/** The groups an answer speaks about, by its own faults and by what brings those about. */
+function movedBy(answer: Answer, { above }: Problem, groupOf: Int32Array): ReadonlySet<number> {
+  const moved = new Set<number>();
+  for (const { fault } of answer.parents)
+    for (let each = fault; each >= 0; each = above[each]!) moved.add(groupOf[each]!);
   return moved;
 }
 
-/** The group of each fault. */
+/** The group of each fault, −1 for none. */
 function groupsOf({ priors, groups }: Problem): Int32Array {
-  const groupOf = new Int32Array(priors.length);
+  const groupOf = new Int32Array(priors.length).fill(-1);
   groups.forEach((members, group) => {
     for (const fault of members) groupOf[fault] = group;
   });
   return groupOf;
 }
 
-/** Log-odds of the groups while all faults are independent. */
+/** Log-odds of the groups before any abnormal answer, their faults taken as independent. */
 function oddsOf(problem: Problem, priors: Float64Array): Float64Array {
-  return Float64Array.from(problem.groups, (members) => oddsOfGroup(members, priors));
+  return independentGroups(problem, standingChances(priors, problem.above)).map(logOddsOf);
 }
 
-function oddsOfGroup(members: readonly number[], priors: Float64Array): number {
-  let none = 1;
-  for (const fault of members) none *= 1 - priors[fault]!;
-  return logOddsOf(1 - none);
-}
-
-/** Log-odds, bits, held within what a double can tell apart from certainty. */
+/** Log-odds, bits, held within what a verdict is told to. */
 function logOdds(posterior: Posterior): Float64Array {
   return posterior.groups.map(logOddsOf);
 }
 
+/**
+ * No verdict from answers is surer than this: answers themselves can be mistaken (a modelling choice). At the other end
+ * only what a double can tell apart from impossible.
+ */
+export const SUREST = 0.999;
+
 function logOddsOf(probability: number): number {
-  const held = Math.min(1 - 1e-12, Math.max(1e-12, probability));
+  const held = Math.min(SUREST, Math.max(1e-12, probability));
   return Math.log2(held / (1 - held));
 }

@@ -13,7 +13,7 @@ import { ROTOR } from './rotor';
 import { THERMAL } from './thermal';
 
 /** Moves with every change of a number or a link, so that an old verdict says what it was judged by. */
-export const KNOWLEDGE_VERSION = '2026.11-1';
+export const KNOWLEDGE_VERSION = '2026.11-2';
 
 export const KNOWLEDGE: readonly CauseKnowledge[] = [
   ...HYDRAULIC,
@@ -35,6 +35,17 @@ export function knowledgeOf(cause: CauseId): CauseKnowledge {
   return byCause.get(cause)!;
 }
 
+/** How deep a cause lies: 0 when nothing listed brings it about, else one more than the deepest that does. */
+export const DEPTH = Object.fromEntries(KNOWLEDGE.map(({ cause }) => [cause, depthOf(cause)])) as Record<
+  CauseId,
+  number
+>;
+
+function depthOf(cause: CauseId): number {
+  const above = KNOWLEDGE.filter(({ brings }) => brings?.some((bring) => bring.cause === cause));
+  return above.reduce((most, entry) => Math.max(most, 1 + depthOf(entry.cause)), 0);
+}
+
 const byFinding = new Map<FindingId, Map<CauseId, Link[]>>();
 for (const { cause, links } of KNOWLEDGE) {
   for (const link of links) {
@@ -51,5 +62,8 @@ export function linksTo(finding: FindingId): ReadonlyMap<CauseId, Link[]> {
   return byFinding.get(finding) ?? NO_LINKS;
 }
 
-/** "Something not listed": how often, and how strongly it explains any abnormal complaint or check. Never zero. */
-export const UNLISTED = { prior: 0.001, complaint: 0.2, check: 0.03, overLeak: 10 } as const;
+/**
+ * What nobody listed, behind each complaint of a family: how often, how readily it is felt as that complaint, and the
+ * most it shows as any one state of a check. Never zero. Common practice, no source.
+ */
+export const UNLISTED = { prior: 0.0003, complaint: 0.35, most: 0.25 } as const;

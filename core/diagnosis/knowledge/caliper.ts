@@ -1,11 +1,12 @@
-import { type CauseKnowledge, link } from './cause';
+import { brings, type CauseKnowledge, link, pullsTo } from './cause';
 
-/** What can be wrong with the calipers and the parking brake. */
+/** What can be wrong with the calipers, how the pads sit in them, and the parking brake. */
 export const CALIPER: readonly CauseKnowledge[] = [
   {
     cause: 'caliper_slides_seized',
-    prior: 0.001,
+    prior: 0.002,
     at: 'corner',
+    front: 0.45,
     needs: { brake: 'disc', caliper: 'sliding' },
     links: [
       link('slide_pins', 'stiff', 0.94, 'By hand'),
@@ -21,17 +22,27 @@ export const CALIPER: readonly CauseKnowledge[] = [
       link('smell_or_smoke', 'yes', 0.2, 'The corner that does not let go burns'),
       link('noise_squeal', 'yes', 0.15, 'The pad hangs on the face'),
       link('pad_wear_sides', 'differ', 0.3, 'One side does more than the other'),
+      link('poor_stopping', 'yes', 0.2, 'Half the pads do the work'),
+      link('pedal_spongy', 'yes', 0.05, 'The body bends to reach'),
+      ...pullsTo(0.35, 0.45),
+    ],
+    brings: [
+      brings('pad_overheated', 0.08, 'A brake that stays on cooks its pads'),
+      brings('pad_glazed', 0.15, 'A brake that stays on glazes its pads'),
+      brings('uneven_transfer', 0.08, 'Hot pads print the face'),
+      brings('pad_worn_out', 0.2, 'A pad that stays on goes fast'),
+      brings('caliper_piston_seized', 0.08, 'A caliper that rusts does it in both places'),
     ],
   },
   {
     cause: 'caliper_piston_seized',
     prior: 0.00083,
     at: 'corner',
+    front: 0.45,
     needs: { brake: 'disc' },
     links: [
       link('piston_return', 'stiff', 0.94, 'Pushed back by hand'),
       link('pulls', 'yes', 0.6, 'One side does less, or stays on'),
-      link('slide_pins', 'stiff', 0.15, 'A caliper that rusts does it in both places'),
       link('wheel_drags', 'one', 0.55, 'It does not let go'),
       link('heat_spread', 'one_hot', 0.55, 'The corner that stays on runs hot'),
       link('pad_wear_sides', 'differ', 0.5, 'One side does more than the other'),
@@ -39,15 +50,25 @@ export const CALIPER: readonly CauseKnowledge[] = [
       link('pad_wear_shape', 'outer_thin', 0.15, 'One side of an opposed caliper is stuck'),
       link('smell_or_smoke', 'yes', 0.3, 'The corner that stays on burns'),
       link('stood_long', 'yes', 0.35, 'Pistons rust while a car stands'),
-      link('pedal_hard', 'yes', 0.2, 'The pistons do not move'),
+      link('pedal_hard', 'yes', 0.08, 'The pistons do not move'),
       link('rotor_colour', 'blued', 0.2, 'The corner that stays on runs hot'),
       link('pads_wear_fast', 'yes', 0.25, 'A dragging pad goes fast'),
+      link('poor_stopping', 'yes', 0.2, 'One caliper does nothing'),
+      link('axle_locks_early', 'front', 0.05, 'A rear that does nothing'),
+      ...pullsTo(0.45, 0.4),
+    ],
+    brings: [
+      brings('pad_overheated', 0.1, 'A brake that stays on cooks its pads'),
+      brings('pad_glazed', 0.2, 'A brake that stays on glazes its pads'),
+      brings('uneven_transfer', 0.1, 'Hot pads print the face'),
+      brings('pad_worn_out', 0.2, 'A pad that stays on goes fast'),
     ],
   },
   {
     cause: 'caliper_spread',
     prior: 0.00027,
     at: 'corner',
+    front: 0.75,
     needs: { brake: 'disc' },
     links: [
       link('pedal_soft_end', 'yes', 0.65, 'The body opens where the force is highest'),
@@ -68,13 +89,14 @@ export const CALIPER: readonly CauseKnowledge[] = [
       link('pedal_now', 'long', 0.75, 'It is there cold, at rest'),
       link('first_press_long', 'yes', 0.3, 'The next press finds them nearer'),
       link('caliper_fitted', 'yes', 0.5, 'It was not wound out after the change'),
-      link('friction_new', 'yes', 0.3, 'Pistons wound back for new pads were left there'),
+      link('friction_new', 'yes', 0.5, 'Pistons wound back for new pads were left there'),
       link('after_full_bleed', 'still_soft', 0.3, 'There is no air to take out'),
+      link('parking_brake', 'lever_high', 0.8, 'The lever comes up high'),
     ],
   },
   {
     cause: 'parking_brake_drag',
-    prior: 0.0004,
+    prior: 0.0008,
     at: 'corner',
     needs: { axle: 'rear', parkingBrake: ['in_caliper', 'drum_in_hat', 'lever_only'] },
     links: [
@@ -85,6 +107,53 @@ export const CALIPER: readonly CauseKnowledge[] = [
       link('stood_long', 'yes', 0.35, 'Cables rust while a car stands'),
       link('pads_wear_fast', 'yes', 0.2, 'A dragging pad goes fast'),
       link('pad_wear_sides', 'differ', 0.25, 'One side drags more'),
+      link('rotor_colour', 'blued', 0.15, 'The corner that stays on runs hot'),
+    ],
+    brings: [
+      brings('pad_overheated', 0.08, 'A brake that stays on cooks its pads'),
+      brings('pad_glazed', 0.15, 'A brake that stays on glazes its pads'),
+      brings('uneven_transfer', 0.05, 'Hot pads print the face'),
+      brings('pad_worn_out', 0.12, 'A pad that stays on goes fast'),
+    ],
+  },
+  {
+    cause: 'pads_bound',
+    prior: 0.001,
+    at: 'corner',
+    front: 0.5,
+    needs: { brake: 'disc' },
+    links: [
+      link('pad_fit', 'stiff', 0.93, 'By hand: the pad does not slide in its bracket'),
+      link('wheel_drags', 'one', 0.4, 'The pad does not come back'),
+      link('pulls', 'yes', 0.3, 'One pad does the work of two'),
+      link('pad_wear_shape', 'taper_along', 0.5, 'It hangs at one end'),
+      link('noise_squeal', 'yes', 0.3, 'A pad that hangs sings'),
+      link('pads_wear_fast', 'yes', 0.4, 'A pad that hangs goes fast'),
+      link('stood_long', 'yes', 0.3, 'Rust grows under the hardware'),
+      link('heat_spread', 'one_hot', 0.35, 'The corner that stays on runs hot'),
+      link('pad_wear_shape', 'inner_thin', 0.15, 'One pad hangs'),
+      ...pullsTo(0.5, 0.3),
+    ],
+    brings: [
+      brings('pad_overheated', 0.05, 'A brake that stays on cooks its pads'),
+      brings('pad_glazed', 0.12, 'A brake that stays on glazes its pads'),
+      brings('uneven_transfer', 0.05, 'Hot pads print the face'),
+      brings('pad_worn_out', 0.15, 'A pad that stays on goes fast'),
+    ],
+  },
+  {
+    cause: 'pad_misfitted',
+    prior: 0.0004,
+    at: 'corner',
+    front: 0.5,
+    needs: { brake: 'disc' },
+    links: [
+      link('pad_fit', 'wrong', 0.93, 'Seen: wrong pad, back to front, spring or shim missing'),
+      link('noise_rattle', 'yes', 0.5, 'A pad without its spring knocks'),
+      link('noise_squeal', 'yes', 0.45, 'A pad without its shim sings'),
+      link('friction_new', 'yes', 0.75, 'It was fitted so'),
+      link('pad_wear_shape', 'taper_along', 0.2, 'It sits askew'),
+      link('pulls', 'yes', 0.15, 'The sides differ'),
     ],
   },
 ];

@@ -1,3 +1,4 @@
+import type { Fits } from '../../car/fits';
 import type { CauseId } from '../vocabulary/causes';
 import type { FindingId } from '../vocabulary/findings';
 
@@ -12,19 +13,15 @@ export type Link = {
   strength: number;
   /** For a whole-car cause: the probability at one named corner, when less than somewhere on the car. */
   here?: number;
+  /** Holds only where the fault sits there. */
+  on?: Where;
   why: string;
 };
 
-/** What the car must have for the cause to be possible at all. An unknown fact about the car rules nothing out. */
-export type Needs = {
-  assist?: readonly ('vacuum' | 'hydraulic' | 'none')[];
-  stabilityControl?: true;
-  brake?: 'disc' | 'drum';
-  caliper?: 'sliding' | 'opposed';
-  rotor?: 'two_piece';
-  parkingBrake?: readonly ('in_caliper' | 'drum_in_hat' | 'lever_only')[];
-  axle?: 'front' | 'rear';
-};
+export type Where = 'disc' | 'drum' | 'front' | 'rear' | 'left' | 'right';
+
+/** A cause that another brings about: how often, at the same corner where both have one. */
+export type Bring = { cause: CauseId; strength: number; why: string };
 
 export type CauseKnowledge = {
   cause: CauseId;
@@ -35,11 +32,51 @@ export type CauseKnowledge = {
   prior: number;
   /** A corner cause stands apart at each corner; a car cause once. */
   at: 'car' | 'corner';
-  needs?: Needs;
+  /** Share of a corner cause's prior that the front axle has, when not even: fronts do most of the work. */
+  front?: number;
+  needs?: Fits;
   links: readonly Link[];
+  /** Findings that show together or not at all: in this share of cases by their links, in the rest they stay normal. */
+  together?: { share: number; findings: readonly FindingId[]; why: string };
+  /**
+   * What it brings about. What a consequence shows hangs on the consequence alone, never on the cause behind it too.
+   * Common practice, no source.
+   */
+  brings?: readonly Bring[];
 };
 
 /** Shorthand for the tables: finding, state, strength, why, and the strength at one corner where it differs. */
 export function link(finding: FindingId, state: string, strength: number, why: string, here?: number): Link {
   return here === undefined ? { finding, state, strength, why } : { finding, state, strength, here, why };
+}
+
+/** A link that holds only where the fault sits there. */
+export function only(on: Where, from: Link): Link {
+  return { ...from, on };
+}
+
+/** Shorthand for what a cause brings about. */
+export function brings(cause: CauseId, strength: number, why: string): Bring {
+  return { cause, strength, why };
+}
+
+/**
+ * The side a corner pulls to: its own when it stays on, the other when it is weak.
+ * @param own chance of its own side, @param other of the other one
+ */
+export function pullsTo(own: number, other: number): Link[] {
+  const why = 'A corner that stays on pulls to its side, a weak one to the other';
+  return (['left', 'right'] as const).flatMap((side) => [
+    only(side, link('pull_side', side, own, why)),
+    only(side, link('pull_side', side === 'left' ? 'right' : 'left', other, why)),
+  ]);
+}
+
+/** Where a shake is felt: the steering wheel for a front, the seat for a rear, the pedal for what moves the pads. */
+export function shakesAt(pedal: number): Link[] {
+  return [
+    only('front', link('shake_where', 'wheel', 0.6, 'A front shakes the steering wheel')),
+    only('rear', link('shake_where', 'seat', 0.6, 'A rear is felt in the seat')),
+    ...(pedal > 0 ? [link('shake_where', 'pedal', pedal, 'What moves the pads moves the pedal')] : []),
+  ];
 }

@@ -1,4 +1,4 @@
-import { type CauseKnowledge, link } from './cause';
+import { type CauseKnowledge, link, pullsTo, shakesAt } from './cause';
 
 /** What can be wrong with a drum axle. */
 export const DRUM: readonly CauseKnowledge[] = [
@@ -14,7 +14,7 @@ export const DRUM: readonly CauseKnowledge[] = [
       link('drum_adjustment', 'slack', 0.95, 'Measured at the shoe'),
       link('first_press_long', 'yes', 0.3, 'The next press finds the shoes out'),
       link('after_full_bleed', 'still_soft', 0.3, 'There is no air to take out'),
-      link('axle_locks_early', 'front', 0.12, 'The rear comes in late'),
+      link('axle_locks_early', 'front', 0.15, 'The rear comes in late'),
     ],
   },
   {
@@ -28,6 +28,7 @@ export const DRUM: readonly CauseKnowledge[] = [
       link('poor_stopping', 'yes', 0.5, 'A hard lining grips little'),
       link('axle_locks_early', 'front', 0.3, 'The rear does little'),
       link('noise_squeal', 'yes', 0.35, 'A hard lining sings'),
+      link('stop_effect', 'low_throughout', 0.3, 'The same foot gives less'),
     ],
   },
   {
@@ -39,8 +40,10 @@ export const DRUM: readonly CauseKnowledge[] = [
       link('drum_surface', 'oval', 0.93, 'Measured across'),
       link('pedal_pulses', 'yes', 0.75, 'The drum pushes the shoes'),
       link('vibration_braking', 'yes', 0.6, 'The drum pushes the shoes'),
-      link('judder_order', 'second_or_more', 0.5, 'An oval beats twice a turn'),
-      link('judder_order', 'first', 0.25, 'Or once'),
+      link('judder_order', 'second_or_more', 0.6, 'An oval beats twice a turn'),
+      link('judder_order', 'first', 0.3, 'Or once'),
+      link('held_hot', 'yes', 0.3, 'The hand brake on a hot drum'),
+      ...shakesAt(0.3),
     ],
   },
   {
@@ -50,12 +53,29 @@ export const DRUM: readonly CauseKnowledge[] = [
     needs: { brake: 'drum' },
     links: [
       link('wheel_cylinder', 'stiff', 0.92, 'By hand'),
-      link('pedal_hard', 'yes', 0.4, 'The cylinder does not move'),
+      link('pedal_hard', 'yes', 0.12, 'The cylinder does not move'),
       link('wheel_drags', 'one', 0.5, 'The shoe does not come back'),
       link('pulls', 'yes', 0.4, 'One side does less'),
       link('poor_stopping', 'yes', 0.25, 'One drum does nothing'),
       link('stood_long', 'yes', 0.4, 'Cylinders rust while a car stands'),
       link('heat_spread', 'one_hot', 0.35, 'The shoe that stays on runs hot'),
+      link('axle_locks_early', 'front', 0.15, 'One drum does nothing'),
+      ...pullsTo(0.3, 0.5),
+    ],
+  },
+  {
+    cause: 'shoes_worn',
+    prior: 0.002,
+    at: 'corner',
+    needs: { brake: 'drum' },
+    links: [
+      link('shoe_lining', 'worn_out', 0.95, 'Measured at the thinnest'),
+      link('shoe_lining', 'low', 0.03, 'Measured'),
+      link('noise_grind', 'yes', 0.45, 'Rivet or table on the drum'),
+      link('pedal_long', 'yes', 0.35, 'The shoes travel far'),
+      link('parking_brake', 'lever_high', 0.5, 'The lever comes up high'),
+      link('poor_stopping', 'yes', 0.15, 'Little lining left'),
+      link('drum_adjustment', 'slack', 0.3, 'The adjuster is at its end'),
     ],
   },
 ];

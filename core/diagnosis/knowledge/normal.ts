@@ -1,16 +1,33 @@
 import { type CauseKnowledge, link } from './cause';
 
-/** What feels like a fault and is none. */
+/** What feels like a fault of the brakes and is none. */
 export const NORMAL: readonly CauseKnowledge[] = [
   {
     cause: 'abs_working',
     prior: 0.00067,
     at: 'car',
+    needs: { abs: true },
     links: [
       link('pedal_pulses', 'yes', 0.9, 'The valves are felt'),
       link('pulse_only_in_abs', 'yes', 0.95, 'Only while the tyre is at the limit'),
       link('vibration_braking', 'yes', 0.3, 'The valves are felt'),
       link('noise_rattle', 'yes', 0.2, 'The pump is heard'),
+      link('judder_order', 'not_wheel', 0.7, 'The pump has its own beat'),
+      link('noise_grind', 'yes', 0.25, 'Drivers call it grinding'),
+      link('shake_where', 'pedal', 0.8, 'The valves are felt under the foot'),
+    ],
+  },
+  {
+    cause: 'wheel_speed_sensor',
+    prior: 0.001,
+    at: 'car',
+    needs: { abs: true },
+    links: [
+      link('warning_light', 'abs', 0.9, 'The unit misses a wheel'),
+      link('fault_codes', 'wheel_sensor', 0.92, 'The unit names the wheel'),
+      link('pedal_pulses', 'yes', 0.25, 'The unit acts just before standstill'),
+      link('hub_work', 'yes', 0.25, 'A cable or ring was disturbed'),
+      link('pulse_only_in_abs', 'yes', 0.2, 'The unit acts without a reason'),
     ],
   },
 ];

@@ -1,61 +1,59 @@
-import { type CauseKnowledge, link } from './cause';
+import { brings, type CauseKnowledge, link } from './cause';
 
-/** What can be wrong with where the heat goes. */
+/** What can be wrong with where the heat goes. What the heat does is in what it brings about. */
 export const THERMAL: readonly CauseKnowledge[] = [
   {
     cause: 'cooling_insufficient',
-    prior: 0.00083,
+    prior: 0.0003,
     at: 'car',
     links: [
-      link('cooling_path', 'face', 0.25, 'Air misses the core', 0.25),
-      link('cooling_path', 'none', 0.7, 'No air gets there', 0.65),
-      link('rotor_peak', 'over_pad_limit', 0.65, 'Temperature climbs lap by lap', 0.5),
-      link('caliper_peak', 'over_fluid_limit', 0.6, 'Temperature climbs lap by lap', 0.45),
-      link('temperature_link', 'only_hot', 0.88, 'It needs laps to show'),
+      link('cooling_path', 'none', 0.92, 'No air gets there', 0.88),
       link('usage', 'track', 0.85, 'Road use does not need ducts'),
       link('heat_spread', 'all_hot', 0.5, 'Everything is hotter than it should be', 0.25),
       link('rotor_colour', 'blued', 0.45, 'The rotor shows the heat', 0.35),
-      link('recovery', 'after_cooling', 0.35, 'A slow lap brings it back'),
-      link('recovery', 'by_end_of_straight', 0.15, 'At the edge the straight is enough'),
-      link('poor_stopping', 'yes', 0.4, 'Hot pads let go'),
-      link('pedal_spongy', 'yes', 0.3, 'Calipers run past their fluid'),
-      link('pedal_to_floor', 'yes', 0.08, 'Calipers run past their fluid'),
-      link('pads_wear_fast', 'yes', 0.45, 'Hot pads go fast'),
-      link('stop_effect', 'falls_with_heat', 0.5, 'The log shows it'),
+      link('pads_wear_fast', 'yes', 0.2, 'Hot pads go fast'),
       link('rotor_surface', 'heat_checked', 0.3, 'The face crazes', 0.25),
+    ],
+    brings: [
+      brings('pad_overheated', 0.6, 'Temperature climbs lap by lap'),
+      brings('fluid_boiled_heat', 0.3, 'Temperature climbs lap by lap'),
+      brings('rotor_heat_distorted', 0.02, 'Heat distorts'),
+      brings('rotor_cracked', 0.02, 'Heat cracks'),
     ],
   },
   {
     cause: 'cooling_one_sided',
-    prior: 0.00027,
+    prior: 0.001,
     at: 'corner',
+    front: 0.75,
     needs: { brake: 'disc' },
     links: [
       link('cooling_path', 'face', 0.93, 'Seen: the hose blows at the face'),
       link('rotor_surface', 'heat_checked', 0.3, 'One face stays hot and crazes'),
-      link('rotor_surface', 'cracked', 0.04, 'One face stays hot and cracks'),
-      link('rotor_shape', 'wave', 0.2, 'Uneven heat distorts'),
       link('pad_wear_shape', 'taper_radial', 0.25, 'A coned rotor tapers the pad'),
-      link('vibration_braking', 'yes', 0.25, 'Uneven heat distorts'),
       link('usage', 'track', 0.7, 'Ducts are for the track'),
+    ],
+    brings: [
+      brings('rotor_heat_distorted', 0.2, 'One face stays hot and cones'),
+      brings('rotor_cracked', 0.06, 'One face stays hot and cracks'),
     ],
   },
   {
     cause: 'brakes_undersized',
-    prior: 0.0005,
+    prior: 0.0003,
     at: 'car',
     links: [
-      link('rotor_peak', 'over_pad_limit', 0.7, 'Too little metal for the energy', 0.5),
-      link('caliper_peak', 'over_fluid_limit', 0.4, 'Too little metal for the energy', 0.25),
-      link('pads_wear_fast', 'yes', 0.65, 'Too little pad for the energy'),
+      link('pads_wear_fast', 'yes', 0.55, 'Too little pad for the energy'),
       link('usage', 'track', 0.85, 'Only pace shows it'),
-      link('temperature_link', 'only_hot', 0.85, 'It needs laps to show'),
-      link('poor_stopping', 'yes', 0.5, 'Hot pads let go'),
       link('rotor_colour', 'blued', 0.5, 'The rotor shows the heat', 0.4),
       link('heat_spread', 'all_hot', 0.55, 'Everything is hotter than it should be', 0.25),
-      link('stop_effect', 'falls_with_heat', 0.6, 'The log shows it'),
       link('rotor_surface', 'heat_checked', 0.3, 'The face crazes', 0.25),
-      link('recovery', 'after_cooling', 0.3, 'A slow lap brings it back'),
+    ],
+    brings: [
+      brings('pad_overheated', 0.6, 'Too little metal for the energy'),
+      brings('fluid_boiled_heat', 0.3, 'Too little metal for the energy'),
+      brings('rotor_heat_distorted', 0.02, 'Too little metal for the energy'),
+      brings('rotor_cracked', 0.02, 'Too little metal for the energy'),
     ],
   },
 ];

@@ -1,7 +1,8 @@
 import type { CarTraits } from '../../car/traits';
+import { parentOf } from '../follows';
 import type { GivenFinding } from '../given';
-import { UNLISTED } from '../knowledge/all';
-import { observedChannels } from './channels';
+import { type FindingId, findingOf } from '../vocabulary/findings';
+import { foldedInto, observedChannels } from './channels';
 import { type Fault, faultsOf, type Priors } from './faults';
 import { type Question, questionOf } from './parents';
 
@@ -10,20 +11,56 @@ export type Observation = Question & { level: number; given: GivenFinding };
 
 export type Network = {
   faults: readonly Fault[];
-  /** Prior of "something not listed". */
-  unlistedPrior: number;
   observations: Observation[];
 };
 
 /** The network of this car with these answers in it. */
 export function buildNetwork(car: CarTraits, findings: readonly GivenFinding[], priors?: Priors): Network {
   const faults = faultsOf(car, priors);
-  const observations = findings.flatMap((given) =>
-    observedChannels(given.id, given.state).map(({ channel, level }) => ({
-      ...questionOf(channel, given.place, faults),
+  const folds = foldsIn(findings);
+  const observations = byPlace(findings).flatMap((same): Observation[] => {
+    const [first] = same;
+    const { id, place } = first!;
+    if (folds.has(first!)) {
+      const channel = foldedInto(id, folds.get(first!)!);
+      return [
+        { ...questionOf(channel, place, faults), level: channel.states.indexOf(first!.state), given: first! },
+      ];
+    }
+    // It is part of the question folded into it.
+    if ([...folds.values()].some(({ finding, state }) => finding === id && state === first!.state)) return [];
+    return observedChannels(
+      id,
+      same.map(({ state }) => state),
+    ).map(({ channel, level, state }) => ({
+      ...questionOf(channel, place, faults),
       level,
-      given,
-    })),
-  );
-  return { faults, unlistedPrior: UNLISTED.prior, observations };
+      given: same.find((each) => each.state === state)!,
+    }));
+  });
+  return { faults, observations };
+}
+
+/** Answers to one question at one place together, in the order they come in. */
+function byPlace(findings: readonly GivenFinding[]): GivenFinding[][] {
+  const groups = new Map<string, GivenFinding[]>();
+  for (const finding of findings) {
+    const key = `${finding.id} ${finding.place ?? ''}`;
+    groups.set(key, [...(groups.get(key) ?? []), finding]);
+  }
+  return [...groups.values()];
+}
+
+/** The answers that fold into another one given, and which that is. */
+function foldsIn(
+  findings: readonly GivenFinding[],
+): Map<GivenFinding, { finding: FindingId; state: string }> {
+  const folds = new Map<GivenFinding, { finding: FindingId; state: string }>();
+  for (const given of findings) {
+    const { after } = findingOf(given.id);
+    if (!after?.folds) continue;
+    const parent = parentOf(after, findings);
+    if (parent) folds.set(given, { finding: parent.id, state: parent.state });
+  }
+  return folds;
 }

@@ -1,14 +1,16 @@
-import { LEAKS } from '../knowledge/leaks';
 import { type FindingId, findingOf } from '../vocabulary/findings';
 
 /**
  * What one finding can say, as the network sees it: an ordered scale of states, the first of them unremarkable.
- * Most findings are one channel. A leak search is three, since one place being wet says nothing of another and "none"
- * does not speak for the booster (nobody looked behind the master).
+ * Most findings are one channel. Where several states may hold at one place each is a channel of its own; a question
+ * that folds into the answer it follows from is one channel with it, its first state that this answer is not so.
  */
-export type Channel = { finding: FindingId; states: readonly string[] };
-
-const LEAK_STATES = ['line_or_hose', 'caliper_or_cylinder', 'master_to_booster'] as const;
+export type Channel = {
+  finding: FindingId;
+  states: readonly string[];
+  /** The answer it is folded into. */
+  folded?: { finding: FindingId; state: string };
+};
 
 const known = new Map<FindingId, readonly Channel[]>();
 
@@ -16,39 +18,57 @@ const known = new Map<FindingId, readonly Channel[]>();
 export function channelsOf(finding: FindingId): readonly Channel[] {
   const before = known.get(finding);
   if (before) return before;
-  const channels =
-    finding === 'leak'
-      ? LEAK_STATES.map((state) => ({ finding, states: ['none', state] }))
-      : [{ finding, states: findingOf(finding).states }];
+  const { states, several } = findingOf(finding);
+  const channels = several
+    ? states.slice(1).map((state) => ({ finding, states: [states[0], state] }))
+    : [{ finding, states }];
   known.set(finding, channels);
   return channels;
 }
 
-/** The channels that an answer speaks on, each with the level observed (0 is the unremarkable state). */
-export function observedChannels(finding: FindingId, state: string): { channel: Channel; level: number }[] {
-  if (finding !== 'leak') {
-    const [channel] = channelsOf(finding);
-    return [{ channel: channel!, level: channel!.states.indexOf(state) }];
+const foldings = new Map<string, Channel>();
+
+/** The channel of a question folded into an answer. */
+export function foldedInto(finding: FindingId, parent: { finding: FindingId; state: string }): Channel {
+  const key = `${finding} ${parent.finding} ${parent.state}`;
+  const before = foldings.get(key);
+  if (before) return before;
+  const channel = { finding, states: [`not ${parent.state}`, ...findingOf(finding).states], folded: parent };
+  foldings.set(key, channel);
+  return channel;
+}
+
+/**
+ * The channels that answers at one place speak on, each with the level seen (0 is the unremarkable state).
+ * @param states all that was answered there
+ */
+export function observedChannels(
+  finding: FindingId,
+  states: readonly string[],
+): { channel: Channel; level: number; state: string }[] {
+  const { states: scale, several, unseen = [] } = findingOf(finding);
+  const channels = channelsOf(finding);
+  if (!several) {
+    const [channel] = channels;
+    return states.map((state) => ({ channel: channel!, level: channel!.states.indexOf(state), state }));
   }
-  return channelsOf('leak')
-    .filter((channel) =>
-      state === 'none' ? channel.states[1] !== 'master_to_booster' : channel.states[1] === state,
-    )
-    .map((channel) => ({ channel, level: state === 'none' ? 0 : 1 }));
+  const least = Math.min(...states.map((state) => scale.indexOf(state)));
+  return channels.flatMap((channel, index) => {
+    const own = channel.states[1]!;
+    if (states.includes(own)) return [{ channel, level: 1, state: own }];
+    // Nothing seen, or something less conspicuous: what stands out more would have been named.
+    const dismissed = least === 0 ? !unseen.includes(own) : several === 'ranked' && index + 1 > least;
+    return dismissed ? [{ channel, level: 0, state: scale[least]! }] : [];
+  });
 }
 
-/** P(at or below each level) when only the leak (nothing listed) speaks. */
-export function leakCumulative(channel: Channel): Float64Array {
-  return cumulative(channel, (state) => LEAKS[channel.finding][state] ?? 0);
-}
-
-/** P(at or below each level), given the probability of each abnormal state on its own. */
-export function cumulative(channel: Channel, probability: (state: string) => number): Float64Array {
-  const out = new Float64Array(channel.states.length);
+/** P(at or below each level), given the probability of each abnormal level on its own; that of the first is not read. */
+export function cumulative(chances: readonly number[]): Float64Array {
+  const out = new Float64Array(chances.length);
   let above = 0;
   for (let level = out.length - 1; level >= 0; level--) {
     out[level] = 1 - above;
-    above += level === 0 ? 0 : probability(channel.states[level]!);
+    above += level === 0 ? 0 : chances[level]!;
   }
   return out;
 }

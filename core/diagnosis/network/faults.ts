@@ -1,19 +1,33 @@
 import { axleOf, CORNERS, type Corner } from '../../car/corner';
-import { assistOf, brakeAt, type CarTraits } from '../../car/traits';
-import { KNOWLEDGE } from '../knowledge/all';
-import type { CauseKnowledge, Needs } from '../knowledge/cause';
+import { carFits, cornerFits } from '../../car/fits';
+import type { CarTraits } from '../../car/traits';
+import { KNOWLEDGE, knowledgeOf, UNLISTED } from '../knowledge/all';
+import type { CauseKnowledge } from '../knowledge/cause';
 import type { CauseId } from '../vocabulary/causes';
+import { FAMILIES, FAMILY_NAMES, type Family } from '../vocabulary/families';
+import type { FindingId } from '../vocabulary/findings';
 
-/** One fault that may be present: a cause, and the corner when corners are told apart. */
-export type Fault = { cause: CauseId; corner?: Corner; prior: number; knowledge: CauseKnowledge };
+/**
+ * One fault that may be present: a listed cause, at its corner when corners are told apart, or what nobody listed, felt
+ * as one complaint of a family. One that another brings about has that other `above` it, and its prior is given that other. A cause whose
+ * findings show together or not at all is two: itself, and under it what carries those findings.
+ */
+export type Fault = (
+  | { cause: CauseId; knowledge: CauseKnowledge; family?: undefined; shows?: 'apart' | 'together' }
+  | { cause?: undefined; family: Family; complaint: FindingId }
+) & {
+  corner?: Corner;
+  prior: number;
+  /** Index of the fault that brings it about, −1 when it comes by itself. */
+  above: number;
+  /** P(it is there) before any answer. */
+  standing: number;
+};
 
 /** Priors by cause that stand in place of the built-in ones (a shop's own record). */
 export type Priors = Partial<Record<CauseId, number>>;
 
-/**
- * Every fault this car can have. A corner cause becomes one independent fault a corner, sharing its prior out so
- * that "somewhere on the car" keeps the probability in the table.
- */
+/** Every fault this car can have, what another brings about after that one; what nobody listed comes last. */
 export function faultsOf(car: CarTraits, priors: Priors = {}): readonly Fault[] {
   const { name: _, ...traits } = car;
   const key = JSON.stringify([traits, priors]);
@@ -30,45 +44,63 @@ const MOST_KEPT = 64;
 const kept = new Map<string, readonly Fault[]>();
 
 function workedOut(car: CarTraits, priors: Priors): Fault[] {
-  return KNOWLEDGE.flatMap((knowledge): Fault[] => {
+  const faults: Fault[] = [];
+  for (const knowledge of KNOWLEDGE) {
     const prior = priors[knowledge.cause] ?? knowledge.prior;
-    if (!carAllows(car, knowledge.needs)) return [];
-    if (knowledge.at === 'car') return [{ cause: knowledge.cause, prior, knowledge }];
-    const corners = CORNERS.filter((corner) => cornerAllows(car, corner, knowledge.needs));
-    const each = 1 - (1 - prior) ** (1 / corners.length);
-    return corners.map((corner) => ({ cause: knowledge.cause, corner, prior: each, knowledge }));
-  });
-}
-
-function carAllows(car: CarTraits, needs: Needs = {}): boolean {
-  const assist = assistOf(car);
-  if (needs.assist && assist !== undefined && !needs.assist.includes(assist)) return false;
-  if (
-    needs.assist &&
-    assist === undefined &&
-    car.booster === true &&
-    needs.assist.every((kind) => kind === 'none')
-  ) {
-    return false;
+    for (const { corner, share } of placesOf(car, knowledge)) {
+      // Independent at each corner, so that "somewhere on the car" keeps the probability in the table.
+      const each = 1 - (1 - prior) ** share;
+      addChain(faults, car, { knowledge, corner, prior: each, above: -1 }, 1);
+    }
   }
-  if (needs.stabilityControl && car.stabilityControl === false) return false;
-  return !(
-    needs.parkingBrake &&
-    car.parkingBrake !== undefined &&
-    !needs.parkingBrake.includes(car.parkingBrake as (typeof needs.parkingBrake)[number])
-  );
+  for (const family of FAMILY_NAMES)
+    for (const complaint of FAMILIES[family])
+      faults.push({ family, complaint, prior: UNLISTED.prior, above: -1, standing: UNLISTED.prior });
+  return faults;
 }
 
-/**
- * A drum needs to be known: rear drums are the exception among the cars this serves, so an axle nobody has described
- * counts as disc.
- */
-function cornerAllows(car: CarTraits, corner: Corner, needs: Needs = {}): boolean {
-  const axle = axleOf(corner);
-  const brake = brakeAt(car, axle) ?? 'disc';
-  if (needs.axle && needs.axle !== axle) return false;
-  if (needs.brake && needs.brake !== brake) return false;
-  if (needs.caliper && brake === 'disc' && (car.caliper?.[axle] ?? needs.caliper) !== needs.caliper)
-    return false;
-  return !(needs.rotor && (car.rotor?.[axle] ?? needs.rotor) !== needs.rotor);
+/** What a fault brings about through another is left out when it comes so far less often than this. */
+const WEAKEST_CHAIN = 0.05;
+
+type Adding = { knowledge: CauseKnowledge; corner: Corner | undefined; prior: number; above: number };
+
+/** Adds a fault and, behind it, all that it brings about. */
+function addChain(faults: Fault[], car: CarTraits, adding: Adding, strength: number): void {
+  const { knowledge, corner, prior, above } = adding;
+  const index = faults.length;
+  const standing = prior * (above < 0 ? 1 : faults[above]!.standing);
+  const { cause, together } = knowledge;
+  const own = { cause, knowledge, ...(corner ? { corner } : {}) };
+  faults.push({ ...own, prior, above, standing, ...(together ? { shows: 'apart' as const } : {}) });
+  if (together) {
+    const { share } = together;
+    const carried = { above: index, standing: standing * share, shows: 'together' as const };
+    faults.push({ ...own, prior: share, ...carried });
+  }
+  for (const { cause: brought, strength: each } of knowledge.brings ?? []) {
+    if (above >= 0 && strength * each < WEAKEST_CHAIN) continue;
+    const behind = knowledgeOf(brought);
+    for (const place of placesOf(car, behind)) {
+      if (corner && place.corner && place.corner !== corner) continue;
+      addChain(
+        faults,
+        car,
+        { knowledge: behind, corner: place.corner, prior: each, above: index },
+        strength * each,
+      );
+    }
+  }
+}
+
+/** Where on this car a cause can sit, and the share of its prior there: nowhere, once for the car, or by corner. */
+function placesOf(
+  car: CarTraits,
+  { at, needs, front = 0.5 }: CauseKnowledge,
+): { corner: Corner | undefined; share: number }[] {
+  if (!carFits(car, needs)) return [];
+  if (at === 'car') return [{ corner: undefined, share: 1 }];
+  const corners = CORNERS.filter((corner) => cornerFits(car, corner, needs));
+  const weights = corners.map((corner) => (axleOf(corner) === 'front' ? front : 1 - front));
+  const sum = weights.reduce((total, weight) => total + weight, 0);
+  return corners.map((corner, index) => ({ corner, share: weights[index]! / sum }));
 }

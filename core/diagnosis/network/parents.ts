@@ -1,9 +1,7 @@
-import { axleOf, type Place } from '../../car/corner';
-import { linksTo, UNLISTED } from '../knowledge/all';
-import { LEAKS } from '../knowledge/leaks';
-import { findingOf } from '../vocabulary/findings';
-import { type Channel, cumulative, leakCumulative } from './channels';
+import type { Axle, Place } from '../../car/corner';
+import { type Channel, channelsOf, cumulative } from './channels';
 import type { Fault } from './faults';
+import { leakOf, type Reach, reachesOf } from './reach';
 
 /** A fault that can bring a channel about, with P(at or below each level | that fault alone). */
 export type Parent = { fault: number; cumulative: Float64Array };
@@ -13,8 +11,6 @@ export type Question = {
   channel: Channel;
   place?: Place;
   leak: Float64Array;
-  /** P(at or below each level) from "something not listed" alone. */
-  unlisted: Float64Array;
   parents: Parent[];
 };
 
@@ -25,7 +21,9 @@ const kept = new WeakMap<readonly Fault[], Map<Channel, Map<Place | '', Question
 export function questionOf(channel: Channel, place: Place | undefined, faults: readonly Fault[]): Question {
   const byChannel = once(kept, faults, () => new Map<Channel, Map<Place | '', Question>>());
   const byPlace = once(byChannel, channel, () => new Map<Place | '', Question>());
-  return once(byPlace, place ?? '', () => setUp(channel, place, faults));
+  return once(byPlace, place ?? '', () =>
+    channel.folded ? setUpFolded(channel, channel.folded, place, faults) : setUp(channel, place, faults),
+  );
 }
 
 /** What stands under a key, made the first time it is asked for. */
@@ -42,41 +40,86 @@ function once<K, V>(
 }
 
 function setUp(channel: Channel, place: Place | undefined, faults: readonly Fault[]): Question {
-  const parents: Parent[] = [];
-  const byCause = linksTo(channel.finding);
-  faults.forEach((fault, index) => {
-    const links = byCause.get(fault.cause)?.filter((link) => channel.states.includes(link.state));
-    if (!links || links.length === 0 || !speaksAt(fault, place)) return;
-    const strengths = new Map(
-      links.map((link) => [
-        link.state,
-        place !== undefined && fault.corner === undefined ? (link.here ?? link.strength) : link.strength,
-      ]),
-    );
-    parents.push({ fault: index, cumulative: cumulative(channel, (state) => strengths.get(state) ?? 0) });
-  });
+  const reaches = reachesOf(channel.finding, channel.states, place, faults, drumsOf(faults));
   return {
     channel,
     ...(place === undefined ? {} : { place }),
-    leak: leakCumulative(channel),
-    unlisted: cumulative(channel, (state) => unlistedReach(channel, state)),
-    parents,
+    leak: leakOn(channel, reaches, faults),
+    parents: reaches.map(({ fault, strengths }) => ({ fault, cumulative: cumulative(strengths) })),
   };
 }
 
 /**
- * Something not listed may be felt as any complaint. It shows in a check only as far as that check can be wrong: one
- * that looks straight at a cause leaves little room for anything else.
+ * P(at or below each level) with no listed fault behind it. A false alarm of a direct sight only shows where nothing
+ * further up the scale does.
  */
-function unlistedReach(channel: Channel, state: string): number {
-  const { stage } = findingOf(channel.finding);
-  if (stage === 'history') return 0;
-  if (stage === 'complaint') return UNLISTED.complaint / (channel.states.length - 1);
-  return Math.min(UNLISTED.check, UNLISTED.overLeak * (LEAKS[channel.finding][state] ?? 0));
+function leakOn(
+  { finding, states }: Channel,
+  reaches: readonly Reach[],
+  faults: readonly Fault[],
+): Float64Array {
+  const leaks = states.map(() => 0);
+  let further = 0;
+  for (let level = states.length - 1; level > 0; level--) {
+    leaks[level] = leakOf(finding, states[level]!, level, reaches, faults) * (1 - further);
+    further += leaks[level]!;
+  }
+  return cumulative(leaks);
 }
 
-/** A corner's fault speaks at its own corner, at its axle, and to the car as a whole; a car's fault everywhere. */
-function speaksAt(fault: Fault, place: Place | undefined): boolean {
-  if (fault.corner === undefined || place === undefined) return true;
-  return place === fault.corner || place === axleOf(fault.corner);
+/** Of an answer that is so, it "could not be felt again" this often: the folded question's unremarkable state. */
+const NOT_AGAIN = 0.1;
+
+/**
+ * A question folded into the answer it follows from: a fault brings that answer about as it always does, and then shows
+ * each way in the proportions of its own table; one without a table of its own shows each as readily as the other.
+ */
+function setUpFolded(
+  channel: Channel,
+  { finding, state }: NonNullable<Channel['folded']>,
+  place: Place | undefined,
+  faults: readonly Fault[],
+): Question {
+  const [over] = channelsOf(finding);
+  const parent = questionOf(over!, undefined, faults);
+  const level = over!.states.indexOf(state);
+  // The folded channel's own states, the one that the answer is not so left out.
+  const own = channel.states.slice(1);
+  const shown = new Map(
+    reachesOf(channel.finding, own, place, faults, drumsOf(faults)).map(({ fault, strengths }) => [
+      fault,
+      strengths,
+    ]),
+  );
+  const split = (chance: number, shares: readonly number[] = []) => {
+    const sum = shares.reduce((total, share) => total + share, 0);
+    const ways = own.length - 1;
+    return cumulative([
+      0,
+      chance * NOT_AGAIN,
+      ...own.slice(1).map((_, way) => {
+        const share = sum > 0 ? shares[way + 1]! / sum : 1 / ways;
+        return chance * (1 - NOT_AGAIN) * share;
+      }),
+    ]);
+  };
+  const reached = (of: Float64Array) => of[level]! - of[level - 1]!;
+  return {
+    channel,
+    ...(place === undefined ? {} : { place }),
+    leak: split(reached(parent.leak)),
+    parents: parent.parents.map(({ fault, cumulative: through }) => ({
+      fault,
+      cumulative: split(reached(through), shown.get(fault)),
+    })),
+  };
+}
+
+const axlesWithDrums = new WeakMap<readonly Fault[], Axle[]>();
+
+/** The axles that have drums: those where a drum's fault can sit. */
+function drumsOf(faults: readonly Fault[]): Axle[] {
+  return once(axlesWithDrums, faults, () =>
+    faults.some(({ cause }) => cause === 'drum_slack') ? ['rear'] : [],
+  );
 }

@@ -123,6 +123,12 @@ export const CAUSES = [
     meaning: 'Booster removed and lever kept: very hard pedal',
   },
   {
+    id: 'pedal_ratio_high',
+    group: 'pedal',
+    label: 'Pedal ratio too high',
+    meaning: 'More lever than the stroke allows: light, long pedal',
+  },
+  {
     id: 'pedal_pivot_play',
     group: 'pedal',
     label: 'Worn pedal pivot or clevis',
@@ -184,6 +190,12 @@ export const CAUSES = [
     meaning: 'Fluid, grease or oil on the lining',
   },
   {
+    id: 'lining_separated',
+    group: 'friction',
+    label: 'Lining coming off its plate',
+    meaning: 'Friction material cracked through or lifting: it can leave in one piece',
+  },
+  {
     id: 'poor_friction_pair',
     group: 'friction',
     label: 'Poor pad and rotor pairing',
@@ -226,6 +238,12 @@ export const CAUSES = [
     meaning: 'Worn past the marked discard thickness',
   },
   {
+    id: 'rotor_rusted',
+    group: 'rotor',
+    label: 'Rotor rusted where the pads run',
+    meaning: 'Pits and scale from standing that braking does not clean off',
+  },
+  {
     id: 'rotor_scored',
     group: 'rotor',
     label: 'Rotor scored',
@@ -248,6 +266,18 @@ export const CAUSES = [
     group: 'caliper',
     label: 'Sliding caliper stuck on its pins',
     meaning: 'Caliper cannot float; pads wear unequally',
+  },
+  {
+    id: 'pads_bound',
+    group: 'caliper',
+    label: 'Pads bound in the bracket',
+    meaning: 'Rust or dirt under the hardware: the pad does not slide back',
+  },
+  {
+    id: 'pad_misfitted',
+    group: 'caliper',
+    label: 'Pad wrong or wrongly fitted',
+    meaning: 'Other pad, back to front, spring or shim missing',
   },
   {
     id: 'caliper_piston_seized',
@@ -293,6 +323,18 @@ export const CAUSES = [
     meaning: 'Lets the wheel shake or steer under braking',
   },
   {
+    id: 'wheel_loose',
+    group: 'corner',
+    label: 'Wheel nuts loose or a stud damaged',
+    meaning: 'The wheel moves on its studs; it can come off',
+  },
+  {
+    id: 'tyre_fault',
+    group: 'corner',
+    label: 'Tyre fault',
+    meaning: 'Pressure, odd sizes, a flat spot or a carcass that pulls',
+  },
+  {
     id: 'wheel_fault',
     group: 'corner',
     label: 'Wheel, tyre or mounting fault',
@@ -315,6 +357,12 @@ export const CAUSES = [
     group: 'thermal',
     label: 'Brakes too small for the car and pace',
     meaning: 'Rotor mass and pad area too little for the energy, whatever the compound',
+  },
+  {
+    id: 'shoes_worn',
+    group: 'drum',
+    label: 'Brake shoes worn out',
+    meaning: 'Lining at or below minimum; rivets or table reach the drum',
   },
   {
     id: 'drum_slack',
@@ -346,6 +394,12 @@ export const CAUSES = [
     label: 'Stone or gravel in the brake',
     meaning:
       'Caught between shield and rotor or pad and rotor; sudden grinding after a trip off the track, gone when it falls out',
+  },
+  {
+    id: 'wheel_speed_sensor',
+    group: 'normal',
+    label: 'Wheel-speed sensor fault',
+    meaning: 'Sensor, ring or cable: the ABS lamp, or the unit acting without a reason',
   },
   {
     id: 'abs_working',

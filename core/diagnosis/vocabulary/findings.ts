@@ -1,3 +1,5 @@
+import type { Fits } from '../../car/fits';
+
 /**
  * Every finding the tool can take in. The first state is the unremarkable one. `minutes` is hands-on time for one
  * technician, wheels already off where the check needs it; `needs` is what must be at hand; `from` names the
@@ -72,6 +74,14 @@ export const FINDINGS = [
     stage: 'complaint',
     label: 'Follows hard corners, kerbs or bumps',
     states: ['no', 'yes'],
+    after: {
+      any: [
+        ['first_press_long', 'yes'],
+        ['pedal_long', 'yes'],
+        ['pedal_to_floor', 'yes'],
+        ['noise_rattle', 'yes'],
+      ],
+    },
     ask: 'The long press comes after lateral load or kerbs, not after heat alone',
   },
   {
@@ -79,6 +89,26 @@ export const FINDINGS = [
     stage: 'complaint',
     label: 'When it shows',
     states: ['any_time', 'only_hot', 'only_cold'],
+    after: {
+      any: [
+        ['pedal_spongy', 'yes'],
+        ['pedal_long', 'yes'],
+        ['pedal_to_floor', 'yes'],
+        ['pedal_sinks', 'yes'],
+        ['pedal_soft_end', 'yes'],
+        ['first_press_long', 'yes'],
+        ['pedal_hard', 'yes'],
+        ['poor_stopping', 'yes'],
+        ['pulls', 'yes'],
+        ['wheel_drags', 'one', 'all'],
+        ['pedal_slow_return', 'yes'],
+        ['smell_or_smoke', 'yes'],
+        ['vibration_braking', 'yes'],
+        ['pedal_pulses', 'yes'],
+        ['noise_squeal', 'yes'],
+        ['noise_grind', 'yes'],
+      ],
+    },
     ask: 'Cold, hot after some laps, or always',
   },
   {
@@ -86,6 +116,19 @@ export const FINDINGS = [
     stage: 'complaint',
     label: 'How it comes back',
     states: ['never', 'after_cooling', 'by_end_of_straight'],
+    after: {
+      any: [
+        ['pedal_spongy', 'yes'],
+        ['pedal_long', 'yes'],
+        ['pedal_to_floor', 'yes'],
+        ['pedal_soft_end', 'yes'],
+        ['pedal_hard', 'yes'],
+        ['poor_stopping', 'yes'],
+        ['wheel_drags', 'one', 'all'],
+        ['pedal_slow_return', 'yes'],
+        ['temperature_link', 'only_hot', 'only_cold'],
+      ],
+    },
     ask: 'Does a pedal that went bad come good again by itself',
   },
   {
@@ -103,6 +146,14 @@ export const FINDINGS = [
     ask: 'Steers itself under braking',
   },
   {
+    id: 'pull_side',
+    stage: 'complaint',
+    label: 'Which side it pulls to',
+    states: ['changes', 'left', 'right'],
+    after: { any: [['pulls', 'yes']] },
+    ask: 'The same side each time, or one and then the other',
+  },
+  {
     id: 'axle_locks_early',
     stage: 'complaint',
     label: 'One axle locks first',
@@ -115,6 +166,14 @@ export const FINDINGS = [
     label: 'Vibration while braking',
     states: ['no', 'yes'],
     ask: 'Shake or judder only or mostly under braking',
+  },
+  {
+    id: 'shake_where',
+    stage: 'complaint',
+    label: 'Where the shake is felt',
+    states: ['all_over', 'wheel', 'seat', 'pedal'],
+    after: { any: [['vibration_braking', 'yes']] },
+    ask: 'Steering wheel, seat or pedal: front, rear or the brake itself',
   },
   {
     id: 'vibration_coasting',
@@ -194,12 +253,34 @@ export const FINDINGS = [
     ask: 'fresh: under 6 months or new for this event; aging: up to 2 years; old: over 2 years',
   },
   { id: 'friction_new', stage: 'history', label: 'New pads or rotors', states: ['no', 'yes'] },
-  { id: 'bed_in_done', stage: 'history', label: 'Bedded in after the change', states: ['yes', 'no'] },
+  {
+    id: 'bed_in_done',
+    stage: 'history',
+    label: 'Bedded in after the change',
+    states: ['yes', 'no'],
+    after: {
+      any: [
+        ['friction_new', 'yes'],
+        ['vibration_braking', 'yes'],
+        ['pedal_pulses', 'yes'],
+        ['noise_squeal', 'yes'],
+        ['noise_grind', 'yes'],
+      ],
+    },
+  },
   {
     id: 'held_hot',
     stage: 'history',
     label: 'Held still on hot brakes',
     states: ['no', 'yes'],
+    after: {
+      any: [
+        ['vibration_braking', 'yes'],
+        ['pedal_pulses', 'yes'],
+        ['noise_squeal', 'yes'],
+        ['noise_grind', 'yes'],
+      ],
+    },
     ask: 'Stopped with the foot or the parking brake on straight after hard use',
   },
   { id: 'off_track', stage: 'history', label: 'Left the track or drove on gravel', states: ['no', 'yes'] },
@@ -279,7 +360,7 @@ export const FINDINGS = [
     stage: 'check',
     where: 'cabin',
     label: 'Pedal pivot, clevis and bracket',
-    states: ['tight', 'worn'],
+    states: ['tight', 'worn', 'cracked'],
     minutes: 4,
   },
   {
@@ -295,6 +376,7 @@ export const FINDINGS = [
     id: 'assist_start',
     stage: 'check',
     where: 'cabin',
+    fits: { assist: ['vacuum', 'hydraulic'] },
     label: 'Start the engine with the pedal held lightly',
     states: ['drops', 'no_change'],
     minutes: 2,
@@ -303,15 +385,17 @@ export const FINDINGS = [
     id: 'assist_vacuum',
     stage: 'check',
     where: 'engine_bay',
+    fits: { assist: ['vacuum'] },
     label: 'Vacuum at the booster',
     states: ['ok', 'low'],
-    minutes: 5,
+    minutes: 8,
     needs: 'vacuum gauge',
   },
   {
     id: 'assist_fluid',
     stage: 'check',
     where: 'engine_bay',
+    fits: { assist: ['hydraulic'] },
     label: 'Hydraulic assist fluid',
     states: ['ok', 'low'],
     minutes: 1,
@@ -329,7 +413,8 @@ export const FINDINGS = [
     stage: 'check',
     where: 'engine_bay',
     label: 'Reservoir cap and seal',
-    states: ['sound', 'damaged'],
+    states: ['sound', 'damaged', 'swollen'],
+    several: 'ranked',
     minutes: 1,
   },
   {
@@ -346,7 +431,7 @@ export const FINDINGS = [
     where: 'engine_bay',
     label: 'Fluid against the cap and the record',
     states: ['right', 'wrong'],
-    minutes: 2,
+    minutes: 5,
   },
   {
     id: 'fluid_moisture',
@@ -374,8 +459,10 @@ export const FINDINGS = [
     where: 'engine_bay',
     label: 'Leak search, pedal held',
     states: ['none', 'line_or_hose', 'caliper_or_cylinder', 'master_to_booster'],
+    several: 'apart',
+    unseen: ['master_to_booster'],
     place: 'corner',
-    minutes: 8,
+    minutes: 15,
     ask: 'none: every line, union, hose, caliper and cylinder looked at and dry; says nothing of the booster unless the master was eased off and looked behind. Give one leak per place found',
   },
   {
@@ -394,6 +481,15 @@ export const FINDINGS = [
     where: 'wheels_off',
     label: 'Pedal after a full four-corner bleed',
     states: ['firm', 'still_soft'],
+    after: {
+      any: [
+        ['pedal_spongy', 'yes'],
+        ['pedal_long', 'yes'],
+        ['pedal_soft_end', 'yes'],
+        ['pedal_to_floor', 'yes'],
+        ['pedal_now', 'soft', 'long'],
+      ],
+    },
     minutes: 45,
     needs: 'bleed kit',
   },
@@ -401,6 +497,7 @@ export const FINDINGS = [
     id: 'bleeder_position',
     stage: 'check',
     where: 'wheels_off',
+    fits: { brake: 'disc' },
     label: 'Bleeder at the top of the caliper',
     states: ['top', 'not_top'],
     place: 'corner',
@@ -422,8 +519,18 @@ export const FINDINGS = [
     where: 'wheels_off',
     label: 'Opening the bleeder frees the dragging wheel',
     states: ['no', 'yes'],
+    after: {
+      any: [
+        ['wheel_drags', 'one', 'all'],
+        ['pedal_slow_return', 'yes'],
+        ['heat_spread', 'one_hot', 'one_axle', 'all_hot'],
+        ['pulls', 'yes'],
+        ['smell_or_smoke', 'yes'],
+      ],
+    },
     place: 'corner',
-    minutes: 3,
+    minutes: 5,
+    needs: 'bleed kit',
   },
   {
     id: 'loosen_master_frees',
@@ -431,12 +538,20 @@ export const FINDINGS = [
     where: 'engine_bay',
     label: 'Easing the master off its mount frees the brakes',
     states: ['no', 'yes'],
-    minutes: 6,
+    after: {
+      any: [
+        ['wheel_drags', 'all'],
+        ['pedal_slow_return', 'yes'],
+        ['heat_spread', 'all_hot'],
+      ],
+    },
+    minutes: 10,
   },
   {
     id: 'piston_return',
     stage: 'check',
     where: 'wheels_off',
+    fits: { brake: 'disc' },
     label: 'Pistons push back smoothly',
     states: ['free', 'stiff'],
     place: 'corner',
@@ -446,6 +561,7 @@ export const FINDINGS = [
     id: 'slide_pins',
     stage: 'check',
     where: 'wheels_off',
+    fits: { caliper: 'sliding' },
     label: 'Slide pins move by hand',
     states: ['free', 'stiff'],
     place: 'corner',
@@ -455,6 +571,7 @@ export const FINDINGS = [
     id: 'pad_thickness',
     stage: 'check',
     where: 'wheels_off',
+    fits: { brake: 'disc' },
     label: 'Pad thickness',
     states: ['ok', 'low', 'worn_out'],
     place: 'corner',
@@ -465,8 +582,10 @@ export const FINDINGS = [
     id: 'pad_wear_shape',
     stage: 'check',
     where: 'wheels_off',
+    fits: { brake: 'disc' },
     label: 'Pad wear shape',
     states: ['even', 'inner_thin', 'outer_thin', 'taper_along', 'taper_radial'],
+    several: 'ranked',
     place: 'corner',
     minutes: 6,
     from: 'pads',
@@ -475,6 +594,7 @@ export const FINDINGS = [
     id: 'pad_wear_sides',
     stage: 'check',
     where: 'wheels_off',
+    fits: { brake: 'disc' },
     label: 'Left against right on the axle',
     states: ['even', 'differ'],
     place: 'axle',
@@ -485,25 +605,52 @@ export const FINDINGS = [
     id: 'pad_surface',
     stage: 'check',
     where: 'wheels_off',
+    fits: { brake: 'disc' },
     label: 'Pad face',
-    states: ['normal', 'glazed', 'contaminated', 'crumbled'],
+    states: ['normal', 'glazed', 'contaminated', 'crumbled', 'separated'],
+    several: 'ranked',
     place: 'corner',
     minutes: 4,
+  },
+  {
+    id: 'pad_fit',
+    stage: 'check',
+    where: 'wheels_off',
+    fits: { brake: 'disc' },
+    label: 'Pads in their bracket',
+    states: ['free', 'stiff', 'wrong'],
+    several: 'ranked',
+    place: 'corner',
+    minutes: 3,
+    ask: 'stiff: does not slide by hand; wrong: other pad, back to front, spring or shim missing',
+  },
+  {
+    id: 'shield_look',
+    stage: 'check',
+    where: 'wheels_off',
+    fits: { brake: 'disc' },
+    label: 'Behind the shield',
+    states: ['clear', 'touches', 'stone'],
+    place: 'corner',
+    minutes: 2,
   },
   {
     id: 'rotor_surface',
     stage: 'check',
     where: 'wheels_off',
+    fits: { brake: 'disc' },
     label: 'Rotor face',
-    states: ['smooth', 'streaks', 'grooves', 'deposits', 'heat_checked', 'cracked'],
+    states: ['smooth', 'streaks', 'rusted', 'grooves', 'deposits', 'heat_checked', 'cracked'],
+    several: 'ranked',
     place: 'corner',
     minutes: 2,
-    ask: 'streaks: colour only, no depth; grooves: a fingernail catches; deposits: patchy print; heat_checked: fine surface crazing; cracked: long, deep or at an edge or hole',
+    ask: 'streaks: colour only, no depth; rusted: pits and scale where the pads run; grooves: a fingernail catches; deposits: patchy print; heat_checked: fine surface crazing; cracked: long, deep or at an edge or hole',
   },
   {
     id: 'rotor_colour',
     stage: 'check',
     where: 'wheels_off',
+    fits: { brake: 'disc' },
     label: 'Rotor colour',
     states: ['normal', 'blued'],
     place: 'corner',
@@ -513,6 +660,7 @@ export const FINDINGS = [
     id: 'rotor_thickness',
     stage: 'check',
     where: 'wheels_off',
+    fits: { brake: 'disc' },
     label: 'Rotor thickness against minimum',
     states: ['ok', 'near_minimum', 'below_minimum'],
     place: 'corner',
@@ -524,6 +672,7 @@ export const FINDINGS = [
     id: 'rotor_runout',
     stage: 'check',
     where: 'wheels_off',
+    fits: { brake: 'disc' },
     label: 'Rotor runout',
     states: ['ok', 'high'],
     place: 'corner',
@@ -535,6 +684,7 @@ export const FINDINGS = [
     id: 'rotor_dtv',
     stage: 'check',
     where: 'wheels_off',
+    fits: { brake: 'disc' },
     label: 'Rotor thickness variation',
     states: ['ok', 'high'],
     place: 'corner',
@@ -546,6 +696,7 @@ export const FINDINGS = [
     id: 'rotor_shape',
     stage: 'check',
     where: 'wheels_off',
+    fits: { brake: 'disc' },
     label: 'Shape of the runout trace',
     states: ['flat', 'wobble', 'wave'],
     place: 'corner',
@@ -558,6 +709,7 @@ export const FINDINGS = [
     id: 'hub_runout',
     stage: 'check',
     where: 'wheels_off',
+    fits: { brake: 'disc' },
     label: 'Hub face runout, rotor removed',
     states: ['ok', 'high'],
     place: 'corner',
@@ -590,6 +742,7 @@ export const FINDINGS = [
     id: 'rotor_float',
     stage: 'check',
     where: 'wheels_off',
+    fits: { rotor: 'two_piece' },
     label: 'Two-piece rotor float',
     states: ['free', 'bound', 'hammered'],
     place: 'corner',
@@ -614,11 +767,48 @@ export const FINDINGS = [
     minutes: 10,
   },
   {
+    id: 'wheel_nuts',
+    stage: 'check',
+    where: 'wheels_on',
+    label: 'Wheel nuts and studs, wheel still on',
+    states: ['tight', 'stud_damaged', 'loose'],
+    place: 'corner',
+    minutes: 2,
+    needs: 'torque wrench',
+  },
+  {
+    id: 'tyres',
+    stage: 'check',
+    where: 'wheels_on',
+    label: 'Tyres: pressure, sizes, flat spots',
+    states: ['ok', 'fault'],
+    place: 'corner',
+    minutes: 3,
+    needs: 'tyre gauge',
+  },
+  {
+    id: 'fault_codes',
+    stage: 'check',
+    where: 'cabin',
+    fits: { abs: true },
+    label: 'Fault codes of the ABS unit',
+    states: ['none', 'modulator', 'wheel_sensor'],
+    minutes: 5,
+    needs: 'scan tool',
+    after: {
+      any: [
+        ['warning_light', 'brake', 'abs'],
+        ['pulse_only_in_abs', 'yes'],
+        ['pedal_pulses', 'yes'],
+      ],
+    },
+  },
+  {
     id: 'heat_spread',
     stage: 'check',
     where: 'pit_lane',
     label: 'Rotor temperatures across the car',
-    states: ['even', 'one_hot', 'all_hot'],
+    states: ['even', 'one_hot', 'one_axle', 'all_hot'],
     place: 'corner',
     minutes: 3,
     needs: 'infrared gun or paint',
@@ -628,6 +818,7 @@ export const FINDINGS = [
     id: 'rotor_peak',
     stage: 'check',
     where: 'pit_lane',
+    fits: { brake: 'disc' },
     label: 'Peak rotor temperature against the pad',
     states: ['within', 'over_pad_limit'],
     place: 'corner',
@@ -659,14 +850,17 @@ export const FINDINGS = [
     id: 'parking_brake',
     stage: 'check',
     where: 'wheels_off',
+    fits: { parkingBrake: ['in_caliper', 'drum_in_hat', 'lever_only'] },
     label: 'Parking brake releases fully',
-    states: ['frees', 'drags'],
+    states: ['frees', 'lever_high', 'drags'],
+    several: 'ranked',
     minutes: 3,
   },
   {
     id: 'drum_adjustment',
     stage: 'check',
     where: 'wheels_off',
+    fits: { brake: 'drum' },
     label: 'Shoe clearance and adjuster',
     states: ['ok', 'slack'],
     place: 'corner',
@@ -676,8 +870,20 @@ export const FINDINGS = [
     id: 'drum_surface',
     stage: 'check',
     where: 'wheels_off',
+    fits: { brake: 'drum' },
     label: 'Drum and linings',
-    states: ['normal', 'glazed', 'oval'],
+    states: ['normal', 'glazed', 'oval', 'contaminated'],
+    several: 'ranked',
+    place: 'corner',
+    minutes: 12,
+  },
+  {
+    id: 'shoe_lining',
+    stage: 'check',
+    where: 'wheels_off',
+    fits: { brake: 'drum' },
+    label: 'Shoe lining thickness',
+    states: ['ok', 'low', 'worn_out'],
     place: 'corner',
     minutes: 8,
   },
@@ -685,6 +891,7 @@ export const FINDINGS = [
     id: 'wheel_cylinder',
     stage: 'check',
     where: 'wheels_off',
+    fits: { brake: 'drum' },
     label: 'Wheel cylinder',
     states: ['free', 'stiff', 'leaking'],
     place: 'corner',
@@ -696,6 +903,13 @@ export const FINDINGS = [
     where: 'road',
     label: 'Judder order',
     states: ['none', 'first', 'second_or_more', 'not_wheel'],
+    after: {
+      any: [
+        ['vibration_braking', 'yes'],
+        ['pedal_pulses', 'yes'],
+      ],
+      folds: true,
+    },
     minutes: 10,
     from: 'judder',
     ask: 'beats per wheel turn',
@@ -704,8 +918,15 @@ export const FINDINGS = [
     id: 'pulse_only_in_abs',
     stage: 'check',
     where: 'road',
+    fits: { abs: true },
     label: 'Pulsing only when ABS acts',
     states: ['no', 'yes'],
+    after: {
+      any: [
+        ['vibration_braking', 'yes'],
+        ['pedal_pulses', 'yes'],
+      ],
+    },
     minutes: 5,
   },
   {
@@ -713,7 +934,15 @@ export const FINDINGS = [
     stage: 'check',
     where: 'road',
     label: 'Deceleration for the same pedal pressure',
-    states: ['steady', 'falls_with_heat', 'low_throughout'],
+    states: ['steady', 'falls_with_heat', 'low_throughout', 'rises_with_heat'],
+    after: {
+      any: [
+        ['poor_stopping', 'yes'],
+        ['temperature_link', 'only_hot', 'only_cold'],
+        ['pedal_hard', 'yes'],
+        ['axle_locks_early', 'front', 'rear'],
+      ],
+    },
     minutes: 10,
     from: 'log',
   },
@@ -723,6 +952,14 @@ export const FINDINGS = [
     where: 'road',
     label: 'First-press travel after loaded corners',
     states: ['same', 'longer'],
+    after: {
+      any: [
+        ['first_press_long', 'yes'],
+        ['pedal_long', 'yes'],
+        ['pedal_to_floor', 'yes'],
+        ['bearing_play', 'excess'],
+      ],
+    },
     minutes: 10,
     from: 'log',
   },
@@ -730,7 +967,7 @@ export const FINDINGS = [
 
 export type FindingId = (typeof FINDINGS)[number]['id'];
 export type FindingStage = 'complaint' | 'history' | 'check';
-export type FindingWhere = 'cabin' | 'engine_bay' | 'wheels_off' | 'pit_lane' | 'road';
+export type FindingWhere = 'cabin' | 'engine_bay' | 'wheels_on' | 'wheels_off' | 'pit_lane' | 'road';
 
 export type Finding = {
   id: FindingId;
@@ -743,7 +980,24 @@ export type Finding = {
   needs?: string;
   from?: string;
   ask?: string;
+  /** What the car must have for it to be asked. */
+  fits?: Fits;
+  /** What it only makes sense after, when it is so. */
+  after?: After;
+  /**
+   * Several states may hold at one place: each apart from the others, or in an order in which whoever names one would
+   * have named what stands out more.
+   */
+  several?: 'apart' | 'ranked';
+  /** States that the unremarkable answer does not speak for: nobody looks there unless told to. */
+  unseen?: readonly string[];
 };
+
+/**
+ * A question that follows from answers: it is asked after any of them. `folds`: it tells of that answer how it was, so
+ * the two are judged as one question of several states.
+ */
+export type After = { any: readonly (readonly [finding: string, ...states: string[]])[]; folds?: true };
 
 const byId = new Map<string, Finding>(FINDINGS.map((finding) => [finding.id, finding]));
 

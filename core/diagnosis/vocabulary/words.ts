@@ -8,6 +8,10 @@ const SAID: Partial<Record<FindingId, Record<string, string>>> = {
     after_cooling: 'After cooling',
     by_end_of_straight: 'By the end of the straight',
   },
+  pull_side: { changes: 'Changes', left: 'Left', right: 'Right' },
+  shake_where: { all_over: 'All over', wheel: 'Steering wheel', seat: 'Seat', pedal: 'Pedal' },
+  pad_fit: { free: 'Free', stiff: 'Bound', wrong: 'Wrong or misfitted' },
+  fault_codes: { none: 'None', modulator: 'The unit', wheel_sensor: 'A wheel sensor' },
   axle_locks_early: { no: 'Neither', front: 'Front', rear: 'Rear' },
   wheel_drags: { no: 'No', one: 'One wheel', all: 'All' },
   warning_light: { none: 'None', brake: 'Brake', abs: 'ABS' },
@@ -37,6 +41,7 @@ const SAID: Partial<Record<FindingId, Record<string, string>>> = {
   },
   rotor_surface: {
     smooth: 'Smooth',
+    rusted: 'Rusted',
     streaks: 'Streaks',
     grooves: 'Grooves',
     deposits: 'Deposits',
@@ -44,7 +49,7 @@ const SAID: Partial<Record<FindingId, Record<string, string>>> = {
     cracked: 'Cracked',
   },
   rotor_thickness: { ok: 'Enough', near_minimum: 'Near minimum', below_minimum: 'Below minimum' },
-  heat_spread: { even: 'Even', one_hot: 'One hot', all_hot: 'All hot' },
+  heat_spread: { even: 'Even', one_hot: 'One hot', one_axle: 'One axle hot', all_hot: 'All hot' },
   rotor_peak: { within: 'Within', over_pad_limit: 'Over the pad’s limit' },
   caliper_peak: { within: 'Within', over_fluid_limit: 'Over the fluid’s limit' },
   cooling_path: { core: 'To the core', face: 'At the face', none: 'None' },
@@ -54,7 +59,12 @@ const SAID: Partial<Record<FindingId, Record<string, string>>> = {
     second_or_more: 'Twice or more',
     not_wheel: 'Not the wheel',
   },
-  stop_effect: { steady: 'Steady', falls_with_heat: 'Falls with heat', low_throughout: 'Low throughout' },
+  stop_effect: {
+    steady: 'Steady',
+    falls_with_heat: 'Falls with heat',
+    low_throughout: 'Low throughout',
+    rises_with_heat: 'Comes in with heat',
+  },
 };
 
 /** What a mechanic calls this state. */

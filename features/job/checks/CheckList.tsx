@@ -10,6 +10,7 @@ import { CheckCard } from './CheckCard';
 const WHERES: { where: FindingWhere; title: string; about: string }[] = [
   { where: 'cabin', title: 'From the seat', about: 'Before anything is touched' },
   { where: 'engine_bay', title: 'Under the bonnet', about: 'Cheap, and half of it needs no tools' },
+  { where: 'wheels_on', title: 'Round the car', about: 'Wheels still on: afterwards the evidence is gone' },
   { where: 'wheels_off', title: 'Wheels off', about: 'Pick a corner; look at all of it while you are there' },
   { where: 'pit_lane', title: 'In the pit lane', about: 'Straight in from the lap' },
   { where: 'road', title: 'Driving', about: 'Slow, straight, empty; only on a firm pedal' },

@@ -19,12 +19,13 @@ export const COMPLAINT_GROUPS: { title: string; findings: FindingId[] }[] = [
   { title: 'When, and does it come back', findings: ['temperature_link', 'recovery', 'after_cornering'] },
   {
     title: 'How the car stopped',
-    findings: ['poor_stopping', 'pulls', 'axle_locks_early', 'wheel_drags', 'pads_wear_fast'],
+    findings: ['poor_stopping', 'pulls', 'pull_side', 'axle_locks_early', 'wheel_drags', 'pads_wear_fast'],
   },
   {
     title: 'Shake, noise, smell, lamp',
     findings: [
       'vibration_braking',
+      'shake_where',
       'vibration_coasting',
       'noise_squeal',
       'noise_grind',

@@ -87,7 +87,7 @@ export function CauseDetail({ cause, first, like, onWork }: Props) {
             .map((evidence) => ` ${evidence.bits >= 0 ? '+' : '−'} ${figure(Math.abs(evidence.bits), 1)}`)
             .join('')}{' '}
           = {figure(Math.log2(cause.probability / (1 - cause.probability)), 1)} bits of odds:{' '}
-          {percent(cause.probability)} %
+          {percent(cause.probability)}
         </p>
       </Opens>
       <DecisionLine cause={cause} like={like} />

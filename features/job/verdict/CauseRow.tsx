@@ -20,13 +20,19 @@ export function CauseRow({ cause, first, decided, like, onWork }: Props) {
         startOpen={first}
         head={
           <span className="flex items-center gap-3 py-1.5">
-            <span className="reading w-12 shrink-0 text-right text-xl font-semibold">
+            <span className="reading w-16 shrink-0 text-right text-xl font-semibold">
               {percent(cause.probability)}
             </span>
             <span className="min-w-0">
               <b className="text-lg font-semibold">
                 {causeLabel(cause.id)} {cause.corner}
               </b>
+              {cause.broughtBy && (
+                <span className="ml-2 text-[0.9375rem] text-soft">
+                  brought about by{' '}
+                  {cause.broughtBy.map(({ id }) => causeLabel(id).toLowerCase()).join(' or ')}
+                </span>
+              )}
               {decided && <span className="ml-2 border border-ink px-1.5 text-[0.9375rem]">worked on</span>}
             </span>
           </span>

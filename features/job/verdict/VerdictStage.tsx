@@ -60,7 +60,7 @@ export function VerdictStage({ like }: { like: LikeJobs }) {
           />
         ))}
         <li className="flex min-h-12 items-center gap-3 border-b border-rule">
-          <span className="reading w-12 text-right text-xl font-semibold">{percent(verdict.unlisted)}</span>
+          <span className="reading w-16 text-right text-xl font-semibold">{percent(verdict.unlisted)}</span>
           <span>
             Something not listed <span className="text-soft">— never ruled out</span>
           </span>
@@ -89,7 +89,7 @@ export function VerdictStage({ like }: { like: LikeJobs }) {
         Judged by knowledge {verdict.knowledge}, engine {verdict.engine}
         {verdict.exact
           ? ', over all combinations of causes.'
-          : `, over the likeliest combinations only: too much is abnormal at once to sum them all. At most ${percent(verdict.leftOut ?? 1)} % of the weight lies in those not looked at${(verdict.leftOut ?? 1) > 0.5 ? ': take the order as a hint, and check the answers' : ''}.`}
+          : `, over the likeliest combinations only: too much is abnormal at once to sum them all. At most ${percent(verdict.leftOut ?? 1)} of the weight lies in those not looked at${(verdict.leftOut ?? 1) > 0.5 ? ': take the order as a hint, and check the answers' : ''}.`}
         {sheet.learned && ` Priors moved by ${sheet.learned.jobs} confirmed jobs of this shop.`}
       </p>
     </>

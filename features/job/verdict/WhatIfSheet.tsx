@@ -47,7 +47,7 @@ export function WhatIfSheet({ given, onClose }: { given: GivenFinding; onClose: 
             <ol>
               {each.leaders.map((cause) => (
                 <li key={cause.id} className="flex gap-3">
-                  <span className="reading w-10 shrink-0 text-right font-semibold">
+                  <span className="reading w-14 shrink-0 text-right font-semibold">
                     {percent(cause.probability)}
                   </span>
                   <span>
@@ -56,7 +56,7 @@ export function WhatIfSheet({ given, onClose }: { given: GivenFinding; onClose: 
                 </li>
               ))}
               <li className="flex gap-3 text-soft">
-                <span className="reading w-10 shrink-0 text-right">{percent(each.unlisted)}</span> Something
+                <span className="reading w-14 shrink-0 text-right">{percent(each.unlisted)}</span> Something
                 not listed
               </li>
             </ol>

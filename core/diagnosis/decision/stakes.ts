@@ -1,0 +1,54 @@
+import type { CauseId } from '../vocabulary/causes';
+import { DECISIONS } from './works';
+
+/** What is done about each cause and how long it takes, from the library of procedures. */
+export type Works = Readonly<Record<CauseId, { work: string; minutes: number }>>;
+
+/** What is lost, in minutes, when a work is done for nothing or left undone: its time, its parts, the harm. */
+export type Stake = { work: string; minutes: number };
+
+/** What parts cost, told in minutes of a shop's time. Common practice, no source. */
+const PARTS_MINUTES = { none: 0, fluid: 10, small: 20, pads: 40, major: 120 } as const;
+
+/** Without a library at hand every work takes as long, minutes. */
+const PLAIN_WORK = 45;
+
+/** Nobody begins a bigger job without looking once more: this much of it is lost at most, minutes. */
+const MOST_STAKED = 120;
+
+/** What it is worth not to let a car go with a fault that can hurt somebody, minutes (a modelling choice). */
+const HARM = 60;
+
+/**
+ * What it is worth to know which of two causes it is that the same work puts right: what else is to be done depends on
+ * it, and whether it comes back; minutes (a modelling choice).
+ */
+export const TELLING_APART = 30;
+
+/** Faults that a car must not leave with. */
+const HARMFUL: ReadonlySet<CauseId> = new Set<CauseId>([
+  'external_leak',
+  'master_bypass',
+  'master_leak_to_booster',
+  'fluid_boiled_wet',
+  'fluid_boiled_heat',
+  'fluid_wrong',
+  'pad_worn_out',
+  'pad_contaminated',
+  'lining_separated',
+  'rotor_cracked',
+  'rotor_below_minimum',
+  'shoes_worn',
+  'wheel_bearing_play',
+  'wheel_loose',
+  'suspension_play',
+  'pedal_pivot_play',
+  'pressure_trapped',
+]);
+
+/** What hangs on whether a cause is there. */
+export function stakeOf(cause: CauseId, works?: Works): Stake {
+  const { work, minutes } = works?.[cause] ?? { work: cause, minutes: PLAIN_WORK };
+  const whole = minutes + PARTS_MINUTES[DECISIONS[cause].parts];
+  return { work, minutes: Math.min(whole, MOST_STAKED) + (HARMFUL.has(cause) ? HARM : 0) };
+}

@@ -1,0 +1,37 @@
+import type { Answer, Problem } from './problem';
+
+/** Chances after the unremarkable answers alone, and how likely those were. */
+export type Folded = { priors: Float64Array; evidence: number };
+
+/**
+ * The unremarkable answers taken into the chances: each fault would have left an answer unremarkable with
+ * `cumulative[0]`, so they factor by fault, and what a fault brings about counts towards it. The faults at the top stay
+ * independent, and so does each beside its neighbours under the same one.
+ */
+export function foldNormal({ priors, above }: Problem, answers: readonly Answer[]): Folded {
+  const stays = new Float64Array(priors.length).fill(1);
+  let evidence = 1;
+  for (const { level, leak, parents } of answers) {
+    if (level > 0) continue;
+    evidence *= leak[0]!;
+    for (const { fault, cumulative } of parents) stays[fault]! *= cumulative[0]!;
+  }
+  const folded = priors.slice();
+  for (let fault = folded.length - 1; fault >= 0; fault--) evidence *= foldOne(fault, folded, above, stays);
+  return { priors: folded, evidence };
+}
+
+/**
+ * Folds what one fault stays unremarkable with into its chance, in place. What stands under a fault comes after it in
+ * the list: going back through the list, it is settled before the one above.
+ * @param stays by fault, the chance that its answers stay unremarkable with it there; passed on to the one above
+ * @returns how likely that was, 1 when it counts for the one above
+ */
+export function foldOne(fault: number, priors: Float64Array, above: Int32Array, stays: Float64Array): number {
+  const present = priors[fault]! * stays[fault]!;
+  const total = present + 1 - priors[fault]!;
+  priors[fault] = total > 0 ? present / total : 0;
+  if (above[fault]! < 0) return total;
+  stays[above[fault]!]! *= total;
+  return 1;
+}

@@ -1,0 +1,14 @@
+import type { GivenFinding } from './given';
+import type { After, Finding } from './vocabulary/findings';
+
+/** Whether a question makes sense as things stand: it follows from nothing, or from something that was answered so. */
+export function asksNow({ after }: Pick<Finding, 'after'>, findings: readonly GivenFinding[]): boolean {
+  return after === undefined || parentOf(after, findings) !== undefined;
+}
+
+/** The answer that a question follows from, when it was given. */
+export function parentOf(after: After, findings: readonly GivenFinding[]): GivenFinding | undefined {
+  return findings.find(({ id, state }) =>
+    after.any.some(([finding, ...states]) => finding === id && states.includes(state)),
+  );
+}

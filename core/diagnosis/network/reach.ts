@@ -1,0 +1,146 @@
+import { type Axle, axleOf, type Corner, type Place } from '../../car/corner';
+import { KNOWLEDGE, linksTo, UNLISTED } from '../knowledge/all';
+import type { Link } from '../knowledge/cause';
+import { LEAKS } from '../knowledge/leaks';
+import { SIGHTS } from '../knowledge/sights';
+import type { CauseId } from '../vocabulary/causes';
+import { FAMILIES, type Family, familyOf } from '../vocabulary/families';
+import { type FindingId, findingOf } from '../vocabulary/findings';
+import type { Fault } from './faults';
+
+/** A fault with how often it alone brings about each state of a channel, the unremarkable one's place left 0. */
+export type Reach = { fault: number; strengths: number[] };
+
+/** The faults that can bring about any state of a finding at a place, or of the car as a whole. */
+export function reachesOf(
+  finding: FindingId,
+  states: readonly string[],
+  place: Place | undefined,
+  faults: readonly Fault[],
+  drums: Axle[],
+): Reach[] {
+  const { byCause, unlisted } = indexOf(faults);
+  const speaking = [...linksTo(finding).keys()].flatMap((cause) => byCause.get(cause) ?? []);
+  return [...speaking.sort((left, right) => left - right), ...unlisted].flatMap((fault): Reach[] => {
+    const strengths = states.map((state, level) =>
+      level === 0 ? 0 : reachOf(faults[fault]!, finding, state, place, drums),
+    );
+    return strengths.some((strength) => strength > 0) ? [{ fault, strengths }] : [];
+  });
+}
+
+/** Where the faults of each cause stand, worked out once for each car. */
+function indexOf(faults: readonly Fault[]) {
+  const before = indexes.get(faults);
+  if (before) return before;
+  const byCause = new Map<CauseId, number[]>();
+  const unlisted: number[] = [];
+  faults.forEach(({ cause }, fault) => {
+    const own = cause === undefined ? unlisted : (byCause.get(cause) ?? []);
+    own.push(fault);
+    if (cause !== undefined) byCause.set(cause, own);
+  });
+  const index = { byCause, unlisted };
+  indexes.set(faults, index);
+  return index;
+}
+
+const indexes = new WeakMap<readonly Fault[], { byCause: Map<CauseId, number[]>; unlisted: number[] }>();
+
+/** How often a fault alone brings about a state of a finding that is asked at a place, or of the car as a whole. */
+function reachOf(
+  fault: Fault,
+  finding: FindingId,
+  state: string,
+  place: Place | undefined,
+  drums: Axle[],
+): number {
+  if (!speaksAt(fault, place)) return 0;
+  if (fault.cause === undefined) return unlistedReach(fault.family, fault.complaint, finding, state);
+  const links = linksTo(finding).get(fault.cause) ?? [];
+  const bundled = fault.knowledge.together?.findings.includes(finding) === true;
+  if (fault.shows !== undefined && bundled !== (fault.shows === 'together')) return 0;
+  let strength = 0;
+  for (const link of links)
+    if (link.state === state && holdsAt(link, fault.corner ?? place, drums))
+      strength +=
+        place !== undefined && fault.corner === undefined ? (link.here ?? link.strength) : link.strength;
+  return strength;
+}
+
+/** A corner's fault speaks at its own corner, at its axle, and to the car as a whole; a car's fault everywhere. */
+function speaksAt({ corner }: Fault, place: Place | undefined): boolean {
+  if (corner === undefined || place === undefined) return true;
+  return place === corner || place === axleOf(corner);
+}
+
+/** Whether a link holds for a fault at this place; nowhere named rules nothing out. */
+function holdsAt({ on }: Link, place: Place | undefined, drums: readonly Axle[]): boolean {
+  if (on === undefined || place === undefined) return true;
+  const axle = place === 'front' || place === 'rear' ? place : axleOf(place as Corner);
+  if (on === 'disc' || on === 'drum') return drums.includes(axle) === (on === 'drum');
+  if (on === 'front' || on === 'rear') return axle === on;
+  return place !== axle && (place.endsWith('L') ? 'left' : 'right') === on;
+}
+
+/**
+ * What nobody listed brings about one complaint and no other: a second one is a second fault. The checks of its family,
+ * and what only describes a complaint, it leaves open: they turn up as often as they do among the listed faults of the family. A
+ * state that looks straight at a listed fault leaves it no room.
+ */
+function unlistedReach(family: Family, complaint: FindingId, finding: FindingId, state: string): number {
+  const { stage, states } = findingOf(finding);
+  if (finding === complaint) return UNLISTED.complaint / (states.length - 1);
+  if (familyOf(finding) !== undefined) return 0;
+  if (stage === 'history' || SIGHTS[finding]?.[state] !== undefined) return 0;
+  return amongListed(family, finding, state);
+}
+
+const means = new Map<string, number>();
+
+/** The mean strength with which the listed causes of a family bring a state about, each by how common it is. */
+function amongListed(family: Family, finding: FindingId, state: string): number {
+  const key = `${family} ${finding} ${state}`;
+  const before = means.get(key);
+  if (before !== undefined) return before;
+  let all = 0;
+  let showing = 0;
+  for (const { prior, links } of KNOWLEDGE) {
+    const complaints = FAMILIES[family] as readonly FindingId[];
+    if (!links.some((link) => complaints.includes(link.finding) && link.strength >= IN_FAMILY)) continue;
+    all += prior;
+    for (const link of links)
+      if (link.finding === finding && link.state === state && link.on === undefined)
+        showing += prior * link.strength;
+  }
+  const mean = all > 0 ? Math.min(UNLISTED.most, showing / all) : 0;
+  means.set(key, mean);
+  return mean;
+}
+
+/** A cause belongs to a family when it brings one of its complaints about at least this often. */
+const IN_FAMILY = 0.2;
+
+/** What is left to no listed fault: the plain base rate, or the false alarms of a direct sight by how sure it is. */
+export function leakOf(
+  finding: FindingId,
+  state: string,
+  level: number,
+  reaches: readonly Reach[],
+  faults: readonly Fault[],
+): number {
+  const sight = SIGHTS[finding]?.[state];
+  if (!sight) return LEAKS[finding]?.[state] ?? 0;
+  let settled = 0;
+  let others = 0;
+  for (const { fault, strengths } of reaches) {
+    const { cause, standing } = faults[fault]!;
+    const weight = standing * strengths[level]!;
+    if (cause !== undefined && sight.of.includes(cause)) settled += weight;
+    else others += weight;
+  }
+  return Math.max(LEAST_LEAK, (settled * (1 - sight.sure)) / sight.sure - others);
+}
+
+/** Nothing is impossible: a state that no fault of this car brings about can still be seen. */
+const LEAST_LEAK = 1e-7;

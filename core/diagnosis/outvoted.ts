@@ -1,0 +1,105 @@
+import type { Contradiction } from './contradictions';
+import type { Explanations } from './engine/explanations';
+import { posteriorOf } from './engine/posterior';
+import type { Problem } from './engine/problem';
+import type { GivenFinding } from './given';
+import type { Network, Observation } from './network/build';
+import type { CauseId } from './vocabulary/causes';
+import { findingOf } from './vocabulary/findings';
+import { HOW_TO } from './vocabulary/howTo';
+import { causeLabel } from './vocabulary/labels';
+import { stateWord } from './vocabulary/words';
+
+/** An answer that the others make less likely than this is named. */
+const SURPRISE = 0.02;
+/** What the explanations at hand make of an answer is close enough to leave the exact sum to those under this. */
+const SUSPECT = 0.06;
+/** So many answers that it clashes with are named. */
+const NAMED = 2;
+
+/**
+ * Unremarkable answers that the rest makes less likely than one in fifty: outvoted by what speaks for a fault that would
+ * show there. Each is named with what it clashes with and how to look again; none is dropped.
+ *
+ * P(answer | rest) = P(all) / P(rest), exact; told first by its harmonic mean over the explanations,
+ * P(rest) / P(all) = E[1 / P(answer | explanation)].
+ */
+export function outvotedIn(
+  network: Network,
+  problem: Problem,
+  causes: ReadonlyMap<CauseId, readonly number[]>,
+  evidence: number,
+  explanations: Explanations,
+): Contradiction[] {
+  return network.observations.flatMap((observation, index) => {
+    if (observation.level > 0 || roughChance(observation, explanations) > SUSPECT) return [];
+    const answers = problem.answers.filter((_, at) => at !== index);
+    const rest = posteriorOf({ ...problem, answers });
+    if (evidence / rest.evidence >= SURPRISE) return [];
+    const cause = expectedBy(observation, [...causes], rest.groups);
+    return cause ? [told(observation.given, cause, network)] : [];
+  });
+}
+
+/** P(answer | the rest), roughly. */
+function roughChance({ leak, parents }: Observation, { list, hangsOn, share }: Explanations): number {
+  const stays = new Map<number, number>();
+  for (const { fault, cumulative } of parents) {
+    const on = hangsOn[fault]!;
+    if (on >= 0) stays.set(on, (stays.get(on) ?? 1) * (1 - share[fault]! * (1 - cumulative[0]!)));
+  }
+  let inverse = 0;
+  for (const { faults, probability } of list) {
+    let chance = leak[0]!;
+    for (const fault of faults) chance *= stays.get(fault) ?? 1;
+    inverse += probability / chance;
+  }
+  return inverse > 0 ? 1 / inverse : 1;
+}
+
+/** The cause that the rest speaks for and that would most likely have shown here. */
+function expectedBy(
+  { parents }: Observation,
+  causes: readonly (readonly [CauseId, readonly number[]])[],
+  chances: Float64Array,
+): CauseId | undefined {
+  const shows = new Map(parents.map(({ fault, cumulative }) => [fault, 1 - cumulative[0]!]));
+  let best: CauseId | undefined;
+  let most = 0;
+  causes.forEach(([cause, members], group) => {
+    const reach = members.reduce((top, fault) => Math.max(top, shows.get(fault) ?? 0), 0);
+    const weight = chances[group]! * reach;
+    if (weight <= most) return;
+    most = weight;
+    best = cause;
+  });
+  return best;
+}
+
+function told(given: GivenFinding, cause: CauseId, network: Network): Contradiction {
+  const speaking = network.observations
+    .filter(({ level }) => level > 0)
+    .map((each) => ({
+      given: each.given,
+      reach: each.parents.reduce(
+        (top, { fault, cumulative }) =>
+          network.faults[fault]!.cause === cause ? Math.max(top, 1 - cumulative[0]!) : top,
+        0,
+      ),
+    }))
+    .filter(({ reach }) => reach > 0)
+    .sort((left, right) => right.reach - left.reach)
+    .slice(0, NAMED)
+    .map((each) => each.given);
+  const [how] = (HOW_TO[given.id] ?? '').split(/(?<=[.!?]) /);
+  const again = how ? `Look again: ${how}` : 'Ask again.';
+  return {
+    findings: [given, ...speaking],
+    say: `${said(given)}, yet ${speaking.map(said).join(' and ') || 'the rest'} ${speaking.length === 1 ? 'speaks' : 'speak'} for “${causeLabel(cause).toLowerCase()}”. ${again}`,
+  };
+}
+
+function said({ id, state, place }: GivenFinding): string {
+  const word = stateWord(id, state).toLowerCase();
+  return `${findingOf(id).label} ${place ?? ''}`.trim() + (word === 'yes' ? '' : `: ${word}`);
+}
