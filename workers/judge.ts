@@ -8,6 +8,7 @@ import type { Issue } from '../core/issues/issue';
 import { judge } from '../core/job/judgement';
 import { questionOfJob } from '../core/job/question';
 import type { JobSheet } from '../core/job/sheet';
+import { readWords, type WordsRead } from '../core/words/words';
 
 // The first verdict of a fresh engine is several times slower than the rest: it is given before anybody asks.
 diagnose({ findings: [{ id: 'pedal_spongy', state: 'yes' }] });
@@ -20,6 +21,8 @@ const desk = {
     const outcome = openCases(text);
     return outcome.ok ? [] : outcome.issues;
   },
+  /** What a driver's line suggests. */
+  words: (text: string): WordsRead => readWords(text),
   overturns: (sheet: JobSheet): Overturn[] => overturns(questionOfJob(sheet)),
 };
 export type JudgeDesk = typeof desk;

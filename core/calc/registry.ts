@@ -29,6 +29,8 @@ import { reindex } from '../rotor/reindex';
 import { reindexSchema } from '../rotor/reindexSchema';
 import { readRotor } from '../rotor/rotor';
 import { rotorSchema } from '../rotor/schema';
+import { wordsSchema } from '../words/schema';
+import { readWords } from '../words/words';
 
 /** Results carry the finding states they imply, where they imply any. */
 export type CalcResult = { states?: Readonly<Record<string, string | undefined>> } & Record<string, unknown>;
@@ -58,6 +60,7 @@ const CALCS: Readonly<Record<string, Calc>> = {
   drum: calc(drumSchema, readDrum),
   heat: calc(heatSchema, heatAround),
   pedal: calc(pedalSchema, readPedal),
+  words: calc(wordsSchema, ({ text }) => readWords(text)),
   'bleed-plan': calc(bleedInputSchema, bleedPlan),
   'bed-in': calc(bedInSchema, bedInPlan),
   'pedal-ratio': calc(pedalRatioSchema, pedalRatio),

@@ -18,10 +18,12 @@ type Props = {
   maxLength: number;
   rows?: number;
   placeholder?: string;
+  /** Told the text as it stands in the field, letter by letter. */
+  onText?: (text: string) => void;
 };
 
 /** A line of free text of the job: kept on this device from the first letter, sent when the typing pauses. */
-export function SavedText({ field, label, hint, maxLength, rows, placeholder }: Props) {
+export function SavedText({ field, label, hint, maxLength, rows, placeholder, onText }: Props) {
   const { sheet, changeJob, closed } = useDesk();
   const saved = sheet.job[field];
   const [draft, keepDraft, forgetDraft] = useKept<string | null>(`job.${sheet.job.id}.${field}`, null);
@@ -35,6 +37,8 @@ export function SavedText({ field, label, hint, maxLength, rows, placeholder }: 
   useEffect(() => {
     if (!typing.current && draft === null) setText(saved);
   }, [saved, draft]);
+
+  useEffect(() => onText?.(text), [text, onText]);
 
   const send = (value: string) => {
     clearTimeout(timer.current);

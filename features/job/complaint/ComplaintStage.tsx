@@ -3,7 +3,9 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { CORNERS, type Place } from '@/core/car/corner';
+import { asksNow } from '@/core/diagnosis/follows';
 import { type FindingId, findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { findingsOf } from '@/core/job/current';
 import { standingAnswers } from '@/core/job/standing';
 import { buttonClass } from '@/ui/Button';
 import { cn } from '@/ui/cn';
@@ -12,11 +14,20 @@ import { useDesk } from '../desk/Desk';
 import { FindingRow } from '../FindingRow';
 import { SavedText } from '../SavedText';
 import { COMPLAINT_GROUPS, HISTORY_FINDINGS } from './groups';
+import { Heard } from './Heard';
 
 /** The driver's words, sorted into what separates one cause from another. */
 export function ComplaintStage() {
-  const { sheet, judgement } = useDesk();
-  const asked = judgement.verdict.nextQuestions.slice(0, 3).map((question) => question.id);
+  const { sheet, judgement, stateOf } = useDesk();
+  const [said, setSaid] = useState('');
+  const [when, setWhen] = useState('');
+  const given = findingsOf(sheet, 'before').findings;
+  // What only makes sense after an answer is asked after it.
+  const open = (finding: FindingId) =>
+    asksNow(findingOf(finding), given) || stateOf('before', finding, undefined) !== '';
+  // With nothing said yet every question is as good as the other.
+  const asked =
+    given.length === 0 ? [] : judgement.verdict.nextQuestions.slice(0, 3).map((question) => question.id);
   return (
     <>
       <h2 className="mb-3 text-2xl">
@@ -29,14 +40,17 @@ export function ComplaintStage() {
           label="In one line"
           maxLength={2000}
           placeholder="Goes soft after five laps"
+          onText={setSaid}
         />
         <SavedText
           field="whenWhere"
           label="When and where"
           maxLength={2000}
           placeholder="Turn, lap, temperature, how it came back"
+          onText={setWhen}
         />
       </div>
+      <Heard text={`${said}\n${when}`} />
       {asked.length > 0 && (
         <p className="mt-3">
           <b className="font-semibold">Worth asking now:</b>{' '}
@@ -52,7 +66,7 @@ export function ComplaintStage() {
         </p>
       )}
       {COMPLAINT_GROUPS.map((group) => (
-        <Group key={group.title} title={group.title} findings={group.findings} marked={asked} />
+        <Group key={group.title} title={group.title} findings={group.findings.filter(open)} marked={asked} />
       ))}
       <Opens
         className="mt-5"
@@ -64,7 +78,7 @@ export function ComplaintStage() {
       >
         <SavedText field="history" label="What was touched, in words" maxLength={4000} />
         <ul className="mt-2 border-t-2 border-ink">
-          {HISTORY_FINDINGS.map((finding) => (
+          {HISTORY_FINDINGS.filter(open).map((finding) => (
             <FindingRow
               key={finding}
               finding={finding}
@@ -92,6 +106,7 @@ function Group({
   findings: FindingId[];
   marked: readonly string[];
 }) {
+  if (findings.length === 0) return null;
   return (
     <section className="mt-5">
       <h3 className="border-b-2 border-ink pb-1 text-xl">{title}</h3>

@@ -7,6 +7,7 @@ import type { GivenFinding } from '@/core/diagnosis/given';
 import type { Issue } from '@/core/issues/issue';
 import type { Judgement } from '@/core/job/judgement';
 import type { JobSheet } from '@/core/job/sheet';
+import type { WordsRead } from '@/core/words/words';
 import type { JudgeDesk } from '@/workers/judge';
 
 let desk: Remote<JudgeDesk> | undefined;
@@ -26,6 +27,11 @@ export async function judgeAway(sheet: JobSheet): Promise<Judgement> {
 /** The ranking as another answer would have made it. */
 export async function whatIfAway(sheet: JobSheet, given: GivenFinding): Promise<WhatIf[]> {
   return away().whatIf(sheet, given);
+}
+
+/** What a driver's line suggests. */
+export async function wordsAway(text: string): Promise<WordsRead> {
+  return away().words(text);
 }
 
 /** The answers that carry the verdict alone. */

@@ -1,0 +1,73 @@
+import type { Corner } from '../car/corner';
+import type { Clause } from './text';
+
+/** What was said of when and where: speed in km/h, laps, hot or cold, the corner. */
+export type Conditions = { speedKmh?: number; laps?: number; hot?: boolean; corner?: Corner };
+
+const KMH_PER_MPH = 1.609344;
+
+const NUMBERS: Readonly<Record<string, number>> = {
+  a: 1,
+  one: 1,
+  first: 1,
+  second: 2,
+  two: 2,
+  couple: 2,
+  third: 3,
+  three: 3,
+  few: 3,
+  fourth: 4,
+  four: 4,
+  fifth: 5,
+  five: 5,
+  sixth: 6,
+  six: 6,
+  seven: 7,
+  seventh: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  dozen: 12,
+  fifteen: 15,
+  twenty: 20,
+};
+const NUMBER = `(\\d+(?:\\.\\d+)?|${Object.keys(NUMBERS).join('|')})`;
+
+const SPEED = /\b(\d{2,3})\s*(km\/?h|kph|kmh|kmph|k|mph|miles(?: an hour| per hour)?)(?![a-z])/i;
+const LAPS = [
+  new RegExp(`\\b${NUMBER}(?: of| hard| quick| flying| or so| good)* laps?\\b`),
+  new RegExp(`\\blaps? ${NUMBER}\\b`),
+  new RegExp(`\\b${NUMBER}(?:st|nd|rd|th)? lap\\b`),
+];
+const COLD = /\b(?:cold|first thing|in the mornings?)\b/;
+const HOT = /\b(?:hot|warm(?:ed)?(?: up)?|heat|laps?|session|stint|fad(?:e|es|ed|ing))\b/;
+
+/** The conditions in what was said; each only when it was said. */
+export function conditionsIn(text: string, clauses: readonly Clause[]): Conditions {
+  const speed = SPEED.exec(text);
+  const said = clauses.map((clause) => clause.text).join(' ');
+  const laps = LAPS.map((pattern) => pattern.exec(said)?.[1]).find((each) => each !== undefined);
+  const corner = clauses.map(cornerIn).find((each) => each !== undefined);
+  const hot = HOT.test(said);
+  const cold = COLD.test(said);
+  return {
+    ...(speed ? { speedKmh: Number(speed[1]) * (/^m/i.test(speed[2]!) ? KMH_PER_MPH : 1) } : {}),
+    ...(laps === undefined ? {} : { laps: NUMBERS[laps] ?? Number(laps) }),
+    // Both, or neither: it is not said.
+    ...(hot === cold ? {} : { hot }),
+    ...(corner ? { corner } : {}),
+  };
+}
+
+const PLACES: readonly [Corner, RegExp][] = [
+  ['FL', /\b(?:(?:front|forward) (?:\w+ )?left|left (?:\w+ )?front|fl|lf)\b/],
+  ['FR', /\b(?:(?:front|forward) (?:\w+ )?right|right (?:\w+ )?front|fr|rf)\b/],
+  ['RL', /\b(?:(?:rear|back) (?:\w+ )?left|left (?:\w+ )?(?:rear|back)|rl|lr)\b/],
+  ['RR', /\b(?:(?:rear|back) (?:\w+ )?right|right (?:\w+ )?(?:rear|back)|rr)\b/],
+];
+
+/** The wheel a clause speaks of, when it names one only. */
+export function cornerIn({ text }: Clause): Corner | undefined {
+  const named = PLACES.filter(([, words]) => words.test(text));
+  return named.length === 1 ? named[0]![0] : undefined;
+}

@@ -1,0 +1,114 @@
+import { KNOWN, ORDINARY, RULES, SLIPS } from './lexicon';
+
+/** A word as it was read, and where it stands in the text. */
+export type Word = { text: string; from: number; to: number };
+
+/** Part of what was said that hangs together: words in a row, put together again with single spaces. */
+export type Clause = { text: string; words: Word[]; starts: number[] };
+
+const WORD = /[\p{L}\p{N}]+(?:['’][\p{L}]+)?(?:\.\d+)?/gu;
+const BREAK = /[.;!?\n]|,| but | then | although | though /giu;
+
+/** The text in clauses, spelling slips mended, every word with its place in the text. */
+export function clausesOf(text: string): Clause[] {
+  const clauses: Clause[] = [];
+  let from = 0;
+  const add = (to: number) => {
+    const clause = clauseOf(text, from, to);
+    if (clause.words.length > 0) clauses.push(clause);
+  };
+  for (const match of text.matchAll(BREAK)) {
+    // A point inside a number ends nothing.
+    if (match[0] === '.' && /\d/.test(text[match.index - 1] ?? '') && /\d/.test(text[match.index + 1] ?? ''))
+      continue;
+    add(match.index);
+    from = match.index + match[0].length;
+  }
+  add(text.length);
+  return clauses;
+}
+
+function clauseOf(text: string, from: number, to: number): Clause {
+  const words = [...text.slice(from, to).matchAll(WORD)].map((match): Word => {
+    const start = from + match.index;
+    return {
+      text: mended(match[0].toLowerCase().replace('’', "'")),
+      from: start,
+      to: start + match[0].length,
+    };
+  });
+  const starts: number[] = [];
+  let joined = '';
+  for (const word of words) {
+    starts.push(joined.length === 0 ? 0 : joined.length + 1);
+    joined += joined.length === 0 ? word.text : ` ${word.text}`;
+  }
+  return { text: joined, words, starts };
+}
+
+/** The words of a clause that a stretch of its text covers: from the first to the last, as indexes. */
+export function covered({ starts, words }: Clause, index: number, length: number): [number, number] {
+  const first = starts.findLastIndex((start) => start <= index);
+  const last = starts.findLastIndex((start) => start < index + length);
+  return [Math.max(0, first), Math.min(words.length - 1, last)];
+}
+
+/** Shorter words are taken as they stand: too many others are a letter away. */
+const SHORTEST = 5;
+/** Words this long may have two slips in them. */
+const LONG = 8;
+
+const known = new Set([...KNOWN, ...ORDINARY]);
+const ENDING = /^(?:e|es|s|ed|ing|y|ey|ion|ions|er|ers|ly)?$/;
+/** Beginnings that the rules look for: a word of one of these is none other mistyped. */
+const beginnings = [...new Set(RULES.flatMap(({ words }) => words.source.match(/[a-z]{5,}/g) ?? []))];
+const mendedBefore = new Map<string, string>();
+
+/** The word that was meant, when exactly one of those known here is a slip or two away. */
+function mended(word: string): string {
+  const slip = SLIPS[word];
+  if (slip !== undefined) return slip;
+  if (word.length < SHORTEST || known.has(word) || /\d/.test(word)) return word;
+  if (beginnings.some((beginning) => word.startsWith(beginning) && ENDING.test(word.slice(beginning.length))))
+    return word;
+  const before = mendedBefore.get(word);
+  if (before !== undefined) return before;
+  const most = word.length >= LONG ? 2 : 1;
+  let best = word;
+  let least = most + 1;
+  for (const candidate of KNOWN) {
+    if (candidate[0] !== word[0] || candidate.length < SHORTEST) continue;
+    if (Math.abs(candidate.length - word.length) > most) continue;
+    const slips = slipsBetween(word, candidate, most);
+    // What only adds an ending to a known word is that word's own form, not a slip.
+    if (slips < least && !word.startsWith(candidate) && !candidate.startsWith(word)) {
+      least = slips;
+      best = candidate;
+    }
+  }
+  if (mendedBefore.size > 2000) mendedBefore.clear();
+  mendedBefore.set(word, best);
+  return best;
+}
+
+/** Letters left out, put in, changed or swapped between two words (Damerau 1964, optimal string alignment). */
+export function slipsBetween(left: string, right: string, most: number): number {
+  let before: number[] = [];
+  let above = Array.from({ length: right.length + 1 }, (_, at) => at);
+  for (let row = 1; row <= left.length; row++) {
+    const line = [row];
+    let least = row;
+    for (let column = 1; column <= right.length; column++) {
+      const same = left[row - 1] === right[column - 1] ? 0 : 1;
+      let cost = Math.min(line[column - 1]! + 1, above[column]! + 1, above[column - 1]! + same);
+      if (row > 1 && column > 1 && left[row - 1] === right[column - 2] && left[row - 2] === right[column - 1])
+        cost = Math.min(cost, before[column - 2]! + 1);
+      line.push(cost);
+      least = Math.min(least, cost);
+    }
+    if (least > most) return most + 1;
+    before = above;
+    above = line;
+  }
+  return above[right.length]!;
+}

@@ -1,0 +1,75 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import type { Conditions } from '@/core/words/conditions';
+import type { Suggestion, WordsRead } from '@/core/words/words';
+import { figure } from '@/ui/format';
+import { useDesk } from '../desk/Desk';
+import { wordsAway } from '../desk/judge';
+
+/** Letters this close together are read as one, ms. */
+const PAUSE_MS = 120;
+
+/** What the driver's words suggest, read as they are typed: keys to press, each with the words it came from. */
+export function Heard({ text }: { text: string }) {
+  const { stateOf, answer, closed } = useDesk();
+  const [read, setRead] = useState<{ text: string; heard: WordsRead }>();
+  useEffect(() => {
+    let wanted = true;
+    const timer = setTimeout(
+      () => void wordsAway(text).then((heard) => wanted && setRead({ text, heard })),
+      PAUSE_MS,
+    );
+    return () => {
+      wanted = false;
+      clearTimeout(timer);
+    };
+  }, [text]);
+  if (!read || closed) return null;
+  const { suggestions, conditions } = read.heard;
+  const open = suggestions.filter(
+    ({ finding, state, corner }) => stateOf('before', finding, corner) !== state,
+  );
+  const known = conditionWords(conditions);
+  if (open.length === 0) return null;
+  return (
+    <section aria-label="Heard in the words" className="mt-2">
+      <p className="text-[0.9375rem] text-soft">
+        In those words{known && ` (${known})`}: press what is meant
+      </p>
+      <ul className="mt-1 flex flex-wrap gap-2">
+        {open.map((each) => (
+          <li key={`${each.finding} ${each.corner ?? ''}`}>
+            <button
+              type="button"
+              onClick={() => answer('before', each.finding, each.corner, each.state)}
+              className="min-h-12 border-2 border-dashed border-ink px-3 py-1 text-left hover:bg-straw-wash"
+            >
+              <b className="font-semibold">{meant(each)}</b>{' '}
+              <span className="text-soft">“{read.text.slice(each.from, each.to)}”</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function meant({ finding, state, corner }: Suggestion): string {
+  const word = stateWord(finding, state).toLowerCase();
+  const { label } = findingOf(finding);
+  return `${label}${corner ? ` ${corner}` : ''}${word === 'yes' ? '' : `: ${word}`}`;
+}
+
+function conditionWords({ speedKmh, laps, hot, corner }: Conditions): string {
+  return [
+    speedKmh !== undefined && `${figure(speedKmh, 0)} km/h`,
+    laps !== undefined && (laps === 1 ? '1 lap' : `${figure(laps, 0)} laps`),
+    hot !== undefined && (hot ? 'hot' : 'cold'),
+    corner,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
