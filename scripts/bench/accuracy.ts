@@ -1,135 +1,233 @@
 import { CORNERS, type Corner } from '../../core/car/corner';
-import type { CarTraits } from '../../core/car/traits';
 import { diagnose } from '../../core/diagnosis/diagnose';
 import type { GivenFinding } from '../../core/diagnosis/given';
 import { minutesFor } from '../../core/diagnosis/hand';
-import { type Fault, faultsOf } from '../../core/diagnosis/network/faults';
-import { FINDINGS, type Finding, type FindingId } from '../../core/diagnosis/vocabulary/findings';
-import { drawAnswer, seeded } from '../../tests/support/drawn';
+import type { Fault } from '../../core/diagnosis/network/faults';
+import type { NextCheck, Verdict } from '../../core/diagnosis/verdict';
+import type { CauseId } from '../../core/diagnosis/vocabulary/causes';
+import { FINDINGS, type Finding, type FindingId, findingOf } from '../../core/diagnosis/vocabulary/findings';
+import { WORKS } from '../../core/work/works';
+import { seeded } from '../../tests/support/drawn';
+import { CAR, perturbedWorld, type World } from './world';
 
-const CASES = 120;
+/** Complaints of two causes at once, beside one of each cause. */
+const PAIRS = 40;
 const AFTER = [0, 3, 6, 10];
-const MOST_CHECKS = 10;
-const GOAL = 0.9;
+/** Without a measure of what a check is worth, a work is begun at this chance of its cause. */
+const BEGIN = 0.7;
+/** A check has to save this much for each minute it costs. */
+const PAYS = 0.3;
+/** With this much gone the car goes home unmended. */
+const GIVEN_UP = 600;
+const WHEELS_OFF = 12;
 
-const CAR: CarTraits = {
-  booster: true,
-  assist: 'vacuum',
-  stabilityControl: true,
-  rearBrake: 'disc',
-  caliper: { front: 'opposed', rear: 'sliding' },
-  rotor: { front: 'two_piece', rear: 'one_piece' },
-  parkingBrake: 'in_caliper',
+type Look = { id: FindingId; corner?: Corner };
+/** What to look at next; nothing when it is time to begin the work. */
+type Policy = {
+  look: (verdict: Verdict, findings: readonly GivenFinding[]) => Look | undefined;
+  /** How much speaks for beginning with a work that puts these right. */
+  begin: (chance: number, minutes: number) => number;
 };
-
-type Step = { rank: number; minutes: number };
-type Order = (findings: readonly GivenFinding[]) => { id: FindingId; corner?: Corner } | undefined;
+/** What one complaint took, whether the cause stood in front after so many checks, and in three. */
+type Ran = { minutes: number; checks: number; first: boolean[]; three: boolean[]; cured: boolean };
 
 /**
- * How soon the true cause is found when complaint and checks are answered as the knowledge itself says they would be:
- * asking what is recommended, against asking in a fixed order. Says how well the order is chosen, not how true the
- * knowledge is.
+ * From complaint to cure in a world that is off from the tables: the checks, their wheels, and the work, wrong work
+ * included, for what is recommended, for information a minute, and for the list from top to bottom.
  */
 export function accuracyFigures(): void {
-  const faults = faultsOf(CAR);
-  const random = seeded(7);
-  const recommended: Step[][] = [];
-  const fixed: Step[][] = [];
-  for (let made = 0; made < CASES; ) {
-    const fault = drawFault(faults, random);
-    const complaint = (FINDINGS as readonly Finding[])
-      .filter((finding) => finding.stage === 'complaint')
-      .map((finding) => drawAnswer(CAR, fault, finding.id, undefined, random))
-      .filter((answer) => answer.state !== firstState(answer.id));
-    // Nobody brings a car in without a complaint.
-    if (complaint.length === 0) continue;
-    made += 1;
-    const seed = Math.floor(random() * 1e9);
-    recommended.push(walk(fault, complaint, recommendedOrder, seeded(seed)));
-    fixed.push(walk(fault, complaint, fixedOrder(), seeded(seed)));
-  }
-  for (const [name, walks] of [
-    ['recommended', recommended],
-    ['fixed order', fixed],
-  ] as const) {
-    const shares = AFTER.map((checks) => {
-      const at = walks.map((steps) => steps[Math.min(checks, steps.length - 1)]!);
-      const share = (top: number) =>
-        ((100 * at.filter((step) => step.rank < top).length) / at.length).toFixed(0);
-      return `after ${checks}: ${share(1)} % first, ${share(3)} % in three`;
-    });
-    console.log(`simulated accuracy, ${name} (${CASES} cases): ${shares.join('; ')}`);
-  }
+  const policies: [string, () => Policy][] = [
+    ['minutes saved a minute', () => bestBy(savedAMinute, ({ worth }) => worth < PAYS, cheapestFirst)],
+    ['information a minute', () => bestBy((check) => check.bits / check.minutes, isLikely, likeliest)],
+    ['fixed order', fixedOrder],
+  ];
+  const means = policies.map(([name, policy]) => {
+    const runs = cases().map(({ world, roots, seed }) => run(world, roots, policy(), seed));
+    const mean = runs.reduce((sum, { minutes }) => sum + minutes, 0) / runs.length;
+    const share = (count: number) => `${((100 * count) / runs.length).toFixed(0)} %`;
+    const after = AFTER.map(
+      (checks, at) =>
+        `after ${checks}: ${share(runs.filter(({ first }) => first[at]).length)} first, ${share(runs.filter(({ three }) => three[at]).length)} in three`,
+    ).join('; ');
+    const checks = runs.reduce((sum, each) => sum + each.checks, 0) / runs.length;
+    console.log(
+      `complaint to cure, ${name}: ${mean.toFixed(0)} min (${checks.toFixed(1)} checks, ${share(runs.filter(({ cured }) => cured).length)} cured) over ${runs.length} complaints; ${after}`,
+    );
+    return mean;
+  });
+  const [own, information, fixed] = means as [number, number, number];
   console.log(
-    `minutes until the cause is among three in ${GOAL * 100} % of cases: recommended ${minutesTo(recommended)}, fixed ${minutesTo(fixed)}`,
+    `complaint to cure: ${((1 - own / information) * 100).toFixed(0)} % below information a minute, ${((1 - own / fixed) * 100).toFixed(0)} % below a fixed order`,
   );
 }
 
-function firstState(id: FindingId): string {
-  return (FINDINGS as readonly Finding[]).find((finding) => finding.id === id)!.states[0]!;
+/** One complaint of each cause that this car can have, and some of two causes, in three worlds. */
+function cases(): { world: World; roots: Fault[]; seed: number }[] {
+  const random = seeded(7);
+  const worlds = [1, 2, 3].map((seed) => perturbedWorld(seeded(seed)));
+  const made: { world: World; roots: Fault[]; seed: number }[] = [];
+  const causes = [...new Set(worlds[0]!.roots.map(({ cause }) => cause))];
+  for (const cause of causes) {
+    const world = worlds[made.length % worlds.length]!;
+    const root = world.roots.find((each) => each.cause === cause)!;
+    made.push({ world, roots: [root], seed: Math.floor(random() * 1e9) });
+  }
+  for (let pair = 0; pair < PAIRS; pair++) {
+    const world = worlds[pair % worlds.length]!;
+    made.push({
+      world,
+      roots: [drawRoot(world, random), drawRoot(world, random)],
+      seed: Math.floor(random() * 1e9),
+    });
+  }
+  return made;
 }
 
-function drawFault(faults: readonly Fault[], random: () => number): Fault {
-  const whole = faults.reduce((sum, { prior }) => sum + prior, 0);
+function drawRoot(world: World, random: () => number): Fault {
+  const whole = world.roots.reduce((sum, root) => sum + world.weightOf(root), 0);
   let left = random() * whole;
-  return faults.find(({ prior }) => {
-    left -= prior;
+  return world.roots.find((root) => {
+    left -= world.weightOf(root);
     return left <= 0;
   })!;
 }
 
-function walk(fault: Fault, complaint: GivenFinding[], order: Order, random: () => number): Step[] {
-  const findings = [...complaint];
-  let minutes = 0;
-  const rank = () => diagnose({ car: CAR, findings }).causes.findIndex((cause) => cause.id === fault.cause);
-  const steps: Step[] = [{ rank: rank(), minutes: 0 }];
-  for (let asked = 0; asked < MOST_CHECKS; asked++) {
-    const next = order(findings);
-    if (!next) break;
-    findings.push(drawAnswer(CAR, fault, next.id, next.corner, random));
-    minutes += minutesFor((FINDINGS as readonly Finding[]).find((finding) => finding.id === next.id)!)!;
-    steps.push({ rank: rank(), minutes });
+function run(world: World, roots: Fault[], policy: Policy, seed: number): Ran {
+  let left = roots;
+  let round = 0;
+  let present = world.present(left, seeded(seed));
+  let findings = complaintOf(world, present, seeded(seed));
+  const ruledOut = new Map<CauseId, number>();
+  const done = new Set<string>();
+  const ran: Ran = { minutes: 0, checks: 0, first: [], three: [], cured: false };
+  let wheelsOff = false;
+  while (ran.minutes < GIVEN_UP) {
+    const verdict = diagnose({
+      car: CAR,
+      findings,
+      works: WORKS,
+      priors: Object.fromEntries(ruledOut),
+      atHand: { wheelsOff },
+    });
+    const order = verdict.causes.map(({ id }) => id);
+    const rank = Math.min(...roots.map(({ cause }) => order.indexOf(cause!)));
+    for (const [at, after] of AFTER.entries())
+      if (ran.checks >= after && ran.first[at] === undefined) {
+        ran.first[at] = rank === 0;
+        ran.three[at] = rank < 3;
+      }
+    const next = policy.look(verdict, findings);
+    if (next) {
+      const check = findingOf(next.id);
+      ran.minutes += minutesFor(check)!;
+      if (check.where === 'wheels_off' && !wheelsOff) {
+        ran.minutes += WHEELS_OFF;
+        wheelsOff = true;
+      }
+      ran.checks += check.stage === 'check' ? 1 : 0;
+      // The same look shows the same whatever came before it, so that policies differ by their choices alone.
+      findings.push(world.answer(present, next.id, next.corner, seeded(keyOf(seed, round, next))));
+      continue;
+    }
+    const { work, minutes, causes } = workToBegin(verdict, done, policy);
+    ran.minutes += minutes;
+    done.add(work);
+    for (const cause of causes) ruledOut.set(cause, 1e-6);
+    const cured = left.filter((root) => WORKS[root.cause!].work === work);
+    left = left.filter((root) => !cured.includes(root));
+    if (left.length === 0) {
+      ran.cured = true;
+      break;
+    }
+    // Something was put right: what is left shows itself anew. Otherwise nothing has changed.
+    if (cured.length > 0) {
+      round += 1;
+      present = world.present(left, seeded(seed + round));
+      findings = complaintOf(world, present, seeded(seed + round));
+    }
   }
-  return steps;
+  const last = ran.first.length - 1;
+  for (let at = last + 1; at < AFTER.length; at++) {
+    ran.first[at] = last >= 0 && (ran.first[last] || ran.cured);
+    ran.three[at] = last >= 0 && (ran.three[last] || ran.cured);
+  }
+  return ran;
 }
 
-const recommendedOrder: Order = (findings) => {
-  const [next] = diagnose({ car: CAR, findings }).nextChecks;
-  // Where no corner stands out, one does as well as another.
-  return next && { id: next.id, ...(cornerOf(next.id, next.corner, findings) ?? {}) };
-};
+/** Nobody brings a car in without a complaint. */
+function complaintOf(world: World, present: ReadonlySet<number>, random: () => number): GivenFinding[] {
+  for (let tries = 0; tries < 200; tries++) {
+    const told = world.complaints(present, random);
+    if (told.length > 0) return told;
+  }
+  return [];
+}
+
+function keyOf(seed: number, round: number, { id, corner }: Look): number {
+  return [...`${round} ${id} ${corner ?? ''}`].reduce(
+    (hash, letter) => (Math.imul(hash, 31) + letter.charCodeAt(0)) | 0,
+    seed | 0,
+  );
+}
+
+/** The work that most speaks for, with the causes it puts right. */
+function workToBegin(verdict: Verdict, done: ReadonlySet<string>, policy: Policy) {
+  const works = new Map<string, { work: string; minutes: number; chance: number; causes: CauseId[] }>();
+  for (const { id, probability } of verdict.causes) {
+    const { work, minutes } = WORKS[id];
+    if (done.has(work)) continue;
+    const before = works.get(work) ?? { work, minutes, chance: 0, causes: [] };
+    works.set(work, { ...before, chance: before.chance + probability, causes: [...before.causes, id] });
+  }
+  return [...works.values()].reduce((best, each) =>
+    policy.begin(each.chance, each.minutes) > policy.begin(best.chance, best.minutes) ? each : best,
+  );
+}
+
+const likeliest = (chance: number) => chance;
+/** Working down a list costs least in order of chance for each minute. */
+const cheapestFirst = (chance: number, minutes: number) => chance / minutes;
+
+const savedAMinute = ({ saves, minutes }: NextCheck) => saves / (minutes + 1);
+
+type Standing = { verdict: Verdict; worth: number };
+
+const isLikely = ({ verdict: { causes } }: Pick<Standing, 'verdict'>) => causes[0]!.probability >= BEGIN;
+
+function bestBy(
+  worthOf: (check: NextCheck) => number,
+  enough: (standing: Standing) => boolean,
+  begin: Policy['begin'],
+): Policy {
+  const look: Policy['look'] = (verdict, findings) => {
+    const [next] = [...verdict.nextChecks].sort((left, right) => worthOf(right) - worthOf(left));
+    if (!next || enough({ verdict, worth: worthOf(next) })) return undefined;
+    return { id: next.id, ...placeFor(next, findings) };
+  };
+  return { look, begin };
+}
+
+/** Where no corner stands out one does as well as another. */
+function placeFor({ id, corner, axle }: NextCheck, findings: readonly GivenFinding[]): { corner?: Corner } {
+  if (findingOf(id).place !== 'corner' || (id === 'leak' && !corner)) return {};
+  const open = CORNERS.filter(
+    (each) =>
+      (!axle || each.startsWith(axle === 'front' ? 'F' : 'R')) &&
+      !findings.some((given) => given.id === id && given.place === each),
+  );
+  const at = corner ?? open[0];
+  return at ? { corner: at } : {};
+}
 
 /** The checks as they stand in the list, corner after corner, as somebody without advice would go. */
-function fixedOrder(): Order {
+function fixedOrder(): Policy {
   const all = (FINDINGS as readonly Finding[])
     .filter((finding) => finding.stage === 'check' && finding.id !== 'after_full_bleed')
-    .flatMap((finding) =>
+    .flatMap((finding): Look[] =>
       finding.place === 'corner'
         ? CORNERS.map((corner) => ({ id: finding.id, corner }))
         : [{ id: finding.id }],
     );
   let at = 0;
-  return () => all[at++];
-}
-
-function cornerOf(id: FindingId, corner: Corner | undefined, findings: readonly GivenFinding[]) {
-  const finding = (FINDINGS as readonly Finding[]).find((each) => each.id === id)!;
-  if (finding.place !== 'corner') return undefined;
-  const open = CORNERS.filter((each) => !findings.some((given) => given.id === id && given.place === each));
-  return { corner: corner ?? open[0]! };
-}
-
-/** Minutes by which the goal is met and stays met, over all cases. */
-function minutesTo(walks: readonly Step[][]): string {
-  const moments = [...new Set(walks.flatMap((steps) => steps.map((step) => step.minutes)))].sort(
-    (a, b) => a - b,
-  );
-  const met = moments.find((moment) => {
-    const inThree = walks.filter((steps) => {
-      const at = steps.filter((step) => step.minutes <= moment).at(-1)!;
-      return at.rank < 3;
-    });
-    return inThree.length / walks.length >= GOAL;
-  });
-  return met === undefined ? `not within ${MOST_CHECKS} checks` : `${met} min`;
+  return { look: (verdict) => (isLikely({ verdict }) ? undefined : all[at++]), begin: likeliest };
 }

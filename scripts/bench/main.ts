@@ -19,6 +19,8 @@ import { clusterUrl, ensureDatabase, startCluster, stopCluster } from '../system
 import { run } from '../system/say';
 import { build, endGroup, serve } from '../system/web';
 import { accuracyFigures } from './accuracy';
+import { pairFigures } from './pairs';
+import { robustFigures } from './robust';
 import { besideLibrary, fullVerdictTimes } from './speed';
 
 /** Figures, printed and not asserted: what one machine does says little about another's limits. */
@@ -26,6 +28,8 @@ async function main(): Promise<number> {
   diagnosisFigures();
   console.log(`full verdict with next checks, 25 findings, warm: ${spread(fullVerdictTimes())}`);
   for (const line of besideLibrary()) console.log(`beside a library: ${line}`);
+  pairFigures();
+  robustFigures();
   accuracyFigures();
   const home = mkdtempSync(join(tmpdir(), 'bavrin-bench-'));
   chmodSync(home, 0o755);

@@ -8,7 +8,7 @@ import { buildNetwork } from '../../core/diagnosis/network/build';
 import { faultsOf } from '../../core/diagnosis/network/faults';
 import { FINDINGS, type Finding } from '../../core/diagnosis/vocabulary/findings';
 import { asBayesNetwork } from '../../tests/support/bayes';
-import { drawAnswer, seeded } from '../../tests/support/drawn';
+import { broughtAbout, drawAnswer, seeded } from '../../tests/support/drawn';
 
 const GIVEN = 25;
 const CASES = 40;
@@ -41,10 +41,12 @@ export function fullVerdictTimes(): number[] {
 
 function drawnCase(random: () => number): GivenFinding[] {
   const faults = faultsOf(CAR);
-  const fault = faults[Math.floor(random() * faults.length)]!;
+  const roots = faults.filter(({ cause, above }) => cause !== undefined && above < 0);
+  const fault = roots[Math.floor(random() * roots.length)]!;
+  const present = broughtAbout(faults, [fault], random);
   const all = [...(FINDINGS as readonly Finding[])].sort(() => random() - 0.5).slice(0, GIVEN);
   return all.map(({ id, place }) =>
-    drawAnswer(CAR, fault, id, place === 'corner' ? (fault.corner ?? 'FL') : undefined, random),
+    drawAnswer(faults, present, id, place === 'corner' ? (fault.corner ?? 'FL') : undefined, random),
   );
 }
 
@@ -62,6 +64,8 @@ export function besideLibrary(): string[] {
     );
     const problem: Problem = {
       priors: Float64Array.from([...chosen.keys()].map((fault) => faults[fault]!.prior)),
+      above: Int32Array.from([...chosen.keys()].map((fault) => chosen.get(faults[fault]!.above) ?? -1)),
+      places: new Uint8Array(chosen.size),
       groups: [...chosen.values()].map((index) => [index]),
       answers: observations.map(({ level, leak, parents }) => ({
         level,
