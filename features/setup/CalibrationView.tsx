@@ -1,5 +1,16 @@
+'use client';
+
+import dynamic from 'next/dynamic';
 import type { Bin } from '@/core/diagnosis/learn/calibration';
 import { figure } from '@/ui/format';
+
+// Charts are drawn beside the page, not before it.
+const CalibrationChart = dynamic(
+  () => import('./CalibrationChart').then((module) => module.CalibrationChart),
+  {
+    ssr: false,
+  },
+);
 
 type Props = { bins: Bin[]; jobs: number; brier: number | undefined };
 
@@ -62,6 +73,16 @@ export function CalibrationView({ bins, jobs, brier }: Props) {
             })}
           </tbody>
         </table>
+      )}
+      {bins.length > 0 && (
+        <figure className="mt-5">
+          <div className="h-80 max-w-xl">
+            <CalibrationChart bins={bins} />
+          </div>
+          <figcaption className="text-[0.9375rem] text-soft">
+            On the dashed line it is as often so as it said; each bar holds the truth four times in five.
+          </figcaption>
+        </figure>
       )}
       {brier !== undefined && (
         <p className="mt-3 text-soft">

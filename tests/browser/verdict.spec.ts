@@ -62,7 +62,7 @@ test('in the pit lane what takes long is not asked for', async ({ page }) => {
   await expect(page.getByRole('button', { name: /in the pit lane/ })).toBeVisible();
   await rail.getByRole('button', { name: /^The next 30 minutes/ }).click();
   await expect(rail.getByRole('list', { name: 'Plan of the next half hour' })).toContainText(
-    'Rotor temperatures across the car',
+    'Tyres: pressure, sizes, flat spots',
   );
   await saved(page);
   await page.reload();
@@ -75,16 +75,17 @@ test('what it knows can be read, searched and disputed; how often it was right i
   await page.goto('/setup');
   await page.getByRole('link', { name: 'What it knows' }).click();
   await expect(page.getByText(/Version 2026\.11/)).toBeVisible();
-  await expect(page.getByRole('status').filter({ hasText: '58 of 58' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: '67 of 67' })).toBeVisible();
   await page.getByLabel('Find a cause, a finding or a reason').fill('steam');
   await expect(page.getByRole('main')).toContainText(
     'Steam turns back to fluid as it cools and the pedal looks healthy again',
   );
   await page.getByLabel('Find a cause, a finding or a reason').fill('nothing says this');
-  await expect(page.getByRole('status').filter({ hasText: '0 of 58' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: '0 of 67' })).toBeVisible();
   await page.goto('/setup/calibration');
   await expect(page.getByRole('main')).toContainText('So few say little yet');
   await expect(page.getByRole('row', { name: /^95 % to 100 %/ })).toContainText('fits');
+  await expect(page.getByRole('img', { name: /% said, \d+ % so/ })).toBeVisible();
 });
 
 test('a shop that wants nothing learned says so', async ({ page }) => {
