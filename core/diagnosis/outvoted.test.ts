@@ -1,0 +1,78 @@
+import { describe, expect, it } from 'vitest';
+import { broughtAbout, carFor, drawAnswer, seeded } from '../../tests/support/drawn';
+import { diagnose } from './diagnose';
+import { asksNow } from './follows';
+import type { GivenFinding } from './given';
+import { knowledgeOf } from './knowledge/all';
+import { faultsOf } from './network/faults';
+import { CAUSES } from './vocabulary/causes';
+import { findingOf } from './vocabulary/findings';
+
+const answers = (words: string): GivenFinding[] =>
+  words.split('; ').map((each) => {
+    const [id, state, place] = each.split(' ') as [GivenFinding['id'], string, GivenFinding['place']];
+    return { id, state, ...(place ? { place } : {}) };
+  });
+const told = (words: string, car = {}) =>
+  diagnose({ car, findings: answers(words) }).contradictions.map(({ say }) => say);
+
+describe('an answer that the rest outvotes', () => {
+  it('is named with what it clashes with and how to look again', () => {
+    expect(told('after_cornering yes; bearing_play ok FR; hub_flex stiff FR')).toContainEqual(
+      expect.stringMatching(
+        /^Long after corners, yet bearing tight and hub stiff: measure the other corners/,
+      ),
+    );
+    expect(told('slide_pins free FR; pad_wear_shape inner_thin FR')).toHaveLength(1);
+    // At another corner the two have nothing to do with each other.
+    expect(told('slide_pins free FL; pad_wear_shape inner_thin FR')).toEqual([]);
+  });
+
+  it('says when an answer tells how something was that nobody felt', () => {
+    expect(
+      told('after_cornering yes; first_press_long no; pedal_long no; pedal_to_floor no; noise_rattle no'),
+    ).toContainEqual(expect.stringMatching(/^Follows hard corners.*nothing of the kind was felt/));
+  });
+
+  it('says when this car does not have what was answered', () => {
+    expect(told('assist_vacuum low', { assist: 'none', booster: false })).toContainEqual(
+      expect.stringContaining('this car is on file without it'),
+    );
+    expect(told('slide_pins stiff FL', { caliper: { front: 'opposed', rear: 'sliding' } })).toHaveLength(1);
+    expect(told('rotor_float bound FL')).toEqual([]);
+  });
+
+  it('is seldom found where all answers are of one fault', () => {
+    const random = seeded(11);
+    let clean = 0;
+    let cases = 0;
+    const named = new Map<string, number>();
+    for (const { id } of CAUSES) {
+      const car = carFor(id);
+      const faults = faultsOf(car);
+      const root = faults.find((each) => each.cause === id && each.above < 0)!;
+      const asked = [...new Set(knowledgeOf(id).links.map((link) => link.finding))].slice(0, 8);
+      for (let round = 0; round < 3; round++) {
+        const present = broughtAbout(faults, [root], random);
+        const findings = asked.map((finding) =>
+          drawAnswer(
+            faults,
+            present,
+            finding,
+            findingOf(finding).place === 'corner' ? root.corner : undefined,
+            random,
+          ),
+        );
+        cases += 1;
+        // What follows from an answer is only asked after it.
+        const asksAll = findings.filter((given) => asksNow(findingOf(given.id), findings));
+        const { contradictions } = diagnose({ car, findings: asksAll });
+        if (contradictions.length === 0) clean += 1;
+        for (const { say } of contradictions) named.set(say, (named.get(say) ?? 0) + 1);
+      }
+    }
+    expect(clean / cases, [...named].map(([say, count]) => `${count} ${say}`).join('\n')).toBeGreaterThan(
+      0.95,
+    );
+  }, 30_000);
+});
