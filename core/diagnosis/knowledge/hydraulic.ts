@@ -169,8 +169,8 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
     prior: 0.0015,
     at: 'car',
     links: [
-      link('leak', 'line_or_hose', 0.5, 'The wet spot is the leak', 0.2),
-      link('leak', 'caliper_or_cylinder', 0.45, 'The wet spot is the leak', 0.18),
+      link('leak', 'line_or_hose', 0.68, 'The wet spot is the leak', 0.25),
+      link('leak', 'caliper_or_cylinder', 0.65, 'The wet spot is the leak', 0.22),
       link('pedal_sinks', 'yes', 0.4, 'Fluid leaves under a steady foot'),
       link('pedal_hold', 'sinks', 0.5, 'Fluid leaves under a steady foot'),
       link('pedal_long', 'yes', 0.4, 'Each press loses some'),

@@ -41,7 +41,7 @@ export const LEAKS: Partial<Record<FindingId, Readonly<Record<string, number>>>>
   bed_in_done: { no: 0.15 },
   held_hot: { yes: 0.1 },
   off_track: { yes: 0.08 },
-  level_falls: { slowly: 0.004, quickly: 0.0002 },
+  level_falls: { slowly: 0.0002, quickly: 0.0001 },
   assist_removed: { yes: 0.02 },
   brake_conversion: { yes: 0.05 },
   hose_kind: { rubber_recent: 0.35, rubber_old: 0.25 },

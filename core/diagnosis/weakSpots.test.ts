@@ -1,0 +1,134 @@
+import { describe, expect, it } from 'vitest';
+import type { CarTraits } from '../car/traits';
+import { WORKS } from '../work/works';
+import { stakeOf } from './decision/stakes';
+import { diagnose } from './diagnose';
+import type { GivenFinding } from './given';
+import type { CauseId } from './vocabulary/causes';
+import { familyOf } from './vocabulary/families';
+import { FINDINGS, type Finding } from './vocabulary/findings';
+
+const COUPE: CarTraits = {
+  booster: true,
+  assist: 'vacuum',
+  stabilityControl: true,
+  rearBrake: 'disc',
+  caliper: { front: 'opposed', rear: 'sliding' },
+  rotor: { front: 'two_piece', rear: 'one_piece' },
+};
+const BARE: CarTraits = { booster: false, assist: 'none', stabilityControl: false };
+
+const answers = (words: string): GivenFinding[] =>
+  words.split('; ').map((each) => {
+    const [id, state, place] = each.split(' ') as [GivenFinding['id'], string, GivenFinding['place']];
+    return { id, state, ...(place ? { place } : {}) };
+  });
+const chances = (words: string, car: CarTraits = COUPE) => {
+  const { causes } = diagnose({ car, findings: answers(words), works: WORKS });
+  return (id: CauseId) => causes.find((cause) => cause.id === id)!.probability;
+};
+
+describe('where a textbook is misread', () => {
+  it('fluid falling, everything dry and pads thick points behind the master', () => {
+    const of = chances('level_falls slowly; leak none; pad_thickness ok');
+    expect(of('master_leak_to_booster')).toBeGreaterThan(of('external_leak') * 2);
+    expect(of('master_leak_to_booster')).toBeGreaterThan(0.35);
+  });
+
+  it('behind the master is still offered after a dry leak search', () => {
+    const { nextChecks } = diagnose({
+      car: COUPE,
+      findings: answers('level_falls slowly; leak none; pad_thickness ok FL; pad_thickness ok FR'),
+      works: WORKS,
+    });
+    expect(nextChecks.find(({ id }) => id === 'leak')?.only).toEqual(['master_to_booster']);
+  });
+
+  it('air at the core speaks against no cooling; a duct at the face proves itself', () => {
+    const hot = 'poor_stopping yes; temperature_link only_hot; rotor_peak over_pad_limit FL; usage track';
+    const without = chances(hot)('cooling_insufficient');
+    expect(
+      chances(`${hot}; cooling_path core FL; cooling_path core FR`)('cooling_insufficient'),
+    ).toBeLessThan(without / 4);
+    expect(chances('cooling_path face FR')('cooling_one_sided')).toBeGreaterThan(0.8);
+  });
+
+  it('leverage comes before bore after a conversion', () => {
+    const of = chances('pedal_hard yes; assist_removed yes; master_fitted yes', BARE);
+    expect(of('pedal_ratio_low')).toBeGreaterThan(of('master_too_big') * 3);
+  });
+
+  it('a ratio above its band is a fault of its own', () => {
+    expect(chances('pedal_long yes; pedal_ratio high')('pedal_ratio_high')).toBeGreaterThan(0.9);
+  });
+
+  it('good vacuum clears the supply', () => {
+    const of = chances('pedal_hard yes; assist_start no_change; assist_vacuum ok');
+    expect(of('booster_failed')).toBeGreaterThan(0.7);
+    expect(of('booster_supply_lost')).toBeLessThan(0.2);
+  });
+
+  it('a reservoir that reads dry does not clear the fluid at the caliper', () => {
+    const of = chances(
+      'pedal_spongy yes; temperature_link only_hot; recovery after_cooling; fluid_moisture dry; fluid_boiling ok',
+    );
+    expect(of('fluid_boiled_wet')).toBeGreaterThan(0.05);
+  });
+
+  it('a face may be grooved, printed and cracked at once', () => {
+    const of = chances('rotor_surface grooves FL; rotor_surface deposits FL; rotor_surface cracked FL');
+    for (const cause of ['rotor_scored', 'uneven_transfer', 'rotor_cracked'] as const)
+      expect(of(cause), cause).toBeGreaterThan(0.8);
+  });
+
+  it('fronts come before rears until an answer points back', () => {
+    const first = (words: string) =>
+      diagnose({ car: COUPE, findings: answers(words), works: WORKS }).nextChecks.find(
+        ({ id }) => id === 'rotor_surface',
+      );
+    expect(first('vibration_braking yes')?.axle).toBe('front');
+    expect(first('vibration_braking yes; shake_where seat')?.axle).toBe('rear');
+  });
+
+  it('drums are asked about only where there are drums', () => {
+    const asked = (car: CarTraits) =>
+      diagnose({ car, findings: answers('pedal_long yes'), works: WORKS }).nextChecks.map(
+        ({ id }) => id as string,
+      );
+    expect(asked(COUPE).filter((id) => /drum|shoe|wheel_cylinder/.test(id))).toEqual([]);
+    expect(asked({ ...COUPE, rearBrake: 'drum' })).toContain('drum_adjustment');
+  });
+
+  it('the order of a judder is not foretold as none to a driver who judders', () => {
+    const { nextChecks } = diagnose({ car: COUPE, findings: answers('vibration_braking yes'), works: WORKS });
+    const { outcomes } = nextChecks.find(({ id }) => id === 'judder_order')!;
+    expect(outcomes.find(({ state }) => state === 'none')!.chance).toBeLessThanOrEqual(0.11);
+  });
+});
+
+describe('any two complaints', () => {
+  const complaints = (FINDINGS as readonly Finding[]).filter(
+    ({ id, stage }) => stage === 'complaint' && familyOf(id),
+  );
+
+  it('leave at most a quarter to what nobody listed', () => {
+    for (const [at, one] of complaints.entries())
+      for (const other of complaints.slice(at + 1)) {
+        const findings = [one, other].map(({ id, states }) => ({ id, state: states[1] }));
+        expect(diagnose({ car: COUPE, findings }).unlisted, `${one.id}, ${other.id}`).toBeLessThanOrEqual(
+          0.25,
+        );
+      }
+  }, 60_000);
+});
+
+describe('what is at stake', () => {
+  it('is the time of the work and its parts, held where a job is big, and more where a car let go can hurt somebody', () => {
+    const of = (cause: CauseId) => stakeOf(cause, WORKS).minutes;
+    expect(of('uneven_transfer')).toBeGreaterThan(0);
+    expect(of('brakes_undersized')).toBe(120);
+    expect(of('wheel_bearing_play')).toBe(180);
+    expect(stakeOf('air_in_lines').work).toBe('air_in_lines');
+    expect(stakeOf('fluid_boiled_wet', WORKS).work).toBe(stakeOf('fluid_boiled_heat', WORKS).work);
+  });
+});
