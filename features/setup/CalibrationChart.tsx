@@ -41,6 +41,8 @@ export function CalibrationChart({ bins }: { bins: readonly Bin[] }) {
             borderWidth: 2,
             pointRadius: 7,
             pointHoverRadius: 7,
+            // What was never or always so stands on the edge: whole.
+            clip: false as const,
           },
           ...bins.map(({ said, wasLow, wasHigh }) =>
             line(
