@@ -1,9 +1,9 @@
 import type { Contradiction } from './contradictions';
 import type { Explanations } from './engine/explanations';
 import { posteriorOf } from './engine/posterior';
-import type { Problem } from './engine/problem';
 import type { GivenFinding } from './given';
 import type { Network, Observation } from './network/build';
+import type { Posed } from './network/problem';
 import type { CauseId } from './vocabulary/causes';
 import { findingOf } from './vocabulary/findings';
 import { HOW_TO } from './vocabulary/howTo';
@@ -26,8 +26,7 @@ const NAMED = 2;
  */
 export function outvotedIn(
   network: Network,
-  problem: Problem,
-  causes: ReadonlyMap<CauseId, readonly number[]>,
+  { problem, causes }: Posed,
   evidence: number,
   explanations: Explanations,
 ): Contradiction[] {

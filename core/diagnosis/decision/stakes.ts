@@ -1,3 +1,4 @@
+import type { Matter } from '../engine/information';
 import type { CauseId } from '../vocabulary/causes';
 import { DECISIONS } from './works';
 
@@ -23,7 +24,7 @@ const HARM = 60;
  * What it is worth to know which of two causes it is that the same work puts right: what else is to be done depends on
  * it, and whether it comes back; minutes (a modelling choice).
  */
-export const TELLING_APART = 30;
+const TELLING_APART = 30;
 
 /** Faults that a car must not leave with. */
 const HARMFUL: ReadonlySet<CauseId> = new Set<CauseId>([
@@ -51,4 +52,24 @@ export function stakeOf(cause: CauseId, works?: Works): Stake {
   const { work, minutes } = works?.[cause] ?? { work: cause, minutes: PLAIN_WORK };
   const whole = minutes + PARTS_MINUTES[DECISIONS[cause].parts];
   return { work, minutes: Math.min(whole, MOST_STAKED) + (HARMFUL.has(cause) ? HARM : 0) };
+}
+
+/** What hangs on each work, and on which of the causes it is for that is there. */
+export function mattersOf(
+  causes: ReadonlyMap<CauseId, readonly number[]>,
+  works: Works | undefined,
+): Matter[] {
+  const byWork = new Map<string, { causes: (readonly number[])[]; minutes: number }>();
+  for (const [cause, faults] of causes) {
+    const { work, minutes } = stakeOf(cause, works);
+    const before = byWork.get(work);
+    byWork.set(work, {
+      causes: [...(before?.causes ?? []), faults],
+      minutes: Math.max(minutes, before?.minutes ?? 0),
+    });
+  }
+  return [...byWork.values()].flatMap(({ causes: each, minutes }) => [
+    { faults: each.flat(), minutes },
+    ...(each.length > 1 ? each.map((faults) => ({ faults, minutes: TELLING_APART })) : []),
+  ]);
 }

@@ -1,6 +1,6 @@
 import type { Explanations } from './explanations';
 import { foldNormal } from './fold';
-import { planOf, posteriorOf } from './posterior';
+import { evidenceOf, planOf } from './posterior';
 import { type Answer, atOrBelow, type Problem } from './problem';
 
 /** Answers of the bound's exact part open at once; the sum over them stays a few milliseconds. */
@@ -19,7 +19,7 @@ export function leftOut(problem: Problem, explanations: Explanations, width = BO
   const rest = reduced.answers.filter((answer) => !summed.includes(answer));
   const found = foundWeight(reduced, reduced.answers, explanations);
   const ofSummed = foundWeight(reduced, summed, explanations);
-  const whole = posteriorOf({ ...reduced, answers: summed }).evidence;
+  const whole = evidenceOf({ ...reduced, answers: summed });
   const most = rest.reduce((product, answer) => product * likeliest(answer), 1);
   // Summed in another order than the whole, what was found may exceed it by rounding.
   const missed = most * Math.max(0, whole - ofSummed);

@@ -19,6 +19,8 @@ export type Problem = {
   above: Int32Array;
   /** Fault indexes that count as one (the corners of a cause, however they came about), in no more than one group each. */
   groups: readonly (readonly number[])[];
+  /** Sets of faults of which P(any) is wanted too; unlike a group, a union is not summed in one step, which stays narrow. */
+  unions?: readonly (readonly number[])[];
   /** Where each fault sits, 0 to 4: faults of a group at one place are the same thing come about in different ways. */
   places: Uint8Array;
   answers: readonly Answer[];

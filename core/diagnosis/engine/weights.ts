@@ -1,5 +1,6 @@
 import { foldOne } from './fold';
-import { independentAny, independentGroups, type Posterior, roughPosteriorOf } from './posterior';
+import { independentAny, independentGroups } from './independent';
+import { type Posterior, roughGroupsOf } from './posterior';
 import { type Answer, type Problem, rootsOf, standingChances } from './problem';
 
 /**
@@ -35,7 +36,7 @@ export function weightsOf(problem: Problem, after: Posterior): { prior: Float64A
   }
   const { priors } = folding;
 
-  const whole = logOdds(after);
+  const whole = after.groups.map(logOddsOf);
   let before: Float64Array = base;
   const taken: number[] = [];
   const take = (index: number) => {
@@ -43,7 +44,9 @@ export function weightsOf(problem: Problem, after: Posterior): { prior: Float64A
     const answers = [...taken].sort((one, other) => one - other).map((each) => problem.answers[each]!);
     // With all of them taken in, it is the posterior there is already.
     const now =
-      answers.length === abnormal.length ? whole : logOdds(roughPosteriorOf({ ...problem, priors, answers }));
+      answers.length === abnormal.length
+        ? whole
+        : roughGroupsOf({ ...problem, priors, answers }).map(logOddsOf);
     add(index, 0.5, before, now);
     before = now;
   };
@@ -66,10 +69,10 @@ export function roughWeightsOf(
   after: Posterior,
 ): { prior: Float64Array; bits: Float64Array[] } {
   const prior = oddsOf(problem, problem.priors);
-  const whole = logOdds(after);
+  const whole = after.groups.map(logOddsOf);
   const groupOf = groupsOf(problem);
   const bits = problem.answers.map((answer) => {
-    const now = logOdds(roughPosteriorOf({ ...problem, answers: [answer] }));
+    const now = roughGroupsOf({ ...problem, answers: [answer] }).map(logOddsOf);
     const moved = movedBy(answer, problem, groupOf);
     return now.map((odds, group) => (moved.has(group) ? odds - prior[group]! : 0));
   });
@@ -131,7 +134,7 @@ function foldingOf(problem: Problem) {
 function movedBy(answer: Answer, { above }: Problem, groupOf: Int32Array): ReadonlySet<number> {
   const moved = new Set<number>();
   for (const { fault } of answer.parents)
-    for (let each = fault; each >= 0; each = above[each]!) moved.add(groupOf[each]!);
+    for (let each = fault; each >= 0; each = above[each]!) if (groupOf[each]! >= 0) moved.add(groupOf[each]!);
   return moved;
 }
 
@@ -149,17 +152,13 @@ function oddsOf(problem: Problem, priors: Float64Array): Float64Array {
   return independentGroups(problem, standingChances(priors, problem.above)).map(logOddsOf);
 }
 
-/** Log-odds, bits, held within what a verdict is told to. */
-function logOdds(posterior: Posterior): Float64Array {
-  return posterior.groups.map(logOddsOf);
-}
-
 /**
  * No verdict from answers is surer than this: answers themselves can be mistaken (a modelling choice). At the other end
  * only what a double can tell apart from impossible.
  */
 export const SUREST = 0.999;
 
+/** Log-odds, bits. */
 function logOddsOf(probability: number): number {
   const held = Math.min(SUREST, Math.max(1e-12, probability));
   return Math.log2(held / (1 - held));

@@ -1,3 +1,4 @@
+import { kept } from '../kept';
 import { type FindingId, findingOf } from '../vocabulary/findings';
 
 /**
@@ -16,26 +17,23 @@ const known = new Map<FindingId, readonly Channel[]>();
 
 /** All channels of a finding; the same ones each time, so that what is worked out of them can be kept. */
 export function channelsOf(finding: FindingId): readonly Channel[] {
-  const before = known.get(finding);
-  if (before) return before;
-  const { states, several } = findingOf(finding);
-  const channels = several
-    ? states.slice(1).map((state) => ({ finding, states: [states[0], state] }))
-    : [{ finding, states }];
-  known.set(finding, channels);
-  return channels;
+  return kept(known, finding, () => {
+    const { states, several } = findingOf(finding);
+    return several
+      ? states.slice(1).map((state) => ({ finding, states: [states[0], state] }))
+      : [{ finding, states }];
+  });
 }
 
 const foldings = new Map<string, Channel>();
 
 /** The channel of a question folded into an answer. */
 export function foldedInto(finding: FindingId, parent: { finding: FindingId; state: string }): Channel {
-  const key = `${finding} ${parent.finding} ${parent.state}`;
-  const before = foldings.get(key);
-  if (before) return before;
-  const channel = { finding, states: [`not ${parent.state}`, ...findingOf(finding).states], folded: parent };
-  foldings.set(key, channel);
-  return channel;
+  return kept(foldings, `${finding} ${parent.finding} ${parent.state}`, () => ({
+    finding,
+    states: [`not ${parent.state}`, ...findingOf(finding).states],
+    folded: parent,
+  }));
 }
 
 /**

@@ -1,4 +1,5 @@
 import type { Axle, Place } from '../../car/corner';
+import { kept } from '../kept';
 import { type Channel, channelsOf, cumulative } from './channels';
 import type { Fault } from './faults';
 import { leakOf, type Reach, reachesOf } from './reach';
@@ -15,28 +16,15 @@ export type Question = {
 };
 
 /** What has been set up for a car's faults, by channel and place; gone with the faults. */
-const kept = new WeakMap<readonly Fault[], Map<Channel, Map<Place | '', Question>>>();
+const questions = new WeakMap<readonly Fault[], Map<Channel, Map<Place | '', Question>>>();
 
 /** Sets up the question for one channel at one place, once for each set of faults. */
 export function questionOf(channel: Channel, place: Place | undefined, faults: readonly Fault[]): Question {
-  const byChannel = once(kept, faults, () => new Map<Channel, Map<Place | '', Question>>());
-  const byPlace = once(byChannel, channel, () => new Map<Place | '', Question>());
-  return once(byPlace, place ?? '', () =>
+  const byChannel = kept(questions, faults, () => new Map<Channel, Map<Place | '', Question>>());
+  const byPlace = kept(byChannel, channel, () => new Map<Place | '', Question>());
+  return kept(byPlace, place ?? '', () =>
     channel.folded ? setUpFolded(channel, channel.folded, place, faults) : setUp(channel, place, faults),
   );
-}
-
-/** What stands under a key, made the first time it is asked for. */
-function once<K, V>(
-  map: { get: (key: K) => V | undefined; set: (key: K, value: V) => unknown },
-  key: K,
-  make: () => V,
-): V {
-  const before = map.get(key);
-  if (before !== undefined) return before;
-  const made = make();
-  map.set(key, made);
-  return made;
 }
 
 function setUp(channel: Channel, place: Place | undefined, faults: readonly Fault[]): Question {
@@ -119,7 +107,7 @@ const axlesWithDrums = new WeakMap<readonly Fault[], Axle[]>();
 
 /** The axles that have drums: those where a drum's fault can sit. */
 function drumsOf(faults: readonly Fault[]): Axle[] {
-  return once(axlesWithDrums, faults, () =>
+  return kept(axlesWithDrums, faults, () =>
     faults.some(({ cause }) => cause === 'drum_slack') ? ['rear'] : [],
   );
 }

@@ -1,4 +1,5 @@
 import { type Axle, axleOf, type Corner, type Place } from '../../car/corner';
+import { kept } from '../kept';
 import { KNOWLEDGE, linksTo, UNLISTED } from '../knowledge/all';
 import type { Link } from '../knowledge/cause';
 import { LEAKS } from '../knowledge/leaks';
@@ -29,23 +30,21 @@ export function reachesOf(
   });
 }
 
-/** Where the faults of each cause stand, worked out once for each car. */
-function indexOf(faults: readonly Fault[]) {
-  const before = indexes.get(faults);
-  if (before) return before;
-  const byCause = new Map<CauseId, number[]>();
-  const unlisted: number[] = [];
-  faults.forEach(({ cause }, fault) => {
-    const own = cause === undefined ? unlisted : (byCause.get(cause) ?? []);
-    own.push(fault);
-    if (cause !== undefined) byCause.set(cause, own);
-  });
-  const index = { byCause, unlisted };
-  indexes.set(faults, index);
-  return index;
-}
+type FaultIndex = { byCause: Map<CauseId, number[]>; unlisted: number[] };
+const indexes = new WeakMap<readonly Fault[], FaultIndex>();
 
-const indexes = new WeakMap<readonly Fault[], { byCause: Map<CauseId, number[]>; unlisted: number[] }>();
+/** Where the faults of each cause stand, worked out once for each car. */
+function indexOf(faults: readonly Fault[]): FaultIndex {
+  return kept(indexes, faults, () => {
+    const byCause = new Map<CauseId, number[]>();
+    const unlisted: number[] = [];
+    faults.forEach(({ cause }, fault) => {
+      if (cause === undefined) unlisted.push(fault);
+      else kept(byCause, cause, (): number[] => []).push(fault);
+    });
+    return { byCause, unlisted };
+  });
+}
 
 /** How often a fault alone brings about a state of a finding that is asked at a place, or of the car as a whole. */
 function reachOf(
@@ -85,8 +84,8 @@ function holdsAt({ on }: Link, place: Place | undefined, drums: readonly Axle[])
 
 /**
  * What nobody listed brings about one complaint and no other: a second one is a second fault. The checks of its family,
- * and what only describes a complaint, it leaves open: they turn up as often as they do among the listed faults of the family. A
- * state that looks straight at a listed fault leaves it no room.
+ * and what only describes a complaint, it leaves open: they turn up as often as they do among the listed faults of the
+ * family. A state that looks straight at a listed fault leaves it no room.
  */
 function unlistedReach(family: Family, complaint: FindingId, finding: FindingId, state: string): number {
   const { stage, states } = findingOf(finding);
@@ -100,22 +99,19 @@ const means = new Map<string, number>();
 
 /** The mean strength with which the listed causes of a family bring a state about, each by how common it is. */
 function amongListed(family: Family, finding: FindingId, state: string): number {
-  const key = `${family} ${finding} ${state}`;
-  const before = means.get(key);
-  if (before !== undefined) return before;
-  let all = 0;
-  let showing = 0;
-  for (const { prior, links } of KNOWLEDGE) {
+  return kept(means, `${family} ${finding} ${state}`, () => {
     const complaints = FAMILIES[family] as readonly FindingId[];
-    if (!links.some((link) => complaints.includes(link.finding) && link.strength >= IN_FAMILY)) continue;
-    all += prior;
-    for (const link of links)
-      if (link.finding === finding && link.state === state && link.on === undefined)
-        showing += prior * link.strength;
-  }
-  const mean = all > 0 ? Math.min(UNLISTED.most, showing / all) : 0;
-  means.set(key, mean);
-  return mean;
+    let all = 0;
+    let showing = 0;
+    for (const { prior, links } of KNOWLEDGE) {
+      if (!links.some((link) => complaints.includes(link.finding) && link.strength >= IN_FAMILY)) continue;
+      all += prior;
+      for (const link of links)
+        if (link.finding === finding && link.state === state && link.on === undefined)
+          showing += prior * link.strength;
+    }
+    return all > 0 ? Math.min(UNLISTED.most, showing / all) : 0;
+  });
 }
 
 /** A cause belongs to a family when it brings one of its complaints about at least this often. */

@@ -1,0 +1,94 @@
+import { openAnswers, type Sum } from './passes';
+import type { Branch, Plan } from './plan';
+import { type Problem, rootsOf } from './problem';
+import { applyFault, closeBit, mixInto, scaled } from './sets';
+
+/** Below this, what two faults of a set could share is beyond what a chance is told to. */
+const SHARED = 1e-9;
+/** A set less likely than this is as likely as its faults together, to the last place that anybody is told. */
+const UNSEEN = 1e-7;
+
+/**
+ * P(any of a set of faults | answers), exact: one less the weight of the combinations without any of them.
+ * @returns a function of the set, and of the group whose faults at the top of their chains it is, if it is one
+ */
+export function anyOfSets(
+  { above }: Problem,
+  sum: Sum,
+): (members: readonly number[], group?: number) => number {
+  const { faults, none, forward } = sum;
+  const roots = rootsOf(above);
+  const within = withinPlan(sum.plan, faults.length);
+  return (members, group) => {
+    let live = 0;
+    let total = 0;
+    let alone = true;
+    for (const fault of members) {
+      total += faults[fault]!;
+      if (faults[fault]! <= SHARED) continue;
+      live += 1;
+      if (above[fault]! >= 0) alone = false;
+    }
+    if (live <= 1 || total < UNSEEN) return total;
+    const absent = alone && group !== undefined ? none.get(group) : undefined;
+    if (absent !== undefined) return held(1 - absent);
+    // What comes by itself and speaks about nothing abnormal is independent of everything.
+    if (alone && members.every((fault) => within[fault] === 0))
+      return 1 - members.reduce((product, fault) => product * (1 - faults[fault]!), 1);
+    return held(1 - weightWithout(above, sum, new Set(members), roots, within) / forward.total);
+  };
+}
+
+const held = (chance: number) => Math.min(1, Math.max(0, chance));
+
+function withinPlan(plan: Plan, count: number): Uint8Array {
+  const within = new Uint8Array(count);
+  const mark = ({ fault, under }: Branch): void => {
+    within[fault] = 1;
+    for (const branch of under) mark(branch);
+  };
+  for (const step of plan.steps) for (const branch of step.faults) mark(branch);
+  return within;
+}
+
+/**
+ * The weight of all combinations in which none of these faults is there. Up to the first step that one of them has to
+ * do with, the forward pass there is already holds.
+ */
+function weightWithout(
+  above: Int32Array,
+  { plan, folded: { priors }, openings, forward }: Sum,
+  none: ReadonlySet<number>,
+  roots: Int32Array,
+  within: Uint8Array,
+): number {
+  // Of what is in no step: P(none of them at a fault and under it), and what of that hangs under one that is in a step.
+  const spared = new Float64Array(priors.length).fill(1);
+  let outside = 1;
+  for (let fault = priors.length - 1; fault >= 0; fault--) {
+    if (within[fault] === 1) continue;
+    const prior = priors[fault]!;
+    const own = none.has(fault) ? 1 - prior : 1 - prior + prior * spared[fault]!;
+    if (above[fault]! >= 0) spared[above[fault]!]! *= own;
+    else outside *= own;
+  }
+  const mixed = (branch: Branch, weights: Float64Array): Float64Array => {
+    const prior = priors[branch.fault]!;
+    if (none.has(branch.fault)) return scaled(weights, 1 - prior);
+    const kept = spared[branch.fault]!;
+    let out = branch.touches.length > 0 ? applyFault(weights, branch.touches) : scaled(weights, 1);
+    for (const each of branch.under) out = mixed(each, out);
+    return mixInto(kept === 1 ? out : scaled(out, kept), weights, prior);
+  };
+  const concerned = new Set([...none].map((fault) => roots[fault]!));
+  const first = plan.steps.findIndex((step) => step.faults.some(({ fault }) => concerned.has(fault)));
+  if (first < 0) return forward.total * outside;
+  let weights = forward.beforeStep[first]!;
+  for (let index = first; index < plan.steps.length; index++) {
+    const step = plan.steps[index]!;
+    if (index > first) weights = openAnswers(step, weights, openings);
+    for (const branch of step.faults) weights = mixed(branch, weights);
+    for (const bit of step.closes) weights = closeBit(weights, bit);
+  }
+  return weights[0]! * outside;
+}

@@ -1,0 +1,16 @@
+import type { Problem } from './problem';
+
+/** The car as a whole, and its corners. */
+const PLACES = 5;
+
+/** P(any of each group), put together from its faults' chances. */
+export function independentGroups({ groups, places }: Problem, faults: Float64Array): Float64Array {
+  return Float64Array.from(groups, (members) => independentAny(members, places, faults));
+}
+
+/** P(any of some faults) as if what is at one place excluded each other and the places were independent. */
+export function independentAny(members: readonly number[], places: Uint8Array, faults: Float64Array): number {
+  const byPlace = new Float64Array(PLACES);
+  for (const fault of members) byPlace[places[fault]!]! += faults[fault]!;
+  return 1 - byPlace.reduce((none, chance) => none * Math.max(0, 1 - chance), 1);
+}

@@ -1,0 +1,58 @@
+import { CORNERS } from '../../car/corner';
+import type { Problem } from '../engine/problem';
+import { kept } from '../kept';
+import type { CauseId } from '../vocabulary/causes';
+import type { Network } from './build';
+import type { Fault } from './faults';
+
+/** The engine's view of a car and its answers, and which of its groups is which cause. */
+export type Posed = {
+  problem: Problem;
+  /** The faults of each cause, however they came about: the first groups of the problem, in this order. */
+  causes: ReadonlyMap<CauseId, readonly number[]>;
+};
+
+/** Poses a network to the engine. What nobody listed stands apart by complaint; all of it is the only union. */
+export function problemOf({ faults, observations }: Network): Posed {
+  const causes = new Map<CauseId, number[]>();
+  const unlisted: number[] = [];
+  const asked = new Uint8Array(faults.length);
+  for (const { parents } of observations) for (const { fault } of parents) asked[fault] = 1;
+  faults.forEach((fault, index) => {
+    if (!isListed(fault)) {
+      unlisted.push(index);
+      return;
+    }
+    // What another may have brought about is told once something of its own was asked; until then it would be a guess.
+    if (carriesOnly(fault) || (fault.above >= 0 && asked[index] === 0)) return;
+    kept(causes, fault.cause, (): number[] => []).push(index);
+  });
+  return {
+    causes,
+    problem: {
+      ...columnsOf(faults),
+      groups: [...causes.values(), ...unlisted.map((fault) => [fault])],
+      unions: [unlisted],
+      answers: observations,
+    },
+  };
+}
+
+type Columns = Pick<Problem, 'priors' | 'above' | 'places'>;
+const columns = new WeakMap<readonly Fault[], Columns>();
+
+/** The faults as the engine reads them, once for each car. */
+function columnsOf(faults: readonly Fault[]): Columns {
+  return kept(columns, faults, () => ({
+    priors: Float64Array.from(faults, (fault) => fault.prior),
+    above: Int32Array.from(faults, (fault) => fault.above),
+    places: Uint8Array.from(faults, ({ corner }) => (corner ? CORNERS.indexOf(corner) + 1 : 0)),
+  }));
+}
+
+export type ListedFault = Extract<Fault, { cause: CauseId }>;
+
+export const isListed = (fault: Fault): fault is ListedFault => fault.cause !== undefined;
+
+/** Part of the fault above it, for the findings that show together; not one of its own. */
+export const carriesOnly = ({ shows }: ListedFault) => shows === 'together';

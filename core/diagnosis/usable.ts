@@ -1,0 +1,35 @@
+import { type Axle, axleOf, cornersOf } from '../car/corner';
+import type { CarTraits } from '../car/traits';
+import { answeredTwice } from './contradictions';
+import type { GivenFinding } from './given';
+import { FINDINGS, findingOf } from './vocabulary/findings';
+
+const FINDING_ORDER = new Map<string, number>(FINDINGS.map((finding, index) => [finding.id, index]));
+
+/** Answers in an order of their own, each once; a question answered two ways at one place is left out. */
+export function usableAnswers(findings: readonly GivenFinding[]): GivenFinding[] {
+  const unsettled = new Set(answeredTwice(findings).flatMap((clash) => clash.findings));
+  const distinct = new Map(
+    findings.filter((finding) => !unsettled.has(finding)).map((finding) => [keyOf(finding), finding]),
+  );
+  return [...distinct.values()].sort(
+    (left, right) =>
+      FINDING_ORDER.get(left.id)! - FINDING_ORDER.get(right.id)! || (keyOf(left) < keyOf(right) ? -1 : 1),
+  );
+}
+
+function keyOf({ id, place, state }: GivenFinding): string {
+  return `${id} ${place ?? ''} ${state}`;
+}
+
+/** The car with what its answers take for granted about one nobody has described: whoever looked at a float saw one. */
+export function carAsAnswered(car: CarTraits, findings: readonly GivenFinding[]): CarTraits {
+  const said = { ...car };
+  for (const { id, place } of findings) {
+    const { fits } = findingOf(id);
+    if (fits?.brake === 'drum') said.rearBrake ??= 'drum';
+    const axles: Axle[] = fits?.rotor ? cornersOf(place).map(axleOf) : [];
+    for (const axle of axles) said.rotor = { ...said.rotor, [axle]: said.rotor?.[axle] ?? fits!.rotor! };
+  }
+  return said;
+}
