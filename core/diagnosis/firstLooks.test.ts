@@ -1,20 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { answersFrom, COUPE, HATCH, SALOON } from '../../tests/support/told';
 import type { CarTraits } from '../car/traits';
 import { WORKS } from '../work/works';
 import { diagnose } from './diagnose';
-import type { GivenFinding } from './given';
-
-const SALOON: CarTraits = {
-  booster: true,
-  assist: 'vacuum',
-  stabilityControl: true,
-  rearBrake: 'disc',
-  caliper: { front: 'sliding', rear: 'sliding' },
-  rotor: { front: 'one_piece', rear: 'one_piece' },
-  parkingBrake: 'in_caliper',
-};
-const COUPE: CarTraits = { ...SALOON, rotor: { front: 'two_piece', rear: 'one_piece' } };
-const HATCH: CarTraits = { ...SALOON, rearBrake: 'drum', parkingBrake: 'lever_only' };
 
 /** The complaint, and what a lead technician looks at first: two of them among the first three. */
 const LOOKS: [complaint: string, car: CarTraits, looks: string][] = [
@@ -61,11 +49,7 @@ const LOOKS: [complaint: string, car: CarTraits, looks: string][] = [
 
 describe('the first looks of a lead technician', () => {
   it.each(LOOKS)('%s', (complaint, car, looks) => {
-    const findings = complaint.split('; ').map((words): GivenFinding => {
-      const [id, state] = words.split(' ') as [GivenFinding['id'], string];
-      return { id, state };
-    });
-    const { nextChecks } = diagnose({ car, findings, works: WORKS });
+    const { nextChecks } = diagnose({ car, findings: answersFrom(complaint), works: WORKS });
     const first = nextChecks.slice(0, 3).map((check) => check.id as string);
     const shown = nextChecks
       .slice(0, 6)

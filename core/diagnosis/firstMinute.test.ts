@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { FIRST_MINUTE, type FirstMinute } from '../../tests/cases/firstMinute';
+import { answersFrom } from '../../tests/support/told';
 import { diagnose } from './diagnose';
-import type { GivenFinding } from './given';
 
 /** Cases of the list that the knowledge does not get right yet; only ever lowered. */
 const STILL_REFUSED = 0;
 
 /** What a verdict says against what a lead technician would; empty when it would be signed. */
 function objections({ car, findings, first, also, not }: FirstMinute): string[] {
-  const { causes, unlisted } = diagnose({ car, findings: findings.split('; ').map(read) });
+  const { causes, unlisted } = diagnose({ car, findings: answersFrom(findings) });
   const chance = (id: string) =>
     id === 'unlisted' ? unlisted : causes.find((cause) => cause.id === id)!.probability;
   const leaders = causes.slice(0, 3).map((cause) => cause.id as string);
@@ -20,12 +20,6 @@ function objections({ car, findings, first, also, not }: FirstMinute): string[] 
     ),
     ...(unlisted > 0.25 ? [`not listed ${unlisted.toFixed(2)}`] : []),
   ];
-}
-
-/** "bearing_play excess FR" as a finding. */
-function read(words: string): GivenFinding {
-  const [id, state, place] = words.split(' ') as [GivenFinding['id'], string, GivenFinding['place']];
-  return { id, state, ...(place ? { place } : {}) };
 }
 
 describe('the first minute, and the first look', () => {

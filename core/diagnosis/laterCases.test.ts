@@ -1,22 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { answersFrom, BARE, HATCH, SALOON } from '../../tests/support/told';
 import type { CarTraits } from '../car/traits';
 import { diagnose } from './diagnose';
-import type { GivenFinding } from './given';
-
-const SALOON: CarTraits = {
-  booster: true,
-  assist: 'vacuum',
-  stabilityControl: true,
-  rearBrake: 'disc',
-  caliper: { front: 'sliding', rear: 'sliding' },
-};
-const HATCH: CarTraits = { ...SALOON, rearBrake: 'drum' };
-const BARE: CarTraits = {
-  booster: false,
-  assist: 'none',
-  stabilityControl: false,
-  caliper: { front: 'opposed', rear: 'opposed' },
-};
 
 /**
  * What was told and found, and what a mechanic would say: written after the numbers were set and not used to set them.
@@ -123,7 +108,7 @@ const CASES: [told: string, car: CarTraits, findings: string, cause: string, cor
 
 describe('cases written after the numbers', () => {
   it.each(CASES)('%s', (_, car, findings, cause, corner) => {
-    const { causes } = diagnose({ car, findings: findings.split('; ').map(read) });
+    const { causes } = diagnose({ car, findings: answersFrom(findings) });
     const said = causes
       .slice(0, 4)
       .map((each) => `${each.id} ${each.corner ?? ''} ${each.probability.toFixed(2)}`)
@@ -132,9 +117,3 @@ describe('cases written after the numbers', () => {
     if (corner) expect(causes[0]!.corner, said).toBe(corner);
   });
 });
-
-/** "bearing_play excess FR" as a finding. */
-function read(words: string): GivenFinding {
-  const [id, state, place] = words.split(' ') as [GivenFinding['id'], string, GivenFinding['place']];
-  return { id, state, ...(place ? { place } : {}) };
-}

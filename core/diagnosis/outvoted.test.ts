@@ -1,20 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { broughtAbout, carFor, drawAnswer, seeded } from '../../tests/support/drawn';
+import { broughtAbout, carFor, drawAnswer, placeOf, seeded } from '../../tests/support/drawn';
+import { answersFrom } from '../../tests/support/told';
 import { diagnose } from './diagnose';
 import { asksNow } from './follows';
-import type { GivenFinding } from './given';
 import { knowledgeOf } from './knowledge/all';
 import { faultsOf } from './network/faults';
 import { CAUSES } from './vocabulary/causes';
 import { findingOf } from './vocabulary/findings';
 
-const answers = (words: string): GivenFinding[] =>
-  words.split('; ').map((each) => {
-    const [id, state, place] = each.split(' ') as [GivenFinding['id'], string, GivenFinding['place']];
-    return { id, state, ...(place ? { place } : {}) };
-  });
 const told = (words: string, car = {}) =>
-  diagnose({ car, findings: answers(words) }).contradictions.map(({ say }) => say);
+  diagnose({ car, findings: answersFrom(words) }).contradictions.map(({ say }) => say);
 
 describe('an answer that the rest outvotes', () => {
   it('is named with what it clashes with and how to look again', () => {
@@ -55,13 +50,7 @@ describe('an answer that the rest outvotes', () => {
       for (let round = 0; round < 3; round++) {
         const present = broughtAbout(faults, [root], random);
         const findings = asked.map((finding) =>
-          drawAnswer(
-            faults,
-            present,
-            finding,
-            findingOf(finding).place === 'corner' ? root.corner : undefined,
-            random,
-          ),
+          drawAnswer(faults, present, finding, placeOf(finding, root), random),
         );
         cases += 1;
         // What follows from an answer is only asked after it.

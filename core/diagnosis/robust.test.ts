@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { broughtAbout, carFor, drawAnswer, seeded } from '../../tests/support/drawn';
+import { broughtAbout, carFor, drawAnswer, placeOf, seeded } from '../../tests/support/drawn';
 import { diagnose } from './diagnose';
 import type { GivenFinding } from './given';
 import { knowledgeOf } from './knowledge/all';
 import { faultsOf } from './network/faults';
 import { CAUSES } from './vocabulary/causes';
-import { type FindingId, findingOf } from './vocabulary/findings';
+import { findingOf } from './vocabulary/findings';
 
 /** Answers a simulated case has, and how many of them are wrong. */
 const ANSWERS = 8;
@@ -31,7 +31,7 @@ describe('one wrong answer among eight', () => {
       for (let round = 0; round < ROUNDS; round++) {
         const present = broughtAbout(faults, [fault], random);
         const answers = asked.map((finding) =>
-          drawAnswer(faults, present, finding, placeOf(finding, fault.corner), random),
+          drawAnswer(faults, present, finding, placeOf(finding, fault), random),
         );
         const wrong = Math.floor(random() * answers.length);
         const harmed = answers.map((answer, index) => (index === wrong ? otherwise(answer, random) : answer));
@@ -57,10 +57,6 @@ describe('one wrong answer among eight', () => {
     expect(kept / cases).toBeGreaterThan(0.85);
   }, 30_000);
 });
-
-function placeOf(finding: FindingId, corner: ReturnType<typeof faultsOf>[number]['corner']) {
-  return findingOf(finding).place === 'corner' ? corner : undefined;
-}
 
 /** Another state than the one it showed. */
 function otherwise(answer: GivenFinding, random: () => number): GivenFinding {

@@ -1,30 +1,15 @@
 import { describe, expect, it } from 'vitest';
+import { answersFrom, BARE, COUPE } from '../../tests/support/told';
 import type { CarTraits } from '../car/traits';
 import { WORKS } from '../work/works';
 import { stakeOf } from './decision/stakes';
 import { diagnose } from './diagnose';
-import type { GivenFinding } from './given';
 import type { CauseId } from './vocabulary/causes';
 import { familyOf } from './vocabulary/families';
 import { FINDINGS, type Finding } from './vocabulary/findings';
 
-const COUPE: CarTraits = {
-  booster: true,
-  assist: 'vacuum',
-  stabilityControl: true,
-  rearBrake: 'disc',
-  caliper: { front: 'opposed', rear: 'sliding' },
-  rotor: { front: 'two_piece', rear: 'one_piece' },
-};
-const BARE: CarTraits = { booster: false, assist: 'none', stabilityControl: false };
-
-const answers = (words: string): GivenFinding[] =>
-  words.split('; ').map((each) => {
-    const [id, state, place] = each.split(' ') as [GivenFinding['id'], string, GivenFinding['place']];
-    return { id, state, ...(place ? { place } : {}) };
-  });
 const chances = (words: string, car: CarTraits = COUPE) => {
-  const { causes } = diagnose({ car, findings: answers(words), works: WORKS });
+  const { causes } = diagnose({ car, findings: answersFrom(words), works: WORKS });
   return (id: CauseId) => causes.find((cause) => cause.id === id)!.probability;
 };
 
@@ -38,7 +23,7 @@ describe('where a textbook is misread', () => {
   it('behind the master is still offered after a dry leak search', () => {
     const { nextChecks } = diagnose({
       car: COUPE,
-      findings: answers('level_falls slowly; leak none; pad_thickness ok FL; pad_thickness ok FR'),
+      findings: answersFrom('level_falls slowly; leak none; pad_thickness ok FL; pad_thickness ok FR'),
       works: WORKS,
     });
     expect(nextChecks.find(({ id }) => id === 'leak')?.only).toEqual(['master_to_booster']);
@@ -83,7 +68,7 @@ describe('where a textbook is misread', () => {
 
   it('fronts come before rears until an answer points back', () => {
     const first = (words: string) =>
-      diagnose({ car: COUPE, findings: answers(words), works: WORKS }).nextChecks.find(
+      diagnose({ car: COUPE, findings: answersFrom(words), works: WORKS }).nextChecks.find(
         ({ id }) => id === 'rotor_surface',
       );
     expect(first('vibration_braking yes')?.axle).toBe('front');
@@ -92,7 +77,7 @@ describe('where a textbook is misread', () => {
 
   it('drums are asked about only where there are drums', () => {
     const asked = (car: CarTraits) =>
-      diagnose({ car, findings: answers('pedal_long yes'), works: WORKS }).nextChecks.map(
+      diagnose({ car, findings: answersFrom('pedal_long yes'), works: WORKS }).nextChecks.map(
         ({ id }) => id as string,
       );
     expect(asked(COUPE).filter((id) => /drum|shoe|wheel_cylinder/.test(id))).toEqual([]);
@@ -100,7 +85,11 @@ describe('where a textbook is misread', () => {
   });
 
   it('the order of a judder is not foretold as none to a driver who judders', () => {
-    const { nextChecks } = diagnose({ car: COUPE, findings: answers('vibration_braking yes'), works: WORKS });
+    const { nextChecks } = diagnose({
+      car: COUPE,
+      findings: answersFrom('vibration_braking yes'),
+      works: WORKS,
+    });
     const { outcomes } = nextChecks.find(({ id }) => id === 'judder_order')!;
     expect(outcomes.find(({ state }) => state === 'none')!.chance).toBeLessThanOrEqual(0.11);
   });

@@ -1,5 +1,4 @@
 import bayes from 'bayesjs';
-import type { CarTraits } from '../../core/car/traits';
 import { diagnose } from '../../core/diagnosis/diagnose';
 import { posteriorOf } from '../../core/diagnosis/engine/posterior';
 import type { Problem } from '../../core/diagnosis/engine/problem';
@@ -9,30 +8,23 @@ import { faultsOf } from '../../core/diagnosis/network/faults';
 import { FINDINGS, type Finding } from '../../core/diagnosis/vocabulary/findings';
 import { asBayesNetwork } from '../../tests/support/bayes';
 import { broughtAbout, drawAnswer, seeded } from '../../tests/support/drawn';
+import { COUPE } from '../../tests/support/told';
 
 const GIVEN = 25;
 const CASES = 40;
 /** The library is given up on once one marginal takes this long, ms. */
 const PATIENCE_MS = 4000;
 
-const CAR: CarTraits = {
-  booster: true,
-  assist: 'vacuum',
-  stabilityControl: true,
-  rearBrake: 'disc',
-  caliper: { front: 'opposed', rear: 'sliding' },
-};
-
 /** Cases of 25 findings drawn from the knowledge: a full verdict with its next checks, warm. */
 export function fullVerdictTimes(): number[] {
   const random = seeded(25);
   const cases = Array.from({ length: CASES }, () => drawnCase(random));
-  for (let round = 0; round < 5; round++) for (const findings of cases) diagnose({ car: CAR, findings });
+  for (let round = 0; round < 5; round++) for (const findings of cases) diagnose({ car: COUPE, findings });
   const times: number[] = [];
   for (let round = 0; round < 5; round++) {
     for (const findings of cases) {
       const started = performance.now();
-      diagnose({ car: CAR, findings });
+      diagnose({ car: COUPE, findings });
       times.push(performance.now() - started);
     }
   }
@@ -40,7 +32,7 @@ export function fullVerdictTimes(): number[] {
 }
 
 function drawnCase(random: () => number): GivenFinding[] {
-  const faults = faultsOf(CAR);
+  const faults = faultsOf(COUPE);
   const roots = faults.filter(({ cause, above }) => cause !== undefined && above < 0);
   const fault = roots[Math.floor(random() * roots.length)]!;
   const present = broughtAbout(faults, [fault], random);
@@ -54,7 +46,7 @@ function drawnCase(random: () => number): GivenFinding[] {
 export function besideLibrary(): string[] {
   const random = seeded(9);
   const findings = drawnCase(random).slice(0, 10);
-  const { faults, observations } = buildNetwork(CAR, findings);
+  const { faults, observations } = buildNetwork(COUPE, findings);
   const lines: string[] = [];
   for (let count = 4; count <= faults.length; count += 2) {
     const chosen = new Map(

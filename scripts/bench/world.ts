@@ -1,23 +1,14 @@
 import type { Corner } from '../../core/car/corner';
 import type { CarTraits } from '../../core/car/traits';
 import type { GivenFinding } from '../../core/diagnosis/given';
-import { channelsOf } from '../../core/diagnosis/network/channels';
 import { type Fault, faultsOf } from '../../core/diagnosis/network/faults';
-import { questionOf } from '../../core/diagnosis/network/parents';
 import { familyOf } from '../../core/diagnosis/vocabulary/families';
 import { FINDINGS, type Finding, type FindingId, findingOf } from '../../core/diagnosis/vocabulary/findings';
-import { broughtAbout } from '../../tests/support/drawn';
+import { broughtAbout, drawAnswer } from '../../tests/support/drawn';
+import { COUPE, SALOON } from '../../tests/support/told';
 
 /** The car that the simulated complaints are about. */
-export const CAR: CarTraits = {
-  booster: true,
-  assist: 'vacuum',
-  stabilityControl: true,
-  rearBrake: 'disc',
-  caliper: { front: 'sliding', rear: 'sliding' },
-  rotor: { front: 'two_piece', rear: 'one_piece' },
-  parkingBrake: 'in_caliper',
-};
+export const CAR: CarTraits = { ...SALOON, rotor: COUPE.rotor };
 
 /** Links and priors of the world are off from the tables by a factor between half and twice. */
 const OFF = 2;
@@ -43,22 +34,10 @@ export function perturbedWorld(random: () => number) {
     finding: FindingId,
     place: Corner | undefined,
     noise: () => number,
-  ): GivenFinding => {
-    let state = findingOf(finding).states[0] as string;
-    for (const channel of channelsOf(finding)) {
-      const { leak, parents } = questionOf(channel, place, faults);
-      const draw = noise();
-      const level = [...leak].findIndex((value, at) => {
-        let below = value;
-        for (const { fault, cumulative } of parents)
-          if (present.has(fault))
-            below *= 1 - Math.min(MOST, (1 - cumulative[at]!) * factor(`${faults[fault]!.cause} ${finding}`));
-        return draw <= below;
-      });
-      if (level > 0) state = channel.states[level]!;
-    }
-    return { id: finding, state, ...(place ? { place } : {}) };
-  };
+  ): GivenFinding =>
+    drawAnswer(faults, present, finding, place, noise, ({ cause }, chance) =>
+      Math.min(MOST, chance * factor(`${cause} ${finding}`)),
+    );
   return {
     faults,
     roots,

@@ -1,4 +1,5 @@
 import type { CarTraits } from '../../core/car/traits';
+import { BARE, COUPE, HATCH, SALOON } from '../support/told';
 
 /**
  * Complaints as they stand after the first minute or the first measurement, and what a lead technician would say.
@@ -12,29 +13,6 @@ export type FirstMinute = {
   first: string;
   also?: string;
   not?: Record<string, number>;
-};
-
-const SALOON: CarTraits = {
-  booster: true,
-  assist: 'vacuum',
-  stabilityControl: true,
-  rearBrake: 'disc',
-  caliper: { front: 'sliding', rear: 'sliding' },
-  rotor: { front: 'one_piece', rear: 'one_piece' },
-  parkingBrake: 'in_caliper',
-};
-const COUPE: CarTraits = {
-  ...SALOON,
-  caliper: { front: 'opposed', rear: 'sliding' },
-  rotor: { front: 'two_piece', rear: 'one_piece' },
-};
-const HATCH: CarTraits = { ...SALOON, rearBrake: 'drum', parkingBrake: 'lever_only' };
-const BARE: CarTraits = {
-  booster: false,
-  assist: 'none',
-  stabilityControl: false,
-  rearBrake: 'disc',
-  caliper: { front: 'opposed', rear: 'opposed' },
 };
 
 function row(

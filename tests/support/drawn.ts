@@ -6,6 +6,7 @@ import { type Fault, faultsOf } from '../../core/diagnosis/network/faults';
 import { questionOf } from '../../core/diagnosis/network/parents';
 import type { CauseId } from '../../core/diagnosis/vocabulary/causes';
 import { type FindingId, findingOf } from '../../core/diagnosis/vocabulary/findings';
+import { COUPE, SALOON } from './told';
 
 /** Seeded chance (mulberry32, public domain), so that a simulation says the same each time. */
 export function seeded(seed: number): () => number {
@@ -20,15 +21,7 @@ export function seeded(seed: number): () => number {
 
 /** A car that can have a cause: drums where it needs them, assist or none, a modulator. */
 export function carFor(cause: CauseId): CarTraits {
-  const base: CarTraits = {
-    booster: true,
-    assist: 'vacuum',
-    stabilityControl: true,
-    rearBrake: 'disc',
-    caliper: { front: 'sliding', rear: 'sliding' },
-    rotor: { front: 'two_piece', rear: 'one_piece' },
-    parkingBrake: 'in_caliper',
-  };
+  const base: CarTraits = { ...SALOON, rotor: COUPE.rotor };
   const cars: CarTraits[] = [
     base,
     { ...base, rearBrake: 'drum' },
@@ -52,13 +45,17 @@ export function broughtAbout(
   return present;
 }
 
-/** What a finding would show with these faults present, drawn from the knowledge itself, leaks and all. */
+/**
+ * What a finding would show with these faults present, drawn from the knowledge itself, leaks and all.
+ * @param bend changes how often a fault shows, for a world that is not quite as the knowledge says
+ */
 export function drawAnswer(
   faults: readonly Fault[],
   present: ReadonlySet<number>,
   finding: FindingId,
   place: Corner | undefined,
   random: () => number,
+  bend: (fault: Fault, chance: number) => number = (_, chance) => chance,
 ): GivenFinding {
   let state = findingOf(finding).states[0] as string;
   for (const channel of channelsOf(finding)) {
@@ -66,9 +63,19 @@ export function drawAnswer(
     const shown = parents.filter((parent) => present.has(parent.fault));
     const draw = random();
     const level = [...leak].findIndex(
-      (value, at) => draw <= shown.reduce((product, { cumulative }) => product * cumulative[at]!, value),
+      (value, at) =>
+        draw <=
+        shown.reduce(
+          (product, { fault, cumulative }) => product * (1 - bend(faults[fault]!, 1 - cumulative[at]!)),
+          value,
+        ),
     );
     if (level > 0) state = channel.states[level]!;
   }
   return { id: finding, state, ...(place ? { place } : {}) };
+}
+
+/** Where a question is asked of a fault: at its corner, or of the car. */
+export function placeOf(finding: FindingId, { corner }: Fault): Corner | undefined {
+  return findingOf(finding).place === 'corner' ? corner : undefined;
 }

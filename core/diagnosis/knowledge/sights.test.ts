@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { COUPE, HATCH, SALOON } from '../../../tests/support/told';
 import type { Place } from '../../car/corner';
 import type { CarTraits } from '../../car/traits';
 import { diagnose } from '../diagnose';
@@ -11,20 +12,12 @@ import { KNOWLEDGE, UNLISTED } from './all';
 import { LEAKS } from './leaks';
 import { SIGHTS, type Sight } from './sights';
 
-const SALOON: CarTraits = {
-  booster: true,
-  assist: 'vacuum',
-  stabilityControl: true,
-  rearBrake: 'disc',
-  caliper: { front: 'sliding', rear: 'sliding' },
-  rotor: { front: 'two_piece', rear: 'one_piece' },
-  parkingBrake: 'in_caliper',
-};
+const FLOATING: CarTraits = { ...SALOON, rotor: COUPE.rotor };
 const CARS: CarTraits[] = [
-  SALOON,
+  FLOATING,
   { ...SALOON, booster: false, assist: 'none' },
   { ...SALOON, assist: 'hydraulic' },
-  { ...SALOON, rearBrake: 'drum', parkingBrake: 'lever_only' },
+  HATCH,
 ];
 
 type Row = { finding: FindingId; state: string; sight: Sight };
@@ -43,7 +36,7 @@ function settingOf({ finding, sight }: Row): { car: CarTraits; place: Place | un
       ? CARS[1]!
       : needs.assist?.every((kind) => kind === 'hydraulic')
         ? CARS[2]!
-        : SALOON;
+        : FLOATING;
   return { car, place: place === 'corner' ? (drum ? 'RL' : 'FR') : undefined };
 }
 
