@@ -1,4 +1,5 @@
-import { KNOWN, ORDINARY, RULES, SLIPS } from './lexicon';
+import { RULES } from './lexicon';
+import { KNOWN, ORDINARY, SLIPS } from './spelling';
 
 /** A word as it was read, and where it stands in the text. */
 export type Word = { text: string; from: number; to: number };
@@ -63,6 +64,8 @@ const ENDING = /^(?:e|es|s|ed|ing|y|ey|ion|ions|er|ers|ly)?$/;
 /** Beginnings that the rules look for: a word of one of these is none other mistyped. */
 const beginnings = [...new Set(RULES.flatMap(({ words }) => words.source.match(/[a-z]{5,}/g) ?? []))];
 const mendedBefore = new Map<string, string>();
+/** So many mended words are kept at a time. */
+const MOST_KEPT = 2000;
 
 /** The word that was meant, when exactly one of those known here is a slip or two away. */
 function mended(word: string): string {
@@ -86,7 +89,7 @@ function mended(word: string): string {
       best = candidate;
     }
   }
-  if (mendedBefore.size > 2000) mendedBefore.clear();
+  if (mendedBefore.size > MOST_KEPT) mendedBefore.clear();
   mendedBefore.set(word, best);
   return best;
 }

@@ -1,4 +1,4 @@
-import { CORNERS, type Corner } from '../car/corner';
+import type { Corner } from '../car/corner';
 import { type FindingId, findingOf } from '../diagnosis/vocabulary/findings';
 import { type Conditions, conditionsIn, cornerIn } from './conditions';
 import { DENIALS, NOTHING_WRONG, RULES, type Rule } from './lexicon';
@@ -61,10 +61,7 @@ function settled(found: readonly Suggestion[]): Suggestion[] {
     const before = best.get(each.finding);
     if (!before || weight(each) > weight(before)) best.set(each.finding, each);
   }
-  return [...best.values()]
-    .filter((each) => each.corner === undefined || CORNERS.includes(each.corner))
-    .sort(
-      (left, right) =>
-        left.from - right.from || left.to - right.to || (left.finding < right.finding ? -1 : 1),
-    );
+  return [...best.values()].sort(
+    (left, right) => left.from - right.from || left.to - right.to || (left.finding < right.finding ? -1 : 1),
+  );
 }

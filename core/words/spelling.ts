@@ -1,0 +1,97 @@
+const list = (words: string): readonly string[] => words.trim().split(/\s+/);
+
+/** Words that are looked for with their slips. */
+export const KNOWN = list(`
+  after always bearing bearings bedded binding binds booster bottom braided brake brakes braking brick
+  caliper calipers changed chicane circuit clunk clunking clunks coasting cooled cooling cools corner corners
+  creeping creeps cruising curbs cylinder darts discs dragging drags first fitted floor fluid front
+  gravel grind grinding grinds handbrake harder heavy hoses judder juddering judders kerbs kicks knocking
+  knocks leaking leaks light locking locks master months morning mushy never nothing paddock pedal
+  press pulled pulling pulls pulsating pulses pulsing quickly rattle rattles rattling release releases replaced
+  reservoir return right rotor rotors rubber scraping screech screeches screeching second seized servo session
+  sessions shake shakes shaking shudder shuddering shudders sinking sinks slowly smell smells smoke smoking
+  spongey spongy squeak squeaking squeaks squeal squealing squeals squidgy squishy steering stiff stopping stops
+  straight stuck swerves throbs track travel veers vibrates vibrating vibration vibrations warning weeping weeps
+  wheel wheels winter without wobble wobbles wrong years
+`);
+
+/** Ordinary words that look like one of those and are not it. */
+export const ORDINARY = list(`
+  about again against alone along among anything around because before behind being below better
+  between both bottle bought brand brass breathing bring brought build built called cannot carry
+  catch cause centre chance change chase cheap check chest child chose class clean close
+  cloth cloud clutch coach coast comes coming common completely constantly could couple course cover
+  crash crazy cream cross daily damage dance dealt degree delay depth direct dirty doing
+  doubt downhill draft drain drawn dream dress drink drive driver drivers driving drove during
+  early earth easily eaten effort eight either empty engine enjoy enough enter entry equal
+  error event every everything exact exactly except expect extra faint faith false family fault
+  feeling feels field fifth fifty fight figure final finds finish fixed flash fleet flesh
+  float flood focus follow force former forms forth forty found fourth frame frank fresh
+  fruit fully funny garage gear gently getting given glass glove going grade grain grand
+  grant grass grave great greet ground group grown guard guess guide handle hanged hangs
+  happen happy having heard heart height hello hence hotel house human hurry ideal image
+  index inner input inside inspection issue itself joint judge juice junction keeps kicked knife
+  known label ladder laps large laser later latest laugh layer learn least leave leaves
+  legal letter level lightly likely limit lines listen little local longer looked loose losing
+  lower lucky lunch lying major maker making manner market marks match matter maybe meant
+  media metal meter metre middle might minimum minor minus minute minutes mixed model money
+  month mostly motorway mountain mouse moved movie moving music myself nearly needs nerve night
+  noise normal normally north noted novel number nurse occasionally occur occurs ocean offer office
+  often opened option order other others outside owner owners paddle paint panel paper parks
+  parts party pause peace people person phase phone photo piano piece pilot pitch place
+  plain plane plant plate please pocket point points pound power price prime print prize
+  proof properly proud prove public queen quick quiet quite radio raise raised range rapid
+  rather reach react ready really reason record relay repair reply rest result reverse reversing
+  rival river roads rough roughly round roundabout route royal running rural safety sales sample
+  saying scale scare scene scope score season section seemed seldom sense serious serve service
+  seven shall shape share sharp sheet shelf shell shift shirt shock shoot short should
+  shown sight simple since single sings skill sleep slide slight slightly slowed small smart
+  smile solid solve something sometimes sorry sorted sound sounds south space spare speak speaks
+  speed spend spent split spoke sport spring staff stage stake stand start started starts
+  state stayed stays steady steam steel steps stick sticker sticks still stock stone stony
+  stood store storm story street stress strip strong study stuff style sudden suddenly sugar
+  suite summer super supply surely suspension sweet swing switch system table taken takes taking
+  taste teach tests thank thanks their theme there these thick thing think third thirty
+  those though thought thread three threw through throw ticket tight times tired title today
+  topic total touch tough toward tower trace trade traffic train treat trend trial trick
+  tried trip truck truth trying turning turns twenty twice types under union unity unless
+  until upper upset urban usage useful usual usually valid value video visit vital voice
+  volume walked waste watch water weave weekend weeks weight weird when where which while
+  white whole whose window within woman wonder worked world worry worse worst worth would
+  wound write wrung yellow yesterday yield young yours
+`);
+
+/** Slips that are words of their own, or too short to be told by their letters. */
+export const SLIPS: Readonly<Record<string, string>> = {
+  break: 'brake',
+  breaks: 'brakes',
+  breaking: 'braking',
+  braks: 'brakes',
+  peddle: 'pedal',
+  petal: 'pedal',
+  pedel: 'pedal',
+  padel: 'pedal',
+  callipers: 'calipers',
+  calliper: 'caliper',
+  disk: 'disc',
+  disks: 'discs',
+  brk: 'brake',
+  pdl: 'pedal',
+  sof: 'soft',
+  sqeal: 'squeal',
+  sqeals: 'squeals',
+  squeel: 'squeal',
+  squeels: 'squeals',
+  judar: 'judder',
+  juder: 'judder',
+  juders: 'judders',
+  vibes: 'vibrates',
+  vibs: 'vibration',
+  wont: "won't",
+  doesnt: "doesn't",
+  dont: "don't",
+  isnt: "isn't",
+  didnt: "didn't",
+  wouldnt: "wouldn't",
+  cant: "can't",
+};
