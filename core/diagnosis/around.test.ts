@@ -54,6 +54,9 @@ describe('why', () => {
     expect(whyOf('air_in_lines', 'bubbles', 'many')).toBe('The gas comes out with the fluid');
     expect(whyOf('air_in_lines', 'bubbles', 'none')).toContain('mostly show here');
     expect(whyOf('air_in_lines', 'rotor_colour', 'blued')).toBeUndefined();
+    expect(whyOf('cooling_insufficient', 'poor_stopping', 'yes')).toBe(
+      'Temperature climbs lap by lap: past its temperature the compound lets go',
+    );
   });
 
   it('names the open checks that tell most about a cause', () => {

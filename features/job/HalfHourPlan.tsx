@@ -51,7 +51,7 @@ export function HalfHourPlan() {
                 onClick={() => wantCheck(check.id, check.corner)}
                 className="underline underline-offset-4"
               >
-                {findingOf(check.id).label} {check.corner}
+                {findingOf(check.id).label} {check.corner ?? check.axle}
               </Link>{' '}
               <span className="text-soft">
                 {figure(check.minutes, 0)} min{WHY[check.why] && `, ${WHY[check.why]}`}

@@ -193,7 +193,7 @@ function Enough({ jobId, cause }: { jobId: string; cause: CauseVerdict }) {
     <section aria-label="Enough known" className="border-2 border-ink bg-card p-3.5">
       <h3 className="text-lg">Enough to act on</h3>
       <p className="my-1 text-[0.9375rem] text-soft">
-        No check left is likely to turn {causeLabel(cause.id).toLowerCase()} into something else.
+        {causeLabel(cause.id)}: no check left is worth its minutes before the work.
       </p>
       <Link href={`/job/${jobId}/work`} className={cn(buttonClass('primary'), 'mt-1.5 w-full')}>
         To the work

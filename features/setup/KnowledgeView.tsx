@@ -3,13 +3,13 @@
 import { useState } from 'react';
 import type { Fits } from '@/core/car/fits';
 import { KNOWLEDGE, KNOWLEDGE_VERSION } from '@/core/diagnosis/knowledge/all';
-import type { CauseKnowledge, Link } from '@/core/diagnosis/knowledge/cause';
+import type { Bring, CauseKnowledge, Link, Where } from '@/core/diagnosis/knowledge/cause';
 import type { Learned } from '@/core/diagnosis/learn/priors';
 import { findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { causeLabel, causeMeaning } from '@/core/diagnosis/vocabulary/labels';
 import { stateWord } from '@/core/diagnosis/vocabulary/words';
 import { TextField } from '@/ui/Field';
-import { figure } from '@/ui/format';
+import { figure, percent } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
 
 /** Everything the verdict rests on, as a mechanic can read and dispute it. */
@@ -88,10 +88,19 @@ function Cause({ entry, share, found }: { entry: CauseKnowledge; share: Learned;
               {[...entry.links]
                 .sort((left, right) => right.strength - left.strength)
                 .map((link) => (
-                  <LinkRow key={`${link.finding} ${link.state}`} link={link} />
+                  <LinkRow key={`${link.finding} ${link.state} ${link.on ?? ''}`} link={link} />
                 ))}
+              {entry.brings?.map((bring) => (
+                <BringRow key={bring.cause} bring={bring} />
+              ))}
             </tbody>
           </table>
+          {entry.together && (
+            <p className="mt-2 text-[0.9375rem] text-soft">
+              {entry.together.findings.map((finding) => findingOf(finding).label).join(' and ')} show
+              together, in {percent(entry.together.share)} of cases: {entry.together.why.toLowerCase()}.
+            </p>
+          )}
         </div>
       </Opens>
     </li>
@@ -104,13 +113,41 @@ function LinkRow({ link }: { link: Link }) {
       <td className="py-1 pr-3">
         {findingOf(link.finding).label}:{' '}
         <b className="font-semibold">{stateWord(link.finding, link.state).toLowerCase()}</b>
+        {link.on && <span className="text-soft">, {WHERE[link.on]}</span>}
       </td>
-      <td className="whitespace-nowrap py-1 pr-3">
-        {oftenWords(link.strength)}{' '}
-        <span className="reading text-soft">{figure(link.strength * 100, 0)} %</span>
-      </td>
+      <Often share={link.strength} />
       <td className="py-1">{link.why}</td>
     </tr>
+  );
+}
+
+const WHERE: Record<Where, string> = {
+  disc: 'on a disc',
+  drum: 'on a drum',
+  front: 'in front',
+  rear: 'at the rear',
+  left: 'on the left',
+  right: 'on the right',
+};
+
+/** What it brings about: the chance is that of the other cause, at the same corner where both have one. */
+function BringRow({ bring }: { bring: Bring }) {
+  return (
+    <tr className="border-b border-rule align-top">
+      <td className="py-1 pr-3">
+        Brings about <b className="font-semibold">{causeLabel(bring.cause).toLowerCase()}</b>
+      </td>
+      <Often share={bring.strength} />
+      <td className="py-1">{bring.why}</td>
+    </tr>
+  );
+}
+
+function Often({ share }: { share: number }) {
+  return (
+    <td className="whitespace-nowrap py-1 pr-3">
+      {oftenWords(share)} <span className="reading text-soft">{percent(share)}</span>
+    </td>
   );
 }
 
@@ -151,6 +188,7 @@ function textOf(entry: CauseKnowledge): string {
       stateWord(link.finding, link.state),
       link.why,
     ]),
+    ...(entry.brings ?? []).flatMap((bring) => [causeLabel(bring.cause), bring.why]),
   ]
     .join(' ')
     .toLowerCase();

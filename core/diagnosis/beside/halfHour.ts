@@ -1,10 +1,11 @@
-import type { Corner } from '../../car/corner';
+import type { Axle, Corner } from '../../car/corner';
 import type { NextCheck } from '../verdict';
 import { type FindingId, findingOf } from '../vocabulary/findings';
 
 export type PlannedCheck = {
   id: FindingId;
   corner?: Corner;
+  axle?: Axle;
   /** Minutes from now, and how long it takes where it stands in the plan. */
   startsAt: number;
   minutes: number;
@@ -43,6 +44,7 @@ export function planHalfHour(checks: readonly NextCheck[], budget: number, wheel
     plan.push({
       id: check.id,
       ...(check.corner ? { corner: check.corner } : {}),
+      ...(check.axle ? { axle: check.axle } : {}),
       startsAt: spent,
       minutes,
       saves: check.saves * worth,

@@ -1,3 +1,4 @@
+import { kept } from '../kept';
 import type { Explanations } from './explanations';
 
 /** A question not yet asked, as the engine sees it. */
@@ -22,29 +23,27 @@ export type Forecast = {
   after: Float64Array[];
 };
 
+/** Groups of faults of which P(any) is followed: bit i of an explanation on when it holds a fault of group i. */
+type Watched = { inSets: Uint32Array; totals: Float64Array };
+
 /** The explanations laid out so that a question only visits the ones it bears on. */
 export type ForecastDesk = {
   explanations: Explanations;
   marginals: Float64Array;
   /** Which explanations hold a fault. */
   holding: ReadonlyMap<number, readonly number[]>;
-  /** Bit i on: the explanation holds a fault of leader i. */
-  leadersIn: Uint32Array;
-  /** P(leader) over the explanations. */
-  leaderTotals: Float64Array;
-  /** What hangs on each group of faults, minutes; bit i on: the explanation holds a fault of matter i. */
+  leaders: Watched;
+  matters: Watched;
+  /** What hangs on each matter, minutes. */
   minutes: Float64Array;
-  mattersIn: Uint32Array;
-  /** P(matter) over the explanations. */
-  matterTotals: Float64Array;
   /** Room for one question's rows, an explanation each, and which question last used each row. */
   rows: Float64Array;
   usedBy: Int32Array;
   asked: number;
 };
 
-/** As many as have a bit. */
-const MOST_MATTERS = 31;
+/** As many groups as have a bit. */
+const MOST_WATCHED = 31;
 
 /** Levels a question can have at most. */
 const MOST_LEVELS = 8;
@@ -61,45 +60,39 @@ export function deskFor(
   leaders: readonly (readonly number[])[],
   matters: readonly Matter[] = [],
 ): ForecastDesk {
+  const { list } = explanations;
   const holding = new Map<number, number[]>();
-  const leadersIn = new Uint32Array(explanations.list.length);
-  const leaderTotals = new Float64Array(leaders.length);
-  explanations.list.forEach(({ faults, probability }, index) => {
-    for (const fault of faults) {
-      const held = holding.get(fault);
-      if (held) held.push(index);
-      else holding.set(fault, [index]);
-    }
-    leaders.forEach((group, leader) => {
-      if (!group.some((fault) => faults.includes(fault))) return;
-      leadersIn[index]! |= 1 << leader;
-      leaderTotals[leader]! += probability;
-    });
+  list.forEach(({ faults }, index) => {
+    for (const fault of faults) kept(holding, fault, (): number[] => []).push(index);
   });
+  const held = (faults: readonly number[]) => new Set(faults.flatMap((fault) => holding.get(fault) ?? []));
+  const totalOf = (sets: ReadonlySet<number>) =>
+    [...sets].reduce((sum, index) => sum + list[index]!.probability, 0);
+  const watched = (groups: readonly ReadonlySet<number>[]): Watched => {
+    const inSets = new Uint32Array(list.length);
+    groups.forEach((sets, group) => {
+      for (const index of sets) inSets[index]! |= 1 << group;
+    });
+    return { inSets, totals: Float64Array.from(groups, totalOf) };
+  };
   const counted = matters
     .map(({ faults, minutes }) => {
-      const held = new Set(faults.flatMap((fault) => holding.get(fault) ?? []));
-      const total = [...held].reduce((sum, index) => sum + explanations.list[index]!.probability, 0);
-      return { held, minutes, total, open: minutes * total * (1 - total) };
+      const sets = held(faults);
+      const total = totalOf(sets);
+      return { sets, minutes, open: minutes * total * (1 - total) };
     })
     .filter(({ open }) => open > 0)
     .sort((one, other) => other.open - one.open)
-    .slice(0, MOST_MATTERS);
-  const mattersIn = new Uint32Array(explanations.list.length);
-  counted.forEach(({ held }, matter) => {
-    for (const index of held) mattersIn[index]! |= 1 << matter;
-  });
+    .slice(0, MOST_WATCHED);
   return {
     explanations,
     marginals,
     holding,
-    leadersIn,
-    leaderTotals,
-    minutes: Float64Array.from(counted, (matter) => matter.minutes),
-    mattersIn,
-    matterTotals: Float64Array.from(counted, (matter) => matter.total),
-    rows: new Float64Array(explanations.list.length * MOST_LEVELS),
-    usedBy: new Int32Array(explanations.list.length),
+    leaders: watched(leaders.map(held)),
+    matters: watched(counted.map(({ sets }) => sets)),
+    minutes: Float64Array.from(counted, ({ minutes }) => minutes),
+    rows: new Float64Array(list.length * MOST_LEVELS),
+    usedBy: new Int32Array(list.length),
     asked: 0,
   };
 }
@@ -123,56 +116,52 @@ export function forecast(question: OpenQuestion, desk: ForecastDesk): Forecast {
     for (const index of touched) condition(desk.rows, index * MOST_LEVELS, count);
   }
   const levels = new Float64Array(count);
-  const after = Array.from({ length: count }, () => new Float64Array(desk.leaderTotals.length));
-  const untouchedLeaders = desk.leaderTotals.slice();
-  const joint = new Float64Array(desk.minutes.length * count);
-  const untouchedMatters = desk.matterTotals.slice();
+  const leaders = following(desk.leaders, desk.rows, count);
+  const matters = following(desk.matters, desk.rows, count);
   let untouched = 1;
   let conditional = 0;
-
   for (const index of touched) {
     const { probability } = desk.explanations.list[index]!;
-    const row = index * MOST_LEVELS;
     untouched -= probability;
-    conditional += probability * addLevels(desk.rows, row, count, probability, levels);
-    for (let mask = desk.leadersIn[index]!; mask !== 0; mask &= mask - 1) {
-      const leader = lowestBit(mask);
-      untouchedLeaders[leader]! -= probability;
-      for (let level = 0; level < count; level++)
-        after[level]![leader]! += probability * chanceOf(desk.rows, row, level);
-    }
-    for (let mask = desk.mattersIn[index]!; mask !== 0; mask &= mask - 1) {
-      const matter = lowestBit(mask);
-      untouchedMatters[matter]! -= probability;
-      for (let level = 0; level < count; level++)
-        joint[matter * count + level]! += probability * chanceOf(desk.rows, row, level);
-    }
+    conditional += probability * addLevels(desk.rows, index * MOST_LEVELS, count, probability, levels);
+    leaders.take(index, probability);
+    matters.take(index, probability);
   }
   untouched = Math.max(0, untouched);
   conditional += untouched * addLevels(leak, 0, count, untouched, levels);
 
   let marginal = 0;
-  for (let level = 0; level < count; level++) {
-    marginal -= surprise(levels[level]!);
-    const base = chanceOf(leak, 0, level);
-    for (let leader = 0; leader < untouchedLeaders.length; leader++) {
-      const both = after[level]![leader]! + Math.max(0, untouchedLeaders[leader]!) * base;
-      after[level]![leader] = levels[level]! > 0 ? both / levels[level]! : 0;
-    }
-  }
+  for (const level of levels) marginal -= surprise(level);
+  const after = Array.from(levels, (chance, level) =>
+    desk.leaders.totals.map((_, leader) => (chance > 0 ? leaders.joint(leader, level, leak) / chance : 0)),
+  );
   let saves = 0;
-  for (let matter = 0; matter < untouchedMatters.length; matter++) {
-    const total = desk.matterTotals[matter]!;
+  desk.matters.totals.forEach((total, matter) => {
     let squares = 0;
     for (let level = 0; level < count; level++) {
-      if (levels[level]! <= 0) continue;
-      const both =
-        joint[matter * count + level]! + Math.max(0, untouchedMatters[matter]!) * chanceOf(leak, 0, level);
-      squares += (both * both) / levels[level]!;
+      if (levels[level]! > 0) squares += matters.joint(matter, level, leak) ** 2 / levels[level]!;
     }
     saves += desk.minutes[matter]! * Math.max(0, squares - total * total);
-  }
+  });
   return { bits: Math.max(0, marginal - conditional), saves, levels, after };
+}
+
+/** P(group and level), put together explanation by explanation; those the question does not touch share the leak. */
+function following({ inSets, totals }: Watched, rows: Float64Array, count: number) {
+  const touched = new Float64Array(totals.length * count);
+  const left = totals.slice();
+  return {
+    take(index: number, probability: number): void {
+      for (let mask = inSets[index]!; mask !== 0; mask &= mask - 1) {
+        const group = lowestBit(mask);
+        left[group]! -= probability;
+        for (let level = 0; level < count; level++)
+          touched[group * count + level]! += probability * chanceOf(rows, index * MOST_LEVELS, level);
+      }
+    },
+    joint: (group: number, level: number, leak: Float64Array): number =>
+      touched[group * count + level]! + Math.max(0, left[group]!) * chanceOf(leak, 0, level),
+  };
 }
 
 function lowestBit(mask: number): number {

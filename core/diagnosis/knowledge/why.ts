@@ -2,8 +2,23 @@ import type { CauseId } from '../vocabulary/causes';
 import { type FindingId, findingOf } from '../vocabulary/findings';
 import { knowledgeOf } from './all';
 
-/** The line of why between a cause and a state, or of what its absence says; undefined when they are not linked. */
+/**
+ * The line of why between a cause and a state, or of what its absence says, or through what it brings about; undefined
+ * when they have nothing to do with each other.
+ */
 export function whyOf(cause: CauseId, finding: FindingId, state: string): string | undefined {
+  return directWhy(cause, finding, state) ?? whyThrough(cause, finding, state);
+}
+
+function whyThrough(cause: CauseId, finding: FindingId, state: string): string | undefined {
+  for (const bring of knowledgeOf(cause).brings ?? []) {
+    const why = whyOf(bring.cause, finding, state);
+    if (why) return `${bring.why}: ${lower(why)}`;
+  }
+  return undefined;
+}
+
+function directWhy(cause: CauseId, finding: FindingId, state: string): string | undefined {
   const links = knowledgeOf(cause).links.filter((link) => link.finding === finding);
   const direct = links.find((link) => link.state === state);
   if (direct) return direct.why;
