@@ -80,7 +80,7 @@ async function take(base: string, out: string): Promise<void> {
       path: `/job/${laps}/checks`,
       mode: 'Walk round',
       area: 'FL',
-      skip: 2,
+      skip: 4,
       shows: (page) => page.getByRole('button', { name: 'Skip' }),
     },
     {
