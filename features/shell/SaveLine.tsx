@@ -65,7 +65,10 @@ function DeviceNotices({ waiting }: { waiting: number }) {
   );
   const [seen, setSeen] = useState<DeviceTrouble | null>(null);
   return (
-    <div role="status" className="fixed top-13 right-3 left-3 z-40 grid gap-2 sm:left-auto sm:max-w-sm print:hidden">
+    <div
+      role="status"
+      className="fixed top-13 right-3 left-3 z-40 grid gap-2 sm:left-auto sm:max-w-sm print:hidden"
+    >
       {trouble && trouble !== seen && (
         <Notice title={NO_ROOM[trouble]} onSeen={() => setSeen(trouble)}>
           {waiting > 0

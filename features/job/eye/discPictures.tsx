@@ -38,6 +38,23 @@ export const ROTOR_SURFACE: Record<string, ReactNode> = {
       ))}
     </Face>
   ),
+  rusted: (
+    <Face>
+      {Array.from({ length: 26 }, (_, index) => {
+        const { x, y } = spot(-31 + ((index * 17) % 62), 74 + ((index * 13) % 42));
+        return (
+          <circle
+            key={`${index}`}
+            cx={x}
+            cy={y}
+            r={1.5 + (index % 3)}
+            className="fill-bronze"
+            opacity="0.8"
+          />
+        );
+      })}
+    </Face>
+  ),
   grooves: (
     <Face>
       {[78, 90, 99, 111].map((radius) => (
@@ -192,6 +209,18 @@ export const DRUM_SURFACE: Record<string, ReactNode> = {
         strokeDasharray="5 4"
         strokeWidth="2"
       />
+    </>
+  ),
+  contaminated: (
+    <>
+      <circle cx="48" cy="38" r="30" className="fill-none stroke-soft" strokeWidth="7" />
+      <path
+        d="M24 56q8 12 24 12q18 0 26 -16"
+        className="fill-none stroke-ink"
+        strokeWidth="8"
+        opacity="0.7"
+      />
+      <path d="M48 70q-5 6 0 9q5 -3 0 -9Z" className="fill-ink" />
     </>
   ),
 };

@@ -45,6 +45,13 @@ export const PAD_SURFACE: Record<string, ReactNode> = {
       <path d="M84 30l3 3l-3 3ZM82 46l4 2l-3 4Z" className="fill-soft" />
     </PadFace>
   ),
+  separated: (
+    <>
+      <path d="M8 46h80v10H8Z" className="fill-soft stroke-ink" strokeWidth="2" />
+      <path d="M8 43q40 -4 80 -16v-14q-40 12 -80 16Z" className="fill-rule stroke-ink" strokeWidth="1.5" />
+      <path d="M58 24l3 12" className="stroke-stop" strokeWidth="3" />
+    </>
+  ),
 };
 
 /** A piston half out of its bore, boot round it. */

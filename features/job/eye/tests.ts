@@ -5,6 +5,7 @@ export const EYE_TESTS: Partial<Record<FindingId, Record<string, string>>> = {
   rotor_surface: {
     smooth: 'A fingernail slides across',
     streaks: 'Colour only: the nail slides',
+    rusted: 'Pits and scale where the pads run',
     grooves: 'The nail catches',
     deposits: 'Patches with an edge; sandpaper takes them off',
     heat_checked: 'Fine net, the nail does not feel it',
@@ -25,12 +26,14 @@ export const EYE_TESTS: Partial<Record<FindingId, Record<string, string>>> = {
     normal: 'Even, dull',
     glazed: 'Shines like glass; a nail slides',
     oval: 'Two bores across differ; by the measuring',
+    contaminated: 'Dark, wet, smells of fluid or grease',
   },
   pad_surface: {
     normal: 'Dull, open, a little grey',
     glazed: 'Shines; a file skates over it',
     contaminated: 'Dark, wet, smells of oil or fluid',
     crumbled: 'Corners gone; falls to grit under a nail',
+    separated: 'Lifts off its plate, or a crack goes through',
   },
   piston_return: { free: 'Goes back by hand, evenly', stiff: 'Needs a lever, or goes crooked' },
   slide_pins: { free: 'Glides and stays', stiff: 'Jerks, or comes back rusty' },

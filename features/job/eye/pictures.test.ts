@@ -1,0 +1,15 @@
+import { describe, expect, it } from 'vitest';
+import { type FindingId, findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { PICTURES } from './pictures';
+import { EYE_TESTS } from './tests';
+
+describe('what is told by eye', () => {
+  it.each(Object.keys(PICTURES) as FindingId[])(
+    '%s has a drawing and a test for each of its states',
+    (finding) => {
+      const states = [...findingOf(finding).states].sort();
+      expect(Object.keys(PICTURES[finding]!).sort()).toEqual(states);
+      expect(Object.keys(EYE_TESTS[finding]!).sort()).toEqual(states);
+    },
+  );
+});
