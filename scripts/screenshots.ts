@@ -1,7 +1,7 @@
 import { chmodSync, mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chromium, devices, type Locator, type Page } from '@playwright/test';
+import { type Browser, chromium, devices, type Locator, type Page } from '@playwright/test';
 import { loadDemo } from '../db/demo/load';
 import playwright from '../playwright.config';
 import { closeDatabase, database } from '../server/db/sql';
@@ -12,6 +12,9 @@ import { freePort } from './system/port';
 import { clusterUrl, ensureDatabase, startCluster, stopCluster } from './system/postgres';
 import { run, say } from './system/say';
 import { build, endGroup, serve } from './system/web';
+
+/** What a picture waits for comes in this time, or it says what did not; ms. */
+const PATIENCE_MS = 20_000;
 
 /** One current picture of each main view, from the demo data, into docs/screenshots. */
 async function main(): Promise<number> {
@@ -49,27 +52,28 @@ async function jobId(complaint: string): Promise<string> {
   return job!.id;
 }
 
+type View = {
+  name: string;
+  path: string;
+  dark?: boolean;
+  phone?: boolean;
+  corner?: string;
+  /** The checks as a walk or a sheet; at which of the walk's areas, how many stops on. */
+  mode?: 'Walk round' | 'Sheet';
+  area?: string;
+  skip?: number;
+  /** Presses before the picture: a job of the library chosen, then buttons in turn. */
+  job?: string;
+  presses?: string[];
+  /** A region brought into view. */
+  region?: string;
+  /** What the picture is of, where presses lead to it: there is no picture before it is there. */
+  shows?: (page: Page) => Locator;
+};
+
 async function take(base: string, out: string): Promise<void> {
   const kerbs = await jobId('Long pedal after the kerbs');
   const laps = await jobId('Goes soft after five laps');
-  type View = {
-    name: string;
-    path: string;
-    dark?: boolean;
-    phone?: boolean;
-    corner?: string;
-    /** The checks as a walk or a sheet; at which of the walk's areas, how many stops on. */
-    mode?: 'Walk round' | 'Sheet';
-    area?: string;
-    skip?: number;
-    /** Presses before the picture: a job of the library chosen, then buttons in turn. */
-    job?: string;
-    presses?: string[];
-    /** A region brought into view. */
-    region?: string;
-    /** What the picture is of, where presses lead to it: there is no picture before it is there. */
-    shows?: (page: Page) => Locator;
-  };
   const views: View[] = [
     { name: 'bay', path: '/' },
     { name: 'complaint', path: `/job/${laps}/complaint` },
@@ -117,6 +121,14 @@ async function take(base: string, out: string): Promise<void> {
     { name: 'checks-phone', path: `/job/${kerbs}/checks`, phone: true },
   ];
   const browser = await chromium.launch(playwright.use?.launchOptions);
+  try {
+    await takeEach(browser, views, base, out);
+  } finally {
+    await browser.close();
+  }
+}
+
+async function takeEach(browser: Browser, views: readonly View[], base: string, out: string): Promise<void> {
   for (const {
     name,
     path,
@@ -138,6 +150,12 @@ async function take(base: string, out: string): Promise<void> {
       locale: 'en-GB',
       timezoneId: 'UTC',
     });
+    context.setDefaultTimeout(PATIENCE_MS);
+    // A picture of one corner, or of a stop of the whole walk, has every check at hand.
+    if (corner || area)
+      await context.addInitScript(() => {
+        for (const all of ['checks.rest', 'walk.all']) localStorage.setItem(`bavrin.kept.${all}`, 'true');
+      });
     const page = await context.newPage();
     await page.goto(base + path, { waitUntil: 'networkidle' });
     if (corner) {
@@ -161,7 +179,6 @@ async function take(base: string, out: string): Promise<void> {
     await context.close();
     say(name);
   }
-  await browser.close();
 }
 
 await run(main);

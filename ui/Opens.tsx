@@ -11,15 +11,21 @@ export function Opens({
   children,
   startOpen = false,
   className,
+  measures = false,
 }: {
   head: ReactNode;
   children: ReactNode;
   startOpen?: boolean;
   className?: string;
+  /** It holds the field of a gauge: whoever comes to measure finds it open. */
+  measures?: boolean;
 }) {
   return (
     <Collapsible.Root defaultOpen={startOpen} className={className}>
-      <Collapsible.Trigger className="group flex min-h-11 w-full items-center gap-2 text-left hover:bg-straw-wash">
+      <Collapsible.Trigger
+        data-measure-it={measures || undefined}
+        className="group flex min-h-11 w-full items-center gap-2 text-left hover:bg-straw-wash"
+      >
         <span className="min-w-0 flex-1">{head}</span>
         <ChevronDown
           aria-hidden="true"

@@ -28,3 +28,9 @@ export function cornersOf(place: Place | undefined): readonly Corner[] {
   if (place === 'rear') return ['RL', 'RR'];
   return [place];
 }
+
+/** Whether what is said of one place speaks for another: an axle for its wheels, the car for all. */
+export function speaksFor(said: Place | undefined, asked: Place | undefined): boolean {
+  if (said === undefined || said === asked) return true;
+  return asked !== undefined && cornersOf(asked).every((corner) => cornersOf(said).includes(corner));
+}

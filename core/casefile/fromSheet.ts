@@ -32,7 +32,8 @@ export function caseFromSheet(sheet: JobSheet): CaseFile {
             input: input!,
           })),
         }),
-    ...(job.outcome === null || job.closedAt === null
+    // One that was withdrawn has no work to tell of.
+    ...(job.outcome === null || job.outcome === 'withdrawn' || job.closedAt === null
       ? {}
       : {
           record: {

@@ -22,8 +22,11 @@ import type { CauseVerdict, Verdict } from './verdict';
 
 const ENGINE_VERSION = '2.0';
 
-/** Abnormal answers open at once up to which the sum is exact; each more doubles the time. */
-const EXACT_WIDTH = 14;
+/**
+ * Weights looked at in one pass up to which the sum is exact: some 16 abnormal answers open at once. That is a tenth
+ * of a second with what P(any corner) takes, and some tens of megabytes; each answer more doubles both.
+ */
+const EXACT_COST = 6e6;
 
 /**
  * Weights looked at while the bits are shared out answer by answer; past it they are told roughly. A day's work of
@@ -31,7 +34,7 @@ const EXACT_WIDTH = 14;
  */
 const WEIGHTS_BUDGET = 1e7;
 
-/** Past the exact width, the heaviest combinations are looked for this far. */
+/** Past the exact sum, the heaviest combinations are looked for this far. */
 const DEEP_BREADTH = { faults: 30, sets: 800, depth: 14, tail: 0 };
 
 export type Question = {
@@ -116,7 +119,7 @@ function solve({ car = {}, findings, priors }: Question) {
   const posed = problemOf(network);
   const { problem } = posed;
   const plan = planOf(problem);
-  const exact = plan.width <= EXACT_WIDTH;
+  const exact = plan.cost <= EXACT_COST;
   const guess = exact ? undefined : explain(problem, singleFault(problem), DEEP_BREADTH);
   const posterior = guess ? guessedFrom(problem, guess) : posteriorOf(problem, plan);
   // Every abnormal answer is taken in twice, once in each direction.

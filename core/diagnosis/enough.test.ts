@@ -8,6 +8,17 @@ describe('enough', () => {
     expect(isEnough(diagnose({ findings: [] }))).toBe(false);
   });
 
+  it('is not reached by words alone, however clear', () => {
+    const verdict = diagnose({
+      findings: [
+        { id: 'brake_conversion', state: 'yes' },
+        { id: 'assist_removed', state: 'yes' },
+        { id: 'pedal_hard', state: 'yes' },
+      ],
+    });
+    expect(isEnough({ ...verdict, nextChecks: [] })).toBe(false);
+  });
+
   it('is reached once the loose bearing has been measured', () => {
     const verdict = diagnose({
       findings: [

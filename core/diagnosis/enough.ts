@@ -1,16 +1,20 @@
 import { worthOf } from './checks';
 import type { Verdict } from './verdict';
+import { findingOf } from './vocabulary/findings';
 
 /** Likely enough to stand in front; and a check has to save this much for each minute, or it is not worth its time. */
 const LEADS = 0.5;
 const PAYS = 0.3;
 
 /**
- * Whether further checks would not change what to do: a cause that something speaks for stands in front, and no check
+ * Whether further checks would not change what to do: a cause that a check speaks for stands in front, and no check
  * left saves enough for its minutes (a modelling choice).
  */
 export function isEnough({ causes, nextChecks }: Pick<Verdict, 'causes' | 'nextChecks'>): boolean {
   const [first] = causes;
-  if (!first || first.probability < LEADS || first.evidence.length === 0) return false;
+  if (!first || first.probability < LEADS) return false;
+  // Somebody has looked: words alone, however clear, are no reason to open a brake.
+  if (!first.evidence.some(({ finding, bits }) => bits > 0 && findingOf(finding).stage === 'check'))
+    return false;
   return nextChecks.every((check) => worthOf(check) < PAYS);
 }

@@ -1,40 +1,52 @@
 import type { Issue } from '../issues/issue';
+import { planOf, runOf } from '../work/run';
 import type { Closing } from './closingSchema';
+import { disturbedAt } from './disturbed';
 import { openHolds } from './holds';
 import { proofChecks } from './proof';
-import type { JobSheet } from './sheet';
+import type { JobSheet, WorkRow } from './sheet';
 
 /**
- * What still stands in the way of closing: a hold without its proof, a pedal not proved firm after work that is said
- * to have helped, no cause named for a cure.
+ * What still stands in the way of closing: a work under way, a hold without its proof, a pedal not proved firm after
+ * work that touched it or that is said to have helped, pads not bedded and nobody told, no cause named for a cure.
  */
-export function closingIssues(sheet: JobSheet, closing: Pick<Closing, 'outcome' | 'confirmed'>): Issue[] {
-  const issues: Issue[] = openHolds(sheet).map((hold) => ({
-    code: 'refused',
-    path: `holds.${hold.id}`,
-    value: `open (${hold.label.toLowerCase()})`,
-    accepted: `a recorded proof: ${hold.until}`,
-  }));
-  if (closing.outcome === 'no_change') return issues;
-  const pedal = (id: string) =>
-    proofChecks(sheet).find((check) => check.finding === id && check.place === undefined)?.after;
-  if (pedal('pedal_now') !== 'firm') {
+export function closingIssues(
+  sheet: JobSheet,
+  closing: Pick<Closing, 'outcome' | 'confirmed' | 'bedInTold'> & { summary?: string },
+): Issue[] {
+  if (closing.outcome === 'withdrawn') return withdrawingIssues(sheet, closing.summary ?? '');
+  const issues: Issue[] = [
+    ...worksUnderWay(sheet).map(
+      ({ id, title }): Issue => ({
+        code: 'refused',
+        path: `works.${id}`,
+        value: `under way (${title})`,
+        accepted: 'finished, or left undone with the car whole',
+      }),
+    ),
+    ...openHolds(sheet).map(
+      (hold): Issue => ({
+        code: 'refused',
+        path: `holds.${hold.id}`,
+        value: `open (${hold.label.toLowerCase()})`,
+        accepted: `proved and signed: ${hold.until}`,
+      }),
+    ),
+  ];
+  const touched = disturbedAt(sheet) !== undefined;
+  if (touched || closing.outcome !== 'no_change')
+    issues.push(
+      ...pedalIssues(sheet, 'pedal_now', 'firm', 'firm at rest before the car moves'),
+      ...pedalIssues(sheet, 'pedal_hold', 'holds', 'holds for 30 s'),
+    );
+  if (notBedded(sheet) && (closing.bedInTold ?? '').trim() === '')
     issues.push({
-      code: 'refused',
-      path: 'proof.pedal_now',
-      value: pedal('pedal_now') ?? 'not checked',
-      accepted: 'firm at rest before the car moves',
+      code: 'missing',
+      path: 'bedInTold',
+      value: 'not bedded in',
+      accepted: 'a finished bed-in, or who told the driver that it is still to be done',
     });
-  }
-  if (pedal('pedal_hold') !== 'holds') {
-    issues.push({
-      code: 'refused',
-      path: 'proof.pedal_hold',
-      value: pedal('pedal_hold') ?? 'not checked',
-      accepted: 'holds for 30 s',
-    });
-  }
-  if (closing.confirmed.length === 0) {
+  if (closing.outcome !== 'no_change' && closing.confirmed.length === 0) {
     issues.push({
       code: 'missing',
       path: 'confirmed',
@@ -43,4 +55,63 @@ export function closingIssues(sheet: JobSheet, closing: Pick<Closing, 'outcome' 
     });
   }
   return issues;
+}
+
+/** A job opened by mistake is withdrawn with a reason: nothing was begun on the car, and nothing holds it. */
+function withdrawingIssues(sheet: JobSheet, summary: string): Issue[] {
+  const begun = sheet.works.filter((work) => runOf(work, sheet.ticks).state !== 'waiting');
+  return [
+    ...begun.map(
+      ({ id, title }): Issue => ({
+        code: 'refused',
+        path: `works.${id}`,
+        value: `begun (${title})`,
+        accepted: 'a job on which nothing was begun; this one is closed as what it was',
+      }),
+    ),
+    ...openHolds(sheet).map(
+      ({ id, label }): Issue => ({
+        code: 'refused',
+        path: `holds.${id}`,
+        value: `open (${label.toLowerCase()})`,
+        accepted: 'a job that holds no car: take the answer back if it was a mistake too',
+      }),
+    ),
+    ...(summary.trim() === ''
+      ? [{ code: 'missing' as const, path: 'summary', value: 'none', accepted: 'why it is withdrawn' }]
+      : []),
+  ];
+}
+
+function pedalIssues(
+  sheet: JobSheet,
+  id: 'pedal_now' | 'pedal_hold',
+  good: string,
+  accepted: string,
+): Issue[] {
+  const check = proofChecks(sheet).find((each) => each.finding === id && each.place === undefined);
+  const value =
+    check?.after === undefined
+      ? 'not checked'
+      : check.stale
+        ? 'answered before the system was touched again'
+        : check.from === 'implied'
+          ? 'only from the run, not confirmed'
+          : check.after;
+  return value === good ? [] : [{ code: 'refused', path: `proof.${id}`, value, accepted }];
+}
+
+/** Works begun and neither finished nor left. */
+export function worksUnderWay({ works, ticks }: Pick<JobSheet, 'works' | 'ticks'>): WorkRow[] {
+  return works.filter((work) => runOf(work, ticks).state === 'under_way');
+}
+
+/** Whether friction was fitted or dressed that wants bedding in, and no bed-in was finished since. */
+export function notBedded({ works, ticks }: Pick<JobSheet, 'works' | 'ticks'>): boolean {
+  const ends = works.flatMap((work) => {
+    const run = runOf(work, ticks);
+    return run.state === 'finished' ? [{ plan: planOf(work), at: run.endedAt! }] : [];
+  });
+  const wanted = ends.filter(({ plan }) => plan.bedIn && plan.procedure !== 'bed_in');
+  return wanted.some(({ at }) => !ends.some((each) => each.plan.procedure === 'bed_in' && each.at >= at));
 }

@@ -10,6 +10,8 @@ export const closingSchema = z.strictObject({
   confirmed: z.array(z.string()).max(20, 'at most 20 entries'),
   summary: words(4000),
   by: words(80).min(1, 'the name of whoever closes it'),
+  /** Who told the driver that new pads or discs are still to be bedded in. */
+  bedInTold: words(80).optional(),
   next: z
     .array(
       z.strictObject({

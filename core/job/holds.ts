@@ -1,26 +1,67 @@
 import { traitsOf } from '../car/traitsOf';
-import { slotOf } from '../casefile/derive';
-import { type Hold, holdsOf } from '../diagnosis/holds/holds';
-import { derivedAnswers, findingsOf } from './current';
+import { mergeFindings, slotOf } from '../casefile/derive';
+import type { GivenFinding } from '../diagnosis/given';
+import { type HoldId, holdsOf } from '../diagnosis/holds/holds';
+import { leftApart } from '../work/leftUndone';
+import { LEFT_UNDONE, ticksOf } from '../work/run';
+import { derivedAnswers } from './current';
+import { type Evidence, evidenceFor } from './evidence';
 import type { JobSheet, Phase, ProofRow } from './sheet';
-import { standingAnswers } from './standing';
+import { lastingAnswers } from './slips';
+import { givenFrom, standingAnswers } from './standing';
 
-/** A hold on a job: when it was put on, and the proof that ended it, if one has. */
-export type JobHold = Hold & { since: string; proof?: ProofRow };
+/** A car that a work was left undone on, with wheels off, a line open or no pedal. */
+const LEFT_APART = {
+  label: 'Work left undone, the car apart',
+  until: 'the work taken up again, or the car whole: wheels on, lines closed, pedal hard',
+} as const;
+
+/** A hold on a job: when it was put on, what ends it, and who signed for that, if anybody has. */
+export type JobHold = {
+  id: HoldId | 'left_apart';
+  label: string;
+  until: string;
+  because: GivenFinding[];
+  since: string;
+  evidence: Evidence[];
+  /** The work it comes from, when it is not an answer. */
+  workId?: string;
+  proof?: ProofRow;
+};
 
 const PHASES: readonly Phase[] = ['before', 'after'];
 
 /**
- * The holds on a job, open ones first. A proof ends a hold that was put on before it; an answer recorded later puts
- * it on again.
+ * The holds on a job, open ones first. A hold ends by its evidence, given after it was put on and signed for; words only
+ * add. Records older than that keep the proofs they had, by word.
  */
 export function holdsOn(sheet: JobSheet): JobHold[] {
+  const holds = [...fromAnswers(sheet), ...fromWorks(sheet)].map((hold): JobHold => {
+    const proof = sheet.proofs
+      .filter((each) => each.hold === hold.id && each.provedAt >= hold.since)
+      .findLast((each) => each.byWord || isComplete(hold));
+    return proof ? { ...hold, proof } : hold;
+  });
+  return holds.sort((left, right) => Number(left.proof !== undefined) - Number(right.proof !== undefined));
+}
+
+/** Only those that still stop the car. */
+export function openHolds(sheet: JobSheet): JobHold[] {
+  return holdsOn(sheet).filter((hold) => hold.proof === undefined);
+}
+
+/** Whether all the evidence is there: then it only wants signing. */
+export function isComplete({ evidence }: Pick<JobHold, 'evidence'>): boolean {
+  return evidence.length > 0 && evidence.every(({ status }) => status === 'good');
+}
+
+function fromAnswers(sheet: JobSheet): JobHold[] {
   const traits = traitsOf(sheet.car);
-  const holds = new Map<string, JobHold>();
+  const holds = new Map<HoldId, Omit<JobHold, 'evidence'> & { id: HoldId }>();
   for (const phase of PHASES) {
-    const when = recordedBySlot(sheet, phase);
-    for (const hold of holdsOf(findingsOf(sheet, phase).findings, traits)) {
-      const since = latest(hold.because.map((finding) => when.get(slotOf(finding)) ?? sheet.job.openedAt));
+    const { findings, when } = recorded(sheet, phase);
+    for (const hold of holdsOf(findings, traits)) {
+      const since = latest(hold.because.map((each) => when.get(saidOf(each)) ?? sheet.job.openedAt));
       const before = holds.get(hold.id);
       holds.set(
         hold.id,
@@ -30,32 +71,39 @@ export function holdsOn(sheet: JobSheet): JobHold[] {
       );
     }
   }
-  const withProofs = [...holds.values()].map((hold): JobHold => {
-    const proof = sheet.proofs.filter((each) => each.hold === hold.id && each.provedAt >= hold.since).at(-1);
-    return proof ? { ...hold, proof } : hold;
-  });
-  return withProofs.sort(
-    (left, right) => Number(left.proof !== undefined) - Number(right.proof !== undefined),
-  );
+  return [...holds.values()].map((hold) => ({ ...hold, evidence: evidenceFor(sheet, hold, hold.since) }));
 }
 
-/** Only those that still stop the car. */
-export function openHolds(sheet: JobSheet): JobHold[] {
-  return holdsOn(sheet).filter((hold) => hold.proof === undefined);
+function fromWorks(sheet: JobSheet): JobHold[] {
+  return sheet.works
+    .filter((work) => leftApart(work, sheet.ticks))
+    .map((work) => ({
+      id: 'left_apart',
+      ...LEFT_APART,
+      because: [],
+      since: ticksOf(work.id, sheet.ticks).get(LEFT_UNDONE)!.tickedAt,
+      evidence: [],
+      workId: work.id,
+    }));
 }
 
-function recordedBySlot(sheet: JobSheet, phase: Phase): Map<string, string> {
-  const rows = [
-    ...derivedAnswers(sheet.readings, phase),
-    ...standingAnswers(sheet.answers, phase).map((row) => ({
-      id: row.finding,
-      state: row.state!,
-      ...(row.place === '' ? {} : { place: row.place }),
-      recordedAt: row.recordedAt,
-    })),
-  ];
-  return new Map(rows.map((row) => [slotOf(row), row.recordedAt]));
+/**
+ * What was said in a phase, and when. After the work a bad answer that stood stays, even where a better one replaced it:
+ * that one is the evidence, and is signed for. Before it, an answer that was corrected never was.
+ */
+function recorded(sheet: JobSheet, phase: Phase): { findings: GivenFinding[]; when: Map<string, string> } {
+  const rows =
+    phase === 'after' ? lastingAnswers(sheet.answers, phase) : standingAnswers(sheet.answers, phase);
+  const measured = derivedAnswers(sheet.readings, phase);
+  const { findings } = mergeFindings(rows.map(givenFrom), measured);
+  const when = new Map([
+    ...measured.map((each) => [saidOf(each), each.recordedAt] as const),
+    ...rows.map((row) => [saidOf(givenFrom(row)), row.recordedAt] as const),
+  ]);
+  return { findings, when };
 }
+
+const saidOf = (given: GivenFinding) => `${slotOf(given)} ${given.state}`;
 
 function latest(times: readonly string[]): string {
   return [...times].sort().at(-1)!;

@@ -45,21 +45,6 @@ describe('what stands', () => {
 describe('holds on a job', () => {
   const floor = answerRow({ finding: 'pedal_to_floor', state: 'yes', minute: 5 });
 
-  it('stay until a proof later than what put them on', () => {
-    const sheet = emptySheet({ answers: [floor] });
-    expect(openHolds(sheet)).toMatchObject([{ id: 'pedal_to_floor', since: at(5) }]);
-    const proof = {
-      id: 'p',
-      hold: 'pedal_to_floor' as const,
-      how: 'Flushed',
-      provedBy: 'Mira',
-      provedAt: at(9),
-    };
-    expect(openHolds({ ...sheet, proofs: [proof] })).toEqual([]);
-    expect(holdsOn({ ...sheet, proofs: [proof] })[0]).toMatchObject({ proof });
-    expect(openHolds({ ...sheet, proofs: [{ ...proof, provedAt: at(4) }] })).toHaveLength(1);
-  });
-
   it('come on by a reading, and by a check after the work', () => {
     expect(openHolds(emptySheet({ readings: [fluidRow(3.2, 'before', 3)] }))).toMatchObject([
       { id: 'fluid_wet', since: at(3) },
@@ -76,6 +61,7 @@ describe('holds on a job', () => {
       how: 'x y z',
       provedBy: 'Mira',
       provedAt: at(9),
+      byWord: true as const,
     };
     expect(holdsOn(emptySheet({ answers: [floor, leak], proofs: [proof] })).map((hold) => hold.id)).toEqual([
       'leak',

@@ -3,7 +3,7 @@ import type { Verdict } from '../diagnosis/verdict';
 import type { Issue } from '../issues/issue';
 import { type Measured, measuredOf } from '../wear/measured';
 import { type DidIt, whatDidIt } from '../work/whatDidIt';
-import { closingIssues } from './closing';
+import { closingIssues, notBedded } from './closing';
 import { type Derived, derivedAnswers } from './current';
 import { holdsOn, type JobHold } from './holds';
 import { type ProofCheck, proofChecks } from './proof';
@@ -25,7 +25,12 @@ export type Judgement = {
   notes: Record<Stage, string>;
   /** What still stands in the way of closing it as cured. */
   toClose: Issue[];
+  /** Pads or discs still want bedding in. */
+  notBedded: boolean;
 };
+
+/** What the form itself asks for is taken as given. */
+const CHOSEN_IN_THE_FORM = { outcome: 'cured' as const, confirmed: ['chosen'], bedInTold: 'told' };
 
 /** Judges a job sheet; pure, so server and browser say the same. */
 export function judge(sheet: JobSheet): Judgement {
@@ -41,6 +46,7 @@ export function judge(sheet: JobSheet): Judgement {
     proof,
     didIt: whatDidIt(sheet, proof),
     notes: stageNotes(sheet),
-    toClose: closingIssues(sheet, { outcome: 'cured', confirmed: ['(chosen in the form)'] }),
+    toClose: closingIssues(sheet, CHOSEN_IN_THE_FORM),
+    notBedded: notBedded(sheet),
   };
 }

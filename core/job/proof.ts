@@ -4,6 +4,7 @@ import { traitsOf } from '../car/traitsOf';
 import { slotOf } from '../casefile/derive';
 import type { GivenFinding } from '../diagnosis/given';
 import { type FindingId, findingOf } from '../diagnosis/vocabulary/findings';
+import { type AfterAnswer, afterAnswers } from './after';
 import { findingsOf } from './current';
 import type { JobSheet } from './sheet';
 
@@ -13,6 +14,10 @@ export type ProofCheck = {
   place?: Place;
   before?: string;
   after?: string;
+  /** Where the answer after the work comes from, and whether it is worth anything yet. */
+  from?: AfterAnswer['from'];
+  /** Given before the system was touched again. */
+  stale?: true;
   /** Asked of every car that had work done; the rest because they were wrong before. */
   always: boolean;
   change: 'not_yet' | 'came_right' | 'still_wrong' | 'went_wrong' | 'was_right' | 'right_now';
@@ -32,23 +37,31 @@ const NOT_REPEATED: readonly FindingId[] = [
 /** What to check again before the car goes: the pedal always, and everything that a check found wrong. */
 export function proofChecks(sheet: JobSheet): ProofCheck[] {
   const before = new Map(findingsOf(sheet, 'before').findings.map((finding) => [slotOf(finding), finding]));
-  const after = new Map(findingsOf(sheet, 'after').findings.map((finding) => [slotOf(finding), finding]));
+  // What was given by hand stands last, over what was measured at the same place.
+  const after = new Map(
+    [...afterAnswers(sheet)]
+      .sort((left, right) => Number(right.from === 'measured') - Number(left.from === 'measured'))
+      .map((each) => [slotOf(each), each]),
+  );
   const always = assistOf(traitsOf(sheet.car)) === 'none' ? ALWAYS : [...ALWAYS, 'assist_start' as const];
   const wrong = [...before.values()].filter(
     ({ id, state }) => findingOf(id).stage === 'check' && isWrong(id, state) && !NOT_REPEATED.includes(id),
   );
   const asked: GivenFinding[] = [...always.map((id) => ({ id, state: '' })), ...wrong, ...after.values()];
   const slots = new Map(asked.map((finding) => [slotOf(finding), finding]));
-  return [...slots].map(([slot, { id, place }]) => {
+  return [...slots].map(([slot, { id, place }]): ProofCheck => {
     const was = before.get(slot)?.state;
-    const is = after.get(slot)?.state;
+    const is = after.get(slot);
+    const unproved = is && (is.stale || (is.from === 'implied' && !isWrong(id, is.state)));
     return {
       finding: id,
       place,
       before: was,
-      after: is,
+      after: is?.state,
+      ...(is ? { from: is.from } : {}),
+      ...(is?.stale ? { stale: true } : {}),
       always: always.includes(id) && place === undefined,
-      change: changeOf(id, was, is),
+      change: unproved ? 'not_yet' : changeOf(id, was, is?.state),
     };
   });
 }

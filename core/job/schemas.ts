@@ -43,6 +43,7 @@ export const newAnswerSchema = z.strictObject({
   state: z.string().max(60, 'at most 60 characters').nullable(),
   replaces: id.nullable(),
   why: words(400),
+  implied: z.literal(true).optional(),
 });
 
 /** One reading, in its calc's own input. */
@@ -98,10 +99,10 @@ export const newTickSchema = z.strictObject({
     .default({}),
 });
 
-/** The proof that ends a hold. */
+/** Signing the evidence that ends a hold; what is said beside it only adds. */
 export const newProofSchema = z.strictObject({
   id,
   hold: z.enum(HOLD_IDS),
-  how: words(2000).min(3, 'how it was proved, at least 3 characters'),
+  how: words(2000),
   by: words(80).min(1, 'who proved it'),
 });

@@ -19,6 +19,8 @@ export type AnswerRow = {
   replaces: string | null;
   why: string;
   recordedAt: string;
+  /** Only implied by a step of a run, not asked as such: it proves nothing until it is confirmed. */
+  implied?: true;
 };
 
 /** One reading as written down, in its calc's own input; a null input takes it back. */
@@ -66,7 +68,16 @@ export type TickRow = {
   tickedAt: string;
 };
 
-export type ProofRow = { id: string; hold: HoldId; how: string; provedBy: string; provedAt: string };
+/** Somebody's signature under the evidence that ends a hold; words only add. */
+export type ProofRow = {
+  id: string;
+  hold: HoldId;
+  how: string;
+  provedBy: string;
+  provedAt: string;
+  /** From a record older than evidence: it ended the hold by word. */
+  byWord?: true;
+};
 
 export type VerdictRow = {
   id: string;
@@ -97,6 +108,8 @@ export type JobHead = JobFields & {
   openedAt: string;
   closedAt: string | null;
   closedBy: string | null;
+  /** Who told the driver that new friction is still to be bedded in. */
+  bedInTold: string;
   outcome: OutcomeId | null;
   confirmed: string[];
   version: number;

@@ -16,7 +16,8 @@ export type Entry = {
 export function readEntry(text: string, base: BaseUnit, choice: UnitChoice): Entry | undefined {
   const typed = text.trim();
   if (typed === '') return undefined;
-  if (base === '%' || base === '' || base === 'K') {
+  if (base === 'K') return readDifference(typed, choice);
+  if (base === '%' || base === '') {
     const value = Number(typed.replace(',', '.').replace('−', '-').replace(/\s*%$/, ''));
     return { value: Number.isFinite(value) ? value : Number.NaN };
   }
@@ -27,6 +28,14 @@ export function readEntry(text: string, base: BaseUnit, choice: UnitChoice): Ent
   const entered = named ? typed : `${typed} ${unit}`;
   const plain = unit === base && !named;
   return { value: tidy(convert(value, unit, base as Unit)), ...(plain ? {} : { entered }) };
+}
+
+/** A difference of temperatures, in the degrees of the choice. */
+function readDifference(typed: string, choice: UnitChoice): Entry {
+  const value = Number(typed.replace(',', '.').replace('−', '-'));
+  if (!Number.isFinite(value)) return { value: Number.NaN };
+  const unit = shownUnit('K', choice);
+  return unit === 'K' ? { value } : { value: tidy(value / 1.8), entered: `${typed} ${unit}` };
 }
 
 /** Rids a converted figure of binary dust, far below what any gauge reads. */

@@ -1,7 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { answerRow, emptySheet } from '../../tests/support/sheet';
 import { planFor } from '../../tests/support/work';
+import { startingSet } from '../car/startingSets';
+import { PROCEDURES } from './library';
 import { plainPlan } from './plan';
+import { fitsCar } from './procedure';
+import { wholeMinutes } from './works';
 
 const cornersIn = (plan: ReturnType<typeof planFor>) => [
   ...new Set(plan.bleed!.plan.order.map((row) => row.corner)),
@@ -151,5 +155,33 @@ describe('the rest of a plan', () => {
     const { steps } = plainPlan('Shorten the lever');
     expect(steps.map((step) => step.id)).toEqual(['before', 'do', 'after', 'firm']);
     expect(steps[1]!.title).toBe('Shorten the lever');
+  });
+});
+
+describe('a job on a car that it is not for', () => {
+  const saloon = emptySheet().car;
+  const track = { ...saloon, ...startingSet('light_track') };
+
+  it('is not offered', () => {
+    expect(fitsCar(PROCEDURES.modulator_cycle, saloon)).toBe(true);
+    expect(fitsCar(PROCEDURES.modulator_cycle, track)).toBe(false);
+    expect(fitsCar(PROCEDURES.slides, track)).toBe(false);
+    expect(fitsCar(PROCEDURES.drum_service, saloon)).toBe(false);
+    expect(fitsCar(PROCEDURES.vacuum_line, track)).toBe(false);
+    expect(fitsCar(PROCEDURES.pads, track)).toBe(true);
+  });
+
+  it('goes to the axle that has what it is for', () => {
+    const mixed = { ...saloon, front: { ...saloon.front, caliper: 'opposed' as const } };
+    const plan = planFor(emptySheet({ car: mixed }), 'slides', { corners: ['FR'] });
+    expect(plan.corners).toEqual(['RL', 'RR']);
+  });
+});
+
+describe('the minutes of a job', () => {
+  it('take in the bleed and the bed-in that follow it', () => {
+    expect(wholeMinutes('hose')).toBe(PROCEDURES.hose.minutes + PROCEDURES.bleed.minutes);
+    expect(wholeMinutes('pads')).toBe(PROCEDURES.pads.minutes + PROCEDURES.bed_in.minutes);
+    expect(wholeMinutes('flush')).toBe(PROCEDURES.flush.minutes);
   });
 });

@@ -16,7 +16,7 @@ import { LIBRARY_VERSION, PROCEDURES, type ProcedureId } from './library';
 import { firmPedal, holdPedal } from './library/common';
 import type { WorkOptions } from './options';
 import type { PartKind } from './parts';
-import type { Procedure } from './procedure';
+import { fitsAt, type Procedure } from './procedure';
 import type { Step } from './step';
 import type { Ways } from './ways';
 
@@ -104,9 +104,10 @@ export function plainPlan(title: string): WorkPlan {
  * The corners a job takes in: the whole car, pairs on an axle, or just those that are wrong. Only where the brake is of
  * the kind the job is done on; asked for nowhere that fits, the first axle that does.
  */
-function cornersFor({ scope, on }: Procedure, car: CarSpec, asked: readonly Corner[]): Corner[] {
+function cornersFor(procedure: Procedure, car: CarSpec, asked: readonly Corner[]): Corner[] {
+  const { scope } = procedure;
   if (scope === 'car') return [...CORNERS];
-  const fits = (corner: Corner) => on === undefined || car[axleOf(corner)].brake === on;
+  const fits = (corner: Corner) => fitsAt(procedure, car, corner);
   const fitting = asked.filter(fits);
   const wanted =
     fitting.length > 0 ? fitting : cornersOf(AXLES.find((axle) => fits(cornersOf(axle)[0]!)) ?? 'front');

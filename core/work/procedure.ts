@@ -1,5 +1,7 @@
-import type { Axle, Corner } from '../car/corner';
+import { type Axle, CORNERS, type Corner } from '../car/corner';
+import { carFits, cornerMayFit, type Fits } from '../car/fits';
 import type { CarSpec } from '../car/spec';
+import { traitsOf } from '../car/traitsOf';
 import type { MeasureId } from '../walk/measures';
 import type { CautionId } from './cautions';
 import type { PartKind } from './parts';
@@ -46,8 +48,8 @@ export type Procedure = {
   about: string;
   /** Whether it is done at the whole car, in pairs on an axle, or at single corners. */
   scope: 'car' | 'axle' | 'corner';
-  /** The kind of brake it is done on, where it only makes sense on one. */
-  on?: 'disc' | 'drum';
+  /** What the car, or the corner, must have for it to make sense. */
+  fits?: Fits;
   touches: Touches[];
   minutes: number;
   needs: Need[];
@@ -61,3 +63,13 @@ export type Procedure = {
   /** Where good people disagree, or what the choice costs. */
   tradeOffs?: string[];
 };
+
+/** Whether a job makes sense at a corner of this car; what nobody has said of it rules nothing out. */
+export function fitsAt({ fits }: Pick<Procedure, 'fits'>, car: CarSpec, corner: Corner): boolean {
+  return cornerMayFit(traitsOf(car), corner, fits);
+}
+
+/** Whether a job makes sense on this car at all. */
+export function fitsCar({ fits }: Pick<Procedure, 'fits'>, car: CarSpec): boolean {
+  return carFits(traitsOf(car), fits) && CORNERS.some((corner) => fitsAt({ fits }, car, corner));
+}

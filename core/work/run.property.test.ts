@@ -2,8 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { emptySheet } from '../../tests/support/sheet';
 import { tickRow, workRow } from '../../tests/support/work';
+import { drawnBefore, drawnOf } from './bleed/drawn';
 import { fluidSoFar } from './bleed/soFar';
-import { drawnOf, planOf, runOf, stepsInHand } from './run';
+import { planOf, runOf, stepsInHand } from './run';
 
 const work = workRow(emptySheet());
 const { steps, bleed } = planOf(work);
@@ -59,12 +60,17 @@ describe('a run, whatever was ticked in whatever order', () => {
 
   it('has fluid out, left and to come that add up', () => {
     check((rows) => {
-      const drawn = drawnOf(runOf(work, rows));
-      const so = fluidSoFar(steps, drawn, bleed!.supplyMl, bleed!.plan.topUpMl);
+      const run = runOf(work, rows);
+      const drawn = drawnOf(run);
+      const so = fluidSoFar(run, bleed!);
+      const toppedUp = run.last.get('level')?.done ? bleed!.plan.topUpMl : 0;
       const open = steps.filter((step) => step.ml && !drawn.has(step.id));
-      expect(so.outMl).toBe([...drawn.values()].reduce((sum, ml) => sum + ml, 0));
-      expect(so.toComeMl).toBe(open.reduce((sum, step) => sum + step.ml!.here, bleed!.plan.topUpMl));
-      expect(so.leftMl).toBe(Math.max(0, bleed!.supplyMl - so.outMl));
+      expect(so.outMl).toBe([...drawn.values()].reduce((sum, ml) => sum + ml, drawnBefore(run)));
+      expect(so.usedMl).toBe(so.outMl + toppedUp);
+      expect(so.toComeMl).toBe(
+        open.reduce((sum, step) => sum + step.ml!.here, bleed!.plan.topUpMl - toppedUp),
+      );
+      expect(so.leftMl).toBe(Math.max(0, bleed!.supplyMl - so.usedMl));
       expect(so.shortMl > 0).toBe(so.toComeMl > so.leftMl);
       if (so.shortAt) expect(open.map((step) => step.id)).toContain(so.shortAt);
     });

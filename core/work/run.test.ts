@@ -1,9 +1,22 @@
 import { describe, expect, it } from 'vitest';
 import { at, emptySheet } from '../../tests/support/sheet';
 import { tickAll, tickRow, workRow } from '../../tests/support/work';
+import { drawnBefore, drawnOf } from './bleed/drawn';
 import { fluidSoFar } from './bleed/soFar';
-import { drawnOf, isOver, LEFT_UNDONE, planOf, runOf, stepsAgain, stepsInHand } from './run';
+import { passingRecord } from './passing';
+import {
+  isOver,
+  LEFT_UNDONE,
+  PRESS,
+  planOf,
+  runOf,
+  STEPPED_BACK,
+  stepsAgain,
+  stepsBack,
+  stepsInHand,
+} from './run';
 import { drivenWhileHeld, tickIssues } from './tickIssues';
+import { troublesOf } from './troubles';
 
 const work = workRow(emptySheet());
 const { steps, bleed } = planOf(work);
@@ -74,23 +87,31 @@ describe('fluid in the middle of a bleed', () => {
   it('counts what was recorded, else what was planned', () => {
     const ticks = [...upTo('bleed-2'), tickRow('w', 'bleed-2', { record: { ml: 260 } })];
     const first = steps.find((step) => step.id === 'bleed-1')!.ml!.here;
-    const drawn = drawnOf(runOf(work, ticks));
-    expect([...drawn]).toEqual([
+    const run = runOf(work, ticks);
+    expect([...drawnOf(run)]).toEqual([
       ['bleed-1', first],
       ['bleed-2', 260],
     ]);
-    const so = fluidSoFar(steps, drawn, bottles, topUp);
+    const so = fluidSoFar(run, bleed!);
     expect(so.outMl).toBe(first + 260);
     expect(so.leftMl).toBe(bottles - first - 260);
     expect(so.shortMl).toBe(0);
   });
 
+  it('is one sum: what the plan has to spare is left at the end, and the rest is off the shelf', () => {
+    const so = fluidSoFar(runOf(work, tickAll(work)), bleed!);
+    expect(so.usedMl).toBe(bleed!.plan.totalMl);
+    expect(so.leftMl).toBe(bottles - bleed!.plan.totalMl);
+    expect(so.usedMl).toBe(so.outMl + topUp);
+    expect(so.toComeMl).toBe(0);
+  });
+
   it('says before which corner the bottles would end', () => {
-    const greedy = new Map([['bleed-1', bottles - topUp - 100]]);
-    const so = fluidSoFar(steps, greedy, bottles, topUp);
+    const greedy = [...upTo('bleed-1'), tickRow('w', 'bleed-1', { record: { ml: bottles - topUp - 100 } })];
+    const so = fluidSoFar(runOf(work, greedy), bleed!);
     expect(so.shortMl).toBeGreaterThan(0);
     expect(so.shortAt).toBe('bleed-2');
-    expect(fluidSoFar(steps, new Map(), bottles, topUp).shortMl).toBe(0);
+    expect(fluidSoFar(runOf(work, []), bleed!).shortMl).toBe(0);
   });
 });
 
@@ -118,8 +139,41 @@ describe('a tick that cannot be', () => {
       path: 'record.ml',
       accepted: '0 to 2000 ml',
     });
-    expect(tickIssues(steps, tick('bleed-1', { record: { ml: 180, clearAt: 150 } }))).toEqual([]);
+    const clear = { ml: 180, clearAt: 150, bubbles: 'none' };
+    expect(tickIssues(steps, tick('bleed-1', { record: clear }))).toEqual([]);
     expect(tickIssues(steps, tick(LEFT_UNDONE))[0]).toMatchObject({ code: 'missing', path: 'note' });
+  });
+
+  it('is refused where what the step is there to write down is left out', () => {
+    const level = planOf(workRow(emptySheet(), 'level')).steps;
+    expect(tickIssues(level, tick('reason'))).toMatchObject([{ path: 'record.reason', code: 'missing' }]);
+    expect(tickIssues(level, tick('reason', { record: { reason: 'worn_pads' } }))).toEqual([]);
+    const bias = planOf(workRow(emptySheet(), 'bias')).steps;
+    const turned = bias.find((step) => step.record)!.id;
+    expect(tickIssues(bias, tick(turned, { done: false }))).toEqual([]);
+    expect(
+      tickIssues(bias, tick(turned, { record: passingRecord(bias.find(({ id }) => id === turned)!) })),
+    ).toEqual([]);
+  });
+
+  it('is refused for leaving a begun work without saying how the car stands', () => {
+    const left = tick(LEFT_UNDONE, { note: 'no parts' });
+    expect(tickIssues(steps, left)).toEqual([]);
+    expect(tickIssues(steps, left, true).map((issue) => issue.path)).toEqual([
+      'record.wheels',
+      'record.lines',
+      'record.pedal',
+    ]);
+    const whole = { wheels: 'on', lines: 'closed', pedal: 'hard' };
+    expect(tickIssues(steps, { ...left, record: whole }, true)).toEqual([]);
+  });
+
+  it('is refused where the figure that the job is judged by is passed over without a word', () => {
+    const plan = planOf(workRow(emptySheet(), 'bearing')).steps;
+    const gate = plan.find((step) => step.measure?.gates)!;
+    expect(tickIssues(plan, tick(gate.id))).toMatchObject([{ path: 'note' }]);
+    expect(tickIssues(plan, tick(gate.id, { note: 'dial broken, rocked by hand' }))).toEqual([]);
+    expect(tickIssues(plan, tick(gate.id, { record: { figure: 'taken' } }))).toEqual([]);
   });
 
   it('is refused for driving a car that is held', () => {
@@ -132,5 +186,47 @@ describe('a tick that cannot be', () => {
       accepted: 'driving once this is proved: bearing re-measured',
     });
     expect(drivenWhileHeld(road!, [])).toEqual([]);
+  });
+});
+
+describe('stepping back', () => {
+  const pressed = (step: string, press: string, minute: number) =>
+    tickRow('w', step, { tickedAt: at(minute), record: { [PRESS]: press } });
+
+  it('takes up again what one press passed, and one step otherwise', () => {
+    const group = ['kit', 'cap', 'draw'].map((step) => pressed(step, 'p1', 22));
+    const ticks = [tickRow('w', 'lift'), ...group];
+    expect(stepsBack(runOf(work, ticks)).map((step) => step.id)).toEqual(['kit', 'cap', 'draw']);
+    expect(stepsBack(runOf(work, ticks.slice(0, 1))).map((step) => step.id)).toEqual(['lift']);
+    expect(stepsBack(runOf(work, []))).toEqual([]);
+    expect(stepsBack(runOf(work, tickAll(work))).map((step) => step.id)).toEqual([steps.at(-1)!.id]);
+  });
+
+  it('keeps what was drawn; begun anew after it ran dry, it is drawn twice', () => {
+    const done = tickRow('w', 'bleed-1', { record: { ml: 254, bubbles: 'none' } });
+    const back = { ...done, id: 'back', done: false, record: { ...done.record, [STEPPED_BACK]: 'yes' } };
+    const steppedBack = runOf(work, [...upTo('bleed-1'), done, back]);
+    expect(steppedBack.last.get('bleed-1')!.record.ml).toBe(254);
+    expect(drawnBefore(steppedBack)).toBe(0);
+    const anew = tickRow('w', 'bleed-1', { done: false, tickedAt: at(40) });
+    expect(drawnBefore(runOf(work, [...upTo('bleed-1'), done, anew]))).toBe(254);
+    const again = { ...done, id: 'again', record: { ml: 300, bubbles: 'none' } };
+    const so = runOf(work, [...upTo('bleed-1'), done, anew, again]);
+    expect(drawnBefore(so) + drawnOf(so).get('bleed-1')!).toBe(554);
+  });
+});
+
+describe('the troubles of a run', () => {
+  it('stay on record with what was done about each', () => {
+    const ticks = [
+      ...upTo('leak-hold'),
+      tickRow('w', 'leak-hold', { done: false, record: { answer: 'fell', trouble: 'fell' } }),
+      tickRow('w', 'leak-hold', { done: false, note: 'cap seal was dry', tickedAt: at(30) }),
+      tickRow('w', 'leak-hold', { record: { answer: 'held' }, tickedAt: at(33) }),
+    ];
+    expect(troublesOf(runOf(work, ticks))).toMatchObject([
+      { trouble: { id: 'fell' }, step: { id: 'leak-hold' }, endedBy: { note: 'cap seal was dry' } },
+    ]);
+    expect(troublesOf(runOf(work, tickAll(work)))).toEqual([]);
   });
 });

@@ -1,4 +1,5 @@
 import type { TickRow, WorkRow } from '../job/sheet';
+import type { CautionId } from './cautions';
 import type { WorkPlan } from './plan';
 import type { Step, Trouble } from './step';
 
@@ -19,6 +20,8 @@ export function ticksOf(workId: string, ticks: readonly TickRow[]): Map<string, 
 export type Run = {
   steps: Step[];
   last: Map<string, TickRow>;
+  /** Every tick of the work in order, those taken back included. */
+  history: TickRow[];
   done: number;
   /** The step in hand, and the trouble open at it. */
   current?: Step;
@@ -33,7 +36,8 @@ export type Run = {
 /** Where a run stands, from its ticks alone: any device that has them takes it up at the same place. */
 export function runOf(work: Pick<WorkRow, 'id' | 'plan'>, ticks: readonly TickRow[]): Run {
   const { steps } = planOf(work);
-  const last = ticksOf(work.id, ticks);
+  const history = ticks.filter((tick) => tick.workId === work.id);
+  const last = ticksOf(work.id, history);
   const open = steps.filter((step) => !last.get(step.id)?.done);
   const left = last.get(LEFT_UNDONE);
   const [current] = open;
@@ -41,14 +45,14 @@ export function runOf(work: Pick<WorkRow, 'id' | 'plan'>, ticks: readonly TickRo
   const troubleId = tick?.record.trouble;
   const trouble = current?.troubles?.find((each) => each.id === troubleId);
   const clock = tick?.record.clockFrom;
-  const base = { steps, last, done: steps.length - open.length };
+  const base = { steps, last, history, done: steps.length - open.length };
   if (left?.done) return { ...base, state: 'left_undone', leftBecause: left.note, endedAt: left.tickedAt };
   if (!current)
     return {
       ...base,
       state: 'finished',
-      endedAt: [...last.values()]
-        .map((each) => each.tickedAt)
+      endedAt: steps
+        .map((step) => last.get(step.id)!.tickedAt)
         .sort()
         .at(-1),
     };
@@ -73,21 +77,39 @@ export function stepsAgain(steps: readonly Step[], from: string, upTo: string): 
   return start < 0 || end < start ? [] : steps.slice(start, end + 1);
 }
 
-/** What came out at each bleeder that is done, ml: as recorded, else as planned. */
-export function drawnOf({ steps, last }: Pick<Run, 'steps' | 'last'>): Map<string, number> {
-  return new Map(
-    steps.flatMap((step): [string, number][] => {
-      const tick = last.get(step.id);
-      if (!step.ml || !tick?.done) return [];
-      return [[step.id, typeof tick.record.ml === 'number' ? tick.record.ml : step.ml.here]];
-    }),
-  );
+/** Marks a tick that was taken back by stepping back: what was written down at it is kept. */
+export const STEPPED_BACK = 'steppedBack';
+
+/** Marks the ticks of one press. */
+export const PRESS = 'press';
+
+/** The steps that stepping back takes up again: those ticked by the last press, in their order. */
+export function stepsBack({ steps, last, current }: Pick<Run, 'steps' | 'last' | 'current'>): Step[] {
+  const end = current ? steps.indexOf(current) : steps.length;
+  const before = steps.slice(0, end).filter((step) => last.get(step.id)?.done);
+  const press = last.get(before.at(-1)?.id ?? '')?.record[PRESS];
+  return press === undefined
+    ? before.slice(-1)
+    : before.filter((step) => last.get(step.id)!.record[PRESS] === press);
 }
+
+/** Cautions of an injury that is over in a moment: a step with one is passed by itself. */
+const ALONE: readonly CautionId[] = [
+  'pressure',
+  'assist_pressure',
+  'compressed_air',
+  'spring_loaded',
+  'firm_pedal',
+];
 
 /** A step that is only done and ticked. */
 function isPlain(step: Step): boolean {
-  const { ask, record, measure, slowdown, ml, timerS, drives } = step;
-  return !ask && !record && !measure && !slowdown && !ml && !drives && timerS === undefined;
+  const { ask, record, measure, slowdown, ml, timerS, drives, torque, cautions } = step;
+  return (
+    !(ask || record || measure || slowdown || ml || drives || torque) &&
+    timerS === undefined &&
+    !cautions?.some((caution) => ALONE.includes(caution))
+  );
 }
 
 /**

@@ -37,13 +37,28 @@ export type Trouble = {
   lines: string[];
   /** The step from which the run is taken up again; this step itself when not given. */
   again?: string;
+  /** No way past it but putting it right: the car would not be safe. */
+  must?: true;
 };
 
+/** How a check that went wrong may be passed all the same, once somebody has dealt with it. */
+export const WAYS_ON = [
+  { id: 'renewed', label: 'Renewed instead' },
+  { id: 'other_job', label: 'Another job is added for it' },
+  { id: 'left', label: 'Left so, because' },
+] as const;
+
 /** What is written down of a step, by a key or from a scale; a figure only where an instrument shows one. */
-export type RecordField =
-  | { id: string; label: string; kind: 'choice'; options: { value: string; label: string }[] }
-  | { id: string; label: string; kind: 'amount'; unit: 'ml'; start: number; step: number; most: number }
-  | { id: string; label: string; kind: 'figure'; unit: string };
+export type RecordField = {
+  id: string;
+  label: string;
+  /** The step is not done without it. */
+  required?: true;
+} & (
+  | { kind: 'choice'; options: { value: string; label: string }[] }
+  | { kind: 'amount'; unit: 'ml'; start: number; step: number; most: number }
+  | { kind: 'figure'; unit: string }
+);
 
 /** One step of a job at the car. */
 export type Step = {
@@ -78,6 +93,8 @@ export type Step = {
     phase: Phase;
     /** A new part was just fitted: thicker than the last reading is no surprise. */
     fitted?: true;
+    /** What the job is judged by: passed only with a figure, or with the reason why there is none. */
+    gates?: true;
   };
   /** What the readings of this job work out for this step, shown large. */
   facts?: 'pedal_ratio' | 'reindex';

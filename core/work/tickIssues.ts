@@ -1,6 +1,7 @@
 import type { Issue } from '../issues/issue';
+import { leavingIssues } from './leftUndone';
 import { LEFT_UNDONE } from './run';
-import type { Step } from './step';
+import { type Step, WAYS_ON } from './step';
 
 /** The largest figure a step takes: no gauge in a shop shows more. */
 export const MOST_FIGURE = 100_000;
@@ -17,34 +18,69 @@ export function drivenWhileHeld(step: Step, holds: readonly { label: string; unt
 
 type Ticked = { step: string; done: boolean; note: string; record: Record<string, string | number> };
 
+/** A work begun and not over leaves the car apart: nobody drives another one's road steps. */
+export function drivenWhileApart(step: Step, others: readonly { title: string }[]): Issue[] {
+  return others.map(({ title }) => ({
+    code: 'refused',
+    path: 'step',
+    value: `${step.id} (“${title}” is under way)`,
+    accepted: 'driving once that work is finished',
+  }));
+}
+
 /**
  * What is wrong with a tick: a step the plan does not have, a check passed without its answer or with one that means
- * trouble, an amount no bottle holds, a work left without a reason.
+ * trouble and was not dealt with, an amount no bottle holds, what has to be written down left out, a work left without a
+ * reason or without saying how the car stands.
+ * @param begun whether the work was begun before
  */
-export function tickIssues(steps: readonly Step[], tick: Ticked): Issue[] {
-  if (tick.step === LEFT_UNDONE)
-    return tick.note.trim() === ''
-      ? [{ code: 'missing', path: 'note', value: 'none', accepted: 'why the work is left undone' }]
-      : [];
+export function tickIssues(steps: readonly Step[], tick: Ticked, begun = false): Issue[] {
+  if (tick.step === LEFT_UNDONE) return tick.done ? leavingIssues(begun, tick) : [];
   const step = steps.find((each) => each.id === tick.step);
   if (!step) {
     const accepted = `one of ${[...steps.map((each) => each.id), LEFT_UNDONE].join(', ')}`;
     return [{ code: 'unknown_id', path: 'step', value: JSON.stringify(tick.step), accepted }];
   }
-  return [...answerIssues(step, tick), ...amountIssues(step, tick)];
+  return [...answerIssues(step, tick), ...amountIssues(step, tick), ...neededIssues(step, tick)];
 }
 
-function answerIssues(step: Step, { done, record }: Ticked): Issue[] {
+function answerIssues(step: Step, { done, record, note }: Ticked): Issue[] {
   if (!done || !step.ask) return [];
-  const good = step.ask.filter((answer) => answer.trouble === undefined);
-  if (good.some((answer) => answer.value === record.answer)) return [];
+  const chosen = step.ask.find((answer) => answer.value === record.answer);
+  if (chosen && chosen.trouble === undefined) return [];
+  const trouble = step.troubles?.find((each) => each.id === chosen?.trouble);
+  const way = WAYS_ON.find((each) => each.id === record.way);
+  if (trouble && !trouble.must && way)
+    return way.id === 'left' && note.trim() === ''
+      ? [{ code: 'missing', path: 'note', value: 'none', accepted: 'why it is left so' }]
+      : [];
+  const good = step.ask.filter((answer) => answer.trouble === undefined).map((answer) => answer.value);
+  const ways = trouble && !trouble.must ? `, or a way on (${WAYS_ON.map((each) => each.id).join(', ')})` : '';
   return [
     {
       code: 'refused',
       path: 'record.answer',
       value: JSON.stringify(record.answer ?? null),
-      accepted: `one of ${good.map((answer) => answer.value).join(', ')}`,
+      accepted: `one of ${good.join(', ')}${ways}`,
     },
+  ];
+}
+
+/** What a step is not done without: its required fields, and the figure it is judged by or why there is none. */
+function neededIssues(step: Step, { done, record, note }: Ticked): Issue[] {
+  if (!done) return [];
+  const fields = (step.record ?? []).flatMap((field): Issue[] => {
+    const value = record[field.id];
+    if (!field.required || (field.kind !== 'choice' && value !== undefined)) return [];
+    const options = field.kind === 'choice' ? field.options.map((option) => option.value) : [];
+    if (options.some((option) => option === value)) return [];
+    const accepted = field.kind === 'choice' ? `one of ${options.join(', ')}` : `a figure, ${field.unit}`;
+    return [{ code: 'missing', path: `record.${field.id}`, value: JSON.stringify(value ?? null), accepted }];
+  });
+  if (!step.measure?.gates || record.figure === 'taken' || note.trim() !== '') return fields;
+  return [
+    ...fields,
+    { code: 'missing', path: 'note', value: 'none', accepted: 'a figure, or why there is none' },
   ];
 }
 

@@ -161,6 +161,7 @@ export const CLOSED_JOBS: DemoJob[] = [
       summary:
         'Rotors were never warped: a pad print from the paddock. Scrubbed, bedded with ten slowdowns, no halt.',
       by: 'Mira',
+      bedInTold: 'Mira',
     },
   },
   {

@@ -37,6 +37,7 @@ export type DemoJob = {
     confirmed: string[];
     summary: string;
     by: string;
+    bedInTold?: string;
     next?: [what: string, inDays: number][];
   };
 };

@@ -1,3 +1,4 @@
+import { passingRecord } from '../../core/work/passing';
 import { planOf } from '../../core/work/run';
 import { addCar } from '../../server/cars/actions';
 import { database } from '../../server/db/sql';
@@ -102,14 +103,14 @@ async function loadJob(job: DemoJob, carId: string, today: Date): Promise<void> 
     await proveHold(id, { id: demoId(), hold, how, by: 'Mira' }, clock());
   if (job.close) {
     const { job: now } = await getSheet(id);
-    const { hours, outcome, confirmed, summary, by, next = [] } = job.close;
+    const { hours, next = [], ...said } = job.close;
     const closed = new Date(Math.max(opened.getTime() + hours * 60 * MINUTE, clock().getTime()));
     const due = next.map(([what, inDays]) => ({
       id: demoId(),
       what,
       dueOn: new Date(closed.getTime() + inDays * DAY).toISOString().slice(0, 10),
     }));
-    await closeJob(id, { version: now.version, outcome, confirmed, summary, by, next: due }, closed);
+    await closeJob(id, { version: now.version, ...said, next: due }, closed);
   }
 }
 
@@ -130,7 +131,7 @@ async function loadWork(jobId: string, work: NonNullable<DemoJob['work']>, clock
         done: true,
         note: work.notes?.[step.id] ?? '',
         record: {
-          ...(step.ask ? { answer: step.ask.find((answer) => !answer.trouble)!.value } : {}),
+          ...passingRecord(step),
           ...work.records?.[step.id],
         },
       },

@@ -5,10 +5,12 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Bay, DueLine } from '@/server/bay/queries';
 import type { FollowUp } from '@/server/cars/queries';
-import { Button } from '@/ui/Button';
+import { Button, buttonClass } from '@/ui/Button';
+import { cn } from '@/ui/cn';
 import { shortDate } from '@/ui/format';
 import { request } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
+import { undo } from '../shell/undo';
 
 const DAY_MS = 86_400_000;
 
@@ -16,10 +18,15 @@ const DAY_MS = 86_400_000;
 export function DueList({ due }: { due: Bay['due'] }) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const router = useRouter();
-  const finish = async ({ id, version }: FollowUp) => {
-    const reply = await request('PATCH', `/api/follow-ups/${id}`, { version });
+  const mark = async (id: string, version: number, done: boolean) => {
+    const reply = await request<{ version: number }>('PATCH', `/api/follow-ups/${id}`, { version, done });
     setTrouble(reply.ok ? null : reply.refusal.message);
     router.refresh();
+    return reply;
+  };
+  const finish = async ({ id, version }: FollowUp, what: string) => {
+    const reply = await mark(id, version, true);
+    if (reply.ok) undo.offer(`Done: ${what}`, () => void mark(id, reply.value.version, false));
   };
   return (
     <section aria-labelledby="due">
@@ -39,7 +46,12 @@ export function DueList({ due }: { due: Bay['due'] }) {
             </Link>
             <ul>
               {car.lines.map((line) => (
-                <DueEntry key={line.followUp?.id ?? line.what} line={line} onDone={finish} />
+                <DueEntry
+                  key={line.followUp?.id ?? line.what}
+                  line={line}
+                  carId={car.carId}
+                  onDone={finish}
+                />
               ))}
             </ul>
           </li>
@@ -59,7 +71,15 @@ export function DueList({ due }: { due: Bay['due'] }) {
   );
 }
 
-function DueEntry({ line, onDone }: { line: DueLine; onDone: (entry: FollowUp) => Promise<void> }) {
+function DueEntry({
+  line,
+  carId,
+  onDone,
+}: {
+  line: DueLine;
+  carId: string;
+  onDone: (entry: FollowUp, what: string) => Promise<void>;
+}) {
   const { followUp } = line;
   return (
     <li>
@@ -68,8 +88,14 @@ function DueEntry({ line, onDone }: { line: DueLine; onDone: (entry: FollowUp) =
         <DueWord dueOn={line.dueOn} />
       </p>
       {line.why !== '' && <p className="text-[0.9375rem] text-soft">{line.why}</p>}
+      <Link
+        href={`/job/new?${new URLSearchParams({ car: carId, says: line.what })}`}
+        className={cn(buttonClass('quiet'), '-ml-4')}
+      >
+        Open a job
+      </Link>
       {followUp && (
-        <Button look="quiet" className="-ml-4" onClick={() => void onDone(followUp)}>
+        <Button look="quiet" onClick={() => void onDone(followUp, line.what)}>
           Done
         </Button>
       )}

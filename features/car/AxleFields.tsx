@@ -4,7 +4,7 @@ import { useFormContext } from 'react-hook-form';
 import { FormNumber, FormSelect, FormText } from './FormFields';
 import { AXLE_NUMBERS, type CarDraft } from './fields';
 
-/** Brakes of one axle. */
+/** Brakes of one axle, beyond what the first fields ask. */
 export function AxleFields({ axle }: { axle: 'front' | 'rear' }) {
   const { watch } = useFormContext<CarDraft>();
   const drum = watch(`${axle}.brake`) === 'drum';
@@ -14,16 +14,6 @@ export function AxleFields({ axle }: { axle: 'front' | 'rear' }) {
         {axle === 'front' ? 'Front axle' : 'Rear axle'}
       </legend>
       <div className="grid gap-4 sm:grid-cols-2 desk:grid-cols-4">
-        {axle === 'rear' && (
-          <FormSelect name="rear.brake" label="Brake" options={{ disc: 'Disc', drum: 'Drum' }} known />
-        )}
-        {!drum && (
-          <FormSelect
-            name={`${axle}.caliper`}
-            label="Caliper"
-            options={{ opposed: 'Opposed pistons', sliding: 'Sliding' }}
-          />
-        )}
         <FormText
           name={`${axle}.pistons`}
           label={drum ? 'Cylinder pistons, mm' : 'Pistons of one caliper, mm'}
@@ -35,7 +25,7 @@ export function AxleFields({ axle }: { axle: 'front' | 'rear' }) {
           options={{ 1: 'One', 2: 'Two' }}
           known
         />
-        {!drum && (
+        {!drum && axle === 'rear' && (
           <FormSelect
             name={`${axle}.rotor`}
             label="Rotor"

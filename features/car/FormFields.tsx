@@ -1,15 +1,27 @@
 'use client';
 
-import { type FieldPath, get, useFormContext } from 'react-hook-form';
+import { createContext, type ReactNode, useContext } from 'react';
+import { type FieldPath, get, useFormContext, useWatch } from 'react-hook-form';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { type CarDraft, type NumberSpec, numberError } from './fields';
 
 type Name = FieldPath<CarDraft>;
 type Common = { name: Name; label: string; hint?: string; className?: string };
 
+/** The starting set that stands in the form, where one was chosen: what still is its own says so. */
+const StartingSet = createContext<CarDraft | null>(null);
+export const StartingSetProvider = StartingSet.Provider;
+
 function useField(name: Name) {
-  const { register, formState } = useFormContext<CarDraft>();
-  return { register, error: (get(formState.errors, name) as { message?: string } | undefined)?.message };
+  const { register, formState, control } = useFormContext<CarDraft>();
+  const set = useContext(StartingSet);
+  const value = useWatch({ control, name });
+  const fromSet = set !== null && value !== '' && get(set, name) === value;
+  return {
+    register,
+    error: (get(formState.errors, name) as { message?: string } | undefined)?.message,
+    ...(fromSet ? { hint: 'From the starting set' } : {}),
+  };
 }
 
 export function FormText({
@@ -18,25 +30,25 @@ export function FormText({
   required,
   ...rest
 }: Common & { type?: string; maxLength?: number; required?: boolean }) {
-  const { register, error } = useField(name);
+  const { register, ...told } = useField(name);
   return (
     <TextField
       {...rest}
+      {...told}
       label={label}
-      error={error}
       {...register(name, required ? { required: `${label}: a name is needed` } : {})}
     />
   );
 }
 
 export function FormNumber({ name, spec, ...rest }: Omit<Common, 'label'> & { spec: NumberSpec }) {
-  const { register, error } = useField(name);
+  const { register, ...told } = useField(name);
   return (
     <NumberField
       {...rest}
+      {...told}
       label={spec.label}
       unit={spec.unit}
-      error={error}
       {...register(name, { validate: (value) => numberError(String(value), spec) ?? true })}
     />
   );
@@ -50,9 +62,9 @@ export function FormSelect({
   known,
   ...rest
 }: Common & { options: Record<string, string>; known?: boolean }) {
-  const { register, error } = useField(name);
+  const { register, ...told } = useField(name);
   return (
-    <SelectField {...rest} label={label} error={error} {...register(name)}>
+    <SelectField {...rest} {...told} label={label} {...register(name)}>
       {!known && <option value="">Not known</option>}
       {Object.entries(options).map(([value, word]) => (
         <option key={value} value={value}>
@@ -60,5 +72,15 @@ export function FormSelect({
         </option>
       ))}
     </SelectField>
+  );
+}
+
+/** A part of the form under its name. */
+export function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <fieldset className="border-t-2 border-ink pt-1">
+      <legend className="narrow pr-3 text-xl font-bold">{title}</legend>
+      <div className="grid gap-4 sm:grid-cols-2 desk:grid-cols-4">{children}</div>
+    </fieldset>
   );
 }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { carSpecSchema } from '@/core/car/spec';
 import { CAR_KINDS, startingSet } from '@/core/car/startingSets';
 import { parseWith } from '@/core/issues/zod';
-import { AXLE_NUMBERS, draftOf, numberError, specOf } from './fields';
+import { AXLE_NUMBERS, draftOf, numberError, specOf, withStartingSet } from './fields';
 
 describe('the car form', () => {
   it.each(Object.keys(CAR_KINDS))('gives back the starting set %s unchanged', (kind) => {
@@ -23,6 +23,20 @@ describe('the car form', () => {
     expect(numberError('300', AXLE_NUMBERS.rotorNewMm!)).toBe('Rotor new is 300: 4 to 60 mm is accepted');
     expect(numberError('thick', AXLE_NUMBERS.rotorNewMm!)).toContain('thick');
     expect(numberError('', AXLE_NUMBERS.rotorNewMm!)).toBeUndefined();
+  });
+
+  it('never puts a starting set over what was typed, be it over an earlier set', () => {
+    const blank = draftOf(startingSet('other'));
+    const typed = { ...blank, name: 'Mine', massKg: '1234', front: { ...blank.front, rotorNewMm: '28' } };
+    const saloon = draftOf(startingSet('saloon'));
+    const first = withStartingSet(typed, blank, saloon);
+    expect(first).toMatchObject({ name: 'Mine', massKg: '1234', kind: 'saloon', assist: saloon.assist });
+    expect(first.front.rotorNewMm).toBe('28');
+    expect(first.front.padNewMm).toBe(saloon.front.padNewMm);
+    const track = draftOf(startingSet('light_track'));
+    const second = withStartingSet({ ...first, abs: 'no' }, saloon, track);
+    expect(second).toMatchObject({ massKg: '1234', abs: 'no', assist: track.assist });
+    expect(second.front.padNewMm).toBe(track.front.padNewMm);
   });
 
   it('lets the server refuse what it cannot read, with the field', () => {

@@ -114,6 +114,25 @@ function readNumber(text: string, unit: Unit | ''): number | undefined {
 
 const text = (value: number | string | null) => (value === null ? '' : String(value));
 
+type Draft = { [field: string]: string | Draft };
+
+/**
+ * A draft with a starting set put in: whatever somebody typed stays, be it over an earlier set.
+ * @param last the set that was put in before; a value that is no longer its own was typed
+ */
+export function withStartingSet(draft: CarDraft, last: CarDraft, set: CarDraft): CarDraft {
+  const merge = (now: Draft, before: Draft, next: Draft): Draft =>
+    Object.fromEntries(
+      Object.entries(now).map(([field, value]) => {
+        const was = before[field]!;
+        const will = next[field]!;
+        if (typeof value === 'object') return [field, merge(value, was as Draft, will as Draft)];
+        return [field, value === was ? will : value];
+      }),
+    );
+  return merge(draft, last, set) as CarDraft;
+}
+
 /** A car as the form shows it. */
 export function draftOf(spec: CarSpec): CarDraft {
   const axle = (each: CarSpec['front']): AxleDraft => ({

@@ -61,7 +61,10 @@ export function CarPicker({ cars, chosen, onChoose }: Props) {
         {found.length === 0 && 'No car by that name.'}
         {more > 0 && `${more} more: type to narrow.`}
       </p>
-      <Link href="/car/new" className="mt-1 inline-flex min-h-11 items-center underline underline-offset-4">
+      <Link
+        href="/car/new?for=complaint"
+        className="mt-1 inline-flex min-h-11 items-center underline underline-offset-4"
+      >
         Another car
       </Link>
     </fieldset>

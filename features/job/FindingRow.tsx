@@ -17,13 +17,28 @@ type Props = {
   children?: ReactNode;
   id?: string;
   marked?: boolean;
+  /** Whether it can be answered by key; a reading alone speaks for it otherwise. */
+  asked?: boolean;
 };
 
 /** One question with its states as keys: label and what it means on the left, the keys on the right. */
-export function FindingRow({ finding, phase = 'before', place, about, children, id, marked }: Props) {
-  const { stateOf, answer, closed } = useDesk();
+export function FindingRow({
+  finding,
+  phase = 'before',
+  place,
+  about,
+  children,
+  id,
+  marked,
+  asked = true,
+}: Props) {
+  const { stateOf, answer, closed, judgement } = useDesk();
   const { label, states, ask } = findingOf(finding);
   const said = stateOf(phase, finding, place);
+  // What a reading says stands pressed as well, until somebody says otherwise.
+  const measured = judgement.derived[phase].find(
+    (each) => each.id === finding && each.place === place,
+  )?.state;
   return (
     <li
       id={id}
@@ -39,19 +54,24 @@ export function FindingRow({ finding, phase = 'before', place, about, children, 
             {label}
             {place && <span className="ml-1.5 font-bold">{place}</span>}
           </p>
+          {said === '' && measured && (
+            <p className="text-[0.9375rem] font-semibold text-bronze">From the reading</p>
+          )}
           {(about ?? ask) && <p className="text-[0.9375rem] text-soft">{about ?? ask}</p>}
         </div>
-        <Choice
-          label={place ? `${label}, ${place}` : label}
-          disabled={closed}
-          value={said}
-          onChange={(state) => answer(phase, finding, place, state === '' ? null : state)}
-          options={states.map((state, index) => ({
-            value: state,
-            label: stateWord(finding, state),
-            tone: index === 0 ? 'plain' : 'watch',
-          }))}
-        />
+        {asked && (
+          <Choice
+            label={place ? `${label}, ${place}` : label}
+            disabled={closed}
+            value={said === '' ? (measured ?? '') : said}
+            onChange={(state) => answer(phase, finding, place, state === '' ? null : state)}
+            options={states.map((state, index) => ({
+              value: state,
+              label: stateWord(finding, state),
+              tone: index === 0 ? 'plain' : 'watch',
+            }))}
+          />
+        )}
       </div>
       {children}
     </li>

@@ -1,109 +1,133 @@
 'use client';
 
-import { useState } from 'react';
-import { findingOf } from '@/core/diagnosis/vocabulary/findings';
-import { stateWord } from '@/core/diagnosis/vocabulary/words';
-import type { JobHold } from '@/core/job/holds';
-import { Button } from '@/ui/Button';
+import Link from 'next/link';
+import { useRef, useState } from 'react';
+import { answerWords } from '@/core/diagnosis/vocabulary/words';
+import { evidenceTogether } from '@/core/job/evidence';
+import { isComplete, type JobHold } from '@/core/job/holds';
+import { Button, buttonClass } from '@/ui/Button';
 import { TextArea, TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';
 import { Octagon } from '@/ui/Octagon';
 import { useShop } from '../shell/ShopContext';
 import { useKept } from '../shell/useKept';
 import { useDesk } from './desk/Desk';
+import { EvidenceRows } from './EvidenceRows';
 
-/** Every hold on the job, open ones with the place to record their proof. Nobody talks one away. */
+/** Every hold on the job, open ones with what ends them, asked in place. Nobody talks one away. */
 export function HoldsPanel() {
-  const { judgement } = useDesk();
+  const { judgement, closed } = useDesk();
+  const open = judgement.holds.filter((hold) => !hold.proof);
+  const ended = judgement.holds.filter((hold) => hold.proof);
+  // The form goes with the holds it ended: the focus stays with what became of them.
+  const panel = useRef<HTMLElement>(null);
   if (judgement.holds.length === 0) return null;
   return (
-    <ul className="mb-4 grid gap-2">
-      {judgement.holds.map((hold) =>
-        hold.proof ? <Proved key={hold.id} hold={hold} /> : <OpenHold key={hold.id} hold={hold} />,
+    <section ref={panel} tabIndex={-1} aria-label="Holds" className="mb-4 grid gap-2">
+      {open.length > 0 && (
+        <div className="border-l-[6px] border-stop bg-stop-wash p-3">
+          <ul className="grid gap-2">
+            {open.map((hold) => (
+              <OpenHold key={`${hold.id} ${hold.workId ?? ''}`} hold={hold} />
+            ))}
+          </ul>
+          <EndsBy holds={open} disabled={closed} onSigned={() => panel.current?.focus()} />
+        </div>
       )}
-    </ul>
+      {ended.map((hold) => (
+        <Ended key={hold.id} hold={hold} />
+      ))}
+    </section>
   );
 }
 
 function OpenHold({ hold }: { hold: JobHold }) {
-  const { prove, closed, sheet } = useDesk();
-  const [how, keepHow, forgetHow] = useKept(`proof.${sheet.job.id}.${hold.id}`, '');
-  const [by, keepBy] = useKept('my-name', '');
-  const [error, setError] = useState<{ how?: string; by?: string }>({});
-  const [open, setOpen] = useState(false);
-  const record = () => {
-    const wrong = {
-      ...(how.trim().length < 3 ? { how: 'Say how it was proved' } : {}),
-      ...(by.trim() === '' ? { by: 'Say who proved it' } : {}),
-    };
-    setError(wrong);
-    if (Object.keys(wrong).length > 0) return;
-    prove(hold.id, how.trim(), by.trim());
-    forgetHow();
-  };
+  const { sheet } = useDesk();
+  const because = hold.because.map(({ id, place, state }) => answerWords(id, place, state));
   return (
-    <li className="border-l-[6px] border-stop bg-stop-wash p-3">
-      <div className="flex gap-3">
-        <Octagon size={30} />
-        <div className="flex-1">
-          <p>
-            <b className="text-stop">Car stays here: {hold.label.toLowerCase()}.</b>
-          </p>
-          <p>
-            Because:{' '}
-            {hold.because
-              .map((finding) =>
-                `${findingOf(finding.id).label.toLowerCase()} ${finding.place ?? ''} ${stateWord(finding.id, finding.state).toLowerCase()}`.replace(
-                  '  ',
-                  ' ',
-                ),
-              )
-              .join(', ')}
-            . Ends when proved: {hold.until}.
-          </p>
-        </div>
-        {!closed && !open && <Button onClick={() => setOpen(true)}>Prove it</Button>}
+    <li className="flex gap-3">
+      <Octagon size={30} />
+      <div className="flex-1">
+        <b className="text-stop">Car stays here: {hold.label.toLowerCase()}.</b>
+        <p>
+          {because.length > 0 && <>Because: {[...new Set(because)].join(', ')}. </>}Ends when proved:{' '}
+          {hold.until}.
+        </p>
+        {hold.workId && (
+          <Link href={`/job/${sheet.job.id}/run/${hold.workId}`} className={buttonClass()}>
+            To that work
+          </Link>
+        )}
       </div>
-      {open && !closed && (
-        <form
-          className="mt-3 grid gap-2 sm:grid-cols-[1fr_12rem_auto] sm:items-start"
-          onSubmit={(event) => {
-            event.preventDefault();
-            record();
-          }}
-        >
-          <TextArea
-            label="How it was proved"
-            rows={1}
-            maxLength={2000}
-            value={how}
-            onChange={(event) => keepHow(event.target.value)}
-            error={error.how}
-          />
-          <TextField
-            label="By whom"
-            maxLength={80}
-            value={by}
-            onChange={(event) => keepBy(event.target.value)}
-            error={error.by}
-            autoComplete="name"
-          />
-          <Button look="stop" type="submit" className="sm:mt-6">
-            Record the proof
-          </Button>
-        </form>
-      )}
     </li>
   );
 }
 
-function Proved({ hold }: { hold: JobHold }) {
-  const shop = useShop();
-  const proof = hold.proof!;
+type EndsByProps = { holds: readonly JobHold[]; disabled: boolean; onSigned: () => void };
+
+/** The evidence of the open holds, and the signature under it. */
+function EndsBy({ holds, disabled, onSigned }: EndsByProps) {
+  const { prove, sheet } = useDesk();
+  const [how, keepHow, forgetHow] = useKept(`proof.${sheet.job.id}`, '');
+  const [by, keepBy] = useKept('my-name', '');
+  const [error, setError] = useState<string>();
+  const evidence = evidenceTogether(holds);
+  const complete = holds.filter(isComplete);
+  if (evidence.length === 0 || disabled) return null;
+  const sign = () => {
+    if (by.trim() === '') return setError('Say who proved it');
+    for (const hold of complete) prove(hold.id, how.trim(), by.trim());
+    forgetHow();
+    onSigned();
+  };
   return (
-    <li className="border-l-[6px] border-go bg-card px-3 py-2">
-      <b className="text-go">Hold ended: {hold.label.toLowerCase()}.</b> {proof.how} — {proof.provedBy},{' '}
-      {moment(proof.provedAt, shop.timeZone, new Date(shop.now))}.
-    </li>
+    <>
+      <EvidenceRows evidence={evidence} />
+      {complete.length > 0 && (
+        <form
+          aria-label="Sign"
+          className="mt-3 grid gap-2 sm:grid-cols-[1fr_12rem_auto] sm:items-start"
+          onSubmit={(event) => {
+            event.preventDefault();
+            sign();
+          }}
+        >
+          <TextArea
+            label="Something to add, if there is"
+            rows={1}
+            maxLength={2000}
+            value={how}
+            onChange={(event) => keepHow(event.target.value)}
+          />
+          <TextField
+            label="Proved by"
+            maxLength={80}
+            value={by}
+            onChange={(event) => {
+              setError(undefined);
+              keepBy(event.target.value);
+            }}
+            error={error}
+            autoComplete="name"
+          />
+          <Button look="stop" type="submit" className="sm:mt-6">
+            {complete.length === 1 ? 'End the hold' : `End ${complete.length} holds`}
+          </Button>
+        </form>
+      )}
+    </>
+  );
+}
+
+function Ended({ hold }: { hold: JobHold }) {
+  const shop = useShop();
+  const { byWord, how, provedBy, provedAt } = hold.proof!;
+  const proved = hold.evidence.map(({ finding, place, state }) => answerWords(finding, place, state));
+  return (
+    <p className="border-l-[6px] border-go bg-card px-3 py-2">
+      <b className="text-go">Hold ended: {hold.label.toLowerCase()}.</b>{' '}
+      {byWord ? 'By word: ' : `Proved: ${proved.join(', ')}. `}
+      {how !== '' && `${how} `}— {provedBy}, {moment(provedAt, shop.timeZone, new Date(shop.now))}.
+    </p>
   );
 }

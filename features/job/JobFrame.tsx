@@ -33,16 +33,20 @@ export function JobFrame({
     <WorkPlaceProvider place={place}>
       <PastProvider past={past}>
         <MeasureProvider>
+          {/* What scrolls is also what hidden labels are placed in: else they lengthen the page itself. */}
           <div className="desk:grid desk:h-[calc(100dvh-2.75rem)] desk:grid-rows-[auto_1fr] desk:overflow-hidden print:block print:h-auto print:overflow-visible">
             <StageRule stage={stage} deskOnly={running} />
             {running ? (
-              <main id="main" className="min-w-0 desk:min-h-0">
+              <main id="main" className="relative min-w-0 desk:min-h-0">
                 {children}
               </main>
             ) : (
               <div className="pb-16 desk:grid desk:min-h-0 desk:grid-cols-[17rem_1fr_19rem] desk:pb-0 xl:grid-cols-[19rem_1fr_20rem] min-[1700px]:grid-cols-[22rem_1fr_25rem] print:block">
                 <PlanPanel />
-                <main id="main" className="min-w-0 p-4 desk:overflow-y-auto desk:p-5 print:overflow-visible">
+                <main
+                  id="main"
+                  className="relative min-w-0 p-4 desk:overflow-y-auto desk:p-5 print:overflow-visible"
+                >
                   {children}
                 </main>
                 <LeaningRail />

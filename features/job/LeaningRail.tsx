@@ -18,6 +18,7 @@ import { Octagon } from '@/ui/Octagon';
 import { useNow } from '../shell/useNow';
 import { isTyping } from '../shell/useShortcuts';
 import { checkAnchor } from './checks/anchor';
+import { foretell } from './checks/foretell';
 import { wantCheck } from './checks/wanted';
 import { useDesk } from './desk/Desk';
 import { HalfHourPlan } from './HalfHourPlan';
@@ -88,6 +89,9 @@ export function LeaningRail() {
                 <Leader key={cause.id} cause={cause} first={index === 0} />
               ))}
               <li>
+                {sumOf(leaders) > 1 && (
+                  <p className="mb-2 text-[0.9375rem] text-soft">Several can be true together.</p>
+                )}
                 <p className="flex items-baseline gap-2.5 text-soft">
                   <span className="reading w-14 text-right text-lg">{percent(verdict.unlisted)}</span>{' '}
                   Something not listed
@@ -120,6 +124,9 @@ export function LeaningRail() {
     </aside>
   );
 }
+
+const sumOf = (causes: readonly CauseVerdict[]) =>
+  causes.reduce((sum, { probability }) => sum + probability, 0);
 
 function Leader({ cause, first }: { cause: CauseVerdict; first: boolean }) {
   return (
@@ -200,18 +207,6 @@ function Enough({ jobId, cause }: { jobId: string; cause: CauseVerdict }) {
       </Link>
     </section>
   );
-}
-
-/** What each answer would make of it. */
-export function foretell(next: NextCheck): string {
-  return [...next.outcomes]
-    .sort((left, right) => right.chance - left.chance)
-    .slice(0, 3)
-    .map(
-      (outcome) =>
-        `${stateWord(next.id, outcome.state)} (${percent(outcome.chance)} likely): ${causeLabel(outcome.leader).toLowerCase()} at ${percent(outcome.leaderProbability)}.`,
-    )
-    .join(' ');
 }
 
 /** N goes to the next check. */

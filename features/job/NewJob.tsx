@@ -10,15 +10,23 @@ import { requestForm } from '../shell/request';
 import { useKept } from '../shell/useKept';
 import { CarPicker } from './CarPicker';
 
-type Props = { cars: { id: string; name: string; note: string }[]; chosen?: string };
+type Props = {
+  cars: { id: string; name: string; note: string }[];
+  chosen?: string;
+  /** What it is opened for, when that is known: something that is due. */
+  says?: string;
+};
 
 /** Opens a job: which car, and what the driver says. */
-export function NewJob({ cars, chosen }: Props) {
+export function NewJob({ cars, chosen, says }: Props) {
   const router = useRouter();
   const [car, setCar] = useState(
     cars.some((each) => each.id === chosen) ? chosen : cars.length === 1 ? cars[0]!.id : undefined,
   );
-  const [complaint, setComplaint, forgetComplaint] = useKept('new-job.complaint', '');
+  const [complaint, setComplaint, forgetComplaint] = useKept(
+    says ? `new-job.${says}` : 'new-job.complaint',
+    says ?? '',
+  );
   const [wanted, setWanted] = useState('');
   const [id] = useState(newId);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -54,7 +62,7 @@ export function NewJob({ cars, chosen }: Props) {
         <p className="mb-3">
           There is no car yet. Enter it once; its brakes decide what can be wrong with them.
         </p>
-        <Link href="/car/new" className={buttonClass('primary')}>
+        <Link href="/car/new?for=complaint" className={buttonClass('primary')}>
           Add the first car
         </Link>
       </main>

@@ -34,18 +34,23 @@ export function StageRule({ stage, deskOnly = false }: { stage: Stage; deskOnly?
             {car.name}
           </Link>
         </h1>
-        <p className="truncate text-soft">
+        <p
+          className="truncate text-soft desk:line-clamp-2 desk:whitespace-normal desk:leading-tight"
+          title={job.complaint}
+        >
           {job.complaint || 'No complaint yet'} ·{' '}
           {closed
             ? `closed ${moment(job.closedAt!, shop.timeZone, new Date(shop.now))}`
             : `opened ${moment(job.openedAt, shop.timeZone, new Date(shop.now))}`}
         </p>
       </div>
-      <nav aria-label="Stages" className="mr-0 flex desk:mr-5">
+      <nav aria-label="Stages" className="flex">
         {STAGES.map((each) => (
           <Link
             key={each}
             href={`/job/${job.id}/${each}`}
+            // Whole, not only as far as its loading state: the stage is there when it is pressed.
+            prefetch
             aria-current={each === stage ? 'step' : undefined}
             className={cn(
               'narrow graduated relative min-w-0 flex-1 border-l-2 border-ink px-1.5 pb-4 pt-2 sm:px-3 focus-visible:-outline-offset-2 desk:pb-5',

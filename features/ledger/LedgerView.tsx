@@ -14,6 +14,9 @@ import { useShop } from '../shell/ShopContext';
 import { isTyping } from '../shell/useShortcuts';
 import { ImportCases } from './ImportCases';
 
+/** A pause in typing after which it is looked for, ms. */
+const TYPING_MS = 250;
+
 type Props = { page: LedgerPage; search: LedgerSearch; cars: { id: string; name: string }[] };
 
 /** Every closed job: what was wrong, what was done, what it did. */
@@ -32,7 +35,15 @@ export function LedgerView({ page, search, cars }: Props) {
   }, []);
   const find = (data: FormData) => {
     const query = new URLSearchParams([...data].filter(([, value]) => value !== '') as [string, string][]);
-    router.push(`/ledger?${query}`);
+    clearTimeout(waiting.current);
+    router.replace(`/ledger?${query}`, { scroll: false });
+  };
+  const form = useRef<HTMLFormElement>(null);
+  const waiting = useRef<ReturnType<typeof setTimeout>>(undefined);
+  // Found as it is typed; the button is for who has no script, and for the hand that wants one.
+  const foundSoon = () => {
+    clearTimeout(waiting.current);
+    waiting.current = setTimeout(() => form.current && find(new FormData(form.current)), TYPING_MS);
   };
   const narrowed = search.car ?? search.cause ?? search.outcome ?? search.words;
   return (
@@ -53,8 +64,10 @@ export function LedgerView({ page, search, cars }: Props) {
       {/* biome-ignore lint/a11y/useSemanticElements: search is not an element every browser here knows */}
       <form
         role="search"
-        key={JSON.stringify(search)}
+        ref={form}
+        key={JSON.stringify({ ...search, words: undefined })}
         action={find}
+        onChange={foundSoon}
         className="mb-4 grid items-end gap-3 border-y border-rule py-3 sm:grid-cols-2 desk:grid-cols-[2fr_1fr_1fr_1fr_auto]"
       >
         <TextField
@@ -109,8 +122,8 @@ export function LedgerView({ page, search, cars }: Props) {
               </span>
               <span
                 className={
-                  line.outcome === 'no_change'
-                    ? 'font-semibold text-stop'
+                  line.outcome === 'no_change' || line.outcome === 'withdrawn'
+                    ? 'font-semibold text-soft'
                     : line.outcome === 'cured'
                       ? 'font-semibold text-go'
                       : 'font-semibold text-bronze'

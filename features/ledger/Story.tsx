@@ -1,39 +1,42 @@
 'use client';
 
 import Link from 'next/link';
-import type { ReactNode } from 'react';
 import { findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
-import { stateWord } from '@/core/diagnosis/vocabulary/words';
-import type { Derived } from '@/core/job/current';
+import { answerWords, stateWord } from '@/core/diagnosis/vocabulary/words';
 import type { JobHold } from '@/core/job/holds';
+import type { Judgement } from '@/core/job/judgement';
 import { outcomeLabel } from '@/core/job/outcomes';
 import type { ProofCheck } from '@/core/job/proof';
 import type { AnswerRow, JobSheet } from '@/core/job/sheet';
+import { corrections } from '@/core/job/slips';
 import { standingAnswers } from '@/core/job/standing';
 import type { Measured } from '@/core/wear/measured';
-import { planOf, runOf, ticksOf } from '@/core/work/run';
-import { doneTogether } from '@/core/work/spans';
+import type { JobLeft } from '@/server/ledger/left';
 import { Button, buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { moment, percent, shortDate } from '@/ui/format';
-import { recordWords } from '../job/work/recordWords';
 import { readingLabel } from '../measure/readingLabel';
 import { readingWords } from '../measure/readingWords';
 import { jobCorners } from '../plan/corners';
 import { useShop } from '../shell/ShopContext';
 import { useUnits } from '../shell/useUnits';
+import { Chapter } from './Chapter';
+import { StoryFigures } from './StoryFigures';
+import { SignLines, StoryLeft } from './StoryLeft';
+import { StoryWork } from './StoryWork';
 
 type Props = {
   sheet: JobSheet;
   holds: JobHold[];
   proof: ProofCheck[];
-  derived: Derived[];
+  derived: Judgement['derived'];
+  left: JobLeft;
   measured: Measured;
 };
 
 /** A closed job from complaint to proof. */
-export function Story({ sheet, holds, proof, derived, measured }: Props) {
+export function Story({ sheet, holds, proof, derived, measured, left }: Props) {
   const { job, car } = sheet;
   const shop = useShop();
   const units = useUnits();
@@ -41,12 +44,12 @@ export function Story({ sheet, holds, proof, derived, measured }: Props) {
   const told = standingAnswers(sheet.answers, 'before');
   const ofStage = (...stages: string[]) =>
     told.filter((row) => stages.includes(findingOf(row.finding).stage));
-  const together = doneTogether(sheet.works, sheet.ticks);
-  const corrected = sheet.answers.filter((row) => row.replaces !== null);
+  const corrected = corrections(sheet.answers);
   return (
     <main id="main" className="mx-auto max-w-5xl p-4 desk:p-6">
       <div className="mb-4 flex flex-wrap items-start gap-3">
         <div>
+          <p className="hidden text-lg font-semibold print:block">{shop.name}</p>
           <p className="reading text-soft">
             No. {job.number} · {shortDate(job.openedAt, shop.timeZone)} to{' '}
             {shortDate(job.closedAt!, shop.timeZone)}
@@ -70,10 +73,10 @@ export function Story({ sheet, holds, proof, derived, measured }: Props) {
       </div>
 
       <section className="grid gap-4 border-y-2 border-ink bg-card px-4 py-3 sm:grid-cols-[9rem_1fr]">
-        <div className="blueplate hidden p-1 sm:block">
+        <div className="blueplate hidden p-1 sm:block print:block">
           <CornerPlan
             compact
-            corners={jobCorners(sheet, [], derived, measured)}
+            corners={jobCorners(sheet, [], derived.before, measured)}
             driveSide={car.driveSide ?? 'left'}
             className="w-full"
           />
@@ -102,7 +105,7 @@ export function Story({ sheet, holds, proof, derived, measured }: Props) {
             <p key={row.id}>
               {[readingLabel(row.kind), row.corner].filter(Boolean).join(' ')}:{' '}
               <span className="reading">{readingWords(row, units)}</span>
-              {derived
+              {derived.before
                 .filter((each) => each.readingId === row.id)
                 .map(
                   (each) =>
@@ -116,9 +119,7 @@ export function Story({ sheet, holds, proof, derived, measured }: Props) {
           {holds.map((hold) => (
             <p key={hold.id}>
               <b className="font-semibold">{hold.label}.</b>{' '}
-              {hold.proof
-                ? `Ended ${at(hold.proof.provedAt)} by ${hold.proof.provedBy}: ${hold.proof.how}.`
-                : 'Not proved.'}
+              {hold.proof ? endedWords(hold, at(hold.proof.provedAt)) : 'Not proved.'}
             </p>
           ))}
         </Chapter>
@@ -143,35 +144,8 @@ export function Story({ sheet, holds, proof, derived, measured }: Props) {
           </p>
         ))}
       </Chapter>
-      <Chapter title="Work">
-        {sheet.works.map((work) => {
-          const ticks = ticksOf(work.id, sheet.ticks);
-          return (
-            <div key={work.id} className="mb-2">
-              <p>
-                <b className="font-semibold">{work.title}</b>
-                {work.before !== '' && `, before: ${work.before}`}
-                {together.has(work.id) && ', done together with another'}
-                {runOf(work, sheet.ticks).leftBecause &&
-                  `, left undone: ${runOf(work, sheet.ticks).leftBecause}`}
-              </p>
-              <ol className="list-decimal pl-6">
-                {planOf(work)
-                  .steps.filter((step) => ticks.get(step.id)?.done)
-                  .map((step) => (
-                    <li key={step.id}>
-                      {step.title}
-                      <Written
-                        words={recordWords(step, ticks.get(step.id)!.record, ticks.get(step.id)!.note)}
-                      />
-                    </li>
-                  ))}
-              </ol>
-            </div>
-          );
-        })}
-        {sheet.works.length === 0 && <p className="text-soft">None recorded.</p>}
-      </Chapter>
+      <StoryWork sheet={sheet} />
+      <StoryFigures before={derived.before} after={derived.after} />
       <Chapter title="Proof">
         <table className="w-full max-w-3xl">
           <thead>
@@ -196,6 +170,7 @@ export function Story({ sheet, holds, proof, derived, measured }: Props) {
           </tbody>
         </table>
       </Chapter>
+      <StoryLeft {...left} bedInTold={job.bedInTold} />
       {corrected.length > 0 && (
         <Chapter title="Corrections">
           {corrected.map((row) => {
@@ -210,25 +185,20 @@ export function Story({ sheet, holds, proof, derived, measured }: Props) {
           })}
         </Chapter>
       )}
+      <SignLines />
     </main>
   );
 }
 
-function Written({ words }: { words: string }) {
-  return words === '' ? null : <span className="text-soft">: {words}</span>;
+function endedWords({ evidence, proof }: JobHold, when: string): string {
+  const { byWord, how, provedBy } = proof!;
+  const proved = evidence.map(({ finding, place, state }) => answerWords(finding, place, state));
+  const what = [...(byWord ? ['by word'] : proved), how].filter((each) => each !== '').join(', ');
+  return `Ended ${when} by ${provedBy}: ${what}.`;
 }
 
 function wordOr(row: AnswerRow | undefined): string {
   return !row || row.state === null ? 'no answer' : stateWord(row.finding, row.state).toLowerCase();
-}
-
-function Chapter({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <section className="mt-5">
-      <h2 className="mb-1 border-b border-ink text-xl">{title}</h2>
-      {children}
-    </section>
-  );
 }
 
 function Answers({ rows }: { rows: AnswerRow[] }) {

@@ -1,7 +1,7 @@
 'use client';
 
 import { CornerDownLeft, Delete } from 'lucide-react';
-import { type ReactNode, useEffect } from 'react';
+import { type ReactNode, type RefObject, useEffect, useRef } from 'react';
 import { cn } from '@/ui/cn';
 import { useMeasureDesk } from './MeasureDesk';
 import { useKeypad } from './useKeypad';
@@ -13,10 +13,13 @@ export function Keypad() {
   const { armed, disarm, edit, goOn } = useMeasureDesk();
   const keypad = useKeypad();
   useLetGoElsewhere(disarm);
+  const pad = useRef<HTMLElement>(null);
+  useInSight(pad, keypad.on ? armed?.id : undefined);
   if (!keypad.on || !armed) return null;
   const type = (character: string) => edit((text) => (isWhole(armed.id) ? '' : text) + character);
   return (
     <section
+      ref={pad}
       aria-label="Keys on the screen"
       className="fixed inset-x-0 bottom-14 z-30 border-t-2 border-ink bg-card p-1.5 desk:inset-x-auto desk:bottom-2 desk:right-2 desk:w-80 desk:border-2 print:hidden"
     >
@@ -96,6 +99,27 @@ function isWhole(id: string): boolean {
     field.selectionStart === 0 &&
     field.selectionEnd === field.value.length
   );
+}
+
+/** Room under a field for what is said about it, px. */
+const SAID_BELOW = 72;
+
+/**
+ * The row that is filled in stays in sight over the keys, with what is said under it. The page gets as much more room at
+ * its end as the keys cover.
+ */
+function useInSight(pad: RefObject<HTMLElement | null>, id: string | undefined): void {
+  useEffect(() => {
+    const keys = pad.current;
+    if (!keys || id === undefined || !window.matchMedia('(max-width: 1023px)').matches) return;
+    document.body.style.paddingBottom = `${keys.offsetHeight + SAID_BELOW}px`;
+    const field = document.getElementById(id)?.getBoundingClientRect();
+    const over = field ? field.bottom + SAID_BELOW - keys.getBoundingClientRect().top : 0;
+    if (over > 0) window.scrollBy({ top: over });
+    return () => {
+      document.body.style.paddingBottom = '';
+    };
+  }, [pad, id]);
 }
 
 /** Another kind of field has the focus: the keys are no longer wanted. */

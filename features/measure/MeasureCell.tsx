@@ -71,7 +71,7 @@ export function MeasureCell({
         onNext();
       }}
       className={cn(
-        'reading min-h-11 w-full bg-transparent px-1.5 text-right text-lg placeholder:text-soft focus:bg-card aria-invalid:text-stop aria-invalid:underline aria-invalid:decoration-2 aria-invalid:underline-offset-4',
+        'reading min-h-11 w-full border border-soft bg-card px-1.5 text-right text-lg placeholder:text-soft focus:bg-straw-wash aria-invalid:text-stop aria-invalid:underline aria-invalid:decoration-2 aria-invalid:underline-offset-4',
         className,
       )}
     />

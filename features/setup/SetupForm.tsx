@@ -14,6 +14,7 @@ import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import type { Refusal } from '../shell/outbox';
 import { refusedField, requestForm } from '../shell/request';
+import { unitsIn } from '../shell/units';
 import { LimitFields, limitsOf, limitTexts } from './LimitFields';
 
 type Draft = Record<Exclude<keyof ShopRow, 'version' | 'isDemo' | 'limits'>, string>;
@@ -30,7 +31,9 @@ type WayOptions = Record<string, readonly [label: string, about: string]>;
 export function SetupForm({ shop }: { shop: ShopRow }) {
   const router = useRouter();
   const { version, isDemo: _, limits, ...settings } = shop;
-  const [own, setOwn] = useState(() => limitTexts(limits));
+  // As the shop measured when the page was opened: what is typed keeps its meaning until it is saved.
+  const [units, setUnits] = useState(() => unitsIn(shop));
+  const [own, setOwn] = useState(() => limitTexts(limits, units));
   const [draft, setDraft] = useState<Draft>(
     () =>
       Object.fromEntries(Object.entries(settings).map(([field, value]) => [field, String(value)])) as Draft,
@@ -45,7 +48,7 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
   const save = async () => {
     const content = {
       ...draft,
-      limits: limitsOf(own),
+      limits: limitsOf(own, limits, units),
       altitudeM: parseMeasure(draft.altitudeM, 'm') ?? draft.altitudeM,
       bleedPressureKPa: parseMeasure(draft.bleedPressureKPa, 'kPa') ?? draft.bleedPressureKPa,
       bottleMl: parseMeasure(draft.bottleMl, 'ml') ?? draft.bottleMl,
@@ -55,10 +58,18 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
           ? draft.learnStrength
           : Number(draft.learnStrength.replace(',', '.')),
     };
-    const reply = await requestForm('PUT', '/api/shop', { kind: 'shop', content, beside: { version } });
+    const reply = await requestForm<ShopRow>('PUT', '/api/shop', {
+      kind: 'shop',
+      content,
+      beside: { version },
+    });
     setRefusal(reply.ok ? null : reply.refusal);
     setSaved(reply.ok);
-    if (reply.ok) router.refresh();
+    if (!reply.ok) return;
+    const now = unitsIn(reply.value);
+    setUnits(now);
+    setOwn(limitTexts(reply.value.limits, now));
+    router.refresh();
   };
   const pressure = parseMeasure(draft.bleedPressureKPa, 'kPa');
   return (
@@ -224,6 +235,7 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
             setSaved(false);
           }}
           errorOf={errorOf}
+          units={units}
         />
         {refusal && (
           <p role="alert" className="font-semibold text-stop">

@@ -12,6 +12,7 @@ import { moment } from '@/ui/format';
 import { newId } from '../shell/newId';
 import { request } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
+import { undo } from '../shell/undo';
 import { BottleLevel } from './BottleLevel';
 import { LotForm } from './LotForm';
 
@@ -26,6 +27,12 @@ export function ShelfView({ shelf }: { shelf: ShelfRow[] }) {
     const answer = await reply;
     setError(answer.ok ? undefined : answer.refusal.message);
     router.refresh();
+  };
+  const takeOff = async (item: ShelfRow) => {
+    await change(item, { dropped: true });
+    undo.offer(`Off the shelf: ${item.what} ${item.batch}`.trim(), () =>
+      change({ ...item, version: item.version + 1 }, {}),
+    );
   };
   const change = (item: ShelfRow, changes: { quantity?: number; remainingMl?: number; dropped?: boolean }) =>
     send(
@@ -56,6 +63,7 @@ export function ShelfView({ shelf }: { shelf: ShelfRow[] }) {
           items={shelf.filter((item) => item.kind === kind)}
           freshDays={fresh.value}
           onChange={change}
+          onTakeOff={takeOff}
           onOpen={(item) => send(request('POST', `/api/shelf/${item.id}/open`, { id: newId() }))}
         />
       ))}
@@ -71,9 +79,10 @@ type KindProps = {
   freshDays: number;
   onChange: (item: ShelfRow, changes: { quantity?: number; remainingMl?: number; dropped?: boolean }) => void;
   onOpen: (item: ShelfRow) => void;
+  onTakeOff: (item: ShelfRow) => Promise<void>;
 };
 
-function Kind({ kind, items, freshDays, onChange, onOpen }: KindProps) {
+function Kind({ kind, items, freshDays, onChange, onOpen, onTakeOff }: KindProps) {
   const shop = useShop();
   const now = new Date(shop.now);
   return (
@@ -139,7 +148,7 @@ function Kind({ kind, items, freshDays, onChange, onOpen }: KindProps) {
                 <Button
                   look="quiet"
                   aria-label={`Take off ${item.what} ${item.batch}`}
-                  onClick={() => onChange(item, { dropped: true })}
+                  onClick={() => void onTakeOff(item)}
                 >
                   Take off
                 </Button>

@@ -9,8 +9,8 @@ export function HelpSheet({ open, onOpenChange }: { open: boolean; onOpenChange:
     <Sheet title="Keys, and how a job goes" open={open} onOpenChange={onOpenChange}>
       <p className="mb-4">
         Complaint, checks, verdict, work, proof: in that order, never locked. The rail beside them says what
-        it is likely to be and which check is worth its minutes next. A hold ends only with its recorded
-        proof.
+        it is likely to be and which check is worth its minutes next. A hold ends by its evidence after the
+        work, and a name under it.
       </p>
       <div className="grid gap-x-8 desk:grid-cols-2">
         <Keys title="Go to" rows={GO_KEYS.map((row) => [row.keys, row.does])} />

@@ -10,6 +10,7 @@ import { startOutbox } from './outbox';
 import { SaveLine } from './SaveLine';
 import { useShop } from './ShopContext';
 import { ThemeSwitch } from './ThemeSwitch';
+import { UndoToast } from './UndoToast';
 import { useShortcuts } from './useShortcuts';
 
 // Sheets over the page come when they are opened: the first screen does not wait for them.
@@ -76,6 +77,7 @@ export function Shell({ children }: { children: ReactNode }) {
       </header>
       <SaveLine />
       {children}
+      <UndoToast />
       {help && <HelpSheet open={help} onOpenChange={setHelp} />}
     </>
   );

@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import { type CarSpec, carSpecSchema } from '../../core/car/spec';
 import { parseWith } from '../../core/issues/zod';
 import { database, type Sql } from '../db/sql';
@@ -51,21 +52,25 @@ function isAlready({ id: _id, version: _version, ...stands }: CarRow, car: CarSp
   return sameContent(stands, car);
 }
 
-/** Marks what was due as done, over the version its author saw. */
+const followUpSchema = z.strictObject({ done: z.boolean().default(true) });
+
+/** Marks what was due as done, or as still to do when that was pressed by mistake, over the version its author saw. */
 export async function finishFollowUp(
   id: string,
   input: unknown,
   now = new Date(),
 ): Promise<{ id: string; version: number }> {
-  const { version } = versioned(input);
+  const { version, body } = versioned(input);
+  const { done } = accept(parseWith(followUpSchema, body));
   const entryId = knownId('entry', id);
   const sql = database();
   const [row] = await sql`
-    update follow_ups set done_at = ${now}, version = version + 1
-    where id = ${entryId} and version = ${version} and done_at is null returning id, version`;
+    update follow_ups set done_at = ${done ? now : null}, version = version + 1
+    where id = ${entryId} and version = ${version} and (done_at is null) = ${done} returning id, version`;
   if (row) return { id: row.id, version: row.version };
   const [current] = await sql`select id, what, done_at, version from follow_ups where id = ${entryId}`;
   if (!current) throw notFound('entry', id);
-  if (current.done_at && current.version > version) return { id: current.id, version: current.version };
+  if ((current.done_at !== null) === done && current.version > version)
+    return { id: current.id, version: current.version };
   throw stale('That entry', current);
 }

@@ -27,13 +27,13 @@ export async function addAnswer(jobId: string, input: unknown, now = new Date())
       async () => answerFromRow((await tx`select * from findings where id = ${answer.id}`)[0]!),
       async () => {
         const { at } = await lockOpenJob(job, tx, now);
-        const { id, phase, finding, place, state, replaces, why } = answer;
+        const { id, phase, finding, place, state, replaces, why, implied = false } = answer;
         const standing = await tx`
           select * from findings f where job_id = ${job} and phase = ${phase} and finding = ${finding} and place = ${place}
             and not exists (select 1 from findings later where later.replaces = f.id)`;
         refuseOvertaken(standing[0] && answerFromRow(standing[0]), replaces, 'That answer');
         const [written] = await tx`
-          insert into findings ${tx({ id, job_id: job, phase, finding, place, state, why, replaces, recorded_at: at })} returning *`;
+          insert into findings ${tx({ id, job_id: job, phase, finding, place, state, why, replaces, implied, recorded_at: at })} returning *`;
         return answerFromRow(written!);
       },
     ),

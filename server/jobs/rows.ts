@@ -31,6 +31,7 @@ export function jobFromRow(row: Row, confirmed: string[]): JobHead {
     openedAt: row.opened_at.toISOString(),
     closedAt: iso(row.closed_at),
     closedBy: row.closed_by,
+    bedInTold: row.bed_in_told,
     outcome: row.outcome,
     confirmed,
     version: row.version,
@@ -47,6 +48,7 @@ export function answerFromRow(row: Row): AnswerRow {
     replaces: row.replaces,
     why: row.why,
     recordedAt: row.recorded_at.toISOString(),
+    ...(row.implied ? { implied: true } : {}),
   };
 }
 
@@ -119,5 +121,6 @@ export function proofFromRow(row: Row): ProofRow {
     how: row.how,
     provedBy: row.proved_by,
     provedAt: row.proved_at.toISOString(),
+    ...(row.by_word ? { byWord: true } : {}),
   };
 }

@@ -1,6 +1,7 @@
 import { bedInSchema } from '../../core/bedin/schema';
 import { bleedInputSchema } from '../../core/bleed/schema';
 import { parseWith } from '../../core/issues/zod';
+import { worksUnderWay } from '../../core/job/closing';
 import { openHolds } from '../../core/job/holds';
 import {
   type NewWork,
@@ -10,10 +11,11 @@ import {
   newWorkSchema,
 } from '../../core/job/schemas';
 import type { JobSheet, ProofRow, TickRow, VerdictRow, WorkRow } from '../../core/job/sheet';
+import { signingIssues } from '../../core/job/signing';
 import { knownOf } from '../../core/work/known';
 import { plainPlan, planWork, type WorkPlan } from '../../core/work/plan';
 import { planOf } from '../../core/work/run';
-import { drivenWhileHeld, tickIssues } from '../../core/work/tickIssues';
+import { drivenWhileApart, drivenWhileHeld, tickIssues } from '../../core/work/tickIssues';
 import { database, type Sql } from '../db/sql';
 import { accept, notFound, stale } from '../failure';
 import { judgeAside } from '../heavy/judge';
@@ -138,10 +140,14 @@ export async function addTick(workId: string, input: unknown, now = new Date()):
         if (!work) throw notFound('work', workId);
         const { at } = await lockOpenJob(work.job_id, tx, now);
         const { steps } = planOf(workFromRow(work));
-        refuseIssues(tickIssues(steps, tick));
+        const sheet = await getSheet(work.job_id, tx);
+        const begun = sheet.ticks.some((each) => each.workId === on);
+        refuseIssues(tickIssues(steps, tick, begun));
         const step = steps.find((each) => each.id === tick.step);
-        if (tick.done && step?.drives)
-          refuseIssues(drivenWhileHeld(step, openHolds(await getSheet(work.job_id, tx))));
+        if (tick.done && step?.drives) {
+          const others = worksUnderWay(sheet).filter((each) => each.id !== on);
+          refuseIssues([...drivenWhileHeld(step, openHolds(sheet)), ...drivenWhileApart(step, others)]);
+        }
         const row = {
           id: tick.id,
           work_id: on,
@@ -158,7 +164,7 @@ export async function addTick(workId: string, input: unknown, now = new Date()):
   );
 }
 
-/** Records the proof of a hold that is on. */
+/** Signs the evidence of a hold that is on; refused while any of it is missing. */
 export async function proveHold(jobId: string, input: unknown, now = new Date()): Promise<ProofRow> {
   const proof = accept(parseWith(newProofSchema, input));
   const job = knownId('job', jobId);
@@ -170,7 +176,9 @@ export async function proveHold(jobId: string, input: unknown, now = new Date())
       async () => {
         const { at } = await lockOpenJob(job, tx, now);
         const holds = openHolds(await getSheet(job, tx));
-        if (!holds.some((hold) => hold.id === proof.hold)) throw stale('That hold', holds);
+        const hold = holds.find((each) => each.id === proof.hold);
+        if (!hold) throw stale('That hold', holds);
+        refuseIssues(signingIssues(hold));
         const [row] = await tx`
           insert into hold_proofs ${tx({ id: proof.id, job_id: job, hold: proof.hold, how: proof.how, proved_by: proof.by, proved_at: at })} returning *`;
         return proofFromRow(row!);

@@ -8,7 +8,7 @@ export async function confirmedCauses(sql: Sql = database()): Promise<Confirmed>
   const rows = await sql`
     select k.cause, count(*)::int as jobs
     from jobs j join job_causes k on k.job_id = j.id
-    where j.closed_at is not null and j.outcome <> 'no_change'
+    where j.closed_at is not null and j.outcome not in ('no_change', 'withdrawn')
     group by k.cause`;
   return Object.fromEntries(rows.map((row) => [row.cause, row.jobs]));
 }
@@ -25,7 +25,7 @@ export async function jobsLike(complaints: readonly string[], exceptJob: string)
       select distinct f.job_id from findings f
         join jobs j on j.id = f.job_id
       where f.finding = any(${[...complaints]}) and f.state = 'yes' and f.phase = 'before'
-        and j.closed_at is not null and j.outcome <> 'no_change' and j.id <> ${exceptJob}
+        and j.closed_at is not null and j.outcome not in ('no_change', 'withdrawn') and j.id <> ${exceptJob}
         and not exists (select 1 from findings later where later.replaces = f.id)
     )
     select k.cause, count(*)::int as jobs, (select count(*)::int from alike) as total
@@ -48,7 +48,7 @@ export async function forecasts(): Promise<{ said: Forecasted[]; jobs: number }>
       (select coalesce(array_agg(k.cause), '{}') from job_causes k where k.job_id = j.id) as confirmed
     from (
       select id, closed_at from jobs
-      where closed_at is not null and outcome <> 'no_change'
+      where closed_at is not null and outcome not in ('no_change', 'withdrawn')
       order by closed_at desc, id desc limit ${MOST_VERDICTS}
     ) j
     join lateral (select verdict from verdicts where job_id = j.id order by made_at desc limit 1) v on true`;

@@ -24,9 +24,10 @@ const BATCH = 50;
 /** Every closed job, one case a line (NDJSON), oldest first. */
 export async function* exportLedger(): AsyncGenerator<string> {
   const sql = database();
-  const ids = (await sql`select id from jobs where closed_at is not null order by closed_at, id`).map(
-    (row) => row.id as string,
-  );
+  const ids = (
+    await sql`
+    select id from jobs where closed_at is not null and outcome <> 'withdrawn' order by closed_at, id`
+  ).map((row) => row.id as string);
   for (let from = 0; from < ids.length; from += BATCH) {
     for (const sheet of await getSheets(ids.slice(from, from + BATCH), sql))
       yield `${JSON.stringify(caseFromSheet(sheet))}\n`;
@@ -104,6 +105,8 @@ async function writeCase(tx: Sql, jobId: string, { file, car }: OpenCase, now: D
     how,
     proved_by: by || 'imported',
     proved_at: new Date(at),
+    // Signed elsewhere: its evidence is not on this record.
+    by_word: true,
   }));
   if (proofs.length > 0) await tx`insert into hold_proofs ${tx(proofs)}`;
 }

@@ -59,7 +59,9 @@ export async function changeShelfItem(id: string, input: unknown, now = new Date
       dropped: current.dropped_at !== null,
     };
     if (before.version > version && sameContent(asked, stands)) return before;
-    if (before.version !== version || current.dropped_at) throw stale('That lot', before);
+    // What was taken off by mistake is put back; nothing else is done to it.
+    const gone = current.dropped_at !== null && dropped !== false;
+    if (before.version !== version || gone) throw stale('That lot', before);
     if ((remainingMl === null) !== (before.openedAt === null) || (remainingMl ?? 0) > (before.sizeMl ?? 0))
       throw refused([
         {

@@ -1,5 +1,5 @@
 import postgres from 'postgres';
-import { expect, newJob, test } from './test';
+import { expect, key, newJob, saved, test } from './test';
 
 test('the board has held cars first, with the hold and its end in words', async ({ page }) => {
   await page.goto('/');
@@ -70,6 +70,7 @@ test('the maker’s bleed order stands over the computed one', async ({ page }) 
   await page.goto('/car/new');
   await page.getByRole('button', { name: /^Heavy coupe/ }).click();
   await page.getByLabel('What the shop calls it').fill('Order car');
+  await page.getByRole('button', { name: 'The rest, where it is known' }).click();
   await page.getByLabel('Maker’s bleed order').fill('FL FR RL RL');
   await page.getByRole('button', { name: 'Save the car' }).click();
   await expect(page.getByText(/each of FL, FR, RL, RR once/)).toBeVisible();
@@ -145,4 +146,89 @@ test('a reading that today’s rules no longer accept is shown as it was written
     .first()
     .click();
   await expect(page.getByText('not readable by today’s rule').first()).toBeVisible();
+});
+
+test('what was done at once is taken back for a while, by its key or by Ctrl+Z', async ({ page }) => {
+  const job = await newJob(page, 'Club saloon', 'Slipped');
+  await page.goto(`${job}/checks`);
+  const holds = key(page, 'Hold the pedal firmly for 30 s', 'Holds');
+  await holds.click();
+  await expect(holds).toBeChecked();
+  await page.keyboard.press('Control+z');
+  await expect(holds).not.toBeChecked();
+  // Pressed away by mistake, it comes back with one press.
+  await holds.click();
+  await holds.click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(holds).toBeChecked();
+  await saved(page);
+
+  await page.goto('/shelf');
+  const batch = `U-${Math.random().toString(36).slice(2, 7)}`;
+  const form = page.getByRole('form', { name: 'Put on the shelf' });
+  await form.getByLabel('Kind').selectOption({ label: 'Brake fluid' });
+  await form.getByLabel('Batch').fill(batch);
+  await form.getByRole('button', { name: 'Put it there' }).click();
+  const lot = page.getByRole('listitem').filter({ hasText: batch });
+  await lot.getByRole('button', { name: /^Take off/ }).click();
+  await expect(lot.getByRole('button', { name: /^Take off/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(lot.getByRole('button', { name: /^Take off/ })).toBeVisible();
+});
+
+test('a job opened by mistake is withdrawn with a reason and stays in the ledger', async ({ page }) => {
+  const word = `Mistaken${Math.random().toString(36).slice(2, 7)}`;
+  await newJob(page, 'Club saloon', word);
+  await page.getByRole('button', { name: 'Opened by mistake?' }).click();
+  const form = page.getByRole('form', { name: 'Withdraw the job' });
+  await form.getByRole('button').click();
+  await expect(form.getByRole('alert')).toHaveText('Say why it is withdrawn');
+  await form.getByLabel('Why it is withdrawn').fill('The same car is on already');
+  await form.getByLabel('By whom').fill('Mira');
+  await form.getByRole('button').click();
+  await expect(page).toHaveURL(/\/$/);
+  await page.goto(`/ledger?words=${word}`);
+  await expect(page.getByRole('main')).toContainText('Withdrawn');
+});
+
+test('the page of a job has no empty room behind it, and what was touched is asked first', async ({
+  page,
+}) => {
+  const job = await newJob(page, 'Club saloon', 'Soft');
+  for (const stage of ['complaint', 'checks', 'verdict', 'work', 'proof']) {
+    await page.goto(`${job}/${stage}`);
+    expect(await page.evaluate(() => document.documentElement.scrollHeight - innerHeight), stage).toBe(0);
+  }
+  await page.goto(`${job}/complaint`);
+  await page.getByRole('button', { name: 'Calipers', exact: true }).click();
+  await page.getByRole('button', { name: 'Since it was last good' }).click();
+  await expect(key(page, 'Calipers off or replaced recently', 'Yes')).toBeChecked();
+  await page.getByRole('button', { name: 'None of these' }).click();
+  await expect(key(page, 'Calipers off or replaced recently', 'No')).toBeChecked();
+});
+
+test('a car wanted for a new complaint comes back to it, chosen', async ({ page }) => {
+  await page.goto('/job/new');
+  await page.getByLabel('What the driver says, in one line').fill('Pulls to the left');
+  await page.getByRole('link', { name: 'Another car' }).click();
+  await page.getByRole('button', { name: /^Light track car/ }).click();
+  const name = `Come back ${Math.random().toString(36).slice(2, 7)}`;
+  await page.getByLabel('What the shop calls it').fill(name);
+  await expect(page.getByLabel('Front calipers')).toHaveAccessibleDescription('From the starting set');
+  await page.getByRole('button', { name: 'Save the car' }).click();
+  await expect(page.getByRole('radio', { name: new RegExp(name) })).toBeChecked();
+  await expect(page.getByLabel('What the driver says, in one line')).toHaveValue('Pulls to the left');
+});
+
+test('what is due opens a job on its car, in its words', async ({ page }) => {
+  await page.goto('/');
+  const due = page.getByRole('region', { name: 'Due' });
+  const line = due
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('link', { name: 'Open a job' }) })
+    .last();
+  const what = (await line.locator('p').first().locator('span').first().textContent())!;
+  await line.getByRole('link', { name: 'Open a job' }).click();
+  await expect(page.getByLabel('What the driver says, in one line')).toHaveValue(what);
+  await expect(page.getByRole('radio', { checked: true })).toHaveCount(1);
 });

@@ -132,19 +132,27 @@ test('the verdict opens to its evidence, its arithmetic, and every cause', async
   await expect(main).toContainText('never ruled out');
 });
 
-test('a proof without how or whom is not taken', async ({ page }) => {
+test('a hold ends by its evidence and a name, not by words', async ({ page }) => {
   const job = await newJob(page, 'Car 14, blue coupe', 'Lamp');
   await key(page, 'Warning light', 'Brake').click();
   await saved(page);
   await page.goto(`${job}/proof`);
-  await page.getByRole('button', { name: 'Prove it' }).click();
-  await page.getByRole('button', { name: 'Record the proof' }).click();
-  await expect(page.getByText('Say how it was proved')).toBeVisible();
-  await expect(page.getByText('Say who proved it')).toBeVisible();
-  await page.getByLabel('How it was proved').fill('Level switch replaced, lamp out');
+  const holds = page.getByRole('region', { name: 'Holds' });
+  await expect(holds).toContainText('Wanted: none');
+  await expect(holds.getByRole('form', { name: 'Sign' })).toHaveCount(0);
+  await key(page, 'Warning light', 'Brake').click();
+  await expect(holds).toContainText('still wrong');
+  await key(page, 'Warning light', 'None').click();
+  await holds.getByLabel('Something to add').fill('Level switch replaced');
   await page.reload();
-  await page.getByRole('button', { name: 'Prove it' }).click();
-  await expect(page.getByLabel('How it was proved')).toHaveValue('Level switch replaced, lamp out');
+  await expect(holds.getByLabel('Something to add')).toHaveValue('Level switch replaced');
+  await holds.getByRole('button', { name: 'End the hold' }).click();
+  await expect(page.getByText('Say who proved it')).toBeVisible();
+  await holds.getByLabel('Proved by').fill('Mira');
+  await holds.getByRole('button', { name: 'End the hold' }).click();
+  await expect(holds).toContainText(
+    'Hold ended: brake warning lamp on. Proved: warning light: none. Level switch replaced',
+  );
 });
 
 test('other work goes measure, do, measure again; a tick can be taken back', async ({ page }) => {
@@ -187,4 +195,47 @@ test('what cannot be finished before the car is wanted is not worth doing next',
   const next = page.getByRole('region', { name: 'Worth doing next' });
   await expect(next).toContainText(/Worth doing next · [1-4] min/);
   await expect(next).not.toContainText('taking wheels off');
+});
+
+test('what can move the verdict stands open, the rest one press away, and a measured check opens its gauge', async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    for (const all of ['bavrin.kept.checks.rest', 'bavrin.kept.walk.all']) localStorage.setItem(all, 'false');
+  });
+  const job = await newJob(page, 'Club saloon', 'Shakes under braking');
+  await key(page, 'Vibration while braking', 'Yes').click();
+  await page.goto(`${job}/checks`);
+  const now = page
+    .locator('section')
+    .filter({ has: page.getByRole('heading', { name: /^What matters now/ }) });
+  await expect(now.getByRole('listitem').first()).toBeVisible();
+  expect(await now.locator('li[id^="check-"]').count()).toBeLessThanOrEqual(12);
+  await expect(now.locator('#check-rotor_surface')).toBeVisible();
+  await expect(page.locator('#check-reservoir_cap')).toHaveCount(0);
+  // An answer leaves the rows where they are.
+  const before = await now.locator('li[id^="check-"]').evaluateAll((rows) => rows.map((row) => row.id));
+  await key(page, 'Rotor face', 'Deposits').click();
+  await saved(page);
+  const after = await now.locator('li[id^="check-"]').evaluateAll((rows) => rows.map((row) => row.id));
+  expect(after.slice(0, before.length)).toEqual(before);
+  await page.getByRole('button', { name: /^All the other checks/ }).click();
+  await expect(page.locator('#check-reservoir_cap')).toBeVisible();
+
+  // Gone to by its address, a check that is measured asks its corner and opens its gauge.
+  await page.goto(`${job}/checks#check-bearing_play`);
+  await page.reload();
+  const bearing = page.locator('#check-bearing_play');
+  await bearing
+    .getByRole('radiogroup', { name: /corner$/ })
+    .getByRole('radio', { name: 'FR' })
+    .click();
+  await bearing.getByRole('button', { name: 'Measure it' }).click();
+  await expect(bearing.getByLabel(/Play/).first()).toBeVisible();
+
+  await page.getByRole('radio', { name: 'Walk round' }).click();
+  const walk = page.getByRole('region', { name: 'Walk round the car' });
+  await expect(walk.getByRole('radio', { name: /^What matters \(\d+\)/ })).toBeChecked();
+  await walk.getByRole('radio', { name: /^All/ }).click();
+  await expect(walk).toContainText(/of \d{2}/);
 });

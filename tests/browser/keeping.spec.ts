@@ -79,7 +79,12 @@ test('the car form keeps what was typed over a reload, and names what it refuses
   await page.goto('/car/new');
   await page.getByRole('button', { name: /^Hatch/ }).click();
   await page.getByLabel('What the shop calls it').fill('Half a car');
+  await page.getByRole('button', { name: 'The rest, where it is known' }).click();
   await page.getByLabel('Mass').fill('90');
+  // A set comes in over what is still its own, never over what was typed.
+  await page.getByRole('button', { name: /^Saloon/ }).click();
+  await expect(page.getByLabel('Mass')).toHaveValue('90');
+  await page.getByRole('button', { name: /^Hatch/ }).click();
   await page.getByLabel('Master bore').fill('7/8 in');
   await page.reload();
   await expect(page.getByLabel('What the shop calls it')).toHaveValue('Half a car');

@@ -34,8 +34,20 @@ test('a story tells the whole job, and goes out as a case that opens again', asy
   await expect(story).toContainText('Cured: Fluid boiled: too much water in it');
   await expect(story).toContainText('3.4 % water');
   await expect(story).toContainText('Ended');
-  await expect(story).toContainText('came out: dark, bubbles: none, out in all 260 ml, clear at 220 ml');
-  await expect(story.getByRole('table')).toContainText('Holds');
+  await expect(story).toContainText(
+    'came out: dark, bubbles on the way: none, out in all 260 ml, clear at 220 ml',
+  );
+  await expect(story.getByRole('table').filter({ hasText: 'Check' })).toContainText('Holds');
+  // Figures with their limits, what it took, and on paper the shop and lines to sign.
+  await expect(story.getByRole('table').filter({ hasText: /^Figure/ })).toContainText(
+    /3\.4 %, wet.*0\.1 %, dry/,
+  );
+  await expect(story).toContainText(/\d+ ml of DOT 5\.1/);
+  await page.emulateMedia({ media: 'print' });
+  await expect(story).toContainText('Work done by');
+  await expect(story.getByText('Work done by')).toBeVisible();
+  await page.emulateMedia({ media: 'screen' });
+  await expect(story.getByText('Work done by')).toBeHidden();
   const download = page.waitForEvent('download');
   await story.getByRole('link', { name: 'Export' }).click();
   const file = JSON.parse(readFileSync((await (await download).path())!, 'utf8'));

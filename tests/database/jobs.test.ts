@@ -1,5 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { caseFromSheet } from '../../core/casefile/fromSheet';
+import { passingRecord } from '../../core/work/passing';
 import { planOf } from '../../core/work/run';
 import { getCar } from '../../server/cars/queries';
 import { database } from '../../server/db/sql';
@@ -10,7 +12,6 @@ import { getSheet } from '../../server/jobs/queries';
 import { addTick, addWork, proveHold, recordVerdict } from '../../server/jobs/work';
 import { freshDatabase } from '../support/database';
 import { answer, failureOf, makeCar, makeJob } from '../support/shop';
-import { goodAnswer } from '../support/work';
 
 let drop: () => Promise<void>;
 beforeAll(async () => {
@@ -142,17 +143,19 @@ describe('from hold to closed', () => {
   async function wetJob() {
     const sheet = await makeJob('Went to the floor');
     await answer(sheet.job.id, { finding: 'pedal_to_floor', state: 'yes' });
-    await addReading(sheet.job.id, {
+    await tested(sheet.job.id, 'before', 3.4);
+    return sheet.job;
+  }
+  const tested = (jobId: string, phase: 'before' | 'after', moisturePct: number) =>
+    addReading(jobId, {
       id: randomUUID(),
-      phase: 'before',
+      phase,
       kind: 'fluid',
       corner: '',
-      input: { class: 'DOT4', moisturePct: 3.4 },
+      input: { class: 'DOT4', moisturePct },
       replaces: null,
       why: '',
     });
-    return sheet.job;
-  }
   const closing = { outcome: 'cured', confirmed: ['fluid_boiled_wet'], summary: 'Wet', by: 'Mira', next: [] };
 
   it('does not close while a hold is open, a pedal unproved or no cause confirmed', async () => {
@@ -184,12 +187,18 @@ describe('from hold to closed', () => {
         step: step.id,
         done: true,
         note: '',
-        record: goodAnswer(step),
+        record: passingRecord(step),
       });
+    const said = { phase: 'after', place: '' } as const;
+    for (const [finding, state] of [
+      ['pedal_now', 'firm'],
+      ['pedal_hold', 'holds'],
+      ['leak', 'none'],
+    ] as const)
+      await answer(job.id, { ...said, finding, state });
+    await tested(job.id, 'after', 0.1);
     for (const hold of ['pedal_to_floor', 'fluid_wet'])
       await proveHold(job.id, { id: randomUUID(), hold, how: 'Flushed, firm, held 30 s', by: 'Mira' });
-    await answer(job.id, { phase: 'after', finding: 'pedal_now', state: 'firm' });
-    await answer(job.id, { phase: 'after', finding: 'pedal_hold', state: 'holds' });
     const body = {
       ...closing,
       version: job.version,
@@ -207,9 +216,20 @@ describe('from hold to closed', () => {
     );
   });
 
+  it('withdraws one that was opened by mistake; it stays in the ledger, and goes out in no export', async () => {
+    const { job } = await makeJob('Twice on the board');
+    const withdrawn = { outcome: 'withdrawn', confirmed: [], by: 'Mira', next: [], version: job.version };
+    const failure = await failureOf(closeJob(job.id, { ...withdrawn, summary: '' }));
+    expect(failure.detail.issues!.map((issue) => issue.path)).toEqual(['summary']);
+    const closed = await closeJob(job.id, { ...withdrawn, summary: 'The same car is on already' });
+    expect(closed.job).toMatchObject({ outcome: 'withdrawn', summary: 'The same car is on already' });
+    expect(caseFromSheet(closed).record).toBeUndefined();
+  });
+
   it('puts the hold on again when the same thing is found after its proof', async () => {
     const job = await wetJob();
     const first = await answer(job.id, { finding: 'pedal_hold', state: 'sinks' });
+    const good = await answer(job.id, { phase: 'after', finding: 'pedal_hold', state: 'holds' });
     await proveHold(job.id, { id: randomUUID(), hold: 'pedal_sinks', how: 'New seal, holds', by: 'Mira' });
     expect(
       (
@@ -220,6 +240,10 @@ describe('from hold to closed', () => {
     ).toBe('stale');
     const away = await answer(job.id, { finding: 'pedal_hold', state: 'holds', replaces: first.id });
     await answer(job.id, { finding: 'pedal_hold', state: 'sinks', replaces: away.id });
+    // What was proved before it came on again is no proof of now.
+    const again = { id: randomUUID(), hold: 'pedal_sinks', how: 'Another seal', by: 'Mira' };
+    expect((await failureOf(proveHold(job.id, again))).code).toBe('refused');
+    await answer(job.id, { phase: 'after', finding: 'pedal_hold', state: 'holds', replaces: good.id });
     await proveHold(job.id, { id: randomUUID(), hold: 'pedal_sinks', how: 'Another seal', by: 'Mira' });
     expect((await getSheet(job.id)).proofs).toHaveLength(2);
   });

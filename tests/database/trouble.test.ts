@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { type AddressInfo, createServer } from 'node:net';
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { holdsOn } from '../../core/job/holds';
+import { passingRecord } from '../../core/work/passing';
 import { planOf } from '../../core/work/run';
 import { lastReadings } from '../../server/cars/queries';
 import { within } from '../../server/db/deadline';
@@ -19,7 +20,6 @@ import { everythingAbnormal } from '../support/abnormal';
 import { freshDatabase } from '../support/database';
 import { allRoutes, call } from '../support/routes';
 import { answer, failureOf, makeCar, makeJob } from '../support/shop';
-import { goodAnswer } from '../support/work';
 
 let url: string;
 let drop: () => Promise<void>;
@@ -43,9 +43,11 @@ describe('a clock that was set back', () => {
       replaces: null,
       why: '',
     };
+    const held = { ...said, phase: 'after', state: 'holds' };
     const { addAnswer } = await import('../../server/jobs/append');
     const sunk = await addAnswer(job.id, { id: randomUUID(), ...said }, inHours(24));
     expect(holdsOn(await getSheet(job.id)).map((hold) => hold.proof)).toEqual([undefined]);
+    await addAnswer(job.id, { ...held, id: randomUUID() }, new Date());
     const proof = await proveHold(
       job.id,
       { id: randomUUID(), hold: 'pedal_sinks', how: 'Held for a minute', by: 'Mira' },
@@ -86,11 +88,11 @@ describe('the day of a new fill', () => {
     for (const step of steps)
       await addTick(
         id,
-        { id: randomUUID(), step: step.id, done: true, note: '', record: goodAnswer(step) },
+        { id: randomUUID(), step: step.id, done: true, note: '', record: passingRecord(step) },
         at,
       );
     await answer(job.id, { phase: 'after', finding: 'pedal_hold', state: 'holds' });
-    await answer(job.id, { phase: 'after', finding: 'pedal_spongy', state: 'no' });
+    await answer(job.id, { phase: 'after', finding: 'pedal_now', state: 'firm' });
     const { car: after, job: now } = await getSheet(job.id);
     expect(after.fluidFilledOn).toBeNull();
     await database()`update jobs set opened_at = ${at} where id = ${job.id}`;
@@ -179,10 +181,15 @@ describe('a diagnosis of everything abnormal', () => {
   it('is bounded: in time, and in what may have been left out', async () => {
     const sheet = await getSheet(await everythingAbnormal());
     await judgeAside({ ...sheet, answers: [] });
-    const started = performance.now();
-    const { verdict } = await judgeAside(sheet);
-    // 300 ms on an idle machine; this one may be shared.
-    expect(performance.now() - started).toBeLessThan(1500);
+    const times: number[] = [];
+    let verdict = (await judgeAside(sheet)).verdict;
+    // The machine may be shared with others: the quickest of a few, each of a sheet not judged before.
+    for (let left = 0; left < 4; left++) {
+      const started = performance.now();
+      ({ verdict } = await judgeAside({ ...sheet, answers: sheet.answers.slice(left + 1) }));
+      times.push(performance.now() - started);
+    }
+    expect(Math.min(...times)).toBeLessThan(300);
     expect(verdict.exact).toBe(false);
     expect(verdict.leftOut).toBeGreaterThan(0);
     expect(verdict.leftOut).toBeLessThanOrEqual(1);

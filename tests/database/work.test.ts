@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { passingRecord } from '../../core/work/passing';
 import { planOf, runOf } from '../../core/work/run';
 import { getCar } from '../../server/cars/queries';
 import { getSheet } from '../../server/jobs/queries';
@@ -10,7 +11,6 @@ import { addShelfItem, changeShelfItem, openBottle, takeFluid } from '../../serv
 import { getShelf } from '../../server/shelf/queries';
 import { freshDatabase } from '../support/database';
 import { answer, failureOf, makeCar, makeJob } from '../support/shop';
-import { goodAnswer } from '../support/work';
 
 let drop: () => Promise<void>;
 beforeAll(async () => {
@@ -87,7 +87,9 @@ describe('a work', () => {
     );
     await addTick(
       row.id,
-      tick('bleed-1', { record: { colour: 'dark', bubbles: 'many', ml: 210, clearAt: 180 } }),
+      tick('bleed-1', {
+        record: { colour: 'dark', bubbles: 'many', ml: 210, clearAt: 180 },
+      }),
     );
     const { ticks } = await getSheet(job.id);
     const run = runOf(row, ticks);
@@ -115,14 +117,19 @@ describe('a work', () => {
     await answer(job.id, { finding: 'bearing_play', state: 'excess', place: 'FR' });
     const row = await addWork(job.id, work({ procedure: 'bed_in' }));
     const [road] = planOf(row).steps;
-    const sent = () => addTick(row.id, tick('road', { record: goodAnswer(road!) }));
+    const sent = () => addTick(row.id, tick('road', { record: passingRecord(road!) }));
     expect((await failureOf(sent())).detail.issues![0]!.value).toContain('wheel bearing loose');
-    await proveHold(job.id, {
-      id: randomUUID(),
-      hold: 'bearing_play',
-      how: 'New bearing, 0.01 mm',
-      by: 'Mira',
-    });
+    const sign = () =>
+      proveHold(job.id, {
+        id: randomUUID(),
+        hold: 'bearing_play',
+        how: 'New bearing, 0.01 mm',
+        by: 'Mira',
+      });
+    // Words prove nothing: the play is found gone first.
+    expect((await failureOf(sign())).detail.issues![0]!.path).toBe('evidence.bearing_play.FR');
+    await answer(job.id, { phase: 'after', finding: 'bearing_play', state: 'ok', place: 'FR' });
+    await sign();
     expect((await sent()).done).toBe(true);
   });
 });

@@ -26,6 +26,7 @@ export function emptySheet(changes: Partial<JobSheet> = {}): JobSheet {
       openedAt: at(0),
       closedAt: null,
       closedBy: null,
+      bedInTold: '',
       outcome: null,
       confirmed: [],
       version: 1,
@@ -48,6 +49,7 @@ type Answer = {
   phase?: Phase;
   replaces?: string;
   minute?: number;
+  implied?: true;
 };
 
 /** An answer row. */
@@ -58,6 +60,7 @@ export function answerRow({
   phase = 'before',
   replaces,
   minute = 1,
+  implied,
 }: Answer): AnswerRow {
   return {
     id: id(),
@@ -68,6 +71,7 @@ export function answerRow({
     replaces: replaces ?? null,
     why: '',
     recordedAt: at(minute),
+    ...(implied ? { implied } : {}),
   };
 }
 

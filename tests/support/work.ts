@@ -2,6 +2,7 @@ import type { JobSheet, TickRow, WorkRow } from '../../core/job/sheet';
 import { knownOf } from '../../core/work/known';
 import type { ProcedureId } from '../../core/work/library';
 import type { WorkOptions } from '../../core/work/options';
+import { passingRecord } from '../../core/work/passing';
 import { planWork } from '../../core/work/plan';
 import { planOf } from '../../core/work/run';
 import type { Ways } from '../../core/work/ways';
@@ -67,11 +68,6 @@ export function tickRow(workId: string, step: string, changes: Partial<TickRow> 
 /** Every step of a work ticked, each check with its good answer. */
 export function tickAll(work: WorkRow, minute = 21): TickRow[] {
   return planOf(work).steps.map((step) =>
-    tickRow(work.id, step.id, { tickedAt: at(minute), record: goodAnswer(step) }),
+    tickRow(work.id, step.id, { tickedAt: at(minute), record: passingRecord(step) }),
   );
-}
-
-/** The answer that lets a check pass. */
-export function goodAnswer(step: { ask?: { value: string; trouble?: string }[] }): Record<string, string> {
-  return step.ask ? { answer: step.ask.find((answer) => answer.trouble === undefined)!.value } : {};
 }

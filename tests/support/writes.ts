@@ -127,6 +127,7 @@ export const BY_ID: Record<string, () => Promise<Sent>> = {
     const held = async () => {
       const { job } = await makeJob();
       await answer(job.id, { finding: 'pedal_hold', state: 'sinks' });
+      await answer(job.id, { phase: 'after', finding: 'pedal_hold', state: 'holds' });
       return { id: job.id };
     };
     const proof = { hold: 'pedal_sinks', by: 'Mira' };

@@ -2,6 +2,8 @@ import { CarForm } from '@/features/car/CarForm';
 
 export const metadata = { title: 'New car' };
 
-export default function NewCarPage() {
-  return <CarForm />;
+type Props = { searchParams: Promise<{ for?: string }> };
+
+export default async function NewCarPage({ searchParams }: Props) {
+  return <CarForm forComplaint={(await searchParams).for === 'complaint'} />;
 }

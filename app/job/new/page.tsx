@@ -3,8 +3,10 @@ import { listCars } from '@/server/cars/queries';
 
 export const metadata = { title: 'New complaint' };
 
-export default async function NewJobPage({ searchParams }: { searchParams: Promise<{ car?: string }> }) {
-  const { car } = await searchParams;
+type Props = { searchParams: Promise<{ car?: string; says?: string }> };
+
+export default async function NewJobPage({ searchParams }: Props) {
+  const { car, says } = await searchParams;
   const cars = await listCars();
-  return <NewJob cars={cars.map(({ id, name, note }) => ({ id, name, note }))} chosen={car} />;
+  return <NewJob cars={cars.map(({ id, name, note }) => ({ id, name, note }))} chosen={car} says={says} />;
 }

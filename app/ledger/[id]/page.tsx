@@ -3,6 +3,7 @@ import { Story } from '@/features/ledger/Story';
 import { orNotFound } from '@/features/shell/orNotFound';
 import { judgeAside } from '@/server/heavy/judge';
 import { getSheet } from '@/server/jobs/queries';
+import { leftBy } from '@/server/ledger/left';
 
 type Props = { params: Promise<{ id: string }> };
 
@@ -14,6 +15,11 @@ export async function generateMetadata({ params }: Props) {
 export default async function StoryPage({ params }: Props) {
   const sheet = await orNotFound(getSheet((await params).id));
   if (!sheet.job.closedAt) redirect(`/job/${sheet.job.id}`);
-  const { holds, proof, derived, measured } = await judgeAside(sheet);
-  return <Story sheet={sheet} holds={holds} proof={proof} measured={measured} derived={derived.before} />;
+  const [{ holds, proof, derived, measured }, left] = await Promise.all([
+    judgeAside(sheet),
+    leftBy(sheet.job.id),
+  ]);
+  return (
+    <Story sheet={sheet} holds={holds} proof={proof} measured={measured} derived={derived} left={left} />
+  );
 }

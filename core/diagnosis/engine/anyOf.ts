@@ -1,7 +1,7 @@
 import { openAnswers, type Sum } from './passes';
 import type { Branch, Plan } from './plan';
 import { type Problem, rootsOf } from './problem';
-import { applyFault, closeBit, mixInto, scaled } from './sets';
+import { applyFault, closeBit, dot, mixInto, scaled } from './sets';
 
 /** Below this, what two faults of a set could share is beyond what a chance is told to. */
 const SHARED = 1e-9;
@@ -52,12 +52,12 @@ function withinPlan(plan: Plan, count: number): Uint8Array {
 }
 
 /**
- * The weight of all combinations in which none of these faults is there. Up to the first step that one of them has to
- * do with, the forward pass there is already holds.
+ * The weight of all combinations in which none of these faults is there. Before the first step that one of them has to
+ * do with, and behind the last, the passes there are already hold.
  */
 function weightWithout(
   above: Int32Array,
-  { plan, folded: { priors }, openings, forward }: Sum,
+  { plan, folded: { priors }, openings, forward, behind }: Sum,
   none: ReadonlySet<number>,
   roots: Int32Array,
   within: Uint8Array,
@@ -81,14 +81,18 @@ function weightWithout(
     return mixInto(kept === 1 ? out : scaled(out, kept), weights, prior);
   };
   const concerned = new Set([...none].map((fault) => roots[fault]!));
-  const first = plan.steps.findIndex((step) => step.faults.some(({ fault }) => concerned.has(fault)));
-  if (first < 0) return forward.total * outside;
+  const touching = [...plan.steps.keys()].filter((index) =>
+    plan.steps[index]!.faults.some(({ fault }) => concerned.has(fault)),
+  );
+  const first = touching[0];
+  const last = touching.at(-1);
+  if (first === undefined || last === undefined) return forward.total * outside;
   let weights = forward.beforeStep[first]!;
-  for (let index = first; index < plan.steps.length; index++) {
+  for (let index = first; index <= last; index++) {
     const step = plan.steps[index]!;
     if (index > first) weights = openAnswers(step, weights, openings);
     for (const branch of step.faults) weights = mixed(branch, weights);
     for (const bit of step.closes) weights = closeBit(weights, bit);
   }
-  return weights[0]! * outside;
+  return dot(weights, behind[last]!) * outside;
 }

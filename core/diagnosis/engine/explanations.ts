@@ -30,7 +30,10 @@ const DEFAULT_BREADTH: Breadth = { faults: 24, sets: 96, depth: 4, tail: 2e-4 };
 /** Sets lighter than this share of the tail, beside the heaviest, are not even kept. */
 const NEGLIGIBLE_SHARE = 1e-4;
 
-/** A set under growth: bit i on means `considered[i]` is present. */
+/**
+ * A set under growth: bit i on means `considered[i]` is present. Weights are kept as natural logarithms: with two hundred
+ * abnormal answers they lie below what a double can hold.
+ */
 type Candidate = { mask: number; weight: number };
 /** A set that is grown on: how each answer stands with it. */
 type Base = Candidate & { odds: number; below: Float64Array; atMost: Float64Array };
@@ -39,6 +42,9 @@ type Weighed = Candidate & { base: Base; added: number };
 
 /** However deep, at least this many sets are grown on. */
 const NARROWEST = 20;
+
+/** A product of weights is turned into a logarithm before it grows past this. */
+const LARGEST = 1e200;
 
 /** Sets lighter than this beside the heaviest of their size are not grown further. */
 const NEGLIGIBLE = 1e-6;
@@ -63,7 +69,7 @@ export function explain(
   const seen = new Set<number>([0]);
   let frontier: Base[] = [empty];
   let heaviestYet = empty.weight;
-  const floor = breadth.tail * NEGLIGIBLE_SHARE;
+  const floor = Math.log(breadth.tail * NEGLIGIBLE_SHARE);
   for (let depth = 0; depth < breadth.depth && frontier.length > 0; depth++) {
     const next: Weighed[] = [];
     let best = heaviestYet;
@@ -75,7 +81,7 @@ export function explain(
         seen.add(mask);
         const weight = grow.weigh(base, index);
         // Most sets weigh nothing beside the best: they are not worth sorting.
-        if (weight <= best * floor) continue;
+        if (!(weight > best + floor)) continue;
         if (weight > best) best = weight;
         next.push({ mask, base, added: index, weight });
       }
@@ -83,7 +89,7 @@ export function explain(
     heaviestYet = best;
     next.sort((left, right) => right.weight - left.weight || left.mask - right.mask);
     for (const candidate of next) all.push(candidate);
-    const least = next.length > 0 ? next[0]!.weight * NEGLIGIBLE : 0;
+    const least = next.length > 0 ? next[0]!.weight + Math.log(NEGLIGIBLE) : 0;
     frontier = next
       .slice(0, Math.max(NARROWEST, breadth.sets >> depth))
       .filter((candidate) => candidate.weight > least)
@@ -91,17 +97,18 @@ export function explain(
   }
 
   all.sort((left, right) => right.weight - left.weight || left.mask - right.mask);
-  const total = all.reduce((sum, candidate) => sum + candidate.weight, 0);
-  const kept = heaviest(all, breadth.sets * 2, total * (1 - breadth.tail));
-  const keptWeight = kept.reduce((sum, candidate) => sum + candidate.weight, 0);
+  const shares = all.map(({ weight }) => Math.exp(weight - all[0]!.weight));
+  const total = shares.reduce((sum, share) => sum + share, 0);
+  const kept = heaviest(shares, breadth.sets * 2, total * (1 - breadth.tail));
+  const keptWeight = kept.reduce((sum, share) => sum + share, 0);
   return {
-    list: kept.map(({ mask, weight }) => ({
-      faults: considered.filter((_, index) => (mask & (1 << index)) !== 0),
-      probability: weight / keptWeight,
+    list: kept.map((share, at) => ({
+      faults: considered.filter((_, index) => (all[at]!.mask & (1 << index)) !== 0),
+      probability: share / keptWeight,
     })),
     considered,
     ...hanging,
-    captured: total === 0 ? 0 : keptWeight / total,
+    captured: keptWeight / total,
   };
 }
 
@@ -141,14 +148,14 @@ function likeliest({ above, answers }: Problem, ranking: Float64Array, most: num
 }
 
 /** The first of a list, until they weigh enough or are too many. */
-function heaviest(all: readonly Candidate[], most: number, enough: number): Candidate[] {
+function heaviest(shares: readonly number[], most: number, enough: number): readonly number[] {
   let weight = 0;
   let count = 0;
-  while (count < all.length && count < most && weight < enough) {
-    weight += all[count]!.weight;
+  while (count < shares.length && count < most && weight < enough) {
+    weight += shares[count]!;
     count += 1;
   }
-  return all.slice(0, count);
+  return shares.slice(0, count);
 }
 
 /** What a fault does to an abnormal answer. */
@@ -177,9 +184,11 @@ function growerFor(
   const answers = problem.answers.filter((answer) => answer.level > 0);
   // What it can bring about is absent until it is added itself.
   const odds = considered.map((fault) =>
-    considered.reduce(
-      (product, each) => (above[each] === fault ? product * (1 - priors[each]!) : product),
-      priors[fault]! / (1 - priors[fault]!),
+    Math.log(
+      considered.reduce(
+        (product, each) => (above[each] === fault ? product * (1 - priors[each]!) : product),
+        priors[fault]! / (1 - priors[fault]!),
+      ),
     ),
   );
   const needs = considered.map((fault) => {
@@ -201,11 +210,13 @@ function growerFor(
     }
   });
   const weighWhole = (base: Base, added: number): number => {
-    let weight = base.odds * odds[added]!;
+    let weight = base.odds + odds[added]!;
     const touched = new Map(effects[added]!.map((effect) => [effect.index, effect]));
     for (let index = 0; index < answers.length; index++) {
       const effect = touched.get(index);
-      weight *= base.atMost[index]! * (effect?.atMost ?? 1) - base.below[index]! * (effect?.below ?? 1);
+      weight += Math.log(
+        base.atMost[index]! * (effect?.atMost ?? 1) - base.below[index]! * (effect?.below ?? 1),
+      );
     }
     return weight;
   };
@@ -218,22 +229,27 @@ function growerFor(
         below[index] = atOrBelow(answer.leak, answer.level - 1) * rest[index]!.below;
         atMost[index] = atOrBelow(answer.leak, answer.level) * rest[index]!.atMost;
       });
-      let weight = 1;
-      for (let index = 0; index < answers.length; index++) weight *= atMost[index]! - below[index]!;
-      return { mask: 0, odds: 1, weight, below, atMost };
+      let weight = 0;
+      for (let index = 0; index < answers.length; index++) weight += Math.log(atMost[index]! - below[index]!);
+      return { mask: 0, odds: 0, weight, below, atMost };
     },
     /** The weight of a set with one fault more: only the answers that fault bears on change. */
     weigh(base: Base, added: number): number {
+      if (base.weight === Number.NEGATIVE_INFINITY) return weighWhole(base, added);
       const { atMost, below } = base;
-      let weight = base.weight * odds[added]!;
+      let weight = base.weight + odds[added]!;
+      let factor = 1;
       for (const effect of effects[added]!) {
         const { index } = effect;
-        const was = atMost[index]! - below[index]!;
-        // Impossible without this fault: there is nothing to scale, the set is weighed from the ground up.
-        if (was <= 0) return weighWhole(base, added);
-        weight *= (atMost[index]! * effect.atMost - below[index]! * effect.below) / was;
+        factor *=
+          (atMost[index]! * effect.atMost - below[index]! * effect.below) / (atMost[index]! - below[index]!);
+        // One logarithm for many factors, as long as their product can be held.
+        if (factor > LARGEST) {
+          weight += Math.log(factor);
+          factor = 1;
+        }
       }
-      return base.weight === 0 ? weighWhole(base, added) : weight;
+      return weight + Math.log(factor);
     },
     layOut({ base, added, mask, weight }: Weighed): Base {
       const below = base.below.slice();
@@ -242,7 +258,7 @@ function growerFor(
         below[effect.index]! *= effect.below;
         atMost[effect.index]! *= effect.atMost;
       }
-      return { mask, weight, odds: base.odds * odds[added]!, below, atMost };
+      return { mask, weight, odds: base.odds + odds[added]!, below, atMost };
     },
   };
 }

@@ -1,3 +1,4 @@
+import { kept } from '../kept';
 import type { Explanations } from './explanations';
 import { foldNormal } from './fold';
 import { evidenceOf, planOf } from './posterior';
@@ -5,6 +6,9 @@ import { type Answer, atOrBelow, type Problem } from './problem';
 
 /** Answers of the bound's exact part open at once; the sum over them stays a few milliseconds. */
 const BOUND_WIDTH = 10;
+
+/** After so many that do not fit, hardly any other will. */
+const MOST_REFUSED = 4;
 
 /**
  * How much may lie in combinations that were not looked at, when there were too many to sum: at most this share.
@@ -15,23 +19,26 @@ const BOUND_WIDTH = 10;
  */
 export function leftOut(problem: Problem, explanations: Explanations, width = BOUND_WIDTH): number {
   const reduced = withoutNormal(problem);
-  const summed = summableAnswers(reduced, width);
-  const rest = reduced.answers.filter((answer) => !summed.includes(answer));
-  const found = foundWeight(reduced, reduced.answers, explanations);
-  const ofSummed = foundWeight(reduced, summed, explanations);
-  const whole = evidenceOf({ ...reduced, answers: summed });
-  const most = rest.reduce((product, answer) => product * likeliest(answer), 1);
+  const summed = new Set(summableAnswers(reduced, width));
+  const { found, ofSummed } = foundWeights(reduced, summed, explanations);
+  const whole = evidenceOf({ ...reduced, answers: [...summed] });
+  const most = reduced.answers.reduce(
+    (product, answer) => (summed.has(answer) ? product : product * likeliest(answer)),
+    1,
+  );
   // Summed in another order than the whole, what was found may exceed it by rounding.
   const missed = most * Math.max(0, whole - ofSummed);
   return found > 0 ? missed / (missed + found) : 1;
 }
 
-/** Answers taken one after another while the sum over them stays narrow. */
+/** Answers taken one after another while the sum over them stays narrow; those that few faults speak for come first. */
 function summableAnswers(problem: Problem, width: number): Answer[] {
   const taken: Answer[] = [];
-  const { answers } = problem;
-  for (const answer of [...answers].sort((left, right) => left.parents.length - right.parents.length)) {
+  let refused = 0;
+  const order = [...problem.answers].sort((left, right) => left.parents.length - right.parents.length);
+  for (const answer of order) {
     if (planOf({ ...problem, answers: [...taken, answer] }).width <= width) taken.push(answer);
+    else if (++refused === MOST_REFUSED) break;
   }
   return taken;
 }
@@ -62,31 +69,61 @@ function speakingFaults({ answers, above }: Problem): ReadonlySet<number> {
   return speaking;
 }
 
-/** What the combinations looked at weigh together with some of the abnormal answers, every other fault absent. */
-function foundWeight(problem: Problem, answers: readonly Answer[], { list }: Explanations): number {
-  const { priors, above } = problem;
+/** What the combinations looked at weigh together, every other fault absent: with all abnormal answers, and with some. */
+function foundWeights(
+  problem: Problem,
+  some: ReadonlySet<Answer>,
+  { list }: Explanations,
+): { found: number; ofSummed: number } {
+  const { priors, above, answers } = problem;
   const speaking = speakingFaults(problem);
-  let sum = 0;
+  const effects = effectsOf(problem);
+  const alone = {
+    below: Float64Array.from(answers, ({ leak, level }) => atOrBelow(leak, level - 1)),
+    atMost: Float64Array.from(answers, ({ leak, level }) => atOrBelow(leak, level)),
+  };
+  let found = 0;
+  let ofSummed = 0;
   for (const { faults } of list) {
+    // A fault that speaks about no abnormal answer is in or out as it likes: both are summed by leaving it out.
+    if (faults.some((fault) => !speaking.has(fault))) continue;
     const present = new Set(faults);
     let weight = 1;
     for (const fault of speaking) {
       if (above[fault]! >= 0 && !present.has(above[fault]!)) continue;
       weight *= present.has(fault) ? priors[fault]! : 1 - priors[fault]!;
     }
-    // A fault that speaks about no abnormal answer is in or out as it likes: both are summed by leaving it out.
-    if (faults.some((fault) => !speaking.has(fault))) continue;
-    for (const answer of answers) {
-      let below = atOrBelow(answer.leak, answer.level - 1);
-      let atMost = atOrBelow(answer.leak, answer.level);
-      for (const { fault, cumulative } of answer.parents) {
-        if (!present.has(fault)) continue;
-        below *= atOrBelow(cumulative, answer.level - 1);
-        atMost *= atOrBelow(cumulative, answer.level);
+    const below = alone.below.slice();
+    const atMost = alone.atMost.slice();
+    for (const fault of faults)
+      for (const effect of effects.get(fault) ?? []) {
+        below[effect.answer]! *= effect.below;
+        atMost[effect.answer]! *= effect.atMost;
       }
-      weight *= atMost - below;
-    }
-    sum += weight;
+    let others = 1;
+    answers.forEach((answer, index) => {
+      const chance = atMost[index]! - below[index]!;
+      if (some.has(answer)) weight *= chance;
+      else others *= chance;
+    });
+    ofSummed += weight;
+    found += weight * others;
   }
-  return sum;
+  return { found, ofSummed };
+}
+
+type Effect = { answer: number; below: number; atMost: number };
+
+/** By fault, how it leaves each answer that it bears on. */
+function effectsOf({ answers }: Problem): ReadonlyMap<number, readonly Effect[]> {
+  const effects = new Map<number, Effect[]>();
+  answers.forEach(({ level, parents }, answer) => {
+    for (const { fault, cumulative } of parents)
+      kept(effects, fault, (): Effect[] => []).push({
+        answer,
+        below: atOrBelow(cumulative, level - 1),
+        atMost: atOrBelow(cumulative, level),
+      });
+  });
+  return effects;
 }

@@ -18,6 +18,8 @@ export type Sum = {
   folded: Folded;
   openings: readonly Opening[];
   forward: Forward;
+  /** After each step, what the steps behind it make of each set. */
+  behind: readonly Float64Array[];
   /** P(answers). */
   evidence: number;
   /** P(fault | answers), by fault index. */
@@ -28,6 +30,24 @@ export type Sum = {
 
 /** The sum, with the marginals of every fault. */
 export function sumOver(problem: Problem, plan: Plan): Sum {
+  const { folded, openings, forward, evidence } = wayForward(problem, plan);
+  const faults = new Float64Array(problem.priors.length).fill(Number.NaN);
+  const { none, behind } = passBackward(plan, folded.priors, openings, forward, faults);
+  // Whatever does nothing to an abnormal answer keeps the chance it has given what is above it.
+  for (let fault = 0; fault < faults.length; fault++) {
+    if (!Number.isNaN(faults[fault]!)) continue;
+    const over = problem.above[fault]!;
+    faults[fault] = folded.priors[fault]! * (over < 0 ? 1 : faults[over]!);
+  }
+  return { plan, folded, openings, forward, behind, evidence, faults, none };
+}
+
+/** P(answers) alone: half of the way. */
+export function evidenceOver(problem: Problem, plan: Plan): number {
+  return wayForward(problem, plan).evidence;
+}
+
+function wayForward(problem: Problem, plan: Plan): Pick<Sum, 'folded' | 'openings' | 'forward' | 'evidence'> {
   const folded = foldNormal(problem, problem.answers);
   const abnormal = problem.answers.filter((answer) => answer.level > 0);
   const openings = abnormal.map(openingOf);
@@ -37,16 +57,7 @@ export function sumOver(problem: Problem, plan: Plan): Sum {
     (product, answer, index) => (answer.parents.length === 0 ? product * openings[index]!.reaches : product),
     1,
   );
-  const faults = new Float64Array(problem.priors.length).fill(Number.NaN);
-  const none = passBackward(plan, folded.priors, openings, forward, faults);
-  // Whatever does nothing to an abnormal answer keeps the chance it has given what is above it.
-  for (let fault = 0; fault < faults.length; fault++) {
-    if (!Number.isNaN(faults[fault]!)) continue;
-    const over = problem.above[fault]!;
-    faults[fault] = folded.priors[fault]! * (over < 0 ? 1 : faults[over]!);
-  }
-  const evidence = forward.total * folded.evidence * orphan;
-  return { plan, folded, openings, forward, evidence, faults, none };
+  return { folded, openings, forward, evidence: forward.total * folded.evidence * orphan };
 }
 
 /** What the leak alone does to an abnormal answer: it stays below its level, or reaches it. */
@@ -101,28 +112,30 @@ function present(
   return out;
 }
 
-/** Walks back, writing P(fault | answers) of every fault in the plan; gives `none` of each step's group. */
+/** Walks back, writing P(fault | answers) of every fault in the plan; gives `none` of each step's group, and `behind`. */
 function passBackward(
   plan: Plan,
   priors: Float64Array,
   openings: readonly Opening[],
   forward: Forward,
   faults: Float64Array,
-): ReadonlyMap<number, number> {
+): Pick<Sum, 'none' | 'behind'> {
   const none = new Map<number, number>();
+  const behind: Float64Array[] = [];
   /** The transpose of mixing a branch in; `share` is the chance of all that is above it. */
   const mixBack = (branch: Branch, after: Float64Array, share: number): Float64Array => {
     const prior = priors[branch.fault]!;
-    let behind = after;
+    let present = after;
     for (let at = branch.under.length - 1; at >= 0; at--)
-      behind = mixBack(branch.under[at]!, behind, share * prior);
-    if (branch.touches.length > 0) behind = applyFaultBack(behind, branch.touches);
-    faults[branch.fault] = (share * prior * dot(forward.beforeFault[branch.fault]!, behind)) / forward.total;
-    return mixInto(behind, after, prior);
+      present = mixBack(branch.under[at]!, present, share * prior);
+    if (branch.touches.length > 0) present = applyFaultBack(present, branch.touches);
+    faults[branch.fault] = (share * prior * dot(forward.beforeFault[branch.fault]!, present)) / forward.total;
+    return mixInto(present, after, prior);
   };
   let weights: Float64Array = Float64Array.of(1);
   for (let index = plan.steps.length - 1; index >= 0; index--) {
     const step = plan.steps[index]!;
+    behind[index] = weights;
     for (let at = step.closes.length - 1; at >= 0; at--) weights = closeBitBack(weights, step.closes[at]!);
     let absent = dot(forward.beforeStep[index]!, weights) / forward.total;
     for (const { fault } of step.faults) absent *= 1 - priors[fault]!;
@@ -133,5 +146,5 @@ function passBackward(
       weights = openBitBack(weights, below, reaches);
     }
   }
-  return none;
+  return { none, behind };
 }

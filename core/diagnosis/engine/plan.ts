@@ -1,3 +1,4 @@
+import { orderOf } from './order';
 import { type Answer, atOrBelow } from './problem';
 
 /** How one fault, when present, acts on one open answer: it stays below the level, or reaches it. */
@@ -21,7 +22,7 @@ export type Plan = { steps: Step[]; width: number; cost: number };
 
 /**
  * The order in which groups are summed, so that as few abnormal answers as possible are open at once.
- * Only groups that can bring about an abnormal answer take part; greedy, smallest growth first.
+ * Only groups that can bring about an abnormal answer take part.
  * @param abnormal answers with a level above 0
  * @param groups candidate groups of faults at the top of their chains; what is under them goes with them
  * @param above of each fault, the one that brings it about
@@ -32,15 +33,14 @@ export function planSum(
   above: Int32Array,
 ): Plan {
   const bearing = bearingOn(abnormal, groups, above);
-  const { answersOfGroup, left, waiting } = bearing;
+  const { answersOfGroup, waiting } = bearing;
   const bitOf = new Int32Array(abnormal.length).fill(-1);
   const open: number[] = [];
   const steps: Step[] = [];
   let width = 0;
   let cost = 0;
 
-  while (left.length > 0) {
-    const group = takeNarrowest(left, answersOfGroup, waiting, bitOf);
+  for (const group of orderedGroups(bearing, groups, abnormal.length)) {
     const touched = answersOfGroup[group]!;
     const opens = touched.filter((answer) => bitOf[answer]! < 0);
     for (const answer of opens) bitOf[answer] = open.push(answer) - 1;
@@ -60,13 +60,30 @@ export function planSum(
   return { steps, width, cost };
 }
 
+/** The groups that bear on any answer, in the order in which they are summed. */
+function orderedGroups(
+  { answersOfGroup, effects, under }: Bearing,
+  groups: readonly (readonly number[])[],
+  answers: number,
+): number[] {
+  const left = [...groups.keys()].filter((group) => answersOfGroup[group]!.length > 0);
+  const weigh = (fault: number): number =>
+    (under.get(fault) ?? NOTHING).reduce(
+      (sum, each) => sum + weigh(each),
+      (effects.get(fault)?.length ?? 0) + 1,
+    );
+  const loads = left.map((group) => ({
+    answers: answersOfGroup[group]!,
+    size: groups[group]!.reduce((sum, fault) => sum + weigh(fault), 0),
+  }));
+  return orderOf(loads, answers).map((load) => left[load]!);
+}
+
 /** What one fault does to an abnormal answer. */
 type Effect = { answer: number; below: number; reaches: number; atMost: number };
 
 type Bearing = {
   answersOfGroup: number[][];
-  /** The groups that bear on any answer. */
-  left: number[];
   /** How many groups each answer waits for. */
   waiting: Int32Array;
   /** By fault, what it does. */
@@ -98,8 +115,7 @@ function bearingOn(
     }
   });
   const waiting = new Int32Array(abnormal.length);
-  const left: number[] = [];
-  const answersOfGroup = groups.map((members, group) => {
+  const answersOfGroup = groups.map((members) => {
     const answers: number[] = [];
     for (const fault of members)
       for (const answer of answersOfRoot.get(fault) ?? [])
@@ -107,37 +123,15 @@ function bearingOn(
           answers.push(answer);
           waiting[answer]! += 1;
         }
-    if (answers.length > 0) left.push(group);
     return answers;
   });
-  return { answersOfGroup, left, waiting, effects, under };
+  return { answersOfGroup, waiting, effects, under };
 }
 
 function pushTo<T>(map: Map<number, T[]>, key: number, value: T): void {
   const list = map.get(key);
   if (list) list.push(value);
   else map.set(key, [value]);
-}
-
-/** Takes out the group that opens least and closes most. */
-function takeNarrowest(
-  left: number[],
-  answersOfGroup: readonly number[][],
-  waiting: Int32Array,
-  bitOf: Int32Array,
-): number {
-  let best = 0;
-  let bestCost = Number.POSITIVE_INFINITY;
-  for (let at = 0; at < left.length; at++) {
-    let cost = 0;
-    for (const answer of answersOfGroup[left[at]!]!)
-      cost += (bitOf[answer]! >= 0 ? 0 : 2) - (waiting[answer] === 1 ? 1 : 0);
-    if (cost < bestCost) {
-      bestCost = cost;
-      best = at;
-    }
-  }
-  return left.splice(best, 1)[0]!;
 }
 
 const NOTHING: readonly never[] = [];

@@ -1,7 +1,7 @@
 import { kept } from '../kept';
 import { anyOfSets } from './anyOf';
 import { independentGroups } from './independent';
-import { sumOver } from './passes';
+import { evidenceOver, sumOver } from './passes';
 import { type Plan, planSum } from './plan';
 import type { Problem } from './problem';
 
@@ -39,12 +39,17 @@ export function posteriorOf(problem: Problem, plan: Plan = planOf(problem)): Pos
 
 /** P(answers) alone. */
 export function evidenceOf(problem: Problem): number {
-  return sumOver(problem, planOf(problem)).evidence;
+  return evidenceOver(problem, planOf(problem));
 }
 
 /** P(any fault of each group | answers), near enough for telling how much an answer moved it, at a fraction of the cost. */
 export function roughGroupsOf(problem: Problem): Float64Array {
-  return independentGroups(problem, sumOver(problem, planOf(problem)).faults);
+  return independentGroups(problem, faultsOf(problem));
+}
+
+/** P(each fault | answers) alone. */
+export function faultsOf(problem: Problem): Float64Array {
+  return sumOver(problem, planOf(problem)).faults;
 }
 
 /** The order in which the faults are gone through: groups of faults at the top of their chains. */

@@ -1,6 +1,6 @@
 import { foldOne } from './fold';
 import { independentAny, independentGroups } from './independent';
-import { type Posterior, roughGroupsOf } from './posterior';
+import { faultsOf, type Posterior, roughGroupsOf } from './posterior';
 import { type Answer, type Problem, rootsOf, standingChances } from './problem';
 
 /**
@@ -72,9 +72,11 @@ export function roughWeightsOf(
   const whole = after.groups.map(logOddsOf);
   const groupOf = groupsOf(problem);
   const bits = problem.answers.map((answer) => {
-    const now = roughGroupsOf({ ...problem, answers: [answer] }).map(logOddsOf);
-    const moved = movedBy(answer, problem, groupOf);
-    return now.map((odds, group) => (moved.has(group) ? odds - prior[group]! : 0));
+    const faults = faultsOf({ ...problem, answers: [answer] });
+    const row = new Float64Array(prior.length);
+    for (const group of movedBy(answer, problem, groupOf))
+      row[group] = logOddsOf(independentAny(problem.groups[group]!, problem.places, faults)) - prior[group]!;
+    return row;
   });
   for (let group = 0; group < prior.length; group++) {
     let alone = 0;

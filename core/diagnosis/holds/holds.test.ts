@@ -23,6 +23,11 @@ describe('holds', () => {
     ['pads_contaminated', given('pad_surface', 'contaminated', 'RR')],
     ['brake_lamp', given('warning_light', 'brake')],
     ['assist_lost', given('assist_start', 'no_change')],
+    ['wheel_loose', given('wheel_nuts', 'loose', 'FL')],
+    ['wheel_loose', given('wheel_nuts', 'stud_damaged', 'FL')],
+    ['pedal_bracket', given('pedal_linkage', 'cracked')],
+    ['lining_separated', given('pad_surface', 'separated', 'RL')],
+    ['shoes_worn_out', given('shoe_lining', 'worn_out', 'RL')],
   ] as const)('%s', (hold, finding) => {
     expect(ids(finding)).toEqual([hold]);
     expect(holdsOf([finding], {})[0]!.because).toEqual([finding]);

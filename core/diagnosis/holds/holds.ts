@@ -30,6 +30,18 @@ export const HOLDS = [
   { id: 'pads_contaminated', label: 'Pads contaminated', until: 'source stopped, pads replaced on the axle' },
   { id: 'brake_lamp', label: 'Brake warning lamp on', until: 'lamp explained and out' },
   { id: 'assist_lost', label: 'No brake assist', until: 'assist restored and re-tested' },
+  {
+    id: 'wheel_loose',
+    label: 'Wheel nuts loose or a stud damaged',
+    until: 'studs sound, every nut to the maker’s torque',
+  },
+  {
+    id: 'pedal_bracket',
+    label: 'Pedal linkage cracked',
+    until: 'pedal, bracket, pin and clip renewed and tight',
+  },
+  { id: 'lining_separated', label: 'Pad lining coming off', until: 'pads replaced on the axle' },
+  { id: 'shoes_worn_out', label: 'Shoes worn out', until: 'shoes replaced on the axle' },
 ] as const;
 
 export type HoldId = (typeof HOLDS)[number]['id'];
@@ -85,6 +97,10 @@ const RULES: Record<HoldId, Rule> = {
   brake_lamp: when('warning_light', 'brake'),
   assist_lost: (findings, car) =>
     assistOf(car) === 'none' ? [] : when('assist_start', 'no_change')(findings, car),
+  wheel_loose: when('wheel_nuts', 'loose', 'stud_damaged'),
+  pedal_bracket: when('pedal_linkage', 'cracked'),
+  lining_separated: when('pad_surface', 'separated', 'crumbled'),
+  shoes_worn_out: when('shoe_lining', 'worn_out'),
 };
 
 /** Grinding holds the car until the pads are measured at every corner that grinds, or at all four when nobody knows which. */

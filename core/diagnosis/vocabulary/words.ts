@@ -1,4 +1,5 @@
-import type { FindingId } from './findings';
+import type { Place } from '../../car/corner';
+import { type FindingId, findingOf } from './findings';
 
 /** Where the plain spelling of a state's id would not be what a mechanic says. */
 const SAID: Partial<Record<FindingId, Record<string, string>>> = {
@@ -31,6 +32,7 @@ const SAID: Partial<Record<FindingId, Record<string, string>>> = {
   },
   after_full_bleed: { firm: 'Firm', still_soft: 'Still soft' },
   bleeder_position: { top: 'At the top', not_top: 'Not at the top' },
+  bearing_play: { ok: 'Inside the limit', excess: 'Excess' },
   pad_thickness: { ok: 'Enough', low: 'Low', worn_out: 'Worn out' },
   pad_wear_shape: {
     even: 'Even',
@@ -73,4 +75,10 @@ export function stateWord(finding: FindingId, state: string): string {
   if (said) return said;
   const plain = state.replaceAll('_', ' ');
   return plain.charAt(0).toUpperCase() + plain.slice(1);
+}
+
+/** An answer in a sentence: "wheel bearing play FR: excess". */
+export function answerWords(finding: FindingId, place: Place | undefined, state: string | undefined): string {
+  const asked = [findingOf(finding).label.toLowerCase(), ...(place ? [place] : [])].join(' ');
+  return state === undefined ? asked : `${asked}: ${stateWord(finding, state).toLowerCase()}`;
 }

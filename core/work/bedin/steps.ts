@@ -27,6 +27,7 @@ export function bedInSteps(plan: BedInPlan): Step[] {
       part: 'Before',
       title: 'Drive gently and listen',
       how: 'No grind, no pull, nothing drags. Then go on.',
+      drives: true,
     },
     ...plan.stops.map(
       (stop, index): Step => ({
@@ -37,6 +38,7 @@ export function bedInSteps(plan: BedInPlan): Step[] {
           stop.toKmh === 0
             ? 'Steady, moderate pressure until it stands. Then up to speed again.'
             : 'Firm, no anti-lock, never to a halt. Then up to speed again.',
+        drives: true,
         slowdown: { ...stop, predictedC: plan.predictedC[index] },
         troubles: [
           {
@@ -56,6 +58,7 @@ export function bedInSteps(plan: BedInPlan): Step[] {
       title: 'Cool by driving, ten minutes',
       how: 'No brakes if you can. Do not stand with the pedal down.',
       timerS: 600,
+      drives: true,
       cautions: ['no_parking_brake', 'hot'],
     },
     {

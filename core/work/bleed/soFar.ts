@@ -1,8 +1,13 @@
-import type { Step } from '../step';
+import type { WorkPlan } from '../plan';
+import type { Run } from '../run';
+import { drawnBefore, drawnOf } from './drawn';
 
 export type FluidSoFar = {
-  /** Drawn so far, and still to come with the top-up, ml. */
+  /** Come out at the bleeders so far, rounds begun anew included, ml. */
   outMl: number;
+  /** Out of the bottles so far: that, and the top-up once the level is set. */
+  usedMl: number;
+  /** Still to come, the top-up with it, ml. */
   toComeMl: number;
   /** Left of what the plan laid out. */
   leftMl: number;
@@ -12,28 +17,34 @@ export type FluidSoFar = {
   shortAt?: string;
 };
 
+/** The step at which the reservoir is topped up to its mark. */
+const LEVEL = 'level';
+
 /**
- * Where the fluid stands in the middle of a bleed, so that the last corner never runs short.
- * `drawn` is what came out at each bleeder done, ml, as recorded; a bleeder done without a figure counts as planned.
+ * Where the fluid of a bleed stands, so that the last corner never runs short: the one sum that plan, run and shelf go
+ * by. A bleeder done without a figure counts as planned.
  */
 export function fluidSoFar(
-  steps: readonly Step[],
-  drawn: ReadonlyMap<string, number>,
-  supplyMl: number,
-  topUpMl: number,
+  run: Pick<Run, 'steps' | 'last' | 'history'>,
+  { supplyMl, plan: { topUpMl } }: Pick<NonNullable<WorkPlan['bleed']>, 'supplyMl' | 'plan'>,
 ): FluidSoFar {
-  const bleeders = steps.filter((step) => step.ml);
-  const outMl = bleeders.reduce((sum, step) => sum + (drawn.get(step.id) ?? 0), 0);
+  const drawn = drawnOf(run);
+  const bleeders = run.steps.filter((step) => step.ml);
+  const outMl = bleeders.reduce((sum, step) => sum + (drawn.get(step.id) ?? 0), drawnBefore(run));
+  const toppedUp = run.last.get(LEVEL)?.done === true;
+  const usedMl = outMl + (toppedUp ? topUpMl : 0);
+  const wantedMl = toppedUp ? 0 : topUpMl;
   const open = bleeders.filter((step) => !drawn.has(step.id));
-  const toComeMl = open.reduce((sum, step) => sum + step.ml!.here, topUpMl);
-  const leftMl = Math.max(0, supplyMl - outMl);
-  let rest = leftMl - topUpMl;
+  const toComeMl = open.reduce((sum, step) => sum + step.ml!.here, wantedMl);
+  const leftMl = Math.max(0, supplyMl - usedMl);
+  let rest = leftMl - wantedMl;
   const shortStep = open.find((step) => {
     rest -= step.ml!.here;
     return rest < 0;
   });
   return {
     outMl,
+    usedMl,
     toComeMl,
     leftMl,
     shortMl: Math.max(0, toComeMl - leftMl),

@@ -88,6 +88,7 @@ function pressureSteps(plan: BleedPlan): Step[] {
         {
           id: 'fell',
           label: 'The gauge fell',
+          must: true,
           lines: [
             'Release it slowly.',
             'Cap seal first: wipe it, seat it square. Then the bleeder’s own hose and valve, then every joint with soap water.',
@@ -121,7 +122,7 @@ const RECORD: RecordField[] = [
   },
   {
     id: 'bubbles',
-    label: 'Bubbles',
+    label: 'Bubbles on the way',
     kind: 'choice',
     options: [
       { value: 'none', label: 'None' },
@@ -170,6 +171,7 @@ function ranDry(plan: BleedPlan): Trouble {
           ]),
     ],
     again: 'bleed-1',
+    must: true,
   };
 }
 

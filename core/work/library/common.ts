@@ -51,8 +51,49 @@ export const firmPedal: Step = step(
   'Proof',
   'firm',
   'Pump the pedal until it is hard',
-  'Before the car moves at all: pistons that were pushed back have to come out to the pads first.',
-  { cautions: ['firm_pedal'], finds: [{ id: 'pedal_now', state: 'firm' }] },
+  'Before the car moves at all: pistons that were pushed back have to come out to the pads first. Watch the level.',
+  {
+    cautions: ['firm_pedal'],
+    ask: [
+      { value: 'hard', label: 'Hard after a few presses', finds: [{ id: 'pedal_now', state: 'firm' }] },
+      {
+        value: 'soft',
+        label: 'It stays soft',
+        trouble: 'soft',
+        finds: [{ id: 'pedal_now', state: 'soft' }],
+      },
+      {
+        value: 'floor',
+        label: 'It goes to the floor',
+        trouble: 'floor',
+        finds: [
+          { id: 'pedal_now', state: 'long' },
+          { id: 'pedal_to_floor', state: 'yes' },
+        ],
+      },
+    ],
+    troubles: [
+      {
+        id: 'soft',
+        label: 'It stays soft',
+        must: true,
+        lines: [
+          'The car stays where it is.',
+          'Level first. Then the corner that was open: bleed it again, inner and outer.',
+          'Still soft: back to the verdict, which takes it from here.',
+        ],
+      },
+      {
+        id: 'floor',
+        label: 'It goes to the floor',
+        must: true,
+        lines: [
+          'The car stays where it is, held until this is proved right.',
+          'Level, every bleeder, every joint that was open. Then bleed, and look behind the master.',
+        ],
+      },
+    ],
+  },
 );
 
 export const holdPedal: Step = step(
@@ -77,12 +118,30 @@ export const holdPedal: Step = step(
         trouble: 'sank',
         finds: [{ id: 'pedal_hold', state: 'sinks' }],
       },
-      { value: 'wet', label: 'A wet spot', trouble: 'wet' },
+      {
+        value: 'wet',
+        label: 'Wet: pipe, joint or hose',
+        trouble: 'wet',
+        finds: [{ id: 'leak', state: 'line_or_hose' }],
+      },
+      {
+        value: 'wet_caliper',
+        label: 'Wet: caliper or cylinder',
+        trouble: 'wet',
+        finds: [{ id: 'leak', state: 'caliper_or_cylinder' }],
+      },
+      {
+        value: 'wet_master',
+        label: 'Wet: behind the master',
+        trouble: 'wet',
+        finds: [{ id: 'leak', state: 'master_to_booster' }],
+      },
     ],
     troubles: [
       {
         id: 'sank',
         label: 'It sank',
+        must: true,
         lines: [
           'The car stays where it is.',
           'No wet spot: air left in, or the master leaks past its seals.',
@@ -92,6 +151,7 @@ export const holdPedal: Step = step(
       {
         id: 'wet',
         label: 'A wet spot',
+        must: true,
         lines: [
           'Let the pedal up, wipe it dry, find the joint.',
           'Do it up to the maker’s figure; a joint that still weeps is renewed, not pulled tighter.',
@@ -106,7 +166,24 @@ export const slowRoll: Step = step(
   'roll',
   'Roll slowly and listen',
   'Walking pace, a light press, straight and empty. No grind, no pull, nothing drags after the release.',
-  { cautions: ['proof_run'], drives: true },
+  {
+    cautions: ['proof_run'],
+    drives: true,
+    ask: [
+      { value: 'right', label: 'Straight, quiet, free, no lamp' },
+      { value: 'wrong', label: 'Something is not right', trouble: 'wrong' },
+    ],
+    troubles: [
+      {
+        id: 'wrong',
+        label: 'It pulls, grinds, drags or lights a lamp',
+        lines: [
+          'Stop, feel each rim for heat without touching the rotor.',
+          'Write it down under Proof: the verdict takes it from there.',
+        ],
+      },
+    ],
+  },
 );
 
 export const levelRight: Step = step(
@@ -160,6 +237,9 @@ export const facesBright = (corners: readonly Corner[]): Step =>
     { tool: 'Abrasive disc by hand, straight edge', why: 'Most new-rotor judder is dirt on the hub face.' },
   );
 
+/** Readings that say whether the job did what it is for. */
+const GATING: readonly Readable[] = ['bearing', 'rotor', 'hub'];
+
 type Readable = 'pads' | 'rotor' | 'hub' | 'bearing' | 'drum';
 
 /** Readings of what was fitted, a corner at a time. */
@@ -170,7 +250,16 @@ export const measureFitted = (measure: Readable, corners: readonly Corner[], tit
       `read-${measure}-${corner.toLowerCase()}`,
       `${corner}: ${title}`,
       'On the car, as fitted. It is the figure the next wear is counted from.',
-      { corner, measure: { measure, corner, phase: 'after', fitted: true } },
+      {
+        corner,
+        measure: {
+          measure,
+          corner,
+          phase: 'after',
+          fitted: true,
+          ...(GATING.includes(measure) ? { gates: true } : {}),
+        },
+      },
     ),
   );
 

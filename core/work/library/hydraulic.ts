@@ -47,6 +47,7 @@ export const HYDRAULIC = {
     label: 'Cycle the modulator and bleed again',
     about: 'Air behind closed valves only leaves when they open',
     scope: 'car',
+    fits: { abs: true },
     touches: ['lift', 'fluid', 'pressure', 'wheels', 'first_move'],
     minutes: 75,
     needs: [],
@@ -191,7 +192,7 @@ export const HYDRAULIC = {
     label: 'Put the calipers on their right sides',
     about: 'The bleeder must stand at the very top, or air stays in',
     scope: 'axle',
-    on: 'disc',
+    fits: { brake: 'disc' },
     touches: ['lift', 'fluid', 'pressure', 'wheels', 'first_move', 'dust'],
     minutes: 90,
     needs: [{ kind: 'other', what: 'Sealing washers', quantity: 2, per: 'corner' }],
@@ -239,6 +240,7 @@ export const HYDRAULIC = {
           record: [
             {
               id: 'reason',
+              required: true,
               label: 'Why',
               kind: 'choice',
               options: [
@@ -325,7 +327,7 @@ export const HYDRAULIC = {
     label: 'New wheel cylinders',
     about: 'Both sides of the axle, cheap beside a return visit',
     scope: 'axle',
-    on: 'drum',
+    fits: { brake: 'drum' },
     touches: ['lift', 'fluid', 'pressure', 'dust', 'springs', 'wheels', 'first_move'],
     minutes: 90,
     needs: [{ kind: 'wheel_cylinder', what: 'Wheel cylinder', quantity: 1, per: 'corner' }],

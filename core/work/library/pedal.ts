@@ -102,6 +102,7 @@ export const PEDAL = {
             {
               id: 'touches',
               label: 'It touches the floor',
+              must: true,
               lines: [
                 'With one circuit lost the pedal would be on the floor with nothing left.',
                 'Lower ratio, another master, or the pedal set higher. Do not drive it like this.',
@@ -185,6 +186,7 @@ export const PEDAL = {
     label: 'New booster',
     about: 'A diaphragm that holds no vacuum, or gives no help',
     scope: 'car',
+    fits: { assist: ['vacuum', 'hydraulic'] },
     touches: ['first_move', 'springs'],
     minutes: 150,
     needs: [{ kind: 'booster', what: 'Booster', quantity: 1, per: 'job' }],
@@ -217,6 +219,7 @@ export const PEDAL = {
     label: 'New vacuum hose and check valve',
     about: 'No vacuum reaches a booster that is sound',
     scope: 'car',
+    fits: { assist: ['vacuum'] },
     touches: ['first_move'],
     minutes: 30,
     needs: [{ kind: 'other', what: 'Vacuum hose and check valve', quantity: 1, per: 'job' }],
@@ -246,6 +249,7 @@ export const PEDAL = {
     label: 'Restore the hydraulic assist',
     about: 'Fluid, belt or pump, and the leak that took it',
     scope: 'car',
+    fits: { assist: ['hydraulic'] },
     touches: ['first_move', 'pressure'],
     minutes: 60,
     needs: [{ kind: 'other', what: 'Assist fluid as the maker names it', quantity: 1, per: 'job' }],
@@ -291,7 +295,7 @@ export const PEDAL = {
         'Mark where it stands',
         'Paint or a count of turns: back to the mark is the way out.',
         {
-          record: [{ id: 'turns', label: 'Turns', kind: 'figure', unit: 'turns' }],
+          record: [{ id: 'turns', label: 'Turns', required: true, kind: 'figure', unit: 'turns' }],
         },
       ),
       step('Fit', 'turn', 'One turn towards the end that locks last', 'One change, then try.'),

@@ -1,20 +1,21 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { axleOf, type Corner, type Place } from '@/core/car/corner';
+import { axleOf, CORNERS, type Corner, type Place } from '@/core/car/corner';
 import type { NextCheck } from '@/core/diagnosis/verdict';
 import type { Finding, FindingId } from '@/core/diagnosis/vocabulary/findings';
 import { HOW_TO } from '@/core/diagnosis/vocabulary/howTo';
 import type { MeasureId } from '@/core/walk/measures';
+import { Choice } from '@/ui/Choice';
 import { Opens } from '@/ui/Opens';
 import { Timer } from '@/ui/Timer';
 import { Measure } from '../../measure/Measure';
 import { useDesk } from '../desk/Desk';
 import { EYE_TESTS } from '../eye/tests';
 import { FindingRow } from '../FindingRow';
-import { foretell } from '../LeaningRail';
 import { checkAnchor } from './anchor';
 import { DerivedNotes } from './DerivedNote';
+import { foretell } from './foretell';
 
 // Drawings come when somebody wants to see them.
 const EyeChoice = dynamic(() => import('../eye/EyeChoice').then((module) => module.EyeChoice), {
@@ -48,7 +49,7 @@ type Props = { check: Finding; corner?: Corner; rank: number; next?: NextCheck }
 
 /** One check: how it is done, what it costs and needs, its states, and the reading it can come from. */
 export function CheckCard({ check, corner, rank, next }: Props) {
-  const { stateOf } = useDesk();
+  const { stateOf, pickCorner } = useDesk();
   const place: Place | undefined = check.place === 'axle' ? corner && axleOf(corner) : corner;
   const marked = rank >= 0 && stateOf('before', check.id, place) === '';
   const form = FORM_UNDER[check.id];
@@ -81,9 +82,24 @@ export function CheckCard({ check, corner, rank, next }: Props) {
           <EyeChoice finding={check.id} place={place} />
         </Opens>
       )}
+      {form && !ready && (
+        <div data-corner-first className="mt-2 flex flex-wrap items-center gap-3">
+          <span className="text-[0.9375rem] text-soft">Measured at a corner: which?</span>
+          <Choice
+            label={`${check.label}: corner`}
+            value=""
+            onChange={(value) => value !== '' && pickCorner(value as Corner)}
+            options={CORNERS.map((each) => ({ value: each, label: each }))}
+          />
+        </div>
+      )}
       {form && ready && form.open && <Measure measure={form.measure} corner={corner} />}
       {form && ready && !form.open && (
-        <Opens className="mt-1 text-[0.9375rem]" head={<span className="text-soft">Measure it</span>}>
+        <Opens
+          className="mt-1 text-[0.9375rem]"
+          head={<span className="text-soft">Measure it</span>}
+          measures
+        >
           <DialSetup measure={form.measure} />
           <Measure measure={form.measure} corner={corner} />
         </Opens>

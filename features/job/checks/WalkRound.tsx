@@ -1,8 +1,8 @@
 'use client';
 
-import { useEffect, useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { CORNERS, type Corner } from '@/core/car/corner';
-import { findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { type FindingId, findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { HOW_TO } from '@/core/diagnosis/vocabulary/howTo';
 import { stateWord } from '@/core/diagnosis/vocabulary/words';
 import { standing } from '@/core/job/standing';
@@ -50,16 +50,21 @@ type Kept = { start: Corner; at: string | null; skipped: string[] };
 
 /** One route round the car, one thing on the screen at a time, big; skip, come back, and see what is left. */
 export function WalkRound() {
-  const { sheet, pickCorner, closed } = useDesk();
+  const { sheet, judgement, pickCorner, closed } = useDesk();
+  const [all, keepAll] = useKept('walk.all', false);
   const [kept, keep] = useKept<Kept>(`walk.${sheet.job.id}`, { start: 'RL', at: null, skipped: [] });
-  const route = useMemo(
+  const whole = useMemo(
     () =>
       walkRoute(sheet.car, kept.start, (id) =>
         id in MEASURES ? MEASURES[id as MeasureId].label : findingOf(id as never).label,
       ),
     [sheet.car, kept.start],
   );
-  const done = useDone(route);
+  const done = useDone(whole);
+  // What matters is told when the walk is begun: it does not shift under whoever is on it.
+  const [matter] = useState(() => judgement.verdict.nextChecks.slice(0, THAT_MATTER).map(({ id }) => id));
+  const some = whole.filter((stop) => stopsFor(stop).some((id) => matter.includes(id)));
+  const route = all || some.length === 0 ? whole : some;
   const index = Math.max(
     0,
     kept.at === null
@@ -79,6 +84,17 @@ export function WalkRound() {
   const left = route.filter((each) => !done.has(each.id));
   return (
     <section aria-label="Walk round the car" className="mt-3">
+      <div className="mb-2 flex flex-wrap items-center gap-3">
+        <Choice
+          label="Which stops"
+          value={all ? 'all' : 'matter'}
+          onChange={(value) => value !== '' && keepAll(value === 'all')}
+          options={[
+            { value: 'matter', label: `What matters (${some.length})` },
+            { value: 'all', label: `All (${whole.length})` },
+          ]}
+        />
+      </div>
       <WalkRule route={route} done={done} at={atEnd ? route.length : index} onGo={(to) => go(to)} />
       {stop ? (
         <article className="mt-4">
@@ -93,10 +109,15 @@ export function WalkRound() {
             <Button onClick={() => go(index - 1)} disabled={index === 0}>
               Back
             </Button>
-            <Button onClick={skip} disabled={closed}>
+            <Button look="quiet" onClick={skip} disabled={closed}>
               Skip
             </Button>
-            <Button look="primary" className="flex-1" onClick={() => go(index + 1)}>
+            {/* Taking the answer is the loud key; passing it by is not, until it is answered. */}
+            <Button
+              look={done.has(stop.id) ? 'primary' : 'quiet'}
+              className="flex-1"
+              onClick={() => go(index + 1)}
+            >
               {done.has(stop.id) ? 'Next' : 'Next, come back later'}
             </Button>
           </nav>
@@ -141,6 +162,13 @@ export function WalkRound() {
 }
 
 const END = 'end';
+/** So many checks make the short walk; at a corner each is a stop a wheel. */
+const THAT_MATTER = 12;
+
+/** What a stop answers. */
+function stopsFor(stop: Stop): readonly FindingId[] {
+  return stop.measure ? MEASURES[stop.measure].covers : [stop.finding];
+}
 
 /** What to do at a stop: drawings or keys for a look, the form for a measure. */
 function StopBody({ stop, onDone }: { stop: Stop; onDone: () => void }) {

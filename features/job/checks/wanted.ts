@@ -1,16 +1,52 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useSyncExternalStore } from 'react';
 import type { Corner } from '@/core/car/corner';
 import { checkAnchor } from './anchor';
 
 type Wanted = { id: string; corner?: Corner };
 
 let wanted: Wanted | null = null;
+/** The check that was gone to last: wherever it stands, it is in sight. */
+let gone: string | null = null;
 const EVENT = 'bavrin-want-check';
+const GONE = 'bavrin-gone-to-check';
 
 /** Asks the checks page, now or as soon as it is there, to go to a check. */
 export function wantCheck(id: string, corner?: Corner): void {
   wanted = { id, corner };
   window.dispatchEvent(new Event(EVENT));
+}
+
+function setGone(id: string | null): void {
+  gone = id;
+  window.dispatchEvent(new Event(GONE));
+}
+
+/** Nothing has to stay in sight any more. */
+export function letGo(): void {
+  setGone(null);
+}
+
+/** The check that was gone to last. */
+export function useWanted(): string | null {
+  return useSyncExternalStore(
+    (changed) => {
+      window.addEventListener(GONE, changed);
+      return () => window.removeEventListener(GONE, changed);
+    },
+    () => gone,
+    () => null,
+  );
+}
+
+/** Into sight, its gauge's field open where it has one, and the focus on what comes first. */
+function goTo(id: string): void {
+  const row = document.getElementById(checkAnchor(id));
+  row?.querySelector<HTMLElement>('[data-measure-it][data-state="closed"]')?.click();
+  row?.scrollIntoView({ block: 'center' });
+  const first = row?.querySelector<HTMLElement>(
+    '[data-corner-first] [role="radio"], [role="radio"], input, button',
+  );
+  first?.focus({ preventScroll: true });
 }
 
 /** Goes to the check that was asked for, keyboard focus included; a link from elsewhere names it in the address. */
@@ -29,11 +65,8 @@ export function useWantedCheck(pickCorner: (corner: Corner) => void, showList: (
       if (!now) return;
       show.current();
       if (now.corner) pick.current(now.corner);
-      requestAnimationFrame(() => {
-        const row = document.getElementById(checkAnchor(now.id));
-        row?.scrollIntoView({ block: 'center' });
-        row?.querySelector<HTMLElement>('[role="radio"], input, button')?.focus({ preventScroll: true });
-      });
+      setGone(now.id);
+      requestAnimationFrame(() => goTo(now.id));
     };
     go();
     window.addEventListener(EVENT, go);

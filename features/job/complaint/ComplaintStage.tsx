@@ -15,6 +15,8 @@ import { FindingRow } from '../FindingRow';
 import { SavedText } from '../SavedText';
 import { COMPLAINT_GROUPS, HISTORY_FINDINGS } from './groups';
 import { Heard } from './Heard';
+import { Touched } from './Touched';
+import { Withdraw } from './Withdraw';
 
 /** The driver's words, sorted into what separates one cause from another. */
 export function ComplaintStage() {
@@ -51,6 +53,7 @@ export function ComplaintStage() {
         />
       </div>
       <Heard text={`${said}\n${when}`} />
+      <Touched />
       {asked.length > 0 && (
         <p className="mt-3">
           <b className="font-semibold">Worth asking now:</b>{' '}
@@ -93,6 +96,7 @@ export function ComplaintStage() {
           On to the checks
         </Link>
       </p>
+      <Withdraw />
     </>
   );
 }

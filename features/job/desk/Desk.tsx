@@ -16,7 +16,7 @@ import type { Corner, Place } from '@/core/car/corner';
 import { type FindingId, findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { stateWord } from '@/core/diagnosis/vocabulary/words';
 import type { Judgement } from '@/core/job/judgement';
-import type { FigureSlot, JobFields, JobSheet, Phase, TickRow } from '@/core/job/sheet';
+import type { AnswerRow, FigureSlot, JobFields, JobSheet, Phase, TickRow } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
 import type { ProcedureId } from '@/core/work/library';
 import type { WorkOptions } from '@/core/work/options';
@@ -24,6 +24,7 @@ import type { WorkPlan } from '@/core/work/plan';
 import { readingLabel } from '../../measure/readingLabel';
 import { newId } from '../../shell/newId';
 import { outbox } from '../../shell/outbox';
+import { undo } from '../../shell/undo';
 import { applyAnswer, applyParcel } from './apply';
 import { judgeAway } from './judge';
 
@@ -62,8 +63,10 @@ export type Desk = {
     finding: FindingId,
     place: Place | undefined,
     state: string | null,
-    why?: string,
+    more?: { why?: string; implied?: true },
   ) => void;
+  /** Says the same again of what stands after the work: asked as such, as the car is now. */
+  confirm: (finding: FindingId, place: Place | undefined, state: string) => void;
   read: (reading: NewReading) => void;
   changeJob: <F extends keyof JobFields>(field: F, value: JobFields[F], label: string) => void;
   decide: (cause: string | null) => void;
@@ -168,6 +171,29 @@ export function JobDesk({
     const job = `/api/jobs/${jobId}`;
     const headAnswer = (phase: Phase, finding: FindingId, place?: Place) =>
       headOf(sheet.answers, phase, (row) => row.finding === finding && row.place === (place ?? ''));
+    const say = (
+      phase: Phase,
+      finding: FindingId,
+      place: Place | undefined,
+      state: string | null,
+      head: Pick<AnswerRow, 'id'> | undefined,
+      { why = '', implied }: { why?: string; implied?: true } = {},
+    ) => {
+      const body = {
+        id: newId(),
+        phase,
+        finding,
+        place: place ?? '',
+        state,
+        replaces: head?.id ?? null,
+        why,
+        ...(implied ? { implied } : {}),
+      };
+      const said = state === null ? 'taken back' : stateWord(finding, state).toLowerCase();
+      const label = `${findingOf(finding).label}${place ? ` ${place}` : ''}: ${said}`;
+      post('answer', `${job}/answers`, body, label);
+      return body.id;
+    };
     return {
       sheet,
       judgement,
@@ -175,25 +201,23 @@ export function JobDesk({
       corner,
       pickCorner,
       stateOf: (phase, finding, place) => headAnswer(phase, finding, place)?.state ?? '',
-      answer(phase, finding, place, state, why = '') {
+      answer(phase, finding, place, state, more = {}) {
         const head = headAnswer(phase, finding, place);
-        if ((head?.state ?? null) === state) return;
-        const body = {
-          id: newId(),
-          phase,
-          finding,
-          place: place ?? '',
-          state,
-          replaces: head?.id ?? null,
-          why,
-        };
-        const said = state === null ? 'taken back' : stateWord(finding, state).toLowerCase();
-        post(
-          'answer',
-          `${job}/answers`,
-          body,
-          `${findingOf(finding).label}${place ? ` ${place}` : ''}: ${said}`,
+        // After the work the same is said anew when work has gone on since, or when only a run had implied it.
+        if ((head?.state ?? null) === state && (state === null || phase === 'before')) return;
+        const id = say(phase, finding, place, state, head, more);
+        // Taken back at once it leaves no correction in the record.
+        const back = () => say(phase, finding, place, head?.state ?? null, { id });
+        const label = findingOf(finding).label + (place ? ` ${place}` : '');
+        undo.offer(
+          state === null ? `Taken back: ${label}` : label,
+          back,
+          // What was pressed shows by itself; what went away does not.
+          { shown: state === null && phase === 'before' },
         );
+      },
+      confirm(finding, place, state) {
+        say('after', finding, place, state, headAnswer('after', finding, place));
       },
       read({ phase = 'before', kind, corner, input, entered = {}, why = '' }) {
         const at = corner ?? '';

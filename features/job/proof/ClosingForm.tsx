@@ -1,10 +1,11 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { CAUSES } from '@/core/diagnosis/vocabulary/causes';
 import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
-import { OUTCOMES, type OutcomeId } from '@/core/job/outcomes';
+import type { Issue } from '@/core/issues/issue';
+import { type OutcomeId, WORKED_OUTCOMES } from '@/core/job/outcomes';
 import type { JobSheet } from '@/core/job/sheet';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -21,9 +22,10 @@ import { SavedText } from '../SavedText';
 type Draft = {
   outcome: OutcomeId | '';
   confirmed: string[];
+  bedInTold: string;
   next: { id: string; what: string; dueOn: string }[];
 };
-const BLANK: Draft = { outcome: '', confirmed: [], next: [] };
+const BLANK: Draft = { outcome: '', confirmed: [], bedInTold: '', next: [] };
 
 /** What it did, what it was, what is due next; closing writes the record. */
 export function ClosingForm() {
@@ -53,8 +55,12 @@ export function ClosingForm() {
       summary: sheet.job.summary,
       by,
       next,
+      ...(judgement.notBedded && draft.bedInTold ? { bedInTold: draft.bedInTold } : {}),
     };
-    const stands = draft.outcome === '' ? [] : closingIssues(sheet, { ...content, outcome: draft.outcome });
+    const stands = [
+      ...unfilled(draft.outcome, by),
+      ...(draft.outcome === '' ? [] : closingIssues(sheet, { ...content, outcome: draft.outcome })),
+    ];
     const reply: Reply<JobSheet> =
       stands.length > 0
         ? { ok: false, refusal: refusalFrom(stands) }
@@ -88,7 +94,7 @@ export function ClosingForm() {
           label="Outcome"
           value={draft.outcome}
           onChange={(outcome) => keep({ ...draft, outcome: outcome as OutcomeId | '' })}
-          options={OUTCOMES.map(({ id, label }) => ({ value: id, label }))}
+          options={WORKED_OUTCOMES.map(({ id, label }) => ({ value: id, label }))}
         />
       </div>
       <ConfirmedCauses
@@ -100,6 +106,15 @@ export function ClosingForm() {
         onChange={(confirmed) => keep({ ...draft, confirmed })}
       />
       <SavedText field="summary" label="What was wrong, what was done" maxLength={4000} rows={3} />
+      {judgement.notBedded && (
+        <TextField
+          label="Not bedded in yet: the driver was told by"
+          maxLength={80}
+          value={draft.bedInTold ?? ''}
+          onChange={(event) => keep({ ...draft, bedInTold: event.target.value })}
+          className="max-w-96"
+        />
+      )}
       <NextDue next={draft.next} onChange={(next) => keep({ ...draft, next })} />
       <TextField
         label="Closed by"
@@ -126,17 +141,40 @@ export function ClosingForm() {
   );
 }
 
+/** What the form itself still wants, in its own words. */
+function unfilled(outcome: string, by: string): Issue[] {
+  const wanted = [
+    { path: 'outcome', empty: outcome === '', accepted: 'one of the four keys above' },
+    { path: 'by', empty: by.trim() === '', accepted: 'the name of whoever closes it' },
+  ];
+  return wanted
+    .filter(({ empty }) => empty)
+    .map(({ path, accepted }) => ({ code: 'missing', path, value: 'empty', accepted }));
+}
+
 const FIELDS: Record<string, string> = {
   outcome: 'What the work did',
+  summary: 'What was wrong, what was done',
   confirmed: 'Confirmed cause',
   by: 'Closed by',
+  bedInTold: 'New friction',
   'proof.pedal_now': 'Pedal as you find it now',
   'proof.pedal_hold': 'Hold the pedal for 30 s',
 };
 
+function fieldWords(path: string): string {
+  if (path.startsWith('works.')) return 'Work';
+  if (path.startsWith('holds.')) return 'Hold';
+  return FIELDS[path] ?? path.replaceAll('_', ' ');
+}
+
+/** What still stands in the way, said where the focus is; it came in answer to a press. */
 function Stands({ refusal }: { refusal: Refusal }) {
+  const box = useRef<HTMLDivElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: each refusal is a new answer
+  useEffect(() => box.current?.focus(), [refusal]);
   return (
-    <div role="alert" className="border-l-[6px] border-stop bg-stop-wash p-3">
+    <div role="alert" tabIndex={-1} ref={box} className="border-l-[6px] border-stop bg-stop-wash p-3">
       <b className="text-stop">Not closed yet. {refusal.message}</b>
       <IssueList issues={refusal.issues ?? []} />
     </div>
@@ -148,8 +186,7 @@ function IssueList({ issues }: { issues: NonNullable<Refusal['issues']> }) {
     <ul className="list-disc pl-5">
       {issues.map((issue) => (
         <li key={issue.path}>
-          {FIELDS[issue.path] ?? issue.path.replace('holds.', 'Hold, ').replaceAll('_', ' ')} is{' '}
-          {issue.value === '""' ? 'not chosen' : issue.value}: {issue.accepted}
+          {fieldWords(issue.path)} is {issue.value}: {issue.accepted}
         </li>
       ))}
     </ul>

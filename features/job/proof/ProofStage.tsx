@@ -4,8 +4,9 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import { evidenceTogether, pieceSlot } from '@/core/job/evidence';
 import type { ProofCheck } from '@/core/job/proof';
-import { buttonClass } from '@/ui/Button';
+import { Button, buttonClass } from '@/ui/Button';
 import { Timer } from '@/ui/Timer';
 import { useDesk } from '../desk/Desk';
 import { FindingRow } from '../FindingRow';
@@ -27,9 +28,20 @@ const CHANGES: Record<ProofCheck['change'], { word: string; tone: string }> = {
   went_wrong: { word: 'wrong now', tone: 'text-stop' },
 };
 
+const FROM: Record<NonNullable<ProofCheck['from']>, string> = {
+  asked: 'asked',
+  measured: 'measured',
+  implied: 'from the run, to be confirmed',
+};
+
+function comesFrom({ stale, from }: ProofCheck): string {
+  return stale ? 'said before the system was touched again' : from ? FROM[from] : '';
+}
+
 /** The same checks again, after against before; then the outcome. */
 export function ProofStage() {
-  const { sheet, judgement, closed } = useDesk();
+  const { sheet, judgement, closed, confirm } = useDesk();
+  const wanted = new Set(evidenceTogether(judgement.holds.filter((hold) => !hold.proof)).map(pieceSlot));
   const fluidRead =
     sheet.readings.some((row) => row.kind === 'fluid') ||
     sheet.works.some((work) => work.procedure === 'flush' || work.procedure === 'wrong_fluid');
@@ -44,34 +56,45 @@ export function ProofStage() {
       <HoldsPanel />
       <WhatItDid />
       <ul className="border-t-2 border-ink">
-        {judgement.proof.map((check) => (
-          <FindingRow
-            key={`${check.finding} ${check.place ?? ''}`}
-            finding={check.finding}
-            phase="after"
-            place={check.place}
-            about={
-              <>
-                Before:{' '}
-                <b className="font-semibold text-ink">
-                  {check.before ? stateWord(check.finding, check.before).toLowerCase() : 'not checked'}
-                </b>
-                {' · '}
-                <b className={`font-semibold ${CHANGES[check.change].tone}`}>{CHANGES[check.change].word}</b>
-                {findingOf(check.finding).minutes !== undefined &&
-                  ` · ${findingOf(check.finding).minutes} min`}
-              </>
-            }
-          >
-            {check.finding === 'pedal_hold' && !closed && (
-              <div className="mt-2">
-                <Timer seconds={30} label="Time 30 s" />
-              </div>
-            )}
-          </FindingRow>
-        ))}
+        {judgement.proof
+          // What ends a hold is asked above, once.
+          .filter((check) => !wanted.has(pieceSlot(check)))
+          .map((check) => (
+            <FindingRow
+              key={`${check.finding} ${check.place ?? ''}`}
+              finding={check.finding}
+              phase="after"
+              place={check.place}
+              about={
+                <>
+                  Before:{' '}
+                  <b className="font-semibold text-ink">
+                    {check.before ? stateWord(check.finding, check.before).toLowerCase() : 'not checked'}
+                  </b>
+                  {' · '}
+                  <b className={`font-semibold ${CHANGES[check.change].tone}`}>
+                    {CHANGES[check.change].word}
+                  </b>
+                  {check.after && ` · ${comesFrom(check)}`}
+                  {findingOf(check.finding).minutes !== undefined &&
+                    ` · ${findingOf(check.finding).minutes} min`}
+                </>
+              }
+            >
+              {!closed && (check.stale || check.from === 'implied') && (
+                <Button className="mt-2" onClick={() => confirm(check.finding, check.place, check.after!)}>
+                  It is so now
+                </Button>
+              )}
+              {check.finding === 'pedal_hold' && !closed && (
+                <div className="mt-2">
+                  <Timer seconds={30} label="Time 30 s" />
+                </div>
+              )}
+            </FindingRow>
+          ))}
       </ul>
-      {fluidRead && (
+      {fluidRead && !wanted.has(pieceSlot({ finding: 'fluid_moisture' })) && (
         <section className="mt-4">
           <h3 className="text-xl">Fluid again</h3>
           <FluidForm phase="after" />

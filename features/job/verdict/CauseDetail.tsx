@@ -9,8 +9,8 @@ import { type CauseVerdict, type Evidence, placeFrom } from '@/core/diagnosis/ve
 import { type FindingId, findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { causeLabel, causeMeaning } from '@/core/diagnosis/vocabulary/labels';
 import { stateWord } from '@/core/diagnosis/vocabulary/words';
-import { PROCEDURES } from '@/core/work/library';
 import { PROCEDURE_FOR } from '@/core/work/procedureFor';
+import { wholeMinutes } from '@/core/work/works';
 import type { LikeJobs } from '@/server/learn/queries';
 import { Button } from '@/ui/Button';
 import { figure, percent } from '@/ui/format';
@@ -146,7 +146,7 @@ function Confusables({ cause, open }: { cause: CauseVerdict; open: (finding: Fin
 /** What is done about it, what that costs, what happens when it was something else; and what this shop has seen. */
 function DecisionLine({ cause, like }: { cause: CauseVerdict; like: LikeJobs }) {
   const { work, parts, ifWrong, tests } = DECISIONS[cause.id];
-  const { minutes } = PROCEDURES[PROCEDURE_FOR[cause.id][0]];
+  const minutes = wholeMinutes(PROCEDURE_FOR[cause.id][0]);
   const here = like.causes.find((each) => each.cause === cause.id)?.jobs ?? 0;
   return (
     <div className="mt-3 border-l-[6px] border-ink pl-3">

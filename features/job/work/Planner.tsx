@@ -5,22 +5,26 @@ import { useMemo, useState } from 'react';
 import { AXLES, CORNERS, type Corner } from '@/core/car/corner';
 import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
 import type { FigureSlot } from '@/core/job/sheet';
-import { type BeforeFigure, beforeFigures } from '@/core/work/beforeFigures';
+import { beforeFigures } from '@/core/work/beforeFigures';
 import { cornersOfCause } from '@/core/work/cornersFor';
 import { knownOf } from '@/core/work/known';
 import { PROCEDURE_IDS, PROCEDURES, type ProcedureId } from '@/core/work/library';
 import type { WorkOptions } from '@/core/work/options';
 import { plainPlan, planWork } from '@/core/work/plan';
+import { fitsCar, type Procedure } from '@/core/work/procedure';
 import { PROCEDURE_FOR } from '@/core/work/procedureFor';
+import { wholeMinutes } from '@/core/work/works';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { SelectField, TextField } from '@/ui/Field';
+import { Keys } from '@/ui/Keys';
 import { Opens } from '@/ui/Opens';
 import { useShop } from '../../shell/ShopContext';
 import { forgetKept, useKept } from '../../shell/useKept';
 import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
 import { BedInFields } from './BedInFields';
+import { BeforeField } from './BeforeField';
 import { BleedWaysFields } from './BleedWaysFields';
 import { slotLabel, slotWords } from './figureWords';
 import { PlanSheet } from './PlanSheet';
@@ -57,9 +61,13 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
   const cause = useCauseInHand();
   const [chosen, keep, forget] = useKept<Chosen>(`plan.${sheet.job.id}`, NOTHING);
   const [error, setError] = useState<string>();
-  const fitting = cause ? PROCEDURE_FOR[cause.id] : (['flush'] as const);
+  const possible = cause ? PROCEDURE_FOR[cause.id] : (['flush'] as const);
+  // A job for what this car does not have is no job for it.
+  const onThisCar = possible.filter((each) => fitsCar(PROCEDURES[each], sheet.car));
+  const fitting = onThisCar.length > 0 ? onThisCar : possible;
   const id = chosen.procedure ?? suggested ?? fitting[0];
   const procedure = id === 'other' ? undefined : PROCEDURES[id];
+  const minutes = id === 'other' ? 0 : wholeMinutes(id);
   const jobs = [...new Set<ProcedureId | 'other'>([...fitting, id])];
   const found = cornersOfCause(sheet, cause);
   const corners = chosen.corners ?? found;
@@ -137,7 +145,10 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
             </h3>
             {procedure && (
               <p>
-                {procedure.about}. <span className="text-soft">About {procedure.minutes} min.</span>
+                {procedure.about}.{' '}
+                <span className="text-soft">
+                  About {minutes} min{withWords(procedure)}.
+                </span>
               </p>
             )}
           </div>
@@ -177,7 +188,7 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
               <option value="" disabled>
                 The whole library
               </option>
-              {PROCEDURE_IDS.map((each) => (
+              {PROCEDURE_IDS.filter((each) => fitsCar(PROCEDURES[each], sheet.car)).map((each) => (
                 <option key={each} value={each}>
                   {PROCEDURES[each].label}
                 </option>
@@ -205,7 +216,16 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
                   <span className="font-normal text-soft">in pairs on an axle</span>
                 )}
               </p>
-              <CornerChoice corners={plan.corners} onChange={(next) => keep({ ...chosen, corners: next })} />
+              <div className="flex">
+                <Keys
+                  keys={CORNERS.map((corner) => ({
+                    value: corner,
+                    label: corner,
+                    pressed: plan.corners.includes(corner),
+                  }))}
+                  onPress={(corner) => keep({ ...chosen, corners: flipped(plan.corners, corner as Corner) })}
+                />
+              </div>
             </div>
           )}
           <BeforeField
@@ -274,66 +294,12 @@ function wordsOf(slot: FigureSlot, told: Parameters<typeof slotWords>[0]): strin
   return words === undefined ? '' : `${slotLabel(slot)}: ${words}`;
 }
 
-function CornerChoice({ corners, onChange }: { corners: Corner[]; onChange: (corners: Corner[]) => void }) {
-  return (
-    <div className="flex">
-      {CORNERS.map((corner) => {
-        const on = corners.includes(corner);
-        return (
-          <button
-            key={corner}
-            type="button"
-            aria-pressed={on}
-            onClick={() => onChange(on ? corners.filter((each) => each !== corner) : [...corners, corner])}
-            className="-ml-px min-h-11 min-w-14 border border-ink bg-card px-3 font-semibold first:ml-0 hover:bg-straw-wash aria-pressed:bg-ink aria-pressed:text-sheet"
-          >
-            {corner}
-          </button>
-        );
-      })}
-    </div>
-  );
+function flipped(corners: readonly Corner[], corner: Corner): Corner[] {
+  return corners.includes(corner) ? corners.filter((each) => each !== corner) : [...corners, corner];
 }
 
-type BeforeProps = {
-  figures: BeforeFigure[];
-  measuredBy: FigureSlot | null;
-  before: string;
-  words: (slot: FigureSlot) => string;
-  onChange: (changes: { measuredBy: FigureSlot | null; before: string }) => void;
-};
-
-/** The figure before: one of those on the sheet by a press, or typed. */
-function BeforeField({ figures, measuredBy, before, words, onChange }: BeforeProps) {
-  const pressed = JSON.stringify(measuredBy);
-  return (
-    <div>
-      {figures.length > 1 && (
-        <fieldset className="mb-1 flex flex-wrap gap-2" aria-label="Measured by">
-          {figures.map(({ slot }) => (
-            <button
-              key={JSON.stringify(slot)}
-              type="button"
-              aria-pressed={JSON.stringify(slot) === pressed}
-              onClick={() => onChange({ measuredBy: slot, before: '' })}
-              className="min-h-11 border border-ink bg-card px-3 text-left text-[0.9375rem] hover:bg-straw-wash aria-pressed:bg-ink aria-pressed:text-sheet"
-            >
-              {words(slot)}
-            </button>
-          ))}
-        </fieldset>
-      )}
-      <TextField
-        label="Figure before"
-        hint={
-          before === ''
-            ? 'None on the sheet yet: without one nobody will know what cured it'
-            : 'What proof will be held against'
-        }
-        maxLength={400}
-        value={before}
-        onChange={(event) => onChange({ measuredBy, before: event.target.value })}
-      />
-    </div>
-  );
+/** What the minutes of a job take in beside itself. */
+function withWords({ bleed, bedIn }: Pick<Procedure, 'bleed' | 'bedIn'>): string {
+  const beside = [...(bleed ? ['bleed'] : []), ...(bedIn ? ['bed-in'] : [])];
+  return beside.length === 0 ? '' : `, ${beside.join(' and ')} with it`;
 }

@@ -2,17 +2,20 @@
 
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { WorkRow } from '@/core/job/sheet';
+import { LEFT_QUESTIONS, leavingIssues } from '@/core/work/leftUndone';
 import { isOver, LEFT_UNDONE, planOf, type Run } from '@/core/work/run';
 import { Button, buttonClass } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
 import { TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';
 import { Octagon } from '@/ui/Octagon';
 import { Opens } from '@/ui/Opens';
 import { useShop } from '../../shell/ShopContext';
+import { useHash } from '../../shell/useHash';
 import { useUnits } from '../../shell/useUnits';
-import { useDesk } from '../desk/Desk';
+import { type TickRecord, useDesk } from '../desk/Desk';
 import { slotWords } from './figureWords';
 
 const PlanSheet = dynamic(() => import('./PlanSheet').then((module) => module.PlanSheet));
@@ -32,6 +35,11 @@ export function WorkItem({ work, run, place, holds, together, onBedIn }: Props) 
   const shop = useShop();
   const units = useUnits();
   const [leaving, setLeaving] = useState(false);
+  // Come to from its run, to be left there.
+  const asked = useHash() === `leave-${work.id}`;
+  useEffect(() => {
+    if (asked) setLeaving(true);
+  }, [asked]);
   const after = work.measuredBy
     ? slotWords({ sheet, derived: judgement.derived, units }, work.measuredBy, 'after')
     : undefined;
@@ -71,6 +79,14 @@ export function WorkItem({ work, run, place, holds, together, onBedIn }: Props) 
             {run.state === 'waiting' ? 'Start' : 'Go on'}
           </Link>
         )}
+        {!closed && run.state === 'left_undone' && (
+          <Button
+            className="min-h-14"
+            onClick={() => tick(work.id, LEFT_UNDONE, false, { note: 'taken up again' })}
+          >
+            Take it up again
+          </Button>
+        )}
         {isOver(run) && (
           <Link href={`/job/${sheet.job.id}/run/${work.id}`} className={buttonClass()}>
             What was done
@@ -85,10 +101,11 @@ export function WorkItem({ work, run, place, holds, together, onBedIn }: Props) 
           </Button>
         )}
       </div>
-      {leaving && !isOver(run) && (
+      {leaving && !closed && !isOver(run) && (
         <LeaveForm
-          onLeave={(why) => {
-            tick(work.id, LEFT_UNDONE, true, { note: why });
+          begun={run.state === 'under_way'}
+          onLeave={(why, record) => {
+            tick(work.id, LEFT_UNDONE, true, { note: why, record });
             setLeaving(false);
           }}
           onStay={() => setLeaving(false)}
@@ -119,16 +136,29 @@ function State({ run, holds }: { run: Run; holds: number }) {
   );
 }
 
-function LeaveForm({ onLeave, onStay }: { onLeave: (why: string) => void; onStay: () => void }) {
+type LeaveProps = {
+  begun: boolean;
+  onLeave: (why: string, record: TickRecord) => void;
+  onStay: () => void;
+};
+
+/** Why a work is left, and how the car stands if it was begun: apart, it stays where it is. */
+function LeaveForm({ begun, onLeave, onStay }: LeaveProps) {
   const [why, setWhy] = useState('');
+  const [stands, setStands] = useState<Record<string, string>>({});
   const [error, setError] = useState<string>();
+  const leave = () => {
+    const issues = leavingIssues(begun, { note: why, record: stands });
+    if (issues.some(({ path }) => path === 'note')) return setError('Say why');
+    if (issues.length > 0) return setError('Say how the car stands');
+    onLeave(why.trim(), stands);
+  };
   return (
     <form
-      className="mt-2 flex flex-wrap items-end gap-3"
+      className="mt-2 grid gap-3 border-l-[6px] border-straw bg-straw-wash p-3"
       onSubmit={(event) => {
         event.preventDefault();
-        if (why.trim() === '') return setError('Say why');
-        onLeave(why.trim());
+        leave();
       }}
     >
       <TextField
@@ -136,13 +166,36 @@ function LeaveForm({ onLeave, onStay }: { onLeave: (why: string) => void; onStay
         maxLength={400}
         value={why}
         error={error}
-        onChange={(event) => setWhy(event.target.value)}
-        className="min-w-60 flex-1"
+        onChange={(event) => {
+          setError(undefined);
+          setWhy(event.target.value);
+        }}
+        className="max-w-2xl"
       />
-      <Button type="submit">Leave it undone</Button>
-      <Button look="quiet" onClick={onStay}>
-        Keep it
-      </Button>
+      {begun && (
+        <div className="flex flex-wrap gap-x-6 gap-y-2">
+          {LEFT_QUESTIONS.map(({ id, label, options }) => (
+            <div key={id}>
+              <p className="narrow text-[0.9375rem] font-semibold">{label}</p>
+              <Choice
+                label={label}
+                value={stands[id] ?? ''}
+                onChange={(value) => {
+                  setError(undefined);
+                  setStands({ ...stands, [id]: value });
+                }}
+                options={options.map((option, at) => ({ ...option, tone: at === 0 ? 'plain' : 'stop' }))}
+              />
+            </div>
+          ))}
+        </div>
+      )}
+      <div className="flex flex-wrap gap-3">
+        <Button type="submit">Leave it undone</Button>
+        <Button look="quiet" onClick={onStay}>
+          Keep it
+        </Button>
+      </div>
     </form>
   );
 }

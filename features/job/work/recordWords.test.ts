@@ -13,13 +13,25 @@ describe('what was written down at a step', () => {
   it('is told in its own words, in the order of the screen', () => {
     const record = { ml: 260, colour: 'dark', clearAt: 220, bubbles: 'few' };
     expect(recordWords(stepOf('bleed-1'), record, '')).toBe(
-      'came out: dark, bubbles: a few, out in all 260 ml, clear at 220 ml',
+      'came out: dark, bubbles on the way: a few, out in all 260 ml, clear at 220 ml',
     );
   });
 
   it('begins with the answer and ends with the note', () => {
     expect(recordWords(stepOf('between-1'), { answer: 'topped_up' }, 'cap was loose')).toBe(
       'topped up, pumped up again, cap was loose',
+    );
+  });
+
+  it('says what was done up to what, by which clock, and how a trouble was passed', () => {
+    expect(recordWords(stepOf('wheels'), { torque: 110 }, '')).toBe('110 N·m');
+    expect(recordWords(stepOf('leak-hold'), { answer: 'held', clock: 'another' }, '')).toBe(
+      'it held, timed by another clock',
+    );
+    const { steps: caliper } = planFor(emptySheet(), 'caliper_rebuild');
+    const bores = caliper.find((step) => step.ask?.some(({ value }) => value === 'pitted'))!;
+    expect(recordWords(bores, { answer: 'pitted', way: 'renewed' }, 'new caliper')).toBe(
+      'pitted, renewed instead, new caliper',
     );
   });
 

@@ -1,5 +1,5 @@
 import type { TickRow } from '@/core/job/sheet';
-import type { Step } from '@/core/work/step';
+import { type Step, WAYS_ON } from '@/core/work/step';
 
 /** What was written down at a step, in a line; empty when nothing was. */
 export function recordWords(step: Step, record: TickRow['record'], note: string): string {
@@ -11,7 +11,14 @@ export function recordWords(step: Step, record: TickRow['record'], note: string)
     const option = field.options.find((each) => each.value === value);
     return [`${field.label.toLowerCase()}: ${(option?.label ?? String(value)).toLowerCase()}`];
   });
-  return [answer?.toLowerCase(), ...fields, note]
+  const torque =
+    record.torque === undefined
+      ? []
+      : [typeof record.torque === 'number' ? `${record.torque} N·m` : `torque: ${record.torque}`];
+  const clock = record.clock === 'another' ? ['timed by another clock'] : [];
+  const way = WAYS_ON.filter((each) => each.id === record.way).map((each) => each.label.toLowerCase());
+  const none = step.measure?.gates && record.figure !== 'taken' && note !== '' ? ['no figure'] : [];
+  return [answer?.toLowerCase(), ...way, ...fields, ...torque, ...clock, ...none, note]
     .filter((each) => each !== undefined && each !== '')
     .join(', ');
 }

@@ -118,7 +118,7 @@ export function FiguresForm({ form: id, corner, onDone }: Props) {
                 if (after) focusCell(cellId(after.id));
                 else save();
               }}
-              className="border border-rule"
+              className="border-ink"
             />
           </label>
         ))}

@@ -160,7 +160,7 @@ export function HubForm({ corner, onDone }: { corner: Corner; onDone?: () => voi
               disabled={slot.closed}
               onChange={(text) => keep({ ...typed, [field]: text })}
               onNext={save}
-              className="border border-rule"
+              className="border-ink"
             />
           </label>
         ))}

@@ -78,7 +78,7 @@ export function JudderForm({ onDone }: { onDone?: () => void }) {
               disabled={slot.closed}
               onChange={(text) => change(field, text)}
               onNext={() => (index < FIELDS.length - 1 ? focusCell(`judder-${FIELDS[index + 1]}`) : save())}
-              className="border border-rule"
+              className="border-ink"
             />
           </label>
         ))}

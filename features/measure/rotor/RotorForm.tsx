@@ -226,7 +226,7 @@ function RotorTable({ rotor }: { rotor: RotorSheet }) {
               disabled={rotor.slot.closed}
               onChange={(text) => rotor.change(name, text)}
               onNext={() => rotor.save()}
-              className="border border-rule"
+              className="border-ink"
             />
           </label>
         ))}

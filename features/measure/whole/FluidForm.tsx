@@ -135,7 +135,7 @@ export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: () =
                 if (after && typed[field.id] !== '' && index === 0) focusCell(`fluid-${phase}-${after.id}`);
                 else save();
               }}
-              className="border border-rule"
+              className="border-ink"
             />
           </label>
         ))}
@@ -168,7 +168,7 @@ export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: () =
               disabled={slot.closed}
               onChange={(text) => set('days', text)}
               onNext={save}
-              className="border border-rule"
+              className="border-ink"
             />
           </label>
         )}

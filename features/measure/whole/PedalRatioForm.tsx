@@ -91,7 +91,7 @@ export function PedalRatioForm({ onDone }: { onDone?: () => void }) {
                 if (!next || (index > 1 && (typed[id] ?? '') === '')) save();
                 else focusCell(`ratio-${next.id}`);
               }}
-              className="border border-rule"
+              className="border-ink"
             />
           </label>
         ))}

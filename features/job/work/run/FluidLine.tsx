@@ -2,7 +2,7 @@
 
 import { fluidSoFar } from '@/core/work/bleed/soFar';
 import type { WorkPlan } from '@/core/work/plan';
-import { drawnOf, type Run } from '@/core/work/run';
+import type { Run } from '@/core/work/run';
 import type { Step } from '@/core/work/step';
 import { BottleRule } from '../BottleRule';
 
@@ -16,7 +16,7 @@ export function FluidLine({
   bleed: NonNullable<WorkPlan['bleed']>;
   step: Step;
 }) {
-  const { outMl, shortMl, shortAt } = fluidSoFar(run.steps, drawnOf(run), bleed.supplyMl, bleed.plan.topUpMl);
+  const { outMl, shortMl, shortAt } = fluidSoFar(run, bleed);
   const at = run.steps.find((each) => each.id === shortAt);
   return (
     <>

@@ -1,9 +1,12 @@
 'use client';
 
 import Link from 'next/link';
+import { useState } from 'react';
 import type { WorkRow } from '@/core/job/sheet';
-import { isOver, planOf, type Run, runOf } from '@/core/work/run';
-import { buttonClass } from '@/ui/Button';
+import { isOver, LEFT_UNDONE, planOf, type Run, runOf } from '@/core/work/run';
+import { troublesOf } from '@/core/work/troubles';
+import { Button, buttonClass } from '@/ui/Button';
+import { TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';
 import { useShop } from '../../../shell/ShopContext';
 import { useDesk } from '../../desk/Desk';
@@ -12,13 +15,16 @@ import { FittedForm } from '../FittedForm';
 import { recordWords } from '../recordWords';
 import { UsedFluid } from './UsedFluid';
 
+type Props = { work: WorkRow; run: Run; onReopen?: (why: string) => void };
+
 /** The end of a run: done, or finished with a proof still missing; what was written down; what comes next. */
-export function RunEnd({ work, run }: { work: WorkRow; run: Run }) {
-  const { sheet, judgement, closed } = useDesk();
+export function RunEnd({ work, run, onReopen }: Props) {
+  const { sheet, judgement, closed, tick } = useDesk();
   const shop = useShop();
   const holds = judgement.holds.filter((hold) => !hold.proof);
   const next = sheet.works.find((each) => each.id !== work.id && !isOver(runOf(each, sheet.ticks)));
   const plan = planOf(work);
+  const troubles = troublesOf(run);
   const written = run.steps.flatMap((step) => {
     const tick = run.last.get(step.id);
     const words = tick ? recordWords(step, tick.record, tick.note) : '';
@@ -27,7 +33,18 @@ export function RunEnd({ work, run }: { work: WorkRow; run: Run }) {
   return (
     <section aria-label="End of the work" className="max-w-3xl">
       {run.state === 'left_undone' ? (
-        <h3 className="text-3xl">Left undone: {run.leftBecause}</h3>
+        <>
+          <h3 className="text-3xl">Left undone: {run.leftBecause}</h3>
+          {!closed && (
+            <Button
+              look="primary"
+              className="my-3 min-h-16 px-8 text-xl"
+              onClick={() => tick(work.id, LEFT_UNDONE, false, { note: 'taken up again' })}
+            >
+              Take it up again
+            </Button>
+          )}
+        </>
       ) : holds.length > 0 ? (
         <>
           <h3 className="text-3xl text-stop">Finished, not done: a proof is missing</h3>
@@ -63,6 +80,26 @@ export function RunEnd({ work, run }: { work: WorkRow; run: Run }) {
       {!closed && run.state === 'finished' && plan.bleed && (
         <UsedFluid workId={work.id} run={run} bleed={plan.bleed} />
       )}
+      {troubles.length > 0 && (
+        <>
+          <h4 className="narrow mt-4 border-b border-ink text-lg font-semibold">
+            What went wrong on the way
+          </h4>
+          <ul>
+            {troubles.map(({ step, trouble, at, endedBy }) => (
+              <li key={`${step.id} ${at}`} className="border-b border-rule py-1">
+                {step.title}: <b className="font-semibold text-stop">{trouble.label.toLowerCase()}</b>
+                {endedBy && (
+                  <>
+                    , then{' '}
+                    {endedBy.done ? recordWords(step, endedBy.record, endedBy.note) : endedBy.note || 'again'}
+                  </>
+                )}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
       {written.length > 0 && (
         <>
           <h4 className="narrow mt-4 border-b border-ink text-lg font-semibold">Written down</h4>
@@ -75,9 +112,42 @@ export function RunEnd({ work, run }: { work: WorkRow; run: Run }) {
           </ul>
         </>
       )}
+      {onReopen && run.state === 'finished' && <Reopen onReopen={onReopen} />}
       {!closed && plan.needs.some((need) => need.kind !== 'fluid' && need.kind !== 'other') && (
         <FittedForm needs={plan.needs} corners={plan.corners} />
       )}
     </section>
+  );
+}
+
+/** Takes the last step up again, with the reason on record. */
+function Reopen({ onReopen }: { onReopen: (why: string) => void }) {
+  const [why, setWhy] = useState<string>();
+  const [error, setError] = useState<string>();
+  if (why === undefined)
+    return (
+      <Button look="quiet" className="mt-3" onClick={() => setWhy('')}>
+        Open the last step again
+      </Button>
+    );
+  return (
+    <form
+      className="mt-3 flex flex-wrap items-end gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (why.trim() === '') return setError('Say why');
+        onReopen(why.trim());
+      }}
+    >
+      <TextField
+        label="Why it is opened again"
+        maxLength={400}
+        value={why}
+        error={error}
+        onChange={(event) => setWhy(event.target.value)}
+        className="min-w-60 flex-1"
+      />
+      <Button type="submit">Open it again</Button>
+    </form>
   );
 }

@@ -1,9 +1,10 @@
 'use client';
 
 import { CORNERS, type Corner } from '@/core/car/corner';
+import { drawnOf } from '@/core/work/bleed/drawn';
 import { fluidSoFar } from '@/core/work/bleed/soFar';
 import type { WorkPlan } from '@/core/work/plan';
-import { drawnOf, type Run } from '@/core/work/run';
+import type { Run } from '@/core/work/run';
 import { type BleedCorner, BleedPicture } from '@/ui/BleedPicture';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { cn } from '@/ui/cn';
@@ -17,8 +18,7 @@ export function RunPicture({ plan, run }: { plan: WorkPlan; run: Run }) {
   const driveSide = sheet.car.driveSide ?? 'left';
   const bleeds = bleedCorners(run);
   const bleeding = plan.bleed !== undefined && run.steps.some((step) => step.ml);
-  const fluid =
-    plan.bleed && fluidSoFar(run.steps, drawnOf(run), plan.bleed.supplyMl, plan.bleed.plan.topUpMl);
+  const fluid = plan.bleed && fluidSoFar(run, plan.bleed);
   return (
     <aside aria-label="Picture of the work" className="blueplate desk:min-h-0">
       <div className="hidden h-full items-center justify-center p-3 desk:flex">

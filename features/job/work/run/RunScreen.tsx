@@ -3,7 +3,7 @@
 import { Volume2, VolumeX } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { planOf, runOf, stepsInHand } from '@/core/work/run';
+import { PRESS, planOf, runOf, STEPPED_BACK, stepsBack, stepsInHand } from '@/core/work/run';
 import { Button, buttonClass } from '@/ui/Button';
 import { useKept } from '../../../shell/useKept';
 import { useDesk } from '../../desk/Desk';
@@ -11,6 +11,7 @@ import { RunPicture } from './RunPicture';
 import { RunRule } from './RunRule';
 import { StepGroup } from './StepGroup';
 import { StepInHand } from './StepInHand';
+import { useFinds } from './useFinds';
 import { useRunKeys } from './useRunKeys';
 import { useWakeLock } from './useWakeLock';
 
@@ -25,14 +26,15 @@ export function RunScreen({ workId }: { workId: string }) {
   const [sound, keepSound] = useKept('run-sound', true);
   const work = sheet.works.find((each) => each.id === workId);
   const run = work && runOf(work, sheet.ticks);
+  const finds = useFinds();
   useRunKeys();
   useWakeLock(run?.state === 'under_way');
-  const back = `/job/${sheet.job.id}/work`;
+  const list = `/job/${sheet.job.id}/work`;
   if (!work || !run)
     return (
       <div className="p-5">
         <p className="text-lg">That work is not on this job’s sheet.</p>
-        <Link href={back} className={buttonClass()}>
+        <Link href={list} className={buttonClass()}>
           To the work of this job
         </Link>
       </div>
@@ -40,7 +42,15 @@ export function RunScreen({ workId }: { workId: string }) {
   const plan = planOf(work);
   const hand = stepsInHand(run);
   const [step] = hand;
-  const before = step && run.steps[run.steps.indexOf(step) - 1];
+  const back = stepsBack(run);
+  const stepBack = (why = '') => {
+    for (const each of back) {
+      const { note, record } = run.last.get(each.id)!;
+      const { [PRESS]: _, ...kept } = record;
+      finds.takeBack(each);
+      tick(work.id, each.id, false, { note: why || note, record: { ...kept, [STEPPED_BACK]: 'yes' } });
+    }
+  };
   return (
     <div className="desk:grid desk:h-full desk:grid-cols-[minmax(17rem,26rem)_1fr] desk:grid-rows-[minmax(0,1fr)]">
       <RunPicture plan={plan} run={run} />
@@ -60,18 +70,18 @@ export function RunScreen({ workId }: { workId: string }) {
           >
             {sound ? <Volume2 aria-hidden="true" size={22} /> : <VolumeX aria-hidden="true" size={22} />}
           </Button>
-          {before && !closed && (
-            <Button look="quiet" onClick={() => tick(work.id, before.id, false)}>
+          {step && back.length > 0 && !closed && (
+            <Button look="quiet" onClick={() => stepBack()}>
               Step back
             </Button>
           )}
-          <Link href={back} className={buttonClass('quiet')}>
+          <Link href={list} className={buttonClass('quiet')}>
             To the list
           </Link>
         </div>
         <div className="min-w-0 flex-1 p-4 desk:overflow-y-auto desk:p-6">
           {!step ? (
-            <RunEnd work={work} run={run} />
+            <RunEnd work={work} run={run} onReopen={closed ? undefined : stepBack} />
           ) : hand.length > 1 ? (
             <StepGroup key={step.part} work={work} steps={hand} />
           ) : (

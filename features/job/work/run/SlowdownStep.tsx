@@ -12,6 +12,7 @@ import { beep, say } from '@/ui/sound';
 import { useCountdown } from '@/ui/useCountdown';
 import { useUnits } from '../../../shell/useUnits';
 import { useDesk } from '../../desk/Desk';
+import { HoldsPanel } from '../../HoldsPanel';
 
 /** Deceleration a passenger may count on for the cue, m/s²: a firm slowdown, a moderate stop. */
 const FIRM = 5;
@@ -25,7 +26,8 @@ type Cue = 'up_to_speed' | 'braking';
  * before. Two presses, in figures that read across a car.
  */
 export function SlowdownStep({ work, run, step, sound }: Props) {
-  const { tick, closed } = useDesk();
+  const { tick, closed, judgement } = useDesk();
+  const held = judgement.holds.some((hold) => !hold.proof);
   const units = useUnits();
   const { fromKmh, toKmh, predictedC } = step.slowdown!;
   const [cue, setCue] = useState<Cue>('up_to_speed');
@@ -39,9 +41,9 @@ export function SlowdownStep({ work, run, step, sound }: Props) {
   const shown = useCallback((kmh: number) => figure(miles ? convert(kmh, 'km/h', 'mph') : kmh, 0), [miles]);
 
   useEffect(() => {
-    if (!sound || cooling) return;
+    if (!sound || cooling || held) return;
     say(`Up to ${shown(fromKmh)}`);
-  }, [fromKmh, cooling, sound, shown]);
+  }, [fromKmh, cooling, held, sound, shown]);
 
   const brake = () => {
     setCue('braking');
@@ -57,6 +59,16 @@ export function SlowdownStep({ work, run, step, sound }: Props) {
     // By this device's clock, which the count-down goes by: the server's may be minutes off.
     tick(work.id, step.id, true, { record: { releasedAt: new Date().toISOString() } });
   };
+  if (held)
+    return (
+      <section aria-label={step.title}>
+        <h3 className="text-3xl">{step.title}</h3>
+        <p className="mb-2 text-xl font-semibold text-stop">
+          The car is held: off the brake, roll out, and stand it where it can be looked at.
+        </p>
+        <HoldsPanel />
+      </section>
+    );
   const brakeS = (fromKmh - toKmh) / 3.6 / (toKmh === 0 ? MODERATE : FIRM);
   return (
     <section aria-label={step.title}>

@@ -3,11 +3,12 @@
 import { Check } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import type { WorkRow } from '@/core/job/sheet';
+import { PRESS } from '@/core/work/run';
 import type { Step } from '@/core/work/step';
 import { Button } from '@/ui/Button';
+import { newId } from '../../../shell/newId';
 import { useDesk } from '../../desk/Desk';
 import { StepWords } from './StepWords';
-import { TorqueLine } from './TorqueLine';
 import { useFinds } from './useFinds';
 
 const StepFacts = dynamic(() => import('./StepFacts').then((module) => module.StepFacts));
@@ -15,10 +16,10 @@ const StepFacts = dynamic(() => import('./StepFacts').then((module) => module.St
 /** Steps of one chapter that are only done and ticked: one by one for who has not done it, in one press for who has. */
 export function StepGroup({ work, steps }: { work: WorkRow; steps: Step[] }) {
   const { tick, closed } = useDesk();
-  const find = useFinds();
-  const done = (step: Step) => {
-    find(step.finds);
-    tick(work.id, step.id, true);
+  const finds = useFinds();
+  const done = (step: Step, press?: string) => {
+    finds.implied(step.finds);
+    tick(work.id, step.id, true, press ? { record: { [PRESS]: press } } : {});
   };
   return (
     <section aria-label={steps[0]!.part}>
@@ -33,13 +34,12 @@ export function StepGroup({ work, steps }: { work: WorkRow; steps: Step[] }) {
                 disabled={closed}
                 onClick={() => done(step)}
               >
-                <Check aria-hidden="true" size={24} />
+                <span className="size-6" aria-hidden="true" />
               </Button>
               <div className="min-w-0 flex-1">
                 <h3 className="text-2xl">{step.title}</h3>
                 <StepWords step={step} />
                 {step.facts && <StepFacts step={step} facts={step.facts} />}
-                {step.torque && <TorqueLine id={step.torque} />}
               </div>
             </div>
           </li>
@@ -48,10 +48,11 @@ export function StepGroup({ work, steps }: { work: WorkRow; steps: Step[] }) {
       <Button
         data-run="next"
         look="primary"
-        className="sticky bottom-2 mt-4 min-h-16 w-full px-10 text-xl desk:static desk:w-auto"
+        className="sticky bottom-2 mt-4 min-h-16 w-full px-10 text-xl desk:w-auto"
         disabled={closed}
         onClick={() => {
-          for (const step of steps) done(step);
+          const press = newId();
+          for (const step of steps) done(step, press);
         }}
       >
         <Check aria-hidden="true" size={26} /> All {steps.length} done, next

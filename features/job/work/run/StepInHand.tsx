@@ -3,9 +3,12 @@
 import { Check } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import type { CarSpec } from '@/core/car/spec';
+import type { Issue } from '@/core/issues/issue';
 import type { WorkRow } from '@/core/job/sheet';
-import { planOf, type Run } from '@/core/work/run';
+import { planOf, type Run, STEPPED_BACK } from '@/core/work/run';
 import type { Answer, Step } from '@/core/work/step';
+import { tickIssues } from '@/core/work/tickIssues';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Opens } from '@/ui/Opens';
@@ -30,24 +33,35 @@ type Props = { work: WorkRow; run: Run; step: Step; sound: boolean };
 
 /** The step in hand, to be read from the floor; nothing is typed but what an instrument shows. */
 export function StepInHand({ work, run, step, sound }: Props) {
-  const { tick, closed, judgement } = useDesk();
-  const find = useFinds();
+  const { tick, closed, judgement, sheet } = useDesk();
+  const finds = useFinds();
   const units = useUnits();
   const record = run.last.get(step.id)?.record ?? {};
   // Of the clock that ran out, by when it was started: one that is started again has not.
   const [endedFrom, setEndedFrom] = useState<string>();
   const [note, keepNote, forgetNote] = useKept(`step-note.${work.id}.${step.id}`, '');
+  const [unlocked, setUnlocked] = useState(false);
+  const [wanted, setWanted] = useState<string>();
   if (run.trouble) return <TroubleBox work={work} run={run} step={step} trouble={run.trouble} />;
   const held = step.drives && judgement.holds.some((hold) => !hold.proof);
   if (step.slowdown) return <SlowdownStep work={work} run={run} step={step} sound={sound} />;
 
   const write = (next: TickRecord) => tick(work.id, step.id, false, { note, record: next });
-  const finish = (more: TickRecord = {}) => {
-    find(step.finds);
-    const { clockFrom: _, ...kept } = record;
-    tick(work.id, step.id, true, { note: note.trim(), record: { ...kept, ...more } });
+  const finish = (more: TickRecord = {}, said = false) => {
+    const { clockFrom, [STEPPED_BACK]: _, ...kept } = record;
+    const other: TickRecord = unlocked && !ended ? { clock: 'another' } : {};
+    const whole = {
+      note: note.trim(),
+      record: { ...kept, ...torqueRecord(step, sheet.car), ...other, ...more },
+    };
+    const [issue] = tickIssues([step], { step: step.id, done: true, ...whole });
+    if (issue) return setWanted(wantedWords(step, issue));
+    if (!said) finds.implied(step.finds);
+    tick(work.id, step.id, true, whole);
     forgetNote();
   };
+  const ended = run.clockFrom !== undefined && endedFrom === run.clockFrom;
+  const waits = step.timerS !== undefined && !ended && !unlocked;
   const bleed = planOf(work).bleed;
   return (
     <section aria-label={step.title}>
@@ -81,13 +95,27 @@ export function StepInHand({ work, run, step, sound }: Props) {
           onStart={closed ? undefined : () => write({ ...record, clockFrom: new Date().toISOString() })}
         />
       )}
-      {step.record && <RecordFields fields={step.record} record={record} onChange={write} />}
+      {step.record && (
+        <RecordFields
+          fields={step.record}
+          record={record}
+          onChange={(next) => {
+            setWanted(undefined);
+            write(next);
+          }}
+        />
+      )}
+      {record.bubbles === 'many' && (
+        <p className="border-l-[6px] border-bronze pl-3 text-lg font-semibold">
+          Many came: go on until none do for a good 50 ml, then close.
+        </p>
+      )}
       {step.measure && (
         <PhaseProvider phase={step.measure.phase} fitted={step.measure.fitted}>
           <Measure
             measure={step.measure.measure}
             corner={step.measure.corner}
-            onDone={closed ? undefined : () => finish()}
+            onDone={closed ? undefined : () => finish({ figure: 'taken' })}
           />
         </PhaseProvider>
       )}
@@ -98,15 +126,15 @@ export function StepInHand({ work, run, step, sound }: Props) {
         </div>
       )}
       {!closed && !held && (
-        <div className="sticky bottom-0 -mx-4 mt-4 flex flex-wrap gap-2 border-t border-rule bg-sheet px-4 py-2 desk:static desk:mx-0 desk:gap-3 desk:border-0 desk:px-0">
+        <div className="sticky bottom-0 -mx-4 mt-4 flex flex-wrap gap-2 border-t border-rule bg-sheet px-4 py-2 desk:-mx-6 desk:gap-3 desk:px-6">
           {step.ask ? (
             <Answers
               step={step}
-              ended={run.clockFrom !== undefined && endedFrom === run.clockFrom}
+              waits={waits}
               onAnswer={(answer) => {
-                find(answer.finds);
+                finds.asked(answer.finds);
                 if (answer.trouble) write({ ...record, answer: answer.value, trouble: answer.trouble });
-                else finish({ answer: answer.value });
+                else finish({ answer: answer.value }, true);
               }}
             />
           ) : (
@@ -114,11 +142,26 @@ export function StepInHand({ work, run, step, sound }: Props) {
               data-run="next"
               look="primary"
               className="min-h-16 w-full px-10 text-xl desk:w-auto"
+              disabled={waits}
               onClick={() => finish()}
             >
               <Check aria-hidden="true" size={26} />
-              {step.ml ? 'Clear, closed, next' : step.measure ? 'Without a figure, next' : 'Done, next'}
+              {step.ml
+                ? 'Clear, no bubbles now: closed, next'
+                : step.measure
+                  ? 'Without a figure, next'
+                  : 'Done, next'}
             </Button>
+          )}
+          {waits && (
+            <Button look="quiet" className="min-h-16" onClick={() => setUnlocked(true)}>
+              Timed by another clock
+            </Button>
+          )}
+          {wanted && (
+            <p role="alert" className="w-full text-lg font-semibold text-stop">
+              {wanted}
+            </p>
           )}
         </div>
       )}
@@ -137,6 +180,8 @@ export function StepInHand({ work, run, step, sound }: Props) {
       )}
       {!closed && (
         <Opens
+          key={wanted}
+          startOpen={wanted !== undefined}
           className="mt-3 max-w-xl"
           head={
             note === '' ? (
@@ -158,31 +203,33 @@ export function StepInHand({ work, run, step, sound }: Props) {
   );
 }
 
-type AnswersProps = { step: Step; ended: boolean; onAnswer: (answer: Answer) => void };
+type AnswersProps = { step: Step; waits: boolean; onAnswer: (answer: Answer) => void };
 
 /** The answers of a check. Where there is a clock, the good one waits for it unless somebody says otherwise on purpose. */
-function Answers({ step, ended, onAnswer }: AnswersProps) {
-  const [unlocked, setUnlocked] = useState(step.timerS === undefined);
-  const waits = !unlocked && !ended;
-  return (
-    <>
-      {step.ask!.map((answer) => (
-        <Button
-          key={answer.value}
-          data-run="answer"
-          look={answer.trouble ? 'stop' : 'primary'}
-          disabled={waits && answer.trouble === undefined}
-          className="min-h-16 px-8 text-xl"
-          onClick={() => onAnswer(answer)}
-        >
-          {answer.label}
-        </Button>
-      ))}
-      {waits && (
-        <Button look="quiet" className="min-h-16" onClick={() => setUnlocked(true)}>
-          Timed by another clock
-        </Button>
-      )}
-    </>
-  );
+function Answers({ step, waits, onAnswer }: AnswersProps) {
+  return step.ask!.map((answer) => (
+    <Button
+      key={answer.value}
+      data-run="answer"
+      look={answer.trouble ? 'stop' : 'primary'}
+      disabled={waits && answer.trouble === undefined}
+      className="min-h-16 px-8 text-xl"
+      onClick={() => onAnswer(answer)}
+    >
+      {answer.label}
+    </Button>
+  ));
+}
+
+/** The figure a joint is done up to, written down with the step; the maker's where none is on file. */
+function torqueRecord({ torque }: Step, { torquesNm }: CarSpec): TickRecord {
+  if (!torque) return {};
+  return { torque: torquesNm[torque] ?? 'the maker’s figure' };
+}
+
+/** What a step is still waiting for, at the step itself. */
+function wantedWords(step: Step, { path }: Issue): string {
+  const field = step.record?.find((each) => path === `record.${each.id}`);
+  if (field) return `${field.label} first.`;
+  return step.measure ? 'A figure, or a note that says why there is none.' : 'Say why in the note first.';
 }

@@ -1,32 +1,44 @@
 'use client';
 
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
 import type { WorkRow } from '@/core/job/sheet';
 import { type Run, stepsAgain } from '@/core/work/run';
-import type { Step, Trouble } from '@/core/work/step';
+import { type Step, type Trouble, WAYS_ON } from '@/core/work/step';
 import { Button } from '@/ui/Button';
+import { TextField } from '@/ui/Field';
+import { useKept } from '../../../shell/useKept';
 import { useDesk } from '../../desk/Desk';
 
-/** What went wrong at a step and the way back; the run waits here until it is put right. */
-export function TroubleBox({
-  work,
-  run,
-  step,
-  trouble,
-}: {
-  work: WorkRow;
-  run: Run;
-  step: Step;
-  trouble: Trouble;
-}) {
-  const { tick, closed } = useDesk();
+type Props = { work: WorkRow; run: Run; step: Step; trouble: Trouble };
+
+/**
+ * What went wrong at a step, and the ways on: put right and tried again; where the car stays safe, renewed, left with a
+ * reason or handed to another job; or stopped here.
+ */
+export function TroubleBox({ work, run, step, trouble }: Props) {
+  const { tick, closed, sheet } = useDesk();
+  const router = useRouter();
+  const [note, keepNote, forgetNote] = useKept(`trouble-note.${work.id}.${step.id}`, '');
+  const [error, setError] = useState<string>();
+  const { trouble: _, ...record } = run.last.get(step.id)?.record ?? {};
   const putRight = () => {
     const again = trouble.again ? stepsAgain(run.steps, trouble.again, step.id) : [step];
+    const said = note.trim();
     // The step in hand last: it is the one that closes the trouble.
     for (const each of again) {
       if (each.id === step.id || run.last.get(each.id)?.done)
-        tick(work.id, each.id, false, each.id === step.id ? { note: `${trouble.label}: put right` } : {});
+        tick(work.id, each.id, false, each.id === step.id ? { note: said || 'put right' } : {});
     }
+    forgetNote();
   };
+  const goOn = (way: (typeof WAYS_ON)[number]['id']) => {
+    if (way === 'left' && note.trim() === '') return setError('Say why it is left so');
+    tick(work.id, step.id, true, { note: note.trim(), record: { ...record, way } });
+    forgetNote();
+    if (way === 'other_job') router.push(`/job/${sheet.job.id}/work`);
+  };
+  const ways = step.ask && !trouble.must ? WAYS_ON : [];
   return (
     <section className="border-2 border-stop bg-stop-wash p-4" aria-label={trouble.label}>
       <h3 className="text-2xl text-stop">{trouble.label}</h3>
@@ -37,9 +49,34 @@ export function TroubleBox({
           </li>
         ))}
       </ol>
-      <Button look="primary" className="min-h-16 px-8 text-xl" disabled={closed} onClick={putRight}>
-        {trouble.again ? 'Put right: from the first corner again' : 'Put right: this step again'}
-      </Button>
+      <TextField
+        label="What was done about it"
+        maxLength={400}
+        value={note}
+        error={error}
+        disabled={closed}
+        onChange={(event) => {
+          setError(undefined);
+          keepNote(event.target.value);
+        }}
+        className="mb-3 max-w-xl"
+      />
+      <div className="flex flex-wrap gap-3">
+        <Button look="primary" className="min-h-16 px-8 text-xl" disabled={closed} onClick={putRight}>
+          {trouble.again ? 'Put right: from the first corner again' : 'Put right: this step again'}
+        </Button>
+        {ways.map(({ id, label }) => (
+          <Button key={id} className="min-h-16 text-lg" disabled={closed} onClick={() => goOn(id)}>
+            {label}
+          </Button>
+        ))}
+        <Button
+          className="min-h-16 text-lg"
+          onClick={() => router.push(`/job/${sheet.job.id}/work#leave-${work.id}`)}
+        >
+          Stop here
+        </Button>
+      </div>
     </section>
   );
 }

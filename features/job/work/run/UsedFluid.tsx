@@ -3,8 +3,9 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { limitFor } from '@/core/limits/catalogue';
+import { fluidSoFar } from '@/core/work/bleed/soFar';
 import type { WorkPlan } from '@/core/work/plan';
-import { drawnOf, type Run } from '@/core/work/run';
+import type { Run } from '@/core/work/run';
 import { bottleRefused, bottlesFor } from '@/core/work/shelf';
 import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
@@ -26,7 +27,7 @@ export function UsedFluid({ workId, run, bleed }: Props) {
   const [taken, keepTaken] = useKept(`fluid-taken.${workId}`, '');
   const [id] = useState(newId);
   const [error, setError] = useState<string>();
-  const used = [...drawnOf(run).values()].reduce((sum, ml) => sum + ml, bleed.plan.topUpMl);
+  const { usedMl: used } = fluidSoFar(run, bleed);
   const fresh = limitFor('bottleDays', shop.limits).value;
   const lots = shelf.filter(
     (item) =>

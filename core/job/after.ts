@@ -1,0 +1,45 @@
+import type { GivenFinding } from '../diagnosis/given';
+import { type Derived, derivedAnswers } from './current';
+import { disturbedAt, isStale } from './disturbed';
+import type { JobSheet } from './sheet';
+import { givenFrom, standingAnswers } from './standing';
+
+/** An answer after the work, and what it is worth as a proof. */
+export type AfterAnswer = GivenFinding & {
+  at: string;
+  /** Asked as such, measured, or only implied by a step of a run: that one counts once it is confirmed. */
+  from: 'asked' | 'measured' | 'implied';
+  /** The system was touched again since. */
+  stale: boolean;
+};
+
+/** Everything said or measured after the work. What was asked stands beside what was measured; neither hides the other. */
+export function afterAnswers(sheet: JobSheet): AfterAnswer[] {
+  const known = memory.get(sheet);
+  if (known) return known;
+  const touched = disturbedAt(sheet);
+  const answers = [
+    ...standingAnswers(sheet.answers, 'after').map(
+      (row): AfterAnswer => ({
+        ...givenFrom(row),
+        at: row.recordedAt,
+        from: row.implied ? 'implied' : 'asked',
+        stale: isStale(row.finding, row.recordedAt, touched),
+      }),
+    ),
+    ...derivedAnswers(sheet.readings, 'after').map(
+      ({ id, place, state, recordedAt }: Derived): AfterAnswer => ({
+        id,
+        state,
+        ...(place === undefined ? {} : { place }),
+        at: recordedAt,
+        from: 'measured',
+        stale: isStale(id, recordedAt, touched),
+      }),
+    ),
+  ];
+  memory.set(sheet, answers);
+  return answers;
+}
+
+const memory = new WeakMap<JobSheet, AfterAnswer[]>();

@@ -1,0 +1,29 @@
+import { findingOf } from '../diagnosis/vocabulary/findings';
+import { stateWord } from '../diagnosis/vocabulary/words';
+import type { Issue } from '../issues/issue';
+import type { Evidence } from './evidence';
+import type { JobHold } from './holds';
+
+const NOT_YET: Record<Exclude<Evidence['status'], 'good' | 'wrong'>, string> = {
+  missing: 'not answered after the work',
+  implied: 'only implied by the run, not confirmed',
+  stale: 'answered before the system was touched again',
+};
+
+/** What keeps a hold from being signed for, piece by piece. */
+export function signingIssues({ evidence }: Pick<JobHold, 'evidence'>): Issue[] {
+  return evidence
+    .filter(({ status }) => status !== 'good')
+    .map(({ finding, place, wants, measured, state, status }): Issue => {
+      const wanted = wants.map((each) => stateWord(finding, each).toLowerCase()).join(' or ');
+      return {
+        code: status === 'missing' ? 'missing' : 'refused',
+        path: `evidence.${finding}${place ? `.${place}` : ''}`,
+        value:
+          status === 'wrong'
+            ? stateWord(finding, state!).toLowerCase()
+            : NOT_YET[status as keyof typeof NOT_YET],
+        accepted: `${findingOf(finding).label}${place ? ` ${place}` : ''}: ${wanted}${measured ? ', measured' : ''}`,
+      };
+    });
+}

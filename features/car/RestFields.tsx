@@ -1,0 +1,41 @@
+'use client';
+
+import { TORQUE_IDS } from '@/core/car/torques';
+import { AxleFields } from './AxleFields';
+import { FormNumber, FormText, Part } from './FormFields';
+import { CAR_NUMBERS, torqueSpec } from './fields';
+
+/** Every figure a car can have beyond what a diagnosis needs. */
+export function RestFields() {
+  return (
+    <>
+      <Part title="The car">
+        <FormText name="note" label="Note" className="sm:col-span-2" maxLength={400} />
+        <FormNumber name="massKg" spec={CAR_NUMBERS.massKg!} />
+        <FormNumber name="tyreRadiusM" spec={CAR_NUMBERS.tyreRadiusM!} />
+        <FormNumber name="frontShare" spec={CAR_NUMBERS.frontShare!} hint="0.7 unless somebody knows" />
+      </Part>
+      <Part title="Pedal and master">
+        <FormNumber name="masterBoreMm" spec={CAR_NUMBERS.masterBoreMm!} hint="7/8 in is taken too" />
+        <FormNumber name="pedalRatio" spec={CAR_NUMBERS.pedalRatio!} />
+      </Part>
+      <Part title="Fluid and bleeding">
+        <FormNumber name="fluidDryC" spec={CAR_NUMBERS.fluidDryC!} hint="The product’s own, if better" />
+        <FormNumber name="fluidWetC" spec={CAR_NUMBERS.fluidWetC!} />
+        <FormNumber
+          name="bleedCeilingKPa"
+          spec={CAR_NUMBERS.bleedCeilingKPa!}
+          hint="200 kPa unless the maker says"
+        />
+        <FormText name="makerOrder" label="Maker’s bleed order" hint="Such as RR RL FR FL; empty: computed" />
+      </Part>
+      <AxleFields axle="front" />
+      <AxleFields axle="rear" />
+      <Part title="The maker’s torques">
+        {TORQUE_IDS.map((each) => (
+          <FormNumber key={each} name={`torques.${each}`} spec={torqueSpec(each)} />
+        ))}
+      </Part>
+    </>
+  );
+}

@@ -1,0 +1,35 @@
+import type { CheckOutcome, NextCheck } from '@/core/diagnosis/verdict';
+import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
+import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import { percent } from '@/ui/format';
+
+/** So many answers are told: more nobody reads beside a car. */
+const TOLD = 3;
+
+/** What each answer of a check would make of it, in sentences: "If wet: fluid boiled, almost certainly (94 %)." */
+export function foretell(next: NextCheck): string {
+  const told = [...next.outcomes].sort((left, right) => right.chance - left.chance).slice(0, TOLD);
+  const leaders = new Map<string, CheckOutcome[]>();
+  for (const outcome of told) {
+    const key = `${outcome.leader} ${sureWords(outcome.leaderProbability)}`;
+    leaders.set(key, [...(leaders.get(key) ?? []), outcome]);
+  }
+  return [...leaders.values()]
+    .map((alike) => {
+      const states = alike.map(({ state }) => stateWord(next.id, state).toLowerCase()).join(' or ');
+      const chances = [...new Set(alike.map(({ leaderProbability }) => percent(leaderProbability)))].join(
+        ' or ',
+      );
+      const { leader, leaderProbability } = alike[0]!;
+      return `If ${states}: ${causeLabel(leader).toLowerCase()}, ${sureWords(leaderProbability)} (${chances}).`;
+    })
+    .join(' ');
+}
+
+/** How sure a chance is, as it is said in a shop. */
+function sureWords(chance: number): string {
+  if (chance >= 0.9) return 'almost certainly';
+  if (chance >= 0.7) return 'probably';
+  if (chance >= 0.5) return 'more likely than not';
+  return 'first of several';
+}

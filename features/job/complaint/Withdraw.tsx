@@ -1,0 +1,69 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { JobSheet } from '@/core/job/sheet';
+import { Button } from '@/ui/Button';
+import { TextField } from '@/ui/Field';
+import { Opens } from '@/ui/Opens';
+import { requestForm } from '../../shell/request';
+import { useKept } from '../../shell/useKept';
+import { useDesk } from '../desk/Desk';
+
+/** A job opened by mistake goes to the ledger as withdrawn, with the reason; one that was worked on is closed instead. */
+export function Withdraw() {
+  const { sheet, closed, replaceSheet } = useDesk();
+  const router = useRouter();
+  const [why, keepWhy, forgetWhy] = useKept(`withdraw.${sheet.job.id}`, '');
+  const [by, keepBy] = useKept('my-name', '');
+  const [error, setError] = useState<string>();
+  if (closed) return null;
+  const withdraw = async () => {
+    if (why.trim() === '') return setError('Say why it is withdrawn');
+    if (by.trim() === '') return setError('Say who withdraws it');
+    const reply = await requestForm<JobSheet>('POST', `/api/jobs/${sheet.job.id}/close`, {
+      kind: 'closing',
+      content: { outcome: 'withdrawn', confirmed: [], summary: why.trim(), by: by.trim(), next: [] },
+      beside: { version: sheet.job.version },
+    });
+    if (!reply.ok) {
+      const [issue] = reply.refusal.issues ?? [];
+      return setError(issue ? `${issue.value}: ${issue.accepted}` : reply.refusal.message);
+    }
+    forgetWhy();
+    replaceSheet(reply.value);
+    router.push('/');
+  };
+  return (
+    <Opens className="mt-6" head={<span className="text-soft">Opened by mistake?</span>}>
+      <form
+        aria-label="Withdraw the job"
+        className="flex flex-wrap items-end gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void withdraw();
+        }}
+      >
+        <TextField
+          label="Why it is withdrawn"
+          maxLength={400}
+          value={why}
+          error={error}
+          onChange={(event) => {
+            setError(undefined);
+            keepWhy(event.target.value);
+          }}
+          className="min-w-60 flex-1"
+        />
+        <TextField
+          label="By whom"
+          maxLength={80}
+          value={by}
+          onChange={(event) => keepBy(event.target.value)}
+          autoComplete="name"
+        />
+        <Button type="submit">Withdraw the job</Button>
+      </form>
+    </Opens>
+  );
+}

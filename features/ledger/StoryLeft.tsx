@@ -1,0 +1,50 @@
+'use client';
+
+import { PART_KINDS } from '@/core/work/parts';
+import type { JobLeft } from '@/server/ledger/left';
+import { shortDate } from '@/ui/format';
+import { Chapter } from './Chapter';
+
+/** What went on the car, and what is due next. */
+export function StoryLeft({ fitted, due, bedInTold }: JobLeft & { bedInTold: string }) {
+  return (
+    <>
+      {fitted.length > 0 && (
+        <Chapter title="Fitted">
+          {fitted.map((part) => (
+            <p key={part.id}>
+              {PART_KINDS[part.kind]} {part.place}: {part.what}
+              {part.batch !== '' && `, batch ${part.batch}`}
+            </p>
+          ))}
+        </Chapter>
+      )}
+      {(due.length > 0 || bedInTold !== '') && (
+        <Chapter title="Due next">
+          {bedInTold !== '' && (
+            <p>New friction is still to be bedded in: the driver was told by {bedInTold}.</p>
+          )}
+          {due.map(({ id, what, dueOn }) => (
+            <p key={id}>
+              {what}
+              {dueOn && `, by ${shortDate(dueOn, 'UTC')}`}
+            </p>
+          ))}
+        </Chapter>
+      )}
+    </>
+  );
+}
+
+/** Lines to sign, on paper only. */
+export function SignLines() {
+  return (
+    <div className="mt-12 hidden grid-cols-3 gap-8 print:grid">
+      {['Work done by', 'Checked by', 'Car received by'].map((who) => (
+        <p key={who} className="border-t border-ink pt-1 text-[0.9375rem]">
+          {who}, date
+        </p>
+      ))}
+    </div>
+  );
+}

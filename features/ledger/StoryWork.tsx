@@ -1,0 +1,68 @@
+'use client';
+
+import type { JobSheet, WorkRow } from '@/core/job/sheet';
+import { fluidSoFar } from '@/core/work/bleed/soFar';
+import { planOf, runOf } from '@/core/work/run';
+import { doneTogether } from '@/core/work/spans';
+import { troublesOf } from '@/core/work/troubles';
+import { recordWords } from '../job/work/recordWords';
+import { Chapter } from './Chapter';
+
+/** What was done: each work with its figure before, its fluid, its steps with what was written down, and its troubles. */
+export function StoryWork({ sheet }: { sheet: JobSheet }) {
+  const together = doneTogether(sheet.works, sheet.ticks);
+  return (
+    <Chapter title="Work">
+      {sheet.works.map((work) => (
+        <Work key={work.id} work={work} sheet={sheet} together={together.has(work.id)} />
+      ))}
+      {sheet.works.length === 0 && <p className="text-soft">None recorded.</p>}
+    </Chapter>
+  );
+}
+
+function Work({ work, sheet, together }: { work: WorkRow; sheet: JobSheet; together: boolean }) {
+  const run = runOf(work, sheet.ticks);
+  const { bleed } = planOf(work);
+  const done = run.steps.filter((step) => run.last.get(step.id)?.done);
+  const troubles = troublesOf(run);
+  return (
+    <div className="mb-2">
+      <p>
+        <b className="font-semibold">{work.title}</b>
+        {work.before !== '' && `, before: ${work.before}`}
+        {together && ', done together with another'}
+        {run.leftBecause && `, left undone: ${run.leftBecause}`}
+        {bleed && done.length > 0 && (
+          <>
+            , <span className="reading">{Math.round(fluidSoFar(run, bleed).usedMl)} ml</span> of {bleed.fluid}
+          </>
+        )}
+      </p>
+      <ol className="list-decimal pl-6">
+        {done.map((step) => {
+          const { record, note } = run.last.get(step.id)!;
+          const words = recordWords(step, record, note);
+          return (
+            <li key={step.id}>
+              {step.title}
+              {words !== '' && <span className="text-soft">: {words}</span>}
+            </li>
+          );
+        })}
+      </ol>
+      {troubles.length > 0 && (
+        <p>
+          On the way:{' '}
+          {troubles
+            .map(({ step, trouble, endedBy }) => {
+              const then = endedBy?.done ? recordWords(step, endedBy.record, endedBy.note) : endedBy?.note;
+              return `${trouble.label.toLowerCase()} at “${step.title}”${then ? ` (${then})` : ''}`;
+            })
+            .join('; ')}
+          .
+        </p>
+      )}
+    </div>
+  );
+}

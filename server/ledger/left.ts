@@ -1,0 +1,19 @@
+import type { FittedPart } from '../../core/work/fitted';
+import { database } from '../db/sql';
+import { partFromRow } from '../parts/queries';
+
+/** What a job left behind on the car: parts noted as fitted, and what is due next. */
+export type JobLeft = { fitted: FittedPart[]; due: { id: string; what: string; dueOn: string | null }[] };
+
+/** What stands on file of a job beside its own sheet. */
+export async function leftBy(jobId: string): Promise<JobLeft> {
+  const sql = database();
+  const [fitted, due] = await Promise.all([
+    sql`select * from fitted_parts where job_id = ${jobId} order by place, kind, id`,
+    sql`select id, what, due_on from follow_ups where job_id = ${jobId} order by due_on nulls last, id`,
+  ]);
+  return {
+    fitted: fitted.map(partFromRow),
+    due: due.map((row) => ({ id: row.id, what: row.what, dueOn: row.due_on })),
+  };
+}
