@@ -1,8 +1,8 @@
 'use client';
 
 import { createContext, type ReactNode, useContext } from 'react';
-import type { ShopLimits } from '@/core/limits/catalogue';
-import type { UnitChoice } from '@/core/units/display';
+import type { UnitChoice } from '@/core/base/units/display';
+import type { ShopLimits } from '@/core/car/limits/catalogue';
 
 /** What every screen needs of the shop. */
 export type ShopView = UnitChoice & {

@@ -1,23 +1,23 @@
 import type { z } from 'zod';
-import type { Issue } from '@/core/issues/issue';
+import type { Issue } from '@/core/base/issues/issue';
 import type { Refusal } from './outbox';
 
 /** What forms send, by what it is held against: the server's own schema, fetched when it is first needed. */
 const SCHEMAS = {
   closing: () => import('@/core/job/closingSchema').then((module) => module.closingSchema),
   car: () => import('@/core/car/spec').then((module) => module.carSpecSchema),
-  event: () => import('@/core/wear/eventSchema').then((module) => module.eventSchema),
+  event: () => import('@/core/planning/wear/eventSchema').then((module) => module.eventSchema),
   job: () => import('@/core/job/schemas').then((module) => module.newJobSchema),
-  lot: () => import('@/core/work/shelfSchema').then((module) => module.newShelfItemSchema),
-  part: () => import('@/core/work/shelfSchema').then((module) => module.newPartSchema),
-  shop: () => import('@/core/shop/shop').then((module) => module.shopSchema),
+  lot: () => import('@/core/planning/shelf/shelfSchema').then((module) => module.newShelfItemSchema),
+  part: () => import('@/core/planning/shelf/shelfSchema').then((module) => module.newPartSchema),
+  shop: () => import('@/core/car/shop').then((module) => module.shopSchema),
 } as const satisfies Record<string, () => Promise<z.ZodType>>;
 
 export type Checked = keyof typeof SCHEMAS;
 
 /** What the server would refuse, said at once and without asking it; the server checks all the same. */
 export async function refusalOf(kind: Checked, content: unknown): Promise<Refusal | undefined> {
-  const [schema, { parseWith }] = await Promise.all([SCHEMAS[kind](), import('@/core/issues/zod')]);
+  const [schema, { parseWith }] = await Promise.all([SCHEMAS[kind](), import('@/core/base/issues/zod')]);
   const outcome = parseWith<unknown>(schema, content);
   return outcome.ok ? undefined : refusalFrom(outcome.issues);
 }

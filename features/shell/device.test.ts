@@ -57,6 +57,14 @@ describe('what a device keeps for a page', () => {
     expect(kept.get('a')).toBe('2');
   });
 
+  it('stays full when something is let go: that a full device takes back says nothing of room', async () => {
+    storage({ full: true });
+    const { device } = await load();
+    device.write('a', '1');
+    expect(device.remove('a')).toBe(true);
+    expect(device.snapshot().trouble).toBe('full');
+  });
+
   it('is only the page’s where the browser lets it keep nothing', async () => {
     storage({ denied: true });
     const { device } = await load();

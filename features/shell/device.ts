@@ -41,11 +41,14 @@ export const device = {
   /** Keeps a text; false when only this page holds it. */
   write(key: string, text: string): boolean {
     const kept = attempt(() => localStorage.setItem(key, text));
-    if (kept) held.delete(key);
-    else held.set(key, text);
+    if (kept) {
+      held.delete(key);
+      tell({ trouble: null });
+    } else held.set(key, text);
     return kept;
   },
 
+  /** Lets go of a text. A full device allows that too: it says nothing of whether there is room again. */
   remove(key: string): boolean {
     const kept = attempt(() => localStorage.removeItem(key));
     if (kept) held.delete(key);
@@ -70,7 +73,6 @@ export const device = {
 function attempt(work: () => void): boolean {
   try {
     work();
-    if (state.trouble !== null) tell({ trouble: null });
     return true;
   } catch (error) {
     tell({ trouble: isFull(error) ? 'full' : 'denied' });

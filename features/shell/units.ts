@@ -1,5 +1,11 @@
-import { type BaseUnit, shownDecimals, shownUnit, shownValue, type UnitChoice } from '@/core/units/display';
-import { type Entry, readEntry } from '@/core/units/entry';
+import {
+  type BaseUnit,
+  shownDecimals,
+  shownUnit,
+  shownValue,
+  type UnitChoice,
+} from '@/core/base/units/display';
+import { type Entry, readEntry } from '@/core/base/units/entry';
 import { figure } from '@/ui/format';
 
 export type Units = {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useSyncExternalStore } from 'react';
-import { UNIT_CHOICES, type UnitChoice } from '@/core/units/display';
+import { UNIT_CHOICES, type UnitChoice } from '@/core/base/units/display';
 import { device } from './device';
 import { useShop } from './ShopContext';
 import { type Units, unitsIn } from './units';
