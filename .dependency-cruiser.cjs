@@ -7,6 +7,16 @@ const upward = (folder, forbidden, comment) => ({
   to: { path: `^(${forbidden.join('|')})/` },
 });
 
+/** The wings of the core, lowest first: each may import those before it. */
+const WINGS = ['base', 'car', 'readings', 'diagnosis', 'planning', 'job', 'exchange'];
+const wings = WINGS.slice(0, -1).map((wing, index) => ({
+  name: `core-${wing}-imports-down`,
+  comment: 'the wings of the core are listed in docs/architecture.md, lowest first',
+  severity: 'error',
+  from: { path: `^core/${wing}/`, pathNot: '\\.test\\.ts$' },
+  to: { path: `^core/(${WINGS.slice(index + 1).join('|')})/` },
+}));
+
 module.exports = {
   forbidden: [
     upward('core', ['ui', 'server', 'features', 'app', 'workers', 'scripts', 'tests', 'db'], 'core is pure'),
@@ -23,9 +33,10 @@ module.exports = {
       from: { path: '^core/', pathNot: '\\.test\\.ts$' },
       to: { dependencyTypes: ['core'] },
     },
+    ...wings,
     upward(
       'ui',
-      ['server', 'features', 'app', 'workers', 'scripts', 'tests', 'db', 'core/(?!units)'],
+      ['server', 'features', 'app', 'workers', 'scripts', 'tests', 'db', 'core/(?!base/units)'],
       'the kit knows units and nothing else',
     ),
     upward('server', ['ui', 'features', 'app', 'scripts', 'tests', 'db'], 'the server knows only core'),

@@ -1,4 +1,4 @@
-import { dayIn } from '@/core/due/day';
+import { dayIn } from '@/core/base/day';
 import { BayBoard } from '@/features/bay/BayBoard';
 import { KeepFresh } from '@/features/shell/KeepFresh';
 import { getBay } from '@/server/bay/queries';

@@ -1,8 +1,8 @@
-import { runCalc } from '../core/calc/registry';
-import { openCase } from '../core/casefile/open';
-import { verdictFile } from '../core/casefile/verdictFile';
-import { describeIssue, type Issue, type Outcome } from '../core/issues/issue';
-import { readJsonText } from '../core/issues/json';
+import { describeIssue, type Issue, type Outcome } from '../core/base/issues/issue';
+import { readJsonText } from '../core/base/issues/json';
+import { runCalc } from '../core/exchange/calcs';
+import { openCase } from '../core/exchange/casefile/open';
+import { verdictFile } from '../core/exchange/casefile/verdictFile';
 
 /** A case or calc input larger than this is no input a person made. */
 const LARGEST_BYTES = 4 * 1024 * 1024;

@@ -1,7 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { z } from 'zod';
-import { caseSchema } from '../core/casefile/schema';
+import { caseSchema } from '../core/exchange/casefile/schema';
 import { ROOT } from './system/paths';
 
 /** The open case format as JSON Schema, from the Zod schema that reads it: docs/case.schema.json. */

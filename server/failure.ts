@@ -1,4 +1,4 @@
-import type { Issue, Outcome } from '../core/issues/issue';
+import type { Issue, Outcome } from '../core/base/issues/issue';
 
 /**
  * What can go wrong with a request, each with a code that stays the same.

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { showValue } from '../core/issues/issue';
+import { showValue } from '../core/base/issues/issue';
 import { notFound, refused } from './failure';
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;

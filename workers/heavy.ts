@@ -1,13 +1,13 @@
 import { parentPort } from 'node:worker_threads';
 import { expose } from 'comlink';
 import nodeEndpoint from 'comlink/dist/esm/node-adapter.mjs';
-import { openCases } from '../core/casefile/many';
-import type { OpenCase } from '../core/casefile/open';
+import type { Outcome } from '../core/base/issues/issue';
 import { diagnose } from '../core/diagnosis/diagnose';
-import { FINDINGS } from '../core/diagnosis/vocabulary/findings';
-import type { Outcome } from '../core/issues/issue';
+import { openCases } from '../core/exchange/casefile/many';
+import type { OpenCase } from '../core/exchange/casefile/open';
 import { cardOf } from '../core/job/card';
 import { judge } from '../core/job/judgement';
+import { FINDINGS } from '../core/readings/vocabulary/findings';
 
 // The first verdicts of a fresh engine are several times slower than the rest: a small one and one of everything are
 // given before anybody asks.

@@ -1,14 +1,14 @@
 import { expose } from 'comlink';
-import { openCases } from '../core/casefile/many';
+import type { Issue } from '../core/base/issues/issue';
 import { type Overturn, overturns } from '../core/diagnosis/beside/overturn';
 import { type WhatIf, whatIf } from '../core/diagnosis/beside/whatIf';
 import { diagnose } from '../core/diagnosis/diagnose';
-import type { GivenFinding } from '../core/diagnosis/given';
-import type { Issue } from '../core/issues/issue';
+import { readWords, type WordsRead } from '../core/diagnosis/words/words';
+import { openCases } from '../core/exchange/casefile/many';
 import { judge } from '../core/job/judgement';
 import { questionOfJob } from '../core/job/question';
 import type { JobSheet } from '../core/job/sheet';
-import { readWords, type WordsRead } from '../core/words/words';
+import type { GivenFinding } from '../core/readings/given';
 
 // The first verdict of a fresh engine is several times slower than the rest: it is given before anybody asks.
 diagnose({ findings: [{ id: 'pedal_spongy', state: 'yes' }] });

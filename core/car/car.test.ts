@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { parseWith } from '../issues/zod';
+import { parseWith } from '../base/issues/zod';
 import { axleOf, CORNERS } from './corner';
-import { LIMITS } from './limits';
+import { LIMITS } from './limits/carLimits';
 import { type CarSpec, carSpecSchema } from './spec';
 import { CAR_KINDS, startingSet } from './startingSets';
 import { assistOf, brakeAt } from './traits';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { within, words } from '../issues/range';
-import { shopLimitsSchema } from '../limits/schema';
+import { within, words } from '../base/issues/range';
+import { shopLimitsSchema } from './limits/schema';
 
 /** The shop's own settings: where it stands, and its schools where practitioners disagree. */
 export const shopSchema = z.strictObject({

@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { FLUID_CLASS_IDS } from '../fluid/classes';
-import { day } from '../issues/moment';
-import { within, words } from '../issues/range';
+import { day } from '../base/issues/moment';
+import { within, words } from '../base/issues/range';
 import { CORNERS } from './corner';
-import { LIMITS } from './limits';
+import { FLUID_CLASS_IDS } from './fluidClasses';
+import { LIMITS } from './limits/carLimits';
 import { TORQUE_IDS, TORQUE_RANGE } from './torques';
 
 const range = (field: keyof typeof LIMITS) =>

@@ -3,20 +3,20 @@ import type { Place } from '../car/corner';
 import { cornersOf } from '../car/corner';
 import { startingSet } from '../car/startingSets';
 import { traitsOf } from '../car/traitsOf';
+import type { GivenFinding } from '../readings/given';
+import { FINDINGS, type Finding, findingOf } from '../readings/vocabulary/findings';
+import { HOW_TO } from '../readings/vocabulary/howTo';
+import { stateWord } from '../readings/vocabulary/words';
+import { CAUSES } from './causes';
 import { contradictionsIn } from './contradictions';
-import type { GivenFinding } from './given';
 import { minutesFor } from './hand';
 import { knowledgeOf } from './knowledge/all';
 import { tellingChecks, whyOf } from './knowledge/why';
+import { causeLabel, causeMeaning } from './labels';
 import { observedChannels } from './network/channels';
 import { faultsOf } from './network/faults';
 import { questionOf } from './network/parents';
 import { placeFields, placeFrom } from './verdict';
-import { CAUSES } from './vocabulary/causes';
-import { FINDINGS, type Finding, findingOf } from './vocabulary/findings';
-import { HOW_TO } from './vocabulary/howTo';
-import { causeLabel, causeMeaning } from './vocabulary/labels';
-import { stateWord } from './vocabulary/words';
 
 const given = (id: GivenFinding['id'], state: string, place?: Place): GivenFinding => ({
   id,

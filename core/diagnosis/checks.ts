@@ -1,16 +1,16 @@
 import { type Axle, axleOf, CORNERS, type Corner } from '../car/corner';
 import { carFits, cornerFits } from '../car/fits';
 import type { CarTraits } from '../car/traits';
+import type { GivenFinding } from '../readings/given';
+import { FINDINGS, type Finding } from '../readings/vocabulary/findings';
+import type { CauseId } from './causes';
 import { type Forecast, type ForecastDesk, forecast } from './engine/information';
 import { asksNow, parentOf } from './follows';
-import type { GivenFinding } from './given';
 import { type AtHand, minutesFor } from './hand';
 import { type Channel, channelsOf, foldedInto } from './network/channels';
 import type { Fault } from './network/faults';
 import { type Parent, questionOf } from './network/parents';
 import type { CheckOutcome, NextCheck } from './verdict';
-import type { CauseId } from './vocabulary/causes';
-import { FINDINGS, type Finding } from './vocabulary/findings';
 
 export type CheckContext = {
   car: CarTraits;

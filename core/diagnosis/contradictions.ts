@@ -1,10 +1,10 @@
 import { cornersOf } from '../car/corner';
 import { carFits, cornerMayFit } from '../car/fits';
 import type { CarTraits } from '../car/traits';
-import type { GivenFinding } from './given';
-import { CLASHES } from './vocabulary/clashes';
-import { findingOf } from './vocabulary/findings';
-import { stateWord } from './vocabulary/words';
+import type { GivenFinding } from '../readings/given';
+import { CLASHES } from '../readings/vocabulary/clashes';
+import { findingOf } from '../readings/vocabulary/findings';
+import { stateWord } from '../readings/vocabulary/words';
 
 /** Answers that cannot well all be right, and what to look at again. */
 export type Contradiction = { findings: GivenFinding[]; say: string };

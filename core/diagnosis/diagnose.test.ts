@@ -3,13 +3,13 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CORNERS, type Corner } from '../car/corner';
 import type { CarTraits } from '../car/traits';
+import { FINDINGS, type Finding, findingOf } from '../readings/vocabulary/findings';
+import { CAUSES } from './causes';
 import { diagnose } from './diagnose';
 import { KNOWLEDGE } from './knowledge/all';
 import { LEAKS } from './knowledge/leaks';
 import { SIGHTS } from './knowledge/sights';
 import { placeFrom } from './verdict';
-import { CAUSES } from './vocabulary/causes';
-import { FINDINGS, type Finding, findingOf } from './vocabulary/findings';
 
 type Expectation = {
   topOneOf?: string[];

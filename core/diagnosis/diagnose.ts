@@ -1,4 +1,5 @@
 import type { CarTraits } from '../car/traits';
+import type { GivenFinding } from '../readings/given';
 import { cornerKeysOf, rankChecks } from './checks';
 import { contradictionsIn } from './contradictions';
 import { mattersOf, type Works } from './decision/stakes';
@@ -8,7 +9,6 @@ import { deskFor } from './engine/information';
 import { leftOut } from './engine/leftOut';
 import { planOf, posteriorOf } from './engine/posterior';
 import { roughWeightsOf, weightsOf } from './engine/weights';
-import type { GivenFinding } from './given';
 import type { AtHand } from './hand';
 import { holdsOf } from './holds/holds';
 import { KNOWLEDGE_VERSION } from './knowledge/all';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { answersFrom, COUPE, HATCH, SALOON } from '../../tests/support/told';
 import type { CarTraits } from '../car/traits';
-import { WORKS } from '../work/works';
+import { WORKS } from '../planning/works';
 import { diagnose } from './diagnose';
 
 /** The complaint, and what a lead technician looks at first: two of them among the first three. */

@@ -1,5 +1,5 @@
-import type { GivenFinding } from './given';
-import type { After, Finding } from './vocabulary/findings';
+import type { GivenFinding } from '../readings/given';
+import type { After, Finding } from '../readings/vocabulary/findings';
 
 /** Whether a question makes sense as things stand: it follows from nothing, or from something that was answered so. */
 export function asksNow({ after }: Pick<Finding, 'after'>, findings: readonly GivenFinding[]): boolean {

@@ -1,4 +1,4 @@
-import type { Finding } from './vocabulary/findings';
+import type { Finding } from '../readings/vocabulary/findings';
 
 /** What is at hand for a check; nothing said means everything is. */
 export type AtHand = {

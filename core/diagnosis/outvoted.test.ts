@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { broughtAbout, carFor, drawAnswer, placeOf, seeded } from '../../tests/support/drawn';
 import { answersFrom } from '../../tests/support/told';
+import { findingOf } from '../readings/vocabulary/findings';
+import { CAUSES } from './causes';
 import { diagnose } from './diagnose';
 import { asksNow } from './follows';
 import { knowledgeOf } from './knowledge/all';
 import { faultsOf } from './network/faults';
-import { CAUSES } from './vocabulary/causes';
-import { findingOf } from './vocabulary/findings';
 
 const told = (words: string, car = {}) =>
   diagnose({ car, findings: answersFrom(words) }).contradictions.map(({ say }) => say);

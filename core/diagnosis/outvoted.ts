@@ -1,14 +1,14 @@
+import type { GivenFinding } from '../readings/given';
+import { findingOf } from '../readings/vocabulary/findings';
+import { HOW_TO } from '../readings/vocabulary/howTo';
+import { stateWord } from '../readings/vocabulary/words';
+import type { CauseId } from './causes';
 import type { Contradiction } from './contradictions';
 import type { Explanations } from './engine/explanations';
 import { posteriorOf } from './engine/posterior';
-import type { GivenFinding } from './given';
+import { causeLabel } from './labels';
 import type { Network, Observation } from './network/build';
 import type { Posed } from './network/problem';
-import type { CauseId } from './vocabulary/causes';
-import { findingOf } from './vocabulary/findings';
-import { HOW_TO } from './vocabulary/howTo';
-import { causeLabel } from './vocabulary/labels';
-import { stateWord } from './vocabulary/words';
 
 /** An answer that the others make less likely than this is named. */
 const SURPRISE = 0.02;

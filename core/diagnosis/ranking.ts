@@ -1,13 +1,13 @@
 import { CORNERS, type Corner } from '../car/corner';
+import type { GivenFinding } from '../readings/given';
+import type { CauseId } from './causes';
 import type { Explanations } from './engine/explanations';
 import type { Posterior } from './engine/posterior';
 import { SUREST } from './engine/weights';
-import type { GivenFinding } from './given';
 import { DEPTH, KNOWLEDGE } from './knowledge/all';
 import type { Network } from './network/build';
 import { carriesOnly, isListed, type Posed } from './network/problem';
 import { type CauseVerdict, placeFields, type Verdict } from './verdict';
-import type { CauseId } from './vocabulary/causes';
 
 /** Every cause with its chance, where it sits, what brought it about and what speaks for and against it; likeliest first. */
 export function rankCauses(

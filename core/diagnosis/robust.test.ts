@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { broughtAbout, carFor, drawAnswer, placeOf, seeded } from '../../tests/support/drawn';
+import type { GivenFinding } from '../readings/given';
+import { findingOf } from '../readings/vocabulary/findings';
+import { CAUSES } from './causes';
 import { diagnose } from './diagnose';
-import type { GivenFinding } from './given';
 import { knowledgeOf } from './knowledge/all';
 import { faultsOf } from './network/faults';
-import { CAUSES } from './vocabulary/causes';
-import { findingOf } from './vocabulary/findings';
 
 /** Answers a simulated case has, and how many of them are wrong. */
 const ANSWERS = 8;

@@ -1,8 +1,8 @@
 import { type Axle, axleOf, cornersOf } from '../car/corner';
 import type { CarTraits } from '../car/traits';
+import type { GivenFinding } from '../readings/given';
+import { FINDINGS, findingOf } from '../readings/vocabulary/findings';
 import { answeredTwice } from './contradictions';
-import type { GivenFinding } from './given';
-import { FINDINGS, findingOf } from './vocabulary/findings';
 
 const FINDING_ORDER = new Map<string, number>(FINDINGS.map((finding, index) => [finding.id, index]));
 

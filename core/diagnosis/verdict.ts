@@ -1,8 +1,8 @@
 import type { Axle, Corner, Place } from '../car/corner';
+import type { FindingId } from '../readings/vocabulary/findings';
+import type { CauseId } from './causes';
 import type { Contradiction } from './contradictions';
 import type { Hold } from './holds/holds';
-import type { CauseId } from './vocabulary/causes';
-import type { FindingId } from './vocabulary/findings';
 
 /** What one answer says for (positive) or against (negative) a cause, bits. */
 export type Evidence = {

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { answersFrom, BARE, COUPE } from '../../tests/support/told';
 import type { CarTraits } from '../car/traits';
-import { WORKS } from '../work/works';
+import { WORKS } from '../planning/works';
+import { familyOf } from '../readings/vocabulary/families';
+import { FINDINGS, type Finding } from '../readings/vocabulary/findings';
+import type { CauseId } from './causes';
 import { stakeOf } from './decision/stakes';
 import { diagnose } from './diagnose';
-import type { CauseId } from './vocabulary/causes';
-import { familyOf } from './vocabulary/families';
-import { FINDINGS, type Finding } from './vocabulary/findings';
 
 const chances = (words: string, car: CarTraits = COUPE) => {
   const { causes } = diagnose({ car, findings: answersFrom(words), works: WORKS });

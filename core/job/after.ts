@@ -1,4 +1,4 @@
-import type { GivenFinding } from '../diagnosis/given';
+import type { GivenFinding } from '../readings/given';
 import { type Derived, derivedAnswers } from './current';
 import { disturbedAt, isStale } from './disturbed';
 import type { JobSheet } from './sheet';

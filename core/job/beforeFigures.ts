@@ -1,9 +1,10 @@
 import type { Corner } from '../car/corner';
 import type { CauseVerdict } from '../diagnosis/verdict';
-import { findingOf } from '../diagnosis/vocabulary/findings';
-import type { FigureSlot, JobSheet, ReadingRow } from '../job/sheet';
-import { standing, standingAnswers } from '../job/standing';
-import { MEASURES, type MeasureId } from '../walk/measures';
+import type { FigureSlot } from '../planning/run/rows';
+import { MEASURES, type MeasureId } from '../readings/measures';
+import { findingOf } from '../readings/vocabulary/findings';
+import type { JobSheet, ReadingRow } from './sheet';
+import { standing, standingAnswers } from './standing';
 
 /** A figure or an answer that a work can be held against, most telling first. */
 export type BeforeFigure = { slot: FigureSlot; reading?: ReadingRow; state?: string };

@@ -1,6 +1,6 @@
 import { leadingCause } from '../diagnosis/diagnose';
 import type { CauseVerdict } from '../diagnosis/verdict';
-import { type Measured, measuredOf } from '../wear/measured';
+import { type Measured, measuredOf } from '../planning/wear/measured';
 import { type Derived, derivedAnswers } from './current';
 import { holdsOn, type JobHold } from './holds';
 import { questionOfJob } from './question';

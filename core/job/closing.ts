@@ -1,10 +1,11 @@
-import type { Issue } from '../issues/issue';
-import { planOf, runOf } from '../work/run';
+import type { Issue } from '../base/issues/issue';
+import type { WorkRow } from '../planning/run/rows';
+import { planOf, runOf } from '../planning/run/run';
 import type { Closing } from './closingSchema';
 import { disturbedAt } from './disturbed';
 import { openHolds } from './holds';
 import { proofChecks } from './proof';
-import type { JobSheet, WorkRow } from './sheet';
+import type { JobSheet } from './sheet';
 
 /**
  * What still stands in the way of closing: a work under way, a hold without its proof, a pedal not proved firm after

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { day } from '../issues/moment';
-import { words } from '../issues/range';
-import { uuid } from '../issues/uuid';
+import { day } from '../base/issues/moment';
+import { words } from '../base/issues/range';
+import { uuid } from '../base/issues/uuid';
 import { OUTCOME_IDS } from './outcomes';
 
 /** What closing a job takes. */

@@ -1,8 +1,8 @@
 import { type Corner, cornersOf } from '../car/corner';
-import type { CauseId } from '../diagnosis/vocabulary/causes';
-import { findingOf } from '../diagnosis/vocabulary/findings';
-import type { JobSheet } from '../job/sheet';
-import { standingAnswers } from '../job/standing';
+import type { CauseId } from '../diagnosis/causes';
+import { findingOf } from '../readings/vocabulary/findings';
+import type { JobSheet } from './sheet';
+import { standingAnswers } from './standing';
 
 type Cause = { id: CauseId; corner?: Corner } | undefined;
 

@@ -1,6 +1,7 @@
-import { type Figures, type Trace, traceOf } from '../calc/traces';
-import { type DerivedFinding, derivedTogether, deriveFindings, mergeFindings } from '../casefile/derive';
-import type { AnswerRow, Phase, ReadingRow } from './sheet';
+import { type DerivedFinding, derivedTogether, deriveFindings, mergeFindings } from '../readings/derive';
+import type { Phase } from '../readings/phase';
+import { type Figures, type Trace, traceOf } from '../readings/traces';
+import type { AnswerRow, ReadingRow } from './sheet';
 import { givenFrom, standing, standingAnswers } from './standing';
 
 export type Derived = DerivedFinding & { readingId: string; recordedAt: string; trace?: Trace };
@@ -28,6 +29,7 @@ function derive(rows: readonly ReadingRow[], phase: Phase): Derived[] {
       trace:
         result &&
         traceOf(
+          finding.from,
           finding.id,
           finding.state,
           result as Figures,

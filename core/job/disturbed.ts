@@ -1,6 +1,6 @@
-import type { FindingId } from '../diagnosis/vocabulary/findings';
-import { planOf } from '../work/run';
-import type { Part } from '../work/step';
+import { planOf } from '../planning/run/run';
+import type { Part } from '../planning/run/step';
+import type { FindingId } from '../readings/vocabulary/findings';
 import type { JobSheet } from './sheet';
 
 /** Chapters of a run in which lines are opened, pistons move or parts come off. */

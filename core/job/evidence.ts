@@ -1,7 +1,7 @@
 import { AXLES, axleOf, type Corner, cornersOf, type Place, speaksFor } from '../car/corner';
 import { ENDS, type Ending } from '../diagnosis/holds/ends';
 import type { Hold } from '../diagnosis/holds/holds';
-import type { FindingId } from '../diagnosis/vocabulary/findings';
+import type { FindingId } from '../readings/vocabulary/findings';
 import { type AfterAnswer, afterAnswers } from './after';
 import { derivedAnswers } from './current';
 import type { JobSheet } from './sheet';

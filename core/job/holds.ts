@@ -1,12 +1,13 @@
 import { traitsOf } from '../car/traitsOf';
-import { mergeFindings, slotOf } from '../casefile/derive';
-import type { GivenFinding } from '../diagnosis/given';
 import { type HoldId, holdsOf } from '../diagnosis/holds/holds';
-import { leftApart } from '../work/leftUndone';
-import { LEFT_UNDONE, ticksOf } from '../work/run';
+import { leftApart } from '../planning/run/leftUndone';
+import { LEFT_UNDONE, ticksOf } from '../planning/run/run';
+import { mergeFindings, slotOf } from '../readings/derive';
+import type { GivenFinding } from '../readings/given';
+import type { Phase } from '../readings/phase';
 import { derivedAnswers } from './current';
 import { type Evidence, evidenceFor } from './evidence';
-import type { JobSheet, Phase, ProofRow } from './sheet';
+import type { JobSheet, ProofRow } from './sheet';
 import { lastingAnswers } from './slips';
 import { givenFrom, standingAnswers } from './standing';
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { answerRow, at, emptySheet, fluidRow } from '../../tests/support/sheet';
 import { tickAll, workRow } from '../../tests/support/work';
-import { planOf } from '../work/run';
+import { planOf } from '../planning/run/run';
 import { closingIssues } from './closing';
 import { findingsOf } from './current';
 import { holdsOn, openHolds } from './holds';

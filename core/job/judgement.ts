@@ -1,8 +1,7 @@
+import type { Issue } from '../base/issues/issue';
 import { diagnose } from '../diagnosis/diagnose';
 import type { Verdict } from '../diagnosis/verdict';
-import type { Issue } from '../issues/issue';
-import { type Measured, measuredOf } from '../wear/measured';
-import { type DidIt, whatDidIt } from '../work/whatDidIt';
+import { type Measured, measuredOf } from '../planning/wear/measured';
 import { closingIssues, notBedded } from './closing';
 import { type Derived, derivedAnswers } from './current';
 import { holdsOn, type JobHold } from './holds';
@@ -11,6 +10,7 @@ import { questionOfJob } from './question';
 import type { JobSheet } from './sheet';
 import { type Stage, stageNotes } from './stages';
 import { standingReadings } from './standing';
+import { type DidIt, whatDidIt } from './whatDidIt';
 
 /** Everything the tool thinks of a job as it stands. */
 export type Judgement = {

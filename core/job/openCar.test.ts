@@ -1,14 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { answerRow, at, emptySheet } from '../../tests/support/sheet';
 import { tickAll, tickRow, workRow } from '../../tests/support/work';
-import { PROCEDURE_IDS } from '../work/library';
-import { passingRecord } from '../work/passing';
-import { LEFT_UNDONE, planOf, runOf, stepsInHand } from '../work/run';
-import type { Step } from '../work/step';
-import { drivenWhileApart, tickIssues } from '../work/tickIssues';
+import { PROCEDURE_IDS } from '../planning/library';
+import { passingRecord } from '../planning/run/passing';
+import type { TickRow } from '../planning/run/rows';
+import { LEFT_UNDONE, planOf, runOf, stepsInHand } from '../planning/run/run';
+import type { Step } from '../planning/run/step';
+import { drivenWhileApart, tickIssues } from '../planning/run/tickIssues';
 import { closingIssues, worksUnderWay } from './closing';
 import { disturbedAt } from './disturbed';
-import type { JobSheet, TickRow } from './sheet';
+import type { JobSheet } from './sheet';
 
 /** Every job of the library, on a car that has both kinds of brake. */
 const base = emptySheet();

@@ -1,9 +1,9 @@
 import type { Place } from '../car/corner';
 import { assistOf } from '../car/traits';
 import { traitsOf } from '../car/traitsOf';
-import { slotOf } from '../casefile/derive';
-import type { GivenFinding } from '../diagnosis/given';
-import { type FindingId, findingOf } from '../diagnosis/vocabulary/findings';
+import { slotOf } from '../readings/derive';
+import type { GivenFinding } from '../readings/given';
+import { type FindingId, findingOf } from '../readings/vocabulary/findings';
 import { type AfterAnswer, afterAnswers } from './after';
 import { findingsOf } from './current';
 import type { JobSheet } from './sheet';

@@ -1,8 +1,9 @@
 import { traitsOf } from '../car/traitsOf';
 import type { Question } from '../diagnosis/diagnose';
-import { WORKS } from '../work/works';
+import { WORKS } from '../planning/works';
+import type { Phase } from '../readings/phase';
 import { findingsOf } from './current';
-import type { JobSheet, Phase } from './sheet';
+import type { JobSheet } from './sheet';
 
 /** What the diagnosis is asked about a job, as it stands. */
 export function questionOfJob(sheet: JobSheet, phase: Phase = 'before'): Question {

@@ -1,11 +1,11 @@
 import { z } from 'zod';
+import { moment } from '../base/issues/moment';
+import { words } from '../base/issues/range';
+import { uuid } from '../base/issues/uuid';
 import { CORNERS } from '../car/corner';
 import { HOLDS } from '../diagnosis/holds/holds';
-import { moment } from '../issues/moment';
-import { words } from '../issues/range';
-import { uuid } from '../issues/uuid';
-import { PROCEDURE_IDS } from '../work/library';
-import { workCornersSchema, workOptionsSchema } from '../work/options';
+import { PROCEDURE_IDS } from '../planning/library';
+import { workCornersSchema, workOptionsSchema } from '../planning/options';
 
 const id = uuid();
 const phase = z.enum(['before', 'after']);

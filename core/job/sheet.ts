@@ -1,13 +1,12 @@
-import type { CalcResult } from '../calc/registry';
 import type { Corner, Place } from '../car/corner';
 import type { CarSpec } from '../car/spec';
 import type { HoldId } from '../diagnosis/holds/holds';
 import type { Priors } from '../diagnosis/network/faults';
-import type { FindingId } from '../diagnosis/vocabulary/findings';
+import type { TickRow, WorkRow } from '../planning/run/rows';
+import type { CalcResult } from '../readings/calc';
+import type { Phase } from '../readings/phase';
+import type { FindingId } from '../readings/vocabulary/findings';
 import type { OutcomeId } from './outcomes';
-
-/** Before the work, or after it (proof). */
-export type Phase = 'before' | 'after';
 
 /** One answer as written down; a null state takes the replaced answer back. */
 export type AnswerRow = {
@@ -39,33 +38,6 @@ export type ReadingRow = {
   replaces: string | null;
   why: string;
   recordedAt: string;
-};
-
-/** What a work is measured by: a reading or a check, at a place. */
-export type FigureSlot = { reading: string; corner: Corner | '' } | { finding: FindingId; place: Place | '' };
-
-export type WorkRow = {
-  id: string;
-  /** A job of the library, or 'other' for work named by hand. */
-  procedure: string;
-  cause: string | null;
-  title: string;
-  /** The figure before, so that proof can say what the work did; and where the same is found after. */
-  before: string;
-  measuredBy: FigureSlot | null;
-  plan: unknown;
-  addedAt: string;
-};
-
-export type TickRow = {
-  id: string;
-  workId: string;
-  step: string;
-  done: boolean;
-  note: string;
-  /** What was written down by key or scale, the answer chosen, a clock that was started, a trouble that is open. */
-  record: Record<string, string | number>;
-  tickedAt: string;
 };
 
 /** Somebody's signature under the evidence that ends a hold; words only add. */

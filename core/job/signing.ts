@@ -1,6 +1,6 @@
-import { findingOf } from '../diagnosis/vocabulary/findings';
-import { stateWord } from '../diagnosis/vocabulary/words';
-import type { Issue } from '../issues/issue';
+import type { Issue } from '../base/issues/issue';
+import { findingOf } from '../readings/vocabulary/findings';
+import { stateWord } from '../readings/vocabulary/words';
 import type { Evidence } from './evidence';
 import type { JobHold } from './holds';
 

@@ -1,4 +1,5 @@
-import type { AnswerRow, Phase } from './sheet';
+import type { Phase } from '../readings/phase';
+import type { AnswerRow } from './sheet';
 
 /** An answer put right within a minute is a slip of the finger, not a correction. Common practice, no source. */
 const SLIP_MS = 60_000;

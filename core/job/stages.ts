@@ -1,5 +1,5 @@
-import { findingOf } from '../diagnosis/vocabulary/findings';
-import { isOver, runOf } from '../work/run';
+import { isOver, runOf } from '../planning/run/run';
+import { findingOf } from '../readings/vocabulary/findings';
 import { outcomeLabel } from './outcomes';
 import type { JobSheet } from './sheet';
 import { standing, standingAnswers } from './standing';

@@ -1,5 +1,6 @@
-import type { GivenFinding } from '../diagnosis/given';
-import type { AnswerRow, Phase, ReadingRow } from './sheet';
+import type { GivenFinding } from '../readings/given';
+import type { Phase } from '../readings/phase';
+import type { AnswerRow, ReadingRow } from './sheet';
 
 type Chained = { id: string; replaces: string | null; phase: Phase };
 

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { answerRow, at, emptySheet, fluidRow } from '../../tests/support/sheet';
 import { tickAll, tickRow, workRow } from '../../tests/support/work';
-import { proofChecks } from '../job/proof';
-import type { JobSheet } from '../job/sheet';
+import { doneTogether } from '../planning/run/spans';
 import { beforeFigures } from './beforeFigures';
 import { cornersOfCause } from './cornersFor';
-import { doneTogether } from './spans';
+import { proofChecks } from './proof';
+import type { JobSheet } from './sheet';
 import { whatDidIt } from './whatDidIt';
 
 const base = emptySheet();

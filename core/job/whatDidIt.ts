@@ -1,10 +1,10 @@
-import { slotOf } from '../casefile/derive';
-import { findingOf } from '../diagnosis/vocabulary/findings';
-import { findingsOf } from '../job/current';
-import type { ProofCheck } from '../job/proof';
-import type { JobSheet } from '../job/sheet';
-import { runOf } from './run';
-import { overlap, spansOf } from './spans';
+import { runOf } from '../planning/run/run';
+import { overlap, spansOf } from '../planning/run/spans';
+import { slotOf } from '../readings/derive';
+import { findingOf } from '../readings/vocabulary/findings';
+import { findingsOf } from './current';
+import type { ProofCheck } from './proof';
+import type { JobSheet } from './sheet';
 
 /** What came right, and the work or works that it can have been. */
 export type DidIt = { check: Pick<ProofCheck, 'finding' | 'place'>; works: string[] };

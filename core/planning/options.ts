@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { slowdownRowsSchema } from '../bedin/schema';
+import { within } from '../base/issues/range';
 import { CORNERS } from '../car/corner';
-import { within } from '../issues/range';
+import { slowdownRowsSchema } from './bedin/schema';
 
 /** What is chosen for one job over the shop's own ways. */
 export const workOptionsSchema = z.strictObject({

@@ -3,7 +3,7 @@ import { emptySheet } from '../../tests/support/sheet';
 import { planFor } from '../../tests/support/work';
 import { startingSet } from '../car/startingSets';
 import type { ProcedureId } from './library';
-import type { Step } from './step';
+import type { Step } from './run/step';
 
 /** What a good practitioner would insist on, as words that must stand in a job, in this order. Common practice, no source. */
 const INSISTS: [job: ProcedureId, why: string, inOrder: RegExp[]][] = [

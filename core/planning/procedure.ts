@@ -2,10 +2,10 @@ import { type Axle, CORNERS, type Corner } from '../car/corner';
 import { carFits, cornerMayFit, type Fits } from '../car/fits';
 import type { CarSpec } from '../car/spec';
 import { traitsOf } from '../car/traitsOf';
-import type { MeasureId } from '../walk/measures';
+import type { MeasureId } from '../readings/measures';
 import type { CautionId } from './cautions';
-import type { PartKind } from './parts';
-import type { Step } from './step';
+import type { Step } from './run/step';
+import type { PartKind } from './shelf/parts';
 
 /** What a job takes from the shelf. */
 export type Need = { kind: PartKind; what: string; quantity: number; per: 'job' | 'axle' | 'corner' };

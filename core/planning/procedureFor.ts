@@ -1,4 +1,4 @@
-import type { CauseId } from '../diagnosis/vocabulary/causes';
+import type { CauseId } from '../diagnosis/causes';
 import type { ProcedureId } from './library';
 
 /**

@@ -1,5 +1,5 @@
-import type { BedInSchool } from '../bedin/schools';
-import type { BleedMethod } from '../bleed/schema';
+import type { BedInSchool } from './bedin/schools';
+import type { BleedMethod } from './bleed/schema';
 
 /** The shop's ways of working, where practitioners disagree. */
 export type Ways = {

@@ -1,5 +1,5 @@
+import { CAUSES } from '../diagnosis/causes';
 import type { Works } from '../diagnosis/decision/stakes';
-import { CAUSES } from '../diagnosis/vocabulary/causes';
 import { PROCEDURES, type ProcedureId } from './library';
 import { PROCEDURE_FOR } from './procedureFor';
 

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { startingSet } from '../car/startingSets';
-import { FINDINGS } from '../diagnosis/vocabulary/findings';
+import { byUrgency, type Urgency } from '../job/urgency';
 import { applies, readingRefused } from './applies';
-import { byUrgency, type Urgency } from './urgency';
+import { FINDINGS } from './vocabulary/findings';
 
 const car = { ...startingSet('saloon'), name: 'Saloon' };
 const drums = { ...car, rear: { ...car.rear, brake: 'drum' as const } };

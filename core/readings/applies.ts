@@ -1,8 +1,9 @@
-import { type Corner, cornersOf } from '../car/corner';
+import { axleOf, type Corner, cornersOf } from '../car/corner';
 import { carFits, cornerMayFit } from '../car/fits';
 import type { CarSpec } from '../car/spec';
 import { traitsOf } from '../car/traitsOf';
-import { type FindingId, findingOf } from '../diagnosis/vocabulary/findings';
+import { measureOfKind } from './measures';
+import { type FindingId, findingOf } from './vocabulary/findings';
 
 /** Whether a check makes sense on this car, at this corner: what the car does not have is not asked about. */
 export function applies(id: FindingId, car: CarSpec, corner?: Corner): boolean {
@@ -14,9 +15,10 @@ export function applies(id: FindingId, car: CarSpec, corner?: Corner): boolean {
 /** Why a reading cannot be of this corner; undefined when it can. */
 export function readingRefused(kind: string, corner: Corner | '', car: CarSpec): string | undefined {
   if (corner === '') return undefined;
-  const { brake } = car[corner.startsWith('F') ? 'front' : 'rear'];
-  if (brake === 'drum' && ['rotor', 'reindex', 'pads'].includes(kind))
-    return `${corner} has a drum: there is no rotor and no pad to read there`;
-  if (brake === 'disc' && kind === 'drum') return `${corner} has a disc: there is no drum to read there`;
-  return undefined;
+  const { brake } = car[axleOf(corner)];
+  const needed = measureOfKind(kind)?.brake;
+  if (needed === undefined || needed === brake) return undefined;
+  return needed === 'disc'
+    ? `${corner} has a drum: there is no rotor and no pad to read there`
+    : `${corner} has a disc: there is no drum to read there`;
 }

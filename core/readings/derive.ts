@@ -1,10 +1,11 @@
-import { CALC_NAMES, type CalcResult, runCalc } from '../calc/registry';
+import type { Issue, Outcome } from '../base/issues/issue';
+import { unknownId } from '../base/issues/unknown';
 import type { Axle, Corner, Place } from '../car/corner';
-import type { GivenFinding } from '../diagnosis/given';
-import { findFinding } from '../diagnosis/vocabulary/findings';
-import type { Issue, Outcome } from '../issues/issue';
-import { padPairs } from '../pads/pairs';
-import { unknownId } from './findings';
+import { type CalcResult, type Calcs, runIn } from './calc';
+import type { GivenFinding } from './given';
+import { padPairs } from './pads/pairs';
+import { READINGS } from './registry';
+import { findFinding } from './vocabulary/findings';
 
 export type DerivedFinding = GivenFinding & { from: string };
 
@@ -19,17 +20,20 @@ export type Reading = {
 /**
  * The findings a reading implies, by running its calc.
  * A reading taken at a corner speaks for that corner; states that the vocabulary tells of the whole car stay there.
+ * @param path where the reading stands in the input, for the issues
+ * @param calcs the kinds that are known; a case file may bring any named computation, a job only readings
  */
 export function deriveFindings(
   reading: Reading,
   path: string,
+  calcs: Calcs = READINGS,
 ): { derived: DerivedFinding[]; issues: Issue[]; result?: CalcResult } {
-  if (!CALC_NAMES.includes(reading.kind)) {
-    return { derived: [], issues: [unknownId(`${path}.kind`, reading.kind, CALC_NAMES)] };
+  if (!Object.hasOwn(calcs, reading.kind)) {
+    return { derived: [], issues: [unknownId(`${path}.kind`, reading.kind, Object.keys(calcs))] };
   }
   const outcome: Outcome<CalcResult> = reading.said
     ? { ok: true, value: reading.said }
-    : runCalc(reading.kind, reading.input);
+    : runIn(calcs, reading.kind, reading.input);
   if (!outcome.ok) {
     return {
       derived: [],

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { deriveFindings } from '../casefile/derive';
-import { FINDINGS, type Finding } from '../diagnosis/vocabulary/findings';
-import { runCalc } from './registry';
+import { runCalc } from '../exchange/calcs';
+import { deriveFindings } from './derive';
 import { traceOf } from './traces';
+import { FINDINGS, type Finding } from './vocabulary/findings';
 
 const pad = (leading: number, trailing: number) => ({ leading, trailing });
 
@@ -50,7 +50,7 @@ describe('tracing a finding', () => {
       const outcome = runCalc(kind, input);
       if (!outcome.ok) throw new Error(`${kind}: ${JSON.stringify(outcome.issues)}`);
       for (const { id, state, place } of deriveFindings({ kind, input }, kind).derived) {
-        const trace = traceOf(id, state, outcome.value as never, input, place);
+        const trace = traceOf(kind, id, state, outcome.value as never, input, place);
         expect(trace, `${kind} ${id}`).toBeDefined();
         expect(Number.isFinite(trace!.value)).toBe(true);
         if (!['rotor_shape', 'judder_order'].includes(id))
@@ -70,6 +70,7 @@ describe('tracing a finding', () => {
       padLimitC: { front: 550, rear: 480 },
     });
     const trace = traceOf(
+      'heat',
       'rotor_peak',
       'over_pad_limit',
       (outcome as never as { value: never }).value,

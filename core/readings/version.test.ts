@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { LIMIT_SPECS } from '../limits/catalogue';
-import { runCalc } from './registry';
+import { LIMIT_SPECS } from '../car/limits/catalogue';
+import { runCalc } from '../exchange/calcs';
 import { CALCS_VERSION } from './version';
 
 /** One reading of each kind that is written down, chosen so that every limit of it is met. */

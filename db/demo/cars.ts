@@ -1,6 +1,6 @@
+import type { Shop } from '../../core/car/shop';
 import type { CarSpec } from '../../core/car/spec';
 import { startingSet } from '../../core/car/startingSets';
-import type { Shop } from '../../core/shop/shop';
 
 /** An invented workshop beside an invented circuit. Nobody and nothing in it exists. */
 export const DEMO_SHOP: Shop = {

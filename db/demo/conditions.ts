@@ -1,4 +1,8 @@
-import { type Condition, type CornerCondition, soundCondition } from '../../core/instruments/condition';
+import {
+  type Condition,
+  type CornerCondition,
+  soundCondition,
+} from '../../core/readings/instruments/condition';
 import { DEMO_CARS, type DemoCar } from './cars';
 
 const sound = (car: DemoCar) => soundCondition(DEMO_CARS[car]);

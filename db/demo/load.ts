@@ -1,5 +1,5 @@
-import { passingRecord } from '../../core/work/passing';
-import { planOf } from '../../core/work/run';
+import { passingRecord } from '../../core/planning/run/passing';
+import { planOf } from '../../core/planning/run/run';
 import { addCar } from '../../server/cars/actions';
 import { database } from '../../server/db/sql';
 import { addAnswer, addReading } from '../../server/jobs/append';

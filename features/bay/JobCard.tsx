@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
+import { causeLabel } from '@/core/diagnosis/labels';
 import { STAGES } from '@/core/job/stages';
 import type { BayCard } from '@/server/bay/queries';
 import { CornerPlan } from '@/ui/CornerPlan';

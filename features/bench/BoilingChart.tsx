@@ -2,9 +2,9 @@
 
 import { Chart as ChartJS, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import { Scatter } from 'react-chartjs-2';
-import { boilingAtMoisture } from '@/core/fluid/boiling';
-import { type BoilingPair, FLUID_CLASS_IDS, FLUID_CLASSES, type FluidClass } from '@/core/fluid/classes';
-import { shownValue } from '@/core/units/display';
+import { shownValue } from '@/core/base/units/display';
+import { type BoilingPair, FLUID_CLASS_IDS, FLUID_CLASSES, type FluidClass } from '@/core/car/fluidClasses';
+import { boilingAtMoisture } from '@/core/readings/fluid/boiling';
 import { useTokens } from '@/ui/useTokens';
 import { useUnits } from '../shell/useUnits';
 

@@ -2,14 +2,14 @@
 
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
-import { FLUID_CLASS_IDS, FLUID_CLASSES, type FluidClass } from '@/core/fluid/classes';
-import { FLUID_LIMITS } from '@/core/fluid/limits';
-import { type FluidInput, type FluidResult, readFluid } from '@/core/fluid/reading';
-import type { Issue } from '@/core/issues/issue';
-import type { LimitName, ShopLimits } from '@/core/limits/catalogue';
-import { SOURCE_WORDS } from '@/core/limits/sources';
-import type { BaseUnit } from '@/core/units/display';
-import { parseMeasure } from '@/core/units/parse';
+import type { Issue } from '@/core/base/issues/issue';
+import type { BaseUnit } from '@/core/base/units/display';
+import { parseMeasure } from '@/core/base/units/parse';
+import { FLUID_CLASS_IDS, FLUID_CLASSES, type FluidClass } from '@/core/car/fluidClasses';
+import type { LimitName, ShopLimits } from '@/core/car/limits/catalogue';
+import { SOURCE_WORDS } from '@/core/car/limits/sources';
+import { type FluidInput, type FluidResult, readFluid } from '@/core/readings/fluid/fluid';
+import { FLUID_LIMITS } from '@/core/readings/fluid/limits';
 import { Choice } from '@/ui/Choice';
 import { cn } from '@/ui/cn';
 import { NumberField, SelectField } from '@/ui/Field';

@@ -1,11 +1,11 @@
 'use client';
 
 import Link from 'next/link';
+import { FLUID_CLASSES } from '@/core/car/fluidClasses';
 import type { CarSpec } from '@/core/car/spec';
-import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
-import { FLUID_CLASSES } from '@/core/fluid/classes';
+import { causeLabel } from '@/core/diagnosis/labels';
 import { outcomeLabel } from '@/core/job/outcomes';
-import type { FittedPart } from '@/core/work/fitted';
+import type { FittedPart } from '@/core/planning/shelf/fitted';
 import type { CarJob, CarReading, FollowUp } from '@/server/cars/queries';
 import type { CarRow } from '@/server/cars/rows';
 import type { CarPast } from '@/server/wear/queries';

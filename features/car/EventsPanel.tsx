@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { sessionsBy } from '@/core/wear/sessions';
+import { sessionsBy } from '@/core/planning/wear/sessions';
 import type { EventRow } from '@/server/wear/queries';
 import { Button } from '@/ui/Button';
 import { NumberField, TextField } from '@/ui/Field';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useFormContext } from 'react-hook-form';
-import { FLUID_CLASS_IDS, FLUID_CLASSES } from '@/core/fluid/classes';
+import { FLUID_CLASS_IDS, FLUID_CLASSES } from '@/core/car/fluidClasses';
 import { FormSelect, FormText } from './FormFields';
 import type { CarDraft } from './fields';
 

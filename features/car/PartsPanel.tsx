@@ -2,9 +2,9 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { CarEvent } from '@/core/wear/sessions';
-import { type FittedPart, sessionsOn } from '@/core/work/fitted';
-import { PART_KIND_IDS, PART_KINDS, type PartKind } from '@/core/work/parts';
+import { type FittedPart, sessionsOn } from '@/core/planning/shelf/fitted';
+import { PART_KIND_IDS, PART_KINDS, type PartKind } from '@/core/planning/shelf/parts';
+import type { CarEvent } from '@/core/planning/wear/sessions';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { figure, shortDate } from '@/ui/format';

@@ -1,12 +1,12 @@
 'use client';
 
 import { axleOf, CORNERS, type Corner } from '@/core/car/corner';
+import { limitFor } from '@/core/car/limits/catalogue';
 import type { CarSpec } from '@/core/car/spec';
-import { limitFor } from '@/core/limits/catalogue';
-import { fitsIn, padForecast } from '@/core/wear/forecast';
-import type { CornerWear, WearPoint } from '@/core/wear/history';
-import { type LifeLeft, rotorLife } from '@/core/wear/rotorLife';
-import { type CarEvent, nextEvent } from '@/core/wear/sessions';
+import { fitsIn, padForecast } from '@/core/planning/wear/forecast';
+import type { CornerWear, WearPoint } from '@/core/planning/wear/history';
+import { type LifeLeft, rotorLife } from '@/core/planning/wear/rotorLife';
+import { type CarEvent, nextEvent } from '@/core/planning/wear/sessions';
 import { figure } from '@/ui/format';
 import { WearTrend } from '@/ui/WearTrend';
 import { useShop } from '../shell/ShopContext';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { parseWith } from '@/core/base/issues/zod';
 import { carSpecSchema } from '@/core/car/spec';
 import { CAR_KINDS, startingSet } from '@/core/car/startingSets';
-import { parseWith } from '@/core/issues/zod';
 import { AXLE_NUMBERS, draftOf, numberError, specOf, withStartingSet } from './fields';
 
 describe('the car form', () => {

@@ -1,8 +1,8 @@
-import { LIMITS } from '@/core/car/limits';
+import type { Unit } from '@/core/base/units/convert';
+import { parseMeasure } from '@/core/base/units/parse';
+import { LIMITS } from '@/core/car/limits/carLimits';
 import type { CarSpec } from '@/core/car/spec';
 import { TORQUE_IDS, TORQUE_RANGE, TORQUES, type TorqueId } from '@/core/car/torques';
-import type { Unit } from '@/core/units/convert';
-import { parseMeasure } from '@/core/units/parse';
 
 /** The car form's values: what was typed, as typed. */
 export type AxleDraft = Record<

@@ -4,9 +4,14 @@ import { Plug, Unplug } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { axleOf } from '@/core/car/corner';
 import { USUAL_RADII } from '@/core/car/usualRadii';
-import type { Condition, Pose } from '@/core/instruments/condition';
-import { INSTRUMENT_KINDS, INSTRUMENTS, type InstrumentKind, instrumentFor } from '@/core/instruments/kinds';
-import { simulatedInstrument } from '@/core/instruments/simulate';
+import type { Condition, Pose } from '@/core/readings/instruments/condition';
+import {
+  INSTRUMENT_KINDS,
+  INSTRUMENTS,
+  type InstrumentKind,
+  instrumentFor,
+} from '@/core/readings/instruments/kinds';
+import { simulatedInstrument } from '@/core/readings/instruments/simulate';
 import { Button } from '@/ui/Button';
 import { figure } from '@/ui/format';
 import { useDesk } from '../job/desk/Desk';

@@ -1,6 +1,6 @@
-import type { InstrumentKind } from '@/core/instruments/kinds';
-import { formatRequest, lineCutter, type Message, parseMessage } from '@/core/instruments/protocol';
-import type { Unit } from '@/core/units/convert';
+import type { Unit } from '@/core/base/units/convert';
+import type { InstrumentKind } from '@/core/readings/instruments/kinds';
+import { formatRequest, lineCutter, type Message, parseMessage } from '@/core/readings/instruments/protocol';
 import type { Link } from './link';
 
 /** An instrument on a line, once it has said who it is. */

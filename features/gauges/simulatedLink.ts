@@ -1,6 +1,6 @@
-import type { Pose } from '@/core/instruments/condition';
-import { lineCutter } from '@/core/instruments/protocol';
-import type { SimulatedInstrument } from '@/core/instruments/simulate';
+import type { Pose } from '@/core/readings/instruments/condition';
+import { lineCutter } from '@/core/readings/instruments/protocol';
+import type { SimulatedInstrument } from '@/core/readings/instruments/simulate';
 import type { Link } from './link';
 
 /** What one can do to a simulated instrument by hand: put it somewhere, press its button, pull its plug. */

@@ -1,9 +1,9 @@
 'use client';
 
 import { type Corner, cornersOf, type Place } from '@/core/car/corner';
-import { stateWord } from '@/core/diagnosis/vocabulary/words';
 import { type Evidence, pieceSlot } from '@/core/job/evidence';
-import { measureOf } from '@/core/walk/measures';
+import { measureOf } from '@/core/readings/measures';
+import { stateWord } from '@/core/readings/vocabulary/words';
 import { Button } from '@/ui/Button';
 import { Opens } from '@/ui/Opens';
 import { Measure } from '../measure/Measure';

@@ -2,9 +2,9 @@
 
 import type { ReactNode } from 'react';
 import type { Place } from '@/core/car/corner';
-import { type FindingId, findingOf } from '@/core/diagnosis/vocabulary/findings';
-import { stateWord } from '@/core/diagnosis/vocabulary/words';
-import type { Phase } from '@/core/job/sheet';
+import type { Phase } from '@/core/readings/phase';
+import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
+import { stateWord } from '@/core/readings/vocabulary/words';
 import { Choice } from '@/ui/Choice';
 import { cn } from '@/ui/cn';
 import { useDesk } from './desk/Desk';

@@ -2,8 +2,8 @@
 
 import Link from 'next/link';
 import { type PlannedCheck, planHalfHour } from '@/core/diagnosis/beside/halfHour';
-import { findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { timeLeft } from '@/core/job/timeLeft';
+import { findingOf } from '@/core/readings/vocabulary/findings';
 import { figure } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
 import { useNow } from '../shell/useNow';

@@ -2,9 +2,9 @@
 
 import Link from 'next/link';
 import { useRef, useState } from 'react';
-import { answerWords } from '@/core/diagnosis/vocabulary/words';
 import { evidenceTogether } from '@/core/job/evidence';
 import { isComplete, type JobHold } from '@/core/job/holds';
+import { answerWords } from '@/core/readings/vocabulary/words';
 import { Button, buttonClass } from '@/ui/Button';
 import { TextArea, TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';

@@ -1,7 +1,7 @@
 'use client';
 
 import { CORNERS } from '@/core/car/corner';
-import { FLUID_CLASSES } from '@/core/fluid/classes';
+import { FLUID_CLASSES } from '@/core/car/fluidClasses';
 import type { JobSheet } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
 import { CornerPlan } from '@/ui/CornerPlan';

@@ -1,6 +1,6 @@
 'use client';
 
-import { measuredOver } from '@/core/wear/over';
+import { measuredOver } from '@/core/planning/wear/over';
 import { usePast } from '../measure/PastContext';
 import { jobCorners } from '../plan/corners';
 import { useDesk } from './desk/Desk';

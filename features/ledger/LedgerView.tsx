@@ -3,8 +3,8 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef } from 'react';
-import { CAUSES } from '@/core/diagnosis/vocabulary/causes';
-import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
+import { CAUSES } from '@/core/diagnosis/causes';
+import { causeLabel } from '@/core/diagnosis/labels';
 import { OUTCOMES, outcomeLabel } from '@/core/job/outcomes';
 import type { LedgerPage, LedgerSearch } from '@/server/ledger/queries';
 import { Button, buttonClass } from '@/ui/Button';

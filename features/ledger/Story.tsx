@@ -1,9 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { findingOf } from '@/core/diagnosis/vocabulary/findings';
-import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
-import { answerWords, stateWord } from '@/core/diagnosis/vocabulary/words';
+import { causeLabel } from '@/core/diagnosis/labels';
 import type { JobHold } from '@/core/job/holds';
 import type { Judgement } from '@/core/job/judgement';
 import { outcomeLabel } from '@/core/job/outcomes';
@@ -11,7 +9,9 @@ import type { ProofCheck } from '@/core/job/proof';
 import type { AnswerRow, JobSheet } from '@/core/job/sheet';
 import { corrections } from '@/core/job/slips';
 import { standingAnswers } from '@/core/job/standing';
-import type { Measured } from '@/core/wear/measured';
+import type { Measured } from '@/core/planning/wear/measured';
+import { findingOf } from '@/core/readings/vocabulary/findings';
+import { answerWords, stateWord } from '@/core/readings/vocabulary/words';
 import type { JobLeft } from '@/server/ledger/left';
 import { Button, buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';

@@ -1,10 +1,10 @@
 'use client';
 
-import { findingOf } from '@/core/diagnosis/vocabulary/findings';
-import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import type { BaseUnit } from '@/core/base/units/display';
+import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import type { Derived } from '@/core/job/current';
-import { SOURCE_WORDS } from '@/core/limits/sources';
-import type { BaseUnit } from '@/core/units/display';
+import { findingOf } from '@/core/readings/vocabulary/findings';
+import { stateWord } from '@/core/readings/vocabulary/words';
 import { useUnits } from '../shell/useUnits';
 import { Chapter } from './Chapter';
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { PART_KINDS } from '@/core/work/parts';
+import { PART_KINDS } from '@/core/planning/shelf/parts';
 import type { JobLeft } from '@/server/ledger/left';
 import { shortDate } from '@/ui/format';
 import { Chapter } from './Chapter';

@@ -1,10 +1,11 @@
 'use client';
 
-import type { JobSheet, WorkRow } from '@/core/job/sheet';
-import { fluidSoFar } from '@/core/work/bleed/soFar';
-import { planOf, runOf } from '@/core/work/run';
-import { doneTogether } from '@/core/work/spans';
-import { troublesOf } from '@/core/work/troubles';
+import type { JobSheet } from '@/core/job/sheet';
+import { fluidSoFar } from '@/core/planning/bleed/soFar';
+import type { WorkRow } from '@/core/planning/run/rows';
+import { planOf, runOf } from '@/core/planning/run/run';
+import { doneTogether } from '@/core/planning/run/spans';
+import { troublesOf } from '@/core/planning/run/troubles';
 import { recordWords } from '../job/work/recordWords';
 import { Chapter } from './Chapter';
 

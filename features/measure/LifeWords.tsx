@@ -1,7 +1,7 @@
 'use client';
 
-import type { Fits } from '@/core/wear/forecast';
-import type { LifeLeft } from '@/core/wear/rotorLife';
+import type { Fits } from '@/core/planning/wear/forecast';
+import type { LifeLeft } from '@/core/planning/wear/rotorLife';
 import { figure } from '@/ui/format';
 import type { PastWear } from './usePastWear';
 

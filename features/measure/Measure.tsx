@@ -1,8 +1,10 @@
 'use client';
 
 import dynamic from 'next/dynamic';
+import { Fragment, type ReactNode } from 'react';
 import type { Corner } from '@/core/car/corner';
-import type { MeasureId } from '@/core/walk/measures';
+import { MEASURES, type MeasureId } from '@/core/readings/measures';
+import type { FigureFormId } from './figures/forms';
 
 // Forms come after the page: the questions do not wait for them. Their place is kept, so that nothing moves under a finger.
 const FluidForm = dynamic(() => import('./whole/FluidForm').then((module) => module.FluidForm), {
@@ -29,26 +31,32 @@ const FiguresForm = dynamic(() => import('./figures/FiguresForm').then((module) 
 });
 
 type Props = { measure: MeasureId; corner?: Corner; onDone?: () => void };
+type Form = (props: { corner: Corner; onDone?: () => void }) => ReactNode;
 
-/** The form of a measure, at a corner or of the whole car. */
+/** A list of plain figures is all that most readings need. */
+const figures =
+  (form: FigureFormId): Form =>
+  ({ corner, onDone }) => (
+    <FiguresForm form={form} corner={MEASURES[form].at === 'corner' ? corner : undefined} onDone={onDone} />
+  );
+
+/** The form of each measure. */
+const FORMS: Record<MeasureId, Form> = {
+  fluid: ({ onDone }) => <FluidForm onDone={onDone} />,
+  ratio: ({ onDone }) => <PedalRatioForm onDone={onDone} />,
+  judder: ({ onDone }) => <JudderForm onDone={onDone} />,
+  pads: (props) => <PadsForm {...props} />,
+  rotor: (props) => <RotorForm {...props} />,
+  hub: (props) => <HubForm {...props} />,
+  pedal: figures('pedal'),
+  heat: figures('heat'),
+  bearing: figures('bearing'),
+  flex: figures('flex'),
+  drum: figures('drum'),
+};
+
+/** The form of a measure, at a corner or of the whole car; a corner has to be chosen for one that is taken there. */
 export function Measure({ measure, corner, onDone }: Props) {
-  switch (measure) {
-    case 'fluid':
-      return <FluidForm onDone={onDone} />;
-    case 'ratio':
-      return <PedalRatioForm onDone={onDone} />;
-    case 'pads':
-      return corner ? <PadsForm key={corner} corner={corner} onDone={onDone} /> : null;
-    case 'rotor':
-      return corner ? <RotorForm key={corner} corner={corner} onDone={onDone} /> : null;
-    case 'hub':
-      return corner ? <HubForm key={corner} corner={corner} onDone={onDone} /> : null;
-    case 'judder':
-      return <JudderForm onDone={onDone} />;
-    case 'pedal':
-    case 'heat':
-      return <FiguresForm form={measure} onDone={onDone} />;
-    default:
-      return corner ? <FiguresForm key={corner} form={measure} corner={corner} onDone={onDone} /> : null;
-  }
+  if (MEASURES[measure].at === 'corner' && !corner) return null;
+  return <Fragment key={corner}>{FORMS[measure]({ corner: corner!, onDone })}</Fragment>;
 }

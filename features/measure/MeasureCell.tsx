@@ -1,9 +1,9 @@
 'use client';
 
 import { useEffect, useLayoutEffect } from 'react';
-import type { Pose } from '@/core/instruments/condition';
-import type { Quantity } from '@/core/instruments/kinds';
-import type { BaseUnit } from '@/core/units/display';
+import type { BaseUnit } from '@/core/base/units/display';
+import type { Pose } from '@/core/readings/instruments/condition';
+import type { Quantity } from '@/core/readings/instruments/kinds';
 import { cn } from '@/ui/cn';
 import { useMeasureDesk } from './MeasureDesk';
 import { useKeypad } from './useKeypad';

@@ -2,9 +2,9 @@
 
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
-import type { Pose } from '@/core/instruments/condition';
-import type { Quantity } from '@/core/instruments/kinds';
-import type { BaseUnit } from '@/core/units/display';
+import type { BaseUnit } from '@/core/base/units/display';
+import type { Pose } from '@/core/readings/instruments/condition';
+import type { Quantity } from '@/core/readings/instruments/kinds';
 
 /** A field that waits for a figure: by keyboard, by the keys on the screen, or from a gauge. */
 export type Cell = {

@@ -2,9 +2,9 @@
 
 import { createContext, type ReactNode, useContext } from 'react';
 import type { Corner } from '@/core/car/corner';
-import type { CornerWear } from '@/core/wear/history';
-import type { Measured } from '@/core/wear/measured';
-import type { CarEvent } from '@/core/wear/sessions';
+import type { CornerWear } from '@/core/planning/wear/history';
+import type { Measured } from '@/core/planning/wear/measured';
+import type { CarEvent } from '@/core/planning/wear/sessions';
 
 /** What was measured on this car in other jobs, and its days on track. */
 export type CarPastView = { wear: Record<Corner, CornerWear>; measured: Measured; events: CarEvent[] };

@@ -1,7 +1,7 @@
 'use client';
 
 import { createContext, type ReactNode, useContext } from 'react';
-import type { Phase } from '@/core/job/sheet';
+import type { Phase } from '@/core/readings/phase';
 
 type Around = { phase: Phase; fitted: boolean };
 

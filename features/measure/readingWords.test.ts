@@ -14,7 +14,7 @@ describe('a reading in words', () => {
     ['pedal', { masterMovementMm: 1.5, vacuumKPa: 70 }, 'master moves 1.5 mm, vacuum 70 kPa'],
     ['bearing', { playMm: 0.06 }, '0.060 mm'],
     ['hub-flex', { deflectionMm: 0.3 }, '0.30 mm'],
-    ['drum', { boreMm: [228.6, 228.72] }, 'bore 228.60 mm and 228.72 mm'],
+    ['drum', { boreMm: [228.6, 228.72] }, 'bore 228.60 mm, to 228.72 mm'],
     ['heat', { corners: { FL: { faceC: 320 }, RR: { caliperPeakC: 150 } } }, 'FL 320 °C, RR 150 °C'],
     ['judder', { speedKmh: 110, frequencyHz: 15.72 }, '110 km/h, 15.7 beats a second'],
     ['judder', { speedKmh: 110 }, '110 km/h'],

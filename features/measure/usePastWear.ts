@@ -1,8 +1,8 @@
 'use client';
 
 import type { Corner } from '@/core/car/corner';
-import type { CornerWear } from '@/core/wear/history';
-import { type CarEvent, nextEvent, sessionsBy } from '@/core/wear/sessions';
+import type { CornerWear } from '@/core/planning/wear/history';
+import { type CarEvent, nextEvent, sessionsBy } from '@/core/planning/wear/sessions';
 import { useShop } from '../shell/ShopContext';
 import { usePast } from './PastContext';
 

@@ -1,8 +1,9 @@
 'use client';
 
 import type { Corner } from '@/core/car/corner';
-import type { Phase, ReadingRow } from '@/core/job/sheet';
+import type { ReadingRow } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
+import type { Phase } from '@/core/readings/phase';
 import { useDesk } from '../job/desk/Desk';
 import { usePhase } from './PhaseContext';
 

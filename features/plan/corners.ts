@@ -1,12 +1,12 @@
 import { axleOf, CORNERS, type Corner } from '@/core/car/corner';
 import type { CarSpec } from '@/core/car/spec';
-import { type FindingId, findingOf } from '@/core/diagnosis/vocabulary/findings';
-import { stateWord } from '@/core/diagnosis/vocabulary/words';
 import type { Derived } from '@/core/job/current';
 import type { JobHold } from '@/core/job/holds';
 import type { JobSheet } from '@/core/job/sheet';
 import { standingAnswers } from '@/core/job/standing';
-import type { Measured } from '@/core/wear/measured';
+import type { Measured } from '@/core/planning/wear/measured';
+import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
+import { stateWord } from '@/core/readings/vocabulary/words';
 import type { PlanCorner } from '@/ui/CornerPlan';
 
 /** Drawn when nobody has entered the figure: ordinary sizes, mm. */

@@ -1,8 +1,8 @@
-import { LIMIT_NAMES, LIMIT_SPECS, type LimitName, type ShopLimits } from '@/core/limits/catalogue';
-import { SOURCE_WORDS } from '@/core/limits/sources';
-import { UNITS, type Unit } from '@/core/units/convert';
-import { type BaseUnit, shownValue } from '@/core/units/display';
-import { parseMeasure } from '@/core/units/parse';
+import { UNITS, type Unit } from '@/core/base/units/convert';
+import { type BaseUnit, shownValue } from '@/core/base/units/display';
+import { parseMeasure } from '@/core/base/units/parse';
+import { LIMIT_NAMES, LIMIT_SPECS, type LimitName, type ShopLimits } from '@/core/car/limits/catalogue';
+import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import { NumberField } from '@/ui/Field';
 import type { Units } from '../shell/units';
 

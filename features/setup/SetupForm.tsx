@@ -3,11 +3,11 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useState } from 'react';
-import { BED_IN_SCHOOLS, type BedInSchool } from '@/core/bedin/schools';
-import { FLUID_SCHOOLS } from '@/core/due/fluid';
-import { convert } from '@/core/units/convert';
-import { parseMeasure } from '@/core/units/parse';
-import { PRESSURE_SCHOOLS, WAYS } from '@/core/work/ways';
+import { convert } from '@/core/base/units/convert';
+import { parseMeasure } from '@/core/base/units/parse';
+import { BED_IN_SCHOOLS, type BedInSchool } from '@/core/planning/bedin/schools';
+import { FLUID_SCHOOLS } from '@/core/planning/due/fluid';
+import { PRESSURE_SCHOOLS, WAYS } from '@/core/planning/ways';
 import type { ShopRow } from '@/server/shop/queries';
 import { Button } from '@/ui/Button';
 import { NumberField, SelectField, TextField } from '@/ui/Field';

@@ -2,9 +2,9 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { FLUID_CLASS_IDS, FLUID_CLASSES } from '@/core/fluid/classes';
-import { parseMeasure } from '@/core/units/parse';
-import { PART_KIND_IDS, PART_KINDS, type PartKind } from '@/core/work/parts';
+import { parseMeasure } from '@/core/base/units/parse';
+import { FLUID_CLASS_IDS, FLUID_CLASSES } from '@/core/car/fluidClasses';
+import { PART_KIND_IDS, PART_KINDS, type PartKind } from '@/core/planning/shelf/parts';
 import { Button } from '@/ui/Button';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { newId } from '../shell/newId';

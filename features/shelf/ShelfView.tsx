@@ -2,10 +2,10 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { limitFor } from '@/core/limits/catalogue';
-import { SOURCE_WORDS } from '@/core/limits/sources';
-import { PART_KINDS, type PartKind } from '@/core/work/parts';
-import { bottleRefused } from '@/core/work/shelf';
+import { limitFor } from '@/core/car/limits/catalogue';
+import { SOURCE_WORDS } from '@/core/car/limits/sources';
+import { PART_KINDS, type PartKind } from '@/core/planning/shelf/parts';
+import { bottleRefused } from '@/core/planning/shelf/shelf';
 import type { ShelfRow } from '@/server/shelf/queries';
 import { Button } from '@/ui/Button';
 import { moment } from '@/ui/format';

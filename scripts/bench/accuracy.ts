@@ -1,12 +1,12 @@
 import { CORNERS, type Corner } from '../../core/car/corner';
+import type { CauseId } from '../../core/diagnosis/causes';
 import { diagnose } from '../../core/diagnosis/diagnose';
-import type { GivenFinding } from '../../core/diagnosis/given';
 import { minutesFor } from '../../core/diagnosis/hand';
 import type { Fault } from '../../core/diagnosis/network/faults';
 import type { NextCheck, Verdict } from '../../core/diagnosis/verdict';
-import type { CauseId } from '../../core/diagnosis/vocabulary/causes';
-import { FINDINGS, type Finding, type FindingId, findingOf } from '../../core/diagnosis/vocabulary/findings';
-import { WORKS } from '../../core/work/works';
+import { WORKS } from '../../core/planning/works';
+import type { GivenFinding } from '../../core/readings/given';
+import { FINDINGS, type Finding, type FindingId, findingOf } from '../../core/readings/vocabulary/findings';
 import { seeded } from '../../tests/support/drawn';
 import { CAR, perturbedWorld, type World } from './world';
 

@@ -1,6 +1,6 @@
 import { diagnose } from '../../core/diagnosis/diagnose';
-import { familyOf } from '../../core/diagnosis/vocabulary/families';
-import { FINDINGS, type Finding } from '../../core/diagnosis/vocabulary/findings';
+import { familyOf } from '../../core/readings/vocabulary/families';
+import { FINDINGS, type Finding } from '../../core/readings/vocabulary/findings';
 import { CAR } from './world';
 
 /** Every two complaints of unlike kinds: how much is left to what nobody listed, and what leads. */

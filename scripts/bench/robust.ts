@@ -1,9 +1,9 @@
 import type { Corner } from '../../core/car/corner';
 import { diagnose } from '../../core/diagnosis/diagnose';
-import type { GivenFinding } from '../../core/diagnosis/given';
 import { knowledgeOf } from '../../core/diagnosis/knowledge/all';
-import { findingOf } from '../../core/diagnosis/vocabulary/findings';
-import { WORKS } from '../../core/work/works';
+import { WORKS } from '../../core/planning/works';
+import type { GivenFinding } from '../../core/readings/given';
+import { findingOf } from '../../core/readings/vocabulary/findings';
 import { seeded } from '../../tests/support/drawn';
 import { CAR, perturbedWorld } from './world';
 

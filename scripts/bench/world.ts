@@ -1,9 +1,9 @@
 import type { Corner } from '../../core/car/corner';
 import type { CarTraits } from '../../core/car/traits';
-import type { GivenFinding } from '../../core/diagnosis/given';
 import { type Fault, faultsOf } from '../../core/diagnosis/network/faults';
-import { familyOf } from '../../core/diagnosis/vocabulary/families';
-import { FINDINGS, type Finding, type FindingId, findingOf } from '../../core/diagnosis/vocabulary/findings';
+import type { GivenFinding } from '../../core/readings/given';
+import { familyOf } from '../../core/readings/vocabulary/families';
+import { FINDINGS, type Finding, type FindingId, findingOf } from '../../core/readings/vocabulary/findings';
 import { broughtAbout, drawAnswer } from '../../tests/support/drawn';
 import { COUPE, SALOON } from '../../tests/support/told';
 

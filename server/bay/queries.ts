@@ -1,7 +1,7 @@
-import { fluidDue } from '../../core/due/fluid';
 import type { JobCard } from '../../core/job/card';
 import type { JobSheet } from '../../core/job/sheet';
 import { byUrgency } from '../../core/job/urgency';
+import { fluidDue } from '../../core/planning/due/fluid';
 import { type CarLine, type FollowUp, listCars, openFollowUps } from '../cars/queries';
 import { database } from '../db/sql';
 import { cardAside } from '../heavy/judge';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
+import { parseWith } from '../../core/base/issues/zod';
 import { type CarSpec, carSpecSchema } from '../../core/car/spec';
-import { parseWith } from '../../core/issues/zod';
 import { database, type Sql } from '../db/sql';
 import { accept, notFound, stale } from '../failure';
 import { fieldsOf, versioned } from '../http/versioned';

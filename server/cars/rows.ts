@@ -1,6 +1,6 @@
 import type { Row } from 'postgres';
+import { fromSI, toSI } from '../../core/base/units/convert';
 import type { AxleSpec, CarSpec } from '../../core/car/spec';
-import { fromSI, toSI } from '../../core/units/convert';
 
 export type CarRow = CarSpec & { id: string; version: number };
 

@@ -1,5 +1,5 @@
-import type { OpenCase } from '../../core/casefile/open';
-import type { Outcome } from '../../core/issues/issue';
+import type { Outcome } from '../../core/base/issues/issue';
+import type { OpenCase } from '../../core/exchange/casefile/open';
 import { accept } from '../failure';
 import { startWorker } from './worker';
 

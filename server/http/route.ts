@@ -1,4 +1,4 @@
-import { readJsonText } from '../../core/issues/json';
+import { readJsonText } from '../../core/base/issues/json';
 import { within } from '../db/deadline';
 import { toFailure } from '../db/failures';
 import { accept, Failure } from '../failure';

@@ -1,4 +1,4 @@
-import { showValue } from '../../core/issues/issue';
+import { showValue } from '../../core/base/issues/issue';
 import { refused } from '../failure';
 
 /** The largest the database counts to. */

@@ -1,10 +1,10 @@
-import { checkCauses } from '../../core/casefile/findings';
-import { dayIn } from '../../core/due/day';
-import { parseWith } from '../../core/issues/zod';
+import { dayIn } from '../../core/base/day';
+import { parseWith } from '../../core/base/issues/zod';
+import { checkCauses } from '../../core/exchange/casefile/findings';
 import { closingIssues } from '../../core/job/closing';
 import { type Closing, closingSchema } from '../../core/job/closingSchema';
 import type { JobSheet } from '../../core/job/sheet';
-import { planOf, runOf } from '../../core/work/run';
+import { planOf, runOf } from '../../core/planning/run/run';
 import { database, type Sql } from '../db/sql';
 import { accept, stale } from '../failure';
 import { versioned } from '../http/versioned';

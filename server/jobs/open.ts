@@ -1,4 +1,4 @@
-import { parseWith } from '../../core/issues/zod';
+import { parseWith } from '../../core/base/issues/zod';
 import { jobChangesSchema, newJobSchema } from '../../core/job/schemas';
 import type { JobFields, JobSheet } from '../../core/job/sheet';
 import { getCar } from '../cars/queries';

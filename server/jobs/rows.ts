@@ -1,15 +1,9 @@
 import type { Row } from 'postgres';
-import { type CalcResult, runCalc } from '../../core/calc/registry';
-import { CALCS_VERSION } from '../../core/calc/version';
-import type {
-  AnswerRow,
-  JobHead,
-  ProofRow,
-  ReadingRow,
-  TickRow,
-  VerdictRow,
-  WorkRow,
-} from '../../core/job/sheet';
+import { runCalc } from '../../core/exchange/calcs';
+import type { AnswerRow, JobHead, ProofRow, ReadingRow, VerdictRow } from '../../core/job/sheet';
+import type { TickRow, WorkRow } from '../../core/planning/run/rows';
+import type { CalcResult } from '../../core/readings/calc';
+import { CALCS_VERSION } from '../../core/readings/version';
 
 const iso = (date: Date | null) => date?.toISOString() ?? null;
 

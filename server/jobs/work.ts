@@ -1,8 +1,7 @@
-import { bedInSchema } from '../../core/bedin/schema';
-import { bleedInputSchema } from '../../core/bleed/schema';
-import { parseWith } from '../../core/issues/zod';
+import { parseWith } from '../../core/base/issues/zod';
 import { worksUnderWay } from '../../core/job/closing';
 import { openHolds } from '../../core/job/holds';
+import { knownOf } from '../../core/job/known';
 import {
   type NewWork,
   newProofSchema,
@@ -10,12 +9,14 @@ import {
   newVerdictSchema,
   newWorkSchema,
 } from '../../core/job/schemas';
-import type { JobSheet, ProofRow, TickRow, VerdictRow, WorkRow } from '../../core/job/sheet';
+import type { JobSheet, ProofRow, VerdictRow } from '../../core/job/sheet';
 import { signingIssues } from '../../core/job/signing';
-import { knownOf } from '../../core/work/known';
-import { plainPlan, planWork, type WorkPlan } from '../../core/work/plan';
-import { planOf } from '../../core/work/run';
-import { drivenWhileApart, drivenWhileHeld, tickIssues } from '../../core/work/tickIssues';
+import { bedInSchema } from '../../core/planning/bedin/schema';
+import { bleedInputSchema } from '../../core/planning/bleed/schema';
+import { plainPlan, planWork, type WorkPlan } from '../../core/planning/plan';
+import type { TickRow, WorkRow } from '../../core/planning/run/rows';
+import { planOf } from '../../core/planning/run/run';
+import { drivenWhileApart, drivenWhileHeld, tickIssues } from '../../core/planning/run/tickIssues';
 import { database, type Sql } from '../db/sql';
 import { accept, notFound, stale } from '../failure';
 import { judgeAside } from '../heavy/judge';

@@ -1,6 +1,6 @@
+import type { CauseId } from '../../core/diagnosis/causes';
 import type { Forecasted } from '../../core/diagnosis/learn/calibration';
 import type { Confirmed } from '../../core/diagnosis/learn/priors';
-import type { CauseId } from '../../core/diagnosis/vocabulary/causes';
 import { database, type Sql } from '../db/sql';
 
 /** Causes confirmed at the end of the shop's jobs, where the work helped: what a shop learns from. */

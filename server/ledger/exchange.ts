@@ -1,10 +1,10 @@
-import { runCalc } from '../../core/calc/registry';
 import type { CarSpec } from '../../core/car/spec';
 import { startingSet } from '../../core/car/startingSets';
 import type { CarTraits } from '../../core/car/traits';
-import { caseFromSheet } from '../../core/casefile/fromSheet';
-import type { OpenCase } from '../../core/casefile/open';
-import type { CaseFile, CaseFinding } from '../../core/casefile/schema';
+import { runCalc } from '../../core/exchange/calcs';
+import { caseFromSheet } from '../../core/exchange/casefile/fromSheet';
+import type { OpenCase } from '../../core/exchange/casefile/open';
+import type { CaseFile, CaseFinding } from '../../core/exchange/casefile/schema';
 import { axleColumns, carColumns } from '../cars/rows';
 import { database, type Sql } from '../db/sql';
 import { accept } from '../failure';

@@ -1,4 +1,4 @@
-import type { FittedPart } from '../../core/work/fitted';
+import type { FittedPart } from '../../core/planning/shelf/fitted';
 import { database } from '../db/sql';
 import { partFromRow } from '../parts/queries';
 

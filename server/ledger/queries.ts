@@ -1,5 +1,5 @@
 import type { Row } from 'postgres';
-import { CAUSES } from '../../core/diagnosis/vocabulary/causes';
+import { CAUSES } from '../../core/diagnosis/causes';
 import { OUTCOME_IDS, type OutcomeId } from '../../core/job/outcomes';
 import { database } from '../db/sql';
 

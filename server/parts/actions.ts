@@ -1,7 +1,7 @@
-import type { Issue } from '../../core/issues/issue';
-import { parseWith } from '../../core/issues/zod';
-import type { FittedPart } from '../../core/work/fitted';
-import { type NewPart, newPartSchema } from '../../core/work/shelfSchema';
+import type { Issue } from '../../core/base/issues/issue';
+import { parseWith } from '../../core/base/issues/zod';
+import type { FittedPart } from '../../core/planning/shelf/fitted';
+import { type NewPart, newPartSchema } from '../../core/planning/shelf/shelfSchema';
 import { database, type Sql } from '../db/sql';
 import { accept, notFound, refused } from '../failure';
 import { fieldsOf } from '../http/versioned';

@@ -1,5 +1,5 @@
 import type { Row } from 'postgres';
-import type { FittedPart } from '../../core/work/fitted';
+import type { FittedPart } from '../../core/planning/shelf/fitted';
 import { database, type Sql } from '../db/sql';
 
 export function partFromRow(row: Row): FittedPart {

@@ -1,12 +1,12 @@
-import { parseWith } from '../../core/issues/zod';
-import { toSI } from '../../core/units/convert';
-import { bottlesFor } from '../../core/work/shelf';
+import { parseWith } from '../../core/base/issues/zod';
+import { toSI } from '../../core/base/units/convert';
+import { bottlesFor } from '../../core/planning/shelf/shelf';
 import {
   newShelfItemSchema,
   openBottleSchema,
   shelfChangesSchema,
   usedFluidSchema,
-} from '../../core/work/shelfSchema';
+} from '../../core/planning/shelf/shelfSchema';
 import { database, type Sql } from '../db/sql';
 import { accept, notFound, refused, stale } from '../failure';
 import { fieldsOf, versioned } from '../http/versioned';

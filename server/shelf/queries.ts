@@ -1,6 +1,6 @@
 import type { Row } from 'postgres';
-import { fromSI } from '../../core/units/convert';
-import type { ShelfItem } from '../../core/work/shelf';
+import { fromSI } from '../../core/base/units/convert';
+import type { ShelfItem } from '../../core/planning/shelf/shelf';
 import { database, type Sql } from '../db/sql';
 
 export type ShelfRow = ShelfItem & { version: number };

@@ -1,7 +1,7 @@
-import { parseWith } from '../../core/issues/zod';
-import type { LimitName } from '../../core/limits/catalogue';
-import { shopSchema } from '../../core/shop/shop';
-import { toSI } from '../../core/units/convert';
+import { parseWith } from '../../core/base/issues/zod';
+import { toSI } from '../../core/base/units/convert';
+import type { LimitName } from '../../core/car/limits/catalogue';
+import { shopSchema } from '../../core/car/shop';
 import { database } from '../db/sql';
 import { accept, stale } from '../failure';
 import { versioned } from '../http/versioned';

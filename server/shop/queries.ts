@@ -1,6 +1,6 @@
-import { LIMIT_SPECS, type LimitName, type ShopLimits } from '../../core/limits/catalogue';
-import type { Shop } from '../../core/shop/shop';
-import { fromSI, toSI, UNITS, type Unit } from '../../core/units/convert';
+import { fromSI, toSI, UNITS, type Unit } from '../../core/base/units/convert';
+import { LIMIT_SPECS, type LimitName, type ShopLimits } from '../../core/car/limits/catalogue';
+import type { Shop } from '../../core/car/shop';
 import { database, type Sql } from '../db/sql';
 
 export type ShopRow = Shop & { version: number; isDemo: boolean };

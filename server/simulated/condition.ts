@@ -1,4 +1,4 @@
-import { type Condition, soundCondition } from '../../core/instruments/condition';
+import { type Condition, soundCondition } from '../../core/readings/instruments/condition';
 import { getCar } from '../cars/queries';
 import { database } from '../db/sql';
 

@@ -1,5 +1,5 @@
-import { parseWith } from '../../core/issues/zod';
-import { eventSchema } from '../../core/wear/eventSchema';
+import { parseWith } from '../../core/base/issues/zod';
+import { eventSchema } from '../../core/planning/wear/eventSchema';
 import { getCar } from '../cars/queries';
 import { database } from '../db/sql';
 import { accept, notFound, stale } from '../failure';

@@ -1,9 +1,9 @@
 import type { Row } from 'postgres';
+import { dayIn } from '../../core/base/day';
 import type { Corner } from '../../core/car/corner';
-import { dayIn } from '../../core/due/day';
-import { type CornerWear, type PastReading, wearOf } from '../../core/wear/history';
-import { type Measured, measuredOf } from '../../core/wear/measured';
-import { type CarEvent, sessionsBy } from '../../core/wear/sessions';
+import { type CornerWear, type PastReading, wearOf } from '../../core/planning/wear/history';
+import { type Measured, measuredOf } from '../../core/planning/wear/measured';
+import { type CarEvent, sessionsBy } from '../../core/planning/wear/sessions';
 import { database, type Sql } from '../db/sql';
 import { figuresFromRow } from '../jobs/rows';
 

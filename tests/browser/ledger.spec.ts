@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { openCase } from '../../core/casefile/open';
+import { openCase } from '../../core/exchange/casefile/open';
 import { expect, key, test } from './test';
 
 const lines = (page: import('@playwright/test').Page) => page.getByRole('main').locator('ul > li');

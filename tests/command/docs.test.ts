@@ -2,9 +2,9 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { describe, expect, it } from 'vitest';
-import { CALC_NAMES } from '../../core/calc/registry';
-import { INSTRUMENTS } from '../../core/instruments/kinds';
-import { FAULTS, formatRequest } from '../../core/instruments/protocol';
+import { CALC_NAMES } from '../../core/exchange/calcs';
+import { INSTRUMENTS } from '../../core/readings/instruments/kinds';
+import { FAULTS, formatRequest } from '../../core/readings/instruments/protocol';
 import { BAUD_RATE } from '../../features/gauges/link';
 
 const ROOT = fileURLToPath(new URL('../../', import.meta.url));

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { CALC_NAMES } from '../../core/calc/registry';
+import { CALC_NAMES } from '../../core/exchange/calcs';
 import { loadDemo } from '../../db/demo/load';
 import { answerCommand } from '../../scripts/answerCommand';
 import { ROOT } from '../../scripts/system/paths';

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { caseFromSheet } from '../../core/casefile/fromSheet';
-import { passingRecord } from '../../core/work/passing';
-import { planOf } from '../../core/work/run';
+import { caseFromSheet } from '../../core/exchange/casefile/fromSheet';
+import { passingRecord } from '../../core/planning/run/passing';
+import { planOf } from '../../core/planning/run/run';
 import { getCar } from '../../server/cars/queries';
 import { database } from '../../server/db/sql';
 import { addReading } from '../../server/jobs/append';

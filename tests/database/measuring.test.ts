@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { startingSet } from '../../core/car/startingSets';
-import { truthAt } from '../../core/instruments/condition';
 import { judge } from '../../core/job/judgement';
+import { truthAt } from '../../core/readings/instruments/condition';
 import { DEMO_SHOP } from '../../db/demo/cars';
 import { loadDemo } from '../../db/demo/load';
 import { addCar, saveCar } from '../../server/cars/actions';

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { readdirSync } from 'node:fs';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { planOf, runOf } from '../../core/work/run';
+import { planOf, runOf } from '../../core/planning/run/run';
 import { MIGRATIONS, migrate, rollBack } from '../../scripts/system/migrate';
 import { closeDatabase, database } from '../../server/db/sql';
 import { getSheet } from '../../server/jobs/queries';

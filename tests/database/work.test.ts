@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { passingRecord } from '../../core/work/passing';
-import { planOf, runOf } from '../../core/work/run';
+import { passingRecord } from '../../core/planning/run/passing';
+import { planOf, runOf } from '../../core/planning/run/run';
 import { getCar } from '../../server/cars/queries';
 import { getSheet } from '../../server/jobs/queries';
 import { addTick, addWork, proveHold } from '../../server/jobs/work';

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { CORNERS, type Place } from '../../core/car/corner';
-import type { GivenFinding } from '../../core/diagnosis/given';
-import { FINDINGS } from '../../core/diagnosis/vocabulary/findings';
+import type { GivenFinding } from '../../core/readings/given';
+import { FINDINGS } from '../../core/readings/vocabulary/findings';
 import { database } from '../../server/db/sql';
 import { makeJob } from './shop';
 

@@ -1,11 +1,11 @@
 import type { Corner } from '../../core/car/corner';
 import type { CarTraits } from '../../core/car/traits';
-import type { GivenFinding } from '../../core/diagnosis/given';
+import type { CauseId } from '../../core/diagnosis/causes';
 import { channelsOf } from '../../core/diagnosis/network/channels';
 import { type Fault, faultsOf } from '../../core/diagnosis/network/faults';
 import { questionOf } from '../../core/diagnosis/network/parents';
-import type { CauseId } from '../../core/diagnosis/vocabulary/causes';
-import { type FindingId, findingOf } from '../../core/diagnosis/vocabulary/findings';
+import type { GivenFinding } from '../../core/readings/given';
+import { type FindingId, findingOf } from '../../core/readings/vocabulary/findings';
 import { COUPE, SALOON } from './told';
 
 /** Seeded chance (mulberry32, public domain), so that a simulation says the same each time. */

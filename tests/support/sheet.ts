@@ -1,5 +1,6 @@
 import { startingSet } from '../../core/car/startingSets';
-import type { AnswerRow, JobSheet, Phase, ReadingRow } from '../../core/job/sheet';
+import type { AnswerRow, JobSheet, ReadingRow } from '../../core/job/sheet';
+import type { Phase } from '../../core/readings/phase';
 
 let made = 0;
 const id = () => `00000000-0000-4000-8000-${String(++made).padStart(12, '0')}`;

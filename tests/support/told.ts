@@ -1,5 +1,5 @@
 import type { CarTraits } from '../../core/car/traits';
-import type { GivenFinding } from '../../core/diagnosis/given';
+import type { GivenFinding } from '../../core/readings/given';
 
 /** "pedal_spongy yes; bearing_play excess FR" as answers. */
 export function answersFrom(words: string): GivenFinding[] {

@@ -1,4 +1,4 @@
-import { LIMIT_SPECS, type LimitName, limitFor, type ShopLimits } from '../../core/limits/catalogue';
+import { LIMIT_SPECS, type LimitName, limitFor, type ShopLimits } from '../../core/car/limits/catalogue';
 import { unitsIn } from '../../features/shell/units';
 
 /** Figures in millimetres, degrees Celsius and kilopascals; and in inches, Fahrenheit and psi. */

@@ -1,11 +1,12 @@
-import type { JobSheet, TickRow, WorkRow } from '../../core/job/sheet';
-import { knownOf } from '../../core/work/known';
-import type { ProcedureId } from '../../core/work/library';
-import type { WorkOptions } from '../../core/work/options';
-import { passingRecord } from '../../core/work/passing';
-import { planWork } from '../../core/work/plan';
-import { planOf } from '../../core/work/run';
-import type { Ways } from '../../core/work/ways';
+import { knownOf } from '../../core/job/known';
+import type { JobSheet } from '../../core/job/sheet';
+import type { ProcedureId } from '../../core/planning/library';
+import type { WorkOptions } from '../../core/planning/options';
+import { planWork } from '../../core/planning/plan';
+import { passingRecord } from '../../core/planning/run/passing';
+import type { TickRow, WorkRow } from '../../core/planning/run/rows';
+import { planOf } from '../../core/planning/run/run';
+import type { Ways } from '../../core/planning/ways';
 import { at } from './sheet';
 
 /** A shop's ways, as a new one has them. */

@@ -1,4 +1,4 @@
-import type { Unit } from '../units/convert';
+import type { Unit } from '../../base/units/convert';
 
 /** Who a limit comes from: the car's own figure first, then the shop's, then what is usual. */
 export type LimitSource = 'car' | 'shop' | 'practice' | 'model';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { parseWith } from '../issues/zod';
+import { parseWith } from '../../base/issues/zod';
 import { LIMIT_NAMES, LIMIT_SPECS, limitFor } from './catalogue';
 import { shopLimitsSchema } from './schema';
 

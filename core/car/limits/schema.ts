@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { within } from '../issues/range';
+import { within } from '../../base/issues/range';
 import { LIMIT_NAMES, LIMIT_SPECS, type LimitName } from './catalogue';
 
 const one = (name: LimitName) => {

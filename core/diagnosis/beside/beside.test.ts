@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { PROCEDURES } from '../../work/library';
-import { PROCEDURE_FOR } from '../../work/procedureFor';
+import { PROCEDURES } from '../../planning/library';
+import { PROCEDURE_FOR } from '../../planning/procedureFor';
+import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
+import { CAUSES } from '../causes';
 import { DECISIONS } from '../decision/works';
 import { diagnose, leadingCause, type Question } from '../diagnose';
 import type { NextCheck } from '../verdict';
-import { CAUSES } from '../vocabulary/causes';
-import { type FindingId, findingOf } from '../vocabulary/findings';
 import { confusableWith } from './confusable';
 import { planHalfHour } from './halfHour';
 import { overturns } from './overturn';

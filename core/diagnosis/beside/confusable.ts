@@ -1,8 +1,8 @@
+import { FINDINGS, type Finding, type FindingId } from '../../readings/vocabulary/findings';
+import type { CauseId } from '../causes';
 import { knowledgeOf, linksTo } from '../knowledge/all';
 import { LEAKS } from '../knowledge/leaks';
 import type { CauseVerdict } from '../verdict';
-import type { CauseId } from '../vocabulary/causes';
-import { FINDINGS, type Finding, type FindingId } from '../vocabulary/findings';
 
 export type Confusable = {
   cause: CauseId;

@@ -1,6 +1,6 @@
 import type { Axle, Corner } from '../../car/corner';
+import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import type { NextCheck } from '../verdict';
-import { type FindingId, findingOf } from '../vocabulary/findings';
 
 export type PlannedCheck = {
   id: FindingId;

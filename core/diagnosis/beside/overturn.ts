@@ -1,6 +1,6 @@
+import type { GivenFinding } from '../../readings/given';
+import type { CauseId } from '../causes';
 import { leadingCause, type Question } from '../diagnose';
-import type { GivenFinding } from '../given';
-import type { CauseId } from '../vocabulary/causes';
 
 /** An answer that carries the verdict: were it mistaken, another cause would lead. */
 export type Overturn = { given: GivenFinding; leader: CauseId; probability: number };

@@ -1,8 +1,8 @@
-import { slotOf } from '../../casefile/derive';
+import { slotOf } from '../../readings/derive';
+import type { GivenFinding } from '../../readings/given';
+import { findingOf } from '../../readings/vocabulary/findings';
 import { diagnose, type Question } from '../diagnose';
-import type { GivenFinding } from '../given';
 import type { CauseVerdict } from '../verdict';
-import { findingOf } from '../vocabulary/findings';
 
 type Ranked = Pick<CauseVerdict, 'id' | 'probability' | 'corner'>;
 

@@ -1,5 +1,5 @@
+import type { CauseId } from '../causes';
 import type { Matter } from '../engine/information';
-import type { CauseId } from '../vocabulary/causes';
 import { DECISIONS } from './works';
 
 /** What is done about each cause and how long it takes, from the library of procedures. */

@@ -1,4 +1,4 @@
-import type { CauseId } from '../vocabulary/causes';
+import type { CauseId } from '../causes';
 
 /** What is done about a cause, and what that costs when it is right and when it is not; its time is its procedure's. */
 export type Decision = {

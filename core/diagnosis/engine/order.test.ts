@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../../../tests/support/drawn';
 import { COUPE } from '../../../tests/support/told';
+import { FINDINGS, type Finding } from '../../readings/vocabulary/findings';
 import { diagnose } from '../diagnose';
 import { buildNetwork } from '../network/build';
 import { problemOf } from '../network/problem';
-import { FINDINGS, type Finding } from '../vocabulary/findings';
 import { type Load, orderOf } from './order';
 import { planOf, posteriorOf } from './posterior';
 

@@ -1,4 +1,4 @@
-import type { FindingId } from '../vocabulary/findings';
+import type { FindingId } from '../../readings/vocabulary/findings';
 import type { HoldId } from './holds';
 
 /** One answer, asked or measured after the work, that a hold ends by. */

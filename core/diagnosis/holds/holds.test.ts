@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Place } from '../../car/corner';
-import type { GivenFinding } from '../given';
+import type { GivenFinding } from '../../readings/given';
 import { HOLDS, holdsOf } from './holds';
 
 const given = (id: GivenFinding['id'], state: string, place?: Place): GivenFinding => ({ id, state, place });

@@ -1,6 +1,6 @@
 import { cornersOf, type Place } from '../../car/corner';
 import { assistOf, type CarTraits } from '../../car/traits';
-import type { GivenFinding } from '../given';
+import type { GivenFinding } from '../../readings/given';
 
 /** What stops the car at once, and the proof that ends it. */
 export const HOLDS = [

@@ -1,5 +1,5 @@
-import type { CauseId } from '../vocabulary/causes';
-import type { FindingId } from '../vocabulary/findings';
+import type { FindingId } from '../../readings/vocabulary/findings';
+import type { CauseId } from '../causes';
 import { ASSIST } from './assist';
 import { CALIPER } from './caliper';
 import type { CauseKnowledge, Link } from './cause';

@@ -1,6 +1,6 @@
 import type { Fits } from '../../car/fits';
-import type { CauseId } from '../vocabulary/causes';
-import type { FindingId } from '../vocabulary/findings';
+import type { FindingId } from '../../readings/vocabulary/findings';
+import type { CauseId } from '../causes';
 
 /**
  * One arrow of the network: how often this cause, when present, brings about this state of a finding,

@@ -1,4 +1,4 @@
-import type { FindingId } from '../vocabulary/findings';
+import type { FindingId } from '../../readings/vocabulary/findings';
 
 /**
  * How often each state turns up with none of the listed causes behind it: a complaint out of nowhere (rare), a false

@@ -1,5 +1,5 @@
-import type { CauseId } from '../vocabulary/causes';
-import type { FindingId } from '../vocabulary/findings';
+import type { FindingId } from '../../readings/vocabulary/findings';
+import type { CauseId } from '../causes';
 
 /** A state that looks straight at faults: alone, one of them is there with this chance. */
 export type Sight = { sure: number; of: readonly CauseId[] };

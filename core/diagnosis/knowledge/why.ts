@@ -1,5 +1,5 @@
-import type { CauseId } from '../vocabulary/causes';
-import { type FindingId, findingOf } from '../vocabulary/findings';
+import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
+import type { CauseId } from '../causes';
 import { knowledgeOf } from './all';
 
 /**

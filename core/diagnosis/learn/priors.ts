@@ -1,6 +1,6 @@
+import type { CauseId } from '../causes';
 import { KNOWLEDGE } from '../knowledge/all';
 import type { Priors } from '../network/faults';
-import type { CauseId } from '../vocabulary/causes';
 
 /** How often each cause was confirmed in the shop's own closed jobs. */
 export type Confirmed = Partial<Record<CauseId, number>>;

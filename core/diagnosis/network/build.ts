@@ -1,7 +1,7 @@
 import type { CarTraits } from '../../car/traits';
+import type { GivenFinding } from '../../readings/given';
+import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import { parentOf } from '../follows';
-import type { GivenFinding } from '../given';
-import { type FindingId, findingOf } from '../vocabulary/findings';
 import { foldedInto, observedChannels } from './channels';
 import { type Fault, faultsOf, type Priors } from './faults';
 import { type Question, questionOf } from './parents';

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { CarTraits } from '../../car/traits';
+import type { GivenFinding } from '../../readings/given';
+import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import { asksNow } from '../follows';
-import type { GivenFinding } from '../given';
-import { type FindingId, findingOf } from '../vocabulary/findings';
 import { buildNetwork } from './build';
 import { channelsOf, cumulative, observedChannels } from './channels';
 

@@ -1,5 +1,5 @@
+import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import { kept } from '../kept';
-import { type FindingId, findingOf } from '../vocabulary/findings';
 
 /**
  * What one finding can say, as the network sees it: an ordered scale of states, the first of them unremarkable.

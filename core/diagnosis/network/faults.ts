@@ -1,11 +1,11 @@
 import { axleOf, CORNERS, type Corner } from '../../car/corner';
 import { carFits, cornerFits } from '../../car/fits';
 import type { CarTraits } from '../../car/traits';
+import { FAMILIES, FAMILY_NAMES, type Family } from '../../readings/vocabulary/families';
+import type { FindingId } from '../../readings/vocabulary/findings';
+import type { CauseId } from '../causes';
 import { KNOWLEDGE, knowledgeOf, UNLISTED } from '../knowledge/all';
 import type { CauseKnowledge } from '../knowledge/cause';
-import type { CauseId } from '../vocabulary/causes';
-import { FAMILIES, FAMILY_NAMES, type Family } from '../vocabulary/families';
-import type { FindingId } from '../vocabulary/findings';
 
 /**
  * One fault that may be present: a listed cause, at its corner when corners are told apart, or what nobody listed, felt

@@ -1,7 +1,7 @@
 import { CORNERS } from '../../car/corner';
+import type { CauseId } from '../causes';
 import type { Problem } from '../engine/problem';
 import { kept } from '../kept';
-import type { CauseId } from '../vocabulary/causes';
 import type { Network } from './build';
 import type { Fault } from './faults';
 

@@ -1,12 +1,12 @@
 import { type Axle, axleOf, type Corner, type Place } from '../../car/corner';
+import { FAMILIES, type Family, familyOf } from '../../readings/vocabulary/families';
+import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
+import type { CauseId } from '../causes';
 import { kept } from '../kept';
 import { KNOWLEDGE, linksTo, UNLISTED } from '../knowledge/all';
 import type { Link } from '../knowledge/cause';
 import { LEAKS } from '../knowledge/leaks';
 import { SIGHTS } from '../knowledge/sights';
-import type { CauseId } from '../vocabulary/causes';
-import { FAMILIES, type Family, familyOf } from '../vocabulary/families';
-import { type FindingId, findingOf } from '../vocabulary/findings';
 import type { Fault } from './faults';
 
 /** A fault with how often it alone brings about each state of a channel, the unremarkable one's place left 0. */

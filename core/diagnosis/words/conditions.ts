@@ -1,4 +1,4 @@
-import type { Corner } from '../car/corner';
+import type { Corner } from '../../car/corner';
 import type { Clause } from './text';
 
 /** What was said of when and where: speed in km/h, laps, hot or cold, the corner. */

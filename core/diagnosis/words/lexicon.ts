@@ -1,4 +1,4 @@
-import type { FindingId } from '../diagnosis/vocabulary/findings';
+import type { FindingId } from '../../readings/vocabulary/findings';
 
 /**
  * Shop language for one state of a finding. `words`: a pattern over the words of one clause, small letters, single

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { runCalc } from '../calc/registry';
-import { findingOf } from '../diagnosis/vocabulary/findings';
+import { runCalc } from '../../exchange/calcs';
+import { findingOf } from '../../readings/vocabulary/findings';
 import { slipsBetween } from './text';
 import { readWords } from './words';
 

@@ -1,5 +1,5 @@
-import type { Corner } from '../car/corner';
-import { type FindingId, findingOf } from '../diagnosis/vocabulary/findings';
+import type { Corner } from '../../car/corner';
+import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import { type Conditions, conditionsIn, cornerIn } from './conditions';
 import { DENIALS, NOTHING_WRONG, RULES, type Rule } from './lexicon';
 import { type Clause, clausesOf, covered } from './text';

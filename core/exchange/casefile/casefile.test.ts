@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { CAUSES } from '../diagnosis/vocabulary/causes';
+import { CAUSES } from '../../diagnosis/causes';
 import { openCase } from './open';
 import { verdictFile } from './verdictFile';
 

@@ -1,9 +1,9 @@
-import type { GivenFinding } from '../diagnosis/given';
-import { placeFrom } from '../diagnosis/verdict';
-import { CAUSES } from '../diagnosis/vocabulary/causes';
-import { FINDINGS, type FindingId, findFinding } from '../diagnosis/vocabulary/findings';
-import { type Issue, showValue } from '../issues/issue';
-import { nearest } from '../issues/nearest';
+import { type Issue, showValue } from '../../base/issues/issue';
+import { unknownId } from '../../base/issues/unknown';
+import { CAUSES } from '../../diagnosis/causes';
+import { placeFrom } from '../../diagnosis/verdict';
+import type { GivenFinding } from '../../readings/given';
+import { FINDINGS, type FindingId, findFinding } from '../../readings/vocabulary/findings';
 import type { CaseFinding } from './schema';
 
 const FINDING_IDS = FINDINGS.map((finding) => finding.id);
@@ -38,18 +38,6 @@ export function checkFinding(finding: CaseFinding, path: string): { given?: Give
   return {
     given: { id: finding.id as FindingId, state: finding.state, ...(place === undefined ? {} : { place }) },
     issues,
-  };
-}
-
-/** An id nobody knows, with the nearest known one. */
-export function unknownId(path: string, value: string, known: readonly string[]): Issue {
-  const close = nearest(value, known);
-  const list = known.length <= 8 ? `one of ${known.join(', ')}` : 'an id of the vocabulary';
-  return {
-    code: 'unknown_id',
-    path,
-    value: showValue(value),
-    accepted: `${list}${close ? ` (did you mean ${close}?)` : ''}`,
   };
 }
 

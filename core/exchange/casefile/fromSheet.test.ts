@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { answerRow, at, emptySheet, fluidRow } from '../../tests/support/sheet';
-import { tickRow, workRow } from '../../tests/support/work';
-import { planOf } from '../work/run';
+import { answerRow, at, emptySheet, fluidRow } from '../../../tests/support/sheet';
+import { tickRow, workRow } from '../../../tests/support/work';
+import { planOf } from '../../planning/run/run';
 import { caseFromSheet } from './fromSheet';
 import { openCase } from './open';
 

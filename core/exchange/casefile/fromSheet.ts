@@ -1,8 +1,9 @@
-import { traitsOf } from '../car/traitsOf';
-import { placeFields } from '../diagnosis/verdict';
-import type { JobSheet, Phase } from '../job/sheet';
-import { givenFrom, standing, standingAnswers } from '../job/standing';
-import { planOf, ticksOf } from '../work/run';
+import { traitsOf } from '../../car/traitsOf';
+import { placeFields } from '../../diagnosis/verdict';
+import type { JobSheet } from '../../job/sheet';
+import { givenFrom, standing, standingAnswers } from '../../job/standing';
+import { planOf, ticksOf } from '../../planning/run/run';
+import type { Phase } from '../../readings/phase';
 import type { CaseFile, CaseFinding } from './schema';
 
 /** A job in the open case format; closed jobs carry their record. */

@@ -1,5 +1,5 @@
-import type { Issue, Outcome } from '../issues/issue';
-import { readJsonText } from '../issues/json';
+import type { Issue, Outcome } from '../../base/issues/issue';
+import { readJsonText } from '../../base/issues/json';
 import { type OpenCase, openCase } from './open';
 
 /** Ten years of a large shop, and more. */

@@ -1,9 +1,10 @@
-import type { CarTraits } from '../car/traits';
-import type { GivenFinding } from '../diagnosis/given';
-import type { AtHand } from '../diagnosis/hand';
-import type { Issue, Outcome } from '../issues/issue';
-import { parseWith } from '../issues/zod';
-import { type DerivedFinding, derivedTogether, deriveFindings, mergeFindings } from './derive';
+import type { Issue, Outcome } from '../../base/issues/issue';
+import { parseWith } from '../../base/issues/zod';
+import type { CarTraits } from '../../car/traits';
+import type { AtHand } from '../../diagnosis/hand';
+import { type DerivedFinding, derivedTogether, deriveFindings, mergeFindings } from '../../readings/derive';
+import type { GivenFinding } from '../../readings/given';
+import { CALCS } from '../calcs';
 import { checkCauses, checkFinding } from './findings';
 import { type CaseFile, caseSchema } from './schema';
 
@@ -38,7 +39,7 @@ export function openCase(input: unknown): Outcome<OpenCase> {
   });
   if (file.record) issues.push(...checkCauses(file.record.confirmed, 'record.confirmed'));
   file.readings?.forEach((reading, index) => {
-    const read = deriveFindings(reading, `readings[${index}]`);
+    const read = deriveFindings(reading, `readings[${index}]`, CALCS);
     issues.push(...read.issues);
     derived.push(...read.derived);
   });

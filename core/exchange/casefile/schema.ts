@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { CORNERS } from '../car/corner';
-import { HOLDS } from '../diagnosis/holds/holds';
-import { moment } from '../issues/moment';
-import { words } from '../issues/range';
+import { moment } from '../../base/issues/moment';
+import { words } from '../../base/issues/range';
+import { CORNERS } from '../../car/corner';
+import { HOLDS } from '../../diagnosis/holds/holds';
 
 const HOLD_IDS = HOLDS.map((hold) => hold.id);
 

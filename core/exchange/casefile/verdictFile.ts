@@ -1,7 +1,7 @@
-import { diagnose } from '../diagnosis/diagnose';
-import type { GivenFinding } from '../diagnosis/given';
-import { placeFields } from '../diagnosis/verdict';
-import { WORKS } from '../work/works';
+import { diagnose } from '../../diagnosis/diagnose';
+import { placeFields } from '../../diagnosis/verdict';
+import { WORKS } from '../../planning/works';
+import type { GivenFinding } from '../../readings/given';
 import type { OpenCase } from './open';
 
 /** The verdict in the open format that scripts rely on. */

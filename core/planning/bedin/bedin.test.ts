@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { WAYS } from '../../../tests/support/work';
-import { bedInPlan } from '../../bedin/plan';
-import type { BedInInput } from '../../bedin/schema';
 import { startingSet } from '../../car/startingSets';
 import { bedInInputFor } from './input';
+import { bedInPlan } from './plan';
+import type { BedInInput } from './schema';
 import { bedInSteps } from './steps';
 
 const car = { massKg: 1280, axleShare: 0.7, rotorMassKg: 7.2, hAWPerK: 14.4 };

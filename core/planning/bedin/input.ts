@@ -1,11 +1,11 @@
-import type { BedInInput } from '../../bedin/schema';
-import { BED_IN_SCHOOLS, type Compound, type SlowdownRow } from '../../bedin/schools';
 import type { Axle } from '../../car/corner';
 import type { CarSpec } from '../../car/spec';
 import { USUAL_RADII } from '../../car/usualRadii';
-import { rotorMassKg } from '../../heat/rotorMass';
+import { rotorMassKg } from '../../readings/heat/rotorMass';
 import type { WorkOptions } from '../options';
 import type { Ways } from '../ways';
+import type { BedInInput } from './schema';
+import { BED_IN_SCHOOLS, type Compound, type SlowdownRow } from './schools';
 
 /** What stands in for what nobody has entered (model, and said beside the plan). */
 const USUAL = {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { heatStops } from '../heat/stops';
-import { parseWith } from '../issues/zod';
+import { parseWith } from '../../base/issues/zod';
+import { heatStops } from '../../readings/heat/stops';
 import { bedInPlan } from './plan';
 import { type BedInInput, bedInSchema } from './schema';
 

@@ -1,5 +1,5 @@
-import type { Limit } from '../fluid/reading';
-import { slowdownJ, USUAL_ROTOR_SHARE, USUAL_SPECIFIC_HEAT } from '../heat/stops';
+import type { Limit } from '../../car/limits/limit';
+import { slowdownJ, USUAL_ROTOR_SHARE, USUAL_SPECIFIC_HEAT } from '../../readings/heat/stops';
 import type { BedInInput } from './schema';
 import { BED_IN_SCHOOLS, BED_WINDOWS, type BedInSchool, type SlowdownRow } from './schools';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { heatedCar } from '../heat/stopsSchema';
-import { within } from '../issues/range';
+import { within } from '../../base/issues/range';
+import { heatedCar } from '../../readings/heat/stopsSchema';
 
 const row = z
   .strictObject({

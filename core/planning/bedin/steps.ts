@@ -1,8 +1,8 @@
-import type { BedInPlan } from '../../bedin/plan';
-import { AFTER_BED_IN } from '../../bedin/schools';
-import { speedWords } from '../../units/speed';
+import { speedWords } from '../../base/units/speed';
 import { firmPedal } from '../library/common';
-import type { Step } from '../step';
+import type { Step } from '../run/step';
+import type { BedInPlan } from './plan';
+import { AFTER_BED_IN } from './schools';
 
 /** Where a slowdown ends, or begins. */
 function speed(kmh: number): string {

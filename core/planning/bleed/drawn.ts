@@ -1,4 +1,4 @@
-import { type Run, STEPPED_BACK } from '../run';
+import { type Run, STEPPED_BACK } from '../run/run';
 
 /** What came out at each bleeder that is done, ml: as recorded, else as planned. */
 export function drawnOf({ steps, last }: Pick<Run, 'steps' | 'last'>): Map<string, number> {

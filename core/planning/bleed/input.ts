@@ -1,9 +1,9 @@
-import type { BleedInput } from '../../bleed/schema';
-import { USUAL_CEILING_KPA } from '../../bleed/usual';
 import type { CarSpec } from '../../car/spec';
 import type { Known } from '../known';
 import type { WorkOptions } from '../options';
 import type { Ways } from '../ways';
+import type { BleedInput } from './schema';
+import { USUAL_CEILING_KPA } from './usual';
 
 /** What a bleed plan of this car starts from: the car where it is known, else what was chosen, else the shop's ways. */
 export function bleedInputFor(

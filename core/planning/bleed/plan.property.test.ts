@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { axleOf, CORNERS, type Corner } from '../car/corner';
-import { parseWith } from '../issues/zod';
+import { parseWith } from '../../base/issues/zod';
+import { axleOf, CORNERS, type Corner } from '../../car/corner';
 import { bleedPlan } from './plan';
 import { type BleedInput, bleedInputSchema } from './schema';
 

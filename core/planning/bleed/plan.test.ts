@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { parseWith } from '../issues/zod';
+import { parseWith } from '../../base/issues/zod';
 import { bleedPlan } from './plan';
 import { type BleedInput, bleedInputSchema } from './schema';
 

@@ -1,5 +1,5 @@
-import { axleOf, CORNERS, type Corner } from '../car/corner';
-import type { Limit } from '../fluid/reading';
+import { axleOf, CORNERS, type Corner } from '../../car/corner';
+import type { Limit } from '../../car/limits/limit';
 import type { BleedInput, BleedMethod } from './schema';
 import { USUAL_CATCH_ML, USUAL_CEILING_KPA, USUAL_PRESSURE_KPA } from './usual';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { CORNERS } from '../car/corner';
-import { within } from '../issues/range';
+import { within } from '../../base/issues/range';
+import { CORNERS } from '../../car/corner';
 import { USUAL_CEILING_KPA } from './usual';
 
 /** Millimetres of mercury have no place here: pressures are kPa above the air around. */

@@ -1,5 +1,5 @@
 import type { WorkPlan } from '../plan';
-import type { Run } from '../run';
+import type { Run } from '../run/run';
 import { drawnBefore, drawnOf } from './drawn';
 
 export type FluidSoFar = {

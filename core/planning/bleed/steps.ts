@@ -1,8 +1,8 @@
-import type { BleedPlan, BleedRow } from '../../bleed/plan';
-import type { BleedInput, BleedMethod } from '../../bleed/schema';
 import { CORNER_WORDS } from '../../car/corner';
 import { carUp, levelRight, wheelsOn } from '../library/common';
-import type { RecordField, Step, Trouble } from '../step';
+import type { RecordField, Step, Trouble } from '../run/step';
+import type { BleedPlan, BleedRow } from './plan';
+import type { BleedInput, BleedMethod } from './schema';
 
 /** What a bleed is done for, and the shop's ways that its steps follow. */
 export type BleedWays = {

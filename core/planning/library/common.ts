@@ -1,5 +1,5 @@
 import { CORNER_WORDS, type Corner } from '../../car/corner';
-import type { Part, Step } from '../step';
+import type { Part, Step } from '../run/step';
 
 /** A step, with what it needs beyond its words. */
 export function step(part: Part, id: string, title: string, how: string, more: Partial<Step> = {}): Step {

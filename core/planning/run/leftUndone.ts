@@ -1,5 +1,5 @@
-import type { Issue } from '../issues/issue';
-import type { TickRow, WorkRow } from '../job/sheet';
+import type { Issue } from '../../base/issues/issue';
+import type { TickRow, WorkRow } from './rows';
 import { LEFT_UNDONE, runOf, ticksOf } from './run';
 
 /** What is asked of a car that a begun work is left undone on; the first answer of each is safe. */

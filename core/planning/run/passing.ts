@@ -1,4 +1,4 @@
-import type { TickRow } from '../job/sheet';
+import type { TickRow } from './rows';
 import type { Step } from './step';
 
 /** What lets a step pass: the good answer of a check, the fields it wants, the figure it is judged by. */

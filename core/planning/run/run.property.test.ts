@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { emptySheet } from '../../tests/support/sheet';
-import { tickRow, workRow } from '../../tests/support/work';
-import { drawnBefore, drawnOf } from './bleed/drawn';
-import { fluidSoFar } from './bleed/soFar';
+import { emptySheet } from '../../../tests/support/sheet';
+import { tickRow, workRow } from '../../../tests/support/work';
+import { drawnBefore, drawnOf } from '../bleed/drawn';
+import { fluidSoFar } from '../bleed/soFar';
 import { planOf, runOf, stepsInHand } from './run';
 
 const work = workRow(emptySheet());

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { at, emptySheet } from '../../tests/support/sheet';
-import { tickAll, tickRow, workRow } from '../../tests/support/work';
-import { drawnBefore, drawnOf } from './bleed/drawn';
-import { fluidSoFar } from './bleed/soFar';
+import { at, emptySheet } from '../../../tests/support/sheet';
+import { tickAll, tickRow, workRow } from '../../../tests/support/work';
+import { drawnBefore, drawnOf } from '../bleed/drawn';
+import { fluidSoFar } from '../bleed/soFar';
 import { passingRecord } from './passing';
 import {
   isOver,

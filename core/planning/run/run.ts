@@ -1,6 +1,6 @@
-import type { TickRow, WorkRow } from '../job/sheet';
-import type { CautionId } from './cautions';
-import type { WorkPlan } from './plan';
+import type { CautionId } from '../cautions';
+import type { WorkPlan } from '../plan';
+import type { TickRow, WorkRow } from './rows';
 import type { Step, Trouble } from './step';
 
 /** A tick under this name leaves the work undone, with the reason as its note. */

@@ -1,4 +1,4 @@
-import type { TickRow, WorkRow } from '../job/sheet';
+import type { TickRow, WorkRow } from './rows';
 import { isOver, runOf } from './run';
 
 /** From the first tick of a work to its end; to the end of time while it is not over. */

@@ -1,9 +1,9 @@
-import type { Corner } from '../car/corner';
-import type { TorqueId } from '../car/torques';
-import type { FindingId } from '../diagnosis/vocabulary/findings';
-import type { Phase } from '../job/sheet';
-import type { MeasureId } from '../walk/measures';
-import type { CautionId } from './cautions';
+import type { Corner } from '../../car/corner';
+import type { TorqueId } from '../../car/torques';
+import type { MeasureId } from '../../readings/measures';
+import type { Phase } from '../../readings/phase';
+import type { FindingId } from '../../readings/vocabulary/findings';
+import type { CautionId } from '../cautions';
 
 /** A chapter of a run. */
 export type Part =

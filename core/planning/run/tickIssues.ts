@@ -1,4 +1,4 @@
-import type { Issue } from '../issues/issue';
+import type { Issue } from '../../base/issues/issue';
 import { leavingIssues } from './leftUndone';
 import { LEFT_UNDONE } from './run';
 import { type Step, WAYS_ON } from './step';

@@ -1,4 +1,4 @@
-import type { TickRow } from '../job/sheet';
+import type { TickRow } from './rows';
 import type { Run } from './run';
 import type { Step, Trouble } from './step';
 

@@ -1,4 +1,4 @@
-import type { Place } from '../car/corner';
+import type { Place } from '../../car/corner';
 import { type CarEvent, sessionsBy } from '../wear/sessions';
 import type { PartKind } from './parts';
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { emptySheet } from '../../tests/support/sheet';
-import { planFor } from '../../tests/support/work';
+import { emptySheet } from '../../../tests/support/sheet';
+import { planFor } from '../../../tests/support/work';
 import { sessionsOn } from './fitted';
 import { againstShelf, bottleRefused, type ShelfItem } from './shelf';
 

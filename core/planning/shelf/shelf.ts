@@ -1,6 +1,6 @@
-import type { FluidClass } from '../fluid/classes';
+import type { FluidClass } from '../../car/fluidClasses';
+import type { PlannedNeed } from '../plan';
 import type { PartKind } from './parts';
-import type { PlannedNeed } from './plan';
 
 /** A lot on the shelf: so many of one thing, or one bottle that was opened. */
 export type ShelfItem = {

@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { CORNERS } from '../car/corner';
-import { FLUID_CLASS_IDS } from '../fluid/classes';
-import { day } from '../issues/moment';
-import { within, words } from '../issues/range';
-import { uuid } from '../issues/uuid';
+import { day } from '../../base/issues/moment';
+import { within, words } from '../../base/issues/range';
+import { uuid } from '../../base/issues/uuid';
+import { CORNERS } from '../../car/corner';
+import { FLUID_CLASS_IDS } from '../../car/fluidClasses';
 import { PART_KIND_IDS } from './parts';
 
 /** A lot put on the shelf; fluid names its class and the size of its bottles. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { day } from '../issues/moment';
-import { within, words } from '../issues/range';
+import { day } from '../../base/issues/moment';
+import { within, words } from '../../base/issues/range';
 
 /** A day on track: its name, its date, and how many sessions the car runs. */
 export const eventSchema = z.strictObject({

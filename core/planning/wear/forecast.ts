@@ -1,4 +1,4 @@
-import { padLife } from '../pads/life';
+import { padLife } from '../../readings/pads/life';
 import type { WearPoint } from './history';
 import type { LifeLeft } from './rotorLife';
 

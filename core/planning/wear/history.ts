@@ -1,4 +1,4 @@
-import { CORNERS, type Corner } from '../car/corner';
+import { CORNERS, type Corner } from '../../car/corner';
 
 /** A reading of an earlier day, or of today, with how many sessions the car had run by then. */
 export type PastReading = {

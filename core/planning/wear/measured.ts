@@ -1,7 +1,7 @@
-import { CORNERS, type Corner } from '../car/corner';
-import type { PadsInput } from '../pads/schema';
-import { readRotor } from '../rotor/rotor';
-import type { RotorInput } from '../rotor/schema';
+import { CORNERS, type Corner } from '../../car/corner';
+import type { PadsInput } from '../../readings/pads/schema';
+import { readRotor } from '../../readings/rotor/rotor';
+import type { RotorInput } from '../../readings/rotor/schema';
 
 /** What was last measured at a corner, as far as a drawing of it needs. */
 export type MeasuredCorner = {

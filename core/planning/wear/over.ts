@@ -1,4 +1,4 @@
-import { CORNERS } from '../car/corner';
+import { CORNERS } from '../../car/corner';
 import type { Measured } from './measured';
 
 /** Today's over what was measured before. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { padLife } from '../pads/life';
+import { padLife } from '../../readings/pads/life';
 import { fitsIn, padForecast } from './forecast';
 import { grownBack, type PastReading, wearOf } from './history';
 import { measuredOf } from './measured';

@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import type { Limit } from '../fluid/reading';
-import { within } from '../issues/range';
+import { within } from '../../base/issues/range';
+import type { Limit } from '../../car/limits/limit';
+import { exceeds } from '../../car/limits/limit';
 
 export const bearingSchema = z.strictObject({
   playMm: within(0, 10, 'mm'),
@@ -10,11 +11,13 @@ export const bearingSchema = z.strictObject({
   rotorRadiusMm: within(50, 300, 'mm').optional(),
 });
 
+export type BearingInput = z.infer<typeof bearingSchema>;
+
 /** Common practice, no source, mm. */
 const USUAL_LIMIT_MM = 0.05;
 
 /** Bearing play against its limit, and the gap it opens at the pads: play × rotor radius / bearing span. */
-export function bearing(input: z.infer<typeof bearingSchema>) {
+export function bearing(input: BearingInput) {
   const limitMm = input.limitMm ?? USUAL_LIMIT_MM;
   const { spanMm, rotorRadiusMm } = input;
   const limits: Limit[] = [
@@ -25,7 +28,7 @@ export function bearing(input: z.infer<typeof bearingSchema>) {
     },
   ];
   return {
-    states: { bearing_play: input.playMm > limitMm ? 'excess' : 'ok' } as const,
+    states: { bearing_play: exceeds(input.playMm, limitMm) ? 'excess' : 'ok' } as const,
     ...(spanMm === undefined || rotorRadiusMm === undefined
       ? {}
       : { gapAtRotorMm: (input.playMm * rotorRadiusMm) / spanMm }),

@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import type { Gap, Limit } from '../fluid/reading';
-import { within } from '../issues/range';
-import { LIMIT_SPECS } from '../limits/catalogue';
+import { within } from '../../base/issues/range';
+import { LIMIT_SPECS } from '../../car/limits/catalogue';
+import type { Gap, Limit } from '../../car/limits/limit';
+import { exceeds } from '../../car/limits/limit';
 
 export const drumSchema = z.strictObject({
   /** Bore across the drum, several ways. */
@@ -20,6 +21,8 @@ export const drumSchema = z.strictObject({
     .optional(),
 });
 
+export type DrumInput = z.infer<typeof drumSchema>;
+
 /** More than the bore by this much and shoes do not go in, mm. */
 const OVER_BORE_MM = 0.2;
 
@@ -27,7 +30,7 @@ const OVER_BORE_MM = 0.2;
  * A drum's bore and the shoes inside it: out of round, worn past its limit, slack. Only an oval bore is told by
  * measuring; a glazed face is told by eye.
  */
-export function readDrum(input: z.infer<typeof drumSchema>) {
+export function readDrum(input: DrumInput) {
   const { boreMm, shoesMm, maximumMm } = input;
   const oval = input.limits?.drumOvalMm ?? LIMIT_SPECS.drumOvalMm.usual;
   const gap = input.limits?.shoeGapMm ?? LIMIT_SPECS.shoeGapMm.usual;
@@ -62,10 +65,10 @@ export function readDrum(input: z.infer<typeof drumSchema>) {
     ...(clearanceMm === undefined ? {} : { clearanceMm }),
     ...(maximumMm === undefined ? {} : { leftMm: maximumMm - widest }),
     states: {
-      ...(ovalMm > oval + 1e-9 ? { drum_surface: 'oval' as const } : {}),
+      ...(exceeds(ovalMm, oval) ? { drum_surface: 'oval' as const } : {}),
       ...(clearanceMm === undefined || clearanceMm < -OVER_BORE_MM
         ? {}
-        : { drum_adjustment: clearanceMm > gap + 1e-9 ? ('slack' as const) : ('ok' as const) }),
+        : { drum_adjustment: exceeds(clearanceMm, gap) ? ('slack' as const) : ('ok' as const) }),
     },
     limits,
     gaps,

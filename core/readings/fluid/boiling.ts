@@ -1,4 +1,4 @@
-import type { BoilingPair } from './classes';
+import type { BoilingPair } from '../../car/fluidClasses';
 
 /** Where the curve settles with ever more water, °C, and the water content of "wet", % (both modelling choices). */
 export const FLOOR_C = 110;

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { FLUID_CLASS_IDS, FLUID_CLASSES } from '../../car/fluidClasses';
 import { altitudeShift, pressureAtAltitude, seaLevelBoiling } from './altitude';
 import { boilingAtMoisture, moistureAtBoiling, waterScale } from './boiling';
-import { FLUID_CLASS_IDS, FLUID_CLASSES } from './classes';
-import { type FluidInput, type FluidResult, readFluid } from './reading';
+import { type FluidInput, type FluidResult, readFluid } from './fluid';
 
 const read = (input: FluidInput): FluidResult => {
   const outcome = readFluid(input);

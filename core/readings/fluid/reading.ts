@@ -1,209 +1,38 @@
-import type { Issue, Outcome } from '../issues/issue';
-import { showValue } from '../issues/issue';
-import { altitudeShift, seaLevelBoiling } from './altitude';
-import { boilingAtMoisture, FLOOR_C, moistureAtBoiling } from './boiling';
-import { FLUID_CLASSES, type FluidClass } from './classes';
-import { DEFAULT_FLUID_LIMITS, type FluidLimits } from './limits';
+import { defineReading } from '../definition';
+import type { FluidInput } from './fluid';
 
-export type FluidInput = {
-  class: FluidClass;
-  /** The product's own data-sheet pair, °C; both or neither. */
-  dryC?: number;
-  wetC?: number;
-  moisturePct?: number;
-  /** Boiling point as read, °C, at `altitudeM`. */
-  boilingC?: number;
-  altitudeM?: number;
-  caliperPeakC?: number;
-  use?: 'road' | 'track';
-  /** The shop's own limits; what is not there is common practice. */
-  limits?: Partial<Omit<FluidLimits, 'roadMarginK'>>;
-  /** The bottle the new fluid is to come from. */
-  bottle?: { sealed: boolean; openedDaysAgo?: number };
-};
-
-export type Limit = { name: string; value: number; from: 'car' | 'shop' | 'practice' | 'standard' | 'model' };
-export type Gap = { path: string; why: string };
-
-export type FluidResult = {
-  /** Boiling point at sea level, °C. */
-  boilingC: number | null;
-  moisturePct: number | null;
-  /** How far altitude moves it, K, and where it boils here, °C. */
-  altitudeShiftK: number | null;
-  boilingHereC: number | null;
-  /** Boiling point here less the caliper's peak, K. */
-  marginK: number | null;
-  /** Boiling reading less what the moisture reading predicts, K, when both are given. */
-  disagreementC?: number;
-  states: Partial<{
-    fluid_moisture: 'dry' | 'borderline' | 'wet';
-    fluid_boiling: 'ok' | 'borderline' | 'low';
-    caliper_peak: 'within' | 'over_fluid_limit';
-  }>;
-  notes: string[];
-  limits: Limit[];
-  defaults: Limit[];
-  gaps: Gap[];
-};
-
-/**
- * Reads a fluid: boiling point, water, altitude, margin over the caliper, and the findings they imply.
- * A moisture reading speaks only for moisture and a boiling reading only for boiling; given both, boiling wins for
- * the margin and the disagreement is shown. Formulas: `boiling.ts`, `altitude.ts`.
- */
-export function readFluid(input: FluidInput): Outcome<FluidResult> {
-  const limits: FluidLimits = { ...DEFAULT_FLUID_LIMITS, ...input.limits };
-  const issues = refuse(input);
-  if (issues.length > 0) return { ok: false, issues };
-
-  const product = FLUID_CLASSES[input.class];
-  const pair = { dryC: input.dryC ?? product.dryC, wetC: input.wetC ?? product.wetC };
-  const altitudeM = input.altitudeM ?? 0;
-  const use = input.use ?? 'track';
-
-  const modelled = input.moisturePct === undefined ? null : boilingAtMoisture(pair, input.moisturePct);
-  const measured = input.boilingC === undefined ? null : seaLevelBoiling(input.boilingC, altitudeM);
-  const boilingC = measured ?? modelled;
-  const altitudeShiftK = boilingC === null ? null : altitudeShift(boilingC, altitudeM);
-  const boilingHereC = boilingC === null ? null : boilingC + altitudeShiftK!;
-  const marginK =
-    boilingHereC === null || input.caliperPeakC === undefined ? null : boilingHereC - input.caliperPeakC;
-  const leastMarginK = use === 'track' ? limits.trackMarginK : limits.roadMarginK;
-
-  const states: FluidResult['states'] = {};
-  if (input.moisturePct !== undefined) states.fluid_moisture = moistureState(input.moisturePct, limits);
-  if (measured !== null) states.fluid_boiling = boilingState(measured, limits);
-  if (marginK !== null) states.caliper_peak = marginK < leastMarginK ? 'over_fluid_limit' : 'within';
-
-  return {
-    ok: true,
-    value: {
-      boilingC,
-      moisturePct:
-        input.moisturePct ??
-        (measured === null || product.silicone ? null : moistureAtBoiling(pair, measured)),
-      altitudeShiftK,
-      boilingHereC,
-      marginK,
-      ...(measured !== null && modelled !== null ? { disagreementC: measured - modelled } : {}),
-      states,
-      notes: notes(input, limits),
-      limits: limitsHeld(input, limits, leastMarginK, pair),
-      defaults: [
-        ...(input.altitudeM === undefined ? [{ name: 'altitudeM', value: 0, from: 'model' as const }] : []),
-        ...(input.use === undefined
-          ? [{ name: 'trackMarginK', value: limits.trackMarginK, from: fromOf(input, 'trackMarginK') }]
-          : []),
-      ],
-      gaps: gaps(input, product.silicone),
+export const fluid = defineReading<FluidInput, unknown>({
+  kind: 'fluid',
+  label: 'Fluid',
+  at: 'car',
+  covers: ['fluid_moisture', 'fluid_boiling'],
+  open: true,
+  traces: {
+    fluid_moisture: {
+      value: 'moisturePct',
+      unit: '%',
+      decimals: 1,
+      limits: ['wetFromPct', 'dryBelowPct'],
+      rule: 'tester set to the fluid’s class',
     },
-  };
-}
-
-/** dry below the first bound, wet from the second on (docs/sources.md). */
-function moistureState(pct: number, limits: FluidLimits): 'dry' | 'borderline' | 'wet' {
-  if (pct < limits.dryBelowPct) return 'dry';
-  return pct < limits.wetFromPct ? 'borderline' : 'wet';
-}
-
-/** ok from the first bound up, low below the second (docs/sources.md). */
-function boilingState(boilingC: number, limits: FluidLimits): 'ok' | 'borderline' | 'low' {
-  if (boilingC >= limits.boilingOkFromC) return 'ok';
-  return boilingC >= limits.boilingLowBelowC ? 'borderline' : 'low';
-}
-
-function refuse(input: FluidInput): Issue[] {
-  const issues: Issue[] = [];
-  const add = (path: string, value: unknown, accepted: string) =>
-    issues.push({ code: 'out_of_range', path, value: showValue(value), accepted });
-  const product = FLUID_CLASSES[input.class];
-
-  if ((input.dryC === undefined) !== (input.wetC === undefined)) {
-    const missing = input.dryC === undefined ? 'dryC' : 'wetC';
-    issues.push({
-      code: 'missing',
-      path: missing,
-      value: 'missing',
-      accepted: 'a data sheet pair needs both, dryC and wetC',
-    });
-  }
-  const dryC = input.dryC ?? product.dryC;
-  if (input.wetC !== undefined && !(input.wetC > FLOOR_C && input.wetC < dryC)) {
-    add('wetC', input.wetC, `over ${FLOOR_C} and below the dry boiling point, ${dryC} °C`);
-  }
-  if (input.boilingC !== undefined && !(input.boilingC > FLOOR_C && input.boilingC <= dryC)) {
-    add(
-      'boilingC',
-      input.boilingC,
-      `over ${FLOOR_C} and not above ${dryC} °C, the dry point of ${input.dryC === undefined ? `${product.label} (give the product's own dryC and wetC if it is better)` : 'this product'}`,
-    );
-  }
-  if (product.silicone && input.moisturePct !== undefined) {
-    issues.push({
-      code: 'refused',
-      path: 'moisturePct',
-      value: showValue(input.moisturePct),
-      accepted:
-        'water does not dissolve in silicone fluid, so a moisture tester does not apply; read the boiling point',
-    });
-  }
-  return issues;
-}
-
-function gaps(input: FluidInput, silicone: boolean): Gap[] {
-  const found: Gap[] = [];
-  if (input.moisturePct === undefined && input.boilingC === undefined) {
-    found.push({
-      path: silicone ? 'boilingC' : 'moisturePct',
-      why: 'no reading of this fluid yet, so nothing can be said of its boiling point',
-    });
-  }
-  if (input.caliperPeakC === undefined)
-    found.push({ path: 'caliperPeakC', why: 'without the caliper peak there is no margin' });
-  return found;
-}
-
-function notes(input: FluidInput, limits: FluidLimits): string[] {
-  const said: string[] = [];
-  if (input.class === 'DOT3')
-    said.push('New DOT 3 boils at 205 °C, so this class leaves little room above 200.');
-  if (FLUID_CLASSES[input.class].silicone)
-    said.push('Silicone fluid: water does not dissolve in it. Never mix it with glycol fluid.');
-  if (input.bottle && !input.bottle.sealed) said.push(bottleNote(input.bottle.openedDaysAgo, limits));
-  return said;
-}
-
-function bottleNote(days: number | undefined, { bottleDays }: FluidLimits): string {
-  if (days === undefined) return 'The bottle is open and nobody knows since when: use a sealed one.';
-  return days > bottleDays
-    ? `The bottle has been open ${days} days, more than ${bottleDays}: not fresh fluid for the track.`
-    : `The bottle has been open ${days} days: still fresh, up to ${bottleDays}.`;
-}
-
-function limitsHeld(
-  input: FluidInput,
-  limits: FluidLimits,
-  marginK: number,
-  pair: { dryC: number; wetC: number },
-): Limit[] {
-  const from = input.dryC === undefined ? ('standard' as const) : ('car' as const);
-  return [
-    { name: 'dryC', value: pair.dryC, from },
-    { name: 'wetC', value: pair.wetC, from },
-    ...(['dryBelowPct', 'wetFromPct', 'boilingOkFromC', 'boilingLowBelowC'] as const).map((name) => ({
-      name,
-      value: limits[name],
-      from: fromOf(input, name),
-    })),
-    {
-      name: 'marginK',
-      value: marginK,
-      from: input.use === 'road' || input.limits?.trackMarginK === undefined ? 'model' : 'shop',
+    fluid_boiling: {
+      value: 'boilingC',
+      unit: '°C',
+      decimals: 0,
+      limits: ['boilingOkFromC', 'boilingLowBelowC'],
+      rule: 'as read, brought to sea level',
     },
-  ];
-}
-
-function fromOf(input: FluidInput, name: keyof NonNullable<FluidInput['limits']>): Limit['from'] {
-  return input.limits?.[name] === undefined ? 'practice' : 'shop';
-}
+    caliper_peak: {
+      value: 'marginK',
+      unit: 'K',
+      decimals: 0,
+      limits: ['marginK'],
+      rule: 'boiling point here less the caliper’s peak',
+    },
+  },
+  figures: ({ moisturePct, boilingC, caliperPeakC }) => [
+    { value: moisturePct, unit: '%', decimals: 1, after: 'water' },
+    { before: 'boils', value: boilingC, unit: '°C', decimals: 0 },
+    { before: 'caliper', value: caliperPeakC, unit: '°C', decimals: 0 },
+  ],
+});

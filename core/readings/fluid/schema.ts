@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { within } from '../issues/range';
-import { FLUID_CLASS_IDS } from './classes';
+import { within } from '../../base/issues/range';
+import { FLUID_CLASS_IDS } from '../../car/fluidClasses';
 
 /** The fluid reading as a file, a route or a form gives it; the finer rules stand in `reading.ts`. */
 export const fluidInputSchema = z.strictObject({

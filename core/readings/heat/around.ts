@@ -1,6 +1,7 @@
-import { CORNERS, type Corner } from '../car/corner';
-import type { Gap, Limit } from '../fluid/reading';
-import { LIMIT_SPECS } from '../limits/catalogue';
+import { CORNERS, type Corner } from '../../car/corner';
+import { LIMIT_SPECS } from '../../car/limits/catalogue';
+import type { Gap, Limit } from '../../car/limits/limit';
+import { exceeds, fallsShort } from '../../car/limits/limit';
 import type { HeatInput } from './schema';
 
 type Heat = { heat_spread?: string; rotor_peak?: string; caliper_peak?: string };
@@ -44,10 +45,10 @@ export function heatAround(input: HeatInput) {
           : { heat_spread: spreadState(read.faceC!, overOtherK, value('wheelSpreadK'), value('allHotC')) }),
         ...(read.rotorPeakC === undefined || padLimit === undefined
           ? {}
-          : { rotor_peak: read.rotorPeakC > padLimit ? 'over_pad_limit' : 'within' }),
+          : { rotor_peak: exceeds(read.rotorPeakC, padLimit) ? 'over_pad_limit' : 'within' }),
         ...(marginK === undefined
           ? {}
-          : { caliper_peak: marginK < value('trackMarginK') ? 'over_fluid_limit' : 'within' }),
+          : { caliper_peak: fallsShort(marginK, value('trackMarginK')) ? 'over_fluid_limit' : 'within' }),
       },
     };
   }
@@ -67,7 +68,7 @@ export function heatAround(input: HeatInput) {
 }
 
 function spreadState(faceC: number, overOtherK: number, spreadK: number, allHotC: number) {
-  if (overOtherK > spreadK) return 'one_hot';
+  if (exceeds(overOtherK, spreadK)) return 'one_hot';
   // The cold one of an uneven pair is not hot because its partner is.
   return faceC >= allHotC && overOtherK > -spreadK ? 'all_hot' : 'even';
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { CORNERS } from '../car/corner';
-import { within } from '../issues/range';
+import { within } from '../../base/issues/range';
+import { CORNERS } from '../../car/corner';
 
 const hot = within(-40, 1300, '°C').optional();
 const cornerSchema = z.strictObject({ faceC: hot, rotorPeakC: hot, caliperPeakC: hot });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { parseWith } from '../issues/zod';
+import { parseWith } from '../../base/issues/zod';
 import { rotorMassKg } from './rotorMass';
 import { heatStops } from './stops';
 import { heatStopsSchema } from './stopsSchema';

@@ -1,18 +1,25 @@
 import { z } from 'zod';
-import type { Limit } from '../fluid/reading';
-import { within } from '../issues/range';
-import { LIMIT_SPECS } from '../limits/catalogue';
+import { within } from '../../base/issues/range';
+import { LIMIT_SPECS } from '../../car/limits/catalogue';
+import type { Limit } from '../../car/limits/limit';
+import { exceeds } from '../../car/limits/limit';
 
 export const hubFlexSchema = z.strictObject({
   deflectionMm: within(0, 20, 'mm'),
   limitMm: within(0.02, 2, 'mm').optional(),
 });
 
+export type HubFlexInput = z.infer<typeof hubFlexSchema>;
+
 /** How far the rotor moves against the caliper when somebody leans on the wheel; that gap opens in every corner. */
-export function hubFlex({ deflectionMm, limitMm }: z.infer<typeof hubFlexSchema>) {
+export function hubFlex({ deflectionMm, limitMm }: HubFlexInput) {
   const limit = limitMm ?? LIMIT_SPECS.hubFlexMm.usual;
   const limits: Limit[] = [
     { name: 'hubFlexMm', value: limit, from: limitMm === undefined ? 'practice' : 'shop' },
   ];
-  return { states: { hub_flex: deflectionMm > limit ? 'moves' : 'stiff' } as const, limits, gaps: [] };
+  return {
+    states: { hub_flex: exceeds(deflectionMm, limit) ? 'moves' : 'stiff' } as const,
+    limits,
+    gaps: [],
+  };
 }

@@ -1,5 +1,6 @@
-import type { Gap, Limit } from '../fluid/reading';
-import { ordersOf } from './orders';
+import type { Gap, Limit } from '../../car/limits/limit';
+import { exceeds } from '../../car/limits/limit';
+import { ordersOf } from '../rotor/orders';
 import type { Face, ReindexInput } from './reindexSchema';
 
 export type ReindexResult = {
@@ -39,7 +40,7 @@ export function reindex(input: ReindexInput): ReindexResult {
     { name: 'hubLimitMm', value: hubLimitMm, from: fromOf(input, 'hubLimitMm') },
   ];
   const hubMm = input.hub.runoutMm ? spreadOf(input.hub.runoutMm) : hub.peakToPeakMm;
-  const states = { hub_runout: hubMm > hubLimitMm + 1e-9 ? 'high' : 'ok' } as const;
+  const states = { hub_runout: exceeds(hubMm, hubLimitMm) ? 'high' : 'ok' } as const;
   const gaps: Gap[] = [];
   if (!input.mounted) {
     gaps.push({ path: 'mounted', why: 'without the mounted runout nothing is known of turning the rotor' });
@@ -50,7 +51,7 @@ export function reindex(input: ReindexInput): ReindexResult {
     hubMm,
     hubHighDeg: hub.highAngleDeg,
     ...turned,
-    insideLimit: turned.bestMm <= limitMm + 1e-9,
+    insideLimit: !exceeds(turned.bestMm, limitMm),
     states,
     limits,
     gaps,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { within } from '../issues/range';
+import { within } from '../../base/issues/range';
 
 /** A face's runout as a vector, or as the dial's own round whose wobble is that vector. */
 const faceSchema = z

@@ -1,6 +1,6 @@
-import { CORNERS, type Corner } from '../car/corner';
-import type { CarSpec } from '../car/spec';
-import { USUAL_RADII } from '../car/usualRadii';
+import { CORNERS, type Corner } from '../../car/corner';
+import type { CarSpec } from '../../car/spec';
+import { USUAL_RADII } from '../../car/usualRadii';
 
 /** The true state of a car that the simulated instruments measure. Angles from station 1, in the direction of the stations. */
 export type CornerCondition = {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { startingSet } from '../car/startingSets';
+import { startingSet } from '../../car/startingSets';
 import { readRotor } from '../rotor/rotor';
 import { type Condition, soundCondition, truthAt } from './condition';
 import { INSTRUMENT_KINDS, INSTRUMENTS, instrumentFor } from './kinds';

@@ -1,4 +1,4 @@
-import type { Unit } from '../units/convert';
+import type { Unit } from '../../base/units/convert';
 
 /** What an instrument measures; a field that waits for a figure names one of these. */
 export type Quantity = 'displacement' | 'thickness' | 'moisture' | 'boiling' | 'temperature' | 'force';

@@ -1,4 +1,4 @@
-import { UNITS, type Unit } from '../units/convert';
+import { UNITS, type Unit } from '../../base/units/convert';
 import { INSTRUMENT_KINDS, INSTRUMENTS, type InstrumentKind } from './kinds';
 
 /** What an instrument says on the line; docs/instruments.md describes it for people who build one. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import type { Gap } from '../fluid/reading';
-import { within } from '../issues/range';
+import { within } from '../../base/issues/range';
+import type { Gap } from '../../car/limits/limit';
 
 export const judderSchema = z.strictObject({
   speedKmh: within(5, 400, 'km/h'),
@@ -8,11 +8,13 @@ export const judderSchema = z.strictObject({
   frequencyHz: within(0.5, 500, 'Hz').optional(),
 });
 
+export type JudderInput = z.infer<typeof judderSchema>;
+
 /** How far from a whole order still counts as that order (a modelling choice). */
 const TOLERANCE = 0.15;
 
 /** What a judder beats in step with: f = v / (2π·r), order = felt frequency over that of the wheel. */
-export function judder({ speedKmh, rollingRadiusM, frequencyHz }: z.infer<typeof judderSchema>) {
+export function judder({ speedKmh, rollingRadiusM, frequencyHz }: JudderInput) {
   const wheelHz = speedKmh / 3.6 / (2 * Math.PI * rollingRadiusM);
   if (frequencyHz === undefined) {
     const gaps: Gap[] = [{ path: 'frequencyHz', why: 'without the felt beat only the wheel’s own is known' }];

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { openCase } from '../casefile/open';
-import { parseWith } from '../issues/zod';
-import { bearing } from '../knockback/bearing';
+import { parseWith } from '../../base/issues/zod';
+import { openCase } from '../../exchange/casefile/open';
+import { bearing } from '../bearing/bearing';
 import { padLife } from './life';
 import { padLifeSchema } from './lifeSchema';
 import { readPads } from './pads';

@@ -1,5 +1,6 @@
-import { type Axle, axleOf, CORNERS, type Corner } from '../car/corner';
-import type { Limit } from '../fluid/reading';
+import { type Axle, axleOf, CORNERS, type Corner } from '../../car/corner';
+import type { Limit } from '../../car/limits/limit';
+import { exceeds } from '../../car/limits/limit';
 import type { Pad, PadsInput } from './schema';
 
 /**
@@ -60,7 +61,7 @@ export function readPads(input: PadsInput) {
     const leftMinusRightMm = left.meanMm - right.meanMm;
     axles[axle] = {
       leftMinusRightMm,
-      states: { pad_wear_sides: Math.abs(leftMinusRightMm) > uneven.sidesMm + 1e-9 ? 'differ' : 'even' },
+      states: { pad_wear_sides: exceeds(Math.abs(leftMinusRightMm), uneven.sidesMm) ? 'differ' : 'even' },
     };
   }
   const from = (name: keyof PadLimits): Limit['from'] => (own[name] === undefined ? 'model' : 'shop');
@@ -97,7 +98,7 @@ function cornerPads(
   const taperAlongMm = larger(along);
   const taperRadialMm = radial.length === 0 ? undefined : larger(radial);
   const shape = shapeOf(innerMinusOuterMm, taperAlongMm, taperRadialMm, uneven);
-  const opposedTaper = along[0] * along[1] < 0 && Math.abs(along[0] - along[1]) > uneven.taperAlongMm;
+  const opposedTaper = along[0] * along[1] < 0 && exceeds(Math.abs(along[0] - along[1]), uneven.taperAlongMm);
   return {
     lowestMm,
     meanMm: (meanOf(inner) + meanOf(outer)) / 2,
@@ -134,7 +135,7 @@ function shapeOf(
     ['taper_radial', Math.abs(radial ?? 0) / uneven.taperRadialMm],
   ];
   const [shape, share] = over.reduce((left, right) => (right[1] > left[1] ? right : left));
-  return share > 1 + 1e-12 ? shape : 'even';
+  return exceeds(share, 1) ? shape : 'even';
 }
 
 /** Common practice, no source. */

@@ -1,4 +1,4 @@
-import type { Corner } from '../car/corner';
+import type { Corner } from '../../car/corner';
 
 type PadsReading = { kind: string; corner?: Corner | ''; input: unknown; said?: unknown };
 type Input = { newMm: number; minimumMm: number; corners: Record<string, unknown> };

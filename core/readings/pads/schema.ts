@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { CORNERS } from '../car/corner';
-import { within } from '../issues/range';
+import { within } from '../../base/issues/range';
+import { CORNERS } from '../../car/corner';
 
 const thickness = within(0, 60, 'mm');
 const padSchema = z.strictObject({

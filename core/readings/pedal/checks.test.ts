@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { runCalc } from '../calc/registry';
+import { runCalc } from '../../exchange/calcs';
 
 const states = (name: string, input: unknown) => {
   const outcome = runCalc(name, input);

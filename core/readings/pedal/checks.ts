@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import type { Gap, Limit } from '../fluid/reading';
-import { within } from '../issues/range';
-import { LIMIT_SPECS } from '../limits/catalogue';
+import { within } from '../../base/issues/range';
+import { LIMIT_SPECS } from '../../car/limits/catalogue';
+import type { Gap, Limit } from '../../car/limits/limit';
+import { exceeds, fallsShort } from '../../car/limits/limit';
 
 const { freePlayLeastMm, freePlayMostMm, masterMoveMm, sinkMm, vacuumKPa } = LIMIT_SPECS;
 
@@ -35,7 +36,7 @@ export const pedalSchema = z
     { path: ['freePlayMm'], message: 'at least one of freePlayMm, held, masterMovementMm, vacuumKPa' },
   );
 
-type PedalInput = z.infer<typeof pedalSchema>;
+export type PedalInput = z.infer<typeof pedalSchema>;
 
 /** A hold says something from this long on, s; common practice. */
 const LEAST_HOLD_S = 20;
@@ -57,15 +58,21 @@ export function readPedal(input: PedalInput) {
   if (freePlayMm !== undefined) {
     const least = limit('freePlayLeastMm', freePlayLeastMm.usual);
     const most = limit('freePlayMostMm', freePlayMostMm.usual);
-    states.pedal_free_play = freePlayMm < least ? 'none' : freePlayMm > most ? 'excess' : 'in_range';
+    states.pedal_free_play = fallsShort(freePlayMm, least)
+      ? 'none'
+      : exceeds(freePlayMm, most)
+        ? 'excess'
+        : 'in_range';
   }
   if (held) {
-    const sunk = held.sankMm > limit('sinkMm', sinkMm.usual);
+    const sunk = exceeds(held.sankMm, limit('sinkMm', sinkMm.usual));
     if (sunk || held.seconds >= LEAST_HOLD_S) states.pedal_hold = sunk ? 'sinks' : 'holds';
     else gaps.push({ path: 'held.seconds', why: `a hold under ${LEAST_HOLD_S} s proves nothing` });
   }
   if (masterMovementMm !== undefined) {
-    states.master_movement = masterMovementMm > limit('masterMoveMm', masterMoveMm.usual) ? 'moves' : 'still';
+    states.master_movement = exceeds(masterMovementMm, limit('masterMoveMm', masterMoveMm.usual))
+      ? 'moves'
+      : 'still';
     if (pedalRatio === undefined)
       gaps.push({
         path: 'pedalRatio',
@@ -73,7 +80,7 @@ export function readPedal(input: PedalInput) {
       });
   }
   if (input.vacuumKPa !== undefined)
-    states.assist_vacuum = input.vacuumKPa < limit('vacuumKPa', vacuumKPa.usual) ? 'low' : 'ok';
+    states.assist_vacuum = fallsShort(input.vacuumKPa, limit('vacuumKPa', vacuumKPa.usual)) ? 'low' : 'ok';
   return {
     ...(masterMovementMm === undefined || pedalRatio === undefined
       ? {}

@@ -1,4 +1,5 @@
-import type { Limit } from '../fluid/reading';
+import type { Limit } from '../../car/limits/limit';
+import { exceeds, fallsShort } from '../../car/limits/limit';
 import type { PedalRatioInput } from './pedalRatioSchema';
 
 /** Bands a pedal ratio should lie in, common practice, no source. */
@@ -13,7 +14,7 @@ export function pedalRatio(input: PedalRatioInput) {
   const assisted = input.assisted ?? false;
   const band = RATIO_BANDS[assisted ? 'assisted' : 'unassisted'];
   const ratio = input.aMm / input.bMm;
-  const state = ratio < band.low ? 'low' : ratio > band.high ? 'high' : 'in_band';
+  const state = fallsShort(ratio, band.low) ? 'low' : exceeds(ratio, band.high) ? 'high' : 'in_band';
   const bForTargetMm = input.targetRatio === undefined ? undefined : input.aMm / input.targetRatio;
   const newRatio = input.targetRatio ?? ratio;
   const newTravelMm = input.travelMm === undefined ? undefined : (input.travelMm * newRatio) / ratio;

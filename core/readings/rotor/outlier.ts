@@ -1,4 +1,4 @@
-import { studentTail } from '../statistics/studentT';
+import { studentTail } from '../../base/statistics/studentT';
 import { component } from './orders';
 
 export type Outlier = {

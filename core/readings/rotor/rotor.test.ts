@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import FFT from 'fft.js';
 import { describe, expect, it } from 'vitest';
-import { parseWith } from '../issues/zod';
-import { judder } from './judder';
+import { parseWith } from '../../base/issues/zod';
+import { reindex } from '../hub/reindex';
+import { judder } from '../judder/judder';
 import { ordersOf } from './orders';
-import { reindex } from './reindex';
 import { readRotor } from './rotor';
 import { rotorSchema } from './schema';
 

@@ -1,9 +1,10 @@
-import type { Gap, Limit } from '../fluid/reading';
+import type { Gap, Limit } from '../../car/limits/limit';
+import { exceeds } from '../../car/limits/limit';
+import { studWords } from '../hub/studs';
 import { type Order, ordersOf, withoutWobble } from './orders';
 import { type Outlier, outlierOf } from './outlier';
 import type { RotorInput } from './schema';
 import { type Drift, meanOfSets, type Repeat, withoutDrift } from './sets';
-import { studWords } from './studs';
 
 /** Common practice, no source: 0.05 mm (0.002 in) of runout on the car, 0.02 mm of thickness variation is felt. */
 const USUAL = { runoutMm: 0.05, dtvMm: 0.02 } as const;
@@ -104,11 +105,6 @@ function roundOf(input: RotorInput): { readMm: readonly number[]; drift?: Drift;
   if (!input.repeatsMm || input.repeatsMm.length === 0) return { readMm: first, drift };
   const { readings, repeat } = meanOfSets([first, ...input.repeatsMm]);
   return { readMm: readings, drift, repeat };
-}
-
-/** Over a limit by more than the rounding of a sum: a reading exactly on it is inside. */
-function exceeds(value: number, limit: number): boolean {
-  return value > limit + 1e-9;
 }
 
 function fromOf(input: RotorInput, name: 'runoutMm' | 'dtvMm'): Limit['from'] {

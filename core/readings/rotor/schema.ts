@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { within } from '../issues/range';
+import { within } from '../../base/issues/range';
 
 /** More than new by this much is another rotor or another figure, mm. */
 const OVER_NEW_MM = 0.2;

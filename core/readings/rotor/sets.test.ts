@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { parseWith } from '../issues/zod';
+import { parseWith } from '../../base/issues/zod';
+import { studAt, studWords } from '../hub/studs';
 import { outlierOf } from './outlier';
 import { readRotor } from './rotor';
 import { rotorSchema } from './schema';
-import { studAt, studWords } from './studs';
 
 const size = fc.double({ min: 0, max: 0.2, noNaN: true });
 const turn = fc.double({ min: 0, max: 2 * Math.PI, noNaN: true });

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { startingSet } from '../car/startingSets';
-import { FINDINGS, type Finding } from '../diagnosis/vocabulary/findings';
-import { readingRefused } from '../job/applies';
-import { MEASURES, type MeasureId, measureOf } from './measures';
+import { startingSet } from '../../car/startingSets';
+import { readingRefused } from '../applies';
+import { MEASURES, type MeasureId, measureOf } from '../measures';
+import { FINDINGS, type Finding } from '../vocabulary/findings';
 import { cornersFrom, walkRoute } from './route';
 
 const routeOf = (kind: 'hatch' | 'saloon' | 'light_track' | 'heavy_coupe', start: 'RL' | 'FR' = 'RL') =>
-  walkRoute(startingSet(kind), start, String);
+  walkRoute(startingSet(kind), start);
 
 describe('the walk round a car', () => {
   it('goes from the seat to the bonnet and once round, from any corner', () => {

@@ -1,8 +1,8 @@
-import { CORNERS, type Corner } from '../car/corner';
-import type { CarSpec } from '../car/spec';
-import { FINDINGS, type Finding, type FindingId } from '../diagnosis/vocabulary/findings';
-import { applies } from '../job/applies';
-import type { MeasureId } from './measures';
+import { CORNERS, type Corner } from '../../car/corner';
+import type { CarSpec } from '../../car/spec';
+import { applies } from '../applies';
+import { MEASURES, type MeasureId } from '../measures';
+import { type FindingId, findingOf } from '../vocabulary/findings';
 
 export type Area = 'cabin' | 'engine_bay' | Corner;
 
@@ -58,14 +58,6 @@ const UNDER_BONNET: readonly (FindingId | MeasureId)[] = [
   'assist_fluid',
 ];
 
-/** What a measure stands for when asking whether the car has it. */
-const STANDS_FOR: Partial<Record<MeasureId, FindingId>> = {
-  pads: 'pad_thickness',
-  rotor: 'rotor_runout',
-  hub: 'hub_runout',
-  drum: 'drum_adjustment',
-};
-
 /** Round the car from a corner on, the short way to the next: down one side and up the other. */
 export function cornersFrom(start: Corner): Corner[] {
   const round: readonly Corner[] = ['RL', 'FL', 'FR', 'RR'];
@@ -77,18 +69,15 @@ export function cornersFrom(start: Corner): Corner[] {
  * One working order for the whole car: the seat, under the bonnet, then each corner with everything that is looked at
  * while its wheel is off. What the car does not have is left out.
  */
-export function walkRoute(
-  car: CarSpec,
-  start: Corner,
-  labels: (id: FindingId | MeasureId) => string,
-): Stop[] {
+export function walkRoute(car: CarSpec, start: Corner): Stop[] {
   const stop = (area: Area, id: FindingId | MeasureId): Stop[] => {
     const corner = (CORNERS as readonly string[]).includes(area) ? (area as Corner) : undefined;
-    const finding = FINDING_IDS.has(id as FindingId) ? (id as FindingId) : undefined;
-    const asked = finding ?? STANDS_FOR[id as MeasureId];
-    if (asked && !applies(asked, car, corner)) return [];
-    const common = { id: `${area}.${id}`, area, label: labels(id), ...(corner ? { corner } : {}) };
-    return [finding ? { ...common, finding } : { ...common, measure: id as MeasureId }];
+    const common = { id: `${area}.${id}`, area, ...(corner ? { corner } : {}) };
+    if (isMeasure(id)) {
+      const { label, covers } = MEASURES[id];
+      return covers.some((each) => applies(each, car, corner)) ? [{ ...common, label, measure: id }] : [];
+    }
+    return applies(id, car, corner) ? [{ ...common, label: findingOf(id).label, finding: id }] : [];
   };
   return [
     ...IN_CABIN.flatMap((id) => stop('cabin', id)),
@@ -97,6 +86,6 @@ export function walkRoute(
   ];
 }
 
-const FINDING_IDS: ReadonlySet<FindingId> = new Set(
-  (FINDINGS as readonly Finding[]).map((finding) => finding.id),
-);
+function isMeasure(id: FindingId | MeasureId): id is MeasureId {
+  return Object.hasOwn(MEASURES, id);
+}

@@ -1,6 +1,6 @@
 'use client';
 
-import { FINDINGS, type Finding } from '@/core/diagnosis/vocabulary/findings';
+import { FINDINGS, type Finding } from '@/core/readings/vocabulary/findings';
 import { Choice } from '@/ui/Choice';
 import { Opens } from '@/ui/Opens';
 import { useDesk } from '../desk/Desk';

@@ -3,9 +3,9 @@
 import dynamic from 'next/dynamic';
 import { axleOf, CORNERS, type Corner, type Place } from '@/core/car/corner';
 import type { NextCheck } from '@/core/diagnosis/verdict';
-import type { Finding, FindingId } from '@/core/diagnosis/vocabulary/findings';
-import { HOW_TO } from '@/core/diagnosis/vocabulary/howTo';
-import type { MeasureId } from '@/core/walk/measures';
+import { formUnder, MEASURES } from '@/core/readings/measures';
+import type { Finding } from '@/core/readings/vocabulary/findings';
+import { HOW_TO } from '@/core/readings/vocabulary/howTo';
 import { Choice } from '@/ui/Choice';
 import { Opens } from '@/ui/Opens';
 import { Timer } from '@/ui/Timer';
@@ -27,24 +27,6 @@ const DialSetup = dynamic(() => import('../eye/DialSetup').then((module) => modu
 
 const HOLD_SECONDS = 30;
 
-/** Under which check a reading's form stands, and whether it stands open. */
-const FORM_UNDER: Partial<Record<FindingId, { measure: MeasureId; open: boolean }>> = {
-  fluid_moisture: { measure: 'fluid', open: true },
-  pedal_free_play: { measure: 'pedal', open: false },
-  pedal_ratio: { measure: 'ratio', open: true },
-  pad_thickness: { measure: 'pads', open: true },
-  rotor_runout: { measure: 'rotor', open: true },
-  hub_runout: { measure: 'hub', open: false },
-  bearing_play: { measure: 'bearing', open: false },
-  hub_flex: { measure: 'flex', open: false },
-  drum_adjustment: { measure: 'drum', open: false },
-  heat_spread: { measure: 'heat', open: false },
-  judder_order: { measure: 'judder', open: false },
-};
-
-/** Readings that are of one corner; the rest are of the car. */
-const AT_A_CORNER: readonly MeasureId[] = ['pads', 'rotor', 'hub', 'bearing', 'flex', 'drum'];
-
 type Props = { check: Finding; corner?: Corner; rank: number; next?: NextCheck };
 
 /** One check: how it is done, what it costs and needs, its states, and the reading it can come from. */
@@ -52,8 +34,8 @@ export function CheckCard({ check, corner, rank, next }: Props) {
   const { stateOf, pickCorner } = useDesk();
   const place: Place | undefined = check.place === 'axle' ? corner && axleOf(corner) : corner;
   const marked = rank >= 0 && stateOf('before', check.id, place) === '';
-  const form = FORM_UNDER[check.id];
-  const ready = form && (corner !== undefined || !AT_A_CORNER.includes(form.measure));
+  const form = formUnder(check.id);
+  const ready = form && (corner !== undefined || MEASURES[form].at === 'car');
   return (
     <FindingRow
       finding={check.id}
@@ -93,15 +75,15 @@ export function CheckCard({ check, corner, rank, next }: Props) {
           />
         </div>
       )}
-      {form && ready && form.open && <Measure measure={form.measure} corner={corner} />}
-      {form && ready && !form.open && (
+      {form && ready && MEASURES[form].open && <Measure measure={form} corner={corner} />}
+      {form && ready && !MEASURES[form].open && (
         <Opens
           className="mt-1 text-[0.9375rem]"
           head={<span className="text-soft">Measure it</span>}
           measures
         >
-          <DialSetup measure={form.measure} />
-          <Measure measure={form.measure} corner={corner} />
+          <DialSetup measure={form} />
+          <Measure measure={form} corner={corner} />
         </Opens>
       )}
       <DerivedNotes finding={check.id} place={place} />

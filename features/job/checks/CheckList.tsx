@@ -3,15 +3,15 @@
 import { useState } from 'react';
 import { CORNERS, type Corner } from '@/core/car/corner';
 import { isEnough } from '@/core/diagnosis/enough';
+import { findingsOf } from '@/core/job/current';
+import { applies } from '@/core/readings/applies';
 import {
   FINDINGS,
   type Finding,
   type FindingId,
   type FindingWhere,
   findingOf,
-} from '@/core/diagnosis/vocabulary/findings';
-import { applies } from '@/core/job/applies';
-import { findingsOf } from '@/core/job/current';
+} from '@/core/readings/vocabulary/findings';
 import { Choice } from '@/ui/Choice';
 import { Opens } from '@/ui/Opens';
 import { useKept } from '../../shell/useKept';

@@ -1,11 +1,11 @@
 'use client';
 
+import type { BaseUnit } from '@/core/base/units/display';
 import type { Place } from '@/core/car/corner';
-import type { FindingId } from '@/core/diagnosis/vocabulary/findings';
-import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import type { Derived } from '@/core/job/current';
-import { SOURCE_WORDS } from '@/core/limits/sources';
-import type { BaseUnit } from '@/core/units/display';
+import type { FindingId } from '@/core/readings/vocabulary/findings';
+import { stateWord } from '@/core/readings/vocabulary/words';
 import { moment } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
 import { readingLabel } from '../../measure/readingLabel';

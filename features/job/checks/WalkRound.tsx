@@ -2,12 +2,12 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import { CORNERS, type Corner } from '@/core/car/corner';
-import { type FindingId, findingOf } from '@/core/diagnosis/vocabulary/findings';
-import { HOW_TO } from '@/core/diagnosis/vocabulary/howTo';
-import { stateWord } from '@/core/diagnosis/vocabulary/words';
 import { standing } from '@/core/job/standing';
-import { MEASURES, type MeasureId } from '@/core/walk/measures';
-import { type Area, type Stop, walkRoute } from '@/core/walk/route';
+import { MEASURES } from '@/core/readings/measures';
+import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
+import { HOW_TO } from '@/core/readings/vocabulary/howTo';
+import { stateWord } from '@/core/readings/vocabulary/words';
+import { type Area, type Stop, walkRoute } from '@/core/readings/walk/route';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { cn } from '@/ui/cn';
@@ -31,21 +31,6 @@ const AREA_WORDS: Record<Area, string> = {
 /** What stands on the rule where the corner's own letters do not. */
 const MARKS: Partial<Record<Area, string>> = { cabin: 'Seat', engine_bay: 'Bonnet' };
 
-/** Which calc a measure is written down as. */
-const KIND_OF: Record<MeasureId, string> = {
-  fluid: 'fluid',
-  pedal: 'pedal',
-  ratio: 'pedal-ratio',
-  pads: 'pads',
-  rotor: 'rotor',
-  hub: 'reindex',
-  bearing: 'bearing',
-  flex: 'hub-flex',
-  drum: 'drum',
-  heat: 'heat',
-  judder: 'judder',
-};
-
 type Kept = { start: Corner; at: string | null; skipped: string[] };
 
 /** One route round the car, one thing on the screen at a time, big; skip, come back, and see what is left. */
@@ -53,13 +38,7 @@ export function WalkRound() {
   const { sheet, judgement, pickCorner, closed } = useDesk();
   const [all, keepAll] = useKept('walk.all', false);
   const [kept, keep] = useKept<Kept>(`walk.${sheet.job.id}`, { start: 'RL', at: null, skipped: [] });
-  const whole = useMemo(
-    () =>
-      walkRoute(sheet.car, kept.start, (id) =>
-        id in MEASURES ? MEASURES[id as MeasureId].label : findingOf(id as never).label,
-      ),
-    [sheet.car, kept.start],
-  );
+  const whole = useMemo(() => walkRoute(sheet.car, kept.start), [sheet.car, kept.start]);
   const done = useDone(whole);
   // What matters is told when the walk is begun: it does not shift under whoever is on it.
   const [matter] = useState(() => judgement.verdict.nextChecks.slice(0, THAT_MATTER).map(({ id }) => id));
@@ -282,7 +261,7 @@ function useDone(route: readonly Stop[]): Set<string> {
   const read = standing(sheet.readings, 'before').filter((row) => row.input !== null);
   const isDone = (stop: Stop) =>
     stop.measure
-      ? read.some((row) => row.kind === KIND_OF[stop.measure] && row.corner === (stop.corner ?? '')) ||
+      ? read.some((row) => row.kind === MEASURES[stop.measure].kind && row.corner === (stop.corner ?? '')) ||
         MEASURES[stop.measure].covers.some((finding) => stateOf('before', finding, stop.corner) !== '')
       : stateOf('before', stop.finding, stop.corner) !== '' ||
         judgement.derived.before.some((each) => each.id === stop.finding && each.place === stop.corner);

@@ -1,6 +1,6 @@
+import { causeLabel } from '@/core/diagnosis/labels';
 import type { CheckOutcome, NextCheck } from '@/core/diagnosis/verdict';
-import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
-import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import { stateWord } from '@/core/readings/vocabulary/words';
 import { percent } from '@/ui/format';
 
 /** So many answers are told: more nobody reads beside a car. */

@@ -1,10 +1,10 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { findingOf } from '@/core/diagnosis/vocabulary/findings';
-import { stateWord } from '@/core/diagnosis/vocabulary/words';
-import type { Conditions } from '@/core/words/conditions';
-import type { Suggestion, WordsRead } from '@/core/words/words';
+import type { Conditions } from '@/core/diagnosis/words/conditions';
+import type { Suggestion, WordsRead } from '@/core/diagnosis/words/words';
+import { findingOf } from '@/core/readings/vocabulary/findings';
+import { stateWord } from '@/core/readings/vocabulary/words';
 import { figure } from '@/ui/format';
 import { useDesk } from '../desk/Desk';
 import { wordsAway } from '../desk/judge';

@@ -1,6 +1,6 @@
 'use client';
 
-import type { FindingId } from '@/core/diagnosis/vocabulary/findings';
+import type { FindingId } from '@/core/readings/vocabulary/findings';
 import { Keys } from '@/ui/Keys';
 import { useDesk } from '../desk/Desk';
 

@@ -1,4 +1,4 @@
-import type { FindingId } from '@/core/diagnosis/vocabulary/findings';
+import type { FindingId } from '@/core/readings/vocabulary/findings';
 
 /** The complaint as a driver tells it, the separating questions close together. */
 export const COMPLAINT_GROUPS: { title: string; findings: FindingId[] }[] = [

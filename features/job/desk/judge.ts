@@ -1,13 +1,13 @@
 'use client';
 
 import { type Remote, wrap } from 'comlink';
+import type { Issue } from '@/core/base/issues/issue';
 import type { Overturn } from '@/core/diagnosis/beside/overturn';
 import type { WhatIf } from '@/core/diagnosis/beside/whatIf';
-import type { GivenFinding } from '@/core/diagnosis/given';
-import type { Issue } from '@/core/issues/issue';
+import type { WordsRead } from '@/core/diagnosis/words/words';
 import type { Judgement } from '@/core/job/judgement';
 import type { JobSheet } from '@/core/job/sheet';
-import type { WordsRead } from '@/core/words/words';
+import type { GivenFinding } from '@/core/readings/given';
 import type { JudgeDesk } from '@/workers/judge';
 
 let desk: Remote<JudgeDesk> | undefined;

@@ -1,4 +1,4 @@
-import type { MeasureId } from '@/core/walk/measures';
+import type { MeasureId } from '@/core/readings/measures';
 import { DIAL_AT } from './dialPictures';
 
 /** Where to put the dial. */

@@ -1,8 +1,8 @@
 'use client';
 
 import type { Place } from '@/core/car/corner';
-import { type FindingId, findingOf } from '@/core/diagnosis/vocabulary/findings';
-import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
+import { stateWord } from '@/core/readings/vocabulary/words';
 import { cn } from '@/ui/cn';
 import { useDesk } from '../desk/Desk';
 import { PICTURES } from './pictures';

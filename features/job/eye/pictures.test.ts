@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { type FindingId, findingOf } from '@/core/diagnosis/vocabulary/findings';
+import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { PICTURES } from './pictures';
 import { EYE_TESTS } from './tests';
 

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { FindingId } from '@/core/diagnosis/vocabulary/findings';
+import type { FindingId } from '@/core/readings/vocabulary/findings';
 import { COOLING_PATH, DRUM_SURFACE, ROTOR_COLOUR, ROTOR_FLOAT, ROTOR_SURFACE } from './discPictures';
 import {
   BLEEDER_POSITION,

@@ -1,4 +1,4 @@
-import type { FindingId } from '@/core/diagnosis/vocabulary/findings';
+import type { FindingId } from '@/core/readings/vocabulary/findings';
 
 /** The test that tells one look from another, by state. Common practice, no source. */
 export const EYE_TESTS: Partial<Record<FindingId, Record<string, string>>> = {

@@ -2,9 +2,9 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
-import { CAUSES } from '@/core/diagnosis/vocabulary/causes';
-import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
-import type { Issue } from '@/core/issues/issue';
+import type { Issue } from '@/core/base/issues/issue';
+import { CAUSES } from '@/core/diagnosis/causes';
+import { causeLabel } from '@/core/diagnosis/labels';
 import { type OutcomeId, WORKED_OUTCOMES } from '@/core/job/outcomes';
 import type { JobSheet } from '@/core/job/sheet';
 import { Button } from '@/ui/Button';

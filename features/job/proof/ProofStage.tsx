@@ -2,10 +2,10 @@
 
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { findingOf } from '@/core/diagnosis/vocabulary/findings';
-import { stateWord } from '@/core/diagnosis/vocabulary/words';
 import { evidenceTogether, pieceSlot } from '@/core/job/evidence';
 import type { ProofCheck } from '@/core/job/proof';
+import { findingOf } from '@/core/readings/vocabulary/findings';
+import { stateWord } from '@/core/readings/vocabulary/words';
 import { Button, buttonClass } from '@/ui/Button';
 import { Timer } from '@/ui/Timer';
 import { useDesk } from '../desk/Desk';

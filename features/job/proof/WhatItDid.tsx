@@ -1,8 +1,8 @@
 'use client';
 
-import { findingOf } from '@/core/diagnosis/vocabulary/findings';
-import { runOf } from '@/core/work/run';
-import { doneTogether } from '@/core/work/spans';
+import { runOf } from '@/core/planning/run/run';
+import { doneTogether } from '@/core/planning/run/spans';
+import { findingOf } from '@/core/readings/vocabulary/findings';
 import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
 import { slotWords } from '../work/figureWords';

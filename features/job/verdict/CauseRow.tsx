@@ -1,8 +1,8 @@
 'use client';
 
 import dynamic from 'next/dynamic';
+import { causeLabel } from '@/core/diagnosis/labels';
 import type { CauseVerdict } from '@/core/diagnosis/verdict';
-import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
 import type { LikeJobs } from '@/server/learn/queries';
 import { percent } from '@/ui/format';
 import { Opens } from '@/ui/Opens';

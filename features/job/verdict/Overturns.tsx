@@ -2,9 +2,9 @@
 
 import { useEffect, useState } from 'react';
 import type { Overturn } from '@/core/diagnosis/beside/overturn';
-import { findingOf } from '@/core/diagnosis/vocabulary/findings';
-import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
-import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import { causeLabel } from '@/core/diagnosis/labels';
+import { findingOf } from '@/core/readings/vocabulary/findings';
+import { stateWord } from '@/core/readings/vocabulary/words';
 import { percent } from '@/ui/format';
 import { useDesk } from '../desk/Desk';
 import { overturnsAway } from '../desk/judge';

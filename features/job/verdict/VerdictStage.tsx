@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
+import { causeLabel } from '@/core/diagnosis/labels';
 import type { LikeJobs } from '@/server/learn/queries';
 import { Button } from '@/ui/Button';
 import { percent } from '@/ui/format';

@@ -2,10 +2,10 @@
 
 import { useEffect, useState } from 'react';
 import type { WhatIf } from '@/core/diagnosis/beside/whatIf';
-import type { GivenFinding } from '@/core/diagnosis/given';
-import { findingOf } from '@/core/diagnosis/vocabulary/findings';
-import { causeLabel } from '@/core/diagnosis/vocabulary/labels';
-import { stateWord } from '@/core/diagnosis/vocabulary/words';
+import { causeLabel } from '@/core/diagnosis/labels';
+import type { GivenFinding } from '@/core/readings/given';
+import { findingOf } from '@/core/readings/vocabulary/findings';
+import { stateWord } from '@/core/readings/vocabulary/words';
 import { cn } from '@/ui/cn';
 import { percent } from '@/ui/format';
 import { Sheet } from '@/ui/Sheet';

@@ -2,8 +2,8 @@
 
 import { Chart as ChartJS, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import { Scatter } from 'react-chartjs-2';
-import type { BedInPlan } from '@/core/bedin/plan';
-import { shownUnit, shownValue } from '@/core/units/display';
+import { shownUnit, shownValue } from '@/core/base/units/display';
+import type { BedInPlan } from '@/core/planning/bedin/plan';
 import { useTokens } from '@/ui/useTokens';
 import { useUnits } from '../../shell/useUnits';
 

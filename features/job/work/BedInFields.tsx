@@ -1,9 +1,9 @@
 'use client';
 
-import { BED_IN_SCHOOLS, BED_WINDOWS } from '@/core/bedin/schools';
-import { MAKER_ROWS } from '@/core/work/bedin/input';
-import type { WorkOptions } from '@/core/work/options';
-import type { Ways } from '@/core/work/ways';
+import { MAKER_ROWS } from '@/core/planning/bedin/input';
+import { BED_IN_SCHOOLS, BED_WINDOWS } from '@/core/planning/bedin/schools';
+import type { WorkOptions } from '@/core/planning/options';
+import type { Ways } from '@/core/planning/ways';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/Field';
 import { useKept } from '../../shell/useKept';

@@ -1,9 +1,9 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { BED_WINDOWS } from '@/core/bedin/schools';
-import { speedWords } from '@/core/units/speed';
-import type { WorkPlan } from '@/core/work/plan';
+import { speedWords } from '@/core/base/units/speed';
+import { BED_WINDOWS } from '@/core/planning/bedin/schools';
+import type { WorkPlan } from '@/core/planning/plan';
 import { useUnits } from '../../shell/useUnits';
 
 const BedInChart = dynamic(() => import('./BedInChart').then((module) => module.BedInChart), {

@@ -1,7 +1,7 @@
 'use client';
 
-import type { FigureSlot } from '@/core/job/sheet';
-import type { BeforeFigure } from '@/core/work/beforeFigures';
+import type { BeforeFigure } from '@/core/job/beforeFigures';
+import type { FigureSlot } from '@/core/planning/run/rows';
 import { TextField } from '@/ui/Field';
 
 type BeforeProps = {

@@ -1,7 +1,7 @@
 'use client';
 
-import type { WorkPlan } from '@/core/work/plan';
-import { WAYS } from '@/core/work/ways';
+import type { WorkPlan } from '@/core/planning/plan';
+import { WAYS } from '@/core/planning/ways';
 import { figure } from '@/ui/format';
 import { useUnits } from '../../shell/useUnits';
 import { BottleRule } from './BottleRule';

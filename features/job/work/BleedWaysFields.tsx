@@ -1,7 +1,7 @@
 'use client';
 
-import type { WorkOptions } from '@/core/work/options';
-import { PRESSURE_SCHOOLS, WAYS } from '@/core/work/ways';
+import type { WorkOptions } from '@/core/planning/options';
+import { PRESSURE_SCHOOLS, WAYS } from '@/core/planning/ways';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/Field';
 import { useKept } from '../../shell/useKept';

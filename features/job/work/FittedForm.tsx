@@ -3,8 +3,8 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { axleOf, type Corner, type Place } from '@/core/car/corner';
-import { PART_KINDS, type PartKind } from '@/core/work/parts';
-import type { PlannedNeed } from '@/core/work/plan';
+import type { PlannedNeed } from '@/core/planning/plan';
+import { PART_KINDS, type PartKind } from '@/core/planning/shelf/parts';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { newId } from '../../shell/newId';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { SlowdownRow } from '@/core/bedin/schools';
+import type { SlowdownRow } from '@/core/planning/bedin/schools';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
 

@@ -1,10 +1,10 @@
 'use client';
 
 import Link from 'next/link';
-import { limitFor } from '@/core/limits/catalogue';
-import type { PART_KINDS } from '@/core/work/parts';
-import type { WorkPlan } from '@/core/work/plan';
-import { againstShelf } from '@/core/work/shelf';
+import { limitFor } from '@/core/car/limits/catalogue';
+import type { WorkPlan } from '@/core/planning/plan';
+import type { PART_KINDS } from '@/core/planning/shelf/parts';
+import { againstShelf } from '@/core/planning/shelf/shelf';
 import { useShop } from '../../shell/ShopContext';
 import { useDesk } from '../desk/Desk';
 import { useWorkPlace } from './WorkPlace';

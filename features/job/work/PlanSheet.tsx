@@ -1,6 +1,6 @@
 'use client';
 
-import type { WorkPlan } from '@/core/work/plan';
+import type { WorkPlan } from '@/core/planning/plan';
 import { figure } from '@/ui/format';
 import { BedInSheet } from './BedInSheet';
 import { BleedTable } from './BleedTable';

@@ -1,7 +1,7 @@
 'use client';
 
-import { parseMeasure } from '@/core/units/parse';
-import type { WorkOptions } from '@/core/work/options';
+import { parseMeasure } from '@/core/base/units/parse';
+import type { WorkOptions } from '@/core/planning/options';
 import { NumberField } from '@/ui/Field';
 import { useKept } from '../../shell/useKept';
 

@@ -1,8 +1,8 @@
 'use client';
 
 import { TORQUES } from '@/core/car/torques';
-import { CAUTIONS } from '@/core/work/cautions';
-import type { WorkPlan } from '@/core/work/plan';
+import { CAUTIONS } from '@/core/planning/cautions';
+import type { WorkPlan } from '@/core/planning/plan';
 import { figure } from '@/ui/format';
 import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';

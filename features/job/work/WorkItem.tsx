@@ -3,9 +3,9 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
-import type { WorkRow } from '@/core/job/sheet';
-import { LEFT_QUESTIONS, leavingIssues } from '@/core/work/leftUndone';
-import { isOver, LEFT_UNDONE, planOf, type Run } from '@/core/work/run';
+import { LEFT_QUESTIONS, leavingIssues } from '@/core/planning/run/leftUndone';
+import type { WorkRow } from '@/core/planning/run/rows';
+import { isOver, LEFT_UNDONE, planOf, type Run } from '@/core/planning/run/run';
 import { Button, buttonClass } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { TextField } from '@/ui/Field';

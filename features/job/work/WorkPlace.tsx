@@ -1,9 +1,9 @@
 'use client';
 
 import { createContext, type ReactNode, useContext } from 'react';
-import type { FittedPart } from '@/core/work/fitted';
-import type { ShelfItem } from '@/core/work/shelf';
-import type { Ways } from '@/core/work/ways';
+import type { FittedPart } from '@/core/planning/shelf/fitted';
+import type { ShelfItem } from '@/core/planning/shelf/shelf';
+import type { Ways } from '@/core/planning/ways';
 
 export type WorkPlace = {
   /** The shop's ways, where practitioners disagree. */

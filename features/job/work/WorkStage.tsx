@@ -2,9 +2,9 @@
 
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import type { ProcedureId } from '@/core/work/library';
-import { isOver, planOf, runOf } from '@/core/work/run';
-import { doneTogether } from '@/core/work/spans';
+import type { ProcedureId } from '@/core/planning/library';
+import { isOver, planOf, runOf } from '@/core/planning/run/run';
+import { doneTogether } from '@/core/planning/run/spans';
 import { Button } from '@/ui/Button';
 import { useDesk } from '../desk/Desk';
 import { HoldsPanel } from '../HoldsPanel';

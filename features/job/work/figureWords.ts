@@ -1,8 +1,10 @@
-import { findingOf } from '@/core/diagnosis/vocabulary/findings';
-import { stateWord } from '@/core/diagnosis/vocabulary/words';
 import type { Judgement } from '@/core/job/judgement';
-import type { FigureSlot, JobSheet, Phase } from '@/core/job/sheet';
+import type { JobSheet } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
+import type { FigureSlot } from '@/core/planning/run/rows';
+import type { Phase } from '@/core/readings/phase';
+import { findingOf } from '@/core/readings/vocabulary/findings';
+import { stateWord } from '@/core/readings/vocabulary/words';
 import { readingLabel } from '../../measure/readingLabel';
 import { readingWords } from '../../measure/readingWords';
 import type { Units } from '../../shell/units';

@@ -1,5 +1,5 @@
-import type { TickRow } from '@/core/job/sheet';
-import { type Step, WAYS_ON } from '@/core/work/step';
+import type { TickRow } from '@/core/planning/run/rows';
+import { type Step, WAYS_ON } from '@/core/planning/run/step';
 
 /** What was written down at a step, in a line; empty when nothing was. */
 export function recordWords(step: Step, record: TickRow['record'], note: string): string {

@@ -1,12 +1,13 @@
 'use client';
 
 import { useState } from 'react';
+import type { BaseUnit } from '@/core/base/units/display';
 import { axleOf, type Corner } from '@/core/car/corner';
-import { type FluidInput, readFluid } from '@/core/fluid/reading';
+import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import type { ReadingRow } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
-import { SOURCE_WORDS } from '@/core/limits/sources';
-import type { BaseUnit } from '@/core/units/display';
+import { type FluidInput, readFluid } from '@/core/readings/fluid/fluid';
+import { MEASURES } from '@/core/readings/measures';
 import { Button } from '@/ui/Button';
 import { Timer } from '@/ui/Timer';
 import { useDesk } from '../../job/desk/Desk';
@@ -30,13 +31,14 @@ type Props = { form: FigureFormId; corner?: Corner; onDone?: () => void };
 /** A reading of a few figures: typed or sent by a gauge, held against its limits, written down with Enter on the last. */
 export function FiguresForm({ form: id, corner, onDone }: Props) {
   const form: FigureForm = FIGURE_FORMS[id];
+  const { kind, label: title } = MEASURES[id];
   const { sheet } = useDesk();
   const units = useUnits();
   const limit = useLimits();
   const { limits: shop } = useShop();
-  const slot = useReading(form.kind, corner);
+  const slot = useReading(kind, corner);
   const [kept, keep] = useTyped<Record<string, string> | null>(
-    `${form.kind}.${sheet.job.id}.${corner ?? 'car'}`,
+    `${kind}.${sheet.job.id}.${corner ?? 'car'}`,
     null,
   );
   const [error, setError] = useState<string>();
@@ -72,7 +74,7 @@ export function FiguresForm({ form: id, corner, onDone }: Props) {
     wrong ??= { id: field.id, why: refusal(field, text, entry.value, units) };
   }
   const input = wrong ? undefined : form.input(values, around);
-  const cellId = (field: string) => `${form.kind}-${corner ?? 'car'}-${field.replace('.', '-')}`;
+  const cellId = (field: string) => `${kind}-${corner ?? 'car'}-${field.replace('.', '-')}`;
   const save = () => {
     if (wrong) return setError(wrong.why);
     if (!input) {
@@ -85,7 +87,7 @@ export function FiguresForm({ form: id, corner, onDone }: Props) {
     keep(null);
     onDone?.();
   };
-  const label = `${form.title}${corner ? ` ${corner}` : ''}`;
+  const label = `${title}${corner ? ` ${corner}` : ''}`;
   return (
     <section aria-label={label} className="mt-2 grid gap-2">
       <p className="text-[0.9375rem] text-soft">{form.about}</p>

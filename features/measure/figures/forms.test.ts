@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { runCalc } from '@/core/calc/registry';
 import { startingSet } from '@/core/car/startingSets';
+import { runCalc } from '@/core/exchange/calcs';
+import { MEASURES } from '@/core/readings/measures';
 import { limitsIn, usual } from '../../../tests/support/units';
 import { FIGURE_FORMS, type FigureFormId, type Surroundings } from './forms';
 
@@ -28,7 +29,7 @@ describe.each(Object.entries(FIGURE_FORMS) as [FigureFormId, (typeof FIGURE_FORM
   (id, form) => {
     it('makes a reading its calc takes, and has its figures back out of it', () => {
       const input = form.input(FILLED[id], around())!;
-      const outcome = runCalc(form.kind, input);
+      const outcome = runCalc(MEASURES[id].kind, input);
       expect(outcome, JSON.stringify(outcome)).toMatchObject({ ok: true });
       expect(form.values(input)).toEqual(FILLED[id]);
     });

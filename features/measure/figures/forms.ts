@@ -1,9 +1,9 @@
+import type { BaseUnit } from '@/core/base/units/display';
 import { CORNERS, type Corner } from '@/core/car/corner';
+import type { LimitName, ResolvedLimit, ShopLimits } from '@/core/car/limits/catalogue';
 import type { AxleSpec, CarSpec } from '@/core/car/spec';
-import type { Pose } from '@/core/instruments/condition';
-import type { Quantity } from '@/core/instruments/kinds';
-import type { LimitName, ResolvedLimit, ShopLimits } from '@/core/limits/catalogue';
-import type { BaseUnit } from '@/core/units/display';
+import type { Pose } from '@/core/readings/instruments/condition';
+import type { Quantity } from '@/core/readings/instruments/kinds';
 import { ownLimits } from '../useLimit';
 
 /** One figure of a small form. */
@@ -29,10 +29,8 @@ export type Surroundings = {
   fluidBoilingHereC?: number;
 };
 
-/** A reading of a few figures: which, how they become the calc's input, and what they are held against. */
+/** A reading of a few figures: how they become the calc's input, and what they are held against. */
 export type FigureForm = {
-  kind: string;
-  title: string;
   take: string;
   fields: (around: Surroundings) => FigureField[];
   input: (values: Record<string, number>, around: Surroundings) => Record<string, unknown> | undefined;
@@ -50,8 +48,6 @@ const definedOnly = (values: Record<string, number | undefined>) =>
   >;
 
 const bearing: FigureForm = {
-  kind: 'bearing',
-  title: 'Bearing play',
   take: 'the play',
   about: 'Dial on the rim of the hub, square to it; grip the wheel or the disc at twelve and six and rock.',
   fields: ({ corner }) => [
@@ -81,8 +77,6 @@ const bearing: FigureForm = {
 };
 
 const flex: FigureForm = {
-  kind: 'hub-flex',
-  title: 'Hub flex',
   take: 'the flex',
   about: 'Dial from the caliper to the rotor, bar across the wheel, lean on it as a corner would.',
   fields: ({ corner }) => [
@@ -109,8 +103,6 @@ const flex: FigureForm = {
 };
 
 const drum: FigureForm = {
-  kind: 'drum',
-  title: 'Drum',
   take: 'the drum',
   about: 'Bore across both ways, then over the shoes as they are set.',
   fields: () => [
@@ -137,8 +129,6 @@ const drum: FigureForm = {
 };
 
 const pedal: FigureForm = {
-  kind: 'pedal',
-  title: 'Pedal',
   take: 'the pedal',
   about: 'Whatever was measured; the rest stays empty. A rule beside the pedal, a gauge under the foot.',
   fields: ({ car }) => [
@@ -209,8 +199,6 @@ const pedal: FigureForm = {
 };
 
 const heat: FigureForm = {
-  kind: 'heat',
-  title: 'Heat round the car',
   take: 'the temperatures',
   about: 'Straight in from the lap, faces by infrared in the same order each time; peaks by paint and strip.',
   fields: () =>

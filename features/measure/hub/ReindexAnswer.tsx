@@ -1,7 +1,7 @@
 'use client';
 
-import { SOURCE_WORDS } from '@/core/limits/sources';
-import type { ReindexResult } from '@/core/rotor/reindex';
+import { SOURCE_WORDS } from '@/core/car/limits/sources';
+import type { ReindexResult } from '@/core/readings/hub/reindex';
 import { figure } from '@/ui/format';
 import { ReindexPicture } from '@/ui/ReindexPicture';
 import { useUnits } from '../../shell/useUnits';

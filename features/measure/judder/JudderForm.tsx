@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef, useState } from 'react';
-import { type Beat, beatOf } from '@/core/rotor/taps';
+import { type Beat, beatOf } from '@/core/readings/judder/taps';
 import { Button } from '@/ui/Button';
 import { figure } from '@/ui/format';
 import { useDesk } from '../../job/desk/Desk';

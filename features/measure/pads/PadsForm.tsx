@@ -2,8 +2,9 @@
 
 import type { Corner } from '@/core/car/corner';
 import { axleOf } from '@/core/car/corner';
-import { SOURCE_WORDS } from '@/core/limits/sources';
-import { fitsIn, padForecast } from '@/core/wear/forecast';
+import { exceeds } from '@/core/car/limits/limit';
+import { SOURCE_WORDS } from '@/core/car/limits/sources';
+import { fitsIn, padForecast } from '@/core/planning/wear/forecast';
 import { Button } from '@/ui/Button';
 import { PadPicture } from '@/ui/PadPicture';
 import { useUnits } from '../../shell/useUnits';
@@ -149,12 +150,11 @@ function PadFacts({ pads }: { pads: PadsSheet }) {
   const uneven = (label: string, value: number, name: string): Fact => ({
     label,
     value: show(value, 'mm', 1),
-    say:
-      Math.abs(value) > limit(name).value + 1e-9
-        ? `${show(Math.abs(value) - limit(name).value, 'mm', 1)} over ${show(limit(name).value, 'mm', 1)}`
-        : `inside ${show(limit(name).value, 'mm', 1)}`,
+    say: exceeds(Math.abs(value), limit(name).value)
+      ? `${show(Math.abs(value) - limit(name).value, 'mm', 1)} over ${show(limit(name).value, 'mm', 1)}`
+      : `inside ${show(limit(name).value, 'mm', 1)}`,
     from: SOURCE_WORDS[limit(name).from],
-    bad: Math.abs(value) > limit(name).value + 1e-9,
+    bad: exceeds(Math.abs(value), limit(name).value),
   });
   const replace = limit('replaceMm');
   const minimum = limit('minimumMm');

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { startingSet } from '@/core/car/startingSets';
-import { padsSchema } from '@/core/pads/schema';
+import { padsSchema } from '@/core/readings/pads/schema';
 import { INCHES, METRIC } from '../../../tests/support/units';
 import { padsOrder, padsTypedFrom, readPadsTyped, USUAL_PAD } from './typed';
 

@@ -1,7 +1,7 @@
 import { axleOf, type Corner } from '@/core/car/corner';
+import type { ShopLimits } from '@/core/car/limits/catalogue';
 import type { CarSpec } from '@/core/car/spec';
-import type { ShopLimits } from '@/core/limits/catalogue';
-import type { Pad, PadsInput } from '@/core/pads/schema';
+import type { Pad, PadsInput } from '@/core/readings/pads/schema';
 import type { Units } from '../../shell/units';
 import { ownLimits } from '../useLimit';
 

@@ -3,10 +3,10 @@
 import { useState } from 'react';
 import { axleOf, type Corner } from '@/core/car/corner';
 import { headOf } from '@/core/job/standing';
-import { type CornerPads, readPads } from '@/core/pads/pads';
-import { padPairs } from '@/core/pads/pairs';
-import type { PadsInput } from '@/core/pads/schema';
-import { grownBack } from '@/core/wear/history';
+import { grownBack } from '@/core/planning/wear/history';
+import { type CornerPads, readPads } from '@/core/readings/pads/pads';
+import { padPairs } from '@/core/readings/pads/pairs';
+import type { PadsInput } from '@/core/readings/pads/schema';
 import { useDesk } from '../../job/desk/Desk';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';

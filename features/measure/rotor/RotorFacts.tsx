@@ -1,8 +1,10 @@
-'use client';
+import { exceeds } from '@/core/car/limits/limit';
 
-import type { Limit } from '@/core/fluid/reading';
-import { SOURCE_WORDS } from '@/core/limits/sources';
-import type { RotorResult } from '@/core/rotor/rotor';
+('use client');
+
+import type { Limit } from '@/core/car/limits/limit';
+import { SOURCE_WORDS } from '@/core/car/limits/sources';
+import type { RotorResult } from '@/core/readings/rotor/rotor';
 import { figure } from '@/ui/format';
 import { useUnits } from '../../shell/useUnits';
 import { type Fact, Facts } from '../Facts';
@@ -13,7 +15,7 @@ export function RotorFacts({ result }: { result: RotorResult }) {
   const limit = (name: string) => result.limits.find((each) => each.name === name);
   const [first] = result.orders;
   const against = (value: number, most: Limit) =>
-    value > most.value + 1e-9
+    exceeds(value, most.value)
       ? `${show(value - most.value, 'mm', 3)} over ${show(most.value, 'mm', 3)}`
       : `inside ${show(most.value, 'mm', 3)}`;
   const high = first!.highAngleDeg;

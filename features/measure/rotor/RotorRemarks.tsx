@@ -1,7 +1,7 @@
 'use client';
 
-import { fitsIn } from '@/core/wear/forecast';
-import { rotorLife } from '@/core/wear/rotorLife';
+import { fitsIn } from '@/core/planning/wear/forecast';
+import { rotorLife } from '@/core/planning/wear/rotorLife';
 import { Button } from '@/ui/Button';
 import { figure } from '@/ui/format';
 import { useUnits } from '../../shell/useUnits';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { startingSet } from '@/core/car/startingSets';
-import { rotorSchema } from '@/core/rotor/schema';
+import { rotorSchema } from '@/core/readings/rotor/schema';
 import { INCHES, limitsIn, METRIC } from '../../../tests/support/units';
 import {
   blankRotor,

@@ -1,6 +1,6 @@
+import type { ResolvedLimit } from '@/core/car/limits/catalogue';
 import type { AxleSpec } from '@/core/car/spec';
-import type { ResolvedLimit } from '@/core/limits/catalogue';
-import type { RotorInput } from '@/core/rotor/schema';
+import type { RotorInput } from '@/core/readings/rotor/schema';
 import type { Units } from '../../shell/units';
 
 /** A rotor's sheet as typed: text until it is whole. */

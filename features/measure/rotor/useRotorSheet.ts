@@ -2,9 +2,9 @@
 
 import { useState } from 'react';
 import { axleOf, type Corner } from '@/core/car/corner';
-import { type RotorResult, readRotor } from '@/core/rotor/rotor';
-import type { RotorInput } from '@/core/rotor/schema';
-import { grownBack } from '@/core/wear/history';
+import { grownBack } from '@/core/planning/wear/history';
+import { type RotorResult, readRotor } from '@/core/readings/rotor/rotor';
+import type { RotorInput } from '@/core/readings/rotor/schema';
 import { useDesk } from '../../job/desk/Desk';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell } from '../MeasureCell';

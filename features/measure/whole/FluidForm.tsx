@@ -1,13 +1,13 @@
 'use client';
 
 import { useState } from 'react';
-import { FLUID_CLASSES, type FluidClass } from '@/core/fluid/classes';
-import { FLUID_LIMITS } from '@/core/fluid/limits';
-import { type FluidInput, readFluid } from '@/core/fluid/reading';
-import type { Quantity } from '@/core/instruments/kinds';
-import type { Phase } from '@/core/job/sheet';
-import { SOURCE_WORDS } from '@/core/limits/sources';
-import type { BaseUnit } from '@/core/units/display';
+import type { BaseUnit } from '@/core/base/units/display';
+import { FLUID_CLASSES, type FluidClass } from '@/core/car/fluidClasses';
+import { SOURCE_WORDS } from '@/core/car/limits/sources';
+import { type FluidInput, readFluid } from '@/core/readings/fluid/fluid';
+import { FLUID_LIMITS } from '@/core/readings/fluid/limits';
+import type { Quantity } from '@/core/readings/instruments/kinds';
+import type { Phase } from '@/core/readings/phase';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { useDesk } from '../../job/desk/Desk';

@@ -1,7 +1,7 @@
 'use client';
 
-import { pedalRatio } from '@/core/hydraulics/pedalRatio';
-import type { PedalRatioInput } from '@/core/hydraulics/pedalRatioSchema';
+import { pedalRatio } from '@/core/readings/pedal/pedalRatio';
+import type { PedalRatioInput } from '@/core/readings/pedal/pedalRatioSchema';
 import { figure } from '@/ui/format';
 import { PedalPicture } from '@/ui/PedalPicture';
 import { useUnits } from '../../shell/useUnits';

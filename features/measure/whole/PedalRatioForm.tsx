@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { assistOf } from '@/core/car/traits';
 import { traitsOf } from '@/core/car/traitsOf';
-import type { PedalRatioInput } from '@/core/hydraulics/pedalRatioSchema';
+import type { PedalRatioInput } from '@/core/readings/pedal/pedalRatioSchema';
 import { Button } from '@/ui/Button';
 import { useDesk } from '../../job/desk/Desk';
 import { useUnits } from '../../shell/useUnits';

@@ -1,5 +1,5 @@
-import { findingOf } from '@/core/diagnosis/vocabulary/findings';
 import { standingAnswers } from '@/core/job/standing';
+import { findingOf } from '@/core/readings/vocabulary/findings';
 import { VerdictStage } from '@/features/job/verdict/VerdictStage';
 import { orNotFound } from '@/features/shell/orNotFound';
 import { getSheet } from '@/server/jobs/queries';

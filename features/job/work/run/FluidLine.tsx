@@ -1,9 +1,9 @@
 'use client';
 
-import { fluidSoFar } from '@/core/work/bleed/soFar';
-import type { WorkPlan } from '@/core/work/plan';
-import type { Run } from '@/core/work/run';
-import type { Step } from '@/core/work/step';
+import { fluidSoFar } from '@/core/planning/bleed/soFar';
+import type { WorkPlan } from '@/core/planning/plan';
+import type { Run } from '@/core/planning/run/run';
+import type { Step } from '@/core/planning/run/step';
 import { BottleRule } from '../BottleRule';
 
 /** Where the fluid stands: out so far, what the corners left need, and whether the bottles reach. */

@@ -2,8 +2,8 @@
 
 import { Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
-import type { RecordField } from '@/core/work/step';
-import { MOST_FIGURE } from '@/core/work/tickIssues';
+import type { RecordField } from '@/core/planning/run/step';
+import { MOST_FIGURE } from '@/core/planning/run/tickIssues';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/Field';

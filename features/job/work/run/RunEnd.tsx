@@ -2,9 +2,9 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import type { WorkRow } from '@/core/job/sheet';
-import { isOver, LEFT_UNDONE, planOf, type Run, runOf } from '@/core/work/run';
-import { troublesOf } from '@/core/work/troubles';
+import type { WorkRow } from '@/core/planning/run/rows';
+import { isOver, LEFT_UNDONE, planOf, type Run, runOf } from '@/core/planning/run/run';
+import { troublesOf } from '@/core/planning/run/troubles';
 import { Button, buttonClass } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';

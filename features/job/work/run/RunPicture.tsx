@@ -1,10 +1,10 @@
 'use client';
 
 import { CORNERS, type Corner } from '@/core/car/corner';
-import { drawnOf } from '@/core/work/bleed/drawn';
-import { fluidSoFar } from '@/core/work/bleed/soFar';
-import type { WorkPlan } from '@/core/work/plan';
-import type { Run } from '@/core/work/run';
+import { drawnOf } from '@/core/planning/bleed/drawn';
+import { fluidSoFar } from '@/core/planning/bleed/soFar';
+import type { WorkPlan } from '@/core/planning/plan';
+import type { Run } from '@/core/planning/run/run';
 import { type BleedCorner, BleedPicture } from '@/ui/BleedPicture';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { cn } from '@/ui/cn';

@@ -1,4 +1,4 @@
-import type { Run } from '@/core/work/run';
+import type { Run } from '@/core/planning/run/run';
 import { cn } from '@/ui/cn';
 
 /** The steps of a run on the steel rule: a mark a step, filled when it is done, the one in hand raised. */

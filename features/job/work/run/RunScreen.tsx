@@ -3,7 +3,7 @@
 import { Volume2, VolumeX } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { PRESS, planOf, runOf, STEPPED_BACK, stepsBack, stepsInHand } from '@/core/work/run';
+import { PRESS, planOf, runOf, STEPPED_BACK, stepsBack, stepsInHand } from '@/core/planning/run/run';
 import { Button, buttonClass } from '@/ui/Button';
 import { useKept } from '../../../shell/useKept';
 import { useDesk } from '../../desk/Desk';

@@ -1,11 +1,11 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
-import type { WorkRow } from '@/core/job/sheet';
-import { convert } from '@/core/units/convert';
-import { speedWords } from '@/core/units/speed';
-import type { Run } from '@/core/work/run';
-import type { Step } from '@/core/work/step';
+import { convert } from '@/core/base/units/convert';
+import { speedWords } from '@/core/base/units/speed';
+import type { WorkRow } from '@/core/planning/run/rows';
+import type { Run } from '@/core/planning/run/run';
+import type { Step } from '@/core/planning/run/step';
 import { Button } from '@/ui/Button';
 import { clock, figure } from '@/ui/format';
 import { beep, say } from '@/ui/sound';

@@ -1,11 +1,11 @@
 'use client';
 
-import { pedalRatio } from '@/core/hydraulics/pedalRatio';
-import type { PedalRatioInput } from '@/core/hydraulics/pedalRatioSchema';
 import { headOf } from '@/core/job/standing';
-import { reindex } from '@/core/rotor/reindex';
-import type { ReindexInput } from '@/core/rotor/reindexSchema';
-import type { Step } from '@/core/work/step';
+import type { Step } from '@/core/planning/run/step';
+import { reindex } from '@/core/readings/hub/reindex';
+import type { ReindexInput } from '@/core/readings/hub/reindexSchema';
+import { pedalRatio } from '@/core/readings/pedal/pedalRatio';
+import type { PedalRatioInput } from '@/core/readings/pedal/pedalRatioSchema';
 import { ReindexAnswer } from '../../../measure/hub/ReindexAnswer';
 import { PedalAnswer } from '../../../measure/whole/PedalAnswer';
 import { useDesk } from '../../desk/Desk';

@@ -2,9 +2,9 @@
 
 import { Check } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import type { WorkRow } from '@/core/job/sheet';
-import { PRESS } from '@/core/work/run';
-import type { Step } from '@/core/work/step';
+import type { WorkRow } from '@/core/planning/run/rows';
+import { PRESS } from '@/core/planning/run/run';
+import type { Step } from '@/core/planning/run/step';
 import { Button } from '@/ui/Button';
 import { newId } from '../../../shell/newId';
 import { useDesk } from '../../desk/Desk';

@@ -3,12 +3,12 @@
 import { Check } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import type { Issue } from '@/core/base/issues/issue';
 import type { CarSpec } from '@/core/car/spec';
-import type { Issue } from '@/core/issues/issue';
-import type { WorkRow } from '@/core/job/sheet';
-import { planOf, type Run, STEPPED_BACK } from '@/core/work/run';
-import type { Answer, Step } from '@/core/work/step';
-import { tickIssues } from '@/core/work/tickIssues';
+import type { WorkRow } from '@/core/planning/run/rows';
+import { planOf, type Run, STEPPED_BACK } from '@/core/planning/run/run';
+import type { Answer, Step } from '@/core/planning/run/step';
+import { tickIssues } from '@/core/planning/run/tickIssues';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Opens } from '@/ui/Opens';

@@ -1,5 +1,5 @@
-import { CAUTIONS } from '@/core/work/cautions';
-import type { Step } from '@/core/work/step';
+import { CAUTIONS } from '@/core/planning/cautions';
+import type { Step } from '@/core/planning/run/step';
 
 /** What a step says beyond its title: how, why, with what, and what can hurt. */
 export function StepWords({ step, large = false }: { step: Step; large?: boolean }) {

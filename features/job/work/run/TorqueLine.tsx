@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
+import { convert } from '@/core/base/units/convert';
+import { parseMeasure } from '@/core/base/units/parse';
 import { TORQUE_RANGE, TORQUES, type TorqueId } from '@/core/car/torques';
-import { convert } from '@/core/units/convert';
-import { parseMeasure } from '@/core/units/parse';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
 import { figure } from '@/ui/format';

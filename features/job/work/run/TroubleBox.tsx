@@ -2,9 +2,9 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { WorkRow } from '@/core/job/sheet';
-import { type Run, stepsAgain } from '@/core/work/run';
-import { type Step, type Trouble, WAYS_ON } from '@/core/work/step';
+import type { WorkRow } from '@/core/planning/run/rows';
+import { type Run, stepsAgain } from '@/core/planning/run/run';
+import { type Step, type Trouble, WAYS_ON } from '@/core/planning/run/step';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { useKept } from '../../../shell/useKept';

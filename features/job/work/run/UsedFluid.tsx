@@ -2,11 +2,11 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { limitFor } from '@/core/limits/catalogue';
-import { fluidSoFar } from '@/core/work/bleed/soFar';
-import type { WorkPlan } from '@/core/work/plan';
-import type { Run } from '@/core/work/run';
-import { bottleRefused, bottlesFor } from '@/core/work/shelf';
+import { limitFor } from '@/core/car/limits/catalogue';
+import { fluidSoFar } from '@/core/planning/bleed/soFar';
+import type { WorkPlan } from '@/core/planning/plan';
+import type { Run } from '@/core/planning/run/run';
+import { bottleRefused, bottlesFor } from '@/core/planning/shelf/shelf';
 import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { newId } from '../../../shell/newId';

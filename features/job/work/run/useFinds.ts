@@ -1,6 +1,6 @@
 'use client';
 
-import type { Step, StepFinding } from '@/core/work/step';
+import type { Step, StepFinding } from '@/core/planning/run/step';
 import { useDesk } from '../../desk/Desk';
 
 /** Writes down what a step says of the car after the work, and takes it back with the step. */

@@ -1,0 +1,13 @@
+import type { Known } from '../planning/known';
+import type { JobSheet } from './sheet';
+import { standingAnswers } from './standing';
+
+/** What the job's answers say that changes a plan of its work. */
+export function knownOf(sheet: JobSheet): Known {
+  const answered = (id: string, state: string) =>
+    standingAnswers(sheet.answers, 'before').some((row) => row.finding === id && row.state === state);
+  return {
+    opened: answered('system_opened', 'yes'),
+    softAfterBleed: answered('after_full_bleed', 'still_soft'),
+  };
+}

@@ -1,0 +1,29 @@
+import type { Corner, Place } from '../../car/corner';
+import type { FindingId } from '../../readings/vocabulary/findings';
+
+/** What a work is measured by: a reading or a check, at a place. */
+export type FigureSlot = { reading: string; corner: Corner | '' } | { finding: FindingId; place: Place | '' };
+
+export type WorkRow = {
+  id: string;
+  /** A job of the library, or 'other' for work named by hand. */
+  procedure: string;
+  cause: string | null;
+  title: string;
+  /** The figure before, so that proof can say what the work did; and where the same is found after. */
+  before: string;
+  measuredBy: FigureSlot | null;
+  plan: unknown;
+  addedAt: string;
+};
+
+export type TickRow = {
+  id: string;
+  workId: string;
+  step: string;
+  done: boolean;
+  note: string;
+  /** What was written down by key or scale, the answer chosen, a clock that was started, a trouble that is open. */
+  record: Record<string, string | number>;
+  tickedAt: string;
+};

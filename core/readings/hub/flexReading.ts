@@ -1,0 +1,19 @@
+import { defineReading } from '../definition';
+import type { HubFlexInput } from './hubFlex';
+
+export const flex = defineReading<HubFlexInput, unknown>({
+  kind: 'hub-flex',
+  label: 'Hub flex',
+  at: 'corner',
+  covers: ['hub_flex'],
+  traces: {
+    hub_flex: {
+      value: 'deflectionMm',
+      unit: 'mm',
+      decimals: 2,
+      limits: ['hubFlexMm'],
+      rule: 'rotor against caliper under a bar',
+    },
+  },
+  figures: ({ deflectionMm }) => [{ value: deflectionMm, unit: 'mm', decimals: 2 }],
+});

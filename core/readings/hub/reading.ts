@@ -1,0 +1,32 @@
+import { defineReading } from '../definition';
+import { reindex } from './reindex';
+import type { ReindexInput } from './reindexSchema';
+
+export const hub = defineReading<ReindexInput, ReturnType<typeof reindex>>({
+  kind: 'reindex',
+  label: 'Hub face',
+  at: 'corner',
+  brake: 'disc',
+  covers: ['hub_runout'],
+  traces: {
+    hub_runout: {
+      value: 'hubMm',
+      unit: 'mm',
+      decimals: 3,
+      limits: ['hubLimitMm'],
+      rule: 'dial round the hub face at its own radius',
+    },
+  },
+  figures: (input, said) => {
+    const { hubMm, best, bestMm } = said ?? reindex(input);
+    return [
+      { value: hubMm, unit: 'mm', decimals: 3 },
+      {
+        before: `best ${best === 0 ? 'as it is' : `turned ${best}`}:`,
+        value: bestMm,
+        unit: 'mm',
+        decimals: 3,
+      },
+    ];
+  },
+});

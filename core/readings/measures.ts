@@ -1,0 +1,39 @@
+import { bearing } from './bearing/reading';
+import type { ReadingDefinition } from './definition';
+import { drum } from './drum/reading';
+import { fluid } from './fluid/reading';
+import { heat } from './heat/reading';
+import { flex } from './hub/flexReading';
+import { hub } from './hub/reading';
+import { judder } from './judder/reading';
+import { pads } from './pads/reading';
+import { ratio } from './pedal/ratioReading';
+import { pedal } from './pedal/reading';
+import { rotor } from './rotor/reading';
+import type { FindingId } from './vocabulary/findings';
+
+/** The readings a technician takes, by what the shop asks for. */
+export const MEASURES = { fluid, pedal, ratio, pads, rotor, hub, bearing, flex, drum, heat, judder };
+
+export type MeasureId = keyof typeof MEASURES;
+
+type Measure = (typeof MEASURES)[MeasureId];
+
+const IDS = Object.keys(MEASURES) as MeasureId[];
+
+/** The measure that yields a finding, where there is one. */
+export function measureOf(finding: FindingId): MeasureId | undefined {
+  return IDS.find((id) => MEASURES[id].covers.includes(finding));
+}
+
+/** The measure whose form stands under a check: that of the first check it answers. */
+export function formUnder(finding: FindingId): MeasureId | undefined {
+  return IDS.find((id) => MEASURES[id].covers[0] === finding);
+}
+
+/** What is known of a kind of reading, by the name it is written down under. */
+export function measureOfKind(kind: string): Measure | undefined {
+  return Object.values<ReadingDefinition<Record<string, unknown>, never>>(MEASURES as never).find(
+    (each) => each.kind === kind,
+  ) as Measure | undefined;
+}

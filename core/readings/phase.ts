@@ -1,0 +1,2 @@
+/** Before the work, or after it (proof). */
+export type Phase = 'before' | 'after';

@@ -1,0 +1,50 @@
+import { defineReading } from '../definition';
+import { type RotorResult, readRotor } from './rotor';
+import type { RotorInput } from './schema';
+
+export const rotor = defineReading<RotorInput, RotorResult>({
+  kind: 'rotor',
+  label: 'Rotor',
+  at: 'corner',
+  brake: 'disc',
+  covers: ['rotor_runout', 'rotor_dtv', 'rotor_shape', 'rotor_thickness'],
+  open: true,
+  traces: {
+    rotor_runout: {
+      value: 'tirMm',
+      unit: 'mm',
+      decimals: 3,
+      limits: ['runoutMm'],
+      rule: 'highest station less lowest; over the limit is high',
+    },
+    rotor_shape: {
+      value: 'waveMm',
+      unit: 'mm',
+      decimals: 3,
+      limits: [],
+      rule: 'what is left without order 1; over half of the total it is a wave',
+    },
+    rotor_dtv: {
+      value: 'dtvMm',
+      unit: 'mm',
+      decimals: 3,
+      limits: ['dtvMm'],
+      rule: 'thickest station less thinnest; over the limit is high',
+    },
+    rotor_thickness: {
+      value: 'lowestMm',
+      unit: 'mm',
+      decimals: 2,
+      limits: ['minimumMm'],
+      rule: 'thinnest station against discard; the last quarter is near',
+    },
+  },
+  figures: (input, said) => {
+    const { tirMm, dtvMm, lowestMm } = said ?? readRotor(input);
+    return [
+      { before: 'runout', value: tirMm, unit: 'mm', decimals: 3 },
+      { before: 'variation', value: dtvMm, unit: 'mm', decimals: 3 },
+      { before: 'lowest', value: lowestMm, unit: 'mm', decimals: 2 },
+    ];
+  },
+});
