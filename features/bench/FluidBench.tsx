@@ -10,11 +10,13 @@ import type { LimitName, ShopLimits } from '@/core/car/limits/catalogue';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import { type FluidInput, type FluidResult, readFluid } from '@/core/readings/fluid/fluid';
 import { FLUID_LIMITS } from '@/core/readings/fluid/limits';
+import { FLUID_RANGES } from '@/core/readings/fluid/ranges';
 import { Choice } from '@/ui/Choice';
 import { cn } from '@/ui/cn';
 import { NumberField, SelectField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import { ownLimits, useLimits } from '../measure/useLimit';
+import { BetterThanClass } from '../measure/whole/BetterThanClass';
 import { notTaken } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
 import type { Units } from '../shell/units';
@@ -154,7 +156,7 @@ export function FluidBench() {
             pair={pair}
             showAll={all}
             point={
-              outcome.ok && outcome.value.boilingC !== null && outcome.value.moisturePct !== null
+              outcome.ok && outcome.value.boilingC !== null && typeof outcome.value.moisturePct === 'number'
                 ? {
                     moisture: outcome.value.moisturePct,
                     boiling: outcome.value.boilingC,
@@ -179,6 +181,13 @@ export function FluidBench() {
   );
 }
 
+/** How well the water is known that no tester read. */
+function waterFrom({ moisturePct, moistureRangePct: range }: FluidResult): string {
+  if (typeof moisturePct !== 'number') return 'no reading it could come from';
+  if (!range) return 'from the boiling point';
+  return `from the boiling point, ${figure(range[0], 1)} to ${figure(range[1], 1)} % by a tester 3 K off`;
+}
+
 /** The verdict in figures: value, limit, and the difference said. */
 function FluidFigures({ result, use }: { result: FluidResult; use: 'road' | 'track' }) {
   const units = useUnits();
@@ -191,14 +200,14 @@ function FluidFigures({ result, use }: { result: FluidResult; use: 'road' | 'tra
   const items = [
     {
       label: 'Water',
-      value: `${figure(result.moisturePct, 1)} %`,
+      value: typeof result.moisturePct === 'number' ? `${figure(result.moisturePct, 1)} %` : '—',
       say: moisture
         ? {
             dry: `dry, under ${bound('dryBelowPct', '%', 1)}`,
             borderline: `borderline, ${bound('dryBelowPct', '%', 1)} to ${bound('wetFromPct', '%', 1)}`,
             wet: `wet, from ${bound('wetFromPct', '%', 1)}: replace it`,
           }[moisture]
-        : 'from the boiling point',
+        : waterFrom(result),
       bad: moisture === 'wet',
     },
     {
@@ -255,6 +264,7 @@ function FluidFigures({ result, use }: { result: FluidResult; use: 'road' | 'tra
       {result.notes.map((note) => (
         <p key={note}>{note}</p>
       ))}
+      <BetterThanClass result={result} />
       {result.gaps.length > 0 && result.boilingC === null && (
         <p className="text-soft">{result.gaps[0]!.why}.</p>
       )}
@@ -266,14 +276,14 @@ function wordsOf(issue: Issue | undefined): string | undefined {
   return issue && notTaken(issue);
 }
 
-const RANGES: Partial<Record<keyof FluidInput, readonly [number, number, BaseUnit | 'm']>> = {
-  moisturePct: [0, 10, '%'],
-  altitudeM: [-500, 5000, 'm'],
-  caliperPeakC: [-40, 1000, '°C'],
-  dryC: [111, 400, '°C'],
-  wetC: [111, 400, '°C'],
-  boilingC: [111, 400, '°C'],
-};
+const UNITS = {
+  moisturePct: '%',
+  altitudeM: 'm',
+  caliperPeakC: '°C',
+  dryC: '°C',
+  wetC: '°C',
+  boilingC: '°C',
+} as const satisfies Record<keyof typeof FLUID_RANGES, BaseUnit | 'm'>;
 
 const FIELDS = {
   moisturePct: 'moisture',
@@ -295,7 +305,8 @@ function readTyped(
   for (const [name, typedAs] of Object.entries(FIELDS)) {
     const field = name as keyof typeof FIELDS;
     const text = typed[typedAs];
-    const [low, high, unit] = RANGES[field]!;
+    const [low, high] = FLUID_RANGES[field];
+    const unit = UNITS[field];
     const value = unit === 'm' ? parseMeasure(text, 'm') : units.read(text, unit)?.value;
     if (text.trim() === '') continue;
     if (value !== undefined && value >= low && value <= high) input[field] = value;

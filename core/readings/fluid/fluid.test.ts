@@ -123,6 +123,41 @@ describe('a reading', () => {
     expect(nothing.gaps.map((gap) => gap.path)).toEqual(['moisturePct', 'caliperPeakC']);
   });
 
+  it('takes a good fluid for better than its class, and says no water of it from a pair that is not its own', () => {
+    // A fresh fluid of the middle class reads 267 °C on a good tester; the class asks for 230.
+    const fresh = read({ class: 'DOT4', boilingC: 267, caliperPeakC: 190 });
+    expect(fresh).toMatchObject({
+      betterThanClass: true,
+      boilingC: 267,
+      marginK: 77,
+      states: { fluid_boiling: 'ok' },
+    });
+    expect(fresh).not.toHaveProperty('moisturePct');
+    expect(fresh.gaps).toEqual([{ path: 'dryC', why: expect.stringContaining('product’s own') }]);
+    const both = read({ class: 'DOT4', boilingC: 267, moisturePct: 0.4 });
+    expect(both.moisturePct).toBe(0.4);
+    expect(both).not.toHaveProperty('disagreementC');
+    const mixedUp = read({ class: 'DOT4', dryC: 240, wetC: 165, boilingC: 267 });
+    expect(mixedUp).not.toHaveProperty('betterThanClass');
+    expect(mixedUp).not.toHaveProperty('moisturePct');
+    expect(mixedUp.gaps).toContainEqual({ path: 'dryC', why: expect.stringContaining('is that pair') });
+    // High up, the reading is brought to sea level before it is held against the class.
+    expect(read({ class: 'DOT4', boilingC: 228, altitudeM: 1500 })).toHaveProperty('betterThanClass', true);
+  });
+
+  it('tells the water from the boiling point with what the tester leaves open', () => {
+    const dry = read({ class: 'DOT4', boilingC: 225 });
+    const [low, high] = dry.moistureRangePct!;
+    // Check value of the inverse: 200 °C is 1.085 %.
+    expect(read({ class: 'DOT4', boilingC: 200 }).moisturePct).toBeCloseTo(1.085, 3);
+    expect(low).toBeLessThan(dry.moisturePct!);
+    expect(high).toBeGreaterThan(dry.moisturePct!);
+    // A wet fluid's curve is flat: the same three kelvin are many times the water.
+    const [wetLow, wetHigh] = read({ class: 'DOT4', boilingC: 125 }).moistureRangePct!;
+    expect(wetHigh - wetLow).toBeGreaterThan(5 * (high - low));
+    expect(read({ class: 'DOT4', boilingC: 110 })).not.toHaveProperty('moisturePct');
+  });
+
   it('refuses what cannot be, with the field and the range', () => {
     expect(refused({ class: 'DOT5', moisturePct: 1 })[0]).toMatchObject({
       path: 'moisturePct',
@@ -130,8 +165,12 @@ describe('a reading', () => {
     });
     expect(refused({ class: 'DOT4', dryC: 265 })[0]).toMatchObject({ path: 'wetC', code: 'missing' });
     expect(refused({ class: 'DOT4', dryC: 265, wetC: 270 })[0]).toMatchObject({ path: 'wetC' });
-    expect(refused({ class: 'DOT4', boilingC: 240 })[0]).toMatchObject({ path: 'boilingC', value: '240' });
-    expect(refused({ class: 'DOT4', boilingC: 110 })).toHaveLength(1);
-    expect(refused({ class: 'DOT4', dryC: 265, wetC: 170, boilingC: 250 })).toEqual([]);
+    for (const boilingC of [109.9, 330.1])
+      expect(refused({ class: 'DOT4', boilingC })[0]).toMatchObject({
+        path: 'boilingC',
+        value: String(boilingC),
+        accepted: '110 to 330 °C',
+      });
+    for (const boilingC of [110, 240, 330]) expect(refused({ class: 'DOT4', boilingC })).toEqual([]);
   });
 });

@@ -1,11 +1,12 @@
 import type { Issue, Outcome } from '../../base/issues/issue';
 import { showValue } from '../../base/issues/issue';
-import { FLUID_CLASSES, type FluidClass } from '../../car/fluidClasses';
+import { type BoilingPair, FLUID_CLASSES, type FluidClass } from '../../car/fluidClasses';
 import type { Gap, Limit } from '../../car/limits/limit';
-import { fallsShort } from '../../car/limits/limit';
+import { exceeds, fallsShort } from '../../car/limits/limit';
 import { altitudeShift, seaLevelBoiling } from './altitude';
 import { boilingAtMoisture, FLOOR_C, moistureAtBoiling } from './boiling';
 import { DEFAULT_FLUID_LIMITS, type FluidLimits } from './limits';
+import { FLUID_RANGES } from './ranges';
 
 export type FluidInput = {
   class: FluidClass;
@@ -27,7 +28,12 @@ export type FluidInput = {
 export type FluidResult = {
   /** Boiling point at sea level, °C. */
   boilingC: number | null;
-  moisturePct: number | null;
+  /** As read, or from the boiling point; left out where the pair on file cannot be this fluid's. */
+  moisturePct?: number | null;
+  /** What a boiling tester's own error leaves of a water figure worked out of it, %. */
+  moistureRangePct?: [low: number, high: number];
+  /** It boils above what its class demands when new: the class says nothing of its water. */
+  betterThanClass?: true;
   /** How far altitude moves it, K, and where it boils here, °C. */
   altitudeShiftK: number | null;
   boilingHereC: number | null;
@@ -64,6 +70,7 @@ export function readFluid(input: FluidInput): Outcome<FluidResult> {
   const modelled = input.moisturePct === undefined ? null : boilingAtMoisture(pair, input.moisturePct);
   const measured = input.boilingC === undefined ? null : seaLevelBoiling(input.boilingC, altitudeM);
   const boilingC = measured ?? modelled;
+  const above = measured !== null && exceeds(measured, pair.dryC);
   const altitudeShiftK = boilingC === null ? null : altitudeShift(boilingC, altitudeM);
   const boilingHereC = boilingC === null ? null : boilingC + altitudeShiftK!;
   const marginK =
@@ -80,13 +87,12 @@ export function readFluid(input: FluidInput): Outcome<FluidResult> {
     ok: true,
     value: {
       boilingC,
-      moisturePct:
-        input.moisturePct ??
-        (measured === null || product.silicone ? null : moistureAtBoiling(pair, measured)),
+      ...waterOf(input, pair, measured),
+      ...(above && input.dryC === undefined ? { betterThanClass: true as const } : {}),
       altitudeShiftK,
       boilingHereC,
       marginK,
-      ...(measured !== null && modelled !== null ? { disagreementC: measured - modelled } : {}),
+      ...(measured !== null && modelled !== null && !above ? { disagreementC: measured - modelled } : {}),
       states,
       notes: notes(input, limits),
       limits: limitsHeld(input, limits, leastMarginK, pair),
@@ -96,8 +102,45 @@ export function readFluid(input: FluidInput): Outcome<FluidResult> {
           ? [{ name: 'trackMarginK', value: limits.trackMarginK, from: fromOf(input, 'trackMarginK') }]
           : []),
       ],
-      gaps: gaps(input, product.silicone),
+      gaps: [...gaps(input, product.silicone), ...(above ? [otherPair(input, pair.dryC)] : [])],
     },
+  };
+}
+
+/** How far a boiling tester may be off, K (common practice, no source). */
+const TESTER_K = 3;
+
+/** The water of a fluid: as read, else from where it boils with what the tester's error leaves of it. */
+function waterOf(
+  { class: fluidClass, moisturePct }: FluidInput,
+  pair: BoilingPair,
+  boilingC: number | null,
+): Pick<FluidResult, 'moisturePct' | 'moistureRangePct'> {
+  if (moisturePct !== undefined) return { moisturePct };
+  if (boilingC === null || FLUID_CLASSES[fluidClass].silicone) return { moisturePct: null };
+  if (boilingC <= FLOOR_C || exceeds(boilingC, pair.dryC)) return {};
+  const wettest = boilingC - TESTER_K;
+  return {
+    moisturePct: moistureAtBoiling(pair, boilingC),
+    ...(wettest > FLOOR_C
+      ? {
+          moistureRangePct: [
+            moistureAtBoiling(pair, boilingC + TESTER_K),
+            moistureAtBoiling(pair, wettest),
+          ] as [number, number],
+        }
+      : {}),
+  };
+}
+
+/** Why a reading above the dry point has no water figure. */
+function otherPair({ dryC }: FluidInput, pairC: number): Gap {
+  return {
+    path: 'dryC',
+    why:
+      dryC === undefined
+        ? `it boils above ${pairC} °C, the least its class asks for: for its water give the product’s own dry and wet points`
+        : `it boils above ${pairC} °C, the dry point given: is that pair this fluid’s?`,
   };
 }
 
@@ -132,13 +175,9 @@ function refuse(input: FluidInput): Issue[] {
   if (input.wetC !== undefined && !(input.wetC > FLOOR_C && input.wetC < dryC)) {
     add('wetC', input.wetC, `over ${FLOOR_C} and below the dry boiling point, ${dryC} °C`);
   }
-  if (input.boilingC !== undefined && !(input.boilingC > FLOOR_C && input.boilingC <= dryC)) {
-    add(
-      'boilingC',
-      input.boilingC,
-      `over ${FLOOR_C} and not above ${dryC} °C, the dry point of ${input.dryC === undefined ? `${product.label} (give the product's own dryC and wetC if it is better)` : 'this product'}`,
-    );
-  }
+  const [least, most] = FLUID_RANGES.boilingC;
+  if (input.boilingC !== undefined && !(input.boilingC >= least && input.boilingC <= most))
+    add('boilingC', input.boilingC, `${least} to ${most} °C`);
   if (product.silicone && input.moisturePct !== undefined) {
     issues.push({
       code: 'refused',

@@ -1,16 +1,17 @@
 import { z } from 'zod';
 import { within } from '../../base/issues/range';
 import { FLUID_CLASS_IDS } from '../../car/fluidClasses';
+import { FLUID_RANGES } from './ranges';
 
-/** The fluid reading as a file, a route or a form gives it; the finer rules stand in `reading.ts`. */
+/** The fluid reading as a file, a route or a form gives it; the finer rules stand in `fluid.ts`. */
 export const fluidInputSchema = z.strictObject({
   class: z.enum(FLUID_CLASS_IDS),
-  dryC: within(111, 400, '°C').optional(),
+  dryC: within(...FLUID_RANGES.dryC, '°C').optional(),
   wetC: within(-273.15, 400, '°C').optional(),
-  moisturePct: within(0, 10, '%').optional(),
-  boilingC: within(-273.15, 400, '°C').optional(),
-  altitudeM: within(-500, 5000, 'm').optional(),
-  caliperPeakC: within(-40, 1000, '°C').optional(),
+  moisturePct: within(...FLUID_RANGES.moisturePct, '%').optional(),
+  boilingC: within(...FLUID_RANGES.boilingC, '°C').optional(),
+  altitudeM: within(...FLUID_RANGES.altitudeM, 'm').optional(),
+  caliperPeakC: within(...FLUID_RANGES.caliperPeakC, '°C').optional(),
   use: z.enum(['road', 'track']).optional(),
   limits: z
     .strictObject({

@@ -6,12 +6,14 @@ import { FLUID_CLASSES, type FluidClass } from '@/core/car/fluidClasses';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import { type FluidInput, readFluid } from '@/core/readings/fluid/fluid';
 import { FLUID_LIMITS } from '@/core/readings/fluid/limits';
+import { FLUID_RANGES } from '@/core/readings/fluid/ranges';
 import type { Quantity } from '@/core/readings/instruments/kinds';
 import type { Phase } from '@/core/readings/phase';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { useDesk } from '../../job/desk/Desk';
 import { useShop } from '../../shell/ShopContext';
+import type { Units } from '../../shell/units';
 import { useKept } from '../../shell/useKept';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
@@ -19,6 +21,7 @@ import { OnFile } from '../OnFile';
 import { usePhase } from '../PhaseContext';
 import { ownLimits, useLimits } from '../useLimit';
 import { useReading } from '../useReading';
+import { BetterThanClass } from './BetterThanClass';
 
 type Field = {
   id: 'moisturePct' | 'boilingC' | 'caliperPeakC';
@@ -50,7 +53,6 @@ export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: () =
   const { silicone, label } = FLUID_CLASSES[fluid];
   const fields = FIELDS.filter((field) => !(silicone && field.id === 'moisturePct'));
   const onFile = slot.head?.input as FluidInput | undefined;
-  const dryC = car.fluidDryC ?? FLUID_CLASSES[fluid].dryC;
   const set = (id: keyof Typed, text: string) => {
     setError(undefined);
     keep({ ...typed, [id]: text });
@@ -62,7 +64,7 @@ export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: () =
     for (const field of fields) {
       const entry = units.read(typed[field.id], field.base);
       if (!entry) continue;
-      const why = refusal(field, typed[field.id], entry.value, dryC, units.full);
+      const why = refusal(field, typed[field.id], entry.value, units);
       if (why) {
         setError({ id: field.id, why });
         focusCell(`fluid-${phase}-${field.id}`);
@@ -208,6 +210,7 @@ function FluidSays({ result }: { result: Extract<ReturnType<typeof readFluid>, {
           .
         </p>
       )}
+      <BetterThanClass result={result} />
       {result.disagreementC !== undefined && (
         <p>
           The two testers are <span className="reading">{full(Math.abs(result.disagreementC), 'K', 0)}</span>{' '}
@@ -221,20 +224,10 @@ function FluidSays({ result }: { result: Extract<ReturnType<typeof readFluid>, {
   );
 }
 
-function refusal(
-  field: Field,
-  text: string,
-  value: number,
-  dryC: number,
-  full: (value: number, base: BaseUnit, decimals: number) => string,
-): string | undefined {
-  if (field.id === 'moisturePct' && !(value >= 0 && value <= 10))
-    return `Water is ${text}: 0 to 10 % is accepted`;
-  if (field.id === 'boilingC' && !(value > 110 && value <= dryC))
-    return `Boiling point is ${text}: over ${full(110, '°C', 0)} and not above ${full(dryC, '°C', 0)}, this fluid’s dry point`;
-  if (field.id === 'caliperPeakC' && !(value >= -40 && value <= 1000))
-    return `Caliper peak is ${text}: ${full(-40, '°C', 0)} to ${full(1000, '°C', 0)} is accepted`;
-  return undefined;
+function refusal(field: Field, text: string, value: number, { show, full }: Units): string | undefined {
+  const [low, high] = FLUID_RANGES[field.id];
+  if (value >= low && value <= high) return undefined;
+  return `${field.label} is ${text}: ${show(low, field.base, 0)} to ${full(high, field.base, 0)} is accepted`;
 }
 
 function bottleOf(choice: string, days: number | undefined): FluidInput['bottle'] {
