@@ -23,9 +23,10 @@ export const workOptionsSchema = z.strictObject({
       school: z.enum(['A', 'B', 'C', 'maker']),
       rows: slowdownRowsSchema,
       stops: z.int().min(1, '1 to 30 is accepted').max(30, '1 to 30 is accepted'),
-      axle: z.enum(['front', 'rear']),
+      axle: z.enum(['front', 'rear', 'both']),
       compound: z.enum(['street', 'fast_road', 'track']),
       ambientC: within(-40, 60, '°C'),
+      accelMs2: within(0.3, 8, 'm/s²'),
     })
     .partial()
     .optional(),

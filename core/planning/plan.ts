@@ -1,4 +1,4 @@
-import { AXLES, axleOf, CORNERS, type Corner, cornersOf } from '../car/corner';
+import { AXLES, type Axle, axleOf, CORNERS, type Corner, cornersOf } from '../car/corner';
 import { FLUID_CLASSES } from '../car/fluidClasses';
 import type { CarSpec } from '../car/spec';
 import { USUAL_RADII } from '../car/usualRadii';
@@ -54,7 +54,7 @@ export function planWork(car: CarSpec, ways: Ways, known: Known, request: Reques
   const bleed = procedure.bleed ? bleedFor(car, ways, known, request, corners) : undefined;
   const bedIn =
     request.procedure === 'bed_in' || procedure.bedIn
-      ? bedInFor(car, ways, { axle: axles[0] ?? 'front', ...request.options.bedIn })
+      ? bedInFor(car, ways, { axle: axleToBed(car, axles), ...request.options.bedIn })
       : undefined;
   return {
     procedure: request.procedure,
@@ -131,6 +131,12 @@ function bleedFor(
   const plan = bleedPlan(input);
   const fluid = car.fluidClass ? FLUID_CLASSES[car.fluidClass].label : 'the class on the cap';
   return { input, plan, fluid, supplyMl: plan.bottles * input.bottleMl };
+}
+
+/** Where the new faces are: on the axles the work is on that have discs. */
+function axleToBed(car: CarSpec, axles: readonly Axle[]): Axle | 'both' {
+  const discs = axles.filter((axle) => car[axle].brake === 'disc');
+  return discs.length > 1 ? 'both' : (discs[0] ?? 'front');
 }
 
 function bedInFor(

@@ -24,17 +24,14 @@ export function bedInInputFor(
   ways: Ways,
   chosen: NonNullable<WorkOptions['bedIn']>,
 ): { input: BedInInput; assumed: string[] } {
-  const axle: Axle = chosen.axle ?? 'front';
+  const axle: Axle = chosen.axle === 'rear' ? 'rear' : 'front';
+  const other: Axle = axle === 'front' ? 'rear' : 'front';
   const spec = car[axle];
   const school = chosen.school ?? ways.bedInSchool;
   const compound: Compound = chosen.compound ?? spec.padCompound ?? 'street';
   const frontShare = car.frontShare ?? USUAL.frontShare;
   const ownWindow =
     spec.bedLowC !== null && spec.bedHighC !== null && compound === (spec.padCompound ?? compound);
-  const estimated =
-    spec.rotorNewMm === null
-      ? USUAL.rotorKg[axle]
-      : rotorMassKg(spec.rotorNewMm, spec.rotorRadiusMm ?? USUAL_RADII.rotorMm);
   return {
     input: {
       school: school === 'maker' ? 'B' : school,
@@ -42,11 +39,14 @@ export function bedInInputFor(
       ...(chosen.stops === undefined || school === 'maker' ? {} : { stops: chosen.stops }),
       compound,
       ...(ownWindow ? { windowC: { low: spec.bedLowC!, high: spec.bedHighC! } } : {}),
+      axle: chosen.axle ?? 'front',
       car: {
         massKg: car.massKg ?? USUAL.massKg,
         axleShare: axle === 'front' ? frontShare : 1 - frontShare,
-        rotorMassKg: spec.rotorMassKg ?? Number(estimated.toFixed(2)),
+        rotorMassKg: rotorKg(car, axle),
       },
+      otherRotorMassKg: car[other].brake === 'disc' ? rotorKg(car, other) : null,
+      ...(chosen.accelMs2 === undefined ? {} : { accelMs2: chosen.accelMs2 }),
       ambientC: chosen.ambientC ?? USUAL_AMBIENT_C,
     },
     assumed: [
@@ -54,10 +54,19 @@ export function bedInInputFor(
       ...(car.frontShare === null ? [`${USUAL.frontShare * 100} % of the braking in front`] : []),
       ...(spec.rotorMassKg === null
         ? [
-            `rotor ${estimated.toFixed(1)} kg${spec.rotorNewMm === null ? '' : ' from its thickness'}${spec.rotorRadiusMm === null ? ' and a usual size' : ' and radius'}`,
+            `rotor ${rotorKg(car, axle).toFixed(1)} kg${spec.rotorNewMm === null ? '' : ' from its thickness'}${spec.rotorRadiusMm === null ? ' and a usual size' : ' and radius'}`,
           ]
         : []),
       ...(spec.padCompound === null && chosen.compound === undefined ? ['a street pad'] : []),
     ],
   };
+}
+
+/** Mass of one rotor of an axle, kg: weighed, else from its size, else what is usual. */
+function rotorKg(car: CarSpec, axle: Axle): number {
+  const { rotorMassKg: weighed, rotorNewMm, rotorRadiusMm } = car[axle];
+  if (weighed !== null) return weighed;
+  const estimated =
+    rotorNewMm === null ? USUAL.rotorKg[axle] : rotorMassKg(rotorNewMm, rotorRadiusMm ?? USUAL_RADII.rotorMm);
+  return Number(estimated.toFixed(2));
 }

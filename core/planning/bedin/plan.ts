@@ -1,14 +1,19 @@
+import type { Axle } from '../../car/corner';
 import type { Limit } from '../../car/limits/limit';
 import { slowdownJ, USUAL_ROTOR_SHARE, USUAL_SPECIFIC_HEAT } from '../../readings/heat/stops';
 import type { BedInInput } from './schema';
 import { BED_IN_SCHOOLS, BED_WINDOWS, type BedInSchool, type SlowdownRow } from './schools';
 
-export type Slowdown = { fromKmh: number; toKmh: number; coolS: number };
+/** `upS` is the time it takes to come back up for the next one, which cools as well; none after the last. */
+export type Slowdown = { fromKmh: number; toKmh: number; coolS: number; upS: number };
 
 export type BedInPlan = {
   stops: Slowdown[];
-  /** Rotor temperature at the end of each slowdown, °C. */
+  /** Rotor temperature at the end of each slowdown, °C, on the axle that `car` describes, and on each. */
   predictedC: number[];
+  axles: Record<Axle, number[]>;
+  /** The axle that the count is chosen for: of those with new faces the one that needs more, where it can be reached. */
+  countFor: Axle;
   windowC: { low: number; high: number };
   /** The first slowdown that ends inside the window and the first past it, from 1; null when none does. */
   reachesAt: number | null;
@@ -23,13 +28,18 @@ export type BedInPlan = {
 /** Time constant of a rotor cooling at bedding speeds, s, when nobody has measured it (model). */
 const USUAL_TAU_S = 240;
 
+/** How a road car comes back up to speed without hurry, m/s² (model; its power says better). */
+export const USUAL_ACCEL_MS2 = 2;
+
 /**
  * A bed-in for this car: the slowdowns of a school (or the pad maker's own rows), and the rotor temperature after each
- * against the compound's window. Heat as in `heatStops`: each slowdown lifts the rotor at once, cooling acts between.
+ * against the compound's window, on both axles. Heat as in `heatStops`: each slowdown lifts the rotor at once, cooling
+ * acts between, while the car comes back up to speed and for as long as is waited or driven on top of that.
  */
 export function bedInPlan(input: BedInInput): BedInPlan {
   const stops = stopsOf(input);
-  const predictedC = temperatures(stops, input);
+  const axles = temperatures(stops, input);
+  const predictedC = axles[namedAxle(input)];
   const usual = BED_WINDOWS[input.compound];
   const windowC = input.windowC ?? { low: usual.lowC, high: usual.highC };
   const first = (inside: (c: number) => boolean) => {
@@ -38,15 +48,17 @@ export function bedInPlan(input: BedInInput): BedInPlan {
   };
   const reachesAt = first((c) => c >= windowC.low);
   const passesAt = first((c) => c > windowC.high);
-  const betterStops = input.rows || input.stops ? null : betterCount(input, windowC);
+  const { countFor, betterStops } = counted(input, axles, windowC);
   return {
     stops,
     predictedC,
+    axles,
+    countFor,
     windowC,
     reachesAt,
     passesAt,
     betterStops,
-    warnings: warningsFor(input, { stops, predictedC, windowC, passesAt, betterStops }),
+    warnings: warningsFor(input, { stops, axles, predictedC, countFor, windowC, passesAt, betterStops }),
     limits: [
       { name: 'bedLowC', value: windowC.low, from: input.windowC ? 'car' : 'model' },
       { name: 'bedHighC', value: windowC.high, from: input.windowC ? 'car' : 'model' },
@@ -55,13 +67,14 @@ export function bedInPlan(input: BedInInput): BedInPlan {
       ...(input.car.rotorShare === undefined ? [`car.rotorShare: ${USUAL_ROTOR_SHARE}`] : []),
       ...(input.car.specificHeat === undefined ? [`car.specificHeat: ${USUAL_SPECIFIC_HEAT}`] : []),
       ...(input.car.hAWPerK === undefined ? [`car.hAWPerK: m·c/${USUAL_TAU_S} s`] : []),
+      ...(input.accelMs2 === undefined ? [`accelMs2: ${USUAL_ACCEL_MS2}`] : []),
+      ...(input.otherRotorMassKg === undefined ? [`otherRotorMassKg: ${input.car.rotorMassKg}`] : []),
     ],
   };
 }
 
 function stopsOf(input: BedInInput): Slowdown[] {
-  if (input.rows) return spread(input.rows);
-  return spread(schoolRows(input.school, input.stops));
+  return spread(input.rows ?? schoolRows(input.school, input.stops), input.accelMs2);
 }
 
 /** A school's rows with another count: the last row, the hottest, takes the difference. */
@@ -74,45 +87,93 @@ function schoolRows(school: BedInSchool, count?: number): SlowdownRow[] {
   return [{ ...rows[0]!, count }];
 }
 
-function spread(rows: readonly SlowdownRow[]): Slowdown[] {
-  return rows.flatMap(({ count, ...stop }) => Array.from({ length: count }, () => ({ ...stop })));
+function spread(rows: readonly SlowdownRow[], accelMs2 = USUAL_ACCEL_MS2): Slowdown[] {
+  const stops = rows.flatMap(({ count, ...stop }) => Array.from({ length: count }, () => stop));
+  return stops.map((stop, index) => {
+    const next = stops[index + 1];
+    const upS = next ? Math.max(0, (next.fromKmh - stop.toKmh) / 3.6 / accelMs2) : 0;
+    return { ...stop, upS };
+  });
 }
 
-function temperatures(stops: readonly Slowdown[], { car, ambientC }: BedInInput): number[] {
+/** The axle that the input's `car` describes. */
+function namedAxle({ axle }: BedInInput): Axle {
+  return axle === 'rear' ? 'rear' : 'front';
+}
+
+/** Rotor temperatures of both axles, °C, at the end of each slowdown; none on an axle without rotors. */
+function temperatures(stops: readonly Slowdown[], input: BedInInput): Record<Axle, number[]> {
+  const { car, otherRotorMassKg } = input;
+  const named = namedAxle(input);
+  const own = peaksOf(stops, input, car);
+  const other =
+    otherRotorMassKg === null
+      ? []
+      : peaksOf(stops, input, {
+          ...car,
+          axleShare: 1 - car.axleShare,
+          rotorMassKg: otherRotorMassKg ?? car.rotorMassKg,
+        });
+  return named === 'front' ? { front: own, rear: other } : { front: other, rear: own };
+}
+
+function peaksOf(stops: readonly Slowdown[], { ambientC }: BedInInput, car: BedInInput['car']): number[] {
   const capacity = car.rotorMassKg * (car.specificHeat ?? USUAL_SPECIFIC_HEAT);
   const share = (car.axleShare * (car.rotorShare ?? USUAL_ROTOR_SHARE)) / 2;
   const tauS = car.hAWPerK === undefined ? USUAL_TAU_S : capacity / car.hAWPerK;
   let now = ambientC;
-  return stops.map(({ fromKmh, toKmh, coolS }) => {
+  return stops.map(({ fromKmh, toKmh, coolS, upS }) => {
     const peak = now + (slowdownJ(car.massKg, fromKmh, toKmh) * share) / capacity;
-    now = ambientC + (peak - ambientC) * Math.exp(-coolS / tauS);
+    now = ambientC + (peak - ambientC) * Math.exp(-(coolS + upS) / tauS);
     return peak;
   });
 }
 
-/** The count nearest the school's own whose hottest slowdown lies inside the window, when its own does not. */
-function betterCount(input: BedInInput, windowC: { low: number; high: number }): number | null {
-  const { range } = BED_IN_SCHOOLS[input.school];
-  const hottest = (count: number) =>
-    Math.max(...temperatures(spread(schoolRows(input.school, count)), input));
-  const inside = (count: number) => hottest(count) >= windowC.low && hottest(count) <= windowC.high;
-  const own = spread(BED_IN_SCHOOLS[input.school].rows).length;
-  if (inside(own)) return null;
-  const counts = Array.from({ length: range[1] - range[0] + 1 }, (_, index) => range[0] + index);
-  const nearest = counts.filter(inside).sort((a, b) => Math.abs(a - own) - Math.abs(b - own));
-  return nearest[0] ?? null;
+type Window = { low: number; high: number };
+
+/**
+ * Which axle the count is for, and the count nearest the school's own that brings that axle into the window with neither
+ * past it; null where its own does, or none can. The colder axle comes first; where no count reaches it, the other.
+ */
+function counted(
+  input: BedInInput,
+  own: Record<Axle, number[]>,
+  { low, high }: Window,
+): { countFor: Axle; betterStops: number | null } {
+  const hottest = (peaks: readonly number[]) => Math.max(...peaks);
+  const chosen: Axle[] = input.axle === 'front' || input.axle === 'rear' ? [input.axle] : ['front', 'rear'];
+  const bedded = chosen.filter((axle) => own[axle].length > 0);
+  const byNeed = bedded.sort((left, right) => hottest(own[left]) - hottest(own[right]));
+  const fits = (axles: Record<Axle, number[]>, axle: Axle) =>
+    hottest(axles[axle]) >= low && bedded.every((each) => hottest(axles[each]) <= high);
+  const fixed = input.rows !== undefined || input.stops !== undefined;
+  const [least, most] = BED_IN_SCHOOLS[input.school].range;
+  const usual = own[namedAxle(input)].length;
+  const counts = Array.from({ length: fixed ? 0 : most - least + 1 }, (_, index) => least + index).sort(
+    (left, right) => Math.abs(left - usual) - Math.abs(right - usual),
+  );
+  for (const axle of byNeed) {
+    if (fits(own, axle)) return { countFor: axle, betterStops: null };
+    const better = counts.find((count) =>
+      fits(temperatures(stopsOf({ ...input, stops: count }), input), axle),
+    );
+    if (better !== undefined) return { countFor: axle, betterStops: better };
+  }
+  return { countFor: byNeed[0]!, betterStops: null };
 }
 
 function warningsFor(
-  { school, compound, rows }: BedInInput,
+  input: BedInInput,
   {
     stops,
+    axles,
     predictedC,
     windowC,
     passesAt,
     betterStops,
   }: Omit<BedInPlan, 'reachesAt' | 'warnings' | 'limits' | 'defaults'>,
 ): string[] {
+  const { school, compound, rows } = input;
   const hottest = Math.max(...predictedC);
   const { label, suits } = BED_IN_SCHOOLS[school];
   const said: string[] = [];
@@ -130,10 +191,31 @@ function warningsFor(
         ? 'Track pads need more heat than this: school B, then a full cool-down. A race compound goes by its maker.'
         : `${label.slice(0, 1)} is not usual for this compound: ${compound === 'street' ? 'A or C' : 'A or B'} is.`,
     );
-  if (stops.some((stop) => stop.toKmh === 0) && hottest > 300)
-    said.push('A hot pad held still prints: creep rather than stand at the end of the last stops.');
+  said.push(...otherAxle(input, axles, windowC));
+  if (stops.some((stop) => stop.toKmh === 0) && hottest > PRINTS_C)
+    said.push(
+      'The last stops end hot: off the pedal and away the moment it stands, a hot pad held still prints.',
+    );
   if (rows) said.push('The pad maker’s own way; it comes before any school.');
   return said;
+}
+
+/** Over this a pad held still leaves its print, °C (common practice, no source). */
+const PRINTS_C = 300;
+
+/** What the axle does that `car` does not describe: too hot in any case, too cold where its faces are new as well. */
+function otherAxle(input: BedInInput, axles: Record<Axle, number[]>, { low, high }: Window): string[] {
+  const other: Axle = namedAxle(input) === 'front' ? 'rear' : 'front';
+  if (axles[other].length === 0) return [];
+  const hottest = Math.max(...axles[other]);
+  const label = other === 'front' ? 'Front' : 'Rear';
+  const both = input.axle === undefined || input.axle === 'both';
+  if (hottest > high) return [`${label} axle too hot: ${Math.round(hottest)} °C, past ${high} °C.`];
+  if (both && hottest < low)
+    return [
+      `${label} axle stays cold: ${Math.round(hottest)} °C, under ${low} °C; its pads finish bedding in use, or are bedded in by themselves.`,
+    ];
+  return [];
 }
 
 function colder(school: BedInSchool, compound: string, own: boolean, betterStops: number | null): string {

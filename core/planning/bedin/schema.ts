@@ -24,7 +24,14 @@ export const bedInSchema = z.strictObject({
     .strictObject({ low: within(40, 900, '°C'), high: within(50, 1000, '°C') })
     .refine((window) => window.low < window.high, { path: ['high'], message: 'above low' })
     .optional(),
+  /** The car with the share and the rotor of the front axle; of the rear one where only that is bedded. */
   car: z.strictObject(heatedCar),
+  /** The axle with new faces; both unless said. The other one is still watched for too hot. */
+  axle: z.enum(['front', 'rear', 'both']).optional(),
+  /** A rotor of the other axle; like the one of `car` unless said, null where it has none. */
+  otherRotorMassKg: heatedCar.rotorMassKg.nullable().optional(),
+  /** How the car comes back up to speed between slowdowns. */
+  accelMs2: within(0.3, 8, 'm/s²').optional(),
   ambientC: within(-40, 60, '°C'),
 });
 

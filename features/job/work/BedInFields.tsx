@@ -1,11 +1,13 @@
 'use client';
 
 import { MAKER_ROWS } from '@/core/planning/bedin/input';
+import { USUAL_ACCEL_MS2 } from '@/core/planning/bedin/plan';
 import { BED_IN_SCHOOLS, BED_WINDOWS } from '@/core/planning/bedin/schools';
 import type { WorkOptions } from '@/core/planning/options';
 import type { Ways } from '@/core/planning/ways';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/Field';
+import type { Units } from '../../shell/units';
 import { useKept } from '../../shell/useKept';
 import { useUnits } from '../../shell/useUnits';
 import { MakerRows } from './MakerRows';
@@ -16,17 +18,21 @@ type BedInProps = {
   onChange: (chosen: NonNullable<WorkOptions['bedIn']>) => void;
   ways: Ways;
   betterStops: number | null;
+  /** The axle the plan is for. */
+  axle: 'front' | 'rear' | 'both';
   /** Axles with discs: drums are not bedded in like this. */
   axles: readonly ('front' | 'rear')[];
 };
 
 /** School, axle, compound and count of a bed-in; the pad maker's own rows where they are chosen. */
-export function BedInFields({ jobId, chosen, onChange, ways, betterStops, axles }: BedInProps) {
+export function BedInFields({ jobId, chosen, onChange, ways, betterStops, axle, axles }: BedInProps) {
   const units = useUnits();
   const school = chosen.school ?? ways.bedInSchool;
   const [ambient, setAmbient] = useKept(`bed-in-ambient.${jobId}`, '');
   const ambientC = units.read(ambient, '°C')?.value;
   const wrong = ambientC !== undefined && !(ambientC >= -40 && ambientC <= 60);
+  const [accel, setAccel] = useKept(`bed-in-accel.${jobId}`, '');
+  const accelMs2 = accelOf(accel, units);
   return (
     <div className="grid gap-3">
       <div>
@@ -60,14 +66,17 @@ export function BedInFields({ jobId, chosen, onChange, ways, betterStops, axles 
           Make it {betterStops} slowdowns
         </button>
       )}
-      <div className="grid gap-3 sm:grid-cols-3">
+      <div className="grid gap-3 sm:grid-cols-2 desk:grid-cols-4">
         <div>
           <p className="narrow text-[0.9375rem] font-semibold">Axle</p>
           <Choice
             label="Axle"
-            value={chosen.axle ?? 'front'}
+            value={axle}
             onChange={(next) => next !== '' && onChange({ ...chosen, axle: next as 'front' })}
-            options={axles.map((axle) => ({ value: axle, label: axle === 'front' ? 'Front' : 'Rear' }))}
+            options={[
+              ...axles.map((axle) => ({ value: axle, label: axle === 'front' ? 'Front' : 'Rear' })),
+              ...(axles.length > 1 ? [{ value: 'both', label: 'Both' }] : []),
+            ]}
           />
         </div>
         <div>
@@ -100,7 +109,26 @@ export function BedInFields({ jobId, chosen, onChange, ways, betterStops, axles 
             });
           }}
         />
+        <NumberField
+          label="Back up to speed"
+          unit="m/s²"
+          value={accel}
+          placeholder={String(USUAL_ACCEL_MS2)}
+          error={
+            accelMs2 === undefined && accel.trim() !== '' ? `${accel} is not taken: 0.3 to 8 m/s²` : undefined
+          }
+          onChange={(event) => {
+            setAccel(event.target.value);
+            onChange({ ...chosen, accelMs2: accelOf(event.target.value, units) });
+          }}
+        />
       </div>
     </div>
   );
+}
+
+/** How the car comes back up to speed, m/s², where that can be one. */
+function accelOf(text: string, units: Units): number | undefined {
+  const read = units.read(text, '')?.value;
+  return read !== undefined && read >= 0.3 && read <= 8 ? read : undefined;
 }

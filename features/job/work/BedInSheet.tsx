@@ -2,6 +2,8 @@
 
 import dynamic from 'next/dynamic';
 import { speedWords } from '@/core/base/units/speed';
+import type { BedInPlan } from '@/core/planning/bedin/plan';
+import type { BedInInput } from '@/core/planning/bedin/schema';
 import { BED_WINDOWS } from '@/core/planning/bedin/schools';
 import type { WorkPlan } from '@/core/planning/plan';
 import { useUnits } from '../../shell/useUnits';
@@ -18,6 +20,7 @@ export function BedInSheet({ bedIn }: { bedIn: NonNullable<WorkPlan['bedIn']> })
   const groups = grouped(plan.stops.map((stop) => ({ ...stop })));
   const own = plan.limits.some((limit) => limit.from === 'car');
   const hottest = Math.max(...plan.predictedC);
+  const other = otherAxle(plan, input);
   return (
     <section aria-label="Bed-in plan">
       <ul>
@@ -43,16 +46,30 @@ export function BedInSheet({ bedIn }: { bedIn: NonNullable<WorkPlan['bedIn']> })
             : `, inside from slowdown ${plan.reachesAt}`}
         .
       </p>
+      {other && (
+        <p>
+          {other.label} rotors: hottest{' '}
+          <b className="reading font-semibold">{units.full(Math.max(...other.peaksC), '°C', 0)}</b>
+          {plan.countFor !== (input.axle === 'rear' ? 'rear' : 'front') && '; the count is for these'}.
+        </p>
+      )}
       <div className="h-64 max-w-2xl print:hidden">
         <BedInChart plan={plan} ambientC={input.ambientC} />
       </div>
       <p className="text-[0.9375rem] text-soft">
         From {units.full(input.ambientC, '°C', 0)} outside. Heat of each slowdown into the rotor at once,
-        cooling between (our model
+        cooling between, on the way back up to speed too (our model
         {assumed.length > 0 && `; assumed: ${assumed.join(', ')}`}).
       </p>
     </section>
   );
+}
+
+/** The axle whose rotors are only along for the ride, or bedded as well; plans kept from before do not know it. */
+function otherAxle({ axles }: Partial<BedInPlan>, { axle }: BedInInput) {
+  const id = axle === 'rear' ? 'front' : 'rear';
+  const peaksC = axles?.[id] ?? [];
+  return peaksC.length === 0 ? undefined : { label: id === 'front' ? 'Front' : 'Rear', peaksC };
 }
 
 type Group = { count: number; fromKmh: number; toKmh: number; coolS: number };

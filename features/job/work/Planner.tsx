@@ -272,6 +272,7 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
                 chosen={chosen.options.bedIn ?? {}}
                 ways={ways}
                 axles={AXLES.filter((axle) => sheet.car[axle].brake === 'disc')}
+                axle={plan.bedIn.input.axle ?? 'front'}
                 betterStops={plan.bedIn.plan.betterStops}
                 onChange={(bedIn) => setOptions({ ...chosen.options, bedIn })}
               />
