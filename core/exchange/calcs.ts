@@ -1,4 +1,6 @@
 import type { Outcome } from '../base/issues/issue';
+import { hydraulics } from '../car/hydraulics/hydraulics';
+import { hydraulicsSchema } from '../car/hydraulics/schema';
 import { wordsSchema } from '../diagnosis/words/schema';
 import { readWords } from '../diagnosis/words/words';
 import { bedInPlan } from '../planning/bedin/plan';
@@ -7,11 +9,18 @@ import { bleedPlan } from '../planning/bleed/plan';
 import { bleedInputSchema } from '../planning/bleed/schema';
 import { springDrag } from '../planning/springs';
 import { springsSchema } from '../planning/springsSchema';
-import { type CalcResult, type Calcs, calc, runIn } from '../readings/calc';
+import { type CalcResult, type Calcs, calc, checked, runIn } from '../readings/calc';
+import { heatSession } from '../readings/heat/session';
+import { heatSessionSchema } from '../readings/heat/sessionSchema';
 import { heatStops } from '../readings/heat/stops';
 import { heatStopsSchema } from '../readings/heat/stopsSchema';
 import { padLife } from '../readings/pads/life';
 import { padLifeSchema } from '../readings/pads/lifeSchema';
+import { firmness } from '../readings/pedal/firmness';
+import { firmnessSchema } from '../readings/pedal/firmnessSchema';
+import { travelBudget } from '../readings/pedal/travel';
+import { travelSchema, travelSolveSchema } from '../readings/pedal/travelSchema';
+import { travelSolve } from '../readings/pedal/travelSolve';
 import { READINGS } from '../readings/registry';
 
 /** Every named computation that a script may ask for: the readings', and the sums that nothing is written down by. */
@@ -23,6 +32,11 @@ export const CALCS: Calcs = {
   'bed-in': calc(bedInSchema, bedInPlan),
   'knockback-springs': calc(springsSchema, springDrag),
   'heat-stops': calc(heatStopsSchema, heatStops),
+  'heat-session': calc(heatSessionSchema, heatSession),
+  hydraulics: calc(hydraulicsSchema, hydraulics),
+  travel: calc(travelSchema, travelBudget),
+  'travel-solve': checked(travelSolveSchema, travelSolve),
+  firmness: calc(firmnessSchema, firmness),
 };
 
 export const CALC_NAMES = Object.keys(CALCS);

@@ -62,6 +62,27 @@ describe('./bavrin calc', () => {
       rollingRadiusM: 0.316,
     };
     expect(bavrin(['calc', 'knockback-springs', '-'], springs).json().dragNm).toBeCloseTo(5.96, 2);
+    const pedal = { master: { boreMm: 22.225 }, pedal: { ratio: 5.5 } };
+    const travel = bavrin(['calc', 'travel', '-'], { ...pedal, pressureMPa: 7, masterMovementMm: 3 }).json();
+    expect(travel.items).toEqual([{ id: 'master_movement', mm: 16.5 }]);
+    const points = [40, 150, 400].map((forceN) => ({ forceN, travelMm: 20 + forceN / 20 }));
+    expect(bavrin(['calc', 'travel-solve', '-'], { ...pedal, points }).json().gasLowMl).toBe(0);
+    expect(bavrin(['calc', 'firmness', '-'], { ...pedal, points }).json().stiffnessNPerMm).toBeCloseTo(20, 6);
+    const disc = { caliper: 'sliding', pistonsMm: [54], mu: 0.4, effectiveRadiusM: 0.12 };
+    const whole = { ...pedal, pedal: { forceN: 300, ratio: 5.5 }, massKg: 1200, rollingRadiusM: 0.31 };
+    expect(bavrin(['calc', 'hydraulics', '-'], { ...whole, front: disc, rear: disc }).json().frontShare).toBe(
+      0.5,
+    );
+    const session = bavrin(['calc', 'heat-session', '-'], {
+      car: { massKg: 1280, axleShare: 0.7, rotorMassKg: 7.2 },
+      lap: { zones: [{ fromKmh: 190, toKmh: 80, thenS: 20 }] },
+      laps: 3,
+      ambientC: 20,
+      cooling: 'core',
+      limits: { padC: 90 },
+    }).json();
+    expect(session).toMatchObject({ padLimitLap: 1, fluidLimitLap: null });
+    expect(session.laps).toHaveLength(3);
     expect(bavrin(['calc', 'pedal-ratio', '-'], { aMm: 273, bMm: 70 }).json().ratio).toBeCloseTo(3.9, 9);
   });
 

@@ -54,7 +54,7 @@ function fromUnion(
     first?.code === 'invalid_type' && first.path.length === 0 ? [article(first.expected)] : [],
   );
   if (types.length === issue.errors.length || issue.errors.length === 0) {
-    const accepted = types.length > 0 ? `${types.join(' or ')} is needed` : issue.message;
+    const accepted = types.length > 0 ? `${[...new Set(types)].join(' or ')} is needed` : issue.message;
     return [{ code: 'wrong_type', path: pathText(path), value, accepted }];
   }
   const fitting = issue.errors.filter(([first]) => first?.code !== 'invalid_type' || first.path.length > 0);

@@ -1,0 +1,44 @@
+import { z } from 'zod';
+import { within } from '../../base/issues/range';
+
+const point = z.strictObject({
+  forceN: within(1, 2500, 'N'),
+  travelMm: within(0, 400, 'mm'),
+  press: z.int().min(1, '1 to 9 is accepted').max(9, '1 to 9 is accepted').optional(),
+});
+
+const points = z
+  .array(point)
+  .max(60, 'at most 60 points')
+  .refine(
+    (each) => each.filter(({ press }) => (press ?? 1) === 1).length >= 2,
+    'at least 2 points of press 1',
+  );
+
+export const firmnessSchema = z
+  .strictObject({
+    pedal: z.strictObject({ ratio: within(1, 15, ''), efficiency: within(0.3, 1, '').optional() }),
+    master: z.strictObject({ boreMm: within(8, 60, 'mm') }),
+    points,
+    toFloorMm: within(1, 400, 'mm').optional(),
+    baseline: z.strictObject({ points }).optional(),
+    limits: z
+      .strictObject({
+        softShare: within(0.1, 1, '').optional(),
+        longMm: within(1, 100, 'mm').optional(),
+        pumpMm: within(0.5, 50, 'mm').optional(),
+      })
+      .optional(),
+  })
+  .superRefine(({ points: all, toFloorMm }, context) => {
+    if (toFloorMm === undefined) return;
+    for (const [index, { travelMm }] of all.entries())
+      if (travelMm > toFloorMm)
+        context.addIssue({
+          code: 'custom',
+          path: ['points', index, 'travelMm'],
+          message: `at most ${toFloorMm} mm, where the floor is`,
+        });
+  });
+
+export type FirmnessInput = z.infer<typeof firmnessSchema>;
