@@ -13,7 +13,8 @@ export const CAUTIONS = {
     'Pump the pedal until it is hard before the car moves at all. Never drive on a pedal that is not firm.',
   legal:
     'A changed brake may need an engineer’s approval before the car goes on a road. Local law and the car maker come first.',
-  disposal: 'Old fluid by local rules. Never back into a fresh bottle; sweet, and poisonous to animals.',
+  disposal:
+    'Waste fluid goes where local rules say, in a closed can out of reach of animals: it poisons them. Never back into a new bottle.',
   caliper_hang: 'Never let a caliper hang on its hose: tie it up.',
   single_circuit: 'A single-circuit conversion gives up the split system: one burst line takes every brake.',
   road: 'Only where it is legal, empty and safe; a track or closed road is best. Somebody looks behind. The passenger reads, the driver drives.',

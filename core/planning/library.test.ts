@@ -82,7 +82,7 @@ describe('the procedure library', () => {
     }
   });
 
-  it('bleeds whatever was opened before the wheels go on, and holds the pedal after', () => {
+  it('bleeds whatever was opened, and looks for wet spots under pressure before the wheels go on', () => {
     for (const { procedure, plan } of everyPlan()) {
       if (!PROCEDURES[procedure].bleed) continue;
       const ids = plan.steps.map((step) => step.id);
@@ -91,7 +91,57 @@ describe('the procedure library', () => {
         ids.filter((id) => id === 'wheels'),
         procedure,
       ).toHaveLength(1);
-      expect(ids.indexOf('hold'), procedure).toBeGreaterThan(ids.indexOf('wheels'));
+      expect(ids.indexOf('firm'), procedure).toBeGreaterThan(ids.lastIndexOf('closed'));
+      expect(ids.indexOf('hold'), procedure).toBeGreaterThan(ids.indexOf('firm'));
+      expect(ids.indexOf('hold'), procedure).toBeLessThan(ids.indexOf('wheels'));
+    }
+  });
+
+  it('ends in a bleed with its cautions wherever a union is undone', () => {
+    const unions: readonly (string | undefined)[] = [
+      'banjo',
+      'line_union',
+      'modulator_union',
+      'wheel_cylinder',
+    ];
+    let undone = 0;
+    for (const { procedure, plan } of everyPlan()) {
+      if (!plan.steps.some((step) => unions.includes(step.torque))) continue;
+      undone += 1;
+      expect(PROCEDURES[procedure].bleed, procedure).toBeDefined();
+      const said = plan.steps.flatMap((step) => step.cautions ?? []);
+      for (const caution of ['fluid', 'glasses', 'disposal', 'firm_pedal'] as const)
+        expect(said, `${procedure}: ${caution}`).toContain(caution);
+      expect(
+        plan.steps.map((step) => step.id),
+        procedure,
+      ).toContain('hold');
+    }
+    expect(undone).toBeGreaterThan(5);
+  });
+
+  it('needs what its own sums say: a spring, a seal and a boot for every piston', () => {
+    const sheet = emptySheet();
+    sheet.car.front = { ...sheet.car.front, caliper: 'opposed', pistonsMm: [40, 40, 36, 36] };
+    const { needs, springs } = planFor(sheet, 'knockback_kit', { corners: ['FL'] });
+    expect(springs!.count).toBe(8);
+    for (const kind of ['springs', 'seal_kit', 'boots'])
+      expect(needs.find((need) => need.kind === kind)?.quantity, kind).toBe(springs!.count);
+    const rebuild = planFor(sheet, 'caliper_rebuild', { corners: ['FR'] }).needs;
+    expect(rebuild.find((need) => need.kind === 'seal_kit')!.quantity).toBe(8);
+    for (const { plan } of everyPlan())
+      if (plan.bleed)
+        expect(plan.needs.find((need) => need.kind === 'fluid')!.quantity).toBe(plan.bleed.plan.bottles);
+  });
+
+  it('has one side of drums whole before the other is touched', () => {
+    const hatch = emptySheet();
+    hatch.car.rear = { ...hatch.car.rear, brake: 'drum' };
+    for (const procedure of ['drum_service', 'wheel_cylinder'] as const) {
+      const sides = planFor(hatch, procedure)
+        .steps.filter((step) => step.part === 'Fit' || step.part === 'Apart')
+        .flatMap((step) => (step.corner ? [step.corner] : []));
+      expect(sides.lastIndexOf('RL'), procedure).toBeLessThan(sides.indexOf('RR'));
     }
   });
 

@@ -9,7 +9,9 @@ export const workOptionsSchema = z.strictObject({
     .strictObject({
       method: z.enum(['pressure', 'two_person', 'vacuum', 'gravity', 'reverse']),
       order: z.enum(['furthest_first', 'nearest_first', 'diagonal']),
-      twoBleeders: z.enum(['outer_inner_outer', 'outer_inner']),
+      twoBleeders: z.enum(['outer_inner_outer', 'outer_inner', 'inner_outer']),
+      pot: z.enum(['fluid', 'dry']),
+      reservoirMl: within(20, 1500, 'ml'),
       reservoir: z.enum(['draw_out', 'push_through']),
       strainer: z.enum(['lift_out', 'leave_in']),
       pressureKPa: within(20, 400, 'kPa'),

@@ -80,7 +80,12 @@ describe('the bleed in a plan', () => {
     const { steps, bleed } = planFor(emptySheet(), 'flush');
     const ids = steps.map((step) => step.id);
     expect(ids[0]).toBe('lift');
-    expect(ids.slice(-2)).toEqual(['firm', 'hold']);
+    expect(ids.slice(-3)).toEqual(['firm', 'hold', 'wheels']);
+    expect(ids.slice(ids.indexOf('leak-hold'), ids.indexOf('bleed-1'))).toEqual([
+      'leak-hold',
+      'pot-fill',
+      'pump-up',
+    ]);
     const between = steps.filter((step) => step.id.startsWith('between-'));
     expect(between).toHaveLength(3);
     for (const step of between) expect(step.ask!.map((answer) => answer.value)).toContain('ran_dry');
@@ -134,12 +139,12 @@ describe('the rest of a plan', () => {
 
   it('counts springs by the pistons of the calipers and says what they cost', () => {
     const sheet = emptySheet();
-    sheet.car.front = { ...sheet.car.front, caliper: 'opposed', pistonsMm: [40, 40, 40, 40, 40, 40] };
+    sheet.car.front = { ...sheet.car.front, caliper: 'opposed', pistonsMm: [40, 40, 40, 40] };
     sheet.car.front.rotorRadiusMm = 141;
     const { springs } = planFor(sheet, 'knockback_kit', { corners: ['FL'] });
-    // Three a side of 4 lbf at a radius of 133 mm: the drag of calculations, section 8.
-    expect(springs).toMatchObject({ count: 12 });
-    expect(springs!.dragNm).toBeCloseTo(5.96, 2);
+    // Two a side of 18 N at a radius of 133 mm: the check value of the springs' drag.
+    expect(springs).toMatchObject({ count: 8 });
+    expect(springs!.dragNm).toBeCloseTo(4.02, 2);
   });
 
   it('has a bed-in follow new pads, for the axle they went on', () => {

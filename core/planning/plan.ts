@@ -17,7 +17,7 @@ import type { WorkOptions } from './options';
 import { fitsAt, type Procedure } from './procedure';
 import type { Step } from './run/step';
 import type { PartKind } from './shelf/parts';
-import { springCount, springDrag } from './springs';
+import { springCount, springDrag, USUAL_SPRING } from './springs';
 import type { Ways } from './ways';
 
 export type PlannedNeed = { kind: PartKind; what: string; quantity: number; axle?: 'front' | 'rear' };
@@ -38,10 +38,6 @@ export type WorkPlan = {
 
 type Request = { procedure: ProcedureId; corners: readonly Corner[]; options: WorkOptions };
 
-/** Four pounds-force a spring, and a pad's friction, when nobody says otherwise (common practice, no source). */
-const USUAL_SPRING_N = 17.79;
-const USUAL_MU = 0.42;
-const SPRING_SPEED_KMH = 200;
 /** The dial stands near the edge; the pad acts this much further in, mm (model). */
 const DIAL_TO_PAD_MM = 8;
 
@@ -60,8 +56,8 @@ export function planWork(car: CarSpec, ways: Ways, known: Known, request: Reques
     procedure: request.procedure,
     library: LIBRARY_VERSION,
     corners,
-    steps: stepsOf(request, procedure, own, bleed, bedIn, ways),
-    needs: needsOf(procedure, corners, axles, bleed),
+    steps: lookedAtBareWheeled(stepsOf(request, procedure, own, bleed, bedIn, ways)),
+    needs: needsOf(procedure, car, corners, axles, bleed),
     warnings: [
       ...(bleed ? [...bleed.plan.warnings, ...assumedOf(car, bleed.input)] : []),
       ...(bedIn?.plan.warnings ?? []),
@@ -173,8 +169,25 @@ function stepsOf(
   return [...before, ...steps, ...(proof.length > 0 ? proof : [firmPedal, holdPedal])];
 }
 
+/**
+ * The look for wet spots under pressure comes while the wheels are off and everything can be seen: where a run holds the
+ * pedal, firm pedal and hold go before the wheels.
+ */
+function lookedAtBareWheeled(steps: Step[]): Step[] {
+  const wheels = steps.findIndex((step) => step.id === 'wheels');
+  const hold = steps.findIndex((step) => step.id === 'hold');
+  if (wheels < 0 || hold < wheels) return steps;
+  const still = steps.slice(wheels, hold + 1).filter((step) => step.id === 'firm' || step.id === 'hold');
+  return [
+    ...steps.slice(0, wheels),
+    ...still,
+    ...steps.slice(wheels).filter((step) => !still.includes(step)),
+  ];
+}
+
 function needsOf(
   { needs }: Procedure,
+  car: CarSpec,
   corners: readonly Corner[],
   axles: readonly ('front' | 'rear')[],
   bleed: WorkPlan['bleed'],
@@ -190,15 +203,18 @@ function needsOf(
     : [];
   const parts = needs.flatMap(({ kind, what, quantity, per }): PlannedNeed[] => {
     if (per === 'job') return [{ kind, what, quantity }];
-    return axles.map((axle) => ({
-      kind,
-      what,
-      axle,
-      quantity:
-        per === 'axle' ? quantity : quantity * corners.filter((corner) => axleOf(corner) === axle).length,
-    }));
+    return axles.map((axle) => {
+      const calipers = corners.filter((corner) => axleOf(corner) === axle).length;
+      const each = { axle: 1, corner: calipers, piston: springCount(pistonsOf(car, axle), calipers) }[per];
+      return { kind, what, axle, quantity: quantity * each };
+    });
   });
   return [...fluid, ...parts];
+}
+
+/** Pistons of one caliper; one where nobody has said. */
+function pistonsOf(car: CarSpec, axle: Axle): number {
+  return Math.max(1, car[axle].pistonsMm.length);
 }
 
 function springsFor(
@@ -207,11 +223,11 @@ function springsFor(
   { springs = {} }: WorkOptions,
 ): NonNullable<WorkPlan['springs']> {
   const axle = axleOf(corners[0] ?? 'FL');
-  const pistons = Math.max(1, car[axle].pistonsMm.length);
+  const pistons = pistonsOf(car, axle);
   const perSide = car[axle].caliper === 'sliding' ? pistons : Math.max(1, Math.round(pistons / 2));
-  const forceN = springs.forceN ?? USUAL_SPRING_N;
-  const mu = springs.mu ?? USUAL_MU;
-  const speedKmh = springs.speedKmh ?? SPRING_SPEED_KMH;
+  const forceN = springs.forceN ?? USUAL_SPRING.forceN;
+  const mu = springs.mu ?? USUAL_SPRING.mu;
+  const speedKmh = springs.speedKmh ?? USUAL_SPRING.speedKmh;
   const { dragNm, powerW } = springDrag({
     forceN,
     perSide,

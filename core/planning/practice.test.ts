@@ -7,11 +7,15 @@ import type { Step } from './run/step';
 
 /** What a good practitioner would insist on, as words that must stand in a job, in this order. Common practice, no source. */
 const INSISTS: [job: ProcedureId, why: string, inOrder: RegExp[]][] = [
-  ['flush', 'hold the closed system before fluid goes in', [/watch the gauge/, /furthest|RR, rear right/]],
   [
     'flush',
-    'the pedal is pumped hard last of all',
-    [/Level to the mark/, /Wheels on/, /Pump the pedal/, /30 s/],
+    'dry test, release, pour, pump up, open',
+    [/pot dry: pump up/, /Release it slowly, then pour/, /Pump up again/, /RR, rear right/],
+  ],
+  [
+    'flush',
+    'the pedal is pumped hard and held while the wheels are off',
+    [/Level to the mark/, /Pump the pedal/, /30 s/, /Wheels on/],
   ],
   [
     'flush',
@@ -40,7 +44,7 @@ const INSISTS: [job: ProcedureId, why: string, inOrder: RegExp[]][] = [
     [/Plug the outlets/, /Bleed the new one on the bench/, /New master in/],
   ],
   ['wrong_fluid', 'prove it before costly seals', [/glass of water/, /New rubber/]],
-  ['wheel_cylinder', 'one side apart at a time', [/One side at a time/, /new cylinder/]],
+  ['wheel_cylinder', 'one side apart at a time', [/Only this side/, /new cylinder/]],
   [
     'pushrod',
     'measured before it is turned, and the vent port proved',
@@ -48,8 +52,17 @@ const INSISTS: [job: ProcedureId, why: string, inOrder: RegExp[]][] = [
   ],
   [
     'pedal_ratio',
-    'measure, look what fouls, move both, press to the floor',
-    [/Measure A and B/, /foul/, /Move the master/, /all the way/],
+    'measure, look what fouls, lines off, move both, press to the floor and keep it there, bleed, hold',
+    [
+      /Measure A and B/,
+      /foul/,
+      /Lines off the master/,
+      /Move the master/,
+      /Keep it down until the bleeder is closed/,
+      /RR, rear right/,
+      /30 s/,
+      /Wheels on/,
+    ],
   ],
   ['brace', 'the movement before and after', [/how far the master moves/, /Brace on/, /movement again/]],
   ['booster', 'vacuum is proved before the dear part', [/Prove the vacuum first/, /booster out/]],
@@ -97,8 +110,15 @@ const INSISTS: [job: ProcedureId, why: string, inOrder: RegExp[]][] = [
   ['slides', 'the right grease; glides by a finger', [/Grease made for it/, /glides by one finger/]],
   [
     'caliper_rebuild',
-    'each piston back in its own bore',
-    [/which piston came from which bore/, /Pitted|nick or a pit/, /their own bores/],
+    'pistons pressed proud before the hose comes off, each back in its own bore',
+    [
+      /pressed proud/,
+      /pedal held slightly down/,
+      /hose off, caliper to the bench/,
+      /which piston came from which bore/,
+      /Pitted|nick or a pit/,
+      /their own bores/,
+    ],
   ],
   [
     'knockback_kit',
@@ -111,14 +131,18 @@ const INSISTS: [job: ProcedureId, why: string, inOrder: RegExp[]][] = [
     [/What do the laps ask/, /balance and the pedal/, /dry fit/],
   ],
   ['bearing', 'play measured before and after', [/play as it stands/, /play again/]],
-  ['upright', 'springs first: cheaper', [/Springs behind the pistons first/, /flex under a bar/]],
+  [
+    'upright',
+    'stiffen before springs, the bearing ruled out',
+    [/not the bearing in it/, /springs .* for what is left/, /flex under a bar/],
+  ],
   ['wheel_mount', 'swap front to back decides it', [/bright metal/, /Swap the wheels front to back/]],
   [
     'cooling_duct',
     'air to the core, peaks before and after',
     [/Peaks before/, /into the eye/, /Peaks after/],
   ],
-  ['drum_service', 'one side at a time, set to a light drag', [/One side apart at a time/, /light drag/]],
+  ['drum_service', 'one side at a time, set to a light drag', [/Only this side/, /light drag/]],
   ['drum_turn', 'never past the largest bore', [/widest and narrowest bore/, /Never past the largest bore/]],
   [
     'bed_in',

@@ -8,7 +8,12 @@ import type { Step } from './run/step';
 import type { PartKind } from './shelf/parts';
 
 /** What a job takes from the shelf. */
-export type Need = { kind: PartKind; what: string; quantity: number; per: 'job' | 'axle' | 'corner' };
+export type Need = {
+  kind: PartKind;
+  what: string;
+  quantity: number;
+  per: 'job' | 'axle' | 'corner' | 'piston';
+};
 
 /** What can hurt somebody in a job; each has a caution that must be said at one of its steps. */
 export type Touches =

@@ -4,10 +4,11 @@ import type { BleedMethod } from './bleed/schema';
 /** The shop's ways of working, where practitioners disagree. */
 export type Ways = {
   bleedOrder: 'furthest_first' | 'nearest_first' | 'diagonal';
-  twoBleeders: 'outer_inner_outer' | 'outer_inner';
+  twoBleeders: 'outer_inner_outer' | 'outer_inner' | 'inner_outer';
   reservoirSchool: 'draw_out' | 'push_through';
   strainerSchool: 'lift_out' | 'leave_in';
   bleedMethod: BleedMethod;
+  potSchool: 'fluid' | 'dry';
   bleedPressureKPa: number;
   bottleMl: number;
   catchMl: number;
@@ -43,6 +44,7 @@ export const WAYS = {
     options: {
       outer_inner_outer: ['Outer, inner, outer again', 'Track shops: the last bubble hides over the bridge'],
       outer_inner: ['Outer, inner', 'Others find twice enough; both always'],
+      inner_outer: ['Inner, outer', 'Those who follow the fluid: the inner half is fed first'],
     },
   },
   reservoirSchool: {
@@ -51,7 +53,7 @@ export const WAYS = {
       draw_out: ['Draw the old fluid out first', 'Keeps it out of the lines; less to push through'],
       push_through: [
         'Push it through',
-        'Regular flushers: it goes through anyway, and drawing it out makes a mess',
+        'Shops that flush often: the lines take it out in any case, and nothing drips on the wing',
       ],
     },
   },
@@ -70,6 +72,13 @@ export const WAYS = {
       vacuum: ['Vacuum', 'One person; air past the threads looks like air from the line'],
       gravity: ['Gravity', 'Nothing to go wrong but time'],
       reverse: ['Reverse', 'Bubbles rise the way they want to; old dirt comes up with them'],
+    },
+  },
+  potSchool: {
+    label: 'Pressure pot',
+    options: {
+      fluid: ['New fluid in the pot', 'Most shops: it feeds the reservoir all the way round'],
+      dry: ['Dry pot, air only', 'Nothing to clean after; the reservoir is filled up on the way'],
     },
   },
 } as const;

@@ -13,6 +13,7 @@ export const DEMO_SHOP: Shop = {
   twoBleeders: 'outer_inner_outer',
   reservoirSchool: 'draw_out',
   bleedMethod: 'pressure',
+  potSchool: 'fluid',
   bleedPressureKPa: 103,
   bottleMl: 500,
   strainerSchool: 'lift_out',

@@ -94,7 +94,7 @@ export const OPEN_JOBS: DemoJob[] = [
     car: 'twoSeater',
     daysAgo: 3,
     hour: 16,
-    complaint: 'Mushy at the very end of the travel',
+    complaint: 'No firm stop, the last bit of the pedal still gives',
     whenWhere: 'Any time, more the harder the foot',
     history: 'Pedal box moved back 30 mm over the winter.',
     answers: [

@@ -30,7 +30,7 @@ export function LifeWords({ life, wear, fits, part, limit }: Props) {
     <p>
       <b className="reading font-semibold">{sessions(life.sessions)}</b> sessions left
       {limit ? ` to ${limit}` : ''}, {sessions(life.low)} to {sessions(life.high)} four times in five
-      {part === 'pad' ? '; the last half goes like a quarter' : ', by a straight line'}.
+      {part === 'pad' ? '; the last half of a pad is about a third of its life' : ', by a straight line'}.
       {wear.next && fits && (
         <>
           {' '}

@@ -1,12 +1,13 @@
 import type { JobCard } from '../../core/job/card';
 import type { JobSheet } from '../../core/job/sheet';
 import { byUrgency } from '../../core/job/urgency';
-import { fluidDue } from '../../core/planning/due/fluid';
+import { type FluidSchool, fluidDue } from '../../core/planning/due/fluid';
 import { type CarLine, type FollowUp, listCars, openFollowUps } from '../cars/queries';
 import { database } from '../db/sql';
 import { cardAside } from '../heavy/judge';
 import { getSheets, openJobIds } from '../jobs/queries';
 import { getShop } from '../shop/queries';
+import { eventDaysSinceFill } from '../wear/queries';
 
 export type BayCard = JobCard & { sheet: JobSheet };
 
@@ -41,7 +42,8 @@ export async function getBay(today: string, allDue = false): Promise<Bay> {
     sheets.map(async (sheet): Promise<BayCard> => ({ sheet, ...(await cardAside(sheet)) })),
   );
   cards.sort((left, right) => byUrgency(urgencyOf(left), urgencyOf(right)));
-  const due = dueByCar(cars, followUps, shop.fluidSchool, today);
+  const events = shop.fluidSchool === 'each_event' ? await eventDaysSinceFill(sql) : new Map();
+  const due = dueByCar(cars, followUps, { school: shop.fluidSchool, events }, today);
   const shown = allDue ? due : due.slice(0, DUE_SHOWN);
   return { cards, cars, due: { cars: shown, more: due.length - shown.length } };
 }
@@ -53,7 +55,7 @@ function urgencyOf({ sheet, holds }: BayCard) {
 function dueByCar(
   cars: readonly CarLine[],
   followUps: readonly FollowUp[],
-  school: Parameters<typeof fluidDue>[1],
+  { school, events }: { school: FluidSchool; events: ReadonlyMap<string, string[]> },
   today: string,
 ): DueCar[] {
   const noted = new Map<string, DueLine[]>();
@@ -64,9 +66,8 @@ function dueByCar(
   }
   return cars
     .map(({ id, name, fluidFilledOn }): DueCar => {
-      const fluid = fluidDue(fluidFilledOn, school, today);
-      const dueOn = fluidFilledOn === null ? null : fluid.dueOn;
-      const lines = fluid.daysLeft <= SOON_DAYS ? [{ what: 'Brake fluid', why: fluid.why, dueOn }] : [];
+      const { daysLeft, why, dueOn } = fluidDue(fluidFilledOn, school, today, events.get(id));
+      const lines = daysLeft !== null && daysLeft <= SOON_DAYS ? [{ what: 'Brake fluid', why, dueOn }] : [];
       return { carId: id, carName: name, lines: [...lines, ...(noted.get(id) ?? [])].sort(bySoonest) };
     })
     .filter((car) => car.lines.length > 0)

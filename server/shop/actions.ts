@@ -24,6 +24,7 @@ export async function saveShop(input: unknown, options: { isDemo?: boolean } = {
       two_bleeders: shop.twoBleeders,
       reservoir_school: shop.reservoirSchool,
       bleed_method: shop.bleedMethod,
+      pot_school: shop.potSchool,
       bleed_pressure_pa: toSI(shop.bleedPressureKPa, 'kPa'),
       bottle_m3: toSI(shop.bottleMl, 'ml'),
       strainer_school: shop.strainerSchool,

@@ -57,3 +57,13 @@ export async function carPast(
   });
   return { wear: wearOf(readings), measured: measuredOf(readings), events };
 }
+
+/** Each car's days on track since its fluid was filled, past and to come. */
+export async function eventDaysSinceFill(sql: Sql = database()): Promise<Map<string, string[]>> {
+  const rows = await sql`
+    select car_events.car_id, array_agg(car_events.on_date::text) as days
+    from car_events join cars on cars.id = car_events.car_id
+    where car_events.dropped_at is null and car_events.on_date >= cars.fluid_filled_on
+    group by car_events.car_id`;
+  return new Map(rows.map(({ car_id, days }) => [car_id as string, days as string[]]));
+}

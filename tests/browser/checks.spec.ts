@@ -47,16 +47,16 @@ test('a car without assist is not asked about any', async ({ page }) => {
   await expect(row(page, 'Pump the pedal')).toBeVisible();
   await expect(row(page, 'Start the engine with the pedal held lightly')).toHaveCount(0);
   await expect(row(page, 'Vacuum at the booster')).toHaveCount(0);
-  await page.getByLabel('A, pivot to pad').fill('273');
-  await page.getByLabel('B, pivot to clevis').fill('70');
+  await page.getByLabel('A, pivot to pad').fill('264');
+  await page.getByLabel('B, pivot to clevis').fill('71');
   await page.getByRole('button', { name: 'Take the ratio' }).click();
   await expect(row(page, 'Pedal ratio against its band')).toContainText('Pedal ratio reading: below.');
-  await expect(row(page, 'Pedal ratio against its band')).toContainText('273 / 70 = 3.90');
+  await expect(row(page, 'Pedal ratio against its band')).toContainText('264 / 71 = 3.72');
 });
 
 test('what is not at hand is not asked for', async ({ page }) => {
   const job = await newJob(page, 'Car 14, blue coupe', 'Mushy');
-  await key(page, 'Mushy at the end of the travel', 'Yes').click();
+  await key(page, 'Soft where the stroke ends', 'Yes').click();
   await page.getByRole('button', { name: 'Since it was last good' }).click();
   await key(page, 'Flexible hoses', 'Braided').click();
   await saved(page);

@@ -3,7 +3,7 @@ import { expect, key, newJob, saved, test } from './test';
 test('a finding is pressed to see the verdict without it, and nothing changes', async ({ page }) => {
   await page.goto('/');
   await page
-    .getByRole('link', { name: /Mushy at the very end/ })
+    .getByRole('link', { name: /No firm stop, the last bit/ })
     .first()
     .click();
   await page.waitForURL(/\/job\//);

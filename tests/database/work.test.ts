@@ -47,7 +47,7 @@ describe('a work', () => {
       }),
     );
     expect(planOf(row)).toMatchObject({ procedure: 'pads', corners: ['FL', 'FR'] });
-    expect(planOf(row).library).toMatch(/^\d{4}\.\d{2}$/);
+    expect(planOf(row).library).toMatch(/^\d{4}\.\d{2}\.\d+$/);
     expect((await getSheet(job.id)).works[0]).toEqual(row);
     expect(row).toMatchObject({ measuredBy: { reading: 'pads', corner: 'FR' } });
   });

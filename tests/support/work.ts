@@ -16,6 +16,7 @@ export const WAYS: Ways = {
   reservoirSchool: 'draw_out',
   strainerSchool: 'lift_out',
   bleedMethod: 'pressure',
+  potSchool: 'fluid',
   bleedPressureKPa: 103,
   bottleMl: 500,
   catchMl: 500,

@@ -72,7 +72,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
       link('pad_thickness', 'low', 0.03, 'Measured'),
       link('pad_thickness', 'worn_out', 0.95, 'Measured'),
       link('noise_grind', 'yes', 0.45, 'Backing plate on rotor'),
-      link('pads_wear_fast', 'yes', 0.35, 'The last quarter goes like a tenth'),
+      link('pads_wear_fast', 'yes', 0.35, 'A thin pad holds less heat and wears faster'),
       link('warning_light', 'brake', 0.25, 'The wear lamp or the level switch'),
       link('poor_stopping', 'yes', 0.25, 'A thin pad holds less heat'),
       link('temperature_link', 'only_hot', 0.12, 'A thin pad passes heat on'),
@@ -127,7 +127,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
     prior: 0.0005,
     at: 'car',
     links: [
-      link('pads_wear_fast', 'yes', 0.7, 'They eat each other in easy miles'),
+      link('pads_wear_fast', 'yes', 0.7, 'A pair that does not get on wears without being driven hard'),
       link('friction_new', 'yes', 0.45, 'It starts with the new parts'),
       link('noise_grind', 'yes', 0.35, 'Hard lumps in the lining'),
       link('noise_squeal', 'yes', 0.35, 'Hard lumps in the lining'),

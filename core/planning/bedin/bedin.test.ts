@@ -51,6 +51,6 @@ describe('the run of a bed-in', () => {
       bedInPlan(base).predictedC,
     );
     expect(steps.at(-1)!.ask!.map((answer) => answer.value)).toEqual(['even', 'streaks', 'blue', 'bare']);
-    expect(steps[3]!.title).toBe('1 of 10: 74 km/h (46 mph) to 16 km/h (10 mph)');
+    expect(steps[3]!.title).toBe('1 of 10: 75 km/h (47 mph) to 15 km/h (9 mph)');
   });
 });

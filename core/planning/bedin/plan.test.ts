@@ -15,9 +15,9 @@ describe('the bed-in of a car', () => {
     const plan = bedInPlan(base);
     const closed = heatStops({
       ...car,
-      fromKmh: 74,
-      toKmh: 16,
-      intervalS: 25 + upS(74, 16),
+      fromKmh: 75,
+      toKmh: 15,
+      intervalS: 30 + upS(75, 15),
       stops: 10,
       ambientC: 25,
     });
@@ -27,11 +27,11 @@ describe('the bed-in of a car', () => {
 
   it('agrees with it in school B, which waits for nothing but the way back up to speed', () => {
     const plan = bedInPlan({ ...base, school: 'B' });
-    const speeds = { fromKmh: 89, toKmh: 16 };
-    const closed = heatStops({ ...car, ...speeds, intervalS: upS(89, 16), stops: 9, ambientC: 25 });
+    const speeds = { fromKmh: 90, toKmh: 15 };
+    const closed = heatStops({ ...car, ...speeds, intervalS: upS(90, 15), stops: 9, ambientC: 25 });
     expect(plan.predictedC).toHaveLength(9);
     for (const [index, c] of plan.predictedC.entries()) expect(c).toBeCloseTo(closed.peaksC[index]!, 8);
-    expect(plan.stops[0]!.upS).toBeCloseTo(10.14, 2);
+    expect(plan.stops[0]!.upS).toBeCloseTo(10.42, 2);
     expect(plan.stops.at(-1)!.upS).toBe(0);
     // A stronger car comes back sooner and gets hotter.
     const strong = bedInPlan({ ...base, school: 'B', accelMs2: 5 });
@@ -107,9 +107,9 @@ describe('the bed-in of a car', () => {
     expect(
       bedInPlan({ ...base, school: 'B' }).stops.every((stop) => stop.toKmh > 0 && stop.coolS === 0),
     ).toBe(true);
-    expect(bedInPlan(base).stops.every((stop) => stop.coolS === 25)).toBe(true);
+    expect(bedInPlan(base).stops.every((stop) => stop.coolS === 30)).toBe(true);
     expect(bedInPlan({ ...base, school: 'A', stops: 5 }).stops.map((stop) => stop.fromKmh)).toEqual([
-      56, 56, 56, 56, 97,
+      50, 50, 50, 50, 90,
     ]);
     expect(bedInPlan({ ...base, school: 'A', stops: 3 }).stops).toHaveLength(3);
   });
@@ -159,7 +159,7 @@ describe('the bed-in of a car', () => {
       ...base,
       school: 'A',
       compound: 'fast_road',
-      car: { ...car, rotorMassKg: 4.5 },
+      car: { ...car, rotorMassKg: 4 },
     });
     expect(plan.warnings.join()).toContain('held still prints');
   });

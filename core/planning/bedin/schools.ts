@@ -4,7 +4,7 @@ export type SlowdownRow = { count: number; fromKmh: number; toKmh: number; coolS
 export type BedInSchool = 'A' | 'B' | 'C';
 export type Compound = 'street' | 'fast_road' | 'track';
 
-/** Ways of bedding in, with who holds them and why. Common practice, no source; the pad maker's own comes first. */
+/** Ways of bedding in, with who holds them and why: common practice, no source, in round figures of our own; the pad maker's own comes first. */
 export const BED_IN_SCHOOLS: Record<
   BedInSchool,
   { label: string; about: string; suits: readonly Compound[]; rows: SlowdownRow[]; range: [number, number] }
@@ -14,8 +14,8 @@ export const BED_IN_SCHOOLS: Record<
     about: 'Road shops: gentle heat, moderate pressure until stationary, then normal driving finishes it',
     suits: ['street', 'fast_road'],
     rows: [
-      { count: 4, fromKmh: 56, toKmh: 0, coolS: 0 },
-      { count: 4, fromKmh: 97, toKmh: 0, coolS: 0 },
+      { count: 4, fromKmh: 50, toKmh: 0, coolS: 0 },
+      { count: 4, fromKmh: 90, toKmh: 0, coolS: 0 },
     ],
     range: [7, 10],
   },
@@ -24,14 +24,14 @@ export const BED_IN_SCHOOLS: Record<
     about:
       'Track shops: a hot pad held still prints, so one slowdown straight after another, never to a halt',
     suits: ['fast_road', 'track'],
-    rows: [{ count: 9, fromKmh: 89, toKmh: 16, coolS: 0 }],
+    rows: [{ count: 9, fromKmh: 90, toKmh: 15, coolS: 0 }],
     range: [8, 10],
   },
   C: {
     label: 'C: cycled with cool-downs',
     about: 'Laboratory habit: cool between each, so that nothing overheats and smears',
     suits: ['street'],
-    rows: [{ count: 10, fromKmh: 74, toKmh: 16, coolS: 25 }],
+    rows: [{ count: 10, fromKmh: 75, toKmh: 15, coolS: 30 }],
     range: [10, 10],
   },
 };

@@ -36,9 +36,12 @@ export function bleedInputFor(
     method,
     bottleMl: chosen.bottleMl ?? ways.bottleMl,
     catchMl: chosen.catchMl ?? ways.catchMl,
+    ...(chosen.reservoirMl === undefined ? {} : { reservoirMl: chosen.reservoirMl }),
+    ...(car.masterBoreMm === null ? {} : { masterBoreMm: car.masterBoreMm }),
     // The shop's habit gives way to the reservoir; what was typed for this job is refused instead.
     ...(method === 'pressure'
       ? {
+          pot: chosen.pot ?? ways.potSchool,
           pressureKPa: chosen.pressureKPa ?? Math.min(ways.bleedPressureKPa, ceilingKPa ?? USUAL_CEILING_KPA),
         }
       : {}),

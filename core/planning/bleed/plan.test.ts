@@ -51,6 +51,62 @@ describe('bleed plan', () => {
     expect(double.order.slice(0, 3).map((row) => row.bleeder)).toEqual(['outer', 'inner', 'outer']);
   });
 
+  it('fills the reservoir up before any bleeder would run it dry, whatever it holds', () => {
+    for (const method of ['two_person', 'vacuum', 'gravity'] as const)
+      for (const reservoirMl of [60, 90, 150, 200, 400]) {
+        const plan = bleedPlan({ ...base, method, reservoirMl });
+        expect(plan.supply).toBe('reservoir');
+        // Played through: the level never falls below the lower mark.
+        let left = reservoirMl;
+        for (const [row, { ml }] of [...plan.order, ...plan.secondPass].entries()) {
+          let drawn = 0;
+          for (const { afterMl } of plan.topUps.filter((stop) => stop.row === row)) {
+            left -= afterMl - drawn;
+            drawn = afterMl;
+            expect(left, `${method} ${reservoirMl} row ${row}`).toBeGreaterThanOrEqual(0);
+            left = reservoirMl;
+          }
+          left -= ml - drawn;
+          expect(left, `${method} ${reservoirMl} row ${row}`).toBeGreaterThanOrEqual(0);
+        }
+      }
+    const big = bleedPlan({ ...base, method: 'gravity', reservoirMl: 1500 });
+    expect(big.topUps).toEqual([]);
+  });
+
+  it('needs no stop while a pot feeds it, and needs them with a dry one', () => {
+    expect(bleedPlan(base)).toMatchObject({ supply: 'pot', topUps: [] });
+    const dry = bleedPlan({ ...base, pot: 'dry', reservoirMl: 150 });
+    expect(dry).toMatchObject({ supply: 'reservoir', pressureKPa: 103 });
+    expect(dry.topUps[0]).toEqual({ row: 0, afterMl: 150 });
+    expect(bleedPlan({ ...base, method: 'reverse' }).topUps).toEqual([]);
+  });
+
+  it('says when what a pot keeps would leave the last corner short', () => {
+    const { totalMl } = bleedPlan(base);
+    const tight = bleedPlan({ ...base, bottleMl: totalMl + 50 });
+    expect(tight.warnings.join()).toContain('one bottle more');
+    expect(bleedPlan({ ...base, bottleMl: totalMl + 100 }).warnings.join()).not.toContain('one bottle more');
+    expect(bleedPlan({ ...base, pot: 'dry', bottleMl: totalMl + 50 }).warnings.join()).not.toContain(
+      'pot keeps',
+    );
+  });
+
+  it('counts half strokes from the bore: area times fifteen millimetres each', () => {
+    const plan = bleedPlan({ ...base, method: 'two_person', masterBoreMm: 22.225 });
+    expect(plan.strokes).toEqual(plan.order.map(({ ml }) => Math.ceil(ml / ((387.9486 * 15) / 1000))));
+    expect(bleedPlan({ ...base, masterBoreMm: 22.225 }).strokes).toEqual([]);
+  });
+
+  it('has a school that follows the fluid: inner, then outer', () => {
+    const plan = bleedPlan({ ...base, bleeders: { front: 2, rear: 2 }, twoBleeders: 'inner_outer' });
+    expect(plan.order.slice(0, 2)).toMatchObject([
+      { corner: 'RR', bleeder: 'inner' },
+      { corner: 'RR', bleeder: 'outer', ml: 60 },
+    ]);
+    expect(plan.order).toHaveLength(8);
+  });
+
   it('gives pressure only to the method that has it', () => {
     expect(bleedPlan(base)).toMatchObject({ pressureKPa: 103, ceilingKPa: 200, leakHoldS: 150 });
     expect(bleedPlan({ ...base, method: 'two_person' })).toMatchObject({

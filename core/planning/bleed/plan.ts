@@ -1,7 +1,15 @@
 import { axleOf, CORNERS, type Corner } from '../../car/corner';
+import { boreAreaMm2 } from '../../car/hydraulics/bore';
 import type { Limit } from '../../car/limits/limit';
 import type { BleedInput, BleedMethod } from './schema';
-import { USUAL_CATCH_ML, USUAL_CEILING_KPA, USUAL_PRESSURE_KPA } from './usual';
+import {
+  HALF_STROKE_MM,
+  POT_DEAD_ML,
+  USUAL_CATCH_ML,
+  USUAL_CEILING_KPA,
+  USUAL_PRESSURE_KPA,
+  USUAL_RESERVOIR_ML,
+} from './usual';
 
 export type BleedRow = { corner: Corner; bleeder: 'single' | 'outer' | 'inner'; ml: number };
 
@@ -12,7 +20,16 @@ export type BleedPlan = {
   /** Working pressure above the air, kPa; null for a method without. */
   pressureKPa: number | null;
   ceilingKPa: number;
-  /** How long the closed system must hold pressure before fluid goes in, s; null without pressure. */
+  /** Where the new fluid waits: in a pressure pot, or in the reservoir alone, which then has to be filled up on the way. */
+  supply: 'pot' | 'reservoir';
+  /**
+   * Where the reservoir is filled up, so that no bleeder runs it dry: at a row of `order` followed by `secondPass`, after
+   * so much of that row (0: before it is opened). None while a pot feeds it, or fluid comes from below.
+   */
+  topUps: { row: number; afterMl: number }[];
+  /** For two people: half strokes of the pedal for each of those rows; empty without the master's bore. */
+  strokes: number[];
+  /** How long the closed, dry system must hold pressure before fluid goes into the pot, s; null without pressure. */
   leakHoldS: number | null;
   cycleModulator: boolean;
   /** The short second round once the modulator was cycled; empty without. */
@@ -32,8 +49,8 @@ export type BleedPlan = {
 const LINE_ML_PER_M = 9.08;
 
 /**
- * Volumes that flush a corner, ml. Common practice, no source: four simple corners take about one and a half 500 ml
- * bottles, two-bleeder calipers about a litre, the first corner about half a bottle.
+ * Volumes that flush a corner, ml: round figures of our own, from what a line holds and a caliper takes, so that four
+ * simple corners come to about 0.7 l and two-bleeder calipers to about a litre (common practice, no source).
  */
 const FLUSH = { perLine: 2.5, caliper: 70, reservoir: 80, second: 60, again: 30, topUp: 100 };
 
@@ -63,12 +80,20 @@ export function bleedPlan(input: BleedInput): BleedPlan {
         }),
       )
     : [];
+  const rows = [...order, ...secondPass];
+  const supply = hasPressure && input.pot !== 'dry' ? 'pot' : 'reservoir';
   const totalMl = [...order, ...secondPass].reduce((sum, row) => sum + row.ml, FLUSH.topUp);
   return {
     order,
     linesM,
     pressureKPa: hasPressure ? (input.pressureKPa ?? USUAL_PRESSURE_KPA) : null,
     ceilingKPa: input.ceilingKPa ?? USUAL_CEILING_KPA,
+    supply,
+    topUps:
+      supply === 'pot' || input.method === 'reverse'
+        ? []
+        : topUps(rows, input.reservoirMl ?? USUAL_RESERVOIR_ML),
+    strokes: strokesOf(input, rows),
     leakHoldS: hasPressure ? LEAK_HOLD_S : null,
     cycleModulator,
     secondPass,
@@ -77,7 +102,7 @@ export function bleedPlan(input: BleedInput): BleedPlan {
     emptyCatchBefore: emptyCatchBefore([...order, ...secondPass], catchMl),
     totalMl,
     bottles: Math.ceil(totalMl / input.bottleMl),
-    warnings: warningsFor(input, cycleModulator),
+    warnings: warningsFor(input, { cycleModulator, supply, totalMl }),
     limits: [
       {
         name: 'ceilingKPa',
@@ -124,6 +149,11 @@ function rowsFor(
     FLUSH.caliper + FLUSH.perLine * LINE_ML_PER_M * linesM[corner] + (first ? FLUSH.reservoir : 0),
   );
   if (input.bleeders[axleOf(corner)] === 1) return [{ corner, bleeder: 'single', ml: main }];
+  if (input.twoBleeders === 'inner_outer')
+    return [
+      { corner, bleeder: 'inner', ml: main },
+      { corner, bleeder: 'outer', ml: FLUSH.second },
+    ];
   const both: BleedRow[] = [
     { corner, bleeder: 'outer', ml: main },
     { corner, bleeder: 'inner', ml: FLUSH.second },
@@ -131,6 +161,33 @@ function rowsFor(
   return input.twoBleeders === 'outer_inner'
     ? both
     : [...both, { corner, bleeder: 'outer', ml: FLUSH.again }];
+}
+
+/** Where a reservoir that gives so much between its marks has to be filled up: before a row it would not last, and within one. */
+function topUps(rows: readonly BleedRow[], usableMl: number): BleedPlan['topUps'] {
+  let left = usableMl;
+  return rows.flatMap(({ ml }, row) => {
+    const stops: BleedPlan['topUps'] = [];
+    if (ml > left && left < usableMl) {
+      stops.push({ row, afterMl: 0 });
+      left = usableMl;
+    }
+    let drawn = 0;
+    while (ml - drawn > left) {
+      drawn += left;
+      stops.push({ row, afterMl: drawn });
+      left = usableMl;
+    }
+    left -= ml - drawn;
+    return stops;
+  });
+}
+
+/** Half strokes of the pedal that move each row's fluid: an old master is never stroked to its end. */
+function strokesOf({ method, masterBoreMm }: BleedInput, rows: readonly BleedRow[]): number[] {
+  if (method !== 'two_person' || masterBoreMm === undefined) return [];
+  const strokeMl = (boreAreaMm2(masterBoreMm) * HALF_STROKE_MM) / 1000;
+  return rows.map(({ ml }) => Math.ceil(ml / strokeMl));
 }
 
 /** Before which rows the catch bottle would run over if it were not emptied. */
@@ -157,10 +214,19 @@ const METHOD_WARNINGS: Record<BleedMethod, string[]> = {
   reverse: ['Draw the reservoir down first: it fills from below, and old debris comes up with it.'],
 };
 
-function warningsFor(input: BleedInput, cycleModulator: boolean): string[] {
+function warningsFor(
+  input: BleedInput,
+  { cycleModulator, supply, totalMl }: Pick<BleedPlan, 'cycleModulator' | 'supply' | 'totalMl'>,
+): string[] {
   const { makerOrder, school, lines, masterSide } = input;
+  const bottles = Math.ceil(totalMl / input.bottleMl) * input.bottleMl;
   return [
     ...METHOD_WARNINGS[input.method],
+    ...(supply === 'pot' && totalMl + POT_DEAD_ML > bottles
+      ? [
+          `A pot keeps about ${POT_DEAD_ML} ml under its outlet: one bottle more, or the last corner runs short.`,
+        ]
+      : []),
     ...(makerOrder && school ? ['The maker’s order was used; it comes before any school.'] : []),
     ...(!makerOrder && !lines
       ? [`No line lengths on file: the order follows the master’s side (${masterSide}).`]

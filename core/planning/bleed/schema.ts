@@ -25,9 +25,15 @@ export const bleedInputSchema = z
       front: z.int().min(1, '1 or 2').max(2, '1 or 2'),
       rear: z.int().min(1, '1 or 2').max(2, '1 or 2'),
     }),
-    twoBleeders: z.enum(['outer_inner_outer', 'outer_inner']).optional(),
+    twoBleeders: z.enum(['outer_inner_outer', 'outer_inner', 'inner_outer']).optional(),
     /** Only these corners, when only they were opened; all four otherwise. */
     corners: z.array(z.enum(CORNERS)).min(1, 'at least one corner').optional(),
+    /** Under pressure: the new fluid in the pot, or a dry pot that only supplies air. */
+    pot: z.enum(['fluid', 'dry']).optional(),
+    /** What the reservoir gives between its two marks. */
+    reservoirMl: within(20, 1500, 'ml').optional(),
+    /** For two people: what one press of the pedal moves. */
+    masterBoreMm: within(8, 60, 'mm').optional(),
     /** What the catch bottle holds. */
     catchMl: within(100, 5000, 'ml').optional(),
     opened: z.boolean(),

@@ -3,6 +3,7 @@ import { carUp, levelRight, wheelsOn } from '../library/common';
 import type { RecordField, Step, Trouble } from '../run/step';
 import type { BleedPlan, BleedRow } from './plan';
 import type { BleedInput, BleedMethod } from './schema';
+import { POT_DEAD_ML } from './usual';
 
 /** What a bleed is done for, and the shop's ways that its steps follow. */
 export type BleedWays = {
@@ -38,7 +39,7 @@ function beforeSteps(input: BleedInput, plan: BleedPlan, ways: BleedWays): Step[
       id: 'kit',
       part: 'Before',
       title: `Lay out ${plan.bottles} × ${input.bottleMl} ml of ${ways.fluid}, sealed`,
-      how: 'Flare spanner of the bleeder’s size, clear hose, catch bottle to hang above the bleeder, water for spills.',
+      how: 'Flare spanner of the bleeder’s size, clear hose, catch bottle, water for spills.',
       tool: 'Ring or crow-foot flare spanner: an open one rounds them',
       cautions: ['glasses', 'fluid'],
     },
@@ -70,16 +71,20 @@ function beforeSteps(input: BleedInput, plan: BleedPlan, ways: BleedWays): Step[
 
 function pressureSteps(plan: BleedPlan): Step[] {
   if (plan.pressureKPa === null) return [];
+  const pressureKPa = { working: plan.pressureKPa, ceiling: plan.ceilingKPa };
   return [
     {
       id: 'leak-hold',
       part: 'Pressure',
-      title: 'Pump up, everything closed, and watch the gauge',
-      how: 'Before fluid goes in. It must stand still for the whole time.',
+      title: 'Cap on, pot dry: pump up, everything closed, and watch the gauge',
+      how:
+        plan.supply === 'pot'
+          ? 'No fluid in the pot yet. It must stand still for the whole time.'
+          : 'The pot gives air only and stays dry; the reservoir is filled up on the way, where the steps say. It must stand still for the whole time.',
       why: 'A leak found now costs air; found later it costs fluid, paint and the whole bleed.',
       cautions: ['pressure'],
       timerS: plan.leakHoldS ?? undefined,
-      pressureKPa: { working: plan.pressureKPa, ceiling: plan.ceilingKPa },
+      pressureKPa,
       ask: [
         { value: 'held', label: 'It held' },
         { value: 'fell', label: 'It fell', trouble: 'fell' },
@@ -97,11 +102,30 @@ function pressureSteps(plan: BleedPlan): Step[] {
         },
       ],
     },
+    ...(plan.supply === 'pot'
+      ? [
+          {
+            id: 'pot-fill',
+            part: 'Pressure' as const,
+            title: 'Release it slowly, then pour the new fluid into the pot',
+            how: `Listen until it is quiet before anything is undone. About ${POT_DEAD_ML} ml stay under the outlet: they never reach the car.`,
+            cautions: ['pressure' as const, 'fluid' as const],
+          },
+          {
+            id: 'pump-up',
+            part: 'Pressure' as const,
+            title: 'Pump up again',
+            how: 'To the working pressure. Only now is a bleeder opened.',
+            pressureKPa,
+            cautions: ['pressure' as const],
+          },
+        ]
+      : []),
   ];
 }
 
 const AT_BLEEDER: Record<BleedMethod, string> = {
-  pressure: 'Hose on, bottle above the bleeder, open half a turn.',
+  pressure: 'Hose on, rising from the bleeder before it falls, open half a turn.',
   two_person: 'Helper presses and holds, open, close, helper releases. Never release with it open.',
   vacuum: 'Draw steadily, bleeder half a turn open. Close before the pump comes off.',
   gravity: 'Open and let it run. Do not leave the reservoir alone.',
@@ -194,8 +218,13 @@ function cornerSteps(
         id: `bleed-${index + 1}`,
         part: 'Corner',
         title: `${row.corner}, ${CORNER_WORDS[row.corner]}${which}${again}`,
-        how: `${AT_BLEEDER[input.method]} Stop on clean fluid without bubbles.`,
-        why: 'The bottle hangs above the bleeder so that bubbles rise away from it; a clear hose shows the last of them.',
+        how: [
+          AT_BLEEDER[input.method],
+          ...(plan.strokes[index] === undefined ? [] : [`About ${plan.strokes[index]} half strokes.`]),
+          ...fillUps(plan, index, pressure, at > 0 && rows[index - 1]!.corner !== row.corner),
+          'Stop on clean fluid without bubbles.',
+        ].join(' '),
+        why: 'The hose rises first so that a bubble cannot go back; the bottle may hang or stand. A clear hose shows the last of them.',
         corner: row.corner,
         cautions: ['bleeder_snap'],
         torque: 'bleeder',
@@ -210,14 +239,34 @@ function cornerSteps(
   });
 }
 
+/**
+ * Where the reservoir would run dry inside a bleeder's share: stopped and filled up before it does.
+ * @param asked whether the check before this corner has asked for the fill already
+ */
+function fillUps({ topUps }: BleedPlan, index: number, pressure: boolean, asked: boolean): string[] {
+  const release = pressure ? 'release the pressure, ' : '';
+  const again = pressure ? ', pump up again' : '';
+  const here = topUps.filter(({ row }) => row === index);
+  const within = here.filter(({ afterMl }) => afterMl > 0).map(({ afterMl }) => `${afterMl} ml`);
+  return [
+    ...(here.some(({ afterMl }) => afterMl === 0) && !asked
+      ? [`First ${release}fill the reservoir up${again}: it would run dry here.`]
+      : []),
+    ...(within.length > 0
+      ? [`At ${within.join(' and ')} close it, ${release}fill the reservoir up${again}.`]
+      : []),
+  ];
+}
+
 /** The check between two corners: chosen, not clicked past. */
 function betweenStep(next: BleedRow, index: number, plan: BleedPlan, pressure: boolean): Step {
   const empty = plan.emptyCatchBefore.includes(index);
+  const fill = plan.topUps.some((stop) => stop.row === index && stop.afterMl === 0);
   return {
     id: `between-${index}`,
     part: 'Corner',
-    title: `Before ${CORNER_WORDS[next.corner]}: level${pressure ? ' and pressure' : ''}${empty ? ', and empty the catch bottle' : ''}`,
-    how: `Reservoir${pressure ? ' and bleeder bottle' : ''} more than half full, cap dry, no seep.${empty ? ' The catch bottle would run over at the next one.' : ''}`,
+    title: `Before ${CORNER_WORDS[next.corner]}: ${fill ? 'fill the reservoir up' : 'level'}${pressure ? ' and pressure' : ''}${empty ? ', and empty the catch bottle' : ''}`,
+    how: `${fill ? `${pressure ? 'Release first. ' : ''}The next one would run it dry. ` : ''}Reservoir${plan.supply === 'pot' ? ' and pot' : ''} more than half full, cap dry, no seep.${empty ? ' The catch bottle would run over at the next one.' : ''}`,
     ...(pressure ? { pressureKPa: { working: plan.pressureKPa!, ceiling: plan.ceilingKPa } } : {}),
     ask: [
       { value: 'right', label: pressure ? 'Level and pressure right' : 'Level right' },
@@ -279,6 +328,27 @@ function finishSteps(plan: BleedPlan, { strainer }: BleedWays): Step[] {
       title: 'Every bleeder closed and capped, spills washed',
       how: 'Count the caps. Water over everything that was wet.',
       cautions: ['disposal'],
+    },
+    {
+      id: 'left-over',
+      part: 'Finish',
+      title:
+        plan.supply === 'pot'
+          ? 'What is left in the pot and in opened bottles'
+          : 'What is left in opened bottles',
+      how: `${plan.supply === 'pot' ? 'Pot and hose rinsed with alcohol and dried. ' : ''}It has been opened: label it with today’s date, or to the waste. Never back into a sealed bottle.`,
+      record: [
+        {
+          id: 'left_over',
+          label: 'Left over',
+          kind: 'choice',
+          options: [
+            { value: 'labelled', label: 'Labelled, on the shelf' },
+            { value: 'waste', label: 'To the waste' },
+            { value: 'none', label: 'Nothing left' },
+          ],
+        },
+      ],
     },
     wheelsOn([...new Set(plan.order.map((row) => row.corner))]),
   ];

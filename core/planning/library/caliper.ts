@@ -61,7 +61,8 @@ export const CALIPER = {
     touches: ['lift', 'fluid', 'pressure', 'compressed_air', 'dust', 'heat', 'wheels', 'first_move'],
     minutes: 150,
     needs: [
-      { kind: 'seal_kit', what: 'Seal kit', quantity: 1, per: 'corner' },
+      { kind: 'seal_kit', what: 'Piston seals', quantity: 1, per: 'piston' },
+      { kind: 'boots', what: 'Piston boots', quantity: 1, per: 'piston' },
       { kind: 'other', what: 'Sealing washers', quantity: 2, per: 'corner' },
     ],
     measures: ['pads', 'heat'],
@@ -69,15 +70,22 @@ export const CALIPER = {
     steps: ({ corners }) => [
       carUp(),
       coolFirst,
+      ...atEach(
+        corners,
+        'proud',
+        'caliper off with its hose on, pistons pressed proud',
+        'Slowly with the pedal, a wood block between: all of them loose and none dropped out. Hands clear of the block.',
+        { tool: 'Helper, wood block', cautions: ['dust', 'glasses'] },
+      ),
       propPedal,
       ...atEach(corners, 'off', 'hose off, caliper to the bench', 'Drip tray under, plug in the hose.', {
-        cautions: ['fluid', 'dust'],
+        cautions: ['fluid'],
       }),
       ...atEach(
         corners,
         'pistons',
         'pistons out',
-        'With the pedal before the hose comes off, or with low air and a wood block. Note which piston came from which bore: sizes differ.',
+        'By hand; one that stayed behind with low air and the wood block, never with fingers in front of it. Note which piston came from which bore: sizes differ.',
         {
           cautions: ['compressed_air', 'glasses'],
         },
@@ -126,8 +134,9 @@ export const CALIPER = {
     touches: ['lift', 'fluid', 'pressure', 'compressed_air', 'dust', 'heat', 'wheels', 'first_move', 'legal'],
     minutes: 240,
     needs: [
-      { kind: 'springs', what: 'Piston springs, one a piston', quantity: 1, per: 'corner' },
-      { kind: 'seal_kit', what: 'Seal kit', quantity: 1, per: 'corner' },
+      { kind: 'springs', what: 'Piston springs', quantity: 1, per: 'piston' },
+      { kind: 'seal_kit', what: 'Piston seals', quantity: 1, per: 'piston' },
+      { kind: 'boots', what: 'Piston boots', quantity: 1, per: 'piston' },
     ],
     measures: ['bearing', 'flex', 'rotor', 'pedal'],
     bleed: 'opened',
@@ -136,7 +145,7 @@ export const CALIPER = {
         'Before',
         'cause',
         'Was the cause looked for?',
-        'Bearing play, hub face, runout, hub flex, float bound by its washers. Springs over a loose bearing hide a wheel about to come off.',
+        'Bearing play, hub face, runout, hub and upright stiffened, float bound by its washers: springs are for what is left. Springs over a loose bearing hide a wheel about to come off.',
         {
           ask: [
             { value: 'sound', label: 'All sound' },
@@ -179,7 +188,7 @@ export const CALIPER = {
         'Fit',
         'boots',
         'Boots on, or left off?',
-        'On for the road: rain and salt. Some leave them off on cars that only see the track, where heat destroys them and they pull against the springs.',
+        'On wherever it rains or is salted. A car that never leaves the track may go without: they char, and they work against the springs.',
         {
           ask: [
             { value: 'on', label: 'Boots on' },
@@ -201,7 +210,7 @@ export const CALIPER = {
       ...rolledOut,
     ],
     tradeOffs: [
-      'Bumpy, kerbed, slow circuits: springs, heavier ones. Fast and smooth: light ones or none, and a tap before the zone.',
+      'Set up by circuit: rough and slow asks for more spring; on a smooth fast one a light one, or a tap on the pedal before the zone.',
       'Free float hardware, springs and boots each trade wear, drag and rattle; cure the cause first.',
     ],
   },

@@ -64,7 +64,7 @@ export const FRICTION = {
       ...rolledOut,
     ],
     tradeOffs: [
-      'A cheap pair may eat itself in a few thousand easy miles; a good pair outlasts it several times in hard use.',
+      'A pair that does not get on wears out early without being driven hard; the parts list tells by session which one it was.',
     ],
   },
   pad_dress: {
@@ -157,7 +157,9 @@ export const FRICTION = {
       ),
       ...rolledOut,
     ],
-    tradeOffs: ['Change one thing at a time and log it the same day: compound, rotor, package, duct.'],
+    tradeOffs: [
+      'One change between two runs of the same day, written down: compound, rotor, package or duct.',
+    ],
   },
   bed_in: {
     label: 'Bed the pads in',

@@ -114,7 +114,7 @@ export const HYDRAULIC = {
         corners,
         'hose',
         'old hose off, new one on loose',
-        'Everything loose by hand first, no twist, then two spanners. Old rubber: the older it was, the more the pedal gains.',
+        'Everything loose by hand first, no twist, then two spanners. What it brings shows at the pedal: measure before and after.',
         { torque: 'banjo', tool: 'Two spanners, new washers' },
       ),
       ...atEach(
@@ -275,7 +275,7 @@ export const HYDRAULIC = {
     touches: ['lift', 'fluid', 'pressure', 'wheels', 'first_move'],
     minutes: 300,
     needs: [
-      { kind: 'seal_kit', what: 'Caliper seal kits', quantity: 1, per: 'corner' },
+      { kind: 'seal_kit', what: 'Piston seals', quantity: 1, per: 'piston' },
       { kind: 'master', what: 'Master cylinder or its seals', quantity: 1, per: 'job' },
       { kind: 'hose', what: 'Brake hoses', quantity: 1, per: 'corner' },
     ],
@@ -336,26 +336,29 @@ export const HYDRAULIC = {
     steps: ({ corners }) => [
       carUp(),
       propPedal,
-      ...atEach(
-        corners,
-        'shoes',
-        'drum and shoes off',
-        'One side at a time: the other is the picture to copy.',
-        {
-          cautions: ['dust', 'spring_loaded'],
-        },
-      ),
-      ...atEach(
-        corners,
-        'cylinder',
-        'new cylinder on',
-        'Union by hand first. Look for fluid behind the old boots.',
-        {
-          torque: 'wheel_cylinder',
-          cautions: ['fluid'],
-        },
-      ),
-      ...atEach(corners, 'adjust', 'shoes back, set to a light drag', 'Linings that met fluid are scrap.'),
+      // One side whole before the other is touched: the other is the pattern.
+      ...corners.flatMap((corner) => [
+        ...atEach(
+          [corner],
+          'shoes',
+          'drum and shoes off',
+          'Only this side: the other is the picture to copy.',
+          { cautions: ['dust', 'spring_loaded'] },
+        ),
+        ...atEach(
+          [corner],
+          'cylinder',
+          'new cylinder on',
+          'Union by hand first. Look for fluid behind the old boots.',
+          { torque: 'wheel_cylinder', cautions: ['fluid'] },
+        ),
+        ...atEach(
+          [corner],
+          'adjust',
+          'shoes back, set to a light drag',
+          'Linings that met fluid are scrap. This side is whole before the other is opened.',
+        ),
+      ]),
       wheelsOn(corners),
       firmPedal,
       holdPedal,

@@ -48,10 +48,11 @@ export const PEDAL = {
     label: 'Change the pedal ratio',
     about: 'Clevis and master moved by the same amount, so that the rod stays level',
     scope: 'car',
-    touches: ['first_move', 'legal', 'springs'],
+    touches: ['lift', 'fluid', 'pressure', 'wheels', 'first_move', 'legal', 'springs'],
     minutes: 240,
     needs: [{ kind: 'other', what: 'Clevis pin, bush, plate for the master', quantity: 1, per: 'job' }],
     measures: ['ratio', 'pedal'],
+    bleed: 'opened',
     steps: () => [
       step(
         'Before',
@@ -78,6 +79,13 @@ export const PEDAL = {
         { cautions: ['spring_loaded'] },
       ),
       step(
+        'Apart',
+        'lines',
+        'Lines off the master',
+        'Plugs in, rags under: it moves further than its pipes bend. The bleed comes after.',
+        { tool: 'Flare spanner', cautions: ['fluid', 'glasses'] },
+      ),
+      step(
         'Fit',
         'drill',
         'New clevis hole, bushed',
@@ -88,12 +96,18 @@ export const PEDAL = {
         torque: 'master_nut',
         facts: 'pedal_ratio',
       }),
+      step('Fit', 'lines-on', 'Lines on again', 'Every union by hand first, then to the maker.', {
+        torque: 'line_union',
+        cautions: ['fluid'],
+      }),
       step(
         'Fit',
         'floor',
-        'Press it all the way, bleeder open',
-        'The master must bottom before the pedal meets the floor or the stop.',
+        'Press it all the way down once, a bleeder open and its hose in the bottle',
+        'The master must bottom before the pedal meets the floor or the stop. Keep it down until the bleeder is closed: letting go draws air in.',
         {
+          tool: 'Helper at the bleeder',
+          cautions: ['fluid'],
           ask: [
             { value: 'clear', label: 'Clear of the floor' },
             { value: 'touches', label: 'It touches', trouble: 'touches' },
@@ -123,7 +137,7 @@ export const PEDAL = {
     ],
     tradeOffs: [
       'Above the band: long travel, maybe the floor. Below it: a leg press.',
-      'Booster out feels more direct and takes more leg; its output was never linear.',
+      'Without a booster the foot feels the line pressure itself and has to make all of it.',
     ],
   },
   pedal_pivot: {

@@ -113,9 +113,9 @@ export const RUNNING = {
     steps: ({ corners }) => [
       step(
         'Before',
-        'springs',
-        'Springs behind the pistons first?',
-        'Cheaper, and they cost drag. An upright is the cure, springs the plaster.',
+        'bearing-first',
+        'Is it the upright, and not the bearing in it?',
+        'Play and a loose nut look like flex. A stiffer upright is the cure; springs behind the pistons are for what is left.',
         { cautions: ['legal'] },
       ),
       carUp(),
@@ -159,7 +159,7 @@ export const RUNNING = {
         corners,
         'studs',
         'studs and nuts',
-        'Stretched or worn: new. On a track car every year or two.',
+        'Stretched or worn: new. They have a life: by the shop’s own limit, not by looks.',
       ),
       step(
         'Fit',
@@ -183,34 +183,42 @@ export const RUNNING = {
     measures: ['drum', 'pedal'],
     steps: ({ corners }) => [
       carUp(),
-      ...atEach(
-        corners,
-        'off',
-        'drum off',
-        'Adjuster slackened first. One side apart at a time: the other is the picture.',
-        { cautions: ['dust', 'spring_loaded'] },
-      ),
-      ...measureFound('drum', corners, 'drum and shoes'),
-      ...atEach(
-        corners,
-        'dress',
-        'linings and drum dressed',
-        'Garnet paper across. Oiled linings are scrap, and their leak is the job.',
-        { cautions: ['dust'] },
-      ),
-      ...atEach(
-        corners,
-        'adjuster',
-        'adjuster free, threads greased',
-        'It must turn by a finger and click both ways.',
-      ),
-      ...atEach(corners, 'cylinder', 'peel back a cylinder boot', 'Wet inside: new cylinders on both sides.'),
-      ...atEach(
-        corners,
-        'set',
-        'set to a light drag',
-        'Then pump, then set again: the shoes centre themselves.',
-      ),
+      // One side whole before the other is touched: the other is the pattern.
+      ...corners.flatMap((corner) => [
+        ...atEach(
+          [corner],
+          'off',
+          'drum off',
+          'Adjuster slackened first. Only this side: the other is the picture to copy.',
+          { cautions: ['dust', 'spring_loaded'] },
+        ),
+        ...measureFound('drum', [corner], 'drum and shoes'),
+        ...atEach(
+          [corner],
+          'dress',
+          'linings and drum dressed',
+          'Garnet paper across. Oiled linings are scrap, and their leak is the job.',
+          { cautions: ['dust'] },
+        ),
+        ...atEach(
+          [corner],
+          'adjuster',
+          'adjuster free, threads greased',
+          'It must turn by a finger and click both ways.',
+        ),
+        ...atEach(
+          [corner],
+          'cylinder',
+          'peel back a cylinder boot',
+          'Wet inside: new cylinders on both sides.',
+        ),
+        ...atEach(
+          [corner],
+          'set',
+          'together, set to a light drag',
+          'Then pump, then set again: the shoes centre themselves. This side is whole before the other is opened.',
+        ),
+      ]),
       wheelsOn(corners),
       firmPedal,
       slowRoll,

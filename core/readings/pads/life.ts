@@ -1,6 +1,6 @@
 import type { PadLifeInput } from './lifeSchema';
 
-/** "The last quarter goes like a tenth": 0.25^1.66 = 0.10. Common practice, no source. */
+/** Wear quickens as a pad thins: the last half of it is a third of its life, 0.5^1.66 = 0.32. Common practice, no source. */
 const USUAL_EXPONENT = 0.66;
 const FIT_FROM = 3;
 

@@ -38,9 +38,9 @@ export const COMPLAINTS = [
   {
     id: 'pedal_soft_end',
     stage: 'complaint',
-    label: 'Mushy at the end of the travel',
+    label: 'Soft where the stroke ends',
     states: ['no', 'yes'],
-    ask: 'Gives way where it should be hardest',
+    ask: 'No firm stop under a hard foot: the last part of the travel still gives',
   },
   {
     id: 'pedal_pulses',

@@ -30,7 +30,7 @@ export const HOW_TO: Partial<Record<FindingId, string>> = {
   fluid_moisture:
     'Tester set to the fluid’s class. Wipe the probes before and between cars, or they carry one car’s water to the next. Cap off no longer than needed.',
   fluid_boiling:
-    'Hole in the probe below the surface, about half a minute, in the reservoir where it fits, else a sample in the test cup.',
+    'Element under the surface until the figure stands, some thirty seconds; in the reservoir, or in a sample where it does not fit.',
   leak: 'A helper presses hard and holds. Look first, with glasses and a light; feel only with a white card or a gloved cloth, never a bare hand: a pinhole under pressure goes through skin. Every line, union, hose, caliper and cylinder, wheels off. Dry says nothing of the booster: for that ease the master off and look behind it.',
   bubbles:
     'Clear hose that rises from the bleeder before it falls, its end under fluid. A helper presses, or gentle pressure: vacuum draws air past the threads and shows bubbles that are not there. Half a turn, the first 30 ml.',

@@ -1,5 +1,6 @@
 'use client';
 
+import type { BleedPlan } from '@/core/planning/bleed/plan';
 import type { WorkPlan } from '@/core/planning/plan';
 import { WAYS } from '@/core/planning/ways';
 import { figure } from '@/ui/format';
@@ -65,6 +66,8 @@ export function BleedTable({ bleed }: { bleed: NonNullable<WorkPlan['bleed']> })
                 <td>
                   {row.bleeder}
                   {plan.emptyCatchBefore.includes(index) && ', catch bottle emptied first'}
+                  {stopsAt(plan, index)}
+                  {plan.strokes?.[index] !== undefined && `, about ${plan.strokes[index]} half strokes`}
                 </td>
                 <td className="text-right">{figure(plan.linesM[row.corner], 1)}</td>
                 <td className="text-right">{row.ml}</td>
@@ -79,6 +82,14 @@ export function BleedTable({ bleed }: { bleed: NonNullable<WorkPlan['bleed']> })
       </p>
     </section>
   );
+}
+
+/** Where the reservoir is filled up on the way through a bleeder; plans kept from before do not know it. */
+function stopsAt({ topUps = [] }: Partial<BleedPlan>, row: number): string {
+  const within = topUps.filter((stop) => stop.row === row);
+  const before = within.some(({ afterMl }) => afterMl === 0) ? ', reservoir filled up first' : '';
+  const after = within.filter(({ afterMl }) => afterMl > 0).map(({ afterMl }) => afterMl);
+  return `${before}${after.length > 0 ? `, filled up again after ${after.join(' and ')} ml` : ''}`;
 }
 
 /** Whether the modulator is cycled, and why. */

@@ -1,5 +1,6 @@
 'use client';
 
+import { USUAL_RESERVOIR_ML } from '@/core/planning/bleed/usual';
 import type { WorkOptions } from '@/core/planning/options';
 import { PRESSURE_SCHOOLS, WAYS } from '@/core/planning/ways';
 import { Choice } from '@/ui/Choice';
@@ -17,6 +18,7 @@ type BleedProps = {
 
 const KEYS = {
   bleedMethod: 'method',
+  potSchool: 'pot',
   bleedOrder: 'order',
   twoBleeders: 'twoBleeders',
   reservoirSchool: 'reservoir',
@@ -27,7 +29,12 @@ const KEYS = {
 export function BleedWaysFields({ jobId, chosen, onChange, ceilingKPa }: BleedProps) {
   const { ways } = useWorkPlace();
   const units = useUnits();
-  const [typed, keep] = useKept(`bleed-figures.${jobId}`, { pressure: '', bottle: '', catch: '' });
+  const [typed, keep] = useKept(`bleed-figures.${jobId}`, {
+    pressure: '',
+    bottle: '',
+    catch: '',
+    reservoir: '',
+  });
   const pressure = units.read(typed.pressure, 'kPa')?.value;
   const pressureNow = chosen.pressureKPa ?? Math.min(ways.bleedPressureKPa, ceilingKPa);
   const wrongPressure =
@@ -35,10 +42,10 @@ export function BleedWaysFields({ jobId, chosen, onChange, ceilingKPa }: BleedPr
       ? `${typed.pressure} is not taken: ${units.show(20, 'kPa', 0)} to ${units.full(ceilingKPa, 'kPa', 0)}, this reservoir’s ceiling`
       : undefined;
   const volume = (text: string) => (text.trim() === '' ? undefined : Number(text.replace(',', '.')));
-  const wrongVolume = (text: string, high: number) => {
+  const wrongVolume = (text: string, high: number, low = 100) => {
     const value = volume(text);
-    return value !== undefined && !(value >= 100 && value <= high)
-      ? `${text} is not taken: 100 to ${high} ml`
+    return value !== undefined && !(value >= low && value <= high)
+      ? `${text} is not taken: ${low} to ${high} ml`
       : undefined;
   };
   const figures = (next: typeof typed) => {
@@ -46,11 +53,12 @@ export function BleedWaysFields({ jobId, chosen, onChange, ceilingKPa }: BleedPr
     const kPa = units.read(next.pressure, 'kPa')?.value;
     const fine = (value: number | undefined, low: number, high: number) =>
       value !== undefined && value >= low && value <= high ? value : undefined;
-    const { pressureKPa: _, bottleMl: __, catchMl: ___, ...rest } = chosen;
+    const { pressureKPa: _, bottleMl: __, catchMl: ___, reservoirMl: ____, ...rest } = chosen;
     const own = {
       pressureKPa: fine(kPa, 20, ceilingKPa),
       bottleMl: fine(volume(next.bottle), 100, 25000),
       catchMl: fine(volume(next.catch), 100, 5000),
+      reservoirMl: fine(volume(next.reservoir), 20, 1500),
     };
     onChange({
       ...rest,
@@ -72,7 +80,7 @@ export function BleedWaysFields({ jobId, chosen, onChange, ceilingKPa }: BleedPr
         ceilingKPa={ceilingKPa}
         onChange={(kPa) => figures({ ...typed, pressure: units.asTyped(kPa, 'kPa') })}
       />
-      <div className="grid gap-3 sm:grid-cols-3">
+      <div className="grid gap-3 sm:grid-cols-2 desk:grid-cols-4">
         <NumberField
           label="Working pressure"
           unit={units.unit('kPa')}
@@ -96,6 +104,14 @@ export function BleedWaysFields({ jobId, chosen, onChange, ceilingKPa }: BleedPr
           placeholder={String(ways.catchMl)}
           onChange={(event) => figures({ ...typed, catch: event.target.value })}
           error={wrongVolume(typed.catch, 5000)}
+        />
+        <NumberField
+          label="Reservoir, mark to mark"
+          unit="ml"
+          value={typed.reservoir}
+          placeholder={String(USUAL_RESERVOIR_ML)}
+          onChange={(event) => figures({ ...typed, reservoir: event.target.value })}
+          error={wrongVolume(typed.reservoir, 1500, 20)}
         />
       </div>
     </div>

@@ -2,6 +2,7 @@
 
 import { parseMeasure } from '@/core/base/units/parse';
 import type { WorkOptions } from '@/core/planning/options';
+import { USUAL_SPRING } from '@/core/planning/springs';
 import { NumberField } from '@/ui/Field';
 import { useKept } from '../../shell/useKept';
 
@@ -12,9 +13,9 @@ type SpringsProps = {
 };
 
 const SPRING_FIELDS = [
-  { id: 'forceN', label: 'Force of one spring', unit: 'N', low: 0, high: 500, usual: 17.8 },
-  { id: 'mu', label: 'Friction of the pad', unit: '', low: 0.05, high: 1, usual: 0.42 },
-  { id: 'speedKmh', label: 'Drag told at', unit: 'km/h', low: 0, high: 400, usual: 200 },
+  { id: 'forceN', label: 'Force of one spring', unit: 'N', low: 0, high: 500, usual: USUAL_SPRING.forceN },
+  { id: 'mu', label: 'Friction of the pad', unit: '', low: 0.05, high: 1, usual: USUAL_SPRING.mu },
+  { id: 'speedKmh', label: 'Drag told at', unit: 'km/h', low: 0, high: 400, usual: USUAL_SPRING.speedKmh },
 ] as const;
 
 /** The springs that are to go in: their force, the pad they press, the speed their drag is told at. */
