@@ -65,10 +65,31 @@ type View = {
   /** Presses before the picture: a job of the library chosen, then buttons in turn. */
   job?: string;
   presses?: string[];
+  /** Fields filled in before the picture, by label. */
+  fills?: Record<string, string>;
   /** A region brought into view. */
   region?: string;
   /** What the picture is of, where presses lead to it: there is no picture before it is there. */
   shows?: (page: Page) => Locator;
+};
+
+/** A pedal with air in it, beside its own good one. */
+const PEDAL: Record<string, string> = {
+  'Room to the floor': '95',
+  'Free play': '4',
+  ...Object.fromEntries(
+    [
+      ['21', '18', '12'],
+      ['26.5', '23.5', '16'],
+      ['33.5', '30', '21.5'],
+      ['40.5', '37', '27'],
+    ].flatMap((row, at) =>
+      ['Travel now', 'Third press', 'When good'].map((label, index) => [`${label}, row ${at + 1}`, row[index]!]),
+    ),
+  ),
+  'FR mm': '0.08',
+  'Flexible hose in all': '0.4',
+  Fluid: '120',
 };
 
 async function take(base: string, out: string): Promise<void> {
@@ -109,7 +130,6 @@ async function take(base: string, out: string): Promise<void> {
     { name: 'bed-in', path: `/job/${kerbs}/work`, job: 'Bed the pads in', region: 'Bed-in plan' },
     { name: 'shelf', path: '/shelf' },
     { name: 'proof', path: `/job/${await jobId('Pedal like a brick')}/proof` },
-    { name: 'knowledge', path: '/setup/knowledge' },
     { name: 'ledger', path: '/ledger' },
     { name: 'story', path: `/ledger/${await jobId('Pedal went to the floor')}` },
     {
@@ -117,6 +137,13 @@ async function take(base: string, out: string): Promise<void> {
       path: `/car/${(await database()`select car_id from jobs where id = ${kerbs}`)[0]!.car_id}`,
     },
     { name: 'bench-fluid', path: '/bench/fluid' },
+    {
+      name: 'bench-pedal',
+      path: '/bench/pedal',
+      fills: PEDAL,
+      region: 'What it means',
+      shows: (page) => page.getByRole('figure', { name: /^By suspect/ }),
+    },
     { name: 'checks-dark', path: `/job/${kerbs}/checks`, dark: true },
     { name: 'checks-phone', path: `/job/${kerbs}/checks`, phone: true },
   ];
@@ -140,6 +167,7 @@ async function takeEach(browser: Browser, views: readonly View[], base: string, 
     skip = 0,
     job,
     presses = [],
+    fills = {},
     region,
     shows,
   } of views) {
@@ -169,6 +197,7 @@ async function takeEach(browser: Browser, views: readonly View[], base: string, 
     for (let stop = 0; stop < skip; stop++) await page.getByRole('button', { name: 'Skip' }).click();
     if (job) await page.getByLabel('Or another job').selectOption({ label: job });
     for (const press of presses) await page.getByText(press, { exact: true }).first().click();
+    for (const [label, text] of Object.entries(fills)) await page.getByLabel(label, { exact: true }).fill(text);
     await shows?.(page).first().waitFor();
     if (region)
       await page.getByRole('region', { name: region }).evaluate((element) => element.scrollIntoView());

@@ -55,6 +55,12 @@ export function CarView({ car, jobs, readings, due, past, parts }: Props) {
           <h1 className="text-3xl">{car.name}</h1>
           <span className="text-soft">{car.note}</span>
           <span className="ml-auto flex gap-2">
+            <Link href={`/bench/pedal?car=${car.id}`} className={buttonClass()}>
+              Pedal bench
+            </Link>
+            <Link href={`/bench/heat?car=${car.id}`} className={buttonClass()}>
+              Heat bench
+            </Link>
             <Link href={`/car/${car.id}/edit`} className={buttonClass()}>
               Edit
             </Link>

@@ -3,6 +3,8 @@ export const GO_KEYS = [
   { keys: 'g b', does: 'Bay', href: '/' },
   { keys: 'g l', does: 'Ledger', href: '/ledger' },
   { keys: 'g f', does: 'Bench, fluid', href: '/bench/fluid' },
+  { keys: 'g t', does: 'Bench, heat (temperatures)', href: '/bench/heat' },
+  { keys: 'g p', does: 'Bench, pedal', href: '/bench/pedal' },
   { keys: 'g h', does: 'Shelf', href: '/shelf' },
   { keys: 'g s', does: 'Setup', href: '/setup' },
 ] as const;

@@ -72,3 +72,73 @@ test('setup keeps the shop’s ways, and the plan follows them', async ({ page }
   await page.reload();
   await expect(page.getByLabel('Working pressure')).toHaveValue('120');
 });
+
+test('the pedal’s bench, by keyboard alone: gas against flex, each suspect’s millimetres, kept over a reload', async ({
+  page,
+}) => {
+  await page.goto('/bench/pedal');
+  await expect(page.getByText('three tell gas from flex')).toBeVisible();
+  await page.getByLabel('Force, row 1').focus();
+  // Forces stand there; Enter goes from cell to cell: now, third, good, the next force.
+  const type = page.keyboard;
+  for (const [first, third, good] of [
+    ['21', '18', '12'],
+    ['26.5', '23.5', '16'],
+    ['33.5', '30', '21.5'],
+    ['40.5', '37', '27'],
+  ] as const) {
+    for (const text of ['', first, third, good]) {
+      await type.type(text);
+      await type.press('Enter');
+    }
+  }
+  const main = page.getByRole('main');
+  await expect(main).toContainText(
+    /Trapped gas \d\.\d\d ml, between \d\.\d\d and \d\.\d\d ml four times in five/,
+  );
+  await expect(main).toContainText('There is air: bleed it.');
+  await expect(main).toContainText(/% of its good pedal/);
+  await expect(page.getByRole('figure', { name: /^By suspect, at 450 N/ })).toContainText(
+    'Nobody explains 40.5 mm',
+  );
+  await page.getByLabel('FR mm').fill('0.25');
+  await page.getByLabel('Master moves').fill('1');
+  await expect(page.getByRole('figure', { name: /^By suspect/ })).toContainText('Master moves 5.5 mm');
+  await page.getByLabel('Room to the floor').fill('38');
+  await expect(page.getByText('past the floor, 38 mm')).toBeVisible();
+  await page.getByLabel('Room to the floor').fill('95');
+  await page.reload();
+  await expect(page.getByLabel('Travel now, row 4')).toHaveValue('40.5');
+  await expect(main).toContainText('55 mm');
+});
+
+test('the pedal’s bench opens from a car with its own master and calipers', async ({ page }) => {
+  await page.goto('/');
+  const cars = page.getByRole('region', { name: 'Cars' });
+  await cars.getByRole('link', { name: /^Shop hatch/ }).click();
+  await page.getByRole('link', { name: 'Pedal bench' }).click();
+  await expect(page.getByRole('heading', { name: /^Pedal/ })).toContainText('Shop hatch');
+  await expect(page.getByLabel('Rear pistons of a caliper, mm')).toHaveValue('17.46');
+});
+
+test('the heat bench: which lap, which change buys laps, fitted to what was measured', async ({ page }) => {
+  await page.goto('/bench/heat');
+  const main = page.getByRole('main');
+  await expect(main).toContainText('inside 600 °C');
+  await page.getByLabel('Pads good to').fill('350');
+  await expect(main).toContainText(/lap \d+past 350 °C from there/);
+  await expect(page.getByRole('row', { name: /^Duct to the core/ })).toContainText('+');
+  await page.getByRole('radio', { name: 'To the core' }).click();
+  await expect(page.getByRole('row', { name: /^Duct to the core/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Slow and twisty' }).click();
+  await expect(page.getByLabel('From, row 6')).toHaveValue('100');
+  await page.getByLabel('To, row 1').fill('130');
+  await expect(page.getByText('130 is not under 120: a zone slows the car down')).toBeVisible();
+  await page.getByLabel('To, row 1').fill('60');
+  await page.getByLabel('Lap, row 1').fill('20');
+  await page.getByLabel('Rotor, paint, row 1').fill('300');
+  await expect(main).toContainText(/Fitted to what was measured: cooling \d\.\d\d times the model’s/);
+  await page.reload();
+  await expect(page.getByLabel('Rotor, paint, row 1')).toHaveValue('300');
+  await expect(main).toContainText('Fitted to what was measured');
+});

@@ -86,6 +86,8 @@ async function screens(page: Page): Promise<string[]> {
     `${car}/edit`,
     '/car/new',
     '/bench/fluid',
+    '/bench/pedal',
+    '/bench/heat',
     '/setup',
     '/setup/knowledge',
     '/setup/calibration',

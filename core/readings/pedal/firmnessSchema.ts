@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import { within } from '../../base/issues/range';
+import { PEDAL_RANGES } from './ranges';
 
 const point = z.strictObject({
-  forceN: within(1, 2500, 'N'),
-  travelMm: within(0, 400, 'mm'),
+  forceN: within(...PEDAL_RANGES.forceN, 'N'),
+  travelMm: within(...PEDAL_RANGES.travelMm, 'mm'),
   press: z.int().min(1, '1 to 9 is accepted').max(9, '1 to 9 is accepted').optional(),
 });
 
@@ -17,10 +18,13 @@ const points = z
 
 export const firmnessSchema = z
   .strictObject({
-    pedal: z.strictObject({ ratio: within(1, 15, ''), efficiency: within(0.3, 1, '').optional() }),
-    master: z.strictObject({ boreMm: within(8, 60, 'mm') }),
+    pedal: z.strictObject({
+      ratio: within(...PEDAL_RANGES.ratio, ''),
+      efficiency: within(0.3, 1, '').optional(),
+    }),
+    master: z.strictObject({ boreMm: within(...PEDAL_RANGES.boreMm, 'mm') }),
     points,
-    toFloorMm: within(1, 400, 'mm').optional(),
+    toFloorMm: within(...PEDAL_RANGES.toFloorMm, 'mm').optional(),
     baseline: z.strictObject({ points }).optional(),
     limits: z
       .strictObject({

@@ -1,43 +1,52 @@
 import { z } from 'zod';
 import { within } from '../../base/issues/range';
+import { PEDAL_RANGES } from './ranges';
 
-const boreMm = within(8, 60, 'mm');
+const boreMm = within(...PEDAL_RANGES.boreMm, 'mm');
 
 export const travelSchema = z.strictObject({
   master: z.strictObject({ boreMm }),
-  pedal: z.strictObject({ ratio: within(1, 15, ''), freePlayMm: within(0, 100, 'mm').optional() }),
+  pedal: z.strictObject({
+    ratio: within(...PEDAL_RANGES.ratio, ''),
+    freePlayMm: within(...PEDAL_RANGES.freePlayMm, 'mm').optional(),
+  }),
   pressureMPa: within(0, 25, 'MPa'),
   gaps: z
     .array(
       z.strictObject({
-        sideAreaMm2: within(50, 20000, 'mm²'),
-        innerMm: within(0, 10, 'mm'),
-        outerMm: within(0, 10, 'mm'),
+        sideAreaMm2: within(...PEDAL_RANGES.sideAreaMm2, 'mm²'),
+        innerMm: within(...PEDAL_RANGES.gapMm, 'mm'),
+        outerMm: within(...PEDAL_RANGES.gapMm, 'mm'),
       }),
     )
     .max(8, 'at most 8 gaps')
     .optional(),
   hoses: z
-    .array(z.strictObject({ lengthM: within(0, 20, 'm'), mlPerMAt1000psi: within(0, 20, 'ml/m') }))
+    .array(
+      z.strictObject({
+        lengthM: within(...PEDAL_RANGES.hoseM, 'm'),
+        mlPerMAt1000psi: within(...PEDAL_RANGES.swellMl, 'ml/m'),
+      }),
+    )
     .max(20, 'at most 20 hoses')
     .optional(),
-  fluidMl: within(0, 2000, 'ml').optional(),
-  gasMl: within(0, 100, 'ml').optional(),
-  masterMovementMm: within(0, 30, 'mm').optional(),
+  fluidMl: within(...PEDAL_RANGES.fluidMl, 'ml').optional(),
+  gasMl: within(...PEDAL_RANGES.gasMl, 'ml').optional(),
+  masterMovementMm: within(...PEDAL_RANGES.masterMovementMm, 'mm').optional(),
   /** Of the master's own stroke before its seal passes the port. */
   takeUpMm: within(0, 20, 'mm').optional(),
   /** What caliper and pads give, at the pedal: this car's own, from a healthy baseline. */
   elasticMmPerMPa: within(0, 50, 'mm/MPa').optional(),
-  toFloorMm: within(1, 400, 'mm').optional(),
+  toFloorMm: within(...PEDAL_RANGES.toFloorMm, 'mm').optional(),
 });
 
 export type TravelInput = z.infer<typeof travelSchema>;
 
 const point = z
   .strictObject({
-    forceN: within(1, 2500, 'N').optional(),
+    forceN: within(...PEDAL_RANGES.forceN, 'N').optional(),
     pressureMPa: within(0.001, 25, 'MPa').optional(),
-    travelMm: within(0, 400, 'mm'),
+    travelMm: within(...PEDAL_RANGES.travelMm, 'mm'),
   })
   .refine((each) => (each.forceN === undefined) !== (each.pressureMPa === undefined), {
     path: ['forceN'],
@@ -47,7 +56,7 @@ const point = z
 export const travelSolveSchema = z.strictObject({
   master: z.strictObject({ boreMm }),
   pedal: z.strictObject({
-    ratio: within(1, 15, ''),
+    ratio: within(...PEDAL_RANGES.ratio, ''),
     efficiency: within(0.3, 1, '').optional(),
   }),
   points: z.array(point).min(3, 'at least 3 points').max(60, 'at most 60 points'),

@@ -1,0 +1,18 @@
+/** What is taken of each figure of a session: as far as cars, laps and gauges go. */
+export const SESSION_RANGES = {
+  massKg: [100, 4000],
+  axleShare: [0, 1],
+  rotorMassKg: [0.5, 40],
+  padWorn: [0, 1],
+  fromKmh: [1, 450],
+  toKmh: [0, 449],
+  thenS: [0, 600],
+  laps: [1, 200],
+  ambientC: [-40, 60],
+  padC: [50, 1500],
+  fluidC: [50, 400],
+  coolS: [0, 3600],
+  coolKmh: [0, 300],
+  rotorC: [-40, 1500],
+  caliperC: [-40, 600],
+} as const satisfies Record<string, readonly [low: number, high: number]>;

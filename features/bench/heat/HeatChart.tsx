@@ -1,0 +1,117 @@
+'use client';
+
+import { Chart as ChartJS, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
+import { Scatter } from 'react-chartjs-2';
+import { shownUnit, shownValue } from '@/core/base/units/display';
+import type { LapPeaks } from '@/core/readings/heat/corner';
+import type { HeatSessionInput } from '@/core/readings/heat/sessionSchema';
+import { useTokens } from '@/ui/useTokens';
+import { useUnits } from '../../shell/useUnits';
+
+ChartJS.register(LinearScale, PointElement, LineElement, Tooltip, Legend);
+
+/** The highest temperature of rotor and caliper lap by lap, against the limits of pads and fluid, measured peaks on top. */
+export function HeatChart({
+  laps,
+  limits = {},
+  measured = [],
+}: {
+  laps: readonly LapPeaks[];
+  limits: HeatSessionInput['limits'];
+  measured: HeatSessionInput['measured'];
+}) {
+  const tokens = useTokens();
+  const { choice } = useUnits();
+  const font = { family: 'Archivo Variable', size: 14 };
+  const shown = (c: number) => shownValue(c, '°C', choice);
+  const curve = (label: string, of: (lap: LapPeaks) => number, color: string, dash: number[]) => ({
+    label,
+    data: laps.map((lap, at) => ({ x: at + 1, y: shown(of(lap)) })),
+    borderColor: color,
+    backgroundColor: color,
+    borderWidth: 3,
+    borderDash: dash,
+    showLine: true,
+    pointRadius: 0,
+    pointStyle: 'line' as const,
+  });
+  // A limit has the colour of what it holds.
+  const level = (label: string, c: number | undefined, color: string, dash: number[]) =>
+    c === undefined
+      ? []
+      : [
+          {
+            label,
+            data: [
+              { x: 1, y: shown(c) },
+              { x: Math.max(2, laps.length), y: shown(c) },
+            ],
+            borderColor: color,
+            backgroundColor: color,
+            borderWidth: 2,
+            borderDash: dash,
+            showLine: true,
+            pointRadius: 0,
+            pointStyle: 'line' as const,
+          },
+        ];
+  const points = (label: string, data: { x: number; y: number }[], pointStyle: 'circle' | 'rect') =>
+    data.length === 0
+      ? []
+      : [{ label, data, borderColor: tokens.ink, backgroundColor: tokens.ink, pointRadius: 6, pointStyle }];
+  const title = (text: string) => ({ display: true, text, color: tokens.ink, font });
+  return (
+    <Scatter
+      role="img"
+      aria-label={`Rotor and caliper over ${laps.length} laps`}
+      data={{
+        datasets: [
+          curve('Rotor, highest of the lap', (lap) => lap.rotorPeakC, tokens.bronze, []),
+          curve('Caliper and fluid', (lap) => lap.caliperPeakC, tokens.ink, [10, 3]),
+          ...level('Pads good to', limits.padC, tokens.bronze, [3, 3]),
+          ...level('Fluid boils', limits.fluidC, tokens.ink, [2, 4]),
+          ...points(
+            'Rotor, measured',
+            measured.flatMap(({ lap, rotorC }) =>
+              rotorC === undefined ? [] : [{ x: lap, y: shown(rotorC) }],
+            ),
+            'circle',
+          ),
+          ...points(
+            'Caliper, measured',
+            measured.flatMap(({ lap, caliperC }) =>
+              caliperC === undefined ? [] : [{ x: lap, y: shown(caliperC) }],
+            ),
+            'rect',
+          ),
+        ],
+      }}
+      options={{
+        maintainAspectRatio: false,
+        animation: false,
+        plugins: {
+          legend: {
+            position: 'bottom',
+            labels: { color: tokens.ink, font, usePointStyle: true, pointStyleWidth: 30 },
+          },
+          tooltip: { callbacks: { label: ({ parsed }) => `lap ${parsed.x}: ${parsed.y?.toFixed(0)}` } },
+        },
+        scales: {
+          x: {
+            min: 1,
+            max: Math.max(2, laps.length),
+            title: title('Lap'),
+            ticks: { color: tokens.ink, font, precision: 0 },
+            grid: { color: tokens.rule },
+          },
+          y: {
+            min: 0,
+            title: title(`Highest of the lap, ${shownUnit('°C', choice)}`),
+            ticks: { color: tokens.ink, font },
+            grid: { color: tokens.rule },
+          },
+        },
+      }}
+    />
+  );
+}

@@ -1,0 +1,55 @@
+import { describe, expect, it } from 'vitest';
+import { heatSessionSchema } from '@/core/readings/heat/sessionSchema';
+import { INCHES, METRIC } from '../../../tests/support/units';
+import { type HeatTyped, heatStart, LAPS, type LapKind, readHeatBench, zonesOf } from './typed';
+
+const typed = (changes: Partial<HeatTyped> = {}): HeatTyped => ({ ...heatStart({}, METRIC), ...changes });
+
+describe('what is typed on the heat bench', () => {
+  it('is a session its calc takes from the start, on every invented circuit', () => {
+    for (const kind of Object.keys(LAPS) as LapKind[]) {
+      const { input, wrong } = readHeatBench(typed({ zones: zonesOf(kind) }), METRIC);
+      expect(wrong).toEqual({});
+      expect(heatSessionSchema.safeParse(input).success, kind).toBe(true);
+    }
+  });
+
+  it('starts from the car’s own figures, in the units shown', () => {
+    const own = { massKg: 1640, frontShare: 0.72, rotorMassKg: 9.8, padLimitC: 700 };
+    const { input } = readHeatBench(heatStart(own, INCHES), INCHES);
+    expect(input!.car).toMatchObject({ massKg: 1640, axleShare: 0.72, rotorMassKg: 9.8 });
+    expect(input!.limits!.padC).toBeCloseTo(700, 0);
+    expect(input!.ambientC).toBeCloseTo(22, 0);
+  });
+
+  it('takes measured peaks where a lap has one, and leaves empty rows alone', () => {
+    const { input } = readHeatBench(
+      typed({
+        peaks: [
+          { lap: '6', rotor: '520', caliper: '' },
+          { lap: '', rotor: '', caliper: '' },
+        ],
+      }),
+      METRIC,
+    );
+    expect(input!.measured).toEqual([{ lap: 6, rotorC: 520 }]);
+    expect(readHeatBench(typed(), METRIC).input).not.toHaveProperty('measured');
+  });
+
+  it.each([
+    ['laps', { laps: '12.5' }, '12.5 is not a whole count of laps'],
+    ['laps', { laps: '' }, 'needed'],
+    ['share', { share: '170' }, '170 is not taken: 0 to 100 %'],
+    [
+      'to.0',
+      { zones: [{ from: '90', to: '120', away: '10' }] },
+      '120 is not under 90: a zone slows the car down',
+    ],
+    ['lap.0', { peaks: [{ lap: '30', rotor: '500', caliper: '' }] }, '30 is no lap of this session'],
+    ['pad', { pad: '5' }, '5 is not taken: 50 to 1500 °C'],
+  ])('says what is wrong with %s', (field, changes, words) => {
+    const { input, wrong } = readHeatBench(typed(changes as Partial<HeatTyped>), METRIC);
+    expect(input).toBeUndefined();
+    expect(wrong[field]).toBe(words);
+  });
+});

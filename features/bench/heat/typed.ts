@@ -1,0 +1,164 @@
+import type { BaseUnit } from '@/core/base/units/display';
+import { SESSION_RANGES } from '@/core/readings/heat/ranges';
+import type { HeatSessionInput } from '@/core/readings/heat/sessionSchema';
+import type { Units } from '../../shell/units';
+
+export type ZoneRow = { from: string; to: string; away: string };
+export type PeakRow = { lap: string; rotor: string; caliper: string };
+
+export type HeatTyped = {
+  mass: string;
+  share: string;
+  rotor: string;
+  worn: string;
+  cooling: HeatSessionInput['cooling'];
+  ambient: string;
+  laps: string;
+  pad: string;
+  fluid: string;
+  coolS: string;
+  coolKmh: string;
+  zones: ZoneRow[];
+  peaks: PeakRow[];
+};
+
+/** Laps of invented circuits, by kind: where they brake, and how long it is to the next. */
+export const LAPS = {
+  twisty: {
+    label: 'Slow and twisty',
+    zones: [
+      [120, 60, 12],
+      [105, 55, 9],
+      [135, 70, 14],
+      [110, 50, 11],
+      [125, 65, 13],
+      [100, 55, 10],
+    ],
+  },
+  mixed: {
+    label: 'Mixed',
+    zones: [
+      [185, 95, 32],
+      [150, 85, 26],
+      [165, 100, 35],
+      [140, 75, 25],
+    ],
+  },
+  fast: {
+    label: 'Fast, long straights',
+    zones: [
+      [235, 95, 34],
+      [205, 120, 29],
+      [220, 85, 38],
+    ],
+  },
+} as const;
+
+export type LapKind = keyof typeof LAPS;
+
+export function zonesOf(kind: LapKind): ZoneRow[] {
+  return LAPS[kind].zones.map(([from, to, away]) => ({ from: `${from}`, to: `${to}`, away: `${away}` }));
+}
+
+export const EMPTY_PEAK: PeakRow = { lap: '', rotor: '', caliper: '' };
+export const EMPTY_ZONE: ZoneRow = { from: '', to: '', away: '' };
+
+/** What a car brings to the bench; what is not known of it is that of an ordinary one. */
+export type HeatStart = { massKg?: number; frontShare?: number; rotorMassKg?: number; padLimitC?: number };
+
+/** The bench before anything is typed, in the units shown. */
+export function heatStart(own: HeatStart, units: Units): HeatTyped {
+  const c = (celsius: number) => String(Math.round(Number(units.asTyped(celsius, '°C'))));
+  return {
+    mass: String(own.massKg ?? 1300),
+    share: String(Math.round((own.frontShare ?? 0.7) * 100)),
+    rotor: String(own.rotorMassKg ?? 9),
+    worn: '0',
+    cooling: 'none',
+    ambient: c(22),
+    laps: '20',
+    pad: c(own.padLimitC ?? 600),
+    fluid: c(205),
+    coolS: '120',
+    coolKmh: '60',
+    zones: zonesOf('mixed'),
+    peaks: [EMPTY_PEAK, EMPTY_PEAK],
+  };
+}
+
+type RangeName = keyof typeof SESSION_RANGES;
+
+/** What was typed on the heat bench as a session, and what of it cannot be one, by field. */
+export function readHeatBench(
+  typed: HeatTyped,
+  units: Units,
+): { input?: HeatSessionInput; wrong: Record<string, string> } {
+  const wrong: Record<string, string> = {};
+  const figure = (name: string, text: string, range: RangeName, base: BaseUnit, percent = false) => {
+    const value = units.read(text, base)?.value;
+    if (value === undefined) return undefined;
+    const [low, high] = SESSION_RANGES[range].map((each) => (percent ? each * 100 : each)) as [
+      number,
+      number,
+    ];
+    if (value >= low && value <= high) return percent ? value / 100 : value;
+    wrong[name] =
+      `${text} is not taken: ${units.show(low, base, low % 1 === 0 ? 0 : 1)} to ${units.full(high, base, 0)}`;
+    return undefined;
+  };
+  const needed = (name: string, text: string, ...rest: [RangeName, BaseUnit, boolean?]) => {
+    const value = figure(name, text, ...rest);
+    if (value === undefined) wrong[name] ??= 'needed';
+    return value ?? Number.NaN;
+  };
+  const zones = typed.zones.map(({ from, to, away }, at) => {
+    const zone = {
+      fromKmh: needed(`from.${at}`, from, 'fromKmh', ''),
+      toKmh: needed(`to.${at}`, to, 'toKmh', ''),
+      thenS: needed(`away.${at}`, away, 'thenS', ''),
+    };
+    if (zone.toKmh >= zone.fromKmh)
+      wrong[`to.${at}`] = `${to} is not under ${from}: a zone slows the car down`;
+    return zone;
+  });
+  const laps = needed('laps', typed.laps, 'laps', '');
+  if (!Number.isNaN(laps) && !Number.isInteger(laps))
+    wrong.laps = `${typed.laps} is not a whole count of laps`;
+  const padWorn = figure('worn', typed.worn, 'padWorn', '%', true);
+  const padC = figure('pad', typed.pad, 'padC', '°C');
+  const fluidC = figure('fluid', typed.fluid, 'fluidC', '°C');
+  const coolS = figure('coolS', typed.coolS, 'coolS', '');
+  const coolKmh = figure('coolKmh', typed.coolKmh, 'coolKmh', '');
+  const measured = typed.peaks.flatMap((row, at) => {
+    const lap = figure(`lap.${at}`, row.lap, 'laps', '');
+    const rotorC = figure(`rotorC.${at}`, row.rotor, 'rotorC', '°C');
+    const caliperC = figure(`caliperC.${at}`, row.caliper, 'caliperC', '°C');
+    if (lap !== undefined && (lap > laps || !Number.isInteger(lap)))
+      wrong[`lap.${at}`] = `${row.lap} is no lap of this session`;
+    return lap === undefined || (rotorC === undefined && caliperC === undefined)
+      ? []
+      : [
+          {
+            lap,
+            ...(rotorC === undefined ? {} : { rotorC }),
+            ...(caliperC === undefined ? {} : { caliperC }),
+          },
+        ];
+  });
+  const input: HeatSessionInput = {
+    car: {
+      massKg: needed('mass', typed.mass, 'massKg', ''),
+      axleShare: needed('share', typed.share, 'axleShare', '%', true),
+      rotorMassKg: needed('rotor', typed.rotor, 'rotorMassKg', ''),
+      ...(padWorn === undefined ? {} : { padWorn }),
+    },
+    lap: { zones },
+    laps,
+    ambientC: needed('ambient', typed.ambient, 'ambientC', '°C'),
+    cooling: typed.cooling,
+    limits: { ...(padC === undefined ? {} : { padC }), ...(fluidC === undefined ? {} : { fluidC }) },
+    ...(coolS === undefined || coolKmh === undefined ? {} : { coolS, coolKmh }),
+    ...(measured.length === 0 ? {} : { measured }),
+  };
+  return Object.keys(wrong).length === 0 ? { input, wrong } : { wrong };
+}

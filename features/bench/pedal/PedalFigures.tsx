@@ -1,0 +1,63 @@
+import { exceeds } from '@/core/car/limits/limit';
+import type { firmness } from '@/core/readings/pedal/firmness';
+import { cn } from '@/ui/cn';
+import { figure } from '@/ui/format';
+import { useUnits } from '../../shell/useUnits';
+
+/** The pedal in figures: each with what it is held against and who says so. */
+export function PedalFigures({ result }: { result: ReturnType<typeof firmness> }) {
+  const { full } = useUnits();
+  const limit = (name: string) => result.limits.find((each) => each.name === name)!.value;
+  const { stiffnessNPerMm, against, riseByPumpingMm, reserveMm, sweptMl, states } = result;
+  const soft = states.pedal_now === 'soft';
+  const long = states.pedal_now === 'long';
+  const more = against?.travelMoreMm;
+  const items = [
+    {
+      label: 'Stiffness',
+      value: stiffnessNPerMm === undefined ? '—' : `${figure(stiffnessNPerMm, 1)} N/mm`,
+      say:
+        against?.stiffnessRatio === undefined
+          ? 'against nothing yet: fill in when it was good'
+          : `${figure(against.stiffnessRatio * 100, 0)} % of its good pedal, soft under ${figure(limit('softShare') * 100, 0)} % (our model)`,
+      bad: soft,
+    },
+    {
+      label: 'Against its good travel',
+      value: more === undefined ? '—' : `${more < 0 ? '−' : '+'}${full(Math.abs(more), 'mm', 0)}`,
+      say:
+        more === undefined
+          ? 'needs a force both have'
+          : `long over ${full(limit('longMm'), 'mm', 0)} more (our model)`,
+      bad: long,
+    },
+    {
+      label: 'Rises by pumping',
+      value: riseByPumpingMm === undefined ? '—' : full(riseByPumpingMm, 'mm', 0),
+      say:
+        riseByPumpingMm === undefined
+          ? 'needs the third press'
+          : exceeds(riseByPumpingMm, limit('pumpMm'))
+            ? `over ${full(limit('pumpMm'), 'mm', 0)}: air, or pads away from the rotor`
+            : `inside ${full(limit('pumpMm'), 'mm', 0)} (our model)`,
+      bad: states.pedal_pump === 'rises',
+    },
+    {
+      label: 'Left to the floor',
+      value: reserveMm === undefined ? '—' : full(reserveMm, 'mm', 0),
+      say: `the master has moved ${figure(sweptMl, 1)} ml`,
+      bad: false,
+    },
+  ];
+  return (
+    <dl className="grid grid-cols-2 border-t-2 border-ink xl:grid-cols-4" aria-live="polite">
+      {items.map(({ label, value, say, bad }) => (
+        <div key={label} className="py-2 pr-4">
+          <dt className="text-[0.9375rem] text-soft">{label}</dt>
+          <dd className="reading text-3xl font-semibold">{value}</dd>
+          <dd className={cn('text-[0.9375rem] font-semibold', bad ? 'text-stop' : 'text-soft')}>{say}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

@@ -1,0 +1,186 @@
+import type { BaseUnit } from '@/core/base/units/display';
+import { boreAreaMm2 } from '@/core/car/hydraulics/bore';
+import type { FirmnessInput } from '@/core/readings/pedal/firmnessSchema';
+import { PEDAL_RANGES } from '@/core/readings/pedal/ranges';
+import type { TravelInput } from '@/core/readings/pedal/travelSchema';
+import type { Units } from '../../shell/units';
+
+/** One row of the pedal's table: a force, and the travel at it now, at the third press, and when it was good. */
+export type PressRow = { force: string; first: string; third: string; good: string };
+
+export type PedalTyped = {
+  bore: string;
+  ratio: string;
+  freePlay: string;
+  floor: string;
+  presses: PressRow[];
+  frontPistons: string;
+  frontOpposed: boolean;
+  rearPistons: string;
+  rearOpposed: boolean;
+  gaps: Record<'FL' | 'FR' | 'RL' | 'RR', string>;
+  hoses: string;
+  hoseKind: 'regular' | 'low';
+  fluid: string;
+  gas: string;
+  master: string;
+};
+
+/** Swelling of a 1/8 in hose at 1000 psi, ml a metre: 0.66 and 0.33 cm³ a foot (49 CFR 571.106, from memory). */
+export const HOSE_KINDS = {
+  regular: { label: 'Regular', mlPerM: 0.66 / 0.3048 },
+  low: { label: 'Low expansion', mlPerM: 0.33 / 0.3048 },
+} as const;
+
+const ROWS = ['50', '150', '300', '450'];
+
+/** What a car brings to the bench; what is not known of it is that of an ordinary one. */
+export type PedalStart = {
+  boreMm?: number;
+  ratio?: number;
+  front?: { pistonsMm: readonly number[]; opposed: boolean };
+  rear?: { pistonsMm: readonly number[]; opposed: boolean };
+};
+
+/** The bench before anything is typed, in the units shown. */
+export function pedalStart(own: PedalStart, units: Units): PedalTyped {
+  const front = own.front ?? { pistonsMm: [40, 40, 40, 40], opposed: true };
+  const rear = own.rear ?? { pistonsMm: [38], opposed: false };
+  return {
+    bore: units.asTyped(own.boreMm ?? 22.2, 'mm'),
+    ratio: String(own.ratio ?? 5.5),
+    freePlay: '',
+    floor: '',
+    presses: ROWS.map((force) => ({ force, first: '', third: '', good: '' })),
+    frontPistons: front.pistonsMm.join(', '),
+    frontOpposed: front.opposed,
+    rearPistons: rear.pistonsMm.join(', '),
+    rearOpposed: rear.opposed,
+    gaps: { FL: '', FR: '', RL: '', RR: '' },
+    hoses: '',
+    hoseKind: 'regular',
+    fluid: '',
+    gas: '',
+    master: '',
+  };
+}
+
+type RangeName = keyof typeof PEDAL_RANGES;
+export type Read = {
+  /** The pedal and its master, where both are known. */
+  car?: { pedal: { ratio: number }; master: { boreMm: number } };
+  firmness?: FirmnessInput;
+  travel?: Omit<TravelInput, 'pressureMPa'>;
+  toFloorMm?: number;
+  /** What is wrong with a field, by its name. */
+  wrong: Record<string, string>;
+};
+
+/** What was typed on the pedal's bench as the inputs of its sums, and what of it cannot be one. */
+export function readPedalBench(typed: PedalTyped, units: Units): Read {
+  const wrong: Record<string, string> = {};
+  const figure = (name: string, text: string, range: RangeName, base: BaseUnit): number | undefined => {
+    const value = units.read(text, base)?.value;
+    if (value === undefined) return undefined;
+    const [low, high] = PEDAL_RANGES[range];
+    if (value >= low && value <= high) return value;
+    wrong[name] = `${text} is not taken: ${units.show(low, base, 0)} to ${units.full(high, base, 0)}`;
+    return undefined;
+  };
+  const boreMm = figure('bore', typed.bore, 'boreMm', 'mm');
+  const ratio = figure('ratio', typed.ratio, 'ratio', '');
+  const toFloorMm = figure('floor', typed.floor, 'toFloorMm', 'mm');
+  const rows = typed.presses.map((row, at) => ({
+    forceN: figure(`force.${at}`, row.force, 'forceN', 'N'),
+    first: figure(`first.${at}`, row.first, 'travelMm', 'mm'),
+    third: figure(`third.${at}`, row.third, 'travelMm', 'mm'),
+    good: figure(`good.${at}`, row.good, 'travelMm', 'mm'),
+  }));
+  for (const [at, { first, third }] of rows.entries())
+    for (const [name, travelMm] of [
+      [`first.${at}`, first],
+      [`third.${at}`, third],
+    ] as const)
+      if (toFloorMm !== undefined && travelMm !== undefined && travelMm > toFloorMm)
+        wrong[name] = `past the floor, ${units.full(toFloorMm, 'mm', 0)}`;
+  const at = (column: 'first' | 'third' | 'good') =>
+    rows.flatMap(({ forceN, [column]: travelMm }) =>
+      forceN === undefined || travelMm === undefined ? [] : [{ forceN, travelMm }],
+    );
+  const car =
+    boreMm === undefined || ratio === undefined ? undefined : { pedal: { ratio }, master: { boreMm } };
+  const [first, third, good] = [at('first'), at('third'), at('good')];
+  return {
+    car,
+    ...(car && first.length >= 2
+      ? {
+          firmness: {
+            ...car,
+            points: [...first, ...third.map((point) => ({ ...point, press: 3 }))],
+            ...(good.length >= 2 ? { baseline: { points: good } } : {}),
+            ...(toFloorMm === undefined ? {} : { toFloorMm }),
+          },
+        }
+      : {}),
+    ...(car ? { travel: suspects(typed, car, figure, wrong) } : {}),
+    ...(toFloorMm === undefined ? {} : { toFloorMm }),
+    wrong,
+  };
+}
+
+/** The suspects that were given a figure. */
+function suspects(
+  typed: PedalTyped,
+  { pedal, master }: NonNullable<Read['car']>,
+  figure: (name: string, text: string, range: RangeName, base: BaseUnit) => number | undefined,
+  wrong: Record<string, string>,
+): Omit<TravelInput, 'pressureMPa'> {
+  const freePlayMm = figure('freePlay', typed.freePlay, 'freePlayMm', 'mm');
+  const gaps = (['FL', 'FR', 'RL', 'RR'] as const).flatMap((corner) => {
+    const gapMm = figure(`gap.${corner}`, typed.gaps[corner], 'gapMm', 'mm');
+    const sideAreaMm2 = sideArea(typed, corner.startsWith('F') ? 'front' : 'rear', wrong);
+    return gapMm === undefined || sideAreaMm2 === undefined
+      ? []
+      : [{ sideAreaMm2, innerMm: gapMm, outerMm: gapMm }];
+  });
+  const lengthM = figure('hoses', typed.hoses, 'hoseM', '');
+  const fluidMl = figure('fluid', typed.fluid, 'fluidMl', '');
+  const gasMl = figure('gas', typed.gas, 'gasMl', '');
+  const masterMovementMm = figure('master', typed.master, 'masterMovementMm', 'mm');
+  return {
+    master,
+    pedal: { ...pedal, ...(freePlayMm === undefined ? {} : { freePlayMm }) },
+    ...(gaps.length === 0 ? {} : { gaps }),
+    ...(lengthM === undefined
+      ? {}
+      : { hoses: [{ lengthM, mlPerMAt1000psi: HOSE_KINDS[typed.hoseKind].mlPerM }] }),
+    ...(fluidMl === undefined ? {} : { fluidMl }),
+    ...(gasMl === undefined ? {} : { gasMl }),
+    ...(masterMovementMm === undefined ? {} : { masterMovementMm }),
+  };
+}
+
+/** Piston area that presses one pad, mm²; undefined while the pistons cannot be read. */
+function sideArea(
+  typed: PedalTyped,
+  axle: 'front' | 'rear',
+  wrong: Record<string, string>,
+): number | undefined {
+  const text = axle === 'front' ? typed.frontPistons : typed.rearPistons;
+  const opposed = axle === 'front' ? typed.frontOpposed : typed.rearOpposed;
+  const sizes = text
+    .split(/[\s,;]+/)
+    .filter(Boolean)
+    .map(Number);
+  const fine = sizes.length > 0 && sizes.every((size) => size >= 15 && size <= 90);
+  if (!fine) {
+    wrong[`${axle}Pistons`] = `${text === '' ? 'Empty' : text} is not taken: diameters of 15 to 90 mm`;
+    return undefined;
+  }
+  if (opposed && sizes.length % 2 === 1) {
+    wrong[`${axle}Pistons`] = 'An opposed caliper has an even count';
+    return undefined;
+  }
+  const all = sizes.reduce((sum, size) => sum + boreAreaMm2(size), 0);
+  return opposed ? all / 2 : all;
+}
