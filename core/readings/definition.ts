@@ -1,5 +1,6 @@
 import type { BaseUnit } from '../base/units/display';
 import type { CalcResult } from './calc';
+import type { HeldAgainst } from './heldAgainst';
 import type { FindingId } from './vocabulary/findings';
 
 /** A figure as it is said: in its base unit, with what stands before and after it. */
@@ -40,6 +41,8 @@ export type ReadingDefinition<I = never, R = never> = {
   covers: readonly FindingId[];
   /** Whether the form stands open under that check. */
   open?: true;
+  /** The limits of car and shop that it is held against; none of its own, where nothing is said. */
+  held?: HeldAgainst;
   traces: Partial<Record<FindingId, TraceRule | ((state: string) => TraceRule)>>;
   /** Its figures as one would say them; `said` is what the calcs of its day said, where that stands. */
   figures: (input: I, said: R | undefined) => Figure[];

@@ -9,13 +9,13 @@ import { FLUID_CLASS_IDS, FLUID_CLASSES, type FluidClass } from '@/core/car/flui
 import type { LimitName, ShopLimits } from '@/core/car/limits/catalogue';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import { type FluidInput, type FluidResult, readFluid } from '@/core/readings/fluid/fluid';
-import { FLUID_LIMITS } from '@/core/readings/fluid/limits';
 import { FLUID_RANGES } from '@/core/readings/fluid/ranges';
+import { fluid } from '@/core/readings/fluid/reading';
 import { Choice } from '@/ui/Choice';
 import { cn } from '@/ui/cn';
 import { NumberField, SelectField } from '@/ui/Field';
 import { figure } from '@/ui/format';
-import { ownLimits, useLimits } from '../measure/useLimit';
+import { useLimits } from '../measure/useLimit';
 import { BetterThanClass } from '../measure/whole/BetterThanClass';
 import { notTaken } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
@@ -300,7 +300,7 @@ function readTyped(
   units: Units,
   shopLimits: ShopLimits,
 ): { input: FluidInput; unread: Partial<Record<keyof FluidInput, string>> } {
-  const input: FluidInput = { class: typed.fluid, use: typed.use, ...ownLimits(shopLimits, FLUID_LIMITS) };
+  const input: FluidInput = { class: typed.fluid, use: typed.use, ...fluid.held!.own({ shop: shopLimits }) };
   const unread: Partial<Record<keyof FluidInput, string>> = {};
   for (const [name, typedAs] of Object.entries(FIELDS)) {
     const field = name as keyof typeof FIELDS;

@@ -8,15 +8,3 @@ export function useLimits(): (name: LimitName, car?: number | null) => ResolvedL
   const { limits } = useShop();
   return (name, car) => limitFor(name, limits, car);
 }
-
-/** Only what the shop itself has set, as the calcs take it. */
-export function ownLimits<N extends LimitName>(
-  limits: Partial<Record<LimitName, number>>,
-  names: readonly N[],
-): { limits?: Partial<Record<N, number>> } {
-  const own = names.filter((name) => limits[name] !== undefined);
-  if (own.length === 0) return {};
-  return {
-    limits: Object.fromEntries(own.map((name) => [name, limits[name]])) as Partial<Record<N, number>>,
-  };
-}

@@ -1,6 +1,7 @@
 import type { Issue } from '../../core/base/issues/issue';
 import { unknownId } from '../../core/base/issues/unknown';
 import { parseWith } from '../../core/base/issues/zod';
+import { axleOf } from '../../core/car/corner';
 import { CAUSES } from '../../core/diagnosis/causes';
 import { runCalc } from '../../core/exchange/calcs';
 import { checkFinding } from '../../core/exchange/casefile/findings';
@@ -9,11 +10,13 @@ import type { AnswerRow, ReadingRow } from '../../core/job/sheet';
 import { readingRefused } from '../../core/readings/applies';
 import { CALCS_VERSION } from '../../core/readings/version';
 import { FINDINGS } from '../../core/readings/vocabulary/findings';
+import { withOwnLimits } from '../../core/readings/withOwnLimits';
 import { getCar } from '../cars/queries';
 import { database, type Sql } from '../db/sql';
 import { accept, Failure, notFound, refused, stale } from '../failure';
 import { knownId } from '../ids';
 import { once } from '../once';
+import { getShop } from '../shop/queries';
 import { answerFromRow, readingFromRow } from './rows';
 
 /** Writes an answer down. It replaces the one its author saw, or none; somebody else's in between is not overwritten. */
@@ -44,7 +47,7 @@ export async function addAnswer(jobId: string, input: unknown, now = new Date())
 /** Writes a reading down, after its calc has accepted it. */
 export async function addReading(jobId: string, input: unknown, now = new Date()): Promise<ReadingRow> {
   const reading = accept(parseWith(newReadingSchema, input));
-  const result = reading.input === null ? null : accept(runCalc(reading.kind, reading.input));
+  if (reading.input !== null) accept(runCalc(reading.kind, reading.input));
   const job = knownId('job', jobId);
   return database().begin((tx) =>
     once(
@@ -52,9 +55,14 @@ export async function addReading(jobId: string, input: unknown, now = new Date()
       { id: reading.id, kind: 'reading', target: job, content: reading },
       async () => readingFromRow((await tx`select * from readings where id = ${reading.id}`)[0]!),
       async () => {
-        const { id, phase, kind, corner, input: figures, entered, replaces, why } = reading;
+        const { id, phase, kind, corner, input: sent, entered, replaces, why } = reading;
         const { carId, at } = await lockOpenJob(job, tx, now);
-        const elsewhere = readingRefused(kind, corner, await getCar(carId, tx));
+        const car = await getCar(carId, tx);
+        const elsewhere = readingRefused(kind, corner, car);
+        // Held against the limits of this car and shop, whatever the page believed them to be.
+        const axle = corner === '' ? undefined : car[axleOf(corner)];
+        const figures = sent && withOwnLimits(kind, sent, { car, axle, shop: (await getShop(tx)).limits });
+        const result = figures && accept(runCalc(kind, figures));
         if (elsewhere && figures !== null)
           throw refused([{ code: 'refused', path: 'corner', value: corner, accepted: elsewhere }]);
         const standing = await tx`

@@ -47,6 +47,18 @@ describe('readings', () => {
     expect(plain.entered).toEqual({});
   });
 
+  it('are held against the limits of car and shop, not those that came with them', async () => {
+    const { job } = await makeJob();
+    const play = await read(job.id, 'bearing', 'FL', { playMm: 0.4, limitMm: 2, limitFrom: 'car' });
+    expect(play.input).toEqual({ playMm: 0.4 });
+    expect(judge(await getSheet(job.id)).derived.before).toContainEqual(
+      expect.objectContaining({ id: 'bearing_play', place: 'FL', state: 'excess' }),
+    );
+    const believed = { runoutMm: [0, 0.05, 0.2, 0.05, 0, -0.05, -0.1, -0.05], limits: { runoutMm: 0.9 } };
+    const rotor = await read(job.id, 'rotor', 'FR', { ...believed, limitsFrom: { runoutMm: 'car' } });
+    expect(rotor.input).not.toHaveProperty('limits');
+  });
+
   it('of the two sides of an axle say together what neither says alone', async () => {
     const { job } = await makeJob();
     await read(job.id, 'pads', 'FL', pads('FL', 9));

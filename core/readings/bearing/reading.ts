@@ -1,4 +1,5 @@
 import { defineReading } from '../definition';
+import { ownLimit } from '../heldAgainst';
 import type { BearingInput } from './bearing';
 
 export const bearing = defineReading<BearingInput, unknown>({
@@ -6,6 +7,13 @@ export const bearing = defineReading<BearingInput, unknown>({
   label: 'Bearing play',
   at: 'corner',
   covers: ['bearing_play'],
+  held: {
+    fields: ['limitMm', 'limitFrom'],
+    own: (holder) => {
+      const limit = ownLimit('playLimitMm', holder, holder.axle?.playLimitMm);
+      return limit ? { limitMm: limit.value, limitFrom: limit.from } : {};
+    },
+  },
   traces: {
     bearing_play: {
       value: 'playMm',

@@ -1,4 +1,5 @@
 import { defineReading } from '../definition';
+import { ofTheShop } from '../heldAgainst';
 import type { DrumInput } from './drum';
 
 export const drum = defineReading<DrumInput, unknown>({
@@ -7,6 +8,7 @@ export const drum = defineReading<DrumInput, unknown>({
   at: 'corner',
   brake: 'drum',
   covers: ['drum_adjustment', 'drum_surface'],
+  held: ofTheShop('drumOvalMm', 'shoeGapMm'),
   traces: {
     drum_surface: {
       value: 'ovalMm',

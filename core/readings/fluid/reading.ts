@@ -1,5 +1,7 @@
 import { defineReading } from '../definition';
+import { ofTheShop } from '../heldAgainst';
 import type { FluidInput } from './fluid';
+import { FLUID_LIMITS } from './limits';
 
 export const fluid = defineReading<FluidInput, unknown>({
   kind: 'fluid',
@@ -7,6 +9,7 @@ export const fluid = defineReading<FluidInput, unknown>({
   at: 'car',
   covers: ['fluid_moisture', 'fluid_boiling'],
   open: true,
+  held: ofTheShop(...FLUID_LIMITS),
   traces: {
     fluid_moisture: {
       value: 'moisturePct',

@@ -1,5 +1,6 @@
 import type { Corner } from '../../car/corner';
 import { defineReading } from '../definition';
+import { ofTheShop } from '../heldAgainst';
 import type { HeatInput } from './schema';
 
 export const heat = defineReading<HeatInput, unknown>({
@@ -7,6 +8,19 @@ export const heat = defineReading<HeatInput, unknown>({
   label: 'Heat round the car',
   at: 'car',
   covers: ['heat_spread', 'rotor_peak', 'caliper_peak'],
+  held: {
+    fields: ['limits', 'padLimitC'],
+    own: (holder) => {
+      const pads = (['front', 'rear'] as const).flatMap((axle) => {
+        const limitC = holder.car?.[axle].padLimitC;
+        return limitC === null || limitC === undefined ? [] : [[axle, limitC] as const];
+      });
+      return {
+        ...ofTheShop('wheelSpreadK', 'allHotC', 'trackMarginK').own(holder),
+        ...(pads.length === 0 ? {} : { padLimitC: Object.fromEntries(pads) }),
+      };
+    },
+  },
   traces: {
     heat_spread: {
       value: 'overOtherK',

@@ -6,6 +6,10 @@ export const flex = defineReading<HubFlexInput, unknown>({
   label: 'Hub flex',
   at: 'corner',
   covers: ['hub_flex'],
+  held: {
+    fields: ['limitMm'],
+    own: ({ shop }) => (shop.hubFlexMm === undefined ? {} : { limitMm: shop.hubFlexMm }),
+  },
   traces: {
     hub_flex: {
       value: 'deflectionMm',

@@ -1,4 +1,5 @@
 import { defineReading } from '../definition';
+import { ownLimit } from '../heldAgainst';
 import { reindex } from './reindex';
 import type { ReindexInput } from './reindexSchema';
 
@@ -8,6 +9,21 @@ export const hub = defineReading<ReindexInput, ReturnType<typeof reindex>>({
   at: 'corner',
   brake: 'disc',
   covers: ['hub_runout'],
+  held: {
+    fields: ['limitMm', 'hubLimitMm', 'limitsFrom'],
+    own: (holder) => {
+      const limitMm = ownLimit('runoutMm', holder, holder.axle?.runoutLimitMm);
+      const hubLimitMm = ownLimit('hubLimitMm', holder, holder.axle?.hubLimitMm);
+      const set = Object.entries({ limitMm, hubLimitMm }).flatMap(([name, limit]) =>
+        limit ? [{ name, ...limit }] : [],
+      );
+      if (set.length === 0) return {};
+      return {
+        ...Object.fromEntries(set.map(({ name, value }) => [name, value])),
+        limitsFrom: Object.fromEntries(set.map(({ name, from }) => [name, from])),
+      };
+    },
+  },
   traces: {
     hub_runout: {
       value: 'hubMm',

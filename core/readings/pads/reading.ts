@@ -1,4 +1,5 @@
 import { defineReading, type TraceRule } from '../definition';
+import { ofTheShop } from '../heldAgainst';
 import { readPads } from './pads';
 import type { PadsInput } from './schema';
 
@@ -38,6 +39,7 @@ export const pads = defineReading<PadsInput, ReturnType<typeof readPads>>({
   brake: 'disc',
   covers: ['pad_thickness', 'pad_wear_shape', 'pad_wear_sides'],
   open: true,
+  held: ofTheShop('trackPadMm', 'innerOuterMm', 'taperAlongMm', 'taperRadialMm', 'sidesMm'),
   traces: {
     pad_thickness: {
       value: 'lowestMm',

@@ -1,4 +1,5 @@
 import { defineReading } from '../definition';
+import { ofTheShop } from '../heldAgainst';
 import type { PedalInput } from './checks';
 
 export const pedal = defineReading<PedalInput, unknown>({
@@ -6,6 +7,7 @@ export const pedal = defineReading<PedalInput, unknown>({
   label: 'Pedal',
   at: 'car',
   covers: ['pedal_free_play', 'pedal_hold', 'master_movement', 'assist_vacuum'],
+  held: ofTheShop('freePlayLeastMm', 'freePlayMostMm', 'masterMoveMm', 'sinkMm', 'vacuumKPa'),
   traces: {
     pedal_free_play: {
       value: 'freePlayMm',

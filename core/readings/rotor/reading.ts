@@ -1,4 +1,5 @@
 import { defineReading } from '../definition';
+import { ownLimit } from '../heldAgainst';
 import { type RotorResult, readRotor } from './rotor';
 import type { RotorInput } from './schema';
 
@@ -9,6 +10,26 @@ export const rotor = defineReading<RotorInput, RotorResult>({
   brake: 'disc',
   covers: ['rotor_runout', 'rotor_dtv', 'rotor_shape', 'rotor_thickness'],
   open: true,
+  held: {
+    fields: ['limits', 'limitsFrom', 'minimumMm'],
+    own: (holder) => {
+      const { axle } = holder;
+      const runoutMm = ownLimit('runoutMm', holder, axle?.runoutLimitMm);
+      const dtvMm = ownLimit('dtvMm', holder, axle?.dtvLimitMm);
+      const set = Object.entries({ runoutMm, dtvMm }).flatMap(([name, limit]) =>
+        limit ? [{ name, ...limit }] : [],
+      );
+      return {
+        ...(axle?.rotorMinimumMm ? { minimumMm: axle.rotorMinimumMm } : {}),
+        ...(set.length === 0
+          ? {}
+          : {
+              limits: Object.fromEntries(set.map(({ name, value }) => [name, value])),
+              limitsFrom: Object.fromEntries(set.map(({ name, from }) => [name, from])),
+            }),
+      };
+    },
+  },
   traces: {
     rotor_runout: {
       value: 'tirMm',

@@ -4,7 +4,7 @@ import type { LimitName, ResolvedLimit, ShopLimits } from '@/core/car/limits/cat
 import type { AxleSpec, CarSpec } from '@/core/car/spec';
 import type { Pose } from '@/core/readings/instruments/condition';
 import type { Quantity } from '@/core/readings/instruments/kinds';
-import { ownLimits } from '../useLimit';
+import { MEASURES } from '@/core/readings/measures';
 
 /** One figure of a small form. */
 export type FigureField = {
@@ -62,16 +62,15 @@ const bearing: FigureForm = {
       pose: { point: 'bearing', corner },
     },
   ],
-  input: ({ play }, { axle, limit }) => {
-    if (play === undefined) return undefined;
-    const most = limit('playLimitMm', axle?.playLimitMm);
-    return {
-      playMm: play,
-      ...(most.from === 'car' || most.from === 'shop' ? { limitMm: most.value, limitFrom: most.from } : {}),
-      ...(axle?.bearingSpanMm ? { spanMm: axle.bearingSpanMm } : {}),
-      ...(axle?.rotorRadiusMm ? { rotorRadiusMm: axle.rotorRadiusMm } : {}),
-    };
-  },
+  input: ({ play }, { axle, shop }) =>
+    play === undefined
+      ? undefined
+      : {
+          playMm: play,
+          ...MEASURES.bearing.held!.own({ axle, shop }),
+          ...(axle?.bearingSpanMm ? { spanMm: axle.bearingSpanMm } : {}),
+          ...(axle?.rotorRadiusMm ? { rotorRadiusMm: axle.rotorRadiusMm } : {}),
+        },
   limits: ({ axle, limit }) => [['At most', limit('playLimitMm', axle?.playLimitMm), 'mm', 3]],
   values: (input) => definedOnly({ play: input.playMm as number }),
 };
@@ -96,7 +95,7 @@ const flex: FigureForm = {
       ? undefined
       : {
           deflectionMm: deflection,
-          ...(shop.hubFlexMm === undefined ? {} : { limitMm: shop.hubFlexMm }),
+          ...MEASURES.flex.held!.own({ shop }),
         },
   limits: ({ limit }) => [['At most', limit('hubFlexMm'), 'mm', 2]],
   values: (input) => definedOnly({ deflection: input.deflectionMm as number }),
@@ -116,7 +115,7 @@ const drum: FigureForm = {
       : {
           boreMm: [first, second],
           ...(shoes === undefined ? {} : { shoesMm: shoes }),
-          ...ownLimits(shop, ['drumOvalMm', 'shoeGapMm']),
+          ...MEASURES.drum.held!.own({ shop }),
         },
   limits: ({ limit }) => [
     ['Out of round', limit('drumOvalMm'), 'mm', 2],
@@ -175,7 +174,7 @@ const pedal: FigureForm = {
         ? {}
         : { held: { sankMm: sank, seconds: seconds ?? 30, ...definedOnly({ forceN: force }) } }),
       ...(car.pedalRatio === null ? {} : { pedalRatio: car.pedalRatio }),
-      ...ownLimits(shop, ['freePlayLeastMm', 'freePlayMostMm', 'masterMoveMm', 'sinkMm', 'vacuumKPa']),
+      ...MEASURES.pedal.held!.own({ shop }),
     };
   },
   limits: ({ limit }) => [
@@ -242,15 +241,10 @@ const heat: FigureForm = {
       }),
     );
     if (Object.keys(corners).length === 0) return undefined;
-    const pads = {
-      ...(car.front.padLimitC === null ? {} : { front: car.front.padLimitC }),
-      ...(car.rear.padLimitC === null ? {} : { rear: car.rear.padLimitC }),
-    };
     return {
       corners,
-      ...(Object.keys(pads).length === 0 ? {} : { padLimitC: pads }),
       ...(fluidBoilingHereC === undefined ? {} : { fluidBoilingHereC }),
-      ...ownLimits(shop, ['wheelSpreadK', 'allHotC', 'trackMarginK']),
+      ...MEASURES.heat.held!.own({ car, shop }),
     };
   },
   limits: ({ limit, fluidBoilingHereC }) => [

@@ -4,16 +4,17 @@ import { useState } from 'react';
 import { axleOf, type Corner } from '@/core/car/corner';
 import { USUAL_RADII } from '@/core/car/usualRadii';
 import { headOf } from '@/core/job/standing';
+import { hub } from '@/core/readings/hub/reading';
 import { reindex } from '@/core/readings/hub/reindex';
 import type { ReindexInput } from '@/core/readings/hub/reindexSchema';
 import { readRotor } from '@/core/readings/rotor/rotor';
 import type { RotorInput } from '@/core/readings/rotor/schema';
 import { Button } from '@/ui/Button';
 import { useDesk } from '../../job/desk/Desk';
+import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
-import { useLimits } from '../useLimit';
 import { useReading } from '../useReading';
 import { useTyped } from '../useTyped';
 import { ReindexAnswer } from './ReindexAnswer';
@@ -27,7 +28,7 @@ const BLANK = { runout: Array<string>(STATIONS).fill(''), hubRadius: '', rotorRa
 export function HubForm({ corner, onDone }: { corner: Corner; onDone?: () => void }) {
   const { sheet } = useDesk();
   const units = useUnits();
-  const limit = useLimits();
+  const shop = useShop();
   const slot = useReading('reindex', corner);
   const axle = sheet.car[axleOf(corner)];
   const onFile = slot.head?.input as ReindexInput | undefined;
@@ -70,27 +71,13 @@ export function HubForm({ corner, onDone }: { corner: Corner; onDone?: () => voi
           : !(Number.isInteger(studs) && studs >= 3 && studs <= 10)
             ? `Studs is ${typed.studs}: 3 to 10 is accepted`
             : undefined;
-  const limits = {
-    limitMm: limit('runoutMm', axle.runoutLimitMm),
-    hubLimitMm: limit('hubLimitMm', axle.hubLimitMm),
-  };
-  const own = (['limitMm', 'hubLimitMm'] as const).filter(
-    (name) => limits[name].from === 'car' || limits[name].from === 'shop',
-  );
   const input: ReindexInput | undefined =
     whole && !wrong
       ? {
           hub: { runoutMm: values as number[], radiusMm: hubRadius },
           ...(rotor ? { mounted: { runoutMm: readRotor(rotor).readMm, radiusMm: rotorRadius } } : {}),
           studs,
-          ...Object.fromEntries(own.map((name) => [name, limits[name].value])),
-          ...(own.length === 0
-            ? {}
-            : {
-                limitsFrom: Object.fromEntries(
-                  own.map((name) => [name, limits[name].from as 'car' | 'shop']),
-                ),
-              }),
+          ...hub.held!.own({ axle, shop: shop.limits }),
         }
       : undefined;
   const result = input && reindex(input);

@@ -1,9 +1,9 @@
 import { axleOf, type Corner } from '@/core/car/corner';
 import type { ShopLimits } from '@/core/car/limits/catalogue';
 import type { CarSpec } from '@/core/car/spec';
+import { pads } from '@/core/readings/pads/reading';
 import type { Pad, PadsInput } from '@/core/readings/pads/schema';
 import type { Units } from '../../shell/units';
-import { ownLimits } from '../useLimit';
 
 /** A corner's pads as typed, by `inner.leading` and the like. */
 export type PadsTyped = Record<string, string>;
@@ -90,7 +90,7 @@ export function readPadsTyped(
       newMm,
       minimumMm,
       corners: { [corner]: { inner, outer } },
-      ...ownLimits(limits, ['trackPadMm', 'innerOuterMm', 'taperAlongMm', 'taperRadialMm', 'sidesMm']),
+      ...pads.held!.own({ shop: limits }),
     },
   };
 }

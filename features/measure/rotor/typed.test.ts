@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { startingSet } from '@/core/car/startingSets';
 import { rotorSchema } from '@/core/readings/rotor/schema';
-import { INCHES, limitsIn, METRIC } from '../../../tests/support/units';
+import { INCHES, METRIC } from '../../../tests/support/units';
 import {
   blankRotor,
   figureOf,
@@ -14,7 +14,7 @@ import {
 } from './typed';
 
 const axle = { ...startingSet('saloon').front, rotorNewMm: 28, rotorMinimumMm: 26, studs: 5 };
-const given = { axle, units: METRIC, limit: limitsIn() };
+const given = { axle, units: METRIC, shop: {} };
 const RUNOUT = ['0', '.02', '.05', '.06', '.05', '.03', '-.01', '-.02'];
 const THICK = ['26.20', '26.21', '26.2', '26.2', '26.2', '26.19', '26.2', '26.2'];
 
@@ -102,7 +102,7 @@ describe('a rotor as it is typed', () => {
 
   it('carries the limit of the car or the shop with whose it is, and not what is only usual', () => {
     expect(readTyped(full(), given).input!.limits).toBeUndefined();
-    const shop = readTyped(full(), { ...given, limit: limitsIn({ dtvMm: 0.02 }) }).input!;
+    const shop = readTyped(full(), { ...given, shop: { dtvMm: 0.02 } }).input!;
     expect([shop.limits, shop.limitsFrom]).toEqual([{ dtvMm: 0.02 }, { dtvMm: 'shop' }]);
     const own = readTyped(full(), { ...given, axle: { ...axle, runoutLimitMm: 0.03 } }).input!;
     expect([own.limits, own.limitsFrom]).toEqual([{ runoutMm: 0.03 }, { runoutMm: 'car' }]);

@@ -1,5 +1,6 @@
-import type { ResolvedLimit } from '@/core/car/limits/catalogue';
+import type { ShopLimits } from '@/core/car/limits/catalogue';
 import type { AxleSpec } from '@/core/car/spec';
+import { rotor } from '@/core/readings/rotor/reading';
 import type { RotorInput } from '@/core/readings/rotor/schema';
 import type { Units } from '../../shell/units';
 
@@ -110,11 +111,11 @@ export type RotorRead = {
 type Given = {
   axle: AxleSpec;
   units: Units;
-  limit: (name: 'runoutMm' | 'dtvMm', car: number | null) => ResolvedLimit;
+  shop: ShopLimits;
 };
 
 /** The sheet as a reading, as soon as it is one: every station's runout; thickness when all of it is there. */
-export function readTyped(typed: RotorTyped, { axle, units, limit }: Given): RotorRead {
+export function readTyped(typed: RotorTyped, { axle, units, shop }: Given): RotorRead {
   const entered: Record<string, string> = {};
   let wrong: RotorRead['wrong'];
   const read = (name: string, path: string, check: (mm: number) => string | undefined): number | null => {
@@ -148,8 +149,6 @@ export function readTyped(typed: RotorTyped, { axle, units, limit }: Given): Rot
   ].find((name) => name !== undefined);
   if (wrong || !whole(runout)) return { runout, entered, unfinished, wrong };
 
-  const limits = { runoutMm: limit('runoutMm', axle.runoutLimitMm), dtvMm: limit('dtvMm', axle.dtvLimitMm) };
-  const set = (['runoutMm', 'dtvMm'] as const).filter((name) => isOwn(limits[name]));
   const rounds = repeats.filter(whole);
   return {
     runout,
@@ -162,14 +161,8 @@ export function readTyped(typed: RotorTyped, { axle, units, limit }: Given): Rot
       ...(rounds.length === 0 ? {} : { repeatsMm: rounds }),
       ...(outer === null || inner === null ? {} : { edgesMm: { outer, inner } }),
       ...(axle.rotorNewMm === null ? {} : { newMm: axle.rotorNewMm }),
-      ...(axle.rotorMinimumMm === null ? {} : { minimumMm: axle.rotorMinimumMm }),
       ...(axle.studs === null ? {} : { studs: axle.studs }),
-      ...(set.length === 0
-        ? {}
-        : {
-            limits: Object.fromEntries(set.map((name) => [name, limits[name].value])),
-            limitsFrom: Object.fromEntries(set.map((name) => [name, limits[name].from as 'car' | 'shop'])),
-          }),
+      ...rotor.held!.own({ axle, shop }),
     },
   };
 }
@@ -186,10 +179,6 @@ function thicknessWrong(mm: number, newMm: number | null, units: Units): string 
 function firstGap(column: string, values: readonly (number | null)[]): string | undefined {
   const gap = values.indexOf(null);
   return gap >= 0 && values.some((value) => value !== null) ? `${column}.${gap}` : undefined;
-}
-
-function isOwn(limit: ResolvedLimit): boolean {
-  return limit.from === 'car' || limit.from === 'shop';
 }
 
 function whole(values: readonly (number | null)[]): values is number[] {

@@ -6,6 +6,7 @@ import { grownBack } from '@/core/planning/wear/history';
 import { type RotorResult, readRotor } from '@/core/readings/rotor/rotor';
 import type { RotorInput } from '@/core/readings/rotor/schema';
 import { useDesk } from '../../job/desk/Desk';
+import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell } from '../MeasureCell';
 import { useJustFitted } from '../PhaseContext';
@@ -32,6 +33,7 @@ export function useRotorSheet(corner: Corner, cellPrefix = `rotor-${corner}`, on
   const { sheet } = useDesk();
   const units = useUnits();
   const limit = useLimits();
+  const shop = useShop();
   const wear = usePastWear();
   const slot = useReading('rotor', corner);
   const onFile = slot.head?.input as RotorInput | undefined;
@@ -41,7 +43,7 @@ export function useRotorSheet(corner: Corner, cellPrefix = `rotor-${corner}`, on
   const fitted = useJustFitted();
   const [newPart, setNewPart] = useState(fitted);
   const axle = sheet.car[axleOf(corner)];
-  const read: RotorRead = readTyped(typed, { axle, units, limit });
+  const read: RotorRead = readTyped(typed, { axle, units, shop: shop.limits });
   const result: RotorResult | undefined = read.input && readRotor(read.input);
   const grown =
     result?.lowestMm === undefined

@@ -5,8 +5,8 @@ import type { BaseUnit } from '@/core/base/units/display';
 import { FLUID_CLASSES, type FluidClass } from '@/core/car/fluidClasses';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import { type FluidInput, readFluid } from '@/core/readings/fluid/fluid';
-import { FLUID_LIMITS } from '@/core/readings/fluid/limits';
 import { FLUID_RANGES } from '@/core/readings/fluid/ranges';
+import { fluid as fluidReading } from '@/core/readings/fluid/reading';
 import type { Quantity } from '@/core/readings/instruments/kinds';
 import type { Phase } from '@/core/readings/phase';
 import { Button } from '@/ui/Button';
@@ -19,7 +19,7 @@ import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
 import { usePhase } from '../PhaseContext';
-import { ownLimits, useLimits } from '../useLimit';
+import { useLimits } from '../useLimit';
 import { useReading } from '../useReading';
 import { BetterThanClass } from './BetterThanClass';
 
@@ -96,7 +96,7 @@ export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: () =
         ...(boilingC === undefined ? {} : { boilingC }),
         ...(caliperPeakC === undefined ? {} : { caliperPeakC }),
         ...(bottle ? { bottle } : {}),
-        ...ownLimits(shop.limits, FLUID_LIMITS),
+        ...fluidReading.held!.own({ shop: shop.limits }),
       },
       entered,
     );
