@@ -639,3 +639,24 @@ test('a trouble can be stopped at, and what wants bedding in is told the driver 
   await expect(page.getByRole('main')).toContainText('the driver was told by Mira');
   await expect(page.getByRole('main')).toContainText('a pin or piston is bound at');
 });
+
+test('whether there is metal enough is asked beside what was measured', async ({ page }) => {
+  const job = await newJob(page, 'Club saloon', 'Shakes under braking');
+  const thicknessMm = [23.4, 23.41, 23.4, 23.39, 23.4, 23.42, 23.4, 23.41];
+  const sent = await page.request.post(`/api${job.replace('/job', '/jobs')}/readings`, {
+    data: {
+      id: crypto.randomUUID(),
+      phase: 'before',
+      kind: 'rotor',
+      corner: 'FL',
+      input: { runoutMm: [0, 0.02, 0.05, 0.06, 0.05, 0.03, -0.01, -0.02], thicknessMm },
+      replaces: null,
+      why: '',
+    },
+  });
+  expect(sent.ok(), await sent.text()).toBe(true);
+  await page.goto(`${job}/work`);
+  await choose(page, 'Machine the rotors, axle pair');
+  await page.getByRole('button', { name: 'Start' }).click();
+  await expect(page.getByRole('list', { name: 'Metal left' })).toContainText(/FL: lowest 23.39 mm, discard/);
+});

@@ -114,6 +114,7 @@ export const ROTORS = {
           })
           .join('; ')}. Thickness after the cut must stand above it with wear to come.`,
         {
+          facts: 'metal_left',
           ask: [
             { value: 'enough', label: 'Enough' },
             { value: 'short', label: 'Not enough', trouble: 'short' },

@@ -97,7 +97,7 @@ export type Step = {
     gates?: true;
   };
   /** What the readings of this job work out for this step, shown large. */
-  facts?: 'pedal_ratio' | 'reindex';
+  facts?: 'pedal_ratio' | 'reindex' | 'metal_left';
   /** One slowdown of a bed-in, and the rotor temperature it should leave. */
   slowdown?: { fromKmh: number; toKmh: number; coolS: number; predictedC?: number };
 };

@@ -1,19 +1,65 @@
 'use client';
 
+import { axleOf, CORNERS } from '@/core/car/corner';
 import { headOf } from '@/core/job/standing';
 import type { Step } from '@/core/planning/run/step';
 import { reindex } from '@/core/readings/hub/reindex';
 import type { ReindexInput } from '@/core/readings/hub/reindexSchema';
 import { pedalRatio } from '@/core/readings/pedal/pedalRatio';
 import type { PedalRatioInput } from '@/core/readings/pedal/pedalRatioSchema';
+import { readRotor } from '@/core/readings/rotor/rotor';
+import type { RotorInput } from '@/core/readings/rotor/schema';
+import { cn } from '@/ui/cn';
 import { ReindexAnswer } from '../../../measure/hub/ReindexAnswer';
 import { PedalAnswer } from '../../../measure/whole/PedalAnswer';
+import { useUnits } from '../../../shell/useUnits';
 import { useDesk } from '../../desk/Desk';
 
+/** What is worked out from one reading of the job. */
 const KIND = { pedal_ratio: 'pedal-ratio', reindex: 'reindex' } as const;
 
-/** What was measured on this job, worked out for the step in hand: where the clevis goes, which stud to turn to. */
+/** What was measured on this job, worked out for the step in hand: where the clevis goes, which stud to turn to, what metal is left. */
 export function StepFacts({ step, facts }: { step: Step; facts: NonNullable<Step['facts']> }) {
+  return facts === 'metal_left' ? <MetalLeft /> : <WorkedOut step={step} facts={facts} />;
+}
+
+/** Every rotor measured on this job against its discard thickness: what may still be cut away. */
+function MetalLeft() {
+  const { sheet } = useDesk();
+  const { full } = useUnits();
+  const rows = CORNERS.flatMap((corner) => {
+    const same = (row: { kind: string; corner: string }) => row.kind === 'rotor' && row.corner === corner;
+    const input = headOf(sheet.readings, 'before', same)?.input as RotorInput | null | undefined;
+    const lowestMm = input ? readRotor(input).lowestMm : undefined;
+    return lowestMm === undefined
+      ? []
+      : [{ corner, lowestMm, leastMm: sheet.car[axleOf(corner)].rotorMinimumMm }];
+  });
+  if (rows.length === 0)
+    return <p className="my-2 text-lg text-soft">No thickness measured on this job: measure it first.</p>;
+  return (
+    <ul className="my-2 text-lg" aria-label="Metal left">
+      {rows.map(({ corner, lowestMm, leastMm }) => (
+        <li key={corner}>
+          {corner}: lowest <b className="reading font-semibold">{full(lowestMm, 'mm', 2)}</b>
+          {leastMm === null ? (
+            ', discard thickness not on file'
+          ) : (
+            <>
+              , discard {full(leastMm, 'mm', 2)}:{' '}
+              <b className={cn('reading font-semibold', lowestMm <= leastMm && 'text-stop')}>
+                {full(Math.max(0, lowestMm - leastMm), 'mm', 2)}
+              </b>{' '}
+              to take off both faces together
+            </>
+          )}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function WorkedOut({ step, facts }: { step: Step; facts: keyof typeof KIND }) {
   const { sheet } = useDesk();
   const at = facts === 'reindex' ? (step.corner ?? '') : '';
   const same = (row: { kind: string; corner: string }) => row.kind === KIND[facts] && row.corner === at;
