@@ -84,7 +84,10 @@ const PEDAL: Record<string, string> = {
       ['33.5', '30', '21.5'],
       ['40.5', '37', '27'],
     ].flatMap((row, at) =>
-      ['Travel now', 'Third press', 'When good'].map((label, index) => [`${label}, row ${at + 1}`, row[index]!]),
+      ['Travel now', 'Third press', 'When good'].map((label, index) => [
+        `${label}, row ${at + 1}`,
+        row[index]!,
+      ]),
     ),
   ),
   'FR mm': '0.08',
@@ -197,7 +200,8 @@ async function takeEach(browser: Browser, views: readonly View[], base: string, 
     for (let stop = 0; stop < skip; stop++) await page.getByRole('button', { name: 'Skip' }).click();
     if (job) await page.getByLabel('Or another job').selectOption({ label: job });
     for (const press of presses) await page.getByText(press, { exact: true }).first().click();
-    for (const [label, text] of Object.entries(fills)) await page.getByLabel(label, { exact: true }).fill(text);
+    for (const [label, text] of Object.entries(fills))
+      await page.getByLabel(label, { exact: true }).fill(text);
     await shows?.(page).first().waitFor();
     if (region)
       await page.getByRole('region', { name: region }).evaluate((element) => element.scrollIntoView());

@@ -1,5 +1,4 @@
 import { bearing } from './bearing/reading';
-import type { ReadingDefinition } from './definition';
 import { drum } from './drum/reading';
 import { fluid } from './fluid/reading';
 import { heat } from './heat/reading';
@@ -33,7 +32,5 @@ export function formUnder(finding: FindingId): MeasureId | undefined {
 
 /** What is known of a kind of reading, by the name it is written down under. */
 export function measureOfKind(kind: string): Measure | undefined {
-  return Object.values<ReadingDefinition<Record<string, unknown>, never>>(MEASURES as never).find(
-    (each) => each.kind === kind,
-  ) as Measure | undefined;
+  return Object.values(MEASURES).find((each) => each.kind === kind);
 }

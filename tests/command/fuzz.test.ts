@@ -102,9 +102,10 @@ describe('whatever a client sends', () => {
     }
     expect(broken).toEqual([]);
     expect(nameless).toEqual([]);
-    // The grammar is worth something only when requests get past the first fence too.
-    expect(statuses.get(422) ?? 0).toBeGreaterThan(200);
-    expect(statuses.get(200) ?? 0).toBeGreaterThan(200);
+    // The grammar is worth something only when requests get past the first fence too: one in twelve, with every new page
+    // that takes no body the shares shift.
+    expect(statuses.get(422) ?? 0).toBeGreaterThan(REQUESTS / 12);
+    expect(statuses.get(200) ?? 0).toBeGreaterThan(REQUESTS / 12);
     expect((await fetch(`${server.address}/api/health`)).status).toBe(200);
     expect((await fetch(server.address)).status).toBe(200);
   });
