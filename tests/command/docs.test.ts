@@ -12,16 +12,19 @@ const text = (file: string) => readFileSync(join(ROOT, file), 'utf8');
 const PICTURES = readdirSync(join(ROOT, 'docs/screenshots'));
 
 describe('the documents', () => {
-  it.each(['README.md', 'docs/architecture.md', 'docs/sources.md', 'docs/instruments.md'])(
-    '%s links only to what is there',
-    (file) => {
-      const links = [...text(file).matchAll(/\]\((?!https?:)([^)#]+)\)/g)].map((match) => match[1]!);
-      for (const link of links) expect(existsSync(join(ROOT, file, '..', link)), link).toBe(true);
-    },
-  );
+  it.each([
+    'README.md',
+    'docs/architecture.md',
+    'docs/sources.md',
+    'docs/calculations.md',
+    'docs/instruments.md',
+  ])('%s links only to what is there', (file) => {
+    const links = [...text(file).matchAll(/\]\((?!https?:)([^)#]+)\)/g)].map((match) => match[1]!);
+    for (const link of links) expect(existsSync(join(ROOT, file, '..', link)), link).toBe(true);
+  });
 
   it('name only files and folders that exist', () => {
-    for (const file of ['docs/architecture.md', 'docs/sources.md']) {
+    for (const file of ['docs/architecture.md', 'docs/sources.md', 'docs/calculations.md']) {
       const paths = [...text(file).matchAll(/`((?:core|server|features|scripts|tests|db)\/[\w./-]+)`/g)].map(
         (match) => match[1]!,
       );

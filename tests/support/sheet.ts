@@ -76,17 +76,24 @@ export function answerRow({
   };
 }
 
-/** A fluid reading row. */
-export function fluidRow(moisturePct: number, phase: Phase = 'before', minute = 1): ReadingRow {
+type Read = Pick<ReadingRow, 'kind' | 'corner' | 'input'> & { phase?: Phase; minute?: number };
+
+/** A reading row. */
+export function readingRow({ kind, corner, input, phase = 'before', minute = 1 }: Read): ReadingRow {
   return {
     id: id(),
     phase,
-    kind: 'fluid',
-    corner: '',
-    input: { class: 'DOT4', moisturePct },
+    kind,
+    corner,
+    input,
     entered: {},
     replaces: null,
     why: '',
     recordedAt: at(minute),
   };
+}
+
+/** A fluid reading row. */
+export function fluidRow(moisturePct: number, phase: Phase = 'before', minute = 1): ReadingRow {
+  return readingRow({ kind: 'fluid', corner: '', input: { class: 'DOT4', moisturePct }, phase, minute });
 }

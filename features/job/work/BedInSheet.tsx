@@ -28,7 +28,7 @@ export function BedInSheet({ bedIn }: { bedIn: NonNullable<WorkPlan['bedIn']> })
           <li key={`${fromKmh} ${toKmh} ${coolS}`}>
             <b className="reading font-semibold">{count} ×</b> {speedWords(fromKmh)} to{' '}
             {toKmh === 0 ? 'a stop' : speedWords(toKmh)}
-            {coolS > 0 ? `, ${coolS} s to cool after each` : ', one straight after another'}
+            {coolS > 0 ? `, ${coolS} s to cool after each` : ', then back up to speed for the next'}
           </li>
         ))}
       </ul>
@@ -50,7 +50,7 @@ export function BedInSheet({ bedIn }: { bedIn: NonNullable<WorkPlan['bedIn']> })
         <p>
           {other.label} rotors: hottest{' '}
           <b className="reading font-semibold">{units.full(Math.max(...other.peaksC), '°C', 0)}</b>
-          {plan.countFor !== (input.axle === 'rear' ? 'rear' : 'front') && '; the count is for these'}.
+          {plan.betterStops !== null && plan.countFor === other.id && '; the count is for these'}.
         </p>
       )}
       <div className="h-64 max-w-2xl print:hidden">
@@ -69,7 +69,7 @@ export function BedInSheet({ bedIn }: { bedIn: NonNullable<WorkPlan['bedIn']> })
 function otherAxle({ axles }: Partial<BedInPlan>, { axle }: BedInInput) {
   const id = axle === 'rear' ? 'front' : 'rear';
   const peaksC = axles?.[id] ?? [];
-  return peaksC.length === 0 ? undefined : { label: id === 'front' ? 'Front' : 'Rear', peaksC };
+  return peaksC.length === 0 ? undefined : { id, label: id === 'front' ? 'Front' : 'Rear', peaksC };
 }
 
 type Group = { count: number; fromKmh: number; toKmh: number; coolS: number };
