@@ -7,6 +7,7 @@ import { cn } from '@/ui/cn';
 const BENCHES = [
   { href: '/bench/fluid', label: 'Fluid' },
   { href: '/bench/pedal', label: 'Pedal' },
+  { href: '/bench/balance', label: 'Balance' },
   { href: '/bench/heat', label: 'Heat' },
 ] as const;
 

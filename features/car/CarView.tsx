@@ -30,6 +30,9 @@ type Props = {
   parts: FittedPart[];
 };
 
+/** The benches that start from this car's own figures. */
+const BENCHES = { pedal: 'Pedal bench', balance: 'Balance bench', heat: 'Heat bench' } as const;
+
 /** A car: its brakes on the plate and in figures, its jobs, its last readings, what is due. */
 export function CarView({ car, jobs, readings, due, past, parts }: Props) {
   const shop = useShop();
@@ -54,13 +57,12 @@ export function CarView({ car, jobs, readings, due, past, parts }: Props) {
         <div className="mb-4 flex flex-wrap items-center gap-3">
           <h1 className="text-3xl">{car.name}</h1>
           <span className="text-soft">{car.note}</span>
-          <span className="ml-auto flex gap-2">
-            <Link href={`/bench/pedal?car=${car.id}`} className={buttonClass()}>
-              Pedal bench
-            </Link>
-            <Link href={`/bench/heat?car=${car.id}`} className={buttonClass()}>
-              Heat bench
-            </Link>
+          <span className="ml-auto flex flex-wrap justify-end gap-2">
+            {(['pedal', 'balance', 'heat'] as const).map((bench) => (
+              <Link key={bench} href={`/bench/${bench}?car=${car.id}`} className={buttonClass('quiet')}>
+                {BENCHES[bench]}
+              </Link>
+            ))}
             <Link href={`/car/${car.id}/edit`} className={buttonClass()}>
               Edit
             </Link>

@@ -3,6 +3,7 @@ export const GO_KEYS = [
   { keys: 'g b', does: 'Bay', href: '/' },
   { keys: 'g l', does: 'Ledger', href: '/ledger' },
   { keys: 'g f', does: 'Bench, fluid', href: '/bench/fluid' },
+  { keys: 'g a', does: 'Bench, balance', href: '/bench/balance' },
   { keys: 'g t', does: 'Bench, heat (temperatures)', href: '/bench/heat' },
   { keys: 'g p', does: 'Bench, pedal', href: '/bench/pedal' },
   { keys: 'g h', does: 'Shelf', href: '/shelf' },

@@ -142,3 +142,25 @@ test('the heat bench: which lap, which change buys laps, fitted to what was meas
   await expect(page.getByLabel('Rotor, paint, row 1')).toHaveValue('300');
   await expect(main).toContainText('Fitted to what was measured');
 });
+
+test('the balance bench: effort, who locks first, drums behind, another bore', async ({ page }) => {
+  await page.goto('/bench/balance');
+  const main = page.getByRole('main');
+  await expect(main).toContainText('over 6.43, the least of UN R13-H type 0');
+  await page.getByLabel('Foot presses').fill('60');
+  await expect(main).toContainText('under 6.43, the least of UN R13-H type 0');
+  await page.getByLabel('Foot presses').fill('400');
+  await expect(main).toContainText(/Locks firstfront/);
+  await page.getByLabel('Rear friction').fill('0.95');
+  await page.getByLabel('Front friction').fill('0.3');
+  await expect(main).toContainText(/Locks firstrear.*the car turns round/);
+  await expect(page.getByRole('table').getByRole('row')).toHaveCount(9);
+  await page.getByRole('radio', { name: 'Drum' }).click();
+  await page.getByLabel('Cylinder, mm').fill('19.05');
+  await expect(page.getByLabel('Brake factor')).toHaveValue('2.2');
+  await expect(main).toContainText(/torque of one wheel/);
+  await page.getByLabel('Front radius').fill('0.4');
+  await expect(page.getByText('0.4 is not taken: 0.05 to 0.3')).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Front radius')).toHaveValue('0.4');
+});

@@ -87,6 +87,7 @@ async function screens(page: Page): Promise<string[]> {
     '/car/new',
     '/bench/fluid',
     '/bench/pedal',
+    '/bench/balance',
     '/bench/heat',
     '/setup',
     '/setup/knowledge',

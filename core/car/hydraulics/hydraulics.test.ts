@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { parseWith } from '../../base/issues/zod';
 import { boreAreaMm2 } from './bore';
+import { boreChoices } from './bores';
 import { hydraulics } from './hydraulics';
 import { type HydraulicsInput, hydraulicsSchema } from './schema';
 
@@ -76,6 +77,18 @@ describe('from the foot to the road', () => {
     expect(hydraulics({ ...CAR, assistKPa: 2000, pedal: { forceN: 0, ratio: 5 } }).decelMs2).toBe(0);
     const drum = hydraulics({ ...CAR, rear: { cylinderMm: 19.05, brakeFactor: 2.2, drumRadiusM: 0.1 } });
     expect(drum.torquePerRotorNm.rear).toBeCloseTo(7 * boreAreaMm2(19.05) * 2.2 * 0.1, 6);
+  });
+
+  it('says of every bore that is made what it asks of the foot and costs in travel', () => {
+    const choices = boreChoices({ ...CAR, wanted: { decelMs2: 9 } });
+    const own = choices.find(({ boreMm }) => boreMm === 22.225)!;
+    expect(own.forceN).toBeCloseTo(hydraulics({ ...CAR, wanted: { decelMs2: 9 } }).pedalForceN!, 6);
+    expect(own.mmPerMl).toBeCloseTo(5500 / 387.9486, 3);
+    for (const [at, { forceN, mmPerMl }] of choices.entries()) {
+      if (at === 0) continue;
+      // Effort goes up with the bore's area, travel down by the same: what one gives the other takes.
+      expect(forceN! * mmPerMl).toBeCloseTo(choices[0]!.forceN! * choices[0]!.mmPerMl, 4);
+    }
   });
 
   it('names the yardstick of the road: UN R13-H type 0', () => {

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { within } from '../../base/issues/range';
+import { HYDRAULIC_RANGES } from './ranges';
 
-const boreMm = within(8, 60, 'mm');
+const boreMm = within(...HYDRAULIC_RANGES.boreMm, 'mm');
 
 const disc = z
   .strictObject({
@@ -11,8 +12,8 @@ const disc = z
       .array(within(15, 90, 'mm'))
       .min(1, 'at least 1 piston')
       .max(16, 'at most 16 pistons'),
-    mu: within(0.05, 1, ''),
-    effectiveRadiusM: within(0.05, 0.3, 'm'),
+    mu: within(...HYDRAULIC_RANGES.mu, ''),
+    effectiveRadiusM: within(...HYDRAULIC_RANGES.effectiveRadiusM, 'm'),
   })
   .refine(({ caliper, pistonsMm }) => caliper !== 'opposed' || pistonsMm.length % 2 === 0, {
     path: ['pistonsMm'],
@@ -21,9 +22,9 @@ const disc = z
 
 /** A drum by its brake factor: the force at the drum's face over the force of one shoe's piston. */
 const drum = z.strictObject({
-  cylinderMm: within(10, 50, 'mm'),
-  brakeFactor: within(0.5, 12, ''),
-  drumRadiusM: within(0.05, 0.3, 'm'),
+  cylinderMm: within(...HYDRAULIC_RANGES.cylinderMm, 'mm'),
+  brakeFactor: within(...HYDRAULIC_RANGES.brakeFactor, ''),
+  drumRadiusM: within(...HYDRAULIC_RANGES.effectiveRadiusM, 'm'),
 });
 
 export const hydraulicsSchema = z
@@ -35,22 +36,22 @@ export const hydraulicsSchema = z
       barFrontShare: within(0.1, 0.9, '').optional(),
     }),
     pedal: z.strictObject({
-      forceN: within(0, 2500, 'N'),
-      ratio: within(1, 15, ''),
-      efficiency: within(0.3, 1, '').optional(),
+      forceN: within(...HYDRAULIC_RANGES.forceN, 'N'),
+      ratio: within(...HYDRAULIC_RANGES.ratio, ''),
+      efficiency: within(...HYDRAULIC_RANGES.efficiency, '').optional(),
     }),
-    assistKPa: within(0, 25000, 'kPa').optional(),
+    assistKPa: within(...HYDRAULIC_RANGES.assistKPa, 'kPa').optional(),
     /** What the rear line gets past the knee, as a share of what comes in. */
     rearValve: z.strictObject({ kneeMPa: within(0, 20, 'MPa'), slope: within(0, 1, '') }).optional(),
     front: disc,
     rear: z.union([disc, drum]),
-    massKg: within(100, 4000, 'kg'),
-    rollingRadiusM: within(0.15, 0.6, 'm'),
-    frontWeightShare: within(0.2, 0.8, '').optional(),
-    cgHeightM: within(0.1, 2, 'm').optional(),
-    wheelbaseM: within(1, 5, 'm').optional(),
-    tyreGrip: within(0.05, 3, '').optional(),
-    wanted: z.strictObject({ decelMs2: within(0.1, 30, 'm/s²') }).optional(),
+    massKg: within(...HYDRAULIC_RANGES.massKg, 'kg'),
+    rollingRadiusM: within(...HYDRAULIC_RANGES.rollingRadiusM, 'm'),
+    frontWeightShare: within(...HYDRAULIC_RANGES.frontWeightShare, '').optional(),
+    cgHeightM: within(...HYDRAULIC_RANGES.cgHeightM, 'm').optional(),
+    wheelbaseM: within(...HYDRAULIC_RANGES.wheelbaseM, 'm').optional(),
+    tyreGrip: within(...HYDRAULIC_RANGES.tyreGrip, '').optional(),
+    wanted: z.strictObject({ decelMs2: within(...HYDRAULIC_RANGES.decelMs2, 'm/s²') }).optional(),
   })
   .superRefine((input, context) => {
     for (const axle of ['front', 'rear'] as const) {

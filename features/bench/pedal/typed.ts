@@ -4,6 +4,7 @@ import type { FirmnessInput } from '@/core/readings/pedal/firmnessSchema';
 import { PEDAL_RANGES } from '@/core/readings/pedal/ranges';
 import type { TravelInput } from '@/core/readings/pedal/travelSchema';
 import type { Units } from '../../shell/units';
+import { readPistons } from '../pistons';
 
 /** One row of the pedal's table: a force, and the travel at it now, at the third press, and when it was good. */
 export type PressRow = { force: string; first: string; third: string; good: string };
@@ -168,19 +169,11 @@ function sideArea(
 ): number | undefined {
   const text = axle === 'front' ? typed.frontPistons : typed.rearPistons;
   const opposed = axle === 'front' ? typed.frontOpposed : typed.rearOpposed;
-  const sizes = text
-    .split(/[\s,;]+/)
-    .filter(Boolean)
-    .map(Number);
-  const fine = sizes.length > 0 && sizes.every((size) => size >= 15 && size <= 90);
-  if (!fine) {
-    wrong[`${axle}Pistons`] = `${text === '' ? 'Empty' : text} is not taken: diameters of 15 to 90 mm`;
+  const { pistonsMm, why } = readPistons(text, opposed);
+  if (!pistonsMm) {
+    wrong[`${axle}Pistons`] = why!;
     return undefined;
   }
-  if (opposed && sizes.length % 2 === 1) {
-    wrong[`${axle}Pistons`] = 'An opposed caliper has an even count';
-    return undefined;
-  }
-  const all = sizes.reduce((sum, size) => sum + boreAreaMm2(size), 0);
+  const all = pistonsMm.reduce((sum, size) => sum + boreAreaMm2(size), 0);
   return opposed ? all / 2 : all;
 }

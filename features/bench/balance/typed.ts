@@ -1,0 +1,143 @@
+import type { BaseUnit } from '@/core/base/units/display';
+import { HYDRAULIC_RANGES } from '@/core/car/hydraulics/ranges';
+import type { HydraulicsInput } from '@/core/car/hydraulics/schema';
+import type { Units } from '../../shell/units';
+import { readPistons } from '../pistons';
+
+type AxleTyped = {
+  kind: 'opposed' | 'sliding' | 'drum';
+  pistons: string;
+  mu: string;
+  radius: string;
+  factor: string;
+};
+
+export type BalanceTyped = {
+  bore: string;
+  ratio: string;
+  force: string;
+  assist: string;
+  front: AxleTyped;
+  rear: AxleTyped;
+  mass: string;
+  wheel: string;
+  weight: string;
+  height: string;
+  wheelbase: string;
+  grip: string;
+  wanted: string;
+};
+
+type Calipers = { pistonsMm: readonly number[]; kind: AxleTyped['kind'] };
+
+/** What a car brings to the bench; what is not known of it is that of an ordinary one. */
+export type BalanceStart = {
+  boreMm?: number;
+  ratio?: number;
+  massKg?: number;
+  rollingRadiusM?: number;
+  front?: Calipers;
+  rear?: Calipers;
+};
+
+/** The bench before anything is typed, in the units shown. */
+export function balanceStart(own: BalanceStart, units: Units): BalanceTyped {
+  const axle = ({ pistonsMm, kind }: Calipers, radius: string): AxleTyped => ({
+    kind,
+    pistons: pistonsMm.join(', '),
+    mu: '0.42',
+    radius,
+    factor: '2.2',
+  });
+  return {
+    bore: units.asTyped(own.boreMm ?? 22.2, 'mm'),
+    ratio: String(own.ratio ?? 5.5),
+    force: '400',
+    assist: '',
+    front: axle(own.front ?? { pistonsMm: [40, 40, 40, 40], kind: 'opposed' }, '0.133'),
+    rear: axle(own.rear ?? { pistonsMm: [36], kind: 'sliding' }, '0.12'),
+    mass: String(own.massKg ?? 1300),
+    wheel: String(own.rollingRadiusM ?? 0.316),
+    weight: '54',
+    height: '0.5',
+    wheelbase: '2.5',
+    grip: '0.9',
+    wanted: '8',
+  };
+}
+
+type RangeName = keyof typeof HYDRAULIC_RANGES;
+
+/** What was typed on the balance bench as the calc's input, and what of it cannot be one, by field. */
+export function readBalanceBench(
+  typed: BalanceTyped,
+  units: Units,
+): { input?: HydraulicsInput; wrong: Record<string, string> } {
+  const wrong: Record<string, string> = {};
+  const figure = (name: string, text: string, range: RangeName, base: BaseUnit, percent = false) => {
+    const value = units.read(text, base)?.value;
+    if (value === undefined) return undefined;
+    const [low, high] = HYDRAULIC_RANGES[range].map((each) => (percent ? each * 100 : each)) as [
+      number,
+      number,
+    ];
+    if (value >= low && value <= high) return percent ? value / 100 : value;
+    wrong[name] =
+      `${text} is not taken: ${low < 1 ? low : units.show(low, base, 0)} to ${units.full(high, base, high < 5 ? 1 : 0)}`;
+    return undefined;
+  };
+  const needed = (name: string, text: string, ...rest: [RangeName, BaseUnit, boolean?]): number => {
+    const value = figure(name, text, ...rest);
+    if (value === undefined) wrong[name] ??= 'needed';
+    return value ?? Number.NaN;
+  };
+  const rollingRadiusM = needed('wheel', typed.wheel, 'rollingRadiusM', '');
+  const radius = (axle: 'front' | 'rear') => {
+    const metres = needed(`${axle}.radius`, typed[axle].radius, 'effectiveRadiusM', '');
+    if (metres >= rollingRadiusM) wrong[`${axle}.radius`] = 'the brake is inside the wheel';
+    return metres;
+  };
+  const disc = (axle: 'front' | 'rear'): HydraulicsInput['front'] => {
+    const { kind, pistons, mu } = typed[axle];
+    const { pistonsMm = [], why } = readPistons(pistons, kind === 'opposed');
+    if (why) wrong[`${axle}.pistons`] = why;
+    return {
+      caliper: kind === 'opposed' ? 'opposed' : 'sliding',
+      pistonsMm,
+      mu: needed(`${axle}.mu`, mu, 'mu', ''),
+      effectiveRadiusM: radius(axle),
+    };
+  };
+  const rear: HydraulicsInput['rear'] =
+    typed.rear.kind === 'drum'
+      ? {
+          cylinderMm: needed('rear.pistons', typed.rear.pistons, 'cylinderMm', ''),
+          brakeFactor: needed('rear.factor', typed.rear.factor, 'brakeFactor', ''),
+          drumRadiusM: radius('rear'),
+        }
+      : disc('rear');
+  const assistKPa = figure('assist', typed.assist, 'assistKPa', 'kPa');
+  const frontWeightShare = figure('weight', typed.weight, 'frontWeightShare', '%', true);
+  const cgHeightM = figure('height', typed.height, 'cgHeightM', '');
+  const wheelbaseM = figure('wheelbase', typed.wheelbase, 'wheelbaseM', '');
+  const tyreGrip = figure('grip', typed.grip, 'tyreGrip', '');
+  const decelMs2 = figure('wanted', typed.wanted, 'decelMs2', '');
+  const input: HydraulicsInput = {
+    master: { boreMm: needed('bore', typed.bore, 'boreMm', 'mm') },
+    pedal: {
+      forceN: needed('force', typed.force, 'forceN', 'N'),
+      ratio: needed('ratio', typed.ratio, 'ratio', ''),
+    },
+    ...(assistKPa === undefined ? {} : { assistKPa }),
+    front: disc('front'),
+    rear,
+    massKg: needed('mass', typed.mass, 'massKg', ''),
+    rollingRadiusM,
+    ...(frontWeightShare === undefined ? {} : { frontWeightShare }),
+    ...(cgHeightM === undefined ? {} : { cgHeightM }),
+    ...(wheelbaseM === undefined ? {} : { wheelbaseM }),
+    ...(tyreGrip === undefined ? {} : { tyreGrip }),
+    ...(decelMs2 === undefined ? {} : { wanted: { decelMs2 } }),
+  };
+  return Object.keys(wrong).length === 0 ? { input, wrong } : { wrong };
+}
