@@ -168,6 +168,7 @@ function warningsFor(
     stops,
     axles,
     predictedC,
+    countFor,
     windowC,
     passesAt,
     betterStops,
@@ -191,7 +192,7 @@ function warningsFor(
         ? 'Track pads need more heat than this: school B, then a full cool-down. A race compound goes by its maker.'
         : `${label.slice(0, 1)} is not usual for this compound: ${compound === 'street' ? 'A or C' : 'A or B'} is.`,
     );
-  said.push(...otherAxle(input, axles, windowC));
+  said.push(...otherAxle(input, { axles, windowC, countFor, betterStops }));
   if (stops.some((stop) => stop.toKmh === 0) && hottest > PRINTS_C)
     said.push(
       'The last stops end hot: off the pedal and away the moment it stands, a hot pad held still prints.',
@@ -204,18 +205,27 @@ function warningsFor(
 const PRINTS_C = 300;
 
 /** What the axle does that `car` does not describe: too hot in any case, too cold where its faces are new as well. */
-function otherAxle(input: BedInInput, axles: Record<Axle, number[]>, { low, high }: Window): string[] {
+function otherAxle(
+  input: BedInInput,
+  {
+    axles,
+    windowC: { low, high },
+    countFor,
+    betterStops,
+  }: Pick<BedInPlan, 'axles' | 'windowC' | 'countFor' | 'betterStops'>,
+): string[] {
   const other: Axle = namedAxle(input) === 'front' ? 'rear' : 'front';
   if (axles[other].length === 0) return [];
   const hottest = Math.max(...axles[other]);
   const label = other === 'front' ? 'Front' : 'Rear';
   const both = input.axle === undefined || input.axle === 'both';
   if (hottest > high) return [`${label} axle too hot: ${Math.round(hottest)} °C, past ${high} °C.`];
-  if (both && hottest < low)
-    return [
-      `${label} axle stays cold: ${Math.round(hottest)} °C, under ${low} °C; its pads finish bedding in use, or are bedded in by themselves.`,
-    ];
-  return [];
+  if (!both || hottest >= low) return [];
+  const way =
+    betterStops !== null && countFor === other
+      ? `${betterStops} slowdowns would reach it.`
+      : 'Its pads finish bedding in use, or are bedded in by themselves.';
+  return [`${label} axle stays cold: ${Math.round(hottest)} °C, under ${low} °C. ${way}`];
 }
 
 function colder(school: BedInSchool, compound: string, own: boolean, betterStops: number | null): string {
