@@ -65,7 +65,9 @@ describe('the bed-in of a car', () => {
     // Nine leave the rear just short of the window, ten reach it; the front is inside either way.
     expect(plan.countFor).toBe('rear');
     expect(plan.betterStops).toBe(10);
-    expect(plan.warnings.join()).toMatch(/Rear axle stays cold: \d+ °C, under 280 °C. 10 slowdowns would reach it/);
+    expect(plan.warnings.join()).toMatch(
+      /Rear axle stays cold: \d+ °C, under 280 °C. 10 slowdowns would reach it/,
+    );
     expect(bedInPlan({ ...both, axle: 'front' })).toMatchObject({ countFor: 'front', betterStops: null });
     const more = bedInPlan({ ...both, stops: 10 });
     expect(Math.max(...more.axles.rear)).toBeGreaterThan(280);
