@@ -1,6 +1,9 @@
 import { defineConfig } from '@playwright/test';
 import { BROWSER } from './scripts/system/browser';
 
+/** Files that take longest: they go first, or one of them runs alone at the end. */
+const LONGEST = /(work|story|screens)\.spec\.ts$/;
+
 /** Debian's Chromium, headless; the server and its database are made by the set-up and ended by the tear-down. */
 export default defineConfig({
   testDir: 'tests/browser',
@@ -8,6 +11,10 @@ export default defineConfig({
   globalSetup: './tests/browser/setup.ts',
   fullyParallel: false,
   workers: 2,
+  projects: [
+    { name: 'longest', testMatch: LONGEST },
+    { name: 'rest', testIgnore: LONGEST },
+  ],
   // No second try: what works only sometimes does not work.
   retries: 0,
   timeout: 60_000,

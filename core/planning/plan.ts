@@ -56,7 +56,7 @@ export function planWork(car: CarSpec, ways: Ways, known: Known, request: Reques
     procedure: request.procedure,
     library: LIBRARY_VERSION,
     corners,
-    steps: lookedAtBareWheeled(stepsOf(request, procedure, own, bleed, bedIn, ways)),
+    steps: leakLookBeforeWheels(stepsOf(request, procedure, own, bleed, bedIn, ways)),
     needs: needsOf(procedure, car, corners, axles, bleed),
     warnings: [
       ...(bleed ? [...bleed.plan.warnings, ...assumedOf(car, bleed.input)] : []),
@@ -173,7 +173,7 @@ function stepsOf(
  * The look for wet spots under pressure comes while the wheels are off and everything can be seen: where a run holds the
  * pedal, firm pedal and hold go before the wheels.
  */
-function lookedAtBareWheeled(steps: Step[]): Step[] {
+function leakLookBeforeWheels(steps: Step[]): Step[] {
   const wheels = steps.findIndex((step) => step.id === 'wheels');
   const hold = steps.findIndex((step) => step.id === 'hold');
   if (wheels < 0 || hold < wheels) return steps;

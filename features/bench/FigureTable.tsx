@@ -8,7 +8,6 @@ export function FigureTable<Row extends Record<string, string>>({
   columns,
   rows,
   wrong,
-  wrongName = (id) => id,
   onChange,
 }: {
   caption: string;
@@ -16,11 +15,9 @@ export function FigureTable<Row extends Record<string, string>>({
   rows: readonly Row[];
   /** By column and row, `first.0`. */
   wrong: Record<string, string>;
-  /** Under which name a column's errors stand, where it is another. */
-  wrongName?: (id: string) => string;
   onChange: (rows: Row[]) => void;
 }) {
-  const nameOf = (id: string, at: number) => `${wrongName(id)}.${at}`;
+  const nameOf = (id: string, at: number) => `${id}.${at}`;
   const set = (at: number, id: keyof Row, text: string) =>
     onChange(rows.map((row, index) => (index === at ? { ...row, [id]: text } : row)));
   const errors = rows.flatMap((_, at) => columns.flatMap(({ id }) => wrong[nameOf(id, at)] ?? []));

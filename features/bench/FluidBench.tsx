@@ -12,7 +12,6 @@ import { type FluidInput, type FluidResult, readFluid } from '@/core/readings/fl
 import { FLUID_RANGES } from '@/core/readings/fluid/ranges';
 import { fluid } from '@/core/readings/fluid/reading';
 import { Choice } from '@/ui/Choice';
-import { cn } from '@/ui/cn';
 import { NumberField, SelectField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import { useLimits } from '../measure/useLimit';
@@ -22,6 +21,7 @@ import { useShop } from '../shell/ShopContext';
 import type { Units } from '../shell/units';
 import { useKept } from '../shell/useKept';
 import { useUnits } from '../shell/useUnits';
+import { BenchFigures } from './BenchFigures';
 
 const BoilingChart = dynamic(() => import('./BoilingChart').then((module) => module.BoilingChart), {
   ssr: false,
@@ -243,17 +243,7 @@ function FluidFigures({ result, use }: { result: FluidResult; use: 'road' | 'tra
   ];
   return (
     <div>
-      <dl className="grid grid-cols-2 border-t-2 border-ink desk:grid-cols-4" aria-live="polite">
-        {items.map((item) => (
-          <div key={item.label} className="py-2 pr-4">
-            <dt className="text-[0.9375rem] text-soft">{item.label}</dt>
-            <dd className="reading text-3xl font-semibold">{item.value}</dd>
-            <dd className={cn('text-[0.9375rem] font-semibold', item.bad ? 'text-stop' : 'text-soft')}>
-              {item.say}
-            </dd>
-          </div>
-        ))}
-      </dl>
+      <BenchFigures items={items} />
       {result.disagreementC !== undefined && (
         <p>
           The two testers disagree by{' '}

@@ -1,5 +1,6 @@
 'use client';
 
+import { useState } from 'react';
 import { type Corner, cornersOf, type Place } from '@/core/car/corner';
 import { type Evidence, pieceSlot } from '@/core/job/evidence';
 import { measureOf } from '@/core/readings/measures';
@@ -19,45 +20,59 @@ const STANDING: Record<Evidence['status'], { word: string; tone: string }> = {
   good: { word: 'proved', tone: 'text-go' },
 };
 
+/** Pieces shown by themselves: a car held by more than that is worked on first. */
+const SHOWN = 12;
+
 /** What ends the holds: each piece asked as such, or measured again where it was measured before. */
 export function EvidenceRows({ evidence }: { evidence: readonly Evidence[] }) {
   const { confirm, closed } = useDesk();
+  const [all, setAll] = useState(false);
+  const shown = all ? evidence : evidence.slice(0, SHOWN);
   return (
-    <ul>
-      {evidence.map((piece) => {
-        const { finding, place, wants, measured, status } = piece;
-        const { word, tone } = STANDING[status];
-        const wanted = wants.map((state) => stateWord(finding, state).toLowerCase()).join(' or ');
-        return (
-          <FindingRow
-            key={pieceSlot(piece)}
-            finding={finding}
-            phase="after"
-            place={place}
-            asked={!measured}
-            about={
-              <>
-                Wanted: <b className="font-semibold text-ink">{wanted}</b>
-                {measured && ', measured again'} ·{' '}
-                <b className={`font-semibold ${tone}`}>
-                  {word}
-                  {measured && status === 'wrong' && piece.state
-                    ? ` (${stateWord(finding, piece.state).toLowerCase()})`
-                    : ''}
-                </b>
-              </>
-            }
-          >
-            {!closed && !measured && (status === 'implied' || status === 'stale') && (
-              <Button className="mt-2" onClick={() => confirm(finding, place, piece.state!)}>
-                It is so now
-              </Button>
-            )}
-            {!closed && status !== 'good' && <MeasureAgain finding={finding} place={place} open={measured} />}
-          </FindingRow>
-        );
-      })}
-    </ul>
+    <>
+      <ul>
+        {shown.map((piece) => {
+          const { finding, place, wants, measured, status } = piece;
+          const { word, tone } = STANDING[status];
+          const wanted = wants.map((state) => stateWord(finding, state).toLowerCase()).join(' or ');
+          return (
+            <FindingRow
+              key={pieceSlot(piece)}
+              finding={finding}
+              phase="after"
+              place={place}
+              asked={!measured}
+              about={
+                <>
+                  Wanted: <b className="font-semibold text-ink">{wanted}</b>
+                  {measured && ', measured again'} ·{' '}
+                  <b className={`font-semibold ${tone}`}>
+                    {word}
+                    {measured && status === 'wrong' && piece.state
+                      ? ` (${stateWord(finding, piece.state).toLowerCase()})`
+                      : ''}
+                  </b>
+                </>
+              }
+            >
+              {!closed && !measured && (status === 'implied' || status === 'stale') && (
+                <Button className="mt-2" onClick={() => confirm(finding, place, piece.state!)}>
+                  It is so now
+                </Button>
+              )}
+              {!closed && status !== 'good' && (
+                <MeasureAgain finding={finding} place={place} open={measured} />
+              )}
+            </FindingRow>
+          );
+        })}
+      </ul>
+      {shown.length < evidence.length && (
+        <Button className="mt-2" onClick={() => setAll(true)}>
+          {evidence.length - shown.length} more pieces of evidence
+        </Button>
+      )}
+    </>
   );
 }
 

@@ -1,6 +1,17 @@
 import type { Page } from '@playwright/test';
 import { expect, saved } from './test';
 
+/** Chooses a job of the library in the planner, and waits for its plan. */
+export async function choose(page: Page, label: string): Promise<void> {
+  // A choice made before the page is awake is not heard: make it until it is.
+  await expect(async () => {
+    await page.getByLabel('Or another job').selectOption({ label });
+    await expect(
+      page.getByRole('region', { name: 'Plan of the work' }).getByRole('heading').first(),
+    ).toContainText(label, { timeout: 500 });
+  }).toPass();
+}
+
 /** Steps done so far, as the head of the run counts them. */
 async function done(page: Page): Promise<number> {
   return Number((await page.getByTestId('run-count').textContent())!.trim().split(' ')[0]);

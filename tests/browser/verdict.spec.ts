@@ -100,3 +100,31 @@ test('a shop that wants nothing learned says so', async ({ page }) => {
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Saved.')).toBeVisible();
 });
+
+test('of very many pieces of evidence the first are shown, the rest one press away', async ({ page }) => {
+  const job = await newJob(page, 'Club saloon', 'Everything at once');
+  const corners = ['FL', 'FR', 'RL', 'RR'];
+  for (const [finding, state, places] of [
+    ['bearing_play', 'excess', corners],
+    ['hose_swell', 'yes', corners],
+    ['rotor_surface', 'cracked', corners],
+    ['wheel_nuts', 'loose', corners],
+    ['leak', 'line_or_hose', ['']],
+    ['pedal_hold', 'sinks', ['']],
+  ] as const)
+    for (const place of places) {
+      const sent = await page.request.post(`/api${job.replace('/job', '/jobs')}/answers`, {
+        data: { id: crypto.randomUUID(), phase: 'before', finding, state, place, replaces: null, why: '' },
+      });
+      expect(sent.ok(), await sent.text()).toBe(true);
+    }
+  await page.goto(`${job}/verdict`);
+  const holds = page.getByRole('region', { name: 'Holds' });
+  const rows = holds.getByText(/^Wanted:/);
+  const more = holds.getByRole('button', { name: /more pieces of evidence/ });
+  await expect(rows).toHaveCount(12);
+  const hidden = Number((await more.textContent())!.trim().split(' ')[0]);
+  await more.click();
+  await expect(rows).toHaveCount(12 + hidden);
+  await expect(more).toHaveCount(0);
+});

@@ -149,7 +149,8 @@ describe('whatever a client sends', () => {
     const all = Promise.all(
       jobs.map(async (id) => {
         const response = await fetch(`${server.address}/job/${id}/verdict`);
-        await response.text();
+        // A hundred pieces of evidence are not all drawn before anybody asks for them.
+        expect(await response.text()).toContain('more pieces of evidence');
         return response.status;
       }),
     );
@@ -166,10 +167,7 @@ describe('whatever a client sends', () => {
     expect(await all).toEqual(Array(10).fill(200));
     expect(performance.now() - started).toBeLessThan(20_000);
     waits.sort((left, right) => left - right);
-    // Half of them within some 30 ms where nothing else runs; a machine that is shared may take its time now and then, and
-    // is still told from a server that computes where it answers: there every wait is as long as the verdicts.
-    expect(waits[Math.floor(waits.length / 4)]).toBeLessThan(100);
-    expect(waits[Math.floor(waits.length / 2)]).toBeLessThan(400);
+    expect(waits[Math.floor(waits.length / 2)]).toBeLessThan(100);
   });
 });
 

@@ -1,19 +1,15 @@
 import type { Metadata } from 'next';
-import { cache, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { JobDesk } from '@/features/job/desk/Desk';
 import { JobFrame } from '@/features/job/JobFrame';
-import { orNotFound } from '@/features/shell/orNotFound';
 import { judgeAside } from '@/server/heavy/judge';
-import { getSheet } from '@/server/jobs/queries';
 import { carParts } from '@/server/parts/queries';
 import { getShelf } from '@/server/shelf/queries';
 import { getShop } from '@/server/shop/queries';
 import { carPast } from '@/server/wear/queries';
+import { sheetOf } from '../../sheetOf';
 
 type Props = { params: Promise<{ id: string }>; children: ReactNode };
-
-/** Title and page want the same sheet: it is read once a request. */
-const sheetOf = cache(async (id: string) => orNotFound(getSheet(id)));
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const { job, car } = await sheetOf((await params).id);

@@ -1,19 +1,18 @@
 import { redirect } from 'next/navigation';
 import { Story } from '@/features/ledger/Story';
-import { orNotFound } from '@/features/shell/orNotFound';
 import { judgeAside } from '@/server/heavy/judge';
-import { getSheet } from '@/server/jobs/queries';
 import { leftBy } from '@/server/ledger/left';
+import { sheetOf } from '../../sheetOf';
 
 type Props = { params: Promise<{ id: string }> };
 
 export async function generateMetadata({ params }: Props) {
-  const { job, car } = await orNotFound(getSheet((await params).id));
+  const { job, car } = await sheetOf((await params).id);
   return { title: `${car.name}: ${job.complaint || `job ${job.number}`}` };
 }
 
 export default async function StoryPage({ params }: Props) {
-  const sheet = await orNotFound(getSheet((await params).id));
+  const sheet = await sheetOf((await params).id);
   if (!sheet.job.closedAt) redirect(`/job/${sheet.job.id}`);
   const [{ holds, proof, derived, measured }, left] = await Promise.all([
     judgeAside(sheet),

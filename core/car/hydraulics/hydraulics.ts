@@ -1,7 +1,8 @@
 import type { Axle } from '../corner';
 import { exceeds, type Gap, type Limit } from '../limits/limit';
 import { type Balance, dynamicBalance, GRAVITY_MS2 } from './balance';
-import { boreAreaMm2 } from './bore';
+import { boreAreaMm2, sideAreaMm2 } from './bore';
+import { linePressureMPa } from './linePressure';
 import type { DiscInput, DrumInput, HydraulicsInput } from './schema';
 
 type PerAxle = Record<Axle, number>;
@@ -59,12 +60,13 @@ const TYPE_0: Limit[] = [
 
 /** Line pressure of each axle at a pedal force, MPa. */
 function pressures({ master, pedal, assistKPa = 0, rearValve }: HydraulicsInput, forceN: number): PerAxle {
-  const pushrodN = forceN * pedal.ratio * (pedal.efficiency ?? 1);
-  const twin = master.rearBoreMm !== undefined;
-  const frontShare = twin ? (master.barFrontShare ?? 0.5) : 1;
+  const { boreMm, rearBoreMm, barFrontShare = 0.5 } = master;
   const assist = forceN === 0 ? 0 : assistKPa / 1000;
-  const front = (pushrodN * frontShare) / boreAreaMm2(master.boreMm) + assist;
-  const rear = twin ? (pushrodN * (1 - frontShare)) / boreAreaMm2(master.rearBoreMm!) + assist : front;
+  const behind = (shareN: number, bore: number) =>
+    linePressureMPa(shareN, pedal.ratio, bore, pedal.efficiency) + assist;
+  const twin = rearBoreMm !== undefined;
+  const front = behind(twin ? forceN * barFrontShare : forceN, boreMm);
+  const rear = twin ? behind(forceN * (1 - barFrontShare), rearBoreMm) : front;
   if (!rearValve || rear <= rearValve.kneeMPa) return { front, rear };
   return { front, rear: rearValve.kneeMPa + rearValve.slope * (rear - rearValve.kneeMPa) };
 }
@@ -72,8 +74,7 @@ function pressures({ master, pedal, assistKPa = 0, rearValve }: HydraulicsInput,
 /** Piston area that presses one pad, or one cylinder's, mm². */
 function pistonAreaMm2(brake: DiscInput | DrumInput): number {
   if ('cylinderMm' in brake) return boreAreaMm2(brake.cylinderMm);
-  const all = brake.pistonsMm.reduce((sum, each) => sum + boreAreaMm2(each), 0);
-  return brake.caliper === 'opposed' ? all / 2 : all;
+  return sideAreaMm2(brake.pistonsMm, brake.caliper === 'opposed');
 }
 
 /** Torque of one wheel, N·m, for each MPa in its line. */

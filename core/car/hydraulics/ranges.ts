@@ -5,6 +5,7 @@ export const HYDRAULIC_RANGES = {
   forceN: [0, 2500],
   efficiency: [0.3, 1],
   assistKPa: [0, 25000],
+  pistonMm: [15, 90],
   mu: [0.05, 1],
   effectiveRadiusM: [0.05, 0.3],
   cylinderMm: [10, 50],

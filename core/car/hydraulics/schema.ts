@@ -9,7 +9,7 @@ const disc = z
     caliper: z.enum(['opposed', 'sliding']),
     /** Every piston of one caliper. */
     pistonsMm: z
-      .array(within(15, 90, 'mm'))
+      .array(within(...HYDRAULIC_RANGES.pistonMm, 'mm'))
       .min(1, 'at least 1 piston')
       .max(16, 'at most 16 pistons'),
     mu: within(...HYDRAULIC_RANGES.mu, ''),

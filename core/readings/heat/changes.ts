@@ -1,15 +1,14 @@
 import { heatSession } from './session';
 import type { HeatSessionInput } from './sessionSchema';
 
-/** What can be changed about a car's heat, with what it takes and what it costs beside (common practice, no source). */
+/** What can be changed about a car's heat, and what it costs beside (common practice, no source). Air to one face cools too, and cracks or cones the rotor: it is not offered. */
 const CHANGES = [
   { id: 'duct_core', label: 'Duct to the core', cost: 'weight, drag, a hand’s work' },
-  { id: 'duct_face', label: 'Air to one face', cost: 'cones or cracks the rotor: not to be kept' },
   { id: 'new_pads', label: 'New pads', cost: 'a set, and a bed-in' },
   { id: 'heavier_rotor', label: 'Rotors a fifth heavier', cost: 'unsprung weight, maybe calipers' },
   { id: 'hotter_pads', label: 'Pads good for 100 K more', cost: 'cold bite, noise, rotor wear' },
   { id: 'better_fluid', label: 'Fluid that boils 40 K higher', cost: 'a flush' },
-  { id: 'lift_and_coast', label: 'Brake from a tenth less speed', cost: 'lap time' },
+  { id: 'slower_entry', label: 'Brake from a tenth less speed', cost: 'lap time' },
 ] as const;
 
 export type ChangeId = (typeof CHANGES)[number]['id'];
@@ -20,7 +19,7 @@ export type Change = {
   cost: string;
   /** Whole laps before a limit is passed; all of them when none is. */
   laps: number;
-  /** The same without it, and which limit came first then. */
+  /** Laps more than without it. */
   gained: number;
 };
 
@@ -51,8 +50,6 @@ function withChange(input: HeatSessionInput, id: ChangeId): HeatSessionInput | u
   switch (id) {
     case 'duct_core':
       return cooling === 'core' ? undefined : { ...input, cooling: 'core' };
-    case 'duct_face':
-      return cooling === 'none' ? { ...input, cooling: 'face' } : undefined;
     case 'new_pads':
       return (car.padWorn ?? 0) > 0 ? { ...input, car: { ...car, padWorn: 0 } } : undefined;
     case 'heavier_rotor':
@@ -65,7 +62,7 @@ function withChange(input: HeatSessionInput, id: ChangeId): HeatSessionInput | u
       return limits.fluidC === undefined
         ? undefined
         : { ...input, limits: { ...limits, fluidC: limits.fluidC + 40 } };
-    case 'lift_and_coast': {
+    case 'slower_entry': {
       const zones = lap.zones.map((zone) => ({
         ...zone,
         fromKmh: Math.max(zone.toKmh + 1, zone.fromKmh * 0.9),

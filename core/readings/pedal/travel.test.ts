@@ -2,7 +2,7 @@ import { levenbergMarquardt } from 'ml-levenberg-marquardt';
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../../../tests/support/drawn';
 import { parseWith } from '../../base/issues/zod';
-import { linePressureMPa } from './line';
+import { linePressureMPa } from '../../car/hydraulics/linePressure';
 import { hoseShare, travelBudget } from './travel';
 import { travelSchema } from './travelSchema';
 import { travelSolve } from './travelSolve';
@@ -90,6 +90,18 @@ describe('gas against flex', () => {
     expect(found.offsetMm).toBeCloseTo(6, 6);
     // Gas takes its travel early: the point that tells most is a light one.
     expect(found.bestNextForceN).toBeLessThan(60);
+    expect(found).toMatchObject({ tells: 'gas', gaps: [] });
+  });
+
+  it('says flex where there is hardly any gas, nothing yet where the bounds are wide, and when a curve is no pedal', () => {
+    const made = (forces: readonly number[], gasMl: number, offset = 6) =>
+      solve(forces.map((forceN) => ({ forceN, travelMm: travelOf(forceN, gasMl, 4.2, offset) })));
+    expect(made([15, 30, 80, 200, 450], 0.05).tells).toBe('flex');
+    // Three heavy presses: all of the gas is squeezed at each, and it looks like free play.
+    expect(made([300, 400, 500], 0.3).tells).toBe('not_yet');
+    expect(made([30, 80, 200, 450], 2, -9).gaps).toEqual([
+      { path: 'points', why: expect.stringContaining('read the lightest press again') },
+    ]);
   });
 
   it('agrees with a general fitting library on a curve with noise', () => {

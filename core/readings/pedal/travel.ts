@@ -1,23 +1,27 @@
 import { convert } from '../../base/units/convert';
 import { boreAreaMm2 } from '../../car/hydraulics/bore';
 import { exceeds, type Gap, type Limit } from '../../car/limits/limit';
-import { gasTaken } from './line';
+import { gasTaken } from './gas';
 import type { TravelInput } from './travelSchema';
 
 /** Bulk modulus of brake fluid, MPa (modelling choice). */
 const FLUID_MPA = 1500;
 
-/**
- * How a hose grows with pressure, against its growth at 1000 psi: in proportion up to there, above it along the shape of
- * the standard's table for a 1/8 in hose, 0.66, 0.79 and 1.21 cm³ a foot at 1000, 1500 and 2900 psi
- * (49 CFR 571.106, from memory).
- */
-const HOSE_SHAPE = [
-  { psi: 0, share: 0 },
-  { psi: 1000, share: 1 },
-  { psi: 1500, share: 0.79 / 0.66 },
-  { psi: 2900, share: 1.21 / 0.66 },
-].map(({ psi, share }) => ({ mpa: convert(psi, 'psi', 'MPa'), share }));
+/** What the standard lets a foot of 1/8 in hydraulic hose swell, cm³ at 1000, 1500 and 2900 psi (49 CFR 571.106, from memory). */
+const SWELL_ML = { regular: [0.66, 0.79, 1.21], low: [0.33, 0.42, 0.61] } as const;
+const FOOT_M = 0.3048;
+
+/** The kinds of hose of that table, by what a metre swells at 1000 psi, ml. */
+export const HOSES = {
+  regular: { label: 'Regular', mlPerM: SWELL_ML.regular[0] / FOOT_M },
+  low: { label: 'Low expansion', mlPerM: SWELL_ML.low[0] / FOOT_M },
+} as const;
+
+/** How a hose grows with pressure, against its growth at 1000 psi: in proportion up to there, above it as the regular one. */
+const HOSE_SHAPE = [0, 1000, 1500, 2900].map((psi, at) => ({
+  mpa: convert(psi, 'psi', 'MPa'),
+  share: at === 0 ? 0 : SWELL_ML.regular[at - 1]! / SWELL_ML.regular[0],
+}));
 
 /** Share of its growth at 1000 psi that a hose has at a pressure; past the table along its last stretch. */
 export function hoseShare(pressureMPa: number): number {

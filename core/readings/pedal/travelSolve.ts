@@ -2,8 +2,9 @@ import type { Issue, Outcome } from '../../base/issues/issue';
 import { type Fit, leastSquares } from '../../base/statistics/leastSquares';
 import { studentQuantile } from '../../base/statistics/studentQuantile';
 import { boreAreaMm2 } from '../../car/hydraulics/bore';
-import type { Limit } from '../../car/limits/limit';
-import { gasTaken, linePressureMPa } from './line';
+import { linePressureMPa } from '../../car/hydraulics/linePressure';
+import type { Gap, Limit } from '../../car/limits/limit';
+import { gasTaken } from './gas';
 import type { TravelSolveInput } from './travelSchema';
 
 /** How well a pedal's travel is read with a rule, mm, one standard deviation; it counts where nothing is left over (model). */
@@ -13,19 +14,24 @@ const SHARE = 0.8;
 /** Bounds of a normal draw that hold it: where the spread is assumed and not estimated. */
 const NORMAL_80 = 1.281551565545;
 
+/** From this much on gas is felt, ml (model: a few millimetres of an ordinary pedal). */
+const FELT_ML = 0.2;
+
 export type TravelSolution = {
   gasMl: number;
   gasLowMl: number;
   gasHighMl: number;
   elasticMmPerMPa: number;
   offsetMm: number;
+  /** What the curve says by its bounds: gas that is felt, flex alone, or nothing yet. */
+  tells: 'gas' | 'flex' | 'not_yet';
   /** How alike gas and flex look to these points, −1 to 1: near −1 more of one is less of the other. */
   correlation: number;
   /** The pedal force at which one more point would narrow the gas the most, N. */
   bestNextForceN: number;
   limits: Limit[];
   defaults: string[];
-  gaps: never[];
+  gaps: Gap[];
 };
 
 /**
@@ -54,14 +60,16 @@ export function travelSolve(input: TravelSolveInput): Outcome<TravelSolution> {
           travels,
         )!;
   const reach = halfWidth(fit, points.length);
+  const offsetMm = without?.coefficients[0] ?? offset;
   return {
     ok: true,
     value: {
       gasMl: Math.max(0, gas),
       gasLowMl: Math.max(0, gas - reach),
       gasHighMl: Math.max(0, gas + reach),
+      tells: gas - reach > FELT_ML ? 'gas' : gas + reach < FELT_ML ? 'flex' : 'not_yet',
       elasticMmPerMPa: without?.coefficients[1] ?? elastic,
-      offsetMm: without?.coefficients[0] ?? offset,
+      offsetMm,
       correlation: fit.spread[1]![2]! / Math.sqrt(fit.spread[1]![1]! * fit.spread[2]![2]!),
       bestNextForceN: bestNext(input, pressures, rowOf),
       limits: [],
@@ -69,7 +77,15 @@ export function travelSolve(input: TravelSolveInput): Outcome<TravelSolution> {
         ...(pedal.efficiency === undefined ? ['pedal.efficiency: 1'] : []),
         ...(points.length === 3 ? [`travel is read to ${RULE_MM} mm`] : []),
       ],
-      gaps: [],
+      gaps:
+        offsetMm < 0
+          ? [
+              {
+                path: 'points',
+                why: 'the curve asks for less than no free play: read the lightest press again',
+              },
+            ]
+          : [],
     },
   };
 }

@@ -6,31 +6,29 @@ import { dynamicBalance } from '@/core/car/hydraulics/balance';
 import { hydraulics } from '@/core/car/hydraulics/hydraulics';
 import type { HydraulicsInput } from '@/core/car/hydraulics/schema';
 import { useTokens } from '@/ui/useTokens';
+import { chartLetters } from '../chartAxis';
 
 ChartJS.register(LinearScale, PointElement, LineElement, Tooltip, Legend);
 
 const STEPS = 40;
 const TO_MS2 = 14;
+/** As hard as a foot presses, N. */
+const MOST_FORCE_N = 800;
 
 /** The front's share of braking over deceleration: what the brakes do, and what would use all four tyres alike. */
 export function BalanceChart({ input }: { input: HydraulicsInput }) {
   const tokens = useTokens();
-  const font = { family: 'Archivo Variable', size: 14 };
+  const { legend, axis } = chartLetters(tokens);
   const ideal = dynamicBalance(input);
   const at = Array.from({ length: STEPS + 1 }, (_, step) => (step / STEPS) * TO_MS2);
-  const actual = at.flatMap((x) => {
-    const { frontShare } = hydraulics({
-      ...input,
-      tyreGrip: undefined,
-      pedal: { ...input.pedal, forceN: 10 + x * 60 },
-    });
-    const decel = hydraulics({
-      ...input,
-      tyreGrip: undefined,
-      pedal: { ...input.pedal, forceN: 10 + x * 60 },
-    }).decelMs2;
-    return frontShare === null || decel > TO_MS2 ? [] : [{ x: decel, y: frontShare * 100 }];
-  });
+  const actual = Array.from({ length: STEPS }, (_, step) => ((step + 1) / STEPS) * MOST_FORCE_N).flatMap(
+    (forceN) => {
+      const pressed = hydraulics({ ...input, tyreGrip: undefined, pedal: { ...input.pedal, forceN } });
+      return pressed.frontShare === null || pressed.decelMs2 > TO_MS2
+        ? []
+        : [{ x: pressed.decelMs2, y: pressed.frontShare * 100 }];
+    },
+  );
   const { locks } = hydraulics(input);
   const line = (label: string, data: { x: number; y: number }[], color: string, dash: number[]) => ({
     label,
@@ -43,7 +41,6 @@ export function BalanceChart({ input }: { input: HydraulicsInput }) {
     pointRadius: 0,
     pointStyle: 'line' as const,
   });
-  const title = (text: string) => ({ display: true, text, color: tokens.ink, font });
   return (
     <Scatter
       role="img"
@@ -79,26 +76,11 @@ export function BalanceChart({ input }: { input: HydraulicsInput }) {
         maintainAspectRatio: false,
         animation: false,
         plugins: {
-          legend: {
-            position: 'bottom',
-            labels: { color: tokens.ink, font, usePointStyle: true, pointStyleWidth: 26 },
-          },
+          legend,
         },
         scales: {
-          x: {
-            min: 0,
-            max: TO_MS2,
-            title: title('Deceleration, m/s²'),
-            ticks: { color: tokens.ink, font },
-            grid: { color: tokens.rule },
-          },
-          y: {
-            min: 40,
-            max: 100,
-            title: title('Front share, %'),
-            ticks: { color: tokens.ink, font },
-            grid: { color: tokens.rule },
-          },
+          x: axis('Deceleration, m/s²', { min: 0, max: TO_MS2 }),
+          y: axis('Front share, %', { min: 40, max: 100 }),
         },
       }}
     />

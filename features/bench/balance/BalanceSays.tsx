@@ -4,9 +4,11 @@ import dynamic from 'next/dynamic';
 import { boreChoices } from '@/core/car/hydraulics/bores';
 import { hydraulics } from '@/core/car/hydraulics/hydraulics';
 import type { HydraulicsInput } from '@/core/car/hydraulics/schema';
+import { exceeds, fallsShort } from '@/core/car/limits/limit';
 import { cn } from '@/ui/cn';
 import { figure } from '@/ui/format';
 import { useUnits } from '../../shell/useUnits';
+import { BenchFigures } from '../BenchFigures';
 
 const BalanceChart = dynamic(() => import('./BalanceChart').then((module) => module.BalanceChart), {
   ssr: false,
@@ -20,8 +22,8 @@ export function BalanceSays({ input }: { input: HydraulicsInput }) {
   const { linePressureMPa, torquePerRotorNm, frontShare, idealFrontShare, decelMs2, locks, pedalForceN } =
     result;
   const limit = (name: string) => result.limits.find((each) => each.name === name)!.value;
-  const short = decelMs2 < limit('type0DecelMs2');
-  const heavy = pedalForceN !== undefined && pedalForceN > limit('type0ForceMostN');
+  const short = fallsShort(decelMs2, limit('type0DecelMs2'));
+  const heavy = pedalForceN !== undefined && exceeds(pedalForceN, limit('type0ForceMostN'));
   const percent = (share: number | null | undefined) =>
     share === null || share === undefined ? '—' : `${figure(share * 100, 0)} %`;
   const items = [
@@ -66,15 +68,7 @@ export function BalanceSays({ input }: { input: HydraulicsInput }) {
   ];
   return (
     <>
-      <dl className="grid grid-cols-2 border-t-2 border-ink xl:grid-cols-4" aria-live="polite">
-        {items.map(({ label, value, say, bad }) => (
-          <div key={label} className="py-2 pr-4">
-            <dt className="text-[0.9375rem] text-soft">{label}</dt>
-            <dd className="reading text-3xl font-semibold">{value}</dd>
-            <dd className={cn('text-[0.9375rem] font-semibold', bad ? 'text-stop' : 'text-soft')}>{say}</dd>
-          </div>
-        ))}
-      </dl>
+      <BenchFigures items={items} />
       <p>
         Line pressure <b className="reading font-semibold">{full(linePressureMPa.front * 1000, 'kPa', 0)}</b>{' '}
         in front, {full(linePressureMPa.rear * 1000, 'kPa', 0)} behind; torque of one wheel{' '}

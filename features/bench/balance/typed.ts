@@ -1,7 +1,7 @@
-import type { BaseUnit } from '@/core/base/units/display';
 import { HYDRAULIC_RANGES } from '@/core/car/hydraulics/ranges';
 import type { HydraulicsInput } from '@/core/car/hydraulics/schema';
 import type { Units } from '../../shell/units';
+import { figureReader } from '../figureReader';
 import { readPistons } from '../pistons';
 
 type AxleTyped = {
@@ -66,31 +66,12 @@ export function balanceStart(own: BalanceStart, units: Units): BalanceTyped {
   };
 }
 
-type RangeName = keyof typeof HYDRAULIC_RANGES;
-
 /** What was typed on the balance bench as the calc's input, and what of it cannot be one, by field. */
 export function readBalanceBench(
   typed: BalanceTyped,
   units: Units,
 ): { input?: HydraulicsInput; wrong: Record<string, string> } {
-  const wrong: Record<string, string> = {};
-  const figure = (name: string, text: string, range: RangeName, base: BaseUnit, percent = false) => {
-    const value = units.read(text, base)?.value;
-    if (value === undefined) return undefined;
-    const [low, high] = HYDRAULIC_RANGES[range].map((each) => (percent ? each * 100 : each)) as [
-      number,
-      number,
-    ];
-    if (value >= low && value <= high) return percent ? value / 100 : value;
-    wrong[name] =
-      `${text} is not taken: ${low < 1 ? low : units.show(low, base, 0)} to ${units.full(high, base, high < 5 ? 1 : 0)}`;
-    return undefined;
-  };
-  const needed = (name: string, text: string, ...rest: [RangeName, BaseUnit, boolean?]): number => {
-    const value = figure(name, text, ...rest);
-    if (value === undefined) wrong[name] ??= 'needed';
-    return value ?? Number.NaN;
-  };
+  const { wrong, figure, needed } = figureReader(units, HYDRAULIC_RANGES);
   const rollingRadiusM = needed('wheel', typed.wheel, 'rollingRadiusM', '');
   const radius = (axle: 'front' | 'rear') => {
     const metres = needed(`${axle}.radius`, typed[axle].radius, 'effectiveRadiusM', '');

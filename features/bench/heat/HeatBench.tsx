@@ -118,12 +118,11 @@ export function HeatBench({ car }: { car?: HeatOf }) {
             caption="Measured peaks, to fit the model to this car"
             columns={[
               { id: 'lap', label: 'Lap' },
-              { id: 'rotor', label: 'Rotor, paint', unit: c },
-              { id: 'caliper', label: 'Caliper, strip', unit: c },
+              { id: 'rotorC', label: 'Rotor, paint', unit: c },
+              { id: 'caliperC', label: 'Caliper, strip', unit: c },
             ]}
             rows={typed.peaks}
             wrong={wrong}
-            wrongName={(id) => ({ rotor: 'rotorC', caliper: 'caliperC' })[id] ?? id}
             onChange={(peaks) => keep({ ...typed, peaks })}
           />
           {typed.peaks.length < MOST_PEAKS && (

@@ -7,6 +7,7 @@ import type { LapPeaks } from '@/core/readings/heat/corner';
 import type { HeatSessionInput } from '@/core/readings/heat/sessionSchema';
 import { useTokens } from '@/ui/useTokens';
 import { useUnits } from '../../shell/useUnits';
+import { chartLetters } from '../chartAxis';
 
 ChartJS.register(LinearScale, PointElement, LineElement, Tooltip, Legend);
 
@@ -22,7 +23,7 @@ export function HeatChart({
 }) {
   const tokens = useTokens();
   const { choice } = useUnits();
-  const font = { family: 'Archivo Variable', size: 14 };
+  const { legend, axis } = chartLetters(tokens);
   const shown = (c: number) => shownValue(c, '°C', choice);
   const curve = (label: string, of: (lap: LapPeaks) => number, color: string, dash: number[]) => ({
     label,
@@ -59,7 +60,6 @@ export function HeatChart({
     data.length === 0
       ? []
       : [{ label, data, borderColor: tokens.ink, backgroundColor: tokens.ink, pointRadius: 6, pointStyle }];
-  const title = (text: string) => ({ display: true, text, color: tokens.ink, font });
   return (
     <Scatter
       role="img"
@@ -90,26 +90,12 @@ export function HeatChart({
         maintainAspectRatio: false,
         animation: false,
         plugins: {
-          legend: {
-            position: 'bottom',
-            labels: { color: tokens.ink, font, usePointStyle: true, pointStyleWidth: 30 },
-          },
+          legend,
           tooltip: { callbacks: { label: ({ parsed }) => `lap ${parsed.x}: ${parsed.y?.toFixed(0)}` } },
         },
         scales: {
-          x: {
-            min: 1,
-            max: Math.max(2, laps.length),
-            title: title('Lap'),
-            ticks: { color: tokens.ink, font, precision: 0 },
-            grid: { color: tokens.rule },
-          },
-          y: {
-            min: 0,
-            title: title(`Highest of the lap, ${shownUnit('°C', choice)}`),
-            ticks: { color: tokens.ink, font },
-            grid: { color: tokens.rule },
-          },
+          x: axis('Lap', { min: 1, max: Math.max(2, laps.length) }),
+          y: axis(`Highest of the lap, ${shownUnit('°C', choice)}`),
         },
       }}
     />

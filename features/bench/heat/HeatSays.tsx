@@ -1,10 +1,11 @@
 'use client';
 
 import dynamic from 'next/dynamic';
+import { exceeds } from '@/core/car/limits/limit';
 import type { HeatSessionInput } from '@/core/readings/heat/sessionSchema';
-import { cn } from '@/ui/cn';
 import { figure } from '@/ui/format';
 import { useUnits } from '../../shell/useUnits';
+import { BenchFigures } from '../BenchFigures';
 import type { Worked } from './useSession';
 
 const HeatChart = dynamic(() => import('./HeatChart').then((module) => module.HeatChart), {
@@ -19,7 +20,7 @@ export function HeatSays({ worked, input }: { worked: Worked; input: HeatSession
   const { laps, padLimitLap, fluidLimitLap, soakPeakC, energyPerLapKJ, fit } = session;
   const { padC, fluidC } = input.limits ?? {};
   const last = laps.at(-1)!;
-  const boilsStanding = fluidC !== undefined && soakPeakC > fluidC;
+  const boilsStanding = fluidC !== undefined && exceeds(soakPeakC, fluidC);
   const items = [
     {
       label: 'Pads',
@@ -58,15 +59,7 @@ export function HeatSays({ worked, input }: { worked: Worked; input: HeatSession
   ];
   return (
     <>
-      <dl className="grid grid-cols-2 border-t-2 border-ink xl:grid-cols-4" aria-live="polite">
-        {items.map(({ label, value, say, bad }) => (
-          <div key={label} className="py-2 pr-4">
-            <dt className="text-[0.9375rem] text-soft">{label}</dt>
-            <dd className="reading text-3xl font-semibold">{value}</dd>
-            <dd className={cn('text-[0.9375rem] font-semibold', bad ? 'text-stop' : 'text-soft')}>{say}</dd>
-          </div>
-        ))}
-      </dl>
+      <BenchFigures items={items} />
       <div className="h-[24rem]">
         <HeatChart laps={laps} limits={input.limits} measured={input.measured} />
       </div>

@@ -26,8 +26,8 @@ describe('what is typed on the heat bench', () => {
     const { input } = readHeatBench(
       typed({
         peaks: [
-          { lap: '6', rotor: '520', caliper: '' },
-          { lap: '', rotor: '', caliper: '' },
+          { lap: '6', rotorC: '520', caliperC: '' },
+          { lap: '', rotorC: '', caliperC: '' },
         ],
       }),
       METRIC,
@@ -45,7 +45,7 @@ describe('what is typed on the heat bench', () => {
       { zones: [{ from: '90', to: '120', away: '10' }] },
       '120 is not under 90: a zone slows the car down',
     ],
-    ['lap.0', { peaks: [{ lap: '30', rotor: '500', caliper: '' }] }, '30 is no lap of this session'],
+    ['lap.0', { peaks: [{ lap: '30', rotorC: '500', caliperC: '' }] }, '30 is no lap of this session'],
     ['pad', { pad: '5' }, '5 is not taken: 50 to 1500 °C'],
   ])('says what is wrong with %s', (field, changes, words) => {
     const { input, wrong } = readHeatBench(typed(changes as Partial<HeatTyped>), METRIC);

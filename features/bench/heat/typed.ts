@@ -1,10 +1,10 @@
-import type { BaseUnit } from '@/core/base/units/display';
 import { SESSION_RANGES } from '@/core/readings/heat/ranges';
 import type { HeatSessionInput } from '@/core/readings/heat/sessionSchema';
 import type { Units } from '../../shell/units';
+import { figureReader } from '../figureReader';
 
 export type ZoneRow = { from: string; to: string; away: string };
-export type PeakRow = { lap: string; rotor: string; caliper: string };
+export type PeakRow = { lap: string; rotorC: string; caliperC: string };
 
 export type HeatTyped = {
   mass: string;
@@ -60,7 +60,7 @@ export function zonesOf(kind: LapKind): ZoneRow[] {
   return LAPS[kind].zones.map(([from, to, away]) => ({ from: `${from}`, to: `${to}`, away: `${away}` }));
 }
 
-export const EMPTY_PEAK: PeakRow = { lap: '', rotor: '', caliper: '' };
+export const EMPTY_PEAK: PeakRow = { lap: '', rotorC: '', caliperC: '' };
 export const EMPTY_ZONE: ZoneRow = { from: '', to: '', away: '' };
 
 /** What a car brings to the bench; what is not known of it is that of an ordinary one. */
@@ -86,31 +86,12 @@ export function heatStart(own: HeatStart, units: Units): HeatTyped {
   };
 }
 
-type RangeName = keyof typeof SESSION_RANGES;
-
 /** What was typed on the heat bench as a session, and what of it cannot be one, by field. */
 export function readHeatBench(
   typed: HeatTyped,
   units: Units,
 ): { input?: HeatSessionInput; wrong: Record<string, string> } {
-  const wrong: Record<string, string> = {};
-  const figure = (name: string, text: string, range: RangeName, base: BaseUnit, percent = false) => {
-    const value = units.read(text, base)?.value;
-    if (value === undefined) return undefined;
-    const [low, high] = SESSION_RANGES[range].map((each) => (percent ? each * 100 : each)) as [
-      number,
-      number,
-    ];
-    if (value >= low && value <= high) return percent ? value / 100 : value;
-    wrong[name] =
-      `${text} is not taken: ${units.show(low, base, low % 1 === 0 ? 0 : 1)} to ${units.full(high, base, 0)}`;
-    return undefined;
-  };
-  const needed = (name: string, text: string, ...rest: [RangeName, BaseUnit, boolean?]) => {
-    const value = figure(name, text, ...rest);
-    if (value === undefined) wrong[name] ??= 'needed';
-    return value ?? Number.NaN;
-  };
+  const { wrong, figure, needed } = figureReader(units, SESSION_RANGES);
   const zones = typed.zones.map(({ from, to, away }, at) => {
     const zone = {
       fromKmh: needed(`from.${at}`, from, 'fromKmh', ''),
@@ -131,8 +112,8 @@ export function readHeatBench(
   const coolKmh = figure('coolKmh', typed.coolKmh, 'coolKmh', '');
   const measured = typed.peaks.flatMap((row, at) => {
     const lap = figure(`lap.${at}`, row.lap, 'laps', '');
-    const rotorC = figure(`rotorC.${at}`, row.rotor, 'rotorC', '°C');
-    const caliperC = figure(`caliperC.${at}`, row.caliper, 'caliperC', '°C');
+    const rotorC = figure(`rotorC.${at}`, row.rotorC, 'rotorC', '°C');
+    const caliperC = figure(`caliperC.${at}`, row.caliperC, 'caliperC', '°C');
     if (lap !== undefined && (lap > laps || !Number.isInteger(lap)))
       wrong[`lap.${at}`] = `${row.lap} is no lap of this session`;
     return lap === undefined || (rotorC === undefined && caliperC === undefined)

@@ -2,8 +2,9 @@
 
 import dynamic from 'next/dynamic';
 import { useMemo } from 'react';
+import { linePressureMPa } from '@/core/car/hydraulics/linePressure';
 import { firmness } from '@/core/readings/pedal/firmness';
-import { gasTaken, linePressureMPa } from '@/core/readings/pedal/line';
+import { gasTaken } from '@/core/readings/pedal/gas';
 import { travelBudget } from '@/core/readings/pedal/travel';
 import { type TravelSolution, travelSolve } from '@/core/readings/pedal/travelSolve';
 import { Button } from '@/ui/Button';
@@ -34,8 +35,15 @@ export function PedalBench({ car }: { car?: PedalOf }) {
   const empty = pedalStart(car?.start ?? {}, units);
   const [typed, keep] = useKept<PedalTyped>(`bench.pedal.${car?.id ?? 'any'}`, empty);
   const read = useMemo(() => readPedalBench(typed, units), [typed, units]);
-  const set = (field: keyof PedalTyped) => (event: { target: { value: string } }) =>
-    keep({ ...typed, [field]: event.target.value });
+  const field = (name: 'bore' | 'ratio' | 'freePlay' | 'floor', label: string, unit?: string) => (
+    <NumberField
+      label={label}
+      unit={unit}
+      value={typed[name]}
+      error={read.wrong[name]}
+      onChange={(event) => keep({ ...typed, [name]: event.target.value })}
+    />
+  );
   const mm = units.unit('mm');
   const result = read.firmness && Object.keys(read.wrong).length === 0 ? firmness(read.firmness) : undefined;
   return (
@@ -45,33 +53,10 @@ export function PedalBench({ car }: { car?: PedalOf }) {
           Pedal{car && <span className="narrow ml-3 text-lg font-normal text-soft">{car.name}</span>}
         </h1>
         <div className="grid grid-cols-2 gap-3">
-          <NumberField
-            label="Master bore"
-            unit={mm}
-            value={typed.bore}
-            error={read.wrong.bore}
-            onChange={set('bore')}
-          />
-          <NumberField
-            label="Pedal ratio"
-            value={typed.ratio}
-            error={read.wrong.ratio}
-            onChange={set('ratio')}
-          />
-          <NumberField
-            label="Free play"
-            unit={mm}
-            value={typed.freePlay}
-            error={read.wrong.freePlay}
-            onChange={set('freePlay')}
-          />
-          <NumberField
-            label="Room to the floor"
-            unit={mm}
-            value={typed.floor}
-            error={read.wrong.floor}
-            onChange={set('floor')}
-          />
+          {field('bore', 'Master bore', mm)}
+          {field('ratio', 'Pedal ratio')}
+          {field('freePlay', 'Free play', mm)}
+          {field('floor', 'Room to the floor', mm)}
         </div>
         <PressTable
           rows={typed.presses}
@@ -92,7 +77,7 @@ export function PedalBench({ car }: { car?: PedalOf }) {
         {result && read.firmness ? (
           <>
             <PedalFigures result={result} />
-            <Said read={read} />
+            <CurveSays read={read} />
           </>
         ) : (
           <p className="text-lg text-soft">
@@ -106,7 +91,7 @@ export function PedalBench({ car }: { car?: PedalOf }) {
 }
 
 /** The bars and the curve of what was pressed. */
-function Said({ read }: { read: Read }) {
+function CurveSays({ read }: { read: Read }) {
   const units = useUnits();
   const { points, baseline } = read.firmness!;
   const first = points.filter(({ press }) => press === undefined);
@@ -174,10 +159,10 @@ function ByShape({
   floorMm?: number;
 }) {
   const units = useUnits();
-  const { gasMl, gasLowMl, gasHighMl, elasticMmPerMPa, offsetMm, bestNextForceN } = solution;
+  const { gasMl, gasLowMl, gasHighMl, elasticMmPerMPa, offsetMm, bestNextForceN, tells, gaps } = solution;
   const gasMm = gasMl * gasTaken(pressureMPa) * mmPerMl;
   const ml = (value: number) => figure(value, 2);
-  if (offsetMm < 0)
+  if (gaps.length > 0)
     return (
       <p className="max-w-3xl">
         <b className="font-semibold">The curve fits no pedal:</b> it asks for less than no free play. Read the
@@ -203,18 +188,15 @@ function ByShape({
       />
       <p className="mt-1 max-w-3xl">
         Trapped gas <b className="reading font-semibold">{ml(gasMl)} ml</b>, between {ml(gasLowMl)} and{' '}
-        {ml(gasHighMl)} ml four times in five. {gasWords(gasLowMl, gasHighMl)} One more press at about{' '}
+        {ml(gasHighMl)} ml four times in five. {TELLS[tells]} One more press at about{' '}
         <b className="reading font-semibold">{bestNextForceN} N</b> would say most.
       </p>
     </div>
   );
 }
 
-/** From this much on gas is felt, ml (our model: a few millimetres of an ordinary pedal). */
-const FELT_ML = 0.2;
-
-function gasWords(low: number, high: number): string {
-  if (low > FELT_ML) return 'There is air: bleed it.';
-  if (high < FELT_ML) return 'Hardly any: what gives is flex, not air.';
-  return 'The curve does not say yet whether it is air or flex.';
-}
+const TELLS: Record<TravelSolution['tells'], string> = {
+  gas: 'There is air: bleed it.',
+  flex: 'Hardly any: what gives is flex, not air.',
+  not_yet: 'The curve does not say yet whether it is air or flex.',
+};

@@ -5,6 +5,7 @@ import { Scatter } from 'react-chartjs-2';
 import { shownUnit, shownValue } from '@/core/base/units/display';
 import { useTokens } from '@/ui/useTokens';
 import { useUnits } from '../../shell/useUnits';
+import { chartLetters } from '../chartAxis';
 
 ChartJS.register(LinearScale, PointElement, LineElement, Tooltip, Legend);
 
@@ -22,7 +23,7 @@ export function PedalCurve({
 }) {
   const tokens = useTokens();
   const { choice } = useUnits();
-  const font = { family: 'Archivo Variable', size: 14 };
+  const { legend, axis } = chartLetters(tokens);
   const line = (
     label: string,
     points: readonly Point[],
@@ -42,7 +43,6 @@ export function PedalCurve({
     pointRadius: 5,
     pointStyle,
   });
-  const title = (text: string) => ({ display: true, text, color: tokens.ink, font });
   return (
     <Scatter
       role="img"
@@ -58,22 +58,12 @@ export function PedalCurve({
         maintainAspectRatio: false,
         animation: false,
         plugins: {
-          legend: { position: 'bottom', labels: { color: tokens.ink, font, usePointStyle: true } },
+          legend,
           tooltip: { callbacks: { label: ({ parsed }) => `${parsed.y} N at ${parsed.x}` } },
         },
         scales: {
-          x: {
-            min: 0,
-            title: title(`Travel at the pad, ${shownUnit('mm', choice)}`),
-            ticks: { color: tokens.ink, font },
-            grid: { color: tokens.rule },
-          },
-          y: {
-            min: 0,
-            title: title('Force, N'),
-            ticks: { color: tokens.ink, font },
-            grid: { color: tokens.rule },
-          },
+          x: axis(`Travel at the pad, ${shownUnit('mm', choice)}`),
+          y: axis('Force, N'),
         },
       }}
     />

@@ -1,8 +1,8 @@
 import { exceeds } from '@/core/car/limits/limit';
 import type { firmness } from '@/core/readings/pedal/firmness';
-import { cn } from '@/ui/cn';
 import { figure } from '@/ui/format';
 import { useUnits } from '../../shell/useUnits';
+import { BenchFigures } from '../BenchFigures';
 
 /** The pedal in figures: each with what it is held against and who says so. */
 export function PedalFigures({ result }: { result: ReturnType<typeof firmness> }) {
@@ -49,15 +49,5 @@ export function PedalFigures({ result }: { result: ReturnType<typeof firmness> }
       bad: false,
     },
   ];
-  return (
-    <dl className="grid grid-cols-2 border-t-2 border-ink xl:grid-cols-4" aria-live="polite">
-      {items.map(({ label, value, say, bad }) => (
-        <div key={label} className="py-2 pr-4">
-          <dt className="text-[0.9375rem] text-soft">{label}</dt>
-          <dd className="reading text-3xl font-semibold">{value}</dd>
-          <dd className={cn('text-[0.9375rem] font-semibold', bad ? 'text-stop' : 'text-soft')}>{say}</dd>
-        </div>
-      ))}
-    </dl>
-  );
+  return <BenchFigures items={items} />;
 }

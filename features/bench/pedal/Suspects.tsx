@@ -1,8 +1,9 @@
 import { CORNERS } from '@/core/car/corner';
+import { HOSES } from '@/core/readings/pedal/travel';
 import { Choice } from '@/ui/Choice';
 import { NumberField, TextField } from '@/ui/Field';
 import { useUnits } from '../../shell/useUnits';
-import { HOSE_KINDS, type PedalTyped } from './typed';
+import type { PedalTyped } from './typed';
 
 /** What may take up travel, each to be given where it is known: pads off the rotor, hoses, fluid, gas, the master itself. */
 export function Suspects({
@@ -77,8 +78,8 @@ export function Suspects({
         <Choice
           label="Kind of hose"
           value={typed.hoseKind}
-          onChange={(kind) => kind !== '' && onChange({ ...typed, hoseKind: kind as 'regular' })}
-          options={Object.entries(HOSE_KINDS).map(([value, { label }]) => ({ value, label }))}
+          onChange={(kind) => kind !== '' && onChange({ ...typed, hoseKind: kind as keyof typeof HOSES })}
+          options={Object.entries(HOSES).map(([value, { label }]) => ({ value, label }))}
         />
       </div>
       <div className="grid grid-cols-3 gap-2">

@@ -1,9 +1,10 @@
-import type { BaseUnit } from '@/core/base/units/display';
-import { boreAreaMm2 } from '@/core/car/hydraulics/bore';
+import { sideAreaMm2 } from '@/core/car/hydraulics/bore';
 import type { FirmnessInput } from '@/core/readings/pedal/firmnessSchema';
 import { PEDAL_RANGES } from '@/core/readings/pedal/ranges';
+import { HOSES } from '@/core/readings/pedal/travel';
 import type { TravelInput } from '@/core/readings/pedal/travelSchema';
 import type { Units } from '../../shell/units';
+import { type FigureReader, figureReader } from '../figureReader';
 import { readPistons } from '../pistons';
 
 /** One row of the pedal's table: a force, and the travel at it now, at the third press, and when it was good. */
@@ -21,17 +22,11 @@ export type PedalTyped = {
   rearOpposed: boolean;
   gaps: Record<'FL' | 'FR' | 'RL' | 'RR', string>;
   hoses: string;
-  hoseKind: 'regular' | 'low';
+  hoseKind: keyof typeof HOSES;
   fluid: string;
   gas: string;
   master: string;
 };
-
-/** Swelling of a 1/8 in hose at 1000 psi, ml a metre: 0.66 and 0.33 cm³ a foot (49 CFR 571.106, from memory). */
-export const HOSE_KINDS = {
-  regular: { label: 'Regular', mlPerM: 0.66 / 0.3048 },
-  low: { label: 'Low expansion', mlPerM: 0.33 / 0.3048 },
-} as const;
 
 const ROWS = ['50', '150', '300', '450'];
 
@@ -66,7 +61,6 @@ export function pedalStart(own: PedalStart, units: Units): PedalTyped {
   };
 }
 
-type RangeName = keyof typeof PEDAL_RANGES;
 export type Read = {
   /** The pedal and its master, where both are known. */
   car?: { pedal: { ratio: number }; master: { boreMm: number } };
@@ -79,15 +73,8 @@ export type Read = {
 
 /** What was typed on the pedal's bench as the inputs of its sums, and what of it cannot be one. */
 export function readPedalBench(typed: PedalTyped, units: Units): Read {
-  const wrong: Record<string, string> = {};
-  const figure = (name: string, text: string, range: RangeName, base: BaseUnit): number | undefined => {
-    const value = units.read(text, base)?.value;
-    if (value === undefined) return undefined;
-    const [low, high] = PEDAL_RANGES[range];
-    if (value >= low && value <= high) return value;
-    wrong[name] = `${text} is not taken: ${units.show(low, base, 0)} to ${units.full(high, base, 0)}`;
-    return undefined;
-  };
+  const reader = figureReader(units, PEDAL_RANGES);
+  const { wrong, figure } = reader;
   const boreMm = figure('bore', typed.bore, 'boreMm', 'mm');
   const ratio = figure('ratio', typed.ratio, 'ratio', '');
   const toFloorMm = figure('floor', typed.floor, 'toFloorMm', 'mm');
@@ -123,7 +110,7 @@ export function readPedalBench(typed: PedalTyped, units: Units): Read {
           },
         }
       : {}),
-    ...(car ? { travel: suspects(typed, car, figure, wrong) } : {}),
+    ...(car ? { travel: suspects(typed, car, reader) } : {}),
     ...(toFloorMm === undefined ? {} : { toFloorMm }),
     wrong,
   };
@@ -133,8 +120,7 @@ export function readPedalBench(typed: PedalTyped, units: Units): Read {
 function suspects(
   typed: PedalTyped,
   { pedal, master }: NonNullable<Read['car']>,
-  figure: (name: string, text: string, range: RangeName, base: BaseUnit) => number | undefined,
-  wrong: Record<string, string>,
+  { figure, wrong }: FigureReader<typeof PEDAL_RANGES>,
 ): Omit<TravelInput, 'pressureMPa'> {
   const freePlayMm = figure('freePlay', typed.freePlay, 'freePlayMm', 'mm');
   const gaps = (['FL', 'FR', 'RL', 'RR'] as const).flatMap((corner) => {
@@ -152,9 +138,7 @@ function suspects(
     master,
     pedal: { ...pedal, ...(freePlayMm === undefined ? {} : { freePlayMm }) },
     ...(gaps.length === 0 ? {} : { gaps }),
-    ...(lengthM === undefined
-      ? {}
-      : { hoses: [{ lengthM, mlPerMAt1000psi: HOSE_KINDS[typed.hoseKind].mlPerM }] }),
+    ...(lengthM === undefined ? {} : { hoses: [{ lengthM, mlPerMAt1000psi: HOSES[typed.hoseKind].mlPerM }] }),
     ...(fluidMl === undefined ? {} : { fluidMl }),
     ...(gasMl === undefined ? {} : { gasMl }),
     ...(masterMovementMm === undefined ? {} : { masterMovementMm }),
@@ -174,6 +158,5 @@ function sideArea(
     wrong[`${axle}Pistons`] = why!;
     return undefined;
   }
-  const all = pistonsMm.reduce((sum, size) => sum + boreAreaMm2(size), 0);
-  return opposed ? all / 2 : all;
+  return sideAreaMm2(pistonsMm, opposed);
 }

@@ -1,14 +1,13 @@
 import { standingAnswers } from '@/core/job/standing';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { VerdictStage } from '@/features/job/verdict/VerdictStage';
-import { orNotFound } from '@/features/shell/orNotFound';
-import { getSheet } from '@/server/jobs/queries';
 import { jobsLike } from '@/server/learn/queries';
+import { sheetOf } from '../../../sheetOf';
 
 type Props = { params: Promise<{ id: string }> };
 
 export default async function VerdictPage({ params }: Props) {
-  const sheet = await orNotFound(getSheet((await params).id));
+  const sheet = await sheetOf((await params).id);
   const complaints = standingAnswers(sheet.answers, 'before')
     .filter((row) => row.state === 'yes' && findingOf(row.finding).stage === 'complaint')
     .map((row) => row.finding);

@@ -1,0 +1,149 @@
+import { choose, runOn, runThrough } from './running';
+import { expect, newJob, test } from './test';
+
+test('springs are counted, and what they cost is told for the force that is typed', async ({ page }) => {
+  const job = await newJob(page, 'blue coupe', 'Knocked back over kerbs');
+  await page.goto(`${job}/work`);
+  await choose(page, 'Springs behind the pistons');
+  const plan = page.getByRole('region', { name: 'Plan of the work' });
+  await expect(plan).toContainText('8 springs of 18.0 N');
+  await page.getByLabel('Force of one spring').fill('900');
+  await expect(page.getByText('900 is not taken: 0 to 500 N')).toBeVisible();
+  await page.getByLabel('Force of one spring').fill('8 lbf');
+  await expect(plan).toContainText('8 springs of 35.6 N');
+  await page.getByLabel('Drag told at').fill('100');
+  await expect(plan).toContainText('at 100 km/h');
+  await expect(plan).toContainText('rough and slow asks for more spring');
+  await expect(plan).toContainText('Was the cause looked for?');
+});
+
+test('ways, pressures and bottles for this once are held to what the car takes', async ({ page }) => {
+  const job = await newJob(page, 'Club saloon', 'Soft');
+  await page.goto(`${job}/work`);
+  await choose(page, 'Flush and bleed');
+  await page.getByRole('button', { name: 'Bleed it another way this once' }).click();
+  await page.getByLabel('Working pressure').fill('40 psi');
+  await expect(page.getByText('40 psi is not taken: 20 to 200 kPa, this reservoir’s ceiling')).toBeVisible();
+  await page.getByLabel('Working pressure').fill('10 psi');
+  await expect(page.getByRole('region', { name: 'Bleed plan' })).toContainText('at 69 kPa');
+  await expect(
+    page.getByText('Those with old or thin reservoirs: slower, and kind to a doubtful cap'),
+  ).toBeVisible();
+  await page.getByRole('radio', { name: '20 to 25 psi' }).click();
+  await expect(page.getByRole('region', { name: 'Bleed plan' })).toContainText('at 152 kPa');
+  await page.getByRole('radio', { name: '10 psi', exact: true }).click();
+  await page.getByRole('radio', { name: 'Nearest first' }).click();
+  await expect(page.getByRole('table', { name: 'Order of bleeders' }).getByRole('row').nth(1)).toContainText(
+    'FL',
+  );
+  await page.getByLabel('Bottle', { exact: true }).fill('250');
+  await expect(page.getByRole('region', { name: 'Needed' })).toContainText('250 ml, sealed');
+  await page.reload();
+  await expect(page.getByRole('region', { name: 'Bleed plan' })).toContainText('at 69 kPa');
+});
+
+test('the shelf counts, opens and refuses bottles; a run notes what was fitted', async ({ page }) => {
+  await page.goto('/shelf');
+  await expect(page.getByRole('region', { name: 'Brake fluid' })).toContainText('not for the track any more');
+  const batch = `B-${Math.random().toString(36).slice(2, 7)}`;
+  const form = page.getByRole('form', { name: 'Put on the shelf' });
+  await form.getByLabel('Kind').selectOption({ label: 'Pads, axle set' });
+  await form.getByRole('button', { name: 'Put it there' }).click();
+  await expect(form.getByRole('alert')).toContainText('is not taken: what it is');
+  await form.getByLabel('What').fill('Street pads, saloon front');
+  await form.getByLabel('Batch').fill(batch);
+  await form.getByRole('button', { name: 'Put it there' }).click();
+  await expect(page.getByRole('region', { name: 'Pads, axle set' })).toContainText(batch);
+
+  await form.getByLabel('Kind').selectOption({ label: 'Brake fluid' });
+  await form.getByLabel('Batch').fill(`${batch}-f`);
+  await form.getByRole('button', { name: 'Put it there' }).click();
+  const lot = page.getByRole('listitem').filter({ hasText: `${batch}-f` });
+  await lot.getByRole('button', { name: 'Open one' }).click();
+  await expect(lot).toContainText('fresh');
+  await lot.getByRole('slider').focus();
+  await page.keyboard.press('Home');
+  await expect(lot).toContainText('0 of 500 ml');
+
+  const job = await newJob(page, 'Club saloon', 'Pads are thin');
+  await page.goto(`${job}/work`);
+  await choose(page, 'New pads, axle set');
+  await page.getByRole('button', { name: 'Start' }).click();
+  await runOn(page, /pads as fitted$/);
+  // What was fitted is measured in the run, under the readings after the work.
+  for (const corner of ['FL', 'FR'])
+    for (const end of [
+      'Inner pad * leading',
+      'Inner pad * trailing',
+      'Outer pad * leading',
+      'Outer pad * trailing',
+    ]) {
+      await page.getByLabel(`${end.replace('*', `${corner},`)} end`).fill('12');
+      await page.keyboard.press('Enter');
+    }
+  await runThrough(page);
+  const fitted = page.getByRole('form', { name: 'Pads, axle set front' });
+  await fitted
+    .getByLabel('From the shelf', { exact: true })
+    .selectOption({ label: `Street pads, saloon front ${batch} (1 there)` });
+  await fitted.getByRole('button', { name: 'Note it' }).click();
+  await expect(page.getByRole('region', { name: 'Fitted' })).toContainText(/noted|Street pads/);
+  await page.getByRole('heading', { level: 1 }).getByRole('link').click();
+  await expect(page.locator('section[aria-labelledby="fitted"]')).toContainText(batch);
+  await page.goto('/shelf');
+  await expect(page.getByRole('region', { name: 'Pads, axle set' })).not.toContainText(batch);
+});
+
+test('the plan is printed whole, without the screen around it', async ({ page }) => {
+  const job = await newJob(page, 'Club saloon', 'Soft');
+  await page.goto(`${job}/work`);
+  await choose(page, 'Flush and bleed');
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('banner')).toBeHidden();
+  await expect(page.getByRole('complementary', { name: 'Leaning rail' })).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Start' })).toBeHidden();
+  await expect(page.getByRole('region', { name: 'Plan of the work' })).toContainText(
+    'Club saloon, white, Soft',
+  );
+  await expect(page.getByRole('table', { name: 'Order of bleeders' })).toBeVisible();
+  const steps = page.getByRole('region', { name: /^Steps of/ });
+  await expect(steps).toContainText('Hold it firmly for 30 s');
+  await expect(steps).toContainText('Waste fluid goes where local rules say');
+});
+
+test('the shop’s ways change the plan, each with who holds it', async ({ page }) => {
+  const job = await newJob(page, 'Club saloon', 'Soft');
+  await page.goto('/setup');
+  await expect(page.getByText('A last filter for what falls in')).toHaveCount(0);
+  await page.getByLabel('Strainer').selectOption({ label: 'Leave it in' });
+  await expect(page.getByText('A last filter for what falls in')).toBeVisible();
+  await page.getByLabel('Bed pads in').selectOption({ label: 'C: cycled with cool-downs' });
+  await page.getByLabel('Catch bottle').fill('50');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('50 is not taken: 100 to 5000 ml is accepted')).toBeVisible();
+  await page.getByLabel('Catch bottle').fill('300');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  try {
+    await page.goto(`${job}/work`);
+    await choose(page, 'Flush and bleed');
+    await expect(page.getByRole('main')).toContainText('the strainer stays in as a last filter');
+    await expect(page.getByRole('table', { name: 'Order of bleeders' })).toContainText(
+      'catch bottle emptied first',
+    );
+    await choose(page, 'Bed the pads in');
+    await expect(page.getByRole('region', { name: 'Bed-in plan' })).toContainText('30 s to cool after each');
+    await page.getByRole('radio', { name: 'The pad maker’s' }).click();
+    await page.getByLabel('From').first().fill('300');
+    await expect(page.getByText('10 to 250 km/h')).toBeVisible();
+    await page.getByLabel('From').first().fill('120');
+    await expect(page.getByRole('region', { name: 'Bed-in plan' })).toContainText('120 km/h (75 mph)');
+  } finally {
+    await page.goto('/setup');
+    await page.getByLabel('Strainer').selectOption({ label: 'Lift it out' });
+    await page.getByLabel('Bed pads in').selectOption({ label: 'A: progressive, full stops' });
+    await page.getByLabel('Catch bottle').fill('500');
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(page.getByText('Saved.')).toBeVisible();
+  }
+});
