@@ -1,18 +1,23 @@
 'use client';
 
 import { ToggleGroup } from 'radix-ui';
+import type { KeyboardEvent } from 'react';
 import { cn } from './cn';
 
 export type ChoiceOption = { value: string; label: string; tone?: 'plain' | 'watch' | 'stop' };
 
-type Props = {
-  label: string;
-  options: readonly ChoiceOption[];
+type Keys = { label: string; options: readonly ChoiceOption[]; disabled?: boolean; className?: string };
+
+type Props = Keys & {
   /** The pressed one; an empty string when nothing is. */
   value: string;
   onChange: (value: string) => void;
-  disabled?: boolean;
-  className?: string;
+};
+
+type SeveralProps = Keys & {
+  pressed: readonly string[];
+  /** Which key was pressed, to go on or off. */
+  onPress: (value: string) => void;
 };
 
 const PRESSED: Record<NonNullable<ChoiceOption['tone']>, string> = {
@@ -34,27 +39,59 @@ export function Choice({ label, options, value, onChange, disabled, className }:
       aria-label={label}
       disabled={disabled}
       className={cn('flex flex-wrap', className)}
-      onKeyDown={(event) => {
-        const option = /^[1-9]$/.test(event.key) ? options[Number(event.key) - 1] : undefined;
-        if (!option || disabled || event.ctrlKey || event.metaKey || event.altKey) return;
-        event.preventDefault();
-        event.stopPropagation();
-        onChange(option.value === value ? '' : option.value);
-      }}
+      onKeyDown={pressByDigit(options, disabled, (pressed) => onChange(pressed === value ? '' : pressed))}
     >
-      {options.map((option) => (
-        <ToggleGroup.Item
-          key={option.value}
-          value={option.value}
-          className={cn(
-            '-ml-px min-h-11 min-w-14 border border-ink bg-card px-3 py-1 text-[0.9688rem] font-semibold first:ml-0',
-            'hover:bg-straw-wash disabled:opacity-60 data-[state=on]:relative',
-            PRESSED[option.tone ?? 'plain'],
-          )}
-        >
-          {option.label}
-        </ToggleGroup.Item>
-      ))}
+      {options.map(asKey)}
     </ToggleGroup.Root>
+  );
+}
+
+/** The same keys where several can be pressed at once. */
+export function SeveralChoice({ label, options, pressed, onPress, disabled, className }: SeveralProps) {
+  return (
+    <ToggleGroup.Root
+      type="multiple"
+      value={[...pressed]}
+      onValueChange={(now) => {
+        const changed = options.find(({ value }) => now.includes(value) !== pressed.includes(value));
+        if (changed) onPress(changed.value);
+      }}
+      aria-label={label}
+      disabled={disabled}
+      className={cn('flex flex-wrap', className)}
+      onKeyDown={pressByDigit(options, disabled, onPress)}
+    >
+      {options.map(asKey)}
+    </ToggleGroup.Root>
+  );
+}
+
+function pressByDigit(
+  options: readonly ChoiceOption[],
+  disabled: boolean | undefined,
+  press: (value: string) => void,
+) {
+  return (event: KeyboardEvent) => {
+    const option = /^[1-9]$/.test(event.key) ? options[Number(event.key) - 1] : undefined;
+    if (!option || disabled || event.ctrlKey || event.metaKey || event.altKey) return;
+    event.preventDefault();
+    event.stopPropagation();
+    press(option.value);
+  };
+}
+
+function asKey({ value, label, tone }: ChoiceOption) {
+  return (
+    <ToggleGroup.Item
+      key={value}
+      value={value}
+      className={cn(
+        '-ml-px min-h-11 min-w-14 border border-ink bg-card px-3 py-1 text-[0.9688rem] font-semibold first:ml-0',
+        'hover:bg-straw-wash disabled:opacity-60 data-[state=on]:relative',
+        PRESSED[tone ?? 'plain'],
+      )}
+    >
+      {label}
+    </ToggleGroup.Item>
   );
 }

@@ -2,9 +2,9 @@ import type { GivenFinding } from '../readings/given';
 import { type Derived, derivedAnswers } from './current';
 import { disturbedAt, isStale } from './disturbed';
 import type { JobSheet } from './sheet';
-import { givenFrom, standingAnswers } from './standing';
+import { standingAnswers } from './standing';
 
-/** An answer after the work, and what it is worth as a proof. */
+/** An answer after the work as it was given, several states together, and what it is worth as a proof. */
 export type AfterAnswer = GivenFinding & {
   at: string;
   /** Asked as such, measured, or only implied by a step of a run: that one counts once it is confirmed. */
@@ -21,7 +21,9 @@ export function afterAnswers(sheet: JobSheet): AfterAnswer[] {
   const answers = [
     ...standingAnswers(sheet.answers, 'after').map(
       (row): AfterAnswer => ({
-        ...givenFrom(row),
+        id: row.finding,
+        state: row.state!,
+        ...(row.place === '' ? {} : { place: row.place }),
         at: row.recordedAt,
         from: row.implied ? 'implied' : 'asked',
         stale: isStale(row.finding, row.recordedAt, touched),

@@ -46,7 +46,7 @@ export function findingsOf(
   phase: Phase,
 ) {
   return mergeFindings(
-    standingAnswers(sheet.answers, phase).map(givenFrom),
+    standingAnswers(sheet.answers, phase).flatMap(givenFrom),
     derivedAnswers(sheet.readings, phase),
   );
 }

@@ -2,6 +2,7 @@ import { AXLES, axleOf, type Corner, cornersOf, type Place, speaksFor } from '..
 import { ENDS, type Ending } from '../diagnosis/holds/ends';
 import type { Hold } from '../diagnosis/holds/holds';
 import type { FindingId } from '../readings/vocabulary/findings';
+import { statesIn } from '../readings/vocabulary/several';
 import { type AfterAnswer, afterAnswers } from './after';
 import { derivedAnswers } from './current';
 import type { JobSheet } from './sheet';
@@ -68,7 +69,7 @@ function weighed(
 }
 
 function statusOf({ state, from, stale }: AfterAnswer, wants: readonly string[]): Evidence['status'] {
-  if (!wants.includes(state)) return 'wrong';
+  if (!statesIn(state).every((each) => wants.includes(each))) return 'wrong';
   if (stale) return 'stale';
   return from === 'implied' ? 'implied' : 'good';
 }

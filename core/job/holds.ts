@@ -5,7 +5,7 @@ import { LEFT_UNDONE, ticksOf } from '../planning/run/run';
 import { mergeFindings, slotOf } from '../readings/derive';
 import type { GivenFinding } from '../readings/given';
 import type { Phase } from '../readings/phase';
-import { derivedAnswers } from './current';
+import { derivedAnswers, findingsOf } from './current';
 import { type Evidence, evidenceFor } from './evidence';
 import type { JobSheet, ProofRow } from './sheet';
 import { lastingAnswers } from './slips';
@@ -29,6 +29,12 @@ export type JobHold = {
   workId?: string;
   proof?: ProofRow;
 };
+
+/**
+ * Holds that a better answer after the work ends by itself: between the rounds of a bleed the pedal is soft as a matter
+ * of course, and no job closes without a firm one.
+ */
+const PASSING: ReadonlySet<HoldId> = new Set(['pedal_not_firm']);
 
 const PHASES: readonly Phase[] = ['before', 'after'];
 
@@ -61,7 +67,9 @@ function fromAnswers(sheet: JobSheet): JobHold[] {
   const holds = new Map<HoldId, Omit<JobHold, 'evidence'> & { id: HoldId }>();
   for (const phase of PHASES) {
     const { findings, when } = recorded(sheet, phase);
+    const standing = phase === 'after' ? holdsOf(findingsOf(sheet, phase).findings, traits) : [];
     for (const hold of holdsOf(findings, traits)) {
+      if (phase === 'after' && PASSING.has(hold.id) && !standing.some(({ id }) => id === hold.id)) continue;
       const since = latest(hold.because.map((each) => when.get(saidOf(each)) ?? sheet.job.openedAt));
       const before = holds.get(hold.id);
       holds.set(
@@ -96,10 +104,10 @@ function recorded(sheet: JobSheet, phase: Phase): { findings: GivenFinding[]; wh
   const rows =
     phase === 'after' ? lastingAnswers(sheet.answers, phase) : standingAnswers(sheet.answers, phase);
   const measured = derivedAnswers(sheet.readings, phase);
-  const { findings } = mergeFindings(rows.map(givenFrom), measured);
+  const { findings } = mergeFindings(rows.flatMap(givenFrom), measured);
   const when = new Map([
     ...measured.map((each) => [saidOf(each), each.recordedAt] as const),
-    ...rows.map((row) => [saidOf(givenFrom(row)), row.recordedAt] as const),
+    ...rows.flatMap((row) => givenFrom(row).map((each) => [saidOf(each), row.recordedAt] as const)),
   ]);
   return { findings, when };
 }

@@ -1,11 +1,14 @@
 import type { Known } from '../planning/known';
+import { statesIn } from '../readings/vocabulary/several';
 import type { JobSheet } from './sheet';
 import { standingAnswers } from './standing';
 
 /** What the job's answers say that changes a plan of its work. */
 export function knownOf(sheet: JobSheet): Known {
   const answered = (id: string, state: string) =>
-    standingAnswers(sheet.answers, 'before').some((row) => row.finding === id && row.state === state);
+    standingAnswers(sheet.answers, 'before').some(
+      (row) => row.finding === id && statesIn(row.state!).includes(state),
+    );
   return {
     opened: answered('system_opened', 'yes'),
     softAfterBleed: answered('after_full_bleed', 'still_soft'),

@@ -4,6 +4,7 @@ import { traitsOf } from '../car/traitsOf';
 import { slotOf } from '../readings/derive';
 import type { GivenFinding } from '../readings/given';
 import { type FindingId, findingOf } from '../readings/vocabulary/findings';
+import { isAbnormal, statesIn, togetherSaid } from '../readings/vocabulary/several';
 import { type AfterAnswer, afterAnswers } from './after';
 import { findingsOf } from './current';
 import type { JobSheet } from './sheet';
@@ -36,7 +37,7 @@ const NOT_REPEATED: readonly FindingId[] = [
 
 /** What to check again before the car goes: the pedal always, and everything that a check found wrong. */
 export function proofChecks(sheet: JobSheet): ProofCheck[] {
-  const before = new Map(findingsOf(sheet, 'before').findings.map((finding) => [slotOf(finding), finding]));
+  const before = saidTogether(findingsOf(sheet, 'before').findings);
   // What was given by hand stands last, over what was measured at the same place.
   const after = new Map(
     [...afterAnswers(sheet)]
@@ -45,14 +46,14 @@ export function proofChecks(sheet: JobSheet): ProofCheck[] {
   );
   const always = assistOf(traitsOf(sheet.car)) === 'none' ? ALWAYS : [...ALWAYS, 'assist_start' as const];
   const wrong = [...before.values()].filter(
-    ({ id, state }) => findingOf(id).stage === 'check' && isWrong(id, state) && !NOT_REPEATED.includes(id),
+    ({ id, state }) => findingOf(id).stage === 'check' && isAbnormal(id, state) && !NOT_REPEATED.includes(id),
   );
   const asked: GivenFinding[] = [...always.map((id) => ({ id, state: '' })), ...wrong, ...after.values()];
   const slots = new Map(asked.map((finding) => [slotOf(finding), finding]));
   return [...slots].map(([slot, { id, place }]): ProofCheck => {
     const was = before.get(slot)?.state;
     const is = after.get(slot);
-    const unproved = is && (is.stale || (is.from === 'implied' && !isWrong(id, is.state)));
+    const unproved = is && (is.stale || (is.from === 'implied' && !isAbnormal(id, is.state)));
     return {
       finding: id,
       place,
@@ -66,9 +67,18 @@ export function proofChecks(sheet: JobSheet): ProofCheck[] {
   });
 }
 
-/** Whether a state is not the unremarkable one. */
-function isWrong(id: FindingId, state: string): boolean {
-  return findingOf(id).states.indexOf(state) > 0;
+/** One answer a question and place, with all that was said there. */
+function saidTogether(findings: readonly GivenFinding[]): Map<string, GivenFinding> {
+  const slots = new Map<string, GivenFinding>();
+  for (const finding of findings) {
+    const { id, state } = finding;
+    const before = slots.get(slotOf(finding));
+    slots.set(
+      slotOf(finding),
+      before ? { ...before, state: togetherSaid(id, [...statesIn(before.state), state]) } : finding,
+    );
+  }
+  return slots;
 }
 
 function changeOf(
@@ -77,8 +87,8 @@ function changeOf(
   after: string | undefined,
 ): ProofCheck['change'] {
   if (after === undefined) return 'not_yet';
-  const wrongNow = isWrong(id, after);
+  const wrongNow = isAbnormal(id, after);
   if (before === undefined) return wrongNow ? 'went_wrong' : 'right_now';
-  if (isWrong(id, before)) return wrongNow ? 'still_wrong' : 'came_right';
+  if (isAbnormal(id, before)) return wrongNow ? 'still_wrong' : 'came_right';
   return wrongNow ? 'went_wrong' : 'was_right';
 }

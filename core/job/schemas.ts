@@ -40,7 +40,7 @@ export const newAnswerSchema = z.strictObject({
   phase,
   finding: z.string().max(60, 'at most 60 characters'),
   place: z.enum(['', ...CORNERS, 'front', 'rear']),
-  state: z.string().max(60, 'at most 60 characters').nullable(),
+  state: z.string().max(200, 'at most 200 characters').nullable(),
   replaces: id.nullable(),
   why: words(400),
   implied: z.literal(true).optional(),

@@ -1,5 +1,6 @@
 import type { GivenFinding } from '../readings/given';
 import type { Phase } from '../readings/phase';
+import { statesIn } from '../readings/vocabulary/several';
 import type { AnswerRow, ReadingRow } from './sheet';
 
 type Chained = { id: string; replaces: string | null; phase: Phase };
@@ -31,7 +32,8 @@ export function standingAnswers(rows: readonly AnswerRow[], phase: Phase): Answe
   return standing(rows, phase).filter((row) => row.state !== null);
 }
 
-/** An answer row as a finding. */
-export function givenFrom(row: AnswerRow): GivenFinding {
-  return { id: row.finding, state: row.state!, ...(row.place === '' ? {} : { place: row.place }) };
+/** An answer row as findings: one for each state that it names. */
+export function givenFrom(row: AnswerRow): GivenFinding[] {
+  const place = row.place === '' ? {} : { place: row.place };
+  return statesIn(row.state!).map((state) => ({ id: row.finding, state, ...place }));
 }

@@ -4,8 +4,9 @@ import type { ReactNode } from 'react';
 import type { Place } from '@/core/car/corner';
 import type { Phase } from '@/core/readings/phase';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
+import { afterPress, statesIn } from '@/core/readings/vocabulary/several';
 import { stateWord } from '@/core/readings/vocabulary/words';
-import { Choice } from '@/ui/Choice';
+import { Choice, SeveralChoice } from '@/ui/Choice';
 import { cn } from '@/ui/cn';
 import { useDesk } from './desk/Desk';
 
@@ -33,7 +34,7 @@ export function FindingRow({
   asked = true,
 }: Props) {
   const { stateOf, answer, closed, judgement } = useDesk();
-  const { label, states, ask } = findingOf(finding);
+  const { label, ask } = findingOf(finding);
   const said = stateOf(phase, finding, place);
   // What a reading says stands pressed as well, until somebody says otherwise.
   const measured = judgement.derived[phase].find(
@@ -60,20 +61,47 @@ export function FindingRow({
           {(about ?? ask) && <p className="text-[0.9375rem] text-soft">{about ?? ask}</p>}
         </div>
         {asked && (
-          <Choice
+          <Keys
             label={place ? `${label}, ${place}` : label}
+            finding={finding}
+            said={said === '' ? (measured ?? '') : said}
             disabled={closed}
-            value={said === '' ? (measured ?? '') : said}
-            onChange={(state) => answer(phase, finding, place, state === '' ? null : state)}
-            options={states.map((state, index) => ({
-              value: state,
-              label: stateWord(finding, state),
-              tone: index === 0 ? 'plain' : 'watch',
-            }))}
+            onAnswer={(state) => answer(phase, finding, place, state)}
           />
         )}
       </div>
       {children}
     </li>
+  );
+}
+
+type KeysProps = {
+  label: string;
+  finding: FindingId;
+  said: string;
+  disabled: boolean;
+  onAnswer: (state: string | null) => void;
+};
+
+/** A key for each state; where several can hold at one place, each goes on and off by itself. */
+function Keys({ label, finding, said, disabled, onAnswer }: KeysProps) {
+  const { states, several } = findingOf(finding);
+  const keys = {
+    label,
+    disabled,
+    options: states.map((state, index) => ({
+      value: state,
+      label: stateWord(finding, state),
+      tone: index === 0 ? ('plain' as const) : ('watch' as const),
+    })),
+  };
+  return several ? (
+    <SeveralChoice
+      {...keys}
+      pressed={said === '' ? [] : statesIn(said)}
+      onPress={(state) => onAnswer(afterPress(finding, said, state))}
+    />
+  ) : (
+    <Choice {...keys} value={said} onChange={(state) => onAnswer(state === '' ? null : state)} />
   );
 }

@@ -1,8 +1,9 @@
 import type { Issue } from '../../core/base/issues/issue';
 import { unknownId } from '../../core/base/issues/unknown';
 import { parseWith } from '../../core/base/issues/zod';
-import { axleOf } from '../../core/car/corner';
+import { axleOf, type Place } from '../../core/car/corner';
 import { CAUSES } from '../../core/diagnosis/causes';
+import { placeFields } from '../../core/diagnosis/verdict';
 import { runCalc } from '../../core/exchange/calcs';
 import { checkFinding } from '../../core/exchange/casefile/findings';
 import { newAnswerSchema, newReadingSchema } from '../../core/job/schemas';
@@ -10,6 +11,7 @@ import type { AnswerRow, ReadingRow } from '../../core/job/sheet';
 import { readingRefused } from '../../core/readings/applies';
 import { CALCS_VERSION } from '../../core/readings/version';
 import { FINDINGS } from '../../core/readings/vocabulary/findings';
+import { statesIn, togetherSaid } from '../../core/readings/vocabulary/several';
 import { withOwnLimits } from '../../core/readings/withOwnLimits';
 import { getCar } from '../cars/queries';
 import { database, type Sql } from '../db/sql';
@@ -98,8 +100,7 @@ export function figureColumns(tx: Sql, input: object | null, result: object | nu
 }
 
 /** An answer must be in the vocabulary, at a place it can have. */
-function answerIssues(answer: { finding: string; state: string | null; place: string }): Issue[] {
-  const corner = ['FL', 'FR', 'RL', 'RR'].includes(answer.place);
+function answerIssues(answer: { finding: string; state: string | null; place: Place | '' }): Issue[] {
   const known = FINDINGS.find((finding) => finding.id === answer.finding);
   if (!known)
     return [
@@ -109,16 +110,14 @@ function answerIssues(answer: { finding: string; state: string | null; place: st
         FINDINGS.map((finding) => finding.id),
       ),
     ];
-  const { issues } = checkFinding(
-    {
-      id: answer.finding,
-      state: answer.state ?? known.states[0],
-      ...(corner ? { corner: answer.place as never } : {}),
-      ...(answer.place === 'front' || answer.place === 'rear' ? { axle: answer.place } : {}),
-    },
-    'answer',
-  );
-  return issues;
+  const place = placeFields(answer.place === '' ? undefined : answer.place);
+  const states = answer.state === null ? [known.states[0]] : statesIn(answer.state);
+  const issues = states.flatMap((state) => checkFinding({ id: known.id, state, ...place }, 'answer').issues);
+  if (issues.length > 0 || states.length === 1) return issues;
+  const accepted = togetherSaid(known.id, states);
+  return answer.state === accepted
+    ? []
+    : [{ code: 'refused', path: 'answer.state', value: answer.state!, accepted }];
 }
 
 /** A cause must be in the vocabulary. */

@@ -1,3 +1,4 @@
+import type { Place } from '../../core/car/corner';
 import type { CarSpec } from '../../core/car/spec';
 import { startingSet } from '../../core/car/startingSets';
 import type { CarTraits } from '../../core/car/traits';
@@ -5,6 +6,8 @@ import { runCalc } from '../../core/exchange/calcs';
 import { caseFromSheet } from '../../core/exchange/casefile/fromSheet';
 import type { OpenCase } from '../../core/exchange/casefile/open';
 import type { CaseFile, CaseFinding } from '../../core/exchange/casefile/schema';
+import type { FindingId } from '../../core/readings/vocabulary/findings';
+import { togetherSaid } from '../../core/readings/vocabulary/several';
 import { axleColumns, carColumns } from '../cars/rows';
 import { database, type Sql } from '../db/sql';
 import { accept } from '../failure';
@@ -111,7 +114,10 @@ async function writeCase(tx: Sql, jobId: string, { file, car }: OpenCase, now: D
   if (proofs.length > 0) await tx`insert into hold_proofs ${tx(proofs)}`;
 }
 
-/** A question answered twice at one place keeps its first answer: the record holds one row a slot. */
+/**
+ * The record holds one row a question and place: states that can hold together stand in it side by side; of a question
+ * otherwise answered twice at one place the first answer is kept.
+ */
 async function writeFindings(
   tx: Sql,
   jobId: string,
@@ -119,13 +125,20 @@ async function writeFindings(
   phase: 'before' | 'after',
   at: Date,
 ): Promise<void> {
-  const rows = findings.map(({ id, corner, axle, state }, index) => ({
+  const slots = new Map<string, { finding: FindingId; place: Place | ''; states: string[] }>();
+  for (const { id, corner, axle, state } of findings) {
+    const place = corner ?? axle ?? '';
+    const slot = slots.get(`${id} ${place}`);
+    if (slot) slot.states.push(state);
+    else slots.set(`${id} ${place}`, { finding: id as FindingId, place, states: [state] });
+  }
+  const rows = [...slots.values()].map(({ finding, place, states }, index) => ({
     id: idFromContent(`${jobId} ${phase} ${index}`),
     job_id: jobId,
     phase,
-    finding: id,
-    place: corner ?? axle ?? '',
-    state,
+    finding,
+    place,
+    state: togetherSaid(finding, states),
     recorded_at: at,
   }));
   if (rows.length > 0) await tx`insert into findings ${tx(rows)} on conflict do nothing`;

@@ -102,6 +102,8 @@ test.describe('by touch on a phone', () => {
     for (let skipped = 0; skipped < 4; skipped++) await walk.getByRole('button', { name: 'Skip' }).tap();
     await expect(walk.getByRole('heading', { level: 3 })).toHaveText('Rotor face');
     await walk.getByRole('button', { name: /^Streaks/ }).tap();
+    await walk.getByRole('button', { name: /^Heat checked/ }).tap();
+    await walk.getByRole('button', { name: 'Next', exact: true }).tap();
     await expect(walk.getByRole('heading', { level: 3 })).toHaveText('Behind the shield');
     await page.reload();
     await expect(walk.getByRole('heading', { level: 3 })).toHaveText('Behind the shield');
@@ -134,7 +136,7 @@ test.describe('by touch on a phone', () => {
       answers.map(
         (each: { finding: string; place: string; state: string }) => `${each.finding} ${each.state}`,
       ),
-    ).toEqual(['pedal_now firm', 'rotor_surface streaks']);
+    ).toEqual(['pedal_now firm', 'rotor_surface streaks', 'rotor_surface streaks,heat_checked']);
     const overflow = await page.evaluate(
       () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
     );

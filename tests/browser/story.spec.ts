@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { countPresses } from './presses';
 import { runThrough } from './running';
-import { expect, key, row, saved, tabTo, test } from './test';
+import { expect, key, keysOf, row, saved, tabTo, test } from './test';
 
 const stamp = () => Math.random().toString(36).slice(2, 8);
 
@@ -99,7 +99,7 @@ async function press(page: Page, target: ReturnType<Page['locator']>, keyName = 
 
 /** Tabs to a row of choices and presses the digit of the wanted one. */
 async function choose(page: Page, question: string, digit: string): Promise<void> {
-  const group = page.getByRole('radiogroup', { name: question, exact: true });
+  const group = keysOf(page, question);
   await group.waitFor();
   for (let count = 0; count < 250; count++) {
     if (await group.evaluate((element) => element.contains(document.activeElement))) break;

@@ -68,14 +68,21 @@ export async function newJob(page: Page, car: string, complaint: string): Promis
 
 /** The row of a question, by what it is called. */
 export function row(page: Page, label: string): Locator {
-  return page.locator('main li').filter({ has: page.getByRole('radiogroup', { name: label, exact: true }) });
+  return page.locator('main li').filter({ has: keysOf(page, label) });
 }
 
 /** One of the keys of a question. */
 export function key(page: Page, question: string, state: string): Locator {
-  return page
-    .getByRole('radiogroup', { name: question, exact: true })
-    .getByRole('radio', { name: state, exact: true });
+  const keys = keysOf(page, question);
+  return keys
+    .getByRole('radio', { name: state, exact: true })
+    .or(keys.getByRole('button', { name: state, exact: true }));
+}
+
+/** The keys of a question: of one answer, or of several that can hold at one place. */
+export function keysOf(page: Page, question: string): Locator {
+  const name = { name: question, exact: true };
+  return page.getByRole('radiogroup', name).or(page.getByRole('toolbar', name));
 }
 
 /** Waits until everything entered has reached the server. */

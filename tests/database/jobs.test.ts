@@ -78,6 +78,28 @@ describe('answers are append-only', () => {
     expect(both.map((each) => each.status).sort()).toEqual(['fulfilled', 'rejected']);
   });
 
+  it('takes several states of one face in one answer, in the vocabulary’s order; of other questions one', async () => {
+    const { job } = await makeJob();
+    const face = { finding: 'rotor_surface', place: 'FL' };
+    await answer(job.id, { ...face, state: 'grooves,cracked' });
+    const { findings } = caseFromSheet(await getSheet(job.id));
+    expect(findings).toEqual([
+      { id: 'rotor_surface', state: 'grooves', corner: 'FL' },
+      { id: 'rotor_surface', state: 'cracked', corner: 'FL' },
+    ]);
+    for (const [sent, accepted] of [
+      [{ ...face, place: 'FR', state: 'cracked,grooves' }, 'grooves,cracked'],
+      [{ ...face, place: 'FR', state: 'smooth,cracked' }, 'cracked'],
+      [{ finding: 'bearing_play', place: 'FR', state: 'ok,excess' }, 'ok'],
+    ] as const)
+      expect((await failureOf(answer(job.id, sent))).detail.issues![0]).toMatchObject({
+        path: 'answer.state',
+        accepted,
+      });
+    const unknown = await failureOf(answer(job.id, { ...face, place: 'FR', state: 'grooves,craked' }));
+    expect(unknown.detail.issues![0]).toMatchObject({ value: '"craked"' });
+  });
+
   it('names field, value and range of what it refuses', async () => {
     const { job } = await makeJob();
     const unknown = await failureOf(answer(job.id, { finding: 'pedal_pumb', state: 'rises' }));

@@ -143,6 +143,16 @@ describe('export and import', () => {
     expect(round.record!.holds).toEqual(file.record!.holds);
   });
 
+  it('keep every state of one face', async () => {
+    const { lines } = await searchLedger({ cause: 'fluid_boiled_wet' });
+    const file = await exportCase(lines[0]!.id);
+    const face = (state: string) => ({ id: 'rotor_surface', state, corner: 'RL' as const });
+    const findings = [face('cracked'), face('grooves'), ...file.findings];
+    const { jobs } = await imported(JSON.stringify({ ...file, findings }));
+    const round = await exportCase(jobs[0]!);
+    expect(round.findings.slice(0, 2)).toEqual([face('grooves'), face('cracked')]);
+  });
+
   it('take the whole ledger as one case a line', async () => {
     let text = '';
     for await (const line of exportLedger()) text += line;

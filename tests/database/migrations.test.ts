@@ -7,7 +7,7 @@ import { closeDatabase, database } from '../../server/db/sql';
 import { getSheet } from '../../server/jobs/queries';
 import { addTick, addWork } from '../../server/jobs/work';
 import { freshDatabase } from '../support/database';
-import { makeJob } from '../support/shop';
+import { answer, makeJob } from '../support/shop';
 
 let url: string;
 let drop: () => Promise<void>;
@@ -23,6 +23,7 @@ describe('the migrations', () => {
     const flush = await addWork(job.id, { id: randomUUID(), procedure: 'flush', ...work });
     const pads = await addWork(job.id, { id: randomUUID(), procedure: 'pads', ...work });
     await addTick(flush.id, { id: randomUUID(), step: 'lift', done: true, note: '' });
+    await answer(job.id, { finding: 'rotor_surface', state: 'grooves,cracked', place: 'FL' });
     await closeDatabase();
     // Back to before the procedure library.
     const since = readdirSync(MIGRATIONS).filter((file) => file >= '20261125020000_work.sql');
@@ -37,6 +38,8 @@ describe('the migrations', () => {
     const sheet = await getSheet(job.id);
     expect(sheet.works.map((row) => row.procedure)).toEqual(['flush', 'other']);
     expect(planOf(sheet.works.find((row) => row.id === pads.id)!).procedure).toBe('pads');
+    // An older version knows one state an answer: the first.
+    expect(sheet.answers.map((row) => row.state)).toEqual(['grooves']);
     expect(runOf(sheet.works[0]!, sheet.ticks).done).toBe(1);
   });
 

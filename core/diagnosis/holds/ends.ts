@@ -26,8 +26,10 @@ const LEVEL: Ending = { finding: 'reservoir_level', states: ['ok'], at: 'car' };
 export const ENDS: Record<HoldId, readonly Ending[]> = {
   pedal_to_floor: [FIRM, HOLDS_30_S, DRY],
   pedal_sinks: [HOLDS_30_S],
+  pedal_not_firm: [FIRM, HOLDS_30_S],
   leak: [
     { ...DRY, at: 'because', when: 'leak' },
+    { ...DRY, when: 'level_falls' },
     { finding: 'wheel_cylinder', states: ['free'], at: 'because', when: 'wheel_cylinder' },
     LEVEL,
     FIRM,
@@ -42,16 +44,29 @@ export const ENDS: Record<HoldId, readonly Ending[]> = {
     },
   ],
   fluid_wrong: [{ finding: 'fluid_type', states: ['right'], at: 'car' }, FIRM, HOLDS_30_S],
-  pad_worn_out: [{ finding: 'pad_thickness', states: ['ok'], at: 'axle' }],
+  pad_worn_out: [
+    {
+      finding: 'pad_thickness',
+      states: ['ok'],
+      at: 'axle',
+      // An axle that grinds may have drums.
+      or: { finding: 'shoe_lining', states: ['ok'] },
+    },
+  ],
   rotor_below_minimum: [{ finding: 'rotor_thickness', states: ['ok'], at: 'axle' }],
   rotor_cracked: [{ finding: 'rotor_surface', states: ['smooth', 'streaks'], at: 'axle' }],
   bearing_play: [{ finding: 'bearing_play', states: ['ok'], at: 'because' }],
   brakes_stuck_on: [{ finding: 'wheel_drags', states: ['no'], at: 'because', when: 'wheel_drags' }],
   pads_contaminated: [{ finding: 'pad_surface', states: ['normal'], at: 'axle' }, DRY],
   brake_lamp: [{ finding: 'warning_light', states: ['none'], at: 'car' }],
-  assist_lost: [{ finding: 'assist_start', states: ['drops'], at: 'car' }],
+  assist_lost: [
+    { finding: 'assist_start', states: ['drops'], at: 'car' },
+    { finding: 'assist_vacuum', states: ['ok'], at: 'car', when: 'assist_vacuum' },
+    { finding: 'assist_fluid', states: ['ok'], at: 'car', when: 'assist_fluid' },
+  ],
   wheel_loose: [{ finding: 'wheel_nuts', states: ['tight'], at: 'because' }],
   pedal_bracket: [{ finding: 'pedal_linkage', states: ['tight'], at: 'car' }],
+  joint_loose: [{ finding: 'suspension_joints', states: ['tight'], at: 'because' }],
   lining_separated: [{ finding: 'pad_surface', states: ['normal'], at: 'axle' }],
   shoes_worn_out: [{ finding: 'shoe_lining', states: ['ok'], at: 'axle' }],
 };

@@ -10,12 +10,16 @@ describe('holds', () => {
   it.each([
     ['pedal_to_floor', given('pedal_to_floor', 'yes')],
     ['pedal_sinks', given('pedal_hold', 'sinks')],
+    ['pedal_not_firm', given('pedal_now', 'soft')],
+    ['pedal_not_firm', given('pedal_now', 'long')],
     ['leak', given('leak', 'master_to_booster')],
+    ['leak', given('level_falls', 'quickly')],
     ['leak', given('wheel_cylinder', 'leaking', 'RL')],
     ['fluid_low', given('reservoir_level', 'low')],
     ['fluid_wet', given('fluid_moisture', 'wet')],
     ['fluid_wet', given('fluid_boiling', 'low')],
     ['fluid_wrong', given('fluid_type', 'wrong')],
+    ['fluid_wrong', given('fluid_look', 'debris')],
     ['pad_worn_out', given('pad_thickness', 'worn_out', 'FL')],
     ['rotor_below_minimum', given('rotor_thickness', 'below_minimum', 'FL')],
     ['rotor_cracked', given('rotor_surface', 'cracked', 'RR')],
@@ -23,6 +27,9 @@ describe('holds', () => {
     ['pads_contaminated', given('pad_surface', 'contaminated', 'RR')],
     ['brake_lamp', given('warning_light', 'brake')],
     ['assist_lost', given('assist_start', 'no_change')],
+    ['assist_lost', given('assist_vacuum', 'low')],
+    ['assist_lost', given('assist_fluid', 'low')],
+    ['joint_loose', given('suspension_joints', 'play', 'FL')],
     ['wheel_loose', given('wheel_nuts', 'loose', 'FL')],
     ['wheel_loose', given('wheel_nuts', 'stud_damaged', 'FL')],
     ['pedal_bracket', given('pedal_linkage', 'cracked')],
@@ -50,6 +57,18 @@ describe('holds', () => {
     expect(ids(grind, ...measured('FL', 'FR', 'RL'))).toEqual(['pad_worn_out']);
     expect(ids(grind, ...measured('FL', 'FR', 'RL', 'RR'))).toEqual([]);
     expect(ids(grind, given('pad_thickness', 'low'))).toEqual([]);
+  });
+
+  it('asks of a drum what its shoes have left', () => {
+    const grind = given('noise_grind', 'yes', 'RL');
+    expect(ids(grind, given('shoe_lining', 'ok', 'RL'))).toEqual([]);
+    expect(ids(grind, given('shoe_lining', 'ok', 'RR'))).toEqual(['pad_worn_out']);
+  });
+
+  it('lets a known fluid, or assist that is felt, clear what only pointed at it', () => {
+    expect(ids(given('fluid_look', 'debris'), given('fluid_type', 'right'))).toEqual([]);
+    expect(ids(given('assist_vacuum', 'low'), given('assist_start', 'drops'))).toEqual([]);
+    expect(holdsOf([given('assist_vacuum', 'low')], { assist: 'none' })).toEqual([]);
   });
 
   it('takes drag and smoke together for stuck brakes', () => {

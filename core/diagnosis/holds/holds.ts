@@ -10,6 +10,11 @@ export const HOLDS = [
     until: 'cause found, fixed and the pedal proved firm at rest',
   },
   { id: 'pedal_sinks', label: 'Pedal sinks while held', until: 'pedal holds for 30 s' },
+  {
+    id: 'pedal_not_firm',
+    label: 'Pedal is not firm',
+    until: 'pedal firm at rest, and it holds for 30 s',
+  },
   { id: 'leak', label: 'Fluid is leaking', until: 'leak repaired, level right, system bled' },
   { id: 'fluid_low', label: 'Fluid level is low', until: 'reason for the loss known, level right, no air' },
   { id: 'fluid_wet', label: 'Fluid boils too early', until: 'fluid replaced and re-tested' },
@@ -41,6 +46,11 @@ export const HOLDS = [
     until: 'pedal, bracket, pin and clip renewed and tight',
   },
   { id: 'lining_separated', label: 'Pad lining coming off', until: 'pads replaced on the axle' },
+  {
+    id: 'joint_loose',
+    label: 'Bush or ball joint has play',
+    until: 'joint looked at and tight, parts renewed as needed',
+  },
   { id: 'shoes_worn_out', label: 'Shoes worn out', until: 'shoes replaced on the axle' },
 ] as const;
 
@@ -74,13 +84,21 @@ const RULES: Record<HoldId, Rule> = {
     const cleared = when('pedal_hold', 'holds')(findings, car).length > 0 && sinks.length === 0;
     return cleared ? [] : [...sinks, ...when('pedal_sinks', 'yes')(findings, car)];
   },
+  pedal_not_firm: when('pedal_now', 'soft', 'long'),
   leak: either(
     when('leak', 'line_or_hose', 'caliper_or_cylinder', 'master_to_booster'),
     when('wheel_cylinder', 'leaking'),
+    // What is gone between one fill and the next went somewhere.
+    when('level_falls', 'quickly'),
   ),
   fluid_low: when('reservoir_level', 'low'),
   fluid_wet: either(when('fluid_moisture', 'wet'), when('fluid_boiling', 'low')),
-  fluid_wrong: when('fluid_type', 'wrong'),
+  fluid_wrong: (findings, car) => {
+    const wrong = when('fluid_type', 'wrong')(findings, car);
+    // Swollen rubber in the fluid: held until somebody has tested what fluid it is.
+    const tested = findings.some(({ id }) => id === 'fluid_type');
+    return tested ? wrong : when('fluid_look', 'debris')(findings, car);
+  },
   pad_worn_out: (findings, car) => [
     ...when('pad_thickness', 'worn_out')(findings, car),
     ...grindingUnmeasured(findings),
@@ -95,22 +113,30 @@ const RULES: Record<HoldId, Rule> = {
   },
   pads_contaminated: when('pad_surface', 'contaminated'),
   brake_lamp: when('warning_light', 'brake'),
-  assist_lost: (findings, car) =>
-    assistOf(car) === 'none' ? [] : when('assist_start', 'no_change')(findings, car),
+  assist_lost: (findings, car) => {
+    if (assistOf(car) === 'none') return [];
+    const helps = when('assist_start', 'drops')(findings, car).length > 0;
+    const gone = when('assist_start', 'no_change')(findings, car);
+    const failing = either(when('assist_vacuum', 'low'), when('assist_fluid', 'low'))(findings, car);
+    return helps ? gone : [...gone, ...failing];
+  },
   wheel_loose: when('wheel_nuts', 'loose', 'stud_damaged'),
   pedal_bracket: when('pedal_linkage', 'cracked'),
   lining_separated: when('pad_surface', 'separated', 'crumbled'),
+  joint_loose: when('suspension_joints', 'play'),
   shoes_worn_out: when('shoe_lining', 'worn_out'),
 };
 
-/** Grinding holds the car until the pads are measured at every corner that grinds, or at all four when nobody knows which. */
+/** Grinding holds the car until the linings are measured at every corner that grinds, or at all four when nobody knows which. */
 function grindingUnmeasured(findings: readonly GivenFinding[]): GivenFinding[] {
   const grinds = findings.filter((finding) => finding.id === 'noise_grind' && finding.state === 'yes');
   return grinds.filter((grind) => cornersOf(grind.place).some((corner) => !measuredAt(findings, corner)));
 }
 
+const LININGS: readonly GivenFinding['id'][] = ['pad_thickness', 'shoe_lining'];
+
 function measuredAt(findings: readonly GivenFinding[], corner: Place): boolean {
   return findings.some(
-    (finding) => finding.id === 'pad_thickness' && (finding.place === corner || finding.place === undefined),
+    (finding) => LININGS.includes(finding.id) && (finding.place === corner || finding.place === undefined),
   );
 }

@@ -59,7 +59,7 @@ export function caseFromSheet(sheet: JobSheet): CaseFile {
 
 function findings(sheet: JobSheet, phase: Phase): CaseFinding[] {
   return standingAnswers(sheet.answers, phase)
-    .map(givenFrom)
+    .flatMap(givenFrom)
     .map(({ id, state, place }) => ({ id, state, ...placeFields(place) }));
 }
 

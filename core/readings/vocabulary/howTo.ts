@@ -50,9 +50,9 @@ export const HOW_TO: Partial<Record<FindingId, string>> = {
   pad_wear_shape: 'Inner against outer, leading against trailing, edge against edge.',
   pad_wear_sides: 'Left against right on the same axle.',
   pad_surface:
-    'Shine a light along the face and the edge. Hard and shiny is glazed; wet or oily is contaminated; loose at the edge is crumbled; lifting off its plate, or cracked through, is separated. Of several, press the one that stands out most.',
+    'Shine a light along the face and the edge. Hard and shiny is glazed; wet or oily is contaminated; loose at the edge is crumbled; lifting off its plate, or cracked through, is separated. Press every one that is there.',
   rotor_surface:
-    'Fingernail across: catching is a groove, colour alone is a streak. Pits and scale are rust. Crazing is fine and shallow; a crack is long, deep, or at an edge or hole. Of several, press the one that stands out most.',
+    'Fingernail across: catching is a groove, colour alone is a streak. Pits and scale are rust. Crazing is fine and shallow; a crack is long, deep, or at an edge or hole. Press every one that is there.',
   rotor_colour: 'Blue or purple shows it has been very hot.',
   rotor_thickness: 'Micrometer, several places round, against the figure on the rotor.',
   rotor_runout:

@@ -1,5 +1,6 @@
 import type { Place } from '../../car/corner';
 import { type FindingId, findingOf } from './findings';
+import { statesIn } from './several';
 
 /** Where the plain spelling of a state's id would not be what a mechanic says. */
 const SAID: Partial<Record<FindingId, Record<string, string>>> = {
@@ -69,8 +70,13 @@ const SAID: Partial<Record<FindingId, Record<string, string>>> = {
   },
 };
 
-/** What a mechanic calls this state. */
-export function stateWord(finding: FindingId, state: string): string {
+/** What a mechanic calls this state, or the states of an answer that names several. */
+export function stateWord(finding: FindingId, said: string): string {
+  const words = statesIn(said).map((state) => oneWord(finding, state));
+  return [words[0], ...words.slice(1).map((word) => word.toLowerCase())].join(', ');
+}
+
+function oneWord(finding: FindingId, state: string): string {
   const said = SAID[finding]?.[state];
   if (said) return said;
   const plain = state.replaceAll('_', ' ');

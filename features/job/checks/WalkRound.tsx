@@ -6,6 +6,7 @@ import { standing } from '@/core/job/standing';
 import { MEASURES } from '@/core/readings/measures';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { HOW_TO } from '@/core/readings/vocabulary/howTo';
+import { afterPress, statesIn, takesMore } from '@/core/readings/vocabulary/several';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { type Area, type Stop, walkRoute } from '@/core/readings/walk/route';
 import { Button } from '@/ui/Button';
@@ -175,7 +176,8 @@ function StopBody({ stop, onDone }: { stop: Stop; onDone: () => void }) {
         <fieldset className="grid gap-2 sm:grid-cols-2">
           <legend className="sr-only">{stop.label}</legend>
           {states.map((state) => {
-            const pressed = stateOf('before', finding, corner) === state;
+            const said = stateOf('before', finding, corner);
+            const pressed = statesIn(said).includes(state);
             return (
               <button
                 key={state}
@@ -183,8 +185,8 @@ function StopBody({ stop, onDone }: { stop: Stop; onDone: () => void }) {
                 aria-pressed={pressed}
                 disabled={closed}
                 onClick={() => {
-                  answer('before', finding, corner, pressed ? null : state);
-                  if (!pressed) onDone();
+                  answer('before', finding, corner, afterPress(finding, said, state));
+                  if (!pressed && !takesMore(finding, state)) onDone();
                 }}
                 className={cn(
                   'min-h-16 border-2 border-ink px-4 text-left text-xl font-semibold hover:bg-straw-wash',

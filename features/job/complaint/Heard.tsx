@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import type { Conditions } from '@/core/diagnosis/words/conditions';
 import type { Suggestion, WordsRead } from '@/core/diagnosis/words/words';
 import { findingOf } from '@/core/readings/vocabulary/findings';
+import { afterPress, statesIn } from '@/core/readings/vocabulary/several';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { figure } from '@/ui/format';
 import { useDesk } from '../desk/Desk';
@@ -30,7 +31,7 @@ export function Heard({ text }: { text: string }) {
   if (!read || closed) return null;
   const { suggestions, conditions } = read.heard;
   const open = suggestions.filter(
-    ({ finding, state, corner }) => stateOf('before', finding, corner) !== state,
+    ({ finding, state, corner }) => !statesIn(stateOf('before', finding, corner)).includes(state),
   );
   const known = conditionWords(conditions);
   if (open.length === 0) return null;
@@ -44,7 +45,14 @@ export function Heard({ text }: { text: string }) {
           <li key={`${each.finding} ${each.corner ?? ''}`}>
             <button
               type="button"
-              onClick={() => answer('before', each.finding, each.corner, each.state)}
+              onClick={() =>
+                answer(
+                  'before',
+                  each.finding,
+                  each.corner,
+                  afterPress(each.finding, stateOf('before', each.finding, each.corner), each.state),
+                )
+              }
               className="min-h-12 border-2 border-dashed border-ink px-3 py-1 text-left hover:bg-straw-wash"
             >
               <b className="font-semibold">{meant(each)}</b>{' '}

@@ -2,6 +2,7 @@
 
 import type { Place } from '@/core/car/corner';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
+import { afterPress, statesIn, takesMore } from '@/core/readings/vocabulary/several';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { cn } from '@/ui/cn';
 import { useDesk } from '../desk/Desk';
@@ -19,7 +20,7 @@ export function EyeChoice({ finding, place, onAnswer }: Props) {
   return (
     <ul className="grid grid-cols-2 gap-2 sm:grid-cols-3">
       {findingOf(finding).states.map((state) => {
-        const pressed = said === state;
+        const pressed = statesIn(said).includes(state);
         return (
           <li key={state}>
             <button
@@ -27,8 +28,9 @@ export function EyeChoice({ finding, place, onAnswer }: Props) {
               aria-pressed={pressed}
               disabled={closed}
               onClick={() => {
-                answer('before', finding, place, pressed ? null : state);
-                if (!pressed) onAnswer?.();
+                answer('before', finding, place, afterPress(finding, said, state));
+                // Where several can hold, the next may be to follow.
+                if (!pressed && !takesMore(finding, state)) onAnswer?.();
               }}
               className={cn(
                 'flex h-full w-full flex-col items-center gap-1 border-2 bg-card p-2 text-center hover:bg-straw-wash',
