@@ -162,6 +162,7 @@ async function traceFigures(url: string): Promise<void> {
   const browser = await chromium.launch({ executablePath: BROWSER.program, args: ['--no-sandbox'] });
   try {
     const page = await browser.newPage();
+    await page.addInitScript(() => localStorage.setItem('bavrin.kept.checks.rest', 'true'));
     await page.goto(`${server.address}/job/${job!.id}/checks`);
     await page.getByRole('button', { name: /^front left/ }).click();
     const rotor = page.getByRole('region', { name: 'Rotor FL' });
