@@ -4,7 +4,6 @@ import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import type { Issue } from '@/core/base/issues/issue';
 import type { BaseUnit } from '@/core/base/units/display';
-import { parseMeasure } from '@/core/base/units/parse';
 import { FLUID_CLASS_IDS, FLUID_CLASSES, type FluidClass } from '@/core/car/fluidClasses';
 import type { LimitName, ShopLimits } from '@/core/car/limits/catalogue';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
@@ -19,7 +18,7 @@ import { BetterThanClass } from '../measure/whole/BetterThanClass';
 import { notTaken } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
 import type { Units } from '../shell/units';
-import { useKept } from '../shell/useKept';
+import { useKeptFigures } from '../shell/useKeptFigures';
 import { useUnits } from '../shell/useUnits';
 import { BenchFigures } from './BenchFigures';
 
@@ -42,18 +41,22 @@ type Typed = {
 /** A fluid on the bench: its point on the curve, corrected for altitude, against the caliper. */
 export function FluidBench() {
   const shop = useShop();
-  const [typed, keep] = useKept<Typed>('bench.fluid', {
-    fluid: 'DOT4',
-    moisture: '1.8',
-    boiling: '',
-    altitude: String(shop.altitudeM),
-    peak: '',
-    dry: '',
-    wet: '',
-    use: 'track',
-  });
-  const [all, setAll] = useState(true);
   const units = useUnits();
+  const [typed, keep] = useKeptFigures<Typed>(
+    'bench.fluid',
+    {
+      fluid: 'DOT4',
+      moisture: '1.8',
+      boiling: '',
+      altitude: units.asTyped(shop.altitudeM, 'm'),
+      peak: '',
+      dry: '',
+      wet: '',
+      use: 'track',
+    },
+    baseOf,
+  );
+  const [all, setAll] = useState(true);
   const { input, unread } = useMemo(() => readTyped(typed, units, shop.limits), [typed, units, shop.limits]);
   const outcome = useMemo(() => readFluid(input), [input]);
   const issues = outcome.ok ? [] : outcome.issues;
@@ -97,7 +100,7 @@ export function FluidBench() {
           />
           <NumberField
             label="Altitude"
-            unit="m"
+            unit={units.unit('m')}
             value={typed.altitude}
             onChange={set('altitude')}
             error={errorOf('altitudeM')}
@@ -273,7 +276,7 @@ const UNITS = {
   dryC: '°C',
   wetC: '°C',
   boilingC: '°C',
-} as const satisfies Record<keyof typeof FLUID_RANGES, BaseUnit | 'm'>;
+} as const satisfies Record<keyof typeof FLUID_RANGES, BaseUnit>;
 
 const FIELDS = {
   moisturePct: 'moisture',
@@ -283,6 +286,11 @@ const FIELDS = {
   dryC: 'dry',
   wetC: 'wet',
 } as const satisfies Partial<Record<keyof FluidInput, keyof Typed>>;
+
+const baseOf = (typedAs: string) =>
+  Object.entries(FIELDS).flatMap(([field, name]) =>
+    name === typedAs ? [UNITS[field as keyof typeof FIELDS]] : [],
+  )[0];
 
 /** What was typed as a reading held against the shop's own limits, and what of it cannot be one. */
 function readTyped(
@@ -297,12 +305,11 @@ function readTyped(
     const text = typed[typedAs];
     const [low, high] = FLUID_RANGES[field];
     const unit = UNITS[field];
-    const value = unit === 'm' ? parseMeasure(text, 'm') : units.read(text, unit)?.value;
+    const value = units.read(text, unit)?.value;
     if (text.trim() === '') continue;
     if (value !== undefined && value >= low && value <= high) input[field] = value;
     else {
-      const range = unit === 'm' ? [low, `${high} m`] : [units.show(low, unit, 0), units.full(high, unit, 0)];
-      unread[field] = `${text} is not taken: ${range.join(' to ')}`;
+      unread[field] = `${text} is not taken: ${units.show(low, unit, 0)} to ${units.full(high, unit, 0)}`;
     }
   }
   return { input, unread };

@@ -1,8 +1,8 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
-import { FormProvider, useForm } from 'react-hook-form';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { FormProvider, type UseFormReturn, useForm } from 'react-hook-form';
 import type { CarKind, CarSpec } from '@/core/car/spec';
 import { CAR_KINDS, startingSet } from '@/core/car/startingSets';
 import { Button } from '@/ui/Button';
@@ -10,10 +10,12 @@ import { device, readKept } from '../shell/device';
 import { newId } from '../shell/newId';
 import type { Refusal } from '../shell/outbox';
 import { notTaken, requestForm } from '../shell/request';
+import { type Units, unitsIn } from '../shell/units';
 import { useKept } from '../shell/useKept';
+import { useUnits } from '../shell/useUnits';
 import { FIRST_FIELDS, FirstFields } from './FirstFields';
 import { Part, StartingSetProvider } from './FormFields';
-import { type CarDraft, draftOf, specOf, withStartingSet } from './fields';
+import { type CarDraft, draftOf, inOtherUnits, specOf, withStartingSet } from './fields';
 import { RestFields } from './RestFields';
 
 type Props = {
@@ -28,28 +30,31 @@ type Props = {
  */
 export function CarForm({ car, forComplaint = false }: Props) {
   const router = useRouter();
+  const units = useUnits();
   const [id] = useState(() => car?.id ?? newId());
   const form = useForm<CarDraft>({
-    defaultValues: draftOf(car?.spec ?? startingSet('other')),
+    defaultValues: draftOf(car?.spec ?? startingSet('other'), units),
     mode: 'onBlur',
   });
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
-  const kept = `bavrin.kept.car.${car ? `${car.id}.${car.version}` : 'new'}`;
-  useKeptForm(form, kept);
+  const kept = `bavrin.kept.car-form.${car ? `${car.id}.${car.version}` : 'new'}`;
+  const onFile = car?.spec;
+  useKeptForm(form, kept, units, onFile);
 
   const [rest, setRest] = useKept('new-car.rest', false);
   const all = car !== undefined || rest;
-  const [set, setSet] = useState<CarDraft | null>(null);
+  const [chosen, setChosen] = useState<CarKind | null>(null);
+  const set = useMemo(() => chosen && draftOf(startingSet(chosen), units), [chosen, units]);
   const startFrom = (kind: CarKind) => {
-    const next = draftOf(startingSet(kind));
-    const last = set ?? draftOf(startingSet('other'));
+    const last = set ?? draftOf(startingSet('other'), units);
+    const next = draftOf(startingSet(kind), units);
     form.reset(withStartingSet(form.getValues(), last, next), { keepDefaultValues: true });
-    setSet(next);
+    setChosen(kind);
   };
   const save = form.handleSubmit(async (draft) => {
     setBusy(true);
-    const spec = specOf(draft);
+    const spec = specOf(draft, units, sourcesOf(draft, onFile));
     const reply = car
       ? await requestForm('PUT', `/api/cars/${car.id}`, {
           kind: 'car',
@@ -141,12 +146,36 @@ export function CarForm({ car, forComplaint = false }: Props) {
   );
 }
 
-/** What was typed survives a reload until it is saved. */
-function useKeptForm(form: ReturnType<typeof useForm<CarDraft>>, key: string): void {
+/** Cars whose figures may stand in the form as they are on file, or in a starting set. */
+function sourcesOf(draft: CarDraft, onFile: CarSpec | undefined): CarSpec[] {
+  return onFile ? [onFile] : [startingSet(draft.kind as CarKind)];
+}
+
+/** What was typed survives a reload until it is saved, and another choice of units at any time. */
+function useKeptForm(
+  form: UseFormReturn<CarDraft>,
+  key: string,
+  units: Units,
+  onFile: CarSpec | undefined,
+): void {
+  const shown = useRef(units);
   useEffect(() => {
-    const kept = readKept(key, form.getValues());
-    if (kept) form.reset(kept, { keepDefaultValues: true });
-    const watching = form.watch((values) => void device.write(key, JSON.stringify(values)));
+    if (shown.current === units) return;
+    const draft = form.getValues();
+    const next = inOtherUnits(draft, sourcesOf(draft, onFile), shown.current, units);
+    shown.current = units;
+    form.reset(next, { keepDefaultValues: true });
+  }, [form, units, onFile]);
+  useEffect(() => {
+    const kept = readKept(key, { draft: form.getValues(), units: shown.current.choice });
+    if (kept) {
+      const draft = { ...form.getValues(), ...kept.draft };
+      const next = inOtherUnits(draft, sourcesOf(draft, onFile), unitsIn(kept.units), shown.current);
+      form.reset(next, { keepDefaultValues: true });
+    }
+    const watching = form.watch(
+      (draft) => void device.write(key, JSON.stringify({ draft, units: shown.current.choice })),
+    );
     return () => watching.unsubscribe();
-  }, [form, key]);
+  }, [form, key, onFile]);
 }

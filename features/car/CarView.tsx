@@ -1,6 +1,7 @@
 'use client';
 
 import Link from 'next/link';
+import type { BaseUnit } from '@/core/base/units/display';
 import { FLUID_CLASSES } from '@/core/car/fluidClasses';
 import type { CarSpec } from '@/core/car/spec';
 import { causeLabel } from '@/core/diagnosis/labels';
@@ -162,12 +163,21 @@ const WORDS: Record<string, string> = {
 /** The specification, every figure with its unit. */
 function Figures({ car }: { car: CarSpec }) {
   const shop = useShop();
+  const { full, show, unit, asTyped } = useUnits();
+  const pair = (left: number | null, right: number | null, base: BaseUnit) => {
+    // As it is on file; in another unit as finely as a gauge reads.
+    const one = (value: number | null) =>
+      orDash(value, (known) =>
+        unit(base) === base ? asTyped(known, base) : show(known, base, base === '°C' ? 0 : 2),
+      );
+    return left === null && right === null ? '—' : `${one(left)} / ${one(right)}`;
+  };
   const word = (value: string | null) => (value === null ? '—' : (WORDS[value] ?? value));
   const rows: [string, string][] = [
     ['Driven from the', word(car.driveSide)],
-    ['Mass', unit(car.massKg, 0, 'kg')],
-    ['Tyre rolling radius', unit(car.tyreRadiusM, 3, 'm')],
-    ['Master bore', unit(car.masterBoreMm, 2, 'mm')],
+    ['Mass', orDash(car.massKg, (kg) => full(kg, 'kg', 0))],
+    ['Tyre rolling radius', orDash(car.tyreRadiusM, (m) => full(m, 'm', 3))],
+    ['Master bore', orDash(car.masterBoreMm, (mm) => full(mm, 'mm', 2))],
     ['Pedal ratio', figure(car.pedalRatio, 2)],
     ['Assist', word(car.assist)],
     ['ABS', said(car.abs)],
@@ -178,7 +188,7 @@ function Figures({ car }: { car: CarSpec }) {
       'Boils dry / wet',
       car.fluidDryC === null
         ? 'class minimum'
-        : `${figure(car.fluidDryC, 0)} / ${figure(car.fluidWetC, 0)} °C`,
+        : `${show(car.fluidDryC, '°C', 0)} / ${full(car.fluidWetC, '°C', 0)}`,
     ],
     ['Filled', car.fluidFilledOn === null ? '—' : shortDate(car.fluidFilledOn, shop.timeZone)],
     ['Front share of the braking', car.frontShare === null ? '—' : `${figure(car.frontShare * 100, 0)} %`],
@@ -194,12 +204,12 @@ function Figures({ car }: { car: CarSpec }) {
     ['Pistons mm', axle(car, (each) => each.pistonsMm.join(' ') || '—')],
     ['Bleeders', axle(car, (each) => String(each.bleeders))],
     ['Rotor', axle(car, (each) => (each.brake === 'drum' ? '—' : word(each.rotor)))],
-    ['Rotor new / min mm', axle(car, (each) => pair(each.rotorNewMm, each.rotorMinimumMm))],
-    ['Pad new / min mm', axle(car, (each) => pair(each.padNewMm, each.padMinimumMm))],
-    ['Line left / right m', axle(car, (each) => pair(each.lineLeftM, each.lineRightM))],
+    [`Rotor new / min ${unit('mm')}`, axle(car, (each) => pair(each.rotorNewMm, each.rotorMinimumMm, 'mm'))],
+    [`Pad new / min ${unit('mm')}`, axle(car, (each) => pair(each.padNewMm, each.padMinimumMm, 'mm'))],
+    [`Line left / right ${unit('m')}`, axle(car, (each) => pair(each.lineLeftM, each.lineRightM, 'm'))],
     ['Compound', axle(car, (each) => word(each.padCompound))],
-    ['Beds in °C', axle(car, (each) => pair(each.bedLowC, each.bedHighC))],
-    ['Rotor weighs kg', axle(car, (each) => figure(each.rotorMassKg, 1))],
+    [`Beds in ${unit('°C')}`, axle(car, (each) => pair(each.bedLowC, each.bedHighC, '°C'))],
+    [`Rotor weighs ${unit('kg')}`, axle(car, (each) => show(each.rotorMassKg, 'kg', 1))],
   ];
   return (
     <section aria-labelledby="figures">
@@ -242,12 +252,8 @@ function Figures({ car }: { car: CarSpec }) {
   );
 }
 
-function unit(value: number | null, decimals: number, symbol: string): string {
-  return value === null ? '—' : `${figure(value, decimals)} ${symbol}`;
-}
-
-function pair(left: number | null, right: number | null): string {
-  return left === null && right === null ? '—' : `${left ?? '—'} / ${right ?? '—'}`;
+function orDash(value: number | null, show: (value: number) => string): string {
+  return value === null ? '—' : show(value);
 }
 
 function said(value: boolean | null): string {

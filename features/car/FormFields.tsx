@@ -3,6 +3,7 @@
 import { createContext, type ReactNode, useContext } from 'react';
 import { type FieldPath, get, useFormContext, useWatch } from 'react-hook-form';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
+import { useUnits } from '../shell/useUnits';
 import { type CarDraft, type NumberSpec, numberError } from './fields';
 
 type Name = FieldPath<CarDraft>;
@@ -43,13 +44,14 @@ export function FormText({
 
 export function FormNumber({ name, spec, ...rest }: Omit<Common, 'label'> & { spec: NumberSpec }) {
   const { register, ...told } = useField(name);
+  const units = useUnits();
   return (
     <NumberField
       {...rest}
       {...told}
       label={spec.label}
-      unit={spec.unit}
-      {...register(name, { validate: (value) => numberError(String(value), spec) ?? true })}
+      unit={units.unit(spec.unit)}
+      {...register(name, { validate: (value) => numberError(String(value), spec, units) ?? true })}
     />
   );
 }

@@ -2,80 +2,114 @@ import { describe, expect, it } from 'vitest';
 import { parseWith } from '@/core/base/issues/zod';
 import { carSpecSchema } from '@/core/car/spec';
 import { CAR_KINDS, startingSet } from '@/core/car/startingSets';
-import { AXLE_NUMBERS, draftOf, numberError, specOf, withStartingSet } from './fields';
+import { INCHES, METRIC } from '../../tests/support/units';
+import { AXLE_NUMBERS, draftOf, inOtherUnits, numberError, specOf, withStartingSet } from './fields';
 
 describe('the car form', () => {
   it.each(Object.keys(CAR_KINDS))('gives back the starting set %s unchanged', (kind) => {
     const spec = { ...startingSet(kind as 'hatch'), name: 'A car' };
-    expect(specOf(draftOf(spec))).toEqual(spec);
+    expect(specOf(draftOf(spec, METRIC), METRIC)).toEqual(spec);
     expect(parseWith(carSpecSchema, spec).ok).toBe(true);
   });
 
   it('converts typed units and names what it cannot take', () => {
-    const draft = draftOf({ ...startingSet('saloon'), name: 'A car' });
-    const inches = specOf({
-      ...draft,
-      masterBoreMm: '7/8 in',
-      front: { ...draft.front, rotorNewMm: '1 in' },
-    });
+    const draft = draftOf({ ...startingSet('saloon'), name: 'A car' }, METRIC);
+    const inches = specOf(
+      {
+        ...draft,
+        masterBoreMm: '7/8 in',
+        front: { ...draft.front, rotorNewMm: '1 in' },
+      },
+      METRIC,
+    );
     expect(inches.masterBoreMm).toBeCloseTo(22.225, 9);
     expect((inches.front as { rotorNewMm: number }).rotorNewMm).toBeCloseTo(25.4, 9);
-    expect(numberError('300', AXLE_NUMBERS.rotorNewMm!)).toBe('Rotor new is 300: 4 to 60 mm is accepted');
-    expect(numberError('thick', AXLE_NUMBERS.rotorNewMm!)).toContain('thick');
-    expect(numberError('', AXLE_NUMBERS.rotorNewMm!)).toBeUndefined();
+    expect(numberError('300', AXLE_NUMBERS.rotorNewMm!, METRIC)).toBe(
+      'Rotor new is 300: 4 to 60 mm is accepted',
+    );
+    expect(numberError('thick', AXLE_NUMBERS.rotorNewMm!, METRIC)).toContain('thick');
+    expect(numberError('', AXLE_NUMBERS.rotorNewMm!, METRIC)).toBeUndefined();
+  });
+
+  it('shows a car in the shop’s units, and gives it back to the last digit', () => {
+    for (const kind of Object.keys(CAR_KINDS)) {
+      const spec = { ...startingSet(kind as 'hatch'), name: 'A car', torquesNm: { wheel: 110 } };
+      const draft = draftOf(spec, INCHES);
+      expect(specOf(draft, INCHES, [spec])).toEqual(spec);
+    }
+    const saloon = { ...startingSet('saloon'), name: 'A car' };
+    const draft = { ...draftOf(saloon, INCHES), massKg: '2900', bleedCeilingKPa: '' };
+    expect(specOf(draft, INCHES, [saloon]).massKg).toBeCloseTo(1315.42, 2);
+    expect(numberError('300', AXLE_NUMBERS.rotorNewMm!, INCHES)).toBe(
+      'Rotor new is 300: 0.157 to 2.36 in is accepted',
+    );
+  });
+
+  it('goes over to other units while it is typed, and back', () => {
+    const saloon = { ...startingSet('saloon'), name: 'A car' };
+    const typed = { ...draftOf(saloon, METRIC), massKg: '1500', masterBoreMm: '7/8 in', fluidDryC: 'hot' };
+    const inches = inOtherUnits(typed, [saloon], METRIC, INCHES);
+    expect(inches).toMatchObject({ massKg: '3306.9339', masterBoreMm: '7/8 in', fluidDryC: 'hot' });
+    expect(inches.front.rotorNewMm).toBe(draftOf(saloon, INCHES).front.rotorNewMm);
+    const back = inOtherUnits(inches, [saloon], INCHES, METRIC);
+    expect({ ...back, massKg: '1500' }).toEqual(typed);
+    expect(specOf(back, METRIC, [saloon]).massKg).toBeCloseTo(1500, 4);
   });
 
   it('never puts a starting set over what was typed, be it over an earlier set', () => {
-    const blank = draftOf(startingSet('other'));
+    const blank = draftOf(startingSet('other'), METRIC);
     const typed = { ...blank, name: 'Mine', massKg: '1234', front: { ...blank.front, rotorNewMm: '28' } };
-    const saloon = draftOf(startingSet('saloon'));
+    const saloon = draftOf(startingSet('saloon'), METRIC);
     const first = withStartingSet(typed, blank, saloon);
     expect(first).toMatchObject({ name: 'Mine', massKg: '1234', kind: 'saloon', assist: saloon.assist });
     expect(first.front.rotorNewMm).toBe('28');
     expect(first.front.padNewMm).toBe(saloon.front.padNewMm);
-    const track = draftOf(startingSet('light_track'));
+    const track = draftOf(startingSet('light_track'), METRIC);
     const second = withStartingSet({ ...first, abs: 'no' }, saloon, track);
     expect(second).toMatchObject({ massKg: '1234', abs: 'no', assist: track.assist });
     expect(second.front.padNewMm).toBe(track.front.padNewMm);
   });
 
   it('lets the server refuse what it cannot read, with the field', () => {
-    const draft = draftOf({ ...startingSet('saloon'), name: 'A car' });
+    const draft = draftOf({ ...startingSet('saloon'), name: 'A car' }, METRIC);
     const issues = (spec: unknown) => {
       const outcome = parseWith(carSpecSchema, spec);
       return outcome.ok ? [] : outcome.issues.map((issue) => issue.path);
     };
-    expect(issues(specOf({ ...draft, front: { ...draft.front, pistons: '57, big' } }))).toEqual([
+    expect(issues(specOf({ ...draft, front: { ...draft.front, pistons: '57, big' } }, METRIC))).toEqual([
       'front.pistonsMm[1]',
     ]);
-    expect(issues(specOf({ ...draft, fluidDryC: '265' }))).toEqual(['fluidWetC']);
-    expect(issues(specOf({ ...draft, rear: { ...draft.rear, rotorMinimumMm: '14' } }))).toEqual([
+    expect(issues(specOf({ ...draft, fluidDryC: '265' }, METRIC))).toEqual(['fluidWetC']);
+    expect(issues(specOf({ ...draft, rear: { ...draft.rear, rotorMinimumMm: '14' } }, METRIC))).toEqual([
       'rear.rotorMinimumMm',
     ]);
-    expect(issues(specOf({ ...draft, makerOrder: 'FL FR RL RL' }))).toEqual(['makerOrder']);
-    expect(issues(specOf({ ...draft, name: ' ' }))).toEqual(['name']);
+    expect(issues(specOf({ ...draft, makerOrder: 'FL FR RL RL' }, METRIC))).toEqual(['makerOrder']);
+    expect(issues(specOf({ ...draft, name: ' ' }, METRIC))).toEqual(['name']);
   });
 
   it('keeps torques and the bedding window, in either unit, and refuses half a window', () => {
-    const draft = draftOf({ ...startingSet('saloon'), name: 'A car' });
-    const spec = specOf({
-      ...draft,
-      torques: { ...draft.torques, wheel: '80 lbf·ft', bleeder: '12' },
-      front: {
-        ...draft.front,
-        padCompound: 'track',
-        bedLowC: '572 °F',
-        bedHighC: '550',
-        rotorMassKg: '16 lb',
+    const draft = draftOf({ ...startingSet('saloon'), name: 'A car' }, METRIC);
+    const spec = specOf(
+      {
+        ...draft,
+        torques: { ...draft.torques, wheel: '80 lbf·ft', bleeder: '12' },
+        front: {
+          ...draft.front,
+          padCompound: 'track',
+          bedLowC: '572 °F',
+          bedHighC: '550',
+          rotorMassKg: '16 lb',
+        },
       },
-    });
+      METRIC,
+    );
     const torques = spec.torquesNm as Record<string, number>;
     expect(torques.wheel).toBeCloseTo(108.465, 3);
     expect(Object.keys(torques)).toEqual(['wheel', 'bleeder']);
     const front = spec.front as Record<string, number>;
     expect(front.bedLowC).toBeCloseTo(300, 9);
     expect(front.rotorMassKg).toBeCloseTo(7.257, 3);
-    const outcome = (changes: object) => parseWith(carSpecSchema, specOf({ ...draft, ...changes }));
+    const outcome = (changes: object) => parseWith(carSpecSchema, specOf({ ...draft, ...changes }, METRIC));
     expect(outcome({ front: { ...draft.front, bedLowC: '300' } })).toMatchObject({
       ok: false,
       issues: [{ path: 'front.bedHighC' }],

@@ -1,8 +1,10 @@
-import type { Unit } from '@/core/base/units/convert';
+import type { BaseUnit } from '@/core/base/units/display';
 import { parseMeasure } from '@/core/base/units/parse';
+import { type BaseOf, retypeAll } from '@/core/base/units/retype';
 import { LIMITS } from '@/core/car/limits/carLimits';
 import type { CarSpec } from '@/core/car/spec';
 import { TORQUE_IDS, TORQUE_RANGE, TORQUES, type TorqueId } from '@/core/car/torques';
+import type { Units } from '../shell/units';
 
 /** The car form's values: what was typed, as typed. */
 export type AxleDraft = Record<
@@ -56,12 +58,22 @@ export type CarDraft = Record<
 > & { front: AxleDraft; rear: AxleDraft; torques: Record<TorqueId, string> };
 
 export type NumberSpec = {
-  unit: Unit | '';
+  /** What the figure is kept in; it is shown and typed in the shop's own. */
+  unit: BaseUnit;
   label: string;
   limits: { low: number; high: number; unit: string };
 };
 
 /** Every figure of the form: its unit, its name, its range. */
+type CarNumber =
+  | 'massKg'
+  | 'tyreRadiusM'
+  | 'masterBoreMm'
+  | 'pedalRatio'
+  | 'fluidDryC'
+  | 'fluidWetC'
+  | 'bleedCeilingKPa'
+  | 'frontShare';
 export const CAR_NUMBERS: Record<string, NumberSpec> = {
   massKg: { unit: 'kg', label: 'Mass', limits: LIMITS.massKg },
   tyreRadiusM: { unit: 'm', label: 'Tyre rolling radius', limits: LIMITS.tyreRadiusM },
@@ -73,6 +85,10 @@ export const CAR_NUMBERS: Record<string, NumberSpec> = {
   frontShare: { unit: '', label: 'Front share of the braking', limits: LIMITS.frontShare },
 };
 
+type AxleNumber = Exclude<
+  keyof AxleDraft,
+  'brake' | 'caliper' | 'pistons' | 'bleeders' | 'rotor' | 'studs' | 'padCompound'
+>;
 export const AXLE_NUMBERS: Record<string, NumberSpec> = {
   rotorNewMm: { unit: 'mm', label: 'Rotor new', limits: LIMITS.rotorMm },
   rotorMinimumMm: { unit: 'mm', label: 'Rotor minimum', limits: LIMITS.rotorMm },
@@ -99,20 +115,28 @@ export function torqueSpec(id: TorqueId): NumberSpec {
 }
 
 /** What is wrong with a typed figure, in the words of form and server alike; undefined when nothing is. */
-export function numberError(text: string, { unit, label, limits }: NumberSpec): string | undefined {
-  if (text.trim() === '') return undefined;
-  const value = readNumber(text, unit);
-  if (value !== undefined && value >= limits.low && value <= limits.high) return undefined;
-  return `${label} is ${text}: ${limits.low} to ${limits.high}${limits.unit === '' ? '' : ` ${limits.unit}`} is accepted`;
+export function numberError(
+  text: string,
+  { unit, label, limits: { low, high } }: NumberSpec,
+  units: Units,
+): string | undefined {
+  const value = units.read(text, unit)?.value;
+  if (value === undefined || (value >= low && value <= high)) return undefined;
+  const range = `${boundOf(low, unit, units)} to ${boundOf(high, unit, units)} ${units.unit(unit)}`.trim();
+  return `${label} is ${text}: ${range} is accepted`;
 }
 
-function readNumber(text: string, unit: Unit | ''): number | undefined {
-  if (unit !== '') return parseMeasure(text, unit);
-  const value = Number(text.trim().replace(',', '.'));
-  return Number.isFinite(value) ? value : undefined;
+/** A bound as it is laid down, or near enough in another unit. */
+function boundOf(value: number, unit: BaseUnit, units: Units): string {
+  const shown = units.asTyped(value, unit);
+  return units.unit(unit) === unit ? shown : String(Number(Number(shown).toPrecision(3)));
 }
 
-const text = (value: number | string | null) => (value === null ? '' : String(value));
+/** Which unit a figure of the form stands in, by its name. */
+const carBase: BaseOf = (...path) => {
+  if (path[0] === 'torques') return 'N·m';
+  return (CAR_NUMBERS[path[0]!] ?? AXLE_NUMBERS[path.at(-1)!])?.unit;
+};
 
 type Draft = { [field: string]: string | Draft };
 
@@ -121,84 +145,98 @@ type Draft = { [field: string]: string | Draft };
  * @param last the set that was put in before; a value that is no longer its own was typed
  */
 export function withStartingSet(draft: CarDraft, last: CarDraft, set: CarDraft): CarDraft {
-  const merge = (now: Draft, before: Draft, next: Draft): Draft =>
-    Object.fromEntries(
-      Object.entries(now).map(([field, value]) => {
-        const was = before[field]!;
-        const will = next[field]!;
-        if (typeof value === 'object') return [field, merge(value, was as Draft, will as Draft)];
-        return [field, value === was ? will : value];
-      }),
-    );
-  return merge(draft, last, set) as CarDraft;
+  return replaced(draft, last, set, draft) as CarDraft;
 }
 
-/** A car as the form shows it. */
-export function draftOf(spec: CarSpec): CarDraft {
+/**
+ * A draft as it would stand in other units.
+ * @param sources cars whose figures may stand in it: those go over to the last digit
+ */
+export function inOtherUnits(draft: CarDraft, sources: readonly CarSpec[], from: Units, to: Units): CarDraft {
+  const typed = retypeAll(draft, carBase, from.choice, to.choice);
+  return sources.reduceRight<CarDraft>(
+    (each, source) => replaced(draft, draftOf(source, from), draftOf(source, to), each) as CarDraft,
+    typed,
+  );
+}
+
+/** What still is as it was before becomes what is next; the rest is as said otherwise. */
+function replaced(now: Draft, before: Draft, next: Draft, otherwise: Draft): Draft {
+  return Object.fromEntries(
+    Object.entries(now).map(([field, value]) => {
+      const [was, will, other] = [before[field]!, next[field]!, otherwise[field]!];
+      if (typeof value === 'object')
+        return [field, replaced(value, was as Draft, will as Draft, other as Draft)];
+      return [field, value === was ? will : other];
+    }),
+  );
+}
+
+/** A car as the form shows it, its figures in the units shown. */
+export function draftOf(spec: CarSpec, units: Units): CarDraft {
+  const text = (value: number | string | null) => (value === null ? '' : String(value));
+  const figures = <F extends string>(numbers: Record<string, NumberSpec>, from: object) =>
+    Object.fromEntries(
+      Object.entries(numbers).map(([field, { unit }]) => {
+        const value = (from as Record<string, number | null>)[field] ?? null;
+        return [field, value === null ? '' : units.asTyped(value, unit)];
+      }),
+    ) as Record<F, string>;
   const axle = (each: CarSpec['front']): AxleDraft => ({
     brake: each.brake,
     caliper: each.caliper ?? '',
     pistons: each.pistonsMm.join(', '),
     bleeders: String(each.bleeders),
     rotor: each.rotor ?? '',
-    rotorNewMm: text(each.rotorNewMm),
-    rotorMinimumMm: text(each.rotorMinimumMm),
-    padNewMm: text(each.padNewMm),
-    padMinimumMm: text(each.padMinimumMm),
-    lineLeftM: text(each.lineLeftM),
-    lineRightM: text(each.lineRightM),
     studs: text(each.studs),
-    rotorRadiusMm: text(each.rotorRadiusMm),
-    hubRadiusMm: text(each.hubRadiusMm),
-    bearingSpanMm: text(each.bearingSpanMm),
-    runoutLimitMm: text(each.runoutLimitMm),
-    dtvLimitMm: text(each.dtvLimitMm),
-    hubLimitMm: text(each.hubLimitMm),
-    playLimitMm: text(each.playLimitMm),
-    padLimitC: text(each.padLimitC),
     padCompound: each.padCompound ?? '',
-    bedLowC: text(each.bedLowC),
-    bedHighC: text(each.bedHighC),
-    rotorMassKg: text(each.rotorMassKg),
+    ...figures<AxleNumber>(AXLE_NUMBERS, each),
   });
   return {
     name: spec.name,
     note: spec.note,
     kind: spec.kind,
     driveSide: spec.driveSide ?? '',
-    massKg: text(spec.massKg),
-    tyreRadiusM: text(spec.tyreRadiusM),
-    masterBoreMm: text(spec.masterBoreMm),
-    pedalRatio: text(spec.pedalRatio),
     assist: spec.assist ?? '',
     abs: yesNo(spec.abs),
     stabilityControl: yesNo(spec.stabilityControl),
     parkingBrake: spec.parkingBrake ?? '',
     fluidClass: spec.fluidClass ?? '',
-    fluidDryC: text(spec.fluidDryC),
-    fluidWetC: text(spec.fluidWetC),
     fluidFilledOn: spec.fluidFilledOn ?? '',
-    bleedCeilingKPa: text(spec.bleedCeilingKPa),
+    ...figures<CarNumber>(CAR_NUMBERS, spec),
     makerOrder: spec.makerOrder?.join(' ') ?? '',
-    frontShare: text(spec.frontShare),
-    torques: Object.fromEntries(TORQUE_IDS.map((id) => [id, text(spec.torquesNm[id] ?? null)])) as Record<
-      TorqueId,
-      string
-    >,
+    torques: Object.fromEntries(
+      TORQUE_IDS.map((id) => {
+        const torque = spec.torquesNm[id];
+        return [id, torque === undefined ? '' : units.asTyped(torque, 'N·m')];
+      }),
+    ) as Record<TorqueId, string>,
     front: axle(spec.front),
     rear: axle(spec.rear),
   };
 }
 
-/** The form as the server takes it: empty is not known, typed units are converted. */
-export function specOf(draft: CarDraft): Record<string, unknown> {
-  const number = (value: string, unit: Unit | '') =>
-    value.trim() === '' ? null : (readNumber(value, unit) ?? null);
+/**
+ * The form as the server takes it: empty is not known, typed units are converted.
+ * @param sources cars whose figures may stand in the form as they are on file: those go back to the last digit
+ */
+export function specOf(
+  draft: CarDraft,
+  units: Units,
+  sources: readonly CarSpec[] = [],
+): Record<string, unknown> {
+  const shown = sources.map((spec) => ({ spec, draft: draftOf(spec, units) }));
+  const number = (value: string, unit: BaseUnit, ...path: string[]) => {
+    const same = shown.find((source) => at(source.draft, path) === value);
+    if (same && value !== '') return at(same.spec, path);
+    const read = units.read(value, unit)?.value;
+    return read === undefined ? null : Number.isNaN(read) ? value : read;
+  };
   const orNull = (value: string) => (value === '' ? null : value);
-  const axle = (each: AxleDraft) => ({
+  const axle = (each: AxleDraft, name: 'front' | 'rear') => ({
     brake: each.brake,
     caliper: orNull(each.caliper),
-    pistonsMm: splitList(each.pistons).map((piston) => readNumber(piston, 'mm') ?? piston),
+    pistonsMm: splitList(each.pistons).map((piston) => parseMeasure(piston, 'mm') ?? piston),
     bleeders: Number(each.bleeders),
     rotor: orNull(each.rotor),
     padCompound: orNull(each.padCompound),
@@ -206,7 +244,7 @@ export function specOf(draft: CarDraft): Record<string, unknown> {
     ...Object.fromEntries(
       Object.entries(AXLE_NUMBERS).map(([field, { unit }]) => [
         field,
-        number(each[field as keyof AxleDraft], unit),
+        number(each[field as keyof AxleDraft], unit, name, field),
       ]),
     ),
   });
@@ -223,17 +261,26 @@ export function specOf(draft: CarDraft): Record<string, unknown> {
     fluidFilledOn: orNull(draft.fluidFilledOn),
     makerOrder: draft.makerOrder.trim() === '' ? null : splitList(draft.makerOrder.toUpperCase()),
     ...Object.fromEntries(
-      Object.entries(CAR_NUMBERS).map(([field, { unit }]) => [field, number(draft[field as 'massKg'], unit)]),
+      Object.entries(CAR_NUMBERS).map(([field, { unit }]) => [
+        field,
+        number(draft[field as 'massKg'], unit, field),
+      ]),
     ),
     torquesNm: Object.fromEntries(
       TORQUE_IDS.filter((id) => draft.torques[id].trim() !== '').map((id) => [
         id,
-        readNumber(draft.torques[id], 'N·m') ?? draft.torques[id],
+        number(draft.torques[id], 'N·m', 'torquesNm', id),
       ]),
     ),
-    front: axle(draft.front),
-    rear: axle(draft.rear),
+    front: axle(draft.front, 'front'),
+    rear: axle(draft.rear, 'rear'),
   };
+}
+
+/** What stands at a path; torques are named otherwise in the form than on file. */
+function at(from: object, path: readonly string[]): unknown {
+  const own = path.map((name) => (name === 'torquesNm' && !(name in from) ? 'torques' : name));
+  return own.reduce<unknown>((value, name) => (value as Record<string, unknown>)[name], from);
 }
 
 function splitList(list: string): string[] {

@@ -8,11 +8,14 @@ import { CornerPlan } from '@/ui/CornerPlan';
 import { cn } from '@/ui/cn';
 import { figure } from '@/ui/format';
 import { Octagon } from '@/ui/Octagon';
+import type { Units } from '../shell/units';
+import { useUnits } from '../shell/useUnits';
 import { useDesk } from './desk/Desk';
 import { usePlanCorners } from './usePlanCorners';
 
 /** The car on the blue plate: full height beside the work, a strip of four corners on a phone. */
 export function PlanPanel() {
+  const units = useUnits();
   const { sheet, corner, pickCorner } = useDesk();
   const corners = usePlanCorners();
   return (
@@ -21,7 +24,7 @@ export function PlanPanel() {
         <CornerPlan
           corners={corners}
           driveSide={sheet.car.driveSide ?? 'left'}
-          centre={fluidWords(sheet)}
+          centre={fluidWords(sheet, units)}
           selected={corner}
           onSelect={pickCorner}
           className="aspect-[1/2] max-h-full w-full max-w-[21rem]"
@@ -54,7 +57,7 @@ export function PlanPanel() {
 }
 
 /** The fluid in the middle of the plan: class, water or boiling point. */
-function fluidWords(sheet: JobSheet) {
+function fluidWords(sheet: JobSheet, units: Units) {
   const reading =
     headOf(sheet.readings, 'after', isFluid)?.input ?? headOf(sheet.readings, 'before', isFluid)?.input;
   const className = sheet.car.fluidClass ? FLUID_CLASSES[sheet.car.fluidClass].label : 'Fluid';
@@ -63,9 +66,13 @@ function fluidWords(sheet: JobSheet) {
   const boiling = reading.boilingC as number | undefined;
   return {
     top: className,
-    reading: moisture === undefined ? `${figure(boiling, 0)} °C` : `${figure(moisture, 1)} %`,
+    reading: moisture === undefined ? units.full(boiling, '°C', 0) : `${figure(moisture, 1)} %`,
     under:
-      moisture === undefined ? 'boils' : boiling === undefined ? 'water' : `boils ${figure(boiling, 0)} °C`,
+      moisture === undefined
+        ? 'boils'
+        : boiling === undefined
+          ? 'water'
+          : `boils ${units.full(boiling, '°C', 0)}`,
   };
 }
 

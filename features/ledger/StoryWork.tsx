@@ -7,6 +7,7 @@ import { planOf, runOf } from '@/core/planning/run/run';
 import { doneTogether } from '@/core/planning/run/spans';
 import { troublesOf } from '@/core/planning/run/troubles';
 import { recordWords } from '../job/work/recordWords';
+import { useUnits } from '../shell/useUnits';
 import { Chapter } from './Chapter';
 
 /** What was done: each work with its figure before, its fluid, its steps with what was written down, and its troubles. */
@@ -23,6 +24,7 @@ export function StoryWork({ sheet }: { sheet: JobSheet }) {
 }
 
 function Work({ work, sheet, together }: { work: WorkRow; sheet: JobSheet; together: boolean }) {
+  const units = useUnits();
   const run = runOf(work, sheet.ticks);
   const { bleed } = planOf(work);
   const done = run.steps.filter((step) => run.last.get(step.id)?.done);
@@ -43,7 +45,7 @@ function Work({ work, sheet, together }: { work: WorkRow; sheet: JobSheet; toget
       <ol className="list-decimal pl-6">
         {done.map((step) => {
           const { record, note } = run.last.get(step.id)!;
-          const words = recordWords(step, record, note);
+          const words = recordWords(step, record, note, units);
           return (
             <li key={step.id}>
               {step.title}
@@ -57,7 +59,9 @@ function Work({ work, sheet, together }: { work: WorkRow; sheet: JobSheet; toget
           On the way:{' '}
           {troubles
             .map(({ step, trouble, endedBy }) => {
-              const then = endedBy?.done ? recordWords(step, endedBy.record, endedBy.note) : endedBy?.note;
+              const then = endedBy?.done
+                ? recordWords(step, endedBy.record, endedBy.note, units)
+                : endedBy?.note;
               return `${trouble.label.toLowerCase()} at “${step.title}”${then ? ` (${then})` : ''}`;
             })
             .join('; ')}

@@ -215,8 +215,8 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
             onChange={set('lengthUnit')}
             hint="Any device may choose otherwise; either is taken everywhere"
           >
-            <option value="mm">Millimetres</option>
-            <option value="in">Inches</option>
+            <option value="mm">Millimetres; N·m, kg, km/h</option>
+            <option value="in">Inches; lbf·ft, lb, mph</option>
           </SelectField>
           <SelectField label="Temperatures" value={draft.temperatureUnit} onChange={set('temperatureUnit')}>
             <option value="°C">°C</option>

@@ -10,8 +10,13 @@ export function forgetKept(...names: string[]): void {
 
 /** Fields that what was kept does not have, as a form had fewer then, are as they are at first. */
 function filledUp<T>(kept: T, initial: T): T {
-  const isRecord = (value: unknown) => typeof value === 'object' && value !== null && !Array.isArray(value);
-  return isRecord(kept) && isRecord(initial) ? { ...initial, ...kept } : kept;
+  if (!isRecord(kept) || !isRecord(initial)) return kept;
+  const filled = Object.entries(kept).map(([field, value]) => [field, filledUp(value, initial[field])]);
+  return { ...initial, ...Object.fromEntries(filled) };
+}
+
+function isRecord(value: unknown): value is Record<string, unknown> {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
 }
 
 /** State that survives a reload: kept on this device under a name until it is forgotten. */

@@ -29,6 +29,7 @@ test('the bench holds a fluid against the shop’s own limits, in the units of t
     await expect(page.getByRole('main')).toContainText('wet, from 2.5 %: replace it');
     await page.evaluate(() => localStorage.setItem('bavrin.units', '{"temperatureUnit":"°F"}'));
     await page.reload();
+    await expect(page.getByRole('main')).toContainText('Boils at, as read°F');
     await page.getByLabel('Boils at, as read').fill('400');
     await page.getByLabel('Altitude').fill('0');
     await expect(page.getByRole('main')).toContainText('400 °F');

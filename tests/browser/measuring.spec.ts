@@ -339,3 +339,30 @@ test('whole-car questions keep their keys beside the forms', async ({ page }) =>
     'The bottle has been open 9 days, more than 3: not fresh fluid for the track.',
   );
 });
+
+test('what is half typed goes over to other units with the switch, and a car is shown and kept in them', async ({
+  page,
+}) => {
+  const job = await checksOf(page, 'Club saloon, white');
+  await pick(page, 'FL');
+  const first = page.getByLabel('Runout FL station 1', { exact: true });
+  await first.fill('0.0508');
+  await page.getByRole('radio', { name: 'in', exact: true }).click();
+  await expect(first).toHaveValue('0.002');
+  await page.getByRole('radio', { name: 'mm', exact: true }).click();
+  await expect(first).toHaveValue('0.0508');
+  await page.getByRole('radio', { name: 'in', exact: true }).click();
+
+  await page.goto(`/car/${(await sheetOf(page, job)).car.id}`);
+  await page.getByRole('link', { name: 'Edit', exact: true }).click();
+  const rotor = page.getByLabel('Rotor new').first();
+  const before = await rotor.inputValue();
+  expect(Number(before)).toBeLessThan(2);
+  await page.getByLabel('Mass').fill('3000');
+  await page.reload();
+  await expect(page.getByLabel('Mass')).toHaveValue('3000');
+  await page.getByRole('button', { name: 'Save the car' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Club saloon, white' })).toBeVisible();
+  await expect(page.getByText('3000 lb')).toBeVisible();
+  expect((await sheetOf(page, job)).car.massKg).toBeCloseTo(1360.777, 3);
+});

@@ -44,7 +44,12 @@ for (const rubbish of ['5', '{"a":1}', '[null]', 'not json']) {
   test(`stored rubbish (${rubbish}) is put aside and said, and the page works`, async ({ page }) => {
     const job = await newJob(page, 'Shop hatch', `Rubbish ${rubbish.length}`);
     await page.evaluate((text) => {
-      for (const name of ['bavrin.outbox', 'bavrin.kept.lot', 'bavrin.kept.bench.fluid', 'bavrin.units'])
+      for (const name of [
+        'bavrin.outbox',
+        'bavrin.kept.lot',
+        'bavrin.kept.bench.fluid.typed',
+        'bavrin.units',
+      ])
         localStorage.setItem(name, text);
     }, rubbish);
     await page.goto(`${job}/complaint`);

@@ -285,7 +285,9 @@ test('a maker’s torque is typed once and kept with the car', async ({ page }) 
   await page.getByRole('button', { name: 'Note it' }).first().click();
   await page.getByLabel('Wheel nuts or bolts').fill('5000');
   await page.getByRole('button', { name: 'Keep it with the car' }).click();
-  await expect(page.getByText('5000 is not taken: 1 to 900 N·m, or lbf·ft with its unit')).toBeVisible();
+  await expect(
+    page.getByText('5000 is not taken: 1 to 900 N·m, or another unit with its name'),
+  ).toBeVisible();
   await page.getByLabel('Wheel nuts or bolts').fill('65 lbf·ft');
   await page.getByRole('button', { name: 'Keep it with the car' }).click();
   await expect(page.getByRole('main')).toContainText('88 N·m 65 lbf·ft, this car');

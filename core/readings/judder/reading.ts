@@ -16,7 +16,7 @@ export const judder = defineReading<JudderInput, unknown>({
     },
   },
   figures: ({ speedKmh, frequencyHz }) => [
-    { value: speedKmh, unit: '', decimals: 0, after: 'km/h' },
+    { value: speedKmh, unit: 'km/h', decimals: 0 },
     { value: frequencyHz, unit: '', decimals: 1, after: 'beats a second' },
   ],
 });

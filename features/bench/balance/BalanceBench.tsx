@@ -4,10 +4,10 @@ import { useMemo } from 'react';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { NumberField, TextField } from '@/ui/Field';
-import { useKept } from '../../shell/useKept';
+import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
 import { BalanceSays } from './BalanceSays';
-import { type BalanceStart, type BalanceTyped, balanceStart, readBalanceBench } from './typed';
+import { type BalanceStart, type BalanceTyped, balanceBase, balanceStart, readBalanceBench } from './typed';
 
 /** What the bench starts from: a car's own figures, where it was opened from one. */
 export type BalanceOf = { id: string; name: string; start: BalanceStart };
@@ -18,7 +18,7 @@ type Plain = Exclude<keyof BalanceTyped, 'front' | 'rear'>;
 export function BalanceBench({ car }: { car?: BalanceOf }) {
   const units = useUnits();
   const empty = balanceStart(car?.start ?? {}, units);
-  const [typed, keep] = useKept<BalanceTyped>(`bench.balance.${car?.id ?? 'any'}`, empty);
+  const [typed, keep] = useKeptFigures<BalanceTyped>(`bench.balance.${car?.id ?? 'any'}`, empty, balanceBase);
   const { input, wrong } = useMemo(() => readBalanceBench(typed, units), [typed, units]);
   const field = (name: Plain, label: string, unit: string) => (
     <NumberField
@@ -47,11 +47,11 @@ export function BalanceBench({ car }: { car?: BalanceOf }) {
           <AxleOf key={axle} axle={axle} typed={typed} wrong={wrong} onChange={keep} />
         ))}
         <div className="grid grid-cols-3 gap-3">
-          {field('mass', 'Mass', 'kg')}
-          {field('wheel', 'Rolling radius', 'm')}
+          {field('mass', 'Mass', units.unit('kg'))}
+          {field('wheel', 'Rolling radius', units.unit('m'))}
           {field('weight', 'Weight in front', '%')}
-          {field('height', 'Centre, height', 'm')}
-          {field('wheelbase', 'Wheelbase', 'm')}
+          {field('height', 'Centre, height', units.unit('m'))}
+          {field('wheelbase', 'Wheelbase', units.unit('m'))}
         </div>
         <p className="text-[0.9375rem] text-soft">
           A rigid body on a level road; friction alike at every heat. Where the law asks for approval of a

@@ -72,8 +72,8 @@ export function BalanceSays({ input }: { input: HydraulicsInput }) {
       <p>
         Line pressure <b className="reading font-semibold">{full(linePressureMPa.front * 1000, 'kPa', 0)}</b>{' '}
         in front, {full(linePressureMPa.rear * 1000, 'kPa', 0)} behind; torque of one wheel{' '}
-        <b className="reading font-semibold">{figure(torquePerRotorNm.front, 0)} N·m</b> and{' '}
-        {figure(torquePerRotorNm.rear, 0)} N·m.
+        <b className="reading font-semibold">{full(torquePerRotorNm.front, 'N·m', 0)}</b> and{' '}
+        {full(torquePerRotorNm.rear, 'N·m', 0)}.
       </p>
       <div className="h-[22rem]">
         <BalanceChart input={input} />

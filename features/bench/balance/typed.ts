@@ -1,3 +1,4 @@
+import type { BaseUnit } from '@/core/base/units/display';
 import { HYDRAULIC_RANGES } from '@/core/car/hydraulics/ranges';
 import type { HydraulicsInput } from '@/core/car/hydraulics/schema';
 import type { Units } from '../../shell/units';
@@ -11,6 +12,18 @@ type AxleTyped = {
   radius: string;
   factor: string;
 };
+
+/** What each figure stands in, wherever it is in the form; piston bores are typed in mm, or with their unit. */
+const BASES: Readonly<Record<string, BaseUnit>> = {
+  bore: 'mm',
+  assist: 'kPa',
+  radius: 'm',
+  mass: 'kg',
+  wheel: 'm',
+  height: 'm',
+  wheelbase: 'm',
+};
+export const balanceBase = (...path: string[]) => BASES[path.at(-1)!];
 
 export type BalanceTyped = {
   bore: string;
@@ -54,13 +67,13 @@ export function balanceStart(own: BalanceStart, units: Units): BalanceTyped {
     ratio: String(own.ratio ?? 5.5),
     force: '400',
     assist: '',
-    front: axle(own.front ?? { pistonsMm: [40, 40, 40, 40], kind: 'opposed' }, '0.133'),
-    rear: axle(own.rear ?? { pistonsMm: [36], kind: 'sliding' }, '0.12'),
-    mass: String(own.massKg ?? 1300),
-    wheel: String(own.rollingRadiusM ?? 0.316),
+    front: axle(own.front ?? { pistonsMm: [40, 40, 40, 40], kind: 'opposed' }, units.asTyped(0.133, 'm')),
+    rear: axle(own.rear ?? { pistonsMm: [36], kind: 'sliding' }, units.asTyped(0.12, 'm')),
+    mass: units.asTyped(own.massKg ?? 1300, 'kg'),
+    wheel: units.asTyped(own.rollingRadiusM ?? 0.316, 'm'),
     weight: '54',
-    height: '0.5',
-    wheelbase: '2.5',
+    height: units.asTyped(0.5, 'm'),
+    wheelbase: units.asTyped(2.5, 'm'),
     grip: '0.9',
     wanted: '8',
   };
@@ -72,9 +85,9 @@ export function readBalanceBench(
   units: Units,
 ): { input?: HydraulicsInput; wrong: Record<string, string> } {
   const { wrong, figure, needed } = figureReader(units, HYDRAULIC_RANGES);
-  const rollingRadiusM = needed('wheel', typed.wheel, 'rollingRadiusM', '');
+  const rollingRadiusM = needed('wheel', typed.wheel, 'rollingRadiusM', 'm');
   const radius = (axle: 'front' | 'rear') => {
-    const metres = needed(`${axle}.radius`, typed[axle].radius, 'effectiveRadiusM', '');
+    const metres = needed(`${axle}.radius`, typed[axle].radius, 'effectiveRadiusM', 'm');
     if (metres >= rollingRadiusM) wrong[`${axle}.radius`] = 'the brake is inside the wheel';
     return metres;
   };
@@ -99,8 +112,8 @@ export function readBalanceBench(
       : disc('rear');
   const assistKPa = figure('assist', typed.assist, 'assistKPa', 'kPa');
   const frontWeightShare = figure('weight', typed.weight, 'frontWeightShare', '%', true);
-  const cgHeightM = figure('height', typed.height, 'cgHeightM', '');
-  const wheelbaseM = figure('wheelbase', typed.wheelbase, 'wheelbaseM', '');
+  const cgHeightM = figure('height', typed.height, 'cgHeightM', 'm');
+  const wheelbaseM = figure('wheelbase', typed.wheelbase, 'wheelbaseM', 'm');
   const tyreGrip = figure('grip', typed.grip, 'tyreGrip', '');
   const decelMs2 = figure('wanted', typed.wanted, 'decelMs2', '');
   const input: HydraulicsInput = {
@@ -112,7 +125,7 @@ export function readBalanceBench(
     ...(assistKPa === undefined ? {} : { assistKPa }),
     front: disc('front'),
     rear,
-    massKg: needed('mass', typed.mass, 'massKg', ''),
+    massKg: needed('mass', typed.mass, 'massKg', 'kg'),
     rollingRadiusM,
     ...(frontWeightShare === undefined ? {} : { frontWeightShare }),
     ...(cgHeightM === undefined ? {} : { cgHeightM }),

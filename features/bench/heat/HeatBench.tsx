@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/Field';
-import { useKept } from '../../shell/useKept';
+import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
 import { FigureTable } from '../FigureTable';
 import { HeatSays } from './HeatSays';
@@ -13,6 +13,7 @@ import {
   EMPTY_ZONE,
   type HeatStart,
   type HeatTyped,
+  heatBase,
   heatStart,
   LAPS,
   type LapKind,
@@ -31,7 +32,7 @@ const MOST_PEAKS = 20;
 export function HeatBench({ car }: { car?: HeatOf }) {
   const units = useUnits();
   const empty = heatStart(car?.start ?? {}, units);
-  const [typed, keep] = useKept<HeatTyped>(`bench.heat.${car?.id ?? 'any'}`, empty);
+  const [typed, keep] = useKeptFigures<HeatTyped>(`bench.heat.${car?.id ?? 'any'}`, empty, heatBase);
   const { input, wrong } = useMemo(() => readHeatBench(typed, units), [typed, units]);
   const worked = useSession(input);
   const field = (
@@ -55,9 +56,9 @@ export function HeatBench({ car }: { car?: HeatOf }) {
           Heat{car && <span className="narrow ml-3 text-lg font-normal text-soft">{car.name}</span>}
         </h1>
         <div className="grid grid-cols-3 gap-3">
-          {field('mass', 'Mass', 'kg')}
+          {field('mass', 'Mass', units.unit('kg'))}
           {field('share', 'At this axle', '%')}
-          {field('rotor', 'Rotor weighs', 'kg')}
+          {field('rotor', 'Rotor weighs', units.unit('kg'))}
           {field('worn', 'Pads worn', '%')}
           {field('ambient', 'Outside', c)}
           {field('laps', 'Laps', '')}
@@ -80,8 +81,8 @@ export function HeatBench({ car }: { car?: HeatOf }) {
           <FigureTable
             caption="A lap: where it brakes"
             columns={[
-              { id: 'from', label: 'From', unit: 'km/h' },
-              { id: 'to', label: 'To', unit: 'km/h' },
+              { id: 'from', label: 'From', unit: units.unit('km/h') },
+              { id: 'to', label: 'To', unit: units.unit('km/h') },
               { id: 'away', label: 'To the next', unit: 's' },
             ]}
             rows={typed.zones}
@@ -103,7 +104,7 @@ export function HeatBench({ car }: { car?: HeatOf }) {
           <p className="mt-2 narrow text-[0.9375rem] font-semibold">Or an invented circuit by kind</p>
           <div className="flex flex-wrap gap-2">
             {(Object.keys(LAPS) as LapKind[]).map((kind) => (
-              <Button key={kind} onClick={() => keep({ ...typed, zones: zonesOf(kind) })}>
+              <Button key={kind} onClick={() => keep({ ...typed, zones: zonesOf(kind, units) })}>
                 {LAPS[kind].label}
               </Button>
             ))}
@@ -111,7 +112,7 @@ export function HeatBench({ car }: { car?: HeatOf }) {
         </div>
         <div className="grid grid-cols-2 gap-3">
           {field('coolS', 'Cool-down', 's')}
-          {field('coolKmh', 'at', 'km/h')}
+          {field('coolKmh', 'at', units.unit('km/h'))}
         </div>
         <div>
           <FigureTable

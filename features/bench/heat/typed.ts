@@ -1,9 +1,25 @@
+import type { BaseUnit } from '@/core/base/units/display';
 import { SESSION_RANGES } from '@/core/readings/heat/ranges';
 import type { HeatSessionInput } from '@/core/readings/heat/sessionSchema';
 import type { Units } from '../../shell/units';
 import { figureReader } from '../figureReader';
 
 export type ZoneRow = { from: string; to: string; away: string };
+/** What each figure stands in, wherever it is in the form. */
+const BASES: Readonly<Record<string, BaseUnit>> = {
+  mass: 'kg',
+  rotor: 'kg',
+  ambient: '°C',
+  pad: '°C',
+  fluid: '°C',
+  coolKmh: 'km/h',
+  from: 'km/h',
+  to: 'km/h',
+  rotorC: '°C',
+  caliperC: '°C',
+};
+export const heatBase = (...path: string[]) => BASES[path.at(-1)!];
+
 export type PeakRow = { lap: string; rotorC: string; caliperC: string };
 
 export type HeatTyped = {
@@ -56,8 +72,13 @@ export const LAPS = {
 
 export type LapKind = keyof typeof LAPS;
 
-export function zonesOf(kind: LapKind): ZoneRow[] {
-  return LAPS[kind].zones.map(([from, to, away]) => ({ from: `${from}`, to: `${to}`, away: `${away}` }));
+export function zonesOf(kind: LapKind, units: Units): ZoneRow[] {
+  const speed = (kmh: number) => String(Math.round(Number(units.asTyped(kmh, 'km/h'))));
+  return LAPS[kind].zones.map(([from, to, away]) => ({
+    from: speed(from),
+    to: speed(to),
+    away: `${away}`,
+  }));
 }
 
 export const EMPTY_PEAK: PeakRow = { lap: '', rotorC: '', caliperC: '' };
@@ -70,9 +91,9 @@ export type HeatStart = { massKg?: number; frontShare?: number; rotorMassKg?: nu
 export function heatStart(own: HeatStart, units: Units): HeatTyped {
   const c = (celsius: number) => String(Math.round(Number(units.asTyped(celsius, '°C'))));
   return {
-    mass: String(own.massKg ?? 1300),
+    mass: units.asTyped(own.massKg ?? 1300, 'kg'),
     share: String(Math.round((own.frontShare ?? 0.7) * 100)),
-    rotor: String(own.rotorMassKg ?? 9),
+    rotor: units.asTyped(own.rotorMassKg ?? 9, 'kg'),
     worn: '0',
     cooling: 'none',
     ambient: c(22),
@@ -80,8 +101,8 @@ export function heatStart(own: HeatStart, units: Units): HeatTyped {
     pad: c(own.padLimitC ?? 600),
     fluid: c(205),
     coolS: '120',
-    coolKmh: '60',
-    zones: zonesOf('mixed'),
+    coolKmh: String(Math.round(Number(units.asTyped(60, 'km/h')))),
+    zones: zonesOf('mixed', units),
     peaks: [EMPTY_PEAK, EMPTY_PEAK],
   };
 }
@@ -94,8 +115,8 @@ export function readHeatBench(
   const { wrong, figure, needed } = figureReader(units, SESSION_RANGES);
   const zones = typed.zones.map(({ from, to, away }, at) => {
     const zone = {
-      fromKmh: needed(`from.${at}`, from, 'fromKmh', ''),
-      toKmh: needed(`to.${at}`, to, 'toKmh', ''),
+      fromKmh: needed(`from.${at}`, from, 'fromKmh', 'km/h'),
+      toKmh: needed(`to.${at}`, to, 'toKmh', 'km/h'),
       thenS: needed(`away.${at}`, away, 'thenS', ''),
     };
     if (zone.toKmh >= zone.fromKmh)
@@ -109,7 +130,7 @@ export function readHeatBench(
   const padC = figure('pad', typed.pad, 'padC', '°C');
   const fluidC = figure('fluid', typed.fluid, 'fluidC', '°C');
   const coolS = figure('coolS', typed.coolS, 'coolS', '');
-  const coolKmh = figure('coolKmh', typed.coolKmh, 'coolKmh', '');
+  const coolKmh = figure('coolKmh', typed.coolKmh, 'coolKmh', 'km/h');
   const measured = typed.peaks.flatMap((row, at) => {
     const lap = figure(`lap.${at}`, row.lap, 'laps', '');
     const rotorC = figure(`rotorC.${at}`, row.rotorC, 'rotorC', '°C');
@@ -128,9 +149,9 @@ export function readHeatBench(
   });
   const input: HeatSessionInput = {
     car: {
-      massKg: needed('mass', typed.mass, 'massKg', ''),
+      massKg: needed('mass', typed.mass, 'massKg', 'kg'),
       axleShare: needed('share', typed.share, 'axleShare', '%', true),
-      rotorMassKg: needed('rotor', typed.rotor, 'rotorMassKg', ''),
+      rotorMassKg: needed('rotor', typed.rotor, 'rotorMassKg', 'kg'),
       ...(padWorn === undefined ? {} : { padWorn }),
     },
     lap: { zones },

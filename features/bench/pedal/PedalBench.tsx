@@ -10,13 +10,13 @@ import { type TravelSolution, travelSolve } from '@/core/readings/pedal/travelSo
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
 import { figure } from '@/ui/format';
-import { useKept } from '../../shell/useKept';
+import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
 import { PedalFigures } from './PedalFigures';
 import { PressTable } from './PressTable';
 import { Suspects } from './Suspects';
 import { TravelBar } from './TravelBar';
-import { type PedalStart, type PedalTyped, pedalStart, type Read, readPedalBench } from './typed';
+import { type PedalStart, type PedalTyped, pedalBase, pedalStart, type Read, readPedalBench } from './typed';
 
 const PedalCurve = dynamic(() => import('./PedalCurve').then((module) => module.PedalCurve), {
   ssr: false,
@@ -33,7 +33,7 @@ export type PedalOf = { id: string; name: string; start: PedalStart };
 export function PedalBench({ car }: { car?: PedalOf }) {
   const units = useUnits();
   const empty = pedalStart(car?.start ?? {}, units);
-  const [typed, keep] = useKept<PedalTyped>(`bench.pedal.${car?.id ?? 'any'}`, empty);
+  const [typed, keep] = useKeptFigures<PedalTyped>(`bench.pedal.${car?.id ?? 'any'}`, empty, pedalBase);
   const read = useMemo(() => readPedalBench(typed, units), [typed, units]);
   const field = (name: 'bore' | 'ratio' | 'freePlay' | 'floor', label: string, unit?: string) => (
     <NumberField

@@ -1,3 +1,4 @@
+import type { BaseUnit } from '@/core/base/units/display';
 import { sideAreaMm2 } from '@/core/car/hydraulics/bore';
 import type { FirmnessInput } from '@/core/readings/pedal/firmnessSchema';
 import { PEDAL_RANGES } from '@/core/readings/pedal/ranges';
@@ -27,6 +28,19 @@ export type PedalTyped = {
   gas: string;
   master: string;
 };
+
+/** What each figure stands in, wherever it is in the form; piston bores are typed in mm, or with their unit. */
+const BASES: Readonly<Record<string, BaseUnit>> = {
+  bore: 'mm',
+  freePlay: 'mm',
+  floor: 'mm',
+  first: 'mm',
+  third: 'mm',
+  good: 'mm',
+  hoses: 'm',
+  master: 'mm',
+};
+export const pedalBase = (...path: string[]) => (path[0] === 'gaps' ? 'mm' : BASES[path.at(-1)!]);
 
 const ROWS = ['50', '150', '300', '450'];
 
@@ -130,7 +144,7 @@ function suspects(
       ? []
       : [{ sideAreaMm2, innerMm: gapMm, outerMm: gapMm }];
   });
-  const lengthM = figure('hoses', typed.hoses, 'hoseM', '');
+  const lengthM = figure('hoses', typed.hoses, 'hoseM', 'm');
   const fluidMl = figure('fluid', typed.fluid, 'fluidMl', '');
   const gasMl = figure('gas', typed.gas, 'gasMl', '');
   const masterMovementMm = figure('master', typed.master, 'masterMovementMm', 'mm');

@@ -7,6 +7,8 @@ import { findingOf } from '@/core/readings/vocabulary/findings';
 import { afterPress, statesIn } from '@/core/readings/vocabulary/several';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { figure } from '@/ui/format';
+import type { Units } from '../../shell/units';
+import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
 import { wordsAway } from '../desk/judge';
 
@@ -15,6 +17,7 @@ const PAUSE_MS = 120;
 
 /** What the driver's words suggest, read as they are typed: keys to press, each with the words it came from. */
 export function Heard({ text }: { text: string }) {
+  const units = useUnits();
   const { stateOf, answer, closed } = useDesk();
   const [read, setRead] = useState<{ text: string; heard: WordsRead }>();
   useEffect(() => {
@@ -33,7 +36,7 @@ export function Heard({ text }: { text: string }) {
   const open = suggestions.filter(
     ({ finding, state, corner }) => !statesIn(stateOf('before', finding, corner)).includes(state),
   );
-  const known = conditionWords(conditions);
+  const known = conditionWords(conditions, units);
   if (open.length === 0) return null;
   return (
     <section aria-label="Heard in the words" className="mt-2">
@@ -71,9 +74,9 @@ function meant({ finding, state, corner }: Suggestion): string {
   return `${label}${corner ? ` ${corner}` : ''}${word === 'yes' ? '' : `: ${word}`}`;
 }
 
-function conditionWords({ speedKmh, laps, hot, corner }: Conditions): string {
+function conditionWords({ speedKmh, laps, hot, corner }: Conditions, units: Units): string {
   return [
-    speedKmh !== undefined && `${figure(speedKmh, 0)} km/h`,
+    speedKmh !== undefined && units.full(speedKmh, 'km/h', 0),
     laps !== undefined && (laps === 1 ? '1 lap' : `${figure(laps, 0)} laps`),
     hot !== undefined && (hot ? 'hot' : 'cold'),
     corner,

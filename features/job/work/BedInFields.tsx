@@ -9,6 +9,7 @@ import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/Field';
 import type { Units } from '../../shell/units';
 import { useKept } from '../../shell/useKept';
+import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
 import { MakerRows } from './MakerRows';
 
@@ -24,11 +25,16 @@ type BedInProps = {
   axles: readonly ('front' | 'rear')[];
 };
 
+const celsius = () => '°C' as const;
+
+/** What the outside temperature is kept under while it is typed. */
+export const bedInAmbient = (jobId: string) => `bed-in-ambient.${jobId}`;
+
 /** School, axle, compound and count of a bed-in; the pad maker's own rows where they are chosen. */
 export function BedInFields({ jobId, chosen, onChange, ways, betterStops, axle, axles }: BedInProps) {
   const units = useUnits();
   const school = chosen.school ?? ways.bedInSchool;
-  const [ambient, setAmbient] = useKept(`bed-in-ambient.${jobId}`, '');
+  const [ambient, setAmbient] = useKeptFigures(bedInAmbient(jobId), '', celsius);
   const ambientC = units.read(ambient, '°C')?.value;
   const wrong = ambientC !== undefined && !(ambientC >= -40 && ambientC <= 60);
   const [accel, setAccel] = useKept(`bed-in-accel.${jobId}`, '');
@@ -55,7 +61,11 @@ export function BedInFields({ jobId, chosen, onChange, ways, betterStops, axle, 
         />
       </div>
       {school === 'maker' && (
-        <MakerRows rows={chosen.rows ?? MAKER_ROWS} onChange={(rows) => onChange({ ...chosen, rows })} />
+        <MakerRows
+          key={units.unit('km/h')}
+          rows={chosen.rows ?? MAKER_ROWS}
+          onChange={(rows) => onChange({ ...chosen, rows })}
+        />
       )}
       {betterStops !== null && (
         <button

@@ -5,7 +5,7 @@ import type { WorkOptions } from '@/core/planning/options';
 import { PRESSURE_SCHOOLS, WAYS } from '@/core/planning/ways';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/Field';
-import { useKept } from '../../shell/useKept';
+import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
 import { useWorkPlace } from './WorkPlace';
 
@@ -25,16 +25,17 @@ const KEYS = {
   strainerSchool: 'strainer',
 } as const;
 
+const NOTHING = { pressure: '', bottle: '', catch: '', reservoir: '' };
+const baseOf = (name: string) => (name === 'pressure' ? ('kPa' as const) : undefined);
+
+/** What they are kept under while they are typed. */
+export const bleedFigures = (jobId: string) => `bleed-figures.${jobId}`;
+
 /** Another way for this once: method, schools, pressure and bottles over the shop's own, each with who holds it and why. */
 export function BleedWaysFields({ jobId, chosen, onChange, ceilingKPa }: BleedProps) {
   const { ways } = useWorkPlace();
   const units = useUnits();
-  const [typed, keep] = useKept(`bleed-figures.${jobId}`, {
-    pressure: '',
-    bottle: '',
-    catch: '',
-    reservoir: '',
-  });
+  const [typed, keep] = useKeptFigures(bleedFigures(jobId), NOTHING, baseOf);
   const pressure = units.read(typed.pressure, 'kPa')?.value;
   const pressureNow = chosen.pressureKPa ?? Math.min(ways.bleedPressureKPa, ceilingKPa);
   const wrongPressure =

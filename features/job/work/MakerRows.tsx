@@ -4,12 +4,14 @@ import { useState } from 'react';
 import type { SlowdownRow } from '@/core/planning/bedin/schools';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
+import type { Units } from '../../shell/units';
+import { useUnits } from '../../shell/useUnits';
 
 const FIELDS = [
-  { id: 'count', label: 'Times', unit: '×', low: 1, high: 30 },
-  { id: 'fromKmh', label: 'From', unit: 'km/h', low: 10, high: 250 },
-  { id: 'toKmh', label: 'To', unit: 'km/h', low: 0, high: 240 },
-  { id: 'coolS', label: 'Cool after', unit: 's', low: 0, high: 600 },
+  { id: 'count', label: 'Times', base: '', sign: '×', low: 1, high: 30 },
+  { id: 'fromKmh', label: 'From', base: 'km/h', low: 10, high: 250 },
+  { id: 'toKmh', label: 'To', base: 'km/h', low: 0, high: 240 },
+  { id: 'coolS', label: 'Cool after', base: '', sign: 's', low: 0, high: 600 },
 ] as const;
 
 type Draft = Record<(typeof FIELDS)[number]['id'], string>;
@@ -22,17 +24,18 @@ export function MakerRows({
   rows: SlowdownRow[];
   onChange: (rows: SlowdownRow[]) => void;
 }) {
+  const units = useUnits();
   const [drafts, setDrafts] = useState<Draft[]>(() =>
     rows.map((row) => ({
       count: String(row.count),
-      fromKmh: String(row.fromKmh),
-      toKmh: String(row.toKmh),
+      fromKmh: units.asTyped(row.fromKmh, 'km/h'),
+      toKmh: units.asTyped(row.toKmh, 'km/h'),
       coolS: String(row.coolS),
     })),
   );
   const change = (next: Draft[]) => {
     setDrafts(next);
-    const read = next.map(readRow);
+    const read = next.map((draft) => readRow(draft, units));
     if (read.every((row) => row !== undefined)) onChange(read);
   };
   return (
@@ -40,13 +43,13 @@ export function MakerRows({
       <legend className="narrow text-[0.9375rem] font-semibold">The pad maker’s slowdowns</legend>
       {drafts.map((draft, index) => (
         <div key={index} className="grid grid-cols-2 gap-2 sm:grid-cols-[repeat(4,1fr)_auto] sm:items-end">
-          {FIELDS.map(({ id, label, unit }) => (
+          {FIELDS.map(({ id, label, base, ...more }) => (
             <NumberField
               key={id}
               label={label}
-              unit={unit}
+              unit={'sign' in more ? more.sign : units.unit(base)}
               value={draft[id]}
-              error={errorOf(draft, id)}
+              error={errorOf(draft, id, units)}
               onChange={(event) =>
                 change(
                   drafts.map((each, at) => (at === index ? { ...each, [id]: event.target.value } : each)),
@@ -70,21 +73,24 @@ export function MakerRows({
   );
 }
 
-function errorOf(draft: Draft, id: keyof Draft): string | undefined {
-  const { low, high, unit } = FIELDS.find((field) => field.id === id)!;
-  const value = Number(draft[id].replace(',', '.'));
-  if (draft[id].trim() === '' || !(value >= low && value <= high)) return `${low} to ${high} ${unit}`;
-  if (id === 'toKmh' && value >= Number(draft.fromKmh)) return 'Below the speed it starts from';
+function errorOf(draft: Draft, id: keyof Draft, units: Units): string | undefined {
+  const { low, high, base, ...more } = FIELDS.find((field) => field.id === id)!;
+  const value = units.read(draft[id], base)?.value;
+  if (value === undefined || !(value >= low && value <= high))
+    return `${units.show(low, base, 0)} to ${'sign' in more ? `${high} ${more.sign}` : units.full(high, base, 0)}`;
+  const from = units.read(draft.fromKmh, 'km/h')?.value;
+  if (id === 'toKmh' && from !== undefined && value >= from) return 'Below the speed it starts from';
   return id === 'count' && !Number.isInteger(value) ? 'A whole number' : undefined;
 }
 
-function readRow(draft: Draft): SlowdownRow | undefined {
-  if (FIELDS.some(({ id }) => errorOf(draft, id) !== undefined)) return undefined;
-  const number = (text: string) => Number(text.replace(',', '.'));
+function readRow(draft: Draft, units: Units): SlowdownRow | undefined {
+  if (FIELDS.some(({ id }) => errorOf(draft, id, units) !== undefined)) return undefined;
+  const figureOf = (id: keyof Draft) =>
+    units.read(draft[id], FIELDS.find((field) => field.id === id)!.base)!.value;
   return {
-    count: number(draft.count),
-    fromKmh: number(draft.fromKmh),
-    toKmh: number(draft.toKmh),
-    coolS: number(draft.coolS),
+    count: figureOf('count'),
+    fromKmh: figureOf('fromKmh'),
+    toKmh: figureOf('toKmh'),
+    coolS: figureOf('coolS'),
   };
 }

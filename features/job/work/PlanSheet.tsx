@@ -2,6 +2,7 @@
 
 import type { WorkPlan } from '@/core/planning/plan';
 import { figure } from '@/ui/format';
+import { useUnits } from '../../shell/useUnits';
 import { BedInSheet } from './BedInSheet';
 import { BleedTable } from './BleedTable';
 import { NeedsList } from './NeedsList';
@@ -9,6 +10,7 @@ import { StepsWhole } from './StepsWhole';
 
 /** A plan shown whole before it starts. */
 export function PlanSheet({ plan, title }: { plan: WorkPlan; title: string }) {
+  const units = useUnits();
   const isBedIn = plan.procedure === 'bed_in';
   return (
     <div className="grid gap-4">
@@ -25,9 +27,9 @@ export function PlanSheet({ plan, title }: { plan: WorkPlan; title: string }) {
         <p>
           <b className="reading font-semibold">{plan.springs.count}</b> springs of{' '}
           <span className="reading">{figure(plan.springs.forceN, 1)} N</span>: drag{' '}
-          <b className="reading font-semibold">{figure(plan.springs.dragNm, 1)} N·m</b> a rotor, up to{' '}
+          <b className="reading font-semibold">{units.full(plan.springs.dragNm, 'N·m', 1)}</b> a rotor, up to{' '}
           <span className="reading">{figure(plan.springs.powerW / 1000, 2)} kW</span> at{' '}
-          {figure(plan.springs.speedKmh, 0)} km/h{' '}
+          {units.full(plan.springs.speedKmh, 'km/h', 0)}{' '}
           <span className="text-soft">(upper bound, the seals take some back; our model)</span>
         </p>
       )}

@@ -21,14 +21,15 @@ import { Keys } from '@/ui/Keys';
 import { Opens } from '@/ui/Opens';
 import { useShop } from '../../shell/ShopContext';
 import { forgetKept, useKept } from '../../shell/useKept';
+import { figuresName } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
-import { BedInFields } from './BedInFields';
+import { BedInFields, bedInAmbient } from './BedInFields';
 import { BeforeField } from './BeforeField';
-import { BleedWaysFields } from './BleedWaysFields';
+import { BleedWaysFields, bleedFigures } from './BleedWaysFields';
 import { slotLabel, slotWords } from './figureWords';
 import { PlanSheet } from './PlanSheet';
-import { SpringFields } from './SpringFields';
+import { SpringFields, springFigures } from './SpringFields';
 import { useCauseInHand } from './useCauseInHand';
 import { useWorkPlace } from './WorkPlace';
 
@@ -91,7 +92,7 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
 
   /** Figures typed for another plan are not those of this one. */
   const forgetTyped = () =>
-    forgetKept(`bleed-figures.${sheet.job.id}`, `bed-in-ambient.${sheet.job.id}`, `springs.${sheet.job.id}`);
+    forgetKept(...[bleedFigures, bedInAmbient, springFigures].map((name) => figuresName(name(sheet.job.id))));
   const pick = (procedure: ProcedureId) => {
     forgetTyped();
     keep({ ...NOTHING, procedure });

@@ -3,7 +3,6 @@
 import { TORQUES } from '@/core/car/torques';
 import { CAUTIONS } from '@/core/planning/cautions';
 import type { WorkPlan } from '@/core/planning/plan';
-import { figure } from '@/ui/format';
 import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
 
@@ -36,7 +35,7 @@ export function StepsWhole({ plan }: { plan: WorkPlan }) {
                   <span className="text-soft">
                     {' '}
                     {TORQUES[step.torque]}:{' '}
-                    {torque === undefined ? 'maker’s figure, not on file' : `${figure(torque, 0)} N·m`}.
+                    {torque === undefined ? 'maker’s figure, not on file' : units.full(torque, 'N·m', 0)}.
                   </span>
                 )}
                 {cautions.map((id) => (

@@ -1,12 +1,15 @@
 import type { TickRow } from '@/core/planning/run/rows';
 import { type Step, WAYS_ON } from '@/core/planning/run/step';
+import type { Units } from '../../shell/units';
 
 /** What was written down at a step, in a line; empty when nothing was. */
-export function recordWords(step: Step, record: TickRow['record'], note: string): string {
+export function recordWords(step: Step, record: TickRow['record'], note: string, units: Units): string {
   const answer = step.ask?.find((each) => each.value === record.answer)?.label;
   const fields = (step.record ?? []).flatMap((field) => {
     const value = record[field.id];
     if (value === undefined) return [];
+    if (field.kind === 'figure' && field.unit === 'mm')
+      return [`${field.label.toLowerCase()} ${units.full(value as number, 'mm', 2)}`];
     if (field.kind !== 'choice') return [`${field.label.toLowerCase()} ${value} ${field.unit}`];
     const option = field.options.find((each) => each.value === value);
     return [`${field.label.toLowerCase()}: ${(option?.label ?? String(value)).toLowerCase()}`];
@@ -14,7 +17,11 @@ export function recordWords(step: Step, record: TickRow['record'], note: string)
   const torque =
     record.torque === undefined
       ? []
-      : [typeof record.torque === 'number' ? `${record.torque} N·m` : `torque: ${record.torque}`];
+      : [
+          typeof record.torque === 'number'
+            ? units.full(record.torque, 'N·m', 0)
+            : `torque: ${record.torque}`,
+        ];
   const clock = record.clock === 'another' ? ['timed by another clock'] : [];
   const way = WAYS_ON.filter((each) => each.id === record.way).map((each) => each.label.toLowerCase());
   const none = step.measure?.gates && record.figure !== 'taken' && note !== '' ? ['no figure'] : [];

@@ -37,10 +37,6 @@ export function FiguresForm({ form: id, corner, onDone }: Props) {
   const limit = useLimits();
   const { limits: shop } = useShop();
   const slot = useReading(kind, corner);
-  const [kept, keep] = useTyped<Record<string, string> | null>(
-    `${kind}.${sheet.job.id}.${corner ?? 'car'}`,
-    null,
-  );
   const [error, setError] = useState<string>();
   const axle = corner && sheet.car[axleOf(corner)];
   const around: Surroundings = {
@@ -53,6 +49,14 @@ export function FiguresForm({ form: id, corner, onDone }: Props) {
   };
   const fields = form.fields(around);
   const base = (field: FigureField): BaseUnit => (field.base === 's' ? '' : field.base);
+  const [kept, keep] = useTyped<Record<string, string> | null>(
+    `${kind}.${sheet.job.id}.${corner ?? 'car'}`,
+    null,
+    (name) => {
+      const field = fields.find((each) => each.id === name);
+      return field && base(field);
+    },
+  );
   const typed =
     kept ??
     Object.fromEntries(

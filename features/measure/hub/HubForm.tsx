@@ -24,6 +24,8 @@ const STATIONS = 8;
 const MOST_RUNOUT_MM = 2;
 const BLANK = { runout: Array<string>(STATIONS).fill(''), hubRadius: '', rotorRadius: '', studs: '' };
 
+const baseOf = (field: string) => (field === 'studs' ? undefined : ('mm' as const));
+
 /** Rotor off: the hub face by stations, and whether turning the rotor on its studs would cure the runout. */
 export function HubForm({ corner, onDone }: { corner: Corner; onDone?: () => void }) {
   const { sheet } = useDesk();
@@ -32,7 +34,7 @@ export function HubForm({ corner, onDone }: { corner: Corner; onDone?: () => voi
   const slot = useReading('reindex', corner);
   const axle = sheet.car[axleOf(corner)];
   const onFile = slot.head?.input as ReindexInput | undefined;
-  const [kept, keep] = useTyped<typeof BLANK | null>(`hub.${sheet.job.id}.${corner}`, null);
+  const [kept, keep] = useTyped<typeof BLANK | null>(`hub.${sheet.job.id}.${corner}`, null, baseOf);
   const typed =
     kept ??
     (onFile?.hub.runoutMm

@@ -5,6 +5,8 @@ import { type Beat, beatOf } from '@/core/readings/judder/taps';
 import { Button } from '@/ui/Button';
 import { figure } from '@/ui/format';
 import { useDesk } from '../../job/desk/Desk';
+import type { Units } from '../../shell/units';
+import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
 import { useReading } from '../useReading';
@@ -12,25 +14,30 @@ import { useTyped } from '../useTyped';
 
 const BLANK = { speed: '', radius: '', beat: '' };
 const RANGES = {
-  speed: { label: 'Speed', unit: 'km/h', low: 5, high: 400 },
-  radius: { label: 'Rolling radius', unit: 'm', low: 0.15, high: 0.6 },
-  beat: { label: 'Beats a second', unit: '', low: 0.5, high: 500 },
+  speed: { label: 'Speed', base: 'km/h', decimals: 0, low: 5, high: 400 },
+  radius: { label: 'Rolling radius', base: 'm', decimals: 3, low: 0.15, high: 0.6 },
+  beat: { label: 'Beats a second', base: '', decimals: 2, low: 0.5, high: 500 },
 } as const;
 type FieldId = keyof typeof RANGES;
 const FIELDS: readonly FieldId[] = ['speed', 'radius', 'beat'];
+const baseOf = (field: string) => RANGES[field as FieldId]?.base;
+
+/** What each is in the reading. */
+const INPUT = { speed: 'speedKmh', radius: 'rollingRadiusM', beat: 'frequencyHz' } as const;
 
 /** What a judder beats in step with: the speed, and the beat as it is felt, tapped along or typed. */
 export function JudderForm({ onDone }: { onDone?: () => void }) {
   const { sheet } = useDesk();
+  const units = useUnits();
   const slot = useReading('judder');
-  const [kept, keep] = useTyped(`judder.${sheet.job.id}`, BLANK);
+  const [kept, keep] = useTyped(`judder.${sheet.job.id}`, BLANK, baseOf);
   const [error, setError] = useState<string>();
   const onFile = slot.head?.input as
     | { speedKmh: number; frequencyHz?: number; rollingRadiusM: number }
     | undefined;
   const value = (field: FieldId): number | undefined => {
-    const text = kept[field].trim().replace(',', '.');
-    if (text !== '') return Number(text);
+    const typed = units.read(kept[field], RANGES[field].base);
+    if (typed) return typed.value;
     if (field === 'radius') return sheet.car.tyreRadiusM ?? onFile?.rollingRadiusM;
     return field === 'speed' ? onFile?.speedKmh : onFile?.frequencyHz;
   };
@@ -51,12 +58,20 @@ export function JudderForm({ onDone }: { onDone?: () => void }) {
       return read === undefined || !(read >= low && read <= high);
     });
     if (wrong) {
-      const { label, unit, low, high } = RANGES[wrong];
-      setError(`${label} is ${kept[wrong] || 'missing'}: ${low} to ${high} ${unit} is accepted`);
+      const { label, base, decimals, low, high } = RANGES[wrong];
+      setError(
+        `${label} is ${kept[wrong] || 'missing'}: ${units.show(low, base, decimals)} to ${units.full(high, base, decimals)} is accepted`,
+      );
       focusCell(`judder-${wrong}`);
       return;
     }
-    slot.save({ speedKmh: speed!, rollingRadiusM: radius!, frequencyHz: beat! });
+    const entered = Object.fromEntries(
+      FIELDS.flatMap((field) => {
+        const said = units.read(kept[field], RANGES[field].base)?.entered;
+        return said ? [[INPUT[field], said]] : [];
+      }),
+    );
+    slot.save({ speedKmh: speed!, rollingRadiusM: radius!, frequencyHz: beat! }, entered);
     keep(BLANK);
     onDone?.();
   };
@@ -68,13 +83,13 @@ export function JudderForm({ onDone }: { onDone?: () => void }) {
       <div className="flex flex-wrap items-end gap-3">
         {FIELDS.map((field, index) => (
           <label key={field} htmlFor={`judder-${field}`} className="narrow w-36 text-[0.9375rem]">
-            {RANGES[field].label} <span className="reading text-soft">{RANGES[field].unit}</span>
+            {RANGES[field].label} <span className="reading text-soft">{units.unit(RANGES[field].base)}</span>
             <MeasureCell
               id={`judder-${field}`}
               label={RANGES[field].label}
-              base=""
+              base={RANGES[field].base}
               value={kept[field]}
-              placeholder={shown(value(field), field)}
+              placeholder={shown(value(field), field, units)}
               disabled={slot.closed}
               onChange={(text) => change(field, text)}
               onNext={() => (index < FIELDS.length - 1 ? focusCell(`judder-${FIELDS[index + 1]}`) : save())}
@@ -111,8 +126,9 @@ export function JudderForm({ onDone }: { onDone?: () => void }) {
   );
 }
 
-function shown(value: number | undefined, field: FieldId): string | undefined {
-  return value === undefined ? undefined : figure(value, field === 'radius' ? 3 : field === 'beat' ? 2 : 0);
+function shown(value: number | undefined, field: FieldId, units: Units): string | undefined {
+  const { base, decimals } = RANGES[field];
+  return value === undefined ? undefined : units.show(value, base, decimals);
 }
 
 function orderWords(order: number): string {

@@ -19,6 +19,9 @@ import { type PadsTyped, padsOrder, padsTypedFrom, readPadsTyped } from './typed
 
 const OTHER_SIDE: Record<Corner, Corner> = { FL: 'FR', FR: 'FL', RL: 'RR', RR: 'RL' };
 
+/** Every figure of a pad is a length. */
+const inMm = () => 'mm' as const;
+
 export type PadsSheet = ReturnType<typeof usePadsSheet>;
 
 /** Everything one corner's pads know, for whichever layout shows them. */
@@ -29,7 +32,7 @@ export function usePadsSheet(corner: Corner, cellPrefix = `pads-${corner}`, onDo
   const wear = usePastWear();
   const slot = useReading('pads', corner);
   const onFile = slot.head?.input as PadsInput | undefined;
-  const [kept, keep] = useTyped<PadsTyped | null>(`pads.${sheet.job.id}.${corner}`, null);
+  const [kept, keep] = useTyped<PadsTyped | null>(`pads.${sheet.job.id}.${corner}`, null, inMm);
   const typed = kept ?? (onFile ? padsTypedFrom(onFile, corner, units) : {});
   const [edgesWanted, setEdges] = useState(false);
   const edges = edgesWanted || Object.keys(typed).some((name) => name.endsWith('Edge'));

@@ -3,7 +3,6 @@
 import { fitsIn } from '@/core/planning/wear/forecast';
 import { rotorLife } from '@/core/planning/wear/rotorLife';
 import { Button } from '@/ui/Button';
-import { figure } from '@/ui/format';
 import { useUnits } from '../../shell/useUnits';
 import { LifeWords } from '../LifeWords';
 import { NewPartBox } from '../NewPartBox';
@@ -71,7 +70,7 @@ export function RotorRemarks({ rotor }: { rotor: RotorSheet }) {
       )}
       {!life && result.leftMm !== undefined && result.leftMm > 0 && series.length < 2 && (
         <p className="text-soft">
-          How long the {figure(result.leftMm, 2)} mm lasts shows from the second reading on.
+          How long the {full(result.leftMm, 'mm', 2)} lasts shows from the second reading on.
         </p>
       )}
     </div>

@@ -26,6 +26,9 @@ import {
   withFigure,
 } from './typed';
 
+/** Every figure of a rotor is a length. */
+const inMm = () => 'mm' as const;
+
 export type RotorSheet = ReturnType<typeof useRotorSheet>;
 
 /** Everything one corner's rotor sheet knows, for whichever layout shows it. */
@@ -37,7 +40,7 @@ export function useRotorSheet(corner: Corner, cellPrefix = `rotor-${corner}`, on
   const wear = usePastWear();
   const slot = useReading('rotor', corner);
   const onFile = slot.head?.input as RotorInput | undefined;
-  const [kept, keep] = useTyped<RotorTyped | null>(`rotor.${sheet.job.id}.${corner}`, null);
+  const [kept, keep] = useTyped<RotorTyped | null>(`rotor.${sheet.job.id}.${corner}`, null, inMm);
   const typed = kept ?? (onFile ? typedFrom(onFile, units) : blankRotor(8));
   const [error, setError] = useState<string>();
   const fitted = useJustFitted();

@@ -14,7 +14,7 @@ import { Choice } from '@/ui/Choice';
 import { useDesk } from '../../job/desk/Desk';
 import { useShop } from '../../shell/ShopContext';
 import type { Units } from '../../shell/units';
-import { useKept } from '../../shell/useKept';
+import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
@@ -37,6 +37,8 @@ const FIELDS: readonly Field[] = [
 type Typed = Record<Field['id'] | 'bottle' | 'days', string>;
 const NOTHING: Typed = { moisturePct: '', boilingC: '', caliperPeakC: '', bottle: '', days: '' };
 
+const baseOf = (name: string) => FIELDS.find(({ id }) => id === name)?.base;
+
 /** Water, boiling point and caliper peak, as the testers show them, and the bottle the new fluid is to come from. */
 export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: () => void }) {
   const around = usePhase();
@@ -46,7 +48,7 @@ export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: () =
   const units = useUnits();
   const limit = useLimits();
   const slot = useReading('fluid', undefined, phase);
-  const [typed, keep] = useKept<Typed>(`fluid.${phase}.${sheet.job.id}`, NOTHING);
+  const [typed, keep] = useKeptFigures<Typed>(`fluid.${phase}.${sheet.job.id}`, NOTHING, baseOf);
   const [error, setError] = useState<{ id: string; why: string }>();
   const { car } = sheet;
   const fluid: FluidClass = car.fluidClass ?? 'DOT4';

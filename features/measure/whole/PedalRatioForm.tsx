@@ -25,12 +25,14 @@ const FIELDS = [
 type Name = (typeof FIELDS)[number]['id'];
 const EMPTY: Record<Name, string> = { aMm: '', bMm: '', targetRatio: '', travelMm: '', floorMm: '' };
 
+const baseOf = (name: string) => FIELDS.find(({ id }) => id === name)?.base;
+
 /** Lengths on the pedal; the ratio, its band, and what a change would do, drawn to scale. */
 export function PedalRatioForm({ onDone }: { onDone?: () => void }) {
   const { sheet } = useDesk();
   const units = useUnits();
   const slot = useReading('pedal-ratio');
-  const [typed, keep] = useTyped(`pedal-ratio.${sheet.job.id}`, EMPTY);
+  const [typed, keep] = useTyped(`pedal-ratio.${sheet.job.id}`, EMPTY, baseOf);
   const [error, setError] = useState<string>();
   const assisted = assistOf(traitsOf(sheet.car)) !== 'none';
   const onFile = slot.head?.input as PedalRatioInput | undefined;

@@ -7,6 +7,7 @@ import { MOST_FIGURE } from '@/core/planning/run/tickIssues';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/Field';
+import { useUnits } from '../../../shell/useUnits';
 import type { TickRecord } from '../../desk/Desk';
 
 type Props = { fields: readonly RecordField[]; record: TickRecord; onChange: (record: TickRecord) => void };
@@ -88,21 +89,23 @@ type FigureProps = {
 
 /** What an instrument shows; written down when the field is left, and kept as typed where it cannot be. */
 function Figure({ field: { label, unit }, value, onChange }: FigureProps) {
-  const [text, setText] = useState(value === undefined ? '' : String(value));
+  const units = useUnits();
+  const base = unit === 'mm' ? ('mm' as const) : ('' as const);
+  const shown = base === '' ? unit : units.unit(base);
+  const [text, setText] = useState(value === undefined ? '' : units.asTyped(value, base));
   const [error, setError] = useState<string>();
   const take = () => {
     const typed = text.trim();
-    const read = Number(typed.replace(',', '.'));
-    if (typed !== '' && !(read >= 0 && read <= MOST_FIGURE))
-      return setError(`${typed} is not taken: 0 to ${MOST_FIGURE} ${unit}`);
+    const next = units.read(typed, base)?.value;
+    if (next !== undefined && !(next >= 0 && next <= MOST_FIGURE))
+      return setError(`${typed} is not taken: 0 to ${units.show(MOST_FIGURE, base, 0)} ${shown}`);
     setError(undefined);
-    const next = typed === '' ? undefined : read;
     if (next !== value) onChange(next);
   };
   return (
     <NumberField
       label={label}
-      unit={unit}
+      unit={shown}
       value={text}
       error={error}
       onChange={(event) => setText(event.target.value)}

@@ -9,6 +9,7 @@ import { Button, buttonClass } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';
 import { useShop } from '../../../shell/ShopContext';
+import { useUnits } from '../../../shell/useUnits';
 import { useDesk } from '../../desk/Desk';
 import { HoldsPanel } from '../../HoldsPanel';
 import { FittedForm } from '../FittedForm';
@@ -21,13 +22,14 @@ type Props = { work: WorkRow; run: Run; onReopen?: (why: string) => void };
 export function RunEnd({ work, run, onReopen }: Props) {
   const { sheet, judgement, closed, tick } = useDesk();
   const shop = useShop();
+  const units = useUnits();
   const holds = judgement.holds.filter((hold) => !hold.proof);
   const next = sheet.works.find((each) => each.id !== work.id && !isOver(runOf(each, sheet.ticks)));
   const plan = planOf(work);
   const troubles = troublesOf(run);
   const written = run.steps.flatMap((step) => {
     const tick = run.last.get(step.id);
-    const words = tick ? recordWords(step, tick.record, tick.note) : '';
+    const words = tick ? recordWords(step, tick.record, tick.note, units) : '';
     return words === '' ? [] : [{ step, words }];
   });
   return (
@@ -92,7 +94,9 @@ export function RunEnd({ work, run, onReopen }: Props) {
                 {endedBy && (
                   <>
                     , then{' '}
-                    {endedBy.done ? recordWords(step, endedBy.record, endedBy.note) : endedBy.note || 'again'}
+                    {endedBy.done
+                      ? recordWords(step, endedBy.record, endedBy.note, units)
+                      : endedBy.note || 'again'}
                   </>
                 )}
               </li>

@@ -1,7 +1,6 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
-import { convert } from '@/core/base/units/convert';
 import { speedWords } from '@/core/base/units/speed';
 import type { WorkRow } from '@/core/planning/run/rows';
 import type { Run } from '@/core/planning/run/run';
@@ -36,9 +35,7 @@ export function SlowdownStep({ work, run, step, sound }: Props) {
   const coolS = before?.slowdown?.coolS ?? 0;
   const [cooling, setCooling] = useState(coolS > 0 && releasedAt !== undefined);
 
-  // The dashboard of a shop that measures in inches is in miles.
-  const miles = units.choice.lengthUnit === 'in';
-  const shown = useCallback((kmh: number) => figure(miles ? convert(kmh, 'km/h', 'mph') : kmh, 0), [miles]);
+  const shown = useCallback((kmh: number) => units.show(kmh, 'km/h', 0), [units]);
 
   useEffect(() => {
     if (!sound || cooling || held) return;

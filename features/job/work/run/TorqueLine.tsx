@@ -2,27 +2,37 @@
 
 import { useState } from 'react';
 import { convert } from '@/core/base/units/convert';
-import { parseMeasure } from '@/core/base/units/parse';
 import { TORQUE_RANGE, TORQUES, type TorqueId } from '@/core/car/torques';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import { requestForm } from '../../../shell/request';
-import { useKept } from '../../../shell/useKept';
+import type { Units } from '../../../shell/units';
+import { useKeptFigures } from '../../../shell/useKeptFigures';
+import { useUnits } from '../../../shell/useUnits';
 import { useDesk } from '../../desk/Desk';
+
+const newtonMetres = () => 'N·m' as const;
+
+/** The same on a wrench that is marked in the other unit. */
+function inTheOther(torqueNm: number, units: Units): string {
+  const other = units.unit('N·m') === 'N·m' ? 'lbf·ft' : 'N·m';
+  return `${figure(convert(torqueNm, 'N·m', other), 0)} ${other}`;
+}
 
 /** What is done up here and to what; the maker's figure is typed once and kept with the car. */
 export function TorqueLine({ id }: { id: TorqueId }) {
   const { sheet, refresh, closed } = useDesk();
+  const units = useUnits();
   const [typing, setTyping] = useState(false);
-  const [text, keep, forget] = useKept(`torque.${sheet.car.id}.${id}`, '');
+  const [text, keep, forget] = useKeptFigures(`torque.${sheet.car.id}.${id}`, '', newtonMetres);
   const [error, setError] = useState<string>();
   const known = sheet.car.torquesNm[id];
   const save = async () => {
-    const value = parseMeasure(text, 'N·m');
-    if (value === undefined || value < TORQUE_RANGE.low || value > TORQUE_RANGE.high)
+    const value = units.read(text, 'N·m')?.value;
+    if (value === undefined || !(value >= TORQUE_RANGE.low && value <= TORQUE_RANGE.high))
       return setError(
-        `${text || 'Nothing'} is not taken: ${TORQUE_RANGE.low} to ${TORQUE_RANGE.high} N·m, or lbf·ft with its unit`,
+        `${text || 'Nothing'} is not taken: ${units.show(TORQUE_RANGE.low, 'N·m', 0)} to ${units.full(TORQUE_RANGE.high, 'N·m', 0)}, or another unit with its name`,
       );
     const { id: carId, version, ...spec } = sheet.car;
     const torquesNm = { ...spec.torquesNm, [id]: Number(value.toFixed(2)) };
@@ -44,10 +54,8 @@ export function TorqueLine({ id }: { id: TorqueId }) {
           <b className="font-semibold">the maker’s figure</b>
         ) : (
           <b className="reading text-2xl font-semibold">
-            {figure(known, 0)} N·m{' '}
-            <span className="text-base font-medium text-soft">
-              {figure(convert(known, 'N·m', 'lbf·ft'), 0)} lbf·ft, this car
-            </span>
+            {units.full(known, 'N·m', 0)}{' '}
+            <span className="text-base font-medium text-soft">{inTheOther(known, units)}, this car</span>
           </b>
         )}
         {!closed && !typing && (
@@ -66,7 +74,7 @@ export function TorqueLine({ id }: { id: TorqueId }) {
         >
           <NumberField
             label={TORQUES[id]}
-            unit="N·m"
+            unit={units.unit('N·m')}
             value={text}
             error={error}
             onChange={(event) => {

@@ -1,0 +1,37 @@
+import { type BaseUnit, shownUnit, shownValue, type UnitChoice } from './display';
+import { readEntry } from './entry';
+
+/** A figure without a unit of its own. */
+const PLAIN = /^\s*[+\-−]?(\d+[.,]?\d*|[.,]\d+)\s*$/u;
+
+/** As many digits as keep a gauge's figure whole there and back. */
+const DIGITS = 8;
+
+/**
+ * What was typed in one choice of units as it would be typed in another: a plain figure is converted, a text that names
+ * its own unit, or is no figure, stays as it is.
+ */
+export function retype(text: string, base: BaseUnit, from: UnitChoice, to: UnitChoice): string {
+  if (!PLAIN.test(text) || shownUnit(base, from) === shownUnit(base, to)) return text;
+  const { value } = readEntry(text, base, from)!;
+  return String(Number(shownValue(value, base, to).toPrecision(DIGITS)));
+}
+
+/** Which unit the figure at a path of names stands in; undefined for what is no figure. */
+export type BaseOf = (...path: string[]) => BaseUnit | undefined;
+
+/** The same for everything typed in a form, however deep. */
+export function retypeAll<T>(typed: T, baseOf: BaseOf, from: UnitChoice, to: UnitChoice): T {
+  const walk = (value: unknown, path: string[]): unknown => {
+    if (typeof value === 'string') {
+      const base = baseOf(...path);
+      return base === undefined ? value : retype(value, base, from, to);
+    }
+    if (Array.isArray(value)) return value.map((each, index) => walk(each, [...path, String(index)]));
+    if (typeof value !== 'object' || value === null) return value;
+    return Object.fromEntries(
+      Object.entries(value).map(([name, each]) => [name, walk(each, [...path, name])]),
+    );
+  };
+  return walk(typed, []) as T;
+}
