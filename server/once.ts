@@ -18,7 +18,8 @@ export type Write = {
     | 'car'
     | 'event'
     | 'part'
-    | 'lot';
+    | 'lot'
+    | 'poured';
   /** What it is written to; nothing where it stands alone. */
   target?: string;
   content: unknown;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { within } from '../base/issues/range';
+import { uuid } from '../base/issues/uuid';
 import { CORNERS } from '../car/corner';
 import { slowdownRowsSchema } from './bedin/schema';
 
@@ -17,6 +18,7 @@ export const workOptionsSchema = z.strictObject({
       pressureKPa: within(20, 400, 'kPa'),
       bottleMl: within(100, 25000, 'ml'),
       catchMl: within(100, 5000, 'ml'),
+      lot: uuid('the id of a lot'),
     })
     .partial()
     .optional(),

@@ -31,7 +31,8 @@ export type WorkPlan = {
   needs: PlannedNeed[];
   warnings: string[];
   tradeOffs: string[];
-  bleed?: { input: BleedInput; plan: BleedPlan; fluid: string; supplyMl: number };
+  /** `lot`: the lot on the shelf that it begins with, where one was chosen. */
+  bleed?: { input: BleedInput; plan: BleedPlan; fluid: string; supplyMl: number; lot?: string };
   bedIn?: { input: BedInInput; plan: BedInPlan; assumed: string[] };
   springs?: { count: number; forceN: number; mu: number; dragNm: number; powerW: number; speedKmh: number };
 };
@@ -126,7 +127,8 @@ function bleedFor(
   });
   const plan = bleedPlan(input);
   const fluid = car.fluidClass ? FLUID_CLASSES[car.fluidClass].label : 'the class on the cap';
-  return { input, plan, fluid, supplyMl: plan.bottles * input.bottleMl };
+  const { lot } = options.bleed ?? {};
+  return { input, plan, fluid, supplyMl: plan.bottles * input.bottleMl, ...(lot ? { lot } : {}) };
 }
 
 /** Where the new faces are: on the axles the work is on that have discs. */
@@ -196,7 +198,7 @@ function needsOf(
     ? [
         {
           kind: 'fluid',
-          what: `${bleed.fluid}, ${bleed.input.bottleMl} ml, sealed`,
+          what: `${bleed.fluid}, ${bleed.input.bottleMl} ml`,
           quantity: bleed.plan.bottles,
         },
       ]

@@ -43,7 +43,13 @@ export function GaugeBar() {
     [],
   );
 
+  const waitsNow = useRef(armed);
+  waitsNow.current = armed;
   const put = (value: number, instrument: Instrument, cell: Cell | null) => {
+    // All that is needed is plugged in: the list makes room.
+    setChoosing(false);
+    if (cell && waitsNow.current?.id !== cell.id)
+      return setSaid('Another field was picked while it settled; nothing was taken');
     const text = textOf(value, instrument, cell ? units.unit(cell.base) : undefined);
     setSaid(deliver(text) ? `${cell?.label ?? ''}: ${text}` : `${text} came, but no field waits for it`);
   };
@@ -55,7 +61,6 @@ export function GaugeBar() {
         setSaid(`${INSTRUMENTS[each.instrument.kind].label} ${why}`);
       });
       setPlugged((now) => [...now, each]);
-      setChoosing(false);
       setSaid(`${INSTRUMENTS[each.instrument.kind].label} ${each.instrument.serial} plugged in`);
     } catch (error) {
       setSaid(`It could not be plugged in: ${(error as Error).message}`);
@@ -98,7 +103,11 @@ export function GaugeBar() {
   }, [plugged, pose, wanted]);
   // A gauge with a button of its own types whenever it is pressed.
   useEffect(() => {
-    for (const { instrument } of plugged) instrument.onReading((value) => put(value, instrument, armed));
+    for (const { instrument } of plugged)
+      instrument.onReading(
+        (value) => put(value, instrument, armed),
+        (why) => setSaid(`${INSTRUMENTS[instrument.kind].label}: ${why}`),
+      );
   });
 
   return (
@@ -121,7 +130,7 @@ export function GaugeBar() {
         ))}
         <li>
           <Button look="quiet" aria-expanded={choosing} onClick={() => setChoosing(!choosing)}>
-            <Plug aria-hidden="true" size={18} /> Plug in …
+            <Plug aria-hidden="true" size={18} /> {choosing ? 'That is all' : 'Plug in …'}
           </Button>
         </li>
       </ul>
@@ -203,9 +212,9 @@ function PluggedIn({
     <li className="flex items-center gap-2 border border-rule px-2">
       <span className={waiting ? 'font-semibold' : 'text-soft'}>{label}</span>
       {simulated && (
-        <samp className="reading min-w-28 text-right text-lg">
+        <samp className="reading min-w-44 text-right text-lg">
           <span className="sr-only">shows</span>{' '}
-          {shown ? `${figure(shown.value, decimals)} ${unit}${shown.settled ? '' : ' ~'}` : '---'}
+          {shown ? `${figure(shown.value, decimals)} ${unit}${shown.settled ? '' : ' settling'}` : '---'}
         </samp>
       )}
       {instrument.kind === 'dial' && (

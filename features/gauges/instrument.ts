@@ -12,8 +12,8 @@ export type Instrument = {
   /** A settled reading, asked for now; waits while the instrument settles. */
   read: () => Promise<number>;
   zero: () => Promise<void>;
-  /** Readings the instrument sends by its own button. */
-  onReading: (listener: (value: number) => void) => void;
+  /** Readings the instrument sends by its own button, and why one that it sent is none. */
+  onReading: (listener: (value: number) => void, refused: (why: string) => void) => void;
   onGone: (listener: (why: string) => void) => void;
   close: () => void;
 };
@@ -35,6 +35,7 @@ export async function greet(link: Link): Promise<Instrument> {
   const cut = lineCutter();
   let waiting: Waiting | null = null;
   let unasked: (value: number) => void = () => {};
+  let refused: (why: string) => void = () => {};
   let told: (why: string) => void = () => {};
   let gone = false;
   const settle = (how: (each: Waiting) => void) => {
@@ -49,8 +50,11 @@ export async function greet(link: Link): Promise<Instrument> {
         settle((each) => each.refuse(new Error(message.why)));
       } else if (waiting) {
         settle((each) => each.accept(message.value));
-      } else if (message.value.type === 'reading' && message.value.settled) {
-        unasked(message.value.value);
+      } else if (message.value.type === 'reading') {
+        if (message.value.settled) unasked(message.value.value);
+        else refused('still settling, nothing was taken: press again');
+      } else if (message.value.type === 'fault') {
+        refused(FAULT_WORDS[message.value.fault]!);
       }
     }
   });
@@ -104,8 +108,9 @@ export async function greet(link: Link): Promise<Instrument> {
     async zero() {
       await ask('zero');
     },
-    onReading(listener) {
+    onReading(listener, onRefused) {
       unasked = listener;
+      refused = onRefused;
     },
     onGone(listener) {
       told = listener;

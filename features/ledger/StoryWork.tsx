@@ -6,6 +6,7 @@ import type { WorkRow } from '@/core/planning/run/rows';
 import { planOf, runOf } from '@/core/planning/run/run';
 import { doneTogether } from '@/core/planning/run/spans';
 import { troublesOf } from '@/core/planning/run/troubles';
+import { pourWords } from '@/core/planning/shelf/pour';
 import { recordWords } from '../job/work/recordWords';
 import { useUnits } from '../shell/useUnits';
 import { Chapter } from './Chapter';
@@ -39,6 +40,7 @@ function Work({ work, sheet, together }: { work: WorkRow; sheet: JobSheet; toget
         {bleed && done.length > 0 && (
           <>
             , <span className="reading">{Math.round(fluidSoFar(run, bleed).usedMl)} ml</span> of {bleed.fluid}
+            {work.fluid?.taken && ` (${pourWords(work.fluid.pours)})`}
           </>
         )}
       </p>

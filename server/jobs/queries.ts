@@ -27,21 +27,36 @@ export async function getSheet(id: string, sql: Sql = database()): Promise<JobSh
 export async function getSheets(ids: readonly string[], sql: Sql = database()): Promise<JobSheet[]> {
   if (ids.length === 0) return [];
   const list = [...ids];
-  const [jobs, causes, answers, readings, verdicts, works, ticks, proofs, cars, axles, confirmed, strength] =
-    await Promise.all([
-      sql`select * from jobs where id = any(${list})`,
-      sql`select job_id, cause from job_causes where job_id = any(${list}) order by cause`,
-      sql`select * from findings where job_id = any(${list}) order by seq`,
-      sql`select * from readings where job_id = any(${list}) order by seq`,
-      sql`select * from verdicts where job_id = any(${list}) order by made_at, id`,
-      sql`select * from works where job_id = any(${list}) order by added_at, id`,
-      sql`select ticks.*, works.job_id from ticks join works on works.id = work_id where job_id = any(${list}) order by seq`,
-      sql`select * from hold_proofs where job_id = any(${list}) order by proved_at, id`,
-      sql`select * from cars where id in (select car_id from jobs where id = any(${list}))`,
-      sql`select * from car_axles where car_id in (select car_id from jobs where id = any(${list}))`,
-      confirmedCauses(sql),
-      sql`select learn_strength from shop`,
-    ]);
+  const [
+    jobs,
+    causes,
+    answers,
+    readings,
+    verdicts,
+    works,
+    fluids,
+    ticks,
+    proofs,
+    cars,
+    axles,
+    confirmed,
+    strength,
+  ] = await Promise.all([
+    sql`select * from jobs where id = any(${list})`,
+    sql`select job_id, cause from job_causes where job_id = any(${list}) order by cause`,
+    sql`select * from findings where job_id = any(${list}) order by seq`,
+    sql`select * from readings where job_id = any(${list}) order by seq`,
+    sql`select * from verdicts where job_id = any(${list}) order by made_at, id`,
+    sql`select * from works where job_id = any(${list}) order by added_at, id`,
+    sql`select distinct on (work_id) work_fluid.* from work_fluid join works on works.id = work_id
+        where job_id = any(${list}) order by work_id, work_fluid.seq desc`,
+    sql`select ticks.*, works.job_id from ticks join works on works.id = work_id where job_id = any(${list}) order by seq`,
+    sql`select * from hold_proofs where job_id = any(${list}) order by proved_at, id`,
+    sql`select * from cars where id in (select car_id from jobs where id = any(${list}))`,
+    sql`select * from car_axles where car_id in (select car_id from jobs where id = any(${list}))`,
+    confirmedCauses(sql),
+    sql`select learn_strength from shop`,
+  ]);
   const learned = learnPriors(confirmed, strength[0]?.learn_strength ?? 0);
   const byId = new Map(jobs.map((job) => [job.id as string, job]));
   return list.flatMap((id): JobSheet[] => {
@@ -62,7 +77,12 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
         answers: own(answers).map(answerFromRow),
         readings: own(readings).map(readingFromRow),
         verdicts: own(verdicts).map(verdictFromRow),
-        works: own(works).map(workFromRow),
+        works: own(works).map((row) =>
+          workFromRow(
+            row,
+            fluids.find((each) => each.work_id === row.id),
+          ),
+        ),
         ticks: own(ticks).map(tickFromRow),
         proofs: own(proofs).map(proofFromRow),
         ...(learned.jobs > 0 ? { learned } : {}),

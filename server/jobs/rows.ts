@@ -1,7 +1,7 @@
 import type { Row } from 'postgres';
 import { runCalc } from '../../core/exchange/calcs';
 import type { AnswerRow, JobHead, ProofRow, ReadingRow, VerdictRow } from '../../core/job/sheet';
-import type { TickRow, WorkRow } from '../../core/planning/run/rows';
+import type { PouredFluid, TickRow, WorkRow } from '../../core/planning/run/rows';
 import type { CalcResult } from '../../core/readings/calc';
 import { CALCS_VERSION } from '../../core/readings/version';
 
@@ -83,7 +83,7 @@ export function verdictFromRow(row: Row): VerdictRow {
   };
 }
 
-export function workFromRow(row: Row): WorkRow {
+export function workFromRow(row: Row, fluid?: Row): WorkRow {
   return {
     id: row.id,
     procedure: row.procedure,
@@ -93,7 +93,12 @@ export function workFromRow(row: Row): WorkRow {
     measuredBy: row.measured_by,
     plan: row.plan,
     addedAt: row.added_at.toISOString(),
+    ...(fluid ? { fluid: pouredFromRow(fluid) } : {}),
   };
+}
+
+export function pouredFromRow(row: Row): PouredFluid {
+  return { taken: row.taken, ml: row.ml, pours: row.pours, at: row.recorded_at.toISOString() };
 }
 
 export function tickFromRow(row: Row): TickRow {

@@ -22,6 +22,7 @@ import { accept, notFound, stale } from '../failure';
 import { judgeAside } from '../heavy/judge';
 import { knownId } from '../ids';
 import { once } from '../once';
+import { settleFluid } from '../shelf/fluid';
 import { getShop } from '../shop/queries';
 import { causeIssues, lockOpenJob, refuseIssues } from './append';
 import { getSheet } from './queries';
@@ -159,7 +160,9 @@ export async function addTick(workId: string, input: unknown, now = new Date()):
           ticked_at: at,
         };
         const [written] = await tx`insert into ticks ${tx(row)} returning *`;
-        return tickFromRow(written!);
+        const landed = tickFromRow(written!);
+        await settleFluid(tx, { ...sheet, ticks: [...sheet.ticks, landed] }, on, at);
+        return landed;
       },
     ),
   );

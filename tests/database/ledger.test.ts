@@ -29,6 +29,7 @@ const TABLES = [
   'verdicts',
   'works',
   'ticks',
+  'work_fluid',
   'hold_proofs',
   'follow_ups',
   'shelf',

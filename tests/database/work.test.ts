@@ -7,8 +7,10 @@ import { getSheet } from '../../server/jobs/queries';
 import { addTick, addWork, proveHold } from '../../server/jobs/work';
 import { fitPart } from '../../server/parts/actions';
 import { carParts } from '../../server/parts/queries';
-import { addShelfItem, changeShelfItem, openBottle, takeFluid } from '../../server/shelf/actions';
+import { addShelfItem, changeShelfItem, openBottle } from '../../server/shelf/actions';
+import { changePoured } from '../../server/shelf/fluid';
 import { getShelf } from '../../server/shelf/queries';
+import { bleedAtHand } from '../support/bleed';
 import { freshDatabase } from '../support/database';
 import { answer, failureOf, makeCar, makeJob } from '../support/shop';
 
@@ -146,6 +148,16 @@ describe('the shelf', () => {
     ...changes,
   });
 
+  const clearFluid = async () => {
+    for (const item of (await getShelf()).filter(({ kind }) => kind === 'fluid'))
+      await changeShelfItem(item.id, {
+        quantity: item.quantity,
+        remainingMl: item.remainingMl,
+        dropped: true,
+        version: item.version,
+      });
+  };
+
   it('opens a bottle out of its lot, with the moment it was opened', async () => {
     const item = await addShelfItem(lot());
     const id = randomUUID();
@@ -158,15 +170,53 @@ describe('the shelf', () => {
     expect((await getShelf()).some((each) => each.id === item.id)).toBe(false);
   });
 
-  it('gives what a bleed used, whole bottles and the rest of the last one', async () => {
-    const item = await addShelfItem(lot({ quantity: 3 }));
-    const id = randomUUID();
-    const rest = await takeFluid(item.id, { id, ml: 839 });
-    expect(rest).toMatchObject({ quantity: 1, remainingMl: 161 });
-    expect(await takeFluid(item.id, { id, ml: 839 })).toEqual(rest);
-    expect((await getShelf()).find((each) => each.id === item.id)!.quantity).toBe(1);
-    const failure = await failureOf(takeFluid(item.id, { id: randomUUID(), ml: 839 }));
-    expect(failure.detail.issues![0]!.accepted).toBe('a lot with 2 sealed bottles of fluid in it');
+  it('gives what a finished bleed used, the opened bottle first, and takes it back', async () => {
+    await clearFluid();
+    const { job, work: flush, ...bleed } = await bleedAtHand();
+    const sealed = await addShelfItem(lot({ quantity: 40, batch: 'B2' }));
+    const opened = await openBottle(sealed.id, { id: randomUUID() });
+    const there = async () =>
+      (await getShelf())
+        .filter(({ kind, batch }) => kind === 'fluid' && batch === 'B2')
+        .map(({ quantity, remainingMl }) => remainingMl ?? quantity)
+        .sort((left, right) => left - right);
+    await bleed.doSteps('end');
+    const usedMl = await bleed.usedMl();
+    const fluid = async () => (await getSheet(job.id)).works.find((each) => each.id === flush.id)!.fluid!;
+    const taken = await fluid();
+    expect(taken).toMatchObject({ taken: true, ml: usedMl });
+    expect(taken.pours[0]).toMatchObject({ lot: opened.id, ml: 500, bottles: 0, leftMl: 0 });
+    const bottles = Math.ceil((usedMl - 500) / 500);
+    expect(taken.pours[1]).toMatchObject({ lot: sealed.id, bottles, leftMl: bottles * 500 - (usedMl - 500) });
+
+    const back = { id: randomUUID(), taken: false, lot: null };
+    expect(await changePoured(flush.id, back)).toMatchObject({ taken: false });
+    expect(await changePoured(flush.id, back)).toMatchObject({ taken: false });
+    expect(await there()).toEqual([39, 500]);
+    expect((await failureOf(changePoured(flush.id, { ...back, id: randomUUID() }))).code).toBe('refused');
+
+    await changePoured(flush.id, { id: randomUUID(), taken: true, lot: sealed.id });
+    expect((await fluid()).pours.map(({ lot: from }) => from)).toEqual([sealed.id]);
+    // Somebody poured from the rest: nobody can tell any more what to put back.
+    const rest = (await getShelf()).find(
+      (each) => each.batch === 'B2' && each.remainingMl !== null && each.id !== opened.id,
+    )!;
+    await changeShelfItem(rest.id, { quantity: 1, remainingMl: 1, dropped: false, version: rest.version });
+    const refusal = await failureOf(changePoured(flush.id, { ...back, id: randomUUID() }));
+    expect(refusal.detail.issues![0]!.value).toBe('the rest of the last bottle was used since');
+  });
+
+  it('gives nothing where it has not enough: the step is done all the same', async () => {
+    const { job, work: flush, doSteps } = await bleedAtHand();
+    await clearFluid();
+    await addShelfItem(lot({ quantity: 1 }));
+    await doSteps('end');
+    expect((await getSheet(job.id)).works.find((each) => each.id === flush.id)!.fluid).toBeUndefined();
+    const refusal = await failureOf(changePoured(flush.id, { id: randomUUID(), taken: true, lot: null }));
+    expect(refusal.detail.issues![0]).toMatchObject({
+      path: 'ml',
+      accepted: 'the 500 ml that the shelf has',
+    });
   });
 
   it('refuses more in a bottle than it holds, and a count its author did not see', async () => {

@@ -5,6 +5,7 @@ import { addWork } from '../../server/jobs/work';
 import { addShelfItem } from '../../server/shelf/actions';
 import { getShop } from '../../server/shop/queries';
 import { addEvent } from '../../server/wear/actions';
+import { bleedAtHand } from './bleed';
 import { answer, makeCar, makeJob } from './shop';
 
 /** One write: where it goes, what it says, and the same with other content. */
@@ -155,13 +156,21 @@ export const BY_ID: Record<string, () => Promise<Sent>> = {
     other: {},
     count: rows('shelf'),
   }),
-  'POST /api/shelf/[id]/use': async () => ({
-    params: await lot(),
-    elsewhere: await lot(),
-    body: { ml: 300 },
-    other: { ml: 400 },
-    count: rows('shelf'),
-  }),
+  'POST /api/works/[id]/fluid': async () => {
+    await lot();
+    const begun = async () => {
+      const { work, doSteps } = await bleedAtHand();
+      await doSteps('first bleeder');
+      return { id: work.id };
+    };
+    return {
+      params: await begun(),
+      elsewhere: await begun(),
+      body: { taken: true, lot: null },
+      other: { taken: true, lot: randomUUID() },
+      count: rows('work_fluid'),
+    };
+  },
 };
 
 /** Writes over a version its author saw: sent again they say what stands already. */

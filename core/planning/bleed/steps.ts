@@ -38,8 +38,8 @@ function beforeSteps(input: BleedInput, plan: BleedPlan, ways: BleedWays): Step[
     {
       id: 'kit',
       part: 'Before',
-      title: `Lay out ${plan.bottles} × ${input.bottleMl} ml of ${ways.fluid}, sealed`,
-      how: 'Flare spanner of the bleeder’s size, clear hose, catch bottle, water for spills.',
+      title: `Lay out ${plan.bottles} × ${input.bottleMl} ml of ${ways.fluid}`,
+      how: 'Sealed, or opened no longer ago than the shop allows. Flare spanner of the bleeder’s size, clear hose, catch bottle, water for spills.',
       tool: 'Ring or crow-foot flare spanner: an open one rounds them',
       cautions: ['glasses', 'fluid'],
     },

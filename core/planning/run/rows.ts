@@ -1,5 +1,6 @@
 import type { Corner, Place } from '../../car/corner';
 import type { FindingId } from '../../readings/vocabulary/findings';
+import type { Pour } from '../shelf/pour';
 
 /** What a work is measured by: a reading or a check, at a place. */
 export type FigureSlot = { reading: string; corner: Corner | '' } | { finding: FindingId; place: Place | '' };
@@ -15,7 +16,12 @@ export type WorkRow = {
   measuredBy: FigureSlot | null;
   plan: unknown;
   addedAt: string;
+  /** What its bleed was poured from, as it stands. */
+  fluid?: PouredFluid;
 };
+
+/** Fluid off the shelf, or put back on it. */
+export type PouredFluid = { taken: boolean; ml: number; pours: Pour[]; at: string };
 
 export type TickRow = {
   id: string;

@@ -35,10 +35,11 @@ export const shelfChangesSchema = z.strictObject({
 /** Opening a sealed bottle; the opened one gets an id of its own. */
 export const openBottleSchema = z.strictObject({ id: uuid() });
 
-/** Fluid used out of a lot of sealed bottles; what stays in the last one is an opened bottle of its own. */
-export const usedFluidSchema = z.strictObject({
+/** The fluid of a bleed off the shelf, out of a lot or as the shelf would, or put back on it. */
+export const pouredSchema = z.strictObject({
   id: uuid(),
-  ml: within(1, 25000, 'ml'),
+  taken: z.boolean(),
+  lot: uuid('the id of a lot').nullable(),
 });
 
 /** A part put on a car, from the shelf or not. */

@@ -4,23 +4,28 @@ import Link from 'next/link';
 import { limitFor } from '@/core/car/limits/catalogue';
 import type { WorkPlan } from '@/core/planning/plan';
 import type { PART_KINDS } from '@/core/planning/shelf/parts';
+import { lotsFor, lotWords, poursFrom, pourWords } from '@/core/planning/shelf/pour';
 import { againstShelf } from '@/core/planning/shelf/shelf';
+import { SelectField } from '@/ui/Field';
 import { useShop } from '../../shell/ShopContext';
 import { useDesk } from '../desk/Desk';
 import { useWorkPlace } from './WorkPlace';
 
 /** What the plan takes, against what stands on the shelf; an opened bottle past its days is refused, and said. */
-export function NeedsList({ plan }: { plan: WorkPlan }) {
+export function NeedsList({ plan, onLot }: { plan: WorkPlan; onLot?: (lot: string | undefined) => void }) {
   const { sheet } = useDesk();
   const shop = useShop();
   const { shelf } = useWorkPlace();
   if (plan.needs.length === 0) return null;
-  const needs = againstShelf(plan.needs, shelf, {
+  const fluid = {
     wanted: sheet.car.fluidClass,
     neededMl: plan.bleed?.plan.totalMl ?? 0,
     freshDays: limitFor('bottleDays', shop.limits).value,
     now: new Date(shop.now),
-  });
+  };
+  const needs = againstShelf(plan.needs, shelf, fluid);
+  const lots = lotsFor(shelf, fluid, plan.bleed?.lot);
+  const { pours } = poursFrom(lots, fluid.neededMl);
   return (
     <section aria-label="Needed">
       <h4 className="narrow border-b border-ink text-lg font-semibold">
@@ -48,6 +53,26 @@ export function NeedsList({ plan }: { plan: WorkPlan }) {
                       : `only ${amount(need.kind, need.there)} there`}
               </span>
             </span>
+            {need.kind === 'fluid' && pours.length > 0 && (
+              <span className="block pl-[3.25rem] text-[0.9375rem]">
+                {Math.round(fluid.neededMl)} ml from: {pourWords(pours)}
+              </span>
+            )}
+            {need.kind === 'fluid' && onLot && lots.length > 1 && (
+              <SelectField
+                label="Begin with"
+                value={plan.bleed?.lot ?? ''}
+                onChange={(event) => onLot(event.target.value || undefined)}
+                className="ml-[3.25rem] max-w-md print:hidden"
+              >
+                <option value="">What was opened first, then sealed bottles</option>
+                {lots.map((item) => (
+                  <option key={item.id} value={item.id}>
+                    {lotWords(item)}
+                  </option>
+                ))}
+              </SelectField>
+            )}
             {need.refused.map(({ item, why }) => (
               <span key={item.id} className="block pl-[3.25rem] text-[0.9375rem] text-soft">
                 not {item.what} {item.batch}: {why}

@@ -9,7 +9,15 @@ import { NeedsList } from './NeedsList';
 import { StepsWhole } from './StepsWhole';
 
 /** A plan shown whole before it starts. */
-export function PlanSheet({ plan, title }: { plan: WorkPlan; title: string }) {
+export function PlanSheet({
+  plan,
+  title,
+  onLot,
+}: {
+  plan: WorkPlan;
+  title: string;
+  onLot?: (lot: string | undefined) => void;
+}) {
   const units = useUnits();
   const isBedIn = plan.procedure === 'bed_in';
   return (
@@ -21,7 +29,7 @@ export function PlanSheet({ plan, title }: { plan: WorkPlan; title: string }) {
           ))}
         </ul>
       )}
-      <NeedsList plan={plan} />
+      <NeedsList plan={plan} onLot={onLot} />
       {plan.bleed && <BleedTable bleed={plan.bleed} />}
       {plan.springs && (
         <p>

@@ -280,7 +280,11 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
             </Opens>
           )}
         </div>
-        <PlanSheet plan={plan} title={procedure?.label ?? chosen.title} />
+        <PlanSheet
+          plan={plan}
+          title={procedure?.label ?? chosen.title}
+          onLot={(lot) => setOptions({ ...chosen.options, bleed: { ...chosen.options.bleed, lot } })}
+        />
       </form>
     </section>
   );

@@ -80,7 +80,7 @@ export function RunEnd({ work, run, onReopen }: Props) {
         </div>
       )}
       {!closed && run.state === 'finished' && plan.bleed && (
-        <UsedFluid workId={work.id} run={run} bleed={plan.bleed} />
+        <UsedFluid work={work} run={run} bleed={plan.bleed} />
       )}
       {troubles.length > 0 && (
         <>

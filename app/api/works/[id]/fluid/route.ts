@@ -1,0 +1,6 @@
+import { readJson, route } from '@/server/http/route';
+import { changePoured } from '@/server/shelf/fluid';
+
+export const POST = route<{ id: string }>(async (request, { id }) =>
+  changePoured(id, await readJson(request)),
+);

@@ -1,0 +1,66 @@
+import type { FluidClass } from '../../car/fluidClasses';
+import { bottleRefused, bottlesFor, type ShelfItem } from './shelf';
+
+/** What comes out of one lot: of an opened bottle, or of so many sealed ones, with what stays in the last of them. */
+export type Pour = { lot: string; what: string; batch: string; ml: number; bottles: number; leftMl: number };
+
+export type Fluid = { wanted: FluidClass | null; freshDays: number; now: Date };
+
+/** Lots of fluid that may go into this car: the longest opened first, sealed ones after; the chosen one before all. */
+export function lotsFor(
+  shelf: readonly ShelfItem[],
+  { wanted, freshDays, now }: Fluid,
+  chosen?: string,
+): ShelfItem[] {
+  const order = ({ id, openedAt }: ShelfItem) => `${id === chosen ? 0 : 1} ${openedAt ?? '9'}`;
+  return shelf
+    .filter(
+      (item) =>
+        item.kind === 'fluid' &&
+        item.quantity > 0 &&
+        bottleRefused(item, wanted, freshDays, now) === undefined,
+    )
+    .sort((left, right) => order(left).localeCompare(order(right)));
+}
+
+/**
+ * Which bottles an amount is poured from, and what the shelf lacks of it.
+ * @param lots in the order in which they are used
+ * @param ml the amount, millilitres
+ */
+export function poursFrom(lots: readonly ShelfItem[], ml: number): { pours: Pour[]; shortMl: number } {
+  const pours: Pour[] = [];
+  let open = ml;
+  for (const { id, what, batch, sizeMl, remainingMl, quantity } of lots) {
+    if (open <= 0) break;
+    const size = sizeMl ?? 0;
+    const there = remainingMl ?? size * quantity;
+    const poured = Math.min(open, there);
+    if (poured <= 0) continue;
+    const { bottles, leftMl } =
+      remainingMl === null ? bottlesFor(poured, size) : { bottles: 0, leftMl: remainingMl - poured };
+    pours.push({ lot: id, what, batch, ml: poured, bottles, leftMl });
+    open -= poured;
+  }
+  return { pours, shortMl: Math.max(0, open) };
+}
+
+/** A lot by its name and what is in it. */
+export function lotWords({ what, batch, quantity, sizeMl, remainingMl }: ShelfItem): string {
+  const holds =
+    remainingMl === null
+      ? `${quantity} × ${Math.round(sizeMl ?? 0)} ml`
+      : `opened, ${Math.round(remainingMl)} ml left`;
+  return `${what} ${batch}`.trim().concat(`: ${holds}`);
+}
+
+/** What was poured, in a line: "200 ml of the opened DOT 4 A1, 2 bottles of DOT 4 B7". */
+export function pourWords(pours: readonly Pour[]): string {
+  return pours
+    .map(({ what, batch, ml, bottles }) => {
+      const name = `${what} ${batch}`.trim();
+      if (bottles === 0) return `${Math.round(ml)} ml of the opened ${name}`;
+      return `${bottles} ${bottles === 1 ? 'bottle' : 'bottles'} of ${name}`;
+    })
+    .join(', ');
+}
