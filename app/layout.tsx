@@ -33,6 +33,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
             circuit: shop.circuit,
             altitudeM: shop.altitudeM,
             timeZone: shop.timeZone,
+            dateOrder: shop.dateOrder,
             lengthUnit: shop.lengthUnit,
             temperatureUnit: shop.temperatureUnit,
             pressureUnit: shop.pressureUnit,

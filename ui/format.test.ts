@@ -20,9 +20,13 @@ describe('figures as they are shown', () => {
 
   it('gives the time today, the day otherwise, on the shop’s clock', () => {
     const now = new Date('2026-05-02T10:00:00Z');
-    expect(moment('2026-05-02T07:40:00Z', 'UTC', now)).toBe('07:40');
-    expect(moment('2026-05-01T23:40:00Z', 'Europe/Prague', now)).toBe('01:40');
-    expect(moment('2026-04-30T07:40:00Z', 'UTC', now)).toBe('30 Apr 2026 07:40');
+    expect(moment('2026-05-02T07:40:00Z', { timeZone: 'UTC', dateOrder: 'day_first' }, now)).toBe('07:40');
+    expect(moment('2026-05-01T23:40:00Z', { timeZone: 'Europe/Prague', dateOrder: 'day_first' }, now)).toBe(
+      '01:40',
+    );
+    expect(moment('2026-04-30T07:40:00Z', { timeZone: 'UTC', dateOrder: 'day_first' }, now)).toBe(
+      '30 Apr 2026 07:40',
+    );
   });
 
   it('counts seconds down without showing a second too few', () => {

@@ -1,3 +1,6 @@
+import { type DateOrder, dayWords } from '@/core/base/dates';
+import { dayIn } from '@/core/base/day';
+
 /** A number with a fixed count of decimals and a real minus sign; a dash when there is none. */
 export function figure(value: number | null | undefined, decimals: number): string {
   if (value === null || value === undefined || !Number.isFinite(value)) return '—';
@@ -12,11 +15,13 @@ export function percent(probability: number): string {
   return `${whole} %`;
 }
 
+/** Whose clock and calendar a moment is told by. */
+type Calendar = { timeZone: string; dateOrder: DateOrder };
+
 /** A moment as the shop's clock shows it: the time today, the day otherwise. */
-export function moment(iso: string, timeZone: string, now: Date): string {
-  const date = new Date(iso);
-  const day = (each: Date) => new Intl.DateTimeFormat('en-CA', { timeZone }).format(each);
-  return day(date) === day(now) ? time(iso, timeZone) : `${shortDate(iso, timeZone)} ${time(iso, timeZone)}`;
+export function moment(iso: string, shop: Calendar, now: Date): string {
+  const today = dayIn(shop.timeZone, new Date(iso)) === dayIn(shop.timeZone, now);
+  return today ? time(iso, shop.timeZone) : `${shortDate(iso, shop)} ${time(iso, shop.timeZone)}`;
 }
 
 /** Hours and minutes. */
@@ -26,14 +31,9 @@ function time(iso: string, timeZone: string): string {
   );
 }
 
-/** Day and month, and the year when it is another one. */
-export function shortDate(iso: string, timeZone: string): string {
-  return new Intl.DateTimeFormat('en-GB', {
-    timeZone,
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-  }).format(new Date(iso));
+/** The day of a moment, as the shop writes days. */
+export function shortDate(iso: string, { timeZone, dateOrder }: Calendar): string {
+  return dayWords(dayIn(timeZone, new Date(iso)), dateOrder);
 }
 
 /** Seconds as minutes and seconds. */

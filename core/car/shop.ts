@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { DATE_ORDERS } from '../base/dates';
 import { within, words } from '../base/issues/range';
 import { shopLimitsSchema } from './limits/schema';
 
@@ -22,6 +23,7 @@ export const shopSchema = z.strictObject({
   catchMl: within(100, 5000, 'ml'),
   bedInSchool: z.enum(['A', 'B', 'C', 'maker']),
   learnStrength: within(0, 100000, 'jobs'),
+  dateOrder: z.enum(DATE_ORDERS),
   lengthUnit: z.enum(['mm', 'in']),
   temperatureUnit: z.enum(['°C', '°F']),
   pressureUnit: z.enum(['kPa', 'bar', 'psi']),

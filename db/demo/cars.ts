@@ -20,6 +20,7 @@ export const DEMO_SHOP: Shop = {
   catchMl: 500,
   bedInSchool: 'A',
   learnStrength: 300,
+  dateOrder: 'day_first',
   lengthUnit: 'mm',
   temperatureUnit: '°C',
   pressureUnit: 'kPa',

@@ -3,11 +3,11 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { dayWords } from '@/core/base/dates';
 import type { Bay, DueLine } from '@/server/bay/queries';
 import type { FollowUp } from '@/server/cars/queries';
 import { Button, buttonClass } from '@/ui/Button';
 import { cn } from '@/ui/cn';
-import { shortDate } from '@/ui/format';
 import { request } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
 import { undo } from '../shell/undo';
@@ -111,7 +111,7 @@ function DueWord({ dueOn }: { dueOn: string | null }) {
   return (
     <time
       dateTime={dueOn}
-      title={shortDate(dueOn, 'UTC')}
+      title={dayWords(dueOn, shop.dateOrder)}
       className={`reading shrink-0 font-semibold ${days < 0 ? 'text-stop' : 'text-bronze'}`}
     >
       {word}

@@ -60,8 +60,8 @@ export function JobCard({ card }: { card: BayCard }) {
           <StageMark stage={stage} />
           <span className={late ? 'font-semibold text-stop' : undefined}>
             {job.neededAt
-              ? `${late ? 'Was wanted' : 'Wanted'} ${moment(job.neededAt, shop.timeZone, now)}`
-              : `Since ${moment(job.openedAt, shop.timeZone, now)}`}
+              ? `${late ? 'Was wanted' : 'Wanted'} ${moment(job.neededAt, shop, now)}`
+              : `Since ${moment(job.openedAt, shop, now)}`}
           </span>
         </span>
       </Link>

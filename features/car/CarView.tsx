@@ -1,6 +1,7 @@
 'use client';
 
 import Link from 'next/link';
+import { dayWords } from '@/core/base/dates';
 import type { BaseUnit } from '@/core/base/units/display';
 import { FLUID_CLASSES } from '@/core/car/fluidClasses';
 import type { CarSpec } from '@/core/car/spec';
@@ -49,7 +50,7 @@ export function CarView({ car, jobs, readings, due, past, parts }: Props) {
           centre={{
             top: car.fluidClass ? FLUID_CLASSES[car.fluidClass].label : 'Fluid',
             reading: moisture === undefined ? '—' : `${figure(moisture, 1)} %`,
-            under: moisture === undefined ? 'not read yet' : shortDate(fluid!.recordedAt, shop.timeZone),
+            under: moisture === undefined ? 'not read yet' : shortDate(fluid!.recordedAt, shop),
           }}
           className="aspect-[1/2] h-80 desk:sticky desk:top-3 desk:h-[36rem]"
         />
@@ -89,7 +90,7 @@ export function CarView({ car, jobs, readings, due, past, parts }: Props) {
                 <li key={line.id} className="flex justify-between gap-3 border-b border-rule py-2">
                   <span>{line.what}</span>
                   <span className="reading shrink-0">
-                    {line.dueOn ? shortDate(line.dueOn, 'UTC') : 'no date'}
+                    {line.dueOn ? dayWords(line.dueOn, shop.dateOrder) : 'no date'}
                   </span>
                 </li>
               ))}
@@ -107,7 +108,7 @@ export function CarView({ car, jobs, readings, due, past, parts }: Props) {
                     <span className="reading font-semibold">{readingWords(reading, units)}</span>
                   </span>
                   <Link href={`/job/${reading.jobId}`} className="shrink-0 underline underline-offset-4">
-                    {shortDate(reading.recordedAt, shop.timeZone)}
+                    {shortDate(reading.recordedAt, shop)}
                   </Link>
                 </li>
               ))}
@@ -136,7 +137,7 @@ function JobLine({ job }: { job: CarJob }) {
       >
         <span className="flex justify-between gap-3">
           <b className="font-semibold">{job.complaint || `Job ${job.number}`}</b>
-          <span className="reading shrink-0 text-soft">{shortDate(job.openedAt, shop.timeZone)}</span>
+          <span className="reading shrink-0 text-soft">{shortDate(job.openedAt, shop)}</span>
         </span>
         <span className="text-[0.9375rem] text-soft">
           {job.outcome
@@ -190,7 +191,7 @@ function Figures({ car }: { car: CarSpec }) {
         ? 'class minimum'
         : `${show(car.fluidDryC, '°C', 0)} / ${full(car.fluidWetC, '°C', 0)}`,
     ],
-    ['Filled', car.fluidFilledOn === null ? '—' : shortDate(car.fluidFilledOn, shop.timeZone)],
+    ['Filled', car.fluidFilledOn === null ? '—' : dayWords(car.fluidFilledOn, shop.dateOrder)],
     ['Front share of the braking', car.frontShare === null ? '—' : `${figure(car.frontShare * 100, 0)} %`],
     ['Bleed order', car.makerOrder === null ? 'computed' : `maker: ${car.makerOrder.join(' ')}`],
   ];

@@ -2,12 +2,14 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { dayWords } from '@/core/base/dates';
 import { sessionsBy } from '@/core/planning/wear/sessions';
 import type { EventRow } from '@/server/wear/queries';
 import { Button } from '@/ui/Button';
 import { NumberField, TextField } from '@/ui/Field';
-import { figure, shortDate } from '@/ui/format';
+import { figure } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
+import { DayField } from '../shell/DayField';
 import { newId } from '../shell/newId';
 import { request, requestForm } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
@@ -91,12 +93,7 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
             maxLength={120}
             onChange={(event) => setDraft({ ...draft, name: event.target.value })}
           />
-          <TextField
-            label="Date"
-            type="date"
-            value={draft.onDate}
-            onChange={(event) => setDraft({ ...draft, onDate: event.target.value })}
-          />
+          <DayField label="Date" value={draft.onDate} onChange={(onDate) => setDraft({ ...draft, onDate })} />
           <NumberField
             label="Sessions"
             value={draft.sessions}
@@ -145,6 +142,7 @@ function EventLine({
   today: string;
   onDrop: (event: EventRow) => Promise<void>;
 }) {
+  const { dateOrder } = useShop();
   return (
     <li className="flex items-center justify-between gap-3 border-b border-rule py-1">
       <span>
@@ -152,7 +150,7 @@ function EventLine({
         {event.onDate > today && <b className="ml-2 font-semibold text-blue">to come</b>}
       </span>
       <span className="reading ml-auto shrink-0">
-        {shortDate(event.onDate, 'UTC')} · {figure(event.sessions, 0)}
+        {dayWords(event.onDate, dateOrder)} · {figure(event.sessions, 0)}
       </span>
       <Button look="quiet" aria-label={`Drop ${event.name}`} onClick={() => void onDrop(event)}>
         Drop

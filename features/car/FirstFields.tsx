@@ -2,7 +2,7 @@
 
 import { useFormContext } from 'react-hook-form';
 import { FLUID_CLASS_IDS, FLUID_CLASSES } from '@/core/car/fluidClasses';
-import { FormSelect, FormText } from './FormFields';
+import { FormDay, FormSelect, FormText } from './FormFields';
 import type { CarDraft } from './fields';
 
 const YES_NO = { yes: 'Yes', no: 'No' };
@@ -49,7 +49,7 @@ export function FirstFields() {
       <FormSelect name="rear.brake" label="Rear brakes" options={{ disc: 'Disc', drum: 'Drum' }} known />
       {!drum && <FormSelect name="rear.caliper" label="Rear calipers" options={CALIPERS} />}
       <FormSelect name="fluidClass" label="Fluid class" options={FLUID_OPTIONS} />
-      <FormText name="fluidFilledOn" label="Fluid last filled" type="date" />
+      <FormDay name="fluidFilledOn" label="Fluid last filled" />
     </>
   );
 }

@@ -1,8 +1,9 @@
 'use client';
 
 import { createContext, type ReactNode, useContext } from 'react';
-import { type FieldPath, get, useFormContext, useWatch } from 'react-hook-form';
+import { Controller, type FieldPath, get, useFormContext, useWatch } from 'react-hook-form';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
+import { DayField } from '../shell/DayField';
 import { useUnits } from '../shell/useUnits';
 import { type CarDraft, type NumberSpec, numberError } from './fields';
 
@@ -30,7 +31,7 @@ export function FormText({
   label,
   required,
   ...rest
-}: Common & { type?: string; maxLength?: number; required?: boolean }) {
+}: Common & { maxLength?: number; required?: boolean }) {
   const { register, ...told } = useField(name);
   return (
     <TextField
@@ -52,6 +53,21 @@ export function FormNumber({ name, spec, ...rest }: Omit<Common, 'label'> & { sp
       label={spec.label}
       unit={units.unit(spec.unit)}
       {...register(name, { validate: (value) => numberError(String(value), spec, units) ?? true })}
+    />
+  );
+}
+
+/** A day; what is typed and is none is said, and stays. */
+export function FormDay({ name, label }: Common) {
+  const { register: _, ...told } = useField(name);
+  const { control } = useFormContext<CarDraft>();
+  return (
+    <Controller
+      name={name}
+      control={control}
+      render={({ field: { value, onChange } }) => (
+        <DayField {...told} label={label} value={String(value)} onChange={onChange} />
+      )}
     />
   );
 }

@@ -2,13 +2,15 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { dayWords } from '@/core/base/dates';
 import { type FittedPart, sessionsOn } from '@/core/planning/shelf/fitted';
 import { PART_KIND_IDS, PART_KINDS, type PartKind } from '@/core/planning/shelf/parts';
 import type { CarEvent } from '@/core/planning/wear/sessions';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
-import { figure, shortDate } from '@/ui/format';
+import { figure } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
+import { DayField } from '../shell/DayField';
 import { newId } from '../shell/newId';
 import { requestForm } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
@@ -57,6 +59,7 @@ export function PartsPanel({ carId, parts, events }: Props) {
 }
 
 function PartLine({ part, sessions }: { part: FittedPart; sessions: number }) {
+  const { dateOrder } = useShop();
   return (
     <li className="flex items-baseline justify-between gap-3 border-b border-rule py-2">
       <span>
@@ -64,8 +67,8 @@ function PartLine({ part, sessions }: { part: FittedPart; sessions: number }) {
         {part.batch !== '' && <span className="reading text-soft">{part.batch}</span>}
       </span>
       <span className="reading shrink-0 text-right">
-        {shortDate(part.fittedOn, 'UTC')}
-        {part.removedOn && ` to ${shortDate(part.removedOn, 'UTC')}`} · {figure(sessions, 0)} sessions
+        {dayWords(part.fittedOn, dateOrder)}
+        {part.removedOn && ` to ${dayWords(part.removedOn, dateOrder)}`} · {figure(sessions, 0)} sessions
       </span>
     </li>
   );
@@ -127,7 +130,11 @@ function PartForm({ carId, onDone }: { carId: string; onDone: () => void }) {
       </SelectField>
       <TextField label="What" maxLength={120} value={draft.what} onChange={set('what')} />
       <TextField label="Serial or batch" maxLength={60} value={draft.batch} onChange={set('batch')} />
-      <TextField label="Fitted" type="date" value={draft.fittedOn} onChange={set('fittedOn')} />
+      <DayField
+        label="Fitted"
+        value={draft.fittedOn}
+        onChange={(fittedOn) => setDraft({ ...draft, fittedOn })}
+      />
       <div className="flex items-end gap-3">
         <Button type="submit">Note it</Button>
         <Button look="quiet" onClick={onDone}>

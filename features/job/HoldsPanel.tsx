@@ -127,7 +127,7 @@ function Ended({ hold }: { hold: JobHold }) {
     <p className="border-l-[6px] border-go bg-card px-3 py-2">
       <b className="text-go">Hold ended: {hold.label.toLowerCase()}.</b>{' '}
       {byWord ? 'By word: ' : `Proved: ${proved.join(', ')}. `}
-      {how !== '' && `${how} `}— {provedBy}, {moment(provedAt, shop.timeZone, new Date(shop.now))}.
+      {how !== '' && `${how} `}— {provedBy}, {moment(provedAt, shop, new Date(shop.now))}.
     </p>
   );
 }

@@ -3,10 +3,13 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { momentIn, readDay, readTime } from '@/core/base/dates';
 import { Button, buttonClass } from '@/ui/Button';
 import { TextArea, TextField } from '@/ui/Field';
+import { DayField } from '../shell/DayField';
 import { newId } from '../shell/newId';
 import { requestForm } from '../shell/request';
+import { type ShopView, useShop } from '../shell/ShopContext';
 import { useKept } from '../shell/useKept';
 import { CarPicker } from './CarPicker';
 
@@ -27,14 +30,19 @@ export function NewJob({ cars, chosen, says }: Props) {
     says ? `new-job.${says}` : 'new-job.complaint',
     says ?? '',
   );
-  const [wanted, setWanted] = useState('');
+  const [wanted, setWanted] = useState({ day: '', time: '' });
+  const shop = useShop();
   const [id] = useState(newId);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
 
   const open = async () => {
+    const neededAt = wantedAt(wanted, shop);
+    if (neededAt === undefined)
+      return setTrouble(
+        `Wanted back ${`${wanted.day} ${wanted.time}`.trim()} is not taken: a day, and a time such as 17:00`,
+      );
     setBusy(true);
-    const neededAt = wanted === '' ? null : new Date(wanted).toISOString();
     const reply = await requestForm('POST', '/api/jobs', {
       kind: 'job',
       content: { id, carId: car, complaint, neededAt },
@@ -86,13 +94,22 @@ export function NewJob({ cars, chosen, says }: Props) {
           maxLength={2000}
           placeholder="Goes soft after five laps"
         />
-        <TextField
-          label="Wanted back (if there is a time)"
-          type="datetime-local"
-          value={wanted}
-          onChange={(event) => setWanted(event.target.value)}
-          className="max-w-72"
-        />
+        <fieldset className="flex flex-wrap items-start gap-3">
+          <legend className="narrow text-[0.9375rem] font-semibold">Wanted back, if there is a time</legend>
+          <DayField
+            label="Day"
+            value={wanted.day}
+            onChange={(day) => setWanted({ ...wanted, day })}
+            className="w-64"
+          />
+          <TextField
+            label="Time"
+            value={wanted.time}
+            placeholder="17:00"
+            onChange={(event) => setWanted({ ...wanted, time: event.target.value })}
+            className="w-28"
+          />
+        </fieldset>
         {trouble && (
           <p role="alert" className="font-semibold text-stop">
             {trouble}
@@ -106,4 +123,15 @@ export function NewJob({ cars, chosen, says }: Props) {
       </form>
     </main>
   );
+}
+
+/** The end of a working day, where only the day is said. */
+const BY_EVENING = '18:00';
+
+/** The moment the car is wanted back, by the shop's clock; null for none, undefined for what is no day or no time. */
+function wantedAt({ day, time }: { day: string; time: string }, shop: ShopView): string | null | undefined {
+  if (day.trim() === '' && time.trim() === '') return null;
+  const on = day.trim() === '' ? shop.today : readDay(day, shop.dateOrder, shop.today);
+  const at = time.trim() === '' ? BY_EVENING : readTime(time);
+  return on && at && momentIn(shop.timeZone, on, at).toISOString();
 }

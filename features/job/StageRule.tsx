@@ -40,8 +40,8 @@ export function StageRule({ stage, deskOnly = false }: { stage: Stage; deskOnly?
         >
           {job.complaint || 'No complaint yet'} ·{' '}
           {closed
-            ? `closed ${moment(job.closedAt!, shop.timeZone, new Date(shop.now))}`
-            : `opened ${moment(job.openedAt, shop.timeZone, new Date(shop.now))}`}
+            ? `closed ${moment(job.closedAt!, shop, new Date(shop.now))}`
+            : `opened ${moment(job.openedAt, shop, new Date(shop.now))}`}
         </p>
       </div>
       <nav aria-label="Stages" className="flex">

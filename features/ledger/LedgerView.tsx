@@ -112,7 +112,7 @@ export function LedgerView({ page, search, cars }: Props) {
               href={`/ledger/${line.id}`}
               className="grid gap-x-5 py-2.5 hover:bg-straw-wash desk:grid-cols-[7.5rem_13rem_1fr_11rem]"
             >
-              <span className="reading text-soft">{shortDate(line.closedAt, shop.timeZone)}</span>
+              <span className="reading text-soft">{shortDate(line.closedAt, shop)}</span>
               <b className="font-semibold">{line.carName}</b>
               <span>
                 {line.complaint || `Job ${line.number}`}

@@ -40,7 +40,7 @@ export function Story({ sheet, holds, proof, derived, measured, left }: Props) {
   const { job, car } = sheet;
   const shop = useShop();
   const units = useUnits();
-  const at = (iso: string) => moment(iso, shop.timeZone, new Date(shop.now));
+  const at = (iso: string) => moment(iso, shop, new Date(shop.now));
   const told = standingAnswers(sheet.answers, 'before');
   const ofStage = (...stages: string[]) =>
     told.filter((row) => stages.includes(findingOf(row.finding).stage));
@@ -51,8 +51,7 @@ export function Story({ sheet, holds, proof, derived, measured, left }: Props) {
         <div>
           <p className="hidden text-lg font-semibold print:block">{shop.name}</p>
           <p className="reading text-soft">
-            No. {job.number} · {shortDate(job.openedAt, shop.timeZone)} to{' '}
-            {shortDate(job.closedAt!, shop.timeZone)}
+            No. {job.number} · {shortDate(job.openedAt, shop)} to {shortDate(job.closedAt!, shop)}
           </p>
           <h1 className="text-3xl">{job.complaint || `Job ${job.number}`}</h1>
           <p>

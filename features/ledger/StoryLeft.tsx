@@ -1,12 +1,14 @@
 'use client';
 
+import { dayWords } from '@/core/base/dates';
 import { PART_KINDS } from '@/core/planning/shelf/parts';
 import type { JobLeft } from '@/server/ledger/left';
-import { shortDate } from '@/ui/format';
+import { useShop } from '../shell/ShopContext';
 import { Chapter } from './Chapter';
 
 /** What went on the car, and what is due next. */
 export function StoryLeft({ fitted, due, bedInTold }: JobLeft & { bedInTold: string }) {
+  const { dateOrder } = useShop();
   return (
     <>
       {fitted.length > 0 && (
@@ -27,7 +29,7 @@ export function StoryLeft({ fitted, due, bedInTold }: JobLeft & { bedInTold: str
           {due.map(({ id, what, dueOn }) => (
             <p key={id}>
               {what}
-              {dueOn && `, by ${shortDate(dueOn, 'UTC')}`}
+              {dueOn && `, by ${dayWords(dueOn, dateOrder)}`}
             </p>
           ))}
         </Chapter>

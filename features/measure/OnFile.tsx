@@ -14,7 +14,7 @@ export function OnFile({ head, earlier }: Props) {
   const units = useUnits();
   if (!head && earlier.length === 0) return null;
   const words = (row: ReadingRow) => readingWords(row, units);
-  const when = (row: ReadingRow) => moment(row.recordedAt, shop.timeZone, new Date(shop.now));
+  const when = (row: ReadingRow) => moment(row.recordedAt, shop, new Date(shop.now));
   const entered = Object.values(head?.entered ?? {});
   return (
     <div className="text-[0.9375rem] text-soft">

@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useState } from 'react';
+import { dayWords } from '@/core/base/dates';
 import { convert } from '@/core/base/units/convert';
 import { parseMeasure } from '@/core/base/units/parse';
 import { BED_IN_SCHOOLS, type BedInSchool } from '@/core/planning/bedin/schools';
@@ -14,6 +15,7 @@ import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import type { Refusal } from '../shell/outbox';
 import { refusedField, requestForm } from '../shell/request';
+import { useShop } from '../shell/ShopContext';
 import { unitsIn } from '../shell/units';
 import { LimitFields, limitsOf, limitTexts } from './LimitFields';
 
@@ -30,6 +32,7 @@ type WayOptions = Record<string, readonly [label: string, about: string]>;
 /** The shop: where it stands, and its ways where good people disagree. */
 export function SetupForm({ shop }: { shop: ShopRow }) {
   const router = useRouter();
+  const { today } = useShop();
   const { version, isDemo: _, limits, ...settings } = shop;
   // As the shop measured when the page was opened: what is typed keeps its meaning until it is saved.
   const [units, setUnits] = useState(() => unitsIn(shop));
@@ -208,7 +211,11 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
             </Link>
           </p>
         </Part>
-        <Part title="Units">
+        <Part title="Dates and units">
+          <SelectField label="Dates" value={draft.dateOrder} onChange={set('dateOrder')}>
+            <option value="day_first">{dayWords(today, 'day_first')}</option>
+            <option value="month_first">{dayWords(today, 'month_first')}</option>
+          </SelectField>
           <SelectField
             label="Lengths"
             value={draft.lengthUnit}

@@ -101,7 +101,7 @@ function Kind({ kind, items, freshDays, onChange, onOpen, onTakeOff }: KindProps
                 <span className="reading text-soft">{item.batch}</span>
                 {item.openedAt && (
                   <span className={refused ? 'block font-semibold text-stop' : 'block text-go'}>
-                    opened {moment(item.openedAt, shop.timeZone, now)}
+                    opened {moment(item.openedAt, shop, now)}
                     {refused ? ': not for the track any more' : ', fresh'}
                   </span>
                 )}

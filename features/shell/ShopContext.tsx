@@ -1,6 +1,7 @@
 'use client';
 
 import { createContext, type ReactNode, useContext } from 'react';
+import type { DateOrder } from '@/core/base/dates';
 import type { UnitChoice } from '@/core/base/units/display';
 import type { ShopLimits } from '@/core/car/limits/catalogue';
 
@@ -10,6 +11,7 @@ export type ShopView = UnitChoice & {
   circuit: string;
   altitudeM: number;
   timeZone: string;
+  dateOrder: DateOrder;
   limits: ShopLimits;
   today: string;
   now: string;

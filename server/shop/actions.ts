@@ -31,6 +31,7 @@ export async function saveShop(input: unknown, options: { isDemo?: boolean } = {
       catch_m3: toSI(shop.catchMl, 'ml'),
       bed_in_school: shop.bedInSchool,
       learn_strength: shop.learnStrength,
+      date_order: shop.dateOrder,
       length_unit: shop.lengthUnit,
       temperature_unit: shop.temperatureUnit,
       pressure_unit: shop.pressureUnit,

@@ -232,3 +232,28 @@ test('what is due opens a job on its car, in its words', async ({ page }) => {
   await expect(page.getByLabel('What the driver says, in one line')).toHaveValue(what);
   await expect(page.getByRole('radio', { checked: true })).toHaveCount(1);
 });
+
+test('a day is typed as people write days, and shown as the shop writes them, whatever the browser speaks', async ({
+  browser,
+}) => {
+  const page = await (await browser.newContext({ locale: 'en-US' })).newPage();
+  await page.goto('/');
+  const cars = page.getByRole('region', { name: 'Cars' });
+  await cars.getByRole('link', { name: /^Shop hatch/ }).click();
+  await page.getByRole('button', { name: 'Add a day' }).click();
+  const name = `Winter day ${Date.now().toString(36)}`;
+  await page.getByLabel('Event').fill(name);
+  const date = page.getByLabel('Date', { exact: true });
+  await date.fill('31/6/2027');
+  await page.getByLabel('Sessions', { exact: true }).fill('4');
+  await expect(page.getByText('31/6/2027 is no day')).toBeVisible();
+  await date.fill('3/12/2027');
+  await page.getByLabel('Sessions', { exact: true }).click();
+  await expect(date).toHaveValue('3 Dec 2027');
+  await page.getByLabel('Sessions', { exact: true }).press('Enter');
+  const line = page.getByRole('listitem').filter({ hasText: name });
+  await expect(line).toContainText('3 Dec 2027');
+  await line.getByRole('button', { name: `Drop ${name}` }).click();
+  await expect(line).toHaveCount(0);
+  await page.context().close();
+});

@@ -187,8 +187,13 @@ test('what cannot be finished before the car is wanted is not worth doing next',
   await page.goto('/job/new');
   await pickCar(page, 'blue coupe');
   await page.getByLabel('What the driver says, in one line').fill('Long on the first press');
-  const soon = new Date(Date.now() + 4 * 60_000).toISOString().slice(0, 16);
-  await page.getByLabel('Wanted back (if there is a time)').fill(soon);
+  await page.getByLabel('Day', { exact: true }).fill('the 12th');
+  await page.getByRole('button', { name: 'Open the job' }).click();
+  await expect(page.getByRole('main')).toContainText('Wanted back the 12th is not taken');
+  // By the shop's clock, which is UTC here.
+  const [day, time] = new Date(Date.now() + 4 * 60_000).toISOString().slice(0, 16).split('T');
+  await page.getByLabel('Day', { exact: true }).fill(day!);
+  await page.getByLabel('Time', { exact: true }).fill(time!);
   await page.getByRole('button', { name: 'Open the job' }).click();
   await page.waitForURL(/\/job\/[0-9a-f-]{36}\//);
   await key(page, 'First press long, next one firm', 'Yes').click();

@@ -92,6 +92,7 @@ describe('limits and units', () => {
   it('of the shop come back as they were set, and are refused across their bounds', async () => {
     const shop = await saveShop({
       ...DEMO_SHOP,
+      dateOrder: 'month_first',
       lengthUnit: 'in',
       temperatureUnit: '°F',
       limits: { runoutMm: 0.04, boilingOkFromC: 210, wetFromPct: 2.5, wheelSpreadK: 45, vacuumKPa: 60 },
@@ -104,7 +105,12 @@ describe('limits and units', () => {
       wheelSpreadK: 45,
       vacuumKPa: 60,
     });
-    expect(shop).toMatchObject({ lengthUnit: 'in', temperatureUnit: '°F', pressureUnit: 'kPa' });
+    expect(shop).toMatchObject({
+      dateOrder: 'month_first',
+      lengthUnit: 'in',
+      temperatureUnit: '°F',
+      pressureUnit: 'kPa',
+    });
     const { isDemo: _, ...whole } = shop;
     const failure = await failureOf(saveShop({ ...whole, limits: { dryBelowPct: 4 } }));
     expect(failure.detail.issues?.map((issue) => issue.path)).toEqual(['limits.dryBelowPct']);

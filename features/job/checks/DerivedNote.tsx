@@ -56,7 +56,7 @@ function TraceBack({ derived }: { derived: Derived }) {
       <dt className="text-soft">Read</dt>
       <dd>
         <b className="reading font-semibold">{shown(trace.value)}</b>,{' '}
-        {moment(derived.recordedAt, shop.timeZone, new Date(shop.now))}
+        {moment(derived.recordedAt, shop, new Date(shop.now))}
       </dd>
       {trace.limit && (
         <>

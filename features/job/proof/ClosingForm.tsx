@@ -12,6 +12,7 @@ import { Choice } from '@/ui/Choice';
 import { SelectField, TextField } from '@/ui/Field';
 import { percent } from '@/ui/format';
 import { refusalFrom } from '../../shell/checked';
+import { DayField } from '../../shell/DayField';
 import { newId } from '../../shell/newId';
 import { outbox, type Refusal } from '../../shell/outbox';
 import { type Reply, requestForm } from '../../shell/request';
@@ -254,12 +255,7 @@ function NextDue({ next, onChange }: { next: Draft['next']; onChange: (next: Dra
             onChange={(event) => set(each.id, { what: event.target.value })}
             className="min-w-60 flex-1"
           />
-          <TextField
-            label="By"
-            type="date"
-            value={each.dueOn}
-            onChange={(event) => set(each.id, { dueOn: event.target.value })}
-          />
+          <DayField label="By" value={each.dueOn} onChange={(dueOn) => set(each.id, { dueOn })} />
           <Button look="quiet" onClick={() => onChange(next.filter((other) => other.id !== each.id))}>
             Leave out
           </Button>

@@ -57,7 +57,7 @@ export function WorkItem({ work, run, place, holds, together, onBedIn }: Props) 
             )}
           </p>
           <p className="text-soft">
-            added {moment(work.addedAt, shop.timeZone, new Date(shop.now))}
+            added {moment(work.addedAt, shop, new Date(shop.now))}
             {run.current && run.state === 'under_way' && <> · now: {run.current.title}</>}
             {run.leftBecause && <> · {run.leftBecause}</>}
           </p>

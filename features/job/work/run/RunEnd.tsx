@@ -56,7 +56,7 @@ export function RunEnd({ work, run, onReopen }: Props) {
       ) : (
         <h3 className="text-3xl text-go">Done</h3>
       )}
-      {run.endedAt && <p className="text-soft">{moment(run.endedAt, shop.timeZone, new Date(shop.now))}</p>}
+      {run.endedAt && <p className="text-soft">{moment(run.endedAt, shop, new Date(shop.now))}</p>}
       {!closed && run.state === 'finished' && (
         <div className="my-4 flex flex-wrap gap-3">
           {next ? (

@@ -1,0 +1,101 @@
+/** How a shop writes its dates. */
+export const DATE_ORDERS = ['day_first', 'month_first'] as const;
+export type DateOrder = (typeof DATE_ORDERS)[number];
+
+const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
+
+/** A day as people write it: the month by name, so that nobody takes it for the day. @param day as 2026-05-31 */
+export function dayWords(day: string, order: DateOrder): string {
+  const [year, month, date] = day.split('-').map(Number) as [number, number, number];
+  const name = MONTHS[month - 1]!;
+  const named = name.charAt(0).toUpperCase() + name.slice(1);
+  return order === 'day_first' ? `${date} ${named} ${year}` : `${named} ${date}, ${year}`;
+}
+
+/**
+ * Reads a day as it was typed: 2026-05-31, 31 May 2026, May 31, 31.5.2026, 31/5. Figures alone go by the shop's order;
+ * with dots the day comes first everywhere. Without a year it is that of today.
+ * @param today as 2026-05-31
+ * @returns the day in the same form; undefined when it is none
+ */
+export function readDay(text: string, order: DateOrder, today: string): string | undefined {
+  const typed = text.trim().toLowerCase();
+  if (typed === 'today') return today;
+  const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(typed);
+  if (iso) return dayOf(iso[1]!, iso[2]!, iso[3]!);
+  const year = today.slice(0, 4);
+  const named =
+    /^(\d{1,2})\.?\s*([a-z]{3,9})\.?,?\s*(\d{4})?$/.exec(typed) ??
+    reordered(/^([a-z]{3,9})\.?\s*(\d{1,2}),?\s*(\d{4})?$/.exec(typed));
+  if (named) {
+    const month = MONTHS.indexOf(named[2]!.slice(0, 3)) + 1;
+    return dayOf(named[3] ?? year, String(month), named[1]!);
+  }
+  const figures = /^(\d{1,2})\s*([./])\s*(\d{1,2})(?:\s*[./]\s*(\d{4}|\d{2})?)?$/.exec(typed);
+  if (!figures) return undefined;
+  const [, first, sign, second, tail] = figures as unknown as [string, string, string, string, string?];
+  const dayFirst = sign === '.' || order === 'day_first';
+  return dayOf(
+    tail === undefined ? year : tail.length === 2 ? `20${tail}` : tail,
+    dayFirst ? second : first,
+    dayFirst ? first : second,
+  );
+}
+
+/** "May 31" in the order of "31 May". */
+function reordered(match: RegExpExecArray | null): (string | undefined)[] | null {
+  return match && [match[0], match[2], match[1], match[3]];
+}
+
+function dayOf(year: string, month: string, date: string): string | undefined {
+  const day = `${year}-${month.padStart(2, '0')}-${date.padStart(2, '0')}`;
+  const known = new Date(`${day}T00:00:00Z`);
+  return !Number.isNaN(known.getTime()) && known.toISOString().slice(0, 10) === day ? day : undefined;
+}
+
+/** Reads a time of day: 16:30, 16.30, 4:30 pm, 1630; undefined when it is none. @returns as 16:30 */
+export function readTime(text: string): string | undefined {
+  const match = /^(\d{1,2})\s*[:.]?\s*(\d{2})?\s*(am|pm)?$/i.exec(text.trim());
+  if (!match) return undefined;
+  const half = match[3]?.toLowerCase();
+  const hours = Number(match[1]);
+  const minutes = Number(match[2] ?? 0);
+  if (minutes > 59 || hours > (half ? 12 : 23) || (half && hours === 0)) return undefined;
+  const of24 = half ? (hours % 12) + (half === 'pm' ? 12 : 0) : hours;
+  return `${String(of24).padStart(2, '0')}:${String(minutes).padStart(2, '0')}`;
+}
+
+/**
+ * The moment at which a clock on the wall of a time zone shows a day and a time. Of an hour that is there twice the
+ * first, of one that is left out the one after.
+ * @param day as 2026-05-31
+ * @param time as 16:30
+ * @param timeZone IANA name
+ */
+export function momentIn(timeZone: string, day: string, time: string): Date {
+  const asUtc = Date.parse(`${day}T${time}:00Z`);
+  const offsets = [-1, 1].map((side) => offsetAt(timeZone, asUtc + side * DAY_MS));
+  // Before and after a change of clocks; the larger offset is the earlier moment.
+  const moments = offsets.map((offset) => asUtc - offset).sort((one, other) => one - other);
+  const right = moments.find((moment) => moment + offsetAt(timeZone, moment) === asUtc);
+  return new Date(right ?? moments[1]!);
+}
+
+const DAY_MS = 86_400_000;
+
+/** What a time zone is ahead of UTC at a moment, ms. */
+function offsetAt(timeZone: string, moment: number): number {
+  const parts = new Intl.DateTimeFormat('en-GB', {
+    timeZone,
+    hourCycle: 'h23',
+    year: 'numeric',
+    month: 'numeric',
+    day: 'numeric',
+    hour: 'numeric',
+    minute: 'numeric',
+    second: 'numeric',
+  }).formatToParts(new Date(moment));
+  const of = (type: string) => Number(parts.find((part) => part.type === type)!.value);
+  const wall = Date.UTC(of('year'), of('month') - 1, of('day'), of('hour'), of('minute'), of('second'));
+  return wall - Math.floor(moment / 1000) * 1000;
+}
