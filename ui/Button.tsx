@@ -27,5 +27,6 @@ export function Button({
   type = 'button',
   ...rest
 }: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look }) {
-  return <button type={type} className={cn(buttonClass(look), className)} {...rest} />;
+  const loud = look === 'primary' ? { 'data-loud': '' } : {};
+  return <button type={type} className={cn(buttonClass(look), className)} {...loud} {...rest} />;
 }

@@ -36,7 +36,7 @@ export function CarPicker({ cars, chosen, onChoose }: Props) {
           />
         </div>
       )}
-      <div className="grid gap-2 sm:grid-cols-2">
+      <div data-stop="" className="grid gap-2 sm:grid-cols-2">
         {shown.map((car) => (
           <label
             key={car.id}

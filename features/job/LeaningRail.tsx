@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
+import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { withinTime } from '@/core/diagnosis/beside/withinTime';
 import { isEnough } from '@/core/diagnosis/enough';
@@ -26,7 +26,10 @@ import { HalfHourPlan } from './HalfHourPlan';
 /** Beside every stage: what it is likely to be, why, the next check worth its minutes, and what stops the car. */
 export function LeaningRail() {
   const { sheet, judgement, closed } = useDesk();
-  const [open, setOpen] = useState(false);
+  // Opened on one stage it does not lie over the next one.
+  const stage = usePathname();
+  const [openOn, setOpenOn] = useState<string | null>(null);
+  const open = openOn === stage;
   const { verdict, holds } = judgement;
   const openHolds = holds.filter((hold) => !hold.proof);
   const nothing = verdict.causes.every((cause) => cause.evidence.length === 0);
@@ -46,7 +49,7 @@ export function LeaningRail() {
       <button
         type="button"
         aria-expanded={open}
-        onClick={() => setOpen(!open)}
+        onClick={() => setOpenOn(open ? null : stage)}
         className="flex min-h-14 w-full items-center gap-3 px-4 text-left desk:hidden"
       >
         {openHolds.length > 0 && <Octagon size={24} label="On hold" />}
@@ -104,7 +107,12 @@ export function LeaningRail() {
           <Enough jobId={sheet.job.id} cause={first} />
         )}
         {!closed && !enough && next && (
-          <Next jobId={sheet.job.id} next={next} wheelsOff={sheet.job.wheelsOff} />
+          <Next
+            jobId={sheet.job.id}
+            next={next}
+            wheelsOff={sheet.job.wheelsOff}
+            onGo={() => setOpenOn(null)}
+          />
         )}
         {!closed && !enough && !next && left !== undefined && verdict.nextChecks.length > 0 && (
           <p className="border-l-[6px] border-straw bg-straw-wash px-3 py-2">
@@ -162,7 +170,9 @@ function strongest(cause: CauseVerdict): string {
     .join(' · ');
 }
 
-function Next({ jobId, next, wheelsOff }: { jobId: string; next: NextCheck; wheelsOff: boolean }) {
+type NextProps = { jobId: string; next: NextCheck; wheelsOff: boolean; onGo: () => void };
+
+function Next({ jobId, next, wheelsOff, onGo }: NextProps) {
   const finding = findingOf(next.id);
   const offNote =
     finding.where === 'wheels_off' ? (wheelsOff ? ' · wheel already off' : ' with taking wheels off') : '';
@@ -179,7 +189,10 @@ function Next({ jobId, next, wheelsOff }: { jobId: string; next: NextCheck; whee
       <p className="text-[0.9375rem] text-soft">{foretell(next)}</p>
       <Link
         href={`/job/${jobId}/checks#${checkAnchor(next.id)}`}
-        onClick={() => wantCheck(next.id, next.corner)}
+        onClick={() => {
+          wantCheck(next.id, next.corner);
+          onGo();
+        }}
         className={cn(buttonClass('primary'), 'mt-2.5 w-full')}
       >
         Do it

@@ -10,12 +10,13 @@ const DIGITS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '0'];
 
 /** Figures with a gloved finger: docked at the bottom while a field waits for one. */
 export function Keypad() {
-  const { armed, disarm, edit, goOn } = useMeasureDesk();
+  const { armed, disarm, edit, goOn, before } = useMeasureDesk();
   const keypad = useKeypad();
   useLetGoElsewhere(disarm);
   const pad = useRef<HTMLElement>(null);
   useInSight(pad, keypad.on ? armed?.id : undefined);
   if (!keypad.on || !armed) return null;
+  const again = armed.text === '' ? before(armed) : undefined;
   const type = (character: string) => edit((text) => (isWhole(armed.id) ? '' : text) + character);
   return (
     <section
@@ -23,10 +24,15 @@ export function Keypad() {
       aria-label="Keys on the screen"
       className="fixed inset-x-0 bottom-14 z-30 border-t-2 border-ink bg-card p-1.5 desk:inset-x-auto desk:bottom-2 desk:right-2 desk:w-80 desk:border-2 print:hidden"
     >
-      <p className="flex items-baseline justify-between gap-2 px-1 pb-1 text-[0.9375rem]">
-        <span className="truncate">{armed.label}</span>
-        <span className="reading text-xl font-semibold">{armed.text || '–'}</span>
-      </p>
+      <div className="flex min-h-12 items-center gap-2 px-1 pb-1 text-[0.9375rem]">
+        <span className="min-w-0 flex-1 truncate">{armed.label}</span>
+        {again && (
+          <Key label={`Again ${again}`} onPress={() => edit(() => again)} className="min-h-11 px-3 text-base">
+            Again <span className="reading">{again}</span>
+          </Key>
+        )}
+        <span className="reading min-w-14 text-right text-xl font-semibold">{armed.text || '–'}</span>
+      </div>
       <div className="grid grid-cols-4 gap-1">
         {DIGITS.slice(0, 3).map((digit) => (
           <Key key={digit} label={digit} onPress={() => type(digit)} />

@@ -31,6 +31,8 @@ type MeasureDesk = {
   /** Changes the armed cell's text without going on. */
   edit: (change: (text: string) => string) => void;
   goOn: () => void;
+  /** The figure that the last field of this kind was left with: the next is often the same, or near it. */
+  before: (cell: Cell) => string | undefined;
 };
 
 const Context = createContext<MeasureDesk | null>(null);
@@ -41,12 +43,17 @@ export function useMeasureDesk(): MeasureDesk {
   return desk;
 }
 
+function kindOf({ base, quantity }: Cell): string {
+  return quantity ?? base;
+}
+
 /** Knows which field the next figure is for. */
 export function MeasureProvider({ children }: { children: ReactNode }) {
   const cells = useRef(new Map<string, Cell>());
   const [armedId, setArmedId] = useState<string | null>(null);
   const [, redraw] = useState(0);
   const now = useRef<string | null>(null);
+  const left = useRef(new Map<string, string>());
 
   const arm = useCallback((id: string) => {
     now.current = id;
@@ -71,6 +78,10 @@ export function MeasureProvider({ children }: { children: ReactNode }) {
   }, []);
   const desk = useMemo((): Omit<MeasureDesk, 'armed'> => {
     const waiting = () => (now.current === null ? undefined : cells.current.get(now.current));
+    const goOnFrom = (cell: Cell | undefined) => {
+      if (cell && cell.text !== '') left.current.set(kindOf(cell), cell.text);
+      cell?.next();
+    };
     return {
       arm,
       disarm,
@@ -81,14 +92,15 @@ export function MeasureProvider({ children }: { children: ReactNode }) {
         if (!cell) return false;
         // The figure has to stand before the field is asked to go on: going on may save the set.
         flushSync(() => cell.change(text));
-        cells.current.get(cell.id)?.next();
+        goOnFrom(cells.current.get(cell.id));
         return true;
       },
       edit(change) {
         const cell = waiting();
         if (cell) flushSync(() => cell.change(change(cell.text)));
       },
-      goOn: () => waiting()?.next(),
+      goOn: () => goOnFrom(waiting()),
+      before: (cell) => left.current.get(kindOf(cell)),
     };
   }, [arm, disarm, register, forget]);
   const armed = armedId === null ? null : (cells.current.get(armedId) ?? null);

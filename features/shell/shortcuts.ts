@@ -1,6 +1,7 @@
 /** Every key that does something, in one table: the help sheet shows it, the listeners follow it. */
 export const GO_KEYS = [
   { keys: 'g b', does: 'Bay', href: '/' },
+  { keys: 'g n', does: 'New complaint', href: '/job/new' },
   { keys: 'g l', does: 'Ledger', href: '/ledger' },
   { keys: 'g f', does: 'Bench, fluid', href: '/bench/fluid' },
   { keys: 'g a', does: 'Bench, balance', href: '/bench/balance' },
@@ -19,11 +20,14 @@ export const STAGE_KEYS = [
 ] as const;
 
 export const OTHER_KEYS = [
+  { keys: '. ,', does: 'To the next question, to the one before; in a field with Ctrl' },
+  { keys: 'Ctrl Enter', does: 'Press the loud key: take the reading, start, close' },
+  { keys: 'h', does: 'At the complaint: take the first of what was heard in the words' },
   { keys: 'n', does: 'In a job: to the check worth doing next' },
   { keys: '1 … 9', does: 'On a row of choices, or at a check of a run: press that one' },
   { keys: '← →', does: 'On a row of choices: move along it' },
   { keys: 'Enter', does: 'In a run: this is done, the next step' },
   { keys: '/', does: 'In the ledger: to the search' },
   { keys: '?', does: 'This sheet' },
-  { keys: 'Esc', does: 'Close what lies over the page' },
+  { keys: 'Esc', does: 'Close what lies over the page; leave a field, so that keys are keys again' },
 ] as const;

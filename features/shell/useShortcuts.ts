@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import { GO_KEYS } from './shortcuts';
+import { goToStop, pressLoud } from './stops';
 
 const SECOND_KEY_MS = 1200;
 
@@ -17,12 +18,33 @@ export function isTyping(event: KeyboardEvent): boolean {
   );
 }
 
+/** Keys that move along a page and press its loud key; with Ctrl in a field too. Says whether the key was one. */
+function moves(event: KeyboardEvent): boolean {
+  const { key, ctrlKey, metaKey, altKey } = event;
+  if (metaKey || altKey || (event.target as HTMLElement | null)?.closest('[role="dialog"]')) return false;
+  if (key === 'Enter') return ctrlKey && pressLoud();
+  const field = (event.target as HTMLElement | null)?.closest<HTMLElement>('input, textarea, select');
+  if (key === 'Escape' && field) {
+    field.blur();
+    return true;
+  }
+  if (key !== '.' && key !== ',') return false;
+  if (field && !ctrlKey && !field.matches('[type="radio"], [type="checkbox"], select')) return false;
+  goToStop(key === '.' ? 1 : -1);
+  return true;
+}
+
 /** The keys that work on every screen. */
 export function useShortcuts(onHelp: () => void): void {
   const router = useRouter();
   useEffect(() => {
     let went = 0;
     const onKey = (event: KeyboardEvent) => {
+      if (moves(event)) {
+        event.preventDefault();
+        event.stopImmediatePropagation();
+        return;
+      }
       if (isTyping(event)) return;
       if (event.key === '?') {
         onHelp();

@@ -11,13 +11,13 @@ test('a soft pedal from complaint to recorded fix, by mouse', async ({ page }) =
   await page.goto('/');
   await page.getByRole('link', { name: 'Add a car' }).click();
   await page.getByRole('button', { name: /^Saloon/ }).click();
-  await page.getByLabel('What the shop calls it').fill(car);
+  await page.getByLabel('What the shop calls it').pressSequentially(car);
   await page.getByLabel('Driven from the').selectOption('left');
   await page.getByRole('button', { name: 'Save the car' }).click();
   await expect(page.getByRole('heading', { level: 1, name: car })).toBeVisible();
 
   await page.getByRole('link', { name: 'New complaint' }).click();
-  await page.getByLabel('What the driver says, in one line').fill('Goes soft after five laps');
+  await page.getByLabel('What the driver says, in one line').pressSequentially('Goes soft after five laps');
   await page.getByRole('button', { name: 'Open the job' }).click();
   await expect(page.getByRole('heading', { name: /What the driver says/ })).toBeVisible();
 
@@ -31,7 +31,7 @@ test('a soft pedal from complaint to recorded fix, by mouse', async ({ page }) =
 
   await rail.getByRole('link', { name: 'Do it' }).click();
   await expect(page).toHaveURL(/checks#check-/);
-  await page.getByLabel('Water').fill('3.6');
+  await page.getByLabel('Water').pressSequentially('3.6');
   await page.getByRole('button', { name: 'Take the reading' }).click();
   await expect(row(page, 'Moisture reading')).toContainText('Fluid reading: wet.');
   await expect(rail).toContainText('Car stays here: fluid boils too early.');
@@ -61,26 +61,27 @@ test('a soft pedal from complaint to recorded fix, by mouse', async ({ page }) =
   // The hold ends by its evidence: the fluid measured again, and a name under it.
   const holds = page.getByRole('region', { name: 'Holds' });
   await expect(holds.getByRole('form', { name: 'Sign' })).toHaveCount(0);
-  await holds.getByLabel('Water').fill('0.1');
+  await holds.getByLabel('Water').pressSequentially('0.1');
   await holds.getByRole('button', { name: 'Take the reading' }).click();
-  await holds.getByLabel('Proved by').fill('Mira');
+  await holds.getByLabel('Proved by').pressSequentially('Mira');
   await holds.getByRole('button', { name: 'End the hold' }).click();
   await expect(holds).toContainText('Hold ended: fluid boils too early.');
   // The run has written down what its last steps found.
   await expect(key(page, 'Pedal as you find it now', 'Firm')).toBeChecked();
   await expect(key(page, 'Hold the pedal firmly for 30 s', 'Holds')).toBeChecked();
   await page.getByRole('checkbox', { name: /Fluid boiled: too much water/ }).check();
-  await page.getByLabel('What was wrong, what was done').fill('Two winters old.');
-  await page.getByLabel('Closed by').fill('Mira');
+  await page.getByLabel('What was wrong, what was done').pressSequentially('Two winters old.');
+  await page.getByLabel('Closed by').pressSequentially('Mira');
   await page.getByRole('button', { name: 'Add what is due' }).click();
-  await page.getByLabel('What', { exact: true }).fill('Moisture again');
+  await page.getByLabel('What', { exact: true }).pressSequentially('Moisture again');
   await saved(page);
   await page.getByRole('button', { name: 'Close and write the record' }).click();
 
   await expect(page).toHaveURL(/ledger/);
-  const { presses } = await counted();
-  console.log(`a new car and a soft pedal to a closed job: ${presses} presses`);
+  const { presses, keys } = await counted();
+  console.log(`a new car and a soft pedal to a closed job: ${presses} presses, ${keys} keys`);
   expect(presses).toBeLessThanOrEqual(45);
+  expect(keys).toBeLessThanOrEqual(90);
   await expect(page.getByRole('main')).toContainText('Cured: Fluid boiled: too much water in it');
   await expect(page.getByRole('main')).toContainText('Two winters old.');
   await page.goto('/ledger');

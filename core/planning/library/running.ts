@@ -65,7 +65,11 @@ export const RUNNING = {
             },
           ],
         },
-      ),
+      ).map((again) => ({
+        ...again,
+        // It is what ends the hold: a figure, or a reason why there is none.
+        measure: { measure: 'bearing', corner: again.corner!, phase: 'after', gates: true } as const,
+      })),
       ...measureFitted('rotor', corners, 'runout as fitted'),
       ...caliperOn(corners),
       wheelsOn(corners),

@@ -170,10 +170,18 @@ describe('a tick that cannot be', () => {
 
   it('is refused where the figure that the job is judged by is passed over without a word', () => {
     const plan = planOf(workRow(emptySheet(), 'bearing')).steps;
-    const gate = plan.find((step) => step.measure?.gates)!;
+    const gate = plan.find((step) => step.measure?.gates && !step.ask)!;
     expect(tickIssues(plan, tick(gate.id))).toMatchObject([{ path: 'note' }]);
     expect(tickIssues(plan, tick(gate.id, { note: 'dial broken, rocked by hand' }))).toEqual([]);
     expect(tickIssues(plan, tick(gate.id, { record: { figure: 'taken' } }))).toEqual([]);
+    // What ends the bearing's hold is measured and asked: neither stands for the other.
+    const again = plan.find((step) => step.measure?.gates && step.ask)!;
+    const inside = { answer: 'inside' };
+    expect(tickIssues(plan, tick(again.id, { record: inside }))).toMatchObject([{ path: 'note' }]);
+    expect(tickIssues(plan, tick(again.id, { record: { figure: 'taken' } }))).toMatchObject([
+      { path: 'record.answer' },
+    ]);
+    expect(tickIssues(plan, tick(again.id, { record: { ...inside, figure: 'taken' } }))).toEqual([]);
   });
 
   it('is refused for driving a car that is held', () => {

@@ -16,6 +16,7 @@ import { FindingRow } from '../FindingRow';
 import { checkAnchor } from './anchor';
 import { DerivedNotes } from './DerivedNote';
 import { foretell } from './foretell';
+import { wantCheck } from './wanted';
 
 // Drawings come when somebody wants to see them.
 const EyeChoice = dynamic(() => import('../eye/EyeChoice').then((module) => module.EyeChoice), {
@@ -31,7 +32,7 @@ type Props = { check: Finding; corner?: Corner; rank: number; next?: NextCheck }
 
 /** One check: how it is done, what it costs and needs, its states, and the reading it can come from. */
 export function CheckCard({ check, corner, rank, next }: Props) {
-  const { stateOf, pickCorner } = useDesk();
+  const { stateOf } = useDesk();
   const place: Place | undefined = check.place === 'axle' ? corner && axleOf(corner) : corner;
   const marked = rank >= 0 && stateOf('before', check.id, place) === '';
   const form = formUnder(check.id);
@@ -70,7 +71,7 @@ export function CheckCard({ check, corner, rank, next }: Props) {
           <Choice
             label={`${check.label}: corner`}
             value=""
-            onChange={(value) => value !== '' && pickCorner(value as Corner)}
+            onChange={(value) => value !== '' && wantCheck(check.id, value as Corner, true)}
             options={CORNERS.map((each) => ({ value: each, label: each }))}
           />
         </div>

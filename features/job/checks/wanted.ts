@@ -2,7 +2,8 @@ import { useEffect, useRef, useSyncExternalStore } from 'react';
 import type { Corner } from '@/core/car/corner';
 import { checkAnchor } from './anchor';
 
-type Wanted = { id: string; corner?: Corner };
+/** `measure`: whoever asks has said where, and is about to read the gauge. */
+type Wanted = { id: string; corner?: Corner; measure?: boolean };
 
 let wanted: Wanted | null = null;
 /** The check that was gone to last: wherever it stands, it is in sight. */
@@ -11,8 +12,8 @@ const EVENT = 'bavrin-want-check';
 const GONE = 'bavrin-gone-to-check';
 
 /** Asks the checks page, now or as soon as it is there, to go to a check. */
-export function wantCheck(id: string, corner?: Corner): void {
-  wanted = { id, corner };
+export function wantCheck(id: string, corner?: Corner, measure = false): void {
+  wanted = { id, corner, measure };
   window.dispatchEvent(new Event(EVENT));
 }
 
@@ -39,7 +40,7 @@ export function useWanted(): string | null {
 }
 
 /** Into sight, its gauge's field open where it has one, and the focus on what comes first. */
-function goTo(id: string): void {
+function goTo({ id, measure }: Wanted): void {
   const row = document.getElementById(checkAnchor(id));
   row?.querySelector<HTMLElement>('[data-measure-it][data-state="closed"]')?.click();
   row?.scrollIntoView({ block: 'center' });
@@ -47,6 +48,16 @@ function goTo(id: string): void {
     '[data-corner-first] [role="radio"], [role="radio"], input, button',
   );
   first?.focus({ preventScroll: true });
+  if (measure && row) focusGauge(row, WAIT_FRAMES);
+}
+
+/** The form comes a moment after its row is opened, its part of the page with it: a second at most. */
+const WAIT_FRAMES = 60;
+
+function focusGauge(row: HTMLElement, frames: number): void {
+  const field = row.querySelector<HTMLElement>('[data-measure]:not(:disabled)');
+  if (field) field.focus();
+  else if (frames > 0) requestAnimationFrame(() => focusGauge(row, frames - 1));
 }
 
 /** Goes to the check that was asked for, keyboard focus included; a link from elsewhere names it in the address. */
@@ -59,14 +70,14 @@ export function useWantedCheck(pickCorner: (corner: Corner) => void, showList: (
     const go = () => {
       const prefix = `#${checkAnchor('')}`;
       const { hash } = window.location;
-      const now =
-        wanted ?? (hash.startsWith(prefix) ? { id: hash.slice(prefix.length), corner: undefined } : null);
+      const now: Wanted | null =
+        wanted ?? (hash.startsWith(prefix) ? { id: hash.slice(prefix.length) } : null);
       wanted = null;
       if (!now) return;
       show.current();
       if (now.corner) pick.current(now.corner);
       setGone(now.id);
-      requestAnimationFrame(() => goTo(now.id));
+      requestAnimationFrame(() => goTo(now));
     };
     go();
     window.addEventListener(EVENT, go);

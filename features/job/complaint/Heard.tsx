@@ -8,6 +8,7 @@ import { afterPress, statesIn } from '@/core/readings/vocabulary/several';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { figure } from '@/ui/format';
 import type { Units } from '../../shell/units';
+import { isTyping } from '../../shell/useShortcuts';
 import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
 import { wordsAway } from '../desk/judge';
@@ -31,11 +32,14 @@ export function Heard({ text }: { text: string }) {
       clearTimeout(timer);
     };
   }, [text]);
-  if (!read || closed) return null;
-  const { suggestions, conditions } = read.heard;
-  const open = suggestions.filter(
+  const open = (read?.heard.suggestions ?? []).filter(
     ({ finding, state, corner }) => !statesIn(stateOf('before', finding, corner)).includes(state),
   );
+  const take = ({ finding, state, corner }: Suggestion) =>
+    answer('before', finding, corner, afterPress(finding, stateOf('before', finding, corner), state));
+  useFirstByKey(closed ? undefined : open[0], take);
+  if (!read || closed) return null;
+  const { conditions } = read.heard;
   const known = conditionWords(conditions, units);
   if (open.length === 0) return null;
   return (
@@ -48,14 +52,8 @@ export function Heard({ text }: { text: string }) {
           <li key={`${each.finding} ${each.corner ?? ''}`}>
             <button
               type="button"
-              onClick={() =>
-                answer(
-                  'before',
-                  each.finding,
-                  each.corner,
-                  afterPress(each.finding, stateOf('before', each.finding, each.corner), each.state),
-                )
-              }
+              data-stop=""
+              onClick={() => take(each)}
               className="min-h-12 border-2 border-dashed border-ink px-3 py-1 text-left hover:bg-straw-wash"
             >
               <b className="font-semibold">{meant(each)}</b>{' '}
@@ -66,6 +64,19 @@ export function Heard({ text }: { text: string }) {
       </ul>
     </section>
   );
+}
+
+/** The key h takes the first of what was heard. */
+function useFirstByKey(first: Suggestion | undefined, take: (heard: Suggestion) => void): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key !== 'h' || !first || isTyping(event)) return;
+      event.preventDefault();
+      take(first);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
 }
 
 function meant({ finding, state, corner }: Suggestion): string {

@@ -207,7 +207,7 @@ function ConfirmedCauses({ leading, confirmed, onChange }: CausesProps) {
   return (
     <fieldset>
       <legend className="narrow font-semibold">What it turned out to be</legend>
-      <div className="grid gap-x-6 sm:grid-cols-2">
+      <div data-stop="" className="grid gap-x-6 sm:grid-cols-2">
         {[...leading, ...others.map((id) => ({ id, probability: Number.NaN }))].map(({ id, probability }) => (
           <label key={id} className="flex min-h-11 cursor-pointer items-center gap-3">
             <input

@@ -115,7 +115,12 @@ export function StepInHand({ work, run, step, sound }: Props) {
           <Measure
             measure={step.measure.measure}
             corner={step.measure.corner}
-            onDone={closed ? undefined : () => finish({ figure: 'taken' })}
+            // Where the step asks as well, the figure stands and the answer is still to be given.
+            onDone={
+              closed
+                ? undefined
+                : () => (step.ask ? write({ ...record, figure: 'taken' }) : finish({ figure: 'taken' }))
+            }
           />
         </PhaseProvider>
       )}
