@@ -24,7 +24,8 @@ function moves(event: KeyboardEvent): boolean {
   if (metaKey || altKey || (event.target as HTMLElement | null)?.closest('[role="dialog"]')) return false;
   if (key === 'Enter') return ctrlKey && pressLoud();
   const field = (event.target as HTMLElement | null)?.closest<HTMLElement>('input, textarea, select');
-  if (key === 'Escape' && field) {
+  // A search lets go of its words by the same key.
+  if (key === 'Escape' && field && !field.matches('[type="search"]')) {
     field.blur();
     return true;
   }

@@ -216,6 +216,8 @@ function Answers({ step, waits, onAnswer }: AnswersProps) {
     <Button
       key={answer.value}
       data-run="answer"
+      // Answered by its number, never by the key that goes on.
+      data-loud={undefined}
       look={answer.trouble ? 'stop' : 'primary'}
       disabled={waits && answer.trouble === undefined}
       className="min-h-16 px-8 text-xl"
