@@ -255,7 +255,7 @@ function FluidFigures({ result, use }: { result: FluidResult; use: 'road' | 'tra
         </p>
       )}
       {result.notes.map((note) => (
-        <p key={note}>{note}</p>
+        <p key={note}>{units.words(note)}</p>
       ))}
       <BetterThanClass result={result} />
       {result.gaps.length > 0 && result.boilingC === null && (

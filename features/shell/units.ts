@@ -6,6 +6,7 @@ import {
   type UnitChoice,
 } from '@/core/base/units/display';
 import { type Entry, readEntry } from '@/core/base/units/entry';
+import { inUnits } from '@/core/base/units/prose';
 import { figure } from '@/ui/format';
 
 export type Units = {
@@ -17,6 +18,8 @@ export type Units = {
   /** A figure as it would be typed. */
   asTyped: (value: number, base: BaseUnit) => string;
   read: (text: string, base: BaseUnit) => Entry | undefined;
+  /** Words of the trade with the figures in them. */
+  words: (text: string) => string;
 };
 
 /** Shows and reads figures in the units of a choice. */
@@ -34,5 +37,6 @@ export function unitsIn(choice: UnitChoice): Units {
     full: (value, base, decimals) => `${show(value, base, decimals)} ${unit(base)}`.trim(),
     asTyped: (value, base) => String(Number(shownValue(value, base, choice).toFixed(6))),
     read: (text, base) => readEntry(text, base, choice),
+    words: (text) => inUnits(text, choice),
   };
 }

@@ -206,7 +206,7 @@ function gaps(input: FluidInput, silicone: boolean): Gap[] {
 function notes(input: FluidInput, limits: FluidLimits): string[] {
   const said: string[] = [];
   if (input.class === 'DOT3')
-    said.push('New DOT 3 boils at 205 °C, so this class leaves little room above 200.');
+    said.push('New DOT 3 boils at 205 °C, so this class leaves little room above 200 °C.');
   if (FLUID_CLASSES[input.class].silicone)
     said.push('Silicone fluid: water does not dissolve in it. Never mix it with glycol fluid.');
   if (input.bottle && !input.bottle.sealed) said.push(bottleNote(input.bottle.openedDaysAgo, limits));

@@ -10,6 +10,7 @@ import { Choice } from '@/ui/Choice';
 import { Opens } from '@/ui/Opens';
 import { Timer } from '@/ui/Timer';
 import { Measure } from '../../measure/Measure';
+import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
 import { EYE_TESTS } from '../eye/tests';
 import { FindingRow } from '../FindingRow';
@@ -33,6 +34,7 @@ type Props = { check: Finding; corner?: Corner; rank: number; next?: NextCheck }
 /** One check: how it is done, what it costs and needs, its states, and the reading it can come from. */
 export function CheckCard({ check, corner, rank, next }: Props) {
   const { stateOf } = useDesk();
+  const units = useUnits();
   const place: Place | undefined = check.place === 'axle' ? corner && axleOf(corner) : corner;
   const marked = rank >= 0 && stateOf('before', check.id, place) === '';
   const form = formUnder(check.id);
@@ -47,7 +49,7 @@ export function CheckCard({ check, corner, rank, next }: Props) {
         <>
           {marked && <b className="mr-1.5 font-semibold text-ink">{rank === 0 ? 'Next.' : 'Soon.'}</b>}
           <span className="reading">{check.minutes} min</span>
-          {check.needs && <> · {check.needs}</>} · {HOW_TO[check.id]}
+          {check.needs && <> · {check.needs}</>} · {units.words(HOW_TO[check.id] ?? '')}
         </>
       }
     >

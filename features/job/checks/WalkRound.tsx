@@ -15,6 +15,7 @@ import { cn } from '@/ui/cn';
 import { Timer } from '@/ui/Timer';
 import { Measure } from '../../measure/Measure';
 import { useKept } from '../../shell/useKept';
+import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
 import { DialSetup } from '../eye/DialSetup';
 import { EyeChoice, hasPictures } from '../eye/EyeChoice';
@@ -152,6 +153,7 @@ function stopsFor(stop: Stop): readonly FindingId[] {
 
 /** What to do at a stop: drawings or keys for a look, the form for a measure. */
 function StopBody({ stop, onDone }: { stop: Stop; onDone: () => void }) {
+  const units = useUnits();
   const { stateOf, answer, closed } = useDesk();
   if (stop.measure) {
     return (
@@ -168,7 +170,7 @@ function StopBody({ stop, onDone }: { stop: Stop; onDone: () => void }) {
   const { states } = findingOf(finding);
   return (
     <>
-      <p className="mb-3 max-w-prose text-lg text-soft">{HOW_TO[finding]}</p>
+      <p className="mb-3 max-w-prose text-lg text-soft">{units.words(HOW_TO[finding] ?? '')}</p>
       {finding === 'pedal_hold' && <Timer seconds={30} label="Time 30 s" />}
       {hasPictures(finding) ? (
         <EyeChoice finding={finding} place={corner} onAnswer={onDone} />

@@ -25,7 +25,7 @@ export function PlanSheet({
       {plan.warnings.length > 0 && (
         <ul className="border-l-[6px] border-straw bg-straw-wash px-3 py-2">
           {plan.warnings.map((warning) => (
-            <li key={warning}>{warning}</li>
+            <li key={warning}>{units.words(warning)}</li>
           ))}
         </ul>
       )}

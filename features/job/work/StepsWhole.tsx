@@ -26,7 +26,7 @@ export function StepsWhole({ plan }: { plan: WorkPlan }) {
             <p className="flex gap-3">
               <span className="reading w-7 shrink-0 text-right text-soft">{index + 1}</span>
               <span className="flex-1">
-                <b className="font-semibold">{step.title}.</b> {step.how}
+                <b className="font-semibold">{units.words(step.title)}.</b> {units.words(step.how)}
                 {step.pressureKPa && ` ${units.full(step.pressureKPa.working, 'kPa', 0)}.`}
                 {step.timerS !== undefined && ` ${step.timerS} s by the clock.`}
                 {!!step.slowdown?.coolS && ` Then ${step.slowdown.coolS} s to cool.`}

@@ -197,7 +197,7 @@ export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: () =
 
 /** What the reading comes to: where it boils here, the margin, where two testers disagree, the bottle. */
 function FluidSays({ result }: { result: Extract<ReturnType<typeof readFluid>, { ok: true }>['value'] }) {
-  const { full } = useUnits();
+  const { full, words } = useUnits();
   return (
     <div className="text-[0.9375rem]">
       {result.boilingHereC !== null && (
@@ -220,7 +220,7 @@ function FluidSays({ result }: { result: Extract<ReturnType<typeof readFluid>, {
         </p>
       )}
       {result.notes.map((note) => (
-        <p key={note}>{note}</p>
+        <p key={note}>{words(note)}</p>
       ))}
     </div>
   );

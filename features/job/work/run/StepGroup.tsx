@@ -7,6 +7,7 @@ import { PRESS } from '@/core/planning/run/run';
 import type { Step } from '@/core/planning/run/step';
 import { Button } from '@/ui/Button';
 import { newId } from '../../../shell/newId';
+import { useUnits } from '../../../shell/useUnits';
 import { useDesk } from '../../desk/Desk';
 import { StepWords } from './StepWords';
 import { useFinds } from './useFinds';
@@ -15,6 +16,7 @@ const StepFacts = dynamic(() => import('./StepFacts').then((module) => module.St
 
 /** Steps of one chapter that are only done and ticked: one by one for who has not done it, in one press for who has. */
 export function StepGroup({ work, steps }: { work: WorkRow; steps: Step[] }) {
+  const units = useUnits();
   const { tick, closed } = useDesk();
   const finds = useFinds();
   const done = (step: Step, press?: string) => {
@@ -37,7 +39,7 @@ export function StepGroup({ work, steps }: { work: WorkRow; steps: Step[] }) {
                 <span className="size-6" aria-hidden="true" />
               </Button>
               <div className="min-w-0 flex-1">
-                <h3 className="text-2xl">{step.title}</h3>
+                <h3 className="text-2xl">{units.words(step.title)}</h3>
                 <StepWords step={step} />
                 {step.facts && <StepFacts step={step} facts={step.facts} />}
               </div>

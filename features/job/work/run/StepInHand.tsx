@@ -66,7 +66,7 @@ export function StepInHand({ work, run, step, sound }: Props) {
   return (
     <section aria-label={step.title}>
       <p className="narrow text-lg text-soft">{step.part}</p>
-      <h3 className="text-3xl desk:text-4xl">{step.title}</h3>
+      <h3 className="text-3xl desk:text-4xl">{units.words(step.title)}</h3>
       {step.ml && (
         <p className="reading my-1 text-4xl font-semibold desk:text-5xl">
           {step.ml.here} ml{' '}

@@ -8,6 +8,7 @@ import { type Step, type Trouble, WAYS_ON } from '@/core/planning/run/step';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { useKept } from '../../../shell/useKept';
+import { useUnits } from '../../../shell/useUnits';
 import { useDesk } from '../../desk/Desk';
 
 type Props = { work: WorkRow; run: Run; step: Step; trouble: Trouble };
@@ -17,6 +18,7 @@ type Props = { work: WorkRow; run: Run; step: Step; trouble: Trouble };
  * reason or handed to another job; or stopped here.
  */
 export function TroubleBox({ work, run, step, trouble }: Props) {
+  const units = useUnits();
   const { tick, closed, sheet } = useDesk();
   const router = useRouter();
   const [note, keepNote, forgetNote] = useKept(`trouble-note.${work.id}.${step.id}`, '');
@@ -45,7 +47,7 @@ export function TroubleBox({ work, run, step, trouble }: Props) {
       <ol className="my-2 list-decimal pl-6 text-xl">
         {trouble.lines.map((line) => (
           <li key={line} className="py-0.5">
-            {line}
+            {units.words(line)}
           </li>
         ))}
       </ol>
