@@ -43,12 +43,13 @@ export function FormText({
   );
 }
 
-export function FormNumber({ name, spec, ...rest }: Omit<Common, 'label'> & { spec: NumberSpec }) {
+export function FormNumber({ name, spec, hint, ...rest }: Omit<Common, 'label'> & { spec: NumberSpec }) {
   const { register, ...told } = useField(name);
   const units = useUnits();
   return (
     <NumberField
       {...rest}
+      hint={hint && units.words(hint)}
       {...told}
       label={spec.label}
       unit={units.unit(spec.unit)}

@@ -122,14 +122,8 @@ export function numberError(
 ): string | undefined {
   const value = units.read(text, unit)?.value;
   if (value === undefined || (value >= low && value <= high)) return undefined;
-  const range = `${boundOf(low, unit, units)} to ${boundOf(high, unit, units)} ${units.unit(unit)}`.trim();
+  const range = `${units.about(low, unit)} to ${units.about(high, unit)} ${units.unit(unit)}`.trim();
   return `${label} is ${text}: ${range} is accepted`;
-}
-
-/** A bound as it is laid down, or near enough in another unit. */
-function boundOf(value: number, unit: BaseUnit, units: Units): string {
-  const shown = units.asTyped(value, unit);
-  return units.unit(unit) === unit ? shown : String(Number(Number(shown).toPrecision(3)));
 }
 
 /** Which unit a figure of the form stands in, by its name. */
@@ -172,6 +166,12 @@ function replaced(now: Draft, before: Draft, next: Draft, otherwise: Draft): Dra
   );
 }
 
+/** A figure on file as it is typed; in another unit to five figures, since what nobody changes goes back as it was. */
+function shortly(value: number, unit: BaseUnit, units: Units): string {
+  const text = units.asTyped(value, unit);
+  return units.unit(unit) === unit ? text : String(Number(Number(text).toPrecision(5)));
+}
+
 /** A car as the form shows it, its figures in the units shown. */
 export function draftOf(spec: CarSpec, units: Units): CarDraft {
   const text = (value: number | string | null) => (value === null ? '' : String(value));
@@ -179,7 +179,7 @@ export function draftOf(spec: CarSpec, units: Units): CarDraft {
     Object.fromEntries(
       Object.entries(numbers).map(([field, { unit }]) => {
         const value = (from as Record<string, number | null>)[field] ?? null;
-        return [field, value === null ? '' : units.asTyped(value, unit)];
+        return [field, value === null ? '' : shortly(value, unit, units)];
       }),
     ) as Record<F, string>;
   const axle = (each: CarSpec['front']): AxleDraft => ({
@@ -208,7 +208,7 @@ export function draftOf(spec: CarSpec, units: Units): CarDraft {
     torques: Object.fromEntries(
       TORQUE_IDS.map((id) => {
         const torque = spec.torquesNm[id];
-        return [id, torque === undefined ? '' : units.asTyped(torque, 'N·m')];
+        return [id, torque === undefined ? '' : shortly(torque, 'N·m', units)];
       }),
     ) as Record<TorqueId, string>,
     front: axle(spec.front),

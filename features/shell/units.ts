@@ -17,6 +17,8 @@ export type Units = {
   full: (value: number | null | undefined, base: BaseUnit, decimals: number) => string;
   /** A figure as it would be typed. */
   asTyped: (value: number, base: BaseUnit) => string;
+  /** The same where nobody measured: as it is in the core's unit, in another to three figures. */
+  about: (value: number, base: BaseUnit) => string;
   read: (text: string, base: BaseUnit) => Entry | undefined;
   /** Words of the trade with the figures in them. */
   words: (text: string) => string;
@@ -30,12 +32,18 @@ export function unitsIn(choice: UnitChoice): Units {
       value === null || value === undefined ? value : shownValue(value, base, choice),
       shownDecimals(decimals, base, choice),
     );
+  const asTyped: Units['asTyped'] = (value, base) =>
+    String(Number(shownValue(value, base, choice).toFixed(6)));
   return {
     choice,
     unit,
     show,
     full: (value, base, decimals) => `${show(value, base, decimals)} ${unit(base)}`.trim(),
-    asTyped: (value, base) => String(Number(shownValue(value, base, choice).toFixed(6))),
+    asTyped,
+    about: (value, base) =>
+      unit(base) === base
+        ? asTyped(value, base)
+        : String(Number(Number(asTyped(value, base)).toPrecision(3))),
     read: (text, base) => readEntry(text, base, choice),
     words: (text) => inUnits(text, choice),
   };

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useMemo } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import type { UnitChoice } from '@/core/base/units/display';
 import { type BaseOf, retypeAll } from '@/core/base/units/retype';
 import { useKept } from './useKept';
@@ -18,14 +18,14 @@ export function useKeptFigures<T>(
   baseOf: BaseOf,
 ): [T, (typed: T) => void, () => void] {
   const { choice } = useUnits();
-  const [kept, keep, forget] = useKept<{ typed: T; units: UnitChoice }>(figuresName(name), {
-    typed: initial,
-    units: choice,
-  });
-  const typed = useMemo(
+  const [untouched] = useState({ typed: initial, units: choice });
+  const [kept, keep, forget] = useKept<{ typed: T; units: UnitChoice }>(figuresName(name), untouched);
+  const inThese = useMemo(
     () => (isSame(kept.units, choice) ? kept.typed : retypeAll(kept.typed, baseOf, kept.units, choice)),
     [kept, baseOf, choice],
   );
+  // Nobody typed anything: it stands as it would have begun in these units.
+  const typed = kept === untouched ? initial : inThese;
   const keepTyped = useCallback((next: T) => keep({ typed: next, units: choice }), [keep, choice]);
   return [typed, keepTyped, forget];
 }

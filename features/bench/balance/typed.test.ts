@@ -25,7 +25,7 @@ describe('what is typed on the balance bench', () => {
     expect(typed.bore).toBe('0.9375');
     const { input } = readBalanceBench(typed, INCHES);
     expect(input!.massKg).toBeCloseTo(1640, 3);
-    expect(input!.wheelbaseM).toBeCloseTo(2.5, 5);
+    expect(input!.wheelbaseM).toBeCloseTo(2.5, 2);
     expect(input!.front).toMatchObject({ caliper: 'opposed', pistonsMm: [38, 38] });
   });
 

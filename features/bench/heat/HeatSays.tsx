@@ -15,7 +15,7 @@ const HeatChart = dynamic(() => import('./HeatChart').then((module) => module.He
 
 /** What a session comes to: which lap stops it, the curve, and which single change buys the most laps. */
 export function HeatSays({ worked, input }: { worked: Worked; input: HeatSessionInput }) {
-  const { full } = useUnits();
+  const { full, words } = useUnits();
   const { session, changes } = worked;
   const { laps, padLimitLap, fluidLimitLap, soakPeakC, energyPerLapKJ, fit } = session;
   const { padC, fluidC } = input.limits ?? {};
@@ -102,7 +102,7 @@ export function HeatSays({ worked, input }: { worked: Worked; input: HeatSession
             <tbody>
               {changes.map(({ id, label, cost, laps: inside, gained }) => (
                 <tr key={id} className="border-t border-rule">
-                  <td className="py-1">{label}</td>
+                  <td className="py-1">{words(label)}</td>
                   <td className="reading text-right">{inside}</td>
                   <td className="reading text-right font-semibold">+{gained}</td>
                   <td className="pl-4 text-soft">{cost}</td>

@@ -91,9 +91,9 @@ export type HeatStart = { massKg?: number; frontShare?: number; rotorMassKg?: nu
 export function heatStart(own: HeatStart, units: Units): HeatTyped {
   const c = (celsius: number) => String(Math.round(Number(units.asTyped(celsius, '°C'))));
   return {
-    mass: units.asTyped(own.massKg ?? 1300, 'kg'),
+    mass: own.massKg ? units.asTyped(own.massKg, 'kg') : units.about(1300, 'kg'),
     share: String(Math.round((own.frontShare ?? 0.7) * 100)),
-    rotor: units.asTyped(own.rotorMassKg ?? 9, 'kg'),
+    rotor: own.rotorMassKg ? units.asTyped(own.rotorMassKg, 'kg') : units.about(9, 'kg'),
     worn: '0',
     cooling: 'none',
     ambient: c(22),
