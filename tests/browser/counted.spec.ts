@@ -227,3 +227,46 @@ test('a knockback by keyboard alone, from the bay to a closed job, in at most 20
   console.log(`a knockback by keyboard, to a closed job: ${keys} keys`);
   expect(keys).toBeLessThanOrEqual(200);
 });
+
+test('a stage shows what it holds within 150 ms of the press', async ({ page }) => {
+  const job = await newJob(page, 'Club saloon', 'Shakes under braking');
+  await key(page, 'Vibration while braking', 'Yes').click();
+  await saved(page);
+  await page.goto(`${job}/complaint`);
+  await expect(key(page, 'Vibration while braking', 'Yes')).toBeChecked();
+  const stages = [
+    ['Checks', '^Checks'],
+    ['Verdict', '^What it is'],
+    ['Work', '^Work'],
+    ['Proof', '^Proof'],
+    ['Complaint', 'What the driver says'],
+  ] as const;
+  const took: number[] = [];
+  // The first round has still to fetch what each stage is made of.
+  for (let round = 0; round < 4; round++)
+    for (const [stage, heading] of stages) {
+      const ms = await page.evaluate(
+        ([name, shows]) =>
+          new Promise<number>((done) => {
+            const links = [...document.querySelectorAll<HTMLElement>('nav[aria-label="Stages"] a')];
+            const started = performance.now();
+            links.find((link) => link.textContent!.startsWith(name))!.click();
+            const look = () =>
+              [...document.querySelectorAll('main h2')].some((each) =>
+                new RegExp(shows).test(each.textContent ?? ''),
+              )
+                ? done(performance.now() - started)
+                : requestAnimationFrame(look);
+            look();
+          }),
+        [stage, heading] as const,
+      );
+      if (round > 0) took.push(ms);
+      // What a stage fetches once it is there is none of the next press's business.
+      await page.waitForLoadState('networkidle');
+    }
+  const inOrder = took.sort((left, right) => left - right);
+  const median = inOrder[Math.floor(inOrder.length / 2)]!;
+  console.log(`a stage change: median ${median.toFixed(0)} ms, most ${inOrder.at(-1)!.toFixed(0)} ms`);
+  expect(median).toBeLessThan(150);
+});
