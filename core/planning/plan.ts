@@ -168,8 +168,14 @@ function stepsOf(
   const bled = new Set(steps.map((step) => step.id));
   const before = own.filter((step) => step.part !== 'Proof' && !bled.has(step.id));
   const proof = own.filter((step) => step.part === 'Proof');
-  return [...before, ...steps, ...(proof.length > 0 ? proof : [firmPedal, holdPedal])];
+  // Where parts are fitted first, bottles and hose are there before a line is open; only cap and reservoir wait.
+  const kit = before.length > 0 ? steps.filter((step) => step.id === KIT) : [];
+  const rest = steps.filter((step) => !kit.includes(step));
+  return [...kit, ...before, ...rest, ...(proof.length > 0 ? proof : [firmPedal, holdPedal])];
 }
+
+/** The step of a bleed at which what it takes is laid out. */
+const KIT = 'kit';
 
 /**
  * The look for wet spots under pressure comes while the wheels are off and everything can be seen: where a run holds the

@@ -172,6 +172,15 @@ describe('what a good practitioner would insist on', () => {
     }
   });
 
+  it('lays out what a bleed takes before anything is fitted: no line stands open while a bottle is looked for', () => {
+    for (const [job] of INSISTS) {
+      const { steps } = planFor(emptySheet(), job);
+      const kit = steps.findIndex((step) => step.id === 'kit');
+      const fitted = steps.findIndex((step) => step.part === 'Fit' || step.part === 'Apart');
+      if (kit >= 0 && fitted >= 0) expect(kit, job).toBeLessThan(fitted);
+    }
+  });
+
   it('never asks two axles to be taken apart where one is wrong', () => {
     for (const [job] of INSISTS) {
       const plan = planFor(emptySheet(), job, { corners: ['FL'] });

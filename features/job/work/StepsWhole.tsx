@@ -3,6 +3,9 @@
 import { TORQUES } from '@/core/car/torques';
 import { CAUTIONS } from '@/core/planning/cautions';
 import type { WorkPlan } from '@/core/planning/plan';
+import type { Step } from '@/core/planning/run/step';
+import { MEASURES } from '@/core/readings/measures';
+import { readingLabel } from '../../measure/readingLabel';
 import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
 
@@ -10,13 +13,10 @@ import { useDesk } from '../desk/Desk';
 export function StepsWhole({ plan }: { plan: WorkPlan }) {
   const { sheet } = useDesk();
   const units = useUnits();
-  const said = new Set<string>();
   return (
     <ol className="list-none">
       {plan.steps.map((step, index) => {
-        // A caution is printed where it first matters; in the run it stands at every step it belongs to.
-        const cautions = (step.cautions ?? []).filter((id) => !said.has(id));
-        for (const id of cautions) said.add(id);
+        const { cautions = [] } = step;
         const torque = step.torque && sheet.car.torquesNm[step.torque];
         return (
           <li key={step.id} className="border-b border-rule py-1.5 break-inside-avoid">
@@ -24,6 +24,7 @@ export function StepsWhole({ plan }: { plan: WorkPlan }) {
               <p className="narrow mt-2 border-b border-ink font-semibold">{step.part}</p>
             )}
             <p className="flex gap-3">
+              <Box />
               <span className="reading w-7 shrink-0 text-right text-soft">{index + 1}</span>
               <span className="flex-1">
                 <b className="font-semibold">{units.words(step.title)}.</b> {units.words(step.how)}
@@ -46,9 +47,63 @@ export function StepsWhole({ plan }: { plan: WorkPlan }) {
               </span>
               {step.ml && <span className="reading shrink-0">{step.ml.here} ml</span>}
             </p>
+            <ToFill step={step} />
           </li>
         );
       })}
     </ol>
+  );
+}
+
+/** A box to tick with a pen. */
+function Box() {
+  return (
+    <span aria-hidden="true" className="mt-1 hidden size-4 shrink-0 border border-ink print:inline-block" />
+  );
+}
+
+/** What is answered and written down at a step, to be done with a pen; and what is done where it is not as it should be. */
+function ToFill({ step }: { step: Step }) {
+  const units = useUnits();
+  const figure = step.measure && readingLabel(MEASURES[step.measure.measure].kind);
+  const fields = [
+    ...(step.record ?? []).map((field) => ({
+      label: field.label,
+      unit: field.kind === 'choice' ? '' : field.unit,
+      options: field.kind === 'choice' ? field.options.map((option) => option.label) : [],
+    })),
+    ...(figure ? [{ label: figure, unit: '', options: [] }] : []),
+    ...(step.torque ? [{ label: 'Done up to', unit: units.unit('N·m'), options: [] }] : []),
+  ];
+  if (fields.length === 0 && !step.ask && !step.troubles) return null;
+  return (
+    <div className="hidden pl-16 print:block">
+      {step.ask && (
+        <p className="flex flex-wrap gap-x-5">
+          {step.ask.map((answer) => (
+            <span key={answer.value} className="inline-flex gap-2">
+              <Box /> {answer.label}
+            </span>
+          ))}
+        </p>
+      )}
+      {fields.map(({ label, unit, options }) => (
+        <p key={label} className="flex flex-wrap items-baseline gap-x-3">
+          {label}
+          {options.length === 0 && <span className="min-w-40 flex-none border-b border-ink">&nbsp;</span>}
+          {unit}
+          {options.map((option) => (
+            <span key={option} className="inline-flex gap-2">
+              <Box /> {option}
+            </span>
+          ))}
+        </p>
+      ))}
+      {step.troubles?.map((trouble) => (
+        <p key={trouble.id} className="text-soft">
+          {trouble.label}: {trouble.lines.map((line) => units.words(line)).join(' ')}
+        </p>
+      ))}
+    </div>
   );
 }
