@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
+import { dayWords } from '@/core/base/dates';
 import { AXLES, CORNERS, type Corner } from '@/core/car/corner';
 import { causeLabel } from '@/core/diagnosis/labels';
 import { beforeFigures } from '@/core/job/beforeFigures';
@@ -58,7 +59,7 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
   const { ways } = useWorkPlace();
   const units = useUnits();
   const router = useRouter();
-  const { today } = useShop();
+  const { today, dateOrder } = useShop();
   const cause = useCauseInHand();
   const [chosen, keep, forget] = useKept<Chosen>(`plan.${sheet.job.id}`, NOTHING);
   const [error, setError] = useState<string>();
@@ -134,7 +135,7 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
           <div className="min-w-0 flex-1 basis-full sm:basis-64">
             <p className="hidden text-lg print:block">
               <b className="font-semibold">{sheet.car.name}</b>,{' '}
-              {sheet.job.complaint || `job ${sheet.job.number}`}, {today}
+              {sheet.job.complaint || `job ${sheet.job.number}`}, {dayWords(today, dateOrder)}
             </p>
             {cause && (
               <p className="text-soft">
