@@ -168,10 +168,18 @@ function stepsOf(
   const bled = new Set(steps.map((step) => step.id));
   const before = own.filter((step) => step.part !== 'Proof' && !bled.has(step.id));
   const proof = own.filter((step) => step.part === 'Proof');
-  // Where parts are fitted first, bottles and hose are there before a line is open; only cap and reservoir wait.
-  const kit = before.length > 0 ? steps.filter((step) => step.id === KIT) : [];
+  // Where parts come off first, bottles and hose are there before a line is open; only cap and reservoir wait.
+  const opens = before.findIndex(({ part }) => part === 'Apart' || part === 'Fit');
+  const kit = opens < 0 ? [] : steps.filter((step) => step.id === KIT);
   const rest = steps.filter((step) => !kit.includes(step));
-  return [...kit, ...before, ...rest, ...(proof.length > 0 ? proof : [firmPedal, holdPedal])];
+  const at = Math.max(0, opens);
+  return [
+    ...before.slice(0, at),
+    ...kit,
+    ...before.slice(at),
+    ...rest,
+    ...(proof.length > 0 ? proof : [firmPedal, holdPedal]),
+  ];
 }
 
 /** The step of a bleed at which what it takes is laid out. */

@@ -60,7 +60,7 @@ test('the bench converts units and refuses what cannot be', async ({ page }) => 
   await expect(page.getByText(/water does not dissolve in silicone/)).toBeVisible();
 });
 
-test('setup keeps the shop’s ways, and the plan follows them', async ({ page }) => {
+test('setup keeps the shop’s ways, and the plan follows them', async ({ page, setupAlone: _ }) => {
   await page.goto('/setup');
   await page.getByLabel('Working pressure').fill('15 psi');
   await expect(page.getByText(/15 psi, 1.03 bar/)).toBeVisible();

@@ -302,7 +302,10 @@ test('a judder is tapped along with and told by its order', async ({ page }) => 
   await expect(row(page, 'Judder order')).toContainText('Judder reading: twice or more.');
 });
 
-test('a shop’s own limit is held to and named; a car’s own comes before it', async ({ page }) => {
+test('a shop’s own limit is held to and named; a car’s own comes before it', async ({
+  page,
+  setupAlone: _,
+}) => {
   await page.goto('/setup');
   await page.getByLabel('Bearing play').fill('0.2');
   await page.getByLabel('Dry below').fill('4');

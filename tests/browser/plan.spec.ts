@@ -111,7 +111,7 @@ test('the plan is printed whole, without the screen around it', async ({ page })
   await expect(steps).toContainText('Waste fluid goes where local rules say');
 });
 
-test('the shop’s ways change the plan, each with who holds it', async ({ page }) => {
+test('the shop’s ways change the plan, each with who holds it', async ({ page, setupAlone: _ }) => {
   const job = await newJob(page, 'Club saloon', 'Soft');
   await page.goto('/setup');
   await expect(page.getByText('A last filter for what falls in')).toHaveCount(0);

@@ -1,4 +1,8 @@
 import { type BrowserContext, test as base, type Locator, type Page } from '@playwright/test';
+import postgres from 'postgres';
+
+/** Any number: of the advisory lock that whoever changes the setup holds. */
+const SETUP_LOCK = 4711;
 
 type Options = {
   /** What this test provokes on purpose and the browser then reports: a cut line, a refusal of the server's. */
@@ -9,12 +13,20 @@ type Options = {
  * Pages start at the shop that the set-up opened. A page that throws, or writes an error to its console, fails its test,
  * other pages of the test included.
  */
-export const test = base.extend<Options & { quiet: undefined }>({
+export const test = base.extend<Options & { quiet: undefined; setupAlone: undefined }>({
   // biome-ignore lint/correctness/noEmptyPattern: Playwright wants a destructured argument
   baseURL: async ({}, use) => {
     await use(process.env.BAVRIN_BASE);
   },
   provoked: [[], { option: true }],
+  // Whoever saves the setup has it to himself: the shop is one for all tests that run at a time.
+  // biome-ignore lint/correctness/noEmptyPattern: likewise
+  setupAlone: async ({}, use) => {
+    const sql = postgres(process.env.BAVRIN_SHOP_URL!, { max: 1 });
+    await sql`select pg_advisory_lock(${SETUP_LOCK})`;
+    await use(undefined);
+    await sql.end();
+  },
   quiet: [
     async ({ browser, page, provoked }, use) => {
       // Most tests press some check: every one is in sight. What stands open at first has tests of its own.

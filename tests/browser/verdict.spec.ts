@@ -71,6 +71,7 @@ test('in the pit lane what takes long is not asked for', async ({ page }) => {
 
 test('what it knows can be read, searched and disputed; how often it was right is counted', async ({
   page,
+  setupAlone: _,
 }) => {
   await page.goto('/setup');
   await page.getByRole('link', { name: 'What it knows' }).click();

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useEffect, useState, useSyncExternalStore } from 'react';
 import { limitFor } from '@/core/car/limits/catalogue';
 import { fluidSoFar } from '@/core/planning/bleed/soFar';
 import type { WorkPlan } from '@/core/planning/plan';
@@ -11,6 +11,7 @@ import { lotsFor, lotWords, pourWords } from '@/core/planning/shelf/pour';
 import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { newId } from '../../../shell/newId';
+import { outbox } from '../../../shell/outbox';
 import { request } from '../../../shell/request';
 import { useShop } from '../../../shell/ShopContext';
 import { useDesk } from '../../desk/Desk';
@@ -31,10 +32,12 @@ export function UsedFluid({ work, run, bleed }: Props) {
   const [error, setError] = useState<string>();
   const { fluid } = work;
   const used = Math.round(fluidSoFar(run, bleed).usedMl);
-  // What the server took with the last step is not in that step's own answer.
+  const { parcels } = useSyncExternalStore(outbox.subscribe, outbox.snapshot, outbox.serverSnapshot);
+  const underWay = parcels.some(({ jobId }) => jobId === sheet.job.id);
+  // What the server takes with the last step, once that has reached it, is not in the step's own answer.
   useEffect(() => {
-    if (!fluid) void refresh();
-  }, [fluid, refresh]);
+    if (!fluid && !underWay) void refresh();
+  }, [fluid, underWay, refresh]);
   const send = async (taken: boolean) => {
     const body = { id: newId(), taken, lot: lot === '' ? null : lot };
     const reply = await request('POST', `/api/works/${work.id}/fluid`, body);
