@@ -64,38 +64,3 @@ export function readTime(text: string): string | undefined {
   const of24 = half ? (hours % 12) + (half === 'pm' ? 12 : 0) : hours;
   return `${String(of24).padStart(2, '0')}:${String(minutes).padStart(2, '0')}`;
 }
-
-/**
- * The moment at which a clock on the wall of a time zone shows a day and a time. Of an hour that is there twice the
- * first, of one that is left out the one after.
- * @param day as 2026-05-31
- * @param time as 16:30
- * @param timeZone IANA name
- */
-export function momentIn(timeZone: string, day: string, time: string): Date {
-  const asUtc = Date.parse(`${day}T${time}:00Z`);
-  const offsets = [-1, 1].map((side) => offsetAt(timeZone, asUtc + side * DAY_MS));
-  // Before and after a change of clocks; the larger offset is the earlier moment.
-  const moments = offsets.map((offset) => asUtc - offset).sort((one, other) => one - other);
-  const right = moments.find((moment) => moment + offsetAt(timeZone, moment) === asUtc);
-  return new Date(right ?? moments[1]!);
-}
-
-const DAY_MS = 86_400_000;
-
-/** What a time zone is ahead of UTC at a moment, ms. */
-function offsetAt(timeZone: string, moment: number): number {
-  const parts = new Intl.DateTimeFormat('en-GB', {
-    timeZone,
-    hourCycle: 'h23',
-    year: 'numeric',
-    month: 'numeric',
-    day: 'numeric',
-    hour: 'numeric',
-    minute: 'numeric',
-    second: 'numeric',
-  }).formatToParts(new Date(moment));
-  const of = (type: string) => Number(parts.find((part) => part.type === type)!.value);
-  const wall = Date.UTC(of('year'), of('month') - 1, of('day'), of('hour'), of('minute'), of('second'));
-  return wall - Math.floor(moment / 1000) * 1000;
-}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { dayIn } from './day';
+import { dayIn, momentIn } from './day';
 
 describe('the day it is', () => {
   it('goes by the shop’s own clock', () => {
@@ -7,5 +7,20 @@ describe('the day it is', () => {
     expect(dayIn('America/Los_Angeles', at)).toBe('2026-06-30');
     expect(dayIn('UTC', at)).toBe('2026-07-01');
     expect(dayIn('Pacific/Kiritimati', new Date('2026-07-01T11:00:00Z'))).toBe('2026-07-02');
+  });
+});
+
+describe('the moment on the wall of a time zone', () => {
+  it.each([
+    // Offsets of the IANA time zone database, summer and winter.
+    ['Europe/Prague', '2026-07-01', '12:00', '2026-07-01T10:00:00.000Z'],
+    ['Europe/Prague', '2026-12-01', '12:00', '2026-12-01T11:00:00.000Z'],
+    ['America/New_York', '2026-07-01', '20:30', '2026-07-02T00:30:00.000Z'],
+    ['Asia/Kolkata', '2026-07-01', '00:15', '2026-06-30T18:45:00.000Z'],
+    // 29 March 2026: 02:30 is left out; 25 October 2026: 02:30 is there twice.
+    ['Europe/Prague', '2026-03-29', '02:30', '2026-03-29T01:30:00.000Z'],
+    ['Europe/Prague', '2026-10-25', '02:30', '2026-10-25T00:30:00.000Z'],
+  ])('%s %s %s', (zone, day, time, moment) => {
+    expect(momentIn(zone, day, time).toISOString()).toBe(moment);
   });
 });

@@ -67,10 +67,7 @@ export function CarForm({ car, forComplaint = false }: Props) {
       setRefusal(reply.refusal);
       if (reply.refusal.issues?.some(({ path }) => !FIRST_FIELDS.includes(path))) setRest(true);
       for (const issue of reply.refusal.issues ?? []) {
-        const field = issue.path
-          .replace(/\.pistonsMm.*/, '.pistons')
-          .replace('torquesNm', 'torques')
-          .replace(/\[.*$/, '') as keyof CarDraft;
+        const field = issue.path.replace(/\.pistonsMm.*/, '.pistons').replace(/\[.*$/, '') as keyof CarDraft;
         form.setError(field, { message: notTaken(issue) }, { shouldFocus: true });
       }
       return;

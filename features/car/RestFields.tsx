@@ -33,7 +33,7 @@ export function RestFields() {
       <AxleFields axle="rear" />
       <Part title="The maker’s torques">
         {TORQUE_IDS.map((each) => (
-          <FormNumber key={each} name={`torques.${each}`} spec={torqueSpec(each)} />
+          <FormNumber key={each} name={`torquesNm.${each}`} spec={torqueSpec(each)} />
         ))}
       </Part>
     </>

@@ -92,7 +92,7 @@ describe('the car form', () => {
     const spec = specOf(
       {
         ...draft,
-        torques: { ...draft.torques, wheel: '80 lbf·ft', bleeder: '12' },
+        torquesNm: { ...draft.torquesNm, wheel: '80 lbf·ft', bleeder: '12' },
         front: {
           ...draft.front,
           padCompound: 'track',
@@ -114,7 +114,7 @@ describe('the car form', () => {
       ok: false,
       issues: [{ path: 'front.bedHighC' }],
     });
-    expect(outcome({ torques: { ...draft.torques, wheel: '2000' } })).toMatchObject({
+    expect(outcome({ torquesNm: { ...draft.torquesNm, wheel: '2000' } })).toMatchObject({
       ok: false,
       issues: [{ path: 'torquesNm.wheel', value: '2000' }],
     });

@@ -55,7 +55,7 @@ export type CarDraft = Record<
   | 'makerOrder'
   | 'frontShare',
   string
-> & { front: AxleDraft; rear: AxleDraft; torques: Record<TorqueId, string> };
+> & { front: AxleDraft; rear: AxleDraft; torquesNm: Record<TorqueId, string> };
 
 export type NumberSpec = {
   /** What the figure is kept in; it is shown and typed in the shop's own. */
@@ -128,7 +128,7 @@ export function numberError(
 
 /** Which unit a figure of the form stands in, by its name. */
 const carBase: BaseOf = (...path) => {
-  if (path[0] === 'torques') return 'N·m';
+  if (path[0] === 'torquesNm') return 'N·m';
   return (CAR_NUMBERS[path[0]!] ?? AXLE_NUMBERS[path.at(-1)!])?.unit;
 };
 
@@ -166,11 +166,8 @@ function replaced(now: Draft, before: Draft, next: Draft, otherwise: Draft): Dra
   );
 }
 
-/** A figure on file as it is typed; in another unit to five figures, since what nobody changes goes back as it was. */
-function shortly(value: number, unit: BaseUnit, units: Units): string {
-  const text = units.asTyped(value, unit);
-  return units.unit(unit) === unit ? text : String(Number(Number(text).toPrecision(5)));
-}
+/** Figures of what is converted: enough to read, since what nobody changes goes back as it was. */
+const FIGURES = 5;
 
 /** A car as the form shows it, its figures in the units shown. */
 export function draftOf(spec: CarSpec, units: Units): CarDraft {
@@ -179,7 +176,7 @@ export function draftOf(spec: CarSpec, units: Units): CarDraft {
     Object.fromEntries(
       Object.entries(numbers).map(([field, { unit }]) => {
         const value = (from as Record<string, number | null>)[field] ?? null;
-        return [field, value === null ? '' : shortly(value, unit, units)];
+        return [field, value === null ? '' : units.about(value, unit, FIGURES)];
       }),
     ) as Record<F, string>;
   const axle = (each: CarSpec['front']): AxleDraft => ({
@@ -205,10 +202,10 @@ export function draftOf(spec: CarSpec, units: Units): CarDraft {
     fluidFilledOn: spec.fluidFilledOn ?? '',
     ...figures<CarNumber>(CAR_NUMBERS, spec),
     makerOrder: spec.makerOrder?.join(' ') ?? '',
-    torques: Object.fromEntries(
+    torquesNm: Object.fromEntries(
       TORQUE_IDS.map((id) => {
         const torque = spec.torquesNm[id];
-        return [id, torque === undefined ? '' : shortly(torque, 'N·m', units)];
+        return [id, torque === undefined ? '' : units.about(torque, 'N·m', FIGURES)];
       }),
     ) as Record<TorqueId, string>,
     front: axle(spec.front),
@@ -267,9 +264,9 @@ export function specOf(
       ]),
     ),
     torquesNm: Object.fromEntries(
-      TORQUE_IDS.filter((id) => draft.torques[id].trim() !== '').map((id) => [
+      TORQUE_IDS.filter((id) => draft.torquesNm[id].trim() !== '').map((id) => [
         id,
-        number(draft.torques[id], 'N·m', 'torquesNm', id),
+        number(draft.torquesNm[id], 'N·m', 'torquesNm', id),
       ]),
     ),
     front: axle(draft.front, 'front'),
@@ -277,10 +274,8 @@ export function specOf(
   };
 }
 
-/** What stands at a path; torques are named otherwise in the form than on file. */
 function at(from: object, path: readonly string[]): unknown {
-  const own = path.map((name) => (name === 'torquesNm' && !(name in from) ? 'torques' : name));
-  return own.reduce<unknown>((value, name) => (value as Record<string, unknown>)[name], from);
+  return path.reduce<unknown>((value, name) => (value as Record<string, unknown>)[name], from);
 }
 
 function splitList(list: string): string[] {

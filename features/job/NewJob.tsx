@@ -3,7 +3,8 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { momentIn, readDay, readTime } from '@/core/base/dates';
+import { readDay, readTime } from '@/core/base/dates';
+import { momentIn } from '@/core/base/day';
 import { Button, buttonClass } from '@/ui/Button';
 import { TextArea, TextField } from '@/ui/Field';
 import { DayField } from '../shell/DayField';

@@ -1,6 +1,6 @@
 /** What a question is answered with, and the loud key of a screen. */
 const STOPS =
-  '[role="radiogroup"], [role="toolbar"], :is(input:not([type="hidden"], [type="radio"], [data-stop] *)), select, textarea, [data-stop], [data-loud]';
+  '[role="radiogroup"], [role="toolbar"], input:not([type="hidden"], [type="radio"], [data-stop] *), select, textarea, [data-stop], [data-loud]';
 
 /** Moves the focus to the next question of the page, or the one before; in a row of keys to the one that is pressed. */
 export function goToStop(step: 1 | -1): void {

@@ -17,8 +17,8 @@ export type Units = {
   full: (value: number | null | undefined, base: BaseUnit, decimals: number) => string;
   /** A figure as it would be typed. */
   asTyped: (value: number, base: BaseUnit) => string;
-  /** The same where nobody measured: as it is in the core's unit, in another to three figures. */
-  about: (value: number, base: BaseUnit) => string;
+  /** The same, where it is converted to so many figures; three unless said. */
+  about: (value: number, base: BaseUnit, figures?: number) => string;
   read: (text: string, base: BaseUnit) => Entry | undefined;
   /** Words of the trade with the figures in them. */
   words: (text: string) => string;
@@ -40,10 +40,10 @@ export function unitsIn(choice: UnitChoice): Units {
     show,
     full: (value, base, decimals) => `${show(value, base, decimals)} ${unit(base)}`.trim(),
     asTyped,
-    about: (value, base) =>
+    about: (value, base, figures = 3) =>
       unit(base) === base
         ? asTyped(value, base)
-        : String(Number(Number(asTyped(value, base)).toPrecision(3))),
+        : String(Number(Number(asTyped(value, base)).toPrecision(figures))),
     read: (text, base) => readEntry(text, base, choice),
     words: (text) => inUnits(text, choice),
   };

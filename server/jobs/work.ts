@@ -22,9 +22,9 @@ import { accept, notFound, stale } from '../failure';
 import { judgeAside } from '../heavy/judge';
 import { knownId } from '../ids';
 import { once } from '../once';
-import { settleFluid } from '../shelf/fluid';
 import { getShop } from '../shop/queries';
 import { causeIssues, lockOpenJob, refuseIssues } from './append';
+import { settleFluid } from './fluid';
 import { getSheet } from './queries';
 import { proofFromRow, tickFromRow, verdictFromRow, workFromRow } from './rows';
 

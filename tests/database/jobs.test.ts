@@ -1,8 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { caseFromSheet } from '../../core/exchange/casefile/fromSheet';
-import { passingRecord } from '../../core/planning/run/passing';
-import { planOf } from '../../core/planning/run/run';
 import { getCar } from '../../server/cars/queries';
 import { database } from '../../server/db/sql';
 import { addReading } from '../../server/jobs/append';
@@ -10,6 +8,7 @@ import { closeJob } from '../../server/jobs/close';
 import { changeJob, openJob } from '../../server/jobs/open';
 import { getSheet } from '../../server/jobs/queries';
 import { addTick, addWork, proveHold, recordVerdict } from '../../server/jobs/work';
+import { doSteps } from '../support/bleed';
 import { freshDatabase } from '../support/database';
 import { answer, failureOf, makeCar, makeJob } from '../support/shop';
 
@@ -203,14 +202,7 @@ describe('from hold to closed', () => {
       title: 'Flush and bleed',
       before: '3.4 % water',
     });
-    for (const step of planOf(work).steps)
-      await addTick(work.id, {
-        id: randomUUID(),
-        step: step.id,
-        done: true,
-        note: '',
-        record: passingRecord(step),
-      });
+    await doSteps(work);
     const said = { phase: 'after', place: '' } as const;
     for (const [finding, state] of [
       ['pedal_now', 'firm'],

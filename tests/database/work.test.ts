@@ -3,14 +3,14 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { passingRecord } from '../../core/planning/run/passing';
 import { planOf, runOf } from '../../core/planning/run/run';
 import { getCar } from '../../server/cars/queries';
+import { changePoured } from '../../server/jobs/fluid';
 import { getSheet } from '../../server/jobs/queries';
 import { addTick, addWork, proveHold } from '../../server/jobs/work';
 import { fitPart } from '../../server/parts/actions';
 import { carParts } from '../../server/parts/queries';
 import { addShelfItem, changeShelfItem, openBottle } from '../../server/shelf/actions';
-import { changePoured } from '../../server/shelf/fluid';
 import { getShelf } from '../../server/shelf/queries';
-import { bleedAtHand } from '../support/bleed';
+import { bleedAtHand, doSteps, usedMl } from '../support/bleed';
 import { freshDatabase } from '../support/database';
 import { answer, failureOf, makeCar, makeJob } from '../support/shop';
 
@@ -172,7 +172,7 @@ describe('the shelf', () => {
 
   it('gives what a finished bleed used, the opened bottle first, and takes it back', async () => {
     await clearFluid();
-    const { job, work: flush, ...bleed } = await bleedAtHand();
+    const { job, work: flush } = await bleedAtHand();
     const sealed = await addShelfItem(lot({ quantity: 40, batch: 'B2' }));
     const opened = await openBottle(sealed.id, { id: randomUUID() });
     const there = async () =>
@@ -180,14 +180,14 @@ describe('the shelf', () => {
         .filter(({ kind, batch }) => kind === 'fluid' && batch === 'B2')
         .map(({ quantity, remainingMl }) => remainingMl ?? quantity)
         .sort((left, right) => left - right);
-    await bleed.doSteps('end');
-    const usedMl = await bleed.usedMl();
+    await doSteps(flush);
+    const used = await usedMl(job.id, flush);
     const fluid = async () => (await getSheet(job.id)).works.find((each) => each.id === flush.id)!.fluid!;
     const taken = await fluid();
-    expect(taken).toMatchObject({ taken: true, ml: usedMl });
+    expect(taken).toMatchObject({ taken: true, ml: used });
     expect(taken.pours[0]).toMatchObject({ lot: opened.id, ml: 500, bottles: 0, leftMl: 0 });
-    const bottles = Math.ceil((usedMl - 500) / 500);
-    expect(taken.pours[1]).toMatchObject({ lot: sealed.id, bottles, leftMl: bottles * 500 - (usedMl - 500) });
+    const bottles = Math.ceil((used - 500) / 500);
+    expect(taken.pours[1]).toMatchObject({ lot: sealed.id, bottles, leftMl: bottles * 500 - (used - 500) });
 
     const back = { id: randomUUID(), taken: false, lot: null };
     expect(await changePoured(flush.id, back)).toMatchObject({ taken: false });
@@ -203,14 +203,32 @@ describe('the shelf', () => {
     )!;
     await changeShelfItem(rest.id, { quantity: 1, remainingMl: 1, dropped: false, version: rest.version });
     const refusal = await failureOf(changePoured(flush.id, { ...back, id: randomUUID() }));
-    expect(refusal.detail.issues![0]!.value).toBe('the rest of the last bottle was used since');
+    expect(refusal.detail.issues![0]!.value).toBe('a bottle that was used since');
+  });
+
+  it('is left as it stands where a run done anew cannot give back what it took', async () => {
+    await clearFluid();
+    const { job, work: flush } = await bleedAtHand();
+    const sealed = await addShelfItem(lot({ quantity: 40 }));
+    await openBottle(sealed.id, { id: randomUUID() });
+    await doSteps(flush);
+    const rest = (await getShelf()).find(({ remainingMl }) => remainingMl !== null)!;
+    await changeShelfItem(rest.id, { quantity: 1, remainingMl: 1, dropped: false, version: rest.version });
+    const before = await getShelf();
+    const bleeder = planOf(flush).steps.find((step) => step.ml)!;
+    const ml = { ml: bleeder.ml!.here + 100 };
+    await addTick(flush.id, tick(bleeder.id, { done: false }));
+    await addTick(flush.id, tick(bleeder.id, { record: { ...passingRecord(bleeder), ...ml } }));
+    const [work] = (await getSheet(job.id)).works;
+    expect(await usedMl(job.id, flush)).toBeGreaterThan(work!.fluid!.ml);
+    expect(await getShelf()).toEqual(before);
   });
 
   it('gives nothing where it has not enough: the step is done all the same', async () => {
-    const { job, work: flush, doSteps } = await bleedAtHand();
+    const { job, work: flush } = await bleedAtHand();
     await clearFluid();
     await addShelfItem(lot({ quantity: 1 }));
-    await doSteps('end');
+    await doSteps(flush);
     expect((await getSheet(job.id)).works.find((each) => each.id === flush.id)!.fluid).toBeUndefined();
     const refusal = await failureOf(changePoured(flush.id, { id: randomUUID(), taken: true, lot: null }));
     expect(refusal.detail.issues![0]).toMatchObject({

@@ -5,7 +5,7 @@ import { addWork } from '../../server/jobs/work';
 import { addShelfItem } from '../../server/shelf/actions';
 import { getShop } from '../../server/shop/queries';
 import { addEvent } from '../../server/wear/actions';
-import { bleedAtHand } from './bleed';
+import { bleedAtHand, doSteps } from './bleed';
 import { answer, makeCar, makeJob } from './shop';
 
 /** One write: where it goes, what it says, and the same with other content. */
@@ -159,8 +159,8 @@ export const BY_ID: Record<string, () => Promise<Sent>> = {
   'POST /api/works/[id]/fluid': async () => {
     await lot();
     const begun = async () => {
-      const { work, doSteps } = await bleedAtHand();
-      await doSteps('first bleeder');
+      const { work } = await bleedAtHand();
+      await doSteps(work, 'first bleeder');
       return { id: work.id };
     };
     return {

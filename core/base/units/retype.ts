@@ -20,6 +20,11 @@ export function retype(text: string, base: BaseUnit, from: UnitChoice, to: UnitC
 /** Which unit the figure at a path of names stands in; undefined for what is no figure. */
 export type BaseOf = (...path: string[]) => BaseUnit | undefined;
 
+/** A form whose figures all stand in one unit. */
+export function allIn(base: BaseUnit): BaseOf {
+  return () => base;
+}
+
 /** The same for everything typed in a form, however deep. */
 export function retypeAll<T>(typed: T, baseOf: BaseOf, from: UnitChoice, to: UnitChoice): T {
   const walk = (value: unknown, path: string[]): unknown => {

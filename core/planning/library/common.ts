@@ -290,10 +290,13 @@ export const atEach = (
   id: string,
   title: string,
   how: string,
-  more: Partial<Step> = {},
+  more: Partial<Step> | ((corner: Corner) => Partial<Step>) = {},
 ): Step[] =>
   corners.map((corner) =>
-    step('Fit', `${id}-${corner.toLowerCase()}`, `${corner}: ${title}`, how, { ...more, corner }),
+    step('Fit', `${id}-${corner.toLowerCase()}`, `${corner}: ${title}`, how, {
+      ...(typeof more === 'function' ? more(corner) : more),
+      corner,
+    }),
   );
 
 /** Calipers back where they were, bolted to the maker's figure. */

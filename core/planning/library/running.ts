@@ -49,7 +49,7 @@ export const RUNNING = {
         'again',
         'play again, at the same place',
         'Below the limit and turning without a rumble.',
-        {
+        (corner) => ({
           tool: 'Dial indicator',
           ask: [
             { value: 'inside', label: 'Inside the limit' },
@@ -64,12 +64,10 @@ export const RUNNING = {
               ],
             },
           ],
-        },
-      ).map((again) => ({
-        ...again,
-        // It is what ends the hold: a figure, or a reason why there is none.
-        measure: { measure: 'bearing', corner: again.corner!, phase: 'after', gates: true } as const,
-      })),
+          // It is what ends the hold: a figure, or a reason why there is none.
+          measure: { measure: 'bearing', corner, phase: 'after', gates: true },
+        }),
+      ),
       ...measureFitted('rotor', corners, 'runout as fitted'),
       ...caliperOn(corners),
       wheelsOn(corners),

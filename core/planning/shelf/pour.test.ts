@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { lotsFor, poursFrom, pourWords } from './pour';
-import type { ShelfItem } from './shelf';
+import { poursFrom, pourWords } from './pour';
+import { lotsFor, type ShelfItem } from './shelf';
 
 const NOW = new Date('2026-05-10T12:00:00Z');
 const FLUID = { wanted: 'DOT4' as const, freshDays: 3, now: NOW };

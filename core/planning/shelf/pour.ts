@@ -1,27 +1,7 @@
-import type { FluidClass } from '../../car/fluidClasses';
-import { bottleRefused, bottlesFor, type ShelfItem } from './shelf';
+import { bottlesFor, mlOf, type ShelfItem } from './shelf';
 
 /** What comes out of one lot: of an opened bottle, or of so many sealed ones, with what stays in the last of them. */
 export type Pour = { lot: string; what: string; batch: string; ml: number; bottles: number; leftMl: number };
-
-export type Fluid = { wanted: FluidClass | null; freshDays: number; now: Date };
-
-/** Lots of fluid that may go into this car: the longest opened first, sealed ones after; the chosen one before all. */
-export function lotsFor(
-  shelf: readonly ShelfItem[],
-  { wanted, freshDays, now }: Fluid,
-  chosen?: string,
-): ShelfItem[] {
-  const order = ({ id, openedAt }: ShelfItem) => `${id === chosen ? 0 : 1} ${openedAt ?? '9'}`;
-  return shelf
-    .filter(
-      (item) =>
-        item.kind === 'fluid' &&
-        item.quantity > 0 &&
-        bottleRefused(item, wanted, freshDays, now) === undefined,
-    )
-    .sort((left, right) => order(left).localeCompare(order(right)));
-}
 
 /**
  * Which bottles an amount is poured from, and what the shelf lacks of it.
@@ -31,19 +11,20 @@ export function lotsFor(
 export function poursFrom(lots: readonly ShelfItem[], ml: number): { pours: Pour[]; shortMl: number } {
   const pours: Pour[] = [];
   let open = ml;
-  for (const { id, what, batch, sizeMl, remainingMl, quantity } of lots) {
-    if (open <= 0) break;
-    const size = sizeMl ?? 0;
-    const there = remainingMl ?? size * quantity;
-    const poured = Math.min(open, there);
+  for (const item of lots) {
+    const { id: lot, what, batch, sizeMl, remainingMl } = item;
+    const poured = Math.min(open, mlOf(item));
     if (poured <= 0) continue;
     const { bottles, leftMl } =
-      remainingMl === null ? bottlesFor(poured, size) : { bottles: 0, leftMl: remainingMl - poured };
-    pours.push({ lot: id, what, batch, ml: poured, bottles, leftMl });
+      remainingMl === null ? bottlesFor(poured, sizeMl!) : { bottles: 0, leftMl: remainingMl - poured };
+    pours.push({ lot, what, batch, ml: poured, bottles, leftMl });
     open -= poured;
   }
   return { pours, shortMl: Math.max(0, open) };
 }
+
+/** Where no lot is chosen. */
+export const AS_THE_SHELF_WOULD = 'What was opened first, then sealed bottles';
 
 /** A lot by its name and what is in it. */
 export function lotWords({ what, batch, quantity, sizeMl, remainingMl }: ShelfItem): string {

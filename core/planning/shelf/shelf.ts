@@ -33,49 +33,62 @@ export function bottleRefused(
     : undefined;
 }
 
+/** What fluid a car may get: its class, how long a bottle stays fresh once opened, days, and the moment it is asked. */
+export type FluidWanted = { wanted: FluidClass | null; freshDays: number; now: Date };
+
+/** Lots of fluid that may go into this car: the longest opened first, sealed ones after; the chosen one before all. */
+export function lotsFor(
+  shelf: readonly ShelfItem[],
+  { wanted, freshDays, now }: FluidWanted,
+  chosen?: string,
+): ShelfItem[] {
+  const order = ({ id, openedAt }: ShelfItem) => `${id === chosen ? 0 : 1} ${openedAt ?? '9'}`;
+  return shelf
+    .filter(
+      (item) =>
+        item.kind === 'fluid' &&
+        item.quantity > 0 &&
+        bottleRefused(item, wanted, freshDays, now) === undefined,
+    )
+    .sort((left, right) => order(left).localeCompare(order(right)));
+}
+
 export type NeedAgainstShelf = PlannedNeed & {
   /** What is there and may be used; fluid in bottles' worth of ml. */
   there: number;
   enough: boolean;
-  /** Lots that would do, oldest opened bottle first. */
+  /** Lots that would do, in the order in which they are used. */
   from: ShelfItem[];
   refused: { item: ShelfItem; why: string }[];
 };
 
-/** What a plan needs against what is on the shelf. Fluid counts in ml, everything else in pieces. */
+/**
+ * What a plan needs against what is on the shelf. Fluid counts in ml, everything else in pieces.
+ * @param fluid what the car may get, how much of it, ml, and the lot to begin with where one was chosen
+ */
 export function againstShelf(
   needs: readonly PlannedNeed[],
   shelf: readonly ShelfItem[],
-  fluid: { wanted: FluidClass | null; neededMl: number; freshDays: number; now: Date },
+  fluid: FluidWanted & { neededMl: number; lot?: string },
 ): NeedAgainstShelf[] {
   return needs.map((need) => {
-    const lots = shelf.filter(
-      (item) =>
-        item.kind === need.kind &&
-        item.quantity > 0 &&
-        // Fluid of another class is nothing to refuse: it was never meant for this car.
-        (item.fluidClass === null || fluid.wanted === null || item.fluidClass === fluid.wanted),
-    );
-    if (need.kind !== 'fluid') {
-      const there = lots.reduce((sum, item) => sum + item.quantity, 0);
-      return { ...need, there, enough: there >= need.quantity, from: lots, refused: [] };
+    if (need.kind === 'fluid') {
+      const from = lotsFor(shelf, fluid, fluid.lot);
+      const there = from.reduce((sum, item) => sum + mlOf(item), 0);
+      return { ...need, there, enough: there >= fluid.neededMl, from, refused: tooOld(shelf, fluid) };
     }
-    const judged = lots.map((item) => ({
-      item,
-      why: bottleRefused(item, fluid.wanted, fluid.freshDays, fluid.now),
-    }));
-    const from = judged
-      .filter((each) => each.why === undefined)
-      .map((each) => each.item)
-      .sort((left, right) => (left.openedAt ?? '9').localeCompare(right.openedAt ?? '9'));
-    const there = from.reduce((sum, item) => sum + mlOf(item), 0);
-    return {
-      ...need,
-      there,
-      enough: there >= fluid.neededMl,
-      from,
-      refused: judged.flatMap(({ item, why }) => (why === undefined ? [] : [{ item, why }])),
-    };
+    const from = shelf.filter((item) => item.kind === need.kind && item.quantity > 0);
+    const there = from.reduce((sum, item) => sum + item.quantity, 0);
+    return { ...need, there, enough: there >= need.quantity, from, refused: [] };
+  });
+}
+
+/** Bottles of the right class that may not be used. Those of another class are nothing to refuse: they were never meant for this car. */
+function tooOld(shelf: readonly ShelfItem[], { wanted, freshDays, now }: FluidWanted) {
+  return shelf.flatMap((item) => {
+    const meant = item.fluidClass === null || wanted === null || item.fluidClass === wanted;
+    const why = bottleRefused(item, wanted, freshDays, now);
+    return item.kind === 'fluid' && item.quantity > 0 && meant && why !== undefined ? [{ item, why }] : [];
   });
 }
 
@@ -86,6 +99,6 @@ export function bottlesFor(ml: number, sizeMl: number): { bottles: number; leftM
 }
 
 /** Millilitres in a lot of bottles. */
-function mlOf(item: ShelfItem): number {
+export function mlOf(item: ShelfItem): number {
   return item.remainingMl ?? (item.sizeMl ?? 0) * item.quantity;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { allIn } from '@/core/base/units/retype';
 import { MAKER_ROWS } from '@/core/planning/bedin/input';
 import { USUAL_ACCEL_MS2 } from '@/core/planning/bedin/plan';
 import { BED_IN_SCHOOLS, BED_WINDOWS } from '@/core/planning/bedin/schools';
@@ -25,7 +26,7 @@ type BedInProps = {
   axles: readonly ('front' | 'rear')[];
 };
 
-const celsius = () => '°C' as const;
+const celsius = allIn('°C');
 
 /** What the outside temperature is kept under while it is typed. */
 export const bedInAmbient = (jobId: string) => `bed-in-ambient.${jobId}`;

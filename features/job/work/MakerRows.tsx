@@ -1,20 +1,31 @@
 'use client';
 
 import { useState } from 'react';
+import type { BaseUnit } from '@/core/base/units/display';
 import type { SlowdownRow } from '@/core/planning/bedin/schools';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
 import type { Units } from '../../shell/units';
 import { useUnits } from '../../shell/useUnits';
 
-const FIELDS = [
+type FieldId = 'count' | 'fromKmh' | 'toKmh' | 'coolS';
+
+/** `sign`: what stands behind a figure that has no unit to choose. */
+const FIELDS: readonly {
+  id: FieldId;
+  label: string;
+  base: BaseUnit;
+  sign?: string;
+  low: number;
+  high: number;
+}[] = [
   { id: 'count', label: 'Times', base: '', sign: '×', low: 1, high: 30 },
   { id: 'fromKmh', label: 'From', base: 'km/h', low: 10, high: 250 },
   { id: 'toKmh', label: 'To', base: 'km/h', low: 0, high: 240 },
   { id: 'coolS', label: 'Cool after', base: '', sign: 's', low: 0, high: 600 },
-] as const;
+];
 
-type Draft = Record<(typeof FIELDS)[number]['id'], string>;
+type Draft = Record<FieldId, string>;
 
 /** The pad maker's own bed-in, row by row; a row counts once all its figures can be. */
 export function MakerRows({
@@ -43,11 +54,11 @@ export function MakerRows({
       <legend className="narrow text-[0.9375rem] font-semibold">The pad maker’s slowdowns</legend>
       {drafts.map((draft, index) => (
         <div key={index} className="grid grid-cols-2 gap-2 sm:grid-cols-[repeat(4,1fr)_auto] sm:items-end">
-          {FIELDS.map(({ id, label, base, ...more }) => (
+          {FIELDS.map(({ id, label, base, sign }) => (
             <NumberField
               key={id}
               label={label}
-              unit={'sign' in more ? more.sign : units.unit(base)}
+              unit={sign ?? units.unit(base)}
               value={draft[id]}
               error={errorOf(draft, id, units)}
               onChange={(event) =>
@@ -74,10 +85,10 @@ export function MakerRows({
 }
 
 function errorOf(draft: Draft, id: keyof Draft, units: Units): string | undefined {
-  const { low, high, base, ...more } = FIELDS.find((field) => field.id === id)!;
+  const { low, high, base, sign } = FIELDS.find((field) => field.id === id)!;
   const value = units.read(draft[id], base)?.value;
   if (value === undefined || !(value >= low && value <= high))
-    return `${units.show(low, base, 0)} to ${'sign' in more ? `${high} ${more.sign}` : units.full(high, base, 0)}`;
+    return `${units.show(low, base, 0)} to ${units.show(high, base, 0)} ${sign ?? units.unit(base)}`;
   const from = units.read(draft.fromKmh, 'km/h')?.value;
   if (id === 'toKmh' && from !== undefined && value >= from) return 'Below the speed it starts from';
   return id === 'count' && !Number.isInteger(value) ? 'A whole number' : undefined;

@@ -4,8 +4,8 @@ import Link from 'next/link';
 import { limitFor } from '@/core/car/limits/catalogue';
 import type { WorkPlan } from '@/core/planning/plan';
 import type { PART_KINDS } from '@/core/planning/shelf/parts';
-import { lotsFor, lotWords, poursFrom, pourWords } from '@/core/planning/shelf/pour';
-import { againstShelf } from '@/core/planning/shelf/shelf';
+import { AS_THE_SHELF_WOULD, lotWords, poursFrom, pourWords } from '@/core/planning/shelf/pour';
+import { againstShelf, type ShelfItem } from '@/core/planning/shelf/shelf';
 import { SelectField } from '@/ui/Field';
 import { useShop } from '../../shell/ShopContext';
 import { useDesk } from '../desk/Desk';
@@ -22,10 +22,9 @@ export function NeedsList({ plan, onLot }: { plan: WorkPlan; onLot?: (lot: strin
     neededMl: plan.bleed?.plan.totalMl ?? 0,
     freshDays: limitFor('bottleDays', shop.limits).value,
     now: new Date(shop.now),
+    lot: plan.bleed?.lot,
   };
   const needs = againstShelf(plan.needs, shelf, fluid);
-  const lots = lotsFor(shelf, fluid, plan.bleed?.lot);
-  const { pours } = poursFrom(lots, fluid.neededMl);
   return (
     <section aria-label="Needed">
       <h4 className="narrow border-b border-ink text-lg font-semibold">
@@ -53,25 +52,8 @@ export function NeedsList({ plan, onLot }: { plan: WorkPlan; onLot?: (lot: strin
                       : `only ${amount(need.kind, need.there)} there`}
               </span>
             </span>
-            {need.kind === 'fluid' && pours.length > 0 && (
-              <span className="block pl-[3.25rem] text-[0.9375rem]">
-                {Math.round(fluid.neededMl)} ml from: {pourWords(pours)}
-              </span>
-            )}
-            {need.kind === 'fluid' && onLot && lots.length > 1 && (
-              <SelectField
-                label="Begin with"
-                value={plan.bleed?.lot ?? ''}
-                onChange={(event) => onLot(event.target.value || undefined)}
-                className="ml-[3.25rem] max-w-md print:hidden"
-              >
-                <option value="">What was opened first, then sealed bottles</option>
-                {lots.map((item) => (
-                  <option key={item.id} value={item.id}>
-                    {lotWords(item)}
-                  </option>
-                ))}
-              </SelectField>
+            {need.kind === 'fluid' && (
+              <FromLots lots={need.from} ml={fluid.neededMl} lot={fluid.lot} onLot={onLot} />
             )}
             {need.refused.map(({ item, why }) => (
               <span key={item.id} className="block pl-[3.25rem] text-[0.9375rem] text-soft">
@@ -82,6 +64,41 @@ export function NeedsList({ plan, onLot }: { plan: WorkPlan; onLot?: (lot: strin
         ))}
       </ul>
     </section>
+  );
+}
+
+type FromLotsProps = {
+  lots: readonly ShelfItem[];
+  ml: number;
+  lot: string | undefined;
+  onLot?: (lot: string | undefined) => void;
+};
+
+/** Which bottles the fluid comes out of, and another lot to begin with. */
+function FromLots({ lots, ml, lot, onLot }: FromLotsProps) {
+  const { pours } = poursFrom(lots, ml);
+  if (pours.length === 0) return null;
+  return (
+    <>
+      <span className="block pl-[3.25rem] text-[0.9375rem]">
+        {Math.round(ml)} ml from: {pourWords(pours)}
+      </span>
+      {onLot && lots.length > 1 && (
+        <SelectField
+          label="Begin with"
+          value={lot ?? ''}
+          onChange={(event) => onLot(event.target.value || undefined)}
+          className="ml-[3.25rem] max-w-md print:hidden"
+        >
+          <option value="">{AS_THE_SHELF_WOULD}</option>
+          {lots.map((item) => (
+            <option key={item.id} value={item.id}>
+              {lotWords(item)}
+            </option>
+          ))}
+        </SelectField>
+      )}
+    </>
   );
 }
 

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { allIn } from '@/core/base/units/retype';
 import { axleOf, type Corner } from '@/core/car/corner';
 import { headOf } from '@/core/job/standing';
 import { grownBack } from '@/core/planning/wear/history';
@@ -20,7 +21,7 @@ import { type PadsTyped, padsOrder, padsTypedFrom, readPadsTyped } from './typed
 const OTHER_SIDE: Record<Corner, Corner> = { FL: 'FR', FR: 'FL', RL: 'RR', RR: 'RL' };
 
 /** Every figure of a pad is a length. */
-const inMm = () => 'mm' as const;
+const inMm = allIn('mm');
 
 export type PadsSheet = ReturnType<typeof usePadsSheet>;
 

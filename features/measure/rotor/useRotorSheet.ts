@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { allIn } from '@/core/base/units/retype';
 import { axleOf, type Corner } from '@/core/car/corner';
 import { grownBack } from '@/core/planning/wear/history';
 import { type RotorResult, readRotor } from '@/core/readings/rotor/rotor';
@@ -27,7 +28,7 @@ import {
 } from './typed';
 
 /** Every figure of a rotor is a length. */
-const inMm = () => 'mm' as const;
+const inMm = allIn('mm');
 
 export type RotorSheet = ReturnType<typeof useRotorSheet>;
 

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { convert } from '@/core/base/units/convert';
+import { allIn } from '@/core/base/units/retype';
 import { TORQUE_RANGE, TORQUES, type TorqueId } from '@/core/car/torques';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
@@ -12,7 +13,7 @@ import { useKeptFigures } from '../../../shell/useKeptFigures';
 import { useUnits } from '../../../shell/useUnits';
 import { useDesk } from '../../desk/Desk';
 
-const newtonMetres = () => 'N·m' as const;
+const newtonMetres = allIn('N·m');
 
 /** The same on a wrench that is marked in the other unit. */
 function inTheOther(torqueNm: number, units: Units): string {

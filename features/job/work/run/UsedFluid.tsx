@@ -7,12 +7,13 @@ import { fluidSoFar } from '@/core/planning/bleed/soFar';
 import type { WorkPlan } from '@/core/planning/plan';
 import type { WorkRow } from '@/core/planning/run/rows';
 import type { Run } from '@/core/planning/run/run';
-import { lotsFor, lotWords, pourWords } from '@/core/planning/shelf/pour';
+import { AS_THE_SHELF_WOULD, lotWords, pourWords } from '@/core/planning/shelf/pour';
+import { lotsFor } from '@/core/planning/shelf/shelf';
 import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { newId } from '../../../shell/newId';
 import { outbox } from '../../../shell/outbox';
-import { request } from '../../../shell/request';
+import { notTaken, request } from '../../../shell/request';
 import { useShop } from '../../../shell/ShopContext';
 import { useDesk } from '../../desk/Desk';
 import { useWorkPlace } from '../WorkPlace';
@@ -43,7 +44,7 @@ export function UsedFluid({ work, run, bleed }: Props) {
     const reply = await request('POST', `/api/works/${work.id}/fluid`, body);
     if (!reply.ok) {
       const [issue] = reply.refusal.issues ?? [];
-      return setError(issue ? `${issue.value} is not to be had: ${issue.accepted}` : reply.refusal.message);
+      return setError(issue ? notTaken(issue) : reply.refusal.message);
     }
     setError(undefined);
     await refresh();
@@ -76,7 +77,7 @@ export function UsedFluid({ work, run, bleed }: Props) {
                 onChange={(event) => setLot(event.target.value)}
                 className="min-w-60"
               >
-                <option value="">What was opened first, then sealed</option>
+                <option value="">{AS_THE_SHELF_WOULD}</option>
                 {lots.map((item) => (
                   <option key={item.id} value={item.id}>
                     {lotWords(item)}

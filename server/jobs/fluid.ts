@@ -5,17 +5,18 @@ import type { JobSheet } from '../../core/job/sheet';
 import { fluidSoFar } from '../../core/planning/bleed/soFar';
 import type { PouredFluid } from '../../core/planning/run/rows';
 import { planOf, runOf } from '../../core/planning/run/run';
-import { lotsFor, type Pour, poursFrom } from '../../core/planning/shelf/pour';
+import { type Pour, poursFrom } from '../../core/planning/shelf/pour';
+import { lotsFor } from '../../core/planning/shelf/shelf';
 import { pouredSchema } from '../../core/planning/shelf/shelfSchema';
 import { database, type Sql } from '../db/sql';
 import { accept, Failure, notFound, refused } from '../failure';
 import { knownId } from '../ids';
-import { lockOpenJob } from '../jobs/append';
-import { getSheet } from '../jobs/queries';
-import { pouredFromRow } from '../jobs/rows';
 import { once } from '../once';
+import { shelfFromRow } from '../shelf/queries';
 import { getShop } from '../shop/queries';
-import { shelfFromRow } from './queries';
+import { lockOpenJob } from './append';
+import { getSheet } from './queries';
+import { pouredFromRow } from './rows';
 
 /** A pour as it is written down: with the bottle that was opened for it. */
 type Written = Pour & { opened?: string };
@@ -120,7 +121,8 @@ async function pourOut(tx: Sql, pour: Pour, at: Date): Promise<Written> {
 async function putBack(tx: Sql, workId: string, id: string, at: Date): Promise<PouredFluid> {
   const [last] = await tx`select * from work_fluid where work_id = ${workId} order by seq desc limit 1`;
   const pours = last!.pours as Written[];
-  for (const { lot, ml, bottles, leftMl, opened } of pours) {
+  // The last first: it alone can have left a bottle that somebody used since, and then nothing is put back.
+  for (const { lot, ml, bottles, leftMl, opened } of [...pours].reverse()) {
     if (bottles === 0) {
       await tx`
         update shelf set remaining_m3 = least(size_m3, remaining_m3 + ${toSI(ml, 'ml')}), quantity = 1, version = version + 1
@@ -145,8 +147,8 @@ async function takeAway(tx: Sql, opened: string, leftMl: number, at: Date): Prom
       {
         code: 'refused',
         path: 'taken',
-        value: 'the rest of the last bottle was used since',
-        accepted: 'a count of the bottles, on the shelf',
+        value: 'a bottle that was used since',
+        accepted: 'one as this work left it; count it on the shelf',
       },
     ]);
 }
