@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { dayWords, readDay, readTime } from './dates';
+import { daysInWords, dayWords, readDay, readTime } from './dates';
 
 describe('a day as it is typed', () => {
   const today = '2026-11-26';
@@ -32,6 +32,9 @@ describe('a day as it is typed', () => {
   it('is written with the month by name, in either order, and read back', () => {
     expect(dayWords('2026-05-01', 'day_first')).toBe('1 May 2026');
     expect(dayWords('2026-05-01', 'month_first')).toBe('May 1, 2026');
+    expect(daysInWords('Filled 2025-11-14; two events since 2026-01-02.', 'month_first')).toBe(
+      'Filled Nov 14, 2025; two events since Jan 2, 2026.',
+    );
     for (const order of ['day_first', 'month_first'] as const)
       expect(readDay(dayWords('2027-09-30', order), order, today)).toBe('2027-09-30');
   });

@@ -12,6 +12,11 @@ export function dayWords(day: string, order: DateOrder): string {
   return order === 'day_first' ? `${date} ${named} ${year}` : `${named} ${date}, ${year}`;
 }
 
+/** Words with their days (2026-05-31) as people write them. */
+export function daysInWords(text: string, order: DateOrder): string {
+  return text.replace(/\b\d{4}-\d{2}-\d{2}\b/g, (day) => dayWords(day, order));
+}
+
 /**
  * Reads a day as it was typed: 2026-05-31, 31 May 2026, May 31, 31.5.2026, 31/5. Figures alone go by the shop's order;
  * with dots the day comes first everywhere. Without a year it is that of today.

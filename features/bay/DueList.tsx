@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { dayWords } from '@/core/base/dates';
+import { daysInWords, dayWords } from '@/core/base/dates';
 import type { Bay, DueLine } from '@/server/bay/queries';
 import type { FollowUp } from '@/server/cars/queries';
 import { Button, buttonClass } from '@/ui/Button';
@@ -81,13 +81,14 @@ function DueEntry({
   onDone: (entry: FollowUp, what: string) => Promise<void>;
 }) {
   const { followUp } = line;
+  const { dateOrder } = useShop();
   return (
     <li>
       <p className="flex items-baseline justify-between gap-3">
         <span>{line.what}</span>
         <DueWord dueOn={line.dueOn} />
       </p>
-      {line.why !== '' && <p className="text-[0.9375rem] text-soft">{line.why}</p>}
+      {line.why !== '' && <p className="text-[0.9375rem] text-soft">{daysInWords(line.why, dateOrder)}</p>}
       <Link
         href={`/job/new?${new URLSearchParams({ car: carId, says: line.what })}`}
         className={cn(buttonClass('quiet'), '-ml-4')}
