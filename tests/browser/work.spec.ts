@@ -128,7 +128,10 @@ test('from an open job to the first bleeder in two presses', async ({ page }) =>
   await saved(page);
   // Two people bleed it: no pressure to hold.
   await page.getByRole('button', { name: 'Bleed it another way this once' }).click();
-  await page.getByRole('radio', { name: 'Two-person' }).click();
+  const twoPerson = page.getByRole('radio', { name: 'Two-person' });
+  await twoPerson.click();
+  // Nobody is gone from the page before the key has gone down.
+  await expect(twoPerson).toBeChecked();
   await page.goto(job);
   await expect(page).toHaveURL(/\/work$/);
   let presses = 0;
