@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { FormProvider, type UseFormReturn, useForm } from 'react-hook-form';
 import type { CarKind, CarSpec } from '@/core/car/spec';
 import { CAR_KINDS, startingSet } from '@/core/car/startingSets';
@@ -163,7 +163,8 @@ function useKeptForm(
     shown.current = units;
     form.reset(next, { keepDefaultValues: true });
   }, [form, units, onFile]);
-  useEffect(() => {
+  // Before anything can be pressed, as in `useKept`.
+  useLayoutEffect(() => {
     const kept = readKept(key, { draft: form.getValues(), units: shown.current.choice });
     if (kept) {
       const draft = { ...form.getValues(), ...kept.draft };

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useLayoutEffect, useRef, useState } from 'react';
 import { device, readKept } from './device';
 
 /** Lets go of what was kept under these names. */
@@ -24,7 +24,8 @@ export function useKept<T>(name: string, initial: T): [T, (value: T) => void, ()
   const key = `bavrin.kept.${name}`;
   const [value, setValue] = useState(initial);
   const like = useRef(initial);
-  useEffect(() => {
+  // Before anything can be pressed: a press that waited for the page to wake would act on a form that is still empty.
+  useLayoutEffect(() => {
     const kept = readKept(key, like.current);
     if (kept !== undefined) setValue(filledUp(kept, like.current));
   }, [key]);
