@@ -6,6 +6,7 @@ import { CORNERS } from '../car/corner';
 import { HOLDS } from '../diagnosis/holds/holds';
 import { PROCEDURE_IDS } from '../planning/library';
 import { workCornersSchema, workOptionsSchema } from '../planning/options';
+import { OTHER_TOUCH_IDS } from '../planning/otherWork';
 
 const id = uuid();
 const phase = z.enum(['before', 'after']);
@@ -65,25 +66,30 @@ export const newVerdictSchema = z.strictObject({
 });
 
 /** Starting a piece of work. */
-export const newWorkSchema = z.strictObject({
-  id,
-  procedure: z.enum([...PROCEDURE_IDS, 'other']),
-  cause: z.string().max(60, 'at most 60 characters').nullable(),
-  title: words(200).min(1, 'what is to be done'),
-  before: words(400),
-  measuredBy: z
-    .union([
-      z.strictObject({ reading: z.string().max(40), corner: z.enum(['', ...CORNERS]) }),
-      z.strictObject({
-        finding: z.string().max(60, 'at most 60 characters'),
-        place: z.enum(['', ...CORNERS, 'front', 'rear']),
-      }),
-    ])
-    .nullable()
-    .default(null),
-  corners: workCornersSchema.default([]),
-  options: workOptionsSchema.default({}),
-});
+export const newWorkSchema = z
+  .strictObject({
+    id,
+    procedure: z.enum([...PROCEDURE_IDS, 'other']),
+    cause: z.string().max(60, 'at most 60 characters').nullable(),
+    title: words(200).min(1, 'what is to be done'),
+    before: words(400),
+    measuredBy: z
+      .union([
+        z.strictObject({ reading: z.string().max(40), corner: z.enum(['', ...CORNERS]) }),
+        z.strictObject({
+          finding: z.string().max(60, 'at most 60 characters'),
+          place: z.enum(['', ...CORNERS, 'front', 'rear']),
+        }),
+      ])
+      .nullable()
+      .default(null),
+    corners: workCornersSchema.default([]),
+    options: workOptionsSchema.default({}),
+  })
+  .refine(({ procedure, options }) => procedure !== 'other' || options.touches !== undefined, {
+    path: ['options', 'touches'],
+    message: `what the work touches: ${OTHER_TOUCH_IDS.join(', ')}`,
+  });
 
 export type NewWork = z.infer<typeof newWorkSchema>;
 

@@ -3,9 +3,12 @@ import { within } from '../base/issues/range';
 import { uuid } from '../base/issues/uuid';
 import { CORNERS } from '../car/corner';
 import { slowdownRowsSchema } from './bedin/schema';
+import { OTHER_TOUCH_IDS } from './otherWork';
 
 /** What is chosen for one job over the shop's own ways. */
 export const workOptionsSchema = z.strictObject({
+  /** What work named by hand touches. */
+  touches: z.array(z.enum(OTHER_TOUCH_IDS)).min(1, 'what the work touches').optional(),
   bleed: z
     .strictObject({
       method: z.enum(['pressure', 'two_person', 'vacuum', 'gravity', 'reverse']),

@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { answerRow, emptySheet } from '../../tests/support/sheet';
-import { planFor } from '../../tests/support/work';
+import { planFor, WAYS } from '../../tests/support/work';
+import type { Corner } from '../car/corner';
 import { startingSet } from '../car/startingSets';
 import { PROCEDURES } from './library';
-import { plainPlan } from './plan';
+import type { OtherTouch } from './otherWork';
+import { planWork } from './plan';
 import { fitsCar } from './procedure';
 import { wholeMinutes } from './works';
 
@@ -156,10 +158,57 @@ describe('the rest of a plan', () => {
     expect(planFor(emptySheet(), 'bed_in').steps.filter((step) => step.slowdown)).toHaveLength(8);
   });
 
-  it('still measures before and after what nobody wrote a procedure for', () => {
-    const { steps } = plainPlan('Shorten the lever');
-    expect(steps.map((step) => step.id)).toEqual(['before', 'do', 'after', 'firm']);
-    expect(steps[1]!.title).toBe('Shorten the lever');
+  describe('of work named by hand', () => {
+    const named = (touches: OtherTouch[], corners: Corner[] = []) =>
+      planWork(
+        emptySheet().car,
+        WAYS,
+        { opened: false, softAfterBleed: false },
+        {
+          procedure: 'other',
+          title: 'Shorten the lever',
+          corners,
+          options: { touches },
+        },
+      );
+    const ids = (...asked: Parameters<typeof named>) => named(...asked).steps.map((step) => step.id);
+
+    it('measures before and after, and proves the pedal, even where nothing is touched', () => {
+      expect(ids(['none'])).toEqual(['before', 'do', 'after', 'firm', 'hold']);
+      expect(named(['none']).steps[1]!.title).toBe('Shorten the lever');
+    });
+
+    it('lifts the car and puts the wheels back where they come off, at the corners that were asked for', () => {
+      const plan = named(['wheels'], ['RL']);
+      expect(plan.corners).toEqual(['RL']);
+      expect(plan.steps.map((step) => step.id)).toEqual([
+        ...['before', 'lift', 'do', 'after', 'firm', 'hold', 'wheels', 'roll'],
+      ]);
+      expect(plan.steps.find((step) => step.id === 'wheels')!.torque).toBe('wheel');
+    });
+
+    it('ties calipers up and sets the level again where pistons go back', () => {
+      const steps = ids(['pistons'], ['FL']);
+      expect(steps).toEqual(
+        expect.arrayContaining(['lift', 'cool', 'off-fl', 'pistons-back', 'back-fl', 'level']),
+      );
+      expect(steps.indexOf('pistons-back')).toBeLessThan(steps.indexOf('do'));
+    });
+
+    it('bleeds what it opened, with the fluid for it and the look under pressure before the wheels', () => {
+      const plan = named(['lines', 'wheels'], ['FL', 'FR']);
+      const steps = plan.steps.map((step) => step.id);
+      expect(plan.bleed!.input.corners).toEqual(['FL', 'FR']);
+      expect(plan.needs[0]).toMatchObject({ kind: 'fluid', quantity: plan.bleed!.plan.bottles });
+      expect(steps.indexOf('bleed-1')).toBeLessThan(steps.indexOf('hold'));
+      expect(steps.indexOf('hold')).toBeLessThan(steps.indexOf('wheels'));
+      expect(steps.filter((step) => step === 'level')).toHaveLength(1);
+    });
+
+    it('has new friction bedded in', () => {
+      expect(named(['friction'], ['FL', 'FR']).bedIn).toBeDefined();
+      expect(ids(['friction'], ['FL', 'FR'])).toContain('off-fl');
+    });
   });
 });
 

@@ -14,6 +14,7 @@ import type { Known } from './known';
 import { LIBRARY_VERSION, PROCEDURES, type ProcedureId } from './library';
 import { firmPedal, holdPedal } from './library/common';
 import type { WorkOptions } from './options';
+import { otherProcedure } from './otherWork';
 import { fitsAt, type Procedure } from './procedure';
 import type { Step } from './run/step';
 import type { PartKind } from './shelf/parts';
@@ -37,25 +38,30 @@ export type WorkPlan = {
   springs?: { count: number; forceN: number; mu: number; dragNm: number; powerW: number; speedKmh: number };
 };
 
-type Request = { procedure: ProcedureId; corners: readonly Corner[]; options: WorkOptions };
+/** What is to be done, where, and how this once; the title counts where it is named by hand. */
+export type WorkRequest = {
+  procedure: ProcedureId | 'other';
+  title?: string;
+  corners: readonly Corner[];
+  options: WorkOptions;
+};
 
 /** The dial stands near the edge; the pad acts this much further in, mm (model). */
 const DIAL_TO_PAD_MM = 8;
 
-/** A job of the library as a plan for this car, with the shop's ways and what was chosen for this once. */
-export function planWork(car: CarSpec, ways: Ways, known: Known, request: Request): WorkPlan {
-  const procedure = PROCEDURES[request.procedure];
+/** A job as a plan for this car, with the shop's ways and what was chosen for this once. */
+export function planWork(car: CarSpec, ways: Ways, known: Known, request: WorkRequest): WorkPlan {
+  const procedure = procedureOf(request);
   const corners = cornersFor(procedure, car, request.corners);
   const axles = AXLES.filter((axle) => corners.some((corner) => axleOf(corner) === axle));
   const own = procedure.steps({ car, corners, axles });
-  const bleed = procedure.bleed ? bleedFor(car, ways, known, request, corners) : undefined;
+  const bleed = procedure.bleed ? bleedFor(car, ways, known, procedure, request, corners) : undefined;
   const bedIn =
     request.procedure === 'bed_in' || procedure.bedIn
       ? bedInFor(car, ways, { axle: axleToBed(car, axles), ...request.options.bedIn })
       : undefined;
   return {
-    procedure: request.procedure,
-    library: LIBRARY_VERSION,
+    ...(request.procedure === 'other' ? {} : { procedure: request.procedure, library: LIBRARY_VERSION }),
     corners,
     steps: leakLookBeforeWheels(stepsOf(request, procedure, own, bleed, bedIn, ways)),
     needs: needsOf(procedure, car, corners, axles, bleed),
@@ -70,31 +76,13 @@ export function planWork(car: CarSpec, ways: Ways, known: Known, request: Reques
   };
 }
 
-/** Work that the library does not know still goes measure, do, measure again. */
-export function plainPlan(title: string): WorkPlan {
-  return {
-    corners: [],
-    steps: [
-      {
-        id: 'before',
-        part: 'Before',
-        title: 'Measure what is wrong',
-        how: 'Without a figure before, nobody will know what cured it.',
-        cautions: ['glasses'],
-      },
-      {
-        id: 'do',
-        part: 'Fit',
-        title,
-        how: 'Parts, consumables and torque from the maker. In pairs on an axle.',
-      },
-      { id: 'after', part: 'Finish', title: 'Measure the same again', how: 'Same place, same gauge.' },
-      firmPedal,
-    ],
-    needs: [],
-    warnings: [],
-    tradeOffs: [],
-  };
+/** The job that is asked for. */
+export function procedureOf({
+  procedure,
+  title = 'The work',
+  options,
+}: Pick<WorkRequest, 'procedure' | 'title' | 'options'>): Procedure {
+  return procedure === 'other' ? otherProcedure(title, options.touches ?? []) : PROCEDURES[procedure];
 }
 
 /**
@@ -116,10 +104,10 @@ function bleedFor(
   car: CarSpec,
   ways: Ways,
   known: Known,
-  { procedure: id, options }: Request,
+  { scope, bleed: purpose }: Procedure,
+  { options }: WorkRequest,
   corners: Corner[],
 ): NonNullable<WorkPlan['bleed']> {
-  const { scope, bleed: purpose } = PROCEDURES[id];
   const input = bleedInputFor(car, ways, options.bleed ?? {}, {
     opened: purpose !== 'flush' || known.opened,
     softAfterBleed: known.softAfterBleed || purpose === 'modulator',
@@ -148,7 +136,7 @@ function bedInFor(
 
 /** The job's own steps with the bleed before the wheels go on, or the drive that is the job. */
 function stepsOf(
-  { procedure: id, options }: Request,
+  { procedure: id, options }: WorkRequest,
   { bleed: purpose }: Procedure,
   own: Step[],
   bleed: WorkPlan['bleed'],

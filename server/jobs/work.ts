@@ -13,7 +13,7 @@ import type { JobSheet, ProofRow, VerdictRow } from '../../core/job/sheet';
 import { signingIssues } from '../../core/job/signing';
 import { bedInSchema } from '../../core/planning/bedin/schema';
 import { bleedInputSchema } from '../../core/planning/bleed/schema';
-import { plainPlan, planWork, type WorkPlan } from '../../core/planning/plan';
+import { planWork, type WorkPlan } from '../../core/planning/plan';
 import type { TickRow, WorkRow } from '../../core/planning/run/rows';
 import { planOf } from '../../core/planning/run/run';
 import { drivenWhileApart, drivenWhileHeld, tickIssues } from '../../core/planning/run/tickIssues';
@@ -117,12 +117,7 @@ export async function addWork(jobId: string, input: unknown, now = new Date()): 
 
 /** The plan of a new work; a bleed that cannot be (a pressure over the reservoir's ceiling) is refused as the command refuses it. */
 async function planFor(sheet: JobSheet, work: NewWork, tx: Sql): Promise<WorkPlan> {
-  if (work.procedure === 'other') return plainPlan(work.title);
-  const plan = planWork(sheet.car, await getShop(tx), knownOf(sheet), {
-    procedure: work.procedure,
-    corners: work.corners,
-    options: work.options,
-  });
+  const plan = planWork(sheet.car, await getShop(tx), knownOf(sheet), work);
   if (plan.bleed) accept(parseWith(bleedInputSchema, plan.bleed.input));
   if (plan.bedIn) accept(parseWith(bedInSchema, plan.bedIn.input));
   return plan;

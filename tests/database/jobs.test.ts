@@ -270,13 +270,14 @@ describe('from hold to closed', () => {
       cause: null,
       title: 'Brace',
       before: '',
+      options: { touches: ['none'] },
     });
     const failure = await failureOf(
       addTick(work.id, { id: randomUUID(), step: 'bleed-1', done: true, note: '' }),
     );
     expect(failure.detail.issues![0]).toMatchObject({
       path: 'step',
-      accepted: 'one of before, do, after, firm, left-undone',
+      accepted: 'one of before, do, after, firm, hold, left-undone',
     });
   });
 });

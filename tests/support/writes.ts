@@ -112,6 +112,7 @@ export const BY_ID: Record<string, () => Promise<Sent>> = {
         cause: null,
         title: 'Work',
         before: '',
+        options: { touches: ['none'] },
       });
     };
     const { id, plan } = await work();

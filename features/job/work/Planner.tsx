@@ -10,14 +10,14 @@ import { cornersOfCause } from '@/core/job/cornersFor';
 import { knownOf } from '@/core/job/known';
 import { PROCEDURE_IDS, PROCEDURES, type ProcedureId } from '@/core/planning/library';
 import type { WorkOptions } from '@/core/planning/options';
-import { plainPlan, planWork } from '@/core/planning/plan';
+import { planWork, procedureOf } from '@/core/planning/plan';
 import { fitsCar, type Procedure } from '@/core/planning/procedure';
 import { PROCEDURE_FOR } from '@/core/planning/procedureFor';
 import type { FigureSlot } from '@/core/planning/run/rows';
 import { wholeMinutes } from '@/core/planning/works';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
-import { SelectField, TextField } from '@/ui/Field';
+import { SelectField } from '@/ui/Field';
 import { Keys } from '@/ui/Keys';
 import { Opens } from '@/ui/Opens';
 import { useShop } from '../../shell/ShopContext';
@@ -29,6 +29,7 @@ import { BedInFields, bedInAmbient } from './BedInFields';
 import { BeforeField } from './BeforeField';
 import { BleedWaysFields, bleedFigures } from './BleedWaysFields';
 import { slotLabel, slotWords } from './figureWords';
+import { OtherWorkFields } from './OtherWorkFields';
 import { PlanSheet } from './PlanSheet';
 import { SpringFields, springFigures } from './SpringFields';
 import { useCauseInHand } from './useCauseInHand';
@@ -62,27 +63,26 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
   const { today, dateOrder } = useShop();
   const cause = useCauseInHand();
   const [chosen, keep, forget] = useKept<Chosen>(`plan.${sheet.job.id}`, NOTHING);
-  const [error, setError] = useState<string>();
+  const [error, setError] = useState<{ field: 'title' | 'touches'; message: string }>();
   const possible = cause ? PROCEDURE_FOR[cause.id] : (['flush'] as const);
   // A job for what this car does not have is no job for it.
   const onThisCar = possible.filter((each) => fitsCar(PROCEDURES[each], sheet.car));
   const fitting = onThisCar.length > 0 ? onThisCar : possible;
   const id = chosen.procedure ?? suggested ?? fitting[0];
-  const procedure = id === 'other' ? undefined : PROCEDURES[id];
+  const { options } = chosen;
+  const title = chosen.title.trim() || 'The work';
+  const procedure = procedureOf({ procedure: id, title, options });
   const minutes = id === 'other' ? 0 : wholeMinutes(id);
   const jobs = [...new Set<ProcedureId | 'other'>([...fitting, id])];
   const found = cornersOfCause(sheet, cause);
   const corners = chosen.corners ?? found;
   const plan = useMemo(
-    () =>
-      id === 'other'
-        ? plainPlan(chosen.title.trim() || 'The work')
-        : planWork(sheet.car, ways, knownOf(sheet), { procedure: id, corners, options: chosen.options }),
-    [id, corners, chosen.options, chosen.title, sheet, ways],
+    () => planWork(sheet.car, ways, knownOf(sheet), { procedure: id, title, corners, options }),
+    [id, title, corners, options, sheet, ways],
   );
   const figures = beforeFigures(
     sheet,
-    procedure?.measures ?? [],
+    procedure.measures,
     corners,
     (fitting as readonly string[]).includes(id) ? cause : undefined,
   );
@@ -100,15 +100,18 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
   };
 
   const start = () => {
-    if (id === 'other' && chosen.title.trim() === '') return setError('Say what is to be done');
+    if (id === 'other' && chosen.title.trim() === '')
+      return setError({ field: 'title', message: 'Say what is to be done' });
+    if (id === 'other' && chosen.options.touches === undefined)
+      return setError({ field: 'touches', message: 'Say what it touches: the plan goes by it' });
     const workId = desk.addWork(
       {
         procedure: id,
         cause: cause?.id ?? null,
-        title: id === 'other' ? chosen.title.trim() : titleOf(PROCEDURES[id].label, plan.corners),
+        title: titleOf(procedure.label, plan.corners),
         before: before.slice(0, 400),
         measuredBy,
-        corners: id === 'other' ? [] : plan.corners,
+        corners: plan.corners,
         options: chosen.options,
       },
       plan,
@@ -143,16 +146,16 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
               </p>
             )}
             <h3 className="text-2xl">
-              {procedure ? titleOf(procedure.label, plan.corners) : chosen.title || 'Other work'}
+              {id === 'other' && chosen.title === '' ? 'Other work' : titleOf(procedure.label, plan.corners)}
             </h3>
-            {procedure && (
-              <p>
-                {procedure.about}.{' '}
+            <p>
+              {procedure.about}.{' '}
+              {minutes > 0 && (
                 <span className="text-soft">
                   About {minutes} min{withWords(procedure)}.
                 </span>
-              </p>
-            )}
+              )}
+            </p>
           </div>
           <div className="flex gap-2 print:hidden">
             <Button look="primary" type="submit" className="min-h-14 px-8 text-lg">
@@ -199,18 +202,21 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
             </SelectField>
           </div>
           {id === 'other' && (
-            <TextField
-              label="What is done"
-              maxLength={200}
-              value={chosen.title}
+            <OtherWorkFields
+              title={chosen.title}
+              touches={chosen.options.touches ?? []}
               error={error}
-              onChange={(event) => {
+              onTitle={(next) => {
                 setError(undefined);
-                keep({ ...chosen, title: event.target.value });
+                keep({ ...chosen, title: next });
+              }}
+              onTouches={(touches) => {
+                setError(undefined);
+                setOptions({ ...chosen.options, touches });
               }}
             />
           )}
-          {procedure && procedure.scope !== 'car' && (
+          {procedure.scope !== 'car' && (
             <div>
               <p className="narrow text-[0.9375rem] font-semibold">
                 Where{' '}
@@ -283,7 +289,7 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
         </div>
         <PlanSheet
           plan={plan}
-          title={procedure?.label ?? chosen.title}
+          title={procedure.label}
           onLot={(lot) => setOptions({ ...chosen.options, bleed: { ...chosen.options.bleed, lot } })}
         />
       </form>
