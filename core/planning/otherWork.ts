@@ -73,7 +73,7 @@ export function otherProcedure(title: string, touches: readonly OtherTouch[]): P
         ...(discs.length > 0 ? [pistonsBack(discs)] : []),
         step('Fit', 'do', title, 'Parts, consumables and torque from the maker. In pairs on an axle.', {
           record: [
-            { id: 'torque', label: 'Torque, where something was done up', kind: 'figure', unit: 'N·m' },
+            { id: 'doneUp', label: 'Torque, where something was done up', kind: 'figure', unit: 'N·m' },
           ],
         }),
         ...caliperOn(discs),

@@ -86,13 +86,7 @@ const INSISTS: [job: ProcedureId, why: string, inOrder: RegExp[]][] = [
   [
     'rotors',
     'bright faces, washed, flat, then the dial',
-    [
-      /bright metal/,
-      /washed/,
-      /Flat against the hub/,
-      /runout and thickness as fitted/,
-      /Turn it on its studs first/,
-    ],
+    [/bright metal/, /washed/, /Flat against the hub/, /runout and thickness as fitted.*then the next stud/],
   ],
   ['machine', 'enough metal first', [/Is there metal enough/, /cut both faces/, /after the cut/]],
   [
@@ -152,7 +146,8 @@ const INSISTS: [job: ProcedureId, why: string, inOrder: RegExp[]][] = [
 ];
 
 function words(step: Step): string {
-  return [step.title, step.how, ...(step.ask ?? []).map((answer) => answer.label)].join(' ');
+  const troubles = (step.troubles ?? []).flatMap((trouble) => trouble.lines);
+  return [step.title, step.how, ...(step.ask ?? []).map((answer) => answer.label), ...troubles].join(' ');
 }
 
 describe('what a good practitioner would insist on', () => {

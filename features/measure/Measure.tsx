@@ -5,6 +5,7 @@ import { Fragment, type ReactNode } from 'react';
 import type { Corner } from '@/core/car/corner';
 import { MEASURES, type MeasureId } from '@/core/readings/measures';
 import type { FigureFormId } from './figures/forms';
+import type { OnDone } from './useReading';
 
 // Forms come after the page: the questions do not wait for them. Their place is kept, so that nothing moves under a finger.
 const FluidForm = dynamic(() => import('./whole/FluidForm').then((module) => module.FluidForm), {
@@ -30,8 +31,8 @@ const FiguresForm = dynamic(() => import('./figures/FiguresForm').then((module) 
   ssr: false,
 });
 
-type Props = { measure: MeasureId; corner?: Corner; onDone?: () => void };
-type Form = (props: { corner: Corner; onDone?: () => void }) => ReactNode;
+type Props = { measure: MeasureId; corner?: Corner; onDone?: OnDone };
+type Form = (props: { corner: Corner; onDone?: OnDone }) => ReactNode;
 
 /** A list of plain figures is all that most readings need. */
 const figures =

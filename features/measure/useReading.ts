@@ -7,12 +7,16 @@ import type { Phase } from '@/core/readings/phase';
 import { useDesk } from '../job/desk/Desk';
 import { usePhase } from './PhaseContext';
 
+/** What follows a reading once it is taken. */
+export type OnDone = (row: ReadingRow) => void;
+
 export type ReadingSlot = {
   /** What stands, and what it replaced, newest first. */
   head: ReadingRow | undefined;
   earlier: ReadingRow[];
   closed: boolean;
-  save: (input: Record<string, unknown>, entered?: Record<string, string>, why?: string) => void;
+  /** Gives back the row as it was written down. */
+  save: (input: Record<string, unknown>, entered?: Record<string, string>, why?: string) => ReadingRow;
   takeBack: (why: string) => void;
 };
 

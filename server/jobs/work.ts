@@ -2,6 +2,7 @@ import { parseWith } from '../../core/base/issues/zod';
 import { worksUnderWay } from '../../core/job/closing';
 import { openHolds } from '../../core/job/holds';
 import { knownOf } from '../../core/job/known';
+import { pastLimitAt, pastLimitWords } from '../../core/job/pastLimit';
 import {
   type NewWork,
   newProofSchema,
@@ -16,7 +17,12 @@ import { bleedInputSchema } from '../../core/planning/bleed/schema';
 import { planWork, type WorkPlan } from '../../core/planning/plan';
 import type { TickRow, WorkRow } from '../../core/planning/run/rows';
 import { planOf } from '../../core/planning/run/run';
-import { drivenWhileApart, drivenWhileHeld, tickIssues } from '../../core/planning/run/tickIssues';
+import {
+  drivenWhileApart,
+  drivenWhileHeld,
+  pastLimitIssues,
+  tickIssues,
+} from '../../core/planning/run/tickIssues';
 import { database, type Sql } from '../db/sql';
 import { accept, notFound, stale } from '../failure';
 import { judgeAside } from '../heavy/judge';
@@ -141,6 +147,8 @@ export async function addTick(workId: string, input: unknown, now = new Date()):
         const begun = sheet.ticks.some((each) => each.workId === on);
         refuseIssues(tickIssues(steps, tick, begun));
         const step = steps.find((each) => each.id === tick.step);
+        if (step)
+          refuseIssues(pastLimitIssues(step, tick, pastLimitWords(pastLimitAt(step, sheet.readings))));
         if (tick.done && step?.drives) {
           const others = worksUnderWay(sheet).filter((each) => each.id !== on);
           refuseIssues([...drivenWhileHeld(step, openHolds(sheet)), ...drivenWhileApart(step, others)]);

@@ -247,6 +247,32 @@ test('a car that is held is not driven', async ({ page }) => {
   await expect(count(page)).toHaveText(/^1 of/);
 });
 
+test('a reading past its limit asks what now, and says so at the end', async ({ page }) => {
+  const job = await newJob(page, 'Club saloon', 'Knocks off the pads');
+  await page.goto(`${job}/work`);
+  await choose(page, 'Adjust or renew the wheel bearing');
+  await page.getByRole('button', { name: 'Start' }).click();
+  await runOn(page, /play again/);
+  const play = page.getByLabel(/^Play F[LR]$/);
+  await play.fill('0.09');
+  await play.press('Enter');
+  const box = page.getByRole('region', { name: 'Past its limit' });
+  await expect(box).toContainText('Wheel bearing play: excess, 0.090 mm against 0.050 mm');
+  // A part that was renewed is measured again instead.
+  await expect(box.getByRole('button', { name: 'Renewed instead' })).toHaveCount(0);
+  await box.getByRole('button', { name: 'Left so, because' }).click();
+  await expect(box).toContainText('Say why it is left so');
+  await box.getByRole('button', { name: 'Put right: measure again' }).click();
+  await play.fill('0.08');
+  await play.press('Enter');
+  await box.getByLabel('What was done about it').fill('New bearing on order');
+  await box.getByRole('button', { name: 'Left so, because' }).click();
+  await expect(box).toHaveCount(0);
+  await saved(page);
+  await page.reload();
+  await expect(page.getByRole('region', { name: /^FL: play again/ })).toHaveCount(0);
+});
+
 test('one change at a time: a second begun before the first is over is marked, and proof says what did it', async ({
   page,
 }) => {

@@ -262,6 +262,31 @@ describe('from hold to closed', () => {
     expect((await getSheet(job.id)).proofs).toHaveLength(2);
   });
 
+  it('passes a reading past its limit only when it is said what now', async () => {
+    const { job } = await makeJob();
+    const work = await addWork(job.id, {
+      id: randomUUID(),
+      procedure: 'bearing',
+      cause: null,
+      title: 'Bearing',
+      before: '',
+      corners: ['FR'],
+    });
+    const read = (playMm: number, replaces: string | null) =>
+      addReading(job.id, {
+        ...{ id: randomUUID(), phase: 'after', kind: 'bearing', corner: 'FR', input: { playMm }, replaces },
+        why: '',
+      });
+    const pass = (record: Record<string, string>, note = '') =>
+      addTick(work.id, { id: randomUUID(), step: 'again-fr', done: true, note, record });
+    const first = await read(0.09, null);
+    const refused = await failureOf(pass({ figure: 'taken' }));
+    expect(refused.detail.issues![0]).toMatchObject({ path: 'record.way', code: 'refused' });
+    await pass({ figure: 'taken', way: 'left' }, 'no bearing until Monday');
+    await read(0.02, first.id);
+    await pass({ figure: 'taken' });
+  });
+
   it('ticks only steps that the work has', async () => {
     const job = await wetJob();
     const work = await addWork(job.id, {

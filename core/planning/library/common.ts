@@ -1,5 +1,5 @@
 import { CORNER_WORDS, type Corner } from '../../car/corner';
-import type { Part, Step } from '../run/step';
+import type { Part, Step, Trouble } from '../run/step';
 
 /** A step, with what it needs beyond its words. */
 export function step(part: Part, id: string, title: string, how: string, more: Partial<Step> = {}): Step {
@@ -242,8 +242,25 @@ const GATING: readonly Readable[] = ['bearing', 'rotor', 'hub'];
 
 type Readable = 'pads' | 'rotor' | 'hub' | 'bearing' | 'drum';
 
-/** Readings of what was fitted, a corner at a time. */
-export const measureFitted = (measure: Readable, corners: readonly Corner[], title: string): Step[] =>
+/** What a reading after the work that is past its limit asks: it is not passed over like one inside it. */
+export const outOfLimit: Trouble = {
+  id: 'over',
+  label: 'Past its limit',
+  read: true,
+  lines: [
+    'Zero, place and gauge first: the same figure twice, or it does not count.',
+    'Faces clean, part seated, nuts at their figure? Then the part goes back or on.',
+    'What is left so is said, and stands in the proof.',
+  ],
+};
+
+/** Readings of what was fitted, a corner at a time; with what is done about one that is past its limit. */
+export const measureFitted = (
+  measure: Readable,
+  corners: readonly Corner[],
+  title: string,
+  lines = outOfLimit.lines,
+): Step[] =>
   corners.map((corner) =>
     step(
       'Fit',
@@ -259,6 +276,7 @@ export const measureFitted = (measure: Readable, corners: readonly Corner[], tit
           fitted: true,
           ...(GATING.includes(measure) ? { gates: true } : {}),
         },
+        troubles: [{ ...outOfLimit, lines }],
       },
     ),
   );

@@ -1,5 +1,5 @@
 import type { Procedure } from '../procedure';
-import { firmPedal, holdPedal, step } from './common';
+import { firmPedal, holdPedal, outOfLimit, step } from './common';
 
 /** Jobs between the foot and the master. */
 export const PEDAL = {
@@ -191,6 +191,7 @@ export const PEDAL = {
       }),
       step('Proof', 'again', 'Measure the movement again', 'Same place, same press.', {
         measure: { measure: 'pedal', phase: 'after' },
+        troubles: [outOfLimit],
       }),
       firmPedal,
       holdPedal,
@@ -253,6 +254,7 @@ export const PEDAL = {
       ),
       step('Proof', 'gauge', 'Vacuum at the booster again', 'Engine idling, then off: it must hold.', {
         measure: { measure: 'pedal', phase: 'after' },
+        troubles: [outOfLimit],
         tool: 'Vacuum gauge',
       }),
       step('Proof', 'start', 'Pump it empty, hold, start the engine', 'The pedal must drop under the foot.'),

@@ -11,6 +11,7 @@ import {
   levelled,
   measureFitted,
   measureFound,
+  outOfLimit,
   pistonsBack,
   rolledOut,
   slowRoll,
@@ -56,29 +57,10 @@ export const ROTORS = {
         'rotor on, held by two nuts',
         'Flat against the hub all round before the dial goes near it.',
       ),
-      ...measureFitted('rotor', corners, 'runout and thickness as fitted'),
-      step(
-        'Fit',
-        'over',
-        'Runout over the limit? Turn it on its studs first',
-        'The hub reading above says which stud; a new rotor is not a true one until the dial says so.',
-        {
-          ask: [
-            { value: 'inside', label: 'Inside the limit' },
-            { value: 'over', label: 'Over it', trouble: 'over' },
-          ],
-          troubles: [
-            {
-              id: 'over',
-              label: 'Over the limit',
-              lines: [
-                'Clean the faces again, try the next stud, dial it again.',
-                'No stud inside: machine on the car, shim, or another rotor.',
-              ],
-            },
-          ],
-        },
-      ),
+      ...measureFitted('rotor', corners, 'runout and thickness as fitted', [
+        'Clean the faces again, then the next stud: the hub reading above says which. A new rotor is not a true one until the dial says so.',
+        'No stud inside: machine on the car, shim, or another rotor.',
+      ]),
       pistonsBack(corners),
       ...atEach(
         corners,
@@ -189,23 +171,19 @@ export const ROTORS = {
         'again',
         'dial it again',
         'As predicted within a hundredth or two: then it was the sum of the two.',
-        {
+        (corner) => ({
           tool: 'Dial indicator',
-          ask: [
-            { value: 'inside', label: 'Inside the limit' },
-            { value: 'over', label: 'Still over', trouble: 'over' },
-          ],
           troubles: [
             {
-              id: 'over',
-              label: 'Still over',
+              ...outOfLimit,
               lines: [
                 'Faces again, then the second best stud.',
                 'No position inside: machine on the car, shim, or renew.',
               ],
             },
           ],
-        },
+          measure: { measure: 'rotor', corner, phase: 'after', gates: true },
+        }),
       ),
       ...caliperOn(corners),
       wheelsOn(corners),

@@ -9,6 +9,7 @@ import {
   firmPedal,
   measureFitted,
   measureFound,
+  outOfLimit,
   slowRoll,
   step,
   wheelsOn,
@@ -51,14 +52,9 @@ export const RUNNING = {
         'Below the limit and turning without a rumble.',
         (corner) => ({
           tool: 'Dial indicator',
-          ask: [
-            { value: 'inside', label: 'Inside the limit' },
-            { value: 'over', label: 'Still over', trouble: 'over' },
-          ],
           troubles: [
             {
-              id: 'over',
-              label: 'Still over',
+              ...outOfLimit,
               lines: [
                 'Seat, nut or upright: a bore that has been hammered holds no bearing. The car stays here.',
               ],

@@ -15,7 +15,7 @@ import {
   stepsBack,
   stepsInHand,
 } from './run';
-import { drivenWhileHeld, tickIssues } from './tickIssues';
+import { drivenWhileHeld, pastLimitIssues, tickIssues } from './tickIssues';
 import { troublesOf } from './troubles';
 
 const work = workRow(emptySheet());
@@ -170,18 +170,25 @@ describe('a tick that cannot be', () => {
 
   it('is refused where the figure that the job is judged by is passed over without a word', () => {
     const plan = planOf(workRow(emptySheet(), 'bearing')).steps;
-    const gate = plan.find((step) => step.measure?.gates && !step.ask)!;
+    const gate = plan.find((step) => step.measure?.gates)!;
     expect(tickIssues(plan, tick(gate.id))).toMatchObject([{ path: 'note' }]);
     expect(tickIssues(plan, tick(gate.id, { note: 'dial broken, rocked by hand' }))).toEqual([]);
     expect(tickIssues(plan, tick(gate.id, { record: { figure: 'taken' } }))).toEqual([]);
-    // What ends the bearing's hold is measured and asked: neither stands for the other.
-    const again = plan.find((step) => step.measure?.gates && step.ask)!;
-    const inside = { answer: 'inside' };
-    expect(tickIssues(plan, tick(again.id, { record: inside }))).toMatchObject([{ path: 'note' }]);
-    expect(tickIssues(plan, tick(again.id, { record: { figure: 'taken' } }))).toMatchObject([
-      { path: 'record.answer' },
+  });
+
+  it('is refused where a reading past its limit is passed like one inside it', () => {
+    const again = planOf(workRow(emptySheet(), 'bearing')).steps.find((step) => step.measure?.gates)!;
+    const past = (record: Record<string, string>, note = '') =>
+      pastLimitIssues(again, tick(again.id, { record, note }), ['wheel bearing play: excess']);
+    expect(past({ figure: 'taken' })).toMatchObject([
+      { path: 'record.way', value: 'past its limit (wheel bearing play: excess)' },
     ]);
-    expect(tickIssues(plan, tick(again.id, { record: { ...inside, figure: 'taken' } }))).toEqual([]);
+    // A part that was renewed is measured again instead.
+    expect(past({ way: 'renewed' })).toHaveLength(1);
+    expect(past({ way: 'left' })).toMatchObject([{ path: 'note' }]);
+    expect(past({ way: 'left' }, 'no bearing until Monday')).toEqual([]);
+    expect(past({ way: 'other_job' })).toEqual([]);
+    expect(pastLimitIssues(again, tick(again.id), [])).toEqual([]);
   });
 
   it('is refused for driving a car that is held', () => {

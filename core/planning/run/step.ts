@@ -39,14 +39,19 @@ export type Trouble = {
   again?: string;
   /** No way past it but putting it right: the car would not be safe. */
   must?: true;
+  /** Comes up by itself, from the reading taken at the step. */
+  read?: true;
 };
 
-/** How a check that went wrong may be passed all the same, once somebody has dealt with it. */
+/** How a check or a reading that went wrong may be passed all the same, once somebody has dealt with it. */
 export const WAYS_ON = [
   { id: 'renewed', label: 'Renewed instead' },
   { id: 'other_job', label: 'Another job is added for it' },
   { id: 'left', label: 'Left so, because' },
 ] as const;
+
+/** What an instrument at a step may show; turns are counted. */
+export type FigureUnit = 'mm' | 'N·m' | 'turns';
 
 /** What is written down of a step, by a key or from a scale; a figure only where an instrument shows one. */
 export type RecordField = {
@@ -57,7 +62,7 @@ export type RecordField = {
 } & (
   | { kind: 'choice'; options: { value: string; label: string }[] }
   | { kind: 'amount'; unit: 'ml'; start: number; step: number; most: number }
-  | { kind: 'figure'; unit: string }
+  | { kind: 'figure'; unit: FigureUnit }
 );
 
 /** One step of a job at the car. */

@@ -1,7 +1,7 @@
 import type { Issue } from '../../base/issues/issue';
 import { leavingIssues } from './leftUndone';
 import { LEFT_UNDONE } from './run';
-import { type Step, WAYS_ON } from './step';
+import { type Step, type Trouble, WAYS_ON } from './step';
 
 /** The largest figure a step takes: no gauge in a shop shows more. */
 export const MOST_FIGURE = 100_000;
@@ -44,16 +44,49 @@ export function tickIssues(steps: readonly Step[], tick: Ticked, begun = false):
   return [...answerIssues(step, tick), ...amountIssues(step, tick), ...neededIssues(step, tick)];
 }
 
+/** The ways past a trouble; a part that was renewed is measured again instead. */
+export function waysOn({ must, read }: Pick<Trouble, 'must' | 'read'>): (typeof WAYS_ON)[number][] {
+  if (must) return [];
+  return WAYS_ON.filter((way) => !(read && way.id === 'renewed'));
+}
+
+function leftIssues(record: Ticked['record'], note: string): Issue[] {
+  return record.way === 'left' && note.trim() === ''
+    ? [{ code: 'missing', path: 'note', value: 'none', accepted: 'why it is left so' }]
+    : [];
+}
+
+/**
+ * What is wrong with passing a step whose reading is past its limit: nothing, once it is handed to another job or left
+ * with its reason.
+ * @param past what the reading says is past its limit, each in words
+ */
+export function pastLimitIssues(
+  step: Step,
+  { done, record, note }: Ticked,
+  past: readonly string[],
+): Issue[] {
+  const trouble = step.troubles?.find((each) => each.read);
+  if (!done || !trouble || past.length === 0) return [];
+  const ways = waysOn(trouble);
+  if (ways.some((way) => way.id === record.way)) return leftIssues(record, note);
+  return [
+    {
+      code: 'refused',
+      path: 'record.way',
+      value: `past its limit (${past.join(', ')})`,
+      accepted: `another reading, or ${ways.map((way) => way.id).join(' or ')}`,
+    },
+  ];
+}
+
 function answerIssues(step: Step, { done, record, note }: Ticked): Issue[] {
   if (!done || !step.ask) return [];
   const chosen = step.ask.find((answer) => answer.value === record.answer);
   if (chosen && chosen.trouble === undefined) return [];
   const trouble = step.troubles?.find((each) => each.id === chosen?.trouble);
-  const way = WAYS_ON.find((each) => each.id === record.way);
-  if (trouble && !trouble.must && way)
-    return way.id === 'left' && note.trim() === ''
-      ? [{ code: 'missing', path: 'note', value: 'none', accepted: 'why it is left so' }]
-      : [];
+  if (trouble && !trouble.must && waysOn(trouble).some((way) => way.id === record.way))
+    return leftIssues(record, note);
   const good = step.ask.filter((answer) => answer.trouble === undefined).map((answer) => answer.value);
   const ways = trouble && !trouble.must ? `, or a way on (${WAYS_ON.map((each) => each.id).join(', ')})` : '';
   return [

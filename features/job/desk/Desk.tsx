@@ -14,7 +14,7 @@ import {
 import { flushSync } from 'react-dom';
 import type { Corner, Place } from '@/core/car/corner';
 import type { Judgement } from '@/core/job/judgement';
-import type { AnswerRow, JobFields, JobSheet } from '@/core/job/sheet';
+import type { AnswerRow, JobFields, JobSheet, ReadingRow } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
 import type { ProcedureId } from '@/core/planning/library';
 import type { WorkOptions } from '@/core/planning/options';
@@ -69,7 +69,8 @@ export type Desk = {
   ) => void;
   /** Says the same again of what stands after the work: asked as such, as the car is now. */
   confirm: (finding: FindingId, place: Place | undefined, state: string) => void;
-  read: (reading: NewReading) => void;
+  /** Writes a reading down, and gives back its row. */
+  read: (reading: NewReading) => ReadingRow;
   changeJob: <F extends keyof JobFields>(field: F, value: JobFields[F], label: string) => void;
   decide: (cause: string | null) => void;
   /** Adds a work and gives back its id; the plan shown stands until the server's own arrives. */
@@ -222,7 +223,7 @@ export function JobDesk({
         say('after', finding, place, state, headAnswer('after', finding, place));
       },
       read({ phase = 'before', kind, corner, input, entered = {}, why = '' }) {
-        const at = corner ?? '';
+        const at: Corner | '' = corner ?? '';
         const head = headOf(sheet.readings, phase, (row) => row.kind === kind && row.corner === at);
         const body = {
           id: newId(),
@@ -235,6 +236,7 @@ export function JobDesk({
           why,
         };
         post('reading', `${job}/readings`, body, `${readingLabel(kind)} reading ${corner ?? ''}`.trim());
+        return { ...body, recordedAt: new Date().toISOString() };
       },
       changeJob(field, value, label) {
         if (JSON.stringify(sheet.job[field]) === JSON.stringify(value)) return;

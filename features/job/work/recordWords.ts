@@ -2,14 +2,18 @@ import type { TickRow } from '@/core/planning/run/rows';
 import { type Step, WAYS_ON } from '@/core/planning/run/step';
 import type { Units } from '../../shell/units';
 
+const FIGURE_DECIMALS = { mm: 2, N·m: 0 } as const;
+
 /** What was written down at a step, in a line; empty when nothing was. */
 export function recordWords(step: Step, record: TickRow['record'], note: string, units: Units): string {
   const answer = step.ask?.find((each) => each.value === record.answer)?.label;
   const fields = (step.record ?? []).flatMap((field) => {
     const value = record[field.id];
     if (value === undefined) return [];
-    if (field.kind === 'figure' && field.unit === 'mm')
-      return [`${field.label.toLowerCase()} ${units.full(value as number, 'mm', 2)}`];
+    if (field.kind === 'figure' && field.unit !== 'turns')
+      return [
+        `${field.label.toLowerCase()} ${units.full(value as number, field.unit, FIGURE_DECIMALS[field.unit])}`,
+      ];
     if (field.kind !== 'choice') return [`${field.label.toLowerCase()} ${value} ${field.unit}`];
     const option = field.options.find((each) => each.value === value);
     return [`${field.label.toLowerCase()}: ${(option?.label ?? String(value)).toLowerCase()}`];

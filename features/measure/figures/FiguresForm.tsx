@@ -16,7 +16,7 @@ import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
 import { useLimits } from '../useLimit';
-import { useReading } from '../useReading';
+import { type OnDone, useReading } from '../useReading';
 import { useTyped } from '../useTyped';
 import {
   FIGURE_FORMS,
@@ -26,7 +26,7 @@ import {
   type Surroundings,
 } from './forms';
 
-type Props = { form: FigureFormId; corner?: Corner; onDone?: () => void };
+type Props = { form: FigureFormId; corner?: Corner; onDone?: OnDone };
 
 /** A reading of a few figures: typed or sent by a gauge, held against its limits, written down with Enter on the last. */
 export function FiguresForm({ form: id, corner, onDone }: Props) {
@@ -87,9 +87,9 @@ export function FiguresForm({ form: id, corner, onDone }: Props) {
       return;
     }
     setError(undefined);
-    slot.save(input, entered);
+    const row = slot.save(input, entered);
     keep(null);
-    onDone?.();
+    onDone?.(row);
   };
   const label = `${title}${corner ? ` ${corner}` : ''}`;
   return (

@@ -15,7 +15,7 @@ import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
-import { useReading } from '../useReading';
+import { type OnDone, useReading } from '../useReading';
 import { useTyped } from '../useTyped';
 import { ReindexAnswer } from './ReindexAnswer';
 
@@ -27,7 +27,7 @@ const BLANK = { runout: Array<string>(STATIONS).fill(''), hubRadius: '', rotorRa
 const baseOf = (field: string) => (field === 'studs' ? undefined : ('mm' as const));
 
 /** Rotor off: the hub face by stations, and whether turning the rotor on its studs would cure the runout. */
-export function HubForm({ corner, onDone }: { corner: Corner; onDone?: () => void }) {
+export function HubForm({ corner, onDone }: { corner: Corner; onDone?: OnDone }) {
   const { sheet } = useDesk();
   const units = useUnits();
   const shop = useShop();
@@ -93,9 +93,9 @@ export function HubForm({ corner, onDone }: { corner: Corner; onDone?: () => voi
       return;
     }
     setError(undefined);
-    slot.save(input, entered);
+    const row = slot.save(input, entered);
     keep(null);
-    onDone?.();
+    onDone?.(row);
   };
   const change = (station: number, text: string) => {
     setError(undefined);

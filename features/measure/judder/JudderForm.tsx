@@ -9,7 +9,7 @@ import type { Units } from '../../shell/units';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
-import { useReading } from '../useReading';
+import { type OnDone, useReading } from '../useReading';
 import { useTyped } from '../useTyped';
 
 const BLANK = { speed: '', radius: '', beat: '' };
@@ -26,7 +26,7 @@ const baseOf = (field: string) => RANGES[field as FieldId]?.base;
 const INPUT = { speed: 'speedKmh', radius: 'rollingRadiusM', beat: 'frequencyHz' } as const;
 
 /** What a judder beats in step with: the speed, and the beat as it is felt, tapped along or typed. */
-export function JudderForm({ onDone }: { onDone?: () => void }) {
+export function JudderForm({ onDone }: { onDone?: OnDone }) {
   const { sheet } = useDesk();
   const units = useUnits();
   const slot = useReading('judder');
@@ -71,9 +71,9 @@ export function JudderForm({ onDone }: { onDone?: () => void }) {
         return said ? [[INPUT[field], said]] : [];
       }),
     );
-    slot.save({ speedKmh: speed!, rollingRadiusM: radius!, frequencyHz: beat! }, entered);
+    const row = slot.save({ speedKmh: speed!, rollingRadiusM: radius!, frequencyHz: beat! }, entered);
     keep(BLANK);
-    onDone?.();
+    onDone?.(row);
   };
   return (
     <section aria-label="Judder" className="mt-2 grid gap-2">

@@ -13,11 +13,12 @@ import { LifeWords } from '../LifeWords';
 import { MeasureCell } from '../MeasureCell';
 import { NewPartBox } from '../NewPartBox';
 import { OnFile } from '../OnFile';
+import type { OnDone } from '../useReading';
 import { END_WORDS, PAD_SIDES, USUAL_PAD } from './typed';
 import { type PadsSheet, usePadsSheet } from './usePadsSheet';
 
 /** Both pads of a corner, drawn as they are typed. */
-export function PadsForm({ corner, onDone }: { corner: Corner; onDone?: () => void }) {
+export function PadsForm({ corner, onDone }: { corner: Corner; onDone?: OnDone }) {
   const pads = usePadsSheet(corner, undefined, onDone);
   const { full } = useUnits();
   const { axle, read, slot, result } = pads;

@@ -14,7 +14,7 @@ import { useUnits } from '../../shell/useUnits';
 import { focusCell } from '../MeasureCell';
 import { useJustFitted } from '../PhaseContext';
 import { usePastWear } from '../usePastWear';
-import { useReading } from '../useReading';
+import { type OnDone, useReading } from '../useReading';
 import { useTyped } from '../useTyped';
 import { type PadsTyped, padsOrder, padsTypedFrom, readPadsTyped } from './typed';
 
@@ -26,7 +26,7 @@ const inMm = allIn('mm');
 export type PadsSheet = ReturnType<typeof usePadsSheet>;
 
 /** Everything one corner's pads know, for whichever layout shows them. */
-export function usePadsSheet(corner: Corner, cellPrefix = `pads-${corner}`, onDone?: () => void) {
+export function usePadsSheet(corner: Corner, cellPrefix = `pads-${corner}`, onDone?: OnDone) {
   const { sheet } = useDesk();
   const units = useUnits();
   const { limits } = useShop();
@@ -72,10 +72,10 @@ export function usePadsSheet(corner: Corner, cellPrefix = `pads-${corner}`, onDo
     }
     if (grown !== undefined && !newPart) return setError('Say first whether these are new pads');
     setError(undefined);
-    slot.save(read.input, read.entered, grown === undefined ? '' : 'new pads fitted');
+    const row = slot.save(read.input, read.entered, grown === undefined ? '' : 'new pads fitted');
     keep(null);
     setNewPart(false);
-    onDone?.();
+    onDone?.(row);
   };
   return {
     corner,

@@ -9,13 +9,14 @@ import { PolarTrace } from '@/ui/PolarTrace';
 import { useUnits } from '../../shell/useUnits';
 import { MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
+import type { OnDone } from '../useReading';
 import { RotorFacts } from './RotorFacts';
 import { RotorRemarks } from './RotorRemarks';
 import { LEAST_STATIONS, MOST_STATIONS, STATION_COUNTS } from './typed';
 import { type RotorSheet, useRotorSheet } from './useRotorSheet';
 
 /** Runout and thickness round the face, station by station; Enter goes on, the trace draws itself. */
-export function RotorForm({ corner, onDone }: { corner: Corner; onDone?: () => void }) {
+export function RotorForm({ corner, onDone }: { corner: Corner; onDone?: OnDone }) {
   const rotor = useRotorSheet(corner, undefined, onDone);
   const { typed, read, result, slot } = rotor;
   const wrong = read.wrong

@@ -13,7 +13,7 @@ import { focusCell } from '../MeasureCell';
 import { useJustFitted } from '../PhaseContext';
 import { useLimits } from '../useLimit';
 import { usePastWear } from '../usePastWear';
-import { useReading } from '../useReading';
+import { type OnDone, useReading } from '../useReading';
 import { useTyped } from '../useTyped';
 import {
   blankRotor,
@@ -33,7 +33,7 @@ const inMm = allIn('mm');
 export type RotorSheet = ReturnType<typeof useRotorSheet>;
 
 /** Everything one corner's rotor sheet knows, for whichever layout shows it. */
-export function useRotorSheet(corner: Corner, cellPrefix = `rotor-${corner}`, onDone?: () => void) {
+export function useRotorSheet(corner: Corner, cellPrefix = `rotor-${corner}`, onDone?: OnDone) {
   const { sheet } = useDesk();
   const units = useUnits();
   const limit = useLimits();
@@ -72,10 +72,10 @@ export function useRotorSheet(corner: Corner, cellPrefix = `rotor-${corner}`, on
     }
     if (grown !== undefined && !newPart) return setError('Say first whether this is a new rotor');
     setError(undefined);
-    slot.save(read.input, read.entered, grown === undefined ? '' : 'new rotor fitted');
+    const row = slot.save(read.input, read.entered, grown === undefined ? '' : 'new rotor fitted');
     keep(null);
     setNewPart(false);
-    onDone?.();
+    onDone?.(row);
   };
   return {
     corner,

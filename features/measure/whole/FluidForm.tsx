@@ -20,7 +20,7 @@ import { focusCell, MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
 import { usePhase } from '../PhaseContext';
 import { useLimits } from '../useLimit';
-import { useReading } from '../useReading';
+import { type OnDone, useReading } from '../useReading';
 import { BetterThanClass } from './BetterThanClass';
 
 type Field = {
@@ -40,7 +40,7 @@ const NOTHING: Typed = { moisturePct: '', boilingC: '', caliperPeakC: '', bottle
 const baseOf = (name: string) => FIELDS.find(({ id }) => id === name)?.base;
 
 /** Water, boiling point and caliper peak, as the testers show them, and the bottle the new fluid is to come from. */
-export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: () => void }) {
+export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: OnDone }) {
   const around = usePhase();
   const phase = own ?? around;
   const { sheet } = useDesk();
@@ -89,7 +89,7 @@ export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: () =
       car.fluidDryC !== null && car.fluidWetC !== null ? { dryC: car.fluidDryC, wetC: car.fluidWetC } : {};
     // A field left empty keeps the figure on file: three testers are rarely used in one go.
     const { moisturePct, boilingC, caliperPeakC } = { ...onFile, ...values } as FluidInput;
-    slot.save(
+    const row = slot.save(
       {
         class: fluid,
         ...pair,
@@ -103,7 +103,7 @@ export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: () =
       entered,
     );
     keep(NOTHING);
-    onDone?.();
+    onDone?.(row);
   };
   const read = onFile && readFluid(onFile);
   const bound = (name: Parameters<typeof limit>[0], base: BaseUnit, decimals: number) =>

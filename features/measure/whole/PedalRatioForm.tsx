@@ -9,7 +9,7 @@ import { useDesk } from '../../job/desk/Desk';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
-import { useReading } from '../useReading';
+import { type OnDone, useReading } from '../useReading';
 import { useTyped } from '../useTyped';
 import { PedalAnswer } from './PedalAnswer';
 
@@ -28,7 +28,7 @@ const EMPTY: Record<Name, string> = { aMm: '', bMm: '', targetRatio: '', travelM
 const baseOf = (name: string) => FIELDS.find(({ id }) => id === name)?.base;
 
 /** Lengths on the pedal; the ratio, its band, and what a change would do, drawn to scale. */
-export function PedalRatioForm({ onDone }: { onDone?: () => void }) {
+export function PedalRatioForm({ onDone }: { onDone?: OnDone }) {
   const { sheet } = useDesk();
   const units = useUnits();
   const slot = useReading('pedal-ratio');
@@ -64,9 +64,9 @@ export function PedalRatioForm({ onDone }: { onDone?: () => void }) {
     const entered = Object.fromEntries(
       FIELDS.flatMap(({ id }) => (read[id]?.entered ? [[id, read[id]!.entered!]] : [])),
     );
-    slot.save(input, entered);
+    const row = slot.save(input, entered);
     keep(EMPTY);
-    onDone?.();
+    onDone?.(row);
   };
   return (
     <section aria-label="Pedal ratio" className="mt-2 grid gap-2">

@@ -90,7 +90,7 @@ type FigureProps = {
 /** What an instrument shows; written down when the field is left, and kept as typed where it cannot be. */
 function Figure({ field: { label, unit }, value, onChange }: FigureProps) {
   const units = useUnits();
-  const base = unit === 'mm' ? ('mm' as const) : ('' as const);
+  const base = unit === 'turns' ? '' : unit;
   const shown = base === '' ? unit : units.unit(base);
   const [text, setText] = useState(value === undefined ? '' : units.asTyped(value, base));
   const [error, setError] = useState<string>();

@@ -5,6 +5,8 @@ import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { Issue } from '@/core/base/issues/issue';
 import type { CarSpec } from '@/core/car/spec';
+import { pastLimitAt } from '@/core/job/pastLimit';
+import type { ReadingRow } from '@/core/job/sheet';
 import type { WorkRow } from '@/core/planning/run/rows';
 import { planOf, type Run, STEPPED_BACK } from '@/core/planning/run/run';
 import type { Answer, Step } from '@/core/planning/run/step';
@@ -59,6 +61,14 @@ export function StepInHand({ work, run, step, sound }: Props) {
     if (!said) finds.implied(step.finds);
     tick(work.id, step.id, true, whole);
     forgetNote();
+  };
+  const measured = (row: ReadingRow) => {
+    const over = step.troubles?.find((each) => each.read);
+    const past = over && pastLimitAt(step, [...sheet.readings, row]).length > 0;
+    if (past) return write({ ...record, figure: 'taken', trouble: over.id });
+    // Where the step asks as well, the figure stands and the answer is still to be given.
+    if (step.ask) return write({ ...record, figure: 'taken' });
+    finish({ figure: 'taken' });
   };
   const ended = run.clockFrom !== undefined && endedFrom === run.clockFrom;
   const waits = step.timerS !== undefined && !ended && !unlocked;
@@ -115,12 +125,7 @@ export function StepInHand({ work, run, step, sound }: Props) {
           <Measure
             measure={step.measure.measure}
             corner={step.measure.corner}
-            // Where the step asks as well, the figure stands and the answer is still to be given.
-            onDone={
-              closed
-                ? undefined
-                : () => (step.ask ? write({ ...record, figure: 'taken' }) : finish({ figure: 'taken' }))
-            }
+            onDone={closed ? undefined : measured}
           />
         </PhaseProvider>
       )}
@@ -170,17 +175,19 @@ export function StepInHand({ work, run, step, sound }: Props) {
           )}
         </div>
       )}
-      {!closed && !held && !step.ask && step.troubles && (
+      {!closed && !held && !step.ask && (
         <div className="mt-3 flex flex-wrap gap-3">
-          {step.troubles.map((trouble) => (
-            <Button
-              key={trouble.id}
-              className="min-h-14 text-lg"
-              onClick={() => write({ ...record, trouble: trouble.id })}
-            >
-              {trouble.label}
-            </Button>
-          ))}
+          {step.troubles
+            ?.filter((trouble) => !trouble.read)
+            .map((trouble) => (
+              <Button
+                key={trouble.id}
+                className="min-h-14 text-lg"
+                onClick={() => write({ ...record, trouble: trouble.id })}
+              >
+                {trouble.label}
+              </Button>
+            ))}
         </div>
       )}
       {!closed && (

@@ -2,13 +2,18 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { pastLimitAt } from '@/core/job/pastLimit';
 import type { WorkRow } from '@/core/planning/run/rows';
 import { type Run, stepsAgain } from '@/core/planning/run/run';
-import { type Step, type Trouble, WAYS_ON } from '@/core/planning/run/step';
+import type { Step, Trouble } from '@/core/planning/run/step';
+import { waysOn } from '@/core/planning/run/tickIssues';
+import { findingOf } from '@/core/readings/vocabulary/findings';
+import { stateWord } from '@/core/readings/vocabulary/words';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { useKept } from '../../../shell/useKept';
 import { useUnits } from '../../../shell/useUnits';
+import { TraceFigures } from '../../checks/TraceFigures';
 import { useDesk } from '../../desk/Desk';
 
 type Props = { work: WorkRow; run: Run; step: Step; trouble: Trouble };
@@ -34,16 +39,28 @@ export function TroubleBox({ work, run, step, trouble }: Props) {
     }
     forgetNote();
   };
-  const goOn = (way: (typeof WAYS_ON)[number]['id']) => {
+  const goOn = (way: ReturnType<typeof waysOn>[number]['id']) => {
     if (way === 'left' && note.trim() === '') return setError('Say why it is left so');
     tick(work.id, step.id, true, { note: note.trim(), record: { ...record, way } });
     forgetNote();
     if (way === 'other_job') router.push(`/job/${sheet.job.id}/work`);
   };
-  const ways = step.ask && !trouble.must ? WAYS_ON : [];
+  const ways = step.ask || trouble.read ? waysOn(trouble) : [];
+  const past = trouble.read ? pastLimitAt(step, sheet.readings) : [];
   return (
     <section className="border-2 border-stop bg-stop-wash p-4" aria-label={trouble.label}>
       <h3 className="text-2xl text-stop">{trouble.label}</h3>
+      {past.length > 0 && (
+        <ul className="my-2 text-xl">
+          {past.map((each) => (
+            <li key={`${each.id} ${each.state}`}>
+              {findingOf(each.id).label}:{' '}
+              <b className="font-semibold">{stateWord(each.id, each.state).toLowerCase()}</b>
+              {each.trace && <TraceFigures trace={each.trace} />}
+            </li>
+          ))}
+        </ul>
+      )}
       <ol className="my-2 list-decimal pl-6 text-xl">
         {trouble.lines.map((line) => (
           <li key={line} className="py-0.5">
@@ -65,7 +82,11 @@ export function TroubleBox({ work, run, step, trouble }: Props) {
       />
       <div className="flex flex-wrap gap-3">
         <Button look="primary" className="min-h-16 px-8 text-xl" disabled={closed} onClick={putRight}>
-          {trouble.again ? 'Put right: from the first corner again' : 'Put right: this step again'}
+          {trouble.read
+            ? 'Put right: measure again'
+            : trouble.again
+              ? 'Put right: from the first corner again'
+              : 'Put right: this step again'}
         </Button>
         {ways.map(({ id, label }) => (
           <Button key={id} className="min-h-16 text-lg" disabled={closed} onClick={() => goOn(id)}>

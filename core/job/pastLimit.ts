@@ -1,0 +1,29 @@
+import type { Step } from '../planning/run/step';
+import { MEASURES } from '../readings/measures';
+import { findingOf } from '../readings/vocabulary/findings';
+import { stateWord } from '../readings/vocabulary/words';
+import { type Derived, derivedAnswers } from './current';
+import type { ReadingRow } from './sheet';
+
+/**
+ * What the reading taken at a step says is not in order.
+ * @param readings the job's, the step's own among them
+ */
+export function pastLimitAt({ measure }: Pick<Step, 'measure'>, readings: readonly ReadingRow[]): Derived[] {
+  if (!measure) return [];
+  const own = new Set(
+    readings
+      .filter((row) => MEASURES[measure.measure].kind === row.kind && (measure.corner ?? '') === row.corner)
+      .map((row) => row.id),
+  );
+  return derivedAnswers(readings, measure.phase).filter(
+    (each) => own.has(each.readingId) && findingOf(each.id).states.indexOf(each.state) > 0,
+  );
+}
+
+/** The same in words: "rotor wobbles: over". */
+export function pastLimitWords(past: readonly Pick<Derived, 'id' | 'state'>[]): string[] {
+  return past.map(
+    ({ id, state }) => `${findingOf(id).label.toLowerCase()}: ${stateWord(id, state).toLowerCase()}`,
+  );
+}
