@@ -1,6 +1,7 @@
 import type { Issue } from '../base/issues/issue';
 import type { WorkRow } from '../planning/run/rows';
 import { planOf, runOf } from '../planning/run/run';
+import { visitOf } from '../planning/visits';
 import type { Closing } from './closingSchema';
 import { disturbedAt } from './disturbed';
 import { openHolds } from './holds';
@@ -102,9 +103,13 @@ function pedalIssues(
   return value === good ? [] : [{ code: 'refused', path: `proof.${id}`, value, accepted }];
 }
 
-/** Works begun and neither finished nor left. */
+/** Works begun and neither finished nor left; of a visit that was begun those to come as well. */
 export function worksUnderWay({ works, ticks }: Pick<JobSheet, 'works' | 'ticks'>): WorkRow[] {
-  return works.filter((work) => runOf(work, ticks).state === 'under_way');
+  return works.filter((work) => {
+    const { state } = runOf(work, ticks);
+    if (state !== 'waiting') return state === 'under_way';
+    return visitOf(work, works, ticks).some((mate) => runOf(mate, ticks).state !== 'waiting');
+  });
 }
 
 /** Whether friction was fitted or dressed that wants bedding in, and no bed-in was finished since. */

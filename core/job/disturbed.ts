@@ -22,7 +22,8 @@ const OF_THE_PEDAL: readonly FindingId[] = [
 export function disturbedAt({ works, ticks }: Pick<JobSheet, 'works' | 'ticks'>): string | undefined {
   return works
     .flatMap((work) => {
-      const { steps } = planOf(work);
+      // Of a visit only the last proves the pedal, for all of them.
+      const { steps } = planOf(work.alone === undefined ? work : { plan: work.alone });
       if (!steps.some((step) => step.cautions?.includes('firm_pedal'))) return [];
       const touching = new Set(steps.filter((step) => DISTURBING.includes(step.part)).map((step) => step.id));
       return ticks

@@ -85,6 +85,8 @@ export const newWorkSchema = z
       .default(null),
     corners: workCornersSchema.default([]),
     options: workOptionsSchema.default({}),
+    /** The work with which it is done in one visit. */
+    visit: id.nullable().default(null),
   })
   .refine(({ procedure, options }) => procedure !== 'other' || options.touches !== undefined, {
     path: ['options', 'touches'],

@@ -9,7 +9,7 @@ import { bedInSteps } from './bedin/steps';
 import { assumedOf, bleedInputFor } from './bleed/input';
 import { type BleedPlan, bleedPlan } from './bleed/plan';
 import type { BleedInput } from './bleed/schema';
-import { bleedSteps } from './bleed/steps';
+import { type BleedWays, bleedSteps } from './bleed/steps';
 import type { Known } from './known';
 import { LIBRARY_VERSION, PROCEDURES, type ProcedureId } from './library';
 import { firmPedal, holdPedal } from './library/common';
@@ -32,8 +32,16 @@ export type WorkPlan = {
   needs: PlannedNeed[];
   warnings: string[];
   tradeOffs: string[];
-  /** `lot`: the lot on the shelf that it begins with, where one was chosen. */
-  bleed?: { input: BleedInput; plan: BleedPlan; fluid: string; supplyMl: number; lot?: string };
+  bleed?: {
+    input: BleedInput;
+    plan: BleedPlan;
+    fluid: string;
+    supplyMl: number;
+    /** The lot on the shelf that it begins with, where one was chosen. */
+    lot?: string;
+    /** What its steps were written by; absent in older plans. */
+    ways?: Omit<BleedWays, 'fluid' | 'carIsUp'>;
+  };
   bedIn?: { input: BedInInput; plan: BedInPlan; assumed: string[] };
   springs?: { count: number; forceN: number; mu: number; dragNm: number; powerW: number; speedKmh: number };
 };
@@ -63,7 +71,7 @@ export function planWork(car: CarSpec, ways: Ways, known: Known, request: WorkRe
   return {
     ...(request.procedure === 'other' ? {} : { procedure: request.procedure, library: LIBRARY_VERSION }),
     corners,
-    steps: leakLookBeforeWheels(stepsOf(request, procedure, own, bleed, bedIn, ways)),
+    steps: leakLookBeforeWheels(stepsOf(request.procedure, own, bleed, bedIn)),
     needs: needsOf(procedure, car, corners, axles, bleed),
     warnings: [
       ...(bleed ? [...bleed.plan.warnings, ...assumedOf(car, bleed.input)] : []),
@@ -116,7 +124,18 @@ function bleedFor(
   const plan = bleedPlan(input);
   const fluid = car.fluidClass ? FLUID_CLASSES[car.fluidClass].label : 'the class on the cap';
   const { lot } = options.bleed ?? {};
-  return { input, plan, fluid, supplyMl: plan.bottles * input.bottleMl, ...(lot ? { lot } : {}) };
+  return {
+    input,
+    plan,
+    fluid,
+    supplyMl: plan.bottles * input.bottleMl,
+    ...(lot ? { lot } : {}),
+    ways: {
+      purpose: purpose!,
+      reservoir: options.bleed?.reservoir ?? ways.reservoirSchool,
+      strainer: options.bleed?.strainer ?? ways.strainerSchool,
+    },
+  };
 }
 
 /** Where the new faces are: on the axles the work is on that have discs. */
@@ -136,22 +155,17 @@ function bedInFor(
 
 /** The job's own steps with the bleed before the wheels go on, or the drive that is the job. */
 function stepsOf(
-  { procedure: id, options }: WorkRequest,
-  { bleed: purpose }: Procedure,
+  id: WorkRequest['procedure'],
   own: Step[],
   bleed: WorkPlan['bleed'],
   bedIn: WorkPlan['bedIn'],
-  ways: Ways,
 ): Step[] {
   if (id === 'bed_in') return bedInSteps(bedIn!.plan);
-  if (!bleed || !purpose) return own;
-  const steps = bleedSteps(bleed.input, bleed.plan, {
-    purpose,
-    fluid: bleed.fluid,
-    reservoir: options.bleed?.reservoir ?? ways.reservoirSchool,
-    strainer: options.bleed?.strainer ?? ways.strainerSchool,
-    carIsUp: own.some((step) => step.id === 'lift'),
-  });
+  if (!bleed) return own;
+  const steps = stepsOfBleed(
+    bleed,
+    own.some((step) => step.id === 'lift'),
+  );
   // What the bleed does itself (the level, the wheels) is not done twice.
   const bled = new Set(steps.map((step) => step.id));
   const before = own.filter((step) => step.part !== 'Proof' && !bled.has(step.id));
@@ -170,6 +184,14 @@ function stepsOf(
   ];
 }
 
+/**
+ * The steps of a bleed as it was planned.
+ * @param carIsUp it already stands on stands for other work
+ */
+export function stepsOfBleed(bleed: NonNullable<WorkPlan['bleed']>, carIsUp: boolean): Step[] {
+  return bleedSteps(bleed.input, bleed.plan, { ...bleed.ways!, fluid: bleed.fluid, carIsUp });
+}
+
 /** The step of a bleed at which what it takes is laid out. */
 const KIT = 'kit';
 
@@ -177,7 +199,7 @@ const KIT = 'kit';
  * The look for wet spots under pressure comes while the wheels are off and everything can be seen: where a run holds the
  * pedal, firm pedal and hold go before the wheels.
  */
-function leakLookBeforeWheels(steps: Step[]): Step[] {
+export function leakLookBeforeWheels(steps: Step[]): Step[] {
   const wheels = steps.findIndex((step) => step.id === 'wheels');
   const hold = steps.findIndex((step) => step.id === 'hold');
   if (wheels < 0 || hold < wheels) return steps;

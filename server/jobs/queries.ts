@@ -1,6 +1,7 @@
 import type { Row } from 'postgres';
 import { learnPriors } from '../../core/diagnosis/learn/priors';
 import type { JobSheet } from '../../core/job/sheet';
+import { settleVisits } from '../../core/planning/visits';
 import { carFromRows } from '../cars/rows';
 import { database, type Sql } from '../db/sql';
 import { notFound } from '../failure';
@@ -64,6 +65,12 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
     if (!job) return [];
     const own = (rows: readonly Row[]) => rows.filter((row) => row.job_id === id);
     const car = cars.find((row) => row.id === job.car_id)!;
+    const ticked = own(ticks).map(tickFromRow);
+    const work = (row: Row) =>
+      workFromRow(
+        row,
+        fluids.find((each) => each.work_id === row.id),
+      );
     return [
       {
         job: jobFromRow(
@@ -77,13 +84,8 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
         answers: own(answers).map(answerFromRow),
         readings: own(readings).map(readingFromRow),
         verdicts: own(verdicts).map(verdictFromRow),
-        works: own(works).map((row) =>
-          workFromRow(
-            row,
-            fluids.find((each) => each.work_id === row.id),
-          ),
-        ),
-        ticks: own(ticks).map(tickFromRow),
+        works: settleVisits(own(works).map(work), ticked),
+        ticks: ticked,
         proofs: own(proofs).map(proofFromRow),
         ...(learned.jobs > 0 ? { learned } : {}),
       },

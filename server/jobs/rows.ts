@@ -93,6 +93,7 @@ export function workFromRow(row: Row, fluid?: Row): WorkRow {
     measuredBy: row.measured_by,
     plan: row.plan,
     addedAt: row.added_at.toISOString(),
+    ...(row.visit ? { visit: row.visit } : {}),
     ...(fluid ? { fluid: pouredFromRow(fluid) } : {}),
   };
 }

@@ -1,3 +1,4 @@
+import type { Issue } from '../../core/base/issues/issue';
 import { parseWith } from '../../core/base/issues/zod';
 import { worksUnderWay } from '../../core/job/closing';
 import { openHolds } from '../../core/job/holds';
@@ -23,6 +24,7 @@ import {
   pastLimitIssues,
   tickIssues,
 } from '../../core/planning/run/tickIssues';
+import { canJoin } from '../../core/planning/visits';
 import { database, type Sql } from '../db/sql';
 import { accept, notFound, stale } from '../failure';
 import { judgeAside } from '../heavy/judge';
@@ -102,10 +104,13 @@ export async function addWork(jobId: string, input: unknown, now = new Date()): 
       async () => workFromRow((await tx`select * from works where id = ${work.id}`)[0]!),
       async () => {
         const { at } = await lockOpenJob(job, tx, now);
-        const plan = await planFor(await getSheet(job, tx), work, tx);
+        const sheet = await getSheet(job, tx);
+        const plan = await planFor(sheet, work, tx);
+        refuseIssues(joiningIssues(sheet, work, plan, at));
         const row = {
           id: work.id,
           job_id: job,
+          visit: work.visit,
           procedure: work.procedure,
           cause: work.cause,
           title: work.title,
@@ -119,6 +124,21 @@ export async function addWork(jobId: string, input: unknown, now = new Date()): 
       },
     ),
   );
+}
+
+/** A work joins a visit only while that can still take it in. */
+function joiningIssues({ works, ticks }: JobSheet, work: NewWork, plan: WorkPlan, at: Date): Issue[] {
+  const { visit, id, procedure } = work;
+  const added = { id, procedure, plan, addedAt: at.toISOString() };
+  if (visit === null || canJoin(visit, works, ticks, added)) return [];
+  return [
+    {
+      code: 'refused',
+      path: 'visit',
+      value: visit,
+      accepted: 'a work of this job that is not over, has not begun to close the car, and shares its steps',
+    },
+  ];
 }
 
 /** The plan of a new work; a bleed that cannot be (a pressure over the reservoir's ceiling) is refused as the command refuses it. */
@@ -142,8 +162,8 @@ export async function addTick(workId: string, input: unknown, now = new Date()):
         const [work] = await tx`select * from works where id = ${on}`;
         if (!work) throw notFound('work', workId);
         const { at } = await lockOpenJob(work.job_id, tx, now);
-        const { steps } = planOf(workFromRow(work));
         const sheet = await getSheet(work.job_id, tx);
+        const { steps } = planOf(sheet.works.find((each) => each.id === on)!);
         const begun = sheet.ticks.some((each) => each.workId === on);
         refuseIssues(tickIssues(steps, tick, begun));
         const step = steps.find((each) => each.id === tick.step);

@@ -296,7 +296,7 @@ test('one change at a time: a second begun before the first is over is marked, a
   await page.goto(`${job}/proof`);
   await key(page, 'Slide pins move by hand, FR', 'Free').click();
   const did = page.getByRole('region', { name: 'What the work did' });
-  await expect(did).toContainText('Slide pins move by hand FR came right by: free the slides fl fr.');
+  await expect(did).toContainText('Slide pins move by hand FR came right by: free the slides FL FR.');
 
   // Two at once is allowed, and said.
   const both = await newJob(page, 'Club saloon', 'Two things at once');
@@ -305,6 +305,7 @@ test('one change at a time: a second begun before the first is over is marked, a
     const add = page.getByRole('button', { name: 'Add work' });
     if (label === 'Wheel and mounting') await add.click();
     await choose(page, label);
+    if (label === 'Wheel and mounting') await page.getByRole('radio', { name: 'By itself' }).click();
     await page.getByRole('button', { name: 'Start' }).click();
     await page.getByRole('button', { name: /^Done(: Car up, wheels off|, next)$/ }).click();
     await saved(page);
@@ -312,6 +313,48 @@ test('one change at a time: a second begun before the first is over is marked, a
   await page.goto(`${both}/work`);
   await expect(page.getByText('done together with another')).toHaveCount(2);
 });
+
+for (const width of WIDTHS) {
+  test(`two works in one visit are apart once and proved once, ${width} wide`, async ({ page }) => {
+    await page.setViewportSize({ width, height: width === 390 ? 844 : 800 });
+    const job = await newJob(page, 'Club saloon', 'Stiff pins and thin pads');
+    await page.goto(`${job}/work`);
+    await choose(page, 'Free the slides');
+    await page.getByRole('button', { name: 'Start' }).click();
+    await page.getByRole('button', { name: 'Done: Car up, wheels off' }).click();
+    await saved(page);
+    await page.getByRole('link', { name: 'To the list' }).click();
+    await page.getByRole('button', { name: 'Add work' }).click();
+    await choose(page, 'New pads, axle set');
+    const plan = page.getByRole('region', { name: 'Plan of the work' });
+    await expect(plan).toContainText('apart and proved once:');
+    await expect(plan).not.toContainText('Car up, wheels off');
+    await page.getByRole('radio', { name: 'By itself' }).click();
+    await expect(plan).toContainText('Car up, wheels off');
+    await page.getByRole('radio', { name: /^In one visit with/ }).click();
+    await page.getByRole('button', { name: 'Start' }).click();
+    // It goes on with what is under way.
+    await expect(page.getByRole('heading', { name: /^Free the slides/ })).toBeVisible();
+    await runOn(page);
+    await expect(page.getByRole('region', { name: 'End of the work' })).toContainText(
+      'This part is done; the car stays apart',
+    );
+    await saved(page);
+    await page.getByRole('link', { name: 'To the list' }).click();
+    const list = page.getByRole('listitem').filter({ hasText: 'one visit with' });
+    await expect(list).toHaveCount(2);
+    await list.getByRole('link', { name: 'Go on' }).click();
+    await expect(page.getByRole('heading', { name: /^New pads/ })).toBeVisible();
+    await page.reload();
+    await runOn(page);
+    await saved(page);
+    await expect(page.getByRole('region', { name: 'End of the work' })).toContainText(
+      /Done|proof is missing/,
+    );
+    await page.goto(`${job}/work`);
+    await expect(list.getByText('done', { exact: true })).toHaveCount(2);
+  });
+}
 
 test('a maker’s torque is typed once and kept with the car', async ({ page }) => {
   const job = await newJob(page, 'open two-seater', 'Knocks');

@@ -1,6 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { caseFromSheet } from '../../core/exchange/casefile/fromSheet';
+import { passingRecord } from '../../core/planning/run/passing';
+import type { WorkRow } from '../../core/planning/run/rows';
+import { LEFT_UNDONE, planOf, runOf } from '../../core/planning/run/run';
 import { getCar } from '../../server/cars/queries';
 import { database } from '../../server/db/sql';
 import { addReading } from '../../server/jobs/append';
@@ -260,6 +263,54 @@ describe('from hold to closed', () => {
     await answer(job.id, { phase: 'after', finding: 'pedal_hold', state: 'holds', replaces: good.id });
     await proveHold(job.id, { id: randomUUID(), hold: 'pedal_sinks', how: 'Another seal', by: 'Mira' });
     expect((await getSheet(job.id)).proofs).toHaveLength(2);
+  });
+
+  describe('in one visit', () => {
+    const add = (jobId: string, procedure: string, visit: string | null = null) =>
+      addWork(jobId, {
+        ...{ id: randomUUID(), procedure, cause: null, title: procedure, before: '', visit },
+        corners: ['FL', 'FR'],
+      });
+    const worksOf = async (jobId: string) => (await getSheet(jobId)).works;
+    const idsOf = (row: WorkRow) => planOf(row).steps.map((step) => step.id);
+
+    it('share what they share, and have their own back when the other is left undone', async () => {
+      const { job } = await makeJob();
+      const hose = await add(job.id, 'hose');
+      const pads = await add(job.id, 'pads', hose.id);
+      const [first, second] = await worksOf(job.id);
+      expect(idsOf(first!)).not.toContain('wheels');
+      expect(idsOf(second!)).not.toContain('lift');
+      expect(planOf(second!).bleed).toBeDefined();
+      for (const step of idsOf(first!))
+        await addTick(hose.id, {
+          ...{ id: randomUUID(), step, done: true, note: '' },
+          record: passingRecord(planOf(first!).steps.find((each) => each.id === step)!),
+        });
+      // The car is apart: nothing closes over it.
+      const open = await failureOf(
+        closeJob(job.id, { ...closing, outcome: 'no_change', confirmed: [], version: job.version }),
+      );
+      expect(open.detail.issues!.map((issue) => issue.path)).toContain(`works.${pads.id}`);
+      await addTick(pads.id, {
+        ...{ id: randomUUID(), step: LEFT_UNDONE, done: true, note: 'no pads' },
+        record: {},
+      });
+      const [again] = await worksOf(job.id);
+      expect(again!.plan).toEqual(hose.plan);
+      expect(runOf(again!, (await getSheet(job.id)).ticks).current!.id).toBe('approved');
+    });
+
+    it('take in no work once the car is being closed, nor one that shares nothing', async () => {
+      const { job } = await makeJob();
+      const { job: elsewhere } = await makeJob();
+      const hose = await add(job.id, 'hose');
+      const refused = async (of: Promise<unknown>) => (await failureOf(of)).detail.issues![0]!.path;
+      expect(await refused(add(job.id, 'brace', hose.id))).toBe('visit');
+      expect(await refused(add(elsewhere.id, 'pads', hose.id))).toBe('visit');
+      await doSteps(hose, 'first bleeder');
+      expect(await refused(add(job.id, 'pads', hose.id))).toBe('visit');
+    });
   });
 
   it('passes a reading past its limit only when it is said what now', async () => {

@@ -4,7 +4,6 @@ import {
   atEach,
   firmPedal,
   levelled,
-  levelRight,
   measureFitted,
   measureFound,
   pistonsBack,
@@ -145,16 +144,10 @@ export const FRICTION = {
       ...measureFitted('pads', corners, 'pads as fitted'),
       ...atEach(corners, 'back', 'caliper on', 'New bolts where the maker asks.', { torque: 'slide_pin' }),
       wheelsOn(corners),
-      levelRight,
-      step(
-        'Finish',
-        'away',
-        'What was drawn off goes to the waste',
-        'Race pads may not be legal on the road.',
-        {
-          cautions: ['fluid', 'disposal', 'legal'],
-        },
-      ),
+      ...levelled,
+      step('Finish', 'road-legal', 'May these be driven on the road?', 'Race pads may not be.', {
+        cautions: ['legal'],
+      }),
       ...rolledOut,
     ],
     tradeOffs: [

@@ -15,6 +15,9 @@ export type WorkRow = {
   before: string;
   measuredBy: FigureSlot | null;
   plan: unknown;
+  /** The work with which it is done in one visit, and then its plan as it would be by itself. */
+  visit?: string;
+  alone?: unknown;
   addedAt: string;
   /** What its bleed was poured from, as it stands. */
   fluid?: PouredFluid;

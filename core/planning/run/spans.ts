@@ -2,7 +2,7 @@ import type { TickRow, WorkRow } from './rows';
 import { isOver, runOf } from './run';
 
 /** From the first tick of a work to its end; to the end of time while it is not over. */
-export type Span = { id: string; from: string; to: string };
+export type Span = { id: string; visit: string; from: string; to: string };
 
 const NOT_OVER = '9999';
 
@@ -16,14 +16,15 @@ export function spansOf(works: readonly WorkRow[], ticks: readonly TickRow[]): S
         .sort();
       if (from === undefined) return [];
       const run = runOf(work, ticks);
-      return [{ id: work.id, from, to: isOver(run) ? run.endedAt! : NOT_OVER }];
+      return [{ id: work.id, visit: work.visit ?? work.id, from, to: isOver(run) ? run.endedAt! : NOT_OVER }];
     })
     .sort((left, right) => left.to.localeCompare(right.to) || left.from.localeCompare(right.from));
 }
 
-/** Whether two works were under way at the same time. */
+/** Whether two works were under way at the same time, or in one visit: nobody proved the car between them. */
 export function overlap(one: Span, other: Span): boolean {
-  return one.id !== other.id && one.from < other.to && other.from < one.to;
+  if (one.id === other.id) return false;
+  return one.visit === other.visit || (one.from < other.to && other.from < one.to);
 }
 
 /** Works begun before another one was over: what did it cannot be told apart. */

@@ -20,6 +20,7 @@ import type { ProcedureId } from '@/core/planning/library';
 import type { WorkOptions } from '@/core/planning/options';
 import type { WorkPlan } from '@/core/planning/plan';
 import type { FigureSlot, TickRow } from '@/core/planning/run/rows';
+import { settleVisits } from '@/core/planning/visits';
 import type { Phase } from '@/core/readings/phase';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
@@ -50,6 +51,8 @@ export type NewWork = {
   measuredBy: FigureSlot | null;
   corners: Corner[];
   options: WorkOptions;
+  /** The work with which it is done in one visit. */
+  visit: string | null;
 };
 
 export type Desk = {
@@ -112,10 +115,11 @@ export function JobDesk({
   const enteredAt = useRef(new Map<string, string>());
   const sheet = useMemo(() => {
     const mine = parcels.filter((parcel) => parcel.jobId === jobId && parcel.refusal === undefined);
-    return mine.reduce(
+    const entered = mine.reduce(
       (each, parcel) => applyParcel(each, parcel, timeOf(enteredAt.current, parcel.id)),
       base,
     );
+    return { ...entered, works: settleVisits(entered.works, entered.ticks) };
   }, [base, parcels, jobId]);
   const judgement = useJudgement(sheet, firstJudgement, first);
   const [corner, pickCorner] = useState<Corner | null>(null);

@@ -21,7 +21,7 @@ export function applyParcel(sheet: JobSheet, { kind, body, workId, plan }: Parce
     case 'work':
       return {
         ...sheet,
-        works: upsert(sheet.works, { ...row, plan, addedAt: now } as never),
+        works: upsert(sheet.works, { ...row, visit: body.visit ?? undefined, plan, addedAt: now } as never),
       };
     case 'proof':
       return {

@@ -3,6 +3,7 @@
 import { runOf } from '@/core/planning/run/run';
 import { doneTogether } from '@/core/planning/run/spans';
 import { findingOf } from '@/core/readings/vocabulary/findings';
+import { inSentence } from '@/ui/format';
 import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
 import { slotWords } from '../work/figureWords';
@@ -57,9 +58,9 @@ export function WhatItDid() {
                 {findingOf(check.finding).label} {check.place} came right
               </b>{' '}
               {works.length === 1
-                ? `by: ${titleOf(works[0]!).toLowerCase()}`
+                ? `by: ${inSentence(titleOf(works[0]!))}`
                 : works.length > 1
-                  ? `by one of: ${works.map((id) => titleOf(id).toLowerCase()).join(', ')}. Nothing was measured between them`
+                  ? `by one of: ${works.map((id) => inSentence(titleOf(id))).join(', ')}. Nothing was measured between them`
                   : 'without work'}
               .
             </li>

@@ -14,6 +14,8 @@ import { planWork, procedureOf } from '@/core/planning/plan';
 import { fitsCar, type Procedure } from '@/core/planning/procedure';
 import { PROCEDURE_FOR } from '@/core/planning/procedureFor';
 import type { FigureSlot } from '@/core/planning/run/rows';
+import { isOver, runOf } from '@/core/planning/run/run';
+import { visitToJoin } from '@/core/planning/visits';
 import { wholeMinutes } from '@/core/planning/works';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -42,6 +44,8 @@ type Chosen = {
   title: string;
   before: string;
   measuredBy: FigureSlot | null;
+  /** By itself, where it could be done in one visit with another. */
+  apart: boolean;
 };
 
 const NOTHING: Chosen = {
@@ -51,7 +55,11 @@ const NOTHING: Chosen = {
   title: '',
   before: '',
   measuredBy: null,
+  apart: false,
 };
+
+/** What a work is called before it is added. */
+const NEW = 'new';
 
 /** What is done next: the job for the cause, where, measured by what, and the whole plan before it starts. */
 export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCancel?: () => void }) {
@@ -76,10 +84,20 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
   const jobs = [...new Set<ProcedureId | 'other'>([...fitting, id])];
   const found = cornersOfCause(sheet, cause);
   const corners = chosen.corners ?? found;
-  const plan = useMemo(
+  const alone = useMemo(
     () => planWork(sheet.car, ways, knownOf(sheet), { procedure: id, title, corners, options }),
     [id, title, corners, options, sheet, ways],
   );
+  const joins = useMemo(
+    () =>
+      visitToJoin(sheet.works, sheet.ticks, {
+        ...{ id: NEW, procedure: id, plan: alone },
+        addedAt: new Date().toISOString(),
+      }),
+    [sheet.works, sheet.ticks, id, alone],
+  );
+  const joined = chosen.apart ? undefined : joins;
+  const plan = joined?.plan ?? alone;
   const figures = beforeFigures(
     sheet,
     procedure.measures,
@@ -113,12 +131,17 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
         measuredBy,
         corners: plan.corners,
         options: chosen.options,
+        visit: joined?.visit.id ?? null,
       },
-      plan,
+      alone,
     );
     forgetTyped();
     forget();
-    router.push(`/job/${sheet.job.id}/run/${workId}`);
+    // In a visit it begins with whichever comes first.
+    const first = joined?.order.find(
+      (each) => !sheet.works.some((work) => work.id === each && isOver(runOf(work, sheet.ticks))),
+    );
+    router.push(`/job/${sheet.job.id}/run/${first === undefined || first === NEW ? workId : first}`);
   };
   const setOptions = (options: WorkOptions) => keep({ ...chosen, options });
 
@@ -234,6 +257,26 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
                   onPress={(corner) => keep({ ...chosen, corners: flipped(plan.corners, corner as Corner) })}
                 />
               </div>
+            </div>
+          )}
+          {joins && (
+            <div>
+              <p className="narrow text-[0.9375rem] font-semibold">
+                Done{' '}
+                <span className="font-normal text-soft">
+                  in one visit the car is apart{joins.plan.bleed ? ', bled' : ''} and proved once:{' '}
+                  {joins.saves} steps fewer
+                </span>
+              </p>
+              <Choice
+                label="Done"
+                value={joined ? 'with' : 'apart'}
+                onChange={(next) => next !== '' && keep({ ...chosen, apart: next === 'apart' })}
+                options={[
+                  { value: 'with', label: `In one visit with “${joins.visit.title}”` },
+                  { value: 'apart', label: 'By itself' },
+                ]}
+              />
             </div>
           )}
           <BeforeField

@@ -5,11 +5,12 @@ import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { LEFT_QUESTIONS, leavingIssues } from '@/core/planning/run/leftUndone';
 import type { WorkRow } from '@/core/planning/run/rows';
-import { isOver, LEFT_UNDONE, planOf, type Run } from '@/core/planning/run/run';
+import { isOver, LEFT_UNDONE, planOf, type Run, runOf } from '@/core/planning/run/run';
+import { firstInVisit, visitOf } from '@/core/planning/visits';
 import { Button, buttonClass } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { TextField } from '@/ui/Field';
-import { moment } from '@/ui/format';
+import { inSentence, moment } from '@/ui/format';
 import { Octagon } from '@/ui/Octagon';
 import { Opens } from '@/ui/Opens';
 import { useShop } from '../../shell/ShopContext';
@@ -40,6 +41,8 @@ export function WorkItem({ work, run, place, holds, together, onBedIn }: Props) 
   useEffect(() => {
     if (asked) setLeaving(true);
   }, [asked]);
+  const mates = visitOf(work, sheet.works, sheet.ticks).filter((mate) => mate.id !== work.id);
+  const first = firstInVisit(work, sheet.works, sheet.ticks);
   const after = work.measuredBy
     ? slotWords({ sheet, derived: judgement.derived, units }, work.measuredBy, 'after')
     : undefined;
@@ -50,7 +53,13 @@ export function WorkItem({ work, run, place, holds, together, onBedIn }: Props) 
         <div className="min-w-0 flex-1">
           <p className="text-lg">
             <b className="font-bold">{work.title}</b> <State run={run} holds={holds} />
-            {together && (
+            {mates.length > 0 && (
+              <span className="ml-2 text-[0.9375rem] font-semibold">
+                one visit with{' '}
+                {mates.map((mate) => sheet.works.findIndex(({ id }) => id === mate.id) + 1).join(' and ')}
+              </span>
+            )}
+            {together && mates.length === 0 && (
               <span className="ml-2 text-[0.9375rem] font-semibold text-bronze">
                 done together with another
               </span>
@@ -71,12 +80,17 @@ export function WorkItem({ work, run, place, holds, together, onBedIn }: Props) 
             )}
           </p>
         </div>
-        {!closed && !isOver(run) && (
+        {!closed && !isOver(run) && first && (
+          <span className="text-soft">after {inSentence(first.title)}</span>
+        )}
+        {!closed && !isOver(run) && !first && (
           <Link
             href={`/job/${sheet.job.id}/run/${work.id}`}
             className={`${buttonClass('primary')} min-h-14 px-8 text-lg`}
           >
-            {run.state === 'waiting' ? 'Start' : 'Go on'}
+            {run.state === 'waiting' && !mates.some((mate) => isOver(runOf(mate, sheet.ticks)))
+              ? 'Start'
+              : 'Go on'}
           </Link>
         )}
         {!closed && run.state === 'left_undone' && (

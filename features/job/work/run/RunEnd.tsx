@@ -3,8 +3,9 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import type { WorkRow } from '@/core/planning/run/rows';
-import { isOver, LEFT_UNDONE, planOf, type Run, runOf } from '@/core/planning/run/run';
+import { LEFT_UNDONE, planOf, type Run } from '@/core/planning/run/run';
 import { troublesOf } from '@/core/planning/run/troubles';
+import { visitOf, workAfter } from '@/core/planning/visits';
 import { Button, buttonClass } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';
@@ -24,7 +25,9 @@ export function RunEnd({ work, run, onReopen }: Props) {
   const shop = useShop();
   const units = useUnits();
   const holds = judgement.holds.filter((hold) => !hold.proof);
-  const next = sheet.works.find((each) => each.id !== work.id && !isOver(runOf(each, sheet.ticks)));
+  const next = workAfter(work, sheet.works, sheet.ticks);
+  // The rest of a visit: the car stays apart until its last work has closed it.
+  const goesOn = next !== undefined && visitOf(work, sheet.works, sheet.ticks).includes(next);
   const plan = planOf(work);
   const troubles = troublesOf(run);
   const written = run.steps.flatMap((step) => {
@@ -54,7 +57,9 @@ export function RunEnd({ work, run, onReopen }: Props) {
           <HoldsPanel />
         </>
       ) : (
-        <h3 className="text-3xl text-go">Done</h3>
+        <h3 className={goesOn ? 'text-3xl' : 'text-3xl text-go'}>
+          {goesOn ? 'This part is done; the car stays apart' : 'Done'}
+        </h3>
       )}
       {run.endedAt && <p className="text-soft">{moment(run.endedAt, shop, new Date(shop.now))}</p>}
       {!closed && run.state === 'finished' && (
@@ -75,7 +80,7 @@ export function RunEnd({ work, run, onReopen }: Props) {
             </Link>
           )}
           <Link href={`/job/${sheet.job.id}/work`} className={`${buttonClass()} min-h-16 px-6 text-lg`}>
-            {plan.bedIn && plan.procedure !== 'bed_in' ? 'Add the bed-in' : 'Add work'}
+            {!goesOn && plan.bedIn && plan.procedure !== 'bed_in' ? 'Add the bed-in' : 'Add work'}
           </Link>
         </div>
       )}

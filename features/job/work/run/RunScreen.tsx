@@ -4,6 +4,7 @@ import { Volume2, VolumeX } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { PRESS, planOf, runOf, STEPPED_BACK, stepsBack, stepsInHand } from '@/core/planning/run/run';
+import { firstInVisit } from '@/core/planning/visits';
 import { Button, buttonClass } from '@/ui/Button';
 import { useKept } from '../../../shell/useKept';
 import { useDesk } from '../../desk/Desk';
@@ -39,6 +40,7 @@ export function RunScreen({ workId }: { workId: string }) {
         </Link>
       </div>
     );
+  const before = firstInVisit(work, sheet.works, sheet.ticks);
   const plan = planOf(work);
   const hand = stepsInHand(run);
   const [step] = hand;
@@ -80,7 +82,18 @@ export function RunScreen({ workId }: { workId: string }) {
           </Link>
         </div>
         <div className="min-w-0 flex-1 p-4 desk:overflow-y-auto desk:p-6">
-          {!step ? (
+          {before && step ? (
+            <section aria-label="First">
+              <h3 className="text-2xl desk:text-3xl">First: {before.title}</h3>
+              <p className="mb-3 text-lg">Both are one visit: its part is done before this one begins.</p>
+              <Link
+                href={`/job/${sheet.job.id}/run/${before.id}`}
+                className={`${buttonClass('primary')} min-h-16 px-8 text-xl`}
+              >
+                To it
+              </Link>
+            </section>
+          ) : !step ? (
             <RunEnd work={work} run={run} onReopen={closed ? undefined : stepBack} />
           ) : hand.length > 1 ? (
             <StepGroup key={step.part} work={work} steps={hand} />

@@ -1,0 +1,117 @@
+import { describe, expect, it } from 'vitest';
+import { emptySheet } from '../../tests/support/sheet';
+import { planFor } from '../../tests/support/work';
+import type { Corner } from '../car/corner';
+import { PROCEDURE_IDS, type ProcedureId } from './library';
+import { makesVisit, stepsSaved, visitPlans } from './visit';
+
+const sheet = emptySheet();
+const plan = (procedure: ProcedureId, corners: Corner[] = ['FL', 'FR']) =>
+  planFor(sheet, procedure, { corners });
+const idsOf = (...procedures: ProcedureId[]) =>
+  visitPlans(procedures.map((each) => plan(each))).map((each) => each.steps.map((step) => step.id));
+
+describe('two works in one visit', () => {
+  it('have the car apart once: the first takes off, the last puts back and proves', () => {
+    const [slides, pads] = idsOf('slides', 'pads');
+    expect(slides).toEqual([
+      ...['lift', 'cool', 'off-fl', 'off-fr', 'pins-fl', 'pins-fr', 'grease-fl', 'grease-fr'],
+      ...['glide-fl', 'glide-fr'],
+    ]);
+    expect(pads).toEqual([
+      ...['pins', 'pistons-back', 'fit-fl', 'fit-fr', 'read-pads-fl', 'read-pads-fr', 'back-fl', 'back-fr'],
+      ...['firm', 'hold', 'wheels', 'level', 'away', 'roll'],
+    ]);
+  });
+
+  it('are bled once, at every corner that any of them opened, with the bottles for it', () => {
+    const alone = [plan('hose', ['FL', 'FR']), plan('caliper_rebuild', ['RL', 'RR'])];
+    const [first, last] = visitPlans(alone);
+    expect(first!.bleed).toBeUndefined();
+    expect(first!.steps.map((step) => step.id)).toContain('kit');
+    expect(first!.needs.some((need) => need.kind === 'fluid')).toBe(false);
+    expect(new Set(last!.bleed!.plan.order.map((row) => row.corner))).toEqual(
+      new Set(['FL', 'FR', 'RL', 'RR']),
+    );
+    const [fluid] = last!.needs;
+    expect(fluid).toMatchObject({ kind: 'fluid', quantity: last!.bleed!.plan.bottles });
+    expect(last!.steps.find((step) => step.id === 'wheels')!.how).toContain('Front left, front right');
+  });
+
+  it('draw the old fluid out where one of them is a flush, and cycle the modulator where one was opened', () => {
+    const [, last] = visitPlans([plan('hose'), plan('flush')]);
+    expect(last!.steps.find((step) => step.id === 'draw')!.title).toContain('Draw the old fluid out');
+    expect(last!.steps.some((step) => step.id === 'modulator')).toBe(true);
+  });
+
+  it('let the car cool before the first of them, whichever said so', () => {
+    const [hose, pads] = idsOf('hose', 'pads');
+    expect(hose!.slice(0, 2)).toEqual(['lift', 'cool']);
+    expect(pads).not.toContain('cool');
+  });
+
+  it('measure the same part once, when all is done', () => {
+    const [bearing, rotors] = idsOf('bearing', 'rotors');
+    expect(bearing).not.toContain('read-rotor-fl');
+    expect(rotors!.filter((id) => id === 'read-rotor-fl')).toHaveLength(1);
+    expect(bearing).toContain('again-fl');
+  });
+
+  it('are no visit with a drive, nor where nothing is shared', () => {
+    expect(makesVisit([plan('pads'), plan('bed_in')])).toBe(false);
+    expect(makesVisit([plan('brace'), plan('pads')])).toBe(false);
+    const { ways: _, ...bleed } = plan('hose').bleed!;
+    expect(makesVisit([{ ...plan('hose'), bleed }, plan('pads')])).toBe(false);
+  });
+
+  describe('any two of the library', () => {
+    const pairs = PROCEDURE_IDS.flatMap((first) =>
+      PROCEDURE_IDS.map((second) => [first, second] as const),
+    ).filter(([first, second]) => first !== second && makesVisit([plan(first), plan(second)]));
+
+    it('are many', () => expect(pairs.length).toBeGreaterThan(300));
+
+    it('lose no step and no caution, and do nothing twice that closes the car', () => {
+      for (const [first, second] of pairs) {
+        const alone = [plan(first), plan(second)];
+        const steps = visitPlans(alone).flatMap((each) => each.steps);
+        const name = `${first} + ${second}`;
+        const ids = steps.map((step) => step.id);
+        for (const step of alone.flatMap((each) => each.steps)) {
+          // What a bleed says of the drawn-off fluid, and its rounds, are its own.
+          if (step.id === 'away' || step.part === 'Corner') continue;
+          const { measure } = step;
+          if (measure?.phase === 'after')
+            // The part as it was fitted in the end is what is measured.
+            expect(
+              steps.map((each) => each.measure),
+              `${name}: ${step.id}`,
+            ).toContainEqual(measure);
+          else expect(ids, `${name}: ${step.id}`).toContain(step.id);
+        }
+        const cautions = new Set(steps.flatMap((step) => step.cautions ?? []));
+        for (const caution of alone.flatMap((each) => each.steps).flatMap((step) => step.cautions ?? []))
+          expect(cautions, name).toContain(caution);
+        for (const once of ['lift', 'wheels', 'firm', 'hold', 'level', 'roll', 'kit', 'cool'])
+          expect(ids.filter((id) => id === once).length, `${name}: ${once}`).toBeLessThan(2);
+        expect(stepsSaved(alone), name).toBeGreaterThan(0);
+      }
+    });
+
+    it('have the pedal firm and held before the wheels and before anything drives', () => {
+      for (const [first, second] of pairs) {
+        const ids = visitPlans([plan(first), plan(second)]).flatMap((each) => each.steps);
+        const at = (id: string) => ids.findIndex((step) => step.id === id);
+        const name = `${first} + ${second}`;
+        const drives = ids.findIndex((step) => step.drives);
+        if (at('firm') >= 0 && drives >= 0) expect(at('firm'), name).toBeLessThan(drives);
+        if (at('hold') >= 0 && at('wheels') >= 0) expect(at('hold'), name).toBeLessThan(at('wheels'));
+        const bleeder = ids.findIndex((step) => step.ml);
+        if (bleeder >= 0) {
+          expect(at('kit'), name).toBeLessThan(bleeder);
+          expect(bleeder, name).toBeLessThan(at('firm'));
+        }
+      }
+    });
+  });
+});
