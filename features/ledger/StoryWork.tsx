@@ -5,6 +5,7 @@ import { fluidSoFar } from '@/core/planning/bleed/soFar';
 import type { WorkRow } from '@/core/planning/run/rows';
 import { planOf, runOf } from '@/core/planning/run/run';
 import { doneTogether } from '@/core/planning/run/spans';
+import { minutesTaken } from '@/core/planning/run/took';
 import { troublesOf } from '@/core/planning/run/troubles';
 import { pourWords } from '@/core/planning/shelf/pour';
 import { recordWords } from '../job/work/recordWords';
@@ -28,6 +29,7 @@ function Work({ work, sheet, together }: { work: WorkRow; sheet: JobSheet; toget
   const units = useUnits();
   const run = runOf(work, sheet.ticks);
   const { bleed } = planOf(work);
+  const taken = minutesTaken(work, sheet.ticks);
   const done = run.steps.filter((step) => run.last.get(step.id)?.done);
   const troubles = troublesOf(run);
   return (
@@ -36,6 +38,7 @@ function Work({ work, sheet, together }: { work: WorkRow; sheet: JobSheet; toget
         <b className="font-semibold">{work.title}</b>
         {work.before !== '' && `, before: ${work.before}`}
         {together && ', done together with another'}
+        {taken && done.length > 0 && `, ${taken.minutes} min`}
         {run.leftBecause && `, left undone: ${run.leftBecause}`}
         {bleed && done.length > 0 && (
           <>

@@ -5,6 +5,7 @@ import { closingIssues } from '../../core/job/closing';
 import { type Closing, closingSchema } from '../../core/job/closingSchema';
 import type { JobSheet } from '../../core/job/sheet';
 import { planOf, runOf } from '../../core/planning/run/run';
+import { minutesToLearn } from '../../core/planning/run/took';
 import { database, type Sql } from '../db/sql';
 import { accept, stale } from '../failure';
 import { versioned } from '../http/versioned';
@@ -51,6 +52,7 @@ export async function closeJob(jobId: string, input: unknown, now = new Date()):
         if (causes.length > 0) await tx`insert into job_causes ${tx(causes)}`;
         for (const next of closing.next) await addFollowUp(tx, sheet, next);
         await noteFluid(tx, sheet, at);
+        await noteMinutes(tx, sheet);
         return getSheet(job, tx);
       },
     ),
@@ -71,6 +73,14 @@ async function addFollowUp(
       await tx`insert into follow_ups ${tx(row)}`;
     },
   );
+}
+
+/** What each work took, for the plans to come. */
+async function noteMinutes(tx: Sql, { works, ticks }: JobSheet): Promise<void> {
+  for (const work of works) {
+    const minutes = minutesToLearn(work, ticks);
+    if (minutes !== undefined) await tx`update works set took_min = ${minutes} where id = ${work.id}`;
+  }
 }
 
 /** A finished flush is the car's new fill, on the day it is where the shop stands. */

@@ -4,6 +4,7 @@ import { caseFromSheet } from '../../core/exchange/casefile/fromSheet';
 import { passingRecord } from '../../core/planning/run/passing';
 import type { WorkRow } from '../../core/planning/run/rows';
 import { LEFT_UNDONE, planOf, runOf } from '../../core/planning/run/run';
+import { TOOK } from '../../core/planning/run/took';
 import { getCar } from '../../server/cars/queries';
 import { database } from '../../server/db/sql';
 import { addReading } from '../../server/jobs/append';
@@ -11,6 +12,7 @@ import { closeJob } from '../../server/jobs/close';
 import { changeJob, openJob } from '../../server/jobs/open';
 import { getSheet } from '../../server/jobs/queries';
 import { addTick, addWork, proveHold, recordVerdict } from '../../server/jobs/work';
+import { timesTaken } from '../../server/learn/minutes';
 import { doSteps } from '../support/bleed';
 import { freshDatabase } from '../support/database';
 import { answer, failureOf, makeCar, makeJob } from '../support/shop';
@@ -206,6 +208,10 @@ describe('from hold to closed', () => {
       before: '3.4 % water',
     });
     await doSteps(work);
+    const took = (minutes: number) =>
+      addTick(work.id, { id: randomUUID(), step: TOOK, done: true, note: '', record: { minutes } });
+    expect((await failureOf(took(0))).detail.issues![0]).toMatchObject({ path: 'record.minutes' });
+    await took(42);
     const said = { phase: 'after', place: '' } as const;
     for (const [finding, state] of [
       ['pedal_now', 'firm'],
@@ -225,6 +231,8 @@ describe('from hold to closed', () => {
     expect(closed.job).toMatchObject({ outcome: 'cured', confirmed: ['fluid_boiled_wet'], closedBy: 'Mira' });
     expect(closed.verdicts).toHaveLength(2);
     expect((await getCar(closed.job.carId)).fluidFilledOn).toBe('2027-01-02');
+    // The next plan of the same job goes by it.
+    expect((await timesTaken()).flush).toEqual({ jobs: 1, minutes: 42 });
     // The same closing sent again is answered with the record; anything else is refused.
     expect((await closeJob(job.id, body)).job.closedAt).toBe(closed.job.closedAt);
     expect((await failureOf(answer(job.id, { finding: 'leak', state: 'none' }))).code).toBe('stale');
@@ -353,7 +361,7 @@ describe('from hold to closed', () => {
     );
     expect(failure.detail.issues![0]).toMatchObject({
       path: 'step',
-      accepted: 'one of before, do, after, firm, hold, left-undone',
+      accepted: 'one of before, do, after, firm, hold, left-undone, took',
     });
   });
 });

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { JobDesk } from '@/features/job/desk/Desk';
 import { JobFrame } from '@/features/job/JobFrame';
 import { judgeAside } from '@/server/heavy/judge';
+import { timesTaken } from '@/server/learn/minutes';
 import { carParts } from '@/server/parts/queries';
 import { getShelf } from '@/server/shelf/queries';
 import { getShop } from '@/server/shop/queries';
@@ -18,15 +19,16 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 
 export default async function JobLayout({ params, children }: Props) {
   const [sheet, shop] = await Promise.all([sheetOf((await params).id), getShop()]);
-  const [judgement, past, shelf, parts] = await Promise.all([
+  const [judgement, past, shelf, parts, took] = await Promise.all([
     judgeAside(sheet),
     carPast(sheet.car.id, { exceptJob: sheet.job.id, timeZone: shop.timeZone }),
     getShelf(),
     carParts(sheet.car.id),
+    timesTaken(),
   ]);
   return (
     <JobDesk sheet={sheet} judgement={judgement}>
-      <JobFrame place={{ ways: shop, shelf, parts }} past={past}>
+      <JobFrame place={{ ways: shop, shelf, parts, took }} past={past}>
         {children}
       </JobFrame>
     </JobDesk>

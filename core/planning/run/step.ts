@@ -61,7 +61,7 @@ export type RecordField = {
   required?: true;
 } & (
   | { kind: 'choice'; options: { value: string; label: string }[] }
-  | { kind: 'amount'; unit: 'ml'; start: number; step: number; most: number }
+  | { kind: 'amount'; unit: 'ml' | 'min'; start: number; step: number; most: number }
   | { kind: 'figure'; unit: FigureUnit }
 );
 

@@ -2,6 +2,7 @@ import type { Issue } from '../../base/issues/issue';
 import { leavingIssues } from './leftUndone';
 import { LEFT_UNDONE } from './run';
 import { type Step, type Trouble, WAYS_ON } from './step';
+import { TOOK, tookIssues } from './took';
 
 /** The largest figure a step takes: no gauge in a shop shows more. */
 export const MOST_FIGURE = 100_000;
@@ -36,9 +37,10 @@ export function drivenWhileApart(step: Step, others: readonly { title: string }[
  */
 export function tickIssues(steps: readonly Step[], tick: Ticked, begun = false): Issue[] {
   if (tick.step === LEFT_UNDONE) return tick.done ? leavingIssues(begun, tick) : [];
+  if (tick.step === TOOK) return tookIssues(tick.record);
   const step = steps.find((each) => each.id === tick.step);
   if (!step) {
-    const accepted = `one of ${[...steps.map((each) => each.id), LEFT_UNDONE].join(', ')}`;
+    const accepted = `one of ${[...steps.map((each) => each.id), LEFT_UNDONE, TOOK].join(', ')}`;
     return [{ code: 'unknown_id', path: 'step', value: JSON.stringify(tick.step), accepted }];
   }
   return [...answerIssues(step, tick), ...amountIssues(step, tick), ...neededIssues(step, tick)];

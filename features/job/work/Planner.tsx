@@ -65,7 +65,7 @@ const NEW = 'new';
 export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCancel?: () => void }) {
   const desk = useDesk();
   const { sheet, judgement } = desk;
-  const { ways } = useWorkPlace();
+  const { ways, took } = useWorkPlace();
   const units = useUnits();
   const router = useRouter();
   const { today, dateOrder } = useShop();
@@ -176,6 +176,8 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
               {minutes > 0 && (
                 <span className="text-soft">
                   About {minutes} min{withWords(procedure)}.
+                  {took[id] &&
+                    ` In this shop ${took[id].minutes} min${procedure.bedIn && id !== 'bed_in' ? ' before the bed-in' : ''}, ${countWords(took[id].jobs)}.`}
                 </span>
               )}
             </p>
@@ -352,6 +354,11 @@ function wordsOf(slot: FigureSlot, told: Parameters<typeof slotWords>[0]): strin
 
 function flipped(corners: readonly Corner[], corner: Corner): Corner[] {
   return corners.includes(corner) ? corners.filter((each) => each !== corner) : [...corners, corner];
+}
+
+/** From how many jobs a time was learnt. */
+function countWords(jobs: number): string {
+  return jobs === 1 ? 'once so far' : `the middle of ${jobs}`;
 }
 
 /** What the minutes of a job take in beside itself. */

@@ -1,6 +1,7 @@
 'use client';
 
 import { createContext, type ReactNode, useContext } from 'react';
+import type { TimesTaken } from '@/core/planning/run/took';
 import type { FittedPart } from '@/core/planning/shelf/fitted';
 import type { ShelfItem } from '@/core/planning/shelf/shelf';
 import type { Ways } from '@/core/planning/ways';
@@ -11,6 +12,8 @@ export type WorkPlace = {
   shelf: ShelfItem[];
   /** What this car wears. */
   parts: FittedPart[];
+  /** How long the shop's own jobs took. */
+  took: TimesTaken;
 };
 
 const Context = createContext<WorkPlace | null>(null);

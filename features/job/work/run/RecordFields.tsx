@@ -60,7 +60,9 @@ type AmountProps = {
 /** A volume read off the catch bottle, from the planned one up or down. */
 function Amount({ field: { label, unit, start, step, most }, value, onChange }: AmountProps) {
   const shown = value ?? start;
-  const to = (next: number) => onChange(Math.min(most, Math.max(0, next)));
+  // Nothing drawn is an amount; no time taken is none.
+  const least = unit === 'min' ? 1 : 0;
+  const to = (next: number) => onChange(Math.min(most, Math.max(least, next)));
   return (
     <div className="flex items-center gap-1">
       <Button aria-label={`${label}: ${step} ${unit} less`} onClick={() => to(shown - step)}>

@@ -15,6 +15,7 @@ import { useDesk } from '../../desk/Desk';
 import { HoldsPanel } from '../../HoldsPanel';
 import { FittedForm } from '../FittedForm';
 import { recordWords } from '../recordWords';
+import { Minutes } from './Minutes';
 import { UsedFluid } from './UsedFluid';
 
 type Props = { work: WorkRow; run: Run; onReopen?: (why: string) => void };
@@ -84,6 +85,7 @@ export function RunEnd({ work, run, onReopen }: Props) {
           </Link>
         </div>
       )}
+      {run.state === 'finished' && <Minutes work={work} planned={plan.procedure} />}
       {!closed && run.state === 'finished' && plan.bleed && (
         <UsedFluid work={work} run={run} bleed={plan.bleed} />
       )}
