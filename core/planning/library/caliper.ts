@@ -120,7 +120,7 @@ export const CALIPER = {
         'on',
         'caliper on, hose with new washers',
         'Loose first, then to the maker. Bleeder at the top.',
-        { torque: 'banjo' },
+        { torque: ['caliper_bracket', 'banjo'] },
       ),
       wheelsOn(corners),
       ...rolledOut,
@@ -198,7 +198,7 @@ export const CALIPER = {
         },
       ),
       ...atEach(corners, 'on', 'caliper on, hose with new washers', 'Bleeder at the top.', {
-        torque: 'banjo',
+        torque: ['caliper_bracket', 'banjo'],
       }),
       ...atEach(
         corners,
@@ -332,7 +332,7 @@ export const CALIPER = {
         'Through every spoke, at full lock, hanging and loaded.',
       ),
       ...atEach(corners, 'fit', 'rotor, caliper, pads, hose on', 'Bolts and locking as the maker says.', {
-        torque: 'caliper_bracket',
+        torque: ['caliper_bracket', 'banjo'],
       }),
       wheelsOn(corners),
       ...rolledOut,
@@ -370,7 +370,7 @@ export const CALIPER = {
       ),
       propPedal,
       ...atEach(corners, 'fit', 'stiffer caliper or brace on', 'Bridge bolts are the maker’s business.', {
-        torque: 'caliper_bridge',
+        torque: ['caliper_bridge', 'caliper_bracket', 'banjo'],
         cautions: ['fluid', 'legal'],
       }),
       pistonsBack(corners),

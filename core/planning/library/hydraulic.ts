@@ -91,7 +91,7 @@ export const HYDRAULIC = {
         'renew',
         'Renew what leaks',
         'New sealing washers every time. A rusty pipe goes as a whole. Fit loose, by hand, then tighten with two spanners.',
-        { torque: 'line_union', tool: 'Two flare spanners' },
+        { torque: ['line_union', 'banjo', 'modulator_union'], tool: 'Two flare spanners' },
       ),
       wheelsOn(corners),
       firmPedal,
@@ -115,7 +115,7 @@ export const HYDRAULIC = {
         'hose',
         'old hose off, new one on loose',
         'Everything loose by hand first, no twist, then two spanners. What it brings shows at the pedal: measure before and after.',
-        { torque: 'banjo', tool: 'Two spanners, new washers' },
+        { torque: ['line_union', 'banjo'], tool: 'Two spanners, new washers' },
       ),
       ...atEach(
         corners,
@@ -214,7 +214,7 @@ export const HYDRAULIC = {
         'caliper from the other side',
         'New washers. Crossed pipes may have to be bent anew.',
         {
-          torque: 'banjo',
+          torque: ['caliper_bracket', 'banjo'],
         },
       ),
       wheelsOn(corners),
@@ -315,7 +315,7 @@ export const HYDRAULIC = {
         `New rubber: master, hoses, ${cornersInWords(corners)}`,
         'As each maker’s kit says.',
         {
-          torque: 'banjo',
+          torque: ['master_nut', 'line_union', 'banjo'],
         },
       ),
       wheelsOn(corners),

@@ -224,7 +224,9 @@ export const PEDAL = {
           tool: 'Depth gauge',
         },
       ),
-      step('Fit', 'in', 'Booster and master on', 'New gasket, dry mouth.', { torque: 'booster_nut' }),
+      step('Fit', 'in', 'Booster and master on', 'New gasket, dry mouth.', {
+        torque: ['booster_nut', 'master_nut'],
+      }),
       step('Proof', 'start', 'Pump it empty, hold, start the engine', 'The pedal must drop under the foot.'),
       firmPedal,
       holdPedal,

@@ -127,7 +127,7 @@ export const RUNNING = {
       ),
       ...calipersOff(corners),
       ...atEach(corners, 'renew', 'upright out, stiffer one in', 'Bearing and hub as their own job.', {
-        torque: 'suspension_joint',
+        torque: ['suspension_joint', 'hub_nut'],
       }),
       ...caliperOn(corners),
       wheelsOn(corners),

@@ -75,8 +75,8 @@ export type Step = {
   why?: string;
   tool?: string;
   cautions?: CautionId[];
-  /** What is done up here; the figure is the maker's, kept with the car. */
-  torque?: TorqueId;
+  /** What is done up here; each figure is the maker's, kept with the car. */
+  torque?: TorqueId | readonly TorqueId[];
   corner?: Corner;
   /** For a bleeder: which one, how much is to come out, and the running total, ml. */
   ml?: { bleeder: 'single' | 'outer' | 'inner'; here: number; total: number };

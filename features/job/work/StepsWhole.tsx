@@ -3,6 +3,7 @@
 import { TORQUES } from '@/core/car/torques';
 import { CAUTIONS } from '@/core/planning/cautions';
 import type { WorkPlan } from '@/core/planning/plan';
+import { jointsOf } from '@/core/planning/run/joints';
 import type { Step } from '@/core/planning/run/step';
 import { MEASURES } from '@/core/readings/measures';
 import { readingLabel } from '../../measure/readingLabel';
@@ -11,13 +12,12 @@ import { useDesk } from '../desk/Desk';
 
 /** Every step of a plan before it starts, with its cautions where they matter; what the printer gets. */
 export function StepsWhole({ plan }: { plan: WorkPlan }) {
-  const { sheet } = useDesk();
+  const { torquesNm } = useDesk().sheet.car;
   const units = useUnits();
   return (
     <ol className="list-none">
       {plan.steps.map((step, index) => {
         const { cautions = [] } = step;
-        const torque = step.torque && sheet.car.torquesNm[step.torque];
         return (
           <li key={step.id} className="border-b border-rule py-1.5 break-inside-avoid">
             {step.part !== plan.steps[index - 1]?.part && (
@@ -32,13 +32,16 @@ export function StepsWhole({ plan }: { plan: WorkPlan }) {
                 {step.timerS !== undefined && ` ${step.timerS} s by the clock.`}
                 {!!step.slowdown?.coolS && ` Then ${step.slowdown.coolS} s to cool.`}
                 {step.tool && <span className="text-soft"> Tool: {step.tool}.</span>}
-                {step.torque && (
-                  <span className="text-soft">
+                {jointsOf(step).map((joint) => (
+                  <span key={joint} className="text-soft">
                     {' '}
-                    {TORQUES[step.torque]}:{' '}
-                    {torque === undefined ? 'maker’s figure, not on file' : units.full(torque, 'N·m', 0)}.
+                    {TORQUES[joint]}:{' '}
+                    {torquesNm[joint] === undefined
+                      ? 'maker’s figure, not on file'
+                      : units.full(torquesNm[joint], 'N·m', 0)}
+                    .
                   </span>
-                )}
+                ))}
                 {cautions.map((id) => (
                   <span key={id} className="block border-l-4 border-bronze pl-2">
                     {CAUTIONS[id]}
@@ -73,7 +76,11 @@ function ToFill({ step }: { step: Step }) {
       options: field.kind === 'choice' ? field.options.map((option) => option.label) : [],
     })),
     ...(figure ? [{ label: figure, unit: '', options: [] }] : []),
-    ...(step.torque ? [{ label: 'Done up to', unit: units.unit('N·m'), options: [] }] : []),
+    ...jointsOf(step).map((joint) => ({
+      label: TORQUES[joint],
+      unit: units.unit('N·m'),
+      options: [],
+    })),
   ];
   if (fields.length === 0 && !step.ask && !step.troubles) return null;
   return (

@@ -1,3 +1,5 @@
+import { TORQUES } from '@/core/car/torques';
+import { jointsDone, MAKERS_FIGURE } from '@/core/planning/run/joints';
 import type { TickRow } from '@/core/planning/run/rows';
 import { type Step, WAYS_ON } from '@/core/planning/run/step';
 import type { Units } from '../../shell/units';
@@ -18,14 +20,13 @@ export function recordWords(step: Step, record: TickRow['record'], note: string,
     const option = field.options.find((each) => each.value === value);
     return [`${field.label.toLowerCase()}: ${(option?.label ?? String(value)).toLowerCase()}`];
   });
-  const torque =
-    record.torque === undefined
-      ? []
-      : [
-          typeof record.torque === 'number'
-            ? units.full(record.torque, 'N·m', 0)
-            : `torque: ${record.torque}`,
-        ];
+  const joints = jointsDone(step, record);
+  const torque = joints.map(({ joint, torqueNm }) => {
+    const figure = torqueNm === undefined ? MAKERS_FIGURE : units.full(torqueNm, 'N·m', 0);
+    return joints.length > 1 || torqueNm === undefined
+      ? `${TORQUES[joint].toLowerCase()}: ${figure}`
+      : figure;
+  });
   const clock = record.clock === 'another' ? ['timed by another clock'] : [];
   const way = WAYS_ON.filter((each) => each.id === record.way).map((each) => each.label.toLowerCase());
   const none = step.measure?.gates && record.figure !== 'taken' && note !== '' ? ['no figure'] : [];

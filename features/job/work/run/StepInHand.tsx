@@ -4,9 +4,9 @@ import { Check } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { Issue } from '@/core/base/issues/issue';
-import type { CarSpec } from '@/core/car/spec';
 import { pastLimitAt } from '@/core/job/pastLimit';
 import type { ReadingRow } from '@/core/job/sheet';
+import { jointsOf, jointsRecord } from '@/core/planning/run/joints';
 import type { WorkRow } from '@/core/planning/run/rows';
 import { planOf, type Run, STEPPED_BACK } from '@/core/planning/run/run';
 import type { Answer, Step } from '@/core/planning/run/step';
@@ -54,7 +54,7 @@ export function StepInHand({ work, run, step, sound }: Props) {
     const other: TickRecord = unlocked && !ended ? { clock: 'another' } : {};
     const whole = {
       note: note.trim(),
-      record: { ...kept, ...torqueRecord(step, sheet.car), ...other, ...more },
+      record: { ...kept, ...jointsRecord(step, sheet.car.torquesNm), ...other, ...more },
     };
     const [issue] = tickIssues([step], { step: step.id, done: true, ...whole });
     if (issue) return setWanted(wantedWords(step, issue));
@@ -94,7 +94,9 @@ export function StepInHand({ work, run, step, sound }: Props) {
       <StepWords step={step} large />
       {step.facts && <StepFacts step={step} facts={step.facts} />}
       {bleed && step.ml && <FluidLine run={run} bleed={bleed} step={step} />}
-      {step.torque && <TorqueLine id={step.torque} />}
+      {jointsOf(step).map((joint) => (
+        <TorqueLine key={joint} id={joint} />
+      ))}
       {step.timerS !== undefined && (
         <RunClock
           seconds={step.timerS}
@@ -233,12 +235,6 @@ function Answers({ step, waits, onAnswer }: AnswersProps) {
       {answer.label}
     </Button>
   ));
-}
-
-/** The figure a joint is done up to, written down with the step; the maker's where none is on file. */
-function torqueRecord({ torque }: Step, { torquesNm }: CarSpec): TickRecord {
-  if (!torque) return {};
-  return { torque: torquesNm[torque] ?? 'the maker’s figure' };
 }
 
 /** What a step is still waiting for, at the step itself. */
