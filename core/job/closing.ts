@@ -1,7 +1,7 @@
 import type { Issue } from '../base/issues/issue';
+import { visitOf } from '../planning/run/mates';
 import type { WorkRow } from '../planning/run/rows';
 import { planOf, runOf } from '../planning/run/run';
-import { visitOf } from '../planning/visits';
 import type { Closing } from './closingSchema';
 import { disturbedAt } from './disturbed';
 import { openHolds } from './holds';

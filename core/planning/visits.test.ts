@@ -4,10 +4,11 @@ import { planFor, tickRow, workRow } from '../../tests/support/work';
 import { worksUnderWay } from '../job/closing';
 import { disturbedAt } from '../job/disturbed';
 import type { ProcedureId } from './library';
+import { firstInVisit, withoutLeft, workAfter } from './run/mates';
 import type { TickRow } from './run/rows';
 import { LEFT_UNDONE, planOf, runOf } from './run/run';
 import { doneTogether } from './run/spans';
-import { canJoin, firstInVisit, settleVisits, visitToJoin, workAfter } from './visits';
+import { canJoin, settleVisits, visitToJoin } from './visits';
 
 const sheet = emptySheet();
 const work = (id: string, procedure: ProcedureId, minute: number, visit?: string) =>
@@ -53,6 +54,9 @@ describe('works of one visit', () => {
     const ticks = [tick('h', LEFT_UNDONE, 3, { note: 'no hose' })];
     const [alone] = settleVisits(settleVisits([pads, hose], []), ticks);
     expect(alone!.plan).toEqual(pads.plan);
+    // The same without the library, where one stays.
+    expect(withoutLeft(settleVisits([pads, hose], []), ticks)[0]!.plan).toEqual(pads.plan);
+    expect(withoutLeft([pads], ticks)).toEqual([pads]);
     // A part that was done and stays apart is under way again.
     const begun = [tick('p', 'lift', 1)];
     const [settled] = settleVisits([pads, hose], begun);
@@ -91,9 +95,12 @@ describe('a visit to join', () => {
   it('is one that waits or was begun, with the plan in it and what it saves', () => {
     const joined = visitToJoin([hose], [], pads)!;
     expect(joined.visit.id).toBe('h');
-    expect(joined.order).toEqual(['h', 'p']);
+    expect(joined.runs.map((run) => [run.id, run.visitAt])).toEqual([
+      ['h', 0],
+      ['p', 1],
+    ]);
     expect(joined.saves).toBeGreaterThan(3);
-    expect(joined.plan.steps.some((step) => step.id === 'lift')).toBe(false);
+    expect(joined.runs[1]!.plan.steps.some((step) => step.id === 'lift')).toBe(false);
     expect(canJoin('h', [hose], [tick('h', 'lift', 1)], pads)).toBe(true);
   });
 

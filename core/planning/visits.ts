@@ -4,8 +4,9 @@ import { HYDRAULIC } from './library/hydraulic';
 import { ROTORS } from './library/rotors';
 import { RUNNING } from './library/running';
 import type { WorkPlan } from './plan';
+import { isLeft } from './run/mates';
 import type { TickRow, WorkRow } from './run/rows';
-import { isOver, LEFT_UNDONE, planOf, runOf, ticksOf } from './run/run';
+import { isOver, planOf, runOf, ticksOf } from './run/run';
 import { makesVisit, stepsSaved, visitPlans } from './visit';
 
 /** From the hub outwards, as a corner goes together again; a bleed by itself comes last. */
@@ -25,8 +26,6 @@ type Joining = Pick<WorkRow, 'id' | 'procedure' | 'plan' | 'visit' | 'alone' | '
 
 /** The plan of a work as it would be by itself. */
 const alonePlan = ({ plan, alone }: Joining) => planOf({ plan: alone ?? plan });
-
-const isLeft = ({ id }: Joining, ticks: readonly TickRow[]) => ticksOf(id, ticks).get(LEFT_UNDONE)?.done;
 
 /** The works of one visit in the order they are done; what is left undone is of no visit. */
 function matesOf<T extends Joining>(visit: string, works: readonly T[], ticks: readonly TickRow[]): T[] {
@@ -68,50 +67,17 @@ export function settleVisits(works: readonly WorkRow[], ticks: readonly TickRow[
     if (mates.length < 2) continue;
     const plans = visitPlans(mates.map(alonePlan));
     for (const [index, mate] of mates.entries())
-      settled.set(mate.id, { ...mate, plan: plans[index], alone: alonePlan(mate) });
+      settled.set(mate.id, { ...mate, plan: plans[index], alone: alonePlan(mate), visitAt: index });
   }
   return works.map((work) => {
-    const { alone, ...row } = work;
+    const { alone, visitAt: _, ...row } = work;
     return settled.get(work.id) ?? (alone === undefined ? work : { ...row, plan: alone });
   });
 }
 
-/** The works done in one visit with a work, itself among them, in their order; it alone where there is no other. */
-export function visitOf(work: WorkRow, works: readonly WorkRow[], ticks: readonly TickRow[]): WorkRow[] {
-  const visit = work.visit ?? work.id;
-  const mates = matesOf(visit, works, ticks);
-  return mates.some((mate) => mate.id === work.id) ? mates : [work];
-}
-
-/** A visit that a new work can be part of: the work it is called by, the plan in it, its order, the steps it saves. */
-export type Joined = { visit: WorkRow; plan: WorkPlan; order: string[]; saves: number };
-
-/** What has to be done before a work of its visit can go on. */
-export function firstInVisit(
-  work: WorkRow,
-  works: readonly WorkRow[],
-  ticks: readonly TickRow[],
-): WorkRow | undefined {
-  const mates = visitOf(work, works, ticks);
-  const before = mates.slice(
-    0,
-    mates.findIndex((mate) => mate.id === work.id),
-  );
-  return before.find((mate) => !isOver(runOf(mate, ticks)));
-}
-
-/** The work that follows at the car: the next of its visit, else the next that is not over. */
-export function workAfter(
-  work: WorkRow,
-  works: readonly WorkRow[],
-  ticks: readonly TickRow[],
-): WorkRow | undefined {
-  const open = (each: WorkRow) => each.id !== work.id && !isOver(runOf(each, ticks));
-  return (
-    visitOf(work, works, ticks).find(open) ??
-    works.find((each) => open(each) && !firstInVisit(each, works, ticks))
-  );
-}
+/** A visit that a new work can be part of: the work it is called by, how each is run in it, the steps it saves. */
+export type Joined = { visit: WorkRow; runs: Run[]; saves: number };
+type Run = Required<Pick<WorkRow, 'id' | 'visitAt'>> & { plan: WorkPlan; alone: WorkPlan };
 
 /**
  * The visit a new work can be part of: one that is not over, has not begun to close the car, and shares something.
@@ -126,13 +92,13 @@ export function visitToJoin(
   if (!visit) return undefined;
   const mates = matesOf<Joining>(visit.id, [...works, { ...added, visit: visit.id }], ticks);
   const alone = mates.map(alonePlan);
-  const at = mates.findIndex((mate) => mate.id === added.id);
-  return {
-    visit,
-    plan: visitPlans(alone)[at]!,
-    order: mates.map((mate) => mate.id),
-    saves: stepsSaved(alone),
-  };
+  const runs = visitPlans(alone).map((plan, at) => ({
+    id: mates[at]!.id,
+    plan,
+    alone: alone[at]!,
+    visitAt: at,
+  }));
+  return { visit, runs, saves: stepsSaved(alone) };
 }
 
 /** Whether a work can still be part of a visit. */

@@ -17,6 +17,8 @@ export type Parcel = {
   workId?: string;
   /** The plan of a new work as it was shown; the server makes its own. */
   plan?: unknown;
+  /** Of a work in a visit: how each of its works is run. */
+  inVisit?: unknown;
   refusal?: Refusal;
 };
 

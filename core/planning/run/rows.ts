@@ -15,9 +15,11 @@ export type WorkRow = {
   before: string;
   measuredBy: FigureSlot | null;
   plan: unknown;
-  /** The work with which it is done in one visit, and then its plan as it would be by itself. */
+  /** The work with which it is done in one visit. */
   visit?: string;
+  /** Of a visit: its plan as it would be by itself, and its place in the order. */
   alone?: unknown;
+  visitAt?: number;
   addedAt: string;
   /** What its bleed was poured from, as it stands. */
   fluid?: PouredFluid;

@@ -19,8 +19,8 @@ import { headOf } from '@/core/job/standing';
 import type { ProcedureId } from '@/core/planning/library';
 import type { WorkOptions } from '@/core/planning/options';
 import type { WorkPlan } from '@/core/planning/plan';
+import { withoutLeft } from '@/core/planning/run/mates';
 import type { FigureSlot, TickRow } from '@/core/planning/run/rows';
-import { settleVisits } from '@/core/planning/visits';
 import type { Phase } from '@/core/readings/phase';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
@@ -28,7 +28,7 @@ import { readingLabel } from '../../measure/readingLabel';
 import { newId } from '../../shell/newId';
 import { outbox } from '../../shell/outbox';
 import { undo } from '../../shell/undo';
-import { applyAnswer, applyParcel } from './apply';
+import { applyAnswer, applyParcel, type VisitRun } from './apply';
 import { judgeAway } from './judge';
 
 /** A reading about to be written down; it replaces the one that stands in its place. */
@@ -76,8 +76,8 @@ export type Desk = {
   read: (reading: NewReading) => ReadingRow;
   changeJob: <F extends keyof JobFields>(field: F, value: JobFields[F], label: string) => void;
   decide: (cause: string | null) => void;
-  /** Adds a work and gives back its id; the plan shown stands until the server's own arrives. */
-  addWork: (work: NewWork, plan: WorkPlan) => string;
+  /** Adds a work and gives back its id; the plan shown stands until the server's own arrives. In a visit it has no id yet. */
+  addWork: (work: NewWork, plan: WorkPlan, inVisit?: readonly VisitRun[]) => string;
   tick: (workId: string, step: string, done: boolean, more?: { note?: string; record?: TickRecord }) => void;
   prove: (hold: string, how: string, by: string) => void;
   /** Takes the server's newest sheet. */
@@ -119,7 +119,7 @@ export function JobDesk({
       (each, parcel) => applyParcel(each, parcel, timeOf(enteredAt.current, parcel.id)),
       base,
     );
-    return { ...entered, works: settleVisits(entered.works, entered.ticks) };
+    return { ...entered, works: withoutLeft(entered.works, entered.ticks) };
   }, [base, parcels, jobId]);
   const judgement = useJudgement(sheet, firstJudgement, first);
   const [corner, pickCorner] = useState<Corner | null>(null);
@@ -148,7 +148,7 @@ export function JobDesk({
         landings.current += 1;
         // The server's row has to stand before the parcel is gone, or the entry is missing for a moment and whatever
         // is open for the step after it starts anew.
-        flushSync(() => setBase((now) => applyAnswer(now, parcel.kind, answer)));
+        flushSync(() => setBase((now) => applyAnswer(now, parcel, answer)));
       }),
     [jobId],
   );
@@ -255,7 +255,7 @@ export function JobDesk({
         });
       },
       decide: (decided) => post('verdict', `${job}/verdicts`, { id: newId(), decided }, 'Verdict'),
-      addWork(work, plan) {
+      addWork(work, plan, inVisit) {
         const id = newId();
         outbox.add({
           id,
@@ -266,6 +266,7 @@ export function JobDesk({
           body: { id, ...work },
           label: work.title,
           plan,
+          ...(inVisit ? { inVisit: inVisit.map((run) => ({ ...run, id: run.id || id })) } : {}),
         });
         return id;
       },

@@ -74,9 +74,9 @@ describe('what the server answers', () => {
     const row = answerRow({ finding: 'pedal_spongy', state: 'yes' });
     const { recordedAt: _, ...body } = row;
     const laid = applyParcel(sheet, parcel('answer', body), NOW);
-    const landed = applyAnswer(laid, 'answer', row);
+    const landed = applyAnswer(laid, { kind: 'answer' }, row);
     expect(landed.answers).toEqual([row]);
-    expect(applyAnswer(landed, 'answer', row).answers).toEqual([row]);
+    expect(applyAnswer(landed, { kind: 'answer' }, row).answers).toEqual([row]);
     // The parcel may still be there for a moment: it lies on top and doubles nothing.
     expect(applyParcel(landed, parcel('answer', body), NOW).answers).toHaveLength(1);
   });
@@ -92,7 +92,7 @@ describe('what the server answers', () => {
     ],
     ['work', 'works', workRow(emptySheet())],
   ] as const)('a %s goes to its own list', (kind, list, row) => {
-    const landed = applyAnswer(sheet, kind, row);
+    const landed = applyAnswer(sheet, { kind }, row);
     expect(landed[list]).toEqual([row]);
     const others = (['answers', 'readings', 'ticks', 'proofs', 'verdicts', 'works'] as const).filter(
       (each) => each !== list,
@@ -100,8 +100,23 @@ describe('what the server answers', () => {
     for (const other of others) expect(landed[other], other).toBe(sheet[other]);
   });
 
+  it('a work that joins a visit changes how its mates are run, before and after it has landed', () => {
+    const [mate, row] = [workRow(emptySheet()), workRow(emptySheet(), 'pads', { id: 'p', visit: 'w' })];
+    const runs = [
+      { id: 'w', plan: { steps: [] }, alone: mate.plan, visitAt: 0 },
+      { id: 'p', plan: { steps: ['joined'] }, alone: row.plan, visitAt: 1 },
+    ];
+    const before = { ...sheet, works: [mate] };
+    const { plan: _, ...body } = row;
+    const laid = applyParcel(before, { ...parcel('work', body), plan: row.plan, inVisit: runs }, NOW);
+    expect(laid.works).toMatchObject(runs);
+    const landed = applyAnswer(before, { kind: 'work', inVisit: runs }, row);
+    expect(landed.works).toMatchObject(runs);
+    expect(landed.works[1]!.visit).toBe('w');
+  });
+
   it('a job’s own fields are the server’s', () => {
     const job = { ...sheet.job, version: 7, history: 'Theirs' };
-    expect(applyAnswer(sheet, 'job', job).job).toBe(job);
+    expect(applyAnswer(sheet, { kind: 'job' }, job).job).toBe(job);
   });
 });

@@ -1,4 +1,5 @@
 import type { JobSheet } from '@/core/job/sheet';
+import type { WorkRow } from '@/core/planning/run/rows';
 import type { Parcel } from '../../shell/outbox';
 
 /** The sheet with a row added, or put in place of the one with its id. */
@@ -8,8 +9,21 @@ function upsert<T extends { id: string }>(rows: readonly T[], row: T): T[] {
     : [...rows, row];
 }
 
+/** How a work is run in a visit. */
+export type VisitRun = Pick<WorkRow, 'id' | 'plan' | 'alone' | 'visitAt'>;
+
+/** The works with those of a visit as they are run in it. */
+function together(works: readonly WorkRow[], inVisit: unknown): WorkRow[] {
+  const runs = (inVisit ?? []) as readonly VisitRun[];
+  return works.map((work) => ({ ...work, ...runs.find((run) => run.id === work.id) }));
+}
+
 /** The sheet as it will be when the parcel lands; what only the server can work out has to wait for it. */
-export function applyParcel(sheet: JobSheet, { kind, body, workId, plan }: Parcel, now: string): JobSheet {
+export function applyParcel(
+  sheet: JobSheet,
+  { kind, body, workId, plan, inVisit }: Parcel,
+  now: string,
+): JobSheet {
   const row = body as never as Record<string, never> & { id: string };
   switch (kind) {
     case 'answer':
@@ -21,7 +35,10 @@ export function applyParcel(sheet: JobSheet, { kind, body, workId, plan }: Parce
     case 'work':
       return {
         ...sheet,
-        works: upsert(sheet.works, { ...row, visit: body.visit ?? undefined, plan, addedAt: now } as never),
+        works: together(
+          upsert(sheet.works, { ...row, visit: body.visit ?? undefined, plan, addedAt: now } as never),
+          inVisit,
+        ),
       };
     case 'proof':
       return {
@@ -42,7 +59,11 @@ export function applyParcel(sheet: JobSheet, { kind, body, workId, plan }: Parce
 }
 
 /** The sheet with the server's own row in it. */
-export function applyAnswer(sheet: JobSheet, kind: Parcel['kind'], answer: unknown): JobSheet {
+export function applyAnswer(
+  sheet: JobSheet,
+  { kind, inVisit }: Pick<Parcel, 'kind' | 'inVisit'>,
+  answer: unknown,
+): JobSheet {
   const row = answer as never;
   switch (kind) {
     case 'answer':
@@ -56,7 +77,7 @@ export function applyAnswer(sheet: JobSheet, kind: Parcel['kind'], answer: unkno
     case 'verdict':
       return { ...sheet, verdicts: upsert(sheet.verdicts, row) };
     case 'work':
-      return { ...sheet, works: upsert(sheet.works, row) };
+      return { ...sheet, works: together(upsert(sheet.works, row), inVisit) };
     case 'job':
       return { ...sheet, job: row };
   }

@@ -58,8 +58,8 @@ const NOTHING: Chosen = {
   apart: false,
 };
 
-/** What a work is called before it is added. */
-const NEW = 'new';
+/** A work has no id before it is added. */
+const NEW = '';
 
 /** What is done next: the job for the cause, where, measured by what, and the whole plan before it starts. */
 export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCancel?: () => void }) {
@@ -97,7 +97,7 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
     [sheet.works, sheet.ticks, id, alone],
   );
   const joined = chosen.apart ? undefined : joins;
-  const plan = joined?.plan ?? alone;
+  const plan = joined?.runs.find((run) => run.id === NEW)?.plan ?? alone;
   const figures = beforeFigures(
     sheet,
     procedure.measures,
@@ -134,14 +134,15 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
         visit: joined?.visit.id ?? null,
       },
       alone,
+      joined?.runs,
     );
     forgetTyped();
     forget();
     // In a visit it begins with whichever comes first.
-    const first = joined?.order.find(
-      (each) => !sheet.works.some((work) => work.id === each && isOver(runOf(work, sheet.ticks))),
+    const first = joined?.runs.find(
+      ({ id: each }) => !sheet.works.some((work) => work.id === each && isOver(runOf(work, sheet.ticks))),
     );
-    router.push(`/job/${sheet.job.id}/run/${first === undefined || first === NEW ? workId : first}`);
+    router.push(`/job/${sheet.job.id}/run/${first?.id || workId}`);
   };
   const setOptions = (options: WorkOptions) => keep({ ...chosen, options });
 
@@ -266,8 +267,8 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
               <p className="narrow text-[0.9375rem] font-semibold">
                 Done{' '}
                 <span className="font-normal text-soft">
-                  in one visit the car is apart{joins.plan.bleed ? ', bled' : ''} and proved once:{' '}
-                  {joins.saves} steps fewer
+                  in one visit the car is apart{joins.runs.some((run) => run.plan.bleed) ? ', bled' : ''} and
+                  proved once: {joins.saves} steps fewer
                 </span>
               </p>
               <Choice

@@ -2,10 +2,10 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
+import { visitOf, workAfter } from '@/core/planning/run/mates';
 import type { WorkRow } from '@/core/planning/run/rows';
 import { LEFT_UNDONE, planOf, type Run } from '@/core/planning/run/run';
 import { troublesOf } from '@/core/planning/run/troubles';
-import { visitOf, workAfter } from '@/core/planning/visits';
 import { Button, buttonClass } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';

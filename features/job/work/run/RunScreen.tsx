@@ -3,8 +3,8 @@
 import { Volume2, VolumeX } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
+import { firstInVisit } from '@/core/planning/run/mates';
 import { PRESS, planOf, runOf, STEPPED_BACK, stepsBack, stepsInHand } from '@/core/planning/run/run';
-import { firstInVisit } from '@/core/planning/visits';
 import { Button, buttonClass } from '@/ui/Button';
 import { useKept } from '../../../shell/useKept';
 import { useDesk } from '../../desk/Desk';
