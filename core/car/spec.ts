@@ -76,6 +76,11 @@ export const carSpecSchema = z
     abs: z.boolean().nullable(),
     stabilityControl: z.boolean().nullable(),
     parkingBrake: z.enum(['in_caliper', 'drum_in_hat', 'lever_only', 'none']).nullable(),
+    /** Set by a motor: it can clamp at a door or a key. */
+    electricParkingBrake: z.boolean().nullable().default(null),
+    /** The pedal asks a unit for pressure: it can build it by itself. */
+    brakeByWire: z.boolean().nullable().default(null),
+    drive: z.enum(['combustion', 'hybrid', 'electric']).nullable().default(null),
     fluidClass: z.enum(FLUID_CLASS_IDS).nullable(),
     fluidDryC: range('fluidC'),
     fluidWetC: range('fluidC'),

@@ -22,6 +22,18 @@ export const CAUTIONS = {
   spring_loaded: 'Shoe and pedal springs let go hard: face away, the right tool, glasses.',
   assist_pressure:
     'A hydraulic booster holds pressure with the engine off: let it down as the maker says first.',
+  parked_motor:
+    'A motor can clamp the parking brake at a door, a key or a belt: service mode first, fingers out, never forced back.',
+  by_wire:
+    'Brakes by wire build pressure by themselves, at a door or a touch of the pedal: put to sleep as the maker says, key out of reach.',
+  high_voltage:
+    'High voltage: orange cables and all they lead to are for qualified people only. Car off, key away, lifting pads clear of the battery.',
+  nobody_presses: 'A tag on the wheel: nobody presses the pedal while a caliper, a pad or a drum is off.',
+  fumes: 'Cleaner and alcohol burn, and their fumes at heat are poison: cold parts, air moving, no flame.',
+  mask: 'A mask that stops fine dust, and water: paper on an old lining is the worst dust of all.',
+  spring_load:
+    'A coil spring holds the weight of the car: compressor and hook, never under it with a joint undone.',
+  fingers: 'Fingers and sleeves clear of anything that turns: rotor, belt, fan.',
   wheel_torque: 'Wheels to the maker’s torque, crosswise, and again after the first session.',
   proof_run: 'Proof run slow, straight, empty.',
 } as const satisfies Record<string, string>;

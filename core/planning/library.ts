@@ -7,7 +7,7 @@ import { RUNNING } from './library/running';
 import type { Procedure } from './procedure';
 
 /** Version of the library; a plan keeps the one it was made by. */
-export const LIBRARY_VERSION = '2026.11.4';
+export const LIBRARY_VERSION = '2026.11.5';
 
 const ALL = { ...HYDRAULIC, ...PEDAL, ...FRICTION, ...ROTORS, ...CALIPER, ...RUNNING };
 

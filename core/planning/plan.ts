@@ -1,4 +1,5 @@
 import { AXLES, type Axle, axleOf, CORNERS, type Corner, cornersOf } from '../car/corner';
+import { awakeOf } from '../car/drives';
 import { FLUID_CLASSES } from '../car/fluidClasses';
 import type { CarSpec } from '../car/spec';
 import { USUAL_RADII } from '../car/usualRadii';
@@ -12,7 +13,8 @@ import type { BleedInput } from './bleed/schema';
 import { type BleedWays, bleedSteps } from './bleed/steps';
 import type { Known } from './known';
 import { LIBRARY_VERSION, PROCEDURES, type ProcedureId } from './library';
-import { firmPedal, holdPedal } from './library/common';
+import { firmPedal, holdPedal, PROP } from './library/common';
+import { withServiceMode } from './library/service';
 import type { WorkOptions } from './options';
 import { otherProcedure } from './otherWork';
 import { fitsAt, type Procedure } from './procedure';
@@ -40,7 +42,7 @@ export type WorkPlan = {
     /** The lot on the shelf that it begins with, where one was chosen. */
     lot?: string;
     /** What its steps were written by; absent in older plans. */
-    ways?: Omit<BleedWays, 'fluid' | 'carIsUp'>;
+    ways?: Omit<BleedWays, 'fluid' | 'carIsUp' | 'propped'>;
   };
   bedIn?: { input: BedInInput; plan: BedInPlan; assumed: string[] };
   springs?: { count: number; forceN: number; mu: number; dragNm: number; powerW: number; speedKmh: number };
@@ -71,7 +73,7 @@ export function planWork(car: CarSpec, ways: Ways, known: Known, request: WorkRe
   return {
     ...(request.procedure === 'other' ? {} : { procedure: request.procedure, library: LIBRARY_VERSION }),
     corners,
-    steps: leakLookBeforeWheels(stepsOf(request.procedure, own, bleed, bedIn)),
+    steps: withServiceMode(car, leakLookBeforeWheels(stepsOf(request.procedure, car, own, bleed, bedIn))),
     needs: needsOf(procedure, car, corners, axles, bleed),
     warnings: [
       ...(bleed ? [...bleed.plan.warnings, ...assumedOf(car, bleed.input)] : []),
@@ -156,16 +158,17 @@ function bedInFor(
 /** The job's own steps with the bleed before the wheels go on, or the drive that is the job. */
 function stepsOf(
   id: WorkRequest['procedure'],
+  car: CarSpec,
   own: Step[],
   bleed: WorkPlan['bleed'],
   bedIn: WorkPlan['bedIn'],
 ): Step[] {
-  if (id === 'bed_in') return bedInSteps(bedIn!.plan);
+  if (id === 'bed_in') return bedInSteps(bedIn!.plan, { regenerates: awakeOf(car).includes('high_voltage') });
   if (!bleed) return own;
-  const steps = stepsOfBleed(
-    bleed,
-    own.some((step) => step.id === 'lift'),
-  );
+  const steps = stepsOfBleed(bleed, {
+    carIsUp: own.some((step) => step.id === 'lift'),
+    propped: own.some((step) => step.id === PROP),
+  });
   // What the bleed does itself (the level, the wheels) is not done twice.
   const bled = new Set(steps.map((step) => step.id));
   const before = own.filter((step) => step.part !== 'Proof' && !bled.has(step.id));
@@ -184,12 +187,12 @@ function stepsOf(
   ];
 }
 
-/**
- * The steps of a bleed as it was planned.
- * @param carIsUp it already stands on stands for other work
- */
-export function stepsOfBleed(bleed: NonNullable<WorkPlan['bleed']>, carIsUp: boolean): Step[] {
-  return bleedSteps(bleed.input, bleed.plan, { ...bleed.ways!, fluid: bleed.fluid, carIsUp });
+/** The steps of a bleed as it was planned, on a car as the work before it leaves it. */
+export function stepsOfBleed(
+  bleed: NonNullable<WorkPlan['bleed']>,
+  car: Pick<BleedWays, 'carIsUp' | 'propped'>,
+): Step[] {
+  return bleedSteps(bleed.input, bleed.plan, { ...bleed.ways!, fluid: bleed.fluid, ...car });
 }
 
 /** The step of a bleed at which what it takes is laid out. */
@@ -203,7 +206,10 @@ export function leakLookBeforeWheels(steps: Step[]): Step[] {
   const wheels = steps.findIndex((step) => step.id === 'wheels');
   const hold = steps.findIndex((step) => step.id === 'hold');
   if (wheels < 0 || hold < wheels) return steps;
-  const still = steps.slice(wheels, hold + 1).filter((step) => step.id === 'firm' || step.id === 'hold');
+  // What is felt at the rotor by hand is felt while it can be reached.
+  const still = steps
+    .slice(wheels)
+    .filter(({ id, wheelsOff }) => id === 'firm' || id === 'hold' || wheelsOff);
   return [
     ...steps.slice(0, wheels),
     ...still,

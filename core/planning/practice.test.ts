@@ -36,7 +36,7 @@ const INSISTS: [job: ProcedureId, why: string, inOrder: RegExp[]][] = [
   [
     'hose',
     'loose by hand, then two spanners; full lock and droop',
-    [/Everything loose by hand first/, /full lock and droop/],
+    [/Everything by hand, no twist/, /full lock and droop/, /both ends tight/],
   ],
   [
     'master',
@@ -140,8 +140,16 @@ const INSISTS: [job: ProcedureId, why: string, inOrder: RegExp[]][] = [
   ['drum_turn', 'never past the largest bore', [/widest and narrowest bore/, /Never past the largest bore/]],
   [
     'bed_in',
-    'the road first, looked at cold last',
-    [/legal|Legal|road/, /Pump the pedal/, /1 of 8/, /8 of 8/, /Cool by driving/, /Look at both faces/],
+    'firm before the road, looked at cold last',
+    [
+      /Pump the pedal/,
+      /Hold it firmly/,
+      /legal|Legal|road/,
+      /1 of 8/,
+      /8 of 8/,
+      /Cool by driving/,
+      /look at both faces/,
+    ],
   ],
 ];
 

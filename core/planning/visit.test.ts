@@ -15,11 +15,22 @@ describe('two works in one visit', () => {
   it('have the car apart once: the first takes off, the last puts back and proves', () => {
     const [slides, pads] = idsOf('slides', 'pads');
     expect(slides).toEqual([
-      ...['lift', 'cool', 'off-fl', 'off-fr', 'pins-fl', 'pins-fr', 'grease-fl', 'grease-fr'],
+      ...['cool', 'lift', 'off-fl', 'off-fr', 'pins-fl', 'pins-fr', 'grease-fl', 'grease-fr'],
       ...['glide-fl', 'glide-fr'],
     ]);
     expect(pads).toEqual([
-      ...['pins', 'pistons-back', 'fit-fl', 'fit-fr', 'read-pads-fl', 'read-pads-fr', 'back-fl', 'back-fr'],
+      ...[
+        'rotor-fit-fl',
+        'rotor-fit-fr',
+        'pins',
+        'pistons-back',
+        'fit-fl',
+        'fit-fr',
+        'read-pads-fl',
+        'read-pads-fr',
+        'back-fl',
+        'back-fr',
+      ],
       ...['firm', 'hold', 'wheels', 'level', 'away', 'roll'],
     ]);
   });
@@ -46,7 +57,7 @@ describe('two works in one visit', () => {
 
   it('let the car cool before the first of them, whichever said so', () => {
     const [hose, pads] = idsOf('hose', 'pads');
-    expect(hose!.slice(0, 2)).toEqual(['lift', 'cool']);
+    expect(hose!.slice(0, 2)).toEqual(['cool', 'lift']);
     expect(pads).not.toContain('cool');
   });
 

@@ -1,7 +1,8 @@
 import { AXLES, axleOf, CORNERS, type Corner } from '../car/corner';
 import { bleedPlan } from './bleed/plan';
 import type { BleedInput } from './bleed/schema';
-import { levelled, wheelsOn } from './library/common';
+import { levelled, PROP, wheelsOn } from './library/common';
+import { wokenBeforePedal } from './library/service';
 import { leakLookBeforeWheels, stepsOfBleed, type WorkPlan } from './plan';
 import type { Part, Step } from './run/step';
 
@@ -36,7 +37,8 @@ function same(left: Step, right: Step): boolean {
 export function visitPlans(alone: readonly WorkPlan[]): WorkPlan[] {
   if (alone.length < 2) return [...alone];
   const bleed = oneBleed(alone);
-  const bled = bleed ? stepsOfBleed(bleed, true) : [];
+  const propped = alone.some((plan) => plan.steps.some((step) => step.id === PROP));
+  const bled = bleed ? stepsOfBleed(bleed, { carIsUp: true, propped }) : [];
   const own = alone.map(besideBleed);
   const opening = coolFirst(own.map((steps, index) => openingOf(steps, own, index)));
   const kit = bled.filter((step) => step.id === 'kit');
@@ -46,13 +48,15 @@ export function visitPlans(alone: readonly WorkPlan[]): WorkPlan[] {
     const steps =
       index < end
         ? first
-        : leakLookBeforeWheels([
-            ...first,
-            ...closingOf(
-              alone,
-              bled.filter((step) => step.id !== 'kit'),
-            ),
-          ]);
+        : wokenBeforePedal(
+            leakLookBeforeWheels([
+              ...first,
+              ...closingOf(
+                alone,
+                bled.filter((step) => step.id !== 'kit'),
+              ),
+            ]),
+          );
     const fluid = index === end ? fluidNeed(alone) : [];
     const told = plan.warnings.filter((each) => !alone[index]!.bleed?.plan.warnings.includes(each));
     return {
@@ -105,8 +109,7 @@ function coolFirst(opening: readonly Step[][]): Step[][] {
   return opening.map((steps, index) => {
     const others = steps.filter((step) => step.id !== 'cool');
     if (index > 0) return others;
-    const after = others.findIndex((step) => step.id === 'lift') + 1;
-    return [...others.slice(0, after), cool, ...others.slice(after)];
+    return [cool, ...others];
   });
 }
 
@@ -194,6 +197,6 @@ function unionOf(parts: readonly (readonly Corner[] | undefined)[]): Corner[] | 
 /** The steps of a plan that are not its bleed's; the wheels are everybody's. */
 function besideBleed({ bleed, steps }: WorkPlan): Step[] {
   if (!bleed) return steps;
-  const bled = new Set(stepsOfBleed(bleed, true).map((step) => step.id));
+  const bled = new Set(stepsOfBleed(bleed, { carIsUp: true, propped: true }).map((step) => step.id));
   return steps.filter((step) => step.id === 'wheels' || !bled.has(step.id));
 }

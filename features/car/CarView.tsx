@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { dayWords } from '@/core/base/dates';
 import type { BaseUnit } from '@/core/base/units/display';
+import { DRIVES } from '@/core/car/drives';
 import { FLUID_CLASSES } from '@/core/car/fluidClasses';
 import type { CarSpec } from '@/core/car/spec';
 import { causeLabel } from '@/core/diagnosis/labels';
@@ -183,7 +184,9 @@ function Figures({ car }: { car: CarSpec }) {
     ['Assist', word(car.assist)],
     ['ABS', said(car.abs)],
     ['Stability control', said(car.stabilityControl)],
-    ['Parking brake', word(car.parkingBrake)],
+    ['Parking brake', `${word(car.parkingBrake)}${car.electricParkingBrake ? ', set by a motor' : ''}`],
+    ['Brakes by wire', said(car.brakeByWire)],
+    ['Driven by', car.drive === null ? '—' : DRIVES[car.drive].toLowerCase()],
     ['Fluid', car.fluidClass ? FLUID_CLASSES[car.fluidClass].label : '—'],
     [
       'Boils dry / wet',

@@ -5,7 +5,7 @@ import { FLUID_CLASS_IDS, FLUID_CLASSES } from '@/core/car/fluidClasses';
 import { FormDay, FormSelect, FormText } from './FormFields';
 import type { CarDraft } from './fields';
 
-const YES_NO = { yes: 'Yes', no: 'No' };
+export const YES_NO = { yes: 'Yes', no: 'No' };
 const CALIPERS = { opposed: 'Opposed pistons', sliding: 'Sliding' };
 const ROTORS = { one_piece: 'One piece', two_piece: 'Two piece, floating' };
 

@@ -1,8 +1,10 @@
 'use client';
 
+import { DRIVES } from '@/core/car/drives';
 import { TORQUE_IDS } from '@/core/car/torques';
 import { AxleFields } from './AxleFields';
-import { FormNumber, FormText, Part } from './FormFields';
+import { YES_NO } from './FirstFields';
+import { FormNumber, FormSelect, FormText, Part } from './FormFields';
 import { CAR_NUMBERS, torqueSpec } from './fields';
 
 /** Every figure a car can have beyond what a diagnosis needs. */
@@ -11,6 +13,14 @@ export function RestFields() {
     <>
       <Part title="The car">
         <FormText name="note" label="Note" className="sm:col-span-2" maxLength={400} />
+        <FormSelect name="drive" label="Driven by" options={DRIVES} />
+        <FormSelect
+          name="electricParkingBrake"
+          label="Parking brake set by a motor"
+          options={YES_NO}
+          hint="Put to sleep before hands go in"
+        />
+        <FormSelect name="brakeByWire" label="Brakes by wire" options={YES_NO} />
         <FormNumber name="massKg" spec={CAR_NUMBERS.massKg!} />
         <FormNumber name="tyreRadiusM" spec={CAR_NUMBERS.tyreRadiusM!} />
         <FormNumber name="frontShare" spec={CAR_NUMBERS.frontShare!} hint="0.7 unless somebody knows" />

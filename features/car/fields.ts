@@ -47,6 +47,9 @@ export type CarDraft = Record<
   | 'abs'
   | 'stabilityControl'
   | 'parkingBrake'
+  | 'electricParkingBrake'
+  | 'brakeByWire'
+  | 'drive'
   | 'fluidClass'
   | 'fluidDryC'
   | 'fluidWetC'
@@ -197,6 +200,9 @@ export function draftOf(spec: CarSpec, units: Units): CarDraft {
     assist: spec.assist ?? '',
     abs: yesNo(spec.abs),
     stabilityControl: yesNo(spec.stabilityControl),
+    electricParkingBrake: yesNo(spec.electricParkingBrake),
+    brakeByWire: yesNo(spec.brakeByWire),
+    drive: spec.drive ?? '',
     parkingBrake: spec.parkingBrake ?? '',
     fluidClass: spec.fluidClass ?? '',
     fluidFilledOn: spec.fluidFilledOn ?? '',
@@ -254,6 +260,9 @@ export function specOf(
     abs: fromYesNo(draft.abs),
     stabilityControl: fromYesNo(draft.stabilityControl),
     parkingBrake: orNull(draft.parkingBrake),
+    electricParkingBrake: fromYesNo(draft.electricParkingBrake),
+    brakeByWire: fromYesNo(draft.brakeByWire),
+    drive: orNull(draft.drive),
     fluidClass: orNull(draft.fluidClass),
     fluidFilledOn: orNull(draft.fluidFilledOn),
     makerOrder: draft.makerOrder.trim() === '' ? null : splitList(draft.makerOrder.toUpperCase()),

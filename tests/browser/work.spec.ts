@@ -96,7 +96,7 @@ for (const width of WIDTHS)
     await expect(page.getByRole('heading', { name: /^Before rear left: level and pressure/ })).toBeVisible();
     await expect(page.locator('[data-run="next"]')).toHaveCount(0);
     await page.getByRole('button', { name: 'It ran dry' }).click();
-    await page.getByRole('button', { name: 'Put right: from the first corner again' }).click();
+    await page.getByRole('button', { name: 'Put right: from “RR, rear right” again' }).click();
     await expect(page.getByRole('heading', { name: 'RR, rear right' })).toBeVisible();
     await runThrough(page);
     await expect(page.getByRole('heading', { name: 'Done', exact: true })).toBeVisible();

@@ -1,5 +1,5 @@
 import { speedWords } from '../../base/units/speed';
-import { firmPedal } from '../library/common';
+import { firmPedal, holdPedal } from '../library/common';
 import type { Step } from '../run/step';
 import type { BedInPlan } from './plan';
 import { AFTER_BED_IN } from './schools';
@@ -9,9 +9,37 @@ function speed(kmh: number): string {
   return kmh === 0 ? 'a stop' : speedWords(kmh);
 }
 
-/** A bed-in as a run: the passenger reads and presses, the driver drives. */
-export function bedInSteps(plan: BedInPlan): Step[] {
+/**
+ * A bed-in as a run: the passenger reads and presses, the driver drives.
+ * @param car whether its motor brakes too, so that the pads never see the heat they are bedded by
+ */
+export function bedInSteps(plan: BedInPlan, { regenerates }: { regenerates: boolean }): Step[] {
   return [
+    { ...firmPedal, part: 'Before', how: 'New pads stand off the rotor until the first presses.' },
+    { ...holdPedal, part: 'Before' },
+    ...(regenerates
+      ? [
+          {
+            id: 'regen',
+            part: 'Before' as const,
+            title: 'Regeneration off, or at its least',
+            how: 'Neutral where the car allows no other way. A battery that is full brakes less with the motor. What the motor takes never reaches the rotor.',
+            ask: [
+              { value: 'off', label: 'Off, or at its least' },
+              { value: 'on', label: 'It cannot be turned down', trouble: 'regen-on' },
+            ],
+            troubles: [
+              {
+                id: 'regen-on',
+                label: 'Regeneration stays on',
+                lines: [
+                  'More and firmer slowdowns than the plan says: go by the temperature at its end, not by the count.',
+                ],
+              },
+            ],
+          },
+        ]
+      : []),
     {
       id: 'road',
       part: 'Before',
@@ -21,7 +49,6 @@ export function bedInSteps(plan: BedInPlan): Step[] {
       drives: true,
       ask: [{ value: 'safe', label: 'Legal, empty and safe here' }],
     },
-    { ...firmPedal, part: 'Before', how: 'New pads stand off the rotor until the first presses.' },
     {
       id: 'gentle',
       part: 'Before',
@@ -43,10 +70,17 @@ export function bedInSteps(plan: BedInPlan): Step[] {
         troubles: [
           {
             id: 'smell',
-            label: 'Smoke, smell or a soft pedal',
+            label: 'Smoke or smell',
+            lines: ['Off the brake, roll on and let it cool by driving.', 'Then fewer, or cooler ones.'],
+          },
+          {
+            id: 'soft',
+            label: 'A soft or long pedal',
+            must: true,
+            finds: [{ id: 'pedal_now', state: 'soft' }],
             lines: [
-              'Off the brake, roll on and let it cool by driving.',
-              'A pedal that went soft: stop the bed-in, car back to the bay.',
+              'The bed-in ends here: engine braking, no press that is not needed, straight back to the bay.',
+              'Level, boiled fluid, a piston pushed back: the car is held until its pedal is proved firm.',
             ],
           },
         ],
@@ -64,7 +98,7 @@ export function bedInSteps(plan: BedInPlan): Step[] {
     {
       id: 'look',
       part: 'Proof',
-      title: 'Look at both faces',
+      title: 'Every corner: look at both faces, by mirror',
       how: AFTER_BED_IN,
       cautions: ['hot'],
       ask: [
@@ -77,6 +111,7 @@ export function bedInSteps(plan: BedInPlan): Step[] {
         {
           id: 'print',
           label: 'Streaks or print',
+          again: 'stop-1',
           lines: [
             'Scrub the faces with garnet paper and bed in once more.',
             'Printed where it stood: it was stopped hot.',
@@ -93,6 +128,7 @@ export function bedInSteps(plan: BedInPlan): Step[] {
         {
           id: 'bare',
           label: 'Still bare',
+          again: 'stop-1',
           lines: ['Too cold: more slowdowns, or from a higher speed where that can be done.'],
         },
       ],

@@ -1,5 +1,5 @@
 import { CORNER_WORDS } from '../../car/corner';
-import { carUp, levelRight, wheelsOn } from '../library/common';
+import { carUp, levelRight, propOut, wheelsOn } from '../library/common';
 import type { RecordField, Step, Trouble } from '../run/step';
 import type { BleedPlan, BleedRow } from './plan';
 import type { BleedInput, BleedMethod } from './schema';
@@ -13,6 +13,8 @@ export type BleedWays = {
   strainer: 'lift_out' | 'leave_in';
   /** The car already stands on stands: it was opened for the work before. */
   carIsUp: boolean;
+  /** The pedal is held down by a prop since the lines were opened. */
+  propped: boolean;
 };
 
 /**
@@ -39,34 +41,49 @@ function beforeSteps(input: BleedInput, plan: BleedPlan, ways: BleedWays): Step[
       id: 'kit',
       part: 'Before',
       title: `Lay out ${plan.bottles} × ${input.bottleMl} ml of ${ways.fluid}`,
-      how: 'Sealed, or opened no longer ago than the shop allows. Flare spanner of the bleeder’s size, clear hose, catch bottle, water for spills.',
+      how: 'The class on the cap against the bottle’s: another one stays shut. Sealed, or opened no longer ago than the shop allows. Flare spanner of the bleeder’s size, clear hose, catch bottle, water for spills.',
       tool: 'Ring or crow-foot flare spanner: an open one rounds them',
       cautions: ['glasses', 'fluid'],
     },
+    ...(ways.propped ? [propOut] : []),
     {
       id: 'cap',
       part: 'Before',
       title: 'Clean round the cap, then open it',
-      how:
-        ways.strainer === 'lift_out'
-          ? 'Dirt here goes into the master. Look at the seal; lift the strainer out.'
-          : 'Dirt here goes into the master. Look at the seal; the strainer stays in as a last filter.',
+      how: `Engine and ignition off. Dirt here goes into the master. Look at the seal; ${
+        ways.strainer === 'lift_out' ? 'lift the strainer out' : 'the strainer stays in as a last filter'
+      }. A bellows under the cap comes out dry and is folded back at the end.`,
       why: 'A cracked or loose cap lets water in: it may be the whole story of a wet reading.',
     },
-    ways.reservoir === 'draw_out' && ways.purpose === 'flush'
-      ? {
-          id: 'draw',
-          part: 'Before',
-          title: 'Draw the old fluid out, refill with new',
-          how: 'Leave the feed covered. Otherwise the old fluid is pushed through the whole car.',
-        }
-      : {
-          id: 'draw',
-          part: 'Before',
-          title: 'Top up with new fluid',
-          how: 'The old fluid goes out through the lines ahead of the new.',
-        },
+    drawStep(input, ways),
   ];
+}
+
+/** The reservoir made ready: new fluid above, or room for what is pushed up from below. */
+function drawStep({ method }: BleedInput, ways: BleedWays): Step {
+  const feeds =
+    'Both outlets to the master stay covered; a hydraulic clutch feeds from the same pot, higher up, and is a line of its own.';
+  if (method === 'reverse')
+    return {
+      id: 'draw',
+      part: 'Before',
+      title: 'Draw the reservoir down to its lower mark',
+      how: `What is pushed in from below rises into it: full, it runs over the brim onto paint. ${feeds}`,
+      cautions: ['fluid'],
+    };
+  return ways.reservoir === 'draw_out' && ways.purpose === 'flush'
+    ? {
+        id: 'draw',
+        part: 'Before',
+        title: 'Draw the old fluid out, refill with new',
+        how: `${feeds} Otherwise the old fluid is pushed through the whole car.`,
+      }
+    : {
+        id: 'draw',
+        part: 'Before',
+        title: 'Top up with new fluid',
+        how: 'The old fluid goes out through the lines ahead of the new.',
+      };
 }
 
 function pressureSteps(plan: BleedPlan): Step[] {
@@ -128,7 +145,7 @@ const AT_BLEEDER: Record<BleedMethod, string> = {
   pressure: 'Hose on, rising from the bleeder before it falls, open half a turn.',
   two_person: 'Helper presses and holds, open, close, helper releases. Never release with it open.',
   vacuum: 'Draw steadily, bleeder half a turn open. Close before the pump comes off.',
-  gravity: 'Open and let it run. Do not leave the reservoir alone.',
+  gravity: 'Cap loose, or nothing runs. Open and let it run. Do not leave the reservoir alone.',
   reverse: 'Push new fluid in slowly from below. Draw the reservoir down as it rises.',
 };
 
@@ -174,10 +191,12 @@ function noFlow(pressure: boolean): Trouble {
     id: 'no-flow',
     label: 'Nothing comes',
     lines: [
+      'First above: prop out and pedal right up, no rod over the port, no load valve that shuts with the axle hanging, another bleeder on the same line.',
+      'All of the line’s bleeders dead: its hose has closed inside.',
       ...(pressure ? ['Release the pressure slowly, all of it.'] : ['Let the pedal up, everything closed.']),
-      'Cover the bleeder, take the screw out.',
-      'Clean its two holes with a drill shank by hand, never in the seat.',
-      'Refit it, close it, and go on.',
+      'Cover the bleeder, take the screw out, a finger over the hole.',
+      'Clean its two holes with a drill shank by hand, never in the seat. Dry the thread.',
+      'Refit it, close it, and bleed this corner again.',
     ],
   };
 }
@@ -226,14 +245,18 @@ function cornerSteps(
         ].join(' '),
         why: 'The hose rises first so that a bubble cannot go back; the bottle may hang or stand. A clear hose shows the last of them.',
         corner: row.corner,
-        cautions: ['bleeder_snap'],
+        cautions: ['bleeder_snap', 'glasses', 'fluid'],
         torque: 'bleeder',
         ml: { bleeder: row.bleeder, here: row.ml, total: so(index) },
         record: recordFor(row),
         troubles: [noFlow(pressure), ranDry(plan)],
       },
       ...(next !== undefined && next.corner !== row.corner
-        ? [betweenStep(next, index + 1, plan, pressure)]
+        ? [
+            input.method === 'reverse'
+              ? drawnDownBefore(next, index + 1, plan)
+              : betweenStep(next, index + 1, plan, pressure),
+          ]
         : []),
     ];
   });
@@ -277,6 +300,29 @@ function betweenStep(next: BleedRow, index: number, plan: BleedPlan, pressure: b
   };
 }
 
+/** Pushed from below, the reservoir fills instead of running dry. */
+function drawnDownBefore(next: BleedRow, index: number, plan: BleedPlan): Step {
+  return {
+    id: `between-${index}`,
+    part: 'Corner',
+    title: `Before ${CORNER_WORDS[next.corner]}: draw the reservoir down`,
+    how: 'To the lower mark: the next one brings as much again. Syringe and hose full, no bubble in them.',
+    cautions: ['fluid'],
+    ask: [
+      { value: 'right', label: 'Drawn down' },
+      { value: 'over', label: 'It ran over', trouble: 'over' },
+    ],
+    troubles: [
+      {
+        id: 'over',
+        label: 'It ran over',
+        lines: ['Water over everything that was wet, at once and plenty. Draw it down, then go on.'],
+      },
+      ranDry(plan),
+    ],
+  };
+}
+
 function modulatorStep(plan: BleedPlan): Step {
   return {
     id: 'modulator',
@@ -290,6 +336,7 @@ function modulatorStep(plan: BleedPlan): Step {
       : { pressureKPa: { working: plan.pressureKPa, ceiling: plan.ceilingKPa } }),
     ask: [
       { value: 'cycled', label: 'Cycled' },
+      { value: 'not_needed', label: 'Not needed: level never low, pedal firm' },
       { value: 'no_tool', label: 'No scan tool', trouble: 'no-tool' },
     ],
     troubles: [

@@ -1,20 +1,90 @@
+import type { Corner } from '../../car/corner';
 import type { Procedure } from '../procedure';
+import type { Step } from '../run/step';
 import {
   apart,
   atEach,
   carUp,
   coolFirst,
   cornersInWords,
+  facesBright,
   firmPedal,
   holdPedal,
   levelRight,
+  measureFitted,
+  measureFound,
   pistonsBack,
   propPedal,
   rolledOut,
-  slowRoll,
   step,
   wheelsOn,
 } from './common';
+
+/** A bearing's play read before springs are thought of; passed over only with the reason. */
+const gatedBearing = (corners: readonly Corner[]): Step[] =>
+  measureFound('bearing', corners, 'bearing play').map((each) => ({
+    ...each,
+    part: 'Before',
+    measure: { ...each.measure!, gates: true },
+  }));
+
+const cableOff: Step[] = [
+  step(
+    'Apart',
+    'cable-off',
+    'Lever down, cable slack, off at the wheel',
+    'Turns free now: cable. Still drags: shoes or caliper.',
+    {
+      cautions: ['spring_loaded'],
+      ask: [
+        { value: 'cable', label: 'Free now: the cable' },
+        { value: 'shoes', label: 'Still drags: shoes or caliper' },
+      ],
+    },
+  ),
+  step(
+    'Fit',
+    'cable',
+    'Free, grease or renew the cable',
+    'A cable that has rusted inside is not greased back to life.',
+  ),
+];
+
+/** A motor instead of a cable: asleep since before the lift, and off the caliper to tell the two apart. */
+const motorOff = (corners: readonly Corner[]): Step[] =>
+  corners.map((corner) =>
+    step(
+      'Apart',
+      `motor-${corner.toLowerCase()}`,
+      `${corner}: motor off the caliper, plug still asleep`,
+      'Turns free now: the motor. Still drags: the piston or the caliper. New seal under it, its screws crosswise.',
+      { corner, cautions: ['parked_motor'] },
+    ),
+  );
+
+/** A parking brake is proved by holding. */
+const parkingBrakeHolds: Step = step(
+  'Proof',
+  'parked',
+  'Parking brake: clicks, both sides, on a slope',
+  'As many clicks as the maker says, both wheels hold alike, and it stands on a slope with the foot off. Chocks at hand.',
+  {
+    ask: [
+      { value: 'holds', label: 'Holds, both sides alike' },
+      { value: 'weak', label: 'It rolls, or one side holds', trouble: 'weak' },
+    ],
+    troubles: [
+      {
+        id: 'weak',
+        label: 'It does not hold',
+        must: true,
+        lines: [
+          'The car stays chocked. Set again at the shoes or levers first; what still does not hold is renewed.',
+        ],
+      },
+    ],
+  },
+);
 
 /** Jobs on calipers. */
 export const CALIPER = {
@@ -33,7 +103,7 @@ export const CALIPER = {
         corners,
         'pins',
         'pins out, cleaned',
-        'A pin that needs a vice is renewed. Bores wiped, no emery inside.',
+        'The one with the bush is not the plain one: kept apart, each back to its hole. A pin that needs a vice is renewed. Bores wiped, no emery inside. Abutments and clips to bare metal, or the pads bind there.',
         {
           tool: 'Pin brush, silicone brake grease',
           cautions: ['dust'],
@@ -45,11 +115,23 @@ export const CALIPER = {
         'greased, boots whole and seated',
         'Grease made for it: mineral grease swells the boots and binds them again.',
       ),
-      ...atEach(corners, 'glide', 'caliper glides by one finger', 'Both ways, all along.'),
+      ...atEach(corners, 'glide', 'caliper glides by one finger', 'Both ways, all along.', {
+        ask: [
+          { value: 'glides', label: 'Glides' },
+          { value: 'binds', label: 'Still binds', trouble: 'binds' },
+        ],
+        troubles: [
+          {
+            id: 'binds',
+            label: 'It still binds',
+            unfit: true,
+            lines: ['The bracket’s bore is worn or bent: the bracket, or the caliper, is renewed.'],
+          },
+        ],
+      }),
       ...atEach(corners, 'back', 'caliper on', 'New bolts where the maker asks.', { torque: 'slide_pin' }),
       wheelsOn(corners),
-      firmPedal,
-      slowRoll,
+      ...rolledOut,
     ],
     tradeOffs: ['Pads worn to a taper stay so: on a bound caliper they are usually due too.'],
   },
@@ -68,8 +150,8 @@ export const CALIPER = {
     measures: ['pads', 'heat'],
     bleed: 'opened',
     steps: ({ corners }) => [
-      carUp(),
       coolFirst,
+      carUp(),
       ...atEach(
         corners,
         'proud',
@@ -78,9 +160,13 @@ export const CALIPER = {
         { tool: 'Helper, wood block', cautions: ['dust', 'glasses'] },
       ),
       propPedal,
-      ...atEach(corners, 'off', 'hose off, caliper to the bench', 'Drip tray under, plug in the hose.', {
-        cautions: ['fluid'],
-      }),
+      ...atEach(
+        corners,
+        'off',
+        'hose off, caliper to the bench',
+        'Banjo cracked loose before the caliper leaves the car, the pipe’s end held by a second spanner. Drip tray under, plug in the hose. Pads that met fluid go.',
+        { cautions: ['fluid', 'nobody_presses'], tool: 'Two spanners, plug' },
+      ),
       ...atEach(
         corners,
         'pistons',
@@ -113,7 +199,7 @@ export const CALIPER = {
         corners,
         'seals',
         'new seals and boots, pistons back in their own bores',
-        'Assembly lubricant made for it, pushed in square by hand.',
+        'Assembly lubricant made for it, pushed in square by hand; a screw-type piston is wound in. Halves stay together unless the maker sells the seal between them.',
       ),
       ...atEach(
         corners,
@@ -134,6 +220,7 @@ export const CALIPER = {
     touches: ['lift', 'fluid', 'pressure', 'compressed_air', 'dust', 'heat', 'wheels', 'first_move', 'legal'],
     minutes: 240,
     needs: [
+      { kind: 'other', what: 'Sealing washers', quantity: 2, per: 'corner' },
       { kind: 'springs', what: 'Piston springs', quantity: 1, per: 'piston' },
       { kind: 'seal_kit', what: 'Piston seals', quantity: 1, per: 'piston' },
       { kind: 'boots', what: 'Piston boots', quantity: 1, per: 'piston' },
@@ -141,11 +228,15 @@ export const CALIPER = {
     measures: ['bearing', 'flex', 'rotor', 'pedal'],
     bleed: 'opened',
     steps: ({ car, corners, axles }) => [
+      coolFirst,
+      carUp(),
+      // Nobody says of a bearing that it is sound who has not read it.
+      ...gatedBearing(corners),
       step(
         'Before',
         'cause',
         'Was the cause looked for?',
-        'Bearing play, hub face, runout, hub and upright stiffened, float bound by its washers: springs are for what is left. Springs over a loose bearing hide a wheel about to come off.',
+        'Bearing play above, hub face, runout, flex: by reading, not by feel. Hub and upright stiffened, float bound by its washers: springs are for what is left. Springs over a loose bearing hide a wheel about to come off.',
         {
           ask: [
             { value: 'sound', label: 'All sound' },
@@ -160,8 +251,6 @@ export const CALIPER = {
           ],
         },
       ),
-      carUp(),
-      coolFirst,
       propPedal,
       ...atEach(
         corners,
@@ -176,7 +265,7 @@ export const CALIPER = {
         'Fit',
         'count',
         `Count the springs: ${axles.map((axle) => `${axle} ${Math.max(1, car[axle].pistonsMm.length)} a caliper`).join(', ')}`,
-        'One behind every piston, all alike.',
+        'One behind every piston, by its own bore: stepped bores want their own, and the fitted height is the same on both sides.',
       ),
       ...atEach(
         corners,
@@ -192,7 +281,7 @@ export const CALIPER = {
         {
           ask: [
             { value: 'on', label: 'Boots on' },
-            { value: 'off', label: 'Left off, track only' },
+            { value: 'off', label: 'Left off: it never leaves the track' },
           ],
           cautions: ['legal'],
         },
@@ -200,14 +289,35 @@ export const CALIPER = {
       ...atEach(corners, 'on', 'caliper on, hose with new washers', 'Bleeder at the top.', {
         torque: ['caliper_bracket', 'banjo'],
       }),
-      ...atEach(
-        corners,
-        'drag',
-        'turn the rotor by hand',
-        'An even light drag is the springs. One that comes round once a turn is a high spot.',
-      ),
       wheelsOn(corners),
       ...rolledOut,
+      // With the pads out to the rotor: before the pump it reads nothing.
+      ...corners.map((corner) =>
+        step(
+          'Proof',
+          `drag-${corner.toLowerCase()}`,
+          `${corner}: turn the rotor by hand`,
+          'An even light drag is the springs. One that comes round once a turn is a high spot.',
+          {
+            corner,
+            wheelsOff: true,
+            cautions: ['fingers'],
+            ask: [
+              { value: 'even', label: 'Even and light' },
+              { value: 'high', label: 'Once a turn, or hard to turn', trouble: 'high' },
+            ],
+            troubles: [
+              {
+                id: 'high',
+                label: 'A high spot, or hard to turn',
+                lines: [
+                  'Once a turn: runout, dialled before it is driven. All round: a spring too strong or a piston that sticks.',
+                ],
+              },
+            ],
+          },
+        ),
+      ),
     ],
     tradeOffs: [
       'Set up by circuit: rough and slow asks for more spring; on a smooth fast one a light one, or a tap on the pedal before the zone.',
@@ -228,20 +338,22 @@ export const CALIPER = {
         'Fit',
         'lever',
         'Pull the lever twenty times, engine off',
-        'Slowly, all the way. The pedal comes up if that was it.',
+        'Cable slack first: a cable that holds the lever off its stop is why it never adjusts. Slowly, all the way. The pedal comes up if that was it.',
       ),
+      coolFirst,
       carUp(),
       ...atEach(
         corners,
         'wind',
         'wind the piston by hand if the lever does nothing',
-        'Out to a light touch on the pad, then back a notch.',
+        'Handed: left and right turn opposite ways. Out to a light touch on the pad, then back a notch.',
         { tool: 'Wind-back tool' },
       ),
       ...atEach(corners, 'lever', 'lever back on its stop', 'A lever that does not come home never adjusts.'),
       wheelsOn(corners),
       firmPedal,
       holdPedal,
+      parkingBrakeHolds,
     ],
   },
   parking_brake: {
@@ -251,36 +363,36 @@ export const CALIPER = {
     fits: { parkingBrake: ['in_caliper', 'drum_in_hat', 'lever_only'], axle: 'rear' },
     touches: ['lift', 'heat', 'dust', 'springs', 'wheels', 'first_move'],
     minutes: 45,
-    needs: [{ kind: 'other', what: 'Cable', quantity: 1, per: 'job' }],
+    needs: [
+      { kind: 'other', what: 'Cable', quantity: 1, per: 'job' },
+      { kind: 'shoes', what: 'Parking brake shoes and springs, if they are due', quantity: 1, per: 'axle' },
+    ],
     measures: ['heat'],
-    steps: ({ corners }) => [
-      carUp(),
+    steps: ({ car, corners }) => [
       coolFirst,
-      step(
-        'Apart',
-        'cable-off',
-        'Lever down, cable off at the wheel',
-        'Turns free now: cable. Still drags: shoes or caliper.',
-        { cautions: ['spring_loaded'] },
-      ),
-      step(
-        'Fit',
-        'cable',
-        'Free, grease or renew the cable',
-        'A cable that has rusted inside is not greased back to life.',
-      ),
+      carUp(),
+      ...(car.electricParkingBrake ? motorOff(corners) : cableOff),
       ...atEach(
         corners,
         'shoes',
-        'shoes and lever return by themselves',
-        'Set to a light drag, then back off.',
-        { cautions: ['dust'] },
+        'shoes, or the lever at the caliper, return by themselves',
+        'In a hat: rotor off, adjuster back first, springs and levers moved by hand; set to a light drag, then back off. In the caliper: the lever on its stop.',
+        { cautions: ['dust', 'spring_loaded', 'nobody_presses'] },
       ),
-      step('Fit', 'set', 'Set the lever’s travel', 'As many clicks as the maker says, both wheels alike.'),
-      ...atEach(corners, 'free', 'turns free, lever down', 'By hand, a full turn.'),
+      ...(car.electricParkingBrake
+        ? []
+        : [
+            step(
+              'Fit',
+              'set',
+              'Set the lever’s travel',
+              'At the shoes first, the cable last: as many clicks as the maker says, both wheels alike.',
+            ),
+          ]),
+      ...atEach(corners, 'free', 'turns free, parking brake off', 'By hand, a full turn.'),
       wheelsOn(corners),
-      firmPedal,
-      slowRoll,
+      ...rolledOut,
+      parkingBrakeHolds,
     ],
   },
   package_change: {
@@ -313,10 +425,32 @@ export const CALIPER = {
         'Before',
         'balance',
         'What does it do to the balance and the pedal?',
-        'More piston area is more travel; more front torque may need the balance set. The rear must never lock first.',
-        { cautions: ['legal'] },
+        'The bench’s balance and pedal pages, with these pistons and this radius. More piston area is more travel; more front torque may need the balance set. The rear must never lock first.',
+        {
+          cautions: ['legal'],
+          ask: [
+            { value: 'front', label: 'Summed: front first, the pedal clear of the floor' },
+            { value: 'rear', label: 'Rear first, or too much travel', trouble: 'rear-first' },
+          ],
+          troubles: [
+            {
+              id: 'rear-first',
+              label: 'It would lock its rear, or run out of pedal',
+              must: true,
+              lines: ['Nothing is opened yet: other pistons, another master, or both axles.'],
+            },
+          ],
+        },
       ),
+      coolFirst,
       carUp(),
+      ...atEach(
+        corners,
+        'clearance',
+        'dry fit with the old caliper tied up on its hose: wheel, lock and droop',
+        'Lines still closed. Through every spoke, at full lock, hanging and loaded.',
+        { cautions: ['caliper_hang', 'dust', 'nobody_presses'] },
+      ),
       propPedal,
       ...atEach(
         corners,
@@ -325,15 +459,24 @@ export const CALIPER = {
         'Keep them together with their bolts.',
         { cautions: ['fluid', 'dust', 'glasses'] },
       ),
+      facesBright(corners),
       ...atEach(
         corners,
-        'clearance',
-        'dry fit: wheel, hose, lock and droop',
-        'Through every spoke, at full lock, hanging and loaded.',
+        'wash',
+        'new rotor washed, on, held by all its nuts',
+        'Cleaner, then hot soapy water, dried. This side’s rotor: vanes and slots as its maker draws them.',
+        { cautions: ['fumes'] },
       ),
-      ...atEach(corners, 'fit', 'rotor, caliper, pads, hose on', 'Bolts and locking as the maker says.', {
-        torque: ['caliper_bracket', 'banjo'],
-      }),
+      ...measureFitted('rotor', corners, 'runout and thickness as fitted'),
+      ...atEach(
+        corners,
+        'fit',
+        'bracket, caliper, pads, hose on',
+        'Bracket shimmed square to the rotor, bolts locked as the maker says. Hose clear at lock and droop before it is tight.',
+        {
+          torque: ['caliper_bracket', 'banjo'],
+        },
+      ),
       wheelsOn(corners),
       ...rolledOut,
       step(
@@ -355,25 +498,43 @@ export const CALIPER = {
     measures: ['pads', 'pedal'],
     bleed: 'opened',
     steps: ({ corners }) => [
-      carUp(),
       coolFirst,
+      carUp(),
       ...atEach(
         corners,
         'watch',
         'dial across the caliper, a hard press',
-        'Watch it open before you buy: a few tenths is much.',
+        'Hands away from it, a word before the press. Watch it open before you buy: a few tenths is much.',
         {
           tool: 'Dial indicator, helper',
-          cautions: ['dust'],
+          cautions: ['dust', 'fingers'],
           record: [{ id: 'spread', label: 'Opens by', required: true, kind: 'figure', unit: 'mm' }],
         },
       ),
       propPedal,
-      ...atEach(corners, 'fit', 'stiffer caliper or brace on', 'Bridge bolts are the maker’s business.', {
-        torque: ['caliper_bridge', 'caliper_bracket', 'banjo'],
-        cautions: ['fluid', 'legal'],
-      }),
+      ...atEach(
+        corners,
+        'fit',
+        'stiffer caliper or brace on',
+        'The halves of a caliper are never undone on the car: its bridge bolts are the maker’s business.',
+        { torque: ['caliper_bracket', 'banjo'], cautions: ['fluid', 'legal'] },
+      ),
       pistonsBack(corners),
+      ...corners.map((corner) =>
+        step(
+          'Proof',
+          `spread-${corner.toLowerCase()}`,
+          `${corner}: the same dial, the same press`,
+          'Beside the figure before: what it does not open any more is pedal.',
+          {
+            corner,
+            wheelsOff: true,
+            tool: 'Dial indicator, helper',
+            cautions: ['fingers'],
+            record: [{ id: 'spread', label: 'Opens by now', required: true, kind: 'figure', unit: 'mm' }],
+          },
+        ),
+      ),
       wheelsOn(corners),
       levelRight,
       ...rolledOut,

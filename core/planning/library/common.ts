@@ -1,5 +1,9 @@
-import { CORNER_WORDS, type Corner } from '../../car/corner';
+import { axleOf, CORNER_WORDS, type Corner } from '../../car/corner';
+import type { CarSpec } from '../../car/spec';
 import type { Part, Step, Trouble } from '../run/step';
+
+/** The step by which a prop covers the master's ports. */
+export const PROP = 'prop';
 
 /** A step, with what it needs beyond its words. */
 export function step(part: Part, id: string, title: string, how: string, more: Partial<Step> = {}): Step {
@@ -23,19 +27,19 @@ export const carUp = (what = 'wheels off'): Step =>
     'Before',
     'lift',
     `Car up, ${what}`,
-    'Lift on the rated points, stands under, wheels under the sill.',
+    'On the ground first: chocks, a gear in, the parking brake off where it is worked on, nuts cracked loose, each wheel’s place marked, key of the locking nut in hand. Then lift on the rated points, stands under, wheels under the sill. A parking brake set by a motor, brakes by wire or high voltage: put to sleep before the lift.',
     {
       cautions: ['stands', 'glasses'],
-      tool: 'Lift or jack, four stands',
+      tool: 'Lift or jack, four stands, chocks',
     },
   );
 
 export const coolFirst: Step = step(
   'Before',
   'cool',
-  'Let it cool',
-  'Everything here runs hotter than it looks, straight off a track most of all.',
-  { cautions: ['hot'] },
+  'Let it cool, below 50 °C, before a wheel comes off',
+  'Everything here runs hotter than it looks, straight off a track most of all. Temperatures that are wanted are read now.',
+  { cautions: ['hot'], tool: 'Infrared thermometer' },
 );
 
 export const wheelsOn = (corners: readonly Corner[]): Step =>
@@ -43,7 +47,7 @@ export const wheelsOn = (corners: readonly Corner[]): Step =>
     'Back together',
     'wheels',
     'Wheels on',
-    `${cornersFirst(corners)}. Faces clean to bright metal, nuts by hand first, then crosswise. Worn studs and stretched nuts go in the bin. Plastic centre caps off for the track.`,
+    `${cornersFirst(corners)}. Faces clean to bright metal, nuts by hand, snug in the air. Then stands out, car down, tools counted, and to the figure on the ground, crosswise. Bolts: guide pins, and their length against what was changed. One central nut: its own figure, its thread’s side, its lock. Worn studs and stretched nuts go in the bin. Plastic centre caps off for the track.`,
     { torque: 'wheel', cautions: ['wheel_torque'], tool: 'Torque wrench' },
   );
 
@@ -51,7 +55,7 @@ export const firmPedal: Step = step(
   'Proof',
   'firm',
   'Pump the pedal until it is hard',
-  'Before the car moves at all: pistons that were pushed back have to come out to the pads first. Watch the level.',
+  'Before the car moves at all: pistons that were pushed back have to come out to the pads first. Watch the level: they take fluid, and it is topped up before it reaches the port.',
   {
     cautions: ['firm_pedal'],
     ask: [
@@ -100,7 +104,7 @@ export const holdPedal: Step = step(
   'Proof',
   'hold',
   'Hold it firmly for 30 s, then look for wet spots',
-  'It must not sink. Every joint that was touched stays dry.',
+  'Engine off, then idling where it helps the pedal. It must not sink. Every joint that was touched stays dry.',
   {
     timerS: 30,
     ask: [
@@ -165,7 +169,7 @@ export const slowRoll: Step = step(
   'Proof',
   'roll',
   'Roll slowly and listen',
-  'Walking pace, a light press, straight and empty. No grind, no pull, nothing drags after the release.',
+  'Walking pace, a light press, straight and empty. No grind, no pull, nothing drags after the release. Rims felt for heat, the parking brake tried.',
   {
     cautions: ['proof_run'],
     drives: true,
@@ -212,8 +216,8 @@ export const calipersOff = (corners: readonly Corner[]): Step[] =>
       'Apart',
       `off-${corner.toLowerCase()}`,
       `${corner}: caliper off, tied up`,
-      'Look at the whole corner while it is open: pins, boots, pistons, hose, hardware. Half of what matters is found on the way to something else.',
-      { corner, cautions: ['caliper_hang', 'dust'] },
+      'Sliding: off, or swung up. Opposed: pads out by their pins and spring, and the caliper off only where the rotor comes out. Wear sensor unplugged, handed parts bagged by corner. Look at the whole corner while it is open: pins, boots, pistons, hose, hardware. Half of what matters is found on the way to something else.',
+      { corner, cautions: ['caliper_hang', 'dust', 'nobody_presses'] },
     ),
   );
 
@@ -223,7 +227,7 @@ export const pistonsBack = (corners: readonly Corner[]): Step =>
     'Apart',
     'pistons-back',
     'Push the pistons back, watching the level',
-    `${cornersFirst(corners)}. Slowly and square, one by one. Draw off fluid before it reaches the cap. A piston that will not go back is the next job. An integral parking brake is wound, not pushed.`,
+    `${cornersFirst(corners)}. Cap off and level looked at first: draw it down, then push, slowly and square. In an opposed caliper a spacer holds the others, or they come out as one goes in. A piston that will not go back is the next job. A parking brake in the caliper is wound, not pushed; one with a motor only in its service position, by its tool.`,
     { tool: 'Piston spreader', cautions: ['fluid'] },
   );
 
@@ -296,11 +300,84 @@ export const measureFound = (measure: Readable, corners: readonly Corner[], titl
 /** The lines may be opened without the reservoir running out. */
 export const propPedal: Step = step(
   'Apart',
-  'prop',
+  PROP,
   'Cap sealed, pedal held slightly down by a prop',
-  'The master’s ports are covered then and the reservoir does not drain.',
+  'Just past the first resistance, no force: the master’s ports are covered then and the reservoir does not drain. Lamp fuse out if it stands for hours. Not on stored-pressure assist or brakes by wire: there the lines are plugged.',
   { cautions: ['pressure'] },
 );
+
+/** The ports open again before anything is bled. */
+export const propOut: Step = step(
+  'Before',
+  'prop-out',
+  'Prop out, pedal right up',
+  'With the ports covered pressure and gravity give nothing, and a bleeder is blamed for it. Lamp fuse back.',
+);
+
+/**
+ * The master’s ports are open when the pedal is up: without that the brakes lock on as they warm. Common practice, no
+ * source.
+ */
+export const portOpen: Step = step(
+  'Proof',
+  'port',
+  'Press and let go: do the wheels turn free?',
+  'By hand, or the car by one finger. A small swirl in the reservoir as the pedal starts says the port was open; some masters show none, then a bleeder weeps by gravity. Stand back from the pot: it spurts.',
+  {
+    wheelsOff: true,
+    cautions: ['glasses', 'fluid'],
+    ask: [
+      { value: 'free', label: 'Free, the port is open' },
+      { value: 'held', label: 'They stay on', trouble: 'held' },
+    ],
+    troubles: [
+      {
+        id: 'held',
+        label: 'The brakes stay on',
+        must: true,
+        lines: [
+          'The rod holds the port shut: hot fluid will lock the brakes on.',
+          'Play at the rod first, then the lamp switch and the return spring. The car stays here.',
+        ],
+      },
+    ],
+  },
+);
+
+/** What helps the foot, proved with the engine. */
+export const assistHelps: Step = step(
+  'Proof',
+  'start',
+  'Engine off, press until it is hard, hold it, start the engine',
+  'The pedal must drop under the foot as the help comes.',
+  {
+    ask: [
+      { value: 'drops', label: 'It drops', finds: [{ id: 'assist_start', state: 'drops' }] },
+      {
+        value: 'no_change',
+        label: 'Nothing',
+        trouble: 'no-help',
+        finds: [{ id: 'assist_start', state: 'no_change' }],
+      },
+    ],
+    troubles: [
+      {
+        id: 'no-help',
+        label: 'No help comes',
+        must: true,
+        lines: ['The car stays here: nobody stops it by leg alone. Supply first, then the unit.'],
+      },
+    ],
+  },
+);
+
+/** How the torque of a caliper that goes back is asked: pins on a sliding one, its mount on an opposed one. */
+export const caliperTorque =
+  ({ front, rear }: CarSpec) =>
+  (corner: Corner): Partial<Step> => ({
+    torque:
+      (axleOf(corner) === 'front' ? front : rear).caliper === 'opposed' ? 'caliper_bracket' : 'slide_pin',
+  });
 
 /** A change made at each corner. */
 export const atEach = (
@@ -321,5 +398,5 @@ export const atEach = (
 export const caliperOn = (corners: readonly Corner[]): Step[] =>
   atEach(corners, 'back', 'caliper on', 'Bolts to the maker.', { torque: 'caliper_bracket' });
 
-/** The car up and cold, calipers off: how most jobs at a corner begin. */
-export const apart = (corners: readonly Corner[]): Step[] => [carUp(), coolFirst, ...calipersOff(corners)];
+/** The car cold and up, calipers off: how most jobs at a corner begin. */
+export const apart = (corners: readonly Corner[]): Step[] => [coolFirst, carUp(), ...calipersOff(corners)];

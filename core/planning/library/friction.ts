@@ -1,17 +1,49 @@
+import type { Corner } from '../../car/corner';
 import type { Procedure } from '../procedure';
+import type { Step } from '../run/step';
 import {
   apart,
   atEach,
+  caliperTorque,
   firmPedal,
   levelled,
   measureFitted,
   measureFound,
   pistonsBack,
   rolledOut,
-  slowRoll,
   step,
   wheelsOn,
 } from './common';
+
+/** New pads on a rotor that is done are wasted: looked at before they go in. */
+const rotorsFit = (corners: readonly Corner[]): Step[] =>
+  corners.map((corner) =>
+    step(
+      'Apart',
+      `rotor-fit-${corner.toLowerCase()}`,
+      `${corner}: rotor thick enough, no crack`,
+      'At the thinnest place, both faces by mirror. Below the minimum cast on it, or a crack that reaches an edge: it goes.',
+      {
+        corner,
+        tool: 'Outside micrometer, mirror',
+        record: [{ id: 'thickness', label: 'Thinnest', kind: 'figure', unit: 'mm' }],
+        ask: [
+          { value: 'fits', label: 'Thick enough, sound' },
+          { value: 'done', label: 'Below it, or cracked', trouble: 'rotor-done' },
+        ],
+        troubles: [
+          {
+            id: 'rotor-done',
+            label: 'The rotor is done',
+            unfit: true,
+            lines: [
+              'No new pads on it: the rotors of this axle are renewed with them. Add that job, in one visit.',
+            ],
+          },
+        ],
+      },
+    ),
+  );
 
 /** Jobs on pads and what they run on. */
 export const FRICTION = {
@@ -22,11 +54,15 @@ export const FRICTION = {
     fits: { brake: 'disc' },
     touches: ['lift', 'dust', 'heat', 'wheels', 'first_move', 'fluid'],
     minutes: 60,
-    needs: [{ kind: 'pads', what: 'Pads for this axle', quantity: 1, per: 'axle' }],
+    needs: [
+      { kind: 'pads', what: 'Pads for this axle', quantity: 1, per: 'axle' },
+      { kind: 'other', what: 'Clips, pins and wear sensors', quantity: 1, per: 'axle' },
+    ],
     measures: ['pads'],
     bedIn: true,
-    steps: ({ corners }) => [
+    steps: ({ car, corners }) => [
       ...apart(corners),
+      ...rotorsFit(corners),
       step(
         'Apart',
         'pins',
@@ -54,10 +90,11 @@ export const FRICTION = {
         corners,
         'fit',
         'new pads in',
-        'Shims and springs back, backing plates touched with the right grease only where metal slides. Brake cleaner off the rubber boots.',
+        'Inner and outer as marked, wear sensor and arrow the way the wheel turns, new clips and pins. Abutments to bare metal. Shims and springs back, backing plates touched with the right grease only where metal slides. Brake cleaner off the rubber boots.',
+        { cautions: ['fumes'] },
       ),
       ...measureFitted('pads', corners, 'pads as fitted'),
-      ...atEach(corners, 'back', 'caliper on', 'New bolts where the maker asks.', { torque: 'slide_pin' }),
+      ...atEach(corners, 'back', 'caliper on', 'New bolts where the maker asks.', caliperTorque(car)),
       wheelsOn(corners),
       ...levelled,
       ...rolledOut,
@@ -76,32 +113,44 @@ export const FRICTION = {
     needs: [],
     measures: ['rotor', 'pads'],
     bedIn: true,
-    steps: ({ corners }) => [
+    steps: ({ car, corners }) => [
       ...apart(corners),
       ...measureFound('rotor', corners, 'rotor before anything is touched'),
       ...atEach(
         corners,
         'scrub',
         'scrub the rotor faces',
-        'Garnet paper on a flat block, crosswise, until the print is gone and the face is even grey. Garnet leaves nothing behind; oxides do.',
+        'Both faces, hub held still. Garnet paper wet on a flat block, crosswise, until the print is gone and the face is even grey; then an alcohol wipe and no hand on it. Garnet leaves nothing behind; oxides do.',
         {
-          tool: 'Garnet paper 120, flat block',
-          cautions: ['dust'],
+          tool: 'Garnet paper 120, flat block, alcohol',
+          cautions: ['dust', 'mask', 'fumes'],
         },
       ),
       ...atEach(
         corners,
         'dress',
         'pad faces flat',
-        'Figure of eight on paper on glass until the shine is gone. Cracked, crumbled or oiled pads are not dressed: they go.',
+        'Figure of eight on wet paper on glass until the shine is gone. Cracked, crumbled or oiled pads are not dressed: they go; so does a lining old enough to hold asbestos.',
         {
-          cautions: ['dust'],
+          cautions: ['dust', 'mask'],
+          ask: [
+            { value: 'dressed', label: 'Flat and sound' },
+            { value: 'goes', label: 'It goes', trouble: 'goes' },
+          ],
+          troubles: [
+            {
+              id: 'goes',
+              label: 'A pad that is not dressed',
+              lines: [
+                'Cracked, oiled, below its minimum, or of an age that may hold asbestos: the axle set is renewed.',
+              ],
+            },
+          ],
         },
       ),
-      ...atEach(corners, 'back', 'caliper on', 'Pads where they were.', { torque: 'slide_pin' }),
+      ...atEach(corners, 'back', 'caliper on', 'Pads where they were.', caliperTorque(car)),
       wheelsOn(corners),
-      firmPedal,
-      slowRoll,
+      ...rolledOut,
     ],
     tradeOffs: ['Garnet paper and a bed-in cure and prove a print: metal taken off first is metal gone.'],
   },
@@ -115,15 +164,16 @@ export const FRICTION = {
     needs: [{ kind: 'pads', what: 'Pads of the new compound', quantity: 1, per: 'axle' }],
     measures: ['heat', 'pads'],
     bedIn: true,
-    steps: ({ corners }) => [
+    steps: ({ car, corners }) => [
       step(
         'Before',
         'why',
         'What did it reach, and what is the new one good to?',
-        'Paint and strips tell the peak. A hotter pad is worse cold: on the road that is the first stop of the morning.',
-        { measure: { measure: 'heat', phase: 'before' } },
+        'Paint and strips tell the peak. A hotter pad is worse cold: on the road that is the first stop of the morning, and a race pad may not be legal there.',
+        { measure: { measure: 'heat', phase: 'before' }, cautions: ['legal'] },
       ),
       ...apart(corners),
+      ...rotorsFit(corners),
       pistonsBack(corners),
       ...atEach(
         corners,
@@ -132,22 +182,19 @@ export const FRICTION = {
         'Two compounds on one face do not mix: scrub to bare metal or fit other rotors.',
         {
           tool: 'Garnet paper 120',
-          cautions: ['dust'],
+          cautions: ['dust', 'mask'],
         },
       ),
       ...atEach(
         corners,
         'fit',
         'new pads in',
-        'Both axles change the balance: note which compound is where.',
+        'One axle alone moves the balance: the other is decided now, and the car’s page says which compound is where.',
       ),
       ...measureFitted('pads', corners, 'pads as fitted'),
-      ...atEach(corners, 'back', 'caliper on', 'New bolts where the maker asks.', { torque: 'slide_pin' }),
+      ...atEach(corners, 'back', 'caliper on', 'New bolts where the maker asks.', caliperTorque(car)),
       wheelsOn(corners),
       ...levelled,
-      step('Finish', 'road-legal', 'May these be driven on the road?', 'Race pads may not be.', {
-        cautions: ['legal'],
-      }),
       ...rolledOut,
     ],
     tradeOffs: [
@@ -177,8 +224,8 @@ export const FRICTION = {
       step(
         'Proof',
         'warm',
-        'Six firm slowdowns, then try again',
-        'Bites now: it was only cold. Tell the driver how many the out-lap needs.',
+        'Six firm slowdowns from road speed, then try again',
+        'Ten minutes without the brakes afterwards. Bites now: it was only cold. Tell the driver how many the out-lap needs.',
         {
           cautions: ['road'],
           drives: true,

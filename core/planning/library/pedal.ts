@@ -1,5 +1,5 @@
 import type { Procedure } from '../procedure';
-import { firmPedal, holdPedal, outOfLimit, step } from './common';
+import { assistHelps, firmPedal, holdPedal, outOfLimit, portOpen, step } from './common';
 
 /** Jobs between the foot and the master. */
 export const PEDAL = {
@@ -12,35 +12,57 @@ export const PEDAL = {
     needs: [],
     measures: ['pedal'],
     steps: () => [
-      step('Before', 'play', 'Measure the free play at the pad', 'By hand, to the first resistance.', {
-        measure: { measure: 'pedal', phase: 'before' },
-        tool: 'Steel rule',
-      }),
       step(
-        'Apart',
+        'Before',
+        'play',
+        'Measure the free play at the pad',
+        'Engine off, the booster’s help pumped out. By hand, to the first resistance.',
+        {
+          measure: { measure: 'pedal', phase: 'before' },
+          tool: 'Steel rule',
+        },
+      ),
+      step(
+        'Before',
         'ease',
-        'Brakes on and stuck? Ease the master off its mount',
-        'Frees at once: the rod was holding the vent port shut.',
+        'Are the brakes on and stuck?',
+        'Only then: ease the master off its mount a few millimetres, pipes left alone. Frees at once: the rod was holding the vent port shut.',
+        {
+          ask: [
+            { value: 'no', label: 'Not stuck' },
+            { value: 'frees', label: 'Stuck; easing it freed them' },
+            { value: 'stays', label: 'Stuck; easing changes nothing', trouble: 'stays' },
+          ],
+          troubles: [
+            {
+              id: 'stays',
+              label: 'Easing the master changes nothing',
+              lines: [
+                'Then it is not the rod: a hose that has closed, or calipers. Back to the verdict with that answer.',
+              ],
+            },
+          ],
+        },
       ),
       step(
         'Fit',
         'set',
         'Turn the rod, a quarter at a time',
-        'Shorter lets the vent open; longer takes up lost travel.',
+        'The rod at the pedal sets the play; the rod out of a booster has its own gap and is measured, not guessed. Shorter lets the vent open; longer takes up lost travel.',
         {
           torque: 'clevis_nut',
           tool: 'Two spanners',
         },
       ),
       step('Fit', 'lamp', 'Brake lamp switch set again', 'It must not hold the pedal down.'),
-      step(
-        'Proof',
-        'vent',
-        'Press and look into the reservoir',
-        'A small swirl as the pedal starts says the port was open.',
-      ),
+      step('Fit', 'play-after', 'Measure the free play again', 'Same place, by hand.', {
+        measure: { measure: 'pedal', phase: 'after' },
+        troubles: [outOfLimit],
+        tool: 'Steel rule',
+      }),
       firmPedal,
       holdPedal,
+      portOpen,
     ],
     tradeOffs: ['Too long drags when hot; too short gives a long pedal. When in doubt, play.'],
   },
@@ -75,7 +97,7 @@ export const PEDAL = {
         'Apart',
         'booster-out',
         'Booster to come out? Vacuum off, rod off the pedal',
-        'An unassisted pedal needs the higher ratio. The stop, the lamp switch and the return spring go with it.',
+        'The engine’s port plugged, the hose tied off. An unassisted pedal needs the higher ratio. The stop, the lamp switch and the return spring go with it.',
         { cautions: ['spring_loaded'] },
       ),
       step(
@@ -126,6 +148,31 @@ export const PEDAL = {
         },
       ),
       step(
+        'Fit',
+        'strong',
+        'Three full presses with all your weight, then look along the arm',
+        'Nothing bends, no crack at the new hole, the clip still in the pin.',
+        {
+          tool: 'Helper, lamp',
+          ask: [
+            { value: 'straight', label: 'Straight and sound' },
+            { value: 'bends', label: 'Bent or cracked', trouble: 'bends' },
+          ],
+          troubles: [
+            {
+              id: 'bends',
+              label: 'The arm gave',
+              must: true,
+              lines: ['A new arm, made for it. This one is not welded and not driven.'],
+            },
+          ],
+        },
+      ),
+      step('Fit', 'ratio-after', 'Measure A and B again', 'As it is now, for the next one who bleeds it.', {
+        measure: { measure: 'ratio', phase: 'after' },
+        troubles: [outOfLimit],
+      }),
+      step(
         'Finish',
         'split',
         'Is it still a split system?',
@@ -149,11 +196,22 @@ export const PEDAL = {
     needs: [{ kind: 'bush', what: 'Pedal bush and pin', quantity: 1, per: 'job' }],
     measures: ['pedal'],
     steps: () => [
+      step(
+        'Before',
+        'side-play',
+        'Side play at the pad, as it stands',
+        'By hand, both ways. A clutch on the same pin is looked at too.',
+        {
+          record: [{ id: 'before', label: 'Side play', kind: 'figure', unit: 'mm' }],
+          tool: 'Steel rule',
+        },
+      ),
       step('Apart', 'spring', 'Return spring off, clevis off, pin out', 'Note which way the clip sits.', {
         cautions: ['spring_loaded'],
       }),
       step('Fit', 'bush', 'New bush, pin and clip', 'Grease that does not eat the bush.', {
         torque: 'pedal_pivot',
+        record: [{ id: 'after', label: 'Side play now', kind: 'figure', unit: 'mm' }],
       }),
       step('Fit', 'lamp', 'Brake lamp comes on and goes off', 'Set the switch again.'),
       firmPedal,
@@ -169,15 +227,23 @@ export const PEDAL = {
     needs: [{ kind: 'other', what: 'Brace with its bolts', quantity: 1, per: 'job' }],
     measures: ['pedal'],
     steps: () => [
-      step('Before', 'move', 'Measure how far the master moves', 'Dial on its nose, a hard press.', {
-        measure: { measure: 'pedal', phase: 'before' },
-        tool: 'Dial indicator, helper',
-      }),
+      step(
+        'Before',
+        'move',
+        'Measure how far the master moves',
+        'Engine off, hands and sleeves clear of belt and fan, a word before each press. Dial on its nose, a hard press.',
+        {
+          cautions: ['fingers'],
+          measure: { measure: 'pedal', phase: 'before' },
+          tool: 'Dial indicator, helper',
+        },
+      ),
       step(
         'Before',
         'by-hand',
         'Hold a bar against its nose and press again',
         'Felt at once at the pedal: then a brace is worth its weight.',
+        { cautions: ['fingers'] },
       ),
       step(
         'Before',
@@ -186,9 +252,15 @@ export const PEDAL = {
         'Strut tower, wiring, the cap and its filler. It has to come off to bleed or it must leave room.',
         { cautions: ['legal'] },
       ),
-      step('Fit', 'fit', 'Brace on, just touching', 'Preload bends the master; a gap does nothing.', {
-        torque: 'master_nut',
-      }),
+      step(
+        'Fit',
+        'fit',
+        'Brace on, just touching',
+        'Its own bolts by their own figure. Preload bends the master; a gap does nothing.',
+        {
+          record: [{ id: 'doneUp', label: 'Brace’s bolts', kind: 'figure', unit: 'N·m' }],
+        },
+      ),
       step('Proof', 'again', 'Measure the movement again', 'Same place, same press.', {
         measure: { measure: 'pedal', phase: 'after' },
         troubles: [outOfLimit],
@@ -211,7 +283,15 @@ export const PEDAL = {
         measure: { measure: 'pedal', phase: 'before' },
         tool: 'Vacuum gauge',
       }),
-      step('Apart', 'master-aside', 'Master aside, pipes still on', 'Support it: bent pipes crack later.'),
+      step(
+        'Apart',
+        'master-aside',
+        'Help pumped out, hose off, master aside with its pipes',
+        'Support it: bent pipes crack later. Fluid in the booster’s mouth: the master is the next job.',
+        {
+          cautions: ['assist_pressure', 'fluid'],
+        },
+      ),
       step('Apart', 'out', 'Rod off the pedal, nuts off, booster out', 'From inside the footwell.', {
         cautions: ['spring_loaded'],
       }),
@@ -227,9 +307,10 @@ export const PEDAL = {
       step('Fit', 'in', 'Booster and master on', 'New gasket, dry mouth.', {
         torque: ['booster_nut', 'master_nut'],
       }),
-      step('Proof', 'start', 'Pump it empty, hold, start the engine', 'The pedal must drop under the foot.'),
+      assistHelps,
       firmPedal,
       holdPedal,
+      portOpen,
     ],
   },
   vacuum_line: {
@@ -254,13 +335,20 @@ export const PEDAL = {
         'New hose and valve',
         'The arrow points to the engine. Vacuum hose, not fuel hose: it must not collapse.',
       ),
-      step('Proof', 'gauge', 'Vacuum at the booster again', 'Engine idling, then off: it must hold.', {
-        measure: { measure: 'pedal', phase: 'after' },
-        troubles: [outOfLimit],
-        tool: 'Vacuum gauge',
-      }),
-      step('Proof', 'start', 'Pump it empty, hold, start the engine', 'The pedal must drop under the foot.'),
+      step(
+        'Proof',
+        'gauge',
+        'Vacuum at the booster again',
+        'Engine idling, then off: it must hold for ten minutes. A pump with a motor of its own is read with that running.',
+        {
+          measure: { measure: 'pedal', phase: 'after' },
+          troubles: [outOfLimit],
+          tool: 'Vacuum gauge',
+        },
+      ),
+      assistHelps,
       firmPedal,
+      holdPedal,
     ],
   },
   hydraulic_assist: {
@@ -277,7 +365,7 @@ export const PEDAL = {
         'Before',
         'let-down',
         'Let the pressure down',
-        'As the maker says: many presses with the engine off.',
+        'Engine off, pressed until the pedal is hard, and then as the maker says; hands clear of the belt.',
         {
           cautions: ['assist_pressure', 'pressure', 'glasses'],
         },
@@ -287,6 +375,24 @@ export const PEDAL = {
         'leak',
         'Find where it went',
         'Pump, hoses, the booster’s own seal. Topped up over a leak it goes again.',
+        {
+          cautions: ['fingers'],
+          ask: [
+            { value: 'found', label: 'Found, and cured' },
+            { value: 'belt', label: 'No leak: belt or pump, cured' },
+            { value: 'none', label: 'Not found', trouble: 'not-found' },
+          ],
+          troubles: [
+            {
+              id: 'not-found',
+              label: 'Nobody knows where it went',
+              must: true,
+              lines: [
+                'Filled over an unknown leak it fails on the road. The car stays here until it is found.',
+              ],
+            },
+          ],
+        },
       ),
       step(
         'Fit',
@@ -294,8 +400,9 @@ export const PEDAL = {
         'Fill and bleed as the maker says',
         'Its own fluid: brake fluid ruins it, and the other way round.',
       ),
-      step('Proof', 'start', 'Hold the pedal, start the engine', 'The pedal must drop under the foot.'),
+      assistHelps,
       firmPedal,
+      holdPedal,
     ],
   },
   bias: {
@@ -316,12 +423,41 @@ export const PEDAL = {
           record: [{ id: 'turns', label: 'Turns', required: true, kind: 'figure', unit: 'turns' }],
         },
       ),
-      step('Fit', 'turn', 'One turn towards the end that locks last', 'One change, then try.'),
+      step(
+        'Fit',
+        'turn',
+        'One turn towards the end that locks last',
+        'Which way more front is, is marked on the bar or tried by gauges. One change, then try.',
+        { record: [{ id: 'now', label: 'Turns now', required: true, kind: 'figure', unit: 'turns' }] },
+      ),
       firmPedal,
-      step('Proof', 'try', 'A few straight stops from a moderate speed', 'The front must lock first.', {
-        cautions: ['road'],
-        drives: true,
-      }),
+      holdPedal,
+      step(
+        'Proof',
+        'try',
+        'A few straight stops from a moderate speed',
+        'The front must lock first. A car with a modulator shows it by which end pulses first.',
+        {
+          cautions: ['road'],
+          drives: true,
+          ask: [
+            { value: 'front', label: 'Front first, straight' },
+            { value: 'rear', label: 'Rear first, or it steps out', trouble: 'rear-first' },
+          ],
+          troubles: [
+            {
+              id: 'rear-first',
+              label: 'The rear locks first',
+              must: true,
+              again: 'turn',
+              lines: [
+                'Stop here, no second try: a rear that locks turns the car round.',
+                'Back to the mark, then one turn the other way.',
+              ],
+            },
+          ],
+        },
+      ),
     ],
   },
 } as const satisfies Record<string, Procedure>;

@@ -7,14 +7,12 @@ import {
   carUp,
   coolFirst,
   facesBright,
-  firmPedal,
   levelled,
   measureFitted,
   measureFound,
   outOfLimit,
   pistonsBack,
   rolledOut,
-  slowRoll,
   step,
   wheelsOn,
 } from './common';
@@ -40,7 +38,7 @@ export const ROTORS = {
         corners,
         'rotor-off',
         'rotor off, stud marked',
-        'A stuck one is drawn off, not hammered: the bearing takes every blow.',
+        'Old one read first: how thick, and why it goes. Bracket off where it is in the way; a seized screw by impact driver, jacking screws in its threads; shoes in the hat backed off. A stuck one is drawn off, not hammered: the bearing takes every blow.',
       ),
       facesBright(corners),
       ...measureFitted('hub', corners, 'hub face runout'),
@@ -48,14 +46,14 @@ export const ROTORS = {
         corners,
         'wash',
         'new rotor washed',
-        'New rotors are oiled: cleaner, then hot soapy water, dried.',
-        { tool: 'Brake cleaner, soap, clean cloth' },
+        'New rotors are oiled: cleaner, then hot soapy water, dried. A speed ring on the hat is brought across, or renewed.',
+        { tool: 'Brake cleaner, soap, clean cloth', cautions: ['fumes'] },
       ),
       ...atEach(
         corners,
         'rotor-on',
-        'rotor on, held by two nuts',
-        'Flat against the hub all round before the dial goes near it.',
+        'rotor on, held by all its nuts',
+        'This side’s rotor: vanes and slots as its maker draws them. All nuts, evenly, with spacers where the wheel’s thickness is missing; a new screw. Flat against the hub all round before the dial goes near it.',
       ),
       ...measureFitted('rotor', corners, 'runout and thickness as fitted', [
         'Clean the faces again, then the next stud: the hub reading above says which. A new rotor is not a true one until the dial says so.',
@@ -85,6 +83,8 @@ export const ROTORS = {
     measures: ['rotor'],
     bedIn: true,
     steps: ({ car, corners, axles }) => [
+      ...apart(corners),
+      ...measureFound('rotor', corners, 'thickness and runout as it stands'),
       step(
         'Before',
         'enough',
@@ -112,16 +112,18 @@ export const ROTORS = {
           ],
         },
       ),
-      ...apart(corners),
       facesBright(corners),
       ...atEach(
         corners,
         'cut',
         'cut both faces',
-        'On the car where there is a lathe for it: it cuts true to this hub. Fine finish, no chatter.',
-        { cautions: ['dust'] },
+        'On the car where there is a lathe for it: it cuts true to this hub. On a bench: rotor off, on its hub face, both faces in one set-up. Never a floating ring or carbon. Fine finish, no chatter; swarf washed off before anything goes back.',
+        { cautions: ['dust', 'fingers', 'glasses'] },
       ),
-      ...measureFitted('rotor', corners, 'runout and thickness after the cut'),
+      ...measureFitted('rotor', corners, 'runout and thickness after the cut', [
+        'Below the minimum cast on it: it is not fitted, the pair is renewed.',
+        'Runout: faces and stud again, then one more light cut on the car.',
+      ]),
       ...atEach(
         corners,
         'back',
@@ -130,8 +132,7 @@ export const ROTORS = {
         { torque: 'caliper_bracket' },
       ),
       wheelsOn(corners),
-      firmPedal,
-      slowRoll,
+      ...rolledOut,
     ],
     tradeOffs: [
       'Measure before you scrap: most “warped” rotors carry a print that paper and a bed-in take off.',
@@ -147,9 +148,9 @@ export const ROTORS = {
     needs: [],
     measures: ['rotor', 'hub'],
     steps: ({ corners }) => [
-      carUp(),
       coolFirst,
-      ...measureFound('rotor', corners, 'runout as it stands'),
+      carUp(),
+      ...measureFound('rotor', corners, 'runout as it stands, nuts on with washers'),
       ...calipersOff(corners),
       ...atEach(
         corners,
@@ -163,8 +164,21 @@ export const ROTORS = {
         corners,
         'turn',
         'rotor on at the stud it says',
-        'Clockwise as seen from outside, from the mark. Two nuts, flat all round.',
-        { facts: 'reindex' },
+        'Clockwise as seen from outside, from the mark. All nuts, flat all round. A retaining screw, wheel bolts through one place only or a hat with an adjuster hole allow no other stud.',
+        {
+          facts: 'reindex',
+          ask: [
+            { value: 'turned', label: 'On at that stud' },
+            { value: 'one', label: 'It goes on in one place only', trouble: 'one-place' },
+          ],
+          troubles: [
+            {
+              id: 'one-place',
+              label: 'One place only',
+              lines: ['Then it is cut on the car, shimmed, or renewed: add that job.'],
+            },
+          ],
+        },
       ),
       ...atEach(
         corners,
@@ -187,8 +201,7 @@ export const ROTORS = {
       ),
       ...caliperOn(corners),
       wheelsOn(corners),
-      firmPedal,
-      slowRoll,
+      ...rolledOut,
     ],
   },
   float: {
@@ -203,12 +216,20 @@ export const ROTORS = {
     steps: ({ corners }) => [
       ...apart(corners),
       ...atEach(corners, 'rotor-off', 'rotor off', 'Stud marked.'),
-      ...atEach(corners, 'holes', 'look at the hat’s holes', 'Long or hammered: the hat goes too.'),
+      ...atEach(
+        corners,
+        'holes',
+        'ring and hat marked, play read, holes looked at',
+        'Radial and axial, before anything is undone. Long or hammered: the hat goes too.',
+        {
+          record: [{ id: 'play', label: 'Float before', kind: 'figure', unit: 'mm' }],
+        },
+      ),
       ...atEach(
         corners,
         'hardware',
         'hardware out, cleaned or new',
-        'Whether the spring washers may be turned to free the ring is the rotor maker’s word. Small torque: follow the maker.',
+        'All of it new where a nut is for once; in its order, marks in line, lock or thread glue as the rotor’s maker says. Whether the spring washers may be turned to free the ring is the rotor maker’s word. Small torque: follow the maker.',
         {
           torque: 'float_hardware',
         },
@@ -217,14 +238,30 @@ export const ROTORS = {
         corners,
         'moves',
         'ring moves by hand, both ways',
-        'A little, and back. No grease where heat lives.',
+        'As much as the maker says, and back. No grease where heat lives.',
+        {
+          record: [{ id: 'play', label: 'Float now', kind: 'figure', unit: 'mm' }],
+          ask: [
+            { value: 'moves', label: 'Moves, no rattle' },
+            { value: 'not', label: 'Bound, or it rattles', trouble: 'float-wrong' },
+          ],
+          troubles: [
+            {
+              id: 'float-wrong',
+              label: 'Bound, or it rattles',
+              unfit: true,
+              lines: [
+                'Washers in another order or number as the maker allows; holes long: ring and hat go as a pair.',
+              ],
+            },
+          ],
+        },
       ),
       facesBright(corners),
       ...measureFitted('rotor', corners, 'runout as fitted'),
       ...caliperOn(corners),
       wheelsOn(corners),
-      firmPedal,
-      slowRoll,
+      ...rolledOut,
     ],
     tradeOffs: ['Free float rattles and hammers the hat in time; bound float knocks the pads back.'],
   },

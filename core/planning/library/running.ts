@@ -1,3 +1,4 @@
+import { CORNERS } from '../../car/corner';
 import type { Procedure } from '../procedure';
 import {
   atEach,
@@ -10,7 +11,7 @@ import {
   measureFitted,
   measureFound,
   outOfLimit,
-  slowRoll,
+  rolledOut,
   step,
   wheelsOn,
 } from './common';
@@ -26,23 +27,31 @@ export const RUNNING = {
     needs: [{ kind: 'bearing', what: 'Wheel bearing or hub unit', quantity: 1, per: 'corner' }],
     measures: ['bearing', 'rotor'],
     steps: ({ corners }) => [
-      carUp(),
       coolFirst,
+      carUp(),
       ...measureFound('bearing', corners, 'play as it stands'),
       ...calipersOff(corners),
       ...atEach(
         corners,
-        'adjust',
-        'adjustable? Set the preload',
-        'Turn while you tighten, back off, set to the maker’s play or preload.',
-        { torque: 'hub_nut' },
-      ),
-      ...atEach(
-        corners,
         'renew',
-        'a unit? Press the old one out, the new one in',
-        'By the race that is being fitted, never through the balls. New nut.',
-        { torque: 'hub_nut', tool: 'Press, sleeves' },
+        'set or renewed, by its kind',
+        'Rotor off; the drive nut was cracked loose on the ground. Adjustable: turned while it is seated, backed off, set to the maker’s play or preload, a new pin; the torque of a unit’s nut seizes it. A unit: pressed by the race that is being fitted, never through the balls; speed ring to its own side, new circlip, nut and seal, and no weight on it before its nut is at its figure.',
+        {
+          torque: ['hub_preload', 'hub_nut'],
+          tool: 'Press, sleeves, dial',
+          record: [
+            {
+              id: 'kind',
+              label: 'It is',
+              required: true,
+              kind: 'choice',
+              options: [
+                { value: 'adjustable', label: 'Adjustable: set' },
+                { value: 'unit', label: 'A unit: renewed' },
+              ],
+            },
+          ],
+        },
       ),
       facesBright(corners),
       ...atEach(
@@ -67,8 +76,7 @@ export const RUNNING = {
       ...measureFitted('rotor', corners, 'runout as fitted'),
       ...caliperOn(corners),
       wheelsOn(corners),
-      firmPedal,
-      slowRoll,
+      ...rolledOut,
     ],
   },
   suspension: {
@@ -90,14 +98,22 @@ export const RUNNING = {
       ...atEach(
         corners,
         'renew',
-        'old out, new in',
-        'Rubber bushes are done up with the car on its wheels.',
-        { torque: 'suspension_joint' },
+        'old out, new in, loose where it is rubber',
+        'Hose and sensor wire unclipped first, nothing strained. A coil or air spring is held or let down before a joint that carries it is undone.',
+        { cautions: ['spring_load', 'glasses'], tool: 'Spring compressor, puller' },
       ),
       wheelsOn(corners),
+      ...atEach(
+        corners,
+        'ground',
+        'done up, at ride height',
+        'On its wheels, bounced once: rubber that is done up hanging twists and tears.',
+        {
+          torque: 'suspension_joint',
+        },
+      ).map((each) => ({ ...each, part: 'Finish' as const })),
       step('Finish', 'track', 'Alignment checked', 'Any joint that moved moves the toe.'),
-      firmPedal,
-      slowRoll,
+      ...rolledOut,
     ],
   },
   upright: {
@@ -116,24 +132,41 @@ export const RUNNING = {
         'Play and a loose nut look like flex. A stiffer upright is the cure; springs behind the pistons are for what is left.',
         { cautions: ['legal'] },
       ),
-      carUp(),
       coolFirst,
+      carUp(),
       ...atEach(
         corners,
         'flex',
         'flex under a bar, on the dial',
         'Rotor against caliper, leaning on the wheel.',
-        { tool: 'Dial indicator, bar' },
+        (corner) => ({ tool: 'Dial indicator, bar', measure: { measure: 'flex', corner, phase: 'before' } }),
       ),
       ...calipersOff(corners),
-      ...atEach(corners, 'renew', 'upright out, stiffer one in', 'Bearing and hub as their own job.', {
-        torque: ['suspension_joint', 'hub_nut'],
-      }),
+      ...atEach(
+        corners,
+        'renew',
+        'upright out, stiffer one in',
+        'Joints, hub, sensor, each by its own figure; a spring it carries held first. Bearing and hub as their own job.',
+        {
+          torque: ['suspension_joint', 'hub_nut'],
+          cautions: ['spring_load'],
+        },
+      ),
+      ...atEach(
+        corners,
+        'flex-after',
+        'flex again, the same bar, the same dial',
+        'Beside the figure before.',
+        (corner) => ({
+          tool: 'Dial indicator, bar',
+          measure: { measure: 'flex', corner, phase: 'after' },
+          troubles: [outOfLimit],
+        }),
+      ),
       ...caliperOn(corners),
       wheelsOn(corners),
       step('Finish', 'track', 'Alignment checked', 'All of it: everything moved.'),
-      firmPedal,
-      slowRoll,
+      ...rolledOut,
     ],
   },
   wheel_mount: {
@@ -145,6 +178,7 @@ export const RUNNING = {
     needs: [],
     measures: ['judder'],
     steps: ({ corners }) => [
+      coolFirst,
       carUp(),
       facesBright(corners),
       ...atEach(
@@ -152,6 +186,7 @@ export const RUNNING = {
         'look',
         'wheel: bent, cracked, mud inside, weights gone',
         'Spin it on the hub and watch the rim.',
+        { cautions: ['fingers'] },
       ),
       ...atEach(
         corners,
@@ -163,11 +198,16 @@ export const RUNNING = {
         'Fit',
         'swap',
         'Swap the wheels front to back',
-        'The shake moves with them, or it does not: that decides it.',
+        'Not where sizes or sides differ, or with one central nut a side. The shake moves with them, or it does not, at the speed it comes: that decides it.',
+        {
+          ask: [
+            { value: 'swapped', label: 'Swapped' },
+            { value: 'not', label: 'They do not go there: another set, or balanced' },
+          ],
+        },
       ),
-      wheelsOn(corners),
-      firmPedal,
-      slowRoll,
+      wheelsOn(CORNERS),
+      ...rolledOut,
     ],
   },
   drum_service: {
@@ -180,6 +220,7 @@ export const RUNNING = {
     needs: [{ kind: 'shoes', what: 'Shoes, if they are due', quantity: 1, per: 'axle' }],
     measures: ['drum', 'pedal'],
     steps: ({ corners }) => [
+      coolFirst,
       carUp(),
       // One side whole before the other is touched: the other is the pattern.
       ...corners.flatMap((corner) => [
@@ -187,28 +228,43 @@ export const RUNNING = {
           [corner],
           'off',
           'drum off',
-          'Adjuster slackened first. Only this side: the other is the picture to copy.',
-          { cautions: ['dust', 'spring_loaded'] },
+          'Parking brake off, adjuster slackened first; a drum on the bearing has its nut, pin and grease. Only this side: the other is the picture to copy.',
+          { cautions: ['dust', 'spring_loaded', 'nobody_presses'] },
         ),
         ...measureFound('drum', [corner], 'drum and shoes'),
         ...atEach(
           [corner],
+          'cylinder',
+          'peel back a cylinder boot',
+          'Before anything is dressed: what it has wetted is scrap.',
+          {
+            cautions: ['fluid'],
+            ask: [
+              { value: 'dry', label: 'Dry' },
+              { value: 'wet', label: 'Wet inside', trouble: 'wet-cylinder' },
+            ],
+            troubles: [
+              {
+                id: 'wet-cylinder',
+                label: 'A wet cylinder',
+                unfit: true,
+                lines: ['New cylinders on both sides, and shoes: add that job, in one visit with this.'],
+              },
+            ],
+          },
+        ),
+        ...atEach(
+          [corner],
           'dress',
           'linings and drum dressed',
-          'Garnet paper across. Oiled linings are scrap, and their leak is the job.',
-          { cautions: ['dust'] },
+          'Wet garnet paper across. Oiled linings are scrap, and their leak is the job; linings old enough to hold asbestos are not dressed. Pads of the backplate touched with grease.',
+          { cautions: ['dust', 'mask'] },
         ),
         ...atEach(
           [corner],
           'adjuster',
           'adjuster free, threads greased',
-          'It must turn by a finger and click both ways.',
-        ),
-        ...atEach(
-          [corner],
-          'cylinder',
-          'peel back a cylinder boot',
-          'Wet inside: new cylinders on both sides.',
+          'Turned by a finger. One that adjusts by itself clicks one way only; left and right are not the same.',
         ),
         ...atEach(
           [corner],
@@ -218,8 +274,7 @@ export const RUNNING = {
         ),
       ]),
       wheelsOn(corners),
-      firmPedal,
-      slowRoll,
+      ...rolledOut,
     ],
   },
   drum_turn: {
@@ -232,23 +287,24 @@ export const RUNNING = {
     needs: [{ kind: 'drum', what: 'Drum', quantity: 1, per: 'corner' }],
     measures: ['drum'],
     steps: ({ corners }) => [
+      coolFirst,
       carUp(),
       ...atEach(corners, 'off', 'drum off', 'Adjuster slackened first.', {
-        cautions: ['dust', 'spring_loaded'],
+        cautions: ['dust', 'spring_loaded', 'nobody_presses'],
       }),
       ...measureFound('drum', corners, 'widest and narrowest bore'),
       ...atEach(
         corners,
         'turn',
         'turned or new',
-        'Never past the largest bore cast on the drum; both sides alike.',
-        { cautions: ['dust'] },
+        'Never past the largest bore cast on the drum; both sides alike. A new one is oiled: washed first.',
+        { cautions: ['dust', 'fingers'] },
       ),
+      ...measureFitted('drum', corners, 'bore as fitted'),
       ...atEach(corners, 'shoes', 'shoes fit the new bore', 'They must touch in the middle first.'),
       ...atEach(corners, 'set', 'set to a light drag', 'Pump, then set again.'),
       wheelsOn(corners),
-      firmPedal,
-      slowRoll,
+      ...rolledOut,
     ],
   },
   cooling_duct: {
@@ -268,8 +324,8 @@ export const RUNNING = {
         'Same day, same laps, or the weather did it.',
         { measure: { measure: 'heat', phase: 'before' } },
       ),
-      carUp(),
       coolFirst,
+      carUp(),
       ...atEach(
         corners,
         'mouth',
@@ -281,22 +337,21 @@ export const RUNNING = {
         corners,
         'core',
         'end at the rotor’s core',
-        'Inboard, into the eye. Air thrown at one face cones or cracks the rotor.',
+        'Inboard, into the eye. Air thrown at one face cones or cracks the rotor. A shield cut away bares a ball joint and a sensor: they get one of their own.',
       ),
       ...atEach(
         corners,
         'clear',
         'clear at lock and droop',
-        'Melted hose near a rotor is a temperature reading too late.',
+        'Hanging, loaded, lock to lock. Metal clips near heat: plastic lets go. Melted hose near a rotor is a temperature reading too late.',
       ),
       wheelsOn(corners),
-      firmPedal,
-      slowRoll,
+      ...rolledOut,
       step(
         'Finish',
         'after',
         'Peaks after, the same day',
-        'Under Proof. Tape over half the mouth when it is cold: pads want their heat.',
+        'The same laps, under Proof. Tape over half the mouth when it is cold: pads want their heat.',
       ),
     ],
     tradeOffs: ['Weight and drag. A duct throws heat away, a heavier rotor holds it, bigger pads spread it.'],
@@ -310,19 +365,23 @@ export const RUNNING = {
     needs: [],
     measures: [],
     steps: ({ corners }) => [
-      carUp(),
       coolFirst,
+      carUp(),
       ...atEach(
         corners,
         'out',
         'turn, listen, take it out',
-        'Between rotor and shield, in the pad, in the vanes.',
-        { cautions: ['dust'] },
+        'Between rotor and shield, in the vanes; in the pad only with the pads out.',
+        { cautions: ['dust', 'fingers'] },
       ),
-      ...atEach(corners, 'face', 'look at what it did', 'A groove the nail catches is the next job.'),
+      ...atEach(
+        corners,
+        'face',
+        'look at what it did',
+        'A groove the nail catches is the next job. A hose or wire it has touched is looked at under pressure.',
+      ),
       wheelsOn(corners),
-      firmPedal,
-      slowRoll,
+      ...rolledOut,
     ],
   },
   explain: {
@@ -340,7 +399,7 @@ export const RUNNING = {
         'Proof',
         'show',
         'Show it: loose ground, then just short of the limit',
-        'Pulses only at the limit: it is working. Short of it too: something else, back to the checks.',
+        'Tyres and codes first. Pulses only at the limit: it is working. Short of it too: something else, back to the checks.',
         { cautions: ['road'], drives: true },
       ),
       step(

@@ -145,9 +145,10 @@ describe('a tick that cannot be', () => {
   });
 
   it('is refused where what the step is there to write down is left out', () => {
-    const level = planOf(workRow(emptySheet(), 'level')).steps;
-    expect(tickIssues(level, tick('reason'))).toMatchObject([{ path: 'record.reason', code: 'missing' }]);
-    expect(tickIssues(level, tick('reason', { record: { reason: 'worn_pads' } }))).toEqual([]);
+    const bearing = planOf(workRow(emptySheet(), 'bearing')).steps;
+    const set = bearing.find((step) => step.record)!.id;
+    expect(tickIssues(bearing, tick(set))).toMatchObject([{ path: 'record.kind', code: 'missing' }]);
+    expect(tickIssues(bearing, tick(set, { record: { kind: 'unit' } }))).toEqual([]);
     const bias = planOf(workRow(emptySheet(), 'bias')).steps;
     const turned = bias.find((step) => step.record)!.id;
     expect(tickIssues(bias, tick(turned, { done: false }))).toEqual([]);
@@ -192,7 +193,7 @@ describe('a tick that cannot be', () => {
   });
 
   it('is refused for driving a car that is held', () => {
-    const [road] = planOf(workRow(emptySheet(), 'bed_in')).steps;
+    const road = planOf(workRow(emptySheet(), 'bed_in')).steps.find((step) => step.id === 'road');
     const holds = [{ label: 'Wheel bearing loose', until: 'bearing re-measured' }];
     expect(road!.drives).toBe(true);
     expect(drivenWhileHeld(road!, holds)[0]).toMatchObject({

@@ -39,6 +39,10 @@ export type Trouble = {
   again?: string;
   /** No way past it but putting it right: the car would not be safe. */
   must?: true;
+  /** Renewed, or handed to another job; never left as it is. */
+  unfit?: true;
+  /** What it says of the car, written down when it comes up. */
+  finds?: StepFinding[];
   /** Comes up by itself, from the reading taken at the step. */
   read?: true;
 };
@@ -86,6 +90,8 @@ export type Step = {
   timerS?: number;
   /** The car moves under its own power here: not while anything holds it. */
   drives?: true;
+  /** A proof that is felt or read at the corner: before the wheels go on. */
+  wheelsOff?: true;
   /** What doing it says of the car after the work, written down as a check of the proof. */
   finds?: StepFinding[];
   ask?: Answer[];

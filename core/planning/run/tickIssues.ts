@@ -47,9 +47,13 @@ export function tickIssues(steps: readonly Step[], tick: Ticked, begun = false):
 }
 
 /** The ways past a trouble; a part that was renewed is measured again instead. */
-export function waysOn({ must, read }: Pick<Trouble, 'must' | 'read'>): (typeof WAYS_ON)[number][] {
+export function waysOn({
+  must,
+  read,
+  unfit,
+}: Pick<Trouble, 'must' | 'read' | 'unfit'>): (typeof WAYS_ON)[number][] {
   if (must) return [];
-  return WAYS_ON.filter((way) => !(read && way.id === 'renewed'));
+  return WAYS_ON.filter((way) => !(read && way.id === 'renewed') && !(unfit && way.id === 'left'));
 }
 
 function leftIssues(record: Ticked['record'], note: string): Issue[] {
@@ -87,10 +91,10 @@ function answerIssues(step: Step, { done, record, note }: Ticked): Issue[] {
   const chosen = step.ask.find((answer) => answer.value === record.answer);
   if (chosen && chosen.trouble === undefined) return [];
   const trouble = step.troubles?.find((each) => each.id === chosen?.trouble);
-  if (trouble && !trouble.must && waysOn(trouble).some((way) => way.id === record.way))
-    return leftIssues(record, note);
+  if (trouble && waysOn(trouble).some((way) => way.id === record.way)) return leftIssues(record, note);
   const good = step.ask.filter((answer) => answer.trouble === undefined).map((answer) => answer.value);
-  const ways = trouble && !trouble.must ? `, or a way on (${WAYS_ON.map((each) => each.id).join(', ')})` : '';
+  const on = trouble ? waysOn(trouble) : [];
+  const ways = on.length > 0 ? `, or a way on (${on.map((each) => each.id).join(', ')})` : '';
   return [
     {
       code: 'refused',

@@ -12,6 +12,7 @@ import { useCountdown } from '@/ui/useCountdown';
 import { useUnits } from '../../../shell/useUnits';
 import { useDesk } from '../../desk/Desk';
 import { HoldsPanel } from '../../HoldsPanel';
+import { useFinds } from './useFinds';
 
 /** Deceleration a passenger may count on for the cue, m/s²: a firm slowdown, a moderate stop. */
 const FIRM = 5;
@@ -28,6 +29,7 @@ export function SlowdownStep({ work, run, step, sound }: Props) {
   const { tick, closed, judgement } = useDesk();
   const held = judgement.holds.some((hold) => !hold.proof);
   const units = useUnits();
+  const finds = useFinds();
   const { fromKmh, toKmh, predictedC } = step.slowdown!;
   const [cue, setCue] = useState<Cue>('up_to_speed');
   const before = run.steps[run.steps.indexOf(step) - 1];
@@ -121,7 +123,10 @@ export function SlowdownStep({ work, run, step, sound }: Props) {
             <Button
               key={trouble.id}
               className="min-h-14 text-lg"
-              onClick={() => tick(work.id, step.id, false, { record: { trouble: trouble.id } })}
+              onClick={() => {
+                finds.asked(trouble.finds);
+                tick(work.id, step.id, false, { record: { trouble: trouble.id } });
+              }}
             >
               {trouble.label}
             </Button>

@@ -185,7 +185,10 @@ export function StepInHand({ work, run, step, sound }: Props) {
               <Button
                 key={trouble.id}
                 className="min-h-14 text-lg"
-                onClick={() => write({ ...record, trouble: trouble.id })}
+                onClick={() => {
+                  finds.asked(trouble.finds);
+                  write({ ...record, trouble: trouble.id });
+                }}
               >
                 {trouble.label}
               </Button>

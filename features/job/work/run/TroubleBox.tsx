@@ -85,7 +85,7 @@ export function TroubleBox({ work, run, step, trouble }: Props) {
           {trouble.read
             ? 'Put right: measure again'
             : trouble.again
-              ? 'Put right: from the first corner again'
+              ? `Put right: from “${run.steps.find((each) => each.id === trouble.again)?.title ?? trouble.again}” again`
               : 'Put right: this step again'}
         </Button>
         {ways.map(({ id, label }) => (
