@@ -1,8 +1,11 @@
 import { CALIPER } from './library/caliper';
 import { FRICTION } from './library/friction';
 import { HYDRAULIC } from './library/hydraulic';
+import { LINES } from './library/lines';
+import { PARKING } from './library/parking';
 import { ROTORS } from './library/rotors';
 import { RUNNING } from './library/running';
+import { WHEEL_END } from './library/wheelEnd';
 import type { WorkPlan } from './plan';
 import { isLeft } from './run/mates';
 import type { TickRow, WorkRow } from './run/rows';
@@ -10,7 +13,13 @@ import { isOver, planOf, runOf, ticksOf } from './run/run';
 import { makesVisit, stepsSaved, visitPlans } from './visit';
 
 /** From the hub outwards, as a corner goes together again; a bleed by itself comes last. */
-const ORDER = [RUNNING, ROTORS, CALIPER, HYDRAULIC, FRICTION];
+const ORDER = [
+  { ...RUNNING, ...WHEEL_END },
+  ROTORS,
+  { ...CALIPER, ...PARKING },
+  { ...HYDRAULIC, ...LINES },
+  FRICTION,
+];
 
 /** A system that is only bled or filled. */
 const FILLS: readonly string[] = ['flush', 'bleed', 'modulator_cycle', 'wrong_fluid', 'level'];

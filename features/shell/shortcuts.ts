@@ -27,6 +27,7 @@ export const OTHER_KEYS = [
   { keys: '1 … 9', does: 'On a row of choices, or at a check of a run: press that one' },
   { keys: '← →', does: 'On a row of choices: move along it' },
   { keys: 'Enter', does: 'In a run: this is done, the next step' },
+  { keys: 't o', does: 'In a run: start its clock; timed by another clock' },
   { keys: '/', does: 'In the ledger: to the search' },
   { keys: '?', does: 'This sheet' },
   { keys: 'Esc', does: 'Close what lies over the page; leave a field, so that keys are keys again' },

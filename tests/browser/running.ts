@@ -41,6 +41,21 @@ export async function runOn(page: Page, upTo?: string | RegExp): Promise<void> {
       await page.getByLabel('Note', { exact: true }).fill('Judged by hand');
       await next.click();
     }
+    // What a step is there to write down: a figure, or the first of its keys.
+    const field = page
+      .getByRole('main')
+      .getByRole('alert')
+      .filter({ hasText: / first\.$/ });
+    if ((await field.count()) > 0) {
+      const label = (await field.textContent())!.replace(/ first\.$/, '');
+      const keys = page.getByRole('radiogroup', { name: label });
+      if ((await keys.count()) > 0) await keys.getByRole('radio').first().click();
+      else {
+        await page.getByLabel(label, { exact: true }).fill('1');
+        await page.getByLabel(label, { exact: true }).blur();
+      }
+      await next.click();
+    }
     await expect
       .poll(() => page.getByTestId('run-count').textContent())
       .not.toMatch(new RegExp(`^${before} of`));

@@ -163,9 +163,11 @@ for (const width of WIDTHS)
     await page.getByRole('radio', { name: 'C: cycled with cool-downs' }).click();
     await expect(page.getByRole('main')).toContainText('30 s to cool after each');
     await page.getByRole('button', { name: 'Start' }).click();
+    await page.getByRole('button', { name: 'Hard after a few presses' }).click();
+    await page.getByRole('button', { name: 'Timed by another clock' }).click();
+    await page.getByRole('button', { name: 'Held, all dry' }).click();
     await expect(page.getByRole('main')).toContainText('Only where it is legal, empty and safe');
     await page.getByRole('button', { name: 'Legal, empty and safe here' }).click();
-    await page.getByRole('button', { name: 'Hard after a few presses' }).click();
     await page.getByRole('button', { name: 'Done, next' }).click();
     await page.getByRole('button', { name: 'At speed: brake' }).click();
     await expect(page.getByRole('main')).toContainText('Brake to');
@@ -176,7 +178,7 @@ for (const width of WIDTHS)
     await saved(page);
     await page.clock.fastForward('00:10');
     await page.reload();
-    await expect(count(page)).toHaveText('4 of 15');
+    await expect(count(page)).toHaveText('5 of 16');
     await expect(page.getByRole('timer')).toHaveText(/0:[12]\d/);
     await page.clock.fastForward('00:13');
     await expect(page.getByRole('button', { name: 'At speed: brake' })).toBeVisible({ timeout: 20_000 });
@@ -238,13 +240,16 @@ test('a car that is held is not driven', async ({ page }) => {
   await page.goto(`${job}/work`);
   await choose(page, 'Bed the pads in');
   await page.getByRole('button', { name: 'Start' }).click();
+  await page.getByRole('button', { name: 'Hard after a few presses' }).click();
+  await page.getByRole('button', { name: 'Timed by another clock' }).click();
+  await page.getByRole('button', { name: 'Held, all dry' }).click();
   await expect(page.getByRole('main')).toContainText('The car does not move while it is held.');
   await expect(page.getByRole('button', { name: 'Legal, empty and safe here' })).toHaveCount(0);
   await key(page, 'Wheel bearing play, FR', 'Inside the limit').click();
   await page.getByLabel('Proved by').fill('Mira');
   await page.getByRole('button', { name: 'End the hold' }).click();
   await page.getByRole('button', { name: 'Legal, empty and safe here' }).click();
-  await expect(count(page)).toHaveText(/^1 of/);
+  await expect(count(page)).toHaveText(/^3 of/);
 });
 
 test('a reading past its limit asks what now, and says so at the end', async ({ page }) => {
@@ -448,7 +453,7 @@ test('a figure in a run is refused with its range and stays as it was typed', as
   await page.reload();
   await expect(turns).toHaveValue('2.5');
   await page.getByRole('button', { name: 'Done, next' }).click();
-  await expect(count(page)).toHaveText('1 of 4');
+  await expect(count(page)).toHaveText('1 of 5');
 });
 
 test('a work is left undone only with a reason, and the story tells it', async ({ page }) => {
@@ -582,5 +587,6 @@ test('whether there is metal enough is asked beside what was measured', async ({
   await page.goto(`${job}/work`);
   await choose(page, 'Machine the rotors, axle pair');
   await page.getByRole('button', { name: 'Start' }).click();
+  await runOn(page, /^Enough metal|enough/i);
   await expect(page.getByRole('list', { name: 'Metal left' })).toContainText(/FL: lowest 23.39 mm, discard/);
 });

@@ -118,7 +118,7 @@ describe('a work', () => {
     const { job } = await makeJob();
     await answer(job.id, { finding: 'bearing_play', state: 'excess', place: 'FR' });
     const row = await addWork(job.id, work({ procedure: 'bed_in' }));
-    const [road] = planOf(row).steps;
+    const road = planOf(row).steps.find((step) => step.id === 'road');
     const sent = () => addTick(row.id, tick('road', { record: passingRecord(road!) }));
     expect((await failureOf(sent())).detail.issues![0]!.value).toContain('wheel bearing loose');
     const sign = () =>

@@ -13,6 +13,7 @@ import {
   levelRight,
   measureFitted,
   measureFound,
+  parkingBrakeHolds,
   pistonsBack,
   propPedal,
   rolledOut,
@@ -61,30 +62,6 @@ const motorOff = (corners: readonly Corner[]): Step[] =>
       { corner, cautions: ['parked_motor'] },
     ),
   );
-
-/** A parking brake is proved by holding. */
-const parkingBrakeHolds: Step = step(
-  'Proof',
-  'parked',
-  'Parking brake: clicks, both sides, on a slope',
-  'As many clicks as the maker says, both wheels hold alike, and it stands on a slope with the foot off. Chocks at hand.',
-  {
-    ask: [
-      { value: 'holds', label: 'Holds, both sides alike' },
-      { value: 'weak', label: 'It rolls, or one side holds', trouble: 'weak' },
-    ],
-    troubles: [
-      {
-        id: 'weak',
-        label: 'It does not hold',
-        must: true,
-        lines: [
-          'The car stays chocked. Set again at the shoes or levers first; what still does not hold is renewed.',
-        ],
-      },
-    ],
-  },
-);
 
 /** Jobs on calipers. */
 export const CALIPER = {

@@ -371,6 +371,30 @@ export const assistHelps: Step = step(
   },
 );
 
+/** A parking brake is proved by holding. */
+export const parkingBrakeHolds: Step = step(
+  'Proof',
+  'parked',
+  'Parking brake: clicks, both sides, on a slope',
+  'As many clicks as the maker says, both wheels hold alike, and it stands on a slope with the foot off. Chocks at hand.',
+  {
+    ask: [
+      { value: 'holds', label: 'Holds, both sides alike' },
+      { value: 'weak', label: 'It rolls, or one side holds', trouble: 'weak' },
+    ],
+    troubles: [
+      {
+        id: 'weak',
+        label: 'It does not hold',
+        must: true,
+        lines: [
+          'The car stays chocked. Set again at the shoes or levers first; what still does not hold is renewed.',
+        ],
+      },
+    ],
+  },
+);
+
 /** How the torque of a caliper that goes back is asked: pins on a sliding one, its mount on an opposed one. */
 export const caliperTorque =
   ({ front, rear }: CarSpec) =>

@@ -55,7 +55,7 @@ export const WAYS_ON = [
 ] as const;
 
 /** What an instrument at a step may show; turns are counted. */
-export type FigureUnit = 'mm' | 'N·m' | 'turns';
+export type FigureUnit = 'mm' | 'N·m' | 'kPa' | 'turns';
 
 /** What is written down of a step, by a key or from a scale; a figure only where an instrument shows one. */
 export type RecordField = {

@@ -4,7 +4,7 @@ import type { TickRow } from '@/core/planning/run/rows';
 import { type Step, WAYS_ON } from '@/core/planning/run/step';
 import type { Units } from '../../shell/units';
 
-const FIGURE_DECIMALS = { mm: 2, N·m: 0 } as const;
+const FIGURE_DECIMALS = { mm: 2, N·m: 0, kPa: 0 } as const;
 
 /** What was written down at a step, in a line; empty when nothing was. */
 export function recordWords(step: Step, record: TickRow['record'], note: string, units: Units): string {

@@ -30,7 +30,7 @@ export function RunClock({ seconds, from, label, onStart, onDone, quiet = false 
         {clock(left)}
       </span>
       {onStart && (from === undefined || over) && (
-        <Button className="min-h-14 px-6 text-lg" onClick={onStart}>
+        <Button data-clock="start" className="min-h-14 px-6 text-lg" onClick={onStart}>
           {over ? 'Once more' : label}
         </Button>
       )}

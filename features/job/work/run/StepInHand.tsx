@@ -166,7 +166,7 @@ export function StepInHand({ work, run, step, sound }: Props) {
             </Button>
           )}
           {waits && (
-            <Button look="quiet" className="min-h-16" onClick={() => setUnlocked(true)}>
+            <Button data-clock="another" look="quiet" className="min-h-16" onClick={() => setUnlocked(true)}>
               Timed by another clock
             </Button>
           )}

@@ -6,7 +6,7 @@ import { isTyping } from '../../../shell/useShortcuts';
 /** No key passes two steps within this time. */
 const REST_MS = 400;
 
-/** Enter goes on with the step in hand, 1 to 9 answer its check: a run by the keys of a laptop on the trolley. */
+/** Enter goes on with the step in hand, 1 to 9 answer its check, t and o see to its clock: a run by the keys of a laptop on the trolley. */
 export function useRunKeys(): void {
   useEffect(() => {
     let last = Number.NEGATIVE_INFINITY;
@@ -23,6 +23,8 @@ export function useRunKeys(): void {
       if (event.repeat || isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return;
       const onControl =
         event.target instanceof Element && event.target.closest('button, a, [role="radiogroup"]');
+      if (event.key === 't') document.querySelector<HTMLButtonElement>('[data-clock="start"]')?.click();
+      if (event.key === 'o') document.querySelector<HTMLButtonElement>('[data-clock="another"]')?.click();
       if (event.key === 'Enter' && !onControl) press('[data-run="next"]', 0);
       if (
         /^[1-9]$/.test(event.key) &&

@@ -1,0 +1,228 @@
+import type { Procedure } from '../procedure';
+import { carUp, coolFirst, firmPedal, holdPedal, propPedal, step, wheelsOn } from './common';
+
+/** Jobs on pipes, the unit between them, and the clutch that drinks from the same pot. */
+export const LINES = {
+  brake_pipe: {
+    label: 'Renew a brake pipe',
+    about: 'The whole pipe, the same bore and flare, clipped where it ran',
+    scope: 'axle',
+    touches: ['lift', 'heat', 'fluid', 'pressure', 'wheels', 'first_move', 'legal'],
+    minutes: 150,
+    needs: [{ kind: 'other', what: 'Pipe, unions, clips, coating', quantity: 1, per: 'job' }],
+    measures: ['pedal'],
+    bleed: 'opened',
+    steps: ({ corners }) => [
+      coolFirst,
+      carUp(),
+      step(
+        'Before',
+        'route',
+        'Draw the route: clips, bends, what it passes',
+        'Length by a string along the old one. Nothing nearer than a hand to the exhaust, nothing that moves.',
+      ),
+      propPedal,
+      step(
+        'Apart',
+        'pipe-out',
+        'Old pipe out, both ends plugged',
+        'A union that will not turn is cut behind it, and its seat looked at. The old pipe is the pattern.',
+        { cautions: ['fluid', 'glasses'], tool: 'Flare spanners, plugs, tray' },
+      ),
+      step(
+        'Fit',
+        'flare',
+        'Cut square, unions on first, flared as the old one was',
+        'Double or bubble: the wrong one leaks under a hard press. No crack, no lip, blown clear away from the face.',
+        {
+          cautions: ['glasses'],
+          ask: [
+            { value: 'same', label: 'The same flare, clean' },
+            { value: 'poor', label: 'Cracked or lopsided', trouble: 'poor' },
+          ],
+          troubles: [
+            {
+              id: 'poor',
+              label: 'A poor flare',
+              must: true,
+              lines: ['Cut off and made again. A flare that does not seal is not pulled tighter.'],
+            },
+          ],
+        },
+      ),
+      step(
+        'Fit',
+        'pipe-in',
+        'In its clips, both unions by hand, then tight',
+        'Bends no tighter than three times its width. Hand-tight all along before the first spanner.',
+        { torque: 'line_union', cautions: ['fluid'], tool: 'Two flare spanners, pipe bender' },
+      ),
+      step(
+        'Fit',
+        'coat',
+        'Coated where it will rust',
+        'Where the law or the maker names a material for pipes, it is that one.',
+        { cautions: ['legal'] },
+      ),
+      wheelsOn(corners),
+      firmPedal,
+      holdPedal,
+    ],
+  },
+  modulator_unit: {
+    label: 'Renew the modulator unit',
+    about: 'The anti-lock unit itself, with its coding and its bleed',
+    scope: 'car',
+    fits: { abs: true },
+    touches: ['lift', 'fluid', 'pressure', 'wheels', 'first_move'],
+    minutes: 240,
+    needs: [{ kind: 'other', what: 'Modulator unit of the same number', quantity: 1, per: 'job' }],
+    measures: ['pedal'],
+    bleed: 'modulator',
+    steps: () => [
+      step(
+        'Before',
+        'codes',
+        'Read codes and coding, write them down',
+        'Battery on a charger from here to the end. The new unit is nothing without the old one’s coding.',
+        {
+          tool: 'Scan tool with this car’s routine, battery charger',
+          ask: [
+            { value: 'kept', label: 'Written down and saved' },
+            { value: 'no_tool', label: 'No tool that codes it', trouble: 'no-coding' },
+          ],
+          troubles: [
+            {
+              id: 'no-coding',
+              label: 'It cannot be coded here',
+              must: true,
+              lines: ['Nothing is opened yet: a shop with the tool, or a unit coded beforehand.'],
+            },
+          ],
+        },
+      ),
+      propPedal,
+      step(
+        'Apart',
+        'unions-off',
+        'Each pipe marked, off, and plugged at once',
+        'Pipe and port by number. Crossed pipes brake the wrong wheel, and nothing shows it standing still.',
+        { cautions: ['fluid', 'glasses', 'pressure'], tool: 'Flare spanners, plugs, paint' },
+      ),
+      step(
+        'Fit',
+        'unit-in',
+        'Unit in on its rubbers, plugs out one by one, pipes on by number',
+        'Two turns by hand or they are crossed.',
+        {
+          torque: 'modulator_union',
+          cautions: ['fluid'],
+          ask: [
+            { value: 'numbers', label: 'Every pipe on its number' },
+            { value: 'doubt', label: 'One is in doubt', trouble: 'doubt' },
+          ],
+          troubles: [
+            {
+              id: 'doubt',
+              label: 'A pipe is in doubt',
+              must: true,
+              lines: ['Followed by hand to its corner before anything is filled.'],
+            },
+          ],
+        },
+      ),
+      step(
+        'Fit',
+        'code',
+        'Code it, calibrate its sensors',
+        'Steering angle and yaw on a level floor, as the routine says.',
+        {
+          tool: 'Scan tool',
+        },
+      ),
+      firmPedal,
+      holdPedal,
+      step(
+        'Proof',
+        'valves',
+        'By the scan tool, wheel by wheel: the right one lets go',
+        'Car up, a helper on the pedal, each wheel turned by hand as its valve opens.',
+        {
+          cautions: ['fingers'],
+          wheelsOff: true,
+          ask: [
+            { value: 'right', label: 'Each lets go in its turn' },
+            { value: 'crossed', label: 'Another one lets go', trouble: 'crossed' },
+          ],
+          troubles: [
+            {
+              id: 'crossed',
+              label: 'Pipes are crossed',
+              must: true,
+              lines: ['Release, change them over, bleed those corners again.'],
+            },
+          ],
+        },
+      ),
+    ],
+  },
+  clutch_line: {
+    label: 'Bleed the clutch on the same pot',
+    about: 'A hydraulic clutch that drinks from the brake reservoir',
+    scope: 'car',
+    touches: ['lift', 'fluid', 'first_move'],
+    minutes: 30,
+    needs: [],
+    measures: [],
+    steps: () => [
+      carUp(),
+      step(
+        'Before',
+        'cap',
+        'Clean round the cap, then open it; level up',
+        'The feed of the clutch sits higher than the brakes’: it runs dry first.',
+        {
+          cautions: ['fluid', 'glasses'],
+        },
+      ),
+      step(
+        'Fit',
+        'slave',
+        'Hose on the slave, opened, clean fluid without bubbles',
+        'Gravity or pressure first: a clutch pedal pumped on an open line pulls air past its seals.',
+        {
+          cautions: ['fluid', 'disposal', 'bleeder_snap'],
+          torque: 'bleeder',
+          record: [
+            { id: 'ml', label: 'Out in all', kind: 'amount', unit: 'ml', start: 60, step: 10, most: 500 },
+          ],
+        },
+      ),
+      step(
+        'Fit',
+        'bites',
+        'Clutch bites where it did, no creak, no creep in gear',
+        'Engine running, first gear, pedal down for ten seconds, brakes held.',
+        {
+          ask: [
+            { value: 'clean', label: 'Clean' },
+            { value: 'drags', label: 'It drags', trouble: 'drags' },
+          ],
+          troubles: [
+            {
+              id: 'drags',
+              label: 'It drags',
+              lines: ['Bled once more from below; then the slave’s own seal.'],
+            },
+          ],
+        },
+      ),
+      step('Finish', 'level', 'Level to the mark, cap clean and on', 'The brakes live from the same pot.', {
+        cautions: ['fluid'],
+        finds: [{ id: 'reservoir_level', state: 'ok' }],
+      }),
+      firmPedal,
+      holdPedal,
+    ],
+  },
+} as const satisfies Record<string, Procedure>;
