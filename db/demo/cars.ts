@@ -57,7 +57,7 @@ export type DemoLot = {
   openedDaysAgo?: number;
 };
 
-export type DemoCar = 'coupe' | 'twoSeater' | 'hatch' | 'saloon';
+export type DemoCar = 'coupe' | 'twoSeater' | 'hatch' | 'saloon' | 'electric';
 
 const coupe = startingSet('heavy_coupe');
 const twoSeater = startingSet('light_track');
@@ -120,6 +120,19 @@ export const DEMO_CARS: Record<DemoCar, CarSpec> = {
     front: { ...saloon.front, studs: 5, rotorRadiusMm: 130, hubRadiusMm: 65, padLimitC: 550 },
     rear: { ...saloon.rear, studs: 5, rotorRadiusMm: 130, hubRadiusMm: 65 },
   },
+  electric: {
+    ...saloon,
+    name: 'Town electric, green',
+    note: 'The paddock’s errand car: its motor brakes, its pads rust',
+    driveSide: 'left',
+    massKg: 1620,
+    drive: 'electric',
+    electricParkingBrake: true,
+    brakeByWire: false,
+    parkingBrake: 'in_caliper',
+    front: { ...saloon.front, studs: 5 },
+    rear: { ...saloon.rear, studs: 5 },
+  },
 };
 
 /** Days on track, counted from today: run before, planned after. */
@@ -153,6 +166,7 @@ export const DEMO_EVENTS: Record<DemoCar, [name: string, inDays: number, session
     ['Learners’ race', -70, 6],
     ['Winter series', 33, 8],
   ],
+  electric: [],
 };
 
 type DemoPart = { kind: string; place: string; what: string; batch: string };
