@@ -1,3 +1,4 @@
+import { cornersOf } from '../car/corner';
 import type { Known } from '../planning/known';
 import { statesIn } from '../readings/vocabulary/several';
 import type { JobSheet } from './sheet';
@@ -12,5 +13,10 @@ export function knownOf(sheet: JobSheet): Known {
   return {
     opened: answered('system_opened', 'yes'),
     softAfterBleed: answered('after_full_bleed', 'still_soft'),
+    stuckBleeders: standingAnswers(sheet.answers, 'before').flatMap((row) =>
+      row.finding === 'bleeder_screw' && row.place !== '' && statesIn(row.state!).includes('stuck')
+        ? [...cornersOf(row.place)]
+        : [],
+    ),
   };
 }

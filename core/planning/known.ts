@@ -1,2 +1,9 @@
+import type { Corner } from '../car/corner';
+
 /** What is known of the car's trouble that changes a plan. */
-export type Known = { opened: boolean; softAfterBleed: boolean };
+export type Known = {
+  opened: boolean;
+  softAfterBleed: boolean;
+  /** Where a bleeder will not turn. */
+  stuckBleeders?: readonly Corner[];
+};

@@ -158,6 +158,15 @@ describe('the rest of a plan', () => {
     expect(planFor(emptySheet(), 'bed_in').steps.filter((step) => step.slowdown)).toHaveLength(8);
   });
 
+  it('says before anything is opened which bleeder will not turn, where it is to be opened', () => {
+    const stuck = emptySheet({
+      answers: [answerRow({ finding: 'bleeder_screw', state: 'stuck', place: 'RR' })],
+    });
+    expect(planFor(stuck, 'flush').warnings[0]).toMatch(/^RR: the bleeder will not turn/);
+    expect(planFor(stuck, 'hose', { corners: ['FL'] }).warnings.join()).not.toContain('will not turn');
+    expect(planFor(emptySheet(), 'flush').warnings.join()).not.toContain('will not turn');
+  });
+
   describe('of work named by hand', () => {
     const named = (touches: OtherTouch[], corners: Corner[] = []) =>
       planWork(

@@ -76,7 +76,9 @@ export function planWork(car: CarSpec, ways: Ways, known: Known, request: WorkRe
     steps: withServiceMode(car, leakLookBeforeWheels(stepsOf(request.procedure, car, own, bleed, bedIn))),
     needs: needsOf(procedure, car, corners, axles, bleed),
     warnings: [
-      ...(bleed ? [...bleed.plan.warnings, ...assumedOf(car, bleed.input)] : []),
+      ...(bleed
+        ? [...stuckWarning(known, bleed), ...bleed.plan.warnings, ...assumedOf(car, bleed.input)]
+        : []),
       ...(bedIn?.plan.warnings ?? []),
     ],
     tradeOffs: [...(procedure.tradeOffs ?? [])],
@@ -138,6 +140,15 @@ function bleedFor(
       strainer: options.bleed?.strainer ?? ways.strainerSchool,
     },
   };
+}
+
+/** A bleeder that will not turn is dealt with before the pot is filled. */
+function stuckWarning({ stuckBleeders = [] }: Known, { plan }: NonNullable<WorkPlan['bleed']>): string[] {
+  const stuck = stuckBleeders.filter((corner) => plan.order.some((row) => row.corner === corner));
+  if (stuck.length === 0) return [];
+  return [
+    `${stuck.join(' and ')}: the bleeder will not turn. Soak it the evening before; a new screw or a caliper at hand before anything is opened.`,
+  ];
 }
 
 /** Where the new faces are: on the axles the work is on that have discs. */

@@ -171,6 +171,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
     links: [
       link('leak', 'line_or_hose', 0.68, 'The wet spot is the leak', 0.25),
       link('leak', 'caliper_or_cylinder', 0.65, 'The wet spot is the leak', 0.22),
+      link('bleeder_screw', 'weeps', 0.05, 'A screw that does not seat is a joint that leaks'),
       link('pedal_sinks', 'yes', 0.4, 'Fluid leaves under a steady foot'),
       link('pedal_hold', 'sinks', 0.5, 'Fluid leaves under a steady foot'),
       link('pedal_long', 'yes', 0.4, 'Each press loses some'),

@@ -58,6 +58,8 @@ export const LEAKS: Partial<Record<FindingId, Readonly<Record<string, number>>>>
   fluid_moisture: { borderline: 0.25, wet: 0.07 },
   fluid_boiling: { borderline: 0.25, low: 0.06 },
   bubbles: { few: 0.05 },
+  // Rust, and nothing to do with any complaint.
+  bleeder_screw: { stuck: 0.06 },
   after_full_bleed: { still_soft: 0.001 },
   pad_thickness: { low: 0.15 },
   pad_wear_shape: { inner_thin: 0.0003, outer_thin: 0.0003 },

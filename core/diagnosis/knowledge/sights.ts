@@ -61,6 +61,7 @@ export const SIGHTS: Partial<Record<FindingId, Readonly<Record<string, Sight>>>>
   fluid_look: { debris: sees(0.6, 'fluid_wrong', 'master_bypass') },
   bubbles: { many: sees(0.9, 'air_in_lines') },
   bleeder_position: { not_top: sees(0.97, 'bleeder_not_at_top') },
+  bleeder_screw: { weeps: sees(0.95, 'external_leak') },
   leak: {
     line_or_hose: sees(0.97, 'external_leak'),
     caliper_or_cylinder: sees(0.97, 'external_leak'),

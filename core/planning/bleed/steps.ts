@@ -201,6 +201,26 @@ function noFlow(pressure: boolean): Trouble {
   };
 }
 
+const WILL_NOT_TURN: Trouble = {
+  id: 'will-not-turn',
+  label: 'The screw will not turn',
+  lines: [
+    'A ring spanner on all six flats; a hair tighter, then back. Penetrating oil, a few light taps, ten minutes.',
+    'No flame on a caliper, no long bar. Flats gone round: a locking socket once, with a new screw in the hand.',
+    'Another corner meanwhile; this one comes last. It stays shut: soaked overnight, or the caliper is renewed.',
+  ],
+};
+
+const SNAPPED: Trouble = {
+  id: 'snapped',
+  label: 'It has snapped',
+  must: true,
+  lines: [
+    'The car stays here: what is left may hold today and let go at the next hard stop.',
+    'Caliper off, drilled on the bench by who can, or renewed, with its mate across the axle where the maker asks.',
+  ],
+};
+
 function ranDry(plan: BleedPlan): Trouble {
   return {
     id: 'ran-dry',
@@ -249,7 +269,7 @@ function cornerSteps(
         torque: 'bleeder',
         ml: { bleeder: row.bleeder, here: row.ml, total: so(index) },
         record: recordFor(row),
-        troubles: [noFlow(pressure), ranDry(plan)],
+        troubles: [noFlow(pressure), WILL_NOT_TURN, SNAPPED, ranDry(plan)],
       },
       ...(next !== undefined && next.corner !== row.corner
         ? [

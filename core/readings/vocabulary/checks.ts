@@ -195,6 +195,17 @@ export const CHECKS = [
     minutes: 1,
   },
   {
+    id: 'bleeder_screw',
+    stage: 'check',
+    where: 'wheels_off',
+    label: 'Bleeder screw',
+    states: ['turns', 'stuck', 'weeps'],
+    place: 'corner',
+    minutes: 2,
+    needs: 'ring spanner',
+    ask: 'stuck: it will not turn by a hand’s pull, or its flats are round; weeps: wet under its cap after a wipe and a press',
+  },
+  {
     id: 'hose_swell',
     stage: 'check',
     where: 'wheels_off',

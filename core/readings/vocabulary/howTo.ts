@@ -35,6 +35,8 @@ export const HOW_TO: Partial<Record<FindingId, string>> = {
   bubbles:
     'Clear hose that rises from the bleeder before it falls, its end under fluid. A helper presses, or gentle pressure: vacuum draws air past the threads and shows bubbles that are not there. Half a turn, the first 30 ml.',
   after_full_bleed: 'All four corners bled clean. Press at rest.',
+  bleeder_screw:
+    'Cap off, wiped, looked at after a press. A ring spanner on all six flats, a hand’s pull and no more: one that will not turn is soaked the evening before, and never forced hot or cold.',
   bleeder_position:
     'The bleeder must be the highest point of the bore. Low ones mean left and right are swapped.',
   hose_swell:

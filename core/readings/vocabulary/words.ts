@@ -33,6 +33,7 @@ const SAID: Partial<Record<FindingId, Record<string, string>>> = {
   },
   after_full_bleed: { firm: 'Firm', still_soft: 'Still soft' },
   bleeder_position: { top: 'At the top', not_top: 'Not at the top' },
+  bleeder_screw: { turns: 'Turns', stuck: 'Will not turn', weeps: 'Weeps' },
   bearing_play: { ok: 'Inside the limit', excess: 'Excess' },
   pad_thickness: { ok: 'Enough', low: 'Low', worn_out: 'Worn out' },
   pad_wear_shape: {

@@ -27,6 +27,7 @@ const AT_CORNER: readonly (FindingId | MeasureId)[] = [
   'piston_return',
   'slide_pins',
   'bleeder_position',
+  'bleeder_screw',
   'hose_swell',
   'rotor_float',
   'bearing',
