@@ -37,42 +37,48 @@ function same(left: Step, right: Step): boolean {
 export function visitPlans(alone: readonly WorkPlan[]): WorkPlan[] {
   if (alone.length < 2) return [...alone];
   const bleed = oneBleed(alone);
-  const propped = alone.some((plan) => plan.steps.some((step) => step.id === PROP));
-  const bled = bleed ? stepsOfBleed(bleed, { carIsUp: true, propped }) : [];
+  const bled = bleed ? stepsOfBleed(bleed, { carIsUp: true, propped: isPropped(alone) }) : [];
+  const [kit, rest] = [bled.filter(isKit), bled.filter((step) => !isKit(step))];
   const own = alone.map(besideBleed);
   const opening = coolFirst(own.map((steps, index) => openingOf(steps, own, index)));
-  const kit = bled.filter((step) => step.id === 'kit');
-  const end = alone.length - 1;
-  return alone.map(({ bleed: _, ...plan }, index) => {
-    const first = index === 0 ? withKit(opening[index]!, kit) : opening[index]!;
-    const steps =
-      index < end
-        ? first
-        : wokenBeforePedal(
-            leakLookBeforeWheels([
-              ...first,
-              ...closingOf(
-                alone,
-                bled.filter((step) => step.id !== 'kit'),
-              ),
-            ]),
-          );
-    const fluid = index === end ? fluidNeed(alone) : [];
-    const told = plan.warnings.filter((each) => !alone[index]!.bleed?.plan.warnings.includes(each));
-    return {
-      ...plan,
-      steps,
-      warnings: index < end ? told : [...new Set([...alone.flatMap((each) => each.warnings)])],
-      needs: [...fluid, ...plan.needs.filter((need) => need.kind !== 'fluid')],
-      ...(index === end && bleed ? { bleed } : {}),
-    };
-  });
-
-  function fluidNeed(plans: readonly WorkPlan[]): WorkPlan['needs'] {
-    const need = plans.flatMap((plan) => plan.needs).find((each) => each.kind === 'fluid');
-    return need && bleed ? [{ ...need, quantity: bleed.plan.bottles }] : [];
-  }
+  opening[0] = withKit(opening[0]!, kit);
+  return alone.map((plan, index) =>
+    index < alone.length - 1
+      ? asOneOf(plan, opening[index]!)
+      : asLastOf(alone, [...opening[index]!, ...closingOf(alone, rest)], bleed),
+  );
 }
+
+/** A work of a visit that others follow: neither its bleed nor what that takes is its own. */
+function asOneOf({ bleed, ...plan }: WorkPlan, steps: Step[]): WorkPlan {
+  return {
+    ...plan,
+    steps,
+    needs: plan.needs.filter((need) => need.kind !== 'fluid'),
+    warnings: plan.warnings.filter((each) => !bleed?.plan.warnings.includes(each)),
+  };
+}
+
+/** The work that closes a visit: with the one bleed, its fluid, and what was to be said of any of them. */
+function asLastOf(alone: readonly WorkPlan[], steps: Step[], bleed: Bleed | undefined): WorkPlan {
+  const { bleed: _, ...plan } = alone.at(-1)!;
+  const fluid = alone.flatMap((each) => each.needs).find((need) => need.kind === 'fluid');
+  return {
+    ...plan,
+    steps: wokenBeforePedal(leakLookBeforeWheels(steps)),
+    needs: [
+      ...(fluid && bleed ? [{ ...fluid, quantity: bleed.plan.bottles }] : []),
+      ...plan.needs.filter((need) => need.kind !== 'fluid'),
+    ],
+    warnings: [...new Set(alone.flatMap((each) => each.warnings))],
+    ...(bleed ? { bleed } : {}),
+  };
+}
+
+const isKit = (step: Step) => step.id === 'kit';
+
+const isPropped = (alone: readonly WorkPlan[]) =>
+  alone.some((plan) => plan.steps.some((step) => step.id === PROP));
 
 /** How many steps a visit saves over the same works one after another. */
 export function stepsSaved(alone: readonly WorkPlan[]): number {
