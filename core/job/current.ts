@@ -1,8 +1,11 @@
-import { type DerivedFinding, derivedTogether, deriveFindings, mergeFindings } from '../readings/derive';
+import type { Step } from '../planning/run/step';
+import { derivedTogether, deriveFindings } from '../readings/derive';
+import { type DerivedFinding, mergeFindings } from '../readings/merged';
 import type { Phase } from '../readings/phase';
 import { type Figures, type Trace, traceOf } from '../readings/traces';
+import { pastLimitAmong } from './pastLimit';
 import type { AnswerRow, ReadingRow } from './sheet';
-import { givenFrom, standing, standingAnswers } from './standing';
+import { givenIn, standing } from './standing';
 
 export type Derived = DerivedFinding & { readingId: string; recordedAt: string; trace?: Trace };
 
@@ -40,13 +43,18 @@ function derive(rows: readonly ReadingRow[], phase: Phase): Derived[] {
   );
 }
 
+/** What a reading taken at a step says is past its limit. */
+export function pastLimitAt(step: Pick<Step, 'measure'>, readings: readonly ReadingRow[]): Derived[] {
+  return pastLimitAmong(step, readings, {
+    before: derivedAnswers(readings, 'before'),
+    after: derivedAnswers(readings, 'after'),
+  });
+}
+
 /** Everything known in a phase: what was answered by hand, and what the readings add. */
 export function findingsOf(
   sheet: { answers: readonly AnswerRow[]; readings: readonly ReadingRow[] },
   phase: Phase,
 ) {
-  return mergeFindings(
-    standingAnswers(sheet.answers, phase).flatMap(givenFrom),
-    derivedAnswers(sheet.readings, phase),
-  );
+  return mergeFindings(givenIn(sheet.answers, phase), derivedAnswers(sheet.readings, phase));
 }

@@ -1,24 +1,12 @@
-import { AXLES, axleOf, type Corner, cornersOf, type Place, speaksFor } from '../car/corner';
+import { axleOf, type Corner, cornersOf, type Place, speaksFor } from '../car/corner';
 import { ENDS, type Ending } from '../diagnosis/holds/ends';
 import type { Hold } from '../diagnosis/holds/holds';
 import type { FindingId } from '../readings/vocabulary/findings';
 import { statesIn } from '../readings/vocabulary/several';
 import { type AfterAnswer, afterAnswers } from './after';
 import { derivedAnswers } from './current';
+import { type Evidence, pieceSlot } from './pieces';
 import type { JobSheet } from './sheet';
-
-/** One piece of what ends a hold, and how it stands. */
-export type Evidence = {
-  finding: FindingId;
-  place?: Place;
-  /** The states that count. */
-  wants: readonly string[];
-  /** It was measured before: only a reading speaks for it now. */
-  measured: boolean;
-  state?: string;
-  at?: string;
-  status: 'missing' | 'wrong' | 'implied' | 'stale' | 'good';
-};
 
 /** What has to be answered or measured after the work for a hold to end, each with where it stands. */
 export function evidenceFor(sheet: JobSheet, hold: Pick<Hold, 'id' | 'because'>, since: string): Evidence[] {
@@ -97,25 +85,4 @@ function latest(
   return wheels.every((each) => each !== undefined && each.state === wheels[0]!.state)
     ? wheels[0]
     : undefined;
-}
-
-/** The pieces of several holds, each once: of the car first, then by axle. Wanted by two, it stands as the stricter sees it. */
-export function evidenceTogether(holds: readonly { evidence: readonly Evidence[] }[]): Evidence[] {
-  const pieces = new Map<string, Evidence>();
-  for (const piece of holds.flatMap(({ evidence }) => evidence)) {
-    const slot = pieceSlot(piece);
-    if ((pieces.get(slot)?.status ?? 'good') === 'good') pieces.set(slot, piece);
-  }
-  return [...pieces.values()].sort(
-    (one, other) => axleOrder(one.place) - axleOrder(other.place) || one.finding.localeCompare(other.finding),
-  );
-}
-
-/** A piece of evidence as what can have one answer. */
-export function pieceSlot({ finding, place }: Pick<Evidence, 'finding' | 'place'>): string {
-  return `${finding} ${place ?? ''}`;
-}
-
-function axleOrder(place: Place | undefined): number {
-  return place === undefined ? 0 : 1 + AXLES.indexOf(axleOf(cornersOf(place)[0]!));
 }

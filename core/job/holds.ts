@@ -2,12 +2,13 @@ import { traitsOf } from '../car/traitsOf';
 import { type HoldId, holdsOf } from '../diagnosis/holds/holds';
 import { leftApart } from '../planning/run/leftUndone';
 import { LEFT_UNDONE, ticksOf } from '../planning/run/run';
-import { mergeFindings, slotOf } from '../readings/derive';
 import type { GivenFinding } from '../readings/given';
+import { mergeFindings, slotOf } from '../readings/merged';
 import type { Phase } from '../readings/phase';
 import { derivedAnswers, findingsOf } from './current';
-import { type Evidence, evidenceFor } from './evidence';
-import type { JobSheet, ProofRow } from './sheet';
+import { evidenceFor } from './evidence';
+import { isComplete, type JobHold } from './pieces';
+import type { JobSheet } from './sheet';
 import { lastingAnswers } from './slips';
 import { givenFrom, standingAnswers } from './standing';
 
@@ -16,19 +17,6 @@ const LEFT_APART = {
   label: 'Work left undone, the car apart',
   until: 'the work taken up again, or the car whole: wheels on, lines closed, pedal hard',
 } as const;
-
-/** A hold on a job: when it was put on, what ends it, and who signed for that, if anybody has. */
-export type JobHold = {
-  id: HoldId | 'left_apart';
-  label: string;
-  until: string;
-  because: GivenFinding[];
-  since: string;
-  evidence: Evidence[];
-  /** The work it comes from, when it is not an answer. */
-  workId?: string;
-  proof?: ProofRow;
-};
 
 /**
  * Holds that a better answer after the work ends by itself: between the rounds of a bleed the pedal is soft as a matter
@@ -55,11 +43,6 @@ export function holdsOn(sheet: JobSheet): JobHold[] {
 /** Only those that still stop the car. */
 export function openHolds(sheet: JobSheet): JobHold[] {
   return holdsOn(sheet).filter((hold) => hold.proof === undefined);
-}
-
-/** Whether all the evidence is there: then it only wants signing. */
-export function isComplete({ evidence }: Pick<JobHold, 'evidence'>): boolean {
-  return evidence.length > 0 && evidence.every(({ status }) => status === 'good');
 }
 
 function fromAnswers(sheet: JobSheet): JobHold[] {

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { emptySheet, readingRow } from '../../tests/support/sheet';
 import { planFor } from '../../tests/support/work';
 import { PROCEDURE_IDS } from '../planning/library';
-import { pastLimitAt, pastLimitWords } from './pastLimit';
+import { pastLimitAt } from './current';
+import { pastLimitWords } from './pastLimit';
 
 describe('a reading past its limit', () => {
   const { steps } = planFor(emptySheet(), 'bearing', { corners: ['FR'] });

@@ -1,22 +1,28 @@
 import type { Step } from '../planning/run/step';
 import { MEASURES } from '../readings/measures';
+import type { Phase } from '../readings/phase';
 import { findingOf } from '../readings/vocabulary/findings';
 import { stateWord } from '../readings/vocabulary/words';
-import { type Derived, derivedAnswers } from './current';
+import type { Derived } from './current';
 import type { ReadingRow } from './sheet';
 
 /**
  * What the reading taken at a step says is not in order.
  * @param readings the job's, the step's own among them
+ * @param derived what they imply, by phase
  */
-export function pastLimitAt({ measure }: Pick<Step, 'measure'>, readings: readonly ReadingRow[]): Derived[] {
+export function pastLimitAmong(
+  { measure }: Pick<Step, 'measure'>,
+  readings: readonly ReadingRow[],
+  derived: Readonly<Record<Phase, readonly Derived[]>>,
+): Derived[] {
   if (!measure) return [];
   const own = new Set(
     readings
       .filter((row) => MEASURES[measure.measure].kind === row.kind && (measure.corner ?? '') === row.corner)
       .map((row) => row.id),
   );
-  return derivedAnswers(readings, measure.phase).filter(
+  return derived[measure.phase].filter(
     (each) => own.has(each.readingId) && findingOf(each.id).states.indexOf(each.state) > 0,
   );
 }

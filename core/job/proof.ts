@@ -1,8 +1,8 @@
 import type { Place } from '../car/corner';
 import { assistOf } from '../car/traits';
 import { traitsOf } from '../car/traitsOf';
-import { slotOf } from '../readings/derive';
 import type { GivenFinding } from '../readings/given';
+import { slotOf } from '../readings/merged';
 import { type FindingId, findingOf } from '../readings/vocabulary/findings';
 import { isAbnormal, statesIn, togetherSaid } from '../readings/vocabulary/several';
 import { type AfterAnswer, afterAnswers } from './after';

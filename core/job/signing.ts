@@ -1,8 +1,7 @@
 import type { Issue } from '../base/issues/issue';
 import { findingOf } from '../readings/vocabulary/findings';
 import { stateWord } from '../readings/vocabulary/words';
-import type { Evidence } from './evidence';
-import type { JobHold } from './holds';
+import type { Evidence, JobHold } from './pieces';
 
 const NOT_YET: Record<Exclude<Evidence['status'], 'good' | 'wrong'>, string> = {
   missing: 'not answered after the work',

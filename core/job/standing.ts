@@ -37,3 +37,8 @@ export function givenFrom(row: AnswerRow): GivenFinding[] {
   const place = row.place === '' ? {} : { place: row.place };
   return statesIn(row.state!).map((state) => ({ id: row.finding, state, ...place }));
 }
+
+/** What stands answered by hand in a phase, as findings. */
+export function givenIn(answers: readonly AnswerRow[], phase: Phase): GivenFinding[] {
+  return standingAnswers(answers, phase).flatMap(givenFrom);
+}

@@ -1,6 +1,6 @@
 import { runOf } from '../planning/run/run';
 import { overlap, spansOf } from '../planning/run/spans';
-import { slotOf } from '../readings/derive';
+import { slotOf } from '../readings/merged';
 import { findingOf } from '../readings/vocabulary/findings';
 import { findingsOf } from './current';
 import type { ProofCheck } from './proof';

@@ -2,12 +2,10 @@ import type { Issue, Outcome } from '../base/issues/issue';
 import { unknownId } from '../base/issues/unknown';
 import type { Axle, Corner, Place } from '../car/corner';
 import { type CalcResult, type Calcs, runIn } from './calc';
-import type { GivenFinding } from './given';
+import type { DerivedFinding } from './merged';
 import { padPairs } from './pads/pairs';
 import { READINGS } from './registry';
 import { findFinding } from './vocabulary/findings';
-
-export type DerivedFinding = GivenFinding & { from: string };
 
 export type Reading = {
   kind: string;
@@ -84,25 +82,4 @@ function implied(states: States, place: Place | undefined, from: string): Derive
     if (!finding || state === undefined) return [];
     return [{ id: finding.id, state, ...(finding.place && place ? { place } : {}), from }];
   });
-}
-
-/**
- * Hand-given findings and derived ones together: what was given by hand beats what a reading implies at the same
- * place, and the reader is told.
- */
-export function mergeFindings(given: readonly GivenFinding[], derived: readonly DerivedFinding[]) {
-  const taken = new Set(given.map(slotOf));
-  const used = derived.filter((finding) => !taken.has(slotOf(finding)));
-  const overruled = derived.filter((finding) => taken.has(slotOf(finding)));
-  return { findings: [...given, ...used.map(asGiven)], overruled };
-}
-
-/** The finding alone, without where it came from. */
-function asGiven({ id, state, place }: GivenFinding): GivenFinding {
-  return { id, state, ...(place === undefined ? {} : { place }) };
-}
-
-/** A question at a place: what can have one answer at a time. */
-export function slotOf({ id, place }: GivenFinding): string {
-  return `${id}@${place ?? ''}`;
 }

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { type Corner, cornersOf, type Place } from '@/core/car/corner';
-import { type Evidence, pieceSlot } from '@/core/job/evidence';
+import { type Evidence, pieceSlot } from '@/core/job/pieces';
 import { measureOf } from '@/core/readings/measures';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { Button } from '@/ui/Button';

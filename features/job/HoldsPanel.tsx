@@ -2,8 +2,7 @@
 
 import Link from 'next/link';
 import { useRef, useState } from 'react';
-import { evidenceTogether } from '@/core/job/evidence';
-import { isComplete, type JobHold } from '@/core/job/holds';
+import { evidenceTogether, isComplete, type JobHold } from '@/core/job/pieces';
 import { answerWords } from '@/core/readings/vocabulary/words';
 import { Button, buttonClass } from '@/ui/Button';
 import { TextArea, TextField } from '@/ui/Field';

@@ -2,9 +2,9 @@
 
 import Link from 'next/link';
 import { causeLabel } from '@/core/diagnosis/labels';
-import type { JobHold } from '@/core/job/holds';
 import type { Judgement } from '@/core/job/judgement';
 import { outcomeLabel } from '@/core/job/outcomes';
+import type { JobHold } from '@/core/job/pieces';
 import type { ProofCheck } from '@/core/job/proof';
 import type { AnswerRow, JobSheet } from '@/core/job/sheet';
 import { corrections } from '@/core/job/slips';

@@ -1,9 +1,10 @@
 import type { Issue } from '../../core/base/issues/issue';
 import { parseWith } from '../../core/base/issues/zod';
 import { worksUnderWay } from '../../core/job/closing';
+import { pastLimitAt } from '../../core/job/current';
 import { openHolds } from '../../core/job/holds';
 import { knownOf } from '../../core/job/known';
-import { pastLimitAt, pastLimitWords } from '../../core/job/pastLimit';
+import { pastLimitWords } from '../../core/job/pastLimit';
 import {
   type NewWork,
   newProofSchema,

@@ -139,7 +139,14 @@ test('a knockback by keyboard alone, from the bay to a closed job, in at most 20
   await page.getByRole('link', { name: 'New complaint' }).first().waitFor();
   await press('g', 'n');
   await page.getByRole('heading', { name: 'New complaint' }).waitFor();
-  await press('.', 'Space', '.');
+  // A key pressed before the page is awake is not heard: pressed until it is.
+  await expect(async () => {
+    await press('.');
+    await expect(page.getByRole('group', { name: 'Which car' }).locator(':focus')).toHaveCount(1, {
+      timeout: 300,
+    });
+  }).toPass();
+  await press('Space', '.');
   await page.keyboard.type('Long first press after fast corners');
   await press('Control+Enter');
   const heard = page.getByRole('region', { name: 'Heard in the words' });

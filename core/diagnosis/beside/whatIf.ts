@@ -1,5 +1,5 @@
-import { slotOf } from '../../readings/derive';
 import type { GivenFinding } from '../../readings/given';
+import { slotOf } from '../../readings/merged';
 import { findingOf } from '../../readings/vocabulary/findings';
 import { diagnose, type Question } from '../diagnose';
 import type { CauseVerdict } from '../verdict';

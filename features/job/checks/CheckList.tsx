@@ -3,8 +3,9 @@
 import { useState } from 'react';
 import { CORNERS, type Corner } from '@/core/car/corner';
 import { isEnough } from '@/core/diagnosis/enough';
-import { findingsOf } from '@/core/job/current';
+import { givenIn } from '@/core/job/standing';
 import { applies } from '@/core/readings/applies';
+import { mergeFindings } from '@/core/readings/merged';
 import {
   FINDINGS,
   type Finding,
@@ -142,7 +143,7 @@ function useOpenAtFirst(): { now: FindingId[]; answered: FindingId[] } {
   // One that was answered at one corner may matter at another still.
   const [answered] = useState(() => [
     ...new Set(
-      findingsOf(sheet, 'before')
+      mergeFindings(givenIn(sheet.answers, 'before'), judgement.derived.before)
         .findings.map(({ id }) => id)
         .filter((id) => isCheck(id) && !now.includes(id)),
     ),

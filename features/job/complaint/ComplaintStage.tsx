@@ -4,8 +4,8 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { CORNERS, type Place } from '@/core/car/corner';
 import { asksNow } from '@/core/diagnosis/follows';
-import { findingsOf } from '@/core/job/current';
-import { standingAnswers } from '@/core/job/standing';
+import { givenIn, standingAnswers } from '@/core/job/standing';
+import { mergeFindings } from '@/core/readings/merged';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { buttonClass } from '@/ui/Button';
 import { cn } from '@/ui/cn';
@@ -23,7 +23,7 @@ export function ComplaintStage() {
   const { sheet, judgement, stateOf } = useDesk();
   const [said, setSaid] = useState('');
   const [when, setWhen] = useState('');
-  const given = findingsOf(sheet, 'before').findings;
+  const given = mergeFindings(givenIn(sheet.answers, 'before'), judgement.derived.before).findings;
   // What only makes sense after an answer is asked after it.
   const open = (finding: FindingId) =>
     asksNow(findingOf(finding), given) || stateOf('before', finding, undefined) !== '';

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { evidenceTogether, pieceSlot } from '@/core/job/evidence';
+import { evidenceTogether, pieceSlot } from '@/core/job/pieces';
 import type { ProofCheck } from '@/core/job/proof';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';

@@ -2,9 +2,8 @@
 
 import { Check } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Issue } from '@/core/base/issues/issue';
-import { pastLimitAt } from '@/core/job/pastLimit';
 import type { ReadingRow } from '@/core/job/sheet';
 import { jointsOf, jointsRecord } from '@/core/planning/run/joints';
 import type { WorkRow } from '@/core/planning/run/rows';
@@ -31,6 +30,9 @@ import { useFinds } from './useFinds';
 
 const StepFacts = dynamic(() => import('./StepFacts').then((module) => module.StepFacts));
 
+/** The sums of every reading: fetched at a step that takes one, not with the page. */
+const sums = () => import('@/core/job/current');
+
 type Props = { work: WorkRow; run: Run; step: Step; sound: boolean };
 
 /** The step in hand, to be read from the floor; nothing is typed but what an instrument shows. */
@@ -44,6 +46,10 @@ export function StepInHand({ work, run, step, sound }: Props) {
   const [note, keepNote, forgetNote] = useKept(`step-note.${work.id}.${step.id}`, '');
   const [unlocked, setUnlocked] = useState(false);
   const [wanted, setWanted] = useState<string>();
+  const measures = step.measure !== undefined;
+  useEffect(() => {
+    if (measures) void sums().catch(() => undefined);
+  }, [measures]);
   if (run.trouble) return <TroubleBox work={work} run={run} step={step} trouble={run.trouble} />;
   const held = step.drives && judgement.holds.some((hold) => !hold.proof);
   if (step.slowdown) return <SlowdownStep work={work} run={run} step={step} sound={sound} />;
@@ -62,9 +68,11 @@ export function StepInHand({ work, run, step, sound }: Props) {
     tick(work.id, step.id, true, whole);
     forgetNote();
   };
-  const measured = (row: ReadingRow) => {
+  const measured = async (row: ReadingRow) => {
     const over = step.troubles?.find((each) => each.read);
-    const past = over && pastLimitAt(step, [...sheet.readings, row]).length > 0;
+    // Where the sums cannot be had, without a network, the server says what is past its limit.
+    const current = await sums().catch(() => undefined);
+    const past = over && current && current.pastLimitAt(step, [...sheet.readings, row]).length > 0;
     if (past) return write({ ...record, figure: 'taken', trouble: over.id });
     // Where the step asks as well, the figure stands and the answer is still to be given.
     if (step.ask) return write({ ...record, figure: 'taken' });

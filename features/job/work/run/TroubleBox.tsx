@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { pastLimitAt } from '@/core/job/pastLimit';
+import { pastLimitAmong } from '@/core/job/pastLimit';
 import type { WorkRow } from '@/core/planning/run/rows';
 import { type Run, stepsAgain } from '@/core/planning/run/run';
 import type { Step, Trouble } from '@/core/planning/run/step';
@@ -24,7 +24,7 @@ type Props = { work: WorkRow; run: Run; step: Step; trouble: Trouble };
  */
 export function TroubleBox({ work, run, step, trouble }: Props) {
   const units = useUnits();
-  const { tick, closed, sheet } = useDesk();
+  const { tick, closed, sheet, judgement } = useDesk();
   const router = useRouter();
   const [note, keepNote, forgetNote] = useKept(`trouble-note.${work.id}.${step.id}`, '');
   const [error, setError] = useState<string>();
@@ -46,7 +46,7 @@ export function TroubleBox({ work, run, step, trouble }: Props) {
     if (way === 'other_job') router.push(`/job/${sheet.job.id}/work`);
   };
   const ways = step.ask || trouble.read ? waysOn(trouble) : [];
-  const past = trouble.read ? pastLimitAt(step, sheet.readings) : [];
+  const past = trouble.read ? pastLimitAmong(step, sheet.readings, judgement.derived) : [];
   return (
     <section className="border-2 border-stop bg-stop-wash p-4" aria-label={trouble.label}>
       <h3 className="text-2xl text-stop">{trouble.label}</h3>
