@@ -1,5 +1,6 @@
 import type { GivenFinding } from '../readings/given';
-import { type Derived, derivedAnswers } from './current';
+import { derivedAnswers } from './current';
+import type { Derived } from './derived';
 import { disturbedAt, isStale } from './disturbed';
 import type { JobSheet } from './sheet';
 import { standingAnswers } from './standing';

@@ -1,7 +1,8 @@
 import { leadingCause } from '../diagnosis/diagnose';
 import type { CauseVerdict } from '../diagnosis/verdict';
 import { type Measured, measuredOf } from '../planning/wear/measured';
-import { type Derived, derivedAnswers } from './current';
+import { derivedAnswers } from './current';
+import type { Derived } from './derived';
 import { holdsOn } from './holds';
 import type { JobHold } from './pieces';
 import { questionOfJob } from './question';

@@ -1,13 +1,12 @@
 import type { Step } from '../planning/run/step';
 import { derivedTogether, deriveFindings } from '../readings/derive';
-import { type DerivedFinding, mergeFindings } from '../readings/merged';
+import { mergeFindings } from '../readings/merged';
 import type { Phase } from '../readings/phase';
-import { type Figures, type Trace, traceOf } from '../readings/traces';
+import { type Figures, traceOf } from '../readings/traces';
+import type { Derived } from './derived';
 import { pastLimitAmong } from './pastLimit';
 import type { AnswerRow, ReadingRow } from './sheet';
 import { givenIn, standing } from './standing';
-
-export type Derived = DerivedFinding & { readingId: string; recordedAt: string; trace?: Trace };
 
 /** Findings that the readings imply. A reading on file has passed its calc once; one that no longer does implies nothing. */
 export function derivedAnswers(rows: readonly ReadingRow[], phase: Phase): Derived[] {

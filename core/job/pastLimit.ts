@@ -3,7 +3,7 @@ import { MEASURES } from '../readings/measures';
 import type { Phase } from '../readings/phase';
 import { findingOf } from '../readings/vocabulary/findings';
 import { stateWord } from '../readings/vocabulary/words';
-import type { Derived } from './current';
+import type { Derived } from './derived';
 import type { ReadingRow } from './sheet';
 
 /**

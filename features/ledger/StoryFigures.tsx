@@ -2,7 +2,7 @@
 
 import type { BaseUnit } from '@/core/base/units/display';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
-import type { Derived } from '@/core/job/current';
+import type { Derived } from '@/core/job/derived';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { useUnits } from '../shell/useUnits';

@@ -1,6 +1,6 @@
 import { axleOf, CORNERS, type Corner } from '@/core/car/corner';
 import type { CarSpec } from '@/core/car/spec';
-import type { Derived } from '@/core/job/current';
+import type { Derived } from '@/core/job/derived';
 import type { JobHold } from '@/core/job/pieces';
 import type { JobSheet } from '@/core/job/sheet';
 import { standingAnswers } from '@/core/job/standing';

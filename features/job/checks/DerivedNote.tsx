@@ -3,7 +3,7 @@
 import type { BaseUnit } from '@/core/base/units/display';
 import type { Place } from '@/core/car/corner';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
-import type { Derived } from '@/core/job/current';
+import type { Derived } from '@/core/job/derived';
 import type { FindingId } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { moment } from '@/ui/format';
