@@ -88,6 +88,8 @@ describe('a car that moves by itself', () => {
     expect(ids('parking_brake', awake)).toContain('motor-rl');
     expect(ids('parking_brake', awake)).not.toContain('cable');
     expect(ids('parking_brake')).toContain('cable');
+    expect(ids('adjuster', awake)).not.toContain('lever');
+    expect(ids('adjuster', kindOf('saloon', { parkingBrake: 'in_caliper' }))).toContain('lever');
   });
 });
 

@@ -310,13 +310,18 @@ export const CALIPER = {
     minutes: 30,
     needs: [],
     measures: ['pedal'],
-    steps: ({ corners }) => [
-      step(
-        'Fit',
-        'lever',
-        'Pull the lever twenty times, engine off',
-        'Cable slack first: a cable that holds the lever off its stop is why it never adjusts. Slowly, all the way. The pedal comes up if that was it.',
-      ),
+    steps: ({ car, corners }) => [
+      // A motor has no lever to pull.
+      ...(car.electricParkingBrake
+        ? []
+        : [
+            step(
+              'Fit',
+              'lever',
+              'Pull the lever twenty times, engine off',
+              'Cable slack first: a cable that holds the lever off its stop is why it never adjusts. Slowly, all the way. The pedal comes up if that was it.',
+            ),
+          ]),
       coolFirst,
       carUp(),
       ...atEach(
