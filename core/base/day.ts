@@ -38,3 +38,8 @@ function offsetAt(timeZone: string, moment: number): number {
   const wall = Date.UTC(of('year'), of('month') - 1, of('day'), of('hour'), of('minute'), of('second'));
   return wall - Math.floor(moment / 1000) * 1000;
 }
+
+/** The day so many days after another, both YYYY-MM-DD. */
+export function dayAfter(day: string, days: number): string {
+  return new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
+}

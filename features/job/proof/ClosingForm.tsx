@@ -2,9 +2,11 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
+import { dayAfter } from '@/core/base/day';
 import type { Issue } from '@/core/base/issues/issue';
 import { CAUSES } from '@/core/diagnosis/causes';
 import { causeLabel } from '@/core/diagnosis/labels';
+import { type DueAfter, dueAfter } from '@/core/job/dueAfter';
 import { type OutcomeId, WORKED_OUTCOMES } from '@/core/job/outcomes';
 import type { JobSheet } from '@/core/job/sheet';
 import { Button } from '@/ui/Button';
@@ -16,6 +18,7 @@ import { DayField } from '../../shell/DayField';
 import { newId } from '../../shell/newId';
 import { outbox, type Refusal } from '../../shell/outbox';
 import { type Reply, requestForm } from '../../shell/request';
+import { useShop } from '../../shell/ShopContext';
 import { useKept } from '../../shell/useKept';
 import { useDesk } from '../desk/Desk';
 import { SavedText } from '../SavedText';
@@ -116,7 +119,7 @@ export function ClosingForm() {
           className="max-w-96"
         />
       )}
-      <NextDue next={draft.next} onChange={(next) => keep({ ...draft, next })} />
+      <NextDue next={draft.next} offered={dueAfter(sheet)} onChange={(next) => keep({ ...draft, next })} />
       <TextField
         label="Closed by"
         maxLength={80}
@@ -240,7 +243,16 @@ function ConfirmedCauses({ leading, confirmed, onChange }: CausesProps) {
   );
 }
 
-function NextDue({ next, onChange }: { next: Draft['next']; onChange: (next: Draft['next']) => void }) {
+type DueProps = {
+  next: Draft['next'];
+  offered: readonly DueAfter[];
+  onChange: (next: Draft['next']) => void;
+};
+
+/** What is due next: what the work makes due is offered, the rest is written. */
+function NextDue({ next, offered, onChange }: DueProps) {
+  const { today } = useShop();
+  const open = offered.filter(({ what }) => !next.some((each) => each.what === what));
   const set = (id: string, change: Partial<Draft['next'][number]>) =>
     onChange(next.map((each) => (each.id === id ? { ...each, ...change } : each)));
   return (
@@ -261,9 +273,19 @@ function NextDue({ next, onChange }: { next: Draft['next']; onChange: (next: Dra
           </Button>
         </div>
       ))}
-      <Button onClick={() => onChange([...next, { id: newId(), what: '', dueOn: '' }])}>
-        Add what is due
-      </Button>
+      <div className="flex flex-wrap gap-2">
+        {open.map(({ what, inDays }) => (
+          <Button
+            key={what}
+            onClick={() => onChange([...next, { id: newId(), what, dueOn: dayAfter(today, inDays) }])}
+          >
+            {what}
+          </Button>
+        ))}
+        <Button look="quiet" onClick={() => onChange([...next, { id: newId(), what: '', dueOn: '' }])}>
+          Add what is due
+        </Button>
+      </div>
     </div>
   );
 }
