@@ -4,8 +4,8 @@ import type { JobSheet } from './sheet';
 /** What falls due after a piece of work, and in how many days at the latest. */
 export type DueAfter = { what: string; inDays: number };
 
-const NUTS: DueAfter = { what: 'Wheel nuts to their figure again, after the first outing', inDays: 7 };
-const FACES: DueAfter = { what: 'Look at the new faces: bedding, and wear after 300 km', inDays: 21 };
+const NUTS: DueAfter = { what: 'Wheel nuts again after the first outing', inDays: 7 };
+const FACES: DueAfter = { what: 'New faces looked at after 300 km', inDays: 21 };
 const LEVEL: DueAfter = { what: 'Level again: nobody knows where it went', inDays: 7 };
 
 /**

@@ -563,7 +563,7 @@ test('a trouble can be stopped at, and what wants bedding in is told the driver 
   await expect(page.getByRole('main').getByRole('alert')).toContainText('New friction is not bedded in');
   await page.getByLabel('Not bedded in yet: the driver was told by').fill('Mira');
   // What the work makes due is offered with its day.
-  const nuts = page.getByRole('button', { name: /^Wheel nuts to their figure again/ });
+  const nuts = page.getByRole('button', { name: /^Wheel nuts again/ });
   await nuts.click();
   await expect(nuts).toHaveCount(0);
   await expect(page.getByLabel('By', { exact: true })).not.toHaveValue('');
