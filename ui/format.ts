@@ -1,11 +1,6 @@
 import { type DateOrder, dayWords } from '@/core/base/dates';
 import { dayIn } from '@/core/base/day';
 
-/** A title within a sentence; corners keep their letters. */
-export function inSentence(title: string): string {
-  return title.charAt(0).toLowerCase() + title.slice(1);
-}
-
 /** A number with a fixed count of decimals and a real minus sign; a dash when there is none. */
 export function figure(value: number | null | undefined, decimals: number): string {
   if (value === null || value === undefined || !Number.isFinite(value)) return '—';

@@ -1,3 +1,5 @@
+import { asSentence } from './sentence';
+
 /** How a shop writes its dates. */
 export const DATE_ORDERS = ['day_first', 'month_first'] as const;
 export type DateOrder = (typeof DATE_ORDERS)[number];
@@ -7,8 +9,7 @@ const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', '
 /** A day as people write it: the month by name, so that nobody takes it for the day. @param day as 2026-05-31 */
 export function dayWords(day: string, order: DateOrder): string {
   const [year, month, date] = day.split('-').map(Number) as [number, number, number];
-  const name = MONTHS[month - 1]!;
-  const named = name.charAt(0).toUpperCase() + name.slice(1);
+  const named = asSentence(MONTHS[month - 1]!);
   return order === 'day_first' ? `${date} ${named} ${year}` : `${named} ${date}, ${year}`;
 }
 

@@ -7,18 +7,21 @@ export const DRIVES: Record<NonNullable<CarSpec['drive']>, string> = {
   electric: 'A motor',
 };
 
-/** What of a car's brakes moves by itself, or can give a shock, and has to be put to sleep before hands go in. */
-export type Awake = 'parking_brake' | 'by_wire' | 'high_voltage';
+/** What of a car's brakes acts by itself, or can give a shock: out of action before hands go in. */
+export type SelfActing = 'parking_brake' | 'brake_by_wire' | 'high_voltage';
 
-/** What has to be put to sleep on this car; what nobody has said of it is not here, and is asked at the lift. */
-export function awakeOf({
-  electricParkingBrake,
-  brakeByWire,
-  drive,
-}: Pick<CarSpec, 'electricParkingBrake' | 'brakeByWire' | 'drive'>): Awake[] {
+/** Whether a motor brakes the car too, by regeneration. */
+export function regenerates({ drive }: Pick<CarSpec, 'drive'>): boolean {
+  return drive === 'hybrid' || drive === 'electric';
+}
+
+/** What acts by itself on this car; what nobody has said of it is not here, and is named at the lift. */
+export function selfActingOf(
+  car: Pick<CarSpec, 'electricParkingBrake' | 'brakeByWire' | 'drive'>,
+): SelfActing[] {
   return [
-    ...(electricParkingBrake ? (['parking_brake'] as const) : []),
-    ...(brakeByWire ? (['by_wire'] as const) : []),
-    ...(drive === 'hybrid' || drive === 'electric' ? (['high_voltage'] as const) : []),
+    ...(car.electricParkingBrake ? (['parking_brake'] as const) : []),
+    ...(car.brakeByWire ? (['brake_by_wire'] as const) : []),
+    ...(regenerates(car) ? (['high_voltage'] as const) : []),
   ];
 }

@@ -3,6 +3,7 @@ import type { CauseVerdict } from '../diagnosis/verdict';
 import type { FigureSlot } from '../planning/run/rows';
 import { MEASURES, type MeasureId } from '../readings/measures';
 import { findingOf } from '../readings/vocabulary/findings';
+import { isAbnormal } from '../readings/vocabulary/several';
 import type { JobSheet, ReadingRow } from './sheet';
 import { standing, standingAnswers } from './standing';
 
@@ -29,10 +30,7 @@ export function beforeFigures(
     (cause?.evidence ?? []).filter((evidence) => evidence.bits > 0.3).map((evidence) => evidence.finding),
   );
   const answers = standingAnswers(sheet.answers, 'before')
-    .filter(
-      (row) =>
-        findingOf(row.finding).stage === 'check' && findingOf(row.finding).states.indexOf(row.state!) > 0,
-    )
+    .filter((row) => findingOf(row.finding).stage === 'check' && isAbnormal(row.finding, row.state!))
     .filter((row) => speaking.has(row.finding))
     .map((row): BeforeFigure => ({ slot: { finding: row.finding, place: row.place }, state: row.state! }));
   const telling = readings.filter((each) => each.reading?.kind === kinds[0]);

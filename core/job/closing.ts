@@ -1,7 +1,7 @@
 import type { Issue } from '../base/issues/issue';
 import { visitOf } from '../planning/run/mates';
 import type { WorkRow } from '../planning/run/rows';
-import { planOf, runOf } from '../planning/run/run';
+import { planOf, runOf, wantsBedIn } from '../planning/run/run';
 import type { Closing } from './closingSchema';
 import { disturbedAt } from './disturbed';
 import { openHolds } from './holds';
@@ -118,6 +118,6 @@ export function notBedded({ works, ticks }: Pick<JobSheet, 'works' | 'ticks'>): 
     const run = runOf(work, ticks);
     return run.state === 'finished' ? [{ plan: planOf(work), at: run.endedAt! }] : [];
   });
-  const wanted = ends.filter(({ plan }) => plan.bedIn && plan.procedure !== 'bed_in');
+  const wanted = ends.filter(({ plan }) => wantsBedIn(plan));
   return wanted.some(({ at }) => !ends.some((each) => each.plan.procedure === 'bed_in' && each.at >= at));
 }

@@ -1,6 +1,6 @@
 import { type Corner, cornersOf } from '../car/corner';
 import type { CauseId } from '../diagnosis/causes';
-import { findingOf } from '../readings/vocabulary/findings';
+import { isAbnormal } from '../readings/vocabulary/several';
 import type { JobSheet } from './sheet';
 import { standingAnswers } from './standing';
 
@@ -10,7 +10,7 @@ type Cause = { id: CauseId; corner?: Corner } | undefined;
 export function cornersOfCause(sheet: JobSheet, cause: Cause): Corner[] {
   if (cause?.corner) return [cause.corner];
   const places = standingAnswers(sheet.answers, 'before')
-    .filter((row) => row.place !== '' && findingOf(row.finding).states.indexOf(row.state!) > 0)
+    .filter((row) => row.place !== '' && isAbnormal(row.finding, row.state!))
     .flatMap((row) => [...cornersOf(row.place || undefined)]);
   return [...new Set(places)];
 }

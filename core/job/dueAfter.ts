@@ -1,27 +1,30 @@
-import { planOf, runOf } from '../planning/run/run';
+import { planOf, runOf, wantsBedIn } from '../planning/run/run';
+import type { Due, Step } from '../planning/run/step';
 import type { JobSheet } from './sheet';
 
-/** What falls due after a piece of work, and in how many days at the latest. */
-export type DueAfter = { what: string; inDays: number };
-
-const NUTS: DueAfter = { what: 'Wheel nuts again after the first outing', inDays: 7 };
-const FACES: DueAfter = { what: 'New faces looked at after 300 km', inDays: 21 };
-const LEVEL: DueAfter = { what: 'Level again: nobody knows where it went', inDays: 7 };
+/** New friction is looked at once it has run. */
+const FACES: Due = { what: 'New faces looked at after 300 km', inDays: 21 };
 
 /**
- * What the work that was done on a car makes due, each once: nuts after wheels were off, the look at new faces, a level
- * that nobody could explain. Offered, never put down by itself. Common practice, no source.
+ * What the finished work on a car makes due, each once: what its steps say, what a trouble that was passed over asks,
+ * and the look at new faces. Offered, never put down by itself. Common practice, no source.
  */
-export function dueAfter({ works, ticks }: Pick<JobSheet, 'works' | 'ticks'>): DueAfter[] {
-  const due = works.flatMap((work): DueAfter[] => {
+export function dueAfter({ works, ticks }: Pick<JobSheet, 'works' | 'ticks'>): Due[] {
+  const due = works.flatMap((work): Due[] => {
     const run = runOf(work, ticks);
     if (run.state !== 'finished') return [];
-    const done = (id: string) => run.steps.some((step) => step.id === id);
-    return [
-      ...(done('wheels') ? [NUTS] : []),
-      ...(planOf(work).bedIn && planOf(work).procedure !== 'bed_in' ? [FACES] : []),
-      ...(run.last.get('reason')?.record.answer === 'not_known' ? [LEVEL] : []),
-    ];
+    const ofSteps = run.steps.flatMap((step) => [
+      ...(step.due ? [step.due] : []),
+      ...passedOver(step, run.last.get(step.id)?.record.answer),
+    ]);
+    return wantsBedIn(planOf(work)) ? [...ofSteps, FACES] : ofSteps;
   });
-  return [...new Set(due)];
+  return due.filter((each, at) => due.findIndex(({ what }) => what === each.what) === at);
+}
+
+/** What falls due after the trouble that an answer means. */
+function passedOver({ ask = [], troubles = [] }: Step, answer: unknown): Due[] {
+  const chosen = ask.find(({ value }) => value === answer)?.trouble;
+  const due = troubles.find(({ id }) => id === chosen)?.due;
+  return due ? [due] : [];
 }

@@ -2,6 +2,7 @@ import type { Step } from '../planning/run/step';
 import { MEASURES } from '../readings/measures';
 import type { Phase } from '../readings/phase';
 import { findingOf } from '../readings/vocabulary/findings';
+import { isAbnormal } from '../readings/vocabulary/several';
 import { stateWord } from '../readings/vocabulary/words';
 import type { Derived } from './derived';
 import type { ReadingRow } from './sheet';
@@ -22,9 +23,7 @@ export function pastLimitAmong(
       .filter((row) => MEASURES[measure.measure].kind === row.kind && (measure.corner ?? '') === row.corner)
       .map((row) => row.id),
   );
-  return derived[measure.phase].filter(
-    (each) => own.has(each.readingId) && findingOf(each.id).states.indexOf(each.state) > 0,
-  );
+  return derived[measure.phase].filter((each) => own.has(each.readingId) && isAbnormal(each.id, each.state));
 }
 
 /** The same in words: "rotor wobbles: over". */

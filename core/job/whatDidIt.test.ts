@@ -106,6 +106,8 @@ describe('the figure before', () => {
       ],
     });
     expect(cornersOfCause(sheet, undefined)).toEqual(['FR', 'RL', 'RR']);
+    const several = answerRow({ finding: 'rotor_surface', state: 'grooves,cracked', place: 'FL' });
+    expect(cornersOfCause(emptySheet({ answers: [several] }), undefined)).toEqual(['FL']);
     expect(cornersOfCause(sheet, { id: 'wheel_bearing_play', corner: 'RL' })).toEqual(['RL']);
   });
 });

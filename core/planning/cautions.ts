@@ -25,7 +25,7 @@ export const CAUTIONS = {
   parked_motor:
     'A motor can clamp the parking brake at a door, a key or a belt: service mode first, fingers out, never forced back.',
   by_wire:
-    'Brakes by wire build pressure by themselves, at a door or a touch of the pedal: put to sleep as the maker says, key out of reach.',
+    'Brakes by wire build pressure by themselves, at a door or a touch of the pedal: service mode as the maker says, key out of reach.',
   high_voltage:
     'High voltage: orange cables and all they lead to are for qualified people only. Car off, key away, lifting pads clear of the battery.',
   nobody_presses: 'A tag on the wheel: nobody presses the pedal while a caliper, a pad or a drum is off.',

@@ -147,6 +147,7 @@ describe('the procedure library', () => {
         for (const { id, state } of [
           ...(step.finds ?? []),
           ...(step.ask ?? []).flatMap((answer) => answer.finds ?? []),
+          ...(step.troubles ?? []).flatMap((trouble) => trouble.finds ?? []),
         ])
           expect(findingOf(id).states as readonly string[], `${procedure} ${step.id}`).toContain(state);
   });

@@ -1,12 +1,17 @@
+import { AROUND } from './library/around';
+import { ASSIST } from './library/assist';
 import { BALANCE } from './library/balance';
 import { CALIPER } from './library/caliper';
+import { CONVERSION } from './library/conversion';
+import { CYLINDERS } from './library/cylinders';
+import { DRUMS } from './library/drums';
+import { FLUID } from './library/fluid';
 import { FRICTION } from './library/friction';
-import { HYDRAULIC } from './library/hydraulic';
 import { LINES } from './library/lines';
 import { PARKING } from './library/parking';
 import { PEDAL } from './library/pedal';
 import { ROTORS } from './library/rotors';
-import { RUNNING } from './library/running';
+import { STANDING } from './library/standing';
 import { TRACKSIDE } from './library/trackside';
 import { WHEEL_END } from './library/wheelEnd';
 import type { Procedure } from './procedure';
@@ -15,17 +20,22 @@ import type { Procedure } from './procedure';
 export const LIBRARY_VERSION = '2026.11.5';
 
 const ALL = {
-  ...HYDRAULIC,
+  ...FLUID,
   ...LINES,
-  ...PEDAL,
-  ...BALANCE,
-  ...FRICTION,
-  ...ROTORS,
+  ...CYLINDERS,
   ...CALIPER,
+  ...CONVERSION,
   ...PARKING,
-  ...RUNNING,
+  ...PEDAL,
+  ...ASSIST,
+  ...BALANCE,
   ...WHEEL_END,
+  ...DRUMS,
+  ...AROUND,
+  ...ROTORS,
+  ...FRICTION,
   ...TRACKSIDE,
+  ...STANDING,
 };
 
 export type ProcedureId = keyof typeof ALL;

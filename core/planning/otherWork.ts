@@ -1,18 +1,8 @@
 import { axleOf } from '../car/corner';
-import {
-  caliperOn,
-  calipersOff,
-  carUp,
-  coolFirst,
-  firmPedal,
-  holdPedal,
-  levelled,
-  pistonsBack,
-  propPedal,
-  slowRoll,
-  step,
-  wheelsOn,
-} from './library/common';
+import { carUp, coolFirst, levelled, propPedal, wheelsOn } from './library/car';
+import { caliperOn, calipersOff, pistonsBack } from './library/corner';
+import { firmPedal, holdPedal, slowRoll } from './library/proofs';
+import { step } from './library/step';
 import type { Procedure } from './procedure';
 import type { Step } from './run/step';
 

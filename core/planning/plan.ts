@@ -1,5 +1,5 @@
 import { AXLES, type Axle, axleOf, CORNERS, type Corner, cornersOf } from '../car/corner';
-import { awakeOf } from '../car/drives';
+import { regenerates } from '../car/drives';
 import { FLUID_CLASSES } from '../car/fluidClasses';
 import type { CarSpec } from '../car/spec';
 import { USUAL_RADII } from '../car/usualRadii';
@@ -13,7 +13,8 @@ import type { BleedInput } from './bleed/schema';
 import { type BleedWays, bleedSteps } from './bleed/steps';
 import type { Known } from './known';
 import { LIBRARY_VERSION, PROCEDURES, type ProcedureId } from './library';
-import { firmPedal, holdPedal, PROP } from './library/common';
+import { PROP } from './library/car';
+import { firmPedal, holdPedal } from './library/proofs';
 import { withServiceMode } from './library/service';
 import type { WorkOptions } from './options';
 import { otherProcedure } from './otherWork';
@@ -174,7 +175,7 @@ function stepsOf(
   bleed: WorkPlan['bleed'],
   bedIn: WorkPlan['bedIn'],
 ): Step[] {
-  if (id === 'bed_in') return bedInSteps(bedIn!.plan, { regenerates: awakeOf(car).includes('high_voltage') });
+  if (id === 'bed_in') return bedInSteps(bedIn!.plan, { regenerates: regenerates(car) });
   if (!bleed) return own;
   const steps = stepsOfBleed(bleed, {
     carIsUp: own.some((step) => step.id === 'lift'),

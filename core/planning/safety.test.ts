@@ -43,11 +43,11 @@ describe('before hands go in', () => {
     }
   });
 
-  it('the car is chocked, its nuts cracked loose, and what could wake named, at every lift', () => {
+  it('the car is chocked, its nuts cracked loose, and what acts by itself named, at every lift', () => {
     for (const { procedure, steps } of every) {
       const lift = steps.find((step) => step.id === 'lift');
       if (lift)
-        expect(lift.how, procedure).toMatch(/chocks.*nuts cracked loose.*put to sleep before the lift/);
+        expect(lift.how, procedure).toMatch(/chocks.*nuts cracked loose.*service mode before the lift/);
     }
   });
 
@@ -59,24 +59,24 @@ describe('before hands go in', () => {
   });
 });
 
-describe('a car that moves by itself', () => {
-  const awake = kindOf('saloon', { electricParkingBrake: true, brakeByWire: true, drive: 'electric' });
+describe('a car whose brakes act by themselves', () => {
+  const acting = kindOf('saloon', { electricParkingBrake: true, brakeByWire: true, drive: 'electric' });
 
-  it('is put to sleep before the lift and woken before the pedal is pumped, in every job that lifts it', () => {
+  it('is in service mode before the lift and out of it before the pedal is pumped, in every job that lifts it', () => {
     for (const procedure of PROCEDURE_IDS) {
-      if (!fitsCar(PROCEDURES[procedure], awake)) continue;
-      const list = ids(procedure, awake);
+      if (!fitsCar(PROCEDURES[procedure], acting)) continue;
+      const list = ids(procedure, acting);
       if (!list.includes('lift')) continue;
       expect(list[0], procedure).toBe('service-in');
       expect(at(list, 'service-out'), procedure).toBe(at(list, 'firm') - 1);
-      const [asleep] = steps(procedure, awake);
-      expect(asleep!.cautions).toEqual(['parked_motor', 'by_wire', 'high_voltage']);
+      const [serviceIn] = steps(procedure, acting);
+      expect(serviceIn!.cautions).toEqual(['parked_motor', 'by_wire', 'high_voltage']);
     }
   });
 
-  it('is not worked on where it cannot be put to sleep', () => {
-    const [asleep] = steps('pads', awake);
-    expect(asleep!.troubles!.every((trouble) => waysOn(trouble).length === 0)).toBe(true);
+  it('is not worked on where there is no way into it', () => {
+    const [serviceIn] = steps('pads', acting);
+    expect(serviceIn!.troubles!.every((trouble) => waysOn(trouble).length === 0)).toBe(true);
   });
 
   it('asks nothing of a car that has none of it', () => {
@@ -85,10 +85,10 @@ describe('a car that moves by itself', () => {
   });
 
   it('has a motor taken off instead of a cable', () => {
-    expect(ids('parking_brake', awake)).toContain('motor-rl');
-    expect(ids('parking_brake', awake)).not.toContain('cable');
+    expect(ids('parking_brake', acting)).toContain('motor-rl');
+    expect(ids('parking_brake', acting)).not.toContain('cable');
     expect(ids('parking_brake')).toContain('cable');
-    expect(ids('adjuster', awake)).not.toContain('lever');
+    expect(ids('adjuster', acting)).not.toContain('lever');
     expect(ids('adjuster', kindOf('saloon', { parkingBrake: 'in_caliper' }))).toContain('lever');
   });
 });

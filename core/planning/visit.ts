@@ -1,8 +1,8 @@
 import { AXLES, axleOf, CORNERS, type Corner } from '../car/corner';
 import { bleedPlan } from './bleed/plan';
 import type { BleedInput } from './bleed/schema';
-import { levelled, PROP, wheelsOn } from './library/common';
-import { wokenBeforePedal } from './library/service';
+import { levelled, PROP, wheelsOn } from './library/car';
+import { serviceOutBeforePedal } from './library/service';
 import { leakLookBeforeWheels, stepsOfBleed, type WorkPlan } from './plan';
 import type { Part, Step } from './run/step';
 
@@ -12,10 +12,11 @@ import type { Part, Step } from './run/step';
  * and the proof come with the last.
  */
 
-/** Chapters that close the car again. */
-const CLOSING: readonly Part[] = ['Back together', 'Finish', 'Proof'];
+/** Chapters that close the car again, the bleed first. */
+const CLOSING: readonly Part[] = ['Pressure', 'Corner', 'Modulator', 'Back together', 'Finish', 'Proof'];
 
-const opens = (step: Step) => !CLOSING.includes(step.part);
+/** Whether a step belongs to taking apart and fitting. */
+export const opensTheCar = (step: Step) => !CLOSING.includes(step.part);
 
 /** A caliper put back, however it is said, and the reading of a part as it was fitted are done once. */
 function same(left: Step, right: Step): boolean {
@@ -40,7 +41,7 @@ export function visitPlans(alone: readonly WorkPlan[]): WorkPlan[] {
   const bled = bleed ? stepsOfBleed(bleed, { carIsUp: true, propped: isPropped(alone) }) : [];
   const [kit, rest] = [bled.filter(isKit), bled.filter((step) => !isKit(step))];
   const own = alone.map(besideBleed);
-  const opening = coolFirst(own.map((steps, index) => openingOf(steps, own, index)));
+  const opening = cooledFirst(own.map((steps, index) => openingOf(steps, own, index)));
   opening[0] = withKit(opening[0]!, kit);
   return alone.map((plan, index) =>
     index < alone.length - 1
@@ -65,7 +66,7 @@ function asLastOf(alone: readonly WorkPlan[], steps: Step[], bleed: Bleed | unde
   const fluid = alone.flatMap((each) => each.needs).find((need) => need.kind === 'fluid');
   return {
     ...plan,
-    steps: wokenBeforePedal(leakLookBeforeWheels(steps)),
+    steps: serviceOutBeforePedal(leakLookBeforeWheels(steps)),
     needs: [
       ...(fluid && bleed ? [{ ...fluid, quantity: bleed.plan.bottles }] : []),
       ...plan.needs.filter((need) => need.kind !== 'fluid'),
@@ -88,20 +89,21 @@ export function stepsSaved(alone: readonly WorkPlan[]): number {
 
 /** Whether works can be one visit: each has something of its own to do, and none of them is a drive. */
 export function makesVisit(alone: readonly WorkPlan[]): boolean {
-  const drives = alone.some((plan) => plan.steps.some((step) => step.drives && opens(step)));
+  const drives = alone.some((plan) => plan.steps.some((step) => step.drives && opensTheCar(step)));
   // What older plans do not say of their bleed cannot be put together.
   const unknown = alone.some((plan) => plan.bleed && !plan.bleed.ways);
   if (drives || unknown) return false;
   const lifts = alone.filter((plan) => plan.steps.some((step) => step.id === 'lift')).length;
   const bleeds = alone.filter((plan) => plan.bleed).length;
   return (
-    (lifts > 1 || bleeds > 1) && visitPlans(alone).every((plan) => plan.steps.some((step) => opens(step)))
+    (lifts > 1 || bleeds > 1) &&
+    visitPlans(alone).every((plan) => plan.steps.some((step) => opensTheCar(step)))
   );
 }
 
 /** What one work does before the car is closed: what others have not done before it, and none does again after. */
 function openingOf(steps: readonly Step[], own: readonly Step[][], index: number): Step[] {
-  return steps.filter(opens).filter((step) => {
+  return steps.filter(opensTheCar).filter((step) => {
     // Taken off by the first that needs it; put in and back by the last.
     const others = step.part === 'Fit' ? own.slice(index + 1) : own.slice(0, index);
     return !others.some((each) => each.some((other) => same(step, other)));
@@ -109,7 +111,7 @@ function openingOf(steps: readonly Step[], own: readonly Step[][], index: number
 }
 
 /** Nobody's hands go to hot parts because a later work was the one to say so. */
-function coolFirst(opening: readonly Step[][]): Step[][] {
+function cooledFirst(opening: readonly Step[][]): Step[][] {
   const cool = opening.flat().find((step) => step.id === 'cool');
   if (!cool) return [...opening];
   return opening.map((steps, index) => {
@@ -131,7 +133,7 @@ function closingOf(alone: readonly WorkPlan[], bled: readonly Step[]): Step[] {
     const road = plan.steps.findIndex((step) => step.drives);
     const after = new Set(road < 0 ? [] : plan.steps.slice(road + 1));
     return besideBleed(plan)
-      .filter((step) => !opens(step))
+      .filter((step) => !opensTheCar(step))
       .map((step) => ({ step, last: after.has(step) }));
   });
   const corners = cornersOfWheels(alone);

@@ -67,6 +67,16 @@ describe('works of one visit', () => {
     expect(runOf(again!, left).state).toBe('under_way');
   });
 
+  it('stay apart when the one that was left is taken up again: the car may be closed by then', () => {
+    const left = tick('h', LEFT_UNDONE, 3, { note: 'no hose' });
+    const upAgain = tick('h', LEFT_UNDONE, 60, { done: false });
+    const closed = planOf(pads).steps.map((step, index) => tick('p', step.id, 4 + index));
+    const settled = settleVisits([pads, hose], [left, ...closed, upAgain]);
+    expect(settled.map((each) => each.plan)).toEqual([pads.plan, hose.plan]);
+    const lift = tick('h', 'lift', 61);
+    expect(doneTogether(settled, [left, ...closed, upAgain, lift])).toEqual(new Set());
+  });
+
   it('are one change: nothing is proved between them, and the car is open until the last', () => {
     const settled = settleVisits([pads, hose], []);
     const [, second] = settled;

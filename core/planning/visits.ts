@@ -1,23 +1,25 @@
+import { AROUND } from './library/around';
 import { CALIPER } from './library/caliper';
+import { CONVERSION } from './library/conversion';
+import { CYLINDERS } from './library/cylinders';
+import { DRUMS } from './library/drums';
 import { FRICTION } from './library/friction';
-import { HYDRAULIC } from './library/hydraulic';
 import { LINES } from './library/lines';
 import { PARKING } from './library/parking';
 import { ROTORS } from './library/rotors';
-import { RUNNING } from './library/running';
 import { WHEEL_END } from './library/wheelEnd';
 import type { WorkPlan } from './plan';
-import { isLeft } from './run/mates';
+import { wasLeft } from './run/mates';
 import type { TickRow, WorkRow } from './run/rows';
-import { isOver, planOf, runOf, ticksOf } from './run/run';
-import { makesVisit, stepsSaved, visitPlans } from './visit';
+import { beganAt, isOver, planOf, runOf, ticksOf } from './run/run';
+import { makesVisit, opensTheCar, stepsSaved, visitPlans } from './visit';
 
 /** From the hub outwards, as a corner goes together again; a bleed by itself comes last. */
 const ORDER = [
-  { ...RUNNING, ...WHEEL_END },
+  { ...WHEEL_END, ...DRUMS, ...AROUND },
   ROTORS,
-  { ...CALIPER, ...PARKING },
-  { ...HYDRAULIC, ...LINES },
+  { ...CALIPER, ...CONVERSION, ...PARKING },
+  { ...LINES, ...CYLINDERS },
   FRICTION,
 ];
 
@@ -36,9 +38,9 @@ type Joining = Pick<WorkRow, 'id' | 'procedure' | 'plan' | 'visit' | 'alone' | '
 /** The plan of a work as it would be by itself. */
 const alonePlan = ({ plan, alone }: Joining) => planOf({ plan: alone ?? plan });
 
-/** The works of one visit in the order they are done; what is left undone is of no visit. */
+/** The works of one visit in the order they are done; what was left undone is of no visit. */
 function matesOf<T extends Joining>(visit: string, works: readonly T[], ticks: readonly TickRow[]): T[] {
-  const mates = works.filter((work) => (work.id === visit || work.visit === visit) && !isLeft(work, ticks));
+  const mates = works.filter((work) => (work.id === visit || work.visit === visit) && !wasLeft(work, ticks));
   const last =
     mates
       .map((work) => work.addedAt)
@@ -46,10 +48,7 @@ function matesOf<T extends Joining>(visit: string, works: readonly T[], ticks: r
       .at(-1) ?? '';
   const begun = new Map(
     mates.map((work) => {
-      const [first] = ticks
-        .filter((tick) => tick.workId === work.id)
-        .map((tick) => tick.tickedAt)
-        .sort();
+      const first = beganAt(work, ticks);
       // Begun before the last of them was added, it keeps its place; the rest go by the order of the work.
       return [work.id, first !== undefined && first < last ? first : 'z'];
     }),
@@ -136,9 +135,5 @@ function closes(work: WorkRow, ticks: readonly TickRow[]): boolean {
   const { last } = runOf(work, ticks);
   const begun = [...last.values()].some((tick) => tick.done);
   if (begun && FILLS.includes(work.procedure)) return true;
-  return planOf(work).steps.some(
-    (step) =>
-      last.get(step.id)?.done &&
-      ['Pressure', 'Corner', 'Modulator', 'Back together', 'Finish', 'Proof'].includes(step.part),
-  );
+  return planOf(work).steps.some((step) => last.get(step.id)?.done && !opensTheCar(step));
 }

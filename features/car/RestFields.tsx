@@ -18,7 +18,7 @@ export function RestFields() {
           name="electricParkingBrake"
           label="Parking brake set by a motor"
           options={YES_NO}
-          hint="Put to sleep before hands go in"
+          hint="Wants its service mode before work"
         />
         <FormSelect name="brakeByWire" label="Brakes by wire" options={YES_NO} />
         <FormNumber name="massKg" spec={CAR_NUMBERS.massKg!} />

@@ -1,3 +1,4 @@
+import { asSentence } from '@/core/base/sentence';
 import { axleOf, CORNERS, type Corner } from '@/core/car/corner';
 import type { CarSpec } from '@/core/car/spec';
 import type { Derived } from '@/core/job/derived';
@@ -6,6 +7,7 @@ import type { JobSheet } from '@/core/job/sheet';
 import { standingAnswers } from '@/core/job/standing';
 import type { Measured } from '@/core/planning/wear/measured';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
+import { isAbnormal } from '@/core/readings/vocabulary/several';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import type { PlanCorner } from '@/ui/CornerPlan';
 
@@ -49,7 +51,7 @@ export function jobCorners(
   const known = [...answers, ...derived.filter((row) => !byHand.has(`${row.id} ${row.place ?? ''}`))];
   return byCorner((corner) => {
     const found = known.filter((row) => row.place === corner);
-    const wrong = found.filter((row) => findingOf(row.id).states.indexOf(row.state) > 0);
+    const wrong = found.filter((row) => isAbnormal(row.id, row.state));
     const holding = holds.find(
       (hold) => !hold.proof && hold.because.some((finding) => finding.place === corner),
     );
@@ -90,7 +92,7 @@ function shortSaying(finding: Parameters<typeof stateWord>[0], state: string): s
   const label = findingOf(finding)
     .label.replace(/^(Wheel|Rotor|Hub face|Look of the|Opening the) /, '')
     .split(/ (against|at|of|while|move|push|frees|and) /)[0];
-  const said = (label ?? '').charAt(0).toUpperCase() + (label ?? '').slice(1);
+  const said = asSentence(label ?? '');
   return `${said}, ${stateWord(finding, state).toLowerCase()}`;
 }
 

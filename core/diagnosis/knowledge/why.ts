@@ -1,3 +1,4 @@
+import { inSentence } from '../../base/sentence';
 import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import type { CauseId } from '../causes';
 import { knowledgeOf } from './all';
@@ -13,7 +14,7 @@ export function whyOf(cause: CauseId, finding: FindingId, state: string): string
 function whyThrough(cause: CauseId, finding: FindingId, state: string): string | undefined {
   for (const bring of knowledgeOf(cause).brings ?? []) {
     const why = whyOf(bring.cause, finding, state);
-    if (why) return `${bring.why}: ${lower(why)}`;
+    if (why) return `${bring.why}: ${inSentence(why)}`;
   }
   return undefined;
 }
@@ -25,7 +26,7 @@ function directWhy(cause: CauseId, finding: FindingId, state: string): string | 
   const [strongest] = [...links].sort((left, right) => right.strength - left.strength);
   if (!strongest) return undefined;
   return findingOf(finding).states[0] === state
-    ? `It would mostly show here: ${lower(strongest.why)}`
+    ? `It would mostly show here: ${inSentence(strongest.why)}`
     : undefined;
 }
 
@@ -40,8 +41,4 @@ export function tellingChecks(
     .filter((link, index, all) => all.findIndex((each) => each.finding === link.finding) === index)
     .slice(0, 3)
     .map(({ finding, state }) => ({ finding, state }));
-}
-
-function lower(text: string): string {
-  return text.charAt(0).toLowerCase() + text.slice(1);
 }

@@ -1,5 +1,5 @@
 import { speedWords } from '../../base/units/speed';
-import { firmPedal, holdPedal } from '../library/common';
+import { firmPedal, holdPedal } from '../library/proofs';
 import type { Step } from '../run/step';
 import type { BedInPlan } from './plan';
 import { AFTER_BED_IN } from './schools';

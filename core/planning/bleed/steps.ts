@@ -1,7 +1,8 @@
 import { CORNER_WORDS } from '../../car/corner';
-import { carUp, levelRight, propOut, wheelsOn } from '../library/common';
+import { carUp, levelRight, propOut, wheelsOn } from '../library/car';
 import type { RecordField, Step, Trouble } from '../run/step';
 import type { BleedPlan, BleedRow } from './plan';
+import { BUBBLES, COLOUR } from './record';
 import type { BleedInput, BleedMethod } from './schema';
 import { POT_DEAD_ML } from './usual';
 
@@ -149,30 +150,6 @@ const AT_BLEEDER: Record<BleedMethod, string> = {
   reverse: 'Push new fluid in slowly from below. Draw the reservoir down as it rises.',
 };
 
-const RECORD: RecordField[] = [
-  {
-    id: 'colour',
-    label: 'Came out',
-    kind: 'choice',
-    options: [
-      { value: 'clear', label: 'Clear' },
-      { value: 'amber', label: 'Amber' },
-      { value: 'dark', label: 'Dark' },
-      { value: 'dirt', label: 'With dirt' },
-    ],
-  },
-  {
-    id: 'bubbles',
-    label: 'Bubbles on the way',
-    kind: 'choice',
-    options: [
-      { value: 'none', label: 'None' },
-      { value: 'few', label: 'A few' },
-      { value: 'many', label: 'Many' },
-    ],
-  },
-];
-
 function recordFor(row: BleedRow): RecordField[] {
   const amount = (id: string, label: string): RecordField => ({
     id,
@@ -183,7 +160,7 @@ function recordFor(row: BleedRow): RecordField[] {
     step: 10,
     most: 2000,
   });
-  return [...RECORD, amount('ml', 'Out in all'), amount('clearAt', 'Clear at')];
+  return [COLOUR, BUBBLES, amount('ml', 'Out in all'), amount('clearAt', 'Clear at')];
 }
 
 function noFlow(pressure: boolean): Trouble {

@@ -1,8 +1,65 @@
 import type { Procedure } from '../procedure';
-import { carUp, coolFirst, firmPedal, holdPedal, propPedal, rolledOut, step, wheelsOn } from './common';
+import { carUp, coolFirst, propPedal, wheelsOn } from './car';
+import { firmPedal, holdPedal, rolledOut } from './proofs';
+import { step } from './step';
 
 /** Jobs between two masters, and on what the two axles get. */
 export const BALANCE = {
+  bias: {
+    label: 'Set the balance',
+    about: 'Bar or valve, a turn at a time, with its old place marked',
+    scope: 'car',
+    touches: ['road', 'first_move'],
+    minutes: 20,
+    needs: [],
+    measures: [],
+    steps: () => [
+      step(
+        'Before',
+        'mark',
+        'Mark where it stands',
+        'Paint or a count of turns: back to the mark is the way out.',
+        {
+          record: [{ id: 'turns', label: 'Turns', required: true, kind: 'figure', unit: 'turns' }],
+        },
+      ),
+      step(
+        'Fit',
+        'turn',
+        'One turn towards the end that locks last',
+        'Which way more front is, is marked on the bar or tried by gauges. One change, then try.',
+        { record: [{ id: 'now', label: 'Turns now', required: true, kind: 'figure', unit: 'turns' }] },
+      ),
+      firmPedal,
+      holdPedal,
+      step(
+        'Proof',
+        'try',
+        'A few straight stops from a moderate speed',
+        'The front must lock first. A car with a modulator shows it by which end pulses first.',
+        {
+          cautions: ['road'],
+          drives: true,
+          ask: [
+            { value: 'front', label: 'Front first, straight' },
+            { value: 'rear', label: 'Rear first, or it steps out', trouble: 'rear-first' },
+          ],
+          troubles: [
+            {
+              id: 'rear-first',
+              label: 'The rear locks first',
+              must: true,
+              again: 'turn',
+              lines: [
+                'Stop here, no second try: a rear that locks turns the car round.',
+                'Back to the mark, then one turn the other way.',
+              ],
+            },
+          ],
+        },
+      ),
+    ],
+  },
   balance_bar: {
     label: 'Two masters and their bar',
     about: 'Square, free, equal rods: before a turn of it means anything',

@@ -1,19 +1,11 @@
 import type { Corner } from '../../car/corner';
 import type { Procedure } from '../procedure';
 import type { Step } from '../run/step';
-import {
-  apart,
-  atEach,
-  caliperTorque,
-  firmPedal,
-  levelled,
-  measureFitted,
-  measureFound,
-  pistonsBack,
-  rolledOut,
-  step,
-  wheelsOn,
-} from './common';
+import { levelled, wheelsOn } from './car';
+import { apart, caliperTorque, pistonsBack } from './corner';
+import { measureFitted, measureFound } from './figures';
+import { firmPedal, rolledOut } from './proofs';
+import { atEach, step } from './step';
 
 /** New pads on a rotor that is done are wasted: looked at before they go in. */
 const rotorsFit = (corners: readonly Corner[]): Step[] =>

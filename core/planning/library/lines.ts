@@ -1,8 +1,124 @@
 import type { Procedure } from '../procedure';
-import { carUp, coolFirst, firmPedal, holdPedal, propPedal, step, wheelsOn } from './common';
+import { carUp, coolFirst, propPedal, wheelsOn } from './car';
+import { firmPedal, holdPedal } from './proofs';
+import { atEach, cornersInWords, step } from './step';
 
-/** Jobs on pipes, the unit between them, and the clutch that drinks from the same pot. */
+/** Jobs on pipes and hoses, the unit between them, and the clutch that drinks from the same pot. */
 export const LINES = {
+  leak_repair: {
+    label: 'Repair the leak',
+    about: 'The joint, pipe, hose or seal that is wet, and nothing pulled tighter than it should be',
+    scope: 'corner',
+    touches: ['lift', 'fluid', 'pressure', 'wheels', 'first_move'],
+    minutes: 90,
+    needs: [{ kind: 'other', what: 'Sealing washers, pipe or hose as found', quantity: 1, per: 'job' }],
+    measures: ['pedal'],
+    bleed: 'opened',
+    steps: ({ corners }) => [
+      coolFirst,
+      carUp(),
+      step('Before', 'clean', 'Wash the wet place and dry it', 'Water and soap, then a dry cloth.', {
+        cautions: ['fluid'],
+      }),
+      step(
+        'Apart',
+        'find',
+        `Press the pedal and watch ${cornersInWords(corners)}`,
+        'Reservoir filled first. A helper presses hard; face and hands to the side of the joint. The first drop says where; the lowest wet spot is only where it ran to. Dry here: behind the master, the booster’s mouth, the modulator.',
+        { tool: 'Helper, lamp', cautions: ['glasses', 'pressure', 'fluid'] },
+      ),
+      propPedal,
+      step(
+        'Fit',
+        'renew',
+        'Renew what leaks',
+        'New sealing washers every time. A rusty pipe goes as a whole. Fit loose, by hand, then tighten with two spanners.',
+        {
+          torque: ['line_union', 'banjo', 'modulator_union'],
+          tool: 'Two flare spanners',
+          cautions: ['fluid', 'glasses'],
+          troubles: [
+            {
+              id: 'round',
+              label: 'Union round, or the pipe turns with it',
+              lines: [
+                'The pipe goes as a whole: same bore, same flare, its clips and its coating, no nearer to anything hot.',
+                'Never the union heated, never the pipe twisted back.',
+              ],
+            },
+          ],
+        },
+      ),
+      step(
+        'Fit',
+        'wet',
+        'Did pads, shoes or a rotor meet the fluid?',
+        'Fluid is drawn into a lining and comes out hot, at the worst corner.',
+        {
+          ask: [
+            { value: 'dry', label: 'None of them' },
+            { value: 'wet', label: 'A lining is wet', trouble: 'wet-lining' },
+          ],
+          troubles: [
+            {
+              id: 'wet-lining',
+              label: 'A lining is wet',
+              lines: [
+                'It goes, with its mate across the axle: add the pads or shoes to this job.',
+                'Rotor or drum washed with soap and water, then cleaner.',
+              ],
+            },
+          ],
+        },
+      ),
+      wheelsOn(corners),
+      firmPedal,
+      holdPedal,
+    ],
+  },
+  hose: {
+    label: 'Renew the hoses',
+    about: 'Both sides of the axle, rubber or braided',
+    scope: 'axle',
+    touches: ['lift', 'fluid', 'pressure', 'wheels', 'first_move', 'legal'],
+    minutes: 120,
+    needs: [{ kind: 'hose', what: 'Brake hose with new washers', quantity: 1, per: 'corner' }],
+    measures: ['pedal'],
+    bleed: 'opened',
+    steps: ({ corners }) => [
+      coolFirst,
+      carUp(),
+      propPedal,
+      ...atEach(
+        corners,
+        'hose',
+        'old hose off, new one on loose',
+        'A tray under it, clips and sensor wire off first, no old washer left behind. Everything by hand, no twist. What it brings shows at the pedal: measure before and after.',
+        { tool: 'Tray, new washers', cautions: ['fluid', 'glasses'] },
+      ),
+      ...atEach(
+        corners,
+        'clear',
+        'clear at full lock and droop',
+        'Still loose. Wheel hanging, then up; lock to lock. A hose that touches anything wears through.',
+      ),
+      ...atEach(corners, 'tight', 'both ends tight, clips in', 'Two spanners, then lock to lock once more.', {
+        torque: ['line_union', 'banjo'],
+        tool: 'Two spanners',
+      }),
+      step(
+        'Back together',
+        'approved',
+        'Braided hoses on a road car',
+        'Only with the approval marking and paper the place asks for.',
+        { cautions: ['legal'] },
+      ),
+      wheelsOn(corners),
+      firmPedal,
+      holdPedal,
+    ],
+    tradeOffs: ['Braided hoses give a shorter pedal and hide their age: rubber shows cracks first.'],
+  },
   brake_pipe: {
     label: 'Renew a brake pipe',
     about: 'The whole pipe, the same bore and flare, clipped where it ran',

@@ -1,8 +1,122 @@
+import type { Corner } from '../../car/corner';
 import type { Procedure } from '../procedure';
-import { atEach, carUp, coolFirst, parkingBrakeHolds, rolledOut, step, wheelsOn } from './common';
+import type { Step } from '../run/step';
+import { carUp, coolFirst, wheelsOn } from './car';
+import { firmPedal, holdPedal, parkingBrakeHolds, rolledOut } from './proofs';
+import { atEach, step } from './step';
+
+const cableOff: Step[] = [
+  step(
+    'Apart',
+    'cable-off',
+    'Lever down, cable slack, off at the wheel',
+    'Turns free now: cable. Still drags: shoes or caliper.',
+    {
+      cautions: ['spring_loaded'],
+      ask: [
+        { value: 'cable', label: 'Free now: the cable' },
+        { value: 'shoes', label: 'Still drags: shoes or caliper' },
+      ],
+    },
+  ),
+  step(
+    'Fit',
+    'cable',
+    'Free, grease or renew the cable',
+    'A cable that has rusted inside is not greased back to life.',
+  ),
+];
+
+/** A motor instead of a cable: in service mode since before the lift, and off the caliper to tell the two apart. */
+const motorOff = (corners: readonly Corner[]): Step[] =>
+  corners.map((corner) =>
+    step(
+      'Apart',
+      `motor-${corner.toLowerCase()}`,
+      `${corner}: motor off the caliper, still in service mode`,
+      'Turns free now: the motor. Still drags: the piston or the caliper. New seal under it, its screws crosswise.',
+      { corner, cautions: ['parked_motor'] },
+    ),
+  );
 
 /** Jobs on what holds the car when nobody is in it. */
 export const PARKING = {
+  adjuster: {
+    label: 'Wind the adjuster up',
+    about: 'An integral parking brake that has not taken up its wear',
+    scope: 'axle',
+    fits: { parkingBrake: ['in_caliper'], axle: 'rear', brake: 'disc' },
+    touches: ['lift', 'first_move', 'wheels'],
+    minutes: 30,
+    needs: [],
+    measures: ['pedal'],
+    steps: ({ car, corners }) => [
+      // A motor has no lever to pull.
+      ...(car.electricParkingBrake
+        ? []
+        : [
+            step(
+              'Fit',
+              'lever',
+              'Pull the lever twenty times, engine off',
+              'Cable slack first: a cable that holds the lever off its stop is why it never adjusts. Slowly, all the way. The pedal comes up if that was it.',
+            ),
+          ]),
+      coolFirst,
+      carUp(),
+      ...atEach(
+        corners,
+        'wind',
+        'wind the piston by hand if the lever does nothing',
+        'Handed: left and right turn opposite ways. Out to a light touch on the pad, then back a notch.',
+        { tool: 'Wind-back tool' },
+      ),
+      ...atEach(corners, 'lever', 'lever back on its stop', 'A lever that does not come home never adjusts.'),
+      wheelsOn(corners),
+      firmPedal,
+      holdPedal,
+      parkingBrakeHolds,
+    ],
+  },
+  parking_brake: {
+    label: 'Free the parking brake',
+    about: 'Cable, lever or shoes that hold a wheel',
+    scope: 'axle',
+    fits: { parkingBrake: ['in_caliper', 'drum_in_hat', 'lever_only'], axle: 'rear' },
+    touches: ['lift', 'heat', 'dust', 'springs', 'wheels', 'first_move'],
+    minutes: 45,
+    needs: [
+      { kind: 'other', what: 'Cable', quantity: 1, per: 'job' },
+      { kind: 'shoes', what: 'Parking brake shoes and springs, if they are due', quantity: 1, per: 'axle' },
+    ],
+    measures: ['heat'],
+    steps: ({ car, corners }) => [
+      coolFirst,
+      carUp(),
+      ...(car.electricParkingBrake ? motorOff(corners) : cableOff),
+      ...atEach(
+        corners,
+        'shoes',
+        'shoes, or the lever at the caliper, return by themselves',
+        'In a hat: rotor off, adjuster back first, springs and levers moved by hand; set to a light drag, then back off. In the caliper: the lever on its stop.',
+        { cautions: ['dust', 'spring_loaded', 'nobody_presses'] },
+      ),
+      ...(car.electricParkingBrake
+        ? []
+        : [
+            step(
+              'Fit',
+              'set',
+              'Set the lever’s travel',
+              'At the shoes first, the cable last: as many clicks as the maker says, both wheels alike.',
+            ),
+          ]),
+      ...atEach(corners, 'free', 'turns free, parking brake off', 'By hand, a full turn.'),
+      wheelsOn(corners),
+      ...rolledOut,
+      parkingBrakeHolds,
+    ],
+  },
   parking_motor: {
     label: 'Parking brake motor',
     about: 'A motor on the caliper that does not clamp, or does not let go',
@@ -39,7 +153,7 @@ export const PARKING = {
         corners,
         'plug',
         'plug and wire, then motor off',
-        'Asleep and unplugged before a screw is touched. The spindle behind it turns by hand with the right key: a piston that does not is the caliper’s job.',
+        'In service mode and unplugged before a screw is touched. The spindle behind it turns by hand with the right key: a piston that does not is the caliper’s job.',
         {
           cautions: ['parked_motor', 'dust', 'nobody_presses'],
           ask: [

@@ -1,21 +1,9 @@
 import type { Procedure } from '../procedure';
-import {
-  apart,
-  atEach,
-  caliperOn,
-  calipersOff,
-  carUp,
-  coolFirst,
-  facesBright,
-  levelled,
-  measureFitted,
-  measureFound,
-  outOfLimit,
-  pistonsBack,
-  rolledOut,
-  step,
-  wheelsOn,
-} from './common';
+import { carUp, coolFirst, levelled, wheelsOn } from './car';
+import { apart, caliperOn, calipersOff, facesBright, pistonsBack } from './corner';
+import { measureFitted, measureFound, outOfLimit } from './figures';
+import { rolledOut } from './proofs';
+import { atEach, step } from './step';
 
 /** Jobs on rotors. */
 export const ROTORS = {
@@ -264,5 +252,70 @@ export const ROTORS = {
       ...rolledOut,
     ],
     tradeOffs: ['Free float rattles and hammers the hat in time; bound float knocks the pads back.'],
+  },
+  ring_on_hat: {
+    label: 'New ring on its hat',
+    about: 'A two-piece rotor: the ring is worn, the hat is kept',
+    scope: 'axle',
+    fits: { rotor: 'two_piece', brake: 'disc' },
+    touches: ['lift', 'heat', 'dust', 'wheels', 'first_move'],
+    minutes: 120,
+    needs: [
+      { kind: 'rotor', what: 'Ring of the same side', quantity: 1, per: 'corner' },
+      { kind: 'float_kit', what: 'Float hardware set', quantity: 1, per: 'corner' },
+    ],
+    measures: ['rotor'],
+    bedIn: true,
+    steps: ({ corners }) => [
+      coolFirst,
+      carUp(),
+      ...atEach(
+        corners,
+        'out',
+        'caliper tied up, rotor off, old ring read',
+        'How thick, how many laps, why it goes.',
+        {
+          cautions: ['caliper_hang', 'dust', 'nobody_presses'],
+          record: [{ id: 'thickness', label: 'Thinnest', kind: 'figure', unit: 'mm' }],
+        },
+      ),
+      ...atEach(
+        corners,
+        'hat',
+        'hat: holes round, flange true, no crack',
+        'On a flat plate. The old hardware goes in the bin.',
+        {
+          ask: [
+            { value: 'sound', label: 'Sound' },
+            { value: 'done', label: 'Long holes, bent or cracked', trouble: 'hat' },
+          ],
+          troubles: [
+            { id: 'hat', label: 'The hat is done', unfit: true, lines: ['Ring and hat as a pair.'] },
+          ],
+        },
+      ),
+      ...atEach(
+        corners,
+        'ring',
+        'ring on, vanes to its side, all hardware new, in its order',
+        'Crosswise in steps; lock or thread glue as the maker says, nowhere else.',
+        { torque: 'float_hardware', record: [{ id: 'play', label: 'Float', kind: 'figure', unit: 'mm' }] },
+      ),
+      ...atEach(
+        corners,
+        'on',
+        'washed, on a bright face, held by all its nuts',
+        'Dialled before the caliper is on: a ring on a hat has two faces to be untrue.',
+        {
+          cautions: ['fumes'],
+          record: [{ id: 'runout', label: 'Runout', required: true, kind: 'figure', unit: 'mm' }],
+        },
+      ),
+      ...atEach(corners, 'back', 'pads to match, caliper on', 'New pads, or ones bedded on the same iron.', {
+        torque: 'caliper_bracket',
+      }),
+      wheelsOn(corners),
+      ...rolledOut,
+    ],
   },
 } as const satisfies Record<string, Procedure>;

@@ -1,18 +1,205 @@
+import { CORNERS } from '../../car/corner';
 import type { Procedure } from '../procedure';
-import {
-  atEach,
-  carUp,
-  coolFirst,
-  facesBright,
-  firmPedal,
-  holdPedal,
-  rolledOut,
-  step,
-  wheelsOn,
-} from './common';
+import { carUp, coolFirst, wheelsOn } from './car';
+import { caliperOn, calipersOff, facesBright } from './corner';
+import { measureFitted, measureFound, outOfLimit } from './figures';
+import { firmPedal, holdPedal, rolledOut } from './proofs';
+import { atEach, step } from './step';
 
-/** Jobs at the end of the axle that are no brake: studs, sensors. */
+/** Jobs at the end of the axle: bearing, upright, joints, wheel, studs, sensor. */
 export const WHEEL_END = {
+  bearing: {
+    label: 'Adjust or renew the wheel bearing',
+    about: 'Play at the hub is runout at the pad, and it stops the car',
+    scope: 'corner',
+    touches: ['lift', 'dust', 'heat', 'wheels', 'first_move'],
+    minutes: 120,
+    needs: [{ kind: 'bearing', what: 'Wheel bearing or hub unit', quantity: 1, per: 'corner' }],
+    measures: ['bearing', 'rotor'],
+    steps: ({ corners }) => [
+      coolFirst,
+      carUp(),
+      ...measureFound('bearing', corners, 'play as it stands'),
+      ...calipersOff(corners),
+      ...atEach(
+        corners,
+        'renew',
+        'set or renewed, by its kind',
+        'Rotor off; the drive nut was cracked loose on the ground. Adjustable: turned while it is seated, backed off, set to the maker’s play or preload, a new pin; the torque of a unit’s nut seizes it. A unit: pressed by the race that is being fitted, never through the balls; speed ring to its own side, new circlip, nut and seal, and no weight on it before its nut is at its figure.',
+        {
+          torque: ['hub_preload', 'hub_nut'],
+          tool: 'Press, sleeves, dial',
+          record: [
+            {
+              id: 'kind',
+              label: 'It is',
+              required: true,
+              kind: 'choice',
+              options: [
+                { value: 'adjustable', label: 'Adjustable: set' },
+                { value: 'unit', label: 'A unit: renewed' },
+              ],
+            },
+          ],
+        },
+      ),
+      facesBright(corners),
+      ...atEach(
+        corners,
+        'again',
+        'play again, at the same place',
+        'Below the limit and turning without a rumble.',
+        (corner) => ({
+          tool: 'Dial indicator',
+          troubles: [
+            {
+              ...outOfLimit,
+              lines: [
+                'Seat, nut or upright: a bore that has been hammered holds no bearing. The car stays here.',
+              ],
+            },
+          ],
+          // It is what ends the hold: a figure, or a reason why there is none.
+          measure: { measure: 'bearing', corner, phase: 'after', gates: true },
+        }),
+      ),
+      ...measureFitted('rotor', corners, 'runout as fitted'),
+      ...caliperOn(corners),
+      wheelsOn(corners),
+      ...rolledOut,
+    ],
+  },
+  upright: {
+    label: 'A stiffer upright',
+    about: 'A hub that bends in the corner and knocks the pads back',
+    scope: 'axle',
+    touches: ['lift', 'dust', 'heat', 'wheels', 'first_move', 'legal'],
+    minutes: 300,
+    needs: [{ kind: 'other', what: 'Upright or its reinforcement', quantity: 1, per: 'corner' }],
+    measures: ['flex', 'bearing'],
+    steps: ({ corners }) => [
+      step(
+        'Before',
+        'bearing-first',
+        'Is it the upright, and not the bearing in it?',
+        'Play and a loose nut look like flex. A stiffer upright is the cure; springs behind the pistons are for what is left.',
+        { cautions: ['legal'] },
+      ),
+      coolFirst,
+      carUp(),
+      ...atEach(
+        corners,
+        'flex',
+        'flex under a bar, on the dial',
+        'Rotor against caliper, leaning on the wheel.',
+        (corner) => ({ tool: 'Dial indicator, bar', measure: { measure: 'flex', corner, phase: 'before' } }),
+      ),
+      ...calipersOff(corners),
+      ...atEach(
+        corners,
+        'renew',
+        'upright out, stiffer one in',
+        'Joints, hub, sensor, each by its own figure; a spring it carries held first. Bearing and hub as their own job.',
+        {
+          torque: ['suspension_joint', 'hub_nut'],
+          cautions: ['spring_load'],
+        },
+      ),
+      ...atEach(
+        corners,
+        'flex-after',
+        'flex again, the same bar, the same dial',
+        'Beside the figure before.',
+        (corner) => ({
+          tool: 'Dial indicator, bar',
+          measure: { measure: 'flex', corner, phase: 'after' },
+          troubles: [outOfLimit],
+        }),
+      ),
+      ...caliperOn(corners),
+      wheelsOn(corners),
+      step('Finish', 'track', 'Alignment checked', 'All of it: everything moved.'),
+      ...rolledOut,
+    ],
+  },
+  suspension: {
+    label: 'New bush or joint',
+    about: 'Play that steers the car under the brakes, or shakes with them',
+    scope: 'corner',
+    touches: ['lift', 'wheels', 'first_move'],
+    minutes: 90,
+    needs: [{ kind: 'bush', what: 'Bush or joint', quantity: 1, per: 'corner' }],
+    measures: [],
+    steps: ({ corners }) => [
+      carUp(),
+      ...atEach(
+        corners,
+        'bar',
+        'find the play with a bar',
+        'Wheel loaded and hanging: some only show loaded.',
+      ),
+      ...atEach(
+        corners,
+        'renew',
+        'old out, new in, loose where it is rubber',
+        'Hose and sensor wire unclipped first, nothing strained. A coil or air spring is held or let down before a joint that carries it is undone.',
+        { cautions: ['spring_load', 'glasses'], tool: 'Spring compressor, puller' },
+      ),
+      wheelsOn(corners),
+      ...atEach(
+        corners,
+        'ground',
+        'done up, at ride height',
+        'On its wheels, bounced once: rubber that is done up hanging twists and tears.',
+        {
+          torque: 'suspension_joint',
+        },
+      ).map((each) => ({ ...each, part: 'Finish' as const })),
+      step('Finish', 'track', 'Alignment checked', 'Any joint that moved moves the toe.'),
+      ...rolledOut,
+    ],
+  },
+  wheel_mount: {
+    label: 'Wheel and mounting',
+    about: 'Face, studs, balance, torque; front to back says whether it is the wheel',
+    scope: 'axle',
+    touches: ['lift', 'wheels', 'first_move'],
+    minutes: 30,
+    needs: [],
+    measures: ['judder'],
+    steps: ({ corners }) => [
+      coolFirst,
+      carUp(),
+      facesBright(corners),
+      ...atEach(
+        corners,
+        'look',
+        'wheel: bent, cracked, mud inside, weights gone',
+        'Spin it on the hub and watch the rim.',
+        { cautions: ['fingers'] },
+      ),
+      ...atEach(
+        corners,
+        'studs',
+        'studs and nuts',
+        'Stretched or worn: new. They have a life: by the shop’s own limit, not by looks.',
+      ),
+      step(
+        'Fit',
+        'swap',
+        'Swap the wheels front to back',
+        'Not where sizes or sides differ, or with one central nut a side. The shake moves with them, or it does not, at the speed it comes: that decides it.',
+        {
+          ask: [
+            { value: 'swapped', label: 'Swapped' },
+            { value: 'not', label: 'They do not go there: another set, or balanced' },
+          ],
+        },
+      ),
+      wheelsOn(CORNERS),
+      ...rolledOut,
+    ],
+  },
   wheel_studs: {
     label: 'New wheel studs and nuts',
     about: 'Stretched, worn or pulled: an axle at a time, so that their age is known',

@@ -1,16 +1,19 @@
 import type { TickRow, WorkRow } from './rows';
-import { isOver, LEFT_UNDONE, runOf, ticksOf } from './run';
+import { isOver, LEFT_UNDONE, runOf } from './run';
 
-/** Whether a work was left undone: it is of no visit any more. */
-export function isLeft({ id }: Pick<WorkRow, 'id'>, ticks: readonly TickRow[]): boolean {
-  return ticksOf(id, ticks).get(LEFT_UNDONE)?.done === true;
+/**
+ * Whether a work was ever left undone: it is of no visit any more, taken up again or not, since the others may have
+ * closed the car without it.
+ */
+export function wasLeft({ id }: Pick<WorkRow, 'id'>, ticks: readonly TickRow[]): boolean {
+  return ticks.some((tick) => tick.workId === id && tick.step === LEFT_UNDONE && tick.done);
 }
 
 /** The works done in one visit with a work, itself among them, in their order; it alone where there is no other. */
 export function visitOf(work: WorkRow, works: readonly WorkRow[], ticks: readonly TickRow[]): WorkRow[] {
   const visit = work.visit ?? work.id;
   const mates = works
-    .filter((each) => (each.id === visit || each.visit === visit) && !isLeft(each, ticks))
+    .filter((each) => (each.id === visit || each.visit === visit) && !wasLeft(each, ticks))
     .sort((left, right) => (left.visitAt ?? 0) - (right.visitAt ?? 0));
   return mates.some((mate) => mate.id === work.id) ? mates : [work];
 }
@@ -47,7 +50,7 @@ export function withoutLeft(works: WorkRow[], ticks: readonly TickRow[]): WorkRo
   if (!works.some((work) => work.alone !== undefined)) return works;
   return works.map((work) => {
     if (work.alone === undefined) return work;
-    if (!isLeft(work, ticks) && visitOf(work, works, ticks).length > 1) return work;
+    if (!wasLeft(work, ticks) && visitOf(work, works, ticks).length > 1) return work;
     const { alone, visitAt: _, ...row } = work;
     return { ...row, plan: alone };
   });

@@ -65,6 +65,19 @@ export function runOf(work: Pick<WorkRow, 'id' | 'plan'>, ticks: readonly TickRo
   };
 }
 
+/** When a work was begun: at its first step, one that was taken back among them; to leave it is no beginning. */
+export function beganAt({ id }: Pick<WorkRow, 'id'>, ticks: readonly TickRow[]): string | undefined {
+  return ticks
+    .filter((tick) => tick.workId === id && tick.step !== LEFT_UNDONE)
+    .map((tick) => tick.tickedAt)
+    .sort()[0];
+}
+
+/** Whether a plan's new faces want a bed-in after it, as a work of its own. */
+export function wantsBedIn({ bedIn, procedure }: Pick<WorkPlan, 'bedIn' | 'procedure'>): boolean {
+  return bedIn !== undefined && procedure !== 'bed_in';
+}
+
 /** Whether nothing is left to do at a work. */
 export function isOver(run: Run): boolean {
   return run.state === 'finished' || run.state === 'left_undone';

@@ -1,5 +1,5 @@
 import type { TickRow, WorkRow } from './rows';
-import { isOver, runOf } from './run';
+import { beganAt, isOver, runOf } from './run';
 
 /** From the first tick of a work to its end; to the end of time while it is not over. */
 export type Span = { id: string; visit: string; from: string; to: string };
@@ -10,13 +10,12 @@ const NOT_OVER = '9999';
 export function spansOf(works: readonly WorkRow[], ticks: readonly TickRow[]): Span[] {
   return works
     .flatMap((work): Span[] => {
-      const [from] = ticks
-        .filter((tick) => tick.workId === work.id)
-        .map((tick) => tick.tickedAt)
-        .sort();
+      const from = beganAt(work, ticks);
       if (from === undefined) return [];
       const run = runOf(work, ticks);
-      return [{ id: work.id, visit: work.visit ?? work.id, from, to: isOver(run) ? run.endedAt! : NOT_OVER }];
+      // One that fell out of its visit is by itself.
+      const visit = work.alone === undefined ? work.id : (work.visit ?? work.id);
+      return [{ id: work.id, visit, from, to: isOver(run) ? run.endedAt! : NOT_OVER }];
     })
     .sort((left, right) => left.to.localeCompare(right.to) || left.from.localeCompare(right.from));
 }

@@ -20,6 +20,9 @@ export type Part =
 
 export type StepFinding = { id: FindingId; state: string };
 
+/** What falls due after a step, in how many days at the latest. */
+export type Due = { what: string; inDays: number };
+
 /** An answer that has to be chosen at a step, so that it cannot be passed by accident. */
 export type Answer = {
   value: string;
@@ -43,6 +46,8 @@ export type Trouble = {
   unfit?: true;
   /** What it says of the car, written down when it comes up. */
   finds?: StepFinding[];
+  /** What falls due where the work goes on without it put right. */
+  due?: Due;
   /** Comes up by itself, from the reading taken at the step. */
   read?: true;
 };
@@ -94,6 +99,7 @@ export type Step = {
   wheelsOff?: true;
   /** What doing it says of the car after the work, written down as a check of the proof. */
   finds?: StepFinding[];
+  due?: Due;
   ask?: Answer[];
   troubles?: Trouble[];
   record?: RecordField[];

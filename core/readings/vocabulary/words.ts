@@ -1,3 +1,4 @@
+import { asSentence } from '../../base/sentence';
 import type { Place } from '../../car/corner';
 import { type FindingId, findingOf } from './findings';
 import { statesIn } from './several';
@@ -80,8 +81,7 @@ export function stateWord(finding: FindingId, said: string): string {
 function oneWord(finding: FindingId, state: string): string {
   const said = SAID[finding]?.[state];
   if (said) return said;
-  const plain = state.replaceAll('_', ' ');
-  return plain.charAt(0).toUpperCase() + plain.slice(1);
+  return asSentence(state.replaceAll('_', ' '));
 }
 
 /** An answer in a sentence: "wheel bearing play FR: excess". */

@@ -1,5 +1,6 @@
 'use client';
 
+import { asSentence } from '@/core/base/sentence';
 import { FINDINGS, type Finding } from '@/core/readings/vocabulary/findings';
 import { Choice } from '@/ui/Choice';
 import { Opens } from '@/ui/Opens';
@@ -56,7 +57,7 @@ export function AtHand() {
         {TOOLS.map((tool) => (
           <Tick
             key={tool}
-            label={tool.charAt(0).toUpperCase() + tool.slice(1)}
+            label={asSentence(tool)}
             checked={!missing.includes(tool)}
             onChange={(value) =>
               changeJob(

@@ -6,9 +6,10 @@ import { dayAfter } from '@/core/base/day';
 import type { Issue } from '@/core/base/issues/issue';
 import { CAUSES } from '@/core/diagnosis/causes';
 import { causeLabel } from '@/core/diagnosis/labels';
-import { type DueAfter, dueAfter } from '@/core/job/dueAfter';
+import { dueAfter } from '@/core/job/dueAfter';
 import { type OutcomeId, WORKED_OUTCOMES } from '@/core/job/outcomes';
 import type { JobSheet } from '@/core/job/sheet';
+import type { Due } from '@/core/planning/run/step';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { SelectField, TextField } from '@/ui/Field';
@@ -245,7 +246,7 @@ function ConfirmedCauses({ leading, confirmed, onChange }: CausesProps) {
 
 type DueProps = {
   next: Draft['next'];
-  offered: readonly DueAfter[];
+  offered: readonly Due[];
   onChange: (next: Draft['next']) => void;
 };
 

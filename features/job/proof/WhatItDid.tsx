@@ -1,9 +1,9 @@
 'use client';
 
+import { inSentence } from '@/core/base/sentence';
 import { runOf } from '@/core/planning/run/run';
 import { doneTogether } from '@/core/planning/run/spans';
 import { findingOf } from '@/core/readings/vocabulary/findings';
-import { inSentence } from '@/ui/format';
 import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
 import { slotWords } from '../work/figureWords';

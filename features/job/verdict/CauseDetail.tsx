@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
+import { inSentence } from '@/core/base/sentence';
 import { confusableWith } from '@/core/diagnosis/beside/confusable';
 import { DECISIONS, PARTS_WORDS } from '@/core/diagnosis/decision/works';
 import { tellingChecks, whyOf } from '@/core/diagnosis/knowledge/why';
@@ -151,17 +152,15 @@ function DecisionLine({ cause, like }: { cause: CauseVerdict; like: LikeJobs }) 
   return (
     <div className="mt-3 border-l-[6px] border-ink pl-3">
       <p>
-        <b className="font-semibold">What to do:</b> {work.charAt(0).toLowerCase() + work.slice(1)}, about{' '}
+        <b className="font-semibold">What to do:</b> {inSentence(work)}, about{' '}
         <span className="reading">{minutes}</span> min, {PARTS_WORDS[parts]}.
       </p>
       {tests && (
         <p>
-          <b className="font-semibold">It tests itself:</b> {tests.charAt(0).toLowerCase() + tests.slice(1)}.
+          <b className="font-semibold">It tests itself:</b> {inSentence(tests)}.
         </p>
       )}
-      <p className="text-soft">
-        If it was something else: {ifWrong.charAt(0).toLowerCase() + ifWrong.slice(1)}.
-      </p>
+      <p className="text-soft">If it was something else: {inSentence(ifWrong)}.</p>
       {like.total > 0 && (
         <p className="text-soft">
           In this shop {here} of {like.total} job{like.total === 1 ? '' : 's'} that complained alike{' '}

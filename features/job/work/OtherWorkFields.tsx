@@ -1,6 +1,6 @@
 import { OTHER_TOUCH_IDS, OTHER_TOUCHES, type OtherTouch } from '@/core/planning/otherWork';
-import { cn } from '@/ui/cn';
 import { TextField } from '@/ui/Field';
+import { Keys } from '@/ui/Keys';
 
 type Props = {
   title: string;
@@ -26,24 +26,15 @@ export function OtherWorkFields({ title, touches, error, onTitle, onTouches }: P
         <legend className="narrow text-[0.9375rem] font-semibold">
           What it touches <span className="font-normal text-soft">lift, bleed, wheels and proof follow</span>
         </legend>
-        <div className="grid gap-px sm:grid-cols-2">
-          {OTHER_TOUCH_IDS.map((id) => {
-            const pressed = touches.includes(id);
-            return (
-              <button
-                key={id}
-                type="button"
-                aria-pressed={pressed}
-                onClick={() => onTouches(flipped(touches, id))}
-                className={cn(
-                  'min-h-12 border border-ink px-3 py-1 text-left font-semibold',
-                  pressed ? 'bg-ink text-sheet' : 'bg-card hover:bg-straw-wash',
-                )}
-              >
-                {OTHER_TOUCHES[id]}
-              </button>
-            );
-          })}
+        <div className="flex flex-wrap gap-y-px">
+          <Keys
+            keys={OTHER_TOUCH_IDS.map((id) => ({
+              value: id,
+              label: OTHER_TOUCHES[id],
+              pressed: touches.includes(id),
+            }))}
+            onPress={(id) => onTouches(flipped(touches, id as OtherTouch))}
+          />
         </div>
         {wrong('touches') && (
           <p id="touches-wrong" role="alert" className="font-semibold text-stop">

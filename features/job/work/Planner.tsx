@@ -11,12 +11,11 @@ import { knownOf } from '@/core/job/known';
 import { PROCEDURE_IDS, PROCEDURES, type ProcedureId } from '@/core/planning/library';
 import type { WorkOptions } from '@/core/planning/options';
 import { planWork, procedureOf } from '@/core/planning/plan';
-import { fitsCar, type Procedure } from '@/core/planning/procedure';
+import { fitsCar } from '@/core/planning/procedure';
 import { PROCEDURE_FOR } from '@/core/planning/procedureFor';
 import type { FigureSlot } from '@/core/planning/run/rows';
 import { isOver, runOf } from '@/core/planning/run/run';
 import { visitToJoin } from '@/core/planning/visits';
-import { wholeMinutes } from '@/core/planning/works';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { SelectField } from '@/ui/Field';
@@ -31,10 +30,12 @@ import { BedInFields, bedInAmbient } from './BedInFields';
 import { BeforeField } from './BeforeField';
 import { BleedWaysFields, bleedFigures } from './BleedWaysFields';
 import { slotLabel, slotWords } from './figureWords';
+import { JobMinutes } from './JobMinutes';
 import { OtherWorkFields } from './OtherWorkFields';
 import { PlanSheet } from './PlanSheet';
 import { SpringFields, springFigures } from './SpringFields';
 import { useCauseInHand } from './useCauseInHand';
+import { VisitField } from './VisitField';
 import { useWorkPlace } from './WorkPlace';
 
 type Chosen = {
@@ -65,7 +66,7 @@ const NEW = '';
 export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCancel?: () => void }) {
   const desk = useDesk();
   const { sheet, judgement } = desk;
-  const { ways, took } = useWorkPlace();
+  const { ways } = useWorkPlace();
   const units = useUnits();
   const router = useRouter();
   const { today, dateOrder } = useShop();
@@ -80,7 +81,6 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
   const { options } = chosen;
   const title = chosen.title.trim() || 'The work';
   const procedure = procedureOf({ procedure: id, title, options });
-  const minutes = id === 'other' ? 0 : wholeMinutes(id);
   const jobs = [...new Set<ProcedureId | 'other'>([...fitting, id])];
   const found = cornersOfCause(sheet, cause);
   const corners = chosen.corners ?? found;
@@ -173,14 +173,7 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
               {id === 'other' && chosen.title === '' ? 'Other work' : titleOf(procedure.label, plan.corners)}
             </h3>
             <p>
-              {procedure.about}.{' '}
-              {minutes > 0 && (
-                <span className="text-soft">
-                  About {minutes} min{withWords(procedure)}.
-                  {took[id] &&
-                    ` In this shop ${took[id].minutes} min${procedure.bedIn && id !== 'bed_in' ? ' before the bed-in' : ''}, ${countWords(took[id].jobs)}.`}
-                </span>
-              )}
+              {procedure.about}. {id !== 'other' && <JobMinutes id={id} procedure={procedure} />}
             </p>
           </div>
           <div className="flex gap-2 print:hidden">
@@ -263,24 +256,7 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
             </div>
           )}
           {joins && (
-            <div>
-              <p className="narrow text-[0.9375rem] font-semibold">
-                Done{' '}
-                <span className="font-normal text-soft">
-                  in one visit the car is apart{joins.runs.some((run) => run.plan.bleed) ? ', bled' : ''} and
-                  proved once: {joins.saves} steps fewer
-                </span>
-              </p>
-              <Choice
-                label="Done"
-                value={joined ? 'with' : 'apart'}
-                onChange={(next) => next !== '' && keep({ ...chosen, apart: next === 'apart' })}
-                options={[
-                  { value: 'with', label: `In one visit with “${joins.visit.title}”` },
-                  { value: 'apart', label: 'By itself' },
-                ]}
-              />
-            </div>
+            <VisitField joins={joins} apart={chosen.apart} onApart={(apart) => keep({ ...chosen, apart })} />
           )}
           <BeforeField
             figures={figures}
@@ -355,15 +331,4 @@ function wordsOf(slot: FigureSlot, told: Parameters<typeof slotWords>[0]): strin
 
 function flipped(corners: readonly Corner[], corner: Corner): Corner[] {
   return corners.includes(corner) ? corners.filter((each) => each !== corner) : [...corners, corner];
-}
-
-/** From how many jobs a time was learnt. */
-function countWords(jobs: number): string {
-  return jobs === 1 ? 'once so far' : `the middle of ${jobs}`;
-}
-
-/** What the minutes of a job take in beside itself. */
-function withWords({ bleed, bedIn }: Pick<Procedure, 'bleed' | 'bedIn'>): string {
-  const beside = [...(bleed ? ['bleed'] : []), ...(bedIn ? ['bed-in'] : [])];
-  return beside.length === 0 ? '' : `, ${beside.join(' and ')} with it`;
 }

@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
+import { inSentence } from '@/core/base/sentence';
 import { LEFT_QUESTIONS, leavingIssues } from '@/core/planning/run/leftUndone';
 import { firstInVisit, visitOf } from '@/core/planning/run/mates';
 import type { WorkRow } from '@/core/planning/run/rows';
@@ -10,7 +11,7 @@ import { isOver, LEFT_UNDONE, planOf, type Run, runOf } from '@/core/planning/ru
 import { Button, buttonClass } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { TextField } from '@/ui/Field';
-import { inSentence, moment } from '@/ui/format';
+import { moment } from '@/ui/format';
 import { Octagon } from '@/ui/Octagon';
 import { Opens } from '@/ui/Opens';
 import { useShop } from '../../shell/ShopContext';

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { ProcedureId } from '@/core/planning/library';
-import { isOver, planOf, runOf } from '@/core/planning/run/run';
+import { isOver, planOf, runOf, wantsBedIn } from '@/core/planning/run/run';
 import { doneTogether } from '@/core/planning/run/spans';
 import { Button } from '@/ui/Button';
 import { useDesk } from '../desk/Desk';
@@ -43,9 +43,7 @@ export function WorkStage() {
               holds={holds.length}
               together={together.has(work.id)}
               onBedIn={
-                planOf(work).bedIn && planOf(work).procedure !== 'bed_in' && !sheet.works.some(isBedIn)
-                  ? () => setAdding('bed_in')
-                  : undefined
+                wantsBedIn(planOf(work)) && !sheet.works.some(isBedIn) ? () => setAdding('bed_in') : undefined
               }
             />
           ))}

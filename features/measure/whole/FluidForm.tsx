@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { asSentence } from '@/core/base/sentence';
 import type { BaseUnit } from '@/core/base/units/display';
 import { FLUID_CLASSES, type FluidClass } from '@/core/car/fluidClasses';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
@@ -240,9 +241,5 @@ function bottleOf(choice: string, days: number | undefined): FluidInput['bottle'
 
 function sourcesOf(from: readonly (keyof typeof SOURCE_WORDS)[]): string {
   const words = [...new Set(from.map((each) => SOURCE_WORDS[each]))].join(' and ');
-  return startUpper(words);
-}
-
-function startUpper(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
+  return asSentence(words);
 }

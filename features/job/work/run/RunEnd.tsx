@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { visitOf, workAfter } from '@/core/planning/run/mates';
 import type { WorkRow } from '@/core/planning/run/rows';
-import { LEFT_UNDONE, planOf, type Run } from '@/core/planning/run/run';
+import { LEFT_UNDONE, planOf, type Run, wantsBedIn } from '@/core/planning/run/run';
 import { troublesOf } from '@/core/planning/run/troubles';
 import { Button, buttonClass } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
@@ -81,7 +81,7 @@ export function RunEnd({ work, run, onReopen }: Props) {
             </Link>
           )}
           <Link href={`/job/${sheet.job.id}/work`} className={`${buttonClass()} min-h-16 px-6 text-lg`}>
-            {!goesOn && plan.bedIn && plan.procedure !== 'bed_in' ? 'Add the bed-in' : 'Add work'}
+            {!goesOn && wantsBedIn(plan) ? 'Add the bed-in' : 'Add work'}
           </Link>
         </div>
       )}

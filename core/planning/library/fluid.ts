@@ -1,0 +1,232 @@
+import type { Procedure } from '../procedure';
+import { carUp, coolFirst, levelRight, wheelsOn } from './car';
+import { firmPedal, holdPedal } from './proofs';
+import { atEach, step } from './step';
+
+/** Jobs on the fluid itself. */
+export const FLUID = {
+  flush: {
+    label: 'Flush and bleed',
+    about: 'New fluid right through, from the furthest corner to the nearest',
+    scope: 'car',
+    touches: ['lift', 'fluid', 'pressure', 'wheels', 'first_move'],
+    minutes: 60,
+    needs: [],
+    measures: ['fluid'],
+    bleed: 'flush',
+    steps: () => [],
+  },
+  bleed: {
+    label: 'Bleed all corners',
+    about: 'Air out of a system that was opened, ran low or was bled badly',
+    scope: 'car',
+    touches: ['lift', 'fluid', 'pressure', 'wheels', 'first_move'],
+    minutes: 45,
+    needs: [],
+    measures: ['pedal'],
+    bleed: 'opened',
+    steps: () => [
+      step(
+        'Before',
+        'why-air',
+        'Say how the air got in',
+        'Opened, ran low, a bleeder below the top, a leak: air that is bled out and not explained comes back.',
+      ),
+    ],
+    tradeOffs: ['A bleed both cures and proves air: bubbles, then a firm pedal.'],
+  },
+  modulator_cycle: {
+    label: 'Cycle the modulator and bleed again',
+    about: 'Air behind closed valves only leaves when they open',
+    scope: 'car',
+    fits: { abs: true },
+    touches: ['lift', 'fluid', 'pressure', 'wheels', 'first_move'],
+    minutes: 75,
+    needs: [],
+    measures: ['pedal'],
+    bleed: 'modulator',
+    steps: () => [
+      step(
+        'Before',
+        'scan',
+        'Scan tool on, battery on a charger',
+        'The maker’s routine for this unit. A sagging battery stops it half way.',
+        { tool: 'Scan tool, battery charger' },
+      ),
+      step('Before', 'codes', 'Read the fault codes and write them down', 'Before anything is cleared.'),
+      firmPedal,
+      holdPedal,
+      step(
+        'Proof',
+        'codes-after',
+        'Clear the codes, drive a little, read again',
+        'A code that comes back says air or wiring: it is told, not cleared twice.',
+        {
+          cautions: ['proof_run'],
+          drives: true,
+          ask: [
+            { value: 'none', label: 'None come back' },
+            { value: 'back', label: 'One comes back', trouble: 'code-back' },
+          ],
+          troubles: [
+            {
+              id: 'code-back',
+              label: 'A code comes back',
+              lines: ['Written down as it reads. Air: once more round. Wiring or a sensor: its own job.'],
+            },
+          ],
+        },
+      ),
+    ],
+  },
+  level: {
+    label: 'Set the level',
+    about: 'Topped up when the reason is known, drawn off when it is too high',
+    scope: 'car',
+    touches: ['fluid', 'first_move'],
+    minutes: 15,
+    needs: [],
+    measures: ['pads'],
+    steps: () => [
+      step(
+        'Before',
+        'reason',
+        'Say where the fluid went, or came from',
+        'Low: worn pads, or a leak; look inside the booster when nothing is wet. High: topped up over worn pads, then new ones fitted.',
+        {
+          ask: [
+            { value: 'worn_pads', label: 'Worn pads, measured' },
+            { value: 'overfilled', label: 'Overfilled' },
+            { value: 'leak', label: 'A leak', trouble: 'leak' },
+            { value: 'not_known', label: 'Not known yet', trouble: 'not-known' },
+          ],
+          troubles: [
+            {
+              id: 'leak',
+              label: 'A leak',
+              must: true,
+              lines: [
+                'Topped up over a leak it is empty again, at a corner. The car stays here: the leak is the job.',
+                'Say where under Checks: it holds the car until it is proved dry.',
+              ],
+            },
+            {
+              id: 'not-known',
+              label: 'Nobody knows where it went',
+              due: { what: 'Level again: nobody knows where it went', inDays: 7 },
+              lines: [
+                'All four pads measured; behind the master and into the booster’s mouth; inside each wheel.',
+                'Nothing found: level set, marked with the date, and looked at again within a week and before each outing.',
+              ],
+            },
+          ],
+        },
+      ),
+      step('Before', 'cap', 'Clean round the cap, then open it', 'Dirt here goes into the master.', {
+        cautions: ['fluid', 'glasses'],
+      }),
+      levelRight,
+      step('Finish', 'away', 'What was drawn off goes to the waste', 'Never back into a fresh bottle.', {
+        cautions: ['disposal'],
+      }),
+      step(
+        'Proof',
+        'again',
+        'Mark the level with a pen and the date',
+        'A level that stays where it was put was only low.',
+      ),
+      firmPedal,
+      holdPedal,
+    ],
+  },
+  wrong_fluid: {
+    label: 'Flush the wrong fluid out, renew the rubber',
+    about: 'Mineral oil and mixed fluid swell every seal they touched',
+    scope: 'car',
+    touches: ['lift', 'fluid', 'pressure', 'heat', 'compressed_air', 'wheels', 'first_move'],
+    minutes: 600,
+    needs: [
+      { kind: 'seal_kit', what: 'Piston seals', quantity: 1, per: 'piston' },
+      { kind: 'master', what: 'Master cylinder or its seals', quantity: 1, per: 'job' },
+      { kind: 'hose', what: 'Brake hoses', quantity: 1, per: 'corner' },
+    ],
+    measures: ['fluid'],
+    // Every line is dry after it, the modulator’s too.
+    bleed: 'opened',
+    steps: ({ corners }) => [
+      step(
+        'Before',
+        'prove',
+        'Prove it: a drop in a glass of water',
+        'Glycol fluid mixes, oil floats, silicone beads. Costly seals are not changed on a guess.',
+        { cautions: ['glasses'] },
+      ),
+      step(
+        'Before',
+        'rubber',
+        'Look at the cap seal',
+        'Swollen and soft: everything made of rubber goes, from the cap to the calipers.',
+        {
+          ask: [
+            { value: 'swollen', label: 'Swollen: all rubber goes' },
+            { value: 'sound', label: 'Sound', trouble: 'sound' },
+          ],
+          troubles: [
+            {
+              id: 'sound',
+              label: 'The cap seal is sound',
+              lines: [
+                'Then the rubber has not met oil: leave this job and flush, twice the volume.',
+                'Oil all the same, caught early: some makers want the rubber out whatever it looks like.',
+              ],
+            },
+          ],
+        },
+      ),
+      coolFirst,
+      carUp(),
+      step(
+        'Apart',
+        'drain',
+        'Drain, wash the pipes through with alcohol, blow them dry',
+        'Pipe by pipe with both ends off, low air away from the face, never through the modulator: its valves keep what is blown in. Nothing of the old may stay. What comes out is a waste of its own.',
+        { cautions: ['fluid', 'pressure', 'fumes', 'glasses', 'compressed_air', 'disposal'] },
+      ),
+      step('Fit', 'seals', 'New rubber: master, reservoir grommets, cap', 'As the maker’s kit says.', {
+        torque: ['master_nut', 'line_union'],
+        cautions: ['fluid'],
+      }),
+      ...atEach(
+        corners,
+        'rubber',
+        'hose, and caliper or cylinder seals',
+        'Everything of rubber that the fluid met, boots too.',
+        { torque: ['banjo', 'caliper_bracket'], cautions: ['fluid', 'dust'] },
+      ),
+      step(
+        'Fit',
+        'unit',
+        'The modulator, and a clutch on the same pot',
+        'They have seals too, and most makers sell none.',
+        {
+          ask: [
+            { value: 'all', label: 'Renewed with the rest, or the car has none' },
+            { value: 'stays', label: 'It stays', trouble: 'unit-stays' },
+          ],
+          troubles: [
+            {
+              id: 'unit-stays',
+              label: 'The unit stays',
+              lines: [
+                'Its seals met the fluid and may fail later, all at once. That is somebody’s decision: written down, and the owner told.',
+              ],
+            },
+          ],
+        },
+      ),
+      wheelsOn(corners),
+      firmPedal,
+      holdPedal,
+    ],
+  },
+} as const satisfies Record<string, Procedure>;
