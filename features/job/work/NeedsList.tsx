@@ -4,11 +4,11 @@ import Link from 'next/link';
 import { limitFor } from '@/core/car/limits/catalogue';
 import type { WorkPlan } from '@/core/planning/plan';
 import type { PART_KINDS } from '@/core/planning/shelf/parts';
-import { AS_THE_SHELF_WOULD, lotWords, poursFrom, pourWords } from '@/core/planning/shelf/pour';
+import { poursFrom, pourWords } from '@/core/planning/shelf/pour';
 import { againstShelf, type ShelfItem } from '@/core/planning/shelf/shelf';
-import { SelectField } from '@/ui/Field';
 import { useShop } from '../../shell/ShopContext';
 import { useDesk } from '../desk/Desk';
+import { LotField } from './LotField';
 import { useWorkPlace } from './WorkPlace';
 
 /** What the plan takes, against what stands on the shelf; an opened bottle past its days is refused, and said. */
@@ -84,19 +84,13 @@ function FromLots({ lots, ml, lot, onLot }: FromLotsProps) {
         {Math.round(ml)} ml from: {pourWords(pours)}
       </span>
       {onLot && lots.length > 1 && (
-        <SelectField
+        <LotField
           label="Begin with"
-          value={lot ?? ''}
-          onChange={(event) => onLot(event.target.value || undefined)}
+          lots={lots}
+          lot={lot ?? ''}
+          onLot={(next) => onLot(next || undefined)}
           className="ml-[3.25rem] max-w-md print:hidden"
-        >
-          <option value="">{AS_THE_SHELF_WOULD}</option>
-          {lots.map((item) => (
-            <option key={item.id} value={item.id}>
-              {lotWords(item)}
-            </option>
-          ))}
-        </SelectField>
+        />
       )}
     </>
   );

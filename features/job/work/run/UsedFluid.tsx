@@ -7,15 +7,15 @@ import { fluidSoFar } from '@/core/planning/bleed/soFar';
 import type { WorkPlan } from '@/core/planning/plan';
 import type { WorkRow } from '@/core/planning/run/rows';
 import type { Run } from '@/core/planning/run/run';
-import { AS_THE_SHELF_WOULD, lotWords, pourWords } from '@/core/planning/shelf/pour';
+import { pourWords } from '@/core/planning/shelf/pour';
 import { lotsFor } from '@/core/planning/shelf/shelf';
 import { Button } from '@/ui/Button';
-import { SelectField } from '@/ui/Field';
 import { newId } from '../../../shell/newId';
 import { outbox } from '../../../shell/outbox';
 import { notTaken, request } from '../../../shell/request';
 import { useShop } from '../../../shell/ShopContext';
 import { useDesk } from '../../desk/Desk';
+import { LotField } from '../LotField';
 import { useWorkPlace } from '../WorkPlace';
 
 type Props = { work: WorkRow; run: Run; bleed: NonNullable<WorkPlan['bleed']> };
@@ -71,19 +71,7 @@ export function UsedFluid({ work, run, bleed }: Props) {
           {lots.length === 0 && <p className="text-soft">The shelf has nothing to take it from.</p>}
           {lots.length > 0 && (
             <>
-              <SelectField
-                label="From"
-                value={lot}
-                onChange={(event) => setLot(event.target.value)}
-                className="min-w-60"
-              >
-                <option value="">{AS_THE_SHELF_WOULD}</option>
-                {lots.map((item) => (
-                  <option key={item.id} value={item.id}>
-                    {lotWords(item)}
-                  </option>
-                ))}
-              </SelectField>
+              <LotField label="From" lots={lots} lot={lot} onLot={setLot} className="min-w-60" />
               <Button onClick={() => void send(true)}>Take it off the shelf</Button>
             </>
           )}
