@@ -4,6 +4,7 @@ import { within, words } from '../base/issues/range';
 import { CORNERS } from './corner';
 import { FLUID_CLASS_IDS } from './fluidClasses';
 import { LIMITS } from './limits/carLimits';
+import { atPath } from './origins';
 import { TORQUE_IDS, TORQUE_RANGE } from './torques';
 
 const range = (field: keyof typeof LIMITS) =>
@@ -98,8 +99,14 @@ export const carSpecSchema = z
       z.enum(TORQUE_IDS),
       within(TORQUE_RANGE.low, TORQUE_RANGE.high, TORQUE_RANGE.unit),
     ),
+    /** Where its figures come from, by path. */
+    origins: z.record(z.string().max(60, 'at most 60 characters'), z.enum(['set', 'measured'])).default({}),
     front: axleSchema,
     rear: axleSchema,
+  })
+  .refine((car) => Object.keys(car.origins).every((path) => atPath(car, path) !== undefined), {
+    path: ['origins'],
+    message: 'figures of the car or an axle, as front.rotorNewMm',
   })
   .refine((car) => car.front.brake === 'disc', {
     path: ['front', 'brake'],

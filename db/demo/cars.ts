@@ -73,6 +73,14 @@ export const DEMO_CARS: Record<DemoCar, CarSpec> = {
     fluidDryC: 265,
     fluidWetC: 185,
     frontShare: 0.72,
+    origins: {
+      massKg: 'set',
+      tyreRadiusM: 'set',
+      pedalRatio: 'measured',
+      'front.rotorMassKg': 'measured',
+      'front.padNewMm': 'set',
+      'rear.padNewMm': 'set',
+    },
     torquesNm: { wheel: 120, bleeder: 14, caliper_bracket: 110, banjo: 30 },
     front: {
       ...coupe.front,

@@ -1,11 +1,13 @@
 'use client';
 
 import { useFormContext } from 'react-hook-form';
+import { useUnits } from '../shell/useUnits';
 import { FormNumber, FormSelect, FormText } from './FormFields';
 import { AXLE_NUMBERS, type CarDraft } from './fields';
 
 /** Brakes of one axle, beyond what the first fields ask. */
 export function AxleFields({ axle }: { axle: 'front' | 'rear' }) {
+  const units = useUnits();
   const { watch } = useFormContext<CarDraft>();
   const drum = watch(`${axle}.brake`) === 'drum';
   return (
@@ -16,8 +18,8 @@ export function AxleFields({ axle }: { axle: 'front' | 'rear' }) {
       <div className="grid gap-4 sm:grid-cols-2 desk:grid-cols-4">
         <FormText
           name={`${axle}.pistons`}
-          label={drum ? 'Cylinder pistons, mm' : 'Pistons of one caliper, mm'}
-          hint="All of them, as 40, 40, 36, 36"
+          label={`${drum ? 'Cylinder pistons' : 'Pistons of one caliper'}, ${units.unit('mm')}`}
+          hint={`All of them, as ${units.about(40, 'mm')}, ${units.about(40, 'mm')}`}
         />
         <FormSelect
           name={`${axle}.bleeders`}

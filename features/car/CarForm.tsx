@@ -14,8 +14,8 @@ import { type Units, unitsIn } from '../shell/units';
 import { useKept } from '../shell/useKept';
 import { useUnits } from '../shell/useUnits';
 import { FIRST_FIELDS, FirstFields } from './FirstFields';
-import { Part, StartingSetProvider } from './FormFields';
-import { type CarDraft, draftOf, inOtherUnits, specOf, withStartingSet } from './fields';
+import { FigureSourcesProvider, Part } from './FormFields';
+import { type CarDraft, draftOf, type FigureSources, inOtherUnits, specOf, withStartingSet } from './fields';
 import { RestFields } from './RestFields';
 
 type Props = {
@@ -44,17 +44,28 @@ export function CarForm({ car, forComplaint = false }: Props) {
 
   const [rest, setRest] = useKept('new-car.rest', false);
   const all = car !== undefined || rest;
-  const [chosen, setChosen] = useState<CarKind | null>(null);
-  const set = useMemo(() => chosen && draftOf(startingSet(chosen), units), [chosen, units]);
-  const startFrom = (kind: CarKind) => {
+  // A new car's kind is that of the starting set put in.
+  const kind = form.watch('kind') as CarKind;
+  const set = useMemo(
+    () => (onFile || kind === 'other' ? null : draftOf(startingSet(kind), units)),
+    [onFile, kind, units],
+  );
+  const figures = useMemo(
+    (): FigureSources => ({
+      chosen: set,
+      ...(onFile ? { onFile: { draft: draftOf(onFile, units), origins: onFile.origins } } : {}),
+    }),
+    [set, onFile, units],
+  );
+  const startFrom = (next: CarKind) => {
     const last = set ?? draftOf(startingSet('other'), units);
-    const next = draftOf(startingSet(kind), units);
-    form.reset(withStartingSet(form.getValues(), last, next), { keepDefaultValues: true });
-    setChosen(kind);
+    form.reset(withStartingSet(form.getValues(), last, draftOf(startingSet(next), units)), {
+      keepDefaultValues: true,
+    });
   };
   const save = form.handleSubmit(async (draft) => {
     setBusy(true);
-    const spec = specOf(draft, units, sourcesOf(draft, onFile));
+    const spec = specOf(draft, units, sourcesOf(draft, onFile), figures);
     const reply = car
       ? await requestForm('PUT', `/api/cars/${car.id}`, {
           kind: 'car',
@@ -85,24 +96,24 @@ export function CarForm({ car, forComplaint = false }: Props) {
         What nobody knows yet stays empty. The maker’s figures come first; starting sets are common practice.
       </p>
       <FormProvider {...form}>
-        <StartingSetProvider value={set}>
+        <FigureSourcesProvider value={figures}>
           <form onSubmit={(event) => void save(event)} className="grid gap-6" noValidate>
             {!car && (
               <section aria-label="Start from">
                 <p className="narrow mb-1 font-semibold">Start from</p>
                 <div className="grid gap-2 sm:grid-cols-2 desk:grid-cols-4">
                   {(Object.keys(CAR_KINDS) as CarKind[])
-                    .filter((kind) => kind !== 'other')
-                    .map((kind) => (
+                    .filter((each) => each !== 'other')
+                    .map((each) => (
                       <button
-                        key={kind}
+                        key={each}
                         type="button"
-                        aria-pressed={form.watch('kind') === kind}
-                        onClick={() => startFrom(kind)}
+                        aria-pressed={kind === each}
+                        onClick={() => startFrom(each)}
                         className="min-h-20 border-2 border-ink bg-card p-3 text-left hover:bg-straw-wash aria-pressed:bg-ink aria-pressed:text-sheet"
                       >
-                        <b className="narrow block text-lg">{CAR_KINDS[kind].label}</b>
-                        <span className="text-[0.9375rem] opacity-85">{CAR_KINDS[kind].about}</span>
+                        <b className="narrow block text-lg">{CAR_KINDS[each].label}</b>
+                        <span className="text-[0.9375rem] opacity-85">{CAR_KINDS[each].about}</span>
                       </button>
                     ))}
                 </div>
@@ -137,7 +148,7 @@ export function CarForm({ car, forComplaint = false }: Props) {
               </Button>
             </div>
           </form>
-        </StartingSetProvider>
+        </FigureSourcesProvider>
       </FormProvider>
     </main>
   );

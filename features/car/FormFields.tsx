@@ -2,29 +2,40 @@
 
 import { createContext, type ReactNode, useContext } from 'react';
 import { Controller, type FieldPath, get, useFormContext, useWatch } from 'react-hook-form';
+import { asSentence } from '@/core/base/sentence';
+import { ORIGINS } from '@/core/car/origins';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { DayField } from '../shell/DayField';
 import { useUnits } from '../shell/useUnits';
-import { type CarDraft, type NumberSpec, numberError } from './fields';
+import {
+  type CarDraft,
+  type FigureSources,
+  measuredKey,
+  type NumberSpec,
+  numberError,
+  originOf,
+} from './fields';
 
 type Name = FieldPath<CarDraft>;
 type Common = { name: Name; label: string; hint?: string; className?: string };
 
-/** The starting set that stands in the form, where one was chosen: what still is its own says so. */
-const StartingSet = createContext<CarDraft | null>(null);
-export const StartingSetProvider = StartingSet.Provider;
+const Sources = createContext<FigureSources>({ chosen: null });
+export const FigureSourcesProvider = Sources.Provider;
 
 function useField(name: Name) {
   const { register, formState, control } = useFormContext<CarDraft>();
-  const set = useContext(StartingSet);
-  const value = useWatch({ control, name });
-  const fromSet = set !== null && value !== '' && get(set, name) === value;
+  const sources = useContext(Sources);
+  const [value, flag] = useWatch({ control, name: [name, measuredName(name)] });
+  const origin = originOf(name, value, flag === 'yes', sources);
   return {
     register,
     error: (get(formState.errors, name) as { message?: string } | undefined)?.message,
-    ...(fromSet ? { hint: 'From the starting set' } : {}),
+    ...(origin ? { hint: asSentence(ORIGINS[origin]) } : {}),
   };
 }
+
+/** Where the form keeps that a figure was measured. */
+const measuredName = (name: Name) => `measured.${measuredKey(name)}` as const;
 
 export function FormText({
   name,
@@ -43,18 +54,40 @@ export function FormText({
   );
 }
 
+/** A figure, and whether it was measured: said by a key that is there while the field is. */
 export function FormNumber({ name, spec, hint, ...rest }: Omit<Common, 'label'> & { spec: NumberSpec }) {
   const { register, ...told } = useField(name);
   const units = useUnits();
   return (
-    <NumberField
-      {...rest}
-      hint={hint && units.words(hint)}
-      {...told}
-      label={spec.label}
-      unit={units.unit(spec.unit)}
-      {...register(name, { validate: (value) => numberError(String(value), spec, units) ?? true })}
-    />
+    <div className="group">
+      <NumberField
+        {...rest}
+        hint={hint && units.words(hint)}
+        {...told}
+        label={spec.label}
+        unit={units.unit(spec.unit)}
+        {...register(name, { validate: (value) => numberError(String(value), spec, units) ?? true })}
+      />
+      <MeasuredKey name={name} label={spec.label} />
+    </div>
+  );
+}
+
+function MeasuredKey({ name, label }: { name: Name; label: string }) {
+  const { control, setValue } = useFormContext<CarDraft>();
+  const [value, flag] = useWatch({ control, name: [name, measuredName(name)] });
+  const measured = flag === 'yes';
+  if (value === '') return null;
+  return (
+    <button
+      type="button"
+      aria-pressed={measured}
+      aria-label={`${label}: measured`}
+      onClick={() => setValue(measuredName(name), measured ? '' : 'yes', { shouldDirty: true })}
+      className="hidden min-h-11 text-[0.9375rem] text-soft underline underline-offset-4 group-focus-within:block"
+    >
+      {measured ? 'Not measured: typed' : 'It was measured'}
+    </button>
   );
 }
 

@@ -3,7 +3,15 @@ import { parseWith } from '@/core/base/issues/zod';
 import { carSpecSchema } from '@/core/car/spec';
 import { CAR_KINDS, startingSet } from '@/core/car/startingSets';
 import { INCHES, METRIC } from '../../tests/support/units';
-import { AXLE_NUMBERS, draftOf, inOtherUnits, numberError, specOf, withStartingSet } from './fields';
+import {
+  AXLE_NUMBERS,
+  draftOf,
+  inOtherUnits,
+  numberError,
+  originsOf,
+  specOf,
+  withStartingSet,
+} from './fields';
 
 describe('the car form', () => {
   it.each(Object.keys(CAR_KINDS))('gives back the starting set %s unchanged', (kind) => {
@@ -54,6 +62,18 @@ describe('the car form', () => {
     const back = inOtherUnits(inches, [saloon], INCHES, METRIC);
     expect({ ...back, massKg: '1500' }).toEqual(typed);
     expect(specOf(back, METRIC, [saloon]).massKg).toBeCloseTo(1500, 4);
+  });
+
+  it('shows and takes piston bores in the units shown, and gives back what nobody changed to the last digit', () => {
+    const track = { ...startingSet('light_track'), name: 'A car' };
+    const draft = draftOf(track, INCHES);
+    expect(draft.front.pistons).toBe('1.5, 1.5, 1.5, 1.5');
+    expect((specOf(draft, INCHES, [track]).rear as { pistonsMm: number[] }).pistonsMm).toEqual([34.9, 34.9]);
+    const typed = { ...draft, rear: { ...draft.rear, pistons: '1.25, 38.1 mm' } };
+    const { pistonsMm } = specOf(typed, INCHES, [track]).rear as { pistonsMm: number[] };
+    expect(pistonsMm[0]).toBeCloseTo(31.75, 6);
+    expect(pistonsMm[1]).toBeCloseTo(38.1, 6);
+    expect(inOtherUnits(typed, [track], INCHES, METRIC).rear.pistons).toBe('31.75, 38.1 mm');
   });
 
   it('never puts a starting set over what was typed, be it over an earlier set', () => {
@@ -117,6 +137,44 @@ describe('the car form', () => {
     expect(outcome({ torquesNm: { ...draft.torquesNm, wheel: '2000' } })).toMatchObject({
       ok: false,
       issues: [{ path: 'torquesNm.wheel', value: '2000' }],
+    });
+  });
+
+  describe('says where each figure comes from', () => {
+    const set = draftOf(startingSet('saloon'), METRIC);
+    const typed = { ...set, name: 'Mine', massKg: '1234', front: { ...set.front, rotorNewMm: '28' } };
+
+    it('from the starting set while it is still its own, and nothing of what was typed or is empty', () => {
+      const origins = originsOf(typed, { chosen: set });
+      expect(origins).toMatchObject({ pedalRatio: 'set', 'front.pistonsMm': 'set', assist: 'set' });
+      for (const path of ['massKg', 'front.rotorNewMm', 'front.lineLeftM', 'name', 'kind', 'front.brake'])
+        expect(origins[path], path).toBeUndefined();
+      expect(originsOf(typed, { chosen: null })).toEqual({});
+    });
+
+    it('measured, where that was said', () => {
+      const draft = { ...typed, measured: { pedalRatio: 'yes', 'front/rotorNewMm': 'yes', massKg: '' } };
+      const origins = originsOf(draft, { chosen: set });
+      expect(origins).toMatchObject({ pedalRatio: 'measured', 'front.rotorNewMm': 'measured' });
+      expect(origins.massKg).toBeUndefined();
+    });
+
+    it('as it was on file, until it is changed, and in other units too', () => {
+      const onFile = { ...startingSet('saloon'), name: 'A car', origins: originsOf(set, { chosen: set }) };
+      const opened = draftOf(onFile, INCHES);
+      const sources = { chosen: null, onFile: { draft: opened, origins: onFile.origins } };
+      expect(originsOf(opened, sources)).toEqual(onFile.origins);
+      expect(originsOf({ ...opened, massKg: '3300' }, sources).massKg).toBeUndefined();
+      expect(draftOf({ ...onFile, origins: { massKg: 'measured' } }, METRIC).measured).toEqual({
+        massKg: 'yes',
+      });
+    });
+
+    it('and is refused for what no car has', () => {
+      const car = { ...startingSet('saloon'), name: 'A car', origins: { 'front.horns': 'set' } };
+      expect(parseWith(carSpecSchema, car)).toMatchObject({ ok: false, issues: [{ path: 'origins' }] });
+      const fine = { ...car, origins: { 'front.rotorNewMm': 'set', massKg: 'measured' } };
+      expect(parseWith(carSpecSchema, fine).ok).toBe(true);
     });
   });
 });

@@ -1,7 +1,7 @@
 import type { BaseUnit } from '@/core/base/units/display';
-import { parseMeasure } from '@/core/base/units/parse';
-import { type BaseOf, retypeAll } from '@/core/base/units/retype';
+import { type BaseOf, listed, retypeAll } from '@/core/base/units/retype';
 import { LIMITS } from '@/core/car/limits/carLimits';
+import { atPath, type Origin, type Origins } from '@/core/car/origins';
 import type { CarSpec } from '@/core/car/spec';
 import { TORQUE_IDS, TORQUE_RANGE, TORQUES, type TorqueId } from '@/core/car/torques';
 import type { Units } from '../shell/units';
@@ -58,7 +58,13 @@ export type CarDraft = Record<
   | 'makerOrder'
   | 'frontShare',
   string
-> & { front: AxleDraft; rear: AxleDraft; torquesNm: Record<TorqueId, string> };
+> & {
+  front: AxleDraft;
+  rear: AxleDraft;
+  torquesNm: Record<TorqueId, string>;
+  /** Figures that are said to be measured, by `measuredKey`. */
+  measured: Record<string, string>;
+};
 
 export type NumberSpec = {
   /** What the figure is kept in; it is shown and typed in the shop's own. */
@@ -131,7 +137,9 @@ export function numberError(
 
 /** Which unit a figure of the form stands in, by its name. */
 const carBase: BaseOf = (...path) => {
+  if (path[0] === 'measured') return undefined;
   if (path[0] === 'torquesNm') return 'N·m';
+  if (path.at(-1) === 'pistons') return ['mm'];
   return (CAR_NUMBERS[path[0]!] ?? AXLE_NUMBERS[path.at(-1)!])?.unit;
 };
 
@@ -185,7 +193,7 @@ export function draftOf(spec: CarSpec, units: Units): CarDraft {
   const axle = (each: CarSpec['front']): AxleDraft => ({
     brake: each.brake,
     caliper: each.caliper ?? '',
-    pistons: each.pistonsMm.join(', '),
+    pistons: each.pistonsMm.map((piston) => units.about(piston, 'mm', FIGURES)).join(', '),
     bleeders: String(each.bleeders),
     rotor: each.rotor ?? '',
     studs: text(each.studs),
@@ -208,6 +216,11 @@ export function draftOf(spec: CarSpec, units: Units): CarDraft {
     fluidFilledOn: spec.fluidFilledOn ?? '',
     ...figures<CarNumber>(CAR_NUMBERS, spec),
     makerOrder: spec.makerOrder?.join(' ') ?? '',
+    measured: Object.fromEntries(
+      Object.entries(spec.origins).flatMap(([path, origin]) =>
+        origin === 'measured' ? [[measuredKey(path), 'yes']] : [],
+      ),
+    ),
     torquesNm: Object.fromEntries(
       TORQUE_IDS.map((id) => {
         const torque = spec.torquesNm[id];
@@ -222,24 +235,33 @@ export function draftOf(spec: CarSpec, units: Units): CarDraft {
 /**
  * The form as the server takes it: empty is not known, typed units are converted.
  * @param sources cars whose figures may stand in the form as they are on file: those go back to the last digit
+ * @param figures what its figures may still be, for where they come from
  */
 export function specOf(
   draft: CarDraft,
   units: Units,
   sources: readonly CarSpec[] = [],
+  figures: FigureSources = { chosen: null },
 ): Record<string, unknown> {
   const shown = sources.map((spec) => ({ spec, draft: draftOf(spec, units) }));
   const number = (value: string, unit: BaseUnit, ...path: string[]) => {
-    const same = shown.find((source) => at(source.draft, path) === value);
-    if (same && value !== '') return at(same.spec, path);
+    const same = shown.find((source) => atPath(source.draft, path.join('.')) === value);
+    if (same && value !== '') return atPath(same.spec, path.join('.'));
     const read = units.read(value, unit)?.value;
     return read === undefined ? null : Number.isNaN(read) ? value : read;
   };
+  /** What cannot be read goes as it is: the server names it. */
+  const pistons = (text: string, axle: 'front' | 'rear') =>
+    shown.find((source) => source.draft[axle].pistons === text)?.spec[axle].pistonsMm ??
+    listed(text).map((piston) => {
+      const value = units.read(piston, 'mm')?.value;
+      return value === undefined || Number.isNaN(value) ? piston : value;
+    });
   const orNull = (value: string) => (value === '' ? null : value);
   const axle = (each: AxleDraft, name: 'front' | 'rear') => ({
     brake: each.brake,
     caliper: orNull(each.caliper),
-    pistonsMm: splitList(each.pistons).map((piston) => parseMeasure(piston, 'mm') ?? piston),
+    pistonsMm: pistons(each.pistons, name),
     bleeders: Number(each.bleeders),
     rotor: orNull(each.rotor),
     padCompound: orNull(each.padCompound),
@@ -278,13 +300,64 @@ export function specOf(
         number(draft.torquesNm[id], 'N·m', 'torquesNm', id),
       ]),
     ),
+    origins: originsOf(draft, figures),
     front: axle(draft.front, 'front'),
     rear: axle(draft.rear, 'rear'),
   };
 }
 
-function at(from: object, path: readonly string[]): unknown {
-  return path.reduce<unknown>((value, name) => (value as Record<string, unknown>)[name], from);
+/** The name under which a figure of the form is said to be measured: without the dots that names are nested by. */
+export function measuredKey(name: string): string {
+  return name.replaceAll('.', '/');
+}
+
+/** What the figures of a form may still be: those of the starting set that was put in, of the car as it was opened. */
+export type FigureSources = { chosen: CarDraft | null; onFile?: { draft: CarDraft; origins: Origins } };
+
+/** What of the form has no origin: names and words, and what every car has. */
+const NO_FIGURES: readonly string[] = [
+  'name',
+  'note',
+  'kind',
+  'measured',
+  'torquesNm',
+  'brake',
+  'makerOrder',
+];
+
+/** Where a field of the form stands in a car. */
+const specPath = (name: string) => name.replace(/pistons$/, 'pistonsMm');
+
+/**
+ * Where a field of the form comes from: said to be measured; still that of the starting set, put in now or when the car
+ * was saved; nothing for what was typed, or is empty.
+ */
+export function originOf(
+  name: string,
+  value: unknown,
+  measured: boolean,
+  { chosen, onFile }: FigureSources,
+): Origin | undefined {
+  if (value === '' || value === undefined) return undefined;
+  if (measured) return 'measured';
+  const kept = onFile?.origins[specPath(name)] === 'set' && atPath(onFile.draft, name) === value;
+  return kept || (chosen !== null && atPath(chosen, name) === value) ? 'set' : undefined;
+}
+
+/** Where the figures of a draft come from, by their path in a car. */
+export function originsOf(draft: CarDraft, sources: FigureSources): Origins {
+  const names = Object.entries(draft).flatMap(([field, value]) =>
+    typeof value === 'string' ? [field] : Object.keys(value).map((each) => `${field}.${each}`),
+  );
+  return Object.fromEntries(
+    names
+      .filter((name) => !name.split('.').some((part) => NO_FIGURES.includes(part)))
+      .flatMap((name) => {
+        const measured = draft.measured[measuredKey(name)] === 'yes';
+        const origin = originOf(name, atPath(draft, name), measured, sources);
+        return origin ? [[specPath(name), origin] as const] : [];
+      }),
+  );
 }
 
 function splitList(list: string): string[] {

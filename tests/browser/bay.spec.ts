@@ -53,7 +53,7 @@ test.describe(() => {
     const other = await browser.newPage({ baseURL });
     await other.goto(`${url}/edit`);
     await page.getByRole('link', { name: 'Edit' }).click();
-    await page.getByLabel('Mass').fill('755');
+    await page.getByLabel('Mass', { exact: true }).fill('755');
     await page.getByRole('button', { name: 'Save the car' }).click();
     await expect(page.getByRole('main')).toContainText('755 kg');
     await other.getByLabel('Note').fill('Mine, kept');

@@ -80,18 +80,18 @@ test('the car form keeps what was typed over a reload, and names what it refuses
   await page.getByRole('button', { name: /^Hatch/ }).click();
   await page.getByLabel('What the shop calls it').fill('Half a car');
   await page.getByRole('button', { name: 'The rest, where it is known' }).click();
-  await page.getByLabel('Mass').fill('90');
+  await page.getByLabel('Mass', { exact: true }).fill('90');
   // A set comes in over what is still its own, never over what was typed.
   await page.getByRole('button', { name: /^Saloon/ }).click();
-  await expect(page.getByLabel('Mass')).toHaveValue('90');
+  await expect(page.getByLabel('Mass', { exact: true })).toHaveValue('90');
   await page.getByRole('button', { name: /^Hatch/ }).click();
-  await page.getByLabel('Master bore').fill('7/8 in');
+  await page.getByLabel('Master bore', { exact: true }).fill('7/8 in');
   await page.reload();
   await expect(page.getByLabel('What the shop calls it')).toHaveValue('Half a car');
   await page.getByRole('button', { name: 'Save the car' }).click();
   await expect(page.getByText('Mass is 90: 150 to 4000 kg is accepted')).toBeVisible();
-  await expect(page.getByLabel('Master bore')).toHaveValue('7/8 in');
-  await page.getByLabel('Mass').fill('900');
+  await expect(page.getByLabel('Master bore', { exact: true })).toHaveValue('7/8 in');
+  await page.getByLabel('Mass', { exact: true }).fill('900');
   await page.getByRole('button', { name: 'Save the car' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Half a car' })).toBeVisible();
   await expect(page.getByRole('main')).toContainText('22.23 mm');

@@ -361,9 +361,9 @@ test('what is half typed goes over to other units with the switch, and a car is 
   const rotor = page.getByLabel('Rotor new').first();
   const before = await rotor.inputValue();
   expect(Number(before)).toBeLessThan(2);
-  await page.getByLabel('Mass').fill('3000');
+  await page.getByLabel('Mass', { exact: true }).fill('3000');
   await page.reload();
-  await expect(page.getByLabel('Mass')).toHaveValue('3000');
+  await expect(page.getByLabel('Mass', { exact: true })).toHaveValue('3000');
   await page.getByRole('button', { name: 'Save the car' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Club saloon, white' })).toBeVisible();
   await expect(page.getByText('3000 lb')).toBeVisible();

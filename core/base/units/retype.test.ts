@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { shownDecimals, shownUnit, shownValue, type UnitChoice } from './display';
-import { retype, retypeAll } from './retype';
+import { listed, retype, retypeAll } from './retype';
 
 const METRIC: UnitChoice = { lengthUnit: 'mm', temperatureUnit: '°C', pressureUnit: 'kPa' };
 const INCH: UnitChoice = { lengthUnit: 'in', temperatureUnit: '°F', pressureUnit: 'psi' };
@@ -59,5 +59,16 @@ describe('what goes with inches', () => {
     expect(shownValue(1.609344, 'km/h', INCH)).toBeCloseTo(1, 12);
     expect(shownDecimals(0, 'N·m', INCH)).toBe(0);
     expect(shownUnit('kg', METRIC)).toBe('kg');
+  });
+
+  it('are converted each where they are a list, and the list stays as it was typed where none is', () => {
+    const lists = () => ['mm'] as const;
+    const over = (text: string) => retypeAll({ pistons: text }, lists, METRIC, INCH).pistons;
+    expect(over('38.1, 25.4')).toBe('1.5, 1');
+    expect(over('38.1 25.4; 7/8 in')).toBe('1.5, 1, 7/8 in');
+    expect(over('big;  small')).toBe('big;  small');
+    expect(over('')).toBe('');
+    expect(retypeAll({ pistons: '40, 36' }, lists, METRIC, METRIC).pistons).toBe('40, 36');
+    expect(listed('40, 40;36  34 and more')).toEqual(['40', '40', '36', '34 and more']);
   });
 });

@@ -17,8 +17,16 @@ export function retype(text: string, base: BaseUnit, from: UnitChoice, to: UnitC
   return String(Number(shownValue(value, base, to).toPrecision(DIGITS)));
 }
 
-/** Which unit the figure at a path of names stands in; undefined for what is no figure. */
-export type BaseOf = (...path: string[]) => BaseUnit | undefined;
+/** The figures of a list as it is typed: between commas, semicolons or blanks, each with its unit where it has one. */
+export function listed(text: string): string[] {
+  return text
+    .split(/[,;]|\s+(?=[\d.])/)
+    .map((each) => each.trim())
+    .filter((each) => each !== '');
+}
+
+/** Which unit the figure at a path of names stands in, or each of a list of them; undefined for what is no figure. */
+export type BaseOf = (...path: string[]) => BaseUnit | readonly [BaseUnit] | undefined;
 
 /** A form whose figures all stand in one unit. */
 export function allIn(base: BaseUnit): BaseOf {
@@ -30,7 +38,11 @@ export function retypeAll<T>(typed: T, baseOf: BaseOf, from: UnitChoice, to: Uni
   const walk = (value: unknown, path: string[]): unknown => {
     if (typeof value === 'string') {
       const base = baseOf(...path);
-      return base === undefined ? value : retype(value, base, from, to);
+      if (base === undefined) return value;
+      if (typeof base === 'string') return retype(value, base, from, to);
+      const figures = listed(value).map((each) => retype(each, base[0], from, to));
+      // Left as it was typed where nothing changes.
+      return figures.join() === listed(value).join() ? value : figures.join(', ');
     }
     if (Array.isArray(value)) return value.map((each, index) => walk(each, [...path, String(index)]));
     if (typeof value !== 'object' || value === null) return value;

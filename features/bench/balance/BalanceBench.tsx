@@ -85,6 +85,7 @@ function AxleOf({
   wrong: Record<string, string>;
   onChange: (typed: BalanceTyped) => void;
 }) {
+  const units = useUnits();
   const own = typed[axle];
   const set = (changes: Partial<typeof own>) => onChange({ ...typed, [axle]: { ...own, ...changes } });
   const label = axle === 'front' ? 'Front' : 'Rear';
@@ -104,7 +105,7 @@ function AxleOf({
       />
       <div className="grid grid-cols-3 gap-2">
         <TextField
-          label={drum ? 'Cylinder, mm' : 'Pistons, mm'}
+          label={`${drum ? 'Cylinder' : 'Pistons'}, ${units.unit('mm')}`}
           value={own.pistons}
           error={wrong[`${axle}.pistons`]}
           inputMode="decimal"

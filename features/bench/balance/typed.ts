@@ -3,7 +3,7 @@ import { HYDRAULIC_RANGES } from '@/core/car/hydraulics/ranges';
 import type { HydraulicsInput } from '@/core/car/hydraulics/schema';
 import type { Units } from '../../shell/units';
 import { figureReader } from '../figureReader';
-import { readPistons } from '../pistons';
+import { pistonsTyped, readPistons } from '../pistons';
 
 type AxleTyped = {
   kind: 'opposed' | 'sliding' | 'drum';
@@ -13,9 +13,10 @@ type AxleTyped = {
   factor: string;
 };
 
-/** What each figure stands in, wherever it is in the form; piston bores are typed in mm, or with their unit. */
-const BASES: Readonly<Record<string, BaseUnit>> = {
+/** What each figure stands in, wherever it is in the form. */
+const BASES: Readonly<Record<string, BaseUnit | readonly [BaseUnit]>> = {
   bore: 'mm',
+  pistons: ['mm'],
   assist: 'kPa',
   radius: 'm',
   mass: 'kg',
@@ -57,7 +58,7 @@ export type BalanceStart = {
 export function balanceStart(own: BalanceStart, units: Units): BalanceTyped {
   const axle = ({ pistonsMm, kind }: Calipers, radius: string): AxleTyped => ({
     kind,
-    pistons: pistonsMm.join(', '),
+    pistons: pistonsTyped(pistonsMm, units),
     mu: '0.42',
     radius,
     factor: '2.2',
@@ -93,7 +94,7 @@ export function readBalanceBench(
   };
   const disc = (axle: 'front' | 'rear'): HydraulicsInput['front'] => {
     const { kind, pistons, mu } = typed[axle];
-    const { pistonsMm = [], why } = readPistons(pistons, kind === 'opposed');
+    const { pistonsMm = [], why } = readPistons(pistons, kind === 'opposed', units);
     if (why) wrong[`${axle}.pistons`] = why;
     return {
       caliper: kind === 'opposed' ? 'opposed' : 'sliding',
@@ -105,7 +106,7 @@ export function readBalanceBench(
   const rear: HydraulicsInput['rear'] =
     typed.rear.kind === 'drum'
       ? {
-          cylinderMm: needed('rear.pistons', typed.rear.pistons, 'cylinderMm', ''),
+          cylinderMm: needed('rear.pistons', typed.rear.pistons, 'cylinderMm', 'mm'),
           brakeFactor: needed('rear.factor', typed.rear.factor, 'brakeFactor', ''),
           drumRadiusM: radius('rear'),
         }

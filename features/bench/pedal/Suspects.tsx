@@ -44,7 +44,7 @@ export function Suspects({
       {(['front', 'rear'] as const).map((axle) => (
         <div key={axle} className="grid grid-cols-[1fr_auto] items-end gap-2">
           <TextField
-            label={`${axle === 'front' ? 'Front' : 'Rear'} pistons of a caliper, mm`}
+            label={`${axle === 'front' ? 'Front' : 'Rear'} pistons of a caliper, ${units.unit('mm')}`}
             value={axle === 'front' ? typed.frontPistons : typed.rearPistons}
             error={wrong[`${axle}Pistons`]}
             inputMode="decimal"

@@ -62,7 +62,7 @@ describe('what is typed on the pedal’s bench', () => {
     ['bore', { bore: '90' }, '90 is not taken: 8 to 60 mm'],
     ['first.1', { floor: '30' }, 'past the floor, 30 mm'],
     ['frontPistons', { frontPistons: '40, 40, 40' }, 'An opposed caliper has an even count'],
-    ['rearPistons', { rearPistons: 'big' }, 'big is not taken: diameters of 15 to 90 mm'],
+    ['rearPistons', { rearPistons: 'big' }, 'big is not taken: bores of 15 to 90 mm'],
     ['gap.FL', { gaps: { FL: '11', FR: '', RL: '', RR: '' } }, '11 is not taken: 0 to 10 mm'],
   ])('says what is wrong with %s', (field, changes, words) => {
     expect(readPedalBench(typed(changes as Partial<PedalTyped>), METRIC).wrong[field]).toBe(words);

@@ -6,7 +6,7 @@ import { HOSES } from '@/core/readings/pedal/travel';
 import type { TravelInput } from '@/core/readings/pedal/travelSchema';
 import type { Units } from '../../shell/units';
 import { type FigureReader, figureReader } from '../figureReader';
-import { readPistons } from '../pistons';
+import { pistonsTyped, readPistons } from '../pistons';
 
 /** One row of the pedal's table: a force, and the travel at it now, at the third press, and when it was good. */
 export type PressRow = { force: string; first: string; third: string; good: string };
@@ -29,9 +29,11 @@ export type PedalTyped = {
   master: string;
 };
 
-/** What each figure stands in, wherever it is in the form; piston bores are typed in mm, or with their unit. */
-const BASES: Readonly<Record<string, BaseUnit>> = {
+/** What each figure stands in, wherever it is in the form. */
+const BASES: Readonly<Record<string, BaseUnit | readonly [BaseUnit]>> = {
   bore: 'mm',
+  frontPistons: ['mm'],
+  rearPistons: ['mm'],
   freePlay: 'mm',
   floor: 'mm',
   first: 'mm',
@@ -62,9 +64,9 @@ export function pedalStart(own: PedalStart, units: Units): PedalTyped {
     freePlay: '',
     floor: '',
     presses: ROWS.map((force) => ({ force, first: '', third: '', good: '' })),
-    frontPistons: front.pistonsMm.join(', '),
+    frontPistons: pistonsTyped(front.pistonsMm, units),
     frontOpposed: front.opposed,
-    rearPistons: rear.pistonsMm.join(', '),
+    rearPistons: pistonsTyped(rear.pistonsMm, units),
     rearOpposed: rear.opposed,
     gaps: { FL: '', FR: '', RL: '', RR: '' },
     hoses: '',
@@ -124,7 +126,7 @@ export function readPedalBench(typed: PedalTyped, units: Units): Read {
           },
         }
       : {}),
-    ...(car ? { travel: suspects(typed, car, reader) } : {}),
+    ...(car ? { travel: suspects(typed, car, reader, units) } : {}),
     ...(toFloorMm === undefined ? {} : { toFloorMm }),
     wrong,
   };
@@ -135,11 +137,12 @@ function suspects(
   typed: PedalTyped,
   { pedal, master }: NonNullable<Read['car']>,
   { figure, wrong }: FigureReader<typeof PEDAL_RANGES>,
+  units: Units,
 ): Omit<TravelInput, 'pressureMPa'> {
   const freePlayMm = figure('freePlay', typed.freePlay, 'freePlayMm', 'mm');
   const gaps = (['FL', 'FR', 'RL', 'RR'] as const).flatMap((corner) => {
     const gapMm = figure(`gap.${corner}`, typed.gaps[corner], 'gapMm', 'mm');
-    const sideAreaMm2 = sideArea(typed, corner.startsWith('F') ? 'front' : 'rear', wrong);
+    const sideAreaMm2 = sideArea(typed, corner.startsWith('F') ? 'front' : 'rear', wrong, units);
     return gapMm === undefined || sideAreaMm2 === undefined
       ? []
       : [{ sideAreaMm2, innerMm: gapMm, outerMm: gapMm }];
@@ -164,10 +167,11 @@ function sideArea(
   typed: PedalTyped,
   axle: 'front' | 'rear',
   wrong: Record<string, string>,
+  units: Units,
 ): number | undefined {
   const text = axle === 'front' ? typed.frontPistons : typed.rearPistons;
   const opposed = axle === 'front' ? typed.frontOpposed : typed.rearOpposed;
-  const { pistonsMm, why } = readPistons(text, opposed);
+  const { pistonsMm, why } = readPistons(text, opposed, units);
   if (!pistonsMm) {
     wrong[`${axle}Pistons`] = why!;
     return undefined;
