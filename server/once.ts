@@ -12,6 +12,8 @@ export type Write = {
     | 'work'
     | 'tick'
     | 'proof'
+    | 'outing'
+    | 'outing_back'
     | 'follow_up'
     | 'job'
     | 'closing'

@@ -4,6 +4,8 @@ import { type Measured, measuredOf } from '../planning/wear/measured';
 import { derivedAnswers } from './current';
 import type { Derived } from './derived';
 import { holdsOn } from './holds';
+import type { OutingRow } from './outing';
+import { outProof } from './outProof';
 import type { JobHold } from './pieces';
 import { questionOfJob } from './question';
 import type { JobSheet } from './sheet';
@@ -16,17 +18,21 @@ export type JobCard = {
   derived: Derived[];
   measured: Measured;
   stage: Stage;
+  /** The drive it is out on. */
+  out?: OutingRow;
   leading?: Pick<CauseVerdict, 'id' | 'probability' | 'corner'>;
 };
 
 /** A job at a glance: what holds it, what was measured, where it stands, what it leans to. */
 export function cardOf(sheet: JobSheet): JobCard {
   const known = sheet.answers.length + sheet.readings.length > 0;
+  const drive = outProof(sheet);
   return {
     holds: holdsOn(sheet).filter((hold) => !hold.proof),
     derived: derivedAnswers(sheet.readings, 'before'),
     measured: measuredOf(standingReadings(sheet)),
     stage: stageToOpen(sheet),
+    ...(drive.state === 'out' ? { out: drive.outing! } : {}),
     ...(known ? { leading: leadingCause(questionOfJob(sheet)) } : {}),
   };
 }

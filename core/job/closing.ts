@@ -5,19 +5,54 @@ import { planOf, runOf, wantsBedIn } from '../planning/run/run';
 import type { Closing } from './closingSchema';
 import { disturbedAt } from './disturbed';
 import { openHolds } from './holds';
-import { proofChecks } from './proof';
+import { isCure } from './outcomes';
+import { outProofIssues } from './outProof';
+import { type ProofCheck, proofChecks } from './proof';
 import type { JobSheet } from './sheet';
 
 /**
  * What still stands in the way of closing: a work under way, a hold without its proof, a pedal not proved firm after
- * work that touched it or that is said to have helped, pads not bedded and nobody told, no cause named for a cure.
+ * work that touched it or that is said to have helped, a complaint called gone that nobody drove for, pads not bedded
+ * and nobody told, no cause named for a cure.
  */
 export function closingIssues(
   sheet: JobSheet,
   closing: Pick<Closing, 'outcome' | 'confirmed' | 'bedInTold'> & { summary?: string },
 ): Issue[] {
   if (closing.outcome === 'withdrawn') return withdrawingIssues(sheet, closing.summary ?? '');
-  const issues: Issue[] = [
+  const checks = proofChecks(sheet);
+  const touched = disturbedAt(sheet) !== undefined;
+  const issues = [
+    ...notWhole(sheet),
+    ...(touched || closing.outcome !== 'no_change' ? pedalNotFirm(checks) : []),
+    ...(isCure(closing.outcome) ? outProofIssues(sheet, checks) : []),
+  ];
+  if (notBedded(sheet) && (closing.bedInTold ?? '').trim() === '')
+    issues.push({
+      code: 'missing',
+      path: 'bedInTold',
+      value: 'not bedded in',
+      accepted: 'a finished bed-in, or who told the driver that it is still to be done',
+    });
+  if (closing.outcome !== 'no_change' && closing.confirmed.length === 0) {
+    issues.push({
+      code: 'missing',
+      path: 'confirmed',
+      value: 'none',
+      accepted: 'the cause or causes the work confirmed',
+    });
+  }
+  return issues;
+}
+
+/** What keeps a car from being driven out on proof: it is apart, held, or its pedal is not proved firm at rest. */
+export function outingIssues(sheet: JobSheet): Issue[] {
+  return [...notWhole(sheet), ...pedalNotFirm(proofChecks(sheet))];
+}
+
+/** Works under way, and holds that nobody signed. */
+function notWhole(sheet: JobSheet): Issue[] {
+  return [
     ...worksUnderWay(sheet).map(
       ({ id, title }): Issue => ({
         code: 'refused',
@@ -35,28 +70,6 @@ export function closingIssues(
       }),
     ),
   ];
-  const touched = disturbedAt(sheet) !== undefined;
-  if (touched || closing.outcome !== 'no_change')
-    issues.push(
-      ...pedalIssues(sheet, 'pedal_now', 'firm', 'firm at rest before the car moves'),
-      ...pedalIssues(sheet, 'pedal_hold', 'holds', 'holds for 30 s'),
-    );
-  if (notBedded(sheet) && (closing.bedInTold ?? '').trim() === '')
-    issues.push({
-      code: 'missing',
-      path: 'bedInTold',
-      value: 'not bedded in',
-      accepted: 'a finished bed-in, or who told the driver that it is still to be done',
-    });
-  if (closing.outcome !== 'no_change' && closing.confirmed.length === 0) {
-    issues.push({
-      code: 'missing',
-      path: 'confirmed',
-      value: 'none',
-      accepted: 'the cause or causes the work confirmed',
-    });
-  }
-  return issues;
 }
 
 /** A job opened by mistake is withdrawn with a reason: nothing was begun on the car, and nothing holds it. */
@@ -85,13 +98,20 @@ function withdrawingIssues(sheet: JobSheet, summary: string): Issue[] {
   ];
 }
 
+function pedalNotFirm(checks: readonly ProofCheck[]): Issue[] {
+  return [
+    ...pedalIssues(checks, 'pedal_now', 'firm', 'firm at rest before the car moves'),
+    ...pedalIssues(checks, 'pedal_hold', 'holds', 'holds for 30 s'),
+  ];
+}
+
 function pedalIssues(
-  sheet: JobSheet,
+  checks: readonly ProofCheck[],
   id: 'pedal_now' | 'pedal_hold',
   good: string,
   accepted: string,
 ): Issue[] {
-  const check = proofChecks(sheet).find((each) => each.finding === id && each.place === undefined);
+  const check = checks.find((each) => each.finding === id && each.place === undefined);
   const value =
     check?.after === undefined
       ? 'not checked'

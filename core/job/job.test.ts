@@ -102,7 +102,7 @@ describe('holds on a job', () => {
 });
 
 describe('proof', () => {
-  it('asks for the pedal always, and for every check that was wrong', () => {
+  it('asks for the pedal always, for every check that was wrong, and for what was complained of', () => {
     const sheet = emptySheet({
       answers: [
         answerRow({ finding: 'pedal_pump', state: 'rises' }),
@@ -120,6 +120,7 @@ describe('proof', () => {
       'assist_start',
       'pedal_pump',
       'bearing_playFR',
+      'pedal_spongy',
     ]);
   });
 
@@ -232,14 +233,16 @@ describe('stages', () => {
 });
 
 describe('the board', () => {
-  it('puts held cars first, then the one wanted soonest, then the one waiting longest', () => {
-    const card = (name: string, holds: number, neededAt: string | null, openedAt: string) => ({
+  it('puts held cars first, then the one wanted soonest, then the one waiting longest, last what is out', () => {
+    const card = (name: string, holds: number, neededAt: string | null, openedAt: string, out = false) => ({
       name,
       holds,
       neededAt,
       openedAt,
+      out,
     });
     const cards = [
+      card('out', 0, at(30), at(1), true),
       card('waits', 0, null, at(1)),
       card('newer', 0, null, at(9)),
       card('wanted', 0, at(50), at(8)),
@@ -254,6 +257,7 @@ describe('the board', () => {
       'wanted',
       'waits',
       'newer',
+      'out',
     ]);
   });
 });
@@ -273,6 +277,7 @@ describe('the judgement', () => {
       'holds.fluid_wet',
       'proof.pedal_now',
       'proof.pedal_hold',
+      'outing',
     ]);
   });
 });

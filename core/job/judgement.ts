@@ -2,16 +2,18 @@ import type { Issue } from '../base/issues/issue';
 import { diagnose } from '../diagnosis/diagnose';
 import type { Verdict } from '../diagnosis/verdict';
 import { type Measured, measuredOf } from '../planning/wear/measured';
-import { closingIssues, notBedded } from './closing';
+import { closingIssues, notBedded, outingIssues } from './closing';
 import { derivedAnswers } from './current';
 import type { Derived } from './derived';
 import { holdsOn } from './holds';
+import { type OutProof, outProof } from './outProof';
 import type { JobHold } from './pieces';
 import { type ProofCheck, proofChecks } from './proof';
 import { questionOfJob } from './question';
 import type { JobSheet } from './sheet';
 import { type Stage, stageNotes } from './stages';
 import { standingReadings } from './standing';
+import { type Term, termsOf } from './terms';
 import { type DidIt, whatDidIt } from './whatDidIt';
 
 /** Everything the tool thinks of a job as it stands. */
@@ -25,6 +27,8 @@ export type Judgement = {
   /** Which work each thing that came right can be put down to. */
   didIt: DidIt[];
   notes: Record<Stage, string>;
+  /** The proof on the road or track, the conditions of the complaint, and what keeps the car from being driven. */
+  out: OutProof & { terms: Term[]; toDrive: Issue[] };
   /** What still stands in the way of closing it as cured. */
   toClose: Issue[];
   /** Pads or discs still want bedding in. */
@@ -48,6 +52,7 @@ export function judge(sheet: JobSheet): Judgement {
     proof,
     didIt: whatDidIt(sheet, proof),
     notes: stageNotes(sheet),
+    out: { ...outProof(sheet), terms: termsOf(sheet), toDrive: outingIssues(sheet) },
     toClose: closingIssues(sheet, CHOSEN_IN_THE_FORM),
     notBedded: notBedded(sheet),
   };

@@ -17,3 +17,8 @@ export const WORKED_OUTCOMES = OUTCOMES.filter((outcome) => outcome.id !== 'with
 export function outcomeLabel(id: OutcomeId): string {
   return OUTCOMES.find((outcome) => outcome.id === id)!.label;
 }
+
+/** Whether an outcome says that the complaint is gone. */
+export function isCure(id: OutcomeId): boolean {
+  return id === 'cured' || id === 'cured_new_fault';
+}

@@ -7,6 +7,7 @@ import { type FindingId, findingOf } from '../readings/vocabulary/findings';
 import { isAbnormal, statesIn, togetherSaid } from '../readings/vocabulary/several';
 import { type AfterAnswer, afterAnswers } from './after';
 import { findingsOf } from './current';
+import { isComplaint, outProof, workedAt } from './outProof';
 import type { JobSheet } from './sheet';
 
 /** A check to repeat after the work, with what it was before. */
@@ -21,6 +22,8 @@ export type ProofCheck = {
   stale?: true;
   /** Asked of every car that had work done; the rest because they were wrong before. */
   always: boolean;
+  /** A complaint: only a drive can say whether it is gone. */
+  out?: true;
   change: 'not_yet' | 'came_right' | 'still_wrong' | 'went_wrong' | 'was_right' | 'right_now';
 };
 
@@ -35,7 +38,7 @@ const NOT_REPEATED: readonly FindingId[] = [
   'open_bleeder_frees',
 ];
 
-/** What to check again before the car goes: the pedal always, and everything that a check found wrong. */
+/** What to check again: the pedal always, everything that a check found wrong, and after a drive what was complained of. */
 export function proofChecks(sheet: JobSheet): ProofCheck[] {
   const before = saidTogether(findingsOf(sheet, 'before').findings);
   // What was given by hand stands last, over what was measured at the same place.
@@ -46,25 +49,37 @@ export function proofChecks(sheet: JobSheet): ProofCheck[] {
   );
   const always = assistOf(traitsOf(sheet.car)) === 'none' ? ALWAYS : [...ALWAYS, 'assist_start' as const];
   const wrong = [...before.values()].filter(
-    ({ id, state }) => findingOf(id).stage === 'check' && isAbnormal(id, state) && !NOT_REPEATED.includes(id),
+    ({ id, state }) =>
+      (findingOf(id).stage === 'check' || isComplaint(id)) &&
+      isAbnormal(id, state) &&
+      !NOT_REPEATED.includes(id),
   );
+  const driven = drivenSince(sheet);
   const asked: GivenFinding[] = [...always.map((id) => ({ id, state: '' })), ...wrong, ...after.values()];
   const slots = new Map(asked.map((finding) => [slotOf(finding), finding]));
   return [...slots].map(([slot, { id, place }]): ProofCheck => {
     const was = before.get(slot)?.state;
     const is = after.get(slot);
-    const unproved = is && (is.stale || (is.from === 'implied' && !isAbnormal(id, is.state)));
+    const out = isComplaint(id);
+    const stale = is && (is.stale || (out && driven !== undefined && is.at < driven));
+    const unproved = is && (stale || (is.from === 'implied' && !isAbnormal(id, is.state)));
     return {
       finding: id,
       place,
       before: was,
       after: is?.state,
       ...(is ? { from: is.from } : {}),
-      ...(is?.stale ? { stale: true } : {}),
+      ...(stale ? { stale } : {}),
+      ...(out ? { out } : {}),
       always: always.includes(id) && place === undefined,
       change: unproved ? 'not_yet' : changeOf(id, was, is?.state),
     };
   });
+}
+
+/** What is said of a complaint counts from here on: the last drive, or the last of the work. */
+function drivenSince(sheet: JobSheet): string | undefined {
+  return outProof(sheet).outing?.outAt ?? workedAt(sheet);
 }
 
 /** One answer a question and place, with all that was said there. */

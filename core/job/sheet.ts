@@ -7,6 +7,7 @@ import type { CalcResult } from '../readings/calc';
 import type { Phase } from '../readings/phase';
 import type { FindingId } from '../readings/vocabulary/findings';
 import type { OutcomeId } from './outcomes';
+import type { OutingRow } from './outing';
 
 /** One answer as written down; a null state takes the replaced answer back. */
 export type AnswerRow = {
@@ -97,6 +98,8 @@ export type JobSheet = {
   works: WorkRow[];
   ticks: TickRow[];
   proofs: ProofRow[];
+  /** Drives on proof, oldest first. */
+  outings: OutingRow[];
   /** What the shop's own confirmed jobs make of the priors, and how many those were. */
   learned?: { priors: Priors; jobs: number };
 };

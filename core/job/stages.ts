@@ -1,6 +1,7 @@
 import { isOver, runOf } from '../planning/run/run';
 import { findingOf } from '../readings/vocabulary/findings';
 import { outcomeLabel } from './outcomes';
+import { outProof } from './outProof';
 import type { JobSheet } from './sheet';
 import { standing, standingAnswers } from './standing';
 
@@ -21,21 +22,24 @@ export function stageNotes(sheet: JobSheet): Record<Stage, string> {
     checks: checked === 0 ? 'none yet' : `${checked} done`,
     verdict: decided ? 'decided' : told + checked === 0 ? 'waiting' : 'leaning',
     work: workNote(sheet),
-    proof: sheet.job.outcome
-      ? outcomeLabel(sheet.job.outcome).toLowerCase()
-      : after === 0
-        ? 'not yet'
-        : count(after, 'check'),
+    proof: proofNote(sheet, after),
   };
 }
 
 /** The stage a job opens at: the first that has nothing in it, going by what is recorded. */
 export function stageToOpen(sheet: JobSheet): Stage {
-  if (sheet.job.closedAt || standingAnswers(sheet.answers, 'after').length > 0) return 'proof';
+  if (sheet.job.closedAt || sheet.outings.length > 0 || standingAnswers(sheet.answers, 'after').length > 0)
+    return 'proof';
   if (sheet.works.length > 0)
     return sheet.works.every((work) => isOver(runOf(work, sheet.ticks))) ? 'proof' : 'work';
   if (sheet.verdicts.length > 0) return 'work';
   return standingAnswers(sheet.answers, 'before').length > 0 ? 'checks' : 'complaint';
+}
+
+function proofNote(sheet: JobSheet, after: number): string {
+  if (sheet.job.outcome) return outcomeLabel(sheet.job.outcome).toLowerCase();
+  if (outProof(sheet).state === 'out') return 'out on proof';
+  return after === 0 ? 'not yet' : count(after, 'check');
 }
 
 function workNote(sheet: JobSheet): string {

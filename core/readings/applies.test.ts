@@ -70,6 +70,7 @@ describe('a reading of a corner that has no such thing', () => {
 describe('the order of the board', () => {
   const job = (changes: Partial<Urgency> = {}): Urgency => ({
     holds: 0,
+    out: false,
     neededAt: null,
     openedAt: '2026-05-02T08:00:00Z',
     ...changes,

@@ -38,6 +38,11 @@ export const CLOSED_JOBS: DemoJob[] = [
       ['drum_adjustment', 'ok', 'RR'],
       ['pedal_pump', 'same'],
     ],
+    driven: {
+      driver: 'Mira',
+      terms: 'From cold and in town, several stops',
+      back: { laps: 12, airC: 9, note: 'First press as good as the second' },
+    },
     close: {
       hours: 3,
       outcome: 'cured',
@@ -101,6 +106,11 @@ export const CLOSED_JOBS: DemoJob[] = [
         { class: 'DOT5.1', dryC: 265, wetC: 185, moisturePct: 0.1, altitudeM: 340, caliperPeakC: 176 },
       ],
     ],
+    driven: {
+      driver: 'The owner',
+      terms: 'Hot, after hard stops or laps; 5 laps or more',
+      back: { laps: 10, airC: 21, note: 'Pedal whole to the last lap' },
+    },
     close: {
       hours: 20,
       outcome: 'cured',
@@ -154,6 +164,11 @@ export const CLOSED_JOBS: DemoJob[] = [
       notes: { roll: 'Even grey film after the bed-in' },
     },
     after: [...FIRM, ['rotor_surface', 'smooth', 'FR'], ['judder_order', 'none']],
+    driven: {
+      driver: 'The owner',
+      terms: 'From 140 km/h; several stops',
+      back: { laps: 8, airC: 24, note: 'Smooth all the way down' },
+    },
     close: {
       hours: 26,
       outcome: 'cured',
@@ -196,6 +211,11 @@ export const CLOSED_JOBS: DemoJob[] = [
       records: { 'bleed-5': { colour: 'clear', bubbles: 'many', ml: 120, clearAt: 40 } },
     },
     after: [...FIRM, ['pedal_pump', 'same']],
+    driven: {
+      driver: 'Tobias',
+      terms: 'From cold, several stops',
+      back: { laps: 6, airC: 17, note: '' },
+    },
     close: {
       hours: 4,
       outcome: 'cured',
@@ -233,12 +253,13 @@ export const CLOSED_JOBS: DemoJob[] = [
       notes: { hold: 'Turns free' },
     },
     proofs: [['brakes_stuck_on', 'New hoses both fronts, bled; wheel turns free by hand after ten presses']],
-    after: [
-      ...FIRM,
-      ['open_bleeder_frees', 'no', 'FL'],
-      ['noise_squeal', 'yes'],
-      ['wheel_drags', 'no', 'FL'],
-    ],
+    after: [...FIRM, ['open_bleeder_frees', 'no', 'FL'], ['wheel_drags', 'no', 'FL']],
+    driven: {
+      driver: 'Mira',
+      terms: 'In town until warm, then a hill',
+      back: { laps: 20, airC: 22, note: 'Free, but squeals now' },
+      found: [['noise_squeal', 'yes']],
+    },
     close: {
       hours: 5,
       outcome: 'cured_new_fault',

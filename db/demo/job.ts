@@ -31,6 +31,15 @@ export type DemoJob = {
   proofs?: [hold: string, how: string][];
   after?: DemoAnswer[];
   afterReadings?: [kind: string, input: Record<string, unknown>, corner?: string][];
+  /** Out on proof: back with nothing of the complaint left where it says so. */
+  driven?: {
+    driver: string;
+    terms: string;
+    backInDays?: number;
+    back?: { laps: number | null; airC: number | null; note: string };
+    /** What else the driver found. */
+    found?: DemoAnswer[];
+  };
   close?: {
     hours: number;
     outcome: string;

@@ -1,10 +1,14 @@
+import { judge } from '../../core/job/judgement';
+import { headOf } from '../../core/job/standing';
 import { passingRecord } from '../../core/planning/run/passing';
 import { planOf } from '../../core/planning/run/run';
+import { findingOf } from '../../core/readings/vocabulary/findings';
 import { addCar } from '../../server/cars/actions';
 import { database } from '../../server/db/sql';
 import { addAnswer, addReading } from '../../server/jobs/append';
 import { closeJob } from '../../server/jobs/close';
 import { changeJob, openJob } from '../../server/jobs/open';
+import { comeBack, sendOut } from '../../server/jobs/outing';
 import { getSheet } from '../../server/jobs/queries';
 import { addTick, addWork, proveHold, recordVerdict } from '../../server/jobs/work';
 import { fitPart } from '../../server/parts/actions';
@@ -101,6 +105,7 @@ async function loadJob(job: DemoJob, carId: string, today: Date): Promise<void> 
   await loadReadings(id, 'after', job.afterReadings ?? [], clock);
   for (const [hold, how] of job.proofs ?? [])
     await proveHold(id, { id: demoId(), hold, how, by: 'Mira' }, clock());
+  if (job.driven) await loadDrive(id, job.driven, clock);
   if (job.close) {
     const { job: now } = await getSheet(id);
     const { hours, next = [], ...said } = job.close;
@@ -112,6 +117,29 @@ async function loadJob(job: DemoJob, carId: string, today: Date): Promise<void> 
     }));
     await closeJob(id, { version: now.version, ...said, next: due }, closed);
   }
+}
+
+/** Out on proof, and back with nothing of the complaint left. */
+async function loadDrive(
+  jobId: string,
+  { driver, terms, backInDays = 0, back, found = [] }: NonNullable<DemoJob['driven']>,
+  clock: () => Date,
+): Promise<void> {
+  const out = clock();
+  const dueOn = dayBefore(out, -backInDays);
+  const { id } = await sendOut(jobId, { id: demoId(), driver, terms, dueOn }, out);
+  if (!back) return;
+  await comeBack(id, { id: demoId(), ...back }, clock());
+  const sheet = await getSheet(jobId);
+  for (const { finding, place = '', change, out: complained } of judge(sheet).proof) {
+    if (!complained || change !== 'not_yet') continue;
+    const [state] = findingOf(finding).states;
+    // Said at rest already, it is said anew after the drive.
+    const said = headOf(sheet.answers, 'after', (row) => row.finding === finding && row.place === place);
+    const gone = { id: demoId(), phase: 'after', finding, place, state, replaces: said?.id ?? null, why: '' };
+    await addAnswer(jobId, gone, clock());
+  }
+  await loadAnswers(jobId, 'after', found, clock);
 }
 
 async function loadWork(jobId: string, work: NonNullable<DemoJob['work']>, clock: () => Date): Promise<void> {

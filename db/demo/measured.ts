@@ -145,6 +145,11 @@ export const MEASURED_JOBS: DemoJob[] = [
     },
     after: [...FIRM, ['judder_order', 'none']],
     afterReadings: [rotor('FL', { ...saloonRotor, wobble: 0.04, high: 200, thick: 24 })],
+    driven: {
+      driver: 'Mira',
+      terms: 'From 120 km/h, five stops',
+      back: { laps: 5, airC: 12, note: '' },
+    },
     close: {
       hours: 3,
       outcome: 'cured',
@@ -187,6 +192,11 @@ export const MEASURED_JOBS: DemoJob[] = [
     },
     after: [...FIRM, ['slide_pins', 'free', 'FR']],
     afterReadings: [pads('FL', 12, SALOON, [12, 12], [12, 12]), pads('FR', 12, SALOON, [12, 12], [12, 12])],
+    driven: {
+      driver: 'The owner',
+      terms: 'Hot, after hard stops or laps',
+      back: { laps: 9, airC: 19, note: 'Straight, both fronts as warm as each other' },
+    },
     close: {
       hours: 5,
       outcome: 'cured',

@@ -1,4 +1,4 @@
-import type { DemoJob } from './job';
+import { type DemoJob, FIRM } from './job';
 
 /** The day at hand, with one job at every stage. */
 export const OPEN_JOBS: DemoJob[] = [
@@ -142,5 +142,41 @@ export const OPEN_JOBS: DemoJob[] = [
       ['pedal_now', 'firm'],
       ['assist_vacuum', 'ok'],
     ],
+  },
+  {
+    car: 'saloon',
+    daysAgo: 1,
+    hour: 9,
+    complaint: 'Drifts left under braking once it is warm',
+    whenWhere: 'From 120 km/h, from the fourth lap on',
+    history: 'Stood wet over the winter.',
+    wheelsOff: true,
+    answers: [
+      ['pulls', 'yes'],
+      ['pull_side', 'left'],
+      ['temperature_link', 'only_hot'],
+      ['pads_wear_fast', 'no'],
+      ['usage', 'track'],
+      ['pedal_hold', 'holds'],
+      ['slide_pins', 'stiff', 'FR'],
+      ['slide_pins', 'free', 'FL'],
+      ['piston_return', 'free', 'FR'],
+    ],
+    decided: 'caliper_slides_seized',
+    work: {
+      procedure: 'slides',
+      corners: ['FL', 'FR'],
+      cause: 'caliper_slides_seized',
+      title: 'Slides cleaned and greased, front pair',
+      before: 'Upper pin moves with a bar only, front right',
+      ticked: 'all',
+      measuredBy: { finding: 'slide_pins', place: 'FR' },
+    },
+    after: [...FIRM, ['slide_pins', 'free', 'FR']],
+    driven: {
+      driver: 'The owner',
+      terms: 'Hot, after hard stops or laps; 4 laps or more; from 120 km/h',
+      backInDays: 3,
+    },
   },
 ];

@@ -9,12 +9,14 @@ import { JobCard } from './JobCard';
 /** The board in the bay: what stands here, most urgent first, what is due, and the cars. */
 export function BayBoard({ bay }: { bay: Bay }) {
   const held = bay.cards.filter((card) => card.holds.length > 0).length;
+  const out = bay.cards.filter((card) => card.out).length;
+  const here = bay.cards.length - out;
   return (
     <main id="main" className="grid gap-6 p-4 desk:grid-cols-[1fr_20rem] desk:p-6">
       <section aria-labelledby="open-jobs">
         <div className="mb-3 flex flex-wrap items-center gap-3">
           <h1 id="open-jobs" className="text-3xl">
-            {bay.cards.length === 0 ? 'Nothing in the bay' : `${bay.cards.length} in the bay`}
+            {here === 0 ? 'Nothing in the bay' : `${here} in the bay`}
           </h1>
           {held > 0 && (
             <p className="flex items-center gap-1.5 font-semibold text-stop">
@@ -22,6 +24,7 @@ export function BayBoard({ bay }: { bay: Bay }) {
               {held} {held === 1 ? 'stays' : 'stay'} here
             </p>
           )}
+          {out > 0 && <p className="font-semibold">{out} out on proof</p>}
           <Link href="/job/new" className={`${buttonClass('primary')} ml-auto`}>
             New complaint
           </Link>

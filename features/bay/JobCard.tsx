@@ -1,6 +1,7 @@
 'use client';
 
 import Link from 'next/link';
+import { dayWords } from '@/core/base/dates';
 import { causeLabel } from '@/core/diagnosis/labels';
 import { STAGES } from '@/core/job/stages';
 import type { BayCard } from '@/server/bay/queries';
@@ -13,7 +14,7 @@ import { useShop } from '../shell/ShopContext';
 
 /** One open job: the car's plan, the complaint, what stops it, what it leans to, how far it is. */
 export function JobCard({ card }: { card: BayCard }) {
-  const { sheet, holds, derived, measured, stage, leading } = card;
+  const { sheet, holds, derived, measured, stage, leading, out } = card;
   const { job, car } = sheet;
   const shop = useShop();
   const now = new Date(shop.now);
@@ -49,6 +50,14 @@ export function JobCard({ card }: { card: BayCard }) {
             </span>
           </span>
         ))}
+        {out && (
+          <span className="border-l-[6px] border-straw bg-straw-wash px-2 py-1">
+            <b>Out on proof</b> with {out.driver},{' '}
+            <span className={out.dueOn < shop.today ? 'font-semibold text-stop' : undefined}>
+              {out.dueOn < shop.today ? 'was to be back' : 'back'} by {dayWords(out.dueOn, shop.dateOrder)}
+            </span>
+          </span>
+        )}
         {leading && (
           <span>
             <span className="reading mr-2 font-semibold">{percent(leading.probability)}</span>

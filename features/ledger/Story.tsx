@@ -16,6 +16,7 @@ import type { JobLeft } from '@/server/ledger/left';
 import { Button, buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { moment, percent, shortDate } from '@/ui/format';
+import { Driven } from '../job/proof/Driven';
 import { readingLabel } from '../measure/readingLabel';
 import { readingWords } from '../measure/readingWords';
 import { jobCorners } from '../plan/corners';
@@ -168,6 +169,9 @@ export function Story({ sheet, holds, proof, derived, measured, left }: Props) {
               ))}
           </tbody>
         </table>
+        {sheet.outings.map((outing) => (
+          <Driven key={outing.id} outing={outing} />
+        ))}
       </Chapter>
       <StoryLeft {...left} bedInTold={job.bedInTold} />
       {corrected.length > 0 && (

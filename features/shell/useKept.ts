@@ -19,7 +19,10 @@ function isRecord(value: unknown): value is Record<string, unknown> {
   return typeof value === 'object' && value !== null && !Array.isArray(value);
 }
 
-/** State that survives a reload: kept on this device under a name until it is forgotten. */
+/** Everybody on this page who shows what is kept under a key. */
+const showing = new Map<string, Set<(value: never) => void>>();
+
+/** State that survives a reload: kept on this device under a name until it is forgotten. One name is one value, wherever it is shown. */
 export function useKept<T>(name: string, initial: T): [T, (value: T) => void, () => void] {
   const key = `bavrin.kept.${name}`;
   const [value, setValue] = useState(initial);
@@ -28,10 +31,13 @@ export function useKept<T>(name: string, initial: T): [T, (value: T) => void, ()
   useLayoutEffect(() => {
     const kept = readKept(key, like.current);
     if (kept !== undefined) setValue(filledUp(kept, like.current));
+    const others = showing.get(key) ?? new Set();
+    showing.set(key, others.add(setValue));
+    return () => void others.delete(setValue);
   }, [key]);
   const keep = useCallback(
     (next: T) => {
-      setValue(next);
+      for (const show of showing.get(key) ?? []) show(next as never);
       device.write(key, JSON.stringify(next));
     },
     [key],

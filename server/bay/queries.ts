@@ -48,8 +48,13 @@ export async function getBay(today: string, allDue = false): Promise<Bay> {
   return { cards, cars, due: { cars: shown, more: due.length - shown.length } };
 }
 
-function urgencyOf({ sheet, holds }: BayCard) {
-  return { holds: holds.length, neededAt: sheet.job.neededAt, openedAt: sheet.job.openedAt };
+function urgencyOf({ sheet, holds, out }: BayCard) {
+  return {
+    holds: holds.length,
+    out: out !== undefined,
+    neededAt: sheet.job.neededAt,
+    openedAt: sheet.job.openedAt,
+  };
 }
 
 function dueByCar(

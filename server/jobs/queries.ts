@@ -10,6 +10,7 @@ import { confirmedCauses } from '../learn/queries';
 import {
   answerFromRow,
   jobFromRow,
+  outingFromRow,
   proofFromRow,
   readingFromRow,
   tickFromRow,
@@ -38,6 +39,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
     fluids,
     ticks,
     proofs,
+    outings,
     cars,
     axles,
     confirmed,
@@ -53,6 +55,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
         where job_id = any(${list}) order by work_id, work_fluid.seq desc`,
     sql`select ticks.*, works.job_id from ticks join works on works.id = work_id where job_id = any(${list}) order by seq`,
     sql`select * from hold_proofs where job_id = any(${list}) order by proved_at, id`,
+    sql`select * from outings where job_id = any(${list}) order by seq`,
     sql`select * from cars where id in (select car_id from jobs where id = any(${list}))`,
     sql`select * from car_axles where car_id in (select car_id from jobs where id = any(${list}))`,
     confirmedCauses(sql),
@@ -87,6 +90,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
         works: settleVisits(own(works).map(work), ticked),
         ticks: ticked,
         proofs: own(proofs).map(proofFromRow),
+        outings: own(outings).map(outingFromRow),
         ...(learned.jobs > 0 ? { learned } : {}),
       },
     ];

@@ -1,5 +1,7 @@
 import type { Row } from 'postgres';
+import { fromSI } from '../../core/base/units/convert';
 import { runCalc } from '../../core/exchange/calcs';
+import type { OutingRow } from '../../core/job/outing';
 import type { AnswerRow, JobHead, ProofRow, ReadingRow, VerdictRow } from '../../core/job/sheet';
 import type { PouredFluid, TickRow, WorkRow } from '../../core/planning/run/rows';
 import type { CalcResult } from '../../core/readings/calc';
@@ -122,5 +124,25 @@ export function proofFromRow(row: Row): ProofRow {
     provedBy: row.proved_by,
     provedAt: row.proved_at.toISOString(),
     ...(row.by_word ? { byWord: true } : {}),
+  };
+}
+
+export function outingFromRow(row: Row): OutingRow {
+  return {
+    id: row.id,
+    driver: row.driver,
+    terms: row.terms,
+    dueOn: row.due_on,
+    outAt: row.out_at.toISOString(),
+    back:
+      row.back_id === null
+        ? null
+        : {
+            id: row.back_id,
+            laps: row.laps,
+            airC: row.air_k === null ? null : fromSI(row.air_k, '°C'),
+            note: row.note,
+            at: row.back_at.toISOString(),
+          },
   };
 }

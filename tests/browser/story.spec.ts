@@ -69,6 +69,13 @@ test('a soft pedal from complaint to recorded fix, by mouse', async ({ page }) =
   // The run has written down what its last steps found.
   await expect(key(page, 'Pedal as you find it now', 'Firm')).toBeChecked();
   await expect(key(page, 'Hold the pedal firmly for 30 s', 'Holds')).toBeChecked();
+  // At rest is not proved: out it goes as it was complained of, and back.
+  const drive = page.getByRole('region', { name: 'Out on proof' });
+  await expect(drive.getByLabel('Drive it')).toHaveValue(/hard stops or laps/);
+  await expect(drive.getByLabel('Who drives')).toHaveValue('Mira');
+  await drive.getByRole('button', { name: 'Out on proof' }).click();
+  await drive.getByRole('button', { name: 'It is back' }).click();
+  await key(page, 'Spongy pedal', 'No').click();
   await page.getByRole('checkbox', { name: /Fluid boiled: too much water/ }).check();
   await page.getByLabel('What was wrong, what was done').pressSequentially('Two winters old.');
   await page.getByLabel('Closed by').pressSequentially('Mira');
@@ -172,6 +179,14 @@ test('the same by keyboard alone', async ({ page }) => {
   }
   await page.keyboard.press('p');
   await expect(page.getByRole('heading', { name: /^Proof/ })).toBeVisible();
+  const drive = page.getByRole('region', { name: 'Out on proof' });
+  await tabTo(page, drive.getByLabel('Who drives'));
+  await page.keyboard.type('Tobias');
+  await press(page, drive.getByRole('button', { name: 'Out on proof' }));
+  await press(page, drive.getByRole('button', { name: 'It is back' }));
+  const gone = drive.getByRole('button', { name: 'None of it came back' });
+  if ((await gone.count()) > 0) await press(page, gone);
+  else await choose(page, 'Spongy pedal', '1');
   await choose(page, 'Outcome', '1');
   await press(page, page.getByRole('checkbox', { name: /^Air in the lines/ }), 'Space');
   await tabTo(page, page.getByLabel('Closed by'));

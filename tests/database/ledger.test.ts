@@ -54,7 +54,15 @@ async function contents(): Promise<string> {
 describe('the demo', () => {
   it('has jobs at every stage and holds first', async () => {
     const { cards, due } = await getBay('2026-11-24');
-    expect(cards.map((card) => card.stage).sort()).toEqual(['checks', 'checks', 'proof', 'work', 'work']);
+    expect(cards.map((card) => card.stage).sort()).toEqual([
+      'checks',
+      'checks',
+      'proof',
+      'proof',
+      'work',
+      'work',
+    ]);
+    expect(cards.at(-1)!.out).toMatchObject({ driver: 'The owner' });
     const held = cards.map((card) => card.holds.length > 0);
     expect(held).toEqual([...held].sort((left, right) => Number(right) - Number(left)));
     expect(due.cars.length).toBeGreaterThan(2);

@@ -39,6 +39,7 @@ export function emptySheet(changes: Partial<JobSheet> = {}): JobSheet {
     works: [],
     ticks: [],
     proofs: [],
+    outings: [],
     ...changes,
   };
 }

@@ -1,10 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import { startingSet } from '../../core/car/startingSets';
+import { judge } from '../../core/job/judgement';
 import type { JobSheet } from '../../core/job/sheet';
+import { findingOf } from '../../core/readings/vocabulary/findings';
 import { addCar } from '../../server/cars/actions';
 import type { CarRow } from '../../server/cars/rows';
 import { addAnswer } from '../../server/jobs/append';
 import { openJob } from '../../server/jobs/open';
+import { comeBack, sendOut } from '../../server/jobs/outing';
+import { getSheet } from '../../server/jobs/queries';
 
 /** A saloon with a name. */
 export async function makeCar(name = 'Test saloon'): Promise<CarRow> {
@@ -32,6 +36,22 @@ export function answer(
   { phase = 'before', place = '', replaces = null, id = randomUUID(), ...rest }: Answer,
 ) {
   return addAnswer(jobId, { id, phase, place, replaces, why: '', ...rest });
+}
+
+/** Out on proof and back, with nothing left of what was complained of. */
+export async function drivenFor(jobId: string): Promise<void> {
+  const outing = { driver: 'Mira', terms: 'As in the complaint', dueOn: '2199-01-01' };
+  const { id } = await sendOut(jobId, { id: randomUUID(), ...outing });
+  await comeBack(id, { id: randomUUID(), laps: 5, airC: null, note: '' });
+  const { proof } = judge(await getSheet(jobId));
+  for (const { finding, place, out } of proof)
+    if (out)
+      await answer(jobId, {
+        phase: 'after',
+        finding,
+        place: place ?? '',
+        state: findingOf(finding).states[0],
+      });
 }
 
 /** The failure a promise ends in; a promise that succeeds is an error of the test. */

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { startingSet } from '../../core/car/startingSets';
 import { database } from '../../server/db/sql';
+import { sendOut } from '../../server/jobs/outing';
 import { addWork } from '../../server/jobs/work';
 import { addShelfItem } from '../../server/shelf/actions';
 import { getShop } from '../../server/shop/queries';
@@ -33,6 +34,17 @@ const lot = async () => {
     sizeMl: 500,
   });
   return { id };
+};
+
+/** A job whose car is whole and firm at rest. */
+const readyToDrive = async () => {
+  const { job } = await makeJob();
+  for (const [finding, state] of [
+    ['pedal_now', 'firm'],
+    ['pedal_hold', 'holds'],
+  ] as const)
+    await answer(job.id, { phase: 'after', finding, state });
+  return { id: job.id };
 };
 
 /** Every write there is under an id its sender made. */
@@ -123,6 +135,30 @@ export const BY_ID: Record<string, () => Promise<Sent>> = {
       body: { step, done: true, note: '' },
       other: { step, done: false, note: '' },
       count: rows('ticks'),
+    };
+  },
+  'POST /api/jobs/[id]/outings': async () => {
+    const outing = { driver: 'Mira', dueOn: '2199-01-01' };
+    return {
+      params: await readyToDrive(),
+      elsewhere: await readyToDrive(),
+      body: { ...outing, terms: 'Hot' },
+      other: { ...outing, terms: 'Cold' },
+      count: rows('outings'),
+    };
+  },
+  'POST /api/outings/[id]/back': async () => {
+    const away = async () => {
+      const { id } = await readyToDrive();
+      const outing = { id: randomUUID(), driver: 'Mira', terms: 'Hot', dueOn: '2199-01-01' };
+      return { id: (await sendOut(id, outing)).id };
+    };
+    return {
+      params: await away(),
+      elsewhere: await away(),
+      body: { laps: 5, airC: 21.5, note: '' },
+      other: { laps: 6, airC: 21.5, note: '' },
+      count: rows('outings where back_id is not null'),
     };
   },
   'POST /api/jobs/[id]/proofs': async () => {

@@ -42,7 +42,7 @@ export function caseFromSheet(sheet: JobSheet): CaseFile {
             closedAt: job.closedAt,
             outcome: job.outcome,
             confirmed: job.confirmed,
-            work: workLines(sheet),
+            work: [...workLines(sheet), ...driveLines(sheet)],
             summary: job.summary,
             by: job.closedBy ?? '',
             proof: findings(sheet, 'after'),
@@ -75,5 +75,14 @@ function workLines(sheet: JobSheet): string[] {
         return note === '' ? `· ${step.title}` : `· ${step.title}: ${note}`;
       }),
     ];
+  });
+}
+
+/** Drives on proof as lines of words. */
+function driveLines({ outings }: JobSheet): string[] {
+  return outings.map(({ driver, terms, back }) => {
+    const laps = back?.laps == null ? '' : `, ${back.laps} laps or stops`;
+    const note = back === null || back.note === '' ? '' : `: ${back.note}`;
+    return `Out on proof with ${driver} (${terms}${laps})${note}`;
   });
 }

@@ -1,8 +1,8 @@
 import type { BaseUnit } from '@/core/base/units/display';
 import { HYDRAULIC_RANGES } from '@/core/car/hydraulics/ranges';
 import type { HydraulicsInput } from '@/core/car/hydraulics/schema';
+import { figureReader } from '../../shell/figureReader';
 import type { Units } from '../../shell/units';
-import { figureReader } from '../figureReader';
 import { pistonsTyped, readPistons } from '../pistons';
 
 type AxleTyped = {

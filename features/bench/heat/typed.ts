@@ -1,8 +1,8 @@
 import type { BaseUnit } from '@/core/base/units/display';
 import { SESSION_RANGES } from '@/core/readings/heat/ranges';
 import type { HeatSessionInput } from '@/core/readings/heat/sessionSchema';
+import { figureReader } from '../../shell/figureReader';
 import type { Units } from '../../shell/units';
-import { figureReader } from '../figureReader';
 
 export type ZoneRow = { from: string; to: string; away: string };
 /** What each figure stands in, wherever it is in the form. */

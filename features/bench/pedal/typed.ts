@@ -4,8 +4,8 @@ import type { FirmnessInput } from '@/core/readings/pedal/firmnessSchema';
 import { PEDAL_RANGES } from '@/core/readings/pedal/ranges';
 import { HOSES } from '@/core/readings/pedal/travel';
 import type { TravelInput } from '@/core/readings/pedal/travelSchema';
+import { type FigureReader, figureReader } from '../../shell/figureReader';
 import type { Units } from '../../shell/units';
-import { type FigureReader, figureReader } from '../figureReader';
 import { pistonsTyped, readPistons } from '../pistons';
 
 /** One row of the pedal's table: a force, and the travel at it now, at the third press, and when it was good. */

@@ -14,6 +14,7 @@ import {
 import { flushSync } from 'react-dom';
 import type { Corner, Place } from '@/core/car/corner';
 import type { Judgement } from '@/core/job/judgement';
+import type { OutingBack, OutingRow } from '@/core/job/outing';
 import type { AnswerRow, JobFields, JobSheet, ReadingRow } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
 import type { ProcedureId } from '@/core/planning/library';
@@ -80,6 +81,10 @@ export type Desk = {
   addWork: (work: NewWork, plan: WorkPlan, inVisit?: readonly VisitRun[]) => string;
   tick: (workId: string, step: string, done: boolean, more?: { note?: string; record?: TickRecord }) => void;
   prove: (hold: string, how: string, by: string) => void;
+  /** Sends the car out on proof. */
+  sendOut: (outing: Pick<OutingRow, 'driver' | 'terms' | 'dueOn'>) => void;
+  /** It is back. */
+  comeBack: (outingId: string, back: Omit<OutingBack, 'id' | 'at'>) => void;
   /** Takes the server's newest sheet. */
   refresh: () => Promise<void>;
   replaceSheet: (sheet: JobSheet) => void;
@@ -170,7 +175,7 @@ export function JobDesk({
 
   const desk = useMemo((): Desk => {
     const post = (
-      kind: 'answer' | 'reading' | 'verdict' | 'proof',
+      kind: 'answer' | 'reading' | 'verdict' | 'proof' | 'outing',
       path: string,
       body: Record<string, unknown>,
       label: string,
@@ -285,6 +290,20 @@ export function JobDesk({
       },
       prove: (hold, how, by) =>
         post('proof', `${job}/proofs`, { id: newId(), hold, how, by }, 'Proof of a hold'),
+      sendOut: (outing) => post('outing', `${job}/outings`, { id: newId(), ...outing }, 'Out on proof'),
+      comeBack(outingId, back) {
+        const body = { id: newId(), ...back };
+        outbox.add({
+          id: body.id,
+          kind: 'back',
+          jobId,
+          method: 'POST',
+          path: `/api/outings/${outingId}/back`,
+          body,
+          label: 'Back from proof',
+          outingId,
+        });
+      },
       refresh,
       replaceSheet,
     };

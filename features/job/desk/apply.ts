@@ -21,7 +21,7 @@ function together(works: readonly WorkRow[], inVisit: unknown): WorkRow[] {
 /** The sheet as it will be when the parcel lands; what only the server can work out has to wait for it. */
 export function applyParcel(
   sheet: JobSheet,
-  { kind, body, workId, plan, inVisit }: Parcel,
+  { kind, body, workId, outingId, plan, inVisit }: Parcel,
   now: string,
 ): JobSheet {
   const row = body as never as Record<string, never> & { id: string };
@@ -51,6 +51,15 @@ export function applyParcel(
           provedAt: now,
         } as never),
       };
+    case 'outing':
+      return { ...sheet, outings: upsert(sheet.outings, { ...row, outAt: now, back: null } as never) };
+    case 'back':
+      return {
+        ...sheet,
+        outings: sheet.outings.map((outing) =>
+          outing.id === outingId ? { ...outing, back: { ...row, at: now } as never } : outing,
+        ),
+      };
     case 'job':
       return { ...sheet, job: { ...sheet.job, ...(body.changes as object) } };
     default:
@@ -74,6 +83,9 @@ export function applyAnswer(
       return { ...sheet, ticks: upsert(sheet.ticks, row) };
     case 'proof':
       return { ...sheet, proofs: upsert(sheet.proofs, row) };
+    case 'outing':
+    case 'back':
+      return { ...sheet, outings: upsert(sheet.outings, row) };
     case 'verdict':
       return { ...sheet, verdicts: upsert(sheet.verdicts, row) };
     case 'work':

@@ -23,6 +23,7 @@ import { useShop } from '../../shell/ShopContext';
 import { useKept } from '../../shell/useKept';
 import { useDesk } from '../desk/Desk';
 import { SavedText } from '../SavedText';
+import { IssueList, StandingIssues } from './StandingIssues';
 
 type Draft = {
   outcome: OutcomeId | '';
@@ -131,10 +132,7 @@ export function ClosingForm() {
       />
       {/* Below the fields: it shrinks as proofs come in, and must not move what is about to be pressed. */}
       {judgement.toClose.length > 0 && (
-        <div className="border-l-[6px] border-straw bg-straw-wash p-3">
-          <b>Before it can be closed as cured:</b>
-          <IssueList issues={judgement.toClose} />
-        </div>
+        <StandingIssues title="Before it can be closed as cured:" issues={judgement.toClose} />
       )}
       {refusal && <Stands refusal={refusal} />}
       <div>
@@ -157,22 +155,6 @@ function unfilled(outcome: string, by: string): Issue[] {
     .map(({ path, accepted }) => ({ code: 'missing', path, value: 'empty', accepted }));
 }
 
-const FIELDS: Record<string, string> = {
-  outcome: 'What the work did',
-  summary: 'What was wrong, what was done',
-  confirmed: 'Confirmed cause',
-  by: 'Closed by',
-  bedInTold: 'New friction',
-  'proof.pedal_now': 'Pedal as you find it now',
-  'proof.pedal_hold': 'Hold the pedal for 30 s',
-};
-
-function fieldWords(path: string): string {
-  if (path.startsWith('works.')) return 'Work';
-  if (path.startsWith('holds.')) return 'Hold';
-  return FIELDS[path] ?? path.replaceAll('_', ' ');
-}
-
 /** What still stands in the way, said where the focus is; it came in answer to a press. */
 function Stands({ refusal }: { refusal: Refusal }) {
   const box = useRef<HTMLDivElement>(null);
@@ -183,18 +165,6 @@ function Stands({ refusal }: { refusal: Refusal }) {
       <b className="text-stop">Not closed yet. {refusal.message}</b>
       <IssueList issues={refusal.issues ?? []} />
     </div>
-  );
-}
-
-function IssueList({ issues }: { issues: NonNullable<Refusal['issues']> }) {
-  return (
-    <ul className="list-disc pl-5">
-      {issues.map((issue) => (
-        <li key={issue.path}>
-          {fieldWords(issue.path)} is {issue.value}: {issue.accepted}
-        </li>
-      ))}
-    </ul>
   );
 }
 
@@ -222,7 +192,7 @@ function ConfirmedCauses({ leading, confirmed, onChange }: CausesProps) {
             />
             {causeLabel(id)}{' '}
             {Number.isFinite(probability) && (
-              <span className="reading text-soft">{percent(probability)}</span>
+              <span className="reading shrink-0 text-soft">{percent(probability)}</span>
             )}
           </label>
         ))}

@@ -1,5 +1,5 @@
 import type { BaseUnit } from '@/core/base/units/display';
-import type { Units } from '../shell/units';
+import type { Units } from './units';
 
 type Ranges = Readonly<Record<string, readonly [low: number, high: number]>>;
 

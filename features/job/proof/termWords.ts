@@ -1,0 +1,24 @@
+import { asSentence } from '@/core/base/sentence';
+import type { Term } from '@/core/job/terms';
+import type { Units } from '../../shell/units';
+
+/** The conditions of a complaint as one would say them to the driver; a plain drive where nothing was said of them. */
+export function termWords(terms: readonly Term[], units: Units): string {
+  const words = terms.map((term) => wordsOf(term, units));
+  return words.length === 0 ? 'As in the complaint, several stops' : asSentence(words.join('; '));
+}
+
+function wordsOf(term: Term, units: Units): string {
+  switch (term.id) {
+    case 'hot':
+      return 'hot, after hard stops or laps';
+    case 'cold':
+      return 'from cold, at the first stops';
+    case 'laps':
+      return `${term.laps} laps or more`;
+    case 'after_corners':
+      return 'on the straight after hard corners and kerbs';
+    case 'speed':
+      return `from ${units.full(term.kmh, 'km/h', 0)}`;
+  }
+}

@@ -1,0 +1,95 @@
+import { expect, key, newJob, row, saved, test } from './test';
+
+for (const [width, height] of [
+  [1280, 800],
+  [390, 844],
+] as const) {
+  test(`a car goes out on proof, shows so on the board, and is cured only once it came back, ${width} wide`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height });
+    const job = await newJob(page, 'Shop hatch', `Grabs from 110 km/h after four laps ${width}`);
+    await key(page, 'Pulls to one side', 'Yes').click();
+    await key(page, 'Squeal', 'Yes').click();
+    await saved(page);
+    await page.goto(`${job}/proof`);
+    const drive = page.getByRole('region', { name: 'Out on proof' });
+    // The conditions are those of the complaint; the pedal comes first.
+    await expect(drive.getByLabel('Drive it')).toHaveValue(/4 laps or more; from 110 km\/h/);
+    await drive.getByRole('button', { name: 'Out on proof' }).click();
+    await expect(drive.getByText('who drives', { exact: true })).toBeVisible();
+    await expect(drive.getByRole('alert').filter({ hasText: 'Before it is driven' })).toContainText(
+      'Pedal as you find it now is not checked',
+    );
+    await drive.getByLabel('Who drives').fill('Jo');
+    await key(page, 'Pedal as you find it now', 'Firm').click();
+    await key(page, 'Hold the pedal firmly for 30 s', 'Holds').click();
+    await expect(drive.getByText('Before it is driven')).toHaveCount(0);
+    await drive.getByRole('button', { name: 'Out on proof' }).click();
+    await saved(page);
+    await page.reload();
+    await expect(drive).toContainText('Jo drives it since');
+
+    await page.goto('/');
+    const card = page.getByRole('listitem').filter({ hasText: `after four laps ${width}` });
+    await expect(card).toContainText('Out on proof with Jo');
+    await expect(page.getByRole('main')).toContainText('out on proof');
+    await card.getByRole('link').click();
+    await expect(page).toHaveURL(/proof$/);
+
+    await drive.getByLabel('Laps, or stops').fill('4.5');
+    await drive.getByLabel('Air').fill('64 °F');
+    await drive.getByRole('button', { name: 'It is back' }).click();
+    await expect(drive).toContainText('4.5 is not taken: a whole number is needed');
+    await drive.getByLabel('Laps, or stops').fill('6');
+    await drive.getByRole('button', { name: 'It is back' }).click();
+    await expect(drive).toContainText('6 laps or stops, air 18 °C');
+    await expect(page.getByText('Pulls to one side is not asked since the drive')).toBeVisible();
+    await drive.getByRole('button', { name: 'None of it came back' }).click();
+    await expect(drive.getByText('came right')).toHaveCount(2);
+    // One of them was still there: it is driven again.
+    await key(page, 'Squeal', 'Yes').click();
+    await expect(row(page, 'Squeal')).toContainText('still wrong');
+    await expect(drive.getByRole('button', { name: 'Out on proof' })).toBeVisible();
+    await key(page, 'Squeal', 'No').click();
+    await saved(page);
+    await expect(page.getByText('Before it can be closed as cured')).toHaveCount(0);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+    await key(page, 'Outcome', 'Cured').click();
+    await page.getByLabel('Something else').selectOption({ label: 'Pads glazed' });
+    await page.getByLabel('Closed by').fill('Jo');
+    await saved(page);
+    await page.getByRole('button', { name: 'Close and write the record' }).click();
+    await expect(page).toHaveURL(/ledger/);
+    await expect(page.getByRole('main')).toContainText('6 laps or stops, air 18 °C');
+  });
+}
+
+test.describe('a cut line', () => {
+  test.use({ provoked: [/ERR_INTERNET_DISCONNECTED/] });
+  test('out and back without a network: both land in their order when it is there again', async ({
+    page,
+    context,
+  }) => {
+    const job = await newJob(page, 'Shop hatch', 'Squeals on the hill');
+    await key(page, 'Squeal', 'Yes').click();
+    await saved(page);
+    await page.goto(`${job}/proof`);
+    await key(page, 'Pedal as you find it now', 'Firm').click();
+    await key(page, 'Hold the pedal firmly for 30 s', 'Holds').click();
+    await saved(page);
+    const drive = page.getByRole('region', { name: 'Out on proof' });
+    await drive.getByLabel('Who drives').fill('Jo');
+    await expect(drive.getByText('Before it is driven')).toHaveCount(0);
+    await context.setOffline(true);
+    await drive.getByRole('button', { name: 'Out on proof' }).click();
+    await expect(drive).toContainText('Jo drives it since');
+    await drive.getByRole('button', { name: 'It is back' }).click();
+    await key(page, 'Squeal', 'No').click();
+    await expect(drive).toContainText('came right');
+    await context.setOffline(false);
+    await saved(page);
+    await page.reload();
+    await expect(drive).toContainText('came right');
+  });
+});
