@@ -4,9 +4,9 @@ import type { WorkRow } from '../planning/run/rows';
 import { planOf, runOf, wantsBedIn } from '../planning/run/run';
 import type { Closing } from './closingSchema';
 import { disturbedAt } from './disturbed';
+import { goneIssues } from './goneIssues';
 import { openHolds } from './holds';
 import { isCure } from './outcomes';
-import { outProofIssues } from './outProof';
 import { type ProofCheck, proofChecks } from './proof';
 import type { JobSheet } from './sheet';
 
@@ -25,7 +25,7 @@ export function closingIssues(
   const issues = [
     ...notWhole(sheet),
     ...(touched || closing.outcome !== 'no_change' ? pedalNotFirm(checks) : []),
-    ...(isCure(closing.outcome) ? outProofIssues(sheet, checks) : []),
+    ...(isCure(closing.outcome) ? goneIssues(sheet, checks) : []),
   ];
   if (notBedded(sheet) && (closing.bedInTold ?? '').trim() === '')
     issues.push({
