@@ -21,6 +21,7 @@ export type Write = {
     | 'event'
     | 'part'
     | 'lot'
+    | 'fill'
     | 'poured';
   /** What it is written to; nothing where it stands alone. */
   target?: string;

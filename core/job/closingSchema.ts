@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { day } from '../base/issues/moment';
 import { words } from '../base/issues/range';
 import { uuid } from '../base/issues/uuid';
+import { fillSchema } from '../planning/fill/fillSchema';
 import { OUTCOME_IDS } from './outcomes';
 
 /** What closing a job takes. */
@@ -12,6 +13,8 @@ export const closingSchema = z.strictObject({
   by: words(80).min(1, 'the name of whoever closes it'),
   /** Who told the driver that new pads or discs are still to be bedded in. */
   bedInTold: words(80).optional(),
+  /** What a flush filled the car with, where more is known than its run tells. */
+  fill: fillSchema.optional(),
   next: z
     .array(
       z.strictObject({

@@ -4,6 +4,7 @@ import { words } from '../base/issues/range';
 import { uuid } from '../base/issues/uuid';
 import { CORNERS } from '../car/corner';
 import { HOLDS } from '../diagnosis/holds/holds';
+import { odometer } from '../planning/fill/fillSchema';
 import { PROCEDURE_IDS } from '../planning/library';
 import { workCornersSchema, workOptionsSchema } from '../planning/options';
 import { OTHER_TOUCH_IDS } from '../planning/otherWork';
@@ -32,6 +33,7 @@ export const jobChangesSchema = z
     missing: z.array(words(80)).max(40, 'at most 40 entries'),
     neededAt: moment().nullable(),
     summary: words(4000),
+    odometerKm: odometer(),
   })
   .partial();
 

@@ -2,6 +2,7 @@ import type { Corner, Place } from '../car/corner';
 import type { CarSpec } from '../car/spec';
 import type { HoldId } from '../diagnosis/holds/holds';
 import type { Priors } from '../diagnosis/network/faults';
+import type { FillRow } from '../planning/fill/fill';
 import type { TickRow, WorkRow } from '../planning/run/rows';
 import type { CalcResult } from '../readings/calc';
 import type { Phase } from '../readings/phase';
@@ -72,6 +73,7 @@ export type JobFields = {
   place: 'bay' | 'pit_lane';
   neededAt: string | null;
   summary: string;
+  odometerKm: number | null;
 };
 
 export type JobHead = JobFields & {
@@ -100,6 +102,9 @@ export type JobSheet = {
   proofs: ProofRow[];
   /** Drives on proof, oldest first. */
   outings: OutingRow[];
+  /** What the car was last filled with, and what its odometer last showed elsewhere, where that is on file. */
+  fill?: FillRow;
+  odometer?: { km: number; day: string };
   /** What the shop's own confirmed jobs make of the priors, and how many those were. */
   learned?: { priors: Priors; jobs: number };
 };

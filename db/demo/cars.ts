@@ -1,6 +1,7 @@
 import type { Shop } from '../../core/car/shop';
 import type { CarSpec } from '../../core/car/spec';
 import { startingSet } from '../../core/car/startingSets';
+import type { FluidFill } from '../../core/planning/fill/fill';
 
 /** An invented workshop beside an invented circuit. Nobody and nothing in it exists. */
 export const DEMO_SHOP: Shop = {
@@ -36,9 +37,22 @@ export const DEMO_SHELF: DemoLot[] = [
     quantity: 3,
     fluidClass: 'DOT5.1',
     sizeMl: 500,
+    dryC: 265,
+    wetC: 185,
+    colour: 'clear',
     openedDaysAgo: 9,
   },
-  { kind: 'fluid', what: 'DOT 4 brake fluid', batch: 'M-1107', quantity: 6, fluidClass: 'DOT4', sizeMl: 500 },
+  {
+    kind: 'fluid',
+    what: 'DOT 4 brake fluid',
+    batch: 'M-1107',
+    quantity: 6,
+    fluidClass: 'DOT4',
+    sizeMl: 500,
+    dryC: 245,
+    wetC: 160,
+    colour: 'amber',
+  },
   { kind: 'pads', what: 'Track pads, coupe front', batch: 'T-881', quantity: 2 },
   { kind: 'pads', what: 'Street pads, saloon front', batch: 'S-140', quantity: 1 },
   { kind: 'rotor', what: 'Rotor 24 mm, saloon front', batch: '', quantity: 2 },
@@ -54,6 +68,9 @@ export type DemoLot = {
   quantity: number;
   fluidClass?: string;
   sizeMl?: number;
+  dryC?: number;
+  wetC?: number;
+  colour?: string;
   openedDaysAgo?: number;
 };
 
@@ -187,4 +204,36 @@ export const DEMO_PARTS: [car: DemoCar, inDays: number, part: DemoPart][] = [
   ['twoSeater', -96, { kind: 'seal_kit', place: 'FL', what: 'Seal kit, 38.1 mm', batch: '' }],
   ['twoSeater', -96, { kind: 'seal_kit', place: 'FR', what: 'Seal kit, 38.1 mm', batch: '' }],
   ['saloon', -192, { kind: 'pads', place: 'front', what: 'Street pads, saloon front', batch: 'S-131' }],
+];
+
+type DemoFill = Omit<FluidFill, 'filledOn' | 'lotId' | 'lotOpenedOn'>;
+
+/** What was filled in before anybody here did it: a plain fill on its last days, and one far above its class. */
+export const DEMO_FILLS: [car: DemoCar, daysAgo: number, fill: DemoFill][] = [
+  [
+    'hatch',
+    377,
+    {
+      product: 'DOT 4 brake fluid',
+      batch: '',
+      fluidClass: 'DOT4',
+      dryC: null,
+      wetC: null,
+      colour: 'amber',
+      odometerKm: 81_240,
+    },
+  ],
+  [
+    'saloon',
+    190,
+    {
+      product: 'Race fluid of the DOT 4 kind',
+      batch: 'R-31',
+      fluidClass: 'DOT4',
+      dryC: 312,
+      wetC: 204,
+      colour: 'clear',
+      odometerKm: 143_900,
+    },
+  ],
 ];

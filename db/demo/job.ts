@@ -12,6 +12,7 @@ export type DemoJob = {
   complaint: string;
   whenWhere?: string;
   history?: string;
+  odometerKm?: number;
   wheelsOff?: boolean;
   helper?: boolean;
   answers: DemoAnswer[];

@@ -5,6 +5,7 @@ import { planOf } from '../../core/planning/run/run';
 import { findingOf } from '../../core/readings/vocabulary/findings';
 import { addCar } from '../../server/cars/actions';
 import { database } from '../../server/db/sql';
+import { addFill } from '../../server/fills/actions';
 import { addAnswer, addReading } from '../../server/jobs/append';
 import { closeJob } from '../../server/jobs/close';
 import { changeJob, openJob } from '../../server/jobs/open';
@@ -15,7 +16,7 @@ import { fitPart } from '../../server/parts/actions';
 import { addShelfItem, openBottle } from '../../server/shelf/actions';
 import { saveShop } from '../../server/shop/actions';
 import { addEvent } from '../../server/wear/actions';
-import { DEMO_CARS, DEMO_EVENTS, DEMO_PARTS, DEMO_SHELF, DEMO_SHOP, type DemoCar } from './cars';
+import { DEMO_CARS, DEMO_EVENTS, DEMO_FILLS, DEMO_PARTS, DEMO_SHELF, DEMO_SHOP, type DemoCar } from './cars';
 import { DEMO_CONDITIONS } from './conditions';
 import type { DemoJob } from './job';
 import { DEMO_JOBS } from './jobs';
@@ -53,6 +54,10 @@ export async function loadDemo(today: Date): Promise<void> {
     if (openedDaysAgo !== undefined)
       await openBottle(id, { id: demoId() }, new Date(today.getTime() - openedDaysAgo * DAY));
   }
+  for (const [car, daysAgo, fill] of DEMO_FILLS) {
+    const filled = { ...fill, filledOn: dayBefore(today, daysAgo), lotId: null, lotOpenedOn: null };
+    await addFill(ids[car], { id: demoId(), ...filled }, today);
+  }
   for (const [car, inDays, part] of DEMO_PARTS)
     await fitPart(
       ids[car],
@@ -63,8 +68,6 @@ export async function loadDemo(today: Date): Promise<void> {
     (left, right) => right.daysAgo - left.daysAgo || left.hour - right.hour,
   );
   for (const job of byStart) await loadJob(job, ids[job.car], today);
-  // The hatch was last filled before the season began.
-  await database()`update cars set fluid_filled_on = ${dayBefore(today, 377)} where id = ${ids.hatch} and fluid_filled_on is null`;
   // Last of all: a load that breaks off before is no demo, and is made again.
   await database()`update shop set demo_whole = true`;
 }
@@ -93,6 +96,7 @@ async function loadJob(job: DemoJob, carId: string, today: Date): Promise<void> 
     version: fresh.version,
     whenWhere: job.whenWhere ?? '',
     history: job.history ?? '',
+    odometerKm: job.odometerKm ?? null,
     wheelsOff: job.wheelsOff ?? false,
     helper: job.helper ?? true,
   });

@@ -11,6 +11,7 @@ import { cn } from '@/ui/cn';
 import { request } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
 import { undo } from '../shell/undo';
+import { useUnits } from '../shell/useUnits';
 
 const DAY_MS = 86_400_000;
 
@@ -81,6 +82,7 @@ function DueEntry({
   onDone: (entry: FollowUp, what: string) => Promise<void>;
 }) {
   const { followUp } = line;
+  const units = useUnits();
   const { dateOrder } = useShop();
   return (
     <li>
@@ -88,7 +90,9 @@ function DueEntry({
         <span>{line.what}</span>
         <DueWord dueOn={line.dueOn} />
       </p>
-      {line.why !== '' && <p className="text-[0.9375rem] text-soft">{daysInWords(line.why, dateOrder)}</p>}
+      {line.why !== '' && (
+        <p className="text-[0.9375rem] text-soft">{units.words(daysInWords(line.why, dateOrder))}</p>
+      )}
       <Link
         href={`/job/new?${new URLSearchParams({ car: carId, says: line.what })}`}
         className={cn(buttonClass('quiet'), '-ml-4')}

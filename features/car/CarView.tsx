@@ -12,10 +12,12 @@ import { outcomeLabel } from '@/core/job/outcomes';
 import type { FittedPart } from '@/core/planning/shelf/fitted';
 import type { CarJob, CarReading, FollowUp } from '@/server/cars/queries';
 import type { CarRow } from '@/server/cars/rows';
+import type { CarFill } from '@/server/fills/queries';
 import type { CarPast } from '@/server/wear/queries';
 import { buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { figure, shortDate } from '@/ui/format';
+import { FillsPanel } from '../fill/FillsPanel';
 import { readingLabel } from '../measure/readingLabel';
 import { readingWords } from '../measure/readingWords';
 import { plainCorners } from '../plan/corners';
@@ -32,13 +34,14 @@ type Props = {
   due: FollowUp[];
   past: CarPast;
   parts: FittedPart[];
+  fills: CarFill[];
 };
 
 /** The benches that start from this car's own figures. */
 const BENCHES = { pedal: 'Pedal bench', balance: 'Balance bench', heat: 'Heat bench' } as const;
 
 /** A car: its brakes on the plate and in figures, its jobs, its last readings, what is due. */
-export function CarView({ car, jobs, readings, due, past, parts }: Props) {
+export function CarView({ car, jobs, readings, due, past, parts, fills }: Props) {
   const shop = useShop();
   const units = useUnits();
   const fluid = readings.find((reading) => reading.kind === 'fluid');
@@ -119,6 +122,7 @@ export function CarView({ car, jobs, readings, due, past, parts }: Props) {
           </section>
           <div>
             <Figures car={car} />
+            <FillsPanel car={car} fills={fills} />
             <WearPanel car={car} wear={past.wear} events={past.events} />
             <PartsPanel carId={car.id} parts={parts} events={past.events} />
             <EventsPanel carId={car.id} events={past.events} />

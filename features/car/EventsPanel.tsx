@@ -13,13 +13,15 @@ import { DayField } from '../shell/DayField';
 import { newId } from '../shell/newId';
 import { request, requestForm } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
+import { useUnits } from '../shell/useUnits';
 
-const BLANK = { name: '', onDate: '', sessions: '' };
+const BLANK = { name: '', onDate: '', sessions: '', odometer: '' };
 
 /** Days on track, run and to come: wear is counted in their sessions. */
 export function EventsPanel({ carId, events }: { carId: string; events: EventRow[] }) {
   const router = useRouter();
   const { today } = useShop();
+  const units = useUnits();
   const [draft, setDraft] = useState(BLANK);
   const [id, setId] = useState(newId);
   const [error, setError] = useState<string>();
@@ -27,6 +29,10 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
   const run = sessionsBy(events, today);
   const newestFirst = [...events].reverse();
 
+  const odometer = () => {
+    const value = units.read(draft.odometer, 'km')?.value;
+    return value === undefined ? null : Number.isNaN(value) ? draft.odometer : value;
+  };
   const add = async () => {
     const reply = await requestForm('POST', `/api/cars/${carId}/events`, {
       kind: 'event',
@@ -34,6 +40,7 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
         name: draft.name,
         onDate: draft.onDate,
         sessions: Number(draft.sessions.replace(',', '.')),
+        odometerKm: odometer(),
       },
       beside: { id },
     });
@@ -52,11 +59,12 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
     setOpen(false);
     router.refresh();
   };
-  const drop = async ({ id: eventId, name, onDate, sessions, version }: EventRow) => {
+  const drop = async ({ id: eventId, name, onDate, sessions, odometerKm, version }: EventRow) => {
     const reply = await request('PATCH', `/api/events/${eventId}`, {
       name,
       onDate,
       sessions,
+      odometerKm,
       version,
       dropped: true,
     });
@@ -81,7 +89,7 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
       </h2>
       {open && (
         <form
-          className="grid gap-3 border-b border-rule py-3 sm:grid-cols-[1fr_11rem_8rem]"
+          className="grid gap-3 border-b border-rule py-3 sm:grid-cols-[1fr_11rem_7rem_9rem]"
           onSubmit={(event) => {
             event.preventDefault();
             void add();
@@ -99,7 +107,13 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
             value={draft.sessions}
             onChange={(event) => setDraft({ ...draft, sessions: event.target.value })}
           />
-          <div className="flex gap-3 sm:col-span-3">
+          <NumberField
+            label="Odometer after"
+            unit={units.unit('km')}
+            value={draft.odometer}
+            onChange={(event) => setDraft({ ...draft, odometer: event.target.value })}
+          />
+          <div className="flex gap-3 sm:col-span-4">
             <Button type="submit">Note it</Button>
             <Button look="quiet" onClick={() => setOpen(false)}>
               Leave it
@@ -143,6 +157,7 @@ function EventLine({
   onDrop: (event: EventRow) => Promise<void>;
 }) {
   const { dateOrder } = useShop();
+  const units = useUnits();
   return (
     <li className="flex items-center justify-between gap-3 border-b border-rule py-1">
       <span>
@@ -151,6 +166,7 @@ function EventLine({
       </span>
       <span className="reading ml-auto shrink-0">
         {dayWords(event.onDate, dateOrder)} · {figure(event.sessions, 0)}
+        {event.odometerKm !== null && ` · ${units.full(event.odometerKm, 'km', 0)}`}
       </span>
       <Button look="quiet" aria-label={`Drop ${event.name}`} onClick={() => void onDrop(event)}>
         Drop
@@ -162,4 +178,9 @@ function EventLine({
 /** Days shown at once; the rest opens. */
 const SHOWN = 5;
 
-const FIELD_WORDS: Record<string, string> = { name: 'The event', onDate: 'The date', sessions: 'Sessions' };
+const FIELD_WORDS: Record<string, string> = {
+  name: 'The event',
+  onDate: 'The date',
+  sessions: 'Sessions',
+  odometerKm: 'The odometer',
+};

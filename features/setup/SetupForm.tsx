@@ -125,7 +125,7 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
           >
             {Object.entries(FLUID_SCHOOLS).map(([id, school]) => (
               <option key={id} value={id}>
-                {school.label}
+                {units.words(school.label)}
               </option>
             ))}
           </SelectField>

@@ -10,7 +10,8 @@ import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { newId } from '../shell/newId';
 import type { Refusal } from '../shell/outbox';
 import { refusedField, requestForm } from '../shell/request';
-import { useKept } from '../shell/useKept';
+import { useKeptFigures } from '../shell/useKeptFigures';
+import { useUnits } from '../shell/useUnits';
 
 const BLANK = {
   kind: 'fluid' as PartKind,
@@ -19,13 +20,19 @@ const BLANK = {
   quantity: '1',
   fluidClass: 'DOT4',
   sizeMl: '500',
+  dry: '',
+  wet: '',
+  colour: '',
 };
+
+const baseOf = (name = '') => (name === 'dry' || name === 'wet' ? ('°C' as const) : undefined);
 
 /** Puts a lot on the shelf. */
 export function LotForm() {
   const router = useRouter();
   const [id, setId] = useState(newId);
-  const [draft, keep, forget] = useKept('lot', BLANK);
+  const units = useUnits();
+  const [draft, keep, forget] = useKeptFigures('lot', BLANK, baseOf);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const fluid = draft.kind === 'fluid';
   const set = (field: keyof typeof BLANK) => (event: { target: { value: string } }) =>
@@ -33,6 +40,10 @@ export function LotForm() {
   const errorOf = (field: string) => refusedField(refusal, field);
   const add = async () => {
     const number = (text: string) => (text.trim() === '' ? text : Number(text.replace(',', '.')));
+    const point = (text: string) => {
+      const value = units.read(text, '°C')?.value;
+      return value === undefined ? null : Number.isNaN(value) ? text : value;
+    };
     const content = {
       kind: draft.kind,
       what:
@@ -41,6 +52,9 @@ export function LotForm() {
       quantity: number(draft.quantity),
       fluidClass: fluid ? draft.fluidClass : null,
       sizeMl: fluid ? (parseMeasure(draft.sizeMl, 'ml') ?? draft.sizeMl) : null,
+      dryC: fluid ? point(draft.dry) : null,
+      wetC: fluid ? point(draft.wet) : null,
+      colour: fluid ? draft.colour : '',
     };
     const reply = await requestForm('POST', '/api/shelf', { kind: 'lot', content, beside: { id } });
     setRefusal(reply.ok ? null : reply.refusal);
@@ -96,6 +110,27 @@ export function LotForm() {
             value={draft.sizeMl}
             onChange={set('sizeMl')}
             error={errorOf('sizeMl')}
+          />
+          <NumberField
+            label="Its dry point, by its sheet"
+            unit={units.unit('°C')}
+            value={draft.dry}
+            onChange={set('dry')}
+            error={errorOf('dryC')}
+          />
+          <NumberField
+            label="Its wet point"
+            unit={units.unit('°C')}
+            value={draft.wet}
+            onChange={set('wet')}
+            error={errorOf('wetC')}
+          />
+          <TextField
+            label="Colour"
+            maxLength={40}
+            value={draft.colour}
+            onChange={set('colour')}
+            error={errorOf('colour')}
           />
         </>
       )}

@@ -13,6 +13,7 @@ import { newId } from '../shell/newId';
 import { request } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
 import { undo } from '../shell/undo';
+import { useUnits } from '../shell/useUnits';
 import { BottleLevel } from './BottleLevel';
 import { LotForm } from './LotForm';
 
@@ -84,6 +85,7 @@ type KindProps = {
 
 function Kind({ kind, items, freshDays, onChange, onOpen, onTakeOff }: KindProps) {
   const shop = useShop();
+  const units = useUnits();
   const now = new Date(shop.now);
   return (
     <section aria-label={PART_KINDS[kind]} className="mb-5">
@@ -99,6 +101,12 @@ function Kind({ kind, items, freshDays, onChange, onOpen, onTakeOff }: KindProps
               <span className="min-w-0 flex-1 basis-60">
                 <b className="font-semibold">{item.what}</b>{' '}
                 <span className="reading text-soft">{item.batch}</span>
+                {item.dryC !== null && (
+                  <span className="block text-[0.9375rem] text-soft">
+                    {units.full(item.dryC, '°C', 0)} dry, {units.full(item.wetC, '°C', 0)} wet
+                    {item.colour !== '' && ` · ${item.colour}`}
+                  </span>
+                )}
                 {item.openedAt && (
                   <span className={refused ? 'block font-semibold text-stop' : 'block text-go'}>
                     opened {moment(item.openedAt, shop, now)}

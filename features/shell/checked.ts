@@ -7,6 +7,7 @@ const SCHEMAS = {
   closing: () => import('@/core/job/closingSchema').then((module) => module.closingSchema),
   car: () => import('@/core/car/spec').then((module) => module.carSpecSchema),
   event: () => import('@/core/planning/wear/eventSchema').then((module) => module.eventSchema),
+  fill: () => import('@/core/planning/fill/fillSchema').then((module) => module.fillSchema),
   job: () => import('@/core/job/schemas').then((module) => module.newJobSchema),
   lot: () => import('@/core/planning/shelf/shelfSchema').then((module) => module.newShelfItemSchema),
   part: () => import('@/core/planning/shelf/shelfSchema').then((module) => module.newPartSchema),

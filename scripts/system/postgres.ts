@@ -257,8 +257,9 @@ export async function ensureDatabase(cluster: Cluster, name: string): Promise<vo
 async function handOver(url: string): Promise<void> {
   await talk(url, async (sql) => {
     await sql`alter schema public owner to ${sql(ROLE)}`;
+    // Views count as tables here.
     const tables =
-      await sql`select relname as name from pg_class where relnamespace = 'public'::regnamespace and relkind = 'r'`;
+      await sql`select relname as name from pg_class where relnamespace = 'public'::regnamespace and relkind in ('r', 'v')`;
     for (const { name } of tables) await sql`alter table public.${sql(name)} owner to ${sql(ROLE)}`;
     const functions =
       await sql`select oid::regprocedure::text as name from pg_proc where pronamespace = 'public'::regnamespace`;

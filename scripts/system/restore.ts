@@ -133,8 +133,9 @@ function copyInto(tx: postgres.TransactionSql, table: string, columns: string[])
 /** The tables of the schema with the columns that are written (a generated one is not). */
 async function columnsOf(sql: postgres.Sql): Promise<Map<string, Set<string>>> {
   const rows = await sql`
-    select table_name as table, column_name as name from information_schema.columns
-    where table_schema = 'public' and is_generated = 'NEVER'`;
+    select table_name as table, column_name as name
+    from information_schema.columns join information_schema.tables using (table_schema, table_name)
+    where table_schema = 'public' and is_generated = 'NEVER' and table_type = 'BASE TABLE'`;
   const tables = new Map<string, Set<string>>();
   for (const { table, name } of rows) tables.set(table, (tables.get(table) ?? new Set()).add(name));
   return tables;

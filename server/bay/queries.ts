@@ -1,9 +1,10 @@
 import type { JobCard } from '../../core/job/card';
 import type { JobSheet } from '../../core/job/sheet';
 import { byUrgency } from '../../core/job/urgency';
-import { type FluidSchool, fluidDue } from '../../core/planning/due/fluid';
+import { type Driven, type FluidSchool, fluidDue } from '../../core/planning/due/fluid';
 import { type CarLine, type FollowUp, listCars, openFollowUps } from '../cars/queries';
 import { database } from '../db/sql';
+import { drivenSinceFill } from '../fills/queries';
 import { cardAside } from '../heavy/judge';
 import { getSheets, openJobIds } from '../jobs/queries';
 import { getShop } from '../shop/queries';
@@ -43,7 +44,8 @@ export async function getBay(today: string, allDue = false): Promise<Bay> {
   );
   cards.sort((left, right) => byUrgency(urgencyOf(left), urgencyOf(right)));
   const events = shop.fluidSchool === 'each_event' ? await eventDaysSinceFill(sql) : new Map();
-  const due = dueByCar(cars, followUps, { school: shop.fluidSchool, events }, today);
+  const driven = shop.fluidSchool === 'months_or_distance' ? await drivenSinceFill(sql) : new Map();
+  const due = dueByCar(cars, followUps, { school: shop.fluidSchool, events, driven }, today);
   const shown = allDue ? due : due.slice(0, DUE_SHOWN);
   return { cards, cars, due: { cars: shown, more: due.length - shown.length } };
 }
@@ -57,10 +59,17 @@ function urgencyOf({ sheet, holds, out }: BayCard) {
   };
 }
 
+/** What the fluid is due by, car by car. */
+type FluidRule = {
+  school: FluidSchool;
+  events: ReadonlyMap<string, string[]>;
+  driven: ReadonlyMap<string, Driven>;
+};
+
 function dueByCar(
   cars: readonly CarLine[],
   followUps: readonly FollowUp[],
-  { school, events }: { school: FluidSchool; events: ReadonlyMap<string, string[]> },
+  { school, events, driven }: FluidRule,
   today: string,
 ): DueCar[] {
   const noted = new Map<string, DueLine[]>();
@@ -71,7 +80,10 @@ function dueByCar(
   }
   return cars
     .map(({ id, name, fluidFilledOn }): DueCar => {
-      const { daysLeft, why, dueOn } = fluidDue(fluidFilledOn, school, today, events.get(id));
+      const { daysLeft, why, dueOn } = fluidDue(fluidFilledOn, school, today, {
+        events: events.get(id),
+        driven: driven.get(id),
+      });
       const lines = daysLeft !== null && daysLeft <= SOON_DAYS ? [{ what: 'Brake fluid', why, dueOn }] : [];
       return { carId: id, carName: name, lines: [...lines, ...(noted.get(id) ?? [])].sort(bySoonest) };
     })

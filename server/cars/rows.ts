@@ -1,18 +1,9 @@
 import type { Row } from 'postgres';
 import { fromSI, toSI } from '../../core/base/units/convert';
 import type { AxleSpec, CarSpec } from '../../core/car/spec';
+import { celsius, fromCelsius, fromMillimetres, millimetres, rounded } from '../units';
 
 export type CarRow = CarSpec & { id: string; version: number };
-
-const mm = (metres: number | null) => (metres === null ? null : round(fromSI(metres, 'mm')));
-const celsius = (kelvins: number | null) => (kelvins === null ? null : round(fromSI(kelvins, '°C')));
-const kelvin = (value: number | null) => (value === null ? null : toSI(value, '°C'));
-const metres = (value: number | null) => (value === null ? null : toSI(value, 'mm'));
-
-/** Rids a converted figure of binary dust: nothing in the shop is read finer than a millionth of its unit. */
-function round(value: number): number {
-  return Number(value.toFixed(6));
-}
 
 /** A car from its row and those of its axles. */
 export function carFromRows(row: Row, axles: readonly Row[]): CarRow {
@@ -25,7 +16,7 @@ export function carFromRows(row: Row, axles: readonly Row[]): CarRow {
     driveSide: row.drive_side,
     massKg: row.mass_kg,
     tyreRadiusM: row.tyre_radius_m,
-    masterBoreMm: mm(row.master_bore_m),
+    masterBoreMm: millimetres(row.master_bore_m),
     pedalRatio: row.pedal_ratio,
     assist: row.assist,
     abs: row.abs,
@@ -38,7 +29,7 @@ export function carFromRows(row: Row, axles: readonly Row[]): CarRow {
     fluidDryC: celsius(row.fluid_dry_k),
     fluidWetC: celsius(row.fluid_wet_k),
     fluidFilledOn: row.fluid_filled_on,
-    bleedCeilingKPa: row.bleed_ceiling_pa === null ? null : round(fromSI(row.bleed_ceiling_pa, 'kPa')),
+    bleedCeilingKPa: row.bleed_ceiling_pa === null ? null : rounded(fromSI(row.bleed_ceiling_pa, 'kPa')),
     makerOrder: row.maker_order,
     frontShare: row.front_share,
     torquesNm: row.torques_nm,
@@ -52,23 +43,23 @@ function axleFromRow(axle: Row): AxleSpec {
   return {
     brake: axle.brake,
     caliper: axle.caliper,
-    pistonsMm: (axle.pistons_m as number[]).map((piston) => round(fromSI(piston, 'mm'))),
+    pistonsMm: (axle.pistons_m as number[]).map((piston) => rounded(fromSI(piston, 'mm'))),
     bleeders: axle.bleeders,
     rotor: axle.rotor,
-    rotorNewMm: mm(axle.rotor_new_m),
-    rotorMinimumMm: mm(axle.rotor_minimum_m),
-    padNewMm: mm(axle.pad_new_m),
-    padMinimumMm: mm(axle.pad_minimum_m),
+    rotorNewMm: millimetres(axle.rotor_new_m),
+    rotorMinimumMm: millimetres(axle.rotor_minimum_m),
+    padNewMm: millimetres(axle.pad_new_m),
+    padMinimumMm: millimetres(axle.pad_minimum_m),
     lineLeftM: axle.line_left_m,
     lineRightM: axle.line_right_m,
     studs: axle.studs,
-    rotorRadiusMm: mm(axle.rotor_radius_m),
-    hubRadiusMm: mm(axle.hub_radius_m),
-    bearingSpanMm: mm(axle.bearing_span_m),
-    runoutLimitMm: mm(axle.runout_limit_m),
-    dtvLimitMm: mm(axle.dtv_limit_m),
-    hubLimitMm: mm(axle.hub_limit_m),
-    playLimitMm: mm(axle.play_limit_m),
+    rotorRadiusMm: millimetres(axle.rotor_radius_m),
+    hubRadiusMm: millimetres(axle.hub_radius_m),
+    bearingSpanMm: millimetres(axle.bearing_span_m),
+    runoutLimitMm: millimetres(axle.runout_limit_m),
+    dtvLimitMm: millimetres(axle.dtv_limit_m),
+    hubLimitMm: millimetres(axle.hub_limit_m),
+    playLimitMm: millimetres(axle.play_limit_m),
     padLimitC: celsius(axle.pad_limit_k),
     padCompound: axle.pad_compound,
     bedLowC: celsius(axle.bed_low_k),
@@ -86,7 +77,7 @@ export function carColumns(car: CarSpec) {
     drive_side: car.driveSide,
     mass_kg: car.massKg,
     tyre_radius_m: car.tyreRadiusM,
-    master_bore_m: metres(car.masterBoreMm),
+    master_bore_m: fromMillimetres(car.masterBoreMm),
     pedal_ratio: car.pedalRatio,
     assist: car.assist,
     abs: car.abs,
@@ -96,8 +87,8 @@ export function carColumns(car: CarSpec) {
     brake_by_wire: car.brakeByWire,
     drive: car.drive,
     fluid_class: car.fluidClass,
-    fluid_dry_k: kelvin(car.fluidDryC),
-    fluid_wet_k: kelvin(car.fluidWetC),
+    fluid_dry_k: fromCelsius(car.fluidDryC),
+    fluid_wet_k: fromCelsius(car.fluidWetC),
     fluid_filled_on: car.fluidFilledOn,
     bleed_ceiling_pa: car.bleedCeilingKPa === null ? null : toSI(car.bleedCeilingKPa, 'kPa'),
     maker_order: car.makerOrder,
@@ -117,24 +108,24 @@ export function axleColumns(carId: string, axle: 'front' | 'rear', spec: AxleSpe
     pistons_m: spec.pistonsMm.map((piston) => toSI(piston, 'mm')),
     bleeders: spec.bleeders,
     rotor: spec.rotor,
-    rotor_new_m: metres(spec.rotorNewMm),
-    rotor_minimum_m: metres(spec.rotorMinimumMm),
-    pad_new_m: metres(spec.padNewMm),
-    pad_minimum_m: metres(spec.padMinimumMm),
+    rotor_new_m: fromMillimetres(spec.rotorNewMm),
+    rotor_minimum_m: fromMillimetres(spec.rotorMinimumMm),
+    pad_new_m: fromMillimetres(spec.padNewMm),
+    pad_minimum_m: fromMillimetres(spec.padMinimumMm),
     line_left_m: spec.lineLeftM,
     line_right_m: spec.lineRightM,
     studs: spec.studs,
-    rotor_radius_m: metres(spec.rotorRadiusMm),
-    hub_radius_m: metres(spec.hubRadiusMm),
-    bearing_span_m: metres(spec.bearingSpanMm),
-    runout_limit_m: metres(spec.runoutLimitMm),
-    dtv_limit_m: metres(spec.dtvLimitMm),
-    hub_limit_m: metres(spec.hubLimitMm),
-    play_limit_m: metres(spec.playLimitMm),
-    pad_limit_k: kelvin(spec.padLimitC),
+    rotor_radius_m: fromMillimetres(spec.rotorRadiusMm),
+    hub_radius_m: fromMillimetres(spec.hubRadiusMm),
+    bearing_span_m: fromMillimetres(spec.bearingSpanMm),
+    runout_limit_m: fromMillimetres(spec.runoutLimitMm),
+    dtv_limit_m: fromMillimetres(spec.dtvLimitMm),
+    hub_limit_m: fromMillimetres(spec.hubLimitMm),
+    play_limit_m: fromMillimetres(spec.playLimitMm),
+    pad_limit_k: fromCelsius(spec.padLimitC),
     pad_compound: spec.padCompound,
-    bed_low_k: kelvin(spec.bedLowC),
-    bed_high_k: kelvin(spec.bedHighC),
+    bed_low_k: fromCelsius(spec.bedLowC),
+    bed_high_k: fromCelsius(spec.bedHighC),
     rotor_mass_kg: spec.rotorMassKg,
   };
 }

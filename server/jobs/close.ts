@@ -3,11 +3,12 @@ import { parseWith } from '../../core/base/issues/zod';
 import { checkCauses } from '../../core/exchange/casefile/findings';
 import { closingIssues } from '../../core/job/closing';
 import { type Closing, closingSchema } from '../../core/job/closingSchema';
+import { fillOffered } from '../../core/job/fillOffered';
 import type { JobSheet } from '../../core/job/sheet';
-import { planOf, runOf } from '../../core/planning/run/run';
 import { minutesToLearn } from '../../core/planning/run/took';
 import { database, type Sql } from '../db/sql';
 import { accept, stale } from '../failure';
+import { writeFill } from '../fills/actions';
 import { versioned } from '../http/versioned';
 import { idFromContent, knownId } from '../ids';
 import { once, type Write } from '../once';
@@ -16,12 +17,9 @@ import { lockOpenJob, refuseIssues } from './append';
 import { getSheet } from './queries';
 import { writeVerdict } from './work';
 
-/** Jobs after which the car holds new fluid throughout. */
-const FILLS = ['flush', 'wrong_fluid'];
-
 /**
  * Closes a job: the last verdict, the outcome, the causes confirmed and what is due next, in one transaction. A finished
- * flush also sets the car's fill date. Refused while a hold is open or the pedal is not proved.
+ * flush also writes the car's fill. Refused while a hold is open or the pedal is not proved.
  */
 export async function closeJob(jobId: string, input: unknown, now = new Date()): Promise<JobSheet> {
   const { version, body } = versioned(input);
@@ -51,7 +49,7 @@ export async function closeJob(jobId: string, input: unknown, now = new Date()):
         const causes = [...new Set(closing.confirmed)].map((cause) => ({ job_id: job, cause }));
         if (causes.length > 0) await tx`insert into job_causes ${tx(causes)}`;
         for (const next of closing.next) await addFollowUp(tx, sheet, next);
-        await noteFluid(tx, sheet, at);
+        await noteFill(tx, sheet, closing.fill, at);
         await noteMinutes(tx, sheet);
         return getSheet(job, tx);
       },
@@ -83,14 +81,11 @@ async function noteMinutes(tx: Sql, { works, ticks }: JobSheet): Promise<void> {
   }
 }
 
-/** A finished flush is the car's new fill, on the day it is where the shop stands. */
-async function noteFluid(tx: Sql, sheet: JobSheet, at: Date): Promise<void> {
-  const flushed = sheet.works.some(
-    (work) =>
-      FILLS.includes(planOf(work).procedure ?? work.procedure) &&
-      runOf(work, sheet.ticks).state === 'finished',
-  );
-  if (!flushed) return;
+/** A finished flush is the car's new fill, on the day it is where the shop stands, as it was told or as its run tells. */
+async function noteFill(tx: Sql, sheet: JobSheet, told: Closing['fill'], at: Date): Promise<void> {
   const { timeZone } = await getShop(tx);
-  await tx`update cars set fluid_filled_on = ${dayIn(timeZone, at)}, version = version + 1 where id = ${sheet.job.carId}`;
+  const offered = fillOffered(sheet, { timeZone, today: dayIn(timeZone, at) });
+  if (!offered) return;
+  const { id, carId } = sheet.job;
+  await writeFill(tx, told ?? offered, { id: idFromContent(`${id} fill`), carId, jobId: id, at });
 }

@@ -112,8 +112,8 @@ async function pourOut(tx: Sql, pour: Pour, at: Date): Promise<Written> {
   if (leftMl <= 0) return pour;
   const opened = crypto.randomUUID();
   await tx`
-    insert into shelf (id, kind, what, batch, quantity, fluid_class, size_m3, opened_at, remaining_m3, added_at)
-    select ${opened}, kind, what, batch, 1, fluid_class, size_m3, ${at}, ${toSI(leftMl, 'ml')}::double precision, ${at}
+    insert into shelf (id, kind, what, batch, quantity, fluid_class, size_m3, dry_k, wet_k, colour, opened_at, remaining_m3, added_at)
+    select ${opened}, kind, what, batch, 1, fluid_class, size_m3, dry_k, wet_k, colour, ${at}, ${toSI(leftMl, 'ml')}::double precision, ${at}
     from shelf where id = ${lot}`;
   return { ...pour, opened };
 }

@@ -7,6 +7,7 @@ import { accept, refused, stale } from '../failure';
 import { versioned } from '../http/versioned';
 import { knownId } from '../ids';
 import { once, sameContent } from '../once';
+import { fromKilometres } from '../units';
 import { getSheet } from './queries';
 
 /** Opens a job on a car; sending it twice opens it once. */
@@ -33,6 +34,7 @@ const COLUMNS = {
   missing: 'missing',
   neededAt: 'needed_at',
   summary: 'summary',
+  odometerKm: 'odometer_m',
 } as const;
 
 /** Changes a job's own fields over the version their author saw; a closed job is a record and stays as it is. */
@@ -42,7 +44,10 @@ export async function changeJob(id: string, input: unknown): Promise<JobSheet['j
   const columns = Object.fromEntries(
     Object.entries(changes)
       .filter(([, value]) => value !== undefined)
-      .map(([field, value]) => [COLUMNS[field as keyof typeof COLUMNS], value]),
+      .map(([field, value]) => [
+        COLUMNS[field as keyof typeof COLUMNS],
+        field === 'odometerKm' ? fromKilometres(value as number | null) : value,
+      ]),
   );
   if (Object.keys(columns).length === 0) {
     throw refused([

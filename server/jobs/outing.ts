@@ -1,5 +1,4 @@
 import { parseWith } from '../../core/base/issues/zod';
-import { toSI } from '../../core/base/units/convert';
 import { outingIssues } from '../../core/job/closing';
 import type { OutingRow } from '../../core/job/outing';
 import { newOutingSchema, outingBackSchema } from '../../core/job/outingSchema';
@@ -7,6 +6,7 @@ import { database, type Sql } from '../db/sql';
 import { accept, notFound, stale } from '../failure';
 import { knownId } from '../ids';
 import { once } from '../once';
+import { fromCelsius } from '../units';
 import { lockOpenJob, refuseIssues } from './append';
 import { getSheet } from './queries';
 import { outingFromRow } from './rows';
@@ -47,9 +47,8 @@ export async function comeBack(outingId: string, input: unknown, now = new Date(
         const [row] = await tx`select job_id from outings where id = ${outing}`;
         if (!row) throw notFound('outing', outingId);
         const { at } = await lockOpenJob(row.job_id, tx, now);
-        const airK = back.airC === null ? null : toSI(back.airC, '°C');
         const landed = await tx`
-          update outings set ${tx({ back_id: back.id, back_at: at, laps: back.laps, air_k: airK, note: back.note })}
+          update outings set ${tx({ back_id: back.id, back_at: at, laps: back.laps, air_k: fromCelsius(back.airC), note: back.note })}
           where id = ${outing} and back_id is null returning 1`;
         if (landed.length === 0) throw stale('That the car is back', await readOuting(tx, outing));
         return readOuting(tx, outing);

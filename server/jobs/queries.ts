@@ -5,8 +5,10 @@ import { settleVisits } from '../../core/planning/visits';
 import { carFromRows } from '../cars/rows';
 import { database, type Sql } from '../db/sql';
 import { notFound } from '../failure';
+import { fillFromRow } from '../fills/queries';
 import { knownId } from '../ids';
 import { confirmedCauses } from '../learn/queries';
+import { kilometres } from '../units';
 import {
   answerFromRow,
   jobFromRow,
@@ -40,6 +42,8 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
     ticks,
     proofs,
     outings,
+    fills,
+    odometers,
     cars,
     axles,
     confirmed,
@@ -56,6 +60,16 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
     sql`select ticks.*, works.job_id from ticks join works on works.id = work_id where job_id = any(${list}) order by seq`,
     sql`select * from hold_proofs where job_id = any(${list}) order by proved_at, id`,
     sql`select * from outings where job_id = any(${list}) order by seq`,
+    sql`select distinct on (car_id) * from fills
+        where car_id in (select car_id from jobs where id = any(${list})) and dropped_at is null
+        order by car_id, filled_on desc, seq desc`,
+    sql`select jobs.id as job_id, seen.odometer_m, seen.on_day
+        from jobs join lateral (
+          select odometer_m, on_day from odometers
+          where car_id = jobs.car_id and job_id is distinct from jobs.id and on_day <= jobs.opened_at::date
+          order by on_day desc, odometer_m desc limit 1
+        ) seen on true
+        where jobs.id = any(${list})`,
     sql`select * from cars where id in (select car_id from jobs where id = any(${list}))`,
     sql`select * from car_axles where car_id in (select car_id from jobs where id = any(${list}))`,
     confirmedCauses(sql),
@@ -68,6 +82,8 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
     if (!job) return [];
     const own = (rows: readonly Row[]) => rows.filter((row) => row.job_id === id);
     const car = cars.find((row) => row.id === job.car_id)!;
+    const fill = fills.find((row) => row.car_id === job.car_id);
+    const [seen] = own(odometers);
     const ticked = own(ticks).map(tickFromRow);
     const work = (row: Row) =>
       workFromRow(
@@ -91,6 +107,8 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
         ticks: ticked,
         proofs: own(proofs).map(proofFromRow),
         outings: own(outings).map(outingFromRow),
+        ...(fill ? { fill: fillFromRow(fill) } : {}),
+        ...(seen ? { odometer: { km: kilometres(seen.odometer_m)!, day: seen.on_day } } : {}),
         ...(learned.jobs > 0 ? { learned } : {}),
       },
     ];

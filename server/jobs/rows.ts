@@ -1,11 +1,11 @@
 import type { Row } from 'postgres';
-import { fromSI } from '../../core/base/units/convert';
 import { runCalc } from '../../core/exchange/calcs';
 import type { OutingRow } from '../../core/job/outing';
 import type { AnswerRow, JobHead, ProofRow, ReadingRow, VerdictRow } from '../../core/job/sheet';
 import type { PouredFluid, TickRow, WorkRow } from '../../core/planning/run/rows';
 import type { CalcResult } from '../../core/readings/calc';
 import { CALCS_VERSION } from '../../core/readings/version';
+import { celsius, kilometres } from '../units';
 
 const iso = (date: Date | null) => date?.toISOString() ?? null;
 
@@ -24,6 +24,7 @@ export function jobFromRow(row: Row, confirmed: string[]): JobHead {
     place: row.place,
     neededAt: iso(row.needed_at),
     summary: row.summary,
+    odometerKm: kilometres(row.odometer_m),
     openedAt: row.opened_at.toISOString(),
     closedAt: iso(row.closed_at),
     closedBy: row.closed_by,
@@ -140,7 +141,7 @@ export function outingFromRow(row: Row): OutingRow {
         : {
             id: row.back_id,
             laps: row.laps,
-            airC: row.air_k === null ? null : fromSI(row.air_k, '°C'),
+            airC: celsius(row.air_k),
             note: row.note,
             at: row.back_at.toISOString(),
           },

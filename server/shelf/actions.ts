@@ -10,6 +10,7 @@ import { accept, notFound, refused, stale } from '../failure';
 import { fieldsOf, versioned } from '../http/versioned';
 import { knownId, newId } from '../ids';
 import { once, sameContent, type Write } from '../once';
+import { fromCelsius } from '../units';
 import { type ShelfRow, shelfFromRow } from './queries';
 
 /** Puts a lot on the shelf, under an id its author made. */
@@ -25,6 +26,9 @@ export async function addShelfItem(input: unknown, now = new Date()): Promise<Sh
     quantity: item.quantity,
     fluid_class: item.fluidClass,
     size_m3: item.sizeMl === null ? null : toSI(item.sizeMl, 'ml'),
+    dry_k: fromCelsius(item.dryC),
+    wet_k: fromCelsius(item.wetC),
+    colour: item.colour,
     added_at: now,
   };
   return database().begin((tx) => {
@@ -112,6 +116,9 @@ export async function openBottle(id: string, input: unknown, now = new Date()): 
           quantity: 1,
           fluid_class: row.fluid_class,
           size_m3: row.size_m3,
+          dry_k: row.dry_k,
+          wet_k: row.wet_k,
+          colour: row.colour,
           opened_at: now,
           remaining_m3: row.size_m3,
           added_at: now,

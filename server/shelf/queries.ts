@@ -2,6 +2,7 @@ import type { Row } from 'postgres';
 import { fromSI } from '../../core/base/units/convert';
 import type { ShelfItem } from '../../core/planning/shelf/shelf';
 import { database, type Sql } from '../db/sql';
+import { celsius } from '../units';
 
 export type ShelfRow = ShelfItem & { version: number };
 
@@ -19,6 +20,9 @@ export function shelfFromRow(row: Row): ShelfRow {
     sizeMl: ml(row.size_m3),
     openedAt: row.opened_at?.toISOString() ?? null,
     remainingMl: ml(row.remaining_m3),
+    dryC: celsius(row.dry_k),
+    wetC: celsius(row.wet_k),
+    colour: row.colour,
     version: row.version,
   };
 }

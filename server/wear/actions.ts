@@ -6,6 +6,7 @@ import { accept, notFound, stale } from '../failure';
 import { fieldsOf, versioned } from '../http/versioned';
 import { knownId, newId } from '../ids';
 import { once, sameContent } from '../once';
+import { fromKilometres } from '../units';
 import { type EventRow, eventFromRow } from './queries';
 
 /** Notes a day on track, under an id its author made, so that sending it twice notes it once. */
@@ -21,10 +22,16 @@ export async function addEvent(carId: string, input: unknown): Promise<EventRow>
       async () => eventFromRow((await tx`select * from car_events where id = ${eventId}`)[0]!),
       async () => {
         await getCar(car, tx);
-        const { name, onDate, sessions } = event;
-        const [row] = await tx`
-          insert into car_events ${tx({ id: eventId, car_id: car, name, on_date: onDate, sessions })} returning *`;
-        return eventFromRow(row!);
+        const row = {
+          id: eventId,
+          car_id: car,
+          name: event.name,
+          on_date: event.onDate,
+          sessions: event.sessions,
+          odometer_m: fromKilometres(event.odometerKm),
+        };
+        const [written] = await tx`insert into car_events ${tx(row)} returning *`;
+        return eventFromRow(written!);
       },
     ),
   );
@@ -39,13 +46,13 @@ export async function changeEvent(id: string, input: unknown, now = new Date()):
   const sql = database();
   const [row] = await sql`
     update car_events set name = ${event.name}, on_date = ${event.onDate}, sessions = ${event.sessions},
-      dropped_at = ${dropped === true ? now : null}, version = version + 1
+      odometer_m = ${fromKilometres(event.odometerKm)}, dropped_at = ${dropped === true ? now : null}, version = version + 1
     where id = ${eventId} and version = ${version} and dropped_at is null returning *`;
   if (row) return eventFromRow(row);
   const [current] = await sql`select * from car_events where id = ${eventId}`;
   if (!current) throw notFound('event', id);
-  const { name, onDate, sessions } = eventFromRow(current);
-  const stands = { name, onDate, sessions, dropped: current.dropped_at !== null };
+  const { name, onDate, sessions, odometerKm } = eventFromRow(current);
+  const stands = { name, onDate, sessions, odometerKm, dropped: current.dropped_at !== null };
   if (current.version > version && sameContent(stands, { ...event, dropped: dropped === true }))
     return eventFromRow(current);
   throw stale('That event', eventFromRow(current));

@@ -6,8 +6,9 @@ import { type Measured, measuredOf } from '../../core/planning/wear/measured';
 import { type CarEvent, sessionsBy } from '../../core/planning/wear/sessions';
 import { database, type Sql } from '../db/sql';
 import { figuresFromRow } from '../jobs/rows';
+import { kilometres } from '../units';
 
-export type EventRow = CarEvent & { version: number };
+export type EventRow = CarEvent & { odometerKm: number | null; version: number };
 
 /** Readings looked back on: twenty times four corners of pads and rotors, more than any part lives to see. */
 const MOST_READINGS = 160;
@@ -15,13 +16,20 @@ const MOST_READINGS = 160;
 const MOST_JOBS = 60;
 
 export function eventFromRow(row: Row): EventRow {
-  return { id: row.id, name: row.name, onDate: row.on_date, sessions: row.sessions, version: row.version };
+  return {
+    id: row.id,
+    name: row.name,
+    onDate: row.on_date,
+    sessions: row.sessions,
+    odometerKm: kilometres(row.odometer_m),
+    version: row.version,
+  };
 }
 
 /** A car's days on track, oldest first. */
 async function carEvents(carId: string, sql: Sql = database()): Promise<EventRow[]> {
   const rows = await sql`
-    select id, name, on_date, sessions, version from car_events
+    select * from car_events
     where car_id = ${carId} and dropped_at is null order by on_date, id`;
   return rows.map(eventFromRow);
 }

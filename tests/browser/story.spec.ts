@@ -76,6 +76,10 @@ test('a soft pedal from complaint to recorded fix, by mouse', async ({ page }) =
   await drive.getByRole('button', { name: 'Out on proof' }).click();
   await drive.getByRole('button', { name: 'It is back' }).click();
   await key(page, 'Spongy pedal', 'No').click();
+  // What it was filled with is told by what it was poured from.
+  await expect(page.getByRole('group', { name: 'The new fluid' }).getByLabel('Product')).toHaveValue(
+    /brake fluid/,
+  );
   await page.getByRole('checkbox', { name: /Fluid boiled: too much water/ }).check();
   await page.getByLabel('What was wrong, what was done').pressSequentially('Two winters old.');
   await page.getByLabel('Closed by').pressSequentially('Mira');

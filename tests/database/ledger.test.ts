@@ -122,10 +122,10 @@ describe('the ledger', () => {
   });
 
   it('uses an index for the whole list', async () => {
-    const sql = database();
-    await sql`set enable_seqscan = off`;
-    const plan =
-      await sql`explain select * from jobs where closed_at is not null order by closed_at desc, id desc limit 41`;
+    const plan = await database().begin(async (tx) => {
+      await tx`set local enable_seqscan = off`;
+      return tx`explain select * from jobs where closed_at is not null order by closed_at desc, id desc limit 41`;
+    });
     expect(JSON.stringify(plan)).toContain('jobs_ledger');
   });
 });

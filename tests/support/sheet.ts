@@ -24,6 +24,7 @@ export function emptySheet(changes: Partial<JobSheet> = {}): JobSheet {
       place: 'bay',
       neededAt: null,
       summary: '',
+      odometerKm: null,
       openedAt: at(0),
       closedAt: null,
       closedBy: null,

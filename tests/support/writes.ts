@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { startingSet } from '../../core/car/startingSets';
 import { database } from '../../server/db/sql';
+import { addFill } from '../../server/fills/actions';
 import { sendOut } from '../../server/jobs/outing';
 import { addWork } from '../../server/jobs/work';
 import { addShelfItem } from '../../server/shelf/actions';
@@ -47,6 +48,19 @@ const readyToDrive = async () => {
   return { id: job.id };
 };
 
+const FILL = {
+  filledOn: '2026-05-01',
+  product: 'DOT 4',
+  batch: 'A',
+  fluidClass: 'DOT4',
+  dryC: 250,
+  wetC: 165,
+  colour: 'amber',
+  odometerKm: 120_000,
+  lotId: null,
+  lotOpenedOn: null,
+};
+
 /** Every write there is under an id its sender made. */
 export const BY_ID: Record<string, () => Promise<Sent>> = {
   'POST /api/cars': async () => ({
@@ -61,6 +75,13 @@ export const BY_ID: Record<string, () => Promise<Sent>> = {
     body: { name: 'Club day', onDate: '2026-05-01', sessions: 4 },
     other: { name: 'Club day', onDate: '2026-05-01', sessions: 5 },
     count: rows('car_events'),
+  }),
+  'POST /api/cars/[id]/fills': async () => ({
+    params: { id: (await makeCar()).id },
+    elsewhere: { id: (await makeCar()).id },
+    body: FILL,
+    other: { ...FILL, batch: 'B' },
+    count: rows('fills'),
   }),
   'POST /api/cars/[id]/parts': async () => {
     const part = { kind: 'pads', place: 'front', what: 'Track pads', batch: '', jobId: null, shelfId: null };
@@ -234,6 +255,10 @@ export const BY_VERSION: Record<string, () => Promise<Omit<Sent, 'elsewhere' | '
       body: { ...event, version, dropped: true },
       other: { ...event, version, sessions: 6 },
     };
+  },
+  'PATCH /api/fills/[id]': async () => {
+    const { id, version } = await addFill((await makeCar()).id, { id: randomUUID(), ...FILL });
+    return { params: { id }, body: { version, dropped: true }, other: { version, dropped: false } };
   },
   'PATCH /api/follow-ups/[id]': async () => {
     const id = randomUUID();

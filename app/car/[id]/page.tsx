@@ -1,6 +1,7 @@
 import { CarView } from '@/features/car/CarView';
 import { orNotFound } from '@/features/shell/orNotFound';
 import { carJobs, getCar, lastReadings, openFollowUps } from '@/server/cars/queries';
+import { carFills } from '@/server/fills/queries';
 import { carParts } from '@/server/parts/queries';
 import { getShop } from '@/server/shop/queries';
 import { carPast } from '@/server/wear/queries';
@@ -15,12 +16,13 @@ export default async function CarPage({ params }: Props) {
   const { id } = await params;
   const car = await orNotFound(getCar(id));
   const { timeZone } = await getShop();
-  const [jobs, readings, due, past, parts] = await Promise.all([
+  const [jobs, readings, due, past, parts, fills] = await Promise.all([
     carJobs(id),
     lastReadings(id),
     openFollowUps(id),
     carPast(id, { timeZone }),
     carParts(id),
+    carFills(id),
   ]);
-  return <CarView car={car} jobs={jobs} readings={readings} due={due} past={past} parts={parts} />;
+  return <CarView {...{ car, jobs, readings, due, past, parts, fills }} />;
 }

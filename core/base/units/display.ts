@@ -1,7 +1,7 @@
 import { convert, type Unit } from './convert';
 
 /** What the core works in, and what a shop may rather see. K is a difference of temperatures. */
-export type BaseUnit = 'mm' | 'm' | 'kg' | 'N·m' | 'km/h' | '°C' | 'kPa' | 'K' | 'N' | '%' | '';
+export type BaseUnit = 'mm' | 'm' | 'kg' | 'N·m' | 'km' | 'km/h' | '°C' | 'kPa' | 'K' | 'N' | '%' | '';
 
 export const UNIT_CHOICES = {
   lengthUnit: ['mm', 'in'],
@@ -12,7 +12,7 @@ export const UNIT_CHOICES = {
 export type UnitChoice = { [kind in keyof typeof UNIT_CHOICES]: (typeof UNIT_CHOICES)[kind][number] };
 
 /** A shop that measures in inches measures, weighs, tightens and drives in these. */
-const BESIDE_INCHES = { m: 'ft', kg: 'lb', N·m: 'lbf·ft', 'km/h': 'mph' } as const;
+const BESIDE_INCHES = { m: 'ft', kg: 'lb', N·m: 'lbf·ft', km: 'mi', 'km/h': 'mph' } as const;
 
 /** The unit a figure is shown and typed in. */
 export function shownUnit(base: BaseUnit, choice: UnitChoice): string {
@@ -22,6 +22,7 @@ export function shownUnit(base: BaseUnit, choice: UnitChoice): string {
     case 'm':
     case 'kg':
     case 'N·m':
+    case 'km':
     case 'km/h':
       return choice.lengthUnit === 'in' ? BESIDE_INCHES[base] : base;
     case '°C':

@@ -2,7 +2,7 @@ import { type BaseUnit, shownDecimals, shownUnit, shownValue, type UnitChoice } 
 
 /** A figure in words with its unit, or two with "to" or "and" between them. Speeds are written in both units already. */
 const FIGURE =
-  /(?<![\d.])(\d+(?:\.\d+)?)(?:( to | and )(\d+(?:\.\d+)?))? (mm|°C|kPa|K|N·m|kg)(?![\p{L}²³/])/gu;
+  /(?<![\d.])(\d+(?:\.\d+)?)(?:( to | and )(\d+(?:\.\d+)?))? (mm|°C|kPa|K|N·m|kg|km)(?![\p{L}²³/])/gu;
 
 /**
  * Words of the trade with their figures in the units of a choice: "0.02 mm under a hub edge" as "0.001 in …".

@@ -1,3 +1,5 @@
+import { dayAfter } from '../../base/day';
+
 /** Schools of when to change the fluid, common practice, no source. */
 export const FLUID_SCHOOLS = {
   each_event: { label: 'Each track event', months: null, about: 'New for each event is cheap insurance' },
@@ -5,13 +7,18 @@ export const FLUID_SCHOOLS = {
   two_years: {
     label: 'Two years',
     months: 24,
-    about:
-      'Road use, the cautious school; those who go by distance too change at 20,000 miles if that is sooner',
+    about: 'Road use, the cautious school',
   },
   three_years: {
     label: 'Three years',
     months: 36,
     about: 'Road use, the relaxed school; some measure water after 18 months',
+  },
+  months_or_distance: {
+    label: 'Two years or 30000 km',
+    months: 24,
+    km: 30_000,
+    about: 'Whichever is first, by the odometer at fills, jobs and events',
   },
 } as const;
 
@@ -20,31 +27,53 @@ export type FluidSchool = keyof typeof FLUID_SCHOOLS;
 /** `dueOn` is null, and `daysLeft` 0, where nobody knows when it was filled; both null while no second event is on the calendar. */
 export type FluidDue = { dueOn: string | null; daysLeft: number | null; why: string };
 
+/** What the odometer showed at the fill and last, km, and when that was. */
+export type Driven = { atFillKm: number; lastKm: number; lastOn: string };
+
 /**
- * When the fluid falls due, under the shop's school: by months since the fill, or, where it is new for each event, before
- * the second event after it.
+ * When the fluid falls due, under the shop's school: by months since the fill, by distance where that is sooner at the
+ * car's own pace, or, where it is new for each event, before the second event after it.
  * @param filledOn date of the last fill, ISO
  * @param today ISO date
- * @param events dates of the car's days on track, ISO, past and to come, in any order
+ * @param since the car's days on track, ISO, past and to come, in any order; and how far it was driven
  */
 export function fluidDue(
   filledOn: string | null,
   school: FluidSchool,
   today: string,
-  events: readonly string[] = [],
+  since: { events?: readonly string[]; driven?: Driven } = {},
 ): FluidDue {
   if (filledOn === null)
     return { dueOn: null, daysLeft: 0, why: 'No fill on record: measure it, or change it.' };
-  const { months } = FLUID_SCHOOLS[school];
-  if (months === null) return dueByEvent(filledOn, today, events);
+  const rule: { label: string; months: number | null; km?: number } = FLUID_SCHOOLS[school];
+  if (rule.months === null) return dueByEvent(filledOn, today, since.events ?? []);
   const due = new Date(`${filledOn}T00:00:00Z`);
-  due.setUTCMonth(due.getUTCMonth() + months);
-  const dueOn = due.toISOString().slice(0, 10);
+  due.setUTCMonth(due.getUTCMonth() + rule.months);
+  const byMonths = due.toISOString().slice(0, 10);
+  const byDistance = rule.km === undefined ? undefined : dueByDistance(filledOn, rule.km, since.driven);
+  const dueOn = byDistance !== undefined && byDistance < byMonths ? byDistance : byMonths;
+  const driven =
+    rule.km === undefined
+      ? ''
+      : since.driven
+        ? `, ${Math.round(since.driven.lastKm - since.driven.atFillKm)} km since`
+        : ', the distance since not known';
   return {
     dueOn,
     daysLeft: daysTo(dueOn, today),
-    why: `Filled ${filledOn}; school: ${FLUID_SCHOOLS[school].label.toLowerCase()}.`,
+    why: `Filled ${filledOn}${driven}; school: ${rule.label.toLowerCase()}.`,
   };
+}
+
+/** The day by which so many km are driven at the pace since the fill; undefined while that tells nothing. */
+function dueByDistance(filledOn: string, km: number, driven: Driven | undefined): string | undefined {
+  if (!driven) return undefined;
+  const { atFillKm, lastKm, lastOn } = driven;
+  const since = lastKm - atFillKm;
+  if (since >= km) return lastOn;
+  const days = daysTo(lastOn, filledOn);
+  if (since <= 0 || days <= 0) return undefined;
+  return dayAfter(lastOn, Math.floor(((km - since) * days) / since));
 }
 
 /** A fill is good for the first event after it; the next one wants its own. */

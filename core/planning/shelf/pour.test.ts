@@ -14,6 +14,9 @@ const lot = (id: string, changes: Partial<ShelfItem> = {}): ShelfItem => ({
   sizeMl: 500,
   openedAt: null,
   remainingMl: null,
+  dryC: null,
+  wetC: null,
+  colour: '',
   ...changes,
 });
 const opened = (id: string, day: string, remainingMl: number) =>

@@ -1,7 +1,16 @@
 import { bottlesFor, mlOf, type ShelfItem } from './shelf';
 
 /** What comes out of one lot: of an opened bottle, or of so many sealed ones, with what stays in the last of them. */
-export type Pour = { lot: string; what: string; batch: string; ml: number; bottles: number; leftMl: number };
+export type Pour = {
+  lot: string;
+  what: string;
+  batch: string;
+  ml: number;
+  bottles: number;
+  leftMl: number;
+  /** What is known of the fluid; pours from before it was kept have none. */
+  of?: Pick<ShelfItem, 'fluidClass' | 'dryC' | 'wetC' | 'colour' | 'openedAt'>;
+};
 
 /**
  * Which bottles an amount is poured from, and what the shelf lacks of it.
@@ -12,12 +21,13 @@ export function poursFrom(lots: readonly ShelfItem[], ml: number): { pours: Pour
   const pours: Pour[] = [];
   let open = ml;
   for (const item of lots) {
-    const { id: lot, what, batch, sizeMl, remainingMl } = item;
+    const { id: lot, what, batch, sizeMl, remainingMl, fluidClass, dryC, wetC, colour, openedAt } = item;
     const poured = Math.min(open, mlOf(item));
     if (poured <= 0) continue;
     const { bottles, leftMl } =
       remainingMl === null ? bottlesFor(poured, sizeMl!) : { bottles: 0, leftMl: remainingMl - poured };
-    pours.push({ lot, what, batch, ml: poured, bottles, leftMl });
+    const of = { fluidClass, dryC, wetC, colour, openedAt };
+    pours.push({ lot, what, batch, ml: poured, bottles, leftMl, of });
     open -= poured;
   }
   return { pours, shortMl: Math.max(0, open) };

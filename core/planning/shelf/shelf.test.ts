@@ -15,6 +15,9 @@ const bottle = (changes: Partial<ShelfItem>): ShelfItem => ({
   sizeMl: 500,
   openedAt: null,
   remainingMl: null,
+  dryC: null,
+  wetC: null,
+  colour: '',
   ...changes,
 });
 

@@ -13,6 +13,10 @@ export type ShelfItem = {
   sizeMl: number | null;
   openedAt: string | null;
   remainingMl: number | null;
+  /** Of fluid: the product’s own boiling points, °C, where its sheet was read, and its colour. */
+  dryC: number | null;
+  wetC: number | null;
+  colour: string;
 };
 
 const DAY_MS = 86_400_000;

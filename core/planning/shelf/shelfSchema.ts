@@ -4,6 +4,7 @@ import { within, words } from '../../base/issues/range';
 import { uuid } from '../../base/issues/uuid';
 import { CORNERS } from '../../car/corner';
 import { FLUID_CLASS_IDS } from '../../car/fluidClasses';
+import { isPair, PAIR_WORDS, pairFields } from '../fill/fillSchema';
 import { PART_KIND_IDS } from './parts';
 
 /** A lot put on the shelf; fluid names its class and the size of its bottles. */
@@ -15,6 +16,14 @@ export const newShelfItemSchema = z
     quantity: z.int().min(1, '1 to 1000 is accepted').max(1000, '1 to 1000 is accepted'),
     fluidClass: z.enum(FLUID_CLASS_IDS).nullable(),
     sizeMl: within(100, 25000, 'ml').nullable(),
+    dryC: pairFields.dryC.default(null),
+    wetC: pairFields.wetC.default(null),
+    colour: words(40).default(''),
+  })
+  .refine(isPair, { path: ['wetC'], message: PAIR_WORDS })
+  .refine((item) => item.kind === 'fluid' || (item.dryC === null && item.colour === ''), {
+    path: ['dryC'],
+    message: 'boiling points and colour of a brake fluid, and of nothing else',
   })
   .refine((item) => (item.kind === 'fluid') === (item.fluidClass !== null), {
     path: ['fluidClass'],

@@ -15,6 +15,7 @@ import { FindingRow } from '../FindingRow';
 import { SavedText } from '../SavedText';
 import { COMPLAINT_GROUPS, HISTORY_FINDINGS } from './groups';
 import { Heard } from './Heard';
+import { OdometerField } from './OdometerField';
 import { Touched } from './Touched';
 import { Withdraw } from './Withdraw';
 
@@ -53,6 +54,9 @@ export function ComplaintStage() {
         />
       </div>
       <Heard text={`${said}\n${when}`} />
+      <div className="mt-3">
+        <OdometerField />
+      </div>
       <Touched />
       {asked.length > 0 && (
         <p className="mt-3">

@@ -23,6 +23,7 @@ import { useShop } from '../../shell/ShopContext';
 import { useKept } from '../../shell/useKept';
 import { useDesk } from '../desk/Desk';
 import { SavedText } from '../SavedText';
+import { NewFill, useNewFill } from './NewFill';
 import { IssueList, StandingIssues } from './StandingIssues';
 
 type Draft = {
@@ -41,6 +42,8 @@ export function ClosingForm() {
   const [by, keepBy] = useKept('my-name', '');
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
+
+  const fill = useNewFill();
 
   const close = async () => {
     if (outbox.snapshot().parcels.some((parcel) => parcel.jobId === sheet.job.id)) {
@@ -62,6 +65,7 @@ export function ClosingForm() {
       by,
       next,
       ...(judgement.notBedded && draft.bedInTold ? { bedInTold: draft.bedInTold } : {}),
+      ...(fill.content ? { fill: fill.content } : {}),
     };
     const stands = [
       ...unfilled(draft.outcome, by),
@@ -81,6 +85,7 @@ export function ClosingForm() {
       return;
     }
     forget();
+    fill.forget();
     replaceSheet(reply.value);
     router.push(`/ledger/${sheet.job.id}`);
   };
@@ -112,6 +117,7 @@ export function ClosingForm() {
         onChange={(confirmed) => keep({ ...draft, confirmed })}
       />
       <SavedText field="summary" label="What was wrong, what was done" maxLength={4000} rows={3} />
+      <NewFill fill={fill} refusal={refusal} />
       {judgement.notBedded && (
         <TextField
           label="Not bedded in yet: the driver was told by"

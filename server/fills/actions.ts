@@ -1,0 +1,93 @@
+import { parseWith } from '../../core/base/issues/zod';
+import type { FluidFill } from '../../core/planning/fill/fill';
+import { fillSchema } from '../../core/planning/fill/fillSchema';
+import { getCar } from '../cars/queries';
+import { database, type Sql } from '../db/sql';
+import { accept, notFound, refused, stale } from '../failure';
+import { fieldsOf, versioned } from '../http/versioned';
+import { knownId, newId } from '../ids';
+import { once } from '../once';
+import { fromCelsius, fromKilometres } from '../units';
+import { type CarFill, fillFromRow } from './queries';
+
+/** Notes a fill that no job of this shop made, under an id its author made. */
+export async function addFill(carId: string, input: unknown, now = new Date()): Promise<CarFill> {
+  const { id, ...body } = fieldsOf(input);
+  const fill = accept(parseWith(fillSchema, body));
+  const fillId = newId(id);
+  const car = knownId('car', carId);
+  return database().begin((tx) =>
+    once(
+      tx,
+      { id: fillId, kind: 'fill', target: car, content: fill },
+      () => readFill(tx, fillId),
+      async () => {
+        await getCar(car, tx);
+        await writeFill(tx, fill, { id: fillId, carId: car, jobId: null, at: now });
+        return readFill(tx, fillId);
+      },
+    ),
+  );
+}
+
+type Filled = { id: string; carId: string; jobId: string | null; at: Date };
+
+/** Writes a fill down; the newest is what the car has from then on. */
+export async function writeFill(tx: Sql, fill: FluidFill, { id, carId, jobId, at }: Filled): Promise<void> {
+  if (fill.lotId !== null && (await tx`select 1 from shelf where id = ${fill.lotId}`).length === 0)
+    throw refused([
+      { code: 'unknown_id', path: 'lotId', value: fill.lotId, accepted: 'a lot that stood on the shelf' },
+    ]);
+  await tx`
+    insert into fills ${tx({
+      id,
+      car_id: carId,
+      job_id: jobId,
+      filled_on: fill.filledOn,
+      product: fill.product,
+      batch: fill.batch,
+      fluid_class: fill.fluidClass,
+      dry_k: fromCelsius(fill.dryC),
+      wet_k: fromCelsius(fill.wetC),
+      colour: fill.colour,
+      odometer_m: fromKilometres(fill.odometerKm),
+      lot_id: fill.lotId,
+      lot_opened_on: fill.lotOpenedOn,
+      recorded_at: at,
+    })}`;
+  await giveToCar(tx, carId);
+}
+
+/** Drops a fill that was noted by mistake, or puts it back, over the version its author saw. */
+export async function changeFill(id: string, input: unknown, now = new Date()): Promise<CarFill> {
+  const { version, body } = versioned(input);
+  const dropped = body.dropped === true;
+  const fillId = knownId('fill', id);
+  return database().begin(async (tx) => {
+    const [row] = await tx`
+      update fills set dropped_at = ${dropped ? now : null}, version = version + 1
+      where id = ${fillId} and version = ${version} returning car_id`;
+    if (row) await giveToCar(tx, row.car_id);
+    const [current] = await tx`select * from fills where id = ${fillId}`;
+    if (!current) throw notFound('fill', id);
+    const asked = (current.dropped_at !== null) === dropped && current.version > version;
+    if (!row && !asked) throw stale('That fill', fillFromRow(current));
+    return fillFromRow(current);
+  });
+}
+
+/** The car’s class, boiling points and date are those of its newest fill; with none left they stay as they are. */
+async function giveToCar(tx: Sql, carId: string): Promise<void> {
+  await tx`
+    update cars set fluid_filled_on = f.filled_on, fluid_class = f.fluid_class, fluid_dry_k = f.dry_k, fluid_wet_k = f.wet_k,
+      version = cars.version + 1
+    from (
+      select * from fills where car_id = ${carId} and dropped_at is null order by filled_on desc, seq desc limit 1
+    ) f
+    where cars.id = ${carId}`;
+}
+
+async function readFill(tx: Sql, id: string): Promise<CarFill> {
+  const [row] = await tx`select * from fills where id = ${id}`;
+  return fillFromRow(row!);
+}

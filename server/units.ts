@@ -1,0 +1,17 @@
+import { fromSI, toSI, type Unit } from '../core/base/units/convert';
+
+/** Rids a converted figure of binary dust: nothing in the shop is read finer than a millionth of its unit. */
+export function rounded(value: number): number {
+  return Number(value.toFixed(6));
+}
+
+const read = (unit: Unit) => (value: number | null) => (value === null ? null : rounded(fromSI(value, unit)));
+const written = (unit: Unit) => (value: number | null) => (value === null ? null : toSI(value, unit));
+
+/** From SI as it rests in a column, and back; null stays null. */
+export const millimetres = read('mm');
+export const celsius = read('°C');
+export const kilometres = read('km');
+export const fromMillimetres = written('mm');
+export const fromCelsius = written('°C');
+export const fromKilometres = written('km');
