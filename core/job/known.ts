@@ -18,5 +18,6 @@ export function knownOf(sheet: JobSheet): Known {
         ? [...cornersOf(row.place)]
         : [],
     ),
+    ...(sheet.clearAtMl ? { clearAtMl: sheet.clearAtMl } : {}),
   };
 }

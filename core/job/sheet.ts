@@ -105,6 +105,8 @@ export type JobSheet = {
   /** What the car was last filled with, and what its odometer last showed elsewhere, where that is on file. */
   fill?: FillRow;
   odometer?: { km: number; day: string };
+  /** What each bleeder of the car took to run clear last time, ml, as `FL single`. */
+  clearAtMl?: Record<string, number>;
   /** What the shop's own confirmed jobs make of the priors, and how many those were. */
   learned?: { priors: Priors; jobs: number };
 };

@@ -6,4 +6,6 @@ export type Known = {
   softAfterBleed: boolean;
   /** Where a bleeder will not turn. */
   stuckBleeders?: readonly Corner[];
+  /** What each bleeder took to run clear last time, ml. */
+  clearAtMl?: Readonly<Record<string, number>>;
 };

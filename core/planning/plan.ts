@@ -124,6 +124,7 @@ function bleedFor(
   const input = bleedInputFor(car, ways, options.bleed ?? {}, {
     opened: purpose !== 'flush' || known.opened,
     softAfterBleed: known.softAfterBleed || purpose === 'modulator',
+    ...(known.clearAtMl ? { clearAtMl: known.clearAtMl } : {}),
     ...(scope === 'car' ? {} : { corners }),
   });
   const plan = bleedPlan(input);

@@ -1,7 +1,9 @@
 'use client';
 
+import { knownOf } from '@/core/job/known';
 import type { JobSheet } from '@/core/job/sheet';
 import { fluidSoFar } from '@/core/planning/bleed/soFar';
+import { askedBy, cameOutOf } from '@/core/planning/bleed/taught';
 import type { WorkRow } from '@/core/planning/run/rows';
 import { planOf, runOf } from '@/core/planning/run/run';
 import { doneTogether } from '@/core/planning/run/spans';
@@ -59,6 +61,9 @@ function Work({ work, sheet, together }: { work: WorkRow; sheet: JobSheet; toget
           );
         })}
       </ol>
+      {askedBy(cameOutOf(run), knownOf(sheet).opened).map((words) => (
+        <p key={words}>{words}</p>
+      ))}
       {troubles.length > 0 && (
         <p>
           On the way:{' '}

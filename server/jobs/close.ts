@@ -5,6 +5,8 @@ import { closingIssues } from '../../core/job/closing';
 import { type Closing, closingSchema } from '../../core/job/closingSchema';
 import { fillOffered } from '../../core/job/fillOffered';
 import type { JobSheet } from '../../core/job/sheet';
+import { clearAtOf } from '../../core/planning/bleed/taught';
+import { runOf } from '../../core/planning/run/run';
 import { minutesToLearn } from '../../core/planning/run/took';
 import { database, type Sql } from '../db/sql';
 import { accept, stale } from '../failure';
@@ -50,6 +52,7 @@ export async function closeJob(jobId: string, input: unknown, now = new Date()):
         if (causes.length > 0) await tx`insert into job_causes ${tx(causes)}`;
         for (const next of closing.next) await addFollowUp(tx, sheet, next);
         await noteFill(tx, sheet, closing.fill, at);
+        await noteClearAt(tx, sheet);
         await noteMinutes(tx, sheet);
         return getSheet(job, tx);
       },
@@ -71,6 +74,13 @@ async function addFollowUp(
       await tx`insert into follow_ups ${tx(row)}`;
     },
   );
+}
+
+/** What each bleeder took to run clear, for this car's next plan. */
+async function noteClearAt(tx: Sql, { job, works, ticks }: JobSheet): Promise<void> {
+  const clearAt = Object.assign({}, ...works.map((work) => clearAtOf(runOf(work, ticks))));
+  if (Object.keys(clearAt).length > 0)
+    await tx`update cars set clear_at_ml = clear_at_ml || ${tx.json(clearAt)}, version = version + 1 where id = ${job.carId}`;
 }
 
 /** What each work took, for the plans to come. */

@@ -107,6 +107,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
         ticks: ticked,
         proofs: own(proofs).map(proofFromRow),
         outings: own(outings).map(outingFromRow),
+        ...(Object.keys(car.clear_at_ml).length > 0 ? { clearAtMl: car.clear_at_ml } : {}),
         ...(fill ? { fill: fillFromRow(fill) } : {}),
         ...(seen ? { odometer: { km: kilometres(seen.odometer_m)!, day: seen.on_day } } : {}),
         ...(learned.jobs > 0 ? { learned } : {}),

@@ -212,8 +212,22 @@ test('a knockback by keyboard alone, from the bay to a closed job, in at most 20
     ['Reservoir level', '1'],
     ['Leak search, pedal held', '1'],
     ['Start the engine with the pedal held lightly', '1'],
+    ['Who drives', ''],
+    ['First press long, next one firm', '1'],
     ['Outcome', '1'],
   ] as const) {
+    if (question === 'Who drives') {
+      const drive = page.getByRole('region', { name: 'Out on proof' });
+      await onTo(/^Who drives/, 12);
+      // Whoever signed the hold is offered.
+      await expect(drive.getByLabel('Who drives')).toHaveValue('Mira');
+      await expect(drive.getByText('Before it is driven')).toHaveCount(0);
+      await press('Control+Enter');
+      await drive.getByText('drives it since').waitFor();
+      await press('Control+Enter');
+      await drive.getByText('drove it').waitFor();
+      continue;
+    }
     if ((await keysOf(page, question).count()) === 0) continue;
     // What the run has asked stands already.
     const said = keysOf(page, question).locator('[aria-checked="true"], [aria-pressed="true"]');

@@ -388,3 +388,38 @@ test('whether there is metal enough is asked beside what was measured', async ({
   await runOn(page, /^Enough metal|enough/i);
   await expect(page.getByRole('list', { name: 'Metal left' })).toContainText(/FL: lowest 23.39 mm, discard/);
 });
+
+test('a corner that is not clear at its share gets more, what came out is written down, and asks its question', async ({
+  page,
+}) => {
+  const job = await newJob(page, 'Club saloon', 'Flush before the winter');
+  await page.goto(`${job}/work`);
+  await choose(page, 'Flush and bleed');
+  await page.getByRole('button', { name: 'Start' }).click();
+  await runOn(page, 'RR, rear right');
+  const step = page.getByRole('region', { name: 'RR, rear right' });
+  const planned = Number(
+    (await step
+      .getByText(/^\d+ ml/)
+      .first()
+      .textContent())!.split(' ')[0],
+  );
+  await key(page, 'Bubbles on the way', 'Many').click();
+  await step.getByRole('button', { name: 'Bubbles do not end' }).click();
+  await page.getByRole('button', { name: 'Open again: 50 ml more' }).click();
+  await expect(page.getByText(`${planned + 50} ml`, { exact: true })).toBeVisible();
+  await expect(key(page, 'Bubbles on the way', 'Many')).toBeChecked();
+  await step.getByRole('button', { name: /^Clear, no bubbles now/ }).click();
+  await runOn(page);
+  await saved(page);
+  await expect(page.getByRole('region', { name: 'What came out says' })).toContainText(
+    'Bubbles at RR, and nobody had opened the system',
+  );
+  // It is an answer of the checks from now on.
+  await page.goto(`${job}/checks`);
+  await page
+    .getByRole('button', { name: /^(RR|rear right)/ })
+    .first()
+    .click();
+  await expect(key(page, 'Bubbles at the bleeder, RR', 'Many')).toBeChecked();
+});

@@ -30,6 +30,7 @@ export function bleedInputFor(
     bleeders: { front: front.bleeders, rear: rear.bleeders },
     twoBleeders: chosen.twoBleeders ?? ways.twoBleeders,
     ...(known.corners ? { corners: known.corners } : {}),
+    ...(known.clearAtMl ? { clearAtMl: known.clearAtMl } : {}),
     opened: known.opened,
     softAfterBleed: known.softAfterBleed,
     stabilityControl: car.stabilityControl ?? true,

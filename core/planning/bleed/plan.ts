@@ -148,19 +148,22 @@ function rowsFor(
   const main = Math.round(
     FLUSH.caliper + FLUSH.perLine * LINE_ML_PER_M * linesM[corner] + (first ? FLUSH.reservoir : 0),
   );
-  if (input.bleeders[axleOf(corner)] === 1) return [{ corner, bleeder: 'single', ml: main }];
-  if (input.twoBleeders === 'inner_outer')
-    return [
-      { corner, bleeder: 'inner', ml: main },
-      { corner, bleeder: 'outer', ml: FLUSH.second },
-    ];
-  const both: BleedRow[] = [
-    { corner, bleeder: 'outer', ml: main },
-    { corner, bleeder: 'inner', ml: FLUSH.second },
-  ];
+  const row = (bleeder: BleedRow['bleeder'], usual: number): BleedRow => ({
+    corner,
+    bleeder,
+    ml: learnedMl(input.clearAtMl?.[`${corner} ${bleeder}`]) ?? usual,
+  });
+  if (input.bleeders[axleOf(corner)] === 1) return [row('single', main)];
+  if (input.twoBleeders === 'inner_outer') return [row('inner', main), row('outer', FLUSH.second)];
+  const both = [row('outer', main), row('inner', FLUSH.second)];
   return input.twoBleeders === 'outer_inner'
     ? both
     : [...both, { corner, bleeder: 'outer', ml: FLUSH.again }];
+}
+
+/** What a bleeder is given that ran clear after so much last time: a little more, in tens. */
+function learnedMl(clearAtMl: number | undefined): number | undefined {
+  return clearAtMl === undefined ? undefined : Math.ceil((clearAtMl + FLUSH.again) / 10) * 10;
 }
 
 /** Where a reservoir that gives so much between its marks has to be filled up: before a row it would not last, and within one. */
@@ -226,6 +229,9 @@ function warningsFor(
       ? [
           `A pot keeps about ${POT_DEAD_ML} ml under its outlet: one bottle more, or the last corner runs short.`,
         ]
+      : []),
+    ...(input.clearAtMl && Object.keys(input.clearAtMl).length > 0
+      ? ['Volumes are those at which this car ran clear last time, and a little more.']
       : []),
     ...(makerOrder && school ? ['The maker’s order was used; it comes before any school.'] : []),
     ...(!makerOrder && !lines

@@ -3,6 +3,8 @@ import { within } from '../../base/issues/range';
 import { CORNERS } from '../../car/corner';
 import { USUAL_CEILING_KPA } from './usual';
 
+const BLEEDERS = ['single', 'outer', 'inner'] as const;
+
 /** Millimetres of mercury have no place here: pressures are kPa above the air around. */
 export const bleedInputSchema = z
   .strictObject({
@@ -36,6 +38,13 @@ export const bleedInputSchema = z
     masterBoreMm: within(8, 60, 'mm').optional(),
     /** What the catch bottle holds. */
     catchMl: within(100, 5000, 'ml').optional(),
+    /** What each bleeder of this car took to run clear last time, as `FL single`. */
+    clearAtMl: z
+      .partialRecord(
+        z.enum(CORNERS.flatMap((corner) => BLEEDERS.map((bleeder) => `${corner} ${bleeder}` as const))),
+        within(5, 2000, 'ml'),
+      )
+      .optional(),
     opened: z.boolean(),
     softAfterBleed: z.boolean().optional(),
     stabilityControl: z.boolean(),

@@ -178,6 +178,30 @@ function noFlow(pressure: boolean): Trouble {
   };
 }
 
+/** What a bleeder gets beyond its share before it is looked at again, ml. */
+const MORE_ML = 50;
+
+const NOT_CLEAR: Trouble = {
+  id: 'not-clear',
+  label: 'Its share is out, still dark',
+  moreMl: MORE_ML,
+  lines: [
+    `Another ${MORE_ML} ml, then look again; it is counted in.`,
+    'Dark after twice its share: this line, hose or caliper sheds it. Write the dirt down: it is asked about at the end.',
+  ],
+};
+
+const STILL_BUBBLES: Trouble = {
+  id: 'still-bubbles',
+  label: 'Bubbles do not end',
+  moreMl: MORE_ML,
+  lines: [
+    `Close it, half a minute, open again: another ${MORE_ML} ml; it is counted in.`,
+    'A fine even stream of them: air past the screw’s thread or the hose’s end. Grease and a tight hose, then look again.',
+    'From above: level, cap, the master’s seals. A system nobody opened has to let air in somewhere.',
+  ],
+};
+
 const WILL_NOT_TURN: Trouble = {
   id: 'will-not-turn',
   label: 'The screw will not turn',
@@ -246,7 +270,7 @@ function cornerSteps(
         torque: 'bleeder',
         ml: { bleeder: row.bleeder, here: row.ml, total: so(index) },
         record: recordFor(row),
-        troubles: [noFlow(pressure), WILL_NOT_TURN, SNAPPED, ranDry(plan)],
+        troubles: [NOT_CLEAR, STILL_BUBBLES, noFlow(pressure), WILL_NOT_TURN, SNAPPED, ranDry(plan)],
       },
       ...(next !== undefined && next.corner !== row.corner
         ? [
@@ -349,6 +373,41 @@ function modulatorStep(plan: BleedPlan): Step {
   };
 }
 
+/** Air behind a valve may speak up later: the codes are read with the modulator fresh. */
+const CODES: Step = {
+  id: 'codes-read',
+  part: 'Finish',
+  title: 'Fault codes: read, clear, read again',
+  how: 'Write down what was stored before it is cleared. Once more after the first drive: air that is left brings them back.',
+  tool: 'Scan tool with this car’s routine',
+  due: { what: 'Fault codes read again after the first drive', inDays: 7 },
+  ask: [
+    { value: 'none', label: 'None stored' },
+    { value: 'cleared', label: 'Cleared, none came back' },
+    { value: 'back', label: 'One comes back', trouble: 'code-back' },
+    { value: 'no_tool', label: 'No scan tool', trouble: 'no-reader' },
+  ],
+  troubles: [
+    {
+      id: 'code-back',
+      label: 'A code comes back',
+      lines: [
+        'Look it up with the maker: a pressure or pump code after a bleed asks for the cycle once more, then a bleed.',
+        'A sensor’s code is another job.',
+      ],
+      due: { what: 'A fault code came back after the bleed', inDays: 0 },
+    },
+    {
+      id: 'no-reader',
+      label: 'No scan tool',
+      lines: [
+        'The lamps tell what they can: on with the ignition, out with the engine. Say to the driver that the codes were not read.',
+      ],
+      due: { what: 'Fault codes after the bleed: not read yet', inDays: 7 },
+    },
+  ],
+};
+
 function finishSteps(plan: BleedPlan, { strainer }: BleedWays): Step[] {
   return [
     ...(plan.pressureKPa === null
@@ -380,7 +439,7 @@ function finishSteps(plan: BleedPlan, { strainer }: BleedWays): Step[] {
         plan.supply === 'pot'
           ? 'What is left in the pot and in opened bottles'
           : 'What is left in opened bottles',
-      how: `${plan.supply === 'pot' ? 'Pot and hose rinsed with alcohol and dried. ' : ''}It has been opened: label it with today’s date, or to the waste. Never back into a sealed bottle.`,
+      how: `${plan.supply === 'pot' ? 'Pot, hose and catch bottle rinsed with alcohol and dried. ' : 'Hose and catch bottle rinsed with alcohol and dried. '}It has been opened: label it with today’s date, or to the waste. Never back into a sealed bottle.`,
       record: [
         {
           id: 'left_over',
@@ -394,6 +453,7 @@ function finishSteps(plan: BleedPlan, { strainer }: BleedWays): Step[] {
         },
       ],
     },
+    ...(plan.cycleModulator ? [CODES] : []),
     wheelsOn([...new Set(plan.order.map((row) => row.corner))]),
   ];
 }

@@ -48,6 +48,8 @@ export type Trouble = {
   finds?: StepFinding[];
   /** What falls due where the work goes on without it put right. */
   due?: Due;
+  /** So much more fluid before it is looked at again, ml. */
+  moreMl?: number;
   /** Comes up by itself, from the reading taken at the step. */
   read?: true;
 };

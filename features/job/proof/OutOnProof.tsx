@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { dayWords } from '@/core/base/dates';
 import { OUTING_RANGES, type OutingRow } from '@/core/job/outing';
 import { pieceSlot } from '@/core/job/pieces';
@@ -26,9 +26,21 @@ export function OutOnProof() {
   const { sheet, judgement, closed } = useDesk();
   const { state, outing } = judgement.out;
   const again = judgement.proof.filter((check) => check.out);
+  const part = useRef<HTMLElement>(null);
+  const was = useRef(state);
+  // What was pressed goes with its state: the focus stays in this part of the page, at what comes next.
+  useEffect(() => {
+    if (was.current !== state) part.current?.focus();
+    was.current = state;
+  }, [state]);
   if (state === 'not_asked' || (closed && sheet.outings.length === 0)) return null;
   return (
-    <section aria-label="Out on proof" className="mt-6 border-t-2 border-ink pt-3">
+    <section
+      ref={part}
+      tabIndex={-1}
+      aria-label="Out on proof"
+      className="mt-6 border-t-2 border-ink pt-3 focus:outline-none"
+    >
       <h3 className="text-xl">Out on proof</h3>
       {state === 'wanted' && !closed && <SendOut driven={sheet.outings.length > 0} />}
       {state === 'out' && outing && <Away outing={outing} />}

@@ -15,6 +15,7 @@ import { useDesk } from '../../desk/Desk';
 import { HoldsPanel } from '../../HoldsPanel';
 import { FittedForm } from '../FittedForm';
 import { recordWords } from '../recordWords';
+import { CameOutWords } from './CameOutWords';
 import { Minutes } from './Minutes';
 import { UsedFluid } from './UsedFluid';
 
@@ -89,6 +90,7 @@ export function RunEnd({ work, run, onReopen }: Props) {
       {!closed && run.state === 'finished' && plan.bleed && (
         <UsedFluid work={work} run={run} bleed={plan.bleed} />
       )}
+      <CameOutWords run={run} />
       {troubles.length > 0 && (
         <>
           <h4 className="narrow mt-4 border-b border-ink text-lg font-semibold">

@@ -65,6 +65,7 @@ export function StepInHand({ work, run, step, sound }: Props) {
     const [issue] = tickIssues([step], { step: step.id, done: true, ...whole });
     if (issue) return setWanted(wantedWords(step, issue));
     if (!said) finds.implied(step.finds);
+    finds.seen(step, whole.record);
     tick(work.id, step.id, true, whole);
     forgetNote();
   };

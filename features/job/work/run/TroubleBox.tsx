@@ -33,9 +33,15 @@ export function TroubleBox({ work, run, step, trouble }: Props) {
     const again = trouble.again ? stepsAgain(run.steps, trouble.again, step.id) : [step];
     const said = note.trim();
     // The step in hand last: it is the one that closes the trouble.
+    const { moreMl } = trouble;
+    // More fluid is counted in; what was written down at the step stays.
+    const more =
+      moreMl === undefined || !step.ml
+        ? {}
+        : { record: { ...record, ml: (typeof record.ml === 'number' ? record.ml : step.ml.here) + moreMl } };
     for (const each of again) {
       if (each.id === step.id || run.last.get(each.id)?.done)
-        tick(work.id, each.id, false, each.id === step.id ? { note: said || 'put right' } : {});
+        tick(work.id, each.id, false, each.id === step.id ? { note: said || 'put right', ...more } : {});
     }
     forgetNote();
   };
@@ -86,7 +92,9 @@ export function TroubleBox({ work, run, step, trouble }: Props) {
             ? 'Put right: measure again'
             : trouble.again
               ? `Put right: from “${run.steps.find((each) => each.id === trouble.again)?.title ?? trouble.again}” again`
-              : 'Put right: this step again'}
+              : trouble.moreMl
+                ? `Open again: ${trouble.moreMl} ml more`
+                : 'Put right: this step again'}
         </Button>
         {ways.map(({ id, label }) => (
           <Button key={id} className="min-h-16 text-lg" disabled={closed} onClick={() => goOn(id)}>
