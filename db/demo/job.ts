@@ -1,3 +1,4 @@
+import type { Temporary } from '../../core/planning/due/temporary';
 import type { DemoCar } from './cars';
 
 export type DemoAnswer = [finding: string, state: string, place?: string];
@@ -48,7 +49,7 @@ export type DemoJob = {
     summary: string;
     by: string;
     bedInTold?: string;
-    next?: [what: string, inDays: number][];
+    next?: [what: string, inDays: number, temporary?: Temporary][];
   };
 };
 

@@ -114,9 +114,10 @@ async function loadJob(job: DemoJob, carId: string, today: Date): Promise<void> 
     const { job: now } = await getSheet(id);
     const { hours, next = [], ...said } = job.close;
     const closed = new Date(Math.max(opened.getTime() + hours * 60 * MINUTE, clock().getTime()));
-    const due = next.map(([what, inDays]) => ({
+    const due = next.map(([what, inDays, temporary]) => ({
       id: demoId(),
       what,
+      ...(temporary ? { temporary } : {}),
       dueOn: new Date(closed.getTime() + inDays * DAY).toISOString().slice(0, 10),
     }));
     await closeJob(id, { version: now.version, ...said, next: due }, closed);

@@ -203,7 +203,19 @@ export const MEASURED_JOBS: DemoJob[] = [
       confirmed: ['caliper_slides_seized'],
       summary: 'Lower pin dry and rusted. Inner pad did all the work. Both sides done.',
       by: 'Tobias',
-      next: [['Slides: clean and grease before the winter series', 90]],
+      next: [
+        ['Slides: clean and grease before the winter series', 90],
+        [
+          'Torn slide boot, front left: greased and taped shut',
+          70,
+          {
+            why: 'no such boot on the shelf',
+            successor: 'new slide boots, front left',
+            sessions: 12,
+            km: null,
+          },
+        ],
+      ],
     },
   },
 ];

@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { dayWords } from '@/core/base/dates';
+import { daysInWords, dayWords } from '@/core/base/dates';
 import type { BaseUnit } from '@/core/base/units/display';
 import { DRIVES } from '@/core/car/drives';
 import { FLUID_CLASSES } from '@/core/car/fluidClasses';
@@ -93,7 +93,14 @@ export function CarView({ car, jobs, readings, due, past, parts, fills }: Props)
             <ul>
               {due.map((line) => (
                 <li key={line.id} className="flex justify-between gap-3 border-b border-rule py-2">
-                  <span>{line.what}</span>
+                  <span>
+                    {line.what}
+                    {line.why && (
+                      <span className="block text-[0.9375rem] text-soft">
+                        {units.words(daysInWords(line.why, shop.dateOrder))}
+                      </span>
+                    )}
+                  </span>
                   <span className="reading shrink-0">
                     {line.dueOn ? dayWords(line.dueOn, shop.dateOrder) : 'no date'}
                   </span>

@@ -4,11 +4,13 @@ import { dayWords } from '@/core/base/dates';
 import { PART_KINDS } from '@/core/planning/shelf/parts';
 import type { JobLeft } from '@/server/ledger/left';
 import { useShop } from '../shell/ShopContext';
+import { useUnits } from '../shell/useUnits';
 import { Chapter } from './Chapter';
 
 /** What went on the car, and what is due next. */
 export function StoryLeft({ fitted, due, bedInTold }: JobLeft & { bedInTold: string }) {
   const { dateOrder } = useShop();
+  const units = useUnits();
   return (
     <>
       {fitted.length > 0 && (
@@ -26,12 +28,20 @@ export function StoryLeft({ fitted, due, bedInTold }: JobLeft & { bedInTold: str
           {bedInTold !== '' && (
             <p>New friction is still to be bedded in: the driver was told by {bedInTold}.</p>
           )}
-          {due.map(({ id, what, dueOn }) => (
-            <p key={id}>
-              {what}
-              {dueOn && `, by ${dayWords(dueOn, dateOrder)}`}
-            </p>
-          ))}
+          {due.map(({ id, what, dueOn, temporary }) => {
+            const limits = [
+              ...(dueOn ? [`by ${dayWords(dueOn, dateOrder)}`] : []),
+              ...(temporary?.sessions ? [`${temporary.sessions} sessions at most`] : []),
+              ...(temporary?.km ? [`${units.full(temporary.km, 'km', 0)} at most`] : []),
+            ];
+            return (
+              <p key={id}>
+                {temporary && <b className="font-semibold">Temporary: </b>}
+                {[what, ...limits].join(', ')}
+                {temporary && ` (${temporary.why}; then ${temporary.successor})`}
+              </p>
+            );
+          })}
         </Chapter>
       )}
     </>

@@ -1,7 +1,8 @@
 import type { JobCard } from '../../core/job/card';
 import type { JobSheet } from '../../core/job/sheet';
 import { byUrgency } from '../../core/job/urgency';
-import { type Driven, type FluidSchool, fluidDue } from '../../core/planning/due/fluid';
+import type { Driven } from '../../core/planning/due/distance';
+import { type FluidSchool, fluidDue } from '../../core/planning/due/fluid';
 import { type CarLine, type FollowUp, listCars, openFollowUps } from '../cars/queries';
 import { database } from '../db/sql';
 import { drivenSinceFill } from '../fills/queries';
@@ -36,7 +37,7 @@ export async function getBay(today: string, allDue = false): Promise<Bay> {
   const [sheets, cars, followUps, shop] = await Promise.all([
     openJobIds(sql).then((ids) => getSheets(ids, sql)),
     listCars(sql),
-    openFollowUps(undefined, sql),
+    openFollowUps(today, undefined, sql),
     getShop(sql),
   ]);
   const cards = await Promise.all(
@@ -75,7 +76,7 @@ function dueByCar(
   const noted = new Map<string, DueLine[]>();
   for (const followUp of followUps) {
     const { carId, what, jobId, dueOn } = followUp;
-    const why = jobId === null ? '' : 'Noted when a job was closed.';
+    const why = followUp.why ?? (jobId === null ? '' : 'Noted when a job was closed.');
     noted.set(carId, [...(noted.get(carId) ?? []), { what, why, dueOn, followUp }]);
   }
   return cars

@@ -1,8 +1,13 @@
+import type { Row } from 'postgres';
 import type { ReadingRow } from '../../core/job/sheet';
+import type { Driven } from '../../core/planning/due/distance';
+import { repairDue, type TemporaryRepair } from '../../core/planning/due/temporary';
+import type { CarEvent } from '../../core/planning/wear/sessions';
 import { database, type Sql } from '../db/sql';
 import { notFound } from '../failure';
 import { knownId } from '../ids';
 import { figuresFromRow } from '../jobs/rows';
+import { kilometres } from '../units';
 import { type CarRow, carFromRows } from './rows';
 
 /** One car with its axles. */
@@ -90,24 +95,80 @@ export type FollowUp = {
   carName: string;
   jobId: string | null;
   what: string;
+  /** The day by which it is due; of a temporary repair by whichever of its limits is first, and why. */
   dueOn: string | null;
+  why?: string;
   version: number;
 };
 
 /** What is due and not done, soonest first; for one car or all. */
-export async function openFollowUps(carId?: string, sql: Sql = database()): Promise<FollowUp[]> {
+export async function openFollowUps(
+  today: string,
+  carId?: string,
+  sql: Sql = database(),
+): Promise<FollowUp[]> {
   const rows = await sql`
-    select f.id, f.car_id, c.name, f.job_id, f.what, f.due_on, f.version
-    from follow_ups f join cars c on c.id = f.car_id
+    select f.*, c.name from follow_ups f join cars c on c.id = f.car_id
     where f.done_at is null ${carId ? sql`and f.car_id = ${carId}` : sql``}
     order by f.due_on nulls last, f.id limit 1000`;
-  return rows.map((row) => ({
-    id: row.id,
-    carId: row.car_id,
-    carName: row.name,
-    jobId: row.job_id,
-    what: row.what,
+  const used = await lifeOfRepairs(
+    rows.filter((row) => row.temporary).map((row) => row.id),
+    sql,
+  );
+  return rows
+    .map((row): FollowUp => {
+      const { events = [], driven } = used.get(row.id) ?? {};
+      const limit = row.temporary && repairDue(repairFromRow(row), events, today, driven);
+      return {
+        id: row.id,
+        carId: row.car_id,
+        carName: row.name,
+        jobId: row.job_id,
+        what: row.what,
+        dueOn: limit ? limit.dueOn : row.due_on,
+        ...(limit ? { why: limit.why } : {}),
+        version: row.version,
+      };
+    })
+    .sort((left, right) => (left.dueOn ?? '9').localeCompare(right.dueOn ?? '9'));
+}
+
+function repairFromRow(row: Row): TemporaryRepair {
+  return {
+    why: row.why,
+    successor: row.successor,
+    sessions: row.sessions,
+    km: kilometres(row.distance_m),
     dueOn: row.due_on,
-    version: row.version,
-  }));
+    madeOn: row.made_on,
+  };
+}
+
+/** The days on track after each temporary repair, and how far its car was driven on it. */
+async function lifeOfRepairs(ids: string[], sql: Sql) {
+  const used = new Map<string, { events: CarEvent[]; driven?: Driven }>();
+  if (ids.length === 0) return used;
+  const [events, odometer] = await Promise.all([
+    sql`
+      select f.id as repair, e.id, e.name, e.on_date, e.sessions
+      from follow_ups f join car_events e on e.car_id = f.car_id and e.on_date > f.made_on and e.dropped_at is null
+      where f.id = any(${ids})`,
+    sql`
+      select f.id as repair, f.from_m, seen.odometer_m, seen.on_day
+      from follow_ups f join lateral (
+        select odometer_m, on_day from odometers
+        where car_id = f.car_id and on_day >= f.made_on order by on_day desc, odometer_m desc limit 1
+      ) seen on true
+      where f.id = any(${ids}) and f.from_m is not null`,
+  ]);
+  for (const id of ids) used.set(id, { events: [] });
+  for (const { repair, id, name, on_date: onDate, sessions } of events)
+    used.get(repair)!.events.push({ id, name, onDate, sessions });
+  for (const row of odometer)
+    used.get(row.repair)!.driven = {
+      fromKm: kilometres(row.from_m)!,
+      lastKm: kilometres(row.odometer_m)!,
+      lastOn: row.on_day,
+    };
+  return used;
 }

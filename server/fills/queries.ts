@@ -1,5 +1,5 @@
 import type { Row } from 'postgres';
-import type { Driven } from '../../core/planning/due/fluid';
+import type { Driven } from '../../core/planning/due/distance';
 import type { FillRow } from '../../core/planning/fill/fill';
 import { database, type Sql } from '../db/sql';
 import { celsius, kilometres } from '../units';
@@ -49,7 +49,7 @@ export async function drivenSinceFill(sql: Sql = database()): Promise<Map<string
   return new Map(
     rows.map((row) => [
       row.car_id as string,
-      { atFillKm: kilometres(row.at_fill)!, lastKm: kilometres(row.last)!, lastOn: row.on_day as string },
+      { fromKm: kilometres(row.at_fill)!, lastKm: kilometres(row.last)!, lastOn: row.on_day as string },
     ]),
   );
 }

@@ -15,6 +15,7 @@ import { versioned } from '../http/versioned';
 import { idFromContent, knownId } from '../ids';
 import { once, type Write } from '../once';
 import { getShop } from '../shop/queries';
+import { fromKilometres } from '../units';
 import { lockOpenJob, refuseIssues } from './append';
 import { getSheet } from './queries';
 import { writeVerdict } from './work';
@@ -50,7 +51,7 @@ export async function closeJob(jobId: string, input: unknown, now = new Date()):
           where id = ${job}`;
         const causes = [...new Set(closing.confirmed)].map((cause) => ({ job_id: job, cause }));
         if (causes.length > 0) await tx`insert into job_causes ${tx(causes)}`;
-        for (const next of closing.next) await addFollowUp(tx, sheet, next);
+        for (const next of closing.next) await addFollowUp(tx, sheet, next, at);
         await noteFill(tx, sheet, closing.fill, at);
         await noteClearAt(tx, sheet);
         await noteMinutes(tx, sheet);
@@ -62,16 +63,26 @@ export async function closeJob(jobId: string, input: unknown, now = new Date()):
 
 async function addFollowUp(
   tx: Sql,
-  { job }: JobSheet,
-  { id, what, dueOn }: Closing['next'][number],
+  { job, odometer }: JobSheet,
+  { id, what, dueOn, temporary }: Closing['next'][number],
+  at: Date,
 ): Promise<void> {
   const row = { id, car_id: job.carId, job_id: job.id, what, due_on: dueOn };
+  const limits = temporary && {
+    temporary: true,
+    why: temporary.why,
+    successor: temporary.successor,
+    made_on: dayIn((await getShop(tx)).timeZone, at),
+    sessions: temporary.sessions,
+    distance_m: fromKilometres(temporary.km),
+    from_m: fromKilometres(job.odometerKm ?? odometer?.km ?? null),
+  };
   await once(
     tx,
-    { id, kind: 'follow_up', target: job.id, content: { what, dueOn } },
+    { id, kind: 'follow_up', target: job.id, content: { what, dueOn, ...(temporary ? { temporary } : {}) } },
     async () => {},
     async () => {
-      await tx`insert into follow_ups ${tx(row)}`;
+      await tx`insert into follow_ups ${tx({ ...row, ...limits })}`;
     },
   );
 }

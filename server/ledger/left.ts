@@ -1,19 +1,38 @@
+import type { Temporary } from '../../core/planning/due/temporary';
 import type { FittedPart } from '../../core/planning/shelf/fitted';
 import { database } from '../db/sql';
 import { partFromRow } from '../parts/queries';
+import { kilometres } from '../units';
 
 /** What a job left behind on the car: parts noted as fitted, and what is due next. */
-export type JobLeft = { fitted: FittedPart[]; due: { id: string; what: string; dueOn: string | null }[] };
+export type JobLeft = {
+  fitted: FittedPart[];
+  due: { id: string; what: string; dueOn: string | null; temporary?: Temporary }[];
+};
 
 /** What stands on file of a job beside its own sheet. */
 export async function leftBy(jobId: string): Promise<JobLeft> {
   const sql = database();
   const [fitted, due] = await Promise.all([
     sql`select * from fitted_parts where job_id = ${jobId} order by place, kind, id`,
-    sql`select id, what, due_on from follow_ups where job_id = ${jobId} order by due_on nulls last, id`,
+    sql`select * from follow_ups where job_id = ${jobId} order by due_on nulls last, id`,
   ]);
   return {
     fitted: fitted.map(partFromRow),
-    due: due.map((row) => ({ id: row.id, what: row.what, dueOn: row.due_on })),
+    due: due.map((row) => ({
+      id: row.id,
+      what: row.what,
+      dueOn: row.due_on,
+      ...(row.temporary
+        ? {
+            temporary: {
+              why: row.why,
+              successor: row.successor,
+              sessions: row.sessions,
+              km: kilometres(row.distance_m),
+            },
+          }
+        : {}),
+    })),
   };
 }

@@ -72,9 +72,9 @@ describe('what is due', () => {
       { id: late, car_id: car.id, what: 'Later', due_on: '2026-09-01' },
       { id: soon, car_id: car.id, what: 'Sooner', due_on: '2026-06-01' },
     ])}`;
-    expect((await openFollowUps(car.id)).map((each) => each.what)).toEqual(['Sooner', 'Later']);
+    expect((await openFollowUps('2026-05-01', car.id)).map((each) => each.what)).toEqual(['Sooner', 'Later']);
     await finishFollowUp(soon, { version: 1 });
-    expect((await openFollowUps(car.id)).map((each) => each.what)).toEqual(['Later']);
+    expect((await openFollowUps('2026-05-01', car.id)).map((each) => each.what)).toEqual(['Later']);
     // Sent again after it landed, it is done; over a version nobody has seen, it is refused.
     expect(await finishFollowUp(soon, { version: 1 })).toEqual({ id: soon, version: 2 });
     expect((await failureOf(finishFollowUp(late, { version: 3 }))).code).toBe('stale');

@@ -1,3 +1,4 @@
+import { dayIn } from '@/core/base/day';
 import { CarView } from '@/features/car/CarView';
 import { orNotFound } from '@/features/shell/orNotFound';
 import { carJobs, getCar, lastReadings, openFollowUps } from '@/server/cars/queries';
@@ -19,7 +20,7 @@ export default async function CarPage({ params }: Props) {
   const [jobs, readings, due, past, parts, fills] = await Promise.all([
     carJobs(id),
     lastReadings(id),
-    openFollowUps(id),
+    openFollowUps(dayIn(timeZone, new Date()), id),
     carPast(id, { timeZone }),
     carParts(id),
     carFills(id),

@@ -31,21 +31,21 @@ describe('when the fluid falls due', () => {
   });
 
   it('goes by distance where that is sooner, at the car’s own pace', () => {
-    const due = (driven?: { atFillKm: number; lastKm: number; lastOn: string }) =>
+    const due = (driven?: { fromKm: number; lastKm: number; lastOn: string }) =>
       fluidDue('2026-01-01', 'months_or_distance', '2026-05-15', { driven });
     expect(due()).toMatchObject({
       dueOn: '2028-01-01',
       why: 'Filled 2026-01-01, the distance since not known; school: two years or 30000 km.',
     });
     // 100 days for 10,000 km: 20,000 more take 200 days.
-    expect(due({ atFillKm: 50_000, lastKm: 60_000, lastOn: '2026-04-11' })).toMatchObject({
+    expect(due({ fromKm: 50_000, lastKm: 60_000, lastOn: '2026-04-11' })).toMatchObject({
       dueOn: '2026-10-28',
       why: 'Filled 2026-01-01, 10000 km since; school: two years or 30000 km.',
     });
-    expect(due({ atFillKm: 50_000, lastKm: 80_000, lastOn: '2026-05-01' }).daysLeft).toBe(-14);
+    expect(due({ fromKm: 50_000, lastKm: 80_000, lastOn: '2026-05-01' }).daysLeft).toBe(-14);
     // Hardly driven: the months come first. An odometer that went backwards tells nothing.
-    expect(due({ atFillKm: 50_000, lastKm: 50_100, lastOn: '2026-04-11' }).dueOn).toBe('2028-01-01');
-    expect(due({ atFillKm: 50_000, lastKm: 40_000, lastOn: '2026-04-11' }).dueOn).toBe('2028-01-01');
+    expect(due({ fromKm: 50_000, lastKm: 50_100, lastOn: '2026-04-11' }).dueOn).toBe('2028-01-01');
+    expect(due({ fromKm: 50_000, lastKm: 40_000, lastOn: '2026-04-11' }).dueOn).toBe('2028-01-01');
   });
 
   it('says why, and that a car without a fill on record is due now', () => {

@@ -1,4 +1,4 @@
-import { dayAfter } from '../../base/day';
+import { type Driven, daysBetween, dueByDistance } from './distance';
 
 /** Schools of when to change the fluid, common practice, no source. */
 export const FLUID_SCHOOLS = {
@@ -27,9 +27,6 @@ export type FluidSchool = keyof typeof FLUID_SCHOOLS;
 /** `dueOn` is null, and `daysLeft` 0, where nobody knows when it was filled; both null while no second event is on the calendar. */
 export type FluidDue = { dueOn: string | null; daysLeft: number | null; why: string };
 
-/** What the odometer showed at the fill and last, km, and when that was. */
-export type Driven = { atFillKm: number; lastKm: number; lastOn: string };
-
 /**
  * When the fluid falls due, under the shop's school: by months since the fill, by distance where that is sooner at the
  * car's own pace, or, where it is new for each event, before the second event after it.
@@ -56,24 +53,13 @@ export function fluidDue(
     rule.km === undefined
       ? ''
       : since.driven
-        ? `, ${Math.round(since.driven.lastKm - since.driven.atFillKm)} km since`
+        ? `, ${Math.round(since.driven.lastKm - since.driven.fromKm)} km since`
         : ', the distance since not known';
   return {
     dueOn,
-    daysLeft: daysTo(dueOn, today),
+    daysLeft: daysBetween(today, dueOn),
     why: `Filled ${filledOn}${driven}; school: ${rule.label.toLowerCase()}.`,
   };
-}
-
-/** The day by which so many km are driven at the pace since the fill; undefined while that tells nothing. */
-function dueByDistance(filledOn: string, km: number, driven: Driven | undefined): string | undefined {
-  if (!driven) return undefined;
-  const { atFillKm, lastKm, lastOn } = driven;
-  const since = lastKm - atFillKm;
-  if (since >= km) return lastOn;
-  const days = daysTo(lastOn, filledOn);
-  if (since <= 0 || days <= 0) return undefined;
-  return dayAfter(lastOn, Math.floor(((km - since) * days) / since));
 }
 
 /** A fill is good for the first event after it; the next one wants its own. */
@@ -84,9 +70,5 @@ function dueByEvent(filledOn: string, today: string, events: readonly string[]):
   const why = `Filled ${filledOn}; ${ran === 0 ? 'no event' : ran === 1 ? 'one event' : `${ran} events`} since; school: new for each event.`;
   return dueOn === undefined
     ? { dueOn: null, daysLeft: null, why }
-    : { dueOn, daysLeft: daysTo(dueOn, today), why };
-}
-
-function daysTo(day: string, today: string): number {
-  return Math.round((Date.parse(`${day}T00:00:00Z`) - Date.parse(`${today}T00:00:00Z`)) / 86_400_000);
+    : { dueOn, daysLeft: daysBetween(today, dueOn), why };
 }

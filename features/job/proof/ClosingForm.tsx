@@ -2,48 +2,50 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
-import { dayAfter } from '@/core/base/day';
 import type { Issue } from '@/core/base/issues/issue';
 import { CAUSES } from '@/core/diagnosis/causes';
 import { causeLabel } from '@/core/diagnosis/labels';
 import { dueAfter } from '@/core/job/dueAfter';
 import { type OutcomeId, WORKED_OUTCOMES } from '@/core/job/outcomes';
 import type { JobSheet } from '@/core/job/sheet';
-import type { Due } from '@/core/planning/run/step';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { SelectField, TextField } from '@/ui/Field';
 import { percent } from '@/ui/format';
 import { refusalFrom } from '../../shell/checked';
-import { DayField } from '../../shell/DayField';
-import { newId } from '../../shell/newId';
 import { outbox, type Refusal } from '../../shell/outbox';
-import { type Reply, requestForm } from '../../shell/request';
-import { useShop } from '../../shell/ShopContext';
+import { type Reply, refusedField, requestForm } from '../../shell/request';
 import { useKept } from '../../shell/useKept';
+import { useKeptFigures } from '../../shell/useKeptFigures';
+import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
 import { SavedText } from '../SavedText';
 import { NewFill, useNewFill } from './NewFill';
+import { type NextDraft, NextDue, readNext, toBeKept } from './NextDue';
 import { IssueList, StandingIssues } from './StandingIssues';
 
 type Draft = {
   outcome: OutcomeId | '';
   confirmed: string[];
   bedInTold: string;
-  next: { id: string; what: string; dueOn: string }[];
+  next: NextDraft[];
 };
 const BLANK: Draft = { outcome: '', confirmed: [], bedInTold: '', next: [] };
+
+/** Of all that is typed at a closing only a distance has a unit. */
+const closingBase = (...path: string[]) => (path.at(-1) === 'km' ? ('km' as const) : undefined);
 
 /** What it did, what it was, what is due next; closing writes the record. */
 export function ClosingForm() {
   const { sheet, judgement, replaceSheet } = useDesk();
   const router = useRouter();
-  const [draft, keep, forget] = useKept<Draft>(`closing.${sheet.job.id}`, BLANK);
+  const [draft, keep, forget] = useKeptFigures<Draft>(`closing.${sheet.job.id}`, BLANK, closingBase);
   const [by, keepBy] = useKept('my-name', '');
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
 
   const fill = useNewFill();
+  const units = useUnits();
 
   const close = async () => {
     if (outbox.snapshot().parcels.some((parcel) => parcel.jobId === sheet.job.id)) {
@@ -55,9 +57,7 @@ export function ClosingForm() {
     }
     setBusy(true);
     const { closingIssues } = await import('@/core/job/closing');
-    const next = draft.next
-      .filter((each) => each.what.trim() !== '')
-      .map((each) => ({ ...each, dueOn: each.dueOn === '' ? null : each.dueOn }));
+    const next = toBeKept(draft.next).map((each) => readNext(each, units));
     const content = {
       outcome: draft.outcome,
       confirmed: draft.confirmed,
@@ -127,7 +127,12 @@ export function ClosingForm() {
           className="max-w-96"
         />
       )}
-      <NextDue next={draft.next} offered={dueAfter(sheet)} onChange={(next) => keep({ ...draft, next })} />
+      <NextDue
+        next={draft.next}
+        offered={dueAfter(sheet)}
+        errorOf={(path) => refusedField(refusal, `next${path}`)}
+        onChange={(next) => keep({ ...draft, next })}
+      />
       <TextField
         label="Closed by"
         maxLength={80}
@@ -217,52 +222,5 @@ function ConfirmedCauses({ leading, confirmed, onChange }: CausesProps) {
         ))}
       </SelectField>
     </fieldset>
-  );
-}
-
-type DueProps = {
-  next: Draft['next'];
-  offered: readonly Due[];
-  onChange: (next: Draft['next']) => void;
-};
-
-/** What is due next: what the work makes due is offered, the rest is written. */
-function NextDue({ next, offered, onChange }: DueProps) {
-  const { today } = useShop();
-  const open = offered.filter(({ what }) => !next.some((each) => each.what === what));
-  const set = (id: string, change: Partial<Draft['next'][number]>) =>
-    onChange(next.map((each) => (each.id === id ? { ...each, ...change } : each)));
-  return (
-    <div>
-      <p className="narrow font-semibold">Due next</p>
-      {next.map((each) => (
-        <div key={each.id} className="mb-2 flex flex-wrap items-end gap-3">
-          <TextField
-            label="What"
-            maxLength={400}
-            value={each.what}
-            onChange={(event) => set(each.id, { what: event.target.value })}
-            className="min-w-60 flex-1"
-          />
-          <DayField label="By" value={each.dueOn} onChange={(dueOn) => set(each.id, { dueOn })} />
-          <Button look="quiet" onClick={() => onChange(next.filter((other) => other.id !== each.id))}>
-            Leave out
-          </Button>
-        </div>
-      ))}
-      <div className="flex flex-wrap gap-2">
-        {open.map(({ what, inDays }) => (
-          <Button
-            key={what}
-            onClick={() => onChange([...next, { id: newId(), what, dueOn: dayAfter(today, inDays) }])}
-          >
-            {what}
-          </Button>
-        ))}
-        <Button look="quiet" onClick={() => onChange([...next, { id: newId(), what: '', dueOn: '' }])}>
-          Add what is due
-        </Button>
-      </div>
-    </div>
   );
 }

@@ -13,6 +13,7 @@ const FIELDS: Record<string, string> = {
 function fieldWords(path: string): string {
   if (path.startsWith('works.')) return 'Work';
   if (path.startsWith('holds.')) return 'Hold';
+  if (path.startsWith('next[')) return 'What is due next';
   if (path.startsWith('fill.')) return 'The new fluid';
   if (path.startsWith('proof.')) return checkWords(path.slice('proof.'.length));
   return FIELDS[path] ?? path.replaceAll('_', ' ');
