@@ -5,6 +5,7 @@ import { CORNERS } from './corner';
 import { FLUID_CLASS_IDS } from './fluidClasses';
 import { LIMITS } from './limits/carLimits';
 import { atPath } from './origins';
+import { MOST_NOTE, SHEET_NOTE_IDS } from './ownSheet';
 import { TORQUE_IDS, TORQUE_RANGE } from './torques';
 
 const range = (field: keyof typeof LIMITS) =>
@@ -99,6 +100,8 @@ export const carSpecSchema = z
       z.enum(TORQUE_IDS),
       within(TORQUE_RANGE.low, TORQUE_RANGE.high, TORQUE_RANGE.unit),
     ),
+    /** What it has of its own at the work. */
+    ownSheet: z.partialRecord(z.enum(SHEET_NOTE_IDS), words(MOST_NOTE)).default({}),
     /** Where its figures come from, by path. */
     origins: z.record(z.string().max(60, 'at most 60 characters'), z.enum(['set', 'measured'])).default({}),
     front: axleSchema,

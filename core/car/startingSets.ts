@@ -63,6 +63,7 @@ const blank: Omit<CarSpec, 'kind'> = {
   makerOrder: null,
   frontShare: null,
   torquesNm: {},
+  ownSheet: {},
   origins: {},
   front: disc({}),
   rear: disc({}),

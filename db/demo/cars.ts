@@ -99,6 +99,11 @@ export const DEMO_CARS: Record<DemoCar, CarSpec> = {
       'rear.padNewMm': 'set',
     },
     torquesNm: { wheel: 120, bleeder: 14, caliper_bracket: 110, banjo: 30 },
+    ownSheet: {
+      lift: 'Front subframe ears, rear beam; stands under the sill pads',
+      wheel: '21 mm thin-wall socket, locking key in the glove box',
+      bleeder: '11 mm ring front, 9 mm rear',
+    },
     front: {
       ...coupe.front,
       lineLeftM: 0.9,

@@ -6,6 +6,7 @@ import type { BaseUnit } from '@/core/base/units/display';
 import { DRIVES } from '@/core/car/drives';
 import { FLUID_CLASSES } from '@/core/car/fluidClasses';
 import { ORIGINS } from '@/core/car/origins';
+import { SHEET_NOTE_IDS, SHEET_NOTES } from '@/core/car/ownSheet';
 import type { CarSpec } from '@/core/car/spec';
 import { causeLabel } from '@/core/diagnosis/labels';
 import { outcomeLabel } from '@/core/job/outcomes';
@@ -129,6 +130,7 @@ export function CarView({ car, jobs, readings, due, past, parts, fills }: Props)
           </section>
           <div>
             <Figures car={car} />
+            <OwnSheet car={car} />
             <FillsPanel car={car} fills={fills} />
             <WearPanel car={car} wear={past.wear} events={past.events} />
             <PartsPanel carId={car.id} parts={parts} events={past.events} />
@@ -305,6 +307,27 @@ function Figures({ car }: { car: CarSpec }) {
           ))}
         </tbody>
       </table>
+    </section>
+  );
+}
+
+/** What the car has of its own at the work, where somebody noted it. */
+function OwnSheet({ car: { ownSheet } }: { car: CarSpec }) {
+  const noted = SHEET_NOTE_IDS.filter((id) => ownSheet[id] !== undefined);
+  if (noted.length === 0) return null;
+  return (
+    <section aria-labelledby="own-sheet">
+      <h2 id="own-sheet" className="mt-6 border-b-2 border-ink pb-1 text-xl">
+        Its own sheet
+      </h2>
+      <dl>
+        {noted.map((id) => (
+          <div key={id} className="flex justify-between gap-3 border-b border-rule py-1.5">
+            <dt className="text-soft">{SHEET_NOTES[id].label}</dt>
+            <dd className="text-right font-semibold">{ownSheet[id]}</dd>
+          </div>
+        ))}
+      </dl>
     </section>
   );
 }

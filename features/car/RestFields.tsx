@@ -1,6 +1,7 @@
 'use client';
 
 import { DRIVES } from '@/core/car/drives';
+import { MOST_NOTE, SHEET_NOTE_IDS, SHEET_NOTES } from '@/core/car/ownSheet';
 import { TORQUE_IDS } from '@/core/car/torques';
 import { AxleFields } from './AxleFields';
 import { YES_NO } from './FirstFields';
@@ -44,6 +45,18 @@ export function RestFields() {
       <Part title="The maker’s torques">
         {TORQUE_IDS.map((each) => (
           <FormNumber key={each} name={`torquesNm.${each}`} spec={torqueSpec(each)} />
+        ))}
+      </Part>
+      <Part title="The car’s own sheet">
+        {SHEET_NOTE_IDS.map((each) => (
+          <FormText
+            key={each}
+            name={`ownSheet.${each}`}
+            label={SHEET_NOTES[each].label}
+            hint={`Such as: ${SHEET_NOTES[each].example}`}
+            maxLength={MOST_NOTE}
+            className="sm:col-span-2"
+          />
         ))}
       </Part>
     </>

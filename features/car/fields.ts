@@ -2,6 +2,7 @@ import type { BaseUnit } from '@/core/base/units/display';
 import { type BaseOf, listed, retypeAll } from '@/core/base/units/retype';
 import { LIMITS } from '@/core/car/limits/carLimits';
 import { atPath, type Origin, type Origins } from '@/core/car/origins';
+import { SHEET_NOTE_IDS, type SheetNote } from '@/core/car/ownSheet';
 import type { CarSpec } from '@/core/car/spec';
 import { TORQUE_IDS, TORQUE_RANGE, TORQUES, type TorqueId } from '@/core/car/torques';
 import type { Units } from '../shell/units';
@@ -62,6 +63,7 @@ export type CarDraft = Record<
   front: AxleDraft;
   rear: AxleDraft;
   torquesNm: Record<TorqueId, string>;
+  ownSheet: Record<SheetNote, string>;
   /** Figures that are said to be measured, by `measuredKey`. */
   measured: Record<string, string>;
 };
@@ -137,7 +139,7 @@ export function numberError(
 
 /** Which unit a figure of the form stands in, by its name. */
 const carBase: BaseOf = (...path) => {
-  if (path[0] === 'measured') return undefined;
+  if (path[0] === 'measured' || path[0] === 'ownSheet') return undefined;
   if (path[0] === 'torquesNm') return 'N·m';
   if (path.at(-1) === 'pistons') return ['mm'];
   return (CAR_NUMBERS[path[0]!] ?? AXLE_NUMBERS[path.at(-1)!])?.unit;
@@ -221,6 +223,10 @@ export function draftOf(spec: CarSpec, units: Units): CarDraft {
         origin === 'measured' ? [[measuredKey(path), 'yes']] : [],
       ),
     ),
+    ownSheet: Object.fromEntries(SHEET_NOTE_IDS.map((id) => [id, spec.ownSheet[id] ?? ''])) as Record<
+      SheetNote,
+      string
+    >,
     torquesNm: Object.fromEntries(
       TORQUE_IDS.map((id) => {
         const torque = spec.torquesNm[id];
@@ -300,6 +306,12 @@ export function specOf(
         number(draft.torquesNm[id], 'N·m', 'torquesNm', id),
       ]),
     ),
+    ownSheet: Object.fromEntries(
+      SHEET_NOTE_IDS.filter((id) => draft.ownSheet[id].trim() !== '').map((id) => [
+        id,
+        draft.ownSheet[id].trim(),
+      ]),
+    ),
     origins: originsOf(draft, figures),
     front: axle(draft.front, 'front'),
     rear: axle(draft.rear, 'rear'),
@@ -321,6 +333,7 @@ const NO_FIGURES: readonly string[] = [
   'kind',
   'measured',
   'torquesNm',
+  'ownSheet',
   'brake',
   'makerOrder',
 ];

@@ -33,6 +33,7 @@ export function carFromRows(row: Row, axles: readonly Row[]): CarRow {
     makerOrder: row.maker_order,
     frontShare: row.front_share,
     torquesNm: row.torques_nm,
+    ownSheet: row.own_sheet,
     origins: row.origins,
     front: axleFromRow(axles.find((axle) => axle.axle === 'front')!),
     rear: axleFromRow(axles.find((axle) => axle.axle === 'rear')!),
@@ -94,6 +95,7 @@ export function carColumns(car: CarSpec) {
     maker_order: car.makerOrder,
     front_share: car.frontShare,
     torques_nm: car.torquesNm,
+    own_sheet: car.ownSheet,
     origins: car.origins,
   };
 }

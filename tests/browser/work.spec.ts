@@ -423,3 +423,56 @@ test('a corner that is not clear at its share gets more, what came out is writte
     .click();
   await expect(key(page, 'Bubbles at the bleeder, RR', 'Many')).toBeChecked();
 });
+
+test('a bleed for two is called stroke by stroke, counted, and stops with the foot up', async ({ page }) => {
+  test.slow();
+  await listen(page);
+  const job = await newJob(page, 'Club saloon', 'Flush by foot');
+  await page.goto(`${job}/work`);
+  await choose(page, 'Flush and bleed');
+  await page.getByText('Bleed it another way this once').click();
+  await key(page, 'Method', 'Two-person').click();
+  await page.getByRole('button', { name: 'Start' }).click();
+  await runOn(page, 'RR, rear right');
+  const strokes = page.getByRole('region', { name: 'Strokes' });
+  await expect(strokes).toContainText(/0 of \d+ half strokes/);
+  await strokes.getByRole('button', { name: 'Call the strokes' }).click();
+  await expect(strokes).toContainText('Open');
+  await strokes.getByRole('button', { name: 'Stop after this stroke' }).click();
+  // The stroke under way is called to its end.
+  await expect(strokes).toContainText(/1 of \d+ half strokes/, { timeout: 15_000 });
+  expect((await spoken(page)).slice(-6)).toEqual([
+    'Press',
+    'Hold',
+    'Open',
+    'Close',
+    'Release',
+    'Stop. Closed, and look',
+  ]);
+  await saved(page);
+  await page.reload();
+  await expect(strokes).toContainText(/1 of \d+ half strokes/);
+  await expect(strokes.getByRole('button', { name: 'Go on calling' })).toBeVisible();
+});
+
+test('what a car has of its own is noted at the step and stands there the next time, on paper too', async ({
+  page,
+}) => {
+  const job = await newJob(page, 'Club saloon', 'Flush and note');
+  await page.goto(`${job}/work`);
+  await choose(page, 'Flush and bleed');
+  await page.getByRole('button', { name: 'Start' }).click();
+  await runOn(page, 'RR, rear right');
+  await page.getByRole('button', { name: 'Note it: Bleeder spanner' }).click();
+  const field = page.getByLabel('Bleeder spanner');
+  await field.fill('8 mm ring');
+  await page.getByRole('button', { name: 'Keep it with the car' }).click();
+  const step = page.getByRole('region', { name: 'RR, rear right' });
+  await expect(step).toContainText('Bleeder spanner8 mm ring');
+  await page.reload();
+  await expect(step).toContainText('Bleeder spanner8 mm ring');
+  const again = await newJob(page, 'Club saloon', 'Flush once more');
+  await page.goto(`${again}/work`);
+  await choose(page, 'Flush and bleed');
+  await expect(page.getByText('Bleeder spanner: 8 mm ring.').first()).toBeAttached();
+});

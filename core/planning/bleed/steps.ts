@@ -1,6 +1,7 @@
 import { CORNER_WORDS } from '../../car/corner';
 import { carUp, levelRight, propOut, wheelsOn } from '../library/car';
 import type { RecordField, Step, Trouble } from '../run/step';
+import type { Strokes } from './cadence';
 import type { BleedPlan, BleedRow } from './plan';
 import { BUBBLES, COLOUR } from './record';
 import type { BleedInput, BleedMethod } from './schema';
@@ -268,7 +269,7 @@ function cornerSteps(
         corner: row.corner,
         cautions: ['bleeder_snap', 'glasses', 'fluid'],
         torque: 'bleeder',
-        ml: { bleeder: row.bleeder, here: row.ml, total: so(index) },
+        ml: { bleeder: row.bleeder, here: row.ml, total: so(index), ...strokesAt(plan, index, row.ml) },
         record: recordFor(row),
         troubles: [NOT_CLEAR, STILL_BUBBLES, noFlow(pressure), WILL_NOT_TURN, SNAPPED, ranDry(plan)],
       },
@@ -281,6 +282,15 @@ function cornerSteps(
         : []),
     ];
   });
+}
+
+/** The half strokes of a bleeder's share, and after which of them the reservoir is filled up. */
+function strokesAt({ strokes, topUps }: BleedPlan, index: number, ml: number): { strokes?: Strokes } {
+  const count = strokes[index];
+  if (count === undefined) return {};
+  const mlEach = ml / count;
+  const within = topUps.filter(({ row, afterMl }) => row === index && afterMl > 0);
+  return { strokes: { count, mlEach, fillAfter: within.map(({ afterMl }) => Math.floor(afterMl / mlEach)) } };
 }
 
 /**

@@ -14,7 +14,7 @@ export type CameOut = {
 };
 
 /** A bleeder of the car, as its volumes are kept: "FL single". */
-export function bleederKey({ corner, bleeder }: Pick<CameOut, 'corner' | 'bleeder'>): string {
+function bleederKey({ corner, bleeder }: Pick<CameOut, 'corner' | 'bleeder'>): string {
   return `${corner} ${bleeder}`;
 }
 
@@ -42,7 +42,7 @@ export function cameOutOf({ steps, last }: Pick<Run, 'steps' | 'last'>): CameOut
 }
 
 /** The bubbles written down at a bleeder. */
-export function bubblesIn(record: Readonly<Record<string, unknown>>): CameOut['bubbles'] {
+function bubblesIn(record: Readonly<Record<string, unknown>>): CameOut['bubbles'] {
   const { bubbles } = record;
   return bubbles === 'none' || bubbles === 'few' || bubbles === 'many' ? bubbles : undefined;
 }

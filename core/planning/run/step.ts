@@ -3,6 +3,7 @@ import type { TorqueId } from '../../car/torques';
 import type { MeasureId } from '../../readings/measures';
 import type { Phase } from '../../readings/phase';
 import type { FindingId } from '../../readings/vocabulary/findings';
+import type { Strokes } from '../bleed/cadence';
 import type { CautionId } from '../cautions';
 
 /** A chapter of a run. */
@@ -90,7 +91,13 @@ export type Step = {
   torque?: TorqueId | readonly TorqueId[];
   corner?: Corner;
   /** For a bleeder: which one, how much is to come out, and the running total, ml. */
-  ml?: { bleeder: 'single' | 'outer' | 'inner'; here: number; total: number };
+  ml?: {
+    bleeder: 'single' | 'outer' | 'inner';
+    here: number;
+    total: number;
+    /** For two people, where the master's bore is known. */
+    strokes?: Strokes;
+  };
   /** What the bleeder's gauge should show, and must never pass, kPa above the air. */
   pressureKPa?: { working: number; ceiling: number };
   /** Seconds to wait by the clock. */

@@ -1,9 +1,11 @@
 'use client';
 
+import { SHEET_NOTES } from '@/core/car/ownSheet';
 import { TORQUES } from '@/core/car/torques';
 import { CAUTIONS } from '@/core/planning/cautions';
 import type { WorkPlan } from '@/core/planning/plan';
 import { jointsOf } from '@/core/planning/run/joints';
+import { notesAt } from '@/core/planning/run/notesAt';
 import type { Step } from '@/core/planning/run/step';
 import { MEASURES } from '@/core/readings/measures';
 import { readingLabel } from '../../measure/readingLabel';
@@ -12,7 +14,7 @@ import { useDesk } from '../desk/Desk';
 
 /** Every step of a plan before it starts, with its cautions where they matter; what the printer gets. */
 export function StepsWhole({ plan }: { plan: WorkPlan }) {
-  const { torquesNm } = useDesk().sheet.car;
+  const { torquesNm, ownSheet } = useDesk().sheet.car;
   const units = useUnits();
   return (
     <ol className="list-none">
@@ -32,6 +34,15 @@ export function StepsWhole({ plan }: { plan: WorkPlan }) {
                 {step.timerS !== undefined && ` ${step.timerS} s by the clock.`}
                 {!!step.slowdown?.coolS && ` Then ${step.slowdown.coolS} s to cool.`}
                 {step.tool && <span className="text-soft"> Tool: {step.tool}.</span>}
+                {notesAt(step).map(
+                  (note) =>
+                    ownSheet[note] !== undefined && (
+                      <span key={note}>
+                        {' '}
+                        {SHEET_NOTES[note].label}: <b className="font-semibold">{ownSheet[note]}</b>.
+                      </span>
+                    ),
+                )}
                 {jointsOf(step).map((joint) => (
                   <span key={joint} className="text-soft">
                     {' '}

@@ -6,6 +6,7 @@ import { useEffect, useState } from 'react';
 import type { Issue } from '@/core/base/issues/issue';
 import type { ReadingRow } from '@/core/job/sheet';
 import { jointsOf, jointsRecord } from '@/core/planning/run/joints';
+import { notesAt } from '@/core/planning/run/notesAt';
 import type { WorkRow } from '@/core/planning/run/rows';
 import { planOf, type Run, STEPPED_BACK } from '@/core/planning/run/run';
 import type { Answer, Step } from '@/core/planning/run/step';
@@ -20,10 +21,12 @@ import { useUnits } from '../../../shell/useUnits';
 import { type TickRecord, useDesk } from '../../desk/Desk';
 import { HoldsPanel } from '../../HoldsPanel';
 import { FluidLine } from './FluidLine';
+import { NoteLine } from './NoteLine';
 import { RecordFields } from './RecordFields';
 import { RunClock } from './RunClock';
 import { SlowdownStep } from './SlowdownStep';
 import { StepWords } from './StepWords';
+import { StrokeCalls } from './StrokeCalls';
 import { TorqueLine } from './TorqueLine';
 import { TroubleBox } from './TroubleBox';
 import { useFinds } from './useFinds';
@@ -103,6 +106,18 @@ export function StepInHand({ work, run, step, sound }: Props) {
       <StepWords step={step} large />
       {step.facts && <StepFacts step={step} facts={step.facts} />}
       {bleed && step.ml && <FluidLine run={run} bleed={bleed} step={step} />}
+      {step.ml?.strokes && !closed && (
+        <StrokeCalls
+          key={step.id}
+          id={`${work.id}.${step.id}`}
+          strokes={step.ml.strokes}
+          sound={sound}
+          onMoved={(ml) => write({ ...record, ml })}
+        />
+      )}
+      {notesAt(step).map((note) => (
+        <NoteLine key={note} id={note} />
+      ))}
       {jointsOf(step).map((joint) => (
         <TorqueLine key={joint} id={joint} />
       ))}

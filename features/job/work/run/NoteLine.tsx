@@ -1,0 +1,82 @@
+'use client';
+
+import { useState } from 'react';
+import { MOST_NOTE, SHEET_NOTES, type SheetNote } from '@/core/car/ownSheet';
+import { Button } from '@/ui/Button';
+import { TextField } from '@/ui/Field';
+import { requestForm } from '../../../shell/request';
+import { useKept } from '../../../shell/useKept';
+import { useDesk } from '../../desk/Desk';
+
+/** What this car has of its own here; written down once, at the step, and kept with the car. */
+export function NoteLine({ id }: { id: SheetNote }) {
+  const { sheet, refresh, closed } = useDesk();
+  const known = sheet.car.ownSheet[id];
+  const [typing, setTyping] = useState(false);
+  const [text, keep, forget] = useKept(`own-sheet.${sheet.car.id}.${id}`, known ?? '');
+  const [error, setError] = useState<string>();
+  const { label, example } = SHEET_NOTES[id];
+  const save = async () => {
+    const { id: carId, version, ...spec } = sheet.car;
+    const { [id]: _, ...others } = spec.ownSheet;
+    const ownSheet = text.trim() === '' ? others : { ...others, [id]: text.trim() };
+    const reply = await requestForm('PUT', `/api/cars/${carId}`, {
+      kind: 'car',
+      content: { ...spec, ownSheet },
+      beside: { version },
+    });
+    if (!reply.ok) return setError(reply.refusal.message);
+    forget();
+    setTyping(false);
+    await refresh();
+  };
+  if (closed && known === undefined) return null;
+  return (
+    <div className="my-1">
+      {!typing && (
+        <p className="flex flex-wrap items-center gap-x-3 text-lg">
+          <span className="text-soft">{label}</span>
+          {known !== undefined && <b className="font-semibold">{known}</b>}
+          {!closed && (
+            <Button
+              look="quiet"
+              aria-label={`${known === undefined ? 'Note it' : 'Correct it'}: ${label}`}
+              onClick={() => {
+                keep(known ?? '');
+                setTyping(true);
+              }}
+            >
+              {known === undefined ? 'Note it for this car' : 'Correct it'}
+            </Button>
+          )}
+        </p>
+      )}
+      {typing && (
+        <form
+          className="flex flex-wrap items-end gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void save();
+          }}
+        >
+          <TextField
+            label={label}
+            hint={`Such as: ${example}`}
+            maxLength={MOST_NOTE}
+            value={text}
+            error={error}
+            onChange={(event) => {
+              setError(undefined);
+              keep(event.target.value);
+            }}
+            className="min-w-64 flex-1"
+          />
+          <Button type="submit">Keep it with the car</Button>
+          <Button look="quiet" onClick={() => setTyping(false)}>
+            Not now
+          </Button>
+        </form>
+      )}
+    </div>
+  );
+}
