@@ -22,6 +22,7 @@ export type Write = {
     | 'part'
     | 'lot'
     | 'fill'
+    | 'photo'
     | 'poured';
   /** What it is written to; nothing where it stands alone. */
   target?: string;

@@ -1,4 +1,5 @@
 import type { Corner, Place } from '../car/corner';
+import type { PhotoRow } from '../car/photos';
 import type { CarSpec } from '../car/spec';
 import type { HoldId } from '../diagnosis/holds/holds';
 import type { Priors } from '../diagnosis/network/faults';
@@ -102,6 +103,8 @@ export type JobSheet = {
   proofs: ProofRow[];
   /** Drives on proof, oldest first. */
   outings: OutingRow[];
+  /** Photographs of the car, newest first. */
+  photos: PhotoRow[];
   /** What the car was last filled with, and what its odometer last showed elsewhere, where that is on file. */
   fill?: FillRow;
   odometer?: { km: number; day: string };

@@ -7,6 +7,7 @@ import { DRIVES } from '@/core/car/drives';
 import { FLUID_CLASSES } from '@/core/car/fluidClasses';
 import { ORIGINS } from '@/core/car/origins';
 import { SHEET_NOTE_IDS, SHEET_NOTES } from '@/core/car/ownSheet';
+import type { PhotoRow } from '@/core/car/photos';
 import type { CarSpec } from '@/core/car/spec';
 import { causeLabel } from '@/core/diagnosis/labels';
 import { outcomeLabel } from '@/core/job/outcomes';
@@ -21,6 +22,7 @@ import { figure, shortDate } from '@/ui/format';
 import { FillsPanel } from '../fill/FillsPanel';
 import { readingLabel } from '../measure/readingLabel';
 import { readingWords } from '../measure/readingWords';
+import { CarPhotos } from '../photo/CarPhotos';
 import { plainCorners } from '../plan/corners';
 import { useShop } from '../shell/ShopContext';
 import { useUnits } from '../shell/useUnits';
@@ -36,13 +38,14 @@ type Props = {
   past: CarPast;
   parts: FittedPart[];
   fills: CarFill[];
+  photos: PhotoRow[];
 };
 
 /** The benches that start from this car's own figures. */
 const BENCHES = { pedal: 'Pedal bench', balance: 'Balance bench', heat: 'Heat bench' } as const;
 
 /** A car: its brakes on the plate and in figures, its jobs, its last readings, what is due. */
-export function CarView({ car, jobs, readings, due, past, parts, fills }: Props) {
+export function CarView({ car, jobs, readings, due, past, parts, fills, photos }: Props) {
   const shop = useShop();
   const units = useUnits();
   const fluid = readings.find((reading) => reading.kind === 'fluid');
@@ -135,6 +138,7 @@ export function CarView({ car, jobs, readings, due, past, parts, fills }: Props)
             <WearPanel car={car} wear={past.wear} events={past.events} />
             <PartsPanel carId={car.id} parts={parts} events={past.events} />
             <EventsPanel carId={car.id} events={past.events} />
+            <CarPhotos carId={car.id} photos={photos} />
           </div>
         </div>
       </div>

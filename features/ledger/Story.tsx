@@ -19,6 +19,7 @@ import { moment, percent, shortDate } from '@/ui/format';
 import { Driven } from '../job/proof/Driven';
 import { readingLabel } from '../measure/readingLabel';
 import { readingWords } from '../measure/readingWords';
+import { Photos } from '../photo/Photos';
 import { jobCorners } from '../plan/corners';
 import { useShop } from '../shell/ShopContext';
 import { useUnits } from '../shell/useUnits';
@@ -46,6 +47,7 @@ export function Story({ sheet, holds, proof, derived, measured, left }: Props) {
   const ofStage = (...stages: string[]) =>
     told.filter((row) => stages.includes(findingOf(row.finding).stage));
   const corrected = corrections(sheet.answers);
+  const photos = sheet.photos.filter(({ jobId }) => jobId === job.id);
   return (
     <main id="main" className="mx-auto max-w-5xl p-4 desk:p-6">
       <div className="mb-4 flex flex-wrap items-start gap-3">
@@ -173,6 +175,11 @@ export function Story({ sheet, holds, proof, derived, measured, left }: Props) {
           <Driven key={outing.id} outing={outing} />
         ))}
       </Chapter>
+      {photos.length > 0 && (
+        <Chapter title="Photographs">
+          <Photos carId={car.id} photos={photos} />
+        </Chapter>
+      )}
       <StoryLeft {...left} bedInTold={job.bedInTold} />
       {corrected.length > 0 && (
         <Chapter title="Corrections">

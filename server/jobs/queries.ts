@@ -8,6 +8,7 @@ import { notFound } from '../failure';
 import { fillFromRow } from '../fills/queries';
 import { knownId } from '../ids';
 import { confirmedCauses } from '../learn/queries';
+import { photosOf } from '../photos/queries';
 import { kilometres } from '../units';
 import {
   answerFromRow,
@@ -46,6 +47,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
     odometers,
     cars,
     axles,
+    photos,
     confirmed,
     strength,
   ] = await Promise.all([
@@ -72,6 +74,12 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
         where jobs.id = any(${list})`,
     sql`select * from cars where id in (select car_id from jobs where id = any(${list}))`,
     sql`select * from car_axles where car_id in (select car_id from jobs where id = any(${list}))`,
+    sql`select distinct car_id from jobs where id = any(${list})`.then((rows) =>
+      photosOf(
+        rows.map((row) => row.car_id),
+        sql,
+      ),
+    ),
     confirmedCauses(sql),
     sql`select learn_strength from shop`,
   ]);
@@ -107,6 +115,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
         ticks: ticked,
         proofs: own(proofs).map(proofFromRow),
         outings: own(outings).map(outingFromRow),
+        photos: photos.get(car.id) ?? [],
         ...(Object.keys(car.clear_at_ml).length > 0 ? { clearAtMl: car.clear_at_ml } : {}),
         ...(fill ? { fill: fillFromRow(fill) } : {}),
         ...(seen ? { odometer: { km: kilometres(seen.odometer_m)!, day: seen.on_day } } : {}),

@@ -258,7 +258,7 @@ test('a maker’s torque is typed once and kept with the car', async ({ page }) 
   await choose(page, 'Wheel and mounting');
   await page.getByRole('button', { name: 'Start' }).click();
   await runOn(page, 'Wheels on');
-  await page.getByRole('button', { name: 'Note it' }).first().click();
+  await page.getByRole('button', { name: 'Note it', exact: true }).first().click();
   await page.getByLabel('Wheel nuts or bolts').fill('5000');
   await page.getByRole('button', { name: 'Keep it with the car' }).click();
   await expect(

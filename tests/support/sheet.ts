@@ -41,6 +41,7 @@ export function emptySheet(changes: Partial<JobSheet> = {}): JobSheet {
     ticks: [],
     proofs: [],
     outings: [],
+    photos: [],
     ...changes,
   };
 }

@@ -4,6 +4,7 @@ import { database } from '../../server/db/sql';
 import { addFill } from '../../server/fills/actions';
 import { sendOut } from '../../server/jobs/outing';
 import { addWork } from '../../server/jobs/work';
+import { addPhoto } from '../../server/photos/actions';
 import { addShelfItem } from '../../server/shelf/actions';
 import { getShop } from '../../server/shop/queries';
 import { addEvent } from '../../server/wear/actions';
@@ -48,6 +49,10 @@ const readyToDrive = async () => {
   return { id: job.id };
 };
 
+/** The smallest picture there is, in base64. */
+export const JPEG =
+  '/9j/4AAQSkZJRgABAQEASABIAAD/2wBDAP//////////////////////////////////////////////////////////////////////////////////////wgALCAABAAEBAREA/8QAFBABAAAAAAAAAAAAAAAAAAAAAP/aAAgBAQABPxD/2Q==';
+
 const FILL = {
   filledOn: '2026-05-01',
   product: 'DOT 4',
@@ -83,6 +88,16 @@ export const BY_ID: Record<string, () => Promise<Sent>> = {
     other: { ...FILL, batch: 'B' },
     count: rows('fills'),
   }),
+  'POST /api/cars/[id]/photos': async () => {
+    const photo = { jobId: null, place: 'FR', note: null, jpeg: JPEG };
+    return {
+      params: { id: (await makeCar()).id },
+      elsewhere: { id: (await makeCar()).id },
+      body: { ...photo, caption: 'Pad' },
+      other: { ...photo, caption: 'Rotor' },
+      count: rows('photos'),
+    };
+  },
   'POST /api/cars/[id]/parts': async () => {
     const part = { kind: 'pads', place: 'front', what: 'Track pads', batch: '', jobId: null, shelfId: null };
     return {
@@ -258,6 +273,11 @@ export const BY_VERSION: Record<string, () => Promise<Omit<Sent, 'elsewhere' | '
   },
   'PATCH /api/fills/[id]': async () => {
     const { id, version } = await addFill((await makeCar()).id, { id: randomUUID(), ...FILL });
+    return { params: { id }, body: { version, dropped: true }, other: { version, dropped: false } };
+  },
+  'PATCH /api/photos/[id]': async () => {
+    const photo = { id: randomUUID(), jobId: null, place: '', note: null, caption: '', jpeg: JPEG };
+    const { id, version } = await addPhoto((await makeCar()).id, photo);
     return { params: { id }, body: { version, dropped: true }, other: { version, dropped: false } };
   },
   'PATCH /api/follow-ups/[id]': async () => {

@@ -4,6 +4,7 @@ import { orNotFound } from '@/features/shell/orNotFound';
 import { carJobs, getCar, lastReadings, openFollowUps } from '@/server/cars/queries';
 import { carFills } from '@/server/fills/queries';
 import { carParts } from '@/server/parts/queries';
+import { photosOf } from '@/server/photos/queries';
 import { getShop } from '@/server/shop/queries';
 import { carPast } from '@/server/wear/queries';
 
@@ -17,13 +18,14 @@ export default async function CarPage({ params }: Props) {
   const { id } = await params;
   const car = await orNotFound(getCar(id));
   const { timeZone } = await getShop();
-  const [jobs, readings, due, past, parts, fills] = await Promise.all([
+  const [jobs, readings, due, past, parts, fills, photos] = await Promise.all([
     carJobs(id),
     lastReadings(id),
     openFollowUps(dayIn(timeZone, new Date()), id),
     carPast(id, { timeZone }),
     carParts(id),
     carFills(id),
+    photosOf([car.id]),
   ]);
-  return <CarView {...{ car, jobs, readings, due, past, parts, fills }} />;
+  return <CarView {...{ car, jobs, readings, due, past, parts, fills }} photos={photos.get(car.id) ?? []} />;
 }

@@ -6,6 +6,7 @@ import { useDesk } from '../desk/Desk';
 import { AtHand } from './AtHand';
 import { CheckList } from './CheckList';
 import { ChecksBar, type ChecksMode } from './ChecksBar';
+import { JobPhotos } from './JobPhotos';
 import { useWantedCheck } from './wanted';
 
 const WalkRound = dynamic(() => import('./WalkRound').then((module) => module.WalkRound), { ssr: false });
@@ -25,6 +26,7 @@ export function ChecksStage() {
       {mode === 'list' && <CheckList />}
       {mode === 'walk' && <WalkRound />}
       {mode === 'sheet' && <MeasuringSheet />}
+      <JobPhotos />
     </>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 
-import { SHEET_NOTES } from '@/core/car/ownSheet';
+import { SHEET_NOTES, type SheetNote } from '@/core/car/ownSheet';
+import type { PhotoRow } from '@/core/car/photos';
 import { TORQUES } from '@/core/car/torques';
 import { CAUTIONS } from '@/core/planning/cautions';
 import type { WorkPlan } from '@/core/planning/plan';
@@ -14,7 +15,8 @@ import { useDesk } from '../desk/Desk';
 
 /** Every step of a plan before it starts, with its cautions where they matter; what the printer gets. */
 export function StepsWhole({ plan }: { plan: WorkPlan }) {
-  const { torquesNm, ownSheet } = useDesk().sheet.car;
+  const { photos, car } = useDesk().sheet;
+  const { torquesNm, ownSheet } = car;
   const units = useUnits();
   return (
     <ol className="list-none">
@@ -61,12 +63,27 @@ export function StepsWhole({ plan }: { plan: WorkPlan }) {
               </span>
               {step.ml && <span className="reading shrink-0">{step.ml.here} ml</span>}
             </p>
+            <StepPhotos photos={photos} notes={notesAt(step)} />
             <ToFill step={step} />
           </li>
         );
       })}
     </ol>
   );
+}
+
+/** What was photographed for the car's own sheet, on paper. */
+function StepPhotos({ photos, notes }: { photos: readonly PhotoRow[]; notes: readonly SheetNote[] }) {
+  const own = photos.filter(({ note }) => note !== null && notes.includes(note));
+  return own.map((photo) => (
+    // biome-ignore lint/performance/noImgElement: it is kept at the size it is looked at
+    <img
+      key={photo.id}
+      src={`/api/photos/${photo.id}`}
+      alt={photo.caption || 'Photograph'}
+      className="mt-1 ml-16 hidden h-40 print:inline-block"
+    />
+  ));
 }
 
 /** A box to tick with a pen. */

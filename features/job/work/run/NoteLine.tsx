@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { MOST_NOTE, SHEET_NOTES, type SheetNote } from '@/core/car/ownSheet';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
+import { Photos } from '../../../photo/Photos';
 import { requestForm } from '../../../shell/request';
 import { useKept } from '../../../shell/useKept';
 import { useDesk } from '../../desk/Desk';
@@ -30,7 +31,8 @@ export function NoteLine({ id }: { id: SheetNote }) {
     setTyping(false);
     await refresh();
   };
-  if (closed && known === undefined) return null;
+  const photos = sheet.photos.filter((photo) => photo.note === id);
+  if (closed && known === undefined && photos.length === 0) return null;
   return (
     <div className="my-1">
       {!typing && (
@@ -76,6 +78,15 @@ export function NoteLine({ id }: { id: SheetNote }) {
             Not now
           </Button>
         </form>
+      )}
+      {(typing || photos.length > 0) && (
+        <Photos
+          carId={sheet.car.id}
+          jobId={sheet.job.id}
+          note={id}
+          photos={photos}
+          {...(closed ? {} : { onChange: () => void refresh() })}
+        />
       )}
     </div>
   );

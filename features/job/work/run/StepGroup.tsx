@@ -2,6 +2,7 @@
 
 import { Check } from 'lucide-react';
 import dynamic from 'next/dynamic';
+import { notesAt } from '@/core/planning/run/notesAt';
 import type { WorkRow } from '@/core/planning/run/rows';
 import { PRESS } from '@/core/planning/run/run';
 import type { Step } from '@/core/planning/run/step';
@@ -9,6 +10,7 @@ import { Button } from '@/ui/Button';
 import { newId } from '../../../shell/newId';
 import { useUnits } from '../../../shell/useUnits';
 import { useDesk } from '../../desk/Desk';
+import { NoteLine } from './NoteLine';
 import { StepWords } from './StepWords';
 import { useFinds } from './useFinds';
 
@@ -41,6 +43,9 @@ export function StepGroup({ work, steps }: { work: WorkRow; steps: Step[] }) {
               <div className="min-w-0 flex-1">
                 <h3 className="text-2xl">{units.words(step.title)}</h3>
                 <StepWords step={step} />
+                {notesAt(step).map((note) => (
+                  <NoteLine key={note} id={note} />
+                ))}
                 {step.facts && <StepFacts step={step} facts={step.facts} />}
               </div>
             </div>

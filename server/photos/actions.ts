@@ -1,0 +1,64 @@
+import { parseWith } from '../../core/base/issues/zod';
+import { newPhotoSchema } from '../../core/car/photoSchema';
+import { isJpeg, type PhotoRow } from '../../core/car/photos';
+import { getCar } from '../cars/queries';
+import { database, type Sql } from '../db/sql';
+import { accept, notFound, refused, stale } from '../failure';
+import { fieldsOf, versioned } from '../http/versioned';
+import { knownId, newId } from '../ids';
+import { once } from '../once';
+import { ABOUT_PHOTO, photoFromRow } from './queries';
+
+/** Puts a photograph with a car, under an id its author made; what is no JPEG is refused by what is in it. */
+export async function addPhoto(carId: string, input: unknown, now = new Date()): Promise<PhotoRow> {
+  const { id, ...body } = fieldsOf(input);
+  const photo = accept(parseWith(newPhotoSchema, body));
+  const photoId = newId(id);
+  const car = knownId('car', carId);
+  const bytes = Buffer.from(photo.jpeg, 'base64');
+  if (!isJpeg(bytes))
+    throw refused([
+      { code: 'refused', path: 'jpeg', value: `${bytes.length} bytes of something else`, accepted: 'a JPEG' },
+    ]);
+  return database().begin((tx) =>
+    once(
+      tx,
+      { id: photoId, kind: 'photo', target: car, content: photo },
+      () => readPhoto(tx, photoId),
+      async () => {
+        await getCar(car, tx);
+        const { jobId, place, note, caption } = photo;
+        if (
+          jobId !== null &&
+          (await tx`select 1 from jobs where id = ${jobId} and car_id = ${car}`).length === 0
+        )
+          throw refused([{ code: 'unknown_id', path: 'jobId', value: jobId, accepted: 'a job of this car' }]);
+        await tx`
+          insert into photos ${tx({ id: photoId, car_id: car, job_id: jobId, place, note, caption, jpeg: bytes, taken_at: now })}`;
+        return readPhoto(tx, photoId);
+      },
+    ),
+  );
+}
+
+/** Drops a photograph, or puts it back, over the version its author saw. */
+export async function changePhoto(id: string, input: unknown, now = new Date()): Promise<PhotoRow> {
+  const { version, body } = versioned(input);
+  const dropped = body.dropped === true;
+  const photoId = knownId('photograph', id);
+  return database().begin(async (tx) => {
+    const landed = await tx`
+      update photos set dropped_at = ${dropped ? now : null}, version = version + 1
+      where id = ${photoId} and version = ${version} returning 1`;
+    const [current] = await tx`select ${tx(ABOUT_PHOTO)}, dropped_at from photos where id = ${photoId}`;
+    if (!current) throw notFound('photograph', id);
+    const asked = (current.dropped_at !== null) === dropped && current.version > version;
+    if (landed.length === 0 && !asked) throw stale('That photograph', photoFromRow(current));
+    return photoFromRow(current);
+  });
+}
+
+async function readPhoto(tx: Sql, id: string): Promise<PhotoRow> {
+  const [row] = await tx`select ${tx(ABOUT_PHOTO)} from photos where id = ${id}`;
+  return photoFromRow(row!);
+}
