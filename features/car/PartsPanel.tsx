@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
-import { type FittedPart, sessionsOn } from '@/core/planning/shelf/fitted';
+import { cameOffWords, type FittedPart, sessionsOn } from '@/core/planning/shelf/fitted';
 import { PART_KIND_IDS, PART_KINDS, type PartKind } from '@/core/planning/shelf/parts';
 import type { CarEvent } from '@/core/planning/wear/sessions';
 import { Button } from '@/ui/Button';
@@ -14,6 +14,7 @@ import { DayField } from '../shell/DayField';
 import { newId } from '../shell/newId';
 import { requestForm } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
+import { type CameOff, CameOffFields, readCameOff } from './CameOffFields';
 
 type Props = { carId: string; parts: FittedPart[]; events: CarEvent[] };
 
@@ -65,6 +66,9 @@ function PartLine({ part, sessions }: { part: FittedPart; sessions: number }) {
       <span>
         {part.place !== '' && <b className="font-semibold">{part.place}</b>} {part.what}{' '}
         {part.batch !== '' && <span className="reading text-soft">{part.batch}</span>}
+        {cameOffWords(part) !== '' && (
+          <span className="block text-[0.9375rem] text-soft">The one before: {cameOffWords(part)}</span>
+        )}
       </span>
       <span className="reading shrink-0 text-right">
         {dayWords(part.fittedOn, dateOrder)}
@@ -85,13 +89,14 @@ function PartForm({ carId, onDone }: { carId: string; onDone: () => void }) {
     batch: '',
     fittedOn: today,
   });
+  const [cameOff, setCameOff] = useState<CameOff>({ oldWhy: '', oldMate: '' });
   const [error, setError] = useState<string>();
   const set = (field: keyof typeof draft) => (event: { target: { value: string } }) =>
     setDraft({ ...draft, [field]: event.target.value });
   const save = async () => {
     const reply = await requestForm('POST', `/api/cars/${carId}/parts`, {
       kind: 'part',
-      content: { ...draft, jobId: null, shelfId: null },
+      content: { ...draft, ...readCameOff(cameOff), jobId: null, shelfId: null },
       beside: { id },
     });
     if (!reply.ok) {
@@ -135,6 +140,7 @@ function PartForm({ carId, onDone }: { carId: string; onDone: () => void }) {
         value={draft.fittedOn}
         onChange={(fittedOn) => setDraft({ ...draft, fittedOn })}
       />
+      <CameOffFields value={cameOff} onChange={setCameOff} />
       <div className="flex items-end gap-3">
         <Button type="submit">Note it</Button>
         <Button look="quiet" onClick={onDone}>

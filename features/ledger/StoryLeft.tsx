@@ -1,6 +1,7 @@
 'use client';
 
 import { dayWords } from '@/core/base/dates';
+import { cameOffWords } from '@/core/planning/shelf/fitted';
 import { PART_KINDS } from '@/core/planning/shelf/parts';
 import type { JobLeft } from '@/server/ledger/left';
 import { useShop } from '../shell/ShopContext';
@@ -19,6 +20,7 @@ export function StoryLeft({ fitted, due, bedInTold }: JobLeft & { bedInTold: str
             <p key={part.id}>
               {PART_KINDS[part.kind]} {part.place}: {part.what}
               {part.batch !== '' && `, batch ${part.batch}`}
+              {cameOffWords(part) !== '' && `; the one before: ${cameOffWords(part)}`}
             </p>
           ))}
         </Chapter>

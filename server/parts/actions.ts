@@ -44,6 +44,8 @@ export async function fitPart(carId: string, input: unknown, now = new Date()): 
           fitted_on: part.fittedOn,
           job_id: part.jobId,
           shelf_id: part.shelfId,
+          old_why: part.oldWhy,
+          old_mate: part.oldMate,
         };
         const [written] = await tx`insert into fitted_parts ${tx(row)} returning *`;
         return partFromRow(written!);

@@ -12,6 +12,8 @@ export function partFromRow(row: Row): FittedPart {
     fittedOn: row.fitted_on,
     removedOn: row.removed_on,
     jobId: row.job_id,
+    oldWhy: row.old_why,
+    oldMate: row.old_mate,
   };
 }
 

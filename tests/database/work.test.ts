@@ -279,9 +279,14 @@ describe('parts on a car', () => {
       sizeMl: null,
     });
     const old = await fitPart(car.id, part());
-    const sent = part({ fittedOn: '2026-05-01', shelfId: lot.id });
+    const why = { oldWhy: 'cracked', oldMate: 'alike' };
+    const sent = part({ fittedOn: '2026-05-01', shelfId: lot.id, ...why });
     const fresh = await fitPart(car.id, sent);
     expect(await fitPart(car.id, sent)).toEqual(fresh);
+    expect(fresh).toMatchObject(why);
+    expect((await failureOf(fitPart(car.id, part({ oldWhy: 'bored' })))).detail.issues![0]!.path).toBe(
+      'oldWhy',
+    );
     expect((await carParts(car.id)).map(({ id, removedOn }) => [id, removedOn])).toEqual([
       [fresh.id, null],
       [old.id, '2026-05-01'],

@@ -5,6 +5,7 @@ import { uuid } from '../../base/issues/uuid';
 import { CORNERS } from '../../car/corner';
 import { FLUID_CLASS_IDS } from '../../car/fluidClasses';
 import { isPair, PAIR_WORDS, pairFields } from '../fill/fillSchema';
+import { MATES, type Mate, WHY_OFF, type WhyOff } from './fitted';
 import { PART_KIND_IDS } from './parts';
 
 /** A lot put on the shelf; fluid names its class and the size of its bottles. */
@@ -60,6 +61,14 @@ export const newPartSchema = z.strictObject({
   fittedOn: day(),
   jobId: uuid('the id of a job').nullable(),
   shelfId: uuid('the id of a lot').nullable(),
+  oldWhy: z
+    .enum(Object.keys(WHY_OFF) as WhyOff[])
+    .nullable()
+    .default(null),
+  oldMate: z
+    .enum(Object.keys(MATES) as Mate[])
+    .nullable()
+    .default(null),
 });
 
 export type NewPart = z.infer<typeof newPartSchema>;

@@ -7,6 +7,7 @@ import type { PlannedNeed } from '@/core/planning/plan';
 import { PART_KINDS, type PartKind } from '@/core/planning/shelf/parts';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
+import { type CameOff, CameOffFields, readCameOff } from '../../car/CameOffFields';
 import { newId } from '../../shell/newId';
 import { notTaken, requestForm } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
@@ -59,6 +60,7 @@ function FittedLine({ line, noted }: { line: Line; noted?: { what: string; batch
   const [lot, setLot] = useState('');
   const [what, setWhat] = useState('');
   const [batch, setBatch] = useState('');
+  const [cameOff, setCameOff] = useState<CameOff>({ oldWhy: '', oldMate: '' });
   const [id] = useState(newId);
   const [error, setError] = useState<string>();
   const [done, setDone] = useState(noted !== undefined);
@@ -74,6 +76,7 @@ function FittedLine({ line, noted }: { line: Line; noted?: { what: string; batch
         fittedOn: today,
         jobId: sheet.job.id,
         shelfId: lot === '' ? null : lot,
+        ...readCameOff(cameOff),
       },
       beside: { id },
     });
@@ -138,6 +141,9 @@ function FittedLine({ line, noted }: { line: Line; noted?: { what: string; batch
           onChange={(event) => setWhat(event.target.value)}
         />
       )}
+      <div className="grid gap-2 sm:col-span-3 sm:col-start-2 sm:grid-cols-2">
+        <CameOffFields value={cameOff} onChange={setCameOff} />
+      </div>
     </form>
   );
 }
