@@ -55,6 +55,9 @@ export function Photos({ photos, onChange, ...where }: Props) {
                   loading="lazy"
                   className="h-28 w-40 object-cover"
                 />
+                {photo.caption !== '' && (
+                  <span className="block w-40 truncate px-1 text-left text-[0.9375rem]">{photo.caption}</span>
+                )}
               </button>
             </li>
           ))}

@@ -54,9 +54,6 @@ export function ComplaintStage() {
         />
       </div>
       <Heard text={`${said}\n${when}`} />
-      <div className="mt-3">
-        <OdometerField />
-      </div>
       <Touched />
       {asked.length > 0 && (
         <p className="mt-3">
@@ -95,6 +92,9 @@ export function ComplaintStage() {
           ))}
         </ul>
       </Opens>
+      <div className="mt-5">
+        <OdometerField />
+      </div>
       <p className="mt-5">
         <Link href={`/job/${sheet.job.id}/checks`} className={buttonClass('primary')}>
           On to the checks

@@ -34,7 +34,7 @@ export function NoteLine({ id }: { id: SheetNote }) {
   const photos = sheet.photos.filter((photo) => photo.note === id);
   if (closed && known === undefined && photos.length === 0) return null;
   return (
-    <div className="my-1">
+    <div className={typing ? 'my-1 w-full' : 'my-1'}>
       {!typing && (
         <p className="flex flex-wrap items-center gap-x-3 text-lg">
           <span className="text-soft">{label}</span>

@@ -115,12 +115,14 @@ export function StepInHand({ work, run, step, sound }: Props) {
           onMoved={(ml) => write({ ...record, ml })}
         />
       )}
-      {notesAt(step).map((note) => (
-        <NoteLine key={note} id={note} />
-      ))}
-      {jointsOf(step).map((joint) => (
-        <TorqueLine key={joint} id={joint} />
-      ))}
+      <div className="flex flex-wrap items-center gap-x-8">
+        {notesAt(step).map((note) => (
+          <NoteLine key={note} id={note} />
+        ))}
+        {jointsOf(step).map((joint) => (
+          <TorqueLine key={joint} id={joint} />
+        ))}
+      </div>
       {step.timerS !== undefined && (
         <RunClock
           seconds={step.timerS}

@@ -48,7 +48,7 @@ export function TorqueLine({ id }: { id: TorqueId }) {
     await refresh();
   };
   return (
-    <div className="my-2">
+    <div className={typing ? 'my-1 w-full' : 'my-1'}>
       <p className="flex flex-wrap items-center gap-x-3 text-lg">
         <span className="text-soft">{TORQUES[id]}</span>
         {known === undefined ? (
