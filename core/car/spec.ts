@@ -95,6 +95,8 @@ export const carSpecSchema = z
       .nullable(),
     /** Share of the braking the front does in a hard stop. */
     frontShare: range('frontShare'),
+    /** What a motor takes of a hard stop: heat that no rotor sees. */
+    regenShare: range('regenShare'),
     /** The maker's torques, N·m. */
     torquesNm: z.partialRecord(
       z.enum(TORQUE_IDS),

@@ -62,6 +62,7 @@ const blank: Omit<CarSpec, 'kind'> = {
   bleedCeilingKPa: null,
   makerOrder: null,
   frontShare: null,
+  regenShare: null,
   torquesNm: {},
   ownSheet: {},
   origins: {},

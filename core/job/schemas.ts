@@ -34,6 +34,7 @@ export const jobChangesSchema = z
     neededAt: moment().nullable(),
     summary: words(4000),
     odometerKm: odometer(),
+    workOrder: z.array(id).max(60, 'at most 60 entries'),
   })
   .partial();
 

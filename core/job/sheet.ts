@@ -75,6 +75,8 @@ export type JobFields = {
   neededAt: string | null;
   summary: string;
   odometerKm: number | null;
+  /** Ids of works in the order somebody put them in. */
+  workOrder: string[];
 };
 
 export type JobHead = JobFields & {

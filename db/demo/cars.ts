@@ -157,6 +157,7 @@ export const DEMO_CARS: Record<DemoCar, CarSpec> = {
     driveSide: 'left',
     massKg: 1620,
     drive: 'electric',
+    regenShare: 0.4,
     electricParkingBrake: true,
     brakeByWire: false,
     parkingBrake: 'in_caliper',

@@ -227,6 +227,7 @@ function Figures({ car }: { car: CarSpec }) {
       car.frontShare === null ? '—' : `${figure(car.frontShare * 100, 0)} %`,
       ['frontShare'],
     ],
+    ...(car.regenShare === null ? [] : [motorTakes(car.regenShare)]),
     ['Bleed order', car.makerOrder === null ? 'computed' : `maker: ${car.makerOrder.join(' ')}`],
   ];
   const axle = ({ front, rear }: CarSpec, show: (each: CarSpec['front']) => string): [string, string] => [
@@ -313,6 +314,10 @@ function Figures({ car }: { car: CarSpec }) {
       </table>
     </section>
   );
+}
+
+function motorTakes(share: number): [label: string, value: string, paths: string[]] {
+  return ['Motor takes', `${figure(share * 100, 0)} %`, ['regenShare']];
 }
 
 /** What the car has of its own at the work, where somebody noted it. */

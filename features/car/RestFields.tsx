@@ -25,6 +25,7 @@ export function RestFields() {
         <FormNumber name="massKg" spec={CAR_NUMBERS.massKg!} />
         <FormNumber name="tyreRadiusM" spec={CAR_NUMBERS.tyreRadiusM!} />
         <FormNumber name="frontShare" spec={CAR_NUMBERS.frontShare!} hint="0.7 unless somebody knows" />
+        <FormNumber name="regenShare" spec={CAR_NUMBERS.regenShare!} hint="0 without regeneration" />
       </Part>
       <Part title="Pedal and master">
         <FormNumber name="masterBoreMm" spec={CAR_NUMBERS.masterBoreMm!} hint="7/8 in is taken too" />

@@ -57,7 +57,8 @@ export type CarDraft = Record<
   | 'fluidFilledOn'
   | 'bleedCeilingKPa'
   | 'makerOrder'
-  | 'frontShare',
+  | 'frontShare'
+  | 'regenShare',
   string
 > & {
   front: AxleDraft;
@@ -84,7 +85,8 @@ type CarNumber =
   | 'fluidDryC'
   | 'fluidWetC'
   | 'bleedCeilingKPa'
-  | 'frontShare';
+  | 'frontShare'
+  | 'regenShare';
 export const CAR_NUMBERS: Record<string, NumberSpec> = {
   massKg: { unit: 'kg', label: 'Mass', limits: LIMITS.massKg },
   tyreRadiusM: { unit: 'm', label: 'Tyre rolling radius', limits: LIMITS.tyreRadiusM },
@@ -94,6 +96,7 @@ export const CAR_NUMBERS: Record<string, NumberSpec> = {
   fluidWetC: { unit: '°C', label: 'Boils wet', limits: LIMITS.fluidC },
   bleedCeilingKPa: { unit: 'kPa', label: 'Reservoir ceiling', limits: LIMITS.ceilingKPa },
   frontShare: { unit: '', label: 'Front share of the braking', limits: LIMITS.frontShare },
+  regenShare: { unit: '', label: 'Motor’s share of a hard stop', limits: LIMITS.regenShare },
 };
 
 type AxleNumber = Exclude<

@@ -1,7 +1,7 @@
 'use client';
 
 import { Camera } from 'lucide-react';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import type { Corner } from '@/core/car/corner';
 import type { SheetNote } from '@/core/car/ownSheet';
 import type { PhotoRow } from '@/core/car/photos';
@@ -94,7 +94,6 @@ export function Photos({ photos, onChange, ...where }: Props) {
 }
 
 function AddPhoto({ carId, jobId, place, note, onAdded }: Where & { onAdded: () => void }) {
-  const input = useId();
   const [taken, setTaken] = useState<{ id: string; jpeg: string }>();
   const [caption, setCaption] = useState('');
   const [error, setError] = useState<string>();
@@ -151,22 +150,19 @@ function AddPhoto({ carId, jobId, place, note, onAdded }: Where & { onAdded: () 
         </form>
       ) : (
         <>
-          <input
-            id={input}
-            type="file"
-            accept="image/*"
-            capture="environment"
-            className="peer sr-only"
-            onChange={(event) => {
-              void take(event.target.files?.[0]);
-              event.target.value = '';
-            }}
-          />
-          <label
-            htmlFor={input}
-            className={`${buttonClass('quiet')} cursor-pointer peer-focus-visible:outline-2`}
-          >
+          {/* The file field lies over its words: one target, large enough, with the focus its own. */}
+          <label className={`${buttonClass('quiet')} relative min-h-12 has-focus-visible:outline-2`}>
             <Camera aria-hidden="true" size={20} /> Photograph{place ? ` ${place}` : ''}
+            <input
+              type="file"
+              accept="image/*"
+              capture="environment"
+              className="absolute inset-0 size-full cursor-pointer opacity-0"
+              onChange={(event) => {
+                void take(event.target.files?.[0]);
+                event.target.value = '';
+              }}
+            />
           </label>
           {error && (
             <p role="alert" className="font-semibold text-stop">

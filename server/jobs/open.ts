@@ -35,6 +35,7 @@ const COLUMNS = {
   neededAt: 'needed_at',
   summary: 'summary',
   odometerKm: 'odometer_m',
+  workOrder: 'work_order',
 } as const;
 
 /** Changes a job's own fields over the version their author saw; a closed job is a record and stays as it is. */

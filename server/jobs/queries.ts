@@ -1,5 +1,6 @@
 import type { Row } from 'postgres';
 import { learnPriors } from '../../core/diagnosis/learn/priors';
+import { inOwnOrder } from '../../core/job/ownOrder';
 import type { JobSheet } from '../../core/job/sheet';
 import { settleVisits } from '../../core/planning/visits';
 import { carFromRows } from '../cars/rows';
@@ -111,7 +112,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
         answers: own(answers).map(answerFromRow),
         readings: own(readings).map(readingFromRow),
         verdicts: own(verdicts).map(verdictFromRow),
-        works: settleVisits(own(works).map(work), ticked),
+        works: inOwnOrder(settleVisits(own(works).map(work), ticked), job.work_order),
         ticks: ticked,
         proofs: own(proofs).map(proofFromRow),
         outings: own(outings).map(outingFromRow),

@@ -25,6 +25,7 @@ export function jobFromRow(row: Row, confirmed: string[]): JobHead {
     neededAt: iso(row.needed_at),
     summary: row.summary,
     odometerKm: kilometres(row.odometer_m),
+    workOrder: row.work_order,
     openedAt: row.opened_at.toISOString(),
     closedAt: iso(row.closed_at),
     closedBy: row.closed_by,

@@ -9,7 +9,7 @@ for (const [width, height] of [
   }) => {
     await page.setViewportSize({ width, height });
     await page.goto('/car/new');
-    await page.getByLabel('What the shop calls it').fill(`Filled car ${width}`);
+    await page.getByLabel('What the shop calls it').fill(`Yard fill ${width}`);
     await page.getByRole('button', { name: /^Saloon/ }).click();
     await page.getByRole('button', { name: 'Save the car' }).click();
     await page.waitForURL(/\/car\/[0-9a-f-]{36}$/);
@@ -44,7 +44,7 @@ for (const [width, height] of [
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
 
     // At the next job the odometer is held beside what it showed.
-    const job = await newJob(page, `Filled car ${width}`, 'Soft');
+    const job = await newJob(page, `Yard fill ${width}`, 'Soft');
     const odometer = page.getByLabel('Odometer');
     await expect(odometer).toHaveAccessibleDescription(/^Last 120000 km on /);
     await odometer.fill('119000');

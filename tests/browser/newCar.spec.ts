@@ -9,7 +9,7 @@ for (const [width, height] of [
   }) => {
     await page.setViewportSize({ width, height });
     await page.goto('/car/new');
-    await page.getByLabel('What the shop calls it').fill(`Measured car ${width}`);
+    await page.getByLabel('What the shop calls it').fill(`Yard car ${width}`);
     await page.getByRole('button', { name: /^Saloon/ }).click();
     const assist = page.getByLabel('Assist', { exact: true });
     await expect(assist).toHaveValue('vacuum');

@@ -212,3 +212,48 @@ test('a trouble can be stopped at, and what wants bedding in is told the driver 
   await expect(page.getByRole('main')).toContainText('the driver was told by Mira');
   await expect(page.getByRole('main')).toContainText('a pin or piston is bound at');
 });
+
+test('the works are put in another order by hand and by keys, and stay so', async ({ page }) => {
+  const job = await newJob(page, 'Club saloon', 'Three things to do');
+  await page.goto(`${job}/work`);
+  for (const [index, label] of ['Flush and bleed', 'Free the slides', 'New pads, axle set'].entries()) {
+    if (index > 0) await page.getByRole('button', { name: 'Add work' }).click();
+    await choose(page, label);
+    await page
+      .getByRole('radio', { name: /by itself/i })
+      .click({ timeout: 1500 })
+      .catch(() => undefined);
+    await page.getByRole('button', { name: 'Start' }).click();
+    await saved(page);
+    await page.goto(`${job}/work`);
+  }
+  const order = () =>
+    page
+      .getByRole('button', { name: /^Move / })
+      .evaluateAll((all) => all.map((each) => /^Move (\w+)/.exec(each.getAttribute('aria-label')!)![1]));
+  await expect.poll(order).toEqual(['Flush', 'Free', 'New']);
+  await page.getByRole('button', { name: /^Move New/ }).focus();
+  // Each key is answered in words before the next.
+  for (const [pressed, said] of [
+    ['Space', 'over place 3'],
+    ['ArrowUp', 'over place 2'],
+    ['ArrowUp', 'over place 1'],
+    ['Space', 'put at place 1'],
+  ] as const) {
+    await page.keyboard.press(pressed);
+    await expect(page.getByText(said)).toBeAttached();
+  }
+  await expect.poll(order).toEqual(['New', 'Flush', 'Free']);
+  await saved(page);
+  await page.reload();
+  await expect.poll(order).toEqual(['New', 'Flush', 'Free']);
+  const handle = (name: RegExp) => page.getByRole('button', { name }).boundingBox();
+  const [from, to] = [(await handle(/^Move Free/))!, (await handle(/^Move New/))!];
+  await page.mouse.move(from.x + 10, from.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 10, from.y - 40, { steps: 5 });
+  await page.mouse.move(to.x + 10, to.y, { steps: 10 });
+  await page.mouse.up();
+  await expect.poll(order).toEqual(['Free', 'New', 'Flush']);
+  await saved(page);
+});

@@ -25,6 +25,7 @@ export function emptySheet(changes: Partial<JobSheet> = {}): JobSheet {
       neededAt: null,
       summary: '',
       odometerKm: null,
+      workOrder: [],
       openedAt: at(0),
       closedAt: null,
       closedBy: null,

@@ -11,13 +11,21 @@ export default async function HeatBenchPage({ searchParams }: { searchParams: Pr
   return <HeatBench car={car && heatOf(car)} />;
 }
 
-function heatOf({ id, name, massKg, frontShare, front }: Awaited<ReturnType<typeof getCar>>): HeatOf {
+function heatOf({
+  id,
+  name,
+  massKg,
+  frontShare,
+  regenShare,
+  front,
+}: Awaited<ReturnType<typeof getCar>>): HeatOf {
   return {
     id,
     name,
     start: {
       massKg: massKg ?? undefined,
       frontShare: frontShare ?? undefined,
+      regenShare: regenShare ?? undefined,
       rotorMassKg: front.rotorMassKg ?? undefined,
       padLimitC: front.padLimitC ?? undefined,
     },

@@ -18,5 +18,6 @@ export const LIMITS = {
   bedC: { low: 40, high: 1000, unit: '°C' },
   rotorMassKg: { low: 0.5, high: 40, unit: 'kg' },
   frontShare: { low: 0.3, high: 0.95, unit: '' },
+  regenShare: { low: 0, high: 0.9, unit: '' },
   lineM: { low: 0.1, high: 15, unit: 'm' },
 } as const;

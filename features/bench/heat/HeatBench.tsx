@@ -58,6 +58,7 @@ export function HeatBench({ car }: { car?: HeatOf }) {
         <div className="grid grid-cols-3 gap-3">
           {field('mass', 'Mass', units.unit('kg'))}
           {field('share', 'At this axle', '%')}
+          {field('regen', 'Motor takes', '%')}
           {field('rotor', 'Rotor weighs', units.unit('kg'))}
           {field('worn', 'Pads worn', '%')}
           {field('ambient', 'Outside', c)}

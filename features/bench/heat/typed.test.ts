@@ -14,6 +14,14 @@ describe('what is typed on the heat bench', () => {
     }
   });
 
+  it('keeps what a motor takes of a stop out of the rotor', () => {
+    const typed = heatStart({ frontShare: 0.7, regenShare: 0.4 }, METRIC);
+    expect(typed.regen).toBe('40');
+    expect(readHeatBench(typed, METRIC).input!.car.axleShare).toBeCloseTo(0.42, 12);
+    expect(readHeatBench({ ...typed, regen: '95' }, METRIC).wrong.regen).toBe('95 is not taken: 0 to 90 %');
+    expect(readHeatBench({ ...typed, regen: '' }, METRIC).input!.car.axleShare).toBeCloseTo(0.7, 12);
+  });
+
   it('starts from the car’s own figures, in the units shown', () => {
     const own = { massKg: 1640, frontShare: 0.72, rotorMassKg: 9.8, padLimitC: 700 };
     const { input } = readHeatBench(heatStart(own, INCHES), INCHES);

@@ -1,4 +1,5 @@
 import type { BaseUnit } from '@/core/base/units/display';
+import { LIMITS } from '@/core/car/limits/carLimits';
 import { SESSION_RANGES } from '@/core/readings/heat/ranges';
 import type { HeatSessionInput } from '@/core/readings/heat/sessionSchema';
 import { figureReader } from '../../shell/figureReader';
@@ -25,6 +26,7 @@ export type PeakRow = { lap: string; rotorC: string; caliperC: string };
 export type HeatTyped = {
   mass: string;
   share: string;
+  regen: string;
   rotor: string;
   worn: string;
   cooling: HeatSessionInput['cooling'];
@@ -85,7 +87,13 @@ export const EMPTY_PEAK: PeakRow = { lap: '', rotorC: '', caliperC: '' };
 export const EMPTY_ZONE: ZoneRow = { from: '', to: '', away: '' };
 
 /** What a car brings to the bench; what is not known of it is that of an ordinary one. */
-export type HeatStart = { massKg?: number; frontShare?: number; rotorMassKg?: number; padLimitC?: number };
+export type HeatStart = {
+  massKg?: number;
+  frontShare?: number;
+  regenShare?: number;
+  rotorMassKg?: number;
+  padLimitC?: number;
+};
 
 /** The bench before anything is typed, in the units shown. */
 export function heatStart(own: HeatStart, units: Units): HeatTyped {
@@ -93,6 +101,7 @@ export function heatStart(own: HeatStart, units: Units): HeatTyped {
   return {
     mass: own.massKg ? units.asTyped(own.massKg, 'kg') : units.about(1300, 'kg'),
     share: String(Math.round((own.frontShare ?? 0.7) * 100)),
+    regen: String(Math.round((own.regenShare ?? 0) * 100)),
     rotor: own.rotorMassKg ? units.asTyped(own.rotorMassKg, 'kg') : units.about(9, 'kg'),
     worn: '0',
     cooling: 'none',
@@ -107,12 +116,14 @@ export function heatStart(own: HeatStart, units: Units): HeatTyped {
   };
 }
 
+const RANGES = { ...SESSION_RANGES, regen: [LIMITS.regenShare.low, LIMITS.regenShare.high] } as const;
+
 /** What was typed on the heat bench as a session, and what of it cannot be one, by field. */
 export function readHeatBench(
   typed: HeatTyped,
   units: Units,
 ): { input?: HeatSessionInput; wrong: Record<string, string> } {
-  const { wrong, figure, needed } = figureReader(units, SESSION_RANGES);
+  const { wrong, figure, needed } = figureReader(units, RANGES);
   const zones = typed.zones.map(({ from, to, away }, at) => {
     const zone = {
       fromKmh: needed(`from.${at}`, from, 'fromKmh', 'km/h'),
@@ -126,6 +137,8 @@ export function readHeatBench(
   const laps = needed('laps', typed.laps, 'laps', '');
   if (!Number.isNaN(laps) && !Number.isInteger(laps))
     wrong.laps = `${typed.laps} is not a whole count of laps`;
+  // What a motor takes of a stop reaches no rotor.
+  const regen = figure('regen', typed.regen, 'regen', '%', true) ?? 0;
   const padWorn = figure('worn', typed.worn, 'padWorn', '%', true);
   const padC = figure('pad', typed.pad, 'padC', '°C');
   const fluidC = figure('fluid', typed.fluid, 'fluidC', '°C');
@@ -150,7 +163,7 @@ export function readHeatBench(
   const input: HeatSessionInput = {
     car: {
       massKg: needed('mass', typed.mass, 'massKg', 'kg'),
-      axleShare: needed('share', typed.share, 'axleShare', '%', true),
+      axleShare: needed('share', typed.share, 'axleShare', '%', true) * (1 - regen),
       rotorMassKg: needed('rotor', typed.rotor, 'rotorMassKg', 'kg'),
       ...(padWorn === undefined ? {} : { padWorn }),
     },

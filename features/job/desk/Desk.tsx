@@ -15,6 +15,7 @@ import { flushSync } from 'react-dom';
 import type { Corner, Place } from '@/core/car/corner';
 import type { Judgement } from '@/core/job/judgement';
 import type { OutingBack, OutingRow } from '@/core/job/outing';
+import { inOwnOrder } from '@/core/job/ownOrder';
 import type { AnswerRow, JobFields, JobSheet, ReadingRow } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
 import type { ProcedureId } from '@/core/planning/library';
@@ -124,7 +125,8 @@ export function JobDesk({
       (each, parcel) => applyParcel(each, parcel, timeOf(enteredAt.current, parcel.id)),
       base,
     );
-    return { ...entered, works: withoutLeft(entered.works, entered.ticks) };
+    const works = inOwnOrder(withoutLeft(entered.works, entered.ticks), entered.job.workOrder);
+    return { ...entered, works };
   }, [base, parcels, jobId]);
   const judgement = useJudgement(sheet, firstJudgement, first);
   const [corner, pickCorner] = useState<Corner | null>(null);

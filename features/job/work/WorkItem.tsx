@@ -1,5 +1,6 @@
 'use client';
 
+import { GripVertical } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
@@ -19,6 +20,7 @@ import { useHash } from '../../shell/useHash';
 import { useUnits } from '../../shell/useUnits';
 import { type TickRecord, useDesk } from '../desk/Desk';
 import { slotWords } from './figureWords';
+import type { Held } from './SortableWorks';
 
 const PlanSheet = dynamic(() => import('./PlanSheet').then((module) => module.PlanSheet));
 
@@ -29,10 +31,12 @@ type Props = {
   holds: number;
   together: boolean;
   onBedIn?: () => void;
+  /** Where it can be moved among others. */
+  held?: Held;
 };
 
 /** One work in the order they are done: how far it is, its figure before and after, and the way into its run. */
-export function WorkItem({ work, run, place, holds, together, onBedIn }: Props) {
+export function WorkItem({ work, run, place, holds, together, onBedIn, held }: Props) {
   const { sheet, judgement, closed, tick } = useDesk();
   const shop = useShop();
   const units = useUnits();
@@ -48,9 +52,21 @@ export function WorkItem({ work, run, place, holds, together, onBedIn }: Props) 
     ? slotWords({ sheet, derived: judgement.derived, units }, work.measuredBy, 'after')
     : undefined;
   return (
-    <li className="border-b border-rule py-3">
+    <li ref={held?.rowRef} style={held?.style} className="border-b border-rule bg-sheet py-3">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-        <span className="reading text-2xl font-semibold">{place}</span>
+        {held ? (
+          <button
+            type="button"
+            {...held.handle}
+            aria-label={`Move ${work.title}, place ${place}`}
+            className="reading flex min-h-11 min-w-11 cursor-grab touch-none items-center gap-1 text-2xl font-semibold"
+          >
+            <GripVertical aria-hidden="true" size={20} className="text-soft" />
+            {place}
+          </button>
+        ) : (
+          <span className="reading text-2xl font-semibold">{place}</span>
+        )}
         <div className="min-w-0 flex-1">
           <p className="text-lg">
             <b className="font-bold">{work.title}</b> <State run={run} holds={holds} />
