@@ -18,38 +18,36 @@ async function pictureOf(page: Page): Promise<Buffer> {
   return Buffer.from(url.slice(url.indexOf(',') + 1), 'base64');
 }
 
-for (const [width, height] of [
-  [1280, 800],
-  [390, 844],
-] as const) {
-  test(`a corner is photographed as it was found, made small, opened large, dropped and put back, ${width} wide`, async ({
-    page,
-  }) => {
-    await page.setViewportSize({ width, height });
-    const job = await newJob(page, 'Shop hatch', 'Grinds');
-    await page.goto(`${job}/checks`);
-    const part = page.getByRole('region', { name: 'Photographs' });
-    const input = part.locator('input[type="file"]');
-    await input.setInputFiles({ name: 'note.txt', mimeType: 'image/png', buffer: Buffer.from('no picture') });
-    await expect(part.getByRole('alert')).toContainText('note.txt is no picture');
-    await input.setInputFiles({ name: 'p.png', mimeType: 'image/png', buffer: await pictureOf(page) });
-    await part.getByLabel('What it shows').fill('Inner pad, down to the plate');
-    await part.getByRole('button', { name: 'Keep it' }).click();
-    const small = part.getByRole('img', { name: 'Inner pad, down to the plate' });
-    await expect(small).toBeVisible();
-    await expect.poll(() => small.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBe(1400);
-    await page.reload();
-    await part.getByRole('button', { name: 'Open: Inner pad, down to the plate' }).click();
-    await page.getByRole('dialog').getByRole('button', { name: 'Drop it' }).click();
-    await expect(small).toHaveCount(0);
-    await page.getByRole('button', { name: 'Undo' }).click();
-    await expect(small).toBeVisible();
-    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
-    const { car } = await (await page.request.get(`/api/jobs/${job.split('/').at(-1)}`)).json();
-    await page.goto(`/car/${car.id}`);
-    await expect(page.getByRole('img', { name: 'Inner pad, down to the plate' }).first()).toBeVisible();
-  });
-}
+/** A phone: what fits there fits a desk. */
+const WIDTH = 390;
+
+test(`a corner is photographed as it was found, made small, opened large, dropped and put back`, async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: WIDTH, height: 844 });
+  const job = await newJob(page, 'Shop hatch', 'Grinds');
+  await page.goto(`${job}/checks`);
+  const part = page.getByRole('region', { name: 'Photographs' });
+  const input = part.locator('input[type="file"]');
+  await input.setInputFiles({ name: 'note.txt', mimeType: 'image/png', buffer: Buffer.from('no picture') });
+  await expect(part.getByRole('alert')).toContainText('note.txt is no picture');
+  await input.setInputFiles({ name: 'p.png', mimeType: 'image/png', buffer: await pictureOf(page) });
+  await part.getByLabel('What it shows').fill('Inner pad, down to the plate');
+  await part.getByRole('button', { name: 'Keep it' }).click();
+  const small = part.getByRole('img', { name: 'Inner pad, down to the plate' });
+  await expect(small).toBeVisible();
+  await expect.poll(() => small.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBe(1400);
+  await page.reload();
+  await part.getByRole('button', { name: 'Open: Inner pad, down to the plate' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Drop it' }).click();
+  await expect(small).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(small).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(WIDTH);
+  const { car } = await (await page.request.get(`/api/jobs/${job.split('/').at(-1)}`)).json();
+  await page.goto(`/car/${car.id}`);
+  await expect(page.getByRole('img', { name: 'Inner pad, down to the plate' }).first()).toBeVisible();
+});
 
 test('a point of the car’s own sheet is photographed at its step, and shown at the same step of the next job', async ({
   page,
