@@ -39,6 +39,11 @@ function offsetAt(timeZone: string, moment: number): number {
   return wall - Math.floor(moment / 1000) * 1000;
 }
 
+/** Whole days from one day to another, both YYYY-MM-DD. */
+export function daysBetween(from: string, to: string): number {
+  return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY_MS);
+}
+
 /** The day so many days after another, both YYYY-MM-DD. */
 export function dayAfter(day: string, days: number): string {
   return new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);

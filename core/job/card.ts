@@ -4,9 +4,9 @@ import { type Measured, measuredOf } from '../planning/wear/measured';
 import { derivedAnswers } from './current';
 import type { Derived } from './derived';
 import { holdsOn } from './holds';
-import type { OutingRow } from './outing';
 import { outProof } from './outProof';
 import type { JobHold } from './pieces';
+import type { ProofDrive } from './proofDrive';
 import { questionOfJob } from './question';
 import type { JobSheet } from './sheet';
 import { type Stage, stageToOpen } from './stages';
@@ -19,20 +19,20 @@ export type JobCard = {
   measured: Measured;
   stage: Stage;
   /** The drive it is out on. */
-  out?: OutingRow;
+  out?: ProofDrive;
   leading?: Pick<CauseVerdict, 'id' | 'probability' | 'corner'>;
 };
 
 /** A job at a glance: what holds it, what was measured, where it stands, what it leans to. */
 export function cardOf(sheet: JobSheet): JobCard {
   const known = sheet.answers.length + sheet.readings.length > 0;
-  const drive = outProof(sheet);
+  const out = outProof(sheet);
   return {
     holds: holdsOn(sheet).filter((hold) => !hold.proof),
     derived: derivedAnswers(sheet.readings, 'before'),
     measured: measuredOf(standingReadings(sheet)),
     stage: stageToOpen(sheet),
-    ...(drive.state === 'out' ? { out: drive.outing! } : {}),
+    ...(out.state === 'out' ? { out: out.drive } : {}),
     ...(known ? { leading: leadingCause(questionOfJob(sheet)) } : {}),
   };
 }

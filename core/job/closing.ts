@@ -3,10 +3,11 @@ import { visitOf } from '../planning/run/mates';
 import type { WorkRow } from '../planning/run/rows';
 import { planOf, runOf, wantsBedIn } from '../planning/run/run';
 import type { Closing } from './closingSchema';
+import { cureIssues } from './cureIssues';
 import { disturbedAt } from './disturbed';
-import { goneIssues } from './goneIssues';
 import { openHolds } from './holds';
 import { isCure } from './outcomes';
+import { outProof } from './outProof';
 import { type ProofCheck, proofChecks } from './proof';
 import type { JobSheet } from './sheet';
 
@@ -24,8 +25,9 @@ export function closingIssues(
   const touched = disturbedAt(sheet) !== undefined;
   const issues = [
     ...notWhole(sheet),
+    ...outIssues(sheet),
     ...(touched || closing.outcome !== 'no_change' ? pedalNotFirm(checks) : []),
-    ...(isCure(closing.outcome) ? goneIssues(sheet, checks) : []),
+    ...(isCure(closing.outcome) ? cureIssues(sheet, checks) : []),
   ];
   if (notBedded(sheet) && (closing.bedInTold ?? '').trim() === '')
     issues.push({
@@ -46,8 +48,22 @@ export function closingIssues(
 }
 
 /** What keeps a car from being driven out on proof: it is apart, held, or its pedal is not proved firm at rest. */
-export function outingIssues(sheet: JobSheet): Issue[] {
+export function driveIssues(sheet: JobSheet): Issue[] {
   return [...notWhole(sheet), ...pedalNotFirm(proofChecks(sheet))];
+}
+
+/** Nobody closes over a car that is not here. */
+function outIssues(sheet: JobSheet): Issue[] {
+  return outProof(sheet).state === 'out'
+    ? [
+        {
+          code: 'refused',
+          path: 'drive',
+          value: 'not back yet',
+          accepted: 'the car back from its drive on proof',
+        },
+      ]
+    : [];
 }
 
 /** Works under way, and holds that nobody signed. */

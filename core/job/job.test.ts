@@ -277,7 +277,7 @@ describe('the judgement', () => {
       'holds.fluid_wet',
       'proof.pedal_now',
       'proof.pedal_hold',
-      'outing',
+      'drive',
     ]);
   });
 });

@@ -2,9 +2,10 @@ import type { Issue } from '../base/issues/issue';
 import { diagnose } from '../diagnosis/diagnose';
 import type { Verdict } from '../diagnosis/verdict';
 import { type Measured, measuredOf } from '../planning/wear/measured';
-import { closingIssues, notBedded, outingIssues } from './closing';
+import { closingIssues, driveIssues, notBedded } from './closing';
 import { derivedAnswers } from './current';
 import type { Derived } from './derived';
+import { type DriveCondition, driveConditions } from './driveConditions';
 import { holdsOn } from './holds';
 import { type OutProof, outProof } from './outProof';
 import type { JobHold } from './pieces';
@@ -13,7 +14,6 @@ import { questionOfJob } from './question';
 import type { JobSheet } from './sheet';
 import { type Stage, stageNotes } from './stages';
 import { standingReadings } from './standing';
-import { type Term, termsOf } from './terms';
 import { type DidIt, whatDidIt } from './whatDidIt';
 
 /** Everything the tool thinks of a job as it stands. */
@@ -28,7 +28,7 @@ export type Judgement = {
   didIt: DidIt[];
   notes: Record<Stage, string>;
   /** The proof on the road or track, the conditions of the complaint, and what keeps the car from being driven. */
-  out: OutProof & { terms: Term[]; toDrive: Issue[] };
+  out: OutProof & { conditions: DriveCondition[]; toDrive: Issue[] };
   /** What still stands in the way of closing it as cured. */
   toClose: Issue[];
   /** Pads or discs still want bedding in. */
@@ -52,7 +52,7 @@ export function judge(sheet: JobSheet): Judgement {
     proof,
     didIt: whatDidIt(sheet, proof),
     notes: stageNotes(sheet),
-    out: { ...outProof(sheet), terms: termsOf(sheet), toDrive: outingIssues(sheet) },
+    out: { ...outProof(sheet), conditions: driveConditions(sheet), toDrive: driveIssues(sheet) },
     toClose: closingIssues(sheet, CHOSEN_IN_THE_FORM),
     notBedded: notBedded(sheet),
   };

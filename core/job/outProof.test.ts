@@ -2,13 +2,13 @@ import { describe, expect, it } from 'vitest';
 import { answerRow, at, emptySheet } from '../../tests/support/sheet';
 import { tickAll, tickRow, workRow } from '../../tests/support/work';
 import { cardOf } from './card';
-import { closingIssues, outingIssues } from './closing';
-import type { OutingRow } from './outing';
+import { closingIssues, driveIssues } from './closing';
+import { driveConditions } from './driveConditions';
 import { outProof } from './outProof';
 import { proofChecks } from './proof';
+import type { ProofDrive } from './proofDrive';
 import type { JobSheet } from './sheet';
 import { stageNotes, stageToOpen } from './stages';
-import { termsOf } from './terms';
 import { whatDidIt } from './whatDidIt';
 
 const FIRM = [
@@ -17,10 +17,10 @@ const FIRM = [
 ];
 const SPONGY = answerRow({ finding: 'pedal_spongy', state: 'yes' });
 
-const drive = (out: number, back?: number): OutingRow => ({
+const drive = (out: number, back?: number): ProofDrive => ({
   id: `o${out}`,
   driver: 'Mira',
-  terms: 'Hot, five laps',
+  conditions: 'Hot, five laps',
   dueOn: '2026-05-02',
   outAt: at(out),
   back: back === undefined ? null : { id: `b${back}`, laps: 5, airC: 20, note: '', at: at(back) },
@@ -54,17 +54,23 @@ describe('out on proof', () => {
   });
 
   it('goes out, comes back, and is wanted again when more is done to the car', () => {
-    const out = worked({ outings: [drive(50)] });
+    const out = worked({ proofDrives: [drive(50)] });
     expect(outProof(out).state).toBe('out');
-    expect(outProof(worked({ outings: [drive(50, 70)] })).state).toBe('back');
-    const again = { ...out, ticks: [...out.ticks, tickRow('w', 'more', { tickedAt: at(80) })] };
-    expect(outProof(again).state).toBe('wanted');
+    expect(outProof(worked({ proofDrives: [drive(50, 70)] })).state).toBe('back');
+    const more = (sheet: JobSheet) => ({
+      ...sheet,
+      ticks: [...sheet.ticks, tickRow('w', 'more', { tickedAt: at(80) })],
+    });
+    expect(outProof(more(worked({ proofDrives: [drive(50, 70)] }))).state).toBe('wanted');
+    // Whatever is ticked meanwhile, it is out until it is back.
+    expect(outProof(more(out)).state).toBe('out');
   });
 
   it('lets nothing be called cured that was not driven, is not back, or was not asked again', () => {
-    expect(closing(worked())).toEqual(['outing: not driven since the work']);
-    expect(closing(worked({ outings: [drive(50)] }))).toEqual(['outing: not back yet']);
-    const back = worked({ outings: [drive(50, 70)] });
+    expect(closing(worked())).toEqual(['drive: not driven since the work']);
+    expect(closing(worked({ proofDrives: [drive(50)] }))).toEqual(['drive: not back yet']);
+    expect(closing(worked({ proofDrives: [drive(50)] }), 'better')).toEqual(['drive: not back yet']);
+    const back = worked({ proofDrives: [drive(50, 70)] });
     expect(closing(back)).toEqual(['proof.pedal_spongy: not asked since the drive']);
     expect(closing({ ...back, answers: [...back.answers, gone(75)] })).toEqual([]);
     expect(closing({ ...back, answers: [...back.answers, gone(75, 'yes')] })).toEqual([
@@ -82,7 +88,7 @@ describe('out on proof', () => {
   });
 
   it('is not driven while the car is apart, held, or its pedal not proved firm at rest', () => {
-    const paths = (sheet: JobSheet) => outingIssues(sheet).map(({ path }) => path);
+    const paths = (sheet: JobSheet) => driveIssues(sheet).map(({ path }) => path);
     expect(paths(worked())).toEqual([]);
     expect(paths(worked({ answers: [SPONGY] }))).toEqual(['proof.pedal_now', 'proof.pedal_hold']);
     const lamp = answerRow({ finding: 'warning_light', state: 'brake' });
@@ -92,7 +98,7 @@ describe('out on proof', () => {
   });
 
   it('is what the work did: a complaint that stayed away came right by it', () => {
-    const back = worked({ outings: [drive(50, 70)] });
+    const back = worked({ proofDrives: [drive(50, 70)] });
     const sheet = { ...back, answers: [...back.answers, gone(75)] };
     const checks = proofChecks(sheet);
     expect(checks.find(({ finding }) => finding === 'pedal_spongy')).toMatchObject({
@@ -105,24 +111,24 @@ describe('out on proof', () => {
   });
 
   it('shows on the board and in the stages', () => {
-    const out = worked({ outings: [drive(50)] });
+    const out = worked({ proofDrives: [drive(50)] });
     expect(cardOf(out).out).toMatchObject({ driver: 'Mira' });
     expect(cardOf(worked()).out).toBeUndefined();
     expect(stageNotes(out).proof).toBe('out on proof');
-    expect(stageToOpen(emptySheet({ outings: [drive(50)] }))).toBe('proof');
+    expect(stageToOpen(emptySheet({ proofDrives: [drive(50)] }))).toBe('proof');
   });
 });
 
 describe('the conditions of a complaint', () => {
-  const terms = (words: string, ...answers: JobSheet['answers']) => {
+  const conditions = (words: string, ...answers: JobSheet['answers']) => {
     const sheet = emptySheet({ answers });
-    return termsOf({ ...sheet, job: { ...sheet.job, whenWhere: words } });
+    return driveConditions({ ...sheet, job: { ...sheet.job, whenWhere: words } });
   };
 
   it('come from its answers and its words', () => {
     const hot = answerRow({ finding: 'temperature_link', state: 'only_hot' });
     const corners = answerRow({ finding: 'after_cornering', state: 'yes' });
-    expect(terms('From 120 km/h after six laps', hot, corners)).toEqual([
+    expect(conditions('From 120 km/h after six laps', hot, corners)).toEqual([
       { id: 'hot' },
       { id: 'laps', laps: 6 },
       { id: 'after_corners' },
@@ -132,7 +138,7 @@ describe('the conditions of a complaint', () => {
 
   it('go by the answer where the words say something else, and are none where nothing was said', () => {
     const cold = answerRow({ finding: 'temperature_link', state: 'only_cold' });
-    expect(terms('after a few laps', cold)).toEqual([{ id: 'cold' }, { id: 'laps', laps: 3 }]);
-    expect(terms('')).toEqual([]);
+    expect(conditions('after a few laps', cold)).toEqual([{ id: 'cold' }, { id: 'laps', laps: 3 }]);
+    expect(conditions('')).toEqual([]);
   });
 });

@@ -1,15 +1,14 @@
 import { type FindingId, findingOf } from '../readings/vocabulary/findings';
 import { isAbnormal } from '../readings/vocabulary/several';
-import type { OutingRow } from './outing';
+import type { ProofDrive } from './proofDrive';
 import type { JobSheet } from './sheet';
 import { standingAnswers } from './standing';
 
-/** Where the proof on the road or track stands: nothing was complained of, it is still to be driven, out, or back. */
-export type OutProof = {
-  state: 'not_asked' | 'wanted' | 'out' | 'back';
-  /** The outing that counts: none that was driven before the last of the work. */
-  outing?: OutingRow;
-};
+/**
+ * Where the proof on the road or track stands: nothing was complained of, it is still to be driven, out, or back from a
+ * drive since the last of the work.
+ */
+export type OutProof = { state: 'not_asked' | 'wanted' } | { state: 'out' | 'back'; drive: ProofDrive };
 
 /** Whether a question is a complaint that a drive can bring back; what only tells how it was follows from one. */
 export function isComplaint(id: FindingId): boolean {
@@ -17,28 +16,31 @@ export function isComplaint(id: FindingId): boolean {
   return stage === 'complaint' && after === undefined;
 }
 
+/** Where the proof on the road or track stands. A car that went out is out until somebody says that it is back. */
+export function outProof(sheet: JobSheet): OutProof {
+  const drive = sheet.proofDrives.at(-1);
+  if (drive && !drive.back) return { state: 'out', drive };
+  const worked = workedAt(sheet);
+  if (drive && (worked === undefined || drive.outAt >= worked)) return { state: 'back', drive };
+  return { state: hasComplaint(sheet) ? 'wanted' : 'not_asked' };
+}
+
+/** From when on an answer says something of a complaint: the drive that counts, or else the last of the work. */
+export function complaintsSince(sheet: JobSheet): string | undefined {
+  const out = outProof(sheet);
+  return 'drive' in out ? out.drive.outAt : workedAt(sheet);
+}
+
 /** When anything of the work was last done: what was driven before says nothing of the car as it is. */
-export function workedAt({ ticks }: Pick<JobSheet, 'ticks'>): string | undefined {
+function workedAt({ ticks }: Pick<JobSheet, 'ticks'>): string | undefined {
   return ticks
     .map((tick) => tick.tickedAt)
-    .reduce<string | undefined>((last, at) => later(last, at), undefined);
+    .sort()
+    .at(-1);
 }
 
-function later(last: string | undefined, at: string): string {
-  return last !== undefined && last > at ? last : at;
-}
-
-/** Where the proof on the road or track stands. */
-export function outProof(sheet: JobSheet): OutProof {
-  const outing = sheet.outings.at(-1);
-  const worked = workedAt(sheet);
-  if (outing && (worked === undefined || outing.outAt >= worked))
-    return { state: outing.back ? 'back' : 'out', outing };
-  return { state: toldComplaints(sheet).length > 0 ? 'wanted' : 'not_asked' };
-}
-
-function toldComplaints({ answers }: Pick<JobSheet, 'answers'>) {
-  return standingAnswers(answers, 'before').filter(
+function hasComplaint({ answers }: Pick<JobSheet, 'answers'>): boolean {
+  return standingAnswers(answers, 'before').some(
     (row) => isComplaint(row.finding) && isAbnormal(row.finding, row.state!),
   );
 }

@@ -7,7 +7,7 @@ import { type FindingId, findingOf } from '../readings/vocabulary/findings';
 import { isAbnormal, statesIn, togetherSaid } from '../readings/vocabulary/several';
 import { type AfterAnswer, afterAnswers } from './after';
 import { findingsOf } from './current';
-import { isComplaint, outProof, workedAt } from './outProof';
+import { complaintsSince, isComplaint } from './outProof';
 import type { JobSheet } from './sheet';
 
 /** A check to repeat after the work, with what it was before. */
@@ -54,14 +54,14 @@ export function proofChecks(sheet: JobSheet): ProofCheck[] {
       isAbnormal(id, state) &&
       !NOT_REPEATED.includes(id),
   );
-  const driven = drivenSince(sheet);
+  const since = complaintsSince(sheet);
   const asked: GivenFinding[] = [...always.map((id) => ({ id, state: '' })), ...wrong, ...after.values()];
   const slots = new Map(asked.map((finding) => [slotOf(finding), finding]));
   return [...slots].map(([slot, { id, place }]): ProofCheck => {
     const was = before.get(slot)?.state;
     const is = after.get(slot);
     const out = isComplaint(id);
-    const stale = is && (is.stale || (out && driven !== undefined && is.at < driven));
+    const stale = is && (is.stale || (out && since !== undefined && is.at < since));
     const unproved = is && (stale || (is.from === 'implied' && !isAbnormal(id, is.state)));
     return {
       finding: id,
@@ -75,11 +75,6 @@ export function proofChecks(sheet: JobSheet): ProofCheck[] {
       change: unproved ? 'not_yet' : changeOf(id, was, is?.state),
     };
   });
-}
-
-/** What is said of a complaint counts from here on: the last drive, or the last of the work. */
-function drivenSince(sheet: JobSheet): string | undefined {
-  return outProof(sheet).outing?.outAt ?? workedAt(sheet);
 }
 
 /** One answer a question and place, with all that was said there. */

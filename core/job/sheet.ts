@@ -9,7 +9,7 @@ import type { CalcResult } from '../readings/calc';
 import type { Phase } from '../readings/phase';
 import type { FindingId } from '../readings/vocabulary/findings';
 import type { OutcomeId } from './outcomes';
-import type { OutingRow } from './outing';
+import type { ProofDrive } from './proofDrive';
 
 /** One answer as written down; a null state takes the replaced answer back. */
 export type AnswerRow = {
@@ -104,7 +104,7 @@ export type JobSheet = {
   ticks: TickRow[];
   proofs: ProofRow[];
   /** Drives on proof, oldest first. */
-  outings: OutingRow[];
+  proofDrives: ProofDrive[];
   /** Photographs of the car, newest first. */
   photos: PhotoRow[];
   /** What the car was last filled with, and what its odometer last showed elsewhere, where that is on file. */

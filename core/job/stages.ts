@@ -28,7 +28,11 @@ export function stageNotes(sheet: JobSheet): Record<Stage, string> {
 
 /** The stage a job opens at: the first that has nothing in it, going by what is recorded. */
 export function stageToOpen(sheet: JobSheet): Stage {
-  if (sheet.job.closedAt || sheet.outings.length > 0 || standingAnswers(sheet.answers, 'after').length > 0)
+  if (
+    sheet.job.closedAt ||
+    sheet.proofDrives.length > 0 ||
+    standingAnswers(sheet.answers, 'after').length > 0
+  )
     return 'proof';
   if (sheet.works.length > 0)
     return sheet.works.every((work) => isOver(runOf(work, sheet.ticks))) ? 'proof' : 'work';

@@ -40,7 +40,7 @@ export const CLOSED_JOBS: DemoJob[] = [
     ],
     driven: {
       driver: 'Mira',
-      terms: 'From cold and in town, several stops',
+      conditions: 'From cold and in town, several stops',
       back: { laps: 12, airC: 9, note: 'First press as good as the second' },
     },
     close: {
@@ -108,7 +108,7 @@ export const CLOSED_JOBS: DemoJob[] = [
     ],
     driven: {
       driver: 'The owner',
-      terms: 'Hot, after hard stops or laps; 5 laps or more',
+      conditions: 'Hot, after hard stops or laps; 5 laps or more',
       back: { laps: 10, airC: 21, note: 'Pedal whole to the last lap' },
     },
     close: {
@@ -166,7 +166,7 @@ export const CLOSED_JOBS: DemoJob[] = [
     after: [...FIRM, ['rotor_surface', 'smooth', 'FR'], ['judder_order', 'none']],
     driven: {
       driver: 'The owner',
-      terms: 'From 140 km/h; several stops',
+      conditions: 'From 140 km/h; several stops',
       back: { laps: 8, airC: 24, note: 'Smooth all the way down' },
     },
     close: {
@@ -213,7 +213,7 @@ export const CLOSED_JOBS: DemoJob[] = [
     after: [...FIRM, ['pedal_pump', 'same']],
     driven: {
       driver: 'Tobias',
-      terms: 'From cold, several stops',
+      conditions: 'From cold, several stops',
       back: { laps: 6, airC: 17, note: '' },
     },
     close: {
@@ -256,7 +256,7 @@ export const CLOSED_JOBS: DemoJob[] = [
     after: [...FIRM, ['open_bleeder_frees', 'no', 'FL'], ['wheel_drags', 'no', 'FL']],
     driven: {
       driver: 'Mira',
-      terms: 'In town until warm, then a hill',
+      conditions: 'In town until warm, then a hill',
       back: { laps: 20, airC: 22, note: 'Free, but squeals now' },
       found: [['noise_squeal', 'yes']],
     },

@@ -36,7 +36,7 @@ export type DemoJob = {
   /** Out on proof: back with nothing of the complaint left where it says so. */
   driven?: {
     driver: string;
-    terms: string;
+    conditions: string;
     backInDays?: number;
     back?: { laps: number | null; airC: number | null; note: string };
     /** What else the driver found. */

@@ -9,7 +9,7 @@ import { addFill } from '../../server/fills/actions';
 import { addAnswer, addReading } from '../../server/jobs/append';
 import { closeJob } from '../../server/jobs/close';
 import { changeJob, openJob } from '../../server/jobs/open';
-import { comeBack, sendOut } from '../../server/jobs/outing';
+import { comeBack, sendOut } from '../../server/jobs/proofDrive';
 import { getSheet } from '../../server/jobs/queries';
 import { addTick, addWork, proveHold, recordVerdict } from '../../server/jobs/work';
 import { fitPart } from '../../server/parts/actions';
@@ -127,12 +127,12 @@ async function loadJob(job: DemoJob, carId: string, today: Date): Promise<void> 
 /** Out on proof, and back with nothing of the complaint left. */
 async function loadDrive(
   jobId: string,
-  { driver, terms, backInDays = 0, back, found = [] }: NonNullable<DemoJob['driven']>,
+  { driver, conditions, backInDays = 0, back, found = [] }: NonNullable<DemoJob['driven']>,
   clock: () => Date,
 ): Promise<void> {
   const out = clock();
   const dueOn = dayBefore(out, -backInDays);
-  const { id } = await sendOut(jobId, { id: demoId(), driver, terms, dueOn }, out);
+  const { id } = await sendOut(jobId, { id: demoId(), driver, conditions, dueOn }, out);
   if (!back) return;
   await comeBack(id, { id: demoId(), ...back }, clock());
   const sheet = await getSheet(jobId);

@@ -147,7 +147,7 @@ export const MEASURED_JOBS: DemoJob[] = [
     afterReadings: [rotor('FL', { ...saloonRotor, wobble: 0.04, high: 200, thick: 24 })],
     driven: {
       driver: 'Mira',
-      terms: 'From 120 km/h, five stops',
+      conditions: 'From 120 km/h, five stops',
       back: { laps: 5, airC: 12, note: '' },
     },
     close: {
@@ -194,7 +194,7 @@ export const MEASURED_JOBS: DemoJob[] = [
     afterReadings: [pads('FL', 12, SALOON, [12, 12], [12, 12]), pads('FR', 12, SALOON, [12, 12], [12, 12])],
     driven: {
       driver: 'The owner',
-      terms: 'Hot, after hard stops or laps',
+      conditions: 'Hot, after hard stops or laps',
       back: { laps: 9, airC: 19, note: 'Straight, both fronts as warm as each other' },
     },
     close: {

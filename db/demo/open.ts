@@ -177,7 +177,7 @@ export const OPEN_JOBS: DemoJob[] = [
     after: [...FIRM, ['slide_pins', 'free', 'FR']],
     driven: {
       driver: 'The owner',
-      terms: 'Hot, after hard stops or laps; 4 laps or more; from 120 km/h',
+      conditions: 'Hot, after hard stops or laps; 4 laps or more; from 120 km/h',
       backInDays: 3,
     },
   },

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { daysInWords, dayWords } from '@/core/base/dates';
+import { daysBetween } from '@/core/base/day';
 import type { Bay, DueLine } from '@/server/bay/queries';
 import type { FollowUp } from '@/server/cars/queries';
 import { Button, buttonClass } from '@/ui/Button';
@@ -12,8 +13,6 @@ import { request } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
 import { undo } from '../shell/undo';
 import { useUnits } from '../shell/useUnits';
-
-const DAY_MS = 86_400_000;
 
 /** What falls due within a month, or already has, car by car: what needs doing on one is done in one go. */
 export function DueList({ due }: { due: Bay['due'] }) {
@@ -111,7 +110,7 @@ function DueEntry({
 function DueWord({ dueOn }: { dueOn: string | null }) {
   const shop = useShop();
   if (dueOn === null) return <span className="shrink-0 text-bronze">not known</span>;
-  const days = Math.round((Date.parse(dueOn) - Date.parse(shop.today)) / DAY_MS);
+  const days = daysBetween(shop.today, dueOn);
   const word = days < 0 ? `${-days} d over` : days === 0 ? 'today' : `in ${days} d`;
   return (
     <time

@@ -29,10 +29,6 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
   const run = sessionsBy(events, today);
   const newestFirst = [...events].reverse();
 
-  const odometer = () => {
-    const value = units.read(draft.odometer, 'km')?.value;
-    return value === undefined ? null : Number.isNaN(value) ? draft.odometer : value;
-  };
   const add = async () => {
     const reply = await requestForm('POST', `/api/cars/${carId}/events`, {
       kind: 'event',
@@ -40,7 +36,7 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
         name: draft.name,
         onDate: draft.onDate,
         sessions: Number(draft.sessions.replace(',', '.')),
-        odometerKm: odometer(),
+        odometerKm: units.sent(draft.odometer, 'km'),
       },
       beside: { id },
     });

@@ -256,16 +256,12 @@ export function specOf(
   const number = (value: string, unit: BaseUnit, ...path: string[]) => {
     const same = shown.find((source) => atPath(source.draft, path.join('.')) === value);
     if (same && value !== '') return atPath(same.spec, path.join('.'));
-    const read = units.read(value, unit)?.value;
-    return read === undefined ? null : Number.isNaN(read) ? value : read;
+    return units.sent(value, unit);
   };
   /** What cannot be read goes as it is: the server names it. */
   const pistons = (text: string, axle: 'front' | 'rear') =>
     shown.find((source) => source.draft[axle].pistons === text)?.spec[axle].pistonsMm ??
-    listed(text).map((piston) => {
-      const value = units.read(piston, 'mm')?.value;
-      return value === undefined || Number.isNaN(value) ? piston : value;
-    });
+    listed(text).map((piston) => units.sent(piston, 'mm'));
   const orNull = (value: string) => (value === '' ? null : value);
   const axle = (each: AxleDraft, name: 'front' | 'rear') => ({
     brake: each.brake,

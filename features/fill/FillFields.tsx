@@ -1,10 +1,11 @@
 'use client';
 
-import { FLUID_CLASS_IDS, FLUID_CLASSES, type FluidClass } from '@/core/car/fluidClasses';
+import type { FluidClass } from '@/core/car/fluidClasses';
 import { type FluidFill, fillChanges } from '@/core/planning/fill/fill';
-import { NumberField, SelectField, TextField } from '@/ui/Field';
+import { NumberField, TextField } from '@/ui/Field';
 import { DayField } from '../shell/DayField';
 import { useUnits } from '../shell/useUnits';
+import { FluidFields } from './FluidFields';
 import type { FillTyped } from './typed';
 
 type Props = {
@@ -42,34 +43,7 @@ export function FillFields({ typed, before, errorOf, onChange }: Props) {
           error={errorOf('batch')}
           onChange={set('batch')}
         />
-        <SelectField label="Class" value={typed.fluidClass} onChange={set('fluidClass')}>
-          {FLUID_CLASS_IDS.map((each) => (
-            <option key={each} value={each}>
-              {FLUID_CLASSES[each].label}
-            </option>
-          ))}
-        </SelectField>
-        <TextField
-          label="Colour"
-          maxLength={40}
-          value={typed.colour}
-          error={errorOf('colour')}
-          onChange={set('colour')}
-        />
-        <NumberField
-          label="Its dry point"
-          unit={units.unit('°C')}
-          value={typed.dry}
-          error={errorOf('dryC')}
-          onChange={set('dry')}
-        />
-        <NumberField
-          label="Its wet point"
-          unit={units.unit('°C')}
-          value={typed.wet}
-          error={errorOf('wetC')}
-          onChange={set('wet')}
-        />
+        <FluidFields typed={typed} errorOf={errorOf} onChange={onChange} />
         <NumberField
           label="Odometer"
           unit={units.unit('km')}

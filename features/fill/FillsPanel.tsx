@@ -4,16 +4,16 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
 import { FLUID_CLASSES } from '@/core/car/fluidClasses';
-import { type FluidFill, fillChanges } from '@/core/planning/fill/fill';
+import { type FluidFill, fillChanges, fluidIn } from '@/core/planning/fill/fill';
 import type { CarRow } from '@/server/cars/rows';
 import type { CarFill } from '@/server/fills/queries';
 import { Button } from '@/ui/Button';
 import { Opens } from '@/ui/Opens';
+import { dropRow } from '../shell/dropped';
 import { newId } from '../shell/newId';
 import type { Refusal } from '../shell/outbox';
-import { refusedField, request, requestForm } from '../shell/request';
+import { refusedField, requestForm } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
-import { undo } from '../shell/undo';
 import { useKeptFigures } from '../shell/useKeptFigures';
 import { useUnits } from '../shell/useUnits';
 import { FillFields } from './FillFields';
@@ -26,13 +26,17 @@ const SHOWN = 3;
 export function FillsPanel({ car, fills }: { car: CarRow; fills: CarFill[] }) {
   const router = useRouter();
   const [open, setOpen] = useState(false);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const drop = async ({ id, version, product }: CarFill, dropped = true): Promise<void> => {
-    const reply = await request<CarFill>('PATCH', `/api/fills/${id}`, { version, dropped });
-    setTrouble(reply.ok ? null : reply.refusal.message);
-    router.refresh();
-    if (reply.ok && dropped) undo.offer(`Dropped: ${product}`, () => void drop(reply.value, false));
-  };
+  const [trouble, setTrouble] = useState<string>();
+  const drop = ({ id, version, product }: CarFill) =>
+    dropRow({
+      path: `/api/fills/${id}`,
+      version,
+      label: `Dropped: ${product}`,
+      onChange: (wrong) => {
+        setTrouble(wrong);
+        router.refresh();
+      },
+    });
   const line = (fill: CarFill, index: number) => (
     <FillLine key={fill.id} fill={fill} before={fills[index + 1]} onDrop={() => void drop(fill)} />
   );
@@ -145,7 +149,7 @@ function FillForm({ car, before, onDone }: { car: CarRow; before?: CarFill; onDo
     >
       <FillFields
         typed={typed}
-        before={before}
+        before={fluidIn(before, car)}
         errorOf={(field) => refusedField(refusal, field)}
         onChange={keep}
       />

@@ -1,16 +1,13 @@
 import type { BaseUnit } from '@/core/base/units/display';
 import type { FluidFill } from '@/core/planning/fill/fill';
 import type { Units } from '../shell/units';
+import type { FluidTyped } from './FluidFields';
 
 /** A fill as it is typed. */
-export type FillTyped = {
+export type FillTyped = FluidTyped & {
   filledOn: string;
   product: string;
   batch: string;
-  fluidClass: string;
-  dry: string;
-  wet: string;
-  colour: string;
   odometer: string;
 };
 
@@ -45,19 +42,15 @@ export function readFill(
   from: Pick<FluidFill, 'lotId' | 'lotOpenedOn'>,
   units: Units,
 ): object {
-  const figure = (text: string, base: BaseUnit) => {
-    const value = units.read(text, base)?.value;
-    return value === undefined ? null : Number.isNaN(value) ? text : value;
-  };
   return {
     filledOn: typed.filledOn,
     product: typed.product.trim(),
     batch: typed.batch.trim(),
     fluidClass: typed.fluidClass,
-    dryC: figure(typed.dry, '°C'),
-    wetC: figure(typed.wet, '°C'),
+    dryC: units.sent(typed.dry, '°C'),
+    wetC: units.sent(typed.wet, '°C'),
     colour: typed.colour.trim(),
-    odometerKm: figure(typed.odometer, 'km'),
+    odometerKm: units.sent(typed.odometer, 'km'),
     lotId: from.lotId,
     lotOpenedOn: from.lotOpenedOn,
   };

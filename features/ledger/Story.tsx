@@ -171,8 +171,8 @@ export function Story({ sheet, holds, proof, derived, measured, left }: Props) {
               ))}
           </tbody>
         </table>
-        {sheet.outings.map((outing) => (
-          <Driven key={outing.id} outing={outing} />
+        {sheet.proofDrives.map((drive) => (
+          <Driven key={drive.id} drive={drive} />
         ))}
       </Chapter>
       {photos.length > 0 && (

@@ -9,10 +9,10 @@ import { Button, buttonClass } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';
 import { Sheet } from '@/ui/Sheet';
+import { dropRow } from '../shell/dropped';
 import { newId } from '../shell/newId';
 import { request } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
-import { undo } from '../shell/undo';
 import { jpegOf } from './resize';
 
 type Where = { carId: string; jobId?: string; place?: Corner; note?: SheetNote };
@@ -28,13 +28,17 @@ export function Photos({ photos, onChange, ...where }: Props) {
   const shop = useShop();
   const [open, setOpen] = useState<PhotoRow>();
   const [trouble, setTrouble] = useState<string>();
-  const drop = async ({ id, version }: Pick<PhotoRow, 'id' | 'version'>, dropped = true): Promise<void> => {
-    const reply = await request<PhotoRow>('PATCH', `/api/photos/${id}`, { version, dropped });
-    setTrouble(reply.ok ? undefined : reply.refusal.message);
-    setOpen(undefined);
-    onChange?.();
-    if (reply.ok && dropped) undo.offer('Photograph dropped', () => void drop(reply.value, false));
-  };
+  const drop = ({ id, version }: PhotoRow) =>
+    dropRow({
+      path: `/api/photos/${id}`,
+      version,
+      label: 'Photograph dropped',
+      onChange: (wrong) => {
+        setTrouble(wrong);
+        setOpen(undefined);
+        onChange?.();
+      },
+    });
   const title = (photo: PhotoRow) => photo.caption || `Photograph ${photo.place}`.trim();
   return (
     <div className="my-1">

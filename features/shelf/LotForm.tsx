@@ -3,10 +3,12 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { parseMeasure } from '@/core/base/units/parse';
-import { FLUID_CLASS_IDS, FLUID_CLASSES } from '@/core/car/fluidClasses';
+import { FLUID_CLASSES } from '@/core/car/fluidClasses';
 import { PART_KIND_IDS, PART_KINDS, type PartKind } from '@/core/planning/shelf/parts';
 import { Button } from '@/ui/Button';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
+import { FluidFields } from '../fill/FluidFields';
+import { fillBase } from '../fill/typed';
 import { newId } from '../shell/newId';
 import type { Refusal } from '../shell/outbox';
 import { refusedField, requestForm } from '../shell/request';
@@ -25,14 +27,12 @@ const BLANK = {
   colour: '',
 };
 
-const baseOf = (name = '') => (name === 'dry' || name === 'wet' ? ('°C' as const) : undefined);
-
 /** Puts a lot on the shelf. */
 export function LotForm() {
   const router = useRouter();
   const [id, setId] = useState(newId);
   const units = useUnits();
-  const [draft, keep, forget] = useKeptFigures('lot', BLANK, baseOf);
+  const [draft, keep, forget] = useKeptFigures('lot', BLANK, fillBase);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const fluid = draft.kind === 'fluid';
   const set = (field: keyof typeof BLANK) => (event: { target: { value: string } }) =>
@@ -40,10 +40,6 @@ export function LotForm() {
   const errorOf = (field: string) => refusedField(refusal, field);
   const add = async () => {
     const number = (text: string) => (text.trim() === '' ? text : Number(text.replace(',', '.')));
-    const point = (text: string) => {
-      const value = units.read(text, '°C')?.value;
-      return value === undefined ? null : Number.isNaN(value) ? text : value;
-    };
     const content = {
       kind: draft.kind,
       what:
@@ -52,8 +48,8 @@ export function LotForm() {
       quantity: number(draft.quantity),
       fluidClass: fluid ? draft.fluidClass : null,
       sizeMl: fluid ? (parseMeasure(draft.sizeMl, 'ml') ?? draft.sizeMl) : null,
-      dryC: fluid ? point(draft.dry) : null,
-      wetC: fluid ? point(draft.wet) : null,
+      dryC: fluid ? units.sent(draft.dry, '°C') : null,
+      wetC: fluid ? units.sent(draft.wet, '°C') : null,
       colour: fluid ? draft.colour : '',
     };
     const reply = await requestForm('POST', '/api/shelf', { kind: 'lot', content, beside: { id } });
@@ -97,13 +93,6 @@ export function LotForm() {
       />
       {fluid && (
         <>
-          <SelectField label="Class" value={draft.fluidClass} onChange={set('fluidClass')}>
-            {FLUID_CLASS_IDS.map((each) => (
-              <option key={each} value={each}>
-                {FLUID_CLASSES[each].label}
-              </option>
-            ))}
-          </SelectField>
           <NumberField
             label="Bottle holds"
             unit="ml"
@@ -111,27 +100,7 @@ export function LotForm() {
             onChange={set('sizeMl')}
             error={errorOf('sizeMl')}
           />
-          <NumberField
-            label="Its dry point, by its sheet"
-            unit={units.unit('°C')}
-            value={draft.dry}
-            onChange={set('dry')}
-            error={errorOf('dryC')}
-          />
-          <NumberField
-            label="Its wet point"
-            unit={units.unit('°C')}
-            value={draft.wet}
-            onChange={set('wet')}
-            error={errorOf('wetC')}
-          />
-          <TextField
-            label="Colour"
-            maxLength={40}
-            value={draft.colour}
-            onChange={set('colour')}
-            error={errorOf('colour')}
-          />
+          <FluidFields typed={draft} errorOf={errorOf} onChange={keep} />
         </>
       )}
       <NumberField

@@ -6,16 +6,16 @@ import { device } from './device';
  */
 export type Parcel = {
   id: string;
-  kind: 'answer' | 'reading' | 'job' | 'verdict' | 'work' | 'tick' | 'proof' | 'outing' | 'back';
+  kind: 'answer' | 'reading' | 'job' | 'verdict' | 'work' | 'tick' | 'proof' | 'proof_drive' | 'drive_back';
   jobId: string;
   method: 'POST' | 'PATCH';
   path: string;
   body: Record<string, unknown>;
   /** What it is, for the person: "Bearing play FR: excess". */
   label: string;
-  /** The work a tick belongs to, or the outing that is back; the address already says so to the server. */
+  /** The work a tick belongs to, or the drive that is back; the address already says so to the server. */
   workId?: string;
-  outingId?: string;
+  driveId?: string;
   /** The plan of a new work as it was shown; the server makes its own. */
   plan?: unknown;
   /** Of a work in a visit: how each of its works is run. */

@@ -20,6 +20,8 @@ export type Units = {
   /** The same, where it is converted to so many figures; three unless said. */
   about: (value: number, base: BaseUnit, figures?: number) => string;
   read: (text: string, base: BaseUnit) => Entry | undefined;
+  /** What was typed, as a form sends it: null for nothing; what is no figure goes as it is, for its field to be named. */
+  sent: (text: string, base: BaseUnit) => number | string | null;
   /** Words of the trade with the figures in them. */
   words: (text: string) => string;
 };
@@ -45,6 +47,10 @@ export function unitsIn(choice: UnitChoice): Units {
         ? asTyped(value, base)
         : String(Number(Number(asTyped(value, base)).toPrecision(figures))),
     read: (text, base) => readEntry(text, base, choice),
+    sent: (text, base) => {
+      const value = readEntry(text, base, choice)?.value;
+      return value === undefined ? null : Number.isNaN(value) ? text : value;
+    },
     words: (text) => inUnits(text, choice),
   };
 }

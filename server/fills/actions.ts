@@ -3,12 +3,13 @@ import type { FluidFill } from '../../core/planning/fill/fill';
 import { fillSchema } from '../../core/planning/fill/fillSchema';
 import { getCar } from '../cars/queries';
 import { database, type Sql } from '../db/sql';
-import { accept, notFound, refused, stale } from '../failure';
-import { fieldsOf, versioned } from '../http/versioned';
+import { changeDropped } from '../dropped';
+import { accept, refused } from '../failure';
+import { fieldsOf } from '../http/versioned';
 import { knownId, newId } from '../ids';
 import { once } from '../once';
 import { fromCelsius, fromKilometres } from '../units';
-import { type CarFill, fillFromRow } from './queries';
+import { type CarFill, FILL_COLUMNS, fillFromRow } from './queries';
 
 /** Notes a fill that no job of this shop made, under an id its author made. */
 export async function addFill(carId: string, input: unknown, now = new Date()): Promise<CarFill> {
@@ -58,21 +59,13 @@ export async function writeFill(tx: Sql, fill: FluidFill, { id, carId, jobId, at
   await giveToCar(tx, carId);
 }
 
-/** Drops a fill that was noted by mistake, or puts it back, over the version its author saw. */
+/** Drops a fill that was noted by mistake, or puts it back; the car has what is newest then. */
 export async function changeFill(id: string, input: unknown, now = new Date()): Promise<CarFill> {
-  const { version, body } = versioned(input);
-  const dropped = body.dropped === true;
-  const fillId = knownId('fill', id);
+  const fills = { table: 'fills' as const, name: 'fill', fromRow: fillFromRow, columns: FILL_COLUMNS };
   return database().begin(async (tx) => {
-    const [row] = await tx`
-      update fills set dropped_at = ${dropped ? now : null}, version = version + 1
-      where id = ${fillId} and version = ${version} returning car_id`;
-    if (row) await giveToCar(tx, row.car_id);
-    const [current] = await tx`select * from fills where id = ${fillId}`;
-    if (!current) throw notFound('fill', id);
-    const asked = (current.dropped_at !== null) === dropped && current.version > version;
-    if (!row && !asked) throw stale('That fill', fillFromRow(current));
-    return fillFromRow(current);
+    const row = await changeDropped(tx, fills, id, input, now);
+    await giveToCar(tx, row.car_id);
+    return fillFromRow(row);
   });
 }
 

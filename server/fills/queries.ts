@@ -6,6 +6,25 @@ import { celsius, kilometres } from '../units';
 
 export type CarFill = FillRow & { version: number };
 
+/** The columns of a fill. */
+export const FILL_COLUMNS = [
+  'id',
+  'car_id',
+  'job_id',
+  'filled_on',
+  'product',
+  'batch',
+  'fluid_class',
+  'dry_k',
+  'wet_k',
+  'colour',
+  'odometer_m',
+  'lot_id',
+  'lot_opened_on',
+  'recorded_at',
+  'version',
+];
+
 export function fillFromRow(row: Row): CarFill {
   return {
     id: row.id,

@@ -151,7 +151,7 @@ export async function lockOpenJob(jobId: string, tx: Sql, now: Date): Promise<{ 
       (select max(added_at) from works where job_id = jobs.id),
       (select max(ticked_at) from ticks join works on works.id = work_id where job_id = jobs.id),
       (select max(proved_at) from hold_proofs where job_id = jobs.id),
-      (select max(greatest(out_at, back_at)) from outings where job_id = jobs.id)
+      (select max(greatest(out_at, back_at)) from proof_drives where job_id = jobs.id)
     ) as at from jobs where id = ${jobId}`;
   return { carId: job.car_id, at: new Date(Math.max(now.getTime(), (last!.at as Date).getTime() + 1)) };
 }

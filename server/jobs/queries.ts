@@ -14,7 +14,7 @@ import { kilometres } from '../units';
 import {
   answerFromRow,
   jobFromRow,
-  outingFromRow,
+  proofDriveFromRow,
   proofFromRow,
   readingFromRow,
   tickFromRow,
@@ -43,7 +43,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
     fluids,
     ticks,
     proofs,
-    outings,
+    proofDrives,
     fills,
     odometers,
     cars,
@@ -62,14 +62,14 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
         where job_id = any(${list}) order by work_id, work_fluid.seq desc`,
     sql`select ticks.*, works.job_id from ticks join works on works.id = work_id where job_id = any(${list}) order by seq`,
     sql`select * from hold_proofs where job_id = any(${list}) order by proved_at, id`,
-    sql`select * from outings where job_id = any(${list}) order by seq`,
+    sql`select * from proof_drives where job_id = any(${list}) order by seq`,
     sql`select distinct on (car_id) * from fills
         where car_id in (select car_id from jobs where id = any(${list})) and dropped_at is null
         order by car_id, filled_on desc, seq desc`,
     sql`select jobs.id as job_id, seen.odometer_m, seen.on_day
         from jobs join lateral (
           select odometer_m, on_day from odometers
-          where car_id = jobs.car_id and job_id is distinct from jobs.id and on_day <= jobs.opened_at::date
+          where car_id = jobs.car_id and job_id is distinct from jobs.id and on_day <= (jobs.opened_at at time zone 'UTC')::date
           order by on_day desc, odometer_m desc limit 1
         ) seen on true
         where jobs.id = any(${list})`,
@@ -115,7 +115,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
         works: inOwnOrder(settleVisits(own(works).map(work), ticked), job.work_order),
         ticks: ticked,
         proofs: own(proofs).map(proofFromRow),
-        outings: own(outings).map(outingFromRow),
+        proofDrives: own(proofDrives).map(proofDriveFromRow),
         photos: photos.get(car.id) ?? [],
         ...(Object.keys(car.clear_at_ml).length > 0 ? { clearAtMl: car.clear_at_ml } : {}),
         ...(fill ? { fill: fillFromRow(fill) } : {}),

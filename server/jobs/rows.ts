@@ -1,6 +1,6 @@
 import type { Row } from 'postgres';
 import { runCalc } from '../../core/exchange/calcs';
-import type { OutingRow } from '../../core/job/outing';
+import type { ProofDrive } from '../../core/job/proofDrive';
 import type { AnswerRow, JobHead, ProofRow, ReadingRow, VerdictRow } from '../../core/job/sheet';
 import type { PouredFluid, TickRow, WorkRow } from '../../core/planning/run/rows';
 import type { CalcResult } from '../../core/readings/calc';
@@ -129,11 +129,11 @@ export function proofFromRow(row: Row): ProofRow {
   };
 }
 
-export function outingFromRow(row: Row): OutingRow {
+export function proofDriveFromRow(row: Row): ProofDrive {
   return {
     id: row.id,
     driver: row.driver,
-    terms: row.terms,
+    conditions: row.conditions,
     dueOn: row.due_on,
     outAt: row.out_at.toISOString(),
     back:

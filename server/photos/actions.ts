@@ -3,8 +3,9 @@ import { newPhotoSchema } from '../../core/car/photoSchema';
 import { isJpeg, type PhotoRow } from '../../core/car/photos';
 import { getCar } from '../cars/queries';
 import { database, type Sql } from '../db/sql';
-import { accept, notFound, refused, stale } from '../failure';
-import { fieldsOf, versioned } from '../http/versioned';
+import { changeDropped } from '../dropped';
+import { accept, refused } from '../failure';
+import { fieldsOf } from '../http/versioned';
 import { knownId, newId } from '../ids';
 import { once } from '../once';
 import { ABOUT_PHOTO, photoFromRow } from './queries';
@@ -41,21 +42,15 @@ export async function addPhoto(carId: string, input: unknown, now = new Date()):
   );
 }
 
-/** Drops a photograph, or puts it back, over the version its author saw. */
+/** Drops a photograph, or puts it back. */
 export async function changePhoto(id: string, input: unknown, now = new Date()): Promise<PhotoRow> {
-  const { version, body } = versioned(input);
-  const dropped = body.dropped === true;
-  const photoId = knownId('photograph', id);
-  return database().begin(async (tx) => {
-    const landed = await tx`
-      update photos set dropped_at = ${dropped ? now : null}, version = version + 1
-      where id = ${photoId} and version = ${version} returning 1`;
-    const [current] = await tx`select ${tx(ABOUT_PHOTO)}, dropped_at from photos where id = ${photoId}`;
-    if (!current) throw notFound('photograph', id);
-    const asked = (current.dropped_at !== null) === dropped && current.version > version;
-    if (landed.length === 0 && !asked) throw stale('That photograph', photoFromRow(current));
-    return photoFromRow(current);
-  });
+  const photos = {
+    table: 'photos' as const,
+    name: 'photograph',
+    fromRow: photoFromRow,
+    columns: ABOUT_PHOTO,
+  };
+  return database().begin(async (tx) => photoFromRow(await changeDropped(tx, photos, id, input, now)));
 }
 
 async function readPhoto(tx: Sql, id: string): Promise<PhotoRow> {

@@ -10,7 +10,7 @@ import { database } from '../../server/db/sql';
 import { addReading } from '../../server/jobs/append';
 import { closeJob } from '../../server/jobs/close';
 import { changeJob, openJob } from '../../server/jobs/open';
-import { comeBack, sendOut } from '../../server/jobs/outing';
+import { comeBack, sendOut } from '../../server/jobs/proofDrive';
 import { getSheet } from '../../server/jobs/queries';
 import { addTick, addWork, proveHold, recordVerdict } from '../../server/jobs/work';
 import { timesTaken } from '../../server/learn/minutes';
@@ -193,7 +193,7 @@ describe('from hold to closed', () => {
       'holds.fluid_wet',
       'proof.pedal_now',
       'proof.pedal_hold',
-      'outing',
+      'drive',
       'confirmed',
     ]);
   });
@@ -247,17 +247,17 @@ describe('from hold to closed', () => {
   it('lets a car out on proof once it is firm at rest, one drive at a time, and takes it back once', async () => {
     const { job } = await makeJob();
     await answer(job.id, { finding: 'pedal_spongy', state: 'yes' });
-    const outing = { driver: 'Mira', terms: 'Hot, five laps', dueOn: '2027-01-09' };
-    const failure = await failureOf(sendOut(job.id, { id: randomUUID(), ...outing }));
+    const drive = { driver: 'Mira', conditions: 'Hot, five laps', dueOn: '2027-01-09' };
+    const failure = await failureOf(sendOut(job.id, { id: randomUUID(), ...drive }));
     expect(failure.detail.issues!.map((issue) => issue.path)).toEqual([
       'proof.pedal_now',
       'proof.pedal_hold',
     ]);
     await answer(job.id, { phase: 'after', finding: 'pedal_now', state: 'firm' });
     await answer(job.id, { phase: 'after', finding: 'pedal_hold', state: 'holds' });
-    const out = await sendOut(job.id, { id: randomUUID(), ...outing });
-    expect(out).toMatchObject({ ...outing, back: null });
-    expect((await failureOf(sendOut(job.id, { id: randomUUID(), ...outing }))).code).toBe('stale');
+    const out = await sendOut(job.id, { id: randomUUID(), ...drive });
+    expect(out).toMatchObject({ ...drive, back: null });
+    expect((await failureOf(sendOut(job.id, { id: randomUUID(), ...drive }))).code).toBe('stale');
     const wrong = await failureOf(comeBack(out.id, { id: randomUUID(), laps: 2.5, airC: 90, note: '' }));
     expect(wrong.detail.issues!.map(({ path, accepted }) => `${path}: ${accepted}`)).toEqual([
       'laps: a whole number is needed',
@@ -269,7 +269,7 @@ describe('from hold to closed', () => {
     expect(
       (await failureOf(comeBack(out.id, { id: randomUUID(), laps: 6, airC: null, note: '' }))).code,
     ).toBe('stale');
-    expect((await getSheet(job.id)).outings).toEqual([back]);
+    expect((await getSheet(job.id)).proofDrives).toEqual([back]);
   });
 
   it('withdraws one that was opened by mistake; it stays in the ledger, and goes out in no export', async () => {

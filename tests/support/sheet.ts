@@ -41,7 +41,7 @@ export function emptySheet(changes: Partial<JobSheet> = {}): JobSheet {
     works: [],
     ticks: [],
     proofs: [],
-    outings: [],
+    proofDrives: [],
     photos: [],
     ...changes,
   };

@@ -7,7 +7,7 @@ import { addCar } from '../../server/cars/actions';
 import type { CarRow } from '../../server/cars/rows';
 import { addAnswer } from '../../server/jobs/append';
 import { openJob } from '../../server/jobs/open';
-import { comeBack, sendOut } from '../../server/jobs/outing';
+import { comeBack, sendOut } from '../../server/jobs/proofDrive';
 import { getSheet } from '../../server/jobs/queries';
 
 /** A saloon with a name. */
@@ -40,8 +40,8 @@ export function answer(
 
 /** Out on proof and back, with nothing left of what was complained of. */
 export async function drivenFor(jobId: string): Promise<void> {
-  const outing = { driver: 'Mira', terms: 'As in the complaint', dueOn: '2199-01-01' };
-  const { id } = await sendOut(jobId, { id: randomUUID(), ...outing });
+  const drive = { driver: 'Mira', conditions: 'As in the complaint', dueOn: '2199-01-01' };
+  const { id } = await sendOut(jobId, { id: randomUUID(), ...drive });
   await comeBack(id, { id: randomUUID(), laps: 5, airC: null, note: '' });
   const { proof } = judge(await getSheet(jobId));
   for (const { finding, place, out } of proof)

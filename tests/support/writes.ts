@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { startingSet } from '../../core/car/startingSets';
 import { database } from '../../server/db/sql';
 import { addFill } from '../../server/fills/actions';
-import { sendOut } from '../../server/jobs/outing';
+import { sendOut } from '../../server/jobs/proofDrive';
 import { addWork } from '../../server/jobs/work';
 import { addPhoto } from '../../server/photos/actions';
 import { addShelfItem } from '../../server/shelf/actions';
@@ -173,28 +173,28 @@ export const BY_ID: Record<string, () => Promise<Sent>> = {
       count: rows('ticks'),
     };
   },
-  'POST /api/jobs/[id]/outings': async () => {
-    const outing = { driver: 'Mira', dueOn: '2199-01-01' };
+  'POST /api/jobs/[id]/drives': async () => {
+    const drive = { driver: 'Mira', dueOn: '2199-01-01' };
     return {
       params: await readyToDrive(),
       elsewhere: await readyToDrive(),
-      body: { ...outing, terms: 'Hot' },
-      other: { ...outing, terms: 'Cold' },
-      count: rows('outings'),
+      body: { ...drive, conditions: 'Hot' },
+      other: { ...drive, conditions: 'Cold' },
+      count: rows('proof_drives'),
     };
   },
-  'POST /api/outings/[id]/back': async () => {
+  'POST /api/drives/[id]/back': async () => {
     const away = async () => {
       const { id } = await readyToDrive();
-      const outing = { id: randomUUID(), driver: 'Mira', terms: 'Hot', dueOn: '2199-01-01' };
-      return { id: (await sendOut(id, outing)).id };
+      const drive = { id: randomUUID(), driver: 'Mira', conditions: 'Hot', dueOn: '2199-01-01' };
+      return { id: (await sendOut(id, drive)).id };
     };
     return {
       params: await away(),
       elsewhere: await away(),
       body: { laps: 5, airC: 21.5, note: '' },
       other: { laps: 6, airC: 21.5, note: '' },
-      count: rows('outings where back_id is not null'),
+      count: rows('proof_drives where back_id is not null'),
     };
   },
   'POST /api/jobs/[id]/proofs': async () => {

@@ -79,10 +79,10 @@ function workLines(sheet: JobSheet): string[] {
 }
 
 /** Drives on proof as lines of words. */
-function driveLines({ outings }: JobSheet): string[] {
-  return outings.map(({ driver, terms, back }) => {
+function driveLines({ proofDrives }: JobSheet): string[] {
+  return proofDrives.map(({ driver, conditions, back }) => {
     const laps = back?.laps == null ? '' : `, ${back.laps} laps or stops`;
     const note = back === null || back.note === '' ? '' : `: ${back.note}`;
-    return `Out on proof with ${driver} (${terms}${laps})${note}`;
+    return `Out on proof with ${driver} (${conditions}${laps})${note}`;
   });
 }

@@ -290,7 +290,13 @@ function strokesAt({ strokes, topUps }: BleedPlan, index: number, ml: number): {
   if (count === undefined) return {};
   const mlEach = ml / count;
   const within = topUps.filter(({ row, afterMl }) => row === index && afterMl > 0);
-  return { strokes: { count, mlEach, fillAfter: within.map(({ afterMl }) => Math.floor(afterMl / mlEach)) } };
+  return {
+    strokes: {
+      count,
+      mlEach,
+      fillAfter: within.map(({ afterMl }) => Math.max(1, Math.floor(afterMl / mlEach))),
+    },
+  };
 }
 
 /**

@@ -1,4 +1,5 @@
-import { type Driven, daysBetween, dueByDistance } from './distance';
+import { daysBetween } from '../../base/day';
+import { type Driven, dueByDistance } from './distance';
 
 /** Schools of when to change the fluid, common practice, no source. */
 export const FLUID_SCHOOLS = {

@@ -18,11 +18,18 @@ export type FluidFill = {
 
 export type FillRow = FluidFill & { id: string; jobId: string | null; recordedAt: string };
 
+/** What is known of the fluid in a car: its last fill, or the class that is on file. */
+export function fluidIn(
+  fill: FluidKind | undefined,
+  { fluidClass }: { fluidClass: FluidClass | null },
+): FluidKind | undefined {
+  return fill ?? (fluidClass ? { fluidClass, colour: '' } : undefined);
+}
+
+type FluidKind = Pick<FluidFill, 'fluidClass' | 'colour'>;
+
 /** What another fill changes about a car's fluid, in words; nothing where it is the same kind again. */
-export function fillChanges(
-  before: Pick<FluidFill, 'fluidClass' | 'colour'> | undefined,
-  now: Pick<FluidFill, 'fluidClass' | 'colour'>,
-): string[] {
+export function fillChanges(before: FluidKind | undefined, now: FluidKind): string[] {
   if (!before) return [];
   const from = FLUID_CLASSES[before.fluidClass];
   const to = FLUID_CLASSES[now.fluidClass];

@@ -3,13 +3,8 @@ import { day } from '../../base/issues/moment';
 import { within, words } from '../../base/issues/range';
 import { uuid } from '../../base/issues/uuid';
 import { FLUID_CLASS_IDS } from '../../car/fluidClasses';
+import { odometer } from '../../car/odometerSchema';
 import { FLUID_RANGES } from '../../readings/fluid/ranges';
-import { ODOMETER_RANGE } from './odometer';
-
-/** What an odometer shows; null where nobody read it. */
-export function odometer() {
-  return within(...ODOMETER_RANGE, 'km').nullable();
-}
 
 /** Both boiling points of a product, or neither: half a pair draws no curve. */
 export const pairFields = {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { day } from '../../base/issues/moment';
 import { within, words } from '../../base/issues/range';
-import { odometer } from '../fill/fillSchema';
+import { odometer } from '../../car/odometerSchema';
 
 /** A day on track: its name, its date, and how many sessions the car runs. */
 export const eventSchema = z.strictObject({

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
-import { ODOMETER_RANGE } from '@/core/planning/fill/odometer';
+import { ODOMETER_RANGE } from '@/core/car/odometer';
 import { NumberField } from '@/ui/Field';
 import { figureReader } from '../../shell/figureReader';
 import { useShop } from '../../shell/ShopContext';

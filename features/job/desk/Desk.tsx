@@ -14,8 +14,8 @@ import {
 import { flushSync } from 'react-dom';
 import type { Corner, Place } from '@/core/car/corner';
 import type { Judgement } from '@/core/job/judgement';
-import type { OutingBack, OutingRow } from '@/core/job/outing';
 import { inOwnOrder } from '@/core/job/ownOrder';
+import type { DriveBack, ProofDrive } from '@/core/job/proofDrive';
 import type { AnswerRow, JobFields, JobSheet, ReadingRow } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
 import type { ProcedureId } from '@/core/planning/library';
@@ -83,9 +83,9 @@ export type Desk = {
   tick: (workId: string, step: string, done: boolean, more?: { note?: string; record?: TickRecord }) => void;
   prove: (hold: string, how: string, by: string) => void;
   /** Sends the car out on proof. */
-  sendOut: (outing: Pick<OutingRow, 'driver' | 'terms' | 'dueOn'>) => void;
+  sendOut: (drive: Pick<ProofDrive, 'driver' | 'conditions' | 'dueOn'>) => void;
   /** It is back. */
-  comeBack: (outingId: string, back: Omit<OutingBack, 'id' | 'at'>) => void;
+  comeBack: (driveId: string, back: Omit<DriveBack, 'id' | 'at'>) => void;
   /** Takes the server's newest sheet. */
   refresh: () => Promise<void>;
   replaceSheet: (sheet: JobSheet) => void;
@@ -177,7 +177,7 @@ export function JobDesk({
 
   const desk = useMemo((): Desk => {
     const post = (
-      kind: 'answer' | 'reading' | 'verdict' | 'proof' | 'outing',
+      kind: 'answer' | 'reading' | 'verdict' | 'proof' | 'proof_drive',
       path: string,
       body: Record<string, unknown>,
       label: string,
@@ -292,18 +292,18 @@ export function JobDesk({
       },
       prove: (hold, how, by) =>
         post('proof', `${job}/proofs`, { id: newId(), hold, how, by }, 'Proof of a hold'),
-      sendOut: (outing) => post('outing', `${job}/outings`, { id: newId(), ...outing }, 'Out on proof'),
-      comeBack(outingId, back) {
+      sendOut: (drive) => post('proof_drive', `${job}/drives`, { id: newId(), ...drive }, 'Out on proof'),
+      comeBack(driveId, back) {
         const body = { id: newId(), ...back };
         outbox.add({
           id: body.id,
-          kind: 'back',
+          kind: 'drive_back',
           jobId,
           method: 'POST',
-          path: `/api/outings/${outingId}/back`,
+          path: `/api/drives/${driveId}/back`,
           body,
           label: 'Back from proof',
-          outingId,
+          driveId,
         });
       },
       refresh,

@@ -21,7 +21,7 @@ function together(works: readonly WorkRow[], inVisit: unknown): WorkRow[] {
 /** The sheet as it will be when the parcel lands; what only the server can work out has to wait for it. */
 export function applyParcel(
   sheet: JobSheet,
-  { kind, body, workId, outingId, plan, inVisit }: Parcel,
+  { kind, body, workId, driveId, plan, inVisit }: Parcel,
   now: string,
 ): JobSheet {
   const row = body as never as Record<string, never> & { id: string };
@@ -51,13 +51,16 @@ export function applyParcel(
           provedAt: now,
         } as never),
       };
-    case 'outing':
-      return { ...sheet, outings: upsert(sheet.outings, { ...row, outAt: now, back: null } as never) };
-    case 'back':
+    case 'proof_drive':
       return {
         ...sheet,
-        outings: sheet.outings.map((outing) =>
-          outing.id === outingId ? { ...outing, back: { ...row, at: now } as never } : outing,
+        proofDrives: upsert(sheet.proofDrives, { ...row, outAt: now, back: null } as never),
+      };
+    case 'drive_back':
+      return {
+        ...sheet,
+        proofDrives: sheet.proofDrives.map((drive) =>
+          drive.id === driveId ? { ...drive, back: { ...row, at: now } as never } : drive,
         ),
       };
     case 'job':
@@ -83,9 +86,9 @@ export function applyAnswer(
       return { ...sheet, ticks: upsert(sheet.ticks, row) };
     case 'proof':
       return { ...sheet, proofs: upsert(sheet.proofs, row) };
-    case 'outing':
-    case 'back':
-      return { ...sheet, outings: upsert(sheet.outings, row) };
+    case 'proof_drive':
+    case 'drive_back':
+      return { ...sheet, proofDrives: upsert(sheet.proofDrives, row) };
     case 'verdict':
       return { ...sheet, verdicts: upsert(sheet.verdicts, row) };
     case 'work':

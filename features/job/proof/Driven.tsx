@@ -1,15 +1,15 @@
 'use client';
 
-import type { OutingRow } from '@/core/job/outing';
+import type { ProofDrive } from '@/core/job/proofDrive';
 import { moment } from '@/ui/format';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 
 /** A drive that is over, in a line. */
-export function Driven({ outing, counts = true }: { outing: OutingRow; counts?: boolean }) {
+export function Driven({ drive, counts = true }: { drive: ProofDrive; counts?: boolean }) {
   const shop = useShop();
   const units = useUnits();
-  const { driver, terms, outAt, back } = outing;
+  const { driver, conditions, outAt, back } = drive;
   const facts = [
     back?.laps == null ? undefined : `${back.laps} laps or stops`,
     back?.airC == null ? undefined : `air ${units.full(back.airC, '°C', 0)}`,
@@ -20,7 +20,7 @@ export function Driven({ outing, counts = true }: { outing: OutingRow; counts?: 
         <b>{driver}</b> drove it {moment(outAt, shop, new Date(shop.now))}
         {facts.length > 0 && `: ${facts.join(', ')}`}.{!counts && ' Worked on since.'}
       </p>
-      <p className="whitespace-pre-line">{terms}</p>
+      <p className="whitespace-pre-line">{conditions}</p>
       {back && back.note !== '' && <p>“{back.note}”</p>}
     </div>
   );

@@ -1,6 +1,7 @@
 'use client';
 
 import { fillOffered } from '@/core/job/fillOffered';
+import { fluidIn } from '@/core/planning/fill/fill';
 import { FillFields } from '../../fill/FillFields';
 import { type FillTyped, fillBase, fillTyped, readFill } from '../../fill/typed';
 import type { Refusal } from '../../shell/outbox';
@@ -33,14 +34,12 @@ export function useNewFill(): NewFillDraft {
 export function NewFill({ fill: { typed, keep }, refusal }: { fill: NewFillDraft; refusal: Refusal | null }) {
   const { sheet } = useDesk();
   if (!typed) return null;
-  const before =
-    sheet.fill ?? (sheet.car.fluidClass ? { fluidClass: sheet.car.fluidClass, colour: '' } : undefined);
   return (
     <fieldset className="grid gap-3">
       <legend className="narrow font-semibold">The new fluid</legend>
       <FillFields
         typed={typed}
-        before={before}
+        before={fluidIn(sheet.fill, sheet.car)}
         errorOf={(field) => refusedField(refusal, `fill.${field}`)}
         onChange={keep}
       />

@@ -27,10 +27,6 @@ export function toBeKept(next: readonly NextDraft[]): NextDraft[] {
 
 /** What is typed as the server takes it; what is no figure goes as it was typed, for its field to be named. */
 export function readNext({ id, what, dueOn, temporary }: NextDraft, units: Units): object {
-  const figure = (text: string, base: '' | 'km') => {
-    const value = units.read(text, base)?.value;
-    return value === undefined ? null : Number.isNaN(value) ? text : value;
-  };
   return {
     id,
     what,
@@ -40,8 +36,8 @@ export function readNext({ id, what, dueOn, temporary }: NextDraft, units: Units
           temporary: {
             why: temporary.why,
             successor: temporary.successor,
-            sessions: figure(temporary.sessions, ''),
-            km: figure(temporary.km, 'km'),
+            sessions: units.sent(temporary.sessions, ''),
+            km: units.sent(temporary.km, 'km'),
           },
         }
       : {}),

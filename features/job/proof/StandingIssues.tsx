@@ -7,7 +7,7 @@ const FIELDS: Record<string, string> = {
   confirmed: 'Confirmed cause',
   by: 'Closed by',
   bedInTold: 'New friction',
-  outing: 'The drive on proof',
+  drive: 'The drive on proof',
 };
 
 function fieldWords(path: string): string {

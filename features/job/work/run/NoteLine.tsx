@@ -5,31 +5,26 @@ import { MOST_NOTE, SHEET_NOTES, type SheetNote } from '@/core/car/ownSheet';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Photos } from '../../../photo/Photos';
-import { requestForm } from '../../../shell/request';
 import { useKept } from '../../../shell/useKept';
 import { useDesk } from '../../desk/Desk';
+import { KeepForm, useKeepWithCar } from './KeepWithCar';
 
 /** What this car has of its own here; written down once, at the step, and kept with the car. */
 export function NoteLine({ id }: { id: SheetNote }) {
   const { sheet, refresh, closed } = useDesk();
+  const keepWithCar = useKeepWithCar();
   const known = sheet.car.ownSheet[id];
   const [typing, setTyping] = useState(false);
   const [text, keep, forget] = useKept(`own-sheet.${sheet.car.id}.${id}`, known ?? '');
   const [error, setError] = useState<string>();
   const { label, example } = SHEET_NOTES[id];
   const save = async () => {
-    const { id: carId, version, ...spec } = sheet.car;
-    const { [id]: _, ...others } = spec.ownSheet;
-    const ownSheet = text.trim() === '' ? others : { ...others, [id]: text.trim() };
-    const reply = await requestForm('PUT', `/api/cars/${carId}`, {
-      kind: 'car',
-      content: { ...spec, ownSheet },
-      beside: { version },
-    });
+    const reply = await keepWithCar(({ ownSheet: { [id]: _, ...others } }) => ({
+      ownSheet: text.trim() === '' ? others : { ...others, [id]: text.trim() },
+    }));
     if (!reply.ok) return setError(reply.refusal.message);
     forget();
     setTyping(false);
-    await refresh();
   };
   const photos = sheet.photos.filter((photo) => photo.note === id);
   if (closed && known === undefined && photos.length === 0) return null;
@@ -54,13 +49,7 @@ export function NoteLine({ id }: { id: SheetNote }) {
         </p>
       )}
       {typing && (
-        <form
-          className="flex flex-wrap items-end gap-3"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void save();
-          }}
-        >
+        <KeepForm onSave={save} onCancel={() => setTyping(false)}>
           <TextField
             label={label}
             hint={`Such as: ${example}`}
@@ -73,11 +62,7 @@ export function NoteLine({ id }: { id: SheetNote }) {
             }}
             className="min-w-64 flex-1"
           />
-          <Button type="submit">Keep it with the car</Button>
-          <Button look="quiet" onClick={() => setTyping(false)}>
-            Not now
-          </Button>
-        </form>
+        </KeepForm>
       )}
       {(typing || photos.length > 0) && (
         <Photos

@@ -7,11 +7,11 @@ import { TORQUE_RANGE, TORQUES, type TorqueId } from '@/core/car/torques';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
 import { figure } from '@/ui/format';
-import { requestForm } from '../../../shell/request';
 import type { Units } from '../../../shell/units';
 import { useKeptFigures } from '../../../shell/useKeptFigures';
 import { useUnits } from '../../../shell/useUnits';
 import { useDesk } from '../../desk/Desk';
+import { KeepForm, useKeepWithCar } from './KeepWithCar';
 
 const newtonMetres = allIn('N·m');
 
@@ -23,7 +23,8 @@ function inTheOther(torqueNm: number, units: Units): string {
 
 /** What is done up here and to what; the maker's figure is typed once and kept with the car. */
 export function TorqueLine({ id }: { id: TorqueId }) {
-  const { sheet, refresh, closed } = useDesk();
+  const { sheet, closed } = useDesk();
+  const keepWithCar = useKeepWithCar();
   const units = useUnits();
   const [typing, setTyping] = useState(false);
   const [text, keep, forget] = useKeptFigures(`torque.${sheet.car.id}.${id}`, '', newtonMetres);
@@ -35,17 +36,12 @@ export function TorqueLine({ id }: { id: TorqueId }) {
       return setError(
         `${text || 'Nothing'} is not taken: ${units.show(TORQUE_RANGE.low, 'N·m', 0)} to ${units.full(TORQUE_RANGE.high, 'N·m', 0)}, or another unit with its name`,
       );
-    const { id: carId, version, ...spec } = sheet.car;
-    const torquesNm = { ...spec.torquesNm, [id]: Number(value.toFixed(2)) };
-    const reply = await requestForm('PUT', `/api/cars/${carId}`, {
-      kind: 'car',
-      content: { ...spec, torquesNm },
-      beside: { version },
-    });
+    const reply = await keepWithCar(({ torquesNm }) => ({
+      torquesNm: { ...torquesNm, [id]: Number(value.toFixed(2)) },
+    }));
     if (!reply.ok) return setError(reply.refusal.message);
     forget();
     setTyping(false);
-    await refresh();
   };
   return (
     <div className={typing ? 'my-1 w-full' : 'my-1'}>
@@ -66,13 +62,7 @@ export function TorqueLine({ id }: { id: TorqueId }) {
         )}
       </p>
       {typing && (
-        <form
-          className="flex flex-wrap items-end gap-3"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void save();
-          }}
-        >
+        <KeepForm onSave={save} onCancel={() => setTyping(false)}>
           <NumberField
             label={TORQUES[id]}
             unit={units.unit('N·m')}
@@ -84,11 +74,7 @@ export function TorqueLine({ id }: { id: TorqueId }) {
             }}
             className="w-64"
           />
-          <Button type="submit">Keep it with the car</Button>
-          <Button look="quiet" onClick={() => setTyping(false)}>
-            Not now
-          </Button>
-        </form>
+        </KeepForm>
       )}
     </div>
   );

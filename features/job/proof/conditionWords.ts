@@ -1,14 +1,14 @@
 import { asSentence } from '@/core/base/sentence';
-import type { Term } from '@/core/job/terms';
+import type { DriveCondition } from '@/core/job/driveConditions';
 import type { Units } from '../../shell/units';
 
 /** The conditions of a complaint as one would say them to the driver; a plain drive where nothing was said of them. */
-export function termWords(terms: readonly Term[], units: Units): string {
-  const words = terms.map((term) => wordsOf(term, units));
+export function conditionWords(conditions: readonly DriveCondition[], units: Units): string {
+  const words = conditions.map((term) => wordsOf(term, units));
   return words.length === 0 ? 'As in the complaint, several stops' : asSentence(words.join('; '));
 }
 
-function wordsOf(term: Term, units: Units): string {
+function wordsOf(term: DriveCondition, units: Units): string {
   switch (term.id) {
     case 'hot':
       return 'hot, after hard stops or laps';

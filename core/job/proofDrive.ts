@@ -1,16 +1,16 @@
 /** A car sent out to be driven as the complaint was, and what came back with it. */
-export type OutingRow = {
+export type ProofDrive = {
   id: string;
   driver: string;
   /** The conditions to drive under, in words. */
-  terms: string;
+  conditions: string;
   /** The day by which it is to be back. */
   dueOn: string;
   outAt: string;
-  back: OutingBack | null;
+  back: DriveBack | null;
 };
 
-export type OutingBack = {
+export type DriveBack = {
   id: string;
   /** Laps, or stops on the road; null when nobody counted. */
   laps: number | null;
@@ -20,4 +20,4 @@ export type OutingBack = {
 };
 
 /** What is taken of a drive. */
-export const OUTING_RANGES = { laps: [0, 500], airC: [-40, 60] } as const;
+export const DRIVE_RANGES = { laps: [0, 500], airC: [-40, 60] } as const;

@@ -1,11 +1,11 @@
 -- migrate:up
 -- A drive on proof: who drives, under which conditions, back by when; and, once, what came back.
-create table outings (
+create table proof_drives (
   id uuid primary key,
   seq bigint generated always as identity unique,
   job_id uuid not null references jobs,
   driver text not null check (length(driver) between 1 and 80),
-  terms text not null check (length(terms) between 1 and 1000),
+  conditions text not null check (length(conditions) between 1 and 1000),
   due_on date not null,
   out_at timestamptz not null,
   back_id uuid unique,
@@ -16,9 +16,9 @@ create table outings (
   check ((back_id is null) = (back_at is null)),
   check (back_id is not null or (laps is null and air_k is null and note = ''))
 );
-create index outings_of_job on outings (job_id, seq);
+create index proof_drives_of_job on proof_drives (job_id, seq);
 -- One at a time.
-create unique index outings_out on outings (job_id) where back_id is null;
+create unique index proof_drives_out on proof_drives (job_id) where back_id is null;
 
 -- migrate:down
-drop table outings;
+drop table proof_drives;

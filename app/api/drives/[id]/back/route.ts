@@ -1,4 +1,4 @@
 import { readJson, route } from '@/server/http/route';
-import { comeBack } from '@/server/jobs/outing';
+import { comeBack } from '@/server/jobs/proofDrive';
 
 export const POST = route<{ id: string }>(async (request, { id }) => comeBack(id, await readJson(request)));

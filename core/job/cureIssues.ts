@@ -7,18 +7,19 @@ import type { JobSheet } from './sheet';
  * What is still missing before a complaint may be called gone: a drive under its conditions since the last of the work,
  * the car back from it, and each complaint asked again.
  */
-export function goneIssues(sheet: JobSheet, checks: readonly ProofCheck[]): Issue[] {
+export function cureIssues(sheet: JobSheet, checks: readonly ProofCheck[]): Issue[] {
   const { state } = outProof(sheet);
-  if (state === 'not_asked') return [];
-  if (state !== 'back')
+  if (state === 'wanted')
     return [
       {
         code: 'refused',
-        path: 'outing',
-        value: state === 'out' ? 'not back yet' : 'not driven since the work',
+        path: 'drive',
+        value: 'not driven since the work',
         accepted: 'a drive under the conditions of the complaint, and the car back from it',
       },
     ];
+  // While it is out, its return is what is missing.
+  if (state !== 'back') return [];
   return checks
     .filter(({ out, before }) => out && before !== undefined)
     .filter(({ change }) => change === 'not_yet' || change === 'still_wrong')
