@@ -2,7 +2,7 @@ import { defineConfig } from '@playwright/test';
 import { BROWSER } from './scripts/system/browser';
 
 /** Files that take longest: they go first, or one of them runs alone at the end. */
-const LONGEST = /(work|story|screens)\.spec\.ts$/;
+const LONGEST = /(work|bleeding|story|screens|counted)\.spec\.ts$/;
 
 /** Debian's Chromium, headless; the server and its database are made by the set-up and ended by the tear-down. */
 export default defineConfig({

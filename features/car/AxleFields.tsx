@@ -2,8 +2,9 @@
 
 import { useFormContext } from 'react-hook-form';
 import { useUnits } from '../shell/useUnits';
+import type { CarDraft } from './carDraft';
 import { FormNumber, FormSelect, FormText } from './FormFields';
-import { AXLE_NUMBERS, type CarDraft } from './fields';
+import { AXLE_NUMBERS } from './numbers';
 
 /** Brakes of one axle, beyond what the first fields ask. */
 export function AxleFields({ axle }: { axle: 'front' | 'rear' }) {

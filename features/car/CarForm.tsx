@@ -13,9 +13,11 @@ import { notTaken, requestForm } from '../shell/request';
 import { type Units, unitsIn } from '../shell/units';
 import { useKept } from '../shell/useKept';
 import { useUnits } from '../shell/useUnits';
+import type { CarDraft } from './carDraft';
 import { FIRST_FIELDS, FirstFields } from './FirstFields';
 import { FigureSourcesProvider, Part } from './FormFields';
-import { type CarDraft, draftOf, type FigureSources, inOtherUnits, specOf, withStartingSet } from './fields';
+import { draftOf, inOtherUnits, specOf, withStartingSet } from './fields';
+import type { FigureSources } from './figureSources';
 import { RestFields } from './RestFields';
 
 type Props = {

@@ -2,8 +2,8 @@
 
 import { useFormContext } from 'react-hook-form';
 import { FLUID_CLASS_IDS, FLUID_CLASSES } from '@/core/car/fluidClasses';
+import type { CarDraft } from './carDraft';
 import { FormDay, FormSelect, FormText } from './FormFields';
-import type { CarDraft } from './fields';
 
 export const YES_NO = { yes: 'Yes', no: 'No' };
 const CALIPERS = { opposed: 'Opposed pistons', sliding: 'Sliding' };

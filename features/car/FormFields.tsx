@@ -7,14 +7,9 @@ import { ORIGINS } from '@/core/car/origins';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { DayField } from '../shell/DayField';
 import { useUnits } from '../shell/useUnits';
-import {
-  type CarDraft,
-  type FigureSources,
-  measuredKey,
-  type NumberSpec,
-  numberError,
-  originOf,
-} from './fields';
+import type { CarDraft } from './carDraft';
+import { type FigureSources, measuredKey, originOf } from './figureSources';
+import { type NumberSpec, numberError } from './numbers';
 
 type Name = FieldPath<CarDraft>;
 type Common = { name: Name; label: string; hint?: string; className?: string };

@@ -6,7 +6,7 @@ import { TORQUE_IDS } from '@/core/car/torques';
 import { AxleFields } from './AxleFields';
 import { YES_NO } from './FirstFields';
 import { FormNumber, FormSelect, FormText, Part } from './FormFields';
-import { CAR_NUMBERS, torqueSpec } from './fields';
+import { CAR_NUMBERS, torqueSpec } from './numbers';
 
 /** Every figure a car can have beyond what a diagnosis needs. */
 export function RestFields() {

@@ -3,15 +3,9 @@ import { parseWith } from '@/core/base/issues/zod';
 import { carSpecSchema } from '@/core/car/spec';
 import { CAR_KINDS, startingSet } from '@/core/car/startingSets';
 import { INCHES, METRIC } from '../../tests/support/units';
-import {
-  AXLE_NUMBERS,
-  draftOf,
-  inOtherUnits,
-  numberError,
-  originsOf,
-  specOf,
-  withStartingSet,
-} from './fields';
+import { draftOf, inOtherUnits, specOf, withStartingSet } from './fields';
+import { originsOf } from './figureSources';
+import { AXLE_NUMBERS, numberError } from './numbers';
 
 describe('the car form', () => {
   it.each(Object.keys(CAR_KINDS))('gives back the starting set %s unchanged', (kind) => {

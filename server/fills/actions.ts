@@ -77,7 +77,9 @@ async function giveToCar(tx: Sql, carId: string): Promise<void> {
     from (
       select * from fills where car_id = ${carId} and dropped_at is null order by filled_on desc, seq desc limit 1
     ) f
-    where cars.id = ${carId}`;
+    where cars.id = ${carId}
+      and (cars.fluid_filled_on, cars.fluid_class, cars.fluid_dry_k, cars.fluid_wet_k)
+        is distinct from (f.filled_on, f.fluid_class, f.dry_k, f.wet_k)`;
 }
 
 async function readFill(tx: Sql, id: string): Promise<CarFill> {

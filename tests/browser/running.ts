@@ -67,3 +67,33 @@ export async function runThrough(page: Page): Promise<void> {
   await runOn(page);
   await saved(page);
 }
+
+/** How far a run is, as its head says. */
+export const count = (page: Page) => page.getByTestId('run-count');
+
+/** Keeps what the page would say aloud: the browser here has no voice. */
+export async function listen(page: Page): Promise<void> {
+  await page.addInitScript(() => {
+    const said: string[] = [];
+    Object.assign(window, { said });
+    Object.defineProperty(window, 'speechSynthesis', {
+      value: { cancel: () => {}, speak: (line: { text: string }) => said.push(line.text) },
+    });
+    Object.assign(window, {
+      SpeechSynthesisUtterance: class {
+        constructor(readonly text: string) {}
+      },
+    });
+  });
+}
+
+/** What it has said so far. */
+export const spoken = (page: Page) => page.evaluate(() => (window as unknown as { said: string[] }).said);
+
+/** The dry test held: released, the new fluid poured in, pumped up again, each by its own press. */
+export async function fillPot(page: Page): Promise<void> {
+  await expect(page.getByRole('region', { name: /^Release it slowly, then pour/ })).toBeVisible();
+  await page.locator('[data-run="next"]').click();
+  await expect(page.getByRole('region', { name: 'Pump up again' })).toBeVisible();
+  await page.locator('[data-run="next"]').click();
+}

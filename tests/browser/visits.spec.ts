@@ -219,10 +219,6 @@ test('the works are put in another order by hand and by keys, and stay so', asyn
   for (const [index, label] of ['Flush and bleed', 'Free the slides', 'New pads, axle set'].entries()) {
     if (index > 0) await page.getByRole('button', { name: 'Add work' }).click();
     await choose(page, label);
-    await page
-      .getByRole('radio', { name: /by itself/i })
-      .click({ timeout: 1500 })
-      .catch(() => undefined);
     await page.getByRole('button', { name: 'Start' }).click();
     await saved(page);
     await page.goto(`${job}/work`);

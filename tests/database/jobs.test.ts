@@ -10,7 +10,6 @@ import { database } from '../../server/db/sql';
 import { addReading } from '../../server/jobs/append';
 import { closeJob } from '../../server/jobs/close';
 import { changeJob, openJob } from '../../server/jobs/open';
-import { comeBack, sendOut } from '../../server/jobs/proofDrive';
 import { getSheet } from '../../server/jobs/queries';
 import { addTick, addWork, proveHold, recordVerdict } from '../../server/jobs/work';
 import { timesTaken } from '../../server/learn/minutes';
@@ -242,34 +241,6 @@ describe('from hold to closed', () => {
     expect((await failureOf(changeJob(job.id, { version: closed.job.version, summary: 'x' }))).code).toBe(
       'stale',
     );
-  });
-
-  it('lets a car out on proof once it is firm at rest, one drive at a time, and takes it back once', async () => {
-    const { job } = await makeJob();
-    await answer(job.id, { finding: 'pedal_spongy', state: 'yes' });
-    const drive = { driver: 'Mira', conditions: 'Hot, five laps', dueOn: '2027-01-09' };
-    const failure = await failureOf(sendOut(job.id, { id: randomUUID(), ...drive }));
-    expect(failure.detail.issues!.map((issue) => issue.path)).toEqual([
-      'proof.pedal_now',
-      'proof.pedal_hold',
-    ]);
-    await answer(job.id, { phase: 'after', finding: 'pedal_now', state: 'firm' });
-    await answer(job.id, { phase: 'after', finding: 'pedal_hold', state: 'holds' });
-    const out = await sendOut(job.id, { id: randomUUID(), ...drive });
-    expect(out).toMatchObject({ ...drive, back: null });
-    expect((await failureOf(sendOut(job.id, { id: randomUUID(), ...drive }))).code).toBe('stale');
-    const wrong = await failureOf(comeBack(out.id, { id: randomUUID(), laps: 2.5, airC: 90, note: '' }));
-    expect(wrong.detail.issues!.map(({ path, accepted }) => `${path}: ${accepted}`)).toEqual([
-      'laps: a whole number is needed',
-      'airC: -40 to 60 °C is accepted',
-    ]);
-    const back = await comeBack(out.id, { id: randomUUID(), laps: 5, airC: 21.5, note: 'Firm throughout' });
-    expect(back.back).toMatchObject({ laps: 5, note: 'Firm throughout' });
-    expect(back.back!.airC).toBeCloseTo(21.5, 9);
-    expect(
-      (await failureOf(comeBack(out.id, { id: randomUUID(), laps: 6, airC: null, note: '' }))).code,
-    ).toBe('stale');
-    expect((await getSheet(job.id)).proofDrives).toEqual([back]);
   });
 
   it('withdraws one that was opened by mistake; it stays in the ledger, and goes out in no export', async () => {
