@@ -23,6 +23,7 @@ export type Write = {
     | 'lot'
     | 'fill'
     | 'photo'
+    | 'setup'
     | 'poured';
   /** What it is written to; nothing where it stands alone. */
   target?: string;

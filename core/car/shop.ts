@@ -11,7 +11,14 @@ export const shopSchema = z.strictObject({
   timeZone: words(60)
     .min(1, 'a time zone as Europe/Prague')
     .refine(isTimeZone, 'a time zone as Europe/Prague'),
-  fluidSchool: z.enum(['each_event', 'each_season', 'two_years', 'three_years', 'months_or_distance']),
+  fluidSchool: z.enum([
+    'each_event',
+    'each_season',
+    'two_years',
+    'three_years',
+    'months_or_distance',
+    'by_water',
+  ]),
   bleedOrder: z.enum(['furthest_first', 'nearest_first', 'diagonal']),
   twoBleeders: z.enum(['outer_inner_outer', 'outer_inner', 'inner_outer']),
   reservoirSchool: z.enum(['draw_out', 'push_through']),

@@ -4,9 +4,10 @@ import { within, words } from '../base/issues/range';
 import { CORNERS } from './corner';
 import { FLUID_CLASS_IDS } from './fluidClasses';
 import { LIMITS } from './limits/carLimits';
+import { sheetNoteSchema, torqueSchema } from './noteSchema';
 import { atPath } from './origins';
-import { MOST_NOTE, SHEET_NOTE_IDS } from './ownSheet';
-import { TORQUE_IDS, TORQUE_RANGE } from './torques';
+import { SHEET_NOTE_IDS } from './ownSheet';
+import { TORQUE_IDS } from './torques';
 
 const range = (field: keyof typeof LIMITS) =>
   within(LIMITS[field].low, LIMITS[field].high, LIMITS[field].unit).nullable();
@@ -98,12 +99,9 @@ export const carSpecSchema = z
     /** What a motor takes of a hard stop: heat that no rotor sees. */
     regenShare: range('regenShare'),
     /** The maker's torques, N·m. */
-    torquesNm: z.partialRecord(
-      z.enum(TORQUE_IDS),
-      within(TORQUE_RANGE.low, TORQUE_RANGE.high, TORQUE_RANGE.unit),
-    ),
+    torquesNm: z.partialRecord(z.enum(TORQUE_IDS), torqueSchema),
     /** What it has of its own at the work. */
-    ownSheet: z.partialRecord(z.enum(SHEET_NOTE_IDS), words(MOST_NOTE)).default({}),
+    ownSheet: z.partialRecord(z.enum(SHEET_NOTE_IDS), sheetNoteSchema).default({}),
     /** Where its figures come from, by path. */
     origins: z.record(z.string().max(60, 'at most 60 characters'), z.enum(['set', 'measured'])).default({}),
     front: axleSchema,

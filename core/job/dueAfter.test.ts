@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { emptySheet } from '../../tests/support/sheet';
+import { answerRow, emptySheet } from '../../tests/support/sheet';
 import { planFor, tickAll, tickRow, workRow } from '../../tests/support/work';
 import type { ProcedureId } from '../planning/library';
 import { dueAfter } from './dueAfter';
@@ -10,7 +10,7 @@ const done = (procedure: ProcedureId) => {
   return { work, ticks: tickAll(work) };
 };
 const whats = (...all: ReturnType<typeof done>[]) =>
-  dueAfter({ works: all.map(({ work }) => work), ticks: all.flatMap(({ ticks }) => ticks) }).map(
+  dueAfter({ works: all.map(({ work }) => work), ticks: all.flatMap(({ ticks }) => ticks), answers: [] }).map(
     ({ what }) => what,
   );
 
@@ -25,14 +25,25 @@ describe('what falls due after work', () => {
 
   it('is nothing after work that was not finished, or touched no wheel', () => {
     const pads = done('pads');
-    expect(dueAfter({ works: [pads.work], ticks: pads.ticks.slice(0, -1) })).toEqual([]);
+    expect(dueAfter({ works: [pads.work], ticks: pads.ticks.slice(0, -1), answers: [] })).toEqual([]);
     expect(whats(done('pushrod'))).toEqual([]);
+  });
+
+  it('is a new cap where the old one was seen bad and left on', () => {
+    const bad = [answerRow({ finding: 'reservoir_cap', state: 'damaged' })];
+    const due = (...works: ReturnType<typeof workRow>[]) => dueAfter({ works, ticks: [], answers: bad });
+    expect(due()).toEqual([expect.objectContaining({ what: expect.stringContaining('New reservoir cap') })]);
+    expect(due(done('reservoir_cap').work)).toEqual([]);
+    const sound = [answerRow({ finding: 'reservoir_cap', state: 'sound' })];
+    expect(dueAfter({ works: [], ticks: [], answers: sound })).toEqual([]);
   });
 
   it('is the level again where nobody knew where it went', () => {
     const { work, ticks } = done('level');
     const unknown = tickRow(work.id, 'reason', { record: { answer: 'not_known', way: 'left' } });
-    expect(dueAfter({ works: [work], ticks: [...ticks, unknown] })[0]!.what).toContain('Level again');
+    expect(dueAfter({ works: [work], ticks: [...ticks, unknown], answers: [] })[0]!.what).toContain(
+      'Level again',
+    );
     expect(whats(done('level'))).toEqual([]);
   });
 });

@@ -4,6 +4,7 @@ import type { CarSpec } from '../car/spec';
 import type { HoldId } from '../diagnosis/holds/holds';
 import type { Priors } from '../diagnosis/network/faults';
 import type { FillRow } from '../planning/fill/fill';
+import type { TrackSetup } from '../planning/knockback/setups';
 import type { TickRow, WorkRow } from '../planning/run/rows';
 import type { CalcResult } from '../readings/calc';
 import type { Phase } from '../readings/phase';
@@ -107,6 +108,8 @@ export type JobSheet = {
   proofDrives: ProofDrive[];
   /** Photographs of the car, newest first. */
   photos: PhotoRow[];
+  /** How the car goes to each track against knockback. */
+  setups: TrackSetup[];
   /** What the car was last filled with, and what its odometer last showed elsewhere, where that is on file. */
   fill?: FillRow;
   odometer?: { km: number; day: string };

@@ -38,7 +38,12 @@ export const workOptionsSchema = z.strictObject({
     .partial()
     .optional(),
   springs: z
-    .strictObject({ forceN: within(0, 500, 'N'), mu: within(0.05, 1, ''), speedKmh: within(0, 400, 'km/h') })
+    .strictObject({
+      forceN: within(0, 500, 'N'),
+      mu: within(0.05, 1, ''),
+      speedKmh: within(0, 400, 'km/h'),
+      powerKW: within(10, 1500, 'kW'),
+    })
     .partial()
     .optional(),
 });

@@ -12,6 +12,7 @@ import { type BleedPlan, bleedPlan } from './bleed/plan';
 import type { BleedInput } from './bleed/schema';
 import { bleedSteps } from './bleed/steps';
 import type { BleedWays } from './bleed/ways';
+import { springCount, springDrag, topSpeedLoss, USUAL_SPRING } from './knockback/springs';
 import type { Known } from './known';
 import { LIBRARY_VERSION, PROCEDURES, type ProcedureId } from './library';
 import { PROP } from './library/car';
@@ -22,7 +23,6 @@ import { otherProcedure } from './otherWork';
 import { fitsAt, type Procedure } from './procedure';
 import type { Step } from './run/step';
 import type { PartKind } from './shelf/parts';
-import { springCount, springDrag, USUAL_SPRING } from './springs';
 import type { Ways } from './ways';
 
 export type PlannedNeed = { kind: PartKind; what: string; quantity: number; axle?: 'front' | 'rear' };
@@ -47,7 +47,17 @@ export type WorkPlan = {
     ways?: Omit<BleedWays, 'fluid' | 'carIsUp' | 'propped'>;
   };
   bedIn?: { input: BedInInput; plan: BedInPlan; assumed: string[] };
-  springs?: { count: number; forceN: number; mu: number; dragNm: number; powerW: number; speedKmh: number };
+  springs?: {
+    count: number;
+    forceN: number;
+    mu: number;
+    /** Of one rotor. */
+    dragNm: number;
+    powerW: number;
+    speedKmh: number;
+    /** What all rotors together take off that speed, km/h; not known without the engine's power. */
+    lossKmh?: number;
+  };
 };
 
 /** What is to be done, where, and how this once; the title counts where it is named by hand. */
@@ -282,5 +292,16 @@ function springsFor(
     speedKmh,
     rollingRadiusM: car.tyreRadiusM ?? 0.316,
   });
-  return { count: springCount(pistons, corners.length), forceN, mu, dragNm, powerW, speedKmh };
+  const { powerKW } = springs;
+  return {
+    count: springCount(pistons, corners.length),
+    forceN,
+    mu,
+    dragNm,
+    powerW,
+    speedKmh,
+    ...(powerKW === undefined
+      ? {}
+      : { lossKmh: topSpeedLoss(powerW * corners.length, powerKW * 1000, speedKmh) }),
+  };
 }

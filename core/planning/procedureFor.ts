@@ -8,11 +8,11 @@ import type { ProcedureId } from './library';
 export const PROCEDURE_FOR: Record<CauseId, readonly [ProcedureId, ...ProcedureId[]]> = {
   air_in_lines: ['bleed', 'flush', 'modulator_cycle', 'clutch_line'],
   air_in_abs_unit: ['modulator_cycle'],
-  fluid_boiled_wet: ['flush'],
+  fluid_boiled_wet: ['flush', 'reservoir_cap'],
   fluid_boiled_heat: ['flush', 'trackside_bleed', 'cooling_duct', 'compound_change'],
   fluid_low: ['level', 'leak_repair', 'pads'],
   fluid_overfilled: ['level'],
-  fluid_wrong: ['wrong_fluid', 'modulator_unit'],
+  fluid_wrong: ['wrong_fluid', 'modulator_unit', 'reservoir_cap'],
   external_leak: ['leak_repair', 'hose', 'brake_pipe', 'wheel_cylinder', 'caliper_rebuild'],
   master_bypass: ['master'],
   master_leak_to_booster: ['master', 'booster'],

@@ -2,6 +2,7 @@ import type { Shop } from '../../core/car/shop';
 import type { CarSpec } from '../../core/car/spec';
 import { startingSet } from '../../core/car/startingSets';
 import type { FluidFill } from '../../core/planning/fill/fill';
+import type { TrackSetup } from '../../core/planning/knockback/setups';
 
 /** An invented workshop beside an invented circuit. Nobody and nothing in it exists. */
 export const DEMO_SHOP: Shop = {
@@ -242,4 +243,20 @@ export const DEMO_FILLS: [car: DemoCar, daysAgo: number, fill: DemoFill][] = [
       odometerKm: 143_900,
     },
   ],
+];
+
+/** How the cars go to their tracks against knockback. */
+export const DEMO_SETUPS: [car: DemoCar, setup: TrackSetup][] = [
+  [
+    'twoSeater',
+    {
+      track: 'Quarry ring',
+      kind: 'rough',
+      frontN: 22,
+      rearN: 18,
+      tap: true,
+      note: 'First press stays under 40 mm with these.',
+    },
+  ],
+  ['twoSeater', { track: 'Airfield', kind: 'smooth', frontN: null, rearN: null, tap: true, note: '' }],
 ];

@@ -1,4 +1,5 @@
 import type { Temporary } from '../../core/planning/due/temporary';
+import type { WorkOptions } from '../../core/planning/options';
 import type { DemoCar } from './cars';
 
 export type DemoAnswer = [finding: string, state: string, place?: string];
@@ -22,6 +23,7 @@ export type DemoJob = {
   work?: {
     procedure: string;
     corners?: string[];
+    options?: WorkOptions;
     measuredBy?: { reading: string; corner: string } | { finding: string; place: string };
     cause: string;
     title: string;

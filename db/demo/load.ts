@@ -13,10 +13,20 @@ import { comeBack, sendOut } from '../../server/jobs/proofDrive';
 import { getSheet } from '../../server/jobs/queries';
 import { addTick, addWork, proveHold, recordVerdict } from '../../server/jobs/work';
 import { fitPart } from '../../server/parts/actions';
+import { addSetup } from '../../server/setups/actions';
 import { addShelfItem, openBottle } from '../../server/shelf/actions';
 import { saveShop } from '../../server/shop/actions';
 import { addEvent } from '../../server/wear/actions';
-import { DEMO_CARS, DEMO_EVENTS, DEMO_FILLS, DEMO_PARTS, DEMO_SHELF, DEMO_SHOP, type DemoCar } from './cars';
+import {
+  DEMO_CARS,
+  DEMO_EVENTS,
+  DEMO_FILLS,
+  DEMO_PARTS,
+  DEMO_SETUPS,
+  DEMO_SHELF,
+  DEMO_SHOP,
+  type DemoCar,
+} from './cars';
 import { DEMO_CONDITIONS } from './conditions';
 import type { DemoJob } from './job';
 import { DEMO_JOBS } from './jobs';
@@ -58,6 +68,7 @@ export async function loadDemo(today: Date): Promise<void> {
     const filled = { ...fill, filledOn: dayBefore(today, daysAgo), lotId: null, lotOpenedOn: null };
     await addFill(ids[car], { id: demoId(), ...filled }, today);
   }
+  for (const [car, setup] of DEMO_SETUPS) await addSetup(ids[car], { id: demoId(), ...setup }, today);
   for (const [car, inDays, part] of DEMO_PARTS)
     await fitPart(
       ids[car],
@@ -148,10 +159,10 @@ async function loadDrive(
 }
 
 async function loadWork(jobId: string, work: NonNullable<DemoJob['work']>, clock: () => Date): Promise<void> {
-  const { procedure, cause, title, before, corners = [], measuredBy = null } = work;
+  const { procedure, cause, title, before, corners = [], options = {}, measuredBy = null } = work;
   const started = await addWork(
     jobId,
-    { id: demoId(), procedure, cause, title, before, corners, measuredBy },
+    { id: demoId(), procedure, cause, title, before, corners, options, measuredBy },
     clock(),
   );
   const { steps } = planOf(started);

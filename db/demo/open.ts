@@ -86,7 +86,9 @@ export const OPEN_JOBS: DemoJob[] = [
       cause: 'air_in_lines',
       title: 'Flush and bleed, all four',
       before: '58 mm of pedal, pumps up to 35',
-      ticked: 9,
+      // The pot only gives air: the reservoir is filled up twice on the way.
+      options: { bleed: { method: 'pressure', pot: 'dry', reservoirMl: 300 } },
+      ticked: 8,
       measuredBy: { finding: 'pedal_pump', place: '' },
       records: { 'bleed-1': { colour: 'amber', bubbles: 'many', ml: 220, clearAt: 180 } },
     },

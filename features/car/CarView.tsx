@@ -11,10 +11,12 @@ import type { PhotoRow } from '@/core/car/photos';
 import type { CarSpec } from '@/core/car/spec';
 import { causeLabel } from '@/core/diagnosis/labels';
 import { outcomeLabel } from '@/core/job/outcomes';
+import type { WaterTrend } from '@/core/planning/due/water';
 import type { FittedPart } from '@/core/planning/shelf/fitted';
 import type { CarJob, CarReading, FollowUp } from '@/server/cars/queries';
 import type { CarRow } from '@/server/cars/rows';
 import type { CarFill } from '@/server/fills/queries';
+import type { CarSetup } from '@/server/setups/queries';
 import type { CarPast } from '@/server/wear/queries';
 import { buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
@@ -28,6 +30,7 @@ import { useShop } from '../shell/ShopContext';
 import { useUnits } from '../shell/useUnits';
 import { EventsPanel } from './EventsPanel';
 import { PartsPanel } from './PartsPanel';
+import { SetupsPanel } from './SetupsPanel';
 import { WearPanel } from './WearPanel';
 
 type Props = {
@@ -39,13 +42,15 @@ type Props = {
   parts: FittedPart[];
   fills: CarFill[];
   photos: PhotoRow[];
+  setups: CarSetup[];
+  water?: WaterTrend;
 };
 
 /** The benches that start from this car's own figures. */
 const BENCHES = { pedal: 'Pedal bench', balance: 'Balance bench', heat: 'Heat bench' } as const;
 
 /** A car: its brakes on the plate and in figures, its jobs, its last readings, what is due. */
-export function CarView({ car, jobs, readings, due, past, parts, fills, photos }: Props) {
+export function CarView({ car, jobs, readings, due, past, parts, fills, photos, setups, water }: Props) {
   const shop = useShop();
   const units = useUnits();
   const fluid = readings.find((reading) => reading.kind === 'fluid');
@@ -134,7 +139,8 @@ export function CarView({ car, jobs, readings, due, past, parts, fills, photos }
           <div>
             <Figures car={car} />
             <OwnSheet car={car} />
-            <FillsPanel car={car} fills={fills} />
+            <FillsPanel car={car} fills={fills} water={water} />
+            <SetupsPanel carId={car.id} setups={setups} />
             <WearPanel car={car} wear={past.wear} events={past.events} />
             <PartsPanel carId={car.id} parts={parts} events={past.events} />
             <EventsPanel carId={car.id} events={past.events} />

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
 import { FLUID_CLASSES } from '@/core/car/fluidClasses';
+import type { WaterTrend } from '@/core/planning/due/water';
 import { type FluidFill, fillChanges, fluidIn } from '@/core/planning/fill/fill';
 import type { CarRow } from '@/server/cars/rows';
 import type { CarFill } from '@/server/fills/queries';
@@ -18,12 +19,15 @@ import { useKeptFigures } from '../shell/useKeptFigures';
 import { useUnits } from '../shell/useUnits';
 import { FillFields } from './FillFields';
 import { fillBase, fillTyped, readFill } from './typed';
+import { WaterLine } from './WaterLine';
 
 /** Fills shown at once; the rest opens. */
 const SHOWN = 3;
 
+type Props = { car: CarRow; fills: CarFill[]; water?: WaterTrend };
+
 /** What the car was filled with, newest first: what every curve and margin goes by. */
-export function FillsPanel({ car, fills }: { car: CarRow; fills: CarFill[] }) {
+export function FillsPanel({ car, fills, water }: Props) {
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const [trouble, setTrouble] = useState<string>();
@@ -55,6 +59,7 @@ export function FillsPanel({ car, fills }: { car: CarRow; fills: CarFill[] }) {
           {trouble}
         </p>
       )}
+      {water && <WaterLine water={water} />}
       {open && <FillForm car={car} before={fills[0]} onDone={() => setOpen(false)} />}
       <ul>
         {fills.slice(0, SHOWN).map(line)}

@@ -9,8 +9,10 @@ const SCHEMAS = {
   event: () => import('@/core/planning/wear/eventSchema').then((module) => module.eventSchema),
   fill: () => import('@/core/planning/fill/fillSchema').then((module) => module.fillSchema),
   job: () => import('@/core/job/schemas').then((module) => module.newJobSchema),
+  note: () => import('@/core/car/noteSchema').then((module) => module.carNoteSchema),
   lot: () => import('@/core/planning/shelf/shelfSchema').then((module) => module.newShelfItemSchema),
   part: () => import('@/core/planning/shelf/shelfSchema').then((module) => module.newPartSchema),
+  setup: () => import('@/core/planning/knockback/setupSchema').then((module) => module.setupSchema),
   shop: () => import('@/core/car/shop').then((module) => module.shopSchema),
 } as const satisfies Record<string, () => Promise<z.ZodType>>;
 

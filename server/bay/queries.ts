@@ -3,9 +3,11 @@ import type { JobSheet } from '../../core/job/sheet';
 import { byUrgency } from '../../core/job/urgency';
 import type { Driven } from '../../core/planning/due/distance';
 import { type FluidSchool, fluidDue } from '../../core/planning/due/fluid';
+import type { WaterTrend } from '../../core/planning/due/water';
 import { type CarLine, type FollowUp, listCars, openFollowUps } from '../cars/queries';
 import { database } from '../db/sql';
 import { drivenSinceFill } from '../fills/queries';
+import { waterTrends } from '../fills/water';
 import { cardAside } from '../heavy/judge';
 import { getSheets, openJobIds } from '../jobs/queries';
 import { getShop } from '../shop/queries';
@@ -46,7 +48,8 @@ export async function getBay(today: string, allDue = false): Promise<Bay> {
   cards.sort((left, right) => byUrgency(urgencyOf(left), urgencyOf(right)));
   const events = shop.fluidSchool === 'each_event' ? await eventDaysSinceFill(sql) : new Map();
   const driven = shop.fluidSchool === 'months_or_distance' ? await drivenSinceFill(sql) : new Map();
-  const due = dueByCar(cars, followUps, { school: shop.fluidSchool, events, driven }, today);
+  const water = shop.fluidSchool === 'by_water' ? await waterTrends(shop, undefined, sql) : new Map();
+  const due = dueByCar(cars, followUps, { school: shop.fluidSchool, events, driven, water }, today);
   const shown = allDue ? due : due.slice(0, DUE_SHOWN);
   return { cards, cars, due: { cars: shown, more: due.length - shown.length } };
 }
@@ -65,12 +68,13 @@ type FluidRule = {
   school: FluidSchool;
   events: ReadonlyMap<string, string[]>;
   driven: ReadonlyMap<string, Driven>;
+  water: ReadonlyMap<string, WaterTrend>;
 };
 
 function dueByCar(
   cars: readonly CarLine[],
   followUps: readonly FollowUp[],
-  { school, events, driven }: FluidRule,
+  { school, events, driven, water }: FluidRule,
   today: string,
 ): DueCar[] {
   const noted = new Map<string, DueLine[]>();
@@ -84,6 +88,7 @@ function dueByCar(
       const { daysLeft, why, dueOn } = fluidDue(fluidFilledOn, school, today, {
         events: events.get(id),
         driven: driven.get(id),
+        water: water.get(id),
       });
       const lines = daysLeft !== null && daysLeft <= SOON_DAYS ? [{ what: 'Brake fluid', why, dueOn }] : [];
       return { carId: id, carName: name, lines: [...lines, ...(noted.get(id) ?? [])].sort(bySoonest) };

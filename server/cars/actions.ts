@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { parseWith } from '../../core/base/issues/zod';
+import { carNoteSchema } from '../../core/car/noteSchema';
 import { type CarSpec, carSpecSchema } from '../../core/car/spec';
 import { database, type Sql } from '../db/sql';
 import { accept, notFound, stale } from '../failure';
@@ -37,6 +38,26 @@ export async function saveCar(id: string, input: unknown): Promise<CarRow> {
     if (written.length === 0 && !(stands.version > version && isAlready(stands, car)))
       throw stale('The car', stands);
     return stands;
+  });
+}
+
+/** Writes one thing of a car down over what its author saw there, whatever else of the car was changed meanwhile. */
+export async function noteOnCar(id: string, input: unknown): Promise<{ id: string; version: number }> {
+  const note = accept(parseWith(carNoteSchema, input));
+  const carId = knownId('car', id);
+  return database().begin(async (tx) => {
+    await tx`select 1 from cars where id = ${carId} for update`;
+    const { version, torquesNm, ownSheet } = await getCar(carId, tx);
+    const [column, all]: [string, Record<string, string | number>] =
+      note.of === 'torque' ? ['torques_nm', torquesNm] : ['own_sheet', ownSheet];
+    const stands = all[note.id] ?? null;
+    if (stands === note.value) return { id: carId, version };
+    if (stands !== note.saw) throw stale('That', stands);
+    const { [note.id]: _, ...others } = all;
+    const next = note.value === null ? others : { ...others, [note.id]: note.value };
+    await tx`
+      update cars set ${tx(column)} = ${tx.json(next)}, version = version + 1 where id = ${carId}`;
+    return { id: carId, version: version + 1 };
   });
 }
 

@@ -10,6 +10,7 @@ import { fillFromRow } from '../fills/queries';
 import { knownId } from '../ids';
 import { confirmedCauses } from '../learn/queries';
 import { photosOf } from '../photos/queries';
+import { setupsOf } from '../setups/queries';
 import { kilometres } from '../units';
 import {
   answerFromRow,
@@ -48,7 +49,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
     odometers,
     cars,
     axles,
-    photos,
+    [photos, setups],
     confirmed,
     strength,
   ] = await Promise.all([
@@ -75,12 +76,10 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
         where jobs.id = any(${list})`,
     sql`select * from cars where id in (select car_id from jobs where id = any(${list}))`,
     sql`select * from car_axles where car_id in (select car_id from jobs where id = any(${list}))`,
-    sql`select distinct car_id from jobs where id = any(${list})`.then((rows) =>
-      photosOf(
-        rows.map((row) => row.car_id),
-        sql,
-      ),
-    ),
+    sql`select distinct car_id from jobs where id = any(${list})`.then((rows) => {
+      const ids = rows.map((row) => row.car_id as string);
+      return Promise.all([photosOf(ids, sql), setupsOf(ids, sql)] as const);
+    }),
     confirmedCauses(sql),
     sql`select learn_strength from shop`,
   ]);
@@ -117,6 +116,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
         proofs: own(proofs).map(proofFromRow),
         proofDrives: own(proofDrives).map(proofDriveFromRow),
         photos: photos.get(car.id) ?? [],
+        setups: setups.get(car.id) ?? [],
         ...(Object.keys(car.clear_at_ml).length > 0 ? { clearAtMl: car.clear_at_ml } : {}),
         ...(fill ? { fill: fillFromRow(fill) } : {}),
         ...(seen ? { odometer: { km: kilometres(seen.odometer_m)!, day: seen.on_day } } : {}),

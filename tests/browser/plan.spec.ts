@@ -11,10 +11,54 @@ test('springs are counted, and what they cost is told for the force that is type
   await expect(page.getByText('900 is not taken: 0 to 500 N')).toBeVisible();
   await page.getByLabel('Force of one spring').fill('8 lbf');
   await expect(plan).toContainText('8 springs of 35.6 N');
-  await page.getByLabel('Drag told at').fill('100');
+  await page.getByLabel('Top speed there').fill('100');
   await expect(plan).toContainText('at 100 km/h');
+  await page.getByLabel('Power at the wheels').fill('2000');
+  await expect(page.getByText('2000 is not taken: 10 to 1500 kW')).toBeVisible();
+  await page.getByLabel('Power at the wheels').fill('20');
+  await expect(plan).toContainText(/and [\d.]+ km\/h of that speed for all 2/);
   await expect(plan).toContainText('rough and slow asks for more spring');
   await expect(plan).toContainText('Was the cause looked for?');
+});
+
+test('a track is noted with its springs, and the plan is weighed by the gap that was measured', async ({
+  page,
+}) => {
+  await page.goto('/car/new');
+  await page.getByLabel('What the shop calls it').fill('Yard kerbs');
+  await page.getByRole('button', { name: /^Light track car/ }).click();
+  await page.getByRole('button', { name: 'Save the car' }).click();
+  await page.waitForURL(/\/car\/[0-9a-f-]{36}$/);
+  const tracks = page.getByRole('region', { name: 'Knockback by track' });
+  await tracks.getByRole('button', { name: 'Note a track' }).click();
+  await tracks.getByRole('radio', { name: 'Bumpy, kerbed, slow' }).click();
+  await expect(tracks).toContainText('Springs, the heavier set');
+  await tracks.getByLabel('One spring, front').fill('900');
+  await tracks.getByRole('button', { name: 'Note it' }).click();
+  await expect(tracks.getByText('a name is needed, as the shop calls the track')).toBeVisible();
+  await expect(tracks.getByText('900 is not taken: 1 to 500 N is accepted')).toBeVisible();
+  await tracks.getByLabel('Track, as the shop calls it').fill('Old quarry ring');
+  await tracks.getByLabel('One spring, front').fill('5 lbf');
+  await tracks.getByRole('radio', { name: 'Taps' }).click();
+  await tracks.getByRole('button', { name: 'Note it' }).click();
+  await expect(tracks).toContainText('Springs front 22 N, rear none, a tap before the zone');
+
+  const job = await newJob(page, 'Yard kerbs', 'Long after kerbs');
+  await page.goto(`${job}/work`);
+  await choose(page, 'Springs behind the pistons');
+  const gap = page.getByRole('region', { name: 'What opens the gap' });
+  await expect(gap.getByRole('row', { name: /^FL/ })).toContainText('not read');
+  const flex = { id: crypto.randomUUID(), phase: 'before', kind: 'hub-flex', corner: 'FL' };
+  const read = await page.request.post(`/api${job.replace('/job', '/jobs')}/readings`, {
+    data: { ...flex, input: { deflectionMm: 2.5 }, replaces: null, why: '' },
+  });
+  expect(read.status()).toBe(200);
+  await page.goto(`${job}/work`);
+  await choose(page, 'Springs behind the pistons');
+  await expect(gap.getByRole('row', { name: /^FL/ })).toContainText('2.50');
+  await expect(gap).toContainText('FL: Stiffen first');
+  await page.getByRole('button', { name: 'Plan for its 22 N' }).click();
+  await expect(page.getByRole('region', { name: 'Plan of the work' })).toContainText('springs of 22.2 N');
 });
 
 test('ways, pressures and bottles for this once are held to what the car takes', async ({ page }) => {

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { startingSet } from '../../core/car/startingSets';
-import { addCar, saveCar } from '../../server/cars/actions';
+import { addCar, noteOnCar, saveCar } from '../../server/cars/actions';
 import { getCar } from '../../server/cars/queries';
 import { database } from '../../server/db/sql';
 import { saveShop } from '../../server/shop/actions';
@@ -46,6 +46,24 @@ describe('cars', () => {
     expect(saved).toMatchObject({ massKg: 1500, version: version + 1 });
     const failure = await failureOf(saveCar(id, { ...spec, version, massKg: 1510 }));
     expect(failure).toMatchObject({ code: 'stale', detail: { current: { massKg: 1500 } } });
+  });
+
+  it('keep what is noted at a step beside what somebody else changes of them meanwhile', async () => {
+    const { id, version, ...spec } = await makeCar();
+    const torque = { of: 'torque', id: 'wheel', saw: null, value: 88 };
+    await Promise.all([
+      saveCar(id, { ...spec, version, massKg: 1500 }).catch(() => undefined),
+      noteOnCar(id, torque),
+      noteOnCar(id, { of: 'sheet', id: 'bleeder', saw: null, value: '11 mm ring' }),
+    ]);
+    expect(await getCar(id)).toMatchObject({ torquesNm: { wheel: 88 }, ownSheet: { bleeder: '11 mm ring' } });
+    expect(await failureOf(noteOnCar(id, { ...torque, value: 90 }))).toMatchObject({
+      code: 'stale',
+      detail: { current: 88 },
+    });
+    await noteOnCar(id, { of: 'torque', id: 'wheel', saw: 88, value: null });
+    expect((await getCar(id)).torquesNm).toEqual({});
+    expect(await failureOf(noteOnCar(id, { ...torque, value: 5000 }))).toMatchObject({ code: 'refused' });
   });
 
   it('are refused with every field, value and range, in schema and database alike', async () => {

@@ -4,6 +4,8 @@ import { getBay } from '../../server/bay/queries';
 import { getCar } from '../../server/cars/queries';
 import { addFill, changeFill } from '../../server/fills/actions';
 import { carFills } from '../../server/fills/queries';
+import { waterTrends } from '../../server/fills/water';
+import { addReading } from '../../server/jobs/append';
 import { changeJob, openJob } from '../../server/jobs/open';
 import { getSheet } from '../../server/jobs/queries';
 import { saveShop } from '../../server/shop/actions';
@@ -105,5 +107,32 @@ describe('the odometer', () => {
     const line = due.cars.find(({ carName }) => carName === 'Driven')!.lines[0]!;
     expect(line).toMatchObject({ what: 'Brake fluid', dueOn: '2027-04-19' });
     expect(line.why).toContain('2001 km since');
+  });
+
+  it('tells how the water of a fill rises, from what was read since, and brings it due where the shop goes by it', async () => {
+    const car = await makeCar('Watered');
+    const { version: _v, isDemo: _d, ...shop } = await getShop();
+    await addFill(car.id, { id: randomUUID(), ...FILL, filledOn: '2026-01-01', odometerKm: null });
+    const read = async (day: string, moisturePct: number) => {
+      const id = randomUUID();
+      const at = new Date(`${day}T10:00:00Z`);
+      await openJob({ id, carId: car.id, complaint: 'Looked over', neededAt: null }, at);
+      const row = { phase: 'before', kind: 'fluid', corner: '', replaces: null, why: '' };
+      await addReading(id, { id: randomUUID(), ...row, input: { class: 'DOT4', moisturePct } }, at);
+    };
+    // On the day of the fill it may have been the old fluid.
+    await read('2026-01-01', 3.5);
+    await read('2026-02-01', 0.5);
+    expect(await waterTrends(shop, [car.id])).toEqual(new Map());
+    await read('2026-05-12', 1.5);
+    const trend = (await waterTrends(shop, [car.id])).get(car.id)!;
+    // 1 % in 100 days: from 0.5 % to 3 % in 250.
+    expect(trend).toMatchObject({ goneOn: '2026-10-09', last: { on: '2026-05-12', pct: 1.5 } });
+    const { version } = await getShop();
+    await saveShop({ ...shop, fluidSchool: 'by_water', version });
+    const { due } = await getBay('2026-10-01', true);
+    const line = due.cars.find(({ carName }) => carName === 'Watered')!.lines[0]!;
+    expect(line).toMatchObject({ what: 'Brake fluid', dueOn: '2026-10-09' });
+    expect(line.why).toContain('1.5 % water on 2026-05-12, 0.30 % more a month');
   });
 });

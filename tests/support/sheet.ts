@@ -43,6 +43,7 @@ export function emptySheet(changes: Partial<JobSheet> = {}): JobSheet {
     proofs: [],
     proofDrives: [],
     photos: [],
+    setups: [],
     ...changes,
   };
 }

@@ -5,6 +5,7 @@ import { addFill } from '../../server/fills/actions';
 import { sendOut } from '../../server/jobs/proofDrive';
 import { addWork } from '../../server/jobs/work';
 import { addPhoto } from '../../server/photos/actions';
+import { addSetup } from '../../server/setups/actions';
 import { addShelfItem } from '../../server/shelf/actions';
 import { getShop } from '../../server/shop/queries';
 import { addEvent } from '../../server/wear/actions';
@@ -53,6 +54,8 @@ const readyToDrive = async () => {
 export const JPEG =
   '/9j/4AAQSkZJRgABAQEASABIAAD/2wBDAP//////////////////////////////////////////////////////////////////////////////////////wgALCAABAAEBAREA/8QAFBABAAAAAAAAAAAAAAAAAAAAAP/aAAgBAQABPxD/2Q==';
 
+const SETUP = { track: 'Old field', kind: 'rough', frontN: 18, rearN: null, tap: true, note: '' };
+
 const FILL = {
   filledOn: '2026-05-01',
   product: 'DOT 4',
@@ -87,6 +90,13 @@ export const BY_ID: Record<string, () => Promise<Sent>> = {
     body: FILL,
     other: { ...FILL, batch: 'B' },
     count: rows('fills'),
+  }),
+  'POST /api/cars/[id]/setups': async () => ({
+    params: { id: (await makeCar()).id },
+    elsewhere: { id: (await makeCar()).id },
+    body: SETUP,
+    other: { ...SETUP, tap: false },
+    count: rows('track_setups'),
   }),
   'POST /api/cars/[id]/photos': async () => {
     const photo = { jobId: null, place: 'FR', note: null, jpeg: JPEG };
@@ -252,6 +262,14 @@ export const BY_VERSION: Record<string, () => Promise<Omit<Sent, 'elsewhere' | '
     const { id, ...car } = await makeCar();
     return { params: { id }, body: { ...car, note: 'one' }, other: { ...car, note: 'other' } };
   },
+  'PATCH /api/cars/[id]': async () => {
+    const note = { of: 'torque', id: 'wheel', saw: null };
+    return {
+      params: { id: (await makeCar()).id },
+      body: { ...note, value: 88 },
+      other: { ...note, value: 90 },
+    };
+  },
   'PATCH /api/jobs/[id]': async () => {
     const { job } = await makeJob();
     const version = job.version;
@@ -273,6 +291,10 @@ export const BY_VERSION: Record<string, () => Promise<Omit<Sent, 'elsewhere' | '
   },
   'PATCH /api/fills/[id]': async () => {
     const { id, version } = await addFill((await makeCar()).id, { id: randomUUID(), ...FILL });
+    return { params: { id }, body: { version, dropped: true }, other: { version, dropped: false } };
+  },
+  'PATCH /api/setups/[id]': async () => {
+    const { id, version } = await addSetup((await makeCar()).id, { id: randomUUID(), ...SETUP });
     return { params: { id }, body: { version, dropped: true }, other: { version, dropped: false } };
   },
   'PATCH /api/photos/[id]': async () => {

@@ -3,8 +3,10 @@ import { CarView } from '@/features/car/CarView';
 import { orNotFound } from '@/features/shell/orNotFound';
 import { carJobs, getCar, lastReadings, openFollowUps } from '@/server/cars/queries';
 import { carFills } from '@/server/fills/queries';
+import { waterTrends } from '@/server/fills/water';
 import { carParts } from '@/server/parts/queries';
 import { photosOf } from '@/server/photos/queries';
+import { setupsOf } from '@/server/setups/queries';
 import { getShop } from '@/server/shop/queries';
 import { carPast } from '@/server/wear/queries';
 
@@ -17,8 +19,9 @@ export async function generateMetadata({ params }: Props) {
 export default async function CarPage({ params }: Props) {
   const { id } = await params;
   const car = await orNotFound(getCar(id));
-  const { timeZone } = await getShop();
-  const [jobs, readings, due, past, parts, fills, photos] = await Promise.all([
+  const shop = await getShop();
+  const { timeZone } = shop;
+  const [jobs, readings, due, past, parts, fills, photos, setups, water] = await Promise.all([
     carJobs(id),
     lastReadings(id),
     openFollowUps(dayIn(timeZone, new Date()), id),
@@ -26,6 +29,15 @@ export default async function CarPage({ params }: Props) {
     carParts(id),
     carFills(id),
     photosOf([car.id]),
+    setupsOf([car.id]),
+    waterTrends(shop, [car.id]),
   ]);
-  return <CarView {...{ car, jobs, readings, due, past, parts, fills }} photos={photos.get(car.id) ?? []} />;
+  return (
+    <CarView
+      {...{ car, jobs, readings, due, past, parts, fills }}
+      photos={photos.get(car.id) ?? []}
+      setups={setups.get(car.id) ?? []}
+      water={water.get(car.id)}
+    />
+  );
 }

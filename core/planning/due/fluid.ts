@@ -1,5 +1,6 @@
 import { daysBetween } from '../../base/day';
 import { type Driven, dueByDistance } from './distance';
+import type { WaterTrend } from './water';
 
 /** Schools of when to change the fluid, common practice, no source. */
 export const FLUID_SCHOOLS = {
@@ -21,6 +22,12 @@ export const FLUID_SCHOOLS = {
     km: 30_000,
     about: 'Whichever is first, by the odometer at fills, jobs and events',
   },
+  by_water: {
+    label: 'By its water, two years at most',
+    months: 24,
+    water: true,
+    about: 'Shops with a tester: two readings or more tell the day the margin is gone',
+  },
 } as const;
 
 export type FluidSchool = keyof typeof FLUID_SCHOOLS;
@@ -30,37 +37,50 @@ export type FluidDue = { dueOn: string | null; daysLeft: number | null; why: str
 
 /**
  * When the fluid falls due, under the shop's school: by months since the fill, by distance where that is sooner at the
- * car's own pace, or, where it is new for each event, before the second event after it.
+ * car's own pace, by its water where that is too much sooner, or, where it is new for each event, before the second
+ * event after it.
  * @param filledOn date of the last fill, ISO
  * @param today ISO date
- * @param since the car's days on track, ISO, past and to come, in any order; and how far it was driven
+ * @param since the car's days on track, ISO, past and to come, in any order; how far it was driven; how its water rises
  */
 export function fluidDue(
   filledOn: string | null,
   school: FluidSchool,
   today: string,
-  since: { events?: readonly string[]; driven?: Driven } = {},
+  since: { events?: readonly string[]; driven?: Driven; water?: WaterTrend } = {},
 ): FluidDue {
   if (filledOn === null)
     return { dueOn: null, daysLeft: 0, why: 'No fill on record: measure it, or change it.' };
-  const rule: { label: string; months: number | null; km?: number } = FLUID_SCHOOLS[school];
+  const rule: { label: string; months: number | null; km?: number; water?: true } = FLUID_SCHOOLS[school];
   if (rule.months === null) return dueByEvent(filledOn, today, since.events ?? []);
   const due = new Date(`${filledOn}T00:00:00Z`);
   due.setUTCMonth(due.getUTCMonth() + rule.months);
   const byMonths = due.toISOString().slice(0, 10);
   const byDistance = rule.km === undefined ? undefined : dueByDistance(filledOn, rule.km, since.driven);
-  const dueOn = byDistance !== undefined && byDistance < byMonths ? byDistance : byMonths;
-  const driven =
-    rule.km === undefined
-      ? ''
-      : since.driven
-        ? `, ${Math.round(since.driven.lastKm - since.driven.fromKm)} km since`
-        : ', the distance since not known';
+  const byWater = rule.water && since.water?.goneOn;
+  const dueOn = [byDistance, byWater || undefined].reduce(
+    (soonest: string, day) => (day !== undefined && day < soonest ? day : soonest),
+    byMonths,
+  );
   return {
     dueOn,
     daysLeft: daysBetween(today, dueOn),
-    why: `Filled ${filledOn}${driven}; school: ${rule.label.toLowerCase()}.`,
+    why: `Filled ${filledOn}${drivenWords(rule, since.driven)}${waterWords(rule, since.water)}; school: ${rule.label.toLowerCase()}.`,
   };
+}
+
+function drivenWords({ km }: { km?: number }, driven: Driven | undefined): string {
+  if (km === undefined) return '';
+  return driven
+    ? `, ${Math.round(driven.lastKm - driven.fromKm)} km since`
+    : ', the distance since not known';
+}
+
+function waterWords({ water }: { water?: true }, trend: WaterTrend | undefined): string {
+  if (!water) return '';
+  return trend
+    ? `, ${trend.last.pct.toFixed(1)} % water on ${trend.last.on}, ${trend.perMonth.toFixed(2)} % more a month`
+    : ', its water not read twice yet';
 }
 
 /** A fill is good for the first event after it; the next one wants its own. */

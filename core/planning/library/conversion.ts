@@ -43,6 +43,7 @@ export const CONVERSION = {
         'Was the cause looked for?',
         'Bearing play above, hub face, runout, flex: by reading, not by feel. Hub and upright stiffened, float bound by its washers: springs are for what is left. Springs over a loose bearing hide a wheel about to come off.',
         {
+          facts: 'gaps',
           ask: [
             { value: 'sound', label: 'All sound' },
             { value: 'found', label: 'Something found', trouble: 'found' },

@@ -1,5 +1,6 @@
 import type { Procedure } from '../procedure';
 import { carUp, coolFirst, levelRight, wheelsOn } from './car';
+import { outOfLimit } from './figures';
 import { firmPedal, holdPedal } from './proofs';
 import { atEach, step } from './step';
 
@@ -135,6 +136,97 @@ export const FLUID = {
         'Mark the level with a pen and the date',
         'A level that stays where it was put was only low.',
       ),
+      firmPedal,
+      holdPedal,
+    ],
+  },
+  reservoir_cap: {
+    label: 'Reservoir cap and its seal',
+    about: 'A cracked, loose or swollen cap lets water in and fluid out',
+    scope: 'car',
+    touches: ['fluid', 'first_move'],
+    minutes: 10,
+    needs: [{ kind: 'other', what: 'Reservoir cap with its seal', quantity: 1, per: 'job' }],
+    measures: ['fluid'],
+    steps: () => [
+      step(
+        'Before',
+        'clean',
+        'Clean round the cap, then open it',
+        'Alcohol on a cloth that leaves no lint: what falls in goes to the master.',
+        { cautions: ['fluid', 'glasses'] },
+      ),
+      step(
+        'Before',
+        'seal',
+        'Which way did the seal go?',
+        'Flat in the hand, beside the neck it sat on. A bellows is drawn out and wiped dry; one that hangs down has let air press on the fluid.',
+        {
+          ask: [
+            { value: 'hard', label: 'Cracked, hard or loose' },
+            { value: 'swollen', label: 'Swollen or soft', trouble: 'swollen' },
+            { value: 'neck', label: 'The neck is damaged', trouble: 'neck' },
+          ],
+          troubles: [
+            {
+              id: 'swollen',
+              label: 'The seal is swollen',
+              must: true,
+              lines: [
+                'Mineral oil does that, and it does it to every seal behind it: a drop of the fluid in water tells.',
+                'Floats: the wrong fluid is the job, and the car stays here. Mixes: a new cap, and look again at the next visit.',
+              ],
+            },
+            {
+              id: 'neck',
+              label: 'The neck is cracked or worn',
+              lines: ['No cap closes on it: the reservoir is renewed, with its grommets.'],
+            },
+          ],
+        },
+      ),
+      step(
+        'Fit',
+        'new',
+        'New cap and seal: this car’s, its vent open',
+        'The class on it is the class in the pot. A blocked vent holds the brakes on as they warm; a bellows goes in folded back.',
+        {
+          record: [
+            {
+              id: 'class',
+              label: 'Class on the cap',
+              kind: 'choice',
+              required: true,
+              options: [
+                { value: 'same', label: 'As in the pot' },
+                { value: 'other', label: 'Another, and said on the sheet' },
+              ],
+            },
+          ],
+        },
+      ),
+      levelRight,
+      step(
+        'Finish',
+        'water',
+        'What did the fluid take up meanwhile?',
+        'Moisture, with the tester set to its class. Wet: the flush is the next job; a new cap dries nothing.',
+        {
+          measure: { measure: 'fluid', phase: 'after' },
+          troubles: [
+            {
+              ...outOfLimit,
+              lines: [
+                'Probes wiped, tester set to the class: the same figure twice, or it does not count.',
+                'Wet, or boils too low: a flush is added to this job, or noted as due with its day.',
+              ],
+            },
+          ],
+        },
+      ),
+      step('Finish', 'away', 'Cloths and the old seal to the waste', 'Wash every spill.', {
+        cautions: ['disposal'],
+      }),
       firmPedal,
       holdPedal,
     ],

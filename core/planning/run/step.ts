@@ -123,7 +123,7 @@ export type Step = {
     gates?: true;
   };
   /** What the readings of this job work out for this step, shown large. */
-  facts?: 'pedal_ratio' | 'reindex' | 'metal_left';
+  facts?: 'pedal_ratio' | 'reindex' | 'metal_left' | 'gaps';
   /** One slowdown of a bed-in, and the rotor temperature it should leave. */
   slowdown?: { fromKmh: number; toKmh: number; coolS: number; predictedC?: number };
 };

@@ -37,7 +37,13 @@ export function PlanSheet({
           <span className="reading">{figure(plan.springs.forceN, 1)} N</span>: drag{' '}
           <b className="reading font-semibold">{units.full(plan.springs.dragNm, 'N·m', 1)}</b> a rotor, up to{' '}
           <span className="reading">{figure(plan.springs.powerW / 1000, 2)} kW</span> at{' '}
-          {units.full(plan.springs.speedKmh, 'km/h', 0)}{' '}
+          {units.full(plan.springs.speedKmh, 'km/h', 0)}
+          {plan.springs.lossKmh !== undefined && (
+            <>
+              , and {units.full(plan.springs.lossKmh, 'km/h', 1)} of that speed for{' '}
+              {plan.corners.length === 1 ? 'it' : `all ${plan.corners.length}`}
+            </>
+          )}{' '}
           <span className="text-soft">(upper bound, the seals take some back; our model)</span>
         </p>
       )}

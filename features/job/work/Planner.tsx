@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { dayWords } from '@/core/base/dates';
-import { AXLES, CORNERS, type Corner } from '@/core/car/corner';
+import { AXLES, axleOf, CORNERS, type Corner } from '@/core/car/corner';
 import { causeLabel } from '@/core/diagnosis/labels';
 import { beforeFigures } from '@/core/job/beforeFigures';
 import { cornersOfCause } from '@/core/job/cornersFor';
@@ -32,7 +32,9 @@ import { BleedWaysFields, bleedFigures } from './BleedWaysFields';
 import { slotLabel, slotWords } from './figureWords';
 import { JobMinutes } from './JobMinutes';
 import { OtherWorkFields } from './OtherWorkFields';
+import { PadGaps } from './PadGaps';
 import { PlanSheet } from './PlanSheet';
+import { SetupPicks } from './SetupPicks';
 import { SpringFields, springFigures } from './SpringFields';
 import { useCauseInHand } from './useCauseInHand';
 import { VisitField } from './VisitField';
@@ -58,6 +60,9 @@ const NOTHING: Chosen = {
   measuredBy: null,
   apart: false,
 };
+
+/** Jobs that are weighed by the gap at the pads. */
+const GAP_JOBS: readonly string[] = ['knockback_kit', 'upright', 'bearing'];
 
 /** A work has no id before it is added. */
 const NEW = '';
@@ -280,12 +285,23 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
               />
             </Opens>
           )}
+          {GAP_JOBS.includes(id) && <PadGaps corners={plan.corners} />}
           {plan.springs && (
-            <SpringFields
-              jobId={sheet.job.id}
-              chosen={chosen.options.springs ?? {}}
-              onChange={(springs) => setOptions({ ...chosen.options, springs })}
-            />
+            <>
+              <SetupPicks
+                axle={axleOf(plan.corners[0]!)}
+                onTake={(forceN) => {
+                  forgetKept(figuresName(springFigures(sheet.job.id)));
+                  setOptions({ ...chosen.options, springs: { ...chosen.options.springs, forceN } });
+                }}
+              />
+              <SpringFields
+                key={`springs ${chosen.options.springs?.forceN}`}
+                jobId={sheet.job.id}
+                chosen={chosen.options.springs ?? {}}
+                onChange={(springs) => setOptions({ ...chosen.options, springs })}
+              />
+            </>
           )}
           {plan.bedIn && (
             <Opens

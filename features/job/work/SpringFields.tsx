@@ -1,7 +1,8 @@
 'use client';
 
+import type { BaseUnit } from '@/core/base/units/display';
+import { USUAL_SPRING } from '@/core/planning/knockback/springs';
 import type { WorkOptions } from '@/core/planning/options';
-import { USUAL_SPRING } from '@/core/planning/springs';
 import { NumberField } from '@/ui/Field';
 import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
@@ -12,11 +13,49 @@ type SpringsProps = {
   onChange: (chosen: NonNullable<WorkOptions['springs']>) => void;
 };
 
-const SPRING_FIELDS = [
-  { id: 'forceN', label: 'Force of one spring', base: 'N', low: 0, high: 500, usual: USUAL_SPRING.forceN },
-  { id: 'mu', label: 'Friction of the pad', base: '', low: 0.05, high: 1, usual: USUAL_SPRING.mu },
-  { id: 'speedKmh', label: 'Drag told at', base: 'km/h', low: 0, high: 400, usual: USUAL_SPRING.speedKmh },
-] as const;
+type SpringField = {
+  id: 'forceN' | 'mu' | 'speedKmh' | 'powerKW';
+  label: string;
+  base: BaseUnit;
+  low: number;
+  high: number;
+  usual?: number;
+  decimals?: number;
+  /** Of a figure that has one unit the world over. */
+  unit?: string;
+  hint?: string;
+};
+
+const SPRING_FIELDS: readonly SpringField[] = [
+  {
+    id: 'forceN',
+    label: 'Force of one spring',
+    base: 'N',
+    low: 0,
+    high: 500,
+    usual: USUAL_SPRING.forceN,
+    hint: '4 lbf is taken too',
+  },
+  {
+    id: 'mu',
+    label: 'Friction of the pad',
+    base: '',
+    low: 0.05,
+    high: 1,
+    usual: USUAL_SPRING.mu,
+    decimals: 2,
+  },
+  { id: 'speedKmh', label: 'Top speed there', base: 'km/h', low: 0, high: 400, usual: USUAL_SPRING.speedKmh },
+  {
+    id: 'powerKW',
+    label: 'Power at the wheels',
+    base: '',
+    low: 10,
+    high: 1500,
+    unit: 'kW',
+    hint: 'For what it costs in speed',
+  },
+];
 
 const NOTHING = {};
 const baseOf = (name: string) => SPRING_FIELDS.find(({ id }) => id === name)?.base;
@@ -29,8 +68,8 @@ export function SpringFields({ jobId, chosen, onChange }: SpringsProps) {
   const [typed, keep] = useKeptFigures<Record<string, string>>(springFigures(jobId), NOTHING, baseOf);
   const units = useUnits();
   return (
-    <div className="grid gap-3 sm:grid-cols-3">
-      {SPRING_FIELDS.map(({ id, label, base, low, high, usual }) => {
+    <div className="grid gap-3 sm:grid-cols-4">
+      {SPRING_FIELDS.map(({ id, label, base, low, high, usual, decimals = 0, unit, hint }) => {
         const text = typed[id] ?? '';
         const value = units.read(text, base)?.value;
         const wrong = value !== undefined && !(value >= low && value <= high);
@@ -38,15 +77,15 @@ export function SpringFields({ jobId, chosen, onChange }: SpringsProps) {
           <NumberField
             key={id}
             label={label}
-            unit={units.unit(base)}
+            unit={unit ?? units.unit(base)}
             value={text}
-            placeholder={units.show(usual, base, base === '' ? 2 : 0)}
+            placeholder={usual === undefined ? undefined : units.show(usual, base, decimals)}
             error={
               wrong
-                ? `${text} is not taken: ${units.show(low, base, base === '' ? 2 : 0)} to ${units.full(high, base, 0)}`
+                ? `${text} is not taken: ${units.show(low, base, decimals)} to ${units.full(high, base, 0)} ${unit ?? ''}`.trim()
                 : undefined
             }
-            hint={id === 'forceN' ? '4 lbf is taken too' : undefined}
+            hint={hint}
             onChange={(event) => {
               keep({ ...typed, [id]: event.target.value });
               const next = units.read(event.target.value, base)?.value;

@@ -1,19 +1,18 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { CarSpec } from '@/core/car/spec';
+import type { CarNote } from '@/core/car/noteSchema';
 import { Button } from '@/ui/Button';
 import { type Reply, requestForm } from '../../../shell/request';
 import { useDesk } from '../../desk/Desk';
 
-/** Writes something of the car down at a step: over the car as it stands, shown everywhere at once. */
-export function useKeepWithCar(): (changes: (car: CarSpec) => Partial<CarSpec>) => Promise<Reply<unknown>> {
+/** Writes one thing of the car down at a step, over what is seen there; it is shown everywhere at once. */
+export function useKeepWithCar(): (note: CarNote) => Promise<Reply<unknown>> {
   const { sheet, refresh } = useDesk();
-  return async (changes) => {
-    const { id, version, ...car } = sheet.car;
-    const content = { ...car, ...changes(car) };
-    const reply = await requestForm('PUT', `/api/cars/${id}`, { kind: 'car', content, beside: { version } });
-    if (reply.ok) await refresh();
+  return async (note) => {
+    const reply = await requestForm('PATCH', `/api/cars/${sheet.car.id}`, { kind: 'note', content: note });
+    // Of somebody else's word there, too: it is to be seen before it is written over.
+    if (reply.ok || reply.refusal.code === 'stale') await refresh();
     return reply;
   };
 }

@@ -19,9 +19,7 @@ export function NoteLine({ id }: { id: SheetNote }) {
   const [error, setError] = useState<string>();
   const { label, example } = SHEET_NOTES[id];
   const save = async () => {
-    const reply = await keepWithCar(({ ownSheet: { [id]: _, ...others } }) => ({
-      ownSheet: text.trim() === '' ? others : { ...others, [id]: text.trim() },
-    }));
+    const reply = await keepWithCar({ of: 'sheet', id, saw: known ?? null, value: text.trim() || null });
     if (!reply.ok) return setError(reply.refusal.message);
     forget();
     setTyping(false);

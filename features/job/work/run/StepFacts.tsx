@@ -1,6 +1,6 @@
 'use client';
 
-import { axleOf, CORNERS } from '@/core/car/corner';
+import { axleOf, CORNERS, type Corner } from '@/core/car/corner';
 import { headOf } from '@/core/job/standing';
 import type { Step } from '@/core/planning/run/step';
 import { reindex } from '@/core/readings/hub/reindex';
@@ -14,13 +14,18 @@ import { ReindexAnswer } from '../../../measure/hub/ReindexAnswer';
 import { PedalAnswer } from '../../../measure/whole/PedalAnswer';
 import { useUnits } from '../../../shell/useUnits';
 import { useDesk } from '../../desk/Desk';
+import { PadGaps } from '../PadGaps';
 
 /** What is worked out from one reading of the job. */
 const KIND = { pedal_ratio: 'pedal-ratio', reindex: 'reindex' } as const;
 
-/** What was measured on this job, worked out for the step in hand: where the clevis goes, which stud to turn to, what metal is left. */
-export function StepFacts({ step, facts }: { step: Step; facts: NonNullable<Step['facts']> }) {
-  return facts === 'metal_left' ? <MetalLeft /> : <WorkedOut step={step} facts={facts} />;
+type Props = { step: Step; facts: NonNullable<Step['facts']>; corners: readonly Corner[] };
+
+/** What was measured on this job, worked out for the step in hand: where the clevis goes, which stud to turn to, what metal is left, what gap is to be sprung. */
+export function StepFacts({ step, facts, corners }: Props) {
+  if (facts === 'metal_left') return <MetalLeft />;
+  if (facts === 'gaps') return <PadGaps corners={corners} />;
+  return <WorkedOut step={step} facts={facts} />;
 }
 
 /** Every rotor measured on this job against its discard thickness: what may still be cut away. */

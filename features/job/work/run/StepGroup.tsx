@@ -4,7 +4,7 @@ import { Check } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { notesAt } from '@/core/planning/run/notesAt';
 import type { WorkRow } from '@/core/planning/run/rows';
-import { PRESS } from '@/core/planning/run/run';
+import { PRESS, planOf } from '@/core/planning/run/run';
 import type { Step } from '@/core/planning/run/step';
 import { Button } from '@/ui/Button';
 import { newId } from '../../../shell/newId';
@@ -46,7 +46,7 @@ export function StepGroup({ work, steps }: { work: WorkRow; steps: Step[] }) {
                 {notesAt(step).map((note) => (
                   <NoteLine key={note} id={note} />
                 ))}
-                {step.facts && <StepFacts step={step} facts={step.facts} />}
+                {step.facts && <StepFacts step={step} facts={step.facts} corners={planOf(work).corners} />}
               </div>
             </div>
           </li>

@@ -104,7 +104,7 @@ export function StepInHand({ work, run, step, sound }: Props) {
         </p>
       )}
       <StepWords step={step} large />
-      {step.facts && <StepFacts step={step} facts={step.facts} />}
+      {step.facts && <StepFacts step={step} facts={step.facts} corners={planOf(work).corners} />}
       {bleed && step.ml && <FluidLine run={run} bleed={bleed} step={step} />}
       {step.ml?.strokes && !closed && (
         <StrokeCalls
@@ -164,7 +164,7 @@ export function StepInHand({ work, run, step, sound }: Props) {
         </div>
       )}
       {!closed && !held && (
-        <div className="sticky bottom-0 -mx-4 mt-4 flex flex-wrap gap-2 border-t border-rule bg-sheet px-4 py-2 desk:-mx-6 desk:gap-3 desk:px-6">
+        <div className="sticky bottom-0 -mx-4 mt-4 flex flex-wrap gap-2 border-t border-rule bg-sheet px-4 py-2 desk:-bottom-6 desk:-mx-6 desk:gap-3 desk:px-6">
           {step.ask ? (
             <Answers
               step={step}

@@ -16,11 +16,15 @@ export function StepWords({ step, large = false }: { step: Step; large?: boolean
           <span className="text-soft">Tool:</span> {step.tool}
         </p>
       )}
-      {step.cautions?.map((id) => (
-        <p key={id} className="mt-1.5 border-l-[6px] border-bronze pl-3 font-semibold">
-          {CAUTIONS[id]}
-        </p>
-      ))}
+      {step.cautions && (
+        <div className="mt-1.5 flex flex-wrap gap-x-6 gap-y-1.5 font-semibold">
+          {step.cautions.map((id) => (
+            <p key={id} className="border-l-[6px] border-bronze pl-3">
+              {CAUTIONS[id]}
+            </p>
+          ))}
+        </div>
+      )}
     </>
   );
 }

@@ -36,9 +36,8 @@ export function TorqueLine({ id }: { id: TorqueId }) {
       return setError(
         `${text || 'Nothing'} is not taken: ${units.show(TORQUE_RANGE.low, 'N·m', 0)} to ${units.full(TORQUE_RANGE.high, 'N·m', 0)}, or another unit with its name`,
       );
-    const reply = await keepWithCar(({ torquesNm }) => ({
-      torquesNm: { ...torquesNm, [id]: Number(value.toFixed(2)) },
-    }));
+    const now = Number(value.toFixed(2));
+    const reply = await keepWithCar({ of: 'torque', id, saw: known ?? null, value: now });
     if (!reply.ok) return setError(reply.refusal.message);
     forget();
     setTyping(false);

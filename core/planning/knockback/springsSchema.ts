@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { within } from '../base/issues/range';
+import { within } from '../../base/issues/range';
 
 export const springsSchema = z.strictObject({
   forceN: within(0, 500, 'N'),

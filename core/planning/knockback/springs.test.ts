@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { parseWith } from '../base/issues/zod';
+import { parseWith } from '../../base/issues/zod';
 import { springCount, springDrag } from './springs';
 import { springsSchema } from './springsSchema';
 

@@ -17,3 +17,14 @@ export function springDrag(input: SpringsInput) {
 export function springCount(pistonsPerCaliper: number, calipers = 2): number {
   return pistonsPerCaliper * calipers;
 }
+
+/**
+ * What a steady drag takes off the top speed, km/h. At the top speed the engine's power all goes into the air, whose
+ * power rises with the cube of speed: v' = v·∛(1 − Pd/P) (model; the drag is taken at the old top speed).
+ * @param dragW power of the drag of all rotors together at that speed, W
+ * @param powerW the engine's at the wheels, W
+ * @returns the loss, km/h; the whole speed where the drag takes all there is
+ */
+export function topSpeedLoss(dragW: number, powerW: number, topKmh: number): number {
+  return topKmh * (1 - Math.cbrt(Math.max(0, 1 - dragW / powerW)));
+}

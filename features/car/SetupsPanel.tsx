@@ -1,0 +1,188 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { BaseUnit } from '@/core/base/units/display';
+import { CIRCUIT_KIND_IDS, CIRCUIT_KINDS, type CircuitKind } from '@/core/planning/knockback/setups';
+import type { CarSetup } from '@/server/setups/queries';
+import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
+import { NumberField, TextField } from '@/ui/Field';
+import { dropRow } from '../shell/dropped';
+import { newId } from '../shell/newId';
+import type { Refusal } from '../shell/outbox';
+import { refusedField, requestForm } from '../shell/request';
+import { useKeptFigures } from '../shell/useKeptFigures';
+import { useUnits } from '../shell/useUnits';
+
+type Typed = {
+  track: string;
+  kind: CircuitKind;
+  front: string;
+  rear: string;
+  tap: 'yes' | 'no';
+  note: string;
+};
+
+const BLANK: Typed = { track: '', kind: 'mixed', front: '', rear: '', tap: 'no', note: '' };
+const baseOf = (name = ''): BaseUnit | undefined => (name === 'front' || name === 'rear' ? 'N' : undefined);
+
+/** How the car goes to each track against knockback: springs by axle, a tap before the zone. */
+export function SetupsPanel({ carId, setups }: { carId: string; setups: CarSetup[] }) {
+  const router = useRouter();
+  const units = useUnits();
+  const [open, setOpen] = useState(false);
+  const [trouble, setTrouble] = useState<string>();
+  const drop = ({ id, version, track }: CarSetup) =>
+    dropRow({
+      path: `/api/setups/${id}`,
+      version,
+      label: `Dropped: ${track}`,
+      onChange: (wrong) => {
+        setTrouble(wrong);
+        router.refresh();
+      },
+    });
+  const springs = (forceN: number | null) => (forceN === null ? 'none' : units.full(forceN, 'N', 0));
+  return (
+    <section aria-labelledby="setups">
+      <h2
+        id="setups"
+        className="mt-6 flex items-end justify-between gap-2 border-b-2 border-ink pb-1 text-xl"
+      >
+        Knockback by track
+        {!open && (
+          <Button look="quiet" onClick={() => setOpen(true)}>
+            Note a track
+          </Button>
+        )}
+      </h2>
+      {trouble && (
+        <p role="alert" className="font-semibold text-stop">
+          {trouble}
+        </p>
+      )}
+      {open && <SetupForm carId={carId} onDone={() => setOpen(false)} />}
+      <ul>
+        {setups.map((setup) => (
+          <li key={setup.id} className="flex items-start justify-between gap-3 border-b border-rule py-2">
+            <span>
+              <b className="font-semibold">{setup.track}</b>{' '}
+              <span className="text-soft">{CIRCUIT_KINDS[setup.kind].label.toLowerCase()}</span>
+              <span className="block text-[0.9375rem]">
+                Springs front <b className="reading font-semibold">{springs(setup.frontN)}</b>, rear{' '}
+                <b className="reading font-semibold">{springs(setup.rearN)}</b>
+                {setup.tap ? ', a tap before the zone' : ''}
+              </span>
+              {setup.note !== '' && <span className="block text-[0.9375rem] text-soft">{setup.note}</span>}
+            </span>
+            <Button
+              look="quiet"
+              aria-label={`Drop the set-up for ${setup.track}`}
+              onClick={() => void drop(setup)}
+            >
+              Drop
+            </Button>
+          </li>
+        ))}
+        {setups.length === 0 && <li className="py-2 text-soft">None noted.</li>}
+      </ul>
+    </section>
+  );
+}
+
+function SetupForm({ carId, onDone }: { carId: string; onDone: () => void }) {
+  const router = useRouter();
+  const units = useUnits();
+  const [id] = useState(newId);
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const [typed, keep, forget] = useKeptFigures(`setup.${carId}`, BLANK, baseOf);
+  const save = async () => {
+    const reply = await requestForm('POST', `/api/cars/${carId}/setups`, {
+      kind: 'setup',
+      content: {
+        track: typed.track.trim(),
+        kind: typed.kind,
+        frontN: units.sent(typed.front, 'N'),
+        rearN: units.sent(typed.rear, 'N'),
+        tap: typed.tap === 'yes',
+        note: typed.note.trim(),
+      },
+      beside: { id },
+    });
+    if (!reply.ok) return setRefusal(reply.refusal);
+    forget();
+    onDone();
+    router.refresh();
+  };
+  return (
+    <form
+      aria-label="Note a track"
+      className="grid gap-3 border-b border-rule py-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <TextField
+        label="Track, as the shop calls it"
+        value={typed.track}
+        maxLength={120}
+        error={refusedField(refusal, 'track')}
+        onChange={(event) => keep({ ...typed, track: event.target.value })}
+      />
+      <div>
+        <Choice
+          label="The track is"
+          value={typed.kind}
+          onChange={(kind) => kind !== '' && keep({ ...typed, kind: kind as CircuitKind })}
+          options={CIRCUIT_KIND_IDS.map((kind) => ({ value: kind, label: CIRCUIT_KINDS[kind].label }))}
+        />
+        <p className="mt-1 text-[0.9375rem] text-soft">{CIRCUIT_KINDS[typed.kind].advice}</p>
+      </div>
+      <div className="grid gap-3 sm:grid-cols-2">
+        {(['front', 'rear'] as const).map((axle) => (
+          <NumberField
+            key={axle}
+            label={`One spring, ${axle}`}
+            unit={units.unit('N')}
+            hint="Empty: none"
+            value={typed[axle]}
+            error={refusedField(refusal, `${axle}N`)}
+            onChange={(event) => keep({ ...typed, [axle]: event.target.value })}
+          />
+        ))}
+      </div>
+      <div>
+        <p className="narrow text-[0.9375rem] font-semibold">A tap before the zone</p>
+        <Choice
+          label="A tap before the zone"
+          value={typed.tap}
+          onChange={(tap) => tap !== '' && keep({ ...typed, tap: tap as Typed['tap'] })}
+          options={[
+            { value: 'yes', label: 'Taps' },
+            { value: 'no', label: 'Does not' },
+          ]}
+        />
+      </div>
+      <TextField
+        label="What was found there"
+        value={typed.note}
+        maxLength={400}
+        error={refusedField(refusal, 'note')}
+        onChange={(event) => keep({ ...typed, note: event.target.value })}
+      />
+      {refusal && !refusal.issues && (
+        <p role="alert" className="font-semibold text-stop">
+          {refusal.message}
+        </p>
+      )}
+      <div className="flex gap-3">
+        <Button type="submit">Note it</Button>
+        <Button look="quiet" onClick={onDone}>
+          Leave it
+        </Button>
+      </div>
+    </form>
+  );
+}

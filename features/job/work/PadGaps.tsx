@@ -1,0 +1,72 @@
+'use client';
+
+import { AXLES, axleOf, type Corner } from '@/core/car/corner';
+import { type GapAt, gapsAt } from '@/core/job/gapsAt';
+import { CAUSE_FIRST, causeFirst, GAP_PARTS, SEAL_MM, SPRING_REACH_MM } from '@/core/planning/knockback/gaps';
+import { useUnits } from '../../shell/useUnits';
+import { useDesk } from '../desk/Desk';
+
+/**
+ * What opens a gap at the pads of these corners, from what this job has measured, against what seals and springs take
+ * back; what is cured before a spring goes in.
+ */
+export function PadGaps({ corners }: { corners: readonly Corner[] }) {
+  const { sheet } = useDesk();
+  const { unit, full, show } = useUnits();
+  const rows = AXLES.filter((axle) => corners.some((corner) => axleOf(corner) === axle))
+    .flatMap((axle) => gapsAt(sheet, axle, true))
+    .filter(({ corner }) => corners.includes(corner));
+  const mm = (value: number) => show(value, 'mm', 2);
+  return (
+    <section aria-label="What opens the gap" className="my-2 max-w-3xl">
+      <table className="w-full border-collapse text-left">
+        <caption className="narrow pb-1 text-left font-semibold">
+          What opens the gap at the pads, {unit('mm')}
+        </caption>
+        <thead className="text-[0.9375rem] text-soft">
+          <tr className="border-b border-ink">
+            <th className="pr-2 font-normal">At</th>
+            {Object.values(GAP_PARTS).map((label) => (
+              <th key={label} className="pr-2 font-normal">
+                {label}
+              </th>
+            ))}
+            <th className="pr-2 font-normal">Opens</th>
+            <th className="pr-2 font-normal">Still open</th>
+            <th className="font-normal">At the pedal</th>
+          </tr>
+        </thead>
+        <tbody className="reading text-lg">
+          {rows.map((row) => (
+            <tr key={row.corner} className="border-b border-rule">
+              <th className="pr-2 font-semibold">{row.corner}</th>
+              {(Object.keys(GAP_PARTS) as (keyof typeof GAP_PARTS)[]).map((part) => {
+                const known = row.parts.find((each) => each.part === part);
+                return (
+                  <td key={part}>{known ? mm(known.mm) : <span className="text-soft">not read</span>}</td>
+                );
+              })}
+              <td>{mm(row.openMm)}</td>
+              <td className="font-semibold">{mm(row.leftMm)}</td>
+              <td>{row.pedalMm === undefined ? '—' : full(row.pedalMm, 'mm', 1)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="text-[0.9375rem] text-soft">
+        Seals take back {full(SEAL_MM, 'mm', 2)} a side, springs {full(SPRING_REACH_MM, 'mm', 2)} more (our
+        model); still open is with springs in. What is not read counts as nothing.
+      </p>
+      {rows.flatMap(adviceAt).map((line) => (
+        <p key={line} className="mt-1 border-l-[6px] border-bronze pl-3 font-semibold">
+          {line}
+        </p>
+      ))}
+    </section>
+  );
+}
+
+function adviceAt(row: GapAt): string[] {
+  const part = causeFirst(row);
+  return part ? [`${row.corner}: ${CAUSE_FIRST[part]}`] : [];
+}
