@@ -5,7 +5,7 @@ import { versioned } from './http/versioned';
 import { knownId } from './ids';
 
 type Kind = {
-  table: 'fills' | 'photos' | 'track_setups';
+  table: 'fills' | 'photos' | 'track_setups' | 'change_trials';
   /** What it is called: fill. */
   name: string;
   /** What is shown of it where somebody else changed it. */

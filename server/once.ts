@@ -24,6 +24,7 @@ export type Write = {
     | 'fill'
     | 'photo'
     | 'setup'
+    | 'trial'
     | 'poured';
   /** What it is written to; nothing where it stands alone. */
   target?: string;

@@ -9,6 +9,7 @@ import type { TickRow, WorkRow } from '../planning/run/rows';
 import type { CalcResult } from '../readings/calc';
 import type { Phase } from '../readings/phase';
 import type { FindingId } from '../readings/vocabulary/findings';
+import type { ChangeTrial } from './changeTrial';
 import type { OutcomeId } from './outcomes';
 import type { ProofDrive } from './proofDrive';
 
@@ -106,6 +107,8 @@ export type JobSheet = {
   proofs: ProofRow[];
   /** Drives on proof, oldest first. */
   proofDrives: ProofDrive[];
+  /** Changes that were tried over laps, oldest first. */
+  trials: ChangeTrial[];
   /** Photographs of the car, newest first. */
   photos: PhotoRow[];
   /** How the car goes to each track against knockback. */

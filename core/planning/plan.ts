@@ -179,6 +179,14 @@ function bedInFor(
   return { input, plan: bedInPlan(input), assumed };
 }
 
+/** The corners with new faces: of the axle that is bedded, those with discs. */
+function newFaces(car: CarSpec, { axle = 'both' }: BedInInput): Corner[] {
+  return CORNERS.filter((corner) => {
+    const at = axleOf(corner);
+    return (axle === 'both' || axle === at) && car[at].brake === 'disc';
+  });
+}
+
 /** The job's own steps with the bleed before the wheels go on, or the drive that is the job. */
 function stepsOf(
   id: WorkRequest['procedure'],
@@ -187,7 +195,8 @@ function stepsOf(
   bleed: WorkPlan['bleed'],
   bedIn: WorkPlan['bedIn'],
 ): Step[] {
-  if (id === 'bed_in') return bedInSteps(bedIn!.plan, { regenerates: regenerates(car) });
+  if (id === 'bed_in')
+    return bedInSteps(bedIn!.plan, { regenerates: regenerates(car), corners: newFaces(car, bedIn!.input) });
   if (!bleed) return own;
   const steps = stepsOfBleed(bleed, {
     carIsUp: own.some((step) => step.id === 'lift'),

@@ -106,6 +106,15 @@ export const CLOSED_JOBS: DemoJob[] = [
         { class: 'DOT5.1', dryC: 265, wetC: 185, moisturePct: 0.1, altitudeM: 340, caliperPeakC: 176 },
       ],
     ],
+    trials: [
+      {
+        change: 'New fluid',
+        figure: 'travel',
+        before: [52, 58, 61, 70],
+        after: [47, 48, 47, 49],
+        note: 'Laps 2, 4, 6 and 8; the same tyres, 2 °C cooler after',
+      },
+    ],
     driven: {
       driver: 'The owner',
       conditions: 'Hot, after hard stops or laps; 5 laps or more',

@@ -1,3 +1,4 @@
+import type { ChangeTrial } from '../../core/job/changeTrial';
 import type { Temporary } from '../../core/planning/due/temporary';
 import type { WorkOptions } from '../../core/planning/options';
 import type { DemoCar } from './cars';
@@ -35,6 +36,8 @@ export type DemoJob = {
   proofs?: [hold: string, how: string][];
   after?: DemoAnswer[];
   afterReadings?: [kind: string, input: Record<string, unknown>, corner?: string][];
+  /** Changes tried over laps. */
+  trials?: Pick<ChangeTrial, 'change' | 'figure' | 'before' | 'after' | 'note'>[];
   /** Out on proof: back with nothing of the complaint left where it says so. */
   driven?: {
     driver: string;

@@ -7,6 +7,7 @@ import { addCar } from '../../server/cars/actions';
 import { database } from '../../server/db/sql';
 import { addFill } from '../../server/fills/actions';
 import { addAnswer, addReading } from '../../server/jobs/append';
+import { addTrial } from '../../server/jobs/changeTrial';
 import { closeJob } from '../../server/jobs/close';
 import { changeJob, openJob } from '../../server/jobs/open';
 import { comeBack, sendOut } from '../../server/jobs/proofDrive';
@@ -121,6 +122,8 @@ async function loadJob(job: DemoJob, carId: string, today: Date): Promise<void> 
   for (const [hold, how] of job.proofs ?? [])
     await proveHold(id, { id: demoId(), hold, how, by: 'Mira' }, clock());
   if (job.driven) await loadDrive(id, job.driven, clock);
+  for (const trial of job.trials ?? [])
+    await addTrial(id, { id: demoId(), onDate: dayBefore(opened, 0), ...trial }, clock());
   if (job.close) {
     const { job: now } = await getSheet(id);
     const { hours, next = [], ...said } = job.close;

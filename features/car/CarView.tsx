@@ -117,6 +117,8 @@ export function CarView({ car, jobs, readings, due, past, parts, fills, photos, 
               ))}
               {due.length === 0 && <li className="py-2 text-soft">Nothing noted.</li>}
             </ul>
+            <FillsPanel car={car} fills={fills} water={water} />
+            <EventsPanel carId={car.id} events={past.events} />
             <h2 className="mt-6 border-b-2 border-ink pb-1 text-xl">Last readings</h2>
             <ul>
               {readings.map((reading) => (
@@ -139,11 +141,9 @@ export function CarView({ car, jobs, readings, due, past, parts, fills, photos, 
           <div>
             <Figures car={car} />
             <OwnSheet car={car} />
-            <FillsPanel car={car} fills={fills} water={water} />
-            <SetupsPanel carId={car.id} setups={setups} />
             <WearPanel car={car} wear={past.wear} events={past.events} />
             <PartsPanel carId={car.id} parts={parts} events={past.events} />
-            <EventsPanel carId={car.id} events={past.events} />
+            <SetupsPanel carId={car.id} setups={setups} />
             <CarPhotos carId={car.id} photos={photos} />
           </div>
         </div>

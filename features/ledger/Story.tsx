@@ -17,6 +17,7 @@ import { Button, buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { moment, percent, shortDate } from '@/ui/format';
 import { Driven } from '../job/proof/Driven';
+import { TrialLine } from '../job/proof/TrialLine';
 import { readingLabel } from '../measure/readingLabel';
 import { readingWords } from '../measure/readingWords';
 import { Photos } from '../photo/Photos';
@@ -173,6 +174,9 @@ export function Story({ sheet, holds, proof, derived, measured, left }: Props) {
         </table>
         {sheet.proofDrives.map((drive) => (
           <Driven key={drive.id} drive={drive} />
+        ))}
+        {sheet.trials.map((trial) => (
+          <TrialLine key={trial.id} trial={trial} />
         ))}
       </Chapter>
       {photos.length > 0 && (

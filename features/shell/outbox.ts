@@ -6,7 +6,17 @@ import { device } from './device';
  */
 export type Parcel = {
   id: string;
-  kind: 'answer' | 'reading' | 'job' | 'verdict' | 'work' | 'tick' | 'proof' | 'proof_drive' | 'drive_back';
+  kind:
+    | 'answer'
+    | 'reading'
+    | 'job'
+    | 'verdict'
+    | 'work'
+    | 'tick'
+    | 'proof'
+    | 'proof_drive'
+    | 'drive_back'
+    | 'trial';
   jobId: string;
   method: 'POST' | 'PATCH';
   path: string;

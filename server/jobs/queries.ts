@@ -12,6 +12,7 @@ import { confirmedCauses } from '../learn/queries';
 import { photosOf } from '../photos/queries';
 import { setupsOf } from '../setups/queries';
 import { kilometres } from '../units';
+import { trialFromRow } from './changeTrial';
 import {
   answerFromRow,
   jobFromRow,
@@ -45,6 +46,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
     ticks,
     proofs,
     proofDrives,
+    trials,
     fills,
     odometers,
     cars,
@@ -64,6 +66,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
     sql`select ticks.*, works.job_id from ticks join works on works.id = work_id where job_id = any(${list}) order by seq`,
     sql`select * from hold_proofs where job_id = any(${list}) order by proved_at, id`,
     sql`select * from proof_drives where job_id = any(${list}) order by seq`,
+    sql`select * from change_trials where job_id = any(${list}) and dropped_at is null order by seq`,
     sql`select distinct on (car_id) * from fills
         where car_id in (select car_id from jobs where id = any(${list})) and dropped_at is null
         order by car_id, filled_on desc, seq desc`,
@@ -115,6 +118,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
         ticks: ticked,
         proofs: own(proofs).map(proofFromRow),
         proofDrives: own(proofDrives).map(proofDriveFromRow),
+        trials: own(trials).map(trialFromRow),
         photos: photos.get(car.id) ?? [],
         setups: setups.get(car.id) ?? [],
         ...(Object.keys(car.clear_at_ml).length > 0 ? { clearAtMl: car.clear_at_ml } : {}),

@@ -202,3 +202,36 @@ test('a bleed for two is called stroke by stroke, counted, and stops with the fo
   await expect(strokes).toContainText(/1 of \d+ half strokes/);
   await expect(strokes.getByRole('button', { name: 'Go on calling' })).toBeVisible();
 });
+
+test('a bleed by foot goes round until the pedal stops coming down', async ({ page }) => {
+  test.slow();
+  const job = await newJob(page, 'Club saloon', 'Flush by foot, round by round');
+  await page.goto(`${job}/work`);
+  await choose(page, 'Flush and bleed');
+  await page.getByText('Bleed it another way this once').click();
+  await key(page, 'Method', 'Two-person').click();
+  await page.getByRole('button', { name: 'Start' }).click();
+  const travel = page.getByLabel('Pedal travel', { exact: true });
+  const rounds = page.getByRole('list', { name: 'Pedal after each round' });
+  const round = async (mm: string) => {
+    await runOn(page, /^How far does the pedal go/);
+    await travel.fill(mm);
+    await travel.blur();
+  };
+  await round('58');
+  await expect(rounds.getByRole('listitem')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Another round' }).click();
+  await page.getByRole('button', { name: /^Put right/ }).click();
+  await expect(page.getByRole('heading', { name: 'RR, rear right' })).toBeVisible();
+  await round('41');
+  await expect(page.getByRole('main')).toContainText('Still coming down: another round');
+  await page.getByRole('button', { name: 'Another round' }).click();
+  await page.getByRole('button', { name: /^Put right/ }).click();
+  await round('40.6');
+  await expect(page.getByRole('main')).toContainText('since the last round: it has stopped');
+  await saved(page);
+  await page.reload();
+  await expect(rounds).toContainText(/Round 1.*58 mm.*Round 2.*41 mm.*Round 3.*41 mm/);
+  await page.getByRole('button', { name: 'No more to come: go on' }).click();
+  await expect(page.getByRole('heading', { name: 'Level to the mark, not above' })).toBeVisible();
+});

@@ -93,3 +93,37 @@ test.describe('a cut line', () => {
     await expect(drive).toContainText('came right');
   });
 });
+
+test('a change is tried over laps: figures with their spread, told apart or not, kept and dropped', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const job = await newJob(page, 'Shop hatch', 'Runs hot, ducts to be tried');
+  await page.goto(`${job}/proof`);
+  const trials = page.getByRole('region', { name: 'Laps before and after' });
+  await trials.getByText('One change, one day').click();
+  await trials.getByLabel('What was changed').fill('Front ducts opened');
+  await trials.getByLabel('Told by').selectOption({ label: 'Hottest rotor' });
+  await trials.getByLabel('Laps before the change').fill('610 622 9000');
+  await expect(trials.getByText('9000 is not taken: 20 to 1200 °C')).toBeVisible();
+  await trials.getByLabel('Laps before the change').fill('610 622 615');
+  await trials.getByLabel('Laps after it, same day, same driver').fill('601');
+  await trials.getByRole('button', { name: 'Note the trial' }).click();
+  await expect(trials.getByText('1 figure is not taken: 2 to 60, with spaces between')).toBeVisible();
+  await trials.getByLabel('Laps after it, same day, same driver').fill('601 625 612');
+  await expect(trials).toContainText('Not told apart: laps differ as much by themselves');
+  await trials.getByLabel('Laps after it, same day, same driver').fill('540 1024F 548');
+  await expect(trials).toContainText('Better, by more than laps differ by themselves');
+  // Half typed, it is there after a reload.
+  await page.reload();
+  await trials.getByText('One change, one day').click();
+  await expect(trials.getByLabel('Laps before the change')).toHaveValue('610 622 615');
+  await trials.getByRole('button', { name: 'Note the trial' }).click();
+  await saved(page);
+  await page.reload();
+  await expect(trials).toContainText('Front ducts opened: hottest rotor, tried');
+  await expect(trials).toContainText(/Before 616 ± 6.0 over 3, after 546 ± [\d.]+ over 3 °C: −69/);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await trials.getByRole('button', { name: 'Drop the trial: Front ducts opened' }).click();
+  await expect(trials).not.toContainText('Front ducts opened: hottest rotor');
+});

@@ -54,7 +54,7 @@ export async function runOn(page: Page, upTo?: string | RegExp): Promise<void> {
         await page.getByLabel(label, { exact: true }).fill('1');
         await page.getByLabel(label, { exact: true }).blur();
       }
-      await next.click();
+      await page.locator('[data-run]').first().click();
     }
     await expect
       .poll(() => page.getByTestId('run-count').textContent())

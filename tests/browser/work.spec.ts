@@ -35,7 +35,7 @@ for (const width of WIDTHS)
     await saved(page);
     await page.clock.fastForward('00:10');
     await page.reload();
-    await expect(count(page)).toHaveText('5 of 16');
+    await expect(count(page)).toHaveText('5 of 21');
     await expect(page.getByRole('timer')).toHaveText(/0:[12]\d/);
     await page.clock.fastForward('00:13');
     await expect(page.getByRole('button', { name: 'At speed: brake' })).toBeVisible({ timeout: 20_000 });
@@ -46,14 +46,54 @@ for (const width of WIDTHS)
       await page.getByRole('button', { name: 'There: release' }).click();
       await page.clock.fastForward('00:31');
     }
+    // The rotor was read: what is measured beats the model.
+    await page.getByLabel('Hottest rotor', { exact: true }).fill('90');
+    await page.getByLabel('Hottest rotor', { exact: true }).blur();
+    await expect(page.getByRole('main')).toContainText(/this car puts \d+ % of its heat into the rotor/);
+    await page.getByRole('button', { name: 'Done, next' }).click();
     await expect(page.getByRole('heading', { name: 'Cool by driving, ten minutes' })).toBeVisible();
     // Cooling is waited for like any clock.
     await expect(page.getByRole('button', { name: 'Done, next' })).toBeDisabled();
     await page.getByRole('button', { name: 'Timed by another clock' }).click();
     await page.getByRole('button', { name: 'Done, next' }).click();
+    await page.getByRole('button', { name: 'Even grey' }).click();
+    await expect(page.getByRole('heading', { name: 'FR: look at both faces, by mirror' })).toBeVisible();
     await page.getByRole('button', { name: 'Blue' }).click();
     await expect(page.getByRole('region', { name: 'Blue' })).toContainText('watch it for cracks');
   });
+
+test('a phone feels the slowdowns of a bed-in by itself; a hot reading leaves the rest out', async ({
+  page,
+}) => {
+  const job = await newJob(page, 'blue coupe', 'New pads, by the phone');
+  await page.goto(`${job}/work`);
+  await choose(page, 'Bed the pads in');
+  await page.getByRole('radio', { name: 'A: progressive, full stops' }).click();
+  await page.getByRole('button', { name: 'Start' }).click();
+  await runOn(page, /^1 of 8/);
+  await page.getByRole('button', { name: 'By this phone’s motion' }).click();
+  // This machine has no motion to give, and the keys go on.
+  await expect(page.getByText('Nothing here feels any motion.')).toBeVisible();
+  await page.getByRole('button', { name: 'A simulated drive, to try it' }).click();
+  await expect(page.getByText('Feels the brake and the release')).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^3 of 8/ })).toBeVisible({ timeout: 20_000 });
+  await page.getByRole('button', { name: 'By hand again' }).click();
+  await saved(page);
+  const sheet = await (await page.request.get(`/api${job.replace('/job', '/jobs')}`)).json();
+  const felt = sheet.ticks.find(({ step }: { step: string }) => step === 'stop-1').record;
+  expect(felt).toMatchObject({ stood: 'yes', feltBraking: expect.any(Number) });
+  for (let stop = 3; stop <= 4; stop++) {
+    await page.getByRole('button', { name: 'At speed: brake' }).click();
+    await page.getByRole('button', { name: 'Stands: roll on' }).click();
+  }
+  await page.getByLabel('Hottest rotor', { exact: true }).fill('350');
+  await page.getByLabel('Hottest rotor', { exact: true }).blur();
+  await expect(page.getByRole('main')).toContainText('The rest by that: in the window at slowdown');
+  await page.getByRole('button', { name: 'Done, next' }).click();
+  await expect(page.getByRole('main')).toContainText('by what was measured');
+  await page.getByRole('button', { name: 'Warm enough: leave the 4 that are left out' }).click();
+  await expect(page.getByRole('heading', { name: 'What did the hottest rotor reach?' })).toBeVisible();
+});
 
 test('a run is taken up on another device where it stands, its clock and its fluid with it', async ({
   page,

@@ -42,6 +42,7 @@ export function emptySheet(changes: Partial<JobSheet> = {}): JobSheet {
     ticks: [],
     proofs: [],
     proofDrives: [],
+    trials: [],
     photos: [],
     setups: [],
     ...changes,

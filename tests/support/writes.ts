@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { startingSet } from '../../core/car/startingSets';
 import { database } from '../../server/db/sql';
 import { addFill } from '../../server/fills/actions';
+import { addTrial } from '../../server/jobs/changeTrial';
 import { sendOut } from '../../server/jobs/proofDrive';
 import { addWork } from '../../server/jobs/work';
 import { addPhoto } from '../../server/photos/actions';
@@ -54,6 +55,15 @@ const readyToDrive = async () => {
 export const JPEG =
   '/9j/4AAQSkZJRgABAQEASABIAAD/2wBDAP//////////////////////////////////////////////////////////////////////////////////////wgALCAABAAEBAREA/8QAFBABAAAAAAAAAAAAAAAAAAAAAP/aAAgBAQABPxD/2Q==';
 
+const TRIAL = {
+  onDate: '2026-05-01',
+  change: 'Ducts on',
+  figure: 'rotor',
+  before: [610, 622, 615],
+  after: [540, 551, 548],
+  note: '',
+};
+
 const SETUP = { track: 'Old field', kind: 'rough', frontN: 18, rearN: null, tap: true, note: '' };
 
 const FILL = {
@@ -90,6 +100,13 @@ export const BY_ID: Record<string, () => Promise<Sent>> = {
     body: FILL,
     other: { ...FILL, batch: 'B' },
     count: rows('fills'),
+  }),
+  'POST /api/jobs/[id]/trials': async () => ({
+    params: await jobParams(),
+    elsewhere: await jobParams(),
+    body: TRIAL,
+    other: { ...TRIAL, note: 'Wind' },
+    count: rows('change_trials'),
   }),
   'POST /api/cars/[id]/setups': async () => ({
     params: { id: (await makeCar()).id },
@@ -292,6 +309,15 @@ export const BY_VERSION: Record<string, () => Promise<Omit<Sent, 'elsewhere' | '
   'PATCH /api/fills/[id]': async () => {
     const { id, version } = await addFill((await makeCar()).id, { id: randomUUID(), ...FILL });
     return { params: { id }, body: { version, dropped: true }, other: { version, dropped: false } };
+  },
+  'PATCH /api/trials/[id]': async () => {
+    const { id } = await jobParams();
+    const trial = await addTrial(id, { id: randomUUID(), ...TRIAL });
+    return {
+      params: { id: trial.id },
+      body: { version: trial.version, dropped: true },
+      other: { version: trial.version, dropped: false },
+    };
   },
   'PATCH /api/setups/[id]': async () => {
     const { id, version } = await addSetup((await makeCar()).id, { id: randomUUID(), ...SETUP });

@@ -1,5 +1,6 @@
 import { traitsOf } from '../../car/traitsOf';
 import { placeFields } from '../../diagnosis/verdict';
+import { TRIAL_FIGURES } from '../../job/changeTrial';
 import type { JobSheet } from '../../job/sheet';
 import { givenFrom, standing, standingAnswers } from '../../job/standing';
 import { planOf, ticksOf } from '../../planning/run/run';
@@ -42,7 +43,7 @@ export function caseFromSheet(sheet: JobSheet): CaseFile {
             closedAt: job.closedAt,
             outcome: job.outcome,
             confirmed: job.confirmed,
-            work: [...workLines(sheet), ...driveLines(sheet)],
+            work: [...workLines(sheet), ...driveLines(sheet), ...trialLines(sheet)],
             summary: job.summary,
             by: job.closedBy ?? '',
             proof: findings(sheet, 'after'),
@@ -84,5 +85,13 @@ function driveLines({ proofDrives }: JobSheet): string[] {
     const laps = back?.laps == null ? '' : `, ${back.laps} laps or stops`;
     const note = back === null || back.note === '' ? '' : `: ${back.note}`;
     return `Out on proof with ${driver} (${conditions}${laps})${note}`;
+  });
+}
+
+function trialLines({ trials }: JobSheet): string[] {
+  return trials.map(({ change, figure, before, after, note }) => {
+    const { label, unit } = TRIAL_FIGURES[figure];
+    const said = note === '' ? '' : ` (${note})`;
+    return `Tried: ${change}; ${label.toLowerCase()} ${before.join(', ')} ${unit} before, ${after.join(', ')} after${said}`;
   });
 }

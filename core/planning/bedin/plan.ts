@@ -118,15 +118,32 @@ function temperatures(stops: readonly Slowdown[], input: BedInInput): Record<Axl
 }
 
 function peaksOf(stops: readonly Slowdown[], { ambientC }: BedInInput, car: BedInInput['car']): number[] {
-  const capacity = car.rotorMassKg * (car.specificHeat ?? USUAL_SPECIFIC_HEAT);
-  const share = (car.axleShare * (car.rotorShare ?? USUAL_ROTOR_SHARE)) / 2;
-  const tauS = car.hAWPerK === undefined ? USUAL_TAU_S : capacity / car.hAWPerK;
+  const tauS = coolingS(car);
   let now = ambientC;
-  return stops.map(({ fromKmh, toKmh, coolS, upS }) => {
-    const peak = now + (slowdownJ(car.massKg, fromKmh, toKmh) * share) / capacity;
-    now = ambientC + (peak - ambientC) * Math.exp(-(coolS + upS) / tauS);
+  return stops.map((stop) => {
+    const peak = now + riseK(stop, car);
+    now = ambientC + (peak - ambientC) * Math.exp(-(stop.coolS + stop.upS) / tauS);
     return peak;
   });
+}
+
+/** What one slowdown lifts a rotor by, K. */
+export function riseK(
+  { fromKmh, toKmh }: Pick<Slowdown, 'fromKmh' | 'toKmh'>,
+  car: BedInInput['car'],
+): number {
+  const share = (car.axleShare * (car.rotorShare ?? USUAL_ROTOR_SHARE)) / 2;
+  return (slowdownJ(car.massKg, fromKmh, toKmh) * share) / capacityOf(car);
+}
+
+/** Time constant of a rotor cooling between slowdowns, s. */
+export function coolingS(car: BedInInput['car']): number {
+  return car.hAWPerK === undefined ? USUAL_TAU_S : capacityOf(car) / car.hAWPerK;
+}
+
+/** Heat a rotor takes for each K, J/K. */
+function capacityOf({ rotorMassKg, specificHeat }: BedInInput['car']): number {
+  return rotorMassKg * (specificHeat ?? USUAL_SPECIFIC_HEAT);
 }
 
 type Window = { low: number; high: number };

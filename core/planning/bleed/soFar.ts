@@ -1,13 +1,14 @@
 import type { WorkPlan } from '../plan';
 import type { Run } from '../run/run';
 import { drawnBefore, drawnOf } from './drawn';
+import { POT_DEAD_ML } from './usual';
 
 export type FluidSoFar = {
   /** Come out at the bleeders so far, rounds begun anew included, ml. */
   outMl: number;
-  /** Out of the bottles so far: that, and the top-up once the level is set. */
+  /** Out of the bottles so far: that, the top-up once the level is set, and what stays under the outlet of a pot. */
   usedMl: number;
-  /** Still to come, the top-up with it, ml. */
+  /** Still to come, the top-up and what the pot keeps with it, ml. */
   toComeMl: number;
   /** Left of what the plan laid out. */
   leftMl: number;
@@ -19,6 +20,8 @@ export type FluidSoFar = {
 
 /** The step at which the reservoir is topped up to its mark. */
 const LEVEL = 'level';
+/** The step at which new fluid goes into the pot. */
+const POT_FILL = 'pot-fill';
 
 /**
  * Where the fluid of a bleed stands, so that the last corner never runs short: the one sum that plan, run and shelf go
@@ -26,14 +29,16 @@ const LEVEL = 'level';
  */
 export function fluidSoFar(
   run: Pick<Run, 'steps' | 'last' | 'history'>,
-  { supplyMl, plan: { topUpMl } }: Pick<NonNullable<WorkPlan['bleed']>, 'supplyMl' | 'plan'>,
+  { supplyMl, plan: { topUpMl, supply } }: Pick<NonNullable<WorkPlan['bleed']>, 'supplyMl' | 'plan'>,
 ): FluidSoFar {
   const drawn = drawnOf(run);
   const bleeders = run.steps.filter((step) => step.ml);
   const outMl = bleeders.reduce((sum, step) => sum + (drawn.get(step.id) ?? 0), drawnBefore(run));
   const toppedUp = run.last.get(LEVEL)?.done === true;
-  const usedMl = outMl + (toppedUp ? topUpMl : 0);
-  const wantedMl = toppedUp ? 0 : topUpMl;
+  const potMl = supply === 'pot' && run.steps.some(({ id }) => id === POT_FILL) ? POT_DEAD_ML : 0;
+  const poured = run.last.get(POT_FILL)?.done === true;
+  const usedMl = outMl + (toppedUp ? topUpMl : 0) + (poured ? potMl : 0);
+  const wantedMl = (toppedUp ? 0 : topUpMl) + (poured ? 0 : potMl);
   const open = bleeders.filter((step) => !drawn.has(step.id));
   const toComeMl = open.reduce((sum, step) => sum + step.ml!.here, wantedMl);
   const leftMl = Math.max(0, supplyMl - usedMl);

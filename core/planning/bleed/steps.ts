@@ -3,6 +3,7 @@ import type { Step } from '../run/step';
 import { cornerSteps } from './cornerSteps';
 import { finishSteps, modulatorStep } from './finishSteps';
 import type { BleedPlan } from './plan';
+import { roundStep } from './rounds';
 import type { BleedInput } from './schema';
 import { POT_DEAD_ML } from './usual';
 import type { BleedWays } from './ways';
@@ -20,6 +21,7 @@ export function bleedSteps(input: BleedInput, plan: BleedPlan, ways: BleedWays):
     ...cornerSteps(input, plan, rows, 0, first),
     ...(plan.cycleModulator ? [modulatorStep(plan)] : []),
     ...cornerSteps(input, plan, rows, first, rows.length),
+    ...(input.method === 'two_person' ? [roundStep] : []),
     ...finishSteps(plan, ways),
   ];
 }

@@ -4,6 +4,7 @@ import { emptySheet } from '../../../tests/support/sheet';
 import { tickRow, workRow } from '../../../tests/support/work';
 import { drawnBefore, drawnOf } from '../bleed/drawn';
 import { fluidSoFar } from '../bleed/soFar';
+import { POT_DEAD_ML } from '../bleed/usual';
 import { planOf, runOf, stepsInHand } from './run';
 
 const work = workRow(emptySheet());
@@ -64,11 +65,12 @@ describe('a run, whatever was ticked in whatever order', () => {
       const drawn = drawnOf(run);
       const so = fluidSoFar(run, bleed!);
       const toppedUp = run.last.get('level')?.done ? bleed!.plan.topUpMl : 0;
+      const inPot = run.last.get('pot-fill')?.done ? POT_DEAD_ML : 0;
       const open = steps.filter((step) => step.ml && !drawn.has(step.id));
       expect(so.outMl).toBe([...drawn.values()].reduce((sum, ml) => sum + ml, drawnBefore(run)));
-      expect(so.usedMl).toBe(so.outMl + toppedUp);
+      expect(so.usedMl).toBe(so.outMl + toppedUp + inPot);
       expect(so.toComeMl).toBe(
-        open.reduce((sum, step) => sum + step.ml!.here, bleed!.plan.topUpMl - toppedUp),
+        open.reduce((sum, step) => sum + step.ml!.here, bleed!.plan.topUpMl - toppedUp + POT_DEAD_ML - inPot),
       );
       expect(so.leftMl).toBe(Math.max(0, bleed!.supplyMl - so.usedMl));
       expect(so.shortMl > 0).toBe(so.toComeMl > so.leftMl);

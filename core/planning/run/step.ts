@@ -63,7 +63,7 @@ export const WAYS_ON = [
 ] as const;
 
 /** What an instrument at a step may show; turns are counted. */
-export type FigureUnit = 'mm' | 'N·m' | 'kPa' | 'turns';
+export type FigureUnit = 'mm' | 'N·m' | 'kPa' | '°C' | 'turns';
 
 /** What is written down of a step, by a key or from a scale; a figure only where an instrument shows one. */
 export type RecordField = {
@@ -126,4 +126,6 @@ export type Step = {
   facts?: 'pedal_ratio' | 'reindex' | 'metal_left' | 'gaps';
   /** One slowdown of a bed-in, and the rotor temperature it should leave. */
   slowdown?: { fromKmh: number; toKmh: number; coolS: number; predictedC?: number };
+  /** The rotor is read here after so many slowdowns, the last of them or not. */
+  heat?: { after: number; last: boolean };
 };

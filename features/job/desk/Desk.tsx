@@ -13,6 +13,7 @@ import {
 } from 'react';
 import { flushSync } from 'react-dom';
 import type { Corner, Place } from '@/core/car/corner';
+import type { ChangeTrial } from '@/core/job/changeTrial';
 import type { Judgement } from '@/core/job/judgement';
 import { inOwnOrder } from '@/core/job/ownOrder';
 import type { DriveBack, ProofDrive } from '@/core/job/proofDrive';
@@ -84,6 +85,8 @@ export type Desk = {
   prove: (hold: string, how: string, by: string) => void;
   /** Sends the car out on proof. */
   sendOut: (drive: Pick<ProofDrive, 'driver' | 'conditions' | 'dueOn'>) => void;
+  /** Notes a change that was tried over laps. */
+  addTrial: (trial: Omit<ChangeTrial, 'id' | 'recordedAt' | 'version'>) => void;
   /** It is back. */
   comeBack: (driveId: string, back: Omit<DriveBack, 'id' | 'at'>) => void;
   /** Takes the server's newest sheet. */
@@ -177,7 +180,7 @@ export function JobDesk({
 
   const desk = useMemo((): Desk => {
     const post = (
-      kind: 'answer' | 'reading' | 'verdict' | 'proof' | 'proof_drive',
+      kind: 'answer' | 'reading' | 'verdict' | 'proof' | 'proof_drive' | 'trial',
       path: string,
       body: Record<string, unknown>,
       label: string,
@@ -293,6 +296,8 @@ export function JobDesk({
       prove: (hold, how, by) =>
         post('proof', `${job}/proofs`, { id: newId(), hold, how, by }, 'Proof of a hold'),
       sendOut: (drive) => post('proof_drive', `${job}/drives`, { id: newId(), ...drive }, 'Out on proof'),
+      addTrial: (trial) =>
+        post('trial', `${job}/trials`, { id: newId(), ...trial }, `Trial: ${trial.change}`),
       comeBack(driveId, back) {
         const body = { id: newId(), ...back };
         outbox.add({

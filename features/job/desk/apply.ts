@@ -56,6 +56,11 @@ export function applyParcel(
         ...sheet,
         proofDrives: upsert(sheet.proofDrives, { ...row, outAt: now, back: null } as never),
       };
+    case 'trial':
+      return {
+        ...sheet,
+        trials: upsert(sheet.trials, { ...row, recordedAt: now, version: 1 } as never),
+      };
     case 'drive_back':
       return {
         ...sheet,
@@ -86,6 +91,8 @@ export function applyAnswer(
       return { ...sheet, ticks: upsert(sheet.ticks, row) };
     case 'proof':
       return { ...sheet, proofs: upsert(sheet.proofs, row) };
+    case 'trial':
+      return { ...sheet, trials: upsert(sheet.trials, row) };
     case 'proof_drive':
     case 'drive_back':
       return { ...sheet, proofDrives: upsert(sheet.proofDrives, row) };

@@ -6,6 +6,7 @@ import { evidenceTogether, pieceSlot } from '@/core/job/pieces';
 import { buttonClass } from '@/ui/Button';
 import { useDesk } from '../desk/Desk';
 import { HoldsPanel } from '../HoldsPanel';
+import { ChangeTrials } from './ChangeTrials';
 import { ClosingForm } from './ClosingForm';
 import { OutOnProof } from './OutOnProof';
 import { ProofRow } from './ProofRow';
@@ -48,6 +49,7 @@ export function ProofStage() {
         </section>
       )}
       <OutOnProof />
+      <ChangeTrials />
       {closed ? (
         <p className="mt-5">
           <Link href={`/ledger/${sheet.job.id}`} className={buttonClass('primary')}>

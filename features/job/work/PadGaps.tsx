@@ -46,9 +46,11 @@ export function PadGaps({ corners }: { corners: readonly Corner[] }) {
                   <td key={part}>{known ? mm(known.mm) : <span className="text-soft">not read</span>}</td>
                 );
               })}
-              <td>{mm(row.openMm)}</td>
-              <td className="font-semibold">{mm(row.leftMm)}</td>
-              <td>{row.pedalMm === undefined ? '—' : full(row.pedalMm, 'mm', 1)}</td>
+              <td>{row.parts.length === 0 ? '—' : mm(row.openMm)}</td>
+              <td className="font-semibold">{row.parts.length === 0 ? '—' : mm(row.leftMm)}</td>
+              <td>
+                {row.pedalMm === undefined || row.parts.length === 0 ? '—' : full(row.pedalMm, 'mm', 1)}
+              </td>
             </tr>
           ))}
         </tbody>

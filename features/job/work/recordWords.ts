@@ -1,10 +1,11 @@
 import { TORQUES } from '@/core/car/torques';
+import { FELT, WARM_ENOUGH } from '@/core/planning/bedin/stageHeat';
 import { jointsDone, MAKERS_FIGURE } from '@/core/planning/run/joints';
 import type { TickRow } from '@/core/planning/run/rows';
 import { type Step, WAYS_ON } from '@/core/planning/run/step';
 import type { Units } from '../../shell/units';
 
-const FIGURE_DECIMALS = { mm: 2, N·m: 0, kPa: 0 } as const;
+const FIGURE_DECIMALS = { mm: 2, N·m: 0, kPa: 0, '°C': 0 } as const;
 
 /** What was written down at a step, in a line; empty when nothing was. */
 export function recordWords(step: Step, record: TickRow['record'], note: string, units: Units): string {
@@ -29,8 +30,14 @@ export function recordWords(step: Step, record: TickRow['record'], note: string,
   });
   const clock = record.clock === 'another' ? ['timed by another clock'] : [];
   const way = WAYS_ON.filter((each) => each.id === record.way).map((each) => each.label.toLowerCase());
+  const left = record[WARM_ENOUGH] === 'yes' ? ['left out, warm enough'] : [];
+  const ms2 = record[FELT.ms2];
+  const felt = [
+    ...(typeof ms2 === 'number' ? [`${ms2.toFixed(1)} m/s² by the phone`] : []),
+    ...(record[FELT.stood] === 'yes' && (step.slowdown?.toKmh ?? 0) > 0 ? ['it stood'] : []),
+  ];
   const none = step.measure?.gates && record.figure !== 'taken' && note !== '' ? ['no figure'] : [];
-  return [answer?.toLowerCase(), ...way, ...fields, ...torque, ...clock, ...none, note]
+  return [answer?.toLowerCase(), ...way, ...fields, ...torque, ...clock, ...left, ...felt, ...none, note]
     .filter((each) => each !== undefined && each !== '')
     .join(', ');
 }

@@ -13,6 +13,7 @@ import { RunRule } from './RunRule';
 import { StepGroup } from './StepGroup';
 import { StepInHand } from './StepInHand';
 import { useFinds } from './useFinds';
+import { useMotion } from './useMotion';
 import { useRunKeys } from './useRunKeys';
 import { useWakeLock } from './useWakeLock';
 
@@ -28,6 +29,7 @@ export function RunScreen({ workId }: { workId: string }) {
   const work = sheet.works.find((each) => each.id === workId);
   const run = work && runOf(work, sheet.ticks);
   const finds = useFinds();
+  const motion = useMotion();
   useRunKeys();
   useWakeLock(run?.state === 'under_way');
   const list = `/job/${sheet.job.id}/work`;
@@ -98,7 +100,7 @@ export function RunScreen({ workId }: { workId: string }) {
           ) : hand.length > 1 ? (
             <StepGroup key={step.part} work={work} steps={hand} />
           ) : (
-            <StepInHand key={step.id} work={work} run={run} step={step} sound={sound} />
+            <StepInHand key={step.id} work={work} run={run} step={step} sound={sound} motion={motion} />
           )}
         </div>
         <RunRule run={run} />

@@ -1,36 +1,47 @@
 'use client';
 
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useEffectEvent, useState } from 'react';
 import { speedWords } from '@/core/base/units/speed';
+import type { MotionEvent } from '@/core/planning/bedin/motion';
+import { refitBedIn } from '@/core/planning/bedin/refit';
+import { FELT, measuredHeat, WARM_ENOUGH } from '@/core/planning/bedin/stageHeat';
 import type { WorkRow } from '@/core/planning/run/rows';
-import type { Run } from '@/core/planning/run/run';
+import { PRESS, planOf, type Run } from '@/core/planning/run/run';
 import type { Step } from '@/core/planning/run/step';
 import { Button } from '@/ui/Button';
 import { clock, figure } from '@/ui/format';
 import { beep, say } from '@/ui/sound';
 import { useCountdown } from '@/ui/useCountdown';
+import { newId } from '../../../shell/newId';
 import { useUnits } from '../../../shell/useUnits';
-import { useDesk } from '../../desk/Desk';
+import { type TickRecord, useDesk } from '../../desk/Desk';
 import { HoldsPanel } from '../../HoldsPanel';
+import { MotionKeys } from './MotionKeys';
 import { useFinds } from './useFinds';
+import type { Motion } from './useMotion';
 
 /** Deceleration a passenger may count on for the cue, m/s²: a firm slowdown, a moderate stop. */
 const FIRM = 5;
 const MODERATE = 3;
 
-type Props = { work: WorkRow; run: Run; step: Step; sound: boolean };
+type Props = { work: WorkRow; run: Run; step: Step; sound: boolean; motion: Motion };
 type Cue = 'up_to_speed' | 'braking';
 
 /**
  * One slowdown, worked by the passenger: the speed to reach, brake, release, then the count of the cool-down of the one
  * before. Two presses, in figures that read across a car.
  */
-export function SlowdownStep({ work, run, step, sound }: Props) {
+export function SlowdownStep({ work, run, step, sound, motion }: Props) {
   const { tick, closed, judgement } = useDesk();
   const held = judgement.holds.some((hold) => !hold.proof);
   const units = useUnits();
   const finds = useFinds();
-  const { fromKmh, toKmh, predictedC } = step.slowdown!;
+  const { fromKmh, toKmh } = step.slowdown!;
+  const stops = run.steps.filter((each) => each.slowdown);
+  const at = stops.indexOf(step);
+  const { bedIn } = planOf(work);
+  const refit = bedIn && refitBedIn(bedIn.input, bedIn.plan, measuredHeat(run));
+  const predictedC = refit?.predictedC[at] ?? step.slowdown!.predictedC;
   const [cue, setCue] = useState<Cue>('up_to_speed');
   const before = run.steps[run.steps.indexOf(step) - 1];
   const releasedAt = before?.slowdown ? run.last.get(before.id)?.record.releasedAt : undefined;
@@ -50,13 +61,41 @@ export function SlowdownStep({ work, run, step, sound }: Props) {
     beep(660);
     say(toKmh === 0 ? 'Brake to a stop' : `Brake to ${shown(toKmh)}`);
   };
-  const release = () => {
+  const release = (felt: TickRecord = {}) => {
     if (sound) {
       beep(990);
       say(toKmh === 0 ? 'Roll on' : 'Release');
     }
     // By this device's clock, which the count-down goes by: the server's may be minutes off.
-    tick(work.id, step.id, true, { record: { releasedAt: new Date().toISOString() } });
+    tick(work.id, step.id, true, { record: { ...felt, releasedAt: new Date().toISOString() } });
+  };
+  const onMotion = useEffectEvent((event: MotionEvent) => {
+    if (closed) return;
+    setCooling(false);
+    if (event.kind === 'braking') return setCue('braking');
+    if (sound && event.stood && toKmh > 0) say('It stood. A hot pad prints: keep it rolling');
+    release({
+      [FELT.ms2]: Number(event.meanMs2.toFixed(1)),
+      ...(event.stood ? { [FELT.stood]: 'yes' } : {}),
+    });
+  });
+  const { watch } = motion;
+  const { slowdown } = step;
+  const cameFromKmh = before?.slowdown?.toKmh ?? 0;
+  useEffect(() => {
+    if (held) return watch(undefined);
+    watch(
+      { slowdown: slowdown!, fromKmh: cameFromKmh, comingUp: cue === 'up_to_speed' && !cooling },
+      onMotion,
+    );
+    return () => watch(undefined);
+  }, [watch, slowdown, cameFromKmh, cue, cooling, held]);
+  const warmEnough =
+    refit && (bedIn.plan.windowC.low <= (refit.predictedC[at - 1] ?? 0) || refit.passesAt === at + 1);
+  const leaveTheRest = () => {
+    const press = newId();
+    for (const each of run.steps.slice(run.steps.indexOf(step)))
+      if (each.slowdown) tick(work.id, each.id, true, { record: { [WARM_ENOUGH]: 'yes', [PRESS]: press } });
   };
   if (held)
     return (
@@ -77,6 +116,7 @@ export function SlowdownStep({ work, run, step, sound }: Props) {
       {predictedC !== undefined && (
         <p className="text-lg text-soft">
           The rotor should end near <b className="reading text-ink">{units.full(predictedC, '°C', 0)}</b>
+          {refit && ', by what was measured'}
         </p>
       )}
       {cooling ? (
@@ -112,10 +152,20 @@ export function SlowdownStep({ work, run, step, sound }: Props) {
           <p className="reading text-2xl text-soft">
             {toKmh === 0 ? 'a stop' : speedWords(toKmh)}, about {figure(brakeS, 0)} s
           </p>
-          <Button data-run="next" look="primary" className="mt-4 min-h-24 w-full text-3xl!" onClick={release}>
+          <Button
+            data-run="next"
+            look="primary"
+            className="mt-4 min-h-24 w-full text-3xl!"
+            onClick={() => release()}
+          >
             {toKmh === 0 ? 'Stands: roll on' : 'There: release'}
           </Button>
         </div>
+      )}
+      {!closed && warmEnough && cue === 'up_to_speed' && (
+        <Button className="mb-3 min-h-14 text-lg" onClick={leaveTheRest}>
+          Warm enough: leave the {stops.length - at} that are left out
+        </Button>
       )}
       {!closed && (
         <div className="flex flex-wrap gap-3">
@@ -133,6 +183,7 @@ export function SlowdownStep({ work, run, step, sound }: Props) {
           ))}
         </div>
       )}
+      {!closed && <MotionKeys motion={motion} />}
     </section>
   );
 }

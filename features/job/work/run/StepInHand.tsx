@@ -5,6 +5,7 @@ import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
 import type { Issue } from '@/core/base/issues/issue';
 import type { ReadingRow } from '@/core/job/sheet';
+import { ROUND } from '@/core/planning/bleed/rounds';
 import { jointsOf, jointsRecord } from '@/core/planning/run/joints';
 import { notesAt } from '@/core/planning/run/notesAt';
 import type { WorkRow } from '@/core/planning/run/rows';
@@ -21,8 +22,10 @@ import { useUnits } from '../../../shell/useUnits';
 import { type TickRecord, useDesk } from '../../desk/Desk';
 import { HoldsPanel } from '../../HoldsPanel';
 import { FluidLine } from './FluidLine';
+import { HeatSays } from './HeatSays';
 import { NoteLine } from './NoteLine';
 import { RecordFields } from './RecordFields';
+import { RoundsLine } from './RoundsLine';
 import { RunClock } from './RunClock';
 import { SlowdownStep } from './SlowdownStep';
 import { StepWords } from './StepWords';
@@ -30,16 +33,17 @@ import { StrokeCalls } from './StrokeCalls';
 import { TorqueLine } from './TorqueLine';
 import { TroubleBox } from './TroubleBox';
 import { useFinds } from './useFinds';
+import type { Motion } from './useMotion';
 
 const StepFacts = dynamic(() => import('./StepFacts').then((module) => module.StepFacts));
 
 /** The sums of every reading: fetched at a step that takes one, not with the page. */
 const sums = () => import('@/core/job/current');
 
-type Props = { work: WorkRow; run: Run; step: Step; sound: boolean };
+type Props = { work: WorkRow; run: Run; step: Step; sound: boolean; motion: Motion };
 
 /** The step in hand, to be read from the floor; nothing is typed but what an instrument shows. */
-export function StepInHand({ work, run, step, sound }: Props) {
+export function StepInHand({ work, run, step, sound, motion }: Props) {
   const { tick, closed, judgement, sheet } = useDesk();
   const finds = useFinds();
   const units = useUnits();
@@ -55,7 +59,7 @@ export function StepInHand({ work, run, step, sound }: Props) {
   }, [measures]);
   if (run.trouble) return <TroubleBox work={work} run={run} step={step} trouble={run.trouble} />;
   const held = step.drives && judgement.holds.some((hold) => !hold.proof);
-  if (step.slowdown) return <SlowdownStep work={work} run={run} step={step} sound={sound} />;
+  if (step.slowdown) return <SlowdownStep work={work} run={run} step={step} sound={sound} motion={motion} />;
 
   const write = (next: TickRecord) => tick(work.id, step.id, false, { note, record: next });
   const finish = (more: TickRecord = {}, said = false) => {
@@ -84,7 +88,7 @@ export function StepInHand({ work, run, step, sound }: Props) {
   };
   const ended = run.clockFrom !== undefined && endedFrom === run.clockFrom;
   const waits = step.timerS !== undefined && !ended && !unlocked;
-  const bleed = planOf(work).bleed;
+  const { bleed, bedIn } = planOf(work);
   return (
     <section aria-label={step.title}>
       <p className="narrow text-lg text-soft">{step.part}</p>
@@ -140,6 +144,19 @@ export function StepInHand({ work, run, step, sound }: Props) {
           onChange={(next) => {
             setWanted(undefined);
             write(next);
+          }}
+        />
+      )}
+      {step.id === ROUND.step && <RoundsLine run={run} />}
+      {step.heat && bedIn && (
+        <HeatSays
+          run={run}
+          step={step}
+          bedIn={bedIn}
+          onMore={(count) => {
+            const again = run.steps.filter((each) => each.slowdown).slice(-count);
+            for (const each of again) tick(work.id, each.id, false);
+            write(record);
           }}
         />
       )}

@@ -1,0 +1,162 @@
+'use client';
+
+import { useState } from 'react';
+import { TRIAL_FIGURE_IDS, TRIAL_FIGURES, type TrialFigure } from '@/core/job/changeTrial';
+import { Button } from '@/ui/Button';
+import { SelectField, TextField } from '@/ui/Field';
+import { Opens } from '@/ui/Opens';
+import { DayField } from '../../shell/DayField';
+import { dropRow } from '../../shell/dropped';
+import { useShop } from '../../shell/ShopContext';
+import { useKept } from '../../shell/useKept';
+import { useUnits } from '../../shell/useUnits';
+import { useDesk } from '../desk/Desk';
+import { TrialFigures, TrialLine } from './TrialLine';
+import { readLaps, trialUnit } from './trialTyped';
+
+/** Changes tried on one day, laps before beside laps after: what the work is worth on the road. */
+export function ChangeTrials() {
+  const { sheet, closed, refresh } = useDesk();
+  const [trouble, setTrouble] = useState<string>();
+  if (closed && sheet.trials.length === 0) return null;
+  return (
+    <section aria-label="Laps before and after" className="mt-6 border-t-2 border-ink pt-3">
+      <h3 className="text-xl">Laps before and after</h3>
+      {sheet.trials.map((trial) => (
+        <div key={trial.id} className="flex items-start justify-between gap-3">
+          <div className="min-w-0 flex-1">
+            <TrialLine trial={trial} />
+          </div>
+          {!closed && (
+            <Button
+              look="quiet"
+              aria-label={`Drop the trial: ${trial.change}`}
+              onClick={() =>
+                void dropRow({
+                  path: `/api/trials/${trial.id}`,
+                  version: trial.version,
+                  label: `Trial dropped: ${trial.change}`,
+                  onChange: (wrong) => {
+                    setTrouble(wrong);
+                    void refresh();
+                  },
+                })
+              }
+            >
+              Drop
+            </Button>
+          )}
+        </div>
+      ))}
+      {trouble && (
+        <p role="alert" className="font-semibold text-stop">
+          {trouble}
+        </p>
+      )}
+      {!closed && (
+        <Opens
+          head={
+            <span className="text-soft">
+              One change, one day, the same figure over laps before and after it
+            </span>
+          }
+        >
+          <TrialForm />
+        </Opens>
+      )}
+    </section>
+  );
+}
+
+type Draft = {
+  change: string;
+  figure: TrialFigure;
+  before: string;
+  after: string;
+  onDate: string;
+  note: string;
+};
+
+const BLANK: Draft = { change: '', figure: 'travel', before: '', after: '', onDate: '', note: '' };
+
+function TrialForm() {
+  const { sheet, addTrial } = useDesk();
+  const { today } = useShop();
+  const units = useUnits();
+  const [draft, keep, forget] = useKept(`trial.${sheet.job.id}`, BLANK);
+  const [tried, setTried] = useState(false);
+  const change = draft.change === '' ? (sheet.works.at(-1)?.title ?? '') : draft.change;
+  const before = readLaps(draft.before, draft.figure, units);
+  const after = readLaps(draft.after, draft.figure, units);
+  const wrong = (side: 'before' | 'after', read: number[] | string) =>
+    typeof read === 'string' && (tried || draft[side].trim().includes(' ')) ? read : undefined;
+  const isWhole = typeof before !== 'string' && typeof after !== 'string';
+  const note = () => {
+    setTried(true);
+    if (!isWhole || change.trim() === '') return;
+    const { figure, note: said } = draft;
+    const onDate = draft.onDate === '' ? today : draft.onDate;
+    addTrial({ change: change.trim(), figure, before, after, onDate, note: said.trim() });
+    forget();
+    setTried(false);
+  };
+  return (
+    <form
+      aria-label="A change tried over laps"
+      className="grid gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        note();
+      }}
+    >
+      <div className="grid gap-3 sm:grid-cols-[1fr_14rem_11rem]">
+        <TextField
+          label="What was changed"
+          value={change}
+          maxLength={200}
+          error={tried && change.trim() === '' ? 'what was changed' : undefined}
+          onChange={(event) => keep({ ...draft, change: event.target.value })}
+        />
+        <SelectField
+          label="Told by"
+          value={draft.figure}
+          onChange={(event) => keep({ ...draft, figure: event.target.value as TrialFigure })}
+        >
+          {TRIAL_FIGURE_IDS.map((id) => (
+            <option key={id} value={id}>
+              {TRIAL_FIGURES[id].label}
+            </option>
+          ))}
+        </SelectField>
+        <DayField
+          label="Tried on"
+          value={draft.onDate === '' ? today : draft.onDate}
+          onChange={(onDate) => keep({ ...draft, onDate })}
+        />
+      </div>
+      {(['before', 'after'] as const).map((side) => (
+        <TextField
+          key={side}
+          label={side === 'before' ? 'Laps before the change' : 'Laps after it, same day, same driver'}
+          unit={trialUnit(draft.figure, units)}
+          hint="One after another, with spaces"
+          autoComplete="off"
+          value={draft[side]}
+          error={wrong(side, side === 'before' ? before : after)}
+          onChange={(event) => keep({ ...draft, [side]: event.target.value })}
+        />
+      ))}
+      {isWhole && <TrialFigures trial={{ figure: draft.figure, before, after }} />}
+      <TextField
+        label="What was different besides"
+        value={draft.note}
+        maxLength={400}
+        hint="Air, traffic, fuel, tyres: what drifts in a day"
+        onChange={(event) => keep({ ...draft, note: event.target.value })}
+      />
+      <div>
+        <Button type="submit">Note the trial</Button>
+      </div>
+    </form>
+  );
+}
