@@ -2,9 +2,9 @@ import { speedWords } from '../../base/units/speed';
 import type { Corner } from '../../car/corner';
 import { firmPedal, holdPedal } from '../library/proofs';
 import type { Step } from '../run/step';
+import { HEAT_FIELDS } from './heatFields';
 import type { BedInPlan } from './plan';
 import { AFTER_BED_IN } from './schools';
-import { HEAT_FIELDS } from './stageHeat';
 
 /** Where a slowdown ends, or begins. */
 function speed(kmh: number): string {

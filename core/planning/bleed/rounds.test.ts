@@ -3,7 +3,8 @@ import { emptySheet } from '../../../tests/support/sheet';
 import { planFor, tickRow, workRow } from '../../../tests/support/work';
 import { runOf } from '../run/run';
 import { tickIssues } from '../run/tickIssues';
-import { ROUND, roundsOf, stillFalling } from './rounds';
+import { ROUND } from './roundStep';
+import { roundsOf, stillFalling } from './rounds';
 
 const sheet = emptySheet();
 const plan = planFor(sheet, 'flush', { options: { bleed: { method: 'two_person' } } });

@@ -3,7 +3,7 @@ import type { Step } from '../run/step';
 import { cornerSteps } from './cornerSteps';
 import { finishSteps, modulatorStep } from './finishSteps';
 import type { BleedPlan } from './plan';
-import { roundStep } from './rounds';
+import { roundStep } from './roundStep';
 import type { BleedInput } from './schema';
 import { POT_DEAD_ML } from './usual';
 import type { BleedWays } from './ways';

@@ -1,5 +1,5 @@
 import { TORQUES } from '@/core/car/torques';
-import { FELT, WARM_ENOUGH } from '@/core/planning/bedin/stageHeat';
+import { FELT, WARM_ENOUGH } from '@/core/planning/bedin/heatFields';
 import { jointsDone, MAKERS_FIGURE } from '@/core/planning/run/joints';
 import type { TickRow } from '@/core/planning/run/rows';
 import { type Step, WAYS_ON } from '@/core/planning/run/step';

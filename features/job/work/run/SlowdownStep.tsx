@@ -2,9 +2,10 @@
 
 import { useCallback, useEffect, useEffectEvent, useState } from 'react';
 import { speedWords } from '@/core/base/units/speed';
+import { FELT, WARM_ENOUGH } from '@/core/planning/bedin/heatFields';
 import type { MotionEvent } from '@/core/planning/bedin/motion';
 import { refitBedIn } from '@/core/planning/bedin/refit';
-import { FELT, measuredHeat, WARM_ENOUGH } from '@/core/planning/bedin/stageHeat';
+import { measuredHeat } from '@/core/planning/bedin/stageHeat';
 import type { WorkRow } from '@/core/planning/run/rows';
 import { PRESS, planOf, type Run } from '@/core/planning/run/run';
 import type { Step } from '@/core/planning/run/step';

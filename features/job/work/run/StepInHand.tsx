@@ -5,7 +5,7 @@ import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
 import type { Issue } from '@/core/base/issues/issue';
 import type { ReadingRow } from '@/core/job/sheet';
-import { ROUND } from '@/core/planning/bleed/rounds';
+import { ROUND } from '@/core/planning/bleed/roundStep';
 import { jointsOf, jointsRecord } from '@/core/planning/run/joints';
 import { notesAt } from '@/core/planning/run/notesAt';
 import type { WorkRow } from '@/core/planning/run/rows';
