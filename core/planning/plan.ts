@@ -128,14 +128,19 @@ function bleedFor(
   car: CarSpec,
   ways: Ways,
   known: Known,
-  { scope, bleed: purpose }: Procedure,
+  { scope, bleed: purpose, bleedShare }: Procedure,
   { options }: WorkRequest,
   corners: Corner[],
 ): NonNullable<WorkPlan['bleed']> {
   const input = bleedInputFor(car, ways, options.bleed ?? {}, {
     opened: purpose !== 'flush' || known.opened,
     softAfterBleed: known.softAfterBleed || purpose === 'modulator',
-    ...(known.clearAtMl ? { clearAtMl: known.clearAtMl } : {}),
+    // What ran clear last time says nothing of lines that are dry, or full of new fluid.
+    ...(bleedShare !== undefined
+      ? { share: bleedShare }
+      : known.clearAtMl
+        ? { clearAtMl: known.clearAtMl }
+        : {}),
     ...(scope === 'car' ? {} : { corners }),
   });
   const plan = bleedPlan(input);

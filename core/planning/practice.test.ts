@@ -75,7 +75,13 @@ const INSISTS: [job: ProcedureId, why: string, inOrder: RegExp[]][] = [
   [
     'pads',
     'pins and pistons before new pads; level watched; measured as fitted',
-    [/Pins, boots, pistons/, /watching the level/, /new pads in/, /pads as fitted/],
+    [
+      /pads, inner and outer/,
+      /Pins, boots, pistons/,
+      /watching the level/,
+      /new pads, before they go in/,
+      /new pads in/,
+    ],
   ],
   [
     'pad_dress',

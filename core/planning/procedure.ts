@@ -57,6 +57,8 @@ export type Procedure = {
   fits?: Fits;
   touches: Touches[];
   minutes: number;
+  /** Of the usual volumes of a bleed, where its lines are full of new fluid already, or dry. */
+  bleedShare?: number;
   needs: Need[];
   /** Readings whose figure before is worth having, most telling first. */
   measures: MeasureId[];

@@ -172,11 +172,14 @@ function oneBleed(alone: readonly WorkPlan[]): Bleed | undefined {
   const bleeds = alone.flatMap((plan) => (plan.bleed ? [plan.bleed] : []));
   const last = bleeds.at(-1);
   if (!last || bleeds.length === 1) return last;
-  const { corners: _, ...rest } = last.input;
+  const { corners: _, share: __, ...rest } = last.input;
   const corners = unionOf(bleeds.map(({ input }) => input.corners));
+  const share = Math.max(...bleeds.map(({ input }) => input.share ?? 1));
   const input: BleedInput = {
     ...rest,
     ...(corners ? { corners } : {}),
+    // As much as the one that needs most.
+    ...(share === 1 ? {} : { share }),
     opened: bleeds.some((each) => each.input.opened),
     softAfterBleed: bleeds.some((each) => each.input.softAfterBleed === true),
   };

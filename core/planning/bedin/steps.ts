@@ -67,6 +67,7 @@ export function bedInSteps(plan: BedInPlan, { regenerates, corners }: Bedded): S
       timerS: 600,
       drives: true,
       cautions: ['no_parking_brake', 'hot'],
+      record: [{ id: 'cooledC', label: 'Hottest rotor after it', kind: 'figure', unit: '°C' }],
     },
     ...corners.map(look),
     {

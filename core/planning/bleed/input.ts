@@ -10,7 +10,7 @@ export function bleedInputFor(
   car: CarSpec,
   ways: Ways,
   chosen: NonNullable<WorkOptions['bleed']>,
-  known: Known & Pick<BleedInput, 'corners'>,
+  known: Known & Pick<BleedInput, 'corners' | 'share'>,
 ): BleedInput {
   const { front, rear } = car;
   const lines =
@@ -31,6 +31,7 @@ export function bleedInputFor(
     twoBleeders: chosen.twoBleeders ?? ways.twoBleeders,
     ...(known.corners ? { corners: known.corners } : {}),
     ...(known.clearAtMl ? { clearAtMl: known.clearAtMl } : {}),
+    ...(known.share === undefined ? {} : { share: known.share }),
     opened: known.opened,
     softAfterBleed: known.softAfterBleed,
     stabilityControl: car.stabilityControl ?? true,

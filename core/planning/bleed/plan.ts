@@ -32,7 +32,7 @@ export type BleedPlan = {
   /** How long the closed, dry system must hold pressure before fluid goes into the pot, s; null without pressure. */
   leakHoldS: number | null;
   cycleModulator: boolean;
-  /** The short second round once the modulator was cycled; empty without. */
+  /** The short second round once the modulator was cycled, at every bleeder; empty without. */
   secondPass: BleedRow[];
   topUpMl: number;
   catchMl: number;
@@ -72,12 +72,10 @@ export function bleedPlan(input: BleedInput): BleedPlan {
   const catchMl = input.catchMl ?? USUAL_CATCH_ML;
   const cycleModulator = input.stabilityControl && (input.opened || input.softAfterBleed === true);
   const secondPass = cycleModulator
-    ? corners.map(
-        (corner): BleedRow => ({
-          corner,
-          bleeder: input.bleeders[axleOf(corner)] === 1 ? 'single' : 'outer',
-          ml: FLUSH.again,
-        }),
+    ? corners.flatMap((corner): BleedRow[] =>
+        (input.bleeders[axleOf(corner)] === 1 ? (['single'] as const) : (['outer', 'inner'] as const)).map(
+          (bleeder) => ({ corner, bleeder, ml: FLUSH.again }),
+        ),
       )
     : [];
   const rows = [...order, ...secondPass];
@@ -151,7 +149,7 @@ function rowsFor(
   const row = (bleeder: BleedRow['bleeder'], usual: number): BleedRow => ({
     corner,
     bleeder,
-    ml: learnedMl(input.clearAtMl?.[`${corner} ${bleeder}`]) ?? usual,
+    ml: learnedMl(input.clearAtMl?.[`${corner} ${bleeder}`]) ?? Math.round(usual * (input.share ?? 1)),
   });
   if (input.bleeders[axleOf(corner)] === 1) return [row('single', main)];
   if (input.twoBleeders === 'inner_outer') return [row('inner', main), row('outer', FLUSH.second)];

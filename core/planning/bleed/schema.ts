@@ -45,6 +45,8 @@ export const bleedInputSchema = z
         within(5, 2000, 'ml'),
       )
       .optional(),
+    /** Of the usual volumes: less where new fluid is in the lines already, more where they are dry or mixed. */
+    share: within(0.3, 3, '').optional(),
     opened: z.boolean(),
     softAfterBleed: z.boolean().optional(),
     stabilityControl: z.boolean(),

@@ -38,6 +38,7 @@ function beforeSteps(input: BleedInput, plan: BleedPlan, ways: BleedWays): Step[
       cautions: ['glasses', 'fluid'],
     },
     ...(ways.propped ? [propOut] : []),
+    ...(input.corners && input.opened ? [RAN_LOW] : []),
     {
       id: 'cap',
       part: 'Before',
@@ -50,6 +51,28 @@ function beforeSteps(input: BleedInput, plan: BleedPlan, ways: BleedWays): Step[
     drawStep(input, ways),
   ];
 }
+
+/** A corner alone is bled where one line was open, and the reservoir never so low that air got in above it. */
+const RAN_LOW: Step = {
+  id: 'ran-low',
+  part: 'Before',
+  title: 'Did the reservoir run low while it was open?',
+  how: 'Below its lower mark air goes into the master, and from there into every line.',
+  ask: [
+    { value: 'never', label: 'Never below the mark' },
+    { value: 'low', label: 'Low, or nobody looked', trouble: 'low' },
+  ],
+  troubles: [
+    {
+      id: 'low',
+      label: 'It ran low',
+      lines: [
+        'These corners alone will not do: all four, and the modulator where there is one.',
+        'Add “Bleed all corners” to this job; fill up now.',
+      ],
+    },
+  ],
+};
 
 /** The reservoir made ready: new fluid above, or room for what is pushed up from below. */
 function drawStep({ method }: BleedInput, ways: BleedWays): Step {
@@ -88,8 +111,8 @@ function pressureSteps(plan: BleedPlan): Step[] {
       title: 'Cap on, pot dry: pump up, everything closed, and watch the gauge',
       how:
         plan.supply === 'pot'
-          ? 'No fluid in the pot yet. It must stand still for the whole time.'
-          : 'The pot gives air only and stays dry; the reservoir is filled up on the way, where the steps say. It must stand still for the whole time.',
+          ? 'No fluid in the pot yet. The adapter that belongs to this neck, seated square, vents and other openings shut. It must stand still for the whole time.'
+          : 'The pot gives air only and stays dry; the reservoir is filled up on the way, where the steps say. The adapter that belongs to this neck, seated square, vents and other openings shut. It must stand still for the whole time.',
       why: 'A leak found now costs air; found later it costs fluid, paint and the whole bleed.',
       cautions: ['pressure'],
       timerS: plan.leakHoldS ?? undefined,

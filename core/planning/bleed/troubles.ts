@@ -7,7 +7,7 @@ export function noFlow(pressure: boolean): Trouble {
     id: 'no-flow',
     label: 'Nothing comes',
     lines: [
-      'First above: prop out and pedal right up, no rod over the port, no load valve that shuts with the axle hanging, another bleeder on the same line.',
+      'First above: prop out and pedal right up, no rod over the port, no load valve that shuts with the axle hanging (held open by hand), two masters on a bar with the other circuit shut (open one front and one rear together), another bleeder on the same line.',
       'All of the line’s bleeders dead: its hose has closed inside.',
       ...(pressure ? ['Release the pressure slowly, all of it.'] : ['Let the pedal up, everything closed.']),
       'Cover the bleeder, take the screw out, a finger over the hole.',

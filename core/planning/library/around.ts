@@ -1,5 +1,6 @@
 import type { Procedure } from '../procedure';
 import { carUp, coolFirst, wheelsOn } from './car';
+import { outOfLimit } from './figures';
 import { firmPedal, rolledOut } from './proofs';
 import { atEach, step } from './step';
 
@@ -49,7 +50,8 @@ export const AROUND = {
         'Finish',
         'after',
         'Peaks after, the same day',
-        'The same laps, under Proof. Tape over half the mouth when it is cold: pads want their heat.',
+        'The same laps, beside those before. Tape over half the mouth when it is cold: pads want their heat.',
+        { measure: { measure: 'heat', phase: 'after' }, troubles: [outOfLimit] },
       ),
     ],
     tradeOffs: ['Weight and drag. A duct throws heat away, a heavier rotor holds it, bigger pads spread it.'],
@@ -94,10 +96,29 @@ export const AROUND = {
     steps: () => [
       firmPedal,
       step(
+        'Before',
+        'first',
+        'Tyres and their pressures, codes, at which speed it comes',
+        'One worn tyre, a stored code or a pulse far from the limit is a fault that wants finding, not a talk.',
+        {
+          ask: [
+            { value: 'nothing', label: 'Nothing found' },
+            { value: 'found', label: 'Something found', trouble: 'found' },
+          ],
+          troubles: [
+            {
+              id: 'found',
+              label: 'Something found',
+              lines: ['That first: back to the checks with it, and nobody is told that all is well.'],
+            },
+          ],
+        },
+      ),
+      step(
         'Proof',
         'show',
         'Show it: loose ground, then just short of the limit',
-        'Tyres and codes first. Pulses only at the limit: it is working. Short of it too: something else, back to the checks.',
+        'Pulses only at the limit: it is working. Short of it too: something else, back to the checks.',
         { cautions: ['road'], drives: true },
       ),
       step(

@@ -40,9 +40,15 @@ export const ASSIST = {
           tool: 'Depth gauge',
         },
       ),
-      step('Fit', 'in', 'Booster and master on', 'New gasket, dry mouth.', {
-        torque: ['booster_nut', 'master_nut'],
-      }),
+      step(
+        'Fit',
+        'in',
+        'Booster and master on',
+        'New gasket, dry mouth, clip on the rod, lamp switch set again.',
+        {
+          torque: ['booster_nut', 'master_nut'],
+        },
+      ),
       assistHelps,
       firmPedal,
       holdPedal,
@@ -64,6 +70,15 @@ export const ASSIST = {
         'listen',
         'Listen along the hose, engine idling',
         'A hiss, a soft place, a valve that blows both ways.',
+      ),
+      step(
+        'Before',
+        'gauge-before',
+        'Vacuum at the booster as it stands',
+        'At its own port, engine idling, then off: the figure before.',
+        {
+          measure: { measure: 'pedal', phase: 'before' },
+        },
       ),
       step(
         'Fit',

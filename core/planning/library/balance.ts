@@ -27,7 +27,7 @@ export const BALANCE = {
         'Fit',
         'turn',
         'One turn towards the end that locks last',
-        'Which way more front is, is marked on the bar or tried by gauges. One change, then try.',
+        'Bar square, both rods out alike before it is touched. Which way more front is, is marked on the bar or read by gauges at both ends; where they are fitted, both pressures go into the note. One change, then try.',
         { record: [{ id: 'now', label: 'Turns now', required: true, kind: 'figure', unit: 'turns' }] },
       ),
       firmPedal,

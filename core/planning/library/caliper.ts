@@ -1,6 +1,7 @@
 import type { Procedure } from '../procedure';
 import { carUp, coolFirst, propPedal, wheelsOn } from './car';
 import { apart } from './corner';
+import { measureFound } from './figures';
 import { rolledOut } from './proofs';
 import { atEach } from './step';
 
@@ -17,11 +18,12 @@ export const CALIPER = {
     measures: ['pads'],
     steps: ({ corners }) => [
       ...apart(corners),
+      ...measureFound('pads', corners, 'pads, inner and outer, both ends'),
       ...atEach(
         corners,
         'pins',
         'pins out, cleaned',
-        'The one with the bush is not the plain one: kept apart, each back to its hole. A pin that needs a vice is renewed. Bores wiped, no emery inside. Abutments and clips to bare metal, or the pads bind there.',
+        'Pads worn to a taper are due with it. The one with the bush is not the plain one: kept apart, each back to its hole. A pin that needs a vice is renewed. Bores wiped, no emery inside. Abutments and clips to bare metal, or the pads bind there.',
         {
           tool: 'Pin brush, silicone brake grease',
           cautions: ['dust'],
@@ -64,6 +66,7 @@ export const CALIPER = {
       { kind: 'seal_kit', what: 'Piston seals', quantity: 1, per: 'piston' },
       { kind: 'boots', what: 'Piston boots', quantity: 1, per: 'piston' },
       { kind: 'other', what: 'Sealing washers', quantity: 2, per: 'corner' },
+      { kind: 'other', what: 'Bleeder with its cap, assembly lubricant', quantity: 1, per: 'corner' },
     ],
     measures: ['pads', 'heat'],
     bleed: 'opened',
@@ -117,7 +120,7 @@ export const CALIPER = {
         corners,
         'seals',
         'new seals and boots, pistons back in their own bores',
-        'Assembly lubricant made for it, pushed in square by hand; a screw-type piston is wound in. Halves stay together unless the maker sells the seal between them.',
+        'Assembly lubricant made for it, pushed in square by hand; a screw-type piston is wound in. Halves stay together unless the maker sells the seal between them. Where a bench can press it, a trial with fluid before it goes back.',
       ),
       ...atEach(
         corners,

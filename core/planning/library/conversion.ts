@@ -152,6 +152,20 @@ export const CONVERSION = {
           tool: 'Dial indicator, helper',
           cautions: ['dust', 'fingers'],
           record: [{ id: 'spread', label: 'Opens by', required: true, kind: 'figure', unit: 'mm' }],
+          ask: [
+            { value: 'opens', label: 'A tenth or more: worth it' },
+            { value: 'little', label: 'Hardly opens', trouble: 'little' },
+          ],
+          troubles: [
+            {
+              id: 'little',
+              label: 'It hardly opens',
+              lines: [
+                'Under a tenth of a millimetre it is not the caliper: hoses, pads that compress, the firewall, gas.',
+                'Nothing is bought for it: back to the verdict with the figure.',
+              ],
+            },
+          ],
         },
       ),
       propPedal,

@@ -102,7 +102,10 @@ export const CYLINDERS = {
     fits: { brake: 'disc' },
     touches: ['lift', 'fluid', 'pressure', 'wheels', 'first_move', 'dust'],
     minutes: 90,
-    needs: [{ kind: 'other', what: 'Sealing washers', quantity: 2, per: 'corner' }],
+    needs: [
+      { kind: 'other', what: 'Sealing washers', quantity: 2, per: 'corner' },
+      { kind: 'other', what: 'Mount bolts', quantity: 2, per: 'corner' },
+    ],
     measures: ['pedal'],
     bleed: 'opened',
     steps: ({ corners }) => [
@@ -144,7 +147,11 @@ export const CYLINDERS = {
     fits: { brake: 'drum' },
     touches: ['lift', 'fluid', 'pressure', 'dust', 'springs', 'wheels', 'first_move'],
     minutes: 90,
-    needs: [{ kind: 'wheel_cylinder', what: 'Wheel cylinder', quantity: 1, per: 'corner' }],
+    needs: [
+      { kind: 'wheel_cylinder', what: 'Wheel cylinder', quantity: 1, per: 'corner' },
+      { kind: 'other', what: 'Hold-downs, bleeder, pipe union as found', quantity: 1, per: 'corner' },
+      { kind: 'shoes', what: 'Shoes, if they met fluid', quantity: 1, per: 'axle' },
+    ],
     measures: ['drum'],
     bleed: 'opened',
     steps: ({ corners }) => [

@@ -13,7 +13,10 @@ export const DRUMS = {
     fits: { brake: 'drum' },
     touches: ['lift', 'dust', 'springs', 'wheels', 'first_move'],
     minutes: 75,
-    needs: [{ kind: 'shoes', what: 'Shoes, if they are due', quantity: 1, per: 'axle' }],
+    needs: [
+      { kind: 'shoes', what: 'Shoes, if they are due', quantity: 1, per: 'axle' },
+      { kind: 'other', what: 'Hold-downs and springs, if they are due', quantity: 1, per: 'axle' },
+    ],
     measures: ['drum', 'pedal'],
     steps: ({ corners }) => [
       coolFirst,
@@ -66,7 +69,7 @@ export const DRUMS = {
           [corner],
           'set',
           'together, set to a light drag',
-          'Then pump, then set again: the shoes centre themselves. This side is whole before the other is opened.',
+          'Then pump, then set again: the shoes centre themselves. This side is whole before the other is opened; the parking brake is set last of all.',
         ),
       ]),
       wheelsOn(corners),

@@ -46,6 +46,13 @@ export const measureFitted = (
     ),
   );
 
+/** New pads, each measured at both ends while a gauge still gets at it. */
+export const measurePads = (corners: readonly Corner[]): Step[] =>
+  measureFitted('pads', corners, 'new pads, before they go in').map((each) => ({
+    ...each,
+    how: 'On the bench, inner and outer, both ends: in the caliper no gauge gets at them. The next wear is counted from it.',
+  }));
+
 /** Readings of what is found, before anything is changed. */
 export const measureFound = (measure: Readable, corners: readonly Corner[], title: string): Step[] =>
   corners.map((corner) =>

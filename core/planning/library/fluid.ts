@@ -46,6 +46,8 @@ export const FLUID = {
     needs: [],
     measures: ['pedal'],
     bleed: 'modulator',
+    // New fluid is in the lines already: what is wanted is the air.
+    bleedShare: 0.5,
     steps: () => [
       step(
         'Before',
@@ -54,7 +56,9 @@ export const FLUID = {
         'The maker’s routine for this unit. A sagging battery stops it half way.',
         { tool: 'Scan tool, battery charger' },
       ),
-      step('Before', 'codes', 'Read the fault codes and write them down', 'Before anything is cleared.'),
+      step('Before', 'codes', 'Read the fault codes and write them down', 'Before anything is cleared.', {
+        record: [{ id: 'codes', label: 'Codes stored, or none', kind: 'words', most: 120, required: true }],
+      }),
       firmPedal,
       holdPedal,
       step(
@@ -123,10 +127,19 @@ export const FLUID = {
           ],
         },
       ),
-      step('Before', 'cap', 'Clean round the cap, then open it', 'Dirt here goes into the master.', {
-        cautions: ['fluid', 'glasses'],
-      }),
-      levelRight,
+      step(
+        'Before',
+        'cap',
+        'Clean round the cap, then open it',
+        'Dirt here goes into the master. The class on it is what goes in, out of a sealed bottle.',
+        {
+          cautions: ['fluid', 'glasses'],
+        },
+      ),
+      {
+        ...levelRight,
+        how: 'Low: filled up with sealed fluid of that class. High: the excess drawn off, hot fluid needs room. Cap clean and on.',
+      },
       step('Finish', 'away', 'What was drawn off goes to the waste', 'Never back into a fresh bottle.', {
         cautions: ['disposal'],
       }),
@@ -243,8 +256,9 @@ export const FLUID = {
       { kind: 'hose', what: 'Brake hoses', quantity: 1, per: 'corner' },
     ],
     measures: ['fluid'],
-    // Every line is dry after it, the modulator’s too.
+    // Every line is dry after it, the modulator’s too, and what is left of the old goes with the first of the new.
     bleed: 'opened',
+    bleedShare: 2,
     steps: ({ corners }) => [
       step(
         'Before',

@@ -3,7 +3,7 @@ import type { Procedure } from '../procedure';
 import type { Step } from '../run/step';
 import { levelled, wheelsOn } from './car';
 import { apart, caliperTorque, pistonsBack } from './corner';
-import { measureFitted, measureFound } from './figures';
+import { measureFound, measurePads } from './figures';
 import { firmPedal, rolledOut } from './proofs';
 import { atEach, step } from './step';
 
@@ -54,6 +54,7 @@ export const FRICTION = {
     bedIn: true,
     steps: ({ car, corners }) => [
       ...apart(corners),
+      ...measureFound('pads', corners, 'pads, inner and outer, both ends'),
       ...rotorsFit(corners),
       step(
         'Apart',
@@ -78,6 +79,7 @@ export const FRICTION = {
         },
       ),
       pistonsBack(corners),
+      ...measurePads(corners),
       ...atEach(
         corners,
         'fit',
@@ -85,7 +87,6 @@ export const FRICTION = {
         'Inner and outer as marked, wear sensor and arrow the way the wheel turns, new clips and pins. Abutments to bare metal. Shims and springs back, backing plates touched with the right grease only where metal slides. Brake cleaner off the rubber boots.',
         { cautions: ['fumes'] },
       ),
-      ...measureFitted('pads', corners, 'pads as fitted'),
       ...atEach(corners, 'back', 'caliper on', 'New bolts where the maker asks.', caliperTorque(car)),
       wheelsOn(corners),
       ...levelled,
@@ -140,6 +141,11 @@ export const FRICTION = {
           ],
         },
       ),
+      ...measurePads(corners).map((each) => ({
+        ...each,
+        title: `${each.corner}: pads after the flatting`,
+        how: 'Both ends of each: what the paper took is gone. Below its minimum a pad is renewed.',
+      })),
       ...atEach(corners, 'back', 'caliper on', 'Pads where they were.', caliperTorque(car)),
       wheelsOn(corners),
       ...rolledOut,
@@ -165,8 +171,10 @@ export const FRICTION = {
         { measure: { measure: 'heat', phase: 'before' }, cautions: ['legal'] },
       ),
       ...apart(corners),
+      ...measureFound('pads', corners, 'pads, inner and outer, both ends'),
       ...rotorsFit(corners),
       pistonsBack(corners),
+      ...measurePads(corners),
       ...atEach(
         corners,
         'clean',
@@ -183,7 +191,6 @@ export const FRICTION = {
         'new pads in',
         'One axle alone moves the balance: the other is decided now, and the car’s page says which compound is where.',
       ),
-      ...measureFitted('pads', corners, 'pads as fitted'),
       ...atEach(corners, 'back', 'caliper on', 'New bolts where the maker asks.', caliperTorque(car)),
       wheelsOn(corners),
       ...levelled,

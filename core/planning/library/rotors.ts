@@ -22,11 +22,12 @@ export const ROTORS = {
     bedIn: true,
     steps: ({ corners }) => [
       ...apart(corners),
+      ...measureFound('rotor', corners, 'old rotor: thickness, why it goes'),
       ...atEach(
         corners,
         'rotor-off',
         'rotor off, stud marked',
-        'Old one read first: how thick, and why it goes. Bracket off where it is in the way; a seized screw by impact driver, jacking screws in its threads; shoes in the hat backed off. A stuck one is drawn off, not hammered: the bearing takes every blow.',
+        'Bracket off where it is in the way; a seized screw by impact driver, jacking screws in its threads; shoes in the hat backed off. A stuck one is drawn off, not hammered: the bearing takes every blow.',
       ),
       facesBright(corners),
       ...measureFitted('hub', corners, 'hub face runout'),

@@ -97,13 +97,24 @@ export const WHEEL_END = {
       ...calipersOff(corners),
       ...atEach(
         corners,
+        'old-out',
+        'old upright out',
+        'Sensor and hose unclipped, a spring it carries held first, then the joints. Bearing and hub are their own job.',
+        { cautions: ['spring_load'] },
+      ),
+      ...atEach(
+        corners,
+        'hub-in',
+        'hub into the stiffer one',
+        'Its nut by its own figure, and no weight on it before. The speed ring to its side.',
+        { torque: 'hub_nut' },
+      ),
+      ...atEach(
+        corners,
         'renew',
-        'upright out, stiffer one in',
-        'Joints, hub, sensor, each by its own figure; a spring it carries held first. Bearing and hub as their own job.',
-        {
-          torque: ['suspension_joint', 'hub_nut'],
-          cautions: ['spring_load'],
-        },
+        'stiffer upright in',
+        'Joints by hand first, each by its own figure; sensor seated, hose and wire clear at lock and droop.',
+        { torque: 'suspension_joint', cautions: ['spring_load'] },
       ),
       ...atEach(
         corners,
@@ -131,6 +142,7 @@ export const WHEEL_END = {
     needs: [{ kind: 'bush', what: 'Bush or joint', quantity: 1, per: 'corner' }],
     measures: [],
     steps: ({ corners }) => [
+      coolFirst,
       carUp(),
       ...atEach(
         corners,

@@ -75,6 +75,8 @@ export type RecordField = {
   | { kind: 'choice'; options: { value: string; label: string }[] }
   | { kind: 'amount'; unit: 'ml' | 'min'; start: number; step: number; most: number }
   | { kind: 'figure'; unit: FigureUnit }
+  /** What a screen or a plate says, as it stands there. */
+  | { kind: 'words'; most: number }
 );
 
 /** One step of a job at the car. */

@@ -110,10 +110,15 @@ function neededIssues(step: Step, { done, record, note }: Ticked): Issue[] {
   if (!done) return [];
   const fields = (step.record ?? []).flatMap((field): Issue[] => {
     const value = record[field.id];
-    if (!field.required || (field.kind !== 'choice' && value !== undefined)) return [];
+    if (!field.required || (field.kind !== 'choice' && value !== undefined && value !== '')) return [];
     const options = field.kind === 'choice' ? field.options.map((option) => option.value) : [];
     if (options.some((option) => option === value)) return [];
-    const accepted = field.kind === 'choice' ? `one of ${options.join(', ')}` : `a figure, ${field.unit}`;
+    const accepted =
+      field.kind === 'choice'
+        ? `one of ${options.join(', ')}`
+        : field.kind === 'words'
+          ? 'what stands there'
+          : `a figure, ${field.unit}`;
     return [{ code: 'missing', path: `record.${field.id}`, value: JSON.stringify(value ?? null), accepted }];
   });
   if (!step.measure?.gates || record.figure === 'taken' || note.trim() !== '') return fields;
@@ -126,7 +131,7 @@ function neededIssues(step: Step, { done, record, note }: Ticked): Issue[] {
 function amountIssues(step: Step, { record }: Ticked): Issue[] {
   return (step.record ?? []).flatMap((field): Issue[] => {
     const value = record[field.id];
-    if (value === undefined || field.kind === 'choice') return [];
+    if (value === undefined || field.kind === 'choice' || field.kind === 'words') return [];
     const most = field.kind === 'amount' ? field.most : MOST_FIGURE;
     if (typeof value === 'number' && value >= 0 && value <= most) return [];
     return [

@@ -100,7 +100,7 @@ function ToFill({ step }: { step: Step }) {
   const fields = [
     ...(step.record ?? []).map((field) => ({
       label: field.label,
-      unit: field.kind === 'choice' ? '' : field.unit,
+      unit: 'unit' in field ? field.unit : '',
       options: field.kind === 'choice' ? field.options.map((option) => option.label) : [],
     })),
     ...(figure ? [{ label: figure, unit: '', options: [] }] : []),

@@ -17,6 +17,7 @@ export function recordWords(step: Step, record: TickRow['record'], note: string,
       return [
         `${field.label.toLowerCase()} ${units.full(value as number, field.unit, FIGURE_DECIMALS[field.unit])}`,
       ];
+    if (field.kind === 'words') return [`${field.label.toLowerCase()}: ${value}`];
     if (field.kind !== 'choice') return [`${field.label.toLowerCase()} ${value} ${field.unit}`];
     const option = field.options.find((each) => each.value === value);
     return [`${field.label.toLowerCase()}: ${(option?.label ?? String(value)).toLowerCase()}`];

@@ -6,7 +6,7 @@ import type { RecordField } from '@/core/planning/run/step';
 import { MOST_FIGURE } from '@/core/planning/run/tickIssues';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
-import { NumberField } from '@/ui/Field';
+import { NumberField, TextField } from '@/ui/Field';
 import { useUnits } from '../../../shell/useUnits';
 import type { TickRecord } from '../../desk/Desk';
 
@@ -22,7 +22,9 @@ export function RecordFields({ fields, record, onChange }: Props) {
     <div className="my-3 flex flex-wrap gap-x-6 gap-y-3">
       {fields.map((field) => (
         <div key={field.id}>
-          {field.kind !== 'figure' && <p className="narrow text-[0.9375rem] font-semibold">{field.label}</p>}
+          {(field.kind === 'choice' || field.kind === 'amount') && (
+            <p className="narrow text-[0.9375rem] font-semibold">{field.label}</p>
+          )}
           {field.kind === 'choice' && (
             <Choice
               label={field.label}
@@ -36,6 +38,13 @@ export function RecordFields({ fields, record, onChange }: Props) {
               field={field}
               value={record[field.id] as number | undefined}
               onChange={(value) => set(field.id, value)}
+            />
+          )}
+          {field.kind === 'words' && (
+            <Words
+              field={field}
+              value={String(record[field.id] ?? '')}
+              onChange={(value) => set(field.id, value === '' ? undefined : value)}
             />
           )}
           {field.kind === 'figure' && (
@@ -80,6 +89,28 @@ function Amount({ field: { label, unit, start, step, most }, value, onChange }: 
         <Plus aria-hidden="true" size={20} />
       </Button>
     </div>
+  );
+}
+
+type WordsProps = {
+  field: Extract<RecordField, { kind: 'words' }>;
+  value: string;
+  onChange: (value: string) => void;
+};
+
+/** What stands on a screen or a plate; written down when the field is left. */
+function Words({ field: { label, most }, value, onChange }: WordsProps) {
+  const [text, setText] = useState(value);
+  return (
+    <TextField
+      label={label}
+      maxLength={most}
+      autoComplete="off"
+      value={text}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={() => text.trim() !== value && onChange(text.trim())}
+      className="w-80 max-w-full"
+    />
   );
 }
 
