@@ -16,8 +16,6 @@ import { heatStops } from '../readings/heat/stops';
 import { heatStopsSchema } from '../readings/heat/stopsSchema';
 import { padLife } from '../readings/pads/life';
 import { padLifeSchema } from '../readings/pads/lifeSchema';
-import { firmness } from '../readings/pedal/firmness';
-import { firmnessSchema } from '../readings/pedal/firmnessSchema';
 import { travelBudget } from '../readings/pedal/travel';
 import { travelSchema, travelSolveSchema } from '../readings/pedal/travelSchema';
 import { travelSolve } from '../readings/pedal/travelSolve';
@@ -36,7 +34,6 @@ export const CALCS: Calcs = {
   hydraulics: calc(hydraulicsSchema, hydraulics),
   travel: calc(travelSchema, travelBudget),
   'travel-solve': checked(travelSolveSchema, travelSolve),
-  firmness: calc(firmnessSchema, firmness),
 };
 
 export const CALC_NAMES = Object.keys(CALCS);

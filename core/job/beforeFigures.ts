@@ -33,6 +33,7 @@ export function beforeFigures(
     .filter((row) => findingOf(row.finding).stage === 'check' && isAbnormal(row.finding, row.state!))
     .filter((row) => speaking.has(row.finding))
     .map((row): BeforeFigure => ({ slot: { finding: row.finding, place: row.place }, state: row.state! }));
-  const telling = readings.filter((each) => each.reading?.kind === kinds[0]);
+  // Of the kinds it is measured by the first that was read.
+  const telling = readings.filter((each) => each.reading?.kind === readings[0]?.reading?.kind);
   return [...telling, ...answers, ...readings.filter((each) => !telling.includes(each))].slice(0, 4);
 }

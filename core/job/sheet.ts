@@ -7,6 +7,7 @@ import type { FillRow } from '../planning/fill/fill';
 import type { TrackSetup } from '../planning/knockback/setups';
 import type { TickRow, WorkRow } from '../planning/run/rows';
 import type { CalcResult } from '../readings/calc';
+import type { GoodPedal } from '../readings/pedal/goodPedal';
 import type { Phase } from '../readings/phase';
 import type { FindingId } from '../readings/vocabulary/findings';
 import type { ChangeTrial } from './changeTrial';
@@ -118,6 +119,8 @@ export type JobSheet = {
   odometer?: { km: number; day: string };
   /** What each bleeder of the car took to run clear last time, ml, as `FL single`. */
   clearAtMl?: Record<string, number>;
+  /** The pedal this car had when it was good. */
+  goodPedal?: GoodPedal;
   /** What the shop's own confirmed jobs make of the priors, and how many those were. */
   learned?: { priors: Priors; jobs: number };
 };

@@ -6,13 +6,27 @@ import { flex } from './hub/flexReading';
 import { hub } from './hub/reading';
 import { judder } from './judder/reading';
 import { pads } from './pads/reading';
+import { firmness } from './pedal/firmnessReading';
 import { ratio } from './pedal/ratioReading';
 import { pedal } from './pedal/reading';
 import { rotor } from './rotor/reading';
 import type { FindingId } from './vocabulary/findings';
 
 /** The readings a technician takes, by what the shop asks for. */
-export const MEASURES = { fluid, pedal, ratio, pads, rotor, hub, bearing, flex, drum, heat, judder };
+export const MEASURES = {
+  fluid,
+  firmness,
+  pedal,
+  ratio,
+  pads,
+  rotor,
+  hub,
+  bearing,
+  flex,
+  drum,
+  heat,
+  judder,
+};
 
 export type MeasureId = keyof typeof MEASURES;
 

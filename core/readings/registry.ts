@@ -12,6 +12,8 @@ import { judder, judderSchema } from './judder/judder';
 import { readPads } from './pads/pads';
 import { padsSchema } from './pads/schema';
 import { pedalSchema, readPedal } from './pedal/checks';
+import { firmness } from './pedal/firmness';
+import { firmnessSchema } from './pedal/firmnessSchema';
 import { pedalRatio } from './pedal/pedalRatio';
 import { pedalRatioSchema } from './pedal/pedalRatioSchema';
 import { readRotor } from './rotor/rotor';
@@ -29,5 +31,6 @@ export const READINGS: Calcs = {
   drum: calc(drumSchema, readDrum),
   heat: calc(heatSchema, heatAround),
   pedal: calc(pedalSchema, readPedal),
+  firmness: calc(firmnessSchema, firmness),
   'pedal-ratio': calc(pedalRatioSchema, pedalRatio),
 };

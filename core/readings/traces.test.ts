@@ -39,6 +39,25 @@ const READINGS: [kind: string, input: Record<string, unknown>][] = [
   ],
   ['pedal-ratio', { aMm: 270, bMm: 50 }],
   ['pedal', { freePlayMm: 12, held: { seconds: 30, sankMm: 8 }, masterMovementMm: 3, vacuumKPa: 20 }],
+  [
+    'firmness',
+    {
+      pedal: { ratio: 5 },
+      master: { boreMm: 22 },
+      points: [
+        { forceN: 100, travelMm: 40 },
+        { forceN: 300, travelMm: 70 },
+        { forceN: 300, travelMm: 55, press: 3 },
+        { forceN: 100, travelMm: 30, press: 3 },
+      ],
+      baseline: {
+        points: [
+          { forceN: 100, travelMm: 30 },
+          { forceN: 300, travelMm: 40 },
+        ],
+      },
+    },
+  ],
   ['judder', { speedKmh: 110, rollingRadiusM: 0.316, frequencyHz: 15.4 }],
   ['drum', { boreMm: [228.1, 228.5], shoesMm: 227 }],
 ];

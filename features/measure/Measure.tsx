@@ -19,6 +19,10 @@ const PedalRatioForm = dynamic(
     loading: () => <div className="min-h-28" />,
   },
 );
+const FirmnessForm = dynamic(() => import('./whole/FirmnessForm').then((module) => module.FirmnessForm), {
+  ssr: false,
+  loading: () => <div className="min-h-64" />,
+});
 const RotorForm = dynamic(() => import('./rotor/RotorForm').then((module) => module.RotorForm), {
   ssr: false,
 });
@@ -44,6 +48,7 @@ const figures =
 /** The form of each measure. */
 const FORMS: Record<MeasureId, Form> = {
   fluid: ({ onDone }) => <FluidForm onDone={onDone} />,
+  firmness: ({ onDone }) => <FirmnessForm onDone={onDone} />,
   ratio: ({ onDone }) => <PedalRatioForm onDone={onDone} />,
   judder: ({ onDone }) => <JudderForm onDone={onDone} />,
   pads: (props) => <PadsForm {...props} />,

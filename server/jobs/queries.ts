@@ -3,6 +3,7 @@ import { learnPriors } from '../../core/diagnosis/learn/priors';
 import { inOwnOrder } from '../../core/job/ownOrder';
 import type { JobSheet } from '../../core/job/sheet';
 import { settleVisits } from '../../core/planning/visits';
+import { goodPedals } from '../cars/goodPedal';
 import { carFromRows } from '../cars/rows';
 import { database, type Sql } from '../db/sql';
 import { notFound } from '../failure';
@@ -51,7 +52,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
     odometers,
     cars,
     axles,
-    [photos, setups],
+    [photos, setups, pedals],
     confirmed,
     strength,
   ] = await Promise.all([
@@ -81,7 +82,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
     sql`select * from car_axles where car_id in (select car_id from jobs where id = any(${list}))`,
     sql`select distinct car_id from jobs where id = any(${list})`.then((rows) => {
       const ids = rows.map((row) => row.car_id as string);
-      return Promise.all([photosOf(ids, sql), setupsOf(ids, sql)] as const);
+      return Promise.all([photosOf(ids, sql), setupsOf(ids, sql), goodPedals(ids, sql)] as const);
     }),
     confirmedCauses(sql),
     sql`select learn_strength from shop`,
@@ -94,6 +95,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
     const own = (rows: readonly Row[]) => rows.filter((row) => row.job_id === id);
     const car = cars.find((row) => row.id === job.car_id)!;
     const fill = fills.find((row) => row.car_id === job.car_id);
+    const goodPedal = pedals.get(job.car_id);
     const [seen] = own(odometers);
     const ticked = own(ticks).map(tickFromRow);
     const work = (row: Row) =>
@@ -122,6 +124,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
         photos: photos.get(car.id) ?? [],
         setups: setups.get(car.id) ?? [],
         ...(Object.keys(car.clear_at_ml).length > 0 ? { clearAtMl: car.clear_at_ml } : {}),
+        ...(goodPedal ? { goodPedal } : {}),
         ...(fill ? { fill: fillFromRow(fill) } : {}),
         ...(seen ? { odometer: { km: kilometres(seen.odometer_m)!, day: seen.on_day } } : {}),
         ...(learned.jobs > 0 ? { learned } : {}),

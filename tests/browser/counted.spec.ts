@@ -226,6 +226,8 @@ test('a knockback by keyboard alone, from the bay to a closed job, in at most 20
       await drive.getByText('drives it since').waitFor();
       await press('Control+Enter');
       await drive.getByText('drove it').waitFor();
+      // What was complained of is asked again once it is back.
+      await keysOf(page, 'First press long, next one firm').waitFor();
       continue;
     }
     if ((await keysOf(page, question).count()) === 0) continue;

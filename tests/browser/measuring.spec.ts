@@ -369,3 +369,34 @@ test('what is half typed goes over to other units with the switch, and a car is 
   await expect(page.getByText('3000 lb')).toBeVisible();
   expect((await sheetOf(page, job)).car.massKg).toBeCloseTo(1360.777, 3);
 });
+
+test('a pedal is read under a scale: it counts as soft against the car’s own good one, and is drawn before it', async ({
+  page,
+}) => {
+  await checksOf(page, 'Number 7, open two-seater');
+  await row(page, 'Pedal as you find it now').getByRole('button', { name: 'Measure it' }).click();
+  const pedal = page.getByRole('region', { name: 'Pedal firmness' });
+  await pedal.getByRole('button', { name: 'Take the pedal' }).click();
+  await expect(pedal.getByText('0 of the first press is not taken')).toBeVisible();
+  const type = async (column: string, ...figures: string[]) => {
+    for (const [at, figure] of figures.entries())
+      await pedal.getByLabel(`${column}, row ${at + 1}`).fill(figure);
+  };
+  await type('First press', '28', '44', '900');
+  await expect(pedal.getByText(/^900 is not taken: /)).toBeVisible();
+  await type('First press', '28', '44', '62', '76');
+  await type('Third press', '26', '38', '50', '60');
+  await pedal.getByLabel('Room to the floor').fill('70');
+  await expect(pedal.getByText('70 is not taken: the pedal went 76 mm')).toBeVisible();
+  await pedal.getByLabel('Room to the floor').fill('110');
+  await expect(pedal).toContainText('Rises by pumping');
+  await expect(pedal.getByRole('img', { name: 'Force over travel of the pedal' })).toBeVisible();
+  // Half a set survives a reload.
+  await page.reload();
+  await row(page, 'Pedal as you find it now').getByRole('button', { name: 'Measure it' }).click();
+  await expect(pedal.getByLabel('First press, row 4')).toHaveValue('76');
+  await pedal.getByRole('button', { name: 'Take the pedal' }).click();
+  await expect(pedal).toContainText('On file: 76 mm at 450 N');
+  await expect(row(page, 'Pump the pedal')).toContainText('Pedal firmness reading: rises');
+  await saved(page);
+});

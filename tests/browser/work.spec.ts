@@ -274,7 +274,7 @@ test('what a car has of its own is noted at the step and stands there the next t
   await choose(page, 'Flush and bleed');
   await page.getByRole('button', { name: 'Start' }).click();
   await runOn(page, 'RR, rear right');
-  await page.getByRole('button', { name: 'Note it: Bleeder spanner' }).click();
+  await page.getByRole('button', { name: 'Note it for this car: Bleeder spanner' }).click();
   const field = page.getByLabel('Bleeder spanner');
   await field.fill('8 mm ring');
   await page.getByRole('button', { name: 'Keep it with the car' }).click();

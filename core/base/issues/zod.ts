@@ -50,6 +50,13 @@ function fromUnion(
   path: readonly PropertyKey[],
   value: string,
 ): Issue[] {
+  if (issue.discriminator !== undefined) {
+    // The field that says which branch it is names none of them: that field is what is wrong.
+    const given = (issue.input as Record<string, unknown> | undefined)?.[issue.discriminator];
+    const branches = [...issue.message.matchAll(/'([^']*)'/g)].map(([, branch]) => branch);
+    const accepted = `one of ${branches.join(', ')}`;
+    return [{ code: 'out_of_range', path: pathText(path), value: showValue(given), accepted }];
+  }
   const types = issue.errors.flatMap(([first]) =>
     first?.code === 'invalid_type' && first.path.length === 0 ? [article(first.expected)] : [],
   );

@@ -13,7 +13,7 @@ export const ASSIST = {
     touches: ['first_move', 'springs'],
     minutes: 150,
     needs: [{ kind: 'booster', what: 'Booster', quantity: 1, per: 'job' }],
-    measures: ['pedal'],
+    measures: ['firmness', 'pedal'],
     steps: () => [
       step('Before', 'vacuum', 'Prove the vacuum first', 'At the booster’s own port, engine idling.', {
         measure: { measure: 'pedal', phase: 'before' },
@@ -63,7 +63,7 @@ export const ASSIST = {
     touches: ['first_move'],
     minutes: 30,
     needs: [{ kind: 'other', what: 'Vacuum hose and check valve', quantity: 1, per: 'job' }],
-    measures: ['pedal'],
+    measures: ['firmness', 'pedal'],
     steps: () => [
       step(
         'Before',
@@ -110,7 +110,7 @@ export const ASSIST = {
     touches: ['first_move', 'pressure'],
     minutes: 60,
     needs: [{ kind: 'other', what: 'Assist fluid as the maker names it', quantity: 1, per: 'job' }],
-    measures: ['pedal'],
+    measures: ['firmness', 'pedal'],
     steps: () => [
       step(
         'Before',

@@ -67,7 +67,7 @@ export const BALANCE = {
     touches: ['first_move', 'springs'],
     minutes: 60,
     needs: [],
-    measures: ['pedal'],
+    measures: ['firmness', 'pedal'],
     steps: () => [
       step(
         'Before',
@@ -141,7 +141,7 @@ export const BALANCE = {
     touches: ['lift', 'heat', 'fluid', 'pressure', 'wheels', 'first_move'],
     minutes: 90,
     needs: [],
-    measures: ['pedal'],
+    measures: ['firmness', 'pedal'],
     bleed: 'opened',
     steps: ({ corners }) => [
       coolFirst,

@@ -30,7 +30,7 @@ export const CONVERSION = {
       { kind: 'seal_kit', what: 'Piston seals', quantity: 1, per: 'piston' },
       { kind: 'boots', what: 'Piston boots', quantity: 1, per: 'piston' },
     ],
-    measures: ['bearing', 'flex', 'rotor', 'pedal'],
+    measures: ['bearing', 'flex', 'rotor', 'firmness', 'pedal'],
     bleed: 'opened',
     steps: ({ car, corners, axles }) => [
       coolFirst,
@@ -138,7 +138,7 @@ export const CONVERSION = {
     touches: ['lift', 'fluid', 'pressure', 'dust', 'heat', 'wheels', 'first_move', 'legal'],
     minutes: 240,
     needs: [{ kind: 'caliper', what: 'Caliper', quantity: 1, per: 'corner' }],
-    measures: ['pads', 'pedal'],
+    measures: ['pads', 'firmness', 'pedal'],
     bleed: 'opened',
     steps: ({ corners }) => [
       coolFirst,

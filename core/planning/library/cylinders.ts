@@ -15,7 +15,7 @@ export const CYLINDERS = {
       { kind: 'master', what: 'Master cylinder of the right bore', quantity: 1, per: 'job' },
       { kind: 'other', what: 'Seal to the booster, grommets, pin, plugs', quantity: 1, per: 'job' },
     ],
-    measures: ['pedal'],
+    measures: ['firmness', 'pedal'],
     bleed: 'opened',
     steps: ({ car }) => [
       step(
@@ -106,7 +106,7 @@ export const CYLINDERS = {
       { kind: 'other', what: 'Sealing washers', quantity: 2, per: 'corner' },
       { kind: 'other', what: 'Mount bolts', quantity: 2, per: 'corner' },
     ],
-    measures: ['pedal'],
+    measures: ['firmness', 'pedal'],
     bleed: 'opened',
     steps: ({ corners }) => [
       coolFirst,

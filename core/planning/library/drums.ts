@@ -17,7 +17,7 @@ export const DRUMS = {
       { kind: 'shoes', what: 'Shoes, if they are due', quantity: 1, per: 'axle' },
       { kind: 'other', what: 'Hold-downs and springs, if they are due', quantity: 1, per: 'axle' },
     ],
-    measures: ['drum', 'pedal'],
+    measures: ['drum', 'firmness', 'pedal'],
     steps: ({ corners }) => [
       coolFirst,
       carUp(),

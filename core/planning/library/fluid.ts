@@ -24,7 +24,7 @@ export const FLUID = {
     touches: ['lift', 'fluid', 'pressure', 'wheels', 'first_move'],
     minutes: 45,
     needs: [],
-    measures: ['pedal'],
+    measures: ['firmness', 'pedal'],
     bleed: 'opened',
     steps: () => [
       step(
@@ -44,7 +44,7 @@ export const FLUID = {
     touches: ['lift', 'fluid', 'pressure', 'wheels', 'first_move'],
     minutes: 75,
     needs: [],
-    measures: ['pedal'],
+    measures: ['firmness', 'pedal'],
     bleed: 'modulator',
     // New fluid is in the lines already: what is wanted is the air.
     bleedShare: 0.5,

@@ -12,7 +12,7 @@ export const LINES = {
     touches: ['lift', 'fluid', 'pressure', 'wheels', 'first_move'],
     minutes: 90,
     needs: [{ kind: 'other', what: 'Sealing washers, pipe or hose as found', quantity: 1, per: 'job' }],
-    measures: ['pedal'],
+    measures: ['firmness', 'pedal'],
     bleed: 'opened',
     steps: ({ corners }) => [
       coolFirst,
@@ -83,7 +83,7 @@ export const LINES = {
     touches: ['lift', 'fluid', 'pressure', 'wheels', 'first_move', 'legal'],
     minutes: 120,
     needs: [{ kind: 'hose', what: 'Brake hose with new washers', quantity: 1, per: 'corner' }],
-    measures: ['pedal'],
+    measures: ['firmness', 'pedal'],
     bleed: 'opened',
     steps: ({ corners }) => [
       coolFirst,
@@ -126,7 +126,7 @@ export const LINES = {
     touches: ['lift', 'heat', 'fluid', 'pressure', 'wheels', 'first_move', 'legal'],
     minutes: 150,
     needs: [{ kind: 'other', what: 'Pipe, unions, clips, coating', quantity: 1, per: 'job' }],
-    measures: ['pedal'],
+    measures: ['firmness', 'pedal'],
     bleed: 'opened',
     steps: ({ corners }) => [
       coolFirst,
@@ -193,7 +193,7 @@ export const LINES = {
     touches: ['lift', 'fluid', 'pressure', 'wheels', 'first_move'],
     minutes: 240,
     needs: [{ kind: 'other', what: 'Modulator unit of the same number', quantity: 1, per: 'job' }],
-    measures: ['pedal'],
+    measures: ['firmness', 'pedal'],
     bleed: 'modulator',
     steps: () => [
       step(

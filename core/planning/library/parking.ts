@@ -49,7 +49,7 @@ export const PARKING = {
     touches: ['lift', 'first_move', 'wheels'],
     minutes: 30,
     needs: [],
-    measures: ['pedal'],
+    measures: ['firmness', 'pedal'],
     steps: ({ car, corners }) => [
       // A motor has no lever to pull.
       ...(car.electricParkingBrake

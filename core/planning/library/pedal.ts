@@ -12,7 +12,7 @@ export const PEDAL = {
     touches: ['first_move'],
     minutes: 25,
     needs: [],
-    measures: ['pedal'],
+    measures: ['firmness', 'pedal'],
     steps: () => [
       step(
         'Before',
@@ -75,7 +75,7 @@ export const PEDAL = {
     touches: ['lift', 'fluid', 'pressure', 'wheels', 'first_move', 'legal', 'springs'],
     minutes: 240,
     needs: [{ kind: 'other', what: 'Clevis pin, bush, plate for the master', quantity: 1, per: 'job' }],
-    measures: ['ratio', 'pedal'],
+    measures: ['ratio', 'firmness', 'pedal'],
     bleed: 'opened',
     steps: () => [
       step(
@@ -196,7 +196,7 @@ export const PEDAL = {
     touches: ['first_move', 'springs'],
     minutes: 60,
     needs: [{ kind: 'bush', what: 'Pedal bush and pin', quantity: 1, per: 'job' }],
-    measures: ['pedal'],
+    measures: ['firmness', 'pedal'],
     steps: () => [
       step(
         'Before',
@@ -227,7 +227,7 @@ export const PEDAL = {
     touches: ['first_move', 'legal'],
     minutes: 180,
     needs: [{ kind: 'other', what: 'Brace with its bolts', quantity: 1, per: 'job' }],
-    measures: ['pedal'],
+    measures: ['firmness', 'pedal'],
     steps: () => [
       step(
         'Before',

@@ -84,7 +84,7 @@ export const TRACKSIDE = {
     touches: ['lift', 'heat', 'fluid', 'wheels', 'first_move'],
     minutes: 20,
     needs: [{ kind: 'other', what: 'A sealed bottle of the class on the cap', quantity: 1, per: 'job' }],
-    measures: ['pedal'],
+    measures: ['firmness', 'pedal'],
     steps: ({ corners }) => [
       step(
         'Before',

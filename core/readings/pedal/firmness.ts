@@ -35,7 +35,7 @@ export function firmness(input: FirmnessInput) {
     ...(solved?.ok
       ? { gasMl: solved.value.gasMl, low: solved.value.gasLowMl, high: solved.value.gasHighMl }
       : {}),
-    ...(against ? { against } : {}),
+    ...(against ? { against, ...against } : {}),
     states: {
       ...(against ? { pedal_now: pedalNow(against, bounds) } : {}),
       ...(riseByPumpingMm === undefined

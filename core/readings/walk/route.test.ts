@@ -62,7 +62,8 @@ describe('the walk round a car', () => {
 
   it('knows which reading answers a check', () => {
     expect(measureOf('rotor_dtv')).toBe('rotor');
-    expect(measureOf('pedal_now')).toBeUndefined();
+    expect(measureOf('pedal_now')).toBe('firmness');
+    expect(measureOf('pedal_linkage')).toBeUndefined();
     const known = new Set((FINDINGS as readonly Finding[]).map((finding) => finding.id));
     for (const id of Object.keys(MEASURES) as MeasureId[])
       for (const finding of MEASURES[id].covers) expect(known.has(finding), finding).toBe(true);

@@ -35,7 +35,7 @@ export function NoteLine({ id }: { id: SheetNote }) {
           {!closed && (
             <Button
               look="quiet"
-              aria-label={`${known === undefined ? 'Note it' : 'Correct it'}: ${label}`}
+              aria-label={`${known === undefined ? 'Note it for this car' : 'Correct it'}: ${label}`}
               onClick={() => {
                 keep(known ?? '');
                 setTyping(true);

@@ -1,25 +1,26 @@
 'use client';
 
-import { useCallback, useEffect, useEffectEvent, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { speedWords } from '@/core/base/units/speed';
-import { FELT, WARM_ENOUGH } from '@/core/planning/bedin/heatFields';
+import { FELT } from '@/core/planning/bedin/heatFields';
 import type { MotionEvent } from '@/core/planning/bedin/motion';
 import { refitBedIn } from '@/core/planning/bedin/refit';
 import { measuredHeat } from '@/core/planning/bedin/stageHeat';
 import type { WorkRow } from '@/core/planning/run/rows';
-import { PRESS, planOf, type Run } from '@/core/planning/run/run';
+import { planOf, type Run } from '@/core/planning/run/run';
 import type { Step } from '@/core/planning/run/step';
 import { Button } from '@/ui/Button';
 import { clock, figure } from '@/ui/format';
 import { beep, say } from '@/ui/sound';
 import { useCountdown } from '@/ui/useCountdown';
-import { newId } from '../../../shell/newId';
 import { useUnits } from '../../../shell/useUnits';
 import { type TickRecord, useDesk } from '../../desk/Desk';
 import { HoldsPanel } from '../../HoldsPanel';
 import { MotionKeys } from './MotionKeys';
+import { useFeltSlowdown } from './useFeltSlowdown';
 import { useFinds } from './useFinds';
 import type { Motion } from './useMotion';
+import { WarmEnough } from './WarmEnough';
 
 /** Deceleration a passenger may count on for the cue, m/s²: a firm slowdown, a moderate stop. */
 const FIRM = 5;
@@ -44,8 +45,8 @@ export function SlowdownStep({ work, run, step, sound, motion }: Props) {
   const refit = bedIn && refitBedIn(bedIn.input, bedIn.plan, measuredHeat(run));
   const predictedC = refit?.predictedC[at] ?? step.slowdown!.predictedC;
   const [cue, setCue] = useState<Cue>('up_to_speed');
-  const before = run.steps[run.steps.indexOf(step) - 1];
-  const releasedAt = before?.slowdown ? run.last.get(before.id)?.record.releasedAt : undefined;
+  const before = stops[at - 1];
+  const releasedAt = before && run.last.get(before.id)?.record.releasedAt;
   const coolS = before?.slowdown?.coolS ?? 0;
   const [cooling, setCooling] = useState(coolS > 0 && releasedAt !== undefined);
 
@@ -70,7 +71,7 @@ export function SlowdownStep({ work, run, step, sound, motion }: Props) {
     // By this device's clock, which the count-down goes by: the server's may be minutes off.
     tick(work.id, step.id, true, { record: { ...felt, releasedAt: new Date().toISOString() } });
   };
-  const onMotion = useEffectEvent((event: MotionEvent) => {
+  const onMotion = (event: MotionEvent) => {
     if (closed) return;
     setCooling(false);
     if (event.kind === 'braking') return setCue('braking');
@@ -79,25 +80,14 @@ export function SlowdownStep({ work, run, step, sound, motion }: Props) {
       [FELT.ms2]: Number(event.meanMs2.toFixed(1)),
       ...(event.stood ? { [FELT.stood]: 'yes' } : {}),
     });
-  });
-  const { watch } = motion;
-  const { slowdown } = step;
-  const cameFromKmh = before?.slowdown?.toKmh ?? 0;
-  useEffect(() => {
-    if (held) return watch(undefined);
-    watch(
-      { slowdown: slowdown!, fromKmh: cameFromKmh, comingUp: cue === 'up_to_speed' && !cooling },
-      onMotion,
-    );
-    return () => watch(undefined);
-  }, [watch, slowdown, cameFromKmh, cue, cooling, held]);
-  const warmEnough =
-    refit && (bedIn.plan.windowC.low <= (refit.predictedC[at - 1] ?? 0) || refit.passesAt === at + 1);
-  const leaveTheRest = () => {
-    const press = newId();
-    for (const each of run.steps.slice(run.steps.indexOf(step)))
-      if (each.slowdown) tick(work.id, each.id, true, { record: { [WARM_ENOUGH]: 'yes', [PRESS]: press } });
   };
+  useFeltSlowdown(motion, {
+    slowdown: step.slowdown!,
+    fromKmh: before?.slowdown?.toKmh ?? 0,
+    comingUp: cue === 'up_to_speed' && !cooling,
+    off: held,
+    onMotion,
+  });
   if (held)
     return (
       <section aria-label={step.title}>
@@ -163,10 +153,8 @@ export function SlowdownStep({ work, run, step, sound, motion }: Props) {
           </Button>
         </div>
       )}
-      {!closed && warmEnough && cue === 'up_to_speed' && (
-        <Button className="mb-3 min-h-14 text-lg" onClick={leaveTheRest}>
-          Warm enough: leave the {stops.length - at} that are left out
-        </Button>
+      {!closed && refit && cue === 'up_to_speed' && (
+        <WarmEnough work={work} run={run} step={step} bedIn={bedIn} refit={refit} />
       )}
       {!closed && (
         <div className="flex flex-wrap gap-3">

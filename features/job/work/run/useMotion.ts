@@ -41,6 +41,7 @@ export function useMotion(): Motion {
   const end = useRef<() => void>(undefined);
   const toDrive = useRef<MotionSample[]>([]);
   const clock = useRef(0);
+  const driven = useRef<Driving['slowdown']>(undefined);
 
   const feel = useCallback((sample: MotionSample) => {
     const phone = detector.current;
@@ -80,10 +81,11 @@ export function useMotion(): Motion {
   };
 
   const watch = useCallback<Motion['watch']>((next, onEvent) => {
-    const isNew = next !== undefined && next.slowdown !== driving.current?.slowdown;
     driving.current = next;
     listener.current = onEvent;
-    if (isNew) toDrive.current = samplesOf(next, clock.current);
+    if (!next || next.slowdown === driven.current) return;
+    driven.current = next.slowdown;
+    toDrive.current = samplesOf(next, clock.current);
   }, []);
 
   return { state, ...(trouble ? { trouble } : {}), start, stop, watch };

@@ -1,4 +1,4 @@
-import { cn } from '@/ui/cn';
+import { cn } from './cn';
 
 export type Column<Row> = { id: keyof Row & string; label: string; unit?: string };
 

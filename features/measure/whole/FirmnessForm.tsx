@@ -1,0 +1,104 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
+import { dayWords } from '@/core/base/dates';
+import { firmness } from '@/core/readings/pedal/firmness';
+import { Button } from '@/ui/Button';
+import { NumberField } from '@/ui/Field';
+import { FigureTable } from '@/ui/FigureTable';
+import { PedalFigures } from '../../bench/pedal/PedalFigures';
+import { useDesk } from '../../job/desk/Desk';
+import { useShop } from '../../shell/ShopContext';
+import { useUnits } from '../../shell/useUnits';
+import { OnFile } from '../OnFile';
+import { type OnDone, useReading } from '../useReading';
+import { useTyped } from '../useTyped';
+import { firmnessBase, firmnessStart, readFirmness } from './firmnessTyped';
+
+const PedalCurve = dynamic(() => import('../../bench/pedal/PedalCurve').then((module) => module.PedalCurve), {
+  ssr: false,
+  loading: () => <div className="h-full" />,
+});
+
+/** The pedal under a scale: force against travel, the third press beside the first, this car's good one behind them. */
+export function FirmnessForm({ onDone }: { onDone?: OnDone }) {
+  const { sheet } = useDesk();
+  const { dateOrder } = useShop();
+  const units = useUnits();
+  const slot = useReading('firmness');
+  const good = sheet.goodPedal;
+  const start = firmnessStart(sheet.car, units);
+  const [typed, keep, forget] = useTyped(`firmness.${sheet.job.id}`, start, firmnessBase);
+  const [tried, setTried] = useState(false);
+  const { input, first, wrong, isWhole } = readFirmness(typed, good, units);
+  const say = (field: string) => (tried || typed[field as 'bore'] !== '' ? wrong[field] : undefined);
+  const save = () => {
+    setTried(true);
+    if (!isWhole) return;
+    const row = slot.save(input);
+    forget();
+    setTried(false);
+    onDone?.(row);
+  };
+  const mm = units.unit('mm');
+  const third = input.points.filter(({ press }) => press === 3);
+  return (
+    <section aria-label="Pedal firmness" className="mt-2 grid gap-3">
+      <FigureTable
+        caption="A scale or a gauge on the pad: at each force how far it went"
+        columns={[
+          { id: 'force', label: 'Force', unit: 'N' },
+          { id: 'first', label: 'First press', unit: mm },
+          { id: 'third', label: 'Third press', unit: mm },
+        ]}
+        rows={typed.presses}
+        wrong={wrong}
+        onChange={(presses) => keep({ ...typed, presses })}
+      />
+      <div className="flex flex-wrap items-start gap-3">
+        {(
+          [
+            ['floor', 'Room to the floor', mm],
+            ['bore', 'Master bore', mm],
+            ['ratio', 'Pedal ratio', ''],
+          ] as const
+        ).map(([id, label, unit]) => (
+          <NumberField
+            key={id}
+            label={label}
+            unit={unit}
+            value={typed[id]}
+            error={say(id)}
+            disabled={slot.closed}
+            onChange={(event) => keep({ ...typed, [id]: event.target.value })}
+            className="w-44"
+          />
+        ))}
+        <Button onClick={save} disabled={slot.closed} className="mt-6">
+          Take the pedal
+        </Button>
+      </div>
+      {tried && first.length < 2 && (
+        <p role="alert" className="font-semibold text-stop">
+          {first.length} of the first press is not taken: travel at two forces or more
+        </p>
+      )}
+      {isWhole && (
+        <>
+          <PedalFigures result={firmness(input)} />
+          <div className="h-64 max-w-2xl">
+            <PedalCurve first={first} third={third} good={good?.points ?? []} />
+          </div>
+        </>
+      )}
+      <p className="text-[0.9375rem] text-soft">
+        {good
+          ? `Its good pedal is that of ${dayWords(good.day, dateOrder)}, after the work that cured it.`
+          : 'This car has no good pedal on file: the one read after a cure will be it.'}{' '}
+        Engine as it will run; free play taken up first.
+      </p>
+      <OnFile head={slot.head} earlier={slot.earlier} />
+    </section>
+  );
+}
