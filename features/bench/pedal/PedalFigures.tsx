@@ -18,7 +18,7 @@ export function PedalFigures({ result }: { result: ReturnType<typeof firmness> }
       value: stiffnessNPerMm === undefined ? '—' : `${figure(stiffnessNPerMm, 1)} N/mm`,
       say:
         against?.stiffnessRatio === undefined
-          ? 'against nothing yet: fill in when it was good'
+          ? 'against nothing yet: its good pedal is not known'
           : `${figure(against.stiffnessRatio * 100, 0)} % of its good pedal, soft under ${figure(limit('softShare') * 100, 0)} % (our model)`,
       bad: soft,
     },

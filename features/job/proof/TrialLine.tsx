@@ -22,8 +22,10 @@ export function TrialFigures({ trial }: { trial: Pick<ChangeTrial, 'figure' | 'b
   const base = trialBase(trial.figure);
   const at = (value: number) => units.show(value, base, decimals);
   // A difference of temperatures has no zero of its own.
-  const by = (value: number) =>
-    `${value < 0 ? '−' : '+'}${unit === '°C' ? units.show(Math.abs(value), 'K', 0) : units.show(Math.abs(value), base, decimals)}`;
+  const by = (value: number, finer = 0) => {
+    const [shown, places] = unit === '°C' ? (['K', finer] as const) : ([base, decimals + finer] as const);
+    return `${value < 0 ? '−' : '+'}${units.show(Math.abs(value), shown, places)}`;
+  };
   const side = ({ mean, deviation }: { mean: number; deviation: number }, count: number) => (
     <>
       <b className="reading font-semibold">{at(mean)}</b>{' '}
@@ -38,7 +40,7 @@ export function TrialFigures({ trial }: { trial: Pick<ChangeTrial, 'figure' | 'b
       <p>
         Before {side(result.before, trial.before.length)}, after {side(result.after, trial.after.length)}{' '}
         {trialUnit(trial.figure, units)}: {by(result.difference)}, in 95 of 100 cases between{' '}
-        {by(result.between[0])} and {by(result.between[1])}.
+        {by(result.between[0], 1)} and {by(result.between[1], 1)}.
       </p>
       <p className={`font-semibold ${result.says === 'worse' ? 'text-stop' : ''}`}>{SAYS[result.says]}.</p>
     </>

@@ -8,6 +8,9 @@ import type { Step } from '@/core/planning/run/step';
 import { Button } from '@/ui/Button';
 import { useUnits } from '../../../shell/useUnits';
 
+/** A rotor that gets so many times the model’s heat, or its part, is rather read wrong. */
+const ODD = 2.5;
+
 type Props = {
   run: Run;
   step: Step;
@@ -24,11 +27,13 @@ export function HeatSays({ run, step, bedIn: { input, plan }, onMore }: Props) {
   const { after, last } = step.heat!;
   const full = (c: number) => units.full(c, '°C', 0);
   const { reachesAt, passesAt, more } = refit;
+  const isOdd = refit.gain > ODD || refit.gain < 1 / ODD;
   return (
     <div className="my-3 border-l-[6px] border-straw pl-3 text-lg" role="status">
       <p>
-        The model said {full(plan.predictedC[after - 1]!)}: this car puts{' '}
-        <b className="reading font-semibold">{(refit.gain * 100).toFixed(0)} %</b> of its heat into the rotor.
+        The model said {full(plan.predictedC[after - 1]!)}: the rotor got{' '}
+        <b className="reading font-semibold">{(refit.gain * 100).toFixed(0)} %</b> of the heat that gives it.
+        {isOdd && ' That is far off: read it again, and look at the car’s mass and rotor.'}
       </p>
       {last ? (
         reachesAt !== null ? (
