@@ -10,6 +10,7 @@ import { NumberField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
 import { DayField } from '../shell/DayField';
+import { NoteEnd } from '../shell/NoteEnd';
 import { newId } from '../shell/newId';
 import { request, requestForm } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
@@ -109,12 +110,7 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
             value={draft.odometer}
             onChange={(event) => setDraft({ ...draft, odometer: event.target.value })}
           />
-          <div className="flex gap-3 sm:col-span-4">
-            <Button type="submit">Note it</Button>
-            <Button look="quiet" onClick={() => setOpen(false)}>
-              Leave it
-            </Button>
-          </div>
+          <NoteEnd onLeave={() => setOpen(false)} className="sm:col-span-4" />
         </form>
       )}
       {error && (

@@ -11,6 +11,7 @@ import { SelectField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
 import { DayField } from '../shell/DayField';
+import { NoteEnd } from '../shell/NoteEnd';
 import { newId } from '../shell/newId';
 import { requestForm } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
@@ -141,17 +142,7 @@ function PartForm({ carId, onDone }: { carId: string; onDone: () => void }) {
         onChange={(fittedOn) => setDraft({ ...draft, fittedOn })}
       />
       <CameOffFields value={cameOff} onChange={setCameOff} />
-      <div className="flex items-end gap-3">
-        <Button type="submit">Note it</Button>
-        <Button look="quiet" onClick={onDone}>
-          Leave it
-        </Button>
-      </div>
-      {error && (
-        <p role="alert" className="font-semibold text-stop sm:col-span-2">
-          {error}
-        </p>
-      )}
+      <NoteEnd trouble={error} onLeave={onDone} className="sm:col-span-2" />
     </form>
   );
 }

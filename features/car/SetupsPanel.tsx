@@ -9,6 +9,7 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { NumberField, TextField } from '@/ui/Field';
 import { dropRow } from '../shell/dropped';
+import { NoteEnd } from '../shell/NoteEnd';
 import { newId } from '../shell/newId';
 import type { Refusal } from '../shell/outbox';
 import { refusedField, requestForm } from '../shell/request';
@@ -172,17 +173,7 @@ function SetupForm({ carId, onDone }: { carId: string; onDone: () => void }) {
         error={refusedField(refusal, 'note')}
         onChange={(event) => keep({ ...typed, note: event.target.value })}
       />
-      {refusal && !refusal.issues && (
-        <p role="alert" className="font-semibold text-stop">
-          {refusal.message}
-        </p>
-      )}
-      <div className="flex gap-3">
-        <Button type="submit">Note it</Button>
-        <Button look="quiet" onClick={onDone}>
-          Leave it
-        </Button>
-      </div>
+      <NoteEnd trouble={refusal && !refusal.issues ? refusal.message : false} onLeave={onDone} />
     </form>
   );
 }

@@ -11,6 +11,7 @@ import type { CarFill } from '@/server/fills/queries';
 import { Button } from '@/ui/Button';
 import { Opens } from '@/ui/Opens';
 import { dropRow } from '../shell/dropped';
+import { NoteEnd } from '../shell/NoteEnd';
 import { newId } from '../shell/newId';
 import type { Refusal } from '../shell/outbox';
 import { refusedField, requestForm } from '../shell/request';
@@ -158,17 +159,7 @@ function FillForm({ car, before, onDone }: { car: CarRow; before?: CarFill; onDo
         errorOf={(field) => refusedField(refusal, field)}
         onChange={keep}
       />
-      {refusal && !refusal.issues && (
-        <p role="alert" className="font-semibold text-stop">
-          {refusal.message}
-        </p>
-      )}
-      <div className="flex gap-3">
-        <Button type="submit">Note it</Button>
-        <Button look="quiet" onClick={onDone}>
-          Leave it
-        </Button>
-      </div>
+      <NoteEnd trouble={refusal && !refusal.issues ? refusal.message : false} onLeave={onDone} />
     </form>
   );
 }
