@@ -1,5 +1,6 @@
 import { type Axle, axleOf, type Corner, cornersOf } from '../car/corner';
 import { sideAreaMm2 } from '../car/hydraulics/bore';
+import type { CarSpec } from '../car/spec';
 import { USUAL_RADII } from '../car/usualRadii';
 import { type GapPart, type PadGap, padGap } from '../planning/knockback/gaps';
 import { reindex } from '../readings/hub/reindex';
@@ -18,16 +19,21 @@ export type GapAt = PadGap & {
   missing: GapPart[];
 };
 
-/**
- * The gap at each corner of an axle from what this job has measured there: the newest bearing play, rotor runout (else
- * the hub face's) and flex under a bar.
- */
+/** The gap at each corner of an axle from what this job has measured there. */
 export function gapsAt(sheet: Pick<JobSheet, 'car' | 'readings'>, axle: Axle, springs: boolean): GapAt[] {
-  const { car } = sheet;
+  return gapsOf(sheet.car, standingReadings(sheet), axle, springs);
+}
+
+type Read = Pick<ReadingRow, 'kind' | 'corner' | 'input'>;
+
+/**
+ * The gap at each corner of an axle: of these readings the last bearing play, rotor runout (else the hub face's) and flex
+ * under a bar.
+ */
+export function gapsOf(car: CarSpec, rows: readonly Read[], axle: Axle, springs: boolean): GapAt[] {
   const { pistonsMm, caliper } = car[axle];
-  const rows = standingReadings(sheet);
   return cornersOf(axle).map((corner) => {
-    const parts = partsAt(sheet, rows, corner);
+    const parts = partsAt(car, rows, corner);
     const gap = padGap({
       parts,
       springs,
@@ -45,11 +51,7 @@ export function gapsAt(sheet: Pick<JobSheet, 'car' | 'readings'>, axle: Axle, sp
   });
 }
 
-function partsAt(
-  { car }: Pick<JobSheet, 'car'>,
-  rows: readonly ReadingRow[],
-  corner: Corner,
-): Partial<Record<GapPart, number>> {
+function partsAt(car: CarSpec, rows: readonly Read[], corner: Corner): Partial<Record<GapPart, number>> {
   const input = (kind: string) =>
     rows.findLast((row) => row.kind === kind && row.corner === corner)?.input ?? undefined;
   const { bearingSpanMm, rotorRadiusMm } = car[axleOf(corner)];

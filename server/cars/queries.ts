@@ -1,4 +1,5 @@
 import type { Row } from 'postgres';
+import type { Corner } from '../../core/car/corner';
 import type { ReadingRow } from '../../core/job/sheet';
 import type { Driven } from '../../core/planning/due/distance';
 import { repairDue, type TemporaryRepair } from '../../core/planning/due/temporary';
@@ -61,7 +62,7 @@ export async function carJobs(carId: string, sql: Sql = database()): Promise<Car
 
 export type CarReading = Pick<ReadingRow, 'input' | 'said' | 'unreadable'> & {
   kind: string;
-  corner: string;
+  corner: Corner | '';
   recordedAt: string;
   jobId: string;
   jobNumber: number;

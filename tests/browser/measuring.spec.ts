@@ -373,7 +373,7 @@ test('what is half typed goes over to other units with the switch, and a car is 
 test('a pedal is read under a scale: it counts as soft against the car’s own good one, and is drawn before it', async ({
   page,
 }) => {
-  await checksOf(page, 'Number 7, open two-seater');
+  const job = await checksOf(page, 'Number 7, open two-seater');
   await row(page, 'Pedal as you find it now').getByRole('button', { name: 'Measure it' }).click();
   const pedal = page.getByRole('region', { name: 'Pedal firmness' });
   await pedal.getByRole('button', { name: 'Take the pedal' }).click();
@@ -399,4 +399,9 @@ test('a pedal is read under a scale: it counts as soft against the car’s own g
   await expect(pedal).toContainText('On file: 76 mm at 450 N');
   await expect(row(page, 'Pump the pedal')).toContainText('Pedal firmness reading: rises');
   await saved(page);
+  // The bench begins with it.
+  const { car } = await sheetOf(page, job);
+  await page.goto(`/bench/pedal?car=${car.id}`);
+  await expect(page.getByLabel('Travel now, row 4')).toHaveValue('76');
+  await expect(page.getByLabel('Room to the floor')).toHaveValue('110');
 });

@@ -67,4 +67,25 @@ describe('what is typed on the pedal’s bench', () => {
   ])('says what is wrong with %s', (field, changes, words) => {
     expect(readPedalBench(typed(changes as Partial<PedalTyped>), METRIC).wrong[field]).toBe(words);
   });
+
+  it('begins with what was last read of the car: presses, floor, its good pedal, what opens at the pads', () => {
+    const start = pedalStart(
+      {
+        points: [
+          { forceN: 100, travelMm: 30 },
+          { forceN: 100, travelMm: 26, press: 3 },
+          { forceN: 300, travelMm: 42 },
+        ],
+        good: [{ forceN: 300, travelMm: 33 }],
+        toFloorMm: 90,
+        gapsMm: { FR: 0.25, FL: 0 },
+      },
+      METRIC,
+    );
+    expect(start.presses).toEqual([
+      { force: '100', first: '30', third: '26', good: '' },
+      { force: '300', first: '42', third: '', good: '33' },
+    ]);
+    expect(start).toMatchObject({ floor: '90', gaps: { FL: '', FR: '0.25', RL: '', RR: '' } });
+  });
 });

@@ -1,4 +1,5 @@
 import type { BaseUnit } from '@/core/base/units/display';
+import { CORNERS, type Corner } from '@/core/car/corner';
 import { sideAreaMm2 } from '@/core/car/hydraulics/bore';
 import type { FirmnessInput } from '@/core/readings/pedal/firmnessSchema';
 import { PEDAL_RANGES } from '@/core/readings/pedal/ranges';
@@ -21,7 +22,7 @@ export type PedalTyped = {
   frontOpposed: boolean;
   rearPistons: string;
   rearOpposed: boolean;
-  gaps: Record<'FL' | 'FR' | 'RL' | 'RR', string>;
+  gaps: Record<Corner, string>;
   hoses: string;
   hoseKind: keyof typeof HOSES;
   fluid: string;
@@ -52,6 +53,12 @@ export type PedalStart = {
   ratio?: number;
   front?: { pistonsMm: readonly number[]; opposed: boolean };
   rear?: { pistonsMm: readonly number[]; opposed: boolean };
+  /** Its pedal as it was last read under a scale, and its good one. */
+  points?: FirmnessInput['points'];
+  good?: FirmnessInput['points'];
+  toFloorMm?: number;
+  /** What opens at its pads by its last readings, mm a side. */
+  gapsMm?: Partial<Record<Corner, number>>;
 };
 
 /** The bench before anything is typed, in the units shown. */
@@ -62,19 +69,44 @@ export function pedalStart(own: PedalStart, units: Units): PedalTyped {
     bore: units.asTyped(own.boreMm ?? 22.2, 'mm'),
     ratio: String(own.ratio ?? 5.5),
     freePlay: '',
-    floor: '',
-    presses: ROWS.map((force) => ({ force, first: '', third: '', good: '' })),
+    floor: own.toFloorMm === undefined ? '' : units.asTyped(own.toFloorMm, 'mm'),
+    presses: pressesOf(own, units),
     frontPistons: pistonsTyped(front.pistonsMm, units),
     frontOpposed: front.opposed,
     rearPistons: pistonsTyped(rear.pistonsMm, units),
     rearOpposed: rear.opposed,
-    gaps: { FL: '', FR: '', RL: '', RR: '' },
+    gaps: byCorner((corner) => {
+      const gapMm = own.gapsMm?.[corner];
+      return gapMm ? units.show(gapMm, 'mm', 2) : '';
+    }),
     hoses: '',
     hoseKind: 'regular',
     fluid: '',
     gas: '',
     master: '',
   };
+}
+
+/** A row for each force that was pressed with, now or when it was good; plain ones where nothing was read. */
+function pressesOf({ points = [], good = [] }: PedalStart, units: Units): PressRow[] {
+  const forces = [...new Set([...points, ...good].map(({ forceN }) => forceN))].sort(
+    (one, other) => one - other,
+  );
+  if (forces.length === 0) return ROWS.map((force) => ({ force, first: '', third: '', good: '' }));
+  const at = (all: FirmnessInput['points'], forceN: number, press: number) => {
+    const found = all.find((point) => point.forceN === forceN && (point.press ?? 1) === press);
+    return found ? units.asTyped(found.travelMm, 'mm') : '';
+  };
+  return forces.map((forceN) => ({
+    force: String(forceN),
+    first: at(points, forceN, 1),
+    third: at(points, forceN, 3),
+    good: at(good, forceN, 1),
+  }));
+}
+
+function byCorner<T>(make: (corner: Corner) => T): Record<Corner, T> {
+  return Object.fromEntries(CORNERS.map((corner) => [corner, make(corner)])) as Record<Corner, T>;
 }
 
 export type Read = {

@@ -1,6 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
+import Link from 'next/link';
 import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
 import { firmness } from '@/core/readings/pedal/firmness';
@@ -99,6 +100,13 @@ export function FirmnessForm({ onDone }: { onDone?: OnDone }) {
         Engine as it will run; free play taken up first.
       </p>
       <OnFile head={slot.head} earlier={slot.earlier} />
+      {slot.head && (
+        <p>
+          <Link href={`/bench/pedal?car=${sheet.car.id}`} className="underline underline-offset-4">
+            On the bench: gas against flex, and what each suspect takes
+          </Link>
+        </p>
+      )}
     </section>
   );
 }
