@@ -113,7 +113,7 @@ test('the shelf counts, opens and refuses bottles; a run notes what was fitted',
   await page.goto(`${job}/work`);
   await choose(page, 'New pads, axle set');
   await page.getByRole('button', { name: 'Start' }).click();
-  await runOn(page, /pads as fitted$/);
+  await runOn(page, /new pads, before they go in$/);
   // What was fitted is measured in the run, under the readings after the work.
   for (const corner of ['FL', 'FR'])
     for (const end of [
