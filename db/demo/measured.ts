@@ -72,6 +72,11 @@ function coupeFront(pad: number, thick: number): Reading[] {
   ];
 }
 
+/** The coupe's fluid as the tester shows it: its own pair, in the shop's height. */
+function coupeWater(moisturePct: number): Reading {
+  return ['fluid', { class: 'DOT5.1', dryC: 265, wetC: 185, moisturePct, altitudeM: 340 }];
+}
+
 function lookOver(daysAgo: number, complaint: string, readings: Reading[], summary: string): DemoJob {
   return {
     car: 'coupe',
@@ -101,8 +106,18 @@ export const MEASURED_JOBS: DemoJob[] = [
   lookOver(540, 'Look over after the first race', coupeFront(12.9, 31.86), 'Wearing evenly.'),
   lookOver(446, 'Look over before autumn', coupeFront(9.4, 31.7), 'Front pads past half: ordered.'),
   lookOver(220, 'Winter work done: new front pads', coupeFront(14.9, 31.6), 'New pads, rotors kept.'),
-  lookOver(136, 'Look over after the summer days', coupeFront(11.1, 31.42), 'Even; fits the next race.'),
-  lookOver(74, 'Look over before the last races', coupeFront(8.7, 31.29), 'Front pads past half now.'),
+  lookOver(
+    136,
+    'Look over after the summer days',
+    [...coupeFront(11.1, 31.42), coupeWater(0.6)],
+    'Even; fits the next race.',
+  ),
+  lookOver(
+    74,
+    'Look over before the last races',
+    [...coupeFront(8.7, 31.29), coupeWater(1.3)],
+    'Front pads past half now.',
+  ),
   {
     car: 'saloon',
     daysAgo: 182,

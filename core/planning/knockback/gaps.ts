@@ -4,7 +4,7 @@ import { boreAreaMm2 } from '../../car/hydraulics/bore';
 export const GAP_PARTS = {
   bearing: 'Bearing play',
   wobble: 'Rotor wobble',
-  flex: 'Hub and upright flex',
+  flex: 'Hub flex',
 } as const;
 
 export type GapPart = keyof typeof GAP_PARTS;

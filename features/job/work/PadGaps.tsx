@@ -33,7 +33,7 @@ export function PadGaps({ corners }: { corners: readonly Corner[] }) {
             ))}
             <th className="pr-2 font-normal">Opens</th>
             <th className="pr-2 font-normal">Still open</th>
-            <th className="font-normal">At the pedal</th>
+            <th className="font-normal">Pedal</th>
           </tr>
         </thead>
         <tbody className="reading text-lg">
@@ -43,13 +43,15 @@ export function PadGaps({ corners }: { corners: readonly Corner[] }) {
               {(Object.keys(GAP_PARTS) as (keyof typeof GAP_PARTS)[]).map((part) => {
                 const known = row.parts.find((each) => each.part === part);
                 return (
-                  <td key={part}>{known ? mm(known.mm) : <span className="text-soft">not read</span>}</td>
+                  <td key={part}>
+                    {known ? mm(known.mm) : <span className="narrow text-base text-soft">not read</span>}
+                  </td>
                 );
               })}
               <td>{row.parts.length === 0 ? '—' : mm(row.openMm)}</td>
               <td className="font-semibold">{row.parts.length === 0 ? '—' : mm(row.leftMm)}</td>
               <td>
-                {row.pedalMm === undefined || row.parts.length === 0 ? '—' : full(row.pedalMm, 'mm', 1)}
+                {row.pedalMm === undefined || row.parts.length === 0 ? '—' : show(row.pedalMm, 'mm', 1)}
               </td>
             </tr>
           ))}
