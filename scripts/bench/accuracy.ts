@@ -55,10 +55,19 @@ export function accuracyFigures(): void {
     );
     return mean;
   });
+  const needed = cases().map(({ roots }) => neededMinutes(roots));
+  const floor = needed.reduce((sum, minutes) => sum + minutes, 0) / needed.length;
+  console.log(`complaint to cure, the right work alone, known at once: ${floor.toFixed(0)} min`);
   const [own, information, fixed] = means as [number, number, number];
   console.log(
     `complaint to cure: ${((1 - own / information) * 100).toFixed(0)} % below information a minute, ${((1 - own / fixed) * 100).toFixed(0)} % below a fixed order`,
   );
+}
+
+/** Minutes of the works that put these right, each once: nobody cures them in less. */
+function neededMinutes(roots: readonly Fault[]): number {
+  const works = new Map(roots.map(({ cause }) => [WORKS[cause!].work, WORKS[cause!].minutes]));
+  return [...works.values()].reduce((sum, minutes) => sum + minutes, 0);
 }
 
 /** One complaint of each cause that this car can have, and some of two causes, in three worlds. */
