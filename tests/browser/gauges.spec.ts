@@ -137,6 +137,19 @@ test('a full rotor and four corners of pads come from the gauges without a key p
   expect(kinds.sort()).toEqual(['pads FL', 'pads FR', 'pads RL', 'pads RR', 'rotor FL']);
 });
 
+test('the force on the pedal comes from its gauge, and the travel beside it is typed', async ({ page }) => {
+  await coupe(page);
+  await plugIn(page, 'Pedal force gauge');
+  await row(page, 'Pedal as you find it now').getByRole('button', { name: 'Measure it' }).click();
+  const force = page.getByLabel('Force, row 2');
+  await force.fill('');
+  await force.click();
+  await take(page, 'Force, row 2');
+  // The foot presses what it is told to, the gauge shows what it gets.
+  expect(Math.abs(Number(await force.inputValue()) - 150)).toBeLessThan(10);
+  await expect(page.getByLabel('First press, row 2')).toBeFocused();
+});
+
 test('a real gauge on a serial port is read, and one that speaks something else is told off', async ({
   page,
 }) => {

@@ -37,6 +37,8 @@ export type Pose = {
   /** Turn of the disc, degrees; which pad and end. */
   angleDeg?: number;
   pad?: { side: 'inner' | 'outer'; end: 'leading' | 'trailing' };
+  /** How hard the foot presses, where it is told to, N. */
+  forceN?: number;
 };
 
 /** A car with nothing wrong: new parts, small honest runout. What a car without a condition of its own measures. */
@@ -101,7 +103,7 @@ export function truthAt(
     case 'reservoir':
       return undefined;
     case 'pedal':
-      return condition.pedalForceN;
+      return pose.forceN ?? condition.pedalForceN;
   }
 }
 

@@ -7,7 +7,6 @@ import { dayWords } from '@/core/base/dates';
 import { firmness } from '@/core/readings/pedal/firmness';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
-import { FigureTable } from '@/ui/FigureTable';
 import { PedalFigures } from '../../bench/pedal/PedalFigures';
 import { useDesk } from '../../job/desk/Desk';
 import { useShop } from '../../shell/ShopContext';
@@ -16,6 +15,7 @@ import { OnFile } from '../OnFile';
 import { type OnDone, useReading } from '../useReading';
 import { useTyped } from '../useTyped';
 import { firmnessBase, firmnessStart, readFirmness } from './firmnessTyped';
+import { PressCells } from './PressCells';
 
 const PedalCurve = dynamic(() => import('../../bench/pedal/PedalCurve').then((module) => module.PedalCurve), {
   ssr: false,
@@ -46,16 +46,12 @@ export function FirmnessForm({ onDone }: { onDone?: OnDone }) {
   const third = input.points.filter(({ press }) => press === 3);
   return (
     <section aria-label="Pedal firmness" className="mt-2 grid gap-3">
-      <FigureTable
-        caption="A scale or a gauge on the pad: at each force how far it went"
-        columns={[
-          { id: 'force', label: 'Force', unit: 'N' },
-          { id: 'first', label: 'First press', unit: mm },
-          { id: 'third', label: 'Third press', unit: mm },
-        ]}
+      <PressCells
         rows={typed.presses}
         wrong={wrong}
+        disabled={slot.closed}
         onChange={(presses) => keep({ ...typed, presses })}
+        onEnd={save}
       />
       <div className="flex flex-wrap items-start gap-3">
         {(

@@ -12,8 +12,8 @@ export type FirmnessTyped = { bore: string; ratio: string; floor: string; presse
 const BASES: Readonly<Record<string, BaseUnit>> = { bore: 'mm', floor: 'mm', first: 'mm', third: 'mm' };
 export const firmnessBase = (...path: string[]) => BASES[path.at(-1)!];
 
-/** Forces a leg gives and a scale shows, N; each can be typed over. */
-const FORCES = ['50', '150', '300', '450'];
+/** Forces asked for one after another, N: what a leg gives and a scale shows; each can be typed over. */
+export const ASKED_N = [50, 150, 300, 450];
 
 /** The pedal before anything is typed; what the car knows of it stands already. */
 export function firmnessStart(
@@ -24,7 +24,7 @@ export function firmnessStart(
     bore: masterBoreMm === null ? '' : units.asTyped(masterBoreMm, 'mm'),
     ratio: pedalRatio === null ? '' : String(pedalRatio),
     floor: '',
-    presses: FORCES.map((force) => ({ force, first: '', third: '' })),
+    presses: ASKED_N.map((forceN) => ({ force: String(forceN), first: '', third: '' })),
   };
 }
 
