@@ -191,3 +191,20 @@ test('the shop’s ways change the plan, each with who holds it', async ({ page,
     await expect(page.getByText('Saved.')).toBeVisible();
   }
 });
+
+test('units are switched on the plan and in the run, and every figure follows', async ({ page }) => {
+  const job = await newJob(page, 'Club saloon', 'Flush in psi');
+  await page.goto(`${job}/work`);
+  await choose(page, 'Flush and bleed');
+  const main = page.getByRole('main');
+  await expect(main).toContainText('103 kPa');
+  await page.getByRole('radio', { name: 'psi', exact: true }).click();
+  await expect(main).toContainText(/14\.9\d* psi/);
+  await expect(main).not.toContainText('103 kPa');
+  await page.getByRole('button', { name: 'Start' }).click();
+  await runOn(page, /^Cap on, pot dry/);
+  await expect(main).toContainText('psi');
+  await page.getByRole('button', { name: 'Units' }).click();
+  await page.getByRole('radio', { name: 'kPa', exact: true }).click();
+  await expect(main).toContainText('never over 200 kPa');
+});

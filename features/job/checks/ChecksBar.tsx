@@ -7,7 +7,7 @@ import { Choice } from '@/ui/Choice';
 import { cn } from '@/ui/cn';
 import { useGauges } from '../../gauges/useGauges';
 import { useKeypad } from '../../measure/useKeypad';
-import { chooseUnits, useUnits } from '../../shell/useUnits';
+import { UnitKeys } from '../../shell/UnitKeys';
 
 export type ChecksMode = 'list' | 'walk' | 'sheet';
 
@@ -21,7 +21,6 @@ type Props = { mode: ChecksMode; onMode: (mode: ChecksMode) => void };
 
 /** The stage's head: how to go through the checks, in which units, with keys on the screen, with which gauges. */
 export function ChecksBar({ mode, onMode }: Props) {
-  const { choice } = useUnits();
   const keypad = useKeypad();
   const gauges = useGauges();
   return (
@@ -46,26 +45,7 @@ export function ChecksBar({ mode, onMode }: Props) {
           mode === 'walk' ? 'hidden sm:flex' : 'flex',
         )}
       >
-        <span className="flex flex-wrap gap-2">
-          <Choice
-            label="Lengths in"
-            value={choice.lengthUnit}
-            onChange={(value) => value !== '' && chooseUnits({ lengthUnit: value as 'mm' | 'in' })}
-            options={[
-              { value: 'mm', label: 'mm' },
-              { value: 'in', label: 'in' },
-            ]}
-          />
-          <Choice
-            label="Temperatures in"
-            value={choice.temperatureUnit}
-            onChange={(value) => value !== '' && chooseUnits({ temperatureUnit: value as '°C' | '°F' })}
-            options={[
-              { value: '°C', label: '°C' },
-              { value: '°F', label: '°F' },
-            ]}
-          />
-        </span>
+        <UnitKeys kinds={['lengthUnit', 'temperatureUnit']} />
         <span className="flex flex-wrap gap-2">
           <Button aria-pressed={keypad.on} onClick={() => keypad.turn(!keypad.on)}>
             <Grid3x3 aria-hidden="true" size={20} /> Keys {keypad.on ? 'on' : 'off'}

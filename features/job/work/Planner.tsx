@@ -22,6 +22,7 @@ import { SelectField } from '@/ui/Field';
 import { Keys } from '@/ui/Keys';
 import { Opens } from '@/ui/Opens';
 import { useShop } from '../../shell/ShopContext';
+import { UnitKeys } from '../../shell/UnitKeys';
 import { forgetKept, useKept } from '../../shell/useKept';
 import { figuresName } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
@@ -324,6 +325,7 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
               />
             </Opens>
           )}
+          <UnitKeys kinds={['pressureUnit', 'lengthUnit', 'temperatureUnit']} />
         </div>
         <PlanSheet
           plan={plan}

@@ -3,9 +3,11 @@
 import { Volume2, VolumeX } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
+import { useState } from 'react';
 import { firstInVisit } from '@/core/planning/run/mates';
 import { PRESS, planOf, runOf, STEPPED_BACK, stepsBack, stepsInHand } from '@/core/planning/run/run';
 import { Button, buttonClass } from '@/ui/Button';
+import { UnitKeys } from '../../../shell/UnitKeys';
 import { useKept } from '../../../shell/useKept';
 import { useDesk } from '../../desk/Desk';
 import { RunPicture } from './RunPicture';
@@ -26,6 +28,7 @@ const RunEnd = dynamic(() => import('./RunEnd').then((module) => module.RunEnd),
 export function RunScreen({ workId }: { workId: string }) {
   const { sheet, tick, closed } = useDesk();
   const [sound, keepSound] = useKept('run-sound', true);
+  const [unitsShown, showUnits] = useState(false);
   const work = sheet.works.find((each) => each.id === workId);
   const run = work && runOf(work, sheet.ticks);
   const finds = useFinds();
@@ -74,6 +77,9 @@ export function RunScreen({ workId }: { workId: string }) {
           >
             {sound ? <Volume2 aria-hidden="true" size={22} /> : <VolumeX aria-hidden="true" size={22} />}
           </Button>
+          <Button look="quiet" aria-expanded={unitsShown} onClick={() => showUnits(!unitsShown)}>
+            Units
+          </Button>
           {step && back.length > 0 && !closed && (
             <Button look="quiet" onClick={() => stepBack()}>
               Step back
@@ -82,6 +88,9 @@ export function RunScreen({ workId }: { workId: string }) {
           <Link href={list} className={buttonClass('quiet')}>
             To the list
           </Link>
+          {unitsShown && (
+            <UnitKeys kinds={['pressureUnit', 'lengthUnit', 'temperatureUnit']} className="w-full pb-1" />
+          )}
         </div>
         <div className="min-w-0 flex-1 p-4 desk:overflow-y-auto desk:p-6">
           {before && step ? (
