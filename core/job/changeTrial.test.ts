@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../../tests/support/drawn';
 import { parseWith } from '../base/issues/zod';
+import { normal } from '../base/statistics/normal';
 import { compareTrial } from './changeTrial';
 import { changeTrialSchema } from './changeTrialSchema';
 
@@ -46,10 +47,7 @@ describe('laps before and after a change', () => {
   it('hold the true difference in about 95 of 100 draws, few and unequal laps as well', () => {
     const random = seeded(11);
     const draw = (mean: number, deviation: number, count: number) =>
-      Array.from(
-        { length: count },
-        () => mean + deviation * Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random()),
-      );
+      Array.from({ length: count }, () => mean + deviation * normal(random));
     let held = 0;
     for (let at = 0; at < 2000; at++) {
       const { between } = compareTrial({

@@ -1,3 +1,4 @@
+import { normal } from '../../base/statistics/normal';
 import type { MotionSample } from './motion';
 import type { Slowdown } from './plan';
 
@@ -38,15 +39,12 @@ export function simulatedSlowdown(
   let t = startMs;
   for (const [seconds, ms2, shake] of parts)
     for (let at = 0; at < (seconds * 1000) / EVERY_MS; at++) {
-      const noise = () => shake * gauss(random);
+      const noise = () => shake * normal(random);
       samples.push({ t, felt: askew([ms2 + noise(), noise(), GRAVITY + noise()]) });
       t += EVERY_MS;
     }
   return samples;
 }
-
-const gauss = (random: () => number) =>
-  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 
 /** The car's axes (forward, left, up) as a phone feels them that leans back in a holder turned to its side. */
 function askew([forward, left, up]: [number, number, number]): [number, number, number] {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../../../tests/support/drawn';
 import { dayAfter } from '../../base/day';
+import { normal } from '../../base/statistics/normal';
 import { boilingAtMoisture } from '../../readings/fluid/boiling';
 import { fluidDue } from './fluid';
 import { type WaterReading, waterLimit, waterTrend } from './water';
@@ -49,7 +50,7 @@ describe('how the water of a fill rises', () => {
 
   it('has an interval from three readings on, which holds the true day in about 80 of 100 draws', () => {
     const random = seeded(5);
-    const noise = () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+    const noise = () => normal(random);
     let held = 0;
     const draws = 2000;
     for (let draw = 0; draw < draws; draw++) {

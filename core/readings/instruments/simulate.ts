@@ -1,3 +1,4 @@
+import { normal } from '../../base/statistics/normal';
 import { type Condition, type Pose, truthAt } from './condition';
 import { INSTRUMENTS, type InstrumentKind, type InstrumentSpec } from './kinds';
 import { formatMessage, type Message, parseRequest } from './protocol';
@@ -86,9 +87,4 @@ function truthFor(
 
 function stepped(value: number, resolution: number): number {
   return Number((Math.round(value / resolution) * resolution).toFixed(6));
-}
-
-/** One draw of the normal distribution from two even ones (Box and Muller, 1958). */
-function normal(random: () => number): number {
-  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 }

@@ -4,9 +4,9 @@ import { useMemo } from 'react';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/Field';
-import { FigureTable } from '@/ui/FigureTable';
 import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
+import { FigureTable } from '../FigureTable';
 import { HeatSays } from './HeatSays';
 import {
   EMPTY_PEAK,

@@ -1,5 +1,5 @@
-import { FigureTable } from '@/ui/FigureTable';
 import { useUnits } from '../../shell/useUnits';
+import { FigureTable } from '../FigureTable';
 import type { PressRow } from './typed';
 
 /** Forces and travels of a pedal, a row a force. */

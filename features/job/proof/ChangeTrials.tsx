@@ -8,11 +8,11 @@ import { Opens } from '@/ui/Opens';
 import { DayField } from '../../shell/DayField';
 import { dropRow } from '../../shell/dropped';
 import { useShop } from '../../shell/ShopContext';
-import { useKept } from '../../shell/useKept';
+import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
 import { TrialFigures, TrialLine } from './TrialLine';
-import { readLaps, trialUnit } from './trialTyped';
+import { lapsBase, readLaps, trialUnit } from './trialTyped';
 
 /** Changes tried on one day, laps before beside laps after: what the work is worth on the road. */
 export function ChangeTrials() {
@@ -68,28 +68,31 @@ export function ChangeTrials() {
   );
 }
 
+type Laps = { before: string; after: string };
 type Draft = {
   change: string;
   figure: TrialFigure;
-  before: string;
-  after: string;
+  /** As they are typed, by what they are. */
+  laps: Partial<Record<TrialFigure, Laps>>;
   onDate: string;
   note: string;
 };
 
-const BLANK: Draft = { change: '', figure: 'travel', before: '', after: '', onDate: '', note: '' };
+const BLANK: Draft = { change: '', figure: 'travel', laps: {}, onDate: '', note: '' };
+const NO_LAPS: Laps = { before: '', after: '' };
 
 function TrialForm() {
   const { sheet, addTrial } = useDesk();
   const { today } = useShop();
   const units = useUnits();
-  const [draft, keep, forget] = useKept(`trial.${sheet.job.id}`, BLANK);
+  const [draft, keep, forget] = useKeptFigures(`trial.${sheet.job.id}`, BLANK, lapsBase);
   const [tried, setTried] = useState(false);
   const change = draft.change === '' ? (sheet.works.at(-1)?.title ?? '') : draft.change;
-  const before = readLaps(draft.before, draft.figure, units);
-  const after = readLaps(draft.after, draft.figure, units);
-  const wrong = (side: 'before' | 'after', read: number[] | string) =>
-    typeof read === 'string' && (tried || draft[side].trim().includes(' ')) ? read : undefined;
+  const laps = draft.laps[draft.figure] ?? NO_LAPS;
+  const before = readLaps(laps.before, draft.figure, units);
+  const after = readLaps(laps.after, draft.figure, units);
+  const wrong = (side: keyof Laps, read: number[] | string) =>
+    typeof read === 'string' && (tried || laps[side].trim().includes(' ')) ? read : undefined;
   const isWhole = typeof before !== 'string' && typeof after !== 'string';
   const note = () => {
     setTried(true);
@@ -141,9 +144,14 @@ function TrialForm() {
           unit={trialUnit(draft.figure, units)}
           hint="One after another, with spaces"
           autoComplete="off"
-          value={draft[side]}
+          value={laps[side]}
           error={wrong(side, side === 'before' ? before : after)}
-          onChange={(event) => keep({ ...draft, [side]: event.target.value })}
+          onChange={(event) =>
+            keep({
+              ...draft,
+              laps: { ...draft.laps, [draft.figure]: { ...laps, [side]: event.target.value } },
+            })
+          }
         />
       ))}
       {isWhole && <TrialFigures trial={{ figure: draft.figure, before, after }} />}

@@ -2,7 +2,6 @@
 
 import { dayWords } from '@/core/base/dates';
 import { type ChangeTrial, compareTrial, TRIAL_FIGURES } from '@/core/job/changeTrial';
-import { figure } from '@/ui/format';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { LapDots } from './LapDots';
@@ -22,15 +21,14 @@ export function TrialFigures({ trial }: { trial: Pick<ChangeTrial, 'figure' | 'b
   const base = trialBase(trial.figure);
   const at = (value: number) => units.show(value, base, decimals);
   // A difference of temperatures has no zero of its own.
-  const by = (value: number, finer = 0) => {
-    const [shown, places] = unit === '°C' ? (['K', finer] as const) : ([base, decimals + finer] as const);
-    return `${value < 0 ? '−' : '+'}${units.show(Math.abs(value), shown, places)}`;
-  };
+  const apart = unit === '°C' ? 'K' : base;
+  const by = (value: number, finer = 0) =>
+    `${value < 0 ? '−' : '+'}${units.show(Math.abs(value), apart, decimals + finer)}`;
   const side = ({ mean, deviation }: { mean: number; deviation: number }, count: number) => (
     <>
       <b className="reading font-semibold">{at(mean)}</b>{' '}
       <span className="text-soft">
-        ± {unit === '°C' ? units.show(deviation, 'K', 1) : figure(deviation, decimals + 1)} over {count}
+        ± {units.show(deviation, apart, decimals + 1)} over {count}
       </span>
     </>
   );

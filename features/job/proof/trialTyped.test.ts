@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
+import { retypeAll } from '@/core/base/units/retype';
 import { INCHES, METRIC } from '../../../tests/support/units';
-import { readLaps } from './trialTyped';
+import { lapsBase, readLaps } from './trialTyped';
 
 describe('laps as they are typed', () => {
-  it('are figures one after another, with spaces, lines, semicolons or commas and spaces between', () => {
+  it('are figures one after another, with spaces, lines, semicolons or commas between', () => {
     expect(readLaps('182 179\n185', 'travel', METRIC)).toEqual([182, 179, 185]);
-    expect(readLaps('182,5; 179', 'travel', METRIC)).toEqual([182.5, 179]);
+    expect(readLaps('182.5; 179', 'travel', METRIC)).toEqual([182.5, 179]);
     expect(readLaps('182, 179, 185,', 'travel', METRIC)).toEqual([182, 179, 185]);
   });
 
@@ -17,8 +18,19 @@ describe('laps as they are typed', () => {
 
   it('are refused with the one that is wrong, or with how many there are', () => {
     expect(readLaps('610 9000', 'rotor', METRIC)).toBe('9000 is not taken: 20 to 1200 °C');
-    expect(readLaps('610 warm', 'rotor', METRIC)).toBe('warm is not taken: 20 to 1200 °C');
+    expect(readLaps('610 warm', 'rotor', METRIC)).toBe('610 warm is not taken: 20 to 1200 °C');
     expect(readLaps('610', 'rotor', METRIC)).toBe('1 figure is not taken: 2 to 60, with spaces between');
     expect(readLaps(' ', 'rotor', METRIC)).toBe('Nothing is not taken: 2 to 60, with spaces between');
+  });
+
+  it('go over to other units with the switch, each figure in its own', () => {
+    const typed = {
+      figure: 'rotor',
+      laps: { travel: { before: '25.4 50.8', after: '' }, lap: { before: '92.4', after: '' } },
+    };
+    expect(retypeAll(typed, lapsBase, METRIC.choice, INCHES.choice)).toEqual({
+      ...typed,
+      laps: { travel: { before: '1, 2', after: '' }, lap: { before: '92.4', after: '' } },
+    });
   });
 });

@@ -1,4 +1,5 @@
 import type { BaseUnit } from '@/core/base/units/display';
+import { listed } from '@/core/base/units/retype';
 import { TRIAL_COUNT, TRIAL_FIGURES, type TrialFigure } from '@/core/job/changeTrial';
 import type { Units } from '../../shell/units';
 
@@ -14,14 +15,18 @@ export function trialBase(figure: TrialFigure): BaseUnit {
   return unit === 's' || unit === 'm/s²' ? '' : unit;
 }
 
-/** Figures as they were typed one after another, with spaces or lines between; or what is wrong with them. */
+/** What each list of laps stands in, in the form they are typed in. */
+export function lapsBase(...path: string[]): readonly [BaseUnit] | undefined {
+  return path[0] === 'laps' ? [trialBase(path[1] as TrialFigure)] : undefined;
+}
+
+/** Figures as they were typed one after another; or what is wrong with them. */
 export function readLaps(text: string, figure: TrialFigure, units: Units): number[] | string {
   const { low, high, decimals } = TRIAL_FIGURES[figure];
   const base = trialBase(figure);
-  const tokens = text.split(/[\s;]+/).filter((each) => each !== '');
   const values: number[] = [];
-  for (const token of tokens) {
-    const value = units.read(token.replace(/,$/, ''), base)?.value;
+  for (const token of listed(text)) {
+    const value = units.read(token, base)?.value;
     if (value === undefined || !(value >= low && value <= high))
       return `${token} is not taken: ${units.show(low, base, decimals)} to ${units.show(high, base, 0)} ${trialUnit(figure, units)}`;
     values.push(value);

@@ -10,11 +10,11 @@ import { useDesk } from '../desk/Desk';
  * What opens a gap at the pads of these corners, from what this job has measured, against what seals and springs take
  * back; what is cured before a spring goes in.
  */
-export function PadGaps({ corners }: { corners: readonly Corner[] }) {
+export function PadGaps({ corners, springs }: { corners: readonly Corner[]; springs: boolean }) {
   const { sheet } = useDesk();
   const { unit, full, show } = useUnits();
   const rows = AXLES.filter((axle) => corners.some((corner) => axleOf(corner) === axle))
-    .flatMap((axle) => gapsAt(sheet, axle, true))
+    .flatMap((axle) => gapsAt(sheet, axle, springs))
     .filter(({ corner }) => corners.includes(corner));
   const mm = (value: number) => show(value, 'mm', 2);
   return (
@@ -58,8 +58,9 @@ export function PadGaps({ corners }: { corners: readonly Corner[] }) {
         </tbody>
       </table>
       <p className="text-[0.9375rem] text-soft">
-        Seals take back {full(SEAL_MM, 'mm', 2)} a side, springs {full(SPRING_REACH_MM, 'mm', 2)} more (our
-        model); still open is with springs in. What is not read counts as nothing.
+        Seals take back {full(SEAL_MM, 'mm', 2)} a side
+        {springs && `, springs ${full(SPRING_REACH_MM, 'mm', 2)} more: still open is with springs in`} (our
+        model). What is not read counts as nothing.
       </p>
       {rows.flatMap(adviceAt).map((line) => (
         <p key={line} className="mt-1 border-l-[6px] border-bronze pl-3 font-semibold">

@@ -35,7 +35,6 @@ import { JobMinutes } from './JobMinutes';
 import { OtherWorkFields } from './OtherWorkFields';
 import { PadGaps } from './PadGaps';
 import { PlanSheet } from './PlanSheet';
-import { SetupPicks } from './SetupPicks';
 import { SpringFields, springFigures } from './SpringFields';
 import { useCauseInHand } from './useCauseInHand';
 import { VisitField } from './VisitField';
@@ -286,23 +285,14 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
               />
             </Opens>
           )}
-          {GAP_JOBS.includes(id) && <PadGaps corners={plan.corners} />}
+          {GAP_JOBS.includes(id) && <PadGaps corners={plan.corners} springs={plan.springs !== undefined} />}
           {plan.springs && (
-            <>
-              <SetupPicks
-                axle={axleOf(plan.corners[0]!)}
-                onTake={(forceN) => {
-                  forgetKept(figuresName(springFigures(sheet.job.id)));
-                  setOptions({ ...chosen.options, springs: { ...chosen.options.springs, forceN } });
-                }}
-              />
-              <SpringFields
-                key={`springs ${chosen.options.springs?.forceN}`}
-                jobId={sheet.job.id}
-                chosen={chosen.options.springs ?? {}}
-                onChange={(springs) => setOptions({ ...chosen.options, springs })}
-              />
-            </>
+            <SpringFields
+              jobId={sheet.job.id}
+              axle={axleOf(plan.corners[0]!)}
+              chosen={chosen.options.springs ?? {}}
+              onChange={(springs) => setOptions({ ...chosen.options, springs })}
+            />
           )}
           {plan.bedIn && (
             <Opens

@@ -1,14 +1,17 @@
 'use client';
 
 import type { BaseUnit } from '@/core/base/units/display';
+import type { Axle } from '@/core/car/corner';
 import { USUAL_SPRING } from '@/core/planning/knockback/springs';
 import type { WorkOptions } from '@/core/planning/options';
 import { NumberField } from '@/ui/Field';
 import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
+import { SetupPicks } from './SetupPicks';
 
 type SpringsProps = {
   jobId: string;
+  axle: Axle;
   chosen: NonNullable<WorkOptions['springs']>;
   onChange: (chosen: NonNullable<WorkOptions['springs']>) => void;
 };
@@ -63,38 +66,45 @@ const baseOf = (name: string) => SPRING_FIELDS.find(({ id }) => id === name)?.ba
 /** What they are kept under while they are typed. */
 export const springFigures = (jobId: string) => `springs.${jobId}`;
 
-/** The springs that are to go in: their force, the pad they press, the speed their drag is told at. */
-export function SpringFields({ jobId, chosen, onChange }: SpringsProps) {
+/** The springs that are to go in, as on a track before or as typed: their force, the pad they press, the speed their drag is told at. */
+export function SpringFields({ jobId, axle, chosen, onChange }: SpringsProps) {
   const [typed, keep] = useKeptFigures<Record<string, string>>(springFigures(jobId), NOTHING, baseOf);
   const units = useUnits();
+  const take = (forceN: number) => {
+    keep({ ...typed, forceN: units.asTyped(forceN, 'N') });
+    onChange({ ...chosen, forceN });
+  };
   return (
-    <div className="grid gap-3 sm:grid-cols-4">
-      {SPRING_FIELDS.map(({ id, label, base, low, high, usual, decimals = 0, unit, hint }) => {
-        const text = typed[id] ?? '';
-        const value = units.read(text, base)?.value;
-        const wrong = value !== undefined && !(value >= low && value <= high);
-        return (
-          <NumberField
-            key={id}
-            label={label}
-            unit={unit ?? units.unit(base)}
-            value={text}
-            placeholder={usual === undefined ? undefined : units.show(usual, base, decimals)}
-            error={
-              wrong
-                ? `${text} is not taken: ${units.show(low, base, decimals)} to ${units.full(high, base, 0)} ${unit ?? ''}`.trim()
-                : undefined
-            }
-            hint={hint}
-            onChange={(event) => {
-              keep({ ...typed, [id]: event.target.value });
-              const next = units.read(event.target.value, base)?.value;
-              const fine = next !== undefined && next >= low && next <= high;
-              onChange({ ...chosen, [id]: fine ? next : undefined });
-            }}
-          />
-        );
-      })}
-    </div>
+    <>
+      <SetupPicks axle={axle} onTake={take} />
+      <div className="grid gap-3 sm:grid-cols-4">
+        {SPRING_FIELDS.map(({ id, label, base, low, high, usual, decimals = 0, unit, hint }) => {
+          const text = typed[id] ?? '';
+          const value = units.read(text, base)?.value;
+          const wrong = value !== undefined && !(value >= low && value <= high);
+          return (
+            <NumberField
+              key={id}
+              label={label}
+              unit={unit ?? units.unit(base)}
+              value={text}
+              placeholder={usual === undefined ? undefined : units.show(usual, base, decimals)}
+              error={
+                wrong
+                  ? `${text} is not taken: ${units.show(low, base, decimals)} to ${units.full(high, base, 0)} ${unit ?? ''}`.trim()
+                  : undefined
+              }
+              hint={hint}
+              onChange={(event) => {
+                keep({ ...typed, [id]: event.target.value });
+                const next = units.read(event.target.value, base)?.value;
+                const fine = next !== undefined && next >= low && next <= high;
+                onChange({ ...chosen, [id]: fine ? next : undefined });
+              }}
+            />
+          );
+        })}
+      </div>
+    </>
   );
 }

@@ -33,7 +33,8 @@ export function FirmnessForm({ onDone }: { onDone?: OnDone }) {
   const [typed, keep, forget] = useTyped(`firmness.${sheet.job.id}`, start, firmnessBase);
   const [tried, setTried] = useState(false);
   const { input, first, wrong, isWhole } = readFirmness(typed, good, units);
-  const say = (field: string) => (tried || typed[field as 'bore'] !== '' ? wrong[field] : undefined);
+  const say = (field: 'floor' | 'bore' | 'ratio') =>
+    tried || typed[field] !== '' ? wrong[field] : undefined;
   const save = () => {
     setTried(true);
     if (!isWhole) return;

@@ -24,7 +24,7 @@ type Props = { step: Step; facts: NonNullable<Step['facts']>; corners: readonly 
 /** What was measured on this job, worked out for the step in hand: where the clevis goes, which stud to turn to, what metal is left, what gap is to be sprung. */
 export function StepFacts({ step, facts, corners }: Props) {
   if (facts === 'metal_left') return <MetalLeft />;
-  if (facts === 'gaps') return <PadGaps corners={corners} />;
+  if (facts === 'gaps') return <PadGaps corners={corners} springs />;
   return <WorkedOut step={step} facts={facts} />;
 }
 

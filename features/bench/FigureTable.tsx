@@ -1,4 +1,4 @@
-import { cn } from './cn';
+import { cn } from '@/ui/cn';
 
 export type Column<Row> = { id: keyof Row & string; label: string; unit?: string };
 
