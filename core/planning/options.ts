@@ -34,6 +34,7 @@ export const workOptionsSchema = z.strictObject({
       compound: z.enum(['street', 'fast_road', 'track']),
       ambientC: within(-40, 60, '°C'),
       accelMs2: within(0.3, 8, 'm/s²'),
+      powerKW: within(10, 1500, 'kW'),
     })
     .partial()
     .optional(),

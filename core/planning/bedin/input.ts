@@ -47,6 +47,7 @@ export function bedInInputFor(
       },
       otherRotorMassKg: car[other].brake === 'disc' ? rotorKg(car, other) : null,
       ...(chosen.accelMs2 === undefined ? {} : { accelMs2: chosen.accelMs2 }),
+      ...(chosen.powerKW === undefined ? {} : { powerKW: chosen.powerKW }),
       ambientC: chosen.ambientC ?? USUAL_AMBIENT_C,
     },
     assumed: [

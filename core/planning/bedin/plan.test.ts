@@ -182,4 +182,14 @@ describe('the bed-in of a car', () => {
     });
     expect(issue({ ...base, speed: 3 })).toMatchObject({ code: 'unknown_key', path: 'speed' });
   });
+
+  it('is back up to speed by power: as long as the energy takes, never faster than tyres hold', () => {
+    const input = { ...base, powerKW: 60 };
+    const { upS } = bedInPlan(input).stops[0]!;
+    // ½·1280·((75/3.6)² − (15/3.6)²) = 266.7 kJ over 60 kW.
+    expect(upS).toBeCloseTo(266_666.7 / 60_000, 3);
+    expect(bedInPlan({ ...base, powerKW: 1500 }).stops[0]!.upS).toBeCloseTo(60 / 3.6 / 8, 9);
+    // What was timed comes before what is worked out.
+    expect(bedInPlan({ ...input, accelMs2: 1 }).stops[0]!.upS).toBeCloseTo(60 / 3.6, 9);
+  });
 });

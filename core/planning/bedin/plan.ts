@@ -31,6 +31,9 @@ const USUAL_TAU_S = 240;
 /** How a road car comes back up to speed without hurry, m/s² (model; its power says better). */
 export const USUAL_ACCEL_MS2 = 2;
 
+/** No car pulls harder than its tyres hold, m/s² (model). */
+const TYRES_MS2 = 8;
+
 /**
  * A bed-in for this car: the slowdowns of a school (or the pad maker's own rows), and the rotor temperature after each
  * against the compound's window, on both axles. Heat as in `heatStops`: each slowdown lifts the rotor at once, cooling
@@ -67,14 +70,16 @@ export function bedInPlan(input: BedInInput): BedInPlan {
       ...(input.car.rotorShare === undefined ? [`car.rotorShare: ${USUAL_ROTOR_SHARE}`] : []),
       ...(input.car.specificHeat === undefined ? [`car.specificHeat: ${USUAL_SPECIFIC_HEAT}`] : []),
       ...(input.car.hAWPerK === undefined ? [`car.hAWPerK: m·c/${USUAL_TAU_S} s`] : []),
-      ...(input.accelMs2 === undefined ? [`accelMs2: ${USUAL_ACCEL_MS2}`] : []),
+      ...(input.accelMs2 === undefined && input.powerKW === undefined
+        ? [`accelMs2: ${USUAL_ACCEL_MS2}`]
+        : []),
       ...(input.otherRotorMassKg === undefined ? [`otherRotorMassKg: ${input.car.rotorMassKg}`] : []),
     ],
   };
 }
 
 function stopsOf(input: BedInInput): Slowdown[] {
-  return spread(input.rows ?? schoolRows(input.school, input.stops), input.accelMs2);
+  return spread(input.rows ?? schoolRows(input.school, input.stops), input);
 }
 
 /** A school's rows with another count: the last row, the hottest, takes the difference. */
@@ -87,13 +92,28 @@ function schoolRows(school: BedInSchool, count?: number): SlowdownRow[] {
   return [{ ...rows[0]!, count }];
 }
 
-function spread(rows: readonly SlowdownRow[], accelMs2 = USUAL_ACCEL_MS2): Slowdown[] {
+function spread(rows: readonly SlowdownRow[], input: BedInInput): Slowdown[] {
   const stops = rows.flatMap(({ count, ...stop }) => Array.from({ length: count }, () => stop));
   return stops.map((stop, index) => {
     const next = stops[index + 1];
-    const upS = next ? Math.max(0, (next.fromKmh - stop.toKmh) / 3.6 / accelMs2) : 0;
-    return { ...stop, upS };
+    return { ...stop, upS: next ? comeUpS(stop.toKmh, next.fromKmh, input) : 0 };
   });
+}
+
+/**
+ * How long a car takes back up to speed, s: by its acceleration, else by its power (½·m·(v2² − v1²)/P, no faster than
+ * tyres allow), else without hurry.
+ */
+export function comeUpS(
+  fromKmh: number,
+  toKmh: number,
+  { accelMs2, powerKW, car }: Pick<BedInInput, 'accelMs2' | 'powerKW' | 'car'>,
+): number {
+  if (toKmh <= fromKmh) return 0;
+  const byTyres = (toKmh - fromKmh) / 3.6 / TYRES_MS2;
+  if (accelMs2 === undefined && powerKW !== undefined)
+    return Math.max(byTyres, slowdownJ(car.massKg, toKmh, fromKmh) / (powerKW * 1000));
+  return (toKmh - fromKmh) / 3.6 / (accelMs2 ?? USUAL_ACCEL_MS2);
 }
 
 /** The axle that the input's `car` describes. */

@@ -1,4 +1,4 @@
-import { type BedInPlan, coolingS, riseK, USUAL_ACCEL_MS2 } from './plan';
+import { type BedInPlan, comeUpS, coolingS, riseK } from './plan';
 import type { BedInInput } from './schema';
 
 /** What the hottest rotor read once so many slowdowns were done, °C, and how long after the last of them, s. */
@@ -58,12 +58,13 @@ export function refitBedIn(
 
 /** How many more like the last slowdown reach the window, each once the car is back up to speed and the last has cooled. */
 function moreOf(
-  { ambientC, car, accelMs2 = USUAL_ACCEL_MS2 }: BedInInput,
+  input: BedInInput,
   { stops, windowC }: Pick<BedInPlan, 'windowC' | 'stops'>,
   { gain, predictedC }: Pick<BedInRefit, 'gain' | 'predictedC'>,
 ): number | null {
+  const { ambientC, car } = input;
   const last = stops.at(-1)!;
-  const upS = (last.fromKmh - last.toKmh) / 3.6 / accelMs2;
+  const upS = comeUpS(last.toKmh, last.fromKmh, input);
   const kept = Math.exp(-(last.coolS + upS) / coolingS(car));
   let now = predictedC.at(-1)!;
   for (let count = 1; count <= MOST_MORE; count++) {

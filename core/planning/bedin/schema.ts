@@ -32,6 +32,8 @@ export const bedInSchema = z.strictObject({
   otherRotorMassKg: heatedCar.rotorMassKg.nullable().optional(),
   /** How the car comes back up to speed between slowdowns. */
   accelMs2: within(0.3, 8, 'm/s²').optional(),
+  /** The same by the power at its wheels, where that is known instead. */
+  powerKW: within(10, 1500, 'kW').optional(),
   ambientC: within(-40, 60, '°C'),
 });
 

@@ -39,7 +39,9 @@ export function BedInFields({ jobId, chosen, onChange, ways, betterStops, axle, 
   const ambientC = units.read(ambient, '°C')?.value;
   const wrong = ambientC !== undefined && !(ambientC >= -40 && ambientC <= 60);
   const [accel, setAccel] = useKept(`bed-in-accel.${jobId}`, '');
-  const accelMs2 = accelOf(accel, units);
+  const accelMs2 = plainIn(accel, [0.3, 8], units);
+  const [power, setPower] = useKept(`bed-in-power.${jobId}`, '');
+  const powerKW = plainIn(power, [10, 1500], units);
   return (
     <div className="grid gap-3">
       <div>
@@ -130,7 +132,19 @@ export function BedInFields({ jobId, chosen, onChange, ways, betterStops, axle, 
           }
           onChange={(event) => {
             setAccel(event.target.value);
-            onChange({ ...chosen, accelMs2: accelOf(event.target.value, units) });
+            onChange({ ...chosen, accelMs2: plainIn(event.target.value, [0.3, 8], units) });
+          }}
+        />
+        <NumberField
+          label="Or by its power at the wheels"
+          unit="kW"
+          value={power}
+          error={
+            powerKW === undefined && power.trim() !== '' ? `${power} is not taken: 10 to 1500 kW` : undefined
+          }
+          onChange={(event) => {
+            setPower(event.target.value);
+            onChange({ ...chosen, powerKW: plainIn(event.target.value, [10, 1500], units) });
           }}
         />
       </div>
@@ -138,8 +152,8 @@ export function BedInFields({ jobId, chosen, onChange, ways, betterStops, axle, 
   );
 }
 
-/** How the car comes back up to speed, m/s², where that can be one. */
-function accelOf(text: string, units: Units): number | undefined {
+/** A figure that has one unit the world over, where it can be one. */
+function plainIn(text: string, [low, high]: readonly [number, number], units: Units): number | undefined {
   const read = units.read(text, '')?.value;
-  return read !== undefined && read >= 0.3 && read <= 8 ? read : undefined;
+  return read !== undefined && read >= low && read <= high ? read : undefined;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { cadenceOf } from '@/core/planning/bedin/cadence';
 import { refitBedIn } from '@/core/planning/bedin/refit';
 import { measuredHeat } from '@/core/planning/bedin/stageHeat';
 import type { WorkPlan } from '@/core/planning/plan';
@@ -10,6 +11,9 @@ import { useUnits } from '../../../shell/useUnits';
 
 /** A rotor that gets so many times the model’s heat, or its part, is rather read wrong. */
 const ODD = 2.5;
+
+/** So many times the planned pause is another bed-in. */
+const SLOW = 1.5;
 
 type Props = {
   run: Run;
@@ -27,6 +31,7 @@ export function HeatSays({ run, step, bedIn: { input, plan }, onMore }: Props) {
   const { after, last } = step.heat!;
   const full = (c: number) => units.full(c, '°C', 0);
   const { reachesAt, passesAt, more } = refit;
+  const pace = cadenceOf(run, plan.stops);
   const isOdd = refit.gain > ODD || refit.gain < 1 / ODD;
   return (
     <div className="my-3 border-l-[6px] border-straw pl-3 text-lg" role="status">
@@ -35,6 +40,13 @@ export function HeatSays({ run, step, bedIn: { input, plan }, onMore }: Props) {
         <b className="reading font-semibold">{(refit.gain * 100).toFixed(0)} %</b> of the heat that gives it.
         {isOdd && ' That is far off: read it again, and look at the car’s mass and rotor.'}
       </p>
+      {pace && (
+        <p>
+          A slowdown every <b className="reading font-semibold">{pace.reallyS.toFixed(0)} s</b>; the plan
+          counts {pace.plannedS.toFixed(0)} s
+          {pace.reallyS > SLOW * pace.plannedS && ': slower than that it cools between'}.
+        </p>
+      )}
       {last ? (
         reachesAt !== null ? (
           <p className="font-semibold">
