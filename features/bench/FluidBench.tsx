@@ -38,22 +38,16 @@ type Typed = {
   use: 'road' | 'track';
 };
 
+/** What the bench starts from: what is in a car, where it was opened from one. */
+export type FluidOf = { id: string; name: string; start: FluidInput };
+
 /** A fluid on the bench: its point on the curve, corrected for altitude, against the caliper. */
-export function FluidBench() {
+export function FluidBench({ car }: { car?: FluidOf }) {
   const shop = useShop();
   const units = useUnits();
   const [typed, keep] = useKeptFigures<Typed>(
-    'bench.fluid',
-    {
-      fluid: 'DOT4',
-      moisture: '1.8',
-      boiling: '',
-      altitude: units.asTyped(shop.altitudeM, 'm'),
-      peak: '',
-      dry: '',
-      wet: '',
-      use: 'track',
-    },
+    car ? `bench.fluid.${car.id}` : 'bench.fluid',
+    started(car?.start ?? { class: 'DOT4', moisturePct: 1.8 }, shop.altitudeM, units),
     baseOf,
   );
   const [all, setAll] = useState(true);
@@ -73,7 +67,7 @@ export function FluidBench() {
     <main id="main" className="grid gap-5 p-4 desk:grid-cols-[21rem_1fr] desk:p-6">
       <section aria-labelledby="readings" className="grid content-start gap-3">
         <h1 id="readings" className="text-3xl">
-          Fluid
+          Fluid{car && <span className="narrow ml-3 text-lg font-normal text-soft">{car.name}</span>}
         </h1>
         <SelectField label="Class" value={typed.fluid} onChange={set('fluid')}>
           {FLUID_CLASS_IDS.map((id) => (
@@ -182,6 +176,22 @@ export function FluidBench() {
       </section>
     </main>
   );
+}
+
+/** The bench before anything is typed, in the units shown. */
+function started(start: FluidInput, altitudeM: number, units: Units): Typed {
+  const typed = (value: number | undefined, base: BaseUnit) =>
+    value === undefined ? '' : units.asTyped(value, base);
+  return {
+    fluid: start.class,
+    moisture: typed(start.moisturePct, '%'),
+    boiling: typed(start.boilingC, '°C'),
+    altitude: units.asTyped(altitudeM, 'm'),
+    peak: typed(start.caliperPeakC, '°C'),
+    dry: typed(start.dryC, '°C'),
+    wet: typed(start.wetC, '°C'),
+    use: 'track',
+  };
 }
 
 /** How well the water is known that no tester read. */

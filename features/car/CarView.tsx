@@ -44,7 +44,12 @@ type Props = {
 };
 
 /** The benches that start from this car's own figures. */
-const BENCHES = { pedal: 'Pedal bench', balance: 'Balance bench', heat: 'Heat bench' } as const;
+const BENCHES = {
+  fluid: 'Fluid bench',
+  pedal: 'Pedal bench',
+  balance: 'Balance bench',
+  heat: 'Heat bench',
+} as const;
 
 /** A car: its brakes on the plate and in figures, its jobs, its last readings, what is due. */
 export function CarView({ car, jobs, readings, due, past, parts, fills, photos, setups, water }: Props) {
@@ -71,7 +76,7 @@ export function CarView({ car, jobs, readings, due, past, parts, fills, photos, 
           <h1 className="text-3xl">{car.name}</h1>
           <span className="text-soft">{car.note}</span>
           <span className="ml-auto flex flex-wrap justify-end gap-2">
-            {(['pedal', 'balance', 'heat'] as const).map((bench) => (
+            {(['fluid', 'pedal', 'balance', 'heat'] as const).map((bench) => (
               <Link key={bench} href={`/bench/${bench}?car=${car.id}`} className={buttonClass('quiet')}>
                 {BENCHES[bench]}
               </Link>

@@ -1,5 +1,5 @@
 import postgres from 'postgres';
-import { expect, test } from './test';
+import { expect, newJob, test } from './test';
 
 test('the fluid bench puts the fluid on its curve, corrects for altitude, and says the margin', async ({
   page,
@@ -120,6 +120,40 @@ test('the pedal’s bench opens from a car with its own master and calipers', as
   await page.getByRole('link', { name: 'Pedal bench' }).click();
   await expect(page.getByRole('heading', { name: /^Pedal/ })).toContainText('Shop hatch');
   await expect(page.getByLabel('Rear pistons of a caliper, mm')).toHaveValue('17.46');
+});
+
+test('the fluid and the heat bench open from a car with what is in it and what was last read of it', async ({
+  page,
+}) => {
+  await page.goto('/car/new');
+  await page.getByLabel('What the shop calls it').fill('Yard bench');
+  await page.getByRole('button', { name: /^Saloon/ }).click();
+  await page.getByRole('button', { name: 'Save the car' }).click();
+  await page.waitForURL(/\/car\/[0-9a-f-]{36}$/);
+  const car = new URL(page.url()).pathname;
+  const send = async (path: string, data: object) =>
+    expect((await page.request.post(path, { data: { id: crypto.randomUUID(), ...data } })).status()).toBe(
+      200,
+    );
+  await send(`/api/cars/${car.split('/').at(-1)}/fills`, {
+    ...{ filledOn: '2026-05-01', product: 'Race fluid', batch: '', fluidClass: 'DOT4', dryC: 312, wetC: 204 },
+    ...{ colour: '', odometerKm: null, lotId: null, lotOpenedOn: null },
+  });
+  const job = await newJob(page, 'Yard bench', 'Looked over');
+  await send(`/api${job.replace('/job', '/jobs')}/readings`, {
+    ...{ phase: 'before', kind: 'fluid', corner: '', replaces: null, why: '' },
+    input: { class: 'DOT4', dryC: 312, wetC: 204, moisturePct: 2, caliperPeakC: 190 },
+  });
+  await page.goto(car);
+  await page.getByRole('link', { name: 'Fluid bench' }).click();
+  await expect(page.getByRole('heading', { name: /^Fluid/ })).toContainText('Yard bench');
+  await expect(page.getByLabel('Product, dry')).toHaveValue('312');
+  await expect(page.getByLabel('Water', { exact: true })).toHaveValue('2');
+  await expect(page.getByLabel('Caliper peak')).toHaveValue('190');
+  await page.goto(car);
+  await page.getByRole('link', { name: 'Heat bench' }).click();
+  // 312/204 with 2 % water boils at 243.6 °C by the sea, a little sooner where the shop stands.
+  await expect(page.getByLabel('Fluid boils')).toHaveValue(/^24[0-4]$/);
 });
 
 test('the heat bench: which lap, which change buys laps, fitted to what was measured', async ({ page }) => {

@@ -93,6 +93,8 @@ export type HeatStart = {
   regenShare?: number;
   rotorMassKg?: number;
   padLimitC?: number;
+  /** Where its fluid boils with the water last read, in the shop's height. */
+  fluidC?: number;
 };
 
 /** The bench before anything is typed, in the units shown. */
@@ -108,7 +110,7 @@ export function heatStart(own: HeatStart, units: Units): HeatTyped {
     ambient: c(22),
     laps: '20',
     pad: c(own.padLimitC ?? 600),
-    fluid: c(205),
+    fluid: c(own.fluidC ?? 205),
     coolS: '120',
     coolKmh: String(Math.round(Number(units.asTyped(60, 'km/h')))),
     zones: zonesOf('mixed', units),

@@ -29,6 +29,7 @@ import { useUnits } from '../../shell/useUnits';
 import { useDesk } from '../desk/Desk';
 import { BedInFields, bedInAmbient } from './BedInFields';
 import { BeforeField } from './BeforeField';
+import { BleederScrews } from './BleederScrews';
 import { BleedWaysFields, bleedFigures } from './BleedWaysFields';
 import { slotLabel, slotWords } from './figureWords';
 import { JobMinutes } from './JobMinutes';
@@ -270,6 +271,7 @@ export function Planner({ suggested, onCancel }: { suggested?: ProcedureId; onCa
             words={(slot) => wordsOf(slot, told)}
             onChange={(changes) => keep({ ...chosen, ...changes })}
           />
+          {plan.bleed && <BleederScrews corners={plan.bleed.plan.order.map(({ corner }) => corner)} />}
           {plan.bleed && (
             <Opens
               head={
