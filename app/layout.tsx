@@ -2,7 +2,7 @@ import type { Metadata, Viewport } from 'next';
 import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { dayIn } from '@/core/base/day';
-import { Shell } from '@/features/shell/Shell';
+import { Shell } from '@/features/frame/Shell';
 import { ShopProvider } from '@/features/shell/ShopContext';
 import { NONCE } from '@/server/guard/policy';
 import { getShop } from '@/server/shop/queries';

@@ -1,6 +1,6 @@
 import { dayIn } from '@/core/base/day';
-import { BayBoard } from '@/features/bay/BayBoard';
-import { KeepFresh } from '@/features/shell/KeepFresh';
+import { KeepFresh } from '@/features/frame/KeepFresh';
+import { BayBoard } from '@/features/shop/bay/BayBoard';
 import { getBay } from '@/server/bay/queries';
 import { getShop } from '@/server/shop/queries';
 

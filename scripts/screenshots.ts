@@ -97,6 +97,8 @@ const PEDAL: Record<string, string> = {
 
 async function take(base: string, out: string): Promise<void> {
   const kerbs = await jobId('Long pedal after the kerbs');
+  const kerbsCar = (await database()`select car_id from jobs where id = ${kerbs}`)[0]!.car_id;
+  const coupe = (await database()`select car_id from bench_states limit 1`)[0]!.car_id;
   const laps = await jobId('Goes soft after five laps');
   const views: View[] = [
     { name: 'bay', path: '/' },
@@ -143,7 +145,7 @@ async function take(base: string, out: string): Promise<void> {
     { name: 'story', path: `/ledger/${await jobId('Pedal went to the floor')}` },
     {
       name: 'car',
-      path: `/car/${(await database()`select car_id from jobs where id = ${kerbs}`)[0]!.car_id}`,
+      path: `/car/${kerbsCar}`,
     },
     { name: 'bench-fluid', path: '/bench/fluid' },
     {
@@ -153,7 +155,13 @@ async function take(base: string, out: string): Promise<void> {
       region: 'What it means',
       shows: (page) => page.getByRole('figure', { name: /^By suspect/ }),
     },
-    { name: 'checks-dark', path: `/job/${kerbs}/checks`, dark: true },
+    {
+      name: 'bench-balance',
+      path: `/bench/balance?car=${coupe}`,
+      presses: ['Beside'],
+      region: 'What it means',
+      dark: true,
+    },
     { name: 'checks-phone', path: `/job/${kerbs}/checks`, phone: true },
   ];
   const browser = await chromium.launch(playwright.use?.launchOptions);
@@ -193,6 +201,8 @@ async function takeEach(browser: Browser, views: readonly View[], base: string, 
       await context.addInitScript(() => {
         for (const all of ['checks.rest', 'walk.all']) localStorage.setItem(`bavrin.kept.${all}`, 'true');
       });
+    // A line that stays open would never be quiet.
+    await context.route(/\/changes$/, (line) => line.abort());
     const page = await context.newPage();
     await page.goto(base + path, { waitUntil: 'networkidle' });
     if (corner) {

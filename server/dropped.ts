@@ -5,7 +5,7 @@ import { versioned } from './http/versioned';
 import { knownId } from './ids';
 
 type Kind = {
-  table: 'fills' | 'photos' | 'track_setups' | 'change_trials';
+  table: 'fills' | 'photos' | 'track_setups' | 'change_trials' | 'bench_states';
   /** What it is called: fill. */
   name: string;
   /** What is shown of it where somebody else changed it. */

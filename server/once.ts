@@ -25,6 +25,7 @@ export type Write = {
     | 'photo'
     | 'setup'
     | 'trial'
+    | 'bench'
     | 'poured';
   /** What it is written to; nothing where it stands alone. */
   target?: string;

@@ -20,7 +20,7 @@ function Frame({
 }: Around & { id: string; children: ReactNode }) {
   return (
     <div className={className}>
-      <label htmlFor={id} className="narrow block text-[0.9375rem] font-semibold">
+      <label htmlFor={id} className="narrow block text-small font-semibold">
         {label}
       </label>
       <div className="flex items-center gap-2">
@@ -28,12 +28,12 @@ function Frame({
         {unit && <span className="reading shrink-0 text-soft">{unit}</span>}
       </div>
       {hint && !error && (
-        <p id={`${id}-hint`} className="text-[0.9375rem] text-soft">
+        <p id={`${id}-hint`} className="text-small text-soft">
           {hint}
         </p>
       )}
       {error && (
-        <p id={`${id}-error`} role="alert" className="text-[0.9375rem] font-semibold text-stop">
+        <p id={`${id}-error`} role="alert" className="text-small font-semibold text-stop">
           {error}
         </p>
       )}

@@ -24,10 +24,10 @@ export function PadPicture({ inner, outer, newMm, minimumMm, replaceMm, classNam
   const scale = (ROTOR.x - PLATE - 22) / newMm;
   return (
     <svg viewBox={`0 0 ${WIDTH} 214`} aria-hidden="true" className={className}>
-      <text x={WIDTH / 2} y={20} textAnchor="middle" className="fill-soft text-[0.9375rem]">
+      <text x={WIDTH / 2} y={20} textAnchor="middle" className="fill-soft text-small">
         leading end
       </text>
-      <text x={WIDTH / 2} y={206} textAnchor="middle" className="fill-soft text-[0.9375rem]">
+      <text x={WIDTH / 2} y={206} textAnchor="middle" className="fill-soft text-small">
         trailing end
       </text>
       <rect

@@ -101,7 +101,7 @@ function Stud({ stud, angle }: { stud: number; angle: number }) {
   return (
     <>
       <circle cx={x} cy={y} r="9" className="fill-none stroke-soft" />
-      <text x={x} y={y + 4.5} textAnchor="middle" className="reading fill-soft text-[0.9375rem]">
+      <text x={x} y={y + 4.5} textAnchor="middle" className="reading fill-soft text-small">
         {stud + 1}
       </text>
     </>

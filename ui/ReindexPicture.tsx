@@ -49,7 +49,7 @@ export function ReindexPicture({ studs, best, positions, limitMm, show, classNam
               x={stud.x}
               y={stud.y + 5}
               textAnchor="middle"
-              className={cn('reading text-[0.9375rem]', k === best ? 'fill-[#17202a]' : 'fill-ink')}
+              className={cn('reading text-small', k === best ? 'fill-[#17202a]' : 'fill-ink')}
             >
               {k + 1}
             </text>
@@ -62,7 +62,7 @@ export function ReindexPicture({ studs, best, positions, limitMm, show, classNam
         );
       })}
       {best !== 0 && <Turn toDeg={(360 * best) / studs} />}
-      <text x={CENTRE} y={314} textAnchor="middle" className="reading fill-soft text-[0.9375rem]">
+      <text x={CENTRE} y={314} textAnchor="middle" className="reading fill-soft text-small">
         {show(positions[best]!.peakToPeakMm)} at stud {best + 1}
       </text>
     </svg>

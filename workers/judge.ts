@@ -1,8 +1,8 @@
 import { expose } from 'comlink';
 import type { Issue } from '../core/base/issues/issue';
-import { type Overturn, overturns } from '../core/diagnosis/beside/overturn';
-import { type WhatIf, whatIf } from '../core/diagnosis/beside/whatIf';
 import { diagnose } from '../core/diagnosis/diagnose';
+import { type Overturn, overturns } from '../core/diagnosis/sensitivity/overturn';
+import { type WhatIf, whatIf } from '../core/diagnosis/sensitivity/whatIf';
 import { readWords, type WordsRead } from '../core/diagnosis/words/words';
 import { openCases } from '../core/exchange/casefile/many';
 import { judge } from '../core/job/judgement';
@@ -13,7 +13,7 @@ import type { GivenFinding } from '../core/readings/given';
 // The first verdict of a fresh engine is several times slower than the rest: it is given before anybody asks.
 diagnose({ findings: [{ id: 'pedal_spongy', state: 'yes' }] });
 
-const desk = {
+const judging = {
   judge,
   whatIf: (sheet: JobSheet, given: GivenFinding): WhatIf[] => whatIf(questionOfJob(sheet), given),
   /** What the server would refuse of a file of cases; nothing when it would take it. */
@@ -25,6 +25,6 @@ const desk = {
   words: (text: string): WordsRead => readWords(text),
   overturns: (sheet: JobSheet): Overturn[] => overturns(questionOfJob(sheet)),
 };
-export type JudgeDesk = typeof desk;
+export type JudgeWorker = typeof judging;
 
-expose(desk);
+expose(judging);

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { BenchTabs } from '@/features/bench/BenchTabs';
+import { BenchTabs } from '@/features/shop/bench/BenchTabs';
 
 export default function BenchLayout({ children }: { children: ReactNode }) {
   return (

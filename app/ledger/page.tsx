@@ -1,4 +1,4 @@
-import { LedgerView } from '@/features/ledger/LedgerView';
+import { LedgerView } from '@/features/shop/ledger/LedgerView';
 import { listCars } from '@/server/cars/queries';
 import { type LedgerSearch, searchLedger } from '@/server/ledger/queries';
 

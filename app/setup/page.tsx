@@ -1,4 +1,4 @@
-import { SetupForm } from '@/features/setup/SetupForm';
+import { SetupForm } from '@/features/shop/setup/SetupForm';
 import { getShop } from '@/server/shop/queries';
 
 export const metadata = { title: 'Setup' };

@@ -1,4 +1,4 @@
-import { ShelfView } from '@/features/shelf/ShelfView';
+import { ShelfView } from '@/features/shop/shelf/ShelfView';
 import { getShelf } from '@/server/shelf/queries';
 
 export const metadata = { title: 'Shelf' };

@@ -4,20 +4,21 @@ import type { CarTraits } from '../car/traits';
 import type { GivenFinding } from '../readings/given';
 import { FINDINGS, type Finding } from '../readings/vocabulary/findings';
 import type { CauseId } from './causes';
-import { type Forecast, type ForecastDesk, forecast } from './engine/information';
+import { type Forecast, type ForecastIndex, forecast } from './engine/information';
 import { asksNow, parentOf } from './follows';
 import { type AtHand, minutesFor } from './hand';
 import { type Channel, channelsOf, foldedInto } from './network/channels';
 import type { Fault } from './network/faults';
 import { type Parent, questionOf } from './network/parents';
 import type { CheckOutcome, NextCheck } from './verdict';
+import { worthOf } from './worth';
 
 export type CheckContext = {
   car: CarTraits;
   faults: readonly Fault[];
   findings: readonly GivenFinding[];
-  desk: ForecastDesk;
-  /** The causes the desk watches: what each check would do to them is foretold. */
+  prepared: ForecastIndex;
+  /** The causes that are watched: what each check would do to them is foretold. */
   leaders: readonly CauseId[];
   atHand?: AtHand;
   /** Corners of which nothing is known to tell them apart have one key: what holds of one holds of the others. */
@@ -76,14 +77,6 @@ export function rankChecks(context: CheckContext, stages: readonly Finding['stag
     .sort((left, right) => worthOf(right) - worthOf(left));
 }
 
-/** Minutes to walk there, fetch what is needed and write down what was seen. Common practice, no source. */
-const HANDLING = 1;
-
-/** Minutes saved for each minute spent. */
-export function worthOf({ saves, minutes }: Pick<NextCheck, 'saves' | 'minutes'>): number {
-  return saves / (minutes + HANDLING);
-}
-
 /** What an unremarkable answer has not spoken for, when that is all there is of it. */
 function stillUnseen({ states, unseen }: Finding, said: readonly string[]): readonly string[] | undefined {
   return unseen && said.every((state) => state === states[0]) ? unseen : undefined;
@@ -128,8 +121,8 @@ function forecastAt(
   for (const channel of openChannels(finding, context.findings)) {
     if (only && !only.includes(channel.states[1]!)) continue;
     const question = questionOf(channel, corner, context.faults);
-    if (reachedBy(question.parents, context.desk.marginals) < LEAST_REACHED) continue;
-    const told = forecast({ ...question, beyond: channel.folded !== undefined }, context.desk);
+    if (reachedBy(question.parents, context.prepared.marginals) < LEAST_REACHED) continue;
+    const told = forecast({ ...question, beyond: channel.folded !== undefined }, context.prepared);
     bits += told.bits;
     saves += told.saves;
     addOutcomes(outcomes, channel, told, context, asked > 0);

@@ -7,7 +7,6 @@ import { FINDINGS, type Finding, findingOf } from '../readings/vocabulary/findin
 import { CAUSES } from './causes';
 import { diagnose } from './diagnose';
 import { KNOWLEDGE } from './knowledge/all';
-import { LEAKS } from './knowledge/leaks';
 import { SIGHTS } from './knowledge/sights';
 import { placeFrom } from './verdict';
 
@@ -191,7 +190,7 @@ describe('knowledge', () => {
     ]);
     for (const finding of FINDINGS as readonly Finding[]) {
       for (const state of finding.states.slice(1)) {
-        const alone = LEAKS[finding.id]?.[state] ?? SIGHTS[finding.id]?.[state]?.sure;
+        const alone = findingOf(finding.id).leak?.[state] ?? SIGHTS[finding.id]?.[state]?.sure;
         expect(alone, `${finding.id} ${state}`).toBeGreaterThan(0);
         if (background.has(`${finding.id} ${state}`)) continue;
         expect(

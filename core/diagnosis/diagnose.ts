@@ -5,7 +5,7 @@ import { contradictionsIn } from './contradictions';
 import { mattersOf, type Works } from './decision/stakes';
 import { explain } from './engine/explanations';
 import { guessedFrom, singleFault } from './engine/guess';
-import { deskFor } from './engine/information';
+import { forecastIndex } from './engine/information';
 import { leftOut } from './engine/leftOut';
 import { planOf, posteriorOf } from './engine/posterior';
 import { roughWeightsOf, weightsOf } from './engine/weights';
@@ -64,7 +64,7 @@ export function diagnose({ car = {}, findings, atHand, priors, works }: Question
     .filter((cause) => cause.probability > 0)
     .slice(0, 5)
     .map((cause) => cause.id);
-  const desk = deskFor(
+  const prepared = forecastIndex(
     explanations,
     posterior.faults,
     leaders.map((cause) => causes.get(cause)!),
@@ -73,7 +73,7 @@ export function diagnose({ car = {}, findings, atHand, priors, works }: Question
   const cornerKeys = cornerKeysOf(network.faults, posterior.faults);
   const clashes = contradictionsIn(findings, car);
   const outvoted = exact ? outvotedIn(network, posed, posterior.evidence, explanations) : [];
-  const context = { car, faults: network.faults, findings: used, desk, leaders, atHand, cornerKeys };
+  const context = { car, faults: network.faults, findings: used, prepared, leaders, atHand, cornerKeys };
   return {
     causes: ranked,
     unlisted: posterior.unions[0]!,

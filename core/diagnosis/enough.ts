@@ -1,6 +1,6 @@
 import { findingOf } from '../readings/vocabulary/findings';
-import { worthOf } from './checks';
 import type { Verdict } from './verdict';
+import { worthOf } from './worth';
 
 /** Likely enough to stand in front; and a check has to save this much for each minute, or it is not worth its time. */
 const LEADS = 0.5;

@@ -1,8 +1,8 @@
 import type { GivenFinding } from '../readings/given';
-import type { After, Finding } from '../readings/vocabulary/findings';
+import type { After, FindingEntry } from '../readings/vocabulary/entry';
 
 /** Whether a question makes sense as things stand: it follows from nothing, or from something that was answered so. */
-export function asksNow({ after }: Pick<Finding, 'after'>, findings: readonly GivenFinding[]): boolean {
+export function asksNow({ after }: Pick<FindingEntry, 'after'>, findings: readonly GivenFinding[]): boolean {
   return after === undefined || parentOf(after, findings) !== undefined;
 }
 

@@ -1,6 +1,5 @@
 import type { GivenFinding } from '../readings/given';
 import { findingOf } from '../readings/vocabulary/findings';
-import { HOW_TO } from '../readings/vocabulary/howTo';
 import { stateWord } from '../readings/vocabulary/words';
 import type { CauseId } from './causes';
 import type { Contradiction } from './contradictions';
@@ -90,7 +89,7 @@ function told(given: GivenFinding, cause: CauseId, network: Network): Contradict
     .sort((left, right) => right.reach - left.reach)
     .slice(0, NAMED)
     .map((each) => each.given);
-  const [how] = (HOW_TO[given.id] ?? '').split(/(?<=[.!?]) /);
+  const [how] = (findingOf(given.id).how ?? '').split(/(?<=[.!?]) /);
   const again = how ? `Look again: ${how}` : 'Ask again.';
   return {
     findings: [given, ...speaking],

@@ -30,14 +30,6 @@ export type ProofCheck = {
 /** A firm pedal that holds, and no leak, before the car moves. */
 const ALWAYS: readonly FindingId[] = ['pedal_now', 'pedal_hold', 'reservoir_level', 'leak'];
 
-/** Checks that make no sense to repeat: they are the work itself. */
-const NOT_REPEATED: readonly FindingId[] = [
-  'after_full_bleed',
-  'bubbles',
-  'loosen_master_frees',
-  'open_bleeder_frees',
-];
-
 /** What to check again: the pedal always, everything that a check found wrong, and after a drive what was complained of. */
 export function proofChecks(sheet: JobSheet): ProofCheck[] {
   const before = saidTogether(findingsOf(sheet, 'before').findings);
@@ -52,7 +44,7 @@ export function proofChecks(sheet: JobSheet): ProofCheck[] {
     ({ id, state }) =>
       (findingOf(id).stage === 'check' || isComplaint(id)) &&
       isAbnormal(id, state) &&
-      !NOT_REPEATED.includes(id),
+      findingOf(id).repeats !== false,
   );
   const since = complaintsSince(sheet);
   const asked: GivenFinding[] = [...always.map((id) => ({ id, state: '' })), ...wrong, ...after.values()];

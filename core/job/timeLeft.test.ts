@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { emptySheet } from '../../tests/support/sheet';
-import { withinTime } from '../diagnosis/beside/withinTime';
 import { diagnose } from '../diagnosis/diagnose';
+import { withinTime } from '../diagnosis/sensitivity/withinTime';
 import { timeLeft } from './timeLeft';
 
 const NOW = new Date('2026-05-02T10:00:00Z');

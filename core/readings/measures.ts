@@ -48,3 +48,17 @@ export function formUnder(finding: FindingId): MeasureId | undefined {
 export function measureOfKind(kind: string): Measure | undefined {
   return Object.values(MEASURES).find((each) => each.kind === kind);
 }
+
+/** What a bench writes down in a job, or a case file brings: sums that imply no finding. */
+const SUMS: Record<string, string> = {
+  hydraulics: 'Balance on the bench',
+  'heat-session': 'Heat on the bench',
+  'heat-stops': 'Heat of stops',
+  travel: 'Travel budget',
+  'travel-solve': 'Gas against flex',
+};
+
+/** What the shop calls a kind of reading. */
+export function readingLabel(kind: string): string {
+  return measureOfKind(kind)?.label ?? SUMS[kind] ?? kind;
+}

@@ -31,7 +31,7 @@ const READINGS: [string, Record<string, unknown>][] = [
 ];
 
 /** What the calcs of each version say of them. A rule or a usual limit that changes is a version of its own. */
-const SAID: Record<string, string> = { '1': 'e0f4995cec2c2496' };
+const SAID: Record<string, string> = { '2': 'b75e9b4a0b113ec4' };
 
 describe('the version of the calcs', () => {
   it('stands for what they say: whoever changes that gives it the next number', () => {

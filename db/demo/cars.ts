@@ -1,3 +1,4 @@
+import type { BenchState } from '../../core/car/benchState';
 import type { Shop } from '../../core/car/shop';
 import type { CarSpec } from '../../core/car/spec';
 import { startingSet } from '../../core/car/startingSets';
@@ -259,4 +260,23 @@ export const DEMO_SETUPS: [car: DemoCar, setup: TrackSetup][] = [
     },
   ],
   ['twoSeater', { track: 'Airfield', kind: 'smooth', frontN: null, rearN: null, tap: true, note: '' }],
+];
+
+const METRIC = { lengthUnit: 'mm', temperatureUnit: '°C', pressureUnit: 'kPa' } as const;
+
+/** Benches that were kept with a car. */
+export const DEMO_BENCHES: [car: DemoCar, bench: BenchState][] = [
+  ['coupe', { bench: 'balance', name: 'With the 20.6 mm master', typed: { bore: '20.64' }, units: METRIC }],
+  [
+    'coupe',
+    {
+      bench: 'balance',
+      name: 'Harder pads in front',
+      typed: {
+        front: { kind: 'opposed', pistons: '40, 40, 40, 40', mu: '0.48', radius: '0.133', factor: '2.2' },
+      },
+      units: METRIC,
+    },
+  ],
+  ['coupe', { bench: 'heat', name: 'Ducts to the core', typed: { cooling: 'core' }, units: METRIC }],
 ];

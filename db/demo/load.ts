@@ -3,6 +3,7 @@ import { headOf } from '../../core/job/standing';
 import { passingRecord } from '../../core/planning/run/passing';
 import { planOf } from '../../core/planning/run/run';
 import { findingOf } from '../../core/readings/vocabulary/findings';
+import { keepBench } from '../../server/benches/actions';
 import { addCar } from '../../server/cars/actions';
 import { database } from '../../server/db/sql';
 import { addFill } from '../../server/fills/actions';
@@ -19,6 +20,7 @@ import { addShelfItem, openBottle } from '../../server/shelf/actions';
 import { saveShop } from '../../server/shop/actions';
 import { addEvent } from '../../server/wear/actions';
 import {
+  DEMO_BENCHES,
   DEMO_CARS,
   DEMO_EVENTS,
   DEMO_FILLS,
@@ -69,6 +71,7 @@ export async function loadDemo(today: Date): Promise<void> {
     const filled = { ...fill, filledOn: dayBefore(today, daysAgo), lotId: null, lotOpenedOn: null };
     await addFill(ids[car], { id: demoId(), ...filled }, today);
   }
+  for (const [car, bench] of DEMO_BENCHES) await keepBench(ids[car], { id: demoId(), ...bench }, today);
   for (const [car, setup] of DEMO_SETUPS) await addSetup(ids[car], { id: demoId(), ...setup }, today);
   for (const [car, inDays, part] of DEMO_PARTS)
     await fitPart(

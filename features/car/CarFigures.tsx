@@ -123,7 +123,7 @@ export function CarFigures({ car }: { car: CarSpec }) {
       </dl>
       <table className="mt-4 w-full">
         <thead>
-          <tr className="narrow border-b-2 border-ink text-[0.9375rem]">
+          <tr className="narrow border-b-2 border-ink text-small">
             <td />
             <th scope="col" className="py-1 text-right font-semibold">
               Front

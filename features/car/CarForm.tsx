@@ -8,7 +8,7 @@ import { CAR_KINDS, startingSet } from '@/core/car/startingSets';
 import { Button } from '@/ui/Button';
 import { device, readKept } from '../shell/device';
 import { newId } from '../shell/newId';
-import type { Refusal } from '../shell/outbox';
+import type { Refusal } from '../shell/refusal';
 import { notTaken, requestForm } from '../shell/request';
 import { type Units, unitsIn } from '../shell/units';
 import { useKept } from '../shell/useKept';
@@ -115,7 +115,7 @@ export function CarForm({ car, forComplaint = false }: Props) {
                         className="min-h-20 border-2 border-ink bg-card p-3 text-left hover:bg-straw-wash aria-pressed:bg-ink aria-pressed:text-sheet"
                       >
                         <b className="narrow block text-lg">{CAR_KINDS[each].label}</b>
-                        <span className="text-[0.9375rem] opacity-85">{CAR_KINDS[each].about}</span>
+                        <span className="text-small opacity-85">{CAR_KINDS[each].about}</span>
                       </button>
                     ))}
                 </div>

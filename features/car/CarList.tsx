@@ -26,7 +26,7 @@ export function CarList({ cars }: { cars: readonly NamedCar[] }) {
               className="flex min-h-11 flex-col justify-center py-1.5 hover:bg-straw-wash"
             >
               <b className="font-semibold">{car.name}</b>
-              {car.note && <span className="text-[0.9375rem] text-soft">{car.note}</span>}
+              {car.note && <span className="text-small text-soft">{car.note}</span>}
             </Link>
           </li>
         ))}

@@ -8,6 +8,7 @@ import { causeLabel } from '@/core/diagnosis/labels';
 import { outcomeLabel } from '@/core/job/outcomes';
 import type { WaterTrend } from '@/core/planning/due/water';
 import type { FittedPart } from '@/core/planning/shelf/fitted';
+import { readingLabel } from '@/core/readings/measures';
 import type { CarJob, CarReading, FollowUp } from '@/server/cars/queries';
 import type { CarRow } from '@/server/cars/rows';
 import type { CarFill } from '@/server/fills/queries';
@@ -16,17 +17,16 @@ import type { CarPast } from '@/server/wear/queries';
 import { buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { figure, shortDate } from '@/ui/format';
-import { FillsPanel } from '../fill/FillsPanel';
-import { readingLabel } from '../measure/readingLabel';
 import { readingWords } from '../measure/readingWords';
-import { CarPhotos } from '../photo/CarPhotos';
-import { plainCorners } from '../plan/corners';
+import { plainCorners } from '../record/plan/corners';
 import { useShop } from '../shell/ShopContext';
 import { useUnits } from '../shell/useUnits';
 import { CarFigures } from './CarFigures';
 import { EventsPanel } from './EventsPanel';
+import { FillsPanel } from './fill/FillsPanel';
 import { OwnSheet } from './OwnSheet';
 import { PartsPanel } from './PartsPanel';
+import { CarPhotos } from './photo/CarPhotos';
 import { SetupsPanel } from './SetupsPanel';
 import { WearPanel } from './WearPanel';
 
@@ -107,7 +107,7 @@ export function CarView({ car, jobs, readings, due, past, parts, fills, photos, 
                   <span>
                     {line.what}
                     {line.why && (
-                      <span className="block text-[0.9375rem] text-soft">
+                      <span className="block text-small text-soft">
                         {units.words(daysInWords(line.why, shop.dateOrder))}
                       </span>
                     )}
@@ -166,7 +166,7 @@ function JobLine({ job }: { job: CarJob }) {
           <b className="font-semibold">{job.complaint || `Job ${job.number}`}</b>
           <span className="reading shrink-0 text-soft">{shortDate(job.openedAt, shop)}</span>
         </span>
-        <span className="text-[0.9375rem] text-soft">
+        <span className="text-small text-soft">
           {job.outcome
             ? `${outcomeLabel(job.outcome as never)}: ${job.confirmed.map(causeLabel).join(', ').toLowerCase() || 'no cause confirmed'}`
             : 'In the bay'}

@@ -79,7 +79,7 @@ function MeasuredKey({ name, label }: { name: Name; label: string }) {
       aria-pressed={measured}
       aria-label={`${label}: measured`}
       onClick={() => setValue(measuredName(name), measured ? '' : 'yes', { shouldDirty: true })}
-      className="hidden min-h-11 text-[0.9375rem] text-soft underline underline-offset-4 group-focus-within:block"
+      className="hidden min-h-11 text-small text-soft underline underline-offset-4 group-focus-within:block"
     >
       {measured ? 'Not measured: typed' : 'It was measured'}
     </button>

@@ -68,7 +68,7 @@ function PartLine({ part, sessions }: { part: FittedPart; sessions: number }) {
         {part.place !== '' && <b className="font-semibold">{part.place}</b>} {part.what}{' '}
         {part.batch !== '' && <span className="reading text-soft">{part.batch}</span>}
         {cameOffWords(part) !== '' && (
-          <span className="block text-[0.9375rem] text-soft">The one before: {cameOffWords(part)}</span>
+          <span className="block text-small text-soft">The one before: {cameOffWords(part)}</span>
         )}
       </span>
       <span className="reading shrink-0 text-right">

@@ -11,7 +11,7 @@ import { NumberField, TextField } from '@/ui/Field';
 import { dropRow } from '../shell/dropped';
 import { NoteEnd } from '../shell/NoteEnd';
 import { newId } from '../shell/newId';
-import type { Refusal } from '../shell/outbox';
+import type { Refusal } from '../shell/refusal';
 import { refusedField, requestForm } from '../shell/request';
 import { useKeptFigures } from '../shell/useKeptFigures';
 import { useUnits } from '../shell/useUnits';
@@ -70,12 +70,12 @@ export function SetupsPanel({ carId, setups }: { carId: string; setups: CarSetup
             <span>
               <b className="font-semibold">{setup.track}</b>{' '}
               <span className="text-soft">{CIRCUIT_KINDS[setup.kind].label.toLowerCase()}</span>
-              <span className="block text-[0.9375rem]">
+              <span className="block text-small">
                 Springs front <b className="reading font-semibold">{springs(setup.frontN)}</b>, rear{' '}
                 <b className="reading font-semibold">{springs(setup.rearN)}</b>
                 {setup.tap ? ', a tap before the zone' : ''}
               </span>
-              {setup.note !== '' && <span className="block text-[0.9375rem] text-soft">{setup.note}</span>}
+              {setup.note !== '' && <span className="block text-small text-soft">{setup.note}</span>}
             </span>
             <Button
               look="quiet"
@@ -139,7 +139,7 @@ function SetupForm({ carId, onDone }: { carId: string; onDone: () => void }) {
           onChange={(kind) => kind !== '' && keep({ ...typed, kind: kind as CircuitKind })}
           options={CIRCUIT_KIND_IDS.map((kind) => ({ value: kind, label: CIRCUIT_KINDS[kind].label }))}
         />
-        <p className="mt-1 text-[0.9375rem] text-soft">{CIRCUIT_KINDS[typed.kind].advice}</p>
+        <p className="mt-1 text-small text-soft">{CIRCUIT_KINDS[typed.kind].advice}</p>
       </div>
       <div className="grid gap-3 sm:grid-cols-2">
         {(['front', 'rear'] as const).map((axle) => (
@@ -155,7 +155,7 @@ function SetupForm({ carId, onDone }: { carId: string; onDone: () => void }) {
         ))}
       </div>
       <div>
-        <p className="narrow text-[0.9375rem] font-semibold">A tap before the zone</p>
+        <p className="narrow text-small font-semibold">A tap before the zone</p>
         <Choice
           label="A tap before the zone"
           value={typed.tap}

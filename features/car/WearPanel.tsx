@@ -84,7 +84,7 @@ export function WearPanel({
               limitMm={limitMm}
               className="h-10 w-32"
             />
-            <span className="text-[0.9375rem]">
+            <span className="text-small">
               <b className="reading font-semibold">{full(series.at(-1)!.mm, 'mm', decimals)}</b>{' '}
               <span className="text-soft">to {show(limitMm, 'mm', decimals)}</span>
               {life && (

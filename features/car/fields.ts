@@ -17,6 +17,16 @@ const carBase: BaseOf = (...path) => {
   return (CAR_NUMBERS[path[0]!] ?? AXLE_NUMBERS[path.at(-1)!])?.unit;
 };
 
+/** Fields that are one of a few, or a day; empty is not known. */
+const CHOSEN = ['driveSide', 'assist', 'parkingBrake', 'drive', 'fluidClass', 'fluidFilledOn'] as const;
+const CHOSEN_OF_AXLE = ['caliper', 'rotor', 'padCompound'] as const;
+/** Fields that are so, or are not; empty is not known. */
+const YES_NO = ['abs', 'stabilityControl', 'electricParkingBrake', 'brakeByWire'] as const;
+
+function eachOf<F extends string, V>(fields: readonly F[], value: (field: F) => V): Record<F, V> {
+  return Object.fromEntries(fields.map((field) => [field, value(field)])) as Record<F, V>;
+}
+
 type Draft = { [field: string]: string | Draft };
 
 /**
@@ -66,28 +76,18 @@ export function draftOf(spec: CarSpec, units: Units): CarDraft {
     ) as Record<F, string>;
   const axle = (each: CarSpec['front']): AxleDraft => ({
     brake: each.brake,
-    caliper: each.caliper ?? '',
+    ...eachOf(CHOSEN_OF_AXLE, (field) => each[field] ?? ''),
     pistons: each.pistonsMm.map((piston) => units.about(piston, 'mm', FIGURES)).join(', '),
     bleeders: String(each.bleeders),
-    rotor: each.rotor ?? '',
     studs: text(each.studs),
-    padCompound: each.padCompound ?? '',
     ...figures<AxleNumber>(AXLE_NUMBERS, each),
   });
   return {
     name: spec.name,
     note: spec.note,
     kind: spec.kind,
-    driveSide: spec.driveSide ?? '',
-    assist: spec.assist ?? '',
-    abs: yesNo(spec.abs),
-    stabilityControl: yesNo(spec.stabilityControl),
-    electricParkingBrake: yesNo(spec.electricParkingBrake),
-    brakeByWire: yesNo(spec.brakeByWire),
-    drive: spec.drive ?? '',
-    parkingBrake: spec.parkingBrake ?? '',
-    fluidClass: spec.fluidClass ?? '',
-    fluidFilledOn: spec.fluidFilledOn ?? '',
+    ...eachOf(CHOSEN, (field) => spec[field] ?? ''),
+    ...eachOf(YES_NO, (field) => yesNo(spec[field])),
     ...figures<CarNumber>(CAR_NUMBERS, spec),
     makerOrder: spec.makerOrder?.join(' ') ?? '',
     measured: Object.fromEntries(
@@ -134,11 +134,9 @@ export function specOf(
   const orNull = (value: string) => (value === '' ? null : value);
   const axle = (each: AxleDraft, name: 'front' | 'rear') => ({
     brake: each.brake,
-    caliper: orNull(each.caliper),
+    ...eachOf(CHOSEN_OF_AXLE, (field) => orNull(each[field])),
     pistonsMm: pistons(each.pistons, name),
     bleeders: Number(each.bleeders),
-    rotor: orNull(each.rotor),
-    padCompound: orNull(each.padCompound),
     studs: each.studs === '' ? null : Number(each.studs),
     ...Object.fromEntries(
       Object.entries(AXLE_NUMBERS).map(([field, { unit }]) => [
@@ -151,16 +149,8 @@ export function specOf(
     name: draft.name.trim(),
     note: draft.note.trim(),
     kind: draft.kind,
-    driveSide: orNull(draft.driveSide),
-    assist: orNull(draft.assist),
-    abs: fromYesNo(draft.abs),
-    stabilityControl: fromYesNo(draft.stabilityControl),
-    parkingBrake: orNull(draft.parkingBrake),
-    electricParkingBrake: fromYesNo(draft.electricParkingBrake),
-    brakeByWire: fromYesNo(draft.brakeByWire),
-    drive: orNull(draft.drive),
-    fluidClass: orNull(draft.fluidClass),
-    fluidFilledOn: orNull(draft.fluidFilledOn),
+    ...eachOf(CHOSEN, (field) => orNull(draft[field])),
+    ...eachOf(YES_NO, (field) => fromYesNo(draft[field])),
     makerOrder: draft.makerOrder.trim() === '' ? null : splitList(draft.makerOrder.toUpperCase()),
     ...Object.fromEntries(
       Object.entries(CAR_NUMBERS).map(([field, { unit }]) => [

@@ -52,7 +52,7 @@ export function CarPicker({ cars, chosen, onChoose }: Props) {
             />
             <span>
               <b className="block">{car.name}</b>
-              <span className="text-[0.9375rem] opacity-80">{car.note}</span>
+              <span className="text-small opacity-80">{car.note}</span>
             </span>
           </label>
         ))}

@@ -1,15 +1,15 @@
 'use client';
 
 import Link from 'next/link';
-import { type PlannedCheck, planHalfHour } from '@/core/diagnosis/beside/halfHour';
+import { type PlannedCheck, planHalfHour } from '@/core/diagnosis/sensitivity/halfHour';
 import { timeLeft } from '@/core/job/timeLeft';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { figure } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
+import { checkAnchor } from '../checks/anchor';
+import { wantCheck } from '../checks/wanted';
+import { useJob } from '../record/JobProvider';
 import { useNow } from '../shell/useNow';
-import { checkAnchor } from './checks/anchor';
-import { wantCheck } from './checks/wanted';
-import { useDesk } from './desk/Desk';
 
 const HALF_HOUR = 30;
 /** With less than this until the car is wanted no plan helps. */
@@ -23,7 +23,7 @@ const WHY: Record<PlannedCheck['why'], string> = {
 
 /** The half hour ahead, or what is left of it before the car is wanted: which checks, in which order. */
 export function HalfHourPlan() {
-  const { sheet, judgement } = useDesk();
+  const { sheet, judgement } = useJob();
   const { neededAt, wheelsOff } = sheet.job;
   const budget = Math.min(HALF_HOUR, timeLeft(neededAt, useNow()) ?? HALF_HOUR);
   if (budget < LEAST) return null;
@@ -43,7 +43,7 @@ export function HalfHourPlan() {
     >
       <ol aria-label="Plan of the next half hour" className="grid gap-1 pb-2">
         {plan.checks.map((check) => (
-          <li key={`${check.id} ${check.corner ?? ''}`} className="flex gap-2.5 text-[0.9375rem]">
+          <li key={`${check.id} ${check.corner ?? ''}`} className="flex gap-2.5 text-small">
             <span className="reading w-9 shrink-0 text-right text-soft">{figure(check.startsAt, 0)}</span>
             <span>
               <Link

@@ -3,15 +3,15 @@
 import { useRouter, useSelectedLayoutSegment } from 'next/navigation';
 import { type ReactNode, useEffect } from 'react';
 import { STAGES } from '@/core/job/stages';
-import { MeasureProvider } from '../measure/MeasureDesk';
+import { MeasureProvider } from '../measure/MeasureFocus';
 import { type CarPastView, PastProvider } from '../measure/PastContext';
+import { useJob } from '../record/JobProvider';
 import { STAGE_KEYS } from '../shell/shortcuts';
 import { isTyping } from '../shell/useShortcuts';
-import { useDesk } from './desk/Desk';
+import { type WorkPlace, WorkPlaceProvider } from '../work/WorkPlace';
 import { LeaningRail } from './LeaningRail';
 import { PlanPanel } from './PlanPanel';
 import { StageRule } from './StageRule';
-import { type WorkPlace, WorkPlaceProvider } from './work/WorkPlace';
 
 /** One job's page: who and which stage above, the plan on the left, the work in the middle, the rail on the right. */
 export function JobFrame({
@@ -23,7 +23,7 @@ export function JobFrame({
   past: CarPastView;
   children: ReactNode;
 }) {
-  const { sheet } = useDesk();
+  const { sheet } = useJob();
   const segment = useSelectedLayoutSegment();
   // A run has the screen to itself: hands are full.
   const running = segment === 'run';

@@ -3,9 +3,9 @@
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { withinTime } from '@/core/diagnosis/beside/withinTime';
 import { isEnough } from '@/core/diagnosis/enough';
 import { causeLabel } from '@/core/diagnosis/labels';
+import { withinTime } from '@/core/diagnosis/sensitivity/withinTime';
 import type { CauseVerdict, NextCheck } from '@/core/diagnosis/verdict';
 import { timeLeft } from '@/core/job/timeLeft';
 import { findingOf } from '@/core/readings/vocabulary/findings';
@@ -15,17 +15,17 @@ import { buttonClass } from '@/ui/Button';
 import { cn } from '@/ui/cn';
 import { figure, percent } from '@/ui/format';
 import { Octagon } from '@/ui/Octagon';
+import { checkAnchor } from '../checks/anchor';
+import { foretell } from '../checks/foretell';
+import { wantCheck } from '../checks/wanted';
+import { useJob } from '../record/JobProvider';
 import { useNow } from '../shell/useNow';
 import { isTyping } from '../shell/useShortcuts';
-import { checkAnchor } from './checks/anchor';
-import { foretell } from './checks/foretell';
-import { wantCheck } from './checks/wanted';
-import { useDesk } from './desk/Desk';
 import { HalfHourPlan } from './HalfHourPlan';
 
 /** Beside every stage: what it is likely to be, why, the next check worth its minutes, and what stops the car. */
 export function LeaningRail() {
-  const { sheet, judgement, closed } = useDesk();
+  const { sheet, judgement, closed } = useJob();
   // Opened on one stage it does not lie over the next one.
   const stage = usePathname();
   const [openOn, setOpenOn] = useState<string | null>(null);
@@ -93,7 +93,7 @@ export function LeaningRail() {
               ))}
               <li>
                 {sumOf(leaders) > 1 && (
-                  <p className="mb-2 text-[0.9375rem] text-soft">Several can be true together.</p>
+                  <p className="mb-2 text-small text-soft">Several can be true together.</p>
                 )}
                 <p className="flex items-baseline gap-2.5 text-soft">
                   <span className="reading w-14 text-right text-lg">{percent(verdict.unlisted)}</span>{' '}
@@ -149,7 +149,7 @@ function Leader({ cause, first }: { cause: CauseVerdict; first: boolean }) {
       </p>
       <div className="ml-[4.125rem]">
         <Beam share={cause.probability} />
-        {first && <p className="mt-1 text-[0.9375rem] text-soft">{strongest(cause)}</p>}
+        {first && <p className="mt-1 text-small text-soft">{strongest(cause)}</p>}
       </div>
     </li>
   );
@@ -178,7 +178,7 @@ function Next({ jobId, next, wheelsOff, onGo }: NextProps) {
     finding.where === 'wheels_off' ? (wheelsOff ? ' · wheel already off' : ' with taking wheels off') : '';
   return (
     <section aria-label="Worth doing next" className="border-2 border-ink bg-card p-3.5">
-      <p className="text-[0.9375rem] text-soft">
+      <p className="text-small text-soft">
         Worth doing next · {next.minutes} min{offNote}, saves about {savedWords(next.saves)}
       </p>
       <h3 className="my-1 text-lg">
@@ -186,7 +186,7 @@ function Next({ jobId, next, wheelsOff, onGo }: NextProps) {
         {(next.corner ?? next.axle) && ` ${next.corner ?? next.axle}`}
         {next.only && `: ${next.only.map((state) => stateWord(next.id, state).toLowerCase()).join(', ')}`}
       </h3>
-      <p className="text-[0.9375rem] text-soft">{foretell(next)}</p>
+      <p className="text-small text-soft">{foretell(next)}</p>
       <Link
         href={`/job/${jobId}/checks#${checkAnchor(next.id)}`}
         onClick={() => {
@@ -212,7 +212,7 @@ function Enough({ jobId, cause }: { jobId: string; cause: CauseVerdict }) {
   return (
     <section aria-label="Enough known" className="border-2 border-ink bg-card p-3.5">
       <h3 className="text-lg">Enough to act on</h3>
-      <p className="my-1 text-[0.9375rem] text-soft">
+      <p className="my-1 text-small text-soft">
         {causeLabel(cause.id)}: no check left is worth its minutes before the work.
       </p>
       <Link href={`/job/${jobId}/work`} className={cn(buttonClass('primary'), 'mt-1.5 w-full')}>

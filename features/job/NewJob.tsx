@@ -96,7 +96,7 @@ export function NewJob({ cars, chosen, says }: Props) {
           placeholder="Goes soft after five laps"
         />
         <fieldset className="flex flex-wrap items-start gap-3">
-          <legend className="narrow text-[0.9375rem] font-semibold">Wanted back, if there is a time</legend>
+          <legend className="narrow text-small font-semibold">Wanted back, if there is a time</legend>
           <DayField
             label="Day"
             value={wanted.day}

@@ -8,15 +8,15 @@ import { CornerPlan } from '@/ui/CornerPlan';
 import { cn } from '@/ui/cn';
 import { figure } from '@/ui/format';
 import { Octagon } from '@/ui/Octagon';
+import { usePlanCorners } from '../checks/usePlanCorners';
+import { useJob } from '../record/JobProvider';
 import type { Units } from '../shell/units';
 import { useUnits } from '../shell/useUnits';
-import { useDesk } from './desk/Desk';
-import { usePlanCorners } from './usePlanCorners';
 
 /** The car on the blue plate: full height beside the work, a strip of four corners on a phone. */
 export function PlanPanel() {
   const units = useUnits();
-  const { sheet, corner, pickCorner } = useDesk();
+  const { sheet, corner, pickCorner } = useJob();
   const corners = usePlanCorners();
   return (
     <aside aria-label="Corner plan" className="blueplate desk:min-h-0 print:hidden">
@@ -45,7 +45,7 @@ export function PlanPanel() {
               <b className="flex items-center gap-1 text-lg">
                 {each} {corners[each].hold && <Octagon size={18} label="on hold" />}
               </b>
-              <span className="max-w-full truncate px-1 text-[0.9375rem]">
+              <span className="max-w-full truncate px-1 text-small">
                 {corners[each].says.split(', ').at(-1) || '—'}
               </span>
             </button>

@@ -4,8 +4,8 @@ import Link from 'next/link';
 import { STAGES, type Stage } from '@/core/job/stages';
 import { cn } from '@/ui/cn';
 import { moment } from '@/ui/format';
+import { useJob } from '../record/JobProvider';
 import { useShop } from '../shell/ShopContext';
-import { useDesk } from './desk/Desk';
 
 const LABELS: Record<Stage, string> = {
   complaint: 'Complaint',
@@ -17,7 +17,7 @@ const LABELS: Record<Stage, string> = {
 
 /** Whose job it is, and the five stages on a steel rule; a phone in a run has no room for them. */
 export function StageRule({ stage, deskOnly = false }: { stage: Stage; deskOnly?: boolean }) {
-  const { sheet, judgement, closed } = useDesk();
+  const { sheet, judgement, closed } = useJob();
   const { job, car } = sheet;
   const shop = useShop();
   return (
@@ -60,8 +60,8 @@ export function StageRule({ stage, deskOnly = false }: { stage: Stage; deskOnly?
             )}
             style={each === stage ? { backgroundColor: 'var(--straw-wash)' } : undefined}
           >
-            <b className="block text-[0.9375rem] font-semibold sm:text-[1.0625rem]">{LABELS[each]}</b>
-            <span className="block truncate text-[0.9375rem] text-soft">{judgement.notes[each]}</span>
+            <b className="block text-small font-semibold sm:text-[1.0625rem]">{LABELS[each]}</b>
+            <span className="block truncate text-small text-soft">{judgement.notes[each]}</span>
           </Link>
         ))}
       </nav>

@@ -19,19 +19,19 @@ export function Facts({
     >
       {facts.map((fact) => (
         <div key={fact.label} className="py-1.5 pr-3">
-          <dt className="text-[0.9375rem] text-soft">{fact.label}</dt>
+          <dt className="text-small text-soft">{fact.label}</dt>
           <dd className="reading text-2xl font-semibold">
             {fact.value} <span className="text-base font-normal text-soft">{unit}</span>
           </dd>
           <dd
             className={cn(
-              'text-[0.9375rem] font-semibold',
+              'text-small font-semibold',
               fact.bad === undefined ? 'text-ink' : fact.bad ? 'text-stop' : 'text-go',
             )}
           >
             {fact.say}
           </dd>
-          {fact.from && <dd className="text-[0.9375rem] text-soft">{fact.from}</dd>}
+          {fact.from && <dd className="text-small text-soft">{fact.from}</dd>}
         </div>
       ))}
     </dl>

@@ -3,14 +3,14 @@
 import { CornerDownLeft, Delete } from 'lucide-react';
 import { type ReactNode, type RefObject, useEffect, useRef } from 'react';
 import { cn } from '@/ui/cn';
-import { useMeasureDesk } from './MeasureDesk';
+import { useMeasureFocus } from './MeasureFocus';
 import { useKeypad } from './useKeypad';
 
 const DIGITS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '0'];
 
 /** Figures with a gloved finger: docked at the bottom while a field waits for one. */
 export function Keypad() {
-  const { armed, disarm, edit, goOn, before } = useMeasureDesk();
+  const { armed, disarm, edit, goOn, before } = useMeasureFocus();
   const keypad = useKeypad();
   useLetGoElsewhere(disarm);
   const pad = useRef<HTMLElement>(null);
@@ -24,7 +24,7 @@ export function Keypad() {
       aria-label="Keys on the screen"
       className="fixed inset-x-0 bottom-14 z-30 border-t-2 border-ink bg-card p-1.5 desk:inset-x-auto desk:bottom-2 desk:right-2 desk:w-80 desk:border-2 print:hidden"
     >
-      <div className="flex min-h-12 items-center gap-2 px-1 pb-1 text-[0.9375rem]">
+      <div className="flex min-h-12 items-center gap-2 px-1 pb-1 text-small">
         <span className="min-w-0 flex-1 truncate">{armed.label}</span>
         {again && (
           <Key label={`Again ${again}`} onPress={() => edit(() => again)} className="min-h-11 px-3 text-base">

@@ -5,7 +5,7 @@ import type { BaseUnit } from '@/core/base/units/display';
 import type { Pose } from '@/core/readings/instruments/condition';
 import type { Quantity } from '@/core/readings/instruments/kinds';
 import { cn } from '@/ui/cn';
-import { useMeasureDesk } from './MeasureDesk';
+import { useMeasureFocus } from './MeasureFocus';
 import { useKeypad } from './useKeypad';
 
 export type MeasureCellProps = {
@@ -41,7 +41,7 @@ export function MeasureCell({
   disabled,
   className,
 }: MeasureCellProps) {
-  const { arm, register, forget } = useMeasureDesk();
+  const { arm, register, forget } = useMeasureFocus();
   const keypad = useKeypad();
   useLayoutEffect(() =>
     register({ id, label, base, quantity, pose, text: value, change: onChange, next: onNext }),

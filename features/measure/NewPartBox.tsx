@@ -15,7 +15,7 @@ export function NewPartBox({ grown, part, fitted, onFitted }: Props) {
   const { full } = useUnits();
   if (grown === undefined) return null;
   return (
-    <p role="alert" className="text-[0.9375rem] font-semibold text-bronze">
+    <p role="alert" className="text-small font-semibold text-bronze">
       {full(grown, 'mm', part === 'pad' ? 1 : 2)} thicker than last time. A {part} does not grow back.{' '}
       <label className="inline-flex min-h-11 items-center gap-2">
         <input

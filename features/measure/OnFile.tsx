@@ -17,7 +17,7 @@ export function OnFile({ head, earlier }: Props) {
   const when = (row: ReadingRow) => moment(row.recordedAt, shop, new Date(shop.now));
   const entered = Object.values(head?.entered ?? {});
   return (
-    <div className="text-[0.9375rem] text-soft">
+    <div className="text-small text-soft">
       {head && (
         <p>
           On file: <span className="reading font-semibold text-ink">{words(head)}</span> · {when(head)}

@@ -1,9 +1,10 @@
 import type { z } from 'zod';
 import type { Issue } from '@/core/base/issues/issue';
-import type { Refusal } from './outbox';
+import type { Refusal } from './refusal';
 
 /** What forms send, by what it is held against: the server's own schema, fetched when it is first needed. */
 const SCHEMAS = {
+  bench: () => import('@/core/car/benchStateSchema').then((module) => module.benchStateSchema),
   closing: () => import('@/core/job/closingSchema').then((module) => module.closingSchema),
   car: () => import('@/core/car/spec').then((module) => module.carSpecSchema),
   event: () => import('@/core/planning/wear/eventSchema').then((module) => module.eventSchema),

@@ -64,6 +64,11 @@ export const device = {
     tell({ setAside: true });
   },
 
+  /** Something else that this device keeps could not be read, and lies beside. */
+  foundUnread(): void {
+    tell({ setAside: true });
+  },
+
   /** The person has seen that something was set aside. */
   seen(): void {
     tell({ setAside: false });
@@ -111,7 +116,8 @@ export function readKept<T>(key: string, like: T): T | undefined {
   return undefined;
 }
 
-function isLike(value: unknown, like: unknown): boolean {
+/** Whether a value has the shape of another one. */
+export function isLike(value: unknown, like: unknown): boolean {
   if (like === null || like === undefined) return true;
   if (typeof value !== typeof like || value === null || Array.isArray(value) !== Array.isArray(like))
     return false;

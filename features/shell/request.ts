@@ -1,7 +1,7 @@
 'use client';
 
 import { type Checked, refusalOf } from './checked';
-import type { Refusal } from './outbox';
+import type { Refusal } from './refusal';
 
 export type Reply<T> = { ok: true; value: T } | { ok: false; refusal: Refusal };
 

@@ -19,6 +19,7 @@ import { clusterUrl, ensureDatabase, startCluster, stopCluster } from '../system
 import { run } from '../system/say';
 import { build, endGroup, serve } from '../system/web';
 import { accuracyFigures } from './accuracy';
+import { benchTimes, besideOdex } from './benches';
 import { pairFigures } from './pairs';
 import { robustFigures } from './robust';
 import { besideLibrary, fullVerdictTimes } from './speed';
@@ -28,6 +29,8 @@ async function main(): Promise<number> {
   diagnosisFigures();
   console.log(`full verdict with next checks, 25 findings, warm: ${spread(fullVerdictTimes())}`);
   for (const line of besideLibrary()) console.log(`beside a library: ${line}`);
+  for (const [what, times] of benchTimes()) console.log(`${what}, warm: ${spread(times)}`);
+  console.log(`a session by a general solver: ${besideOdex()}`);
   pairFigures();
   robustFigures();
   accuracyFigures();

@@ -5,131 +5,113 @@ import { celsius, fromCelsius, fromMillimetres, millimetres, rounded } from '../
 
 export type CarRow = CarSpec & { id: string; version: number };
 
-/** A car from its row and those of its axles. */
-export function carFromRows(row: Row, axles: readonly Row[]): CarRow {
-  return {
-    id: row.id,
-    version: row.version,
-    name: row.name,
-    note: row.note,
-    kind: row.kind,
-    driveSide: row.drive_side,
-    massKg: row.mass_kg,
-    tyreRadiusM: row.tyre_radius_m,
-    masterBoreMm: millimetres(row.master_bore_m),
-    pedalRatio: row.pedal_ratio,
-    assist: row.assist,
-    abs: row.abs,
-    stabilityControl: row.stability_control,
-    parkingBrake: row.parking_brake,
-    electricParkingBrake: row.electric_parking_brake,
-    brakeByWire: row.brake_by_wire,
-    drive: row.drive,
-    fluidClass: row.fluid_class,
-    fluidDryC: celsius(row.fluid_dry_k),
-    fluidWetC: celsius(row.fluid_wet_k),
-    fluidFilledOn: row.fluid_filled_on,
-    bleedCeilingKPa: row.bleed_ceiling_pa === null ? null : rounded(fromSI(row.bleed_ceiling_pa, 'kPa')),
-    makerOrder: row.maker_order,
-    frontShare: row.front_share,
-    regenShare: row.regen_share,
-    torquesNm: row.torques_nm,
-    ownSheet: row.own_sheet,
-    origins: row.origins,
-    front: axleFromRow(axles.find((axle) => axle.axle === 'front')!),
-    rear: axleFromRow(axles.find((axle) => axle.axle === 'rear')!),
-  };
+/** Where a field of a car stands, and how it goes there and comes back: SI at rest. */
+type Column = { column: string; from: (kept: never) => unknown; to: (value: never) => unknown };
+
+const plain = (column: string): Column => ({ column, from: (kept) => kept, to: (value) => value });
+const mm = (column: string): Column => ({ column, from: millimetres, to: fromMillimetres });
+const degreesC = (column: string): Column => ({ column, from: celsius, to: fromCelsius });
+const kPa = (column: string): Column => ({
+  column,
+  from: (pascals: number | null) => (pascals === null ? null : rounded(fromSI(pascals, 'kPa'))),
+  to: (value: number | null) => (value === null ? null : toSI(value, 'kPa')),
+});
+const listMm = (column: string): Column => ({
+  column,
+  from: (kept: number[]) => kept.map((metres) => rounded(fromSI(metres, 'mm'))),
+  to: (value: number[]) => value.map((each) => toSI(each, 'mm')),
+});
+
+/** The columns of a car: the only list of them, which the compiler holds against the specification. */
+const CAR: Record<Exclude<keyof CarSpec, 'front' | 'rear'>, Column> = {
+  name: plain('name'),
+  note: plain('note'),
+  kind: plain('kind'),
+  driveSide: plain('drive_side'),
+  massKg: plain('mass_kg'),
+  tyreRadiusM: plain('tyre_radius_m'),
+  masterBoreMm: mm('master_bore_m'),
+  pedalRatio: plain('pedal_ratio'),
+  assist: plain('assist'),
+  abs: plain('abs'),
+  stabilityControl: plain('stability_control'),
+  parkingBrake: plain('parking_brake'),
+  electricParkingBrake: plain('electric_parking_brake'),
+  brakeByWire: plain('brake_by_wire'),
+  drive: plain('drive'),
+  fluidClass: plain('fluid_class'),
+  fluidDryC: degreesC('fluid_dry_k'),
+  fluidWetC: degreesC('fluid_wet_k'),
+  fluidFilledOn: plain('fluid_filled_on'),
+  bleedCeilingKPa: kPa('bleed_ceiling_pa'),
+  makerOrder: plain('maker_order'),
+  frontShare: plain('front_share'),
+  regenShare: plain('regen_share'),
+  torquesNm: plain('torques_nm'),
+  ownSheet: plain('own_sheet'),
+  origins: plain('origins'),
+};
+
+/** The columns of an axle, likewise. */
+const AXLE: Record<keyof AxleSpec, Column> = {
+  brake: plain('brake'),
+  caliper: plain('caliper'),
+  pistonsMm: listMm('pistons_m'),
+  bleeders: plain('bleeders'),
+  rotor: plain('rotor'),
+  rotorNewMm: mm('rotor_new_m'),
+  rotorMinimumMm: mm('rotor_minimum_m'),
+  padNewMm: mm('pad_new_m'),
+  padMinimumMm: mm('pad_minimum_m'),
+  lineLeftM: plain('line_left_m'),
+  lineRightM: plain('line_right_m'),
+  studs: plain('studs'),
+  rotorRadiusMm: mm('rotor_radius_m'),
+  hubRadiusMm: mm('hub_radius_m'),
+  bearingSpanMm: mm('bearing_span_m'),
+  runoutLimitMm: mm('runout_limit_m'),
+  dtvLimitMm: mm('dtv_limit_m'),
+  hubLimitMm: mm('hub_limit_m'),
+  playLimitMm: mm('play_limit_m'),
+  padLimitC: degreesC('pad_limit_k'),
+  padCompound: plain('pad_compound'),
+  bedLowC: degreesC('bed_low_k'),
+  bedHighC: degreesC('bed_high_k'),
+  rotorMassKg: plain('rotor_mass_kg'),
+};
+
+function fromRow(columns: Record<string, Column>, row: Row): Record<string, unknown> {
+  return Object.fromEntries(
+    Object.entries(columns).map(([field, { column, from }]) => {
+      // A column that is not there would read as unknown for ever.
+      if (!(column in row)) throw new Error(`no column ${column}`);
+      return [field, from(row[column] as never)];
+    }),
+  );
 }
 
-function axleFromRow(axle: Row): AxleSpec {
-  return {
-    brake: axle.brake,
-    caliper: axle.caliper,
-    pistonsMm: (axle.pistons_m as number[]).map((piston) => rounded(fromSI(piston, 'mm'))),
-    bleeders: axle.bleeders,
-    rotor: axle.rotor,
-    rotorNewMm: millimetres(axle.rotor_new_m),
-    rotorMinimumMm: millimetres(axle.rotor_minimum_m),
-    padNewMm: millimetres(axle.pad_new_m),
-    padMinimumMm: millimetres(axle.pad_minimum_m),
-    lineLeftM: axle.line_left_m,
-    lineRightM: axle.line_right_m,
-    studs: axle.studs,
-    rotorRadiusMm: millimetres(axle.rotor_radius_m),
-    hubRadiusMm: millimetres(axle.hub_radius_m),
-    bearingSpanMm: millimetres(axle.bearing_span_m),
-    runoutLimitMm: millimetres(axle.runout_limit_m),
-    dtvLimitMm: millimetres(axle.dtv_limit_m),
-    hubLimitMm: millimetres(axle.hub_limit_m),
-    playLimitMm: millimetres(axle.play_limit_m),
-    padLimitC: celsius(axle.pad_limit_k),
-    padCompound: axle.pad_compound,
-    bedLowC: celsius(axle.bed_low_k),
-    bedHighC: celsius(axle.bed_high_k),
-    rotorMassKg: axle.rotor_mass_kg,
-  };
+function toRow(columns: Record<string, Column>, spec: object): Record<string, never> {
+  return Object.fromEntries(
+    Object.entries(columns).map(([field, { column, to }]) => [
+      column,
+      to((spec as Record<string, never>)[field]!) as never,
+    ]),
+  );
+}
+
+/** A car from its row and those of its axles. */
+export function carFromRows(row: Row, axles: readonly Row[]): CarRow {
+  const axle = (name: string) => fromRow(AXLE, axles.find((each) => each.axle === name)!);
+  const spec = { ...fromRow(CAR, row), front: axle('front'), rear: axle('rear') } as CarSpec;
+  return { id: row.id, version: row.version, ...spec };
 }
 
 /** The columns of a car. */
-export function carColumns(car: CarSpec) {
-  return {
-    name: car.name,
-    note: car.note,
-    kind: car.kind,
-    drive_side: car.driveSide,
-    mass_kg: car.massKg,
-    tyre_radius_m: car.tyreRadiusM,
-    master_bore_m: fromMillimetres(car.masterBoreMm),
-    pedal_ratio: car.pedalRatio,
-    assist: car.assist,
-    abs: car.abs,
-    stability_control: car.stabilityControl,
-    parking_brake: car.parkingBrake,
-    electric_parking_brake: car.electricParkingBrake,
-    brake_by_wire: car.brakeByWire,
-    drive: car.drive,
-    fluid_class: car.fluidClass,
-    fluid_dry_k: fromCelsius(car.fluidDryC),
-    fluid_wet_k: fromCelsius(car.fluidWetC),
-    fluid_filled_on: car.fluidFilledOn,
-    bleed_ceiling_pa: car.bleedCeilingKPa === null ? null : toSI(car.bleedCeilingKPa, 'kPa'),
-    maker_order: car.makerOrder,
-    front_share: car.frontShare,
-    regen_share: car.regenShare,
-    torques_nm: car.torquesNm,
-    own_sheet: car.ownSheet,
-    origins: car.origins,
-  };
+export function carColumns(car: CarSpec): Record<string, never> {
+  return toRow(CAR, car);
 }
 
 /** The columns of an axle. */
 export function axleColumns(carId: string, axle: 'front' | 'rear', spec: AxleSpec) {
-  return {
-    car_id: carId,
-    axle,
-    brake: spec.brake,
-    caliper: spec.caliper,
-    pistons_m: spec.pistonsMm.map((piston) => toSI(piston, 'mm')),
-    bleeders: spec.bleeders,
-    rotor: spec.rotor,
-    rotor_new_m: fromMillimetres(spec.rotorNewMm),
-    rotor_minimum_m: fromMillimetres(spec.rotorMinimumMm),
-    pad_new_m: fromMillimetres(spec.padNewMm),
-    pad_minimum_m: fromMillimetres(spec.padMinimumMm),
-    line_left_m: spec.lineLeftM,
-    line_right_m: spec.lineRightM,
-    studs: spec.studs,
-    rotor_radius_m: fromMillimetres(spec.rotorRadiusMm),
-    hub_radius_m: fromMillimetres(spec.hubRadiusMm),
-    bearing_span_m: fromMillimetres(spec.bearingSpanMm),
-    runout_limit_m: fromMillimetres(spec.runoutLimitMm),
-    dtv_limit_m: fromMillimetres(spec.dtvLimitMm),
-    hub_limit_m: fromMillimetres(spec.hubLimitMm),
-    play_limit_m: fromMillimetres(spec.playLimitMm),
-    pad_limit_k: fromCelsius(spec.padLimitC),
-    pad_compound: spec.padCompound,
-    bed_low_k: fromCelsius(spec.bedLowC),
-    bed_high_k: fromCelsius(spec.bedHighC),
-    rotor_mass_kg: spec.rotorMassKg,
-  };
+  return { car_id: carId, axle, ...toRow(AXLE, spec) };
 }

@@ -12,24 +12,30 @@ const STATEMENT_MS = 15_000;
 /** A database that says nothing for longer than this does not answer any more, ms. */
 const SILENT_MS = STATEMENT_MS + 2_000;
 
+/** How long a connection that failed waits for its next attempt, s: a database that is back is found within a second. */
+const backoff = (attempts: number) => Math.min(0.01 * 3 ** attempts, 1);
+
 /** The database. Short waits: a person is standing there. @param silentMs how long a whole transaction may take */
 export function database(silentMs = SILENT_MS): postgres.Sql {
   pool ??= connect();
   return bounded(pool, silentMs);
 }
 
-function connect(): postgres.Sql {
+/** Connections of their own, beside the pool. @throws Failure when no database is set */
+export function connect(own: postgres.Options<Record<string, never>> = {}): postgres.Sql {
   const url = process.env.DATABASE_URL;
   if (!url) throw new Failure('unavailable', 'No database is set: DATABASE_URL is empty.');
   return postgres(url, {
     max: 10,
     connect_timeout: 5,
     idle_timeout: 60,
+    backoff,
     onnotice: () => {},
     connection: { application_name: 'bavrin', statement_timeout: STATEMENT_MS },
     types: {
       date: { to: 1082, from: [1082], serialize: (value: string) => value, parse: (value: string) => value },
     },
+    ...own,
   });
 }
 

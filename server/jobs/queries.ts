@@ -133,6 +133,13 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
   });
 }
 
+/** A job's id as the database has it. @throws Failure when there is none */
+export async function jobExists(id: string, sql: Sql = database()): Promise<string> {
+  const [row] = await sql`select id from jobs where id = ${knownId('job', id)}`;
+  if (!row) throw notFound('job', id);
+  return row.id;
+}
+
 /** Ids of all open jobs. */
 export async function openJobIds(sql: Sql = database()): Promise<string[]> {
   const rows = await sql`select id from jobs where closed_at is null order by opened_at, id`;

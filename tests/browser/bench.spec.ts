@@ -162,10 +162,11 @@ test('the heat bench: which lap, which change buys laps, fitted to what was meas
   await expect(main).toContainText('inside 600 °C');
   await page.getByLabel('Pads good to').fill('350');
   await expect(main).toContainText(/lap \d+past 350 °C from there/);
-  await expect(page.getByRole('row', { name: /^Duct to the core/ })).toContainText('+');
+  await expect(page.getByRole('row', { name: /^Duct to the core \d/ })).toContainText('+');
   await page.getByRole('radio', { name: 'To the core' }).click();
-  await expect(page.getByRole('row', { name: /^Duct to the core/ })).toHaveCount(0);
+  await expect(page.getByRole('row', { name: /^Duct to the core \d/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'Slow and twisty' }).click();
+  await expect(main).not.toContainText('Two changes at once are tried');
   await expect(page.getByLabel('From, row 6')).toHaveValue('100');
   await page.getByLabel('To, row 1').fill('130');
   await expect(page.getByText('130 is not under 120: a zone slows the car down')).toBeVisible();
@@ -189,7 +190,9 @@ test('the balance bench: effort, who locks first, drums behind, another bore', a
   await page.getByLabel('Rear friction').fill('0.95');
   await page.getByLabel('Front friction').fill('0.3');
   await expect(main).toContainText(/Locks firstrear.*the car turns round/);
-  await expect(page.getByRole('table').getByRole('row')).toHaveCount(9);
+  await expect(page.getByRole('region', { name: 'Another part, the same car' }).getByRole('row')).toHaveCount(
+    6,
+  );
   await page.getByRole('radio', { name: 'Drum' }).click();
   await page.getByLabel('Cylinder, mm').fill('19.05');
   await expect(page.getByLabel('Brake factor')).toHaveValue('2.2');
@@ -198,4 +201,99 @@ test('the balance bench: effort, who locks first, drums behind, another bore', a
   await expect(page.getByText('0.4 is not taken: 0.05 to 0.3')).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Front radius')).toHaveValue('0.4');
+});
+
+test('a bench is kept with its car, opened by its link, set beside what stands, and dropped', async ({
+  page,
+}) => {
+  await page.goto('/bench/balance');
+  const car = await page.getByRole('option', { name: /^Club saloon/ }).getAttribute('value');
+  await page.getByLabel('Of the car').selectOption(car);
+  await page.waitForURL(/car=/);
+  const kept = page.getByRole('region', { name: /^Kept with Club saloon/ });
+  await kept.getByRole('button', { name: 'Keep it' }).click();
+  await expect(kept.getByText('a name, to find it again')).toBeVisible();
+  await kept.getByLabel(/under the name/).fill('As it came');
+  await kept.getByRole('button', { name: 'Keep it' }).click();
+  const link = kept.getByRole('link', { name: 'As it came' });
+  await expect(link).toBeVisible();
+  const bore = page.getByLabel('Master bore', { exact: true });
+  const before = await bore.inputValue();
+  await bore.fill('19.05');
+  await kept.getByRole('checkbox', { name: 'As it came beside what stands' }).check();
+  const table = kept.getByRole('table', { name: 'Kept benches side by side' });
+  await expect(table.getByRole('columnheader')).toHaveText(['As it stands', 'As it came']);
+  await expect(table.getByRole('row')).toHaveCount(5);
+  await link.click();
+  await page.waitForURL(/kept=/);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('As it came');
+  await expect(bore).toHaveValue(before);
+  await page.goBack();
+  await expect(bore).toHaveValue('19.05');
+  await page.getByRole('button', { name: 'Drop As it came' }).click();
+  await expect(link).toHaveCount(0);
+});
+
+test('a bench opened from a verdict is written down in its job, and goes out with the case', async ({
+  page,
+}) => {
+  const job = await newJob(page, 'Club saloon', 'Fades after five laps');
+  const id = job.split('/').at(-1)!;
+  const sheet = await (await page.request.get(`/api/jobs/${id}`)).json();
+  await page.goto(`/bench/heat?car=${sheet.job.carId}&job=${id}`);
+  await page.getByRole('button', { name: /^Write it down in job/ }).click();
+  await expect(page.getByText(/^Written down in job/)).toBeVisible();
+  // Again it takes the place of what it wrote.
+  await page.getByLabel('Laps', { exact: true }).fill('12');
+  await expect(page.getByRole('img', { name: 'Rotor and caliper over 12 laps' })).toBeVisible();
+  await page.getByRole('button', { name: /^Write it down in job/ }).click();
+  await expect
+    .poll(async () => (await (await page.request.get(`/api/jobs/${id}`)).json()).readings.length)
+    .toBe(2);
+  const file = await (await page.request.get(`/api/jobs/${id}/case`)).json();
+  expect(file.readings).toMatchObject([{ kind: 'heat-session', input: { laps: 12 } }]);
+  // Peaks that were measured count as evidence, held against what this car's fluid can take.
+  await page.getByLabel('Lap, row 1').fill('5');
+  await page.getByLabel('Caliper, strip, row 1').fill('215');
+  await page
+    .getByRole('radiogroup', { name: 'Corner of the peaks' })
+    .getByRole('radio', { name: 'FR' })
+    .click();
+  await expect(page.getByText(/^Fitted to what was measured/)).toBeVisible();
+  await page.getByLabel('Fluid boils').fill('200');
+  await page.getByRole('button', { name: /^Write it down in job/ }).click();
+  await expect
+    .poll(async () => (await (await page.request.get(`/api/jobs/${id}/case`)).json()).readings.length)
+    .toBe(2);
+  await page.goto(`${job}/checks`);
+  await expect(page.getByRole('main')).toContainText('over the fluid’s limit', { ignoreCase: true });
+  await page.goBack();
+  await page.getByRole('link', { name: 'Back to the job' }).click();
+  await page.waitForURL(/verdict/);
+});
+
+test('other parts are set beside the car’s own: effort, travel, floor, balance, and the bore for an effort', async ({
+  page,
+}) => {
+  await page.goto('/bench/balance');
+  await page.getByLabel('Room to the floor').fill('60');
+  await page.getByLabel('Effort wanted').fill('220');
+  const main = page.getByRole('main');
+  await expect(main).toContainText(
+    /For 8.0 m\/s² with 220 N: a bore of 1\d\.\d mm, or a ratio of \d+\.\d\d; either way/,
+  );
+  const others = page.getByRole('region', { name: 'Another part, the same car' });
+  await expect(others.getByRole('row')).toHaveCount(6);
+  await others.getByRole('button', { name: 'One more part' }).click();
+  await others.getByLabel('Part, row 5').selectOption({ label: 'Rear pistons' });
+  await others.getByLabel('Rear pistons, row 5').fill('5');
+  await expect(others.getByRole('alert')).toContainText('5 is not taken: bores of 15');
+  await others.getByLabel('Rear pistons, row 5').fill('48');
+  await expect(others.getByRole('row').nth(6)).toContainText(/rear, \d/);
+  await page.getByRole('radio', { name: 'Two on a bar' }).click();
+  await page.getByLabel('Bar, to the front').fill('95');
+  await expect(page.getByText('95 is not taken: 10 to 90 %')).toBeVisible();
+  await page.getByLabel('Bar, to the front').fill('60');
+  await page.getByRole('radio', { name: 'Rear valve' }).click();
+  await expect(main).toContainText('Line pressure');
 });

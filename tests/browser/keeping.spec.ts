@@ -40,6 +40,12 @@ test.describe(() => {
   }) => {
     const url = `${await newJob(page, 'Shop hatch', 'Two people')}/complaint`;
     const other = await browser.newPage({ baseURL });
+    // One whose line to the server is down does not see the other's answer come.
+    await other.addInitScript(() => {
+      window.EventSource = class extends EventTarget {
+        close() {}
+      } as never;
+    });
     await other.goto(url);
     await key(page, 'Hard pedal', 'Yes').click();
     await saved(page);

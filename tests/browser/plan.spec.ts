@@ -245,3 +245,21 @@ test('units are switched on the plan and in the run, and every figure follows', 
   await page.getByRole('radio', { name: 'kPa', exact: true }).click();
   await expect(main).toContainText('never over 200 kPa');
 });
+
+test('a plan chosen from another version of the library opens as a fresh one', async ({ page }) => {
+  const job = await newJob(page, 'Club saloon', 'Soft');
+  await page.evaluate((id) => {
+    const kept = {
+      procedure: 'gone',
+      corners: null,
+      options: {},
+      title: '',
+      before: '',
+      measuredBy: null,
+      apart: false,
+    };
+    localStorage.setItem(`bavrin.kept.plan.${id}`, JSON.stringify(kept));
+  }, job.split('/').at(-1)!);
+  await page.goto(`${job}/work`);
+  await expect(page.getByRole('region', { name: 'Plan of the work' })).toContainText('Flush and bleed');
+});

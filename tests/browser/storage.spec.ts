@@ -21,8 +21,13 @@ for (const [what, words, name] of [
         const fail = () => {
           throw new DOMException('provoked', error);
         };
-        if (kind === 'denied') Object.defineProperty(window, 'localStorage', { get: fail });
-        else Storage.prototype.setItem = fail;
+        if (kind === 'denied') {
+          Object.defineProperty(window, 'localStorage', { get: fail });
+          IDBFactory.prototype.open = fail;
+        } else {
+          Storage.prototype.setItem = fail;
+          IDBObjectStore.prototype.put = fail;
+        }
       },
       [what, name],
     );

@@ -99,7 +99,7 @@ export function keysOf(page: Page, question: string): Locator {
 
 /** Waits until everything entered has reached the server. */
 export async function saved(page: Page): Promise<void> {
-  await page.waitForFunction(() => localStorage.getItem('bavrin.outbox') === null);
+  await page.locator('[data-unsent="0"]').waitFor({ state: 'attached' });
 }
 
 /** Presses Tab until the element has the focus, as a person without a mouse would. */

@@ -26,7 +26,7 @@ test('a finding is pressed to see the verdict without it, and nothing changes', 
   await expect(
     page.getByRole('region', { name: 'What would have to be true for it to be wrong' }),
   ).toContainText('No single answer carries it');
-  expect(await page.evaluate(() => localStorage.getItem('bavrin.outbox'))).toBeNull();
+  await saved(page);
 });
 
 test('behind a cause stand what it is taken for, what to do, what that costs, and what the shop has seen', async ({

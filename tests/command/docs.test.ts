@@ -5,7 +5,7 @@ import { describe, expect, it } from 'vitest';
 import { CALC_NAMES } from '../../core/exchange/calcs';
 import { INSTRUMENTS } from '../../core/readings/instruments/kinds';
 import { FAULTS, formatRequest } from '../../core/readings/instruments/protocol';
-import { BAUD_RATE } from '../../features/gauges/link';
+import { BAUD_RATE } from '../../features/measure/gauges/link';
 
 const ROOT = fileURLToPath(new URL('../../', import.meta.url));
 const text = (file: string) => readFileSync(join(ROOT, file), 'utf8');

@@ -42,6 +42,11 @@ export async function call(
     ...(method === 'GET' ? {} : { body: text ?? '' }),
   });
   const response = await handler(request, { params: Promise.resolve(params) });
+  // A stream has no end to wait for.
+  if (response.headers.get('content-type') === 'text/event-stream') {
+    await response.body?.cancel();
+    return { status: response.status, json: {} };
+  }
   const answer = await response.text();
   return { status: response.status, json: parsed(answer) };
 }

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { startingSet } from '../../core/car/startingSets';
+import { keepBench } from '../../server/benches/actions';
 import { database } from '../../server/db/sql';
 import { addFill } from '../../server/fills/actions';
 import { addTrial } from '../../server/jobs/changeTrial';
@@ -64,6 +65,12 @@ const TRIAL = {
   note: '',
 };
 
+const BENCH = {
+  bench: 'balance',
+  name: 'As it stands',
+  typed: { bore: '22.2', front: { pistons: '40, 40' } },
+  units: { lengthUnit: 'mm', temperatureUnit: '°C', pressureUnit: 'kPa' },
+};
 const SETUP = { track: 'Old field', kind: 'rough', frontN: 18, rearN: null, tap: true, note: '' };
 
 const FILL = {
@@ -114,6 +121,13 @@ export const BY_ID: Record<string, () => Promise<Sent>> = {
     body: SETUP,
     other: { ...SETUP, tap: false },
     count: rows('track_setups'),
+  }),
+  'POST /api/cars/[id]/benches': async () => ({
+    params: { id: (await makeCar()).id },
+    elsewhere: { id: (await makeCar()).id },
+    body: BENCH,
+    other: { ...BENCH, name: 'Other bore' },
+    count: rows('bench_states'),
   }),
   'POST /api/cars/[id]/photos': async () => {
     const photo = { jobId: null, place: 'FR', note: null, jpeg: JPEG };
@@ -321,6 +335,10 @@ export const BY_VERSION: Record<string, () => Promise<Omit<Sent, 'elsewhere' | '
   },
   'PATCH /api/setups/[id]': async () => {
     const { id, version } = await addSetup((await makeCar()).id, { id: randomUUID(), ...SETUP });
+    return { params: { id }, body: { version, dropped: true }, other: { version, dropped: false } };
+  },
+  'PATCH /api/benches/[id]': async () => {
+    const { id, version } = await keepBench((await makeCar()).id, { id: randomUUID(), ...BENCH });
     return { params: { id }, body: { version, dropped: true }, other: { version, dropped: false } };
   },
   'PATCH /api/photos/[id]': async () => {

@@ -1,30 +1,25 @@
-import { FluidBench, type FluidOf } from '@/features/bench/FluidBench';
-import { orNotFound } from '@/features/shell/orNotFound';
-import { getCar } from '@/server/cars/queries';
+import type { FluidInput } from '@/core/readings/fluid/fluid';
+import { FluidBench } from '@/features/shop/bench/fluid/FluidBench';
+import type { getCar } from '@/server/cars/queries';
 import { carFluidNow } from '@/server/fills/fluidNow';
+import { type BenchQuery, benchPlace } from '../place';
 
 export const metadata = { title: 'Fluid bench' };
 
 /** The bench with what is in a car, and what was last read of it, where it was opened from one. */
-export default async function FluidBenchPage({ searchParams }: { searchParams: Promise<{ car?: string }> }) {
-  const { car: id } = await searchParams;
-  return <FluidBench car={id === undefined ? undefined : await fluidOf(id)} />;
+export default async function FluidBenchPage({ searchParams }: { searchParams: BenchQuery }) {
+  const { key, place, car } = await benchPlace('fluid', searchParams);
+  return <FluidBench key={key} place={place} start={car && (await startOf(car))} />;
 }
 
-async function fluidOf(carId: string): Promise<FluidOf> {
-  const car = await orNotFound(getCar(carId));
+async function startOf(car: Awaited<ReturnType<typeof getCar>>): Promise<FluidInput> {
   const { fluidDryC, fluidWetC, fluidClass } = car;
   const { read } = await carFluidNow(car);
-  const own = fluidDryC !== null && fluidWetC !== null ? { dryC: fluidDryC, wetC: fluidWetC } : {};
   return {
-    id: car.id,
-    name: car.name,
-    start: {
-      class: fluidClass ?? 'DOT4',
-      ...own,
-      moisturePct: read?.moisturePct,
-      boilingC: read?.boilingC,
-      caliperPeakC: read?.caliperPeakC,
-    },
+    class: fluidClass ?? 'DOT4',
+    ...(fluidDryC !== null && fluidWetC !== null ? { dryC: fluidDryC, wetC: fluidWetC } : {}),
+    moisturePct: read?.moisturePct,
+    boilingC: read?.boilingC,
+    caliperPeakC: read?.caliperPeakC,
   };
 }

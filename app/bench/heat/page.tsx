@@ -1,29 +1,25 @@
-import { HeatBench, type HeatOf } from '@/features/bench/heat/HeatBench';
-import { orNotFound } from '@/features/shell/orNotFound';
-import { getCar } from '@/server/cars/queries';
+import { HeatBench } from '@/features/shop/bench/heat/HeatBench';
+import type { HeatStart } from '@/features/shop/bench/heat/typed';
+import type { getCar } from '@/server/cars/queries';
 import { carFluidNow } from '@/server/fills/fluidNow';
+import { type BenchQuery, benchPlace } from '../place';
 
 export const metadata = { title: 'Heat bench' };
 
 /** The bench with a car's own mass, rotor, pad and fluid where it was opened from one. */
-export default async function HeatBenchPage({ searchParams }: { searchParams: Promise<{ car?: string }> }) {
-  const { car: id } = await searchParams;
-  return <HeatBench car={id === undefined ? undefined : await heatOf(id)} />;
+export default async function HeatBenchPage({ searchParams }: { searchParams: BenchQuery }) {
+  const { key, place, car } = await benchPlace('heat', searchParams);
+  return <HeatBench key={key} place={place} start={car && (await startOf(car))} />;
 }
 
-async function heatOf(carId: string): Promise<HeatOf> {
-  const car = await orNotFound(getCar(carId));
+async function startOf(car: Awaited<ReturnType<typeof getCar>>): Promise<HeatStart> {
   const { boilsHereC } = await carFluidNow(car);
   return {
-    id: car.id,
-    name: car.name,
-    start: {
-      massKg: car.massKg ?? undefined,
-      frontShare: car.frontShare ?? undefined,
-      regenShare: car.regenShare ?? undefined,
-      rotorMassKg: car.front.rotorMassKg ?? undefined,
-      padLimitC: car.front.padLimitC ?? undefined,
-      fluidC: boilsHereC,
-    },
+    massKg: car.massKg ?? undefined,
+    frontShare: car.frontShare ?? undefined,
+    regenShare: car.regenShare ?? undefined,
+    rotorMassKg: car.front.rotorMassKg ?? undefined,
+    padLimitC: car.front.padLimitC ?? undefined,
+    fluidC: boilsHereC,
   };
 }

@@ -1,39 +1,35 @@
 import type { Corner } from '@/core/car/corner';
 import { gapsOf } from '@/core/job/gapsAt';
 import type { FirmnessInput } from '@/core/readings/pedal/firmnessSchema';
-import { PedalBench, type PedalOf } from '@/features/bench/pedal/PedalBench';
-import { orNotFound } from '@/features/shell/orNotFound';
+import { PedalBench } from '@/features/shop/bench/pedal/PedalBench';
+import type { PedalStart } from '@/features/shop/bench/pedal/typed';
 import { goodPedals } from '@/server/cars/goodPedal';
-import { getCar, lastReadings } from '@/server/cars/queries';
+import { type getCar, lastReadings } from '@/server/cars/queries';
+import { type BenchQuery, benchPlace } from '../place';
 
 export const metadata = { title: 'Pedal bench' };
 
 /** The bench with a car's own master, calipers and last readings where it was opened from one. */
-export default async function PedalBenchPage({ searchParams }: { searchParams: Promise<{ car?: string }> }) {
-  const { car: id } = await searchParams;
-  return <PedalBench car={id === undefined ? undefined : await pedalOf(id)} />;
+export default async function PedalBenchPage({ searchParams }: { searchParams: BenchQuery }) {
+  const { key, place, car } = await benchPlace('pedal', searchParams);
+  return <PedalBench key={key} place={place} start={car && (await startOf(car))} />;
 }
 
 type Car = Awaited<ReturnType<typeof getCar>>;
 
-async function pedalOf(carId: string): Promise<PedalOf> {
-  const car = await orNotFound(getCar(carId));
+async function startOf(car: Car): Promise<PedalStart> {
   const [readings, pedals] = await Promise.all([lastReadings(car.id), goodPedals([car.id])]);
-  const { id, name, masterBoreMm, pedalRatio, front, rear } = car;
+  const { id, masterBoreMm, pedalRatio, front, rear } = car;
   const pedal = readings.find(({ kind }) => kind === 'firmness')?.input as FirmnessInput | null | undefined;
   return {
-    id,
-    name,
-    start: {
-      boreMm: masterBoreMm ?? undefined,
-      ratio: pedalRatio ?? undefined,
-      front: pistonsOf(front),
-      rear: pistonsOf(rear),
-      points: pedal?.points,
-      toFloorMm: pedal?.toFloorMm,
-      good: pedals.get(id)?.points,
-      gapsMm: gapsMm(car, readings),
-    },
+    boreMm: masterBoreMm ?? undefined,
+    ratio: pedalRatio ?? undefined,
+    front: pistonsOf(front),
+    rear: pistonsOf(rear),
+    points: pedal?.points,
+    toFloorMm: pedal?.toFloorMm,
+    good: pedals.get(id)?.points,
+    gapsMm: gapsMm(car, readings),
   };
 }
 

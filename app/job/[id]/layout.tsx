@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
-import { JobDesk } from '@/features/job/desk/Desk';
 import { JobFrame } from '@/features/job/JobFrame';
+import { JobProvider } from '@/features/record/JobProvider';
 import { judgeAside } from '@/server/heavy/judge';
 import { timesTaken } from '@/server/learn/minutes';
 import { carParts } from '@/server/parts/queries';
@@ -27,10 +27,10 @@ export default async function JobLayout({ params, children }: Props) {
     timesTaken(),
   ]);
   return (
-    <JobDesk sheet={sheet} judgement={judgement}>
+    <JobProvider first={{ sheet, judgement }}>
       <JobFrame place={{ ways: shop, shelf, parts, took }} past={past}>
         {children}
       </JobFrame>
-    </JobDesk>
+    </JobProvider>
   );
 }

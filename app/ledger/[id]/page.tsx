@@ -1,5 +1,5 @@
 import { redirect } from 'next/navigation';
-import { Story } from '@/features/ledger/Story';
+import { Story } from '@/features/shop/ledger/Story';
 import { judgeAside } from '@/server/heavy/judge';
 import { leftBy } from '@/server/ledger/left';
 import { sheetOf } from '../../sheetOf';

@@ -1,5 +1,5 @@
 import { brier, calibration } from '@/core/diagnosis/learn/calibration';
-import { CalibrationView } from '@/features/setup/CalibrationView';
+import { CalibrationView } from '@/features/shop/setup/CalibrationView';
 import { forecasts } from '@/server/learn/queries';
 
 export const metadata = { title: 'How often it was right' };

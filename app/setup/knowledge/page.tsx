@@ -1,5 +1,5 @@
 import { learnedShares } from '@/core/diagnosis/learn/priors';
-import { KnowledgeView } from '@/features/setup/KnowledgeView';
+import { KnowledgeView } from '@/features/shop/setup/KnowledgeView';
 import { confirmedCauses } from '@/server/learn/queries';
 import { getShop } from '@/server/shop/queries';
 

@@ -72,7 +72,7 @@ function pressures({ master, pedal, assistKPa = 0, rearValve }: HydraulicsInput,
 }
 
 /** Piston area that presses one pad, or one cylinder's, mm². */
-function pistonAreaMm2(brake: DiscInput | DrumInput): number {
+export function pistonAreaMm2(brake: DiscInput | DrumInput): number {
   if ('cylinderMm' in brake) return boreAreaMm2(brake.cylinderMm);
   return sideAreaMm2(brake.pistonsMm, brake.caliper === 'opposed');
 }

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { within } from '../../base/issues/range';
 import { HYDRAULIC_RANGES } from './ranges';
+import { roomFor } from './room';
 
 const boreMm = within(...HYDRAULIC_RANGES.boreMm, 'mm');
 
@@ -56,6 +57,8 @@ export const hydraulicsSchema = z
   .superRefine((input, context) => {
     for (const axle of ['front', 'rear'] as const) {
       const brake = input[axle];
+      const room = 'effectiveRadiusM' in brake && roomFor(brake);
+      if (room) context.addIssue({ code: 'custom', path: [axle, 'pistonsMm'], message: room });
       const field = 'effectiveRadiusM' in brake ? 'effectiveRadiusM' : 'drumRadiusM';
       const radius = 'effectiveRadiusM' in brake ? brake.effectiveRadiusM : brake.drumRadiusM;
       if (radius >= input.rollingRadiusM)

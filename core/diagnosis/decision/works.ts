@@ -1,3 +1,4 @@
+import type { BenchId } from '../../car/benchState';
 import type { CauseId } from '../causes';
 
 /** What is done about a cause, and what that costs when it is right and when it is not; its time is its procedure's. */
@@ -9,6 +10,26 @@ export type Decision = {
   ifWrong: string;
   /** The work is cheap and its result says whether this was it. */
   tests?: string;
+};
+
+/** The bench that puts figures to a cause: how much of it, and what another part would do. */
+export const BENCH_FOR: Partial<Record<CauseId, BenchId>> = {
+  air_in_lines: 'pedal',
+  hose_expansion: 'pedal',
+  firewall_flex: 'pedal',
+  caliper_spread: 'pedal',
+  wheel_bearing_play: 'pedal',
+  hub_upright_flex: 'pedal',
+  master_too_small: 'balance',
+  master_too_big: 'balance',
+  pedal_ratio_low: 'balance',
+  pedal_ratio_high: 'balance',
+  fluid_boiled_wet: 'fluid',
+  fluid_boiled_heat: 'heat',
+  pad_overheated: 'heat',
+  cooling_insufficient: 'heat',
+  cooling_one_sided: 'heat',
+  brakes_undersized: 'heat',
 };
 
 export const PARTS_WORDS: Record<Decision['parts'], string> = {

@@ -27,7 +27,7 @@ export type Forecast = {
 type Watched = { inSets: Uint32Array; totals: Float64Array };
 
 /** The explanations laid out so that a question only visits the ones it bears on. */
-export type ForecastDesk = {
+export type ForecastIndex = {
   explanations: Explanations;
   marginals: Float64Array;
   /** Which explanations hold a fault. */
@@ -54,12 +54,12 @@ const MOST_LEVELS = 8;
  * @param leaders groups of fault indexes (31 at most) whose probability after each answer is wanted
  * @param matters what hangs on which faults; the 31 on which most is open are counted
  */
-export function deskFor(
+export function forecastIndex(
   explanations: Explanations,
   marginals: Float64Array,
   leaders: readonly (readonly number[])[],
   matters: readonly Matter[] = [],
-): ForecastDesk {
+): ForecastIndex {
   const { list } = explanations;
   const holding = new Map<number, number[]>();
   list.forEach(({ faults }, index) => {
@@ -107,23 +107,23 @@ export function deskFor(
  * P(1 − P) each time; an answer takes the expected variance of P off that. So it saves Σ minutes · Var(P | answer)
  * over all that hangs on the faults (the Brier score's resolution, Murphy 1973, priced in minutes).
  */
-export function forecast(question: OpenQuestion, desk: ForecastDesk): Forecast {
-  const leak = leakWithRest(question, desk);
+export function forecast(question: OpenQuestion, prepared: ForecastIndex): Forecast {
+  const leak = leakWithRest(question, prepared);
   const count = leak.length;
-  const touched = touchedRows(question, desk, leak);
+  const touched = touchedRows(question, prepared, leak);
   if (question.beyond) {
     condition(leak, 0, count);
-    for (const index of touched) condition(desk.rows, index * MOST_LEVELS, count);
+    for (const index of touched) condition(prepared.rows, index * MOST_LEVELS, count);
   }
   const levels = new Float64Array(count);
-  const leaders = following(desk.leaders, desk.rows, count);
-  const matters = following(desk.matters, desk.rows, count);
+  const leaders = following(prepared.leaders, prepared.rows, count);
+  const matters = following(prepared.matters, prepared.rows, count);
   let untouched = 1;
   let conditional = 0;
   for (const index of touched) {
-    const { probability } = desk.explanations.list[index]!;
+    const { probability } = prepared.explanations.list[index]!;
     untouched -= probability;
-    conditional += probability * addLevels(desk.rows, index * MOST_LEVELS, count, probability, levels);
+    conditional += probability * addLevels(prepared.rows, index * MOST_LEVELS, count, probability, levels);
     leaders.take(index, probability);
     matters.take(index, probability);
   }
@@ -133,15 +133,17 @@ export function forecast(question: OpenQuestion, desk: ForecastDesk): Forecast {
   let marginal = 0;
   for (const level of levels) marginal -= surprise(level);
   const after = Array.from(levels, (chance, level) =>
-    desk.leaders.totals.map((_, leader) => (chance > 0 ? leaders.joint(leader, level, leak) / chance : 0)),
+    prepared.leaders.totals.map((_, leader) =>
+      chance > 0 ? leaders.joint(leader, level, leak) / chance : 0,
+    ),
   );
   let saves = 0;
-  desk.matters.totals.forEach((total, matter) => {
+  prepared.matters.totals.forEach((total, matter) => {
     let squares = 0;
     for (let level = 0; level < count; level++) {
       if (levels[level]! > 0) squares += matters.joint(matter, level, leak) ** 2 / levels[level]!;
     }
-    saves += desk.minutes[matter]! * Math.max(0, squares - total * total);
+    saves += prepared.minutes[matter]! * Math.max(0, squares - total * total);
   });
   return { bits: Math.max(0, marginal - conditional), saves, levels, after };
 }
@@ -202,7 +204,7 @@ function surprise(chance: number): number {
 }
 
 /** The leak, with the faults outside the explanations folded in at their own probability. */
-function leakWithRest(question: OpenQuestion, { explanations, marginals }: ForecastDesk): Float64Array {
+function leakWithRest(question: OpenQuestion, { explanations, marginals }: ForecastIndex): Float64Array {
   const leak = question.leak.slice();
   for (const { fault, cumulative } of question.parents) {
     if (explanations.hangsOn[fault]! >= 0) continue;
@@ -213,19 +215,19 @@ function leakWithRest(question: OpenQuestion, { explanations, marginals }: Forec
 }
 
 /** Writes P(at or below each level) for every explanation with a fault the question depends on; says which those are. */
-function touchedRows(question: OpenQuestion, desk: ForecastDesk, leak: Float64Array): number[] {
-  const { explanations, holding, rows, usedBy } = desk;
+function touchedRows(question: OpenQuestion, prepared: ForecastIndex, leak: Float64Array): number[] {
+  const { explanations, holding, rows, usedBy } = prepared;
   const touched: number[] = [];
   const count = leak.length;
-  desk.asked += 1;
+  prepared.asked += 1;
   for (const { fault, cumulative } of question.parents) {
     const on = explanations.hangsOn[fault]!;
     if (on < 0) continue;
     const share = explanations.share[fault]!;
     for (const index of holding.get(on) ?? []) {
       const row = index * MOST_LEVELS;
-      if (usedBy[index] !== desk.asked) {
-        usedBy[index] = desk.asked;
+      if (usedBy[index] !== prepared.asked) {
+        usedBy[index] = prepared.asked;
         touched.push(index);
         for (let level = 0; level < count; level++) rows[row + level] = leak[level]!;
       }

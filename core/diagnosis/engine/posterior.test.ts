@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { asBayesNetwork } from '../../../tests/support/bayes';
 import { explain } from './explanations';
-import { deskFor, forecast } from './information';
+import { forecast, forecastIndex } from './information';
 import { leftOut } from './leftOut';
 import { posteriorOf } from './posterior';
 import { type Answer, atOrBelow, type Problem } from './problem';
@@ -207,7 +207,7 @@ describe('explanations and forecasts', () => {
             { fault: 3, cumulative: strength },
           ],
         };
-        const told = forecast(question, deskFor(all, faults, [[3], [0]]));
+        const told = forecast(question, forecastIndex(all, faults, [[3], [0]]));
         const exact = exactForecast(problem, question);
         // What only might be brought about is not told apart in the sets: its own share of the information is left out.
         const chained = problem.above.some((over) => over >= 0);

@@ -23,7 +23,13 @@ export const NORMAL: readonly CauseKnowledge[] = [
     at: 'car',
     needs: { abs: true },
     links: [
-      link('warning_light', 'abs', 0.9, 'The unit misses a wheel'),
+      link('warning_light', 'abs', 0.7, 'The unit misses a wheel'),
+      link(
+        'warning_light',
+        'brake',
+        0.2,
+        'Without a wheel it cannot share the force out: both lamps come on',
+      ),
       link('fault_codes', 'wheel_sensor', 0.92, 'The unit names the wheel'),
       link('pedal_pulses', 'yes', 0.25, 'The unit acts just before standstill'),
       link('hub_work', 'yes', 0.25, 'A cable or ring was disturbed'),

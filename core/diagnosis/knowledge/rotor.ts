@@ -145,7 +145,6 @@ export const ROTOR: readonly CauseKnowledge[] = [
       link('vibration_braking', 'yes', 0.2, 'The ring cannot grow evenly'),
       link('travel_after_corner', 'longer', 0.6, 'The log shows it'),
       link('hub_work', 'yes', 0.25, 'Hardware clamped when it was together'),
-      link('rotor_runout', 'high', 0.2, 'The ring sits crooked'),
     ],
     brings: [brings('hub_upright_flex', 0.05, 'The side load that binds a ring also bends the upright')],
   },

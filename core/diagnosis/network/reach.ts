@@ -5,7 +5,6 @@ import type { CauseId } from '../causes';
 import { kept } from '../kept';
 import { KNOWLEDGE, linksTo, UNLISTED } from '../knowledge/all';
 import type { Link } from '../knowledge/cause';
-import { LEAKS } from '../knowledge/leaks';
 import { SIGHTS } from '../knowledge/sights';
 import type { Fault } from './faults';
 
@@ -126,7 +125,7 @@ export function leakOf(
   faults: readonly Fault[],
 ): number {
   const sight = SIGHTS[finding]?.[state];
-  if (!sight) return LEAKS[finding]?.[state] ?? 0;
+  if (!sight) return findingOf(finding).leak?.[state] ?? 0;
   let settled = 0;
   let others = 0;
   for (const { fault, strengths } of reaches) {

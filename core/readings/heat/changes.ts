@@ -11,10 +11,10 @@ const CHANGES = [
   { id: 'slower_entry', label: 'Brake from a tenth less speed', cost: 'lap time' },
 ] as const;
 
-export type ChangeId = (typeof CHANGES)[number]['id'];
+type ChangeId = (typeof CHANGES)[number]['id'];
 
 export type Change = {
-  id: ChangeId;
+  ids: ChangeId[];
   label: string;
   cost: string;
   /** Whole laps before a limit is passed; all of them when none is. */
@@ -23,10 +23,10 @@ export type Change = {
   gained: number;
 };
 
-/** Whole laps inside both limits. */
+/** Whole laps inside every limit. */
 export function lapsInside(input: HeatSessionInput): number {
-  const { padLimitLap, fluidLimitLap } = heatSession(input);
-  return Math.min(padLimitLap ?? input.laps + 1, fluidLimitLap ?? input.laps + 1) - 1;
+  const { padLimitLap, fluidLimitLap, rotorLimitLap } = heatSession(input);
+  return Math.min(...[padLimitLap, fluidLimitLap, rotorLimitLap].map((lap) => lap ?? input.laps + 1)) - 1;
 }
 
 /**
@@ -40,8 +40,39 @@ export function changesBy(input: HeatSessionInput): Change[] {
     const changed = withChange(input, id);
     if (!changed) return [];
     const laps = lapsInside(changed);
-    return laps > now ? [{ id, label, cost, laps, gained: laps - now }] : [];
-  }).sort((left, right) => right.gained - left.gained);
+    return laps > now ? [{ ids: [id], label, cost, laps, gained: laps - now }] : [];
+  }).sort(byGain);
+}
+
+const byGain = (left: Change, right: Change) => right.gained - left.gained;
+
+/** So many pairs are worth reading. */
+const PAIRS_SHOWN = 3;
+
+/**
+ * Which two changes buy more laps than the better of them alone, most first.
+ * @param alone what each buys by itself, as `changesBy` has it
+ * @param onDone told after each pair how many of all are tried
+ */
+export function pairsBy(
+  input: HeatSessionInput,
+  alone: readonly Change[],
+  onDone: (done: number, all: number) => void = () => {},
+): Change[] {
+  const now = lapsInside(input);
+  const gainOf = (id: ChangeId) => alone.find(({ ids }) => ids[0] === id)?.gained ?? 0;
+  const pairs = CHANGES.flatMap((one, at) => CHANGES.slice(at + 1).map((other) => [one, other] as const));
+  const better = pairs.flatMap(([one, other], at): Change[] => {
+    const first = withChange(input, one.id);
+    const both = first && withChange(first, other.id);
+    const laps = both ? lapsInside(both) : now;
+    onDone(at + 1, pairs.length);
+    const gained = laps - now;
+    if (gained <= Math.max(gainOf(one.id), gainOf(other.id))) return [];
+    const label = `${one.label} and ${other.label[0]!.toLowerCase()}${other.label.slice(1)}`;
+    return [{ ids: [one.id, other.id], label, cost: `${one.cost}; ${other.cost}`, laps, gained }];
+  });
+  return better.sort(byGain).slice(0, PAIRS_SHOWN);
 }
 
 /** The session with a change made; undefined where it is made already or there is nothing to change. */

@@ -12,6 +12,7 @@ export const CORNER_MODEL = {
   caliperJPerK: 3500,
   padWorn: 0,
   decelMs2: 9,
+  coolingScale: 1,
   emissivity: 0.8,
   /** From rotor to caliper through new pads, W/K; worn out it is twice as much. */
   couplingWPerK: 1.2,

@@ -15,4 +15,12 @@ export const SESSION_RANGES = {
   coolKmh: [0, 300],
   rotorC: [-40, 1500],
   caliperC: [-40, 600],
+  specificHeat: [100, 2000],
+  rotorShare: [0, 1],
+  rotorAreaM2: [0.01, 1],
+  caliperJPerK: [200, 50_000],
+  decelMs2: [1, 40],
+  emissivity: [0, 1],
+  couplingWPerK: [0, 50],
+  coolingScale: [0.05, 20],
 } as const satisfies Record<string, readonly [low: number, high: number]>;

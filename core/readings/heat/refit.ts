@@ -48,7 +48,7 @@ export function refit(
     const moved = Math.max(...next.logs.map((each, index) => Math.abs(each - logs[index]!)));
     logs = next.logs;
     at = next.told;
-    if (moved < 1e-7) break;
+    if (moved < 1e-5) break;
   }
   const spread = leastSquares(slopes(told, logs, at), difference(values, at))?.spread;
   const dof = values.length - logs.length;

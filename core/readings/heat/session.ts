@@ -16,8 +16,8 @@ import { slowdownJ } from './stops';
 /** How long the car stands after the run, s: the heat of the rotor goes on into the caliper. */
 const SOAK_S = 600;
 /** Steps: peaks are right to well under half a kelvin (a test holds it against a general solver). */
-const BRAKING_STEPS = 4;
-const LONGEST_STEP_S = 4;
+const BRAKING_STEPS = 1;
+const LONGEST_STEP_S = 10;
 
 /**
  * A session lap by lap: one corner of an axle as rotor and caliper, heated in each braking zone and cooled on the way to
@@ -26,18 +26,15 @@ const LONGEST_STEP_S = 4;
  * while the car stands; with measured peaks the two constants refitted to them, with bounds that hold 80 %
  */
 export function heatSession(input: HeatSessionInput) {
-  const fit = input.measured && refit(input.measured, (scales) => run(input, scales).laps);
+  const fit = input.measured && refit(input.measured, (scales) => runLaps(upToLast(input), scales).laps);
   const scales: Scales = { cooling: fit?.coolingScale.value ?? 1, coupling: fit?.couplingScale.value ?? 1 };
-  const { laps, soakPeakC } = run(input, scales);
-  const { padC, fluidC } = input.limits ?? {};
-  const firstPast = (limit: number | undefined, of: (lap: LapPeaks) => number) => {
-    const at = limit === undefined ? -1 : laps.findIndex((lap) => exceeds(of(lap), limit));
-    return at < 0 ? null : at + 1;
-  };
+  const { laps, soakPeakC } = runLaps(input, scales);
+  const { padC, fluidC, rotorC } = input.limits ?? {};
   return {
     laps,
-    padLimitLap: firstPast(padC, (lap) => lap.rotorPeakC),
-    fluidLimitLap: firstPast(fluidC, (lap) => lap.caliperPeakC),
+    padLimitLap: firstPast(laps, padC, 'rotorPeakC'),
+    fluidLimitLap: firstPast(laps, fluidC, 'caliperPeakC'),
+    ...(rotorC === undefined ? {} : { rotorLimitLap: firstPast(laps, rotorC, 'rotorPeakC') }),
     soakPeakC,
     energyPerLapKJ: lapJ(input) / 1000,
     ...(fit ? { fit } : {}),
@@ -45,6 +42,21 @@ export function heatSession(input: HeatSessionInput) {
     defaults: defaultsOf(input),
     gaps: gapsOf(input, fit),
   };
+}
+
+/** The first lap whose peak is past a limit; null when none is, or there is no limit. */
+export function firstPast(
+  laps: readonly LapPeaks[],
+  limitC: number | undefined,
+  peak: keyof LapPeaks,
+): number | null {
+  const at = limitC === undefined ? -1 : laps.findIndex((lap) => exceeds(lap[peak], limitC));
+  return at < 0 ? null : at + 1;
+}
+
+/** As much of a session as its last measured lap needs. */
+function upToLast(input: HeatSessionInput): HeatSessionInput {
+  return { ...input, laps: Math.max(...input.measured!.map(({ lap }) => lap)) };
 }
 
 /** Energy of a lap at one corner, J, the pads' share with it. */
@@ -59,14 +71,18 @@ function cornerOf({ car, cooling, ambientC }: HeatSessionInput, scales: Scales):
     rotorJPerK: car.rotorMassKg * (car.specificHeat ?? CORNER_MODEL.specificHeat),
     caliperJPerK: car.caliperJPerK ?? CORNER_MODEL.caliperJPerK,
     rotorShare: car.rotorShare ?? CORNER_MODEL.rotorShare,
-    radiates: CORNER_MODEL.emissivity * STEFAN_BOLTZMANN * (car.rotorAreaM2 ?? CORNER_MODEL.rotorAreaM2),
-    couplingWPerK: scales.coupling * CORNER_MODEL.couplingWPerK * (1 + worn),
-    cooling: scales.cooling * COOLING[cooling],
+    radiates:
+      (car.emissivity ?? CORNER_MODEL.emissivity) *
+      STEFAN_BOLTZMANN *
+      (car.rotorAreaM2 ?? CORNER_MODEL.rotorAreaM2),
+    couplingWPerK: scales.coupling * (car.couplingWPerK ?? CORNER_MODEL.couplingWPerK) * (1 + worn),
+    cooling: scales.cooling * (car.coolingScale ?? CORNER_MODEL.coolingScale) * COOLING[cooling],
     ambientC,
   };
 }
 
-function run(input: HeatSessionInput, scales: Scales): { laps: LapPeaks[]; soakPeakC: number } {
+/** The session with the model's two open constants scaled. */
+export function runLaps(input: HeatSessionInput, scales: Scales): { laps: LapPeaks[]; soakPeakC: number } {
   const { car, lap, ambientC } = input;
   const corner = cornerOf(input, scales);
   const stretches = lap.zones.map((zone, index) => {
@@ -122,7 +138,7 @@ function soaked({ coolS, coolKmh }: HeatSessionInput, corner: HeatedCorner, afte
 }
 
 function limitsOf({ limits = {} }: HeatSessionInput): Limit[] {
-  return (['padC', 'fluidC'] as const).flatMap((name): Limit[] =>
+  return (['padC', 'fluidC', 'rotorC'] as const).flatMap((name): Limit[] =>
     limits[name] === undefined ? [] : [{ name, value: limits[name], from: 'car' }],
   );
 }

@@ -27,12 +27,17 @@ export const heatSessionSchema = z
       massKg: within(...SESSION_RANGES.massKg, 'kg'),
       axleShare: within(...SESSION_RANGES.axleShare, ''),
       rotorMassKg: within(...SESSION_RANGES.rotorMassKg, 'kg'),
-      specificHeat: within(100, 2000, 'J/kg·K').optional(),
-      rotorShare: within(0, 1, '').optional(),
-      rotorAreaM2: within(0.01, 1, 'm²').optional(),
-      caliperJPerK: within(200, 50000, 'J/K').optional(),
+      specificHeat: within(...SESSION_RANGES.specificHeat, 'J/kg·K').optional(),
+      rotorShare: within(...SESSION_RANGES.rotorShare, '').optional(),
+      rotorAreaM2: within(...SESSION_RANGES.rotorAreaM2, 'm²').optional(),
+      caliperJPerK: within(...SESSION_RANGES.caliperJPerK, 'J/K').optional(),
       padWorn: within(...SESSION_RANGES.padWorn, '').optional(),
-      decelMs2: within(1, 40, 'm/s²').optional(),
+      decelMs2: within(...SESSION_RANGES.decelMs2, 'm/s²').optional(),
+      emissivity: within(...SESSION_RANGES.emissivity, '').optional(),
+      /** From rotor to caliper through new pads. */
+      couplingWPerK: within(...SESSION_RANGES.couplingWPerK, 'W/K').optional(),
+      /** On the convection of the rotor, the duct apart. */
+      coolingScale: within(...SESSION_RANGES.coolingScale, '').optional(),
     }),
     lap: z.strictObject({
       zones: z.array(zone).min(1, 'at least 1 zone').max(40, 'at most 40 zones'),
@@ -44,6 +49,8 @@ export const heatSessionSchema = z
       .strictObject({
         padC: within(...SESSION_RANGES.padC, '°C').optional(),
         fluidC: within(...SESSION_RANGES.fluidC, '°C').optional(),
+        /** From where a rotor is at risk of cracking. */
+        rotorC: within(...SESSION_RANGES.padC, '°C').optional(),
       })
       .optional(),
     coolS: within(...SESSION_RANGES.coolS, 's').optional(),

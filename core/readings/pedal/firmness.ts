@@ -1,12 +1,17 @@
 import { boreAreaMm2 } from '../../car/hydraulics/bore';
+import { LIMIT_SPECS } from '../../car/limits/catalogue';
 import { exceeds, fallsShort, type Gap, type Limit } from '../../car/limits/limit';
 import type { FirmnessInput } from './firmnessSchema';
 import { travelSolve } from './travelSolve';
 
 type Point = { forceN: number; travelMm: number };
 
-/** When a pedal is soft, long, or rises by pumping (modelling choices; the shop's own replace them). */
-const USUAL = { softShare: 0.7, longMm: 10, pumpMm: 5 } as const;
+/** When a pedal is soft, long, or rises by pumping; the shop's own replace them. */
+const USUAL = {
+  softShare: LIMIT_SPECS.softPct.usual / 100,
+  longMm: LIMIT_SPECS.longMm.usual,
+  pumpMm: LIMIT_SPECS.pumpMm.usual,
+};
 
 /**
  * The pedal's firmness in figures, from forces and travels of the first press, the third, and this car's good baseline.

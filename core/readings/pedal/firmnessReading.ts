@@ -7,6 +7,17 @@ export const firmness = defineReading<FirmnessInput, unknown>({
   label: 'Pedal firmness',
   at: 'car',
   covers: ['pedal_now', 'pedal_pump'],
+  held: {
+    fields: ['limits'],
+    own: ({ shop: { softPct, longMm, pumpMm } }) => {
+      const limits = {
+        ...(softPct === undefined ? {} : { softShare: softPct / 100 }),
+        ...(longMm === undefined ? {} : { longMm }),
+        ...(pumpMm === undefined ? {} : { pumpMm }),
+      };
+      return Object.keys(limits).length === 0 ? {} : { limits };
+    },
+  },
   traces: {
     pedal_now: (state) =>
       state === 'long'

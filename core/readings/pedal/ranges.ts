@@ -11,6 +11,7 @@ export const PEDAL_RANGES = {
   hoseM: [0, 20],
   swellMl: [0, 20],
   fluidMl: [0, 2000],
+  bulkModulusMPa: [200, 5000],
   gasMl: [0, 100],
   masterMovementMm: [0, 30],
 } as const satisfies Record<string, readonly [low: number, high: number]>;

@@ -5,7 +5,7 @@ import { gasTaken } from './gas';
 import type { TravelInput } from './travelSchema';
 
 /** Bulk modulus of brake fluid, MPa (modelling choice). */
-const FLUID_MPA = 1500;
+export const FLUID_MPA = 1500;
 
 /** What the standard lets a foot of 1/8 in hydraulic hose swell, cm³ at 1000, 1500 and 2900 psi (49 CFR 571.106, from memory). */
 const SWELL_ML = { regular: [0.66, 0.79, 1.21], low: [0.33, 0.42, 0.61] } as const;
@@ -50,7 +50,7 @@ export function travelBudget(input: TravelInput) {
   const given: [TravelItem['id'], number | undefined][] = [
     ['gaps', scaled(gapsMl, mmPerMl / 1000)],
     ['hoses', scaled(hosesMl, mmPerMl * hoseShare(pressureMPa))],
-    ['fluid', scaled(input.fluidMl, (mmPerMl * pressureMPa) / FLUID_MPA)],
+    ['fluid', scaled(input.fluidMl, (mmPerMl * pressureMPa) / (input.bulkModulusMPa ?? FLUID_MPA))],
     ['gas', scaled(input.gasMl, mmPerMl * gasTaken(pressureMPa))],
     ['master_movement', scaled(input.masterMovementMm, pedal.ratio)],
     ['free_play', pedal.freePlayMm],
@@ -69,7 +69,7 @@ export function travelBudget(input: TravelInput) {
       ? {}
       : { reserveMm: toFloorMm - totalMm, meetsFloor: exceeds(totalMm, toFloorMm) }),
     limits,
-    defaults: [`bulk modulus of the fluid: ${FLUID_MPA} MPa`],
+    defaults: input.bulkModulusMPa === undefined ? [`bulk modulus of the fluid: ${FLUID_MPA} MPa`] : [],
     gaps: missing(input),
   };
 }

@@ -31,6 +31,8 @@ export const travelSchema = z.strictObject({
     .max(20, 'at most 20 hoses')
     .optional(),
   fluidMl: within(...PEDAL_RANGES.fluidMl, 'ml').optional(),
+  /** Of the fluid itself. */
+  bulkModulusMPa: within(...PEDAL_RANGES.bulkModulusMPa, 'MPa').optional(),
   gasMl: within(...PEDAL_RANGES.gasMl, 'ml').optional(),
   masterMovementMm: within(...PEDAL_RANGES.masterMovementMm, 'mm').optional(),
   /** Of the master's own stroke before its seal passes the port. */

@@ -1,44 +1,39 @@
-import type { Fits } from '../../car/fits';
-import { CHECKS } from './checks';
+import { ASSIST_CHECKS } from './checks/assist';
+import { CALIPER_CHECKS } from './checks/caliper';
+import { DRUM_CHECKS } from './checks/drum';
+import { FLUID_CHECKS } from './checks/fluid';
+import { HEAT_CHECKS } from './checks/heat';
+import { LINE_CHECKS } from './checks/lines';
+import { MODULATOR_CHECKS } from './checks/modulator';
+import { PAD_CHECKS } from './checks/pads';
+import { PEDAL_CHECKS } from './checks/pedal';
+import { ROAD_CHECKS } from './checks/road';
+import { ROTOR_CHECKS } from './checks/rotor';
+import { WHEEL_END_CHECKS } from './checks/wheelEnd';
 import { COMPLAINTS } from './complaints';
+import type { FindingEntry } from './entry';
 import { HISTORY } from './history';
 
-/** Every finding the tool can take in. The first state is the unremarkable one. */
-export const FINDINGS = [...COMPLAINTS, ...HISTORY, ...CHECKS] as const;
+/** Every finding the tool can take in, in the order in which a verdict names its evidence. */
+export const FINDINGS = [
+  ...COMPLAINTS,
+  ...HISTORY,
+  ...PEDAL_CHECKS,
+  ...ASSIST_CHECKS,
+  ...FLUID_CHECKS,
+  ...LINE_CHECKS,
+  ...CALIPER_CHECKS,
+  ...PAD_CHECKS,
+  ...ROTOR_CHECKS,
+  ...WHEEL_END_CHECKS,
+  ...MODULATOR_CHECKS,
+  ...HEAT_CHECKS,
+  ...DRUM_CHECKS,
+  ...ROAD_CHECKS,
+] as const;
 
 export type FindingId = (typeof FINDINGS)[number]['id'];
-export type FindingStage = 'complaint' | 'history' | 'check';
-export type FindingWhere = 'cabin' | 'engine_bay' | 'wheels_on' | 'wheels_off' | 'pit_lane' | 'road';
-
-export type Finding = {
-  id: FindingId;
-  stage: FindingStage;
-  where?: FindingWhere;
-  label: string;
-  states: readonly [string, string, ...string[]];
-  place?: 'corner' | 'axle';
-  minutes?: number;
-  needs?: string;
-  from?: string;
-  ask?: string;
-  /** What the car must have for it to be asked. */
-  fits?: Fits;
-  /** What it only makes sense after, when it is so. */
-  after?: After;
-  /**
-   * Several states may hold at one place: each apart from the others, or in an order in which whoever names one would
-   * have named what stands out more.
-   */
-  several?: 'apart' | 'ranked';
-  /** States that the unremarkable answer does not speak for: nobody looks there unless told to. */
-  unseen?: readonly string[];
-};
-
-/**
- * A question that follows from answers: it is asked after any of them. `folds`: it tells of that answer how it was, so
- * the two are judged as one question of several states.
- */
-export type After = { any: readonly (readonly [finding: string, ...states: string[]])[]; folds?: true };
+export type Finding = FindingEntry & { id: FindingId };
 
 const byId = new Map<string, Finding>(FINDINGS.map((finding) => [finding.id, finding]));
 

@@ -10,9 +10,9 @@ import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { buttonClass } from '@/ui/Button';
 import { cn } from '@/ui/cn';
 import { Opens } from '@/ui/Opens';
-import { useDesk } from '../desk/Desk';
-import { FindingRow } from '../FindingRow';
-import { SavedText } from '../SavedText';
+import { FindingRow } from '../../record/FindingRow';
+import { useJob } from '../../record/JobProvider';
+import { SavedText } from '../../record/SavedText';
 import { COMPLAINT_GROUPS, HISTORY_FINDINGS } from './groups';
 import { Heard } from './Heard';
 import { OdometerField } from './OdometerField';
@@ -21,7 +21,7 @@ import { Withdraw } from './Withdraw';
 
 /** The driver's words, sorted into what separates one cause from another. */
 export function ComplaintStage() {
-  const { sheet, judgement, stateOf } = useDesk();
+  const { sheet, judgement, stateOf } = useJob();
   const [said, setSaid] = useState('');
   const [when, setWhen] = useState('');
   const given = mergeFindings(givenIn(sheet.answers, 'before'), judgement.derived.before).findings;
@@ -138,7 +138,7 @@ function Group({
 
 /** A complaint that may belong to a wheel: the driver often knows which. */
 function PlacedFinding({ finding, marked }: { finding: FindingId; marked: boolean }) {
-  const { stateOf } = useDesk();
+  const { stateOf } = useJob();
   const answered = CORNERS.filter((corner) => stateOf('before', finding, corner) !== '');
   const [chosen, setChosen] = useState<Place | null>(null);
   const place = chosen ?? answered[0];

@@ -7,11 +7,11 @@ import { findingOf } from '@/core/readings/vocabulary/findings';
 import { afterPress, statesIn } from '@/core/readings/vocabulary/several';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { figure } from '@/ui/format';
+import { useJob } from '../../record/JobProvider';
+import { wordsAway } from '../../record/judge';
 import type { Units } from '../../shell/units';
 import { isTyping } from '../../shell/useShortcuts';
 import { useUnits } from '../../shell/useUnits';
-import { useDesk } from '../desk/Desk';
-import { wordsAway } from '../desk/judge';
 
 /** Letters this close together are read as one, ms. */
 const PAUSE_MS = 120;
@@ -19,7 +19,7 @@ const PAUSE_MS = 120;
 /** What the driver's words suggest, read as they are typed: keys to press, each with the words it came from. */
 export function Heard({ text }: { text: string }) {
   const units = useUnits();
-  const { stateOf, answer, closed } = useDesk();
+  const { stateOf, answer, closed } = useJob();
   const [read, setRead] = useState<{ text: string; heard: WordsRead }>();
   useEffect(() => {
     let wanted = true;
@@ -44,9 +44,7 @@ export function Heard({ text }: { text: string }) {
   if (open.length === 0) return null;
   return (
     <section aria-label="Heard in the words" className="mt-2">
-      <p className="text-[0.9375rem] text-soft">
-        In those words{known && ` (${known})`}: press what is meant
-      </p>
+      <p className="text-small text-soft">In those words{known && ` (${known})`}: press what is meant</p>
       <ul className="mt-1 flex flex-wrap gap-2">
         {open.map((each) => (
           <li key={`${each.finding} ${each.corner ?? ''}`}>

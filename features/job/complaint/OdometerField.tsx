@@ -4,17 +4,17 @@ import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
 import { ODOMETER_RANGE } from '@/core/car/odometer';
 import { NumberField } from '@/ui/Field';
+import { useJob } from '../../record/JobProvider';
 import { figureReader } from '../../shell/figureReader';
 import { useShop } from '../../shell/ShopContext';
 import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
-import { useDesk } from '../desk/Desk';
 
 const baseOf = () => 'km' as const;
 
 /** What the odometer shows today, beside what it last showed; written down when the field is left. */
 export function OdometerField() {
-  const { sheet, changeJob, closed } = useDesk();
+  const { sheet, changeJob, closed } = useJob();
   const { dateOrder } = useShop();
   const units = useUnits();
   const { odometerKm } = sheet.job;

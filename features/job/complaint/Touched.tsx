@@ -2,7 +2,7 @@
 
 import type { FindingId } from '@/core/readings/vocabulary/findings';
 import { Keys } from '@/ui/Keys';
-import { useDesk } from '../desk/Desk';
+import { useJob } from '../../record/JobProvider';
 
 /** What somebody had in hand since the brakes were last good, in one word each. */
 const TOUCHED: readonly { finding: FindingId; word: string }[] = [
@@ -18,7 +18,7 @@ const NONE = 'none';
 
 /** The best question there is, asked first: what was touched last. Each a key; none, and it is said so in one press. */
 export function Touched() {
-  const { stateOf, answer, closed } = useDesk();
+  const { stateOf, answer, closed } = useJob();
   const stateAt = (finding: FindingId) => stateOf('before', finding, undefined);
   const none = TOUCHED.every(({ finding }) => stateAt(finding) === 'no');
   const press = (value: string) => {

@@ -6,13 +6,13 @@ import type { JobSheet } from '@/core/job/sheet';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Opens } from '@/ui/Opens';
+import { useJob } from '../../record/JobProvider';
 import { requestForm } from '../../shell/request';
 import { useKept } from '../../shell/useKept';
-import { useDesk } from '../desk/Desk';
 
 /** A job opened by mistake goes to the ledger as withdrawn, with the reason; one that was worked on is closed instead. */
 export function Withdraw() {
-  const { sheet, closed, replaceSheet } = useDesk();
+  const { sheet, closed, replaceSheet } = useJob();
   const router = useRouter();
   const [why, keepWhy, forgetWhy] = useKept(`withdraw.${sheet.job.id}`, '');
   const [by, keepBy] = useKept('my-name', '');

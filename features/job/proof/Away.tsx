@@ -6,18 +6,18 @@ import { DRIVE_RANGES, type ProofDrive } from '@/core/job/proofDrive';
 import { Button } from '@/ui/Button';
 import { NumberField, TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';
+import { useJob } from '../../record/JobProvider';
 import { figureReader } from '../../shell/figureReader';
 import { useShop } from '../../shell/ShopContext';
 import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
-import { useDesk } from '../desk/Desk';
 
 const BASES = { laps: '', air: '°C' } as const;
 const baseOf = (name = '') => BASES[name as keyof typeof BASES];
 
 /** A car that is out, until somebody says that it is back. */
 export function Away({ drive }: { drive: ProofDrive }) {
-  const { closed, comeBack } = useDesk();
+  const { closed, comeBack } = useJob();
   const shop = useShop();
   const units = useUnits();
   const [typed, keep, forget] = useKeptFigures(`back.${drive.id}`, { laps: '', air: '', note: '' }, baseOf);

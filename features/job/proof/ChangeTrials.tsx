@@ -5,18 +5,18 @@ import { TRIAL_FIGURE_IDS, TRIAL_FIGURES, type TrialFigure } from '@/core/job/ch
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { Opens } from '@/ui/Opens';
+import { useJob } from '../../record/JobProvider';
+import { TrialFigures, TrialLine } from '../../record/trial/TrialLine';
+import { lapsBase, readLaps, trialUnit } from '../../record/trial/typed';
 import { DayField } from '../../shell/DayField';
 import { dropRow } from '../../shell/dropped';
 import { useShop } from '../../shell/ShopContext';
 import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
-import { useDesk } from '../desk/Desk';
-import { TrialFigures, TrialLine } from './TrialLine';
-import { lapsBase, readLaps, trialUnit } from './trialTyped';
 
 /** Changes tried on one day, laps before beside laps after: what the work is worth on the road. */
 export function ChangeTrials() {
-  const { sheet, closed, refresh } = useDesk();
+  const { sheet, closed, refresh } = useJob();
   const [trouble, setTrouble] = useState<string>();
   if (closed && sheet.trials.length === 0) return null;
   return (
@@ -82,7 +82,7 @@ const BLANK: Draft = { change: '', figure: 'travel', laps: {}, onDate: '', note:
 const NO_LAPS: Laps = { before: '', after: '' };
 
 function TrialForm() {
-  const { sheet, addTrial } = useDesk();
+  const { sheet, addTrial } = useJob();
   const { today } = useShop();
   const units = useUnits();
   const [draft, keep, forget] = useKeptFigures(`trial.${sheet.job.id}`, BLANK, lapsBase);

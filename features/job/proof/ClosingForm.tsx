@@ -12,14 +12,15 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { SelectField, TextField } from '@/ui/Field';
 import { percent } from '@/ui/format';
+import { outbox } from '../../queue/page';
+import { useJob } from '../../record/JobProvider';
+import { SavedText } from '../../record/SavedText';
 import { refusalFrom } from '../../shell/checked';
-import { outbox, type Refusal } from '../../shell/outbox';
+import type { Refusal } from '../../shell/refusal';
 import { type Reply, refusedField, requestForm } from '../../shell/request';
 import { useKept } from '../../shell/useKept';
 import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
-import { useDesk } from '../desk/Desk';
-import { SavedText } from '../SavedText';
 import { NewFill, useNewFill } from './NewFill';
 import { type NextDraft, NextDue, readNext, toBeKept } from './NextDue';
 import { IssueList, StandingIssues } from './StandingIssues';
@@ -37,7 +38,7 @@ const closingBase = (...path: string[]) => (path.at(-1) === 'km' ? ('km' as cons
 
 /** What it did, what it was, what is due next; closing writes the record. */
 export function ClosingForm() {
-  const { sheet, judgement, replaceSheet } = useDesk();
+  const { sheet, judgement, replaceSheet } = useJob();
   const router = useRouter();
   const [draft, keep, forget] = useKeptFigures<Draft>(`closing.${sheet.job.id}`, BLANK, closingBase);
   const [by, keepBy] = useKept('my-name', '');
@@ -48,7 +49,7 @@ export function ClosingForm() {
   const units = useUnits();
 
   const close = async () => {
-    if (outbox.snapshot().parcels.some((parcel) => parcel.jobId === sheet.job.id)) {
+    if (outbox.snapshot().writes.some(({ jobId }) => jobId === sheet.job.id)) {
       setRefusal({
         code: 'waiting',
         message: 'Some entries have not reached the server yet. Close when they have.',

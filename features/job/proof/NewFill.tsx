@@ -2,14 +2,14 @@
 
 import { fillOffered } from '@/core/job/fillOffered';
 import { fluidIn } from '@/core/planning/fill/fill';
-import { FillFields } from '../../fill/FillFields';
-import { type FillTyped, fillBase, fillTyped, readFill } from '../../fill/typed';
-import type { Refusal } from '../../shell/outbox';
+import { FillFields } from '../../car/fill/FillFields';
+import { type FillTyped, fillBase, fillTyped, readFill } from '../../car/fill/typed';
+import { useJob } from '../../record/JobProvider';
+import type { Refusal } from '../../shell/refusal';
 import { refusedField } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
 import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
-import { useDesk } from '../desk/Desk';
 
 type NewFillDraft = {
   typed: FillTyped | null;
@@ -21,7 +21,7 @@ type NewFillDraft = {
 
 /** What the job’s flush filled the car with: what its run tells stands in it, the rest is typed. */
 export function useNewFill(): NewFillDraft {
-  const { sheet } = useDesk();
+  const { sheet } = useJob();
   const shop = useShop();
   const units = useUnits();
   const offered = fillOffered(sheet, shop);
@@ -32,7 +32,7 @@ export function useNewFill(): NewFillDraft {
 }
 
 export function NewFill({ fill: { typed, keep }, refusal }: { fill: NewFillDraft; refusal: Refusal | null }) {
-  const { sheet } = useDesk();
+  const { sheet } = useJob();
   if (!typed) return null;
   return (
     <fieldset className="grid gap-3">

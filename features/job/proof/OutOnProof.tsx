@@ -5,15 +5,15 @@ import { pieceSlot } from '@/core/job/pieces';
 import type { ProofCheck } from '@/core/job/proof';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { Button } from '@/ui/Button';
-import { useDesk } from '../desk/Desk';
+import { Driven } from '../../record/Driven';
+import { useJob } from '../../record/JobProvider';
 import { Away } from './Away';
-import { Driven } from './Driven';
 import { ProofRow } from './ProofRow';
 import { SendOut } from './SendOut';
 
 /** The second half of a proof: driven as the complaint was, back, and what was complained of asked again. */
 export function OutOnProof() {
-  const { sheet, judgement, closed } = useDesk();
+  const { sheet, judgement, closed } = useJob();
   const { out } = judgement;
   const { state } = out;
   const again = judgement.proof.filter((check) => check.out);
@@ -57,7 +57,7 @@ export function OutOnProof() {
 
 /** One press where everything stayed away. */
 function AllGone({ again }: { again: readonly ProofCheck[] }) {
-  const { answer, confirm, stateOf, closed } = useDesk();
+  const { answer, confirm, stateOf, closed } = useJob();
   const open = again.filter(({ change }) => change === 'not_yet');
   if (closed || open.length < 2) return null;
   const gone = () => {

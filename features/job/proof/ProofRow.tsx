@@ -5,8 +5,8 @@ import { findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { Button } from '@/ui/Button';
 import { Timer } from '@/ui/Timer';
-import { useDesk } from '../desk/Desk';
-import { FindingRow } from '../FindingRow';
+import { FindingRow } from '../../record/FindingRow';
+import { useJob } from '../../record/JobProvider';
 
 const CHANGES: Record<ProofCheck['change'], { word: string; tone: string }> = {
   not_yet: { word: 'not yet', tone: 'text-soft' },
@@ -30,7 +30,7 @@ function comesFrom({ stale, from, out }: ProofCheck): string {
 
 /** One check again, after beside before. */
 export function ProofRow({ check }: { check: ProofCheck }) {
-  const { closed, confirm } = useDesk();
+  const { closed, confirm } = useJob();
   const { finding, place, before, after, change } = check;
   const { minutes } = findingOf(finding);
   return (

@@ -4,8 +4,8 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { evidenceTogether, pieceSlot } from '@/core/job/pieces';
 import { buttonClass } from '@/ui/Button';
-import { useDesk } from '../desk/Desk';
-import { HoldsPanel } from '../HoldsPanel';
+import { HoldsPanel } from '../../checks/HoldsPanel';
+import { useJob } from '../../record/JobProvider';
 import { ChangeTrials } from './ChangeTrials';
 import { ClosingForm } from './ClosingForm';
 import { OutOnProof } from './OutOnProof';
@@ -19,7 +19,7 @@ const FluidForm = dynamic(() => import('../../measure/whole/FluidForm').then((mo
 
 /** The same checks again at rest, after against before; then the drive; then the outcome. */
 export function ProofStage() {
-  const { sheet, judgement, closed } = useDesk();
+  const { sheet, judgement, closed } = useJob();
   const wanted = new Set(evidenceTogether(judgement.holds.filter((hold) => !hold.proof)).map(pieceSlot));
   const fluidRead =
     sheet.readings.some((row) => row.kind === 'fluid') ||

@@ -3,17 +3,17 @@
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
 import { TextArea, TextField } from '@/ui/Field';
+import { useJob } from '../../record/JobProvider';
 import { DayField } from '../../shell/DayField';
 import { useShop } from '../../shell/ShopContext';
 import { useKept } from '../../shell/useKept';
 import { useUnits } from '../../shell/useUnits';
-import { useDesk } from '../desk/Desk';
 import { conditionWords } from './conditionWords';
 import { StandingIssues } from './StandingIssues';
 
 /** Sends the car out: who drives, under the conditions of the complaint, back by when. */
 export function SendOut({ driven }: { driven: boolean }) {
-  const { sheet, judgement, sendOut } = useDesk();
+  const { sheet, judgement, sendOut } = useJob();
   const { today } = useShop();
   const units = useUnits();
   const [me] = useKept('my-name', '');

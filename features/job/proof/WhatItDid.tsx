@@ -4,13 +4,13 @@ import { inSentence } from '@/core/base/sentence';
 import { runOf } from '@/core/planning/run/run';
 import { doneTogether } from '@/core/planning/run/spans';
 import { findingOf } from '@/core/readings/vocabulary/findings';
+import { useJob } from '../../record/JobProvider';
 import { useUnits } from '../../shell/useUnits';
-import { useDesk } from '../desk/Desk';
-import { slotWords } from '../work/figureWords';
+import { slotWords } from '../../work/figureWords';
 
 /** Each work with its figure before and after, and what came right by it: one, or several that cannot be told apart. */
 export function WhatItDid() {
-  const { sheet, judgement } = useDesk();
+  const { sheet, judgement } = useJob();
   const units = useUnits();
   if (sheet.works.length === 0) return null;
   const together = doneTogether(sheet.works, sheet.ticks);
@@ -19,7 +19,7 @@ export function WhatItDid() {
     <section aria-label="What the work did" className="mb-4">
       <table className="w-full">
         <thead>
-          <tr className="narrow border-b-2 border-ink text-left text-[0.9375rem]">
+          <tr className="narrow border-b-2 border-ink text-left text-small">
             <th scope="col">Work</th>
             <th scope="col">Before</th>
             <th scope="col">After</th>

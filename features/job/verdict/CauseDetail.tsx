@@ -1,12 +1,14 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState } from 'react';
 import { inSentence } from '@/core/base/sentence';
-import { confusableWith } from '@/core/diagnosis/beside/confusable';
-import { DECISIONS, PARTS_WORDS } from '@/core/diagnosis/decision/works';
+import type { BenchId } from '@/core/car/benchState';
+import { BENCH_FOR, DECISIONS, PARTS_WORDS } from '@/core/diagnosis/decision/works';
 import { tellingChecks, whyOf } from '@/core/diagnosis/knowledge/why';
 import { causeLabel, causeMeaning } from '@/core/diagnosis/labels';
+import { confusableWith } from '@/core/diagnosis/sensitivity/confusable';
 import { type CauseVerdict, type Evidence, placeFrom } from '@/core/diagnosis/verdict';
 import { PROCEDURE_FOR } from '@/core/planning/procedureFor';
 import { wholeMinutes } from '@/core/planning/works';
@@ -16,16 +18,19 @@ import type { LikeJobs } from '@/server/learn/queries';
 import { Button } from '@/ui/Button';
 import { figure, percent } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
-import { checkAnchor } from '../checks/anchor';
-import { wantCheck } from '../checks/wanted';
-import { useDesk } from '../desk/Desk';
-import { WhatIfSheet } from './WhatIfSheet';
+import { checkAnchor } from '../../checks/anchor';
+import { wantCheck } from '../../checks/wanted';
+import { useJob } from '../../record/JobProvider';
+
+const WhatIfSheet = dynamic(() => import('./WhatIfSheet').then((module) => module.WhatIfSheet), {
+  ssr: false,
+});
 
 type Props = { cause: CauseVerdict; first: boolean; like: LikeJobs; onWork?: () => void };
 
 /** Behind a cause: the evidence in shop words with its weight beside, what it is taken for, what would be done. */
 export function CauseDetail({ cause, first, like, onWork }: Props) {
-  const { sheet } = useDesk();
+  const { sheet } = useJob();
   const answered = new Set<FindingId>(sheet.answers.map((row) => row.finding));
   const forIt = cause.evidence
     .filter((evidence) => evidence.bits > 0.05)
@@ -80,9 +85,9 @@ export function CauseDetail({ cause, first, like, onWork }: Props) {
       )}
       <Opens
         className="mt-2 inline-block min-w-48"
-        head={<span className="text-[0.9375rem] underline underline-offset-4">The arithmetic</span>}
+        head={<span className="text-small underline underline-offset-4">The arithmetic</span>}
       >
-        <p className="reading text-[0.9375rem]">
+        <p className="reading text-small">
           {figure(cause.priorBits, 1)} before any answer
           {[...forIt, ...against]
             .map((evidence) => ` ${evidence.bits >= 0 ? '+' : '−'} ${figure(Math.abs(evidence.bits), 1)}`)
@@ -111,7 +116,7 @@ export function CauseDetail({ cause, first, like, onWork }: Props) {
 
 /** What it is most easily taken for, and the check that tells the two apart. */
 function Confusables({ cause, open }: { cause: CauseVerdict; open: (finding: FindingId) => boolean }) {
-  const { sheet, judgement } = useDesk();
+  const { sheet, judgement } = useJob();
   const others = confusableWith(cause.id, judgement.verdict.causes, open);
   if (others.length === 0) return null;
   return (
@@ -144,9 +149,19 @@ function Confusables({ cause, open }: { cause: CauseVerdict; open: (finding: Fin
   );
 }
 
+/** What a bench says of a cause. */
+const BENCH_SAYS: Record<BenchId, string> = {
+  fluid: 'Where this fluid boils, on the bench',
+  pedal: 'How many millimetres of pedal it explains, on the bench',
+  balance: 'What another part would do, on the bench',
+  heat: 'Which lap stops it, and which change buys laps, on the bench',
+};
+
 /** What is done about it, what that costs, what happens when it was something else; and what this shop has seen. */
 function DecisionLine({ cause, like }: { cause: CauseVerdict; like: LikeJobs }) {
+  const { sheet } = useJob();
   const { work, parts, ifWrong, tests } = DECISIONS[cause.id];
+  const bench = BENCH_FOR[cause.id];
   const minutes = wholeMinutes(PROCEDURE_FOR[cause.id][0]);
   const here = like.causes.find((each) => each.cause === cause.id)?.jobs ?? 0;
   return (
@@ -155,6 +170,16 @@ function DecisionLine({ cause, like }: { cause: CauseVerdict; like: LikeJobs }) 
         <b className="font-semibold">What to do:</b> {inSentence(work)}, about{' '}
         <span className="reading">{minutes}</span> min, {PARTS_WORDS[parts]}.
       </p>
+      {bench && (
+        <p>
+          <Link
+            href={`/bench/${bench}?car=${sheet.car.id}&job=${sheet.job.id}`}
+            className="underline underline-offset-4"
+          >
+            {BENCH_SAYS[bench]}
+          </Link>
+        </p>
+      )}
       {tests && (
         <p>
           <b className="font-semibold">It tests itself:</b> {inSentence(tests)}.
@@ -209,7 +234,7 @@ function Evidences({
                 style={{ width: `${(Math.abs(evidence.bits) / heaviest) * 4}rem` }}
               />
             </p>
-            <p className="text-[0.9375rem] text-soft">
+            <p className="text-small text-soft">
               {whyOf(cause.id, evidence.finding, evidence.state) ?? 'Explained better by something else.'}
             </p>
           </li>

@@ -28,12 +28,12 @@ export function CauseRow({ cause, first, decided, like, onWork }: Props) {
                 {causeLabel(cause.id)} {cause.corner}
               </b>
               {cause.broughtBy && (
-                <span className="ml-2 text-[0.9375rem] text-soft">
+                <span className="ml-2 text-small text-soft">
                   brought about by{' '}
                   {cause.broughtBy.map(({ id }) => causeLabel(id).toLowerCase()).join(' or ')}
                 </span>
               )}
-              {decided && <span className="ml-2 border border-ink px-1.5 text-[0.9375rem]">worked on</span>}
+              {decided && <span className="ml-2 border border-ink px-1.5 text-small">worked on</span>}
             </span>
           </span>
         }

@@ -1,17 +1,17 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { Overturn } from '@/core/diagnosis/beside/overturn';
 import { causeLabel } from '@/core/diagnosis/labels';
+import type { Overturn } from '@/core/diagnosis/sensitivity/overturn';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { percent } from '@/ui/format';
-import { useDesk } from '../desk/Desk';
-import { overturnsAway } from '../desk/judge';
+import { useJob } from '../../record/JobProvider';
+import { overturnsAway } from '../../record/judge';
 
 /** What would have to be true for the verdict to be wrong. */
 export function Overturns() {
-  const { sheet, judgement } = useDesk();
+  const { sheet, judgement } = useJob();
   const [found, setFound] = useState<Overturn[]>();
   useEffect(() => {
     let wanted = true;

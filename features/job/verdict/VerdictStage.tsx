@@ -6,8 +6,8 @@ import { causeLabel } from '@/core/diagnosis/labels';
 import type { LikeJobs } from '@/server/learn/queries';
 import { Button } from '@/ui/Button';
 import { percent } from '@/ui/format';
-import { useDesk } from '../desk/Desk';
-import { HoldsPanel } from '../HoldsPanel';
+import { HoldsPanel } from '../../checks/HoldsPanel';
+import { useJob } from '../../record/JobProvider';
 import { CauseRow } from './CauseRow';
 import { Overturns } from './Overturns';
 
@@ -15,7 +15,7 @@ const SHOWN = 6;
 
 /** Ranked causes with what speaks for and against each, what stops the car, and the decision. */
 export function VerdictStage({ like }: { like: LikeJobs }) {
-  const { sheet, judgement, decide, closed } = useDesk();
+  const { sheet, judgement, decide, closed } = useJob();
   const router = useRouter();
   const [all, setAll] = useState(false);
   const { verdict } = judgement;
@@ -85,7 +85,7 @@ export function VerdictStage({ like }: { like: LikeJobs }) {
         </section>
       )}
       <Overturns />
-      <p className="mt-4 text-[0.9375rem] text-soft">
+      <p className="mt-4 text-small text-soft">
         Judged by knowledge {verdict.knowledge}, engine {verdict.engine}
         {verdict.exact
           ? ', over all combinations of causes.'

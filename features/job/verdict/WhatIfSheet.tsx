@@ -1,20 +1,20 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { WhatIf } from '@/core/diagnosis/beside/whatIf';
 import { causeLabel } from '@/core/diagnosis/labels';
+import type { WhatIf } from '@/core/diagnosis/sensitivity/whatIf';
 import type { GivenFinding } from '@/core/readings/given';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { cn } from '@/ui/cn';
 import { percent } from '@/ui/format';
 import { Sheet } from '@/ui/Sheet';
-import { useDesk } from '../desk/Desk';
-import { whatIfAway } from '../desk/judge';
+import { useJob } from '../../record/JobProvider';
+import { whatIfAway } from '../../record/judge';
 
 /** The ranking without an answer, and with every other one it could have had. */
 export function WhatIfSheet({ given, onClose }: { given: GivenFinding; onClose: () => void }) {
-  const { sheet } = useDesk();
+  const { sheet } = useJob();
   const [cases, setCases] = useState<WhatIf[]>();
   const { id, state, place } = given;
   useEffect(() => {

@@ -10,7 +10,7 @@ import { type FluidInput, readFluid } from '@/core/readings/fluid/fluid';
 import { MEASURES } from '@/core/readings/measures';
 import { Button } from '@/ui/Button';
 import { Timer } from '@/ui/Timer';
-import { useDesk } from '../../job/desk/Desk';
+import { useJob } from '../../record/JobProvider';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
@@ -32,7 +32,7 @@ type Props = { form: FigureFormId; corner?: Corner; onDone?: OnDone };
 export function FiguresForm({ form: id, corner, onDone }: Props) {
   const form: FigureForm = FIGURE_FORMS[id];
   const { kind, label: title } = MEASURES[id];
-  const { sheet } = useDesk();
+  const { sheet } = useJob();
   const units = useUnits();
   const limit = useLimits();
   const { limits: shop } = useShop();
@@ -94,14 +94,14 @@ export function FiguresForm({ form: id, corner, onDone }: Props) {
   const label = `${title}${corner ? ` ${corner}` : ''}`;
   return (
     <section aria-label={label} className="mt-2 grid gap-2">
-      <p className="text-[0.9375rem] text-soft">{form.about}</p>
+      <p className="text-small text-soft">{form.about}</p>
       {id === 'pedal' && <Timer seconds={30} label="Time 30 s" />}
       <div className={id === 'heat' ? 'grid grid-cols-3 gap-x-3 gap-y-1' : 'flex flex-wrap gap-x-3 gap-y-1'}>
         {fields.map((field, index) => (
           <label
             key={field.id}
             htmlFor={cellId(field.id)}
-            className={`narrow text-[0.9375rem] ${id === 'heat' ? '' : 'w-40'}`}
+            className={`narrow text-small ${id === 'heat' ? '' : 'w-40'}`}
           >
             {field.label}{' '}
             <span className="reading text-soft">{field.base === 's' ? 's' : units.unit(field.base)}</span>
@@ -134,7 +134,7 @@ export function FiguresForm({ form: id, corner, onDone }: Props) {
           {wrong?.why ?? error}
         </p>
       )}
-      <p className="text-[0.9375rem] text-soft">
+      <p className="text-small text-soft">
         {form.limits(around).map(([words, { value, from }, unit, decimals], index) => (
           <span key={words}>
             {index > 0 && ', '}

@@ -10,7 +10,7 @@ import type { ReindexInput } from '@/core/readings/hub/reindexSchema';
 import { readRotor } from '@/core/readings/rotor/rotor';
 import type { RotorInput } from '@/core/readings/rotor/schema';
 import { Button } from '@/ui/Button';
-import { useDesk } from '../../job/desk/Desk';
+import { useJob } from '../../record/JobProvider';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
@@ -28,7 +28,7 @@ const baseOf = (field: string) => (field === 'studs' ? undefined : ('mm' as cons
 
 /** Rotor off: the hub face by stations, and whether turning the rotor on its studs would cure the runout. */
 export function HubForm({ corner, onDone }: { corner: Corner; onDone?: OnDone }) {
-  const { sheet } = useDesk();
+  const { sheet } = useJob();
   const units = useUnits();
   const shop = useShop();
   const slot = useReading('reindex', corner);
@@ -103,7 +103,7 @@ export function HubForm({ corner, onDone }: { corner: Corner; onDone?: OnDone })
   };
   return (
     <section aria-label={`Hub face ${corner}`} className="mt-2 grid gap-3">
-      <p className="text-[0.9375rem] text-soft">
+      <p className="text-small text-soft">
         Rotor off, face bright. Station 1 at stud 1, the same way round as the rotor.
       </p>
       <div className="grid grid-cols-4 gap-x-3 gap-y-1 whitespace-nowrap sm:grid-cols-8">
@@ -111,7 +111,7 @@ export function HubForm({ corner, onDone }: { corner: Corner; onDone?: OnDone })
           <label
             key={`${corner} ${Math.round((360 * station) / STATIONS)}`}
             htmlFor={`hub-${corner}-${station}`}
-            className="reading border-b border-rule text-[0.9375rem] text-soft"
+            className="reading border-b border-rule text-small text-soft"
           >
             <span className="text-ink">{station + 1}</span> {Math.round((360 * station) / STATIONS)}°
             <MeasureCell
@@ -138,7 +138,7 @@ export function HubForm({ corner, onDone }: { corner: Corner; onDone?: OnDone })
             ['studs', 'Studs', '', studs],
           ] as const
         ).map(([field, label, base, value]) => (
-          <label key={field} htmlFor={`hub-${corner}-${field}`} className="narrow w-52 text-[0.9375rem]">
+          <label key={field} htmlFor={`hub-${corner}-${field}`} className="narrow w-52 text-small">
             {label} {base === '' ? '' : units.unit(base)}
             <MeasureCell
               id={`hub-${corner}-${field}`}

@@ -4,7 +4,7 @@ import { useRef, useState } from 'react';
 import { type Beat, beatOf } from '@/core/readings/judder/taps';
 import { Button } from '@/ui/Button';
 import { figure } from '@/ui/format';
-import { useDesk } from '../../job/desk/Desk';
+import { useJob } from '../../record/JobProvider';
 import type { Units } from '../../shell/units';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
@@ -27,7 +27,7 @@ const INPUT = { speed: 'speedKmh', radius: 'rollingRadiusM', beat: 'frequencyHz'
 
 /** What a judder beats in step with: the speed, and the beat as it is felt, tapped along or typed. */
 export function JudderForm({ onDone }: { onDone?: OnDone }) {
-  const { sheet } = useDesk();
+  const { sheet } = useJob();
   const units = useUnits();
   const slot = useReading('judder');
   const [kept, keep] = useTyped(`judder.${sheet.job.id}`, BLANK, baseOf);
@@ -77,12 +77,12 @@ export function JudderForm({ onDone }: { onDone?: OnDone }) {
   };
   return (
     <section aria-label="Judder" className="mt-2 grid gap-2">
-      <p className="text-[0.9375rem] text-soft">
+      <p className="text-small text-soft">
         A helper drives at a steady speed on a closed road; the passenger taps along with the beat.
       </p>
       <div className="flex flex-wrap items-end gap-3">
         {FIELDS.map((field, index) => (
-          <label key={field} htmlFor={`judder-${field}`} className="narrow w-36 text-[0.9375rem]">
+          <label key={field} htmlFor={`judder-${field}`} className="narrow w-36 text-small">
             {RANGES[field].label} <span className="reading text-soft">{units.unit(RANGES[field].base)}</span>
             <MeasureCell
               id={`judder-${field}`}
@@ -163,7 +163,7 @@ function TapPad({ onBeat, disabled }: { onBeat: (beat: Beat) => void; disabled?:
       >
         Tap the beat
       </button>
-      <span role="status" className="text-[0.9375rem] text-soft">
+      <span role="status" className="text-small text-soft">
         {beat
           ? `${figure(beat.hz, 2)} a second over ${beat.taps} taps${beat.unevenness > 0.12 ? ', uneven: keep on' : ''}`
           : 'four taps or more'}

@@ -49,7 +49,7 @@ export function PadsForm({ corner, onDone }: { corner: Corner; onDone?: OnDone }
       />
       <div>
         <PadsTable pads={pads} />
-        <p className="mt-2 text-[0.9375rem] text-soft">
+        <p className="mt-2 text-small text-soft">
           Friction material only. New {full(newMm, 'mm', 1)}, minimum {full(minimumMm, 'mm', 1)}
           {axle.padNewMm === null || axle.padMinimumMm === null ? ' (usual sizes: not on file)' : ''}, replace
           for the track below {full(replaceMm, 'mm', 1)}.
@@ -96,7 +96,7 @@ function PadsTable({ pads }: { pads: PadsSheet }) {
   return (
     <table className="w-full max-w-96">
       <thead>
-        <tr className="narrow border-b-2 border-ink text-[0.9375rem]">
+        <tr className="narrow border-b-2 border-ink text-small">
           <th scope="col" className="text-left font-semibold">
             {unit('mm')}
           </th>
@@ -199,7 +199,7 @@ function PadLife({ pads, replaceMm }: { pads: PadsSheet; replaceMm: number }) {
     <>
       <NewPartBox grown={grown} part="pad" fitted={pads.newPart} onFitted={pads.setNewPart} />
       {life ? (
-        <div className="text-[0.9375rem]">
+        <div className="text-small">
           <LifeWords
             life={life}
             wear={wear}
@@ -209,7 +209,7 @@ function PadLife({ pads, replaceMm }: { pads: PadsSheet; replaceMm: number }) {
           />
         </div>
       ) : (
-        <p className="text-[0.9375rem] text-soft">
+        <p className="text-small text-soft">
           How many sessions that is shows once this pad has been read after a day on track.
         </p>
       )}

@@ -151,7 +151,7 @@ function RotorTable({ rotor }: { rotor: RotorSheet }) {
     <>
       <table className="mt-2 w-full max-w-96">
         <thead>
-          <tr className="narrow border-b-2 border-ink text-[0.9375rem]">
+          <tr className="narrow border-b-2 border-ink text-small">
             <th scope="col" className="text-left font-semibold">
               <span className="reading font-normal">{unit}</span>
             </th>
@@ -202,7 +202,7 @@ function RotorTable({ rotor }: { rotor: RotorSheet }) {
               1 <span className="text-soft">again</span>
             </th>
             <td className="pl-2">{cell('closing', `Station 1 again ${corner}`, 'rotor_face', 0)}</td>
-            <td colSpan={typed.repeats.length + 1} className="pl-2 text-right text-[0.9375rem] text-soft">
+            <td colSpan={typed.repeats.length + 1} className="pl-2 text-right text-small text-soft">
               closes the round
             </td>
           </tr>
@@ -215,7 +215,7 @@ function RotorTable({ rotor }: { rotor: RotorSheet }) {
             ['inner', 'Near the hat'],
           ] as const
         ).map(([name, label]) => (
-          <label key={name} htmlFor={rotor.cellId(name)} className="narrow flex-1 text-[0.9375rem]">
+          <label key={name} htmlFor={rotor.cellId(name)} className="narrow flex-1 text-small">
             {label}
             <MeasureCell
               id={rotor.cellId(name)}

@@ -23,7 +23,7 @@ export function RotorRemarks({ rotor }: { rotor: RotorSheet }) {
         ];
   const life = axle.rotorMinimumMm === null ? undefined : rotorLife(series, axle.rotorMinimumMm);
   return (
-    <div className="grid gap-1 text-[0.9375rem]">
+    <div className="grid gap-1 text-small">
       {drift && (
         <p role="status" className={drift.over && !drift.spread ? 'font-semibold text-bronze' : 'text-soft'}>
           {drift.over

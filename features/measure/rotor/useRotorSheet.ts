@@ -6,7 +6,7 @@ import { axleOf, type Corner } from '@/core/car/corner';
 import { grownBack } from '@/core/planning/wear/history';
 import { type RotorResult, readRotor } from '@/core/readings/rotor/rotor';
 import type { RotorInput } from '@/core/readings/rotor/schema';
-import { useDesk } from '../../job/desk/Desk';
+import { useJob } from '../../record/JobProvider';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell } from '../MeasureCell';
@@ -34,7 +34,7 @@ export type RotorSheet = ReturnType<typeof useRotorSheet>;
 
 /** Everything one corner's rotor sheet knows, for whichever layout shows it. */
 export function useRotorSheet(corner: Corner, cellPrefix = `rotor-${corner}`, onDone?: OnDone) {
-  const { sheet } = useDesk();
+  const { sheet } = useJob();
   const units = useUnits();
   const limit = useLimits();
   const shop = useShop();

@@ -7,24 +7,24 @@ import { dayWords } from '@/core/base/dates';
 import { firmness } from '@/core/readings/pedal/firmness';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
-import { PedalFigures } from '../../bench/pedal/PedalFigures';
-import { useDesk } from '../../job/desk/Desk';
+import { useJob } from '../../record/JobProvider';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { OnFile } from '../OnFile';
+import { PedalFigures } from '../pedal/PedalFigures';
 import { type OnDone, useReading } from '../useReading';
 import { useTyped } from '../useTyped';
 import { firmnessBase, firmnessStart, readFirmness } from './firmnessTyped';
 import { PressCells } from './PressCells';
 
-const PedalCurve = dynamic(() => import('../../bench/pedal/PedalCurve').then((module) => module.PedalCurve), {
+const PedalCurve = dynamic(() => import('../pedal/PedalCurve').then((module) => module.PedalCurve), {
   ssr: false,
   loading: () => <div className="h-full" />,
 });
 
 /** The pedal under a scale: force against travel, the third press beside the first, this car's good one behind them. */
 export function FirmnessForm({ onDone }: { onDone?: OnDone }) {
-  const { sheet } = useDesk();
+  const { sheet } = useJob();
   const { dateOrder } = useShop();
   const units = useUnits();
   const slot = useReading('firmness');
@@ -90,7 +90,7 @@ export function FirmnessForm({ onDone }: { onDone?: OnDone }) {
           </div>
         </>
       )}
-      <p className="text-[0.9375rem] text-soft">
+      <p className="text-small text-soft">
         {good
           ? `Its good pedal is that of ${dayWords(good.day, dateOrder)}, after the work that cured it.`
           : 'This car has no good pedal on file: the one read after a cure will be it.'}{' '}

@@ -12,7 +12,7 @@ import type { Quantity } from '@/core/readings/instruments/kinds';
 import type { Phase } from '@/core/readings/phase';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
-import { useDesk } from '../../job/desk/Desk';
+import { useJob } from '../../record/JobProvider';
 import { useShop } from '../../shell/ShopContext';
 import type { Units } from '../../shell/units';
 import { useKeptFigures } from '../../shell/useKeptFigures';
@@ -44,7 +44,7 @@ const baseOf = (name: string) => FIELDS.find(({ id }) => id === name)?.base;
 export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: OnDone }) {
   const around = usePhase();
   const phase = own ?? around;
-  const { sheet } = useDesk();
+  const { sheet } = useJob();
   const shop = useShop();
   const units = useUnits();
   const limit = useLimits();
@@ -113,11 +113,7 @@ export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: OnDo
     <section aria-label="Fluid" className="mt-2 grid gap-2">
       <div className="flex flex-wrap items-end gap-3">
         {fields.map((field, index) => (
-          <label
-            key={field.id}
-            htmlFor={`fluid-${phase}-${field.id}`}
-            className="narrow w-36 text-[0.9375rem]"
-          >
+          <label key={field.id} htmlFor={`fluid-${phase}-${field.id}`} className="narrow w-36 text-small">
             {field.label} <span className="reading text-soft">{units.unit(field.base)}</span>
             <MeasureCell
               id={`fluid-${phase}-${field.id}`}
@@ -150,7 +146,7 @@ export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: OnDo
       </div>
       <div className="flex flex-wrap items-end gap-3">
         <div>
-          <p className="narrow text-[0.9375rem] font-semibold">Bottle of new fluid</p>
+          <p className="narrow text-small font-semibold">Bottle of new fluid</p>
           <Choice
             label="Bottle of new fluid"
             value={typed.bottle || (onFile?.bottle ? (onFile.bottle.sealed ? 'sealed' : 'opened') : '')}
@@ -163,7 +159,7 @@ export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: OnDo
           />
         </div>
         {typed.bottle === 'opened' && (
-          <label htmlFor={`fluid-${phase}-days`} className="narrow w-36 text-[0.9375rem]">
+          <label htmlFor={`fluid-${phase}-days`} className="narrow w-36 text-small">
             Opened, days ago
             <MeasureCell
               id={`fluid-${phase}-days`}
@@ -183,7 +179,7 @@ export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: OnDo
           {error.why}
         </p>
       )}
-      <p className="text-[0.9375rem] text-soft">
+      <p className="text-small text-soft">
         {label}
         {car.fluidClass === null && ' (assumed: the car’s class is not on file)'}. Water: dry under{' '}
         {bound('dryBelowPct', '%', 1)}, wet from {bound('wetFromPct', '%', 1)}. Boiling: enough from{' '}
@@ -200,7 +196,7 @@ export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: OnDo
 function FluidSays({ result }: { result: Extract<ReturnType<typeof readFluid>, { ok: true }>['value'] }) {
   const { full, words } = useUnits();
   return (
-    <div className="text-[0.9375rem]">
+    <div className="text-small">
       {result.boilingHereC !== null && (
         <p>
           Boils here at <b className="reading font-semibold">{full(result.boilingHereC, '°C', 0)}</b>

@@ -5,7 +5,7 @@ import { assistOf } from '@/core/car/traits';
 import { traitsOf } from '@/core/car/traitsOf';
 import type { PedalRatioInput } from '@/core/readings/pedal/pedalRatioSchema';
 import { Button } from '@/ui/Button';
-import { useDesk } from '../../job/desk/Desk';
+import { useJob } from '../../record/JobProvider';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
@@ -29,7 +29,7 @@ const baseOf = (name: string) => FIELDS.find(({ id }) => id === name)?.base;
 
 /** Lengths on the pedal; the ratio, its band, and what a change would do, drawn to scale. */
 export function PedalRatioForm({ onDone }: { onDone?: OnDone }) {
-  const { sheet } = useDesk();
+  const { sheet } = useJob();
   const units = useUnits();
   const slot = useReading('pedal-ratio');
   const [typed, keep] = useTyped(`pedal-ratio.${sheet.job.id}`, EMPTY, baseOf);
@@ -72,7 +72,7 @@ export function PedalRatioForm({ onDone }: { onDone?: OnDone }) {
     <section aria-label="Pedal ratio" className="mt-2 grid gap-2">
       <div className="flex flex-wrap items-end gap-3">
         {FIELDS.map(({ id, label, base }, index) => (
-          <label key={id} htmlFor={`ratio-${id}`} className="narrow w-40 text-[0.9375rem]">
+          <label key={id} htmlFor={`ratio-${id}`} className="narrow w-40 text-small">
             {label} <span className="reading text-soft">{base === '' ? '' : units.unit(base)}</span>
             <MeasureCell
               id={`ratio-${id}`}
@@ -107,7 +107,7 @@ export function PedalRatioForm({ onDone }: { onDone?: OnDone }) {
         </p>
       )}
       {whole && <PedalAnswer input={input} />}
-      <p className="text-[0.9375rem] text-soft">
+      <p className="text-small text-soft">
         Band {assisted ? '3 to 4.5, assisted' : '5.1 to 6.1, unassisted'}. Common practice.
       </p>
       <OnFile head={slot.head} earlier={slot.earlier} />

@@ -39,7 +39,7 @@ export function PressCells({ rows, wrong, disabled, onChange, onEnd }: Props) {
           A scale or a gauge on the pad: at each force how far it went
         </caption>
         <thead>
-          <tr className="narrow text-[0.9375rem]">
+          <tr className="narrow text-small">
             {COLUMNS.map(({ id, label, base }) => (
               <th key={id} scope="col" className="pr-2 text-left font-semibold">
                 {label} <span className="reading font-normal text-soft">{units.unit(base)}</span>
@@ -75,7 +75,7 @@ export function PressCells({ rows, wrong, disabled, onChange, onEnd }: Props) {
         </tbody>
       </table>
       {errors.length > 0 && (
-        <p role="alert" className="text-[0.9375rem] font-semibold text-stop">
+        <p role="alert" className="text-small font-semibold text-stop">
           {errors[0]}
         </p>
       )}

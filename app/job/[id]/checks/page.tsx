@@ -1,4 +1,4 @@
-import { ChecksStage } from '@/features/job/checks/ChecksStage';
+import { ChecksStage } from '@/features/checks/ChecksStage';
 
 export default function ChecksPage() {
   return <ChecksStage />;

@@ -1,4 +1,4 @@
-import { WorkStage } from '@/features/job/work/WorkStage';
+import { WorkStage } from '@/features/work/WorkStage';
 
 export default function WorkPage() {
   return <WorkStage />;

@@ -1,4 +1,4 @@
-import { RunScreen } from '@/features/job/work/run/RunScreen';
+import { RunScreen } from '@/features/work/run/RunScreen';
 
 type Props = { params: Promise<{ id: string; workId: string }> };
 

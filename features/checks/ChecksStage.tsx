@@ -1,0 +1,32 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useJob } from '../record/JobProvider';
+import { useKept } from '../shell/useKept';
+import { AtHand } from './AtHand';
+import { CheckList } from './CheckList';
+import { ChecksBar, type ChecksMode } from './ChecksBar';
+import { JobPhotos } from './JobPhotos';
+import { useWantedCheck } from './wanted';
+
+const WalkRound = dynamic(() => import('./WalkRound').then((module) => module.WalkRound), { ssr: false });
+const MeasuringSheet = dynamic(() => import('./MeasuringSheet').then((module) => module.MeasuringSheet), {
+  ssr: false,
+});
+
+/** The checks three ways: as questions in working order, one thing at a time round the car, or as one dense sheet. */
+export function ChecksStage() {
+  const { pickCorner } = useJob();
+  const [mode, setMode] = useKept<ChecksMode>('checks.mode', 'list');
+  useWantedCheck(pickCorner, () => setMode('list'));
+  return (
+    <>
+      <ChecksBar mode={mode} onMode={setMode} />
+      {mode !== 'walk' && <AtHand />}
+      {mode === 'list' && <CheckList />}
+      {mode === 'walk' && <WalkRound />}
+      {mode === 'sheet' && <MeasuringSheet />}
+      <JobPhotos />
+    </>
+  );
+}

@@ -1,0 +1,87 @@
+'use client';
+
+import { CircleHelp } from 'lucide-react';
+import dynamic from 'next/dynamic';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { type ReactNode, useEffect, useState } from 'react';
+import { cn } from '@/ui/cn';
+import { startOutbox } from '../queue/page';
+import { SaveLine } from '../queue/SaveLine';
+import { useShop } from '../shell/ShopContext';
+import { useShortcuts } from '../shell/useShortcuts';
+import { ThemeSwitch } from './ThemeSwitch';
+import { useUndoKey } from './useUndoKey';
+
+// What lies over the page comes after it: the first screen does not wait for it.
+const HelpSheet = dynamic(() => import('./HelpSheet').then((module) => module.HelpSheet), { ssr: false });
+
+const UndoToast = dynamic(() => import('./UndoToast').then((module) => module.UndoToast), { ssr: false });
+
+const PLACES = [
+  {
+    href: '/',
+    label: 'Bay',
+    at: (path: string) => path === '/' || path.startsWith('/job') || path.startsWith('/car'),
+  },
+  { href: '/ledger', label: 'Ledger', at: (path: string) => path.startsWith('/ledger') },
+  { href: '/shelf', label: 'Shelf', at: (path: string) => path.startsWith('/shelf') },
+  { href: '/bench/fluid', label: 'Bench', at: (path: string) => path.startsWith('/bench') },
+  { href: '/setup', label: 'Setup', at: (path: string) => path.startsWith('/setup') },
+] as const;
+
+/** The strip over every screen: where one is, whether all is saved, and help. */
+export function Shell({ children }: { children: ReactNode }) {
+  const path = usePathname();
+  const shop = useShop();
+  const [help, setHelp] = useState(false);
+  useEffect(startOutbox, []);
+  useShortcuts(() => setHelp(true));
+  useUndoKey();
+  return (
+    <>
+      <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-card focus:p-3">
+        To the content
+      </a>
+      <header className="blueplate flex min-h-11 flex-wrap items-stretch pl-2.5 desk:gap-x-1 desk:pl-5 print:hidden">
+        <Link
+          href="/"
+          className="narrow mr-1 hidden sm:flex desk:mr-3 items-center text-lg font-bold text-white focus-visible:outline-[#f2c14e]"
+        >
+          Bavrin
+        </Link>
+        <nav aria-label="Places" className="flex">
+          {PLACES.map((place) => (
+            <Link
+              key={place.href}
+              href={place.href}
+              aria-current={place.at(path) ? 'page' : undefined}
+              className={cn(
+                'flex min-h-11 items-center border-b-4 px-1.5 font-semibold sm:px-3 text-white focus-visible:outline-[#f2c14e]',
+                place.at(path) ? 'border-straw' : 'border-transparent',
+              )}
+            >
+              {place.label}
+            </Link>
+          ))}
+        </nav>
+        <div className="ml-auto flex items-center">
+          <span className="mr-3 hidden truncate text-small desk:inline">{shop.name}</span>
+          <ThemeSwitch />
+          <button
+            type="button"
+            aria-label="Shortcuts and help"
+            onClick={() => setHelp(true)}
+            className="flex h-11 w-11 items-center justify-center text-white focus-visible:outline-[#f2c14e]"
+          >
+            <CircleHelp aria-hidden="true" size={21} />
+          </button>
+        </div>
+      </header>
+      <SaveLine />
+      {children}
+      <UndoToast />
+      {help && <HelpSheet open={help} onOpenChange={setHelp} />}
+    </>
+  );
+}

@@ -1,0 +1,57 @@
+'use client';
+
+import { device } from '../shell/device';
+import { earlier } from './earlier';
+import { createLanded } from './landed';
+import { createOutbox, type OutboxGround, type Told } from './outbox';
+import { createSender } from './send';
+import { createStorage } from './storage';
+
+/** Nobody waits longer for one answer, ms. */
+const ANSWER_MS = 25_000;
+
+/** Sends for this page, and knows the version of each job that it shows. */
+export const sender = createSender((path, init) =>
+  fetch(path, { ...init, signal: AbortSignal.timeout(ANSWER_MS) }),
+);
+
+export const landed = createLanded(device, Date.now);
+
+/** The outbox of this page. */
+export const outbox = createOutbox({
+  storage: earlier(createStorage('bavrin', device.foundUnread), device),
+  send: sender.send,
+  clock: {
+    now: Date.now,
+    after(ms, work) {
+      const timer = setTimeout(work, ms);
+      return () => clearTimeout(timer);
+    },
+  },
+  // Ids make a double send harmless where the browser has no locks: a plain address on the shop's network.
+  lock: (work) => (globalThis.navigator?.locks ? navigator.locks.request('bavrin-outbox', work) : work()),
+  others: otherPages(),
+});
+
+function otherPages(): OutboxGround['others'] {
+  const channel = typeof window === 'undefined' ? undefined : new BroadcastChannel('bavrin-outbox');
+  return {
+    tell: (told) => channel?.postMessage(told),
+    listen: (listener) =>
+      channel?.addEventListener('message', (event: MessageEvent<Told>) => listener(event.data)),
+  };
+}
+
+let started = false;
+
+/** Starts sending what an earlier page left behind, and keeps an ear open for the network. */
+export function startOutbox(): void {
+  if (started) return;
+  started = true;
+  outbox.onNews((news) => {
+    if ('landing' in news) landed.note(news.landing.write.jobId);
+  });
+  // Whether there is a network is only a hint that trying is worth it: a server on this very machine answers without one.
+  window.addEventListener('online', outbox.wake);
+  outbox.wake();
+}

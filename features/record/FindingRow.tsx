@@ -1,0 +1,107 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import type { Place } from '@/core/car/corner';
+import type { Phase } from '@/core/readings/phase';
+import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
+import { afterPress, statesIn } from '@/core/readings/vocabulary/several';
+import { stateWord } from '@/core/readings/vocabulary/words';
+import { Choice, SeveralChoice } from '@/ui/Choice';
+import { cn } from '@/ui/cn';
+import { useJob } from './JobProvider';
+
+type Props = {
+  finding: FindingId;
+  phase?: Phase;
+  place?: Place;
+  about?: ReactNode;
+  children?: ReactNode;
+  id?: string;
+  marked?: boolean;
+  /** Whether it can be answered by key; a reading alone speaks for it otherwise. */
+  asked?: boolean;
+};
+
+/** One question with its states as keys: label and what it means on the left, the keys on the right. */
+export function FindingRow({
+  finding,
+  phase = 'before',
+  place,
+  about,
+  children,
+  id,
+  marked,
+  asked = true,
+}: Props) {
+  const { stateOf, answer, closed, judgement } = useJob();
+  const { label, ask } = findingOf(finding);
+  const said = stateOf(phase, finding, place);
+  // What a reading says stands pressed as well, until somebody says otherwise.
+  const measured = judgement.derived[phase].find(
+    (each) => each.id === finding && each.place === place,
+  )?.state;
+  return (
+    <li
+      id={id}
+      tabIndex={id ? -1 : undefined}
+      className={cn(
+        'scroll-mt-2 border-b border-rule py-2 focus-visible:outline-offset-0',
+        marked && 'border-l-[6px] border-l-straw pl-3',
+      )}
+    >
+      <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1.5">
+        <div className="min-w-52 flex-1">
+          <p className="font-semibold">
+            {label}
+            {place && <span className="ml-1.5 font-bold">{place}</span>}
+          </p>
+          {said === '' && measured && (
+            <p className="text-small font-semibold text-bronze">From the reading</p>
+          )}
+          {(about ?? ask) && <p className="text-small text-soft">{about ?? ask}</p>}
+        </div>
+        {asked && (
+          <Keys
+            label={place ? `${label}, ${place}` : label}
+            finding={finding}
+            said={said === '' ? (measured ?? '') : said}
+            disabled={closed}
+            onAnswer={(state) => answer(phase, finding, place, state)}
+          />
+        )}
+      </div>
+      {children}
+    </li>
+  );
+}
+
+type KeysProps = {
+  label: string;
+  finding: FindingId;
+  said: string;
+  disabled: boolean;
+  onAnswer: (state: string | null) => void;
+};
+
+/** A key for each state; where several can hold at one place, each goes on and off by itself. */
+function Keys({ label, finding, said, disabled, onAnswer }: KeysProps) {
+  const { states, several } = findingOf(finding);
+  const keys = {
+    label,
+    disabled,
+    options: states.map((state, index) => ({
+      value: state,
+      label: stateWord(finding, state),
+      tone: index === 0 ? ('plain' as const) : ('watch' as const),
+    })),
+  };
+  return several ? (
+    <SeveralChoice
+      {...keys}
+      pressed={said === '' ? [] : statesIn(said)}
+      onPress={(state) => onAnswer(afterPress(finding, said, state))}
+    />
+  ) : (
+    <Choice {...keys} value={said} onChange={(state) => onAnswer(state === '' ? null : state)} />
+  );
+}

@@ -1,0 +1,46 @@
+'use client';
+
+import {
+  createContext,
+  type ReactNode,
+  useContext,
+  useEffect,
+  useMemo,
+  useState,
+  useSyncExternalStore,
+} from 'react';
+import type { Corner } from '@/core/car/corner';
+import { undo } from '../shell/undo';
+import { createJobCommands, type JobCommands } from './commands';
+import { createJobStore, type JobState } from './jobStore';
+import { serverSource } from './serverSource';
+
+/** A job as components see it: what stands, what can be done to it, and the corner in hand. */
+export type Job = JobState &
+  JobCommands & {
+    closed: boolean;
+    corner: Corner | null;
+    pickCorner: (corner: Corner | null) => void;
+  };
+
+const Context = createContext<Job | null>(null);
+
+export function useJob(): Job {
+  const job = useContext(Context);
+  if (!job) throw new Error('no job above this component');
+  return job;
+}
+
+/** Holds one job over all its stages. */
+export function JobProvider({ first, children }: { first: JobState; children: ReactNode }) {
+  const [store] = useState(() => createJobStore(first, serverSource(first.sheet.job.id)));
+  const [commands] = useState(() => createJobCommands(store, undo.offer));
+  useEffect(() => store.connect(), [store]);
+  const state = useSyncExternalStore(store.subscribe, store.snapshot, store.serverSnapshot);
+  const [corner, pickCorner] = useState<Corner | null>(null);
+  const job = useMemo(
+    (): Job => ({ ...state, ...commands, closed: state.sheet.job.closedAt !== null, corner, pickCorner }),
+    [state, commands, corner],
+  );
+  return <Context value={job}>{children}</Context>;
+}

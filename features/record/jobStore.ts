@@ -1,0 +1,133 @@
+import type { Judgement } from '@/core/job/judgement';
+import { inOwnOrder } from '@/core/job/ownOrder';
+import type { JobSheet } from '@/core/job/sheet';
+import { withoutLeft } from '@/core/planning/run/mates';
+import type { News, OutboxState } from '../queue/outbox';
+import type { Entry, QueuedWrite } from '../queue/write';
+import { withLanding, withWrite } from './overlay';
+
+/** Where a job's sheet comes from, and where what is entered goes: the shop's server, or anything that keeps one. */
+export type JobSource = {
+  /** The sheet as it stands there; nothing when it cannot be had now. */
+  fetch: () => Promise<JobSheet | undefined>;
+  /** Told when there may be something new; what comes back ends it. */
+  listen: (changed: () => void) => () => void;
+  /** Whether something landed just before this page was loaded. */
+  isBehind: () => boolean;
+  /** The version of the job that is shown. */
+  sawVersion: (version: number) => void;
+  queue: {
+    add: (entry: Entry) => void;
+    snapshot: () => Pick<OutboxState, 'writes'>;
+    subscribe: (watcher: () => void) => () => void;
+    onNews: (listener: (news: News) => void) => () => void;
+  };
+  judge: (sheet: JobSheet) => Promise<Judgement>;
+};
+
+export type JobState = { sheet: JobSheet; judgement: Judgement };
+export type JobStore = ReturnType<typeof createJobStore>;
+
+/** How often a sheet is fetched again that something landed on meanwhile. */
+const ATTEMPTS = 3;
+
+/**
+ * One job while it is worked on: the source's sheet with everything entered since laid over it, judged anew at each entry.
+ * @param first the sheet and its judgement as the page came with them
+ */
+export function createJobStore(first: JobState, source: JobSource) {
+  const { queue } = source;
+  const jobId = first.sheet.job.id;
+  let base = first.sheet;
+  let mine: readonly QueuedWrite[] = [];
+  let state = first;
+  let landings = 0;
+  let asked = 0;
+  const watchers = new Set<() => void>();
+
+  function show(next: JobState): void {
+    state = next;
+    for (const watcher of watchers) watcher();
+  }
+
+  /** Lays what waits over the sheet, and judges what comes of it. */
+  function lay(): void {
+    const entered = mine.reduce(withWrite, base);
+    const works = inOwnOrder(withoutLeft(entered.works, entered.ticks), entered.job.workOrder);
+    const sheet = { ...entered, works };
+    show({ ...state, sheet });
+    void source.judge(sheet).then((judgement) => {
+      // One that comes in late is of an older sheet.
+      if (state.sheet === sheet) show({ sheet, judgement });
+    });
+  }
+
+  function takeQueue(): void {
+    const next = queue.snapshot().writes.filter((write) => write.jobId === jobId && !write.refusal);
+    if (next.length === mine.length && next.every((write, place) => write === mine[place])) return;
+    mine = next;
+    lay();
+  }
+
+  function take(sheet: JobSheet): void {
+    source.sawVersion(sheet.job.version);
+    // Told of what this page wrote itself, it finds what it has.
+    if (JSON.stringify(sheet) === JSON.stringify(base)) return;
+    base = sheet;
+    lay();
+  }
+
+  async function refresh(): Promise<void> {
+    asked += 1;
+    const turn = asked;
+    for (let attempt = 0; attempt < ATTEMPTS; attempt++) {
+      const before = landings;
+      const newest = await source.fetch();
+      // One that was asked for later has it newer, whichever comes first.
+      if (!newest || turn !== asked) return;
+      // What landed while this was on its way may not be in it: laid over, it would take a step back.
+      if (landings === before) return take(newest);
+    }
+  }
+
+  function onNews(news: News): void {
+    if ('dropped' in news) {
+      if (news.dropped.jobId === jobId) void refresh();
+      return;
+    }
+    const { write } = news.landing;
+    if (write.jobId !== jobId) return;
+    landings += 1;
+    base = withLanding(base, news.landing);
+    // The queue lets go of it a moment later: until then it would lie over what the server made of it.
+    mine = mine.filter(({ id }) => id !== write.id);
+    lay();
+  }
+
+  return {
+    snapshot: (): JobState => state,
+    serverSnapshot: (): JobState => first,
+    subscribe(watcher: () => void): () => void {
+      watchers.add(watcher);
+      return () => watchers.delete(watcher);
+    },
+
+    /** Listens to queue and source, until what comes back is called. */
+    connect(): () => void {
+      source.sawVersion(base.job.version);
+      const ends = [queue.subscribe(takeQueue), queue.onNews(onNews), source.listen(() => void refresh())];
+      takeQueue();
+      // What an earlier page left behind may have been sent before anybody here was listening.
+      if (source.isBehind()) void refresh();
+      return () => {
+        for (const end of ends) end();
+      };
+    },
+
+    add: (entry: Entry) => queue.add(entry),
+    /** Takes the source's newest sheet. */
+    refresh,
+    /** Takes a sheet that came as an answer. */
+    take,
+  };
+}

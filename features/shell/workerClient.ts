@@ -1,0 +1,54 @@
+import { type Remote, wrap } from 'comlink';
+
+/** How one call is made. */
+export type CallOptions = {
+  /** Gives the call up: its answer is dropped. */
+  signal?: AbortSignal;
+};
+
+/**
+ * A web worker, begun when it is first asked, and typed after what it exposes.
+ * @param begin makes the worker; written out where it is used, since the bundler looks for `new Worker(new URL(…))`
+ * @param endsWithCall a call that is given up ends the worker with it, when nobody else waits for it: for work that takes
+ * long, and a worker that is quick to begin
+ */
+export function workerClient<T>(begin: () => Worker, { endsWithCall = false } = {}) {
+  let worker: Worker | undefined;
+  let remote: Remote<T> | undefined;
+  let underWay = 0;
+
+  function end(): void {
+    worker?.terminate();
+    worker = undefined;
+    remote = undefined;
+  }
+
+  return {
+    /**
+     * Asks the worker. Progress comes through a callback made with comlink's `proxy` and handed over with what is asked.
+     * @throws the signal's reason when it is given up, and whatever the worker throws
+     */
+    async call<R>(ask: (remote: Remote<T>) => PromiseLike<R>, { signal }: CallOptions = {}): Promise<R> {
+      signal?.throwIfAborted();
+      if (!remote) {
+        worker = begin();
+        remote = wrap<T>(worker);
+      }
+      underWay += 1;
+      let giveUp = () => {};
+      const givenUp = new Promise<never>((_, reject) => {
+        giveUp = () => {
+          if (endsWithCall && underWay === 1) end();
+          reject(signal!.reason);
+        };
+        signal?.addEventListener('abort', giveUp);
+      });
+      try {
+        return await Promise.race([ask(remote), givenUp]);
+      } finally {
+        underWay -= 1;
+        signal?.removeEventListener('abort', giveUp);
+      }
+    },
+  };
+}

@@ -1,0 +1,97 @@
+'use client';
+
+import Link from 'next/link';
+import { dayWords } from '@/core/base/dates';
+import { causeLabel } from '@/core/diagnosis/labels';
+import { STAGES } from '@/core/job/stages';
+import type { BayCard } from '@/server/bay/queries';
+import { CornerPlan } from '@/ui/CornerPlan';
+import { cn } from '@/ui/cn';
+import { moment, percent } from '@/ui/format';
+import { Octagon } from '@/ui/Octagon';
+import { jobCorners } from '../../record/plan/corners';
+import { useShop } from '../../shell/ShopContext';
+
+/** One open job: the car's plan, the complaint, what stops it, what it leans to, how far it is. */
+export function JobCard({ card }: { card: BayCard }) {
+  const { sheet, holds, derived, measured, stage, leading, out } = card;
+  const { job, car } = sheet;
+  const shop = useShop();
+  const now = new Date(shop.now);
+  const late = job.neededAt !== null && new Date(job.neededAt) < now;
+  return (
+    <li
+      className={cn(
+        'grid grid-cols-[10rem_1fr] border-2 bg-card',
+        holds.length > 0 ? 'border-stop' : 'border-ink',
+      )}
+    >
+      <div className="blueplate flex items-center p-1">
+        <CornerPlan
+          compact
+          corners={jobCorners(sheet, holds, derived, measured)}
+          driveSide={car.driveSide ?? 'left'}
+          className="w-full"
+        />
+      </div>
+      <Link href={`/job/${job.id}/${stage}`} className="flex flex-col gap-1.5 p-3 hover:bg-straw-wash">
+        <span className="flex flex-wrap items-baseline justify-between gap-x-3">
+          <b className="narrow text-lg font-bold">{car.name}</b>
+          <span className="reading text-small text-soft">No. {job.number}</span>
+        </span>
+        <span className="text-lg leading-snug">
+          {job.complaint === '' ? 'No complaint written down yet' : job.complaint}
+        </span>
+        {holds.map((hold) => (
+          <span key={hold.id} className="flex gap-2 border-l-[6px] border-stop bg-stop-wash px-2 py-1">
+            <Octagon size={22} />
+            <span>
+              <b className="text-stop">Stays here: {hold.label.toLowerCase()}.</b> Until {hold.until}.
+            </span>
+          </span>
+        ))}
+        {out && (
+          <span className="border-l-[6px] border-straw bg-straw-wash px-2 py-1">
+            <b>Out on proof</b> with {out.driver},{' '}
+            <span className={out.dueOn < shop.today ? 'font-semibold text-stop' : undefined}>
+              {out.dueOn < shop.today ? 'was to be back' : 'back'} by {dayWords(out.dueOn, shop.dateOrder)}
+            </span>
+          </span>
+        )}
+        {leading && (
+          <span>
+            <span className="reading mr-2 font-semibold">{percent(leading.probability)}</span>
+            {causeLabel(leading.id)}
+            {leading.corner && <b> {leading.corner}</b>}
+          </span>
+        )}
+        <span className="mt-auto flex flex-wrap items-center justify-between gap-x-3 pt-1 text-small text-soft">
+          <StageMark stage={stage} />
+          <span className={late ? 'font-semibold text-stop' : undefined}>
+            {job.neededAt
+              ? `${late ? 'Was wanted' : 'Wanted'} ${moment(job.neededAt, shop, now)}`
+              : `Since ${moment(job.openedAt, shop, now)}`}
+          </span>
+        </span>
+      </Link>
+    </li>
+  );
+}
+
+/** Five notches on the rule, filled up to where the job is. */
+function StageMark({ stage }: { stage: (typeof STAGES)[number] }) {
+  const at = STAGES.indexOf(stage);
+  return (
+    <span className="flex items-center gap-2">
+      <span aria-hidden="true" className="flex items-end gap-0.5">
+        {STAGES.map((each, index) => (
+          <i
+            key={each}
+            className={cn('w-4 border-l border-b border-ink', index <= at ? 'h-3 bg-straw' : 'h-2')}
+          />
+        ))}
+      </span>
+      At {stage}
+    </span>
+  );
+}

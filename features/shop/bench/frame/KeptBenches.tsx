@@ -1,0 +1,187 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { BenchId } from '@/core/car/benchState';
+import type { KeptBench } from '@/server/benches/queries';
+import { Button } from '@/ui/Button';
+import { TextField } from '@/ui/Field';
+import { shortDate } from '@/ui/format';
+import { dropRow } from '../../../shell/dropped';
+import { newId } from '../../../shell/newId';
+import type { Refusal } from '../../../shell/refusal';
+import { refusedField, requestForm } from '../../../shell/request';
+import { useShop } from '../../../shell/ShopContext';
+import { useUnits } from '../../../shell/useUnits';
+import { Comparison } from './Comparison';
+import type { Compared } from './compare';
+import type { BenchPlace } from './place';
+import type { Bench } from './useBench';
+
+type Props<T> = {
+  bench: BenchId;
+  place: BenchPlace;
+  work: Bench<T>;
+  figuresOf: (typed: T) => Compared['figures'];
+};
+
+/** What was kept of a bench with its car: opened by its link, set beside what stands now, dropped. */
+export function KeptBenches<T extends object>({ bench, place, work, figuresOf }: Props<T>) {
+  const router = useRouter();
+  const [beside, setBeside] = useState<readonly string[]>([]);
+  const [trouble, setTrouble] = useState<string>();
+  const { car, kept } = place;
+  if (!car)
+    return (
+      <p className="text-soft print:hidden">
+        Choose a car to keep this bench with it, and to set benches side by side.
+      </p>
+    );
+  const picked = kept.filter(({ id }) => beside.includes(id));
+  const drop = ({ id, version, name }: KeptBench) =>
+    dropRow({
+      path: `/api/benches/${id}`,
+      version,
+      label: `Dropped: ${name}`,
+      onChange: (wrong) => {
+        setTrouble(wrong);
+        router.refresh();
+      },
+    });
+  return (
+    <section aria-labelledby="kept">
+      <h2 id="kept" className="border-b-2 border-ink pb-1 text-xl">
+        Kept with {car.name}
+      </h2>
+      <KeepForm bench={bench} carId={car.id} typed={work.typed} />
+      {trouble && (
+        <p role="alert" className="font-semibold text-stop">
+          {trouble}
+        </p>
+      )}
+      <ul className="print:hidden">
+        {kept.map((state) => (
+          <KeptLine
+            key={state.id}
+            state={state}
+            jobId={place.job?.id}
+            isOpen={state.id === place.opened?.id}
+            isBeside={beside.includes(state.id)}
+            onBeside={(wanted) =>
+              setBeside(wanted ? [...beside, state.id] : beside.filter((id) => id !== state.id))
+            }
+            onDrop={() => void drop(state)}
+          />
+        ))}
+        {kept.length === 0 && <li className="py-2 text-soft">Nothing yet.</li>}
+      </ul>
+      {picked.length > 0 && (
+        <div className="mt-4">
+          <Comparison
+            benches={[
+              { id: 'now', name: 'As it stands', figures: figuresOf(work.typed) },
+              ...picked.map((state): Compared => {
+                const typed = work.typedOf(state);
+                return { id: state.id, name: state.name, figures: typed && figuresOf(typed) };
+              }),
+            ]}
+          />
+        </div>
+      )}
+    </section>
+  );
+}
+
+type LineProps = {
+  state: KeptBench;
+  jobId?: string;
+  isOpen: boolean;
+  isBeside: boolean;
+  onBeside: (wanted: boolean) => void;
+  onDrop: () => void;
+};
+
+function KeptLine({
+  state: { id, bench, carId, name, recordedAt },
+  jobId,
+  isOpen,
+  isBeside,
+  onBeside,
+  onDrop,
+}: LineProps) {
+  const shop = useShop();
+  return (
+    <li className="flex flex-wrap items-center justify-between gap-x-4 border-b border-rule py-1">
+      <span>
+        <Link
+          href={`/bench/${bench}?car=${carId}&kept=${id}${jobId ? `&job=${jobId}` : ''}`}
+          aria-current={isOpen ? 'page' : undefined}
+          className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
+        >
+          {name}
+        </Link>{' '}
+        <span className="text-soft">{shortDate(recordedAt, shop)}</span>
+      </span>
+      <span className="flex items-center gap-3">
+        <label className="flex min-h-11 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-6 accent-(--ink)"
+            aria-label={`${name} beside what stands`}
+            checked={isBeside}
+            onChange={(event) => onBeside(event.target.checked)}
+          />
+          Beside
+        </label>
+        <Button look="quiet" aria-label={`Drop ${name}`} onClick={onDrop}>
+          Drop
+        </Button>
+      </span>
+    </li>
+  );
+}
+
+function KeepForm({ bench, carId, typed }: { bench: BenchId; carId: string; typed: object }) {
+  const router = useRouter();
+  const { choice } = useUnits();
+  const [id, setId] = useState(newId);
+  const [name, setName] = useState('');
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const keep = async () => {
+    const content = { bench, name: name.trim(), typed, units: choice };
+    const reply = await requestForm<KeptBench>('POST', `/api/cars/${carId}/benches`, {
+      kind: 'bench',
+      content,
+      beside: { id },
+    });
+    if (!reply.ok) return setRefusal(reply.refusal);
+    setRefusal(null);
+    setName('');
+    setId(newId());
+    router.refresh();
+  };
+  return (
+    <form
+      className="flex flex-wrap items-end gap-3 py-2 print:hidden"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
+    >
+      <TextField
+        label="Keep it as it stands, under the name"
+        className="w-72"
+        value={name}
+        error={refusedField(refusal, 'name')}
+        onChange={(event) => setName(event.target.value)}
+      />
+      <Button type="submit">Keep it</Button>
+      {refusal && !refusal.issues && (
+        <p role="alert" className="font-semibold text-stop">
+          {refusal.message}
+        </p>
+      )}
+    </form>
+  );
+}

@@ -1,0 +1,245 @@
+import type { BaseUnit } from '@/core/base/units/display';
+import type { Corner } from '@/core/car/corner';
+import { LIMITS } from '@/core/car/limits/carLimits';
+import { SESSION_RANGES } from '@/core/readings/heat/ranges';
+import type { HeatSessionInput } from '@/core/readings/heat/sessionSchema';
+import { figureReader } from '../../../shell/figureReader';
+import type { Units } from '../../../shell/units';
+
+export type ZoneRow = { from: string; to: string; away: string };
+/** What each figure stands in, wherever it is in the form. */
+const BASES: Readonly<Record<string, BaseUnit>> = {
+  mass: 'kg',
+  rotor: 'kg',
+  ambient: '°C',
+  pad: '°C',
+  fluid: '°C',
+  coolKmh: 'km/h',
+  from: 'km/h',
+  to: 'km/h',
+  rotorC: '°C',
+  caliperC: '°C',
+  crack: '°C',
+};
+export const heatBase = (...path: string[]) => BASES[path.at(-1)!];
+
+/** What the model takes of a corner, to be changed where it is known better. */
+export const MODEL = {
+  specificHeat: { label: 'Rotor, specific heat', unit: 'J/kg·K' },
+  rotorShare: { label: 'Of the heat, into the rotor', unit: '' },
+  rotorAreaM2: { label: 'Rotor, area that radiates', unit: 'm²' },
+  caliperJPerK: { label: 'Caliper, pads and fluid hold', unit: 'J/K' },
+  decelMs2: { label: 'Brakes at', unit: 'm/s²' },
+  coolingScale: { label: 'Cools, times the model’s', unit: '' },
+  couplingWPerK: { label: 'Through new pads', unit: 'W/K' },
+  emissivity: { label: 'Rotor, emissivity', unit: '' },
+} as const;
+const MODEL_IDS = Object.keys(MODEL) as (keyof typeof MODEL)[];
+
+export type PeakRow = { lap: string; rotorC: string; caliperC: string };
+
+export type HeatTyped = {
+  mass: string;
+  share: string;
+  regen: string;
+  rotor: string;
+  worn: string;
+  cooling: HeatSessionInput['cooling'];
+  ambient: string;
+  laps: string;
+  pad: string;
+  fluid: string;
+  /** From where the rotor is at risk of cracking. */
+  crack: string;
+  /** The model's own figures; empty is the model's. */
+  model: Record<keyof typeof MODEL, string>;
+  coolS: string;
+  coolKmh: string;
+  zones: ZoneRow[];
+  peaks: PeakRow[];
+  /** The corner the peaks were read at; empty where nobody says. */
+  at: Corner | '';
+};
+
+/** Laps of invented circuits, by kind: where they brake, and how long it is to the next. */
+export const LAPS = {
+  twisty: {
+    label: 'Slow and twisty',
+    zones: [
+      [120, 60, 12],
+      [105, 55, 9],
+      [135, 70, 14],
+      [110, 50, 11],
+      [125, 65, 13],
+      [100, 55, 10],
+    ],
+  },
+  mixed: {
+    label: 'Mixed',
+    zones: [
+      [185, 95, 32],
+      [150, 85, 26],
+      [165, 100, 35],
+      [140, 75, 25],
+    ],
+  },
+  fast: {
+    label: 'Fast, long straights',
+    zones: [
+      [235, 95, 34],
+      [205, 120, 29],
+      [220, 85, 38],
+    ],
+  },
+} as const;
+
+export type LapKind = keyof typeof LAPS;
+
+export function zonesOf(kind: LapKind, units: Units): ZoneRow[] {
+  const speed = (kmh: number) => String(Math.round(Number(units.asTyped(kmh, 'km/h'))));
+  return LAPS[kind].zones.map(([from, to, away]) => ({
+    from: speed(from),
+    to: speed(to),
+    away: `${away}`,
+  }));
+}
+
+export const EMPTY_PEAK: PeakRow = { lap: '', rotorC: '', caliperC: '' };
+export const EMPTY_ZONE: ZoneRow = { from: '', to: '', away: '' };
+
+/** What a car brings to the bench; what is not known of it is that of an ordinary one. */
+export type HeatStart = {
+  massKg?: number;
+  frontShare?: number;
+  regenShare?: number;
+  rotorMassKg?: number;
+  padLimitC?: number;
+  /** Where its fluid boils with the water last read, in the shop's height. */
+  fluidC?: number;
+};
+
+/** The bench before anything is typed, in the units shown. */
+export function heatStart(own: HeatStart, units: Units): HeatTyped {
+  const c = (celsius: number) => String(Math.round(Number(units.asTyped(celsius, '°C'))));
+  return {
+    mass: own.massKg ? units.asTyped(own.massKg, 'kg') : units.about(1300, 'kg'),
+    share: String(Math.round((own.frontShare ?? 0.7) * 100)),
+    regen: String(Math.round((own.regenShare ?? 0) * 100)),
+    rotor: own.rotorMassKg ? units.asTyped(own.rotorMassKg, 'kg') : units.about(9, 'kg'),
+    worn: '0',
+    cooling: 'none',
+    ambient: c(22),
+    laps: '20',
+    pad: c(own.padLimitC ?? 600),
+    fluid: c(own.fluidC ?? 205),
+    crack: '',
+    model: Object.fromEntries(MODEL_IDS.map((id) => [id, ''])) as HeatTyped['model'],
+    coolS: '120',
+    coolKmh: String(Math.round(Number(units.asTyped(60, 'km/h')))),
+    zones: zonesOf('mixed', units),
+    peaks: [EMPTY_PEAK, EMPTY_PEAK],
+    at: '',
+  };
+}
+
+const RANGES = { ...SESSION_RANGES, regen: [LIMITS.regenShare.low, LIMITS.regenShare.high] } as const;
+
+/** What was typed on the heat bench as a session, and what of it cannot be one, by field. */
+export function readHeatBench(
+  typed: HeatTyped,
+  units: Units,
+): { input?: HeatSessionInput; wrong: Record<string, string> } {
+  const { wrong, figure, needed } = figureReader(units, RANGES);
+  const zones = typed.zones.map(({ from, to, away }, at) => {
+    const zone = {
+      fromKmh: needed(`from.${at}`, from, 'fromKmh', 'km/h'),
+      toKmh: needed(`to.${at}`, to, 'toKmh', 'km/h'),
+      thenS: needed(`away.${at}`, away, 'thenS', ''),
+    };
+    if (zone.toKmh >= zone.fromKmh)
+      wrong[`to.${at}`] = `${to} is not under ${from}: a zone slows the car down`;
+    return zone;
+  });
+  const laps = needed('laps', typed.laps, 'laps', '');
+  if (!Number.isNaN(laps) && !Number.isInteger(laps))
+    wrong.laps = `${typed.laps} is not a whole count of laps`;
+  // What a motor takes of a stop reaches no rotor.
+  const regen = figure('regen', typed.regen, 'regen', '%', true) ?? 0;
+  const padWorn = figure('worn', typed.worn, 'padWorn', '%', true);
+  const padC = figure('pad', typed.pad, 'padC', '°C');
+  const fluidC = figure('fluid', typed.fluid, 'fluidC', '°C');
+  const rotorC = figure('crack', typed.crack, 'padC', '°C');
+  const model = Object.fromEntries(
+    MODEL_IDS.flatMap((id) => {
+      const value = figure(`model.${id}`, typed.model[id], id, '');
+      return value === undefined ? [] : [[id, value]];
+    }),
+  );
+  const coolS = figure('coolS', typed.coolS, 'coolS', '');
+  const coolKmh = figure('coolKmh', typed.coolKmh, 'coolKmh', 'km/h');
+  const measured = typed.peaks.flatMap((row, at) => {
+    const lap = figure(`lap.${at}`, row.lap, 'laps', '');
+    const rotorC = figure(`rotorC.${at}`, row.rotorC, 'rotorC', '°C');
+    const caliperC = figure(`caliperC.${at}`, row.caliperC, 'caliperC', '°C');
+    if (lap !== undefined && (lap > laps || !Number.isInteger(lap)))
+      wrong[`lap.${at}`] = `${row.lap} is no lap of this session`;
+    return lap === undefined || (rotorC === undefined && caliperC === undefined)
+      ? []
+      : [
+          {
+            lap,
+            ...(rotorC === undefined ? {} : { rotorC }),
+            ...(caliperC === undefined ? {} : { caliperC }),
+          },
+        ];
+  });
+  const input: HeatSessionInput = {
+    car: {
+      massKg: needed('mass', typed.mass, 'massKg', 'kg'),
+      axleShare: needed('share', typed.share, 'axleShare', '%', true) * (1 - regen),
+      rotorMassKg: needed('rotor', typed.rotor, 'rotorMassKg', 'kg'),
+      ...(padWorn === undefined ? {} : { padWorn }),
+      ...model,
+    },
+    lap: { zones },
+    laps,
+    ambientC: needed('ambient', typed.ambient, 'ambientC', '°C'),
+    cooling: typed.cooling,
+    limits: {
+      ...(padC === undefined ? {} : { padC }),
+      ...(fluidC === undefined ? {} : { fluidC }),
+      ...(rotorC === undefined ? {} : { rotorC }),
+    },
+    ...(coolS === undefined || coolKmh === undefined ? {} : { coolS, coolKmh }),
+    ...(measured.length === 0 ? {} : { measured }),
+  };
+  return Object.keys(wrong).length === 0 ? { input, wrong } : { wrong };
+}
+
+/**
+ * What a session gives to a job: itself, which proves nothing, and the peaks that were measured, which are held against the pads
+ * and the fluid there like any reading.
+ * @param at the corner they were read at; without one they stay with the session
+ */
+export function heatReadings(
+  input: HeatSessionInput,
+  at: Corner | '',
+): { kind: 'heat-session' | 'heat'; input: object }[] {
+  const highest = (of: 'rotorC' | 'caliperC') => {
+    const values = (input.measured ?? []).flatMap((peak) => peak[of] ?? []);
+    return values.length === 0 ? undefined : Math.max(...values);
+  };
+  const [rotorPeakC, caliperPeakC] = [highest('rotorC'), highest('caliperC')];
+  const session = { kind: 'heat-session' as const, input };
+  if (at === '' || (rotorPeakC === undefined && caliperPeakC === undefined)) return [session];
+  const peaks = {
+    ...(rotorPeakC === undefined ? {} : { rotorPeakC }),
+    ...(caliperPeakC === undefined ? {} : { caliperPeakC }),
+  };
+  const { fluidC } = input.limits ?? {};
+  const measured = {
+    corners: { [at]: peaks },
+    ...(fluidC === undefined ? {} : { fluidBoilingHereC: fluidC }),
+  };
+  return [session, { kind: 'heat', input: measured }];
+}

@@ -1,0 +1,35 @@
+import { onJobChange } from './changes';
+
+/** Keeps the line open past whatever closes idle ones, ms. */
+const HEARTBEAT_MS = 20_000;
+
+/** Not to be compressed: what is compressed waits for more. */
+const HEADERS = { 'content-type': 'text/event-stream', 'cache-control': 'no-cache, no-transform' };
+
+/**
+ * A stream of events (HTML Standard, server-sent events): one each time something is written of a job, of this one or of any.
+ * Each page that listens looks for itself what it was: an event says that there is something, not what.
+ */
+export function changeStream(request: Request, jobId?: string): Response {
+  // Asked for its head alone nobody would ever end it.
+  if (request.method === 'HEAD') return new Response(null, { headers: HEADERS });
+  const text = new TextEncoder();
+  let stop = () => {};
+  const body = new ReadableStream<Uint8Array>({
+    start(controller) {
+      const send = (line: string) => controller.enqueue(text.encode(line));
+      const off = onJobChange((changed) => {
+        if (jobId === undefined || changed === jobId || changed === '') send('data: changed\n\n');
+      });
+      const beat = setInterval(() => send(': still here\n\n'), HEARTBEAT_MS);
+      stop = () => {
+        clearInterval(beat);
+        off();
+      };
+      request.signal.addEventListener('abort', () => stop());
+      send('retry: 2000\n\n');
+    },
+    cancel: () => stop(),
+  });
+  return new Response(body, { headers: HEADERS });
+}

@@ -1,0 +1,31 @@
+import { expect, key, newJob, pickCar, saved, test } from './test';
+
+test('what another person enters shows within a second, on the job and in the bay', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  const job = await newJob(page, 'Shop hatch', 'Two at one car');
+  const other = await browser.newPage({ baseURL });
+  await other.goto(`${job}/complaint`);
+  await expect(key(other, 'Spongy pedal', 'Yes')).toHaveAttribute('data-state', 'off');
+  // Both lines stand once a first entry came over.
+  await key(page, 'Squeal', 'Yes').click();
+  await expect(key(other, 'Squeal', 'Yes')).toHaveAttribute('data-state', 'on', { timeout: 25_000 });
+  await saved(page);
+  const started = Date.now();
+  await key(page, 'Spongy pedal', 'Yes').click();
+  await expect(key(other, 'Spongy pedal', 'Yes')).toHaveAttribute('data-state', 'on');
+  expect(Date.now() - started).toBeLessThan(3000);
+  await key(other, 'Hard pedal', 'Yes').click();
+  await expect(key(page, 'Hard pedal', 'Yes')).toHaveAttribute('data-state', 'on');
+
+  await other.goto('/');
+  await page.goto('/job/new');
+  await pickCar(page, 'Club saloon');
+  await page.getByLabel('What the driver says, in one line').fill('Seen from the wall');
+  await page.getByRole('button', { name: 'Open the job' }).click();
+  await page.getByRole('heading', { name: /What the driver says/ }).waitFor();
+  await expect(other.getByRole('link', { name: /Seen from the wall/ })).toBeVisible();
+  await other.close();
+});

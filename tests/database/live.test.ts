@@ -1,0 +1,124 @@
+import { randomUUID } from 'node:crypto';
+import postgres from 'postgres';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { database } from '../../server/db/sql';
+import { addAnswer } from '../../server/jobs/append';
+import { changeJob } from '../../server/jobs/open';
+import { onJobChange } from '../../server/live/changes';
+import { changeStream } from '../../server/live/stream';
+import { freshDatabase } from '../support/database';
+import { makeJob } from '../support/shop';
+
+let drop: () => Promise<void>;
+beforeAll(async () => {
+  ({ drop } = await freshDatabase());
+});
+afterAll(() => drop());
+
+const answer = (jobId: string) =>
+  addAnswer(jobId, {
+    ...{ id: randomUUID(), phase: 'before', finding: 'pedal_spongy', place: '', state: 'yes' },
+    ...{ replaces: null, why: '' },
+  });
+
+/** Jobs as they are told of. */
+async function listening(): Promise<{ told: string[]; off: () => void }> {
+  const told: string[] = [];
+  const off = onJobChange((id) => told.push(id));
+  const { job } = await makeJob();
+  // The line to the database is there once something comes over it.
+  await vi.waitFor(async () => {
+    await changeJob(job.id, { history: `${Math.random()}`, version: await versionOf(job.id) });
+    expect(told).toContain(job.id);
+  }, 5000);
+  await new Promise((resolve) => setTimeout(resolve, 100));
+  told.length = 0;
+  return { told, off };
+}
+
+async function versionOf(id: string): Promise<number> {
+  return (await database()`select version from jobs where id = ${id}`)[0]!.version;
+}
+
+describe('what is written of a job', () => {
+  it('is told at once: answers, and fields of the job itself, each of its own job', async () => {
+    const { told, off } = await listening();
+    const { job } = await makeJob();
+    await vi.waitFor(() => expect(told).toContain(job.id), 1000);
+    told.length = 0;
+    await answer(job.id);
+    await vi.waitFor(() => expect(told).toEqual([job.id]), 1000);
+    told.length = 0;
+    await changeJob(job.id, { history: 'Opened in May', version: await versionOf(job.id) });
+    await vi.waitFor(() => expect(told).toEqual([job.id]), 1000);
+    off();
+  });
+
+  it('is looked for once the line to the database is back', async () => {
+    const { told, off } = await listening();
+    await database()`
+      select pg_terminate_backend(pid) from pg_stat_activity
+      where query ilike 'listen%' and datname = current_database() and pid <> pg_backend_pid()`;
+    await vi.waitFor(() => expect(told).toContain(''), 10_000);
+    const { job } = await makeJob();
+    await answer(job.id);
+    await vi.waitFor(() => expect(told).toContain(job.id), 2000);
+    off();
+  });
+
+  it.each([
+    ['came after they listened', true],
+    ['stood when the first page came', false],
+  ])(
+    'is looked for and heard again after an outage that %s',
+    async (_, listenedBefore) => {
+      const url = new URL(process.env.DATABASE_URL!);
+      const name = url.pathname.slice(1);
+      url.pathname = '/postgres';
+      const beside = postgres(url.href, { max: 1 });
+      const told: string[] = [];
+      const earlier = listenedBefore ? await listening() : undefined;
+      await beside.unsafe(`alter database "${name}" allow_connections false`);
+      await beside`select pg_terminate_backend(pid) from pg_stat_activity where datname = ${name} and query ilike 'listen%'`;
+      const off = onJobChange((id) => told.push(id));
+      await new Promise((resolve) => setTimeout(resolve, 1500));
+      await beside.unsafe(`alter database "${name}" allow_connections true`);
+      await vi.waitFor(() => expect(told).toContain(''), 10_000);
+      const { job } = await makeJob();
+      await vi.waitFor(() => expect(told).toContain(job.id), 2000);
+      off();
+      earlier?.off();
+      await beside.end();
+    },
+    30_000,
+  );
+
+  it('goes to the pages of that job, and to those of all, as an event', async () => {
+    const { told, off } = await listening();
+    const { job } = await makeJob();
+    const { job: other } = await makeJob();
+    await vi.waitFor(() => expect(told).toContain(other.id), 1000);
+    const streamOf = (id?: string) => {
+      const reader = changeStream(new Request('http://127.0.0.1/'), id).body!.getReader();
+      const seen: string[] = [];
+      const read = async () => {
+        for (;;) {
+          const { done, value } = await reader.read();
+          if (done) return;
+          seen.push(new TextDecoder().decode(value));
+        }
+      };
+      void read();
+      return { seen, end: () => reader.cancel() };
+    };
+    const [own, others, all] = [streamOf(job.id), streamOf(other.id), streamOf()];
+    await answer(job.id);
+    await vi.waitFor(() => {
+      expect(own.seen.join('')).toContain('data: changed');
+      expect(all.seen.join('')).toContain('data: changed');
+    }, 1000);
+    expect(others.seen.join('')).not.toContain('data:');
+    await Promise.all([own.end(), others.end(), all.end()]);
+    off();
+  });
+});

@@ -1,0 +1,123 @@
+import { vi } from 'vitest';
+import { createOutbox, type QueueStorage, type Told } from '../../features/queue/outbox';
+import { createSender } from '../../features/queue/send';
+import type { Entry, QueuedWrite } from '../../features/queue/write';
+
+/** What the server says to each request, in turn; 'away' is no answer at all. */
+export type Said =
+  | { status: number; body: Record<string, unknown>; headers?: Record<string, string> }
+  | 'away'
+  | 'cut off';
+
+/** A device's storage as a test has it: what is in it, and what it will not do. */
+export function memory(writes: readonly QueuedWrite[] = []) {
+  const stored = new Map(writes.map((write) => [write.id, write]));
+  const trouble: { full?: boolean; denied?: boolean; stuck?: boolean } = {};
+  const refuse = (name: string) => Promise.reject(new DOMException('provoked', name));
+  const storage: QueueStorage = {
+    all: async () =>
+      trouble.denied
+        ? refuse('SecurityError')
+        : [...stored.values()].sort((left, right) => left.order - right.order),
+    async put(write) {
+      if (trouble.full) return refuse('QuotaExceededError');
+      if (trouble.denied) return refuse('SecurityError');
+      stored.set(write.id, write);
+    },
+    async remove(id) {
+      if (trouble.stuck || trouble.denied) return refuse('SecurityError');
+      stored.delete(id);
+    },
+  };
+  return { stored, storage, trouble, ids: () => [...stored.keys()] };
+}
+
+/** Pages of one device: what one tells, the others hear. */
+export function pages() {
+  const listeners: { page: number; listener: (told: Told) => void }[] = [];
+  let last = 0;
+  return () => {
+    last += 1;
+    const page = last;
+    return {
+      tell: (told: Told) => {
+        for (const each of listeners) if (each.page !== page) each.listener(told);
+      },
+      listen: (listener: (told: Told) => void) => void listeners.push({ page, listener }),
+    };
+  };
+}
+
+/** An outbox on ground of the test's own, over timers that the test moves, and what it sent. */
+export function outboxOn(
+  replies: Said[] = [],
+  { device = memory(), page = pages()(), lock = (work: () => Promise<void>) => work() } = {},
+) {
+  const sent: { path: string; body: Record<string, unknown> }[] = [];
+  const sender = createSender(async (path, init) => {
+    sent.push({ path, body: JSON.parse(init.body as string) });
+    const reply = replies.shift() ?? { status: 200, body: { version: 9 } };
+    if (reply === 'away') throw new TypeError('no network');
+    if (reply === 'cut off') return new Response('{"half', { status: 200 });
+    return Response.json(reply.body, { status: reply.status, headers: reply.headers });
+  });
+  const outbox = createOutbox({
+    storage: device.storage,
+    send: sender.send,
+    clock: {
+      now: () => Date.now(),
+      after(ms, work) {
+        const timer = setTimeout(work, ms);
+        return () => clearTimeout(timer);
+      },
+    },
+    lock,
+    others: page,
+  });
+  return { outbox, sender, sent, device, ids: () => outbox.snapshot().writes.map(({ id }) => id) };
+}
+
+/** Lets everything that is under way finish, timers included. */
+export const settle = (ms = 0) => vi.advanceTimersByTimeAsync(ms);
+
+const JOB = 'j';
+
+export function answerEntry(id: string, replaces: string | null = null): Entry & { kind: 'answer' } {
+  const body = {
+    id,
+    phase: 'before',
+    finding: 'pedal_spongy',
+    place: '',
+    state: 'yes',
+    replaces,
+    why: '',
+  } as const;
+  return { id, jobId: JOB, kind: 'answer', label: id, body };
+}
+
+export function tickEntry(id: string, workId: string): Entry & { kind: 'tick' } {
+  return {
+    id,
+    jobId: JOB,
+    kind: 'tick',
+    label: id,
+    workId,
+    body: { id, step: 'lift', done: true, note: '', record: {} },
+  };
+}
+
+export function changeEntry(
+  field: 'whenWhere' | 'history',
+  value: string,
+  was: string,
+): Entry & { kind: 'job' } {
+  const body = { changes: { [field]: value }, was: { [field]: was } };
+  return { id: `${field}${value}`, jobId: JOB, kind: 'job', label: field, body };
+}
+
+/** An entry as it waits. */
+export const queued = <E extends Entry>(entry: E, order = 1) => ({
+  ...entry,
+  order,
+  enteredAt: new Date(order).toISOString(),
+});
