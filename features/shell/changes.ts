@@ -25,13 +25,10 @@ export function listenForChanges(path: string, changed: () => void): () => void 
   };
   const open = () => {
     stream = new EventSource(path);
-    let first = true;
     stream.onopen = () => {
       isLive = true;
-      // The first time the page has just come with what there is.
-      if (!first) soon();
-      first = false;
     };
+    // The first one comes as soon as the server hears of everything: what was written since the page was made is looked for.
     stream.onmessage = soon;
     stream.onerror = () => {
       isLive = false;

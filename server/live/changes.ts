@@ -7,16 +7,18 @@ const CHANNEL = 'bavrin_jobs';
 type Listener = (jobId: string) => void;
 
 const listeners = new Set<Listener>();
-let listening: { end: () => Promise<void> } | undefined;
+let listening: { isHeard: () => boolean; end: () => Promise<void> } | undefined;
 
 /**
  * Tells of every job that something is written of, whichever server wrote it, as soon as it stands.
- * @param changed also told when the line to the database was down: then of whatever may have been missed, as ''
+ * @param changed told of '' whenever something may have been missed: once as the line to the database stands, before which nobody
+ *   listened, and each time it stands again
  * @returns ends it
  */
 export function onJobChange(changed: Listener): () => void {
   listeners.add(changed);
   listening ??= listen();
+  if (listening.isHeard()) changed('');
   return () => {
     listeners.delete(changed);
     if (listeners.size > 0) return;
@@ -30,18 +32,14 @@ function tell(jobId: string): void {
 }
 
 /** A connection of its own: it only waits, and comes back by itself when the database does. */
-function listen(): { end: () => Promise<void> } {
+function listen(): { isHeard: () => boolean; end: () => Promise<void> } {
   const sql = connect({ max: 1, idle_timeout: 0 });
-  let missed = false;
+  let heard = false;
   sql
     .listen(CHANNEL, tell, () => {
-      // What was written while nobody listened is found by looking.
-      if (missed) tell('');
-      missed = true;
+      heard = true;
+      tell('');
     })
-    .catch((error) => {
-      missed = true;
-      log.warn({ err: error }, 'not listening for changes yet');
-    });
-  return { end: () => sql.end({ timeout: 0 }).catch(() => {}) };
+    .catch((error) => log.warn({ err: error }, 'not listening for changes yet'));
+  return { isHeard: () => heard, end: () => sql.end({ timeout: 0 }).catch(() => {}) };
 }

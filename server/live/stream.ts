@@ -7,7 +7,8 @@ const HEARTBEAT_MS = 20_000;
 const HEADERS = { 'content-type': 'text/event-stream', 'cache-control': 'no-cache, no-transform' };
 
 /**
- * A stream of events (HTML Standard, server-sent events): one each time something is written of a job, of this one or of any.
+ * A stream of events (HTML Standard, server-sent events): one each time something is written of a job, of this one or of any,
+ * and a first one as soon as it hears of all that is written, for what was written before.
  * Each page that listens looks for itself what it was: an event says that there is something, not what.
  */
 export function changeStream(request: Request, jobId?: string): Response {
@@ -18,6 +19,7 @@ export function changeStream(request: Request, jobId?: string): Response {
   const body = new ReadableStream<Uint8Array>({
     start(controller) {
       const send = (line: string) => controller.enqueue(text.encode(line));
+      send('retry: 2000\n\n');
       const off = onJobChange((changed) => {
         if (jobId === undefined || changed === jobId || changed === '') send('data: changed\n\n');
       });
@@ -27,7 +29,6 @@ export function changeStream(request: Request, jobId?: string): Response {
         off();
       };
       request.signal.addEventListener('abort', () => stop());
-      send('retry: 2000\n\n');
     },
     cancel: () => stop(),
   });

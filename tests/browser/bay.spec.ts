@@ -1,5 +1,5 @@
 import postgres from 'postgres';
-import { expect, key, newJob, saved, test } from './test';
+import { expect, key, newJob, saved, test, withoutLine } from './test';
 
 test('the board has held cars first, with the hold and its end in words', async ({ page }) => {
   await page.goto('/');
@@ -17,6 +17,8 @@ test('the board has held cars first, with the hold and its end in words', async 
 test('what is due is ticked off, and not twice', async ({ page, browser, baseURL }) => {
   await page.goto('/');
   const other = await browser.newPage({ baseURL });
+  // This one does not hear of it, and presses what another has done.
+  await withoutLine(other);
   await other.goto('/');
   const due = (on: typeof page) =>
     on
@@ -117,6 +119,8 @@ test('at two hundred cars one is found by typing, and what is due is a short lis
     await page.getByRole('button', { name: 'Open the job' }).click();
     await expect(page.getByRole('heading', { name: /What the driver says/ })).toBeVisible();
   } finally {
+    // A page that still shows the job would go on asking for it.
+    await page.goto('about:blank');
     await many`delete from jobs where car_id = any(${ids})`;
     await many`delete from car_axles where car_id = any(${ids})`;
     await many`delete from cars where id = any(${ids})`;

@@ -1,7 +1,7 @@
 import type { Locator, Page } from '@playwright/test';
 import { countPresses } from './presses';
 import { runOn } from './running';
-import { expect, key, keysOf, newJob, saved, test } from './test';
+import { expect, key, keysOf, newJob, saved, test, withoutLine } from './test';
 
 /** Stories that somebody at the car would live through, with every tap or key counted. */
 
@@ -251,11 +251,7 @@ test('a knockback by keyboard alone, from the bay to a closed job, in at most 20
 
 test('a stage shows what it holds within 150 ms of the press', async ({ page }) => {
   // A line that stays open would never be quiet.
-  await page.addInitScript(() => {
-    window.EventSource = class extends EventTarget {
-      close() {}
-    } as never;
-  });
+  await withoutLine(page);
   const job = await newJob(page, 'Club saloon', 'Shakes under braking');
   await key(page, 'Vibration while braking', 'Yes').click();
   await saved(page);

@@ -1,4 +1,4 @@
-import { expect, key, newJob, saved, test } from './test';
+import { expect, key, newJob, saved, test, withoutLine } from './test';
 
 test('a half-written complaint survives a reload before the job is opened', async ({ page }) => {
   await page.goto('/job/new');
@@ -41,11 +41,7 @@ test.describe(() => {
     const url = `${await newJob(page, 'Shop hatch', 'Two people')}/complaint`;
     const other = await browser.newPage({ baseURL });
     // One whose line to the server is down does not see the other's answer come.
-    await other.addInitScript(() => {
-      window.EventSource = class extends EventTarget {
-        close() {}
-      } as never;
-    });
+    await withoutLine(other);
     await other.goto(url);
     await key(page, 'Hard pedal', 'Yes').click();
     await saved(page);

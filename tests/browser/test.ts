@@ -111,3 +111,12 @@ export async function tabTo(page: Page, target: Locator, most = 250): Promise<vo
   }
   throw new Error('the focus never got there');
 }
+
+/** A page with no line to the server: it hears of nothing that others do until it asks, and is quiet when it has what it needs. */
+export async function withoutLine(page: Page): Promise<void> {
+  await page.addInitScript(() => {
+    window.EventSource = class extends EventTarget {
+      close() {}
+    } as never;
+  });
+}
