@@ -3,29 +3,32 @@ import type { Forecasted } from '../../core/diagnosis/learn/calibration';
 import type { Confirmed } from '../../core/diagnosis/learn/priors';
 import { database, type Sql } from '../db/sql';
 
-/** Causes confirmed at the end of the shop's jobs, where the work helped: what a shop learns from. */
+/** Causes confirmed at the end of the shop's jobs, where the work helped: what a shop learns from. Counted as jobs close. */
 export async function confirmedCauses(sql: Sql = database()): Promise<Confirmed> {
-  const rows = await sql`
-    select k.cause, count(*)::int as jobs
-    from jobs j join job_causes k on k.job_id = j.id
-    where j.closed_at is not null and j.outcome not in ('no_change', 'withdrawn')
-    group by k.cause`;
+  const rows = await sql`select cause, jobs from confirmed_causes where jobs > 0`;
   return Object.fromEntries(rows.map((row) => [row.cause, row.jobs]));
 }
+
+/** Answers to each complaint looked back on, the newest: what they turned out to be does not change with more. */
+const MOST_ALIKE = 400;
 
 /** Jobs like this one: those that shared a complaint, and what they turned out to be. */
 export type LikeJobs = { total: number; causes: { cause: CauseId; jobs: number }[] };
 
-/** Looks back over closed jobs that had one of these complaints, newest first as far as matters. */
+/** Looks back over the latest closed jobs that had one of these complaints. */
 export async function jobsLike(complaints: readonly string[], exceptJob: string): Promise<LikeJobs> {
   if (complaints.length === 0) return { total: 0, causes: [] };
   const sql = database();
   const rows = await sql`
     with alike as (
-      select distinct f.job_id from findings f
-        join jobs j on j.id = f.job_id
-      where f.finding = any(${[...complaints]}) and f.state = 'yes' and f.phase = 'before'
-        and j.closed_at is not null and j.outcome not in ('no_change', 'withdrawn') and j.id <> ${exceptJob}
+      select distinct f.job_id
+      from unnest(${[...complaints]}::text[]) as complaint
+      cross join lateral (
+        select id, job_id from findings
+        where finding = complaint and state = 'yes' and phase = 'before' order by seq desc limit ${MOST_ALIKE}
+      ) f
+      join jobs j on j.id = f.job_id
+      where j.closed_at is not null and j.outcome not in ('no_change', 'withdrawn') and j.id <> ${exceptJob}
         and not exists (select 1 from findings later where later.replaces = f.id)
     )
     select k.cause, count(*)::int as jobs, (select count(*)::int from alike) as total

@@ -10,10 +10,8 @@ import { kilometres } from '../units';
 
 export type EventRow = CarEvent & { odometerKm: number | null; version: number };
 
-/** Readings looked back on: twenty times four corners of pads and rotors, more than any part lives to see. */
-const MOST_READINGS = 160;
-/** Jobs looked back on: some measure nothing. */
-const MOST_JOBS = 60;
+/** Jobs that measured pads or rotors looked back on: more than any part lives to see. */
+const MOST_JOBS = 20;
 
 export function eventFromRow(row: Row): EventRow {
   return {
@@ -48,13 +46,14 @@ export async function carPast(
       select r.kind, r.corner, r.input, r.result, r.calcs, r.recorded_at
       from (
         select id from jobs where car_id = ${carId} ${options.exceptJob ? sql`and id <> ${options.exceptJob}` : sql``}
+          and exists (select from readings where job_id = jobs.id and kind in ('pads', 'rotor'))
         order by opened_at desc limit ${MOST_JOBS}
       ) j join readings r on r.job_id = j.id
       where r.kind in ('pads', 'rotor') and r.input is not null
         and not exists (select 1 from readings later where later.replaces = r.id)
-      order by r.recorded_at desc limit ${MOST_READINGS}`,
+      order by r.recorded_at`,
   ]);
-  const readings = rows.reverse().flatMap((row): PastReading[] => {
+  const readings = rows.flatMap((row): PastReading[] => {
     const { input } = figuresFromRow(row);
     // Wear is told from what today's rules can read; the car's page shows the rest as it was written.
     if (input === null) return [];

@@ -46,7 +46,9 @@ test('behind a cause stand what it is taken for, what to do, what that costs, an
     /moisture reading tells them apart in 3 min: wet is this one, dry the other/,
   );
   await expect(main).toContainText('What to do: flush with new fluid, about 60 min, fluid only.');
-  await expect(main).toContainText(/In this shop \d+ of \d+ jobs that complained alike (was|were) this/);
+  await expect(main).toContainText(
+    /In this shop \d+ of the last \d+ jobs that complained alike (was|were) this/,
+  );
   await expect(main).toContainText(/Priors moved by \d+ confirmed jobs of this shop/);
   const rail = page.getByRole('complementary', { name: 'Leaning rail' });
   await rail.getByRole('button', { name: /^The next 30 minutes/ }).click();

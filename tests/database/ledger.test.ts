@@ -24,6 +24,7 @@ const TABLES = [
   'car_axles',
   'jobs',
   'job_causes',
+  'confirmed_causes',
   'findings',
   'readings',
   'verdicts',

@@ -188,7 +188,7 @@ function DecisionLine({ cause, like }: { cause: CauseVerdict; like: LikeJobs }) 
       <p className="text-soft">If it was something else: {inSentence(ifWrong)}.</p>
       {like.total > 0 && (
         <p className="text-soft">
-          In this shop {here} of {like.total} job{like.total === 1 ? '' : 's'} that complained alike{' '}
+          In this shop {here} of the last {like.total} job{like.total === 1 ? '' : 's'} that complained alike{' '}
           {here === 1 ? 'was' : 'were'} this.
         </p>
       )}

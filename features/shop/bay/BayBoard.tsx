@@ -3,6 +3,7 @@ import type { Bay } from '@/server/bay/queries';
 import { buttonClass } from '@/ui/Button';
 import { Octagon } from '@/ui/Octagon';
 import { CarList } from '../../car/CarList';
+import { cardFace } from './cardFace';
 import { DueList } from './DueList';
 import { JobCard } from './JobCard';
 
@@ -34,7 +35,7 @@ export function BayBoard({ bay }: { bay: Bay }) {
         ) : (
           <ul className="grid gap-4 xl:grid-cols-2 min-[1800px]:grid-cols-3">
             {bay.cards.map((card) => (
-              <JobCard key={card.sheet.job.id} card={card} />
+              <JobCard key={card.sheet.job.id} face={cardFace(card)} />
             ))}
           </ul>
         )}

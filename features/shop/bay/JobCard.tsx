@@ -2,23 +2,20 @@
 
 import Link from 'next/link';
 import { dayWords } from '@/core/base/dates';
-import { causeLabel } from '@/core/diagnosis/labels';
 import { STAGES } from '@/core/job/stages';
-import type { BayCard } from '@/server/bay/queries';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { cn } from '@/ui/cn';
 import { moment, percent } from '@/ui/format';
 import { Octagon } from '@/ui/Octagon';
-import { jobCorners } from '../../record/plan/corners';
 import { useShop } from '../../shell/ShopContext';
+import type { CardFace } from './cardFace';
 
 /** One open job: the car's plan, the complaint, what stops it, what it leans to, how far it is. */
-export function JobCard({ card }: { card: BayCard }) {
-  const { sheet, holds, derived, measured, stage, leading, out } = card;
-  const { job, car } = sheet;
+export function JobCard({ face }: { face: CardFace }) {
+  const { holds, stage, leading, out } = face;
   const shop = useShop();
   const now = new Date(shop.now);
-  const late = job.neededAt !== null && new Date(job.neededAt) < now;
+  const late = face.neededAt !== null && new Date(face.neededAt) < now;
   return (
     <li
       className={cn(
@@ -27,20 +24,15 @@ export function JobCard({ card }: { card: BayCard }) {
       )}
     >
       <div className="blueplate flex items-center p-1">
-        <CornerPlan
-          compact
-          corners={jobCorners(sheet, holds, derived, measured)}
-          driveSide={car.driveSide ?? 'left'}
-          className="w-full"
-        />
+        <CornerPlan compact corners={face.corners} driveSide={face.driveSide ?? 'left'} className="w-full" />
       </div>
-      <Link href={`/job/${job.id}/${stage}`} className="flex flex-col gap-1.5 p-3 hover:bg-straw-wash">
+      <Link href={`/job/${face.id}/${stage}`} className="flex flex-col gap-1.5 p-3 hover:bg-straw-wash">
         <span className="flex flex-wrap items-baseline justify-between gap-x-3">
-          <b className="narrow text-lg font-bold">{car.name}</b>
-          <span className="reading text-small text-soft">No. {job.number}</span>
+          <b className="narrow text-lg font-bold">{face.carName}</b>
+          <span className="reading text-small text-soft">No. {face.number}</span>
         </span>
         <span className="text-lg leading-snug">
-          {job.complaint === '' ? 'No complaint written down yet' : job.complaint}
+          {face.complaint === '' ? 'No complaint written down yet' : face.complaint}
         </span>
         {holds.map((hold) => (
           <span key={hold.id} className="flex gap-2 border-l-[6px] border-stop bg-stop-wash px-2 py-1">
@@ -61,16 +53,16 @@ export function JobCard({ card }: { card: BayCard }) {
         {leading && (
           <span>
             <span className="reading mr-2 font-semibold">{percent(leading.probability)}</span>
-            {causeLabel(leading.id)}
+            {leading.label}
             {leading.corner && <b> {leading.corner}</b>}
           </span>
         )}
         <span className="mt-auto flex flex-wrap items-center justify-between gap-x-3 pt-1 text-small text-soft">
           <StageMark stage={stage} />
           <span className={late ? 'font-semibold text-stop' : undefined}>
-            {job.neededAt
-              ? `${late ? 'Was wanted' : 'Wanted'} ${moment(job.neededAt, shop, now)}`
-              : `Since ${moment(job.openedAt, shop, now)}`}
+            {face.neededAt
+              ? `${late ? 'Was wanted' : 'Wanted'} ${moment(face.neededAt, shop, now)}`
+              : `Since ${moment(face.openedAt, shop, now)}`}
           </span>
         </span>
       </Link>

@@ -1,0 +1,51 @@
+import { chromium } from '@playwright/test';
+import { database } from '../../server/db/sql';
+import { BROWSER } from '../system/browser';
+import { freePort } from '../system/port';
+import { endGroup, serve } from '../system/web';
+import { spread } from './spread';
+
+const STATIONS = 24;
+/** One frame of a 60 Hz screen, ms. */
+const FRAME_MS = 1000 / 60;
+
+/** From a key to the redrawn trace, at 24 stations on the rotor sheet, in Chromium. */
+export async function traceFigures(url: string): Promise<void> {
+  const [job] = await database()`select id from jobs where closed_at is null order by number limit 1`;
+  const server = await serve({ port: await freePort(), host: '127.0.0.1', url });
+  const browser = await chromium.launch({ executablePath: BROWSER.program, args: ['--no-sandbox'] });
+  try {
+    const page = await browser.newPage();
+    await page.addInitScript(() => localStorage.setItem('bavrin.kept.checks.rest', 'true'));
+    await page.goto(`${server.address}/job/${job!.id}/checks`);
+    await page.getByRole('button', { name: /^front left/ }).click();
+    const rotor = page.getByRole('region', { name: 'Rotor FL' });
+    await rotor.getByRole('radio', { name: String(STATIONS) }).click();
+    await rotor.getByLabel(`Runout FL station ${STATIONS}`).waitFor();
+    const times = await page.evaluate(async (stations) => {
+      const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!;
+      const spent: number[] = [];
+      for (let round = 0; round < 4; round++) {
+        for (let station = 0; station < stations; station++) {
+          const cell = document.getElementById(`rotor-FL-runout-${station}`) as HTMLInputElement;
+          const trace = cell.closest('section')!.querySelector('svg')!;
+          const before = trace.innerHTML;
+          const started = performance.now();
+          set.call(cell, String(((round + 1) * Math.round(20 * Math.cos(station / 3))) / 1000));
+          cell.dispatchEvent(new Event('input', { bubbles: true }));
+          while (trace.innerHTML === before && performance.now() - started < 200)
+            await new Promise((resolve) => setTimeout(resolve, 0));
+          spent.push(performance.now() - started);
+        }
+      }
+      return spent;
+    }, STATIONS);
+    const late = times.filter((time) => time > FRAME_MS).length;
+    console.log(
+      `key to redrawn trace, ${STATIONS} stations: ${spread(times)}; ${late} of ${times.length} later than one frame`,
+    );
+  } finally {
+    await browser.close();
+    endGroup(server.pid);
+  }
+}

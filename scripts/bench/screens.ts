@@ -1,0 +1,58 @@
+import { database } from '../../server/db/sql';
+import { freePort } from '../system/port';
+import { endGroup, serve } from '../system/web';
+import { spread } from './spread';
+
+const ROUNDS = 25;
+const STAGES = ['complaint', 'checks', 'verdict', 'work', 'proof'];
+/** Asks for next to nothing: what a page of this server costs at the least. */
+const PLAINEST = '/setup';
+
+/**
+ * How long each screen takes to come, one after another, and how large it is: the screens of an open job, of the car with
+ * the longest past, and those that list.
+ * @returns milliseconds at the 95th percentile by screen
+ */
+export async function screenFigures(what: string, url: string): Promise<Map<string, number>> {
+  const sql = database();
+  const [job] = await sql`select id from jobs where closed_at is null order by number limit 1`;
+  const [car] = await sql`select car_id from jobs group by car_id order by count(*) desc limit 1`;
+  const [closed] = await sql`select id from jobs where closed_at is not null order by closed_at desc limit 1`;
+  const server = await serve({ port: await freePort(), host: '127.0.0.1', url });
+  const late = new Map<string, number>();
+  try {
+    const paths = [
+      '/',
+      ...STAGES.map((stage) => `/job/${job!.id}/${stage}`),
+      `/car/${car!.car_id}`,
+      ...['/ledger', '/ledger?words=pedal', `/ledger/${closed!.id}`, '/bench/fluid', '/job/new', PLAINEST],
+    ];
+    for (const path of paths) {
+      const times: number[] = [];
+      let size = 0;
+      for (let round = 0; round < ROUNDS + 3; round++) {
+        const started = performance.now();
+        size = (await (await fetch(server.address + path)).text()).length;
+        if (round >= 3) times.push(performance.now() - started);
+      }
+      const screen = path.replace(/[0-9a-f-]{36}/, '…');
+      late.set(screen, times.sort((left, right) => left - right)[Math.floor(0.95 * times.length)]!);
+      console.log(`server, ${what}, ${screen}: ${spread(times)}, ${(size / 1024).toFixed(0)} kB of page`);
+    }
+  } finally {
+    endGroup(server.pid);
+  }
+  return late;
+}
+
+/** Shops of several ages side by side: what a screen costs, and how many times the plainest of the same shop that is. */
+export function besideEachOther(shops: ReadonlyMap<string, ReadonlyMap<string, number>>): void {
+  const [first] = shops.values();
+  for (const screen of first!.keys()) {
+    const each = [...shops].map(([name, late]) => {
+      const ms = late.get(screen)!;
+      return `${name} ${ms.toFixed(0)} ms (${(ms / late.get(PLAINEST)!).toFixed(1)})`;
+    });
+    console.log(`95th and times the plainest, ${screen}: ${each.join(', ')}`);
+  }
+}
