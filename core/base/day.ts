@@ -48,3 +48,10 @@ export function daysBetween(from: string, to: string): number {
 export function dayAfter(day: string, days: number): string {
   return new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
 }
+
+/** The day so many whole months after another, both YYYY-MM-DD; the last of the month where it has no such day. */
+export function monthsAfter(day: string, months: number): string {
+  const [year, month, date] = day.split('-').map(Number) as [number, number, number];
+  const last = new Date(Date.UTC(year, month + months, 0)).getUTCDate();
+  return new Date(Date.UTC(year, month - 1 + months, Math.min(date, last))).toISOString().slice(0, 10);
+}

@@ -1,7 +1,6 @@
 'use client';
 
 import Link from 'next/link';
-import { daysInWords, dayWords } from '@/core/base/dates';
 import { FLUID_CLASSES } from '@/core/car/fluidClasses';
 import type { PhotoRow } from '@/core/car/photos';
 import { causeLabel } from '@/core/diagnosis/labels';
@@ -9,8 +8,9 @@ import { outcomeLabel } from '@/core/job/outcomes';
 import type { WaterTrend } from '@/core/planning/due/water';
 import type { FittedPart } from '@/core/planning/shelf/fitted';
 import { readingLabel } from '@/core/readings/measures';
-import type { CarJob, CarReading, FollowUp } from '@/server/cars/queries';
+import type { CarJob, CarReading } from '@/server/cars/queries';
 import type { CarRow } from '@/server/cars/rows';
+import type { DueLine } from '@/server/due/queries';
 import type { CarFill } from '@/server/fills/queries';
 import type { CarSetup } from '@/server/setups/queries';
 import type { CarPast } from '@/server/wear/queries';
@@ -22,6 +22,7 @@ import { plainCorners } from '../record/plan/corners';
 import { useShop } from '../shell/ShopContext';
 import { useUnits } from '../shell/useUnits';
 import { CarFigures } from './CarFigures';
+import { DueLines } from './DueLines';
 import { EventsPanel } from './EventsPanel';
 import { FillsPanel } from './fill/FillsPanel';
 import { OwnSheet } from './OwnSheet';
@@ -34,7 +35,7 @@ type Props = {
   car: CarRow;
   jobs: CarJob[];
   readings: CarReading[];
-  due: FollowUp[];
+  due: DueLine[];
   past: CarPast;
   parts: FittedPart[];
   fills: CarFill[];
@@ -101,24 +102,11 @@ export function CarView({ car, jobs, readings, due, past, parts, fills, photos, 
               {jobs.length === 0 && <li className="py-2 text-soft">None yet.</li>}
             </ul>
             <h2 className="mt-6 border-b-2 border-ink pb-1 text-xl">Due</h2>
-            <ul>
-              {due.map((line) => (
-                <li key={line.id} className="flex justify-between gap-3 border-b border-rule py-2">
-                  <span>
-                    {line.what}
-                    {line.why && (
-                      <span className="block text-small text-soft">
-                        {units.words(daysInWords(line.why, shop.dateOrder))}
-                      </span>
-                    )}
-                  </span>
-                  <span className="reading shrink-0">
-                    {line.dueOn ? dayWords(line.dueOn, shop.dateOrder) : 'no date'}
-                  </span>
-                </li>
-              ))}
-              {due.length === 0 && <li className="py-2 text-soft">Nothing noted.</li>}
-            </ul>
+            {due.length > 0 ? (
+              <DueLines carId={car.id} lines={due} />
+            ) : (
+              <p className="border-b border-rule py-2 text-soft">Nothing that the calendar reaches.</p>
+            )}
             <FillsPanel car={car} fills={fills} water={water} />
             <EventsPanel carId={car.id} events={past.events} />
             <h2 className="mt-6 border-b-2 border-ink pb-1 text-xl">Last readings</h2>

@@ -1,25 +1,15 @@
 'use client';
 
-import { axleOf, CORNERS, type Corner } from '@/core/car/corner';
-import { limitFor } from '@/core/car/limits/catalogue';
+import type { Corner } from '@/core/car/corner';
 import type { CarSpec } from '@/core/car/spec';
-import { fitsIn, padForecast } from '@/core/planning/wear/forecast';
-import type { CornerWear, WearPoint } from '@/core/planning/wear/history';
-import { type LifeLeft, rotorLife } from '@/core/planning/wear/rotorLife';
+import { fitsIn } from '@/core/planning/wear/forecast';
+import type { CornerWear } from '@/core/planning/wear/history';
+import { wearLines } from '@/core/planning/wear/lines';
 import { type CarEvent, nextEvent } from '@/core/planning/wear/sessions';
 import { figure } from '@/ui/format';
 import { WearTrend } from '@/ui/WearTrend';
 import { useShop } from '../shell/ShopContext';
 import { useUnits } from '../shell/useUnits';
-
-type Line = {
-  part: string;
-  series: WearPoint[];
-  newMm: number;
-  limitMm: number;
-  life?: LifeLeft;
-  decimals: number;
-};
 
 /** How pads and rotors have worn since they were fitted, and how many sessions are left in them. */
 export function WearPanel({
@@ -34,37 +24,7 @@ export function WearPanel({
   const { limits, today } = useShop();
   const { full, show } = useUnits();
   const next = nextEvent(events, today);
-  const lines = CORNERS.flatMap((corner): Line[] => {
-    const axle = car[axleOf(corner)];
-    const padNew = axle.padNewMm ?? 12;
-    const padLimit = Math.max(limitFor('trackPadMm', limits).value, padNew / 2);
-    const pads = (['inner', 'outer'] as const)
-      .map((side) => ({
-        part: `${corner} ${side} pad`,
-        series: wear[corner][side],
-        newMm: padNew,
-        limitMm: padLimit,
-        life: padForecast(wear[corner][side], padLimit),
-        decimals: 1,
-      }))
-      .filter((line) => line.series.length > 0);
-    const rotor = wear[corner].rotor;
-    return [
-      ...pads,
-      ...(rotor.length > 0 && axle.rotorMinimumMm !== null
-        ? [
-            {
-              part: `${corner} rotor`,
-              series: rotor,
-              newMm: axle.rotorNewMm ?? rotor[0]!.mm,
-              limitMm: axle.rotorMinimumMm,
-              life: rotorLife(rotor, axle.rotorMinimumMm),
-              decimals: 2,
-            },
-          ]
-        : []),
-    ];
-  });
+  const lines = wearLines(car, wear, limits);
   if (lines.length === 0) return null;
   return (
     <section aria-labelledby="wear">
@@ -72,12 +32,12 @@ export function WearPanel({
         Wear <span className="ml-1 text-base font-medium text-soft">since each part was fitted</span>
       </h2>
       <ul>
-        {lines.map(({ part, series, newMm, limitMm, life, decimals }) => (
+        {lines.map(({ label, series, newMm, limitMm, life, decimals }) => (
           <li
-            key={part}
+            key={label}
             className="grid grid-cols-[6.5rem_8rem_1fr] items-center gap-3 border-b border-rule py-1"
           >
-            <span className="font-semibold">{part}</span>
+            <span className="font-semibold">{label}</span>
             <WearTrend
               points={series.map(({ sessions, mm }) => ({ at: sessions, mm }))}
               newMm={newMm}

@@ -5,14 +5,14 @@ export type LimitSource = 'car' | 'shop' | 'practice' | 'model';
 
 export type LimitSpec = {
   label: string;
-  unit: Unit | '%' | 'K' | 'days';
+  unit: Unit | '%' | 'K' | 'days' | 'months' | 'sessions';
   /** What holds when neither car nor shop says otherwise, and what that rests on. */
   usual: number;
   from: 'practice' | 'model';
   low: number;
   high: number;
   about: string;
-  group: 'Rotor and hub' | 'Pads' | 'Fluid' | 'Pedal and assist' | 'Drum' | 'Heat';
+  group: 'Rotor and hub' | 'Pads' | 'Fluid' | 'Pedal and assist' | 'Drum' | 'Heat' | 'Parts with a life';
 };
 
 const spec = (
@@ -25,7 +25,10 @@ const spec = (
   from: LimitSpec['from'] = 'practice',
 ): LimitSpec => ({ group, label, unit, usual, low, high, about, from });
 
-/** Every limit a reading is held against that a shop may set for itself. Values are common practice with no source, or our model. */
+const STUDS = 'Stretched a little at every wheel change';
+const SEALS = 'Cooked by heat, hardened by age';
+
+/** Every limit a reading or a part is held against that a shop may set for itself. Values are common practice with no source, or our model. */
 export const LIMIT_SPECS = {
   runoutMm: spec(
     'Rotor and hub',
@@ -182,6 +185,20 @@ export const LIMIT_SPECS = {
     'Rotor face straight in from the lap',
     'model',
   ),
+  studsMonths: spec('Parts with a life', 'Wheel studs and nuts', 'months', 24, [1, 240], STUDS),
+  studsSessions: spec('Parts with a life', 'Wheel studs and nuts, run', 'sessions', 60, [1, 2000], STUDS),
+  hoseMonths: spec('Parts with a life', 'Hoses', 'months', 60, [1, 240], 'Cracks and swells from inside'),
+  sealMonths: spec('Parts with a life', 'Caliper seals', 'months', 24, [1, 240], SEALS),
+  sealSessions: spec('Parts with a life', 'Caliper seals, run', 'sessions', 80, [1, 2000], SEALS),
+  floatSessions: spec(
+    'Parts with a life',
+    'Float hardware, run',
+    'sessions',
+    40,
+    [1, 2000],
+    'Bobbins and washers of two-piece rotors: rattle, then bind',
+  ),
+  capMonths: spec('Parts with a life', 'Reservoir cap and its seal', 'months', 48, [1, 240], 'Lets water in'),
 } as const satisfies Record<string, LimitSpec>;
 
 export type LimitName = keyof typeof LIMIT_SPECS;

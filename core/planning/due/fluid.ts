@@ -1,4 +1,4 @@
-import { daysBetween } from '../../base/day';
+import { daysBetween, monthsAfter } from '../../base/day';
 import { type Driven, dueByDistance } from './distance';
 import type { WaterTrend } from './water';
 
@@ -53,9 +53,7 @@ export function fluidDue(
     return { dueOn: null, daysLeft: 0, why: 'No fill on record: measure it, or change it.' };
   const rule: { label: string; months: number | null; km?: number; water?: true } = FLUID_SCHOOLS[school];
   if (rule.months === null) return dueByEvent(filledOn, today, since.events ?? []);
-  const due = new Date(`${filledOn}T00:00:00Z`);
-  due.setUTCMonth(due.getUTCMonth() + rule.months);
-  const byMonths = due.toISOString().slice(0, 10);
+  const byMonths = monthsAfter(filledOn, rule.months);
   const byDistance = rule.km === undefined ? undefined : dueByDistance(filledOn, rule.km, since.driven);
   const byWater = rule.water && since.water?.goneOn;
   const dueOn = [byDistance, byWater || undefined].reduce(

@@ -16,6 +16,8 @@ export const PART_KINDS = {
   master: 'Master cylinder',
   booster: 'Booster',
   wheel_cylinder: 'Wheel cylinder',
+  studs: 'Wheel studs and nuts',
+  cap: 'Reservoir cap',
   bush: 'Bush or joint',
   other: 'Other',
 } as const;
