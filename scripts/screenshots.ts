@@ -113,12 +113,6 @@ async function take(base: string, out: string): Promise<void> {
       skip: 4,
       shows: (page) => page.getByRole('button', { name: 'Skip' }),
     },
-    {
-      name: 'sheet',
-      path: `/job/${kerbs}/checks`,
-      mode: 'Sheet',
-      shows: (page) => page.getByLabel('Inner pad FL, leading end'),
-    },
     { name: 'verdict', path: `/job/${kerbs}/verdict` },
     {
       name: 'work',
@@ -147,6 +141,7 @@ async function take(base: string, out: string): Promise<void> {
       name: 'car',
       path: `/car/${kerbsCar}`,
     },
+    { name: 'preparation', path: `/car/${kerbsCar}/prepare` },
     { name: 'bench-fluid', path: '/bench/fluid' },
     {
       name: 'bench-pedal',

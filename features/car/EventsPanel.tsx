@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
@@ -120,7 +121,7 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
       )}
       <ul>
         {newestFirst.slice(0, SHOWN).map((event) => (
-          <EventLine key={event.id} event={event} today={today} onDrop={drop} />
+          <EventLine key={event.id} carId={carId} event={event} today={today} onDrop={drop} />
         ))}
         {events.length === 0 && (
           <li className="py-2 text-soft">None noted: wear cannot be counted in sessions yet.</li>
@@ -130,7 +131,7 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
         <Opens head={<span className="text-soft">{events.length - SHOWN} earlier</span>}>
           <ul>
             {newestFirst.slice(SHOWN).map((event) => (
-              <EventLine key={event.id} event={event} today={today} onDrop={drop} />
+              <EventLine key={event.id} carId={carId} event={event} today={today} onDrop={drop} />
             ))}
           </ul>
         </Opens>
@@ -140,10 +141,12 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
 }
 
 function EventLine({
+  carId,
   event,
   today,
   onDrop,
 }: {
+  carId: string;
   event: EventRow;
   today: string;
   onDrop: (event: EventRow) => Promise<void>;
@@ -154,7 +157,14 @@ function EventLine({
     <li className="flex items-center justify-between gap-3 border-b border-rule py-1">
       <span>
         {event.name}
-        {event.onDate > today && <b className="ml-2 font-semibold text-blue">to come</b>}
+        {event.onDate >= today && (
+          <Link
+            href={`/car/${carId}/prepare?event=${event.id}`}
+            className="ml-2 inline-flex min-h-11 items-center font-semibold text-blue underline underline-offset-4"
+          >
+            Is it ready?
+          </Link>
+        )}
       </span>
       <span className="reading ml-auto shrink-0">
         {dayWords(event.onDate, dateOrder)} · {figure(event.sessions, 0)}

@@ -84,6 +84,7 @@ async function screens(page: Page): Promise<string[]> {
     story!,
     car!,
     `${car}/edit`,
+    `${car}/prepare`,
     '/car/new',
     '/bench/fluid',
     '/bench/pedal',

@@ -54,8 +54,7 @@ describe('what is due by wear and by parts’ lives', () => {
       input: { caliper: {}, newMm: 12, minimumMm: 3, corners: { FL: { inner: pad, outer: pad } } },
     });
     expect(await due(job.carId)).toMatchObject({
-      'FL inner pad is past its limit': TODAY,
-      'FL outer pad is past its limit': TODAY,
+      'Front pads past their limit': TODAY,
     });
   });
 

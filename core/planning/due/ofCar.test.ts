@@ -35,23 +35,27 @@ describe('what is due on a car', () => {
     const [due, ...rest] = dueOfCar(facts({ car, wear, events }));
     expect(rest).toEqual([]);
     expect(due).toMatchObject({
-      key: 'wear FL inner pad',
-      what: 'FL inner pad near its limit',
+      key: 'wear front pad',
+      what: 'Front pads near their limit',
       wheels: 'front',
     });
     expect(due!.dueOn).toBe('2026-07-20');
     expect(due!.why).toMatch(
-      /^Read 9\.0 mm, limit 7\.0 mm \(half of new\); \d+ to \d+ sessions left, 80 % sure\.$/,
+      /^FL inner pad: read 9\.0 mm, limit 7\.0 mm \(half of new\); \d+ to \d+ sessions left, 80 % sure\.$/,
     );
+    // The event was run since: it may be past its limit, and somebody has to measure.
+    expect(dueOfCar(facts({ car, wear, events, today: '2026-08-01' }))).toMatchObject([
+      { what: 'Front pads may be past their limit: measure', dueOn: '2026-07-20' },
+    ]);
     // With nothing on the calendar nobody can say a day.
     expect(dueOfCar(facts({ car, wear, events: events.slice(0, 1) }))).toEqual([]);
     // Past its limit it is due today, forecast or not.
     wear.FL.inner = [{ sessions: 8, mm: 6.4 }];
     expect(dueOfCar(facts({ car, wear, events: [] }))).toMatchObject([
       {
-        what: 'FL inner pad is past its limit',
+        what: 'Front pads past their limit',
         dueOn: '2026-06-01',
-        why: 'Read 6.4 mm, limit 7.0 mm (half of new).',
+        why: 'FL inner pad: read 6.4 mm, limit 7.0 mm (half of new).',
       },
     ]);
   });

@@ -1,5 +1,6 @@
-import { type Axle, axleOf, type Corner, type Place } from '../../car/corner';
+import { AXLES, type Axle, axleOf, type Corner, type Place } from '../../car/corner';
 import type { ShopLimits } from '../../car/limits/catalogue';
+import { fallsShort } from '../../car/limits/limit';
 import type { CarSpec } from '../../car/spec';
 import type { FittedPart } from '../shelf/fitted';
 import { PART_KINDS } from '../shelf/parts';
@@ -39,24 +40,45 @@ export function dueOfCar(facts: CarDueFacts): CarDue[] {
   return [...wearDue(facts), ...partsDue(facts)];
 }
 
-function wearDue({ car, wear, events, limits, today }: CarDueFacts): CarDue[] {
-  return wearLines(car, wear, limits).flatMap((line): CarDue[] => {
-    const last = line.series.at(-1)!;
-    const isPast = last.mm < line.limitMm;
-    const low = isPast ? 0 : line.life?.low;
-    if (low === undefined) return [];
-    const dueOn = isPast ? today : dayOfSession(eventsAfter(events, last.sessions), low);
-    if (dueOn === undefined) return [];
-    return [
-      {
-        key: `wear ${line.label}`,
-        what: isPast ? `${line.label} is past its limit` : `${line.label} near its limit`,
-        why: wearWords(line),
-        dueOn,
-        wheels: axleOf(line.corner),
-      },
-    ];
+/** Pads and rotors, axle by axle, since they are renewed in pairs: the one that is due first speaks for its axle. */
+function wearDue(facts: CarDueFacts): CarDue[] {
+  const lines = wearLines(facts.car, facts.wear, facts.limits).flatMap((line) => {
+    const due = endOf(line, facts);
+    return due ? [{ line, ...due }] : [];
   });
+  return AXLES.flatMap((wheels) =>
+    (['pad', 'rotor'] as const).flatMap((part): CarDue[] => {
+      const own = lines.filter(({ line }) => line.part === part && axleOf(line.corner) === wheels);
+      const [first] = own.sort((left, right) => left.dueOn.localeCompare(right.dueOn));
+      if (!first) return [];
+      const { line, dueOn, isPast } = first;
+      const state = isPast
+        ? 'past their limit'
+        : dueOn < facts.today
+          ? 'may be past their limit: measure'
+          : 'near their limit';
+      return [
+        {
+          key: `wear ${wheels} ${part}`,
+          what: `${wheels === 'front' ? 'Front' : 'Rear'} ${part}s ${state}`,
+          why: wearWords(line),
+          ...{ dueOn, wheels },
+        },
+      ];
+    }),
+  );
+}
+
+/** The event that may finish a part; today for one that is past its limit; undefined where nothing on the calendar does. */
+function endOf(
+  line: WearLine,
+  { events, today }: CarDueFacts,
+): { dueOn: string; isPast: boolean } | undefined {
+  const last = line.series.at(-1)!;
+  if (fallsShort(last.mm, line.limitMm)) return { dueOn: today, isPast: true };
+  if (!line.life) return undefined;
+  const dueOn = dayOfSession(eventsAfter(events, last.sessions), line.life.low);
+  return dueOn === undefined ? undefined : { dueOn, isPast: false };
 }
 
 /** Events after so many sessions of the car's: those that wear a part on from where it was read. */
@@ -70,8 +92,8 @@ function eventsAfter(events: readonly CarEvent[], sessions: number): CarEvent[] 
     });
 }
 
-function wearWords({ series, limitMm, limitFrom, life, decimals }: WearLine): string {
-  const read = `Read ${series.at(-1)!.mm.toFixed(decimals)} mm, limit ${limitMm.toFixed(decimals)} mm (${limitFrom})`;
+function wearWords({ label, series, limitMm, limitFrom, life, decimals }: WearLine): string {
+  const read = `${label}: read ${series.at(-1)!.mm.toFixed(decimals)} mm, limit ${limitMm.toFixed(decimals)} mm (${limitFrom})`;
   if (!life) return `${read}.`;
   return `${read}; ${span(life.low, life.high)} sessions left, 80 % sure.`;
 }

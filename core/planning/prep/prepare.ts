@@ -1,0 +1,129 @@
+import { AXLES, type Axle, axleOf } from '../../car/corner';
+import { PART_LIVES, partDue } from '../due/partLife';
+import type { ProcedureId } from '../library';
+import { PART_KINDS, type PartKind } from '../shelf/parts';
+import { wholeMinutes } from '../works';
+import type { PrepFacts } from './facts';
+import { fluidLines } from './fluidLines';
+import { PREP_STAGES, type PrepLine, type PrepStage, worstOf } from './line';
+import { readPrep } from './readPrep';
+import { wearPrep } from './wearPrep';
+
+export type Preparation = {
+  /** In the order in which it is met. */
+  lines: PrepLine[];
+  /** Go, not, what to bring, or not known before somebody looks. */
+  verdict: 'go' | 'not' | 'buy' | 'look';
+  /** What it takes from here, min. */
+  minutes: number;
+};
+
+/** Twenty seconds a corner by eye, with the wheel off (common practice, no source). */
+const LOOK_IN_MIN = 2;
+/** The job that renews a part with a life. */
+const RENEWS: Partial<Record<PartKind, ProcedureId>> = {
+  studs: 'wheel_studs',
+  hose: 'hose',
+  seal_kit: 'caliper_rebuild',
+  float_kit: 'float',
+  cap: 'reservoir_cap',
+};
+
+/**
+ * Whether a car is ready for an event: what stops it, what its fluid, pads, rotors, dials and parts with a life say of that day,
+ * and what is done each time, in the order in which wheels come off.
+ */
+export function prepare(facts: PrepFacts): Preparation {
+  const all = [
+    ...holdLines(facts),
+    ...fluidLines(facts),
+    ...noteLines(facts),
+    ...wearPrep(facts),
+    ...readPrep(facts),
+    ...lifeLines(facts),
+    ...eachTime(facts),
+  ];
+  const lines = PREP_STAGES.flatMap((stage) => all.filter((line) => line.stage === stage));
+  const verdict = worstOf(lines.map((line) => line.verdict));
+  return {
+    lines,
+    verdict: verdict === 'do' ? 'go' : verdict,
+    minutes: lines.reduce((sum, { minutes }) => sum + minutes, 0),
+  };
+}
+
+function holdLines({ holds }: PrepFacts): PrepLine[] {
+  return holds.map(({ label, job }) => ({
+    ...{ id: `hold ${job.id} ${label}`, stage: 'standing', what: `Stays here: ${label.toLowerCase()}` },
+    ...{ verdict: 'not', why: `Job ${job.number} holds the car.`, minutes: 0, job },
+  }));
+}
+
+/** What falls due by the day: a repair that was temporary stops the car, what was noted is there to be done. */
+function noteLines({ notes, event }: PrepFacts): PrepLine[] {
+  return notes
+    .filter(({ dueOn }) => dueOn !== null && dueOn <= event.onDate)
+    .map(({ what, why, dueOn, temporary }) => ({
+      ...{ id: `note ${what} ${dueOn}`, stage: 'standing', what, minutes: 0 },
+      verdict: temporary ? 'not' : 'do',
+      why: `${why === '' ? '' : `${why} `}Due ${dueOn}.`,
+    }));
+}
+
+function lifeLines(facts: PrepFacts): PrepLine[] {
+  const { parts, events, event, limits, today } = facts;
+  return parts
+    .filter((part) => part.removedOn === null && PART_LIVES[part.kind])
+    .map((part) => {
+      const due = partDue(part, events, limits, today)!;
+      const isDue = due.dueOn !== null && due.dueOn <= event.onDate;
+      const work = RENEWS[part.kind];
+      return {
+        id: `life ${part.id}`,
+        stage: stageOf(part.place),
+        what: `${PART_KINDS[part.kind]}${part.place === '' ? '' : ` ${part.place}`}`,
+        verdict: isDue ? 'not' : 'go',
+        why: due.why,
+        minutes: isDue && work ? wholeMinutes(work) : 0,
+        ...(isDue ? { buy: { kind: part.kind, place: part.place, count: 1, unit: 'pcs' as const } } : {}),
+      };
+    });
+}
+
+function stageOf(place: string): PrepStage {
+  if (place === '') return 'standing';
+  return place === 'front' || place === 'rear' ? place : axleOf(place as 'FL');
+}
+
+/** What is done before every event, whatever the figures say. */
+function eachTime({ car }: PrepFacts): PrepLine[] {
+  const torque = car.torquesNm?.wheel;
+  const done = (id: string, stage: PrepStage, what: string, why: string, minutes: number): PrepLine => ({
+    ...{ id, stage, what, verdict: 'do', why, minutes },
+  });
+  return [
+    done('level', 'standing', 'Level, cap, a look for wet spots', 'Firm pedal held while somebody looks.', 4),
+    ...AXLES.map((axle: Axle) =>
+      done(
+        `${axle} look-in`,
+        axle,
+        'Look-in at both corners',
+        car[axle].brake === 'disc'
+          ? 'Low end of each pad, rotor face for cracks, hose, boots, studs, play by hand; caps of plastic off.'
+          : 'Shoes and their slack, a wet cylinder, hose, studs, play by hand; caps of plastic off.',
+        LOOK_IN_MIN,
+      ),
+    ),
+    {
+      ...done(
+        'torque',
+        'after',
+        'Wheels to torque, and again after the first session',
+        torque === undefined ? 'The maker’s figure is not on file.' : 'By the wrench, crosswise.',
+        6,
+      ),
+      ...(torque === undefined ? {} : { figure: { value: torque, unit: 'N·m', decimals: 0 } }),
+    },
+    done('pedal', 'after', 'Firm pedal before it moves', 'Pumped up, held, a slow roll.', 2),
+  ];
+}

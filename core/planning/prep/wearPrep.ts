@@ -1,0 +1,99 @@
+import { AXLES, type Axle, axleOf } from '../../car/corner';
+import { fallsShort } from '../../car/limits/limit';
+import { fitsIn } from '../wear/forecast';
+import { type WearLine, wearLines } from '../wear/lines';
+import { wholeMinutes } from '../works';
+import { type PrepFacts, sessionsAhead } from './facts';
+import { type PrepLine, type PrepVerdict, worstOf } from './line';
+
+/** Minutes of measuring the pads or the rotors of an axle that is up already (common practice, no source). */
+const MEASURE_MIN = 6;
+
+/** Pads and rotors, axle by axle: the part that is nearest its end decides. */
+export function wearPrep(facts: PrepFacts): PrepLine[] {
+  const lines = wearLines(facts.car, facts.wear, facts.limits);
+  return AXLES.filter((axle) => facts.car[axle].brake === 'disc').flatMap((axle) =>
+    (['pad', 'rotor'] as const).map((part) =>
+      axleLine(
+        facts,
+        axle,
+        part,
+        lines.filter((line) => line.part === part && axleOf(line.corner) === axle),
+      ),
+    ),
+  );
+}
+
+function axleLine(facts: PrepFacts, axle: Axle, part: WearLine['part'], lines: WearLine[]): PrepLine {
+  const base = {
+    id: `${axle} ${part}`,
+    stage: axle,
+    what: part === 'pad' ? 'Pads' : 'Rotors, thickness',
+  } as const;
+  const judged = lines.map((line) => ({ line, verdict: verdictOf(line, facts) }));
+  const verdict = worstOf(judged.map((each) => each.verdict));
+  const whose = judged
+    .filter((each) => each.verdict === verdict)
+    .sort((a, b) => left(a.line) - left(b.line))[0];
+  const corners = new Set(lines.map(({ corner }) => corner)).size;
+  if (!whose)
+    return {
+      ...base,
+      verdict: 'look',
+      why: 'Never measured here, or without a limit on file.',
+      minutes: MEASURE_MIN,
+    };
+  if (corners < 2 && verdict !== 'not')
+    return { ...base, verdict: 'look', why: 'One side only was measured.', minutes: MEASURE_MIN };
+  const { line } = whose;
+  const renewed = verdict === 'not' || verdict === 'buy';
+  return {
+    ...base,
+    verdict,
+    why: whyOf(line, verdict, facts),
+    figure: {
+      value: line.series.at(-1)!.mm,
+      unit: 'mm',
+      decimals: line.decimals,
+      limit: { value: line.limitMm, from: line.limitFrom },
+    },
+    ...(line.life ? { life: line.life } : {}),
+    minutes:
+      verdict === 'go'
+        ? 0
+        : verdict === 'look'
+          ? MEASURE_MIN
+          : wholeMinutes(part === 'pad' ? 'pads' : 'rotors'),
+    ...(renewed
+      ? {
+          buy: {
+            kind: part === 'pad' ? ('pads' as const) : ('rotor' as const),
+            place: axle,
+            count: part === 'pad' ? 1 : 2,
+            unit: 'pcs' as const,
+          },
+        }
+      : {}),
+  };
+}
+
+function left({ life }: WearLine): number {
+  return life?.low ?? Number.POSITIVE_INFINITY;
+}
+
+function verdictOf(line: WearLine, facts: PrepFacts): PrepVerdict {
+  const last = line.series.at(-1)!;
+  if (fallsShort(last.mm, line.limitMm)) return 'not';
+  if (!line.life) return 'look';
+  const fits = fitsIn(line.life, sessionsAhead(last.sessions, facts));
+  return fits === 'fits' ? 'go' : fits === 'perhaps' ? 'buy' : 'not';
+}
+
+function whyOf(line: WearLine, verdict: PrepVerdict, facts: PrepFacts): string {
+  const last = line.series.at(-1)!;
+  if (fallsShort(last.mm, line.limitMm)) return `${line.label} is past its limit.`;
+  if (!line.life) return `${line.label} was read once: nobody knows yet how fast it wears. Read it again.`;
+  const ahead = sessionsAhead(last.sessions, facts);
+  const end = { not: 'does not last', buy: 'may not last, a spare set comes along', go: 'lasts' } as const;
+  return `${line.label} ${end[verdict as keyof typeof end]}: ${ahead} sessions from its reading to the end of ${facts.event.name}.`;
+}

@@ -1,0 +1,60 @@
+'use client';
+
+import { usePathname, useRouter, useSearchParams } from 'next/navigation';
+import { useState } from 'react';
+import type { CarPreparation } from '@/server/prep/queries';
+import { Button } from '@/ui/Button';
+import { NumberField } from '@/ui/Field';
+import { useUnits } from '../../shell/useUnits';
+
+/** What a caliper may reach, °C. */
+const RANGE = [20, 400] as const;
+
+const FROM = { said: 'As said here', measured: 'As last measured with the fluid' } as const;
+
+/** The hottest caliper the event is expected to bring, on which the margin of the fluid rests; it stands in the address. */
+export function PeakField({ peak }: { peak: CarPreparation['peak'] }) {
+  const units = useUnits();
+  const router = useRouter();
+  const path = usePathname();
+  const search = useSearchParams();
+  const [text, setText] = useState(peak ? units.show(peak.c, '°C', 0) : '');
+  const [error, setError] = useState<string>();
+  const take = () => {
+    const read = text.trim() === '' ? null : units.read(text, '°C');
+    if (read !== null && (!read || read.value < RANGE[0] || read.value > RANGE[1]))
+      return setError(
+        `Hottest caliper is ${text}: ${units.full(RANGE[0], '°C', 0)} to ${units.full(RANGE[1], '°C', 0)} is accepted`,
+      );
+    setError(undefined);
+    const next = new URLSearchParams(search);
+    if (read) next.set('peak', String(Math.round(read.value * 10) / 10));
+    else next.delete('peak');
+    router.replace(`${path}?${next}`, { scroll: false });
+  };
+  return (
+    <form
+      className="mt-3 flex flex-wrap items-start gap-3 print:hidden"
+      onSubmit={(event) => {
+        event.preventDefault();
+        take();
+      }}
+    >
+      <NumberField
+        label="Hottest caliper expected"
+        unit={units.unit('°C')}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        error={error}
+        hint={
+          peak
+            ? FROM[peak.from]
+            : 'Paint, strips or a pyrometer of a like day; hotter air adds degree for degree'
+        }
+      />
+      <Button type="submit" className="sm:mt-6">
+        Hold against it
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,109 @@
+import { dayIn } from '../../core/base/day';
+import { limitFor } from '../../core/car/limits/catalogue';
+import { openHolds } from '../../core/job/holds';
+import type { JobSheet } from '../../core/job/sheet';
+import { type ToBring, toBring } from '../../core/planning/prep/buyList';
+import type { LastReading, PrepJob } from '../../core/planning/prep/facts';
+import { type Preparation, prepare } from '../../core/planning/prep/prepare';
+import { type CarEvent, nextEvent } from '../../core/planning/wear/sessions';
+import { getCar, lastReadings, openFollowUps } from '../cars/queries';
+import { database } from '../db/sql';
+import { notFound } from '../failure';
+import { drivenSinceFill } from '../fills/queries';
+import { waterTrends } from '../fills/water';
+import { getSheets } from '../jobs/queries';
+import { carParts } from '../parts/queries';
+import { getShelf } from '../shelf/queries';
+import { getShop } from '../shop/queries';
+import { carPast } from '../wear/queries';
+
+export type CarPreparation = Preparation & {
+  car: { id: string; name: string };
+  event: CarEvent;
+  /** The hottest caliper it goes by, °C, and whether that was said or last measured. */
+  peak: { c: number; from: 'said' | 'measured' } | null;
+  toBring: ToBring[];
+  /** The open job that measures go into, where there is one. */
+  job: PrepJob | null;
+};
+
+/**
+ * Whether a car is ready for an event of its calendar, from all that is on file of it.
+ * @param options the event, else the next one; the hottest caliper expected, °C, else the last that was measured
+ * @throws Failure where the car, or the event, is not there
+ */
+export async function getPreparation(
+  carId: string,
+  options: { eventId?: string; peakC?: number },
+  now = new Date(),
+): Promise<CarPreparation> {
+  const [car, shop] = await Promise.all([getCar(carId), getShop()]);
+  const today = dayIn(shop.timeZone, now);
+  const [{ wear, events }, parts, last, water, driven, notes, shelf, sheets] = await Promise.all([
+    carPast(car.id, { timeZone: shop.timeZone }),
+    carParts(car.id),
+    lastReadings(car.id),
+    waterTrends(shop, [car.id]),
+    drivenSinceFill(),
+    openFollowUps(today, car.id),
+    getShelf(),
+    openJobsOf(car.id).then((ids) => getSheets(ids)),
+  ]);
+  const event = options.eventId ? events.find(({ id }) => id === options.eventId) : nextEvent(events, today);
+  if (!event) throw notFound('event', options.eventId ?? 'to come');
+  const readings = last.flatMap(({ kind, corner, input, recordedAt }): LastReading[] =>
+    input === null
+      ? []
+      : [
+          {
+            kind,
+            corner,
+            input: input as LastReading['input'],
+            on: dayIn(shop.timeZone, new Date(recordedAt)),
+          },
+        ],
+  );
+  const peak = peakOf(options.peakC, readings);
+  const preparation = prepare({
+    ...{ car, event, events, wear, parts, readings, today },
+    limits: shop.limits,
+    altitudeM: shop.altitudeM,
+    fluid: { school: shop.fluidSchool, driven: driven.get(car.id), water: water.get(car.id) },
+    peakC: peak?.c ?? null,
+    notes: notes.map(({ what, why, dueOn }) => ({
+      what,
+      why: why ?? '',
+      dueOn,
+      temporary: why !== undefined,
+    })),
+    holds: sheets.flatMap((sheet) => openHolds(sheet).map(({ label }) => ({ label, job: jobOf(sheet) }))),
+  });
+  const [sheet] = sheets;
+  return {
+    ...preparation,
+    car: { id: car.id, name: car.name },
+    ...{ event, peak },
+    toBring: toBring(preparation.lines, shelf, {
+      wanted: car.fluidClass,
+      freshDays: limitFor('bottleDays', shop.limits).value,
+      now,
+    }),
+    job: sheet ? jobOf(sheet) : null,
+  };
+}
+
+function jobOf({ job }: JobSheet): PrepJob {
+  return { id: job.id, number: job.number };
+}
+
+function peakOf(said: number | undefined, readings: readonly LastReading[]): CarPreparation['peak'] {
+  if (said !== undefined) return { c: said, from: 'said' };
+  const read = readings.find(({ kind }) => kind === 'fluid')?.input.caliperPeakC;
+  return typeof read === 'number' ? { c: read, from: 'measured' } : null;
+}
+
+async function openJobsOf(carId: string): Promise<string[]> {
+  const rows = await database()`
+    select id from jobs where car_id = ${carId} and closed_at is null order by opened_at desc, id limit 5`;
+  return rows.map((row) => row.id);
+}

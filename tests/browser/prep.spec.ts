@@ -1,0 +1,119 @@
+import { randomUUID } from 'node:crypto';
+import type { APIRequestContext } from '@playwright/test';
+import { startingSet } from '../../core/car/startingSets';
+import { expect, test } from './test';
+
+const headers = { 'content-type': 'application/json' };
+const day = (ahead: number) => new Date(Date.now() + ahead * 86_400_000).toISOString().slice(0, 10);
+
+/** A car that ran, was measured since, and goes out again: front pads low, a bearing loose, the fluid read. */
+async function ranCar(request: APIRequestContext, name: string): Promise<string> {
+  const post = async (path: string, data: object) => {
+    const reply = await request.post(path, { headers, data });
+    expect(reply.ok(), `${path}: ${await reply.text()}`).toBe(true);
+  };
+  const id = randomUUID();
+  const spec = startingSet('light_track');
+  await post('/api/cars', { id, ...spec, name, fluidClass: 'DOT4', fluidFilledOn: day(-60) });
+  for (const [event, on, sessions] of [
+    ['First days', day(-40), 4],
+    ['Evening', day(-20), 4],
+    ['Autumn days', day(10), 6],
+  ] as const)
+    await post(`/api/cars/${id}/events`, {
+      id: randomUUID(),
+      name: event,
+      onDate: on,
+      sessions,
+      odometerKm: null,
+    });
+  const job = randomUUID();
+  await post('/api/jobs', { id: job, carId: id, complaint: 'Looked over', neededAt: null });
+  const read = (kind: string, corner: string, input: object) =>
+    post(`/api/jobs/${job}/readings`, {
+      ...{ id: randomUUID(), phase: 'before', kind, corner, replaces: null, why: '' },
+      input,
+    });
+  const pad = { leading: 4, trailing: 4.2 };
+  for (const corner of ['FL', 'FR'])
+    await read('pads', corner, {
+      caliper: {},
+      newMm: 12,
+      minimumMm: 3,
+      corners: { [corner]: { inner: pad, outer: pad } },
+    });
+  await read('bearing', 'FR', { playMm: 0.09 });
+  await read('fluid', '', { class: 'DOT4', moisturePct: 0.8, caliperPeakC: 150 });
+  return id;
+}
+
+for (const width of [1280, 390]) {
+  test(`a car is prepared for its next event: what stops it, by which figure, and what to take along, ${width} wide`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height: 800 });
+    await page.goto('/');
+    const car = await ranCar(page.request, `Out again ${width}`);
+    await page.goto(`/car/${car}`);
+    await page
+      .getByRole('region', { name: /^Days on track/ })
+      .getByRole('link', { name: 'Is it ready?' })
+      .click();
+    await expect(page.getByRole('heading', { name: `Out again ${width}: Autumn days` })).toBeVisible();
+    await expect(page.getByRole('status').filter({ hasText: 'Not as it is' })).toBeVisible();
+    const front = page.getByRole('region', { name: 'Front wheels off' });
+    const pads = front.getByRole('listitem').filter({ hasText: 'is past its limit' });
+    await expect(pads).toContainText(/4\.0 mm against \d/);
+    const bearing = front.getByRole('listitem').filter({ hasText: 'Bearing play' });
+    await expect(bearing).toContainText('0.090 mm against 0.050 mm');
+    const bring = page.getByRole('region', { name: 'To have, or to buy' });
+    await expect(bring).toContainText('Pads, axle set, front');
+
+    const boils = page.getByRole('listitem').filter({ hasText: 'Fluid, where it boils' });
+    await expect(boils).toContainText('hottest caliper 150 °C');
+    await expect(boils.getByText('go', { exact: true })).toBeVisible();
+    const peak = page.getByLabel('Hottest caliper expected');
+    await peak.fill('900');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('main')).toContainText('Hottest caliper is 900: 20 °C to 400 °C is accepted');
+    await peak.fill('205');
+    await page.keyboard.press('Enter');
+    await expect(boils.getByText('not', { exact: true })).toBeVisible();
+    await expect(page).toHaveURL(/peak=205/);
+    await expect(bring).toContainText('Brake fluid');
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+
+    await pads.getByRole('link', { name: 'Open a job' }).click();
+    await expect(page.getByLabel('What the driver says, in one line')).toHaveValue(
+      /^Pads: F[LR] \w+ pad is past/,
+    );
+  });
+}
+
+test('what needs the same wheels off is due together, and opens as one job', async ({ page }) => {
+  await page.goto('/');
+  const car = await ranCar(page.request, 'Due together');
+  const part = { kind: 'float_kit', place: 'front', what: 'Bobbins', batch: '', fittedOn: day(-300) };
+  await page.request.post(`/api/cars/${car}/events`, {
+    headers,
+    data: { id: randomUUID(), name: 'Long summer', onDate: day(25), sessions: 60, odometerKm: null },
+  });
+  await page.request.post(`/api/cars/${car}/parts`, {
+    headers,
+    data: { id: randomUUID(), ...part, jobId: null, shelfId: null, oldWhy: null, oldMate: null },
+  });
+  await page.goto(`/car/${car}`);
+  const together = page.getByRole('listitem').filter({ hasText: 'With the front wheels off' });
+  await expect(together).toContainText('Front pads past their limit');
+  await expect(together).toContainText('8 of 40 sessions run (common practice)');
+  await together.getByRole('link', { name: 'All in one job' }).click();
+  await expect(page.getByLabel('What the driver says, in one line')).toHaveValue(
+    'Front pads past their limit; Float hardware front: life',
+  );
+});
+
+test('an event that is not there is no page', async ({ page }) => {
+  const car = '00000000-0000-4000-8000-000000000001';
+  const reply = await page.request.get(`/car/${car}/prepare?event=00000000-0000-4000-8000-00000000ffff`);
+  expect(reply.status()).toBe(404);
+});
