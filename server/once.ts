@@ -26,6 +26,7 @@ export type Write = {
     | 'setup'
     | 'trial'
     | 'bench'
+    | 'calendar'
     | 'poured';
   /** What it is written to; nothing where it stands alone. */
   target?: string;

@@ -48,14 +48,12 @@ export function DueLines({ carId, lines }: { carId: string; lines: DueLine[] }) 
               </p>
               <ul>
                 {together.map((line) => (
-                  <DueEntry key={line.what} line={line} carId={carId} onDone={finish} inGroup />
+                  <DueEntry key={line.key} line={line} carId={carId} onDone={finish} inGroup />
                 ))}
               </ul>
             </li>
           ) : (
-            together.map((line) => (
-              <DueEntry key={line.followUp?.id ?? line.what} line={line} carId={carId} onDone={finish} />
-            ))
+            together.map((line) => <DueEntry key={line.key} line={line} carId={carId} onDone={finish} />)
           ),
         )}
       </ul>

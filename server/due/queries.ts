@@ -10,6 +10,8 @@ import { freshenCarDue, freshenDue } from './kept';
 
 /** One thing that is due: by its day, what it rests on, whose wheels come off for it, and the note it is ticked off by. */
 export type DueLine = {
+  /** Which thing it is, of its car; stays the same while it is due. */
+  key: string;
   what: string;
   why: string;
   dueOn: string | null;
@@ -49,17 +51,22 @@ export async function dueUpTo(
   for (const car of cars) {
     const { dueOn, daysLeft, why } = fluidOf(car);
     if (daysLeft !== null && (dueOn === null || dueOn <= upTo))
-      add(car.id, { what: 'Brake fluid', why, dueOn });
+      add(car.id, { key: 'fluid', what: 'Brake fluid', why, dueOn });
   }
   for (const followUp of followUps) add(followUp.carId, noteLine(followUp));
   for (const row of kept)
     add(row.car_id, {
-      ...{ what: row.what, why: row.why, dueOn: row.due_on },
+      ...{ key: row.key, what: row.what, why: row.why, dueOn: row.due_on },
       ...(row.wheels ? { wheels: row.wheels } : {}),
     });
   for (const row of proofs)
     add(row.car_id, {
-      ...{ what: 'Out on proof', why: `Job ${row.number}, with ${row.driver}.`, dueOn: row.due_on },
+      ...{
+        key: `proof ${row.number}`,
+        what: 'Out on proof',
+        why: `Job ${row.number}, with ${row.driver}.`,
+        dueOn: row.due_on,
+      },
     });
   return cars
     .flatMap(({ id, name }): DueCar[] => {
@@ -72,7 +79,7 @@ export async function dueUpTo(
 function noteLine(followUp: FollowUp): DueLine {
   const { what, jobId, dueOn } = followUp;
   const why = followUp.why ?? (jobId === null ? '' : 'Noted when a job was closed.');
-  return { what, why, dueOn, followUp };
+  return { key: `note ${followUp.id}`, what, why, dueOn, followUp };
 }
 
 /** When each car's fluid is due, by the shop's school. */

@@ -1,6 +1,7 @@
-import { randomUUID } from 'node:crypto';
+import { randomBytes, randomUUID } from 'node:crypto';
 import { startingSet } from '../../core/car/startingSets';
 import { keepBench } from '../../server/benches/actions';
+import { makeFeed } from '../../server/calendar/feed';
 import { database } from '../../server/db/sql';
 import { addFill } from '../../server/fills/actions';
 import { addTrial } from '../../server/jobs/changeTrial';
@@ -25,6 +26,7 @@ export type Sent = {
   elsewhere?: Record<string, string>;
 };
 
+const secret = () => randomBytes(32).toString('base64url');
 const rows = (table: string) => async () =>
   Number((await database().unsafe(`select count(*)::int as count from ${table}`))[0]!.count);
 const jobParams = async () => ({ id: (await makeJob()).job.id });
@@ -149,6 +151,12 @@ export const BY_ID: Record<string, () => Promise<Sent>> = {
       count: rows('fitted_parts'),
     };
   },
+  'POST /api/calendar': async () => ({
+    params: {},
+    body: { token: secret() },
+    other: { token: secret() },
+    count: rows('calendar_feeds'),
+  }),
   'POST /api/jobs': async () => {
     const carId = (await makeCar()).id;
     return {
@@ -319,6 +327,13 @@ export const BY_VERSION: Record<string, () => Promise<Omit<Sent, 'elsewhere' | '
       body: { ...event, version, dropped: true },
       other: { ...event, version, sessions: 6 },
     };
+  },
+  'PATCH /api/calendar/[id]': async () => {
+    const { id, version } = await makeFeed({
+      id: randomUUID(),
+      token: randomBytes(32).toString('base64url'),
+    });
+    return { params: { id }, body: { version }, other: { version: version + 5 } };
   },
   'PATCH /api/fills/[id]': async () => {
     const { id, version } = await addFill((await makeCar()).id, { id: randomUUID(), ...FILL });

@@ -76,7 +76,7 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
   };
   const pressure = parseMeasure(draft.bleedPressureKPa, 'kPa');
   return (
-    <main id="main" className="mx-auto max-w-4xl p-5">
+    <div className="mx-auto max-w-4xl p-5">
       <h1 className="mb-4 text-3xl">Setup</h1>
       <form
         className="grid gap-6"
@@ -258,7 +258,7 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
           </span>
         </div>
       </form>
-    </main>
+    </div>
   );
 }
 
