@@ -1,10 +1,10 @@
 'use client';
 
-import { CircleHelp } from 'lucide-react';
+import { CircleHelp, Search } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { type ReactNode, useEffect, useState } from 'react';
+import { type ReactNode, useCallback, useEffect, useState } from 'react';
 import { cn } from '@/ui/cn';
 import { startOutbox } from '../queue/page';
 import { SaveLine } from '../queue/SaveLine';
@@ -15,6 +15,10 @@ import { useUndoKey } from './useUndoKey';
 
 // What lies over the page comes after it: the first screen does not wait for it.
 const HelpSheet = dynamic(() => import('./HelpSheet').then((module) => module.HelpSheet), { ssr: false });
+
+const FindSheet = dynamic(() => import('./find/FindSheet').then((module) => module.FindSheet), {
+  ssr: false,
+});
 
 const UndoToast = dynamic(() => import('./UndoToast').then((module) => module.UndoToast), { ssr: false });
 
@@ -36,7 +40,10 @@ export function Shell({ children }: { children: ReactNode }) {
   const shop = useShop();
   const [help, setHelp] = useState(false);
   useEffect(startOutbox, []);
-  useShortcuts(() => setHelp(true));
+  const [find, setFind] = useState(false);
+  const onFind = useCallback(() => setFind(true), []);
+  const onHelp = useCallback(() => setHelp(true), []);
+  useShortcuts(onHelp, onFind);
   useUndoKey();
   return (
     <>
@@ -67,11 +74,19 @@ export function Shell({ children }: { children: ReactNode }) {
         </nav>
         <div className="ml-auto flex items-center">
           <span className="mr-3 hidden truncate text-small desk:inline">{shop.name}</span>
+          <button
+            type="button"
+            aria-label="Find anything"
+            onClick={onFind}
+            className="flex h-11 w-11 items-center justify-center text-white focus-visible:outline-[#f2c14e]"
+          >
+            <Search aria-hidden="true" size={21} />
+          </button>
           <ThemeSwitch />
           <button
             type="button"
             aria-label="Shortcuts and help"
-            onClick={() => setHelp(true)}
+            onClick={onHelp}
             className="flex h-11 w-11 items-center justify-center text-white focus-visible:outline-[#f2c14e]"
           >
             <CircleHelp aria-hidden="true" size={21} />
@@ -81,6 +96,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <SaveLine />
       {children}
       <UndoToast />
+      {find && <FindSheet open={find} onOpenChange={setFind} />}
       {help && <HelpSheet open={help} onOpenChange={setHelp} />}
     </>
   );

@@ -48,6 +48,15 @@ export const device = {
     return kept;
   },
 
+  /** Keeps what can be had again: where there is no room for it nobody needs to know. */
+  cache(key: string, text: string): void {
+    try {
+      localStorage.setItem(key, text);
+    } catch {
+      held.delete(key);
+    }
+  },
+
   /** Lets go of a text. A full device allows that too: it says nothing of whether there is room again. */
   remove(key: string): boolean {
     const kept = attempt(() => localStorage.removeItem(key));

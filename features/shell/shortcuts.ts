@@ -28,6 +28,7 @@ export const OTHER_KEYS = [
   { keys: '← →', does: 'On a row of choices: move along it' },
   { keys: 'Enter', does: 'In a run: this is done, the next step' },
   { keys: 't o', does: 'In a run: start its clock; timed by another clock' },
+  { keys: 'f', does: 'Find anything: from a field with Ctrl K' },
   { keys: '/', does: 'In the ledger: to the search' },
   { keys: '?', does: 'This sheet' },
   { keys: 'Esc', does: 'Close what lies over the page; leave a field, so that keys are keys again' },

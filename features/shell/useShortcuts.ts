@@ -35,8 +35,14 @@ function moves(event: KeyboardEvent): boolean {
   return true;
 }
 
+/** F, where no field has the focus; with Ctrl and K from anywhere. */
+function isFindKey(event: KeyboardEvent): boolean {
+  if ((event.ctrlKey || event.metaKey) && event.key === 'k') return true;
+  return event.key === 'f' && !isTyping(event);
+}
+
 /** The keys that work on every screen. */
-export function useShortcuts(onHelp: () => void): void {
+export function useShortcuts(onHelp: () => void, onFind: () => void): void {
   const router = useRouter();
   useEffect(() => {
     let went = 0;
@@ -45,6 +51,11 @@ export function useShortcuts(onHelp: () => void): void {
         event.preventDefault();
         event.stopImmediatePropagation();
         return;
+      }
+      if (isFindKey(event)) {
+        event.preventDefault();
+        event.stopImmediatePropagation();
+        return onFind();
       }
       if (isTyping(event)) return;
       if (event.key === '?') {
@@ -65,5 +76,5 @@ export function useShortcuts(onHelp: () => void): void {
     };
     window.addEventListener('keydown', onKey, { capture: true });
     return () => window.removeEventListener('keydown', onKey, { capture: true });
-  }, [router, onHelp]);
+  }, [router, onHelp, onFind]);
 }

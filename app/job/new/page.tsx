@@ -8,5 +8,13 @@ type Props = { searchParams: Promise<{ car?: string; says?: string }> };
 export default async function NewJobPage({ searchParams }: Props) {
   const { car, says } = await searchParams;
   const cars = await listCars();
-  return <NewJob cars={cars.map(({ id, name, note }) => ({ id, name, note }))} chosen={car} says={says} />;
+  return (
+    <NewJob
+      // Opened from here for something else it begins anew.
+      key={`${car} ${says}`}
+      cars={cars.map(({ id, name, note }) => ({ id, name, note }))}
+      chosen={car}
+      says={says}
+    />
+  );
 }

@@ -5,9 +5,16 @@ import { getShop } from '@/server/shop/queries';
 
 export const metadata = { title: 'What it knows' };
 
-export default async function KnowledgePage() {
-  const [confirmed, shop] = await Promise.all([confirmedCauses(), getShop()]);
+type Props = { searchParams: Promise<{ find?: string }> };
+
+export default async function KnowledgePage({ searchParams }: Props) {
+  const [{ find }, confirmed, shop] = await Promise.all([searchParams, confirmedCauses(), getShop()]);
   return (
-    <KnowledgeView shares={learnedShares(confirmed, shop.learnStrength)} strength={shop.learnStrength} />
+    <KnowledgeView
+      key={find}
+      find={find}
+      shares={learnedShares(confirmed, shop.learnStrength)}
+      strength={shop.learnStrength}
+    />
   );
 }

@@ -15,7 +15,8 @@ export function nearest(word: string, known: readonly string[]): string | undefi
   return best;
 }
 
-function editDistance(left: string, right: string): number {
+/** Letters to insert, delete or replace to make one word of another (Levenshtein 1966). */
+export function editDistance(left: string, right: string): number {
   let row = Array.from({ length: right.length + 1 }, (_, index) => index);
   for (let i = 1; i <= left.length; i++) {
     const next = [i];

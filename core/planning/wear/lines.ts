@@ -33,7 +33,7 @@ export function wearLines(car: CarSpec, wear: Record<Corner, CornerWear>, limits
 }
 
 /** Least pad for the track: the shop's figure, or half of new, whichever is more. */
-export function padLimit(newMm: number, limits: ShopLimits): { mm: number; from: string } {
+function padLimit(newMm: number, limits: ShopLimits): { mm: number; from: string } {
   const own = limitFor('trackPadMm', limits);
   return newMm / 2 > own.value
     ? { mm: newMm / 2, from: 'half of new' }

@@ -13,8 +13,17 @@ import { figure, percent } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
 
 /** Everything the verdict rests on, as a mechanic can read and dispute it. */
-export function KnowledgeView({ shares, strength }: { shares: Learned[]; strength: number }) {
-  const [words, setWords] = useState('');
+export function KnowledgeView({
+  shares,
+  strength,
+  find = '',
+}: {
+  shares: Learned[];
+  strength: number;
+  /** What it is opened to look for. */
+  find?: string;
+}) {
+  const [words, setWords] = useState(find);
   const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
   const shown = KNOWLEDGE.filter((entry) => wanted.every((word) => textOf(entry).includes(word)));
   const learned = new Map(shares.map((share) => [share.cause, share]));

@@ -1,0 +1,108 @@
+import { LIMIT_SPECS } from '../../core/car/limits/catalogue';
+import { CAUSES } from '../../core/diagnosis/causes';
+import type { FindEntry } from '../../core/exchange/find/entry';
+import { PROCEDURES } from '../../core/planning/library';
+import { PART_KINDS, type PartKind } from '../../core/planning/shelf/parts';
+import { FINDINGS } from '../../core/readings/vocabulary/findings';
+import { database } from '../db/sql';
+
+/** Jobs and parts that can be found by name at once; the ledger has its own search over all. */
+const MOST = 600;
+
+/** All that can be found from any screen, of each kind the newest first. */
+export async function findEntries(): Promise<FindEntry[]> {
+  const sql = database();
+  const [cars, jobs, parts, lots, benches] = await Promise.all([
+    sql`select id, name, note from cars order by lower(name), id`,
+    sql`
+      select j.id, j.number, j.complaint, j.closed_at is not null as closed, c.name as car
+      from jobs j join cars c on c.id = j.car_id order by j.opened_at desc limit ${MOST}`,
+    sql`
+      select p.id, p.kind, p.place, p.what, p.batch, p.car_id, c.name as car
+      from fitted_parts p join cars c on c.id = p.car_id where p.removed_on is null order by p.fitted_on desc, p.id limit ${MOST}`,
+    sql`
+      select id, kind, what, batch from shelf where dropped_at is null and quantity > 0 order by added_at desc, id limit ${MOST}`,
+    sql`
+      select b.id, b.bench, b.name, b.car_id, c.name as car from bench_states b join cars c on c.id = b.car_id
+      where b.dropped_at is null order by b.seq desc limit ${MOST}`,
+  ]);
+  return [
+    ...cars.map((row) => entry('car', row.id, row.name, row.note, `/car/${row.id}`)),
+    ...jobs.map((row) =>
+      entry(
+        'job',
+        row.id,
+        row.complaint || `Job ${row.number}`,
+        `${row.car}, job ${row.number}${row.closed ? '' : ', in the bay'}`,
+        row.closed ? `/ledger/${row.id}` : `/job/${row.id}`,
+      ),
+    ),
+    ...parts.map((row) =>
+      entry(
+        'part',
+        row.id,
+        row.what,
+        `${row.car} ${row.place} ${row.batch}`.trim(),
+        `/car/${row.car_id}#fitted`,
+        kindWords(row.kind),
+      ),
+    ),
+    ...lots.map((row) =>
+      entry('part', row.id, row.what, `On the shelf ${row.batch}`.trim(), '/shelf', kindWords(row.kind)),
+    ),
+    ...benches.map((row) =>
+      entry(
+        'bench',
+        row.id,
+        row.name,
+        `${row.car}, ${row.bench} bench`,
+        `/bench/${row.bench}?car=${row.car_id}&kept=${row.id}`,
+      ),
+    ),
+    ...BUILT_IN,
+  ];
+}
+
+function entry(
+  kind: FindEntry['kind'],
+  id: string,
+  title: string,
+  about: string,
+  href: string,
+  also?: string,
+): FindEntry {
+  return { kind, id: `${kind} ${id}`, title, about, href, ...(also ? { also } : {}) };
+}
+
+function kindWords(kind: string): string {
+  return Object.hasOwn(PART_KINDS, kind) ? PART_KINDS[kind as PartKind] : '';
+}
+
+/** What every shop has: work, findings, causes, limits. */
+const BUILT_IN: FindEntry[] = [
+  ...Object.entries(PROCEDURES).map(([id, { label, about }]) =>
+    entry('procedure', id, label, about, `/job/new?${new URLSearchParams({ says: label })}`),
+  ),
+  ...FINDINGS.map(({ id, label }) =>
+    entry(
+      'finding',
+      id,
+      label,
+      'What it speaks for',
+      `/setup/knowledge?${new URLSearchParams({ find: label })}`,
+      id.replaceAll('_', ' '),
+    ),
+  ),
+  ...CAUSES.map(({ id, label }) =>
+    entry(
+      'cause',
+      id,
+      label,
+      'What speaks for it',
+      `/setup/knowledge?${new URLSearchParams({ find: label })}`,
+    ),
+  ),
+  ...Object.entries(LIMIT_SPECS).map(([id, { label, group, about }]) =>
+    entry('setting', id, label, `Limit, ${group.toLowerCase()}: ${about}`, '/setup#limits'),
+  ),
+];
