@@ -202,11 +202,28 @@ export const DEMO_EVENTS: Record<DemoCar, [name: string, inDays: number, session
   electric: [],
 };
 
-type DemoPart = { kind: string; place: string; what: string; batch: string };
+type DemoPart = {
+  kind: string;
+  place: string;
+  what: string;
+  batch: string;
+  oldWhy?: string;
+  oldMate?: string;
+};
 
 /** What the cars wear, and the day it was fitted, counted from today. */
 export const DEMO_PARTS: [car: DemoCar, inDays: number, part: DemoPart][] = [
-  ['coupe', -215, { kind: 'pads', place: 'front', what: 'Track pads, coupe front', batch: 'T-861' }],
+  ['coupe', -580, { kind: 'pads', place: 'front', what: 'Track pads, coupe front', batch: 'T-702' }],
+  [
+    'coupe',
+    -460,
+    { kind: 'pads', place: 'front', what: 'Track pads, coupe front', batch: 'T-760', oldWhy: 'limit' },
+  ],
+  [
+    'coupe',
+    -215,
+    { kind: 'pads', place: 'front', what: 'Track pads, coupe front', batch: 'T-861', oldWhy: 'planned' },
+  ],
   ['coupe', -560, { kind: 'rotor', place: 'FL', what: 'Floating rotor 32 mm', batch: 'R-4411' }],
   ['coupe', -560, { kind: 'rotor', place: 'FR', what: 'Floating rotor 32 mm', batch: 'R-4412' }],
   ['coupe', -730, { kind: 'studs', place: '', what: 'Long studs and open nuts', batch: '' }],
@@ -214,7 +231,12 @@ export const DEMO_PARTS: [car: DemoCar, inDays: number, part: DemoPart][] = [
   ['saloon', -1815, { kind: 'hose', place: 'front', what: 'Braided hoses, pair', batch: '' }],
   ['twoSeater', -96, { kind: 'seal_kit', place: 'FL', what: 'Seal kit, 38.1 mm', batch: '' }],
   ['twoSeater', -96, { kind: 'seal_kit', place: 'FR', what: 'Seal kit, 38.1 mm', batch: '' }],
-  ['saloon', -192, { kind: 'pads', place: 'front', what: 'Street pads, saloon front', batch: 'S-131' }],
+  ['saloon', -540, { kind: 'pads', place: 'front', what: 'Street pads, saloon front', batch: 'S-101' }],
+  [
+    'saloon',
+    -192,
+    { kind: 'pads', place: 'front', what: 'Street pads, saloon front', batch: 'S-131', oldWhy: 'limit' },
+  ],
 ];
 
 type DemoFill = Omit<FluidFill, 'filledOn' | 'lotId' | 'lotOpenedOn'>;

@@ -35,12 +35,6 @@ function moves(event: KeyboardEvent): boolean {
   return true;
 }
 
-/** F, where no field has the focus; with Ctrl and K from anywhere. */
-function isFindKey(event: KeyboardEvent): boolean {
-  if ((event.ctrlKey || event.metaKey) && event.key === 'k') return true;
-  return event.key === 'f' && !isTyping(event);
-}
-
 /** The keys that work on every screen. */
 export function useShortcuts(onHelp: () => void, onFind: () => void): void {
   const router = useRouter();
@@ -52,7 +46,7 @@ export function useShortcuts(onHelp: () => void, onFind: () => void): void {
         event.stopImmediatePropagation();
         return;
       }
-      if (isFindKey(event)) {
+      if ((event.ctrlKey || event.metaKey) && event.key === 'k') {
         event.preventDefault();
         event.stopImmediatePropagation();
         return onFind();
@@ -71,6 +65,10 @@ export function useShortcuts(onHelp: () => void, onFind: () => void): void {
         event.preventDefault();
         event.stopImmediatePropagation();
         router.push(go.href);
+      } else if (event.key === 'f') {
+        event.preventDefault();
+        event.stopImmediatePropagation();
+        onFind();
       }
       went = 0;
     };

@@ -27,13 +27,7 @@ const MOMENT = /^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d(\.\d{1,6})?[+-]\d\d(:\d\d)?$/;
 /** Closed jobs, newest first, narrowed by car, cause, outcome and words; paged by key. */
 export async function searchLedger(search: LedgerSearch): Promise<LedgerPage> {
   const sql = database();
-  const wanted = wordQuery(search.words ?? '');
-  const narrowed = sql`
-    closed_at is not null
-    ${search.car && UUID.test(search.car) ? sql`and car_id = ${search.car}` : sql``}
-    ${search.outcome && (OUTCOME_IDS as string[]).includes(search.outcome) ? sql`and outcome = ${search.outcome}` : sql``}
-    ${CAUSES.some((cause) => cause.id === search.cause) ? sql`and exists (select 1 from job_causes k where k.job_id = jobs.id and k.cause = ${search.cause!})` : sql``}
-    ${wanted ? sql`and (words @@ to_tsquery('simple', ${wanted.query}) or car_id in (select id from cars where name ilike ${wanted.like}) or exists (select 1 from job_causes k where k.job_id = jobs.id and k.cause = any(${wanted.causes})))` : sql``}`;
+  const narrowed = narrowedBy(search);
   const key = readKey(search.after);
   const [rows, counted] = await Promise.all([
     sql`
@@ -50,6 +44,31 @@ export async function searchLedger(search: LedgerSearch): Promise<LedgerPage> {
     lines,
     next: rows.length > PAGE && last ? `${last.closed_key}_${last.id}` : null,
     total: counted[0]!.count,
+  };
+}
+
+/** What closed jobs a search means, as a condition on `jobs`. */
+export function narrowedBy(search: LedgerSearch) {
+  const sql = database();
+  const wanted = wordQuery(search.words ?? '');
+  return sql`
+    closed_at is not null
+    ${search.car && UUID.test(search.car) ? sql`and car_id = ${search.car}` : sql``}
+    ${search.outcome && (OUTCOME_IDS as string[]).includes(search.outcome) ? sql`and outcome = ${search.outcome}` : sql``}
+    ${CAUSES.some((cause) => cause.id === search.cause) ? sql`and exists (select 1 from job_causes k where k.job_id = jobs.id and k.cause = ${search.cause!})` : sql``}
+    ${wanted ? sql`and (words @@ to_tsquery('simple', ${wanted.query}) or car_id in (select id from cars where name ilike ${wanted.like}) or exists (select 1 from job_causes k where k.job_id = jobs.id and k.cause = any(${wanted.causes})))` : sql``}`;
+}
+
+/** A search out of an address; what it does not know it leaves out. */
+export function readSearch(given: Record<string, string | string[] | undefined>): LedgerSearch {
+  const one = (name: string) =>
+    typeof given[name] === 'string' && given[name] !== '' ? given[name] : undefined;
+  return {
+    car: one('car'),
+    cause: one('cause'),
+    outcome: one('outcome'),
+    words: one('words'),
+    after: one('after'),
   };
 }
 

@@ -16,14 +16,14 @@ test('the ledger is searched by words, car, cause and outcome, from the keyboard
 
   await page.getByLabel('Words').fill('');
   await page.getByLabel('Cause').selectOption('Drum shoes slack or adjuster seized');
-  await page.getByRole('button', { name: 'Find' }).click();
+  await page.getByRole('button', { name: 'Find', exact: true }).click();
   await expect(lines(page).first()).toContainText('Low pedal, second press is fine');
   await page.getByLabel('Cause').selectOption('');
   await page.getByLabel('Outcome').selectOption('Cured, something new');
-  await page.getByRole('button', { name: 'Find' }).click();
+  await page.getByRole('button', { name: 'Find', exact: true }).click();
   await expect(lines(page).first()).toContainText('Left front stays on');
   await page.getByLabel('Words').fill('zebra');
-  await page.getByRole('button', { name: 'Find' }).click();
+  await page.getByRole('button', { name: 'Find', exact: true }).click();
   await expect(page.getByRole('main')).toContainText('Nothing matches.');
 });
 

@@ -81,6 +81,8 @@ async function screens(page: Page): Promise<string[]> {
     '/shelf',
     at('/proof'),
     '/ledger',
+    '/ledger/parts',
+    '/ledger/answers',
     story!,
     car!,
     `${car}/edit`,

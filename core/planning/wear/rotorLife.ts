@@ -1,3 +1,4 @@
+import { normalQuantile } from '../../base/statistics/normal';
 import type { WearPoint } from './history';
 
 export type LifeLeft = {
@@ -10,7 +11,7 @@ export type LifeLeft = {
 
 /** How well a rotor's thickness is measured, mm, one standard deviation (a modelling choice); two-sided 80 %. */
 const READING_SD_MM = 0.02;
-const Z_80 = 1.2815515655446004;
+const Z_80 = normalQuantile(0.8);
 
 /**
  * A rotor's remaining life by the straight line of least squares through its readings (docs/sources.md).

@@ -55,6 +55,15 @@ export function LedgerView({ page, search, cars }: Props) {
           {narrowed && ' match'}
         </p>
         <span className="ml-auto flex flex-wrap gap-2">
+          <Link
+            href={`/ledger/answers?${new URLSearchParams(Object.entries(search).filter((entry): entry is [string, string] => !!entry[1]))}`}
+            className={buttonClass('quiet')}
+          >
+            What it comes to
+          </Link>
+          <Link href="/ledger/parts" className={buttonClass('quiet')}>
+            How parts last
+          </Link>
           <a href="/api/ledger/export" className={buttonClass()} download>
             Export all
           </a>

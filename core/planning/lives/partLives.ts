@@ -1,0 +1,157 @@
+import { daysBetween } from '../../base/day';
+import { type Survival, survival } from '../../base/statistics/survival';
+import type { FittedPart, WhyOff } from '../shelf/fitted';
+import type { PartKind } from '../shelf/parts';
+import { type CarEvent, sessionsBy } from '../wear/sessions';
+
+/** A car's parts, worn now and before, its days on track, and what was measured of each part. */
+export type CarLives = {
+  carId: string;
+  carName: string;
+  parts: readonly FittedPart[];
+  events: readonly CarEvent[];
+  /** Thickness a part lost and the sessions in which it did, by its id, where it was measured twice. */
+  wear: ReadonlyMap<string, { mm: number; sessions: number }>;
+};
+
+/** How one part did on one car. */
+export type PartLife = {
+  id: string;
+  carId: string;
+  carName: string;
+  place: FittedPart['place'];
+  fittedOn: string;
+  removedOn: string | null;
+  sessions: number;
+  months: number;
+  /** Why it came off, where somebody said; null also while it is on. */
+  why: WhyOff | null;
+  /** It ended: it came off, and not as still good. */
+  ended: boolean;
+  /** Thickness it lost a session, mm. */
+  perSessionMm?: number;
+};
+
+/** All lives of one part by its name, however many cars ran it. */
+export type PartRecord = {
+  key: string;
+  kind: PartKind;
+  what: string;
+  /** The newest first. */
+  lives: PartLife[];
+  ended: number;
+  sessions: Survival;
+  /** Thickness lost a session over all that was measured, mm, and in how many sessions that was. */
+  wear?: { perSessionMm: number; sessions: number };
+};
+
+const MONTH_DAYS = 365.25 / 12;
+
+/**
+ * How long each part lasts, by its name: lives in sessions, those that came off still good or are still on counted as lives that
+ * did not end. A part tells why the one before it in its place came off.
+ * @param today ISO date
+ */
+export function partRecords(cars: readonly CarLives[], today: string): PartRecord[] {
+  const byName = new Map<string, PartRecord & { worn: { mm: number; sessions: number } }>();
+  for (const car of cars)
+    for (const part of car.parts) {
+      const key = `${part.kind} ${part.what.trim().toLowerCase()}`;
+      const record = byName.get(key) ?? {
+        ...{ key, kind: part.kind, what: part.what.trim(), lives: [], ended: 0 },
+        ...{ sessions: survival([]), worn: { mm: 0, sessions: 0 } },
+      };
+      byName.set(key, record);
+      record.lives.push(lifeOf(part, car, today));
+      const worn = car.wear.get(part.id);
+      if (worn) {
+        record.worn.mm += worn.mm;
+        record.worn.sessions += worn.sessions;
+      }
+    }
+  return [...byName.values()]
+    .map(({ worn, ...record }) => ({
+      ...record,
+      lives: record.lives.sort((left, right) => right.fittedOn.localeCompare(left.fittedOn)),
+      ended: record.lives.filter((life) => life.ended).length,
+      sessions: survival(record.lives.map(({ sessions: at, ended }) => ({ at, ended }))),
+      ...(worn.sessions > 0
+        ? { wear: { perSessionMm: worn.mm / worn.sessions, sessions: worn.sessions } }
+        : {}),
+    }))
+    .sort((left, right) => right.lives.length - left.lives.length || left.what.localeCompare(right.what));
+}
+
+function lifeOf(
+  part: FittedPart,
+  { carId, carName, parts, events, wear }: CarLives,
+  today: string,
+): PartLife {
+  const until = part.removedOn ?? today;
+  const next = parts
+    .filter(
+      (each) =>
+        each.kind === part.kind && each.place === part.place && each.fittedOn >= until && each !== part,
+    )
+    .sort((left, right) => left.fittedOn.localeCompare(right.fittedOn))[0];
+  const why = part.removedOn === null ? null : (next?.oldWhy ?? null);
+  const worn = wear.get(part.id);
+  return {
+    ...{ id: part.id, carId, carName, place: part.place, fittedOn: part.fittedOn, removedOn: part.removedOn },
+    sessions: Math.max(0, sessionsBy(events, until) - sessionsBy(events, part.fittedOn)),
+    months: daysBetween(part.fittedOn, until) / MONTH_DAYS,
+    why,
+    ended: part.removedOn !== null && why !== 'planned',
+    ...(worn && worn.sessions > 0 ? { perSessionMm: worn.mm / worn.sessions } : {}),
+  };
+}
+
+/** A pad and a rotor that ran together, and how often that went wrong. */
+export type Pairing = { pads: string; rotor: string; together: number; bad: number; how: WhyOff[] };
+
+/** What a pair does to each other, beside wear. */
+const PAIR_TROUBLE: readonly WhyOff[] = ['distorted', 'cracked', 'noise'];
+
+/**
+ * Pads and rotors that do not get on: in at least two lives together, and in half of them or more, one of the two came off
+ * distorted, cracked or for its noise (a modelling choice).
+ */
+export function badPairs(cars: readonly CarLives[], today: string): Pairing[] {
+  const pairs = new Map<string, Pairing>();
+  for (const car of cars)
+    for (const pads of car.parts.filter(({ kind }) => kind === 'pads'))
+      for (const rotor of car.parts.filter(({ kind }) => kind === 'rotor')) {
+        if (!ranTogether(pads, rotor, today)) continue;
+        const key = `${pads.what} / ${rotor.what}`;
+        const pair = pairs.get(key) ?? { pads: pads.what, rotor: rotor.what, together: 0, bad: 0, how: [] };
+        pairs.set(key, pair);
+        pair.together += 1;
+        const how = [pads, rotor]
+          .filter(
+            (part) =>
+              part.removedOn !== null && part.removedOn <= (other(part, pads, rotor).removedOn ?? today),
+          )
+          .flatMap((part) => lifeOf(part, car, today).why ?? [])
+          .filter((why) => PAIR_TROUBLE.includes(why));
+        if (how.length === 0) continue;
+        pair.bad += 1;
+        pair.how.push(...how.filter((why) => !pair.how.includes(why)));
+      }
+  return [...pairs.values()].filter(({ bad, together }) => bad >= 2 && bad / together >= 0.5);
+}
+
+function other(part: FittedPart, pads: FittedPart, rotor: FittedPart): FittedPart {
+  return part === pads ? rotor : pads;
+}
+
+/** Whether two parts were on the same wheels for a while. */
+function ranTogether(pads: FittedPart, rotor: FittedPart, today: string): boolean {
+  const sameAxle = axle(pads.place) === axle(rotor.place);
+  const from = [pads.fittedOn, rotor.fittedOn].sort()[1]!;
+  const until = [pads.removedOn ?? today, rotor.removedOn ?? today].sort()[0]!;
+  return sameAxle && from < until;
+}
+
+function axle(place: FittedPart['place']): string {
+  return place.startsWith('F') ? 'front' : place.startsWith('R') ? 'rear' : place;
+}

@@ -1,0 +1,32 @@
+import { expect, test } from './test';
+
+test('how parts last: by name, lives that did not end counted as such, with the curve and each life', async ({
+  page,
+}) => {
+  await page.goto('/ledger');
+  await page.getByRole('link', { name: 'How parts last' }).click();
+  await expect(page.getByRole('heading', { name: 'How parts last' })).toBeVisible();
+  const pads = page.getByRole('listitem').filter({ hasText: 'Street pads, saloon front' }).first();
+  await expect(pads).toContainText(/\d lives, \d ended/);
+  await pads.getByRole('button').first().click();
+  await expect(
+    page.getByRole('figure', { name: 'Share of Street pads, saloon front still good, by sessions' }),
+  ).toBeVisible();
+  await expect(pads).toContainText('at its limit');
+  await expect(pads).toContainText('and still on');
+  await pads.getByRole('link', { name: 'Club saloon, white' }).first().click();
+  await expect(page).toHaveURL(/#fitted$/);
+});
+
+test('the ledger says what it comes to, cause by cause, and goes out for a spreadsheet', async ({ page }) => {
+  await page.goto('/ledger?words=pedal');
+  await page.getByRole('link', { name: 'What it comes to' }).click();
+  await expect(page.getByText('“pedal”')).toBeVisible();
+  const row = page.getByRole('row').filter({ hasText: 'Fluid boiled: too much water in it' });
+  await expect(row).toContainText(/\d of \d/);
+  const file = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'For a spreadsheet' }).click();
+  expect((await file).suggestedFilename()).toBe('bavrin-ledger.csv');
+  await row.getByRole('link').click();
+  await expect(page).toHaveURL(/\/ledger\?words=pedal&cause=fluid_boiled_wet/);
+});
