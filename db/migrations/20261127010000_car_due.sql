@@ -11,9 +11,12 @@ create table car_due (
 );
 create index car_due_soonest on car_due (due_on);
 
--- For which day and by which rules it was worked out; a car that is not here is to be worked out anew.
+-- For which day and by which rules it was worked out: a car that is not here, or not done, is to be worked out anew. What one
+-- run found is written only while the row is still that run's.
 create table car_due_made (
   car_id uuid primary key references cars on delete cascade,
+  run uuid not null,
+  done boolean not null default false,
   made_on date not null,
   rules text not null
 );

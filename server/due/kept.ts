@@ -1,4 +1,5 @@
-import { dueOfCar } from '../../core/planning/due/ofCar';
+import { randomUUID } from 'node:crypto';
+import { type CarDue, dueOfCar } from '../../core/planning/due/ofCar';
 import { getCar } from '../cars/queries';
 import { database, type Sql } from '../db/sql';
 import { log } from '../log';
@@ -39,40 +40,56 @@ async function followUp(shop: ShopRow, today: string): Promise<void> {
     await new Promise((resolve) => setImmediate(resolve));
 }
 
-/** @returns how many cars were worked out */
+/** @returns how many cars were worked out; one that cannot be is no reason to show no board */
 async function freshenSome(shop: ShopRow, today: string): Promise<number> {
   const rows = await database()`
     select id from cars
-    where not exists (select from car_due_made made where made.car_id = cars.id and made_on = ${today} and rules = ${RULES})
+    where not exists (
+      select from car_due_made made where made.car_id = cars.id and done and made_on = ${today} and rules = ${RULES})
     order by id limit ${AT_A_TIME}`;
-  await Promise.all(rows.map((row) => freshenCarDue(row.id, shop, today)));
-  return rows.length;
+  const done = await Promise.allSettled(rows.map((row) => freshenCarDue(row.id, shop, today)));
+  for (const each of done)
+    if (each.status === 'rejected') log.warn({ err: each.reason }, 'what is due on a car was not worked out');
+  return done.filter(({ status }) => status === 'fulfilled').length;
 }
 
-/** Works out what is due on one car, where that is not done yet. */
-export async function freshenCarDue(carId: string, shop: ShopRow, today: string): Promise<void> {
+/**
+ * Works out what is due on one car, where that is not done yet; one that another is at is done again, not waited for.
+ * @returns what it found; nothing where what is kept is good
+ */
+export async function freshenCarDue(
+  carId: string,
+  shop: ShopRow,
+  today: string,
+): Promise<CarDue[] | undefined> {
   const sql = database();
+  const run = randomUUID();
   // Said before it is read: what is written meanwhile takes it back, and it is worked out once more.
   const made = await sql`
-    insert into car_due_made ${sql({ car_id: carId, made_on: today, rules: RULES })}
-    on conflict (car_id) do update set made_on = excluded.made_on, rules = excluded.rules
-    where (car_due_made.made_on, car_due_made.rules) is distinct from (excluded.made_on, excluded.rules) returning 1`;
-  if (made.length === 0) return;
+    insert into car_due_made ${sql({ car_id: carId, run, made_on: today, rules: RULES })}
+    on conflict (car_id) do update set run = excluded.run, done = false, made_on = excluded.made_on, rules = excluded.rules
+    where not car_due_made.done
+      or (car_due_made.made_on, car_due_made.rules) is distinct from (excluded.made_on, excluded.rules) returning 1`;
+  if (made.length === 0) return undefined;
   const [car, { wear, events }, parts] = await Promise.all([
     getCar(carId),
     carPast(carId, { timeZone: shop.timeZone }),
     carParts(carId),
   ]);
   const lines = dueOfCar({ car, wear, events, parts, limits: shop.limits, today });
-  await sql.begin((tx) => replaceLines(tx, carId, lines));
+  await sql.begin(async (tx) => {
+    const [mine] = await tx`
+      update car_due_made set done = true where car_id = ${carId} and run = ${run} returning 1`;
+    // Something was written since it was read, or another run took it over: what this one found is old.
+    if (mine) await replaceLines(tx, carId, lines);
+  });
+  return lines;
 }
 
-async function replaceLines(tx: Sql, carId: string, lines: ReturnType<typeof dueOfCar>): Promise<void> {
+async function replaceLines(tx: Sql, carId: string, lines: readonly CarDue[]): Promise<void> {
   await tx`delete from car_due where car_id = ${carId}`;
   const rows = lines.map(({ key, what, why, dueOn, wheels }) => ({
     ...{ car_id: carId, key, what, why, due_on: dueOn, wheels },
   }));
-  if (rows.length > 0)
-    await tx`insert into car_due ${tx(rows)} on conflict (car_id, key) do update set
-      what = excluded.what, why = excluded.why, due_on = excluded.due_on, wheels = excluded.wheels`;
+  if (rows.length > 0) await tx`insert into car_due ${tx(rows)}`;
 }

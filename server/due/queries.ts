@@ -1,5 +1,6 @@
 import type { Axle } from '../../core/car/corner';
 import { type FluidSchool, fluidDue } from '../../core/planning/due/fluid';
+import type { CarDue } from '../../core/planning/due/ofCar';
 import { type CarLine, type FollowUp, openFollowUps } from '../cars/queries';
 import { database, type Sql } from '../db/sql';
 import { drivenSinceFill } from '../fills/queries';
@@ -36,11 +37,13 @@ export async function dueUpTo(
   sql: Sql = database(),
 ): Promise<DueCar[]> {
   const [only] = cars.length === 1 ? cars : [];
-  await (only ? freshenCarDue(only.id, shop, today) : freshenDue(shop, today));
+  const fresh = only && (await freshenCarDue(only.id, shop, today));
+  if (!only) await freshenDue(shop, today);
   const own = only ? sql`and car_id = ${only.id}` : sql``;
   const [followUps, kept, proofs, fluidOf] = await Promise.all([
     openFollowUps(today, only?.id, sql),
-    sql`select * from car_due where due_on <= ${upTo} ${own} order by due_on, key`,
+    fresh ??
+      sql`select *, due_on as "dueOn" from car_due where due_on <= ${upTo} ${own} order by due_on, key`,
     sql`
       select car_id, number, driver, due_on from jobs join proof_drives on proof_drives.job_id = jobs.id
       where closed_at is null and back_id is null and due_on <= ${upTo} ${own} order by due_on`,
@@ -54,11 +57,9 @@ export async function dueUpTo(
       add(car.id, { key: 'fluid', what: 'Brake fluid', why, dueOn });
   }
   for (const followUp of followUps) add(followUp.carId, noteLine(followUp));
-  for (const row of kept)
-    add(row.car_id, {
-      ...{ key: row.key, what: row.what, why: row.why, dueOn: row.due_on },
-      ...(row.wheels ? { wheels: row.wheels } : {}),
-    });
+  for (const { key, what, why, dueOn, wheels, car_id: carId = only?.id } of kept as Kept[])
+    if (dueOn !== null && dueOn <= upTo)
+      add(carId!, { key, what, why, dueOn, ...(wheels ? { wheels } : {}) });
   for (const row of proofs)
     add(row.car_id, {
       ...{
@@ -75,6 +76,9 @@ export async function dueUpTo(
     })
     .sort((left, right) => bySoonest(left.lines[0]!, right.lines[0]!));
 }
+
+/** A line as it is kept, or as it was just found for the one car that is asked of. */
+type Kept = CarDue & { car_id?: string };
 
 function noteLine(followUp: FollowUp): DueLine {
   const { what, jobId, dueOn } = followUp;

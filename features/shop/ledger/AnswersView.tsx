@@ -52,7 +52,7 @@ export function AnswersView({ answers: { causes, years }, search, backWithinDays
                 <th className="px-3 text-right">Jobs</th>
                 <th className="px-3 text-right">Complaint to proof, half within</th>
                 <th className="px-3 text-right">Came back in {backWithinDays} days</th>
-                <th className="pl-3 text-right">Minutes, by the plan</th>
+                <th className="pl-3 text-right">Minutes for the plan’s (works)</th>
               </tr>
             </thead>
             <tbody>
@@ -107,7 +107,7 @@ function CauseLine({ answer, href }: { answer: CauseAnswer; href: string }) {
         {works === 0 ? (
           <span className="text-soft">not timed</span>
         ) : (
-          `${figure(tookMin / works, 0)}, ${figure(plannedMin / works, 0)} (${works})`
+          `${figure(tookMin / works, 0)} for ${figure(plannedMin / works, 0)} (${works})`
         )}
       </td>
     </tr>

@@ -31,10 +31,11 @@ export function LivesChart({ record: { what, lives, sessions } }: { record: Part
     <figure aria-label={`Share of ${what} still good, by sessions`} className="h-52">
       <Scatter
         data={{
+          // The first lies on top.
           datasets: [
+            line(stair('share'), 2, false),
             line(stair('high'), 0, false),
             line(stair('low'), 0, '-1'),
-            line(stair('share'), 2, false),
           ],
         }}
         options={{

@@ -60,8 +60,8 @@ function medianWords(median: PartRecord['sessions']['median']) {
   const { at, low, high } = median;
   return (
     <>
-      <b className="reading font-semibold">{figure(at, 0)}</b> sessions,{' '}
-      {low === null ? 'from the start' : figure(low, 0)} to {high === null ? 'nobody knows' : figure(high, 0)}
+      <b className="reading font-semibold">{figure(at, 0)}</b> sessions, {figure(low ?? 0, 0)}{' '}
+      {high === null ? 'or more' : `to ${figure(high, 0)}`}
     </>
   );
 }
