@@ -82,6 +82,9 @@ export function CarView({ car, jobs, readings, due, past, parts, fills, photos, 
                 {BENCHES[bench]}
               </Link>
             ))}
+            <Link href={`/car/${car.id}/season`} className={buttonClass('quiet')}>
+              Season
+            </Link>
             <Link href={`/car/${car.id}/edit`} className={buttonClass()}>
               Edit
             </Link>

@@ -117,3 +117,23 @@ test('an event that is not there is no page', async ({ page }) => {
   const reply = await page.request.get(`/car/${car}/prepare?event=00000000-0000-4000-8000-00000000ffff`);
   expect(reply.status()).toBe(404);
 });
+
+test('a car’s season is on one page: what was run and done, and its figures, each leading to where it is written', async ({
+  page,
+}) => {
+  await page.goto('/');
+  const car = await ranCar(page.request, 'One season');
+  await page.goto(`/car/${car}`);
+  await page.getByRole('link', { name: 'Season', exact: true }).click();
+  const year = day(-20).slice(0, 4);
+  await page.goto(`/car/${car}/season?year=${year}`);
+  await expect(page.getByRole('heading', { level: 1, name: `One season, ${year}` })).toBeVisible();
+  await expect(page.getByRole('img', { name: `Days, jobs, fills and parts of ${year}` })).toBeVisible();
+  await page
+    .getByRole('region', { name: 'Days on track' })
+    .getByRole('link', { name: /^Evening/ })
+    .click();
+  await expect(page).toHaveURL(new RegExp(`/car/${car}#events`));
+  await page.goto(`/car/${car}/season?year=1999`);
+  await expect(page.getByText('Nothing is on file of that year.')).toBeVisible();
+});

@@ -87,6 +87,7 @@ async function screens(page: Page): Promise<string[]> {
     car!,
     `${car}/edit`,
     `${car}/prepare`,
+    `${car}/season`,
     '/car/new',
     '/bench/fluid',
     '/bench/pedal',
