@@ -11,46 +11,44 @@ import { carPast } from '../wear/queries';
 const RULES = '1';
 
 /** Cars are worked out before a board is answered for so long, ms; the rest follow behind it. */
-const BUDGET_MS = 200;
-const AT_A_TIME = 10;
+const BUDGET_MS = 100;
 
 /** Under way behind an answer: one round at a time. */
 let following = false;
 
 /**
  * Works out what is due on the cars on which something was written since, or for which another day has begun. What a
- * great shop cannot have at once follows after; until then it shows what was so before.
+ * great shop cannot have at once follows after, a car at a time; until then it shows what was so before.
  */
 export async function freshenDue(shop: ShopRow, today: string): Promise<void> {
   const started = performance.now();
-  while (performance.now() - started < BUDGET_MS) {
-    if ((await freshenSome(shop, today)) < AT_A_TIME) return;
-  }
-  if (following) return;
-  following = true;
-  void followUp(shop, today)
-    .catch((error) => log.warn({ err: error }, 'what is due was not worked out for every car'))
-    .finally(() => {
-      following = false;
-    });
-}
-
-async function followUp(shop: ShopRow, today: string): Promise<void> {
-  while ((await freshenSome(shop, today)) === AT_A_TIME)
-    await new Promise((resolve) => setImmediate(resolve));
-}
-
-/** @returns how many cars were worked out; one that cannot be is no reason to show no board */
-async function freshenSome(shop: ShopRow, today: string): Promise<number> {
   const rows = await database()`
     select id from cars
     where not exists (
       select from car_due_made made where made.car_id = cars.id and done and made_on = ${today} and rules = ${RULES})
-    order by id limit ${AT_A_TIME}`;
-  const done = await Promise.allSettled(rows.map((row) => freshenCarDue(row.id, shop, today)));
-  for (const each of done)
-    if (each.status === 'rejected') log.warn({ err: each.reason }, 'what is due on a car was not worked out');
-  return done.filter(({ status }) => status === 'fulfilled').length;
+    order by id`;
+  const stale = rows.map((row) => row.id as string);
+  while (stale.length > 0 && performance.now() - started < BUDGET_MS) await freshenNext(stale, shop, today);
+  if (stale.length === 0 || following) return;
+  following = true;
+  void followUp(stale, shop, today).finally(() => {
+    following = false;
+  });
+}
+
+async function followUp(stale: string[], shop: ShopRow, today: string): Promise<void> {
+  while (stale.length > 0) {
+    await freshenNext(stale, shop, today);
+    // Whoever asks for something meanwhile is answered first.
+    await new Promise((resolve) => setImmediate(resolve));
+  }
+}
+
+/** Takes the first of them; one that cannot be worked out is no reason to show no board. */
+async function freshenNext(stale: string[], shop: ShopRow, today: string): Promise<void> {
+  await freshenCarDue(stale.shift()!, shop, today).catch((error) =>
+    log.warn({ err: error }, 'what is due on a car was not worked out'),
+  );
 }
 
 /**
