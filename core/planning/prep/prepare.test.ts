@@ -151,6 +151,11 @@ describe('a preparation', () => {
       verdict: 'not',
       figure: { value: 0.09, limit: { value: 0.05, from: 'common practice' } },
     });
+    // Thin is worn, which is a line of its own.
+    const thin = change('rotor', 'FR', {
+      input: { runoutMm: Array(12).fill(0.01), thicknessMm: Array(12).fill(23.1), minimumMm: 23 },
+    });
+    expect(of(ready({ readings: thin }), 'front rotor read').verdict).toBe('go');
     const old = change('bearing', 'RL', { on: '2026-03-01' });
     expect(of(ready({ readings: old }), 'rear bearing read')).toMatchObject({
       verdict: 'look',

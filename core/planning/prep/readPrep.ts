@@ -2,7 +2,7 @@ import { AXLES, type Axle, axleOf, type Corner, cornersOf } from '../../car/corn
 import { SOURCE_WORDS } from '../../car/limits/sources';
 import { deriveFindings } from '../../readings/derive';
 import { type Figures, traceOf } from '../../readings/traces';
-import { findingOf } from '../../readings/vocabulary/findings';
+import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import { isAbnormal } from '../../readings/vocabulary/several';
 import { stateWord } from '../../readings/vocabulary/words';
 import type { ProcedureId } from '../library';
@@ -11,9 +11,22 @@ import { isFresh, type LastReading, type PrepFacts } from './facts';
 import type { PrepFigure, PrepLine } from './line';
 
 /** What is read at a corner before an event, its minutes (common practice, no source), and the job where it is out. */
-const READ: { kind: string; what: string; minutes: number; work: ProcedureId; disc?: true }[] = [
-  { kind: 'rotor', what: 'Runout and thickness variation', minutes: 8, work: 'reindex', disc: true },
-  { kind: 'bearing', what: 'Bearing play', minutes: 4, work: 'bearing' },
+const READ: {
+  kind: string;
+  what: string;
+  /** What of the reading is asked here: a rotor's thickness is its wear. */
+  says: readonly FindingId[];
+  minutes: number;
+  work: ProcedureId;
+  disc?: true;
+}[] = [
+  {
+    kind: 'rotor',
+    what: 'Runout and thickness variation',
+    says: ['rotor_runout', 'rotor_dtv', 'rotor_shape'],
+    ...{ minutes: 8, work: 'reindex', disc: true },
+  },
+  { kind: 'bearing', what: 'Bearing play', says: ['bearing_play'], minutes: 4, work: 'bearing' },
 ];
 
 /** What a dial finds at the corners, axle by axle: out is not, unread since the car last ran is to be looked at. */
@@ -30,13 +43,13 @@ type Out = { corner: Corner; words: string; figure?: PrepFigure };
 function readLine(
   facts: PrepFacts,
   axle: Axle,
-  { kind, what, minutes, work }: (typeof READ)[number],
+  { kind, what, says, minutes, work }: (typeof READ)[number],
 ): PrepLine {
   const base = { id: `${axle} ${kind} read`, stage: axle, what } as const;
   const read = facts.readings.filter(
     (each) => each.kind === kind && each.corner !== '' && axleOf(each.corner) === axle,
   );
-  const out = read.flatMap((reading) => outOf(reading));
+  const out = read.flatMap((reading) => outOf(reading, says));
   if (out.length > 0)
     return {
       ...base,
@@ -58,10 +71,10 @@ function readLine(
 }
 
 /** What a reading says is wrong, by its own trace. What its rules can no longer read says nothing. */
-function outOf({ kind, corner, input }: LastReading): Out[] {
+function outOf({ kind, corner, input }: LastReading, says: readonly FindingId[]): Out[] {
   const { derived, result } = deriveFindings({ kind, corner, input }, 'reading');
   return derived
-    .filter(({ id, state }) => isAbnormal(id, state))
+    .filter(({ id, state }) => says.includes(id) && isAbnormal(id, state))
     .map(({ id, state }) => {
       const trace = result && traceOf(kind, id, state, result as Figures, input, corner);
       return {
