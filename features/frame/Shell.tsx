@@ -50,7 +50,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-card focus:p-3">
         To the content
       </a>
-      <header className="blueplate flex min-h-11 flex-wrap items-stretch pl-2.5 desk:gap-x-1 desk:pl-5 print:hidden">
+      <header className="blueplate flex min-h-11 flex-wrap items-stretch pl-2 desk:gap-x-1 desk:pl-5 print:hidden">
         <Link
           href="/"
           className="narrow mr-1 hidden sm:flex desk:mr-3 items-center text-lg font-bold text-white focus-visible:outline-[#f2c14e]"
@@ -64,7 +64,7 @@ export function Shell({ children }: { children: ReactNode }) {
               href={place.href}
               aria-current={place.at(path) ? 'page' : undefined}
               className={cn(
-                'flex min-h-11 items-center border-b-4 px-1.5 font-semibold sm:px-3 text-white focus-visible:outline-[#f2c14e]',
+                'flex min-h-11 items-center border-b-4 px-1 font-semibold sm:px-3 text-white focus-visible:outline-[#f2c14e]',
                 place.at(path) ? 'border-straw' : 'border-transparent',
               )}
             >

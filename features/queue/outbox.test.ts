@@ -223,6 +223,27 @@ describe('a job’s own fields', () => {
   });
 });
 
+describe('a job’s own field, changed while its page hears of another', () => {
+  it('goes over the newer version all the same', async () => {
+    const current = { version: 8, whenWhere: '', closedAt: null };
+    const { outbox, sender, sent } = outboxOn([
+      {
+        status: 409,
+        get body() {
+          // The page takes the newest sheet between the send and its answer.
+          sender.sawVersion('j', 8);
+          return { code: 'stale', message: 'x', current };
+        },
+      },
+    ]);
+    sender.sawVersion('j', 3);
+    outbox.add(change('whenWhere', 'Turn 4', ''));
+    await settle();
+    expect(sent.map(({ body }) => body.version)).toEqual([3, 8]);
+    expect(outbox.snapshot().writes).toEqual([]);
+  });
+});
+
 describe('the device', () => {
   it('gives what an earlier page left behind', async () => {
     const device = memory([queued(answer('left'))]);

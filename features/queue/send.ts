@@ -47,13 +47,17 @@ export function createSender(fetch: (path: string, init: RequestInit) => Promise
     return { ...write.body.changes, version: versions.get(write.jobId) ?? 0 };
   }
 
-  /** Whether somebody changed the job, but not what this write changes. */
-  function onlyOtherFieldsChanged(write: QueuedWrite, { code, current }: Refusal): boolean {
+  /** Whether somebody changed the job, but not what this write changes. The page may have seen that meanwhile, too. */
+  function onlyOtherFieldsChanged(
+    write: QueuedWrite,
+    { code, current }: Refusal,
+    sentOver: number | undefined,
+  ): boolean {
     const job = current as
       | (Record<string, unknown> & { version?: number; closedAt?: string | null })
       | undefined;
     if (write.kind !== 'job' || code !== 'stale' || !job?.version || job.closedAt) return false;
-    if (job.version === versions.get(write.jobId)) return false;
+    if (job.version === sentOver) return false;
     const isSame = ([field, value]: [string, unknown]) =>
       JSON.stringify(job[field]) === JSON.stringify(value);
     if (!Object.entries(write.body.was).every(isSame)) return false;
@@ -64,8 +68,9 @@ export function createSender(fetch: (path: string, init: RequestInit) => Promise
   return {
     async send(write: QueuedWrite): Promise<Sent> {
       for (;;) {
+        const sentOver = versions.get(write.jobId);
         const sent = await post(write);
-        if (sent.is !== 'refused' || !onlyOtherFieldsChanged(write, sent.refusal)) return sent;
+        if (sent.is !== 'refused' || !onlyOtherFieldsChanged(write, sent.refusal, sentOver)) return sent;
       }
     },
 
