@@ -49,6 +49,9 @@ export function dayAfter(day: string, days: number): string {
   return new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
 }
 
+/** Days of a month where one is as good as another: a rate a month. */
+export const MONTH_DAYS = 365.25 / 12;
+
 /** The day so many whole months after another, both YYYY-MM-DD; the last of the month where it has no such day. */
 export function monthsAfter(day: string, months: number): string {
   const [year, month, date] = day.split('-').map(Number) as [number, number, number];

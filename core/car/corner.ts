@@ -16,9 +16,9 @@ export type Axle = (typeof AXLES)[number];
 /** Where a finding was made: one corner, one axle, or (undefined) the car as a whole. */
 export type Place = Corner | Axle;
 
-/** The axle a corner sits on. */
-export function axleOf(corner: Corner): Axle {
-  return corner === 'FL' || corner === 'FR' ? 'front' : 'rear';
+/** The axle a corner sits on, or the axle itself. */
+export function axleOf(place: Place): Axle {
+  return place === 'front' || place === 'FL' || place === 'FR' ? 'front' : 'rear';
 }
 
 /** The corners a place takes in; the whole car when no place is given. */

@@ -1,6 +1,7 @@
 import { AXLES, type Axle, axleOf, CORNERS, type Corner, cornersOf } from '../car/corner';
 import { regenerates } from '../car/drives';
 import { FLUID_CLASSES } from '../car/fluidClasses';
+import { padRadiusM } from '../car/hydraulics/room';
 import type { CarSpec } from '../car/spec';
 import { USUAL_RADII } from '../car/usualRadii';
 import { bedInInputFor } from './bedin/input';
@@ -67,9 +68,6 @@ export type WorkRequest = {
   corners: readonly Corner[];
   options: WorkOptions;
 };
-
-/** The dial stands near the edge; the pad acts this much further in, mm (model). */
-const DIAL_TO_PAD_MM = 8;
 
 /** A job as a plan for this car, with the shop's ways and what was chosen for this once. */
 export function planWork(car: CarSpec, ways: Ways, known: Known, request: WorkRequest): WorkPlan {
@@ -302,7 +300,7 @@ function springsFor(
     forceN,
     perSide,
     mu,
-    effectiveRadiusM: ((car[axle].rotorRadiusMm ?? USUAL_RADII.rotorMm) - DIAL_TO_PAD_MM) / 1000,
+    effectiveRadiusM: padRadiusM(car[axle].rotorRadiusMm ?? USUAL_RADII.rotorMm),
     speedKmh,
     rollingRadiusM: car.tyreRadiusM ?? 0.316,
   });

@@ -1,6 +1,6 @@
 'use client';
 
-import { CORNERS, type Corner } from '@/core/car/corner';
+import { axleOf, CORNERS, type Corner } from '@/core/car/corner';
 import { brakeAt } from '@/core/car/traits';
 import { traitsOf } from '@/core/car/traitsOf';
 import { cn } from '@/ui/cn';
@@ -10,6 +10,7 @@ import { focusCell, MeasureCell } from '../measure/MeasureCell';
 import { NewPartBox } from '../measure/NewPartBox';
 import { END_WORDS } from '../measure/pads/typed';
 import { type PadsSheet, usePadsSheet } from '../measure/pads/usePadsSheet';
+import { StationCell } from '../measure/rotor/StationCell';
 import { type RotorSheet, useRotorSheet } from '../measure/rotor/useRotorSheet';
 import { useJob } from '../record/JobProvider';
 import { useUnits } from '../shell/useUnits';
@@ -20,9 +21,7 @@ const PAD_ROWS = ['inner.leading', 'inner.trailing', 'outer.leading', 'outer.tra
 export function MeasuringSheet() {
   const { sheet } = useJob();
   const traits = traitsOf(sheet.car);
-  const discs = CORNERS.filter(
-    (corner) => brakeAt(traits, corner.startsWith('F') ? 'front' : 'rear') !== 'drum',
-  );
+  const discs = CORNERS.filter((corner) => brakeAt(traits, axleOf(corner)) !== 'drum');
   return (
     <section aria-label="Measuring sheet" className="mt-3">
       <p className="text-small text-soft">
@@ -118,18 +117,7 @@ function RotorRows({ rotor }: { rotor: RotorSheet }) {
   const wrong = wrongWords(rotor.read.wrong) ?? rotor.error;
   const { result } = rotor;
   const cell = (name: string, label: string, point: 'rotor_face' | 'rotor_thickness', station: number) => (
-    <MeasureCell
-      id={rotor.cellId(name)}
-      label={label}
-      base="mm"
-      quantity={point === 'rotor_face' ? 'displacement' : 'thickness'}
-      pose={{ point, corner: rotor.corner, angleDeg: (360 * station) / rotor.typed.stations }}
-      value={rotor.figure(name)}
-      invalid={rotor.read.wrong?.name === name}
-      disabled={rotor.slot.closed}
-      onChange={(text) => rotor.change(name, text)}
-      onNext={() => rotor.next(name)}
-    />
+    <StationCell {...{ rotor, name, label, point, station }} />
   );
   return (
     <>

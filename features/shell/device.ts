@@ -53,7 +53,7 @@ export const device = {
     try {
       localStorage.setItem(key, text);
     } catch {
-      held.delete(key);
+      // The page has it anyhow.
     }
   },
 

@@ -4,6 +4,7 @@ import { Chart as ChartJS, Legend, LinearScale, LineElement, PointElement, Toolt
 import { Scatter } from 'react-chartjs-2';
 import { shownUnit, shownValue } from '@/core/base/units/display';
 import type { BedInPlan } from '@/core/planning/bedin/plan';
+import { chartLine } from '@/ui/chartLine';
 import { useTokens } from '@/ui/useTokens';
 import { useUnits } from '../shell/useUnits';
 
@@ -17,19 +18,16 @@ export function BedInChart({ plan, ambientC }: { plan: BedInPlan; ambientC: numb
   const unit = shownUnit('°C', choice);
   const count = plan.stops.length;
   const font = { family: 'Archivo Variable', size: 14 };
-  const level = (label: string, c: number, color: string, dash: number[]) => ({
-    label,
-    data: [
-      { x: 0, y: shown(c) },
-      { x: count, y: shown(c) },
-    ],
-    borderColor: color,
-    borderWidth: 2,
-    borderDash: dash,
-    showLine: true,
-    pointRadius: 0,
-    pointStyle: 'line' as const,
-  });
+  const level = (label: string, c: number, color: string, dash: number[]) =>
+    chartLine(
+      label,
+      [
+        { x: 0, y: shown(c) },
+        { x: count, y: shown(c) },
+      ],
+      color,
+      { dash },
+    );
   return (
     <Scatter
       role="img"

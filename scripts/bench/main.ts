@@ -15,7 +15,7 @@ import { run } from '../system/say';
 import { build } from '../system/web';
 import { accuracyFigures } from './accuracy';
 import { benchTimes, besideOdex } from './benches';
-import { traceFigures } from './page';
+import { benchBlockFigures, traceFigures } from './page';
 import { pairFigures } from './pairs';
 import { robustFigures } from './robust';
 import { besideEachOther, screenFigures } from './screens';
@@ -54,6 +54,7 @@ async function main(): Promise<number> {
     shops.set('great', await screenFigures('200 cars, 20,000 closed jobs, 1,000,000 readings', url));
     besideEachOther(shops);
     await traceFigures(url);
+    await benchBlockFigures(url);
     scriptFigures();
   } finally {
     await closeDatabase();

@@ -9,6 +9,41 @@ const STATIONS = 24;
 /** One frame of a 60 Hz screen, ms. */
 const FRAME_MS = 1000 / 60;
 
+/** The longest the page was kept from anything else while a session of laps was fitted anew at every key, in Chromium. */
+export async function benchBlockFigures(url: string): Promise<void> {
+  const server = await serve({ port: await freePort(), host: '127.0.0.1', url });
+  const browser = await chromium.launch({ executablePath: BROWSER.program, args: ['--no-sandbox'] });
+  try {
+    const page = await browser.newPage();
+    for (const [bench, field] of [
+      ['heat', 'Pads good to'],
+      ['balance', 'Foot presses'],
+    ] as const) {
+      await page.goto(`${server.address}/bench/${bench}`);
+      await page.getByLabel(field, { exact: true }).waitFor();
+      await page.waitForLoadState('load');
+      await page.evaluate(() => {
+        const held = window as unknown as { longest: number };
+        held.longest = 0;
+        new PerformanceObserver((list) => {
+          for (const task of list.getEntries()) held.longest = Math.max(held.longest, task.duration);
+        }).observe({ type: 'longtask' });
+      });
+      for (const text of ['350', '400', '450', '500', '550']) {
+        await page.getByLabel(field, { exact: true }).fill(text);
+        await page.waitForTimeout(400);
+      }
+      const longest = await page.evaluate(() => (window as unknown as { longest: number }).longest);
+      console.log(
+        `page kept from anything else, ${bench} bench: ${longest === 0 ? 'under 50 ms' : `${longest.toFixed(0)} ms at most`}`,
+      );
+    }
+  } finally {
+    await browser.close();
+    endGroup(server.pid);
+  }
+}
+
 /** From a key to the redrawn trace, at 24 stations on the rotor sheet, in Chromium. */
 export async function traceFigures(url: string): Promise<void> {
   const [job] = await database()`select id from jobs where closed_at is null order by number limit 1`;

@@ -99,6 +99,8 @@ export type FollowUp = {
   /** The day by which it is due; of a temporary repair by whichever of its limits is first, and why. */
   dueOn: string | null;
   why?: string;
+  /** A repair that was made to last until something replaces it. */
+  temporary: boolean;
   version: number;
 };
 
@@ -128,6 +130,7 @@ export async function openFollowUps(
         what: row.what,
         dueOn: limit ? limit.dueOn : row.due_on,
         ...(limit ? { why: limit.why } : {}),
+        temporary: row.temporary,
         version: row.version,
       };
     })

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import type { Row } from 'postgres';
 import { type CarDue, dueOfCar } from '../../core/planning/due/ofCar';
 import { getCar } from '../cars/queries';
 import { database, type Sql } from '../db/sql';
@@ -17,10 +18,32 @@ const BUDGET_MS = 100;
 let following = false;
 
 /**
- * Works out what is due on the cars on which something was written since, or for which another day has begun. What a
- * great shop cannot have at once follows after, a car at a time; until then it shows what was so before.
+ * What is due on every car up to a day. Cars on which something was written since, or for which another day has begun, are
+ * worked out anew; what a great shop cannot have at once follows after, a car at a time, and shows what was so before.
  */
-export async function freshenDue(shop: ShopRow, today: string): Promise<void> {
+export async function allDue(
+  upTo: string,
+  shop: ShopRow,
+  today: string,
+): Promise<{ carId: string; line: CarDue }[]> {
+  await freshenAll(shop, today);
+  const rows = await database()`select * from car_due where due_on <= ${upTo} order by due_on, key`;
+  return rows.map((row) => ({ carId: row.car_id, line: lineFromRow(row) }));
+}
+
+/** What is due on one car: never behind what was written of it. */
+export async function carDue(carId: string, shop: ShopRow, today: string): Promise<CarDue[]> {
+  const fresh = await freshen(carId, shop, today);
+  if (fresh) return fresh;
+  const rows = await database()`select * from car_due where car_id = ${carId} order by due_on, key`;
+  return rows.map(lineFromRow);
+}
+
+function lineFromRow(row: Row): CarDue {
+  return { key: row.key, what: row.what, why: row.why, dueOn: row.due_on, wheels: row.wheels };
+}
+
+async function freshenAll(shop: ShopRow, today: string): Promise<void> {
   const started = performance.now();
   const rows = await database()`
     select id from cars
@@ -46,7 +69,7 @@ async function followUp(stale: string[], shop: ShopRow, today: string): Promise<
 
 /** Takes the first of them; one that cannot be worked out is no reason to show no board. */
 async function freshenNext(stale: string[], shop: ShopRow, today: string): Promise<void> {
-  await freshenCarDue(stale.shift()!, shop, today).catch((error) =>
+  await freshen(stale.shift()!, shop, today).catch((error) =>
     log.warn({ err: error }, 'what is due on a car was not worked out'),
   );
 }
@@ -55,11 +78,7 @@ async function freshenNext(stale: string[], shop: ShopRow, today: string): Promi
  * Works out what is due on one car, where that is not done yet; one that another is at is done again, not waited for.
  * @returns what it found; nothing where what is kept is good
  */
-export async function freshenCarDue(
-  carId: string,
-  shop: ShopRow,
-  today: string,
-): Promise<CarDue[] | undefined> {
+async function freshen(carId: string, shop: ShopRow, today: string): Promise<CarDue[] | undefined> {
   const sql = database();
   const run = randomUUID();
   // Said before it is read: what is written meanwhile takes it back, and it is worked out once more.

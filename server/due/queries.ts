@@ -1,13 +1,12 @@
 import type { Axle } from '../../core/car/corner';
 import { type FluidSchool, fluidDue } from '../../core/planning/due/fluid';
-import type { CarDue } from '../../core/planning/due/ofCar';
 import { type CarLine, type FollowUp, openFollowUps } from '../cars/queries';
 import { database, type Sql } from '../db/sql';
 import { drivenSinceFill } from '../fills/queries';
 import { waterTrends } from '../fills/water';
 import type { ShopRow } from '../shop/queries';
 import { eventDaysSinceFill } from '../wear/queries';
-import { freshenCarDue, freshenDue } from './kept';
+import { allDue, carDue } from './kept';
 
 /** One thing that is due: by its day, what it rests on, whose wheels come off for it, and the note it is ticked off by. */
 export type DueLine = {
@@ -16,7 +15,7 @@ export type DueLine = {
   what: string;
   why: string;
   dueOn: string | null;
-  wheels?: Axle;
+  wheels?: Axle | null;
   followUp?: FollowUp;
 };
 
@@ -37,17 +36,16 @@ export async function dueUpTo(
   sql: Sql = database(),
 ): Promise<DueCar[]> {
   const [only] = cars.length === 1 ? cars : [];
-  const fresh = only && (await freshenCarDue(only.id, shop, today));
-  if (!only) await freshenDue(shop, today);
   const own = only ? sql`and car_id = ${only.id}` : sql``;
   const [followUps, kept, proofs, fluidOf] = await Promise.all([
     openFollowUps(today, only?.id, sql),
-    fresh ??
-      sql`select *, due_on as "dueOn" from car_due where due_on <= ${upTo} ${own} order by due_on, key`,
+    only
+      ? carDue(only.id, shop, today).then((lines) => lines.map((line) => ({ carId: only.id, line })))
+      : allDue(upTo, shop, today),
     sql`
       select car_id, number, driver, due_on from jobs join proof_drives on proof_drives.job_id = jobs.id
       where closed_at is null and back_id is null and due_on <= ${upTo} ${own} order by due_on`,
-    fluidRule(shop, today, sql),
+    fluidRule(shop, today, only?.id, sql),
   ]);
   const lines = new Map<string, DueLine[]>();
   const add = (carId: string, line: DueLine) => lines.set(carId, [...(lines.get(carId) ?? []), line]);
@@ -57,9 +55,7 @@ export async function dueUpTo(
       add(car.id, { key: 'fluid', what: 'Brake fluid', why, dueOn });
   }
   for (const followUp of followUps) add(followUp.carId, noteLine(followUp));
-  for (const { key, what, why, dueOn, wheels, car_id: carId = only?.id } of kept as Kept[])
-    if (dueOn !== null && dueOn <= upTo)
-      add(carId!, { key, what, why, dueOn, ...(wheels ? { wheels } : {}) });
+  for (const { carId, line } of kept) if (line.dueOn <= upTo) add(carId, line);
   for (const row of proofs)
     add(row.car_id, {
       ...{
@@ -77,9 +73,6 @@ export async function dueUpTo(
     .sort((left, right) => bySoonest(left.lines[0]!, right.lines[0]!));
 }
 
-/** A line as it is kept, or as it was just found for the one car that is asked of. */
-type Kept = CarDue & { car_id?: string };
-
 function noteLine(followUp: FollowUp): DueLine {
   const { what, jobId, dueOn } = followUp;
   const why = followUp.why ?? (jobId === null ? '' : 'Noted when a job was closed.');
@@ -87,11 +80,11 @@ function noteLine(followUp: FollowUp): DueLine {
 }
 
 /** When each car's fluid is due, by the shop's school. */
-async function fluidRule(shop: ShopRow, today: string, sql: Sql) {
+async function fluidRule(shop: ShopRow, today: string, only: string | undefined, sql: Sql) {
   const school: FluidSchool = shop.fluidSchool;
   const events = school === 'each_event' ? await eventDaysSinceFill(sql) : new Map();
   const driven = school === 'months_or_distance' ? await drivenSinceFill(sql) : new Map();
-  const water = school === 'by_water' ? await waterTrends(shop, undefined, sql) : new Map();
+  const water = school === 'by_water' ? await waterTrends(shop, only ? [only] : undefined, sql) : new Map();
   return ({ id, fluidFilledOn }: CarLine) =>
     fluidDue(fluidFilledOn, school, today, {
       ...{ events: events.get(id), driven: driven.get(id), water: water.get(id) },

@@ -28,7 +28,7 @@ export async function jobsLike(complaints: readonly string[], exceptJob: string)
         where finding = complaint and state = 'yes' and phase = 'before' order by seq desc limit ${MOST_ALIKE}
       ) f
       join jobs j on j.id = f.job_id
-      where j.closed_at is not null and j.outcome not in ('no_change', 'withdrawn') and j.id <> ${exceptJob}
+      where teaches(j) and j.id <> ${exceptJob}
         and not exists (select 1 from findings later where later.replaces = f.id)
     )
     select k.cause, count(*)::int as jobs, (select count(*)::int from alike) as total
@@ -51,7 +51,7 @@ export async function forecasts(): Promise<{ said: Forecasted[]; jobs: number }>
       (select coalesce(array_agg(k.cause), '{}') from job_causes k where k.job_id = j.id) as confirmed
     from (
       select id, closed_at from jobs
-      where closed_at is not null and outcome not in ('no_change', 'withdrawn')
+      where closed_at is not null and teaches(jobs)
       order by closed_at desc, id desc limit ${MOST_VERDICTS}
     ) j
     join lateral (select verdict from verdicts where job_id = j.id order by made_at desc limit 1) v on true`;

@@ -42,7 +42,7 @@ export async function ledgerAnswers(search: LedgerSearch): Promise<LedgerAnswers
             and later.opened_at < jobs.closed_at + ${BACK_WITHIN_DAYS}::int * interval '1 day'
         ))::int as came_back
       from jobs join job_causes k on k.job_id = jobs.id
-      where ${narrowed} and outcome not in ('no_change', 'withdrawn')
+      where ${narrowed} and teaches(jobs)
       group by k.cause order by count(*) desc, k.cause`,
     sql`
       select works.cause, works.procedure, count(*)::int as works, sum(took_min)::int as took

@@ -3,9 +3,10 @@ import { limitFor } from '../../core/car/limits/catalogue';
 import { openHolds } from '../../core/job/holds';
 import type { JobSheet } from '../../core/job/sheet';
 import { type ToBring, toBring } from '../../core/planning/prep/buyList';
-import type { LastReading, PrepJob } from '../../core/planning/prep/facts';
+import type { PrepJob } from '../../core/planning/prep/line';
 import { type Preparation, prepare } from '../../core/planning/prep/prepare';
 import { type CarEvent, nextEvent } from '../../core/planning/wear/sessions';
+import type { DatedReading } from '../../core/readings/dated';
 import { getCar, lastReadings, openFollowUps } from '../cars/queries';
 import { database } from '../db/sql';
 import { notFound } from '../failure';
@@ -39,7 +40,7 @@ export async function getPreparation(
 ): Promise<CarPreparation> {
   const [car, shop] = await Promise.all([getCar(carId), getShop()]);
   const today = dayIn(shop.timeZone, now);
-  const [{ wear, events }, parts, last, water, driven, notes, shelf, sheets] = await Promise.all([
+  const [{ wear, events }, parts, last, water, driven, notes, shelf, sheets, [bled]] = await Promise.all([
     carPast(car.id, { timeZone: shop.timeZone }),
     carParts(car.id),
     lastReadings(car.id),
@@ -48,17 +49,18 @@ export async function getPreparation(
     openFollowUps(today, car.id),
     getShelf(),
     openJobsOf(car.id).then((ids) => getSheets(ids)),
+    database()`select clear_at_ml from cars where id = ${car.id}`,
   ]);
   const event = options.eventId ? events.find(({ id }) => id === options.eventId) : nextEvent(events, today);
   if (!event) throw notFound('event', options.eventId ?? 'to come');
-  const readings = last.flatMap(({ kind, corner, input, recordedAt }): LastReading[] =>
+  const readings = last.flatMap(({ kind, corner, input, recordedAt }): DatedReading[] =>
     input === null
       ? []
       : [
           {
             kind,
             corner,
-            input: input as LastReading['input'],
+            input: input as DatedReading['input'],
             on: dayIn(shop.timeZone, new Date(recordedAt)),
           },
         ],
@@ -70,12 +72,9 @@ export async function getPreparation(
     altitudeM: shop.altitudeM,
     fluid: { school: shop.fluidSchool, driven: driven.get(car.id), water: water.get(car.id) },
     peakC: peak?.c ?? null,
-    notes: notes.map(({ what, why, dueOn }) => ({
-      what,
-      why: why ?? '',
-      dueOn,
-      temporary: why !== undefined,
-    })),
+    notes: notes.map(({ what, why = '', dueOn, temporary }) => ({ what, why, dueOn, temporary })),
+    ways: shop,
+    clearAtMl: bled!.clear_at_ml,
     holds: sheets.flatMap((sheet) => openHolds(sheet).map(({ label }) => ({ label, job: jobOf(sheet) }))),
   });
   const [sheet] = sheets;
@@ -96,7 +95,7 @@ function jobOf({ job }: JobSheet): PrepJob {
   return { id: job.id, number: job.number };
 }
 
-function peakOf(said: number | undefined, readings: readonly LastReading[]): CarPreparation['peak'] {
+function peakOf(said: number | undefined, readings: readonly DatedReading[]): CarPreparation['peak'] {
   if (said !== undefined) return { c: said, from: 'said' };
   const read = readings.find(({ kind }) => kind === 'fluid')?.input.caliperPeakC;
   return typeof read === 'number' ? { c: read, from: 'measured' } : null;

@@ -1,14 +1,17 @@
 import { dayIn } from '../../core/base/day';
+import type { Axle } from '../../core/car/corner';
 import { limitFor } from '../../core/car/limits/catalogue';
 import { SOURCE_WORDS } from '../../core/car/limits/sources';
+import type { CarSpec } from '../../core/car/spec';
 import { outcomeLabel } from '../../core/job/outcomes';
 import { type Season, type SeasonFacts, seasonOf, seasonYears } from '../../core/planning/season/season';
+import { padLimit } from '../../core/planning/wear/lines';
 import { getCar } from '../cars/queries';
 import { database } from '../db/sql';
 import { carFills } from '../fills/queries';
 import { figuresFromRow } from '../jobs/rows';
 import { carParts } from '../parts/queries';
-import { getShop } from '../shop/queries';
+import { getShop, type ShopRow } from '../shop/queries';
 import { carPast } from '../wear/queries';
 
 export type CarSeason = Season & { car: { id: string; name: string }; year: number; years: number[] };
@@ -38,7 +41,6 @@ export async function getSeason(carId: string, asked?: number, now = new Date())
         and not exists (select 1 from readings later where later.replaces = r.id)
       order by r.recorded_at limit ${MOST_READINGS}`,
   ]);
-  const wet = limitFor('wetFromPct', shop.limits);
   const facts: SeasonFacts = {
     ...{ carId: car.id, events, fills, parts, today },
     jobs: jobs.map((row) => ({
@@ -53,7 +55,23 @@ export async function getSeason(carId: string, asked?: number, now = new Date())
         ? []
         : [{ kind: row.kind, corner: row.corner, input, on: day(row.recorded_at), jobId: row.job_id }];
     }),
-    limits: { wetFromPct: { value: wet.value, from: SOURCE_WORDS[wet.from] } },
+    limits: limitsOf(car, shop),
   };
   return { ...seasonOf(facts, year), car: { id: car.id, name: car.name }, year, years: seasonYears(facts) };
+}
+
+/** What water, pads and rotors of this car may come to. */
+function limitsOf(car: CarSpec, { limits }: ShopRow): SeasonFacts['limits'] {
+  const wet = limitFor('wetFromPct', limits);
+  const pads = (axle: Axle) => {
+    const { mm, from } = padLimit(car[axle].padNewMm, limits);
+    return { value: mm, from };
+  };
+  const rotors = ({ rotorMinimumMm }: CarSpec[Axle]) =>
+    rotorMinimumMm === null ? undefined : { value: rotorMinimumMm, from: SOURCE_WORDS.car };
+  return {
+    water: { value: wet.value, from: SOURCE_WORDS[wet.from] },
+    ...{ frontPads: pads('front'), rearPads: pads('rear') },
+    ...{ frontRotors: rotors(car.front), rearRotors: rotors(car.rear) },
+  };
 }

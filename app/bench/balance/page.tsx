@@ -41,8 +41,12 @@ function takeBy({ masterBoreMm: boreMm, pedalRatio: ratio }: Car, points: Firmne
   return solved.ok ? takeOf({ ...solved.value, boreMm, ratio }) : undefined;
 }
 
-function calipersOf({ brake, pistonsMm, caliper }: Car['front']) {
+function calipersOf({ brake, pistonsMm, caliper, rotorRadiusMm }: Car['front']) {
   if (pistonsMm.length === 0) return undefined;
   if (brake === 'drum') return { pistonsMm: pistonsMm.slice(0, 1), kind: 'drum' as const };
-  return { pistonsMm, kind: caliper === 'opposed' ? ('opposed' as const) : ('sliding' as const) };
+  return {
+    pistonsMm,
+    kind: caliper === 'opposed' ? ('opposed' as const) : ('sliding' as const),
+    rotorRadiusMm: rotorRadiusMm ?? undefined,
+  };
 }

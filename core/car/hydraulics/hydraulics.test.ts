@@ -88,6 +88,10 @@ describe('from the foot to the road', () => {
       'front.effectiveRadiusM',
       { ...CAR, rollingRadiusM: 0.16, front: { ...CAR.front, effectiveRadiusM: 0.2 } },
     ],
+    [
+      'front.effectiveRadiusM',
+      { ...CAR, front: { ...CAR.front, effectiveRadiusM: 0.15, rotorRadiusMm: 150 } },
+    ],
     ['front.pistonsMm', { ...CAR, front: { ...CAR.front, pistonsMm: [40, 40, 40] } }],
     ['rear.pistonsMm', { ...CAR, rear: { ...CAR.rear, pistonsMm: [90, 90, 90, 90, 90] } }],
     ['master.barFrontShare', { ...CAR, master: { boreMm: 20, barFrontShare: 0.5 } }],

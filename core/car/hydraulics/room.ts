@@ -14,3 +14,18 @@ export function roomFor({
     ? undefined
     : `${Math.round(side)} mm of pistons side by side, and half round the rotor is ${Math.round(halfRoundMm)} mm: no caliper is that long`;
 }
+
+/** The dial stands near the edge of a rotor; the pad acts this much further in, mm (model). */
+const DIAL_TO_PAD_MM = 8;
+
+/** Where a pad acts on a rotor on which the dial stands at this radius, m. */
+export function padRadiusM(rotorRadiusMm: number): number {
+  return (rotorRadiusMm - DIAL_TO_PAD_MM) / 1000;
+}
+
+/** Why a pad cannot act at this radius: the rotor on file ends before it; nothing where it does not. */
+export function outsideRotor(effectiveRadiusM: number, rotorRadiusMm: number): string | undefined {
+  return effectiveRadiusM * 1000 >= rotorRadiusMm
+    ? `below rotorRadiusMm, ${rotorRadiusMm} mm: the pad would act outside the rotor`
+    : undefined;
+}

@@ -1,8 +1,10 @@
 import { z } from 'zod';
 import { within } from '../../base/issues/range';
+import { LIMITS } from '../limits/carLimits';
 import { HYDRAULIC_RANGES } from './ranges';
-import { roomFor } from './room';
+import { outsideRotor, roomFor } from './room';
 
+const RADIUS = [LIMITS.radiusMm.low, LIMITS.radiusMm.high] as const;
 const boreMm = within(...HYDRAULIC_RANGES.boreMm, 'mm');
 
 const disc = z
@@ -15,6 +17,8 @@ const disc = z
       .max(16, 'at most 16 pistons'),
     mu: within(...HYDRAULIC_RANGES.mu, ''),
     effectiveRadiusM: within(...HYDRAULIC_RANGES.effectiveRadiusM, 'm'),
+    /** Where the dial stands on the rotor, near its edge: no pad acts there or further out. */
+    rotorRadiusMm: within(...RADIUS, LIMITS.radiusMm.unit).optional(),
   })
   .refine(({ caliper, pistonsMm }) => caliper !== 'opposed' || pistonsMm.length % 2 === 0, {
     path: ['pistonsMm'],
@@ -59,6 +63,11 @@ export const hydraulicsSchema = z
       const brake = input[axle];
       const room = 'effectiveRadiusM' in brake && roomFor(brake);
       if (room) context.addIssue({ code: 'custom', path: [axle, 'pistonsMm'], message: room });
+      const outside =
+        'effectiveRadiusM' in brake &&
+        brake.rotorRadiusMm !== undefined &&
+        outsideRotor(brake.effectiveRadiusM, brake.rotorRadiusMm);
+      if (outside) context.addIssue({ code: 'custom', path: [axle, 'effectiveRadiusM'], message: outside });
       const field = 'effectiveRadiusM' in brake ? 'effectiveRadiusM' : 'drumRadiusM';
       const radius = 'effectiveRadiusM' in brake ? brake.effectiveRadiusM : brake.drumRadiusM;
       if (radius >= input.rollingRadiusM)

@@ -4,7 +4,7 @@ import { startingSet } from '../../car/startingSets';
 import type { FittedPart } from '../shelf/fitted';
 import type { CornerWear } from '../wear/history';
 import { byWheels, type CarDueFacts, dueOfCar } from './ofCar';
-import { dayOfSession, partDue } from './partLife';
+import { partDue } from './partLife';
 
 const none = (): CornerWear => ({ inner: [], outer: [], rotor: [] });
 const event = (onDate: string, sessions: number) => ({ id: onDate, name: onDate, onDate, sessions });
@@ -76,13 +76,6 @@ describe('what is due on a car', () => {
     expect(hose).toMatchObject({ what: 'Hose RL: life', dueOn: '2031-01-31', wheels: 'rear' });
     expect(dueOfCar(facts({ parts: [part('hose', { removedOn: '2026-05-01' }), part('pads')] }))).toEqual([]);
     expect(partDue(part('float_kit'), [], {}, '2026-06-01')).toMatchObject({ dueOn: null });
-  });
-
-  it('counts sessions past a day on the one that goes over, in any order of events', () => {
-    const events = [event('2026-09-01', 5), event('2026-03-01', 5)];
-    expect(dayOfSession(events, 4)).toBe('2026-03-01');
-    expect(dayOfSession(events, 5)).toBe('2026-09-01');
-    expect(dayOfSession(events, 10)).toBeUndefined();
   });
 
   it('stands together where the same wheels come off, the soonest of them first', () => {

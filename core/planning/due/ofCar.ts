@@ -1,4 +1,4 @@
-import { AXLES, type Axle, axleOf, type Corner, type Place } from '../../car/corner';
+import { AXLES, type Axle, axleOf, type Corner } from '../../car/corner';
 import type { ShopLimits } from '../../car/limits/catalogue';
 import { fallsShort } from '../../car/limits/limit';
 import type { CarSpec } from '../../car/spec';
@@ -6,8 +6,8 @@ import type { FittedPart } from '../shelf/fitted';
 import { PART_KINDS } from '../shelf/parts';
 import type { CornerWear } from '../wear/history';
 import { type WearLine, wearLines } from '../wear/lines';
-import type { CarEvent } from '../wear/sessions';
-import { dayOfSession, partDue } from './partLife';
+import { type CarEvent, dayWhen } from '../wear/sessions';
+import { partDue } from './partLife';
 
 /** What falls due on a car by its wear or its parts' lives. */
 export type CarDue = {
@@ -15,8 +15,8 @@ export type CarDue = {
   key: string;
   what: string;
   why: string;
-  /** The day by which: before the event that would run it past its limit; null where none on the calendar does. */
-  dueOn: string | null;
+  /** The day by which: before the event that would run it past its limit. */
+  dueOn: string;
   /** Whose wheels come off for it. */
   wheels: Axle | null;
 };
@@ -77,19 +77,10 @@ function endOf(
   const last = line.series.at(-1)!;
   if (fallsShort(last.mm, line.limitMm)) return { dueOn: today, isPast: true };
   if (!line.life) return undefined;
-  const dueOn = dayOfSession(eventsAfter(events, last.sessions), line.life.low);
+  const { low } = line.life;
+  // Counted on from the sessions it was read at.
+  const dueOn = dayWhen(events, (sessions) => sessions - last.sessions > low);
   return dueOn === undefined ? undefined : { dueOn, isPast: false };
-}
-
-/** Events after so many sessions of the car's: those that wear a part on from where it was read. */
-function eventsAfter(events: readonly CarEvent[], sessions: number): CarEvent[] {
-  let sum = 0;
-  return [...events]
-    .sort((left, right) => left.onDate.localeCompare(right.onDate))
-    .filter((event) => {
-      sum += event.sessions;
-      return sum > sessions;
-    });
 }
 
 function wearWords({ label, series, limitMm, limitFrom, life, decimals }: WearLine): string {
@@ -118,15 +109,10 @@ function partsDue({ parts, events, limits, today }: CarDueFacts): CarDue[] {
           what: `${PART_KINDS[part.kind]}${part.place === '' ? '' : ` ${part.place}`}: life`,
           why: `${part.what}. ${due.why}`,
           dueOn: due.dueOn,
-          wheels: wheelsOf(part.place),
+          wheels: part.place === '' ? null : axleOf(part.place),
         },
       ];
     });
-}
-
-function wheelsOf(place: Place | ''): Axle | null {
-  if (place === '') return null;
-  return place === 'front' || place === 'rear' ? place : axleOf(place);
 }
 
 /** Lines in their order, but those for which the same wheels come off together, where the first of them stands. */

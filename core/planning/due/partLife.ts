@@ -3,7 +3,7 @@ import { LIMIT_SPECS, type LimitName, limitFor, type ShopLimits } from '../../ca
 import { SOURCE_WORDS } from '../../car/limits/sources';
 import type { FittedPart } from '../shelf/fitted';
 import type { PartKind } from '../shelf/parts';
-import { type CarEvent, sessionsBy } from '../wear/sessions';
+import { type CarEvent, dayWhen, sessionsBy } from '../wear/sessions';
 
 /** Parts that are renewed by their age or by what they ran, whatever they look like, and the shop's limits of that. */
 export const PART_LIVES: Partial<Record<PartKind, { months?: LimitName; sessions?: LimitName }>> = {
@@ -42,7 +42,7 @@ export function partDue(
       days.push(monthsAfter(part.fittedOn, limit.value));
       counts.push(`good for ${limit.value} ${LIMIT_SPECS[name].unit}`);
     } else {
-      const day = dayOfSession(since, limit.value);
+      const day = dayWhen(since, (sessions) => sessions > limit.value);
       if (day) days.push(day);
       counts.push(`${sessionsBy(since, today)} of ${limit.value} sessions run`);
     }
@@ -51,17 +51,4 @@ export function partDue(
     dueOn: days.sort()[0] ?? null,
     why: `Fitted ${part.fittedOn}; ${counts.join(', ')} (${[...from].join(', ')}).`,
   };
-}
-
-/**
- * The day on track on which more than so many sessions are run.
- * @param events days on track that count, in any order
- */
-export function dayOfSession(events: readonly CarEvent[], sessions: number): string | undefined {
-  let sum = 0;
-  for (const event of [...events].sort((left, right) => left.onDate.localeCompare(right.onDate))) {
-    sum += event.sessions;
-    if (sum > sessions) return event.onDate;
-  }
-  return undefined;
 }

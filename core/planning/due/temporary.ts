@@ -1,4 +1,4 @@
-import type { CarEvent } from '../wear/sessions';
+import { type CarEvent, dayWhen, sessionsBy } from '../wear/sessions';
 import { type Driven, dueByDistance } from './distance';
 
 /** Why a repair is temporary, what limits it beside a day, and what replaces it. */
@@ -26,13 +26,12 @@ export function repairDue(
   today: string,
   driven?: Driven,
 ): { dueOn: string | null; why: string } {
-  const since = events
-    .filter((event) => event.onDate > madeOn)
-    .sort((left, right) => left.onDate.localeCompare(right.onDate));
-  const run = since.filter((event) => event.onDate <= today).reduce((sum, event) => sum + event.sessions, 0);
+  const since = events.filter((event) => event.onDate > madeOn);
+  const run = sessionsBy(since, today);
   const days = [
     dueOn,
-    sessions === null ? null : reachedOn(since, sessions),
+    // The event on which its last session is run: it is replaced before that one is over.
+    sessions === null ? null : (dayWhen(since, (ran) => ran >= sessions) ?? null),
     km === null ? null : (dueByDistance(madeOn, km, driven) ?? null),
   ].filter((day) => day !== null);
   const counts = [
@@ -49,14 +48,4 @@ export function repairDue(
     dueOn: days.sort()[0] ?? null,
     why: `Temporary since ${madeOn}: ${why}.${counts.length > 0 ? ` ${counts.join(', ')}.` : ''} Then: ${successor}.`,
   };
-}
-
-/** The event on which so many sessions are reached: it is replaced before that one is over. */
-function reachedOn(events: readonly CarEvent[], sessions: number): string | null {
-  let sum = 0;
-  for (const event of events) {
-    sum += event.sessions;
-    if (sum >= sessions) return event.onDate;
-  }
-  return null;
 }

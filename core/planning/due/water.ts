@@ -1,4 +1,4 @@
-import { dayAfter, daysBetween } from '../../base/day';
+import { dayAfter, daysBetween, MONTH_DAYS } from '../../base/day';
 import { leastSquares } from '../../base/statistics/leastSquares';
 import { studentQuantile } from '../../base/statistics/studentQuantile';
 import type { BoilingPair } from '../../car/fluidClasses';
@@ -43,7 +43,6 @@ export type WaterTrend = {
   between?: [earliest: string, latest: string | null];
 };
 
-const MONTH_DAYS = 365.25 / 12;
 /** Further ahead nobody plans, days. */
 const HORIZON_DAYS = 3653;
 

@@ -1,5 +1,5 @@
-import { daysBetween } from '../../base/day';
 import { type Survival, survival } from '../../base/statistics/survival';
+import { axleOf } from '../../car/corner';
 import type { FittedPart, WhyOff } from '../shelf/fitted';
 import type { PartKind } from '../shelf/parts';
 import { type CarEvent, sessionsBy } from '../wear/sessions';
@@ -23,7 +23,6 @@ export type PartLife = {
   fittedOn: string;
   removedOn: string | null;
   sessions: number;
-  months: number;
   /** Why it came off, where somebody said; null also while it is on. */
   why: WhyOff | null;
   /** It ended: it came off, and not as still good. */
@@ -44,8 +43,6 @@ export type PartRecord = {
   /** Thickness lost a session over all that was measured, mm, and in how many sessions that was. */
   wear?: { perSessionMm: number; sessions: number };
 };
-
-const MONTH_DAYS = 365.25 / 12;
 
 /**
  * How long each part lasts, by its name: lives in sessions, those that came off still good or are still on counted as lives that
@@ -99,7 +96,6 @@ function lifeOf(
   return {
     ...{ id: part.id, carId, carName, place: part.place, fittedOn: part.fittedOn, removedOn: part.removedOn },
     sessions: Math.max(0, sessionsBy(events, until) - sessionsBy(events, part.fittedOn)),
-    months: daysBetween(part.fittedOn, until) / MONTH_DAYS,
     why,
     ended: part.removedOn !== null && why !== 'planned',
     ...(worn && worn.sessions > 0 ? { perSessionMm: worn.mm / worn.sessions } : {}),
@@ -146,12 +142,8 @@ function other(part: FittedPart, pads: FittedPart, rotor: FittedPart): FittedPar
 
 /** Whether two parts were on the same wheels for a while. */
 function ranTogether(pads: FittedPart, rotor: FittedPart, today: string): boolean {
-  const sameAxle = axle(pads.place) === axle(rotor.place);
+  if (pads.place === '' || rotor.place === '' || axleOf(pads.place) !== axleOf(rotor.place)) return false;
   const from = [pads.fittedOn, rotor.fittedOn].sort()[1]!;
   const until = [pads.removedOn ?? today, rotor.removedOn ?? today].sort()[0]!;
-  return sameAxle && from < until;
-}
-
-function axle(place: FittedPart['place']): string {
-  return place.startsWith('F') ? 'front' : place.startsWith('R') ? 'rear' : place;
+  return from < until;
 }

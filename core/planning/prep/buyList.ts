@@ -1,6 +1,5 @@
-import type { FluidClass } from '../../car/fluidClasses';
 import { PART_KINDS } from '../shelf/parts';
-import { type FluidWanted, lotsFor, mlOf, type ShelfItem } from '../shelf/shelf';
+import { type FluidWanted, onShelf, type ShelfItem } from '../shelf/shelf';
 import type { PrepLine } from './line';
 
 /** One thing that has to be there, against what stands on the shelf. */
@@ -21,7 +20,7 @@ export type ToBring = {
 export function toBring(
   lines: readonly PrepLine[],
   shelf: readonly ShelfItem[],
-  fluid: FluidWanted & { wanted: FluidClass | null },
+  fluid: FluidWanted,
 ): ToBring[] {
   const wanted = new Map<string, NonNullable<PrepLine['buy']>>();
   for (const { buy } of lines) {
@@ -31,15 +30,11 @@ export function toBring(
     if (!known || known.count < buy.count) wanted.set(key, buy);
   }
   return [...wanted.values()].map(({ kind, place, count, unit }) => {
-    const lots =
-      kind === 'fluid'
-        ? lotsFor(shelf, fluid)
-        : shelf.filter((item) => item.kind === kind && item.quantity > 0);
-    const there = lots.reduce((sum, lot) => sum + (kind === 'fluid' ? mlOf(lot) : lot.quantity), 0);
+    const { from, there } = onShelf(kind, shelf, fluid);
     return {
       what: `${PART_KINDS[kind]}${place === '' ? '' : `, ${place}`}`,
       ...{ count, unit, there, enough: there >= count },
-      from: lots.map(({ id, what, batch }) => ({ id, what, batch })),
+      from: from.map(({ id, what, batch }) => ({ id, what, batch })),
     };
   });
 }

@@ -1,18 +1,16 @@
 import type { Corner } from '../../car/corner';
 import type { ShopLimits } from '../../car/limits/catalogue';
 import type { CarSpec } from '../../car/spec';
+import type { DatedReading } from '../../readings/dated';
 import type { Driven } from '../due/distance';
 import type { FluidSchool } from '../due/fluid';
 import type { WaterTrend } from '../due/water';
+import type { Known } from '../known';
 import type { FittedPart } from '../shelf/fitted';
+import type { Ways } from '../ways';
 import type { CornerWear } from '../wear/history';
 import { type CarEvent, sessionsBy } from '../wear/sessions';
-
-/** The last reading of a kind at a corner, and the day it was taken, ISO. */
-export type LastReading = { kind: string; corner: Corner | ''; input: Record<string, unknown>; on: string };
-
-/** A job of the car that is open. */
-export type PrepJob = { id: string; number: number };
+import type { PrepJob } from './line';
 
 /** All that a preparation goes by. */
 export type PrepFacts = {
@@ -22,10 +20,14 @@ export type PrepFacts = {
   events: readonly CarEvent[];
   wear: Record<Corner, CornerWear>;
   parts: readonly FittedPart[];
-  readings: readonly LastReading[];
+  /** The last of each kind at each corner. */
+  readings: readonly DatedReading[];
   limits: ShopLimits;
   altitudeM: number;
   fluid: { school: FluidSchool; driven?: Driven; water?: WaterTrend };
+  /** How the shop bleeds, and what each bleeder of this car took to run clear. */
+  ways: Ways;
+  clearAtMl?: Known['clearAtMl'];
   /** The hottest caliper expected, °C; null where nobody says. */
   peakC: number | null;
   /** What was noted or patched up and is due, with its day. */
@@ -37,7 +39,7 @@ export type PrepFacts = {
 };
 
 /** Whether a reading speaks for the car as it is: the car has not been on track since. */
-export function isFresh({ on }: Pick<LastReading, 'on'>, { events, today }: PrepFacts): boolean {
+export function isFresh({ on }: Pick<DatedReading, 'on'>, { events, today }: PrepFacts): boolean {
   return sessionsBy(events, on) >= sessionsBy(events, today) && on <= today;
 }
 

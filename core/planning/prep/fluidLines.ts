@@ -1,9 +1,11 @@
-import { daysBetween } from '../../base/day';
+import { daysBetween, MONTH_DAYS } from '../../base/day';
 import { limitFor } from '../../car/limits/catalogue';
 import { SOURCE_WORDS } from '../../car/limits/sources';
 import { altitudeShift } from '../../readings/fluid/altitude';
 import { boilingAtMoisture } from '../../readings/fluid/boiling';
 import type { FluidInput } from '../../readings/fluid/fluid';
+import { bleedInputFor } from '../bleed/input';
+import { bleedPlan } from '../bleed/plan';
 import { fluidDue } from '../due/fluid';
 import { fluidNow } from '../fill/fluidNow';
 import { wholeMinutes } from '../works';
@@ -12,22 +14,20 @@ import type { PrepLine } from './line';
 
 /** A reading of the water says little after so many days (common practice, no source). */
 const READ_DAYS = 60;
-const MONTH_DAYS = 365.25 / 12;
 /** Minutes of a look at the water (common practice, no source). */
 const READ_MIN = 5;
-/** A flush of four simple calipers takes some 0.7 l, of twin bleeders about 1 l (common practice, no source). */
-const FLUSH_ML = { one: 700, two: 1000 };
 
 /** The fluid: how old it will be on the day, and where it will boil against the heat expected. */
 export function fluidLines(facts: PrepFacts): PrepLine[] {
   return [ageLine(facts), boilingLine(facts)];
 }
 
-function flush({ car }: PrepFacts): Pick<PrepLine, 'minutes' | 'buy'> {
-  const isTwin = car.front.bleeders > 1 || car.rear.bleeders > 1;
+/** The flush, and what the car's own plan of it takes. */
+function flush({ car, ways, clearAtMl }: PrepFacts): Pick<PrepLine, 'minutes' | 'buy'> {
+  const input = bleedInputFor(car, ways, {}, { opened: false, softAfterBleed: false, clearAtMl });
   return {
     minutes: wholeMinutes('flush'),
-    buy: { kind: 'fluid', place: '', count: isTwin ? FLUSH_ML.two : FLUSH_ML.one, unit: 'ml' },
+    buy: { kind: 'fluid', place: '', count: bleedPlan(input).totalMl, unit: 'ml' },
   };
 }
 

@@ -20,6 +20,9 @@ export type PrepFigure = {
   limit?: { value: number; from: string };
 };
 
+/** A job of the car that is open. */
+export type PrepJob = { id: string; number: number };
+
 export type PrepLine = {
   /** Stays the same while the same thing is asked. */
   id: string;
@@ -34,7 +37,7 @@ export type PrepLine = {
   /** What it takes from here, min. */
   minutes: number;
   /** The open job that it is about. */
-  job?: { id: string; number: number };
+  job?: PrepJob;
   /** What has to be there for it. */
   buy?: { kind: PartKind; place: Axle | Corner | ''; count: number; unit: 'pcs' | 'ml' };
 };

@@ -1,10 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { WAYS } from '../../../tests/support/work';
 import { startingSet } from '../../car/startingSets';
+import type { DatedReading } from '../../readings/dated';
 import type { FittedPart } from '../shelf/fitted';
 import type { CornerWear } from '../wear/history';
 import { toBring } from './buyList';
-import type { LastReading, PrepFacts } from './facts';
+import type { PrepFacts } from './facts';
 import { prepare } from './prepare';
 
 const event = (onDate: string, sessions: number) => ({
@@ -38,7 +40,7 @@ function facts(changes: Partial<PrepFacts> = {}): PrepFacts {
     wear: { FL: none(), FR: none(), RL: none(), RR: none() },
     readings: [],
     fluid: { school: 'each_season' },
-    ...{ peakC: null, notes: [], holds: [], today: '2026-06-01' },
+    ...{ peakC: null, notes: [], holds: [], today: '2026-06-01', ways: WAYS },
     ...changes,
   };
 }
@@ -51,9 +53,9 @@ function ready(changes: Partial<PrepFacts> = {}): PrepFacts {
     rotor: worn(rotorMm, 0.005),
   });
   const flat = { runoutMm: Array(12).fill(0.01), thicknessMm: Array(12).fill(24) };
-  const readings: LastReading[] = [
+  const readings: DatedReading[] = [
     { kind: 'fluid', corner: '', input: { class: 'DOT4', moisturePct: 0.6 }, on: '2026-05-20' },
-    ...(['FL', 'FR', 'RL', 'RR'] as const).flatMap((each): LastReading[] => [
+    ...(['FL', 'FR', 'RL', 'RR'] as const).flatMap((each): DatedReading[] => [
       { kind: 'rotor', corner: each, input: flat, on: '2026-05-20' },
       { kind: 'bearing', corner: each, input: { playMm: 0.01 }, on: '2026-05-20' },
     ]),
@@ -116,8 +118,15 @@ describe('a preparation', () => {
     expect(of(ready(), 'fluid age').verdict).toBe('go');
     expect(of(ready({ event: event('2027-03-05', 6) }), 'fluid age')).toMatchObject({
       verdict: 'not',
-      buy: { kind: 'fluid', count: 1000, unit: 'ml' },
+      buy: { kind: 'fluid', unit: 'ml' },
     });
+    // What this car's bleeders took last time is what the flush takes: a usual one is some 0.7 to 1 l.
+    const later = event('2027-03-05', 6);
+    const taken = (clearAtMl?: Record<string, number>) =>
+      of(ready({ event: later, clearAtMl }), 'fluid age').buy!.count;
+    expect(taken()).toBeGreaterThan(600);
+    expect(taken()).toBeLessThan(1300);
+    expect(taken({ 'FL outer': 400 })).toBeGreaterThan(taken());
     const hot = of(ready({ peakC: 205 }), 'fluid boiling');
     // DOT 4 as its class asks, 0.6 % water: some 218 °C at sea level.
     expect(hot).toMatchObject({ verdict: 'not', figure: { unit: 'K', limit: { value: 30 } } });
@@ -142,7 +151,7 @@ describe('a preparation', () => {
   });
 
   it('takes a reading past its limit as not, and one from before the car last ran as to be read again', () => {
-    const change = (kind: string, corner: string, to: Partial<LastReading>) =>
+    const change = (kind: string, corner: string, to: Partial<DatedReading>) =>
       ready().readings.map((each) =>
         each.kind === kind && each.corner === corner ? { ...each, ...to } : each,
       );
@@ -207,6 +216,7 @@ describe('a preparation', () => {
     // Its age and its boiling point both ask for a flush; the pads end with it.
     const far = { ...NEXT, onDate: '2027-04-01', sessions: 300 };
     const { lines } = prepare(ready({ event: far, events: [RUN, far], peakC: 230 }));
+    const flush = lines.find(({ id }) => id === 'fluid age')!.buy!.count;
     const fluid = { wanted: 'DOT4' as const, freshDays: 3, now: new Date('2026-06-01') };
     const list = toBring(
       lines,
@@ -214,7 +224,7 @@ describe('a preparation', () => {
       fluid,
     );
     expect(list.map(({ what, count, there, enough }) => [what, count, there, enough])).toEqual([
-      ['Brake fluid', 1000, 500, false],
+      ['Brake fluid', flush, 500, false],
       ['Pads, axle set, front', 1, 1, true],
       ['Rotor, front', 2, 0, false],
       ['Pads, axle set, rear', 1, 1, true],

@@ -80,7 +80,7 @@ function lifeLines(facts: PrepFacts): PrepLine[] {
       const work = RENEWS[part.kind];
       return {
         id: `life ${part.id}`,
-        stage: stageOf(part.place),
+        stage: part.place === '' ? 'standing' : axleOf(part.place),
         what: `${PART_KINDS[part.kind]}${part.place === '' ? '' : ` ${part.place}`}`,
         verdict: isDue ? 'not' : 'go',
         why: due.why,
@@ -88,11 +88,6 @@ function lifeLines(facts: PrepFacts): PrepLine[] {
         ...(isDue ? { buy: { kind: part.kind, place: part.place, count: 1, unit: 'pcs' as const } } : {}),
       };
     });
-}
-
-function stageOf(place: string): PrepStage {
-  if (place === '') return 'standing';
-  return place === 'front' || place === 'rear' ? place : axleOf(place as 'FL');
 }
 
 /** What is done before every event, whatever the figures say. */

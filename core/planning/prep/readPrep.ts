@@ -1,5 +1,6 @@
 import { AXLES, type Axle, axleOf, type Corner, cornersOf } from '../../car/corner';
 import { SOURCE_WORDS } from '../../car/limits/sources';
+import type { DatedReading } from '../../readings/dated';
 import { deriveFindings } from '../../readings/derive';
 import { type Figures, traceOf } from '../../readings/traces';
 import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
@@ -7,7 +8,7 @@ import { isAbnormal } from '../../readings/vocabulary/several';
 import { stateWord } from '../../readings/vocabulary/words';
 import type { ProcedureId } from '../library';
 import { wholeMinutes } from '../works';
-import { isFresh, type LastReading, type PrepFacts } from './facts';
+import { isFresh, type PrepFacts } from './facts';
 import type { PrepFigure, PrepLine } from './line';
 
 /** What is read at a corner before an event, its minutes (common practice, no source), and the job where it is out. */
@@ -71,7 +72,7 @@ function readLine(
 }
 
 /** What a reading says is wrong, by its own trace. What its rules can no longer read says nothing. */
-function outOf({ kind, corner, input }: LastReading, says: readonly FindingId[]): Out[] {
+function outOf({ kind, corner, input }: DatedReading, says: readonly FindingId[]): Out[] {
   const { derived, result } = deriveFindings({ kind, corner, input }, 'reading');
   return derived
     .filter(({ id, state }) => says.includes(id) && isAbnormal(id, state))

@@ -45,7 +45,7 @@ const FACTS: SeasonFacts = {
       jobId: 'j1',
     },
   ],
-  limits: { wetFromPct: { value: 3, from: 'common practice' } },
+  limits: { water: { value: 3, from: 'common practice' } },
   today: '2026-11-27',
 };
 
@@ -73,7 +73,7 @@ describe('a car’s season', () => {
     const { series } = seasonOf(FACTS, 2026);
     expect(series.map(({ name, points }) => [name, points.map(({ value }) => value)])).toEqual([
       ['Water', [1.2, 2.2]],
-      ['Front rotors, lowest', [24]],
+      ['Front rotors', [24]],
     ]);
     expect(series[0]!.limit).toEqual({ value: 3, from: 'common practice' });
     expect(seasonOf(FACTS, 2024)).toEqual({ entries: [], series: [] });

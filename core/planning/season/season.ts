@@ -1,6 +1,6 @@
-import { axleOf } from '../../car/corner';
+import { type Axle, axleOf } from '../../car/corner';
+import type { DatedReading } from '../../readings/dated';
 import { measureOfKind } from '../../readings/measures';
-import type { LastReading } from '../prep/facts';
 import type { FittedPart } from '../shelf/fitted';
 import { PART_KINDS } from '../shelf/parts';
 import type { CarEvent } from '../wear/sessions';
@@ -28,6 +28,8 @@ export type SeasonEntry = {
 /** One figure through a year. */
 export type SeasonSeries = {
   name: string;
+  /** Which of several it is. */
+  which: string;
   unit: string;
   decimals: number;
   limit?: { value: number; from: string };
@@ -47,8 +49,9 @@ export type SeasonFacts = {
   }[];
   fills: readonly { id: string; filledOn: string; product: string }[];
   parts: readonly FittedPart[];
-  readings: readonly (LastReading & { jobId: string })[];
-  limits: { wetFromPct: { value: number; from: string } };
+  readings: readonly (DatedReading & { jobId: string })[];
+  /** What each line may come to. */
+  limits: Partial<Record<SeasonLineId, { value: number; from: string }>>;
   today: string;
 };
 
@@ -124,46 +127,57 @@ function entriesOf({ carId, events, jobs, fills, parts, today }: SeasonFacts): S
   ];
 }
 
-/** Which figure of which reading makes a line, for which end of the car. */
-const LINES = [
-  { name: 'Water', kind: 'fluid', unit: '%', decimals: 1, axle: undefined, lowest: false },
-  { name: 'Front pads, lowest', kind: 'pads', unit: 'mm', decimals: 1, axle: 'front', lowest: true },
-  { name: 'Rear pads, lowest', kind: 'pads', unit: 'mm', decimals: 1, axle: 'rear', lowest: true },
-  { name: 'Front rotors, lowest', kind: 'rotor', unit: 'mm', decimals: 2, axle: 'front', lowest: true },
-  { name: 'Rear rotors, lowest', kind: 'rotor', unit: 'mm', decimals: 2, axle: 'rear', lowest: true },
-  {
-    name: 'Pedal travel at its hardest press',
-    kind: 'firmness',
+/** Which figure of which reading makes a line, and for which end of the car. */
+export const SEASON_LINES = {
+  water: { name: 'Water', which: '', kind: 'fluid', unit: '%', decimals: 1 },
+  frontPads: { name: 'Front pads', which: 'lowest', kind: 'pads', unit: 'mm', decimals: 1, axle: 'front' },
+  rearPads: { name: 'Rear pads', which: 'lowest', kind: 'pads', unit: 'mm', decimals: 1, axle: 'rear' },
+  frontRotors: {
+    name: 'Front rotors',
+    which: 'lowest',
+    kind: 'rotor',
     unit: 'mm',
-    decimals: 0,
-    axle: undefined,
-    lowest: false,
+    decimals: 2,
+    axle: 'front',
   },
-] as const;
+  rearRotors: { name: 'Rear rotors', which: 'lowest', kind: 'rotor', unit: 'mm', decimals: 2, axle: 'rear' },
+  pedal: { name: 'Pedal travel', which: 'hardest press', kind: 'firmness', unit: 'mm', decimals: 0 },
+} as const satisfies Record<string, Line>;
+
+type Line = { name: string; which: string; kind: string; unit: string; decimals: number; axle?: Axle };
+export type SeasonLineId = keyof typeof SEASON_LINES;
 
 function seriesOf({ readings, limits }: SeasonFacts, year: number): SeasonSeries[] {
-  return LINES.flatMap(({ name, kind, unit, decimals, axle, lowest }): SeasonSeries[] => {
+  return (Object.keys(SEASON_LINES) as SeasonLineId[]).flatMap((id): SeasonSeries[] => {
+    const line: Line = SEASON_LINES[id];
+    const { name, which, unit, decimals } = line;
     const byDay = new Map<string, SeasonSeries['points'][number]>();
     for (const reading of readings) {
-      if (reading.kind !== kind || !reading.on.startsWith(`${year}-`)) continue;
-      if (axle && (reading.corner === '' || axleOf(reading.corner) !== axle)) continue;
-      const value = figureOf(reading, unit, lowest);
+      if (!reading.on.startsWith(`${year}-`) || !isOf(line, reading)) continue;
+      const value = figureOf(reading, line);
       const known = byDay.get(reading.on);
       // Of several corners of a day the lowest stands for them; of the car as a whole the last.
-      if (value === undefined || (lowest && known && known.value <= value)) continue;
+      if (value === undefined || (which === 'lowest' && known && known.value <= value)) continue;
       byDay.set(reading.on, { on: reading.on, value, jobId: reading.jobId });
     }
     const points = [...byDay.values()].sort((left, right) => left.on.localeCompare(right.on));
     if (points.length === 0) return [];
-    return [{ name, unit, decimals, points, ...(kind === 'fluid' ? { limit: limits.wetFromPct } : {}) }];
+    const limit = limits[id];
+    return [{ name, which, unit, decimals, points, ...(limit ? { limit } : {}) }];
   });
 }
 
-function figureOf({ kind, input }: LastReading, unit: string, lowest: boolean): number | undefined {
+function isOf({ kind, axle }: Line, reading: DatedReading): boolean {
+  if (reading.kind !== kind) return false;
+  return axle === undefined || (reading.corner !== '' && axleOf(reading.corner) === axle);
+}
+
+function figureOf({ kind, input }: DatedReading, { unit, which }: Line): number | undefined {
+  const isLowest = which === 'lowest';
   const values = (measureOfKind(kind)?.figures(input, undefined) ?? [])
-    .filter((figure) => figure.unit === unit && (!lowest || figure.before === 'lowest'))
+    .filter((figure) => figure.unit === unit && (!isLowest || figure.before === 'lowest'))
     .map(({ value }) => value)
     .filter((value) => value !== undefined && value !== null);
   if (values.length === 0) return undefined;
-  return lowest ? Math.min(...values) : values[0];
+  return isLowest ? Math.min(...values) : values[0];
 }

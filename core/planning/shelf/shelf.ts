@@ -76,15 +76,31 @@ export function againstShelf(
   fluid: FluidWanted & { neededMl: number; lot?: string },
 ): NeedAgainstShelf[] {
   return needs.map((need) => {
-    if (need.kind === 'fluid') {
-      const from = lotsFor(shelf, fluid, fluid.lot);
-      const there = from.reduce((sum, item) => sum + mlOf(item), 0);
-      return { ...need, there, enough: there >= fluid.neededMl, from, refused: tooOld(shelf, fluid) };
-    }
-    const from = shelf.filter((item) => item.kind === need.kind && item.quantity > 0);
-    const there = from.reduce((sum, item) => sum + item.quantity, 0);
-    return { ...need, there, enough: there >= need.quantity, from, refused: [] };
+    const isFluid = need.kind === 'fluid';
+    const { from, there } = onShelf(need.kind, shelf, fluid, fluid.lot);
+    return {
+      ...{ ...need, there, from },
+      enough: there >= (isFluid ? fluid.neededMl : need.quantity),
+      refused: isFluid ? tooOld(shelf, fluid) : [],
+    };
   });
+}
+
+/** The lots of a kind that would do, in the order in which they are used, and how much there is: fluid in ml, all else in pieces. */
+export function onShelf(
+  kind: PartKind,
+  shelf: readonly ShelfItem[],
+  fluid: FluidWanted,
+  chosen?: string,
+): { from: ShelfItem[]; there: number } {
+  const from =
+    kind === 'fluid'
+      ? lotsFor(shelf, fluid, chosen)
+      : shelf.filter((item) => item.kind === kind && item.quantity > 0);
+  return {
+    from,
+    there: from.reduce((sum, item) => sum + (kind === 'fluid' ? mlOf(item) : item.quantity), 0),
+  };
 }
 
 /** Bottles of the right class that may not be used. Those of another class are nothing to refuse: they were never meant for this car. */

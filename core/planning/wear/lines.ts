@@ -33,7 +33,8 @@ export function wearLines(car: CarSpec, wear: Record<Corner, CornerWear>, limits
 }
 
 /** Least pad for the track: the shop's figure, or half of new, whichever is more. */
-function padLimit(newMm: number, limits: ShopLimits): { mm: number; from: string } {
+export function padLimit(padNewMm: number | null, limits: ShopLimits): { mm: number; from: string } {
+  const newMm = padNewMm ?? USUAL_PAD_MM;
   const own = limitFor('trackPadMm', limits);
   return newMm / 2 > own.value
     ? { mm: newMm / 2, from: 'half of new' }
@@ -41,8 +42,9 @@ function padLimit(newMm: number, limits: ShopLimits): { mm: number; from: string
 }
 
 function padLines(corner: Corner, car: CarSpec, wear: CornerWear, limits: ShopLimits): WearLine[] {
-  const newMm = car[axleOf(corner)].padNewMm ?? USUAL_PAD_MM;
-  const { mm: limitMm, from: limitFrom } = padLimit(newMm, limits);
+  const { padNewMm } = car[axleOf(corner)];
+  const newMm = padNewMm ?? USUAL_PAD_MM;
+  const { mm: limitMm, from: limitFrom } = padLimit(padNewMm, limits);
   return (['inner', 'outer'] as const)
     .filter((side) => wear[side].length > 0)
     .map((side) => ({

@@ -5,7 +5,7 @@ import { grownBack, type PastReading, wearOf } from './history';
 import { measuredOf } from './measured';
 import { measuredOver } from './over';
 import { rotorLife } from './rotorLife';
-import { nextEvent, sessionsBy } from './sessions';
+import { dayWhen, nextEvent, sessionsBy } from './sessions';
 
 const pads = (day: number, sessions: number, inner: number, outer = inner): PastReading => ({
   kind: 'pads',
@@ -119,5 +119,11 @@ describe('what is left', () => {
     expect(sessionsBy(events, '2026-11-30')).toBe(10);
     expect(nextEvent(events, '2026-11-24')!.name).toBe('Club day');
     expect(nextEvent(events, '2026-12-10')).toBeUndefined();
+    const two = [
+      { ...events[0]!, onDate: '2026-09-01', sessions: 5 },
+      { ...events[0]!, onDate: '2026-03-01', sessions: 5 },
+    ];
+    const over = (most: number) => dayWhen(two, (ran) => ran > most);
+    expect([over(4), over(5), over(10)]).toEqual(['2026-03-01', '2026-09-01', undefined]);
   });
 });

@@ -1,4 +1,4 @@
-import { CORNERS, type Corner } from '../../car/corner';
+import { axleOf, CORNERS, type Corner } from '../../car/corner';
 import { LIMIT_SPECS } from '../../car/limits/catalogue';
 import type { Gap, Limit } from '../../car/limits/limit';
 import { exceeds, fallsShort } from '../../car/limits/limit';
@@ -22,7 +22,7 @@ export function heatAround(input: HeatInput) {
     if (!read) continue;
     const other = input.corners[OPPOSITE[corner]]?.faceC;
     const overOtherK = read.faceC === undefined || other === undefined ? undefined : read.faceC - other;
-    const padLimit = input.padLimitC?.[corner.startsWith('F') ? 'front' : 'rear'];
+    const padLimit = input.padLimitC?.[axleOf(corner)];
     const marginK =
       read.caliperPeakC === undefined || input.fluidBoilingHereC === undefined
         ? undefined

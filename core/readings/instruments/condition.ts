@@ -1,4 +1,4 @@
-import { CORNERS, type Corner } from '../../car/corner';
+import { axleOf, CORNERS, type Corner } from '../../car/corner';
 import type { CarSpec } from '../../car/spec';
 import { USUAL_RADII } from '../../car/usualRadii';
 
@@ -44,7 +44,7 @@ export type Pose = {
 /** A car with nothing wrong: new parts, small honest runout. What a car without a condition of its own measures. */
 export function soundCondition(car: CarSpec): Condition {
   const corner = (id: Corner): CornerCondition => {
-    const axle = car[id.startsWith('F') ? 'front' : 'rear'];
+    const axle = car[axleOf(id)];
     const turn = CORNERS.indexOf(id) * 70;
     const pad = axle.padNewMm ?? 12;
     const common = { hub: { wobbleMm: 0.008, highDeg: turn + 40 }, playMm: 0.015, flexMm: 0.04, faceC: 62 };

@@ -2,13 +2,14 @@
 
 import { usePathname, useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
+import { FLUID_RANGES } from '@/core/readings/fluid/ranges';
 import type { CarPreparation } from '@/server/prep/queries';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
 import { useUnits } from '../../shell/useUnits';
 
 /** What a caliper may reach, °C. */
-const RANGE = [20, 400] as const;
+const RANGE = FLUID_RANGES.caliperPeakC;
 
 const FROM = { said: 'As said here', measured: 'As last measured with the fluid' } as const;
 

@@ -11,7 +11,7 @@ const BOTTOM = 12;
 
 /** One figure of a car through a year, with its limit where it has one. */
 export function SeasonLine({ year, line }: { year: number; line: SeasonSeries }) {
-  const { name, unit, decimals, points, limit } = line;
+  const { name, which, unit, decimals, points, limit } = line;
   const units = useUnits();
   const base = unit as BaseUnit;
   const values = [...points.map(({ value }) => value), ...(limit ? [limit.value] : [])];
@@ -28,16 +28,16 @@ export function SeasonLine({ year, line }: { year: number; line: SeasonSeries })
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="block w-full border-t border-rule"
       role="img"
-      aria-label={`${name}: ${at.map(({ on, value }) => `${on} ${said(value)}`).join(', ')}${limit ? `; limit ${said(limit.value)}, ${limit.from}` : ''}`}
+      aria-label={`${name}${which ? `, ${which}` : ''}: ${at.map(({ on, value }) => `${on} ${said(value)}`).join(', ')}${limit ? `; limit ${said(limit.value)}, ${limit.from}` : ''}`}
     >
       {monthStarts(year).map((x, month) => (
         <path key={MONTHS[month]} d={`M${x} 0V${HEIGHT}`} className="stroke-rule" />
       ))}
       <text x={10} y={30} className="fill-ink text-[0.875rem] font-semibold">
-        {name.split(',')[0]}
+        {name}
       </text>
       <text x={10} y={50} className="fill-soft text-[0.8125rem]">
-        {name.includes(',') ? name.split(', ')[1] : ''}
+        {which}
       </text>
       {limit && (
         <>

@@ -12,6 +12,7 @@ import { OnFile } from '../OnFile';
 import type { OnDone } from '../useReading';
 import { RotorFacts } from './RotorFacts';
 import { RotorRemarks } from './RotorRemarks';
+import { StationCell } from './StationCell';
 import { LEAST_STATIONS, MOST_STATIONS, STATION_COUNTS } from './typed';
 import { type RotorSheet, useRotorSheet } from './useRotorSheet';
 
@@ -134,18 +135,7 @@ function RotorTable({ rotor }: { rotor: RotorSheet }) {
   const unit = units.unit('mm');
   const angle = (station: number) => (360 * station) / typed.stations;
   const cell = (name: string, label: string, point: 'rotor_face' | 'rotor_thickness', station: number) => (
-    <MeasureCell
-      id={rotor.cellId(name)}
-      label={label}
-      base="mm"
-      quantity={point === 'rotor_face' ? 'displacement' : 'thickness'}
-      pose={{ point, corner, angleDeg: angle(station) }}
-      value={rotor.figure(name)}
-      invalid={rotor.read.wrong?.name === name}
-      disabled={rotor.slot.closed}
-      onChange={(text) => rotor.change(name, text)}
-      onNext={() => rotor.next(name)}
-    />
+    <StationCell {...{ rotor, name, label, point, station }} />
   );
   return (
     <>

@@ -7,6 +7,7 @@ import type { CauseAnswer, LedgerAnswers } from '@/server/ledger/answers';
 import type { LedgerSearch } from '@/server/ledger/queries';
 import { buttonClass } from '@/ui/Button';
 import { figure } from '@/ui/format';
+import { searchQuery } from './query';
 
 type Props = {
   answers: LedgerAnswers;
@@ -18,14 +19,8 @@ type Props = {
 
 /** What the closed jobs of a search come to: causes, how long a proof took, what came back, minutes against the plan's. */
 export function AnswersView({ answers: { causes, years }, search, backWithinDays, car }: Props) {
-  const query = new URLSearchParams(
-    Object.entries(search).filter((entry): entry is [string, string] => !!entry[1]),
-  );
-  const of = (cause: string) => {
-    const own = new URLSearchParams(query);
-    own.set('cause', cause);
-    return `/ledger?${own}`;
-  };
+  const query = searchQuery(search);
+  const of = (cause: string) => `/ledger?${searchQuery({ ...search, cause })}`;
   return (
     <main id="main" className="mx-auto max-w-5xl p-4 desk:p-6">
       <div className="mb-3 flex flex-wrap items-center gap-3">

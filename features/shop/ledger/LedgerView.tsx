@@ -13,6 +13,7 @@ import { shortDate } from '@/ui/format';
 import { useShop } from '../../shell/ShopContext';
 import { isTyping } from '../../shell/useShortcuts';
 import { ImportCases } from './ImportCases';
+import { searchQuery } from './query';
 
 /** A pause in typing after which it is looked for, ms. */
 const TYPING_MS = 250;
@@ -55,10 +56,7 @@ export function LedgerView({ page, search, cars }: Props) {
           {narrowed && ' match'}
         </p>
         <span className="ml-auto flex flex-wrap gap-2">
-          <Link
-            href={`/ledger/answers?${new URLSearchParams(Object.entries(search).filter((entry): entry is [string, string] => !!entry[1]))}`}
-            className={buttonClass('quiet')}
-          >
+          <Link href={`/ledger/answers?${searchQuery(search)}`} className={buttonClass('quiet')}>
             What it comes to
           </Link>
           <Link href="/ledger/parts" className={buttonClass('quiet')}>

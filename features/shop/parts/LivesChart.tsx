@@ -4,6 +4,7 @@ import { Chart as ChartJS, Filler, LinearScale, LineElement, PointElement, Toolt
 import { Scatter } from 'react-chartjs-2';
 import type { PartRecord } from '@/core/planning/lives/partLives';
 import { chartLetters } from '@/ui/chartLetters';
+import { chartLine } from '@/ui/chartLine';
 import { useTokens } from '@/ui/useTokens';
 
 ChartJS.register(LinearScale, PointElement, LineElement, Tooltip, Filler);
@@ -18,14 +19,8 @@ export function LivesChart({ record: { what, lives, sessions } }: { record: Part
     return [...points, { x: end, y: points.at(-1)!.y }];
   };
   const line = (data: { x: number; y: number }[], width: number, fill: false | string) => ({
-    data,
-    borderColor: tokens.ink,
-    backgroundColor: tokens.rule,
-    borderWidth: width,
-    showLine: true,
-    stepped: 'before' as const,
-    pointRadius: 0,
-    fill,
+    ...chartLine('', data, tokens.ink, { width }),
+    ...{ backgroundColor: tokens.rule, stepped: 'before' as const, fill },
   });
   return (
     <figure aria-label={`Share of ${what} still good, by sessions`} className="h-52">

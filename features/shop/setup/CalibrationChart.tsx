@@ -3,6 +3,7 @@
 import { Chart as ChartJS, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import { Scatter } from 'react-chartjs-2';
 import type { Bin } from '@/core/diagnosis/learn/calibration';
+import { chartLine } from '@/ui/chartLine';
 import { useTokens } from '@/ui/useTokens';
 
 ChartJS.register(LinearScale, PointElement, LineElement, Tooltip);
@@ -11,15 +12,8 @@ ChartJS.register(LinearScale, PointElement, LineElement, Tooltip);
 export function CalibrationChart({ bins }: { bins: readonly Bin[] }) {
   const tokens = useTokens();
   const font = { family: 'Archivo Variable', size: 14 };
-  const line = (data: { x: number; y: number }[], color: string, width: number, dash: number[] = []) => ({
-    label: '',
-    data,
-    borderColor: color,
-    borderWidth: width,
-    borderDash: dash,
-    showLine: true,
-    pointRadius: 0,
-  });
+  const line = (data: { x: number; y: number }[], color: string, width: number, dash?: number[]) =>
+    chartLine('', data, color, { width, dash });
   const axis = (text: string) => ({
     min: 0,
     max: 100,

@@ -1,3 +1,4 @@
+import { FLUID_RANGES } from '@/core/readings/fluid/ranges';
 import { PrepView } from '@/features/car/prep/PrepView';
 import { orNotFound } from '@/features/shell/orNotFound';
 import { getPreparation } from '@/server/prep/queries';
@@ -6,13 +7,11 @@ export const metadata = { title: 'Preparation' };
 
 type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ event?: string; peak?: string }> };
 
-/** Degrees that a caliper may reach and a page may be asked for. */
-const PEAK_C = [20, 400] as const;
-
 export default async function PreparePage({ params, searchParams }: Props) {
   const [{ id }, { event, peak }] = await Promise.all([params, searchParams]);
-  const peakC = Number(peak);
-  const isPeak = peak !== undefined && peak !== '' && peakC >= PEAK_C[0] && peakC <= PEAK_C[1];
+  const peakC = peak ? Number(peak) : Number.NaN;
+  const [low, high] = FLUID_RANGES.caliperPeakC;
+  const isPeak = peakC >= low && peakC <= high;
   return (
     <PrepView
       preparation={await orNotFound(getPreparation(id, { eventId: event, ...(isPeak ? { peakC } : {}) }))}

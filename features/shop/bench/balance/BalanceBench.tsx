@@ -13,17 +13,20 @@ import { type BalanceStart, type BalanceTyped, balanceBase, balanceStart, readBa
 
 type Plain = Exclude<keyof BalanceTyped, 'front' | 'rear' | 'others' | 'masters' | 'valve'>;
 
+/** Nothing is known of the car, or there is none. */
+const NO_CAR: BalanceStart = {};
+
 /** From the foot to the road on the bench: effort, balance, who locks first, and what another bore would ask. */
-export function BalanceBench({ place, start = {} }: { place: BenchPlace; start?: BalanceStart }) {
+export function BalanceBench({ place, start = NO_CAR }: { place: BenchPlace; start?: BalanceStart }) {
   const units = useUnits();
   const empty = balanceStart(start, units);
   const work = useBench<BalanceTyped>('balance', place, { empty, baseOf: balanceBase, units });
   const { typed, keep } = work;
   const figuresOf = (each: BalanceTyped) => {
-    const { input: brake } = readBalanceBench(each, units);
+    const { input: brake } = readBalanceBench(each, units, start);
     return brake && balanceFigures(brake);
   };
-  const read = useMemo(() => readBalanceBench(typed, units), [typed, units]);
+  const read = useMemo(() => readBalanceBench(typed, units, start), [typed, units, start]);
   const { input, wrong } = read;
   const field = (name: Plain, label: string, unit: string) => (
     <NumberField

@@ -6,6 +6,7 @@ import { dynamicBalance } from '@/core/car/hydraulics/balance';
 import { hydraulics } from '@/core/car/hydraulics/hydraulics';
 import type { HydraulicsInput } from '@/core/car/hydraulics/schema';
 import { chartLetters } from '@/ui/chartLetters';
+import { chartLine } from '@/ui/chartLine';
 import { useTokens } from '@/ui/useTokens';
 
 ChartJS.register(LinearScale, PointElement, LineElement, Tooltip, Legend);
@@ -30,17 +31,8 @@ export function BalanceChart({ input }: { input: HydraulicsInput }) {
     },
   );
   const { locks } = hydraulics(input);
-  const line = (label: string, data: { x: number; y: number }[], color: string, dash: number[]) => ({
-    label,
-    data,
-    borderColor: color,
-    backgroundColor: color,
-    borderWidth: 3,
-    borderDash: dash,
-    showLine: true,
-    pointRadius: 0,
-    pointStyle: 'line' as const,
-  });
+  const line = (label: string, data: { x: number; y: number }[], color: string, dash: number[]) =>
+    chartLine(label, data, color, { width: 3, dash });
   return (
     <Scatter
       role="img"

@@ -56,4 +56,15 @@ describe('what is typed on the balance bench', () => {
     expect(input).toBeUndefined();
     expect(wrong[field]).toBe(words);
   });
+
+  it('begins where a pad acts on the car’s own rotor, and refuses what lies outside it', () => {
+    const front = { pistonsMm: [40, 40], kind: 'opposed' as const, rotorRadiusMm: 150 };
+    const own = balanceStart({ front }, METRIC);
+    expect(own.front.radius).toBe('0.142');
+    expect(readBalanceBench(own, METRIC, { front }).wrong).toEqual({});
+    const far = { ...own, front: { ...own.front, radius: '0.15' } };
+    expect(readBalanceBench(far, METRIC, { front }).wrong).toEqual({
+      'front.radius': 'outside the rotor: the dial stands at 150 mm',
+    });
+  });
 });

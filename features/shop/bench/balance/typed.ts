@@ -2,7 +2,7 @@ import type { BaseUnit } from '@/core/base/units/display';
 import type { BrakeChange, Pedalled } from '@/core/car/hydraulics/alternatives';
 import { boresBeside } from '@/core/car/hydraulics/bores';
 import { HYDRAULIC_RANGES } from '@/core/car/hydraulics/ranges';
-import { roomFor } from '@/core/car/hydraulics/room';
+import { outsideRotor, padRadiusM, roomFor } from '@/core/car/hydraulics/room';
 import type { DiscInput, HydraulicsInput } from '@/core/car/hydraulics/schema';
 import { type Take, usualTake } from '@/core/car/hydraulics/stroke';
 import { type FigureReader, figureReader } from '../../../shell/figureReader';
@@ -83,7 +83,12 @@ export type BalanceTyped = {
   others: OtherTyped[];
 };
 
-type Calipers = { pistonsMm: readonly number[]; kind: AxleTyped['kind'] };
+type Calipers = {
+  pistonsMm: readonly number[];
+  kind: AxleTyped['kind'];
+  /** Where the dial stands on the rotor, mm. */
+  rotorRadiusMm?: number;
+};
 
 /** What a car brings to the bench; what is not known of it is that of an ordinary one. */
 export type BalanceStart = {
@@ -100,11 +105,14 @@ export type BalanceStart = {
 
 /** The bench before anything is typed, in the units shown. */
 export function balanceStart(own: BalanceStart, units: Units): BalanceTyped {
-  const axle = ({ pistonsMm, kind }: Calipers, radius: string): AxleTyped => ({
+  const axle = ({ pistonsMm, kind, rotorRadiusMm }: Calipers, usualRadiusM: number): AxleTyped => ({
     kind,
     pistons: pistonsTyped(pistonsMm, units),
     mu: '0.42',
-    radius,
+    radius:
+      rotorRadiusMm === undefined
+        ? units.about(usualRadiusM, 'm')
+        : units.asTyped(padRadiusM(rotorRadiusMm), 'm'),
     factor: '2.2',
   });
   const boreMm = own.boreMm ?? 22.2;
@@ -114,8 +122,8 @@ export function balanceStart(own: BalanceStart, units: Units): BalanceTyped {
     ratio: String(own.ratio ?? 5.5),
     force: '400',
     assist: '',
-    front: axle(own.front ?? { pistonsMm: [40, 40, 40, 40], kind: 'opposed' }, units.about(0.133, 'm')),
-    rear: axle(own.rear ?? { pistonsMm: [36], kind: 'sliding' }, units.about(0.12, 'm')),
+    front: axle(own.front ?? { pistonsMm: [40, 40, 40, 40], kind: 'opposed' }, 0.133),
+    rear: axle(own.rear ?? { pistonsMm: [36], kind: 'sliding' }, 0.12),
     mass: own.massKg ? units.asTyped(own.massKg, 'kg') : units.about(1300, 'kg'),
     wheel: own.rollingRadiusM ? units.asTyped(own.rollingRadiusM, 'm') : units.about(0.316, 'm'),
     weight: '54',
@@ -153,10 +161,14 @@ const RANGES = {
   floor: [10, 300],
 } as const;
 
-/** What was typed on the balance bench as the calc's input, and what of it cannot be one, by field. */
+/**
+ * What was typed on the balance bench as the calc's input, and what of it cannot be one, by field.
+ * @param start the car it is the bench of: how far out its rotors go
+ */
 export function readBalanceBench(
   typed: BalanceTyped,
   units: Units,
+  start: Pick<BalanceStart, 'front' | 'rear'> = {},
 ): {
   input?: HydraulicsInput;
   pedalled?: Pedalled;
@@ -183,6 +195,10 @@ export function readBalanceBench(
       mu: needed(`${axle}.mu`, mu, 'mu', ''),
       effectiveRadiusM: radius(axle),
     };
+    const rotorRadiusMm = start[axle]?.rotorRadiusMm;
+    if (rotorRadiusMm !== undefined && outsideRotor(brake.effectiveRadiusM, rotorRadiusMm))
+      wrong[`${axle}.radius`] ??=
+        `outside the rotor: the dial stands at ${units.full(rotorRadiusMm, 'mm', 0)}`;
     const room = roomFor(brake);
     if (room) wrong[`${axle}.pistons`] ??= room;
     return brake;

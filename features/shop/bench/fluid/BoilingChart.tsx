@@ -5,6 +5,7 @@ import { Scatter } from 'react-chartjs-2';
 import { shownValue } from '@/core/base/units/display';
 import { type BoilingPair, FLUID_CLASS_IDS, FLUID_CLASSES, type FluidClass } from '@/core/car/fluidClasses';
 import { boilingAtMoisture } from '@/core/readings/fluid/boiling';
+import { chartLine } from '@/ui/chartLine';
 import { useTokens } from '@/ui/useTokens';
 import { useUnits } from '../../../shell/useUnits';
 
@@ -47,17 +48,7 @@ export function BoilingChart({ product, pair, showAll, point, peakC }: Props) {
     color: string,
     width: number,
     dash: number[],
-  ) => ({
-    label,
-    data,
-    borderColor: color,
-    backgroundColor: color,
-    borderWidth: width,
-    borderDash: dash,
-    showLine: true,
-    pointRadius: 0,
-    pointStyle: 'line' as const,
-  });
+  ) => chartLine(label, data, color, { width, dash });
   const font = { family: 'Archivo Variable', size: 14 };
   return (
     <Scatter

@@ -7,6 +7,7 @@ import type { HeatBand } from '@/core/readings/heat/band';
 import type { LapPeaks } from '@/core/readings/heat/corner';
 import type { HeatSessionInput } from '@/core/readings/heat/sessionSchema';
 import { chartLetters } from '@/ui/chartLetters';
+import { chartLine } from '@/ui/chartLine';
 import { useTokens } from '@/ui/useTokens';
 import { useUnits } from '../../../shell/useUnits';
 
@@ -28,17 +29,13 @@ export function HeatChart({
   const { choice } = useUnits();
   const { legend, axis } = chartLetters(tokens);
   const shown = (c: number) => shownValue(c, '°C', choice);
-  const curve = (label: string, of: (lap: LapPeaks) => number, color: string, dash: number[]) => ({
-    label,
-    data: laps.map((lap, at) => ({ x: at + 1, y: shown(of(lap)) })),
-    borderColor: color,
-    backgroundColor: color,
-    borderWidth: 3,
-    borderDash: dash,
-    showLine: true,
-    pointRadius: 0,
-    pointStyle: 'line' as const,
-  });
+  const curve = (label: string, of: (lap: LapPeaks) => number, color: string, dash: number[]) =>
+    chartLine(
+      label,
+      laps.map((lap, at) => ({ x: at + 1, y: shown(of(lap)) })),
+      color,
+      { width: 3, dash },
+    );
   /** What is left open, as a band between two lines that are not drawn. */
   const open = (of: (lap: LapPeaks) => number, color: string) => {
     const edge = (side: readonly LapPeaks[]) => ({
@@ -58,20 +55,15 @@ export function HeatChart({
     c === undefined
       ? []
       : [
-          {
+          chartLine(
             label,
-            data: [
+            [
               { x: 1, y: shown(c) },
               { x: Math.max(2, laps.length), y: shown(c) },
             ],
-            borderColor: color,
-            backgroundColor: color,
-            borderWidth: 2,
-            borderDash: dash,
-            showLine: true,
-            pointRadius: 0,
-            pointStyle: 'line' as const,
-          },
+            color,
+            { dash },
+          ),
         ];
   const points = (label: string, data: { x: number; y: number }[], pointStyle: 'circle' | 'rect') =>
     data.length === 0

@@ -1,5 +1,5 @@
 import type { BaseUnit } from '@/core/base/units/display';
-import { CORNERS, type Corner } from '@/core/car/corner';
+import { axleOf, CORNERS, type Corner } from '@/core/car/corner';
 import { sideAreaMm2 } from '@/core/car/hydraulics/bore';
 import type { ShopLimits } from '@/core/car/limits/catalogue';
 import { firmness as firmnessReading } from '@/core/readings/pedal/firmnessReading';
@@ -180,7 +180,7 @@ function suspects(
   const freePlayMm = figure('freePlay', typed.freePlay, 'freePlayMm', 'mm');
   const gaps = (['FL', 'FR', 'RL', 'RR'] as const).flatMap((corner) => {
     const gapMm = figure(`gap.${corner}`, typed.gaps[corner], 'gapMm', 'mm');
-    const sideAreaMm2 = sideArea(typed, corner.startsWith('F') ? 'front' : 'rear', wrong, units);
+    const sideAreaMm2 = sideArea(typed, axleOf(corner), wrong, units);
     return gapMm === undefined || sideAreaMm2 === undefined
       ? []
       : [{ sideAreaMm2, innerMm: gapMm, outerMm: gapMm }];
