@@ -68,6 +68,18 @@ describe('the outbox', () => {
     expect(sent).toHaveLength(2);
   });
 
+  it('does not wait for its next try once the line is back, and disturbs nothing where nothing waits', async () => {
+    const { outbox, sent } = outboxOn(['away']);
+    outbox.wakeWaiting();
+    expect(outbox.snapshot().phase).toBe('idle');
+    outbox.add(answer('a'));
+    await settle();
+    outbox.wakeWaiting();
+    await settle();
+    expect(sent).toHaveLength(2);
+    expect(outbox.snapshot().writes).toEqual([]);
+  });
+
   it.each([401, 408, 425, 429])(
     'keeps a write that %i puts off, and does not call it refused',
     async (status) => {

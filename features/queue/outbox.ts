@@ -231,6 +231,11 @@ export function createOutbox({ storage, send, clock, lock, others }: OutboxGroun
 
     /** Looks at what is kept, and sends what can be sent: at the start, when the network is back, when somebody asks. */
     wake,
+
+    /** Sends at once what waits for its next try; nothing where nothing waits. */
+    wakeWaiting(): void {
+      if (state.phase === 'waiting') wake();
+    },
   };
 }
 

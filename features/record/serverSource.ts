@@ -13,7 +13,8 @@ export function serverSource(jobId: string): JobSource {
       const response = await fetch(`/api/jobs/${jobId}`).catch(() => undefined);
       return response?.ok ? ((await response.json()) as JobSheet) : undefined;
     },
-    listen: (changed) => listenForChanges(`/api/jobs/${jobId}/changes`, changed),
+    // What waits is sent as soon as the line is back, not when the next try would come.
+    listen: (changed) => listenForChanges(`/api/jobs/${jobId}/changes`, changed, outbox.wakeWaiting),
     isBehind: () => landed.isRecent(jobId),
     sawVersion: (version) => sender.sawVersion(jobId, version),
     queue: outbox,

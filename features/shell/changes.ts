@@ -10,9 +10,10 @@ const BURST_MS = 150;
  * Only while the page is in view: a browser opens few lines to one server, and a hidden page needs none. What was missed
  * meanwhile is looked for as soon as it is in view again, or the stream is back.
  * @param path of the stream
+ * @param answers told each time the stream opens: the server can be reached, perhaps again
  * @returns ends it
  */
-export function listenForChanges(path: string, changed: () => void): () => void {
+export function listenForChanges(path: string, changed: () => void, answers?: () => void): () => void {
   let stream: EventSource | undefined;
   let isLive = false;
   let burst: ReturnType<typeof setTimeout> | undefined;
@@ -27,6 +28,7 @@ export function listenForChanges(path: string, changed: () => void): () => void 
     stream = new EventSource(path);
     stream.onopen = () => {
       isLive = true;
+      answers?.();
     };
     // The first one comes as soon as the server hears of everything: what was written since the page was made is looked for.
     stream.onmessage = soon;

@@ -26,7 +26,7 @@ for (const width of [1280, 390] as const) {
       const main = page.getByRole('main');
       await expect(main).toContainText('17 short of 30');
       await fromTop(page);
-      await tabTo(page, page.getByRole('radiogroup', { name: 'Use' }).locator('[tabindex="0"]'));
+      await tabTo(page, page.getByRole('radiogroup', { name: 'Use' }).getByRole('radio', { checked: true }));
       await page.keyboard.press('ArrowRight');
       await page.keyboard.press('Enter');
       await expect(main).toContainText('inside, 0 needed');

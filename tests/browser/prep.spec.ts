@@ -6,21 +6,22 @@ import { expect, test } from './test';
 const headers = { 'content-type': 'application/json' };
 const day = (ahead: number) => new Date(Date.now() + ahead * 86_400_000).toISOString().slice(0, 10);
 
+async function post(request: APIRequestContext, path: string, data: object): Promise<void> {
+  const reply = await request.post(path, { headers, data });
+  expect(reply.ok(), `${path}: ${await reply.text()}`).toBe(true);
+}
+
 /** A car that ran, was measured since, and goes out again: front pads low, a bearing loose, the fluid read. */
 async function ranCar(request: APIRequestContext, name: string): Promise<string> {
-  const post = async (path: string, data: object) => {
-    const reply = await request.post(path, { headers, data });
-    expect(reply.ok(), `${path}: ${await reply.text()}`).toBe(true);
-  };
   const id = randomUUID();
   const spec = startingSet('light_track');
-  await post('/api/cars', { id, ...spec, name, fluidClass: 'DOT4', fluidFilledOn: day(-60) });
+  await post(request, '/api/cars', { id, ...spec, name, fluidClass: 'DOT4', fluidFilledOn: day(-60) });
   for (const [event, on, sessions] of [
     ['First days', day(-40), 4],
     ['Evening', day(-20), 4],
     ['Autumn days', day(10), 6],
   ] as const)
-    await post(`/api/cars/${id}/events`, {
+    await post(request, `/api/cars/${id}/events`, {
       id: randomUUID(),
       name: event,
       onDate: on,
@@ -28,9 +29,9 @@ async function ranCar(request: APIRequestContext, name: string): Promise<string>
       odometerKm: null,
     });
   const job = randomUUID();
-  await post('/api/jobs', { id: job, carId: id, complaint: 'Looked over', neededAt: null });
+  await post(request, '/api/jobs', { id: job, carId: id, complaint: 'Looked over', neededAt: null });
   const read = (kind: string, corner: string, input: object) =>
-    post(`/api/jobs/${job}/readings`, {
+    post(request, `/api/jobs/${job}/readings`, {
       ...{ id: randomUUID(), phase: 'before', kind, corner, replaces: null, why: '' },
       input,
     });
@@ -76,7 +77,7 @@ for (const width of [1280, 390]) {
     await peak.fill('1900');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('main')).toContainText(
-      'Hottest caliper is 1900: -40 °C to 1000 °C is accepted',
+      'Hottest caliper is 1900: −40 °C to 1000 °C is accepted',
     );
     await peak.fill('205');
     await page.keyboard.press('Enter');
@@ -96,13 +97,15 @@ test('what needs the same wheels off is due together, and opens as one job', asy
   await page.goto('/');
   const car = await ranCar(page.request, 'Due together');
   const part = { kind: 'float_kit', place: 'front', what: 'Bobbins', batch: '', fittedOn: day(-300) };
-  await page.request.post(`/api/cars/${car}/events`, {
-    headers,
-    data: { id: randomUUID(), name: 'Long summer', onDate: day(25), sessions: 60, odometerKm: null },
+  await post(page.request, `/api/cars/${car}/events`, {
+    id: randomUUID(),
+    name: 'Long summer',
+    onDate: day(25),
+    sessions: 60,
+    odometerKm: null,
   });
-  await page.request.post(`/api/cars/${car}/parts`, {
-    headers,
-    data: { id: randomUUID(), ...part, jobId: null, shelfId: null, oldWhy: null, oldMate: null },
+  await post(page.request, `/api/cars/${car}/parts`, {
+    ...{ id: randomUUID(), ...part, jobId: null, shelfId: null, oldWhy: null, oldMate: null },
   });
   await page.goto(`/car/${car}`);
   const together = page.getByRole('listitem').filter({ hasText: 'With the front wheels off' });
