@@ -11,11 +11,11 @@ const LOOKS: Record<Look, string> = {
   stop: 'bg-card text-stop border-2 border-stop hover:bg-stop-wash',
 };
 
-/** The classes of a button, for links that act as one. */
+/** The classes of a button, for links that act as one. There is nothing to press on paper. */
 export function buttonClass(look: Look = 'plain'): string {
   return cn(
     'inline-flex min-h-11 min-w-11 items-center justify-center gap-2 px-4 py-1.5 text-base font-semibold',
-    'disabled:cursor-not-allowed disabled:opacity-50',
+    'disabled:cursor-not-allowed disabled:opacity-50 print:hidden',
     LOOKS[look],
   );
 }

@@ -1,4 +1,5 @@
 import type { BenchState } from '../../core/car/benchState';
+import type { CircuitKind } from '../../core/car/circuits';
 import type { Shop } from '../../core/car/shop';
 import type { CarSpec } from '../../core/car/spec';
 import { startingSet } from '../../core/car/startingSets';
@@ -200,6 +201,20 @@ export const DEMO_EVENTS: Record<DemoCar, [name: string, inDays: number, session
     ['Winter series', 33, 8],
   ],
   electric: [],
+};
+
+/** What each meeting is like, wherever it is run. */
+export const DEMO_CIRCUITS: Readonly<Record<string, { circuit: CircuitKind; airC?: number }>> = {
+  'Spring opening': { circuit: 'mixed', airC: 14 },
+  'Club race one': { circuit: 'fast', airC: 19 },
+  'Summer days': { circuit: 'mixed', airC: 31 },
+  'Club race two': { circuit: 'fast', airC: 24 },
+  'Season’s last': { circuit: 'mixed', airC: 12 },
+  'Open evening': { circuit: 'twisty' },
+  'Winter meeting': { circuit: 'fast', airC: 4 },
+  'Hill sprint': { circuit: 'twisty' },
+  'Learners’ race': { circuit: 'mixed' },
+  'Winter series': { circuit: 'mixed', airC: 3 },
 };
 
 type DemoPart = {

@@ -22,6 +22,7 @@ import { addEvent } from '../../server/wear/actions';
 import {
   DEMO_BENCHES,
   DEMO_CARS,
+  DEMO_CIRCUITS,
   DEMO_EVENTS,
   DEMO_FILLS,
   DEMO_PARTS,
@@ -49,7 +50,11 @@ export async function loadDemo(today: Date): Promise<void> {
     const { id } = await addCar({ id: demoId(), ...spec });
     ids[car as DemoCar] = id;
     for (const [name, inDays, sessions] of DEMO_EVENTS[car as DemoCar])
-      await addEvent(id, { id: demoId(), name, onDate: dayBefore(today, -inDays), sessions });
+      await addEvent(id, {
+        id: demoId(),
+        ...{ name, onDate: dayBefore(today, -inDays), sessions },
+        ...DEMO_CIRCUITS[name],
+      });
     const condition = DEMO_CONDITIONS[car as DemoCar];
     if (condition)
       await database()`insert into simulated_conditions ${database()({ car_id: id, condition: database().json(condition as never) })}`;

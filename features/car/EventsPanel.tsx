@@ -4,10 +4,11 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
+import { CIRCUIT_KINDS, CIRCUITS } from '@/core/car/circuits';
 import { sessionsBy } from '@/core/planning/wear/sessions';
 import type { EventRow } from '@/server/wear/queries';
 import { Button } from '@/ui/Button';
-import { NumberField, TextField } from '@/ui/Field';
+import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
 import { DayField } from '../shell/DayField';
@@ -16,8 +17,9 @@ import { newId } from '../shell/newId';
 import { request, requestForm } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
 import { useUnits } from '../shell/useUnits';
+import { eventWords } from './eventWords';
 
-const BLANK = { name: '', onDate: '', sessions: '', odometer: '' };
+const BLANK = { name: '', onDate: '', sessions: '', odometer: '', circuit: '', air: '' };
 
 /** Days on track, run and to come: wear is counted in their sessions. */
 export function EventsPanel({ carId, events }: { carId: string; events: EventRow[] }) {
@@ -39,6 +41,8 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
         onDate: draft.onDate,
         sessions: Number(draft.sessions.replace(',', '.')),
         odometerKm: units.sent(draft.odometer, 'km'),
+        circuit: draft.circuit || null,
+        airC: units.sent(draft.air, '°C'),
       },
       beside: { id },
     });
@@ -57,15 +61,8 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
     setOpen(false);
     router.refresh();
   };
-  const drop = async ({ id: eventId, name, onDate, sessions, odometerKm, version }: EventRow) => {
-    const reply = await request('PATCH', `/api/events/${eventId}`, {
-      name,
-      onDate,
-      sessions,
-      odometerKm,
-      version,
-      dropped: true,
-    });
+  const drop = async ({ id: eventId, ...event }: EventRow) => {
+    const reply = await request('PATCH', `/api/events/${eventId}`, { ...event, dropped: true });
     setError(reply.ok ? undefined : reply.refusal.message);
     router.refresh();
   };
@@ -110,6 +107,24 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
             unit={units.unit('km')}
             value={draft.odometer}
             onChange={(event) => setDraft({ ...draft, odometer: event.target.value })}
+          />
+          <SelectField
+            label="Circuit"
+            value={draft.circuit}
+            onChange={(event) => setDraft({ ...draft, circuit: event.target.value })}
+          >
+            <option value="">not said</option>
+            {CIRCUIT_KINDS.map((kind) => (
+              <option key={kind} value={kind}>
+                {CIRCUITS[kind].label}
+              </option>
+            ))}
+          </SelectField>
+          <NumberField
+            label="Air expected"
+            unit={units.unit('°C')}
+            value={draft.air}
+            onChange={(event) => setDraft({ ...draft, air: event.target.value })}
           />
           <NoteEnd onLeave={() => setOpen(false)} className="sm:col-span-4" />
         </form>
@@ -167,6 +182,7 @@ function EventLine({
         )}
       </span>
       <span className="reading ml-auto shrink-0">
+        {eventWords(event, units).map((word) => `${word} · `)}
         {dayWords(event.onDate, dateOrder)} · {figure(event.sessions, 0)}
         {event.odometerKm !== null && ` · ${units.full(event.odometerKm, 'km', 0)}`}
       </span>
@@ -185,4 +201,6 @@ const FIELD_WORDS: Record<string, string> = {
   onDate: 'The date',
   sessions: 'Sessions',
   odometerKm: 'The odometer',
+  circuit: 'The circuit',
+  airC: 'The air expected',
 };

@@ -4,6 +4,7 @@ import { Chart as ChartJS, Legend, LinearScale, LineElement, PointElement, Toolt
 import { Scatter } from 'react-chartjs-2';
 import { shownUnit, shownValue } from '@/core/base/units/display';
 import type { BedInPlan } from '@/core/planning/bedin/plan';
+import { chartLegend } from '@/ui/chartLetters';
 import { chartLine } from '@/ui/chartLine';
 import { useTokens } from '@/ui/useTokens';
 import { useUnits } from '../shell/useUnits';
@@ -57,10 +58,7 @@ export function BedInChart({ plan, ambientC }: { plan: BedInPlan; ambientC: numb
         maintainAspectRatio: false,
         animation: false,
         plugins: {
-          legend: {
-            position: 'bottom',
-            labels: { color: tokens.ink, font, usePointStyle: true, pointStyleWidth: 30 },
-          },
+          legend: chartLegend(tokens),
           tooltip: { callbacks: { label: (item) => `${item.parsed.y?.toFixed(0)} ${unit}` } },
         },
         scales: {

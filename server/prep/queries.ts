@@ -3,6 +3,7 @@ import { limitFor } from '../../core/car/limits/catalogue';
 import { openHolds } from '../../core/job/holds';
 import type { JobSheet } from '../../core/job/sheet';
 import { type ToBring, toBring } from '../../core/planning/prep/buyList';
+import { type HeatAhead, heatAhead } from '../../core/planning/prep/heatAhead';
 import type { PrepJob } from '../../core/planning/prep/line';
 import { type Preparation, prepare } from '../../core/planning/prep/prepare';
 import { type CarEvent, nextEvent } from '../../core/planning/wear/sessions';
@@ -21,8 +22,10 @@ import { carPast } from '../wear/queries';
 export type CarPreparation = Preparation & {
   car: { id: string; name: string };
   event: CarEvent;
-  /** The hottest caliper it goes by, °C, and whether that was said or last measured. */
-  peak: { c: number; from: 'said' | 'measured' } | null;
+  /** The hottest caliper it goes by, °C: said, else last measured, else as the model has it. */
+  peak: { c: number; from: 'said' | 'measured' | 'model' } | null;
+  /** What the model has of the day's heat, where its circuit and the car's figures are known. */
+  heat: HeatAhead | null;
   toBring: ToBring[];
   /** The open job that measures go into, where there is one. */
   job: PrepJob | null;
@@ -30,7 +33,7 @@ export type CarPreparation = Preparation & {
 
 /**
  * Whether a car is ready for an event of its calendar, from all that is on file of it.
- * @param options the event, else the next one; the hottest caliper expected, °C, else the last that was measured
+ * @param options the event, else the next one; the hottest caliper expected, °C, else the last that was measured, else the model’s
  * @throws Failure where the car, or the event, is not there
  */
 export async function getPreparation(
@@ -65,7 +68,8 @@ export async function getPreparation(
           },
         ],
   );
-  const peak = peakOf(options.peakC, readings);
+  const heat = heatAhead(car, event) ?? null;
+  const peak = peakOf(options.peakC, readings, heat);
   const preparation = prepare({
     ...{ car, event, events, wear, parts, readings, today },
     limits: shop.limits,
@@ -81,7 +85,7 @@ export async function getPreparation(
   return {
     ...preparation,
     car: { id: car.id, name: car.name },
-    ...{ event, peak },
+    ...{ event, peak, heat },
     toBring: toBring(preparation.lines, shelf, {
       wanted: car.fluidClass,
       freshDays: limitFor('bottleDays', shop.limits).value,
@@ -95,10 +99,15 @@ function jobOf({ job }: JobSheet): PrepJob {
   return { id: job.id, number: job.number };
 }
 
-function peakOf(said: number | undefined, readings: readonly DatedReading[]): CarPreparation['peak'] {
+function peakOf(
+  said: number | undefined,
+  readings: readonly DatedReading[],
+  heat: HeatAhead | null,
+): CarPreparation['peak'] {
   if (said !== undefined) return { c: said, from: 'said' };
   const read = readings.find(({ kind }) => kind === 'fluid')?.input.caliperPeakC;
-  return typeof read === 'number' ? { c: read, from: 'measured' } : null;
+  if (typeof read === 'number') return { c: read, from: 'measured' };
+  return heat && { c: heat.caliperC.value, from: 'model' };
 }
 
 async function openJobsOf(carId: string): Promise<string[]> {

@@ -29,6 +29,8 @@ export async function addEvent(carId: string, input: unknown): Promise<EventRow>
           on_date: event.onDate,
           sessions: event.sessions,
           odometer_m: fromKilometres(event.odometerKm),
+          circuit: event.circuit,
+          air_c: event.airC,
         };
         const [written] = await tx`insert into car_events ${tx(row)} returning *`;
         return eventFromRow(written!);
@@ -46,13 +48,13 @@ export async function changeEvent(id: string, input: unknown, now = new Date()):
   const sql = database();
   const [row] = await sql`
     update car_events set name = ${event.name}, on_date = ${event.onDate}, sessions = ${event.sessions},
-      odometer_m = ${fromKilometres(event.odometerKm)}, dropped_at = ${dropped === true ? now : null}, version = version + 1
+      odometer_m = ${fromKilometres(event.odometerKm)}, circuit = ${event.circuit}, air_c = ${event.airC}, dropped_at = ${dropped === true ? now : null}, version = version + 1
     where id = ${eventId} and version = ${version} and dropped_at is null returning *`;
   if (row) return eventFromRow(row);
   const [current] = await sql`select * from car_events where id = ${eventId}`;
   if (!current) throw notFound('event', id);
-  const { name, onDate, sessions, odometerKm } = eventFromRow(current);
-  const stands = { name, onDate, sessions, odometerKm, dropped: current.dropped_at !== null };
+  const { id: _, version: __, ...fields } = eventFromRow(current);
+  const stands = { ...fields, dropped: current.dropped_at !== null };
   if (current.version > version && sameContent(stands, { ...event, dropped: dropped === true }))
     return eventFromRow(current);
   throw stale('That event', eventFromRow(current));

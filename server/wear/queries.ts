@@ -8,7 +8,7 @@ import { database, type Sql } from '../db/sql';
 import { figuresFromRow } from '../jobs/rows';
 import { kilometres } from '../units';
 
-export type EventRow = CarEvent & { odometerKm: number | null; version: number };
+export type EventRow = Required<CarEvent> & { odometerKm: number | null; version: number };
 
 /** Jobs that measured pads or rotors looked back on: more than any part lives to see. */
 const MOST_JOBS = 20;
@@ -20,6 +20,8 @@ export function eventFromRow(row: Row): EventRow {
     onDate: row.on_date,
     sessions: row.sessions,
     odometerKm: kilometres(row.odometer_m),
+    circuit: row.circuit,
+    airC: row.air_c === null ? null : Number(row.air_c),
     version: row.version,
   };
 }

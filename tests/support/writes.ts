@@ -320,7 +320,7 @@ export const BY_VERSION: Record<string, () => Promise<Omit<Sent, 'elsewhere' | '
   },
   'PATCH /api/events/[id]': async () => {
     const car = await makeCar();
-    const event = { name: 'Day', onDate: '2026-05-01', sessions: 4 };
+    const event = { name: 'Day', onDate: '2026-05-01', sessions: 4, circuit: 'fast', airC: 31.5 };
     const { id, version } = await addEvent(car.id, { id: randomUUID(), ...event });
     return {
       params: { id },

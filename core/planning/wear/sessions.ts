@@ -1,5 +1,14 @@
-/** A day on track, run or planned. */
-export type CarEvent = { id: string; name: string; onDate: string; sessions: number };
+import type { CircuitKind } from '../../car/circuits';
+
+/** A day on track, run or planned; its circuit and air, °C, where somebody said. */
+export type CarEvent = {
+  id: string;
+  name: string;
+  onDate: string;
+  sessions: number;
+  circuit?: CircuitKind | null;
+  airC?: number | null;
+};
 
 /** Sessions the car had run by the end of a day, from the events on file. */
 export function sessionsBy(events: readonly CarEvent[], date: string): number {

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { usePathname, useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { FLUID_RANGES } from '@/core/readings/fluid/ranges';
@@ -11,10 +12,14 @@ import { useUnits } from '../../shell/useUnits';
 /** What a caliper may reach, °C. */
 const RANGE = FLUID_RANGES.caliperPeakC;
 
-const FROM = { said: 'As said here', measured: 'As last measured with the fluid' } as const;
+const FROM = {
+  said: 'As said here',
+  measured: 'As last measured with the fluid',
+  model: 'By the model, for nobody measured one',
+} as const;
 
 /** The hottest caliper the event is expected to bring, on which the margin of the fluid rests; it stands in the address. */
-export function PeakField({ peak }: { peak: CarPreparation['peak'] }) {
+export function PeakField({ peak, heat, carId }: Pick<CarPreparation, 'peak' | 'heat'> & { carId: string }) {
   const units = useUnits();
   const router = useRouter();
   const path = usePathname();
@@ -33,6 +38,8 @@ export function PeakField({ peak }: { peak: CarPreparation['peak'] }) {
     else next.delete('peak');
     router.replace(`${path}?${next}`, { scroll: false });
   };
+  const range = ({ low, high }: { low: number; high: number }) =>
+    `${units.show(low, '°C', 0)} to ${units.full(high, '°C', 0)}`;
   return (
     <form
       className="mt-3 flex flex-wrap items-start gap-3 print:hidden"
@@ -56,6 +63,19 @@ export function PeakField({ peak }: { peak: CarPreparation['peak'] }) {
       <Button type="submit" className="sm:mt-6">
         Hold against it
       </Button>
+      <p className="max-w-md self-center text-soft">
+        {heat ? (
+          <>
+            Our model of twenty minutes on such a circuit at {units.full(heat.airC, '°C', 0)}: caliper{' '}
+            {range(heat.caliperC)}, rotor {range(heat.rotorC)}.{' '}
+          </>
+        ) : (
+          'With the event’s kind of circuit, and the car’s mass and rotor on file, the model says what to expect. '
+        )}
+        <Link href={`/bench/heat?car=${carId}`} className="font-semibold text-blue underline">
+          Lap by lap
+        </Link>
+      </p>
     </form>
   );
 }

@@ -10,6 +10,8 @@ import { cn } from '@/ui/cn';
 import { figure } from '@/ui/format';
 import { Octagon } from '@/ui/Octagon';
 import { useShop } from '../../shell/ShopContext';
+import { useUnits } from '../../shell/useUnits';
+import { eventWords } from '../eventWords';
 import { PeakField } from './PeakField';
 import { PrepRow } from './PrepRow';
 import { ToBringList } from './ToBringList';
@@ -23,8 +25,9 @@ const STAGE_WORDS: Record<PrepStage, string> = {
 
 /** Whether a car is ready for an event: go, not, what to bring, or what nobody has looked at yet. */
 export function PrepView({ preparation }: { preparation: CarPreparation }) {
-  const { car, event, lines, minutes, peak, toBring, job } = preparation;
+  const { car, event, lines, minutes, peak, heat, toBring, job } = preparation;
   const { today, dateOrder } = useShop();
+  const units = useUnits();
   const days = daysBetween(today, event.onDate);
   return (
     <main id="main" className="mx-auto max-w-5xl p-4 desk:p-6">
@@ -36,7 +39,7 @@ export function PrepView({ preparation }: { preparation: CarPreparation }) {
           <p className="text-soft">
             <span className="reading">{dayWords(event.onDate, dateOrder)}</span>
             {days > 0 ? `, in ${days} ${days === 1 ? 'day' : 'days'}` : days === 0 ? ', today' : ', run'} ·{' '}
-            {figure(event.sessions, 0)} sessions
+            {figure(event.sessions, 0)} sessions{eventWords(event, units).map((word) => ` · ${word}`)}
           </p>
         </div>
         <span className="ml-auto flex flex-wrap gap-2 print:hidden">
@@ -59,7 +62,7 @@ export function PrepView({ preparation }: { preparation: CarPreparation }) {
         </span>
       </div>
       <Verdict preparation={preparation} />
-      <PeakField peak={peak} />
+      <PeakField peak={peak} heat={heat} carId={car.id} />
       {PREP_STAGES.map((stage) => {
         const own = lines.filter((line) => line.stage === stage);
         return own.length === 0 ? null : (

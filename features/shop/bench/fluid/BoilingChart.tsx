@@ -5,6 +5,7 @@ import { Scatter } from 'react-chartjs-2';
 import { shownValue } from '@/core/base/units/display';
 import { type BoilingPair, FLUID_CLASS_IDS, FLUID_CLASSES, type FluidClass } from '@/core/car/fluidClasses';
 import { boilingAtMoisture } from '@/core/readings/fluid/boiling';
+import { chartLegend } from '@/ui/chartLetters';
 import { chartLine } from '@/ui/chartLine';
 import { useTokens } from '@/ui/useTokens';
 import { useUnits } from '../../../shell/useUnits';
@@ -112,10 +113,7 @@ export function BoilingChart({ product, pair, showAll, point, peakC }: Props) {
         maintainAspectRatio: false,
         animation: false,
         plugins: {
-          legend: {
-            position: 'right',
-            labels: { color: tokens.ink, font, usePointStyle: true, pointStyleWidth: 34 },
-          },
+          legend: chartLegend(tokens, 'right', 34),
           tooltip: {
             callbacks: {
               label: (item) =>

@@ -50,7 +50,7 @@ export function KeptBenches<T extends object>({ bench, place, work, figuresOf }:
       },
     });
   return (
-    <section aria-labelledby="kept">
+    <section aria-labelledby="kept" className={picked.length === 0 ? 'print:hidden' : undefined}>
       <h2 id="kept" className="border-b-2 border-ink pb-1 text-xl">
         Kept with {car.name}
       </h2>

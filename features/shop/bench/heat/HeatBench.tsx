@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
+import { CIRCUIT_KINDS, CIRCUITS } from '@/core/car/circuits';
 import { CORNERS } from '@/core/car/corner';
 import { CORNER_MODEL } from '@/core/readings/heat/corner';
 import { heatSession } from '@/core/readings/heat/session';
@@ -23,8 +24,6 @@ import {
   heatBase,
   heatReadings,
   heatStart,
-  LAPS,
-  type LapKind,
   MODEL,
   readHeatBench,
   zonesOf,
@@ -121,9 +120,9 @@ export function HeatBench({ place, start = {} }: { place: BenchPlace; start?: He
             </div>
             <p className="mt-2 narrow text-small font-semibold">Or an invented circuit by kind</p>
             <div className="flex flex-wrap gap-2">
-              {(Object.keys(LAPS) as LapKind[]).map((kind) => (
+              {CIRCUIT_KINDS.map((kind) => (
                 <Button key={kind} onClick={() => keep({ ...typed, zones: zonesOf(kind, units) })}>
-                  {LAPS[kind].label}
+                  {CIRCUITS[kind].label}
                 </Button>
               ))}
             </div>

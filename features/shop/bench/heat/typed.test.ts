@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest';
+import { CIRCUIT_KINDS } from '@/core/car/circuits';
 import { heatSessionSchema } from '@/core/readings/heat/sessionSchema';
 import { INCHES, METRIC } from '../../../../tests/support/units';
-import { type HeatTyped, heatReadings, heatStart, LAPS, type LapKind, readHeatBench, zonesOf } from './typed';
+import { type HeatTyped, heatReadings, heatStart, readHeatBench, zonesOf } from './typed';
 
 const typed = (changes: Partial<HeatTyped> = {}): HeatTyped => ({ ...heatStart({}, METRIC), ...changes });
 
 describe('what is typed on the heat bench', () => {
   it('is a session its calc takes from the start, on every invented circuit', () => {
-    for (const kind of Object.keys(LAPS) as LapKind[]) {
+    for (const kind of CIRCUIT_KINDS) {
       const { input, wrong } = readHeatBench(typed({ zones: zonesOf(kind, METRIC) }), METRIC);
       expect(wrong).toEqual({});
       expect(heatSessionSchema.safeParse(input).success, kind).toBe(true);

@@ -1,4 +1,5 @@
 import type { BaseUnit } from '@/core/base/units/display';
+import { CIRCUITS, type CircuitKind } from '@/core/car/circuits';
 import type { Corner } from '@/core/car/corner';
 import { LIMITS } from '@/core/car/limits/carLimits';
 import { SESSION_RANGES } from '@/core/readings/heat/ranges';
@@ -61,46 +62,12 @@ export type HeatTyped = {
   at: Corner | '';
 };
 
-/** Laps of invented circuits, by kind: where they brake, and how long it is to the next. */
-export const LAPS = {
-  twisty: {
-    label: 'Slow and twisty',
-    zones: [
-      [120, 60, 12],
-      [105, 55, 9],
-      [135, 70, 14],
-      [110, 50, 11],
-      [125, 65, 13],
-      [100, 55, 10],
-    ],
-  },
-  mixed: {
-    label: 'Mixed',
-    zones: [
-      [185, 95, 32],
-      [150, 85, 26],
-      [165, 100, 35],
-      [140, 75, 25],
-    ],
-  },
-  fast: {
-    label: 'Fast, long straights',
-    zones: [
-      [235, 95, 34],
-      [205, 120, 29],
-      [220, 85, 38],
-    ],
-  },
-} as const;
-
-export type LapKind = keyof typeof LAPS;
-
-export function zonesOf(kind: LapKind, units: Units): ZoneRow[] {
+export function zonesOf(kind: CircuitKind, units: Units): ZoneRow[] {
   const speed = (kmh: number) => String(Math.round(Number(units.asTyped(kmh, 'km/h'))));
-  return LAPS[kind].zones.map(([from, to, away]) => ({
-    from: speed(from),
-    to: speed(to),
-    away: `${away}`,
+  return CIRCUITS[kind].zones.map(({ fromKmh, toKmh, thenS }) => ({
+    from: speed(fromKmh),
+    to: speed(toKmh),
+    away: `${thenS}`,
   }));
 }
 
