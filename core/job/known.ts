@@ -1,5 +1,8 @@
 import { cornersOf } from '../car/corner';
 import type { Known } from '../planning/known';
+import { looksInAt } from '../planning/run/lookIns';
+import { planOf } from '../planning/run/run';
+import { MEASURES } from '../readings/measures';
 import { statesIn } from '../readings/vocabulary/several';
 import type { JobSheet } from './sheet';
 import { standingAnswers } from './standing';
@@ -18,6 +21,12 @@ export function knownOf(sheet: JobSheet): Known {
         ? [...cornersOf(row.place)]
         : [],
     ),
+    lookedIn: [
+      ...sheet.works.flatMap((work) => looksInAt(planOf(work).steps)),
+      ...sheet.readings.flatMap(({ kind, corner, input }) =>
+        kind === MEASURES.lookIn.kind && corner !== '' && input !== null ? [corner] : [],
+      ),
+    ],
     ...(sheet.clearAtMl ? { clearAtMl: sheet.clearAtMl } : {}),
   };
 }

@@ -8,4 +8,6 @@ export type Known = {
   stuckBleeders?: readonly Corner[];
   /** What each bleeder took to run clear last time, ml. */
   clearAtMl?: Readonly<Record<string, number>>;
+  /** Corners that this job has looked in at, or will by a work that is on its sheet. */
+  lookedIn?: readonly Corner[];
 };

@@ -191,7 +191,7 @@ describe('the rest of a plan', () => {
       const plan = named(['wheels'], ['RL']);
       expect(plan.corners).toEqual(['RL']);
       expect(plan.steps.map((step) => step.id)).toEqual([
-        ...['before', 'lift', 'do', 'after', 'firm', 'hold', 'wheels', 'roll'],
+        ...['before', 'lift', 'look-in', 'do', 'after', 'firm', 'hold', 'wheels', 'roll'],
       ]);
       expect(plan.steps.find((step) => step.id === 'wheels')!.torque).toBe('wheel');
     });

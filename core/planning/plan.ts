@@ -22,6 +22,7 @@ import { withServiceMode } from './library/service';
 import type { WorkOptions } from './options';
 import { otherProcedure } from './otherWork';
 import { fitsAt, type Procedure } from './procedure';
+import { withLookIns } from './run/lookIns';
 import type { Step } from './run/step';
 import type { PartKind } from './shelf/parts';
 import type { Ways } from './ways';
@@ -83,7 +84,11 @@ export function planWork(car: CarSpec, ways: Ways, known: Known, request: WorkRe
   return {
     ...(request.procedure === 'other' ? {} : { procedure: request.procedure, library: LIBRARY_VERSION }),
     corners,
-    steps: withServiceMode(car, leakLookBeforeWheels(stepsOf(request.procedure, car, own, bleed, bedIn))),
+    steps: withLookIns(
+      withServiceMode(car, leakLookBeforeWheels(stepsOf(request.procedure, car, own, bleed, bedIn))),
+      corners,
+      known.lookedIn,
+    ),
     needs: needsOf(procedure, car, corners, axles, bleed),
     warnings: [
       ...(bleed

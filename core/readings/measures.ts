@@ -5,6 +5,7 @@ import { heat } from './heat/reading';
 import { flex } from './hub/flexReading';
 import { hub } from './hub/reading';
 import { judder } from './judder/reading';
+import { lookIn } from './lookin/reading';
 import { pads } from './pads/reading';
 import { firmness } from './pedal/firmnessReading';
 import { ratio } from './pedal/ratioReading';
@@ -26,6 +27,7 @@ export const MEASURES = {
   drum,
   heat,
   judder,
+  lookIn,
 };
 
 export type MeasureId = keyof typeof MEASURES;

@@ -9,6 +9,7 @@ import { hubFlex, hubFlexSchema } from './hub/hubFlex';
 import { reindex } from './hub/reindex';
 import { reindexSchema } from './hub/reindexSchema';
 import { judder, judderSchema } from './judder/judder';
+import { lookIn, lookInSchema } from './lookin/lookIn';
 import { readPads } from './pads/pads';
 import { padsSchema } from './pads/schema';
 import { pedalSchema, readPedal } from './pedal/checks';
@@ -32,5 +33,6 @@ export const READINGS: Calcs = {
   heat: calc(heatSchema, heatAround),
   pedal: calc(pedalSchema, readPedal),
   firmness: calc(firmnessSchema, firmness),
+  'look-in': calc(lookInSchema, lookIn),
   'pedal-ratio': calc(pedalRatioSchema, pedalRatio),
 };

@@ -31,6 +31,10 @@ const HubForm = dynamic(() => import('./hub/HubForm').then((module) => module.Hu
 const JudderForm = dynamic(() => import('./judder/JudderForm').then((module) => module.JudderForm), {
   ssr: false,
 });
+const LookInForm = dynamic(() => import('./lookin/LookInForm').then((module) => module.LookInForm), {
+  ssr: false,
+  loading: () => <div className="min-h-64" />,
+});
 const FiguresForm = dynamic(() => import('./figures/FiguresForm').then((module) => module.FiguresForm), {
   ssr: false,
 });
@@ -54,6 +58,7 @@ const FORMS: Record<MeasureId, Form> = {
   pads: (props) => <PadsForm {...props} />,
   rotor: (props) => <RotorForm {...props} />,
   hub: (props) => <HubForm {...props} />,
+  lookIn: (props) => <LookInForm {...props} />,
   pedal: figures('pedal'),
   heat: figures('heat'),
   bearing: figures('bearing'),

@@ -11,11 +11,12 @@ export function readingWords({ kind, input, said, unreadable }: Read, { full }: 
     return unreadable ? `as written, not readable by today’s rule: ${short(unreadable)}` : 'taken back';
   const words = ({ before = '', value, unit, decimals, after = '' }: Figure) =>
     `${before} ${full(value, unit, decimals)} ${after}`.trim();
-  const figures = measureOfKind(kind)?.figures(input, said) ?? [];
-  return figures
-    .filter(({ value }) => value !== undefined)
-    .map(words)
-    .join(', ');
+  const measure = measureOfKind(kind);
+  const figures = measure?.figures(input, said) ?? [];
+  return [
+    ...figures.filter(({ value }) => value !== undefined).map(words),
+    ...(measure?.seen?.(input) ?? []),
+  ].join(', ');
 }
 
 /** Figures as they stand in the record, cut short. */

@@ -46,7 +46,7 @@ export async function noteOnCar(id: string, input: unknown): Promise<{ id: strin
   const note = accept(parseWith(carNoteSchema, input));
   const carId = knownId('car', id);
   return database().begin(async (tx) => {
-    await tx`select 1 from cars where id = ${carId} for update`;
+    await tx`select 1 from cars where id = ${carId} for no key update`;
     const { version, torquesNm, ownSheet } = await getCar(carId, tx);
     const [column, all]: [string, Record<string, string | number>] =
       note.of === 'torque' ? ['torques_nm', torquesNm] : ['own_sheet', ownSheet];

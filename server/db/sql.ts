@@ -66,9 +66,27 @@ function bounded(sql: postgres.Sql, silentMs: number): postgres.Sql {
     get(target, name, self) {
       if (name !== 'begin') return Reflect.get(target, name, self);
       return (...args: unknown[]) =>
-        within(silentMs, (target.begin as (...all: unknown[]) => Promise<unknown>)(...args), giveUp);
+        within(
+          silentMs,
+          untilAlone(() => (target.begin as (...all: unknown[]) => Promise<unknown>)(...args)),
+          giveUp,
+        );
     },
   });
+}
+
+/** Two transactions that wait for each other, or read what the other changed: the database gave one of them up whole. */
+const MET = new Set(['40P01', '40001']);
+const MOST_TRIES = 4;
+
+/** A transaction that met another is done again; nothing of it was kept. */
+async function untilAlone<T>(run: () => Promise<T>): Promise<T> {
+  for (let tried = 1; ; tried++)
+    try {
+      return await run();
+    } catch (error) {
+      if (tried === MOST_TRIES || !MET.has((error as { code?: string }).code ?? '')) throw error;
+    }
 }
 
 /** Ends all connections; for tests and shutdown. */

@@ -136,7 +136,7 @@ export function refuseIssues(issues: Issue[]): void {
  * was set back since. The order of a job's record is what proofs, holds and closings go by.
  */
 export async function lockOpenJob(jobId: string, tx: Sql, now: Date): Promise<{ carId: string; at: Date }> {
-  const [job] = await tx`select car_id, closed_at from jobs where id = ${jobId} for update`;
+  const [job] = await tx`select car_id, closed_at from jobs where id = ${jobId} for no key update`;
   if (!job) throw notFound('job', jobId);
   if (job.closed_at)
     throw new Failure('stale', 'The job has been closed; its record stays as it is.', {

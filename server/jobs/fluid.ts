@@ -82,7 +82,7 @@ type Take = { workId: string; id: string; ml: number; lot: string | undefined; a
 async function take(tx: Sql, sheet: JobSheet, { workId, id, ml, lot, at }: Take): Promise<PouredFluid> {
   const rows = await tx`
     select * from shelf where kind = 'fluid' and dropped_at is null and quantity > 0 and added_at <= ${at}
-    order by added_at, id for update`;
+    order by added_at, id for no key update`;
   const freshDays = limitFor('bottleDays', (await getShop(tx)).limits).value;
   const lots = lotsFor(rows.map(shelfFromRow), { wanted: sheet.car.fluidClass, freshDays, now: at }, lot);
   const { pours, shortMl } = poursFrom(lots, ml);

@@ -74,7 +74,7 @@ async function addWear(cars: readonly Gathered[], timeZone: string): Promise<voi
     cross join lateral (
       select r.kind, r.corner, r.input, r.result, r.calcs, r.recorded_at
       from jobs j join readings r on r.job_id = j.id
-      where j.car_id = part.car_id and r.kind = part.kind and r.input is not null
+      where j.car_id = part.car_id and (r.kind = part.kind or part.kind = 'pads' and r.kind = 'look-in') and r.input is not null
         and r.recorded_at >= part.fitted_on and r.recorded_at < coalesce(part.removed_on, 'infinity'::date)
         and not exists (select 1 from readings later where later.replaces = r.id)
       order by r.recorded_at desc limit 40

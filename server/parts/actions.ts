@@ -26,7 +26,7 @@ export async function fitPart(carId: string, input: unknown, now = new Date()): 
       async () => partFromRow((await tx`select * from fitted_parts where id = ${partId}`)[0]!),
       async () => {
         // One part after another on a car: two at once in one place would both be worn.
-        const [held] = await tx`select 1 from cars where id = ${car} for update`;
+        const [held] = await tx`select 1 from cars where id = ${car} for no key update`;
         if (!held) throw notFound('car', carId);
         await takeWorn(tx, car, part);
         await takeFromShelf(tx, part);

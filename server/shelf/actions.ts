@@ -51,7 +51,7 @@ export async function changeShelfItem(id: string, input: unknown, now = new Date
   const { quantity, remainingMl, dropped } = accept(parseWith(shelfChangesSchema, body));
   const itemId = knownId('lot', id);
   return database().begin(async (tx) => {
-    const [current] = await tx`select * from shelf where id = ${itemId} for update`;
+    const [current] = await tx`select * from shelf where id = ${itemId} for no key update`;
     if (!current) throw notFound('lot', id);
     const before = shelfFromRow(current);
     const asked = { quantity, remainingMl, dropped: dropped ?? false };
@@ -95,7 +95,7 @@ export async function openBottle(id: string, input: unknown, now = new Date()): 
       write,
       () => lotById(tx, openedId),
       async () => {
-        const [row] = await tx`select * from shelf where id = ${lotId} for update`;
+        const [row] = await tx`select * from shelf where id = ${lotId} for no key update`;
         if (!row || row.dropped_at) throw notFound('lot', id);
         const lot = shelfFromRow(row);
         if (lot.kind !== 'fluid' || lot.openedAt || lot.quantity < 1)

@@ -1,7 +1,7 @@
 import type { Row } from 'postgres';
 import { dayIn } from '../../core/base/day';
 import type { Corner } from '../../core/car/corner';
-import { type CornerWear, type PastReading, wearOf } from '../../core/planning/wear/history';
+import { type CornerWear, type PastReading, WEAR_KINDS, wearOf } from '../../core/planning/wear/history';
 import { type Measured, measuredOf } from '../../core/planning/wear/measured';
 import { type CarEvent, sessionsBy } from '../../core/planning/wear/sessions';
 import { database, type Sql } from '../db/sql';
@@ -48,10 +48,10 @@ export async function carPast(
       select r.kind, r.corner, r.input, r.result, r.calcs, r.recorded_at
       from (
         select id from jobs where car_id = ${carId} ${options.exceptJob ? sql`and id <> ${options.exceptJob}` : sql``}
-          and exists (select from readings where job_id = jobs.id and kind in ('pads', 'rotor'))
+          and exists (select from readings where job_id = jobs.id and kind in ${sql(WEAR_KINDS)})
         order by opened_at desc limit ${MOST_JOBS}
       ) j join readings r on r.job_id = j.id
-      where r.kind in ('pads', 'rotor') and r.input is not null
+      where r.kind in ${sql(WEAR_KINDS)} and r.input is not null
         and not exists (select 1 from readings later where later.replaces = r.id)
       order by r.recorded_at`,
   ]);

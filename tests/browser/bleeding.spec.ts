@@ -123,8 +123,8 @@ test('a step back keeps what was written down and takes up what one press passed
   await choose(page, 'Flush and bleed');
   await page.getByRole('button', { name: 'Start' }).click();
   await page.getByRole('button', { name: 'Done: Car up, wheels off' }).click();
-  await page.getByRole('button', { name: /^All 3 done, next/ }).click();
-  await expect(count(page)).toHaveText(/^4 of/);
+  await page.getByRole('button', { name: /^All 4 done, next/ }).click();
+  await expect(count(page)).toHaveText(/^5 of/);
   await page.getByRole('button', { name: 'Step back' }).click();
   await expect(count(page)).toHaveText(/^1 of/);
   await runOn(page, 'RR, rear right');

@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import type { APIRequestContext } from '@playwright/test';
 import { startingSet } from '../../core/car/startingSets';
-import { expect, test } from './test';
+import { choose } from './running';
+import { expect, saved, test } from './test';
 
 const headers = { 'content-type': 'application/json' };
 const day = (ahead: number) => new Date(Date.now() + ahead * 86_400_000).toISOString().slice(0, 10);
@@ -116,6 +117,49 @@ test('what needs the same wheels off is due together, and opens as one job', asy
     'Front pads past their limit; Float hardware front: life',
   );
 });
+
+for (const width of [1280, 390])
+  test(`a run that takes wheels off looks in at its corners, and the preparation goes by that, ${width} wide`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height: 800 });
+    await page.goto('/');
+    const car = await ranCar(page.request, `Looked in ${width}`);
+    await page.goto(`/car/${car}/prepare`);
+    await page.getByRole('link', { name: /^Measure in job/ }).click();
+    await page.waitForURL(/\/checks$/);
+    const job = page.url().replace('/checks', '');
+    await page.goto(`${job}/work`);
+    await choose(page, 'Flush and bleed');
+    await page.getByRole('button', { name: 'Start' }).click();
+    await page.getByRole('button', { name: 'Look in front left' }).click();
+    const form = page.getByRole('region', { name: 'Look-in FL' });
+    await form.getByLabel('Outer pad, low end FL').fill('99');
+    await form.getByRole('button', { name: 'Take the look-in FL' }).click();
+    await expect(form.getByRole('alert')).toHaveText('Outer pad, low end is 99: 0 to 60 mm is accepted');
+    await form.getByLabel('Outer pad, low end FL').fill('3.6');
+    await form.getByRole('radio', { name: 'Chafed, cracked' }).click();
+    await expect(form).toContainText('look at it under a held pedal');
+    await form.getByRole('button', { name: 'The rest as it should be' }).click();
+    await expect(page.getByText('outer 3.6 mm, rotor face smooth')).toBeVisible();
+    await page.getByRole('button', { name: 'Looked in at the other three: as they should be' }).click();
+    await saved(page);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+    await page.goto(`/car/${car}/prepare`);
+    const front = page.getByRole('region', { name: 'Front wheels off' });
+    await expect(front.getByRole('listitem').filter({ hasText: 'Look-in' })).toContainText(
+      'FL hose chafed, cracked',
+    );
+    await expect(front.getByRole('listitem').filter({ hasText: 'pad is past its limit' })).toContainText(
+      '3.6 mm',
+    );
+    await expect(
+      page
+        .getByRole('region', { name: 'Rear wheels off' })
+        .getByRole('listitem')
+        .filter({ hasText: 'Look-in' }),
+    ).toContainText('nothing seen');
+  });
 
 test('an event that is not there is no page', async ({ page }) => {
   const car = '00000000-0000-4000-8000-000000000001';

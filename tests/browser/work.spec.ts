@@ -108,7 +108,7 @@ test('a run is taken up on another device where it stands, its clock and its flu
   await saved(page);
   const other = await browser.newPage({ baseURL: process.env.BAVRIN_BASE });
   await other.goto(page.url());
-  await expect(other.getByTestId('run-count')).toHaveText('4 of 21');
+  await expect(other.getByTestId('run-count')).toHaveText('5 of 22');
   await expect(other.getByRole('timer')).toHaveText(/2:[012]\d/);
   await other.getByRole('button', { name: 'Timed by another clock' }).click();
   await other.getByRole('button', { name: 'It held' }).click();
@@ -123,7 +123,7 @@ test('a run is taken up on another device where it stands, its clock and its flu
   );
   await saved(other);
   await page.reload();
-  await expect(page.getByTestId('run-count')).toHaveText('9 of 21');
+  await expect(page.getByTestId('run-count')).toHaveText('10 of 22');
   await expect(page.getByRole('heading', { name: 'RL, rear left' })).toBeVisible();
   await other.close();
 });

@@ -7,12 +7,14 @@ import { planOf } from '../../core/planning/run/run';
 import { lastReadings } from '../../server/cars/queries';
 import { within } from '../../server/db/deadline';
 import { closeDatabase, database } from '../../server/db/sql';
+import { carDue } from '../../server/due/kept';
 import { judgeAside } from '../../server/heavy/judge';
 import { addReading } from '../../server/jobs/append';
 import { closeJob } from '../../server/jobs/close';
 import { openJob } from '../../server/jobs/open';
 import { getSheet } from '../../server/jobs/queries';
 import { addTick, addWork, proveHold } from '../../server/jobs/work';
+import { fitPart } from '../../server/parts/actions';
 import { saveShop } from '../../server/shop/actions';
 import { getShop } from '../../server/shop/queries';
 import { carPast } from '../../server/wear/queries';
@@ -31,6 +33,60 @@ afterAll(() => drop());
 const HOUR = 3_600_000;
 const inHours = (hours: number) => new Date(Date.now() + hours * HOUR);
 const route = async (name: string) => (await allRoutes()).find((entry) => entry.name === name)!;
+
+describe('two transactions that wait for each other', () => {
+  it('both land: the one that is given up is done again', async () => {
+    const [one, other] = [await makeCar(), await makeCar()];
+    let goOn = () => {};
+    const bothThere = new Promise<void>((resolve) => {
+      goOn = resolve;
+    });
+    let there = 0;
+    let tries = 0;
+    const renameBoth = (first: string, second: string, name: string) =>
+      database().begin(async (tx) => {
+        tries += 1;
+        await tx`update cars set name = ${name} where id = ${first}`;
+        there += 1;
+        if (there === 2) goOn();
+        await bothThere;
+        await tx`update cars set name = ${name} where id = ${second}`;
+      });
+    await Promise.all([
+      renameBoth(one.id, other.id, 'From left'),
+      renameBoth(other.id, one.id, 'From right'),
+    ]);
+    expect(tries).toBe(3);
+    const rows = await database()`select distinct name from cars where id in (${one.id}, ${other.id})`;
+    expect(rows).toHaveLength(1);
+  });
+
+  it('is not what a part and the list of what is due do to each other', async () => {
+    const { job } = await makeJob();
+    const shop = await getShop();
+    const studs = (place: string) =>
+      fitPart(job.carId, {
+        ...{ id: randomUUID(), kind: 'studs', place, what: 'Studs', batch: '', fittedOn: '2026-01-10' },
+        ...{ jobId: null, shelfId: null, oldWhy: null, oldMate: null },
+      });
+    const deadlocks = async () =>
+      Number(
+        (await database()`select deadlocks from pg_stat_database where datname = current_database()`)[0]!
+          .deadlocks,
+      );
+    await database()`select pg_stat_clear_snapshot()`;
+    const before = await deadlocks();
+    for (let round = 0; round < 12; round++)
+      await Promise.all([
+        studs('front'),
+        carDue(job.carId, shop, '2026-06-01'),
+        studs('rear'),
+        carDue(job.carId, shop, '2026-06-01'),
+      ]);
+    await new Promise((resolve) => setTimeout(resolve, 1_200));
+    expect((await deadlocks()) - before).toBe(0);
+  });
+});
 
 describe('a clock that was set back', () => {
   it('does not keep a proved hold on: what comes later stands later', async () => {

@@ -1,13 +1,14 @@
 import { asSentence } from '../../base/sentence';
 import type { Corner } from '../../car/corner';
+import { LIFT } from '../run/marks';
 import type { Step } from '../run/step';
 import { cornersInWords, step } from './step';
 
-export const carUp = (what = 'wheels off'): Step =>
+export const carUp = (): Step =>
   step(
     'Before',
-    'lift',
-    `Car up, ${what}`,
+    LIFT,
+    'Car up, wheels off',
     'On the ground first: chocks, a gear in, the parking brake off where it is worked on, nuts cracked loose, each wheel’s place marked, key of the locking nut in hand. Then lift on the rated points, stands under, wheels under the sill. A parking brake set by a motor, brakes by wire or high voltage: service mode before the lift.',
     {
       cautions: ['stands', 'glasses'],

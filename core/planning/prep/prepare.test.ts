@@ -256,3 +256,36 @@ describe('a preparation', () => {
 function order(stage: string): number {
   return ['standing', 'front', 'rear', 'after'].indexOf(stage);
 }
+
+describe('of several that are past their limit', () => {
+  it('the one that is furthest past decides', () => {
+    const wear = facts().wear;
+    wear.FL.inner = [{ sessions: 8, mm: 4.2 }];
+    wear.FL.outer = [{ sessions: 8, mm: 3.6 }];
+    wear.FR.inner = [{ sessions: 8, mm: 4 }];
+    expect(of(facts({ wear }), 'front pad').figure).toMatchObject({ value: 3.6 });
+  });
+});
+
+describe('the look-in of a preparation', () => {
+  const seen = (corner: 'FL' | 'FR', input: DatedReading['input'], on = '2026-05-20'): DatedReading => ({
+    ...{ kind: 'look-in', corner, input, on },
+  });
+  const line = (...looks: DatedReading[]) =>
+    of(ready({ readings: [...ready().readings, ...looks] }), 'front look-in');
+
+  it('is done each time, until both corners were looked in since the car last ran', () => {
+    expect(line().verdict).toBe('do');
+    expect(line(seen('FL', { hose: 'good' })).verdict).toBe('do');
+    expect(line(seen('FL', { hose: 'good' }), seen('FR', { hose: 'good' })).verdict).toBe('go');
+    expect(line(seen('FL', { hose: 'good' }, '2026-03-01'), seen('FR', { hose: 'good' })).verdict).toBe('do');
+  });
+
+  it('stops the car by what must not go out, and asks for the dial where play was felt', () => {
+    expect(line(seen('FL', { hose: 'wet' }))).toMatchObject({ verdict: 'not', why: 'FL hose wet.' });
+    expect(line(seen('FR', { play: 'felt' }))).toMatchObject({
+      verdict: 'look',
+      why: 'FR play by hand felt.',
+    });
+  });
+});

@@ -1,4 +1,4 @@
-import { AXLES, type Axle, axleOf } from '../../car/corner';
+import { axleOf } from '../../car/corner';
 import { PART_LIVES, partDue } from '../due/partLife';
 import type { ProcedureId } from '../library';
 import { PART_KINDS, type PartKind } from '../shelf/parts';
@@ -6,6 +6,7 @@ import { wholeMinutes } from '../works';
 import type { PrepFacts } from './facts';
 import { fluidLines } from './fluidLines';
 import { PREP_STAGES, type PrepLine, type PrepStage, worstOf } from './line';
+import { lookInPrep } from './lookInPrep';
 import { readPrep } from './readPrep';
 import { wearPrep } from './wearPrep';
 
@@ -18,8 +19,6 @@ export type Preparation = {
   minutes: number;
 };
 
-/** Twenty seconds a corner by eye, with the wheel off (common practice, no source). */
-const LOOK_IN_MIN = 2;
 /** The job that renews a part with a life. */
 const RENEWS: Partial<Record<PartKind, ProcedureId>> = {
   studs: 'wheel_studs',
@@ -41,6 +40,7 @@ export function prepare(facts: PrepFacts): Preparation {
     ...wearPrep(facts),
     ...readPrep(facts),
     ...lifeLines(facts),
+    ...lookInPrep(facts),
     ...eachTime(facts),
   ];
   const lines = PREP_STAGES.flatMap((stage) => all.filter((line) => line.stage === stage));
@@ -98,17 +98,6 @@ function eachTime({ car }: PrepFacts): PrepLine[] {
   });
   return [
     done('level', 'standing', 'Level, cap, a look for wet spots', 'Firm pedal held while somebody looks.', 4),
-    ...AXLES.map((axle: Axle) =>
-      done(
-        `${axle} look-in`,
-        axle,
-        'Look-in at both corners',
-        car[axle].brake === 'disc'
-          ? 'Low end of each pad, rotor face for cracks, hose, boots, studs, play by hand; caps of plastic off.'
-          : 'Shoes and their slack, a wet cylinder, hose, studs, play by hand; caps of plastic off.',
-        LOOK_IN_MIN,
-      ),
-    ),
     {
       ...done(
         'torque',

@@ -32,9 +32,7 @@ function axleLine(facts: PrepFacts, axle: Axle, part: WearLine['part'], lines: W
   } as const;
   const judged = lines.map((line) => ({ line, verdict: verdictOf(line, facts) }));
   const verdict = worstOf(judged.map((each) => each.verdict));
-  const whose = judged
-    .filter((each) => each.verdict === verdict)
-    .sort((a, b) => left(a.line) - left(b.line))[0];
+  const whose = judged.filter((each) => each.verdict === verdict).sort((a, b) => nearness(a.line, b.line))[0];
   const corners = new Set(lines.map(({ corner }) => corner)).size;
   if (!whose)
     return {
@@ -77,8 +75,11 @@ function axleLine(facts: PrepFacts, axle: Axle, part: WearLine['part'], lines: W
   };
 }
 
-function left({ life }: WearLine): number {
-  return life?.low ?? Number.POSITIVE_INFINITY;
+/** The one with the least life left first; without a forecast, the one with the least over its limit. */
+function nearness(left: WearLine, right: WearLine): number {
+  const over = ({ series, limitMm }: WearLine) => series.at(-1)!.mm - limitMm;
+  if (left.life && right.life) return left.life.low - right.life.low;
+  return Number(right.life !== undefined) - Number(left.life !== undefined) || over(left) - over(right);
 }
 
 function verdictOf(line: WearLine, facts: PrepFacts): PrepVerdict {

@@ -72,11 +72,15 @@ describe('where a run stands', () => {
   });
 
   it('shows together what is only done and ticked, and alone what is answered, timed or written down', () => {
-    expect(stepsInHand(runOf(work, [])).map((step) => step.id)).toEqual(['lift', 'kit', 'cap', 'draw']);
+    expect(stepsInHand(runOf(work, [])).map((step) => step.id)).toEqual([
+      ...['lift', 'look-in', 'kit', 'cap', 'draw'],
+    ]);
     expect(stepsInHand(runOf(work, upTo('leak-hold'))).map((step) => step.id)).toEqual(['leak-hold']);
     expect(stepsInHand(runOf(work, upTo('bleed-3'))).map((step) => step.id)).toEqual(['bleed-3']);
     const one = [tickRow('w', 'kit')];
-    expect(stepsInHand(runOf(work, one)).map((step) => step.id)).toEqual(['lift', 'cap', 'draw']);
+    expect(stepsInHand(runOf(work, one)).map((step) => step.id)).toEqual([
+      ...['lift', 'look-in', 'cap', 'draw'],
+    ]);
     expect(stepsInHand(runOf(work, tickAll(work)))).toEqual([]);
   });
 });
@@ -212,9 +216,11 @@ describe('stepping back', () => {
     tickRow('w', step, { tickedAt: at(minute), record: { [PRESS]: press } });
 
   it('takes up again what one press passed, and one step otherwise', () => {
-    const group = ['kit', 'cap', 'draw'].map((step) => pressed(step, 'p1', 22));
+    const group = ['look-in', 'kit', 'cap', 'draw'].map((step) => pressed(step, 'p1', 22));
     const ticks = [tickRow('w', 'lift'), ...group];
-    expect(stepsBack(runOf(work, ticks)).map((step) => step.id)).toEqual(['kit', 'cap', 'draw']);
+    expect(stepsBack(runOf(work, ticks)).map((step) => step.id)).toEqual([
+      ...['look-in', 'kit', 'cap', 'draw'],
+    ]);
     expect(stepsBack(runOf(work, ticks.slice(0, 1))).map((step) => step.id)).toEqual(['lift']);
     expect(stepsBack(runOf(work, []))).toEqual([]);
     expect(stepsBack(runOf(work, tickAll(work))).map((step) => step.id)).toEqual([steps.at(-1)!.id]);

@@ -124,6 +124,8 @@ export type Step = {
     /** What the job is judged by: passed only with a figure, or with the reason why there is none. */
     gates?: true;
   };
+  /** Corners to look in at while their wheels are off; passed without, where nobody does. */
+  lookIn?: readonly Corner[];
   /** What the readings of this job work out for this step, shown large. */
   facts?: 'pedal_ratio' | 'reindex' | 'metal_left' | 'gaps';
   /** One slowdown of a bed-in, and the rotor temperature it should leave. */

@@ -5,7 +5,7 @@ import { CIRCUIT_KINDS } from '../../car/circuits';
 import { odometer } from '../../car/odometerSchema';
 
 /** Air expected on a day on track, °C. */
-export const AIR_C = [-30, 60] as const;
+const AIR_C = [-30, 60] as const;
 
 /** A day on track: its name, its date, how many sessions the car runs, on what kind of circuit, in what air. */
 export const eventSchema = z.strictObject({

@@ -14,6 +14,9 @@ export type WearPoint = { sessions: number; mm: number };
 
 export type CornerWear = { inner: WearPoint[]; outer: WearPoint[]; rotor: WearPoint[] };
 
+/** Kinds of readings that wear is told from. */
+export const WEAR_KINDS = ['pads', 'look-in', 'rotor'];
+
 /** Grown by more than this is a new part, not a better reading, mm. */
 const NEW_PART_MM = { pad: 0.5, rotor: 0.15 } as const;
 
@@ -35,6 +38,11 @@ export function wearOf(readings: readonly PastReading[]): Record<Corner, CornerW
           add(wear[at][side], point(lowestOf(Object.values(pads[side]))), NEW_PART_MM.pad);
       }
     }
+    if (kind === 'look-in' && isCorner(corner))
+      for (const side of ['inner', 'outer'] as const) {
+        const mm = input[`${side}Mm`];
+        if (typeof mm === 'number') add(wear[corner][side], point(mm), NEW_PART_MM.pad);
+      }
     if (kind === 'rotor' && isCorner(corner) && Array.isArray(input.thicknessMm))
       add(wear[corner].rotor, point(lowestOf(input.thicknessMm as number[])), NEW_PART_MM.rotor);
   }

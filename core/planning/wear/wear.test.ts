@@ -38,6 +38,13 @@ describe('wear over the season', () => {
     expect(wear.FR.inner).toEqual([]);
   });
 
+  it('counts the low end of a look-in as it does a pad that was measured', () => {
+    const look: PastReading = { ...pads(3, 2, 0), kind: 'look-in', corner: 'FL', input: { innerMm: 10.5 } };
+    const { inner, outer } = wearOf([pads(1, 0, 12), look, pads(5, 3, 9)]).FL;
+    expect(inner.map(({ mm }) => mm)).toEqual([12, 10.5, 9]);
+    expect(outer).toHaveLength(2);
+  });
+
   it('asks about a part that grew, and not about a reading that is a little out', () => {
     const { inner } = wearOf([pads(1, 0, 8)]).FL;
     expect(grownBack(inner, 8.4, 'pad')).toBeUndefined();

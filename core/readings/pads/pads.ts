@@ -2,16 +2,9 @@ import { type Axle, axleOf, CORNERS, type Corner } from '../../car/corner';
 import type { Limit } from '../../car/limits/limit';
 import { exceeds } from '../../car/limits/limit';
 import type { Pad, PadsInput } from './schema';
+import { type PadHeld, padStanding, replacePadMm, USUAL_PAD_LIMITS } from './standing';
 
-/**
- * From what difference wear is called uneven (modelling choices), and the least pad for the track, or half of new,
- * whichever is more (practice); mm. A shop may set its own.
- */
-const USUAL = { trackPadMm: 5, innerOuterMm: 1.5, taperAlongMm: 1.5, taperRadialMm: 1, sidesMm: 2 } as const;
-type PadLimits = Record<keyof typeof USUAL, number>;
-
-/** For the road a pad is replaced at its minimum and this much, mm (practice). */
-const ROAD_OVER_MINIMUM_MM = 1;
+type PadLimits = Record<keyof typeof USUAL_PAD_LIMITS, number>;
 
 export type PadShape = 'even' | 'inner_thin' | 'outer_thin' | 'taper_along' | 'taper_radial';
 
@@ -34,21 +27,19 @@ export type CornerPads = {
 export function readPads(input: PadsInput) {
   const use = input.use ?? 'track';
   const own = input.limits ?? {};
-  const uneven: PadLimits = { ...USUAL, ...definedOf(own) };
-  const replaceMm =
-    use === 'track' ? Math.max(input.newMm / 2, uneven.trackPadMm) : input.minimumMm + ROAD_OVER_MINIMUM_MM;
+  const uneven: PadLimits = { ...USUAL_PAD_LIMITS, ...definedOf(own) };
+  const held: PadHeld = {
+    newMm: input.newMm,
+    minimumMm: input.minimumMm,
+    use,
+    trackPadMm: uneven.trackPadMm,
+  };
+  const replaceMm = replacePadMm(held);
   const corners: Partial<Record<Corner, CornerPads>> = {};
   for (const corner of CORNERS) {
     const pads = input.corners[corner];
     if (pads)
-      corners[corner] = cornerPads(
-        pads.inner,
-        pads.outer,
-        replaceMm,
-        input.minimumMm,
-        input.caliper[axleOf(corner)],
-        uneven,
-      );
+      corners[corner] = cornerPads(pads.inner, pads.outer, held, input.caliper[axleOf(corner)], uneven);
   }
   const axles: Partial<
     Record<Axle, { leftMinusRightMm: number; states: { pad_wear_sides: 'even' | 'differ' } }>
@@ -80,8 +71,7 @@ export function readPads(input: PadsInput) {
 function cornerPads(
   inner: Pad,
   outer: Pad,
-  replaceMm: number,
-  minimumMm: number,
+  held: PadHeld,
   caliper: 'opposed' | 'sliding' | undefined,
   uneven: PadLimits,
 ): CornerPads {
@@ -108,7 +98,7 @@ function cornerPads(
     opposedTaper,
     says: meaningOf(shape, opposedTaper, caliper),
     states: {
-      pad_thickness: lowestMm <= minimumMm ? 'worn_out' : lowestMm < replaceMm ? 'low' : 'ok',
+      pad_thickness: padStanding(lowestMm, held).state,
       pad_wear_shape: shape,
     },
   };

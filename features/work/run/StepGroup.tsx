@@ -14,6 +14,7 @@ import { NoteLine } from './NoteLine';
 import { StepWords } from './StepWords';
 import { useFinds } from './useFinds';
 
+const LookIns = dynamic(() => import('./LookIns').then((module) => module.LookIns));
 const StepFacts = dynamic(() => import('./StepFacts').then((module) => module.StepFacts));
 
 /** Steps of one chapter that are only done and ticked: one by one for who has not done it, in one press for who has. */
@@ -46,6 +47,7 @@ export function StepGroup({ work, steps }: { work: WorkRow; steps: Step[] }) {
                 {notesAt(step).map((note) => (
                   <NoteLine key={note} id={note} />
                 ))}
+                {step.lookIn && <LookIns corners={step.lookIn} />}
                 {step.facts && <StepFacts step={step} facts={step.facts} corners={planOf(work).corners} />}
               </div>
             </div>

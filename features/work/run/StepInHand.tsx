@@ -36,6 +36,7 @@ import { TroubleBox } from './TroubleBox';
 import { useFinds } from './useFinds';
 import type { Motion } from './useMotion';
 
+const LookIns = dynamic(() => import('./LookIns').then((module) => module.LookIns));
 const StepFacts = dynamic(() => import('./StepFacts').then((module) => module.StepFacts));
 
 /** The sums of every reading: fetched at a step that takes one, not with the page. */
@@ -109,6 +110,7 @@ export function StepInHand({ work, run, step, sound, motion }: Props) {
         </p>
       )}
       <StepWords step={step} large />
+      {step.lookIn && <LookIns corners={step.lookIn} />}
       {step.facts && <StepFacts step={step} facts={step.facts} corners={planOf(work).corners} />}
       {bleed && step.ml && <FluidLine run={run} bleed={bleed} step={step} />}
       {step.ml?.strokes && !closed && (

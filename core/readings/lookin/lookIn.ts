@@ -1,0 +1,74 @@
+import { z } from 'zod';
+import { within } from '../../base/issues/range';
+import type { Limit } from '../../car/limits/limit';
+import { padStanding, USUAL_PAD_LIMITS } from '../pads/standing';
+import { isSuspect, LOOKS } from './looks';
+
+const thickness = within(0, 60, 'mm').optional();
+const looked = <const T extends readonly [string, ...string[]]>(states: T) => z.enum(states).optional();
+
+export const lookInSchema = z
+  .strictObject({
+    /** The low end of each pad that can be seen, mm. */
+    innerMm: thickness,
+    outerMm: thickness,
+    newMm: within(2, 60, 'mm').optional(),
+    minimumMm: within(0.1, 40, 'mm').optional(),
+    limits: z.strictObject({ trackPadMm: within(1, 20, 'mm').optional() }).optional(),
+    face: looked(LOOKS.face.states),
+    hose: looked(LOOKS.hose.states),
+    boots: looked(LOOKS.boots.states),
+    studs: looked(LOOKS.studs.states),
+    play: looked(LOOKS.play.states),
+  })
+  .refine(({ newMm, minimumMm, limits, ...seen }) => Object.values(seen).some((each) => each !== undefined), {
+    path: ['innerMm'],
+    message: 'at least one thing that was looked at',
+  })
+  .refine((input) => !(input.newMm && input.minimumMm) || input.minimumMm < input.newMm, {
+    path: ['minimumMm'],
+    message: 'less than newMm',
+  });
+
+export type LookInInput = z.infer<typeof lookInSchema>;
+
+/**
+ * Twenty seconds at a corner whose wheel is off: the low end of the pads, the rotor's face, hose, boots, studs, play by hand.
+ * Pads are held against their limits and the face is the face; what a hand feels or an eye suspects is no measurement and says
+ * nothing of the car until it was gone after (`after`).
+ * @returns the lowest pad, mm; what it implies; what is to be gone after
+ */
+export function lookIn(input: LookInInput) {
+  const seen = [input.innerMm, input.outerMm].filter((mm) => mm !== undefined);
+  const lowestMm = seen.length === 0 ? undefined : Math.min(...seen);
+  const { newMm, minimumMm, limits } = input;
+  const held = newMm === undefined || minimumMm === undefined ? undefined : { newMm, minimumMm };
+  const trackPadMm = limits?.trackPadMm ?? USUAL_PAD_LIMITS.trackPadMm;
+  const pad =
+    lowestMm === undefined || !held
+      ? undefined
+      : padStanding(lowestMm, { ...held, use: 'track', trackPadMm });
+  return {
+    ...(lowestMm === undefined ? {} : { lowestMm }),
+    states: {
+      ...(pad ? { pad_thickness: pad.state } : {}),
+      ...(input.face === undefined ? {} : { rotor_surface: input.face }),
+      ...(input.studs === 'damaged' ? { wheel_nuts: 'stud_damaged' } : {}),
+    },
+    after: (['hose', 'boots', 'play'] as const).filter((part) => isSuspect(part, input[part])),
+    limits: pad
+      ? ([
+          { name: 'minimumMm', value: held!.minimumMm, from: 'car' },
+          {
+            name: 'replaceMm',
+            value: pad.replaceMm,
+            from: limits?.trackPadMm === undefined ? 'practice' : 'shop',
+          },
+        ] satisfies Limit[])
+      : [],
+    gaps:
+      lowestMm !== undefined && !held
+        ? [{ path: 'newMm', why: 'without new and minimum thickness the pad cannot be judged' }]
+        : [],
+  };
+}

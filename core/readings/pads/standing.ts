@@ -1,0 +1,34 @@
+/**
+ * From what difference wear is called uneven (modelling choices), and the least pad for the track, or half of new,
+ * whichever is more (practice); mm. A shop may set its own.
+ */
+export const USUAL_PAD_LIMITS = {
+  trackPadMm: 5,
+  innerOuterMm: 1.5,
+  taperAlongMm: 1.5,
+  taperRadialMm: 1,
+  sidesMm: 2,
+} as const;
+
+/** For the road a pad is replaced at its minimum and this much, mm (practice). */
+const ROAD_OVER_MINIMUM_MM = 1;
+
+/** Of one kind of pad, mm. */
+export type PadHeld = { newMm: number; minimumMm: number; use: 'track' | 'road'; trackPadMm: number };
+
+/** From what thickness a pad is replaced, mm, for its use. */
+export function replacePadMm({ newMm, minimumMm, use, trackPadMm }: PadHeld): number {
+  return use === 'track' ? Math.max(newMm / 2, trackPadMm) : minimumMm + ROAD_OVER_MINIMUM_MM;
+}
+
+/** Where a pad stands by its lowest figure, mm. */
+export function padStanding(
+  lowestMm: number,
+  held: PadHeld,
+): { state: 'ok' | 'low' | 'worn_out'; replaceMm: number } {
+  const replaceMm = replacePadMm(held);
+  return {
+    replaceMm,
+    state: lowestMm <= held.minimumMm ? 'worn_out' : lowestMm < replaceMm ? 'low' : 'ok',
+  };
+}
