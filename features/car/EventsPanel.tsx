@@ -84,13 +84,14 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
       </h2>
       {open && (
         <form
-          className="grid gap-3 border-b border-rule py-3 sm:grid-cols-[1fr_11rem_7rem_9rem]"
+          className="grid gap-3 border-b border-rule py-3 grid-cols-2"
           onSubmit={(event) => {
             event.preventDefault();
             void add();
           }}
         >
           <TextField
+            className="col-span-2"
             label="Event"
             value={draft.name}
             maxLength={120}
@@ -126,7 +127,7 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
             value={draft.air}
             onChange={(event) => setDraft({ ...draft, air: event.target.value })}
           />
-          <NoteEnd onLeave={() => setOpen(false)} className="sm:col-span-4" />
+          <NoteEnd onLeave={() => setOpen(false)} className="col-span-2" />
         </form>
       )}
       {error && (
@@ -168,9 +169,13 @@ function EventLine({
 }) {
   const { dateOrder } = useShop();
   const units = useUnits();
+  const words = [
+    ...eventWords(event, units),
+    ...(event.odometerKm === null ? [] : [units.full(event.odometerKm, 'km', 0)]),
+  ];
   return (
     <li className="flex items-center justify-between gap-3 border-b border-rule py-1">
-      <span>
+      <span className="min-w-0 flex-1">
         {event.name}
         {event.onDate >= today && (
           <Link
@@ -180,11 +185,10 @@ function EventLine({
             Is it ready?
           </Link>
         )}
+        {words.length > 0 && <span className="block text-small text-soft">{words.join(' · ')}</span>}
       </span>
-      <span className="reading ml-auto shrink-0">
-        {eventWords(event, units).map((word) => `${word} · `)}
+      <span className="reading shrink-0 text-right">
         {dayWords(event.onDate, dateOrder)} · {figure(event.sessions, 0)}
-        {event.odometerKm !== null && ` · ${units.full(event.odometerKm, 'km', 0)}`}
       </span>
       <Button look="quiet" aria-label={`Drop ${event.name}`} onClick={() => void onDrop(event)}>
         Drop

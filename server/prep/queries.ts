@@ -22,9 +22,9 @@ import { carPast } from '../wear/queries';
 export type CarPreparation = Preparation & {
   car: { id: string; name: string };
   event: CarEvent;
-  /** The hottest caliper it goes by, °C: said, else last measured, else as the model has it. */
-  peak: { c: number; from: 'said' | 'measured' | 'model' } | null;
-  /** What the model has of the day's heat, where its circuit and the car's figures are known. */
+  /** The hottest caliper it goes by, °C: said, else the hotter of what was last measured and what that comes to here. */
+  peak: { c: number; from: 'said' | 'measured' | 'ahead' } | null;
+  /** What the last measured one comes to at this event, where both circuits are known. */
   heat: HeatAhead | null;
   toBring: ToBring[];
   /** The open job that measures go into, where there is one. */
@@ -33,7 +33,7 @@ export type CarPreparation = Preparation & {
 
 /**
  * Whether a car is ready for an event of its calendar, from all that is on file of it.
- * @param options the event, else the next one; the hottest caliper expected, °C, else the last that was measured, else the model’s
+ * @param options the event, else the next one; the hottest caliper expected, °C, else the last that was measured, or what that comes to here
  * @throws Failure where the car, or the event, is not there
  */
 export async function getPreparation(
@@ -68,8 +68,9 @@ export async function getPreparation(
           },
         ],
   );
-  const heat = heatAhead(car, event) ?? null;
-  const peak = peakOf(options.peakC, readings, heat);
+  const measured = hottestMeasured(readings);
+  const heat = (measured && heatAhead(car, event, measured, events)) ?? null;
+  const peak = peakOf(options.peakC, measured, heat);
   const preparation = prepare({
     ...{ car, event, events, wear, parts, readings, today },
     limits: shop.limits,
@@ -99,15 +100,20 @@ function jobOf({ job }: JobSheet): PrepJob {
   return { id: job.id, number: job.number };
 }
 
+function hottestMeasured(readings: readonly DatedReading[]): { c: number; on: string } | undefined {
+  const read = readings.find(({ kind }) => kind === 'fluid');
+  const c = read?.input.caliperPeakC;
+  return read && typeof c === 'number' ? { c, on: read.on } : undefined;
+}
+
 function peakOf(
   said: number | undefined,
-  readings: readonly DatedReading[],
+  measured: { c: number } | undefined,
   heat: HeatAhead | null,
 ): CarPreparation['peak'] {
   if (said !== undefined) return { c: said, from: 'said' };
-  const read = readings.find(({ kind }) => kind === 'fluid')?.input.caliperPeakC;
-  if (typeof read === 'number') return { c: read, from: 'measured' };
-  return heat && { c: heat.caliperC.value, from: 'model' };
+  if (!measured) return null;
+  return heat && heat.c > measured.c ? { c: heat.c, from: 'ahead' } : { c: measured.c, from: 'measured' };
 }
 
 async function openJobsOf(carId: string): Promise<string[]> {

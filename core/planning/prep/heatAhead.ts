@@ -1,68 +1,75 @@
-import { CIRCUITS } from '../../car/circuits';
+import { CIRCUITS, type CircuitKind } from '../../car/circuits';
 import type { CarSpec } from '../../car/spec';
-import { heatBand } from '../../readings/heat/band';
 import { CORNER_MODEL } from '../../readings/heat/corner';
 import { runLaps } from '../../readings/heat/session';
-import type { HeatSessionInput } from '../../readings/heat/sessionSchema';
 import type { CarEvent } from '../wear/sessions';
 
 /** A session of an event, s; then a lap to cool down (common practice, no source). */
 const SESSION_S = 20 * 60;
 const COOL_DOWN = { coolS: 120, coolKmh: 60 };
-/** Air where nobody says, °C, and the front's share of the work (model). */
-const AIR_C = 22;
-const FRONT_SHARE = 0.7;
+/** Air in which circuits are set side by side, °C; what is not on file of a car is an ordinary one's (model). */
+const AIR_C = 20;
+const ORDINARY = { massKg: 1300, frontShare: 0.7, rotorMassKg: 9 };
 
 export type HeatAhead = {
-  /** Hottest of a session and of standing after it, °C: as the model has it, and between what it leaves open. */
-  caliperC: { value: number; low: number; high: number };
-  rotorC: { value: number; low: number; high: number };
-  airC: number;
+  /** What the hottest caliper measured then comes to at the event ahead, °C. */
+  c: number;
+  measuredC: number;
+  /** The day on track it was measured at. */
+  then: Pick<CarEvent, 'name' | 'circuit' | 'airC'>;
 };
 
 /**
- * What a session of an event heats the front brakes to, by the session model (docs/calculations.md) on a lap of an invented circuit of
- * the event's kind: what to expect where nobody has measured, no proof of anything.
- * @returns undefined where the event says no kind of circuit, or the car's mass or its rotor's is not on file
+ * What the hottest caliper that was measured comes to at an event on another kind of circuit or in other air: its rise over the air
+ * times what the session model has of the two circuits, one over the other. The model orders circuits rightly; its degrees it takes
+ * from what was measured.
+ * @param measured °C, and the day it was written down
+ * @param events days on track of this car
+ * @returns undefined where the circuit of either day is not said
  */
 export function heatAhead(
-  { massKg, frontShare, regenShare, front }: CarSpec,
-  { circuit, airC }: Pick<CarEvent, 'circuit' | 'airC'>,
+  car: CarSpec,
+  event: CarEvent,
+  measured: { c: number; on: string },
+  events: readonly CarEvent[],
 ): HeatAhead | undefined {
-  if (!circuit || !massKg || !front.rotorMassKg) return undefined;
+  const then = events
+    .filter(({ onDate }) => onDate <= measured.on)
+    .sort((left, right) => right.onDate.localeCompare(left.onDate))[0];
+  if (!then?.circuit || !event.circuit) return undefined;
+  const ratio = caliperRiseK(car, event.circuit) / caliperRiseK(car, then.circuit);
+  // Where nobody said how warm either day was, they are taken as alike.
+  const isAirKnown = typeof then.airC === 'number' && typeof event.airC === 'number';
+  const [thenC, nextC] = isAirKnown ? [then.airC!, event.airC!] : [AIR_C, AIR_C];
+  return {
+    c: nextC + Math.max(0, measured.c - thenC) * ratio,
+    measuredC: measured.c,
+    then: { name: then.name, circuit: then.circuit, airC: then.airC },
+  };
+}
+
+/** How far over the air a session on a kind of circuit brings a front caliper, standing after it with it, K. */
+export function caliperRiseK(
+  { massKg, frontShare, regenShare, front }: CarSpec,
+  circuit: CircuitKind,
+): number {
   const zones = [...CIRCUITS[circuit].zones];
   const lapS = zones.reduce(
     (sum, { fromKmh, toKmh, thenS }) => sum + thenS + (fromKmh - toKmh) / 3.6 / CORNER_MODEL.decelMs2,
     0,
   );
-  const input: HeatSessionInput = {
-    car: {
-      massKg,
-      axleShare: (frontShare ?? FRONT_SHARE) * (1 - (regenShare ?? 0)),
-      rotorMassKg: front.rotorMassKg,
+  const { laps, soakPeakC } = runLaps(
+    {
+      car: {
+        massKg: massKg ?? ORDINARY.massKg,
+        axleShare: (frontShare ?? ORDINARY.frontShare) * (1 - (regenShare ?? 0)),
+        rotorMassKg: front.rotorMassKg ?? ORDINARY.rotorMassKg,
+      },
+      lap: { zones },
+      laps: Math.max(1, Math.round(SESSION_S / lapS)),
+      ...{ ambientC: AIR_C, cooling: 'none', ...COOL_DOWN },
     },
-    lap: { zones },
-    laps: Math.max(1, Math.round(SESSION_S / lapS)),
-    ...{ ambientC: airC ?? AIR_C, cooling: 'none', ...COOL_DOWN },
-  };
-  const { laps, soakPeakC } = runLaps(input, { cooling: 1, coupling: 1 });
-  const { coolest, hottest } = heatBand(input);
-  const highest = (of: typeof laps, peak: keyof (typeof laps)[number]) =>
-    Math.max(...of.map((lap) => lap[peak]));
-  const driven = highest(laps, 'caliperPeakC');
-  // The heat of the rotor goes on into the caliper of a car that stands: what it adds is taken alike at both ends.
-  const soaks = Math.max(0, soakPeakC - driven);
-  return {
-    caliperC: {
-      value: driven + soaks,
-      low: highest(coolest, 'caliperPeakC') + soaks,
-      high: highest(hottest, 'caliperPeakC') + soaks,
-    },
-    rotorC: {
-      value: highest(laps, 'rotorPeakC'),
-      low: highest(coolest, 'rotorPeakC'),
-      high: highest(hottest, 'rotorPeakC'),
-    },
-    airC: input.ambientC,
-  };
+    { cooling: 1, coupling: 1 },
+  );
+  return Math.max(soakPeakC, ...laps.map(({ caliperPeakC }) => caliperPeakC)) - AIR_C;
 }

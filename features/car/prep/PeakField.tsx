@@ -15,7 +15,7 @@ const RANGE = FLUID_RANGES.caliperPeakC;
 const FROM = {
   said: 'As said here',
   measured: 'As last measured with the fluid',
-  model: 'By the model, for nobody measured one',
+  ahead: 'What was last measured, as it comes to here',
 } as const;
 
 /** The hottest caliper the event is expected to bring, on which the margin of the fluid rests; it stands in the address. */
@@ -38,8 +38,6 @@ export function PeakField({ peak, heat, carId }: Pick<CarPreparation, 'peak' | '
     else next.delete('peak');
     router.replace(`${path}?${next}`, { scroll: false });
   };
-  const range = ({ low, high }: { low: number; high: number }) =>
-    `${units.show(low, '°C', 0)} to ${units.full(high, '°C', 0)}`;
   return (
     <form
       className="mt-3 flex flex-wrap items-start gap-3 print:hidden"
@@ -66,11 +64,12 @@ export function PeakField({ peak, heat, carId }: Pick<CarPreparation, 'peak' | '
       <p className="max-w-md self-center text-soft">
         {heat ? (
           <>
-            Our model of twenty minutes on such a circuit at {units.full(heat.airC, '°C', 0)}: caliper{' '}
-            {range(heat.caliperC)}, rotor {range(heat.rotorC)}.{' '}
+            {units.full(heat.measuredC, '°C', 0)} measured after {heat.then.name} comes to{' '}
+            <b className="reading text-ink">{units.full(heat.c, '°C', 0)}</b> on this circuit and in this air,
+            by the proportion of our model; the hotter of the two holds.{' '}
           </>
         ) : (
-          'With the event’s kind of circuit, and the car’s mass and rotor on file, the model says what to expect. '
+          'Where the circuits of this day and of the one it was measured at are said, what to expect here is told from it. '
         )}
         <Link href={`/bench/heat?car=${carId}`} className="font-semibold text-blue underline">
           Lap by lap

@@ -54,18 +54,20 @@ export function StepGroup({ work, steps }: { work: WorkRow; steps: Step[] }) {
           </li>
         ))}
       </ol>
-      <Button
-        data-run="next"
-        look="primary"
-        className="sticky bottom-2 mt-4 min-h-16 w-full px-10 text-xl desk:w-auto"
-        disabled={closed}
-        onClick={() => {
-          const press = newId();
-          for (const step of steps) done(step, press);
-        }}
-      >
-        <Check aria-hidden="true" size={26} /> All {steps.length} done, next
-      </Button>
+      <div className="sticky bottom-0 -mx-4 mt-4 border-t border-rule bg-sheet px-4 py-2 desk:-bottom-6 desk:-mx-6 desk:px-6">
+        <Button
+          data-run="next"
+          look="primary"
+          className="min-h-16 w-full px-10 text-xl desk:w-auto"
+          disabled={closed}
+          onClick={() => {
+            const press = newId();
+            for (const step of steps) done(step, press);
+          }}
+        >
+          <Check aria-hidden="true" size={26} /> All {steps.length} done, next
+        </Button>
+      </div>
     </section>
   );
 }
