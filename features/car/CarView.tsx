@@ -85,6 +85,9 @@ export function CarView({ car, jobs, readings, due, past, parts, fills, photos, 
             <Link href={`/car/${car.id}/season`} className={buttonClass('quiet')}>
               Season
             </Link>
+            <Link href={`/labels?pick=car:${car.id}`} className={buttonClass('quiet')}>
+              Label
+            </Link>
             <Link href={`/car/${car.id}/edit`} className={buttonClass()}>
               Edit
             </Link>

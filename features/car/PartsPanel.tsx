@@ -63,7 +63,10 @@ export function PartsPanel({ carId, parts, events }: Props) {
 function PartLine({ part, sessions }: { part: FittedPart; sessions: number }) {
   const { dateOrder } = useShop();
   return (
-    <li className="flex items-baseline justify-between gap-3 border-b border-rule py-2">
+    <li
+      id={`part-${part.id}`}
+      className="flex scroll-mt-4 items-baseline justify-between gap-3 border-b border-rule py-2 target:bg-straw-wash"
+    >
       <span>
         {part.place !== '' && <b className="font-semibold">{part.place}</b>} {part.what}{' '}
         {part.batch !== '' && <span className="reading text-soft">{part.batch}</span>}

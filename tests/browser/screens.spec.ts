@@ -79,6 +79,7 @@ async function screens(page: Page): Promise<string[]> {
     at('/work'),
     run!,
     '/shelf',
+    '/labels',
     at('/proof'),
     '/ledger',
     '/ledger/parts',

@@ -32,7 +32,7 @@ describe('the heat an event is expected to bring', () => {
       const next = day('2026-06-01', circuit, 33);
       const ahead = heatAhead(car, next, measured, [day('2026-05-01', circuit, 20), next])!;
       expect(ahead.c).toBeCloseTo(183, 9);
-      expect(ahead).toMatchObject({ measuredC: 170, then: { name: 'Day of 2026-05-01' } });
+      expect(ahead).toMatchObject({ measuredC: 170, at: { name: 'Day of 2026-05-01' } });
     }
   });
 

@@ -16,7 +16,7 @@ export type HeatAhead = {
   c: number;
   measuredC: number;
   /** The day on track it was measured at. */
-  then: Pick<CarEvent, 'name' | 'circuit' | 'airC'>;
+  at: Pick<CarEvent, 'name' | 'circuit' | 'airC'>;
 };
 
 /**
@@ -44,7 +44,7 @@ export function heatAhead(
   return {
     c: nextC + Math.max(0, measured.c - thenC) * ratio,
     measuredC: measured.c,
-    then: { name: then.name, circuit: then.circuit, airC: then.airC },
+    at: { name: then.name, circuit: then.circuit, airC: then.airC },
   };
 }
 

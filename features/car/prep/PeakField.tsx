@@ -64,7 +64,7 @@ export function PeakField({ peak, heat, carId }: Pick<CarPreparation, 'peak' | '
       <p className="max-w-md self-center text-soft">
         {heat ? (
           <>
-            {units.full(heat.measuredC, '°C', 0)} measured after {heat.then.name} comes to{' '}
+            {units.full(heat.measuredC, '°C', 0)} measured after {heat.at.name} comes to{' '}
             <b className="reading text-ink">{units.full(heat.c, '°C', 0)}</b> on this circuit and in this air,
             by the proportion of our model; the hotter of the two holds.{' '}
           </>

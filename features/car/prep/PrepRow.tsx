@@ -26,7 +26,7 @@ export function PrepRow({ line, carId, jobId }: { line: PrepLine; carId: string;
   const { dateOrder } = useShop();
   const { word, tone } = WORDS[verdict];
   return (
-    <li className="grid grid-cols-[4rem_1fr] gap-x-3 border-b border-rule py-2 sm:grid-cols-[4rem_1fr_14rem_9rem]">
+    <li className="grid grid-cols-[4rem_1fr] gap-x-3 border-b border-rule py-2 sm:grid-cols-[4rem_1fr_14rem_12rem]">
       <b className={cn('narrow text-lg', tone)}>{word}</b>
       <div>
         <span className="font-semibold">{what}</span>
@@ -46,7 +46,9 @@ export function PrepRow({ line, carId, jobId }: { line: PrepLine; carId: string;
       </div>
       <div className="col-start-2 flex items-start justify-between gap-2 sm:col-start-4 sm:justify-end">
         <Action line={line} carId={carId} jobId={jobId} />
-        <span className="reading w-16 text-right text-soft">{minutes > 0 && `${minutes} min`}</span>
+        <span className="reading w-16 shrink-0 text-right whitespace-nowrap text-soft">
+          {minutes > 0 && `${minutes} min`}
+        </span>
       </div>
     </li>
   );
@@ -90,7 +92,7 @@ function Action({
 
 function ActionLink({ href, children }: { href: string; children: ReactNode }) {
   return (
-    <Link href={href} className={cn(buttonClass('quiet'), '-my-2 -ml-4 px-2 sm:ml-0 print:hidden')}>
+    <Link href={href} className={cn(buttonClass('quiet'), '-my-2 -ml-4 px-2 whitespace-nowrap sm:ml-0')}>
       {children}
     </Link>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { limitFor } from '@/core/car/limits/catalogue';
@@ -7,7 +8,7 @@ import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import { PART_KINDS, type PartKind } from '@/core/planning/shelf/parts';
 import { bottleRefused } from '@/core/planning/shelf/shelf';
 import type { ShelfRow } from '@/server/shelf/queries';
-import { Button } from '@/ui/Button';
+import { Button, buttonClass } from '@/ui/Button';
 import { moment } from '@/ui/format';
 import { newId } from '../../shell/newId';
 import { request } from '../../shell/request';
@@ -47,7 +48,12 @@ export function ShelfView({ shelf }: { shelf: ShelfRow[] }) {
     );
   return (
     <main id="main" className="mx-auto max-w-5xl p-4 desk:p-6">
-      <h1 className="text-3xl">Shelf</h1>
+      <div className="flex items-start justify-between gap-3">
+        <h1 className="text-3xl">Shelf</h1>
+        <Link href="/labels" className={buttonClass('quiet')}>
+          Labels
+        </Link>
+      </div>
       <p className="mb-4 text-soft">
         An opened bottle is fresh for {fresh.value} days ({SOURCE_WORDS[fresh.from]}); after that no plan
         takes it for the track.
@@ -96,7 +102,8 @@ function Kind({ kind, items, freshDays, onChange, onOpen, onTakeOff }: KindProps
           return (
             <li
               key={item.id}
-              className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-1.5"
+              id={`lot-${item.id}`}
+              className="flex scroll-mt-4 flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-1.5 target:bg-straw-wash"
             >
               <span className="min-w-0 flex-1 basis-60">
                 <b className="font-semibold">{item.what}</b>{' '}
@@ -132,6 +139,15 @@ function Kind({ kind, items, freshDays, onChange, onOpen, onTakeOff }: KindProps
                 </span>
               )}
               <span className="flex">
+                {item.kind === 'fluid' && (
+                  <Link
+                    href={`/labels?pick=bottle:${item.id}`}
+                    aria-label={`Label for ${item.what} ${item.batch}`.trim()}
+                    className={buttonClass('quiet')}
+                  >
+                    Label
+                  </Link>
+                )}
                 {item.kind === 'fluid' && !item.openedAt && (
                   <Button onClick={() => onOpen(item)}>Open one</Button>
                 )}
