@@ -1,10 +1,12 @@
 import { parentPort } from 'node:worker_threads';
 import { expose } from 'comlink';
 import nodeEndpoint from 'comlink/dist/esm/node-adapter.mjs';
+import Papa from 'papaparse';
 import type { Outcome } from '../core/base/issues/issue';
 import { diagnose } from '../core/diagnosis/diagnose';
 import { openCases } from '../core/exchange/casefile/many';
 import type { OpenCase } from '../core/exchange/casefile/open';
+import { type ReadBy, readTable, type TakenReading } from '../core/exchange/readings/read';
 import { cardOf } from '../core/job/card';
 import { judge } from '../core/job/judgement';
 import { FINDINGS } from '../core/readings/vocabulary/findings';
@@ -15,6 +17,10 @@ diagnose({ findings: [{ id: 'pedal_spongy', state: 'yes' }] });
 diagnose({ findings: FINDINGS.map(({ id, states }) => ({ id, state: states.at(-1)! })) });
 
 let opened: OpenCase[] = [];
+let taken: TakenReading[] = [];
+
+/** Of what is wrong with a table so much is told at once. */
+const MOST_ISSUES = 50;
 
 /** What the server computes off its main thread, so that nobody waits for somebody else's large request. */
 const heavy = {
@@ -27,6 +33,23 @@ const heavy = {
     opened = outcome.value;
     return { ok: true, value: opened.length };
   },
+  /** Reads a table and keeps its readings here; its head is its first line. */
+  openTable(csv: string, by: ReadBy) {
+    const [, ...rows] = Papa.parse<string[]>(csv, { skipEmptyLines: false }).data;
+    const { readings, issues } = readTable(rows, by);
+    // What follows is handed over by job, so that one batch holds few of them.
+    taken = readings.sort(
+      (left, right) => left.carId.localeCompare(right.carId) || left.day.localeCompare(right.day),
+    );
+    return {
+      readings: readings.length,
+      days: new Set(readings.map(({ day }) => day)).size,
+      cars: new Set(readings.map(({ carId }) => carId)).size,
+      refusedLines: new Set(issues.map(({ line }) => line)).size,
+      issues: issues.slice(0, MOST_ISSUES),
+    };
+  },
+  takeReadings: (from: number, to: number): TakenReading[] => taken.slice(from, to),
   takeCases: (from: number, to: number): OpenCase[] => opened.slice(from, to),
 };
 export type Heavy = typeof heavy;

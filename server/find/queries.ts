@@ -80,6 +80,7 @@ function kindWords(kind: string): string {
 
 /** What every shop has: work, findings, causes, limits. */
 const BUILT_IN: FindEntry[] = [
+  entry('screen', 'readings', 'Readings from a table', 'CSV in and out', '/ledger/readings', 'import export'),
   entry('screen', 'labels', 'Labels', 'Codes for bottles, cars and parts', '/labels', 'qr code print'),
   ...Object.entries(PROCEDURES).map(([id, { label, about }]) =>
     entry('procedure', id, label, about, `/job/new?${new URLSearchParams({ says: label })}`),

@@ -84,6 +84,7 @@ async function screens(page: Page): Promise<string[]> {
     '/ledger',
     '/ledger/parts',
     '/ledger/answers',
+    '/ledger/readings',
     story!,
     car!,
     `${car}/edit`,

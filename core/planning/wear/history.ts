@@ -39,9 +39,10 @@ export function wearOf(readings: readonly PastReading[]): Record<Corner, CornerW
       }
     }
     if (kind === 'look-in' && isCorner(corner))
-      for (const side of ['inner', 'outer'] as const) {
-        const mm = input[`${side}Mm`];
-        if (typeof mm === 'number') add(wear[corner][side], point(mm), NEW_PART_MM.pad);
+      for (const part of ['inner', 'outer', 'rotor'] as const) {
+        const mm = input[`${part}Mm`];
+        if (typeof mm === 'number')
+          add(wear[corner][part], point(mm), NEW_PART_MM[part === 'rotor' ? 'rotor' : 'pad']);
       }
     if (kind === 'rotor' && isCorner(corner) && Array.isArray(input.thicknessMm))
       add(wear[corner].rotor, point(lowestOf(input.thicknessMm as number[])), NEW_PART_MM.rotor);

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { within } from '../../base/issues/range';
 import type { Limit } from '../../car/limits/limit';
 import { padStanding, USUAL_PAD_LIMITS } from '../pads/standing';
+import { rotorStanding } from '../rotor/standing';
 import { isSuspect, LOOKS } from './looks';
 
 const thickness = within(0, 60, 'mm').optional();
@@ -14,6 +15,10 @@ export const lookInSchema = z
     outerMm: thickness,
     newMm: within(2, 60, 'mm').optional(),
     minimumMm: within(0.1, 40, 'mm').optional(),
+    /** The rotor where a micrometer got at it, mm, and what it was new and may come to. */
+    rotorMm: within(1, 80, 'mm').optional(),
+    rotorNewMm: within(3, 80, 'mm').optional(),
+    rotorMinimumMm: within(1, 80, 'mm').optional(),
     limits: z.strictObject({ trackPadMm: within(1, 20, 'mm').optional() }).optional(),
     face: looked(LOOKS.face.states),
     hose: looked(LOOKS.hose.states),
@@ -21,10 +26,14 @@ export const lookInSchema = z
     studs: looked(LOOKS.studs.states),
     play: looked(LOOKS.play.states),
   })
-  .refine(({ newMm, minimumMm, limits, ...seen }) => Object.values(seen).some((each) => each !== undefined), {
-    path: ['innerMm'],
-    message: 'at least one thing that was looked at',
-  })
+  .refine(
+    ({ newMm, minimumMm, rotorNewMm, rotorMinimumMm, limits, ...seen }) =>
+      Object.values(seen).some((each) => each !== undefined),
+    {
+      path: ['innerMm'],
+      message: 'at least one thing that was looked at',
+    },
+  )
   .refine((input) => !(input.newMm && input.minimumMm) || input.minimumMm < input.newMm, {
     path: ['minimumMm'],
     message: 'less than newMm',
@@ -41,7 +50,7 @@ export type LookInInput = z.infer<typeof lookInSchema>;
 export function lookIn(input: LookInInput) {
   const seen = [input.innerMm, input.outerMm].filter((mm) => mm !== undefined);
   const lowestMm = seen.length === 0 ? undefined : Math.min(...seen);
-  const { newMm, minimumMm, limits } = input;
+  const { newMm, minimumMm, rotorMm, rotorNewMm, rotorMinimumMm, limits } = input;
   const held = newMm === undefined || minimumMm === undefined ? undefined : { newMm, minimumMm };
   const trackPadMm = limits?.trackPadMm ?? USUAL_PAD_LIMITS.trackPadMm;
   const pad =
@@ -52,20 +61,28 @@ export function lookIn(input: LookInInput) {
     ...(lowestMm === undefined ? {} : { lowestMm }),
     states: {
       ...(pad ? { pad_thickness: pad.state } : {}),
+      ...(rotorMm === undefined || rotorMinimumMm === undefined
+        ? {}
+        : { rotor_thickness: rotorStanding(rotorMm, rotorMinimumMm, rotorNewMm) }),
       ...(input.face === undefined ? {} : { rotor_surface: input.face }),
       ...(input.studs === 'damaged' ? { wheel_nuts: 'stud_damaged' } : {}),
     },
     after: (['hose', 'boots', 'play'] as const).filter((part) => isSuspect(part, input[part])),
-    limits: pad
-      ? ([
-          { name: 'minimumMm', value: held!.minimumMm, from: 'car' },
-          {
-            name: 'replaceMm',
-            value: pad.replaceMm,
-            from: limits?.trackPadMm === undefined ? 'practice' : 'shop',
-          },
-        ] satisfies Limit[])
-      : [],
+    limits: [
+      ...(pad
+        ? [
+            { name: 'minimumMm', value: held!.minimumMm, from: 'car' },
+            {
+              name: 'replaceMm',
+              value: pad.replaceMm,
+              from: limits?.trackPadMm === undefined ? 'practice' : 'shop',
+            },
+          ]
+        : []),
+      ...(rotorMinimumMm === undefined
+        ? []
+        : [{ name: 'rotorMinimumMm', value: rotorMinimumMm, from: 'car' }]),
+    ] as Limit[],
     gaps:
       lowestMm !== undefined && !held
         ? [{ path: 'newMm', why: 'without new and minimum thickness the pad cannot be judged' }]

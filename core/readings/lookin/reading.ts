@@ -18,10 +18,18 @@ export const lookIn = defineReading<LookInInput, ReturnType<typeof sum>>({
       limits: ['replaceMm', 'minimumMm'],
       rule: 'low end of what could be seen of the pads, wheel off',
     },
+    rotor_thickness: {
+      value: 'rotorMm',
+      unit: 'mm',
+      decimals: 2,
+      limits: ['rotorMinimumMm'],
+      rule: 'where a micrometer got at it, against discard; the last quarter is near',
+    },
   },
-  figures: ({ innerMm, outerMm }) => [
+  figures: ({ innerMm, outerMm, rotorMm }) => [
     { before: 'inner', value: innerMm, unit: 'mm', decimals: 1 },
     { before: 'outer', value: outerMm, unit: 'mm', decimals: 1 },
+    { before: 'rotor', value: rotorMm, unit: 'mm', decimals: 2 },
   ],
   seen: (input) =>
     LOOK_IDS.flatMap((look) => {

@@ -5,15 +5,13 @@ import { type Order, ordersOf, withoutWobble } from './orders';
 import { type Outlier, outlierOf } from './outlier';
 import type { RotorInput } from './schema';
 import { type Drift, meanOfSets, type Repeat, withoutDrift } from './sets';
+import { rotorStanding } from './standing';
 
 /** Common practice, no source: 0.05 mm (0.002 in) of runout on the car, 0.02 mm of thickness variation is felt. */
 const USUAL = { runoutMm: 0.05, dtvMm: 0.02 } as const;
 
 /** A workshop dial reads to this, mm. */
 const USUAL_RESOLUTION_MM = 0.01;
-
-/** How near the minimum is near, mm, when nobody knows the new thickness. */
-const NEAR_MM = 0.3;
 
 export type RotorResult = {
   /** Total indicator reading. */
@@ -122,9 +120,7 @@ function thicknessOf(thickness: readonly number[], newMm: number | undefined, mi
     ...(minimumMm === undefined ? {} : { leftMm: lowestMm - minimumMm }),
   };
   if (minimumMm === undefined) return { figures };
-  const near = newMm === undefined ? NEAR_MM : (newMm - minimumMm) / 4;
-  const state = lowestMm < minimumMm ? 'below_minimum' : lowestMm < minimumMm + near ? 'near_minimum' : 'ok';
-  return { figures, state } as const;
+  return { figures, state: rotorStanding(lowestMm, minimumMm, newMm) };
 }
 
 function spread(values: readonly number[]): number {

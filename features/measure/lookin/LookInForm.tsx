@@ -14,9 +14,9 @@ import { focusCell, MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
 import { type OnDone, useReading } from '../useReading';
 import { useTyped } from '../useTyped';
-import { allGood, type LookInTyped, lookInTypedFrom, looksAt, PAD_CELLS, readLookIn } from './typed';
+import { allGood, LOOK_CELLS, type LookInTyped, lookInTypedFrom, looksAt, readLookIn } from './typed';
 
-/** Twenty seconds at a corner whose wheel is off: big keys, two figures where a gauge gets at the pads. */
+/** Twenty seconds at a corner whose wheel is off: big keys, two figures where a gauge gets at pads and rotor. */
 export function LookInForm({ corner, onDone }: { corner: Corner; onDone?: OnDone }) {
   const { sheet } = useJob();
   const units = useUnits();
@@ -46,8 +46,8 @@ export function LookInForm({ corner, onDone }: { corner: Corner; onDone?: OnDone
     <section aria-label={`Look-in ${corner}`} className="mt-2 grid gap-3">
       {sheet.car[axleOf(corner)].brake !== 'drum' && (
         <div className="flex flex-wrap gap-3">
-          {PAD_CELLS.map(({ id, label }, index) => (
-            <label key={id} htmlFor={cellId(id)} className="narrow w-44">
+          {LOOK_CELLS.map(({ id, label }, index) => (
+            <label key={id} htmlFor={cellId(id)} className="narrow w-48">
               {label} <span className="reading text-soft">{units.unit('mm')}</span>
               <MeasureCell
                 id={cellId(id)}
@@ -57,7 +57,10 @@ export function LookInForm({ corner, onDone }: { corner: Corner; onDone?: OnDone
                 invalid={wrong?.id === id}
                 disabled={slot.closed}
                 onChange={(text) => change({ [id]: text })}
-                onNext={() => (index === 0 ? focusCell(cellId(PAD_CELLS[1].id)) : undefined)}
+                onNext={() => {
+                  const next = LOOK_CELLS[index + 1];
+                  if (next) focusCell(cellId(next.id));
+                }}
                 className="border-ink"
               />
             </label>

@@ -8,14 +8,14 @@ import { lookIn } from '@/core/readings/lookin/reading';
 import type { Units } from '../../shell/units';
 
 /** A look-in as it is typed and pressed; empty where nobody looked. */
-export type LookInTyped = { innerMm: string; outerMm: string } & Record<LookId, string>;
+export type LookInTyped = Record<CellId, string> & Record<LookId, string>;
 
-export const PAD_CELLS = [
-  { id: 'innerMm', label: 'Inner pad, low end' },
-  { id: 'outerMm', label: 'Outer pad, low end' },
+export const LOOK_CELLS = [
+  { id: 'innerMm', label: 'Inner pad, low end', range: [0, 60] },
+  { id: 'outerMm', label: 'Outer pad, low end', range: [0, 60] },
+  { id: 'rotorMm', label: 'Rotor, where a gauge got at it', range: [1, 80] },
 ] as const;
-
-const THICKNESS = [0, 60] as const;
+type CellId = (typeof LOOK_CELLS)[number]['id'];
 
 /** What is looked at here: what belongs to a disc only where there is one. */
 export function looksAt(car: CarSpec, corner: Corner): LookId[] {
@@ -31,8 +31,9 @@ export function allGood(typed: LookInTyped, looks: readonly LookId[]): LookInTyp
 
 export function lookInTypedFrom(input: LookInInput | undefined, { asTyped }: Units): LookInTyped {
   return {
-    innerMm: input?.innerMm === undefined ? '' : asTyped(input.innerMm, 'mm'),
-    outerMm: input?.outerMm === undefined ? '' : asTyped(input.outerMm, 'mm'),
+    ...(Object.fromEntries(
+      LOOK_CELLS.map(({ id }) => [id, input?.[id] === undefined ? '' : asTyped(input[id], 'mm')]),
+    ) as Record<CellId, string>),
     ...(Object.fromEntries(LOOK_IDS.map((look) => [look, input?.[look] ?? ''])) as Record<LookId, string>),
   };
 }
@@ -47,15 +48,15 @@ export function readLookIn(
   const axle = car[axleOf(corner)];
   const entered: Record<string, string> = {};
   const figures: Record<string, number> = {};
-  for (const { id, label } of PAD_CELLS) {
+  for (const { id, label, range } of LOOK_CELLS) {
     const entry = units.read(typed[id], 'mm');
     if (!entry) continue;
-    if (!(entry.value >= THICKNESS[0] && entry.value <= THICKNESS[1]))
+    if (!(entry.value >= range[0] && entry.value <= range[1]))
       return {
         entered,
         wrong: {
           id,
-          why: `${label} is ${typed[id]}: ${units.show(THICKNESS[0], 'mm', 0)} to ${units.full(THICKNESS[1], 'mm', 0)} is accepted`,
+          why: `${label} is ${typed[id]}: ${units.show(range[0], 'mm', 0)} to ${units.full(range[1], 'mm', 0)} is accepted`,
         },
       };
     figures[id] = entry.value;
@@ -72,6 +73,8 @@ export function readLookIn(
       ...seen,
       ...(axle.padNewMm === null ? {} : { newMm: axle.padNewMm }),
       ...(axle.padMinimumMm === null ? {} : { minimumMm: axle.padMinimumMm }),
+      ...(axle.rotorNewMm === null ? {} : { rotorNewMm: axle.rotorNewMm }),
+      ...(axle.rotorMinimumMm === null ? {} : { rotorMinimumMm: axle.rotorMinimumMm }),
       ...lookIn.held!.own({ car, axle, shop: limits }),
     } as LookInInput,
   };

@@ -66,6 +66,9 @@ export function LedgerView({ page, search, cars }: Props) {
             Export all
           </a>
           <ImportCases />
+          <Link href="/ledger/readings" className={buttonClass()}>
+            Readings from a table
+          </Link>
         </span>
       </div>
       {/* biome-ignore lint/a11y/useSemanticElements: search is not an element every browser here knows */}
