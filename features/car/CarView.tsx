@@ -85,6 +85,9 @@ export function CarView({ car, jobs, readings, due, past, parts, fills, photos, 
             <Link href={`/car/${car.id}/season`} className={buttonClass('quiet')}>
               Season
             </Link>
+            <a href={`/api/cars/${car.id}/file`} className={buttonClass('quiet')} download>
+              As one file
+            </a>
             <Link href={`/labels?pick=car:${car.id}`} className={buttonClass('quiet')}>
               Label
             </Link>

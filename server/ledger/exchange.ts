@@ -51,23 +51,37 @@ export async function importCases(bytes: Uint8Array<ArrayBuffer>, now = new Date
     database(IMPORT_MS).begin(async (tx) => {
       await tx`select pg_advisory_xact_lock(hashtext('bavrin import'))`;
       const result: ImportResult = { added: 0, known: 0, jobs: [] };
-      for await (const batch of batches) {
+      for await (const batch of batches)
         for (const opened of batch) {
-          const jobId = idFromContent(JSON.stringify(opened.file));
+          const { jobId, isNew } = await takeCase(tx, opened, now);
           result.jobs.push(jobId);
-          const known = await tx`select 1 from jobs where id = ${jobId}`;
-          if (known.length === 0) await writeCase(tx, jobId, opened, now);
-          result[known.length === 0 ? 'added' : 'known'] += 1;
+          result[isNew ? 'added' : 'known'] += 1;
         }
-      }
       return result;
     }),
   );
 }
 
-async function writeCase(tx: Sql, jobId: string, { file, car }: OpenCase, now: Date): Promise<void> {
+/** Takes a case in, within a transaction that no other import runs beside; the same content was there before. */
+export async function takeCase(
+  tx: Sql,
+  opened: OpenCase,
+  now: Date,
+): Promise<{ jobId: string; isNew: boolean }> {
+  const jobId = idFromContent(JSON.stringify(opened.file));
+  const known = await tx`select 1 from jobs where id = ${jobId}`;
+  const isNew = known.length === 0;
+  if (isNew) await writeCase(tx, { jobId, carId: await carFor(tx, opened.car, jobId), at: now }, opened);
+  return { jobId, isNew };
+}
+
+/** Writes a case down as a job of a car. */
+export async function writeCase(
+  tx: Sql,
+  { jobId, carId, at: now }: { jobId: string; carId: string; at: Date },
+  { file }: OpenCase,
+): Promise<void> {
   const { record } = file;
-  const carId = await carFor(tx, car, jobId);
   const openedAt = new Date(record?.openedAt ?? record?.closedAt ?? now);
   const closedAt = new Date(record?.closedAt ?? Math.max(now.getTime(), openedAt.getTime()));
   await tx`

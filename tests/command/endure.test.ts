@@ -194,6 +194,38 @@ describe('a backup', { timeout: 180_000 }, () => {
     expect(bavrin('demo', ['backup'])).toMatchObject({ status: 1, err: expect.stringContaining('usage') });
   });
 
+  it('and in the open format too, from one shop into another, all or none', () => {
+    const file = join(home, 'shop.ndjson');
+    expect(bavrin('demo', ['demo']).status).toBe(0);
+    bavrin('demo', ['stop']);
+    expect(bavrin('demo', ['export', file, '--shop'])).toMatchObject({
+      status: 1,
+      err: expect.stringContaining('this shop has no cars: nothing was written'),
+    });
+    expect(bavrin('demo', ['export', file, '--demo']).err).toContain(
+      `${Object.keys(DEMO_CARS).length} cars are in`,
+    );
+    const taken = bavrin('demo', ['import', file, '--shop']);
+    expect(taken, taken.err).toMatchObject({
+      status: 0,
+      err: expect.stringMatching(/blue coupe: new, with \d+ jobs/),
+    });
+    expect(bavrin('demo', ['import', file, '--shop']).err).toMatch(
+      /blue coupe: was here; new 0 jobs, 0 days/,
+    );
+    expect(bavrin('demo', ['export', file, '--car', 'nobody’s', '--demo'])).toMatchObject({
+      status: 1,
+      err: expect.stringContaining('there is no car called nobody’s; there are Car 14, blue coupe'),
+    });
+    writeFileSync(file, '{"format":"bavrin-car","version":1}');
+    const refused = bavrin('demo', ['import', file, '--shop']);
+    expect(refused).toMatchObject({
+      status: 1,
+      err: expect.stringMatching(/was not taken[\s\S]*entry 1: id is missing/),
+    });
+    expect(refused.err).not.toContain('    at ');
+  });
+
   it('that hits a limit leaves yesterday’s and nothing else, and is for its owner alone', () => {
     // The database runs already: it is the backup's own file that meets the limit.
     expect(bavrin('demo', ['demo']).status).toBe(0);

@@ -390,4 +390,9 @@ export const BY_VERSION: Record<string, () => Promise<Omit<Sent, 'elsewhere' | '
 };
 
 /** An import knows its cases by what is in them. */
-export const BY_CONTENT = ['POST /api/cases', 'POST /api/readings', 'POST /api/readings/check'];
+export const BY_CONTENT = [
+  'POST /api/cases',
+  'POST /api/cars/file',
+  'POST /api/readings',
+  'POST /api/readings/check',
+];

@@ -14,7 +14,7 @@ const MOST_ISSUES = 50;
  * fifty things of it.
  */
 export function openCases(text: string): Outcome<OpenCase[]> {
-  const listed = listCases(text);
+  const listed = readEntries(text);
   if (!listed.ok) return listed;
   const inputs = listed.value;
   if (inputs.length > MOST_CASES)
@@ -36,8 +36,11 @@ function inCase(index: number, issue: Issue): Issue {
   return { ...issue, path: `cases[${index}]${issue.path === '' ? '' : `.${issue.path}`}` };
 }
 
-/** The whole text is one value, or each line is; a line with one bracket in it begins a value laid out over many. */
-function listCases(text: string): Outcome<unknown[]> {
+/**
+ * The values of a text, still unchecked: the whole text is one, or a list of them, or each line is one (NDJSON); a line with one
+ * bracket in it begins a value laid out over many.
+ */
+export function readEntries(text: string): Outcome<unknown[]> {
   const whole = readJsonText(text, 'body', WHOLE);
   if (whole.ok) return { ok: true, value: Array.isArray(whole.value) ? whole.value : [whole.value] };
   const lines = text.split('\n').filter((line) => line.trim() !== '');
@@ -46,7 +49,7 @@ function listCases(text: string): Outcome<unknown[]> {
     return refuse('body', `${lines.length} lines`, `at most ${MOST_CASES} at once`);
   const values: unknown[] = [];
   for (const [index, line] of lines.entries()) {
-    const outcome = readJsonText(line, `line ${index + 1}`);
+    const outcome = readJsonText(line, `line ${index + 1}`, WHOLE);
     if (!outcome.ok) return outcome;
     values.push(outcome.value);
   }

@@ -19,16 +19,21 @@ export function isPair({ dryC, wetC }: { dryC: number | null; wetC: number | nul
 
 export const PAIR_WORDS = 'both points of the product, wet below dry, or neither';
 
+/** What is told of a fill wherever it was done. */
+export const fillFields = {
+  filledOn: day(),
+  product: words(120).min(1, 'what was filled in'),
+  batch: words(60),
+  fluidClass: z.enum(FLUID_CLASS_IDS),
+  ...pairFields,
+  colour: words(40),
+  odometerKm: odometer(),
+};
+
 /** A fill of a car with fluid. */
 export const fillSchema = z
   .strictObject({
-    filledOn: day(),
-    product: words(120).min(1, 'what was filled in'),
-    batch: words(60),
-    fluidClass: z.enum(FLUID_CLASS_IDS),
-    ...pairFields,
-    colour: words(40),
-    odometerKm: odometer(),
+    ...fillFields,
     lotId: uuid('the id of a lot').nullable(),
     lotOpenedOn: day().nullable(),
   })
