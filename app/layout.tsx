@@ -34,6 +34,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
             altitudeM: shop.altitudeM,
             timeZone: shop.timeZone,
             dateOrder: shop.dateOrder,
+            currency: shop.currency,
             lengthUnit: shop.lengthUnit,
             temperatureUnit: shop.temperatureUnit,
             pressureUnit: shop.pressureUnit,

@@ -31,6 +31,11 @@ export const shopSchema = z.strictObject({
   bedInSchool: z.enum(['A', 'B', 'C', 'maker']),
   learnStrength: within(0, 100000, 'jobs'),
   dateOrder: z.enum(DATE_ORDERS),
+  /** ISO 4217. */
+  currency: z
+    .string()
+    .regex(/^[A-Z]{3}$/, 'three capital letters, such as EUR')
+    .default('EUR'),
   lengthUnit: z.enum(['mm', 'in']),
   temperatureUnit: z.enum(['°C', '°F']),
   pressureUnit: z.enum(['kPa', 'bar', 'psi']),

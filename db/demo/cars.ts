@@ -25,6 +25,7 @@ export const DEMO_SHOP: Shop = {
   bedInSchool: 'A',
   learnStrength: 300,
   dateOrder: 'day_first',
+  currency: 'EUR',
   lengthUnit: 'mm',
   temperatureUnit: '°C',
   pressureUnit: 'kPa',
@@ -56,8 +57,8 @@ export const DEMO_SHELF: DemoLot[] = [
     wetC: 160,
     colour: 'amber',
   },
-  { kind: 'pads', what: 'Track pads, coupe front', batch: 'T-881', quantity: 2 },
-  { kind: 'pads', what: 'Street pads, saloon front', batch: 'S-140', quantity: 1 },
+  { kind: 'pads', what: 'Track pads, coupe front', batch: 'T-881', quantity: 2, price: 214 },
+  { kind: 'pads', what: 'Street pads, saloon front', batch: 'S-140', quantity: 1, price: 85 },
   { kind: 'rotor', what: 'Rotor 24 mm, saloon front', batch: '', quantity: 2 },
   { kind: 'hose', what: 'Braided hose, hatch front', batch: '', quantity: 2 },
   { kind: 'seal_kit', what: 'Seal kit, 38.1 mm', batch: '', quantity: 4 },
@@ -75,6 +76,7 @@ export type DemoLot = {
   wetC?: number;
   colour?: string;
   openedDaysAgo?: number;
+  price?: number;
 };
 
 export type DemoCar = 'coupe' | 'twoSeater' | 'hatch' | 'saloon' | 'electric';
@@ -224,33 +226,63 @@ type DemoPart = {
   batch: string;
   oldWhy?: string;
   oldMate?: string;
+  price?: number;
 };
 
 /** What the cars wear, and the day it was fitted, counted from today. */
 export const DEMO_PARTS: [car: DemoCar, inDays: number, part: DemoPart][] = [
-  ['coupe', -580, { kind: 'pads', place: 'front', what: 'Track pads, coupe front', batch: 'T-702' }],
+  [
+    'coupe',
+    -580,
+    { kind: 'pads', place: 'front', what: 'Track pads, coupe front', batch: 'T-702', price: 210 },
+  ],
   [
     'coupe',
     -460,
-    { kind: 'pads', place: 'front', what: 'Track pads, coupe front', batch: 'T-760', oldWhy: 'limit' },
+    {
+      kind: 'pads',
+      place: 'front',
+      what: 'Track pads, coupe front',
+      batch: 'T-760',
+      price: 210,
+      oldWhy: 'limit',
+    },
   ],
   [
     'coupe',
     -215,
-    { kind: 'pads', place: 'front', what: 'Track pads, coupe front', batch: 'T-861', oldWhy: 'planned' },
+    {
+      kind: 'pads',
+      place: 'front',
+      what: 'Track pads, coupe front',
+      batch: 'T-861',
+      price: 210,
+      oldWhy: 'planned',
+    },
   ],
-  ['coupe', -560, { kind: 'rotor', place: 'FL', what: 'Floating rotor 32 mm', batch: 'R-4411' }],
-  ['coupe', -560, { kind: 'rotor', place: 'FR', what: 'Floating rotor 32 mm', batch: 'R-4412' }],
-  ['coupe', -730, { kind: 'studs', place: '', what: 'Long studs and open nuts', batch: '' }],
+  ['coupe', -560, { kind: 'rotor', place: 'FL', what: 'Floating rotor 32 mm', batch: 'R-4411', price: 340 }],
+  ['coupe', -560, { kind: 'rotor', place: 'FR', what: 'Floating rotor 32 mm', batch: 'R-4412', price: 340 }],
+  ['coupe', -730, { kind: 'studs', place: '', what: 'Long studs and open nuts', batch: '', price: 120 }],
   ['coupe', -215, { kind: 'float_kit', place: 'front', what: 'Bobbins and washers', batch: '' }],
   ['saloon', -1815, { kind: 'hose', place: 'front', what: 'Braided hoses, pair', batch: '' }],
   ['twoSeater', -96, { kind: 'seal_kit', place: 'FL', what: 'Seal kit, 38.1 mm', batch: '' }],
   ['twoSeater', -96, { kind: 'seal_kit', place: 'FR', what: 'Seal kit, 38.1 mm', batch: '' }],
-  ['saloon', -540, { kind: 'pads', place: 'front', what: 'Street pads, saloon front', batch: 'S-101' }],
+  [
+    'saloon',
+    -540,
+    { kind: 'pads', place: 'front', what: 'Street pads, saloon front', batch: 'S-101', price: 85 },
+  ],
   [
     'saloon',
     -192,
-    { kind: 'pads', place: 'front', what: 'Street pads, saloon front', batch: 'S-131', oldWhy: 'limit' },
+    {
+      kind: 'pads',
+      place: 'front',
+      what: 'Street pads, saloon front',
+      batch: 'S-131',
+      price: 85,
+      oldWhy: 'limit',
+    },
   ],
 ];
 

@@ -7,7 +7,7 @@ import { cameOffWords, type FittedPart, sessionsOn } from '@/core/planning/shelf
 import { PART_KIND_IDS, PART_KINDS, type PartKind } from '@/core/planning/shelf/parts';
 import type { CarEvent } from '@/core/planning/wear/sessions';
 import { Button } from '@/ui/Button';
-import { SelectField, TextField } from '@/ui/Field';
+import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
 import { DayField } from '../shell/DayField';
@@ -84,13 +84,14 @@ function PartLine({ part, sessions }: { part: FittedPart; sessions: number }) {
 
 function PartForm({ carId, onDone }: { carId: string; onDone: () => void }) {
   const router = useRouter();
-  const { today } = useShop();
+  const { today, currency } = useShop();
   const [id] = useState(newId);
   const [draft, setDraft] = useState({
     kind: 'pads' as PartKind,
     place: 'front' as string,
     what: '',
     batch: '',
+    price: '',
     fittedOn: today,
   });
   const [cameOff, setCameOff] = useState<CameOff>({ oldWhy: '', oldMate: '' });
@@ -100,7 +101,12 @@ function PartForm({ carId, onDone }: { carId: string; onDone: () => void }) {
   const save = async () => {
     const reply = await requestForm('POST', `/api/cars/${carId}/parts`, {
       kind: 'part',
-      content: { ...draft, ...readCameOff(cameOff), jobId: null, shelfId: null },
+      content: {
+        ...draft,
+        price: draft.price.trim() === '' ? null : Number(draft.price.replace(',', '.')),
+        ...readCameOff(cameOff),
+        ...{ jobId: null, shelfId: null },
+      },
       beside: { id },
     });
     if (!reply.ok) {
@@ -139,6 +145,7 @@ function PartForm({ carId, onDone }: { carId: string; onDone: () => void }) {
       </SelectField>
       <TextField label="What" maxLength={120} value={draft.what} onChange={set('what')} />
       <TextField label="Serial or batch" maxLength={60} value={draft.batch} onChange={set('batch')} />
+      <NumberField label="It cost" unit={currency} value={draft.price} onChange={set('price')} />
       <DayField
         label="Fitted"
         value={draft.fittedOn}
@@ -150,4 +157,9 @@ function PartForm({ carId, onDone }: { carId: string; onDone: () => void }) {
   );
 }
 
-const FIELD_WORDS: Record<string, string> = { what: 'What was fitted', fittedOn: 'The date', place: 'Where' };
+const FIELD_WORDS: Record<string, string> = {
+  what: 'What was fitted',
+  fittedOn: 'The date',
+  place: 'Where',
+  price: 'What it cost',
+};

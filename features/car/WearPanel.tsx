@@ -42,6 +42,7 @@ export function WearPanel({
               points={series.map(({ sessions, mm }) => ({ at: sessions, mm }))}
               newMm={newMm}
               limitMm={limitMm}
+              life={life}
               className="h-10 w-32"
             />
             <span className="text-small">

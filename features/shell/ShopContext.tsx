@@ -12,6 +12,8 @@ export type ShopView = UnitChoice & {
   altitudeM: number;
   timeZone: string;
   dateOrder: DateOrder;
+  /** ISO 4217. */
+  currency: string;
   limits: ShopLimits;
   today: string;
   now: string;

@@ -58,7 +58,7 @@ export async function exportCar(id: string): Promise<CarFile> {
     }),
     parts: parts.map((row) => {
       const { jobId: _job, ...part } = partFromRow(row);
-      return { ...part, kind: part.kind as CarFile['parts'][number]['kind'] };
+      return { ...part, price: part.price ?? null, kind: part.kind as CarFile['parts'][number]['kind'] };
     }),
     jobs: cases,
   };
@@ -141,6 +141,7 @@ export async function writeCar(
           removed_on: part.removedOn,
           old_why: part.oldWhy,
           old_mate: part.oldMate,
+          price: part.price,
         },
       })),
     ),

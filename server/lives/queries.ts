@@ -3,27 +3,35 @@ import { CORNERS, type Corner, cornersOf } from '../../core/car/corner';
 import {
   badPairs,
   type CarLives,
+  type LivesAsked,
   type Pairing,
   type PartRecord,
-  partRecords,
+  partRecordsOf,
 } from '../../core/planning/lives/partLives';
 import type { FittedPart } from '../../core/planning/shelf/fitted';
 import { type PastReading, wearOf } from '../../core/planning/wear/history';
-import { type CarEvent, sessionsBy } from '../../core/planning/wear/sessions';
+import { sessionsBy } from '../../core/planning/wear/sessions';
 import { database } from '../db/sql';
 import { figuresFromRow } from '../jobs/rows';
 import { partFromRow } from '../parts/queries';
 import { getShop } from '../shop/queries';
+import { kilometres } from '../units';
 
 /** Parts looked back on: what a shop fitted of late, of all cars. */
 const MOST_PARTS = 2000;
 /** Of these the newest whose wear is worked out: each costs a look at its readings. */
 const MOST_WORN = 300;
 
-export type PartsLedger = { records: PartRecord[]; pairs: Pairing[] };
+export type PartsLedger = {
+  records: PartRecord[];
+  pairs: Pairing[];
+  /** Cars that parts are noted on. */
+  cars: { id: string; name: string }[];
+  asked: LivesAsked;
+};
 
 /** How the shop's parts last, by their names, and which pairs do not get on. */
-export async function partsLedger(now = new Date()): Promise<PartsLedger> {
+export async function partsLedger(asked: LivesAsked = {}, now = new Date()): Promise<PartsLedger> {
   const sql = database();
   const shop = await getShop(sql);
   const today = dayIn(shop.timeZone, now);
@@ -32,7 +40,7 @@ export async function partsLedger(now = new Date()): Promise<PartsLedger> {
       select p.*, c.name as car_name from fitted_parts p join cars c on c.id = p.car_id
       order by p.fitted_on desc, p.id limit ${MOST_PARTS}`,
     sql`
-      select id, car_id, name, on_date, sessions from car_events
+      select id, car_id, name, on_date, sessions, circuit, odometer_m from car_events
       where dropped_at is null and car_id in (select car_id from fitted_parts) order by on_date`,
   ]);
   const cars = new Map<string, Gathered>();
@@ -44,19 +52,23 @@ export async function partsLedger(now = new Date()): Promise<PartsLedger> {
     cars.set(row.car_id, known);
   }
   for (const row of events)
-    cars
-      .get(row.car_id)
-      ?.events.push({ id: row.id, name: row.name, onDate: row.on_date, sessions: row.sessions });
+    cars.get(row.car_id)?.events.push({
+      ...{ id: row.id, name: row.name, onDate: row.on_date, sessions: row.sessions, circuit: row.circuit },
+      odometerKm: kilometres(row.odometer_m),
+    });
   await addWear([...cars.values()], shop.timeZone);
   const all = [...cars.values()];
-  return { records: partRecords(all, today), pairs: badPairs(all, today) };
+  const known = all
+    .map(({ carId: id, carName: name }) => ({ id, name }))
+    .sort((left, right) => left.name.localeCompare(right.name));
+  return { records: partRecordsOf(all, today, asked), pairs: badPairs(all, today), cars: known, asked };
 }
 
 type Worn = { mm: number; sessions: number };
 /** A car while its parts are gathered. */
 type Gathered = Omit<CarLives, 'parts' | 'events' | 'wear'> & {
   parts: FittedPart[];
-  events: CarEvent[];
+  events: CarLives['events'][number][];
   wear: Map<string, Worn>;
 };
 

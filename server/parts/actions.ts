@@ -29,7 +29,7 @@ export async function fitPart(carId: string, input: unknown, now = new Date()): 
         const [held] = await tx`select 1 from cars where id = ${car} for no key update`;
         if (!held) throw notFound('car', carId);
         await takeWorn(tx, car, part);
-        await takeFromShelf(tx, part);
+        const lotPrice = await takeFromShelf(tx, part);
         if (part.jobId) {
           const [job] = await tx`select 1 from jobs where id = ${part.jobId} and car_id = ${car}`;
           if (!job) throw notFound('job', part.jobId);
@@ -46,6 +46,7 @@ export async function fitPart(carId: string, input: unknown, now = new Date()): 
           shelf_id: part.shelfId,
           old_why: part.oldWhy,
           old_mate: part.oldMate,
+          price: part.price ?? lotPrice,
         };
         const [written] = await tx`insert into fitted_parts ${tx(row)} returning *`;
         return partFromRow(written!);
@@ -54,12 +55,14 @@ export async function fitPart(carId: string, input: unknown, now = new Date()): 
   );
 }
 
-async function takeFromShelf(tx: Sql, { shelfId, kind }: NewPart): Promise<void> {
-  if (!shelfId) return;
+/** @returns what one of that lot costs, where that is known */
+async function takeFromShelf(tx: Sql, { shelfId, kind }: NewPart): Promise<string | null> {
+  if (!shelfId) return null;
   const [lot] = await tx`
     update shelf set quantity = quantity - 1, version = version + 1
-    where id = ${shelfId} and quantity > 0 and dropped_at is null and kind = ${kind} returning 1`;
+    where id = ${shelfId} and quantity > 0 and dropped_at is null and kind = ${kind} returning price`;
   if (!lot) throw notFound('lot', shelfId);
+  return lot.price;
 }
 
 /** What the car wears in that place comes off the day the new one goes on. */

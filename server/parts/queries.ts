@@ -14,6 +14,7 @@ export function partFromRow(row: Row): FittedPart {
     jobId: row.job_id,
     oldWhy: row.old_why,
     oldMate: row.old_mate,
+    price: row.price === null ? null : Number(row.price),
   };
 }
 

@@ -29,6 +29,7 @@ export async function addShelfItem(input: unknown, now = new Date()): Promise<Sh
     dry_k: fromCelsius(item.dryC),
     wet_k: fromCelsius(item.wetC),
     colour: item.colour,
+    price: item.price,
     added_at: now,
   };
   return database().begin((tx) => {

@@ -23,6 +23,7 @@ export function shelfFromRow(row: Row): ShelfRow {
     dryC: celsius(row.dry_k),
     wetC: celsius(row.wet_k),
     colour: row.colour,
+    price: row.price === null ? null : Number(row.price),
     version: row.version,
   };
 }

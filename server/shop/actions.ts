@@ -32,6 +32,7 @@ export async function saveShop(input: unknown, options: { isDemo?: boolean } = {
       bed_in_school: shop.bedInSchool,
       learn_strength: shop.learnStrength,
       date_order: shop.dateOrder,
+      currency: shop.currency,
       length_unit: shop.lengthUnit,
       temperature_unit: shop.temperatureUnit,
       pressure_unit: shop.pressureUnit,

@@ -18,6 +18,29 @@ test('how parts last: by name, lives that did not end counted as such, with the 
   await expect(page).toHaveURL(/#fitted$/);
 });
 
+test('parts of a kind stand side by side, are told of one car or circuit, and what a session of them costs', async ({
+  page,
+}) => {
+  await page.goto('/ledger/parts');
+  await expect(page.getByRole('region', { name: 'Side by side' })).toBeVisible();
+  await expect(
+    page.getByRole('figure', { name: /^Share of .*Track pads, coupe front/ }).first(),
+  ).toBeVisible();
+  const track = page.getByRole('listitem').filter({ hasText: 'Track pads, coupe front' }).first();
+  await expect(track).toContainText(/EUR\s\d+\.\d\d a session, of \d that ended/);
+  await page.getByLabel('Car', { exact: true }).selectOption({ label: 'Club saloon, white' });
+  await expect(page).toHaveURL(/car=/);
+  await expect(track).toHaveCount(0);
+  await page.getByLabel('Car', { exact: true }).selectOption('');
+  await page.getByLabel('Mostly on circuits that are').selectOption('mixed');
+  await expect(page).toHaveURL(/circuit=mixed/);
+  await expect(
+    page.getByRole('listitem').filter({ hasText: 'Street pads, saloon front' }).first(),
+  ).toBeVisible();
+  await page.getByLabel('Mostly on circuits that are').selectOption('twisty');
+  await expect(page.getByText('Street pads, saloon front')).toHaveCount(0);
+});
+
 test('the ledger says what it comes to, cause by cause, and goes out for a spreadsheet', async ({ page }) => {
   await page.goto('/ledger?words=pedal');
   await page.getByRole('link', { name: 'What it comes to' }).click();

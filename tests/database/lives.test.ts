@@ -70,7 +70,7 @@ it('tells how a part lasts from what was fitted, what was run, and what was read
   await database()`alter table readings enable trigger user`;
   await renew('2026-03-25', 'limit');
 
-  const { records } = await partsLedger(new Date('2026-05-01T10:00:00Z'));
+  const { records } = await partsLedger({}, new Date('2026-05-01T10:00:00Z'));
   expect(records).toHaveLength(1);
   expect(records[0]).toMatchObject({
     what: 'Race pads',

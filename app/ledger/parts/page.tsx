@@ -1,8 +1,14 @@
+import { CIRCUIT_KINDS } from '@/core/car/circuits';
 import { PartsLedgerView } from '@/features/shop/parts/PartsLedgerView';
 import { partsLedger } from '@/server/lives/queries';
 
 export const metadata = { title: 'How parts last' };
 
-export default async function PartsLedgerPage() {
-  return <PartsLedgerView ledger={await partsLedger()} />;
+type Props = { searchParams: Promise<{ car?: string; circuit?: string }> };
+
+export default async function PartsLedgerPage({ searchParams }: Props) {
+  const { car, circuit } = await searchParams;
+  const kind = CIRCUIT_KINDS.find((each) => each === circuit);
+  const asked = { ...(car ? { car } : {}), ...(kind ? { circuit: kind } : {}) };
+  return <PartsLedgerView ledger={await partsLedger(asked)} />;
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { FittedPart, WhyOff } from '../shelf/fitted';
-import { badPairs, type CarLives, partRecords } from './partLives';
+import { badPairs, type CarLives, type LivesAsked, partRecords, partRecordsOf } from './partLives';
 
 const TODAY = '2026-11-01';
 const part = (
@@ -57,6 +57,54 @@ describe('how parts last', () => {
     expect(record!.lives).toHaveLength(3);
     expect(record!.wear).toEqual({ perSessionMm: 0.8 / 40, sessions: 40 });
     expect(record!.sessions.median).toMatchObject({ at: 50 });
+  });
+
+  it('tells what a session costs of lives that ended and whose price is known', () => {
+    const [record] = partRecords(
+      [
+        car('A', [
+          { ...part('pads', 'Hard pads', ['2026-01-01', '2026-04-01']), price: 200 },
+          { ...part('pads', 'Hard pads', ['2026-04-01', '2026-08-01'], 'limit'), price: 240 },
+          { ...part('pads', 'Hard pads', ['2026-08-01', null], 'limit'), price: 900 },
+        ]),
+      ],
+      TODAY,
+    );
+    expect(record!.cost).toEqual({ perSession: 440 / 70, lives: 2 });
+  });
+
+  it('knows the kind of circuit that most of a life was on, and wear by distance where the odometer was read', () => {
+    const on = (events: CarLives['events'], wear = new Map()): CarLives => ({
+      ...car('A', [part('pads', 'Hard pads', ['2026-01-15', null])], wear),
+      events,
+    });
+    const odd = EVENTS.map((event, at) => ({
+      ...event,
+      circuit: at % 4 === 0 ? ('twisty' as const) : ('fast' as const),
+      odometerKm: 10_000 + at * 250,
+    }));
+    const wear = new Map([['Hard pads front 2026-01-15', { mm: 0.4, sessions: 40 }]]);
+    const [life] = partRecords([on(odd, wear)], TODAY)[0]!.lives;
+    expect(life).toMatchObject({ circuit: 'fast' });
+    // Ten sessions a meeting of 250 km: 0.01 mm a session is 0.4 mm a thousand kilometres.
+    expect(life!.per1000KmMm).toBeCloseTo(0.4, 9);
+    const half = EVENTS.map((event, at) => ({ ...event, circuit: at % 2 ? ('fast' as const) : null }));
+    expect(partRecords([on(half)], TODAY)[0]!.lives[0]!.circuit).toBeUndefined();
+  });
+
+  it('is told of one car, or of one kind of circuit, alone', () => {
+    const fast = EVENTS.map((event) => ({ ...event, circuit: 'fast' as const }));
+    const pads = (name: string, events: CarLives['events']): CarLives => ({
+      ...car(name, [part('pads', 'Hard pads', ['2026-01-15', null])]),
+      events,
+    });
+    const cars = [pads('A', fast), pads('B', EVENTS)];
+    const names = (asked: LivesAsked) =>
+      partRecordsOf(cars, TODAY, asked).flatMap(({ lives }) => lives.map(({ carName }) => carName));
+    expect(names({}).sort()).toEqual(['A', 'B']);
+    expect(names({ car: 'B' })).toEqual(['B']);
+    expect(names({ circuit: 'fast' })).toEqual(['A']);
+    expect(names({ car: 'B', circuit: 'fast' })).toEqual([]);
   });
 
   it('names a pad and a rotor that do not get on, with the evidence, and no others', () => {

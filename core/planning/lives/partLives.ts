@@ -1,4 +1,5 @@
 import { type Survival, survival } from '../../base/statistics/survival';
+import type { CircuitKind } from '../../car/circuits';
 import { axleOf } from '../../car/corner';
 import type { FittedPart, WhyOff } from '../shelf/fitted';
 import type { PartKind } from '../shelf/parts';
@@ -9,9 +10,11 @@ export type CarLives = {
   carId: string;
   carName: string;
   parts: readonly FittedPart[];
-  events: readonly CarEvent[];
+  events: readonly (CarEvent & { odometerKm?: number | null })[];
   /** Thickness a part lost and the sessions in which it did, by its id, where it was measured twice. */
   wear: ReadonlyMap<string, { mm: number; sessions: number }>;
+  /** The parts whose lives count; all, where nothing is said. */
+  only?: ReadonlySet<string>;
 };
 
 /** How one part did on one car. */
@@ -27,8 +30,13 @@ export type PartLife = {
   why: WhyOff | null;
   /** It ended: it came off, and not as still good. */
   ended: boolean;
-  /** Thickness it lost a session, mm. */
+  /** Thickness it lost a session, mm; and a thousand kilometres, where the odometer was read at its days on track. */
   perSessionMm?: number;
+  per1000KmMm?: number;
+  /** The kind of circuit that two thirds or more of its sessions were on. */
+  circuit?: CircuitKind;
+  /** What it cost, in the shop's own money. */
+  price?: number;
 };
 
 /** All lives of one part by its name, however many cars ran it. */
@@ -42,6 +50,8 @@ export type PartRecord = {
   sessions: Survival;
   /** Thickness lost a session over all that was measured, mm, and in how many sessions that was. */
   wear?: { perSessionMm: number; sessions: number };
+  /** What a session costs over the lives that ended and whose price is known, and how many those are. */
+  cost?: { perSession: number; lives: number };
 };
 
 /**
@@ -53,6 +63,7 @@ export function partRecords(cars: readonly CarLives[], today: string): PartRecor
   const byName = new Map<string, PartRecord & { worn: { mm: number; sessions: number } }>();
   for (const car of cars)
     for (const part of car.parts) {
+      if (car.only && !car.only.has(part.id)) continue;
       const key = `${part.kind} ${part.what.trim().toLowerCase()}`;
       const record = byName.get(key) ?? {
         ...{ key, kind: part.kind, what: part.what.trim(), lives: [], ended: 0 },
@@ -69,6 +80,7 @@ export function partRecords(cars: readonly CarLives[], today: string): PartRecor
   return [...byName.values()]
     .map(({ worn, ...record }) => ({
       ...record,
+      ...costOf(record.lives),
       lives: record.lives.sort((left, right) => right.fittedOn.localeCompare(left.fittedOn)),
       ended: record.lives.filter((life) => life.ended).length,
       sessions: survival(record.lives.map(({ sessions: at, ended }) => ({ at, ended }))),
@@ -77,6 +89,64 @@ export function partRecords(cars: readonly CarLives[], today: string): PartRecor
         : {}),
     }))
     .sort((left, right) => right.lives.length - left.lives.length || left.what.localeCompare(right.what));
+}
+
+/** Lives of a shop's parts as one asks for them: of one car, or of one kind of circuit. */
+export type LivesAsked = { car?: string; circuit?: CircuitKind };
+
+/** The records over the lives that are asked for. */
+export function partRecordsOf(
+  cars: readonly CarLives[],
+  today: string,
+  { car, circuit }: LivesAsked,
+): PartRecord[] {
+  const asked = cars.filter(({ carId }) => car === undefined || carId === car);
+  if (circuit === undefined) return partRecords(asked, today);
+  return partRecords(
+    asked.map((each) => ({
+      ...each,
+      // A part that another replaced stays beside it: it tells why that one came off.
+      only: new Set(
+        each.parts.filter((part) => lifeOf(part, each, today).circuit === circuit).map(({ id }) => id),
+      ),
+    })),
+    today,
+  );
+}
+
+function costOf(lives: readonly PartLife[]): Pick<PartRecord, 'cost'> {
+  const known = lives.filter(({ ended, price, sessions }) => ended && price !== undefined && sessions > 0);
+  if (known.length === 0) return {};
+  const sum = (of: (life: PartLife) => number) => known.reduce((total, life) => total + of(life), 0);
+  return {
+    cost: { perSession: sum(({ price }) => price!) / sum(({ sessions }) => sessions), lives: known.length },
+  };
+}
+
+/** A kind of circuit is a part's where so much of its sessions, and of those that say, were on it. */
+const MOSTLY = 2 / 3;
+
+function circuitOf(events: CarLives['events'], from: string, until: string): CircuitKind | undefined {
+  const on = new Map<CircuitKind, number>();
+  let all = 0;
+  for (const { onDate, sessions, circuit } of events) {
+    if (onDate <= from || onDate > until) continue;
+    all += sessions;
+    if (circuit) on.set(circuit, (on.get(circuit) ?? 0) + sessions);
+  }
+  return [...on].find(([, sessions]) => sessions >= MOSTLY * all)?.[0];
+}
+
+/** Kilometres a session, by the odometer at days on track between two days; undefined where it was not read twice. */
+function kmASession(events: CarLives['events'], from: string, until: string): number | undefined {
+  const read = events
+    .filter(({ onDate, odometerKm }) => onDate >= from && onDate <= until && typeof odometerKm === 'number')
+    .sort((left, right) => left.onDate.localeCompare(right.onDate));
+  const [first, last] = [read[0], read.at(-1)];
+  if (!first || !last) return undefined;
+  const km = last.odometerKm! - first.odometerKm!;
+  const sessions = sessionsBy(events, last.onDate) - sessionsBy(events, first.onDate);
+  return km > 0 && sessions > 0 ? km / sessions : undefined;
 }
 
 function lifeOf(
@@ -93,12 +163,17 @@ function lifeOf(
     .sort((left, right) => left.fittedOn.localeCompare(right.fittedOn))[0];
   const why = part.removedOn === null ? null : (next?.oldWhy ?? null);
   const worn = wear.get(part.id);
+  const km = kmASession(events, part.fittedOn, until);
+  const circuit = circuitOf(events, part.fittedOn, until);
   return {
     ...{ id: part.id, carId, carName, place: part.place, fittedOn: part.fittedOn, removedOn: part.removedOn },
     sessions: Math.max(0, sessionsBy(events, until) - sessionsBy(events, part.fittedOn)),
     why,
     ended: part.removedOn !== null && why !== 'planned',
     ...(worn && worn.sessions > 0 ? { perSessionMm: worn.mm / worn.sessions } : {}),
+    ...(worn && worn.sessions > 0 && km ? { per1000KmMm: (worn.mm / worn.sessions / km) * 1000 } : {}),
+    ...(circuit ? { circuit } : {}),
+    ...(typeof part.price === 'number' ? { price: part.price } : {}),
   };
 }
 

@@ -47,6 +47,8 @@ export type FittedPart = {
   /** Why the one before it came off, and how that one's mate was. */
   oldWhy: WhyOff | null;
   oldMate: Mate | null;
+  /** What it cost, in the shop’s own money, where somebody said. */
+  price?: number | null;
 };
 
 /** Sessions a part has run: those after the day it was fitted, up to today or the day it came off. */

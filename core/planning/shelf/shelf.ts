@@ -17,6 +17,8 @@ export type ShelfItem = {
   dryC: number | null;
   wetC: number | null;
   colour: string;
+  /** What one costs, in the shop’s own money, where somebody said. */
+  price?: number | null;
 };
 
 const DAY_MS = 86_400_000;

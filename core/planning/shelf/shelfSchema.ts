@@ -8,6 +8,9 @@ import { isPair, PAIR_WORDS, pairFields } from '../fill/fillSchema';
 import { MATES, type Mate, WHY_OFF, type WhyOff } from './fitted';
 import { PART_KIND_IDS } from './parts';
 
+/** What one costs, in the shop's own money. */
+const price = within(0, 1_000_000, 'in the shop’s own money').nullable().default(null);
+
 /** A lot put on the shelf; fluid names its class and the size of its bottles. */
 export const newShelfItemSchema = z
   .strictObject({
@@ -20,6 +23,7 @@ export const newShelfItemSchema = z
     dryC: pairFields.dryC.default(null),
     wetC: pairFields.wetC.default(null),
     colour: words(40).default(''),
+    price,
   })
   .refine(isPair, { path: ['wetC'], message: PAIR_WORDS })
   .refine((item) => item.kind === 'fluid' || (item.dryC === null && item.colour === ''), {
@@ -59,6 +63,7 @@ export const newPartSchema = z.strictObject({
   what: words(120).min(1, 'what was fitted'),
   batch: words(60),
   fittedOn: day(),
+  price,
   jobId: uuid('the id of a job').nullable(),
   shelfId: uuid('the id of a lot').nullable(),
   oldWhy: z

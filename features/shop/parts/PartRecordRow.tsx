@@ -3,12 +3,14 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { dayWords } from '@/core/base/dates';
+import { CIRCUITS } from '@/core/car/circuits';
 import type { PartLife, PartRecord } from '@/core/planning/lives/partLives';
 import { WHY_OFF } from '@/core/planning/shelf/fitted';
 import { PART_KINDS } from '@/core/planning/shelf/parts';
 import { figure } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
 import { useShop } from '../../shell/ShopContext';
+import { useMoney } from '../../shell/useMoney';
 import { useUnits } from '../../shell/useUnits';
 
 // Drawn with the theme's own colours, which only a browser has; and only where somebody opens it.
@@ -16,8 +18,9 @@ const LivesChart = dynamic(() => import('./LivesChart').then((module) => module.
 
 /** One part by its name: how many lives, how long, how fast it wears; its curve and each life behind it. */
 export function PartRecordRow({ record }: { record: PartRecord }) {
-  const { what, kind, lives, ended, sessions, wear } = record;
+  const { what, kind, lives, ended, sessions, wear, cost } = record;
   const units = useUnits();
+  const money = useMoney();
   return (
     <li className="border-b border-rule">
       <Opens
@@ -32,6 +35,12 @@ export function PartRecordRow({ record }: { record: PartRecord }) {
             </span>
             <span className="text-small">
               {medianWords(sessions.median)}
+              {cost && (
+                <span className="block text-soft">
+                  <span className="reading">{money(cost.perSession)}</span> a session, of{' '}
+                  <span className="reading">{cost.lives}</span> that ended
+                </span>
+              )}
               {wear && (
                 <span className="block text-soft">
                   <span className="reading">{units.full(wear.perSessionMm, 'mm', 3)}</span> a session, over{' '}
@@ -43,7 +52,7 @@ export function PartRecordRow({ record }: { record: PartRecord }) {
         }
       >
         <div className="grid gap-4 pb-3 desk:grid-cols-[22rem_1fr]">
-          <LivesChart record={record} />
+          <LivesChart records={[record]} />
           <ul>
             {lives.map((life) => (
               <LifeLine key={life.id} life={life} />
@@ -67,7 +76,8 @@ function medianWords(median: PartRecord['sessions']['median']) {
 }
 
 function LifeLine({ life }: { life: PartLife }) {
-  const { carId, carName, place, fittedOn, removedOn, sessions, why, perSessionMm } = life;
+  const { carId, carName, place, fittedOn, removedOn, sessions, why, perSessionMm, per1000KmMm } = life;
+  const money = useMoney();
   const { dateOrder } = useShop();
   const units = useUnits();
   return (
@@ -81,11 +91,16 @@ function LifeLine({ life }: { life: PartLife }) {
           {dayWords(fittedOn, dateOrder)}{' '}
           {removedOn ? `to ${dayWords(removedOn, dateOrder)}` : 'and still on'}
           {removedOn && `: ${why ? WHY_OFF[why].toLowerCase() : 'nobody said why'}`}
+          {life.circuit && ` · ${CIRCUITS[life.circuit].label.toLowerCase()}`}
+          {life.price !== undefined && ` · ${money(life.price)}`}
         </span>
       </span>
       <span className="reading text-small">
         {figure(sessions, 0)} sessions
         {perSessionMm !== undefined && ` · ${units.full(perSessionMm, 'mm', 3)} each`}
+        {per1000KmMm !== undefined && (
+          <span className="block text-right">{units.full(per1000KmMm, 'mm', 2)} a 1000 km</span>
+        )}
       </span>
     </li>
   );

@@ -5,10 +5,12 @@ import { WHY_OFF } from '@/core/planning/shelf/fitted';
 import type { PartsLedger } from '@/server/lives/queries';
 import { buttonClass } from '@/ui/Button';
 import { cn } from '@/ui/cn';
+import { LivesAskedForm } from './LivesAskedForm';
 import { PartRecordRow } from './PartRecordRow';
+import { SideBySide } from './SideBySide';
 
 /** How parts last in this shop, by their names, and which of them do not get on. */
-export function PartsLedgerView({ ledger: { records, pairs } }: { ledger: PartsLedger }) {
+export function PartsLedgerView({ ledger: { records, pairs, cars, asked } }: { ledger: PartsLedger }) {
   return (
     <main id="main" className="mx-auto max-w-5xl p-4 desk:p-6">
       <div className="mb-2 flex flex-wrap items-center gap-3">
@@ -22,6 +24,7 @@ export function PartsLedgerView({ ledger: { records, pairs } }: { ledger: PartsL
         least so long: it is counted as that. Sessions to the end are where half have ended, with bounds that
         hold 80 % of the time.
       </p>
+      <LivesAskedForm cars={cars} asked={asked} />
       {pairs.length > 0 && (
         <section aria-labelledby="pairs" className="mb-5 border-l-8 border-bronze bg-card p-3">
           <h2 id="pairs" className="text-xl">
@@ -39,13 +42,20 @@ export function PartsLedgerView({ ledger: { records, pairs } }: { ledger: PartsL
         </section>
       )}
       {records.length === 0 ? (
-        <p className="text-soft">No part is noted yet: a car’s page, or a job that fits one, notes it.</p>
+        <p className="text-soft">
+          {asked.car || asked.circuit
+            ? 'None of those.'
+            : 'No part is noted yet: a car’s page, or a job that fits one, notes it.'}
+        </p>
       ) : (
-        <ul className="border-t-2 border-ink">
-          {records.map((record) => (
-            <PartRecordRow key={record.key} record={record} />
-          ))}
-        </ul>
+        <>
+          <SideBySide records={records} />
+          <ul className="border-t-2 border-ink">
+            {records.map((record) => (
+              <PartRecordRow key={record.key} record={record} />
+            ))}
+          </ul>
+        </>
       )}
     </main>
   );

@@ -216,6 +216,14 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
             <option value="day_first">{dayWords(today, 'day_first')}</option>
             <option value="month_first">{dayWords(today, 'month_first')}</option>
           </SelectField>
+          <TextField
+            label="Money"
+            value={draft.currency}
+            maxLength={3}
+            onChange={set('currency')}
+            error={errorOf('currency')}
+            hint="As banks write it: EUR, GBP, USD"
+          />
           <SelectField
             label="Lengths"
             value={draft.lengthUnit}

@@ -12,6 +12,7 @@ import { fillBase } from '../../car/fill/typed';
 import { newId } from '../../shell/newId';
 import type { Refusal } from '../../shell/refusal';
 import { refusedField, requestForm } from '../../shell/request';
+import { useShop } from '../../shell/ShopContext';
 import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
 
@@ -25,6 +26,7 @@ const BLANK = {
   dry: '',
   wet: '',
   colour: '',
+  price: '',
 };
 
 /** Puts a lot on the shelf. */
@@ -32,6 +34,7 @@ export function LotForm() {
   const router = useRouter();
   const [id, setId] = useState(newId);
   const units = useUnits();
+  const { currency } = useShop();
   const [draft, keep, forget] = useKeptFigures('lot', BLANK, fillBase);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const fluid = draft.kind === 'fluid';
@@ -51,6 +54,7 @@ export function LotForm() {
       dryC: fluid ? units.sent(draft.dry, '°C') : null,
       wetC: fluid ? units.sent(draft.wet, '°C') : null,
       colour: fluid ? draft.colour : '',
+      price: draft.price.trim() === '' ? null : number(draft.price),
     };
     const reply = await requestForm('POST', '/api/shelf', { kind: 'lot', content, beside: { id } });
     setRefusal(reply.ok ? null : reply.refusal);
@@ -108,6 +112,13 @@ export function LotForm() {
         value={draft.quantity}
         onChange={set('quantity')}
         error={errorOf('quantity')}
+      />
+      <NumberField
+        label="One costs"
+        unit={currency}
+        value={draft.price}
+        onChange={set('price')}
+        error={errorOf('price')}
       />
       <div className="flex items-end">
         <Button look="primary" type="submit">
