@@ -1,6 +1,6 @@
 import { LedgerView } from '@/features/shop/ledger/LedgerView';
 import { listCars } from '@/server/cars/queries';
-import { readSearch, searchLedger } from '@/server/ledger/queries';
+import { ledgerYears, readSearch, searchLedger } from '@/server/ledger/queries';
 
 export const metadata = { title: 'Ledger' };
 
@@ -10,6 +10,8 @@ export default async function LedgerPage({
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }) {
   const search = readSearch(await searchParams);
-  const [page, cars] = await Promise.all([searchLedger(search), listCars()]);
-  return <LedgerView page={page} search={search} cars={cars.map(({ id, name }) => ({ id, name }))} />;
+  const [page, cars, years] = await Promise.all([searchLedger(search), listCars(), ledgerYears()]);
+  return (
+    <LedgerView page={page} search={search} cars={cars.map(({ id, name }) => ({ id, name }))} years={years} />
+  );
 }

@@ -1,9 +1,24 @@
 import type { Row } from 'postgres';
+import { CIRCUIT_KINDS } from '../../core/car/circuits';
 import { CAUSES } from '../../core/diagnosis/causes';
+import { readOrder } from '../../core/job/ledgerSorts';
 import { OUTCOME_IDS, type OutcomeId } from '../../core/job/outcomes';
 import { database } from '../db/sql';
+import { orderOf } from './sorts';
 
-export type LedgerSearch = { car?: string; cause?: string; outcome?: string; words?: string; after?: string };
+export type LedgerSearch = {
+  car?: string;
+  cause?: string;
+  outcome?: string;
+  words?: string;
+  /** The year it was closed in. */
+  year?: string;
+  /** The kind of circuit the car ran on last before the job was opened. */
+  circuit?: string;
+  /** As `readOrder` takes it. */
+  sort?: string;
+  after?: string;
+};
 
 export type LedgerLine = {
   id: string;
@@ -16,35 +31,54 @@ export type LedgerLine = {
   confirmed: string[];
   openedAt: string;
   closedAt: string;
+  /** Minutes its works took, where that was told. */
+  minutes: number | null;
 };
 
 export type LedgerPage = { lines: LedgerLine[]; next: string | null; total: number };
 
 const PAGE = 40;
+const YEAR = /^\d{4}$/;
 const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
-const MOMENT = /^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d(\.\d{1,6})?[+-]\d\d(:\d\d)?$/;
 
-/** Closed jobs, newest first, narrowed by car, cause, outcome and words; paged by key. */
+/** Closed jobs as they are asked for, in the order that is asked for; paged by key, so that a page is the same however far it is. */
 export async function searchLedger(search: LedgerSearch): Promise<LedgerPage> {
   const sql = database();
   const narrowed = narrowedBy(search);
-  const key = readKey(search.after);
+  const { sort, descending } = readOrder(search.sort);
+  const order = orderOf(sql, sort);
+  const key = readKey(search.after, order.key);
+  const way = descending ? sql`desc` : sql`asc`;
+  const beyond = descending ? sql`<` : sql`>`;
   const [rows, counted] = await Promise.all([
     sql`
-      select jobs.id, number, car_id, cars.name, complaint, summary, outcome, opened_at, closed_at, closed_at::text as closed_key,
+      select jobs.id, number, car_id, cars.name, complaint, summary, outcome, opened_at, closed_at, took.minutes,
+        (${order.by})::text as order_key,
         array(select cause from job_causes where job_id = jobs.id order by cause) as confirmed
       from jobs join cars on cars.id = car_id
-      where ${narrowed} ${key ? sql`and (closed_at, jobs.id) < (${key.closedAt}::text::timestamptz, ${key.id})` : sql``}
-      order by closed_at desc, jobs.id desc limit ${PAGE + 1}`,
+        left join lateral (select sum(took_min)::int as minutes from works where works.job_id = jobs.id) took on true
+      where ${narrowed}
+        ${key ? sql`and (${order.by}, jobs.id) ${beyond} (${key.value}::text::${order.as}, ${key.id}::uuid)` : sql``}
+      order by ${order.by} ${way}, jobs.id ${way} limit ${PAGE + 1}`,
     sql`select count(*)::int as count from jobs where ${narrowed}`,
   ]);
   const lines = rows.slice(0, PAGE).map(lineFromRow);
   const last = rows[PAGE - 1];
   return {
     lines,
-    next: rows.length > PAGE && last ? `${last.closed_key}_${last.id}` : null,
+    next: rows.length > PAGE && last ? keyOf(last.order_key, last.id) : null,
     total: counted[0]!.count,
   };
+}
+
+/** Years in which jobs were closed, the newest first: from the first to the last, by the ends of the ledger's index. */
+export async function ledgerYears(): Promise<number[]> {
+  const [ends] = await database()`
+    select extract(year from min(closed_at))::int as first, extract(year from max(closed_at))::int as last
+    from jobs where closed_at is not null`;
+  const { first, last } = ends as { first: number | null; last: number | null };
+  if (first === null || last === null) return [];
+  return Array.from({ length: last - first + 1 }, (_, back) => last - back);
 }
 
 /** What closed jobs a search means, as a condition on `jobs`. */
@@ -56,6 +90,8 @@ export function narrowedBy(search: LedgerSearch) {
     ${search.car && UUID.test(search.car) ? sql`and car_id = ${search.car}` : sql``}
     ${search.outcome && (OUTCOME_IDS as string[]).includes(search.outcome) ? sql`and outcome = ${search.outcome}` : sql``}
     ${CAUSES.some((cause) => cause.id === search.cause) ? sql`and exists (select 1 from job_causes k where k.job_id = jobs.id and k.cause = ${search.cause!})` : sql``}
+    ${YEAR.test(search.year ?? '') ? sql`and extract(year from closed_at) = ${search.year!}::int` : sql``}
+    ${(CIRCUIT_KINDS as string[]).includes(search.circuit ?? '') ? sql`and ${search.circuit!} = (select e.circuit from car_events e where e.car_id = jobs.car_id and e.dropped_at is null and e.on_date <= jobs.opened_at order by e.on_date desc, e.id limit 1)` : sql``}
     ${wanted ? sql`and (words @@ to_tsquery('simple', ${wanted.query}) or car_id in (select id from cars where name ilike ${wanted.like}) or exists (select 1 from job_causes k where k.job_id = jobs.id and k.cause = any(${wanted.causes})))` : sql``}`;
 }
 
@@ -68,6 +104,9 @@ export function readSearch(given: Record<string, string | string[] | undefined>)
     cause: one('cause'),
     outcome: one('outcome'),
     words: one('words'),
+    year: one('year'),
+    circuit: one('circuit'),
+    sort: one('sort'),
     after: one('after'),
   };
 }
@@ -84,6 +123,7 @@ function lineFromRow(row: Row): LedgerLine {
     confirmed: row.confirmed,
     openedAt: row.opened_at.toISOString(),
     closedAt: row.closed_at.toISOString(),
+    minutes: row.minutes,
   };
 }
 
@@ -102,8 +142,19 @@ function wordQuery(text: string): { query: string; like: string; causes: string[
   };
 }
 
-/** The key keeps the database's own spelling of the moment: a JavaScript date would lose its microseconds. */
-function readKey(after: string | undefined): { closedAt: string; id: string } | undefined {
-  const [closedAt = '', id = ''] = (after ?? '').split('_');
-  return UUID.test(id) && MOMENT.test(closedAt) ? { closedAt, id } : undefined;
+/** The key keeps the database's own spelling of what the order goes by: a JavaScript date would lose its microseconds. */
+function keyOf(value: string, id: string): string {
+  return Buffer.from(JSON.stringify([value, id])).toString('base64url');
+}
+
+function readKey(after: string | undefined, looks: RegExp): { value: string; id: string } | undefined {
+  if (!after || after.length > 400) return undefined;
+  try {
+    const [value, id] = JSON.parse(Buffer.from(after, 'base64url').toString()) as [unknown, unknown];
+    return typeof value === 'string' && looks.test(value) && typeof id === 'string' && UUID.test(id)
+      ? { value, id }
+      : undefined;
+  } catch {
+    return undefined;
+  }
 }

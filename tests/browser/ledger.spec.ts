@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { openCase } from '../../core/exchange/casefile/open';
 import { expect, key, test } from './test';
 
-const lines = (page: import('@playwright/test').Page) => page.getByRole('main').locator('ul > li');
+const lines = (page: import('@playwright/test').Page) => page.getByRole('main').locator('tbody > tr');
 
 test('the ledger is searched by words, car, cause and outcome, from the keyboard too', async ({ page }) => {
   await page.goto('/ledger');
@@ -102,4 +102,31 @@ test('cases come in from a file, and what is wrong with one is named', async ({ 
   await page.goto('/ledger?words=another+shop');
   await expect(lines(page)).toHaveCount(1);
   await expect(lines(page)).toContainText('Visitor, red estate');
+});
+
+test('the ledger is a table put in order by its heads, narrowed by season and circuit, all of it in the address', async ({
+  page,
+}) => {
+  await page.goto('/ledger');
+  const heads = page.getByRole('columnheader');
+  await expect(heads.filter({ hasText: 'Closed' })).toHaveAttribute('aria-sort', 'descending');
+  const minutes = page.getByRole('link', { name: 'Minutes' });
+  await minutes.click();
+  await expect(page).toHaveURL(/sort=-minutes/);
+  await expect(heads.filter({ hasText: 'Minutes' })).toHaveAttribute('aria-sort', 'descending');
+  const figures = async () =>
+    (await page.getByRole('row').locator('td:last-child').allTextContents()).map((text) =>
+      Number(text.replace('–', '0')),
+    );
+  const down = await figures();
+  expect(down).toEqual([...down].sort((left, right) => right - left));
+  await minutes.click();
+  await expect(page).toHaveURL(/sort=minutes/);
+  const up = await figures();
+  expect(up).toEqual([...up].sort((left, right) => left - right));
+  const rows = await page.getByRole('row').count();
+  await page.getByLabel('Circuit before it').selectOption('fast');
+  await expect(page).toHaveURL(/circuit=fast/);
+  await expect(page).toHaveURL(/sort=minutes/);
+  await expect.poll(() => page.getByRole('row').count()).toBeLessThan(rows);
 });

@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { LEDGER_SORTS, type LedgerSort, orderText } from '../../core/job/ledgerSorts';
 import { DEMO_JOBS } from '../../db/demo/jobs';
 import { loadDemo } from '../../db/demo/load';
 import { backup } from '../../scripts/system/archive';
@@ -10,7 +11,7 @@ import { getBay } from '../../server/bay/queries';
 import { database } from '../../server/db/sql';
 import { getSheet } from '../../server/jobs/queries';
 import { exportCase, exportLedger, importCases } from '../../server/ledger/exchange';
-import { searchLedger } from '../../server/ledger/queries';
+import { type LedgerLine, searchLedger } from '../../server/ledger/queries';
 import { freshDatabase } from '../support/database';
 import { failureOf } from '../support/shop';
 
@@ -38,6 +39,19 @@ const TABLES = [
 ];
 
 let url: string;
+/** What a line is put in order by. */
+function valueOf(line: LedgerLine, sort: LedgerSort): string | number {
+  const days = Date.parse(line.closedAt) - Date.parse(line.openedAt);
+  return {
+    closed: line.closedAt,
+    number: line.number,
+    car: line.carName.toLowerCase(),
+    outcome: line.outcome,
+    minutes: line.minutes ?? 0,
+    days,
+  }[sort];
+}
+
 let drop: () => Promise<void>;
 beforeAll(async () => {
   ({ url, drop } = await freshDatabase());
@@ -120,6 +134,46 @@ describe('the ledger', () => {
     expect(seen).toHaveLength(100);
     expect(new Set(seen).size).toBe(100);
     await sql`delete from jobs where complaint like 'Filler %'`;
+  });
+
+  it('in every order, either way, a walk from page to page meets each job once and in that order', async () => {
+    const sql = database();
+    await sql`
+      insert into jobs (id, car_id, complaint, opened_at, closed_at, closed_by, outcome)
+      select gen_random_uuid(), (select id from cars order by md5(n::text || id::text) limit 1), 'Ordered ' || n,
+        now() - (n % 7) * interval '1 day', now() - (n % 5) * interval '1 hour' + interval '3 days', 'x',
+        (array['cured', 'better', 'no_change'])[1 + n % 3]
+      from generate_series(0, 99) n`;
+    const { total } = await searchLedger({});
+    expect(total).toBeGreaterThan(100);
+    for (const sort of LEDGER_SORTS)
+      for (const descending of [false, true]) {
+        const lines: LedgerLine[] = [];
+        let after: string | undefined;
+        do {
+          const page = await searchLedger({ sort: orderText({ sort, descending }), after });
+          lines.push(...page.lines);
+          after = page.next ?? undefined;
+        } while (after);
+        expect(new Set(lines.map(({ id }) => id)).size, `${sort} ${descending}`).toBe(total);
+        expect(lines).toHaveLength(total);
+        const values = lines.map((line) => valueOf(line, sort));
+        const sorted = [...values].sort((left, right) => (left < right ? -1 : left > right ? 1 : 0));
+        expect(values, `${sort} ${descending}`).toEqual(descending ? sorted.reverse() : sorted);
+      }
+    await sql`delete from jobs where complaint like 'Ordered %'`;
+  });
+
+  it('takes a key or an order that no page gave for none', async () => {
+    const first = await searchLedger({ sort: 'minutes' });
+    const odd = ['x', Buffer.from('["a","b"]').toString('base64url'), 'A'.repeat(900)];
+    for (const after of odd)
+      expect((await searchLedger({ sort: 'minutes', after })).lines).toEqual(first.lines);
+    const { next } = await searchLedger({ sort: 'car' });
+    expect((await searchLedger({ sort: 'days', after: next! })).lines.length).toBeGreaterThan(0);
+    expect((await searchLedger({ sort: 'name; drop table jobs' })).lines).toEqual(
+      (await searchLedger({})).lines,
+    );
   });
 
   it('uses an index for the whole list', async () => {

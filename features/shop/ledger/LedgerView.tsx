@@ -3,26 +3,31 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef } from 'react';
+import { CIRCUIT_KINDS, CIRCUITS } from '@/core/car/circuits';
 import { CAUSES } from '@/core/diagnosis/causes';
-import { causeLabel } from '@/core/diagnosis/labels';
-import { OUTCOMES, outcomeLabel } from '@/core/job/outcomes';
+import { readOrder } from '@/core/job/ledgerSorts';
+import { OUTCOMES } from '@/core/job/outcomes';
 import type { LedgerPage, LedgerSearch } from '@/server/ledger/queries';
 import { Button, buttonClass } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
-import { shortDate } from '@/ui/format';
-import { useShop } from '../../shell/ShopContext';
 import { isTyping } from '../../shell/useShortcuts';
 import { ImportCases } from './ImportCases';
+import { LedgerTable } from './LedgerTable';
 import { searchQuery } from './query';
 
 /** A pause in typing after which it is looked for, ms. */
 const TYPING_MS = 250;
 
-type Props = { page: LedgerPage; search: LedgerSearch; cars: { id: string; name: string }[] };
+type Props = {
+  page: LedgerPage;
+  search: LedgerSearch;
+  cars: { id: string; name: string }[];
+  /** Years in which jobs were closed, the newest first. */
+  years: number[];
+};
 
 /** Every closed job: what was wrong, what was done, what it did. */
-export function LedgerView({ page, search, cars }: Props) {
-  const shop = useShop();
+export function LedgerView({ page, search, cars, years }: Props) {
   const router = useRouter();
   const words = useRef<HTMLInputElement>(null);
   useEffect(() => {
@@ -46,7 +51,8 @@ export function LedgerView({ page, search, cars }: Props) {
     clearTimeout(waiting.current);
     waiting.current = setTimeout(() => form.current && find(new FormData(form.current)), TYPING_MS);
   };
-  const narrowed = search.car ?? search.cause ?? search.outcome ?? search.words;
+  const narrowed =
+    search.car ?? search.cause ?? search.outcome ?? search.words ?? search.year ?? search.circuit;
   return (
     <main id="main" className="mx-auto max-w-6xl p-4 desk:p-6">
       <div className="mb-3 flex flex-wrap items-center gap-3">
@@ -78,7 +84,7 @@ export function LedgerView({ page, search, cars }: Props) {
         key={JSON.stringify({ ...search, words: undefined })}
         action={find}
         onChange={foundSoon}
-        className="mb-4 grid items-end gap-3 border-y border-rule py-3 sm:grid-cols-2 desk:grid-cols-[2fr_1fr_1fr_1fr_auto]"
+        className="mb-4 grid items-end gap-3 border-y border-rule py-3 sm:grid-cols-2 desk:grid-cols-[2fr_1fr_1fr_1fr]"
       >
         <TextField
           label="Words"
@@ -111,45 +117,38 @@ export function LedgerView({ page, search, cars }: Props) {
             </option>
           ))}
         </SelectField>
+        <SelectField label="Season" name="year" defaultValue={search.year}>
+          <option value="">Any</option>
+          {years.map((year) => (
+            <option key={year} value={year}>
+              {year}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField label="Circuit before it" name="circuit" defaultValue={search.circuit}>
+          <option value="">Any</option>
+          {CIRCUIT_KINDS.map((kind) => (
+            <option key={kind} value={kind}>
+              {CIRCUITS[kind].label}
+            </option>
+          ))}
+        </SelectField>
+        {search.sort && <input type="hidden" name="sort" value={search.sort} />}
         <Button look="primary" type="submit">
           Find
         </Button>
       </form>
-      <ul className="border-t-2 border-ink">
-        {page.lines.map((line) => (
-          <li key={line.id} className="border-b border-rule">
-            <Link
-              href={`/ledger/${line.id}`}
-              className="grid gap-x-5 py-2.5 hover:bg-straw-wash desk:grid-cols-[7.5rem_13rem_1fr_11rem]"
-            >
-              <span className="reading text-soft">{shortDate(line.closedAt, shop)}</span>
-              <b className="font-semibold">{line.carName}</b>
-              <span>
-                {line.complaint || `Job ${line.number}`}
-                <span className="block text-small text-soft">
-                  {line.confirmed.map(causeLabel).join(', ') || 'No cause confirmed'}
-                </span>
-              </span>
-              <span
-                className={
-                  line.outcome === 'no_change' || line.outcome === 'withdrawn'
-                    ? 'font-semibold text-soft'
-                    : line.outcome === 'cured'
-                      ? 'font-semibold text-go'
-                      : 'font-semibold text-bronze'
-                }
-              >
-                {outcomeLabel(line.outcome)}
-              </span>
-            </Link>
-          </li>
-        ))}
-        {page.lines.length === 0 && (
-          <li className="py-4">
-            {narrowed ? 'Nothing matches. Fewer words, or another car.' : 'No job has been closed yet.'}
-          </li>
-        )}
-      </ul>
+      {page.lines.length > 0 ? (
+        <LedgerTable
+          lines={page.lines}
+          order={readOrder(search.sort)}
+          addressOf={(sort) => `/ledger?${searchQuery({ ...search, sort })}`}
+        />
+      ) : (
+        <p className="border-t-2 border-ink py-4">
+          {narrowed ? 'Nothing matches. Fewer words, or another car.' : 'No job has been closed yet.'}
+        </p>
+      )}
       {page.next && (
         <p className="mt-3">
           <Link
