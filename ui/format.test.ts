@@ -18,6 +18,10 @@ describe('figures as they are shown', () => {
     ]);
   });
 
+  it('gives what rounds to nothing no sign', () => {
+    expect([figure(-0.04, 1), figure(-0.06, 1), figure(0, 0)]).toEqual(['0.0', '−0.1', '0']);
+  });
+
   it('gives the time today, the day otherwise, on the shop’s clock', () => {
     const now = new Date('2026-05-02T10:00:00Z');
     expect(moment('2026-05-02T07:40:00Z', { timeZone: 'UTC', dateOrder: 'day_first' }, now)).toBe('07:40');

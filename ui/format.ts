@@ -4,7 +4,9 @@ import { dayIn } from '@/core/base/day';
 /** A number with a fixed count of decimals and a real minus sign; a dash when there is none. */
 export function figure(value: number | null | undefined, decimals: number): string {
   if (value === null || value === undefined || !Number.isFinite(value)) return '—';
-  return value.toFixed(decimals).replace('-', '−');
+  const digits = value.toFixed(decimals);
+  // What rounds to nothing has no sign.
+  return Number(digits) === 0 ? digits.replace('-', '') : digits.replace('-', '−');
 }
 
 /** A probability as whole per cent with its sign, never 0 or 100 for what is not certain. */

@@ -5,7 +5,7 @@ export type LedgerSort = (typeof LEDGER_SORTS)[number];
 /** An order as an address has it: "-closed" is closed, the last first. */
 export type LedgerOrder = { sort: LedgerSort; descending: boolean };
 
-export const USUAL_ORDER: LedgerOrder = { sort: 'closed', descending: true };
+const USUAL_ORDER: LedgerOrder = { sort: 'closed', descending: true };
 
 /** An order out of an address; what it does not know is the usual one. */
 export function readOrder(text: string | undefined): LedgerOrder {

@@ -82,6 +82,9 @@ export function CarView({ car, jobs, readings, due, past, parts, fills, photos, 
                 {BENCHES[bench]}
               </Link>
             ))}
+            <Link href={`/car/${car.id}/report`} className={buttonClass('quiet')}>
+              Report
+            </Link>
             <Link href={`/car/${car.id}/season`} className={buttonClass('quiet')}>
               Season
             </Link>

@@ -161,6 +161,39 @@ for (const width of [1280, 390])
     ).toContainText('nothing seen');
   });
 
+for (const width of [1280, 390])
+  test(`a plain inspection is handed over as a report: figures against limits, what was not read, what is due, ${width} wide`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height: 800 });
+    await page.goto('/');
+    const car = await ranCar(page.request, `Reported ${width}`);
+    await page.goto(`/car/${car}`);
+    await page.getByRole('link', { name: 'Report', exact: true }).click();
+    await expect(page.getByRole('heading', { name: `Brakes of Reported ${width}` })).toBeVisible();
+    await expect(page.getByText(/^\d readings not as they should be/)).toBeVisible();
+    const left = page.getByRole('region', { name: 'front left' });
+    await expect(left.getByRole('row').filter({ hasText: 'Pad thickness' })).toContainText(
+      /4\.0 mm against 6\.0 mm/,
+    );
+    await expect(left).toContainText('Not read: rotor, bearing play.');
+    await expect(page.getByRole('region', { name: 'front right' })).toContainText(
+      '0.090 mm against 0.050 mm',
+    );
+    await expect(page.getByRole('region', { name: 'What is due, and when' })).toContainText(
+      'Front pads past their limit',
+    );
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+    await page.emulateMedia({ media: 'print' });
+    await expect(page.getByText('Inspected by')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Print, or keep as PDF' })).toBeHidden();
+    const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
+    expect(pdf.match(/\/Type\s*\/Page\b/g)!.length).toBeLessThanOrEqual(3);
+    await page.emulateMedia({ media: 'screen' });
+    await page.getByRole('link', { name: 'Open an inspection' }).click();
+    await expect(page.getByLabel('What the driver says, in one line')).toHaveValue('Inspection');
+  });
+
 test('an event that is not there is no page', async ({ page }) => {
   const car = '00000000-0000-4000-8000-000000000001';
   const reply = await page.request.get(`/car/${car}/prepare?event=00000000-0000-4000-8000-00000000ffff`);

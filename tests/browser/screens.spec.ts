@@ -90,6 +90,7 @@ async function screens(page: Page): Promise<string[]> {
     `${car}/edit`,
     `${car}/prepare`,
     `${car}/season`,
+    `${car}/report`,
     '/car/new',
     '/bench/fluid',
     '/bench/pedal',

@@ -2,6 +2,7 @@ import { defineReading, type TraceRule } from '../definition';
 import { ofTheShop } from '../heldAgainst';
 import { readPads } from './pads';
 import type { PadsInput } from './schema';
+import { PAD_LIMIT_OF } from './standing';
 
 const innerOuter = (rule: string): TraceRule => ({
   value: 'innerMinusOuterMm',
@@ -41,13 +42,13 @@ export const pads = defineReading<PadsInput, ReturnType<typeof readPads>>({
   open: true,
   held: ofTheShop('trackPadMm', 'innerOuterMm', 'taperAlongMm', 'taperRadialMm', 'sidesMm'),
   traces: {
-    pad_thickness: {
+    pad_thickness: (state) => ({
       value: 'lowestMm',
       unit: 'mm',
       decimals: 1,
-      limits: ['replaceMm', 'minimumMm'],
+      limits: [PAD_LIMIT_OF[state] ?? 'replaceMm'],
       rule: 'lowest reading of both pads; at the minimum it is worn out',
-    },
+    }),
     pad_wear_sides: {
       value: 'leftMinusRightMm',
       unit: 'mm',

@@ -32,3 +32,6 @@ export function padStanding(
     state: lowestMm <= held.minimumMm ? 'worn_out' : lowestMm < replaceMm ? 'low' : 'ok',
   };
 }
+
+/** Which limit decides where a pad stands. */
+export const PAD_LIMIT_OF: Readonly<Record<string, string>> = { worn_out: 'minimumMm' };

@@ -57,7 +57,7 @@ export function LabelsView({ labels, picked }: { labels: Label[]; picked: string
               value={used}
               onChange={(event) => setUsed(event.target.value)}
               error={isUsed ? undefined : `${used} is not taken: 0 to ${most - 1}`}
-              className="w-32"
+              className="w-52"
             />
           )}
           <Button look="primary" disabled={toPrint.length === 0} onClick={() => window.print()}>
