@@ -26,6 +26,8 @@ export default defineConfig({
     locale: 'en-GB',
     timezoneId: 'UTC',
     trace: 'off',
+    // What stands before every page is tried where that is the question; elsewhere each request is its own.
+    serviceWorkers: 'block',
     actionTimeout: 20_000,
     navigationTimeout: 30_000,
     launchOptions: {

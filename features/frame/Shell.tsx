@@ -10,6 +10,7 @@ import { startOutbox } from '../queue/page';
 import { SaveLine } from '../queue/SaveLine';
 import { useShop } from '../shell/ShopContext';
 import { useShortcuts } from '../shell/useShortcuts';
+import { startOffline } from './offline/startOffline';
 import { ThemeSwitch } from './ThemeSwitch';
 import { useUndoKey } from './useUndoKey';
 
@@ -40,6 +41,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const shop = useShop();
   const [help, setHelp] = useState(false);
   useEffect(startOutbox, []);
+  useEffect(startOffline, []);
   const [find, setFind] = useState(false);
   const onFind = useCallback(() => setFind(true), []);
   const onHelp = useCallback(() => setHelp(true), []);

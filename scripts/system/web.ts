@@ -13,6 +13,7 @@ import {
 import { join } from 'node:path';
 import { endsWithUs, runChild } from './child';
 import { bundleHeavy, heavyBundle } from './heavy';
+import { bundleOffline } from './offline';
 import { DATA, dataFolder, ROOT } from './paths';
 import { alive, groupsOf, markOf } from './processes';
 import { Plain, say } from './say';
@@ -57,6 +58,7 @@ export async function build(dist = distFolder()): Promise<void> {
   if (done.status !== 0)
     throw new Plain(`the build failed:\n${story.trim().split('\n').slice(-25).join('\n')}`);
   await bundleHeavy(join(ROOT, dist));
+  await bundleOffline(join(ROOT, dist));
   writeWhole(stamp, want);
 }
 

@@ -1,6 +1,7 @@
 import { parseWith } from '../../core/base/issues/zod';
 import type { FluidFill } from '../../core/planning/fill/fill';
 import { fillSchema } from '../../core/planning/fill/fillSchema';
+import { refuseBackwards } from '../cars/odometer';
 import { getCar } from '../cars/queries';
 import { database, type Sql } from '../db/sql';
 import { changeDropped } from '../dropped';
@@ -24,6 +25,7 @@ export async function addFill(carId: string, input: unknown, now = new Date()): 
       () => readFill(tx, fillId),
       async () => {
         await getCar(car, tx);
+        await refuseBackwards(tx, car, fill.odometerKm, { on: fill.filledOn });
         await writeFill(tx, fill, { id: fillId, carId: car, jobId: null, at: now });
         return readFill(tx, fillId);
       },

@@ -1,6 +1,7 @@
 import { parseWith } from '../../core/base/issues/zod';
 import { jobChangesSchema, newJobSchema } from '../../core/job/schemas';
 import type { JobFields, JobSheet } from '../../core/job/sheet';
+import { refuseBackwards } from '../cars/odometer';
 import { getCar } from '../cars/queries';
 import { database } from '../db/sql';
 import { accept, refused, stale } from '../failure';
@@ -68,6 +69,8 @@ export async function changeJob(id: string, input: unknown): Promise<JobSheet['j
     const { job } = await getSheet(jobId, tx);
     if (written.length === 0 && !isAlready(job, changes))
       throw stale(job.closedAt ? 'The job was closed; it' : 'The job', job);
+    if (changes.odometerKm !== undefined)
+      await refuseBackwards(tx, job.carId, changes.odometerKm, { on: job.openedAt.slice(0, 10), jobId });
     return job;
   });
 }

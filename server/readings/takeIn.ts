@@ -63,7 +63,7 @@ export async function takeTable(
   return withTable(table.csv, await readBy(table, shop, now), async ({ says, batches }) => {
     if (says.refusedLines > 0 && !table.leaveOut) throw refused(says.issues);
     return database(TAKE_MS).begin(async (tx) => {
-      await tx`select pg_advisory_xact_lock(hashtext('bavrin import'))`;
+      await tx`select pg_advisory_xact_lock(hashtext('bavrin table'))`;
       let done = 0;
       let known = 0;
       for await (const batch of batches) {

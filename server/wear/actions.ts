@@ -1,8 +1,9 @@
 import { parseWith } from '../../core/base/issues/zod';
 import { eventSchema } from '../../core/planning/wear/eventSchema';
+import { refuseBackwards } from '../cars/odometer';
 import { getCar } from '../cars/queries';
-import { database } from '../db/sql';
-import { accept, notFound, stale } from '../failure';
+import { database, type Sql } from '../db/sql';
+import { accept, notFound, refused, stale } from '../failure';
 import { fieldsOf, versioned } from '../http/versioned';
 import { knownId, newId } from '../ids';
 import { once, sameContent } from '../once';
@@ -22,6 +23,8 @@ export async function addEvent(carId: string, input: unknown): Promise<EventRow>
       async () => eventFromRow((await tx`select * from car_events where id = ${eventId}`)[0]!),
       async () => {
         await getCar(car, tx);
+        await refuseOverlap(tx, car, event.onDate);
+        await refuseBackwards(tx, car, event.odometerKm, { on: event.onDate });
         const row = {
           id: eventId,
           car_id: car,
@@ -37,6 +40,19 @@ export async function addEvent(carId: string, input: unknown): Promise<EventRow>
       },
     ),
   );
+}
+
+/** A car is on track once a day: sessions of a second event would be counted twice. */
+async function refuseOverlap(tx: Sql, carId: string, onDate: string): Promise<void> {
+  const [other] = await tx`
+    select name, sessions from car_events where car_id = ${carId} and on_date = ${onDate} and dropped_at is null`;
+  if (!other) return;
+  throw refused([
+    {
+      ...{ code: 'refused', path: 'onDate', value: onDate },
+      accepted: `a day on which the car is not out already; ${other.name} is on file with ${other.sessions} sessions`,
+    },
+  ]);
 }
 
 /** Changes a day on track, or drops it, over the version its author saw. */

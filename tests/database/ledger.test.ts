@@ -39,8 +39,15 @@ const TABLES = [
 ];
 
 let url: string;
+let drop: () => Promise<void>;
+beforeAll(async () => {
+  ({ url, drop } = await freshDatabase());
+  await loadDemo(TODAY);
+});
+afterAll(() => drop());
+
 /** What a line is put in order by. */
-function valueOf(line: LedgerLine, sort: LedgerSort): string | number {
+function orderedBy(line: LedgerLine, sort: LedgerSort): string | number {
   const days = Date.parse(line.closedAt) - Date.parse(line.openedAt);
   return {
     closed: line.closedAt,
@@ -51,13 +58,6 @@ function valueOf(line: LedgerLine, sort: LedgerSort): string | number {
     days,
   }[sort];
 }
-
-let drop: () => Promise<void>;
-beforeAll(async () => {
-  ({ url, drop } = await freshDatabase());
-  await loadDemo(TODAY);
-});
-afterAll(() => drop());
 
 /** Everything in the database, as text. */
 async function contents(): Promise<string> {
@@ -157,7 +157,7 @@ describe('the ledger', () => {
         } while (after);
         expect(new Set(lines.map(({ id }) => id)).size, `${sort} ${descending}`).toBe(total);
         expect(lines).toHaveLength(total);
-        const values = lines.map((line) => valueOf(line, sort));
+        const values = lines.map((line) => orderedBy(line, sort));
         const sorted = [...values].sort((left, right) => (left < right ? -1 : left > right ? 1 : 0));
         expect(values, `${sort} ${descending}`).toEqual(descending ? sorted.reverse() : sorted);
       }

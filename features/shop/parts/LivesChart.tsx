@@ -43,12 +43,12 @@ export function LivesChart({ records }: { records: readonly PartRecord[] }) {
           { ...line('', stair(only, 'low'), tokens.ink, [], 0), backgroundColor: tokens.rule, fill: '-1' },
         ]
       : [];
+  const label = `Share of ${records.map(({ what }) => what).join(', ')} still good, by sessions`;
   return (
-    <figure
-      aria-label={`Share of ${records.map(({ what }) => what).join(', ')} still good, by sessions`}
-      className={records.length > 1 ? 'h-72' : 'h-52'}
-    >
+    <figure aria-label={label} className={records.length > 1 ? 'h-72' : 'h-52'}>
       <Scatter
+        role="img"
+        aria-label={label}
         data={{
           // The first lie on top.
           datasets: [...shares, ...bounds],

@@ -1,0 +1,61 @@
+'use client';
+
+import type { Keep } from '@/workers/offline/keep';
+import { outbox } from '../../queue/page';
+import { device } from '../../shell/device';
+
+/** A device fetches all it keeps not more often than this, ms. */
+const EVERY_MS = 5 * 60_000;
+/** What landed is fetched anew after a pause in the entries, ms. */
+const LANDED_MS = 4_000;
+/** The page itself comes first, ms. */
+const FIRST_MS = 3_000;
+const KEPT_AT = 'bavrin.offline-at';
+
+let started = false;
+
+/**
+ * Lets this device work without a network: a service worker before every page, and in it the pages of what is in the bay. Where the
+ * browser has none (a plain address on the shop's network), everything else goes on as it is.
+ */
+export function startOffline(): void {
+  if (started || typeof navigator === 'undefined' || !navigator.serviceWorker || !window.isSecureContext)
+    return;
+  started = true;
+  void begin().catch(() => undefined);
+}
+
+async function begin(): Promise<void> {
+  const registration = await navigator.serviceWorker.register('/offline.js', { scope: '/' });
+  await navigator.serviceWorker.ready;
+  const keep = async (query: string) => {
+    const response = await fetch(`/api/offline${query}`);
+    if (response.ok) await ask(registration, (await response.json()) as Keep);
+  };
+  setTimeout(() => {
+    const at = Number(device.read(KEPT_AT) ?? 0);
+    if (Date.now() - at < EVERY_MS) return;
+    void keep('')
+      .then(() => device.cache(KEPT_AT, String(Date.now())))
+      .catch(() => undefined);
+  }, FIRST_MS);
+  const waiting = new Map<string, ReturnType<typeof setTimeout>>();
+  outbox.onNews((news) => {
+    if (!('landing' in news)) return;
+    const { jobId } = news.landing.write;
+    clearTimeout(waiting.get(jobId));
+    waiting.set(
+      jobId,
+      setTimeout(() => void keep(`?job=${jobId}`).catch(() => undefined), LANDED_MS),
+    );
+  });
+}
+
+/** Asks the worker to keep pages, and waits until it has them. */
+function ask({ active }: ServiceWorkerRegistration, keep: Keep): Promise<void> {
+  return new Promise((resolve) => {
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = () => resolve();
+    active?.postMessage(keep, [port2]);
+  });
+}

@@ -1,0 +1,55 @@
+import { readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { database } from '../db/sql';
+
+const STAGES = ['complaint', 'checks', 'verdict', 'work', 'proof'];
+/** Open jobs a device keeps: more than a bay holds. */
+const MOST_JOBS = 40;
+
+/** Pages that are there without a network whatever is open. */
+const ALWAYS = [
+  '/',
+  '/offline',
+  '/job/new',
+  '/shelf',
+  '/bench/fluid',
+  '/bench/pedal',
+  '/bench/balance',
+  '/bench/heat',
+];
+
+/** What a device keeps for a place without a network: the build, and the pages of what is in the bay. */
+export async function offlineList(job?: string): Promise<{ files: string[]; pages: string[] }> {
+  const sql = database();
+  const jobs = await sql`
+    select id, car_id from jobs where closed_at is null ${job ? sql`and id = ${job}` : sql``}
+    order by opened_at desc limit ${MOST_JOBS}`;
+  const ids = jobs.map((row) => row.id as string);
+  const works = await sql`select id, job_id from works where job_id = any(${ids})`;
+  const cars = [...new Set(jobs.map((row) => row.car_id as string))];
+  return {
+    files: job ? [] : buildFiles(),
+    pages: [
+      ...(job ? ['/'] : ALWAYS),
+      ...ids.flatMap((id) => [`/job/${id}`, ...STAGES.map((stage) => `/job/${id}/${stage}`)]),
+      ...works.map((row) => `/job/${row.job_id}/run/${row.id}`),
+      ...cars.map((id) => `/car/${id}`),
+    ],
+  };
+}
+
+let files: string[] | undefined;
+
+/** Every file of this build that a page may ask for; a build never changes. */
+function buildFiles(): string[] {
+  files ??= readdirSync(join(process.cwd(), process.env.BAVRIN_DIST ?? '.next', 'static'), {
+    recursive: true,
+    withFileTypes: true,
+  })
+    .filter((entry) => entry.isFile() && !entry.name.endsWith('.map'))
+    .map((entry) => {
+      const path = join(entry.parentPath, entry.name);
+      return `/_next/static/${path.slice(path.indexOf('/static/') + '/static/'.length)}`;
+    });
+  return files;
+}

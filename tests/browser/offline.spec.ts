@@ -1,0 +1,57 @@
+import type { Page } from '@playwright/test';
+import { expect, key, newJob, saved, test } from './test';
+
+test.use({
+  serviceWorkers: 'allow',
+  provoked: [/ERR_INTERNET_DISCONNECTED|Failed to load resource|Failed to fetch/],
+});
+
+/** Waits until the device has a page for when there is no network. */
+async function kept(page: Page, address: string): Promise<void> {
+  await expect
+    .poll(() => page.evaluate(async (path) => (await caches.match(path)) !== undefined, address), {
+      timeout: 60_000,
+    })
+    .toBe(true);
+}
+
+test('from a cold start without a network a job goes through its stages; what was entered lands once there is one', async ({
+  page,
+  context,
+}) => {
+  test.slow();
+  const job = await newJob(page, 'Shop hatch', 'Soft, far from any network');
+  await page.goto('/');
+  await kept(page, `${job}/proof`);
+  await kept(page, '/bench/heat');
+  await page.close();
+  await context.setOffline(true);
+
+  // The tablet is started anew: nothing but what it kept.
+  const cold = await context.newPage();
+  await cold.goto('/');
+  await cold.getByRole('link', { name: /Soft, far from any network/ }).click();
+  await expect(cold).toHaveURL(/\/complaint$/);
+  await key(cold, 'Spongy pedal', 'Yes').click();
+  await expect(cold.getByText('1 entry not saved yet.')).toBeVisible();
+  await expect(cold.getByRole('complementary', { name: 'Leaning rail' })).toContainText('Air in the lines');
+  for (const stage of ['checks', 'verdict', 'work', 'proof']) {
+    await cold.goto(`${job}/${stage}`);
+    await expect(cold.getByRole('main')).toBeVisible();
+    await expect(cold.getByText('1 entry not saved yet.')).toBeVisible();
+  }
+  await cold.goto(`${job}/complaint`);
+  await expect(key(cold, 'Spongy pedal', 'Yes')).toHaveAttribute('data-state', 'on');
+  await cold.goto('/bench/heat');
+  await expect(cold.getByRole('main')).toContainText('inside 600 °C');
+  await cold.goto('/ledger/never-seen');
+  await expect(cold.getByRole('heading', { name: /^No network/ })).toBeVisible();
+  await cold.getByRole('link', { name: 'To the bay' }).click();
+  await expect(cold.getByRole('link', { name: /Soft, far from any network/ })).toBeVisible();
+
+  await context.setOffline(false);
+  await cold.goto(`${job}/complaint`);
+  await saved(cold);
+  const sheet = await (await cold.request.get(`/api${job.replace('/job/', '/jobs/')}`)).json();
+  expect(sheet.answers.filter((row: { finding: string }) => row.finding === 'pedal_spongy')).toHaveLength(1);
+});
