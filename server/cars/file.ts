@@ -1,14 +1,13 @@
+import { parseWith } from '../../core/base/issues/zod';
+import { type CarSpec, carSpecSchema } from '../../core/car/spec';
 import { type OpenCarFile, openCarFile } from '../../core/exchange/carfile/open';
 import type { CarFile } from '../../core/exchange/carfile/schema';
 import { caseFromSheet } from '../../core/exchange/casefile/fromSheet';
 import { database, type Sql } from '../db/sql';
 import { accept, refused } from '../failure';
-import { fillFromRow } from '../fills/queries';
 import { getSheets } from '../jobs/queries';
 import { writeCase } from '../ledger/exchange';
-import { partFromRow } from '../parts/queries';
-import { fromCelsius, fromKilometres } from '../units';
-import { eventFromRow } from '../wear/queries';
+import { eventRow, filedEvent, filedFill, filedPart, fillRow, partRow } from './fileRows';
 import { getCar } from './queries';
 import { axleColumns, carColumns } from './rows';
 
@@ -29,39 +28,21 @@ export async function exportCar(id: string): Promise<CarFile> {
       select id from jobs where car_id = ${carId} and closed_at is not null and outcome <> 'withdrawn'
       order by closed_at, id`,
   ]);
-  const cases: CarFile['jobs'] = [];
-  for (let from = 0; from < jobs.length; from += BATCH)
-    for (const sheet of await getSheets(
-      jobs.slice(from, from + BATCH).map((row) => row.id as string),
-      sql,
-    ))
-      cases.push({ id: sheet.job.id, case: caseFromSheet(sheet) });
   return {
     ...{ format: 'bavrin-car', version: 1, id: carId, car },
-    events: events.map((row) => {
-      const { version: __, ...event } = eventFromRow(row);
-      return event;
-    }),
-    fills: fills.map((row) => {
-      const {
-        id: fillId,
-        filledOn,
-        product,
-        batch,
-        fluidClass,
-        dryC,
-        wetC,
-        colour,
-        odometerKm,
-      } = fillFromRow(row);
-      return { id: fillId, filledOn, product, batch, fluidClass, dryC, wetC, colour, odometerKm };
-    }),
-    parts: parts.map((row) => {
-      const { jobId: _job, ...part } = partFromRow(row);
-      return { ...part, price: part.price ?? null, kind: part.kind as CarFile['parts'][number]['kind'] };
-    }),
-    jobs: cases,
+    events: events.map(filedEvent),
+    fills: fills.map(filedFill),
+    parts: parts.map(filedPart),
+    jobs: await casesOf(jobs.map((row) => row.id)),
   };
+}
+
+async function casesOf(jobs: readonly string[]): Promise<CarFile['jobs']> {
+  const cases: CarFile['jobs'] = [];
+  for (let from = 0; from < jobs.length; from += BATCH)
+    for (const sheet of await getSheets(jobs.slice(from, from + BATCH)))
+      cases.push({ id: sheet.job.id, case: caseFromSheet(sheet) });
+  return cases;
 }
 
 export type CarTaken = {
@@ -93,57 +74,23 @@ export async function writeCar(
   { as, now }: { as?: string; now: Date },
 ): Promise<CarTaken> {
   const { id } = file;
-  const name = as ?? file.car.name;
   const [here] = await tx`select name from cars where id = ${id}`;
-  if (!here) {
-    const [other] = await tx`select 1 from cars where lower(name) = lower(${name})`;
-    if (other)
-      throw refused([
-        { code: 'refused', path: 'car.name', value: name, accepted: 'a name no other car of this shop has' },
-      ]);
-    const car = { ...file.car, name };
-    await tx`insert into cars ${tx({ id, ...carColumns(car) })}`;
-    for (const axle of ['front', 'rear'] as const)
-      await tx`insert into car_axles ${tx(axleColumns(id, axle, car[axle]))}`;
-  }
+  const name = here?.name ?? (await addFiled(tx, id, { ...file.car, ...(as ? { name: as } : {}) }));
   const added = {
     events: await insertNew(
       tx,
       'car_events',
-      file.events.map(({ id: eventId, name: event, onDate, sessions, odometerKm, circuit, airC }) => ({
-        ...{ id: eventId, car_id: id, name: event, on_date: onDate, sessions },
-        ...{ odometer_m: fromKilometres(odometerKm), circuit, air_c: airC },
-      })),
+      file.events.map((event) => eventRow(id, event)),
     ),
     fills: await insertNew(
       tx,
       'fills',
-      file.fills.map((fill) => ({
-        ...{ id: fill.id, car_id: id, filled_on: fill.filledOn, product: fill.product, batch: fill.batch },
-        ...{ fluid_class: fill.fluidClass, dry_k: fromCelsius(fill.dryC), wet_k: fromCelsius(fill.wetC) },
-        ...{ colour: fill.colour, odometer_m: fromKilometres(fill.odometerKm), recorded_at: now },
-      })),
+      file.fills.map((fill) => fillRow(id, fill, now)),
     ),
     parts: await insertNew(
       tx,
       'fitted_parts',
-      file.parts.map((part) => ({
-        ...{
-          id: part.id,
-          car_id: id,
-          kind: part.kind,
-          place: part.place,
-          what: part.what,
-          batch: part.batch,
-        },
-        ...{
-          fitted_on: part.fittedOn,
-          removed_on: part.removedOn,
-          old_why: part.oldWhy,
-          old_mate: part.oldMate,
-          price: part.price,
-        },
-      })),
+      file.parts.map((part) => partRow(id, part)),
     ),
     jobs: 0,
   };
@@ -153,7 +100,24 @@ export async function writeCar(
     await writeCase(tx, { jobId: each.id, carId: id, at: now }, each.opened);
     added.jobs += 1;
   }
-  return { id, name: here?.name ?? name, known: here !== undefined, added };
+  return { id, name, known: here !== undefined, added };
+}
+
+/** Adds the car itself, under a name that no other has. @returns that name */
+async function addFiled(tx: Sql, id: string, spec: CarSpec): Promise<string> {
+  const car = accept(parseWith(carSpecSchema, spec));
+  const [other] = await tx`select 1 from cars where lower(name) = lower(${car.name})`;
+  if (other)
+    throw refused([
+      {
+        ...{ code: 'refused', path: 'car.name', value: car.name },
+        accepted: 'a name no other car of this shop has',
+      },
+    ]);
+  await tx`insert into cars ${tx({ id, ...carColumns(car) })}`;
+  for (const axle of ['front', 'rear'] as const)
+    await tx`insert into car_axles ${tx(axleColumns(id, axle, car[axle]))}`;
+  return car.name;
 }
 
 async function insertNew(tx: Sql, table: string, rows: readonly Record<string, unknown>[]): Promise<number> {

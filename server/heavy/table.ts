@@ -1,4 +1,5 @@
-import type { LineIssue, ReadBy, TakenReading } from '../../core/exchange/readings/read';
+import type { ReadBy } from '../../core/exchange/readings/by';
+import type { LineIssue, TakenReading } from '../../core/exchange/readings/read';
 import { startWorker } from './worker';
 
 /** Reading a hundred thousand lines takes seconds; what takes longer was made to. */

@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { dayIn, momentIn } from '../../core/base/day';
 import { parseWith } from '../../core/base/issues/zod';
+import type { ReadBy } from '../../core/exchange/readings/by';
 import { COLUMN_IDS } from '../../core/exchange/readings/columns';
-import type { LineIssue, ReadBy, TakenReading } from '../../core/exchange/readings/read';
+import type { LineIssue, TakenReading } from '../../core/exchange/readings/read';
 import { readingLabel } from '../../core/readings/measures';
 import { CALCS_VERSION } from '../../core/readings/version';
 import { getCar, listCars } from '../cars/queries';

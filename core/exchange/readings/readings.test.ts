@@ -3,8 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { CORNERS } from '../../car/corner';
 import type { CarSpec } from '../../car/spec';
 import { startingSet } from '../../car/startingSets';
+import type { ReadBy } from './by';
 import { type ColumnId, guessMapping } from './columns';
-import { type ReadBy, readTable } from './read';
+import { readTable } from './read';
 import { TABLE_HEADS, tableOf } from './write';
 
 const set = startingSet('light_track');
