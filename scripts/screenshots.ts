@@ -126,13 +126,6 @@ async function take(base: string, out: string): Promise<void> {
       presses: ['Go on'],
       shows: (page) => page.getByTestId('run-count'),
     },
-    {
-      name: 'bed-in',
-      path: `/job/${kerbs}/work`,
-      job: 'Bed the pads in',
-      region: 'Bed-in plan',
-      shows: (page) => page.getByRole('img', { name: /^Rotor after each/ }),
-    },
     { name: 'shelf', path: '/shelf' },
     { name: 'proof', path: `/job/${await jobId('Pedal like a brick')}/proof` },
     { name: 'ledger', path: '/ledger' },
@@ -142,6 +135,7 @@ async function take(base: string, out: string): Promise<void> {
       path: `/car/${kerbsCar}`,
     },
     { name: 'preparation', path: `/car/${kerbsCar}/prepare` },
+    { name: 'report', path: `/car/${kerbsCar}/report` },
     { name: 'bench-fluid', path: '/bench/fluid' },
     {
       name: 'bench-pedal',

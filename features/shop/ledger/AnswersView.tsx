@@ -1,6 +1,7 @@
 'use client';
 
 import Link from 'next/link';
+import { CIRCUIT_KINDS, CIRCUITS, type CircuitKind } from '@/core/car/circuits';
 import { causeLabel } from '@/core/diagnosis/labels';
 import { outcomeLabel } from '@/core/job/outcomes';
 import type { CauseAnswer, LedgerAnswers } from '@/server/ledger/answers';
@@ -109,12 +110,18 @@ function CauseLine({ answer, href }: { answer: CauseAnswer; href: string }) {
   );
 }
 
-function narrowedWords({ cause, outcome, words }: LedgerSearch, car: string | undefined): string {
+function narrowedWords(
+  { cause, outcome, words, year, circuit }: LedgerSearch,
+  car: string | undefined,
+): string {
   const parts = [
     car,
     cause && causeLabel(cause as never).toLowerCase(),
     outcome && outcomeLabel(outcome as never).toLowerCase(),
     words && `“${words}”`,
+    year && `closed in ${year}`,
+    CIRCUIT_KINDS.includes(circuit as CircuitKind) &&
+      `after ${CIRCUITS[circuit as CircuitKind].label.toLowerCase()}`,
   ].filter(Boolean);
   return parts.length === 0 ? 'Every closed job' : parts.join(', ');
 }
