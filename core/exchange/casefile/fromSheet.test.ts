@@ -43,6 +43,16 @@ describe('a job as a case file', () => {
     ]);
   });
 
+  it('of a hold that its evidence ended, without a word, opens again and says so', () => {
+    const sheet = emptySheet({
+      proofs: [{ id: 'p', hold: 'fluid_wet', how: '', provedBy: 'Mira', provedAt: at(20) }],
+    });
+    Object.assign(sheet.job, { closedAt: at(40), outcome: 'cured', confirmed: [], closedBy: 'Mira' });
+    const file = caseFromSheet(sheet);
+    expect(file.record!.holds).toMatchObject([{ id: 'fluid_wet', how: 'By the checks after the work' }]);
+    expect(openCase(JSON.parse(JSON.stringify(file)))).toMatchObject({ ok: true });
+  });
+
   it('carries the record of a closed job: work with its notes, proof, holds with who and when', () => {
     const work = workRow(emptySheet(), 'flush', { title: 'Flush', before: '3.4 %' });
     const steps = planOf(work).steps;

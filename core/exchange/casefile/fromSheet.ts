@@ -7,6 +7,10 @@ import { planOf, ticksOf } from '../../planning/run/run';
 import type { Phase } from '../../readings/phase';
 import type { CaseFile, CaseFinding } from './schema';
 
+/** A proof tells how it was proved in words; one that its evidence gave needs none here, and says that. */
+const BY_EVIDENCE = 'By the checks after the work';
+const LEAST_HOW = 3;
+
 /** A job in the open case format; closed jobs carry their record. */
 export function caseFromSheet(sheet: JobSheet): CaseFile {
   const { job } = sheet;
@@ -49,7 +53,7 @@ export function caseFromSheet(sheet: JobSheet): CaseFile {
             proof: findings(sheet, 'after'),
             holds: sheet.proofs.map(({ hold, how, provedBy, provedAt }) => ({
               id: hold,
-              how,
+              how: how.trim().length < LEAST_HOW ? BY_EVIDENCE : how,
               by: provedBy,
               at: provedAt,
             })),
