@@ -37,7 +37,7 @@ for (const width of [1280, 390])
     await page.getByLabel('All of it is of').selectOption({ label: car });
     await page.getByRole('button', { name: 'Look it over' }).click();
     await expect(
-      page.getByText('2 readings of 2 days on 1 car; 1 line cannot be taken as they are.'),
+      page.getByText('2 readings of 2 days on 1 car; 1 line cannot be taken as it is.'),
     ).toBeVisible();
     await expect(page.getByText('line 4:')).toBeVisible();
     await expect(page.getByRole('main')).toContainText(

@@ -59,7 +59,9 @@ export function ReportView({
         <div>
           <p className={found > 0 ? 'text-2xl font-bold text-stop' : 'text-2xl font-bold text-go'}>
             {found > 0
-              ? `${found} ${found === 1 ? 'reading' : 'readings'} not as they should be`
+              ? found === 1
+                ? '1 reading not as it should be'
+                : `${found} readings not as they should be`
               : open > 0
                 ? 'Nothing found in what was read'
                 : 'In order'}

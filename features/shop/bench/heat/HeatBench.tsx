@@ -118,7 +118,9 @@ export function HeatBench({ place, start = {} }: { place: BenchPlace; start?: He
                 </Button>
               )}
             </div>
-            <p className="mt-2 narrow text-small font-semibold">Or an invented circuit by kind</p>
+            <p className="mt-2 narrow text-small font-semibold print:hidden">
+              Or an invented circuit by kind
+            </p>
             <div className="flex flex-wrap gap-2">
               {CIRCUIT_KINDS.map((kind) => (
                 <Button key={kind} onClick={() => keep({ ...typed, zones: zonesOf(kind, units) })}>

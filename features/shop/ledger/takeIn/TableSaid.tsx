@@ -38,7 +38,9 @@ export function TableSaid({ stage, leaveOut, onLeaveOut, onTake, onEnd }: Props)
     <div className="mt-4">
       <p role="status" className="text-lg font-semibold">
         {said(says)}
-        {says.refusedLines > 0 && `; ${lines} cannot be taken as they are`}.
+        {says.refusedLines > 0 &&
+          `; ${lines} cannot be taken as ${says.refusedLines === 1 ? 'it is' : 'they are'}`}
+        .
       </p>
       {says.refusedLines > 0 && (
         <>
