@@ -1,28 +1,29 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import type { Corner } from '@/core/car/corner';
 import type { CarSpec } from '@/core/car/spec';
 import { fitsIn } from '@/core/planning/wear/forecast';
 import type { CornerWear } from '@/core/planning/wear/history';
-import { wearLines } from '@/core/planning/wear/lines';
-import { type CarEvent, nextEvent } from '@/core/planning/wear/sessions';
+import { type WearLine, wearLines } from '@/core/planning/wear/lines';
+import { type CarEvent, nextEvent, sessionsBy } from '@/core/planning/wear/sessions';
 import { figure } from '@/ui/format';
+import { Opens } from '@/ui/Opens';
 import { WearTrend } from '@/ui/WearTrend';
 import { useShop } from '../shell/ShopContext';
 import { useUnits } from '../shell/useUnits';
 
-/** How pads and rotors have worn since they were fitted, and how many sessions are left in them. */
-export function WearPanel({
-  car,
-  wear,
-  events,
-}: {
-  car: CarSpec;
-  wear: Record<Corner, CornerWear>;
-  events: CarEvent[];
-}) {
+// Drawn only where somebody opens it.
+const WearFan = dynamic(() => import('./WearFan').then((module) => module.WearFan), {
+  ssr: false,
+  loading: () => <div className="h-80" />,
+});
+
+type Props = { car: CarSpec; wear: Record<Corner, CornerWear>; events: CarEvent[] };
+
+/** How pads and rotors have worn since they were fitted, and how many sessions are left in them; each opens to its picture. */
+export function WearPanel({ car, wear, events }: Props) {
   const { limits, today } = useShop();
-  const { full, show } = useUnits();
   const next = nextEvent(events, today);
   const lines = wearLines(car, wear, limits);
   if (lines.length === 0) return null;
@@ -32,37 +33,45 @@ export function WearPanel({
         Wear <span className="ml-1 text-base font-medium text-soft">since each part was fitted</span>
       </h2>
       <ul>
-        {lines.map(({ label, series, newMm, limitMm, life, decimals }) => (
-          <li
-            key={label}
-            className="grid grid-cols-[6.5rem_8rem_1fr] items-center gap-3 border-b border-rule py-1"
-          >
-            <span className="font-semibold">{label}</span>
-            <WearTrend
-              points={series.map(({ sessions, mm }) => ({ at: sessions, mm }))}
-              newMm={newMm}
-              limitMm={limitMm}
-              life={life}
-              className="h-10 w-32"
-            />
-            <span className="text-small">
-              <b className="reading font-semibold">{full(series.at(-1)!.mm, 'mm', decimals)}</b>{' '}
-              <span className="text-soft">to {show(limitMm, 'mm', decimals)}</span>
-              {life && (
-                <>
-                  ,{' '}
-                  <b className="reading font-semibold">
-                    {life.sessions > 200 ? 'over 200' : figure(life.sessions, 0)}
-                  </b>{' '}
-                  sessions
-                  {next && ` · ${next.name}: ${FITS[fitsIn(life, next.sessions)]}`}
-                </>
-              )}
-            </span>
+        {lines.map((line) => (
+          <li key={line.label} className="border-b border-rule">
+            <Opens head={<WearHead line={line} next={next} />}>
+              <WearFan line={line} next={next && { name: next.name, by: sessionsBy(events, next.onDate) }} />
+            </Opens>
           </li>
         ))}
       </ul>
     </section>
+  );
+}
+
+function WearHead({ line, next }: { line: WearLine; next: CarEvent | undefined }) {
+  const { label, series, newMm, limitMm, life, decimals } = line;
+  const { full, show } = useUnits();
+  return (
+    <span className="grid grid-cols-[6rem_1fr] items-center gap-x-3 py-1 sm:grid-cols-[6rem_7rem_1fr]">
+      <span className="font-semibold">{label}</span>
+      <WearTrend
+        points={series.map(({ sessions, mm }) => ({ at: sessions, mm }))}
+        newMm={newMm}
+        limitMm={limitMm}
+        className="h-10 w-28"
+      />
+      <span className="col-span-2 text-small sm:col-span-1">
+        <b className="reading font-semibold">{full(series.at(-1)!.mm, 'mm', decimals)}</b>{' '}
+        <span className="text-soft">to {show(limitMm, 'mm', decimals)}</span>
+        {life && (
+          <>
+            ,{' '}
+            <b className="reading font-semibold">
+              {life.sessions > 200 ? 'over 200' : figure(life.sessions, 0)}
+            </b>{' '}
+            sessions
+            {next && ` · ${next.name}: ${FITS[fitsIn(life, next.sessions)]}`}
+          </>
+        )}
+      </span>
+    </span>
   );
 }
 

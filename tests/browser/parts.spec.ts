@@ -18,6 +18,26 @@ test('how parts last: by name, lives that did not end counted as such, with the 
   await expect(page).toHaveURL(/#fitted$/);
 });
 
+test('a part’s wear opens to its life, its limit and the fan of its forecast, with the day it has to last to', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page
+    .getByRole('link', { name: /blue coupe/ })
+    .last()
+    .click();
+  await page.waitForURL(/\/car\//);
+  const wear = page.getByRole('region', { name: /^Wear/ });
+  await wear.getByRole('button', { name: /^FL inner pad/ }).click();
+  const figure = wear.getByRole('figure', {
+    name: 'FL inner pad over its sessions, with its limit and forecast',
+  });
+  await expect(figure.getByRole('img')).toBeVisible();
+  const box = (await figure.boundingBox())!;
+  expect(box.height).toBeGreaterThan(250);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(1280);
+});
+
 test('parts of a kind stand side by side, are told of one car or circuit, and what a session of them costs', async ({
   page,
 }) => {
