@@ -66,11 +66,23 @@ async function takeFromShelf(tx: Sql, { shelfId, kind }: NewPart): Promise<strin
 }
 
 /** What the car wears in that place comes off the day the new one goes on. */
-async function takeWorn(tx: Sql, car: string, { place, kind, fittedOn }: NewPart): Promise<void> {
+async function takeWorn(
+  tx: Sql,
+  car: string,
+  { place, kind, what, batch, fittedOn }: NewPart,
+): Promise<void> {
   const [worn] = await tx`
     select * from fitted_parts
     where car_id = ${car} and place = ${place} and kind = ${kind} and removed_on is null`;
   if (!worn) return;
+  const isSame = worn.what === what && worn.batch === batch && (batch !== '' || worn.fitted_on === fittedOn);
+  if (isSame)
+    throw refused([
+      {
+        ...{ code: 'refused', path: 'what', value: [what, batch].filter(Boolean).join(' ') },
+        accepted: `another part, or another serial: this one is worn there since ${worn.fitted_on}`,
+      },
+    ]);
   if (worn.fitted_on > fittedOn)
     throw refused([dateIssue(fittedOn, `not before ${worn.fitted_on}, when what it wears was fitted`)]);
   await tx`update fitted_parts set removed_on = ${fittedOn} where id = ${worn.id}`;

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { addFill } from '../../server/fills/actions';
 import { changeJob } from '../../server/jobs/open';
+import { fitPart } from '../../server/parts/actions';
 import { addEvent, changeEvent } from '../../server/wear/actions';
 import { freshDatabase } from '../support/database';
 import { failureOf, makeJob } from '../support/shop';
@@ -38,6 +39,33 @@ describe('a distance that runs backwards', () => {
     const first = await changeJob(job.id, { version: job.version, odometerKm: 19_000 });
     await expect(changeJob(job.id, { version: first.version, odometerKm: 14_000 })).resolves.toMatchObject({
       odometerKm: 14_000,
+    });
+  });
+});
+
+describe('a part that is fitted twice', () => {
+  it('is refused while it is worn there: the same serial, or the same name on the same day', async () => {
+    const { job } = await makeJob();
+    const put = (what: string, batch: string, fittedOn: string) =>
+      fitPart(job.carId, {
+        ...{ id: randomUUID(), kind: 'pads', place: 'front', what, batch, fittedOn, price: 90 },
+        ...{ jobId: null, shelfId: null, oldWhy: null, oldMate: null },
+      });
+    await put('Sprint pads', 'S-1', '2026-02-01');
+    const again = await failureOf(put('Sprint pads', 'S-1', '2026-03-01'));
+    expect(again.detail.issues).toMatchObject([
+      {
+        path: 'what',
+        value: 'Sprint pads S-1',
+        accepted: expect.stringContaining('worn there since 2026-02-01'),
+      },
+    ]);
+    await put('Sprint pads', '', '2026-04-01');
+    expect((await failureOf(put('Sprint pads', '', '2026-04-01'))).detail.issues![0]!.path).toBe('what');
+    // Another set of the same name on another day is how pads are renewed.
+    await expect(put('Sprint pads', '', '2026-05-01')).resolves.toMatchObject({
+      fittedOn: '2026-05-01',
+      price: 90,
     });
   });
 });

@@ -64,9 +64,17 @@ describe('two transactions that wait for each other', () => {
   it('is not what a part and the list of what is due do to each other', async () => {
     const { job } = await makeJob();
     const shop = await getShop();
+    let sets = 0;
     const studs = (place: string) =>
       fitPart(job.carId, {
-        ...{ id: randomUUID(), kind: 'studs', place, what: 'Studs', batch: '', fittedOn: '2026-01-10' },
+        ...{
+          id: randomUUID(),
+          kind: 'studs',
+          place,
+          what: `Studs ${sets++}`,
+          batch: '',
+          fittedOn: '2026-01-10',
+        },
         ...{ jobId: null, shelfId: null, oldWhy: null, oldMate: null },
       });
     const deadlocks = async () =>
