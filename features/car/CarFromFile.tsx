@@ -5,7 +5,9 @@ import { useState } from 'react';
 import type { CarTaken } from '@/server/cars/file';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
+import { FileField } from '@/ui/FileField';
 import { Opens } from '@/ui/Opens';
+import { RefusalBox } from '../shell/RefusalBox';
 import type { Refusal } from '../shell/refusal';
 import { request } from '../shell/request';
 
@@ -27,38 +29,21 @@ export function CarFromFile() {
   };
   return (
     <Opens
-      className="mx-auto max-w-3xl px-4 desk:px-6"
+      className="mx-auto max-w-5xl px-5"
       head={<span className="font-semibold">Or from a file that another shop wrote out</span>}
     >
       <div className="grid gap-3 pb-4">
-        <label className="grid gap-1">
-          <span className="narrow text-small font-semibold">A car’s file</span>
-          <input
-            type="file"
-            accept=".json,application/json"
-            disabled={busy}
-            className="min-h-11 max-w-md border border-ink bg-card p-2 file:mr-3 file:border-0 file:bg-ink file:px-3 file:py-1 file:font-semibold file:text-sheet"
-            onChange={async (event) => {
-              const file = event.target.files?.[0];
-              if (!file) return;
-              const read = await file.text();
-              setText(read);
-              await take(read, '');
-            }}
-          />
-        </label>
-        {refusal && (
-          <div role="alert" className="border-l-[6px] border-stop bg-stop-wash p-3">
-            <p className="font-semibold text-stop">{refusal.message} Nothing was taken.</p>
-            <ul className="list-disc pl-5">
-              {refusal.issues?.slice(0, 20).map(({ path, value, accepted }) => (
-                <li key={`${path} ${value}`}>
-                  {path} is {value}: {accepted}
-                </li>
-              ))}
-            </ul>
-          </div>
-        )}
+        <FileField
+          label="A car’s file"
+          accept=".json,application/json"
+          disabled={busy}
+          onFile={async (file) => {
+            const read = await file.text();
+            setText(read);
+            await take(read, '');
+          }}
+        />
+        {refusal && <RefusalBox refusal={refusal} />}
         {isNameTaken && (
           <form
             className="flex flex-wrap items-end gap-3"

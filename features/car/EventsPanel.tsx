@@ -4,7 +4,6 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
-import { CIRCUIT_KINDS, CIRCUITS } from '@/core/car/circuits';
 import { sessionsBy } from '@/core/planning/wear/sessions';
 import type { EventRow } from '@/server/wear/queries';
 import { Button } from '@/ui/Button';
@@ -14,8 +13,10 @@ import { Opens } from '@/ui/Opens';
 import { DayField } from '../shell/DayField';
 import { NoteEnd } from '../shell/NoteEnd';
 import { newId } from '../shell/newId';
+import { CircuitOptions } from '../shell/options';
 import { request, requestForm } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
+import { typedNumber } from '../shell/typedNumber';
 import { useUnits } from '../shell/useUnits';
 import { eventWords } from './eventWords';
 
@@ -39,7 +40,7 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
       content: {
         name: draft.name,
         onDate: draft.onDate,
-        sessions: Number(draft.sessions.replace(',', '.')),
+        sessions: typedNumber(draft.sessions) ?? draft.sessions,
         odometerKm: units.sent(draft.odometer, 'km'),
         circuit: draft.circuit || null,
         airC: units.sent(draft.air, '°C'),
@@ -115,11 +116,7 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
             onChange={(event) => setDraft({ ...draft, circuit: event.target.value })}
           >
             <option value="">not said</option>
-            {CIRCUIT_KINDS.map((kind) => (
-              <option key={kind} value={kind}>
-                {CIRCUITS[kind].label}
-              </option>
-            ))}
+            <CircuitOptions />
           </SelectField>
           <NumberField
             label="Air expected"

@@ -15,6 +15,7 @@ import { NoteEnd } from '../shell/NoteEnd';
 import { newId } from '../shell/newId';
 import { requestForm } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
+import { typedNumber } from '../shell/typedNumber';
 import { type CameOff, CameOffFields, readCameOff } from './CameOffFields';
 
 type Props = { carId: string; parts: FittedPart[]; events: CarEvent[] };
@@ -103,7 +104,7 @@ function PartForm({ carId, onDone }: { carId: string; onDone: () => void }) {
       kind: 'part',
       content: {
         ...draft,
-        price: draft.price.trim() === '' ? null : Number(draft.price.replace(',', '.')),
+        price: typedNumber(draft.price),
         ...readCameOff(cameOff),
         ...{ jobId: null, shelfId: null },
       },

@@ -4,6 +4,7 @@ import { asSentence } from '@/core/base/sentence';
 import { FINDINGS, type Finding } from '@/core/readings/vocabulary/findings';
 import { Choice } from '@/ui/Choice';
 import { Opens } from '@/ui/Opens';
+import { Tick } from '@/ui/Tick';
 import { useJob } from '../record/JobProvider';
 
 const TOOLS = [
@@ -44,20 +45,15 @@ export function AtHand() {
           ]}
           className="sm:col-span-2"
         />
-        <Tick
-          label="A helper to press the pedal"
-          checked={helper}
-          onChange={(value) => changeJob('helper', value, 'Helper at hand')}
-        />
-        <Tick
-          label="Wheels already off"
-          checked={wheelsOff}
-          onChange={(value) => changeJob('wheelsOff', value, 'Wheels off')}
-        />
+        <Tick checked={helper} onChange={(value) => changeJob('helper', value, 'Helper at hand')}>
+          A helper to press the pedal
+        </Tick>
+        <Tick checked={wheelsOff} onChange={(value) => changeJob('wheelsOff', value, 'Wheels off')}>
+          Wheels already off
+        </Tick>
         {TOOLS.map((tool) => (
           <Tick
             key={tool}
-            label={asSentence(tool)}
             checked={!missing.includes(tool)}
             onChange={(value) =>
               changeJob(
@@ -66,31 +62,11 @@ export function AtHand() {
                 'Tools at hand',
               )
             }
-          />
+          >
+            {asSentence(tool)}
+          </Tick>
         ))}
       </fieldset>
     </Opens>
-  );
-}
-
-function Tick({
-  label,
-  checked,
-  onChange,
-}: {
-  label: string;
-  checked: boolean;
-  onChange: (checked: boolean) => void;
-}) {
-  return (
-    <label className="flex min-h-11 cursor-pointer items-center gap-3">
-      <input
-        type="checkbox"
-        checked={checked}
-        onChange={(event) => onChange(event.target.checked)}
-        className="size-6 accent-(--ink)"
-      />
-      {label}
-    </label>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { Tick } from '@/ui/Tick';
 import { useUnits } from '../shell/useUnits';
 
 type Props = {
@@ -17,15 +18,9 @@ export function NewPartBox({ grown, part, fitted, onFitted }: Props) {
   return (
     <p role="alert" className="text-small font-semibold text-bronze">
       {full(grown, 'mm', part === 'pad' ? 1 : 2)} thicker than last time. A {part} does not grow back.{' '}
-      <label className="inline-flex min-h-11 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-6 accent-(--ink)"
-          checked={fitted}
-          onChange={(event) => onFitted(event.target.checked)}
-        />
+      <Tick checked={fitted} onChange={onFitted} className="inline-flex">
         {part === 'pad' ? 'New pads were fitted' : 'A new rotor was fitted'}
-      </label>
+      </Tick>
     </p>
   );
 }

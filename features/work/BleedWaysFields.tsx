@@ -5,6 +5,7 @@ import type { WorkOptions } from '@/core/planning/options';
 import { PRESSURE_SCHOOLS, WAYS } from '@/core/planning/ways';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/Field';
+import { typedNumber } from '../shell/typedNumber';
 import { useKeptFigures } from '../shell/useKeptFigures';
 import { useUnits } from '../shell/useUnits';
 import { useWorkPlace } from './WorkPlace';
@@ -42,7 +43,7 @@ export function BleedWaysFields({ jobId, chosen, onChange, ceilingKPa }: BleedPr
     pressure !== undefined && !(pressure >= 20 && pressure <= ceilingKPa)
       ? `${typed.pressure} is not taken: ${units.show(20, 'kPa', 0)} to ${units.full(ceilingKPa, 'kPa', 0)}, this reservoir’s ceiling`
       : undefined;
-  const volume = (text: string) => (text.trim() === '' ? undefined : Number(text.replace(',', '.')));
+  const volume = (text: string) => typedNumber(text) ?? undefined;
   const wrongVolume = (text: string, high: number, low = 100) => {
     const value = volume(text);
     return value !== undefined && !(value >= low && value <= high)

@@ -3,6 +3,7 @@ import { type CarSpec, carSpecSchema } from '../../core/car/spec';
 import { type OpenCarFile, openCarFile } from '../../core/exchange/carfile/open';
 import type { CarFile } from '../../core/exchange/carfile/schema';
 import { caseFromSheet } from '../../core/exchange/casefile/fromSheet';
+import { oneAtATime } from '../db/oneAtATime';
 import { database, type Sql } from '../db/sql';
 import { accept, refused } from '../failure';
 import { getSheets } from '../jobs/queries';
@@ -62,7 +63,7 @@ export type CarTaken = {
 export async function importCar(input: unknown, as?: string, now = new Date()): Promise<CarTaken> {
   const opened = accept(openCarFile(input));
   return database(IMPORT_MS).begin(async (tx) => {
-    await tx`select pg_advisory_xact_lock(hashtext('bavrin import'))`;
+    await oneAtATime(tx, 'import');
     return writeCar(tx, opened, { as, now });
   });
 }

@@ -22,6 +22,12 @@ export type DueLine = {
 /** What is due on one car, soonest first. */
 export type DueCar = { carId: string; carName: string; lines: DueLine[] };
 
+/** All that is due on one car, however late, soonest first. */
+export async function dueOf(car: CarLine, shop: ShopRow, today: string): Promise<DueLine[]> {
+  const [own] = await dueUpTo('9999-12-31', [car], shop, today);
+  return own?.lines ?? [];
+}
+
 /**
  * What falls due up to a day, or is over, car by car, the soonest first: fluid by the shop's school, pads, rotors and parts by
  * their forecast and life, repairs that were temporary, what was noted, and proofs that are out.

@@ -3,6 +3,7 @@ import { type OpenCarFile, openCarFile } from '../../core/exchange/carfile/open'
 import { type OpenCase, openCase } from '../../core/exchange/casefile/open';
 import { type CarTaken, exportCar, writeCar } from '../cars/file';
 import { listCars } from '../cars/queries';
+import { oneAtATime } from '../db/oneAtATime';
 import { database } from '../db/sql';
 import { refused } from '../failure';
 import { takeCase } from '../ledger/exchange';
@@ -36,7 +37,7 @@ export async function importAll(inputs: readonly unknown[], now = new Date()): P
   }
   if (issues.length > 0) throw refused(issues.slice(0, 50));
   return database(IMPORT_MS).begin(async (tx) => {
-    await tx`select pg_advisory_xact_lock(hashtext('bavrin import'))`;
+    await oneAtATime(tx, 'import');
     const taken: ShopTaken = { cars: [], cases: 0, knownCases: 0 };
     for (const car of cars) taken.cars.push(await writeCar(tx, car, { now }));
     for (const each of cases) {

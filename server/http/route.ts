@@ -1,4 +1,4 @@
-import { readJsonText } from '../../core/base/issues/json';
+import { type JsonBounds, readJsonText } from '../../core/base/issues/json';
 import { within } from '../db/deadline';
 import { toFailure } from '../db/failures';
 import { accept, Failure } from '../failure';
@@ -25,21 +25,28 @@ export function route<P = Record<string, never>>(handler: Handler<P>, withinMs =
       log.info({ method: request.method, path, ms: Math.round(performance.now() - started) }, 'served');
       return answer instanceof Response ? answer : Response.json(answer ?? {});
     } catch (error) {
-      const failure = toFailure(error);
-      if (!failure) {
-        log.error({ method: request.method, path, err: error }, 'failed');
-        return Response.json(
-          { code: 'broken', message: 'Something broke on our side. Nothing was saved.' },
-          { status: 500 },
-        );
-      }
-      log.warn({ method: request.method, path, code: failure.code, message: failure.message }, 'refused');
-      return Response.json(
-        { code: failure.code, message: failure.message, ...failure.detail },
-        { status: failure.status },
-      );
+      const { status, body } = failed(error, { method: request.method, path });
+      return Response.json(body, { status });
     }
   };
+}
+
+/** What a failure is answered with, and its line in the log; what broke says nothing of itself to the asker. */
+export function failed(
+  error: unknown,
+  asked: { method: string; path: string },
+): { status: number; body: object } {
+  const failure = toFailure(error);
+  if (!failure) {
+    log.error({ ...asked, err: error }, 'failed');
+    return {
+      status: 500,
+      body: { code: 'broken', message: 'Something broke on our side. Nothing was saved.' },
+    };
+  }
+  const { code, message, detail, status } = failure;
+  log.warn({ ...asked, code, message }, 'refused');
+  return { status, body: { code, message, ...detail } };
 }
 
 /** A page of another site must not write here through the browser of somebody standing in the shop. */
@@ -87,7 +94,10 @@ function tooLarge(largest: number): Failure {
   return new Failure('too_large', `That is more than ${Math.round(largest / 1024)} kB at once.`);
 }
 
-/** The body as JSON, still unchecked: what it says is for the action to judge. */
-export async function readJson(request: Request): Promise<unknown> {
-  return accept(readJsonText(new TextDecoder().decode(await readBytes(request)), 'body'));
+/**
+ * The body as JSON, still unchecked: what it says is for the action to judge.
+ * @param largest bytes it may have, and how deep and wide it may be
+ */
+export async function readJson(request: Request, largest?: number, bounds?: JsonBounds): Promise<unknown> {
+  return accept(readJsonText(new TextDecoder().decode(await readBytes(request, largest)), 'body', bounds));
 }

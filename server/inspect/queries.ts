@@ -4,7 +4,7 @@ import { type InspectionReport, inspectionReport } from '../../core/planning/ins
 import type { Measured } from '../../core/planning/wear/measured';
 import { getCar, lastReadings } from '../cars/queries';
 import type { CarRow } from '../cars/rows';
-import { type DueCar, dueUpTo } from '../due/queries';
+import { type DueLine, dueOf } from '../due/queries';
 import { photosOf } from '../photos/queries';
 import { getShop } from '../shop/queries';
 import { carPast } from '../wear/queries';
@@ -13,12 +13,9 @@ export type CarInspection = {
   car: CarRow;
   report: InspectionReport;
   measured: Measured;
-  due: DueCar['lines'];
+  due: DueLine[];
   photos: PhotoRow[];
 };
-
-/** All that is known of what is due, however late. */
-const FAR_OFF = '9999-12-31';
 
 /** A car's brakes as they stand, for whoever owns it: figures against limits, what was seen, what is due and when. */
 export async function getInspection(carId: string, now = new Date()): Promise<CarInspection> {
@@ -27,7 +24,7 @@ export async function getInspection(carId: string, now = new Date()): Promise<Ca
   const [readings, past, due, photos] = await Promise.all([
     lastReadings(car.id),
     carPast(car.id, { timeZone }),
-    dueUpTo(FAR_OFF, [car], shop, dayIn(timeZone, now)),
+    dueOf(car, shop, dayIn(timeZone, now)),
     photosOf([car.id]),
   ]);
   const dated = readings.map(({ kind, corner, input, said, recordedAt }) => ({
@@ -35,7 +32,7 @@ export async function getInspection(carId: string, now = new Date()): Promise<Ca
     ...(said ? { said } : {}),
   }));
   return {
-    ...{ car, measured: past.measured, due: due[0]?.lines ?? [], photos: photos.get(car.id) ?? [] },
+    ...{ car, measured: past.measured, due, photos: photos.get(car.id) ?? [] },
     report: inspectionReport(car, dated),
   };
 }

@@ -9,6 +9,7 @@ import type { CaseFile, CaseFinding } from '../../core/exchange/casefile/schema'
 import type { FindingId } from '../../core/readings/vocabulary/findings';
 import { togetherSaid } from '../../core/readings/vocabulary/several';
 import { axleColumns, carColumns } from '../cars/rows';
+import { oneAtATime } from '../db/oneAtATime';
 import { database, type Sql } from '../db/sql';
 import { accept } from '../failure';
 import { withCases } from '../heavy/cases';
@@ -49,7 +50,7 @@ const IMPORT_MS = 5 * 60_000;
 export async function importCases(bytes: Uint8Array<ArrayBuffer>, now = new Date()): Promise<ImportResult> {
   return withCases(bytes, (batches) =>
     database(IMPORT_MS).begin(async (tx) => {
-      await tx`select pg_advisory_xact_lock(hashtext('bavrin import'))`;
+      await oneAtATime(tx, 'import');
       const result: ImportResult = { added: 0, known: 0, jobs: [] };
       for await (const batch of batches)
         for (const opened of batch) {

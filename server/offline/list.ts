@@ -1,6 +1,7 @@
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { database } from '../db/sql';
+import { ofBuild } from './build';
 
 const STAGES = ['complaint', 'checks', 'verdict', 'work', 'proof'];
 /** Open jobs a device keeps: more than a bay holds. */
@@ -42,7 +43,7 @@ let files: string[] | undefined;
 
 /** Every file of this build that a page may ask for; a build never changes. */
 function buildFiles(): string[] {
-  files ??= readdirSync(join(process.cwd(), process.env.BAVRIN_DIST ?? '.next', 'static'), {
+  files ??= readdirSync(ofBuild('static'), {
     recursive: true,
     withFileTypes: true,
   })

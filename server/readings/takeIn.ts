@@ -7,6 +7,7 @@ import type { LineIssue, TakenReading } from '../../core/exchange/readings/read'
 import { readingLabel } from '../../core/readings/measures';
 import { CALCS_VERSION } from '../../core/readings/version';
 import { getCar, listCars } from '../cars/queries';
+import { oneAtATime } from '../db/oneAtATime';
 import { database, type Sql } from '../db/sql';
 import { accept, refused } from '../failure';
 import { withTable } from '../heavy/table';
@@ -38,6 +39,9 @@ export type TableSays = {
   issues: LineIssue[];
 };
 
+/** Many years of readings in one table are a few megabytes. */
+export const LARGEST_TABLE = 24 * 1024 * 1024;
+
 /** Taking in many years of readings may take this long. */
 const TAKE_MS = 5 * 60_000;
 
@@ -64,7 +68,7 @@ export async function takeTable(
   return withTable(table.csv, await readBy(table, shop, now), async ({ says, batches }) => {
     if (says.refusedLines > 0 && !table.leaveOut) throw refused(says.issues);
     return database(TAKE_MS).begin(async (tx) => {
-      await tx`select pg_advisory_xact_lock(hashtext('bavrin table'))`;
+      await oneAtATime(tx, 'table');
       let done = 0;
       let known = 0;
       for await (const batch of batches) {

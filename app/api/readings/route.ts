@@ -1,8 +1,5 @@
-import { toFailure } from '@/server/db/failures';
-import { readBytes, route } from '@/server/http/route';
-import { log } from '@/server/log';
-import { LARGEST_TABLE, tableFrom } from '@/server/readings/body';
-import { takeTable } from '@/server/readings/takeIn';
+import { failed, readJson, route } from '@/server/http/route';
+import { LARGEST_TABLE, takeTable } from '@/server/readings/takeIn';
 
 export const dynamic = 'force-dynamic';
 
@@ -11,7 +8,7 @@ export const dynamic = 'force-dynamic';
  * and nothing of it is kept.
  */
 export const POST = route(async (request) => {
-  const table = tableFrom(await readBytes(request, LARGEST_TABLE));
+  const table = await readJson(request, LARGEST_TABLE);
   const asked = new AbortController();
   const encoder = new TextEncoder();
   const body = new ReadableStream<Uint8Array>({
@@ -23,13 +20,7 @@ export const POST = route(async (request) => {
         say({ said: await takeTable(table, (done, of) => say({ done, of }), asked.signal) });
       } catch (error) {
         if (asked.signal.aborted) return;
-        const failure = toFailure(error);
-        if (!failure) log.error({ err: error }, 'a table was not taken in');
-        say({
-          refusal: failure
-            ? { code: failure.code, message: failure.message, ...failure.detail }
-            : { code: 'broken', message: 'Something broke on our side. Nothing was saved.' },
-        });
+        say({ refusal: failed(error, { method: 'POST', path: '/api/readings' }).body });
       }
       controller.close();
     },

@@ -2,7 +2,7 @@ import { dayIn } from '@/core/base/day';
 import { CarView } from '@/features/car/CarView';
 import { orNotFound } from '@/features/shell/orNotFound';
 import { carJobs, getCar, lastReadings } from '@/server/cars/queries';
-import { dueUpTo } from '@/server/due/queries';
+import { dueOf } from '@/server/due/queries';
 import { carFills } from '@/server/fills/queries';
 import { waterTrends } from '@/server/fills/water';
 import { carParts } from '@/server/parts/queries';
@@ -10,9 +10,6 @@ import { photosOf } from '@/server/photos/queries';
 import { setupsOf } from '@/server/setups/queries';
 import { getShop } from '@/server/shop/queries';
 import { carPast } from '@/server/wear/queries';
-
-/** All that is known of what is due, however late. */
-const FAR_OFF = '9999-12-31';
 
 type Props = { params: Promise<{ id: string }> };
 
@@ -28,7 +25,7 @@ export default async function CarPage({ params }: Props) {
   const [jobs, readings, due, past, parts, fills, photos, setups, water] = await Promise.all([
     carJobs(id),
     lastReadings(id),
-    dueUpTo(FAR_OFF, [car], shop, dayIn(timeZone, new Date())),
+    dueOf(car, shop, dayIn(timeZone, new Date())),
     carPast(id, { timeZone }),
     carParts(id),
     carFills(id),
@@ -39,7 +36,7 @@ export default async function CarPage({ params }: Props) {
   return (
     <CarView
       {...{ car, jobs, readings, past, parts, fills }}
-      due={due[0]?.lines ?? []}
+      due={due}
       photos={photos.get(car.id) ?? []}
       setups={setups.get(car.id) ?? []}
       water={water.get(car.id)}

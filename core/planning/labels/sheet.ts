@@ -1,7 +1,7 @@
 /** What labels are printed on, mm: a standard sheet of A4, or one after another from a small printer's roll. */
 export const LABEL_STOCK = {
-  sheet: { label: 'A4, 24 of 70 × 37 mm', across: 3, down: 8 },
-  roll: { label: 'Roll, 62 × 29 mm', across: 1, down: 1 },
+  sheet: { label: 'A4, 24 of 70 × 37 mm', page: 'A4', across: 3, down: 8, widthMm: 70, heightMm: 37 },
+  roll: { label: 'Roll, 62 × 29 mm', page: '62mm 29mm', across: 1, down: 1, widthMm: 62, heightMm: 29 },
 } as const;
 export type LabelStock = keyof typeof LABEL_STOCK;
 

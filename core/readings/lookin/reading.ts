@@ -1,6 +1,6 @@
 import { defineReading } from '../definition';
 import { ofTheShop } from '../heldAgainst';
-import { PAD_LIMIT_OF } from '../pads/standing';
+import { padTrace } from '../pads/standing';
 import type { LookInInput, lookIn as sum } from './lookIn';
 import { LOOK_IDS, LOOKS, lookWords } from './looks';
 
@@ -12,13 +12,7 @@ export const lookIn = defineReading<LookInInput, ReturnType<typeof sum>>({
   covers: [],
   held: ofTheShop('trackPadMm'),
   traces: {
-    pad_thickness: (state) => ({
-      value: 'lowestMm',
-      unit: 'mm',
-      decimals: 1,
-      limits: [PAD_LIMIT_OF[state] ?? 'replaceMm'],
-      rule: 'low end of what could be seen of the pads, wheel off',
-    }),
+    pad_thickness: padTrace('low end of what could be seen of the pads, wheel off'),
     rotor_thickness: {
       value: 'rotorMm',
       unit: 'mm',

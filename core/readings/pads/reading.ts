@@ -2,7 +2,7 @@ import { defineReading, type TraceRule } from '../definition';
 import { ofTheShop } from '../heldAgainst';
 import { readPads } from './pads';
 import type { PadsInput } from './schema';
-import { PAD_LIMIT_OF } from './standing';
+import { padTrace } from './standing';
 
 const innerOuter = (rule: string): TraceRule => ({
   value: 'innerMinusOuterMm',
@@ -42,13 +42,7 @@ export const pads = defineReading<PadsInput, ReturnType<typeof readPads>>({
   open: true,
   held: ofTheShop('trackPadMm', 'innerOuterMm', 'taperAlongMm', 'taperRadialMm', 'sidesMm'),
   traces: {
-    pad_thickness: (state) => ({
-      value: 'lowestMm',
-      unit: 'mm',
-      decimals: 1,
-      limits: [PAD_LIMIT_OF[state] ?? 'replaceMm'],
-      rule: 'lowest reading of both pads; at the minimum it is worn out',
-    }),
+    pad_thickness: padTrace('lowest reading of both pads; at the minimum it is worn out'),
     pad_wear_sides: {
       value: 'leftMinusRightMm',
       unit: 'mm',

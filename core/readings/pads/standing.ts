@@ -1,3 +1,5 @@
+import type { TraceRule } from '../definition';
+
 /**
  * From what difference wear is called uneven (modelling choices), and the least pad for the track, or half of new,
  * whichever is more (practice); mm. A shop may set its own.
@@ -33,5 +35,10 @@ export function padStanding(
   };
 }
 
-/** Which limit decides where a pad stands. */
-export const PAD_LIMIT_OF: Readonly<Record<string, string>> = { worn_out: 'minimumMm' };
+/** How the standing of a pad is traced: to its lowest figure, against the limit that decides it. */
+export const padTrace =
+  (rule: string) =>
+  (state: string): TraceRule => ({
+    ...{ value: 'lowestMm', unit: 'mm', decimals: 1, rule },
+    limits: [state === 'worn_out' ? 'minimumMm' : 'replaceMm'],
+  });

@@ -3,11 +3,11 @@
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { daysInWords } from '@/core/base/dates';
-import type { BaseUnit } from '@/core/base/units/display';
-import type { PrepFigure, PrepLine, PrepVerdict } from '@/core/planning/prep/line';
+import type { PrepLine, PrepVerdict } from '@/core/planning/prep/line';
 import { buttonClass } from '@/ui/Button';
 import { cn } from '@/ui/cn';
 import { figure as digits } from '@/ui/format';
+import { AgainstLimit } from '../../shell/AgainstLimit';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 
@@ -33,7 +33,11 @@ export function PrepRow({ line, carId, jobId }: { line: PrepLine; carId: string;
         <p className="text-small text-soft">{units.words(daysInWords(why, dateOrder))}</p>
       </div>
       <div className="col-start-2 text-small sm:col-start-3">
-        {figure && <FigureWords figure={figure} />}
+        {figure && (
+          <p>
+            <AgainstLimit {...figure} />
+          </p>
+        )}
         {life && (
           <p>
             <b className="reading font-semibold">{digits(Math.floor(life.low), 0)}</b> to{' '}
@@ -51,22 +55,6 @@ export function PrepRow({ line, carId, jobId }: { line: PrepLine; carId: string;
         </span>
       </div>
     </li>
-  );
-}
-
-function FigureWords({ figure: { value, unit, decimals, limit } }: { figure: PrepFigure }) {
-  const units = useUnits();
-  const base = unit as BaseUnit;
-  return (
-    <p>
-      <b className="reading font-semibold">{units.full(value, base, decimals)}</b>
-      {limit && (
-        <span className="text-soft">
-          {' '}
-          against <span className="reading">{units.full(limit.value, base, decimals)}</span>, {limit.from}
-        </span>
-      )}
-    </p>
   );
 }
 

@@ -1,16 +1,14 @@
 'use client';
 
 import { dayWords } from '@/core/base/dates';
-import type { BaseUnit } from '@/core/base/units/display';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import type { ReportLine } from '@/core/planning/inspect/report';
 import { cn } from '@/ui/cn';
+import { AgainstLimit } from '../../shell/AgainstLimit';
 import { useShop } from '../../shell/ShopContext';
-import { useUnits } from '../../shell/useUnits';
 
 /** Figures of one place against their limits: what it came to in words, the figure, the limit and whose it is, the day. */
 export function ReportTable({ lines }: { lines: readonly ReportLine[] }) {
-  const units = useUnits();
   const { dateOrder } = useShop();
   return (
     <table className="w-full">
@@ -31,21 +29,10 @@ export function ReportTable({ lines }: { lines: readonly ReportLine[] }) {
             <td className={cn('pr-3 font-semibold', isAbnormal ? 'text-stop' : 'text-ink')}>{state}</td>
             <td className="pr-3 text-small">
               {trace && (
-                <>
-                  <b className="reading font-semibold">
-                    {units.full(trace.value, trace.unit as BaseUnit, trace.decimals)}
-                  </b>
-                  {trace.limit && (
-                    <span className="text-soft">
-                      {' '}
-                      against{' '}
-                      <span className="reading">
-                        {units.full(trace.limit.value, trace.unit as BaseUnit, trace.decimals)}
-                      </span>
-                      , {SOURCE_WORDS[trace.limit.from]}
-                    </span>
-                  )}
-                </>
+                <AgainstLimit
+                  {...trace}
+                  limit={trace.limit && { value: trace.limit.value, from: SOURCE_WORDS[trace.limit.from] }}
+                />
               )}
             </td>
             <td className="reading w-28 text-right text-small whitespace-nowrap text-soft">

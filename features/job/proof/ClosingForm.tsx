@@ -12,6 +12,7 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { SelectField, TextField } from '@/ui/Field';
 import { percent } from '@/ui/format';
+import { Tick } from '@/ui/Tick';
 import { outbox } from '../../queue/page';
 import { useJob } from '../../record/JobProvider';
 import { SavedText } from '../../record/SavedText';
@@ -195,18 +196,12 @@ function ConfirmedCauses({ leading, confirmed, onChange }: CausesProps) {
       <legend className="narrow font-semibold">What it turned out to be</legend>
       <div data-stop="" className="grid gap-x-6 sm:grid-cols-2">
         {[...leading, ...others.map((id) => ({ id, probability: Number.NaN }))].map(({ id, probability }) => (
-          <label key={id} className="flex min-h-11 cursor-pointer items-center gap-3">
-            <input
-              type="checkbox"
-              className="size-6 accent-(--ink)"
-              checked={confirmed.includes(id)}
-              onChange={() => flip(id)}
-            />
+          <Tick key={id} checked={confirmed.includes(id)} onChange={() => flip(id)}>
             {causeLabel(id)}{' '}
             {Number.isFinite(probability) && (
               <span className="reading shrink-0 text-soft">{percent(probability)}</span>
             )}
-          </label>
+          </Tick>
         ))}
       </div>
       <SelectField

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { axleOf, type Corner } from '@/core/car/corner';
 import { type LookInInput, lookIn } from '@/core/readings/lookin/lookIn';
-import { LOOKS, lookWords } from '@/core/readings/lookin/looks';
+import { isSuspect, LOOKS, lookWords } from '@/core/readings/lookin/looks';
 import { lookIn as reading } from '@/core/readings/lookin/reading';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -78,9 +78,7 @@ export function LookInForm({ corner, onDone }: { corner: Corner; onDone?: OnDone
             options={LOOKS[look].states.map((state) => ({
               value: state,
               label: lookWords(look, state),
-              ...((LOOKS[look].suspect as readonly string[]).includes(state)
-                ? { tone: 'stop' as const }
-                : {}),
+              ...(isSuspect(look, state) ? { tone: 'stop' as const } : {}),
             }))}
           />
         </div>

@@ -1,20 +1,17 @@
 import type { Label } from '@/core/planning/labels/label';
-import type { LabelStock } from '@/core/planning/labels/sheet';
-import { cn } from '@/ui/cn';
+import { LABEL_STOCK, type LabelStock } from '@/core/planning/labels/sheet';
 import { QrCode } from '@/ui/QrCode';
 
 type Props = { label: Label | null; stock: LabelStock; origin: string | undefined };
 
 /** One label in its true size: the code, and what a hand at the thing has to know. Black on white, whatever the theme. */
 export function LabelFace({ label, stock, origin }: Props) {
+  const { widthMm, heightMm } = LABEL_STOCK[stock];
   return (
     <div
       data-label={label?.id ?? 'used'}
-      className={cn(
-        'flex items-center gap-[2mm] overflow-hidden border border-dashed border-rule bg-white p-[3mm] text-black',
-        'print:border-transparent',
-        stock === 'sheet' ? 'h-[37mm] w-[70mm]' : 'h-[29mm] w-[62mm]',
-      )}
+      style={{ width: `${widthMm}mm`, height: `${heightMm}mm` }}
+      className="flex items-center gap-[2mm] overflow-hidden border border-dashed border-rule bg-white p-[3mm] text-black print:border-transparent"
     >
       {label && (
         <>

@@ -5,9 +5,9 @@ import { LABEL_KINDS, type Label, type LabelKind } from '@/core/planning/labels/
 import { LABEL_STOCK, type LabelStock, labelPages, labelsAPage } from '@/core/planning/labels/sheet';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
-import { cn } from '@/ui/cn';
 import { NumberField } from '@/ui/Field';
 import { Opens } from '@/ui/Opens';
+import { Tick } from '@/ui/Tick';
 import { useKept } from '../../shell/useKept';
 import { LabelFace } from './LabelFace';
 
@@ -19,6 +19,7 @@ export function LabelsView({ labels, picked }: { labels: Label[]; picked: string
   const [stock, keepStock] = useKept<LabelStock>('label-stock', 'sheet');
   const [used, setUsed] = useState('0');
   const origin = useOrigin();
+  const { page, across, widthMm } = LABEL_STOCK[stock];
   const most = labelsAPage(stock);
   const usedUp = Number(used.trim() || '0');
   const isUsed = Number.isInteger(usedUp) && usedUp >= 0 && usedUp < most;
@@ -33,6 +34,8 @@ export function LabelsView({ labels, picked }: { labels: Label[]; picked: string
   };
   return (
     <main id="main" className="mx-auto max-w-5xl p-4 desk:p-6 print:m-0 print:max-w-none print:p-0">
+      {/* Labels print in their true size: a whole sheet without margins, or one label a page of the roll. */}
+      <style>{`@page { size: ${page}; margin: 0 }`}</style>
       <div className="print:hidden">
         <h1 className="text-3xl">Labels</h1>
         <p className="mb-3 text-soft">
@@ -77,13 +80,14 @@ export function LabelsView({ labels, picked }: { labels: Label[]; picked: string
         </div>
         {pages.length > 0 && <h2 className="mt-6 border-b-2 border-ink text-xl">As it prints</h2>}
       </div>
-      {pages.map((page, at) => (
+      {pages.map((places, at) => (
         <div
           key={at}
           data-label-page={stock}
-          className={cn('mt-4 grid w-fit max-w-full overflow-x-auto print:mt-0', `label-${stock}`)}
+          style={{ gridTemplateColumns: `repeat(${across}, ${widthMm}mm)` }}
+          className="mt-4 grid w-fit max-w-full overflow-x-auto print:mt-0 print:not-last:break-after-page"
         >
-          {page.map((label, place) => (
+          {places.map((label, place) => (
             <LabelFace key={label?.id ?? `used ${place}`} label={label} stock={stock} origin={origin} />
           ))}
         </div>
@@ -126,17 +130,11 @@ function Picks({ kind, labels, chosen, onPut }: PicksProps) {
         <ul className="max-h-72 overflow-y-auto">
           {labels.map(({ id, title, lines }) => (
             <li key={id} className="border-b border-rule">
-              <label className="flex min-h-11 items-center gap-3 py-1">
-                <input
-                  type="checkbox"
-                  className="size-5 shrink-0 accent-ink"
-                  checked={chosen.has(id)}
-                  onChange={(event) => onPut([id], event.target.checked)}
-                />
+              <Tick className="py-1" checked={chosen.has(id)} onChange={(on) => onPut([id], on)}>
                 <span className="min-w-0">
                   {title} <span className="block text-small text-soft">{lines.slice(0, 2).join(' · ')}</span>
                 </span>
-              </label>
+              </Tick>
             </li>
           ))}
         </ul>

@@ -6,6 +6,7 @@ import { useRef, useState } from 'react';
 import { Button } from '@/ui/Button';
 import { caseIssuesAway } from '../../record/judge';
 import { refusalFrom } from '../../shell/checked';
+import { IssueList } from '../../shell/RefusalBox';
 import type { Refusal } from '../../shell/refusal';
 import { type Reply, request } from '../../shell/request';
 
@@ -63,13 +64,7 @@ export function ImportCases() {
         {refusal && (
           <>
             <p>{refusal.message} None of the file was taken.</p>
-            <ul className="list-disc pl-5">
-              {refusal.issues?.map((issue) => (
-                <li key={issue.path + issue.value}>
-                  {issue.path} is {issue.value}: {issue.accepted}
-                </li>
-              ))}
-            </ul>
+            <IssueList issues={refusal.issues} />
           </>
         )}
       </Sheet>

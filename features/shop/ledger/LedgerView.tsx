@@ -3,13 +3,13 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef } from 'react';
-import { CIRCUIT_KINDS, CIRCUITS } from '@/core/car/circuits';
 import { CAUSES } from '@/core/diagnosis/causes';
 import { readOrder } from '@/core/job/ledgerSorts';
 import { OUTCOMES } from '@/core/job/outcomes';
 import type { LedgerPage, LedgerSearch } from '@/server/ledger/queries';
 import { Button, buttonClass } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
+import { CarOptions, CircuitOptions } from '../../shell/options';
 import { isTyping } from '../../shell/useShortcuts';
 import { ImportCases } from './ImportCases';
 import { LedgerTable } from './LedgerTable';
@@ -95,11 +95,7 @@ export function LedgerView({ page, search, cars, years }: Props) {
         />
         <SelectField label="Car" name="car" defaultValue={search.car}>
           <option value="">Any</option>
-          {cars.map((car) => (
-            <option key={car.id} value={car.id}>
-              {car.name}
-            </option>
-          ))}
+          <CarOptions cars={cars} />
         </SelectField>
         <SelectField label="Cause" name="cause" defaultValue={search.cause}>
           <option value="">Any</option>
@@ -127,11 +123,7 @@ export function LedgerView({ page, search, cars, years }: Props) {
         </SelectField>
         <SelectField label="Circuit before it" name="circuit" defaultValue={search.circuit}>
           <option value="">Any</option>
-          {CIRCUIT_KINDS.map((kind) => (
-            <option key={kind} value={kind}>
-              {CIRCUITS[kind].label}
-            </option>
-          ))}
+          <CircuitOptions />
         </SelectField>
         {search.sort && <input type="hidden" name="sort" value={search.sort} />}
         <Button look="primary" type="submit">

@@ -1,9 +1,9 @@
 'use client';
 
 import { usePathname, useRouter } from 'next/navigation';
-import { CIRCUIT_KINDS, CIRCUITS } from '@/core/car/circuits';
 import type { PartsLedger } from '@/server/lives/queries';
 import { SelectField } from '@/ui/Field';
+import { CarOptions, CircuitOptions } from '../../shell/options';
 
 /** Whose lives are told: of one car, or on one kind of circuit; it stands in the address. */
 export function LivesAskedForm({ cars, asked }: Pick<PartsLedger, 'cars' | 'asked'>) {
@@ -21,11 +21,7 @@ export function LivesAskedForm({ cars, asked }: Pick<PartsLedger, 'cars' | 'aske
     <div className="mb-4 grid gap-3 border-y border-rule py-3 sm:grid-cols-2 print:hidden">
       <SelectField label="Car" value={asked.car ?? ''} onChange={(event) => ask({ car: event.target.value })}>
         <option value="">Any</option>
-        {cars.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
+        <CarOptions cars={cars} />
       </SelectField>
       <SelectField
         label="Mostly on circuits that are"
@@ -33,11 +29,7 @@ export function LivesAskedForm({ cars, asked }: Pick<PartsLedger, 'cars' | 'aske
         onChange={(event) => ask({ circuit: event.target.value })}
       >
         <option value="">Any</option>
-        {CIRCUIT_KINDS.map((kind) => (
-          <option key={kind} value={kind}>
-            {CIRCUITS[kind].label}
-          </option>
-        ))}
+        <CircuitOptions />
       </SelectField>
     </div>
   );

@@ -4,6 +4,7 @@ import { parseMeasure } from '@/core/base/units/parse';
 import { LIMIT_NAMES, LIMIT_SPECS, type LimitName, type ShopLimits } from '@/core/car/limits/catalogue';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import { NumberField } from '@/ui/Field';
+import { typedNumber } from '../../shell/typedNumber';
 import type { Units } from '../../shell/units';
 
 type Texts = Partial<Record<LimitName, string>>;
@@ -92,7 +93,7 @@ export function limitsOf(texts: Texts, limits: ShopLimits, units: Units): Record
         ? units.read(text, unit as BaseUnit)?.value
         : Object.hasOwn(UNITS, unit)
           ? parseMeasure(text, unit as Unit)
-          : Number(text.trim().replace(',', '.'));
+          : typedNumber(text)!;
       return [[name, value === undefined || Number.isNaN(value) ? text : value]];
     }),
   );

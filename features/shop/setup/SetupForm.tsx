@@ -16,6 +16,7 @@ import { figure } from '@/ui/format';
 import type { Refusal } from '../../shell/refusal';
 import { refusedField, requestForm } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
+import { typedNumber } from '../../shell/typedNumber';
 import { unitsIn } from '../../shell/units';
 import { LimitFields, limitsOf, limitTexts } from './LimitFields';
 
@@ -56,10 +57,7 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
       bleedPressureKPa: parseMeasure(draft.bleedPressureKPa, 'kPa') ?? draft.bleedPressureKPa,
       bottleMl: parseMeasure(draft.bottleMl, 'ml') ?? draft.bottleMl,
       catchMl: parseMeasure(draft.catchMl, 'ml') ?? draft.catchMl,
-      learnStrength:
-        draft.learnStrength.trim() === ''
-          ? draft.learnStrength
-          : Number(draft.learnStrength.replace(',', '.')),
+      learnStrength: typedNumber(draft.learnStrength) ?? draft.learnStrength,
     };
     const reply = await requestForm<ShopRow>('PUT', '/api/shop', {
       kind: 'shop',

@@ -13,6 +13,7 @@ import { newId } from '../../shell/newId';
 import type { Refusal } from '../../shell/refusal';
 import { refusedField, requestForm } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
+import { typedNumber } from '../../shell/typedNumber';
 import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
 
@@ -42,19 +43,18 @@ export function LotForm() {
     keep({ ...draft, [field]: event.target.value });
   const errorOf = (field: string) => refusedField(refusal, field);
   const add = async () => {
-    const number = (text: string) => (text.trim() === '' ? text : Number(text.replace(',', '.')));
     const content = {
       kind: draft.kind,
       what:
         draft.what.trim() || (fluid ? `${FLUID_CLASSES[draft.fluidClass as 'DOT4'].label} brake fluid` : ''),
       batch: draft.batch,
-      quantity: number(draft.quantity),
+      quantity: typedNumber(draft.quantity) ?? draft.quantity,
       fluidClass: fluid ? draft.fluidClass : null,
       sizeMl: fluid ? (parseMeasure(draft.sizeMl, 'ml') ?? draft.sizeMl) : null,
       dryC: fluid ? units.sent(draft.dry, '°C') : null,
       wetC: fluid ? units.sent(draft.wet, '°C') : null,
       colour: fluid ? draft.colour : '',
-      price: draft.price.trim() === '' ? null : number(draft.price),
+      price: typedNumber(draft.price),
     };
     const reply = await requestForm('POST', '/api/shelf', { kind: 'lot', content, beside: { id } });
     setRefusal(reply.ok ? null : reply.refusal);

@@ -1,7 +1,5 @@
-import { readJsonText } from '@/core/base/issues/json';
 import { importCar } from '@/server/cars/file';
-import { accept } from '@/server/failure';
-import { readBytes, route } from '@/server/http/route';
+import { readJson, route } from '@/server/http/route';
 
 /** Ten years of one car are a few megabytes. */
 const LARGEST_CAR = 32 * 1024 * 1024;
@@ -10,7 +8,6 @@ const IMPORT_MS = 6 * 60_000;
 
 /** Takes a car's file in; `as` names it where another car has its name. */
 export const POST = route(async (request) => {
-  const text = new TextDecoder().decode(await readBytes(request, LARGEST_CAR));
   const as = new URL(request.url).searchParams.get('as')?.trim();
-  return importCar(accept(readJsonText(text, 'body', WHOLE)), as || undefined);
+  return importCar(await readJson(request, LARGEST_CAR, WHOLE), as || undefined);
 }, IMPORT_MS);

@@ -1,3 +1,4 @@
+import { csvAnswer } from '@/server/http/csv';
 import { route } from '@/server/http/route';
 import { ledgerCsv } from '@/server/ledger/csv';
 import { readSearch } from '@/server/ledger/queries';
@@ -7,10 +8,5 @@ export const dynamic = 'force-dynamic';
 /** The closed jobs of a search, for a spreadsheet. */
 export const GET = route(async (request) => {
   const search = readSearch(Object.fromEntries(new URL(request.url).searchParams));
-  return new Response(await ledgerCsv(search), {
-    headers: {
-      'content-type': 'text/csv; charset=utf-8; header=present',
-      'content-disposition': 'attachment; filename="bavrin-ledger.csv"',
-    },
-  });
+  return csvAnswer(await ledgerCsv(search), 'bavrin-ledger.csv');
 });

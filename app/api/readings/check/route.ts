@@ -1,12 +1,8 @@
-import { readBytes, route } from '@/server/http/route';
-import { LARGEST_TABLE, tableFrom } from '@/server/readings/body';
-import { checkTable } from '@/server/readings/takeIn';
+import { readJson, route } from '@/server/http/route';
+import { checkTable, LARGEST_TABLE } from '@/server/readings/takeIn';
 
 /** A large table is read whole. */
 const CHECK_MS = 90_000;
 
 /** What a table of readings would come to. */
-export const POST = route(
-  async (request) => checkTable(tableFrom(await readBytes(request, LARGEST_TABLE))),
-  CHECK_MS,
-);
+export const POST = route(async (request) => checkTable(await readJson(request, LARGEST_TABLE)), CHECK_MS);

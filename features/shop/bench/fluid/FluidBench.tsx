@@ -8,6 +8,7 @@ import { type FluidInput, type FluidResult, readFluid } from '@/core/readings/fl
 import { Choice } from '@/ui/Choice';
 import { NumberField, SelectField } from '@/ui/Field';
 import { FigureList } from '@/ui/FigureList';
+import { Tick } from '@/ui/Tick';
 import { useLimits } from '../../../measure/useLimit';
 import { BetterThanClass } from '../../../measure/whole/BetterThanClass';
 import { notTaken } from '../../../shell/request';
@@ -158,15 +159,9 @@ export function FluidBench({ place, start }: { place: BenchPlace; start?: FluidI
               peakC={input.caliperPeakC}
             />
           </div>
-          <label className="flex min-h-11 items-center gap-3">
-            <input
-              type="checkbox"
-              className="size-6 accent-(--ink)"
-              checked={all}
-              onChange={(event) => setAll(event.target.checked)}
-            />
+          <Tick checked={all} onChange={setAll}>
             Show every class
-          </label>
+          </Tick>
         </>
       }
     />

@@ -8,6 +8,7 @@ import { Button } from '@/ui/Button';
 import { cn } from '@/ui/cn';
 import { SelectField } from '@/ui/Field';
 import type { ListedFigure } from '@/ui/FigureList';
+import { CarOptions } from '../../../shell/options';
 import { UnitKeys } from '../../../shell/UnitKeys';
 import { KeptBenches } from './KeptBenches';
 import type { BenchPlace } from './place';
@@ -84,11 +85,7 @@ function CarField({ bench, place: { cars, car } }: { bench: BenchId; place: Benc
       }
     >
       <option value="">Any</option>
-      {cars.map(({ id, name }) => (
-        <option key={id} value={id}>
-          {name}
-        </option>
-      ))}
+      <CarOptions cars={cars} />
     </SelectField>
   );
 }

@@ -8,6 +8,7 @@ import type { KeptBench } from '@/server/benches/queries';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { shortDate } from '@/ui/format';
+import { Tick } from '@/ui/Tick';
 import { dropRow } from '../../../shell/dropped';
 import { newId } from '../../../shell/newId';
 import type { Refusal } from '../../../shell/refusal';
@@ -124,16 +125,9 @@ function KeptLine({
         <span className="text-soft">{shortDate(recordedAt, shop)}</span>
       </span>
       <span className="flex items-center gap-3">
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-6 accent-(--ink)"
-            aria-label={`${name} beside what stands`}
-            checked={isBeside}
-            onChange={(event) => onBeside(event.target.checked)}
-          />
+        <Tick label={`${name} beside what stands`} checked={isBeside} onChange={onBeside}>
           Beside
-        </label>
+        </Tick>
         <Button look="quiet" aria-label={`Drop ${name}`} onClick={onDrop}>
           Drop
         </Button>

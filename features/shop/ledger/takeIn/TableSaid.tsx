@@ -1,9 +1,10 @@
 'use client';
 
-import type { LineIssue } from '@/core/exchange/readings/read';
 import type { TableSays } from '@/server/readings/takeIn';
 import { Button } from '@/ui/Button';
 import { figure } from '@/ui/format';
+import { Tick } from '@/ui/Tick';
+import { IssueList, RefusalBox } from '../../../shell/RefusalBox';
 import type { Stage } from './useTakeIn';
 
 type Props = {
@@ -19,13 +20,7 @@ export function TableSaid({ stage, leaveOut, onLeaveOut, onTake, onEnd }: Props)
   if (stage.is === 'open') return null;
   if (stage.is === 'looking') return <p className="mt-4">Looking it over …</p>;
   if (stage.is === 'taking') return <Taking {...stage} onEnd={onEnd} />;
-  if (stage.is === 'refused')
-    return (
-      <div role="alert" className="mt-4 border-l-[6px] border-stop bg-stop-wash p-3">
-        <p className="font-semibold text-stop">{stage.refusal.message} Nothing was taken.</p>
-        <Issues issues={(stage.refusal.issues ?? []) as LineIssue[]} />
-      </div>
-    );
+  if (stage.is === 'refused') return <RefusalBox refusal={stage.refusal} />;
   const { says } = stage;
   if (stage.is === 'taken')
     return (
@@ -44,16 +39,10 @@ export function TableSaid({ stage, leaveOut, onLeaveOut, onTake, onEnd }: Props)
       </p>
       {says.refusedLines > 0 && (
         <>
-          <Issues issues={says.issues} />
-          <label className="flex min-h-11 items-center gap-3">
-            <input
-              type="checkbox"
-              className="size-5 accent-ink"
-              checked={leaveOut}
-              onChange={(event) => onLeaveOut(event.target.checked)}
-            />
+          <IssueList issues={says.issues} />
+          <Tick checked={leaveOut} onChange={onLeaveOut}>
             Leave {lines} out and take the rest
-          </label>
+          </Tick>
         </>
       )}
       <Button
@@ -76,7 +65,12 @@ function said({ readings, days, cars }: TableSays): string {
 function Taking({ done, of, onEnd }: { done: number; of: number; onEnd: () => void }) {
   return (
     <div className="mt-4 flex flex-wrap items-center gap-4">
-      <progress className="h-4 w-72 accent-ink" max={Math.max(1, of)} value={done} aria-label="Taken in" />
+      <progress
+        className="h-4 w-72 accent-(--ink)"
+        max={Math.max(1, of)}
+        value={done}
+        aria-label="Taken in"
+      />
       <span className="reading">
         {figure(done, 0)} of {of === 0 ? '…' : figure(of, 0)}
       </span>
@@ -84,18 +78,5 @@ function Taking({ done, of, onEnd }: { done: number; of: number; onEnd: () => vo
         Stop it, and keep nothing of it
       </Button>
     </div>
-  );
-}
-
-function Issues({ issues }: { issues: readonly LineIssue[] }) {
-  return (
-    <ul className="my-2 max-h-72 list-disc overflow-y-auto pl-5">
-      {issues.map(({ line, path, value, accepted }) => (
-        <li key={`${line} ${path} ${value}`}>
-          {line !== undefined && <b className="reading">line {line}: </b>}
-          {path} is {value}: {accepted}
-        </li>
-      ))}
-    </ul>
   );
 }

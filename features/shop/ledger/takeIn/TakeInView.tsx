@@ -5,6 +5,8 @@ import { useState } from 'react';
 import { Button, buttonClass } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { SelectField } from '@/ui/Field';
+import { FileField } from '@/ui/FileField';
+import { CarOptions } from '../../../shell/options';
 import { ColumnsTable } from './ColumnsTable';
 import { TableSaid } from './TableSaid';
 import { useTakeIn } from './useTakeIn';
@@ -38,18 +40,11 @@ export function TakeInView({ cars }: Props) {
         A row is a corner on a day, with the figures read there. Any separator, commas or points; a figure may
         carry its unit. Nothing is written before you have seen what would come of it.
       </p>
-      <label className="grid gap-1">
-        <span className="narrow text-small font-semibold">The table, as CSV</span>
-        <input
-          type="file"
-          accept=".csv,.txt,.tsv,text/csv,text/plain,text/tab-separated-values"
-          className="min-h-11 max-w-md border border-ink bg-card p-2 file:mr-3 file:border-0 file:bg-ink file:px-3 file:py-1 file:font-semibold file:text-sheet"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file) void open(file);
-          }}
-        />
-      </label>
+      <FileField
+        label="The table, as CSV"
+        accept=".csv,.txt,.tsv,text/csv,text/plain,text/tab-separated-values"
+        onFile={(file) => void open(file)}
+      />
       {table && (
         <>
           <ColumnsTable table={table} onMap={map} />
@@ -64,11 +59,7 @@ export function TakeInView({ cars }: Props) {
                 }}
               >
                 <option value="">choose a car</option>
-                {cars.map(({ id, name }) => (
-                  <option key={id} value={id}>
-                    {name}
-                  </option>
-                ))}
+                <CarOptions cars={cars} />
               </SelectField>
             )}
             <Choice
