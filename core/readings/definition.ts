@@ -46,8 +46,8 @@ export type ReadingDefinition<I = never, R = never> = {
   traces: Partial<Record<FindingId, TraceRule | ((state: string) => TraceRule)>>;
   /** Its figures as one would say them; `said` is what the calcs of its day said, where that stands. */
   figures: (input: I, said: R | undefined) => Figure[];
-  /** What was seen rather than measured, as one would say it. */
-  seen?: (input: I) => string[];
+  /** What was seen rather than measured, as one would say it, and whether it is to be gone after. */
+  seen?: (input: I) => { words: string; isSuspect: boolean }[];
 };
 
 /** A definition with the types of its own calc; from outside, input and result are what is on file. */

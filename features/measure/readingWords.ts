@@ -15,7 +15,7 @@ export function readingWords({ kind, input, said, unreadable }: Read, { full }: 
   const figures = measure?.figures(input, said) ?? [];
   return [
     ...figures.filter(({ value }) => value !== undefined).map(words),
-    ...(measure?.seen?.(input) ?? []),
+    ...(measure?.seen?.(input) ?? []).map((each) => each.words),
   ].join(', ');
 }
 

@@ -28,7 +28,7 @@ for (const width of [1280, 390] as const) {
       await fromTop(page);
       await tabTo(page, page.getByRole('radiogroup', { name: 'Use' }).getByRole('radio', { checked: true }));
       await page.keyboard.press('ArrowRight');
-      await page.keyboard.press('Enter');
+      await page.keyboard.press('Space');
       await expect(main).toContainText('inside, 0 needed');
     });
 

@@ -57,7 +57,12 @@ describe('an inspection report', () => {
       isAbnormal: false,
       on: '2026-06-01',
     });
-    expect(both.lines.find(({ id }) => id === 'look-in seen')!.state).toBe('hose wet');
+    expect(both.lines.find(({ id }) => id === 'look-in seen')).toMatchObject({
+      state: 'hose wet',
+      isAbnormal: true,
+    });
+    const fine = { ...look, input: { hose: 'good', boots: 'whole' } };
+    expect(at([fine], 'FL').lines).toMatchObject([{ state: 'hose good, boots whole', isAbnormal: false }]);
     expect(at([look], 'FL').open).toEqual(['Rotor', 'Bearing play']);
   });
 

@@ -90,8 +90,12 @@ function linesOf({
     : [
         ...figures,
         {
-          ...{ id: `${kind} seen`, what: measureOfKind(kind)!.label, state: seen.join(', ') },
-          ...{ isAbnormal: false, on, place: corner },
+          ...{
+            id: `${kind} seen`,
+            what: measureOfKind(kind)!.label,
+            state: seen.map(({ words }) => words).join(', '),
+          },
+          ...{ isAbnormal: seen.some(({ isSuspect }) => isSuspect), on, place: corner },
         },
       ];
 }

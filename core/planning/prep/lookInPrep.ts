@@ -1,5 +1,5 @@
 import { AXLES, type Axle, axleOf, cornersOf } from '../../car/corner';
-import { isStop, isSuspect, LOOK_IDS, LOOKS, lookWords } from '../../readings/lookin/looks';
+import { isStop, isSuspect, LOOK_IDS, seenWords } from '../../readings/lookin/looks';
 import { MEASURES } from '../../readings/measures';
 import { isFresh, type PrepFacts } from './facts';
 import type { PrepLine } from './line';
@@ -23,7 +23,7 @@ function lookInLine(facts: PrepFacts, axle: Axle): PrepLine {
   );
   const seen = fresh.flatMap(({ corner, input }) =>
     LOOK_IDS.filter((look) => isSuspect(look, input[look] as string | undefined)).map((look) => ({
-      words: `${corner} ${LOOKS[look].label.toLowerCase()} ${lookWords(look, input[look] as string).toLowerCase()}`,
+      words: `${corner} ${seenWords(look, input[look] as string)}`,
       stops: isStop(look, input[look] as string),
     })),
   );

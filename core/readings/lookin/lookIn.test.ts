@@ -74,6 +74,9 @@ describe('a look-in', () => {
     for (const look of LOOK_IDS)
       for (const state of LOOKS[look].states) expect(lookWords(look, state)).not.toBe(state);
     expect([...LOOKS.face.states]).toEqual([...findingOf('rotor_surface').states]);
-    expect(reading.seen!({ hose: 'wet', play: 'none' })).toEqual(['hose wet', 'play by hand none felt']);
+    expect(reading.seen!({ hose: 'wet', play: 'none' })).toEqual([
+      { words: 'hose wet', isSuspect: true },
+      { words: 'play by hand none felt', isSuspect: false },
+    ]);
   });
 });

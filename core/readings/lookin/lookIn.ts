@@ -3,7 +3,7 @@ import { within } from '../../base/issues/range';
 import type { Limit } from '../../car/limits/limit';
 import { padStanding, USUAL_PAD_LIMITS } from '../pads/standing';
 import { rotorStanding } from '../rotor/standing';
-import { isSuspect, LOOKS } from './looks';
+import { isToGoAfter, LOOK_IDS, LOOKS } from './looks';
 
 const thickness = within(0, 60, 'mm').optional();
 const looked = <const T extends readonly [string, ...string[]]>(states: T) => z.enum(states).optional();
@@ -67,7 +67,7 @@ export function lookIn(input: LookInInput) {
       ...(input.face === undefined ? {} : { rotor_surface: input.face }),
       ...(input.studs === 'damaged' ? { wheel_nuts: 'stud_damaged' } : {}),
     },
-    after: (['hose', 'boots', 'play'] as const).filter((part) => isSuspect(part, input[part])),
+    after: LOOK_IDS.filter((look) => isToGoAfter(look, input[look])),
     limits: [
       ...(pad
         ? [

@@ -1,18 +1,14 @@
-/** What is looked at by eye and hand: what of it is to be gone after, and with what a car does not go out. */
+import { stateWord } from '../vocabulary/words';
+
+/**
+ * What is looked at by eye and hand: what of it is suspect, with what a car does not go out, and how a suspect is gone after; that is
+ * empty where what was seen is a finding by itself.
+ */
 export const LOOKS = {
   face: {
     label: 'Rotor face',
     disc: true,
     states: ['smooth', 'streaks', 'rusted', 'grooves', 'deposits', 'heat_checked', 'cracked'],
-    words: {
-      smooth: 'Smooth',
-      streaks: 'Streaks',
-      rusted: 'Rusted',
-      grooves: 'Grooves',
-      deposits: 'Deposits',
-      heat_checked: 'Heat checked',
-      cracked: 'Cracked',
-    },
     suspect: ['cracked'],
     stops: ['cracked'],
     says: '',
@@ -58,12 +54,23 @@ export const LOOKS = {
 export type LookId = keyof typeof LOOKS;
 export const LOOK_IDS = Object.keys(LOOKS) as LookId[];
 
-/** What was seen, in the shop's words. */
+/** What was seen, in the shop's words: a rotor's face as the check of it calls it. */
 export function lookWords(look: LookId, state: string): string {
+  if (look === 'face') return stateWord('rotor_surface', state);
   return (LOOKS[look].words as Readonly<Record<string, string>>)[state] ?? state;
 }
 
-/** Whether what was seen is to be gone after. */
+/** The same with what it was seen at: "hose chafed, cracked". */
+export function seenWords(look: LookId, state: string): string {
+  return `${LOOKS[look].label} ${lookWords(look, state)}`.toLowerCase();
+}
+
+/** Whether what was seen is no finding yet, and is to be gone after. */
+export function isToGoAfter(look: LookId, state: string | undefined): boolean {
+  return LOOKS[look].says !== '' && isSuspect(look, state);
+}
+
+/** Whether what was seen is not as it should be. */
 export function isSuspect(look: LookId, state: string | undefined): boolean {
   return (LOOKS[look].suspect as readonly (string | undefined)[]).includes(state);
 }

@@ -2,7 +2,7 @@ import { defineReading } from '../definition';
 import { ofTheShop } from '../heldAgainst';
 import { padTrace } from '../pads/standing';
 import type { LookInInput, lookIn as sum } from './lookIn';
-import { LOOK_IDS, LOOKS, lookWords } from './looks';
+import { isToGoAfter, LOOK_IDS, seenWords } from './looks';
 
 export const lookIn = defineReading<LookInInput, ReturnType<typeof sum>>({
   kind: 'look-in',
@@ -31,6 +31,6 @@ export const lookIn = defineReading<LookInInput, ReturnType<typeof sum>>({
       const state = input[look];
       return state === undefined
         ? []
-        : [`${LOOKS[look].label.toLowerCase()} ${lookWords(look, state).toLowerCase()}`];
+        : [{ words: seenWords(look, state), isSuspect: isToGoAfter(look, state) }];
     }),
 });
