@@ -12,7 +12,7 @@ const config: NextConfig = {
   reactStrictMode: true,
   // What stands before the routes hands bodies on whole, up to the largest a route takes (an import).
   experimental: { proxyClientMaxBodySize: '33mb' },
-  serverExternalPackages: ['postgres', 'pino'],
+  serverExternalPackages: ['argon2', 'pino', 'postgres', 'rate-limiter-flexible'],
   // ./bavrin test checks the types; somebody who starts the shop should not wait for that.
   // A build adds its own types to the configuration it is given: a second one has a configuration of its own.
   typescript: {

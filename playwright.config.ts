@@ -1,5 +1,6 @@
 import { defineConfig } from '@playwright/test';
 import { BROWSER } from './scripts/system/browser';
+import { SIGNED_IN } from './tests/support/signIn';
 
 /** Files that take longest: they go first, or one of them runs alone at the end. */
 const LONGEST = /(work|bleeding|story|screens|counted)\.spec\.ts$/;
@@ -26,6 +27,8 @@ export default defineConfig({
     locale: 'en-GB',
     timezoneId: 'UTC',
     trace: 'off',
+    // The owner of the demo, unless a test says who else.
+    storageState: SIGNED_IN,
     // What stands before every page is tried where that is the question; elsewhere each request is its own.
     serviceWorkers: 'block',
     actionTimeout: 20_000,

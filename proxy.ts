@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { type NextRequest, NextResponse } from 'next/server';
 import { isOurHost, isOurOrigin } from './server/guard/host';
-import { contentPolicy, NONCE } from './server/guard/policy';
+import { AT, contentPolicy, NONCE } from './server/guard/policy';
 
 /** What stands before every page and route: who may ask at all, and what a page may load. */
 export function proxy(request: NextRequest): NextResponse {
@@ -19,6 +19,7 @@ export function proxy(request: NextRequest): NextResponse {
   const headers = new Headers(request.headers);
   headers.set('content-security-policy', policy);
   headers.set(NONCE, nonce);
+  headers.set(AT, request.nextUrl.pathname + request.nextUrl.search);
   const response = NextResponse.next({ request: { headers } });
   response.headers.set('content-security-policy', policy);
   return response;

@@ -12,7 +12,7 @@ export default defineConfig({
         resolve,
         test: {
           name: 'core',
-          setupFiles: ['tests/support/seed.ts'],
+          setupFiles: ['tests/support/seed.ts', 'tests/support/standing.ts'],
           include: ['core/**/*.test.ts', 'ui/**/*.test.ts', 'features/**/*.test.ts', 'server/**/*.test.ts'],
         },
       },
@@ -20,6 +20,7 @@ export default defineConfig({
         resolve,
         test: {
           name: 'scripts',
+          setupFiles: ['tests/support/standing.ts'],
           include: ['tests/command/**/*.test.ts'],
           testTimeout: 60_000,
           hookTimeout: 240_000,
@@ -30,6 +31,7 @@ export default defineConfig({
         resolve,
         test: {
           name: 'database',
+          setupFiles: ['tests/support/standing.ts'],
           include: ['tests/database/**/*.test.ts'],
           testTimeout: 30_000,
           hookTimeout: 60_000,

@@ -3,8 +3,10 @@ import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { dayIn } from '@/core/base/day';
 import { Shell } from '@/features/frame/Shell';
+import { PersonProvider } from '@/features/shell/PersonContext';
 import { ShopProvider } from '@/features/shell/ShopContext';
 import { NONCE } from '@/server/guard/policy';
+import { deviceHere, signedIn } from '@/server/people/here';
 import { getShop } from '@/server/shop/queries';
 import './globals.css';
 
@@ -15,37 +17,46 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#1c3d5e' };
 export const dynamic = 'force-dynamic';
 
+/** Round every page: where nobody is signed in, only the page that lets somebody in. */
 export default async function RootLayout({ children }: { children: ReactNode }) {
-  const shop = await getShop();
   const theme = (await cookies()).get('bavrin-theme')?.value;
   const nonce = (await headers()).get(NONCE) ?? undefined;
-  const now = new Date();
-  const today = dayIn(shop.timeZone, now);
   return (
     <html lang="en" data-theme={theme === 'light' || theme === 'dark' ? theme : 'auto'}>
       <head>
         <script src="/early.js" nonce={nonce} />
       </head>
-      <body>
-        <ShopProvider
-          shop={{
-            name: shop.name,
-            circuit: shop.circuit,
-            altitudeM: shop.altitudeM,
-            timeZone: shop.timeZone,
-            dateOrder: shop.dateOrder,
-            currency: shop.currency,
-            lengthUnit: shop.lengthUnit,
-            temperatureUnit: shop.temperatureUnit,
-            pressureUnit: shop.pressureUnit,
-            limits: shop.limits,
-            today,
-            now: now.toISOString(),
-          }}
-        >
-          <Shell>{children}</Shell>
-        </ShopProvider>
-      </body>
+      <body>{await inShop(children)}</body>
     </html>
+  );
+}
+
+async function inShop(children: ReactNode): Promise<ReactNode> {
+  const [actor, device] = await Promise.all([signedIn(), deviceHere()]);
+  if (!actor?.id) return children;
+  const shop = await getShop();
+  const now = new Date();
+  const { id, name, role } = actor;
+  return (
+    <PersonProvider person={{ id, name, role, device: device?.name ?? null }}>
+      <ShopProvider
+        shop={{
+          name: shop.name,
+          circuit: shop.circuit,
+          altitudeM: shop.altitudeM,
+          timeZone: shop.timeZone,
+          dateOrder: shop.dateOrder,
+          currency: shop.currency,
+          lengthUnit: shop.lengthUnit,
+          temperatureUnit: shop.temperatureUnit,
+          pressureUnit: shop.pressureUnit,
+          limits: shop.limits,
+          today: dayIn(shop.timeZone, now),
+          now: now.toISOString(),
+        }}
+      >
+        <Shell>{children}</Shell>
+      </ShopProvider>
+    </PersonProvider>
   );
 }

@@ -5,6 +5,8 @@ import { type Browser, chromium, devices, type Locator, type Page } from '@playw
 import { loadDemo } from '../db/demo/load';
 import playwright from '../playwright.config';
 import { closeDatabase, database } from '../server/db/sql';
+import { COMMAND_LINE, standAs } from '../server/people/actor';
+import { signedIn } from '../tests/support/signIn';
 import { bundleHeavy } from './system/heavy';
 import { migrate } from './system/migrate';
 import { ROOT } from './system/paths';
@@ -18,6 +20,7 @@ const PATIENCE_MS = 20_000;
 
 /** One current picture of each main view, from the demo data, into docs/screenshots. */
 async function main(): Promise<number> {
+  standAs(COMMAND_LINE);
   const home = mkdtempSync(join(tmpdir(), 'bavrin-pictures-'));
   chmodSync(home, 0o755);
   const folder = join(home, 'postgres');
@@ -98,7 +101,6 @@ const PEDAL: Record<string, string> = {
 async function take(base: string, out: string): Promise<void> {
   const kerbs = await jobId('Long pedal after the kerbs');
   const kerbsCar = (await database()`select car_id from jobs where id = ${kerbs}`)[0]!.car_id;
-  const coupe = (await database()`select car_id from bench_states limit 1`)[0]!.car_id;
   const laps = await jobId('Goes soft after five laps');
   const views: View[] = [
     { name: 'bay', path: '/' },
@@ -144,13 +146,7 @@ async function take(base: string, out: string): Promise<void> {
       region: 'What it means',
       shows: (page) => page.getByRole('figure', { name: /^By suspect/ }),
     },
-    {
-      name: 'bench-balance',
-      path: `/bench/balance?car=${coupe}`,
-      presses: ['Beside'],
-      region: 'What it means',
-      dark: true,
-    },
+    { name: 'sign-in', path: '/sign-in', dark: true },
     { name: 'checks-phone', path: `/job/${kerbs}/checks`, phone: true },
   ];
   const browser = await chromium.launch(playwright.use?.launchOptions);
@@ -162,6 +158,7 @@ async function take(base: string, out: string): Promise<void> {
 }
 
 async function takeEach(browser: Browser, views: readonly View[], base: string, out: string): Promise<void> {
+  const who = await signedIn(base);
   for (const {
     name,
     path,
@@ -178,6 +175,7 @@ async function takeEach(browser: Browser, views: readonly View[], base: string, 
     shows,
   } of views) {
     const context = await browser.newContext({
+      storageState: who,
       viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
       ...(phone ? { userAgent: devices['Pixel 5']!.userAgent } : {}),
       colorScheme: dark ? 'dark' : 'light',

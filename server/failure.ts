@@ -3,9 +3,18 @@ import type { Issue, Outcome } from '../core/base/issues/issue';
 /**
  * What can go wrong with a request, each with a code that stays the same.
  * `refused` bad input; `not_found`; `stale` somebody else was first; `too_large`; `foreign` from another site;
- * `unavailable` the database does not answer.
+ * `signed_out` nobody is signed in; `forbidden` not for this role; `too_often`; `unavailable` the database does not answer.
  */
-export type FailureCode = 'refused' | 'not_found' | 'stale' | 'too_large' | 'foreign' | 'unavailable';
+export type FailureCode =
+  | 'refused'
+  | 'not_found'
+  | 'stale'
+  | 'too_large'
+  | 'foreign'
+  | 'signed_out'
+  | 'forbidden'
+  | 'too_often'
+  | 'unavailable';
 
 const STATUS: Record<FailureCode, number> = {
   refused: 422,
@@ -13,6 +22,9 @@ const STATUS: Record<FailureCode, number> = {
   stale: 409,
   too_large: 413,
   foreign: 403,
+  signed_out: 401,
+  forbidden: 403,
+  too_often: 429,
   unavailable: 503,
 };
 

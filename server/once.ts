@@ -27,6 +27,7 @@ export type Write = {
     | 'trial'
     | 'bench'
     | 'calendar'
+    | 'person'
     | 'poured';
   /** What it is written to; nothing where it stands alone. */
   target?: string;

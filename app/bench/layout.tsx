@@ -1,11 +1,12 @@
 import type { ReactNode } from 'react';
 import { BenchTabs } from '@/features/shop/bench/BenchTabs';
+import { page } from '../asPerson';
 
-export default function BenchLayout({ children }: { children: ReactNode }) {
+export default page('own', ({ children }: { children: ReactNode }) => {
   return (
     <>
       <BenchTabs />
       {children}
     </>
   );
-}
+});

@@ -1,8 +1,9 @@
 import { ShelfView } from '@/features/shop/shelf/ShelfView';
 import { getShelf } from '@/server/shelf/queries';
+import { page } from '../asPerson';
 
 export const metadata = { title: 'Shelf' };
 
-export default async function ShelfPage() {
+export default page('read', async () => {
   return <ShelfView shelf={await getShelf()} />;
-}
+});

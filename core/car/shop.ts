@@ -36,6 +36,8 @@ export const shopSchema = z.strictObject({
     .string()
     .regex(/^[A-Z]{3}$/, 'three capital letters, such as EUR')
     .default('EUR'),
+  /** How long a sign-in lasts that is not used, h. */
+  signedInHours: z.int().min(1).max(8760).default(336),
   lengthUnit: z.enum(['mm', 'in']),
   temperatureUnit: z.enum(['°C', '°F']),
   pressureUnit: z.enum(['kPa', 'bar', 'psi']),

@@ -26,6 +26,7 @@ export const DEMO_SHOP: Shop = {
   learnStrength: 300,
   dateOrder: 'day_first',
   currency: 'EUR',
+  signedInHours: 336,
   lengthUnit: 'mm',
   temperatureUnit: '°C',
   pressureUnit: 'kPa',

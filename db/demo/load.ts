@@ -15,6 +15,8 @@ import { comeBack, sendOut } from '../../server/jobs/proofDrive';
 import { getSheet } from '../../server/jobs/queries';
 import { addTick, addWork, proveHold, recordVerdict } from '../../server/jobs/work';
 import { fitPart } from '../../server/parts/actions';
+import { addPerson } from '../../server/people/actions';
+import { as, COMMAND_LINE } from '../../server/people/actor';
 import { addSetup } from '../../server/setups/actions';
 import { addShelfItem, openBottle } from '../../server/shelf/actions';
 import { saveShop } from '../../server/shop/actions';
@@ -34,6 +36,7 @@ import {
 import { DEMO_CONDITIONS } from './conditions';
 import type { DemoJob } from './job';
 import { DEMO_JOBS } from './jobs';
+import { DEMO_PEOPLE, demoAuthor } from './people';
 
 const MINUTE = 60_000;
 const DAY = 24 * 60 * MINUTE;
@@ -42,7 +45,11 @@ const DAY = 24 * 60 * MINUTE;
  * Loads the invented season through the same doors the screens use, so that it can hold nothing they would refuse.
  * Days count back from `today`, so that the board always looks like a working day.
  */
-export async function loadDemo(today: Date): Promise<void> {
+export function loadDemo(today: Date): Promise<void> {
+  return as(COMMAND_LINE, () => load(today));
+}
+
+async function load(today: Date): Promise<void> {
   made = 0;
   await saveShop({ ...DEMO_SHOP, version: 0 }, { isDemo: true });
   const ids = {} as Record<DemoCar, string>;
@@ -57,8 +64,12 @@ export async function loadDemo(today: Date): Promise<void> {
       });
     const condition = DEMO_CONDITIONS[car as DemoCar];
     if (condition)
-      await database()`insert into simulated_conditions ${database()({ car_id: id, condition: database().json(condition as never) })}`;
+      await database(
+        'work',
+      )`insert into simulated_conditions ${database()({ car_id: id, condition: database().json(condition as never) })}`;
   }
+  for (const { cars = [], ...person } of DEMO_PEOPLE)
+    await addPerson({ ...person, cars: cars.map((car) => ids[car]) });
   for (const { openedDaysAgo, ...lot } of DEMO_SHELF) {
     const { id } = await addShelfItem(
       {
@@ -87,9 +98,9 @@ export async function loadDemo(today: Date): Promise<void> {
   const byStart = [...DEMO_JOBS].sort(
     (left, right) => right.daysAgo - left.daysAgo || left.hour - right.hour,
   );
-  for (const job of byStart) await loadJob(job, ids[job.car], today);
+  for (const job of byStart) await as(demoAuthor(job.close?.by), () => loadJob(job, ids[job.car], today));
   // Last of all: a load that breaks off before is no demo, and is made again.
-  await database()`update shop set demo_whole = true`;
+  await database('setup')`update shop set demo_whole = true`;
 }
 
 let made = 0;

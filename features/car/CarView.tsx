@@ -19,6 +19,7 @@ import { CornerPlan } from '@/ui/CornerPlan';
 import { figure, shortDate } from '@/ui/format';
 import { readingWords } from '../measure/readingWords';
 import { plainCorners } from '../record/plan/corners';
+import { IfMay } from '../shell/IfMay';
 import { useShop } from '../shell/ShopContext';
 import { useUnits } from '../shell/useUnits';
 import { CarFigures } from './CarFigures';
@@ -88,18 +89,24 @@ export function CarView({ car, jobs, readings, due, past, parts, fills, photos, 
             <Link href={`/car/${car.id}/season`} className={buttonClass('quiet')}>
               Season
             </Link>
-            <a href={`/api/cars/${car.id}/file`} className={buttonClass('quiet')} download>
-              As one file
-            </a>
-            <Link href={`/labels?pick=car:${car.id}`} className={buttonClass('quiet')}>
-              Label
-            </Link>
-            <Link href={`/car/${car.id}/edit`} className={buttonClass()}>
-              Edit
-            </Link>
-            <Link href={`/job/new?car=${car.id}`} className={buttonClass('primary')}>
-              New complaint
-            </Link>
+            <IfMay right="read">
+              <a href={`/api/cars/${car.id}/file`} className={buttonClass('quiet')} download>
+                As one file
+              </a>
+            </IfMay>
+            <IfMay right="work">
+              <Link href={`/labels?pick=car:${car.id}`} className={buttonClass('quiet')}>
+                Label
+              </Link>
+              <Link href={`/car/${car.id}/edit`} className={buttonClass()}>
+                Edit
+              </Link>
+            </IfMay>
+            <IfMay right="tell">
+              <Link href={`/job/new?car=${car.id}`} className={buttonClass('primary')}>
+                New complaint
+              </Link>
+            </IfMay>
           </span>
         </div>
         <div className="grid gap-6 xl:grid-cols-[1fr_1fr]">

@@ -10,6 +10,7 @@ import type { FollowUp } from '@/server/cars/queries';
 import type { DueLine } from '@/server/due/queries';
 import { Button, buttonClass } from '@/ui/Button';
 import { cn } from '@/ui/cn';
+import { IfMay } from '../shell/IfMay';
 import { request } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
 import { undo } from '../shell/undo';
@@ -63,12 +64,14 @@ export function DueLines({ carId, lines }: { carId: string; lines: DueLine[] }) 
 
 function JobLink({ carId, says, children }: { carId: string; says: string; children: string }) {
   return (
-    <Link
-      href={`/job/new?${new URLSearchParams({ car: carId, says })}`}
-      className={cn(buttonClass('quiet'), '-ml-4')}
-    >
-      {children}
-    </Link>
+    <IfMay right="tell">
+      <Link
+        href={`/job/new?${new URLSearchParams({ car: carId, says })}`}
+        className={cn(buttonClass('quiet'), '-ml-4')}
+      >
+        {children}
+      </Link>
+    </IfMay>
   );
 }
 
@@ -101,9 +104,11 @@ function DueEntry({
         </JobLink>
       )}
       {followUp && (
-        <Button look="quiet" onClick={() => void onDone(followUp, line.what)}>
-          Done
-        </Button>
+        <IfMay right="work">
+          <Button look="quiet" onClick={() => void onDone(followUp, line.what)}>
+            Done
+          </Button>
+        </IfMay>
       )}
     </li>
   );

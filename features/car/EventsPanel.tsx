@@ -11,9 +11,11 @@ import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
 import { DayField } from '../shell/DayField';
+import { IfMay } from '../shell/IfMay';
 import { NoteEnd } from '../shell/NoteEnd';
 import { newId } from '../shell/newId';
 import { CircuitOptions } from '../shell/options';
+import { useMay } from '../shell/PersonContext';
 import { request, requestForm } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
 import { typedNumber } from '../shell/typedNumber';
@@ -30,6 +32,7 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
   const [draft, setDraft] = useState(BLANK);
   const [id, setId] = useState(newId);
   const [error, setError] = useState<string>();
+  const mayWork = useMay('work');
   const [open, setOpen] = useState(false);
   const run = sessionsBy(events, today);
   const newestFirst = [...events].reverse();
@@ -77,7 +80,7 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
           Days on track{' '}
           <span className="reading text-base font-medium text-soft">{figure(run, 0)} sessions run</span>
         </span>
-        {!open && (
+        {mayWork && !open && (
           <Button look="quiet" onClick={() => setOpen(true)}>
             Add a day
           </Button>
@@ -187,9 +190,11 @@ function EventLine({
       <span className="reading shrink-0 text-right">
         {dayWords(event.onDate, dateOrder)} · {figure(event.sessions, 0)}
       </span>
-      <Button look="quiet" aria-label={`Drop ${event.name}`} onClick={() => void onDrop(event)}>
-        Drop
-      </Button>
+      <IfMay right="work">
+        <Button look="quiet" aria-label={`Drop ${event.name}`} onClick={() => void onDrop(event)}>
+          Drop
+        </Button>
+      </IfMay>
     </li>
   );
 }

@@ -13,6 +13,7 @@ import { Opens } from '@/ui/Opens';
 import { DayField } from '../shell/DayField';
 import { NoteEnd } from '../shell/NoteEnd';
 import { newId } from '../shell/newId';
+import { useMay } from '../shell/PersonContext';
 import { requestForm } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
 import { typedNumber } from '../shell/typedNumber';
@@ -25,6 +26,7 @@ const PLACES = ['FL', 'FR', 'RL', 'RR', 'front', 'rear'] as const;
 /** What the car wears, corner by corner, since when and for how many sessions. */
 export function PartsPanel({ carId, parts, events }: Props) {
   const { today } = useShop();
+  const mayWork = useMay('work');
   const [open, setOpen] = useState(false);
   const worn = parts.filter((part) => part.removedOn === null);
   const off = parts.filter((part) => part.removedOn !== null);
@@ -35,7 +37,7 @@ export function PartsPanel({ carId, parts, events }: Props) {
         className="mt-6 flex items-end justify-between gap-2 border-b-2 border-ink pb-1 text-xl"
       >
         Fitted
-        {!open && (
+        {mayWork && !open && (
           <Button look="quiet" onClick={() => setOpen(true)}>
             Note a part
           </Button>

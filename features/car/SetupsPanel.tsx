@@ -9,8 +9,10 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { NumberField, TextField } from '@/ui/Field';
 import { dropRow } from '../shell/dropped';
+import { IfMay } from '../shell/IfMay';
 import { NoteEnd } from '../shell/NoteEnd';
 import { newId } from '../shell/newId';
+import { useMay } from '../shell/PersonContext';
 import type { Refusal } from '../shell/refusal';
 import { refusedField, requestForm } from '../shell/request';
 import { useKeptFigures } from '../shell/useKeptFigures';
@@ -32,6 +34,7 @@ const baseOf = (name = ''): BaseUnit | undefined => (name === 'front' || name ==
 export function SetupsPanel({ carId, setups }: { carId: string; setups: CarSetup[] }) {
   const router = useRouter();
   const units = useUnits();
+  const mayWork = useMay('work');
   const [open, setOpen] = useState(false);
   const [trouble, setTrouble] = useState<string>();
   const drop = ({ id, version, track }: CarSetup) =>
@@ -52,7 +55,7 @@ export function SetupsPanel({ carId, setups }: { carId: string; setups: CarSetup
         className="mt-6 flex items-end justify-between gap-2 border-b-2 border-ink pb-1 text-xl"
       >
         Knockback by track
-        {!open && (
+        {mayWork && !open && (
           <Button look="quiet" onClick={() => setOpen(true)}>
             Note a track
           </Button>
@@ -77,13 +80,15 @@ export function SetupsPanel({ carId, setups }: { carId: string; setups: CarSetup
               </span>
               {setup.note !== '' && <span className="block text-small text-soft">{setup.note}</span>}
             </span>
-            <Button
-              look="quiet"
-              aria-label={`Drop the set-up for ${setup.track}`}
-              onClick={() => void drop(setup)}
-            >
-              Drop
-            </Button>
+            <IfMay right="work">
+              <Button
+                look="quiet"
+                aria-label={`Drop the set-up for ${setup.track}`}
+                onClick={() => void drop(setup)}
+              >
+                Drop
+              </Button>
+            </IfMay>
           </li>
         ))}
         {setups.length === 0 && <li className="py-2 text-soft">None noted.</li>}

@@ -9,6 +9,7 @@ import { TextArea, TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';
 import { Octagon } from '@/ui/Octagon';
 import { useJob } from '../record/JobProvider';
+import { usePerson } from '../shell/PersonContext';
 import { useShop } from '../shell/ShopContext';
 import { useKept } from '../shell/useKept';
 import { EvidenceRows } from './EvidenceRows';
@@ -68,7 +69,7 @@ type EndsByProps = { holds: readonly JobHold[]; disabled: boolean; onSigned: () 
 function EndsBy({ holds, disabled, onSigned }: EndsByProps) {
   const { prove, sheet } = useJob();
   const [how, keepHow, forgetHow] = useKept(`proof.${sheet.job.id}`, '');
-  const [by, keepBy] = useKept('my-name', '');
+  const [by, setBy] = useState(usePerson().name);
   const [error, setError] = useState<string>();
   const evidence = evidenceTogether(holds);
   const complete = holds.filter(isComplete);
@@ -105,7 +106,7 @@ function EndsBy({ holds, disabled, onSigned }: EndsByProps) {
             value={by}
             onChange={(event) => {
               setError(undefined);
-              keepBy(event.target.value);
+              setBy(event.target.value);
             }}
             error={error}
             autoComplete="name"

@@ -5,12 +5,15 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { type ReactNode, useCallback, useEffect, useState } from 'react';
+import { may, seesAll } from '@/core/base/people/roles';
 import { cn } from '@/ui/cn';
 import { startOutbox } from '../queue/page';
 import { SaveLine } from '../queue/SaveLine';
-import { useShop } from '../shell/ShopContext';
+import { useMay, usePerson } from '../shell/PersonContext';
 import { useShortcuts } from '../shell/useShortcuts';
 import { startOffline } from './offline/startOffline';
+import { DeniedNote } from './people/DeniedNote';
+import { PersonKey } from './people/PersonKey';
 import { ThemeSwitch } from './ThemeSwitch';
 import { useUndoKey } from './useUndoKey';
 
@@ -27,23 +30,26 @@ const PLACES = [
   {
     href: '/',
     label: 'Bay',
+    right: 'own',
     at: (path: string) => path === '/' || path.startsWith('/job') || path.startsWith('/car'),
   },
-  { href: '/ledger', label: 'Ledger', at: (path: string) => path.startsWith('/ledger') },
-  { href: '/shelf', label: 'Shelf', at: (path: string) => path.startsWith('/shelf') },
-  { href: '/bench/fluid', label: 'Bench', at: (path: string) => path.startsWith('/bench') },
-  { href: '/setup', label: 'Setup', at: (path: string) => path.startsWith('/setup') },
+  { href: '/ledger', right: 'read', label: 'Ledger', at: (path: string) => path.startsWith('/ledger') },
+  { href: '/shelf', right: 'read', label: 'Shelf', at: (path: string) => path.startsWith('/shelf') },
+  { href: '/bench/fluid', right: 'own', label: 'Bench', at: (path: string) => path.startsWith('/bench') },
+  { href: '/setup', right: 'read', label: 'Setup', at: (path: string) => path.startsWith('/setup') },
 ] as const;
 
 /** The strip over every screen: where one is, whether all is saved, and help. */
 export function Shell({ children }: { children: ReactNode }) {
   const path = usePathname();
-  const shop = useShop();
+  const { id, name, role } = usePerson();
+  const findsAll = useMay('read');
   const [help, setHelp] = useState(false);
-  useEffect(startOutbox, []);
-  useEffect(startOffline, []);
+  useEffect(() => startOutbox({ id, name }), [id, name]);
+  const keptFor = seesAll(role) ? role : id;
+  useEffect(() => startOffline(keptFor), [keptFor]);
   const [find, setFind] = useState(false);
-  const onFind = useCallback(() => setFind(true), []);
+  const onFind = useCallback(() => setFind(findsAll), [findsAll]);
   const onHelp = useCallback(() => setHelp(true), []);
   useShortcuts(onHelp, onFind);
   useUndoKey();
@@ -60,7 +66,7 @@ export function Shell({ children }: { children: ReactNode }) {
           Bavrin
         </Link>
         <nav aria-label="Places" className="flex">
-          {PLACES.map((place) => (
+          {PLACES.filter(({ right }) => may(role, right)).map((place) => (
             <Link
               key={place.href}
               href={place.href}
@@ -75,15 +81,17 @@ export function Shell({ children }: { children: ReactNode }) {
           ))}
         </nav>
         <div className="ml-auto flex items-center">
-          <span className="mr-3 hidden truncate text-small desk:inline">{shop.name}</span>
-          <button
-            type="button"
-            aria-label="Find anything"
-            onClick={onFind}
-            className="flex h-11 w-11 items-center justify-center text-white focus-visible:outline-[#f2c14e]"
-          >
-            <Search aria-hidden="true" size={21} />
-          </button>
+          <PersonKey />
+          {findsAll && (
+            <button
+              type="button"
+              aria-label="Find anything"
+              onClick={onFind}
+              className="flex h-11 w-9 items-center justify-center text-white focus-visible:outline-[#f2c14e] sm:w-11"
+            >
+              <Search aria-hidden="true" size={21} />
+            </button>
+          )}
           <ThemeSwitch />
           <button
             type="button"
@@ -98,6 +106,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <SaveLine />
       {children}
       <UndoToast />
+      <DeniedNote />
       {find && <FindSheet open={find} onOpenChange={setFind} />}
       {help && <HelpSheet open={help} onOpenChange={setHelp} />}
     </>

@@ -6,6 +6,7 @@ import { STAGES } from '@/core/job/stages';
 import { MeasureProvider } from '../measure/MeasureFocus';
 import { type CarPastView, PastProvider } from '../measure/PastContext';
 import { useJob } from '../record/JobProvider';
+import { PresenceProvider } from '../record/Presence';
 import { STAGE_KEYS } from '../shell/shortcuts';
 import { isTyping } from '../shell/useShortcuts';
 import { type WorkPlace, WorkPlaceProvider } from '../work/WorkPlace';
@@ -30,32 +31,34 @@ export function JobFrame({
   const stage = running ? 'work' : (STAGES.find((each) => each === segment) ?? 'complaint');
   useStageKeys(sheet.job.id);
   return (
-    <WorkPlaceProvider place={place}>
-      <PastProvider past={past}>
-        <MeasureProvider>
-          {/* What scrolls is also what hidden labels are placed in: else they lengthen the page itself. */}
-          <div className="desk:grid desk:h-[calc(100dvh-2.75rem)] desk:grid-rows-[auto_1fr] desk:overflow-hidden print:block print:h-auto print:overflow-visible">
-            <StageRule stage={stage} deskOnly={running} />
-            {running ? (
-              <main id="main" className="relative min-w-0 desk:min-h-0">
-                {children}
-              </main>
-            ) : (
-              <div className="pb-16 desk:grid desk:min-h-0 desk:grid-cols-[17rem_1fr_19rem] desk:pb-0 xl:grid-cols-[19rem_1fr_20rem] min-[1700px]:grid-cols-[22rem_1fr_25rem] print:block">
-                <PlanPanel />
-                <main
-                  id="main"
-                  className="relative min-w-0 p-4 desk:overflow-y-auto desk:p-5 print:overflow-visible"
-                >
+    <PresenceProvider jobId={sheet.job.id} stage={stage}>
+      <WorkPlaceProvider place={place}>
+        <PastProvider past={past}>
+          <MeasureProvider>
+            {/* What scrolls is also what hidden labels are placed in: else they lengthen the page itself. */}
+            <div className="desk:grid desk:h-[calc(100dvh-2.75rem)] desk:grid-rows-[auto_1fr] desk:overflow-hidden print:block print:h-auto print:overflow-visible">
+              <StageRule stage={stage} deskOnly={running} />
+              {running ? (
+                <main id="main" className="relative min-w-0 desk:min-h-0">
                   {children}
                 </main>
-                <LeaningRail />
-              </div>
-            )}
-          </div>
-        </MeasureProvider>
-      </PastProvider>
-    </WorkPlaceProvider>
+              ) : (
+                <div className="pb-16 desk:grid desk:min-h-0 desk:grid-cols-[17rem_1fr_19rem] desk:pb-0 xl:grid-cols-[19rem_1fr_20rem] min-[1700px]:grid-cols-[22rem_1fr_25rem] print:block">
+                  <PlanPanel />
+                  <main
+                    id="main"
+                    className="relative min-w-0 p-4 desk:overflow-y-auto desk:p-5 print:overflow-visible"
+                  >
+                    {children}
+                  </main>
+                  <LeaningRail />
+                </div>
+              )}
+            </div>
+          </MeasureProvider>
+        </PastProvider>
+      </WorkPlaceProvider>
+    </PresenceProvider>
   );
 }
 

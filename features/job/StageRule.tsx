@@ -6,6 +6,7 @@ import { cn } from '@/ui/cn';
 import { moment } from '@/ui/format';
 import { useJob } from '../record/JobProvider';
 import { useShop } from '../shell/ShopContext';
+import { OthersLine } from './OthersLine';
 
 const LABELS: Record<Stage, string> = {
   complaint: 'Complaint',
@@ -43,6 +44,7 @@ export function StageRule({ stage, deskOnly = false }: { stage: Stage; deskOnly?
             ? `closed ${moment(job.closedAt!, shop, new Date(shop.now))}`
             : `opened ${moment(job.openedAt, shop, new Date(shop.now))}`}
         </p>
+        <OthersLine labels={LABELS} />
       </div>
       <nav aria-label="Stages" className="flex">
         {STAGES.map((each) => (

@@ -4,7 +4,10 @@ import dynamic from 'next/dynamic';
 import { type ReactNode, useState, useSyncExternalStore } from 'react';
 import { Button } from '@/ui/Button';
 import { type DeviceTrouble, device } from '../shell/device';
+import { usePerson } from '../shell/PersonContext';
+import { isOthers } from './outbox';
 import { outbox } from './page';
+import type { QueuedWrite } from './write';
 
 const RefusedSheet = dynamic(() => import('./RefusedSheet').then((module) => module.RefusedSheet), {
   ssr: false,
@@ -23,8 +26,10 @@ export function SaveLine() {
     outbox.serverSnapshot,
   );
   const [open, setOpen] = useState(false);
+  const { id, name } = usePerson();
   const refused = writes.filter((write) => write.refusal);
-  const waiting = writes.length - refused.length;
+  const others = writes.filter((write) => !write.refusal && isOthers(write, { id, name }));
+  const waiting = writes.length - refused.length - others.length;
   return (
     <>
       <div
@@ -44,6 +49,7 @@ export function SaveLine() {
             </Button>
           </p>
         )}
+        {others.length > 0 && <OthersLine writes={others} />}
         {refused.length > 0 && (
           <p className="flex flex-wrap items-center gap-3 border-b border-ink bg-stop-wash px-5 py-1">
             <b className="text-stop">
@@ -59,6 +65,22 @@ export function SaveLine() {
       <DeviceNotices waiting={waiting} unkept={unkept} />
       {open && refused.length > 0 && <RefusedSheet refused={refused} onOpenChange={setOpen} />}
     </>
+  );
+}
+
+/** What somebody else entered here and could not send any more: theirs, until somebody says otherwise. */
+function OthersLine({ writes }: { writes: readonly QueuedWrite[] }) {
+  const names = [...new Set(writes.map(({ by }) => by?.name))].join(', ');
+  return (
+    <p className="flex flex-wrap items-center gap-3 border-b border-ink bg-straw-wash px-5 py-1">
+      <b>
+        {writes.length} {writes.length === 1 ? 'entry' : 'entries'} of {names} not saved yet.
+      </b>
+      <span>Kept here until {names} signs in.</span>
+      <Button look="quiet" onClick={() => outbox.takeOver()}>
+        Send under my name
+      </Button>
+    </p>
   );
 }
 

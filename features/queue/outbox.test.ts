@@ -336,3 +336,50 @@ describe('two pages of one device', () => {
     expect(heard).toEqual(['a', 'b']);
   });
 });
+
+describe('what somebody else entered', () => {
+  const MIRA = { id: 'm', name: 'Mira' };
+  const TOBIAS = { id: 't', name: 'Tobias' };
+  const leftBy = async () => {
+    const device = memory();
+    const { outbox } = outboxOn(['away'], { device, who: () => MIRA });
+    outbox.add(answer('a'));
+    outbox.add(tick('a-step', 'a'));
+    await settle();
+    return device;
+  };
+
+  it('waits until they are back, with what builds on it, while one’s own goes', async () => {
+    const device = await leftBy();
+    const { outbox, sent, ids } = outboxOn([], { device, who: () => TOBIAS });
+    outbox.wake();
+    outbox.add(answer('b'));
+    await settle();
+    expect(sent.map(({ body }) => body.id)).toEqual(['b']);
+    expect(ids()).toEqual(['a', 'a-step']);
+    const back = outboxOn([], { device, who: () => MIRA });
+    back.outbox.wake();
+    await settle();
+    expect(back.sent.map(({ body }) => body.id)).toEqual(['a', 'a-step']);
+    expect(device.ids()).toEqual([]);
+  });
+
+  it('goes under another name when that person says so', async () => {
+    const device = await leftBy();
+    const { outbox, sent } = outboxOn([], { device, who: () => TOBIAS });
+    outbox.wake();
+    await settle();
+    expect(sent).toEqual([]);
+    outbox.takeOver();
+    await settle();
+    expect(sent.map(({ body }) => body.id)).toEqual(['a', 'a-step']);
+  });
+
+  it('is anybody’s where it was entered before there were names', async () => {
+    const device = memory([queued(answer('old'))]);
+    const { outbox, sent } = outboxOn([], { device, who: () => TOBIAS });
+    outbox.wake();
+    await settle();
+    expect(sent).toHaveLength(1);
+  });
+});

@@ -1,6 +1,14 @@
 import type { DeviceTrouble } from '../shell/device';
 import type { Sent } from './send';
-import { buildsOn, type Entry, following, goesWith, type Landing, type QueuedWrite } from './write';
+import {
+  type Author,
+  buildsOn,
+  type Entry,
+  following,
+  goesWith,
+  type Landing,
+  type QueuedWrite,
+} from './write';
 
 /** Where writes wait until they have landed. Each call rejects, with the browser's own error, where the device keeps nothing. */
 export type QueueStorage = {
@@ -25,6 +33,8 @@ export type OutboxGround = {
   /** Runs while no other page of this device does. */
   lock: (work: () => Promise<void>) => Promise<void>;
   others: { tell: (told: Told) => void; listen: (listener: (told: Told) => void) => void };
+  /** Who is signed in on this page, once that is known. */
+  who: () => Author | undefined;
 };
 
 export type OutboxState = {
@@ -47,9 +57,10 @@ const RETRY_MS = [800, 2000, 5000, 10_000, 20_000];
 /**
  * What was entered and has not reached the server yet, kept on this device until it has. Writes go one after another, in
  * the order they were made, by one page at a time. One that the server refuses stays, with its reason, until the person
- * decides; what builds on it waits with it, and the rest goes on.
+ * decides; what builds on it waits with it, and the rest goes on. What somebody else entered here waits until they are back: it would
+ * stand under the wrong name.
  */
-export function createOutbox({ storage, send, clock, lock, others }: OutboxGround) {
+export function createOutbox({ storage, send, clock, lock, others, who }: OutboxGround) {
   let state = EMPTY;
   const watchers = new Set<() => void>();
   const listeners = new Set<(news: News) => void>();
@@ -136,11 +147,13 @@ export function createOutbox({ storage, send, clock, lock, others }: OutboxGroun
     lock(sendAll).catch(() => wait({ is: 'later', why: 'What you entered is kept here and tried again.' }));
   }
 
+  const nextFor = (author: Author | undefined) => nextOf(state.writes, author);
+
   async function sendAll(): Promise<void> {
     do {
       again = false;
       await takeUp();
-      for (let next = nextOf(state.writes); next; next = nextOf(state.writes)) {
+      for (let next = nextFor(who()); next; next = nextFor(who())) {
         const sent = await send(next);
         if (sent.is === 'later') return wait(sent);
         failures = 0;
@@ -200,7 +213,9 @@ export function createOutbox({ storage, send, clock, lock, others }: OutboxGroun
     add(entry: Entry): void {
       const last = state.writes.at(-1)?.order ?? 0;
       const now = clock.now();
-      const write = { ...entry, order: Math.max(now, last + 1), enteredAt: new Date(now).toISOString() };
+      const by = who();
+      const made = { order: Math.max(now, last + 1), enteredAt: new Date(now).toISOString() };
+      const write = { ...entry, ...made, ...(by ? { by } : {}) };
       keep(write);
       show({ writes: [...state.writes, write] });
       wake();
@@ -213,6 +228,16 @@ export function createOutbox({ storage, send, clock, lock, others }: OutboxGroun
       const next = { ...changed(refused), refusal: undefined };
       if (next.id !== id) letGo(refused);
       const writes = state.writes.map((write) => (write.id === id ? next : following(write, id, next.id)));
+      for (const write of writes) if (!state.writes.includes(write)) keep(write);
+      show({ writes });
+      wake();
+    },
+
+    /** Takes over what somebody else entered here and left waiting: it goes under the name of whoever is signed in. */
+    takeOver(): void {
+      const by = who();
+      if (!by) return;
+      const writes = state.writes.map((write) => (isOthers(write, by) ? { ...write, by } : write));
       for (const write of writes) if (!state.writes.includes(write)) keep(write);
       show({ writes });
       wake();
@@ -239,11 +264,17 @@ export function createOutbox({ storage, send, clock, lock, others }: OutboxGroun
   };
 }
 
-/** The next that can go: neither refused nor built on one that is, or that waits for one. */
-function nextOf(writes: readonly QueuedWrite[]): QueuedWrite | undefined {
+/** Whether somebody else than this one entered it; what was entered before there were names is anybody's. */
+export function isOthers({ by }: QueuedWrite, who: Author | undefined): boolean {
+  return by !== undefined && who !== undefined && by.id !== who.id;
+}
+
+/** The next that can go: neither refused, nor somebody else's, nor built on one that is, or that waits for one. */
+function nextOf(writes: readonly QueuedWrite[], who: Author | undefined): QueuedWrite | undefined {
   const stuck: QueuedWrite[] = [];
   for (const write of writes) {
-    if (!write.refusal && !stuck.some((earlier) => buildsOn(write, earlier))) return write;
+    if (!write.refusal && !isOthers(write, who) && !stuck.some((earlier) => buildsOn(write, earlier)))
+      return write;
     stuck.push(write);
   }
   return undefined;

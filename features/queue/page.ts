@@ -6,6 +6,7 @@ import { createLanded } from './landed';
 import { createOutbox, type OutboxGround, type Told } from './outbox';
 import { createSender } from './send';
 import { createStorage } from './storage';
+import type { Author } from './write';
 
 /** Nobody waits longer for one answer, ms. */
 const ANSWER_MS = 25_000;
@@ -16,6 +17,8 @@ export const sender = createSender((path, init) =>
 );
 
 export const landed = createLanded(device, Date.now);
+
+let signedIn: Author | undefined;
 
 /** The outbox of this page. */
 export const outbox = createOutbox({
@@ -31,6 +34,7 @@ export const outbox = createOutbox({
   // Ids make a double send harmless where the browser has no locks: a plain address on the shop's network.
   lock: (work) => (globalThis.navigator?.locks ? navigator.locks.request('bavrin-outbox', work) : work()),
   others: otherPages(),
+  who: () => signedIn,
 });
 
 function otherPages(): OutboxGround['others'] {
@@ -44,8 +48,9 @@ function otherPages(): OutboxGround['others'] {
 
 let started = false;
 
-/** Starts sending what an earlier page left behind, and keeps an ear open for the network. */
-export function startOutbox(): void {
+/** Starts sending what an earlier page left behind, for whoever is signed in, and keeps an ear open for the network. */
+export function startOutbox(who: Author): void {
+  signedIn = who;
   if (started) return;
   started = true;
   outbox.onNews((news) => {

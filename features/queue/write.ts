@@ -51,8 +51,11 @@ export type NewRow = {
   [K in Exclude<WriteKind, 'job'>]: Omit<Common, 'id' | 'jobId'> & { kind: K } & Omit<Kinds[K], 'row'>;
 }[Exclude<WriteKind, 'job'>];
 
-/** An entry that waits on this device: its place in the order, when it was made, and why the server took it not. */
-export type QueuedWrite = Entry & { order: number; enteredAt: string; refusal?: Refusal };
+/** Who entered something. */
+export type Author = { id: string; name: string };
+
+/** An entry that waits on this device: its place in the order, when and by whom it was made, and why the server took it not. */
+export type QueuedWrite = Entry & { order: number; enteredAt: string; by?: Author; refusal?: Refusal };
 
 /** An entry that has landed, with the server's own row. */
 export type Landing = {

@@ -8,6 +8,7 @@ import { afterPress, statesIn } from '@/core/readings/vocabulary/several';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { Choice, SeveralChoice } from '@/ui/Choice';
 import { cn } from '@/ui/cn';
+import { AlsoHere } from './AlsoHere';
 import { useJob } from './JobProvider';
 
 type Props = {
@@ -58,6 +59,7 @@ export function FindingRow({
           {said === '' && measured && (
             <p className="text-small font-semibold text-bronze">From the reading</p>
           )}
+          <AlsoHere at={place ? `${label}, ${place}` : label} />
           {(about ?? ask) && <p className="text-small text-soft">{about ?? ask}</p>}
         </div>
         {asked && (

@@ -9,10 +9,14 @@ import {
   useState,
   useSyncExternalStore,
 } from 'react';
+import type { Role } from '@/core/base/people/roles';
 import type { Corner } from '@/core/car/corner';
+import { denied } from '../shell/denied';
+import { usePerson } from '../shell/PersonContext';
 import { undo } from '../shell/undo';
 import { createJobCommands, type JobCommands } from './commands';
-import { createJobStore, type JobState } from './jobStore';
+import { createJobStore, type JobState, type JobStore } from './jobStore';
+import { mayEnter } from './mayEnter';
 import { serverSource } from './serverSource';
 
 /** A job as components see it: what stands, what can be done to it, and the corner in hand. */
@@ -31,10 +35,16 @@ export function useJob(): Job {
   return job;
 }
 
+/** The store as somebody in a role writes to it: what is not theirs is said, and not entered. */
+function forRole(store: JobStore, role: Role): JobStore {
+  return { ...store, add: (entry) => (mayEnter(role, entry) ? store.add(entry) : denied.say()) };
+}
+
 /** Holds one job over all its stages. */
 export function JobProvider({ first, children }: { first: JobState; children: ReactNode }) {
   const [store] = useState(() => createJobStore(first, serverSource(first.sheet.job.id)));
-  const [commands] = useState(() => createJobCommands(store, undo.offer));
+  const { role } = usePerson();
+  const [commands] = useState(() => createJobCommands(forRole(store, role), undo.offer));
   useEffect(() => store.connect(), [store]);
   const state = useSyncExternalStore(store.subscribe, store.snapshot, store.serverSnapshot);
   const [corner, pickCorner] = useState<Corner | null>(null);

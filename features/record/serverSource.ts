@@ -3,6 +3,7 @@
 import type { JobSheet } from '@/core/job/sheet';
 import { landed, outbox, sender } from '../queue/page';
 import { listenForChanges } from '../shell/changes';
+import { hereNews } from './hereNews';
 import type { JobSource } from './jobStore';
 import { judgeAway } from './judge';
 
@@ -14,7 +15,11 @@ export function serverSource(jobId: string): JobSource {
       return response?.ok ? ((await response.json()) as JobSheet) : undefined;
     },
     // What waits is sent as soon as the line is back, not when the next try would come.
-    listen: (changed) => listenForChanges(`/api/jobs/${jobId}/changes`, changed, outbox.wakeWaiting),
+    listen: (changed) =>
+      listenForChanges(`/api/jobs/${jobId}/changes`, changed, {
+        answers: outbox.wakeWaiting,
+        here: () => hereNews.tell(jobId),
+      }),
     isBehind: () => landed.isRecent(jobId),
     sawVersion: (version) => sender.sawVersion(jobId, version),
     queue: outbox,

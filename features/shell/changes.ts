@@ -10,10 +10,14 @@ const BURST_MS = 150;
  * Only while the page is in view: a browser opens few lines to one server, and a hidden page needs none. What was missed
  * meanwhile is looked for as soon as it is in view again, or the stream is back.
  * @param path of the stream
- * @param answers told each time the stream opens: the server can be reached, perhaps again
+ * @param also `answers`: told each time the stream opens, the server can be reached, perhaps again; `here`: somebody came, left, went on
  * @returns ends it
  */
-export function listenForChanges(path: string, changed: () => void, answers?: () => void): () => void {
+export function listenForChanges(
+  path: string,
+  changed: () => void,
+  { answers, here }: { answers?: () => void; here?: () => void } = {},
+): () => void {
   let stream: EventSource | undefined;
   let isLive = false;
   let burst: ReturnType<typeof setTimeout> | undefined;
@@ -32,6 +36,7 @@ export function listenForChanges(path: string, changed: () => void, answers?: ()
     };
     // The first one comes as soon as the server hears of everything: what was written since the page was made is looked for.
     stream.onmessage = soon;
+    if (here) stream.addEventListener('here', here);
     stream.onerror = () => {
       isLive = false;
     };

@@ -7,6 +7,7 @@ import { placeFrom } from '../../core/diagnosis/verdict';
 import type { CaseFinding } from '../../core/exchange/casefile/schema';
 import { loadDemo } from '../../db/demo/load';
 import { closeDatabase } from '../../server/db/sql';
+import { COMMAND_LINE, standAs } from '../../server/people/actor';
 import { bundleHeavy } from '../system/heavy';
 import { migrate } from '../system/migrate';
 import { ROOT } from '../system/paths';
@@ -26,6 +27,7 @@ import { spread } from './spread';
 
 /** Figures, printed and not asserted: what one machine does says little about another's limits. */
 async function main(): Promise<number> {
+  standAs(COMMAND_LINE);
   diagnosisFigures();
   console.log(`full verdict with next checks, 25 findings, warm: ${spread(fullVerdictTimes())}`);
   for (const line of besideLibrary()) console.log(`beside a library: ${line}`);

@@ -1,5 +1,6 @@
 import { chromium } from '@playwright/test';
 import { database } from '../../server/db/sql';
+import { signedIn } from '../../tests/support/signIn';
 import { BROWSER } from '../system/browser';
 import { freePort } from '../system/port';
 import { endGroup, serve } from '../system/web';
@@ -14,7 +15,7 @@ export async function benchBlockFigures(url: string): Promise<void> {
   const server = await serve({ port: await freePort(), host: '127.0.0.1', url });
   const browser = await chromium.launch({ executablePath: BROWSER.program, args: ['--no-sandbox'] });
   try {
-    const page = await browser.newPage();
+    const page = await (await browser.newContext({ storageState: await signedIn(server.address) })).newPage();
     for (const [bench, field] of [
       ['heat', 'Pads good to'],
       ['balance', 'Foot presses'],
@@ -50,7 +51,7 @@ export async function traceFigures(url: string): Promise<void> {
   const server = await serve({ port: await freePort(), host: '127.0.0.1', url });
   const browser = await chromium.launch({ executablePath: BROWSER.program, args: ['--no-sandbox'] });
   try {
-    const page = await browser.newPage();
+    const page = await (await browser.newContext({ storageState: await signedIn(server.address) })).newPage();
     await page.addInitScript(() => localStorage.setItem('bavrin.kept.checks.rest', 'true'));
     await page.goto(`${server.address}/job/${job!.id}/checks`);
     await page.getByRole('button', { name: /^front left/ }).click();

@@ -1,4 +1,5 @@
 import { database } from '../../server/db/sql';
+import { signIn } from '../../tests/support/signIn';
 import { freePort } from '../system/port';
 import { endGroup, serve } from '../system/web';
 import { spread } from './spread';
@@ -21,7 +22,8 @@ export async function screenFigures(what: string, url: string): Promise<Map<stri
   const server = await serve({ port: await freePort(), host: '127.0.0.1', url });
   const late = new Map<string, number>();
   try {
-    await dueWorkedOut(what, server.address);
+    const cookie = await signIn(server.address);
+    await dueWorkedOut(what, server.address, cookie);
     const paths = [
       '/',
       ...STAGES.map((stage) => `/job/${job!.id}/${stage}`),
@@ -33,7 +35,7 @@ export async function screenFigures(what: string, url: string): Promise<Map<stri
       let size = 0;
       for (let round = 0; round < ROUNDS + 3; round++) {
         const started = performance.now();
-        size = (await (await fetch(server.address + path)).text()).length;
+        size = (await (await fetch(server.address + path, { headers: { cookie } })).text()).length;
         if (round >= 3) times.push(performance.now() - started);
       }
       const screen = path.replace(/[0-9a-f-]{36}/, '…');
@@ -47,7 +49,7 @@ export async function screenFigures(what: string, url: string): Promise<Map<stri
 }
 
 /** What is due on each car is worked out once a day, behind the first answers: that is a figure of its own. */
-async function dueWorkedOut(what: string, address: string): Promise<void> {
+async function dueWorkedOut(what: string, address: string, cookie: string): Promise<void> {
   const started = performance.now();
   const open = async () =>
     (
@@ -55,7 +57,7 @@ async function dueWorkedOut(what: string, address: string): Promise<void> {
       select count(*)::int as cars from cars
       where not exists (select from car_due_made made where made.car_id = cars.id and done)`
     )[0]!.cars as number;
-  do await (await fetch(address)).text();
+  do await (await fetch(address, { headers: { cookie } })).text();
   while ((await open()) > 0);
   console.log(
     `server, ${what}, what is due on every car: ${((performance.now() - started) / 1000).toFixed(1)} s, behind the first answers`,

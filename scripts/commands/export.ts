@@ -2,6 +2,7 @@ import { exportCar } from '../../server/cars/file';
 import { listCars } from '../../server/cars/queries';
 import { closeDatabase } from '../../server/db/sql';
 import { exportShop } from '../../server/exchange/whole';
+import { COMMAND_LINE, standAs } from '../../server/people/actor';
 import { fromWhereTheyStand } from '../system/paths';
 import { Plain, run, say } from '../system/say';
 import { withShop } from '../system/shop';
@@ -10,6 +11,7 @@ import { writeWhole } from '../system/whole';
 
 /** Writes cars with their histories in the open format: all of them, one a line, or one. The shop may be open meanwhile. */
 await run(async () => {
+  standAs(COMMAND_LINE);
   const { file, mode, car } = fileAndMode('export');
   return withShop(mode, 'stops', async ({ url }) => {
     process.env.DATABASE_URL = url;

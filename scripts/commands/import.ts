@@ -4,6 +4,7 @@ import { readEntries } from '../../core/exchange/casefile/many';
 import { closeDatabase } from '../../server/db/sql';
 import { importAll } from '../../server/exchange/whole';
 import { Failure } from '../../server/failure';
+import { COMMAND_LINE, standAs } from '../../server/people/actor';
 import { fromWhereTheyStand } from '../system/paths';
 import { Plain, run, say } from '../system/say';
 import { withShop } from '../system/shop';
@@ -11,6 +12,7 @@ import { fileAndMode } from '../system/whichShop';
 
 /** Takes cars' files and cases in, all or none. The shop may be open meanwhile. */
 await run(async () => {
+  standAs(COMMAND_LINE);
   const { file, mode } = fileAndMode('import');
   const entries = readEntries(readFileSync(fromWhereTheyStand(file), 'utf8'));
   if (!entries.ok) throw new Plain(`${file} was not taken: ${entries.issues.map(describeIssue).join('; ')}`);

@@ -1,6 +1,7 @@
 import { parseArgs } from 'node:util';
 import { loadDemo } from '../../db/demo/load';
 import { closeDatabase } from '../../server/db/sql';
+import { firstCode } from '../../server/people/signIn';
 import { bundleHeavy } from './heavy';
 import { onInterrupt } from './interrupt';
 import { holdDataFolder } from './lock';
@@ -45,6 +46,7 @@ export async function open(mode: Mode, argv: string[]): Promise<number> {
       const { server, port } = await serveSomewhere(wantedPort, host, names, shop.url);
       rememberServed({ mode, server: { port, host, instance: server.instance } });
       announce(mode, server.address, 'is open');
+      await announceFirst(server.address, shop);
       return 0;
     } finally {
       undo();
@@ -63,6 +65,17 @@ async function fillDemo(shop: ShopDatabase): Promise<void> {
   process.env.BAVRIN_WORKER = await bundleHeavy(dataFolder('build'));
   try {
     await loadDemo(new Date());
+  } finally {
+    await closeDatabase();
+  }
+}
+
+/** A shop that has nobody yet: the address under which its owner is made. */
+async function announceFirst(address: string, { url }: ShopDatabase): Promise<void> {
+  process.env.DATABASE_URL = url;
+  try {
+    const code = await firstCode();
+    if (code) process.stdout.write(`It has nobody yet. Make its owner here: ${address}/begin?code=${code}\n`);
   } finally {
     await closeDatabase();
   }

@@ -87,6 +87,7 @@ async function load(sql: postgres.Sql, file: string): Promise<void> {
   await setDeferrable(sql, 'deferrable');
   await sql.begin(async (tx) => {
     await tx`set constraints all deferred`;
+    await tx`select set_config('bavrin.restoring', 'on', true)`;
     const loaded = new Set<string>();
     await readRows(file, [], ({ table, columns }) => {
       const own = tables.get(table);

@@ -26,7 +26,7 @@ const DUE_SHOWN = 8;
 
 /** The board: open jobs, most urgent first; the cars; what is due, for the first cars or for all. */
 export async function getBay(today: string, allDue = false): Promise<Bay> {
-  const sql = database();
+  const sql = database('own');
   const [sheets, cars, shop] = await Promise.all([
     openJobIds(sql).then((ids) => getSheets(ids, sql)),
     listCars(sql),

@@ -15,7 +15,7 @@ export async function keepBench(carId: string, input: unknown, now = new Date())
   const state = accept(parseWith(benchStateSchema, body));
   const stateId = newId(id);
   const car = knownId('car', carId);
-  return database().begin((tx) => {
+  return database('work').begin((tx) => {
     const stands = () => readBench(tx, stateId);
     return once(tx, { id: stateId, kind: 'bench', target: car, content: state }, stands, async () => {
       await getCar(car, tx);
@@ -36,7 +36,7 @@ export async function changeBench(id: string, input: unknown, now = new Date()):
     fromRow: benchFromRow,
     columns: BENCH_COLUMNS,
   };
-  return database().begin(async (tx) => benchFromRow(await changeDropped(tx, benches, id, input, now)));
+  return database('work').begin(async (tx) => benchFromRow(await changeDropped(tx, benches, id, input, now)));
 }
 
 async function readBench(tx: Sql, id: string): Promise<KeptBench> {

@@ -28,7 +28,7 @@ const MOST_SHOWN = 40;
 export async function keptBenches(
   carId: string,
   bench: BenchId,
-  sql: Sql = database(),
+  sql: Sql = database('own'),
 ): Promise<KeptBench[]> {
   const rows = await sql`
     select * from bench_states where car_id = ${knownId('car', carId)} and bench = ${bench} and dropped_at is null
@@ -40,7 +40,7 @@ export async function keptBenches(
 export async function keptBench(
   id: string,
   { carId, bench }: { carId: string; bench: BenchId },
-  sql: Sql = database(),
+  sql: Sql = database('own'),
 ): Promise<KeptBench | undefined> {
   const [row] = await sql`
     select * from bench_states

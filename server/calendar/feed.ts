@@ -23,7 +23,7 @@ function feedFromRow(row: Row): CalendarFeed {
 }
 
 /** The address that is good, if any. */
-export async function calendarFeed(sql: Sql = database()): Promise<CalendarFeed | null> {
+export async function calendarFeed(sql: Sql = database('setup')): Promise<CalendarFeed | null> {
   const [row] = await sql`select * from calendar_feeds where ended_at is null`;
   return row ? feedFromRow(row) : null;
 }
@@ -33,7 +33,7 @@ export async function makeFeed(input: unknown, now = new Date()): Promise<Calend
   const { id, ...body } = fieldsOf(input);
   const { token } = accept(parseWith(calendarSchema, body));
   const feedId = newId(id);
-  return database().begin((tx) => {
+  return database('setup').begin((tx) => {
     const stands = async () => feedFromRow((await tx`select * from calendar_feeds where id = ${feedId}`)[0]!);
     return once(tx, { id: feedId, kind: 'calendar', content: { token } }, stands, async () => {
       await tx`lock table calendar_feeds in share row exclusive mode`;
@@ -48,7 +48,7 @@ export async function makeFeed(input: unknown, now = new Date()): Promise<Calend
 export async function endFeed(id: string, input: unknown, now = new Date()): Promise<CalendarFeed> {
   const { version } = versioned(input);
   const feedId = knownId('calendar', id);
-  return database().begin(async (tx) => {
+  return database('setup').begin(async (tx) => {
     const landed = await tx`
       update calendar_feeds set ended_at = ${now}, version = version + 1
       where id = ${feedId} and version = ${version} and ended_at is null returning 1`;
@@ -62,7 +62,7 @@ export async function endFeed(id: string, input: unknown, now = new Date()): Pro
 
 /** Whether a secret is that of the address that is good. */
 export async function isGoodFeed(token: string): Promise<boolean> {
-  const rows = await database()`
+  const rows = await database('open')`
     select 1 from calendar_feeds where token_hash = ${hashOf(token)} and ended_at is null`;
   return rows.length > 0;
 }

@@ -15,7 +15,7 @@ export async function addCar(input: unknown): Promise<CarRow> {
   const { id, ...spec } = fieldsOf(input);
   const car = accept(parseWith(carSpecSchema, spec));
   const carId = newId(id);
-  return database().begin((tx) => {
+  return database('work').begin((tx) => {
     const stands = () => getCar(carId, tx);
     return once(tx, { id: carId, kind: 'car', content: car }, stands, async () => {
       await tx`insert into cars ${tx({ id: carId, ...carColumns(car) })}`;
@@ -30,7 +30,7 @@ export async function saveCar(id: string, input: unknown): Promise<CarRow> {
   const { version, body } = versioned(input);
   const car = accept(parseWith(carSpecSchema, body));
   const carId = knownId('car', id);
-  return database().begin(async (tx) => {
+  return database('work').begin(async (tx) => {
     const written = await tx`
       update cars set ${tx(carColumns(car))}, version = version + 1 where id = ${carId} and version = ${version} returning 1`;
     if (written.length > 0) await writeAxles(tx, carId, car);
@@ -45,7 +45,7 @@ export async function saveCar(id: string, input: unknown): Promise<CarRow> {
 export async function noteOnCar(id: string, input: unknown): Promise<{ id: string; version: number }> {
   const note = accept(parseWith(carNoteSchema, input));
   const carId = knownId('car', id);
-  return database().begin(async (tx) => {
+  return database('work').begin(async (tx) => {
     await tx`select 1 from cars where id = ${carId} for no key update`;
     const { version, torquesNm, ownSheet } = await getCar(carId, tx);
     const [column, all]: [string, Record<string, string | number>] =
@@ -84,14 +84,15 @@ export async function finishFollowUp(
   const { version, body } = versioned(input);
   const { done } = accept(parseWith(followUpSchema, body));
   const entryId = knownId('entry', id);
-  const sql = database();
-  const [row] = await sql`
-    update follow_ups set done_at = ${done ? now : null}, version = version + 1
-    where id = ${entryId} and version = ${version} and (done_at is null) = ${done} returning id, version`;
-  if (row) return { id: row.id, version: row.version };
-  const [current] = await sql`select id, what, done_at, version from follow_ups where id = ${entryId}`;
-  if (!current) throw notFound('entry', id);
-  if ((current.done_at !== null) === done && current.version > version)
-    return { id: current.id, version: current.version };
-  throw stale('That entry', current);
+  return database('work').begin(async (tx) => {
+    const [row] = await tx`
+      update follow_ups set done_at = ${done ? now : null}, version = version + 1
+      where id = ${entryId} and version = ${version} and (done_at is null) = ${done} returning id, version`;
+    if (row) return { id: row.id, version: row.version };
+    const [current] = await tx`select id, what, done_at, version from follow_ups where id = ${entryId}`;
+    if (!current) throw notFound('entry', id);
+    if ((current.done_at !== null) === done && current.version > version)
+      return { id: current.id, version: current.version };
+    throw stale('That entry', current);
+  });
 }

@@ -62,7 +62,7 @@ export type CarTaken = {
  */
 export async function importCar(input: unknown, as?: string, now = new Date()): Promise<CarTaken> {
   const opened = accept(openCarFile(input));
-  return database(IMPORT_MS).begin(async (tx) => {
+  return database('work', IMPORT_MS).begin(async (tx) => {
     await oneAtATime(tx, 'import');
     return writeCar(tx, opened, { as, now });
   });

@@ -6,7 +6,7 @@ import { figuresFromRow } from '../jobs/rows';
 /** The good pedal of each of these cars, where its firmness was read after a cure. */
 export async function goodPedals(
   cars: readonly string[],
-  sql: Sql = database(),
+  sql: Sql = database('own'),
 ): Promise<Map<string, GoodPedal>> {
   const rows = await sql`
     select distinct on (jobs.car_id) jobs.car_id, r.kind, r.input, r.result, r.calcs, r.recorded_at

@@ -8,23 +8,27 @@ import { database, type Sql } from '../db/sql';
 import { notFound } from '../failure';
 import { knownId } from '../ids';
 import { figuresFromRow } from '../jobs/rows';
+import { carsSeen, seesCar } from '../people/actor';
 import { kilometres } from '../units';
 import { type CarRow, carFromRows } from './rows';
 
-/** One car with its axles. */
-export async function getCar(id: string, sql: Sql = database()): Promise<CarRow> {
+/** One car with its axles; another's car is not there for a driver. */
+export async function getCar(id: string, sql: Sql = database('own')): Promise<CarRow> {
   const carId = knownId('car', id);
   const [car] = await sql`select * from cars where id = ${carId}`;
-  if (!car) throw notFound('car', id);
+  if (!car || !seesCar(carId)) throw notFound('car', id);
   const axles = await sql`select * from car_axles where car_id = ${carId}`;
   return carFromRows(car, axles);
 }
 
 export type CarLine = Pick<CarRow, 'id' | 'name' | 'note' | 'fluidFilledOn'>;
 
-/** Every car of the shop, by name: what lists of them need. */
-export async function listCars(sql: Sql = database()): Promise<CarLine[]> {
-  const rows = await sql`select id, name, note, fluid_filled_on from cars order by lower(name), id`;
+/** Every car of the shop, or a driver's own, by name: what lists of them need. */
+export async function listCars(sql: Sql = database('own')): Promise<CarLine[]> {
+  const seen = carsSeen();
+  const rows = await sql`
+    select id, name, note, fluid_filled_on from cars ${seen ? sql`where id = any(${[...seen]})` : sql``}
+    order by lower(name), id`;
   return rows.map(({ id, name, note, fluid_filled_on: fluidFilledOn }) => ({
     id,
     name,
@@ -44,7 +48,7 @@ export type CarJob = {
 };
 
 /** A car's jobs, newest first. */
-export async function carJobs(carId: string, sql: Sql = database()): Promise<CarJob[]> {
+export async function carJobs(carId: string, sql: Sql = database('own')): Promise<CarJob[]> {
   const rows = await sql`
     select id, number, complaint, opened_at, closed_at, outcome,
       coalesce((select array_agg(cause order by cause) from job_causes where job_id = jobs.id), '{}') as confirmed
@@ -72,7 +76,7 @@ export type CarReading = Pick<ReadingRow, 'input' | 'said' | 'unreadable'> & {
 const LOOK_BACK = 120;
 
 /** The last standing reading of each kind and corner on a car. */
-export async function lastReadings(carId: string, sql: Sql = database()): Promise<CarReading[]> {
+export async function lastReadings(carId: string, sql: Sql = database('own')): Promise<CarReading[]> {
   const rows = await sql`
     select distinct on (r.kind, r.corner) r.kind, r.corner, r.input, r.result, r.calcs, r.recorded_at, r.job_id, j.number
     from (select id, number from jobs where car_id = ${carId} order by opened_at desc limit ${LOOK_BACK}) j
@@ -108,7 +112,7 @@ export type FollowUp = {
 export async function openFollowUps(
   today: string,
   carId?: string,
-  sql: Sql = database(),
+  sql: Sql = database('own'),
 ): Promise<FollowUp[]> {
   const rows = await sql`
     select f.*, c.name from follow_ups f join cars c on c.id = f.car_id

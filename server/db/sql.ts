@@ -1,5 +1,7 @@
 import postgres from 'postgres';
+import type { Right } from '../../core/base/people/roles';
 import { Failure } from '../failure';
+import { type Actor, actorWith, whoActs } from '../people/actor';
 import { within } from './deadline';
 
 /** The connection pool: one a process, made on first use, so that building the application needs no database. */
@@ -15,10 +17,33 @@ const SILENT_MS = STATEMENT_MS + 2_000;
 /** How long a connection that failed waits for its next attempt, s: a database that is back is found within a second. */
 const backoff = (attempts: number) => Math.min(0.01 * 3 ** attempts, 1);
 
-/** The database. Short waits: a person is standing there. @param silentMs how long a whole transaction may take */
-export function database(silentMs = SILENT_MS): postgres.Sql {
+/** What is asked for: something only certain people may do, or what the shop needs whoever asks (who it is, its name, its clock). */
+export type Asked = Right | 'open';
+
+/** Rights that change nothing: the database itself refuses what would. */
+const READS: readonly Asked[] = ['own', 'read'];
+
+/**
+ * The database, for whoever asks with a right: the one door to what is on file, so that nothing is read or written that nobody may.
+ * Short waits: a person is standing there.
+ * @param silentMs how long a whole transaction may take
+ * @throws Failure `signed_out`, `forbidden`
+ */
+export function database(right: Asked = 'read', silentMs = SILENT_MS): postgres.Sql {
+  const actor = right === 'open' ? whoActs() : actorWith(right);
   pool ??= connect();
-  return bounded(pool, silentMs);
+  return bounded(pool, silentMs, (tx) => introduce(tx, actor, READS.includes(right)));
+}
+
+/** Says in a transaction who writes: what is written down carries it. */
+async function introduce(
+  tx: postgres.TransactionSql,
+  actor: Actor | undefined,
+  readsOnly: boolean,
+): Promise<void> {
+  await tx`
+    select set_config('bavrin.actor', ${actor?.id ?? ''}, true), set_config('bavrin.device', ${actor?.deviceId ?? ''}, true),
+      set_config('transaction_read_only', ${readsOnly ? 'on' : 'off'}, true)`;
 }
 
 /** Connections of their own, beside the pool. @throws Failure when no database is set */
@@ -43,7 +68,11 @@ export function connect(own: postgres.Options<Record<string, never>> = {}): post
  * The pool with a deadline on every query and transaction: a database that hangs (a full disk, a dead wire) sends
  * nothing that could time out by itself. Its connections are given up with it, and the next request makes new ones.
  */
-function bounded(sql: postgres.Sql, silentMs: number): postgres.Sql {
+function bounded(
+  sql: postgres.Sql,
+  silentMs: number,
+  first: (tx: postgres.TransactionSql) => Promise<void>,
+): postgres.Sql {
   const giveUp = () => {
     if (pool === sql) pool = undefined;
     void sql.end({ timeout: 0 }).catch(() => {});
@@ -65,10 +94,15 @@ function bounded(sql: postgres.Sql, silentMs: number): postgres.Sql {
     },
     get(target, name, self) {
       if (name !== 'begin') return Reflect.get(target, name, self);
-      return (...args: unknown[]) =>
+      return (work: (tx: postgres.TransactionSql) => unknown) =>
         within(
           silentMs,
-          untilAlone(() => (target.begin as (...all: unknown[]) => Promise<unknown>)(...args)),
+          untilAlone(() =>
+            target.begin(async (tx) => {
+              await first(tx);
+              return work(tx);
+            }),
+          ),
           giveUp,
         );
     },

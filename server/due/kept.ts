@@ -35,7 +35,7 @@ export async function allDue(
 export async function carDue(carId: string, shop: ShopRow, today: string): Promise<CarDue[]> {
   const fresh = await freshen(carId, shop, today);
   if (fresh) return fresh;
-  const rows = await database()`select * from car_due where car_id = ${carId} order by due_on, key`;
+  const rows = await database('own')`select * from car_due where car_id = ${carId} order by due_on, key`;
   return rows.map(lineFromRow);
 }
 
@@ -79,7 +79,7 @@ async function freshenNext(stale: string[], shop: ShopRow, today: string): Promi
  * @returns what it found; nothing where what is kept is good
  */
 async function freshen(carId: string, shop: ShopRow, today: string): Promise<CarDue[] | undefined> {
-  const sql = database();
+  const sql = database('open');
   const run = randomUUID();
   // Said before it is read: what is written meanwhile takes it back, and it is worked out once more.
   const made = await sql`

@@ -4,6 +4,7 @@ import { type CarLine, type FollowUp, openFollowUps } from '../cars/queries';
 import { database, type Sql } from '../db/sql';
 import { drivenSinceFill } from '../fills/queries';
 import { waterTrends } from '../fills/water';
+import { carsSeen } from '../people/actor';
 import type { ShopRow } from '../shop/queries';
 import { eventDaysSinceFill } from '../wear/queries';
 import { allDue, carDue } from './kept';
@@ -39,15 +40,13 @@ export async function dueUpTo(
   cars: readonly CarLine[],
   shop: ShopRow,
   today: string,
-  sql: Sql = database(),
+  sql: Sql = database('own'),
 ): Promise<DueCar[]> {
   const [only] = cars.length === 1 ? cars : [];
   const own = only ? sql`and car_id = ${only.id}` : sql``;
   const [followUps, kept, proofs, fluidOf] = await Promise.all([
     openFollowUps(today, only?.id, sql),
-    only
-      ? carDue(only.id, shop, today).then((lines) => lines.map((line) => ({ carId: only.id, line })))
-      : allDue(upTo, shop, today),
+    only || carsSeen() ? dueOfEach(cars, shop, today) : allDue(upTo, shop, today),
     sql`
       select car_id, number, driver, due_on from jobs join proof_drives on proof_drives.job_id = jobs.id
       where closed_at is null and back_id is null and due_on <= ${upTo} ${own} order by due_on`,
@@ -77,6 +76,14 @@ export async function dueUpTo(
       return own ? [{ carId: id, carName: name, lines: own.sort(bySoonest) }] : [];
     })
     .sort((left, right) => bySoonest(left.lines[0]!, right.lines[0]!));
+}
+
+/** Car by car, where it is only a few. */
+async function dueOfEach(cars: readonly CarLine[], shop: ShopRow, today: string) {
+  const each = await Promise.all(
+    cars.map(async ({ id }) => (await carDue(id, shop, today)).map((line) => ({ carId: id, line }))),
+  );
+  return each.flat();
 }
 
 function noteLine(followUp: FollowUp): DueLine {

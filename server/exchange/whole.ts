@@ -36,7 +36,7 @@ export async function importAll(inputs: readonly unknown[], now = new Date()): P
     else cases.push(outcome.value);
   }
   if (issues.length > 0) throw refused(issues.slice(0, 50));
-  return database(IMPORT_MS).begin(async (tx) => {
+  return database('work', IMPORT_MS).begin(async (tx) => {
     await oneAtATime(tx, 'import');
     const taken: ShopTaken = { cars: [], cases: 0, knownCases: 0 };
     for (const car of cars) taken.cars.push(await writeCar(tx, car, { now }));

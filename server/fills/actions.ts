@@ -18,7 +18,7 @@ export async function addFill(carId: string, input: unknown, now = new Date()): 
   const fill = accept(parseWith(fillSchema, body));
   const fillId = newId(id);
   const car = knownId('car', carId);
-  return database().begin((tx) =>
+  return database('work').begin((tx) =>
     once(
       tx,
       { id: fillId, kind: 'fill', target: car, content: fill },
@@ -64,7 +64,7 @@ export async function writeFill(tx: Sql, fill: FluidFill, { id, carId, jobId, at
 /** Drops a fill that was noted by mistake, or puts it back; the car has what is newest then. */
 export async function changeFill(id: string, input: unknown, now = new Date()): Promise<CarFill> {
   const fills = { table: 'fills' as const, name: 'fill', fromRow: fillFromRow, columns: FILL_COLUMNS };
-  return database().begin(async (tx) => {
+  return database('work').begin(async (tx) => {
     const row = await changeDropped(tx, fills, id, input, now);
     await giveToCar(tx, row.car_id);
     return fillFromRow(row);

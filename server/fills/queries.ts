@@ -45,7 +45,7 @@ export function fillFromRow(row: Row): CarFill {
 }
 
 /** What a car was filled with, newest first. */
-export async function carFills(carId: string, sql: Sql = database()): Promise<CarFill[]> {
+export async function carFills(carId: string, sql: Sql = database('own')): Promise<CarFill[]> {
   const rows = await sql`
     select * from fills where car_id = ${carId} and dropped_at is null
     order by filled_on desc, seq desc limit 60`;
@@ -53,7 +53,7 @@ export async function carFills(carId: string, sql: Sql = database()): Promise<Ca
 }
 
 /** How far each car was driven on its fill, where its odometer was read at the fill and since. */
-export async function drivenSinceFill(sql: Sql = database()): Promise<Map<string, Driven>> {
+export async function drivenSinceFill(sql: Sql = database('own')): Promise<Map<string, Driven>> {
   const rows = await sql`
     select f.car_id, f.odometer_m as at_fill, seen.odometer_m as last, seen.on_day
     from (

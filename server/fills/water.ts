@@ -14,7 +14,7 @@ type Held = Pick<Shop, 'timeZone' | 'altitudeM' | 'limits'>;
 export async function waterTrends(
   { timeZone, altitudeM, limits }: Held,
   cars?: readonly string[],
-  sql: Sql = database(),
+  sql: Sql = database('own'),
 ): Promise<Map<string, WaterTrend>> {
   const rows = await sql`
     select jobs.car_id, cars.fluid_filled_on, cars.fluid_class, cars.fluid_dry_k, cars.fluid_wet_k,

@@ -1,5 +1,7 @@
 /** The header by which a page learns this answer's nonce. */
 export const NONCE = 'x-bavrin-nonce';
+/** The header by which a page learns what was asked for, to come back there once somebody is signed in. */
+export const AT = 'x-bavrin-at';
 
 /**
  * What a page of the shop may load: its own scripts and styles and nothing from elsewhere. Scripts carry this answer's

@@ -43,7 +43,10 @@ describe('a route', () => {
   });
 
   it('gives up in time', async () => {
-    const response = await route(() => new Promise(() => {}), 20)(post('{}'), context);
+    const response = await route(() => new Promise(() => {}), { withinMs: 20, open: true })(
+      post('{}'),
+      context,
+    );
     expect(response.status).toBe(503);
     expect(await response.json()).toMatchObject({ code: 'unavailable' });
   });

@@ -1,8 +1,13 @@
 import { type JsonBounds, readJsonText } from '../../core/base/issues/json';
+import type { Right } from '../../core/base/people/roles';
 import { within } from '../db/deadline';
 import { toFailure } from '../db/failures';
 import { accept, Failure } from '../failure';
 import { log } from '../log';
+import { type Actor, actorWith, as, whoActs } from '../people/actor';
+import { cookieOf, isSecure, SESSION_COOKIE, tokenIn } from '../people/cookies';
+import { countTry } from '../people/limits';
+import { rotate, whoHas } from '../people/sessions';
 
 /** No body a person's work makes is larger than this. */
 const LARGEST_BODY = 1024 * 1024;
@@ -13,22 +18,58 @@ type Handler<P> = (request: Request, params: P) => Promise<unknown>;
 /** Everything but an import answers within this, ms: a person is standing there. */
 const DEADLINE_MS = 20_000;
 
-/** A route handler: JSON out, every failure with its code and words, one log line a request, an answer in time. */
-export function route<P = Record<string, never>>(handler: Handler<P>, withinMs = DEADLINE_MS) {
+export type RouteOptions = {
+  /** Answers within this, ms. */
+  withinMs?: number;
+  /** Asked for before anything is read, where what is sent is large or what is answered a stream. */
+  right?: Right;
+  /** Keeps the machine busy: so many a minute for each person. */
+  costly?: boolean;
+  /** Answers whoever asks: what tells that the server is there, and what lets somebody in. */
+  open?: boolean;
+};
+
+/**
+ * A route handler: for somebody who is signed in, JSON out, every failure with its code and words, one log line a request, an answer
+ * in time. What that somebody may do is decided where the data is asked for (`database`).
+ */
+export function route<P = Record<string, never>>(
+  handler: Handler<P>,
+  { withinMs = DEADLINE_MS, costly = false, open = false, right }: RouteOptions = {},
+) {
   return async (request: Request, context: Context<P>): Promise<Response> => {
     const started = performance.now();
     const path = new URL(request.url).pathname;
     try {
       if (request.method !== 'GET' && request.method !== 'HEAD') refuseForeign(request);
+      const asker = open ? undefined : await whoAsks(request);
+      if (right && asker) as(asker.actor, () => actorWith(right));
+      if (costly) await countTry('costly', asker?.actor.id ?? 'a command');
       const answering = async () => handler(request, await context.params);
-      const answer = await within(withinMs, answering());
+      const answer = await within(withinMs, asker ? as(asker.actor, answering) : answering());
       log.info({ method: request.method, path, ms: Math.round(performance.now() - started) }, 'served');
-      return answer instanceof Response ? answer : Response.json(answer ?? {});
+      const response = answer instanceof Response ? answer : Response.json(answer ?? {});
+      if (asker?.token)
+        response.headers.append('set-cookie', cookieOf(SESSION_COOKIE, asker.token, isSecure(request)));
+      return response;
     } catch (error) {
       const { status, body } = failed(error, { method: request.method, path });
       return Response.json(body, { status });
     }
   };
+}
+
+/** Who asks, by the token the browser has; and the token to exchange it for, where it is time. */
+async function whoAsks(request: Request): Promise<{ actor: Actor; token?: string }> {
+  const token = tokenIn(request, SESSION_COOKIE);
+  const found = token === undefined ? undefined : await whoHas(token);
+  if (found && token) {
+    const fresh = found.rotate ? await rotate(token) : undefined;
+    return { actor: found.actor, ...(fresh ? { token: fresh } : {}) };
+  }
+  const standing = whoActs();
+  if (!standing) throw new Failure('signed_out', 'Nobody is signed in on this device.');
+  return { actor: standing };
 }
 
 /** What a failure is answered with, and its line in the log; what broke says nothing of itself to the asker. */

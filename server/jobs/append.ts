@@ -6,11 +6,12 @@ import { CAUSES } from '../../core/diagnosis/causes';
 import { placeFields } from '../../core/diagnosis/verdict';
 import { runCalc } from '../../core/exchange/calcs';
 import { checkFinding } from '../../core/exchange/casefile/findings';
+import { isDriversAnswer } from '../../core/job/driverTells';
 import { newAnswerSchema, newReadingSchema } from '../../core/job/schemas';
 import type { AnswerRow, ReadingRow } from '../../core/job/sheet';
 import { readingRefused } from '../../core/readings/applies';
 import { CALCS_VERSION } from '../../core/readings/version';
-import { FINDINGS } from '../../core/readings/vocabulary/findings';
+import { FINDINGS, type FindingId } from '../../core/readings/vocabulary/findings';
 import { statesIn, togetherSaid } from '../../core/readings/vocabulary/several';
 import { withOwnLimits } from '../../core/readings/withOwnLimits';
 import { getCar } from '../cars/queries';
@@ -18,6 +19,7 @@ import { database, type Sql } from '../db/sql';
 import { accept, Failure, notFound, refused, stale } from '../failure';
 import { knownId } from '../ids';
 import { once } from '../once';
+import { refuseUnlessTold, seesCar } from '../people/actor';
 import { getShop } from '../shop/queries';
 import { answerFromRow, readingFromRow } from './rows';
 
@@ -26,7 +28,8 @@ export async function addAnswer(jobId: string, input: unknown, now = new Date())
   const answer = accept(parseWith(newAnswerSchema, input));
   refuseIssues(answerIssues(answer));
   const job = knownId('job', jobId);
-  return database().begin((tx) =>
+  refuseUnlessTold(isDriversAnswer(answer.finding as FindingId));
+  return database('tell').begin((tx) =>
     once(
       tx,
       { id: answer.id, kind: 'answer', target: job, content: answer },
@@ -51,7 +54,7 @@ export async function addReading(jobId: string, input: unknown, now = new Date()
   const reading = accept(parseWith(newReadingSchema, input));
   if (reading.input !== null) accept(runCalc(reading.kind, reading.input));
   const job = knownId('job', jobId);
-  return database().begin((tx) =>
+  return database('work').begin((tx) =>
     once(
       tx,
       { id: reading.id, kind: 'reading', target: job, content: reading },
@@ -137,7 +140,7 @@ export function refuseIssues(issues: Issue[]): void {
  */
 export async function lockOpenJob(jobId: string, tx: Sql, now: Date): Promise<{ carId: string; at: Date }> {
   const [job] = await tx`select car_id, closed_at from jobs where id = ${jobId} for no key update`;
-  if (!job) throw notFound('job', jobId);
+  if (!job || !seesCar(job.car_id)) throw notFound('job', jobId);
   if (job.closed_at)
     throw new Failure('stale', 'The job has been closed; its record stays as it is.', {
       current: { closedAt: job.closed_at },

@@ -28,7 +28,7 @@ const TRIAL_COLUMNS = [
 export async function addTrial(jobId: string, input: unknown, now = new Date()): Promise<ChangeTrial> {
   const trial = accept(parseWith(changeTrialSchema, input));
   const job = knownId('job', jobId);
-  return database().begin((tx) => {
+  return database('work').begin((tx) => {
     const stands = () => readTrial(tx, trial.id);
     return once(tx, { id: trial.id, kind: 'trial', target: job, content: trial }, stands, async () => {
       const { at } = await lockOpenJob(job, tx, now);
@@ -49,7 +49,7 @@ export async function changeTrial(id: string, input: unknown, now = new Date()):
     fromRow: trialFromRow,
     columns: TRIAL_COLUMNS,
   };
-  return database().begin(async (tx) => trialFromRow(await changeDropped(tx, trials, id, input, now)));
+  return database('work').begin(async (tx) => trialFromRow(await changeDropped(tx, trials, id, input, now)));
 }
 
 export function trialFromRow(row: Row): ChangeTrial {

@@ -35,7 +35,7 @@ export async function closeJob(jobId: string, input: unknown, now = new Date()):
     target: job,
     content: { version, ...closing },
   };
-  return database().begin((tx) =>
+  return database('work').begin((tx) =>
     once(
       tx,
       write,
@@ -47,7 +47,7 @@ export async function closeJob(jobId: string, input: unknown, now = new Date()):
         if (sheet.job.version !== version) throw stale('The job', sheet.job);
         await writeVerdict(tx, sheet, write.id, sheet.verdicts.at(-1)?.decided ?? null, at);
         await tx`
-          update jobs set outcome = ${closing.outcome}, summary = ${closing.summary}, closed_by = ${closing.by}, bed_in_told = ${closing.bedInTold ?? ''}, closed_at = ${at}, version = version + 1
+          update jobs set outcome = ${closing.outcome}, summary = ${closing.summary}, closed_by = ${closing.by}, closed_by_person = acting_person(), bed_in_told = ${closing.bedInTold ?? ''}, closed_at = ${at}, version = version + 1
           where id = ${job}`;
         const causes = [...new Set(closing.confirmed)].map((cause) => ({ job_id: job, cause }));
         if (causes.length > 0) await tx`insert into job_causes ${tx(causes)}`;

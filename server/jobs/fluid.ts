@@ -47,7 +47,7 @@ export async function settleFluid(tx: Sql, sheet: JobSheet, workId: string, at: 
 export async function changePoured(workId: string, input: unknown, now = new Date()): Promise<PouredFluid> {
   const { id, taken, lot } = accept(parseWith(pouredSchema, input));
   const on = knownId('work', workId);
-  return database().begin((tx) =>
+  return database('work').begin((tx) =>
     once(
       tx,
       { id, kind: 'poured', target: on, content: { taken, lot } },

@@ -1,4 +1,5 @@
 import { parseWith } from '../../core/base/issues/zod';
+import { notDrivers } from '../../core/job/driverTells';
 import { jobChangesSchema, newJobSchema } from '../../core/job/schemas';
 import type { JobFields, JobSheet } from '../../core/job/sheet';
 import { refuseBackwards } from '../cars/odometer';
@@ -8,13 +9,14 @@ import { accept, refused, stale } from '../failure';
 import { versioned } from '../http/versioned';
 import { knownId } from '../ids';
 import { once, sameContent } from '../once';
+import { refuseUnlessTold } from '../people/actor';
 import { fromKilometres } from '../units';
 import { getSheet } from './queries';
 
 /** Opens a job on a car; sending it twice opens it once. */
 export async function openJob(input: unknown, now = new Date()): Promise<JobSheet> {
   const job = accept(parseWith(newJobSchema, input));
-  return database().begin((tx) => {
+  return database('tell').begin((tx) => {
     const stands = () => getSheet(job.id, tx);
     return once(tx, { id: job.id, kind: 'job', content: job }, stands, async () => {
       await getCar(job.carId, tx);
@@ -61,8 +63,9 @@ export async function changeJob(id: string, input: unknown): Promise<JobSheet['j
       },
     ]);
   }
+  refuseUnlessTold(notDrivers(Object.keys(changes)).length === 0);
   const jobId = knownId('job', id);
-  return database().begin(async (tx) => {
+  return database('tell').begin(async (tx) => {
     const written = await tx`
       update jobs set ${tx(columns)}, version = version + 1
       where id = ${jobId} and version = ${version} and closed_at is null returning 1`;

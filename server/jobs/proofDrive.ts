@@ -15,7 +15,7 @@ import { proofDriveFromRow } from './rows';
 export async function sendOut(jobId: string, input: unknown, now = new Date()): Promise<ProofDrive> {
   const drive = accept(parseWith(newProofDriveSchema, input));
   const job = knownId('job', jobId);
-  return database().begin((tx) =>
+  return database('work').begin((tx) =>
     once(
       tx,
       { id: drive.id, kind: 'proof_drive', target: job, content: drive },
@@ -39,7 +39,7 @@ export async function sendOut(jobId: string, input: unknown, now = new Date()): 
 export async function comeBack(driveId: string, input: unknown, now = new Date()): Promise<ProofDrive> {
   const back = accept(parseWith(driveBackSchema, input));
   const drive = knownId('drive', driveId);
-  return database().begin((tx) =>
+  return database('tell').begin((tx) =>
     once(
       tx,
       { id: back.id, kind: 'drive_back', target: drive, content: back },

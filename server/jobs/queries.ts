@@ -10,6 +10,7 @@ import { notFound } from '../failure';
 import { fillFromRow } from '../fills/queries';
 import { knownId } from '../ids';
 import { confirmedCauses } from '../learn/queries';
+import { carsSeen, seesCar } from '../people/actor';
 import { photosOf } from '../photos/queries';
 import { setupsOf } from '../setups/queries';
 import { kilometres } from '../units';
@@ -26,15 +27,16 @@ import {
 } from './rows';
 
 /** Everything on file of one job. */
-export async function getSheet(id: string, sql: Sql = database()): Promise<JobSheet> {
+export async function getSheet(id: string, sql: Sql = database('own')): Promise<JobSheet> {
   const [sheet] = await getSheets([knownId('job', id)], sql);
   if (!sheet) throw notFound('job', id);
   return sheet;
 }
 
-/** Several sheets in the order of their ids, in one go over each table; unknown ids are left out. */
-export async function getSheets(ids: readonly string[], sql: Sql = database()): Promise<JobSheet[]> {
+/** Several sheets in the order of their ids, in one go over each table; those that are unknown, or not for whoever asks, are left out. */
+export async function getSheets(ids: readonly string[], sql: Sql = database('own')): Promise<JobSheet[]> {
   if (ids.length === 0) return [];
+  const visible = carsSeen();
   const list = [...ids];
   const [
     jobs,
@@ -91,7 +93,7 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
   const byId = new Map(jobs.map((job) => [job.id as string, job]));
   return list.flatMap((id): JobSheet[] => {
     const job = byId.get(id);
-    if (!job) return [];
+    if (!job || (visible && !visible.includes(job.car_id))) return [];
     const own = (rows: readonly Row[]) => rows.filter((row) => row.job_id === id);
     const car = cars.find((row) => row.id === job.car_id)!;
     const fill = fills.find((row) => row.car_id === job.car_id);
@@ -134,14 +136,16 @@ export async function getSheets(ids: readonly string[], sql: Sql = database()): 
 }
 
 /** A job's id as the database has it. @throws Failure when there is none */
-export async function jobExists(id: string, sql: Sql = database()): Promise<string> {
-  const [row] = await sql`select id from jobs where id = ${knownId('job', id)}`;
-  if (!row) throw notFound('job', id);
+export async function jobExists(id: string, sql: Sql = database('own')): Promise<string> {
+  const [row] = await sql`select id, car_id from jobs where id = ${knownId('job', id)}`;
+  if (!row || !seesCar(row.car_id)) throw notFound('job', id);
   return row.id;
 }
 
-/** Ids of all open jobs. */
-export async function openJobIds(sql: Sql = database()): Promise<string[]> {
-  const rows = await sql`select id from jobs where closed_at is null order by opened_at, id`;
+/** Ids of all open jobs of the cars that whoever asks sees. */
+export async function openJobIds(sql: Sql = database('own')): Promise<string[]> {
+  const seen = carsSeen();
+  const rows = await sql`
+    select id from jobs where closed_at is null ${seen ? sql`and car_id = any(${[...seen]})` : sql``} order by opened_at, id`;
   return rows.map((row) => row.id);
 }

@@ -42,7 +42,7 @@ export async function recordVerdict(jobId: string, input: unknown, now = new Dat
   const { id, decided } = accept(parseWith(newVerdictSchema, input));
   refuseIssues(causeIssues(decided, 'decided'));
   const job = knownId('job', jobId);
-  return database().begin((tx) =>
+  return database('work').begin((tx) =>
     once(
       tx,
       { id, kind: 'verdict', target: job, content: { decided } },
@@ -98,7 +98,7 @@ export async function addWork(jobId: string, input: unknown, now = new Date()): 
   const work = accept(parseWith(newWorkSchema, input));
   refuseIssues(causeIssues(work.cause, 'cause'));
   const job = knownId('job', jobId);
-  return database().begin((tx) =>
+  return database('work').begin((tx) =>
     once(
       tx,
       { id: work.id, kind: 'work', target: job, content: work },
@@ -154,7 +154,7 @@ async function planFor(sheet: JobSheet, work: NewWork, tx: Sql): Promise<WorkPla
 export async function addTick(workId: string, input: unknown, now = new Date()): Promise<TickRow> {
   const tick = accept(parseWith(newTickSchema, input));
   const on = knownId('work', workId);
-  return database().begin((tx) =>
+  return database('work').begin((tx) =>
     once(
       tx,
       { id: tick.id, kind: 'tick', target: on, content: tick },
@@ -196,7 +196,7 @@ export async function addTick(workId: string, input: unknown, now = new Date()):
 export async function proveHold(jobId: string, input: unknown, now = new Date()): Promise<ProofRow> {
   const proof = accept(parseWith(newProofSchema, input));
   const job = knownId('job', jobId);
-  return database().begin((tx) =>
+  return database('work').begin((tx) =>
     once(
       tx,
       { id: proof.id, kind: 'proof', target: job, content: proof },

@@ -4,7 +4,7 @@ import type { Confirmed } from '../../core/diagnosis/learn/priors';
 import { database, type Sql } from '../db/sql';
 
 /** Causes confirmed at the end of the shop's jobs, where the work helped: what a shop learns from. Counted as jobs close. */
-export async function confirmedCauses(sql: Sql = database()): Promise<Confirmed> {
+export async function confirmedCauses(sql: Sql = database('own')): Promise<Confirmed> {
   const rows = await sql`select cause, jobs from confirmed_causes where jobs > 0`;
   return Object.fromEntries(rows.map((row) => [row.cause, row.jobs]));
 }
@@ -18,7 +18,7 @@ export type LikeJobs = { total: number; causes: { cause: CauseId; jobs: number }
 /** Looks back over the latest closed jobs that had one of these complaints. */
 export async function jobsLike(complaints: readonly string[], exceptJob: string): Promise<LikeJobs> {
   if (complaints.length === 0) return { total: 0, causes: [] };
-  const sql = database();
+  const sql = database('own');
   const rows = await sql`
     with alike as (
       select distinct f.job_id

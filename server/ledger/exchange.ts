@@ -49,7 +49,7 @@ const IMPORT_MS = 5 * 60_000;
  */
 export async function importCases(bytes: Uint8Array<ArrayBuffer>, now = new Date()): Promise<ImportResult> {
   return withCases(bytes, (batches) =>
-    database(IMPORT_MS).begin(async (tx) => {
+    database('work', IMPORT_MS).begin(async (tx) => {
       await oneAtATime(tx, 'import');
       const result: ImportResult = { added: 0, known: 0, jobs: [] };
       for await (const batch of batches)

@@ -12,7 +12,7 @@ export type JobLeft = {
 
 /** What stands on file of a job beside its own sheet. */
 export async function leftBy(jobId: string): Promise<JobLeft> {
-  const sql = database();
+  const sql = database('own');
   const [fitted, due] = await Promise.all([
     sql`select * from fitted_parts where job_id = ${jobId} order by place, kind, id`,
     sql`select * from follow_ups where job_id = ${jobId} order by due_on nulls last, id`,

@@ -1,6 +1,7 @@
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { database } from '../db/sql';
+import { carsSeen } from '../people/actor';
 import { ofBuild } from './build';
 
 const STAGES = ['complaint', 'checks', 'verdict', 'work', 'proof'];
@@ -21,9 +22,11 @@ const ALWAYS = [
 
 /** What a device keeps for a place without a network: the build, and the pages of what is in the bay. */
 export async function offlineList(job?: string): Promise<{ files: string[]; pages: string[] }> {
-  const sql = database();
+  const sql = database('own');
+  const seen = carsSeen();
   const jobs = await sql`
     select id, car_id from jobs where closed_at is null ${job ? sql`and id = ${job}` : sql``}
+      ${seen ? sql`and car_id = any(${[...seen]})` : sql``}
     order by opened_at desc limit ${MOST_JOBS}`;
   const ids = jobs.map((row) => row.id as string);
   const works = await sql`select id, job_id from works where job_id = any(${ids})`;

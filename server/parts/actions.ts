@@ -19,7 +19,7 @@ export async function fitPart(carId: string, input: unknown, now = new Date()): 
   const partId = newId(id);
   if (daysAhead(part.fittedOn, now) > 1) throw refused([dateIssue(part.fittedOn, 'today or earlier')]);
   const car = knownId('car', carId);
-  return database().begin((tx) =>
+  return database('work').begin((tx) =>
     once(
       tx,
       { id: partId, kind: 'part', target: car, content: part },

@@ -22,7 +22,7 @@ export function partFromRow(row: Row): FittedPart {
 const MOST_PARTS = 80;
 
 /** Parts of a car, those it wears first, newest first. */
-export async function carParts(carId: string, sql: Sql = database()): Promise<FittedPart[]> {
+export async function carParts(carId: string, sql: Sql = database('own')): Promise<FittedPart[]> {
   const rows = await sql`
     select * from fitted_parts where car_id = ${carId}
     order by removed_on is not null, fitted_on desc, id limit ${MOST_PARTS}`;

@@ -21,7 +21,7 @@ export async function addPhoto(carId: string, input: unknown, now = new Date()):
     throw refused([
       { code: 'refused', path: 'jpeg', value: `${bytes.length} bytes of something else`, accepted: 'a JPEG' },
     ]);
-  return database().begin((tx) =>
+  return database('work').begin((tx) =>
     once(
       tx,
       { id: photoId, kind: 'photo', target: car, content: photo },
@@ -50,7 +50,7 @@ export async function changePhoto(id: string, input: unknown, now = new Date()):
     fromRow: photoFromRow,
     columns: ABOUT_PHOTO,
   };
-  return database().begin(async (tx) => photoFromRow(await changeDropped(tx, photos, id, input, now)));
+  return database('work').begin(async (tx) => photoFromRow(await changeDropped(tx, photos, id, input, now)));
 }
 
 async function readPhoto(tx: Sql, id: string): Promise<PhotoRow> {

@@ -3,6 +3,7 @@ import type { PhotoRow } from '../../core/car/photos';
 import { database, type Sql } from '../db/sql';
 import { notFound } from '../failure';
 import { knownId } from '../ids';
+import { seesCar } from '../people/actor';
 
 /** All of a photograph but itself. */
 export const ABOUT_PHOTO = ['id', 'car_id', 'job_id', 'place', 'note', 'caption', 'taken_at', 'version'];
@@ -25,7 +26,7 @@ export function photoFromRow(row: Row): PhotoRow {
 /** Photographs of cars, newest first, by car. */
 export async function photosOf(
   carIds: readonly string[],
-  sql: Sql = database(),
+  sql: Sql = database('own'),
 ): Promise<Map<string, PhotoRow[]>> {
   const rows = await sql`
     select ${sql(ABOUT_PHOTO)} from (
@@ -42,8 +43,8 @@ export async function photosOf(
 }
 
 /** The photograph itself. */
-export async function photoBytes(id: string, sql: Sql = database()): Promise<Uint8Array<ArrayBuffer>> {
-  const [row] = await sql`select jpeg from photos where id = ${knownId('photograph', id)}`;
-  if (!row) throw notFound('photograph', id);
+export async function photoBytes(id: string, sql: Sql = database('own')): Promise<Uint8Array<ArrayBuffer>> {
+  const [row] = await sql`select jpeg, car_id from photos where id = ${knownId('photograph', id)}`;
+  if (!row || !seesCar(row.car_id)) throw notFound('photograph', id);
   return new Uint8Array(row.jpeg);
 }

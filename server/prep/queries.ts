@@ -52,7 +52,7 @@ export async function getPreparation(
     openFollowUps(today, car.id),
     getShelf(),
     openJobsOf(car.id).then((ids) => getSheets(ids)),
-    database()`select clear_at_ml from cars where id = ${car.id}`,
+    database('own')`select clear_at_ml from cars where id = ${car.id}`,
   ]);
   const event = options.eventId ? events.find(({ id }) => id === options.eventId) : nextEvent(events, today);
   if (!event) throw notFound('event', options.eventId ?? 'to come');
@@ -117,7 +117,7 @@ function peakOf(
 }
 
 async function openJobsOf(carId: string): Promise<string[]> {
-  const rows = await database()`
+  const rows = await database('own')`
     select id from jobs where car_id = ${carId} and closed_at is null order by opened_at desc, id limit 5`;
   return rows.map((row) => row.id);
 }

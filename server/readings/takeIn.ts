@@ -67,7 +67,7 @@ export async function takeTable(
   const shop = await getShop();
   return withTable(table.csv, await readBy(table, shop, now), async ({ says, batches }) => {
     if (says.refusedLines > 0 && !table.leaveOut) throw refused(says.issues);
-    return database(TAKE_MS).begin(async (tx) => {
+    return database('work', TAKE_MS).begin(async (tx) => {
       await oneAtATime(tx, 'table');
       let done = 0;
       let known = 0;

@@ -24,7 +24,7 @@ export async function getSeason(carId: string, asked?: number, now = new Date())
   const [car, shop] = await Promise.all([getCar(carId), getShop()]);
   const today = dayIn(shop.timeZone, now);
   const year = asked ?? Number(today.slice(0, 4));
-  const sql = database();
+  const sql = database('own');
   const day = (at: Date) => dayIn(shop.timeZone, at);
   const [{ events }, parts, fills, jobs, readings] = await Promise.all([
     carPast(car.id, { timeZone: shop.timeZone }),

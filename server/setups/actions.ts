@@ -15,7 +15,7 @@ export async function addSetup(carId: string, input: unknown, now = new Date()):
   const setup = accept(parseWith(setupSchema, body));
   const setupId = newId(id);
   const car = knownId('car', carId);
-  return database().begin((tx) => {
+  return database('work').begin((tx) => {
     const stands = () => readSetup(tx, setupId);
     return once(tx, { id: setupId, kind: 'setup', target: car, content: setup }, stands, async () => {
       await getCar(car, tx);
@@ -35,7 +35,7 @@ export async function changeSetup(id: string, input: unknown, now = new Date()):
     fromRow: setupFromRow,
     columns: SETUP_COLUMNS,
   };
-  return database().begin(async (tx) => setupFromRow(await changeDropped(tx, setups, id, input, now)));
+  return database('work').begin(async (tx) => setupFromRow(await changeDropped(tx, setups, id, input, now)));
 }
 
 async function readSetup(tx: Sql, id: string): Promise<CarSetup> {

@@ -35,7 +35,7 @@ export function setupFromRow(row: Row): CarSetup {
 /** How each car goes to each track: the newest of each, by track. */
 export async function setupsOf(
   cars: readonly string[],
-  sql: Sql = database(),
+  sql: Sql = database('own'),
 ): Promise<Map<string, CarSetup[]>> {
   const rows = await sql`
     select distinct on (car_id, lower(track)) * from track_setups

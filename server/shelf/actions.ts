@@ -32,7 +32,7 @@ export async function addShelfItem(input: unknown, now = new Date()): Promise<Sh
     price: item.price,
     added_at: now,
   };
-  return database().begin((tx) => {
+  return database('work').begin((tx) => {
     const stands = () => lotById(tx, itemId);
     return once(tx, { id: itemId, kind: 'lot', content: item }, stands, async () => {
       await tx`insert into shelf ${tx(row)}`;
@@ -51,7 +51,7 @@ export async function changeShelfItem(id: string, input: unknown, now = new Date
   const { version, body } = versioned(input);
   const { quantity, remainingMl, dropped } = accept(parseWith(shelfChangesSchema, body));
   const itemId = knownId('lot', id);
-  return database().begin(async (tx) => {
+  return database('work').begin(async (tx) => {
     const [current] = await tx`select * from shelf where id = ${itemId} for no key update`;
     if (!current) throw notFound('lot', id);
     const before = shelfFromRow(current);
@@ -90,7 +90,7 @@ export async function openBottle(id: string, input: unknown, now = new Date()): 
   const { id: openedId } = accept(parseWith(openBottleSchema, input));
   const lotId = knownId('lot', id);
   const write: Write = { id: openedId, kind: 'lot', target: lotId, content: 'open' };
-  return database().begin((tx) =>
+  return database('work').begin((tx) =>
     once(
       tx,
       write,

@@ -29,7 +29,7 @@ export function shelfFromRow(row: Row): ShelfRow {
 }
 
 /** What stands on the shelf, by kind. */
-export async function getShelf(sql: Sql = database()): Promise<ShelfRow[]> {
+export async function getShelf(sql: Sql = database('own')): Promise<ShelfRow[]> {
   const rows = await sql`
     select * from shelf where dropped_at is null and quantity > 0 order by kind, added_at, id`;
   return rows.map(shelfFromRow);

@@ -12,7 +12,7 @@ import { getShop, limitToSI, type ShopRow } from './queries';
 export async function saveShop(input: unknown, options: { isDemo?: boolean } = {}): Promise<ShopRow> {
   const { version, body } = versioned(input);
   const shop = accept(parseWith(shopSchema, body));
-  const sql = database();
+  const sql = database('setup');
   return sql.begin(async (tx) => {
     const columns = {
       name: shop.name,
@@ -33,6 +33,7 @@ export async function saveShop(input: unknown, options: { isDemo?: boolean } = {
       learn_strength: shop.learnStrength,
       date_order: shop.dateOrder,
       currency: shop.currency,
+      signed_in_hours: shop.signedInHours,
       length_unit: shop.lengthUnit,
       temperature_unit: shop.temperatureUnit,
       pressure_unit: shop.pressureUnit,

@@ -6,7 +6,7 @@ import { database, type Sql } from '../db/sql';
 export type ShopRow = Shop & { version: number; isDemo: boolean };
 
 /** The shop's settings; a shop nobody has named yet has the plain ones. */
-export async function getShop(sql: Sql = database()): Promise<ShopRow> {
+export async function getShop(sql: Sql = database('open')): Promise<ShopRow> {
   const [[row], limits] = await Promise.all([
     sql`select * from shop`,
     sql`select name, value from shop_limits`,
@@ -31,6 +31,7 @@ export async function getShop(sql: Sql = database()): Promise<ShopRow> {
     learnStrength: row.learn_strength,
     dateOrder: row.date_order,
     currency: row.currency,
+    signedInHours: row.signed_in_hours,
     lengthUnit: row.length_unit,
     temperatureUnit: row.temperature_unit,
     pressureUnit: row.pressure_unit,
@@ -64,6 +65,7 @@ const NEW_SHOP: Shop = {
   learnStrength: 300,
   dateOrder: 'day_first',
   currency: 'EUR',
+  signedInHours: 336,
   lengthUnit: 'mm',
   temperatureUnit: '°C',
   pressureUnit: 'kPa',

@@ -16,7 +16,7 @@ export async function addEvent(carId: string, input: unknown): Promise<EventRow>
   const event = accept(parseWith(eventSchema, body));
   const eventId = newId(id);
   const car = knownId('car', carId);
-  return database().begin((tx) =>
+  return database('work').begin((tx) =>
     once(
       tx,
       { id: eventId, kind: 'event', target: car, content: event },
@@ -61,17 +61,18 @@ export async function changeEvent(id: string, input: unknown, now = new Date()):
   const { dropped, ...rest } = body;
   const event = accept(parseWith(eventSchema, rest));
   const eventId = knownId('event', id);
-  const sql = database();
-  const [row] = await sql`
+  return database('work').begin(async (tx) => {
+    const [row] = await tx`
     update car_events set name = ${event.name}, on_date = ${event.onDate}, sessions = ${event.sessions},
       odometer_m = ${fromKilometres(event.odometerKm)}, circuit = ${event.circuit}, air_c = ${event.airC}, dropped_at = ${dropped === true ? now : null}, version = version + 1
     where id = ${eventId} and version = ${version} and dropped_at is null returning *`;
-  if (row) return eventFromRow(row);
-  const [current] = await sql`select * from car_events where id = ${eventId}`;
-  if (!current) throw notFound('event', id);
-  const { id: _, version: __, ...fields } = eventFromRow(current);
-  const stands = { ...fields, dropped: current.dropped_at !== null };
-  if (current.version > version && sameContent(stands, { ...event, dropped: dropped === true }))
-    return eventFromRow(current);
-  throw stale('That event', eventFromRow(current));
+    if (row) return eventFromRow(row);
+    const [current] = await tx`select * from car_events where id = ${eventId}`;
+    if (!current) throw notFound('event', id);
+    const { id: _, version: __, ...fields } = eventFromRow(current);
+    const stands = { ...fields, dropped: current.dropped_at !== null };
+    if (current.version > version && sameContent(stands, { ...event, dropped: dropped === true }))
+      return eventFromRow(current);
+    throw stale('That event', eventFromRow(current));
+  });
 }

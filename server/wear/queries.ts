@@ -27,7 +27,7 @@ export function eventFromRow(row: Row): EventRow {
 }
 
 /** A car's days on track, oldest first. */
-async function carEvents(carId: string, sql: Sql = database()): Promise<EventRow[]> {
+async function carEvents(carId: string, sql: Sql = database('own')): Promise<EventRow[]> {
   const rows = await sql`
     select * from car_events
     where car_id = ${carId} and dropped_at is null order by on_date, id`;
@@ -40,7 +40,7 @@ export type CarPast = { wear: Record<Corner, CornerWear>; measured: Measured; ev
 export async function carPast(
   carId: string,
   options: { exceptJob?: string; timeZone: string },
-  sql: Sql = database(),
+  sql: Sql = database('own'),
 ): Promise<CarPast> {
   const [events, rows] = await Promise.all([
     carEvents(carId, sql),
@@ -68,7 +68,7 @@ export async function carPast(
 }
 
 /** Each car's days on track since its fluid was filled, past and to come. */
-export async function eventDaysSinceFill(sql: Sql = database()): Promise<Map<string, string[]>> {
+export async function eventDaysSinceFill(sql: Sql = database('own')): Promise<Map<string, string[]>> {
   const rows = await sql`
     select car_events.car_id, array_agg(car_events.on_date::text) as days
     from car_events join cars on cars.id = car_events.car_id

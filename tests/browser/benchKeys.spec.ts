@@ -26,9 +26,11 @@ for (const width of [1280, 390] as const) {
       const main = page.getByRole('main');
       await expect(main).toContainText('17 short of 30');
       await fromTop(page);
-      await tabTo(page, page.getByRole('radiogroup', { name: 'Use' }).getByRole('radio', { checked: true }));
+      const use = page.getByRole('radiogroup', { name: 'Use' });
+      await tabTo(page, use.getByRole('radio', { checked: true }));
       await page.keyboard.press('ArrowRight');
-      await page.keyboard.press('Space');
+      await expect(use.getByRole('radio', { name: 'Road' })).toBeFocused();
+      await page.keyboard.press('Enter');
       await expect(main).toContainText('inside, 0 needed');
     });
 

@@ -1,3 +1,4 @@
+import { signedIn } from '../support/signIn';
 import { expect, key, newJob, pickCar, saved, test } from './test';
 
 test('what another person enters shows within a second, on the job and in the bay', async ({
@@ -33,4 +34,27 @@ test('what another person enters shows within a second, on the job and in the ba
   await page.getByRole('heading', { name: /What the driver says/ }).waitFor();
   await expect(other.getByRole('link', { name: /Seen from the wall/ })).toBeVisible();
   await other.close();
+});
+
+test('who else has the job open is seen, at which question too, until they leave', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  const job = await newJob(page, 'Shop hatch', 'Two hands at one answer');
+  const context = await browser.newContext({ baseURL, storageState: await signedIn(baseURL!, 'Tobias') });
+  const other = await context.newPage();
+  await other.goto(`${job}/complaint`);
+  const stages = page.getByRole('region', { name: 'Job and stages' });
+  await expect(stages).toContainText('Tobias: complaint');
+  await expect(other.getByRole('region', { name: 'Job and stages' })).toContainText('Mira: complaint');
+  await key(other, 'Spongy pedal', 'Yes').focus();
+  await expect(stages).toContainText('Tobias: complaint, spongy pedal');
+  await expect(page.getByText('Tobias is at this too')).toBeVisible();
+  await other.getByRole('link', { name: /^Checks/ }).click();
+  await expect(stages).toContainText('Tobias: checks');
+  await expect(page.getByText('Tobias is at this too')).toBeHidden();
+  await other.goto('/');
+  await expect(stages).not.toContainText('Tobias');
+  await context.close();
 });

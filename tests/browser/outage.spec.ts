@@ -4,6 +4,7 @@ import { freePort } from '../../scripts/system/port';
 import { endGroup, serve } from '../../scripts/system/web';
 import { closeDatabase } from '../../server/db/sql';
 import { freshDatabase } from '../support/database';
+import { signedIn } from '../support/signIn';
 import { expect, key, saved, test } from './test';
 
 /** A wire between application and database that can be cut and mended. */
@@ -54,6 +55,7 @@ test.describe(() => {
       dist: '.next-test',
     });
     try {
+      await page.context().addCookies((await signedIn(server.address)).cookies);
       await page.goto(`${server.address}/`);
       await page.getByRole('link', { name: /Goes soft after five laps/ }).click();
       await page.getByRole('link', { name: /^Complaint/ }).click();

@@ -9,6 +9,7 @@ import { alive, groupsOf } from '../../scripts/system/processes';
 import { build } from '../../scripts/system/web';
 
 const BAVRIN = fileURLToPath(new URL('../../bavrin', import.meta.url));
+const PASSWORD = 'slow bleed at the far corner';
 let home: string;
 
 beforeAll(async () => {
@@ -21,10 +22,11 @@ afterAll(() => {
   rmSync(home, { recursive: true, force: true });
 });
 
-function bavrin(args: string[], env: Record<string, string> = {}) {
+function bavrin(args: string[], env: Record<string, string> = {}, input = '') {
   const { DATABASE_URL: _, ...outer } = process.env;
   const done = spawnSync(BAVRIN, args, {
     encoding: 'utf8',
+    input,
     env: { ...outer, BAVRIN_DATA: join(home, 'data'), BAVRIN_DIST: '.next-test', ...env },
   });
   return { status: done.status, out: done.stdout, err: done.stderr };
@@ -44,7 +46,24 @@ describe('start, stop and what is left behind', { timeout: 120_000 }, () => {
     expect(first, first.err).toMatchObject({ status: 0 });
     const address = addressIn(first.out);
     expect(await (await fetch(`${address}/api/health`)).json()).toMatchObject({ app: 'bavrin', ok: true });
-    expect(await (await fetch(address)).text()).toContain('Nothing in the bay');
+    expect(await (await fetch(address)).text()).toContain('This shop has nobody yet');
+    // Its owner is made at the address that the start printed, and by no other.
+    const code = /\/begin\?code=(\S+)/.exec(first.out)![1]!;
+    const own = (from: string) =>
+      fetch(`${address}/api/sign-in/first`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ code: from, name: 'Ada', password: PASSWORD }),
+      });
+    expect((await own('x'.repeat(43))).status).toBe(403);
+    const cookie = (await own(code)).headers.get('set-cookie')!.split(';')[0]!;
+    const bay = async () => (await fetch(address, { headers: { cookie } })).text();
+    expect(await bay()).toContain('Nothing in the bay');
+    expect((await fetch(address)).url).toContain('/sign-in');
+
+    expect(bavrin(['owner', 'Ada'], {}, 'short\n').err).toContain('5 characters');
+    expect(bavrin(['owner', 'Ada'], {}, `${PASSWORD} again\n`).err).toContain('signed out everywhere');
+    expect(await bay()).not.toContain('Nothing in the bay');
 
     const started = performance.now();
     expect(bavrin(['start']).out).toContain(`is already open: ${address}`);

@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { database } from '../../server/db/sql';
 import { freshDatabase } from '../support/database';
 import { allRoutes, call, type RouteEntry } from '../support/routes';
-import { BY_CONTENT, BY_ID, BY_VERSION } from '../support/writes';
+import { BY_CONTENT, BY_ID, BY_NATURE, BY_VERSION } from '../support/writes';
 
 let drop: () => Promise<void>;
 let routes: Map<string, RouteEntry>;
@@ -16,7 +16,9 @@ afterAll(() => drop());
 describe('every write lands once', () => {
   it('and every one there is, is in this table', () => {
     const writes = [...routes.keys()].filter((name) => !name.startsWith('GET '));
-    expect([...Object.keys(BY_ID), ...Object.keys(BY_VERSION), ...BY_CONTENT].sort()).toEqual(writes.sort());
+    expect([...Object.keys(BY_ID), ...Object.keys(BY_VERSION), ...BY_CONTENT, ...BY_NATURE].sort()).toEqual(
+      writes.sort(),
+    );
   });
 
   describe.each(Object.keys(BY_ID))('%s', (name) => {

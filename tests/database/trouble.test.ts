@@ -44,7 +44,7 @@ describe('two transactions that wait for each other', () => {
     let there = 0;
     let tries = 0;
     const renameBoth = (first: string, second: string, name: string) =>
-      database().begin(async (tx) => {
+      database('work').begin(async (tx) => {
         tries += 1;
         await tx`update cars set name = ${name} where id = ${first}`;
         there += 1;
@@ -320,10 +320,10 @@ describe('a database in trouble', () => {
   });
 
   it('that hangs in the middle gives every waiting query back, not only the first', async () => {
-    const sql = database(300);
+    const sql = database('read', 300);
     const outcome = await failureOf(sql`select pg_sleep(3)`);
     expect(outcome.code).toBe('unavailable');
-    const inside = await failureOf(database(300).begin((tx) => tx`select pg_sleep(3)`));
+    const inside = await failureOf(database('read', 300).begin((tx) => tx`select pg_sleep(3)`));
     expect(inside.code).toBe('unavailable');
     expect((await database()`select 1 as one`)[0]!.one).toBe(1);
   });

@@ -1,7 +1,7 @@
 import { vi } from 'vitest';
 import { createOutbox, type QueueStorage, type Told } from '../../features/queue/outbox';
 import { createSender } from '../../features/queue/send';
-import type { Entry, QueuedWrite } from '../../features/queue/write';
+import type { Author, Entry, QueuedWrite } from '../../features/queue/write';
 
 /** What the server says to each request, in turn; 'away' is no answer at all. */
 export type Said =
@@ -51,7 +51,12 @@ export function pages() {
 /** An outbox on ground of the test's own, over timers that the test moves, and what it sent. */
 export function outboxOn(
   replies: Said[] = [],
-  { device = memory(), page = pages()(), lock = (work: () => Promise<void>) => work() } = {},
+  {
+    device = memory(),
+    page = pages()(),
+    lock = (work: () => Promise<void>) => work(),
+    who = (): Author | undefined => undefined,
+  } = {},
 ) {
   const sent: { path: string; body: Record<string, unknown> }[] = [];
   const sender = createSender(async (path, init) => {
@@ -73,6 +78,7 @@ export function outboxOn(
     },
     lock,
     others: page,
+    who,
   });
   return { outbox, sender, sent, device, ids: () => outbox.snapshot().writes.map(({ id }) => id) };
 }

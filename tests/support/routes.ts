@@ -34,11 +34,12 @@ export async function call(
   { method, path, handler }: RouteEntry,
   params: Record<string, string>,
   body?: unknown,
+  cookie?: string,
 ): Promise<{ status: number; json: Record<string, unknown> }> {
   const text = typeof body === 'string' ? body : JSON.stringify(body);
   const request = new Request(`http://127.0.0.1${fill(path, params)}`, {
     method,
-    headers: { 'content-type': 'application/json' },
+    headers: { 'content-type': 'application/json', ...(cookie ? { cookie } : {}) },
     ...(method === 'GET' ? {} : { body: text ?? '' }),
   });
   const response = await handler(request, { params: Promise.resolve(params) });

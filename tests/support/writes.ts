@@ -7,6 +7,7 @@ import { addFill } from '../../server/fills/actions';
 import { addTrial } from '../../server/jobs/changeTrial';
 import { sendOut } from '../../server/jobs/proofDrive';
 import { addWork } from '../../server/jobs/work';
+import { addPerson } from '../../server/people/actions';
 import { addPhoto } from '../../server/photos/actions';
 import { addSetup } from '../../server/setups/actions';
 import { addShelfItem } from '../../server/shelf/actions';
@@ -151,6 +152,12 @@ export const BY_ID: Record<string, () => Promise<Sent>> = {
       count: rows('fitted_parts'),
     };
   },
+  'POST /api/people': async () => ({
+    params: {},
+    body: { name: `Somebody ${randomUUID()}`, role: 'technician' },
+    other: { name: `Somebody else ${randomUUID()}`, role: 'technician' },
+    count: rows('people'),
+  }),
   'POST /api/calendar': async () => ({
     params: {},
     body: { token: secret() },
@@ -335,6 +342,16 @@ export const BY_VERSION: Record<string, () => Promise<Omit<Sent, 'elsewhere' | '
     });
     return { params: { id }, body: { version }, other: { version: version + 5 } };
   },
+  'PATCH /api/people/[id]': async () => {
+    await addPerson({ id: randomUUID(), name: `Owner ${randomUUID()}`, role: 'owner' });
+    const name = `Somebody ${randomUUID()}`;
+    const { id, version } = await addPerson({ id: randomUUID(), name, role: 'technician' });
+    return {
+      params: { id },
+      body: { version, name, role: 'reader' },
+      other: { version, name, role: 'technician' },
+    };
+  },
   'PATCH /api/fills/[id]': async () => {
     const { id, version } = await addFill((await makeCar()).id, { id: randomUUID(), ...FILL });
     return { params: { id }, body: { version, dropped: true }, other: { version, dropped: false } };
@@ -388,6 +405,19 @@ export const BY_VERSION: Record<string, () => Promise<Omit<Sent, 'elsewhere' | '
     };
   },
 };
+
+/** Letting in and out, ending, secrets, and where somebody is: sent again they are what they were, or are asked for anew. */
+export const BY_NATURE = [
+  'PATCH /api/devices/[id]',
+  'PATCH /api/me',
+  'POST /api/jobs/[id]/here',
+  'POST /api/people/[id]/sign-out',
+  'POST /api/sign-in',
+  'POST /api/sign-in/demo',
+  'POST /api/sign-in/first',
+  'POST /api/sign-in/pin',
+  'POST /api/sign-out',
+];
 
 /** An import knows its cases by what is in them. */
 export const BY_CONTENT = [

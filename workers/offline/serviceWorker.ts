@@ -76,11 +76,16 @@ async function keep({ files, pages: addresses }: Keep): Promise<number> {
   for (const address of addresses) {
     const response = await fetch(address, { headers: { accept: 'text/html' } }).catch(() => undefined);
     // A page that moved on (a job's first address leads to its stage) is kept under both.
-    if (!response?.ok) continue;
+    if (!response?.ok || isDoor(response)) continue;
     await shown.put(address, response.redirected ? await unredirected(response) : response);
     kept += 1;
   }
   return kept;
+}
+
+/** Nobody is signed in: what came instead of the page is kept under no page's name. */
+function isDoor({ redirected, url }: Response): boolean {
+  return redirected && new URL(url).pathname === '/sign-in';
 }
 
 /** A browser takes no answer for a page that was led elsewhere; its content is the same. */

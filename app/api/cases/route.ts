@@ -6,7 +6,8 @@ const LARGEST_IMPORT = 32 * 1024 * 1024;
 /** And may take their time. */
 const IMPORT_MS = 6 * 60_000;
 
-export const POST = route(
-  async (request) => importCases(await readBytes(request, LARGEST_IMPORT)),
-  IMPORT_MS,
-);
+export const POST = route(async (request) => importCases(await readBytes(request, LARGEST_IMPORT)), {
+  withinMs: IMPORT_MS,
+  costly: true,
+  right: 'work',
+});

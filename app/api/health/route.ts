@@ -5,14 +5,19 @@ import { route } from '@/server/http/route';
 export const dynamic = 'force-dynamic';
 
 /** Whether this server and its database answer; for the start command, a proxy, and people. */
-export const GET = route(async () => {
-  const [row] = await database()`select count(*)::int as migrations from schema_migrations`.catch(() => {
-    throw new Failure('unavailable', 'The database does not answer.');
-  });
-  return {
-    app: 'bavrin',
-    ok: true,
-    instance: process.env.BAVRIN_INSTANCE ?? '',
-    migrations: row!.migrations,
-  };
-});
+export const GET = route(
+  async () => {
+    const [row] = await database('open')`select count(*)::int as migrations from schema_migrations`.catch(
+      () => {
+        throw new Failure('unavailable', 'The database does not answer.');
+      },
+    );
+    return {
+      app: 'bavrin',
+      ok: true,
+      instance: process.env.BAVRIN_INSTANCE ?? '',
+      migrations: row!.migrations,
+    };
+  },
+  { open: true },
+);

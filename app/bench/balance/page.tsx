@@ -5,15 +5,16 @@ import { BalanceBench } from '@/features/shop/bench/balance/BalanceBench';
 import type { BalanceStart } from '@/features/shop/bench/balance/typed';
 import { goodPedals } from '@/server/cars/goodPedal';
 import { type getCar, lastReadings } from '@/server/cars/queries';
+import { page } from '../../asPerson';
 import { type BenchQuery, benchPlace } from '../place';
 
 export const metadata = { title: 'Balance bench' };
 
 /** The bench with a car's own master, calipers and mass where it was opened from one. */
-export default async function BalanceBenchPage({ searchParams }: { searchParams: BenchQuery }) {
+export default page('own', async ({ searchParams }: { searchParams: BenchQuery }) => {
   const { key, place, car } = await benchPlace('balance', searchParams);
   return <BalanceBench key={key} place={place} start={car && (await startOf(car))} />;
-}
+});
 
 type Car = Awaited<ReturnType<typeof getCar>>;
 

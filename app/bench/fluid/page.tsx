@@ -2,15 +2,16 @@ import type { FluidInput } from '@/core/readings/fluid/fluid';
 import { FluidBench } from '@/features/shop/bench/fluid/FluidBench';
 import type { getCar } from '@/server/cars/queries';
 import { carFluidNow } from '@/server/fills/fluidNow';
+import { page } from '../../asPerson';
 import { type BenchQuery, benchPlace } from '../place';
 
 export const metadata = { title: 'Fluid bench' };
 
 /** The bench with what is in a car, and what was last read of it, where it was opened from one. */
-export default async function FluidBenchPage({ searchParams }: { searchParams: BenchQuery }) {
+export default page('own', async ({ searchParams }: { searchParams: BenchQuery }) => {
   const { key, place, car } = await benchPlace('fluid', searchParams);
   return <FluidBench key={key} place={place} start={car && (await startOf(car))} />;
-}
+});
 
 async function startOf(car: Awaited<ReturnType<typeof getCar>>): Promise<FluidInput> {
   const { fluidDryC, fluidWetC, fluidClass } = car;

@@ -5,15 +5,16 @@ import { PedalBench } from '@/features/shop/bench/pedal/PedalBench';
 import type { PedalStart } from '@/features/shop/bench/pedal/typed';
 import { goodPedals } from '@/server/cars/goodPedal';
 import { type getCar, lastReadings } from '@/server/cars/queries';
+import { page } from '../../asPerson';
 import { type BenchQuery, benchPlace } from '../place';
 
 export const metadata = { title: 'Pedal bench' };
 
 /** The bench with a car's own master, calipers and last readings where it was opened from one. */
-export default async function PedalBenchPage({ searchParams }: { searchParams: BenchQuery }) {
+export default page('own', async ({ searchParams }: { searchParams: BenchQuery }) => {
   const { key, place, car } = await benchPlace('pedal', searchParams);
   return <PedalBench key={key} place={place} start={car && (await startOf(car))} />;
-}
+});
 
 type Car = Awaited<ReturnType<typeof getCar>>;
 

@@ -10,14 +10,15 @@ import { photosOf } from '@/server/photos/queries';
 import { setupsOf } from '@/server/setups/queries';
 import { getShop } from '@/server/shop/queries';
 import { carPast } from '@/server/wear/queries';
+import { page, title } from '../../asPerson';
 
 type Props = { params: Promise<{ id: string }> };
 
-export async function generateMetadata({ params }: Props) {
+export const generateMetadata = title('own', async ({ params }: Props) => {
   return { title: (await orNotFound(getCar((await params).id))).name };
-}
+});
 
-export default async function CarPage({ params }: Props) {
+export default page('own', async ({ params }: Props) => {
   const { id } = await params;
   const car = await orNotFound(getCar(id));
   const shop = await getShop();
@@ -42,4 +43,4 @@ export default async function CarPage({ params }: Props) {
       water={water.get(car.id)}
     />
   );
-}
+});

@@ -1,4 +1,3 @@
-import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
 import { JobFrame } from '@/features/job/JobFrame';
 import { JobProvider } from '@/features/record/JobProvider';
@@ -8,16 +7,17 @@ import { carParts } from '@/server/parts/queries';
 import { getShelf } from '@/server/shelf/queries';
 import { getShop } from '@/server/shop/queries';
 import { carPast } from '@/server/wear/queries';
+import { page, title } from '../../asPerson';
 import { sheetOf } from '../../sheetOf';
 
 type Props = { params: Promise<{ id: string }>; children: ReactNode };
 
-export async function generateMetadata({ params }: Props): Promise<Metadata> {
+export const generateMetadata = title('own', async ({ params }: Props) => {
   const { job, car } = await sheetOf((await params).id);
   return { title: `${car.name}: ${job.complaint || `job ${job.number}`}` };
-}
+});
 
-export default async function JobLayout({ params, children }: Props) {
+export default page('own', async ({ params, children }: Props) => {
   const [sheet, shop] = await Promise.all([sheetOf((await params).id), getShop()]);
   const [judgement, past, shelf, parts, took] = await Promise.all([
     judgeAside(sheet),
@@ -33,4 +33,4 @@ export default async function JobLayout({ params, children }: Props) {
       </JobFrame>
     </JobProvider>
   );
-}
+});

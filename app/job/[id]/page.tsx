@@ -1,8 +1,9 @@
 import { redirect } from 'next/navigation';
 import { stageToOpen } from '@/core/job/stages';
+import { page } from '../../asPerson';
 import { sheetOf } from '../../sheetOf';
 
-export default async function JobPage({ params }: { params: Promise<{ id: string }> }) {
+export default page('own', async ({ params }: { params: Promise<{ id: string }> }) => {
   const { id } = await params;
   redirect(`/job/${id}/${stageToOpen(await sheetOf(id))}`);
-}
+});

@@ -1,11 +1,12 @@
 import { NewJob } from '@/features/job/NewJob';
 import { listCars } from '@/server/cars/queries';
+import { page } from '../../asPerson';
 
 export const metadata = { title: 'New complaint' };
 
 type Props = { searchParams: Promise<{ car?: string; says?: string }> };
 
-export default async function NewJobPage({ searchParams }: Props) {
+export default page('tell', async ({ searchParams }: Props) => {
   const { car, says } = await searchParams;
   const cars = await listCars();
   return (
@@ -17,4 +18,4 @@ export default async function NewJobPage({ searchParams }: Props) {
       says={says}
     />
   );
-}
+});

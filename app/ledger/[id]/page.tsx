@@ -1,24 +1,25 @@
 import { redirect } from 'next/navigation';
 import { Story } from '@/features/shop/ledger/Story';
 import { judgeAside } from '@/server/heavy/judge';
+import { authorsOf } from '@/server/jobs/authors';
 import { leftBy } from '@/server/ledger/left';
+import { page, title } from '../../asPerson';
 import { sheetOf } from '../../sheetOf';
 
 type Props = { params: Promise<{ id: string }> };
 
-export async function generateMetadata({ params }: Props) {
+export const generateMetadata = title('own', async ({ params }: Props) => {
   const { job, car } = await sheetOf((await params).id);
   return { title: `${car.name}: ${job.complaint || `job ${job.number}`}` };
-}
+});
 
-export default async function StoryPage({ params }: Props) {
+export default page('own', async ({ params }: Props) => {
   const sheet = await sheetOf((await params).id);
   if (!sheet.job.closedAt) redirect(`/job/${sheet.job.id}`);
-  const [{ holds, proof, derived, measured }, left] = await Promise.all([
+  const [{ holds, proof, derived, measured }, left, authors] = await Promise.all([
     judgeAside(sheet),
     leftBy(sheet.job.id),
+    authorsOf(sheet.job.id),
   ]);
-  return (
-    <Story sheet={sheet} holds={holds} proof={proof} measured={measured} derived={derived} left={left} />
-  );
-}
+  return <Story {...{ sheet, holds, proof, measured, derived, left, authors }} />;
+});

@@ -2,12 +2,13 @@ import { AnswersView } from '@/features/shop/ledger/AnswersView';
 import { listCars } from '@/server/cars/queries';
 import { BACK_WITHIN_DAYS, ledgerAnswers } from '@/server/ledger/answers';
 import { readSearch } from '@/server/ledger/queries';
+import { page } from '../../asPerson';
 
 export const metadata = { title: 'What it comes to' };
 
 type Props = { searchParams: Promise<Record<string, string | string[] | undefined>> };
 
-export default async function AnswersPage({ searchParams }: Props) {
+export default page('read', async ({ searchParams }: Props) => {
   const search = readSearch(await searchParams);
   const [answers, cars] = await Promise.all([ledgerAnswers(search), listCars()]);
   return (
@@ -18,4 +19,4 @@ export default async function AnswersPage({ searchParams }: Props) {
       car={cars.find(({ id }) => id === search.car)?.name}
     />
   );
-}
+});

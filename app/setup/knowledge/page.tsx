@@ -2,12 +2,13 @@ import { learnedShares } from '@/core/diagnosis/learn/priors';
 import { KnowledgeView } from '@/features/shop/setup/KnowledgeView';
 import { confirmedCauses } from '@/server/learn/queries';
 import { getShop } from '@/server/shop/queries';
+import { page } from '../../asPerson';
 
 export const metadata = { title: 'What it knows' };
 
 type Props = { searchParams: Promise<{ find?: string }> };
 
-export default async function KnowledgePage({ searchParams }: Props) {
+export default page('read', async ({ searchParams }: Props) => {
   const [{ find }, confirmed, shop] = await Promise.all([searchParams, confirmedCauses(), getShop()]);
   return (
     <KnowledgeView
@@ -17,4 +18,4 @@ export default async function KnowledgePage({ searchParams }: Props) {
       strength={shop.learnStrength}
     />
   );
-}
+});

@@ -11,8 +11,10 @@ import type { CarFill } from '@/server/fills/queries';
 import { Button } from '@/ui/Button';
 import { Opens } from '@/ui/Opens';
 import { dropRow } from '../../shell/dropped';
+import { IfMay } from '../../shell/IfMay';
 import { NoteEnd } from '../../shell/NoteEnd';
 import { newId } from '../../shell/newId';
+import { useMay } from '../../shell/PersonContext';
 import type { Refusal } from '../../shell/refusal';
 import { refusedField, requestForm } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
@@ -30,6 +32,7 @@ type Props = { car: CarRow; fills: CarFill[]; water?: WaterTrend };
 /** What the car was filled with, newest first: what every curve and margin goes by. */
 export function FillsPanel({ car, fills, water }: Props) {
   const router = useRouter();
+  const mayWork = useMay('work');
   const [open, setOpen] = useState(false);
   const [trouble, setTrouble] = useState<string>();
   const drop = ({ id, version, product }: CarFill) =>
@@ -49,7 +52,7 @@ export function FillsPanel({ car, fills, water }: Props) {
     <section aria-labelledby="fills">
       <h2 id="fills" className="mt-6 flex items-end justify-between gap-2 border-b-2 border-ink pb-1 text-xl">
         Fluid
-        {!open && (
+        {mayWork && !open && (
           <Button look="quiet" onClick={() => setOpen(true)}>
             Note a fill
           </Button>
@@ -106,9 +109,11 @@ function FillLine({ fill, before, onDrop }: { fill: CarFill; before?: CarFill; o
       </span>
       <span className="flex shrink-0 items-center">
         <span className="reading">{dayWords(fill.filledOn, dateOrder)}</span>
-        <Button look="quiet" aria-label={`Drop the fill of ${fill.filledOn}`} onClick={onDrop}>
-          Drop
-        </Button>
+        <IfMay right="work">
+          <Button look="quiet" aria-label={`Drop the fill of ${fill.filledOn}`} onClick={onDrop}>
+            Drop
+          </Button>
+        </IfMay>
       </span>
     </li>
   );

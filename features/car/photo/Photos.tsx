@@ -11,6 +11,7 @@ import { TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';
 import { dropRow } from '../../shell/dropped';
 import { newId } from '../../shell/newId';
+import { useMay } from '../../shell/PersonContext';
 import { request } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
 import { jpegOf } from './resize';
@@ -28,6 +29,7 @@ type Props = Where & {
 /** Photographs of one place, small, each opened large; one is added from the camera or a file, with a word to it. */
 export function Photos({ photos, onChange, ...where }: Props) {
   const shop = useShop();
+  const mayWork = useMay('work');
   const [open, setOpen] = useState<PhotoRow>();
   const [trouble, setTrouble] = useState<string>();
   const drop = ({ id, version }: PhotoRow) =>
@@ -74,7 +76,7 @@ export function Photos({ photos, onChange, ...where }: Props) {
           {trouble}
         </p>
       )}
-      {onChange && <AddPhoto {...where} onAdded={onChange} />}
+      {onChange && mayWork && <AddPhoto {...where} onAdded={onChange} />}
       {open && (
         <Sheet
           title={title(open)}
@@ -88,7 +90,7 @@ export function Photos({ photos, onChange, ...where }: Props) {
             alt={title(open)}
             className="max-h-[70dvh] w-full object-contain"
           />
-          {onChange && (
+          {onChange && mayWork && (
             <Button className="mt-3" onClick={() => void drop(open)}>
               Drop it
             </Button>

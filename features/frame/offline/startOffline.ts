@@ -1,6 +1,6 @@
 'use client';
 
-import type { Keep } from '@/workers/offline/keep';
+import { type Keep, PAGES, PHOTOS, SHEETS } from '@/workers/offline/keep';
 import { outbox } from '../../queue/page';
 import { device } from '../../shell/device';
 
@@ -11,21 +11,34 @@ const LANDED_MS = 4_000;
 /** The page itself comes first, ms. */
 const FIRST_MS = 3_000;
 const KEPT_AT = 'bavrin.offline-at';
+const KEPT_FOR = 'bavrin.offline-for';
 
 let started = false;
 
 /**
  * Lets this device work without a network: a service worker before every page, and in it the pages of what is in the bay. Where the
  * browser has none (a plain address on the shop's network), everything else goes on as it is.
+ * @param keptFor whose pages they are: another's are not shown to whoever comes next
  */
-export function startOffline(): void {
+export function startOffline(keptFor: string): void {
   if (started || typeof navigator === 'undefined' || !navigator.serviceWorker || !window.isSecureContext)
     return;
   started = true;
-  void begin().catch(() => undefined);
+  void begin(keptFor).catch(() => undefined);
 }
 
-async function begin(): Promise<void> {
+/** Forgets the pages that are kept here: nobody is signed in any more, or somebody who sees others. */
+export async function forgetPages(): Promise<void> {
+  device.cache(KEPT_AT, '0');
+  if (window.isSecureContext && typeof caches !== 'undefined')
+    await Promise.all([PAGES, SHEETS, PHOTOS].map((name) => caches.delete(name)));
+}
+
+async function begin(keptFor: string): Promise<void> {
+  if (device.read(KEPT_FOR) !== keptFor) {
+    await forgetPages();
+    device.cache(KEPT_FOR, keptFor);
+  }
   const registration = await navigator.serviceWorker.register('/offline.js', { scope: '/' });
   await navigator.serviceWorker.ready;
   const keep = async (query: string) => {

@@ -7,6 +7,7 @@ import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Opens } from '@/ui/Opens';
 import { useJob } from '../../record/JobProvider';
+import { usePerson } from '../../shell/PersonContext';
 import { requestForm } from '../../shell/request';
 import { useKept } from '../../shell/useKept';
 
@@ -15,7 +16,7 @@ export function Withdraw() {
   const { sheet, closed, replaceSheet } = useJob();
   const router = useRouter();
   const [why, keepWhy, forgetWhy] = useKept(`withdraw.${sheet.job.id}`, '');
-  const [by, keepBy] = useKept('my-name', '');
+  const [by, setBy] = useState(usePerson().name);
   const [error, setError] = useState<string>();
   if (closed) return null;
   const withdraw = async () => {
@@ -59,7 +60,7 @@ export function Withdraw() {
           label="By whom"
           maxLength={80}
           value={by}
-          onChange={(event) => keepBy(event.target.value)}
+          onChange={(event) => setBy(event.target.value)}
           autoComplete="name"
         />
         <Button type="submit">Withdraw the job</Button>

@@ -17,9 +17,9 @@ import { outbox } from '../../queue/page';
 import { useJob } from '../../record/JobProvider';
 import { SavedText } from '../../record/SavedText';
 import { refusalFrom } from '../../shell/checked';
+import { usePerson } from '../../shell/PersonContext';
 import type { Refusal } from '../../shell/refusal';
 import { type Reply, refusedField, requestForm } from '../../shell/request';
-import { useKept } from '../../shell/useKept';
 import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
 import { NewFill, useNewFill } from './NewFill';
@@ -42,7 +42,7 @@ export function ClosingForm() {
   const { sheet, judgement, replaceSheet } = useJob();
   const router = useRouter();
   const [draft, keep, forget] = useKeptFigures<Draft>(`closing.${sheet.job.id}`, BLANK, closingBase);
-  const [by, keepBy] = useKept('my-name', '');
+  const [by, setBy] = useState(usePerson().name);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
 
@@ -139,7 +139,7 @@ export function ClosingForm() {
         label="Closed by"
         maxLength={80}
         value={by}
-        onChange={(event) => keepBy(event.target.value)}
+        onChange={(event) => setBy(event.target.value)}
         className="max-w-72"
         autoComplete="name"
       />

@@ -5,6 +5,7 @@ import { Button } from '@/ui/Button';
 import { TextArea, TextField } from '@/ui/Field';
 import { useJob } from '../../record/JobProvider';
 import { DayField } from '../../shell/DayField';
+import { usePerson } from '../../shell/PersonContext';
 import { useShop } from '../../shell/ShopContext';
 import { useKept } from '../../shell/useKept';
 import { useUnits } from '../../shell/useUnits';
@@ -16,7 +17,7 @@ export function SendOut({ driven }: { driven: boolean }) {
   const { sheet, judgement, sendOut } = useJob();
   const { today } = useShop();
   const units = useUnits();
-  const [me] = useKept('my-name', '');
+  const { name: me } = usePerson();
   const [named, keepDriver] = useKept<string | null>('driver-name', null);
   const driver = named ?? me;
   const offered = conditionWords(judgement.out.conditions, units);

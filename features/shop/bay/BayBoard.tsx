@@ -3,6 +3,7 @@ import type { Bay } from '@/server/bay/queries';
 import { buttonClass } from '@/ui/Button';
 import { Octagon } from '@/ui/Octagon';
 import { CarList } from '../../car/CarList';
+import { IfMay } from '../../shell/IfMay';
 import { cardFace } from './cardFace';
 import { DueList } from './DueList';
 import { JobCard } from './JobCard';
@@ -26,9 +27,11 @@ export function BayBoard({ bay }: { bay: Bay }) {
             </p>
           )}
           {out > 0 && <p className="font-semibold">{out} out on proof</p>}
-          <Link href="/job/new" className={`${buttonClass('primary')} ml-auto`}>
-            New complaint
-          </Link>
+          <IfMay right="tell">
+            <Link href="/job/new" className={`${buttonClass('primary')} ml-auto`}>
+              New complaint
+            </Link>
+          </IfMay>
         </div>
         {bay.cards.length === 0 ? (
           <EmptyBay hasCars={bay.cars.length > 0} />
@@ -47,12 +50,14 @@ export function BayBoard({ bay }: { bay: Bay }) {
             <h2 id="cars" className="text-xl">
               Cars
             </h2>
-            <Link
-              href="/car/new"
-              className="flex min-h-11 items-center font-semibold underline underline-offset-4"
-            >
-              Add a car
-            </Link>
+            <IfMay right="work">
+              <Link
+                href="/car/new"
+                className="flex min-h-11 items-center font-semibold underline underline-offset-4"
+              >
+                Add a car
+              </Link>
+            </IfMay>
           </div>
           <CarList cars={bay.cars.map(({ id, name, note }) => ({ id, name, note }))} />
         </section>

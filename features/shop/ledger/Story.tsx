@@ -13,6 +13,7 @@ import type { Measured } from '@/core/planning/wear/measured';
 import { readingLabel } from '@/core/readings/measures';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { answerWords, stateWord } from '@/core/readings/vocabulary/words';
+import type { Authors } from '@/server/jobs/authors';
 import type { JobLeft } from '@/server/ledger/left';
 import { Button, buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
@@ -24,6 +25,8 @@ import { jobCorners } from '../../record/plan/corners';
 import { TrialLine } from '../../record/trial/TrialLine';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
+import { AuthorsLine } from './AuthorsLine';
+import { strayAuthor } from './authors';
 import { Chapter } from './Chapter';
 import { StoryFigures } from './StoryFigures';
 import { SignLines, StoryLeft } from './StoryLeft';
@@ -36,10 +39,11 @@ type Props = {
   derived: Judgement['derived'];
   left: JobLeft;
   measured: Measured;
+  authors: Authors;
 };
 
 /** A closed job from complaint to proof. */
-export function Story({ sheet, holds, proof, derived, measured, left }: Props) {
+export function Story({ sheet, holds, proof, derived, measured, left, authors }: Props) {
   const { job, car } = sheet;
   const shop = useShop();
   const units = useUnits();
@@ -48,6 +52,9 @@ export function Story({ sheet, holds, proof, derived, measured, left }: Props) {
   const ofStage = (...stages: string[]) =>
     told.filter((row) => stages.includes(findingOf(row.finding).stage));
   const corrected = corrections(sheet.answers);
+  const readings = sheet.readings.filter(
+    (row) => row.phase === 'before' && (row.input !== null || row.unreadable),
+  );
   const photos = sheet.photos.filter(({ jobId }) => jobId === job.id);
   return (
     <main id="main" className="mx-auto max-w-5xl p-4 desk:p-6">
@@ -98,24 +105,24 @@ export function Story({ sheet, holds, proof, derived, measured, left }: Props) {
       <Chapter title="Complaint">
         {job.whenWhere !== '' && <p>{job.whenWhere}</p>}
         {job.history !== '' && <p>{job.history}</p>}
-        <Answers rows={ofStage('complaint', 'history')} />
+        <Answers rows={ofStage('complaint', 'history')} authors={authors} />
+        <AuthorsLine ids={[job.id, ...idsOf(ofStage('complaint', 'history'))]} authors={authors} />
       </Chapter>
       <Chapter title="Checks">
-        <Answers rows={ofStage('check')} />
-        {sheet.readings
-          .filter((row) => row.phase === 'before' && (row.input !== null || row.unreadable))
-          .map((row) => (
-            <p key={row.id}>
-              {[readingLabel(row.kind), row.corner].filter(Boolean).join(' ')}:{' '}
-              <span className="reading">{readingWords(row, units)}</span>
-              {derived.before
-                .filter((each) => each.readingId === row.id)
-                .map(
-                  (each) =>
-                    `; ${findingOf(each.id).label.toLowerCase()}: ${stateWord(each.id, each.state).toLowerCase()}`,
-                )}
-            </p>
-          ))}
+        <Answers rows={ofStage('check')} authors={authors} />
+        {readings.map((row) => (
+          <p key={row.id}>
+            {[readingLabel(row.kind), row.corner].filter(Boolean).join(' ')}:{' '}
+            <span className="reading">{readingWords(row, units)}</span>
+            {derived.before
+              .filter((each) => each.readingId === row.id)
+              .map(
+                (each) =>
+                  `; ${findingOf(each.id).label.toLowerCase()}: ${stateWord(each.id, each.state).toLowerCase()}`,
+              )}
+          </p>
+        ))}
+        <AuthorsLine ids={idsOf([...ofStage('check'), ...readings])} authors={authors} />
       </Chapter>
       {holds.length > 0 && (
         <Chapter title="Holds">
@@ -143,11 +150,12 @@ export function Story({ sheet, holds, proof, derived, measured, left }: Props) {
             .{' '}
             <span className="text-soft">
               Knowledge {verdict.knowledge}, engine {verdict.engine}.
+              {authors[verdict.id] && ` ${authors[verdict.id]}.`}
             </span>
           </p>
         ))}
       </Chapter>
-      <StoryWork sheet={sheet} />
+      <StoryWork sheet={sheet} authors={authors} />
       <StoryFigures before={derived.before} after={derived.after} />
       <Chapter title="Proof">
         <table className="w-full max-w-3xl">
@@ -172,6 +180,7 @@ export function Story({ sheet, holds, proof, derived, measured, left }: Props) {
               ))}
           </tbody>
         </table>
+        <AuthorsLine ids={idsOf(sheet.answers.filter(({ phase }) => phase === 'after'))} authors={authors} />
         {sheet.proofDrives.map((drive) => (
           <Driven key={drive.id} drive={drive} />
         ))}
@@ -215,18 +224,28 @@ function wordOr(row: AnswerRow | undefined): string {
   return !row || row.state === null ? 'no answer' : stateWord(row.finding, row.state).toLowerCase();
 }
 
-function Answers({ rows }: { rows: AnswerRow[] }) {
+function idsOf(rows: readonly { id: string }[]): string[] {
+  return rows.map(({ id }) => id);
+}
+
+function Answers({ rows, authors }: { rows: AnswerRow[]; authors: Authors }) {
   if (rows.length === 0) return <p className="text-soft">Nothing recorded.</p>;
   return (
     <ul className="grid gap-x-8 sm:grid-cols-2">
       {rows.map((row) => (
         <li key={row.id} className="flex justify-between gap-3 border-b border-rule py-1">
           <span>
-            {findingOf(row.finding).label} {row.place}
+            {findingOf(row.finding).label} {row.place}{' '}
+            <Stray id={row.id} ids={idsOf(rows)} authors={authors} />
           </span>
           <b className="shrink-0 font-semibold">{stateWord(row.finding, row.state!)}</b>
         </li>
       ))}
     </ul>
   );
+}
+
+function Stray({ id, ids, authors }: { id: string; ids: string[]; authors: Authors }) {
+  const name = strayAuthor(id, ids, authors);
+  return name === undefined ? null : <span className="text-small text-soft">({name})</span>;
 }

@@ -10,18 +10,21 @@ import { doneTogether } from '@/core/planning/run/spans';
 import { minutesTaken } from '@/core/planning/run/took';
 import { troublesOf } from '@/core/planning/run/troubles';
 import { pourWords } from '@/core/planning/shelf/pour';
+import type { Authors } from '@/server/jobs/authors';
 import { recordWords } from '../../record/recordWords';
 import { useUnits } from '../../shell/useUnits';
+import { AuthorsLine } from './AuthorsLine';
 import { Chapter } from './Chapter';
 
 /** What was done: each work with its figure before, its fluid, its steps with what was written down, and its troubles. */
-export function StoryWork({ sheet }: { sheet: JobSheet }) {
+export function StoryWork({ sheet, authors }: { sheet: JobSheet; authors: Authors }) {
   const together = doneTogether(sheet.works, sheet.ticks);
   return (
     <Chapter title="Work">
       {sheet.works.map((work) => (
         <Work key={work.id} work={work} sheet={sheet} together={together.has(work.id)} />
       ))}
+      <AuthorsLine ids={[...sheet.works, ...sheet.ticks].map(({ id }) => id)} authors={authors} />
       {sheet.works.length === 0 && <p className="text-soft">None recorded.</p>}
     </Chapter>
   );

@@ -28,6 +28,19 @@ function pressureSchool(kPa: number): string {
   return near?.about ?? `Held to: ${PRESSURE_SCHOOLS.map((school) => school.psi).join(', ')}`;
 }
 
+/** How long a sign-in lasts, by its hours. */
+const SIGNED_IN: Record<string, string> = {
+  12: 'A working day',
+  72: 'Three days',
+  336: 'Two weeks',
+  2160: 'Three months',
+};
+
+/** The choices, and one that was set some other way. */
+function withChosen(choices: Record<string, string>, hours: string): Record<string, string> {
+  return { [hours]: `${hours} hours`, ...choices };
+}
+
 type WayOptions = Record<string, readonly [label: string, about: string]>;
 
 /** The shop: where it stands, and its ways where good people disagree. */
@@ -58,6 +71,7 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
       bottleMl: parseMeasure(draft.bottleMl, 'ml') ?? draft.bottleMl,
       catchMl: parseMeasure(draft.catchMl, 'ml') ?? draft.catchMl,
       learnStrength: typedNumber(draft.learnStrength) ?? draft.learnStrength,
+      signedInHours: Number(draft.signedInHours),
     };
     const reply = await requestForm<ShopRow>('PUT', '/api/shop', {
       kind: 'shop',
@@ -113,6 +127,26 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
             error={errorOf('timeZone')}
             hint="Such as Europe/Prague"
           />
+          <SelectField
+            label="A sign-in that is not used ends after"
+            value={draft.signedInHours}
+            onChange={set('signedInHours')}
+            hint="A device without a network goes on for as long"
+          >
+            {Object.entries(withChosen(SIGNED_IN, draft.signedInHours)).map(([hours, words]) => (
+              <option key={hours} value={hours}>
+                {words}
+              </option>
+            ))}
+          </SelectField>
+          <p className="self-end">
+            <Link href="/setup/people" className="mr-4 underline underline-offset-4">
+              People and devices
+            </Link>
+            <Link href="/setup/audit" className="underline underline-offset-4">
+              Who did what
+            </Link>
+          </p>
         </Part>
         <Part title="Schools: fluid">
           <SelectField

@@ -5,4 +5,8 @@ import { checkTable, LARGEST_TABLE } from '@/server/readings/takeIn';
 const CHECK_MS = 90_000;
 
 /** What a table of readings would come to. */
-export const POST = route(async (request) => checkTable(await readJson(request, LARGEST_TABLE)), CHECK_MS);
+export const POST = route(async (request) => checkTable(await readJson(request, LARGEST_TABLE)), {
+  withinMs: CHECK_MS,
+  costly: true,
+  right: 'work',
+});

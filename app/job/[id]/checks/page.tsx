@@ -1,5 +1,6 @@
 import { ChecksStage } from '@/features/checks/ChecksStage';
+import { page } from '../../../asPerson';
 
-export default function ChecksPage() {
+export default page('own', () => {
   return <ChecksStage />;
-}
+});

@@ -1,5 +1,6 @@
 import { ComplaintStage } from '@/features/job/complaint/ComplaintStage';
+import { page } from '../../../asPerson';
 
-export default function ComplaintPage() {
+export default page('own', () => {
   return <ComplaintStage />;
-}
+});

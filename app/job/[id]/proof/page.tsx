@@ -1,5 +1,6 @@
 import { ProofStage } from '@/features/job/proof/ProofStage';
+import { page } from '../../../asPerson';
 
-export default function ProofPage() {
+export default page('own', () => {
   return <ProofStage />;
-}
+});

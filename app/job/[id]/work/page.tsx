@@ -1,5 +1,6 @@
 import { WorkStage } from '@/features/work/WorkStage';
+import { page } from '../../../asPerson';
 
-export default function WorkPage() {
+export default page('own', () => {
   return <WorkStage />;
-}
+});

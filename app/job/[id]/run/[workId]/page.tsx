@@ -1,7 +1,8 @@
 import { RunScreen } from '@/features/work/run/RunScreen';
+import { page } from '../../../../asPerson';
 
 type Props = { params: Promise<{ id: string; workId: string }> };
 
-export default async function RunPage({ params }: Props) {
+export default page('own', async ({ params }: Props) => {
   return <RunScreen workId={(await params).workId} />;
-}
+});

@@ -1,0 +1,5 @@
+import { route } from '@/server/http/route';
+import { letIn } from '@/server/people/came';
+import { makeFirstOwner } from '@/server/people/signIn';
+
+export const POST = route((request) => letIn(request, makeFirstOwner), { open: true });

@@ -1,0 +1,80 @@
+'use client';
+
+import { useState } from 'react';
+import { Button } from '@/ui/Button';
+import { Door } from './Door';
+import { enter } from './enter';
+import { type NameTile, NameTiles } from './NameTiles';
+import { PasswordForm } from './PasswordForm';
+import { PinPad } from './PinPad';
+
+type Props = {
+  shop: string;
+  isDemo: boolean;
+  /** The shop's name for this device; nothing where it is not one of the shop's. */
+  device: string | null;
+  people: readonly NameTile[];
+  /** Where somebody was going. */
+  to: string;
+};
+
+/** Who is at the car: by a press on a name where the device is the shop's, else by name and password. */
+export function SignIn({ shop, isDemo, device, people, to }: Props) {
+  const [byPassword, setByPassword] = useState(people.length === 0);
+  const [chosen, setChosen] = useState<NameTile>();
+  const [busy, setBusy] = useState(false);
+  const [trouble, setTrouble] = useState<string>();
+  const send = async (path: string, body: object) => {
+    setBusy(true);
+    const reply = await enter(path, body, to);
+    if (reply.ok) return;
+    setBusy(false);
+    setTrouble(reply.refusal.message);
+  };
+  const press = (person: NameTile) => {
+    setTrouble(undefined);
+    if (isDemo) void send('/api/sign-in/demo', { person: person.id });
+    else setChosen(person);
+  };
+  return (
+    <Door shop={shop}>
+      <h1 className="text-3xl">{chosen ? chosen.name : 'Who is at the car?'}</h1>
+      {isDemo && (
+        <p className="my-3 border-l-[6px] border-straw bg-straw-wash p-3">
+          This is the demo: the shop, its cars and its people are invented, so that a press on a name lets you
+          in. A shop of your own asks for a password, and on its own devices for six figures.
+        </p>
+      )}
+      {!isDemo && device && !chosen && <p className="my-2 text-soft">This device is the shop’s: {device}.</p>}
+      <div className="mt-4">
+        {chosen ? (
+          <>
+            <PinPad
+              name={chosen.name}
+              busy={busy}
+              trouble={trouble}
+              onPin={(pin) => void send('/api/sign-in/pin', { person: chosen.id, pin })}
+            />
+            <Button look="quiet" className="mt-3" onClick={() => setChosen(undefined)}>
+              Somebody else
+            </Button>
+          </>
+        ) : byPassword ? (
+          <PasswordForm to={to} isShops={device !== null} />
+        ) : (
+          <NameTiles people={people} busy={busy} onPress={press} />
+        )}
+      </div>
+      {trouble && !chosen && (
+        <p role="alert" className="mt-3 font-semibold text-stop">
+          {trouble}
+        </p>
+      )}
+      {!chosen && !isDemo && people.length > 0 && (
+        <Button look="quiet" className="mt-4" onClick={() => setByPassword(!byPassword)}>
+          {byPassword ? 'By a press on my name' : 'With my password'}
+        </Button>
+      )}
+    </Door>
+  );
+}

@@ -1,0 +1,16 @@
+'use client';
+
+import { useOthers } from './Presence';
+
+/** Who else is at this very question: two hands at one answer are seen before they are merged. */
+export function AlsoHere({ at }: { at: string }) {
+  const names = useOthers()
+    .filter(({ question }) => question === at)
+    .map(({ name }) => name);
+  if (names.length === 0) return null;
+  return (
+    <p role="status" className="text-small font-semibold text-bronze">
+      {names.join(' and ')} {names.length === 1 ? 'is' : 'are'} at this too
+    </p>
+  );
+}

@@ -1,0 +1,24 @@
+import { database } from '../db/sql';
+import { knownId } from '../ids';
+
+/** Who wrote each row of a job's record, by its id; rows older than names are not in it. */
+export type Authors = Record<string, string>;
+
+/** Reads who wrote what of one job. */
+export async function authorsOf(jobId: string): Promise<Authors> {
+  const sql = database('own');
+  const id = knownId('job', jobId);
+  const rows = await sql`
+    select row.id, people.name from (
+      select id, by_person from findings where job_id = ${id}
+      union all select id, by_person from readings where job_id = ${id}
+      union all select id, by_person from verdicts where job_id = ${id}
+      union all select id, by_person from works where job_id = ${id}
+      union all select ticks.id, ticks.by_person from ticks join works on works.id = work_id where job_id = ${id}
+      union all select id, by_person from hold_proofs where job_id = ${id}
+      union all select id, by_person from proof_drives where job_id = ${id}
+      union all select id, by_person from change_trials where job_id = ${id}
+      union all select id, opened_by from jobs where id = ${id}
+    ) row join people on people.id = row.by_person`;
+  return Object.fromEntries(rows.map((row) => [row.id, row.name]));
+}

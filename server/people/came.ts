@@ -1,0 +1,26 @@
+import { readJson } from '../http/route';
+import { cookieOf, DEVICE_COOKIE, isSecure, SESSION_COOKIE, tokenIn } from './cookies';
+import { deviceWith } from './devices';
+import type { CameIn, From } from './signIn';
+
+/** Lets somebody in by one of the ways there are: what came, from which device, and the cookies that keep it. */
+export async function letIn(
+  request: Request,
+  way: (input: unknown, from: From) => Promise<CameIn>,
+): Promise<Response> {
+  const known = tokenIn(request, DEVICE_COOKIE);
+  const device = known === undefined ? undefined : await deviceWith(known);
+  const { session, device: fresh } = await way(await readJson(request), {
+    deviceId: device?.id ?? null,
+    place: device?.id ?? placeOf(request),
+  });
+  const response = Response.json({ in: true });
+  response.headers.append('set-cookie', cookieOf(SESSION_COOKIE, session, isSecure(request)));
+  if (fresh) response.headers.append('set-cookie', cookieOf(DEVICE_COOKIE, fresh, isSecure(request)));
+  return response;
+}
+
+/** Where a request comes from as the proxy in front says, or the server itself; all that say nothing count as one. */
+function placeOf(request: Request): string {
+  return request.headers.get('x-forwarded-for')?.split(',').at(-1)?.trim() ?? 'unknown';
+}

@@ -1,0 +1,53 @@
+import type { Role } from '../../core/base/people/roles';
+import { database, type Sql } from '../db/sql';
+
+export type PersonRow = {
+  id: string;
+  name: string;
+  role: Role;
+  /** A driver's own cars. */
+  cars: string[];
+  hasPassword: boolean;
+  hasPin: boolean;
+  /** When they left the shop; what they wrote stays theirs. */
+  leftAt: string | null;
+  seenAt: string | null;
+  version: number;
+};
+
+/** Everybody there is and was, those who are first. */
+export async function listPeople(sql: Sql = database('setup')): Promise<PersonRow[]> {
+  const rows = await sql`
+    select p.id, p.name, p.role, p.left_at, p.version, p.password_hash is not null as has_password, p.pin_hash is not null as has_pin,
+      (select coalesce(array_agg(car_id), '{}') from people_cars where person_id = p.id) as cars,
+      (select max(seen_at) from sessions where person_id = p.id) as seen_at
+    from people p order by p.left_at is not null, lower(p.name), p.id`;
+  return rows.map((row) => ({
+    id: row.id,
+    name: row.name,
+    role: row.role,
+    cars: row.cars,
+    hasPassword: row.has_password,
+    hasPin: row.has_pin,
+    leftAt: row.left_at?.toISOString() ?? null,
+    seenAt: row.seen_at?.toISOString() ?? null,
+    version: row.version,
+  }));
+}
+
+/** Who can be pressed on at a device of the shop: whoever has a PIN; in the demo everybody. */
+export async function namesToPress(): Promise<{ id: string; name: string; role: Role }[]> {
+  const rows = await database('open')`
+    select id, name, role from people
+    where left_at is null and (pin_hash is not null or coalesce((select is_demo from shop), false))
+    order by array_position(array['owner', 'technician', 'driver', 'reader'], role), lower(name), id`;
+  return rows.map(({ id, name, role }) => ({ id, name, role }));
+}
+
+/** What stands before anybody is in: the shop's name, whether all of it is invented, and whether it has anybody yet. */
+export async function doorOf(): Promise<{ name: string; isDemo: boolean; hasPeople: boolean }> {
+  const [row] = await database('open')`
+    select (select name from shop) as name, coalesce((select is_demo from shop), false) as is_demo,
+      exists (select from people) as has_people`;
+  return { name: row!.name ?? '', isDemo: row!.is_demo, hasPeople: row!.has_people };
+}

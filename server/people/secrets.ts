@@ -1,0 +1,64 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { dictionary } from '@zxcvbn-ts/language-common';
+import argon2 from 'argon2';
+import { passwordIssues, pinIssues, SHORTEST_PASSWORD } from '../../core/base/people/secrets';
+import { refused } from '../failure';
+
+/** Argon2id as the OWASP Password Storage Cheat Sheet asks for at the least: 19 MiB, two passes, one lane (from memory). */
+const COST = { type: argon2.argon2id, memoryCost: 19_456, timeCost: 2, parallelism: 1 } as const;
+
+/** A hash to keep of a password or PIN. */
+function hashSecret(secret: string): Promise<string> {
+  return argon2.hash(secret, COST);
+}
+
+let nobody: Promise<string> | undefined;
+
+/**
+ * Whether a secret is the one behind a hash. Without a hash it takes as long and is never right: how long an answer takes must not
+ * tell whether there is such a person.
+ */
+export async function isSecret(hash: string | null | undefined, secret: string): Promise<boolean> {
+  nobody ??= hashSecret(randomBytes(16).toString('hex'));
+  const right = await argon2.verify(hash ?? (await nobody), secret);
+  return right && hash !== null && hash !== undefined;
+}
+
+let common: Set<string> | undefined;
+
+/** Whether a password is on the list of those that everybody uses. */
+function isCommon(password: string): boolean {
+  common ??= new Set(
+    Object.values(dictionary)
+      .flat()
+      .map(String)
+      .filter((word) => word.length >= SHORTEST_PASSWORD),
+  );
+  return common.has(password);
+}
+
+/** The hashes of secrets somebody chooses; what is left out stays out. @throws Failure where one cannot be taken */
+export async function chosen(
+  { password, pin }: { password: string | null; pin: string | null },
+  name: string,
+): Promise<{ password_hash?: string; pin_hash?: string }> {
+  const issues = [
+    ...(password === null ? [] : passwordIssues(password, { isCommon, name })),
+    ...(pin === null ? [] : pinIssues(pin)),
+  ];
+  if (issues.length > 0) throw refused(issues);
+  return {
+    ...(password === null ? {} : { password_hash: await hashSecret(password) }),
+    ...(pin === null ? {} : { pin_hash: await hashSecret(pin) }),
+  };
+}
+
+/** A token only its holder has: 256 bits, so that its plain hash is as good as itself is secret. */
+export function newToken(): string {
+  return randomBytes(32).toString('base64url');
+}
+
+/** What is kept of a token. */
+export function tokenHash(token: string): Buffer {
+  return createHash('sha256').update(token).digest();
+}

@@ -1,0 +1,129 @@
+import { parseWith } from '../../core/base/issues/zod';
+import {
+  demoSignInSchema,
+  firstOwnerSchema,
+  passwordSignInSchema,
+  pinSignInSchema,
+} from '../../core/base/people/schemas';
+import { database, type Sql } from '../db/sql';
+import { accept, Failure } from '../failure';
+import { idFromContent } from '../ids';
+import { enrol } from './devices';
+import { countTry, forgive } from './limits';
+import { chosen, isSecret, newToken, tokenHash } from './secrets';
+import { type How, noteCame, openSession } from './sessions';
+
+/** Somebody is in: the token of the session, and of the device where it became one of the shop's. */
+export type CameIn = { session: string; device?: string };
+
+/** The device that asks, and where from: tries are counted by it. */
+export type From = { deviceId: string | null; place: string };
+
+/** One answer for a wrong name and a wrong secret. */
+const WRONG = 'That name and that password or PIN do not go together.';
+
+/** Signs in by name and password; the device is taken into the shop where it is given a name. */
+export async function signInByPassword(input: unknown, from: From): Promise<CameIn> {
+  const { name, password, device } = accept(parseWith(passwordSignInSchema, input));
+  const who = name.trim().toLowerCase();
+  await countTries(`password ${who}`, from);
+  const sql = database('open');
+  const [person] = await sql`
+    select id, password_hash from people where lower(name) = ${who} and left_at is null`;
+  if (!(await isSecret(person?.password_hash, password)))
+    return refuse(sql, person?.id, from, 'wrong_password');
+  await forgive(`password ${who}`, from.place);
+  return comeIn(person!.id, 'password', from.deviceId, device ?? '');
+}
+
+/** Signs in by a press on a name and a PIN, on a device of the shop. */
+export async function signInByPin(input: unknown, from: From): Promise<CameIn> {
+  const { person: id, pin } = accept(parseWith(pinSignInSchema, input));
+  if (from.deviceId === null)
+    throw new Failure(
+      'forbidden',
+      'A PIN does on a device of the shop; on this one sign in with your password.',
+    );
+  await countTries(`pin ${id}`, from);
+  const sql = database('open');
+  const [person] = await sql`select id, pin_hash from people where id = ${id} and left_at is null`;
+  if (!(await isSecret(person?.pin_hash, pin))) return refuse(sql, person?.id, from, 'wrong_pin');
+  await forgive(`pin ${id}`, from.place);
+  return comeIn(person!.id, 'pin', from.deviceId, '');
+}
+
+/** Signs in without a secret, where everything is invented. */
+export async function signInToDemo(input: unknown, from: From): Promise<CameIn> {
+  const { person: id } = accept(parseWith(demoSignInSchema, input));
+  const [found] = await database('open')`
+    select p.id from people p join shop on shop.is_demo where p.id = ${id} and p.left_at is null`;
+  if (!found) throw new Failure('forbidden', 'Only the demo lets anybody in without a password.');
+  return comeIn(found.id, 'demo', from.deviceId, '');
+}
+
+/**
+ * Makes the first owner of a shop that has nobody yet, and signs them in. The code stands in the address that its start prints: whoever
+ * happens to reach the address first does not own the shop.
+ */
+export async function makeFirstOwner(input: unknown, from: From): Promise<CameIn> {
+  const { code, name, password } = accept(parseWith(firstOwnerSchema, input));
+  await countTry('place', from.place);
+  const hashes = await chosen({ password, pin: null }, name);
+  await database('open').begin(async (tx) => {
+    await tx`lock table people in share row exclusive mode`;
+    const [shop] = await tx`
+      select first_code = ${tokenHash(code)} as right, exists (select from people) as taken from first_codes`;
+    if (!shop?.right || shop.taken)
+      throw new Failure(
+        'forbidden',
+        shop?.taken
+          ? 'This shop has an owner already.'
+          : 'That address is not the one that the start printed. ./bavrin owner makes an owner, too.',
+      );
+    await tx`insert into people ${tx({ id: firstId(name), name, role: 'owner', ...hashes })}`;
+    await tx`delete from first_codes`;
+  });
+  return comeIn(firstId(name), 'first', from.deviceId, '');
+}
+
+const firstId = (name: string) => idFromContent(`first owner ${name}`);
+
+async function countTries(who: string, { place }: From): Promise<void> {
+  await countTry('place', place);
+  await countTry('secret', who);
+}
+
+async function refuse(
+  sql: Sql,
+  personId: string | undefined,
+  { deviceId }: From,
+  how: string,
+): Promise<never> {
+  await noteCame(sql, { personId: personId ?? null, deviceId, how });
+  throw new Failure('signed_out', WRONG);
+}
+
+async function comeIn(
+  personId: string,
+  how: How,
+  deviceId: string | null,
+  newDevice: string,
+): Promise<CameIn> {
+  return database('open').begin(async (tx) => {
+    const device = newDevice === '' ? undefined : await enrol(tx, { name: newDevice, by: personId });
+    const session = await openSession(tx, { personId, deviceId: device?.id ?? deviceId, how });
+    return { session, ...(device ? { device: device.token } : {}) };
+  });
+}
+
+/** Makes the code of the address under which the first owner is made. @returns nothing where there is somebody already */
+export async function firstCode(): Promise<string | undefined> {
+  return database('open').begin(async (tx) => {
+    const [somebody] = await tx`select 1 from people limit 1`;
+    if (somebody) return undefined;
+    const code = newToken();
+    await tx`delete from first_codes`;
+    await tx`insert into first_codes ${tx({ first_code: tokenHash(code) })}`;
+    return code;
+  });
+}
