@@ -1,19 +1,23 @@
 -- migrate:up
 
--- Who may come in, on which devices, and who wrote what. Passwords and PINs are kept as Argon2id hashes, tokens as SHA-256 of what
--- only the browser holds.
+-- Who may come in, on which devices, and who wrote what. Passwords and PINs are kept as Argon2id hashes, in a table of their own so that a
+-- backup can leave them out; tokens as SHA-256 of what only the browser holds.
 create table people (
   id uuid primary key,
   name text not null check (length(name) between 1 and 80),
   role text not null check (role in ('owner', 'technician', 'driver', 'reader')),
-  password_hash text,
-  pin_hash text,
   left_at timestamptz,
   created_at timestamptz not null default now(),
   version integer not null default 1
 );
 -- Two people of one name could not be told apart at the trolley; one who left gives the name free.
 create unique index people_by_name on people (lower(name)) where left_at is null;
+
+create table person_secrets (
+  person_id uuid primary key references people,
+  password_hash text,
+  pin_hash text
+);
 
 -- A driver's own cars.
 create table people_cars (
@@ -109,7 +113,7 @@ create function audit_changes(was jsonb, now jsonb) returns jsonb language sql i
   select coalesce(jsonb_object_agg(key, jsonb_build_array(was -> key, now -> key)), '{}')
   from jsonb_object_keys(now) key
   where was -> key is distinct from now -> key
-    and key not in ('version', 'words', 'plan', 'jpeg', 'password_hash', 'pin_hash', 'token_hash', 'token', 'first_code', 'typed', 'demo_whole')
+    and key not in ('version', 'words', 'plan', 'jpeg', 'token_hash', 'typed', 'demo_whole')
 $$;
 
 create function note_change() returns trigger language plpgsql as $$
@@ -117,15 +121,17 @@ declare
   was jsonb := case when tg_op = 'INSERT' then '{}' else to_jsonb(old) end;
   is_now jsonb := case when tg_op = 'DELETE' then to_jsonb(old) else to_jsonb(new) end;
   changed jsonb := case when tg_op = 'UPDATE' then audit_changes(was, is_now) else '{}' end;
-  secret boolean := tg_op = 'UPDATE' and (was -> 'password_hash' is distinct from is_now -> 'password_hash'
-    or was -> 'pin_hash' is distinct from is_now -> 'pin_hash');
 begin
   -- What is read back was noted when it was done.
   if current_setting('bavrin.restoring', true) = 'on' then return null; end if;
-  if tg_op = 'UPDATE' and changed = '{}' and not secret then return null; end if;
+  if tg_table_name = 'person_secrets' then
+    insert into audit (what, how, row_id) values ('people', 'secret', is_now ->> 'person_id');
+    return null;
+  end if;
+  if tg_op = 'UPDATE' and changed = '{}' then return null; end if;
   insert into audit (what, how, row_id, car_id, job_id, changes) values (
     tg_table_name,
-    case tg_op when 'INSERT' then 'added' when 'DELETE' then 'removed' else case when secret then 'secret' else 'changed' end end,
+    case tg_op when 'INSERT' then 'added' when 'DELETE' then 'removed' else 'changed' end,
     coalesce(is_now ->> 'id', is_now ->> 'person_id', ''),
     case when tg_table_name = 'cars' then (is_now ->> 'id')::uuid else (is_now ->> 'car_id')::uuid end,
     case when tg_table_name = 'jobs' then (is_now ->> 'id')::uuid else (is_now ->> 'job_id')::uuid end,
@@ -138,6 +144,7 @@ $$;
 -- What is large, or is written once with its author beside it, is only noted when it changes.
 create trigger shop_note after insert or update on shop for each row execute function note_change();
 create trigger people_note after insert or update on people for each row execute function note_change();
+create trigger person_secrets_note after insert or update on person_secrets for each row execute function note_change();
 create trigger people_cars_note after insert or delete on people_cars for each row execute function note_change();
 create trigger cars_note after insert or update on cars for each row execute function note_change();
 create trigger car_axles_note after update on car_axles for each row execute function note_change();
@@ -184,7 +191,7 @@ alter table verdicts drop column by_person;
 alter table readings drop column by_person;
 alter table findings drop column by_person;
 alter table shop drop column signed_in_hours;
-drop table audit, first_codes, rate_limits, sessions, devices, people_cars, people cascade;
+drop table audit, first_codes, rate_limits, sessions, devices, people_cars, person_secrets, people cascade;
 drop function note_change();
 drop function audit_changes(jsonb, jsonb);
 drop function acting_person();

@@ -18,14 +18,18 @@ import { StageRule } from './StageRule';
 export function JobFrame({
   place,
   past,
+  at,
   children,
 }: {
   place: WorkPlace;
   past: CarPastView;
+  /** The stage, where no route says it: a job that only this device knows. */
+  at?: string;
   children: ReactNode;
 }) {
   const { sheet } = useJob();
-  const segment = useSelectedLayoutSegment();
+  const selected = useSelectedLayoutSegment();
+  const segment = at ?? selected;
   // A run has the screen to itself: hands are full.
   const running = segment === 'run';
   const stage = running ? 'work' : (STAGES.find((each) => each === segment) ?? 'complaint');

@@ -7,6 +7,7 @@ import { readDay, readTime } from '@/core/base/dates';
 import { momentIn } from '@/core/base/day';
 import { Button, buttonClass } from '@/ui/Button';
 import { TextArea, TextField } from '@/ui/Field';
+import { outbox } from '../queue/page';
 import { DayField } from '../shell/DayField';
 import { newId } from '../shell/newId';
 import { requestForm } from '../shell/request';
@@ -49,6 +50,14 @@ export function NewJob({ cars, chosen, says }: Props) {
       content: { id, carId: car, complaint, neededAt },
     });
     setBusy(false);
+    if (!reply.ok && reply.refusal.code === 'unavailable') {
+      const body = { id, carId: car!, complaint, neededAt };
+      outbox.add({ id, jobId: id, kind: 'opening', label: `Opening: ${complaint || 'a job'}`, body });
+      forgetComplaint();
+      // The device has a page for it, the server none yet.
+      window.location.assign(`/job/${id}/complaint`);
+      return;
+    }
     if (!reply.ok) {
       setTrouble(
         [

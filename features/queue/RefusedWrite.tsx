@@ -45,6 +45,7 @@ const TAKEN_BACK = 'the answer was taken back';
 function whatStands(write: QueuedWrite): string {
   const row = write.refusal?.current as Record<string, unknown> | null | undefined;
   if (row === null || row === undefined) return TAKEN_BACK;
+  if (write.kind === 'closing') return 'the job, changed since: look at it, and close it again';
   if (write.kind === 'answer')
     return row.state === null ? TAKEN_BACK : String(row.state).replaceAll('_', ' ');
   if (write.kind === 'job')

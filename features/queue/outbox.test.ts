@@ -11,6 +11,7 @@ import {
   tickEntry as tick,
 } from '@/tests/support/queue';
 import type { News } from './outbox';
+import type { Entry } from './write';
 
 const REFUSED: Said = { status: 422, body: { code: 'refused', message: 'No' } };
 const STALE: Said = {
@@ -381,5 +382,60 @@ describe('what somebody else entered', () => {
     outbox.wake();
     await settle();
     expect(sent).toHaveLength(1);
+  });
+});
+
+describe('a job that begins and ends on the device', () => {
+  const opening: Entry = {
+    ...{ id: 'j', jobId: 'j', kind: 'opening', label: 'Opening' },
+    body: { id: 'j', carId: 'c', complaint: 'Soft', neededAt: null },
+  };
+  const closing: Entry = {
+    ...{ id: 'end', jobId: 'j', kind: 'closing', label: 'Closing' },
+    body: { outcome: 'no_change', confirmed: [], summary: '', by: 'Mira', next: [], version: 2 },
+  };
+  const whole = (version: number): Said => ({ status: 200, body: { job: { version } } });
+
+  it('goes in its order, each to its own address, over the version its author saw', async () => {
+    const { outbox, sent } = outboxOn([
+      whole(1),
+      { status: 200, body: {} },
+      { status: 200, body: { version: 2 } },
+      whole(3),
+    ]);
+    outbox.add(opening);
+    outbox.add(answer('a'));
+    outbox.add(change('history', 'New pads', ''));
+    outbox.add(closing);
+    await settle();
+    expect(sent.map(({ path, body }) => [path, body.version])).toEqual([
+      ['/api/jobs', undefined],
+      ['/api/jobs/j/answers', undefined],
+      ['/api/jobs/j', 1],
+      ['/api/jobs/j/close', 2],
+    ]);
+  });
+
+  it('waits as a whole where its opening is refused, and is given up with it', async () => {
+    const { outbox, sent, ids } = outboxOn([REFUSED]);
+    outbox.add(opening);
+    outbox.add(answer('a'));
+    outbox.add(closing);
+    await settle();
+    expect(sent).toHaveLength(1);
+    expect(ids()).toEqual(['j', 'a', 'end']);
+    outbox.drop('j');
+    await settle();
+    expect(ids()).toEqual([]);
+  });
+
+  it('does not end over an entry that was refused', async () => {
+    const { outbox, sent, ids } = outboxOn([REFUSED, { status: 200, body: {} }]);
+    outbox.add(answer('a'));
+    outbox.add(closing);
+    outbox.add(answer('b'));
+    await settle();
+    expect(sent.map(({ body }) => body.id)).toEqual(['a', 'b']);
+    expect(ids()).toEqual(['a', 'end']);
   });
 });

@@ -1,6 +1,8 @@
 'use client';
 
 import { device } from '../shell/device';
+import { forgetKept } from '../shell/useKept';
+import { figuresName } from '../shell/useKeptFigures';
 import { earlier } from './earlier';
 import { createLanded } from './landed';
 import { createOutbox, type OutboxGround, type Told } from './outbox';
@@ -54,7 +56,12 @@ export function startOutbox(who: Author): void {
   if (started) return;
   started = true;
   outbox.onNews((news) => {
-    if ('landing' in news) landed.note(news.landing.write.jobId);
+    if (!('landing' in news)) return;
+    const { kind, jobId } = news.landing.write;
+    landed.note(jobId);
+    // What was typed to close it stays for as long as it may be refused.
+    if (kind === 'closing')
+      forgetKept(`withdraw.${jobId}`, ...[`closing.${jobId}`, `new-fill.${jobId}`].map(figuresName));
   });
   // Whether there is a network is only a hint that trying is worth it: a server on this very machine answers without one.
   window.addEventListener('online', outbox.wake);

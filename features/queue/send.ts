@@ -1,3 +1,4 @@
+import type { JobSheet } from '@/core/job/sheet';
 import type { Refusal } from '../shell/refusal';
 import { addressOf, type Landing, type QueuedWrite } from './write';
 
@@ -39,6 +40,9 @@ export function createSender(fetch: (path: string, init: RequestInit) => Promise
       return later(answer.message ?? 'The server is in trouble. What you entered is kept here.', response);
     if (!response.ok) return { is: 'refused', refusal: answer as Refusal };
     if (write.kind === 'job') versions.set(write.jobId, answer.version!);
+    const whole =
+      write.kind === 'opening' || write.kind === 'closing' ? (answer as Partial<JobSheet>).job : undefined;
+    if (whole) versions.set(write.jobId, whole.version);
     return { is: 'landed', landing: { kind: write.kind, write, row: answer } as Landing };
   }
 

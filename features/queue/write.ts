@@ -1,6 +1,15 @@
 import type { ChangeTrial } from '@/core/job/changeTrial';
+import type { Closing } from '@/core/job/closingSchema';
 import type { DriveBack, ProofDrive } from '@/core/job/proofDrive';
-import type { AnswerRow, JobFields, JobHead, ProofRow, ReadingRow, VerdictRow } from '@/core/job/sheet';
+import type {
+  AnswerRow,
+  JobFields,
+  JobHead,
+  JobSheet,
+  ProofRow,
+  ReadingRow,
+  VerdictRow,
+} from '@/core/job/sheet';
 import type { ProcedureId } from '@/core/planning/library';
 import type { WorkOptions } from '@/core/planning/options';
 import type { WorkPlan } from '@/core/planning/plan';
@@ -31,6 +40,10 @@ type Kinds = {
   /** With the plan as it was shown, and how the works of its visit are run: they stand until the server's own arrive. */
   work: { body: WorkBody; row: WorkRow; plan: WorkPlan; inVisit?: VisitRun[] };
   tick: { body: Omit<TickRow, 'workId' | 'tickedAt'>; row: TickRow; workId: string };
+  /** A job that begins on this device: everything else of it waits for that. */
+  opening: { body: Pick<JobHead, 'id' | 'carId' | 'complaint' | 'neededAt'>; row: JobSheet };
+  /** Its end, over the version its author saw: it waits for everything else of it. */
+  closing: { body: Closing & { version: number }; row: JobSheet };
   /** Fields of the job itself, with what its author saw there. */
   job: { body: { changes: Partial<JobFields>; was: Partial<JobFields> }; row: JobHead };
 };
@@ -46,10 +59,13 @@ type Common = {
 /** Something entered, on its way to the server: one shape a kind. */
 export type Entry = { [K in WriteKind]: Common & { kind: K } & Omit<Kinds[K], 'row'> }[WriteKind];
 
+/** What is of the job as a whole, and no row of it. */
+type Whole = 'job' | 'opening' | 'closing';
+
 /** An entry that becomes a row of its own, before it is known whose job and under which id. */
 export type NewRow = {
-  [K in Exclude<WriteKind, 'job'>]: Omit<Common, 'id' | 'jobId'> & { kind: K } & Omit<Kinds[K], 'row'>;
-}[Exclude<WriteKind, 'job'>];
+  [K in Exclude<WriteKind, Whole>]: Omit<Common, 'id' | 'jobId'> & { kind: K } & Omit<Kinds[K], 'row'>;
+}[Exclude<WriteKind, Whole>];
 
 /** Who entered something. */
 export type Author = { id: string; name: string };
@@ -68,6 +84,10 @@ export function addressOf(write: QueuedWrite): { method: 'POST' | 'PATCH'; path:
   switch (write.kind) {
     case 'job':
       return { method: 'PATCH', path: job };
+    case 'opening':
+      return { method: 'POST', path: '/api/jobs' };
+    case 'closing':
+      return { method: 'POST', path: `${job}/close` };
     case 'tick':
       return { method: 'POST', path: `/api/works/${write.workId}/ticks` };
     case 'drive_back':
@@ -89,7 +109,10 @@ const LISTS = {
 
 /** Whether a write says something of an earlier one, and cannot go before it. */
 export function buildsOn(write: QueuedWrite, earlier: QueuedWrite): boolean {
+  if (earlier.kind === 'opening' && earlier.jobId === write.jobId) return true;
   switch (write.kind) {
+    case 'closing':
+      return earlier.jobId === write.jobId;
     case 'answer':
     case 'reading':
       return write.body.replaces === earlier.id;
@@ -125,8 +148,9 @@ export function following<W extends QueuedWrite>(write: W, from: string, to: str
   return write;
 }
 
-/** Whether a write means nothing without another one that is given up: steps of a work, the end of a drive. */
+/** Whether a write means nothing without another one that is given up: steps of a work, the end of a drive, all of a job that never was. */
 export function goesWith(write: QueuedWrite, given: QueuedWrite): boolean {
+  if (given.kind === 'opening') return buildsOn(write, given);
   return (write.kind === 'tick' || write.kind === 'drive_back') && buildsOn(write, given);
 }
 
@@ -139,5 +163,7 @@ export function isWrite(value: unknown): value is QueuedWrite {
   if (typeof body !== 'object' || body === null) return false;
   if (kind === 'tick') return isText(workId);
   if (kind === 'drive_back') return isText(driveId);
-  return kind === 'job' || (isText(kind) && (kind as string) in LISTS);
+  return (
+    ['job', 'opening', 'closing'].includes(kind as string) || (isText(kind) && (kind as string) in LISTS)
+  );
 }

@@ -46,6 +46,11 @@ export function withWrite(sheet: JobSheet, write: QueuedWrite): JobSheet {
     }
     case 'job':
       return { ...sheet, job: { ...sheet.job, ...write.body.changes } };
+    case 'closing': {
+      const { outcome, confirmed, by: closedBy, bedInTold = '' } = write.body;
+      return { ...sheet, job: { ...sheet.job, outcome, confirmed, closedBy, bedInTold, closedAt: at } };
+    }
+    case 'opening':
     case 'verdict':
       return sheet;
   }
@@ -73,5 +78,8 @@ export function withLanding(sheet: JobSheet, landing: Landing): JobSheet {
       return { ...sheet, works: together(upsert(sheet.works, landing.row), landing.write.inVisit) };
     case 'job':
       return { ...sheet, job: landing.row };
+    case 'opening':
+    case 'closing':
+      return landing.row;
   }
 }

@@ -42,10 +42,12 @@ export async function request<T>(
       body: typeof body === 'string' ? body : JSON.stringify(body),
       signal: AbortSignal.timeout(30_000),
     });
-    const answer = await response
-      .json()
-      .catch(() => ({ code: 'broken', message: `The server answered ${response.status}.` }));
-    return response.ok ? { ok: true, value: answer as T } : { ok: false, refusal: answer as Refusal };
+    const answer: unknown = await response.json().catch(() => undefined);
+    // The line went down in the middle of the answer: it is asked again.
+    if (response.ok && answer === undefined) throw new TypeError('the answer did not arrive whole');
+    if (response.ok) return { ok: true, value: answer as T };
+    const broken = { code: 'broken', message: `The server answered ${response.status}.` };
+    return { ok: false, refusal: (answer ?? broken) as Refusal };
   } catch {
     return {
       ok: false,

@@ -2,7 +2,7 @@ import { holdDataFolder } from '../system/lock';
 import { fromWhereTheyStand } from '../system/paths';
 import { restore } from '../system/restore';
 import { Plain, run, say } from '../system/say';
-import { countShop, inWords, isEmpty, withShop } from '../system/shop';
+import { countShop, hasSecrets, inWords, isEmpty, withShop } from '../system/shop';
 import { fileAndMode } from '../system/whichShop';
 
 await run(async () => {
@@ -17,6 +17,8 @@ await run(async () => {
     }
     await restore(shop, fromWhereTheyStand(file));
     say(`Restored from ${file}. ${inWords(await countShop(shop.url))}.`);
+    if (!(await hasSecrets(shop.url)))
+      say('It had no passwords in it: ./bavrin owner NAME lets its owner in, who gives the others theirs.');
     return 0;
   });
 });

@@ -21,6 +21,7 @@ export function aptInstall(packages: string[], why: string): void {
   }
   say(`Installing ${names} (once; ${why}) …`);
   if (packages.some((name) => name.startsWith('postgresql'))) keepDebianFromStartingItsOwn();
+  if (packages.includes('caddy')) keepServiceFromStarting('caddy');
   const install = [
     'env',
     'DEBIAN_FRONTEND=noninteractive',
@@ -47,6 +48,17 @@ export function aptInstall(packages: string[], why: string): void {
       `apt-get could not install ${names}:\n${(done.stderr || done.stdout || '').trim().split('\n').slice(-6).join('\n')}`,
     );
   }
+}
+
+/** A service that a package would start on a door of its own is not started: this project starts its program itself. */
+function keepServiceFromStarting(name: string): void {
+  const unit = `/etc/systemd/system/${name}.service`;
+  const command = asRoot([
+    'sh',
+    '-c',
+    `[ -e ${unit} ] || { mkdir -p /etc/systemd/system && ln -s /dev/null ${unit}; }`,
+  ]);
+  if (command) spawnSync(command[0]!, command.slice(1), { stdio: 'ignore' });
 }
 
 /** Debian's package makes and starts a server of its own when it is installed; this project starts its own instead. */

@@ -7,11 +7,21 @@ import { postgresPrograms } from './postgres';
 import { Plain } from './say';
 import { nameWhole } from './whole';
 
+/** What lets somebody in, or is of this minute only: not in a backup unless it is asked for. */
+export const SECRET_TABLES = [
+  'person_secrets',
+  'sessions',
+  'first_codes',
+  'rate_limits',
+  'presence',
+] as const;
+
 /**
  * Writes a whole shop to one file, in PostgreSQL's own archive format. It is written beside, read through, and only then
  * named: a backup that breaks off leaves the one that was there.
+ * @param withSecrets whether hashes of passwords and PINs, and who is signed in, go with it
  */
-export async function backup(url: string, file: string): Promise<void> {
+export async function backup(url: string, file: string, { withSecrets = false } = {}): Promise<void> {
   const beside = join(dirname(file), `.${basename(file)}.${process.pid}.half`);
   const forget = () => rmSync(beside, { force: true });
   const undo = onInterrupt(forget);
@@ -19,7 +29,11 @@ export async function backup(url: string, file: string): Promise<void> {
     makeEmpty(beside, file);
     const { program, env } = connection(url);
     const done = await runChild(
-      endsWithUs([program('pg_dump'), '--format=custom', '--no-owner', '--no-acl', `--file=${beside}`]),
+      endsWithUs([
+        program('pg_dump'),
+        ...['--format=custom', '--no-owner', '--no-acl', `--file=${beside}`],
+        ...(withSecrets ? [] : SECRET_TABLES.map((table) => `--exclude-table-data=public.${table}`)),
+      ]),
       { env },
     );
     if (done.status !== 0) throw new Plain(`the backup failed, nothing was changed: ${reason(done)}`);

@@ -3,7 +3,9 @@ import { loadDemo } from '../../db/demo/load';
 import { closeDatabase } from '../../server/db/sql';
 import { firstCode } from '../../server/people/signIn';
 import { bundleHeavy } from './heavy';
+import { proxy, type SecureDoors, secureDoors } from './https';
 import { onInterrupt } from './interrupt';
+import { KEEP_OPTIONS, readKeep, startKeeper } from './keeping';
 import { holdDataFolder } from './lock';
 import { DATA, dataFolder } from './paths';
 import { freePort, isFree } from './port';
@@ -21,15 +23,19 @@ import {
 import { addressOf, answers, build, endServers, PortTaken, type Server, serve } from './web';
 
 const USUAL_PORT = 4680;
+const LOOPBACK = '127.0.0.1';
+const EVERYWHERE = '0.0.0.0';
 
 /** Opens the shop or the demo: database, build, server; leaves nothing running when a step fails or is interrupted. */
 export async function open(mode: Mode, argv: string[]): Promise<number> {
-  const { fresh, port: wantedPort, host, names } = readOptions(argv);
+  const { fresh, port: wantedPort, host: wantedHost, names, https, keep } = readOptions(argv);
+  // Behind the proxy nobody else reaches the server itself.
+  const host = https ? LOOPBACK : (wantedHost ?? LOOPBACK);
   await holdDataFolder();
   const before = lastServed();
   const at = before?.server;
   if (at && before.mode === mode && !fresh && (await answers(addressOf(at.host, at.port), at.instance))) {
-    announce(mode, addressOf(at.host, at.port), 'is already open');
+    announce(mode, at.secure ?? addressOf(at.host, at.port), 'is already open');
     return 0;
   }
   if (endServers() && before && before.mode !== mode)
@@ -43,10 +49,17 @@ export async function open(mode: Mode, argv: string[]): Promise<number> {
     await build();
     const undo = onInterrupt(() => void endServers());
     try {
-      const { server, port } = await serveSomewhere(wantedPort, host, names, shop.url);
-      rememberServed({ mode, server: { port, host, instance: server.instance } });
-      announce(mode, server.address, 'is open');
-      await announceFirst(server.address, shop);
+      const secure = https ? await secureDoors(wantedHost ?? EVERYWHERE) : undefined;
+      const { server, port } = await serveSomewhere(wantedPort, { host, names, url: shop.url, secure });
+      if (keep) await startKeeper(keep, shop.url);
+      if (secure) await proxy({ ...secure, host: wantedHost ?? EVERYWHERE, names, appPort: port, of: DATA });
+      const address = secure?.address ?? server.address;
+      const at = { port, host, instance: server.instance, ...(secure ? { secure: secure.address } : {}) };
+      rememberServed({ mode, server: at });
+      announce(mode, address, 'is open');
+      if (secure)
+        say(`A phone needs its certificate once: ${secure.certificate} (Setup, A phone, shows the way).`);
+      await announceFirst(address, shop);
       return 0;
     } finally {
       undo();
@@ -89,14 +102,12 @@ function announce(mode: Mode, address: string, what: string): void {
 /** At the wanted port, or the first free one from the usual up; another clone may be quicker to it. */
 async function serveSomewhere(
   wanted: number | undefined,
-  host: string,
-  names: string[],
-  url: string,
+  where: { host: string; names: string[]; url: string; secure?: SecureDoors },
 ): Promise<{ server: Server; port: number }> {
   for (let attempt = 0; ; attempt++) {
-    const port = wanted ?? (await freePort(USUAL_PORT + attempt, host));
+    const port = wanted ?? (await freePort(USUAL_PORT + attempt, where.host));
     try {
-      return { server: await serve({ port, host, names, url, of: DATA }), port };
+      return { server: await serve({ port, ...where, of: DATA }), port };
     } catch (error) {
       if (!(error instanceof PortTaken) || wanted !== undefined || attempt >= 5) throw error;
     }
@@ -113,8 +124,10 @@ function readOptions(argv: string[]) {
       options: {
         fresh: { type: 'boolean', default: false },
         port: { type: 'string' },
-        host: { type: 'string', default: '127.0.0.1' },
+        host: { type: 'string' },
+        https: { type: 'boolean', default: false },
         name: { type: 'string', multiple: true, default: [] },
+        ...KEEP_OPTIONS,
       },
     }),
   );
@@ -124,7 +137,8 @@ function readOptions(argv: string[]) {
   }
   const odd = values.name.find((name) => !HOST_NAME.test(name));
   if (odd !== undefined) throw new Plain(`--name is ${odd}: a name as shop.example is accepted`);
-  return { fresh: values.fresh, port, host: values.host, names: values.name };
+  const { fresh, host, name: names, https } = values;
+  return { fresh, port, host, names, https, keep: readKeep(values) };
 }
 
 function plainly<T>(read: () => T): T {

@@ -22,7 +22,7 @@ export type Mode = 'demo' | 'start';
 export type Served = {
   mode: Mode;
   /** Where it answers; nothing once it was stopped. */
-  server: { port: number; host: string; instance: string } | null;
+  server: { port: number; host: string; instance: string; secure?: string } | null;
 };
 
 const file = () => join(dataFolder('run'), 'served.json');
@@ -114,6 +114,11 @@ export async function countShop(url: string): Promise<Counts> {
     const { name, is_demo: isDemo, whole, cars, jobs, readings } = row!;
     return { name, isDemo, whole, cars, jobs, readings };
   });
+}
+
+/** Whether anybody of the shop has a password or PIN on file. */
+export async function hasSecrets(url: string): Promise<boolean> {
+  return talk(url, async (sql) => (await sql`select 1 from person_secrets limit 1`).length > 0);
 }
 
 /** Whether the shop has nothing in it yet. */

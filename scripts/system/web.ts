@@ -86,6 +86,8 @@ type ServeOptions = {
   dist?: string;
   /** The data folder whose commands may end it; without one, only who started it does. */
   of?: string;
+  /** Where it is reached over https, where a proxy stands in front: then that one says who asks, and nobody else does. */
+  secure?: { address: string; certificate: string };
 };
 
 /** Starts the built application in the background and waits until it answers; a server that does not is ended. */
@@ -96,6 +98,7 @@ export async function serve({
   url,
   dist = distFolder(),
   of,
+  secure,
 }: ServeOptions): Promise<Server> {
   const logFile = join(dataFolder('log'), `server-${port}.log`);
   const out = openSync(logFile, 'a', 0o600);
@@ -116,6 +119,7 @@ export async function serve({
         BAVRIN_WORKER: heavyBundle(join(ROOT, dist)),
         BAVRIN_INSTANCE: instance,
         BAVRIN_HOSTS: [host, ...names].join(','),
+        BAVRIN_SECURE: secure ? JSON.stringify(secure) : '',
         NODE_ENV: 'production',
         NEXT_TELEMETRY_DISABLED: '1',
       },

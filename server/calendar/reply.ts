@@ -1,3 +1,4 @@
+import { isSecure } from '../people/cookies';
 import { getShop } from '../shop/queries';
 import type { CalendarEntry } from './entries';
 import { calendarText } from './ics';
@@ -7,7 +8,7 @@ export async function calendarReply(request: Request, entries: readonly Calendar
   const { name } = await getShop();
   const url = new URL(request.url);
   const host = request.headers.get('host') ?? url.host;
-  return new Response(calendarText(entries, name, `${url.protocol}//${host}`), {
+  return new Response(calendarText(entries, name, `${isSecure(request) ? 'https' : 'http'}://${host}`), {
     headers: {
       'content-type': 'text/calendar; charset=utf-8',
       'content-disposition': 'attachment; filename="bavrin.ics"',

@@ -8,11 +8,15 @@ const STAGES = ['complaint', 'checks', 'verdict', 'work', 'proof'];
 /** Open jobs a device keeps: more than a bay holds. */
 const MOST_JOBS = 40;
 
+/** Cars that a job can be begun on without a network: those that were here last. */
+const MOST_BLANKS = 40;
+
 /** Pages that are there without a network whatever is open. */
 const ALWAYS = [
   '/',
   '/offline',
   '/job/new',
+  '/job/unsent',
   '/shelf',
   '/bench/fluid',
   '/bench/pedal',
@@ -21,7 +25,9 @@ const ALWAYS = [
 ];
 
 /** What a device keeps for a place without a network: the build, and the pages of what is in the bay. */
-export async function offlineList(job?: string): Promise<{ files: string[]; pages: string[] }> {
+export async function offlineList(
+  job?: string,
+): Promise<{ files: string[]; pages: string[]; sheets: string[] }> {
   const sql = database('own');
   const seen = carsSeen();
   const jobs = await sql`
@@ -31,7 +37,13 @@ export async function offlineList(job?: string): Promise<{ files: string[]; page
   const ids = jobs.map((row) => row.id as string);
   const works = await sql`select id, job_id from works where job_id = any(${ids})`;
   const cars = [...new Set(jobs.map((row) => row.car_id as string))];
+  const blanks = job
+    ? []
+    : await sql`
+        select cars.id from cars ${seen ? sql`where id = any(${[...seen]})` : sql``}
+        order by (select max(opened_at) from jobs where car_id = cars.id) desc nulls last, cars.id limit ${MOST_BLANKS}`;
   return {
+    sheets: blanks.map((row) => `/api/cars/${row.id}/blank`),
     files: job ? [] : buildFiles(),
     pages: [
       ...(job ? ['/'] : ALWAYS),

@@ -9,7 +9,7 @@ import { once, sameContent } from '../once';
 import { actorWith } from './actor';
 import { countTry } from './limits';
 import { listPeople, type PersonRow } from './queries';
-import { chosen, isSecret } from './secrets';
+import { chosen, isSecret, keepSecrets } from './secrets';
 import { endSessionsOf } from './sessions';
 
 /** Takes somebody into the shop. */
@@ -24,7 +24,8 @@ export async function addPerson(input: unknown): Promise<PersonRow> {
       () => readPerson(tx, person.id),
       async () => {
         await refuseTaken(tx, person.id, person.name);
-        await tx`insert into people ${tx({ id: person.id, name: person.name, role: person.role, ...hashes })}`;
+        await tx`insert into people ${tx({ id: person.id, name: person.name, role: person.role })}`;
+        await keepSecrets(tx, person.id, hashes);
         await writeCars(tx, person.id, person);
         return readPerson(tx, person.id);
       },
@@ -49,9 +50,10 @@ export async function changePerson(id: string, input: unknown): Promise<PersonRo
     if (was.version !== version) throw stale('That person', was);
     if (!left) await refuseTaken(tx, personId, person.name);
     await tx`
-      update people set ${tx({ name: person.name, role: person.role, ...hashes })},
+      update people set ${tx({ name: person.name, role: person.role })},
         left_at = ${left ? tx`coalesce(left_at, now())` : null}, version = version + 1
       where id = ${personId}`;
+    await keepSecrets(tx, personId, hashes);
     await writeCars(tx, personId, person);
     await refuseNoOwner(tx);
     if (left || was.role !== person.role || Object.keys(hashes).length > 0) await endSessionsOf(tx, personId);
@@ -65,7 +67,7 @@ export async function changeOwnSecrets(input: unknown): Promise<{ changed: true 
   const { current, password, pin } = accept(parseWith(ownSecretsSchema, input));
   if (id === null) throw new Failure('forbidden', 'A command has no password.');
   await countTry('secret', `own ${id}`);
-  const [row] = await database('open')`select password_hash from people where id = ${id}`;
+  const [row] = await database('open')`select password_hash from person_secrets where person_id = ${id}`;
   if (!(await isSecret(row?.password_hash, current)))
     throw refused([
       { code: 'refused', path: 'current', value: 'another one', accepted: 'the password that stands' },
@@ -76,7 +78,7 @@ export async function changeOwnSecrets(input: unknown): Promise<{ changed: true 
       { code: 'missing', path: 'password', value: 'nothing', accepted: 'a new password or PIN' },
     ]);
   await database('open').begin(async (tx) => {
-    await tx`update people set ${tx(hashes)}, version = version + 1 where id = ${id}`;
+    await keepSecrets(tx, id, hashes);
     await tx`
       update sessions set ended_at = now()
       where person_id = ${id} and ended_at is null and id is distinct from ${sessionId ?? null}`;

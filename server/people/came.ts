@@ -1,5 +1,5 @@
 import { readJson } from '../http/route';
-import { cookieOf, DEVICE_COOKIE, isSecure, SESSION_COOKIE, tokenIn } from './cookies';
+import { cookieOf, DEVICE_COOKIE, isSecure, placeOf, SESSION_COOKIE, tokenIn } from './cookies';
 import { deviceWith } from './devices';
 import type { CameIn, From } from './signIn';
 
@@ -18,9 +18,4 @@ export async function letIn(
   response.headers.append('set-cookie', cookieOf(SESSION_COOKIE, session, isSecure(request)));
   if (fresh) response.headers.append('set-cookie', cookieOf(DEVICE_COOKIE, fresh, isSecure(request)));
   return response;
-}
-
-/** Where a request comes from as the proxy in front says, or the server itself; all that say nothing count as one. */
-function placeOf(request: Request): string {
-  return request.headers.get('x-forwarded-for')?.split(',').at(-1)?.trim() ?? 'unknown';
 }

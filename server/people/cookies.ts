@@ -33,7 +33,17 @@ export function cookieOf(name: string, token: string | null, isSecure: boolean):
   return `${name}=${token ?? ''}; Path=/; Max-Age=${age}; HttpOnly; SameSite=Lax${secure}`;
 }
 
-/** Whether a request came over https, here or at the proxy in front. */
+/** Whether a request came over https, at the proxy in front; what a request says of itself counts only behind one. */
 export function isSecure(request: Request): boolean {
-  return request.headers.get('x-forwarded-proto') === 'https' || new URL(request.url).protocol === 'https:';
+  return isProxied() && request.headers.get('x-forwarded-proto') === 'https';
+}
+
+/** Where a request comes from, as the proxy in front saw it; without one nobody can say, and all count as one place. */
+export function placeOf(request: Request): string {
+  const seen = isProxied() ? request.headers.get('x-forwarded-for')?.split(',').at(-1)?.trim() : undefined;
+  return seen ?? 'unknown';
+}
+
+function isProxied(): boolean {
+  return (process.env.BAVRIN_SECURE ?? '') !== '' || process.env.BAVRIN_PROXIED === '1';
 }

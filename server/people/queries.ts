@@ -18,10 +18,10 @@ export type PersonRow = {
 /** Everybody there is and was, those who are first. */
 export async function listPeople(sql: Sql = database('setup')): Promise<PersonRow[]> {
   const rows = await sql`
-    select p.id, p.name, p.role, p.left_at, p.version, p.password_hash is not null as has_password, p.pin_hash is not null as has_pin,
+    select p.id, p.name, p.role, p.left_at, p.version, password_hash is not null as has_password, pin_hash is not null as has_pin,
       (select coalesce(array_agg(car_id), '{}') from people_cars where person_id = p.id) as cars,
       (select max(seen_at) from sessions where person_id = p.id) as seen_at
-    from people p order by p.left_at is not null, lower(p.name), p.id`;
+    from people p left join person_secrets on person_id = p.id order by p.left_at is not null, lower(p.name), p.id`;
   return rows.map((row) => ({
     id: row.id,
     name: row.name,
@@ -38,7 +38,7 @@ export async function listPeople(sql: Sql = database('setup')): Promise<PersonRo
 /** Who can be pressed on at a device of the shop: whoever has a PIN; in the demo everybody. */
 export async function namesToPress(): Promise<{ id: string; name: string; role: Role }[]> {
   const rows = await database('open')`
-    select id, name, role from people
+    select id, name, role from people left join person_secrets on person_id = id
     where left_at is null and (pin_hash is not null or coalesce((select is_demo from shop), false))
     order by array_position(array['owner', 'technician', 'driver', 'reader'], role), lower(name), id`;
   return rows.map(({ id, name, role }) => ({ id, name, role }));

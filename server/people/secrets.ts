@@ -2,6 +2,7 @@ import { createHash, randomBytes } from 'node:crypto';
 import { dictionary } from '@zxcvbn-ts/language-common';
 import argon2 from 'argon2';
 import { passwordIssues, pinIssues, SHORTEST_PASSWORD } from '../../core/base/people/secrets';
+import type { Sql } from '../db/sql';
 import { refused } from '../failure';
 
 /** Argon2id as the OWASP Password Storage Cheat Sheet asks for at the least: 19 MiB, two passes, one lane (from memory). */
@@ -37,11 +38,14 @@ function isCommon(password: string): boolean {
   return common.has(password);
 }
 
+/** What is kept of somebody's secrets. */
+export type Hashes = { password_hash?: string; pin_hash?: string };
+
 /** The hashes of secrets somebody chooses; what is left out stays out. @throws Failure where one cannot be taken */
 export async function chosen(
   { password, pin }: { password: string | null; pin: string | null },
   name: string,
-): Promise<{ password_hash?: string; pin_hash?: string }> {
+): Promise<Hashes> {
   const issues = [
     ...(password === null ? [] : passwordIssues(password, { isCommon, name })),
     ...(pin === null ? [] : pinIssues(pin)),
@@ -51,6 +55,14 @@ export async function chosen(
     ...(password === null ? {} : { password_hash: await hashSecret(password) }),
     ...(pin === null ? {} : { pin_hash: await hashSecret(pin) }),
   };
+}
+
+/** Keeps what somebody chose; what was left out stays as it is. */
+export async function keepSecrets(tx: Sql, personId: string, hashes: Hashes): Promise<void> {
+  if (Object.keys(hashes).length === 0) return;
+  await tx`
+    insert into person_secrets ${tx({ person_id: personId, ...hashes })}
+    on conflict (person_id) do update set ${tx(hashes)}`;
 }
 
 /** A token only its holder has: 256 bits, so that its plain hash is as good as itself is secret. */

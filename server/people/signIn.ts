@@ -10,7 +10,7 @@ import { accept, Failure } from '../failure';
 import { idFromContent } from '../ids';
 import { enrol } from './devices';
 import { countTry, forgive } from './limits';
-import { chosen, isSecret, newToken, tokenHash } from './secrets';
+import { chosen, isSecret, keepSecrets, newToken, tokenHash } from './secrets';
 import { type How, noteCame, openSession } from './sessions';
 
 /** Somebody is in: the token of the session, and of the device where it became one of the shop's. */
@@ -29,7 +29,7 @@ export async function signInByPassword(input: unknown, from: From): Promise<Came
   await countTries(`password ${who}`, from);
   const sql = database('open');
   const [person] = await sql`
-    select id, password_hash from people where lower(name) = ${who} and left_at is null`;
+    select id, password_hash from people left join person_secrets on person_id = id where lower(name) = ${who} and left_at is null`;
   if (!(await isSecret(person?.password_hash, password)))
     return refuse(sql, person?.id, from, 'wrong_password');
   await forgive(`password ${who}`, from.place);
@@ -46,7 +46,8 @@ export async function signInByPin(input: unknown, from: From): Promise<CameIn> {
     );
   await countTries(`pin ${id}`, from);
   const sql = database('open');
-  const [person] = await sql`select id, pin_hash from people where id = ${id} and left_at is null`;
+  const [person] = await sql`
+    select id, pin_hash from people left join person_secrets on person_id = id where id = ${id} and left_at is null`;
   if (!(await isSecret(person?.pin_hash, pin))) return refuse(sql, person?.id, from, 'wrong_pin');
   await forgive(`pin ${id}`, from.place);
   return comeIn(person!.id, 'pin', from.deviceId, '');
@@ -80,7 +81,8 @@ export async function makeFirstOwner(input: unknown, from: From): Promise<CameIn
           ? 'This shop has an owner already.'
           : 'That address is not the one that the start printed. ./bavrin owner makes an owner, too.',
       );
-    await tx`insert into people ${tx({ id: firstId(name), name, role: 'owner', ...hashes })}`;
+    await tx`insert into people ${tx({ id: firstId(name), name, role: 'owner' })}`;
+    await keepSecrets(tx, firstId(name), hashes);
     await tx`delete from first_codes`;
   });
   return comeIn(firstId(name), 'first', from.deviceId, '');

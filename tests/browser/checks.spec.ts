@@ -146,6 +146,8 @@ test('a hold ends by its evidence and a name, not by words', async ({ page }) =>
   await holds.getByLabel('Something to add').fill('Level switch replaced');
   await page.reload();
   await expect(holds.getByLabel('Something to add')).toHaveValue('Level switch replaced');
+  await expect(holds.getByLabel('Proved by')).toHaveValue('Mira');
+  await holds.getByLabel('Proved by').fill('');
   await holds.getByRole('button', { name: 'End the hold' }).click();
   await expect(page.getByText('Say who proved it')).toBeVisible();
   await holds.getByLabel('Proved by').fill('Mira');

@@ -16,6 +16,9 @@ for (const [width, height] of [
     const drive = page.getByRole('region', { name: 'Out on proof' });
     // The conditions are those of the complaint; the pedal comes first.
     await expect(drive.getByLabel('Drive it')).toHaveValue(/4 laps or more; from 110 km\/h/);
+    // Whoever is signed in drives, until somebody else is named.
+    await expect(drive.getByLabel('Who drives')).toHaveValue('Mira');
+    await drive.getByLabel('Who drives').fill('');
     await drive.getByRole('button', { name: 'Out on proof' }).click();
     await expect(drive.getByText('who drives', { exact: true })).toBeVisible();
     await expect(drive.getByRole('alert').filter({ hasText: 'Before it is driven' })).toContainText(

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, key, newJob, saved, test } from './test';
+import { expect, key, newJob, pickCar, saved, test } from './test';
 
 test.use({
   serviceWorkers: 'allow',
@@ -54,4 +54,50 @@ test('from a cold start without a network a job goes through its stages; what wa
   await saved(cold);
   const sheet = await (await cold.request.get(`/api${job.replace('/job/', '/jobs/')}`)).json();
   expect(sheet.answers.filter((row: { finding: string }) => row.finding === 'pedal_spongy')).toHaveLength(1);
+});
+
+test('a job begins and ends without a network, and stands on the server once there is one', async ({
+  page,
+  context,
+}) => {
+  test.slow();
+  await page.goto('/');
+  await kept(page, '/job/new');
+  await kept(page, '/job/unsent');
+  const hatch = await page
+    .locator('a[href^="/car/"]', { hasText: 'Shop hatch, grey' })
+    .first()
+    .getAttribute('href');
+  await kept(page, `/api/cars/${hatch!.split('/').at(-1)}/blank`);
+  await page.close();
+  await context.setOffline(true);
+
+  const cold = await context.newPage();
+  await cold.goto('/job/new');
+  await pickCar(cold, 'Shop hatch');
+  await cold.getByLabel('What the driver says, in one line').fill('Begun in a field');
+  await cold.getByRole('button', { name: 'Open the job' }).click();
+  await expect(cold.getByRole('heading', { name: /What the driver says/ })).toBeVisible();
+  const job = new URL(cold.url()).pathname.replace('/complaint', '');
+  await key(cold, 'Spongy pedal', 'Yes').click();
+  await expect(cold.getByRole('complementary', { name: 'Leaning rail' })).toContainText('Air in the lines');
+  await cold.goto('/');
+  await cold.getByRole('link', { name: /Begun in a field/ }).click();
+  await expect(key(cold, 'Spongy pedal', 'Yes')).toHaveAttribute('data-state', 'on');
+
+  await cold.goto(`${job}/proof`);
+  await key(cold, 'Pedal as you find it now', 'Firm').click();
+  await key(cold, 'Hold the pedal firmly for 30 s', 'Holds').click();
+  await key(cold, 'Outcome', 'No change').click();
+  await cold.getByRole('button', { name: 'Close and write the record' }).click();
+  await expect(cold.getByRole('link', { name: 'The whole story' })).toBeVisible();
+  await expect(cold.getByText(/^5 entries not saved yet/)).toBeVisible();
+
+  await context.setOffline(false);
+  await cold.goto('/');
+  await saved(cold);
+  const sheet = await (await cold.request.get(`/api${job.replace('/job/', '/jobs/')}`)).json();
+  expect(sheet.job).toMatchObject({ complaint: 'Begun in a field', outcome: 'no_change', closedBy: 'Mira' });
+  expect(sheet.answers).toHaveLength(3);
+  await expect(cold.getByRole('list', { name: 'Begun here, not sent yet' })).toHaveCount(0);
 });

@@ -1,10 +1,11 @@
 import { spawnSync } from 'node:child_process';
-import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
+import { chmodSync, mkdirSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { readRows } from '../../scripts/system/archive';
 import { alive, groupsOf } from '../../scripts/system/processes';
 import { build } from '../../scripts/system/web';
 
@@ -38,11 +39,23 @@ function leftBehind(): string[] {
   return listed.filter((line) => line.includes(home) && !line.startsWith('Z') && !line.includes('ps -eo'));
 }
 
+/** The tables whose rows a backup holds. */
+async function tablesIn(file: string): Promise<string[]> {
+  const tables: string[] = [];
+  await readRows(file, [], ({ table }) => {
+    tables.push(table);
+    return { row: async () => {}, end: async () => {} };
+  });
+  return tables;
+}
+
 const addressIn = (out: string) => /http:\/\/\S+/.exec(out)![0];
 
 describe('start, stop and what is left behind', { timeout: 120_000 }, () => {
   it('starts an empty shop, is quick the second time, backs it up, and ends everything', async () => {
-    const first = bavrin(['start']);
+    const into = join(home, 'backups');
+    mkdirSync(into);
+    const first = bavrin(['start', '--backup-into', into]);
     expect(first, first.err).toMatchObject({ status: 0 });
     const address = addressIn(first.out);
     expect(await (await fetch(`${address}/api/health`)).json()).toMatchObject({ app: 'bavrin', ok: true });
@@ -69,17 +82,29 @@ describe('start, stop and what is left behind', { timeout: 120_000 }, () => {
     expect(bavrin(['start']).out).toContain(`is already open: ${address}`);
     expect(performance.now() - started).toBeLessThan(5000);
 
+    // What it was told to keep it keeps by itself, without what lets anybody in.
+    await expect
+      .poll(() => readdirSync(into).filter((name) => name.endsWith('.backup')).length, { timeout: 60_000 })
+      .toBe(1);
+    const kept = join(into, readdirSync(into).find((name) => name.endsWith('.backup'))!);
+    expect(await tablesIn(kept)).not.toContain('person_secrets');
+
     const file = join(home, 'shop.backup');
     expect(bavrin(['backup', file])).toMatchObject({ status: 0 });
+    expect(await tablesIn(file)).not.toContain('person_secrets');
+    expect(bavrin(['backup', file, '--with-secrets'])).toMatchObject({ status: 0 });
+    expect(await tablesIn(file)).toContain('person_secrets');
     expect(bavrin(['restore', join(home, 'nothing')])).toMatchObject({
       status: 1,
       err: expect.stringContaining('there is no file'),
     });
 
-    const [group] = groupsOf(join(home, 'data'));
-    expect(alive(group!)).toBe(true);
+    const groups = groupsOf(join(home, 'data'));
+    // The server, and what keeps its backups.
+    expect(groups).toHaveLength(2);
+    expect(groups.every(alive)).toBe(true);
     expect(bavrin(['stop']).err).toContain('Ended.');
-    expect(alive(group!)).toBe(false);
+    expect(groups.some(alive)).toBe(false);
     await expect.poll(leftBehind).toEqual([]);
     expect(bavrin(['stop']).err).toContain('Nothing was running.');
   });

@@ -22,7 +22,7 @@ async function counted(): Promise<Record<string, number>> {
 }
 
 async function close(job: string, outcome: string, causes: readonly string[]): Promise<void> {
-  await database().begin(async (tx) => {
+  await database('work').begin(async (tx) => {
     await tx`update jobs set outcome = ${outcome}, closed_by = 'x', summary = 'y', closed_at = opened_at + interval '1 hour' where id = ${job}`;
     await tx`insert into job_causes ${tx(causes.map((cause) => ({ job_id: job, cause })))}`;
   });

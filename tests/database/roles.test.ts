@@ -28,6 +28,7 @@ const ASKS: Record<string, Right | 'open' | 'self'> = {
   'GET /api/changes': 'self',
   'GET /api/offline': 'self',
   'GET /api/cars/[id]': 'own',
+  'GET /api/cars/[id]/blank': 'own',
   'GET /api/cars/[id]/simulated': 'own',
   'GET /api/jobs/[id]': 'own',
   'GET /api/jobs/[id]/case': 'own',

@@ -9,6 +9,8 @@ declare const self: ServiceWorkerGlobalScope;
 /** A network that says nothing for so long is none, s. */
 const SILENT_S = 6;
 const DAY_S = 86_400;
+/** Stands for every page of a job that began on this device. */
+const UNSENT = '/job/unsent';
 
 /**
  * What a build made is named by its content: the same for ever. A worker of the page takes its address from the answer, and of one out of a
@@ -43,13 +45,18 @@ registerRoute(
     try {
       return await pages.handle(options);
     } catch {
-      return (await withoutSearch(options.url)) ?? (await caches.match('/offline')) ?? Response.error();
+      return (
+        (await withoutSearch(options.url)) ??
+        (isOfJob(options.url) ? await caches.match(UNSENT) : undefined) ??
+        (await caches.match('/offline')) ??
+        Response.error()
+      );
     }
   },
 );
 
 registerRoute(
-  ({ url, sameOrigin }) => sameOrigin && /^\/api\/(jobs\/[^/]+|find)$/.test(url.pathname),
+  ({ url, sameOrigin }) => sameOrigin && /^\/api\/(jobs\/[^/]+|cars\/[^/]+\/blank|find)$/.test(url.pathname),
   new NetworkFirst({ cacheName: SHEETS, networkTimeoutSeconds: SILENT_S }),
 );
 registerRoute(
@@ -64,7 +71,7 @@ self.addEventListener('message', (event) =>
 );
 
 /** Fetches what is to be there without a network, one after another, so that nobody who works waits for it. */
-async function keep({ files, pages: addresses }: Keep): Promise<number> {
+async function keep({ files, pages: addresses, sheets }: Keep): Promise<number> {
   const build = await caches.open(STATIC);
   let kept = 0;
   for (const file of files) {
@@ -80,7 +87,17 @@ async function keep({ files, pages: addresses }: Keep): Promise<number> {
     await shown.put(address, response.redirected ? await unredirected(response) : response);
     kept += 1;
   }
+  const known = await caches.open(SHEETS);
+  for (const sheet of sheets) {
+    const response = await fetch(sheet).catch(() => undefined);
+    if (response?.ok) await known.put(sheet, response);
+  }
   return kept;
+}
+
+/** A page of a job that the device has not: one that began here, perhaps. */
+function isOfJob({ pathname }: URL): boolean {
+  return /^\/job\/[0-9a-f-]{36}(\/|$)/.test(pathname);
 }
 
 /** Nobody is signed in: what came instead of the page is kept under no page's name. */

@@ -9,6 +9,18 @@ import { flipTheme } from '../ThemeSwitch';
 import { enter, leave } from './enter';
 import { OwnSecrets } from './OwnSecrets';
 
+/** What a browser gives to no page on a plain address, said before somebody looks for it. */
+function PlainAddress() {
+  if (typeof window === 'undefined' || window.isSecureContext) return null;
+  return (
+    <p className="mt-4 border-l-[6px] border-straw bg-straw-wash p-3">
+      This address is a plain one: without a network nothing opens here, and gauges on a cable and the phone’s
+      own feel for slowdowns are not to be had. The shop’s owner starts it with --https; <b>Setup, A phone</b>{' '}
+      shows the rest.
+    </p>
+  );
+}
+
 /** Who is signed in here, how somebody else takes over, and how one leaves. */
 export function PersonSheet({
   open,
@@ -39,6 +51,7 @@ export function PersonSheet({
           Sign out on every device
         </Button>
       </div>
+      <PlainAddress />
       <OwnSecrets />
     </Sheet>
   );

@@ -2,14 +2,13 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { JobSheet } from '@/core/job/sheet';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Opens } from '@/ui/Opens';
 import { useJob } from '../../record/JobProvider';
 import { usePerson } from '../../shell/PersonContext';
-import { requestForm } from '../../shell/request';
 import { useKept } from '../../shell/useKept';
+import { closeJob } from '../closeJob';
 
 /** A job opened by mistake goes to the ledger as withdrawn, with the reason; one that was worked on is closed instead. */
 export function Withdraw() {
@@ -22,17 +21,15 @@ export function Withdraw() {
   const withdraw = async () => {
     if (why.trim() === '') return setError('Say why it is withdrawn');
     if (by.trim() === '') return setError('Say who withdraws it');
-    const reply = await requestForm<JobSheet>('POST', `/api/jobs/${sheet.job.id}/close`, {
-      kind: 'closing',
-      content: { outcome: 'withdrawn', confirmed: [], summary: why.trim(), by: by.trim(), next: [] },
-      beside: { version: sheet.job.version },
-    });
-    if (!reply.ok) {
-      const [issue] = reply.refusal.issues ?? [];
-      return setError(issue ? `${issue.value}: ${issue.accepted}` : reply.refusal.message);
+    const content = { outcome: 'withdrawn', confirmed: [], summary: why.trim(), by: by.trim(), next: [] };
+    const closed = await closeJob(sheet, content);
+    if ('refusal' in closed) {
+      const { issues = [], message } = closed.refusal;
+      return setError(issues[0] ? `${issues[0].value}: ${issues[0].accepted}` : message);
     }
+    if (!closed.sheet) return;
     forgetWhy();
-    replaceSheet(reply.value);
+    replaceSheet(closed.sheet);
     router.push('/');
   };
   return (

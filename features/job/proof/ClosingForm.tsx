@@ -7,21 +7,20 @@ import { CAUSES } from '@/core/diagnosis/causes';
 import { causeLabel } from '@/core/diagnosis/labels';
 import { dueAfter } from '@/core/job/dueAfter';
 import { type OutcomeId, WORKED_OUTCOMES } from '@/core/job/outcomes';
-import type { JobSheet } from '@/core/job/sheet';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { SelectField, TextField } from '@/ui/Field';
 import { percent } from '@/ui/format';
 import { Tick } from '@/ui/Tick';
-import { outbox } from '../../queue/page';
 import { useJob } from '../../record/JobProvider';
 import { SavedText } from '../../record/SavedText';
 import { refusalFrom } from '../../shell/checked';
 import { usePerson } from '../../shell/PersonContext';
 import type { Refusal } from '../../shell/refusal';
-import { type Reply, refusedField, requestForm } from '../../shell/request';
+import { refusedField } from '../../shell/request';
 import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
+import { type Closed, closeJob } from '../closeJob';
 import { NewFill, useNewFill } from './NewFill';
 import { type NextDraft, NextDue, readNext, toBeKept } from './NextDue';
 import { IssueList, StandingIssues } from './StandingIssues';
@@ -50,13 +49,6 @@ export function ClosingForm() {
   const units = useUnits();
 
   const close = async () => {
-    if (outbox.snapshot().writes.some(({ jobId }) => jobId === sheet.job.id)) {
-      setRefusal({
-        code: 'waiting',
-        message: 'Some entries have not reached the server yet. Close when they have.',
-      });
-      return;
-    }
     setBusy(true);
     const { closingIssues } = await import('@/core/job/closing');
     const next = toBeKept(draft.next).map((each) => readNext(each, units));
@@ -73,22 +65,14 @@ export function ClosingForm() {
       ...unfilled(draft.outcome, by),
       ...(draft.outcome === '' ? [] : closingIssues(sheet, { ...content, outcome: draft.outcome })),
     ];
-    const reply: Reply<JobSheet> =
-      stands.length > 0
-        ? { ok: false, refusal: refusalFrom(stands) }
-        : await requestForm('POST', `/api/jobs/${sheet.job.id}/close`, {
-            kind: 'closing',
-            content,
-            beside: { version: sheet.job.version },
-          });
+    const closed: Closed =
+      stands.length > 0 ? { refusal: refusalFrom(stands) } : await closeJob(sheet, content);
     setBusy(false);
-    if (!reply.ok) {
-      setRefusal(reply.refusal);
-      return;
-    }
+    if ('refusal' in closed) return setRefusal(closed.refusal);
+    if (!closed.sheet) return;
     forget();
     fill.forget();
-    replaceSheet(reply.value);
+    replaceSheet(closed.sheet);
     router.push(`/ledger/${sheet.job.id}`);
   };
 

@@ -7,6 +7,7 @@ import { IfMay } from '../../shell/IfMay';
 import { cardFace } from './cardFace';
 import { DueList } from './DueList';
 import { JobCard } from './JobCard';
+import { UnsentJobs } from './UnsentJobs';
 
 /** The board in the bay: what stands here, most urgent first, what is due, and the cars. */
 export function BayBoard({ bay }: { bay: Bay }) {
@@ -33,6 +34,7 @@ export function BayBoard({ bay }: { bay: Bay }) {
             </Link>
           </IfMay>
         </div>
+        <UnsentJobs cars={bay.cars.map(({ id, name }) => ({ id, name }))} />
         {bay.cards.length === 0 ? (
           <EmptyBay hasCars={bay.cars.length > 0} />
         ) : (

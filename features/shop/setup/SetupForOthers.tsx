@@ -17,6 +17,9 @@ export function SetupForOthers() {
         <Link href="/setup/calibration" className={buttonClass('plain')}>
           How often it was right
         </Link>
+        <Link href="/setup/phone" className={buttonClass('plain')}>
+          A phone
+        </Link>
       </div>
     </main>
   );

@@ -143,8 +143,11 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
             <Link href="/setup/people" className="mr-4 underline underline-offset-4">
               People and devices
             </Link>
-            <Link href="/setup/audit" className="underline underline-offset-4">
+            <Link href="/setup/audit" className="mr-4 underline underline-offset-4">
               Who did what
+            </Link>
+            <Link href="/setup/phone" className="underline underline-offset-4">
+              A phone
             </Link>
           </p>
         </Part>

@@ -1,0 +1,92 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import Link from 'next/link';
+import { useEffect, useState } from 'react';
+import type { Blank } from '@/server/jobs/blank';
+import { buttonClass } from '@/ui/Button';
+import { outbox } from '../../queue/page';
+import type { QueuedWrite } from '../../queue/write';
+import { JobProvider } from '../../record/JobProvider';
+import type { JobState } from '../../record/jobStore';
+import { judgeAway } from '../../record/judge';
+import { JobFrame } from '../JobFrame';
+import { blankSheet, placeIn } from './blankSheet';
+
+// A page of one stage does not wait for the others.
+const STAGES = {
+  complaint: dynamic(() => import('../complaint/ComplaintStage').then((module) => module.ComplaintStage)),
+  checks: dynamic(() => import('../../checks/ChecksStage').then((module) => module.ChecksStage)),
+  verdict: dynamic(() =>
+    import('../verdict/VerdictStage').then(({ VerdictStage }) => () => <VerdictStage like={NO_JOBS} />),
+  ),
+  work: dynamic(() => import('../../work/WorkStage').then((module) => module.WorkStage)),
+  proof: dynamic(() => import('../proof/ProofStage').then((module) => module.ProofStage)),
+};
+const RunScreen = dynamic(() => import('../../work/run/RunScreen').then((module) => module.RunScreen));
+
+/** Of jobs like this one a device without a network knows nothing. */
+const NO_JOBS = { total: 0, causes: [] };
+
+type Found = { first: JobState; blank: Blank; segment: string; workId: string };
+
+/** A job that began here and has not reached the server, at the stage its address names. */
+export function UnsentJob() {
+  const [found, setFound] = useState<Found | 'not here'>();
+  useEffect(() => {
+    void look().then(setFound);
+  }, []);
+  if (found === undefined) return null;
+  if (found === 'not here') return <NotHere />;
+  const { first, blank, segment, workId } = found;
+  const Stage = STAGES[segment as keyof typeof STAGES] ?? STAGES.complaint;
+  return (
+    <JobProvider first={first}>
+      <JobFrame place={blank.place} past={blank.past} at={segment}>
+        {segment === 'run' ? <RunScreen workId={workId} /> : <Stage />}
+      </JobFrame>
+    </JobProvider>
+  );
+}
+
+/** Its opening waits in the outbox, what its car brings is kept by the device. */
+async function look(): Promise<Found | 'not here'> {
+  const { jobId, segment, workId } = placeIn(window.location.pathname);
+  const opening = await openingOf(jobId);
+  if (!opening) return 'not here';
+  const response = await fetch(`/api/cars/${opening.body.carId}/blank`).catch(() => undefined);
+  if (!response?.ok) return 'not here';
+  const blank = (await response.json()) as Blank;
+  const sheet = blankSheet(opening, blank);
+  return { first: { sheet, judgement: await judgeAway(sheet) }, blank, segment, workId };
+}
+
+/** The outbox knows what it holds once it has looked. */
+function openingOf(jobId: string): Promise<Extract<QueuedWrite, { kind: 'opening' }> | undefined> {
+  return new Promise((resolve) => {
+    const look = () => {
+      const { loaded, writes } = outbox.snapshot();
+      if (!loaded) return;
+      off();
+      const opening = writes.find((write) => write.kind === 'opening' && write.jobId === jobId);
+      resolve(opening?.kind === 'opening' ? opening : undefined);
+    };
+    const off = outbox.subscribe(look);
+    look();
+  });
+}
+
+function NotHere() {
+  return (
+    <main id="main" className="mx-auto max-w-xl p-4 desk:p-6">
+      <h1 className="text-3xl">No network, and that job is not on this device</h1>
+      <p className="my-3">
+        The jobs in the bay, and those that began here, are. What you entered is kept and sent when there is a
+        network again.
+      </p>
+      <Link href="/" className={buttonClass('primary')}>
+        To the bay
+      </Link>
+    </main>
+  );
+}
