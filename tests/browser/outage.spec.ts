@@ -1,9 +1,8 @@
 import { type AddressInfo, createServer, type Server, Socket } from 'node:net';
-import { loadDemo } from '../../db/demo/load';
 import { freePort } from '../../scripts/system/port';
 import { endGroup, serve } from '../../scripts/system/web';
 import { closeDatabase } from '../../server/db/sql';
-import { freshDatabase } from '../support/database';
+import { freshDemo } from '../support/database';
 import { signedIn } from '../support/signIn';
 import { expect, key, saved, test } from './test';
 
@@ -41,8 +40,7 @@ test.describe(() => {
     page,
   }) => {
     test.slow();
-    const { url, drop } = await freshDatabase();
-    await loadDemo(new Date());
+    const { url, drop } = await freshDemo();
     await closeDatabase();
     const direct = new URL(url);
     const wire = new Wire({ host: direct.hostname, port: Number(direct.port) });

@@ -5,14 +5,13 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { CALC_NAMES } from '../../core/exchange/calcs';
 import { isDriversAnswer } from '../../core/job/driverTells';
 import { FINDINGS } from '../../core/readings/vocabulary/findings';
-import { loadDemo } from '../../db/demo/load';
 import { answerCommand } from '../../scripts/answerCommand';
 import { ROOT } from '../../scripts/system/paths';
 import { freePort } from '../../scripts/system/port';
 import { build, endGroup, type Server, serve } from '../../scripts/system/web';
 import { closeDatabase, database } from '../../server/db/sql';
 import { CASES } from '../support/cases';
-import { freshDatabase } from '../support/database';
+import { freshDemo } from '../support/database';
 import { oddities } from '../support/grammar';
 import { allRoutes } from '../support/routes';
 import { demoPerson, signIn } from '../support/signIn';
@@ -35,9 +34,8 @@ let sound: Map<string, { params: Record<string, string>; body: Record<string, un
 
 beforeAll(async () => {
   await build('.next-test');
-  const fresh = await freshDatabase();
+  const fresh = await freshDemo();
   drop = fresh.drop;
-  await loadDemo(new Date());
   const routes = await allRoutes();
   paths = [...new Set(routes.map((route) => route.path)), ...pages()];
   sound = new Map();

@@ -1,16 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { loadDemo } from '../../db/demo/load';
 import { blankSheet } from '../../features/job/unsent/blankSheet';
 import { listCars } from '../../server/cars/queries';
 import { blankOf } from '../../server/jobs/blank';
 import { openJob } from '../../server/jobs/open';
-import { freshDatabase } from '../support/database';
+import { freshDemo } from '../support/database';
 
 let drop: () => Promise<void>;
 beforeAll(async () => {
-  ({ drop } = await freshDatabase());
-  await loadDemo(new Date());
+  ({ drop } = await freshDemo());
 }, 120_000);
 afterAll(() => drop());
 

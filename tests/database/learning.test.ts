@@ -1,15 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { loadDemo } from '../../db/demo/load';
 import { database } from '../../server/db/sql';
 import { confirmedCauses, jobsLike } from '../../server/learn/queries';
-import { freshDatabase } from '../support/database';
+import { freshDemo } from '../support/database';
 import { makeJob } from '../support/shop';
 
 let drop: () => Promise<void>;
 beforeAll(async () => {
-  ({ drop } = await freshDatabase());
-  await loadDemo(new Date());
+  ({ drop } = await freshDemo());
 });
 afterAll(() => drop());
 
