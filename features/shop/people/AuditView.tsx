@@ -56,7 +56,7 @@ export function AuditView({ audit: { lines, next }, people, who }: Props) {
             <span className="font-semibold">{line.who ?? 'not known'}</span>
             <span>
               {saidOf(line)}
-              {line.about && (
+              {line.about && line.about !== line.who && (
                 <>
                   {': '}
                   <About line={line} />

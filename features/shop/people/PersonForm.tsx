@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { ROLE_WORDS, ROLES, type Role } from '@/core/base/people/roles';
 import { PASSWORD_RULE, PIN_RULE } from '@/core/base/people/secrets';
+import { asSentence } from '@/core/base/sentence';
 import type { PersonRow } from '@/server/people/queries';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
@@ -54,7 +55,7 @@ export function PersonForm({ person, cars, onDone }: Props) {
       />
       <SelectField
         label="Role"
-        hint={ROLE_WORDS[role].may}
+        hint={asSentence(ROLE_WORDS[role].may)}
         error={refusedField(refusal, 'role')}
         {...register('role')}
       >

@@ -23,8 +23,8 @@ export function BackupPanel({ backups }: { backups: LastBackups | null }) {
         <p className="mt-2">
           Last whole one {at(backups.good.at)}:{' '}
           <span className="reading">{figure(backups.good.bytes / 1024 / 1024, 1)} MB</span>, read back, in{' '}
-          <span className="reading break-all">{backups.good.file}</span>; {backups.good.kept} are kept.
-          Passwords and PINs are not in it.
+          <span className="reading break-all">{backups.good.file}</span>; {backups.good.kept} kept. Passwords
+          and PINs are not in it.
         </p>
       ) : (
         <p className="mt-2">

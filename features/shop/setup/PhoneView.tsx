@@ -13,7 +13,7 @@ export function PhoneView({ doors }: { doors?: { address: string; certificate: s
             when there is no network, feels slowdowns, and reads gauges. All in the shop’s own network;
             nothing goes anywhere else.
           </p>
-          <ol className="grid gap-6 desk:grid-cols-2">
+          <ol className="grid gap-6 desk:grid-cols-3">
             <Step title="1. Fetch the certificate" code={doors.certificate}>
               With the phone’s camera. Where it opens in the browser and asks, let it be downloaded.
             </Step>
@@ -25,8 +25,9 @@ export function PhoneView({ doors }: { doors?: { address: string; certificate: s
                 trusted authorities, switch it on there too.
               </p>
               <p className="mt-2 text-soft">
-                It is good for this shop’s addresses only because only this shop has its key. Whoever is asked
-                to trust one from elsewhere should not.
+                Whoever has the key of an authority can pretend to be any address to a phone that trusts it.
+                The key of this one lies on this shop’s machine and nowhere else; trust none that somebody
+                sends you.
               </p>
             </li>
             <Step title="3. Open the shop" code={doors.address}>
