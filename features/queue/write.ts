@@ -1,3 +1,4 @@
+import type { PhotoRow } from '@/core/car/photos';
 import type { ChangeTrial } from '@/core/job/changeTrial';
 import type { Closing } from '@/core/job/closingSchema';
 import type { DriveBack, ProofDrive } from '@/core/job/proofDrive';
@@ -40,6 +41,12 @@ type Kinds = {
   /** With the plan as it was shown, and how the works of its visit are run: they stand until the server's own arrive. */
   work: { body: WorkBody; row: WorkRow; plan: WorkPlan; inVisit?: VisitRun[] };
   tick: { body: Omit<TickRow, 'workId' | 'tickedAt'>; row: TickRow; workId: string };
+  /** A photograph, as it is kept; one of a car alone is of no job. */
+  photo: {
+    body: Omit<PhotoRow, 'takenAt' | 'version'> & { jpeg: string };
+    row: PhotoRow;
+    carId: string;
+  };
   /** A job that begins on this device: everything else of it waits for that. */
   opening: { body: Pick<JobHead, 'id' | 'carId' | 'complaint' | 'neededAt'>; row: JobSheet };
   /** Its end, over the version its author saw: it waits for everything else of it. */
@@ -51,6 +58,7 @@ export type WriteKind = keyof Kinds;
 
 type Common = {
   id: string;
+  /** Empty where it is of no job. */
   jobId: string;
   /** What it is, for the person: "Bearing play FR: excess". */
   label: string;
@@ -84,6 +92,8 @@ export function addressOf(write: QueuedWrite): { method: 'POST' | 'PATCH'; path:
   switch (write.kind) {
     case 'job':
       return { method: 'PATCH', path: job };
+    case 'photo':
+      return { method: 'POST', path: `/api/cars/${write.carId}/photos` };
     case 'opening':
       return { method: 'POST', path: '/api/jobs' };
     case 'closing':
@@ -157,12 +167,16 @@ export function goesWith(write: QueuedWrite, given: QueuedWrite): boolean {
 /** Whether what was stored can be sent: another version of the application may have written there. */
 export function isWrite(value: unknown): value is QueuedWrite {
   if (typeof value !== 'object' || value === null) return false;
-  const { id, jobId, kind, body, order, enteredAt, workId, driveId } = value as Record<string, unknown>;
+  const { id, jobId, kind, body, order, enteredAt, workId, driveId, carId } = value as Record<
+    string,
+    unknown
+  >;
   const isText = (each: unknown) => typeof each === 'string';
   if (![id, jobId, enteredAt].every(isText) || typeof order !== 'number') return false;
   if (typeof body !== 'object' || body === null) return false;
   if (kind === 'tick') return isText(workId);
   if (kind === 'drive_back') return isText(driveId);
+  if (kind === 'photo') return isText(carId);
   return (
     ['job', 'opening', 'closing'].includes(kind as string) || (isText(kind) && (kind as string) in LISTS)
   );

@@ -51,6 +51,7 @@ export function withWrite(sheet: JobSheet, write: QueuedWrite): JobSheet {
       return { ...sheet, job: { ...sheet.job, outcome, confirmed, closedBy, bedInTold, closedAt: at } };
     }
     case 'opening':
+    case 'photo':
     case 'verdict':
       return sheet;
   }
@@ -78,6 +79,8 @@ export function withLanding(sheet: JobSheet, landing: Landing): JobSheet {
       return { ...sheet, works: together(upsert(sheet.works, landing.row), landing.write.inVisit) };
     case 'job':
       return { ...sheet, job: landing.row };
+    case 'photo':
+      return { ...sheet, photos: [landing.row, ...sheet.photos.filter(({ id }) => id !== landing.row.id)] };
     case 'opening':
     case 'closing':
       return landing.row;

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { pictureOf } from './picture';
 import { expect, key, newJob, pickCar, saved, test } from './test';
 
 test.use({
@@ -85,13 +86,22 @@ test('a job begins and ends without a network, and stands on the server once the
   await cold.getByRole('link', { name: /Begun in a field/ }).click();
   await expect(key(cold, 'Spongy pedal', 'Yes')).toHaveAttribute('data-state', 'on');
 
+  await cold.goto(`${job}/checks`);
+  const photographs = cold.getByRole('region', { name: 'Photographs' });
+  await photographs.locator('input[type="file"]').setInputFiles({
+    ...{ name: 'p.png', mimeType: 'image/png', buffer: await pictureOf(cold) },
+  });
+  await photographs.getByLabel('What it shows').fill('As it was found');
+  await photographs.getByRole('button', { name: 'Keep it' }).click();
+  await expect(photographs.getByText('As it was found, not sent yet')).toBeVisible();
+
   await cold.goto(`${job}/proof`);
   await key(cold, 'Pedal as you find it now', 'Firm').click();
   await key(cold, 'Hold the pedal firmly for 30 s', 'Holds').click();
   await key(cold, 'Outcome', 'No change').click();
   await cold.getByRole('button', { name: 'Close and write the record' }).click();
   await expect(cold.getByRole('link', { name: 'The whole story' })).toBeVisible();
-  await expect(cold.getByText(/^5 entries not saved yet/)).toBeVisible();
+  await expect(cold.getByText(/^6 entries not saved yet/)).toBeVisible();
 
   await context.setOffline(false);
   await cold.goto('/');
@@ -99,5 +109,6 @@ test('a job begins and ends without a network, and stands on the server once the
   const sheet = await (await cold.request.get(`/api${job.replace('/job/', '/jobs/')}`)).json();
   expect(sheet.job).toMatchObject({ complaint: 'Begun in a field', outcome: 'no_change', closedBy: 'Mira' });
   expect(sheet.answers).toHaveLength(3);
+  expect(sheet.photos[0]).toMatchObject({ caption: 'As it was found' });
   await expect(cold.getByRole('list', { name: 'Begun here, not sent yet' })).toHaveCount(0);
 });

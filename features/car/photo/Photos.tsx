@@ -9,12 +9,14 @@ import type { PhotoRow } from '@/core/car/photos';
 import { Button, buttonClass } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';
+import { outbox } from '../../queue/page';
 import { dropRow } from '../../shell/dropped';
 import { newId } from '../../shell/newId';
 import { useMay } from '../../shell/PersonContext';
 import { request } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
 import { jpegOf } from './resize';
+import { useUnsentPhotos } from './useUnsentPhotos';
 
 const Sheet = dynamic(() => import('@/ui/Sheet').then((module) => module.Sheet), { ssr: false });
 
@@ -43,11 +45,21 @@ export function Photos({ photos, onChange, ...where }: Props) {
         onChange?.();
       },
     });
+  const unsent = useUnsentPhotos(where, photos);
   const title = (photo: PhotoRow) => photo.caption || `Photograph ${photo.place}`.trim();
   return (
     <div className="my-1">
-      {photos.length > 0 && (
+      {photos.length + unsent.length > 0 && (
         <ul className="flex flex-wrap gap-2">
+          {unsent.map(({ photo, src }) => (
+            <li key={photo.id} className="border border-dashed border-ink bg-straw-wash">
+              {/* biome-ignore lint/performance/noImgElement: it is on this device already */}
+              <img src={src} alt={title(photo)} className="h-28 w-40 object-cover" />
+              <span className="block w-40 truncate px-1 text-small">
+                {photo.caption || 'Photograph'}, not sent yet
+              </span>
+            </li>
+          ))}
           {photos.map((photo) => (
             <li key={photo.id}>
               <button
@@ -117,10 +129,29 @@ function AddPhoto({ carId, jobId, place, note, onAdded }: Where & { onAdded: () 
   };
   const send = async () => {
     setBusy(true);
-    const about = { jobId: jobId ?? null, place: place ?? '', note: note ?? null, caption: caption.trim() };
-    const reply = await request('POST', `/api/cars/${carId}/photos`, { ...taken, ...about });
+    const about = {
+      jobId: jobId ?? null,
+      place: place ?? '',
+      note: note ?? null,
+      caption: caption.trim(),
+    } as const;
+    // Behind a job that waits itself it waits in its turn.
+    const waits = outbox.snapshot().writes.some((write) => write.kind === 'opening' && write.jobId === jobId);
+    const reply = waits
+      ? undefined
+      : await request('POST', `/api/cars/${carId}/photos`, { ...taken, ...about });
     setBusy(false);
-    if (!reply.ok) return setError(reply.refusal.issues?.[0]?.accepted ?? reply.refusal.message);
+    if (!reply || (!reply.ok && reply.refusal.code === 'unavailable')) {
+      const label = `Photograph: ${about.caption || about.place || 'the car'}`;
+      outbox.add({
+        id: taken!.id,
+        jobId: jobId ?? '',
+        kind: 'photo',
+        label,
+        carId,
+        body: { ...taken!, ...about },
+      });
+    } else if (!reply.ok) return setError(reply.refusal.issues?.[0]?.accepted ?? reply.refusal.message);
     setTaken(undefined);
     setCaption('');
     onAdded();

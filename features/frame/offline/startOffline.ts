@@ -56,6 +56,7 @@ async function begin(keptFor: string): Promise<void> {
   outbox.onNews((news) => {
     if (!('landing' in news)) return;
     const { jobId } = news.landing.write;
+    if (jobId === '') return;
     clearTimeout(waiting.get(jobId));
     waiting.set(
       jobId,
