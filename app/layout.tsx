@@ -5,7 +5,8 @@ import { dayIn } from '@/core/base/day';
 import { Shell } from '@/features/frame/Shell';
 import { PersonProvider } from '@/features/shell/PersonContext';
 import { ShopProvider } from '@/features/shell/ShopContext';
-import { NONCE } from '@/server/guard/policy';
+import { AT, NONCE } from '@/server/guard/policy';
+import { buildId } from '@/server/offline/build';
 import { deviceHere, signedIn } from '@/server/people/here';
 import { getShop } from '@/server/shop/queries';
 import './globals.css';
@@ -17,16 +18,18 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#1c3d5e' };
 export const dynamic = 'force-dynamic';
 
-/** Round every page: where nobody is signed in, only the page that lets somebody in. */
+/** Round every page: nothing round the door, and nothing where nobody is signed in. */
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const theme = (await cookies()).get('bavrin-theme')?.value;
-  const nonce = (await headers()).get(NONCE) ?? undefined;
+  const asked = await headers();
+  const nonce = asked.get(NONCE) ?? undefined;
+  const isDoor = /^\/(sign-in|begin)\b/.test(asked.get(AT) ?? '');
   return (
     <html lang="en" data-theme={theme === 'light' || theme === 'dark' ? theme : 'auto'}>
       <head>
         <script src="/early.js" nonce={nonce} />
       </head>
-      <body>{await inShop(children)}</body>
+      <body>{isDoor ? children : await inShop(children)}</body>
     </html>
   );
 }
@@ -55,7 +58,9 @@ async function inShop(children: ReactNode): Promise<ReactNode> {
           now: now.toISOString(),
         }}
       >
-        <Shell>{children}</Shell>
+        <Shell build={buildId()} signedInHours={shop.signedInHours}>
+          {children}
+        </Shell>
       </ShopProvider>
     </PersonProvider>
   );

@@ -11,8 +11,10 @@ import { startOutbox } from '../queue/page';
 import { SaveLine } from '../queue/SaveLine';
 import { useMay, usePerson } from '../shell/PersonContext';
 import { useShortcuts } from '../shell/useShortcuts';
+import { NewVersion } from './NewVersion';
 import { startOffline } from './offline/startOffline';
 import { DeniedNote } from './people/DeniedNote';
+import { KeptTooLong } from './people/KeptTooLong';
 import { PersonKey } from './people/PersonKey';
 import { ThemeSwitch } from './ThemeSwitch';
 import { useUndoKey } from './useUndoKey';
@@ -40,7 +42,15 @@ const PLACES = [
 ] as const;
 
 /** The strip over every screen: where one is, whether all is saved, and help. */
-export function Shell({ children }: { children: ReactNode }) {
+export function Shell({
+  build,
+  signedInHours,
+  children,
+}: {
+  build: string;
+  signedInHours: number;
+  children: ReactNode;
+}) {
   const path = usePathname();
   const { id, name, role } = usePerson();
   const findsAll = useMay('read');
@@ -53,6 +63,8 @@ export function Shell({ children }: { children: ReactNode }) {
   const onHelp = useCallback(() => setHelp(true), []);
   useShortcuts(onHelp, onFind);
   useUndoKey();
+  // A page that finds nobody signed in leads to the door without a new frame: there is nothing round it.
+  if (path.startsWith('/sign-in')) return children;
   return (
     <>
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-card focus:p-3">
@@ -103,8 +115,9 @@ export function Shell({ children }: { children: ReactNode }) {
           </button>
         </div>
       </header>
+      <NewVersion build={build} />
       <SaveLine />
-      {children}
+      <KeptTooLong hours={signedInHours}>{children}</KeptTooLong>
       <UndoToast />
       <DeniedNote />
       {find && <FindSheet open={find} onOpenChange={setFind} />}

@@ -112,3 +112,47 @@ test('an answer pressed twice is taken back, and the record keeps both', async (
   const sheet = await (await request.get(`/api/jobs/${id}`)).json();
   expect(sheet.answers.map((row: { state: string | null }) => row.state)).toEqual(['yes', null]);
 });
+
+test.describe('a newer version', () => {
+  test.use({ provoked: [/ERR_FAILED/] });
+
+  test('a page that is older than the server says so, and loses nothing by being loaded anew', async ({
+    page,
+  }) => {
+    const job = await newJob(page, 'Shop hatch', 'Open while the tool was renewed');
+    await page.route('**/api/jobs/*/answers', (line) => line.abort());
+    await page.route('**/api/health', (line) =>
+      line.fulfill({ json: { app: 'bavrin', ok: true, build: 'a newer one' } }),
+    );
+    await key(page, 'Spongy pedal', 'Yes').click();
+    await page.evaluate(() => document.dispatchEvent(new Event('visibilitychange')));
+    await expect(page.getByText('This page is older than the shop’s tool.')).toBeVisible();
+    await page.unroute('**/api/jobs/*/answers');
+    await page.unroute('**/api/health');
+    await page.getByRole('button', { name: 'Load it anew' }).click();
+    await expect(page).toHaveURL(new RegExp(`${job}/complaint$`));
+    await saved(page);
+    await expect(key(page, 'Spongy pedal', 'Yes')).toHaveAttribute('data-state', 'on');
+    await expect(page.getByText('This page is older')).toHaveCount(0);
+  });
+});
+
+test.describe('a device that was away for long', () => {
+  test.use({ provoked: [/ERR_FAILED|ERR_INTERNET_DISCONNECTED/] });
+
+  test('shows nothing more once a sign-in would have ended, unless the server says otherwise', async ({
+    page,
+  }) => {
+    await page.clock.install();
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: /in the bay/ })).toBeVisible();
+    await page.clock.fastForward(336 * 3_600_000 + 120_000);
+    await expect(page.getByRole('heading', { name: /in the bay/ })).toBeVisible();
+    await page.route('**/api/**', (line) => line.abort());
+    await page.clock.fastForward('00:02:00');
+    await expect(page.getByRole('heading', { name: 'Kept longer than a sign-in lasts' })).toBeVisible();
+    await page.unroute('**/api/**');
+    await page.clock.fastForward('00:02:00');
+    await expect(page.getByRole('heading', { name: /in the bay/ })).toBeVisible();
+  });
+});

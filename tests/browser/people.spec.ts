@@ -59,6 +59,7 @@ test.describe('at one device', () => {
     const job = await newJob(page, 'Shop hatch', 'Taken over at the car');
     await page.getByRole('button', { name: 'Mira is signed in' }).click();
     await page.getByRole('link', { name: 'Somebody else is at the car' }).click();
+    await expect(page.getByRole('link', { name: 'Ledger' })).toHaveCount(0);
     await page.getByRole('button', { name: /^Ansel/ }).click();
     await expect(page).toHaveURL(new RegExp(`${job}/complaint$`));
     await key(page, 'Spongy pedal', 'Yes').click();

@@ -97,6 +97,10 @@ async function screens(page: Page): Promise<string[]> {
     '/bench/balance',
     '/bench/heat',
     '/setup',
+    '/setup/people',
+    '/setup/audit',
+    '/setup/phone',
+    '/sign-in',
     '/setup/knowledge',
     '/setup/calibration',
   ];

@@ -1,6 +1,7 @@
 import { database } from '@/server/db/sql';
 import { Failure } from '@/server/failure';
 import { route } from '@/server/http/route';
+import { buildId } from '@/server/offline/build';
 
 export const dynamic = 'force-dynamic';
 
@@ -16,6 +17,7 @@ export const GET = route(
       app: 'bavrin',
       ok: true,
       instance: process.env.BAVRIN_INSTANCE ?? '',
+      build: buildId(),
       migrations: row!.migrations,
     };
   },
