@@ -3,7 +3,7 @@
 -- Who has which job open, and where in it. Of this minute only: nothing of it is record.
 create unlogged table presence (
   page uuid primary key,
-  job_id uuid not null references jobs,
+  job_id uuid not null references jobs on delete cascade,
   person_id uuid not null references people,
   stage text not null check (stage ~ '^[a-z]{2,12}$'),
   question text not null default '' check (length(question) <= 160),
