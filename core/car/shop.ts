@@ -3,6 +3,9 @@ import { DATE_ORDERS } from '../base/dates';
 import { within, words } from '../base/issues/range';
 import { shopLimitsSchema } from './limits/schema';
 
+/** How long a sign-in that is not used lasts where the shop has set nothing else, h: two weeks. */
+export const SIGNED_IN_HOURS = 336;
+
 /** The shop's own settings: where it stands, and its schools where practitioners disagree. */
 export const shopSchema = z.strictObject({
   name: words(120).min(1, 'a name is needed'),
@@ -37,7 +40,7 @@ export const shopSchema = z.strictObject({
     .regex(/^[A-Z]{3}$/, 'three capital letters, such as EUR')
     .default('EUR'),
   /** How long a sign-in lasts that is not used, h. */
-  signedInHours: z.int().min(1).max(8760).default(336),
+  signedInHours: z.int().min(1).max(8760).default(SIGNED_IN_HOURS),
   lengthUnit: z.enum(['mm', 'in']),
   temperatureUnit: z.enum(['°C', '°F']),
   pressureUnit: z.enum(['kPa', 'bar', 'psi']),

@@ -10,6 +10,7 @@ import { Button } from '@/ui/Button';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
+import { Trouble } from '@/ui/Trouble';
 import { DayField } from '../shell/DayField';
 import { IfMay } from '../shell/IfMay';
 import { NoteEnd } from '../shell/NoteEnd';
@@ -130,11 +131,7 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
           <NoteEnd onLeave={() => setOpen(false)} className="col-span-2" />
         </form>
       )}
-      {error && (
-        <p role="alert" className="font-semibold text-stop">
-          {error}
-        </p>
-      )}
+      <Trouble>{error}</Trouble>
       <ul>
         {newestFirst.slice(0, SHOWN).map((event) => (
           <EventLine key={event.id} carId={carId} event={event} today={today} onDrop={drop} />

@@ -8,6 +8,7 @@ import type { CarSetup } from '@/server/setups/queries';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { NumberField, TextField } from '@/ui/Field';
+import { Trouble } from '@/ui/Trouble';
 import { dropRow } from '../shell/dropped';
 import { IfMay } from '../shell/IfMay';
 import { NoteEnd } from '../shell/NoteEnd';
@@ -61,11 +62,7 @@ export function SetupsPanel({ carId, setups }: { carId: string; setups: CarSetup
           </Button>
         )}
       </h2>
-      {trouble && (
-        <p role="alert" className="font-semibold text-stop">
-          {trouble}
-        </p>
-      )}
+      <Trouble>{trouble}</Trouble>
       {open && <SetupForm carId={carId} onDone={() => setOpen(false)} />}
       <ul>
         {setups.map((setup) => (

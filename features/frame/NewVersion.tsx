@@ -2,25 +2,18 @@
 
 import { useEffect, useState } from 'react';
 import { Button } from '@/ui/Button';
+import { askHealth } from '../shell/health';
 
 /** How often a page asks whether it is still of the server's version, ms. */
 const ASK_MS = 5 * 60_000;
-
-/** Whether the server answers, and is of another build than this page. */
-async function isOlder(build: string): Promise<boolean> {
-  const response = await fetch('/api/health').catch(() => undefined);
-  const health = response?.ok
-    ? ((await response.json().catch(() => undefined)) as { build?: string } | undefined)
-    : undefined;
-  return health?.build !== undefined && health.build !== build;
-}
 
 /** A page that was open while the shop got a newer version: it goes on, and says so; nothing that was entered is lost by loading it anew. */
 export function NewVersion({ build }: { build: string }) {
   const [older, setOlder] = useState(false);
   useEffect(() => {
     const ask = () => {
-      if (document.visibilityState === 'visible') void isOlder(build).then((is) => is && setOlder(true));
+      if (document.visibilityState !== 'visible') return;
+      void askHealth().then((health) => health && setOlder(health.build !== build));
     };
     const timer = setInterval(ask, ASK_MS);
     document.addEventListener('visibilitychange', ask);

@@ -5,7 +5,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { type ReactNode, useCallback, useEffect, useState } from 'react';
-import { may, seesAll } from '@/core/base/people/roles';
+import { may } from '@/core/base/people/roles';
 import { cn } from '@/ui/cn';
 import { startOutbox } from '../queue/page';
 import { SaveLine } from '../queue/SaveLine';
@@ -16,6 +16,7 @@ import { startOffline } from './offline/startOffline';
 import { DeniedNote } from './people/DeniedNote';
 import { KeptTooLong } from './people/KeptTooLong';
 import { PersonKey } from './people/PersonKey';
+import { StripKey } from './StripKey';
 import { ThemeSwitch } from './ThemeSwitch';
 import { useUndoKey } from './useUndoKey';
 
@@ -56,8 +57,7 @@ export function Shell({
   const findsAll = useMay('read');
   const [help, setHelp] = useState(false);
   useEffect(() => startOutbox({ id, name }), [id, name]);
-  const keptFor = seesAll(role) ? role : id;
-  useEffect(() => startOffline(keptFor), [keptFor]);
+  useEffect(() => startOffline(id), [id]);
   const [find, setFind] = useState(false);
   const onFind = useCallback(() => setFind(findsAll), [findsAll]);
   const onHelp = useCallback(() => setHelp(true), []);
@@ -95,24 +95,14 @@ export function Shell({
         <div className="ml-auto flex items-center">
           <PersonKey />
           {findsAll && (
-            <button
-              type="button"
-              aria-label="Find anything"
-              onClick={onFind}
-              className="flex h-11 w-9 items-center justify-center text-white focus-visible:outline-[#f2c14e] sm:w-11"
-            >
+            <StripKey aria-label="Find anything" onClick={onFind}>
               <Search aria-hidden="true" size={21} />
-            </button>
+            </StripKey>
           )}
           <ThemeSwitch />
-          <button
-            type="button"
-            aria-label="Shortcuts and help"
-            onClick={onHelp}
-            className="flex h-11 w-11 items-center justify-center text-white focus-visible:outline-[#f2c14e]"
-          >
+          <StripKey aria-label="Shortcuts and help" onClick={onHelp}>
             <CircleHelp aria-hidden="true" size={21} />
-          </button>
+          </StripKey>
         </div>
       </header>
       <NewVersion build={build} />

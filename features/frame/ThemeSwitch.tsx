@@ -1,6 +1,7 @@
 'use client';
 
 import { Moon, Sun } from 'lucide-react';
+import { StripKey } from './StripKey';
 
 const YEAR_S = 365 * 24 * 3600;
 
@@ -17,14 +18,9 @@ export function flipTheme(): void {
 /** Its key in the strip; on a phone it lies under the name, where there is room. */
 export function ThemeSwitch() {
   return (
-    <button
-      type="button"
-      aria-label="Light or dark"
-      onClick={flipTheme}
-      className="hidden h-11 w-11 sm:flex items-center justify-center text-white focus-visible:outline-[#f2c14e]"
-    >
+    <StripKey aria-label="Light or dark" onClick={flipTheme} className="hidden sm:flex">
       <Sun aria-hidden="true" size={20} className="hidden dark:block" />
       <Moon aria-hidden="true" size={20} className="dark:hidden" />
-    </button>
+    </StripKey>
   );
 }

@@ -7,6 +7,7 @@ import { readDay, readTime } from '@/core/base/dates';
 import { momentIn } from '@/core/base/day';
 import { Button, buttonClass } from '@/ui/Button';
 import { TextArea, TextField } from '@/ui/Field';
+import { Trouble } from '@/ui/Trouble';
 import { outbox } from '../queue/page';
 import { DayField } from '../shell/DayField';
 import { newId } from '../shell/newId';
@@ -120,11 +121,7 @@ export function NewJob({ cars, chosen, says }: Props) {
             className="w-28"
           />
         </fieldset>
-        {trouble && (
-          <p role="alert" className="font-semibold text-stop">
-            {trouble}
-          </p>
-        )}
+        <Trouble>{trouble}</Trouble>
         <div>
           <Button look="primary" type="submit" disabled={!car || busy}>
             {busy ? 'Opening …' : 'Open the job'}

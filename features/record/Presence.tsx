@@ -54,13 +54,14 @@ export function PresenceProvider({
       question.current = at.slice(0, 160);
       soon();
     };
-    const onView = () => (document.visibilityState === 'hidden' ? leave(path, page, stage) : soon());
+    const onLeave = () => leave(path, page, stage);
+    const onView = () => (document.visibilityState === 'hidden' ? onLeave() : soon());
     soon();
     const timer = setInterval(soon, STILL_MS);
     const off = hereNews.listen(jobId, soon);
     document.addEventListener('focusin', onFocus);
     document.addEventListener('visibilitychange', onView);
-    window.addEventListener('pagehide', onView);
+    window.addEventListener('pagehide', onLeave);
     return () => {
       ended = true;
       clearInterval(timer);
@@ -68,8 +69,8 @@ export function PresenceProvider({
       off();
       document.removeEventListener('focusin', onFocus);
       document.removeEventListener('visibilitychange', onView);
-      window.removeEventListener('pagehide', onView);
-      leave(path, page, stage);
+      window.removeEventListener('pagehide', onLeave);
+      onLeave();
     };
   }, [jobId, stage, page]);
   return <Context value={others}>{children}</Context>;

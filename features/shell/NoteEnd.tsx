@@ -1,5 +1,6 @@
 import { Button } from '@/ui/Button';
 import { cn } from '@/ui/cn';
+import { Trouble } from '@/ui/Trouble';
 
 type Props = {
   /** What is wrong with the whole of it; what is wrong with a field stands at the field. */
@@ -12,11 +13,7 @@ type Props = {
 export function NoteEnd({ trouble, onLeave, className }: Props) {
   return (
     <div className={cn('grid gap-3', className)}>
-      {trouble && (
-        <p role="alert" className="font-semibold text-stop">
-          {trouble}
-        </p>
-      )}
+      <Trouble>{trouble}</Trouble>
       <div className="flex gap-3">
         <Button type="submit">Note it</Button>
         <Button look="quiet" onClick={onLeave}>

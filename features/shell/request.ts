@@ -11,6 +11,11 @@ export function refusedField(refusal: Refusal | null, path: string): string | un
   return issue && notTaken(issue);
 }
 
+/** What is said of a refusal as a whole, where no field of it is named. */
+export function refusedAside(refusal: Refusal | null): string | undefined {
+  return refusal?.issues?.length ? undefined : refusal?.message;
+}
+
 /** A value that is not taken, and what would be. */
 export function notTaken({ value, accepted }: { value: string; accepted: string }): string {
   return `${value} is not taken: ${accepted}`;
@@ -29,29 +34,27 @@ export async function requestForm<T>(
   return refusal ? { ok: false, refusal } : request(method, path, { ...content, ...beside });
 }
 
+const AWAY: Refusal = {
+  code: 'unavailable',
+  message: 'The server does not answer. Nothing was lost; try again.',
+};
+
 /** Sends something that is not queued (a form with a button): either the answer, or why not. */
 export async function request<T>(
   method: 'POST' | 'PUT' | 'PATCH',
   path: string,
   body: unknown,
 ): Promise<Reply<T>> {
-  try {
-    const response = await fetch(path, {
-      method,
-      headers: { 'content-type': 'application/json' },
-      body: typeof body === 'string' ? body : JSON.stringify(body),
-      signal: AbortSignal.timeout(30_000),
-    });
-    const answer: unknown = await response.json().catch(() => undefined);
-    // The line went down in the middle of the answer: it is asked again.
-    if (response.ok && answer === undefined) throw new TypeError('the answer did not arrive whole');
-    if (response.ok) return { ok: true, value: answer as T };
-    const broken = { code: 'broken', message: `The server answered ${response.status}.` };
-    return { ok: false, refusal: (answer ?? broken) as Refusal };
-  } catch {
-    return {
-      ok: false,
-      refusal: { code: 'unavailable', message: 'The server does not answer. Nothing was lost; try again.' },
-    };
-  }
+  const response = await fetch(path, {
+    method,
+    headers: { 'content-type': 'application/json' },
+    body: typeof body === 'string' ? body : JSON.stringify(body),
+    signal: AbortSignal.timeout(30_000),
+  }).catch(() => undefined);
+  const answer: unknown = await response?.json().catch(() => undefined);
+  // An answer that breaks off on its way says nothing of what became of the request.
+  if (!response || (response.ok && answer === undefined)) return { ok: false, refusal: AWAY };
+  if (response.ok) return { ok: true, value: answer as T };
+  const broken = { code: 'broken', message: `The server answered ${response.status}.` };
+  return { ok: false, refusal: (answer ?? broken) as Refusal };
 }

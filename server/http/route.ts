@@ -7,7 +7,7 @@ import { log } from '../log';
 import { type Actor, actorWith, as, whoActs } from '../people/actor';
 import { cookieOf, isSecure, SESSION_COOKIE, tokenIn } from '../people/cookies';
 import { countTry } from '../people/limits';
-import { rotate, whoHas } from '../people/sessions';
+import { rotate, sessionOf } from '../people/sessions';
 
 /** No body a person's work makes is larger than this. */
 const LARGEST_BODY = 1024 * 1024;
@@ -62,7 +62,7 @@ export function route<P = Record<string, never>>(
 /** Who asks, by the token the browser has; and the token to exchange it for, where it is time. */
 async function whoAsks(request: Request): Promise<{ actor: Actor; token?: string }> {
   const token = tokenIn(request, SESSION_COOKIE);
-  const found = token === undefined ? undefined : await whoHas(token);
+  const found = token === undefined ? undefined : await sessionOf(token);
   if (found && token) {
     const fresh = found.rotate ? await rotate(token) : undefined;
     return { actor: found.actor, ...(fresh ? { token: fresh } : {}) };

@@ -1,8 +1,8 @@
 import { database } from '../db/sql';
 import { knownId } from '../ids';
 
-/** Who wrote each row of a job's record, by its id; rows older than names are not in it. */
-export type Authors = Record<string, string>;
+/** Who wrote each row of a job's record, by its id, and who closed it; what is older than names is not in it. */
+export type Authors = { rows: Record<string, string>; closedBy?: string };
 
 /** Reads who wrote what of one job. */
 export async function authorsOf(jobId: string): Promise<Authors> {
@@ -20,5 +20,10 @@ export async function authorsOf(jobId: string): Promise<Authors> {
       union all select id, by_person from change_trials where job_id = ${id}
       union all select id, opened_by from jobs where id = ${id}
     ) row join people on people.id = row.by_person`;
-  return Object.fromEntries(rows.map((row) => [row.id, row.name]));
+  const [closing] = await sql`
+    select people.name from jobs join people on people.id = closed_by_person where jobs.id = ${id}`;
+  return {
+    rows: Object.fromEntries(rows.map((row) => [row.id, row.name])),
+    ...(closing ? { closedBy: closing.name } : {}),
+  };
 }

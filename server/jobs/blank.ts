@@ -3,7 +3,6 @@ import type { JobSheet } from '../../core/job/sheet';
 import { goodPedals } from '../cars/goodPedal';
 import { getCar } from '../cars/queries';
 import { database } from '../db/sql';
-import { fillFromRow } from '../fills/queries';
 import { timesTaken } from '../learn/minutes';
 import { confirmedCauses } from '../learn/queries';
 import { carParts } from '../parts/queries';
@@ -11,8 +10,8 @@ import { photosOf } from '../photos/queries';
 import { setupsOf } from '../setups/queries';
 import { getShelf } from '../shelf/queries';
 import { getShop } from '../shop/queries';
-import { kilometres } from '../units';
 import { carPast } from '../wear/queries';
+import { carBrings } from './carBrings';
 
 /** All that a job of this car begins with but the job itself: a device without a network begins one from it. */
 export async function blankOf(id: string) {
@@ -34,19 +33,18 @@ export async function blankOf(id: string) {
       select odometer_m, on_day from odometers where car_id = ${car.id} order by on_day desc, odometer_m desc limit 1`,
       sql`select clear_at_ml from cars where id = ${car.id}`,
     ]);
-  const learned = learnPriors(confirmed, shop.learnStrength);
-  const goodPedal = pedals.get(car.id);
   const sheet: Omit<JobSheet, 'job'> = {
     car,
     ...{ answers: [], readings: [], verdicts: [], works: [], ticks: [] },
     ...{ proofs: [], proofDrives: [], trials: [] },
-    photos: photos.get(car.id) ?? [],
-    setups: setups.get(car.id) ?? [],
-    ...(Object.keys(own!.clear_at_ml).length > 0 ? { clearAtMl: own!.clear_at_ml } : {}),
-    ...(goodPedal ? { goodPedal } : {}),
-    ...(fill ? { fill: fillFromRow(fill) } : {}),
-    ...(seen ? { odometer: { km: kilometres(seen.odometer_m)!, day: seen.on_day } } : {}),
-    ...(learned.jobs > 0 ? { learned } : {}),
+    ...carBrings({
+      photos: photos.get(car.id),
+      setups: setups.get(car.id),
+      clearAtMl: own!.clear_at_ml,
+      goodPedal: pedals.get(car.id),
+      ...{ fill, seen },
+      learned: learnPriors(confirmed, shop.learnStrength),
+    }),
   };
   return { sheet, place: { ways: shop, shelf, parts, took }, past };
 }

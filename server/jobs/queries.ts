@@ -7,13 +7,12 @@ import { goodPedals } from '../cars/goodPedal';
 import { carFromRows } from '../cars/rows';
 import { database, type Sql } from '../db/sql';
 import { notFound } from '../failure';
-import { fillFromRow } from '../fills/queries';
 import { knownId } from '../ids';
 import { confirmedCauses } from '../learn/queries';
 import { carsSeen, seesCar } from '../people/actor';
 import { photosOf } from '../photos/queries';
 import { setupsOf } from '../setups/queries';
-import { kilometres } from '../units';
+import { carBrings } from './carBrings';
 import { trialFromRow } from './changeTrial';
 import {
   answerFromRow,
@@ -96,9 +95,6 @@ export async function getSheets(ids: readonly string[], sql: Sql = database('own
     if (!job || (visible && !visible.includes(job.car_id))) return [];
     const own = (rows: readonly Row[]) => rows.filter((row) => row.job_id === id);
     const car = cars.find((row) => row.id === job.car_id)!;
-    const fill = fills.find((row) => row.car_id === job.car_id);
-    const goodPedal = pedals.get(job.car_id);
-    const [seen] = own(odometers);
     const ticked = own(ticks).map(tickFromRow);
     const work = (row: Row) =>
       workFromRow(
@@ -123,13 +119,15 @@ export async function getSheets(ids: readonly string[], sql: Sql = database('own
         proofs: own(proofs).map(proofFromRow),
         proofDrives: own(proofDrives).map(proofDriveFromRow),
         trials: own(trials).map(trialFromRow),
-        photos: photos.get(car.id) ?? [],
-        setups: setups.get(car.id) ?? [],
-        ...(Object.keys(car.clear_at_ml).length > 0 ? { clearAtMl: car.clear_at_ml } : {}),
-        ...(goodPedal ? { goodPedal } : {}),
-        ...(fill ? { fill: fillFromRow(fill) } : {}),
-        ...(seen ? { odometer: { km: kilometres(seen.odometer_m)!, day: seen.on_day } } : {}),
-        ...(learned.jobs > 0 ? { learned } : {}),
+        ...carBrings({
+          photos: photos.get(car.id),
+          setups: setups.get(car.id),
+          clearAtMl: car.clear_at_ml,
+          goodPedal: pedals.get(car.id),
+          fill: fills.find((row) => row.car_id === car.id),
+          seen: own(odometers)[0],
+          learned,
+        }),
       },
     ];
   });

@@ -8,8 +8,9 @@ import { knownId } from '../ids';
 import { once, sameContent } from '../once';
 import { actorWith } from './actor';
 import { countTry } from './limits';
+import { note } from './note';
 import { listPeople, type PersonRow } from './queries';
-import { chosen, isSecret, keepSecrets } from './secrets';
+import { chosen, keepSecrets, verifySecret } from './secrets';
 import { endSessionsOf } from './sessions';
 
 /** Takes somebody into the shop. */
@@ -68,7 +69,7 @@ export async function changeOwnSecrets(input: unknown): Promise<{ changed: true 
   if (id === null) throw new Failure('forbidden', 'A command has no password.');
   await countTry('secret', `own ${id}`);
   const [row] = await database('open')`select password_hash from person_secrets where person_id = ${id}`;
-  if (!(await isSecret(row?.password_hash, current)))
+  if (!(await verifySecret(row?.password_hash, current)))
     throw refused([
       { code: 'refused', path: 'current', value: 'another one', accepted: 'the password that stands' },
     ]);
@@ -92,7 +93,7 @@ export async function signOutEverywhere(id: string): Promise<{ id: string }> {
   const self = actorWith('own').id === personId;
   await database(self ? 'open' : 'setup').begin(async (tx) => {
     await endSessionsOf(tx, personId);
-    await tx`insert into audit ${tx({ what: 'sign_in', how: 'ended_everywhere', row_id: personId })}`;
+    await note(tx, { what: 'sign_in', how: 'ended_everywhere', row_id: personId });
   });
   return { id: personId };
 }

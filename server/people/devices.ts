@@ -4,6 +4,7 @@ import { deviceChangeSchema } from '../../core/base/people/schemas';
 import { database, type Sql } from '../db/sql';
 import { accept, notFound } from '../failure';
 import { knownId } from '../ids';
+import { note } from './note';
 import { newToken, tokenHash } from './secrets';
 
 /** The device behind a token, unless it was ended. */
@@ -21,7 +22,7 @@ export async function enrol(
   const id = randomUUID();
   const token = newToken();
   await sql`insert into devices ${sql({ id, name, token_hash: tokenHash(token), enrolled_by: by })}`;
-  await sql`insert into audit ${sql({ what: 'devices', how: 'added', row_id: id, person_id: by, device_id: id })}`;
+  await note(sql, { what: 'devices', how: 'added', row_id: id, person_id: by, device_id: id });
   return { id, token };
 }
 
@@ -58,12 +59,14 @@ export async function endDevice(id: string, input: unknown): Promise<{ id: strin
   accept(parseWith(deviceChangeSchema, input));
   const deviceId = knownId('device', id);
   return database('setup').begin(async (tx) => {
-    const [row] = await tx`
-      update devices set ended_at = coalesce(ended_at, now()) where id = ${deviceId} returning id`;
-    if (!row) throw notFound('device', id);
+    const [known] = await tx`select ended_at from devices where id = ${deviceId} for no key update`;
+    if (!known) throw notFound('device', id);
+    if (known.ended_at !== null) return { id: deviceId };
+    await tx`update devices set ended_at = now() where id = ${deviceId}`;
     const out = await tx`
       update sessions set ended_at = now() where device_id = ${deviceId} and ended_at is null returning 1`;
-    await tx`insert into audit ${tx({ what: 'devices', how: 'ended', row_id: deviceId, changes: tx.json({ sessions: [out.length, 0] }) })}`;
+    const changes = tx.json({ sessions: [out.length, 0] });
+    await note(tx, { what: 'devices', how: 'ended', row_id: deviceId, changes });
     return { id: deviceId };
   });
 }

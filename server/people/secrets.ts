@@ -19,7 +19,7 @@ let nobody: Promise<string> | undefined;
  * Whether a secret is the one behind a hash. Without a hash it takes as long and is never right: how long an answer takes must not
  * tell whether there is such a person.
  */
-export async function isSecret(hash: string | null | undefined, secret: string): Promise<boolean> {
+export async function verifySecret(hash: string | null | undefined, secret: string): Promise<boolean> {
   nobody ??= hashSecret(randomBytes(16).toString('hex'));
   const right = await argon2.verify(hash ?? (await nobody), secret);
   return right && hash !== null && hash !== undefined;

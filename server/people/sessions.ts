@@ -1,8 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import type { Row } from 'postgres';
 import { seesAll } from '../../core/base/people/roles';
+import { SIGNED_IN_HOURS } from '../../core/car/shop';
 import { database, type Sql } from '../db/sql';
 import type { Actor } from './actor';
+import { note } from './note';
 import { newToken, tokenHash } from './secrets';
 
 /** However often it is used, a session ends after this, days: the owner can end it sooner. */
@@ -22,16 +24,16 @@ export async function openSession(
   const token = newToken();
   await sql`
     insert into sessions ${sql({ id: randomUUID(), token_hash: tokenHash(token), person_id: personId, device_id: deviceId, how })}`;
-  await noteCame(sql, { personId, deviceId, how: `by_${how}` });
+  await noteSignIn(sql, { personId, deviceId, how: `by_${how}` });
   return token;
 }
 
 /** Who came in, or did not, for the owner's list. */
-export async function noteCame(
+export async function noteSignIn(
   sql: Sql,
   { personId, deviceId, how }: { personId: string | null; deviceId: string | null; how: string },
 ): Promise<void> {
-  await sql`insert into audit ${sql({ what: 'sign_in', how, row_id: personId ?? '', person_id: personId, device_id: deviceId })}`;
+  await note(sql, { what: 'sign_in', how, row_id: personId ?? '', person_id: personId, device_id: deviceId });
 }
 
 /**
@@ -39,7 +41,7 @@ export async function noteCame(
  * allows, or is too old. What it finds it also keeps: that somebody was here, and that the new token of an exchange has arrived.
  * @returns `rotate` where the token is due to be exchanged
  */
-export async function whoHas(token: string): Promise<{ actor: Actor; rotate: boolean } | undefined> {
+export async function sessionOf(token: string): Promise<{ actor: Actor; rotate: boolean } | undefined> {
   const sql = database('open');
   const hash = tokenHash(token);
   const [row] = await sql`
@@ -52,7 +54,7 @@ export async function whoHas(token: string): Promise<{ actor: Actor; rotate: boo
       left join devices d on d.id = s.device_id
       left join shop on true
     where (s.token_hash = ${hash} or s.before_hash = ${hash}) and s.ended_at is null and d.ended_at is null
-      and s.seen_at > now() - make_interval(hours => coalesce(shop.signed_in_hours, 336))
+      and s.seen_at > now() - make_interval(hours => coalesce(shop.signed_in_hours, ${SIGNED_IN_HOURS}))
       and s.started_at > now() - make_interval(days => ${LONGEST_DAYS})`;
   if (!row) return undefined;
   const arrived = row.is_newest && row.before_hash !== null;

@@ -10,8 +10,8 @@ import { accept, Failure } from '../failure';
 import { idFromContent } from '../ids';
 import { enrol } from './devices';
 import { countTry, forgive } from './limits';
-import { chosen, isSecret, keepSecrets, newToken, tokenHash } from './secrets';
-import { type How, noteCame, openSession } from './sessions';
+import { chosen, keepSecrets, newToken, tokenHash, verifySecret } from './secrets';
+import { type How, noteSignIn, openSession } from './sessions';
 
 /** Somebody is in: the token of the session, and of the device where it became one of the shop's. */
 export type CameIn = { session: string; device?: string };
@@ -30,7 +30,7 @@ export async function signInByPassword(input: unknown, from: From): Promise<Came
   const sql = database('open');
   const [person] = await sql`
     select id, password_hash from people left join person_secrets on person_id = id where lower(name) = ${who} and left_at is null`;
-  if (!(await isSecret(person?.password_hash, password)))
+  if (!(await verifySecret(person?.password_hash, password)))
     return refuse(sql, person?.id, from, 'wrong_password');
   await forgive(`password ${who}`, from.place);
   return comeIn(person!.id, 'password', from.deviceId, device ?? '');
@@ -48,7 +48,7 @@ export async function signInByPin(input: unknown, from: From): Promise<CameIn> {
   const sql = database('open');
   const [person] = await sql`
     select id, pin_hash from people left join person_secrets on person_id = id where id = ${id} and left_at is null`;
-  if (!(await isSecret(person?.pin_hash, pin))) return refuse(sql, person?.id, from, 'wrong_pin');
+  if (!(await verifySecret(person?.pin_hash, pin))) return refuse(sql, person?.id, from, 'wrong_pin');
   await forgive(`pin ${id}`, from.place);
   return comeIn(person!.id, 'pin', from.deviceId, '');
 }
@@ -101,7 +101,7 @@ async function refuse(
   { deviceId }: From,
   how: string,
 ): Promise<never> {
-  await noteCame(sql, { personId: personId ?? null, deviceId, how });
+  await noteSignIn(sql, { personId: personId ?? null, deviceId, how });
   throw new Failure('signed_out', WRONG);
 }
 

@@ -1,6 +1,6 @@
 import { fromSI, toSI, UNITS, type Unit } from '../../core/base/units/convert';
 import { LIMIT_SPECS, type LimitName, type ShopLimits } from '../../core/car/limits/catalogue';
-import type { Shop } from '../../core/car/shop';
+import { type Shop, SIGNED_IN_HOURS } from '../../core/car/shop';
 import { database, type Sql } from '../db/sql';
 
 export type ShopRow = Shop & { version: number; isDemo: boolean };
@@ -65,7 +65,7 @@ const NEW_SHOP: Shop = {
   learnStrength: 300,
   dateOrder: 'day_first',
   currency: 'EUR',
-  signedInHours: 336,
+  signedInHours: SIGNED_IN_HOURS,
   lengthUnit: 'mm',
   temperatureUnit: '°C',
   pressureUnit: 'kPa',

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { signedIn } from '../support/signIn';
 import { pictureOf } from './picture';
 import { expect, key, newJob, pickCar, saved, test } from './test';
 
@@ -111,4 +112,20 @@ test('a job begins and ends without a network, and stands on the server once the
   expect(sheet.answers).toHaveLength(3);
   expect(sheet.photos[0]).toMatchObject({ caption: 'As it was found' });
   await expect(cold.getByRole('list', { name: 'Begun here, not sent yet' })).toHaveCount(0);
+});
+
+test('what a device keeps is of whoever is signed in: nothing is entered under the name of somebody before them', async ({
+  page,
+  context,
+}) => {
+  test.slow();
+  await page.goto('/');
+  await kept(page, '/shelf');
+  await context.addCookies((await signedIn(process.env.BAVRIN_BASE!, 'Tobias')).cookies);
+  await page.goto('/');
+  const shelf = () => page.evaluate(async () => (await caches.match('/shelf'))?.text());
+  await expect.poll(shelf, { timeout: 60_000 }).toContain('Tobias is signed in');
+  await context.setOffline(true);
+  await page.goto('/shelf');
+  await expect(page.getByRole('button', { name: 'Tobias is signed in' })).toBeVisible();
 });

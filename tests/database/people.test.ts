@@ -8,7 +8,7 @@ import { auditPage, auditRows } from '../../server/people/audit';
 import { endDevice, listDevices } from '../../server/people/devices';
 import { doorOf, listPeople, namesToPress } from '../../server/people/queries';
 import { makeOwner } from '../../server/people/recover';
-import { endSession, rotate, whoHas } from '../../server/people/sessions';
+import { endSession, rotate, sessionOf } from '../../server/people/sessions';
 import {
   firstCode,
   makeFirstOwner,
@@ -42,7 +42,7 @@ const somebody = async (role = 'technician', more: object = {}) =>
   });
 const byPassword = (name: string, password = PASSWORD, device: string | null = null) =>
   signInByPassword({ name, password, device }, at());
-const actorOf = async (token: string): Promise<Actor> => (await whoHas(token))!.actor;
+const actorOf = async (token: string): Promise<Actor> => (await sessionOf(token))!.actor;
 /** Signed in on a device that is the shop's from then on. */
 const onDevice = async (name: string) => {
   const { session } = await byPassword(name, PASSWORD, `Tablet ${randomUUID()}`);
@@ -186,22 +186,22 @@ describe('a session', () => {
     await endSession(left!);
     await setBack(idle!, 'seen_at', '337 hours');
     await setBack(old!, 'started_at', '91 days');
-    const found = await Promise.all([left, idle, old, good].map((token) => whoHas(token!)));
+    const found = await Promise.all([left, idle, old, good].map((token) => sessionOf(token!)));
     expect(found.map((each) => each !== undefined)).toEqual([false, false, false, true]);
   });
 
   it('exchanges its token; the old one is good until the new one has been used', async () => {
     const { name } = await somebody();
     const { session } = await byPassword(name);
-    expect((await whoHas(session))!.rotate).toBe(false);
+    expect((await sessionOf(session))!.rotate).toBe(false);
     await setBack(session, 'rotated_at', '25 hours');
-    expect((await whoHas(session))!.rotate).toBe(true);
+    expect((await sessionOf(session))!.rotate).toBe(true);
     const fresh = (await rotate(session))!;
     expect(await rotate(session)).toBeUndefined();
     // The answer that carried the new one was lost: the old one still does, and is not exchanged again.
-    expect(await whoHas(session)).toMatchObject({ rotate: false, actor: { name } });
-    expect(await whoHas(fresh)).toMatchObject({ actor: { name } });
-    expect(await whoHas(session)).toBeUndefined();
+    expect(await sessionOf(session)).toMatchObject({ rotate: false, actor: { name } });
+    expect(await sessionOf(fresh)).toMatchObject({ actor: { name } });
+    expect(await sessionOf(session)).toBeUndefined();
   });
 
   it('is kept as a hash only', async () => {
@@ -228,7 +228,7 @@ describe('a session', () => {
       const person = await somebody();
       const { session } = await byPassword(person.name);
       await way(person);
-      expect(await whoHas(session)).toBeUndefined();
+      expect(await sessionOf(session)).toBeUndefined();
     }
   });
 
@@ -239,8 +239,8 @@ describe('a session', () => {
     const wrong = await failureOf(as(me, () => changeOwnSecrets({ current: OTHER, password: OTHER })));
     expect(wrong.detail.issues).toMatchObject([{ path: 'current' }]);
     await as(me, () => changeOwnSecrets({ current: PASSWORD, password: OTHER }));
-    expect(await whoHas(mine.session)).toMatchObject({ actor: { id } });
-    expect(await whoHas(other.session)).toBeUndefined();
+    expect(await sessionOf(mine.session)).toMatchObject({ actor: { id } });
+    expect(await sessionOf(other.session)).toBeUndefined();
     expect((await failureOf(byPassword(name))).code).toBe('signed_out');
     expect(await byPassword(name, OTHER)).toHaveProperty('session');
   });
@@ -251,8 +251,8 @@ describe('a session', () => {
     const pinned = await signInByPin({ person: id, pin: PIN }, { deviceId, place: deviceId });
     expect((await listDevices()).find((device) => device.id === deviceId)!.people).toEqual([name]);
     await endDevice(deviceId, { ended: true });
-    expect(await whoHas(session)).toBeUndefined();
-    expect(await whoHas(pinned.session)).toBeUndefined();
+    expect(await sessionOf(session)).toBeUndefined();
+    expect(await sessionOf(pinned.session)).toBeUndefined();
     expect((await listDevices()).map((device) => device.id)).not.toContain(deviceId);
   });
 
@@ -260,7 +260,7 @@ describe('a session', () => {
     const { name } = await somebody('owner');
     const { session } = await byPassword(name);
     expect(await makeOwner(name, OTHER)).toBe('known');
-    expect(await whoHas(session)).toBeUndefined();
+    expect(await sessionOf(session)).toBeUndefined();
     expect(await byPassword(name, OTHER)).toHaveProperty('session');
     expect(await makeOwner(`Heir ${randomUUID()}`, OTHER)).toBe('new');
   });

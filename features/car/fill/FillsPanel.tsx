@@ -10,6 +10,7 @@ import type { CarRow } from '@/server/cars/rows';
 import type { CarFill } from '@/server/fills/queries';
 import { Button } from '@/ui/Button';
 import { Opens } from '@/ui/Opens';
+import { Trouble } from '@/ui/Trouble';
 import { dropRow } from '../../shell/dropped';
 import { IfMay } from '../../shell/IfMay';
 import { NoteEnd } from '../../shell/NoteEnd';
@@ -58,11 +59,7 @@ export function FillsPanel({ car, fills, water }: Props) {
           </Button>
         )}
       </h2>
-      {trouble && (
-        <p role="alert" className="font-semibold text-stop">
-          {trouble}
-        </p>
-      )}
+      <Trouble>{trouble}</Trouble>
       {water && <WaterLine water={water} />}
       {open && <FillForm car={car} before={fills[0]} onDone={() => setOpen(false)} />}
       <ul>

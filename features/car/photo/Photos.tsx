@@ -9,6 +9,7 @@ import type { PhotoRow } from '@/core/car/photos';
 import { Button, buttonClass } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';
+import { Trouble } from '@/ui/Trouble';
 import { outbox } from '../../queue/page';
 import { dropRow } from '../../shell/dropped';
 import { newId } from '../../shell/newId';
@@ -83,11 +84,7 @@ export function Photos({ photos, onChange, ...where }: Props) {
           ))}
         </ul>
       )}
-      {trouble && (
-        <p role="alert" className="font-semibold text-stop">
-          {trouble}
-        </p>
-      )}
+      <Trouble>{trouble}</Trouble>
       {onChange && mayWork && <AddPhoto {...where} onAdded={onChange} />}
       {open && (
         <Sheet
@@ -203,11 +200,7 @@ function AddPhoto({ carId, jobId, place, note, onAdded }: Where & { onAdded: () 
               }}
             />
           </label>
-          {error && (
-            <p role="alert" className="font-semibold text-stop">
-              {error}
-            </p>
-          )}
+          <Trouble>{error}</Trouble>
         </>
       )}
     </div>

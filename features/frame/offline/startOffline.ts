@@ -18,13 +18,13 @@ let started = false;
 /**
  * Lets this device work without a network: a service worker before every page, and in it the pages of what is in the bay. Where the
  * browser has none (a plain address on the shop's network), everything else goes on as it is.
- * @param keptFor whose pages they are: another's are not shown to whoever comes next
+ * @param personId whose pages they are: each says who is signed in, and another's are not shown to whoever comes next
  */
-export function startOffline(keptFor: string): void {
+export function startOffline(personId: string): void {
   if (started || typeof navigator === 'undefined' || !navigator.serviceWorker || !window.isSecureContext)
     return;
   started = true;
-  void begin(keptFor).catch(() => undefined);
+  void begin(personId).catch(() => undefined);
 }
 
 /** Forgets the pages that are kept here: nobody is signed in any more, or somebody who sees others. */
@@ -34,10 +34,10 @@ export async function forgetPages(): Promise<void> {
     await Promise.all([PAGES, SHEETS, PHOTOS].map((name) => caches.delete(name)));
 }
 
-async function begin(keptFor: string): Promise<void> {
-  if (device.read(KEPT_FOR) !== keptFor) {
+async function begin(personId: string): Promise<void> {
+  if (device.read(KEPT_FOR) !== personId) {
     await forgetPages();
-    device.cache(KEPT_FOR, keptFor);
+    device.cache(KEPT_FOR, personId);
   }
   const registration = await navigator.serviceWorker.register('/offline.js', { scope: '/' });
   await navigator.serviceWorker.ready;

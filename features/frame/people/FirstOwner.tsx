@@ -5,8 +5,9 @@ import { useForm } from 'react-hook-form';
 import { PASSWORD_RULE } from '@/core/base/people/secrets';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
+import { Trouble } from '@/ui/Trouble';
 import type { Refusal } from '../../shell/refusal';
-import { refusedField } from '../../shell/request';
+import { refusedAside, refusedField } from '../../shell/request';
 import { Door } from './Door';
 import { enter } from './enter';
 
@@ -41,11 +42,7 @@ export function FirstOwner({ code }: { code: string }) {
           error={formState.errors.password?.message ?? refusedField(refusal, 'password')}
           {...register('password', { required: PASSWORD_RULE })}
         />
-        {refusal && !refusal.issues?.length && (
-          <p role="alert" className="font-semibold text-stop">
-            {refusal.message}
-          </p>
-        )}
+        <Trouble>{refusedAside(refusal)}</Trouble>
         <Button type="submit" look="primary" disabled={formState.isSubmitting}>
           Open the shop
         </Button>

@@ -2,6 +2,7 @@
 
 import { type ReactNode, useEffect, useState } from 'react';
 import { Button } from '@/ui/Button';
+import { askHealth } from '../../shell/health';
 import { useShop } from '../../shell/ShopContext';
 
 const HOUR_MS = 3_600_000;
@@ -18,7 +19,7 @@ export function KeptTooLong({ hours, children }: { hours: number; children: Reac
   useEffect(() => {
     const look = async () => {
       const isPast = Date.now() > Date.parse(now) + hours * HOUR_MS;
-      setTooLong(isPast && !(await fetch('/api/health').catch(() => undefined))?.ok);
+      setTooLong(isPast && (await askHealth()) === undefined);
     };
     void look();
     const timer = setInterval(() => void look(), LOOK_MS);

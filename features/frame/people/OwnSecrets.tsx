@@ -6,8 +6,9 @@ import { PASSWORD_RULE, PIN_RULE } from '@/core/base/people/secrets';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Opens } from '@/ui/Opens';
+import { Trouble } from '@/ui/Trouble';
 import type { Refusal } from '../../shell/refusal';
-import { refusedField, request } from '../../shell/request';
+import { refusedAside, refusedField, request } from '../../shell/request';
 
 const BLANK = { current: '', password: '', pin: '' };
 
@@ -54,11 +55,7 @@ export function OwnSecrets() {
           error={refusedField(refusal, 'pin')}
           {...register('pin')}
         />
-        {refusal && !refusal.issues?.length && (
-          <p role="alert" className="font-semibold text-stop sm:col-span-2">
-            {refusal.message}
-          </p>
-        )}
+        <Trouble className="sm:col-span-2">{refusedAside(refusal)}</Trouble>
         <div className="flex items-center gap-3 sm:col-span-2">
           <Button type="submit" disabled={formState.isSubmitting}>
             Change it

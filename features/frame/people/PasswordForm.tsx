@@ -5,6 +5,7 @@ import { useForm } from 'react-hook-form';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Tick } from '@/ui/Tick';
+import { Trouble } from '@/ui/Trouble';
 import { enter } from './enter';
 
 type Typed = { name: string; password: string; device: string };
@@ -55,11 +56,7 @@ export function PasswordForm({ to, isShops }: { to: string; isShops: boolean }) 
           {...register('device', { required: 'A name to know it by, and to end it by when it is lost' })}
         />
       )}
-      {trouble && (
-        <p role="alert" className="font-semibold text-stop">
-          {trouble}
-        </p>
-      )}
+      <Trouble>{trouble}</Trouble>
       <Button type="submit" look="primary" disabled={formState.isSubmitting}>
         Sign in
       </Button>

@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { usePerson } from '../../shell/PersonContext';
+import { StripKey } from '../StripKey';
 
 const PersonSheet = dynamic(() => import('./PersonSheet').then((module) => module.PersonSheet), {
   ssr: false,
@@ -14,11 +15,10 @@ export function PersonKey() {
   const [open, setOpen] = useState(false);
   return (
     <>
-      <button
-        type="button"
-        onClick={() => setOpen(true)}
+      <StripKey
         aria-label={`${name} is signed in`}
-        className="flex min-h-11 max-w-11 items-center px-1 font-semibold text-white focus-visible:outline-[#f2c14e] sm:max-w-44 sm:px-2"
+        onClick={() => setOpen(true)}
+        className="px-1 font-semibold sm:max-w-44 sm:px-2"
       >
         <span
           aria-hidden="true"
@@ -27,7 +27,7 @@ export function PersonKey() {
           {initials(name)}
         </span>
         <span className="hidden truncate sm:inline">{name}</span>
-      </button>
+      </StripKey>
       {open && <PersonSheet open={open} onOpenChange={setOpen} />}
     </>
   );

@@ -4,6 +4,7 @@ import { Delete } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { PIN_DIGITS } from '@/core/base/people/secrets';
 import { cn } from '@/ui/cn';
+import { Trouble } from '@/ui/Trouble';
 
 const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0'];
 
@@ -47,11 +48,7 @@ export function PinPad({ name, busy, trouble, onPin }: Props) {
           />
         ))}
       </p>
-      {trouble && (
-        <p role="alert" className="pb-2 font-semibold text-stop">
-          {trouble}
-        </p>
-      )}
+      <Trouble className="pb-2">{trouble}</Trouble>
       <div className="grid grid-cols-3 gap-1.5">
         {KEYS.map((figure) => (
           <button

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
+import { Trouble } from '@/ui/Trouble';
 import { Door } from './Door';
 import { enter } from './enter';
 import { type NameTile, NameTiles } from './NameTiles';
@@ -65,11 +66,7 @@ export function SignIn({ shop, isDemo, device, people, to }: Props) {
           <NameTiles people={people} busy={busy} onPress={press} />
         )}
       </div>
-      {trouble && !chosen && (
-        <p role="alert" className="mt-3 font-semibold text-stop">
-          {trouble}
-        </p>
-      )}
+      <Trouble className="mt-3">{chosen ? undefined : trouble}</Trouble>
       {!chosen && !isDemo && people.length > 0 && (
         <Button look="quiet" className="mt-4" onClick={() => setByPassword(!byPassword)}>
           {byPassword ? 'By a press on my name' : 'With my password'}

@@ -5,6 +5,7 @@ import { TRIAL_FIGURE_IDS, TRIAL_FIGURES, type TrialFigure } from '@/core/job/ch
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { Opens } from '@/ui/Opens';
+import { Trouble } from '@/ui/Trouble';
 import { useJob } from '../../record/JobProvider';
 import { TrialFigures, TrialLine } from '../../record/trial/TrialLine';
 import { lapsBase, readLaps, trialUnit } from '../../record/trial/typed';
@@ -48,11 +49,7 @@ export function ChangeTrials() {
           )}
         </div>
       ))}
-      {trouble && (
-        <p role="alert" className="font-semibold text-stop">
-          {trouble}
-        </p>
-      )}
+      <Trouble>{trouble}</Trouble>
       {!closed && (
         <Opens
           head={

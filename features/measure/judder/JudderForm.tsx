@@ -4,6 +4,7 @@ import { useRef, useState } from 'react';
 import { type Beat, beatOf } from '@/core/readings/judder/taps';
 import { Button } from '@/ui/Button';
 import { figure } from '@/ui/format';
+import { Trouble } from '@/ui/Trouble';
 import { useJob } from '../../record/JobProvider';
 import type { Units } from '../../shell/units';
 import { useUnits } from '../../shell/useUnits';
@@ -99,11 +100,7 @@ export function JudderForm({ onDone }: { onDone?: OnDone }) {
         ))}
         <TapPad disabled={slot.closed} onBeat={({ hz }) => change('beat', hz.toFixed(2))} />
       </div>
-      {error && (
-        <p role="alert" className="font-semibold text-stop">
-          {error}
-        </p>
-      )}
+      <Trouble>{error}</Trouble>
       {wheelHz !== undefined && (
         <p aria-live="polite">
           The wheel turns <b className="reading font-semibold">{figure(wheelHz, 2)}</b> times a second

@@ -7,6 +7,7 @@ import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import { fitsIn, padForecast } from '@/core/planning/wear/forecast';
 import { Button } from '@/ui/Button';
 import { PadPicture } from '@/ui/PadPicture';
+import { Trouble } from '@/ui/Trouble';
 import { useUnits } from '../../shell/useUnits';
 import { type Fact, Facts } from '../Facts';
 import { LifeWords } from '../LifeWords';
@@ -60,11 +61,7 @@ export function PadsForm({ corner, onDone }: { corner: Corner; onDone?: OnDone }
           </Button>
         )}
       </div>
-      {wrong && (
-        <p role="alert" className="font-semibold text-stop sm:col-span-2">
-          {wrong}
-        </p>
-      )}
+      <Trouble className="sm:col-span-2">{wrong}</Trouble>
       {result && (
         <div className="grid gap-1 sm:col-span-2">
           <PadFacts pads={pads} />

@@ -6,6 +6,7 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/Field';
 import { PolarTrace } from '@/ui/PolarTrace';
+import { Trouble } from '@/ui/Trouble';
 import { useUnits } from '../../shell/useUnits';
 import { MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
@@ -48,11 +49,7 @@ export function RotorForm({ corner, onDone }: { corner: Corner; onDone?: OnDone 
         <Stations rotor={rotor} />
         <RotorTable rotor={rotor} />
       </div>
-      {wrong && (
-        <p role="alert" className="col-span-2 font-semibold text-stop">
-          {wrong}
-        </p>
-      )}
+      <Trouble className="col-span-2">{wrong}</Trouble>
       {result && (
         <div className="col-span-2">
           <RotorRemarks rotor={rotor} />

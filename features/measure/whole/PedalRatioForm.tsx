@@ -5,6 +5,7 @@ import { assistOf } from '@/core/car/traits';
 import { traitsOf } from '@/core/car/traitsOf';
 import type { PedalRatioInput } from '@/core/readings/pedal/pedalRatioSchema';
 import { Button } from '@/ui/Button';
+import { Trouble } from '@/ui/Trouble';
 import { useJob } from '../../record/JobProvider';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
@@ -101,11 +102,7 @@ export function PedalRatioForm({ onDone }: { onDone?: OnDone }) {
           Take the ratio
         </Button>
       </div>
-      {error && (
-        <p role="alert" className="font-semibold text-stop">
-          {error}
-        </p>
-      )}
+      <Trouble>{error}</Trouble>
       {whole && <PedalAnswer input={input} />}
       <p className="text-small text-soft">
         Band {assisted ? '3 to 4.5, assisted' : '5.1 to 6.1, unassisted'}. Common practice.

@@ -98,6 +98,7 @@ export function Story({ sheet, holds, proof, derived, measured, left, authors }:
           {job.summary !== '' && <p className="mt-1 whitespace-pre-line">{job.summary}</p>}
           <p className="mt-1 text-soft">
             Closed by {job.closedBy}, {at(job.closedAt!)}.
+            {authors.closedBy && authors.closedBy !== job.closedBy && ` Entered by ${authors.closedBy}.`}
           </p>
         </div>
       </section>
@@ -150,7 +151,7 @@ export function Story({ sheet, holds, proof, derived, measured, left, authors }:
             .{' '}
             <span className="text-soft">
               Knowledge {verdict.knowledge}, engine {verdict.engine}.
-              {authors[verdict.id] && ` ${authors[verdict.id]}.`}
+              {authors.rows[verdict.id] && ` ${authors.rows[verdict.id]}.`}
             </span>
           </p>
         ))}

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { authorsSaid, strayAuthor } from './authors';
 
-const AUTHORS = { a: 'Mira', b: 'Mira', c: 'Tobias', d: 'Mira' };
+const AUTHORS = { rows: { a: 'Mira', b: 'Mira', c: 'Tobias', d: 'Mira' } };
 
 describe('who wrote a chapter', () => {
   it('is one name where it was one, else each with how much', () => {

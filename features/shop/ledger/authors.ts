@@ -7,7 +7,7 @@ const NOT_KNOWN = 'not known';
 export function authorsSaid(ids: readonly string[], authors: Authors): string {
   const counts = new Map<string, number>();
   for (const id of ids) {
-    const name = authors[id] ?? NOT_KNOWN;
+    const name = authors.rows[id] ?? NOT_KNOWN;
     counts.set(name, (counts.get(name) ?? 0) + 1);
   }
   if (counts.size === 1) return [...counts.keys()][0]!;
@@ -19,7 +19,7 @@ export function authorsSaid(ids: readonly string[], authors: Authors): string {
 
 /** Whose a row is, where most of its kind are somebody else's. */
 export function strayAuthor(id: string, ids: readonly string[], authors: Authors): string | undefined {
-  const own = authors[id] ?? NOT_KNOWN;
-  const alike = ids.filter((each) => (authors[each] ?? NOT_KNOWN) === own).length;
+  const own = authors.rows[id] ?? NOT_KNOWN;
+  const alike = ids.filter((each) => (authors.rows[each] ?? NOT_KNOWN) === own).length;
   return alike * 2 <= ids.length && ids.length > 1 ? own : undefined;
 }

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { DeviceRow } from '@/server/people/devices';
 import { Button } from '@/ui/Button';
 import { moment } from '@/ui/format';
+import { Trouble } from '@/ui/Trouble';
 import { request } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
 
@@ -45,11 +46,7 @@ export function DeviceList({ devices }: { devices: DeviceRow[] }) {
           </li>
         ))}
       </ul>
-      {trouble && (
-        <p role="alert" className="font-semibold text-stop">
-          {trouble}
-        </p>
-      )}
+      <Trouble>{trouble}</Trouble>
     </section>
   );
 }

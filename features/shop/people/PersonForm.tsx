@@ -10,9 +10,10 @@ import type { PersonRow } from '@/server/people/queries';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { Tick } from '@/ui/Tick';
+import { Trouble } from '@/ui/Trouble';
 import { newId } from '../../shell/newId';
 import type { Refusal } from '../../shell/refusal';
-import { type Reply, refusedField, request } from '../../shell/request';
+import { type Reply, refusedAside, refusedField, request } from '../../shell/request';
 
 type Props = {
   /** Who is changed; nobody where somebody new is taken in. */
@@ -98,11 +99,7 @@ export function PersonForm({ person, cars, onDone }: Props) {
           </div>
         </fieldset>
       )}
-      {refusal && !refusal.issues?.length && (
-        <p role="alert" className="font-semibold text-stop sm:col-span-2">
-          {refusal.message}
-        </p>
-      )}
+      <Trouble className="sm:col-span-2">{refusedAside(refusal)}</Trouble>
       <div className="flex flex-wrap gap-3 sm:col-span-2">
         <Button type="submit" look="primary" disabled={formState.isSubmitting}>
           {person ? 'Save' : 'Take in'}

@@ -6,6 +6,7 @@ import type { CalendarFeed } from '@/server/calendar/feed';
 import { Button, buttonClass } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { shortDate } from '@/ui/format';
+import { Trouble } from '@/ui/Trouble';
 import { newId } from '../../shell/newId';
 import { request } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
@@ -58,11 +59,7 @@ export function CalendarPanel({ feed }: { feed: CalendarFeed | null }) {
       ) : (
         feed && <p className="mt-2">An address is good since {shortDate(feed.madeAt, shop)}.</p>
       )}
-      {trouble && (
-        <p role="alert" className="font-semibold text-stop">
-          {trouble}
-        </p>
-      )}
+      <Trouble>{trouble}</Trouble>
       <div className="mt-3 flex flex-wrap gap-3">
         <Button onClick={() => void make()}>{feed ? 'Make another, end this one' : 'Make an address'}</Button>
         {feed && (

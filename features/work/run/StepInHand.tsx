@@ -15,6 +15,7 @@ import { tickIssues } from '@/core/planning/run/tickIssues';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Opens } from '@/ui/Opens';
+import { Trouble } from '@/ui/Trouble';
 import { HoldsPanel } from '../../checks/HoldsPanel';
 import { Measure } from '../../measure/Measure';
 import { PhaseProvider } from '../../measure/PhaseContext';
@@ -216,11 +217,7 @@ export function StepInHand({ work, run, step, sound, motion }: Props) {
               Timed by another clock
             </Button>
           )}
-          {wanted && (
-            <p role="alert" className="w-full text-lg font-semibold text-stop">
-              {wanted}
-            </p>
-          )}
+          <Trouble className="w-full text-lg">{wanted}</Trouble>
         </div>
       )}
       {!closed && !held && !step.ask && (

@@ -10,6 +10,7 @@ import type { Run } from '@/core/planning/run/run';
 import { pourWords } from '@/core/planning/shelf/pour';
 import { lotsFor } from '@/core/planning/shelf/shelf';
 import { Button } from '@/ui/Button';
+import { Trouble } from '@/ui/Trouble';
 import { outbox } from '../../queue/page';
 import { useJob } from '../../record/JobProvider';
 import { newId } from '../../shell/newId';
@@ -77,11 +78,7 @@ export function UsedFluid({ work, run, bleed }: Props) {
           )}
         </>
       )}
-      {error && (
-        <p role="alert" className="font-semibold text-stop">
-          {error}
-        </p>
-      )}
+      <Trouble>{error}</Trouble>
     </section>
   );
 }

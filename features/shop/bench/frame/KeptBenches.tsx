@@ -9,6 +9,7 @@ import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { shortDate } from '@/ui/format';
 import { Tick } from '@/ui/Tick';
+import { Trouble } from '@/ui/Trouble';
 import { dropRow } from '../../../shell/dropped';
 import { newId } from '../../../shell/newId';
 import type { Refusal } from '../../../shell/refusal';
@@ -56,11 +57,7 @@ export function KeptBenches<T extends object>({ bench, place, work, figuresOf }:
         Kept with {car.name}
       </h2>
       <KeepForm bench={bench} carId={car.id} typed={work.typed} />
-      {trouble && (
-        <p role="alert" className="font-semibold text-stop">
-          {trouble}
-        </p>
-      )}
+      <Trouble>{trouble}</Trouble>
       <ul className="print:hidden">
         {kept.map((state) => (
           <KeptLine
