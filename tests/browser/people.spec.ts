@@ -160,7 +160,7 @@ test.describe('a shop of its own', () => {
     await page.getByLabel('Your name').fill('Ada');
     await page.getByLabel('A password').fill('password1234');
     await page.getByRole('button', { name: 'Open the shop' }).click();
-    await expect(page.getByText(/one that everybody uses is not taken/)).toBeVisible();
+    await expect(page.getByText(/One that everybody uses is not taken/)).toBeVisible();
     await page.getByLabel('A password').fill(PASSWORD);
     await page.getByRole('button', { name: 'Open the shop' }).click();
     await expect(page.getByText('Nothing in the bay')).toBeVisible();
@@ -171,7 +171,7 @@ test.describe('a shop of its own', () => {
     await page.getByLabel('Password', { exact: true }).fill(OTHER);
     await page.getByLabel('PIN', { exact: true }).fill('123456');
     await page.getByRole('button', { name: 'Take in' }).click();
-    await expect(page.getByText(/one that everybody uses is not taken: 6 figures/)).toBeVisible();
+    await expect(page.getByText(/One that everybody uses is not taken: 6 figures/)).toBeVisible();
     await page.getByLabel('PIN', { exact: true }).fill(PIN);
     await page.getByRole('button', { name: 'Take in' }).click();
     await expect(page.getByText('Has password and PIN.')).toBeVisible();

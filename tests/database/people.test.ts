@@ -151,8 +151,8 @@ describe('signing in', () => {
   });
 
   it.each([
-    ['password1234', 'one that everybody uses'],
-    ['PASSWORD1234', 'one that everybody uses'],
+    ['password1234', 'One that everybody uses'],
+    ['PASSWORD1234', 'One that everybody uses'],
     ['short', '5 characters'],
     ['x'.repeat(201), '201 characters'],
   ])('takes no password like %s', async (password, value) => {

@@ -27,9 +27,9 @@ export function passwordIssues(
     { code: 'refused', path: 'password', value: why, accepted: PASSWORD_RULE },
   ];
   if (length < SHORTEST_PASSWORD || length > LONGEST_PASSWORD) return said(`${length} characters`);
-  if (isCommon(password.toLowerCase())) return said('one that everybody uses');
+  if (isCommon(password.toLowerCase())) return said('One that everybody uses');
   if (name !== '' && password.toLowerCase().includes(name.toLowerCase()))
-    return said('one with the name in it');
+    return said('One with the name in it');
   return [];
 }
 
@@ -37,7 +37,7 @@ export function passwordIssues(
 export function pinIssues(pin: string): Issue[] {
   const said = (why: string): Issue[] => [{ code: 'refused', path: 'pin', value: why, accepted: PIN_RULE }];
   if (!/^\d+$/.test(pin) || pin.length !== PIN_DIGITS) return said(`${pin.length} characters`);
-  return isUsual(pin) ? said('one that everybody uses') : [];
+  return isUsual(pin) ? said('One that everybody uses') : [];
 }
 
 /** One or two figures over and over, three twice, or counted up or down. */
