@@ -4,9 +4,7 @@ import dynamic from 'next/dynamic';
 import { type ReactNode, useState, useSyncExternalStore } from 'react';
 import { Button } from '@/ui/Button';
 import { type DeviceTrouble, device } from '../shell/device';
-import { usePerson } from '../shell/PersonContext';
-import { isOthers } from './outbox';
-import { outbox } from './page';
+import { outbox, waitsForAuthor } from './page';
 import type { QueuedWrite } from './write';
 
 const RefusedSheet = dynamic(() => import('./RefusedSheet').then((module) => module.RefusedSheet), {
@@ -26,9 +24,8 @@ export function SaveLine() {
     outbox.serverSnapshot,
   );
   const [open, setOpen] = useState(false);
-  const { id, name } = usePerson();
   const refused = writes.filter((write) => write.refusal);
-  const others = writes.filter((write) => !write.refusal && isOthers(write, { id, name }));
+  const others = writes.filter((write) => !write.refusal && waitsForAuthor(write));
   const waiting = writes.length - refused.length - others.length;
   return (
     <>

@@ -343,7 +343,7 @@ describe('what somebody else entered', () => {
   const TOBIAS = { id: 't', name: 'Tobias' };
   const leftBy = async () => {
     const device = memory();
-    const { outbox } = outboxOn(['away'], { device, who: () => MIRA });
+    const { outbox } = outboxOn(Array(9).fill('away'), { device, who: () => MIRA });
     outbox.add(answer('a'));
     outbox.add(tick('a-step', 'a'));
     await settle();
@@ -374,6 +374,33 @@ describe('what somebody else entered', () => {
     outbox.takeOver();
     await settle();
     expect(sent.map(({ body }) => body.id)).toEqual(['a', 'a-step']);
+  });
+
+  it('goes under their own name, in its order, where they left their pass on the device', async () => {
+    const device = await leftBy();
+    const open = new Map([['m', 'pass of Mira']]);
+    const { outbox, sent } = outboxOn([], { device, who: () => TOBIAS, open });
+    outbox.wake();
+    await settle();
+    outbox.add(answer('b'));
+    await settle();
+    expect(sent.map(({ body, pass }) => [body.id, pass])).toEqual([
+      ['a', 'pass of Mira'],
+      ['a-step', 'pass of Mira'],
+      ['b', undefined],
+    ]);
+  });
+
+  it('waits for them where the shop takes that pass no more, and holds up nobody', async () => {
+    const device = await leftBy();
+    const open = new Map([['m', 'an old pass']]);
+    const ended: Said = { status: 401, body: { code: 'signed_out', message: 'Sign in again.' } };
+    const { outbox, sent, ids } = outboxOn([ended], { device, who: () => TOBIAS, open });
+    outbox.wake();
+    outbox.add(answer('b'));
+    await settle(2000);
+    expect(sent.map(({ body }) => body.id)).toEqual(['a', 'b']);
+    expect(ids()).toEqual(['a', 'a-step']);
   });
 
   it('is anybody’s where it was entered before there were names', async () => {

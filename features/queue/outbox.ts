@@ -33,8 +33,10 @@ export type OutboxGround = {
   /** Runs while no other page of this device does. */
   lock: (work: () => Promise<void>) => Promise<void>;
   others: { tell: (told: Told) => void; listen: (listener: (told: Told) => void) => void };
-  /** Who is signed in on this page, once that is known. */
+  /** Who is at the car, once that is known: what is entered stands under this name. */
   who: () => Author | undefined;
+  /** Whether what somebody entered can go from here now, under their own name. */
+  carries: (by: Author) => boolean;
 };
 
 export type OutboxState = {
@@ -57,10 +59,10 @@ const RETRY_MS = [800, 2000, 5000, 10_000, 20_000];
 /**
  * What was entered and has not reached the server yet, kept on this device until it has. Writes go one after another, in
  * the order they were made, by one page at a time. One that the server refuses stays, with its reason, until the person
- * decides; what builds on it waits with it, and the rest goes on. What somebody else entered here waits until they are back: it would
- * stand under the wrong name.
+ * decides; what builds on it waits with it, and the rest goes on. What somebody entered whose name cannot be shown to the server now waits
+ * until they are back: it would stand under the wrong one.
  */
-export function createOutbox({ storage, send, clock, lock, others, who }: OutboxGround) {
+export function createOutbox({ storage, send, clock, lock, others, who, carries }: OutboxGround) {
   let state = EMPTY;
   const watchers = new Set<() => void>();
   const listeners = new Set<(news: News) => void>();
@@ -147,18 +149,18 @@ export function createOutbox({ storage, send, clock, lock, others, who }: Outbox
     lock(sendAll).catch(() => wait({ is: 'later', why: 'What you entered is kept here and tried again.' }));
   }
 
-  const nextFor = (author: Author | undefined) => nextOf(state.writes, author);
+  const next = () => nextOf(state.writes, carries);
 
   async function sendAll(): Promise<void> {
     do {
       again = false;
       await takeUp();
-      for (let next = nextFor(who()); next; next = nextFor(who())) {
-        const sent = await send(next);
+      for (let write = next(); write; write = next()) {
+        const sent = await send(write);
         if (sent.is === 'later') return wait(sent);
         failures = 0;
         if (sent.is === 'landed') land(sent.landing);
-        else refuse(next, sent.refusal);
+        else refuse(write, sent.refusal);
       }
     } while (again);
     show({ phase: 'idle', trouble: null });
@@ -237,7 +239,7 @@ export function createOutbox({ storage, send, clock, lock, others, who }: Outbox
     takeOver(): void {
       const by = who();
       if (!by) return;
-      const writes = state.writes.map((write) => (isOthers(write, by) ? { ...write, by } : write));
+      const writes = state.writes.map((write) => (isOthers(write, carries) ? { ...write, by } : write));
       for (const write of writes) if (!state.writes.includes(write)) keep(write);
       show({ writes });
       wake();
@@ -264,16 +266,16 @@ export function createOutbox({ storage, send, clock, lock, others, who }: Outbox
   };
 }
 
-/** Whether somebody else than this one entered it; what was entered before there were names is anybody's. */
-export function isOthers({ by }: QueuedWrite, who: Author | undefined): boolean {
-  return by !== undefined && who !== undefined && by.id !== who.id;
+/** Whether it waits for somebody to come back; what was entered before there were names is anybody's. */
+export function isOthers({ by }: QueuedWrite, carries: OutboxGround['carries']): boolean {
+  return by !== undefined && !carries(by);
 }
 
 /** The next that can go: neither refused, nor somebody else's, nor built on one that is, or that waits for one. */
-function nextOf(writes: readonly QueuedWrite[], who: Author | undefined): QueuedWrite | undefined {
+function nextOf(writes: readonly QueuedWrite[], carries: OutboxGround['carries']): QueuedWrite | undefined {
   const stuck: QueuedWrite[] = [];
   for (const write of writes) {
-    if (!write.refusal && !isOthers(write, who) && !stuck.some((earlier) => buildsOn(write, earlier)))
+    if (!write.refusal && !isOthers(write, carries) && !stuck.some((earlier) => buildsOn(write, earlier)))
       return write;
     stuck.push(write);
   }

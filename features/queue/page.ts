@@ -1,26 +1,37 @@
 'use client';
 
 import { device } from '../shell/device';
+import { passes } from '../shell/people';
 import { forgetKept } from '../shell/useKept';
 import { figuresName } from '../shell/useKeptFigures';
 import { earlier } from './earlier';
 import { createLanded } from './landed';
-import { createOutbox, type OutboxGround, type Told } from './outbox';
+import { createOutbox, isOthers, type OutboxGround, type Told } from './outbox';
 import { createSender } from './send';
 import { createStorage } from './storage';
-import type { Author } from './write';
+import type { Author, QueuedWrite } from './write';
 
 /** Nobody waits longer for one answer, ms. */
 const ANSWER_MS = 25_000;
 
 /** Sends for this page, and knows the version of each job that it shows. */
-export const sender = createSender((path, init) =>
-  fetch(path, { ...init, signal: AbortSignal.timeout(ANSWER_MS) }),
-);
+export const sender = createSender({
+  fetch: (path, init) => fetch(path, { ...init, signal: AbortSignal.timeout(ANSWER_MS) }),
+  passOf: ({ by }) => (by && by.id !== people?.signedIn.id ? passes.tokenOf(by.id) : undefined),
+  onPassEnded: async ({ by }) => by && passes.forget(by.id).catch(() => undefined),
+});
 
 export const landed = createLanded(device, Date.now);
 
-let signedIn: Author | undefined;
+/** Whom the server knows here, and who is at the car: another one, where they took over without a network. */
+let people: { signedIn: Author; atCar: Author } | undefined;
+
+/** Whether what somebody entered can go from here: theirs who is signed in, or who left their pass open. */
+const carries = (by: Author) =>
+  people === undefined || by.id === people.signedIn.id || passes.tokenOf(by.id) !== undefined;
+
+/** Whether a write waits for its author to come back. */
+export const waitsForAuthor = (write: QueuedWrite) => isOthers(write, carries);
 
 /** The outbox of this page. */
 export const outbox = createOutbox({
@@ -36,7 +47,8 @@ export const outbox = createOutbox({
   // Ids make a double send harmless where the browser has no locks: a plain address on the shop's network.
   lock: (work) => (globalThis.navigator?.locks ? navigator.locks.request('bavrin-outbox', work) : work()),
   others: otherPages(),
-  who: () => signedIn,
+  who: () => people?.atCar,
+  carries,
 });
 
 function otherPages(): OutboxGround['others'] {
@@ -50,10 +62,13 @@ function otherPages(): OutboxGround['others'] {
 
 let started = false;
 
-/** Starts sending what an earlier page left behind, for whoever is signed in, and keeps an ear open for the network. */
-export function startOutbox(who: Author): void {
-  signedIn = who;
-  if (started) return;
+/** Starts sending what an earlier page left behind, and keeps an ear open for the network; later it is told who is there now. */
+export function startOutbox(who: { signedIn: Author; atCar: Author }): void {
+  people = who;
+  if (started) {
+    outbox.wake();
+    return;
+  }
   started = true;
   outbox.onNews((news) => {
     if (!('landing' in news)) return;
@@ -65,5 +80,7 @@ export function startOutbox(who: Author): void {
   });
   // Whether there is a network is only a hint that trying is worth it: a server on this very machine answers without one.
   window.addEventListener('online', outbox.wake);
-  outbox.wake();
+  passes.subscribe(outbox.wake);
+  // Passes that cannot be read keep nobody's own entries waiting.
+  void passes.load().catch(outbox.wake);
 }

@@ -13,20 +13,33 @@ const LATER = new Set([401, 408, 425, 429]);
 
 type Answer = Partial<Refusal> & { version?: number };
 
+/** What a sender stands on. */
+export type SenderGround = {
+  fetch: (path: string, init: RequestInit) => Promise<Response>;
+  /** The pass that a write goes by, where its author is not who is signed in. */
+  passOf: (write: QueuedWrite) => string | undefined;
+  /** The server takes that pass no more: what goes by it waits for its author. */
+  onPassEnded: (write: QueuedWrite) => Promise<void>;
+};
+
+/** What the server reads a pass from. */
+const PASS_HEADER = 'bavrin-pass';
+
 /**
  * Sends one write at a time. A change of a job's own fields carries the version this page last saw of it, and goes over a
  * newer one by itself where somebody changed other fields only.
  */
-export function createSender(fetch: (path: string, init: RequestInit) => Promise<Response>) {
+export function createSender({ fetch, passOf, onPassEnded }: SenderGround) {
   const versions = new Map<string, number>();
 
   async function post(write: QueuedWrite): Promise<Sent> {
     const { method, path } = addressOf(write);
+    const pass = passOf(write);
     let response: Response;
     try {
       response = await fetch(path, {
         method,
-        headers: { 'content-type': 'application/json' },
+        headers: { 'content-type': 'application/json', ...(pass ? { [PASS_HEADER]: pass } : {}) },
         body: JSON.stringify(contentOf(write)),
       });
     } catch {
@@ -36,6 +49,7 @@ export function createSender(fetch: (path: string, init: RequestInit) => Promise
     // The line went down in the middle of the answer: whether it landed is only known by sending it again.
     if (read === undefined && response.ok) return later('The server’s answer did not arrive whole.');
     const answer = read ?? { code: 'broken', message: `The server answered ${response.status}.` };
+    if (response.status === 401 && pass) await onPassEnded(write);
     if (response.status >= 500 || LATER.has(response.status))
       return later(answer.message ?? 'The server is in trouble. What you entered is kept here.', response);
     if (!response.ok) return { is: 'refused', refusal: answer as Refusal };

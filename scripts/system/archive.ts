@@ -11,6 +11,7 @@ import { nameWhole } from './whole';
 export const SECRET_TABLES = [
   'person_secrets',
   'sessions',
+  'passes',
   'first_codes',
   'rate_limits',
   'presence',

@@ -5,8 +5,10 @@ import { toFailure } from '../db/failures';
 import { accept, Failure } from '../failure';
 import { log } from '../log';
 import { type Actor, actorWith, as, whoActs } from '../people/actor';
-import { cookieOf, isSecure, SESSION_COOKIE, tokenIn } from '../people/cookies';
+import { cookieOf, DEVICE_COOKIE, isSecure, SESSION_COOKIE, tokenIn } from '../people/cookies';
+import { deviceWith } from '../people/devices';
 import { countTry } from '../people/limits';
+import { PASS_HEADER, passOf } from '../people/passes';
 import { rotate, sessionOf } from '../people/sessions';
 
 /** No body a person's work makes is larger than this. */
@@ -61,6 +63,8 @@ export function route<P = Record<string, never>>(
 
 /** Who asks, by the token the browser has; and the token to exchange it for, where it is time. */
 async function whoAsks(request: Request): Promise<{ actor: Actor; token?: string }> {
+  const pass = request.headers.get(PASS_HEADER);
+  if (pass !== null) return { actor: await actorByPass(pass, request) };
   const token = tokenIn(request, SESSION_COOKIE);
   const found = token === undefined ? undefined : await sessionOf(token);
   if (found && token) {
@@ -70,6 +74,15 @@ async function whoAsks(request: Request): Promise<{ actor: Actor; token?: string
   const standing = whoActs();
   if (!standing) throw new Failure('signed_out', 'Nobody is signed in on this device.');
   return { actor: standing };
+}
+
+/** Whoever entered what is sent, on a device that had no network then: somebody else may be signed in on it now. */
+async function actorByPass(pass: string, request: Request): Promise<Actor> {
+  const known = tokenIn(request, DEVICE_COOKIE);
+  const device = known === undefined ? undefined : await deviceWith(known);
+  const actor = await passOf(pass, device?.id ?? null);
+  if (!actor) throw new Failure('signed_out', 'Whoever entered this has to sign in on this device again.');
+  return actor;
 }
 
 /** What a failure is answered with, and its line in the log; what broke says nothing of itself to the asker. */

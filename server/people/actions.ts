@@ -80,9 +80,7 @@ export async function changeOwnSecrets(input: unknown): Promise<{ changed: true 
     ]);
   await database('open').begin(async (tx) => {
     await keepSecrets(tx, id, hashes);
-    await tx`
-      update sessions set ended_at = now()
-      where person_id = ${id} and ended_at is null and id is distinct from ${sessionId ?? null}`;
+    await endSessionsOf(tx, id, sessionId ?? null);
   });
   return { changed: true };
 }

@@ -1,5 +1,6 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
-import { may, type Right, type Role } from '../../core/base/people/roles';
+import type { Row } from 'postgres';
+import { may, type Right, type Role, seesAll } from '../../core/base/people/roles';
 import { Failure } from '../failure';
 
 /** Somebody at work: who it is, what they may do, whose cars they see, and where they sit. */
@@ -16,6 +17,18 @@ export type Actor = {
 
 /** Whoever works with the files themselves may do everything: a command of this machine. */
 export const COMMAND_LINE: Actor = { id: null, name: 'the command line', role: 'owner' };
+
+/** Somebody as the database has them: with the cars of a driver, the session they came by if any, and the device. */
+export function actorFrom(row: Row): Actor {
+  return {
+    id: row.person_id,
+    name: row.name,
+    role: row.role,
+    ...(seesAll(row.role) ? {} : { cars: row.cars ?? [] }),
+    ...(row.id ? { sessionId: row.id } : {}),
+    deviceId: row.device_id,
+  };
+}
 
 const acting = new AsyncLocalStorage<Actor>();
 let standing: Actor | undefined;

@@ -54,7 +54,7 @@ export async function listDevices(): Promise<DeviceRow[]> {
   }));
 }
 
-/** Ends a device that was lost or sold: whoever is signed in on it is out at once. */
+/** Ends a device that was lost or sold: whoever is signed in on it is out at once, and what waits on it goes by nobody's pass. */
 export async function endDevice(id: string, input: unknown): Promise<{ id: string }> {
   accept(parseWith(deviceChangeSchema, input));
   const deviceId = knownId('device', id);
@@ -65,6 +65,7 @@ export async function endDevice(id: string, input: unknown): Promise<{ id: strin
     await tx`update devices set ended_at = now() where id = ${deviceId}`;
     const out = await tx`
       update sessions set ended_at = now() where device_id = ${deviceId} and ended_at is null returning 1`;
+    await tx`delete from passes where device_id = ${deviceId}`;
     const changes = tx.json({ sessions: [out.length, 0] });
     await note(tx, { what: 'devices', how: 'ended', row_id: deviceId, changes });
     return { id: deviceId };

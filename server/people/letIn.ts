@@ -11,14 +11,18 @@ export async function letIn(
 ): Promise<Response> {
   const known = tokenIn(request, DEVICE_COOKIE);
   const device = known === undefined ? undefined : await deviceWith(known);
-  const { session, device: fresh } = await way(await readJson(request), {
+  const {
+    session,
+    device: fresh,
+    pass,
+  } = await way(await readJson(request), {
     deviceId: device?.id ?? null,
     place: device?.id ?? placeOf(request),
   });
   // Whoever was here before is out: nobody is left signed in behind somebody else's back.
   const before = tokenIn(request, SESSION_COOKIE);
   if (before !== undefined) await endSession(before);
-  const response = Response.json({ in: true });
+  const response = Response.json({ in: true, ...(pass ? { pass } : {}) });
   response.headers.append('set-cookie', cookieOf(SESSION_COOKIE, session, isSecure(request)));
   if (fresh) response.headers.append('set-cookie', cookieOf(DEVICE_COOKIE, fresh, isSecure(request)));
   return response;

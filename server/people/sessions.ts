@@ -1,10 +1,9 @@
 import { randomUUID } from 'node:crypto';
-import type { Row } from 'postgres';
-import { seesAll } from '../../core/base/people/roles';
 import { SIGNED_IN_HOURS } from '../../core/car/shop';
 import { database, type Sql } from '../db/sql';
-import type { Actor } from './actor';
+import { type Actor, actorFrom } from './actor';
 import { note } from './note';
+import { endPassesOf } from './passes';
 import { newToken, tokenHash } from './secrets';
 
 /** However often it is used, a session ends after this, days: the owner can end it sooner. */
@@ -14,7 +13,7 @@ const ROTATE_HOURS = 24;
 /** That somebody was here is written down not more often than this, minutes. */
 const SEEN_MINUTES = 5;
 
-export type How = 'password' | 'pin' | 'demo' | 'first';
+export type How = 'password' | 'pin' | 'demo' | 'first' | 'pass';
 
 /** Signs somebody in. @returns the token, which stands nowhere but in the browser */
 export async function openSession(
@@ -65,17 +64,6 @@ export async function sessionOf(token: string): Promise<{ actor: Actor; rotate: 
   return { actor: actorFrom(row), rotate: row.is_newest && row.old };
 }
 
-function actorFrom(row: Row): Actor {
-  return {
-    id: row.person_id,
-    name: row.name,
-    role: row.role,
-    ...(seesAll(row.role) ? {} : { cars: row.cars ?? [] }),
-    sessionId: row.id,
-    deviceId: row.device_id,
-  };
-}
-
 /**
  * Exchanges a token. The old one stays good until the new one has been used: the answer that carries it may be lost on its way.
  * @returns nothing where somebody else of the same device was quicker
@@ -96,7 +84,13 @@ export async function endSession(token: string): Promise<void> {
     update sessions set ended_at = now() where (token_hash = ${hash} or before_hash = ${hash}) and ended_at is null`;
 }
 
-/** Signs a person out everywhere; another's goes by who may change people. */
-export async function endSessionsOf(sql: Sql, personId: string): Promise<void> {
-  await sql`update sessions set ended_at = now() where person_id = ${personId} and ended_at is null`;
+/**
+ * Signs a person out everywhere; another's goes by who may change people.
+ * @param but the session that stays, where one does
+ */
+export async function endSessionsOf(sql: Sql, personId: string, but: string | null = null): Promise<void> {
+  await sql`
+    update sessions set ended_at = now()
+    where person_id = ${personId} and ended_at is null and id is distinct from ${but}`;
+  await endPassesOf(sql, personId);
 }

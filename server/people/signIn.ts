@@ -2,6 +2,7 @@ import { parseWith } from '../../core/base/issues/zod';
 import {
   demoSignInSchema,
   firstOwnerSchema,
+  passSignInSchema,
   passwordSignInSchema,
   pinSignInSchema,
 } from '../../core/base/people/schemas';
@@ -10,11 +11,12 @@ import { accept, Failure } from '../failure';
 import { idFromContent } from '../ids';
 import { enrol } from './devices';
 import { countTry, forgive } from './limits';
+import { makePass, type Pass, passOf } from './passes';
 import { chosen, keepSecrets, newToken, tokenHash, verifySecret } from './secrets';
 import { type How, noteSignIn, openSession } from './sessions';
 
-/** Somebody is in: the token of the session, and of the device where it became one of the shop's. */
-export type CameIn = { session: string; device?: string };
+/** Somebody is in: the token of the session, of the device where it became one of the shop's, and what lets them in there without a network. */
+export type CameIn = { session: string; device?: string; pass?: Pass };
 
 /** The device that asks, and where from: tries are counted by it. */
 export type From = { deviceId: string | null; place: string };
@@ -51,6 +53,14 @@ export async function signInByPin(input: unknown, from: From): Promise<CameIn> {
   if (!(await verifySecret(person?.pin_hash, pin))) return refuse(sql, person?.id, from, 'wrong_pin');
   await forgive(`pin ${id}`, from.place);
   return comeIn(person!.id, 'pin', from.deviceId, '');
+}
+
+/** Signs in whoever came in on the device while it had no network, once it has one: with the pass that their PIN unsealed there. */
+export async function signInByPass(input: unknown, from: From): Promise<CameIn> {
+  const { pass } = accept(parseWith(passSignInSchema, input));
+  const actor = await passOf(pass, from.deviceId);
+  if (!actor?.id) throw new Failure('signed_out', 'That is not taken any more: sign in anew.');
+  return comeIn(actor.id, 'pass', from.deviceId, '');
 }
 
 /** Signs in without a secret, where everything is invented. */
@@ -114,7 +124,9 @@ async function comeIn(
   return database('open').begin(async (tx) => {
     const device = newDevice === '' ? undefined : await enrol(tx, { name: newDevice, by: personId });
     const session = await openSession(tx, { personId, deviceId: device?.id ?? deviceId, how });
-    return { session, ...(device ? { device: device.token } : {}) };
+    // What a PIN or a press opens here now, it opens here without a network too.
+    const pass = how === 'pin' || how === 'demo' ? await makePass(tx, { personId, deviceId }) : undefined;
+    return { session, ...(device ? { device: device.token } : {}), ...(pass ? { pass } : {}) };
   });
 }
 

@@ -6,12 +6,14 @@ import { addPerson, changeOwnSecrets, changePerson, signOutEverywhere } from '..
 import { type Actor, as, COMMAND_LINE, standAs, whoActs } from '../../server/people/actor';
 import { auditPage, auditRows } from '../../server/people/audit';
 import { endDevice, listDevices } from '../../server/people/devices';
+import { passOf } from '../../server/people/passes';
 import { doorOf, listPeople, namesToPress } from '../../server/people/queries';
 import { makeOwner } from '../../server/people/recover';
 import { endSession, rotate, sessionOf } from '../../server/people/sessions';
 import {
   firstCode,
   makeFirstOwner,
+  signInByPass,
   signInByPassword,
   signInByPin,
   signInToDemo,
@@ -79,6 +81,69 @@ describe('a shop that has nobody yet', () => {
       'refused',
     );
   });
+});
+
+describe('a pass, for a device that has no network', () => {
+  const passFor = async (role = 'technician') => {
+    const person = await somebody(role);
+    const { deviceId } = await onDevice(person.name);
+    const from = { deviceId, place: deviceId };
+    const { pass, session } = await signInByPin({ person: person.id, pin: PIN }, from);
+    return { person, deviceId, from, session, token: pass!.token, until: pass!.until };
+  };
+
+  it('is what a PIN brings, for as long as a sign-in may lie idle, and a password does not', async () => {
+    const { person, deviceId, token, until } = await passFor();
+    expect(await passOf(token, deviceId)).toMatchObject({ id: person.id, role: 'technician', deviceId });
+    const days = (Date.parse(until) - Date.now()) / 86_400_000;
+    expect(days).toBeCloseTo(14, 2);
+    expect((await byPassword(person.name)).pass).toBeUndefined();
+  });
+
+  it('is good from its own device only, and the newest of a person there', async () => {
+    const { person, deviceId, from, token } = await passFor();
+    const elsewhere = await onDevice(person.name);
+    expect(await passOf(token, null)).toBeUndefined();
+    expect(await passOf(token, elsewhere.deviceId)).toBeUndefined();
+    const again = await signInByPin({ person: person.id, pin: PIN }, from);
+    expect(await passOf(token, deviceId)).toBeUndefined();
+    expect(await passOf(again.pass!.token, deviceId)).toBeDefined();
+  });
+
+  it('lets them in again once there is a network, and stands in the list', async () => {
+    const { person, from, token } = await passFor();
+    const { session } = await signInByPass({ pass: token }, from);
+    expect(await actorOf(session)).toMatchObject({ id: person.id, deviceId: from.deviceId });
+    const came = (await auditRows()).filter(([, who]) => who === person.name).map(([, , , , how]) => how);
+    expect(came).toContain('by_pass');
+    expect((await failureOf(signInByPass({ pass: 'x' }, from))).code).toBe('signed_out');
+  });
+
+  it.each([
+    ['its device', async ({ deviceId }) => endDevice(deviceId, { ended: true })],
+    ['a sign-out everywhere', async ({ person }) => signOutEverywhere(person.id)],
+    [
+      'a new PIN',
+      async ({ session }) =>
+        as(await actorOf(session), () => changeOwnSecrets({ current: PASSWORD, pin: '719204' })),
+    ],
+    [
+      'another role',
+      async ({ person }) =>
+        changePerson(person.id, { version: 1, name: person.name, role: 'reader', cars: [] }),
+    ],
+    [
+      'the time the shop sets',
+      async () => database('setup')`update passes set made_at = now() - interval '337 hours'`,
+    ],
+  ] satisfies [string, (made: Awaited<ReturnType<typeof passFor>>) => Promise<unknown>][])(
+    'ends with %s',
+    async (_, end) => {
+      const made = await passFor();
+      await end(made);
+      expect(await passOf(made.token, made.deviceId)).toBeUndefined();
+    },
+  );
 });
 
 describe('signing in', () => {

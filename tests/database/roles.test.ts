@@ -21,6 +21,7 @@ const ASKS: Record<string, Right | 'open' | 'self'> = {
   'POST /api/sign-in': 'open',
   'POST /api/sign-in/demo': 'open',
   'POST /api/sign-in/first': 'open',
+  'POST /api/sign-in/pass': 'open',
   'POST /api/sign-in/pin': 'open',
   'POST /api/sign-out': 'open',
   'PATCH /api/me': 'self',

@@ -56,15 +56,23 @@ export function outboxOn(
     page = pages()(),
     lock = (work: () => Promise<void>) => work(),
     who = (): Author | undefined => undefined,
+    /** Passes that stand open on the device, by their person. */
+    open = new Map<string, string>(),
   } = {},
 ) {
-  const sent: { path: string; body: Record<string, unknown> }[] = [];
-  const sender = createSender(async (path, init) => {
-    sent.push({ path, body: JSON.parse(init.body as string) });
+  const sent: { path: string; body: Record<string, unknown>; pass?: string }[] = [];
+  const fetch = async (path: string, init: RequestInit) => {
+    const pass = new Headers(init.headers).get('bavrin-pass');
+    sent.push({ path, body: JSON.parse(init.body as string), ...(pass ? { pass } : {}) });
     const reply = replies.shift() ?? { status: 200, body: { version: 9 } };
     if (reply === 'away') throw new TypeError('no network');
     if (reply === 'cut off') return new Response('{"half', { status: 200 });
     return Response.json(reply.body, { status: reply.status, headers: reply.headers });
+  };
+  const sender = createSender({
+    fetch,
+    passOf: ({ by }) => (by && by.id !== who()?.id ? open.get(by.id) : undefined),
+    onPassEnded: async ({ by }) => void open.delete(by!.id),
   });
   const outbox = createOutbox({
     storage: device.storage,
@@ -79,6 +87,7 @@ export function outboxOn(
     lock,
     others: page,
     who,
+    carries: (by) => by.id === (who() ?? by).id || open.has(by.id),
   });
   return { outbox, sender, sent, device, ids: () => outbox.snapshot().writes.map(({ id }) => id) };
 }

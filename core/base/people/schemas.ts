@@ -23,6 +23,9 @@ export const passwordSignInSchema = z.strictObject({
 export const pinSignInSchema = z.strictObject({ person: uuid(), pin: z.string().max(20) });
 export const demoSignInSchema = z.strictObject({ person: uuid() });
 
+/** Goes on as whoever came in on this device while it had no network. */
+export const passSignInSchema = z.strictObject({ pass: z.string().max(100) });
+
 /** Somebody new in the shop; the secrets are set with it, or by themselves later. */
 export const newPersonSchema = z.strictObject({
   id: uuid(),

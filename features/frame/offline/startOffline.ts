@@ -27,11 +27,20 @@ export function startOffline(personId: string): void {
   void begin(personId).catch(() => undefined);
 }
 
-/** Forgets the pages that are kept here: nobody is signed in any more, or somebody who sees others. */
-export async function forgetPages(): Promise<void> {
+/**
+ * Forgets pages that are kept here: nobody is signed in any more, or somebody who sees others.
+ * @param under those under this address only; all where there is none
+ */
+export async function forgetPages(under?: string): Promise<void> {
+  if (!window.isSecureContext || typeof caches === 'undefined') return;
+  if (under !== undefined) {
+    const pages = await caches.open(PAGES);
+    for (const { url } of await pages.keys())
+      if (new URL(url).pathname.startsWith(under)) await pages.delete(url);
+    return;
+  }
   device.cache(KEPT_AT, '0');
-  if (window.isSecureContext && typeof caches !== 'undefined')
-    await Promise.all([PAGES, SHEETS, PHOTOS].map((name) => caches.delete(name)));
+  await Promise.all([PAGES, SHEETS, PHOTOS].map((name) => caches.delete(name)));
 }
 
 async function begin(personId: string): Promise<void> {

@@ -1,8 +1,7 @@
 'use client';
 
-import { ROLE_WORDS, type Role } from '@/core/base/people/roles';
-
-export type NameTile = { id: string; name: string; role: Role };
+import { ROLE_WORDS } from '@/core/base/people/roles';
+import type { KnownPerson } from '../../shell/passes';
 
 /** Everybody by name, each a key as wide as a hand: one press says who is at the car. */
 export function NameTiles({
@@ -10,9 +9,9 @@ export function NameTiles({
   busy,
   onPress,
 }: {
-  people: readonly NameTile[];
+  people: readonly KnownPerson[];
   busy: boolean;
-  onPress: (person: NameTile) => void;
+  onPress: (person: KnownPerson) => void;
 }) {
   return (
     <ul className="grid gap-2 sm:grid-cols-2">

@@ -1,12 +1,15 @@
 'use client';
 
 import { usePathname } from 'next/navigation';
+import { type MouseEvent, useState } from 'react';
 import { ROLE_WORDS } from '@/core/base/people/roles';
 import { Button, buttonClass } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
+import { askHealth } from '../../shell/health';
 import { usePerson } from '../../shell/PersonContext';
 import { flipTheme } from '../ThemeSwitch';
 import { enter, leave } from './enter';
+import { HandOver } from './HandOver';
 import { OwnSecrets } from './OwnSecrets';
 
 /** What a browser gives to no page on a plain address, said before somebody looks for it. */
@@ -30,8 +33,22 @@ export function PersonSheet({
   onOpenChange: (open: boolean) => void;
 }) {
   const path = usePathname();
+  const [withoutNetwork, setWithoutNetwork] = useState(false);
   const { id, name, role, device } = usePerson();
   const { label, may } = ROLE_WORDS[role];
+  const door = `/sign-in?to=${encodeURIComponent(path)}`;
+  const onHandOver = async (press: MouseEvent) => {
+    press.preventDefault();
+    // The door is the server's; where it cannot be asked, this device opens to whom it knows.
+    if (navigator.onLine && (await askHealth())) window.location.assign(door);
+    else setWithoutNetwork(true);
+  };
+  if (withoutNetwork)
+    return (
+      <Sheet title="Who is at the car?" open={open} onOpenChange={onOpenChange}>
+        <HandOver onDone={() => onOpenChange(false)} />
+      </Sheet>
+    );
   return (
     <Sheet
       title={name}
@@ -40,7 +57,7 @@ export function PersonSheet({
       onOpenChange={onOpenChange}
     >
       <div className="flex flex-wrap gap-3">
-        <a href={`/sign-in?to=${encodeURIComponent(path)}`} className={buttonClass('primary')}>
+        <a href={door} onClick={onHandOver} className={buttonClass('primary')}>
           Somebody else is at the car
         </a>
         <Button className="sm:hidden" onClick={flipTheme}>

@@ -3,9 +3,10 @@
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
 import { Trouble } from '@/ui/Trouble';
+import type { KnownPerson } from '../../shell/passes';
 import { Door } from './Door';
-import { enter } from './enter';
-import { type NameTile, NameTiles } from './NameTiles';
+import { type Coming, enter } from './enter';
+import { NameTiles } from './NameTiles';
 import { PasswordForm } from './PasswordForm';
 import { PinPad } from './PinPad';
 
@@ -14,7 +15,7 @@ type Props = {
   isDemo: boolean;
   /** The shop's name for this device; nothing where it is not one of the shop's. */
   device: string | null;
-  people: readonly NameTile[];
+  people: readonly KnownPerson[];
   /** Where somebody was going. */
   to: string;
 };
@@ -22,19 +23,19 @@ type Props = {
 /** Who is at the car: by a press on a name where the device is the shop's, else by name and password. */
 export function SignIn({ shop, isDemo, device, people, to }: Props) {
   const [byPassword, setByPassword] = useState(people.length === 0);
-  const [chosen, setChosen] = useState<NameTile>();
+  const [chosen, setChosen] = useState<KnownPerson>();
   const [busy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState<string>();
-  const send = async (path: string, body: object) => {
+  const send = async (path: string, body: object, coming: Coming) => {
     setBusy(true);
-    const reply = await enter(path, body, to);
+    const reply = await enter(path, body, to, coming);
     if (reply.ok) return;
     setBusy(false);
     setTrouble(reply.refusal.message);
   };
-  const press = (person: NameTile) => {
+  const press = (person: KnownPerson) => {
     setTrouble(undefined);
-    if (isDemo) void send('/api/sign-in/demo', { person: person.id });
+    if (isDemo) void send('/api/sign-in/demo', { person: person.id }, { person, pin: null });
     else setChosen(person);
   };
   return (
@@ -54,7 +55,9 @@ export function SignIn({ shop, isDemo, device, people, to }: Props) {
               name={chosen.name}
               busy={busy}
               trouble={trouble}
-              onPin={(pin) => void send('/api/sign-in/pin', { person: chosen.id, pin })}
+              onPin={(pin) =>
+                void send('/api/sign-in/pin', { person: chosen.id, pin }, { person: chosen, pin })
+              }
             />
             <Button look="quiet" className="mt-3" onClick={() => setChosen(undefined)}>
               Somebody else

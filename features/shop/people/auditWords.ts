@@ -28,6 +28,7 @@ const WHAT: Record<string, string> = {
 const SIGN_IN: Record<string, string> = {
   by_password: 'Signed in by password',
   by_pin: 'Signed in by PIN',
+  by_pass: 'Took over without a network, by PIN',
   by_demo: 'Came into the demo',
   by_first: 'Opened the shop as its first owner',
   wrong_password: 'A wrong password',

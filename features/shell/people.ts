@@ -1,0 +1,79 @@
+'use client';
+
+import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import { device, readKept } from './device';
+import { createPasses, type KeptPass, type KnownPerson, type PassStorage } from './passes';
+import { seal, unseal } from './seal';
+
+type Schema = DBSchema & { passes: { key: string; value: KeptPass } };
+
+/** In a database of their own: what waits to be sent must not wait for a change of these. */
+function passStorage(): PassStorage {
+  let opened: Promise<IDBPDatabase<Schema>> | undefined;
+  const open = () => {
+    opened ??= openDB<Schema>('bavrin-people', 1, {
+      upgrade: (database) => void database.createObjectStore('passes', { keyPath: 'id' }),
+      terminated: () => {
+        opened = undefined;
+      },
+    }).catch((error) => {
+      opened = undefined;
+      throw error;
+    });
+    return opened;
+  };
+  return {
+    all: async () => (await open()).getAll('passes'),
+    put: async (pass) => void (await (await open()).put('passes', pass)),
+    remove: async (id) => (await open()).delete('passes', id),
+  };
+}
+
+const channel = typeof window === 'undefined' ? undefined : new BroadcastChannel('bavrin-people');
+
+/** Who can come in here without a network. */
+export const passes = createPasses({
+  storage: passStorage(),
+  sealing: { seal, unseal },
+  now: Date.now,
+  tell: () => channel?.postMessage('changed'),
+});
+
+const AT_CAR = 'bavrin.at-car';
+const SOMEBODY: KnownPerson = { id: '', name: '', role: 'reader' };
+const watchers = new Set<() => void>();
+let taken: { known: KnownPerson | null } | undefined;
+
+function changed(): void {
+  taken = undefined;
+  for (const watcher of watchers) watcher();
+}
+
+channel?.addEventListener('message', () => {
+  void passes.load().catch(() => undefined);
+  changed();
+});
+
+/** Who took over at the car while there was no network: the server does not know yet. */
+export const atCar = {
+  subscribe(watcher: () => void): () => void {
+    watchers.add(watcher);
+    return () => watchers.delete(watcher);
+  },
+  snapshot(): KnownPerson | null {
+    taken ??= { known: readKept(AT_CAR, SOMEBODY) ?? null };
+    return taken.known;
+  },
+  serverSnapshot: (): KnownPerson | null => null,
+  set(person: KnownPerson): void {
+    device.write(AT_CAR, JSON.stringify(person));
+    changed();
+    channel?.postMessage('changed');
+  },
+  clear(): void {
+    if (atCar.snapshot() === null) return;
+    device.remove(AT_CAR);
+    changed();
+    channel?.postMessage('changed');
+  },
+};
