@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { aptInstall } from '../system/apt';
 import { BROWSER } from '../system/browser';
+import { auditShipped } from '../system/dependencies';
 import { onInterrupt } from '../system/interrupt';
 import { dataFolder, ROOT } from '../system/paths';
 import { startCluster, stopCluster } from '../system/postgres';
@@ -63,6 +64,7 @@ async function main(): Promise<number> {
       ),
     );
     add('nothing unused', await step('knip', [], env));
+    await audited(add);
     await step('next', ['typegen'], { ...env, BAVRIN_DIST: '.next' });
     add('types', await step('tsc', ['--noEmit'], env));
     await build('.next-test');
@@ -89,6 +91,17 @@ async function main(): Promise<number> {
   }
   process.stdout.write(`${total.passed} passed, ${total.failed} failed\n`);
   return total.failed === 0 && total.passed > 0 ? 0 : 1;
+}
+
+/** Weaknesses that the registry knows of; where it is not to be asked that is said, and counts neither way. */
+async function audited(add: (name: string, count: Count) => void): Promise<void> {
+  const audit = await auditShipped();
+  if (!audit) return say('— known weaknesses: not looked up, the registry gives no answer here');
+  for (const name of audit.grave) say(`${name} has a grave weakness: npm audit tells which`);
+  add('known weaknesses', {
+    passed: Number(audit.grave.length === 0),
+    failed: Number(audit.grave.length > 0),
+  });
 }
 
 function step(program: string, args: string[], env: NodeJS.ProcessEnv): Promise<Count> {

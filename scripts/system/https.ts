@@ -39,9 +39,9 @@ export async function secureDoors(host: string): Promise<SecureDoors> {
   };
 }
 
-type Proxied = SecureDoors & { host: string; names: string[]; appPort: number; of: string };
+type Proxied = SecureDoors & { host: string; names: string[]; appPorts: readonly number[]; of: string };
 
-/** Puts the proxy in front of a server that listens on loopback, and waits until it answers under its own certificate. */
+/** Puts the proxy in front of servers that listen on loopback, and waits until it answers under its own certificate. */
 export async function proxy(doors: Proxied): Promise<{ pid: number }> {
   if (!existsSync(PROXY.program)) aptInstall([PROXY.package], 'a secure address');
   const folder = dataFolder('https');
@@ -90,8 +90,22 @@ async function answersSecurely({ port, host }: Proxied, folder: string): Promise
   });
 }
 
+/**
+ * Whoever has least to do answers next. One that is gone is asked no more until it answers for itself again; what had not reached it goes to
+ * another, and what had is sent again by whoever entered it.
+ */
+const AMONG_SEVERAL = ` {
+		lb_policy least_conn
+		lb_try_duration 5s
+		lb_try_interval 50ms
+		fail_duration 5s
+		health_uri /api/health
+		health_interval 2s
+		health_timeout 2s
+	}`;
+
 /** Two doors: the shop over https, and in plain nothing but its certificate and the way to the other. */
-function configOf({ port, plainPort, host, names, appPort }: Proxied, folder: string): string {
+function configOf({ port, plainPort, host, names, appPorts }: Proxied, folder: string): string {
   const own = host === '0.0.0.0' ? ownAddresses() : [host];
   const machine = hostname().toLowerCase();
   const called = new Set([
@@ -111,7 +125,7 @@ function configOf({ port, plainPort, host, names, appPort }: Proxied, folder: st
 }
 ${[...called].map((name) => `https://${name}:${port}`).join(', ')} {
 ${bind}	tls internal
-	reverse_proxy 127.0.0.1:${appPort}
+	reverse_proxy ${appPorts.map((each) => `127.0.0.1:${each}`).join(' ')}${appPorts.length > 1 ? AMONG_SEVERAL : ''}
 }
 http://:${plainPort} {
 ${bind}	handle /bavrin.crt {

@@ -1,6 +1,7 @@
 import { spawn } from 'node:child_process';
 import { closeSync, existsSync, mkdirSync, openSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
+import { wholeNumber } from './number';
 import { DATA, dataFolder, fromWhereTheyStand, ROOT } from './paths';
 import { markOf } from './processes';
 import { Plain } from './say';
@@ -25,21 +26,9 @@ export function readKeep(said: Said): Keep | undefined {
     throw new Plain(`--backup-into is ${into}: a folder that is there is accepted`);
   return {
     folder,
-    hours: within(said['backup-hours'], 'backup-hours', { usual: 24, least: 1, most: 24 * 31 }),
-    count: within(said['backup-count'], 'backup-count', { usual: 14, least: 1, most: 1000 }),
+    hours: wholeNumber(said['backup-hours'], 'backup-hours', { usual: 24, least: 1, most: 24 * 31 }),
+    count: wholeNumber(said['backup-count'], 'backup-count', { usual: 14, least: 1, most: 1000 }),
   };
-}
-
-function within(
-  text: string | undefined,
-  name: string,
-  { usual, least, most }: { usual: number; least: number; most: number },
-): number {
-  if (text === undefined) return usual;
-  const number = Number(text);
-  if (!Number.isInteger(number) || number < least || number > most)
-    throw new Plain(`--${name} is ${text}: a whole number from ${least} to ${most} is accepted`);
-  return number;
 }
 
 /** A backup's own name says when it was made. */

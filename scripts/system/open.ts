@@ -7,6 +7,7 @@ import { proxy, type SecureDoors, secureDoors } from './https';
 import { onInterrupt } from './interrupt';
 import { KEEP_OPTIONS, readKeep, startKeeper } from './keeping';
 import { holdDataFolder } from './lock';
+import { wholeNumber } from './number';
 import { DATA, dataFolder } from './paths';
 import { freePort, isFree } from './port';
 import { Plain, say } from './say';
@@ -16,6 +17,7 @@ import {
   lastServed,
   type Mode,
   rememberServed,
+  type Served,
   type ShopDatabase,
   startOver,
   withShop,
@@ -23,18 +25,20 @@ import {
 import { addressOf, answers, build, endServers, PortTaken, type Server, serve } from './web';
 
 const USUAL_PORT = 4680;
+/** Each keeps ten connections: more would meet PostgreSQL's own limit of a hundred. */
+const MOST_SERVERS = 8;
 const LOOPBACK = '127.0.0.1';
 const EVERYWHERE = '0.0.0.0';
 
 /** Opens the shop or the demo: database, build, server; leaves nothing running when a step fails or is interrupted. */
 export async function open(mode: Mode, argv: string[]): Promise<number> {
-  const { fresh, port: wantedPort, host: wantedHost, names, https, keep } = readOptions(argv);
+  const { fresh, port: wantedPort, host: wantedHost, names, https, servers, keep } = readOptions(argv);
   // Behind the proxy nobody else reaches the server itself.
   const host = https ? LOOPBACK : (wantedHost ?? LOOPBACK);
   await holdDataFolder();
   const before = lastServed();
   const at = before?.server;
-  if (at && before.mode === mode && !fresh && (await answers(addressOf(at.host, at.port), at.instance))) {
+  if (at && before.mode === mode && !fresh && (await isWhole(at))) {
     announce(mode, at.secure ?? addressOf(at.host, at.port), 'is already open');
     return 0;
   }
@@ -50,11 +54,20 @@ export async function open(mode: Mode, argv: string[]): Promise<number> {
     const undo = onInterrupt(() => void endServers());
     try {
       const secure = https ? await secureDoors(wantedHost ?? EVERYWHERE) : undefined;
-      const { server, port } = await serveSomewhere(wantedPort, { host, names, url: shop.url, secure });
+      const where = { host, names, url: shop.url, secure };
+      const { server, port } = await serveSomewhere(wantedPort, where);
+      // They share nothing but the database: any of them answers for the others.
+      const beside: { port: number; instance: string }[] = [];
+      while (beside.length + 1 < servers) {
+        const other = await serveSomewhere(undefined, where);
+        beside.push({ port: other.port, instance: other.server.instance });
+      }
+      const appPorts = [port, ...beside.map((each) => each.port)];
       if (keep) await startKeeper(keep, shop.url);
-      if (secure) await proxy({ ...secure, host: wantedHost ?? EVERYWHERE, names, appPort: port, of: DATA });
+      if (secure) await proxy({ ...secure, host: wantedHost ?? EVERYWHERE, names, appPorts, of: DATA });
       const address = secure?.address ?? server.address;
-      const at = { port, host, instance: server.instance, ...(secure ? { secure: secure.address } : {}) };
+      const { instance } = server;
+      const at = { port, host, instance, beside, ...(secure ? { secure: secure.address } : {}) };
       rememberServed({ mode, server: at });
       announce(mode, address, 'is open');
       if (secure)
@@ -65,6 +78,19 @@ export async function open(mode: Mode, argv: string[]): Promise<number> {
       undo();
     }
   });
+}
+
+/** Whether all servers of a shop answer: one that has lost some is opened anew. */
+async function isWhole({
+  port,
+  host,
+  instance,
+  beside = [],
+}: NonNullable<Served['server']>): Promise<boolean> {
+  const all = await Promise.all(
+    [{ port, instance }, ...beside].map((each) => answers(addressOf(host, each.port), each.instance)),
+  );
+  return all.every(Boolean);
 }
 
 /** Loads the demo into an empty shop; one that an interrupted start left half is loaded anew. */
@@ -126,6 +152,7 @@ function readOptions(argv: string[]) {
         port: { type: 'string' },
         host: { type: 'string' },
         https: { type: 'boolean', default: false },
+        servers: { type: 'string' },
         name: { type: 'string', multiple: true, default: [] },
         ...KEEP_OPTIONS,
       },
@@ -138,7 +165,10 @@ function readOptions(argv: string[]) {
   const odd = values.name.find((name) => !HOST_NAME.test(name));
   if (odd !== undefined) throw new Plain(`--name is ${odd}: a name as shop.example is accepted`);
   const { fresh, host, name: names, https } = values;
-  return { fresh, port, host, names, https, keep: readKeep(values) };
+  const servers = wholeNumber(values.servers, 'servers', { usual: 1, least: 1, most: MOST_SERVERS });
+  if (servers > 1 && !https)
+    throw new Plain('--servers wants --https: somebody has to stand in front of several, under one address');
+  return { fresh, port, host, names, https, servers, keep: readKeep(values) };
 }
 
 function plainly<T>(read: () => T): T {

@@ -22,7 +22,14 @@ export type Mode = 'demo' | 'start';
 export type Served = {
   mode: Mode;
   /** Where it answers; nothing once it was stopped. */
-  server: { port: number; host: string; instance: string; secure?: string } | null;
+  server: {
+    port: number;
+    host: string;
+    instance: string;
+    secure?: string;
+    /** Others that serve the same shop under the same address. */
+    beside?: { port: number; instance: string }[];
+  } | null;
 };
 
 const file = () => join(dataFolder('run'), 'served.json');

@@ -1,5 +1,6 @@
 import { spawnSync } from 'node:child_process';
-import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
+import { randomUUID } from 'node:crypto';
+import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { request } from 'node:https';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -12,6 +13,7 @@ import { build } from '../../scripts/system/web';
 import { demoPerson } from '../support/signIn';
 
 const BAVRIN = fileURLToPath(new URL('../../bavrin', import.meta.url));
+const DOORS = ['--https', '--servers', '2', '--host', '127.0.0.1'];
 let home: string;
 let out: string;
 
@@ -19,7 +21,7 @@ beforeAll(async () => {
   home = mkdtempSync(join(tmpdir(), 'bavrin-https-'));
   chmodSync(home, 0o755);
   await build('.next-test');
-  const started = bavrin('demo', '--https', '--host', '127.0.0.1');
+  const started = bavrin('demo', ...DOORS);
   expect(started.status, started.stderr).toBe(0);
   out = started.stdout + started.stderr;
 }, 240_000);
@@ -35,9 +37,9 @@ function bavrin(...args: string[]) {
 }
 
 /** Asks over https, trusting one authority and no other. */
-function ask(address: string, ca: string | undefined, body?: object) {
+function ask(address: string, ca: string | undefined, body?: object, cookie = '') {
   return new Promise<{ status?: number; cookie: string; text: string }>((resolve, reject) => {
-    const headers = { 'content-type': 'application/json' };
+    const headers = { 'content-type': 'application/json', cookie };
     const asked = request(address, { ca, method: body ? 'POST' : 'GET', headers }, async (response) => {
       let text = '';
       for await (const part of response) text += part;
@@ -47,6 +49,39 @@ function ask(address: string, ca: string | undefined, body?: object) {
     asked.end(body && JSON.stringify(body));
   });
 }
+
+/** A screen that follows a job, and follows it again when its line breaks. */
+function follow(address: string, ca: string, cookie: string) {
+  let heard = 0;
+  let over = false;
+  let end = () => {};
+  const listen = () => {
+    const asked = request(address, { ca, headers: { cookie } }, async (response) => {
+      try {
+        for await (const part of response) if (String(part).includes('data: changed')) heard += 1;
+      } catch {
+        // The server behind it is gone.
+      }
+      if (!over) setTimeout(listen, 50);
+    });
+    asked.on('error', () => over || setTimeout(listen, 50)).end();
+    end = () => asked.destroy();
+  };
+  listen();
+  return {
+    heard: () => heard,
+    end() {
+      over = true;
+      end();
+    },
+  };
+}
+
+/** The application's servers, and not what stands in front of them. */
+const serverGroups = () =>
+  groupsOf(join(home, 'data')).filter((group) =>
+    readFileSync(`/proc/${group}/cmdline`, 'utf8').includes('next'),
+  );
 
 describe('a shop on a secure address', { timeout: 120_000 }, () => {
   it('answers under a certificate of its own, which it gives out in plain, and nothing else there', async () => {
@@ -82,11 +117,73 @@ describe('a shop on a secure address', { timeout: 120_000 }, () => {
     }
   });
 
-  it('is found again, and ended with everything that was put in front of it', async () => {
+  it('is found again', () => {
     const again = bavrin('demo', '--https');
     expect(again.stdout).toContain(`is already open: ${/https:\/\/\S+/.exec(out)![0]}`);
-    expect(groupsOf(join(home, 'data')).length).toBeGreaterThan(1);
+    expect(serverGroups()).toHaveLength(2);
+  });
+
+  it('has two servers under one address: one is killed while six people write, and nothing that stood is gone', async () => {
+    const address = /https:\/\/\S+/.exec(out)![0];
+    const ca = await (await fetch(/http:\/\/\S+\/bavrin\.crt/.exec(out)![0])).text();
+    const { id: person } = demoPerson('Mira');
+    const cookie = (await ask(`${address}/api/sign-in/demo`, ca, { person })).cookie.split(';')[0]!;
+    const answering = async () => {
+      const asked = await Promise.all(Array.from({ length: 8 }, () => ask(`${address}/api/health`, ca)));
+      return new Set(asked.map(({ text }) => JSON.parse(text).instance as string));
+    };
+    expect((await answering()).size).toBe(2);
+
+    const write = async (path: string, body: object) => {
+      for (;;) {
+        const said = await ask(`${address}${path}`, ca, body, cookie).catch(() => undefined);
+        if (said?.status === 200) return;
+        if (said?.status && said.status < 500) throw new Error(`${said.status} ${said.text}`);
+        await new Promise((resolve) => setTimeout(resolve, 30));
+      }
+    };
+    const people = await Promise.all(
+      Array.from({ length: 6 }, async () => {
+        const id = randomUUID();
+        const carId = '00000000-0000-4000-8000-000000000001';
+        await write('/api/jobs', { id, carId, complaint: 'Behind two servers', neededAt: null });
+        return {
+          job: id,
+          told: [] as string[],
+          screen: follow(`${address}/api/jobs/${id}/changes`, ca, cookie),
+        };
+      }),
+    );
+    const atWork = people.map(async ({ job, told }) => {
+      while (told.length < 25) {
+        const id = randomUUID();
+        const answer = { finding: 'pedal_spongy', place: '', state: ['yes', 'no'][told.length % 2] };
+        const body = { id, phase: 'before', ...answer, replaces: told.at(-1) ?? null, why: '' };
+        await write(`/api/jobs/${job}/answers`, body);
+        told.push(id);
+      }
+    });
+    while (people.some(({ told }) => told.length < 8))
+      await new Promise((resolve) => setTimeout(resolve, 20));
+    process.kill(-serverGroups()[0]!, 'SIGKILL');
+    await Promise.all(atWork);
+    expect((await answering()).size).toBe(1);
+    for (const { job, told, screen } of people) {
+      const { text } = await ask(`${address}/api/jobs/${job}`, ca, undefined, cookie);
+      const standing = (JSON.parse(text).answers as { id: string }[]).map(({ id }) => id);
+      expect(standing).toEqual(told);
+      // Whichever server a screen hangs on, or hung on, it hears of what the other one took.
+      await expect.poll(screen.heard).toBeGreaterThan(0);
+      screen.end();
+    }
+  });
+
+  it('is whole again when it is opened anew, and ended with everything that was put in front of it', async () => {
+    expect(bavrin('demo', ...DOORS).stdout).toContain('is open');
+    expect(serverGroups()).toHaveLength(2);
     bavrin('stop');
     await expect.poll(() => groupsOf(join(home, 'data'))).toEqual([]);
+    expect(bavrin('demo', '--servers', '2').stderr).toContain('--servers wants --https');
+    expect(bavrin('demo', '--https', '--servers', '9').stderr).toContain('a whole number from 1 to 8');
   });
 });
