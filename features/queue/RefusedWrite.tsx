@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { Button } from '@/ui/Button';
 import { newId } from '../shell/newId';
+import { canKeep, overWhatStands, standingOf } from './conflict';
 import { outbox, sender } from './page';
 import type { QueuedWrite } from './write';
 
@@ -15,6 +16,10 @@ export function RefusedWrite({ write }: { write: QueuedWrite }) {
   const takeTheirs = () => {
     outbox.drop(write.id);
     router.refresh();
+  };
+  const keepMine = () => {
+    if (write.kind === 'job') sender.sawVersion(write.jobId, standingOf(write)?.version ?? 0);
+    outbox.retry(write.id, (each) => overWhatStands(each, newId()));
   };
   return (
     <li className="py-3">
@@ -30,7 +35,7 @@ export function RefusedWrite({ write }: { write: QueuedWrite }) {
       {stale && <p className="text-soft">On file: {whatStands(write)}</p>}
       <div className="mt-2 flex flex-wrap gap-2">
         {stale && canKeep(write) && (
-          <Button look="primary" onClick={() => outbox.retry(write.id, overWhatStands)}>
+          <Button look="primary" onClick={keepMine}>
             Record mine over it
           </Button>
         )}
@@ -53,25 +58,4 @@ function whatStands(write: QueuedWrite): string {
       .map((field) => JSON.stringify(row[field]))
       .join(', ');
   return JSON.stringify(row.input ?? row).slice(0, 200);
-}
-
-function canKeep(write: QueuedWrite): boolean {
-  const current = write.refusal?.current as { closedAt?: string | null } | null;
-  return ['answer', 'reading', 'job'].includes(write.kind) && !current?.closedAt;
-}
-
-/** Mine as a correction of what stands: a new row that replaces it, or my text over the newer version. */
-function overWhatStands(write: QueuedWrite): QueuedWrite {
-  const current = write.refusal?.current as { id?: string; version?: number } | null;
-  const id = newId();
-  const over = { id, replaces: current?.id ?? null, why: 'Two people answered; this one stands' };
-  switch (write.kind) {
-    case 'answer':
-      return { ...write, id, body: { ...write.body, ...over } };
-    case 'reading':
-      return { ...write, id, body: { ...write.body, ...over } };
-    default:
-      if (write.kind === 'job') sender.sawVersion(write.jobId, current?.version ?? 0);
-      return write;
-  }
 }

@@ -52,6 +52,23 @@ export async function call(
   return { status: response.status, json: parsed(answer) };
 }
 
+/** What a page's `fetch` is to the routes themselves, without a network between. */
+export function fetchFrom(routes: readonly RouteEntry[]) {
+  const known = routes.map((entry) => {
+    const names = [...entry.path.matchAll(/\[(\w+)\]/g)].map(([, name]) => name!);
+    return { entry, names, shape: new RegExp(`^${entry.path.replace(/\[\w+\]/g, '([^/]+)')}$`) };
+  });
+  return async (path: string, init: RequestInit): Promise<Response> => {
+    const found = known.find(({ entry, shape }) => entry.method === init.method && shape.test(path));
+    if (!found) throw new Error(`no route ${init.method} ${path}`);
+    const parts = found.shape.exec(path)!.slice(1);
+    const params = Object.fromEntries(found.names.map((name, at) => [name, parts[at]!]));
+    return found.entry.handler(new Request(`http://127.0.0.1${path}`, init), {
+      params: Promise.resolve(params),
+    });
+  };
+}
+
 function fill(path: string, params: Record<string, string>): string {
   return path.replace(/\[(\w+)\]/g, (_, name: string) => encodeURIComponent(params[name] ?? ''));
 }
