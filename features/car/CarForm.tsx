@@ -12,6 +12,7 @@ import type { Refusal } from '../shell/refusal';
 import { notTaken, requestForm } from '../shell/request';
 import { type Units, unitsIn } from '../shell/units';
 import { useKept } from '../shell/useKept';
+import { useRefresh } from '../shell/useRefresh';
 import { useUnits } from '../shell/useUnits';
 import type { CarDraft } from './carDraft';
 import { FIRST_FIELDS, FirstFields } from './FirstFields';
@@ -32,6 +33,7 @@ type Props = {
  */
 export function CarForm({ car, forComplaint = false }: Props) {
   const router = useRouter();
+  const refreshPage = useRefresh();
   const units = useUnits();
   const [id] = useState(() => car?.id ?? newId());
   const form = useForm<CarDraft>({
@@ -88,7 +90,7 @@ export function CarForm({ car, forComplaint = false }: Props) {
     device.remove(kept);
     if (!car) setRest(false);
     router.push(forComplaint ? `/job/new?car=${id}` : `/car/${id}`);
-    router.refresh();
+    refreshPage();
   });
 
   return (

@@ -1,7 +1,6 @@
 'use client';
 
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { daysInWords, dayWords } from '@/core/base/dates';
 import { daysBetween } from '@/core/base/day';
@@ -14,16 +13,17 @@ import { IfMay } from '../shell/IfMay';
 import { request } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
 import { undo } from '../shell/undo';
+import { useRefresh } from '../shell/useRefresh';
 import { useUnits } from '../shell/useUnits';
 
 /** What is due on one car; what needs the same wheels off stands together and goes into one job. */
 export function DueLines({ carId, lines }: { carId: string; lines: DueLine[] }) {
   const [trouble, setTrouble] = useState<string | null>(null);
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const mark = async (id: string, version: number, done: boolean) => {
     const reply = await request<{ version: number }>('PATCH', `/api/follow-ups/${id}`, { version, done });
     setTrouble(reply.ok ? null : reply.refusal.message);
-    router.refresh();
+    refreshPage();
     return reply;
   };
   const finish = async ({ id, version }: FollowUp, what: string) => {

@@ -1,7 +1,6 @@
 'use client';
 
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
 import { sessionsBy } from '@/core/planning/wear/sessions';
@@ -11,15 +10,18 @@ import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
 import { Trouble } from '@/ui/Trouble';
+import { sendForm } from '../queue/forms';
+import { KeptForms } from '../queue/KeptForms';
 import { DayField } from '../shell/DayField';
 import { IfMay } from '../shell/IfMay';
 import { NoteEnd } from '../shell/NoteEnd';
 import { newId } from '../shell/newId';
 import { CircuitOptions } from '../shell/options';
 import { useMay } from '../shell/PersonContext';
-import { request, requestForm } from '../shell/request';
+import { request } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
-import { typedNumber } from '../shell/typedNumber';
+import { sentNumber } from '../shell/typedNumber';
+import { useRefresh } from '../shell/useRefresh';
 import { useUnits } from '../shell/useUnits';
 import { eventWords } from './eventWords';
 
@@ -27,9 +29,10 @@ const BLANK = { name: '', onDate: '', sessions: '', odometer: '', circuit: '', a
 
 /** Days on track, run and to come: wear is counted in their sessions. */
 export function EventsPanel({ carId, events }: { carId: string; events: EventRow[] }) {
-  const router = useRouter();
-  const { today } = useShop();
+  const refreshPage = useRefresh();
+  const { today, dateOrder } = useShop();
   const units = useUnits();
+  const path = `/api/cars/${carId}/events`;
   const [draft, setDraft] = useState(BLANK);
   const [id, setId] = useState(newId);
   const [error, setError] = useState<string>();
@@ -39,17 +42,20 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
   const newestFirst = [...events].reverse();
 
   const add = async () => {
-    const reply = await requestForm('POST', `/api/cars/${carId}/events`, {
+    const reply = await sendForm({
+      path,
+      id,
       kind: 'event',
+      label: () =>
+        `Day on track: ${draft.name.trim()}, ${dayWords(draft.onDate, dateOrder)}, ${draft.sessions} sessions`,
       content: {
         name: draft.name,
         onDate: draft.onDate,
-        sessions: typedNumber(draft.sessions) ?? draft.sessions,
+        sessions: sentNumber(draft.sessions) ?? '',
         odometerKm: units.sent(draft.odometer, 'km'),
         circuit: draft.circuit || null,
         airC: units.sent(draft.air, '°C'),
       },
-      beside: { id },
     });
     if (!reply.ok) {
       const issue = reply.refusal.issues?.[0];
@@ -64,12 +70,12 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
     setDraft(BLANK);
     setId(newId());
     setOpen(false);
-    router.refresh();
+    refreshPage();
   };
   const drop = async ({ id: eventId, ...event }: EventRow) => {
     const reply = await request('PATCH', `/api/events/${eventId}`, { ...event, dropped: true });
     setError(reply.ok ? undefined : reply.refusal.message);
-    router.refresh();
+    refreshPage();
   };
   return (
     <section aria-labelledby="events">
@@ -132,6 +138,7 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
         </form>
       )}
       <Trouble>{error}</Trouble>
+      <KeptForms under={path} />
       <ul>
         {newestFirst.slice(0, SHOWN).map((event) => (
           <EventLine key={event.id} carId={carId} event={event} today={today} onDrop={drop} />

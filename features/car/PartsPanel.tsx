@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
 import { cameOffWords, type FittedPart, sessionsOn } from '@/core/planning/shelf/fitted';
@@ -10,13 +9,15 @@ import { Button } from '@/ui/Button';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
+import { sendForm } from '../queue/forms';
+import { KeptForms } from '../queue/KeptForms';
 import { DayField } from '../shell/DayField';
 import { NoteEnd } from '../shell/NoteEnd';
 import { newId } from '../shell/newId';
 import { useMay } from '../shell/PersonContext';
-import { requestForm } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
-import { typedNumber } from '../shell/typedNumber';
+import { sentNumber } from '../shell/typedNumber';
+import { useRefresh } from '../shell/useRefresh';
 import { type CameOff, CameOffFields, readCameOff } from './CameOffFields';
 
 type Props = { carId: string; parts: FittedPart[]; events: CarEvent[] };
@@ -44,6 +45,7 @@ export function PartsPanel({ carId, parts, events }: Props) {
         )}
       </h2>
       {open && <PartForm carId={carId} onDone={() => setOpen(false)} />}
+      <KeptForms under={`/api/cars/${carId}/parts`} />
       <ul>
         {worn.map((part) => (
           <PartLine key={part.id} part={part} sessions={sessionsOn(part, events, today)} />
@@ -86,7 +88,7 @@ function PartLine({ part, sessions }: { part: FittedPart; sessions: number }) {
 }
 
 function PartForm({ carId, onDone }: { carId: string; onDone: () => void }) {
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const { today, currency } = useShop();
   const [id] = useState(newId);
   const [draft, setDraft] = useState({
@@ -102,15 +104,17 @@ function PartForm({ carId, onDone }: { carId: string; onDone: () => void }) {
   const set = (field: keyof typeof draft) => (event: { target: { value: string } }) =>
     setDraft({ ...draft, [field]: event.target.value });
   const save = async () => {
-    const reply = await requestForm('POST', `/api/cars/${carId}/parts`, {
+    const reply = await sendForm({
+      path: `/api/cars/${carId}/parts`,
+      id,
       kind: 'part',
+      label: () => `${PART_KINDS[draft.kind]} ${draft.place}: ${draft.what}`,
       content: {
         ...draft,
-        price: typedNumber(draft.price),
+        price: sentNumber(draft.price),
         ...readCameOff(cameOff),
         ...{ jobId: null, shelfId: null },
       },
-      beside: { id },
     });
     if (!reply.ok) {
       const issue = reply.refusal.issues?.[0];
@@ -121,7 +125,7 @@ function PartForm({ carId, onDone }: { carId: string; onDone: () => void }) {
       );
     }
     onDone();
-    router.refresh();
+    refreshPage();
   };
   return (
     <form

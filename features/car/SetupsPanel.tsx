@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { BaseUnit } from '@/core/base/units/display';
 import { CIRCUIT_KIND_IDS, CIRCUIT_KINDS, type CircuitKind } from '@/core/planning/knockback/setups';
@@ -9,14 +8,17 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { NumberField, TextField } from '@/ui/Field';
 import { Trouble } from '@/ui/Trouble';
+import { sendForm } from '../queue/forms';
+import { KeptForms } from '../queue/KeptForms';
 import { dropRow } from '../shell/dropped';
 import { IfMay } from '../shell/IfMay';
 import { NoteEnd } from '../shell/NoteEnd';
 import { newId } from '../shell/newId';
 import { useMay } from '../shell/PersonContext';
 import type { Refusal } from '../shell/refusal';
-import { refusedField, requestForm } from '../shell/request';
+import { refusedField } from '../shell/request';
 import { useKeptFigures } from '../shell/useKeptFigures';
+import { useRefresh } from '../shell/useRefresh';
 import { useUnits } from '../shell/useUnits';
 
 type Typed = {
@@ -33,7 +35,7 @@ const baseOf = (name = ''): BaseUnit | undefined => (name === 'front' || name ==
 
 /** How the car goes to each track against knockback: springs by axle, a tap before the zone. */
 export function SetupsPanel({ carId, setups }: { carId: string; setups: CarSetup[] }) {
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const units = useUnits();
   const mayWork = useMay('work');
   const [open, setOpen] = useState(false);
@@ -45,7 +47,7 @@ export function SetupsPanel({ carId, setups }: { carId: string; setups: CarSetup
       label: `Dropped: ${track}`,
       onChange: (wrong) => {
         setTrouble(wrong);
-        router.refresh();
+        refreshPage();
       },
     });
   const springs = (forceN: number | null) => (forceN === null ? 'none' : units.full(forceN, 'N', 0));
@@ -64,6 +66,7 @@ export function SetupsPanel({ carId, setups }: { carId: string; setups: CarSetup
       </h2>
       <Trouble>{trouble}</Trouble>
       {open && <SetupForm carId={carId} onDone={() => setOpen(false)} />}
+      <KeptForms under={`/api/cars/${carId}/setups`} />
       <ul>
         {setups.map((setup) => (
           <li key={setup.id} className="flex items-start justify-between gap-3 border-b border-rule py-2">
@@ -95,14 +98,17 @@ export function SetupsPanel({ carId, setups }: { carId: string; setups: CarSetup
 }
 
 function SetupForm({ carId, onDone }: { carId: string; onDone: () => void }) {
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const units = useUnits();
   const [id] = useState(newId);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [typed, keep, forget] = useKeptFigures(`setup.${carId}`, BLANK, baseOf);
   const save = async () => {
-    const reply = await requestForm('POST', `/api/cars/${carId}/setups`, {
+    const reply = await sendForm({
+      path: `/api/cars/${carId}/setups`,
+      id,
       kind: 'setup',
+      label: () => `Set-up for ${typed.track.trim()}`,
       content: {
         track: typed.track.trim(),
         kind: typed.kind,
@@ -111,12 +117,11 @@ function SetupForm({ carId, onDone }: { carId: string; onDone: () => void }) {
         tap: typed.tap === 'yes',
         note: typed.note.trim(),
       },
-      beside: { id },
     });
     if (!reply.ok) return setRefusal(reply.refusal);
     forget();
     onDone();
-    router.refresh();
+    refreshPage();
   };
   return (
     <form

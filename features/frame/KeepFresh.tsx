@@ -1,19 +1,19 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import { listenForChanges } from '../shell/changes';
+import { useRefresh } from '../shell/useRefresh';
 
 /** A board on the wall is looked at, not reloaded: it takes what is new by itself, and the time that passes. */
 export function KeepFresh({ everyMs }: { everyMs: number }) {
-  const router = useRouter();
+  const refreshPage = useRefresh();
   useEffect(() => {
-    const timer = setInterval(() => document.visibilityState === 'visible' && router.refresh(), everyMs);
-    const end = listenForChanges('/api/changes', () => router.refresh());
+    const timer = setInterval(() => document.visibilityState === 'visible' && refreshPage(), everyMs);
+    const end = listenForChanges('/api/changes', refreshPage);
     return () => {
       clearInterval(timer);
       end();
     };
-  }, [router, everyMs]);
+  }, [refreshPage, everyMs]);
   return null;
 }

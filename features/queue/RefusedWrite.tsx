@@ -1,21 +1,21 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { Button } from '@/ui/Button';
 import { newId } from '../shell/newId';
+import { useRefresh } from '../shell/useRefresh';
 import { canKeep, overWhatStands, standingOf } from './conflict';
 import { outbox, sender } from './page';
 import type { QueuedWrite } from './write';
 
 /** One entry the server did not take: why, both versions, and the two ways on. */
 export function RefusedWrite({ write }: { write: QueuedWrite }) {
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const { refusal } = write;
   if (!refusal) return null;
   const stale = refusal.code === 'stale';
   const takeTheirs = () => {
     outbox.drop(write.id);
-    router.refresh();
+    refreshPage();
   };
   const keepMine = () => {
     if (write.kind === 'job') sender.sawVersion(write.jobId, standingOf(write)?.version ?? 0);

@@ -11,7 +11,7 @@ import {
   tickEntry as tick,
 } from '@/tests/support/queue';
 import type { News } from './outbox';
-import type { Entry } from './write';
+import { type Entry, isWrite } from './write';
 
 const REFUSED: Said = { status: 422, body: { code: 'refused', message: 'No' } };
 const STALE: Said = {
@@ -409,6 +409,53 @@ describe('what somebody else entered', () => {
     outbox.wake();
     await settle();
     expect(sent).toHaveLength(1);
+  });
+});
+
+describe('a form that waits', () => {
+  const fluid: Entry = {
+    ...{ id: 'taken', jobId: 'j', kind: 'form', label: '300 ml taken off the shelf' },
+    ...{ path: '/api/works/w/fluid', workId: 'w', body: { id: 'taken', taken: true, lot: null } },
+  };
+  const event: Entry = {
+    ...{ id: 'day', jobId: '', kind: 'form', label: 'Day on track' },
+    ...{ path: '/api/cars/c/events', body: { id: 'day', name: 'Test day' } },
+  };
+  const work = queued({ ...answer('w'), kind: 'work' } as unknown as Entry);
+
+  it('goes to its own address, behind the work it is of', async () => {
+    const { outbox, sent } = outboxOn([], { device: memory([work]) });
+    outbox.add(fluid);
+    outbox.add(event);
+    await settle();
+    expect(sent.map(({ path, body }) => [path, body.id])).toEqual([
+      ['/api/jobs/j/works', 'w'],
+      ['/api/works/w/fluid', 'taken'],
+      ['/api/cars/c/events', 'day'],
+    ]);
+  });
+
+  it('waits with a work that was refused, and is given up with it; one of no work goes on', async () => {
+    const { outbox, sent, ids } = outboxOn([REFUSED], { device: memory([work]) });
+    outbox.add(fluid);
+    outbox.add(event);
+    await settle();
+    expect(sent.map(({ body }) => body.id)).toEqual(['w', 'day']);
+    expect(ids()).toEqual(['w', 'taken']);
+    outbox.drop('w');
+    expect(ids()).toEqual([]);
+  });
+
+  it('is sent to no address that forms do not have', () => {
+    expect(isWrite(queued(event))).toBe(true);
+    for (const path of [
+      '/api/shop',
+      '/api/cars/c',
+      '/api/cars/c/events/../../shop',
+      'https://elsewhere.example/',
+      undefined,
+    ])
+      expect(isWrite({ ...queued(event), path }), String(path)).toBe(false);
   });
 });
 

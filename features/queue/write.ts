@@ -47,6 +47,14 @@ type Kinds = {
     row: PhotoRow;
     carId: string;
   };
+  /** A form that adds something with an id of its own; the server's row is the page's to fetch. */
+  form: {
+    body: { id: string } & Record<string, unknown>;
+    row: unknown;
+    path: string;
+    /** The work it is of, where it is of one. */
+    workId?: string;
+  };
   /** A job that begins on this device: everything else of it waits for that. */
   opening: { body: Pick<JobHead, 'id' | 'carId' | 'complaint' | 'neededAt'>; row: JobSheet };
   /** Its end, over the version its author saw: it waits for everything else of it. */
@@ -94,6 +102,8 @@ export function addressOf(write: QueuedWrite): { method: 'POST' | 'PATCH'; path:
       return { method: 'PATCH', path: job };
     case 'photo':
       return { method: 'POST', path: `/api/cars/${write.carId}/photos` };
+    case 'form':
+      return { method: 'POST', path: write.path };
     case 'opening':
       return { method: 'POST', path: '/api/jobs' };
     case 'closing':
@@ -127,6 +137,7 @@ export function buildsOn(write: QueuedWrite, earlier: QueuedWrite): boolean {
     case 'reading':
       return write.body.replaces === earlier.id;
     case 'tick':
+    case 'form':
       return write.workId === earlier.id;
     case 'drive_back':
       return write.driveId === earlier.id;
@@ -161,13 +172,17 @@ export function following<W extends QueuedWrite>(write: W, from: string, to: str
 /** Whether a write means nothing without another one that is given up: steps of a work, the end of a drive, all of a job that never was. */
 export function goesWith(write: QueuedWrite, given: QueuedWrite): boolean {
   if (given.kind === 'opening') return buildsOn(write, given);
-  return (write.kind === 'tick' || write.kind === 'drive_back') && buildsOn(write, given);
+  return ['tick', 'drive_back', 'form'].includes(write.kind) && buildsOn(write, given);
 }
+
+/** Where forms go that may wait: each adds something, and sent twice it is there once. */
+const FORM_PATH =
+  /^\/api\/(cars\/[\w-]+\/(events|fills|parts|setups|benches)|shelf(\/[\w-]+\/open)?|works\/[\w-]+\/fluid)$/;
 
 /** Whether what was stored can be sent: another version of the application may have written there. */
 export function isWrite(value: unknown): value is QueuedWrite {
   if (typeof value !== 'object' || value === null) return false;
-  const { id, jobId, kind, body, order, enteredAt, workId, driveId, carId } = value as Record<
+  const { id, jobId, kind, body, order, enteredAt, workId, driveId, carId, path } = value as Record<
     string,
     unknown
   >;
@@ -177,6 +192,7 @@ export function isWrite(value: unknown): value is QueuedWrite {
   if (kind === 'tick') return isText(workId);
   if (kind === 'drive_back') return isText(driveId);
   if (kind === 'photo') return isText(carId);
+  if (kind === 'form') return isText(path) && FORM_PATH.test(path as string);
   return (
     ['job', 'opening', 'closing'].includes(kind as string) || (isText(kind) && (kind as string) in LISTS)
   );

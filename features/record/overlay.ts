@@ -51,6 +51,7 @@ export function withWrite(sheet: JobSheet, write: QueuedWrite): JobSheet {
       return { ...sheet, job: { ...sheet.job, outcome, confirmed, closedBy, bedInTold, closedAt: at } };
     }
     case 'opening':
+    case 'form':
     case 'photo':
     case 'verdict':
       return sheet;
@@ -81,6 +82,9 @@ export function withLanding(sheet: JobSheet, landing: Landing): JobSheet {
       return { ...sheet, job: landing.row };
     case 'photo':
       return { ...sheet, photos: [landing.row, ...sheet.photos.filter(({ id }) => id !== landing.row.id)] };
+    // Not of the sheet: the page that shows it asks for it.
+    case 'form':
+      return sheet;
     case 'opening':
     case 'closing':
       return landing.row;

@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { axleOf, type Corner, type Place } from '@/core/car/corner';
 import type { PlannedNeed } from '@/core/planning/plan';
@@ -8,11 +7,19 @@ import { PART_KINDS, type PartKind } from '@/core/planning/shelf/parts';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { type CameOff, CameOffFields, readCameOff } from '../car/CameOffFields';
+import { sendForm } from '../queue/forms';
+import { useKeptForms } from '../queue/KeptForms';
 import { useJob } from '../record/JobProvider';
 import { newId } from '../shell/newId';
-import { notTaken, requestForm } from '../shell/request';
+import { notTaken } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
+import { useRefresh } from '../shell/useRefresh';
 import { useWorkPlace } from './WorkPlace';
+
+/** A part as it is noted, on the server or waiting here. */
+type Noted = { jobId: string | null; kind: PartKind; place: Place | ''; what: string; batch: string };
+
+const partsOf = (carId: string) => `/api/cars/${carId}/parts`;
 
 type Line = { kind: PartKind; place: Place | ''; what: string };
 
@@ -21,6 +28,7 @@ export function FittedForm({ needs, corners }: { needs: PlannedNeed[]; corners: 
   const { parts } = useWorkPlace();
   const { sheet } = useJob();
   const lines = linesOf(needs, corners);
+  const kept = useKeptForms(partsOf(sheet.car.id)).map(({ body }) => body as unknown as Noted);
   return (
     <section aria-label="Fitted" className="mt-5">
       <h4 className="narrow border-b border-ink text-lg font-semibold">
@@ -30,7 +38,7 @@ export function FittedForm({ needs, corners }: { needs: PlannedNeed[]; corners: 
         <FittedLine
           key={`${line.kind} ${line.place}`}
           line={line}
-          noted={parts.find(
+          noted={[...parts, ...kept].find(
             (part) => part.jobId === sheet.job.id && part.kind === line.kind && part.place === line.place,
           )}
         />
@@ -55,7 +63,7 @@ function FittedLine({ line, noted }: { line: Line; noted?: { what: string; batch
   const { sheet } = useJob();
   const { shelf } = useWorkPlace();
   const { today } = useShop();
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const lots = shelf.filter((item) => item.kind === line.kind && item.quantity > 0);
   const [lot, setLot] = useState('');
   const [what, setWhat] = useState('');
@@ -65,9 +73,14 @@ function FittedLine({ line, noted }: { line: Line; noted?: { what: string; batch
   const [error, setError] = useState<string>();
   const [done, setDone] = useState(noted !== undefined);
   const from = lots.find((item) => item.id === lot);
+  const label = `${PART_KINDS[line.kind]} ${line.place}`.trim();
   const save = async () => {
-    const reply = await requestForm('POST', `/api/cars/${sheet.car.id}/parts`, {
+    const reply = await sendForm({
+      path: partsOf(sheet.car.id),
+      id,
+      jobId: sheet.job.id,
       kind: 'part',
+      label: () => `Fitted: ${label} ${what.trim() || from?.what || ''}`.trim(),
       content: {
         kind: line.kind,
         place: line.place,
@@ -78,7 +91,6 @@ function FittedLine({ line, noted }: { line: Line; noted?: { what: string; batch
         shelfId: lot === '' ? null : lot,
         ...readCameOff(cameOff),
       },
-      beside: { id },
     });
     if (!reply.ok) {
       const issue = reply.refusal.issues?.[0];
@@ -86,9 +98,8 @@ function FittedLine({ line, noted }: { line: Line; noted?: { what: string; batch
     }
     setError(undefined);
     setDone(true);
-    router.refresh();
+    refreshPage();
   };
-  const label = `${PART_KINDS[line.kind]} ${line.place}`.trim();
   if (done)
     return (
       <p className="border-b border-rule py-2">

@@ -85,11 +85,13 @@ export async function changeShelfItem(id: string, input: unknown, now = new Date
   });
 }
 
-/** Opens a sealed bottle: one less in the lot, one opened bottle of its own, with the moment it was opened. */
+/** Opens a sealed bottle: one less in the lot, one opened bottle of its own, with the moment it was opened: now, or when it was where no network was. */
 export async function openBottle(id: string, input: unknown, now = new Date()): Promise<ShelfRow> {
-  const { id: openedId } = accept(parseWith(openBottleSchema, input));
+  const { id: openedId, openedAt } = accept(parseWith(openBottleSchema, input));
+  // A device's clock may be ahead: nothing was opened later than now.
+  const at = openedAt === null ? now : new Date(Math.min(Date.parse(openedAt), now.getTime()));
   const lotId = knownId('lot', id);
-  const write: Write = { id: openedId, kind: 'lot', target: lotId, content: 'open' };
+  const write: Write = { id: openedId, kind: 'lot', target: lotId, content: openedAt ?? 'open' };
   return database('work').begin((tx) =>
     once(
       tx,
@@ -120,7 +122,7 @@ export async function openBottle(id: string, input: unknown, now = new Date()): 
           dry_k: row.dry_k,
           wet_k: row.wet_k,
           colour: row.colour,
-          opened_at: now,
+          opened_at: at,
           remaining_m3: row.size_m3,
           added_at: now,
         };

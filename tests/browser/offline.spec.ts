@@ -114,6 +114,57 @@ test('a job begins and ends without a network, and stands on the server once the
   await expect(cold.getByRole('list', { name: 'Begun here, not sent yet' })).toHaveCount(0);
 });
 
+test('days on track, fills, set-ups and bottles are noted without a network, and stand once there is one', async ({
+  page,
+  context,
+}) => {
+  test.slow();
+  await page.goto('/');
+  const car = await page
+    .locator('a[href^="/car/"]', { hasText: 'Shop hatch, grey' })
+    .first()
+    .getAttribute('href');
+  await kept(page, '/shelf');
+  await kept(page, car!);
+  await page.close();
+  await context.setOffline(true);
+
+  const cold = await context.newPage();
+  await cold.goto(car!);
+  const waiting = cold.getByRole('list', { name: 'Not sent yet' });
+  // Nothing loads the page anew meanwhile: what is being typed elsewhere on it stays.
+  await cold.evaluate(() => Object.assign(window, { loaded: 'once' }));
+  await cold.getByRole('button', { name: 'Add a day' }).click();
+  await cold.getByLabel('Event', { exact: true }).fill('Wet Thursday');
+  await cold.getByLabel('Date', { exact: true }).fill('26.11.2026');
+  await cold.getByLabel('Sessions', { exact: true }).fill('many');
+  await cold.getByRole('button', { name: 'Note it' }).click();
+  await expect(cold.getByText(/Sessions is .*many/)).toBeVisible();
+  await cold.getByLabel('Sessions', { exact: true }).fill('4');
+  await cold.getByRole('button', { name: 'Note it' }).click();
+  await expect(waiting).toContainText('Day on track: Wet Thursday');
+  await cold.getByRole('button', { name: 'Note a track' }).click();
+  await cold.getByLabel('Track, as the shop calls it').fill('The short loop');
+  await cold.getByRole('button', { name: 'Note it' }).click();
+  await expect(cold.getByText('Set-up for The short loop')).toBeVisible();
+  expect(await cold.evaluate(() => (window as unknown as { loaded?: string }).loaded)).toBe('once');
+  await cold.goto('/shelf');
+  const open = cold.getByRole('button', { name: 'Open one' }).first();
+  await open.click();
+  await expect(waiting).toContainText('A bottle opened');
+  await expect(open).toBeDisabled();
+  await cold.reload();
+  await expect(waiting).toContainText('A bottle opened');
+  await expect(cold.getByText('3 entries not saved yet.')).toBeVisible();
+
+  await context.setOffline(false);
+  await saved(cold);
+  await expect(waiting).toHaveCount(0);
+  await cold.goto(car!);
+  await expect(cold.getByRole('button', { name: 'Drop Wet Thursday' })).toBeVisible();
+  await expect(cold.getByRole('button', { name: 'Drop the set-up for The short loop' })).toBeVisible();
+});
+
 test('what a device keeps is of whoever is signed in: nothing is entered under the name of somebody before them', async ({
   page,
   context,

@@ -170,6 +170,17 @@ describe('the shelf', () => {
     expect((await getShelf()).some((each) => each.id === item.id)).toBe(false);
   });
 
+  it('keeps when a bottle was opened without a network; a clock that is ahead opens nothing later than now', async () => {
+    const now = new Date('2026-05-03T10:00:00Z');
+    const open = async (openedAt: string) => {
+      const item = await addShelfItem(lot({ quantity: 1 }));
+      return openBottle(item.id, { id: randomUUID(), openedAt }, now);
+    };
+    expect((await open('2026-05-01T08:00:00Z')).openedAt).toBe('2026-05-01T08:00:00.000Z');
+    expect((await open('2026-05-04T08:00:00Z')).openedAt).toBe(now.toISOString());
+    expect((await failureOf(open('yesterday'))).detail.issues![0]).toMatchObject({ path: 'openedAt' });
+  });
+
   it('gives what a finished bleed used, the opened bottle first, and takes it back', async () => {
     await clearFluid();
     const { job, work: flush } = await bleedAtHand();

@@ -415,6 +415,7 @@ export const BY_NATURE = [
   'POST /api/sign-in',
   'POST /api/sign-in/demo',
   'POST /api/sign-in/first',
+  'POST /api/sign-in/pass',
   'POST /api/sign-in/pin',
   'POST /api/sign-out',
 ];

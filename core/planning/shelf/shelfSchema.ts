@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { day } from '../../base/issues/moment';
+import { day, moment } from '../../base/issues/moment';
 import { within, words } from '../../base/issues/range';
 import { uuid } from '../../base/issues/uuid';
 import { CORNERS } from '../../car/corner';
@@ -46,8 +46,8 @@ export const shelfChangesSchema = z.strictObject({
   dropped: z.boolean(),
 });
 
-/** Opening a sealed bottle; the opened one gets an id of its own. */
-export const openBottleSchema = z.strictObject({ id: uuid() });
+/** Opening a sealed bottle; the opened one gets an id of its own. It may have been opened before the server hears of it. */
+export const openBottleSchema = z.strictObject({ id: uuid(), openedAt: moment().nullable().default(null) });
 
 /** The fluid of a bleed off the shelf, out of a lot or as the shelf would, or put back on it. */
 export const pouredSchema = z.strictObject({

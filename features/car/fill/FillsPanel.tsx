@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
 import { FLUID_CLASSES } from '@/core/car/fluidClasses';
@@ -11,15 +10,18 @@ import type { CarFill } from '@/server/fills/queries';
 import { Button } from '@/ui/Button';
 import { Opens } from '@/ui/Opens';
 import { Trouble } from '@/ui/Trouble';
+import { sendForm } from '../../queue/forms';
+import { KeptForms } from '../../queue/KeptForms';
 import { dropRow } from '../../shell/dropped';
 import { IfMay } from '../../shell/IfMay';
 import { NoteEnd } from '../../shell/NoteEnd';
 import { newId } from '../../shell/newId';
 import { useMay } from '../../shell/PersonContext';
 import type { Refusal } from '../../shell/refusal';
-import { refusedField, requestForm } from '../../shell/request';
+import { refusedField } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
 import { useKeptFigures } from '../../shell/useKeptFigures';
+import { useRefresh } from '../../shell/useRefresh';
 import { useUnits } from '../../shell/useUnits';
 import { FillFields } from './FillFields';
 import { fillBase, fillTyped, readFill } from './typed';
@@ -32,7 +34,7 @@ type Props = { car: CarRow; fills: CarFill[]; water?: WaterTrend };
 
 /** What the car was filled with, newest first: what every curve and margin goes by. */
 export function FillsPanel({ car, fills, water }: Props) {
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const mayWork = useMay('work');
   const [open, setOpen] = useState(false);
   const [trouble, setTrouble] = useState<string>();
@@ -43,7 +45,7 @@ export function FillsPanel({ car, fills, water }: Props) {
       label: `Dropped: ${product}`,
       onChange: (wrong) => {
         setTrouble(wrong);
-        router.refresh();
+        refreshPage();
       },
     });
   const line = (fill: CarFill, index: number) => (
@@ -62,6 +64,7 @@ export function FillsPanel({ car, fills, water }: Props) {
       <Trouble>{trouble}</Trouble>
       {water && <WaterLine water={water} />}
       {open && <FillForm car={car} before={fills[0]} onDone={() => setOpen(false)} />}
+      <KeptForms under={`/api/cars/${car.id}/fills`} />
       <ul>
         {fills.slice(0, SHOWN).map(line)}
         {fills.length === 0 && (
@@ -117,8 +120,8 @@ function FillLine({ fill, before, onDrop }: { fill: CarFill; before?: CarFill; o
 }
 
 function FillForm({ car, before, onDone }: { car: CarRow; before?: CarFill; onDone: () => void }) {
-  const router = useRouter();
-  const { today } = useShop();
+  const refreshPage = useRefresh();
+  const { today, dateOrder } = useShop();
   const units = useUnits();
   const [id] = useState(newId);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
@@ -136,15 +139,18 @@ function FillForm({ car, before, onDone }: { car: CarRow; before?: CarFill; onDo
   };
   const [typed, keep, forget] = useKeptFigures(`fill.${car.id}`, fillTyped(initial, units), fillBase);
   const save = async () => {
-    const reply = await requestForm('POST', `/api/cars/${car.id}/fills`, {
+    const content = readFill(typed, initial, units);
+    const reply = await sendForm({
+      path: `/api/cars/${car.id}/fills`,
+      id,
       kind: 'fill',
-      content: readFill(typed, initial, units),
-      beside: { id },
+      content,
+      label: () => `Fill: ${typed.product || 'no product said'}, ${dayWords(typed.filledOn, dateOrder)}`,
     });
     if (!reply.ok) return setRefusal(reply.refusal);
     forget();
     onDone();
-    router.refresh();
+    refreshPage();
   };
   return (
     <form

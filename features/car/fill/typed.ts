@@ -37,11 +37,7 @@ export function fillTyped(fill: FluidFill, units: Units): FillTyped {
  * What was typed, as the server takes it; what is no figure goes as it was typed, for its field to be named.
  * @param from the lot it came out of
  */
-export function readFill(
-  typed: FillTyped,
-  from: Pick<FluidFill, 'lotId' | 'lotOpenedOn'>,
-  units: Units,
-): object {
+export function readFill(typed: FillTyped, from: Pick<FluidFill, 'lotId' | 'lotOpenedOn'>, units: Units) {
   return {
     filledOn: typed.filledOn,
     product: typed.product.trim(),

@@ -10,7 +10,9 @@ import { Button, buttonClass } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';
 import { Trouble } from '@/ui/Trouble';
+import { waitsBehind } from '../../queue/forms';
 import { outbox } from '../../queue/page';
+import type { Entry } from '../../queue/write';
 import { dropRow } from '../../shell/dropped';
 import { newId } from '../../shell/newId';
 import { useMay } from '../../shell/PersonContext';
@@ -133,22 +135,20 @@ function AddPhoto({ carId, jobId, place, note, onAdded }: Where & { onAdded: () 
       caption: caption.trim(),
     } as const;
     // Behind a job that waits itself it waits in its turn.
-    const waits = outbox.snapshot().writes.some((write) => write.kind === 'opening' && write.jobId === jobId);
-    const reply = waits
+    const entry: Entry = {
+      id: taken!.id,
+      jobId: jobId ?? '',
+      kind: 'photo',
+      label: `Photograph: ${about.caption || about.place || 'the car'}`,
+      carId,
+      body: { ...taken!, ...about },
+    };
+    const reply = waitsBehind(entry)
       ? undefined
-      : await request('POST', `/api/cars/${carId}/photos`, { ...taken, ...about });
+      : await request('POST', `/api/cars/${carId}/photos`, entry.body);
     setBusy(false);
-    if (!reply || (!reply.ok && reply.refusal.code === 'unavailable')) {
-      const label = `Photograph: ${about.caption || about.place || 'the car'}`;
-      outbox.add({
-        id: taken!.id,
-        jobId: jobId ?? '',
-        kind: 'photo',
-        label,
-        carId,
-        body: { ...taken!, ...about },
-      });
-    } else if (!reply.ok) return setError(reply.refusal.issues?.[0]?.accepted ?? reply.refusal.message);
+    if (!reply || (!reply.ok && reply.refusal.code === 'unavailable')) outbox.add(entry);
+    else if (!reply.ok) return setError(reply.refusal.issues?.[0]?.accepted ?? reply.refusal.message);
     setTaken(undefined);
     setCaption('');
     onAdded();

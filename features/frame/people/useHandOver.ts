@@ -1,11 +1,11 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import { outbox, startOutbox } from '../../queue/page';
 import { usePerson, useSignedIn } from '../../shell/PersonContext';
 import { atCar, passes } from '../../shell/people';
 import { request } from '../../shell/request';
+import { useRefresh } from '../../shell/useRefresh';
 
 /** How often it is tried whether the server can be told who is at the car, ms. */
 const TRY_MS = 5_000;
@@ -25,7 +25,7 @@ export function useOutboxOf(): void {
  * waiting goes first, under their own name. A pass that is open and has nothing to send is closed.
  */
 export function useComeBack(): void {
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const person = usePerson();
   const signedIn = useSignedIn();
   const isStandIn = person.id !== signedIn.id;
@@ -42,14 +42,14 @@ export function useComeBack(): void {
         ? await request('POST', '/api/sign-in/pass', { pass })
         : { ok: false as const, refusal: { code: 'signed_out' } };
       // The page goes on as it is: what is being typed stays.
-      if (reply.ok) router.refresh();
+      if (reply.ok) refreshPage();
       else if (reply.refusal.code === 'signed_out')
         window.location.assign(`/sign-in?to=${encodeURIComponent(window.location.pathname)}`);
     };
     void tell();
     const timer = setInterval(() => void tell(), TRY_MS);
     return () => clearInterval(timer);
-  }, [isStandIn, person.id, signedIn.id, router]);
+  }, [isStandIn, person.id, signedIn.id, refreshPage]);
   useEffect(
     () =>
       outbox.subscribe(() => {

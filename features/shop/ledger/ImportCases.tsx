@@ -1,7 +1,6 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import { Button } from '@/ui/Button';
 import { caseIssuesAway } from '../../record/judge';
@@ -9,6 +8,7 @@ import { refusalFrom } from '../../shell/checked';
 import { IssueList } from '../../shell/RefusalBox';
 import type { Refusal } from '../../shell/refusal';
 import { type Reply, request } from '../../shell/request';
+import { useRefresh } from '../../shell/useRefresh';
 
 const Sheet = dynamic(() => import('@/ui/Sheet').then((module) => module.Sheet), { ssr: false });
 
@@ -16,7 +16,7 @@ type Result = { added: number; known: number };
 
 /** Takes case files in: one case, a list, or one a line. */
 export function ImportCases() {
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const picker = useRef<HTMLInputElement>(null);
   const [result, setResult] = useState<Result | null>(null);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
@@ -30,7 +30,7 @@ export function ImportCases() {
     setResult(reply.ok ? reply.value : null);
     setRefusal(reply.ok ? null : reply.refusal);
     if (picker.current) picker.current.value = '';
-    router.refresh();
+    refreshPage();
   };
   return (
     <>

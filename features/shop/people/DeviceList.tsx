@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { DeviceRow } from '@/server/people/devices';
 import { Button } from '@/ui/Button';
@@ -8,17 +7,18 @@ import { moment } from '@/ui/format';
 import { Trouble } from '@/ui/Trouble';
 import { request } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
+import { useRefresh } from '../../shell/useRefresh';
 
 /** The shop's own devices; one that was lost is ended here, and everybody on it is out. */
 export function DeviceList({ devices }: { devices: DeviceRow[] }) {
   const shop = useShop();
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const [trouble, setTrouble] = useState<string>();
   const now = new Date(shop.now);
   const end = async (id: string) => {
     const reply = await request('PATCH', `/api/devices/${id}`, { ended: true });
     setTrouble(reply.ok ? undefined : reply.refusal.message);
-    router.refresh();
+    refreshPage();
   };
   return (
     <section aria-labelledby="devices">

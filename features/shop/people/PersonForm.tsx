@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { ROLE_WORDS, ROLES, type Role } from '@/core/base/people/roles';
@@ -14,6 +13,7 @@ import { Trouble } from '@/ui/Trouble';
 import { newId } from '../../shell/newId';
 import type { Refusal } from '../../shell/refusal';
 import { type Reply, refusedAside, refusedField, request } from '../../shell/request';
+import { useRefresh } from '../../shell/useRefresh';
 
 type Props = {
   /** Who is changed; nobody where somebody new is taken in. */
@@ -24,7 +24,7 @@ type Props = {
 
 /** Somebody of the shop: name, role, a driver's cars, and the secrets that are set or set anew. */
 export function PersonForm({ person, cars, onDone }: Props) {
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const [id] = useState(newId);
   const [own, setOwn] = useState<readonly string[]>(person?.cars ?? []);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
@@ -42,7 +42,7 @@ export function PersonForm({ person, cars, onDone }: Props) {
       setRefusal(reply.ok ? null : reply.refusal);
       if (!reply.ok) return;
       onDone();
-      router.refresh();
+      refreshPage();
     });
   const isOwn = (car: string) => own.includes(car);
   return (

@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { CalendarFeed } from '@/server/calendar/feed';
 import { Button, buttonClass } from '@/ui/Button';
@@ -10,10 +9,11 @@ import { Trouble } from '@/ui/Trouble';
 import { newId } from '../../shell/newId';
 import { request } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
+import { useRefresh } from '../../shell/useRefresh';
 
 /** What is due in any calendar program: a private address that can be ended, or a file. */
 export function CalendarPanel({ feed }: { feed: CalendarFeed | null }) {
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const shop = useShop();
   const [address, setAddress] = useState<string>();
   const [trouble, setTrouble] = useState<string>();
@@ -24,13 +24,13 @@ export function CalendarPanel({ feed }: { feed: CalendarFeed | null }) {
     setTrouble(reply.ok ? undefined : reply.refusal.message);
     if (reply.ok) setAddress(`${window.location.origin}/calendar/${token}.ics`);
     setCopied(false);
-    router.refresh();
+    refreshPage();
   };
   const end = async ({ id, version }: CalendarFeed) => {
     const reply = await request('PATCH', `/api/calendar/${id}`, { version });
     setTrouble(reply.ok ? undefined : reply.refusal.message);
     if (reply.ok) setAddress(undefined);
-    router.refresh();
+    refreshPage();
   };
   const copy = async () => {
     await navigator.clipboard?.writeText(address!);

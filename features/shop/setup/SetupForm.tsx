@@ -1,7 +1,6 @@
 'use client';
 
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { type ReactNode, useState } from 'react';
 import { dayWords } from '@/core/base/dates';
 import { convert } from '@/core/base/units/convert';
@@ -16,8 +15,9 @@ import { figure } from '@/ui/format';
 import type { Refusal } from '../../shell/refusal';
 import { refusedField, requestForm } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
-import { typedNumber } from '../../shell/typedNumber';
+import { sentNumber } from '../../shell/typedNumber';
 import { unitsIn } from '../../shell/units';
+import { useRefresh } from '../../shell/useRefresh';
 import { LimitFields, limitsOf, limitTexts } from './LimitFields';
 
 type Draft = Record<Exclude<keyof ShopRow, 'version' | 'isDemo' | 'limits'>, string>;
@@ -45,7 +45,7 @@ type WayOptions = Record<string, readonly [label: string, about: string]>;
 
 /** The shop: where it stands, and its ways where good people disagree. */
 export function SetupForm({ shop }: { shop: ShopRow }) {
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const { today } = useShop();
   const { version, isDemo: _, limits, ...settings } = shop;
   // As the shop measured when the page was opened: what is typed keeps its meaning until it is saved.
@@ -70,7 +70,7 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
       bleedPressureKPa: parseMeasure(draft.bleedPressureKPa, 'kPa') ?? draft.bleedPressureKPa,
       bottleMl: parseMeasure(draft.bottleMl, 'ml') ?? draft.bottleMl,
       catchMl: parseMeasure(draft.catchMl, 'ml') ?? draft.catchMl,
-      learnStrength: typedNumber(draft.learnStrength) ?? draft.learnStrength,
+      learnStrength: sentNumber(draft.learnStrength) ?? '',
       signedInHours: Number(draft.signedInHours),
     };
     const reply = await requestForm<ShopRow>('PUT', '/api/shop', {
@@ -84,7 +84,7 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
     const now = unitsIn(reply.value);
     setUnits(now);
     setOwn(limitTexts(reply.value.limits, now));
-    router.refresh();
+    refreshPage();
   };
   const pressure = parseMeasure(draft.bleedPressureKPa, 'kPa');
   return (

@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { parseMeasure } from '@/core/base/units/parse';
 import { FLUID_CLASSES } from '@/core/car/fluidClasses';
@@ -9,12 +8,14 @@ import { Button } from '@/ui/Button';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { FluidFields } from '../../car/fill/FluidFields';
 import { fillBase } from '../../car/fill/typed';
+import { sendForm } from '../../queue/forms';
 import { newId } from '../../shell/newId';
 import type { Refusal } from '../../shell/refusal';
-import { refusedField, requestForm } from '../../shell/request';
+import { refusedField } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
-import { typedNumber } from '../../shell/typedNumber';
+import { sentNumber } from '../../shell/typedNumber';
 import { useKeptFigures } from '../../shell/useKeptFigures';
+import { useRefresh } from '../../shell/useRefresh';
 import { useUnits } from '../../shell/useUnits';
 
 const BLANK = {
@@ -32,7 +33,7 @@ const BLANK = {
 
 /** Puts a lot on the shelf. */
 export function LotForm() {
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const [id, setId] = useState(newId);
   const units = useUnits();
   const { currency } = useShop();
@@ -48,21 +49,22 @@ export function LotForm() {
       what:
         draft.what.trim() || (fluid ? `${FLUID_CLASSES[draft.fluidClass as 'DOT4'].label} brake fluid` : ''),
       batch: draft.batch,
-      quantity: typedNumber(draft.quantity) ?? draft.quantity,
+      quantity: sentNumber(draft.quantity) ?? '',
       fluidClass: fluid ? draft.fluidClass : null,
       sizeMl: fluid ? (parseMeasure(draft.sizeMl, 'ml') ?? draft.sizeMl) : null,
       dryC: fluid ? units.sent(draft.dry, '°C') : null,
       wetC: fluid ? units.sent(draft.wet, '°C') : null,
       colour: fluid ? draft.colour : '',
-      price: typedNumber(draft.price),
+      price: sentNumber(draft.price),
     };
-    const reply = await requestForm('POST', '/api/shelf', { kind: 'lot', content, beside: { id } });
+    const label = () => `On the shelf: ${content.what} ${content.batch}`.trim();
+    const reply = await sendForm({ path: '/api/shelf', id, kind: 'lot', content, label });
     setRefusal(reply.ok ? null : reply.refusal);
     if (!reply.ok) return;
     forget();
     keep({ ...BLANK, kind: draft.kind });
     setId(newId());
-    router.refresh();
+    refreshPage();
   };
   return (
     <form

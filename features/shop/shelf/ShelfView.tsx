@@ -1,7 +1,6 @@
 'use client';
 
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { limitFor } from '@/core/car/limits/catalogue';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
@@ -10,10 +9,13 @@ import { bottleRefused } from '@/core/planning/shelf/shelf';
 import type { ShelfRow } from '@/server/shelf/queries';
 import { Button, buttonClass } from '@/ui/Button';
 import { moment } from '@/ui/format';
+import { type SentForm, sendForm } from '../../queue/forms';
+import { KeptForms, useKeptForms } from '../../queue/KeptForms';
 import { newId } from '../../shell/newId';
-import { request } from '../../shell/request';
+import { type Reply, request } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
 import { undo } from '../../shell/undo';
+import { useRefresh } from '../../shell/useRefresh';
 import { useUnits } from '../../shell/useUnits';
 import { BottleLevel } from './BottleLevel';
 import { LotForm } from './LotForm';
@@ -21,14 +23,16 @@ import { LotForm } from './LotForm';
 /** What stands on the shelf: bottles sealed and opened, pads, rotors, hoses. */
 export function ShelfView({ shelf }: { shelf: ShelfRow[] }) {
   const shop = useShop();
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const [error, setError] = useState<string>();
   const fresh = limitFor('bottleDays', shop.limits);
   const kinds = [...new Set(shelf.map((item) => item.kind))];
-  const send = async (reply: ReturnType<typeof request>) => {
+  // A lot whose bottle was opened without a network.
+  const opening = useKeptForms('/api/shelf').map(({ path }) => path);
+  const send = async (reply: Promise<Reply<unknown> | SentForm>) => {
     const answer = await reply;
     setError(answer.ok ? undefined : answer.refusal.message);
-    router.refresh();
+    refreshPage();
   };
   const takeOff = async (item: ShelfRow) => {
     await change(item, { dropped: true });
@@ -71,14 +75,26 @@ export function ShelfView({ shelf }: { shelf: ShelfRow[] }) {
           freshDays={fresh.value}
           onChange={change}
           onTakeOff={takeOff}
-          onOpen={(item) => send(request('POST', `/api/shelf/${item.id}/open`, { id: newId() }))}
+          onOpen={(item) => send(openOne(item))}
+          opening={opening}
         />
       ))}
       {shelf.length === 0 && <p>Nothing on the shelf yet.</p>}
+      <KeptForms under="/api/shelf" />
       <LotForm />
     </main>
   );
 }
+
+const openPath = ({ id }: ShelfRow) => `/api/shelf/${id}/open`;
+
+const openOne = (item: ShelfRow) =>
+  sendForm({
+    path: openPath(item),
+    id: newId(),
+    content: { openedAt: new Date().toISOString() },
+    label: () => `A bottle opened: ${item.what} ${item.batch}`.trim(),
+  });
 
 type KindProps = {
   kind: PartKind;
@@ -86,10 +102,11 @@ type KindProps = {
   freshDays: number;
   onChange: (item: ShelfRow, changes: { quantity?: number; remainingMl?: number; dropped?: boolean }) => void;
   onOpen: (item: ShelfRow) => void;
+  opening: readonly string[];
   onTakeOff: (item: ShelfRow) => Promise<void>;
 };
 
-function Kind({ kind, items, freshDays, onChange, onOpen, onTakeOff }: KindProps) {
+function Kind({ kind, items, freshDays, onChange, onOpen, opening, onTakeOff }: KindProps) {
   const shop = useShop();
   const units = useUnits();
   const now = new Date(shop.now);
@@ -149,7 +166,9 @@ function Kind({ kind, items, freshDays, onChange, onOpen, onTakeOff }: KindProps
                   </Link>
                 )}
                 {item.kind === 'fluid' && !item.openedAt && (
-                  <Button onClick={() => onOpen(item)}>Open one</Button>
+                  <Button disabled={opening.includes(openPath(item))} onClick={() => onOpen(item)}>
+                    Open one
+                  </Button>
                 )}
                 {!item.openedAt && (
                   <>

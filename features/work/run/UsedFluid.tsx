@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { limitFor } from '@/core/car/limits/catalogue';
 import { fluidSoFar } from '@/core/planning/bleed/soFar';
@@ -11,11 +10,14 @@ import { pourWords } from '@/core/planning/shelf/pour';
 import { lotsFor } from '@/core/planning/shelf/shelf';
 import { Button } from '@/ui/Button';
 import { Trouble } from '@/ui/Trouble';
+import { sendForm } from '../../queue/forms';
+import { KeptForms, useKeptForms } from '../../queue/KeptForms';
 import { outbox } from '../../queue/page';
 import { useJob } from '../../record/JobProvider';
 import { newId } from '../../shell/newId';
-import { notTaken, request } from '../../shell/request';
+import { notTaken } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
+import { useRefresh } from '../../shell/useRefresh';
 import { LotField } from '../LotField';
 import { useWorkPlace } from '../WorkPlace';
 
@@ -29,10 +31,12 @@ export function UsedFluid({ work, run, bleed }: Props) {
   const { sheet, refresh } = useJob();
   const { shelf } = useWorkPlace();
   const shop = useShop();
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const [lot, setLot] = useState('');
   const [error, setError] = useState<string>();
   const { fluid } = work;
+  const path = `/api/works/${work.id}/fluid`;
+  const kept = useKeptForms(path);
   const used = Math.round(fluidSoFar(run, bleed).usedMl);
   const { writes } = useSyncExternalStore(outbox.subscribe, outbox.snapshot, outbox.serverSnapshot);
   const underWay = writes.some(({ jobId }) => jobId === sheet.job.id);
@@ -41,21 +45,30 @@ export function UsedFluid({ work, run, bleed }: Props) {
     if (!fluid && !underWay) void refresh();
   }, [fluid, underWay, refresh]);
   const send = async (taken: boolean) => {
-    const body = { id: newId(), taken, lot: lot === '' ? null : lot };
-    const reply = await request('POST', `/api/works/${work.id}/fluid`, body);
+    const reply = await sendForm({
+      path,
+      id: newId(),
+      jobId: sheet.job.id,
+      workId: work.id,
+      content: { taken, lot: lot === '' ? null : lot },
+      label: () => (taken ? `${used} ml taken off the shelf` : 'What was used, put back on the shelf'),
+    });
     if (!reply.ok) {
       const [issue] = reply.refusal.issues ?? [];
       return setError(issue ? notTaken(issue) : reply.refusal.message);
     }
     setError(undefined);
+    if (reply.kept) return;
     await refresh();
-    router.refresh();
+    refreshPage();
   };
   const freshDays = limitFor('bottleDays', shop.limits).value;
   const lots = lotsFor(shelf, { wanted: sheet.car.fluidClass, freshDays, now: new Date(shop.now) });
   return (
     <section aria-label="Fluid used" className="mt-4 flex flex-wrap items-end gap-3">
-      {fluid?.taken ? (
+      {kept.length > 0 ? (
+        <KeptForms under={path} />
+      ) : fluid?.taken ? (
         <>
           <p className="text-lg font-semibold text-go">
             {Math.round(fluid.ml)} ml taken off the shelf: {pourWords(fluid.pours)}

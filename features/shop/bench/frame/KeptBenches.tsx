@@ -1,7 +1,6 @@
 'use client';
 
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { BenchId } from '@/core/car/benchState';
 import type { KeptBench } from '@/server/benches/queries';
@@ -10,11 +9,14 @@ import { TextField } from '@/ui/Field';
 import { shortDate } from '@/ui/format';
 import { Tick } from '@/ui/Tick';
 import { Trouble } from '@/ui/Trouble';
+import { sendForm } from '../../../queue/forms';
+import { KeptForms } from '../../../queue/KeptForms';
 import { dropRow } from '../../../shell/dropped';
 import { newId } from '../../../shell/newId';
 import type { Refusal } from '../../../shell/refusal';
-import { refusedField, requestForm } from '../../../shell/request';
+import { refusedField } from '../../../shell/request';
 import { useShop } from '../../../shell/ShopContext';
+import { useRefresh } from '../../../shell/useRefresh';
 import { useUnits } from '../../../shell/useUnits';
 import { Comparison } from './Comparison';
 import type { Compared } from './compare';
@@ -30,7 +32,7 @@ type Props<T> = {
 
 /** What was kept of a bench with its car: opened by its link, set beside what stands now, dropped. */
 export function KeptBenches<T extends object>({ bench, place, work, figuresOf }: Props<T>) {
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const [beside, setBeside] = useState<readonly string[]>([]);
   const [trouble, setTrouble] = useState<string>();
   const { car, kept } = place;
@@ -48,7 +50,7 @@ export function KeptBenches<T extends object>({ bench, place, work, figuresOf }:
       label: `Dropped: ${name}`,
       onChange: (wrong) => {
         setTrouble(wrong);
-        router.refresh();
+        refreshPage();
       },
     });
   return (
@@ -58,6 +60,7 @@ export function KeptBenches<T extends object>({ bench, place, work, figuresOf }:
       </h2>
       <KeepForm bench={bench} carId={car.id} typed={work.typed} />
       <Trouble>{trouble}</Trouble>
+      <KeptForms under={`/api/cars/${car.id}/benches`} />
       <ul className="print:hidden">
         {kept.map((state) => (
           <KeptLine
@@ -134,23 +137,20 @@ function KeptLine({
 }
 
 function KeepForm({ bench, carId, typed }: { bench: BenchId; carId: string; typed: object }) {
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const { choice } = useUnits();
   const [id, setId] = useState(newId);
   const [name, setName] = useState('');
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const keep = async () => {
     const content = { bench, name: name.trim(), typed, units: choice };
-    const reply = await requestForm<KeptBench>('POST', `/api/cars/${carId}/benches`, {
-      kind: 'bench',
-      content,
-      beside: { id },
-    });
+    const path = `/api/cars/${carId}/benches`;
+    const reply = await sendForm({ path, id, kind: 'bench', content, label: () => `Kept: ${content.name}` });
     if (!reply.ok) return setRefusal(reply.refusal);
     setRefusal(null);
     setName('');
     setId(newId());
-    router.refresh();
+    refreshPage();
   };
   return (
     <form

@@ -1,11 +1,11 @@
 'use client';
 
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
 import { newId } from '../../../shell/newId';
 import { request } from '../../../shell/request';
+import { useRefresh } from '../../../shell/useRefresh';
 import type { BenchPlace } from './place';
 
 /** What a bench gives to a job: the kind of reading, and its input as the calcs take it. */
@@ -19,7 +19,7 @@ export function WriteDown({
   job: NonNullable<BenchPlace['job']>;
   readings: readonly BenchReading[];
 }) {
-  const router = useRouter();
+  const refreshPage = useRefresh();
   const [said, setSaid] = useState<{ done: boolean; words: string }>();
   const [busy, setBusy] = useState(false);
   const write = async ({ kind, input }: BenchReading) =>
@@ -37,7 +37,7 @@ export function WriteDown({
     setSaid({ done: !trouble, words: trouble ?? `Written down in job ${job.number}.` });
     setBusy(false);
     // What stands there now is what the next press replaces.
-    router.refresh();
+    refreshPage();
   };
   return (
     <div className="flex flex-wrap items-center gap-3 print:hidden">
