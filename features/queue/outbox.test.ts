@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { memory } from '@/tests/support/memory';
 import {
   answerEntry as answer,
   changeEntry as change,
-  memory,
   outboxOn,
   pages,
   queued,

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { database } from '../../server/db/sql';
 import { signIn } from '../../tests/support/signIn';
 import { freePort } from '../system/port';
-import { endGroup, serve } from '../system/web';
+import { endGroup, type Server, serve } from '../system/web';
 import { spread } from './spread';
 import { openJob, writer } from './writer';
 
@@ -14,38 +14,44 @@ const LATE_MS = 1_000;
 
 /**
  * People on as many jobs, each with another screen that follows: how long a write takes, how long until the other screen has the new
- * sheet, what the server holds in memory; more and more of them, until it is late.
+ * sheet, what the servers hold in memory; more and more of them, until it is late.
  */
-export async function crowdFigures(url: string, sizes: readonly number[]): Promise<void> {
-  const server = await serve({ port: await freePort(), host: '127.0.0.1', url });
+export async function crowdFigures(url: string, sizes: readonly number[], many: number): Promise<void> {
+  const servers: Server[] = [];
   try {
-    const cookie = await signIn(server.address);
+    while (servers.length < many)
+      servers.push(await serve({ port: await freePort(), host: '127.0.0.1', url }));
+    const addresses = servers.map(({ address }) => address);
+    const cookie = await signIn(addresses[0]!);
     const cars = await database()`select id from cars order by id`;
     for (const size of sizes) {
       const jobs: string[] = [];
       for (let at = 0; at < size; at++)
-        jobs.push(await openJob(server.address, cookie, cars[at % cars.length]!.id));
-      const { writes, delays } = await atWork(server.address, cookie, jobs);
-      console.log(`${size} people on ${size} jobs, a write: ${spread(writes)}`);
-      console.log(`${size} people on ${size} jobs, until the other screen has it: ${spread(delays)}`);
-      console.log(`${size} people on ${size} jobs, the server holds ${memoryMb(server.pid).toFixed(0)} MB`);
-      if (late(delays))
-        return console.log(`${size} people on one server are too many: a second one beside it`);
+        jobs.push(await openJob(addresses[0]!, cookie, cars[at % cars.length]!.id));
+      const { writes, delays } = await atWork(addresses, cookie, jobs);
+      const who = `${size} people on ${size} jobs, ${many === 1 ? 'one server' : `${many} servers`}`;
+      console.log(`${who}, a write: ${spread(writes)}`);
+      console.log(`${who}, until the other screen has it: ${spread(delays)}`);
+      const held = servers.map(({ pid }) => memoryMb(pid).toFixed(0)).join(' and ');
+      console.log(`${who}: ${held} MB held`);
+      if (late(delays)) return console.log(`${who}: too many`);
     }
   } finally {
-    endGroup(server.pid);
+    for (const { pid } of servers) endGroup(pid);
   }
 }
 
-async function atWork(address: string, cookie: string, jobs: readonly string[]) {
+/** Each person is at one of the servers, and their other screen at the next. */
+async function atWork(addresses: readonly string[], cookie: string, jobs: readonly string[]) {
   const until = performance.now() + AT_WORK_MS;
   const isOver = () => performance.now() > until;
   const writes: number[] = [];
   const delays: number[] = [];
   await Promise.all(
     jobs.map(async (job, place) => {
-      const screen = follow(address, cookie, job);
-      const { write } = writer(() => address, cookie, job);
+      const at = (turn: number) => addresses[(place + turn) % addresses.length]!;
+      const screen = follow(at(1), cookie, job);
+      const { write } = writer(() => at(0), cookie, job);
       await pause((place / jobs.length) * EVERY_MS);
       while (!isOver()) {
         const started = performance.now();

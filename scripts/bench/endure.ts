@@ -9,6 +9,7 @@ import { migrate } from '../system/migrate';
 import { clusterUrl, ensureDatabase, startCluster, stopCluster } from '../system/postgres';
 import { run } from '../system/say';
 import { build } from '../system/web';
+import { awayFigures } from './away';
 import { crowdFigures } from './crowd';
 import { killFigures } from './kills';
 
@@ -33,7 +34,9 @@ async function main(): Promise<number> {
     process.env.BAVRIN_WORKER = await bundleHeavy(home);
     await loadDemo(new Date());
     await build();
-    await crowdFigures(url, CROWDS);
+    await crowdFigures(url, CROWDS, 1);
+    await crowdFigures(url, CROWDS, 2);
+    await awayFigures(url);
     await killFigures(url, cluster, kills);
   } finally {
     await closeDatabase();

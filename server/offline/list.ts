@@ -10,6 +10,8 @@ const MOST_JOBS = 40;
 
 /** Cars that a job can be begun on without a network: those that were here last. */
 const MOST_BLANKS = 40;
+/** As many of them have their page there, for what is noted of a car between its jobs. */
+const MOST_CARS = 20;
 
 /** Pages that are there without a network whatever is open. */
 const ALWAYS = [
@@ -36,12 +38,12 @@ export async function offlineList(
     order by opened_at desc limit ${MOST_JOBS}`;
   const ids = jobs.map((row) => row.id as string);
   const works = await sql`select id, job_id from works where job_id = any(${ids})`;
-  const cars = [...new Set(jobs.map((row) => row.car_id as string))];
   const blanks = job
     ? []
     : await sql`
         select cars.id from cars ${seen ? sql`where id = any(${[...seen]})` : sql``}
         order by (select max(opened_at) from jobs where car_id = cars.id) desc nulls last, cars.id limit ${MOST_BLANKS}`;
+  const cars = new Set([...jobs.map((row) => row.car_id), ...blanks.slice(0, MOST_CARS).map(({ id }) => id)]);
   return {
     sheets: blanks.map((row) => `/api/cars/${row.id}/blank`),
     files: job ? [] : buildFiles(),
@@ -49,7 +51,7 @@ export async function offlineList(
       ...(job ? ['/'] : ALWAYS),
       ...ids.flatMap((id) => [`/job/${id}`, ...STAGES.map((stage) => `/job/${id}/${stage}`)]),
       ...works.map((row) => `/job/${row.job_id}/run/${row.id}`),
-      ...cars.map((id) => `/car/${id}`),
+      ...[...cars].map((id) => `/car/${id}`),
     ],
   };
 }

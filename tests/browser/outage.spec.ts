@@ -1,38 +1,10 @@
-import { type AddressInfo, createServer, type Server, Socket } from 'node:net';
 import { freePort } from '../../scripts/system/port';
 import { endGroup, serve } from '../../scripts/system/web';
 import { closeDatabase } from '../../server/db/sql';
 import { freshDemo } from '../support/database';
 import { signedIn } from '../support/signIn';
+import { Wire } from '../support/wire';
 import { expect, key, saved, test } from './test';
-
-/** A wire between application and database that can be cut and mended. */
-class Wire {
-  private server: Server | undefined;
-  private readonly ends = new Set<Socket>();
-  port = 0;
-
-  constructor(private readonly target: { host: string; port: number }) {}
-
-  async mend(): Promise<void> {
-    this.server = createServer((near) => {
-      const far = new Socket().connect(this.target.port, this.target.host);
-      for (const end of [near, far]) {
-        this.ends.add(end);
-        end.on('error', () => end.destroy()).on('close', () => this.ends.delete(end));
-      }
-      near.pipe(far);
-      far.pipe(near);
-    });
-    await new Promise<void>((resolve) => this.server!.listen(this.port, '127.0.0.1', resolve));
-    this.port = (this.server.address() as AddressInfo).port;
-  }
-
-  async cut(): Promise<void> {
-    for (const end of this.ends) end.destroy();
-    await new Promise((resolve) => this.server?.close(resolve));
-  }
-}
 
 test.describe(() => {
   test.use({ provoked: [/50[03] \(|React error #441|net::ERR_/] });
@@ -42,14 +14,11 @@ test.describe(() => {
     test.slow();
     const { url, drop } = await freshDemo();
     await closeDatabase();
-    const direct = new URL(url);
-    const wire = new Wire({ host: direct.hostname, port: Number(direct.port) });
-    await wire.mend();
-    direct.port = String(wire.port);
+    const { wire, url: near } = await Wire.to(url);
     const server = await serve({
       port: await freePort(),
       host: '127.0.0.1',
-      url: direct.href,
+      url: near,
       dist: '.next-test',
     });
     try {

@@ -8,7 +8,7 @@ import { database } from '../../server/db/sql';
 import { getSheet } from '../../server/jobs/queries';
 import { freshDatabase } from '../support/database';
 import { seeded } from '../support/drawn';
-import { memory } from '../support/queue';
+import { memory } from '../support/memory';
 import { allRoutes, fetchFrom } from '../support/routes';
 import { makeJob } from '../support/shop';
 

@@ -1,36 +1,14 @@
 import { vi } from 'vitest';
-import { createOutbox, type QueueStorage, type Told } from '../../features/queue/outbox';
+import { createOutbox, type Told } from '../../features/queue/outbox';
 import { createSender } from '../../features/queue/send';
-import type { Author, Entry, QueuedWrite } from '../../features/queue/write';
+import type { Author, Entry } from '../../features/queue/write';
+import { memory } from './memory';
 
 /** What the server says to each request, in turn; 'away' is no answer at all. */
 export type Said =
   | { status: number; body: Record<string, unknown>; headers?: Record<string, string> }
   | 'away'
   | 'cut off';
-
-/** A device's storage as a test has it: what is in it, and what it will not do. */
-export function memory(writes: readonly QueuedWrite[] = []) {
-  const stored = new Map(writes.map((write) => [write.id, write]));
-  const trouble: { full?: boolean; denied?: boolean; stuck?: boolean } = {};
-  const refuse = (name: string) => Promise.reject(new DOMException('provoked', name));
-  const storage: QueueStorage = {
-    all: async () =>
-      trouble.denied
-        ? refuse('SecurityError')
-        : [...stored.values()].sort((left, right) => left.order - right.order),
-    async put(write) {
-      if (trouble.full) return refuse('QuotaExceededError');
-      if (trouble.denied) return refuse('SecurityError');
-      stored.set(write.id, write);
-    },
-    async remove(id) {
-      if (trouble.stuck || trouble.denied) return refuse('SecurityError');
-      stored.delete(id);
-    },
-  };
-  return { stored, storage, trouble, ids: () => [...stored.keys()] };
-}
 
 /** Pages of one device: what one tells, the others hear. */
 export function pages() {

@@ -1,7 +1,5 @@
 'use client';
 
-import { useState } from 'react';
-import type { BaseUnit } from '@/core/base/units/display';
 import { axleOf, type Corner } from '@/core/car/corner';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import type { ReadingRow } from '@/core/job/sheet';
@@ -13,10 +11,12 @@ import { Timer } from '@/ui/Timer';
 import { useJob } from '../../record/JobProvider';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
-import { focusCell, MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
+import { ReadingCells } from '../ReadingCells';
+import { typedBase } from '../readFields';
 import { useLimits } from '../useLimit';
 import { type OnDone, useReading } from '../useReading';
+import { useReadingForm } from '../useReadingForm';
 import { useTyped } from '../useTyped';
 import {
   FIGURE_FORMS,
@@ -30,125 +30,45 @@ type Props = { form: FigureFormId; corner?: Corner; onDone?: OnDone };
 
 /** A reading of a few figures: typed or sent by a gauge, held against its limits, written down with Enter on the last. */
 export function FiguresForm({ form: id, corner, onDone }: Props) {
-  const form: FigureForm = FIGURE_FORMS[id];
+  const figures: FigureForm = FIGURE_FORMS[id];
   const { kind, label: title } = MEASURES[id];
-  const { sheet } = useJob();
-  const units = useUnits();
-  const limit = useLimits();
-  const { limits: shop } = useShop();
   const slot = useReading(kind, corner);
-  const [error, setError] = useState<string>();
-  const axle = corner && sheet.car[axleOf(corner)];
-  const around: Surroundings = {
-    car: sheet.car,
-    corner,
-    axle,
-    shop,
-    limit,
-    fluidBoilingHereC: fluidBoilingHere(sheet.readings),
-  };
-  const fields = form.fields(around);
-  const base = (field: FigureField): BaseUnit => (field.base === 's' ? '' : field.base);
-  const [kept, keep] = useTyped<Record<string, string> | null>(
-    `${kind}.${sheet.job.id}.${corner ?? 'car'}`,
-    null,
-    (name) => {
-      const field = fields.find((each) => each.id === name);
-      return field && base(field);
-    },
-  );
-  const typed =
-    kept ??
-    Object.fromEntries(
-      Object.entries(slot.head ? form.values(slot.head.input!) : {}).map(([name, value]) => {
-        const field = fields.find((each) => each.id === name);
-        return [name, field ? units.asTyped(value, base(field)) : String(value)];
-      }),
-    );
-  const values: Record<string, number> = {};
-  const entered: Record<string, string> = {};
-  let wrong: { id: string; why: string } | undefined;
-  for (const field of fields) {
-    const text = typed[field.id] ?? '';
-    const entry = units.read(text, base(field));
-    if (!entry) continue;
-    values[field.id] = entry.value;
-    if (entry.entered) entered[field.id] = entry.entered;
-    if (entry.value >= field.low && entry.value <= field.high) continue;
-    wrong ??= { id: field.id, why: refusal(field, text, entry.value, units) };
-  }
-  const input = wrong ? undefined : form.input(values, around);
-  const cellId = (field: string) => `${kind}-${corner ?? 'car'}-${field.replace('.', '-')}`;
-  const save = () => {
-    if (wrong) return setError(wrong.why);
-    if (!input) {
-      setError('Nothing has been read yet');
-      focusCell(cellId(fields[0]!.id));
-      return;
-    }
-    setError(undefined);
-    const row = slot.save(input, entered);
-    keep(null);
-    onDone?.(row);
-  };
-  const label = `${title}${corner ? ` ${corner}` : ''}`;
+  const around = useSurroundings(corner);
+  const fields = figures.fields(around);
+  const [typed, keep] = useTypedOver(kind, corner, fields, slot.head && figures.values(slot.head.input!));
+  const form = useReadingForm<string, Record<string, string>>({
+    ...{ fields, slot, typed, keep, clear: () => keep(null), onDone },
+    cells: `${kind}-${corner ?? 'car'}`,
+  });
+  const save = () =>
+    form.take(({ values }) => {
+      const input = figures.input(values as Record<string, number>, around);
+      return input ? { input } : { why: 'Nothing has been read yet', at: fields[0]!.id };
+    });
+  const at = corner ? ` ${corner}` : '';
+  const said = form.wrong ?? form.said;
   return (
-    <section aria-label={label} className="mt-2 grid gap-2">
-      <p className="text-small text-soft">{form.about}</p>
+    <section aria-label={`${title}${at}`} className="mt-2 grid gap-2">
+      <p className="text-small text-soft">{figures.about}</p>
       {id === 'pedal' && <Timer seconds={30} label="Time 30 s" />}
       <div className={id === 'heat' ? 'grid grid-cols-3 gap-x-3 gap-y-1' : 'flex flex-wrap gap-x-3 gap-y-1'}>
-        {fields.map((field, index) => (
-          <label
-            key={field.id}
-            htmlFor={cellId(field.id)}
-            className={`narrow text-small ${id === 'heat' ? '' : 'w-40'}`}
-          >
-            {field.label}{' '}
-            <span className="reading text-soft">{field.base === 's' ? 's' : units.unit(field.base)}</span>
-            <MeasureCell
-              id={cellId(field.id)}
-              label={`${field.label}${corner ? ` ${corner}` : ''}`}
-              base={base(field)}
-              quantity={field.quantity}
-              pose={field.pose}
-              value={typed[field.id] ?? ''}
-              placeholder={field.id === 'seconds' ? '30' : undefined}
-              invalid={wrong?.id === field.id}
-              disabled={slot.closed}
-              onChange={(text) => {
-                setError(undefined);
-                keep({ ...typed, [field.id]: text });
-              }}
-              onNext={() => {
-                const after = fields[index + 1];
-                if (after) focusCell(cellId(after.id));
-                else save();
-              }}
-              className="border-ink"
-            />
-          </label>
-        ))}
+        <ReadingCells
+          form={form}
+          of={corner}
+          width={id === 'heat' ? '' : 'w-40'}
+          placeholderOf={(field) => (field.id === 'seconds' ? '30' : undefined)}
+          onEnd={save}
+        />
       </div>
-      {(wrong?.why ?? error) && (
+      {said && (
         <p role="alert" className="font-semibold text-stop">
-          {wrong?.why ?? error}
+          {said.why}
         </p>
       )}
-      <p className="text-small text-soft">
-        {form.limits(around).map(([words, { value, from }, unit, decimals], index) => (
-          <span key={words}>
-            {index > 0 && ', '}
-            {words} <span className="reading">{units.full(value, unit, decimals)}</span> ({SOURCE_WORDS[from]}
-            )
-          </span>
-        ))}
-        .
-      </p>
+      <LimitsLine lines={figures.limits(around)} />
       <div className="flex flex-wrap gap-3">
         <Button onClick={save} disabled={slot.closed}>
-          {slot.head
-            ? `Correct ${form.take}${corner ? ` ${corner}` : ''}`
-            : `Take ${form.take}${corner ? ` ${corner}` : ''}`}
+          {slot.head ? `Correct ${figures.take}${at}` : `Take ${figures.take}${at}`}
         </Button>
       </div>
       <OnFile head={slot.head} earlier={slot.earlier} />
@@ -156,17 +76,59 @@ export function FiguresForm({ form: id, corner, onDone }: Props) {
   );
 }
 
-function refusal(
-  field: FigureField,
-  text: string,
-  value: number,
-  units: ReturnType<typeof useUnits>,
-): string {
-  const unit = field.base === 's' ? 's' : units.unit(field.base);
-  const shown = (mm: number) =>
-    field.base === 's' ? String(mm) : units.show(mm, field.base, field.decimals);
-  if (Number.isNaN(value)) return `${field.label} is ${text}: a figure${unit ? ` in ${unit}` : ''} is needed`;
-  return `${field.label} is ${text}: ${shown(field.low)} to ${shown(field.high)} ${unit} is accepted`;
+/** What the figures are held against, and where each limit is from. */
+function LimitsLine({ lines }: { lines: ReturnType<FigureForm['limits']> }) {
+  const units = useUnits();
+  return (
+    <p className="text-small text-soft">
+      {lines.map(([words, { value, from }, unit, decimals], index) => (
+        <span key={words}>
+          {index > 0 && ', '}
+          {words} <span className="reading">{units.full(value, unit, decimals)}</span> ({SOURCE_WORDS[from]})
+        </span>
+      ))}
+      .
+    </p>
+  );
+}
+
+function useSurroundings(corner: Corner | undefined): Surroundings {
+  const { sheet } = useJob();
+  const { limits: shop } = useShop();
+  const limit = useLimits();
+  return {
+    car: sheet.car,
+    corner,
+    axle: corner && sheet.car[axleOf(corner)],
+    shop,
+    limit,
+    fluidBoilingHereC: fluidBoilingHere(sheet.readings),
+  };
+}
+
+/** What is typed; until something is, what is on file stands there, to be corrected. */
+function useTypedOver(
+  kind: string,
+  corner: Corner | undefined,
+  fields: readonly FigureField[],
+  onFile: Record<string, number> = {},
+) {
+  const { sheet } = useJob();
+  const units = useUnits();
+  const baseOf = (name: string | undefined) => {
+    const field = fields.find(({ id }) => id === name);
+    return field && typedBase(field);
+  };
+  const [kept, keep] = useTyped<Record<string, string> | null>(
+    `${kind}.${sheet.job.id}.${corner ?? 'car'}`,
+    null,
+    baseOf,
+  );
+  const standing = Object.entries(onFile).map(([name, value]) => {
+    const base = baseOf(name);
+    return [name, base === undefined ? String(value) : units.asTyped(value, base)];
+  });
+  return [kept ?? (Object.fromEntries(standing) as Record<string, string>), keep] as const;
 }
 
 /** Where the fluid of this job boils here, by its newest reading. */

@@ -2,22 +2,11 @@ import type { BaseUnit } from '@/core/base/units/display';
 import { CORNERS, type Corner } from '@/core/car/corner';
 import type { LimitName, ResolvedLimit, ShopLimits } from '@/core/car/limits/catalogue';
 import type { AxleSpec, CarSpec } from '@/core/car/spec';
-import type { Pose } from '@/core/readings/instruments/condition';
-import type { Quantity } from '@/core/readings/instruments/kinds';
 import { MEASURES } from '@/core/readings/measures';
+import type { ReadingField } from '../readFields';
 
 /** One figure of a small form. */
-export type FigureField = {
-  id: string;
-  label: string;
-  base: BaseUnit | 's';
-  decimals: number;
-  low: number;
-  high: number;
-  hint?: string;
-  quantity?: Quantity;
-  pose?: Pose;
-};
+export type FigureField = ReadingField;
 
 export type Surroundings = {
   car: CarSpec;
@@ -140,7 +129,6 @@ const pedal: FigureForm = {
       decimals: 0,
       low: 1,
       high: 600,
-      hint: '30 s where nothing is said',
     },
     {
       id: 'force',

@@ -1,6 +1,5 @@
 'use client';
 
-import { useState } from 'react';
 import { axleOf, type Corner } from '@/core/car/corner';
 import { USUAL_RADII } from '@/core/car/usualRadii';
 import { headOf } from '@/core/job/standing';
@@ -12,19 +11,43 @@ import type { RotorInput } from '@/core/readings/rotor/schema';
 import { Button } from '@/ui/Button';
 import { useJob } from '../../record/JobProvider';
 import { useShop } from '../../shell/ShopContext';
+import type { Units } from '../../shell/units';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
+import { ReadingCells } from '../ReadingCells';
+import type { ReadingField } from '../readFields';
 import { type OnDone, useReading } from '../useReading';
+import { useReadingForm } from '../useReadingForm';
 import { useTyped } from '../useTyped';
 import { ReindexAnswer } from './ReindexAnswer';
 
 /** Stations round a hub face: fewer bolts to pass than round a rotor. */
 const STATIONS = 8;
 const MOST_RUNOUT_MM = 2;
-const BLANK = { runout: Array<string>(STATIONS).fill(''), hubRadius: '', rotorRadius: '', studs: '' };
+const USUAL_STUDS = 5;
+const ROUND = Array.from({ length: STATIONS }, (_, station) => ({
+  id: String(station),
+  angleDeg: (360 * station) / STATIONS,
+}));
 
-const baseOf = (field: string) => (field === 'studs' ? undefined : ('mm' as const));
+const LENGTHS = [
+  { id: 'hubRadius', label: 'Dial on the hub at radius', base: 'mm', decimals: 0, low: 10, high: 200 },
+  { id: 'rotorRadius', label: 'Dial on the rotor at radius', base: 'mm', decimals: 0, low: 50, high: 300 },
+  { id: 'studs', label: 'Studs', base: '', decimals: 0, low: 3, high: 10 },
+] as const satisfies readonly ReadingField[];
+
+const stationField = (
+  corner: Corner,
+  { id, angleDeg }: (typeof ROUND)[number],
+  at: number,
+): ReadingField => ({
+  ...{ id, label: `Station ${at + 1}`, base: 'mm', decimals: 3, low: -MOST_RUNOUT_MM, high: MOST_RUNOUT_MM },
+  ...{ needed: true, quantity: 'displacement', pose: { point: 'hub_face', corner, angleDeg } },
+});
+
+type Typed = Record<string, string>;
+const baseOf = (field = '') => (field === 'studs' ? undefined : ('mm' as const));
 
 /** Rotor off: the hub face by stations, and whether turning the rotor on its studs would cure the runout. */
 export function HubForm({ corner, onDone }: { corner: Corner; onDone?: OnDone }) {
@@ -34,132 +57,79 @@ export function HubForm({ corner, onDone }: { corner: Corner; onDone?: OnDone })
   const slot = useReading('reindex', corner);
   const axle = sheet.car[axleOf(corner)];
   const onFile = slot.head?.input as ReindexInput | undefined;
-  const [kept, keep] = useTyped<typeof BLANK | null>(`hub.${sheet.job.id}.${corner}`, null, baseOf);
-  const typed =
-    kept ??
-    (onFile?.hub.runoutMm
-      ? { ...BLANK, runout: onFile.hub.runoutMm.map((mm) => units.asTyped(mm, 'mm')) }
-      : BLANK);
-  const [error, setError] = useState<string>();
-
-  const entered: Record<string, string> = {};
-  const values = typed.runout.map((text, station) => {
-    const entry = units.read(text, 'mm');
-    if (entry?.entered) entered[`hub.runoutMm[${station}]`] = entry.entered;
-    return entry?.value ?? null;
+  const [kept, keep] = useTyped<Typed | null>(`hub-face.${sheet.job.id}.${corner}`, null, baseOf);
+  const stations = ROUND.map((station, at) => stationField(corner, station, at));
+  const form = useReadingForm<string, Typed>({
+    ...{ slot, cells: `hub-${corner}`, keep, clear: () => keep(null), onDone },
+    fields: [...stations, ...LENGTHS],
+    typed: kept ?? typedAgain(onFile, units),
+    onFile: {
+      hubRadius: axle.hubRadiusMm ?? onFile?.hub.radiusMm ?? USUAL_RADII.hubMm,
+      rotorRadius: axle.rotorRadiusMm ?? onFile?.mounted?.radiusMm ?? USUAL_RADII.rotorMm,
+      studs: axle.studs ?? onFile?.studs ?? USUAL_STUDS,
+    },
   });
-  const bad = values.findIndex(
-    (value) => value !== null && (Number.isNaN(value) || Math.abs(value) > MOST_RUNOUT_MM),
-  );
-  const length = (text: string, own: number | null | undefined, usual: number) =>
-    units.read(text, 'mm')?.value ?? own ?? usual;
-  const hubRadius = length(typed.hubRadius, axle.hubRadiusMm, onFile?.hub.radiusMm ?? USUAL_RADII.hubMm);
-  const rotorRadius = length(
-    typed.rotorRadius,
-    axle.rotorRadiusMm,
-    onFile?.mounted?.radiusMm ?? USUAL_RADII.rotorMm,
-  );
-  const studs = typed.studs === '' ? (axle.studs ?? onFile?.studs ?? 5) : Number(typed.studs);
   const rotor = headOf(sheet.readings, 'before', (row) => row.kind === 'rotor' && row.corner === corner)
     ?.input as RotorInput | null | undefined;
-  const whole = bad < 0 && values.every((value): value is number => value !== null);
-  const wrong =
-    bad >= 0
-      ? `Station ${bad + 1} is ${typed.runout[bad]}: up to ${units.full(MOST_RUNOUT_MM, 'mm', 0)} either way is accepted`
-      : !(hubRadius >= 10 && hubRadius <= 200)
-        ? `The hub radius is ${typed.hubRadius}: ${units.show(10, 'mm', 0)} to ${units.full(200, 'mm', 0)} is accepted`
-        : !(rotorRadius >= 50 && rotorRadius <= 300)
-          ? `The dial’s radius is ${typed.rotorRadius}: ${units.show(50, 'mm', 0)} to ${units.full(300, 'mm', 0)} is accepted`
-          : !(Number.isInteger(studs) && studs >= 3 && studs <= 10)
-            ? `Studs is ${typed.studs}: 3 to 10 is accepted`
-            : undefined;
-  const input: ReindexInput | undefined =
-    whole && !wrong
-      ? {
-          hub: { runoutMm: values as number[], radiusMm: hubRadius },
-          ...(rotor ? { mounted: { runoutMm: readRotor(rotor).readMm, radiusMm: rotorRadius } } : {}),
-          studs,
-          ...hub.held!.own({ axle, shop: shop.limits }),
-        }
-      : undefined;
-  const result = input && reindex(input);
-
-  const save = () => {
-    if (wrong) return setError(wrong);
-    if (!input) {
-      const missing = values.indexOf(null);
-      setError(`Station ${missing + 1} has not been read`);
-      focusCell(`hub-${corner}-${missing}`);
-      return;
-    }
-    setError(undefined);
-    const row = slot.save(input, entered);
-    keep(null);
-    onDone?.(row);
+  const isWhole = !form.wrong && !form.missing && Number.isInteger(form.values.studs);
+  const input = isWhole && {
+    ...reindexInput(form.values, rotor),
+    ...hub.held!.own({ axle, shop: shop.limits }),
   };
-  const change = (station: number, text: string) => {
-    setError(undefined);
-    keep({ ...typed, runout: typed.runout.map((each, index) => (index === station ? text : each)) });
-  };
+  const save = () =>
+    form.take(({ values, entered }) =>
+      input
+        ? { input, entered: enteredAt(entered) }
+        : { why: `Studs is ${values.studs}: a whole number is accepted`, at: 'studs' },
+    );
+  const said = form.wrong ?? form.said;
   return (
     <section aria-label={`Hub face ${corner}`} className="mt-2 grid gap-3">
       <p className="text-small text-soft">
         Rotor off, face bright. Station 1 at stud 1, the same way round as the rotor.
       </p>
       <div className="grid grid-cols-4 gap-x-3 gap-y-1 whitespace-nowrap sm:grid-cols-8">
-        {typed.runout.map((text, station) => (
+        {ROUND.map(({ id, angleDeg }, station) => (
           <label
-            key={`${corner} ${Math.round((360 * station) / STATIONS)}`}
-            htmlFor={`hub-${corner}-${station}`}
+            key={id}
+            htmlFor={form.cellOf(id)}
             className="reading border-b border-rule text-small text-soft"
           >
-            <span className="text-ink">{station + 1}</span> {Math.round((360 * station) / STATIONS)}°
+            <span className="text-ink">{station + 1}</span> {Math.round(angleDeg)}°
             <MeasureCell
-              id={`hub-${corner}-${station}`}
+              id={form.cellOf(id)}
               label={`Hub face ${corner} station ${station + 1}`}
               base="mm"
               quantity="displacement"
-              pose={{ point: 'hub_face', corner, angleDeg: (360 * station) / STATIONS }}
-              value={text}
-              invalid={station === bad}
+              pose={{ point: 'hub_face', corner, angleDeg }}
+              value={form.textOf(id)}
+              invalid={form.wrong?.id === id}
               disabled={slot.closed}
-              onChange={(next) => change(station, next)}
-              onNext={() => (station === STATIONS - 1 ? save() : focusCell(`hub-${corner}-${station + 1}`))}
+              onChange={(text) => form.set(id, text)}
+              onNext={() =>
+                station === STATIONS - 1 ? save() : focusCell(form.cellOf(ROUND[station + 1]!.id))
+              }
               className="text-ink"
             />
           </label>
         ))}
       </div>
       <div className="flex flex-wrap gap-4">
-        {(
-          [
-            ['hubRadius', 'Dial on the hub at radius', 'mm', hubRadius],
-            ['rotorRadius', 'Dial on the rotor at radius', 'mm', rotorRadius],
-            ['studs', 'Studs', '', studs],
-          ] as const
-        ).map(([field, label, base, value]) => (
-          <label key={field} htmlFor={`hub-${corner}-${field}`} className="narrow w-52 text-small">
-            {label} {base === '' ? '' : units.unit(base)}
-            <MeasureCell
-              id={`hub-${corner}-${field}`}
-              label={`${label} ${corner}`}
-              base={base}
-              value={typed[field]}
-              placeholder={base === '' ? String(value) : units.asTyped(value, base)}
-              disabled={slot.closed}
-              onChange={(text) => keep({ ...typed, [field]: text })}
-              onNext={save}
-              className="border-ink"
-            />
-          </label>
-        ))}
+        <ReadingCells
+          form={form}
+          fields={LENGTHS}
+          of={corner}
+          width="w-52"
+          endsAt={() => true}
+          onEnd={save}
+        />
       </div>
-      {(wrong ?? error) && (
+      {said && (
         <p role="alert" className="font-semibold text-stop">
-          {wrong ?? error}
+          {said.why}
         </p>
       )}
-      {result && <ReindexAnswer result={result} studs={studs} />}
+      {input && <ReindexAnswer result={reindex(input)} studs={input.studs} />}
       <div>
         <Button onClick={save} disabled={slot.closed}>
           {slot.head ? `Correct the hub face ${corner}` : `Take the hub face ${corner}`}
@@ -167,5 +137,34 @@ export function HubForm({ corner, onDone }: { corner: Corner; onDone?: OnDone })
       </div>
       <OnFile head={slot.head} earlier={slot.earlier} />
     </section>
+  );
+}
+
+/** A face on file as it would be typed, to be corrected. */
+function typedAgain(onFile: ReindexInput | undefined, units: Units): Typed {
+  return Object.fromEntries(
+    (onFile?.hub.runoutMm ?? []).map((mm, station) => [ROUND[station]?.id ?? '', units.asTyped(mm, 'mm')]),
+  );
+}
+
+/** A whole face as its reading, with the rotor on it where that was read. */
+function reindexInput(
+  values: Partial<Record<string, number>>,
+  rotor: RotorInput | null | undefined,
+): ReindexInput {
+  return {
+    hub: { runoutMm: ROUND.map(({ id }) => values[id]!), radiusMm: values.hubRadius! },
+    ...(rotor ? { mounted: { runoutMm: readRotor(rotor).readMm, radiusMm: values.rotorRadius! } } : {}),
+    studs: values.studs!,
+  };
+}
+
+/** What was typed in other units, by where it stands in the reading. */
+function enteredAt(entered: Partial<Record<string, string>>): Record<string, string> {
+  return Object.fromEntries(
+    ROUND.flatMap(({ id }, station) => {
+      const text = entered[id];
+      return text ? [[`hub.runoutMm[${station}]`, text]] : [];
+    }),
   );
 }
