@@ -1,3 +1,4 @@
+import { within } from '../../server/db/deadline';
 import { database } from '../../server/db/sql';
 import { signIn } from '../../tests/support/signIn';
 import { freePort } from '../system/port';
@@ -8,6 +9,8 @@ import { openJob, writer } from './writer';
 const WRITERS = 8;
 /** Between two kills, ms: enough for some entries to be under way. */
 const BETWEEN_MS = 250;
+/** A database that has just been ended answers within this, ms. */
+const ASKED_MS = 3_000;
 
 /**
  * Ends the application and a process of the database, turn by turn and without a warning, while eight people write; counts what was told
@@ -50,11 +53,15 @@ export async function killFigures(url: string, cluster: Cluster, kills: number):
 
 /** One process of the database ends without a word: all others are ended with it, and it recovers from its log. */
 async function crash(cluster: Cluster): Promise<void> {
-  const pid = await asAdmin(cluster, async (sql) => {
-    const [row] = await sql`
-      select pid from pg_stat_activity where application_name = 'bavrin' and pid <> pg_backend_pid() limit 1`;
-    return row?.pid as number | undefined;
-  }).catch(() => undefined);
+  // One that is still recovering may answer nothing at all: the next kill is another's turn.
+  const pid = await within(
+    ASKED_MS,
+    asAdmin(cluster, async (sql) => {
+      const [row] = await sql`
+        select pid from pg_stat_activity where application_name = 'bavrin' and pid <> pg_backend_pid() limit 1`;
+      return row?.pid as number | undefined;
+    }),
+  ).catch(() => undefined);
   if (pid !== undefined) process.kill(pid, 'SIGKILL');
 }
 
