@@ -4,7 +4,7 @@ import type { FindEntry } from '../../core/exchange/find/entry';
 import { PROCEDURES } from '../../core/planning/library';
 import { PART_KINDS, type PartKind } from '../../core/planning/shelf/parts';
 import { FINDINGS } from '../../core/readings/vocabulary/findings';
-import { database } from '../db/sql';
+import { database, type Sql } from '../db/sql';
 
 /** Jobs and parts that can be found by name at once; the ledger has its own search over all. */
 const MOST = 600;
@@ -12,55 +12,56 @@ const MOST = 600;
 /** All that can be found from any screen, of each kind the newest first. */
 export async function findEntries(): Promise<FindEntry[]> {
   const sql = database();
-  const [cars, jobs, parts, lots, benches] = await Promise.all([
-    sql`select id, name, note from cars order by lower(name), id`,
-    sql`
-      select j.id, j.number, j.complaint, j.closed_at is not null as closed, c.name as car
-      from jobs j join cars c on c.id = j.car_id order by j.opened_at desc limit ${MOST}`,
-    sql`
-      select p.id, p.kind, p.place, p.what, p.batch, p.car_id, c.name as car
-      from fitted_parts p join cars c on c.id = p.car_id where p.removed_on is null order by p.fitted_on desc, p.id limit ${MOST}`,
-    sql`
-      select id, kind, what, batch from shelf where dropped_at is null and quantity > 0 order by added_at desc, id limit ${MOST}`,
-    sql`
-      select b.id, b.bench, b.name, b.car_id, c.name as car from bench_states b join cars c on c.id = b.car_id
-      where b.dropped_at is null order by b.seq desc limit ${MOST}`,
+  const found = await Promise.all([
+    findCars(sql),
+    findJobs(sql),
+    findParts(sql),
+    findLots(sql),
+    findBenches(sql),
   ]);
-  return [
-    ...cars.map((row) => entry('car', row.id, row.name, row.note, `/car/${row.id}`)),
-    ...jobs.map((row) =>
-      entry(
-        'job',
-        row.id,
-        row.complaint || `Job ${row.number}`,
-        `${row.car}, job ${row.number}${row.closed ? '' : ', in the bay'}`,
-        row.closed ? `/ledger/${row.id}` : `/job/${row.id}`,
-      ),
-    ),
-    ...parts.map((row) =>
-      entry(
-        'part',
-        row.id,
-        row.what,
-        `${row.car} ${row.place} ${row.batch}`.trim(),
-        `/car/${row.car_id}#fitted`,
-        kindWords(row.kind),
-      ),
-    ),
-    ...lots.map((row) =>
-      entry('part', row.id, row.what, `On the shelf ${row.batch}`.trim(), '/shelf', kindWords(row.kind)),
-    ),
-    ...benches.map((row) =>
-      entry(
-        'bench',
-        row.id,
-        row.name,
-        `${row.car}, ${row.bench} bench`,
-        `/bench/${row.bench}?car=${row.car_id}&kept=${row.id}`,
-      ),
-    ),
-    ...BUILT_IN,
-  ];
+  return [...found.flat(), ...BUILT_IN];
+}
+
+async function findCars(sql: Sql): Promise<FindEntry[]> {
+  const rows = await sql`select id, name, note from cars order by lower(name), id`;
+  return rows.map((row) => entry('car', row.id, row.name, row.note, `/car/${row.id}`));
+}
+
+async function findJobs(sql: Sql): Promise<FindEntry[]> {
+  const rows = await sql`
+    select j.id, j.number, j.complaint, j.closed_at is not null as closed, c.name as car
+    from jobs j join cars c on c.id = j.car_id order by j.opened_at desc limit ${MOST}`;
+  return rows.map(({ id, number, complaint, closed, car }) => {
+    const about = `${car}, job ${number}${closed ? '' : ', in the bay'}`;
+    return entry('job', id, complaint || `Job ${number}`, about, closed ? `/ledger/${id}` : `/job/${id}`);
+  });
+}
+
+async function findParts(sql: Sql): Promise<FindEntry[]> {
+  const rows = await sql`
+    select p.id, p.kind, p.place, p.what, p.batch, p.car_id, c.name as car
+    from fitted_parts p join cars c on c.id = p.car_id where p.removed_on is null order by p.fitted_on desc, p.id limit ${MOST}`;
+  return rows.map((row) => {
+    const about = `${row.car} ${row.place} ${row.batch}`.trim();
+    return entry('part', row.id, row.what, about, `/car/${row.car_id}#fitted`, kindWords(row.kind));
+  });
+}
+
+async function findLots(sql: Sql): Promise<FindEntry[]> {
+  const rows = await sql`
+    select id, kind, what, batch from shelf where dropped_at is null and quantity > 0 order by added_at desc, id limit ${MOST}`;
+  return rows.map(({ id, kind, what, batch }) =>
+    entry('part', id, what, `On the shelf ${batch}`.trim(), '/shelf', kindWords(kind)),
+  );
+}
+
+async function findBenches(sql: Sql): Promise<FindEntry[]> {
+  const rows = await sql`
+    select b.id, b.bench, b.name, b.car_id, c.name as car from bench_states b join cars c on c.id = b.car_id
+    where b.dropped_at is null order by b.seq desc limit ${MOST}`;
+  return rows.map(({ id, bench, name, car, car_id }) =>
+    entry('bench', id, name, `${car}, ${bench} bench`, `/bench/${bench}?car=${car_id}&kept=${id}`),
+  );
 }
 
 function entry(

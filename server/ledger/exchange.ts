@@ -40,6 +40,9 @@ export async function* exportLedger(): AsyncGenerator<string> {
 
 export type ImportResult = { added: number; known: number; jobs: string[] };
 
+/** A summary takes no more, characters: work that was listed apart goes into it. */
+const LONGEST_SUMMARY = 4000;
+
 /** Taking in ten years of cases is allowed this long. */
 const IMPORT_MS = 5 * 60_000;
 
@@ -84,39 +87,55 @@ export async function writeCase(
 ): Promise<void> {
   const { record } = file;
   const openedAt = new Date(record?.openedAt ?? record?.closedAt ?? now);
-  const closedAt = new Date(record?.closedAt ?? Math.max(now.getTime(), openedAt.getTime()));
-  await tx`
-    insert into jobs ${tx({
-      id: jobId,
-      car_id: carId,
-      complaint: file.complaint ?? '',
-      when_where: file.whenWhere ?? '',
-      history: file.history ?? '',
-      helper: file.atHand?.helper ?? true,
-      wheels_off: file.atHand?.wheelsOff ?? false,
-      missing: file.atHand?.missing ?? [],
-      opened_at: openedAt,
-      summary: [record?.summary ?? '', ...(record?.work ?? [])]
-        .filter((line) => line !== '')
-        .join('\n')
-        .slice(0, 4000),
-      ...(record ? { outcome: record.outcome, closed_at: closedAt, closed_by: record.by || 'imported' } : {}),
-    })}`;
+  await tx`insert into jobs ${tx({ id: jobId, car_id: carId, ...jobColumns(file, { openedAt, now }) })}`;
   await writeFindings(tx, jobId, file.findings, 'before', openedAt);
   await writeFindings(tx, jobId, record?.proof ?? [], 'after', openedAt);
-  const readings = (file.readings ?? []).map(({ kind, corner = '', input }, index) => ({
+  await writeReadings(tx, jobId, file.readings ?? [], openedAt);
+  const causes = [...new Set(record?.confirmed ?? [])].map((cause) => ({ job_id: jobId, cause }));
+  if (causes.length > 0) await tx`insert into job_causes ${tx(causes)}`;
+  await writeHolds(tx, jobId, record?.holds ?? []);
+}
+
+/** The job's own fields; one with a record is closed. */
+function jobColumns(file: CaseFile, { openedAt, now }: { openedAt: Date; now: Date }) {
+  const { record, atHand } = file;
+  const lines = [record?.summary ?? '', ...(record?.work ?? [])].filter((line) => line !== '');
+  const closedAt = new Date(record?.closedAt ?? Math.max(now.getTime(), openedAt.getTime()));
+  return {
+    complaint: file.complaint ?? '',
+    when_where: file.whenWhere ?? '',
+    history: file.history ?? '',
+    helper: atHand?.helper ?? true,
+    wheels_off: atHand?.wheelsOff ?? false,
+    missing: atHand?.missing ?? [],
+    opened_at: openedAt,
+    summary: lines.join('\n').slice(0, LONGEST_SUMMARY),
+    ...(record ? { outcome: record.outcome, closed_at: closedAt, closed_by: record.by || 'imported' } : {}),
+  };
+}
+
+async function writeReadings(
+  tx: Sql,
+  jobId: string,
+  readings: NonNullable<CaseFile['readings']>,
+  at: Date,
+): Promise<void> {
+  const rows = readings.map(({ kind, corner = '', input }, index) => ({
     id: idFromContent(`${jobId} reading ${index}`),
     job_id: jobId,
     phase: 'before',
     kind,
     corner,
-    recorded_at: openedAt,
+    recorded_at: at,
     ...figureColumns(tx, input, accept(runCalc(kind, input))),
   }));
-  if (readings.length > 0) await tx`insert into readings ${tx(readings)} on conflict do nothing`;
-  const causes = [...new Set(record?.confirmed ?? [])].map((cause) => ({ job_id: jobId, cause }));
-  if (causes.length > 0) await tx`insert into job_causes ${tx(causes)}`;
-  const proofs = (record?.holds ?? []).map(({ id: hold, how, by, at }, index) => ({
+  if (rows.length > 0) await tx`insert into readings ${tx(rows)} on conflict do nothing`;
+}
+
+type SignedHolds = NonNullable<NonNullable<CaseFile['record']>['holds']>;
+
+async function writeHolds(tx: Sql, jobId: string, holds: SignedHolds): Promise<void> {
+  const rows = holds.map(({ id: hold, how, by, at }, index) => ({
     id: idFromContent(`${jobId} hold ${index}`),
     job_id: jobId,
     hold,
@@ -126,7 +145,7 @@ export async function writeCase(
     // Signed elsewhere: its evidence is not on this record.
     by_word: true,
   }));
-  if (proofs.length > 0) await tx`insert into hold_proofs ${tx(proofs)}`;
+  if (rows.length > 0) await tx`insert into hold_proofs ${tx(rows)}`;
 }
 
 /**

@@ -16,7 +16,7 @@ import { waterTrends } from '../fills/water';
 import { getSheets } from '../jobs/queries';
 import { carParts } from '../parts/queries';
 import { getShelf } from '../shelf/queries';
-import { getShop } from '../shop/queries';
+import { getShop, type ShopRow } from '../shop/queries';
 import { carPast } from '../wear/queries';
 
 export type CarPreparation = Preparation & {
@@ -43,57 +43,62 @@ export async function getPreparation(
 ): Promise<CarPreparation> {
   const [car, shop] = await Promise.all([getCar(carId), getShop()]);
   const today = dayIn(shop.timeZone, now);
-  const [{ wear, events }, parts, last, water, driven, notes, shelf, sheets, [bled]] = await Promise.all([
-    carPast(car.id, { timeZone: shop.timeZone }),
-    carParts(car.id),
-    lastReadings(car.id),
-    waterTrends(shop, [car.id]),
-    drivenSinceFill(),
-    openFollowUps(today, car.id),
-    getShelf(),
-    openJobsOf(car.id).then((ids) => getSheets(ids)),
-    database('own')`select clear_at_ml from cars where id = ${car.id}`,
-  ]);
+  const { past, parts, last, water, driven, notes, shelf, sheets, clearAtMl } = await onFileOf(
+    car.id,
+    shop,
+    today,
+  );
+  const { wear, events } = past;
   const event = options.eventId ? events.find(({ id }) => id === options.eventId) : nextEvent(events, today);
   if (!event) throw notFound('event', options.eventId ?? 'to come');
-  const readings = last.flatMap(({ kind, corner, input, recordedAt }): DatedReading[] =>
-    input === null
-      ? []
-      : [
-          {
-            kind,
-            corner,
-            input: input as DatedReading['input'],
-            on: dayIn(shop.timeZone, new Date(recordedAt)),
-          },
-        ],
-  );
+  const readings = dated(last, shop.timeZone);
   const measured = hottestMeasured(readings);
   const heat = (measured && heatAhead(car, event, measured, events)) ?? null;
   const peak = peakOf(options.peakC, measured, heat);
   const preparation = prepare({
-    ...{ car, event, events, wear, parts, readings, today },
+    ...{ car, event, events, wear, parts, readings, today, clearAtMl },
     limits: shop.limits,
     altitudeM: shop.altitudeM,
     fluid: { school: shop.fluidSchool, driven: driven.get(car.id), water: water.get(car.id) },
     peakC: peak?.c ?? null,
     notes: notes.map(({ what, why = '', dueOn, temporary }) => ({ what, why, dueOn, temporary })),
     ways: shop,
-    clearAtMl: bled!.clear_at_ml,
     holds: sheets.flatMap((sheet) => openHolds(sheet).map(({ label }) => ({ label, job: jobOf(sheet) }))),
   });
   const [sheet] = sheets;
+  const freshDays = limitFor('bottleDays', shop.limits).value;
   return {
     ...preparation,
     car: { id: car.id, name: car.name },
     ...{ event, peak, heat },
-    toBring: toBring(preparation.lines, shelf, {
-      wanted: car.fluidClass,
-      freshDays: limitFor('bottleDays', shop.limits).value,
-      now,
-    }),
+    toBring: toBring(preparation.lines, shelf, { wanted: car.fluidClass, freshDays, now }),
     job: sheet ? jobOf(sheet) : null,
   };
+}
+
+/** All that a preparation goes by, as it is on file. */
+async function onFileOf(carId: string, shop: ShopRow, today: string) {
+  const [past, parts, last, water, driven, notes, shelf, sheets, [bled]] = await Promise.all([
+    carPast(carId, { timeZone: shop.timeZone }),
+    carParts(carId),
+    lastReadings(carId),
+    waterTrends(shop, [carId]),
+    drivenSinceFill(),
+    openFollowUps(today, carId),
+    getShelf(),
+    openJobsOf(carId).then((ids) => getSheets(ids)),
+    database('own')`select clear_at_ml from cars where id = ${carId}`,
+  ]);
+  return { past, parts, last, water, driven, notes, shelf, sheets, clearAtMl: bled!.clear_at_ml };
+}
+
+/** Readings with the day each was taken in the shop; those that were taken back are none. */
+function dated(last: Awaited<ReturnType<typeof lastReadings>>, timeZone: string): DatedReading[] {
+  return last.flatMap(({ kind, corner, input, recordedAt }): DatedReading[] => {
+    if (input === null) return [];
+    const on = dayIn(timeZone, new Date(recordedAt));
+    return [{ kind, corner, input: input as DatedReading['input'], on }];
+  });
 }
 
 function jobOf({ job }: JobSheet): PrepJob {
