@@ -11,8 +11,8 @@ import { standing, standingAnswers } from './standing';
 export type BeforeFigure = { slot: FigureSlot; reading?: ReadingRow; state?: string };
 
 /**
- * What stands on the sheet that the work will change: readings of the kinds the job is measured by, at its corners, then
- * the abnormal checks that speak for the cause.
+ * What stands on the sheet that the work will change: readings the job is measured by first, or that answer what speaks for the cause,
+ * then the abnormal checks that speak for it, then what else was read. A sound rotor is no figure of a loose bearing.
  */
 export function beforeFigures(
   sheet: JobSheet,
@@ -33,7 +33,14 @@ export function beforeFigures(
     .filter((row) => findingOf(row.finding).stage === 'check' && isAbnormal(row.finding, row.state!))
     .filter((row) => speaking.has(row.finding))
     .map((row): BeforeFigure => ({ slot: { finding: row.finding, place: row.place }, state: row.state! }));
-  // Of the kinds it is measured by the first that was read.
-  const telling = readings.filter((each) => each.reading?.kind === readings[0]?.reading?.kind);
+  const speaks = ({ kind }: ReadingRow) =>
+    measures.some(
+      (measure) =>
+        MEASURES[measure].kind === kind && MEASURES[measure].covers.some((each) => speaking.has(each)),
+    );
+  const isTelling = ({ reading }: BeforeFigure) =>
+    reading !== undefined && (reading.kind === kinds[0] || cause === undefined || speaks(reading));
+  const [first] = readings.filter(isTelling);
+  const telling = readings.filter(({ reading }) => reading?.kind === first?.reading?.kind);
   return [...telling, ...answers, ...readings.filter((each) => !telling.includes(each))].slice(0, 4);
 }

@@ -97,6 +97,27 @@ describe('the figure before', () => {
     expect(beforeFigures(sheet, ['rotor'], ['FL'], undefined)).toEqual([]);
   });
 
+  it('is what was found, before a reading that found nothing of it', () => {
+    const rotor = { ...fluidRow(3.4), id: 'rotor', kind: 'rotor', corner: 'FR' as const };
+    const sheet = emptySheet({
+      readings: [rotor],
+      answers: [answerRow({ finding: 'bearing_play', state: 'excess', place: 'FR' })],
+    });
+    const loose = {
+      id: 'bearing_play',
+      probability: 0.9,
+      evidence: [{ finding: 'bearing_play', state: 'excess', bits: 4 }],
+    } as never;
+    const slots = (cause: typeof loose | undefined) =>
+      beforeFigures(sheet, ['bearing', 'rotor'], ['FR'], cause).map((each) => each.slot);
+    expect(slots(loose)).toEqual([
+      { finding: 'bearing_play', place: 'FR' },
+      { reading: 'rotor', corner: 'FR' },
+    ]);
+    // For no cause in hand the one that was read is all there is to go by.
+    expect(slots(undefined)).toEqual([{ reading: 'rotor', corner: 'FR' }]);
+  });
+
   it('is looked for where the trouble was found', () => {
     const sheet = emptySheet({
       answers: [
