@@ -67,6 +67,7 @@ export function ShelfView({ shelf }: { shelf: ShelfRow[] }) {
           {error}
         </p>
       )}
+      <KeptForms under="/api/shelf" />
       {kinds.map((kind) => (
         <Kind
           key={kind}
@@ -80,7 +81,6 @@ export function ShelfView({ shelf }: { shelf: ShelfRow[] }) {
         />
       ))}
       {shelf.length === 0 && <p>Nothing on the shelf yet.</p>}
-      <KeptForms under="/api/shelf" />
       <LotForm />
     </main>
   );
