@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
+import type { BaseUnit } from '@/core/base/units/display';
 import { sessionsBy } from '@/core/planning/wear/sessions';
 import type { EventRow } from '@/server/wear/queries';
 import { Button } from '@/ui/Button';
@@ -10,12 +11,11 @@ import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
 import { Trouble } from '@/ui/Trouble';
-import { sendForm } from '../queue/forms';
 import { KeptForms } from '../queue/KeptForms';
+import { useAddingForm } from '../queue/useAddingForm';
 import { DayField } from '../shell/DayField';
 import { IfMay } from '../shell/IfMay';
 import { NoteEnd } from '../shell/NoteEnd';
-import { newId } from '../shell/newId';
 import { CircuitOptions } from '../shell/options';
 import { useMay } from '../shell/PersonContext';
 import { request } from '../shell/request';
@@ -26,57 +26,28 @@ import { useUnits } from '../shell/useUnits';
 import { eventWords } from './eventWords';
 
 const BLANK = { name: '', onDate: '', sessions: '', odometer: '', circuit: '', air: '' };
+const BASES: Readonly<Record<string, BaseUnit>> = { odometer: 'km', air: '°C' };
+const baseOf = (field = '') => BASES[field];
+/** Days shown at once; the rest opens. */
+const SHOWN = 5;
 
 /** Days on track, run and to come: wear is counted in their sessions. */
 export function EventsPanel({ carId, events }: { carId: string; events: EventRow[] }) {
   const refreshPage = useRefresh();
-  const { today, dateOrder } = useShop();
-  const units = useUnits();
-  const path = `/api/cars/${carId}/events`;
-  const [draft, setDraft] = useState(BLANK);
-  const [id, setId] = useState(newId);
+  const { today } = useShop();
   const [error, setError] = useState<string>();
   const mayWork = useMay('work');
   const [open, setOpen] = useState(false);
   const run = sessionsBy(events, today);
   const newestFirst = [...events].reverse();
-
-  const add = async () => {
-    const reply = await sendForm({
-      path,
-      id,
-      kind: 'event',
-      label: () =>
-        `Day on track: ${draft.name.trim()}, ${dayWords(draft.onDate, dateOrder)}, ${draft.sessions} sessions`,
-      content: {
-        name: draft.name,
-        onDate: draft.onDate,
-        sessions: sentNumber(draft.sessions) ?? '',
-        odometerKm: units.sent(draft.odometer, 'km'),
-        circuit: draft.circuit || null,
-        airC: units.sent(draft.air, '°C'),
-      },
-    });
-    if (!reply.ok) {
-      const issue = reply.refusal.issues?.[0];
-      setError(
-        issue
-          ? `${FIELD_WORDS[issue.path] ?? issue.path} is ${issue.value}: ${issue.accepted}`
-          : reply.refusal.message,
-      );
-      return;
-    }
-    setError(undefined);
-    setDraft(BLANK);
-    setId(newId());
-    setOpen(false);
-    refreshPage();
-  };
-  const drop = async ({ id: eventId, ...event }: EventRow) => {
-    const reply = await request('PATCH', `/api/events/${eventId}`, { ...event, dropped: true });
+  const drop = async ({ id, ...event }: EventRow) => {
+    const reply = await request('PATCH', `/api/events/${id}`, { ...event, dropped: true });
     setError(reply.ok ? undefined : reply.refusal.message);
     refreshPage();
   };
+  const line = (event: EventRow) => (
+    <EventLine key={event.id} carId={carId} event={event} today={today} onDrop={drop} />
+  );
   return (
     <section aria-labelledby="events">
       <h2
@@ -93,70 +64,64 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
           </Button>
         )}
       </h2>
-      {open && (
-        <form
-          className="grid gap-3 border-b border-rule py-3 grid-cols-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void add();
-          }}
-        >
-          <TextField
-            className="col-span-2"
-            label="Event"
-            value={draft.name}
-            maxLength={120}
-            onChange={(event) => setDraft({ ...draft, name: event.target.value })}
-          />
-          <DayField label="Date" value={draft.onDate} onChange={(onDate) => setDraft({ ...draft, onDate })} />
-          <NumberField
-            label="Sessions"
-            value={draft.sessions}
-            onChange={(event) => setDraft({ ...draft, sessions: event.target.value })}
-          />
-          <NumberField
-            label="Odometer after"
-            unit={units.unit('km')}
-            value={draft.odometer}
-            onChange={(event) => setDraft({ ...draft, odometer: event.target.value })}
-          />
-          <SelectField
-            label="Circuit"
-            value={draft.circuit}
-            onChange={(event) => setDraft({ ...draft, circuit: event.target.value })}
-          >
-            <option value="">not said</option>
-            <CircuitOptions />
-          </SelectField>
-          <NumberField
-            label="Air expected"
-            unit={units.unit('°C')}
-            value={draft.air}
-            onChange={(event) => setDraft({ ...draft, air: event.target.value })}
-          />
-          <NoteEnd onLeave={() => setOpen(false)} className="col-span-2" />
-        </form>
-      )}
+      {open && <EventForm carId={carId} onDone={() => setOpen(false)} />}
       <Trouble>{error}</Trouble>
-      <KeptForms under={path} />
+      <KeptForms under={eventsOf(carId)} />
       <ul>
-        {newestFirst.slice(0, SHOWN).map((event) => (
-          <EventLine key={event.id} carId={carId} event={event} today={today} onDrop={drop} />
-        ))}
+        {newestFirst.slice(0, SHOWN).map(line)}
         {events.length === 0 && (
           <li className="py-2 text-soft">None noted: wear cannot be counted in sessions yet.</li>
         )}
       </ul>
       {events.length > SHOWN && (
         <Opens head={<span className="text-soft">{events.length - SHOWN} earlier</span>}>
-          <ul>
-            {newestFirst.slice(SHOWN).map((event) => (
-              <EventLine key={event.id} carId={carId} event={event} today={today} onDrop={drop} />
-            ))}
-          </ul>
+          <ul>{newestFirst.slice(SHOWN).map(line)}</ul>
         </Opens>
       )}
     </section>
+  );
+}
+
+const eventsOf = (carId: string) => `/api/cars/${carId}/events`;
+
+function EventForm({ carId, onDone }: { carId: string; onDone: () => void }) {
+  const { dateOrder } = useShop();
+  const units = useUnits();
+  const form = useAddingForm({
+    ...{ name: `event.${carId}`, initial: BLANK, baseOf, onDone },
+    adding: (typed) => ({
+      path: eventsOf(carId),
+      kind: 'event',
+      content: {
+        name: typed.name,
+        onDate: typed.onDate,
+        sessions: sentNumber(typed.sessions) ?? '',
+        odometerKm: units.sent(typed.odometer, 'km'),
+        circuit: typed.circuit || null,
+        airC: units.sent(typed.air, '°C'),
+      },
+      label: () =>
+        `Day on track: ${typed.name.trim()}, ${dayWords(typed.onDate, dateOrder)}, ${typed.sessions} sessions`,
+    }),
+  });
+  return (
+    <form className="grid grid-cols-2 gap-3 border-b border-rule py-3" onSubmit={form.onSubmit}>
+      <TextField className="col-span-2" label="Event" maxLength={120} {...form.field('name')} />
+      <DayField
+        label="Date"
+        value={form.typed.onDate}
+        error={form.errorOf('onDate')}
+        onChange={(onDate) => form.set({ onDate })}
+      />
+      <NumberField label="Sessions" {...form.field('sessions')} />
+      <NumberField label="Odometer after" unit={units.unit('km')} {...form.field('odometer', 'odometerKm')} />
+      <SelectField label="Circuit" {...form.field('circuit')}>
+        <option value="">not said</option>
+        <CircuitOptions />
+      </SelectField>
+      <NumberField label="Air expected" unit={units.unit('°C')} {...form.field('air', 'airC')} />
+      <NoteEnd trouble={form.trouble} onLeave={onDone} className="col-span-2" />
+    </form>
   );
 }
 
@@ -202,15 +167,3 @@ function EventLine({
     </li>
   );
 }
-
-/** Days shown at once; the rest opens. */
-const SHOWN = 5;
-
-const FIELD_WORDS: Record<string, string> = {
-  name: 'The event',
-  onDate: 'The date',
-  sessions: 'Sessions',
-  odometerKm: 'The odometer',
-  circuit: 'The circuit',
-  airC: 'The air expected',
-};

@@ -9,16 +9,14 @@ import { Button } from '@/ui/Button';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
-import { sendForm } from '../queue/forms';
 import { KeptForms } from '../queue/KeptForms';
+import { noUnits, useAddingForm } from '../queue/useAddingForm';
 import { DayField } from '../shell/DayField';
 import { NoteEnd } from '../shell/NoteEnd';
-import { newId } from '../shell/newId';
 import { useMay } from '../shell/PersonContext';
 import { useShop } from '../shell/ShopContext';
 import { sentNumber } from '../shell/typedNumber';
-import { useRefresh } from '../shell/useRefresh';
-import { type CameOff, CameOffFields, readCameOff } from './CameOffFields';
+import { CameOffFields, readCameOff } from './CameOffFields';
 
 type Props = { carId: string; parts: FittedPart[]; events: CarEvent[] };
 
@@ -87,62 +85,34 @@ function PartLine({ part, sessions }: { part: FittedPart; sessions: number }) {
   );
 }
 
+const BLANK_PART = { kind: 'pads', place: 'front', what: '', batch: '', price: '', oldWhy: '', oldMate: '' };
+
 function PartForm({ carId, onDone }: { carId: string; onDone: () => void }) {
-  const refreshPage = useRefresh();
   const { today, currency } = useShop();
-  const [id] = useState(newId);
-  const [draft, setDraft] = useState({
-    kind: 'pads' as PartKind,
-    place: 'front' as string,
-    what: '',
-    batch: '',
-    price: '',
-    fittedOn: today,
-  });
-  const [cameOff, setCameOff] = useState<CameOff>({ oldWhy: '', oldMate: '' });
-  const [error, setError] = useState<string>();
-  const set = (field: keyof typeof draft) => (event: { target: { value: string } }) =>
-    setDraft({ ...draft, [field]: event.target.value });
-  const save = async () => {
-    const reply = await sendForm({
+  const form = useAddingForm({
+    ...{ name: `part.${carId}`, initial: { ...BLANK_PART, fittedOn: today }, baseOf: noUnits, onDone },
+    adding: ({ oldWhy, oldMate, price, ...typed }) => ({
       path: `/api/cars/${carId}/parts`,
-      id,
       kind: 'part',
-      label: () => `${PART_KINDS[draft.kind]} ${draft.place}: ${draft.what}`,
       content: {
-        ...draft,
-        price: sentNumber(draft.price),
-        ...readCameOff(cameOff),
+        ...typed,
+        price: sentNumber(price),
+        ...readCameOff({ oldWhy, oldMate }),
         ...{ jobId: null, shelfId: null },
       },
-    });
-    if (!reply.ok) {
-      const issue = reply.refusal.issues?.[0];
-      return setError(
-        issue
-          ? `${FIELD_WORDS[issue.path] ?? issue.path} is ${issue.value}: ${issue.accepted}`
-          : reply.refusal.message,
-      );
-    }
-    onDone();
-    refreshPage();
-  };
+      label: () => `${PART_KINDS[typed.kind as PartKind]} ${typed.place}: ${typed.what}`,
+    }),
+  });
   return (
-    <form
-      className="grid gap-3 border-b border-rule py-3 sm:grid-cols-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-    >
-      <SelectField label="Part" value={draft.kind} onChange={set('kind')}>
+    <form className="grid gap-3 border-b border-rule py-3 sm:grid-cols-2" onSubmit={form.onSubmit}>
+      <SelectField label="Part" {...form.field('kind')}>
         {PART_KIND_IDS.filter((kind) => kind !== 'fluid').map((kind) => (
           <option key={kind} value={kind}>
             {PART_KINDS[kind]}
           </option>
         ))}
       </SelectField>
-      <SelectField label="Where" value={draft.place} onChange={set('place')}>
+      <SelectField label="Where" {...form.field('place')}>
         {PLACES.map((place) => (
           <option key={place} value={place}>
             {place}
@@ -150,23 +120,17 @@ function PartForm({ carId, onDone }: { carId: string; onDone: () => void }) {
         ))}
         <option value="">the car</option>
       </SelectField>
-      <TextField label="What" maxLength={120} value={draft.what} onChange={set('what')} />
-      <TextField label="Serial or batch" maxLength={60} value={draft.batch} onChange={set('batch')} />
-      <NumberField label="It cost" unit={currency} value={draft.price} onChange={set('price')} />
+      <TextField label="What" maxLength={120} {...form.field('what')} />
+      <TextField label="Serial or batch" maxLength={60} {...form.field('batch')} />
+      <NumberField label="It cost" unit={currency} {...form.field('price')} />
       <DayField
         label="Fitted"
-        value={draft.fittedOn}
-        onChange={(fittedOn) => setDraft({ ...draft, fittedOn })}
+        value={form.typed.fittedOn}
+        error={form.errorOf('fittedOn')}
+        onChange={(fittedOn) => form.set({ fittedOn })}
       />
-      <CameOffFields value={cameOff} onChange={setCameOff} />
-      <NoteEnd trouble={error} onLeave={onDone} className="sm:col-span-2" />
+      <CameOffFields value={form.typed} onChange={form.set} />
+      <NoteEnd trouble={form.trouble} onLeave={onDone} className="sm:col-span-2" />
     </form>
   );
 }
-
-const FIELD_WORDS: Record<string, string> = {
-  what: 'What was fitted',
-  fittedOn: 'The date',
-  place: 'Where',
-  price: 'What it cost',
-};

@@ -8,16 +8,12 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { NumberField, TextField } from '@/ui/Field';
 import { Trouble } from '@/ui/Trouble';
-import { sendForm } from '../queue/forms';
 import { KeptForms } from '../queue/KeptForms';
+import { useAddingForm } from '../queue/useAddingForm';
 import { dropRow } from '../shell/dropped';
 import { IfMay } from '../shell/IfMay';
 import { NoteEnd } from '../shell/NoteEnd';
-import { newId } from '../shell/newId';
 import { useMay } from '../shell/PersonContext';
-import type { Refusal } from '../shell/refusal';
-import { refusedField } from '../shell/request';
-import { useKeptFigures } from '../shell/useKeptFigures';
 import { useRefresh } from '../shell/useRefresh';
 import { useUnits } from '../shell/useUnits';
 
@@ -98,17 +94,12 @@ export function SetupsPanel({ carId, setups }: { carId: string; setups: CarSetup
 }
 
 function SetupForm({ carId, onDone }: { carId: string; onDone: () => void }) {
-  const refreshPage = useRefresh();
   const units = useUnits();
-  const [id] = useState(newId);
-  const [refusal, setRefusal] = useState<Refusal | null>(null);
-  const [typed, keep, forget] = useKeptFigures(`setup.${carId}`, BLANK, baseOf);
-  const save = async () => {
-    const reply = await sendForm({
+  const form = useAddingForm<Typed>({
+    ...{ name: `setup.${carId}`, initial: BLANK, baseOf, onDone },
+    adding: (typed) => ({
       path: `/api/cars/${carId}/setups`,
-      id,
       kind: 'setup',
-      label: () => `Set-up for ${typed.track.trim()}`,
       content: {
         track: typed.track.trim(),
         kind: typed.kind,
@@ -117,33 +108,18 @@ function SetupForm({ carId, onDone }: { carId: string; onDone: () => void }) {
         tap: typed.tap === 'yes',
         note: typed.note.trim(),
       },
-    });
-    if (!reply.ok) return setRefusal(reply.refusal);
-    forget();
-    onDone();
-    refreshPage();
-  };
+      label: () => `Set-up for ${typed.track.trim()}`,
+    }),
+  });
+  const { typed, set } = form;
   return (
-    <form
-      aria-label="Note a track"
-      className="grid gap-3 border-b border-rule py-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-    >
-      <TextField
-        label="Track, as the shop calls it"
-        value={typed.track}
-        maxLength={120}
-        error={refusedField(refusal, 'track')}
-        onChange={(event) => keep({ ...typed, track: event.target.value })}
-      />
+    <form aria-label="Note a track" className="grid gap-3 border-b border-rule py-3" onSubmit={form.onSubmit}>
+      <TextField label="Track, as the shop calls it" maxLength={120} {...form.field('track')} />
       <div>
         <Choice
           label="The track is"
           value={typed.kind}
-          onChange={(kind) => kind !== '' && keep({ ...typed, kind: kind as CircuitKind })}
+          onChange={(kind) => kind !== '' && set({ kind: kind as CircuitKind })}
           options={CIRCUIT_KIND_IDS.map((kind) => ({ value: kind, label: CIRCUIT_KINDS[kind].label }))}
         />
         <p className="mt-1 text-small text-soft">{CIRCUIT_KINDS[typed.kind].advice}</p>
@@ -155,9 +131,7 @@ function SetupForm({ carId, onDone }: { carId: string; onDone: () => void }) {
             label={`One spring, ${axle}`}
             unit={units.unit('N')}
             hint="Empty: none"
-            value={typed[axle]}
-            error={refusedField(refusal, `${axle}N`)}
-            onChange={(event) => keep({ ...typed, [axle]: event.target.value })}
+            {...form.field(axle, `${axle}N`)}
           />
         ))}
       </div>
@@ -166,21 +140,15 @@ function SetupForm({ carId, onDone }: { carId: string; onDone: () => void }) {
         <Choice
           label="A tap before the zone"
           value={typed.tap}
-          onChange={(tap) => tap !== '' && keep({ ...typed, tap: tap as Typed['tap'] })}
+          onChange={(tap) => tap !== '' && set({ tap: tap as Typed['tap'] })}
           options={[
             { value: 'yes', label: 'Taps' },
             { value: 'no', label: 'Does not' },
           ]}
         />
       </div>
-      <TextField
-        label="What was found there"
-        value={typed.note}
-        maxLength={400}
-        error={refusedField(refusal, 'note')}
-        onChange={(event) => keep({ ...typed, note: event.target.value })}
-      />
-      <NoteEnd trouble={refusal && !refusal.issues ? refusal.message : false} onLeave={onDone} />
+      <TextField label="What was found there" maxLength={400} {...form.field('note')} />
+      <NoteEnd trouble={form.trouble} onLeave={onDone} />
     </form>
   );
 }

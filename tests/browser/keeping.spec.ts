@@ -7,6 +7,39 @@ test('a half-written complaint survives a reload before the job is opened', asyn
   await expect(page.getByLabel('What the driver says, in one line')).toHaveValue('Half a sent');
 });
 
+test('a day on track and a part that are half noted survive a reload; what is refused is said at its field', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page
+    .getByRole('link', { name: /^Club saloon/ })
+    .last()
+    .click();
+  await page.waitForURL(/\/car\//);
+  await page.getByRole('button', { name: 'Add a day' }).click();
+  const name = `Half noted ${Date.now().toString(36)}`;
+  await page.getByLabel('Event', { exact: true }).fill(name);
+  await page.getByLabel('Sessions', { exact: true }).fill('many');
+  await page.getByRole('button', { name: 'Note a part' }).click();
+  await page.getByLabel('What', { exact: true }).fill('Hose, front left');
+  await page.reload();
+  await page.getByRole('button', { name: 'Note a part' }).click();
+  await expect(page.getByLabel('What', { exact: true })).toHaveValue('Hose, front left');
+  await page.getByRole('button', { name: 'Leave it' }).click();
+  await page.getByRole('button', { name: 'Add a day' }).click();
+  await expect(page.getByLabel('Event', { exact: true })).toHaveValue(name);
+  await page.getByLabel('Date', { exact: true }).fill('2026-11-26');
+  const note = page.getByRole('button', { name: 'Note it' });
+  await note.click();
+  await expect(page.getByText('"many" is not taken: a number is needed')).toBeVisible();
+  await expect(page.getByLabel('Sessions', { exact: true })).toHaveValue('many');
+  await page.getByLabel('Sessions', { exact: true }).fill('4');
+  await note.click();
+  await expect(page.getByRole('button', { name: `Drop ${name}` })).toBeVisible();
+  await page.getByRole('button', { name: 'Add a day' }).click();
+  await expect(page.getByLabel('Event', { exact: true })).toHaveValue('');
+});
+
 test.describe(() => {
   test.use({ provoked: [/net::ERR_FAILED/] });
   test('answers and words given without a network are kept over a reload and sent when it is back', async ({

@@ -10,21 +10,17 @@ import type { CarFill } from '@/server/fills/queries';
 import { Button } from '@/ui/Button';
 import { Opens } from '@/ui/Opens';
 import { Trouble } from '@/ui/Trouble';
-import { sendForm } from '../../queue/forms';
 import { KeptForms } from '../../queue/KeptForms';
+import { useAddingForm } from '../../queue/useAddingForm';
 import { dropRow } from '../../shell/dropped';
 import { IfMay } from '../../shell/IfMay';
 import { NoteEnd } from '../../shell/NoteEnd';
-import { newId } from '../../shell/newId';
 import { useMay } from '../../shell/PersonContext';
-import type { Refusal } from '../../shell/refusal';
-import { refusedField } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
-import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useRefresh } from '../../shell/useRefresh';
 import { useUnits } from '../../shell/useUnits';
 import { FillFields } from './FillFields';
-import { fillBase, fillTyped, readFill } from './typed';
+import { type FillTyped, fillBase, fillTyped, readFill } from './typed';
 import { WaterLine } from './WaterLine';
 
 /** Fills shown at once; the rest opens. */
@@ -120,11 +116,8 @@ function FillLine({ fill, before, onDrop }: { fill: CarFill; before?: CarFill; o
 }
 
 function FillForm({ car, before, onDone }: { car: CarRow; before?: CarFill; onDone: () => void }) {
-  const refreshPage = useRefresh();
   const { today, dateOrder } = useShop();
   const units = useUnits();
-  const [id] = useState(newId);
-  const [refusal, setRefusal] = useState<Refusal | null>(null);
   const initial: FluidFill = {
     filledOn: today,
     product: '',
@@ -137,37 +130,24 @@ function FillForm({ car, before, onDone }: { car: CarRow; before?: CarFill; onDo
     lotId: null,
     lotOpenedOn: null,
   };
-  const [typed, keep, forget] = useKeptFigures(`fill.${car.id}`, fillTyped(initial, units), fillBase);
-  const save = async () => {
-    const content = readFill(typed, initial, units);
-    const reply = await sendForm({
+  const form = useAddingForm<FillTyped>({
+    ...{ name: `fill.${car.id}`, initial: fillTyped(initial, units), baseOf: fillBase, onDone },
+    adding: (typed) => ({
       path: `/api/cars/${car.id}/fills`,
-      id,
       kind: 'fill',
-      content,
+      content: readFill(typed, initial, units),
       label: () => `Fill: ${typed.product || 'no product said'}, ${dayWords(typed.filledOn, dateOrder)}`,
-    });
-    if (!reply.ok) return setRefusal(reply.refusal);
-    forget();
-    onDone();
-    refreshPage();
-  };
+    }),
+  });
   return (
-    <form
-      aria-label="Note a fill"
-      className="grid gap-3 border-b border-rule py-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-    >
+    <form aria-label="Note a fill" className="grid gap-3 border-b border-rule py-3" onSubmit={form.onSubmit}>
       <FillFields
-        typed={typed}
+        typed={form.typed}
         before={fluidIn(before, car)}
-        errorOf={(field) => refusedField(refusal, field)}
-        onChange={keep}
+        errorOf={form.errorOf}
+        onChange={form.set}
       />
-      <NoteEnd trouble={refusal && !refusal.issues ? refusal.message : false} onLeave={onDone} />
+      <NoteEnd trouble={form.trouble} onLeave={onDone} />
     </form>
   );
 }

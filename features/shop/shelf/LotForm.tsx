@@ -1,25 +1,21 @@
 'use client';
 
-import { useState } from 'react';
 import { parseMeasure } from '@/core/base/units/parse';
-import { FLUID_CLASSES } from '@/core/car/fluidClasses';
-import { PART_KIND_IDS, PART_KINDS, type PartKind } from '@/core/planning/shelf/parts';
+import { FLUID_CLASSES, type FluidClass } from '@/core/car/fluidClasses';
+import { PART_KIND_IDS, PART_KINDS } from '@/core/planning/shelf/parts';
 import { Button } from '@/ui/Button';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
+import { Trouble } from '@/ui/Trouble';
 import { FluidFields } from '../../car/fill/FluidFields';
 import { fillBase } from '../../car/fill/typed';
-import { sendForm } from '../../queue/forms';
-import { newId } from '../../shell/newId';
-import type { Refusal } from '../../shell/refusal';
-import { refusedField } from '../../shell/request';
+import { useAddingForm } from '../../queue/useAddingForm';
 import { useShop } from '../../shell/ShopContext';
 import { sentNumber } from '../../shell/typedNumber';
-import { useKeptFigures } from '../../shell/useKeptFigures';
-import { useRefresh } from '../../shell/useRefresh';
+import type { Units } from '../../shell/units';
 import { useUnits } from '../../shell/useUnits';
 
 const BLANK = {
-  kind: 'fluid' as PartKind,
+  kind: 'fluid',
   what: '',
   batch: '',
   quantity: '1',
@@ -33,105 +29,69 @@ const BLANK = {
 
 /** Puts a lot on the shelf. */
 export function LotForm() {
-  const refreshPage = useRefresh();
-  const [id, setId] = useState(newId);
   const units = useUnits();
   const { currency } = useShop();
-  const [draft, keep, forget] = useKeptFigures('lot', BLANK, fillBase);
-  const [refusal, setRefusal] = useState<Refusal | null>(null);
-  const fluid = draft.kind === 'fluid';
-  const set = (field: keyof typeof BLANK) => (event: { target: { value: string } }) =>
-    keep({ ...draft, [field]: event.target.value });
-  const errorOf = (field: string) => refusedField(refusal, field);
-  const add = async () => {
-    const content = {
-      kind: draft.kind,
-      what:
-        draft.what.trim() || (fluid ? `${FLUID_CLASSES[draft.fluidClass as 'DOT4'].label} brake fluid` : ''),
-      batch: draft.batch,
-      quantity: sentNumber(draft.quantity) ?? '',
-      fluidClass: fluid ? draft.fluidClass : null,
-      sizeMl: fluid ? (parseMeasure(draft.sizeMl, 'ml') ?? draft.sizeMl) : null,
-      dryC: fluid ? units.sent(draft.dry, '°C') : null,
-      wetC: fluid ? units.sent(draft.wet, '°C') : null,
-      colour: fluid ? draft.colour : '',
-      price: sentNumber(draft.price),
-    };
-    const label = () => `On the shelf: ${content.what} ${content.batch}`.trim();
-    const reply = await sendForm({ path: '/api/shelf', id, kind: 'lot', content, label });
-    setRefusal(reply.ok ? null : reply.refusal);
-    if (!reply.ok) return;
-    forget();
-    keep({ ...BLANK, kind: draft.kind });
-    setId(newId());
-    refreshPage();
-  };
+  const form = useAddingForm({
+    ...{ name: 'lot', initial: BLANK, baseOf: fillBase, stays: ['kind'] },
+    adding: (typed) => {
+      const content = readLot(typed, units);
+      return {
+        path: '/api/shelf',
+        kind: 'lot',
+        content,
+        label: () => `On the shelf: ${content.what} ${content.batch}`.trim(),
+      };
+    },
+  });
+  const { typed, errorOf } = form;
   return (
     <form
       className="grid gap-3 border-2 border-ink bg-card p-4 sm:grid-cols-3"
       aria-label="Put on the shelf"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void add();
-      }}
+      onSubmit={form.onSubmit}
     >
       <h2 className="text-xl sm:col-span-3">Put on the shelf</h2>
-      <SelectField label="Kind" value={draft.kind} onChange={set('kind')}>
+      <SelectField label="Kind" {...form.field('kind')}>
         {PART_KIND_IDS.map((kind) => (
           <option key={kind} value={kind}>
             {PART_KINDS[kind]}
           </option>
         ))}
       </SelectField>
-      <TextField
-        label="What"
-        maxLength={120}
-        value={draft.what}
-        onChange={set('what')}
-        error={errorOf('what')}
-      />
-      <TextField
-        label="Batch"
-        maxLength={60}
-        value={draft.batch}
-        onChange={set('batch')}
-        error={errorOf('batch')}
-      />
-      {fluid && (
+      <TextField label="What" maxLength={120} {...form.field('what')} />
+      <TextField label="Batch" maxLength={60} {...form.field('batch')} />
+      {typed.kind === 'fluid' && (
         <>
-          <NumberField
-            label="Bottle holds"
-            unit="ml"
-            value={draft.sizeMl}
-            onChange={set('sizeMl')}
-            error={errorOf('sizeMl')}
-          />
-          <FluidFields typed={draft} errorOf={errorOf} onChange={keep} />
+          <NumberField label="Bottle holds" unit="ml" {...form.field('sizeMl')} />
+          <FluidFields typed={typed} errorOf={errorOf} onChange={form.set} />
         </>
       )}
-      <NumberField
-        label="How many"
-        value={draft.quantity}
-        onChange={set('quantity')}
-        error={errorOf('quantity')}
-      />
-      <NumberField
-        label="One costs"
-        unit={currency}
-        value={draft.price}
-        onChange={set('price')}
-        error={errorOf('price')}
-      />
+      <NumberField label="How many" {...form.field('quantity')} />
+      <NumberField label="One costs" unit={currency} {...form.field('price')} />
       <div className="flex items-end">
         <Button look="primary" type="submit">
           Put it there
         </Button>
       </div>
-      {refusal && !refusal.issues && (
-        <p role="alert" className="font-semibold text-stop sm:col-span-3">
-          {refusal.message}
-        </p>
-      )}
+      <Trouble className="sm:col-span-3">{form.trouble}</Trouble>
     </form>
   );
+}
+
+/** A lot as the server takes it; what is of a fluid is of nothing else. */
+function readLot(typed: typeof BLANK, units: Units) {
+  const isFluid = typed.kind === 'fluid';
+  const usual = isFluid ? `${FLUID_CLASSES[typed.fluidClass as FluidClass].label} brake fluid` : '';
+  return {
+    kind: typed.kind,
+    what: typed.what.trim() || usual,
+    batch: typed.batch,
+    quantity: sentNumber(typed.quantity) ?? '',
+    fluidClass: isFluid ? typed.fluidClass : null,
+    sizeMl: isFluid ? (parseMeasure(typed.sizeMl, 'ml') ?? typed.sizeMl) : null,
+    dryC: isFluid ? units.sent(typed.dry, '°C') : null,
+    wetC: isFluid ? units.sent(typed.wet, '°C') : null,
+    colour: isFluid ? typed.colour : '',
+    price: sentNumber(typed.price),
+  };
 }

@@ -9,12 +9,9 @@ import { TextField } from '@/ui/Field';
 import { shortDate } from '@/ui/format';
 import { Tick } from '@/ui/Tick';
 import { Trouble } from '@/ui/Trouble';
-import { sendForm } from '../../../queue/forms';
 import { KeptForms } from '../../../queue/KeptForms';
+import { noUnits, useAddingForm } from '../../../queue/useAddingForm';
 import { dropRow } from '../../../shell/dropped';
-import { newId } from '../../../shell/newId';
-import type { Refusal } from '../../../shell/refusal';
-import { refusedField } from '../../../shell/request';
 import { useShop } from '../../../shell/ShopContext';
 import { useRefresh } from '../../../shell/useRefresh';
 import { useUnits } from '../../../shell/useUnits';
@@ -60,7 +57,7 @@ export function KeptBenches<T extends object>({ bench, place, work, figuresOf }:
       </h2>
       <KeepForm bench={bench} carId={car.id} typed={work.typed} />
       <Trouble>{trouble}</Trouble>
-      <KeptForms under={`/api/cars/${car.id}/benches`} />
+      <KeptForms under={benchesOf(car.id)} />
       <ul className="print:hidden">
         {kept.map((state) => (
           <KeptLine
@@ -137,42 +134,23 @@ function KeptLine({
 }
 
 function KeepForm({ bench, carId, typed }: { bench: BenchId; carId: string; typed: object }) {
-  const refreshPage = useRefresh();
   const { choice } = useUnits();
-  const [id, setId] = useState(newId);
-  const [name, setName] = useState('');
-  const [refusal, setRefusal] = useState<Refusal | null>(null);
-  const keep = async () => {
-    const content = { bench, name: name.trim(), typed, units: choice };
-    const path = `/api/cars/${carId}/benches`;
-    const reply = await sendForm({ path, id, kind: 'bench', content, label: () => `Kept: ${content.name}` });
-    if (!reply.ok) return setRefusal(reply.refusal);
-    setRefusal(null);
-    setName('');
-    setId(newId());
-    refreshPage();
-  };
+  const form = useAddingForm({
+    ...{ name: `bench-name.${bench}.${carId}`, initial: { name: '' }, baseOf: noUnits },
+    adding: ({ name }) => ({
+      path: benchesOf(carId),
+      kind: 'bench',
+      content: { bench, name: name.trim(), typed, units: choice },
+      label: () => `Kept: ${name.trim()}`,
+    }),
+  });
   return (
-    <form
-      className="flex flex-wrap items-end gap-3 py-2 print:hidden"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void keep();
-      }}
-    >
-      <TextField
-        label="Keep it as it stands, under the name"
-        className="w-72"
-        value={name}
-        error={refusedField(refusal, 'name')}
-        onChange={(event) => setName(event.target.value)}
-      />
+    <form className="flex flex-wrap items-end gap-3 py-2 print:hidden" onSubmit={form.onSubmit}>
+      <TextField label="Keep it as it stands, under the name" className="w-72" {...form.field('name')} />
       <Button type="submit">Keep it</Button>
-      {refusal && !refusal.issues && (
-        <p role="alert" className="font-semibold text-stop">
-          {refusal.message}
-        </p>
-      )}
+      <Trouble>{form.trouble}</Trouble>
     </form>
   );
 }
+
+const benchesOf = (carId: string) => `/api/cars/${carId}/benches`;

@@ -1,0 +1,91 @@
+'use client';
+
+import { type FormEvent, useEffect, useState } from 'react';
+import { type DefaultValues, type Path, type PathValue, useForm } from 'react-hook-form';
+import type { BaseOf } from '@/core/base/units/retype';
+import { newId } from '../shell/newId';
+import { notTaken } from '../shell/request';
+import { useKeptFigures } from '../shell/useKeptFigures';
+import { useRefresh } from '../shell/useRefresh';
+import { type AddingForm, sendForm } from './forms';
+
+type Asked<T> = {
+  /** What is typed is kept on this device under this name until it is added. */
+  name: string;
+  initial: T;
+  /** The unit each figure stands in; the same function each time. */
+  baseOf: BaseOf;
+  /** What is added, of what was typed. */
+  adding: (typed: T) => Omit<AddingForm, 'id'>;
+  /** What stays as it is for the next one. */
+  stays?: readonly (keyof T)[];
+  onDone?: () => void;
+};
+
+/** For a form without figures that have another unit. */
+export const noUnits: BaseOf = () => undefined;
+
+/**
+ * A form that adds one thing to what is on file: kept while it is typed, sent or left waiting like any entry, each refusal at its field.
+ * It is added once, however often it is sent.
+ */
+export function useAddingForm<T extends Record<string, string>>({
+  name,
+  initial,
+  baseOf,
+  adding,
+  stays = [],
+  onDone,
+}: Asked<T>) {
+  const refreshPage = useRefresh();
+  const [id, setId] = useState(newId);
+  const [kept, keep, forget] = useKeptFigures<T>(name, initial, baseOf);
+  const form = useForm<T>({ defaultValues: kept as DefaultValues<T> });
+  const { errors, isSubmitting } = form.formState;
+  // Another choice of units, or what an earlier page kept.
+  useEffect(() => {
+    if (JSON.stringify(form.getValues()) !== JSON.stringify(kept)) form.reset(kept);
+  }, [form, kept]);
+  const typed = form.watch();
+  const set = (changes: Partial<T>) => {
+    for (const [field, value] of Object.entries(changes))
+      form.setValue(field as Path<T>, value as PathValue<T, Path<T>>);
+    keep(form.getValues());
+  };
+  const send = form.handleSubmit(async (draft) => {
+    const reply = await sendForm({ ...adding(draft), id });
+    if (!reply.ok) {
+      const { issues = [], message } = reply.refusal;
+      for (const issue of issues) form.setError(issue.path as Path<T>, { message: notTaken(issue) });
+      if (issues.length === 0) form.setError('root', { message });
+      return;
+    }
+    const next = { ...initial, ...Object.fromEntries(stays.map((field) => [field, draft[field]])) };
+    form.reset(next);
+    keep(next);
+    forget();
+    setId(newId());
+    onDone?.();
+    if (!reply.kept) refreshPage();
+  });
+  return {
+    typed,
+    set,
+    /** A field that is typed in, and what is wrong with it by the server's name for it. */
+    field: (field: keyof T & string, path: string = field) => ({
+      value: typed[field] as string,
+      error: errors[path]?.message as string | undefined,
+      onChange: (event: { target: { value: string } }) => set({ [field]: event.target.value } as Partial<T>),
+    }),
+    errorOf: (path: string) => errors[path]?.message as string | undefined,
+    /** What is wrong with the whole of it. */
+    trouble: errors.root?.message,
+    isSubmitting,
+    onSubmit(event: FormEvent) {
+      event.preventDefault();
+      // What was refused before is judged anew.
+      form.clearErrors();
+      void send();
+    },
+  };
+}
