@@ -34,14 +34,18 @@ export async function killFigures(url: string, cluster: Cluster, kills: number):
     for (let landed = await write(() => over); landed; landed = await write(() => over)) ids.push(landed.id);
   });
   const started = performance.now();
-  for (let kill = 0; kill < kills; kill++) {
-    await new Promise((resolve) => setTimeout(resolve, BETWEEN_MS));
-    if (kill % 2 === 0) {
-      process.kill(-server.pid, 'SIGKILL');
-      server = await start();
-    } else await crash(cluster);
+  try {
+    for (let kill = 0; kill < kills; kill++) {
+      await new Promise((resolve) => setTimeout(resolve, BETWEEN_MS));
+      if (kill % 2 === 0) {
+        process.kill(-server.pid, 'SIGKILL');
+        server = await start();
+      } else await crash(cluster);
+      if (kill % 100 === 99) console.log(`… ${kill + 1} kills`);
+    }
+  } finally {
+    over = true;
   }
-  over = true;
   await Promise.all(work);
   endGroup(server.pid);
   const [lost, extra] = await counted(told);

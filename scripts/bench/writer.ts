@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { type Asked, ask } from '../system/ask';
 
 /** Answers that are written one over the other: each replaces the one before it. */
 const STATES = ['yes', 'no'];
@@ -10,18 +11,13 @@ export async function openJob(address: string, cookie: string, carId: string): P
   const id = randomUUID();
   const body = { id, carId, complaint: 'One of many', neededAt: null };
   const response = await post(`${address}/api/jobs`, cookie, body);
-  if (!response.ok) throw new Error(`no job was opened: ${response.status} ${await response.text()}`);
+  if (response.status !== 200) throw new Error(`no job was opened: ${response.status} ${response.text}`);
   return id;
 }
 
-function post(path: string, cookie: string, body: object): Promise<Response> {
+function post(path: string, cookie: string, body: object): Promise<Asked> {
   const headers = { 'content-type': 'application/json', cookie };
-  return fetch(path, {
-    method: 'POST',
-    headers,
-    body: JSON.stringify(body),
-    signal: AbortSignal.timeout(10_000),
-  });
+  return ask(path, 10_000, { method: 'POST', headers, body: JSON.stringify(body) });
 }
 
 /**
@@ -50,13 +46,12 @@ export function writer(where: () => string, cookie: string, job: string) {
         const response = await post(`${where()}/api/jobs/${job}/answers`, cookie, body).catch(
           () => undefined,
         );
-        if (response?.ok) {
-          await response.arrayBuffer().catch(() => undefined);
+        if (response?.status === 200) {
           head = id;
           return { id, ms: performance.now() - started };
         }
         if (response && response.status < 500 && response.status !== 429)
-          throw new Error(`refused: ${response.status} ${(await response.text()).slice(0, 300)}`);
+          throw new Error(`refused: ${response.status} ${response.text.slice(0, 300)}`);
         await new Promise((resolve) => setTimeout(resolve, 40));
       }
       return undefined;

@@ -11,6 +11,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { join } from 'node:path';
+import { ask } from './ask';
 import { endsWithUs, runChild } from './child';
 import { bundleHeavy, heavyBundle } from './heavy';
 import { bundleOffline } from './offline';
@@ -161,8 +162,8 @@ export function addressOf(host: string, port: number): string {
 /** Whether the server of that name answers there. */
 export async function answers(address: string, instance: string): Promise<boolean> {
   try {
-    const response = await fetch(`${address}/api/health`, { signal: AbortSignal.timeout(3000) });
-    return response.ok && ((await response.json()) as { instance?: string }).instance === instance;
+    const { status, text } = await ask(`${address}/api/health`, 3000);
+    return status === 200 && (JSON.parse(text) as { instance?: string }).instance === instance;
   } catch {
     return false;
   }
