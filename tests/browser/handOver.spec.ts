@@ -1,45 +1,27 @@
 import { randomUUID } from 'node:crypto';
 import type { Page } from '@playwright/test';
-import { freePort } from '../../scripts/system/port';
-import { endGroup, type Server, serve } from '../../scripts/system/web';
-import { closeDatabase, database } from '../../server/db/sql';
+import { database } from '../../server/db/sql';
 import { changePerson } from '../../server/people/actions';
-import { as, COMMAND_LINE } from '../../server/people/actor';
 import { listPeople } from '../../server/people/queries';
-import { freshDemo } from '../support/database';
-import { expect, key, keysOf, saved, test } from './test';
+import { inOwnDemo, onMachine } from './ownDemo';
+import { expect, key, keysOf, saved } from './test';
 
 const PASSWORD = 'slow bleed at the far corner';
 const PINS = { Mira: '402917', Tobias: '719204' };
+
+const test = inOwnDemo(async () => {
+  for (const { id, name, role, version } of await listPeople())
+    if (name in PINS) {
+      const pin = PINS[name as keyof typeof PINS];
+      await changePerson(id, { version, name, role, password: PASSWORD, pin });
+    }
+  await database('setup')`update shop set is_demo = false`;
+});
 
 test.use({
   storageState: { cookies: [], origins: [] },
   serviceWorkers: 'allow',
   provoked: [/ERR_INTERNET_DISCONNECTED|Failed to load resource|Failed to fetch/],
-});
-
-let server: Server;
-let drop: () => Promise<void>;
-
-/** Does something as whoever works on the machine itself, in the shop's database. */
-const onMachine = <T>(work: () => Promise<T>) => as(COMMAND_LINE, work).finally(closeDatabase);
-
-test.beforeAll(async () => {
-  const fresh = await freshDemo();
-  drop = fresh.drop;
-  await onMachine(async () => {
-    for (const { id, name, role, version } of await listPeople())
-      if (name in PINS) {
-        const pin = PINS[name as keyof typeof PINS];
-        await changePerson(id, { version, name, role, password: PASSWORD, pin });
-      }
-    await database('setup')`update shop set is_demo = false`;
-  });
-  server = await serve({ port: await freePort(), host: '127.0.0.1', url: fresh.url, dist: '.next-test' });
-});
-test.afterAll(async () => {
-  endGroup(server.pid);
-  await drop();
 });
 
 const typePin = async (page: Page, pin: string) => {
@@ -63,18 +45,18 @@ test('without a network a second person takes over with their figures; what each
   context,
 }) => {
   test.slow();
-  await page.request.post(`${server.address}/api/sign-in`, {
+  await page.request.post('/api/sign-in', {
     data: { name: 'Mira', password: PASSWORD, device: 'Trolley tablet' },
   });
-  await page.goto(server.address);
+  await page.goto('/');
   await handOver(page, 'Mira', 'Tobias');
   await typePin(page, PINS.Tobias);
   await handOver(page, 'Tobias', 'Mira');
   await typePin(page, PINS.Mira);
   await expect(page.getByRole('button', { name: 'Mira is signed in' })).toBeVisible();
   const job = await openJob(page);
-  await page.goto(`${server.address}/setup/people`);
-  await page.goto(server.address);
+  await page.goto('/setup/people');
+  await page.goto('/');
   for (const path of [`${job}/complaint`, '/setup/people'])
     await expect
       .poll(() => page.evaluate(async (each) => (await caches.match(each)) !== undefined, path), {
@@ -85,7 +67,7 @@ test('without a network a second person takes over with their figures; what each
 
   await context.setOffline(true);
   const cold = await context.newPage();
-  await cold.goto(`${server.address}${job}/complaint`);
+  await cold.goto(`${job}/complaint`);
   await key(cold, 'Pulls to one side', 'No').click();
   await handOver(cold, 'Mira', 'Tobias');
   await typePin(cold, '000001');
@@ -95,9 +77,9 @@ test('without a network a second person takes over with their figures; what each
   await key(cold, 'Hard pedal', 'No').click();
   await expect(cold.getByText('2 entries not saved yet.')).toBeVisible();
   // What the owner alone reads is gone from the device, and the tablet may be started anew.
-  await cold.goto(`${server.address}/setup/people`);
+  await cold.goto('/setup/people');
   await expect(cold.getByRole('heading', { name: /^No network/ })).toBeVisible();
-  await cold.goto(`${server.address}${job}/complaint`);
+  await cold.goto(`${job}/complaint`);
   await expect(cold.getByRole('button', { name: 'Tobias is signed in' })).toBeVisible();
   await expect(keysOf(cold, 'Hard pedal').getByRole('radio', { name: 'No' })).toBeChecked();
 
@@ -105,7 +87,7 @@ test('without a network a second person takes over with their figures; what each
   await saved(cold);
   // The server knows who is there: a page it makes anew says so.
   await expect
-    .poll(async () => (await cold.request.get(server.address)).text(), { timeout: 30_000 })
+    .poll(async () => (await cold.request.get('/')).text(), { timeout: 30_000 })
     .toContain('Tobias is signed in');
   const authors = await onMachine(
     () => database('setup')`
@@ -113,7 +95,7 @@ test('without a network a second person takes over with their figures; what each
       where job_id = ${job.split('/')[2]!} and finding in ('pulls', 'pedal_hard') order by recorded_at`,
   );
   expect(authors.map(({ name }) => name)).toEqual(['Mira', 'Tobias']);
-  await cold.goto(`${server.address}/setup/people`);
+  await cold.goto('/setup/people');
   await expect(cold.getByRole('heading', { name: 'This page is for others' })).toBeVisible();
 });
 
@@ -122,15 +104,15 @@ test('figures that the shop changed meanwhile do for nothing: what was entered w
   context,
 }) => {
   test.slow();
-  await page.request.post(`${server.address}/api/sign-in`, {
+  await page.request.post('/api/sign-in', {
     data: { name: 'Tobias', password: PASSWORD, device: `Pit phone ${randomUUID()}` },
   });
-  await page.goto(server.address);
+  await page.goto('/');
   await handOver(page, 'Tobias', 'Mira');
   await typePin(page, PINS.Mira);
   await handOver(page, 'Mira', 'Tobias');
   await typePin(page, PINS.Tobias);
-  await page.goto(`${server.address}${await openJob(page)}/complaint`);
+  await page.goto(`${await openJob(page)}/complaint`);
   await context.setOffline(true);
   await handOver(page, 'Tobias', 'Mira');
   await typePin(page, PINS.Mira);

@@ -1,9 +1,15 @@
 import type { Page } from '@playwright/test';
 import { signedIn } from '../support/signIn';
+import { inOwnDemo } from './ownDemo';
 import { pictureOf } from './picture';
-import { expect, key, newJob, pickCar, saved, test } from './test';
+import { expect, key, newJob, pickCar, saved } from './test';
+
+const test = inOwnDemo();
 
 test.use({
+  storageState: async ({ own }, use) => {
+    await use(await signedIn(own));
+  },
   serviceWorkers: 'allow',
   provoked: [/ERR_INTERNET_DISCONNECTED|Failed to load resource|Failed to fetch/],
 });
@@ -168,11 +174,12 @@ test('days on track, fills, set-ups and bottles are noted without a network, and
 test('what a device keeps is of whoever is signed in: nothing is entered under the name of somebody before them', async ({
   page,
   context,
+  own,
 }) => {
   test.slow();
   await page.goto('/');
   await kept(page, '/shelf');
-  await context.addCookies((await signedIn(process.env.BAVRIN_BASE!, 'Tobias')).cookies);
+  await context.addCookies((await signedIn(own, 'Tobias')).cookies);
   await page.goto('/');
   const shelf = () => page.evaluate(async () => (await caches.match('/shelf'))?.text());
   await expect.poll(shelf, { timeout: 60_000 }).toContain('Tobias is signed in');
