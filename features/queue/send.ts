@@ -1,4 +1,5 @@
 import type { JobSheet } from '@/core/job/sheet';
+import { PASS_HEADER } from '../shell/people';
 import type { Refusal } from '../shell/refusal';
 import { addressOf, type Landing, type QueuedWrite } from './write';
 
@@ -21,9 +22,6 @@ export type SenderGround = {
   /** The server takes that pass no more: what goes by it waits for its author. */
   onPassEnded: (write: QueuedWrite) => Promise<void>;
 };
-
-/** What the server reads a pass from. */
-const PASS_HEADER = 'bavrin-pass';
 
 /**
  * Sends one write at a time. A change of a job's own fields carries the version this page last saw of it, and goes over a

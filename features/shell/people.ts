@@ -39,6 +39,9 @@ export const passes = createPasses({
   tell: () => channel?.postMessage('changed'),
 });
 
+/** What the server reads a pass from. */
+export const PASS_HEADER = 'bavrin-pass';
+
 const AT_CAR = 'bavrin.at-car';
 const SOMEBODY: KnownPerson = { id: '', name: '', role: 'reader' };
 const watchers = new Set<() => void>();
@@ -77,3 +80,15 @@ export const atCar = {
     channel?.postMessage('changed');
   },
 };
+
+/**
+ * What a request carries while somebody is at the car whom the server does not know yet: their pass, so that it stands under their name and
+ * not that of whoever was signed in before them.
+ * @returns nothing where they have none that is open: then nothing can be asked in their name
+ */
+export function passHeaders(): Record<string, string> | undefined {
+  const person = atCar.snapshot();
+  if (!person) return {};
+  const pass = passes.tokenOf(person.id);
+  return pass === undefined ? undefined : { [PASS_HEADER]: pass };
+}

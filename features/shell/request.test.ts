@@ -1,4 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { atCar, passes } from './people';
 import { refusedAside, refusedField, request } from './request';
 
 const answers = (response: Response | Error) =>
@@ -38,5 +39,25 @@ describe('what a form sends', () => {
       undefined,
     ]);
     expect(refusedField(byField, 'pin')).toBe('5 characters is not taken: 6 figures');
+  });
+
+  it('goes under the name of whoever took over without a network, and under nobody else’s', async () => {
+    const sent: (string | null)[] = [];
+    vi.stubGlobal('fetch', async (_: string, init: RequestInit) => {
+      sent.push(new Headers(init.headers).get('bavrin-pass'));
+      return Response.json({});
+    });
+    const tobias = { id: 't', name: 'Tobias', role: 'technician' } as const;
+    const person = vi.spyOn(atCar, 'snapshot').mockReturnValue(tobias);
+    const token = vi.spyOn(passes, 'tokenOf').mockReturnValue(undefined);
+    expect(await codeOf()).toBe('unavailable');
+    expect(sent).toEqual([]);
+    token.mockReturnValue('his pass');
+    await request('POST', '/api/x', {});
+    await request('POST', '/api/sign-in/pass', {});
+    person.mockReturnValue(null);
+    await request('POST', '/api/x', {});
+    expect(sent).toEqual(['his pass', null, null]);
+    vi.restoreAllMocks();
   });
 });

@@ -32,7 +32,9 @@ export function HandOver({ onDone }: { onDone: () => void }) {
     if (opened === 'wrong') return setTrouble('Those figures are not theirs.');
     if (opened === 'gone')
       return setTrouble(`${person.name} can come in here only where there is a network now.`);
-    onDone();
+    if (window.location.pathname.startsWith(OWNERS_PAGES) && !may(person.role, 'setup'))
+      window.location.assign('/');
+    else onDone();
   };
   const press = (person: KnownPerson) => {
     setTrouble(undefined);
