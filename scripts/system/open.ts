@@ -25,7 +25,7 @@ import {
 import { addressOf, answers, build, endServers, PortTaken, type Server, serve } from './web';
 
 const USUAL_PORT = 4680;
-/** Each keeps ten connections: more would meet PostgreSQL's own limit of a hundred. */
+/** Each keeps ten connections and one that listens: the database has room for so many (`postgres.ts`). */
 const MOST_SERVERS = 8;
 const LOOPBACK = '127.0.0.1';
 const EVERYWHERE = '0.0.0.0';

@@ -24,6 +24,9 @@ import { Plain } from './say';
  * A PostgreSQL server of this clone's own, on loopback only. The application works as a plain role that owns its
  * databases and nothing else; the superuser is for making roles and databases.
  */
+/** Eight servers with ten connections each and one that listens, the keeper of backups, and commands beside them. */
+const MOST_CONNECTIONS = 120;
+
 export type Cluster = {
   folder: string;
   port: number;
@@ -141,7 +144,7 @@ async function launch(folder: string, data: string): Promise<number> {
     const port = await freePort();
     try {
       // Loopback only, no socket files: a long path cannot break it and two clones cannot meet.
-      const options = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=60`;
+      const options = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=${MOST_CONNECTIONS}`;
       const log = join(folder, 'server.log');
       await call(
         [
