@@ -20,13 +20,13 @@ import { freePort } from './port';
 import { alive, programName, workingFolder } from './processes';
 import { Plain } from './say';
 
+/** Eight servers with ten connections each and one that listens, the keeper of backups, and commands beside them. */
+const MOST_CONNECTIONS = 120;
+
 /**
  * A PostgreSQL server of this clone's own, on loopback only. The application works as a plain role that owns its
  * databases and nothing else; the superuser is for making roles and databases.
  */
-/** Eight servers with ten connections each and one that listens, the keeper of backups, and commands beside them. */
-const MOST_CONNECTIONS = 120;
-
 export type Cluster = {
   folder: string;
   port: number;
