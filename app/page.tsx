@@ -12,7 +12,7 @@ export default page('own', async ({ searchParams }: { searchParams: Promise<{ du
   const { timeZone } = await getShop();
   return (
     <>
-      <KeepFresh everyMs={30_000} />
+      <KeepFresh />
       <BayBoard bay={await getBay(dayIn(timeZone, new Date()), due === 'all')} />
     </>
   );

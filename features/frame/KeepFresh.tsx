@@ -1,19 +1,27 @@
 'use client';
 
 import { useEffect } from 'react';
+import { dayIn } from '@/core/base/day';
 import { listenForChanges } from '../shell/changes';
+import { useShop } from '../shell/ShopContext';
 import { useRefresh } from '../shell/useRefresh';
 
-/** A board on the wall is looked at, not reloaded: it takes what is new by itself, and the time that passes. */
-export function KeepFresh({ everyMs }: { everyMs: number }) {
+/** How often it is looked whether another day has begun, ms. */
+const LOOK_MS = 30_000;
+
+/** A board on the wall is looked at, not reloaded: it takes what is new by itself, and another day. */
+export function KeepFresh() {
   const refreshPage = useRefresh();
+  const { timeZone } = useShop();
+  useEffect(() => listenForChanges('/api/changes', refreshPage), [refreshPage]);
   useEffect(() => {
-    const timer = setInterval(() => document.visibilityState === 'visible' && refreshPage(), everyMs);
-    const end = listenForChanges('/api/changes', refreshPage);
-    return () => {
-      clearInterval(timer);
-      end();
-    };
-  }, [refreshPage, everyMs]);
+    let day = dayIn(timeZone, new Date());
+    const timer = setInterval(() => {
+      const now = dayIn(timeZone, new Date());
+      if (now !== day) refreshPage();
+      day = now;
+    }, LOOK_MS);
+    return () => clearInterval(timer);
+  }, [timeZone, refreshPage]);
   return null;
 }

@@ -1,7 +1,6 @@
 'use client';
 
 import { useState } from 'react';
-import type { ReadingRow } from '@/core/job/sheet';
 import { useUnits } from '../shell/useUnits';
 import { focusCell } from './MeasureCell';
 import { type FieldsRead, type ReadingField, readFields, type WrongField } from './readFields';
@@ -35,7 +34,7 @@ export type ReadingForm<Id extends string> = FieldsRead<Id> & {
   said?: { at?: string; why: string };
   set: (id: Id, text: string) => void;
   /** Takes the reading that these figures make; says why not and goes there, where they make none. */
-  take: (make: (read: FieldsRead<Id>) => Made) => ReadingRow | undefined;
+  take: (make: (read: FieldsRead<Id>) => Made) => void;
 };
 
 /** A form of figures that are typed or sent by a gauge, held against what can be, and written down as one reading. */
@@ -60,15 +59,11 @@ export function useReadingForm<Id extends string, T extends Partial<Record<Id, s
   const take: ReadingForm<Id>['take'] = (make) => {
     const bad: WrongField<Id> | undefined = read.wrong ?? read.missing;
     const made: Made = bad ? { why: bad.why, at: bad.id } : make(read);
-    if (made.why !== undefined) {
-      refuse(made.why, made.at);
-      return undefined;
-    }
+    if (made.why !== undefined) return refuse(made.why, made.at);
     setSaid(undefined);
     const row = slot.save(made.input, (made.entered ?? read.entered) as Record<string, string>);
     clear();
     onDone?.(row);
-    return row;
   };
   return {
     ...read,

@@ -1,5 +1,5 @@
+import { PASS_HEADER } from '@/core/base/people/pass';
 import type { JobSheet } from '@/core/job/sheet';
-import { PASS_HEADER } from '../shell/people';
 import type { Refusal } from '../shell/refusal';
 import { addressOf, type Landing, type QueuedWrite } from './write';
 

@@ -41,7 +41,7 @@ export function useAddingForm<T extends Record<string, string>>({
   const [id, setId] = useState(newId);
   const [kept, keep, forget] = useKeptFigures<T>(name, initial, baseOf);
   const form = useForm<T>({ defaultValues: kept as DefaultValues<T> });
-  const { errors, isSubmitting } = form.formState;
+  const { errors } = form.formState;
   // Another choice of units, or what an earlier page kept.
   useEffect(() => {
     if (JSON.stringify(form.getValues()) !== JSON.stringify(kept)) form.reset(kept);
@@ -80,7 +80,6 @@ export function useAddingForm<T extends Record<string, string>>({
     errorOf: (path: string) => errors[path]?.message as string | undefined,
     /** What is wrong with the whole of it. */
     trouble: errors.root?.message,
-    isSubmitting,
     onSubmit(event: FormEvent) {
       event.preventDefault();
       // What was refused before is judged anew.

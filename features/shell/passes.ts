@@ -1,3 +1,4 @@
+import type { Pass } from '@/core/base/people/pass';
 import { may, type Role } from '@/core/base/people/roles';
 import type { Sealed } from './seal';
 
@@ -16,9 +17,6 @@ export type KeptPass = KnownPerson & {
   /** Unsealed, for as long as something they entered waits to be sent. */
   open: string | null;
 };
-
-/** What an earlier sign-in on this device brought: the token, and until when the shop takes it. */
-export type Pass = { token: string; until: string };
 
 export type PassStorage = {
   all: () => Promise<KeptPass[]>;

@@ -1,6 +1,7 @@
 'use client';
 
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import { PASS_HEADER } from '@/core/base/people/pass';
 import { device, readKept } from './device';
 import { createPasses, type KeptPass, type KnownPerson, type PassStorage } from './passes';
 import { seal, unseal } from './seal';
@@ -38,9 +39,6 @@ export const passes = createPasses({
   now: Date.now,
   tell: () => channel?.postMessage('changed'),
 });
-
-/** What the server reads a pass from. */
-export const PASS_HEADER = 'bavrin-pass';
 
 const AT_CAR = 'bavrin.at-car';
 const SOMEBODY: KnownPerson = { id: '', name: '', role: 'reader' };

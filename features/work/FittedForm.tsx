@@ -6,14 +6,12 @@ import type { PlannedNeed } from '@/core/planning/plan';
 import { PART_KINDS, type PartKind } from '@/core/planning/shelf/parts';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
-import { type CameOff, CameOffFields, readCameOff } from '../car/CameOffFields';
-import { sendForm } from '../queue/forms';
+import { Trouble } from '@/ui/Trouble';
+import { CameOffFields, readCameOff } from '../car/CameOffFields';
 import { useKeptForms } from '../queue/KeptForms';
+import { noUnits, useAddingForm } from '../queue/useAddingForm';
 import { useJob } from '../record/JobProvider';
-import { newId } from '../shell/newId';
-import { notTaken } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
-import { useRefresh } from '../shell/useRefresh';
 import { useWorkPlace } from './WorkPlace';
 
 /** A part as it is noted, on the server or waiting here. */
@@ -59,29 +57,21 @@ function linesOf(needs: PlannedNeed[], corners: Corner[]): Line[] {
     });
 }
 
-function FittedLine({ line, noted }: { line: Line; noted?: { what: string; batch: string } }) {
+const BLANK = { lot: '', what: '', batch: '', oldWhy: '', oldMate: '' };
+
+function FittedLine({ line, noted }: { line: Line; noted?: Pick<Noted, 'what' | 'batch'> }) {
   const { sheet } = useJob();
   const { shelf } = useWorkPlace();
   const { today } = useShop();
-  const refreshPage = useRefresh();
   const lots = shelf.filter((item) => item.kind === line.kind && item.quantity > 0);
-  const [lot, setLot] = useState('');
-  const [what, setWhat] = useState('');
-  const [batch, setBatch] = useState('');
-  const [cameOff, setCameOff] = useState<CameOff>({ oldWhy: '', oldMate: '' });
-  const [id] = useState(newId);
-  const [error, setError] = useState<string>();
   const [done, setDone] = useState(noted !== undefined);
-  const from = lots.find((item) => item.id === lot);
   const label = `${PART_KINDS[line.kind]} ${line.place}`.trim();
-  const save = async () => {
-    const reply = await sendForm({
-      path: partsOf(sheet.car.id),
-      id,
-      jobId: sheet.job.id,
-      kind: 'part',
-      label: () => `Fitted: ${label} ${what.trim() || from?.what || ''}`.trim(),
-      content: {
+  const form = useAddingForm({
+    ...{ name: `fitted.${sheet.job.id}.${line.kind}.${line.place}`, initial: BLANK, baseOf: noUnits },
+    onDone: () => setDone(true),
+    adding: ({ lot, what, batch, oldWhy, oldMate }) => {
+      const from = lots.find((item) => item.id === lot);
+      const content = {
         kind: line.kind,
         place: line.place,
         what: what.trim() || from?.what || '',
@@ -89,35 +79,30 @@ function FittedLine({ line, noted }: { line: Line; noted?: { what: string; batch
         fittedOn: today,
         jobId: sheet.job.id,
         shelfId: lot === '' ? null : lot,
-        ...readCameOff(cameOff),
-      },
-    });
-    if (!reply.ok) {
-      const issue = reply.refusal.issues?.[0];
-      return setError(issue ? notTaken(issue) : reply.refusal.message);
-    }
-    setError(undefined);
-    setDone(true);
-    refreshPage();
-  };
+        ...readCameOff({ oldWhy, oldMate }),
+      };
+      return {
+        ...{ path: partsOf(sheet.car.id), jobId: sheet.job.id, kind: 'part', content },
+        label: () => `Fitted: ${label} ${content.what}`.trim(),
+      };
+    },
+  });
   if (done)
     return (
       <p className="border-b border-rule py-2">
         {label}: <b className="font-semibold text-go">{noted ? `${noted.what} ${noted.batch}` : 'noted'}</b>
       </p>
     );
+  const from = lots.find((item) => item.id === form.typed.lot);
   return (
     <form
       aria-label={label}
       className="grid gap-2 border-b border-rule py-2 sm:grid-cols-[10rem_1fr_9rem_auto] sm:items-end"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
+      onSubmit={form.onSubmit}
     >
       <p className="narrow font-semibold sm:pb-2.5">{label}</p>
       {lots.length > 0 ? (
-        <SelectField label="From the shelf" value={lot} onChange={(event) => setLot(event.target.value)}>
+        <SelectField label="From the shelf" {...form.field('lot', 'shelfId')}>
           <option value="">Not from the shelf</option>
           {lots.map((item) => (
             <option key={item.id} value={item.id}>
@@ -126,35 +111,22 @@ function FittedLine({ line, noted }: { line: Line; noted?: { what: string; batch
           ))}
         </SelectField>
       ) : (
-        <TextField
-          label="What"
-          maxLength={120}
-          value={what}
-          error={error}
-          onChange={(event) => setWhat(event.target.value)}
-        />
+        <TextField label="What" maxLength={120} {...form.field('what')} />
       )}
-      <TextField
-        label="Serial or batch"
-        maxLength={60}
-        value={batch}
-        placeholder={from?.batch}
-        onChange={(event) => setBatch(event.target.value)}
-      />
+      <TextField label="Serial or batch" maxLength={60} placeholder={from?.batch} {...form.field('batch')} />
       <Button type="submit">Note it</Button>
-      {lots.length > 0 && lot === '' && (
+      {lots.length > 0 && form.typed.lot === '' && (
         <TextField
           label="What, if not from the shelf"
           maxLength={120}
-          value={what}
-          error={error}
           className="sm:col-span-2 sm:col-start-2"
-          onChange={(event) => setWhat(event.target.value)}
+          {...form.field('what')}
         />
       )}
       <div className="grid gap-2 sm:col-span-3 sm:col-start-2 sm:grid-cols-2">
-        <CameOffFields value={cameOff} onChange={setCameOff} />
+        <CameOffFields value={form.typed} onChange={form.set} />
       </div>
+      <Trouble className="sm:col-span-3 sm:col-start-2">{form.trouble}</Trouble>
     </form>
   );
 }

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { createOutbox } from '../../features/queue/outbox';
 import { createSender } from '../../features/queue/send';
 import { database } from '../../server/db/sql';
-import { memory } from '../../tests/support/memory';
+import { memory, onePage } from '../../tests/support/memory';
 import { signIn } from '../../tests/support/signIn';
 import { Wire } from '../../tests/support/wire';
 import { freePort } from '../system/port';
@@ -60,17 +60,7 @@ function person(address: string, cookie: string, job: string) {
       passOf: () => undefined,
       onPassEnded: async () => {},
     }).send,
-    clock: {
-      now: Date.now,
-      after(ms, work) {
-        const timer = setTimeout(work, ms);
-        return () => clearTimeout(timer);
-      },
-    },
-    lock: (work) => work(),
-    others: { tell: () => {}, listen: () => {} },
-    who: () => undefined,
-    carries: () => true,
+    ...onePage(),
   });
   const entered: string[] = [];
   const timer = setInterval(() => {

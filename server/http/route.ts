@@ -1,4 +1,5 @@
 import { type JsonBounds, readJsonText } from '../../core/base/issues/json';
+import { PASS_HEADER } from '../../core/base/people/pass';
 import type { Right } from '../../core/base/people/roles';
 import { within } from '../db/deadline';
 import { toFailure } from '../db/failures';
@@ -8,7 +9,7 @@ import { type Actor, actorWith, as, whoActs } from '../people/actor';
 import { cookieOf, DEVICE_COOKIE, isSecure, SESSION_COOKIE, tokenIn } from '../people/cookies';
 import { deviceWith } from '../people/devices';
 import { countTry } from '../people/limits';
-import { PASS_HEADER, passOf } from '../people/passes';
+import { passOf } from '../people/passes';
 import { rotate, sessionOf } from '../people/sessions';
 
 /** No body a person's work makes is larger than this. */

@@ -18,7 +18,7 @@ const ALWAYS = [
   '/',
   '/offline',
   '/job/new',
-  '/job/unsent',
+  '/job/kept',
   '/shelf',
   '/bench/fluid',
   '/bench/pedal',
@@ -38,23 +38,29 @@ export async function offlineList(
     order by opened_at desc limit ${MOST_JOBS}`;
   const ids = jobs.map((row) => row.id as string);
   const works = await sql`select id, job_id from works where job_id = any(${ids})`;
-  const blanks = job
+  const last = job
     ? []
     : await sql`
         select cars.id from cars ${seen ? sql`where id = any(${[...seen]})` : sql``}
         order by (select max(opened_at) from jobs where car_id = cars.id) desc nulls last, cars.id limit ${MOST_BLANKS}`;
-  const cars = new Set([...jobs.map((row) => row.car_id), ...blanks.slice(0, MOST_CARS).map(({ id }) => id)]);
+  const ofJobs = jobs.map((row) => row.car_id as string);
+  const others = last.map((row) => row.id as string);
   return {
-    sheets: blanks.map((row) => `/api/cars/${row.id}/blank`),
+    sheets: [
+      ...ids.map((id) => `/api/jobs/${id}`),
+      ...unique([...ofJobs, ...others]).map((id) => `/api/cars/${id}/blank`),
+    ],
     files: job ? [] : buildFiles(),
     pages: [
       ...(job ? ['/'] : ALWAYS),
       ...ids.flatMap((id) => [`/job/${id}`, ...STAGES.map((stage) => `/job/${id}/${stage}`)]),
       ...works.map((row) => `/job/${row.job_id}/run/${row.id}`),
-      ...[...cars].map((id) => `/car/${id}`),
+      ...unique([...ofJobs, ...others.slice(0, MOST_CARS)]).map((id) => `/car/${id}`),
     ],
   };
 }
+
+const unique = (ids: readonly string[]): string[] => [...new Set(ids)];
 
 let files: string[] | undefined;
 

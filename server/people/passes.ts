@@ -1,13 +1,8 @@
+import type { Pass } from '../../core/base/people/pass';
 import { SIGNED_IN_HOURS } from '../../core/car/shop';
 import { database, type Sql } from '../db/sql';
 import { type Actor, actorFrom } from './actor';
 import { newToken, tokenHash } from './secrets';
-
-/** What a browser sends a pass in; no page of another site can set it. */
-export const PASS_HEADER = 'bavrin-pass';
-
-/** A pass as it goes to the device, and until when the shop takes it. */
-export type Pass = { token: string; until: string };
 
 /**
  * Makes a pass: with it a device sends what somebody enters there while it has no network. One that they had there before is gone.

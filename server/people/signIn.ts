@@ -1,4 +1,5 @@
 import { parseWith } from '../../core/base/issues/zod';
+import type { Pass } from '../../core/base/people/pass';
 import {
   demoSignInSchema,
   firstOwnerSchema,
@@ -11,7 +12,7 @@ import { accept, Failure } from '../failure';
 import { idFromContent } from '../ids';
 import { enrol } from './devices';
 import { countTry, forgive } from './limits';
-import { makePass, type Pass, passOf } from './passes';
+import { makePass, passOf } from './passes';
 import { chosen, keepSecrets, newToken, tokenHash, verifySecret } from './secrets';
 import { type How, noteSignIn, openSession } from './sessions';
 

@@ -2,6 +2,7 @@ import type { Page } from '@playwright/test';
 import { signedIn } from '../support/signIn';
 import { inOwnDemo } from './ownDemo';
 import { pictureOf } from './picture';
+import { choose, count, runOn } from './running';
 import { expect, key, newJob, pickCar, saved } from './test';
 
 const test = inOwnDemo();
@@ -64,6 +65,43 @@ test('from a cold start without a network a job goes through its stages; what wa
   expect(sheet.answers.filter((row: { finding: string }) => row.finding === 'pedal_spongy')).toHaveLength(1);
 });
 
+test('a run is planned, begun and gone on with without a network, from a cold start, on a job the server knows', async ({
+  page,
+  context,
+}) => {
+  test.slow();
+  const job = await newJob(page, 'Shop hatch', 'A flush, far from any network');
+  await page.goto('/');
+  await kept(page, `${job}/work`);
+  const known = `/api${job.replace('/job/', '/jobs/')}`;
+  const { car } = await (await page.request.get(known)).json();
+  await kept(page, known);
+  await kept(page, `/api/cars/${car.id}/blank`);
+  await page.close();
+  await context.setOffline(true);
+
+  const cold = await context.newPage();
+  await cold.goto(`${job}/work`);
+  await choose(cold, 'Flush and bleed');
+  await cold.getByRole('button', { name: 'Start' }).click();
+  await expect(cold).toHaveURL(/\/run\//);
+  await expect(count(cold)).toContainText(/^0 of/);
+  await runOn(cold, 'RR, rear right');
+  const before = await count(cold).textContent();
+  // The battery: it is taken up where it stands.
+  await cold.reload();
+  await expect(count(cold)).toHaveText(before!);
+  await expect(cold.getByText(/entries not saved yet/)).toBeVisible();
+
+  await context.setOffline(false);
+  await saved(cold);
+  const sheet = await (await cold.request.get(known)).json();
+  expect(sheet.works).toHaveLength(1);
+  expect(sheet.ticks.length).toBeGreaterThan(0);
+  await cold.reload();
+  await expect(count(cold)).toHaveText(before!);
+});
+
 test('a job begins and ends without a network, and stands on the server once there is one', async ({
   page,
   context,
@@ -71,7 +109,7 @@ test('a job begins and ends without a network, and stands on the server once the
   test.slow();
   await page.goto('/');
   await kept(page, '/job/new');
-  await kept(page, '/job/unsent');
+  await kept(page, '/job/kept');
   const hatch = await page
     .locator('a[href^="/car/"]', { hasText: 'Shop hatch, grey' })
     .first()

@@ -13,6 +13,8 @@ import { build } from '../../scripts/system/web';
 import { demoPerson } from '../support/signIn';
 
 const BAVRIN = fileURLToPath(new URL('../../bavrin', import.meta.url));
+/** A car of the demo. */
+const CAR = '00000000-0000-4000-8000-000000000001';
 const DOORS = ['--https', '--servers', '2', '--host', '127.0.0.1'];
 let home: string;
 let out: string;
@@ -134,6 +136,35 @@ describe('a shop on a secure address', { timeout: 120_000 }, () => {
     };
     expect((await answering()).size).toBe(2);
 
+    // What one server took a screen on the other hears within a second: asked at each by its own port, past the proxy.
+    const { server } = JSON.parse(readFileSync(join(home, 'data/run/served.json'), 'utf8'));
+    const ports: number[] = [server, ...server.beside].map(({ port }) => port);
+    const [near, far] = ports.map((port) => `http://127.0.0.1:${port}`) as [string, string];
+    const post = (path: string, body: object) =>
+      fetch(path, {
+        method: 'POST',
+        body: JSON.stringify(body),
+        headers: { 'content-type': 'application/json', cookie },
+      });
+    const seen = randomUUID();
+    await post(`${near}/api/jobs`, { id: seen, carId: CAR, complaint: 'On either', neededAt: null });
+    const line = await fetch(`${far}/api/jobs/${seen}/changes`, { headers: { cookie } });
+    const events = line.body!.pipeThrough(new TextDecoderStream()).getReader();
+    while (!(await events.read()).value?.includes('data: changed'));
+    const pedal = {
+      phase: 'before',
+      finding: 'pedal_spongy',
+      place: '',
+      state: 'yes',
+      replaces: null,
+      why: '',
+    };
+    const written = performance.now();
+    expect((await post(`${near}/api/jobs/${seen}/answers`, { id: randomUUID(), ...pedal })).status).toBe(200);
+    while (!(await events.read()).value?.includes('data: changed'));
+    expect(performance.now() - written).toBeLessThan(1000);
+    await events.cancel();
+
     const write = async (path: string, body: object) => {
       for (;;) {
         const said = await ask(`${address}${path}`, ca, body, cookie).catch(() => undefined);
@@ -145,8 +176,7 @@ describe('a shop on a secure address', { timeout: 120_000 }, () => {
     const people = await Promise.all(
       Array.from({ length: 6 }, async () => {
         const id = randomUUID();
-        const carId = '00000000-0000-4000-8000-000000000001';
-        await write('/api/jobs', { id, carId, complaint: 'Behind two servers', neededAt: null });
+        await write('/api/jobs', { id, carId: CAR, complaint: 'Behind two servers', neededAt: null });
         return {
           job: id,
           told: [] as string[],

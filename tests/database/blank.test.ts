@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { blankSheet } from '../../features/job/unsent/blankSheet';
+import { blankSheet } from '../../features/job/kept/blankSheet';
 import { listCars } from '../../server/cars/queries';
 import { blankOf } from '../../server/jobs/blank';
 import { openJob } from '../../server/jobs/open';

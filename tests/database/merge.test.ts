@@ -8,7 +8,7 @@ import { database } from '../../server/db/sql';
 import { getSheet } from '../../server/jobs/queries';
 import { freshDatabase } from '../support/database';
 import { seeded } from '../support/drawn';
-import { memory } from '../support/memory';
+import { memory, onePage } from '../support/memory';
 import { allRoutes, fetchFrom } from '../support/routes';
 import { makeJob } from '../support/shop';
 
@@ -132,11 +132,7 @@ async function joined(order: readonly (readonly Device[])[], made: readonly Made
     const outbox = createOutbox({
       storage,
       send: sender.send,
-      clock: { now: Date.now, after: () => () => {} },
-      lock: (work) => work(),
-      others: { tell: () => {}, listen: () => {} },
-      who: () => undefined,
-      carries: () => true,
+      ...onePage(),
     });
     outbox.onNews((news) => {
       if ('landing' in news) landed.add(madeOf.get(news.landing.write.id)!);

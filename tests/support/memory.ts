@@ -1,4 +1,4 @@
-import type { QueueStorage } from '../../features/queue/outbox';
+import type { OutboxGround, QueueStorage } from '../../features/queue/outbox';
 import type { QueuedWrite } from '../../features/queue/write';
 
 /** A device's storage as a test has it: what is in it, and what it will not do. */
@@ -23,3 +23,18 @@ export function memory(writes: readonly QueuedWrite[] = []) {
   };
   return { stored, storage, trouble, ids: () => [...stored.keys()] };
 }
+
+/** The rest of what an outbox stands on, for one page by itself whose author is nobody in particular. */
+export const onePage = (): Omit<OutboxGround, 'storage' | 'send'> => ({
+  clock: {
+    now: () => Date.now(),
+    after(ms, work) {
+      const timer = setTimeout(work, ms);
+      return () => clearTimeout(timer);
+    },
+  },
+  lock: (work) => work(),
+  others: { tell: () => {}, listen: () => {} },
+  who: () => undefined,
+  carries: () => true,
+});

@@ -2,7 +2,7 @@ import { vi } from 'vitest';
 import { createOutbox, type Told } from '../../features/queue/outbox';
 import { createSender } from '../../features/queue/send';
 import type { Author, Entry } from '../../features/queue/write';
-import { memory } from './memory';
+import { memory, onePage } from './memory';
 
 /** What the server says to each request, in turn; 'away' is no answer at all. */
 export type Said =
@@ -55,13 +55,7 @@ export function outboxOn(
   const outbox = createOutbox({
     storage: device.storage,
     send: sender.send,
-    clock: {
-      now: () => Date.now(),
-      after(ms, work) {
-        const timer = setTimeout(work, ms);
-        return () => clearTimeout(timer);
-      },
-    },
+    ...onePage(),
     lock,
     others: page,
     who,

@@ -9,8 +9,8 @@ declare const self: ServiceWorkerGlobalScope;
 /** A network that says nothing for so long is none, s. */
 const SILENT_S = 6;
 const DAY_S = 86_400;
-/** Stands for every page of a job that began on this device. */
-const UNSENT = '/job/unsent';
+/** Stands for every page of a job that the device does not have as such. */
+const ANY_JOB = '/job/kept';
 
 /**
  * What a build made is named by its content: the same for ever. A worker of the page takes its address from the answer, and of one out of a
@@ -47,7 +47,7 @@ registerRoute(
     } catch {
       return (
         (await withoutSearch(options.url)) ??
-        (isOfJob(options.url) ? await caches.match(UNSENT) : undefined) ??
+        (isOfJob(options.url) ? await caches.match(ANY_JOB) : undefined) ??
         (await caches.match('/offline')) ??
         Response.error()
       );

@@ -29,14 +29,14 @@ export function startOffline(personId: string): void {
 
 /**
  * Forgets pages that are kept here: nobody is signed in any more, or somebody who sees others.
- * @param under those under this address only; all where there is none
+ * @param only those at these addresses; all where none are named
  */
-export async function forgetPages(under?: string): Promise<void> {
+export async function forgetPages(only?: readonly string[]): Promise<void> {
   if (!window.isSecureContext || typeof caches === 'undefined') return;
-  if (under !== undefined) {
+  if (only !== undefined) {
     const pages = await caches.open(PAGES);
     for (const { url } of await pages.keys())
-      if (new URL(url).pathname.startsWith(under)) await pages.delete(url);
+      if (only.includes(new URL(url).pathname)) await pages.delete(url);
     return;
   }
   device.cache(KEPT_AT, '0');

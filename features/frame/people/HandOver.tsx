@@ -3,6 +3,7 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { may } from '@/core/base/people/roles';
 import { Button } from '@/ui/Button';
+import { Trouble } from '@/ui/Trouble';
 import { usePerson } from '../../shell/PersonContext';
 import type { KnownPerson } from '../../shell/passes';
 import { atCar, passes } from '../../shell/people';
@@ -11,8 +12,8 @@ import { NameTiles } from './NameTiles';
 import { PinPad } from './PinPad';
 
 const NOBODY = () => [];
-/** What only an owner reads. */
-const OWNERS_PAGES = '/setup';
+/** Pages that only an owner reads. */
+const OWNERS_PAGES = ['/setup/people', '/setup/audit'];
 
 /** Somebody else takes over at the car while there is no network: whoever has come in on this device with their figures before. */
 export function HandOver({ onDone }: { onDone: () => void }) {
@@ -25,15 +26,15 @@ export function HandOver({ onDone }: { onDone: () => void }) {
   const others = known.filter(({ id, until }) => id !== here.id && Date.now() < Date.parse(until));
   const come = async (person: KnownPerson, pin: string | null) => {
     setBusy(true);
-    if (!may(person.role, 'setup')) await forgetPages(OWNERS_PAGES);
+    const isOwner = may(person.role, 'setup');
+    if (!isOwner) await forgetPages(OWNERS_PAGES);
     const takeOver = () => atCar.set({ id: person.id, name: person.name, role: person.role });
     const opened = await passes.open(person.id, pin, takeOver).catch(() => 'gone' as const);
     setBusy(false);
     if (opened === 'wrong') return setTrouble('Those figures are not theirs.');
     if (opened === 'gone')
       return setTrouble(`${person.name} can come in here only where there is a network now.`);
-    if (window.location.pathname.startsWith(OWNERS_PAGES) && !may(person.role, 'setup'))
-      window.location.assign('/');
+    if (!isOwner && OWNERS_PAGES.includes(window.location.pathname)) window.location.assign('/');
     else onDone();
   };
   const press = (person: KnownPerson) => {
@@ -62,7 +63,7 @@ export function HandOver({ onDone }: { onDone: () => void }) {
       ) : (
         <p>Nobody else has come in here with their figures yet; the first time wants a network.</p>
       )}
-      {trouble && <p className="mt-3 text-stop">{trouble}</p>}
+      <Trouble className="mt-3">{trouble}</Trouble>
     </section>
   );
 }

@@ -1,4 +1,5 @@
-import type { KnownPerson, Pass } from '../../shell/passes';
+import type { Pass } from '@/core/base/people/pass';
+import type { KnownPerson } from '../../shell/passes';
 import { atCar, passes } from '../../shell/people';
 import { type Reply, request } from '../../shell/request';
 import { forgetPages } from '../offline/startOffline';

@@ -8,13 +8,15 @@ import { cn } from '@/ui/cn';
 import { moment, percent } from '@/ui/format';
 import { Octagon } from '@/ui/Octagon';
 import { useShop } from '../../shell/ShopContext';
+import { useNow } from '../../shell/useNow';
 import type { CardFace } from './cardFace';
 
 /** One open job: the car's plan, the complaint, what stops it, what it leans to, how far it is. */
 export function JobCard({ face }: { face: CardFace }) {
   const { holds, stage, leading, out } = face;
   const shop = useShop();
-  const now = new Date(shop.now);
+  // A board on the wall: what is late becomes so while it hangs there.
+  const now = useNow();
   const late = face.neededAt !== null && new Date(face.neededAt) < now;
   return (
     <li

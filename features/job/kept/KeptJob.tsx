@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
+import type { JobSheet } from '@/core/job/sheet';
 import type { Blank } from '@/server/jobs/blank';
 import { buttonClass } from '@/ui/Button';
 import { outbox } from '../../queue/page';
@@ -30,8 +31,8 @@ const NO_JOBS = { total: 0, causes: [] };
 
 type Found = { first: JobState; blank: Blank; segment: string; workId: string };
 
-/** A job that began here and has not reached the server, at the stage its address names. */
-export function UnsentJob() {
+/** A job out of what this device keeps, at the stage its address names: one that began here, or a run that did. */
+export function KeptJob() {
   const [found, setFound] = useState<Found | 'not here'>();
   useEffect(() => {
     void look().then(setFound);
@@ -49,16 +50,22 @@ export function UnsentJob() {
   );
 }
 
-/** Its opening waits in the outbox, what its car brings is kept by the device. */
+/** Its opening waits in the outbox, or the device keeps its sheet; what its car brings is kept there too. */
 async function look(): Promise<Found | 'not here'> {
   const { jobId, segment, workId } = placeIn(window.location.pathname);
   const opening = await openingOf(jobId);
-  if (!opening) return 'not here';
-  const response = await fetch(`/api/cars/${opening.body.carId}/blank`).catch(() => undefined);
-  if (!response?.ok) return 'not here';
-  const blank = (await response.json()) as Blank;
-  const sheet = blankSheet(opening, blank);
+  const known = opening ? undefined : await keptOf<JobSheet>(`/api/jobs/${jobId}`);
+  const carId = opening?.body.carId ?? known?.car.id;
+  const blank = carId && (await keptOf<Blank>(`/api/cars/${carId}/blank`));
+  if (!blank) return 'not here';
+  const sheet = opening ? blankSheet(opening, blank) : known!;
   return { first: { sheet, judgement: await judgeAway(sheet) }, blank, segment, workId };
+}
+
+/** What the device has under an address; the worker before the page answers for the server. */
+async function keptOf<T>(path: string): Promise<T | undefined> {
+  const response = await fetch(path).catch(() => undefined);
+  return response?.ok ? ((await response.json()) as T) : undefined;
 }
 
 /** The outbox knows what it holds once it has looked. */
