@@ -1,5 +1,6 @@
 'use client';
 
+import { asSentence } from '@/core/base/sentence';
 import { type Checked, refusalOf } from './checked';
 import { passHeaders } from './people';
 import type { Refusal } from './refusal';
@@ -19,7 +20,7 @@ export function refusedAside(refusal: Refusal | null): string | undefined {
 
 /** A value that is not taken, and what would be. */
 export function notTaken({ value, accepted }: { value: string; accepted: string }): string {
-  return `${value} is not taken: ${accepted}`;
+  return `${asSentence(value)} is not taken: ${accepted}`;
 }
 
 /** Something a form sends: what goes beside its content (an id, the version seen), and what the content is. */

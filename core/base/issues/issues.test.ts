@@ -66,6 +66,9 @@ describe('issues', () => {
       value: '500 characters long',
       accepted: 'at most 5 characters',
     });
+    expect(parseWith(z.string().min(1, 'a name'), '')).toMatchObject({
+      issues: [{ value: 'empty', accepted: 'a name' }],
+    });
     expect(issuesOf({ mm: 2, list: [1, 2, 3] }).find((issue) => issue.path === 'list')).toMatchObject({
       value: '3 entries',
     });

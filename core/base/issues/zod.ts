@@ -75,7 +75,10 @@ function wordsOf(issue: ZodIssue | undefined): string {
 
 /** Long inputs are named by their length, not repeated. */
 function lengthOr(issue: { origin: string; input?: unknown }, value: string): string {
-  if (issue.origin === 'string') return `${String(issue.input).length} characters long`;
+  if (issue.origin === 'string') {
+    const { length } = String(issue.input);
+    return length === 0 ? 'empty' : `${length} characters long`;
+  }
   if (issue.origin === 'array' && Array.isArray(issue.input)) return `${issue.input.length} entries`;
   return value;
 }

@@ -88,14 +88,16 @@ export function HubForm({ corner, onDone }: { corner: Corner; onDone?: OnDone })
       <p className="text-small text-soft">
         Rotor off, face bright. Station 1 at stud 1, the same way round as the rotor.
       </p>
-      <div className="grid grid-cols-4 gap-x-3 gap-y-1 whitespace-nowrap sm:grid-cols-8">
+      <div className="grid grid-cols-4 gap-x-3 gap-y-1 sm:grid-cols-8">
         {ROUND.map(({ id, angleDeg }, station) => (
           <label
             key={id}
             htmlFor={form.cellOf(id)}
             className="reading border-b border-rule text-small text-soft"
           >
-            <span className="text-ink">{station + 1}</span> {Math.round(angleDeg)}°
+            <span className="block whitespace-nowrap">
+              <span className="text-ink">{station + 1}</span> {Math.round(angleDeg)}°
+            </span>
             <MeasureCell
               id={form.cellOf(id)}
               label={`Hub face ${corner} station ${station + 1}`}
