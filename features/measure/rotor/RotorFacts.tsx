@@ -1,8 +1,6 @@
-import { exceeds } from '@/core/car/limits/limit';
+'use client';
 
-('use client');
-
-import type { Limit } from '@/core/car/limits/limit';
+import { exceeds, type Limit } from '@/core/car/limits/limit';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import type { RotorResult } from '@/core/readings/rotor/rotor';
 import { figure } from '@/ui/format';
