@@ -66,6 +66,13 @@ module.exports = {
       from: { path: '^(app|features|ui|core|workers)/' },
       to: { path: 'node_modules/postgres/' },
     },
+    {
+      name: 'links-fetch-nothing-ahead',
+      comment: 'ui/Link.tsx says why',
+      severity: 'error',
+      from: { path: '^(app|features|ui)/', pathNot: '^ui/Link\\.tsx$' },
+      to: { path: 'node_modules/next/link' },
+    },
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
     { name: 'no-unresolvable', severity: 'error', from: {}, to: { couldNotResolve: true } },
   ],

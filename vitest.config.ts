@@ -12,6 +12,8 @@ export default defineConfig({
         resolve,
         test: {
           name: 'core',
+          // Pure functions: nothing of one file is left for the next, and the modules are loaded once for all.
+          isolate: false,
           setupFiles: ['tests/support/seed.ts', 'tests/support/standing.ts'],
           include: ['core/**/*.test.ts', 'ui/**/*.test.ts', 'features/**/*.test.ts', 'server/**/*.test.ts'],
         },

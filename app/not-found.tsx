@@ -1,5 +1,5 @@
-import Link from 'next/link';
 import { buttonClass } from '@/ui/Button';
+import { Link } from '@/ui/Link';
 
 export default function NotFound() {
   return (

@@ -1,8 +1,8 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
 import { SearchField } from '@/ui/Field';
+import { Link } from '@/ui/Link';
 import { findCars, type NamedCar } from './findCars';
 
 /** As many as are taken in at a glance; a longer list is searched. */

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { FLUID_CLASSES } from '@/core/car/fluidClasses';
 import type { PhotoRow } from '@/core/car/photos';
 import { causeLabel } from '@/core/diagnosis/labels';
@@ -17,6 +16,7 @@ import type { CarPast } from '@/server/wear/queries';
 import { buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { figure, shortDate } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { readingWords } from '../measure/readingWords';
 import { plainCorners } from '../record/plan/corners';
 import { IfMay } from '../shell/IfMay';

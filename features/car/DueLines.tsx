@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
 import { daysInWords, dayWords } from '@/core/base/dates';
 import { daysBetween } from '@/core/base/day';
@@ -9,6 +8,7 @@ import type { FollowUp } from '@/server/cars/queries';
 import type { DueLine } from '@/server/due/queries';
 import { Button, buttonClass } from '@/ui/Button';
 import { cn } from '@/ui/cn';
+import { Link } from '@/ui/Link';
 import { IfMay } from '../shell/IfMay';
 import { request } from '../shell/request';
 import { useShop } from '../shell/ShopContext';

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
 import type { BaseUnit } from '@/core/base/units/display';
@@ -9,6 +8,7 @@ import type { EventRow } from '@/server/wear/queries';
 import { Button } from '@/ui/Button';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { Opens } from '@/ui/Opens';
 import { Trouble } from '@/ui/Trouble';
 import { KeptForms } from '../queue/KeptForms';

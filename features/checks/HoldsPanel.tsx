@@ -1,12 +1,12 @@
 'use client';
 
-import Link from 'next/link';
 import { useRef, useState } from 'react';
 import { evidenceTogether, isComplete, type JobHold } from '@/core/job/pieces';
 import { answerWords } from '@/core/readings/vocabulary/words';
 import { Button, buttonClass } from '@/ui/Button';
 import { TextArea, TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { Octagon } from '@/ui/Octagon';
 import { useJob } from '../record/JobProvider';
 import { usePerson } from '../shell/PersonContext';

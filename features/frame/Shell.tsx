@@ -2,11 +2,11 @@
 
 import { CircleHelp, Search } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { type ReactNode, useCallback, useEffect, useState } from 'react';
 import { may } from '@/core/base/people/roles';
 import { cn } from '@/ui/cn';
+import { Link } from '@/ui/Link';
 import { SaveLine } from '../queue/SaveLine';
 import { useMay, usePerson, useSignedIn } from '../shell/PersonContext';
 import { useShortcuts } from '../shell/useShortcuts';

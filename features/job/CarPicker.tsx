@@ -1,8 +1,8 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
 import { SearchField } from '@/ui/Field';
+import { Link } from '@/ui/Link';
 import { findCars, type NamedCar } from '../car/findCars';
 
 /** Boxes large enough for gloves; more than these are narrowed by typing. */

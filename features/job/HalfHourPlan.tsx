@@ -1,10 +1,10 @@
 'use client';
 
-import Link from 'next/link';
 import { type PlannedCheck, planHalfHour } from '@/core/diagnosis/sensitivity/halfHour';
 import { timeLeft } from '@/core/job/timeLeft';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { figure } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { Opens } from '@/ui/Opens';
 import { checkAnchor } from '../checks/anchor';
 import { wantCheck } from '../checks/wanted';

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { isEnough } from '@/core/diagnosis/enough';
@@ -14,6 +13,7 @@ import { Beam } from '@/ui/Beam';
 import { buttonClass } from '@/ui/Button';
 import { cn } from '@/ui/cn';
 import { figure, percent } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { Octagon } from '@/ui/Octagon';
 import { checkAnchor } from '../checks/anchor';
 import { foretell } from '../checks/foretell';

@@ -1,12 +1,12 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { readDay, readTime } from '@/core/base/dates';
 import { momentIn } from '@/core/base/day';
 import { Button, buttonClass } from '@/ui/Button';
 import { TextArea, TextField } from '@/ui/Field';
+import { Link } from '@/ui/Link';
 import { Trouble } from '@/ui/Trouble';
 import { outbox } from '../queue/page';
 import { DayField } from '../shell/DayField';

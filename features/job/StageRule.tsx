@@ -1,9 +1,9 @@
 'use client';
 
-import Link from 'next/link';
 import { STAGES, type Stage } from '@/core/job/stages';
 import { cn } from '@/ui/cn';
 import { moment } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { useJob } from '../record/JobProvider';
 import { useShop } from '../shell/ShopContext';
 import { OthersLine } from './OthersLine';
@@ -51,8 +51,7 @@ export function StageRule({ stage, deskOnly = false }: { stage: Stage; deskOnly?
           <Link
             key={each}
             href={`/job/${job.id}/${each}`}
-            // Whole, not only as far as its loading state: the stage is there when it is pressed.
-            prefetch
+            ahead
             aria-current={each === stage ? 'step' : undefined}
             className={cn(
               'narrow graduated relative min-w-0 flex-1 border-l-2 border-ink px-1.5 pb-4 pt-2 sm:px-3 focus-visible:-outline-offset-2 desk:pb-5',

@@ -1,11 +1,11 @@
 'use client';
 
-import Link from 'next/link';
 import { limitFor } from '@/core/car/limits/catalogue';
 import type { WorkPlan } from '@/core/planning/plan';
 import type { PART_KINDS } from '@/core/planning/shelf/parts';
 import { poursFrom, pourWords } from '@/core/planning/shelf/pour';
 import { againstShelf, type ShelfItem } from '@/core/planning/shelf/shelf';
+import { Link } from '@/ui/Link';
 import { useJob } from '../record/JobProvider';
 import { useShop } from '../shell/ShopContext';
 import { LotField } from './LotField';

@@ -2,7 +2,6 @@
 
 import { GripVertical } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { inSentence } from '@/core/base/sentence';
 import { LEFT_QUESTIONS, leavingIssues } from '@/core/planning/run/leftUndone';
@@ -13,6 +12,7 @@ import { Button, buttonClass } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { Octagon } from '@/ui/Octagon';
 import { Opens } from '@/ui/Opens';
 import type { TickRecord } from '../record/commands';

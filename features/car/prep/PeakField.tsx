@@ -1,12 +1,12 @@
 'use client';
 
-import Link from 'next/link';
 import { usePathname, useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { FLUID_RANGES } from '@/core/readings/fluid/ranges';
 import type { CarPreparation } from '@/server/prep/queries';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
+import { Link } from '@/ui/Link';
 import { useUnits } from '../../shell/useUnits';
 
 /** What a caliper may reach, °C. */

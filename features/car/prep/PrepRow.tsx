@@ -1,12 +1,12 @@
 'use client';
 
-import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { daysInWords } from '@/core/base/dates';
 import type { PrepLine, PrepVerdict } from '@/core/planning/prep/line';
 import { buttonClass } from '@/ui/Button';
 import { cn } from '@/ui/cn';
 import { figure as digits } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { AgainstLimit } from '../../shell/AgainstLimit';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { dayWords } from '@/core/base/dates';
 import { daysBetween } from '@/core/base/day';
 import { PREP_STAGES, type PrepStage } from '@/core/planning/prep/line';
@@ -8,6 +7,7 @@ import type { CarPreparation } from '@/server/prep/queries';
 import { Button, buttonClass } from '@/ui/Button';
 import { cn } from '@/ui/cn';
 import { figure } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { Octagon } from '@/ui/Octagon';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';

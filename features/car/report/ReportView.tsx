@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { daysInWords, dayWords } from '@/core/base/dates';
 import { CORNER_WORDS } from '@/core/car/corner';
 import { FLUID_CLASSES } from '@/core/car/fluidClasses';
@@ -8,6 +7,7 @@ import type { ReportPlace } from '@/core/planning/inspect/report';
 import type { CarInspection } from '@/server/inspect/queries';
 import { Button, buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
+import { Link } from '@/ui/Link';
 import { plainCorners } from '../../record/plan/corners';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';

@@ -1,11 +1,11 @@
 'use client';
 
-import Link from 'next/link';
 import { dayWords } from '@/core/base/dates';
 import { SEASON_LANES, type SeasonLane } from '@/core/planning/season/season';
 import type { CarSeason } from '@/server/season/queries';
 import { buttonClass } from '@/ui/Button';
 import { cn } from '@/ui/cn';
+import { Link } from '@/ui/Link';
 import { useShop } from '../../shell/ShopContext';
 import { SeasonLanes } from './SeasonLanes';
 import { SeasonLine } from './SeasonLine';

@@ -1,6 +1,6 @@
-import Link from 'next/link';
 import { ROLE_WORDS, type Role } from '@/core/base/people/roles';
 import { buttonClass } from '@/ui/Button';
+import { Link } from '@/ui/Link';
 
 /** A page that is for others: said, with what one may do. */
 export function NotYours({ role }: { role: Role }) {

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
 import { CORNERS, type Place } from '@/core/car/corner';
 import { asksNow } from '@/core/diagnosis/follows';
@@ -9,6 +8,7 @@ import { mergeFindings } from '@/core/readings/merged';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { buttonClass } from '@/ui/Button';
 import { cn } from '@/ui/cn';
+import { Link } from '@/ui/Link';
 import { Opens } from '@/ui/Opens';
 import { FindingRow } from '../../record/FindingRow';
 import { useJob } from '../../record/JobProvider';

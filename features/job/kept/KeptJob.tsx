@@ -1,11 +1,11 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import type { JobSheet } from '@/core/job/sheet';
 import type { Blank } from '@/server/jobs/blank';
 import { buttonClass } from '@/ui/Button';
+import { Link } from '@/ui/Link';
 import { outbox } from '../../queue/page';
 import type { QueuedWrite } from '../../queue/write';
 import { JobProvider } from '../../record/JobProvider';

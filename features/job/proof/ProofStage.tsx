@@ -1,9 +1,9 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { evidenceTogether, pieceSlot } from '@/core/job/pieces';
 import { buttonClass } from '@/ui/Button';
+import { Link } from '@/ui/Link';
 import { HoldsPanel } from '../../checks/HoldsPanel';
 import { useJob } from '../../record/JobProvider';
 import { ChangeTrials } from './ChangeTrials';

@@ -1,7 +1,6 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useState } from 'react';
 import { inSentence } from '@/core/base/sentence';
 import type { BenchId } from '@/core/car/benchState';
@@ -17,6 +16,7 @@ import { stateWord } from '@/core/readings/vocabulary/words';
 import type { LikeJobs } from '@/server/learn/queries';
 import { Button } from '@/ui/Button';
 import { figure, percent } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { Opens } from '@/ui/Opens';
 import { checkAnchor } from '../../checks/anchor';
 import { wantCheck } from '../../checks/wanted';

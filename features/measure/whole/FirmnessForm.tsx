@@ -1,12 +1,12 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
 import { firmness } from '@/core/readings/pedal/firmness';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
+import { Link } from '@/ui/Link';
 import { useJob } from '../../record/JobProvider';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';

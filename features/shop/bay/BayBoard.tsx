@@ -1,6 +1,6 @@
-import Link from 'next/link';
 import type { Bay } from '@/server/bay/queries';
 import { buttonClass } from '@/ui/Button';
+import { Link } from '@/ui/Link';
 import { Octagon } from '@/ui/Octagon';
 import { CarList } from '../../car/CarList';
 import { IfMay } from '../../shell/IfMay';

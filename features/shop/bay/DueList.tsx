@@ -1,5 +1,5 @@
-import Link from 'next/link';
 import type { Bay } from '@/server/bay/queries';
+import { Link } from '@/ui/Link';
 import { DueLines } from '../../car/DueLines';
 
 /** What falls due within a month, or already has, car by car: what needs doing on one is done in one go. */

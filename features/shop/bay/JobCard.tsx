@@ -1,11 +1,11 @@
 'use client';
 
-import Link from 'next/link';
 import { dayWords } from '@/core/base/dates';
 import { STAGES } from '@/core/job/stages';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { cn } from '@/ui/cn';
 import { moment, percent } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { Octagon } from '@/ui/Octagon';
 import { useShop } from '../../shell/ShopContext';
 import { useNow } from '../../shell/useNow';

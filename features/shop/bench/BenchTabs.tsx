@@ -1,8 +1,8 @@
 'use client';
 
-import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { cn } from '@/ui/cn';
+import { Link } from '@/ui/Link';
 
 const BENCHES = [
   { href: '/bench/fluid', label: 'Fluid' },

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { CIRCUIT_KINDS, CIRCUITS, type CircuitKind } from '@/core/car/circuits';
 import { causeLabel } from '@/core/diagnosis/labels';
 import { outcomeLabel } from '@/core/job/outcomes';
@@ -8,6 +7,7 @@ import type { CauseAnswer, LedgerAnswers } from '@/server/ledger/answers';
 import type { LedgerSearch } from '@/server/ledger/queries';
 import { buttonClass } from '@/ui/Button';
 import { figure } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { searchQuery } from './query';
 
 type Props = {

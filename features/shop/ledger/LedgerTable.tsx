@@ -2,7 +2,6 @@
 
 import { createColumnHelper, flexRender, getCoreRowModel, useReactTable } from '@tanstack/react-table';
 import { ArrowDown, ArrowUp } from 'lucide-react';
-import Link from 'next/link';
 import { useMemo } from 'react';
 import { daysBetween } from '@/core/base/day';
 import { causeLabel } from '@/core/diagnosis/labels';
@@ -11,6 +10,7 @@ import { outcomeLabel } from '@/core/job/outcomes';
 import type { LedgerLine } from '@/server/ledger/queries';
 import { cn } from '@/ui/cn';
 import { figure, shortDate } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { useShop } from '../../shell/ShopContext';
 
 type Props = { lines: LedgerLine[]; order: LedgerOrder; addressOf: (sort: string) => string };

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef } from 'react';
 import { CAUSES } from '@/core/diagnosis/causes';
@@ -9,6 +8,7 @@ import { OUTCOMES } from '@/core/job/outcomes';
 import type { LedgerPage, LedgerSearch } from '@/server/ledger/queries';
 import { Button, buttonClass } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
+import { Link } from '@/ui/Link';
 import { CarOptions, CircuitOptions } from '../../shell/options';
 import { isTyping } from '../../shell/useShortcuts';
 import { ImportCases } from './ImportCases';

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { causeLabel } from '@/core/diagnosis/labels';
 import type { Judgement } from '@/core/job/judgement';
 import { outcomeLabel } from '@/core/job/outcomes';
@@ -18,6 +17,7 @@ import type { JobLeft } from '@/server/ledger/left';
 import { Button, buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { moment, percent, shortDate } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { Photos } from '../../car/photo/Photos';
 import { readingWords } from '../../measure/readingWords';
 import { Driven } from '../../record/Driven';

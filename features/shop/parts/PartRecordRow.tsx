@@ -1,13 +1,13 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { dayWords } from '@/core/base/dates';
 import { CIRCUITS } from '@/core/car/circuits';
 import type { PartLife, PartRecord } from '@/core/planning/lives/partLives';
 import { WHY_OFF } from '@/core/planning/shelf/fitted';
 import { PART_KINDS } from '@/core/planning/shelf/parts';
 import { figure } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { Opens } from '@/ui/Opens';
 import { useShop } from '../../shell/ShopContext';
 import { useMoney } from '../../shell/useMoney';

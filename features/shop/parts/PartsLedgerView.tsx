@@ -1,10 +1,10 @@
 'use client';
 
-import Link from 'next/link';
 import { WHY_OFF } from '@/core/planning/shelf/fitted';
 import type { PartsLedger } from '@/server/lives/queries';
 import { buttonClass } from '@/ui/Button';
 import { cn } from '@/ui/cn';
+import { Link } from '@/ui/Link';
 import { LivesAskedForm } from './LivesAskedForm';
 import { PartRecordRow } from './PartRecordRow';
 import { SideBySide } from './SideBySide';

@@ -1,11 +1,11 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { AuditLine } from '@/server/people/audit';
 import { buttonClass } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { moment } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { useShop } from '../../shell/ShopContext';
 import { changeWords, saidOf } from './auditWords';
 

@@ -1,12 +1,12 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
 import { ROLE_WORDS } from '@/core/base/people/roles';
 import type { DeviceRow } from '@/server/people/devices';
 import type { PersonRow } from '@/server/people/queries';
 import { Button } from '@/ui/Button';
 import { moment } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { useShop } from '../../shell/ShopContext';
 import { DeviceList } from './DeviceList';
 import { PersonForm } from './PersonForm';

@@ -1,5 +1,5 @@
-import Link from 'next/link';
 import { buttonClass } from '@/ui/Button';
+import { Link } from '@/ui/Link';
 
 /** What of the setup is there for whoever does not own the shop. */
 export function SetupForOthers() {

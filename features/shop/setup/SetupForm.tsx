@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { type ReactNode, useState } from 'react';
 import { dayWords } from '@/core/base/dates';
 import { convert } from '@/core/base/units/convert';
@@ -12,6 +11,7 @@ import type { ShopRow } from '@/server/shop/queries';
 import { Button } from '@/ui/Button';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import type { Refusal } from '../../shell/refusal';
 import { refusedField, requestForm } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
 import { limitFor } from '@/core/car/limits/catalogue';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
@@ -9,6 +8,7 @@ import { bottleRefused } from '@/core/planning/shelf/shelf';
 import type { ShelfRow } from '@/server/shelf/queries';
 import { Button, buttonClass } from '@/ui/Button';
 import { moment } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { type SentForm, sendForm } from '../../queue/forms';
 import { KeptForms, useKeptForms } from '../../queue/KeptForms';
 import { newId } from '../../shell/newId';

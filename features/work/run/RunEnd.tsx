@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
 import { visitOf, workAfter } from '@/core/planning/run/mates';
 import type { WorkRow } from '@/core/planning/run/rows';
@@ -9,6 +8,7 @@ import { troublesOf } from '@/core/planning/run/troubles';
 import { Button, buttonClass } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { moment } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { HoldsPanel } from '../../checks/HoldsPanel';
 import { useJob } from '../../record/JobProvider';
 import { recordWords } from '../../record/recordWords';

@@ -2,11 +2,11 @@
 
 import { Volume2, VolumeX } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useState } from 'react';
 import { firstInVisit } from '@/core/planning/run/mates';
 import { PRESS, planOf, runOf, STEPPED_BACK, stepsBack, stepsInHand } from '@/core/planning/run/run';
 import { Button, buttonClass } from '@/ui/Button';
+import { Link } from '@/ui/Link';
 import { useJob } from '../../record/JobProvider';
 import { UnitKeys } from '../../shell/UnitKeys';
 import { useKept } from '../../shell/useKept';

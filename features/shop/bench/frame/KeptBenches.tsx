@@ -1,12 +1,12 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
 import type { BenchId } from '@/core/car/benchState';
 import type { KeptBench } from '@/server/benches/queries';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { shortDate } from '@/ui/format';
+import { Link } from '@/ui/Link';
 import { Tick } from '@/ui/Tick';
 import { Trouble } from '@/ui/Trouble';
 import { KeptForms } from '../../../queue/KeptForms';

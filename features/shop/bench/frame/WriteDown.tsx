@@ -1,8 +1,8 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
+import { Link } from '@/ui/Link';
 import { newId } from '../../../shell/newId';
 import { request } from '../../../shell/request';
 import { useRefresh } from '../../../shell/useRefresh';

@@ -1,11 +1,11 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
 import { Button, buttonClass } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { SelectField } from '@/ui/Field';
 import { FileField } from '@/ui/FileField';
+import { Link } from '@/ui/Link';
 import { CarOptions } from '../../../shell/options';
 import { ColumnsTable } from './ColumnsTable';
 import { TableSaid } from './TableSaid';
