@@ -3,7 +3,7 @@ import { BROWSER } from './scripts/system/browser';
 import { SIGNED_IN } from './tests/support/signIn';
 
 /** Files that take longest: they go first, or one of them runs alone at the end. */
-const LONGEST = /(work|bleeding|story|screens|counted)\.spec\.ts$/;
+const LONGEST = /(work|bleeding|story|screens|counted|offline|handOver|gauges|measuring)\.spec\.ts$/;
 
 /** Debian's Chromium, headless; the server and its database are made by the set-up and ended by the tear-down. */
 export default defineConfig({

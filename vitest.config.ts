@@ -38,6 +38,8 @@ export default defineConfig({
           testTimeout: 30_000,
           hookTimeout: 60_000,
           fileParallelism: false,
+          // One server after another, as a server that lives long sees one request after another; each file has a database of its own.
+          isolate: false,
         },
       },
     ],
