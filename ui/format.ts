@@ -1,5 +1,5 @@
 import { type DateOrder, dayWords } from '@/core/base/dates';
-import { dayIn } from '@/core/base/day';
+import { dayIn, timeIn } from '@/core/base/day';
 
 /** A number with a fixed count of decimals and a real minus sign; a dash when there is none. */
 export function figure(value: number | null | undefined, decimals: number): string {
@@ -23,14 +23,9 @@ type Calendar = { timeZone: string; dateOrder: DateOrder };
 /** A moment as the shop's clock shows it: the time today, the day otherwise. */
 export function moment(iso: string, shop: Calendar, now: Date): string {
   const today = dayIn(shop.timeZone, new Date(iso)) === dayIn(shop.timeZone, now);
-  return today ? time(iso, shop.timeZone) : `${shortDate(iso, shop)} ${time(iso, shop.timeZone)}`;
-}
-
-/** Hours and minutes. */
-function time(iso: string, timeZone: string): string {
-  return new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit' }).format(
-    new Date(iso),
-  );
+  return today
+    ? timeIn(shop.timeZone, new Date(iso))
+    : `${shortDate(iso, shop)} ${timeIn(shop.timeZone, new Date(iso))}`;
 }
 
 /** The day of a moment, as the shop writes days. */

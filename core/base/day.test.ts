@@ -1,5 +1,6 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { dayIn, momentIn } from './day';
+import { dayIn, momentIn, timeIn } from './day';
 
 describe('the day it is', () => {
   it('goes by the shop’s own clock', () => {
@@ -7,6 +8,24 @@ describe('the day it is', () => {
     expect(dayIn('America/Los_Angeles', at)).toBe('2026-06-30');
     expect(dayIn('UTC', at)).toBe('2026-07-01');
     expect(dayIn('Pacific/Kiritimati', new Date('2026-07-01T11:00:00Z'))).toBe('2026-07-02');
+  });
+});
+
+describe('a day and a time in any zone', () => {
+  it('is what the platform’s own calendar and clock say', () => {
+    const zones = Intl.supportedValuesOf('timeZone');
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...zones),
+        fc.date({ min: new Date('1990-01-01'), max: new Date('2060-01-01'), noInvalidDate: true }),
+        (timeZone, at) => {
+          // This locale writes dates in ISO 8601's order.
+          expect(dayIn(timeZone, at)).toBe(new Intl.DateTimeFormat('en-CA', { timeZone }).format(at));
+          const clock = { timeZone, hourCycle: 'h23', hour: '2-digit', minute: '2-digit' } as const;
+          expect(timeIn(timeZone, at)).toBe(new Intl.DateTimeFormat('en-GB', clock).format(at));
+        },
+      ),
+    );
   });
 });
 

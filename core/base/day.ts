@@ -1,7 +1,18 @@
+import { tzOffset } from '@date-fns/tz/tzOffset';
+
 /** The day it is in a time zone at a moment, as 2026-05-31. @param timeZone IANA name, e.g. Europe/Prague */
 export function dayIn(timeZone: string, at: Date): string {
-  // This locale writes dates in ISO 8601's order.
-  return new Intl.DateTimeFormat('en-CA', { timeZone }).format(at);
+  return wallOf(timeZone, at).slice(0, 10);
+}
+
+/** What a clock on the wall of a time zone shows at a moment, as 16:30. @param timeZone IANA name */
+export function timeIn(timeZone: string, at: Date): string {
+  return wallOf(timeZone, at).slice(11, 16);
+}
+
+/** Calendar and clock of a time zone at a moment, in ISO 8601's form. */
+function wallOf(timeZone: string, at: Date): string {
+  return new Date(at.getTime() + offsetAt(timeZone, at.getTime())).toISOString();
 }
 
 /**
@@ -20,23 +31,12 @@ export function momentIn(timeZone: string, day: string, time: string): Date {
   return new Date(right ?? moments[1]!);
 }
 
+const MINUTE_MS = 60_000;
 const DAY_MS = 86_400_000;
 
 /** What a time zone is ahead of UTC at a moment, ms. */
 function offsetAt(timeZone: string, moment: number): number {
-  const parts = new Intl.DateTimeFormat('en-GB', {
-    timeZone,
-    hourCycle: 'h23',
-    year: 'numeric',
-    month: 'numeric',
-    day: 'numeric',
-    hour: 'numeric',
-    minute: 'numeric',
-    second: 'numeric',
-  }).formatToParts(new Date(moment));
-  const of = (type: string) => Number(parts.find((part) => part.type === type)!.value);
-  const wall = Date.UTC(of('year'), of('month') - 1, of('day'), of('hour'), of('minute'), of('second'));
-  return wall - Math.floor(moment / 1000) * 1000;
+  return tzOffset(timeZone, new Date(moment)) * MINUTE_MS;
 }
 
 /** Whole days from one day to another, both YYYY-MM-DD. */
