@@ -19,8 +19,9 @@ test('the fluid bench puts the fluid on its curve, corrects for altitude, and sa
 
 test('the bench holds a fluid against the shop’s own limits, in the units of this device', async ({
   page,
+  setupAlone: _,
 }) => {
-  // Past the setup page, whose version other tests at work here would meet.
+  // Past the setup page: what is looked at here is the bench.
   const sql = postgres(process.env.BAVRIN_SHOP_URL!, { max: 1 });
   await sql`insert into shop_limits (name, value) values ('wetFromPct', 2.5)`;
   try {

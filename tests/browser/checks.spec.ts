@@ -199,7 +199,11 @@ test('what cannot be finished before the car is wanted is not worth doing next',
   await page.getByLabel('What the driver says, in one line').fill('Long on the first press');
   await page.getByLabel('Day', { exact: true }).fill('the 12th');
   await page.getByRole('button', { name: 'Open the job' }).click();
-  await expect(page.getByRole('main')).toContainText('Wanted back the 12th is not taken');
+  await expect(page.getByRole('main')).toContainText('The 12th is not taken: a day such as');
+  await page.reload();
+  await expect(page.getByLabel('Day', { exact: true })).toHaveValue('the 12th');
+  await expect(page.getByLabel('What the driver says, in one line')).toHaveValue('Long on the first press');
+  await pickCar(page, 'blue coupe');
   // By the shop's clock, which is UTC here.
   const [day, time] = new Date(Date.now() + 4 * 60_000).toISOString().slice(0, 16).split('T');
   await page.getByLabel('Day', { exact: true }).fill(day!);

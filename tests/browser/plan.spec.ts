@@ -165,7 +165,11 @@ test('the shop’s ways change the plan, each with who holds it', async ({ page,
   await page.getByLabel('Catch bottle').fill('50');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('50 is not taken: 100 to 5000 ml is accepted')).toBeVisible();
+  await expect(page.getByLabel('Catch bottle')).toBeFocused();
   await page.getByLabel('Catch bottle').fill('300');
+  await page.reload();
+  await expect(page.getByLabel('Catch bottle')).toHaveValue('300');
+  await expect(page.getByLabel('Strainer')).toHaveValue('leave_in');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Saved.')).toBeVisible();
   try {

@@ -95,7 +95,7 @@ test('what it knows can be read, searched and disputed; how often it was right i
   await expect(page.getByRole('img', { name: /% said, \d+ % so/ })).toBeVisible();
 });
 
-test('a shop that wants nothing learned says so', async ({ page }) => {
+test('a shop that wants nothing learned says so', async ({ page, setupAlone: _ }) => {
   await page.goto('/setup');
   await page.getByLabel('Built-in knowledge counts as').fill('0');
   await page.getByRole('button', { name: 'Save' }).click();

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { unitsIn } from '../../shell/units';
-import { limitsOf, limitTexts } from './LimitFields';
+import { limitsOf, limitTexts } from './limitTexts';
 
 const inches = unitsIn({ lengthUnit: 'in', temperatureUnit: '°F', pressureUnit: 'psi' });
 const metric = unitsIn({ lengthUnit: 'mm', temperatureUnit: '°C', pressureUnit: 'kPa' });

@@ -1,0 +1,94 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { type FormEvent, useEffect, useState } from 'react';
+import { type Path, useForm } from 'react-hook-form';
+import { outbox } from '../queue/page';
+import { newId } from '../shell/newId';
+import type { Refusal } from '../shell/refusal';
+import { notTaken, requestForm } from '../shell/request';
+import { useShop } from '../shell/ShopContext';
+import { useKept } from '../shell/useKept';
+import { wantedAt } from './wantedAt';
+
+export type NewJobAsked = {
+  cars: readonly { id: string }[];
+  chosen?: string;
+  /** What it is opened for, when that is known: something that is due. */
+  says?: string;
+};
+type Typed = { carId: string; complaint: string; day: string; time: string };
+
+const TAKEN = { day: 'a day such as 31 May', time: 'a time such as 17:00' };
+
+/** A job while it is opened: kept on this device until it is, on this device alone where the server cannot be reached. */
+export function useNewJob({ cars, chosen, says }: NewJobAsked) {
+  const router = useRouter();
+  const shop = useShop();
+  const [id] = useState(newId);
+  const [kept, keep, forget] = useKept<Omit<Typed, 'carId'>>(`new-job.${says ?? 'complaint'}`, {
+    complaint: says ?? '',
+    day: '',
+    time: '',
+  });
+  const form = useForm<Typed>({ defaultValues: { carId: firstCar(cars, chosen), ...kept } });
+  const { errors, isSubmitting } = form.formState;
+  useEffect(() => {
+    for (const field of ['complaint', 'day', 'time'] as const)
+      if (form.getValues(field) !== kept[field]) form.setValue(field, kept[field]);
+  }, [form, kept]);
+  const refuse = ({ issues = [], message }: Refusal) => {
+    const [fields, others] = [issues.filter(isField), issues.filter((issue) => !isField(issue))];
+    for (const issue of fields) form.setError(issue.path as Path<Typed>, { message: notTaken(issue) });
+    if (fields.length === 0 || others.length > 0)
+      form.setError('root', {
+        message: [message, ...others.map((issue) => `${issue.path}: ${notTaken(issue)}.`)].join(' '),
+      });
+  };
+  const open = form.handleSubmit(async ({ carId, complaint, ...back }) => {
+    const wanted = wantedAt(back, shop);
+    if ('wrong' in wanted) {
+      const { wrong } = wanted;
+      form.setError(wrong, { message: notTaken({ value: back[wrong].trim(), accepted: TAKEN[wrong] }) });
+      return;
+    }
+    const body = { id, carId, complaint, neededAt: wanted.at };
+    const reply = await requestForm('POST', '/api/jobs', { kind: 'job', content: body });
+    const isAway = !reply.ok && reply.refusal.code === 'unavailable';
+    if (!reply.ok && !isAway) return refuse(reply.refusal);
+    if (isAway)
+      outbox.add({ id, jobId: id, kind: 'opening', label: `Opening: ${complaint || 'a job'}`, body });
+    forget();
+    // The device has a page for one that waits, the server none yet.
+    if (isAway) window.location.assign(`/job/${id}/complaint`);
+    else router.push(`/job/${id}/complaint`);
+  });
+  const typed = form.watch();
+  return {
+    typed,
+    set(changes: Partial<Typed>) {
+      for (const [field, value] of Object.entries(changes)) form.setValue(field as Path<Typed>, value);
+      const { carId: _, ...rest } = form.getValues();
+      keep(rest);
+    },
+    errorOf: (field: Path<Typed>) => errors[field]?.message,
+    trouble: errors.root?.message,
+    busy: isSubmitting,
+    onSubmit(event: FormEvent) {
+      event.preventDefault();
+      // What was refused before is judged anew.
+      form.clearErrors();
+      void open();
+    },
+  };
+}
+
+/** The car that was named, or the only one there is. */
+function firstCar(cars: readonly { id: string }[], chosen: string | undefined): string {
+  if (chosen && cars.some(({ id }) => id === chosen)) return chosen;
+  return cars.length === 1 ? cars[0]!.id : '';
+}
+
+function isField({ path }: { path: string }): boolean {
+  return path === 'complaint';
+}
