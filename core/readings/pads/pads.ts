@@ -1,3 +1,4 @@
+import { definedOf } from '../../base/defined';
 import { type Axle, axleOf, CORNERS, type Corner } from '../../car/corner';
 import type { Limit } from '../../car/limits/limit';
 import { exceeds } from '../../car/limits/limit';
@@ -102,10 +103,6 @@ function cornerPads(
       pad_wear_shape: shape,
     },
   };
-}
-
-function definedOf(limits: Partial<PadLimits>): Partial<PadLimits> {
-  return Object.fromEntries(Object.entries(limits).filter(([, value]) => value !== undefined));
 }
 
 function larger(values: readonly number[]): number {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { ShopRow } from '@/server/shop/queries';
-import { unitsIn } from '../../shell/units';
+import { METRIC } from '../../../tests/support/units';
 import { setupContent, setupDraft } from './setupDraft';
 
 const SHOP: ShopRow = {
@@ -30,29 +30,28 @@ const SHOP: ShopRow = {
   pressureUnit: 'kPa',
   limits: { runoutMm: 0.05 },
 };
-const units = unitsIn(SHOP);
 
 describe('the shop’s settings', () => {
   it('go back as they came where nobody typed', () => {
     const { version: _, isDemo: __, ...stands } = SHOP;
-    expect(setupContent(setupDraft(SHOP, units), SHOP.limits, units)).toEqual(stands);
+    expect(setupContent(setupDraft(SHOP, METRIC), SHOP.limits, METRIC)).toEqual(stands);
   });
 
   it('are taken in other units, typed along', () => {
-    const draft = { ...setupDraft(SHOP, units), altitudeM: '1100 ft', bleedPressureKPa: '15 psi' };
-    const sent = setupContent(draft, SHOP.limits, units);
+    const draft = { ...setupDraft(SHOP, METRIC), altitudeM: '1100 ft', bleedPressureKPa: '15 psi' };
+    const sent = setupContent(draft, SHOP.limits, METRIC);
     expect(sent.altitudeM).toBeCloseTo(335.28, 2);
     expect(sent.bleedPressureKPa).toBeCloseTo(103.42, 2);
   });
 
   it('that are no figure go as they are typed, to be refused by name', () => {
     const draft = {
-      ...setupDraft(SHOP, units),
+      ...setupDraft(SHOP, METRIC),
       catchMl: 'a cup',
       learnStrength: '',
       limits: { runoutMm: 'little' },
     };
-    expect(setupContent(draft, SHOP.limits, units)).toMatchObject({
+    expect(setupContent(draft, SHOP.limits, METRIC)).toMatchObject({
       catchMl: 'a cup',
       learnStrength: '',
       limits: { runoutMm: 'little' },

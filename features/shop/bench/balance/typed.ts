@@ -1,9 +1,10 @@
+import { definedOf } from '@/core/base/defined';
 import type { BaseUnit } from '@/core/base/units/display';
 import type { BrakeChange, Pedalled } from '@/core/car/hydraulics/alternatives';
 import { boresBeside } from '@/core/car/hydraulics/bores';
 import { HYDRAULIC_RANGES } from '@/core/car/hydraulics/ranges';
 import { outsideRotor, padRadiusM, roomFor } from '@/core/car/hydraulics/room';
-import type { DiscInput, HydraulicsInput } from '@/core/car/hydraulics/schema';
+import type { DiscInput, DrumInput, HydraulicsInput } from '@/core/car/hydraulics/schema';
 import { type Take, usualTake } from '@/core/car/hydraulics/stroke';
 import { type FigureReader, figureReader } from '../../../shell/figureReader';
 import type { Units } from '../../../shell/units';
@@ -161,6 +162,11 @@ const RANGES = {
   floor: [10, 300],
 } as const;
 
+type Reader = FigureReader<typeof RANGES>;
+/** What was typed, and what reads it. */
+type Reading = { typed: BalanceTyped; units: Units; reader: Reader };
+type AxleName = 'front' | 'rear';
+
 /**
  * What was typed on the balance bench as the calc's input, and what of it cannot be one, by field.
  * @param start the car it is the bench of: how far out its rotors go
@@ -168,7 +174,7 @@ const RANGES = {
 export function readBalanceBench(
   typed: BalanceTyped,
   units: Units,
-  start: Pick<BalanceStart, 'front' | 'rear'> = {},
+  start: Pick<BalanceStart, AxleName> = {},
 ): {
   input?: HydraulicsInput;
   pedalled?: Pedalled;
@@ -179,86 +185,115 @@ export function readBalanceBench(
 } {
   const reader = figureReader(units, RANGES);
   const { wrong, figure, needed } = reader;
+  const reading = { typed, units, reader };
   const rollingRadiusM = needed('wheel', typed.wheel, 'rollingRadiusM', 'm');
-  const radius = (axle: 'front' | 'rear') => {
-    const metres = needed(`${axle}.radius`, typed[axle].radius, 'effectiveRadiusM', 'm');
-    if (metres >= rollingRadiusM) wrong[`${axle}.radius`] = 'the brake is inside the wheel';
-    return metres;
-  };
-  const disc = (axle: 'front' | 'rear'): DiscInput => {
-    const { kind, pistons, mu } = typed[axle];
-    const { pistonsMm = [], why } = readPistons(pistons, kind === 'opposed', units);
-    if (why) wrong[`${axle}.pistons`] = why;
-    const brake: DiscInput = {
-      caliper: kind === 'opposed' ? 'opposed' : 'sliding',
-      pistonsMm,
-      mu: needed(`${axle}.mu`, mu, 'mu', ''),
-      effectiveRadiusM: radius(axle),
-    };
-    const rotorRadiusMm = start[axle]?.rotorRadiusMm;
-    if (rotorRadiusMm !== undefined && outsideRotor(brake.effectiveRadiusM, rotorRadiusMm))
-      wrong[`${axle}.radius`] ??=
-        `outside the rotor: the dial stands at ${units.full(rotorRadiusMm, 'mm', 0)}`;
-    const room = roomFor(brake);
-    if (room) wrong[`${axle}.pistons`] ??= room;
-    return brake;
-  };
-  const rear: HydraulicsInput['rear'] =
-    typed.rear.kind === 'drum'
-      ? {
-          cylinderMm: needed('rear.pistons', typed.rear.pistons, 'cylinderMm', 'mm'),
-          brakeFactor: needed('rear.factor', typed.rear.factor, 'brakeFactor', ''),
-          drumRadiusM: radius('rear'),
-        }
-      : disc('rear');
-  const assistKPa = figure('assist', typed.assist, 'assistKPa', 'kPa');
-  const frontWeightShare = figure('weight', typed.weight, 'frontWeightShare', '%', true);
-  const cgHeightM = figure('height', typed.height, 'cgHeightM', 'm');
-  const wheelbaseM = figure('wheelbase', typed.wheelbase, 'wheelbaseM', 'm');
-  const tyreGrip = figure('grip', typed.grip, 'tyreGrip', '');
-  const decelMs2 = figure('wanted', typed.wanted, 'decelMs2', '');
-  const twin =
-    typed.masters === 'one'
-      ? {}
-      : {
-          rearBoreMm: needed('rearBore', typed.rearBore, 'boreMm', 'mm'),
-          barFrontShare: needed('bar', typed.bar, 'bar', '%', true),
-        };
-  const rearValve =
-    typed.valve === 'no'
-      ? undefined
-      : {
-          kneeMPa: needed('knee', typed.knee, 'knee', 'kPa') / 1000,
-          slope: needed('slope', typed.slope, 'slope', '%', true),
-        };
-  const effortN = figure('effort', typed.effort, 'forceN', 'N');
-  const toFloorMm = figure('floor', typed.floor, 'floor', 'mm');
-  const take: Take = {
-    clearanceMl: needed('clearance', typed.clearance, 'clearance', ''),
-    giveMlPerMPa: needed('give', typed.give, 'give', ''),
-  };
   const input: HydraulicsInput = {
+    ...pressedBy(reading),
+    front: readDisc('front', rollingRadiusM, start.front?.rotorRadiusMm, reading),
+    rear:
+      typed.rear.kind === 'drum'
+        ? readDrum(rollingRadiusM, reading)
+        : readDisc('rear', rollingRadiusM, start.rear?.rotorRadiusMm, reading),
+    massKg: needed('mass', typed.mass, 'massKg', 'kg'),
+    rollingRadiusM,
+    ...standingOn(reading),
+  };
+  const pedalled: Pedalled = {
+    take: {
+      clearanceMl: needed('clearance', typed.clearance, 'clearance', ''),
+      giveMlPerMPa: needed('give', typed.give, 'give', ''),
+    },
+    toFloorMm: figure('floor', typed.floor, 'floor', 'mm'),
+  };
+  const effortN = figure('effort', typed.effort, 'forceN', 'N');
+  const isBrake = Object.keys(wrong).length === 0;
+  // Another part that cannot be read yet leaves the brake as it stands.
+  const others = typed.others.map((other, at) => readOther(other, `others.${at}`, reading));
+  return isBrake ? { input, pedalled, effortN, others, wrong } : { others, wrong };
+}
+
+/** From the foot to the lines: force, lever, master or masters, what helps, and the valve to the rear. */
+function pressedBy({
+  typed,
+  reader: { figure, needed },
+}: Reading): Pick<HydraulicsInput, 'master' | 'pedal' | 'rearValve' | 'assistKPa'> {
+  const twin = typed.masters === 'two' && {
+    rearBoreMm: needed('rearBore', typed.rearBore, 'boreMm', 'mm'),
+    barFrontShare: needed('bar', typed.bar, 'bar', '%', true),
+  };
+  const rearValve = typed.valve === 'yes' && {
+    kneeMPa: needed('knee', typed.knee, 'knee', 'kPa') / 1000,
+    slope: needed('slope', typed.slope, 'slope', '%', true),
+  };
+  return {
     master: { boreMm: needed('bore', typed.bore, 'boreMm', 'mm'), ...twin },
-    ...(rearValve ? { rearValve } : {}),
+    ...(rearValve && { rearValve }),
     pedal: {
       forceN: needed('force', typed.force, 'forceN', 'N'),
       ratio: needed('ratio', typed.ratio, 'ratio', ''),
     },
-    ...(assistKPa === undefined ? {} : { assistKPa }),
-    front: disc('front'),
-    rear,
-    massKg: needed('mass', typed.mass, 'massKg', 'kg'),
-    rollingRadiusM,
-    ...(frontWeightShare === undefined ? {} : { frontWeightShare }),
-    ...(cgHeightM === undefined ? {} : { cgHeightM }),
-    ...(wheelbaseM === undefined ? {} : { wheelbaseM }),
-    ...(tyreGrip === undefined ? {} : { tyreGrip }),
-    ...(decelMs2 === undefined ? {} : { wanted: { decelMs2 } }),
+    ...definedOf({ assistKPa: figure('assist', typed.assist, 'assistKPa', 'kPa') }),
   };
-  const isBrake = Object.keys(wrong).length === 0;
-  // Another part that cannot be read yet leaves the brake as it stands.
-  const others = typed.others.map((other, at) => readOther(other, `others.${at}`, reader, { typed, units }));
-  return isBrake ? { input, pedalled: { take, toFloorMm }, effortN, others, wrong } : { others, wrong };
+}
+
+/** What the car stands on: where its weight is, what its tyres hold, and the stop that is wanted. */
+function standingOn({
+  typed,
+  reader: { figure },
+}: Reading): Pick<HydraulicsInput, 'frontWeightShare' | 'cgHeightM' | 'wheelbaseM' | 'tyreGrip' | 'wanted'> {
+  const decelMs2 = figure('wanted', typed.wanted, 'decelMs2', '');
+  return definedOf({
+    frontWeightShare: figure('weight', typed.weight, 'frontWeightShare', '%', true),
+    cgHeightM: figure('height', typed.height, 'cgHeightM', 'm'),
+    wheelbaseM: figure('wheelbase', typed.wheelbase, 'wheelbaseM', 'm'),
+    tyreGrip: figure('grip', typed.grip, 'tyreGrip', ''),
+    wanted: decelMs2 === undefined ? undefined : { decelMs2 },
+  });
+}
+
+/** Where an axle's friction acts: inside its wheel. */
+function readRadius(
+  axle: AxleName,
+  rollingRadiusM: number,
+  { typed, reader: { wrong, needed } }: Reading,
+): number {
+  const metres = needed(`${axle}.radius`, typed[axle].radius, 'effectiveRadiusM', 'm');
+  if (metres >= rollingRadiusM) wrong[`${axle}.radius`] = 'the brake is inside the wheel';
+  return metres;
+}
+
+function readDrum(rollingRadiusM: number, reading: Reading): DrumInput {
+  const { pistons, factor } = reading.typed.rear;
+  const { needed } = reading.reader;
+  return {
+    cylinderMm: needed('rear.pistons', pistons, 'cylinderMm', 'mm'),
+    brakeFactor: needed('rear.factor', factor, 'brakeFactor', ''),
+    drumRadiusM: readRadius('rear', rollingRadiusM, reading),
+  };
+}
+
+function readDisc(
+  axle: AxleName,
+  rollingRadiusM: number,
+  rotorRadiusMm: number | undefined,
+  reading: Reading,
+): DiscInput {
+  const { typed, units, reader } = reading;
+  const { wrong, needed } = reader;
+  const { kind, pistons, mu } = typed[axle];
+  const { pistonsMm = [], why } = readPistons(pistons, kind === 'opposed', units);
+  if (why) wrong[`${axle}.pistons`] = why;
+  const brake: DiscInput = {
+    caliper: kind === 'opposed' ? 'opposed' : 'sliding',
+    pistonsMm,
+    mu: needed(`${axle}.mu`, mu, 'mu', ''),
+    effectiveRadiusM: readRadius(axle, rollingRadiusM, reading),
+  };
+  if (rotorRadiusMm !== undefined && outsideRotor(brake.effectiveRadiusM, rotorRadiusMm))
+    wrong[`${axle}.radius`] ??= `outside the rotor: the dial stands at ${units.full(rotorRadiusMm, 'mm', 0)}`;
+  const room = roomFor(brake);
+  if (room) wrong[`${axle}.pistons`] ??= room;
+  return brake;
 }
 
 export type BalanceRead = ReturnType<typeof readBalanceBench>;
@@ -273,8 +308,7 @@ export function onlyOf(other: OtherTyped): [OtherId, string] {
 function readOther(
   other: OtherTyped,
   name: string,
-  { wrong, needed }: FigureReader<typeof RANGES>,
-  { typed, units }: { typed: BalanceTyped; units: Units },
+  { typed, units, reader: { wrong, needed } }: Reading,
 ): BrakeChange | undefined {
   const [what, text] = onlyOf(other);
   const axle = what.startsWith('rear') ? 'rear' : 'front';

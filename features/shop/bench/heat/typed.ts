@@ -1,10 +1,11 @@
+import { definedOf } from '@/core/base/defined';
 import type { BaseUnit } from '@/core/base/units/display';
 import { CIRCUITS, type CircuitKind } from '@/core/car/circuits';
 import type { Corner } from '@/core/car/corner';
 import { LIMITS } from '@/core/car/limits/carLimits';
 import { SESSION_RANGES } from '@/core/readings/heat/ranges';
 import type { HeatSessionInput } from '@/core/readings/heat/sessionSchema';
-import { figureReader } from '../../../shell/figureReader';
+import { type FigureReader, figureReader } from '../../../shell/figureReader';
 import type { Units } from '../../../shell/units';
 
 export type ZoneRow = { from: string; to: string; away: string };
@@ -111,13 +112,56 @@ export function heatStart(own: HeatStart, units: Units): HeatTyped {
 
 const RANGES = { ...SESSION_RANGES, regen: [LIMITS.regenShare.low, LIMITS.regenShare.high] } as const;
 
+type Reader = FigureReader<typeof RANGES>;
+
 /** What was typed on the heat bench as a session, and what of it cannot be one, by field. */
 export function readHeatBench(
   typed: HeatTyped,
   units: Units,
 ): { input?: HeatSessionInput; wrong: Record<string, string> } {
-  const { wrong, figure, needed } = figureReader(units, RANGES);
-  const zones = typed.zones.map(({ from, to, away }, at) => {
+  const reader = figureReader(units, RANGES);
+  const { wrong, figure, needed } = reader;
+  const zones = readZones(typed, reader);
+  const laps = needed('laps', typed.laps, 'laps', '');
+  if (!Number.isNaN(laps) && !Number.isInteger(laps))
+    wrong.laps = `${typed.laps} is not a whole count of laps`;
+  const coolS = figure('coolS', typed.coolS, 'coolS', '');
+  const coolKmh = figure('coolKmh', typed.coolKmh, 'coolKmh', 'km/h');
+  const measured = readPeaks(typed, laps, reader);
+  const input: HeatSessionInput = {
+    car: readHeated(typed, reader),
+    lap: { zones },
+    laps,
+    ambientC: needed('ambient', typed.ambient, 'ambientC', '°C'),
+    cooling: typed.cooling,
+    limits: definedOf({
+      padC: figure('pad', typed.pad, 'padC', '°C'),
+      fluidC: figure('fluid', typed.fluid, 'fluidC', '°C'),
+      rotorC: figure('crack', typed.crack, 'padC', '°C'),
+    }),
+    ...(coolS === undefined || coolKmh === undefined ? {} : { coolS, coolKmh }),
+    ...(measured.length === 0 ? {} : { measured }),
+  };
+  return Object.keys(wrong).length === 0 ? { input, wrong } : { wrong };
+}
+
+/** What takes the heat: the car, its rotor, and what was found of the model. */
+function readHeated(typed: HeatTyped, { figure, needed }: Reader): HeatSessionInput['car'] {
+  // What a motor takes of a stop reaches no rotor.
+  const regen = figure('regen', typed.regen, 'regen', '%', true) ?? 0;
+  const model = Object.fromEntries(
+    MODEL_IDS.map((id) => [id, figure(`model.${id}`, typed.model[id], id, '')]),
+  );
+  return {
+    massKg: needed('mass', typed.mass, 'massKg', 'kg'),
+    axleShare: needed('share', typed.share, 'axleShare', '%', true) * (1 - regen),
+    rotorMassKg: needed('rotor', typed.rotor, 'rotorMassKg', 'kg'),
+    ...definedOf({ padWorn: figure('worn', typed.worn, 'padWorn', '%', true), ...model }),
+  };
+}
+
+function readZones({ zones }: HeatTyped, { wrong, needed }: Reader): HeatSessionInput['lap']['zones'] {
+  return zones.map(({ from, to, away }, at) => {
     const zone = {
       fromKmh: needed(`from.${at}`, from, 'fromKmh', 'km/h'),
       toKmh: needed(`to.${at}`, to, 'toKmh', 'km/h'),
@@ -127,24 +171,15 @@ export function readHeatBench(
       wrong[`to.${at}`] = `${to} is not under ${from}: a zone slows the car down`;
     return zone;
   });
-  const laps = needed('laps', typed.laps, 'laps', '');
-  if (!Number.isNaN(laps) && !Number.isInteger(laps))
-    wrong.laps = `${typed.laps} is not a whole count of laps`;
-  // What a motor takes of a stop reaches no rotor.
-  const regen = figure('regen', typed.regen, 'regen', '%', true) ?? 0;
-  const padWorn = figure('worn', typed.worn, 'padWorn', '%', true);
-  const padC = figure('pad', typed.pad, 'padC', '°C');
-  const fluidC = figure('fluid', typed.fluid, 'fluidC', '°C');
-  const rotorC = figure('crack', typed.crack, 'padC', '°C');
-  const model = Object.fromEntries(
-    MODEL_IDS.flatMap((id) => {
-      const value = figure(`model.${id}`, typed.model[id], id, '');
-      return value === undefined ? [] : [[id, value]];
-    }),
-  );
-  const coolS = figure('coolS', typed.coolS, 'coolS', '');
-  const coolKmh = figure('coolKmh', typed.coolKmh, 'coolKmh', 'km/h');
-  const measured = typed.peaks.flatMap((row, at) => {
+}
+
+/** What was measured in some laps; a row without a lap, or without a temperature, is none yet. */
+function readPeaks(
+  { peaks }: HeatTyped,
+  laps: number,
+  { wrong, figure }: Reader,
+): NonNullable<HeatSessionInput['measured']> {
+  return peaks.flatMap((row, at) => {
     const lap = figure(`lap.${at}`, row.lap, 'laps', '');
     const rotorC = figure(`rotorC.${at}`, row.rotorC, 'rotorC', '°C');
     const caliperC = figure(`caliperC.${at}`, row.caliperC, 'caliperC', '°C');
@@ -152,35 +187,8 @@ export function readHeatBench(
       wrong[`lap.${at}`] = `${row.lap} is no lap of this session`;
     return lap === undefined || (rotorC === undefined && caliperC === undefined)
       ? []
-      : [
-          {
-            lap,
-            ...(rotorC === undefined ? {} : { rotorC }),
-            ...(caliperC === undefined ? {} : { caliperC }),
-          },
-        ];
+      : [{ lap, ...definedOf({ rotorC, caliperC }) }];
   });
-  const input: HeatSessionInput = {
-    car: {
-      massKg: needed('mass', typed.mass, 'massKg', 'kg'),
-      axleShare: needed('share', typed.share, 'axleShare', '%', true) * (1 - regen),
-      rotorMassKg: needed('rotor', typed.rotor, 'rotorMassKg', 'kg'),
-      ...(padWorn === undefined ? {} : { padWorn }),
-      ...model,
-    },
-    lap: { zones },
-    laps,
-    ambientC: needed('ambient', typed.ambient, 'ambientC', '°C'),
-    cooling: typed.cooling,
-    limits: {
-      ...(padC === undefined ? {} : { padC }),
-      ...(fluidC === undefined ? {} : { fluidC }),
-      ...(rotorC === undefined ? {} : { rotorC }),
-    },
-    ...(coolS === undefined || coolKmh === undefined ? {} : { coolS, coolKmh }),
-    ...(measured.length === 0 ? {} : { measured }),
-  };
-  return Object.keys(wrong).length === 0 ? { input, wrong } : { wrong };
 }
 
 /**
