@@ -48,7 +48,7 @@ export function CarPicker({ cars, chosen, onChoose }: Props) {
               value={car.id}
               checked={chosen === car.id}
               onChange={() => onChoose(car.id)}
-              className="size-5 accent-(--straw)"
+              className="size-5 shrink-0 accent-(--straw)"
             />
             <span>
               <b className="block">{car.name}</b>
