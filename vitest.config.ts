@@ -26,7 +26,7 @@ export default defineConfig({
           include: ['tests/command/**/*.test.ts'],
           testTimeout: 60_000,
           hookTimeout: 240_000,
-          fileParallelism: false,
+          maxWorkers: 2,
         },
       },
       {

@@ -3,7 +3,7 @@
 import { useEffect, useState } from 'react';
 
 const NAMES = ['ink', 'soft', 'rule', 'card', 'straw', 'stop', 'bronze', 'go'] as const;
-type Tokens = Record<(typeof NAMES)[number], string>;
+export type Tokens = Record<(typeof NAMES)[number], string>;
 
 /** The theme's colours as the canvas needs them, read again when the theme changes. */
 export function useTokens(): Tokens {

@@ -121,30 +121,7 @@ export function specOf(
   sources: readonly CarSpec[] = [],
   figures: FigureSources = { chosen: null },
 ): Record<string, unknown> {
-  const shown = sources.map((spec) => ({ spec, draft: draftOf(spec, units) }));
-  const number = (value: string, unit: BaseUnit, ...path: string[]) => {
-    const same = shown.find((source) => atPath(source.draft, path.join('.')) === value);
-    if (same && value !== '') return atPath(same.spec, path.join('.'));
-    return units.sent(value, unit);
-  };
-  /** What cannot be read goes as it is: the server names it. */
-  const pistons = (text: string, axle: 'front' | 'rear') =>
-    shown.find((source) => source.draft[axle].pistons === text)?.spec[axle].pistonsMm ??
-    listed(text).map((piston) => units.sent(piston, 'mm'));
-  const orNull = (value: string) => (value === '' ? null : value);
-  const axle = (each: AxleDraft, name: 'front' | 'rear') => ({
-    brake: each.brake,
-    ...eachOf(CHOSEN_OF_AXLE, (field) => orNull(each[field])),
-    pistonsMm: pistons(each.pistons, name),
-    bleeders: Number(each.bleeders),
-    studs: each.studs === '' ? null : Number(each.studs),
-    ...Object.fromEntries(
-      Object.entries(AXLE_NUMBERS).map(([field, { unit }]) => [
-        field,
-        number(each[field as keyof AxleDraft], unit, name, field),
-      ]),
-    ),
-  });
+  const read = readerOf(units, sources);
   return {
     name: draft.name.trim(),
     note: draft.note.trim(),
@@ -152,16 +129,11 @@ export function specOf(
     ...eachOf(CHOSEN, (field) => orNull(draft[field])),
     ...eachOf(YES_NO, (field) => fromYesNo(draft[field])),
     makerOrder: draft.makerOrder.trim() === '' ? null : splitList(draft.makerOrder.toUpperCase()),
-    ...Object.fromEntries(
-      Object.entries(CAR_NUMBERS).map(([field, { unit }]) => [
-        field,
-        number(draft[field as 'massKg'], unit, field),
-      ]),
-    ),
+    ...read.figures(CAR_NUMBERS, draft),
     torquesNm: Object.fromEntries(
       TORQUE_IDS.filter((id) => draft.torquesNm[id].trim() !== '').map((id) => [
         id,
-        number(draft.torquesNm[id], 'N·m', 'torquesNm', id),
+        read.figure(draft.torquesNm[id], 'N·m', 'torquesNm', id),
       ]),
     ),
     ownSheet: Object.fromEntries(
@@ -171,9 +143,50 @@ export function specOf(
       ]),
     ),
     origins: originsOf(draft, figures),
-    front: axle(draft.front, 'front'),
-    rear: axle(draft.rear, 'rear'),
+    front: axleOf(draft.front, 'front', read),
+    rear: axleOf(draft.rear, 'rear', read),
   };
+}
+
+function axleOf(axle: AxleDraft, name: 'front' | 'rear', read: SpecReader): Record<string, unknown> {
+  return {
+    brake: axle.brake,
+    ...eachOf(CHOSEN_OF_AXLE, (field) => orNull(axle[field])),
+    pistonsMm: read.pistons(axle.pistons, name),
+    bleeders: Number(axle.bleeders),
+    studs: axle.studs === '' ? null : Number(axle.studs),
+    ...read.figures(AXLE_NUMBERS, axle, name),
+  };
+}
+
+type SpecReader = ReturnType<typeof readerOf>;
+
+/** Reads figures as they were typed; one that stands as a source has it is the source's, to the last digit. */
+function readerOf(units: Units, sources: readonly CarSpec[]) {
+  const shown = sources.map((spec) => ({ spec, draft: draftOf(spec, units) }));
+  const figure = (value: string, unit: BaseUnit, ...path: string[]) => {
+    const same = shown.find((source) => atPath(source.draft, path.join('.')) === value);
+    if (same && value !== '') return atPath(same.spec, path.join('.'));
+    return units.sent(value, unit);
+  };
+  return {
+    figure,
+    figures: (numbers: Record<string, NumberSpec>, from: object, ...path: string[]) =>
+      Object.fromEntries(
+        Object.entries(numbers).map(([field, { unit }]) => [
+          field,
+          figure((from as Record<string, string>)[field]!, unit, ...path, field),
+        ]),
+      ),
+    /** What cannot be read goes as it is: the server names it. */
+    pistons: (text: string, axle: 'front' | 'rear') =>
+      shown.find((source) => source.draft[axle].pistons === text)?.spec[axle].pistonsMm ??
+      listed(text).map((piston) => units.sent(piston, 'mm')),
+  };
+}
+
+function orNull(value: string): string | null {
+  return value === '' ? null : value;
 }
 
 function splitList(list: string): string[] {

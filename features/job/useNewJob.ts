@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { type FormEvent, useEffect, useState } from 'react';
-import { type Path, useForm } from 'react-hook-form';
+import { type Path, type UseFormReturn, useForm } from 'react-hook-form';
 import { outbox } from '../queue/page';
 import { newId } from '../shell/newId';
 import type { Refusal } from '../shell/refusal';
@@ -37,14 +37,6 @@ export function useNewJob({ cars, chosen, says }: NewJobAsked) {
     for (const field of ['complaint', 'day', 'time'] as const)
       if (form.getValues(field) !== kept[field]) form.setValue(field, kept[field]);
   }, [form, kept]);
-  const refuse = ({ issues = [], message }: Refusal) => {
-    const [fields, others] = [issues.filter(isField), issues.filter((issue) => !isField(issue))];
-    for (const issue of fields) form.setError(issue.path as Path<Typed>, { message: notTaken(issue) });
-    if (fields.length === 0 || others.length > 0)
-      form.setError('root', {
-        message: [message, ...others.map((issue) => `${issue.path}: ${notTaken(issue)}.`)].join(' '),
-      });
-  };
   const open = form.handleSubmit(async ({ carId, complaint, ...back }) => {
     const wanted = wantedAt(back, shop);
     if ('wrong' in wanted) {
@@ -55,7 +47,7 @@ export function useNewJob({ cars, chosen, says }: NewJobAsked) {
     const body = { id, carId, complaint, neededAt: wanted.at };
     const reply = await requestForm('POST', '/api/jobs', { kind: 'job', content: body });
     const isAway = !reply.ok && reply.refusal.code === 'unavailable';
-    if (!reply.ok && !isAway) return refuse(reply.refusal);
+    if (!reply.ok && !isAway) return refuse(form, reply.refusal);
     if (isAway)
       outbox.add({ id, jobId: id, kind: 'opening', label: `Opening: ${complaint || 'a job'}`, body });
     forget();
@@ -83,12 +75,20 @@ export function useNewJob({ cars, chosen, says }: NewJobAsked) {
   };
 }
 
+/** Each refusal at its field; what has none here is said under them all. */
+function refuse(form: UseFormReturn<Typed>, { issues = [], message }: Refusal): void {
+  const isField = ({ path }: { path: string }) => path === 'complaint';
+  const others = issues.filter((issue) => !isField(issue));
+  for (const issue of issues.filter(isField))
+    form.setError(issue.path as Path<Typed>, { message: notTaken(issue) });
+  if (issues.length === others.length || others.length > 0)
+    form.setError('root', {
+      message: [message, ...others.map((issue) => `${issue.path}: ${notTaken(issue)}.`)].join(' '),
+    });
+}
+
 /** The car that was named, or the only one there is. */
 function firstCar(cars: readonly { id: string }[], chosen: string | undefined): string {
   if (chosen && cars.some(({ id }) => id === chosen)) return chosen;
   return cars.length === 1 ? cars[0]!.id : '';
-}
-
-function isField({ path }: { path: string }): boolean {
-  return path === 'complaint';
 }

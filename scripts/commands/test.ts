@@ -13,6 +13,8 @@ import { build } from '../system/web';
 
 type Count = { passed: number; failed: number };
 
+type Add = (name: string, count: Count) => void;
+
 /** Everything there is to check, from nothing; ends what it started; the last line counts. */
 async function main(): Promise<number> {
   if (!BROWSER.isThere()) aptInstall([BROWSER.package], 'the browser tests');
@@ -21,7 +23,7 @@ async function main(): Promise<number> {
   chmodSync(home, 0o755);
   const folder = join(home, 'postgres');
   const total: Count = { passed: 0, failed: 0 };
-  const add = (name: string, count: Count) => {
+  const add: Add = (name, count) => {
     total.passed += count.passed;
     total.failed += count.failed;
     say(`— ${name}: ${count.passed} passed, ${count.failed} failed`);
@@ -33,51 +35,11 @@ async function main(): Promise<number> {
   const undo = onInterrupt(cleanUp);
   try {
     await startCluster(folder);
-    const env = {
-      ...process.env,
-      BAVRIN_TEST_CLUSTER: folder,
-      BAVRIN_DIST: '.next-test',
-      BAVRIN_LOG: 'error',
-    };
-    delete (env as Record<string, string | undefined>).DATABASE_URL;
-    add('format and lint', await step('biome', ['check', '.'], env));
-    add(
-      'floors',
-      await step(
-        'depcruise',
-        [
-          '--config',
-          '.dependency-cruiser.cjs',
-          'app',
-          'features',
-          'server',
-          'ui',
-          'core',
-          'workers',
-          'db',
-          'tests',
-          'scripts',
-          'proxy.ts',
-          'instrumentation.ts',
-        ],
-        env,
-      ),
-    );
-    add('nothing unused', await step('knip', [], env));
-    await audited(add);
-    await step('next', ['typegen'], { ...env, BAVRIN_DIST: '.next' });
-    add('types', await step('tsc', ['--noEmit'], env));
+    const { DATABASE_URL: _, ...own } = process.env;
+    const env = { ...own, BAVRIN_TEST_CLUSTER: folder, BAVRIN_DIST: '.next-test', BAVRIN_LOG: 'error' };
+    await checkCode(env, add);
     await build('.next-test');
-    // The command line's tests wait for programs most of the time: the others run beside them.
-    const groups = { unit: 'core', database: 'database', command: 'scripts' };
-    await Promise.all(
-      Object.entries(groups).map(async ([name, project]) => {
-        const report = join(home, `${project}.json`);
-        const reporters = ['--reporter=default', '--reporter=json', `--outputFile.json=${report}`];
-        await step('vitest', ['run', `--project=${project}`, ...reporters], env);
-        add(name, vitestCount(report));
-      }),
-    );
+    await runGroups(home, env, add);
     const browser = join(home, 'playwright.json');
     await step('playwright', ['test'], { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: browser });
     add('browser', playwrightCount(browser));
@@ -89,8 +51,35 @@ async function main(): Promise<number> {
   return total.failed === 0 && total.passed > 0 ? 0 : 1;
 }
 
+/** Where code lies, for what looks at all of it. */
+const CODE = ['app', 'features', 'server', 'ui', 'core', 'workers', 'db', 'tests', 'scripts'];
+
+/** What is told from the code alone. */
+async function checkCode(env: NodeJS.ProcessEnv, add: Add): Promise<void> {
+  add('format and lint', await step('biome', ['check', '.'], env));
+  const floors = ['--config', '.dependency-cruiser.cjs', ...CODE, 'proxy.ts', 'instrumentation.ts'];
+  add('floors', await step('depcruise', floors, env));
+  add('nothing unused', await step('knip', [], env));
+  await audited(add);
+  await step('next', ['typegen'], { ...env, BAVRIN_DIST: '.next' });
+  add('types', await step('tsc', ['--noEmit'], env));
+}
+
+/** The command line's tests wait for programs most of the time: the others run beside them. */
+async function runGroups(home: string, env: NodeJS.ProcessEnv, add: Add): Promise<void> {
+  const groups = { unit: 'core', database: 'database', command: 'scripts' };
+  await Promise.all(
+    Object.entries(groups).map(async ([name, project]) => {
+      const report = join(home, `${project}.json`);
+      const reporters = ['--reporter=default', '--reporter=json', `--outputFile.json=${report}`];
+      await step('vitest', ['run', `--project=${project}`, ...reporters], env);
+      add(name, vitestCount(report));
+    }),
+  );
+}
+
 /** Weaknesses that the registry knows of; where it is not to be asked that is said, and counts neither way. */
-async function audited(add: (name: string, count: Count) => void): Promise<void> {
+async function audited(add: Add): Promise<void> {
   const audit = await auditShipped();
   if (!audit) return say('— known weaknesses: not looked up, the registry gives no answer here');
   for (const name of audit.grave) say(`${name} has a grave weakness: npm audit tells which`);

@@ -1,4 +1,4 @@
-import { spawn, spawnSync } from 'node:child_process';
+import { type ChildProcess, spawn, spawnSync } from 'node:child_process';
 import { createHash, randomUUID } from 'node:crypto';
 import {
   closeSync,
@@ -92,19 +92,37 @@ type ServeOptions = {
 };
 
 /** Starts the built application in the background and waits until it answers; a server that does not is ended. */
-export async function serve({
-  port,
-  host,
-  names = [],
-  url,
-  dist = distFolder(),
-  of,
-  secure,
-}: ServeOptions): Promise<Server> {
+export async function serve(options: ServeOptions): Promise<Server> {
+  const { host, port } = options;
   const logFile = join(dataFolder('log'), `server-${port}.log`);
-  const out = openSync(logFile, 'a', 0o600);
   // Another clone's server may take the port at the same moment: only an answer under this name is our own.
   const instance = randomUUID();
+  const child = spawnServer(options, instance, logFile);
+  const { pid } = child;
+  if (pid === undefined) throw new Plain('the server could not be started');
+  const address = addressOf(host, port);
+  let ended = false;
+  child.once('exit', () => {
+    ended = true;
+  });
+  const until = Date.now() + 60_000;
+  while (Date.now() < until && !ended) {
+    if (await answers(address, instance)) return { pid, address, instance };
+    await new Promise((resolve) => setTimeout(resolve, 150));
+  }
+  endGroup(pid);
+  const words = lastWords(logFile);
+  if (words.includes('EADDRINUSE')) throw new PortTaken(`port ${port} was taken at the last moment`);
+  throw new Plain(`the server did not come up; its last words:\n${words}`);
+}
+
+/** The server as a program of its own, that goes on when this one ends; what it says goes into the log. */
+function spawnServer(
+  { port, host, names = [], url, dist = distFolder(), of, secure }: ServeOptions,
+  instance: string,
+  logFile: string,
+): ChildProcess {
+  const out = openSync(logFile, 'a', 0o600);
   const child = spawn(
     process.execPath,
     [join(ROOT, 'node_modules/next/dist/bin/next'), 'start', '-p', String(port), '-H', host],
@@ -128,27 +146,13 @@ export async function serve({
   );
   closeSync(out);
   child.unref();
-  const pid = child.pid;
-  if (pid === undefined) throw new Plain('the server could not be started');
-  const address = addressOf(host, port);
-  let ended = false;
-  child.once('exit', () => {
-    ended = true;
-  });
-  const until = Date.now() + 60_000;
-  while (Date.now() < until && !ended) {
-    if (await answers(address, instance)) return { pid, address, instance };
-    await new Promise((resolve) => setTimeout(resolve, 150));
-  }
-  endGroup(pid);
-  const lastWords = readFileSync(logFile, 'utf8')
-    .trim()
-    .split('\n')
-    .slice(-10)
-    .map((line) => line.slice(0, 400))
-    .join('\n');
-  if (lastWords.includes('EADDRINUSE')) throw new PortTaken(`port ${port} was taken at the last moment`);
-  throw new Plain(`the server did not come up; its last words:\n${lastWords}`);
+  return child;
+}
+
+/** The end of a log, short enough for a message. */
+function lastWords(logFile: string): string {
+  const lines = readFileSync(logFile, 'utf8').trim().split('\n').slice(-10);
+  return lines.map((line) => line.slice(0, 400)).join('\n');
 }
 
 /** Somebody else was quicker to a port that had been free. */

@@ -1,7 +1,5 @@
 'use client';
 
-import { useState } from 'react';
-import { allIn } from '@/core/base/units/retype';
 import { axleOf, type Corner } from '@/core/car/corner';
 import { grownBack } from '@/core/planning/wear/history';
 import { type RotorResult, readRotor } from '@/core/readings/rotor/rotor';
@@ -10,11 +8,10 @@ import { useJob } from '../../record/JobProvider';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell } from '../MeasureCell';
-import { useJustFitted } from '../PhaseContext';
 import { useLimits } from '../useLimit';
 import { usePastWear } from '../usePastWear';
-import { type OnDone, useReading } from '../useReading';
-import { useTyped } from '../useTyped';
+import type { OnDone } from '../useReading';
+import { useWornPart } from '../useWornPart';
 import {
   blankRotor,
   figureOf,
@@ -27,90 +24,85 @@ import {
   withFigure,
 } from './typed';
 
-/** Every figure of a rotor is a length. */
-const inMm = allIn('mm');
+const WORDS = { ask: 'Say first whether this is a new rotor', fitted: 'new rotor fitted' };
 
 export type RotorSheet = ReturnType<typeof useRotorSheet>;
 
 /** Everything one corner's rotor sheet knows, for whichever layout shows it. */
 export function useRotorSheet(corner: Corner, cellPrefix = `rotor-${corner}`, onDone?: OnDone) {
-  const { sheet } = useJob();
+  const axle = useJob().sheet.car[axleOf(corner)];
   const units = useUnits();
   const limit = useLimits();
   const shop = useShop();
   const wear = usePastWear();
-  const slot = useReading('rotor', corner);
+  const { kept, keep, take, slot, ...part } = useWornPart<RotorTyped>({
+    kind: 'rotor',
+    corner,
+    cells: cellPrefix,
+    words: WORDS,
+    onDone,
+  });
   const onFile = slot.head?.input as RotorInput | undefined;
-  const [kept, keep] = useTyped<RotorTyped | null>(`rotor.${sheet.job.id}.${corner}`, null, inMm);
   const typed = kept ?? (onFile ? typedFrom(onFile, units) : blankRotor(8));
-  const [error, setError] = useState<string>();
-  const fitted = useJustFitted();
-  const [newPart, setNewPart] = useState(fitted);
-  const axle = sheet.car[axleOf(corner)];
   const read: RotorRead = readTyped(typed, { axle, units, shop: shop.limits });
   const result: RotorResult | undefined = read.input && readRotor(read.input);
   const grown =
     result?.lowestMm === undefined
       ? undefined
       : grownBack(wear.before[corner].rotor, result.lowestMm, 'rotor');
-  const order = rotorOrder(typed);
-  const cellId = (name: string) => `${cellPrefix}-${name.replaceAll('.', '-')}`;
-
-  const save = () => {
-    // What is wrong is said beside the figure already.
-    if (read.wrong) return focusCell(cellId(read.wrong.name));
-    if (!read.input) {
-      const missing = typed.runout.findIndex((text) => text.trim() === '');
-      setError(`Station ${missing + 1} has no runout yet`);
-      focusCell(cellId(`runout.${missing}`));
-      return;
-    }
-    if (read.unfinished) {
-      setError('This one is still missing: finish the column, or empty it');
-      focusCell(cellId(read.unfinished));
-      return;
-    }
-    if (grown !== undefined && !newPart) return setError('Say first whether this is a new rotor');
-    setError(undefined);
-    const row = slot.save(read.input, read.entered, grown === undefined ? '' : 'new rotor fitted');
-    keep(null);
-    setNewPart(false);
-    onDone?.(row);
-  };
+  const save = () => take(read, missingIn(typed, read), grown);
   return {
+    ...part,
     corner,
     axle,
     typed,
     read,
     result,
     grown,
-    newPart,
-    setNewPart,
-    error,
     slot,
     limit: limit('runoutMm', axle.runoutLimitMm),
     wear,
-    cellId,
     figure: (name: string) => figureOf(typed, name),
-    change(name: string, text: string) {
-      setError(undefined);
-      keep(withFigure(typed, name, text));
-    },
+    change: (name: string, text: string) => keep(withFigure(typed, name, text)),
     next(name: string) {
-      const after = order[order.indexOf(name) + 1];
-      // Nothing of thickness and a press of Enter: the dial was all there is today.
-      const only = name === 'thickness.0' && typed.thickness.every((text) => text.trim() === '');
-      if (after === undefined || only) save();
-      else focusCell(cellId(after));
+      const after = cellAfter(typed, name);
+      if (after === undefined) save();
+      else focusCell(part.cellId(after));
     },
+    ...roundsOf(typed, keep, () => focusCell(part.cellId('runout.0'))),
+    save,
+  };
+}
+
+/** What a rotor still needs before it is a reading. */
+function missingIn({ runout }: RotorTyped, { input, unfinished }: RotorRead) {
+  if (!input) {
+    const station = runout.findIndex((text) => text.trim() === '');
+    return { why: `Station ${station + 1} has no runout yet`, at: `runout.${station}` };
+  }
+  return unfinished === undefined
+    ? undefined
+    : { why: 'This one is still missing: finish the column, or empty it', at: unfinished };
+}
+
+/** The cell that Enter leads to; none where the set is at its end. */
+function cellAfter(typed: RotorTyped, name: string): string | undefined {
+  // Nothing of thickness and a press of Enter: the dial was all there is today.
+  if (name === 'thickness.0' && typed.thickness.every((text) => text.trim() === '')) return undefined;
+  const order = rotorOrder(typed);
+  return order[order.indexOf(name) + 1];
+}
+
+/** The rounds with the dial: how many stations, once more, and what a wandering dial makes of them. */
+function roundsOf(typed: RotorTyped, keep: (typed: RotorTyped) => void, begin: () => void) {
+  return {
     resize: (stations: number) => keep(resized(typed, stations)),
     addRound: () => keep({ ...typed, repeats: [...typed.repeats, Array(typed.stations).fill('')] }),
     dropRound: () => keep({ ...typed, repeats: typed.repeats.slice(0, -1) }),
     spreadDrift: (spread: boolean) => keep({ ...typed, spread }),
     takeRoundAgain() {
       keep({ ...typed, runout: typed.runout.map(() => ''), closing: '', spread: false });
-      focusCell(cellId('runout.0'));
+      begin();
     },
-    save,
   };
 }

@@ -1,0 +1,145 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { type UseFormReturn, useForm } from 'react-hook-form';
+import type { CarKind, CarSpec } from '@/core/car/spec';
+import { startingSet } from '@/core/car/startingSets';
+import { device, readKept } from '../shell/device';
+import { newId } from '../shell/newId';
+import type { Refusal } from '../shell/refusal';
+import { notTaken, requestForm } from '../shell/request';
+import { type Units, unitsIn } from '../shell/units';
+import { useKept } from '../shell/useKept';
+import { useRefresh } from '../shell/useRefresh';
+import { useUnits } from '../shell/useUnits';
+import type { CarDraft } from './carDraft';
+import { FIRST_FIELDS } from './FirstFields';
+import { draftOf, inOtherUnits, specOf, withStartingSet } from './fields';
+import type { FigureSources } from './figureSources';
+
+export type CarAsked = {
+  car?: { id: string; version: number; spec: CarSpec };
+  /** It was wanted for a new complaint, which goes on with it. */
+  forComplaint?: boolean;
+};
+
+/** A specification while it is typed: kept on this device until it is saved, each refusal at its field. */
+export function useCarForm({ car, forComplaint = false }: CarAsked) {
+  const router = useRouter();
+  const refreshPage = useRefresh();
+  const units = useUnits();
+  const [id] = useState(() => car?.id ?? newId());
+  const onFile = car?.spec;
+  const form = useForm<CarDraft>({
+    defaultValues: draftOf(onFile ?? startingSet('other'), units),
+    mode: 'onBlur',
+  });
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const [rest, setRest] = useKept('new-car.rest', false);
+  const kept = `bavrin.kept.car-form.${car ? `${car.id}.${car.version}` : 'new'}`;
+  useKeptForm(form, kept, units, onFile);
+  const { figures, ...start } = useFigures(form, units, onFile);
+  const save = form.handleSubmit(async (draft) => {
+    const content = specOf(draft, units, sourcesOf(draft, onFile), figures);
+    const reply = car
+      ? await requestForm('PUT', `/api/cars/${id}`, {
+          kind: 'car',
+          content,
+          beside: { version: car.version },
+        })
+      : await requestForm('POST', '/api/cars', { kind: 'car', content, beside: { id } });
+    if (!reply.ok) {
+      setRefusal(reply.refusal);
+      if (reply.refusal.issues?.some(({ path }) => !FIRST_FIELDS.includes(path))) setRest(true);
+      markRefused(form, reply.refusal);
+      return;
+    }
+    device.remove(kept);
+    if (!car) setRest(false);
+    router.push(forComplaint ? `/job/new?car=${id}` : `/car/${id}`);
+    refreshPage();
+  });
+  return {
+    form,
+    figures,
+    ...start,
+    refusal,
+    busy: form.formState.isSubmitting,
+    /** Whether every field is shown, and not only what a diagnosis needs. */
+    all: car !== undefined || rest,
+    showRest: () => setRest(true),
+    leave: () => router.back(),
+    save: () => void save(),
+  };
+}
+
+function markRefused(form: UseFormReturn<CarDraft>, { issues = [] }: Refusal): void {
+  for (const issue of issues) {
+    const field = issue.path.replace(/\.pistonsMm.*/, '.pistons').replace(/\[.*$/, '') as keyof CarDraft;
+    form.setError(field, { message: notTaken(issue) }, { shouldFocus: true });
+  }
+}
+
+/** Where the figures that stand in the form come from: a starting set, or what is on file. */
+function useFigures(form: UseFormReturn<CarDraft>, units: Units, onFile: CarSpec | undefined) {
+  // A new car's kind is that of the starting set put in.
+  const kind = form.watch('kind') as CarKind;
+  const set = useMemo(
+    () => (onFile || kind === 'other' ? null : draftOf(startingSet(kind), units)),
+    [onFile, kind, units],
+  );
+  const figures = useMemo(
+    (): FigureSources => ({
+      chosen: set,
+      ...(onFile ? { onFile: { draft: draftOf(onFile, units), origins: onFile.origins } } : {}),
+    }),
+    [set, onFile, units],
+  );
+  return {
+    kind,
+    figures,
+    /** Puts another starting set in; what was typed stays. */
+    startFrom(next: CarKind) {
+      const last = set ?? draftOf(startingSet('other'), units);
+      form.reset(withStartingSet(form.getValues(), last, draftOf(startingSet(next), units)), {
+        keepDefaultValues: true,
+      });
+    },
+  };
+}
+
+/** Cars whose figures may stand in the form as they are on file, or in a starting set. */
+function sourcesOf(draft: CarDraft, onFile: CarSpec | undefined): CarSpec[] {
+  return onFile ? [onFile] : [startingSet(draft.kind as CarKind)];
+}
+
+/** What was typed survives a reload until it is saved, and another choice of units at any time. */
+function useKeptForm(
+  form: UseFormReturn<CarDraft>,
+  key: string,
+  units: Units,
+  onFile: CarSpec | undefined,
+): void {
+  const shown = useRef(units);
+  useEffect(() => {
+    if (shown.current === units) return;
+    const draft = form.getValues();
+    const next = inOtherUnits(draft, sourcesOf(draft, onFile), shown.current, units);
+    shown.current = units;
+    form.reset(next, { keepDefaultValues: true });
+  }, [form, units, onFile]);
+  // Before anything can be pressed, as in `useKept`.
+  useLayoutEffect(() => {
+    const kept = readKept(key, { draft: form.getValues(), units: shown.current.choice });
+    if (kept) {
+      const draft = { ...form.getValues(), ...kept.draft };
+      const next = inOtherUnits(draft, sourcesOf(draft, onFile), unitsIn(kept.units), shown.current);
+      form.reset(next, { keepDefaultValues: true });
+    }
+    const watching = form.watch(
+      (draft) => void device.write(key, JSON.stringify({ draft, units: shown.current.choice })),
+    );
+    return () => watching.unsubscribe();
+  }, [form, key, onFile]);
+}
