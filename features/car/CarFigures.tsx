@@ -4,7 +4,7 @@ import { ORIGINS } from '@/core/car/origins';
 import type { CarSpec } from '@/core/car/spec';
 import { useShop } from '../shell/ShopContext';
 import { useUnits } from '../shell/useUnits';
-import { axleLines, carLines } from './carRows';
+import { axleLines, carLines } from './carLines';
 
 /** The specification, every figure with its unit. */
 export function CarFigures({ car }: { car: CarSpec }) {

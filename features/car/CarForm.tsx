@@ -4,8 +4,9 @@ import { FormProvider } from 'react-hook-form';
 import type { CarKind } from '@/core/car/spec';
 import { CAR_KINDS } from '@/core/car/startingSets';
 import { Button } from '@/ui/Button';
+import { Part } from '@/ui/Part';
 import { FirstFields } from './FirstFields';
-import { FigureSourcesProvider, Part } from './FormFields';
+import { FigureSourcesProvider } from './FormFields';
 import { RestFields } from './RestFields';
 import { type CarAsked, useCarForm } from './useCarForm';
 
@@ -32,7 +33,7 @@ export function CarForm({ car, forComplaint }: CarAsked) {
             noValidate
           >
             {!car && <StartFrom kind={asked.kind} onStart={asked.startFrom} />}
-            <Part title="What a diagnosis needs">
+            <Part wide title="What a diagnosis needs">
               <FirstFields />
             </Part>
             {asked.all ? (

@@ -1,6 +1,6 @@
 'use client';
 
-import { createContext, type ReactNode, useContext } from 'react';
+import { createContext, useContext } from 'react';
 import { Controller, type FieldPath, get, useFormContext, useWatch } from 'react-hook-form';
 import { asSentence } from '@/core/base/sentence';
 import { ORIGINS } from '@/core/car/origins';
@@ -119,15 +119,5 @@ export function FormSelect({
         </option>
       ))}
     </SelectField>
-  );
-}
-
-/** A part of the form under its name. */
-export function Part({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <fieldset className="border-t-2 border-ink pt-1">
-      <legend className="narrow pr-3 text-xl font-bold">{title}</legend>
-      <div className="grid gap-4 sm:grid-cols-2 desk:grid-cols-4">{children}</div>
-    </fieldset>
   );
 }

@@ -3,16 +3,17 @@
 import { DRIVES } from '@/core/car/drives';
 import { MOST_NOTE, SHEET_NOTE_IDS, SHEET_NOTES } from '@/core/car/ownSheet';
 import { TORQUE_IDS } from '@/core/car/torques';
+import { Part } from '@/ui/Part';
 import { AxleFields } from './AxleFields';
 import { YES_NO } from './FirstFields';
-import { FormNumber, FormSelect, FormText, Part } from './FormFields';
+import { FormNumber, FormSelect, FormText } from './FormFields';
 import { CAR_NUMBERS, torqueSpec } from './numbers';
 
 /** Every figure a car can have beyond what a diagnosis needs. */
 export function RestFields() {
   return (
     <>
-      <Part title="The car">
+      <Part wide title="The car">
         <FormText name="note" label="Note" className="sm:col-span-2" maxLength={400} />
         <FormSelect name="drive" label="Driven by" options={DRIVES} />
         <FormSelect
@@ -27,11 +28,11 @@ export function RestFields() {
         <FormNumber name="frontShare" spec={CAR_NUMBERS.frontShare!} hint="0.7 unless somebody knows" />
         <FormNumber name="regenShare" spec={CAR_NUMBERS.regenShare!} hint="0 without regeneration" />
       </Part>
-      <Part title="Pedal and master">
+      <Part wide title="Pedal and master">
         <FormNumber name="masterBoreMm" spec={CAR_NUMBERS.masterBoreMm!} hint="7/8 in is taken too" />
         <FormNumber name="pedalRatio" spec={CAR_NUMBERS.pedalRatio!} />
       </Part>
-      <Part title="Fluid and bleeding">
+      <Part wide title="Fluid and bleeding">
         <FormNumber name="fluidDryC" spec={CAR_NUMBERS.fluidDryC!} hint="The product’s own, if better" />
         <FormNumber name="fluidWetC" spec={CAR_NUMBERS.fluidWetC!} />
         <FormNumber
@@ -43,12 +44,12 @@ export function RestFields() {
       </Part>
       <AxleFields axle="front" />
       <AxleFields axle="rear" />
-      <Part title="The maker’s torques">
+      <Part wide title="The maker’s torques">
         {TORQUE_IDS.map((each) => (
           <FormNumber key={each} name={`torquesNm.${each}`} spec={torqueSpec(each)} />
         ))}
       </Part>
-      <Part title="The car’s own sheet">
+      <Part wide title="The car’s own sheet">
         {SHEET_NOTE_IDS.map((each) => (
           <FormText
             key={each}

@@ -143,12 +143,12 @@ export function specOf(
       ]),
     ),
     origins: originsOf(draft, figures),
-    front: axleOf(draft.front, 'front', read),
-    rear: axleOf(draft.rear, 'rear', read),
+    front: axleSpecOf(draft.front, 'front', read),
+    rear: axleSpecOf(draft.rear, 'rear', read),
   };
 }
 
-function axleOf(axle: AxleDraft, name: 'front' | 'rear', read: SpecReader): Record<string, unknown> {
+function axleSpecOf(axle: AxleDraft, name: 'front' | 'rear', read: SpecReader): Record<string, unknown> {
   return {
     brake: axle.brake,
     ...eachOf(CHOSEN_OF_AXLE, (field) => orNull(axle[field])),

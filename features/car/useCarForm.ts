@@ -6,9 +6,10 @@ import { type UseFormReturn, useForm } from 'react-hook-form';
 import type { CarKind, CarSpec } from '@/core/car/spec';
 import { startingSet } from '@/core/car/startingSets';
 import { device, readKept } from '../shell/device';
+import { markRefused } from '../shell/markRefused';
 import { newId } from '../shell/newId';
 import type { Refusal } from '../shell/refusal';
-import { notTaken, requestForm } from '../shell/request';
+import { requestForm } from '../shell/request';
 import { type Units, unitsIn } from '../shell/units';
 import { useKept } from '../shell/useKept';
 import { useRefresh } from '../shell/useRefresh';
@@ -52,7 +53,7 @@ export function useCarForm({ car, forComplaint = false }: CarAsked) {
     if (!reply.ok) {
       setRefusal(reply.refusal);
       if (reply.refusal.issues?.some(({ path }) => !FIRST_FIELDS.includes(path))) setRest(true);
-      markRefused(form, reply.refusal);
+      markRefused(form, reply.refusal, fieldOf);
       return;
     }
     device.remove(kept);
@@ -74,11 +75,9 @@ export function useCarForm({ car, forComplaint = false }: CarAsked) {
   };
 }
 
-function markRefused(form: UseFormReturn<CarDraft>, { issues = [] }: Refusal): void {
-  for (const issue of issues) {
-    const field = issue.path.replace(/\.pistonsMm.*/, '.pistons').replace(/\[.*$/, '') as keyof CarDraft;
-    form.setError(field, { message: notTaken(issue) }, { shouldFocus: true });
-  }
+/** The form's name of a field: a list is one field. */
+function fieldOf(path: string): string {
+  return path.replace(/\.pistonsMm.*/, '.pistons').replace(/\[.*$/, '');
 }
 
 /** Where the figures that stand in the form come from: a starting set, or what is on file. */

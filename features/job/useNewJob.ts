@@ -1,14 +1,15 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { type FormEvent, useEffect, useState } from 'react';
-import { type Path, type UseFormReturn, useForm } from 'react-hook-form';
+import { type FormEvent, useState } from 'react';
+import { type Path, useForm } from 'react-hook-form';
 import { outbox } from '../queue/page';
+import { markRefused } from '../shell/markRefused';
 import { newId } from '../shell/newId';
-import type { Refusal } from '../shell/refusal';
 import { notTaken, requestForm } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
 import { useKept } from '../shell/useKept';
+import { useShowKept } from '../shell/useShowKept';
 import { wantedAt } from './wantedAt';
 
 export type NewJobAsked = {
@@ -33,10 +34,7 @@ export function useNewJob({ cars, chosen, says }: NewJobAsked) {
   });
   const form = useForm<Typed>({ defaultValues: { carId: firstCar(cars, chosen), ...kept } });
   const { errors, isSubmitting } = form.formState;
-  useEffect(() => {
-    for (const field of ['complaint', 'day', 'time'] as const)
-      if (form.getValues(field) !== kept[field]) form.setValue(field, kept[field]);
-  }, [form, kept]);
+  useShowKept(form, kept);
   const open = form.handleSubmit(async ({ carId, complaint, ...back }) => {
     const wanted = wantedAt(back, shop);
     if ('wrong' in wanted) {
@@ -47,7 +45,7 @@ export function useNewJob({ cars, chosen, says }: NewJobAsked) {
     const body = { id, carId, complaint, neededAt: wanted.at };
     const reply = await requestForm('POST', '/api/jobs', { kind: 'job', content: body });
     const isAway = !reply.ok && reply.refusal.code === 'unavailable';
-    if (!reply.ok && !isAway) return refuse(form, reply.refusal);
+    if (!reply.ok && !isAway) return markRefused(form, reply.refusal, fieldOf);
     if (isAway)
       outbox.add({ id, jobId: id, kind: 'opening', label: `Opening: ${complaint || 'a job'}`, body });
     forget();
@@ -75,16 +73,9 @@ export function useNewJob({ cars, chosen, says }: NewJobAsked) {
   };
 }
 
-/** Each refusal at its field; what has none here is said under them all. */
-function refuse(form: UseFormReturn<Typed>, { issues = [], message }: Refusal): void {
-  const isField = ({ path }: { path: string }) => path === 'complaint';
-  const others = issues.filter((issue) => !isField(issue));
-  for (const issue of issues.filter(isField))
-    form.setError(issue.path as Path<Typed>, { message: notTaken(issue) });
-  if (issues.length === others.length || others.length > 0)
-    form.setError('root', {
-      message: [message, ...others.map((issue) => `${issue.path}: ${notTaken(issue)}.`)].join(' '),
-    });
+/** The moment it is wanted back is two fields here, read before it is sent; the car is pressed, not typed. */
+function fieldOf(path: string): string | undefined {
+  return path === 'complaint' ? path : undefined;
 }
 
 /** The car that was named, or the only one there is. */

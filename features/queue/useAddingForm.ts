@@ -1,12 +1,13 @@
 'use client';
 
-import { type FormEvent, useEffect, useState } from 'react';
+import { type FormEvent, useState } from 'react';
 import { type DefaultValues, type Path, type PathValue, useForm } from 'react-hook-form';
 import type { BaseOf } from '@/core/base/units/retype';
+import { markRefused } from '../shell/markRefused';
 import { newId } from '../shell/newId';
-import { notTaken } from '../shell/request';
 import { useKeptFigures } from '../shell/useKeptFigures';
 import { useRefresh } from '../shell/useRefresh';
+import { useShowKept } from '../shell/useShowKept';
 import { type AddingForm, sendForm } from './forms';
 
 type Asked<T> = {
@@ -42,10 +43,7 @@ export function useAddingForm<T extends Record<string, string>>({
   const [kept, keep, forget] = useKeptFigures<T>(name, initial, baseOf);
   const form = useForm<T>({ defaultValues: kept as DefaultValues<T> });
   const { errors } = form.formState;
-  // Another choice of units, or what an earlier page kept.
-  useEffect(() => {
-    if (JSON.stringify(form.getValues()) !== JSON.stringify(kept)) form.reset(kept);
-  }, [form, kept]);
+  useShowKept(form, kept);
   const typed = form.watch();
   const set = (changes: Partial<T>) => {
     for (const [field, value] of Object.entries(changes))
@@ -55,9 +53,7 @@ export function useAddingForm<T extends Record<string, string>>({
   const send = form.handleSubmit(async (draft) => {
     const reply = await sendForm({ ...adding(draft), id });
     if (!reply.ok) {
-      const { issues = [], message } = reply.refusal;
-      for (const issue of issues) form.setError(issue.path as Path<T>, { message: notTaken(issue) });
-      if (issues.length === 0) form.setError('root', { message });
+      markRefused(form, reply.refusal);
       return;
     }
     const next = { ...initial, ...Object.fromEntries(stays.map((field) => [field, draft[field]])) };

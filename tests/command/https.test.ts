@@ -10,6 +10,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { BROWSER } from '../../scripts/system/browser';
 import { groupsOf } from '../../scripts/system/processes';
 import { build } from '../../scripts/system/web';
+import { SOFT_PEDAL } from '../support/shop';
 import { demoPerson } from '../support/signIn';
 
 const BAVRIN = fileURLToPath(new URL('../../bavrin', import.meta.url));
@@ -151,16 +152,10 @@ describe('a shop on a secure address', { timeout: 120_000 }, () => {
     const line = await fetch(`${far}/api/jobs/${seen}/changes`, { headers: { cookie } });
     const events = line.body!.pipeThrough(new TextDecoderStream()).getReader();
     while (!(await events.read()).value?.includes('data: changed'));
-    const pedal = {
-      phase: 'before',
-      finding: 'pedal_spongy',
-      place: '',
-      state: 'yes',
-      replaces: null,
-      why: '',
-    };
     const written = performance.now();
-    expect((await post(`${near}/api/jobs/${seen}/answers`, { id: randomUUID(), ...pedal })).status).toBe(200);
+    expect((await post(`${near}/api/jobs/${seen}/answers`, { id: randomUUID(), ...SOFT_PEDAL })).status).toBe(
+      200,
+    );
     while (!(await events.read()).value?.includes('data: changed'));
     expect(performance.now() - written).toBeLessThan(1000);
     await events.cancel();

@@ -19,7 +19,7 @@ import {
   signInToDemo,
 } from '../../server/people/signIn';
 import { freshDatabase } from '../support/database';
-import { failureOf, makeJob } from '../support/shop';
+import { failureOf, makeJob, SOFT_PEDAL } from '../support/shop';
 
 const PASSWORD = 'slow bleed at the far corner';
 const OTHER = 'rear pads wear on the inside';
@@ -336,16 +336,8 @@ describe('who did it', () => {
     const person = await somebody();
     const { session, deviceId } = await onDevice(person.name);
     const { job } = await makeJob();
-    const said = {
-      phase: 'before',
-      finding: 'pedal_spongy',
-      place: '',
-      state: 'yes',
-      replaces: null,
-      why: '',
-    };
     const id = randomUUID();
-    await as(await actorOf(session), () => addAnswer(job.id, { id, ...said }));
+    await as(await actorOf(session), () => addAnswer(job.id, { id, ...SOFT_PEDAL }));
     const [row] = await database('setup')`select by_person from findings where id = ${id}`;
     expect(row!.by_person).toBe(person.id);
     const { lines } = await auditPage({ person: person.id });

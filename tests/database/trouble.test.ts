@@ -21,7 +21,7 @@ import { carPast } from '../../server/wear/queries';
 import { everythingAbnormal } from '../support/abnormal';
 import { freshDatabase } from '../support/database';
 import { allRoutes, call } from '../support/routes';
-import { answer, failureOf, makeCar, makeJob } from '../support/shop';
+import { answer, failureOf, makeCar, makeJob, SOFT_PEDAL } from '../support/shop';
 
 let url: string;
 let drop: () => Promise<void>;
@@ -281,15 +281,7 @@ describe('a database in trouble', () => {
       create or replace function in_trouble() returns trigger language plpgsql as $$
       begin raise exception 'provoked' using errcode = '${code}'; end $$;
       create or replace trigger findings_in_trouble before insert on findings for each row execute function in_trouble()`);
-    const body = {
-      id: randomUUID(),
-      phase: 'before',
-      finding: 'pedal_spongy',
-      place: '',
-      state: 'yes',
-      replaces: null,
-      why: '',
-    };
+    const body = { id: randomUUID(), ...SOFT_PEDAL };
     const answers = await route('POST /api/jobs/[id]/answers');
     const refused = await call(answers, { id: job.id }, body);
     expect(refused).toMatchObject({ status: 503, json: { code: 'unavailable' } });

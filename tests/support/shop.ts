@@ -30,6 +30,16 @@ type Answer = {
   id?: string;
 };
 
+/** What a person at the car says first, as it is sent. */
+export const SOFT_PEDAL = {
+  phase: 'before',
+  finding: 'pedal_spongy',
+  place: '',
+  state: 'yes',
+  replaces: null,
+  why: '',
+};
+
 /** Writes an answer down, with what is usual filled in. */
 export function answer(
   jobId: string,

@@ -6,6 +6,8 @@ import { device, readKept } from '../../shell/device';
 import { GO_KEYS } from '../../shell/shortcuts';
 
 const KEPT = 'bavrin.kept.find';
+/** Somebody who looks for something waits no longer for a network that says nothing, ms. */
+const SILENT_MS = 6_000;
 
 const SCREENS: FindEntry[] = GO_KEYS.map(({ keys, does, href }) => ({
   ...{ id: `screen ${href}`, kind: 'screen' as const, title: does, about: `Key ${keys}`, href },
@@ -20,7 +22,9 @@ export function useEntries(): { entries: FindEntry[]; old: boolean } {
   useEffect(() => {
     let wanted = true;
     const ask = async () => {
-      const reply = await fetch('/api/find').catch(() => undefined);
+      const reply = await fetch('/api/find', { signal: AbortSignal.timeout(SILENT_MS) }).catch(
+        () => undefined,
+      );
       if (!wanted) return;
       if (!reply?.ok) return setState((before) => ({ ...before, old: true }));
       const entries = (await reply.json()) as FindEntry[];

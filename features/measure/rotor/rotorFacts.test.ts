@@ -11,7 +11,7 @@ describe('a rotor’s figures', () => {
     const facts = rotorFacts(readRotor({ runoutMm: RUNOUT }), METRIC);
     expect(facts.map(({ label }) => label)).toEqual(['Total runout', 'Wobble', 'Wave']);
     expect(facts[0]).toMatchObject({ value: '0.080', say: '0.030 over 0.050', bad: true });
-    expect(facts[0]!.from).not.toBe('');
+    expect(facts[0]!.from).toBe('common practice');
     expect(facts[1]!.say).toContain('high at 136°');
   });
 

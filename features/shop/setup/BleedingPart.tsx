@@ -4,7 +4,8 @@ import { convert } from '@/core/base/units/convert';
 import { parseMeasure } from '@/core/base/units/parse';
 import { PRESSURE_SCHOOLS, WAYS } from '@/core/planning/ways';
 import { figure } from '@/ui/format';
-import { Part, SetupNumber, SetupSelect, useSetup } from './SetupFields';
+import { Part } from '@/ui/Part';
+import { SetupNumber, SetupSelect, useSetup } from './SetupFields';
 
 type Way = keyof typeof WAYS;
 type WayOptions = Record<string, readonly [label: string, about: string]>;

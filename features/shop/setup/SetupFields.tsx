@@ -1,16 +1,16 @@
 'use client';
 
-import { createContext, type ReactNode, useContext } from 'react';
+import { createContext, useContext } from 'react';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
-import type { SetupForm, SetupName } from './useSetupForm';
+import type { SetupEditing, SetupName } from './useSetupForm';
 
 type Named = { name: SetupName; label: string; hint?: string };
 
-const Context = createContext<SetupForm | null>(null);
+const Context = createContext<SetupEditing | null>(null);
 export const SetupProvider = Context.Provider;
 
 /** The settings while they are typed. */
-export function useSetup(): SetupForm {
+export function useSetup(): SetupEditing {
   const form = useContext(Context);
   if (!form) throw new Error('A field of the setup stands outside its form.');
   return form;
@@ -34,14 +34,5 @@ export function SetupSelect({ name, options, ...rest }: Named & { options: Recor
         </option>
       ))}
     </SelectField>
-  );
-}
-
-export function Part({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <fieldset className="border-t-2 border-ink pt-1">
-      <legend className="narrow pr-3 text-xl font-bold">{title}</legend>
-      <div className="grid gap-4 sm:grid-cols-2">{children}</div>
-    </fieldset>
   );
 }

@@ -7,11 +7,12 @@ import { FLUID_SCHOOLS } from '@/core/planning/due/fluid';
 import type { ShopRow } from '@/server/shop/queries';
 import { Button } from '@/ui/Button';
 import { Link } from '@/ui/Link';
+import { Part } from '@/ui/Part';
 import { Trouble } from '@/ui/Trouble';
 import { useShop } from '../../shell/ShopContext';
 import { BleedingPart } from './BleedingPart';
 import { LimitFields } from './LimitFields';
-import { Part, SetupNumber, SetupProvider, SetupSelect, SetupText, useSetup } from './SetupFields';
+import { SetupNumber, SetupProvider, SetupSelect, SetupText, useSetup } from './SetupFields';
 import { useSetupForm } from './useSetupForm';
 
 /** The shop: where it stands, and its ways where good people disagree. */

@@ -1,16 +1,18 @@
 'use client';
 
-import { type FormEvent, useEffect, useState } from 'react';
+import { type FormEvent, useState } from 'react';
 import { type FieldPath, get, useForm } from 'react-hook-form';
 import type { ShopRow } from '@/server/shop/queries';
-import { notTaken, requestForm } from '../../shell/request';
+import { markRefused } from '../../shell/markRefused';
+import { requestForm } from '../../shell/request';
 import { unitsIn } from '../../shell/units';
 import { useKept } from '../../shell/useKept';
 import { useRefresh } from '../../shell/useRefresh';
+import { useShowKept } from '../../shell/useShowKept';
 import { type SetupDraft, setupContent, setupDraft } from './setupDraft';
 
 export type SetupName = FieldPath<SetupDraft>;
-export type SetupForm = Omit<ReturnType<typeof useSetupForm>, 'onSubmit'>;
+export type SetupEditing = Omit<ReturnType<typeof useSetupForm>, 'onSubmit'>;
 
 /** The shop's settings while they are typed: kept on this device until they are saved, each refusal at its field. */
 export function useSetupForm(shop: ShopRow) {
@@ -20,9 +22,7 @@ export function useSetupForm(shop: ShopRow) {
   const [kept, keep, forget] = useKept(`setup.${shop.version}`, setupDraft(shop, units));
   const form = useForm<SetupDraft>({ defaultValues: kept });
   const [saved, setSaved] = useState(false);
-  useEffect(() => {
-    if (JSON.stringify(form.getValues()) !== JSON.stringify(kept)) form.reset(kept);
-  }, [form, kept]);
+  useShowKept(form, kept);
   const typed = form.watch();
   const { errors } = form.formState;
   const save = form.handleSubmit(async (draft) => {
@@ -33,9 +33,9 @@ export function useSetupForm(shop: ShopRow) {
     });
     setSaved(reply.ok);
     if (!reply.ok) {
-      const { issues = [], message } = reply.refusal;
-      form.setError('root', { message });
-      for (const issue of issues) form.setError(issue.path as SetupName, { message: notTaken(issue) });
+      markRefused(form, reply.refusal);
+      // The page is long: it is said beside the key that saves too.
+      form.setError('root', { message: reply.refusal.message });
       return;
     }
     const now = unitsIn(reply.value);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { startingSet } from '@/core/car/startingSets';
 import { INCHES, METRIC } from '../../tests/support/units';
-import { axleLines, carLines } from './carRows';
+import { axleLines, carLines } from './carLines';
 
 const car = {
   ...startingSet('hatch'),
