@@ -51,7 +51,9 @@ async function main(): Promise<number> {
 }
 
 async function jobId(complaint: string): Promise<string> {
-  const [job] = await database()`select id, car_id from jobs where complaint like ${`${complaint}%`}`;
+  const [job] = await database()<
+    { id: string }[]
+  >`select id from jobs where complaint like ${`${complaint}%`}`;
   return job!.id;
 }
 
@@ -100,7 +102,7 @@ const PEDAL: Record<string, string> = {
 
 async function take(base: string, out: string): Promise<void> {
   const kerbs = await jobId('Long pedal after the kerbs');
-  const kerbsCar = (await database()`select car_id from jobs where id = ${kerbs}`)[0]!.car_id;
+  const kerbsCar = (await database()`select car_id from jobs where id = ${kerbs}`)[0]!.carId;
   const laps = await jobId('Goes soft after five laps');
   const views: View[] = [
     { name: 'bay', path: '/' },

@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import type { RowOf } from './db/rows';
 import type { Sql } from './db/sql';
 import { stale } from './failure';
 
@@ -52,7 +53,9 @@ export async function once<T>(
   const [first] = await tx`
     insert into writes ${tx({ id, kind, target: target ?? null, content: digest })} on conflict (id) do nothing returning 1`;
   if (first) return land();
-  const [known] = await tx`select kind, target, content from writes where id = ${id}`;
+  const [known] = await tx<
+    Pick<RowOf<'writes'>, 'kind' | 'target' | 'content'>[]
+  >`select kind, target, content from writes where id = ${id}`;
   const same = known!.kind === kind && known!.target === (target ?? null);
   if (same && (known!.content === null || digest.equals(known!.content))) return again();
   throw stale('What was sent under that id', same ? await again() : null);

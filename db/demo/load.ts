@@ -66,7 +66,7 @@ async function load(today: Date): Promise<void> {
     if (condition)
       await database(
         'work',
-      )`insert into simulated_conditions ${database()({ car_id: id, condition: database().json(condition as never) })}`;
+      )`insert into simulated_conditions ${database()({ carId: id, condition: database().json(condition as never) })}`;
   }
   for (const { cars = [], ...person } of DEMO_PEOPLE)
     await addPerson({ ...person, cars: cars.map((car) => ids[car]) });

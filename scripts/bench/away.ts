@@ -21,7 +21,7 @@ export async function awayFigures(url: string): Promise<void> {
   const server = await serve({ port: await freePort(), host: '127.0.0.1', url: near });
   try {
     const cookie = await signIn(server.address);
-    const cars = await database()`select id from cars order by id`;
+    const cars = await database()<{ id: string }[]>`select id from cars order by id`;
     const people = await Promise.all(
       Array.from({ length: PEOPLE }, async (_, at) => {
         const job = await openJob(server.address, cookie, cars[at % cars.length]!.id);

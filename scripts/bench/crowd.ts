@@ -23,7 +23,7 @@ export async function crowdFigures(url: string, sizes: readonly number[], many: 
       servers.push(await serve({ port: await freePort(), host: '127.0.0.1', url }));
     const addresses = servers.map(({ address }) => address);
     const cookie = await signIn(addresses[0]!);
-    const cars = await database()`select id from cars order by id`;
+    const cars = await database()<{ id: string }[]>`select id from cars order by id`;
     for (const size of sizes) {
       const jobs: string[] = [];
       for (let at = 0; at < size; at++)

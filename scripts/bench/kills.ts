@@ -21,7 +21,7 @@ export async function killFigures(url: string, cluster: Cluster, kills: number):
   const start = () => serve({ port, host: '127.0.0.1', url });
   let server = await start();
   const cookie = await signIn(server.address);
-  const cars = await database()`select id from cars order by id limit ${WRITERS}`;
+  const cars = await database()<{ id: string }[]>`select id from cars order by id limit ${WRITERS}`;
   const jobs = await Promise.all(
     Array.from({ length: WRITERS }, (_, at) => openJob(server.address, cookie, cars[at % cars.length]!.id)),
   );

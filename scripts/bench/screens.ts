@@ -27,7 +27,7 @@ export async function screenFigures(what: string, url: string): Promise<Map<stri
     const paths = [
       '/',
       ...STAGES.map((stage) => `/job/${job!.id}/${stage}`),
-      `/car/${car!.car_id}`,
+      `/car/${car!.carId}`,
       ...['/ledger', '/ledger?words=pedal', `/ledger/${closed!.id}`, '/bench/fluid', '/job/new', PLAINEST],
     ];
     for (const path of paths) {

@@ -1,6 +1,7 @@
 import { parseWith } from '../../core/base/issues/zod';
 import { benchStateSchema } from '../../core/car/benchStateSchema';
 import { getCar } from '../cars/queries';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { changeDropped } from '../dropped';
 import { accept } from '../failure';
@@ -22,7 +23,7 @@ export async function keepBench(carId: string, input: unknown, now = new Date())
       const { bench, name, typed, units } = state;
       const json = { typed: tx.json(typed as never), units: tx.json(units) };
       await tx`
-        insert into bench_states ${tx({ id: stateId, car_id: car, bench, name, ...json, recorded_at: now })}`;
+        insert into bench_states ${tx({ id: stateId, carId: car, bench, name, ...json, recordedAt: now })}`;
       return stands();
     });
   });
@@ -40,6 +41,6 @@ export async function changeBench(id: string, input: unknown, now = new Date()):
 }
 
 async function readBench(tx: Sql, id: string): Promise<KeptBench> {
-  const [row] = await tx`select * from bench_states where id = ${id}`;
+  const [row] = await tx<RowOf<'bench_states'>[]>`select * from bench_states where id = ${id}`;
   return benchFromRow(row!);
 }

@@ -1,22 +1,33 @@
-import type { Row } from 'postgres';
 import type { BenchId, BenchState } from '../../core/car/benchState';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { knownId } from '../ids';
 
 export type KeptBench = BenchState & { id: string; carId: string; recordedAt: string; version: number };
 
 /** The columns of a kept bench. */
-export const BENCH_COLUMNS = ['id', 'car_id', 'bench', 'name', 'typed', 'units', 'recorded_at', 'version'];
+export const BENCH_COLUMNS = [
+  'id',
+  'carId',
+  'bench',
+  'name',
+  'typed',
+  'units',
+  'recordedAt',
+  'version',
+] as const;
 
-export function benchFromRow(row: Row): KeptBench {
+type BenchRow = Pick<RowOf<'bench_states'>, (typeof BENCH_COLUMNS)[number]>;
+
+export function benchFromRow(row: BenchRow): KeptBench {
   return {
     id: row.id,
-    carId: row.car_id,
+    carId: row.carId,
     bench: row.bench,
     name: row.name,
     typed: row.typed,
     units: row.units,
-    recordedAt: row.recorded_at.toISOString(),
+    recordedAt: row.recordedAt.toISOString(),
     version: row.version,
   };
 }
@@ -30,7 +41,7 @@ export async function keptBenches(
   bench: BenchId,
   sql: Sql = database('own'),
 ): Promise<KeptBench[]> {
-  const rows = await sql`
+  const rows = await sql<RowOf<'bench_states'>[]>`
     select * from bench_states where car_id = ${knownId('car', carId)} and bench = ${bench} and dropped_at is null
     order by seq desc limit ${MOST_SHOWN}`;
   return rows.map(benchFromRow);
@@ -42,7 +53,7 @@ export async function keptBench(
   { carId, bench }: { carId: string; bench: BenchId },
   sql: Sql = database('own'),
 ): Promise<KeptBench | undefined> {
-  const [row] = await sql`
+  const [row] = await sql<RowOf<'bench_states'>[]>`
     select * from bench_states
     where id = ${knownId('bench', id)} and car_id = ${knownId('car', carId)} and bench = ${bench}`;
   return row && benchFromRow(row);

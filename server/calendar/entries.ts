@@ -2,6 +2,7 @@ import { daysInWords, dayWords } from '../../core/base/dates';
 import { dayAfter, dayIn } from '../../core/base/day';
 import { inUnits } from '../../core/base/units/prose';
 import { listCars } from '../cars/queries';
+import type { RowOf } from '../db/rows';
 import { database } from '../db/sql';
 import { dueUpTo } from '../due/queries';
 import { getShop, type ShopRow } from '../shop/queries';
@@ -28,7 +29,9 @@ export async function calendarEntries(now = new Date()): Promise<CalendarEntry[]
   const until = dayAfter(today, AHEAD_DAYS);
   const [cars, events] = await Promise.all([
     listCars().then((all) => dueUpTo(until, all, shop, today)),
-    database()`
+    database()<
+      (Pick<RowOf<'car_events'>, 'id' | 'carId' | 'name' | 'onDate' | 'sessions'> & { car: string })[]
+    >`
       select e.id, e.car_id, e.name, e.on_date, e.sessions, cars.name as car from car_events e join cars on cars.id = e.car_id
       where e.dropped_at is null and e.on_date between ${today} and ${until} order by e.on_date, e.id`,
   ]);
@@ -50,10 +53,10 @@ export async function calendarEntries(now = new Date()): Promise<CalendarEntry[]
   const onTrack = events.map(
     (row): CalendarEntry => ({
       uid: `event ${row.id}`,
-      day: row.on_date,
+      day: row.onDate,
       title: `${row.car}: ${row.name}`,
-      about: `On track, ${row.sessions} sessions on ${dayWords(row.on_date, shop.dateOrder)}. Is it ready?`,
-      path: `/car/${row.car_id}/prepare?event=${row.id}`,
+      about: `On track, ${row.sessions} sessions on ${dayWords(row.onDate, shop.dateOrder)}. Is it ready?`,
+      path: `/car/${row.carId}/prepare?event=${row.id}`,
     }),
   );
   return [...due, ...onTrack];

@@ -16,8 +16,8 @@ const hashOf = (token: string) => createHash('sha256').update(token).digest();
 function feedFromRow(row: Row): CalendarFeed {
   return {
     id: row.id,
-    madeAt: row.made_at.toISOString(),
-    ended: row.ended_at !== null,
+    madeAt: row.madeAt.toISOString(),
+    ended: row.endedAt !== null,
     version: row.version,
   };
 }
@@ -38,7 +38,7 @@ export async function makeFeed(input: unknown, now = new Date()): Promise<Calend
     return once(tx, { id: feedId, kind: 'calendar', content: { token } }, stands, async () => {
       await tx`lock table calendar_feeds in share row exclusive mode`;
       await tx`update calendar_feeds set ended_at = ${now}, version = version + 1 where ended_at is null`;
-      await tx`insert into calendar_feeds ${tx({ id: feedId, token_hash: hashOf(token), made_at: now })}`;
+      await tx`insert into calendar_feeds ${tx({ id: feedId, tokenHash: hashOf(token), madeAt: now })}`;
       return stands();
     });
   });
@@ -54,7 +54,7 @@ export async function endFeed(id: string, input: unknown, now = new Date()): Pro
       where id = ${feedId} and version = ${version} and ended_at is null returning 1`;
     const [row] = await tx`select * from calendar_feeds where id = ${feedId}`;
     if (!row) throw notFound('calendar', id);
-    const isSoAlready = row.ended_at !== null && row.version === version + 1;
+    const isSoAlready = row.endedAt !== null && row.version === version + 1;
     if (landed.length === 0 && !isSoAlready) throw stale('That calendar', feedFromRow(row));
     return feedFromRow(row);
   });

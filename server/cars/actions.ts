@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { parseWith } from '../../core/base/issues/zod';
 import { carNoteSchema } from '../../core/car/noteSchema';
 import { type CarSpec, carSpecSchema } from '../../core/car/spec';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { accept, notFound, stale } from '../failure';
 import { fieldsOf, versioned } from '../http/versioned';
@@ -49,7 +50,7 @@ export async function noteOnCar(id: string, input: unknown): Promise<{ id: strin
     await tx`select 1 from cars where id = ${carId} for no key update`;
     const { version, torquesNm, ownSheet } = await getCar(carId, tx);
     const [column, all]: [string, Record<string, string | number>] =
-      note.of === 'torque' ? ['torques_nm', torquesNm] : ['own_sheet', ownSheet];
+      note.of === 'torque' ? ['torquesNm', torquesNm] : ['ownSheet', ownSheet];
     const stands = all[note.id] ?? null;
     if (stands === note.value) return { id: carId, version };
     if (stands !== note.saw) throw stale('That', stands);
@@ -85,13 +86,15 @@ export async function finishFollowUp(
   const { done } = accept(parseWith(followUpSchema, body));
   const entryId = knownId('entry', id);
   return database('work').begin(async (tx) => {
-    const [row] = await tx`
+    const [row] = await tx<{ id: string; version: number }[]>`
       update follow_ups set done_at = ${done ? now : null}, version = version + 1
       where id = ${entryId} and version = ${version} and (done_at is null) = ${done} returning id, version`;
     if (row) return { id: row.id, version: row.version };
-    const [current] = await tx`select id, what, done_at, version from follow_ups where id = ${entryId}`;
+    const [current] = await tx<
+      Pick<RowOf<'follow_ups'>, 'id' | 'what' | 'doneAt' | 'version'>[]
+    >`select id, what, done_at, version from follow_ups where id = ${entryId}`;
     if (!current) throw notFound('entry', id);
-    if ((current.done_at !== null) === done && current.version > version)
+    if ((current.doneAt !== null) === done && current.version > version)
       return { id: current.id, version: current.version };
     throw stale('That entry', current);
   });

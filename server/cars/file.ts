@@ -4,6 +4,7 @@ import { type OpenCarFile, openCarFile } from '../../core/exchange/carfile/open'
 import type { CarFile } from '../../core/exchange/carfile/schema';
 import { caseFromSheet } from '../../core/exchange/casefile/fromSheet';
 import { oneAtATime } from '../db/oneAtATime';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { accept, refused } from '../failure';
 import { getSheets } from '../jobs/queries';
@@ -22,10 +23,14 @@ export async function exportCar(id: string): Promise<CarFile> {
   const sql = database();
   const { id: carId, version: _, ...car } = await getCar(id);
   const [events, fills, parts, jobs] = await Promise.all([
-    sql`select * from car_events where car_id = ${carId} and dropped_at is null order by on_date, id`,
-    sql`select * from fills where car_id = ${carId} and dropped_at is null order by filled_on, seq`,
-    sql`select * from fitted_parts where car_id = ${carId} order by fitted_on, id`,
-    sql`
+    sql<
+      RowOf<'car_events'>[]
+    >`select * from car_events where car_id = ${carId} and dropped_at is null order by on_date, id`,
+    sql<
+      RowOf<'fills'>[]
+    >`select * from fills where car_id = ${carId} and dropped_at is null order by filled_on, seq`,
+    sql<RowOf<'fitted_parts'>[]>`select * from fitted_parts where car_id = ${carId} order by fitted_on, id`,
+    sql<{ id: string }[]>`
       select id from jobs where car_id = ${carId} and closed_at is not null and outcome <> 'withdrawn'
       order by closed_at, id`,
   ]);
@@ -75,7 +80,7 @@ export async function writeCar(
   { as, now }: { as?: string; now: Date },
 ): Promise<CarTaken> {
   const { id } = file;
-  const [here] = await tx`select name from cars where id = ${id}`;
+  const [here] = await tx<{ name: string }[]>`select name from cars where id = ${id}`;
   const name = here?.name ?? (await addFiled(tx, id, { ...file.car, ...(as ? { name: as } : {}) }));
   const added = {
     events: await insertNew(

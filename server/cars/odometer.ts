@@ -1,7 +1,10 @@
 import { showValue } from '../../core/base/issues/issue';
+import type { RowOf } from '../db/rows';
 import type { Sql } from '../db/sql';
 import { refused } from '../failure';
 import { fromKilometres, kilometres } from '../units';
+
+type Shown = Pick<RowOf<'odometers'>, 'odometerM' | 'onDay'>;
 
 /**
  * Refuses a distance that runs backwards: less than the odometer showed on an earlier day, or more than it did on a later one. An odometer
@@ -21,20 +24,18 @@ export async function refuseBackwards(
     select odometer_m, on_day from odometers
     where car_id = ${carId} ${read.jobId ? tx`and job_id is distinct from ${read.jobId}` : tx``}`;
   const [before, after] = await Promise.all([
-    tx`select * from (${others}) seen where on_day < ${read.on} order by odometer_m desc limit 1`,
-    tx`select * from (${others}) seen where on_day > ${read.on} order by odometer_m limit 1`,
+    tx<Shown[]>`select * from (${others}) seen where on_day < ${read.on} order by odometer_m desc limit 1`,
+    tx<Shown[]>`select * from (${others}) seen where on_day > ${read.on} order by odometer_m limit 1`,
   ]);
   const m = fromKilometres(km)!;
   const [least, most] = [before[0], after[0]];
-  if (!(least && m < least.odometer_m) && !(most && m > most.odometer_m)) return;
-  const said = (row: { odometer_m: number; on_day: string } | undefined, words: string) =>
-    row ? `${words} ${Math.round(kilometres(row.odometer_m)!)} km, read on ${row.on_day}` : '';
+  if (!(least && m < least.odometerM) && !(most && m > most.odometerM)) return;
+  const said = (row: Shown | undefined, words: string) =>
+    row ? `${words} ${Math.round(kilometres(row.odometerM)!)} km, read on ${row.onDay}` : '';
   throw refused([
     {
       ...{ code: 'out_of_range', path: 'odometerKm', value: showValue(km) },
-      accepted: [said(least as never, 'not under'), said(most as never, 'not over')]
-        .filter(Boolean)
-        .join('; '),
+      accepted: [said(least, 'not under'), said(most, 'not over')].filter(Boolean).join('; '),
     },
   ]);
 }

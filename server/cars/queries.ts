@@ -1,13 +1,13 @@
-import type { Row } from 'postgres';
 import type { Corner } from '../../core/car/corner';
 import type { ReadingRow } from '../../core/job/sheet';
 import type { Driven } from '../../core/planning/due/distance';
 import { repairDue, type TemporaryRepair } from '../../core/planning/due/temporary';
 import type { CarEvent } from '../../core/planning/wear/sessions';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { notFound } from '../failure';
 import { knownId } from '../ids';
-import { figuresFromRow } from '../jobs/rows';
+import { type FiguresRow, figuresFromRow } from '../jobs/rows';
 import { carsSeen, seesCar } from '../people/actor';
 import { kilometres } from '../units';
 import { type CarRow, carFromRows } from './rows';
@@ -15,9 +15,9 @@ import { type CarRow, carFromRows } from './rows';
 /** One car with its axles; another's car is not there for a driver. */
 export async function getCar(id: string, sql: Sql = database('own')): Promise<CarRow> {
   const carId = knownId('car', id);
-  const [car] = await sql`select * from cars where id = ${carId}`;
+  const [car] = await sql<RowOf<'cars'>[]>`select * from cars where id = ${carId}`;
   if (!car || !seesCar(carId)) throw notFound('car', id);
-  const axles = await sql`select * from car_axles where car_id = ${carId}`;
+  const axles = await sql<RowOf<'car_axles'>[]>`select * from car_axles where car_id = ${carId}`;
   return carFromRows(car, axles);
 }
 
@@ -26,10 +26,10 @@ export type CarLine = Pick<CarRow, 'id' | 'name' | 'note' | 'fluidFilledOn'>;
 /** Every car of the shop, or a driver's own, by name: what lists of them need. */
 export async function listCars(sql: Sql = database('own')): Promise<CarLine[]> {
   const seen = carsSeen();
-  const rows = await sql`
+  const rows = await sql<CarLine[]>`
     select id, name, note, fluid_filled_on from cars ${seen ? sql`where id = any(${[...seen]})` : sql``}
     order by lower(name), id`;
-  return rows.map(({ id, name, note, fluid_filled_on: fluidFilledOn }) => ({
+  return rows.map(({ id, name, note, fluidFilledOn }) => ({
     id,
     name,
     note,
@@ -49,7 +49,9 @@ export type CarJob = {
 
 /** A car's jobs, newest first. */
 export async function carJobs(carId: string, sql: Sql = database('own')): Promise<CarJob[]> {
-  const rows = await sql`
+  const rows = await sql<
+    (Omit<CarJob, 'openedAt' | 'closedAt'> & Pick<RowOf<'jobs'>, 'openedAt' | 'closedAt'>)[]
+  >`
     select id, number, complaint, opened_at, closed_at, outcome,
       coalesce((select array_agg(cause order by cause) from job_causes where job_id = jobs.id), '{}') as confirmed
     from jobs where car_id = ${carId} order by opened_at desc limit 60`;
@@ -57,8 +59,8 @@ export async function carJobs(carId: string, sql: Sql = database('own')): Promis
     id: row.id,
     number: row.number,
     complaint: row.complaint,
-    openedAt: row.opened_at.toISOString(),
-    closedAt: row.closed_at?.toISOString() ?? null,
+    openedAt: row.openedAt.toISOString(),
+    closedAt: row.closedAt?.toISOString() ?? null,
     outcome: row.outcome,
     confirmed: row.confirmed,
   }));
@@ -77,7 +79,7 @@ const LOOK_BACK = 120;
 
 /** The last standing reading of each kind and corner on a car. */
 export async function lastReadings(carId: string, sql: Sql = database('own')): Promise<CarReading[]> {
-  const rows = await sql`
+  const rows = await sql<(FiguresRow & { jobId: string; number: number })[]>`
     select distinct on (r.kind, r.corner) r.kind, r.corner, r.input, r.result, r.calcs, r.recorded_at, r.job_id, j.number
     from (select id, number from jobs where car_id = ${carId} order by opened_at desc limit ${LOOK_BACK}) j
       join readings r on r.job_id = j.id
@@ -88,8 +90,8 @@ export async function lastReadings(carId: string, sql: Sql = database('own')): P
     kind: row.kind,
     corner: row.corner,
     ...figuresFromRow(row),
-    recordedAt: row.recorded_at.toISOString(),
-    jobId: row.job_id,
+    recordedAt: row.recordedAt.toISOString(),
+    jobId: row.jobId,
     jobNumber: row.number,
   }));
 }
@@ -114,7 +116,7 @@ export async function openFollowUps(
   carId?: string,
   sql: Sql = database('own'),
 ): Promise<FollowUp[]> {
-  const rows = await sql`
+  const rows = await sql<(RowOf<'follow_ups'> & { name: string })[]>`
     select f.*, c.name from follow_ups f join cars c on c.id = f.car_id
     where f.done_at is null ${carId ? sql`and f.car_id = ${carId}` : sql``}
     order by f.due_on nulls last, f.id limit 1000`;
@@ -128,11 +130,11 @@ export async function openFollowUps(
       const limit = row.temporary && repairDue(repairFromRow(row), events, today, driven);
       return {
         id: row.id,
-        carId: row.car_id,
+        carId: row.carId,
         carName: row.name,
-        jobId: row.job_id,
+        jobId: row.jobId,
         what: row.what,
-        dueOn: limit ? limit.dueOn : row.due_on,
+        dueOn: limit ? limit.dueOn : row.dueOn,
         ...(limit ? { why: limit.why } : {}),
         temporary: row.temporary,
         version: row.version,
@@ -141,14 +143,15 @@ export async function openFollowUps(
     .sort((left, right) => (left.dueOn ?? '9').localeCompare(right.dueOn ?? '9'));
 }
 
-function repairFromRow(row: Row): TemporaryRepair {
+/** A repair that was only made to last; the database holds each of them to a day it was made on. */
+function repairFromRow(row: RowOf<'follow_ups'>): TemporaryRepair {
   return {
     why: row.why,
     successor: row.successor,
     sessions: row.sessions,
-    km: kilometres(row.distance_m),
-    dueOn: row.due_on,
-    madeOn: row.made_on,
+    km: kilometres(row.distanceM),
+    dueOn: row.dueOn,
+    madeOn: row.madeOn!,
   };
 }
 
@@ -157,11 +160,11 @@ async function lifeOfRepairs(ids: string[], sql: Sql) {
   const used = new Map<string, { events: CarEvent[]; driven?: Driven }>();
   if (ids.length === 0) return used;
   const [events, odometer] = await Promise.all([
-    sql`
+    sql<(CarEvent & { repair: string })[]>`
       select f.id as repair, e.id, e.name, e.on_date, e.sessions
       from follow_ups f join car_events e on e.car_id = f.car_id and e.on_date > f.made_on and e.dropped_at is null
       where f.id = any(${ids})`,
-    sql`
+    sql<{ repair: string; fromM: number; odometerM: number; onDay: string }[]>`
       select f.id as repair, f.from_m, seen.odometer_m, seen.on_day
       from follow_ups f join lateral (
         select odometer_m, on_day from odometers
@@ -170,13 +173,13 @@ async function lifeOfRepairs(ids: string[], sql: Sql) {
       where f.id = any(${ids}) and f.from_m is not null`,
   ]);
   for (const id of ids) used.set(id, { events: [] });
-  for (const { repair, id, name, on_date: onDate, sessions } of events)
+  for (const { repair, id, name, onDate, sessions } of events)
     used.get(repair)!.events.push({ id, name, onDate, sessions });
   for (const row of odometer)
     used.get(row.repair)!.driven = {
-      fromKm: kilometres(row.from_m)!,
-      lastKm: kilometres(row.odometer_m)!,
-      lastOn: row.on_day,
+      fromKm: kilometres(row.fromM)!,
+      lastKm: kilometres(row.odometerM)!,
+      lastOn: row.onDay,
     };
   return used;
 }

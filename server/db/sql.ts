@@ -5,9 +5,21 @@ import { type Actor, actorWith, whoActs } from '../people/actor';
 import { within } from './deadline';
 
 /** The connection pool: one a process, made on first use, so that building the application needs no database. */
-let pool: postgres.Sql | undefined;
+let pool: Database | undefined;
 
-export type Sql = postgres.Sql | postgres.TransactionSql;
+/** A query says what its rows are (`RowOf` of a table, or a type of its own); the columns of one that does not are unknown. */
+type Asks = <Rows extends readonly (object | undefined)[] = Record<string, unknown>[]>(
+  template: TemplateStringsArray,
+  ...parameters: readonly postgres.ParameterOrFragment<never>[]
+) => postgres.PendingQuery<Rows>;
+
+/** What queries are asked of: the pool, or a transaction of it. */
+export type Sql = Asks & postgres.ISql;
+
+/** The pool. */
+export type Database = Asks & {
+  begin<T>(work: (tx: Sql) => Promise<T>): Promise<T>;
+} & postgres.Sql;
 
 /** A query the database works on longer than this is ended there, ms. */
 const STATEMENT_MS = 15_000;
@@ -29,25 +41,21 @@ const READS: readonly Asked[] = ['own', 'read'];
  * @param silentMs how long a whole transaction may take
  * @throws Failure `signed_out`, `forbidden`
  */
-export function database(right: Asked = 'read', silentMs = SILENT_MS): postgres.Sql {
+export function database(right: Asked = 'read', silentMs = SILENT_MS): Database {
   const actor = right === 'open' ? whoActs() : actorWith(right);
   pool ??= connect();
   return bounded(pool, silentMs, (tx) => introduce(tx, actor, READS.includes(right)));
 }
 
 /** Says in a transaction who writes: what is written down carries it. */
-async function introduce(
-  tx: postgres.TransactionSql,
-  actor: Actor | undefined,
-  readsOnly: boolean,
-): Promise<void> {
+async function introduce(tx: Sql, actor: Actor | undefined, readsOnly: boolean): Promise<void> {
   await tx`
     select set_config('bavrin.actor', ${actor?.id ?? ''}, true), set_config('bavrin.device', ${actor?.deviceId ?? ''}, true),
       set_config('transaction_read_only', ${readsOnly ? 'on' : 'off'}, true)`;
 }
 
 /** Connections of their own, beside the pool. @throws Failure when no database is set */
-export function connect(own: postgres.Options<Record<string, never>> = {}): postgres.Sql {
+export function connect(own: postgres.Options<Record<string, never>> = {}): Database {
   const url = process.env.DATABASE_URL;
   if (!url) throw new Failure('unavailable', 'No database is set: DATABASE_URL is empty.');
   return postgres(url, {
@@ -56,6 +64,8 @@ export function connect(own: postgres.Options<Record<string, never>> = {}): post
     idle_timeout: 60,
     backoff,
     onnotice: () => {},
+    // Columns read as names of the code do; what lies in a document keeps its keys.
+    transform: { column: { from: postgres.toCamel, to: postgres.fromCamel } },
     connection: { application_name: 'bavrin', statement_timeout: STATEMENT_MS },
     types: {
       date: { to: 1082, from: [1082], serialize: (value: string) => value, parse: (value: string) => value },
@@ -68,11 +78,7 @@ export function connect(own: postgres.Options<Record<string, never>> = {}): post
  * The pool with a deadline on every query and transaction: a database that hangs (a full disk, a dead wire) sends
  * nothing that could time out by itself. Its connections are given up with it, and the next request makes new ones.
  */
-function bounded(
-  sql: postgres.Sql,
-  silentMs: number,
-  first: (tx: postgres.TransactionSql) => Promise<void>,
-): postgres.Sql {
+function bounded(sql: Database, silentMs: number, first: (tx: Sql) => Promise<void>): Database {
   const giveUp = () => {
     if (pool === sql) pool = undefined;
     void sql.end({ timeout: 0 }).catch(() => {});
@@ -94,7 +100,7 @@ function bounded(
     },
     get(target, name, self) {
       if (name !== 'begin') return Reflect.get(target, name, self);
-      return (work: (tx: postgres.TransactionSql) => unknown) =>
+      return (work: (tx: Sql) => Promise<unknown>) =>
         within(
           silentMs,
           untilAlone(() =>

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
-import type { Row } from 'postgres';
 import { type CarDue, dueOfCar } from '../../core/planning/due/ofCar';
 import { getCar } from '../cars/queries';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { log } from '../log';
 import { carParts } from '../parts/queries';
@@ -27,30 +27,34 @@ export async function allDue(
   today: string,
 ): Promise<{ carId: string; line: CarDue }[]> {
   await freshenAll(shop, today);
-  const rows = await database()`select * from car_due where due_on <= ${upTo} order by due_on, key`;
-  return rows.map((row) => ({ carId: row.car_id, line: lineFromRow(row) }));
+  const rows = await database()<
+    RowOf<'car_due'>[]
+  >`select * from car_due where due_on <= ${upTo} order by due_on, key`;
+  return rows.map((row) => ({ carId: row.carId, line: lineFromRow(row) }));
 }
 
 /** What is due on one car: never behind what was written of it. */
 export async function carDue(carId: string, shop: ShopRow, today: string): Promise<CarDue[]> {
   const fresh = await freshen(carId, shop, today);
   if (fresh) return fresh;
-  const rows = await database('own')`select * from car_due where car_id = ${carId} order by due_on, key`;
+  const rows = await database('own')<
+    RowOf<'car_due'>[]
+  >`select * from car_due where car_id = ${carId} order by due_on, key`;
   return rows.map(lineFromRow);
 }
 
-function lineFromRow(row: Row): CarDue {
-  return { key: row.key, what: row.what, why: row.why, dueOn: row.due_on, wheels: row.wheels };
+function lineFromRow(row: RowOf<'car_due'>): CarDue {
+  return { key: row.key, what: row.what, why: row.why, dueOn: row.dueOn, wheels: row.wheels };
 }
 
 async function freshenAll(shop: ShopRow, today: string): Promise<void> {
   const started = performance.now();
-  const rows = await database()`
+  const rows = await database()<{ id: string }[]>`
     select id from cars
     where not exists (
       select from car_due_made made where made.car_id = cars.id and done and made_on = ${today} and rules = ${RULES})
     order by id`;
-  const stale = rows.map((row) => row.id as string);
+  const stale = rows.map((row) => row.id);
   while (stale.length > 0 && performance.now() - started < BUDGET_MS) await freshenNext(stale, shop, today);
   if (stale.length === 0 || following) return;
   following = true;
@@ -83,7 +87,7 @@ async function freshen(carId: string, shop: ShopRow, today: string): Promise<Car
   const run = randomUUID();
   // Said before it is read: what is written meanwhile takes it back, and it is worked out once more.
   const made = await sql`
-    insert into car_due_made ${sql({ car_id: carId, run, made_on: today, rules: RULES })}
+    insert into car_due_made ${sql({ carId, run, madeOn: today, rules: RULES })}
     on conflict (car_id) do update set run = excluded.run, done = false, made_on = excluded.made_on, rules = excluded.rules
     where not car_due_made.done
       or (car_due_made.made_on, car_due_made.rules) is distinct from (excluded.made_on, excluded.rules) returning 1`;
@@ -106,7 +110,7 @@ async function freshen(carId: string, shop: ShopRow, today: string): Promise<Car
 async function replaceLines(tx: Sql, carId: string, lines: readonly CarDue[]): Promise<void> {
   await tx`delete from car_due where car_id = ${carId}`;
   const rows = lines.map(({ key, what, why, dueOn, wheels }) => ({
-    ...{ car_id: carId, key, what, why, due_on: dueOn, wheels },
+    ...{ carId, key, what, why, dueOn, wheels },
   }));
   if (rows.length > 0) await tx`insert into car_due ${tx(rows)}`;
 }

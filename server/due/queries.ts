@@ -23,6 +23,9 @@ export type DueLine = {
 /** What is due on one car, soonest first. */
 export type DueCar = { carId: string; carName: string; lines: DueLine[] };
 
+/** A car that is out to be driven on proof. */
+type OutOnProof = { carId: string; number: number; driver: string; dueOn: string };
+
 /** All that is due on one car, however late, soonest first. */
 export async function dueOf(car: CarLine, shop: ShopRow, today: string): Promise<DueLine[]> {
   const [own] = await dueUpTo('9999-12-31', [car], shop, today);
@@ -47,7 +50,7 @@ export async function dueUpTo(
   const [followUps, kept, proofs, fluidOf] = await Promise.all([
     openFollowUps(today, only?.id, sql),
     only || carsSeen() ? dueOfEach(cars, shop, today) : allDue(upTo, shop, today),
-    sql`
+    sql<OutOnProof[]>`
       select car_id, number, driver, due_on from jobs join proof_drives on proof_drives.job_id = jobs.id
       where closed_at is null and back_id is null and due_on <= ${upTo} ${own} order by due_on`,
     fluidRule(shop, today, only?.id, sql),
@@ -62,12 +65,12 @@ export async function dueUpTo(
   for (const followUp of followUps) add(followUp.carId, noteLine(followUp));
   for (const { carId, line } of kept) if (line.dueOn <= upTo) add(carId, line);
   for (const row of proofs)
-    add(row.car_id, {
+    add(row.carId, {
       ...{
         key: `proof ${row.number}`,
         what: 'Out on proof',
         why: `Job ${row.number}, with ${row.driver}.`,
-        dueOn: row.due_on,
+        dueOn: row.dueOn,
       },
     });
   return cars

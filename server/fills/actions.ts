@@ -3,6 +3,7 @@ import type { FluidFill } from '../../core/planning/fill/fill';
 import { fillSchema } from '../../core/planning/fill/fillSchema';
 import { refuseBackwards } from '../cars/odometer';
 import { getCar } from '../cars/queries';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { changeDropped } from '../dropped';
 import { accept, refused } from '../failure';
@@ -44,19 +45,19 @@ export async function writeFill(tx: Sql, fill: FluidFill, { id, carId, jobId, at
   await tx`
     insert into fills ${tx({
       id,
-      car_id: carId,
-      job_id: jobId,
-      filled_on: fill.filledOn,
+      carId,
+      jobId,
+      filledOn: fill.filledOn,
       product: fill.product,
       batch: fill.batch,
-      fluid_class: fill.fluidClass,
-      dry_k: fromCelsius(fill.dryC),
-      wet_k: fromCelsius(fill.wetC),
+      fluidClass: fill.fluidClass,
+      dryK: fromCelsius(fill.dryC),
+      wetK: fromCelsius(fill.wetC),
       colour: fill.colour,
-      odometer_m: fromKilometres(fill.odometerKm),
-      lot_id: fill.lotId,
-      lot_opened_on: fill.lotOpenedOn,
-      recorded_at: at,
+      odometerM: fromKilometres(fill.odometerKm),
+      lotId: fill.lotId,
+      lotOpenedOn: fill.lotOpenedOn,
+      recordedAt: at,
     })}`;
   await giveToCar(tx, carId);
 }
@@ -66,7 +67,7 @@ export async function changeFill(id: string, input: unknown, now = new Date()): 
   const fills = { table: 'fills' as const, name: 'fill', fromRow: fillFromRow, columns: FILL_COLUMNS };
   return database('work').begin(async (tx) => {
     const row = await changeDropped(tx, fills, id, input, now);
-    await giveToCar(tx, row.car_id);
+    await giveToCar(tx, row.carId);
     return fillFromRow(row);
   });
 }
@@ -85,6 +86,6 @@ async function giveToCar(tx: Sql, carId: string): Promise<void> {
 }
 
 async function readFill(tx: Sql, id: string): Promise<CarFill> {
-  const [row] = await tx`select * from fills where id = ${id}`;
+  const [row] = await tx<RowOf<'fills'>[]>`select * from fills where id = ${id}`;
   return fillFromRow(row!);
 }

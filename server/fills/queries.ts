@@ -1,6 +1,6 @@
-import type { Row } from 'postgres';
 import type { Driven } from '../../core/planning/due/distance';
 import type { FillRow } from '../../core/planning/fill/fill';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { celsius, kilometres } from '../units';
 
@@ -9,44 +9,46 @@ export type CarFill = FillRow & { version: number };
 /** The columns of a fill. */
 export const FILL_COLUMNS = [
   'id',
-  'car_id',
-  'job_id',
-  'filled_on',
+  'carId',
+  'jobId',
+  'filledOn',
   'product',
   'batch',
-  'fluid_class',
-  'dry_k',
-  'wet_k',
+  'fluidClass',
+  'dryK',
+  'wetK',
   'colour',
-  'odometer_m',
-  'lot_id',
-  'lot_opened_on',
-  'recorded_at',
+  'odometerM',
+  'lotId',
+  'lotOpenedOn',
+  'recordedAt',
   'version',
-];
+] as const;
 
-export function fillFromRow(row: Row): CarFill {
+type FilledRow = Pick<RowOf<'fills'>, (typeof FILL_COLUMNS)[number]>;
+
+export function fillFromRow(row: FilledRow): CarFill {
   return {
     id: row.id,
-    jobId: row.job_id,
-    filledOn: row.filled_on,
+    jobId: row.jobId,
+    filledOn: row.filledOn,
     product: row.product,
     batch: row.batch,
-    fluidClass: row.fluid_class,
-    dryC: celsius(row.dry_k),
-    wetC: celsius(row.wet_k),
+    fluidClass: row.fluidClass,
+    dryC: celsius(row.dryK),
+    wetC: celsius(row.wetK),
     colour: row.colour,
-    odometerKm: kilometres(row.odometer_m),
-    lotId: row.lot_id,
-    lotOpenedOn: row.lot_opened_on,
-    recordedAt: row.recorded_at.toISOString(),
+    odometerKm: kilometres(row.odometerM),
+    lotId: row.lotId,
+    lotOpenedOn: row.lotOpenedOn,
+    recordedAt: row.recordedAt.toISOString(),
     version: row.version,
   };
 }
 
 /** What a car was filled with, newest first. */
 export async function carFills(carId: string, sql: Sql = database('own')): Promise<CarFill[]> {
-  const rows = await sql`
+  const rows = await sql<RowOf<'fills'>[]>`
     select * from fills where car_id = ${carId} and dropped_at is null
     order by filled_on desc, seq desc limit 60`;
   return rows.map(fillFromRow);
@@ -54,7 +56,7 @@ export async function carFills(carId: string, sql: Sql = database('own')): Promi
 
 /** How far each car was driven on its fill, where its odometer was read at the fill and since. */
 export async function drivenSinceFill(sql: Sql = database('own')): Promise<Map<string, Driven>> {
-  const rows = await sql`
+  const rows = await sql<{ carId: string; atFill: number; last: number; onDay: string }[]>`
     select f.car_id, f.odometer_m as at_fill, seen.odometer_m as last, seen.on_day
     from (
       select distinct on (car_id) car_id, odometer_m, filled_on from fills
@@ -67,8 +69,8 @@ export async function drivenSinceFill(sql: Sql = database('own')): Promise<Map<s
     where f.odometer_m is not null`;
   return new Map(
     rows.map((row) => [
-      row.car_id as string,
-      { fromKm: kilometres(row.at_fill)!, lastKm: kilometres(row.last)!, lastOn: row.on_day as string },
+      row.carId,
+      { fromKm: kilometres(row.atFill)!, lastKm: kilometres(row.last)!, lastOn: row.onDay },
     ]),
   );
 }

@@ -4,9 +4,14 @@ import { LIMIT_SPECS } from '../../core/car/limits/catalogue';
 import type { Shop } from '../../core/car/shop';
 import { type WaterReading, type WaterTrend, waterLimit, waterTrend } from '../../core/planning/due/water';
 import { type FluidInput, readFluid } from '../../core/readings/fluid/fluid';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
-import { figuresFromRow } from '../jobs/rows';
+import { type FiguresRow, figuresFromRow } from '../jobs/rows';
 import { celsius } from '../units';
+
+/** A reading of a fluid, with what the car's own says of it. */
+type WaterRow = FiguresRow &
+  Pick<RowOf<'cars'>, 'fluidClass' | 'fluidDryK' | 'fluidWetK'> & { carId: string; fluidFilledOn: string };
 
 type Held = Pick<Shop, 'timeZone' | 'altitudeM' | 'limits'>;
 
@@ -16,7 +21,7 @@ export async function waterTrends(
   cars?: readonly string[],
   sql: Sql = database('own'),
 ): Promise<Map<string, WaterTrend>> {
-  const rows = await sql`
+  const rows = await sql<WaterRow[]>`
     select jobs.car_id, cars.fluid_filled_on, cars.fluid_class, cars.fluid_dry_k, cars.fluid_wet_k,
       r.kind, r.input, r.result, r.calcs, r.recorded_at
     from readings r join jobs on jobs.id = r.job_id join cars on cars.id = jobs.car_id
@@ -25,25 +30,23 @@ export async function waterTrends(
       ${cars ? sql`and jobs.car_id = any(${[...cars]})` : sql``}
       and not exists (select 1 from readings later where later.replaces = r.id)
     order by r.recorded_at`;
-  const read = new Map<string, { car: (typeof rows)[number]; readings: WaterReading[] }>();
+  const read = new Map<string, { car: WaterRow; readings: WaterReading[] }>();
   for (const row of rows) {
-    const on = dayIn(timeZone, row.recorded_at);
+    const on = dayIn(timeZone, row.recordedAt);
     const reading = waterRead(figuresFromRow(row).input as FluidInput | null, on);
     // What was read on the day of the fill may be of the fluid that went.
-    if (!reading || on <= row.fluid_filled_on) continue;
-    const known = read.get(row.car_id);
+    if (!reading || on <= row.fluidFilledOn) continue;
+    const known = read.get(row.carId);
     if (known) known.readings.push(reading);
-    else read.set(row.car_id, { car: row, readings: [reading] });
+    else read.set(row.carId, { car: row, readings: [reading] });
   }
   const trends = new Map<string, WaterTrend>();
   for (const [id, { car, readings }] of read) {
-    const product = FLUID_CLASSES[car.fluid_class as FluidClass] as
+    const product = FLUID_CLASSES[car.fluidClass as FluidClass] as
       | (typeof FLUID_CLASSES)[FluidClass]
       | undefined;
     const own =
-      car.fluid_dry_k === null
-        ? product
-        : { dryC: celsius(car.fluid_dry_k)!, wetC: celsius(car.fluid_wet_k)! };
+      car.fluidDryK === null ? product : { dryC: celsius(car.fluidDryK)!, wetC: celsius(car.fluidWetK)! };
     const limit = waterLimit(readings, {
       pair: own,
       wetFromPct: limits.wetFromPct ?? LIMIT_SPECS.wetFromPct.usual,

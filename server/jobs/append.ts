@@ -15,6 +15,7 @@ import { FINDINGS, type FindingId } from '../../core/readings/vocabulary/finding
 import { statesIn, togetherSaid } from '../../core/readings/vocabulary/several';
 import { withOwnLimits } from '../../core/readings/withOwnLimits';
 import { getCar } from '../cars/queries';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { accept, Failure, notFound, refused, stale } from '../failure';
 import { knownId } from '../ids';
@@ -33,16 +34,17 @@ export async function addAnswer(jobId: string, input: unknown, now = new Date())
     once(
       tx,
       { id: answer.id, kind: 'answer', target: job, content: answer },
-      async () => answerFromRow((await tx`select * from findings where id = ${answer.id}`)[0]!),
+      async () =>
+        answerFromRow((await tx<RowOf<'findings'>[]>`select * from findings where id = ${answer.id}`)[0]!),
       async () => {
         const { at } = await lockOpenJob(job, tx, now);
         const { id, phase, finding, place, state, replaces, why, implied = false } = answer;
-        const standing = await tx`
+        const standing = await tx<RowOf<'findings'>[]>`
           select * from findings f where job_id = ${job} and phase = ${phase} and finding = ${finding} and place = ${place}
             and not exists (select 1 from findings later where later.replaces = f.id)`;
         refuseOvertaken(standing[0] && answerFromRow(standing[0]), replaces, 'That answer');
-        const [written] = await tx`
-          insert into findings ${tx({ id, job_id: job, phase, finding, place, state, why, replaces, implied, recorded_at: at })} returning *`;
+        const [written] = await tx<RowOf<'findings'>[]>`
+          insert into findings ${tx({ id, jobId: job, phase, finding, place, state, why, replaces, implied, recordedAt: at })} returning *`;
         return answerFromRow(written!);
       },
     ),
@@ -58,7 +60,8 @@ export async function addReading(jobId: string, input: unknown, now = new Date()
     once(
       tx,
       { id: reading.id, kind: 'reading', target: job, content: reading },
-      async () => readingFromRow((await tx`select * from readings where id = ${reading.id}`)[0]!),
+      async () =>
+        readingFromRow((await tx<RowOf<'readings'>[]>`select * from readings where id = ${reading.id}`)[0]!),
       async () => {
         const { id, phase, kind, corner, input: sent, entered, replaces, why } = reading;
         const { carId, at } = await lockOpenJob(job, tx, now);
@@ -70,23 +73,24 @@ export async function addReading(jobId: string, input: unknown, now = new Date()
         const result = figures && accept(runCalc(kind, figures));
         if (elsewhere && figures !== null)
           throw refused([{ code: 'refused', path: 'corner', value: corner, accepted: elsewhere }]);
-        const standing = await tx`
+        const standing = await tx<RowOf<'readings'>[]>`
           select * from readings r where job_id = ${job} and phase = ${phase} and kind = ${kind} and corner = ${corner}
             and not exists (select 1 from readings later where later.replaces = r.id)`;
         refuseOvertaken(standing[0] && readingFromRow(standing[0]), replaces, 'That reading');
         const row = {
           id,
-          job_id: job,
+          jobId: job,
           phase,
           kind,
           corner,
           entered: tx.json(entered),
           replaces,
           why,
-          recorded_at: at,
+          recordedAt: at,
         };
-        const [written] =
-          await tx`insert into readings ${tx({ ...row, ...figureColumns(tx, figures, result) })} returning *`;
+        const [written] = await tx<
+          RowOf<'readings'>[]
+        >`insert into readings ${tx({ ...row, ...figureColumns(tx, figures, result) })} returning *`;
         return readingFromRow(written!);
       },
     ),
@@ -139,11 +143,13 @@ export function refuseIssues(issues: Issue[]): void {
  * was set back since. The order of a job's record is what proofs, holds and closings go by.
  */
 export async function lockOpenJob(jobId: string, tx: Sql, now: Date): Promise<{ carId: string; at: Date }> {
-  const [job] = await tx`select car_id, closed_at from jobs where id = ${jobId} for no key update`;
-  if (!job || !seesCar(job.car_id)) throw notFound('job', jobId);
-  if (job.closed_at)
+  const [job] = await tx<
+    Pick<RowOf<'jobs'>, 'carId' | 'closedAt'>[]
+  >`select car_id, closed_at from jobs where id = ${jobId} for no key update`;
+  if (!job || !seesCar(job.carId)) throw notFound('job', jobId);
+  if (job.closedAt)
     throw new Failure('stale', 'The job has been closed; its record stays as it is.', {
-      current: { closedAt: job.closed_at },
+      current: { closedAt: job.closedAt },
     });
   const [last] = await tx`
     select greatest(
@@ -156,7 +162,7 @@ export async function lockOpenJob(jobId: string, tx: Sql, now: Date): Promise<{ 
       (select max(proved_at) from hold_proofs where job_id = jobs.id),
       (select max(greatest(out_at, back_at)) from proof_drives where job_id = jobs.id)
     ) as at from jobs where id = ${jobId}`;
-  return { carId: job.car_id, at: new Date(Math.max(now.getTime(), (last!.at as Date).getTime() + 1)) };
+  return { carId: job.carId, at: new Date(Math.max(now.getTime(), (last!.at as Date).getTime() + 1)) };
 }
 
 function refuseOvertaken(standing: { id: string } | undefined, replaces: string | null, what: string): void {

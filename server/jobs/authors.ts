@@ -8,7 +8,7 @@ export type Authors = { rows: Record<string, string>; closedBy?: string };
 export async function authorsOf(jobId: string): Promise<Authors> {
   const sql = database('own');
   const id = knownId('job', jobId);
-  const rows = await sql`
+  const rows = await sql<{ id: string; name: string }[]>`
     select row.id, people.name from (
       select id, by_person from findings where job_id = ${id}
       union all select id, by_person from readings where job_id = ${id}
@@ -20,7 +20,7 @@ export async function authorsOf(jobId: string): Promise<Authors> {
       union all select id, by_person from change_trials where job_id = ${id}
       union all select id, opened_by from jobs where id = ${id}
     ) row join people on people.id = row.by_person`;
-  const [closing] = await sql`
+  const [closing] = await sql<{ name: string }[]>`
     select people.name from jobs join people on people.id = closed_by_person where jobs.id = ${id}`;
   return {
     rows: Object.fromEntries(rows.map((row) => [row.id, row.name])),

@@ -2,6 +2,7 @@ import { learnPriors } from '../../core/diagnosis/learn/priors';
 import type { JobSheet } from '../../core/job/sheet';
 import { goodPedals } from '../cars/goodPedal';
 import { getCar } from '../cars/queries';
+import type { RowOf } from '../db/rows';
 import { database } from '../db/sql';
 import { timesTaken } from '../learn/minutes';
 import { confirmedCauses } from '../learn/queries';
@@ -27,11 +28,11 @@ export async function blankOf(id: string) {
       setupsOf([car.id]),
       goodPedals([car.id]),
       confirmedCauses(),
-      sql`
+      sql<RowOf<'fills'>[]>`
       select * from fills where car_id = ${car.id} and dropped_at is null order by filled_on desc, seq desc limit 1`,
-      sql`
+      sql<Pick<RowOf<'odometers'>, 'odometerM' | 'onDay'>[]>`
       select odometer_m, on_day from odometers where car_id = ${car.id} order by on_day desc, odometer_m desc limit 1`,
-      sql`select clear_at_ml from cars where id = ${car.id}`,
+      sql<Pick<RowOf<'cars'>, 'clearAtMl'>[]>`select clear_at_ml from cars where id = ${car.id}`,
     ]);
   const sheet: Omit<JobSheet, 'job'> = {
     car,
@@ -40,7 +41,7 @@ export async function blankOf(id: string) {
     ...carBrings({
       photos: photos.get(car.id),
       setups: setups.get(car.id),
-      clearAtMl: own!.clear_at_ml,
+      clearAtMl: own!.clearAtMl,
       goodPedal: pedals.get(car.id),
       ...{ fill, seen },
       learned: learnPriors(confirmed, shop.learnStrength),

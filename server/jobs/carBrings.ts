@@ -1,5 +1,5 @@
-import type { Row } from 'postgres';
 import type { JobSheet } from '../../core/job/sheet';
+import type { RowOf } from '../db/rows';
 import { fillFromRow } from '../fills/queries';
 import { kilometres } from '../units';
 
@@ -9,8 +9,8 @@ type OnFile = {
   clearAtMl: NonNullable<JobSheet['clearAtMl']>;
   goodPedal?: JobSheet['goodPedal'];
   /** What it was last filled with, and where its odometer was last seen: rows as they are on file. */
-  fill?: Row;
-  seen?: Row;
+  fill?: RowOf<'fills'>;
+  seen?: Pick<RowOf<'odometers'>, 'odometerM' | 'onDay'>;
   learned: NonNullable<JobSheet['learned']>;
 };
 
@@ -27,7 +27,7 @@ export function carBrings(on: OnFile): Brought {
     ...(Object.keys(clearAtMl).length > 0 ? { clearAtMl } : {}),
     ...(goodPedal ? { goodPedal } : {}),
     ...(fill ? { fill: fillFromRow(fill) } : {}),
-    ...(seen ? { odometer: { km: kilometres(seen.odometer_m)!, day: seen.on_day } } : {}),
+    ...(seen ? { odometer: { km: kilometres(seen.odometerM)!, day: seen.onDay } } : {}),
     ...(learned.jobs > 0 ? { learned } : {}),
   };
 }

@@ -1,8 +1,8 @@
-import type { Row } from 'postgres';
 import { parseWith } from '../../core/base/issues/zod';
 import { fromSI, toSI, UNITS, type Unit } from '../../core/base/units/convert';
 import { type ChangeTrial, TRIAL_FIGURES, type TrialFigure } from '../../core/job/changeTrial';
 import { changeTrialSchema } from '../../core/job/changeTrialSchema';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { changeDropped } from '../dropped';
 import { accept } from '../failure';
@@ -13,16 +13,18 @@ import { lockOpenJob } from './append';
 
 const TRIAL_COLUMNS = [
   'id',
-  'job_id',
-  'on_date',
+  'jobId',
+  'onDate',
   'change',
   'figure',
   'before',
   'after',
   'note',
-  'recorded_at',
+  'recordedAt',
   'version',
-];
+] as const;
+
+type TrialRow = Pick<RowOf<'change_trials'>, (typeof TRIAL_COLUMNS)[number]>;
 
 /** Notes a trial of one change on an open job. */
 export async function addTrial(jobId: string, input: unknown, now = new Date()): Promise<ChangeTrial> {
@@ -34,7 +36,7 @@ export async function addTrial(jobId: string, input: unknown, now = new Date()):
       const { at } = await lockOpenJob(job, tx, now);
       const { id, onDate, change, figure, before, after, note } = trial;
       const si = inSI(figure);
-      const columns = { id, job_id: job, on_date: onDate, change, figure, note, recorded_at: at };
+      const columns = { id, jobId: job, onDate, change, figure, note, recordedAt: at };
       await tx`insert into change_trials ${tx({ ...columns, before: before.map(si), after: after.map(si) })}`;
       return stands();
     });
@@ -52,18 +54,18 @@ export async function changeTrial(id: string, input: unknown, now = new Date()):
   return database('work').begin(async (tx) => trialFromRow(await changeDropped(tx, trials, id, input, now)));
 }
 
-export function trialFromRow(row: Row): ChangeTrial {
-  const figure = row.figure as TrialFigure;
+export function trialFromRow(row: TrialRow): ChangeTrial {
+  const { figure } = row;
   const own = fromItsSI(figure);
   return {
     id: row.id,
-    onDate: row.on_date,
+    onDate: row.onDate,
     change: row.change,
     figure,
-    before: (row.before as number[]).map(own),
-    after: (row.after as number[]).map(own),
+    before: row.before.map(own),
+    after: row.after.map(own),
     note: row.note,
-    recordedAt: row.recorded_at.toISOString(),
+    recordedAt: row.recordedAt.toISOString(),
     version: row.version,
   };
 }
@@ -80,6 +82,6 @@ function fromItsSI(figure: TrialFigure): (value: number) => number {
 }
 
 async function readTrial(tx: Sql, id: string): Promise<ChangeTrial> {
-  const [row] = await tx`select * from change_trials where id = ${id}`;
+  const [row] = await tx<RowOf<'change_trials'>[]>`select * from change_trials where id = ${id}`;
   return trialFromRow(row!);
 }

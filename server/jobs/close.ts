@@ -49,7 +49,7 @@ export async function closeJob(jobId: string, input: unknown, now = new Date()):
         await tx`
           update jobs set outcome = ${closing.outcome}, summary = ${closing.summary}, closed_by = ${closing.by}, closed_by_person = acting_person(), bed_in_told = ${closing.bedInTold ?? ''}, closed_at = ${at}, version = version + 1
           where id = ${job}`;
-        const causes = [...new Set(closing.confirmed)].map((cause) => ({ job_id: job, cause }));
+        const causes = [...new Set(closing.confirmed)].map((cause) => ({ jobId: job, cause }));
         if (causes.length > 0) await tx`insert into job_causes ${tx(causes)}`;
         for (const next of closing.next) await addFollowUp(tx, sheet, next, at);
         await noteFill(tx, sheet, closing.fill, at);
@@ -67,15 +67,15 @@ async function addFollowUp(
   { id, what, dueOn, temporary }: Closing['next'][number],
   at: Date,
 ): Promise<void> {
-  const row = { id, car_id: job.carId, job_id: job.id, what, due_on: dueOn };
+  const row = { id, carId: job.carId, jobId: job.id, what, dueOn };
   const limits = temporary && {
     temporary: true,
     why: temporary.why,
     successor: temporary.successor,
-    made_on: dayIn((await getShop(tx)).timeZone, at),
+    madeOn: dayIn((await getShop(tx)).timeZone, at),
     sessions: temporary.sessions,
-    distance_m: fromKilometres(temporary.km),
-    from_m: fromKilometres(job.odometerKm ?? odometer?.km ?? null),
+    distanceM: fromKilometres(temporary.km),
+    fromM: fromKilometres(job.odometerKm ?? odometer?.km ?? null),
   };
   await once(
     tx,

@@ -8,6 +8,7 @@ import { planOf, runOf } from '../../core/planning/run/run';
 import { type Pour, poursFrom } from '../../core/planning/shelf/pour';
 import { lotsFor } from '../../core/planning/shelf/shelf';
 import { pouredSchema } from '../../core/planning/shelf/shelfSchema';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { accept, Failure, notFound, refused } from '../failure';
 import { knownId } from '../ids';
@@ -51,12 +52,13 @@ export async function changePoured(workId: string, input: unknown, now = new Dat
     once(
       tx,
       { id, kind: 'poured', target: on, content: { taken, lot } },
-      async () => pouredFromRow((await tx`select * from work_fluid where id = ${id}`)[0]!),
+      async () =>
+        pouredFromRow((await tx<RowOf<'work_fluid'>[]>`select * from work_fluid where id = ${id}`)[0]!),
       async () => {
-        const [row] = await tx`select job_id from works where id = ${on}`;
+        const [row] = await tx<{ jobId: string }[]>`select job_id from works where id = ${on}`;
         if (!row) throw notFound('work', workId);
-        const { at } = await lockOpenJob(row.job_id, tx, now);
-        const sheet = await getSheet(row.job_id, tx);
+        const { at } = await lockOpenJob(row.jobId, tx, now);
+        const sheet = await getSheet(row.jobId, tx);
         const work = sheet.works.find((each) => each.id === on)!;
         const { bleed } = planOf(work);
         const stands = work.fluid?.taken ?? false;
@@ -80,7 +82,7 @@ export async function changePoured(workId: string, input: unknown, now = new Dat
 type Take = { workId: string; id: string; ml: number; lot: string | undefined; at: Date };
 
 async function take(tx: Sql, sheet: JobSheet, { workId, id, ml, lot, at }: Take): Promise<PouredFluid> {
-  const rows = await tx`
+  const rows = await tx<RowOf<'shelf'>[]>`
     select * from shelf where kind = 'fluid' and dropped_at is null and quantity > 0 and added_at <= ${at}
     order by added_at, id for no key update`;
   const freshDays = limitFor('bottleDays', (await getShop(tx)).limits).value;
@@ -119,7 +121,9 @@ async function pourOut(tx: Sql, pour: Pour, at: Date): Promise<Written> {
 }
 
 async function putBack(tx: Sql, workId: string, id: string, at: Date): Promise<PouredFluid> {
-  const [last] = await tx`select * from work_fluid where work_id = ${workId} order by seq desc limit 1`;
+  const [last] = await tx<
+    RowOf<'work_fluid'>[]
+  >`select * from work_fluid where work_id = ${workId} order by seq desc limit 1`;
   const pours = last!.pours as Written[];
   // The last first: it alone can have left a bottle that somebody used since, and then nothing is put back.
   for (const { lot, ml, bottles, leftMl, opened } of [...pours].reverse()) {
@@ -153,10 +157,10 @@ async function takeAway(tx: Sql, opened: string, leftMl: number, at: Date): Prom
     ]);
 }
 
-type Row = { id: string; workId: string; taken: boolean; ml: number; pours: Written[]; at: Date };
+type Poured = { id: string; workId: string; taken: boolean; ml: number; pours: Written[]; at: Date };
 
-async function write(tx: Sql, { id, workId, taken, ml, pours, at }: Row): Promise<PouredFluid> {
-  const row = { id, work_id: workId, taken, ml, pours: tx.json(pours as never), recorded_at: at };
-  const [written] = await tx`insert into work_fluid ${tx(row)} returning *`;
+async function write(tx: Sql, { id, workId, taken, ml, pours, at }: Poured): Promise<PouredFluid> {
+  const row = { id, workId, taken, ml, pours: tx.json(pours as never), recordedAt: at };
+  const [written] = await tx<RowOf<'work_fluid'>[]>`insert into work_fluid ${tx(row)} returning *`;
   return pouredFromRow(written!);
 }

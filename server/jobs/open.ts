@@ -1,3 +1,4 @@
+import { definedOf } from '../../core/base/defined';
 import { parseWith } from '../../core/base/issues/zod';
 import { notDrivers } from '../../core/job/driverTells';
 import { jobChangesSchema, newJobSchema } from '../../core/job/schemas';
@@ -21,45 +22,26 @@ export async function openJob(input: unknown, now = new Date()): Promise<JobShee
     return once(tx, { id: job.id, kind: 'job', content: job }, stands, async () => {
       await getCar(job.carId, tx);
       await tx`
-        insert into jobs ${tx({ id: job.id, car_id: job.carId, complaint: job.complaint, needed_at: job.neededAt, opened_at: now })}`;
+        insert into jobs ${tx({ id: job.id, carId: job.carId, complaint: job.complaint, neededAt: job.neededAt, openedAt: now })}`;
       return stands();
     });
   });
 }
 
-const COLUMNS = {
-  complaint: 'complaint',
-  whenWhere: 'when_where',
-  history: 'history',
-  helper: 'helper',
-  wheelsOff: 'wheels_off',
-  place: 'place',
-  missing: 'missing',
-  neededAt: 'needed_at',
-  summary: 'summary',
-  odometerKm: 'odometer_m',
-  workOrder: 'work_order',
-} as const;
-
 /** Changes a job's own fields over the version their author saw; a closed job is a record and stays as it is. */
 export async function changeJob(id: string, input: unknown): Promise<JobSheet['job']> {
   const { version, body } = versioned(input);
   const changes = accept(parseWith(jobChangesSchema, body));
-  const columns = Object.fromEntries(
-    Object.entries(changes)
-      .filter(([, value]) => value !== undefined)
-      .map(([field, value]) => [
-        COLUMNS[field as keyof typeof COLUMNS],
-        field === 'odometerKm' ? fromKilometres(value as number | null) : value,
-      ]),
-  );
+  const { odometerKm, ...plain } = changes;
+  const odometerM = odometerKm === undefined ? undefined : fromKilometres(odometerKm);
+  const columns = definedOf({ ...plain, odometerM });
   if (Object.keys(columns).length === 0) {
     throw refused([
       {
         code: 'missing',
         path: 'body',
         value: 'nothing',
-        accepted: `one of ${Object.keys(COLUMNS).join(', ')}`,
+        accepted: `one of ${Object.keys(jobChangesSchema.shape).join(', ')}`,
       },
     ]);
   }
@@ -72,8 +54,8 @@ export async function changeJob(id: string, input: unknown): Promise<JobSheet['j
     const { job } = await getSheet(jobId, tx);
     if (written.length === 0 && !isAlready(job, changes))
       throw stale(job.closedAt ? 'The job was closed; it' : 'The job', job);
-    if (changes.odometerKm !== undefined)
-      await refuseBackwards(tx, job.carId, changes.odometerKm, { on: job.openedAt.slice(0, 10), jobId });
+    if (odometerKm !== undefined)
+      await refuseBackwards(tx, job.carId, odometerKm, { on: job.openedAt.slice(0, 10), jobId });
     return job;
   });
 }

@@ -2,6 +2,7 @@ import { parseWith } from '../../core/base/issues/zod';
 import { driveIssues } from '../../core/job/closing';
 import type { ProofDrive } from '../../core/job/proofDrive';
 import { driveBackSchema, newProofDriveSchema } from '../../core/job/proofDriveSchema';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { accept, Failure, notFound } from '../failure';
 import { knownId } from '../ids';
@@ -28,7 +29,7 @@ export async function sendOut(jobId: string, input: unknown, now = new Date()): 
           throw new Failure('stale', 'The car is out on proof already.', { current: last });
         refuseIssues(driveIssues(sheet));
         const { id, driver, conditions, dueOn } = drive;
-        await tx`insert into proof_drives ${tx({ id, job_id: job, driver, conditions, due_on: dueOn, out_at: at })}`;
+        await tx`insert into proof_drives ${tx({ id, jobId: job, driver, conditions, dueOn, outAt: at })}`;
         return readDrive(tx, id);
       },
     ),
@@ -45,11 +46,11 @@ export async function comeBack(driveId: string, input: unknown, now = new Date()
       { id: back.id, kind: 'drive_back', target: drive, content: back },
       () => readDrive(tx, drive),
       async () => {
-        const [row] = await tx`select job_id from proof_drives where id = ${drive}`;
+        const [row] = await tx<{ jobId: string }[]>`select job_id from proof_drives where id = ${drive}`;
         if (!row) throw notFound('drive', driveId);
-        const { at } = await lockOpenJob(row.job_id, tx, now);
+        const { at } = await lockOpenJob(row.jobId, tx, now);
         const landed = await tx`
-          update proof_drives set ${tx({ back_id: back.id, back_at: at, laps: back.laps, air_k: fromCelsius(back.airC), note: back.note })}
+          update proof_drives set ${tx({ backId: back.id, backAt: at, laps: back.laps, airK: fromCelsius(back.airC), note: back.note })}
           where id = ${drive} and back_id is null returning 1`;
         if (landed.length === 0)
           throw new Failure('stale', 'It was said already that the car is back.', {
@@ -62,6 +63,6 @@ export async function comeBack(driveId: string, input: unknown, now = new Date()
 }
 
 async function readDrive(tx: Sql, id: string): Promise<ProofDrive> {
-  const [row] = await tx`select * from proof_drives where id = ${id}`;
+  const [row] = await tx<RowOf<'proof_drives'>[]>`select * from proof_drives where id = ${id}`;
   return proofDriveFromRow(row!);
 }

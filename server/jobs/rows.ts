@@ -1,42 +1,41 @@
-import type { Row } from 'postgres';
 import { runCalc } from '../../core/exchange/calcs';
 import type { ProofDrive } from '../../core/job/proofDrive';
 import type { AnswerRow, JobHead, ProofRow, ReadingRow, VerdictRow } from '../../core/job/sheet';
 import type { PouredFluid, TickRow, WorkRow } from '../../core/planning/run/rows';
-import type { CalcResult } from '../../core/readings/calc';
 import { CALCS_VERSION } from '../../core/readings/version';
+import type { RowOf } from '../db/rows';
 import { celsius, kilometres } from '../units';
 
 const iso = (date: Date | null) => date?.toISOString() ?? null;
 
 /** A job's own row, with the causes confirmed at its end. */
-export function jobFromRow(row: Row, confirmed: string[]): JobHead {
+export function jobFromRow(row: RowOf<'jobs'>, confirmed: string[]): JobHead {
   return {
     id: row.id,
     number: row.number,
-    carId: row.car_id,
+    carId: row.carId,
     complaint: row.complaint,
-    whenWhere: row.when_where,
+    whenWhere: row.whenWhere,
     history: row.history,
     helper: row.helper,
-    wheelsOff: row.wheels_off,
+    wheelsOff: row.wheelsOff,
     missing: row.missing,
     place: row.place,
-    neededAt: iso(row.needed_at),
+    neededAt: iso(row.neededAt),
     summary: row.summary,
-    odometerKm: kilometres(row.odometer_m),
-    workOrder: row.work_order,
-    openedAt: row.opened_at.toISOString(),
-    closedAt: iso(row.closed_at),
-    closedBy: row.closed_by,
-    bedInTold: row.bed_in_told,
+    odometerKm: kilometres(row.odometerM),
+    workOrder: row.workOrder,
+    openedAt: row.openedAt.toISOString(),
+    closedAt: iso(row.closedAt),
+    closedBy: row.closedBy,
+    bedInTold: row.bedInTold,
     outcome: row.outcome,
     confirmed,
     version: row.version,
   };
 }
 
-export function answerFromRow(row: Row): AnswerRow {
+export function answerFromRow(row: RowOf<'findings'>): AnswerRow {
   return {
     id: row.id,
     phase: row.phase,
@@ -45,24 +44,32 @@ export function answerFromRow(row: Row): AnswerRow {
     state: row.state,
     replaces: row.replaces,
     why: row.why,
-    recordedAt: row.recorded_at.toISOString(),
+    recordedAt: row.recordedAt.toISOString(),
     ...(row.implied ? { implied: true } : {}),
   };
 }
+
+/** What a reading's figures are read from, and when and where it was taken. */
+export type FiguresRow = Pick<
+  RowOf<'readings'>,
+  'kind' | 'corner' | 'input' | 'result' | 'calcs' | 'recordedAt'
+>;
 
 /**
  * A reading's figures as they read today. What was written under other rules keeps what was said of it then; what
  * today's rules take no more is given as it was written, so that no form and no forecast stumbles over it.
  */
-export function figuresFromRow(row: Row): Pick<ReadingRow, 'input' | 'said' | 'unreadable'> {
+export function figuresFromRow(
+  row: Pick<RowOf<'readings'>, 'kind' | 'input' | 'result' | 'calcs'>,
+): Pick<ReadingRow, 'input' | 'said' | 'unreadable'> {
   if (row.input === null || row.calcs === CALCS_VERSION) return { input: row.input };
-  const said = row.result === null ? {} : { said: row.result as CalcResult };
+  const said = row.result === null ? {} : { said: row.result };
   return runCalc(row.kind, row.input).ok
     ? { input: row.input, ...said }
     : { input: null, unreadable: row.input, ...said };
 }
 
-export function readingFromRow(row: Row): ReadingRow {
+export function readingFromRow(row: RowOf<'readings'>): ReadingRow {
   return {
     id: row.id,
     phase: row.phase,
@@ -72,79 +79,79 @@ export function readingFromRow(row: Row): ReadingRow {
     entered: row.entered,
     replaces: row.replaces,
     why: row.why,
-    recordedAt: row.recorded_at.toISOString(),
+    recordedAt: row.recordedAt.toISOString(),
   };
 }
 
-export function verdictFromRow(row: Row): VerdictRow {
+export function verdictFromRow(row: RowOf<'verdicts'>): VerdictRow {
   return {
     id: row.id,
     decided: row.decided,
     leading: row.verdict.leading,
     engine: row.engine,
     knowledge: row.knowledge,
-    madeAt: row.made_at.toISOString(),
+    madeAt: row.madeAt.toISOString(),
   };
 }
 
-export function workFromRow(row: Row, fluid?: Row): WorkRow {
+export function workFromRow(row: RowOf<'works'>, fluid?: RowOf<'work_fluid'>): WorkRow {
   return {
     id: row.id,
     procedure: row.procedure,
     cause: row.cause,
     title: row.title,
     before: row.before,
-    measuredBy: row.measured_by,
+    measuredBy: row.measuredBy,
     plan: row.plan,
-    addedAt: row.added_at.toISOString(),
+    addedAt: row.addedAt.toISOString(),
     ...(row.visit ? { visit: row.visit } : {}),
     ...(fluid ? { fluid: pouredFromRow(fluid) } : {}),
   };
 }
 
-export function pouredFromRow(row: Row): PouredFluid {
-  return { taken: row.taken, ml: row.ml, pours: row.pours, at: row.recorded_at.toISOString() };
+export function pouredFromRow(row: RowOf<'work_fluid'>): PouredFluid {
+  return { taken: row.taken, ml: row.ml, pours: row.pours, at: row.recordedAt.toISOString() };
 }
 
-export function tickFromRow(row: Row): TickRow {
+export function tickFromRow(row: RowOf<'ticks'>): TickRow {
   return {
     id: row.id,
-    workId: row.work_id,
+    workId: row.workId,
     step: row.step,
     done: row.done,
     note: row.note,
     record: row.record,
-    tickedAt: row.ticked_at.toISOString(),
+    tickedAt: row.tickedAt.toISOString(),
   };
 }
 
-export function proofFromRow(row: Row): ProofRow {
+export function proofFromRow(row: RowOf<'hold_proofs'>): ProofRow {
   return {
     id: row.id,
     hold: row.hold,
     how: row.how,
-    provedBy: row.proved_by,
-    provedAt: row.proved_at.toISOString(),
-    ...(row.by_word ? { byWord: true } : {}),
+    provedBy: row.provedBy,
+    provedAt: row.provedAt.toISOString(),
+    ...(row.byWord ? { byWord: true } : {}),
   };
 }
 
-export function proofDriveFromRow(row: Row): ProofDrive {
+export function proofDriveFromRow(row: RowOf<'proof_drives'>): ProofDrive {
   return {
     id: row.id,
     driver: row.driver,
     conditions: row.conditions,
-    dueOn: row.due_on,
-    outAt: row.out_at.toISOString(),
+    dueOn: row.dueOn,
+    outAt: row.outAt.toISOString(),
     back:
-      row.back_id === null
+      row.backId === null || row.backAt === null
         ? null
         : {
-            id: row.back_id,
+            id: row.backId,
             laps: row.laps,
-            airC: celsius(row.air_k),
+            airC: celsius(row.airK),
             note: row.note,
-            at: row.back_at.toISOString(),
+            at: row.backAt.toISOString(),
           },
   };
 }

@@ -26,6 +26,7 @@ import {
   tickIssues,
 } from '../../core/planning/run/tickIssues';
 import { canJoin } from '../../core/planning/visits';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { accept, notFound, stale } from '../failure';
 import { judgeAside } from '../heavy/judge';
@@ -46,7 +47,8 @@ export async function recordVerdict(jobId: string, input: unknown, now = new Dat
     once(
       tx,
       { id, kind: 'verdict', target: job, content: { decided } },
-      async () => verdictFromRow((await tx`select * from verdicts where id = ${id}`)[0]!),
+      async () =>
+        verdictFromRow((await tx<RowOf<'verdicts'>[]>`select * from verdicts where id = ${id}`)[0]!),
       async () => {
         const { at } = await lockOpenJob(job, tx, now);
         return writeVerdict(tx, await getSheet(job, tx), id, decided, at);
@@ -79,16 +81,16 @@ export async function writeVerdict(
     readings: sheet.readings.map((row) => row.id),
     derived: derived.before,
   };
-  const [row] = await tx`
+  const [row] = await tx<RowOf<'verdicts'>[]>`
     insert into verdicts ${tx({
       id,
-      job_id: sheet.job.id,
+      jobId: sheet.job.id,
       findings: tx.json(used as never),
       verdict: tx.json(kept as never),
       engine: verdict.engine,
       knowledge: verdict.knowledge,
       decided,
-      made_at: at,
+      madeAt: at,
     })} returning *`;
   return verdictFromRow(row!);
 }
@@ -102,7 +104,7 @@ export async function addWork(jobId: string, input: unknown, now = new Date()): 
     once(
       tx,
       { id: work.id, kind: 'work', target: job, content: work },
-      async () => workFromRow((await tx`select * from works where id = ${work.id}`)[0]!),
+      async () => workFromRow((await tx<RowOf<'works'>[]>`select * from works where id = ${work.id}`)[0]!),
       async () => {
         const { at } = await lockOpenJob(job, tx, now);
         const sheet = await getSheet(job, tx);
@@ -110,17 +112,17 @@ export async function addWork(jobId: string, input: unknown, now = new Date()): 
         refuseIssues(joiningIssues(sheet, work, plan, at));
         const row = {
           id: work.id,
-          job_id: job,
+          jobId: job,
           visit: work.visit,
           procedure: work.procedure,
           cause: work.cause,
           title: work.title,
           before: work.before,
-          measured_by: work.measuredBy === null ? null : tx.json(work.measuredBy as never),
+          measuredBy: work.measuredBy === null ? null : tx.json(work.measuredBy as never),
           plan: tx.json(plan as never),
-          added_at: at,
+          addedAt: at,
         };
-        const [written] = await tx`insert into works ${tx(row)} returning *`;
+        const [written] = await tx<RowOf<'works'>[]>`insert into works ${tx(row)} returning *`;
         return workFromRow(written!);
       },
     ),
@@ -158,12 +160,12 @@ export async function addTick(workId: string, input: unknown, now = new Date()):
     once(
       tx,
       { id: tick.id, kind: 'tick', target: on, content: tick },
-      async () => tickFromRow((await tx`select * from ticks where id = ${tick.id}`)[0]!),
+      async () => tickFromRow((await tx<RowOf<'ticks'>[]>`select * from ticks where id = ${tick.id}`)[0]!),
       async () => {
-        const [work] = await tx`select * from works where id = ${on}`;
+        const [work] = await tx<RowOf<'works'>[]>`select * from works where id = ${on}`;
         if (!work) throw notFound('work', workId);
-        const { at } = await lockOpenJob(work.job_id, tx, now);
-        const sheet = await getSheet(work.job_id, tx);
+        const { at } = await lockOpenJob(work.jobId, tx, now);
+        const sheet = await getSheet(work.jobId, tx);
         const { steps } = planOf(sheet.works.find((each) => each.id === on)!);
         const begun = sheet.ticks.some((each) => each.workId === on);
         refuseIssues(tickIssues(steps, tick, begun));
@@ -176,14 +178,14 @@ export async function addTick(workId: string, input: unknown, now = new Date()):
         }
         const row = {
           id: tick.id,
-          work_id: on,
+          workId: on,
           step: tick.step,
           done: tick.done,
           note: tick.note,
           record: tx.json(tick.record as never),
-          ticked_at: at,
+          tickedAt: at,
         };
-        const [written] = await tx`insert into ticks ${tx(row)} returning *`;
+        const [written] = await tx<RowOf<'ticks'>[]>`insert into ticks ${tx(row)} returning *`;
         const landed = tickFromRow(written!);
         await settleFluid(tx, { ...sheet, ticks: [...sheet.ticks, landed] }, on, at);
         return landed;
@@ -200,15 +202,18 @@ export async function proveHold(jobId: string, input: unknown, now = new Date())
     once(
       tx,
       { id: proof.id, kind: 'proof', target: job, content: proof },
-      async () => proofFromRow((await tx`select * from hold_proofs where id = ${proof.id}`)[0]!),
+      async () =>
+        proofFromRow(
+          (await tx<RowOf<'hold_proofs'>[]>`select * from hold_proofs where id = ${proof.id}`)[0]!,
+        ),
       async () => {
         const { at } = await lockOpenJob(job, tx, now);
         const holds = openHolds(await getSheet(job, tx));
         const hold = holds.find((each) => each.id === proof.hold);
         if (!hold) throw stale('That hold', holds);
         refuseIssues(signingIssues(hold));
-        const [row] = await tx`
-          insert into hold_proofs ${tx({ id: proof.id, job_id: job, hold: proof.hold, how: proof.how, proved_by: proof.by, proved_at: at })} returning *`;
+        const [row] = await tx<RowOf<'hold_proofs'>[]>`
+          insert into hold_proofs ${tx({ id: proof.id, jobId: job, hold: proof.hold, how: proof.how, provedBy: proof.by, provedAt: at })} returning *`;
         return proofFromRow(row!);
       },
     ),

@@ -2,6 +2,7 @@ import { dayIn } from '../../core/base/day';
 import { limitFor } from '../../core/car/limits/catalogue';
 import { bottleLabel, carLabel, type Label, partLabel } from '../../core/planning/labels/label';
 import { getCar, listCars } from '../cars/queries';
+import type { RowOf } from '../db/rows';
 import { database } from '../db/sql';
 import { partFromRow } from '../parts/queries';
 import { getShelf } from '../shelf/queries';
@@ -17,7 +18,7 @@ export async function labelsOffered(): Promise<Label[]> {
     getShop(),
     getShelf(),
     listCars(),
-    sql`
+    sql<(RowOf<'fitted_parts'> & { carName: string })[]>`
       select p.*, c.name as car_name from fitted_parts p join cars c on c.id = p.car_id
       where p.removed_on is null order by p.fitted_on desc, p.id limit ${MOST_PARTS}`,
   ]);
@@ -35,6 +36,6 @@ export async function labelsOffered(): Promise<Label[]> {
       }),
     ),
     ...cars.map((car) => carLabel(car, { dateOrder })),
-    ...parts.map((row) => partLabel(partFromRow(row), { id: row.car_id, name: row.car_name }, { dateOrder })),
+    ...parts.map((row) => partLabel(partFromRow(row), { id: row.carId, name: row.carName }, { dateOrder })),
   ];
 }

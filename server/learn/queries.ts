@@ -1,11 +1,15 @@
 import type { CauseId } from '../../core/diagnosis/causes';
 import type { Forecasted } from '../../core/diagnosis/learn/calibration';
 import type { Confirmed } from '../../core/diagnosis/learn/priors';
+import type { VerdictRow } from '../../core/job/sheet';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 
 /** Causes confirmed at the end of the shop's jobs, where the work helped: what a shop learns from. Counted as jobs close. */
 export async function confirmedCauses(sql: Sql = database('own')): Promise<Confirmed> {
-  const rows = await sql`select cause, jobs from confirmed_causes where jobs > 0`;
+  const rows = await sql<
+    RowOf<'confirmed_causes'>[]
+  >`select cause, jobs from confirmed_causes where jobs > 0`;
   return Object.fromEntries(rows.map((row) => [row.cause, row.jobs]));
 }
 
@@ -19,7 +23,7 @@ export type LikeJobs = { total: number; causes: { cause: CauseId; jobs: number }
 export async function jobsLike(complaints: readonly string[], exceptJob: string): Promise<LikeJobs> {
   if (complaints.length === 0) return { total: 0, causes: [] };
   const sql = database('own');
-  const rows = await sql`
+  const rows = await sql<{ cause: CauseId; jobs: number; total: number }[]>`
     with alike as (
       select distinct f.job_id
       from unnest(${[...complaints]}::text[]) as complaint
@@ -36,7 +40,7 @@ export async function jobsLike(complaints: readonly string[], exceptJob: string)
     group by k.cause order by count(*) desc, k.cause`;
   return {
     total: rows[0]?.total ?? 0,
-    causes: rows.map((row) => ({ cause: row.cause as CauseId, jobs: row.jobs })),
+    causes: rows.map((row) => ({ cause: row.cause, jobs: row.jobs })),
   };
 }
 
@@ -46,7 +50,7 @@ const MOST_VERDICTS = 2000;
 /** What the last verdict of each closed job said of each cause it named, and whether proof confirmed it. */
 export async function forecasts(): Promise<{ said: Forecasted[]; jobs: number }> {
   const sql = database();
-  const rows = await sql`
+  const rows = await sql<{ leading: VerdictRow['leading']; confirmed: string[] }[]>`
     select v.verdict -> 'leading' as leading,
       (select coalesce(array_agg(k.cause), '{}') from job_causes k where k.job_id = j.id) as confirmed
     from (
@@ -56,9 +60,9 @@ export async function forecasts(): Promise<{ said: Forecasted[]; jobs: number }>
     ) j
     join lateral (select verdict from verdicts where job_id = j.id order by made_at desc limit 1) v on true`;
   const said = rows.flatMap((row) =>
-    (row.leading as { id: string; probability: number }[]).map(({ id, probability }) => ({
+    row.leading.map(({ id, probability }) => ({
       probability,
-      right: (row.confirmed as string[]).includes(id),
+      right: row.confirmed.includes(id),
     })),
   );
   return { said, jobs: rows.length };

@@ -33,7 +33,7 @@ export async function ledgerAnswers(search: LedgerSearch): Promise<LedgerAnswers
   const sql = database();
   const narrowed = narrowedBy(search);
   const [causes, works, years, causesOfYears] = await Promise.all([
-    sql`
+    sql<Pick<CauseAnswer, 'cause' | 'jobs' | 'days' | 'cameBack'>[]>`
       select k.cause, count(*)::int as jobs,
         percentile_cont(0.5) within group (order by extract(epoch from jobs.closed_at - jobs.opened_at)) / 86400 as days,
         count(*) filter (where exists (
@@ -44,22 +44,22 @@ export async function ledgerAnswers(search: LedgerSearch): Promise<LedgerAnswers
       from jobs join job_causes k on k.job_id = jobs.id
       where ${narrowed} and teaches(jobs)
       group by k.cause order by count(*) desc, k.cause`,
-    sql`
+    sql<(Timed & { cause: CauseId })[]>`
       select works.cause, works.procedure, count(*)::int as works, sum(took_min)::int as took
       from jobs join works on works.job_id = jobs.id
       where ${narrowed} and took_min is not null and works.cause is not null
       group by works.cause, works.procedure`,
-    sql`
+    sql<{ year: number; jobs: number }[]>`
       select extract(year from jobs.closed_at)::int as year, count(*)::int as jobs
       from jobs where ${narrowed} group by 1 order by 1 desc`,
-    sql`
+    sql<{ year: number; cause: CauseId; jobs: number }[]>`
       select extract(year from jobs.closed_at)::int as year, k.cause, count(*)::int as jobs
       from jobs join job_causes k on k.job_id = jobs.id
       where ${narrowed} group by 1, 2 order by 3 desc, 2`,
   ]);
   return {
     causes: causes.map((row) => ({
-      ...{ cause: row.cause, jobs: row.jobs, days: row.days, cameBack: row.came_back },
+      ...{ cause: row.cause, jobs: row.jobs, days: row.days, cameBack: row.cameBack },
       ...minutesOf(works.filter((work) => work.cause === row.cause)),
     })),
     years: years.map(({ year, jobs }) => ({
@@ -74,9 +74,9 @@ export async function ledgerAnswers(search: LedgerSearch): Promise<LedgerAnswers
 
 type Timed = { procedure: string; works: number; took: number };
 
-function minutesOf(rows: readonly unknown[]): Pick<CauseAnswer, 'works' | 'tookMin' | 'plannedMin'> {
+function minutesOf(rows: readonly Timed[]): Pick<CauseAnswer, 'works' | 'tookMin' | 'plannedMin'> {
   // Work of the shop's own has no plan to be held against.
-  const timed = (rows as Timed[]).filter(({ procedure }) => Object.hasOwn(PROCEDURES, procedure));
+  const timed = rows.filter(({ procedure }) => Object.hasOwn(PROCEDURES, procedure));
   const sum = (of: (row: Timed) => number) => timed.reduce((total, row) => total + of(row), 0);
   return {
     works: sum(({ works }) => works),

@@ -29,9 +29,9 @@ const BATCH = 50;
 export async function* exportLedger(): AsyncGenerator<string> {
   const sql = database();
   const ids = (
-    await sql`
+    await sql<{ id: string }[]>`
     select id from jobs where closed_at is not null and outcome <> 'withdrawn' order by closed_at, id`
-  ).map((row) => row.id as string);
+  ).map((row) => row.id);
   for (let from = 0; from < ids.length; from += BATCH) {
     for (const sheet of await getSheets(ids.slice(from, from + BATCH), sql))
       yield `${JSON.stringify(caseFromSheet(sheet))}\n`;
@@ -87,11 +87,11 @@ export async function writeCase(
 ): Promise<void> {
   const { record } = file;
   const openedAt = new Date(record?.openedAt ?? record?.closedAt ?? now);
-  await tx`insert into jobs ${tx({ id: jobId, car_id: carId, ...jobColumns(file, { openedAt, now }) })}`;
+  await tx`insert into jobs ${tx({ id: jobId, carId, ...jobColumns(file, { openedAt, now }) })}`;
   await writeFindings(tx, jobId, file.findings, 'before', openedAt);
   await writeFindings(tx, jobId, record?.proof ?? [], 'after', openedAt);
   await writeReadings(tx, jobId, file.readings ?? [], openedAt);
-  const causes = [...new Set(record?.confirmed ?? [])].map((cause) => ({ job_id: jobId, cause }));
+  const causes = [...new Set(record?.confirmed ?? [])].map((cause) => ({ jobId, cause }));
   if (causes.length > 0) await tx`insert into job_causes ${tx(causes)}`;
   await writeHolds(tx, jobId, record?.holds ?? []);
 }
@@ -103,14 +103,14 @@ function jobColumns(file: CaseFile, { openedAt, now }: { openedAt: Date; now: Da
   const closedAt = new Date(record?.closedAt ?? Math.max(now.getTime(), openedAt.getTime()));
   return {
     complaint: file.complaint ?? '',
-    when_where: file.whenWhere ?? '',
+    whenWhere: file.whenWhere ?? '',
     history: file.history ?? '',
     helper: atHand?.helper ?? true,
-    wheels_off: atHand?.wheelsOff ?? false,
+    wheelsOff: atHand?.wheelsOff ?? false,
     missing: atHand?.missing ?? [],
-    opened_at: openedAt,
+    openedAt,
     summary: lines.join('\n').slice(0, LONGEST_SUMMARY),
-    ...(record ? { outcome: record.outcome, closed_at: closedAt, closed_by: record.by || 'imported' } : {}),
+    ...(record ? { outcome: record.outcome, closedAt, closedBy: record.by || 'imported' } : {}),
   };
 }
 
@@ -122,11 +122,11 @@ async function writeReadings(
 ): Promise<void> {
   const rows = readings.map(({ kind, corner = '', input }, index) => ({
     id: idFromContent(`${jobId} reading ${index}`),
-    job_id: jobId,
+    jobId,
     phase: 'before',
     kind,
     corner,
-    recorded_at: at,
+    recordedAt: at,
     ...figureColumns(tx, input, accept(runCalc(kind, input))),
   }));
   if (rows.length > 0) await tx`insert into readings ${tx(rows)} on conflict do nothing`;
@@ -137,13 +137,13 @@ type SignedHolds = NonNullable<NonNullable<CaseFile['record']>['holds']>;
 async function writeHolds(tx: Sql, jobId: string, holds: SignedHolds): Promise<void> {
   const rows = holds.map(({ id: hold, how, by, at }, index) => ({
     id: idFromContent(`${jobId} hold ${index}`),
-    job_id: jobId,
+    jobId,
     hold,
     how,
-    proved_by: by || 'imported',
-    proved_at: new Date(at),
+    provedBy: by || 'imported',
+    provedAt: new Date(at),
     // Signed elsewhere: its evidence is not on this record.
-    by_word: true,
+    byWord: true,
   }));
   if (rows.length > 0) await tx`insert into hold_proofs ${tx(rows)}`;
 }
@@ -168,12 +168,12 @@ async function writeFindings(
   }
   const rows = [...slots.values()].map(({ finding, place, states }, index) => ({
     id: idFromContent(`${jobId} ${phase} ${index}`),
-    job_id: jobId,
+    jobId,
     phase,
     finding,
     place,
     state: togetherSaid(finding, states),
-    recorded_at: at,
+    recordedAt: at,
   }));
   if (rows.length > 0) await tx`insert into findings ${tx(rows)} on conflict do nothing`;
 }
@@ -181,7 +181,9 @@ async function writeFindings(
 /** The shop's car of that name, or a new one with what the case says of it. */
 async function carFor(tx: Sql, traits: CarTraits, jobId: string): Promise<string> {
   const name = traits.name && traits.name !== '' ? traits.name : 'Imported car';
-  const [known] = await tx`select id from cars where name = ${name} order by created_at limit 1`;
+  const [known] = await tx<
+    { id: string }[]
+  >`select id from cars where name = ${name} order by created_at limit 1`;
   if (known) return known.id;
   const id = idFromContent(`${jobId} car`);
   const spec = specFrom(name, traits);

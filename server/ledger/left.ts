@@ -1,5 +1,6 @@
 import type { Temporary } from '../../core/planning/due/temporary';
 import type { FittedPart } from '../../core/planning/shelf/fitted';
+import type { RowOf } from '../db/rows';
 import { database } from '../db/sql';
 import { partFromRow } from '../parts/queries';
 import { kilometres } from '../units';
@@ -14,22 +15,24 @@ export type JobLeft = {
 export async function leftBy(jobId: string): Promise<JobLeft> {
   const sql = database('own');
   const [fitted, due] = await Promise.all([
-    sql`select * from fitted_parts where job_id = ${jobId} order by place, kind, id`,
-    sql`select * from follow_ups where job_id = ${jobId} order by due_on nulls last, id`,
+    sql<RowOf<'fitted_parts'>[]>`select * from fitted_parts where job_id = ${jobId} order by place, kind, id`,
+    sql<
+      RowOf<'follow_ups'>[]
+    >`select * from follow_ups where job_id = ${jobId} order by due_on nulls last, id`,
   ]);
   return {
     fitted: fitted.map(partFromRow),
     due: due.map((row) => ({
       id: row.id,
       what: row.what,
-      dueOn: row.due_on,
+      dueOn: row.dueOn,
       ...(row.temporary
         ? {
             temporary: {
               why: row.why,
               successor: row.successor,
               sessions: row.sessions,
-              km: kilometres(row.distance_m),
+              km: kilometres(row.distanceM),
             },
           }
         : {}),

@@ -1,8 +1,8 @@
-import type { Row } from 'postgres';
 import { CIRCUIT_KINDS } from '../../core/car/circuits';
 import { CAUSES } from '../../core/diagnosis/causes';
 import { readOrder } from '../../core/job/ledgerSorts';
 import { OUTCOME_IDS, type OutcomeId } from '../../core/job/outcomes';
+import type { RowOf } from '../db/rows';
 import { database } from '../db/sql';
 import { orderOf } from './sorts';
 
@@ -35,6 +35,14 @@ export type LedgerLine = {
   minutes: number | null;
 };
 
+/** A job that is closed: what the database holds every closed one to. */
+export type ClosedJob = RowOf<'jobs'> & { closedAt: Date; outcome: OutcomeId };
+
+type FoundLine = Pick<
+  ClosedJob,
+  'id' | 'number' | 'carId' | 'complaint' | 'summary' | 'outcome' | 'openedAt' | 'closedAt'
+> & { name: string; minutes: number | null; orderKey: string; confirmed: string[] };
+
 export type LedgerPage = { lines: LedgerLine[]; next: string | null; total: number };
 
 const PAGE = 40;
@@ -51,7 +59,7 @@ export async function searchLedger(search: LedgerSearch): Promise<LedgerPage> {
   const way = descending ? sql`desc` : sql`asc`;
   const beyond = descending ? sql`<` : sql`>`;
   const [rows, counted] = await Promise.all([
-    sql`
+    sql<FoundLine[]>`
       select jobs.id, number, car_id, cars.name, complaint, summary, outcome, opened_at, closed_at, took.minutes,
         (${order.by})::text as order_key,
         array(select cause from job_causes where job_id = jobs.id order by cause) as confirmed
@@ -60,23 +68,23 @@ export async function searchLedger(search: LedgerSearch): Promise<LedgerPage> {
       where ${narrowed}
         ${key ? sql`and (${order.by}, jobs.id) ${beyond} (${key.value}::text::${order.as}, ${key.id}::uuid)` : sql``}
       order by ${order.by} ${way}, jobs.id ${way} limit ${PAGE + 1}`,
-    sql`select count(*)::int as count from jobs where ${narrowed}`,
+    sql<{ count: number }[]>`select count(*)::int as count from jobs where ${narrowed}`,
   ]);
   const lines = rows.slice(0, PAGE).map(lineFromRow);
   const last = rows[PAGE - 1];
   return {
     lines,
-    next: rows.length > PAGE && last ? keyOf(last.order_key, last.id) : null,
+    next: rows.length > PAGE && last ? keyOf(last.orderKey, last.id) : null,
     total: counted[0]!.count,
   };
 }
 
 /** Years in which jobs were closed, the newest first: from the first to the last, by the ends of the ledger's index. */
 export async function ledgerYears(): Promise<number[]> {
-  const [ends] = await database()`
+  const [ends] = await database()<{ first: number | null; last: number | null }[]>`
     select extract(year from min(closed_at))::int as first, extract(year from max(closed_at))::int as last
     from jobs where closed_at is not null`;
-  const { first, last } = ends as { first: number | null; last: number | null };
+  const { first, last } = ends!;
   if (first === null || last === null) return [];
   return Array.from({ length: last - first + 1 }, (_, back) => last - back);
 }
@@ -111,18 +119,18 @@ export function readSearch(given: Record<string, string | string[] | undefined>)
   };
 }
 
-function lineFromRow(row: Row): LedgerLine {
+function lineFromRow(row: FoundLine): LedgerLine {
   return {
     id: row.id,
     number: row.number,
-    carId: row.car_id,
+    carId: row.carId,
     carName: row.name,
     complaint: row.complaint,
     summary: row.summary,
     outcome: row.outcome,
     confirmed: row.confirmed,
-    openedAt: row.opened_at.toISOString(),
-    closedAt: row.closed_at.toISOString(),
+    openedAt: row.openedAt.toISOString(),
+    closedAt: row.closedAt.toISOString(),
     minutes: row.minutes,
   };
 }

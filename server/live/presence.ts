@@ -31,13 +31,13 @@ export async function beHere(id: string, input: unknown): Promise<{ others: Othe
     await sql`delete from presence where page = ${page} and person_id is not distinct from ${personId}`;
     return { others: [] };
   }
-  const mine = { page, job_id: job, person_id: personId, stage, question };
+  const mine = { page, jobId: job, personId, stage, question };
   await sql`
     insert into presence ${sql(mine)} on conflict (page)
     do update set job_id = excluded.job_id, stage = excluded.stage, question = excluded.question, seen_at = now()
     where presence.person_id = ${personId}`;
   await sql`delete from presence where seen_at < now() - make_interval(secs => ${GONE_S})`;
-  const rows = await sql`
+  const rows = await sql<Other[]>`
     select distinct people.name, stage, question from presence join people on people.id = person_id
     where job_id = ${job} and person_id <> ${personId} order by people.name, stage, question limit 20`;
   return { others: rows.map((row) => ({ name: row.name, stage: row.stage, question: row.question })) };

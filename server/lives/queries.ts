@@ -11,8 +11,9 @@ import {
 import type { FittedPart } from '../../core/planning/shelf/fitted';
 import { type PastReading, wearOf } from '../../core/planning/wear/history';
 import { sessionsBy } from '../../core/planning/wear/sessions';
+import type { RowOf } from '../db/rows';
 import { database } from '../db/sql';
-import { figuresFromRow } from '../jobs/rows';
+import { type FiguresRow, figuresFromRow } from '../jobs/rows';
 import { partFromRow } from '../parts/queries';
 import { getShop } from '../shop/queries';
 import { kilometres } from '../units';
@@ -36,25 +37,25 @@ export async function partsLedger(asked: LivesAsked = {}, now = new Date()): Pro
   const shop = await getShop(sql);
   const today = dayIn(shop.timeZone, now);
   const [parts, events] = await Promise.all([
-    sql`
+    sql<(RowOf<'fitted_parts'> & { carName: string })[]>`
       select p.*, c.name as car_name from fitted_parts p join cars c on c.id = p.car_id
       order by p.fitted_on desc, p.id limit ${MOST_PARTS}`,
-    sql`
+    sql<EventSeen[]>`
       select id, car_id, name, on_date, sessions, circuit, odometer_m from car_events
       where dropped_at is null and car_id in (select car_id from fitted_parts) order by on_date`,
   ]);
   const cars = new Map<string, Gathered>();
   for (const row of parts) {
-    const known: Gathered = cars.get(row.car_id) ?? {
-      ...{ carId: row.car_id, carName: row.car_name, parts: [], events: [], wear: new Map() },
+    const known: Gathered = cars.get(row.carId) ?? {
+      ...{ carId: row.carId, carName: row.carName, parts: [], events: [], wear: new Map() },
     };
     known.parts.push(partFromRow(row));
-    cars.set(row.car_id, known);
+    cars.set(row.carId, known);
   }
   for (const row of events)
-    cars.get(row.car_id)?.events.push({
-      ...{ id: row.id, name: row.name, onDate: row.on_date, sessions: row.sessions, circuit: row.circuit },
-      odometerKm: kilometres(row.odometer_m),
+    cars.get(row.carId)?.events.push({
+      ...{ id: row.id, name: row.name, onDate: row.onDate, sessions: row.sessions, circuit: row.circuit },
+      odometerKm: kilometres(row.odometerM),
     });
   await addWear([...cars.values()], shop.timeZone);
   const all = [...cars.values()];
@@ -65,6 +66,10 @@ export async function partsLedger(asked: LivesAsked = {}, now = new Date()): Pro
 }
 
 type Worn = { mm: number; sessions: number };
+type EventSeen = Pick<
+  RowOf<'car_events'>,
+  'id' | 'carId' | 'name' | 'onDate' | 'sessions' | 'circuit' | 'odometerM'
+>;
 /** A car while its parts are gathered. */
 type Gathered = Omit<CarLives, 'parts' | 'events' | 'wear'> & {
   parts: FittedPart[];
@@ -80,7 +85,7 @@ async function addWear(cars: readonly Gathered[], timeZone: string): Promise<voi
     )
     .slice(0, MOST_WORN);
   if (worn.length === 0) return;
-  const rows = await database()`
+  const rows = await database()<(FiguresRow & { partId: string })[]>`
     select part.id as part_id, seen.*
     from fitted_parts part
     cross join lateral (
@@ -94,15 +99,15 @@ async function addWear(cars: readonly Gathered[], timeZone: string): Promise<voi
     where part.id = any(${worn.map(({ part }) => part.id)})`;
   for (const { car, part } of worn) {
     const readings = rows
-      .filter((row) => row.part_id === part.id)
+      .filter((row) => row.partId === part.id)
       .flatMap((row): PastReading[] => {
         const { input } = figuresFromRow(row);
         return input === null
           ? []
           : [
               {
-                ...{ kind: row.kind, corner: row.corner, input, recordedAt: row.recorded_at.toISOString() },
-                sessions: sessionsBy(car.events, dayIn(timeZone, row.recorded_at)),
+                ...{ kind: row.kind, corner: row.corner, input, recordedAt: row.recordedAt.toISOString() },
+                sessions: sessionsBy(car.events, dayIn(timeZone, row.recordedAt)),
               },
             ];
       });

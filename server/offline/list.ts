@@ -32,19 +32,21 @@ export async function offlineList(
 ): Promise<{ files: string[]; pages: string[]; sheets: string[] }> {
   const sql = database('own');
   const seen = carsSeen();
-  const jobs = await sql`
+  const jobs = await sql<{ id: string; carId: string }[]>`
     select id, car_id from jobs where closed_at is null ${job ? sql`and id = ${job}` : sql``}
       ${seen ? sql`and car_id = any(${[...seen]})` : sql``}
     order by opened_at desc limit ${MOST_JOBS}`;
-  const ids = jobs.map((row) => row.id as string);
-  const works = await sql`select id, job_id from works where job_id = any(${ids})`;
+  const ids = jobs.map((row) => row.id);
+  const works = await sql<
+    { id: string; jobId: string }[]
+  >`select id, job_id from works where job_id = any(${ids})`;
   const last = job
     ? []
-    : await sql`
+    : await sql<{ id: string }[]>`
         select cars.id from cars ${seen ? sql`where id = any(${[...seen]})` : sql``}
         order by (select max(opened_at) from jobs where car_id = cars.id) desc nulls last, cars.id limit ${MOST_BLANKS}`;
-  const ofJobs = jobs.map((row) => row.car_id as string);
-  const others = last.map((row) => row.id as string);
+  const ofJobs = jobs.map((row) => row.carId);
+  const others = last.map((row) => row.id);
   return {
     sheets: [
       ...ids.map((id) => `/api/jobs/${id}`),
@@ -54,7 +56,7 @@ export async function offlineList(
     pages: [
       ...(job ? ['/'] : ALWAYS),
       ...ids.flatMap((id) => [`/job/${id}`, ...STAGES.map((stage) => `/job/${id}/${stage}`)]),
-      ...works.map((row) => `/job/${row.job_id}/run/${row.id}`),
+      ...works.map((row) => `/job/${row.jobId}/run/${row.id}`),
       ...unique([...ofJobs, ...others.slice(0, MOST_CARS)]).map((id) => `/car/${id}`),
     ],
   };

@@ -2,6 +2,7 @@ import type { Issue } from '../../core/base/issues/issue';
 import { parseWith } from '../../core/base/issues/zod';
 import type { FittedPart } from '../../core/planning/shelf/fitted';
 import { type NewPart, newPartSchema } from '../../core/planning/shelf/shelfSchema';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { accept, notFound, refused } from '../failure';
 import { fieldsOf } from '../http/versioned';
@@ -23,7 +24,8 @@ export async function fitPart(carId: string, input: unknown, now = new Date()): 
     once(
       tx,
       { id: partId, kind: 'part', target: car, content: part },
-      async () => partFromRow((await tx`select * from fitted_parts where id = ${partId}`)[0]!),
+      async () =>
+        partFromRow((await tx<RowOf<'fitted_parts'>[]>`select * from fitted_parts where id = ${partId}`)[0]!),
       async () => {
         // One part after another on a car: two at once in one place would both be worn.
         const [held] = await tx`select 1 from cars where id = ${car} for no key update`;
@@ -36,19 +38,19 @@ export async function fitPart(carId: string, input: unknown, now = new Date()): 
         }
         const row = {
           id: partId,
-          car_id: car,
+          carId: car,
           place: part.place,
           kind: part.kind,
           what: part.what,
           batch: part.batch,
-          fitted_on: part.fittedOn,
-          job_id: part.jobId,
-          shelf_id: part.shelfId,
-          old_why: part.oldWhy,
-          old_mate: part.oldMate,
+          fittedOn: part.fittedOn,
+          jobId: part.jobId,
+          shelfId: part.shelfId,
+          oldWhy: part.oldWhy,
+          oldMate: part.oldMate,
           price: part.price ?? lotPrice,
         };
-        const [written] = await tx`insert into fitted_parts ${tx(row)} returning *`;
+        const [written] = await tx<RowOf<'fitted_parts'>[]>`insert into fitted_parts ${tx(row)} returning *`;
         return partFromRow(written!);
       },
     ),
@@ -58,7 +60,7 @@ export async function fitPart(carId: string, input: unknown, now = new Date()): 
 /** @returns what one of that lot costs, where that is known */
 async function takeFromShelf(tx: Sql, { shelfId, kind }: NewPart): Promise<string | null> {
   if (!shelfId) return null;
-  const [lot] = await tx`
+  const [lot] = await tx<Pick<RowOf<'shelf'>, 'price'>[]>`
     update shelf set quantity = quantity - 1, version = version + 1
     where id = ${shelfId} and quantity > 0 and dropped_at is null and kind = ${kind} returning price`;
   if (!lot) throw notFound('lot', shelfId);
@@ -71,20 +73,20 @@ async function takeWorn(
   car: string,
   { place, kind, what, batch, fittedOn }: NewPart,
 ): Promise<void> {
-  const [worn] = await tx`
+  const [worn] = await tx<RowOf<'fitted_parts'>[]>`
     select * from fitted_parts
     where car_id = ${car} and place = ${place} and kind = ${kind} and removed_on is null`;
   if (!worn) return;
-  const isSame = worn.what === what && worn.batch === batch && (batch !== '' || worn.fitted_on === fittedOn);
+  const isSame = worn.what === what && worn.batch === batch && (batch !== '' || worn.fittedOn === fittedOn);
   if (isSame)
     throw refused([
       {
         ...{ code: 'refused', path: 'what', value: [what, batch].filter(Boolean).join(' ') },
-        accepted: `another part, or another serial: this one is worn there since ${worn.fitted_on}`,
+        accepted: `another part, or another serial: this one is worn there since ${worn.fittedOn}`,
       },
     ]);
-  if (worn.fitted_on > fittedOn)
-    throw refused([dateIssue(fittedOn, `not before ${worn.fitted_on}, when what it wears was fitted`)]);
+  if (worn.fittedOn > fittedOn)
+    throw refused([dateIssue(fittedOn, `not before ${worn.fittedOn}, when what it wears was fitted`)]);
   await tx`update fitted_parts set removed_on = ${fittedOn} where id = ${worn.id}`;
 }
 

@@ -68,8 +68,10 @@ export async function changeOwnSecrets(input: unknown): Promise<{ changed: true 
   const { current, password, pin } = accept(parseWith(ownSecretsSchema, input));
   if (id === null) throw new Failure('forbidden', 'A command has no password.');
   await countTry('secret', `own ${id}`);
-  const [row] = await database('open')`select password_hash from person_secrets where person_id = ${id}`;
-  if (!(await verifySecret(row?.password_hash, current)))
+  const [row] = await database('open')<
+    { passwordHash: string | null }[]
+  >`select password_hash from person_secrets where person_id = ${id}`;
+  if (!(await verifySecret(row?.passwordHash, current)))
     throw refused([
       { code: 'refused', path: 'current', value: 'another one', accepted: 'the password that stands' },
     ]);
@@ -91,7 +93,7 @@ export async function signOutEverywhere(id: string): Promise<{ id: string }> {
   const self = actorWith('own').id === personId;
   await database(self ? 'open' : 'setup').begin(async (tx) => {
     await endSessionsOf(tx, personId);
-    await note(tx, { what: 'sign_in', how: 'ended_everywhere', row_id: personId });
+    await note(tx, { what: 'sign_in', how: 'ended_everywhere', rowId: personId });
   });
   return { id: personId };
 }
@@ -130,7 +132,7 @@ async function writeCars(tx: Sql, id: string, { role, cars }: { role: Role; cars
         accepted: 'cars of the shop',
       },
     ]);
-  const rows = own.map((car) => ({ person_id: id, car_id: car }));
+  const rows = own.map((car) => ({ personId: id, carId: car }));
   if (rows.length > 0) await tx`insert into people_cars ${tx(rows)} on conflict do nothing`;
 }
 

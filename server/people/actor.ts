@@ -1,5 +1,4 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
-import type { Row } from 'postgres';
 import { may, type Right, type Role, seesAll } from '../../core/base/people/roles';
 import { Failure } from '../failure';
 
@@ -18,15 +17,25 @@ export type Actor = {
 /** Whoever works with the files themselves may do everything: a command of this machine. */
 export const COMMAND_LINE: Actor = { id: null, name: 'the command line', role: 'owner' };
 
+/** What is read of a person who asks; `id` is that of the session, where there is one. */
+export type ActorRow = {
+  personId: string;
+  name: string;
+  role: Role;
+  cars: string[] | null;
+  id?: string;
+  deviceId: string | null;
+};
+
 /** Somebody as the database has them: with the cars of a driver, the session they came by if any, and the device. */
-export function actorFrom(row: Row): Actor {
+export function actorFrom(row: ActorRow): Actor {
   return {
-    id: row.person_id,
+    id: row.personId,
     name: row.name,
     role: row.role,
     ...(seesAll(row.role) ? {} : { cars: row.cars ?? [] }),
     ...(row.id ? { sessionId: row.id } : {}),
-    deviceId: row.device_id,
+    deviceId: row.deviceId,
   };
 }
 

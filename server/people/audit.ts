@@ -1,4 +1,4 @@
-import type { Row } from 'postgres';
+import type { RowOf } from '../db/rows';
 import { database } from '../db/sql';
 
 export type AuditLine = {
@@ -17,13 +17,19 @@ export type AuditLine = {
   jobId: string | null;
 };
 
+type AuditSeen = Pick<RowOf<'audit'>, 'seq' | 'at' | 'what' | 'how' | 'carId' | 'jobId' | 'changes'> & {
+  who: string | null;
+  device: string | null;
+  about: string | null;
+};
+
 /** Lines of a page. */
 const A_PAGE = 60;
 const AN_EXPORT = 20_000;
 
 const asked = (before: number | undefined, person: string | undefined, most: number) => {
   const sql = database('setup');
-  return sql`
+  return sql<AuditSeen[]>`
     select a.seq, a.at, a.what, a.how, a.car_id, a.job_id, a.changes, p.name as who, d.name as device,
       case when a.what in ('people', 'sign_in') then (select name from people where id::text = a.row_id)
         when a.what = 'devices' then (select name from devices where id::text = a.row_id)
@@ -64,7 +70,7 @@ export async function auditRows(): Promise<string[][]> {
   ]);
 }
 
-function lineFromRow(row: Row): AuditLine {
+function lineFromRow(row: AuditSeen): AuditLine {
   return {
     seq: Number(row.seq),
     at: row.at.toISOString(),
@@ -74,7 +80,7 @@ function lineFromRow(row: Row): AuditLine {
     how: row.how,
     about: row.about ?? '',
     changes: row.changes,
-    carId: row.car_id,
-    jobId: row.job_id,
+    carId: row.carId,
+    jobId: row.jobId,
   };
 }

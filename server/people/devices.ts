@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { parseWith } from '../../core/base/issues/zod';
 import { deviceChangeSchema } from '../../core/base/people/schemas';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { accept, notFound } from '../failure';
 import { knownId } from '../ids';
@@ -9,7 +10,7 @@ import { newToken, tokenHash } from './secrets';
 
 /** The device behind a token, unless it was ended. */
 export async function deviceWith(token: string): Promise<{ id: string; name: string } | undefined> {
-  const [row] = await database('open')`
+  const [row] = await database('open')<{ id: string; name: string }[]>`
     select id, name from devices where token_hash = ${tokenHash(token)} and ended_at is null`;
   return row && { id: row.id, name: row.name };
 }
@@ -21,8 +22,8 @@ export async function enrol(
 ): Promise<{ id: string; token: string }> {
   const id = randomUUID();
   const token = newToken();
-  await sql`insert into devices ${sql({ id, name, token_hash: tokenHash(token), enrolled_by: by })}`;
-  await note(sql, { what: 'devices', how: 'added', row_id: id, person_id: by, device_id: id });
+  await sql`insert into devices ${sql({ id, name, tokenHash: tokenHash(token), enrolledBy: by })}`;
+  await note(sql, { what: 'devices', how: 'added', rowId: id, personId: by, deviceId: id });
   return { id, token };
 }
 
@@ -36,9 +37,14 @@ export type DeviceRow = {
   people: string[];
 };
 
+type DeviceSeen = Pick<RowOf<'devices'>, 'id' | 'name' | 'enrolledAt' | 'seenAt'> & {
+  by: string;
+  people: string[];
+};
+
 /** The shop's devices, the one that was used last first. */
 export async function listDevices(): Promise<DeviceRow[]> {
-  const rows = await database('setup')`
+  const rows = await database('setup')<DeviceSeen[]>`
     select d.id, d.name, coalesce(p.name, '') as by, d.enrolled_at, d.seen_at,
       (select coalesce(array_agg(distinct q.name order by q.name), '{}') from sessions s join people q on q.id = s.person_id
        where s.device_id = d.id and s.ended_at is null) as people
@@ -48,8 +54,8 @@ export async function listDevices(): Promise<DeviceRow[]> {
     id: row.id,
     name: row.name,
     enrolledBy: row.by,
-    enrolledAt: row.enrolled_at.toISOString(),
-    seenAt: row.seen_at.toISOString(),
+    enrolledAt: row.enrolledAt.toISOString(),
+    seenAt: row.seenAt.toISOString(),
     people: row.people,
   }));
 }
@@ -59,15 +65,17 @@ export async function endDevice(id: string, input: unknown): Promise<{ id: strin
   accept(parseWith(deviceChangeSchema, input));
   const deviceId = knownId('device', id);
   return database('setup').begin(async (tx) => {
-    const [known] = await tx`select ended_at from devices where id = ${deviceId} for no key update`;
+    const [known] = await tx<
+      Pick<RowOf<'devices'>, 'endedAt'>[]
+    >`select ended_at from devices where id = ${deviceId} for no key update`;
     if (!known) throw notFound('device', id);
-    if (known.ended_at !== null) return { id: deviceId };
+    if (known.endedAt !== null) return { id: deviceId };
     await tx`update devices set ended_at = now() where id = ${deviceId}`;
     const out = await tx`
       update sessions set ended_at = now() where device_id = ${deviceId} and ended_at is null returning 1`;
     await tx`delete from passes where device_id = ${deviceId}`;
     const changes = tx.json({ sessions: [out.length, 0] });
-    await note(tx, { what: 'devices', how: 'ended', row_id: deviceId, changes });
+    await note(tx, { what: 'devices', how: 'ended', rowId: deviceId, changes });
     return { id: deviceId };
   });
 }

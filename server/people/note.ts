@@ -5,9 +5,9 @@ import type { Sql } from '../db/sql';
 type Noted = {
   what: 'sign_in' | 'devices';
   how: string;
-  row_id: string;
-  person_id?: string | null;
-  device_id?: string | null;
+  rowId: string;
+  personId?: string | null;
+  deviceId?: string | null;
   changes?: postgres.Parameter;
 };
 

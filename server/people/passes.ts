@@ -1,7 +1,7 @@
 import type { Pass } from '../../core/base/people/pass';
 import { SIGNED_IN_HOURS } from '../../core/car/shop';
 import { database, type Sql } from '../db/sql';
-import { type Actor, actorFrom } from './actor';
+import { type Actor, type ActorRow, actorFrom } from './actor';
 import { newToken, tokenHash } from './secrets';
 
 /**
@@ -15,8 +15,8 @@ export async function makePass(
   const token = newToken();
   await sql`
     delete from passes where (person_id = ${personId} and device_id = ${deviceId}) or not ${isFresh(sql)}`;
-  const [row] = await sql`
-    insert into passes ${sql({ token_hash: tokenHash(token), person_id: personId, device_id: deviceId })}
+  const [row] = await sql<{ until: Date }[]>`
+    insert into passes ${sql({ tokenHash: tokenHash(token), personId, deviceId })}
     returning made_at + make_interval(hours => ${hours(sql)}) as until`;
   return { token, until: row!.until.toISOString() };
 }
@@ -24,7 +24,7 @@ export async function makePass(
 /** Who is behind a pass that comes from a device, if the shop still takes it. */
 export async function passOf(token: string, deviceId: string | null): Promise<Actor | undefined> {
   const sql = database('open');
-  const [row] = await sql`
+  const [row] = await sql<ActorRow[]>`
     select p.id as person_id, p.name, p.role, d.id as device_id,
       (select array_agg(car_id) from people_cars where person_id = p.id) as cars
     from passes

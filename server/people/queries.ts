@@ -1,4 +1,5 @@
 import type { Role } from '../../core/base/people/roles';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 
 export type PersonRow = {
@@ -15,9 +16,12 @@ export type PersonRow = {
   version: number;
 };
 
+type PersonSeen = Pick<RowOf<'people'>, 'id' | 'name' | 'role' | 'leftAt' | 'version'> &
+  Pick<PersonRow, 'cars' | 'hasPassword' | 'hasPin'> & { seenAt: Date | null };
+
 /** Everybody there is and was, those who are first. */
 export async function listPeople(sql: Sql = database('setup')): Promise<PersonRow[]> {
-  const rows = await sql`
+  const rows = await sql<PersonSeen[]>`
     select p.id, p.name, p.role, p.left_at, p.version, password_hash is not null as has_password, pin_hash is not null as has_pin,
       (select coalesce(array_agg(car_id), '{}') from people_cars where person_id = p.id) as cars,
       (select max(seen_at) from sessions where person_id = p.id) as seen_at
@@ -27,17 +31,17 @@ export async function listPeople(sql: Sql = database('setup')): Promise<PersonRo
     name: row.name,
     role: row.role,
     cars: row.cars,
-    hasPassword: row.has_password,
-    hasPin: row.has_pin,
-    leftAt: row.left_at?.toISOString() ?? null,
-    seenAt: row.seen_at?.toISOString() ?? null,
+    hasPassword: row.hasPassword,
+    hasPin: row.hasPin,
+    leftAt: row.leftAt?.toISOString() ?? null,
+    seenAt: row.seenAt?.toISOString() ?? null,
     version: row.version,
   }));
 }
 
 /** Who can be pressed on at a device of the shop: whoever has a PIN; in the demo everybody. */
 export async function namesToPress(): Promise<{ id: string; name: string; role: Role }[]> {
-  const rows = await database('open')`
+  const rows = await database('open')<Pick<RowOf<'people'>, 'id' | 'name' | 'role'>[]>`
     select id, name, role from people left join person_secrets on person_id = id
     where left_at is null and (pin_hash is not null or coalesce((select is_demo from shop), false))
     order by array_position(array['owner', 'technician', 'driver', 'reader'], role), lower(name), id`;
@@ -46,8 +50,8 @@ export async function namesToPress(): Promise<{ id: string; name: string; role: 
 
 /** What stands before anybody is in: the shop's name, whether all of it is invented, and whether it has anybody yet. */
 export async function doorOf(): Promise<{ name: string; isDemo: boolean; hasPeople: boolean }> {
-  const [row] = await database('open')`
+  const [row] = await database('open')<{ name: string | null; isDemo: boolean; hasPeople: boolean }[]>`
     select (select name from shop) as name, coalesce((select is_demo from shop), false) as is_demo,
       exists (select from people) as has_people`;
-  return { name: row!.name ?? '', isDemo: row!.is_demo, hasPeople: row!.has_people };
+  return { name: row!.name ?? '', isDemo: row!.isDemo, hasPeople: row!.hasPeople };
 }

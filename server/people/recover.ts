@@ -7,7 +7,7 @@ import { endSessionsOf } from './sessions';
 export async function makeOwner(name: string, password: string): Promise<'new' | 'known'> {
   const hashes = await chosen({ password, pin: null }, name);
   return database('setup').begin(async (tx) => {
-    const [known] = await tx`
+    const [known] = await tx<{ id: string }[]>`
       update people set role = 'owner', version = version + 1
       where lower(name) = lower(${name}) and left_at is null returning id`;
     if (known) {

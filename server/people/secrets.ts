@@ -39,7 +39,7 @@ function isCommon(password: string): boolean {
 }
 
 /** What is kept of somebody's secrets. */
-export type Hashes = { password_hash?: string; pin_hash?: string };
+export type Hashes = { passwordHash?: string; pinHash?: string };
 
 /** The hashes of secrets somebody chooses; what is left out stays out. @throws Failure where one cannot be taken */
 export async function chosen(
@@ -52,8 +52,8 @@ export async function chosen(
   ];
   if (issues.length > 0) throw refused(issues);
   return {
-    ...(password === null ? {} : { password_hash: await hashSecret(password) }),
-    ...(pin === null ? {} : { pin_hash: await hashSecret(pin) }),
+    ...(password === null ? {} : { passwordHash: await hashSecret(password) }),
+    ...(pin === null ? {} : { pinHash: await hashSecret(pin) }),
   };
 }
 
@@ -61,7 +61,7 @@ export async function chosen(
 export async function keepSecrets(tx: Sql, personId: string, hashes: Hashes): Promise<void> {
   if (Object.keys(hashes).length === 0) return;
   await tx`
-    insert into person_secrets ${tx({ person_id: personId, ...hashes })}
+    insert into person_secrets ${tx({ personId, ...hashes })}
     on conflict (person_id) do update set ${tx(hashes)}`;
 }
 

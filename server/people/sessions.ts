@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { SIGNED_IN_HOURS } from '../../core/car/shop';
 import { database, type Sql } from '../db/sql';
-import { type Actor, actorFrom } from './actor';
+import { type Actor, type ActorRow, actorFrom } from './actor';
 import { note } from './note';
 import { endPassesOf } from './passes';
 import { newToken, tokenHash } from './secrets';
@@ -22,7 +22,7 @@ export async function openSession(
 ): Promise<string> {
   const token = newToken();
   await sql`
-    insert into sessions ${sql({ id: randomUUID(), token_hash: tokenHash(token), person_id: personId, device_id: deviceId, how })}`;
+    insert into sessions ${sql({ id: randomUUID(), tokenHash: tokenHash(token), personId, deviceId, how })}`;
   await noteSignIn(sql, { personId, deviceId, how: `by_${how}` });
   return token;
 }
@@ -32,8 +32,16 @@ export async function noteSignIn(
   sql: Sql,
   { personId, deviceId, how }: { personId: string | null; deviceId: string | null; how: string },
 ): Promise<void> {
-  await note(sql, { what: 'sign_in', how, row_id: personId ?? '', person_id: personId, device_id: deviceId });
+  await note(sql, { what: 'sign_in', how, rowId: personId ?? '', personId, deviceId });
 }
+
+type SessionRow = ActorRow & {
+  id: string;
+  beforeHash: Buffer | null;
+  isNewest: boolean;
+  unseen: boolean;
+  old: boolean;
+};
 
 /**
  * Who is behind a token, if anybody: not where the session, the person or the device has ended, where it lay idle longer than the shop
@@ -43,7 +51,7 @@ export async function noteSignIn(
 export async function sessionOf(token: string): Promise<{ actor: Actor; rotate: boolean } | undefined> {
   const sql = database('open');
   const hash = tokenHash(token);
-  const [row] = await sql`
+  const [row] = await sql<SessionRow[]>`
     select s.id, s.device_id, s.before_hash, s.token_hash = ${hash} as is_newest, p.id as person_id, p.name, p.role,
       s.seen_at < now() - make_interval(mins => ${SEEN_MINUTES}) as unseen,
       s.rotated_at < now() - make_interval(hours => ${ROTATE_HOURS}) as old,
@@ -56,12 +64,12 @@ export async function sessionOf(token: string): Promise<{ actor: Actor; rotate: 
       and s.seen_at > now() - make_interval(hours => coalesce(shop.signed_in_hours, ${SIGNED_IN_HOURS}))
       and s.started_at > now() - make_interval(days => ${LONGEST_DAYS})`;
   if (!row) return undefined;
-  const arrived = row.is_newest && row.before_hash !== null;
+  const arrived = row.isNewest && row.beforeHash !== null;
   if (row.unseen || arrived)
     await sql`
-      update sessions set seen_at = now(), before_hash = ${arrived ? null : row.before_hash} where id = ${row.id}`;
-  if (row.unseen && row.device_id) await sql`update devices set seen_at = now() where id = ${row.device_id}`;
-  return { actor: actorFrom(row), rotate: row.is_newest && row.old };
+      update sessions set seen_at = now(), before_hash = ${arrived ? null : row.beforeHash} where id = ${row.id}`;
+  if (row.unseen && row.deviceId) await sql`update devices set seen_at = now() where id = ${row.deviceId}`;
+  return { actor: actorFrom(row), rotate: row.isNewest && row.old };
 }
 
 /**

@@ -31,9 +31,9 @@ export async function signInByPassword(input: unknown, from: From): Promise<Came
   const who = name.trim().toLowerCase();
   await countTries(`password ${who}`, from);
   const sql = database('open');
-  const [person] = await sql`
+  const [person] = await sql<{ id: string; passwordHash: string | null }[]>`
     select id, password_hash from people left join person_secrets on person_id = id where lower(name) = ${who} and left_at is null`;
-  if (!(await verifySecret(person?.password_hash, password)))
+  if (!(await verifySecret(person?.passwordHash, password)))
     return refuse(sql, person?.id, from, 'wrong_password');
   await forgive(`password ${who}`, from.place);
   return comeIn(person!.id, 'password', from.deviceId, device ?? '');
@@ -49,9 +49,9 @@ export async function signInByPin(input: unknown, from: From): Promise<CameIn> {
     );
   await countTries(`pin ${id}`, from);
   const sql = database('open');
-  const [person] = await sql`
+  const [person] = await sql<{ id: string; pinHash: string | null }[]>`
     select id, pin_hash from people left join person_secrets on person_id = id where id = ${id} and left_at is null`;
-  if (!(await verifySecret(person?.pin_hash, pin))) return refuse(sql, person?.id, from, 'wrong_pin');
+  if (!(await verifySecret(person?.pinHash, pin))) return refuse(sql, person?.id, from, 'wrong_pin');
   await forgive(`pin ${id}`, from.place);
   return comeIn(person!.id, 'pin', from.deviceId, '');
 }
@@ -67,7 +67,7 @@ export async function signInByPass(input: unknown, from: From): Promise<CameIn> 
 /** Signs in without a secret, where everything is invented. */
 export async function signInToDemo(input: unknown, from: From): Promise<CameIn> {
   const { person: id } = accept(parseWith(demoSignInSchema, input));
-  const [found] = await database('open')`
+  const [found] = await database('open')<{ id: string }[]>`
     select p.id from people p join shop on shop.is_demo where p.id = ${id} and p.left_at is null`;
   if (!found) throw new Failure('forbidden', 'Only the demo lets anybody in without a password.');
   return comeIn(found.id, 'demo', from.deviceId, '');
@@ -83,7 +83,7 @@ export async function makeFirstOwner(input: unknown, from: From): Promise<CameIn
   const hashes = await chosen({ password, pin: null }, name);
   await database('open').begin(async (tx) => {
     await tx`lock table people in share row exclusive mode`;
-    const [shop] = await tx`
+    const [shop] = await tx<{ right: boolean; taken: boolean }[]>`
       select first_code = ${tokenHash(code)} as right, exists (select from people) as taken from first_codes`;
     if (!shop?.right || shop.taken)
       throw new Failure(
@@ -138,7 +138,7 @@ export async function firstCode(): Promise<string | undefined> {
     if (somebody) return undefined;
     const code = newToken();
     await tx`delete from first_codes`;
-    await tx`insert into first_codes ${tx({ first_code: tokenHash(code) })}`;
+    await tx`insert into first_codes ${tx({ firstCode: tokenHash(code) })}`;
     return code;
   });
 }

@@ -8,7 +8,7 @@ import { accept, refused } from '../failure';
 import { fieldsOf } from '../http/versioned';
 import { knownId, newId } from '../ids';
 import { once } from '../once';
-import { ABOUT_PHOTO, photoFromRow } from './queries';
+import { ABOUT_PHOTO, type AboutPhoto, photoFromRow } from './queries';
 
 /** Puts a photograph with a car, under an id its author made; what is no JPEG is refused by what is in it. */
 export async function addPhoto(carId: string, input: unknown, now = new Date()): Promise<PhotoRow> {
@@ -35,7 +35,7 @@ export async function addPhoto(carId: string, input: unknown, now = new Date()):
         )
           throw refused([{ code: 'unknown_id', path: 'jobId', value: jobId, accepted: 'a job of this car' }]);
         await tx`
-          insert into photos ${tx({ id: photoId, car_id: car, job_id: jobId, place, note, caption, jpeg: bytes, taken_at: now })}`;
+          insert into photos ${tx({ id: photoId, carId: car, jobId, place, note, caption, jpeg: bytes, takenAt: now })}`;
         return readPhoto(tx, photoId);
       },
     ),
@@ -54,6 +54,6 @@ export async function changePhoto(id: string, input: unknown, now = new Date()):
 }
 
 async function readPhoto(tx: Sql, id: string): Promise<PhotoRow> {
-  const [row] = await tx`select ${tx(ABOUT_PHOTO)} from photos where id = ${id}`;
+  const [row] = await tx<AboutPhoto[]>`select ${tx(ABOUT_PHOTO)} from photos where id = ${id}`;
   return photoFromRow(row!);
 }

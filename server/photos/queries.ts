@@ -1,24 +1,35 @@
-import type { Row } from 'postgres';
 import type { PhotoRow } from '../../core/car/photos';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { notFound } from '../failure';
 import { knownId } from '../ids';
 import { seesCar } from '../people/actor';
 
 /** All of a photograph but itself. */
-export const ABOUT_PHOTO = ['id', 'car_id', 'job_id', 'place', 'note', 'caption', 'taken_at', 'version'];
+export const ABOUT_PHOTO = [
+  'id',
+  'carId',
+  'jobId',
+  'place',
+  'note',
+  'caption',
+  'takenAt',
+  'version',
+] as const;
+
+export type AboutPhoto = Pick<RowOf<'photos'>, (typeof ABOUT_PHOTO)[number]>;
 
 /** Photographs of a car that are looked through; older ones are on file. */
 const MOST_PHOTOS = 80;
 
-export function photoFromRow(row: Row): PhotoRow {
+export function photoFromRow(row: AboutPhoto): PhotoRow {
   return {
     id: row.id,
-    jobId: row.job_id,
+    jobId: row.jobId,
     place: row.place,
     note: row.note,
     caption: row.caption,
-    takenAt: row.taken_at.toISOString(),
+    takenAt: row.takenAt.toISOString(),
     version: row.version,
   };
 }
@@ -28,15 +39,15 @@ export async function photosOf(
   carIds: readonly string[],
   sql: Sql = database('own'),
 ): Promise<Map<string, PhotoRow[]>> {
-  const rows = await sql`
+  const rows = await sql<AboutPhoto[]>`
     select ${sql(ABOUT_PHOTO)} from (
       select ${sql(ABOUT_PHOTO)}, row_number() over (partition by car_id order by seq desc) as nth
       from photos where car_id = any(${[...carIds]}) and dropped_at is null
     ) newest where nth <= ${MOST_PHOTOS} order by nth`;
   const photos = new Map<string, PhotoRow[]>();
   for (const row of rows) {
-    const own = photos.get(row.car_id) ?? [];
-    photos.set(row.car_id, own);
+    const own = photos.get(row.carId) ?? [];
+    photos.set(row.carId, own);
     own.push(photoFromRow(row));
   }
   return photos;
@@ -44,7 +55,9 @@ export async function photosOf(
 
 /** The photograph itself. */
 export async function photoBytes(id: string, sql: Sql = database('own')): Promise<Uint8Array<ArrayBuffer>> {
-  const [row] = await sql`select jpeg, car_id from photos where id = ${knownId('photograph', id)}`;
-  if (!row || !seesCar(row.car_id)) throw notFound('photograph', id);
+  const [row] = await sql<
+    Pick<RowOf<'photos'>, 'jpeg' | 'carId'>[]
+  >`select jpeg, car_id from photos where id = ${knownId('photograph', id)}`;
+  if (!row || !seesCar(row.carId)) throw notFound('photograph', id);
   return new Uint8Array(row.jpeg);
 }

@@ -9,6 +9,7 @@ import { type Preparation, prepare } from '../../core/planning/prep/prepare';
 import { type CarEvent, nextEvent } from '../../core/planning/wear/sessions';
 import type { DatedReading } from '../../core/readings/dated';
 import { getCar, lastReadings, openFollowUps } from '../cars/queries';
+import type { RowOf } from '../db/rows';
 import { database } from '../db/sql';
 import { notFound } from '../failure';
 import { drivenSinceFill } from '../fills/queries';
@@ -87,9 +88,9 @@ async function onFileOf(carId: string, shop: ShopRow, today: string) {
     openFollowUps(today, carId),
     getShelf(),
     openJobsOf(carId).then((ids) => getSheets(ids)),
-    database('own')`select clear_at_ml from cars where id = ${carId}`,
+    database('own')<Pick<RowOf<'cars'>, 'clearAtMl'>[]>`select clear_at_ml from cars where id = ${carId}`,
   ]);
-  return { past, parts, last, water, driven, notes, shelf, sheets, clearAtMl: bled!.clear_at_ml };
+  return { past, parts, last, water, driven, notes, shelf, sheets, clearAtMl: bled!.clearAtMl };
 }
 
 /** Readings with the day each was taken in the shop; those that were taken back are none. */
@@ -122,7 +123,7 @@ function peakOf(
 }
 
 async function openJobsOf(carId: string): Promise<string[]> {
-  const rows = await database('own')`
+  const rows = await database('own')<{ id: string }[]>`
     select id from jobs where car_id = ${carId} and closed_at is null order by opened_at desc, id limit 5`;
   return rows.map((row) => row.id);
 }

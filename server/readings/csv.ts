@@ -3,7 +3,7 @@ import { dayIn } from '../../core/base/day';
 import { type FiledReading, TABLE_HEADS, tableOf } from '../../core/exchange/readings/write';
 import { database } from '../db/sql';
 import { knownId } from '../ids';
-import { figuresFromRow } from '../jobs/rows';
+import { type FiguresRow, figuresFromRow } from '../jobs/rows';
 import { getShop } from '../shop/queries';
 
 /** Readings of one table: more than any one shop takes in ten years. */
@@ -13,7 +13,7 @@ const MOST = 200_000;
 export async function readingsCsv(car: string | null): Promise<string> {
   const sql = database();
   const { timeZone } = await getShop(sql);
-  const rows = await sql`
+  const rows = await sql<(FiguresRow & { car: string })[]>`
     select c.name as car, r.kind, r.corner, r.input, r.result, r.calcs, r.recorded_at
     from readings r join jobs j on j.id = r.job_id join cars c on c.id = j.car_id
     where r.input is not null and r.phase = 'before' ${car === null ? sql`` : sql`and c.id = ${knownId('car', car)}`}
@@ -26,7 +26,7 @@ export async function readingsCsv(car: string | null): Promise<string> {
       : [
           {
             ...{ car: row.car, kind: row.kind, corner: row.corner, input },
-            day: dayIn(timeZone, row.recorded_at),
+            day: dayIn(timeZone, row.recordedAt),
           },
         ];
   });

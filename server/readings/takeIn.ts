@@ -107,20 +107,20 @@ async function writeBatch(tx: Sql, batch: readonly TakenReading[], shop: ShopRow
   const at = new Map(days.map((day) => [day, momentIn(shop.timeZone, day, '12:00').toISOString()]));
   const rows = batch.map(({ carId, day, kind, corner, figures, input, result }) => ({
     id: idFromContent(`${carId} ${day} ${kind} ${corner} ${JSON.stringify(Object.entries(figures).sort())}`),
-    ...{ job_id: idFromContent(`readings of ${carId} on ${day}`), car_id: carId, at: at.get(day)! },
+    ...{ jobId: idFromContent(`readings of ${carId} on ${day}`), carId, at: at.get(day)! },
     ...{ kind, corner, input, result },
   }));
   // As one value: thousands of rows of parameters of their own take longer to send than to write.
   await tx`
     insert into jobs (id, car_id, complaint, opened_at, closed_at, closed_by, outcome)
-    select distinct job_id, car_id, 'Readings taken in from a table', at, at, ${BY}, 'no_change'
-    from jsonb_to_recordset(${tx.json(rows as never)}) as r (job_id uuid, car_id uuid, at timestamptz)
+    select distinct "jobId", "carId", 'Readings taken in from a table', at, at, ${BY}, 'no_change'
+    from jsonb_to_recordset(${tx.json(rows as never)}) as r ("jobId" uuid, "carId" uuid, at timestamptz)
     on conflict (id) do nothing`;
   const written = await tx`
     insert into readings (id, job_id, phase, kind, corner, input, result, calcs, recorded_at)
-    select id, job_id, 'before', kind, corner, input, result, ${CALCS_VERSION}, at
+    select id, "jobId", 'before', kind, corner, input, result, ${CALCS_VERSION}, at
     from jsonb_to_recordset(${tx.json(rows as never)})
-      as r (id uuid, job_id uuid, kind text, corner text, input jsonb, result jsonb, at timestamptz)
+      as r (id uuid, "jobId" uuid, kind text, corner text, input jsonb, result jsonb, at timestamptz)
     on conflict do nothing returning 1`;
   if (written.length < rows.length) await refuseOthers(tx, rows, batch);
   return written.length;

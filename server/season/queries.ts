@@ -7,9 +7,10 @@ import { outcomeLabel } from '../../core/job/outcomes';
 import { type Season, type SeasonFacts, seasonOf, seasonYears } from '../../core/planning/season/season';
 import { padLimit } from '../../core/planning/wear/lines';
 import { getCar } from '../cars/queries';
+import type { RowOf } from '../db/rows';
 import { database } from '../db/sql';
 import { carFills } from '../fills/queries';
-import { figuresFromRow } from '../jobs/rows';
+import { type FiguresRow, figuresFromRow } from '../jobs/rows';
 import { carParts } from '../parts/queries';
 import { getShop, type ShopRow } from '../shop/queries';
 import { carPast } from '../wear/queries';
@@ -30,10 +31,10 @@ export async function getSeason(carId: string, asked?: number, now = new Date())
     carPast(car.id, { timeZone: shop.timeZone }),
     carParts(car.id),
     carFills(car.id),
-    sql`
+    sql<Pick<RowOf<'jobs'>, 'id' | 'number' | 'complaint' | 'openedAt' | 'closedAt' | 'outcome'>[]>`
       select id, number, complaint, opened_at, closed_at, outcome from jobs
       where car_id = ${car.id} order by opened_at desc limit 400`,
-    sql`
+    sql<(FiguresRow & { jobId: string })[]>`
       select r.kind, r.corner, r.input, r.result, r.calcs, r.recorded_at, r.job_id
       from jobs join readings r on r.job_id = jobs.id
       where jobs.car_id = ${car.id} and r.kind in ('fluid', 'pads', 'rotor', 'firmness') and r.input is not null
@@ -45,15 +46,15 @@ export async function getSeason(carId: string, asked?: number, now = new Date())
     ...{ carId: car.id, events, fills, parts, today },
     jobs: jobs.map((row) => ({
       ...{ id: row.id, number: row.number, complaint: row.complaint },
-      openedOn: day(row.opened_at),
-      closedOn: row.closed_at && day(row.closed_at),
+      openedOn: day(row.openedAt),
+      closedOn: row.closedAt && day(row.closedAt),
       outcome: row.outcome ? outcomeLabel(row.outcome) : '',
     })),
     readings: readings.flatMap((row) => {
       const { input } = figuresFromRow(row);
       return input === null
         ? []
-        : [{ kind: row.kind, corner: row.corner, input, on: day(row.recorded_at), jobId: row.job_id }];
+        : [{ kind: row.kind, corner: row.corner, input, on: day(row.recordedAt), jobId: row.jobId }];
     }),
     limits: limitsOf(car, shop),
   };

@@ -1,6 +1,7 @@
 import { parseWith } from '../../core/base/issues/zod';
 import { setupSchema } from '../../core/planning/knockback/setupSchema';
 import { getCar } from '../cars/queries';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { changeDropped } from '../dropped';
 import { accept } from '../failure';
@@ -21,7 +22,7 @@ export async function addSetup(carId: string, input: unknown, now = new Date()):
       await getCar(car, tx);
       const { frontN, rearN, ...same } = setup;
       await tx`
-        insert into track_setups ${tx({ id: setupId, car_id: car, ...same, front_n: frontN, rear_n: rearN, recorded_at: now })}`;
+        insert into track_setups ${tx({ id: setupId, carId: car, ...same, frontN, rearN, recordedAt: now })}`;
       return stands();
     });
   });
@@ -39,6 +40,6 @@ export async function changeSetup(id: string, input: unknown, now = new Date()):
 }
 
 async function readSetup(tx: Sql, id: string): Promise<CarSetup> {
-  const [row] = await tx`select * from track_setups where id = ${id}`;
+  const [row] = await tx<RowOf<'track_setups'>[]>`select * from track_setups where id = ${id}`;
   return setupFromRow(row!);
 }

@@ -1,5 +1,5 @@
-import type { Row } from 'postgres';
 import type { TrackSetup } from '../../core/planning/knockback/setups';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 
 export type CarSetup = TrackSetup & { id: string; recordedAt: string; version: number };
@@ -7,27 +7,29 @@ export type CarSetup = TrackSetup & { id: string; recordedAt: string; version: n
 /** The columns of a set-up. */
 export const SETUP_COLUMNS = [
   'id',
-  'car_id',
+  'carId',
   'track',
   'kind',
-  'front_n',
-  'rear_n',
+  'frontN',
+  'rearN',
   'tap',
   'note',
-  'recorded_at',
+  'recordedAt',
   'version',
-];
+] as const;
 
-export function setupFromRow(row: Row): CarSetup {
+type SetupRow = Pick<RowOf<'track_setups'>, (typeof SETUP_COLUMNS)[number]>;
+
+export function setupFromRow(row: SetupRow): CarSetup {
   return {
     id: row.id,
     track: row.track,
     kind: row.kind,
-    frontN: row.front_n,
-    rearN: row.rear_n,
+    frontN: row.frontN,
+    rearN: row.rearN,
     tap: row.tap,
     note: row.note,
-    recordedAt: row.recorded_at.toISOString(),
+    recordedAt: row.recordedAt.toISOString(),
     version: row.version,
   };
 }
@@ -37,11 +39,11 @@ export async function setupsOf(
   cars: readonly string[],
   sql: Sql = database('own'),
 ): Promise<Map<string, CarSetup[]>> {
-  const rows = await sql`
+  const rows = await sql<RowOf<'track_setups'>[]>`
     select distinct on (car_id, lower(track)) * from track_setups
     where car_id = any(${[...cars]}) and dropped_at is null
     order by car_id, lower(track), seq desc`;
   const setups = new Map<string, CarSetup[]>();
-  for (const row of rows) setups.set(row.car_id, [...(setups.get(row.car_id) ?? []), setupFromRow(row)]);
+  for (const row of rows) setups.set(row.carId, [...(setups.get(row.carId) ?? []), setupFromRow(row)]);
   return setups;
 }

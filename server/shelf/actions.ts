@@ -5,6 +5,7 @@ import {
   openBottleSchema,
   shelfChangesSchema,
 } from '../../core/planning/shelf/shelfSchema';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { accept, notFound, refused, stale } from '../failure';
 import { fieldsOf, versioned } from '../http/versioned';
@@ -24,13 +25,13 @@ export async function addShelfItem(input: unknown, now = new Date()): Promise<Sh
     what: item.what,
     batch: item.batch,
     quantity: item.quantity,
-    fluid_class: item.fluidClass,
-    size_m3: item.sizeMl === null ? null : toSI(item.sizeMl, 'ml'),
-    dry_k: fromCelsius(item.dryC),
-    wet_k: fromCelsius(item.wetC),
+    fluidClass: item.fluidClass,
+    sizeM3: item.sizeMl === null ? null : toSI(item.sizeMl, 'ml'),
+    dryK: fromCelsius(item.dryC),
+    wetK: fromCelsius(item.wetC),
     colour: item.colour,
     price: item.price,
-    added_at: now,
+    addedAt: now,
   };
   return database('work').begin((tx) => {
     const stands = () => lotById(tx, itemId);
@@ -42,7 +43,7 @@ export async function addShelfItem(input: unknown, now = new Date()): Promise<Sh
 }
 
 async function lotById(tx: Sql, id: string): Promise<ShelfRow> {
-  const [row] = await tx`select * from shelf where id = ${id}`;
+  const [row] = await tx<RowOf<'shelf'>[]>`select * from shelf where id = ${id}`;
   return shelfFromRow(row!);
 }
 
@@ -52,18 +53,18 @@ export async function changeShelfItem(id: string, input: unknown, now = new Date
   const { quantity, remainingMl, dropped } = accept(parseWith(shelfChangesSchema, body));
   const itemId = knownId('lot', id);
   return database('work').begin(async (tx) => {
-    const [current] = await tx`select * from shelf where id = ${itemId} for no key update`;
+    const [current] = await tx<RowOf<'shelf'>[]>`select * from shelf where id = ${itemId} for no key update`;
     if (!current) throw notFound('lot', id);
     const before = shelfFromRow(current);
     const asked = { quantity, remainingMl, dropped: dropped ?? false };
     const stands = {
       quantity: before.quantity,
       remainingMl: before.remainingMl,
-      dropped: current.dropped_at !== null,
+      dropped: current.droppedAt !== null,
     };
     if (before.version > version && sameContent(asked, stands)) return before;
     // What was taken off by mistake is put back; nothing else is done to it.
-    const gone = current.dropped_at !== null && dropped !== false;
+    const gone = current.droppedAt !== null && dropped !== false;
     if (before.version !== version || gone) throw stale('That lot', before);
     if ((remainingMl === null) !== (before.openedAt === null) || (remainingMl ?? 0) > (before.sizeMl ?? 0))
       throw refused([
@@ -77,7 +78,7 @@ export async function changeShelfItem(id: string, input: unknown, now = new Date
               : `0 to ${before.sizeMl} ml, what the bottle holds`,
         },
       ]);
-    const [row] = await tx`
+    const [row] = await tx<RowOf<'shelf'>[]>`
       update shelf set quantity = ${quantity}, remaining_m3 = ${remainingMl === null ? null : toSI(remainingMl, 'ml')},
         dropped_at = ${dropped ? now : null}, version = version + 1
       where id = ${itemId} returning *`;
@@ -98,8 +99,8 @@ export async function openBottle(id: string, input: unknown, now = new Date()): 
       write,
       () => lotById(tx, openedId),
       async () => {
-        const [row] = await tx`select * from shelf where id = ${lotId} for no key update`;
-        if (!row || row.dropped_at) throw notFound('lot', id);
+        const [row] = await tx<RowOf<'shelf'>[]>`select * from shelf where id = ${lotId} for no key update`;
+        if (!row || row.droppedAt) throw notFound('lot', id);
         const lot = shelfFromRow(row);
         if (lot.kind !== 'fluid' || lot.openedAt || lot.quantity < 1)
           throw refused([
@@ -117,16 +118,16 @@ export async function openBottle(id: string, input: unknown, now = new Date()): 
           what: lot.what,
           batch: lot.batch,
           quantity: 1,
-          fluid_class: row.fluid_class,
-          size_m3: row.size_m3,
-          dry_k: row.dry_k,
-          wet_k: row.wet_k,
+          fluidClass: row.fluidClass,
+          sizeM3: row.sizeM3,
+          dryK: row.dryK,
+          wetK: row.wetK,
           colour: row.colour,
-          opened_at: at,
-          remaining_m3: row.size_m3,
-          added_at: now,
+          openedAt: at,
+          remainingM3: row.sizeM3,
+          addedAt: now,
         };
-        const [written] = await tx`insert into shelf ${tx(opened)} returning *`;
+        const [written] = await tx<RowOf<'shelf'>[]>`insert into shelf ${tx(opened)} returning *`;
         return shelfFromRow(written!);
       },
     ),

@@ -17,30 +17,30 @@ export async function saveShop(input: unknown, options: { isDemo?: boolean } = {
     const columns = {
       name: shop.name,
       circuit: shop.circuit,
-      altitude_m: shop.altitudeM,
-      time_zone: shop.timeZone,
-      fluid_school: shop.fluidSchool,
-      bleed_order: shop.bleedOrder,
-      two_bleeders: shop.twoBleeders,
-      reservoir_school: shop.reservoirSchool,
-      bleed_method: shop.bleedMethod,
-      pot_school: shop.potSchool,
-      bleed_pressure_pa: toSI(shop.bleedPressureKPa, 'kPa'),
-      bottle_m3: toSI(shop.bottleMl, 'ml'),
-      strainer_school: shop.strainerSchool,
-      catch_m3: toSI(shop.catchMl, 'ml'),
-      bed_in_school: shop.bedInSchool,
-      learn_strength: shop.learnStrength,
-      date_order: shop.dateOrder,
+      altitudeM: shop.altitudeM,
+      timeZone: shop.timeZone,
+      fluidSchool: shop.fluidSchool,
+      bleedOrder: shop.bleedOrder,
+      twoBleeders: shop.twoBleeders,
+      reservoirSchool: shop.reservoirSchool,
+      bleedMethod: shop.bleedMethod,
+      potSchool: shop.potSchool,
+      bleedPressurePa: toSI(shop.bleedPressureKPa, 'kPa'),
+      bottleM3: toSI(shop.bottleMl, 'ml'),
+      strainerSchool: shop.strainerSchool,
+      catchM3: toSI(shop.catchMl, 'ml'),
+      bedInSchool: shop.bedInSchool,
+      learnStrength: shop.learnStrength,
+      dateOrder: shop.dateOrder,
       currency: shop.currency,
-      signed_in_hours: shop.signedInHours,
-      length_unit: shop.lengthUnit,
-      temperature_unit: shop.temperatureUnit,
-      pressure_unit: shop.pressureUnit,
+      signedInHours: shop.signedInHours,
+      lengthUnit: shop.lengthUnit,
+      temperatureUnit: shop.temperatureUnit,
+      pressureUnit: shop.pressureUnit,
     };
     const written =
       version === 0
-        ? await tx`insert into shop ${tx({ ...columns, is_demo: options.isDemo ?? false })} on conflict do nothing returning 1`
+        ? await tx`insert into shop ${tx({ ...columns, isDemo: options.isDemo ?? false })} on conflict do nothing returning 1`
         : await tx`update shop set ${tx(columns)}, version = version + 1 where version = ${version} returning 1`;
     if (written.length === 0) {
       const { version: newest, isDemo: _, ...stands } = await getShop(tx);

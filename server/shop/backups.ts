@@ -1,3 +1,4 @@
+import type { RowOf } from '../db/rows';
 import { database } from '../db/sql';
 
 export type LastBackups = {
@@ -7,12 +8,17 @@ export type LastBackups = {
   trouble: { at: string; words: string } | null;
 };
 
+/** One that was made whole: only one that failed has no file, no bytes and no number. */
+type WholeBackup = { at: Date; file: string; bytes: string; kept: number };
+
 /** What became of the backups that a start was told to make; nothing where it was told of none. */
 export async function lastBackups(): Promise<LastBackups | null> {
   const sql = database('setup');
   const [[newest], [good]] = await Promise.all([
-    sql`select at, trouble from backups order by id desc limit 1`,
-    sql`select at, file, bytes, kept from backups where trouble is null order by id desc limit 1`,
+    sql<Pick<RowOf<'backups'>, 'at' | 'trouble'>[]>`select at, trouble from backups order by id desc limit 1`,
+    sql<
+      WholeBackup[]
+    >`select at, file, bytes, kept from backups where trouble is null order by id desc limit 1`,
   ]);
   if (!newest) return null;
   return {

@@ -1,6 +1,7 @@
 import { fromSI, toSI, UNITS, type Unit } from '../../core/base/units/convert';
 import { LIMIT_SPECS, type LimitName, type ShopLimits } from '../../core/car/limits/catalogue';
 import { type Shop, SIGNED_IN_HOURS } from '../../core/car/shop';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 
 export type ShopRow = Shop & { version: number; isDemo: boolean };
@@ -8,40 +9,40 @@ export type ShopRow = Shop & { version: number; isDemo: boolean };
 /** The shop's settings; a shop nobody has named yet has the plain ones. */
 export async function getShop(sql: Sql = database('open')): Promise<ShopRow> {
   const [[row], limits] = await Promise.all([
-    sql`select * from shop`,
-    sql`select name, value from shop_limits`,
+    sql<RowOf<'shop'>[]>`select * from shop`,
+    sql<RowOf<'shop_limits'>[]>`select name, value from shop_limits`,
   ]);
   if (!row) return { ...NEW_SHOP, version: 0, isDemo: false };
   return {
     name: row.name,
     circuit: row.circuit,
-    altitudeM: row.altitude_m,
-    timeZone: row.time_zone,
-    fluidSchool: row.fluid_school,
-    bleedOrder: row.bleed_order,
-    twoBleeders: row.two_bleeders,
-    reservoirSchool: row.reservoir_school,
-    bleedMethod: row.bleed_method,
-    potSchool: row.pot_school,
-    bleedPressureKPa: fromSI(row.bleed_pressure_pa, 'kPa'),
-    bottleMl: Math.round(fromSI(row.bottle_m3, 'ml')),
-    strainerSchool: row.strainer_school,
-    catchMl: Math.round(fromSI(row.catch_m3, 'ml')),
-    bedInSchool: row.bed_in_school,
-    learnStrength: row.learn_strength,
-    dateOrder: row.date_order,
+    altitudeM: row.altitudeM,
+    timeZone: row.timeZone,
+    fluidSchool: row.fluidSchool,
+    bleedOrder: row.bleedOrder,
+    twoBleeders: row.twoBleeders,
+    reservoirSchool: row.reservoirSchool,
+    bleedMethod: row.bleedMethod,
+    potSchool: row.potSchool,
+    bleedPressureKPa: fromSI(row.bleedPressurePa, 'kPa'),
+    bottleMl: Math.round(fromSI(row.bottleM3, 'ml')),
+    strainerSchool: row.strainerSchool,
+    catchMl: Math.round(fromSI(row.catchM3, 'ml')),
+    bedInSchool: row.bedInSchool,
+    learnStrength: row.learnStrength,
+    dateOrder: row.dateOrder,
     currency: row.currency,
-    signedInHours: row.signed_in_hours,
-    lengthUnit: row.length_unit,
-    temperatureUnit: row.temperature_unit,
-    pressureUnit: row.pressure_unit,
+    signedInHours: row.signedInHours,
+    lengthUnit: row.lengthUnit,
+    temperatureUnit: row.temperatureUnit,
+    pressureUnit: row.pressureUnit,
     limits: Object.fromEntries(
       limits
         .filter((limit) => Object.hasOwn(LIMIT_SPECS, limit.name))
         .map((limit) => [limit.name, limitFromSI(limit.name as LimitName, limit.value)]),
     ) as ShopLimits,
     version: row.version,
-    isDemo: row.is_demo,
+    isDemo: row.isDemo,
   };
 }
 

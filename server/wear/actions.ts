@@ -2,6 +2,7 @@ import { parseWith } from '../../core/base/issues/zod';
 import { eventSchema } from '../../core/planning/wear/eventSchema';
 import { refuseBackwards } from '../cars/odometer';
 import { getCar } from '../cars/queries';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { accept, notFound, refused, stale } from '../failure';
 import { fieldsOf, versioned } from '../http/versioned';
@@ -20,22 +21,23 @@ export async function addEvent(carId: string, input: unknown): Promise<EventRow>
     once(
       tx,
       { id: eventId, kind: 'event', target: car, content: event },
-      async () => eventFromRow((await tx`select * from car_events where id = ${eventId}`)[0]!),
+      async () =>
+        eventFromRow((await tx<RowOf<'car_events'>[]>`select * from car_events where id = ${eventId}`)[0]!),
       async () => {
         await getCar(car, tx);
         await refuseOverlap(tx, car, event.onDate);
         await refuseBackwards(tx, car, event.odometerKm, { on: event.onDate });
         const row = {
           id: eventId,
-          car_id: car,
+          carId: car,
           name: event.name,
-          on_date: event.onDate,
+          onDate: event.onDate,
           sessions: event.sessions,
-          odometer_m: fromKilometres(event.odometerKm),
+          odometerM: fromKilometres(event.odometerKm),
           circuit: event.circuit,
-          air_c: event.airC,
+          airC: event.airC,
         };
-        const [written] = await tx`insert into car_events ${tx(row)} returning *`;
+        const [written] = await tx<RowOf<'car_events'>[]>`insert into car_events ${tx(row)} returning *`;
         return eventFromRow(written!);
       },
     ),
@@ -62,15 +64,15 @@ export async function changeEvent(id: string, input: unknown, now = new Date()):
   const event = accept(parseWith(eventSchema, rest));
   const eventId = knownId('event', id);
   return database('work').begin(async (tx) => {
-    const [row] = await tx`
+    const [row] = await tx<RowOf<'car_events'>[]>`
     update car_events set name = ${event.name}, on_date = ${event.onDate}, sessions = ${event.sessions},
       odometer_m = ${fromKilometres(event.odometerKm)}, circuit = ${event.circuit}, air_c = ${event.airC}, dropped_at = ${dropped === true ? now : null}, version = version + 1
     where id = ${eventId} and version = ${version} and dropped_at is null returning *`;
     if (row) return eventFromRow(row);
-    const [current] = await tx`select * from car_events where id = ${eventId}`;
+    const [current] = await tx<RowOf<'car_events'>[]>`select * from car_events where id = ${eventId}`;
     if (!current) throw notFound('event', id);
     const { id: _, version: __, ...fields } = eventFromRow(current);
-    const stands = { ...fields, dropped: current.dropped_at !== null };
+    const stands = { ...fields, dropped: current.droppedAt !== null };
     if (current.version > version && sameContent(stands, { ...event, dropped: dropped === true }))
       return eventFromRow(current);
     throw stale('That event', eventFromRow(current));

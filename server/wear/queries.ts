@@ -1,11 +1,11 @@
-import type { Row } from 'postgres';
 import { dayIn } from '../../core/base/day';
 import type { Corner } from '../../core/car/corner';
 import { type CornerWear, type PastReading, WEAR_KINDS, wearOf } from '../../core/planning/wear/history';
 import { type Measured, measuredOf } from '../../core/planning/wear/measured';
 import { type CarEvent, sessionsBy } from '../../core/planning/wear/sessions';
+import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
-import { figuresFromRow } from '../jobs/rows';
+import { type FiguresRow, figuresFromRow } from '../jobs/rows';
 import { kilometres } from '../units';
 
 export type EventRow = Required<CarEvent> & { odometerKm: number | null; version: number };
@@ -13,22 +13,22 @@ export type EventRow = Required<CarEvent> & { odometerKm: number | null; version
 /** Jobs that measured pads or rotors looked back on: more than any part lives to see. */
 const MOST_JOBS = 20;
 
-export function eventFromRow(row: Row): EventRow {
+export function eventFromRow(row: RowOf<'car_events'>): EventRow {
   return {
     id: row.id,
     name: row.name,
-    onDate: row.on_date,
+    onDate: row.onDate,
     sessions: row.sessions,
-    odometerKm: kilometres(row.odometer_m),
+    odometerKm: kilometres(row.odometerM),
     circuit: row.circuit,
-    airC: row.air_c === null ? null : Number(row.air_c),
+    airC: row.airC === null ? null : Number(row.airC),
     version: row.version,
   };
 }
 
 /** A car's days on track, oldest first. */
 async function carEvents(carId: string, sql: Sql = database('own')): Promise<EventRow[]> {
-  const rows = await sql`
+  const rows = await sql<RowOf<'car_events'>[]>`
     select * from car_events
     where car_id = ${carId} and dropped_at is null order by on_date, id`;
   return rows.map(eventFromRow);
@@ -44,7 +44,7 @@ export async function carPast(
 ): Promise<CarPast> {
   const [events, rows] = await Promise.all([
     carEvents(carId, sql),
-    sql`
+    sql<FiguresRow[]>`
       select r.kind, r.corner, r.input, r.result, r.calcs, r.recorded_at
       from (
         select id from jobs where car_id = ${carId} ${options.exceptJob ? sql`and id <> ${options.exceptJob}` : sql``}
@@ -59,9 +59,9 @@ export async function carPast(
     const { input } = figuresFromRow(row);
     // Wear is told from what today's rules can read; the car's page shows the rest as it was written.
     if (input === null) return [];
-    const sessions = sessionsBy(events, dayIn(options.timeZone, row.recorded_at));
+    const sessions = sessionsBy(events, dayIn(options.timeZone, row.recordedAt));
     return [
-      { kind: row.kind, corner: row.corner, input, recordedAt: row.recorded_at.toISOString(), sessions },
+      { kind: row.kind, corner: row.corner, input, recordedAt: row.recordedAt.toISOString(), sessions },
     ];
   });
   return { wear: wearOf(readings), measured: measuredOf(readings), events };
@@ -69,10 +69,10 @@ export async function carPast(
 
 /** Each car's days on track since its fluid was filled, past and to come. */
 export async function eventDaysSinceFill(sql: Sql = database('own')): Promise<Map<string, string[]>> {
-  const rows = await sql`
+  const rows = await sql<{ carId: string; days: string[] }[]>`
     select car_events.car_id, array_agg(car_events.on_date::text) as days
     from car_events join cars on cars.id = car_events.car_id
     where car_events.dropped_at is null and car_events.on_date >= cars.fluid_filled_on
     group by car_events.car_id`;
-  return new Map(rows.map(({ car_id, days }) => [car_id as string, days as string[]]));
+  return new Map(rows.map(({ carId, days }) => [carId, days]));
 }

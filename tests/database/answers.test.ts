@@ -39,7 +39,7 @@ async function closed(
     update jobs set car_id = ${carId}, opened_at = ${opened}, closed_at = ${opened}::timestamptz + ${hours}::int * interval '1 hour',
       outcome = ${outcome}, closed_by = 'Mira', summary = 'Done' where id = ${job.id}`;
   if (causes.length > 0)
-    await sql`insert into job_causes ${sql(causes.map((cause) => ({ job_id: job.id, cause })))}`;
+    await sql`insert into job_causes ${sql(causes.map((cause) => ({ jobId: job.id, cause })))}`;
   if (tookMin !== undefined)
     await sql`
       insert into works (id, job_id, procedure, cause, title, plan, added_at, took_min)

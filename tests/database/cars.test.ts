@@ -36,8 +36,8 @@ describe('cars', () => {
     const car = await makeCar();
     const [row] =
       await database()`select master_bore_m, rotor_new_m from cars join car_axles on car_id = id and axle = 'front' where id = ${car.id}`;
-    expect(row!.master_bore_m).toBeCloseTo(0.022225, 9);
-    expect(row!.rotor_new_m).toBeCloseTo(0.024, 9);
+    expect(row!.masterBoreM).toBeCloseTo(0.022225, 9);
+    expect(row!.rotorNewM).toBeCloseTo(0.024, 9);
   });
 
   it('are saved over the version their author saw', async () => {

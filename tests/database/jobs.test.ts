@@ -50,7 +50,7 @@ describe('answers are append-only', () => {
     const first = await answer(job.id, { finding: 'pedal_hold', state: 'holds' });
     const sql = database();
     const raw = (replaces: string | null, finding = 'pedal_hold') =>
-      sql`insert into findings ${sql({ id: randomUUID(), job_id: job.id, phase: 'before', finding, state: 'sinks', replaces, recorded_at: new Date() })}`;
+      sql`insert into findings ${sql({ id: randomUUID(), jobId: job.id, phase: 'before', finding, state: 'sinks', replaces, recordedAt: new Date() })}`;
     await expect(raw(null)).rejects.toThrow(/findings_first/);
     await expect(raw(first.id, 'pedal_pump')).rejects.toThrow(/foreign key/);
     await raw(first.id);

@@ -22,7 +22,7 @@ async function counted(): Promise<Record<string, number>> {
 async function close(job: string, outcome: string, causes: readonly string[]): Promise<void> {
   await database('work').begin(async (tx) => {
     await tx`update jobs set outcome = ${outcome}, closed_by = 'x', summary = 'y', closed_at = opened_at + interval '1 hour' where id = ${job}`;
-    await tx`insert into job_causes ${tx(causes.map((cause) => ({ job_id: job, cause })))}`;
+    await tx`insert into job_causes ${tx(causes.map((cause) => ({ jobId: job, cause })))}`;
   });
 }
 
@@ -60,7 +60,7 @@ describe('jobs like this one', () => {
     for (const outcome of ['cured', 'no_change', 'cured']) {
       const { job } = await makeJob();
       await database()`
-        insert into findings ${database()({ id: randomUUID(), job_id: job.id, phase: 'before', finding: 'droning_wheel', state: 'yes', recorded_at: new Date() })}`;
+        insert into findings ${database()({ id: randomUUID(), jobId: job.id, phase: 'before', finding: 'droning_wheel', state: 'yes', recordedAt: new Date() })}`;
       await close(job.id, outcome, ['wheel_bearing_play']);
     }
     expect(await jobsLike(['droning_wheel'], asking.id)).toEqual({

@@ -92,7 +92,7 @@ describe('the demo', () => {
     process.env.DATABASE_URL = url;
     expect(other).not.toBe(url);
     // Only the moment a car was written differs.
-    const plain = (text: string) => text.replaceAll(/"created_at":"[^"]*"/g, '');
+    const plain = (text: string) => text.replaceAll(/"createdAt":"[^"]*"/g, '');
     expect(plain(second)).toBe(plain(first));
   });
 });
@@ -120,7 +120,7 @@ describe('the ledger', () => {
 
   it('pages by key without losing or repeating a line', async () => {
     const sql = database();
-    const [car] = await sql`select id from cars limit 1`;
+    const [car] = await sql<{ id: string }[]>`select id from cars limit 1`;
     await sql`
       insert into jobs (id, car_id, complaint, opened_at, closed_at, closed_by, outcome)
       select gen_random_uuid(), ${car!.id}, 'Filler ' || n, now(), now() - (n / 3) * interval '1 hour' + interval '2 days', 'x', 'cured' from generate_series(0, 99) n`;

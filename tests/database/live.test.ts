@@ -37,7 +37,7 @@ async function listening(): Promise<{ told: string[]; off: () => void }> {
 }
 
 async function versionOf(id: string): Promise<number> {
-  return (await database()`select version from jobs where id = ${id}`)[0]!.version;
+  return (await database()<{ version: number }[]>`select version from jobs where id = ${id}`)[0]!.version;
 }
 
 describe('what is written of a job', () => {

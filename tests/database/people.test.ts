@@ -272,9 +272,9 @@ describe('a session', () => {
   it('is kept as a hash only', async () => {
     const { name } = await somebody();
     const { session, device } = await byPassword(name, PASSWORD, 'A phone');
-    const rows = await database('setup')`
+    const rows = await database('setup')<{ tokenHash: Buffer }[]>`
       select token_hash from sessions union all select token_hash from devices`;
-    const kept = rows.map((row) => row.token_hash.toString('base64url'));
+    const kept = rows.map((row) => row.tokenHash.toString('base64url'));
     expect(kept).not.toContain(session);
     expect(kept).not.toContain(device);
     const [person] = await database('setup')`
@@ -339,7 +339,7 @@ describe('who did it', () => {
     const id = randomUUID();
     await as(await actorOf(session), () => addAnswer(job.id, { id, ...SOFT_PEDAL }));
     const [row] = await database('setup')`select by_person from findings where id = ${id}`;
-    expect(row!.by_person).toBe(person.id);
+    expect(row!.byPerson).toBe(person.id);
     const { lines } = await auditPage({ person: person.id });
     expect(lines.map(({ what, how }) => `${what} ${how}`)).toEqual(['sign_in by_password', 'devices added']);
     expect(lines[0]).toMatchObject({ who: person.name, device: expect.stringContaining('Tablet') });

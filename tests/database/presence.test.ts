@@ -54,7 +54,7 @@ describe('who else has a job open', () => {
     await here(mira, job.id, page);
     await here(tobias, job.id, page, 'Rotor, FL');
     const rows = await database()`select person_id, question from presence where page = ${page}`;
-    expect(rows).toMatchObject([{ person_id: mira.id, question: '' }]);
+    expect(rows).toMatchObject([{ personId: mira.id, question: '' }]);
     await here(tobias, job.id, page, '', true);
     expect(await database()`select 1 from presence where page = ${page}`).toHaveLength(1);
   });

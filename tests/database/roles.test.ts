@@ -133,9 +133,11 @@ async function carOf(path: string, id: string | undefined, body: object): Promis
   if (id === undefined) return undefined;
   const sql = database();
   const [row] = path.startsWith('/api/drives')
-    ? await sql`select car_id from jobs where id = (select job_id from proof_drives where id = ${id})`
-    : await sql`select car_id from jobs where id = ${id}`;
-  return row?.car_id;
+    ? await sql<
+        { carId: string }[]
+      >`select car_id from jobs where id = (select job_id from proof_drives where id = ${id})`
+    : await sql<{ carId: string }[]>`select car_id from jobs where id = ${id}`;
+  return row?.carId;
 }
 
 describe('every route and method', () => {

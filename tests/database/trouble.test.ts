@@ -6,6 +6,7 @@ import { passingRecord } from '../../core/planning/run/passing';
 import { planOf } from '../../core/planning/run/run';
 import { lastReadings } from '../../server/cars/queries';
 import { within } from '../../server/db/deadline';
+import type { RowOf } from '../../server/db/rows';
 import { closeDatabase, database } from '../../server/db/sql';
 import { carDue } from '../../server/due/kept';
 import { judgeAside } from '../../server/heavy/judge';
@@ -162,11 +163,14 @@ describe('the day of a new fill', () => {
     await database()`update jobs set opened_at = ${at} where id = ${job.id}`;
     const closing = { outcome: 'no_change', confirmed: [], summary: '', by: 'Mira', next: [] };
     await closeJob(job.id, { version: now.version, ...closing }, new Date(at.getTime()));
-    const [row] = await database()`select fluid_filled_on from cars where id = ${car.id}`;
-    const [last] =
-      await database()`select (closed_at at time zone ${timeZone})::date::text as day from jobs where id = ${job.id}`;
-    expect(row!.fluid_filled_on).toBe(last!.day);
-    expect(day <= row!.fluid_filled_on).toBe(true);
+    const [row] = await database()<
+      { fluidFilledOn: string }[]
+    >`select fluid_filled_on from cars where id = ${car.id}`;
+    const [last] = await database()<
+      { day: string }[]
+    >`select (closed_at at time zone ${timeZone})::date::text as day from jobs where id = ${job.id}`;
+    expect(row!.fluidFilledOn).toBe(last!.day);
+    expect(day <= row!.fluidFilledOn).toBe(true);
   });
 });
 
@@ -181,14 +185,14 @@ describe('a reading that today’s rules no longer accept', () => {
     const sql = database();
     await sql`insert into readings ${sql({
       id: randomUUID(),
-      job_id: jobId,
+      jobId,
       phase: 'before',
       kind: 'pads',
       corner: 'FL',
       input: sql.json(input as never),
       result: result === null ? null : sql.json(result as never),
       calcs: result === null ? null : '0.1',
-      recorded_at: new Date(),
+      recordedAt: new Date(),
     })}`;
   };
 
@@ -234,10 +238,10 @@ describe('a reading that today’s rules no longer accept', () => {
     const input = { class: 'DOT4', moisturePct: 2.7 };
     const fluid = { phase: 'before', kind: 'fluid', corner: '', replaces: null, why: '' };
     const { id } = await addReading(job.id, { id: randomUUID(), ...fluid, input });
-    const [row] = await database()`select result, calcs from readings where id = ${id}`;
+    const [row] = await database()<RowOf<'readings'>[]>`select * from readings where id = ${id}`;
     expect(row!.calcs).toMatch(/^[0-9.]+$/);
     expect(row!.result).toMatchObject({ states: { fluid_moisture: 'borderline' } });
-    expect(row!.result.limits).toContainEqual(expect.objectContaining({ name: 'wetFromPct', value: 3 }));
+    expect(row!.result!.limits).toContainEqual(expect.objectContaining({ name: 'wetFromPct', value: 3 }));
   });
 });
 

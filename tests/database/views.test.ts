@@ -69,8 +69,8 @@ describe('what is due', () => {
     const sql = database();
     const [late, soon] = [randomUUID(), randomUUID()];
     await sql`insert into follow_ups ${sql([
-      { id: late, car_id: car.id, what: 'Later', due_on: '2026-09-01' },
-      { id: soon, car_id: car.id, what: 'Sooner', due_on: '2026-06-01' },
+      { id: late, carId: car.id, what: 'Later', dueOn: '2026-09-01' },
+      { id: soon, carId: car.id, what: 'Sooner', dueOn: '2026-06-01' },
     ])}`;
     expect((await openFollowUps('2026-05-01', car.id)).map((each) => each.what)).toEqual(['Sooner', 'Later']);
     await finishFollowUp(soon, { version: 1 });

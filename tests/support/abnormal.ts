@@ -20,12 +20,12 @@ export async function everythingAbnormal(): Promise<string> {
   const { job } = await makeJob('Everything');
   const rows = allAbnormal().map(({ id, state, place = '' }) => ({
     id: randomUUID(),
-    job_id: job.id,
+    jobId: job.id,
     phase: 'before',
     finding: id,
     place,
     state,
-    recorded_at: new Date(),
+    recordedAt: new Date(),
   }));
   const sql = database();
   await sql`insert into findings ${sql(rows)}`;

@@ -381,7 +381,7 @@ export const BY_VERSION: Record<string, () => Promise<Omit<Sent, 'elsewhere' | '
   'PATCH /api/follow-ups/[id]': async () => {
     const id = randomUUID();
     const sql = database();
-    await sql`insert into follow_ups ${sql({ id, car_id: (await makeCar()).id, what: 'Look', due_on: null })}`;
+    await sql`insert into follow_ups ${sql({ id, carId: (await makeCar()).id, what: 'Look', dueOn: null })}`;
     return { params: { id }, body: { version: 1 }, other: { version: 7 } };
   },
   'PATCH /api/shelf/[id]': async () => ({

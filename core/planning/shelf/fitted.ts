@@ -37,7 +37,8 @@ export function cameOffWords({ oldWhy, oldMate }: Pick<FittedPart, 'oldWhy' | 'o
 /** A part on a car, or one that was. */
 export type FittedPart = {
   id: string;
-  kind: PartKind;
+  /** Fluid is kept as the car's fill. */
+  kind: Exclude<PartKind, 'fluid'>;
   place: Place | '';
   what: string;
   batch: string;
