@@ -1,5 +1,5 @@
 import type { device } from '../shell/device';
-import type { QueueStorage } from './outbox';
+import type { QueueStorage } from './keeping';
 import { isWrite, type QueuedWrite } from './write';
 
 /** Under which a version before the device's database kept what was waiting: one text, a list. */

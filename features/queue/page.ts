@@ -6,9 +6,10 @@ import { forgetKept } from '../shell/useKept';
 import { figuresName } from '../shell/useKeptFigures';
 import { earlier } from './earlier';
 import { createLanded } from './landed';
-import { createOutbox, isOthers, type OutboxGround, type Told } from './outbox';
+import { createOutbox, type OutboxGround, type Told } from './outbox';
 import { createSender } from './send';
 import { createStorage } from './storage';
+import { isOthers } from './waiting';
 import type { Author, QueuedWrite } from './write';
 
 /** Nobody waits longer for one answer, ms. */

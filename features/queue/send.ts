@@ -31,54 +31,17 @@ export function createSender({ fetch, passOf, onPassEnded }: SenderGround) {
   const versions = new Map<string, number>();
 
   async function post(write: QueuedWrite): Promise<Sent> {
-    const { method, path } = addressOf(write);
     const pass = passOf(write);
-    let response: Response;
-    try {
-      response = await fetch(path, {
-        method,
-        headers: { 'content-type': 'application/json', ...(pass ? { [PASS_HEADER]: pass } : {}) },
-        body: JSON.stringify(contentOf(write)),
-      });
-    } catch {
-      return later('The server does not answer. What you entered is kept here and sent when it does.');
-    }
-    const read = (await response.json().catch(() => undefined)) as Answer | undefined;
-    // The line went down in the middle of the answer: whether it landed is only known by sending it again.
-    if (read === undefined && response.ok) return later('The server’s answer did not arrive whole.');
-    const answer = read ?? { code: 'broken', message: `The server answered ${response.status}.` };
+    const reply = await ask(fetch, write, { version: versions.get(write.jobId), pass });
+    if ('is' in reply) return reply;
+    const { response, answer } = reply;
     if (response.status === 401 && pass) await onPassEnded(write);
     if (response.status >= 500 || LATER.has(response.status))
       return later(answer.message ?? 'The server is in trouble. What you entered is kept here.', response);
     if (!response.ok) return { is: 'refused', refusal: answer as Refusal };
-    if (write.kind === 'job') versions.set(write.jobId, answer.version!);
-    const whole =
-      write.kind === 'opening' || write.kind === 'closing' ? (answer as Partial<JobSheet>).job : undefined;
-    if (whole) versions.set(write.jobId, whole.version);
+    const version = versionIn(write, answer);
+    if (version !== undefined) versions.set(write.jobId, version);
     return { is: 'landed', landing: { kind: write.kind, write, row: answer } as Landing };
-  }
-
-  function contentOf(write: QueuedWrite): object {
-    if (write.kind !== 'job') return write.body;
-    return { ...write.body.changes, version: versions.get(write.jobId) ?? 0 };
-  }
-
-  /** Whether somebody changed the job, but not what this write changes. The page may have seen that meanwhile, too. */
-  function onlyOtherFieldsChanged(
-    write: QueuedWrite,
-    { code, current }: Refusal,
-    sentOver: number | undefined,
-  ): boolean {
-    const job = current as
-      | (Record<string, unknown> & { version?: number; closedAt?: string | null })
-      | undefined;
-    if (write.kind !== 'job' || code !== 'stale' || !job?.version || job.closedAt) return false;
-    if (job.version === sentOver) return false;
-    const isSame = ([field, value]: [string, unknown]) =>
-      JSON.stringify(job[field]) === JSON.stringify(value);
-    if (!Object.entries(write.body.was).every(isSame)) return false;
-    versions.set(write.jobId, job.version);
-    return true;
   }
 
   return {
@@ -86,7 +49,9 @@ export function createSender({ fetch, passOf, onPassEnded }: SenderGround) {
       for (;;) {
         const sentOver = versions.get(write.jobId);
         const sent = await post(write);
-        if (sent.is !== 'refused' || !onlyOtherFieldsChanged(write, sent.refusal, sentOver)) return sent;
+        const now = sent.is === 'refused' ? versionBesides(write, sent.refusal) : undefined;
+        if (now === undefined || now === sentOver) return sent;
+        versions.set(write.jobId, now);
       }
     },
 
@@ -95,6 +60,46 @@ export function createSender({ fetch, passOf, onPassEnded }: SenderGround) {
       versions.set(jobId, version);
     },
   };
+}
+
+type Asked = { version: number | undefined; pass: string | undefined };
+
+/** Puts one write to the server, and reads what it says of it. */
+async function ask(
+  fetch: SenderGround['fetch'],
+  write: QueuedWrite,
+  { version, pass }: Asked,
+): Promise<{ response: Response; answer: Answer } | Sent> {
+  const { method, path } = addressOf(write);
+  const headers = { 'content-type': 'application/json', ...(pass ? { [PASS_HEADER]: pass } : {}) };
+  const body = JSON.stringify(contentOf(write, version));
+  const response = await fetch(path, { method, headers, body }).catch(() => undefined);
+  if (!response)
+    return later('The server does not answer. What you entered is kept here and sent when it does.');
+  const read = (await response.json().catch(() => undefined)) as Answer | undefined;
+  // The line went down in the middle of the answer: whether it landed is only known by sending it again.
+  if (read === undefined && response.ok) return later('The server’s answer did not arrive whole.');
+  return { response, answer: read ?? { code: 'broken', message: `The server answered ${response.status}.` } };
+}
+
+function contentOf(write: QueuedWrite, version = 0): object {
+  return write.kind === 'job' ? { ...write.body.changes, version } : write.body;
+}
+
+/** The version of the job that an answer brings, where it brings one. */
+function versionIn({ kind }: QueuedWrite, answer: Answer): number | undefined {
+  if (kind === 'job') return answer.version;
+  return kind === 'opening' || kind === 'closing' ? (answer as Partial<JobSheet>).job?.version : undefined;
+}
+
+/** The version somebody changed the job to, where that left alone what this write changes. */
+function versionBesides(write: QueuedWrite, { code, current }: Refusal): number | undefined {
+  const job = current as
+    | (Record<string, unknown> & { version?: number; closedAt?: string | null })
+    | undefined;
+  if (write.kind !== 'job' || code !== 'stale' || !job?.version || job.closedAt) return undefined;
+  const isSame = ([field, value]: [string, unknown]) => JSON.stringify(job[field]) === JSON.stringify(value);
+  return Object.entries(write.body.was).every(isSame) ? job.version : undefined;
 }
 
 /** Not now; a server that is busy may say when. */

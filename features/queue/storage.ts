@@ -1,5 +1,6 @@
-import { type DBSchema, type IDBPDatabase, type IDBPObjectStore, openDB } from 'idb';
-import type { QueueStorage } from './outbox';
+import type { DBSchema, IDBPDatabase, IDBPObjectStore } from 'idb';
+import { openedOnce } from '../shell/openedOnce';
+import type { QueueStorage } from './keeping';
 import { isWrite, type QueuedWrite } from './write';
 
 type Schema = DBSchema & {
@@ -16,24 +17,10 @@ type Writes = IDBPObjectStore<Schema, ['writes'], 'writes', 'readwrite'>;
  * @param onUnread told when something is found there that no page can read; it lies beside from then on
  */
 export function createStorage(name: string, onUnread: () => void): QueueStorage {
-  let opened: Promise<IDBPDatabase<Schema>> | undefined;
-
-  function open(): Promise<IDBPDatabase<Schema>> {
-    opened ??= openDB<Schema>(name, 1, {
-      upgrade(database) {
-        database.createObjectStore('writes', { keyPath: 'id' }).createIndex('order', 'order');
-        database.createObjectStore('unread', { autoIncrement: true });
-      },
-      // Another tab may have cleared the browser's storage: it is opened anew when it is needed.
-      terminated() {
-        opened = undefined;
-      },
-    }).catch((error) => {
-      opened = undefined;
-      throw error;
-    });
-    return opened;
-  }
+  const open = openedOnce<Schema>(name, (database) => {
+    database.createObjectStore('writes', { keyPath: 'id' }).createIndex('order', 'order');
+    database.createObjectStore('unread', { autoIncrement: true });
+  });
 
   async function setAside(database: IDBPDatabase<Schema>, values: QueuedWrite[]): Promise<void> {
     const change = database.transaction(['writes', 'unread'], 'readwrite');

@@ -14,7 +14,7 @@ import type { Corner } from '@/core/car/corner';
 import { denied } from '../shell/denied';
 import { usePerson } from '../shell/PersonContext';
 import { undo } from '../shell/undo';
-import { createJobCommands, type JobCommands } from './commands';
+import { createJobCommands, type JobCommands } from './commands/commands';
 import { createJobStore, type JobState, type JobStore } from './jobStore';
 import { mayEnter } from './mayEnter';
 import { serverSource } from './serverSource';

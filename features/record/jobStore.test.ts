@@ -4,7 +4,7 @@ import type { JobSheet } from '@/core/job/sheet';
 import { answerRow, emptySheet, fluidRow } from '@/tests/support/sheet';
 import type { News } from '../queue/outbox';
 import type { Entry, Landing, QueuedWrite } from '../queue/write';
-import { createJobCommands } from './commands';
+import { createJobCommands } from './commands/commands';
 import { createJobStore, type JobSource } from './jobStore';
 
 /** A judgement that only says of which sheet it is. */

@@ -4,6 +4,7 @@ import type { JobSheet } from '@/core/job/sheet';
 import { withoutLeft } from '@/core/planning/run/mates';
 import type { News, OutboxState } from '../queue/outbox';
 import type { Entry, QueuedWrite } from '../queue/write';
+import { observable } from '../shell/observable';
 import { withLanding, withWrite } from './overlay';
 
 /** Where a job's sheet comes from, and where what is entered goes: the shop's server, or anything that keeps one. */
@@ -40,25 +41,18 @@ export function createJobStore(first: JobState, source: JobSource) {
   const jobId = first.sheet.job.id;
   let base = first.sheet;
   let mine: readonly QueuedWrite[] = [];
-  let state = first;
+  const { subscribe, snapshot, set } = observable(first);
   let landings = 0;
-  let asked = 0;
-  const watchers = new Set<() => void>();
-
-  function show(next: JobState): void {
-    state = next;
-    for (const watcher of watchers) watcher();
-  }
 
   /** Lays what waits over the sheet, and judges what comes of it. */
   function lay(): void {
     const entered = mine.reduce(withWrite, base);
     const works = inOwnOrder(withoutLeft(entered.works, entered.ticks), entered.job.workOrder);
     const sheet = { ...entered, works };
-    show({ ...state, sheet });
+    set({ ...snapshot(), sheet });
     void source.judge(sheet).then((judgement) => {
       // One that comes in late is of an older sheet.
-      if (state.sheet === sheet) show({ sheet, judgement });
+      if (snapshot().sheet === sheet) set({ sheet, judgement });
     });
   }
 
@@ -77,18 +71,11 @@ export function createJobStore(first: JobState, source: JobSource) {
     lay();
   }
 
-  async function refresh(): Promise<void> {
-    asked += 1;
-    const turn = asked;
-    for (let attempt = 0; attempt < ATTEMPTS; attempt++) {
-      const before = landings;
-      const newest = await source.fetch();
-      // One that was asked for later has it newer, whichever comes first.
-      if (!newest || turn !== asked) return;
-      // What landed while this was on its way may not be in it: laid over, it would take a step back.
-      if (landings === before) return take(newest);
-    }
-  }
+  const newest = newestOf(source.fetch, () => landings);
+  const refresh = async (): Promise<void> => {
+    const sheet = await newest();
+    if (sheet) take(sheet);
+  };
 
   function onNews(news: News): void {
     if ('dropped' in news) {
@@ -105,12 +92,8 @@ export function createJobStore(first: JobState, source: JobSource) {
   }
 
   return {
-    snapshot: (): JobState => state,
+    ...{ subscribe, snapshot },
     serverSnapshot: (): JobState => first,
-    subscribe(watcher: () => void): () => void {
-      watchers.add(watcher);
-      return () => watchers.delete(watcher);
-    },
 
     /** Listens to queue and source, until what comes back is called. */
     connect(): () => void {
@@ -129,5 +112,24 @@ export function createJobStore(first: JobState, source: JobSource) {
     refresh,
     /** Takes a sheet that came as an answer. */
     take,
+  };
+}
+
+/**
+ * Asks for the newest sheet, and again while something lands meanwhile: laid over, such a one would take a step back.
+ * @returns nothing where it cannot be had, or where one that was asked for later has it newer, whichever comes first
+ */
+function newestOf(fetch: JobSource['fetch'], landings: () => number): JobSource['fetch'] {
+  let asked = 0;
+  return async () => {
+    asked += 1;
+    const turn = asked;
+    for (let attempt = 0; attempt < ATTEMPTS; attempt++) {
+      const before = landings();
+      const sheet = await fetch();
+      if (!sheet || turn !== asked) return undefined;
+      if (landings() === before) return sheet;
+    }
+    return undefined;
   };
 }

@@ -1,5 +1,7 @@
 'use client';
 
+import { announcer } from './observable';
+
 /** Why this device keeps nothing more: no room, or the page may not. */
 export type DeviceTrouble = 'full' | 'denied';
 
@@ -12,7 +14,7 @@ export type DeviceState = {
 const FINE: DeviceState = { trouble: null, setAside: false };
 /** What could not be kept, for as long as the page stays. */
 const held = new Map<string, string | null>();
-const watchers = new Set<() => void>();
+const changed = announcer();
 let state = FINE;
 
 /**
@@ -20,10 +22,7 @@ let state = FINE;
  * with what it holds itself, and the save line says so.
  */
 export const device = {
-  subscribe(watcher: () => void): () => void {
-    watchers.add(watcher);
-    return () => watchers.delete(watcher);
-  },
+  subscribe: changed.listen,
   snapshot: (): DeviceState => state,
   serverSnapshot: (): DeviceState => FINE,
 
@@ -103,9 +102,7 @@ function tell(changes: Partial<DeviceState>): void {
   if (next.trouble === state.trouble && next.setAside === state.setAside) return;
   state = next;
   // Never while something is being drawn: reading can be part of that.
-  queueMicrotask(() => {
-    for (const watcher of watchers) watcher();
-  });
+  queueMicrotask(() => changed.tell());
 }
 
 /**

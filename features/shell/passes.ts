@@ -1,5 +1,6 @@
 import type { Pass } from '@/core/base/people/pass';
 import { may, type Role } from '@/core/base/people/roles';
+import { observable } from './observable';
 import type { Sealed } from './seal';
 
 /** Somebody as a device knows them. */
@@ -52,12 +53,10 @@ export function createPasses({
   now: () => number;
   tell: () => void;
 }) {
-  let passes: readonly KeptPass[] = [];
-  const watchers = new Set<() => void>();
+  const { subscribe, snapshot, set } = observable<readonly KeptPass[]>([]);
 
   async function load(): Promise<void> {
-    passes = (await storage.all()).sort((left, right) => left.name.localeCompare(right.name));
-    for (const watcher of watchers) watcher();
+    set((await storage.all()).sort((left, right) => left.name.localeCompare(right.name)));
   }
 
   async function change(work: () => Promise<void>): Promise<void> {
@@ -68,15 +67,10 @@ export function createPasses({
 
   const put = (pass: KeptPass) => change(() => storage.put(pass));
   const remove = (id: string) => change(() => storage.remove(id));
-  const passOf = (id: string) => passes.find((pass) => pass.id === id && now() < Date.parse(pass.until));
+  const passOf = (id: string) => snapshot().find((pass) => pass.id === id && now() < Date.parse(pass.until));
 
   return {
-    subscribe(watcher: () => void): () => void {
-      watchers.add(watcher);
-      return () => watchers.delete(watcher);
-    },
-    snapshot: (): readonly KeptPass[] => passes,
-    load,
+    ...{ subscribe, snapshot, load },
 
     /** Keeps what a sign-in brought. A driver sees own cars only, and what lies here is of all: they come in where there is a network. */
     async keep(person: KnownPerson, pin: string | null, { token, until }: Pass): Promise<void> {
@@ -109,7 +103,7 @@ export function createPasses({
 
     /** Nothing of theirs waits any more: it takes their figures to open it again. */
     async close(id: string): Promise<void> {
-      const pass = passes.find((each) => each.id === id && each.open !== null);
+      const pass = snapshot().find((each) => each.id === id && each.open !== null);
       if (pass) await put({ ...pass, open: null });
     },
 

@@ -1,8 +1,10 @@
 'use client';
 
-import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import type { DBSchema } from 'idb';
 import { PASS_HEADER } from '@/core/base/people/pass';
 import { device, readKept } from './device';
+import { announcer } from './observable';
+import { openedOnce } from './openedOnce';
 import { createPasses, type KeptPass, type KnownPerson, type PassStorage } from './passes';
 import { seal, unseal } from './seal';
 
@@ -10,19 +12,9 @@ type Schema = DBSchema & { passes: { key: string; value: KeptPass } };
 
 /** In a database of their own: what waits to be sent must not wait for a change of these. */
 function passStorage(): PassStorage {
-  let opened: Promise<IDBPDatabase<Schema>> | undefined;
-  const open = () => {
-    opened ??= openDB<Schema>('bavrin-people', 1, {
-      upgrade: (database) => void database.createObjectStore('passes', { keyPath: 'id' }),
-      terminated: () => {
-        opened = undefined;
-      },
-    }).catch((error) => {
-      opened = undefined;
-      throw error;
-    });
-    return opened;
-  };
+  const open = openedOnce<Schema>('bavrin-people', (database) => {
+    database.createObjectStore('passes', { keyPath: 'id' });
+  });
   return {
     all: async () => (await open()).getAll('passes'),
     put: async (pass) => void (await (await open()).put('passes', pass)),
@@ -42,12 +34,12 @@ export const passes = createPasses({
 
 const AT_CAR = 'bavrin.at-car';
 const SOMEBODY: KnownPerson = { id: '', name: '', role: 'reader' };
-const watchers = new Set<() => void>();
+const told = announcer();
 let taken: { known: KnownPerson | null } | undefined;
 
 function changed(): void {
   taken = undefined;
-  for (const watcher of watchers) watcher();
+  told.tell();
 }
 
 channel?.addEventListener('message', () => {
@@ -57,10 +49,7 @@ channel?.addEventListener('message', () => {
 
 /** Who took over at the car while there was no network: the server does not know yet. */
 export const atCar = {
-  subscribe(watcher: () => void): () => void {
-    watchers.add(watcher);
-    return () => watchers.delete(watcher);
-  },
+  subscribe: told.listen,
   snapshot(): KnownPerson | null {
     taken ??= { known: readKept(AT_CAR, SOMEBODY) ?? null };
     return taken.known;

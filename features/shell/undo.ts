@@ -1,17 +1,13 @@
+import { observable } from './observable';
+
 /** Something that was done at once, and can be taken back for a while. */
 export type Offer = { id: number; label: string; undo: () => void; shown: boolean };
 
 /** How long it can be taken back, ms. */
 export const UNDO_MS = 10_000;
 
-let last: Offer | null = null;
 let made = 0;
-const watchers = new Set<() => void>();
-
-function change(next: Offer | null): void {
-  last = next;
-  for (const watcher of watchers) watcher();
-}
+const last = observable<Offer | null>(null);
 
 /**
  * What was done last, kept for ten seconds so that it can be taken back by its key on the screen or by Ctrl+Z; what was
@@ -21,7 +17,7 @@ export const undo = {
   offer(label: string, act: () => void, { shown = true }: { shown?: boolean } = {}): void {
     made += 1;
     const offer = { id: made, label, undo: act, shown };
-    change(offer);
+    last.set(offer);
     setTimeout(() => undo.drop(offer), UNDO_MS);
   },
   take(offer: Offer): void {
@@ -29,11 +25,8 @@ export const undo = {
     offer.undo();
   },
   drop(offer: Offer): void {
-    if (last === offer) change(null);
+    if (last.snapshot() === offer) last.set(null);
   },
-  snapshot: () => last,
-  subscribe(watcher: () => void): () => void {
-    watchers.add(watcher);
-    return () => watchers.delete(watcher);
-  },
+  snapshot: last.snapshot,
+  subscribe: last.subscribe,
 };

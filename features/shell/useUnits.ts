@@ -2,17 +2,13 @@
 
 import { useMemo, useSyncExternalStore } from 'react';
 import { UNIT_CHOICES, type UnitChoice } from '@/core/base/units/display';
-import { device } from './device';
+import { deviceText } from './deviceText';
 import { useShop } from './ShopContext';
 import { type Units, unitsIn } from './units';
 
-const KEY = 'bavrin.units';
-const watchers = new Set<() => void>();
-
-/** This device's own choice of units over the shop's, kept here; empty follows the shop. */
-function chosen(): string {
-  return device.read(KEY) ?? '';
-}
+/** This device's own choice of units over the shop's; nothing follows the shop. */
+const choice = deviceText('bavrin.units');
+const chosen = () => choice.read() ?? '';
 
 /** What was kept as a choice, as far as it is one. */
 function readChoice(kept: string): Partial<UnitChoice> {
@@ -31,23 +27,13 @@ function readChoice(kept: string): Partial<UnitChoice> {
 }
 
 export function chooseUnits(changes: Partial<UnitChoice>): void {
-  device.write(KEY, JSON.stringify({ ...readChoice(chosen()), ...changes }));
-  for (const watcher of watchers) watcher();
-}
-
-function subscribe(watcher: () => void): () => void {
-  watchers.add(watcher);
-  window.addEventListener('storage', watcher);
-  return () => {
-    watchers.delete(watcher);
-    window.removeEventListener('storage', watcher);
-  };
+  choice.write(JSON.stringify({ ...readChoice(chosen()), ...changes }));
 }
 
 /** Units as this device shows and takes them. */
 export function useUnits(): Units {
   const { lengthUnit, temperatureUnit, pressureUnit } = useShop();
-  const own = useSyncExternalStore(subscribe, chosen, () => '');
+  const own = useSyncExternalStore(choice.subscribe, chosen, () => '');
   return useMemo(
     () => unitsIn({ lengthUnit, temperatureUnit, pressureUnit, ...readChoice(own) }),
     [lengthUnit, temperatureUnit, pressureUnit, own],

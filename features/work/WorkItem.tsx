@@ -15,7 +15,7 @@ import { moment } from '@/ui/format';
 import { Link } from '@/ui/Link';
 import { Octagon } from '@/ui/Octagon';
 import { Opens } from '@/ui/Opens';
-import type { TickRecord } from '../record/commands';
+import type { TickRecord } from '../record/commands/works';
 import { useJob } from '../record/JobProvider';
 import { useShop } from '../shell/ShopContext';
 import { useHash } from '../shell/useHash';

@@ -1,4 +1,5 @@
-import type { OutboxGround, QueueStorage } from '../../features/queue/outbox';
+import type { QueueStorage } from '../../features/queue/keeping';
+import type { OutboxGround } from '../../features/queue/outbox';
 import type { QueuedWrite } from '../../features/queue/write';
 
 /** A device's storage as a test has it: what is in it, and what it will not do. */

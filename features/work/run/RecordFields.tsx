@@ -7,7 +7,7 @@ import { MOST_FIGURE } from '@/core/planning/run/tickIssues';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { NumberField, TextField } from '@/ui/Field';
-import type { TickRecord } from '../../record/commands';
+import type { TickRecord } from '../../record/commands/works';
 import { useUnits } from '../../shell/useUnits';
 
 type Props = { fields: readonly RecordField[]; record: TickRecord; onChange: (record: TickRecord) => void };

@@ -19,7 +19,7 @@ import { Trouble } from '@/ui/Trouble';
 import { HoldsPanel } from '../../checks/HoldsPanel';
 import { Measure } from '../../measure/Measure';
 import { PhaseProvider } from '../../measure/PhaseContext';
-import type { TickRecord } from '../../record/commands';
+import type { TickRecord } from '../../record/commands/works';
 import { useJob } from '../../record/JobProvider';
 import { useKept } from '../../shell/useKept';
 import { useUnits } from '../../shell/useUnits';

@@ -3,7 +3,7 @@
 import { bubblesFound } from '@/core/planning/bleed/taught';
 import type { Step, StepFinding } from '@/core/planning/run/step';
 import { findingOf } from '@/core/readings/vocabulary/findings';
-import type { TickRecord } from '../../record/commands';
+import type { TickRecord } from '../../record/commands/works';
 import { useJob } from '../../record/JobProvider';
 
 /** Writes down what a step says of the car after the work, and takes it back with the step. */

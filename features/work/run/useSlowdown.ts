@@ -9,7 +9,7 @@ import type { WorkRow } from '@/core/planning/run/rows';
 import { planOf, type Run } from '@/core/planning/run/run';
 import type { Step } from '@/core/planning/run/step';
 import { beep, say } from '@/ui/sound';
-import type { TickRecord } from '../../record/commands';
+import type { TickRecord } from '../../record/commands/works';
 import { useJob } from '../../record/JobProvider';
 import { useUnits } from '../../shell/useUnits';
 import { useFeltSlowdown } from './useFeltSlowdown';

@@ -1,0 +1,83 @@
+import type { DeviceTrouble } from '../shell/device';
+import type { QueuedWrite } from './write';
+
+/** Where writes wait until they have landed. Each call rejects, with the browser's own error, where the device keeps nothing. */
+export type QueueStorage = {
+  /** All that is kept, in order. */
+  all: () => Promise<QueuedWrite[]>;
+  put: (write: QueuedWrite) => Promise<void>;
+  remove: (id: string) => Promise<void>;
+};
+
+type Told = { stored: () => void; failed: (trouble: DeviceTrouble) => void };
+
+/** What the device is asked to keep of the queue, one thing after another, whatever another page of it does beside. */
+export function createKeeping(storage: QueueStorage, told: Told) {
+  /** Writes the device has, those it would not keep, and those that are done with but may still be there. */
+  const kept = new Set<string>();
+  const unkept = new Set<string>();
+  const done = new Set<string>();
+  let turn: Promise<void> = Promise.resolve();
+  const failed = (error: unknown) => told.failed(troubleOf(error));
+
+  function store(work: () => Promise<void>): void {
+    turn = turn.then(work).then(told.stored, failed);
+  }
+
+  function keep(write: QueuedWrite): void {
+    store(async () => {
+      unkept.add(write.id);
+      await storage.put(write);
+      unkept.delete(write.id);
+      kept.add(write.id);
+    });
+  }
+
+  function letGo({ id }: QueuedWrite): void {
+    done.add(id);
+    store(async () => {
+      await storage.remove(id);
+      kept.delete(id);
+      done.delete(id);
+    });
+  }
+
+  return {
+    keep,
+    letGo,
+    /** Another page is done with it. */
+    isDone: (id: string): void => void done.add(id),
+
+    /** Reads what the device has, in its turn: what is being put there would else look as if another page had let it go. */
+    read(take: (there: QueuedWrite[] | undefined) => void): Promise<void> {
+      const nothing = (error: unknown) => {
+        failed(error);
+        take(undefined);
+      };
+      turn = turn.then(storage.all).then(take, nothing);
+      return turn;
+    },
+
+    /**
+     * What waits, of what this page has and what the device has: what another page has let go is gone here too.
+     * @param there nothing where the device gives nothing
+     */
+    merged(mine: readonly QueuedWrite[], there: readonly QueuedWrite[] | undefined): readonly QueuedWrite[] {
+      if (!there) return mine;
+      const own = new Map(mine.map((write) => [write.id, write]));
+      const known = new Set(there.map(({ id }) => id));
+      const onlyHere = mine.filter(({ id }) => !kept.has(id) && !known.has(id));
+      kept.clear();
+      for (const id of known) kept.add(id);
+      // What the device would not keep a moment ago it may keep now.
+      for (const write of onlyHere) if (unkept.has(write.id)) keep(write);
+      return [...there.map((write) => own.get(write.id) ?? write), ...onlyHere]
+        .filter(({ id }) => !done.has(id))
+        .sort((left, right) => left.order - right.order);
+    },
+  };
+}
+
+function troubleOf(error: unknown): DeviceTrouble {
+  return (error as Error | undefined)?.name === 'QuotaExceededError' ? 'full' : 'denied';
+}

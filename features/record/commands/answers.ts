@@ -1,0 +1,80 @@
+import type { Place } from '@/core/car/corner';
+import type { AnswerRow } from '@/core/job/sheet';
+import { headOf } from '@/core/job/standing';
+import type { Phase } from '@/core/readings/phase';
+import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
+import { stateWord } from '@/core/readings/vocabulary/words';
+import { newId } from '../../shell/newId';
+import type { undo } from '../../shell/undo';
+import type { Desk } from './desk';
+
+type Said = { why?: string; implied?: true };
+
+/**
+ * Questions and their answers.
+ * @param offer lets the person take back what was just said
+ */
+export function answerCommands({ sheet, post }: Desk, offer: (typeof undo)['offer']) {
+  const headAnswer = (phase: Phase, finding: FindingId, place?: Place) =>
+    headOf(sheet().answers, phase, (row) => row.finding === finding && row.place === (place ?? ''));
+
+  function say(
+    slot: { phase: Phase; finding: FindingId; place: Place | undefined },
+    state: string | null,
+    head: Pick<AnswerRow, 'id'> | undefined,
+    { why = '', implied }: Said = {},
+  ): string {
+    const { phase, finding, place } = slot;
+    const at: Place | '' = place ?? '';
+    const replaces = head?.id ?? null;
+    const body = {
+      id: newId(),
+      phase,
+      finding,
+      place: at,
+      state,
+      replaces,
+      why,
+      ...(implied && { implied }),
+    };
+    const said = state === null ? 'taken back' : stateWord(finding, state).toLowerCase();
+    post({ kind: 'answer', body, label: `${placed(finding, place)}: ${said}` });
+    return body.id;
+  }
+
+  return {
+    /** The state that stands for a question at a place, '' when there is none. */
+    stateOf: (phase: Phase, finding: FindingId, place?: Place): string =>
+      headAnswer(phase, finding, place)?.state ?? '',
+
+    /** Answers a question, or takes its answer back: null. */
+    answer(
+      phase: Phase,
+      finding: FindingId,
+      place: Place | undefined,
+      state: string | null,
+      said: Said = {},
+    ): void {
+      const head = headAnswer(phase, finding, place);
+      // After the work the same is said anew when work has gone on since, or when only a run had implied it.
+      if ((head?.state ?? null) === state && (state === null || phase === 'before')) return;
+      const slot = { phase, finding, place };
+      const id = say(slot, state, head, said);
+      // Taken back at once it leaves no correction in the record.
+      const back = () => void say(slot, head?.state ?? null, { id });
+      const label = placed(finding, place);
+      // What was pressed shows by itself; what went away does not.
+      const shown = state === null && phase === 'before';
+      offer(state === null ? `Taken back: ${label}` : label, back, { shown });
+    },
+
+    /** Says the same again of what stands after the work: asked as such, as the car is now. */
+    confirm(finding: FindingId, place: Place | undefined, state: string): void {
+      say({ phase: 'after', finding, place }, state, headAnswer('after', finding, place));
+    },
+  };
+}
+
+function placed(finding: FindingId, place: Place | undefined): string {
+  return `${findingOf(finding).label}${place ? ` ${place}` : ''}`;
+}

@@ -1,0 +1,22 @@
+import { type DBSchema, type IDBPDatabase, type OpenDBCallbacks, openDB } from 'idb';
+
+/**
+ * A database of this device, opened when it is first needed and anew where that failed, or where another tab cleared the browser's storage.
+ * @param upgrade makes its first version
+ */
+export function openedOnce<Schema extends DBSchema>(
+  name: string,
+  upgrade: NonNullable<OpenDBCallbacks<Schema>['upgrade']>,
+): () => Promise<IDBPDatabase<Schema>> {
+  let opened: Promise<IDBPDatabase<Schema>> | undefined;
+  const forget = () => {
+    opened = undefined;
+  };
+  return () => {
+    opened ??= openDB<Schema>(name, 1, { upgrade, terminated: forget }).catch((error) => {
+      forget();
+      throw error;
+    });
+    return opened;
+  };
+}
