@@ -49,58 +49,63 @@ export function loadDemo(today: Date): Promise<void> {
   return as(COMMAND_LINE, () => load(today));
 }
 
+type CarIds = Record<DemoCar, string>;
+
 async function load(today: Date): Promise<void> {
   made = 0;
   await saveShop({ ...DEMO_SHOP, version: 0 }, { isDemo: true });
-  const ids = {} as Record<DemoCar, string>;
-  for (const [car, spec] of Object.entries(DEMO_CARS)) {
-    const { id } = await addCar({ id: demoId(), ...spec });
-    ids[car as DemoCar] = id;
-    for (const [name, inDays, sessions] of DEMO_EVENTS[car as DemoCar])
-      await addEvent(id, {
-        id: demoId(),
-        ...{ name, onDate: dayBefore(today, -inDays), sessions },
-        ...DEMO_CIRCUITS[name],
-      });
-    const condition = DEMO_CONDITIONS[car as DemoCar];
-    if (condition)
-      await database(
-        'work',
-      )`insert into simulated_conditions ${database()({ carId: id, condition: database().json(condition as never) })}`;
-  }
+  const ids = await loadCars(today);
   for (const { cars = [], ...person } of DEMO_PEOPLE)
     await addPerson({ ...person, cars: cars.map((car) => ids[car]) });
-  for (const { openedDaysAgo, ...lot } of DEMO_SHELF) {
-    const { id } = await addShelfItem(
-      {
-        id: demoId(),
-        fluidClass: null,
-        sizeMl: null,
-        ...lot,
-      },
-      today,
-    );
-    if (openedDaysAgo !== undefined)
-      await openBottle(id, { id: demoId() }, new Date(today.getTime() - openedDaysAgo * DAY));
-  }
-  for (const [car, daysAgo, fill] of DEMO_FILLS) {
-    const filled = { ...fill, filledOn: dayBefore(today, daysAgo), lotId: null, lotOpenedOn: null };
-    await addFill(ids[car], { id: demoId(), ...filled }, today);
-  }
-  for (const [car, bench] of DEMO_BENCHES) await keepBench(ids[car], { id: demoId(), ...bench }, today);
-  for (const [car, setup] of DEMO_SETUPS) await addSetup(ids[car], { id: demoId(), ...setup }, today);
-  for (const [car, inDays, part] of DEMO_PARTS)
-    await fitPart(
-      ids[car],
-      { id: demoId(), ...part, fittedOn: dayBefore(today, -inDays), jobId: null, shelfId: null },
-      today,
-    );
+  await loadShelf(today);
+  await loadOnCars(ids, today);
   const byStart = [...DEMO_JOBS].sort(
     (left, right) => right.daysAgo - left.daysAgo || left.hour - right.hour,
   );
   for (const job of byStart) await as(demoAuthor(job.close?.by), () => loadJob(job, ids[job.car], today));
   // Last of all: a load that breaks off before is no demo, and is made again.
   await database('setup')`update shop set demo_whole = true`;
+}
+
+/** The cars, with their days on track and what simulated instruments find on them. */
+async function loadCars(today: Date): Promise<CarIds> {
+  const ids = {} as CarIds;
+  for (const [key, spec] of Object.entries(DEMO_CARS)) {
+    const car = key as DemoCar;
+    const { id } = await addCar({ id: demoId(), ...spec });
+    ids[car] = id;
+    for (const [name, inDays, sessions] of DEMO_EVENTS[car]) {
+      const event = { name, onDate: dayBefore(today, -inDays), sessions, ...DEMO_CIRCUITS[name] };
+      await addEvent(id, { id: demoId(), ...event });
+    }
+    const sql = database('work');
+    const condition = DEMO_CONDITIONS[car];
+    if (condition)
+      await sql`insert into simulated_conditions ${sql({ carId: id, condition: sql.json(condition as never) })}`;
+  }
+  return ids;
+}
+
+async function loadShelf(today: Date): Promise<void> {
+  for (const { openedDaysAgo, ...lot } of DEMO_SHELF) {
+    const { id } = await addShelfItem({ id: demoId(), fluidClass: null, sizeMl: null, ...lot }, today);
+    if (openedDaysAgo !== undefined)
+      await openBottle(id, { id: demoId() }, new Date(today.getTime() - openedDaysAgo * DAY));
+  }
+}
+
+/** What was poured into the cars, kept of benches, set for tracks and fitted. */
+async function loadOnCars(ids: CarIds, today: Date): Promise<void> {
+  for (const [car, daysAgo, fill] of DEMO_FILLS) {
+    const filled = { ...fill, filledOn: dayBefore(today, daysAgo), lotId: null, lotOpenedOn: null };
+    await addFill(ids[car], { id: demoId(), ...filled }, today);
+  }
+  for (const [car, bench] of DEMO_BENCHES) await keepBench(ids[car], { id: demoId(), ...bench }, today);
+  for (const [car, setup] of DEMO_SETUPS) await addSetup(ids[car], { id: demoId(), ...setup }, today);
+  for (const [car, inDays, part] of DEMO_PARTS) {
+    const fitted = { ...part, fittedOn: dayBefore(today, -inDays), jobId: null, shelfId: null };
+    await fitPart(ids[car], { id: demoId(), ...fitted }, today);
+  }
 }
 
 let made = 0;

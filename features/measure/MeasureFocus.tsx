@@ -1,6 +1,6 @@
 'use client';
 
-import { createContext, type ReactNode, useCallback, useContext, useMemo, useRef, useState } from 'react';
+import { createContext, type ReactNode, useContext, useState } from 'react';
 import { flushSync } from 'react-dom';
 import type { BaseUnit } from '@/core/base/units/display';
 import type { Pose } from '@/core/readings/instruments/condition';
@@ -49,60 +49,59 @@ function kindOf({ base, quantity }: Cell): string {
 
 /** Knows which field the next figure is for. */
 export function MeasureProvider({ children }: { children: ReactNode }) {
-  const cells = useRef(new Map<string, Cell>());
   const [armedId, setArmedId] = useState<string | null>(null);
   const [, redraw] = useState(0);
-  const now = useRef<string | null>(null);
-  const left = useRef(new Map<string, string>());
-
-  const arm = useCallback((id: string) => {
-    now.current = id;
-    setArmedId(id);
-  }, []);
-  const disarm = useCallback(() => {
-    now.current = null;
-    setArmedId(null);
-  }, []);
-  const register = useCallback((cell: Cell) => {
-    const before = cells.current.get(cell.id);
-    cells.current.set(cell.id, cell);
-    // The bar shows what waits: draw it again when that has become something else.
-    if (cell.id === now.current && before?.text !== cell.text) redraw((count) => count + 1);
-  }, []);
-  const forget = useCallback((id: string) => {
-    cells.current.delete(id);
-    if (now.current === id) {
-      now.current = null;
-      setArmedId(null);
-    }
-  }, []);
-  const desk = useMemo((): Omit<MeasureFocus, 'armed'> => {
-    const waiting = () => (now.current === null ? undefined : cells.current.get(now.current));
-    const goOnFrom = (cell: Cell | undefined) => {
-      if (cell && cell.text !== '') left.current.set(kindOf(cell), cell.text);
-      cell?.next();
-    };
-    return {
-      arm,
-      disarm,
-      register,
-      forget,
-      deliver(text) {
-        const cell = waiting();
-        if (!cell) return false;
-        // The figure has to stand before the field is asked to go on: going on may save the set.
-        flushSync(() => cell.change(text));
-        goOnFrom(cells.current.get(cell.id));
-        return true;
-      },
-      edit(change) {
-        const cell = waiting();
-        if (cell) flushSync(() => cell.change(change(cell.text)));
-      },
-      goOn: () => goOnFrom(waiting()),
-      before: (cell) => left.current.get(kindOf(cell)),
-    };
-  }, [arm, disarm, register, forget]);
-  const armed = armedId === null ? null : (cells.current.get(armedId) ?? null);
+  const [desk] = useState(() => createDesk(setArmedId, () => redraw((count) => count + 1)));
+  const armed = armedId === null ? null : desk.cellOf(armedId);
   return <Context value={{ ...desk, armed }}>{children}</Context>;
+}
+
+/**
+ * The cells that are on the screen, and the one that waits for a figure.
+ * @param armed told which that is
+ * @param changed told that it has become something else: the bar shows what waits
+ */
+function createDesk(armed: (id: string | null) => void, changed: () => void) {
+  const cells = new Map<string, Cell>();
+  const left = new Map<string, string>();
+  let now: string | null = null;
+
+  function turnTo(id: string | null): void {
+    now = id;
+    armed(id);
+  }
+  const cellOf = (id: string | null) => (id === null ? null : (cells.get(id) ?? null));
+  function goOnFrom(cell: Cell | null): void {
+    if (cell && cell.text !== '') left.set(kindOf(cell), cell.text);
+    cell?.next();
+  }
+
+  return {
+    cellOf,
+    arm: (id: string) => turnTo(id),
+    disarm: () => turnTo(null),
+    register(cell: Cell) {
+      const before = cells.get(cell.id);
+      cells.set(cell.id, cell);
+      if (cell.id === now && before?.text !== cell.text) changed();
+    },
+    forget(id: string) {
+      cells.delete(id);
+      if (now === id) turnTo(null);
+    },
+    deliver(text: string): boolean {
+      const cell = cellOf(now);
+      if (!cell) return false;
+      // The figure has to stand before the field is asked to go on: going on may save the set.
+      flushSync(() => cell.change(text));
+      goOnFrom(cellOf(cell.id));
+      return true;
+    },
+    edit(change: (text: string) => string) {
+      const cell = cellOf(now);
+      if (cell) flushSync(() => cell.change(change(cell.text)));
+    },
+    goOn: () => goOnFrom(cellOf(now)),
+    before: (cell: Cell) => left.get(kindOf(cell)),
+  };
 }

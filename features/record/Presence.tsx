@@ -1,8 +1,9 @@
 'use client';
 
-import { createContext, type ReactNode, useContext, useEffect, useRef, useState } from 'react';
+import { createContext, type ReactNode, useContext, useEffect, useState } from 'react';
 import type { Stage } from '@/core/job/stages';
 import type { Other } from '@/server/live/presence';
+import { inBursts } from '../shell/inBursts';
 import { newId } from '../shell/newId';
 import { request } from '../shell/request';
 import { hereNews } from './hereNews';
@@ -33,47 +34,50 @@ export function PresenceProvider({
 }) {
   const [others, setOthers] = useState<readonly Other[]>([]);
   const [page] = useState(newId);
-  const question = useRef('');
-  useEffect(() => {
-    const path = `/api/jobs/${jobId}/here`;
-    let ended = false;
-    let burst: ReturnType<typeof setTimeout> | undefined;
-    const say = async () => {
-      burst = undefined;
-      if (document.visibilityState === 'hidden') return;
-      const where = { page, stage, question: question.current };
-      const reply = await request<{ others: Other[] }>('POST', path, where);
-      if (!ended) setOthers(reply.ok ? reply.value.others : []);
-    };
-    const soon = () => {
-      burst ??= setTimeout(() => void say(), BURST_MS);
-    };
-    const onFocus = () => {
-      const at = document.activeElement?.closest(QUESTION)?.getAttribute('aria-label') ?? '';
-      if (at === question.current) return;
-      question.current = at.slice(0, 160);
-      soon();
-    };
-    const onLeave = () => leave(path, page, stage);
-    const onView = () => (document.visibilityState === 'hidden' ? onLeave() : soon());
-    soon();
-    const timer = setInterval(soon, STILL_MS);
-    const off = hereNews.listen(jobId, soon);
-    document.addEventListener('focusin', onFocus);
-    document.addEventListener('visibilitychange', onView);
-    window.addEventListener('pagehide', onLeave);
-    return () => {
-      ended = true;
-      clearInterval(timer);
-      clearTimeout(burst);
-      off();
-      document.removeEventListener('focusin', onFocus);
-      document.removeEventListener('visibilitychange', onView);
-      window.removeEventListener('pagehide', onLeave);
-      onLeave();
-    };
-  }, [jobId, stage, page]);
+  useEffect(() => beHere({ jobId, stage, page }, setOthers), [jobId, stage, page]);
   return <Context value={others}>{children}</Context>;
+}
+
+type Where = { jobId: string; stage: Stage; page: string };
+
+/** Says where a page is, at once and whenever that changes, and gives on what it hears of others. @returns says that it left */
+function beHere({ jobId, stage, page }: Where, hear: (others: readonly Other[]) => void): () => void {
+  const path = `/api/jobs/${jobId}/here`;
+  const ending = new AbortController();
+  const { signal } = ending;
+  let question = '';
+  const say = async () => {
+    if (document.visibilityState === 'hidden') return;
+    const reply = await request<{ others: Other[] }>('POST', path, { page, stage, question });
+    if (!signal.aborted) hear(reply.ok ? reply.value.others : []);
+  };
+  const { soon, callOff } = inBursts(() => void say(), BURST_MS);
+  const onFocus = () => {
+    const at = questionInFocus();
+    if (at === question) return;
+    question = at;
+    soon();
+  };
+  const onLeave = () => leave(path, page, stage);
+  const onView = () => (document.visibilityState === 'hidden' ? onLeave() : soon());
+  soon();
+  const timer = setInterval(soon, STILL_MS);
+  const off = hereNews.listen(jobId, soon);
+  document.addEventListener('focusin', onFocus, { signal });
+  document.addEventListener('visibilitychange', onView, { signal });
+  window.addEventListener('pagehide', onLeave, { signal });
+  return () => {
+    ending.abort();
+    clearInterval(timer);
+    callOff();
+    off();
+    onLeave();
+  };
+}
+
+function questionInFocus(): string {
+  const label = document.activeElement?.closest(QUESTION)?.getAttribute('aria-label') ?? '';
+  return label.slice(0, 160);
 }
 
 /** The last word of a page may go out while it closes. */

@@ -3,17 +3,20 @@
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import type { Corner } from '@/core/car/corner';
+import type { CarSpec } from '@/core/car/spec';
 import { beforeFigures } from '@/core/job/beforeFigures';
 import { cornersOfCause } from '@/core/job/cornersFor';
 import { knownOf } from '@/core/job/known';
 import { PROCEDURE_IDS, PROCEDURES, type ProcedureId } from '@/core/planning/library';
 import type { WorkOptions } from '@/core/planning/options';
-import { planWork, procedureOf } from '@/core/planning/plan';
+import { planWork, procedureOf, type WorkPlan } from '@/core/planning/plan';
 import { fitsCar } from '@/core/planning/procedure';
 import { PROCEDURE_FOR } from '@/core/planning/procedureFor';
 import type { FigureSlot } from '@/core/planning/run/rows';
 import { isOver, runOf } from '@/core/planning/run/run';
 import { visitToJoin } from '@/core/planning/visits';
+import type { VisitRun } from '../queue/write';
+import type { NewWork } from '../record/commands/works';
 import { useJob } from '../record/JobProvider';
 import { forgetKept, useKept } from '../shell/useKept';
 import { figuresName } from '../shell/useKeptFigures';
@@ -59,74 +62,78 @@ const NEW = '';
 
 /** What is being planned: the job for the cause or another, where, measured by what, and the plan that comes of it. */
 export function usePlanner(suggested: ProcedureId | undefined) {
-  const desk = useJob();
-  const { sheet } = desk;
-  const router = useRouter();
+  const { sheet } = useJob();
   const cause = useCauseInHand();
   const [chosen, keep, forget] = useKept<Chosen>(`plan.${sheet.job.id}`, NOTHING);
   const [error, setError] = useState<{ field: 'title' | 'touches'; message: string }>();
-  const possible = cause ? PROCEDURE_FOR[cause.id] : (['flush'] as const);
-  // A job for what this car does not have is no job for it.
-  const onThisCar = possible.filter((each) => fitsCar(PROCEDURES[each], sheet.car));
-  const fitting: readonly ProcedureId[] = onThisCar.length > 0 ? onThisCar : possible;
+  const fitting = jobsFor(cause, sheet.car);
   const id = knownJob(chosen.procedure) ?? suggested ?? fitting[0]!;
   const title = chosen.title.trim() || 'The work';
   const procedure = procedureOf({ procedure: id, title, options: chosen.options });
   const corners = chosen.corners ?? cornersOfCause(sheet, cause);
-  const { alone, joins } = usePlans({ procedure: id, title, corners, options: chosen.options });
-  const joined = chosen.apart ? undefined : joins;
-  const plan = joined?.runs.find((run) => run.id === NEW)?.plan ?? alone;
+  const plans = usePlans({ procedure: id, title, corners, options: chosen.options });
+  const joined = chosen.apart ? undefined : plans.joins;
+  const plan = joined?.runs.find((run) => run.id === NEW)?.plan ?? plans.alone;
   const weighed = fitting.some((each) => each === id) ? cause : undefined;
   const figures = beforeFigures(sheet, procedure.measures, corners, weighed);
   const measuredBy = chosen.measuredBy ?? figures[0]?.slot ?? null;
   const words = useSlotWords();
   const before = chosen.before !== '' ? chosen.before : measuredBy ? words(measuredBy) : '';
-
-  /** Figures typed for another plan are not those of this one. */
-  const forgetTyped = () =>
-    forgetKept(...[bleedFigures, bedInAmbient, springFigures].map((name) => figuresName(name(sheet.job.id))));
-  const wrong = id === 'other' ? unnamed(chosen) : undefined;
-
-  const start = () => {
-    if (wrong) return setError(wrong);
-    const asked = {
-      procedure: id,
-      cause: cause?.id ?? null,
-      title: titleOf(procedure.label, plan.corners),
-      before: before.slice(0, 400),
-      measuredBy,
-      corners: plan.corners,
-      options: chosen.options,
-      visit: joined?.visit.id ?? null,
-    };
-    const workId = desk.addWork(asked, alone, joined?.runs);
-    forgetTyped();
-    forget();
-    // In a visit it begins with whichever comes first.
-    const first = joined?.runs.find(
-      ({ id: each }) => !sheet.works.some((work) => work.id === each && isOver(runOf(work, sheet.ticks))),
-    );
-    router.push(`/job/${sheet.job.id}/run/${first?.id || workId}`);
+  const begin = useBegin();
+  const change = (next: Chosen) => {
+    setError(undefined);
+    keep(next);
   };
   return {
-    ...{ id, cause, chosen, procedure, plan, joins, figures, measuredBy, before, words, error, start },
+    ...{ id, cause, chosen, procedure, plan, joins: plans.joins, figures, measuredBy, before, words, error },
     /** Jobs for the cause, and the one in hand. */
     jobs: [...new Set<PlannedJob>([...fitting, id])],
     pick(next: PlannedJob) {
-      forgetTyped();
+      forgetTyped(sheet.job.id);
       keep({ ...NOTHING, procedure: next });
     },
-    change(changes: Partial<Chosen>) {
-      setError(undefined);
-      keep({ ...chosen, ...changes });
-    },
-    setOptions(options: WorkOptions) {
-      setError(undefined);
-      keep({ ...chosen, options: { ...chosen.options, ...options } });
+    change: (changes: Partial<Chosen>) => change({ ...chosen, ...changes }),
+    setOptions: (options: WorkOptions) => change({ ...chosen, options: { ...chosen.options, ...options } }),
+    start() {
+      const wrong = id === 'other' ? unnamed(chosen) : undefined;
+      if (wrong) return setError(wrong);
+      const asked = {
+        ...{ procedure: id, cause: cause?.id ?? null, measuredBy, before: before.slice(0, 400) },
+        ...{ title: titleOf(procedure.label, plan.corners), corners: plan.corners },
+        ...{ options: chosen.options, visit: joined?.visit.id ?? null },
+      };
+      begin(asked, plans.alone, joined?.runs);
+      forget();
     },
   };
 }
 export type PlannerState = ReturnType<typeof usePlanner>;
+
+/** Jobs for a cause; one for what this car does not have is no job for it, unless there is no other. */
+function jobsFor(cause: ReturnType<typeof useCauseInHand>, car: CarSpec): readonly ProcedureId[] {
+  const possible = cause ? PROCEDURE_FOR[cause.id] : (['flush'] as const);
+  const onThisCar = possible.filter((each) => fitsCar(PROCEDURES[each], car));
+  return onThisCar.length > 0 ? onThisCar : possible;
+}
+
+/** Figures typed for another plan are not those of this one. */
+function forgetTyped(jobId: string): void {
+  forgetKept(...[bleedFigures, bedInAmbient, springFigures].map((name) => figuresName(name(jobId))));
+}
+
+/** Puts a work on the order and goes to its run; in a visit it begins with whichever comes first. */
+function useBegin() {
+  const desk = useJob();
+  const router = useRouter();
+  return (asked: NewWork, alone: WorkPlan, runs?: readonly VisitRun[]) => {
+    const { job, works, ticks } = desk.sheet;
+    const workId = desk.addWork(asked, alone, runs);
+    forgetTyped(job.id);
+    const isDone = ({ id }: VisitRun) => works.some((work) => work.id === id && isOver(runOf(work, ticks)));
+    const first = runs?.find((run) => !isDone(run));
+    router.push(`/job/${job.id}/run/${first?.id || workId}`);
+  };
+}
 
 /** Work that the library does not have has to be named, and to say what it touches. */
 function unnamed({ title, options }: Chosen) {

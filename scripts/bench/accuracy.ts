@@ -101,60 +101,82 @@ function drawRoot(world: World, random: () => number): Fault {
   })!;
 }
 
+/** A car on its way from complaint to cure. */
+type Car = {
+  world: World;
+  roots: readonly Fault[];
+  seed: number;
+  /** What is still wrong, and what it brings about. */
+  left: Fault[];
+  present: ReadonlySet<number>;
+  /** How often something was put right. */
+  round: number;
+  findings: GivenFinding[];
+  ruledOut: Map<CauseId, number>;
+  done: Set<string>;
+  wheelsOff: boolean;
+};
+
 function run(world: World, roots: Fault[], policy: Policy, seed: number): Ran {
-  let left = roots;
-  let round = 0;
-  let present = world.present(left, seeded(seed));
-  let findings = complaintOf(world, present, seeded(seed));
-  const ruledOut = new Map<CauseId, number>();
-  const done = new Set<string>();
+  const present = world.present(roots, seeded(seed));
+  const findings = complaintOf(world, present, seeded(seed));
+  const car: Car = {
+    ...{ world, roots, seed, left: roots, present, round: 0, findings },
+    ...{ ruledOut: new Map(), done: new Set(), wheelsOff: false },
+  };
   const ran: Ran = { minutes: 0, checks: 0, first: [], three: [], cured: false };
-  let wheelsOff = false;
-  while (ran.minutes < GIVEN_UP) {
-    const verdict = diagnose({
-      car: CAR,
-      findings,
-      works: WORKS,
-      priors: Object.fromEntries(ruledOut),
-      atHand: { wheelsOff },
-    });
-    const order = verdict.causes.map(({ id }) => id);
-    const rank = Math.min(...roots.map(({ cause }) => order.indexOf(cause!)));
-    for (const [at, after] of AFTER.entries())
-      if (ran.checks >= after && ran.first[at] === undefined) {
-        ran.first[at] = rank === 0;
-        ran.three[at] = rank < 3;
-      }
+  while (ran.minutes < GIVEN_UP && !ran.cured) {
+    const { findings, ruledOut, wheelsOff } = car;
+    const priors = Object.fromEntries(ruledOut);
+    const verdict = diagnose({ car: CAR, findings, works: WORKS, priors, atHand: { wheelsOff } });
+    noteRank(ran, verdict, roots);
     const next = policy.look(verdict, findings);
-    if (next) {
-      const check = findingOf(next.id);
-      ran.minutes += minutesFor(check)!;
-      if (check.where === 'wheels_off' && !wheelsOff) {
-        ran.minutes += WHEELS_OFF;
-        wheelsOff = true;
-      }
-      ran.checks += check.stage === 'check' ? 1 : 0;
-      // The same look shows the same whatever came before it, so that policies differ by their choices alone.
-      findings.push(world.answer(present, next.id, next.corner, seeded(keyOf(seed, round, next))));
-      continue;
-    }
-    const { work, minutes, causes } = workToBegin(verdict, done, policy);
-    ran.minutes += minutes;
-    done.add(work);
-    for (const cause of causes) ruledOut.set(cause, 1e-6);
-    const cured = left.filter((root) => WORKS[root.cause!].work === work);
-    left = left.filter((root) => !cured.includes(root));
-    if (left.length === 0) {
-      ran.cured = true;
-      break;
-    }
-    // Something was put right: what is left shows itself anew. Otherwise nothing has changed.
-    if (cured.length > 0) {
-      round += 1;
-      present = world.present(left, seeded(seed + round));
-      findings = complaintOf(world, present, seeded(seed + round));
-    }
+    if (next) look(car, ran, next);
+    else repair(car, ran, workToBegin(verdict, car.done, policy));
   }
+  return heldOn(ran);
+}
+
+/** Notes where the true cause stands, once after so many checks. */
+function noteRank(ran: Ran, verdict: Verdict, roots: readonly Fault[]): void {
+  const order = verdict.causes.map(({ id }) => id);
+  const rank = Math.min(...roots.map(({ cause }) => order.indexOf(cause!)));
+  for (const [at, after] of AFTER.entries())
+    if (ran.checks >= after && ran.first[at] === undefined) {
+      ran.first[at] = rank === 0;
+      ran.three[at] = rank < 3;
+    }
+}
+
+function look(car: Car, ran: Ran, next: Look): void {
+  const check = findingOf(next.id);
+  ran.minutes += minutesFor(check)!;
+  if (check.where === 'wheels_off' && !car.wheelsOff) {
+    ran.minutes += WHEELS_OFF;
+    car.wheelsOff = true;
+  }
+  ran.checks += check.stage === 'check' ? 1 : 0;
+  // The same look shows the same whatever came before it, so that policies differ by their choices alone.
+  const random = seeded(keyOf(car.seed, car.round, next));
+  car.findings.push(car.world.answer(car.present, next.id, next.corner, random));
+}
+
+function repair(car: Car, ran: Ran, { work, minutes, causes }: ReturnType<typeof workToBegin>): void {
+  ran.minutes += minutes;
+  car.done.add(work);
+  for (const cause of causes) car.ruledOut.set(cause, 1e-6);
+  const before = car.left.length;
+  car.left = car.left.filter((root) => WORKS[root.cause!].work !== work);
+  ran.cured = car.left.length === 0;
+  if (ran.cured || car.left.length === before) return;
+  // Something was put right: what is left shows itself anew. Otherwise nothing has changed.
+  car.round += 1;
+  car.present = car.world.present(car.left, seeded(car.seed + car.round));
+  car.findings = complaintOf(car.world, car.present, seeded(car.seed + car.round));
+}
+
+/** What was so when it ended stands for every count after it. */
+function heldOn(ran: Ran): Ran {
   const last = ran.first.length - 1;
   for (let at = last + 1; at < AFTER.length; at++) {
     ran.first[at] = last >= 0 && (ran.first[last] || ran.cured);

@@ -1,3 +1,4 @@
+import { definedOf } from '../../base/defined';
 import type { Axle, Corner } from '../../car/corner';
 import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import type { NextCheck } from '../verdict';
@@ -27,53 +28,57 @@ const OVERLAP = 0.75;
  * @param budget minutes at hand
  */
 export function planHalfHour(checks: readonly NextCheck[], budget: number, wheelsOff: boolean): HalfHour {
-  let off = wheelsOff;
+  let at: Standing = { off: wheelsOff };
   let spent = 0;
   let worth = 1;
-  let corner: Corner | undefined;
-  let where: string | undefined;
   const plan: PlannedCheck[] = [];
   const left = [...checks];
-  const costOf = (check: NextCheck) => {
-    const own = findingOf(check.id).minutes ?? check.minutes;
-    return findingOf(check.id).where === 'wheels_off' && off ? own : check.minutes;
-  };
-  const take = (check: NextCheck, why: PlannedCheck['why']) => {
-    const minutes = costOf(check);
+  for (;;) {
+    const next = nextOf(
+      left.filter((check) => spent + costOf(check, at) <= budget),
+      at,
+    );
+    if (!next) break;
+    const { check, why } = next;
+    const minutes = costOf(check, at);
     left.splice(left.indexOf(check), 1);
-    plan.push({
-      id: check.id,
-      ...(check.corner ? { corner: check.corner } : {}),
-      ...(check.axle ? { axle: check.axle } : {}),
-      startsAt: spent,
-      minutes,
-      saves: check.saves * worth,
-      why,
-    });
+    const { id, corner, axle, saves } = check;
+    plan.push({ id, ...definedOf({ corner, axle }), startsAt: spent, minutes, saves: saves * worth, why });
     spent += minutes;
     worth *= OVERLAP;
-    where = findingOf(check.id).where;
-    if (where === 'wheels_off') off = true;
-    if (check.corner) corner = check.corner;
-  };
-  for (;;) {
-    const fits = left.filter((check) => spent + costOf(check) <= budget);
-    const along = fits
-      .filter(
-        (check) =>
-          where !== undefined &&
-          findingOf(check.id).where === where &&
-          costOf(check) <= SMALL &&
-          (where !== 'wheels_off' || check.corner === undefined || check.corner === corner),
-      )
-      .sort((one, other) => other.saves / costOf(other) - one.saves / costOf(one))[0];
-    if (along) {
-      take(along, where === 'wheels_off' ? 'wheel_is_off' : 'while_there');
-      continue;
-    }
-    const best = fits.sort((one, other) => other.saves / costOf(other) - one.saves / costOf(one))[0];
-    if (!best) break;
-    take(best, 'saves_most');
+    at = after(at, check);
   }
   return { checks: plan, minutes: spent, left: budget - spent };
+}
+
+/** Where one stands: whether the wheels are off, at which corner, at what part of the car. */
+type Standing = { off: boolean; corner?: Corner; where?: string };
+
+function costOf(check: NextCheck, { off }: Standing): number {
+  const { where, minutes = check.minutes } = findingOf(check.id);
+  return where === 'wheels_off' && off ? minutes : check.minutes;
+}
+
+function after(at: Standing, { id, corner = at.corner }: NextCheck): Standing {
+  const { where } = findingOf(id);
+  return { off: at.off || where === 'wheels_off', where, ...(corner ? { corner } : {}) };
+}
+
+/** A small one that can be done where one stands, else whichever saves most a minute. */
+function nextOf(
+  fits: readonly NextCheck[],
+  at: Standing,
+): { check: NextCheck; why: PlannedCheck['why'] } | undefined {
+  const ranked = [...fits].sort(
+    (one, other) => other.saves / costOf(other, at) - one.saves / costOf(one, at),
+  );
+  const along = ranked.find((check) => isAlong(check, at));
+  if (along) return { check: along, why: at.where === 'wheels_off' ? 'wheel_is_off' : 'while_there' };
+  return ranked[0] && { check: ranked[0], why: 'saves_most' };
+}
+
+function isAlong(check: NextCheck, at: Standing): boolean {
+  const { where } = findingOf(check.id);
+  if (at.where === undefined || where !== at.where || costOf(check, at) > SMALL) return false;
+  return where !== 'wheels_off' || check.corner === undefined || check.corner === at.corner;
 }

@@ -38,48 +38,72 @@ type Vector = [number, number, number];
  * event where one is due
  */
 export function motionDetector() {
-  let gravity: Vector | undefined;
-  let gained: Vector = [0, 0, 0];
+  const lie = phoneLie();
+  const slowdowns = slowdownWatch();
   let smooth = 0;
   let before: number | undefined;
-  let since: number | undefined;
-  let braking: { from: number; sum: number; weight: number; released?: number } | undefined;
-  let recent: { t: number; felt: readonly number[] }[] = [];
 
-  /** Whether it knows which way is forward. */
-  const knows = () => length(gained) >= FORWARD_MS;
-
-  function feed({ t, felt, gravity: told }: MotionSample, comingUp: boolean): MotionEvent | undefined {
+  function feed(sample: MotionSample, comingUp: boolean): MotionEvent | undefined {
+    const { t } = sample;
     const dt = before === undefined ? 0 : Math.min(200, t - before);
     before = t;
-    recent = [...recent.filter((each) => t - each.t <= STILL_MS), { t, felt }];
-    const still = stillness();
-    gravity = told ? [...told] : (still ?? (gravity ? mix(gravity, felt, dt / GRAVITY_MS) : [...felt]));
-    const level = across(minus(felt, gravity), gravity);
-    if (comingUp && !braking) gained = plus(gained, times(level, dt / 1000));
-    smooth += (1 - Math.exp(-dt / SMOOTH_MS)) * (-dot(level, unit(gained)) - smooth);
-    if (!knows()) return undefined;
-    return braking ? ending(t, dt) : beginning(t);
+    const forward = lie.feel(sample, dt, comingUp && !slowdowns.isBraking());
+    smooth += (1 - Math.exp(-dt / SMOOTH_MS)) * (-forward - smooth);
+    return lie.knows() ? slowdowns.feel(t, dt, smooth, () => lie.isStill()) : undefined;
   }
 
-  function beginning(t: number): MotionEvent | undefined {
-    since = smooth > BRAKING_MS2 ? (since ?? t) : undefined;
-    if (since === undefined || t - since < FOR_MS) return undefined;
-    braking = { from: since, sum: 0, weight: 0 };
+  return { feed, knows: lie.knows, brakingMs2: () => Math.max(0, smooth) };
+}
+
+/** How the phone lies in the car: where down and forward are. */
+function phoneLie() {
+  let gravity: Vector | undefined;
+  let gained: Vector = [0, 0, 0];
+  let recent: { t: number; felt: readonly number[] }[] = [];
+  return {
+    /** Whether it knows which way is forward. */
+    knows: () => length(gained) >= FORWARD_MS,
+    isStill: () => stillness(recent) !== undefined,
+    /** @returns what is felt forward, m/s² */
+    feel({ t, felt, gravity: told }: MotionSample, dt: number, gaining: boolean): number {
+      recent = [...recent.filter((each) => t - each.t <= STILL_MS), { t, felt }];
+      const still = stillness(recent);
+      gravity = told ? [...told] : (still ?? (gravity ? mix(gravity, felt, dt / GRAVITY_MS) : [...felt]));
+      const level = across(minus(felt, gravity), gravity);
+      if (gaining) gained = plus(gained, times(level, dt / 1000));
+      return dot(level, unit(gained));
+    },
+  };
+}
+
+/** Tells slowdowns apart: how long and how hard each was, and whether the car stood after it. */
+function slowdownWatch() {
+  let since: number | undefined;
+  let braking: { from: number; sum: number; weight: number; released?: number } | undefined;
+
+  /** Whether something has lasted long enough, and from when on. */
+  function lasting(t: number, isSo: boolean): number | undefined {
+    since = isSo ? (since ?? t) : undefined;
+    return since !== undefined && t - since >= FOR_MS ? since : undefined;
+  }
+
+  function beginning(t: number, ms2: number): MotionEvent | undefined {
+    const from = lasting(t, ms2 > BRAKING_MS2);
+    if (from === undefined) return undefined;
+    braking = { from, sum: 0, weight: 0 };
     since = undefined;
     return { kind: 'braking' };
   }
 
-  function ending(t: number, dt: number): MotionEvent | undefined {
+  function ending(t: number, dt: number, ms2: number, isStill: () => boolean): MotionEvent | undefined {
     const stop = braking!;
     if (stop.released === undefined) {
-      stop.sum += smooth * dt;
+      stop.sum += ms2 * dt;
       stop.weight += dt;
-      since = smooth < RELEASED_MS2 ? (since ?? t) : undefined;
-      if (since === undefined || t - since < FOR_MS) return undefined;
-      stop.released = since;
+      stop.released = lasting(t, ms2 < RELEASED_MS2);
+      if (stop.released === undefined) return undefined;
     }
-    const stood = t - stop.released >= STILL_MS && stillness() !== undefined;
+    const stood = t - stop.released >= STILL_MS && isStill();
     if (!stood && t - stop.released < DECIDE_MS) return undefined;
     braking = undefined;
     since = undefined;
@@ -87,18 +111,23 @@ export function motionDetector() {
     return { kind: 'ended', seconds: (released - from) / 1000, meanMs2: sum / Math.max(1, weight), stood };
   }
 
-  /** What a standing car feels: gravity alone, on the mean of the last moment; nothing while it shakes. */
-  function stillness(): Vector | undefined {
-    if (recent.length < 8 || recent.at(-1)!.t - recent[0]!.t < STILL_MS * 0.8) return undefined;
-    const mean = times(
-      recent.reduce((sum: Vector, each) => plus(sum, each.felt), [0, 0, 0]),
-      1 / recent.length,
-    );
-    const square = recent.reduce((sum, each) => sum + length(minus(each.felt, mean)) ** 2, 0);
-    return Math.sqrt(square / recent.length) < STILL_MS2 ? mean : undefined;
-  }
+  return {
+    isBraking: () => braking !== undefined,
+    /** @param ms2 how hard the car slows down, smoothed */
+    feel: (t: number, dt: number, ms2: number, isStill: () => boolean) =>
+      braking ? ending(t, dt, ms2, isStill) : beginning(t, ms2),
+  };
+}
 
-  return { feed, knows, brakingMs2: () => Math.max(0, smooth) };
+/** What a standing car feels: gravity alone, on the mean of the last moment; nothing while it shakes. */
+function stillness(recent: readonly { t: number; felt: readonly number[] }[]): Vector | undefined {
+  if (recent.length < 8 || recent.at(-1)!.t - recent[0]!.t < STILL_MS * 0.8) return undefined;
+  const mean = times(
+    recent.reduce((sum: Vector, each) => plus(sum, each.felt), [0, 0, 0]),
+    1 / recent.length,
+  );
+  const square = recent.reduce((sum, each) => sum + length(minus(each.felt, mean)) ** 2, 0);
+  return Math.sqrt(square / recent.length) < STILL_MS2 ? mean : undefined;
 }
 
 export type MotionDetector = ReturnType<typeof motionDetector>;

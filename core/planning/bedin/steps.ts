@@ -19,82 +19,89 @@ export function bedInSteps(plan: BedInPlan, { regenerates, corners }: Bedded): S
   return [
     { ...firmPedal, part: 'Before', how: 'New pads stand off the rotor until the first presses.' },
     { ...holdPedal, part: 'Before' },
-    ...(regenerates
-      ? [
-          {
-            id: 'regen',
-            part: 'Before' as const,
-            title: 'Regeneration off, or at its least',
-            how: 'Neutral where the car allows no other way. A battery that is full brakes less with the motor. What the motor takes never reaches the rotor.',
-            ask: [
-              { value: 'off', label: 'Off, or at its least' },
-              { value: 'on', label: 'It cannot be turned down', trouble: 'regen-on' },
-            ],
-            troubles: [
-              {
-                id: 'regen-on',
-                label: 'Regeneration stays on',
-                lines: [
-                  'More and firmer slowdowns than the plan says: go by the temperature at its end, not by the count.',
-                ],
-              },
-            ],
-          },
-        ]
-      : []),
-    {
-      id: 'road',
-      part: 'Before',
-      title: 'The road, the driver, the passenger',
-      how: 'Passenger works this screen and calls the cues; the driver never looks at it. Belts on, nobody behind, room to run out.',
-      cautions: ['road'],
-      drives: true,
-      ask: [{ value: 'safe', label: 'Legal, empty and safe here' }],
-    },
-    {
-      id: 'gentle',
-      part: 'Before',
-      title: 'Drive gently and listen',
-      how: 'No grind, no pull, nothing drags. Then go on.',
-      drives: true,
-    },
+    ...(regenerates ? [REGENERATION] : []),
+    ...OUT,
     ...plan.stops.flatMap((_, index) => [slowdown(plan, index), ...stageHeat(plan, index)]),
-    {
-      id: 'cool',
-      part: 'Finish',
-      title: 'Cool by driving, ten minutes',
-      how: 'No brakes if you can. Do not stand with the pedal down.',
-      timerS: 600,
-      drives: true,
-      cautions: ['no_parking_brake', 'hot'],
-      record: [{ id: 'cooledC', label: 'Hottest rotor after it', kind: 'figure', unit: '°C' }],
-    },
+    COOL,
     ...corners.map(look),
-    {
-      id: 'squeal',
-      part: 'Proof',
-      title: 'A few stops at walking pace: does it squeal?',
-      how: 'Cold, windows down. A film that is not whole yet sings.',
-      drives: true,
-      cautions: ['road'],
-      ask: [
-        { value: 'quiet', label: 'Quiet' },
-        { value: 'squeals', label: 'It squeals', trouble: 'squeals' },
-      ],
-      troubles: [
-        {
-          id: 'squeals',
-          label: 'It squeals',
-          again: 'stop-1',
-          lines: [
-            'Once more from the first slowdown, after a full cool-down.',
-            'Squealing still: the edges of the pads, their grease and springs, as a job of its own.',
-          ],
-        },
-      ],
-    },
+    SQUEAL,
   ];
 }
+
+const REGENERATION: Step = {
+  id: 'regen',
+  part: 'Before',
+  title: 'Regeneration off, or at its least',
+  how: 'Neutral where the car allows no other way. A battery that is full brakes less with the motor. What the motor takes never reaches the rotor.',
+  ask: [
+    { value: 'off', label: 'Off, or at its least' },
+    { value: 'on', label: 'It cannot be turned down', trouble: 'regen-on' },
+  ],
+  troubles: [
+    {
+      id: 'regen-on',
+      label: 'Regeneration stays on',
+      lines: [
+        'More and firmer slowdowns than the plan says: go by the temperature at its end, not by the count.',
+      ],
+    },
+  ],
+};
+
+/** To where it can be driven as it has to be. */
+const OUT: Step[] = [
+  {
+    id: 'road',
+    part: 'Before',
+    title: 'The road, the driver, the passenger',
+    how: 'Passenger works this screen and calls the cues; the driver never looks at it. Belts on, nobody behind, room to run out.',
+    cautions: ['road'],
+    drives: true,
+    ask: [{ value: 'safe', label: 'Legal, empty and safe here' }],
+  },
+  {
+    id: 'gentle',
+    part: 'Before',
+    title: 'Drive gently and listen',
+    how: 'No grind, no pull, nothing drags. Then go on.',
+    drives: true,
+  },
+];
+
+const COOL: Step = {
+  id: 'cool',
+  part: 'Finish',
+  title: 'Cool by driving, ten minutes',
+  how: 'No brakes if you can. Do not stand with the pedal down.',
+  timerS: 600,
+  drives: true,
+  cautions: ['no_parking_brake', 'hot'],
+  record: [{ id: 'cooledC', label: 'Hottest rotor after it', kind: 'figure', unit: '°C' }],
+};
+
+const SQUEAL: Step = {
+  id: 'squeal',
+  part: 'Proof',
+  title: 'A few stops at walking pace: does it squeal?',
+  how: 'Cold, windows down. A film that is not whole yet sings.',
+  drives: true,
+  cautions: ['road'],
+  ask: [
+    { value: 'quiet', label: 'Quiet' },
+    { value: 'squeals', label: 'It squeals', trouble: 'squeals' },
+  ],
+  troubles: [
+    {
+      id: 'squeals',
+      label: 'It squeals',
+      again: 'stop-1',
+      lines: [
+        'Once more from the first slowdown, after a full cool-down.',
+        'Squealing still: the edges of the pads, their grease and springs, as a job of its own.',
+      ],
+    },
+  ],
+};
 
 /** One slowdown, and what stops it. */
 function slowdown({ stops, predictedC }: BedInPlan, index: number): Step {

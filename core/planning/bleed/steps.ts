@@ -104,54 +104,62 @@ function drawStep({ method }: BleedInput, ways: BleedWays): Step {
 function pressureSteps(plan: BleedPlan): Step[] {
   if (plan.pressureKPa === null) return [];
   const pressureKPa = { working: plan.pressureKPa, ceiling: plan.ceilingKPa };
+  return [leakHold(plan, pressureKPa), ...(plan.supply === 'pot' ? potSteps(pressureKPa) : [])];
+}
+
+const NECK =
+  'The adapter that belongs to this neck, seated square, vents and other openings shut. It must stand still for the whole time.';
+
+function leakHold({ supply, leakHoldS }: BleedPlan, pressureKPa: Step['pressureKPa']): Step {
+  const dry =
+    supply === 'pot'
+      ? 'No fluid in the pot yet.'
+      : 'The pot gives air only and stays dry; the reservoir is filled up on the way, where the steps say.';
+  return {
+    id: 'leak-hold',
+    part: 'Pressure',
+    title: 'Cap on, pot dry: pump up, everything closed, and watch the gauge',
+    how: `${dry} ${NECK}`,
+    why: 'A leak found now costs air; found later it costs fluid, paint and the whole bleed.',
+    cautions: ['pressure'],
+    timerS: leakHoldS ?? undefined,
+    pressureKPa,
+    ask: [
+      { value: 'held', label: 'It held' },
+      { value: 'fell', label: 'It fell', trouble: 'fell' },
+    ],
+    troubles: [
+      {
+        id: 'fell',
+        label: 'The gauge fell',
+        must: true,
+        lines: [
+          'Release it slowly.',
+          'Cap seal first: wipe it, seat it square. Then the bleeder’s own hose and valve, then every joint with soap water.',
+          'Pump up again and start the clock anew.',
+        ],
+      },
+    ],
+  };
+}
+
+/** The fluid comes into the pot only once it has held dry. */
+function potSteps(pressureKPa: Step['pressureKPa']): Step[] {
   return [
     {
-      id: 'leak-hold',
+      id: 'pot-fill',
       part: 'Pressure',
-      title: 'Cap on, pot dry: pump up, everything closed, and watch the gauge',
-      how:
-        plan.supply === 'pot'
-          ? 'No fluid in the pot yet. The adapter that belongs to this neck, seated square, vents and other openings shut. It must stand still for the whole time.'
-          : 'The pot gives air only and stays dry; the reservoir is filled up on the way, where the steps say. The adapter that belongs to this neck, seated square, vents and other openings shut. It must stand still for the whole time.',
-      why: 'A leak found now costs air; found later it costs fluid, paint and the whole bleed.',
-      cautions: ['pressure'],
-      timerS: plan.leakHoldS ?? undefined,
-      pressureKPa,
-      ask: [
-        { value: 'held', label: 'It held' },
-        { value: 'fell', label: 'It fell', trouble: 'fell' },
-      ],
-      troubles: [
-        {
-          id: 'fell',
-          label: 'The gauge fell',
-          must: true,
-          lines: [
-            'Release it slowly.',
-            'Cap seal first: wipe it, seat it square. Then the bleeder’s own hose and valve, then every joint with soap water.',
-            'Pump up again and start the clock anew.',
-          ],
-        },
-      ],
+      title: 'Release it slowly, then pour the new fluid into the pot',
+      how: `Listen until it is quiet before anything is undone. About ${POT_DEAD_ML} ml stay under the outlet: they never reach the car.`,
+      cautions: ['pressure', 'fluid'],
     },
-    ...(plan.supply === 'pot'
-      ? [
-          {
-            id: 'pot-fill',
-            part: 'Pressure' as const,
-            title: 'Release it slowly, then pour the new fluid into the pot',
-            how: `Listen until it is quiet before anything is undone. About ${POT_DEAD_ML} ml stay under the outlet: they never reach the car.`,
-            cautions: ['pressure' as const, 'fluid' as const],
-          },
-          {
-            id: 'pump-up',
-            part: 'Pressure' as const,
-            title: 'Pump up again',
-            how: 'To the working pressure. Only now is a bleeder opened.',
-            pressureKPa,
-            cautions: ['pressure' as const],
-          },
-        ]
-      : []),
+    {
+      id: 'pump-up',
+      part: 'Pressure',
+      title: 'Pump up again',
+      how: 'To the working pressure. Only now is a bleeder opened.',
+      pressureKPa,
+      cautions: ['pressure'],
+    },
   ];
 }

@@ -56,23 +56,21 @@ function axleLine(facts: PrepFacts, axle: Axle, part: WearLine['part'], lines: W
       limit: { value: line.limitMm, from: line.limitFrom },
     },
     ...(line.life ? { life: line.life } : {}),
-    minutes:
-      verdict === 'go'
-        ? 0
-        : verdict === 'look'
-          ? MEASURE_MIN
-          : wholeMinutes(part === 'pad' ? 'pads' : 'rotors'),
-    ...(renewed
-      ? {
-          buy: {
-            kind: part === 'pad' ? ('pads' as const) : ('rotor' as const),
-            place: axle,
-            count: part === 'pad' ? 1 : 2,
-            unit: 'pcs' as const,
-          },
-        }
-      : {}),
+    minutes: minutesFor(verdict, part),
+    ...(renewed ? { buy: partFor(axle, part) } : {}),
   };
+}
+
+function minutesFor(verdict: PrepLine['verdict'], part: WearLine['part']): number {
+  if (verdict === 'go') return 0;
+  return verdict === 'look' ? MEASURE_MIN : wholeMinutes(part === 'pad' ? 'pads' : 'rotors');
+}
+
+/** Pads come for an axle, rotors one by one. */
+function partFor(place: Axle, part: WearLine['part']): NonNullable<PrepLine['buy']> {
+  return part === 'pad'
+    ? { kind: 'pads', place, count: 1, unit: 'pcs' }
+    : { kind: 'rotor', place, count: 2, unit: 'pcs' };
 }
 
 /** The one with the least life left first; without a forecast, the one with the least over its limit. */

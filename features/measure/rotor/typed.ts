@@ -116,17 +116,7 @@ type Given = {
 
 /** The sheet as a reading, as soon as it is one: every station's runout; thickness when all of it is there. */
 export function readTyped(typed: RotorTyped, { axle, units, shop }: Given): RotorRead {
-  const entered: Record<string, string> = {};
-  let wrong: RotorRead['wrong'];
-  const read = (name: string, path: string, check: (mm: number) => string | undefined): number | null => {
-    const text = figureOf(typed, name);
-    const entry = units.read(text, 'mm');
-    if (!entry) return null;
-    const why = Number.isNaN(entry.value) ? `a figure in ${units.unit('mm')} is needed` : check(entry.value);
-    if (why && !wrong) wrong = { name, text, why };
-    if (entry.entered) entered[path] = entry.entered;
-    return entry.value;
-  };
+  const { read, entered, wrong } = reader(typed, units);
   const dial = (mm: number) =>
     Math.abs(mm) > MOST_RUNOUT_MM
       ? `was ${units.asTyped(mm / 100, 'mm')} meant? Up to ${units.full(MOST_RUNOUT_MM, 'mm', 0)} either way is accepted`
@@ -140,30 +130,61 @@ export function readTyped(typed: RotorTyped, { axle, units, shop }: Given): Roto
   const thickness = typed.thickness.map((_, station) =>
     read(`thickness.${station}`, `thicknessMm[${station}]`, thick),
   );
-  const outer = read('outer', 'edgesMm.outer', thick);
-  const inner = read('inner', 'edgesMm.inner', thick);
-  const unfinished = [
+  const edges = {
+    outer: read('outer', 'edgesMm.outer', thick),
+    inner: read('inner', 'edgesMm.inner', thick),
+  };
+  const unfinished = firstUnfinished({ thickness, repeats, edges });
+  if (wrong() || !whole(runout)) return { runout, entered, unfinished, wrong: wrong() };
+
+  const drift =
+    closing === null ? {} : { closingMm: closing, ...(typed.spread ? { spreadDrift: true } : {}) };
+  const input = {
+    ...{ runoutMm: runout, ...drift, ...beside({ thickness, repeats, edges }) },
+    ...(axle.rotorNewMm === null ? {} : { newMm: axle.rotorNewMm }),
+    ...(axle.studs === null ? {} : { studs: axle.studs }),
+    ...rotor.held!.own({ axle, shop }),
+  };
+  return { runout, entered, unfinished, input };
+}
+
+/** Reads figures of the sheet one after another, and keeps what was typed in another unit and the first that cannot be right. */
+function reader(typed: RotorTyped, units: Units) {
+  const entered: Record<string, string> = {};
+  let wrong: RotorRead['wrong'];
+  const read = (name: string, path: string, check: (mm: number) => string | undefined): number | null => {
+    const text = figureOf(typed, name);
+    const entry = units.read(text, 'mm');
+    if (!entry) return null;
+    const why = Number.isNaN(entry.value) ? `a figure in ${units.unit('mm')} is needed` : check(entry.value);
+    if (why && !wrong) wrong = { name, text, why };
+    if (entry.entered) entered[path] = entry.entered;
+    return entry.value;
+  };
+  return { read, entered, wrong: () => wrong };
+}
+
+/** What goes with the runout, as far as somebody measured it. */
+type Beside = {
+  thickness: readonly (number | null)[];
+  repeats: readonly (readonly (number | null)[])[];
+  edges: { outer: number | null; inner: number | null };
+};
+
+function firstUnfinished({ thickness, repeats, edges: { outer, inner } }: Beside): string | undefined {
+  return [
     firstGap('thickness', thickness),
     ...repeats.map((set, index) => firstGap(`repeat.${index}`, set)),
     (outer === null) === (inner === null) ? undefined : outer === null ? 'outer' : 'inner',
   ].find((name) => name !== undefined);
-  if (wrong || !whole(runout)) return { runout, entered, unfinished, wrong };
+}
 
+function beside({ thickness, repeats, edges: { outer, inner } }: Beside) {
   const rounds = repeats.filter(whole);
   return {
-    runout,
-    entered,
-    unfinished,
-    input: {
-      runoutMm: runout,
-      ...(whole(thickness) ? { thicknessMm: thickness } : {}),
-      ...(closing === null ? {} : { closingMm: closing, ...(typed.spread ? { spreadDrift: true } : {}) }),
-      ...(rounds.length === 0 ? {} : { repeatsMm: rounds }),
-      ...(outer === null || inner === null ? {} : { edgesMm: { outer, inner } }),
-      ...(axle.rotorNewMm === null ? {} : { newMm: axle.rotorNewMm }),
-      ...(axle.studs === null ? {} : { studs: axle.studs }),
-      ...rotor.held!.own({ axle, shop }),
-    },
+    ...(whole(thickness) ? { thicknessMm: thickness } : {}),
+    ...(rounds.length === 0 ? {} : { repeatsMm: rounds }),
+    ...(outer === null || inner === null ? {} : { edgesMm: { outer, inner } }),
   };
 }
 

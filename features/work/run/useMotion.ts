@@ -39,9 +39,7 @@ export function useMotion(): Motion {
   const driving = useRef<Driving>(undefined);
   const listener = useRef<(event: MotionEvent) => void>(undefined);
   const end = useRef<() => void>(undefined);
-  const toDrive = useRef<MotionSample[]>([]);
-  const clock = useRef(0);
-  const driven = useRef<Driving['slowdown']>(undefined);
+  const [drive] = useState(simulatedDrive);
 
   const feel = useCallback((sample: MotionSample) => {
     const phone = detector.current;
@@ -59,40 +57,56 @@ export function useMotion(): Motion {
   }, []);
   useEffect(() => stop, [stop]);
 
+  const begin = (away: () => void) => {
+    detector.current = motionDetector();
+    end.current = away;
+    setState('learning');
+  };
   const start = (source: 'phone' | 'simulated') => {
     stop();
     setTrouble(undefined);
-    const begin = (away: () => void) => {
-      detector.current = motionDetector();
-      end.current = away;
-      setState('learning');
-    };
-    if (source === 'simulated') {
-      toDrive.current = driving.current ? samplesOf(driving.current, clock.current) : [];
-      const timer = setInterval(() => {
-        for (const sample of toDrive.current.splice(0, HASTE)) {
-          clock.current = sample.t + EVERY_MS;
-          feel(sample);
-        }
-      }, EVERY_MS);
-      return begin(() => clearInterval(timer));
-    }
-    void listenToPhone(feel).then(begin, (error: Error) => setTrouble(error.message));
+    if (source === 'simulated') begin(drive.start(driving.current, feel));
+    else void listenToPhone(feel).then(begin, (error: Error) => setTrouble(error.message));
   };
 
-  const watch = useCallback<Motion['watch']>((next, onEvent) => {
-    driving.current = next;
-    listener.current = onEvent;
-    if (!next || next.slowdown === driven.current) return;
-    driven.current = next.slowdown;
-    toDrive.current = samplesOf(next, clock.current);
-  }, []);
+  const watch = useCallback<Motion['watch']>(
+    (next, onEvent) => {
+      driving.current = next;
+      listener.current = onEvent;
+      drive.goOn(next);
+    },
+    [drive],
+  );
 
   return { state, ...(trouble ? { trouble } : {}), start, stop, watch };
 }
 
-function samplesOf({ fromKmh, slowdown }: Driving, startMs: number): MotionSample[] {
-  return simulatedSlowdown(fromKmh, slowdown, Math.random, startMs);
+/** A drive that nobody has to make: slowdown after slowdown, as the run asks for them. */
+function simulatedDrive() {
+  let ahead: MotionSample[] = [];
+  let clock = 0;
+  let driven: Driving['slowdown'] | undefined;
+  const samplesOf = ({ fromKmh, slowdown }: Driving) =>
+    simulatedSlowdown(fromKmh, slowdown, Math.random, clock);
+  return {
+    /** @returns ends it */
+    start(driving: Driving | undefined, feel: (sample: MotionSample) => void): () => void {
+      ahead = driving ? samplesOf(driving) : [];
+      const timer = setInterval(() => {
+        for (const sample of ahead.splice(0, HASTE)) {
+          clock = sample.t + EVERY_MS;
+          feel(sample);
+        }
+      }, EVERY_MS);
+      return () => clearInterval(timer);
+    },
+    /** The next slowdown, where it is another one. */
+    goOn(next: Driving | undefined): void {
+      if (!next || next.slowdown === driven) return;
+      driven = next.slowdown;
+      ahead = samplesOf(next);
+    },
+  };
 }
 
 /** The browser's own motion, where it gives it; on some phones only once it was allowed. */

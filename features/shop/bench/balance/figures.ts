@@ -4,39 +4,14 @@ import { exceeds, fallsShort } from '@/core/car/limits/limit';
 import type { ListedFigure } from '@/ui/FigureList';
 import { figure } from '@/ui/format';
 
+type Result = ReturnType<typeof hydraulics>;
+
 /** From the foot to the road in four figures: what a foot gets, what is wanted, how it is shared, who locks first. */
-export function balanceFigures(
-  input: HydraulicsInput,
-  result: ReturnType<typeof hydraulics> = hydraulics(input),
-): ListedFigure[] {
-  const { frontShare, idealFrontShare, decelMs2, locks, pedalForceN } = result;
-  const limit = (name: string) => result.limits.find((each) => each.name === name)!.value;
-  const short = fallsShort(decelMs2, limit('type0DecelMs2'));
-  const heavy = pedalForceN !== undefined && exceeds(pedalForceN, limit('type0ForceMostN'));
-  const percent = (share: number | null | undefined) =>
-    share === null || share === undefined ? '—' : `${figure(share * 100, 0)} %`;
+export function balanceFigures(input: HydraulicsInput, result: Result = hydraulics(input)): ListedFigure[] {
+  const { frontShare, idealFrontShare } = result;
   return [
-    {
-      label: `At ${figure(input.pedal.forceN, 0)} N`,
-      value: `${figure(decelMs2, 1)} m/s²`,
-      say: short
-        ? `under ${limit('type0DecelMs2')}, the least of UN R13-H type 0`
-        : `over ${limit('type0DecelMs2')}, the least of UN R13-H type 0`,
-      bad: short,
-    },
-    {
-      label: input.wanted ? `For ${figure(input.wanted.decelMs2, 1)} m/s²` : 'Wanted',
-      value: pedalForceN === undefined ? '—' : `${figure(pedalForceN, 0)} N`,
-      say:
-        pedalForceN === undefined
-          ? input.wanted
-            ? 'no foot, or no tyre, reaches it'
-            : 'needs a deceleration'
-          : heavy
-            ? `over ${limit('type0ForceMostN')} N, the most of type 0`
-            : `inside ${limit('type0ForceLeastN')} to ${limit('type0ForceMostN')} N of type 0`,
-      bad: heavy || (input.wanted !== undefined && pedalForceN === undefined),
-    },
+    reached(input, result),
+    wanted(input, result),
     {
       label: 'Front share',
       value: percent(frontShare),
@@ -46,13 +21,58 @@ export function balanceFigures(
           : `ideal here ${percent(idealFrontShare)}`,
       bad: false,
     },
-    {
-      label: 'Locks first',
-      value: locks ? (locks.axle === 'front' ? 'front' : 'rear') : '—',
-      say: locks
-        ? `at ${figure(locks.pedalForceN, 0)} N, ${figure(locks.decelMs2, 1)} m/s²${locks.axle === 'rear' ? ': the car turns round' : ''}`
-        : 'needs the tyres’ grip, or no foot reaches it',
-      bad: locks?.axle === 'rear',
-    },
+    locksFirst(result),
   ];
+}
+
+/** A limit of UN R13-H type 0, as the calc has it. */
+function limitOf({ limits }: Result, name: string): number {
+  return limits.find((each) => each.name === name)!.value;
+}
+
+function percent(share: number | null | undefined): string {
+  return share === null || share === undefined ? '—' : `${figure(share * 100, 0)} %`;
+}
+
+/** What this foot gets. */
+function reached(input: HydraulicsInput, result: Result): ListedFigure {
+  const least = limitOf(result, 'type0DecelMs2');
+  const short = fallsShort(result.decelMs2, least);
+  return {
+    label: `At ${figure(input.pedal.forceN, 0)} N`,
+    value: `${figure(result.decelMs2, 1)} m/s²`,
+    say: `${short ? 'under' : 'over'} ${least}, the least of UN R13-H type 0`,
+    bad: short,
+  };
+}
+
+/** The foot it takes to what is wanted. */
+function wanted({ wanted: asked }: HydraulicsInput, result: Result): ListedFigure {
+  const { pedalForceN: force } = result;
+  const label = asked ? `For ${figure(asked.decelMs2, 1)} m/s²` : 'Wanted';
+  if (force === undefined) {
+    const say = asked ? 'no foot, or no tyre, reaches it' : 'needs a deceleration';
+    return { label, value: '—', say, bad: asked !== undefined };
+  }
+  const [least, most] = [limitOf(result, 'type0ForceLeastN'), limitOf(result, 'type0ForceMostN')];
+  const heavy = exceeds(force, most);
+  return {
+    label,
+    value: `${figure(force, 0)} N`,
+    say: heavy ? `over ${most} N, the most of type 0` : `inside ${least} to ${most} N of type 0`,
+    bad: heavy,
+  };
+}
+
+function locksFirst({ locks }: Result): ListedFigure {
+  const label = 'Locks first';
+  if (!locks) return { label, value: '—', say: 'needs the tyres’ grip, or no foot reaches it', bad: false };
+  const { axle, pedalForceN, decelMs2 } = locks;
+  const turns = axle === 'rear' ? ': the car turns round' : '';
+  return {
+    label,
+    value: axle,
+    say: `at ${figure(pedalForceN, 0)} N, ${figure(decelMs2, 1)} m/s²${turns}`,
+    bad: axle === 'rear',
+  };
 }

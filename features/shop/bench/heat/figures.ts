@@ -6,66 +6,72 @@ import type { ListedFigure } from '@/ui/FigureList';
 import { figure } from '@/ui/format';
 import type { Units } from '../../../shell/units';
 
+type Session = ReturnType<typeof heatSession>;
+
 /**
  * A session in figures: which lap stops the pads and the fluid, what comes after, what a lap puts in.
  * @param band between which laps each limit may fall, where that was worked out
  */
 export function heatFigures(
-  session: ReturnType<typeof heatSession>,
+  session: Session,
   { limits = {} }: Pick<HeatSessionInput, 'limits'>,
   { full }: Units,
   band?: HeatBand,
 ): ListedFigure[] {
-  const { laps, padLimitLap, fluidLimitLap, rotorLimitLap, soakPeakC, energyPerLapKJ } = session;
+  const { laps, padLimitLap, fluidLimitLap, soakPeakC, energyPerLapKJ } = session;
   const { padC, fluidC, rotorC } = limits;
+  const c = (value: number) => full(value, '°C', 0);
   const last = laps.at(-1)!;
   const boilsStanding = fluidC !== undefined && exceeds(soakPeakC, fluidC);
   return [
     {
-      label: 'Pads',
-      value: padC === undefined ? '—' : padLimitLap === null ? 'all laps' : `lap ${padLimitLap}`,
+      ...lapFigure('Pads', padC, padLimitLap),
       say:
         padC === undefined
           ? 'needs what the pad is good to'
           : padLimitLap === null
-            ? `inside ${full(padC, '°C', 0)}, highest ${full(highest(laps.map((lap) => lap.rotorPeakC)), '°C', 0)}`
-            : `past ${full(padC, '°C', 0)} from there${between(band?.padLaps)}`,
-      bad: padLimitLap !== null,
+            ? `inside ${c(padC)}, highest ${c(highest(laps.map((lap) => lap.rotorPeakC)))}`
+            : `past ${c(padC)} from there${between(band?.padLaps)}`,
     },
     {
-      label: 'Fluid',
-      value: fluidC === undefined ? '—' : fluidLimitLap === null ? 'all laps' : `lap ${fluidLimitLap}`,
+      ...lapFigure('Fluid', fluidC, fluidLimitLap),
       say:
         fluidC === undefined
           ? 'needs where the fluid boils'
           : fluidLimitLap === null
-            ? `inside ${full(fluidC, '°C', 0)}, highest ${full(highest(laps.map((lap) => lap.caliperPeakC)), '°C', 0)}`
-            : `boils at ${full(fluidC, '°C', 0)} from there${between(band?.fluidLaps)}`,
-      bad: fluidLimitLap !== null,
+            ? `inside ${c(fluidC)}, highest ${c(highest(laps.map((lap) => lap.caliperPeakC)))}`
+            : `boils at ${c(fluidC)} from there${between(band?.fluidLaps)}`,
     },
     {
       label: 'Standing after',
-      value: full(soakPeakC, '°C', 0),
+      value: c(soakPeakC),
       say: boilsStanding ? 'the fluid boils in the paddock' : 'the caliper’s highest, heat soaking in',
       bad: boilsStanding,
     },
     {
       label: 'Heat a lap',
       value: `${figure(energyPerLapKJ, 0)} kJ`,
-      say: `at this corner; last lap ${full(last.rotorPeakC, '°C', 0)} and ${full(last.caliperPeakC, '°C', 0)}`,
+      say: `at this corner; last lap ${c(last.rotorPeakC)} and ${c(last.caliperPeakC)}`,
       bad: false,
     },
-    ...(rotorC === undefined || rotorLimitLap === undefined
-      ? []
-      : [
-          {
-            label: 'Rotor',
-            value: rotorLimitLap === null ? 'all laps' : `lap ${rotorLimitLap}`,
-            say: `${rotorLimitLap === null ? 'inside' : 'at risk of cracking past'} ${full(rotorC, '°C', 0)}`,
-            bad: rotorLimitLap !== null,
-          },
-        ]),
+    ...rotorFigure(session, rotorC, c),
   ];
+}
+
+/** The lap that a limit ends, where one is known and falls. */
+function lapFigure(label: string, limit: number | undefined, lap: number | null | undefined) {
+  const value = limit === undefined ? '—' : lap === null ? 'all laps' : `lap ${lap}`;
+  return { label, value, bad: limit !== undefined && lap !== null };
+}
+
+function rotorFigure(
+  { rotorLimitLap: lap }: Session,
+  rotorC: number | undefined,
+  c: (value: number) => string,
+): ListedFigure[] {
+  if (rotorC === undefined || lap === undefined) return [];
+  const say = `${lap === null ? 'inside' : 'at risk of cracking past'} ${c(rotorC)}`;
+  return [{ ...lapFigure('Rotor', rotorC, lap), say }];
 }
 
 /** Between which laps a limit may fall. */
