@@ -23,3 +23,8 @@ export function strayAuthor(id: string, ids: readonly string[], authors: Authors
   const alike = ids.filter((each) => (authors.rows[each] ?? NOT_KNOWN) === own).length;
   return alike * 2 <= ids.length && ids.length > 1 ? own : undefined;
 }
+
+/** The ids of some rows. */
+export function idsOf(rows: readonly { id: string }[]): string[] {
+  return rows.map(({ id }) => id);
+}
