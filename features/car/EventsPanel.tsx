@@ -2,32 +2,25 @@
 
 import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
-import type { BaseUnit } from '@/core/base/units/display';
 import { sessionsBy } from '@/core/planning/wear/sessions';
 import type { EventRow } from '@/server/wear/queries';
 import { Button } from '@/ui/Button';
-import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import { Link } from '@/ui/Link';
 import { Opens } from '@/ui/Opens';
 import { Trouble } from '@/ui/Trouble';
 import { KeptForms } from '../queue/KeptForms';
-import { useAddingForm } from '../queue/useAddingForm';
-import { DayField } from '../shell/DayField';
 import { IfMay } from '../shell/IfMay';
-import { NoteEnd } from '../shell/NoteEnd';
-import { CircuitOptions } from '../shell/options';
+import { later } from '../shell/later';
 import { useMay } from '../shell/PersonContext';
 import { request } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
-import { sentNumber } from '../shell/typedNumber';
 import { useRefresh } from '../shell/useRefresh';
 import { useUnits } from '../shell/useUnits';
 import { eventWords } from './eventWords';
 
-const BLANK = { name: '', onDate: '', sessions: '', odometer: '', circuit: '', air: '' };
-const BASES: Readonly<Record<string, BaseUnit>> = { odometer: 'km', air: '°C' };
-const baseOf = (field = '') => BASES[field];
+const EventForm = later(() => import('./EventForm').then((module) => module.EventForm));
+
 /** Days shown at once; the rest opens. */
 const SHOWN = 5;
 
@@ -66,7 +59,7 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
       </h2>
       {open && <EventForm carId={carId} onDone={() => setOpen(false)} />}
       <Trouble>{error}</Trouble>
-      <KeptForms under={eventsOf(carId)} />
+      <KeptForms under={`/api/cars/${carId}/events`} />
       <ul>
         {newestFirst.slice(0, SHOWN).map(line)}
         {events.length === 0 && (
@@ -79,49 +72,6 @@ export function EventsPanel({ carId, events }: { carId: string; events: EventRow
         </Opens>
       )}
     </section>
-  );
-}
-
-const eventsOf = (carId: string) => `/api/cars/${carId}/events`;
-
-function EventForm({ carId, onDone }: { carId: string; onDone: () => void }) {
-  const { dateOrder } = useShop();
-  const units = useUnits();
-  const form = useAddingForm({
-    ...{ name: `event.${carId}`, initial: BLANK, baseOf, onDone },
-    adding: (typed) => ({
-      path: eventsOf(carId),
-      kind: 'event',
-      content: {
-        name: typed.name,
-        onDate: typed.onDate,
-        sessions: sentNumber(typed.sessions) ?? '',
-        odometerKm: units.sent(typed.odometer, 'km'),
-        circuit: typed.circuit || null,
-        airC: units.sent(typed.air, '°C'),
-      },
-      label: () =>
-        `Day on track: ${typed.name.trim()}, ${dayWords(typed.onDate, dateOrder)}, ${typed.sessions} sessions`,
-    }),
-  });
-  return (
-    <form className="grid grid-cols-2 gap-3 border-b border-rule py-3" onSubmit={form.onSubmit}>
-      <TextField className="col-span-2" label="Event" maxLength={120} {...form.field('name')} />
-      <DayField
-        label="Date"
-        value={form.typed.onDate}
-        error={form.errorOf('onDate')}
-        onChange={(onDate) => form.set({ onDate })}
-      />
-      <NumberField label="Sessions" {...form.field('sessions')} />
-      <NumberField label="Odometer after" unit={units.unit('km')} {...form.field('odometer', 'odometerKm')} />
-      <SelectField label="Circuit" {...form.field('circuit')}>
-        <option value="">not said</option>
-        <CircuitOptions />
-      </SelectField>
-      <NumberField label="Air expected" unit={units.unit('°C')} {...form.field('air', 'airC')} />
-      <NoteEnd trouble={form.trouble} onLeave={onDone} className="col-span-2" />
-    </form>
   );
 }
 

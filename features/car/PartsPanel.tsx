@@ -3,24 +3,18 @@
 import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
 import { cameOffWords, type FittedPart, sessionsOn } from '@/core/planning/shelf/fitted';
-import { PART_KIND_IDS, PART_KINDS, type PartKind } from '@/core/planning/shelf/parts';
 import type { CarEvent } from '@/core/planning/wear/sessions';
 import { Button } from '@/ui/Button';
-import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
 import { KeptForms } from '../queue/KeptForms';
-import { noUnits, useAddingForm } from '../queue/useAddingForm';
-import { DayField } from '../shell/DayField';
-import { NoteEnd } from '../shell/NoteEnd';
+import { later } from '../shell/later';
 import { useMay } from '../shell/PersonContext';
 import { useShop } from '../shell/ShopContext';
-import { sentNumber } from '../shell/typedNumber';
-import { CameOffFields, readCameOff } from './CameOffFields';
+
+const PartForm = later(() => import('./PartForm').then((module) => module.PartForm));
 
 type Props = { carId: string; parts: FittedPart[]; events: CarEvent[] };
-
-const PLACES = ['FL', 'FR', 'RL', 'RR', 'front', 'rear'] as const;
 
 /** What the car wears, corner by corner, since when and for how many sessions. */
 export function PartsPanel({ carId, parts, events }: Props) {
@@ -82,55 +76,5 @@ function PartLine({ part, sessions }: { part: FittedPart; sessions: number }) {
         {part.removedOn && ` to ${dayWords(part.removedOn, dateOrder)}`} · {figure(sessions, 0)} sessions
       </span>
     </li>
-  );
-}
-
-const BLANK_PART = { kind: 'pads', place: 'front', what: '', batch: '', price: '', oldWhy: '', oldMate: '' };
-
-function PartForm({ carId, onDone }: { carId: string; onDone: () => void }) {
-  const { today, currency } = useShop();
-  const form = useAddingForm({
-    ...{ name: `part.${carId}`, initial: { ...BLANK_PART, fittedOn: today }, baseOf: noUnits, onDone },
-    adding: ({ oldWhy, oldMate, price, ...typed }) => ({
-      path: `/api/cars/${carId}/parts`,
-      kind: 'part',
-      content: {
-        ...typed,
-        price: sentNumber(price),
-        ...readCameOff({ oldWhy, oldMate }),
-        ...{ jobId: null, shelfId: null },
-      },
-      label: () => `${PART_KINDS[typed.kind as PartKind]} ${typed.place}: ${typed.what}`,
-    }),
-  });
-  return (
-    <form className="grid gap-3 border-b border-rule py-3 sm:grid-cols-2" onSubmit={form.onSubmit}>
-      <SelectField label="Part" {...form.field('kind')}>
-        {PART_KIND_IDS.filter((kind) => kind !== 'fluid').map((kind) => (
-          <option key={kind} value={kind}>
-            {PART_KINDS[kind]}
-          </option>
-        ))}
-      </SelectField>
-      <SelectField label="Where" {...form.field('place')}>
-        {PLACES.map((place) => (
-          <option key={place} value={place}>
-            {place}
-          </option>
-        ))}
-        <option value="">the car</option>
-      </SelectField>
-      <TextField label="What" maxLength={120} {...form.field('what')} />
-      <TextField label="Serial or batch" maxLength={60} {...form.field('batch')} />
-      <NumberField label="It cost" unit={currency} {...form.field('price')} />
-      <DayField
-        label="Fitted"
-        value={form.typed.fittedOn}
-        error={form.errorOf('fittedOn')}
-        onChange={(fittedOn) => form.set({ fittedOn })}
-      />
-      <CameOffFields value={form.typed} onChange={form.set} />
-      <NoteEnd trouble={form.trouble} onLeave={onDone} className="sm:col-span-2" />
-    </form>
   );
 }

@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import type { Corner } from '@/core/car/corner';
 import type { CarSpec } from '@/core/car/spec';
 import { fitsIn } from '@/core/planning/wear/forecast';
@@ -10,11 +9,12 @@ import { type CarEvent, nextEvent, sessionsBy } from '@/core/planning/wear/sessi
 import { figure } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
 import { WearTrend } from '@/ui/WearTrend';
+import { later } from '../shell/later';
 import { useShop } from '../shell/ShopContext';
 import { useUnits } from '../shell/useUnits';
 
 // Drawn only where somebody opens it.
-const WearFan = dynamic(() => import('./WearFan').then((module) => module.WearFan), {
+const WearFan = later(() => import('./WearFan').then((module) => module.WearFan), {
   ssr: false,
   loading: () => <div className="h-80" />,
 });

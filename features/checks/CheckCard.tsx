@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { axleOf, CORNERS, type Corner, type Place } from '@/core/car/corner';
 import type { NextCheck } from '@/core/diagnosis/verdict';
 import { formUnder, MEASURES } from '@/core/readings/measures';
@@ -11,6 +10,7 @@ import { Timer } from '@/ui/Timer';
 import { Measure } from '../measure/Measure';
 import { FindingRow } from '../record/FindingRow';
 import { useJob } from '../record/JobProvider';
+import { later } from '../shell/later';
 import { useUnits } from '../shell/useUnits';
 import { checkAnchor } from './anchor';
 import { DerivedNotes } from './DerivedNote';
@@ -18,10 +18,10 @@ import { foretell } from './foretell';
 import { wantCheck } from './wanted';
 
 // Drawings come when somebody wants to see them.
-const EyeChoice = dynamic(() => import('./eye/EyeChoice').then((module) => module.EyeChoice), {
+const EyeChoice = later(() => import('./eye/EyeChoice').then((module) => module.EyeChoice), {
   ssr: false,
 });
-const DialSetup = dynamic(() => import('./eye/DialSetup').then((module) => module.DialSetup), {
+const DialSetup = later(() => import('./eye/DialSetup').then((module) => module.DialSetup), {
   ssr: false,
 });
 

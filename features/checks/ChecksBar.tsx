@@ -1,19 +1,19 @@
 'use client';
 
 import { Gauge, Grid3x3 } from 'lucide-react';
-import dynamic from 'next/dynamic';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { cn } from '@/ui/cn';
 import { useGauges } from '../measure/gauges/useGauges';
 import { useKeypad } from '../measure/useKeypad';
+import { later } from '../shell/later';
 import { UnitKeys } from '../shell/UnitKeys';
 
 export type ChecksMode = 'list' | 'walk' | 'sheet';
 
 // The keys and the gauges come when they are wanted.
-const Keypad = dynamic(() => import('../measure/Keypad').then((module) => module.Keypad), { ssr: false });
-const GaugeBar = dynamic(() => import('../measure/gauges/GaugeBar').then((module) => module.GaugeBar), {
+const Keypad = later(() => import('../measure/Keypad').then((module) => module.Keypad), { ssr: false });
+const GaugeBar = later(() => import('../measure/gauges/GaugeBar').then((module) => module.GaugeBar), {
   ssr: false,
 });
 

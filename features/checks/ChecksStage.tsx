@@ -1,7 +1,7 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useJob } from '../record/JobProvider';
+import { later } from '../shell/later';
 import { useKept } from '../shell/useKept';
 import { AtHand } from './AtHand';
 import { CheckList } from './CheckList';
@@ -9,8 +9,8 @@ import { ChecksBar, type ChecksMode } from './ChecksBar';
 import { JobPhotos } from './JobPhotos';
 import { useWantedCheck } from './wanted';
 
-const WalkRound = dynamic(() => import('./WalkRound').then((module) => module.WalkRound), { ssr: false });
-const MeasuringSheet = dynamic(() => import('./MeasuringSheet').then((module) => module.MeasuringSheet), {
+const WalkRound = later(() => import('./WalkRound').then((module) => module.WalkRound), { ssr: false });
+const MeasuringSheet = later(() => import('./MeasuringSheet').then((module) => module.MeasuringSheet), {
   ssr: false,
 });
 

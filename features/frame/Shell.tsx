@@ -1,13 +1,13 @@
 'use client';
 
 import { CircleHelp, Search } from 'lucide-react';
-import dynamic from 'next/dynamic';
 import { usePathname } from 'next/navigation';
 import { type ReactNode, useCallback, useEffect, useState } from 'react';
 import { may } from '@/core/base/people/roles';
 import { cn } from '@/ui/cn';
 import { Link } from '@/ui/Link';
 import { SaveLine } from '../queue/SaveLine';
+import { later } from '../shell/later';
 import { useMay, usePerson, useSignedIn } from '../shell/PersonContext';
 import { useShortcuts } from '../shell/useShortcuts';
 import { NewVersion } from './NewVersion';
@@ -21,13 +21,13 @@ import { ThemeSwitch } from './ThemeSwitch';
 import { useUndoKey } from './useUndoKey';
 
 // What lies over the page comes after it: the first screen does not wait for it.
-const HelpSheet = dynamic(() => import('./HelpSheet').then((module) => module.HelpSheet), { ssr: false });
+const HelpSheet = later(() => import('./HelpSheet').then((module) => module.HelpSheet), { ssr: false });
 
-const FindSheet = dynamic(() => import('./find/FindSheet').then((module) => module.FindSheet), {
+const FindSheet = later(() => import('./find/FindSheet').then((module) => module.FindSheet), {
   ssr: false,
 });
 
-const UndoToast = dynamic(() => import('./UndoToast').then((module) => module.UndoToast), { ssr: false });
+const UndoToast = later(() => import('./UndoToast').then((module) => module.UndoToast), { ssr: false });
 
 const PLACES = [
   {

@@ -1,41 +1,38 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { Fragment, type ReactNode } from 'react';
 import type { Corner } from '@/core/car/corner';
 import { MEASURES, type MeasureId } from '@/core/readings/measures';
+import { later } from '../shell/later';
 import type { FigureFormId } from './figures/forms';
 import type { OnDone } from './useReading';
 
 // Forms come after the page: the questions do not wait for them. Their place is kept, so that nothing moves under a finger.
-const FluidForm = dynamic(() => import('./whole/FluidForm').then((module) => module.FluidForm), {
+const FluidForm = later(() => import('./whole/FluidForm').then((module) => module.FluidForm), {
   ssr: false,
   loading: () => <div className="min-h-64" />,
 });
-const PedalRatioForm = dynamic(
-  () => import('./whole/PedalRatioForm').then((module) => module.PedalRatioForm),
-  {
-    ssr: false,
-    loading: () => <div className="min-h-28" />,
-  },
-);
-const FirmnessForm = dynamic(() => import('./whole/FirmnessForm').then((module) => module.FirmnessForm), {
+const PedalRatioForm = later(() => import('./whole/PedalRatioForm').then((module) => module.PedalRatioForm), {
+  ssr: false,
+  loading: () => <div className="min-h-28" />,
+});
+const FirmnessForm = later(() => import('./whole/FirmnessForm').then((module) => module.FirmnessForm), {
   ssr: false,
   loading: () => <div className="min-h-64" />,
 });
-const RotorForm = dynamic(() => import('./rotor/RotorForm').then((module) => module.RotorForm), {
+const RotorForm = later(() => import('./rotor/RotorForm').then((module) => module.RotorForm), {
   ssr: false,
 });
-const PadsForm = dynamic(() => import('./pads/PadsForm').then((module) => module.PadsForm), { ssr: false });
-const HubForm = dynamic(() => import('./hub/HubForm').then((module) => module.HubForm), { ssr: false });
-const JudderForm = dynamic(() => import('./judder/JudderForm').then((module) => module.JudderForm), {
+const PadsForm = later(() => import('./pads/PadsForm').then((module) => module.PadsForm), { ssr: false });
+const HubForm = later(() => import('./hub/HubForm').then((module) => module.HubForm), { ssr: false });
+const JudderForm = later(() => import('./judder/JudderForm').then((module) => module.JudderForm), {
   ssr: false,
 });
-const LookInForm = dynamic(() => import('./lookin/LookInForm').then((module) => module.LookInForm), {
+const LookInForm = later(() => import('./lookin/LookInForm').then((module) => module.LookInForm), {
   ssr: false,
   loading: () => <div className="min-h-64" />,
 });
-const FiguresForm = dynamic(() => import('./figures/FiguresForm').then((module) => module.FiguresForm), {
+const FiguresForm = later(() => import('./figures/FiguresForm').then((module) => module.FiguresForm), {
   ssr: false,
 });
 

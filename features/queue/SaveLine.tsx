@@ -1,13 +1,13 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { type ReactNode, useState, useSyncExternalStore } from 'react';
 import { Button } from '@/ui/Button';
 import { type DeviceTrouble, device } from '../shell/device';
+import { later } from '../shell/later';
 import { outbox, waitsForAuthor } from './page';
 import type { QueuedWrite } from './write';
 
-const RefusedSheet = dynamic(() => import('./RefusedSheet').then((module) => module.RefusedSheet), {
+const RefusedSheet = later(() => import('./RefusedSheet').then((module) => module.RefusedSheet), {
   ssr: false,
 });
 

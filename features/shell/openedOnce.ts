@@ -1,7 +1,7 @@
-import { type DBSchema, type IDBPDatabase, type OpenDBCallbacks, openDB } from 'idb';
+import type { DBSchema, IDBPDatabase, OpenDBCallbacks } from 'idb';
 
 /**
- * A database of this device, opened when it is first needed and anew where that failed, or where another tab cleared the browser's storage.
+ * A database of this device, opened (and what opens it fetched) when it is first needed and anew where that failed, or where another tab cleared the browser's storage.
  * @param upgrade makes its first version
  */
 export function openedOnce<Schema extends DBSchema>(
@@ -13,10 +13,12 @@ export function openedOnce<Schema extends DBSchema>(
     opened = undefined;
   };
   return () => {
-    opened ??= openDB<Schema>(name, 1, { upgrade, terminated: forget }).catch((error) => {
-      forget();
-      throw error;
-    });
+    opened ??= import('idb')
+      .then(({ openDB }) => openDB<Schema>(name, 1, { upgrade, terminated: forget }))
+      .catch((error) => {
+        forget();
+        throw error;
+      });
     return opened;
   };
 }

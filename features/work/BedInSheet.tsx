@@ -1,14 +1,14 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { speedWords } from '@/core/base/units/speed';
 import type { BedInPlan } from '@/core/planning/bedin/plan';
 import type { BedInInput } from '@/core/planning/bedin/schema';
 import { BED_WINDOWS } from '@/core/planning/bedin/schools';
 import type { WorkPlan } from '@/core/planning/plan';
+import { later } from '../shell/later';
 import { useUnits } from '../shell/useUnits';
 
-const BedInChart = dynamic(() => import('./BedInChart').then((module) => module.BedInChart), {
+const BedInChart = later(() => import('./BedInChart').then((module) => module.BedInChart), {
   ssr: false,
   loading: () => <div className="h-full" />,
 });

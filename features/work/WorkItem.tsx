@@ -1,7 +1,6 @@
 'use client';
 
 import { GripVertical } from 'lucide-react';
-import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
 import { inSentence } from '@/core/base/sentence';
 import { LEFT_QUESTIONS, leavingIssues } from '@/core/planning/run/leftUndone';
@@ -17,13 +16,14 @@ import { Octagon } from '@/ui/Octagon';
 import { Opens } from '@/ui/Opens';
 import type { TickRecord } from '../record/commands/works';
 import { useJob } from '../record/JobProvider';
+import { later } from '../shell/later';
 import { useShop } from '../shell/ShopContext';
 import { useHash } from '../shell/useHash';
 import { useUnits } from '../shell/useUnits';
 import { slotWords } from './figureWords';
 import type { Held } from './SortableWorks';
 
-const PlanSheet = dynamic(() => import('./PlanSheet').then((module) => module.PlanSheet));
+const PlanSheet = later(() => import('./PlanSheet').then((module) => module.PlanSheet));
 
 type Props = {
   work: WorkRow;

@@ -4,7 +4,7 @@ import { closeDatabase } from '../../server/db/sql';
 import { freshDemo } from '../support/database';
 import { signedIn } from '../support/signIn';
 import { Wire } from '../support/wire';
-import { expect, key, saved, test } from './test';
+import { expect, key, newJob, saved, test } from './test';
 
 test.describe(() => {
   test.use({ provoked: [/50[03] \(|React error #441|net::ERR_/] });
@@ -56,5 +56,35 @@ test.describe(() => {
       process.env.DATABASE_URL = url;
       await drop();
     }
+  });
+});
+
+test.describe('on a plain address, where no worker keeps the build', () => {
+  test.use({ provoked: [/ERR_INTERNET_DISCONNECTED|Failed to load resource|Failed to fetch/] });
+  test('what a page may open is there when the network goes: cards, the way round, keys, help, what can be found', async ({
+    page,
+    context,
+  }) => {
+    await page.goto(await newJob(page, 'Shop hatch', 'Soft, and the network comes and goes'));
+    await page.getByRole('link', { name: /^Checks/ }).click();
+    await expect(page.getByRole('heading', { name: /^Checks/ })).toBeVisible();
+    // What is fetched ahead comes once the page is at rest.
+    await page.waitForLoadState('networkidle');
+    await context.setOffline(true);
+
+    await page.getByRole('button', { name: /^front left/ }).click();
+    await page.getByRole('radio', { name: 'Walk round' }).click();
+    await expect(page.getByRole('region', { name: 'Walk round the car' })).toBeVisible();
+    await page.getByRole('radio', { name: 'Sheet' }).click();
+    await expect(page.getByRole('main')).toContainText('Enter goes down a corner');
+    await page.keyboard.press('Escape');
+    await page.locator('body').press('?');
+    await expect(page.getByRole('dialog')).toContainText('Keys');
+    await page.keyboard.press('Escape');
+    await page.locator('body').press('Control+k');
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('heading', { name: 'This page could not be shown' })).toHaveCount(0);
+    await context.setOffline(false);
   });
 });

@@ -4,24 +4,23 @@ import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
 import { FLUID_CLASSES } from '@/core/car/fluidClasses';
 import type { WaterTrend } from '@/core/planning/due/water';
-import { type FluidFill, fillChanges, fluidIn } from '@/core/planning/fill/fill';
+import { fillChanges } from '@/core/planning/fill/fill';
 import type { CarRow } from '@/server/cars/rows';
 import type { CarFill } from '@/server/fills/queries';
 import { Button } from '@/ui/Button';
 import { Opens } from '@/ui/Opens';
 import { Trouble } from '@/ui/Trouble';
 import { KeptForms } from '../../queue/KeptForms';
-import { useAddingForm } from '../../queue/useAddingForm';
 import { dropRow } from '../../shell/dropped';
 import { IfMay } from '../../shell/IfMay';
-import { NoteEnd } from '../../shell/NoteEnd';
+import { later } from '../../shell/later';
 import { useMay } from '../../shell/PersonContext';
 import { useShop } from '../../shell/ShopContext';
 import { useRefresh } from '../../shell/useRefresh';
 import { useUnits } from '../../shell/useUnits';
-import { FillFields } from './FillFields';
-import { type FillTyped, fillBase, fillTyped, readFill } from './typed';
 import { WaterLine } from './WaterLine';
+
+const FillForm = later(() => import('./FillForm').then((module) => module.FillForm));
 
 /** Fills shown at once; the rest opens. */
 const SHOWN = 3;
@@ -112,42 +111,5 @@ function FillLine({ fill, before, onDrop }: { fill: CarFill; before?: CarFill; o
         </IfMay>
       </span>
     </li>
-  );
-}
-
-function FillForm({ car, before, onDone }: { car: CarRow; before?: CarFill; onDone: () => void }) {
-  const { today, dateOrder } = useShop();
-  const units = useUnits();
-  const initial: FluidFill = {
-    filledOn: today,
-    product: '',
-    batch: '',
-    fluidClass: car.fluidClass ?? 'DOT4',
-    dryC: null,
-    wetC: null,
-    colour: '',
-    odometerKm: null,
-    lotId: null,
-    lotOpenedOn: null,
-  };
-  const form = useAddingForm<FillTyped>({
-    ...{ name: `fill.${car.id}`, initial: fillTyped(initial, units), baseOf: fillBase, onDone },
-    adding: (typed) => ({
-      path: `/api/cars/${car.id}/fills`,
-      kind: 'fill',
-      content: readFill(typed, initial, units),
-      label: () => `Fill: ${typed.product || 'no product said'}, ${dayWords(typed.filledOn, dateOrder)}`,
-    }),
-  });
-  return (
-    <form aria-label="Note a fill" className="grid gap-3 border-b border-rule py-3" onSubmit={form.onSubmit}>
-      <FillFields
-        typed={form.typed}
-        before={fluidIn(before, car)}
-        errorOf={form.errorOf}
-        onChange={form.set}
-      />
-      <NoteEnd trouble={form.trouble} onLeave={onDone} />
-    </form>
   );
 }

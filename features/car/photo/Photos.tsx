@@ -1,7 +1,6 @@
 'use client';
 
 import { Camera } from 'lucide-react';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { Corner } from '@/core/car/corner';
 import type { SheetNote } from '@/core/car/ownSheet';
@@ -14,6 +13,7 @@ import { waitsBehind } from '../../queue/forms';
 import { outbox } from '../../queue/page';
 import type { Entry } from '../../queue/write';
 import { dropRow } from '../../shell/dropped';
+import { later } from '../../shell/later';
 import { newId } from '../../shell/newId';
 import { useMay } from '../../shell/PersonContext';
 import { request } from '../../shell/request';
@@ -21,7 +21,7 @@ import { useShop } from '../../shell/ShopContext';
 import { jpegOf } from './resize';
 import { useUnsentPhotos } from './useUnsentPhotos';
 
-const Sheet = dynamic(() => import('@/ui/Sheet').then((module) => module.Sheet), { ssr: false });
+const Sheet = later(() => import('@/ui/Sheet').then((module) => module.Sheet), { ssr: false });
 
 type Where = { carId: string; jobId?: string; place?: Corner; note?: SheetNote };
 

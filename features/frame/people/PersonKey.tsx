@@ -1,11 +1,11 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import { later } from '../../shell/later';
 import { usePerson } from '../../shell/PersonContext';
 import { StripKey } from '../StripKey';
 
-const PersonSheet = dynamic(() => import('./PersonSheet').then((module) => module.PersonSheet), {
+const PersonSheet = later(() => import('./PersonSheet').then((module) => module.PersonSheet), {
   ssr: false,
 });
 

@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
 import type { JobSheet } from '@/core/job/sheet';
 import type { Blank } from '@/server/jobs/blank';
@@ -11,20 +10,21 @@ import type { QueuedWrite } from '../../queue/write';
 import { JobProvider } from '../../record/JobProvider';
 import type { JobState } from '../../record/jobStore';
 import { judgeAway } from '../../record/judge';
+import { later } from '../../shell/later';
 import { JobFrame } from '../JobFrame';
 import { blankSheet, placeIn } from './blankSheet';
 
 // A page of one stage does not wait for the others.
 const STAGES = {
-  complaint: dynamic(() => import('../complaint/ComplaintStage').then((module) => module.ComplaintStage)),
-  checks: dynamic(() => import('../../checks/ChecksStage').then((module) => module.ChecksStage)),
-  verdict: dynamic(() =>
+  complaint: later(() => import('../complaint/ComplaintStage').then((module) => module.ComplaintStage)),
+  checks: later(() => import('../../checks/ChecksStage').then((module) => module.ChecksStage)),
+  verdict: later(() =>
     import('../verdict/VerdictStage').then(({ VerdictStage }) => () => <VerdictStage like={NO_JOBS} />),
   ),
-  work: dynamic(() => import('../../work/WorkStage').then((module) => module.WorkStage)),
-  proof: dynamic(() => import('../proof/ProofStage').then((module) => module.ProofStage)),
+  work: later(() => import('../../work/WorkStage').then((module) => module.WorkStage)),
+  proof: later(() => import('../proof/ProofStage').then((module) => module.ProofStage)),
 };
-const RunScreen = dynamic(() => import('../../work/run/RunScreen').then((module) => module.RunScreen));
+const RunScreen = later(() => import('../../work/run/RunScreen').then((module) => module.RunScreen));
 
 /** Of jobs like this one a device without a network knows nothing. */
 const NO_JOBS = { total: 0, causes: [] };

@@ -14,7 +14,9 @@ import { percent } from '@/ui/format';
 import { Tick } from '@/ui/Tick';
 import { useJob } from '../../record/JobProvider';
 import { SavedText } from '../../record/SavedText';
+import { ahead } from '../../shell/ahead';
 import { refusalFrom } from '../../shell/checked';
+import { untilThere } from '../../shell/later';
 import { usePerson } from '../../shell/PersonContext';
 import type { Refusal } from '../../shell/refusal';
 import { refusedField } from '../../shell/request';
@@ -24,6 +26,10 @@ import { type Closed, closeJob } from '../closeJob';
 import { NewFill, useNewFill } from './NewFill';
 import { type NextDraft, NextDue, readNext, toBeKept } from './NextDue';
 import { IssueList, StandingIssues } from './StandingIssues';
+
+/** What closing a job asks for: not needed before. */
+const rules = () => import('@/core/job/closing');
+ahead(rules);
 
 type Draft = {
   outcome: OutcomeId | '';
@@ -50,7 +56,7 @@ export function ClosingForm() {
 
   const close = async () => {
     setBusy(true);
-    const { closingIssues } = await import('@/core/job/closing');
+    const { closingIssues } = await untilThere(rules);
     const next = toBeKept(draft.next).map((each) => readNext(each, units));
     const content = {
       outcome: draft.outcome,

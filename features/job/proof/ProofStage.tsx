@@ -1,18 +1,18 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { evidenceTogether, pieceSlot } from '@/core/job/pieces';
 import { buttonClass } from '@/ui/Button';
 import { Link } from '@/ui/Link';
 import { HoldsPanel } from '../../checks/HoldsPanel';
 import { useJob } from '../../record/JobProvider';
+import { later } from '../../shell/later';
 import { ChangeTrials } from './ChangeTrials';
 import { ClosingForm } from './ClosingForm';
 import { OutOnProof } from './OutOnProof';
 import { ProofRow } from './ProofRow';
 import { WhatItDid } from './WhatItDid';
 
-const FluidForm = dynamic(() => import('../../measure/whole/FluidForm').then((module) => module.FluidForm), {
+const FluidForm = later(() => import('../../measure/whole/FluidForm').then((module) => module.FluidForm), {
   ssr: false,
   loading: () => <div className="min-h-64" />,
 });

@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { inSentence } from '@/core/base/sentence';
 import type { BenchId } from '@/core/car/benchState';
@@ -21,8 +20,9 @@ import { Opens } from '@/ui/Opens';
 import { checkAnchor } from '../../checks/anchor';
 import { wantCheck } from '../../checks/wanted';
 import { useJob } from '../../record/JobProvider';
+import { later } from '../../shell/later';
 
-const WhatIfSheet = dynamic(() => import('./WhatIfSheet').then((module) => module.WhatIfSheet), {
+const WhatIfSheet = later(() => import('./WhatIfSheet').then((module) => module.WhatIfSheet), {
   ssr: false,
 });
 

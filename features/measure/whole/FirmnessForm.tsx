@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { dayWords } from '@/core/base/dates';
 import { firmness } from '@/core/readings/pedal/firmness';
@@ -8,6 +7,7 @@ import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
 import { Link } from '@/ui/Link';
 import { useJob } from '../../record/JobProvider';
+import { later } from '../../shell/later';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { OnFile } from '../OnFile';
@@ -17,7 +17,7 @@ import { useTyped } from '../useTyped';
 import { firmnessBase, firmnessStart, readFirmness } from './firmnessTyped';
 import { PressCells } from './PressCells';
 
-const PedalCurve = dynamic(() => import('../pedal/PedalCurve').then((module) => module.PedalCurve), {
+const PedalCurve = later(() => import('../pedal/PedalCurve').then((module) => module.PedalCurve), {
   ssr: false,
   loading: () => <div className="h-full" />,
 });

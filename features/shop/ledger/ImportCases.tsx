@@ -1,16 +1,16 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
 import { Button } from '@/ui/Button';
 import { caseIssuesAway } from '../../record/judge';
 import { refusalFrom } from '../../shell/checked';
+import { later } from '../../shell/later';
 import { IssueList } from '../../shell/RefusalBox';
 import type { Refusal } from '../../shell/refusal';
 import { type Reply, request } from '../../shell/request';
 import { useRefresh } from '../../shell/useRefresh';
 
-const Sheet = dynamic(() => import('@/ui/Sheet').then((module) => module.Sheet), { ssr: false });
+const Sheet = later(() => import('@/ui/Sheet').then((module) => module.Sheet), { ssr: false });
 
 type Result = { added: number; known: number };
 

@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { dayWords } from '@/core/base/dates';
 import { CIRCUITS } from '@/core/car/circuits';
 import type { PartLife, PartRecord } from '@/core/planning/lives/partLives';
@@ -9,12 +8,13 @@ import { PART_KINDS } from '@/core/planning/shelf/parts';
 import { figure } from '@/ui/format';
 import { Link } from '@/ui/Link';
 import { Opens } from '@/ui/Opens';
+import { later } from '../../shell/later';
 import { useShop } from '../../shell/ShopContext';
 import { useMoney } from '../../shell/useMoney';
 import { useUnits } from '../../shell/useUnits';
 
 // Drawn with the theme's own colours, which only a browser has; and only where somebody opens it.
-const LivesChart = dynamic(() => import('./LivesChart').then((module) => module.LivesChart), { ssr: false });
+const LivesChart = later(() => import('./LivesChart').then((module) => module.LivesChart), { ssr: false });
 
 /** One part by its name: how many lives, how long, how fast it wears; its curve and each life behind it. */
 export function PartRecordRow({ record }: { record: PartRecord }) {

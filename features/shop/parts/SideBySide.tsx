@@ -1,12 +1,12 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { PartRecord } from '@/core/planning/lives/partLives';
 import { PART_KINDS, type PartKind } from '@/core/planning/shelf/parts';
 import { Choice } from '@/ui/Choice';
+import { later } from '../../shell/later';
 
-const LivesChart = dynamic(() => import('./LivesChart').then((module) => module.LivesChart), { ssr: false });
+const LivesChart = later(() => import('./LivesChart').then((module) => module.LivesChart), { ssr: false });
 
 /** Curves that one chart holds apart. */
 const MOST = 5;

@@ -1,16 +1,13 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import type { Bin } from '@/core/diagnosis/learn/calibration';
 import { figure } from '@/ui/format';
+import { later } from '../../shell/later';
 
 // Charts are drawn beside the page, not before it.
-const CalibrationChart = dynamic(
-  () => import('./CalibrationChart').then((module) => module.CalibrationChart),
-  {
-    ssr: false,
-  },
-);
+const CalibrationChart = later(() => import('./CalibrationChart').then((module) => module.CalibrationChart), {
+  ssr: false,
+});
 
 type Props = { bins: Bin[]; jobs: number; brier: number | undefined };
 

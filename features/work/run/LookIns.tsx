@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { CORNER_WORDS, type Corner } from '@/core/car/corner';
 import { headOf } from '@/core/job/standing';
@@ -10,9 +9,10 @@ import { Measure } from '../../measure/Measure';
 import { PhaseProvider } from '../../measure/PhaseContext';
 import { readingWords } from '../../measure/readingWords';
 import { useJob } from '../../record/JobProvider';
+import { later } from '../../shell/later';
 import { useUnits } from '../../shell/useUnits';
 
-const AllGood = dynamic(() => import('../../measure/lookin/AllGood').then((module) => module.AllGood));
+const AllGood = later(() => import('../../measure/lookin/AllGood').then((module) => module.AllGood));
 
 /** The corners to look in at: each opens to its keys, all at once are good in one press; nobody has to. */
 export function LookIns({ corners }: { corners: readonly Corner[] }) {

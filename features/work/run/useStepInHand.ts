@@ -10,11 +10,13 @@ import type { Answer, Step, Trouble } from '@/core/planning/run/step';
 import { tickIssues } from '@/core/planning/run/tickIssues';
 import type { TickRecord } from '../../record/commands/works';
 import { useJob } from '../../record/JobProvider';
+import { ahead } from '../../shell/ahead';
 import { useKept } from '../../shell/useKept';
 import { useFinds } from './useFinds';
 
 /** The sums of every reading: fetched at a step that takes one, not with the page. */
 export const sums = () => import('@/core/job/current');
+ahead(sums);
 
 export type InHand = ReturnType<typeof useStepInHand>;
 

@@ -1,18 +1,17 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { sizeFor } from '@/core/car/hydraulics/alternatives';
 import { hydraulics } from '@/core/car/hydraulics/hydraulics';
 import { cn } from '@/ui/cn';
 import { FigureList } from '@/ui/FigureList';
 import { figure } from '@/ui/format';
+import { later } from '../../../shell/later';
 import { useUnits } from '../../../shell/useUnits';
-
 import { Alternatives } from './Alternatives';
 import { balanceFigures } from './figures';
 import type { BalanceRead, BalanceTyped, OtherTyped } from './typed';
 
-const BalanceChart = dynamic(() => import('./BalanceChart').then((module) => module.BalanceChart), {
+const BalanceChart = later(() => import('./BalanceChart').then((module) => module.BalanceChart), {
   ssr: false,
   loading: () => <p className="text-soft">Drawing the balance …</p>,
 });

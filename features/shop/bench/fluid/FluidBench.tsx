@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import type { Issue } from '@/core/base/issues/issue';
 import { FLUID_CLASS_IDS, FLUID_CLASSES } from '@/core/car/fluidClasses';
@@ -11,6 +10,7 @@ import { FigureList } from '@/ui/FigureList';
 import { Tick } from '@/ui/Tick';
 import { useLimits } from '../../../measure/useLimit';
 import { BetterThanClass } from '../../../measure/whole/BetterThanClass';
+import { later } from '../../../shell/later';
 import { notTaken } from '../../../shell/request';
 import { useShop } from '../../../shell/ShopContext';
 import { useUnits } from '../../../shell/useUnits';
@@ -20,7 +20,7 @@ import { useBench } from '../frame/useBench';
 import { fluidFigures } from './figures';
 import { type FluidTyped, fluidBase, fluidStart, readFluidBench } from './typed';
 
-const BoilingChart = dynamic(() => import('./BoilingChart').then((module) => module.BoilingChart), {
+const BoilingChart = later(() => import('./BoilingChart').then((module) => module.BoilingChart), {
   ssr: false,
   loading: () => <p className="text-soft">Drawing the curves …</p>,
 });

@@ -4,21 +4,21 @@ import { useState } from 'react';
 import type { BenchId } from '@/core/car/benchState';
 import type { KeptBench } from '@/server/benches/queries';
 import { Button } from '@/ui/Button';
-import { TextField } from '@/ui/Field';
 import { shortDate } from '@/ui/format';
 import { Link } from '@/ui/Link';
 import { Tick } from '@/ui/Tick';
 import { Trouble } from '@/ui/Trouble';
 import { KeptForms } from '../../../queue/KeptForms';
-import { noUnits, useAddingForm } from '../../../queue/useAddingForm';
 import { dropRow } from '../../../shell/dropped';
+import { later } from '../../../shell/later';
 import { useShop } from '../../../shell/ShopContext';
 import { useRefresh } from '../../../shell/useRefresh';
-import { useUnits } from '../../../shell/useUnits';
 import { Comparison } from './Comparison';
 import type { Compared } from './compare';
 import type { BenchPlace } from './place';
 import type { Bench } from './useBench';
+
+const KeepForm = later(() => import('./KeepForm').then((module) => module.KeepForm));
 
 type Props<T> = {
   bench: BenchId;
@@ -57,7 +57,7 @@ export function KeptBenches<T extends object>({ bench, place, work, figuresOf }:
       </h2>
       <KeepForm bench={bench} carId={car.id} typed={work.typed} />
       <Trouble>{trouble}</Trouble>
-      <KeptForms under={benchesOf(car.id)} />
+      <KeptForms under={`/api/cars/${car.id}/benches`} />
       <ul className="print:hidden">
         {kept.map((state) => (
           <KeptLine
@@ -132,25 +132,3 @@ function KeptLine({
     </li>
   );
 }
-
-function KeepForm({ bench, carId, typed }: { bench: BenchId; carId: string; typed: object }) {
-  const { choice } = useUnits();
-  const form = useAddingForm({
-    ...{ name: `bench-name.${bench}.${carId}`, initial: { name: '' }, baseOf: noUnits },
-    adding: ({ name }) => ({
-      path: benchesOf(carId),
-      kind: 'bench',
-      content: { bench, name: name.trim(), typed, units: choice },
-      label: () => `Kept: ${name.trim()}`,
-    }),
-  });
-  return (
-    <form className="flex flex-wrap items-end gap-3 py-2 print:hidden" onSubmit={form.onSubmit}>
-      <TextField label="Keep it as it stands, under the name" className="w-72" {...form.field('name')} />
-      <Button type="submit">Keep it</Button>
-      <Trouble>{form.trouble}</Trouble>
-    </form>
-  );
-}
-
-const benchesOf = (carId: string) => `/api/cars/${carId}/benches`;

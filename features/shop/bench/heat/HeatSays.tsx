@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { UNMEASURED } from '@/core/readings/heat/band';
 import { type Change, lapsInside } from '@/core/readings/heat/changes';
 import type { HeatSessionInput } from '@/core/readings/heat/sessionSchema';
@@ -8,11 +7,12 @@ import { Beam } from '@/ui/Beam';
 import { Button } from '@/ui/Button';
 import { FigureList } from '@/ui/FigureList';
 import { figure } from '@/ui/format';
+import { later } from '../../../shell/later';
 import { useUnits } from '../../../shell/useUnits';
 import { heatFigures } from './figures';
 import type { Worked } from './useSession';
 
-const HeatChart = dynamic(() => import('./HeatChart').then((module) => module.HeatChart), {
+const HeatChart = later(() => import('./HeatChart').then((module) => module.HeatChart), {
   ssr: false,
   loading: () => <p className="text-soft">Drawing the laps …</p>,
 });

@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useMemo } from 'react';
 import { linePressureMPa } from '@/core/car/hydraulics/linePressure';
 import { firmness } from '@/core/readings/pedal/firmness';
@@ -10,6 +9,7 @@ import { type TravelSolution, travelSolve } from '@/core/readings/pedal/travelSo
 import { NumberField } from '@/ui/Field';
 import { figure } from '@/ui/format';
 import { PedalFigures, pedalFigures } from '../../../measure/pedal/PedalFigures';
+import { later } from '../../../shell/later';
 import { useShop } from '../../../shell/ShopContext';
 import { useUnits } from '../../../shell/useUnits';
 import { BenchFrame } from '../frame/BenchFrame';
@@ -20,7 +20,7 @@ import { Suspects } from './Suspects';
 import { TravelBar } from './TravelBar';
 import { type PedalStart, type PedalTyped, pedalBase, pedalStart, type Read, readPedalBench } from './typed';
 
-const PedalCurve = dynamic(
+const PedalCurve = later(
   () => import('../../../measure/pedal/PedalCurve').then((module) => module.PedalCurve),
   {
     ssr: false,
