@@ -75,7 +75,8 @@ module.exports = {
     },
     {
       name: 'parts-come-later-by-one-door',
-      comment: 'features/shell/later.tsx says why: a part that is only fetched when it is opened is missing where the network is',
+      comment:
+        'features/shell/later.tsx says why: a part that is only fetched when it is opened is missing where the network is',
       severity: 'error',
       from: { path: '^(app|features|ui)/' },
       to: { path: 'node_modules/next/dynamic' },

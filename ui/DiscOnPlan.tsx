@@ -29,9 +29,9 @@ const PAD_HALF = 22;
 
 /** A disc brake from above, round its own middle: rotor on edge, a pad on each side, new as a ghost, minimum as a line. */
 export function DiscOnPlan({ rotor, pads, caliper, inward, fill, hubFill }: Props) {
-  const width = (rotor.mm ?? rotor.newMm) * ROTOR_SCALE;
-  const ghost = rotor.newMm * ROTOR_SCALE;
-  const inner = ghost / 2 + pads.newMm * PAD_SCALE + 7;
+  const width = at100((rotor.mm ?? rotor.newMm) * ROTOR_SCALE);
+  const ghost = at100(rotor.newMm * ROTOR_SCALE);
+  const inner = at100(ghost / 2 + pads.newMm * PAD_SCALE + 7);
   return (
     <>
       <rect
@@ -69,7 +69,7 @@ export function DiscOnPlan({ rotor, pads, caliper, inward, fill, hubFill }: Prop
       {(caliper === 'opposed' ? [-1, 1] : [inward]).map((side) => (
         <path
           key={side}
-          d={`M${side * (ghost / 2 + pads.newMm * PAD_SCALE + 4)} -16v32`}
+          d={`M${at100(side * (ghost / 2 + pads.newMm * PAD_SCALE + 4))} -16v32`}
           stroke="#7fa3c2"
           strokeWidth="3"
         />
@@ -78,15 +78,19 @@ export function DiscOnPlan({ rotor, pads, caliper, inward, fill, hubFill }: Prop
   );
 }
 
-/** The rotor's two edges: straight, leaning, or bent. */
+/** Places are drawn to a hundredth: a board has dozens of these, and long figures are most of its page. */
+const at100 = (place: number): number => Math.round(place * 100) / 100;
+
+/** The rotor's two edges: straight, leaning, or bent; only a bent one needs more than its ends. */
 function edgePath(half: number, shape: NonNullable<PlanRotor['shape']>): string {
   const shift = (y: number) => {
     if (shape === 'wobble') return (4 * y) / HALF;
     return shape === 'wave' ? 3.5 * Math.sin((3 * Math.PI * y) / (2 * HALF)) : 0;
   };
-  const steps = Array.from({ length: 17 }, (_, step) => -HALF + (step * HALF) / 8);
+  const steps =
+    shape === 'wave' ? Array.from({ length: 17 }, (_, step) => -HALF + (step * HALF) / 8) : [-HALF, HALF];
   const side = (sign: number, ys: number[]) =>
-    ys.map((y) => `${(sign * half + shift(y)).toFixed(1)} ${y.toFixed(1)}`).join('L');
+    ys.map((y) => `${at100(sign * half + shift(y))} ${y}`).join('L');
   return `M${side(-1, steps)}L${side(1, [...steps].reverse())}Z`;
 }
 
@@ -113,7 +117,7 @@ function Marks({ mark, half }: { mark: PlanRotor['mark']; half: number }) {
 
 /** One pad: a ghost of its new thickness, the minimum as a line, what is left filled, its leading end forward. */
 function PadOnPlan({ pad, pads, face, side }: { pad?: PlanPad; pads: PlanPads; face: number; side: 1 | -1 }) {
-  const at = (mm: number) => face + side * mm * PAD_SCALE;
+  const at = (mm: number) => at100(face + side * mm * PAD_SCALE);
   const leading = pad?.leading ?? pads.newMm;
   const trailing = pad?.trailing ?? pads.newMm;
   return (

@@ -1,12 +1,16 @@
 'use client';
 
 import NextLink from 'next/link';
-import { type ComponentProps, useState } from 'react';
+import { type ComponentProps, createContext, useContext, useState } from 'react';
 
-type LinkProps = Omit<ComponentProps<typeof NextLink>, 'prefetch'> & {
+type LinkProps = Omit<ComponentProps<typeof NextLink>, 'prefetch' | 'href'> & {
+  href: string;
   /** Fetched whole once a pointer, a finger or the focus comes near: it is there when it is pressed, and may be some minutes old. */
   ahead?: boolean;
 };
+
+/** Told of a way before it is taken, with what keeps it from being gone on with. */
+export const WayContext = createContext<(href: string, hold: () => void) => void>(() => {});
 
 /**
  * A way to another page. Nothing of it is fetched before it is taken: every page is made for whoever asks and as things
@@ -14,6 +18,14 @@ type LinkProps = Omit<ComponentProps<typeof NextLink>, 'prefetch'> & {
  */
 export function Link({ ahead = false, ...rest }: LinkProps) {
   const [near, setNear] = useState(false);
+  const asked = useContext(WayContext);
   const come = () => setNear(true);
-  return <NextLink {...rest} prefetch={near} {...(ahead ? { onPointerEnter: come, onFocus: come } : {})} />;
+  return (
+    <NextLink
+      {...rest}
+      prefetch={near}
+      onNavigate={(event) => asked(rest.href, () => event.preventDefault())}
+      {...(ahead ? { onPointerEnter: come, onFocus: come } : {})}
+    />
+  );
 }

@@ -19,6 +19,7 @@ import { useComeBack, useOutboxOf } from './people/useHandOver';
 import { StripKey } from './StripKey';
 import { ThemeSwitch } from './ThemeSwitch';
 import { useUndoKey } from './useUndoKey';
+import { WayGuard } from './WayGuard';
 
 // What lies over the page comes after it: the first screen does not wait for it.
 const HelpSheet = later(() => import('./HelpSheet').then((module) => module.HelpSheet), { ssr: false });
@@ -68,7 +69,7 @@ export function Shell({
   // A page that finds nobody signed in leads to the door without a new frame: there is nothing round it.
   if (path.startsWith('/sign-in')) return children;
   return (
-    <>
+    <WayGuard>
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-card focus:p-3">
         To the content
       </a>
@@ -114,6 +115,6 @@ export function Shell({
       <DeniedNote />
       {find && <FindSheet open={find} onOpenChange={setFind} />}
       {help && <HelpSheet open={help} onOpenChange={setHelp} />}
-    </>
+    </WayGuard>
   );
 }

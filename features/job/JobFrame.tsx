@@ -1,6 +1,6 @@
 'use client';
 
-import { useRouter, useSelectedLayoutSegment } from 'next/navigation';
+import { useSelectedLayoutSegment } from 'next/navigation';
 import { type ReactNode, useEffect } from 'react';
 import { STAGES } from '@/core/job/stages';
 import { MeasureProvider } from '../measure/MeasureFocus';
@@ -8,6 +8,7 @@ import { type CarPastView, PastProvider } from '../measure/PastContext';
 import { useJob } from '../record/JobProvider';
 import { PresenceProvider } from '../record/Presence';
 import { STAGE_KEYS } from '../shell/shortcuts';
+import { useGo } from '../shell/useGo';
 import { isTyping } from '../shell/useShortcuts';
 import { type WorkPlace, WorkPlaceProvider } from '../work/WorkPlace';
 import { LeaningRail } from './LeaningRail';
@@ -67,14 +68,14 @@ export function JobFrame({
 }
 
 function useStageKeys(jobId: string): void {
-  const router = useRouter();
+  const go = useGo();
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (isTyping(event)) return;
       const hit = STAGE_KEYS.find((each) => each.key === event.key);
-      if (hit) router.push(`/job/${jobId}/${hit.stage}`);
+      if (hit) go(`/job/${jobId}/${hit.stage}`);
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [router, jobId]);
+  }, [go, jobId]);
 }

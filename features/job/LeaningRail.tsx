@@ -1,6 +1,6 @@
 'use client';
 
-import { usePathname, useRouter } from 'next/navigation';
+import { usePathname } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { isEnough } from '@/core/diagnosis/enough';
 import { causeLabel } from '@/core/diagnosis/labels';
@@ -19,6 +19,7 @@ import { checkAnchor } from '../checks/anchor';
 import { foretell } from '../checks/foretell';
 import { wantCheck } from '../checks/wanted';
 import { useJob } from '../record/JobProvider';
+import { useGo } from '../shell/useGo';
 import { useNow } from '../shell/useNow';
 import { isTyping } from '../shell/useShortcuts';
 import { HalfHourPlan } from './HalfHourPlan';
@@ -224,14 +225,14 @@ function Enough({ jobId, cause }: { jobId: string; cause: CauseVerdict }) {
 
 /** N goes to the next check. */
 function useNextKey(jobId: string, next: NextCheck | undefined): void {
-  const router = useRouter();
+  const go = useGo();
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.key !== 'n' || !next || isTyping(event)) return;
       wantCheck(next.id, next.corner);
-      router.push(`/job/${jobId}/checks#${checkAnchor(next.id)}`);
+      go(`/job/${jobId}/checks#${checkAnchor(next.id)}`);
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [router, jobId, next]);
+  }, [go, jobId, next]);
 }

@@ -6,6 +6,7 @@ import { type Path, useForm } from 'react-hook-form';
 import { outbox } from '../queue/page';
 import { markRefused } from '../shell/markRefused';
 import { newId } from '../shell/newId';
+import { keepsPages, stays } from '../shell/reach';
 import { notTaken, requestForm } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
 import { useKept } from '../shell/useKept';
@@ -49,9 +50,10 @@ export function useNewJob({ cars, chosen, says }: NewJobAsked) {
     if (isAway)
       outbox.add({ id, jobId: id, kind: 'opening', label: `Opening: ${complaint || 'a job'}`, body });
     forget();
-    // The device has a page for one that waits, the server none yet.
-    if (isAway) window.location.assign(`/job/${id}/complaint`);
-    else router.push(`/job/${id}/complaint`);
+    // The device has a page for one that waits, where it keeps any; the server has none yet.
+    if (!isAway) router.push(`/job/${id}/complaint`);
+    else if (keepsPages()) window.location.assign(`/job/${id}/complaint`);
+    else stays.say();
   });
   const typed = form.watch();
   return {

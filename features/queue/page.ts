@@ -2,6 +2,7 @@
 
 import { device } from '../shell/device';
 import { passes } from '../shell/people';
+import { ask } from '../shell/reach';
 import { forgetKept } from '../shell/useKept';
 import { figuresName } from '../shell/useKeptFigures';
 import { earlier } from './earlier';
@@ -17,7 +18,7 @@ const ANSWER_MS = 25_000;
 
 /** Sends for this page, and knows the version of each job that it shows. */
 export const sender = createSender({
-  fetch: (path, init) => fetch(path, { ...init, signal: AbortSignal.timeout(ANSWER_MS) }),
+  fetch: (path, init) => ask(path, { ...init, signal: AbortSignal.timeout(ANSWER_MS) }),
   passOf: ({ by }) => (by && by.id !== people?.signedIn.id ? passes.tokenOf(by.id) : undefined),
   onPassEnded: async ({ by }) => by && passes.forget(by.id).catch(() => undefined),
 });

@@ -3,6 +3,7 @@
 import { asSentence } from '@/core/base/sentence';
 import { type Checked, refusalOf } from './checked';
 import { passHeaders } from './people';
+import { ask } from './reach';
 import type { Refusal } from './refusal';
 
 export type Reply<T> = { ok: true; value: T } | { ok: false; refusal: Refusal };
@@ -50,7 +51,7 @@ export async function request<T>(
   // Coming in is asked in nobody's name.
   const own = path.startsWith('/api/sign-in') ? {} : passHeaders();
   if (!own) return { ok: false, refusal: AWAY };
-  const response = await fetch(path, {
+  const response = await ask(path, {
     method,
     headers: { 'content-type': 'application/json', ...own },
     body: typeof body === 'string' ? body : JSON.stringify(body),

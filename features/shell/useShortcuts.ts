@@ -1,9 +1,9 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import { GO_KEYS } from './shortcuts';
 import { goToStop, pressLoud } from './stops';
+import { useGo } from './useGo';
 
 const SECOND_KEY_MS = 1200;
 
@@ -37,7 +37,7 @@ function moves(event: KeyboardEvent): boolean {
 
 /** The keys that work on every screen. */
 export function useShortcuts(onHelp: () => void, onFind: () => void): void {
-  const router = useRouter();
+  const go = useGo();
   useEffect(() => {
     let went = 0;
     const onKey = (event: KeyboardEvent) => {
@@ -60,11 +60,11 @@ export function useShortcuts(onHelp: () => void, onFind: () => void): void {
         went = Date.now();
         return;
       }
-      const go = GO_KEYS.find((each) => each.keys === `g ${event.key}`);
-      if (go && Date.now() - went < SECOND_KEY_MS) {
+      const place = GO_KEYS.find((each) => each.keys === `g ${event.key}`);
+      if (place && Date.now() - went < SECOND_KEY_MS) {
         event.preventDefault();
         event.stopImmediatePropagation();
-        router.push(go.href);
+        go(place.href);
       } else if (event.key === 'f') {
         event.preventDefault();
         event.stopImmediatePropagation();
@@ -74,5 +74,5 @@ export function useShortcuts(onHelp: () => void, onFind: () => void): void {
     };
     window.addEventListener('keydown', onKey, { capture: true });
     return () => window.removeEventListener('keydown', onKey, { capture: true });
-  }, [router, onHelp, onFind]);
+  }, [go, onHelp, onFind]);
 }

@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import type { Corner } from '@/core/car/corner';
 import type { CarSpec } from '@/core/car/spec';
@@ -18,6 +17,7 @@ import { visitToJoin } from '@/core/planning/visits';
 import type { VisitRun } from '../queue/write';
 import type { NewWork } from '../record/commands/works';
 import { useJob } from '../record/JobProvider';
+import { useGo } from '../shell/useGo';
 import { forgetKept, useKept } from '../shell/useKept';
 import { figuresName } from '../shell/useKeptFigures';
 import { useUnits } from '../shell/useUnits';
@@ -124,14 +124,14 @@ function forgetTyped(jobId: string): void {
 /** Puts a work on the order and goes to its run; in a visit it begins with whichever comes first. */
 function useBegin() {
   const desk = useJob();
-  const router = useRouter();
+  const go = useGo();
   return (asked: NewWork, alone: WorkPlan, runs?: readonly VisitRun[]) => {
     const { job, works, ticks } = desk.sheet;
     const workId = desk.addWork(asked, alone, runs);
     forgetTyped(job.id);
     const isDone = ({ id }: VisitRun) => works.some((work) => work.id === id && isOver(runOf(work, ticks)));
     const first = runs?.find((run) => !isDone(run));
-    router.push(`/job/${job.id}/run/${first?.id || workId}`);
+    go(`/job/${job.id}/run/${first?.id || workId}`);
   };
 }
 

@@ -87,4 +87,24 @@ test.describe('on a plain address, where no worker keeps the build', () => {
     await expect(page.getByRole('heading', { name: 'This page could not be shown' })).toHaveCount(0);
     await context.setOffline(false);
   });
+
+  test('a way to a page that cannot be had is not taken: this one stays, says so, and what was entered is sent later', async ({
+    page,
+    context,
+  }) => {
+    await page.goto(await newJob(page, 'Shop hatch', 'Soft, and the server is asleep'));
+    await context.setOffline(true);
+    await key(page, 'Spongy pedal', 'Yes').click();
+    await page.getByRole('link', { name: /^Verdict/ }).click();
+    await expect(page.getByText('This page stays')).toBeVisible();
+    await page.locator('body').press('g');
+    await page.locator('body').press('s');
+    await expect(page).toHaveURL(/\/complaint$/);
+    await expect(key(page, 'Spongy pedal', 'Yes')).toHaveAttribute('data-state', 'on');
+
+    await context.setOffline(false);
+    await saved(page);
+    await page.getByRole('link', { name: /^Verdict/ }).click();
+    await expect(page).toHaveURL(/\/verdict$/);
+  });
 });

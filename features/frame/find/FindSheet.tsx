@@ -1,25 +1,25 @@
 'use client';
 
 import { Command } from 'cmdk';
-import { useRouter } from 'next/navigation';
 import { Dialog } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { FIND_KINDS, type FindEntry, type FindKind } from '@/core/exchange/find/entry';
 import { prepareSearch, search } from '@/core/exchange/find/search';
+import { useGo } from '../../shell/useGo';
 import { useEntries } from './useEntries';
 
 type Props = { open: boolean; onOpenChange: (open: boolean) => void };
 
 /** Anything by its name, from any screen. */
 export function FindSheet({ open, onOpenChange }: Props) {
-  const router = useRouter();
+  const go = useGo();
   const { entries, old } = useEntries();
   const prepared = useMemo(() => prepareSearch(entries), [entries]);
   const [question, setQuestion] = useState('');
   const found = search(prepared, question);
-  const go = ({ href }: FindEntry) => {
+  const choose = ({ href }: FindEntry) => {
     onOpenChange(false);
-    router.push(href);
+    go(href);
   };
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
@@ -56,7 +56,7 @@ export function FindSheet({ open, onOpenChange }: Props) {
                     <Command.Item
                       key={entry.id}
                       value={entry.id}
-                      onSelect={() => go(entry)}
+                      onSelect={() => choose(entry)}
                       className="flex min-h-11 cursor-pointer flex-wrap items-baseline gap-x-3 px-4 py-2 data-[selected=true]:bg-straw-wash"
                     >
                       <b className="font-semibold">{entry.title}</b>

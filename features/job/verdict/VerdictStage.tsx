@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { causeLabel } from '@/core/diagnosis/labels';
 import type { LikeJobs } from '@/server/learn/queries';
@@ -8,6 +7,7 @@ import { Button } from '@/ui/Button';
 import { percent } from '@/ui/format';
 import { HoldsPanel } from '../../checks/HoldsPanel';
 import { useJob } from '../../record/JobProvider';
+import { useGo } from '../../shell/useGo';
 import { CauseRow } from './CauseRow';
 import { Overturns } from './Overturns';
 
@@ -16,7 +16,7 @@ const SHOWN = 6;
 /** Ranked causes with what speaks for and against each, what stops the car, and the decision. */
 export function VerdictStage({ like }: { like: LikeJobs }) {
   const { sheet, judgement, decide, closed } = useJob();
-  const router = useRouter();
+  const go = useGo();
   const [all, setAll] = useState(false);
   const { verdict } = judgement;
   const possible = verdict.causes.filter((cause) => cause.probability > 0);
@@ -27,7 +27,7 @@ export function VerdictStage({ like }: { like: LikeJobs }) {
     .slice(0, 2);
   const workOn = (cause: string) => {
     decide(cause);
-    router.push(`/job/${sheet.job.id}/work`);
+    go(`/job/${sheet.job.id}/work`);
   };
   if (possible.every((cause) => cause.evidence.length === 0)) {
     return (

@@ -14,6 +14,8 @@ export function BayBoard({ bay }: { bay: Bay }) {
   const held = bay.cards.filter((card) => card.holds.length > 0).length;
   const out = bay.cards.filter((card) => card.out).length;
   const here = bay.cards.length - out;
+  // One list for both: the page then carries it once.
+  const cars = bay.cars.map(({ id, name, note }) => ({ id, name, note }));
   return (
     <main id="main" className="grid gap-6 p-4 desk:grid-cols-[1fr_20rem] desk:p-6">
       <section aria-labelledby="open-jobs">
@@ -34,7 +36,7 @@ export function BayBoard({ bay }: { bay: Bay }) {
             </Link>
           </IfMay>
         </div>
-        <UnsentJobs cars={bay.cars.map(({ id, name }) => ({ id, name }))} />
+        <UnsentJobs cars={cars} />
         {bay.cards.length === 0 ? (
           <EmptyBay hasCars={bay.cars.length > 0} />
         ) : (
@@ -61,7 +63,7 @@ export function BayBoard({ bay }: { bay: Bay }) {
               </Link>
             </IfMay>
           </div>
-          <CarList cars={bay.cars.map(({ id, name, note }) => ({ id, name, note }))} />
+          <CarList cars={cars} />
         </section>
       </aside>
     </main>

@@ -1,12 +1,12 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import type { AuditLine } from '@/server/people/audit';
 import { buttonClass } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { moment } from '@/ui/format';
 import { Link } from '@/ui/Link';
 import { useShop } from '../../shell/ShopContext';
+import { useGo } from '../../shell/useGo';
 import { changeWords, saidOf } from './auditWords';
 
 type Props = {
@@ -18,7 +18,7 @@ type Props = {
 /** What was done in the shop, by whom, when and on which device; the newest first. */
 export function AuditView({ audit: { lines, next }, people, who }: Props) {
   const shop = useShop();
-  const router = useRouter();
+  const go = useGo();
   const now = new Date(shop.now);
   const at = (query: Record<string, string | undefined>) =>
     `/setup/audit?${new URLSearchParams(Object.entries(query).filter((pair): pair is [string, string] => pair[1] !== undefined))}`;
@@ -33,7 +33,7 @@ export function AuditView({ audit: { lines, next }, people, who }: Props) {
         <SelectField
           label="Who"
           value={who ?? ''}
-          onChange={(event) => router.push(at({ who: event.target.value || undefined }))}
+          onChange={(event) => go(at({ who: event.target.value || undefined }))}
         >
           <option value="">Everybody</option>
           {people.map(({ id, name }) => (

@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { pastLimitAmong } from '@/core/job/pastLimit';
 import type { WorkRow } from '@/core/planning/run/rows';
@@ -13,6 +12,7 @@ import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { TraceFigures } from '../../checks/TraceFigures';
 import { useJob } from '../../record/JobProvider';
+import { useGo } from '../../shell/useGo';
 import { useKept } from '../../shell/useKept';
 import { useUnits } from '../../shell/useUnits';
 
@@ -25,7 +25,7 @@ type Props = { work: WorkRow; run: Run; step: Step; trouble: Trouble };
 export function TroubleBox({ work, run, step, trouble }: Props) {
   const units = useUnits();
   const { tick, closed, sheet, judgement } = useJob();
-  const router = useRouter();
+  const go = useGo();
   const [note, keepNote, forgetNote] = useKept(`trouble-note.${work.id}.${step.id}`, '');
   const [error, setError] = useState<string>();
   const { trouble: _, ...record } = run.last.get(step.id)?.record ?? {};
@@ -49,7 +49,7 @@ export function TroubleBox({ work, run, step, trouble }: Props) {
     if (way === 'left' && note.trim() === '') return setError('Say why it is left so');
     tick(work.id, step.id, true, { note: note.trim(), record: { ...record, way } });
     forgetNote();
-    if (way === 'other_job') router.push(`/job/${sheet.job.id}/work`);
+    if (way === 'other_job') go(`/job/${sheet.job.id}/work`);
   };
   const ways = step.ask || trouble.read ? waysOn(trouble) : [];
   const past = trouble.read ? pastLimitAmong(step, sheet.readings, judgement.derived) : [];
@@ -101,10 +101,7 @@ export function TroubleBox({ work, run, step, trouble }: Props) {
             {label}
           </Button>
         ))}
-        <Button
-          className="min-h-16 text-lg"
-          onClick={() => router.push(`/job/${sheet.job.id}/work#leave-${work.id}`)}
-        >
+        <Button className="min-h-16 text-lg" onClick={() => go(`/job/${sheet.job.id}/work#leave-${work.id}`)}>
           Stop here
         </Button>
       </div>

@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import type { UnitChoice } from '@/core/base/units/display';
 import type { BenchId } from '@/core/car/benchState';
@@ -10,6 +9,7 @@ import { SelectField } from '@/ui/Field';
 import type { ListedFigure } from '@/ui/FigureList';
 import { CarOptions } from '../../../shell/options';
 import { UnitKeys } from '../../../shell/UnitKeys';
+import { useGo } from '../../../shell/useGo';
 import { KeptBenches } from './KeptBenches';
 import type { BenchPlace } from './place';
 import type { Bench } from './useBench';
@@ -74,14 +74,14 @@ export function BenchFrame<T extends object>(props: Props<T>) {
 
 /** Whose figures the bench begins with. */
 function CarField({ bench, place: { cars, car } }: { bench: BenchId; place: BenchPlace }) {
-  const router = useRouter();
+  const go = useGo();
   return (
     <SelectField
       label="Of the car"
       className="print:hidden"
       value={car?.id ?? ''}
       onChange={({ target: { value } }) =>
-        router.push(value === '' ? `/bench/${bench}` : `/bench/${bench}?car=${value}`)
+        go(value === '' ? `/bench/${bench}` : `/bench/${bench}?car=${value}`)
       }
     >
       <option value="">Any</option>
