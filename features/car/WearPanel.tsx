@@ -15,7 +15,6 @@ import { useUnits } from '../shell/useUnits';
 
 // Drawn only where somebody opens it.
 const WearFan = later(() => import('./WearFan').then((module) => module.WearFan), {
-  ssr: false,
   loading: () => <div className="h-80" />,
 });
 

@@ -18,12 +18,8 @@ import { foretell } from './foretell';
 import { wantCheck } from './wanted';
 
 // Drawings come when somebody wants to see them.
-const EyeChoice = later(() => import('./eye/EyeChoice').then((module) => module.EyeChoice), {
-  ssr: false,
-});
-const DialSetup = later(() => import('./eye/DialSetup').then((module) => module.DialSetup), {
-  ssr: false,
-});
+const EyeChoice = later(() => import('./eye/EyeChoice').then((module) => module.EyeChoice));
+const DialSetup = later(() => import('./eye/DialSetup').then((module) => module.DialSetup));
 
 const HOLD_SECONDS = 30;
 

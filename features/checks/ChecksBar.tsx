@@ -12,10 +12,8 @@ import { UnitKeys } from '../shell/UnitKeys';
 export type ChecksMode = 'list' | 'walk' | 'sheet';
 
 // The keys and the gauges come when they are wanted.
-const Keypad = later(() => import('../measure/Keypad').then((module) => module.Keypad), { ssr: false });
-const GaugeBar = later(() => import('../measure/gauges/GaugeBar').then((module) => module.GaugeBar), {
-  ssr: false,
-});
+const Keypad = later(() => import('../measure/Keypad').then((module) => module.Keypad));
+const GaugeBar = later(() => import('../measure/gauges/GaugeBar').then((module) => module.GaugeBar));
 
 type Props = { mode: ChecksMode; onMode: (mode: ChecksMode) => void };
 

@@ -9,10 +9,8 @@ import { ChecksBar, type ChecksMode } from './ChecksBar';
 import { JobPhotos } from './JobPhotos';
 import { useWantedCheck } from './wanted';
 
-const WalkRound = later(() => import('./WalkRound').then((module) => module.WalkRound), { ssr: false });
-const MeasuringSheet = later(() => import('./MeasuringSheet').then((module) => module.MeasuringSheet), {
-  ssr: false,
-});
+const WalkRound = later(() => import('./WalkRound').then((module) => module.WalkRound));
+const MeasuringSheet = later(() => import('./MeasuringSheet').then((module) => module.MeasuringSheet));
 
 /** The checks three ways: as questions in working order, one thing at a time round the car, or as one dense sheet. */
 export function ChecksStage() {

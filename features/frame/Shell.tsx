@@ -22,13 +22,11 @@ import { useUndoKey } from './useUndoKey';
 import { WayGuard } from './WayGuard';
 
 // What lies over the page comes after it: the first screen does not wait for it.
-const HelpSheet = later(() => import('./HelpSheet').then((module) => module.HelpSheet), { ssr: false });
+const HelpSheet = later(() => import('./HelpSheet').then((module) => module.HelpSheet));
 
-const FindSheet = later(() => import('./find/FindSheet').then((module) => module.FindSheet), {
-  ssr: false,
-});
+const FindSheet = later(() => import('./find/FindSheet').then((module) => module.FindSheet));
 
-const UndoToast = later(() => import('./UndoToast').then((module) => module.UndoToast), { ssr: false });
+const UndoToast = later(() => import('./UndoToast').then((module) => module.UndoToast));
 
 const PLACES = [
   {

@@ -9,32 +9,22 @@ import type { OnDone } from './useReading';
 
 // Forms come after the page: the questions do not wait for them. Their place is kept, so that nothing moves under a finger.
 const FluidForm = later(() => import('./whole/FluidForm').then((module) => module.FluidForm), {
-  ssr: false,
   loading: () => <div className="min-h-64" />,
 });
 const PedalRatioForm = later(() => import('./whole/PedalRatioForm').then((module) => module.PedalRatioForm), {
-  ssr: false,
   loading: () => <div className="min-h-28" />,
 });
 const FirmnessForm = later(() => import('./whole/FirmnessForm').then((module) => module.FirmnessForm), {
-  ssr: false,
   loading: () => <div className="min-h-64" />,
 });
-const RotorForm = later(() => import('./rotor/RotorForm').then((module) => module.RotorForm), {
-  ssr: false,
-});
-const PadsForm = later(() => import('./pads/PadsForm').then((module) => module.PadsForm), { ssr: false });
-const HubForm = later(() => import('./hub/HubForm').then((module) => module.HubForm), { ssr: false });
-const JudderForm = later(() => import('./judder/JudderForm').then((module) => module.JudderForm), {
-  ssr: false,
-});
+const RotorForm = later(() => import('./rotor/RotorForm').then((module) => module.RotorForm));
+const PadsForm = later(() => import('./pads/PadsForm').then((module) => module.PadsForm));
+const HubForm = later(() => import('./hub/HubForm').then((module) => module.HubForm));
+const JudderForm = later(() => import('./judder/JudderForm').then((module) => module.JudderForm));
 const LookInForm = later(() => import('./lookin/LookInForm').then((module) => module.LookInForm), {
-  ssr: false,
   loading: () => <div className="min-h-64" />,
 });
-const FiguresForm = later(() => import('./figures/FiguresForm').then((module) => module.FiguresForm), {
-  ssr: false,
-});
+const FiguresForm = later(() => import('./figures/FiguresForm').then((module) => module.FiguresForm));
 
 type Props = { measure: MeasureId; corner?: Corner; onDone?: OnDone };
 type Form = (props: { corner: Corner; onDone?: OnDone }) => ReactNode;

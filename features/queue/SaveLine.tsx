@@ -7,9 +7,7 @@ import { later } from '../shell/later';
 import { outbox, waitsForAuthor } from './page';
 import type { QueuedWrite } from './write';
 
-const RefusedSheet = later(() => import('./RefusedSheet').then((module) => module.RefusedSheet), {
-  ssr: false,
-});
+const RefusedSheet = later(() => import('./RefusedSheet').then((module) => module.RefusedSheet));
 
 const NO_ROOM: Record<DeviceTrouble, string> = {
   full: 'This device’s storage is full.',

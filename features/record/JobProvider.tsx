@@ -11,11 +11,13 @@ import {
 } from 'react';
 import type { Role } from '@/core/base/people/roles';
 import type { Corner } from '@/core/car/corner';
+import { ahead } from '../shell/ahead';
 import { denied } from '../shell/denied';
 import { usePerson } from '../shell/PersonContext';
 import { undo } from '../shell/undo';
 import { createJobCommands, type JobCommands } from './commands/commands';
 import { createJobStore, type JobState, type JobStore } from './jobStore';
+import { beginJudge } from './judge';
 import { mayEnter } from './mayEnter';
 import { serverSource } from './serverSource';
 
@@ -46,6 +48,7 @@ export function JobProvider({ first, children }: { first: JobState; children: Re
   const { role } = usePerson();
   const [commands] = useState(() => createJobCommands(forRole(store, role), undo.offer));
   useEffect(() => store.connect(), [store]);
+  useEffect(() => ahead(async () => beginJudge()), []);
   const state = useSyncExternalStore(store.subscribe, store.snapshot, store.serverSnapshot);
   const [corner, pickCorner] = useState<Corner | null>(null);
   const job = useMemo(

@@ -50,10 +50,14 @@ export function createJobStore(first: JobState, source: JobSource) {
     const works = inOwnOrder(withoutLeft(entered.works, entered.ticks), entered.job.workOrder);
     const sheet = { ...entered, works };
     set({ ...snapshot(), sheet });
-    void source.judge(sheet).then((judgement) => {
-      // One that comes in late is of an older sheet.
-      if (snapshot().sheet === sheet) set({ sheet, judgement });
-    });
+    source
+      .judge(sheet)
+      .then((judgement) => {
+        // One that comes in late is of an older sheet.
+        if (snapshot().sheet === sheet) set({ sheet, judgement });
+      })
+      // What was judged last stands; it is tried again with the next entry, or when something lands.
+      .catch(() => undefined);
   }
 
   function takeQueue(): void {

@@ -14,6 +14,11 @@ const worker = workerClient<JudgeWorker>(
   () => new Worker(new URL('../../workers/judge.ts', import.meta.url), { type: 'module' }),
 );
 
+/** Has the worker begun, so that it is there when something is entered, server or not. */
+export function beginJudge(): void {
+  worker.ready();
+}
+
 /** Judges off the main thread, so that no keystroke waits for a verdict. */
 export function judgeAway(sheet: JobSheet): Promise<Judgement> {
   return worker.call((remote) => remote.judge(sheet));

@@ -4,36 +4,33 @@ import { ahead } from './ahead';
 /** A server that did not answer is asked again after this, ms. */
 const AGAIN_MS = 2000;
 
-type Options = {
-  /** Whether it is part of the page as the server makes it. */
-  ssr?: boolean;
-  /** What stands in its place until it is there. */
-  loading?: () => ReactNode;
-};
+/** What stands in its place until it is there. */
+type Options = { loading?: () => ReactNode };
 
 /**
  * A component that a page does not need at once. It is fetched when the page has come to rest, so that it is there when it is wanted, whether
- * the server is then or not; one that is wanted before is waited for until it can be had.
+ * the server is then or not; one that is wanted before is waited for until it can be had. It is no part of the page as the server makes it:
+ * what that shows has to be awake with it (`next/dynamic`, with `ahead` for when it comes in later).
  */
 export function later<P extends object>(
   load: () => Promise<ComponentType<P>>,
-  { ssr = true, loading = () => null }: Options = {},
+  { loading = () => null }: Options = {},
 ): ComponentType<P> {
   ahead(load);
   const Part = lazy(async () => ({ default: await untilThere(load) }));
   return (props) => (
-    <OnceThere ssr={ssr} loading={loading}>
+    <OnceThere loading={loading}>
       <Part {...props} />
     </OnceThere>
   );
 }
 
 /** Shows what is lazy inside, or what stands in its place. */
-function OnceThere({ ssr, loading, children }: Required<Options> & { children: ReactNode }) {
+function OnceThere({ loading, children }: Required<Options> & { children: ReactNode }) {
   const isAwake = useSyncExternalStore(
     noChange,
     () => true,
-    () => ssr,
+    () => false,
   );
   return isAwake ? <Suspense fallback={loading()}>{children}</Suspense> : loading();
 }

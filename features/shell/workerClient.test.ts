@@ -13,12 +13,13 @@ const shop = {
 
 /** A worker that is a port of this process; says how often one was begun and ended. */
 function setUp(endsWithCall: boolean) {
-  const seen = { begun: 0, ended: 0 };
+  const seen = { begun: 0, ended: 0, break: () => {} };
   const client = workerClient<typeof shop>(
     () => {
       seen.begun += 1;
       const { port1, port2 } = new MessageChannel();
       expose(shop, port2 as never);
+      seen.break = () => void port1.dispatchEvent(new Event('error'));
       const terminate = () => {
         seen.ended += 1;
         port1.close();
@@ -36,7 +37,20 @@ describe('a worker as a client', () => {
     expect(seen.begun).toBe(0);
     expect(await client.call((remote) => remote.double(21))).toBe(42);
     await expect(client.call((remote) => remote.fail())).rejects.toThrow('not that');
-    expect(seen).toEqual({ begun: 1, ended: 0 });
+    expect(seen).toMatchObject({ begun: 1, ended: 0 });
+  });
+
+  it('that could not be fetched refuses who waits, and is begun anew by whoever asks next', async () => {
+    const { client, seen } = setUp(false);
+    client.ready();
+    client.ready();
+    expect(seen.begun).toBe(1);
+    const call = client.call((remote) => remote.never());
+    await new Promise((resolve) => setTimeout(resolve, 10));
+    seen.break();
+    await expect(call).rejects.toThrow('the worker could not be begun');
+    expect(await client.call((remote) => remote.double(4))).toBe(8);
+    expect(seen).toMatchObject({ begun: 2, ended: 1 });
   });
 
   it('drops the answer of a call that is given up, and goes on', async () => {
@@ -46,7 +60,7 @@ describe('a worker as a client', () => {
     wanted.abort();
     await expect(call).rejects.toThrow(/abort/i);
     expect(await client.call((remote) => remote.double(2))).toBe(4);
-    expect(seen).toEqual({ begun: 1, ended: 0 });
+    expect(seen).toMatchObject({ begun: 1, ended: 0 });
   });
 
   it('ends with a call that is given up, where it was begun for that, and is begun anew', async () => {
@@ -56,7 +70,7 @@ describe('a worker as a client', () => {
     wanted.abort();
     await expect(call).rejects.toThrow(/abort/i);
     expect(await client.call((remote) => remote.double(2))).toBe(4);
-    expect(seen).toEqual({ begun: 2, ended: 1 });
+    expect(seen).toMatchObject({ begun: 2, ended: 1 });
   });
 
   it('does not end under somebody else who waits', async () => {

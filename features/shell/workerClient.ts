@@ -15,6 +15,7 @@ export type CallOptions = {
 export function workerClient<T>(begin: () => Worker, { endsWithCall = false } = {}) {
   let worker: Worker | undefined;
   let remote: Remote<T> | undefined;
+  let broken: Promise<never> | undefined;
   let underWay = 0;
 
   function end(): void {
@@ -23,17 +24,35 @@ export function workerClient<T>(begin: () => Worker, { endsWithCall = false } = 
     remote = undefined;
   }
 
+  function start(): Remote<T> {
+    const mine = begin();
+    worker = mine;
+    remote = wrap<T>(mine);
+    // One that cannot be fetched answers nobody: whoever asks next has another one begun.
+    broken = new Promise((_, reject) => {
+      mine.addEventListener('error', (event) => {
+        event.preventDefault();
+        if (worker === mine) end();
+        reject(new Error('the worker could not be begun'));
+      });
+    });
+    broken.catch(() => undefined);
+    return remote;
+  }
+
   return {
+    /** Has it begun before it is asked: where there is no network by then it could not be fetched. */
+    ready(): void {
+      if (!remote) start();
+    },
+
     /**
      * Asks the worker. Progress comes through a callback made with comlink's `proxy` and handed over with what is asked.
-     * @throws the signal's reason when it is given up, and whatever the worker throws
+     * @throws the signal's reason when it is given up, whatever the worker throws, and where it could not be begun
      */
     async call<R>(ask: (remote: Remote<T>) => PromiseLike<R>, { signal }: CallOptions = {}): Promise<R> {
       signal?.throwIfAborted();
-      if (!remote) {
-        worker = begin();
-        remote = wrap<T>(worker);
-      }
+      const asked = remote ?? start();
       underWay += 1;
       let giveUp = () => {};
       const givenUp = new Promise<never>((_, reject) => {
@@ -44,7 +63,7 @@ export function workerClient<T>(begin: () => Worker, { endsWithCall = false } = 
         signal?.addEventListener('abort', giveUp);
       });
       try {
-        return await Promise.race([ask(remote), givenUp]);
+        return await Promise.race([ask(asked), givenUp, broken!]);
       } finally {
         underWay -= 1;
         signal?.removeEventListener('abort', giveUp);

@@ -9,7 +9,6 @@ import { later } from '../shell/later';
 import { useUnits } from '../shell/useUnits';
 
 const BedInChart = later(() => import('./BedInChart').then((module) => module.BedInChart), {
-  ssr: false,
   loading: () => <div className="h-full" />,
 });
 

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { ProcedureId } from '@/core/planning/library';
 import type { WorkRow } from '@/core/planning/run/rows';
@@ -8,17 +9,19 @@ import { doneTogether } from '@/core/planning/run/spans';
 import { Button } from '@/ui/Button';
 import { HoldsPanel } from '../checks/HoldsPanel';
 import { useJob } from '../record/JobProvider';
-import { later } from '../shell/later';
+import { ahead } from '../shell/ahead';
 import type { Held } from './SortableWorks';
 import { WorkItem } from './WorkItem';
 
 // Only where there is an order to change.
-const SortableWorks = later(() => import('./SortableWorks').then((module) => module.SortableWorks));
+const SortableWorks = dynamic(() => import('./SortableWorks').then((module) => module.SortableWorks));
+ahead(() => import('./SortableWorks'));
 
 // The procedure library comes with it: nobody waits for that who only looks at the list.
-const Planner = later(() => import('./Planner').then((module) => module.Planner), {
+const Planner = dynamic(() => import('./Planner').then((module) => module.Planner), {
   loading: () => <div className="min-h-96" />,
 });
+ahead(() => import('./Planner'));
 
 /** What is done about it, in order: one change at a time, each with its figure before. */
 export function WorkStage() {

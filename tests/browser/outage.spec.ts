@@ -93,8 +93,11 @@ test.describe('on a plain address, where no worker keeps the build', () => {
     context,
   }) => {
     await page.goto(await newJob(page, 'Shop hatch', 'Soft, and the server is asleep'));
+    await page.waitForLoadState('networkidle');
     await context.setOffline(true);
     await key(page, 'Spongy pedal', 'Yes').click();
+    // What judges it was begun before.
+    await expect(page.getByRole('complementary', { name: 'Leaning rail' })).toContainText('Air in the lines');
     await page.getByRole('link', { name: /^Verdict/ }).click();
     await expect(page.getByText('This page stays')).toBeVisible();
     await page.locator('body').press('g');

@@ -110,14 +110,21 @@ function fillUps({ topUps }: BleedPlan, index: number, pressure: boolean, asked:
 function betweenStep(next: BleedRow, index: number, plan: BleedPlan, pressure: boolean): Step {
   const empty = plan.emptyCatchBefore.includes(index);
   const fill = plan.topUps.some((stop) => stop.row === index && stop.afterMl === 0);
+  const toDo = fill
+    ? `fill the reservoir up${pressure ? ', then pump up again' : ''}`
+    : `level${pressure ? ' and pressure' : ''}`;
   return {
     id: `between-${index}`,
     part: 'Corner',
-    title: `Before ${CORNER_WORDS[next.corner]}: ${fill ? 'fill the reservoir up' : 'level'}${pressure ? ' and pressure' : ''}${empty ? ', and empty the catch bottle' : ''}`,
+    title: `Before ${CORNER_WORDS[next.corner]}: ${toDo}${empty ? ', and empty the catch bottle' : ''}`,
     how: `${fill ? `${pressure ? 'Release first. ' : ''}The next one would run it dry. ` : ''}Reservoir${plan.supply === 'pot' ? ' and pot' : ''} more than half full, cap dry, no seep.${empty ? ' The catch bottle would run over at the next one.' : ''}`,
     ...(pressure ? { pressureKPa: { working: plan.pressureKPa!, ceiling: plan.ceilingKPa } } : {}),
     ask: [
-      { value: 'right', label: pressure ? 'Level and pressure right' : 'Level right' },
+      // Where it has to be filled up, that it needed no filling is said on purpose.
+      {
+        value: 'right',
+        label: fill ? 'It is full enough' : pressure ? 'Level and pressure right' : 'Level right',
+      },
       { value: 'topped_up', label: pressure ? 'Topped up, pumped up again' : 'Topped up' },
       { value: 'ran_dry', label: 'It ran dry', trouble: 'ran-dry' },
     ],

@@ -21,7 +21,7 @@ import { useShop } from '../../shell/ShopContext';
 import { jpegOf } from './resize';
 import { useUnsentPhotos } from './useUnsentPhotos';
 
-const Sheet = later(() => import('@/ui/Sheet').then((module) => module.Sheet), { ssr: false });
+const Sheet = later(() => import('@/ui/Sheet').then((module) => module.Sheet));
 
 type Where = { carId: string; jobId?: string; place?: Corner; note?: SheetNote };
 

@@ -5,9 +5,7 @@ import { later } from '../../shell/later';
 import { usePerson } from '../../shell/PersonContext';
 import { StripKey } from '../StripKey';
 
-const PersonSheet = later(() => import('./PersonSheet').then((module) => module.PersonSheet), {
-  ssr: false,
-});
+const PersonSheet = later(() => import('./PersonSheet').then((module) => module.PersonSheet));
 
 /** Who is at the car, on every screen: what is entered stands under this name. */
 export function PersonKey() {

@@ -24,7 +24,11 @@ export function Heard({ text }: { text: string }) {
   useEffect(() => {
     let wanted = true;
     const timer = setTimeout(
-      () => void wordsAway(text).then((heard) => wanted && setRead({ text, heard })),
+      () =>
+        wordsAway(text).then(
+          (heard) => wanted && setRead({ text, heard }),
+          () => undefined,
+        ),
       PAUSE_MS,
     );
     return () => {

@@ -13,7 +13,6 @@ import { ProofRow } from './ProofRow';
 import { WhatItDid } from './WhatItDid';
 
 const FluidForm = later(() => import('../../measure/whole/FluidForm').then((module) => module.FluidForm), {
-  ssr: false,
   loading: () => <div className="min-h-64" />,
 });
 

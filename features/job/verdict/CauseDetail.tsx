@@ -22,9 +22,7 @@ import { wantCheck } from '../../checks/wanted';
 import { useJob } from '../../record/JobProvider';
 import { later } from '../../shell/later';
 
-const WhatIfSheet = later(() => import('./WhatIfSheet').then((module) => module.WhatIfSheet), {
-  ssr: false,
-});
+const WhatIfSheet = later(() => import('./WhatIfSheet').then((module) => module.WhatIfSheet));
 
 type Props = { cause: CauseVerdict; first: boolean; like: LikeJobs; onWork?: () => void };
 

@@ -1,14 +1,16 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { causeLabel } from '@/core/diagnosis/labels';
 import type { CauseVerdict } from '@/core/diagnosis/verdict';
 import type { LikeJobs } from '@/server/learn/queries';
 import { percent } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
-import { later } from '../../shell/later';
+import { ahead } from '../../shell/ahead';
 
 // What lies behind a cause rests on the whole of the knowledge: it comes beside the page, not before it.
-const CauseDetail = later(() => import('./CauseDetail').then((module) => module.CauseDetail));
+const CauseDetail = dynamic(() => import('./CauseDetail').then((module) => module.CauseDetail));
+ahead(() => import('./CauseDetail'));
 
 type Props = { cause: CauseVerdict; first: boolean; decided: boolean; like: LikeJobs; onWork?: () => void };
 

@@ -15,7 +15,10 @@ export function Overturns() {
   const [found, setFound] = useState<Overturn[]>();
   useEffect(() => {
     let wanted = true;
-    void overturnsAway(sheet).then((each) => wanted && setFound(each));
+    overturnsAway(sheet).then(
+      (each) => wanted && setFound(each),
+      () => undefined,
+    );
     return () => {
       wanted = false;
     };

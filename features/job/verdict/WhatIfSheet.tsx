@@ -19,8 +19,9 @@ export function WhatIfSheet({ given, onClose }: { given: GivenFinding; onClose: 
   const { id, state, place } = given;
   useEffect(() => {
     let wanted = true;
-    void whatIfAway(sheet, { id, state, ...(place ? { place } : {}) }).then(
+    whatIfAway(sheet, { id, state, ...(place ? { place } : {}) }).then(
       (found) => wanted && setCases(found),
+      () => undefined,
     );
     return () => {
       wanted = false;

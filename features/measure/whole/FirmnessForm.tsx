@@ -18,7 +18,6 @@ import { firmnessBase, firmnessStart, readFirmness } from './firmnessTyped';
 import { PressCells } from './PressCells';
 
 const PedalCurve = later(() => import('../pedal/PedalCurve').then((module) => module.PedalCurve), {
-  ssr: false,
   loading: () => <div className="h-full" />,
 });
 

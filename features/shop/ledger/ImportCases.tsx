@@ -10,7 +10,7 @@ import type { Refusal } from '../../shell/refusal';
 import { type Reply, request } from '../../shell/request';
 import { useRefresh } from '../../shell/useRefresh';
 
-const Sheet = later(() => import('@/ui/Sheet').then((module) => module.Sheet), { ssr: false });
+const Sheet = later(() => import('@/ui/Sheet').then((module) => module.Sheet));
 
 type Result = { added: number; known: number };
 

@@ -14,7 +14,7 @@ import { useMoney } from '../../shell/useMoney';
 import { useUnits } from '../../shell/useUnits';
 
 // Drawn with the theme's own colours, which only a browser has; and only where somebody opens it.
-const LivesChart = later(() => import('./LivesChart').then((module) => module.LivesChart), { ssr: false });
+const LivesChart = later(() => import('./LivesChart').then((module) => module.LivesChart));
 
 /** One part by its name: how many lives, how long, how fast it wears; its curve and each life behind it. */
 export function PartRecordRow({ record }: { record: PartRecord }) {

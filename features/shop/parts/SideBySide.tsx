@@ -6,7 +6,7 @@ import { PART_KINDS, type PartKind } from '@/core/planning/shelf/parts';
 import { Choice } from '@/ui/Choice';
 import { later } from '../../shell/later';
 
-const LivesChart = later(() => import('./LivesChart').then((module) => module.LivesChart), { ssr: false });
+const LivesChart = later(() => import('./LivesChart').then((module) => module.LivesChart));
 
 /** Curves that one chart holds apart. */
 const MOST = 5;

@@ -5,9 +5,7 @@ import { figure } from '@/ui/format';
 import { later } from '../../shell/later';
 
 // Charts are drawn beside the page, not before it.
-const CalibrationChart = later(() => import('./CalibrationChart').then((module) => module.CalibrationChart), {
-  ssr: false,
-});
+const CalibrationChart = later(() => import('./CalibrationChart').then((module) => module.CalibrationChart));
 
 type Props = { bins: Bin[]; jobs: number; brier: number | undefined };
 

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { CORNER_WORDS, type Corner } from '@/core/car/corner';
 import { headOf } from '@/core/job/standing';
@@ -9,10 +10,11 @@ import { Measure } from '../../measure/Measure';
 import { PhaseProvider } from '../../measure/PhaseContext';
 import { readingWords } from '../../measure/readingWords';
 import { useJob } from '../../record/JobProvider';
-import { later } from '../../shell/later';
+import { ahead } from '../../shell/ahead';
 import { useUnits } from '../../shell/useUnits';
 
-const AllGood = later(() => import('../../measure/lookin/AllGood').then((module) => module.AllGood));
+const AllGood = dynamic(() => import('../../measure/lookin/AllGood').then((module) => module.AllGood));
+ahead(() => import('../../measure/lookin/AllGood'));
 
 /** The corners to look in at: each opens to its keys, all at once are good in one press; nobody has to. */
 export function LookIns({ corners }: { corners: readonly Corner[] }) {

@@ -1,13 +1,14 @@
 'use client';
 
 import { Volume2, VolumeX } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { firstInVisit } from '@/core/planning/run/mates';
 import { PRESS, planOf, runOf, STEPPED_BACK, stepsBack, stepsInHand } from '@/core/planning/run/run';
 import { Button, buttonClass } from '@/ui/Button';
 import { Link } from '@/ui/Link';
 import { useJob } from '../../record/JobProvider';
-import { later } from '../../shell/later';
+import { ahead } from '../../shell/ahead';
 import { UnitKeys } from '../../shell/UnitKeys';
 import { useKept } from '../../shell/useKept';
 import { RunPicture } from './RunPicture';
@@ -20,9 +21,10 @@ import { useRunKeys } from './useRunKeys';
 import { useWakeLock } from './useWakeLock';
 
 // The end of a run comes when it is reached.
-const RunEnd = later(() => import('./RunEnd').then((module) => module.RunEnd), {
+const RunEnd = dynamic(() => import('./RunEnd').then((module) => module.RunEnd), {
   loading: () => <div className="min-h-64" />,
 });
+ahead(() => import('./RunEnd'));
 
 /** A work under way on one large screen: the picture, the step in hand, where it stands on the rule. */
 export function RunScreen({ workId }: { workId: string }) {

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useEffect } from 'react';
 import { ROUND } from '@/core/planning/bleed/roundStep';
 import { jointsOf } from '@/core/planning/run/joints';
@@ -11,7 +12,7 @@ import { HoldsPanel } from '../../checks/HoldsPanel';
 import { Measure } from '../../measure/Measure';
 import { PhaseProvider } from '../../measure/PhaseContext';
 import { useJob } from '../../record/JobProvider';
-import { later } from '../../shell/later';
+import { ahead } from '../../shell/ahead';
 import { FluidLine } from './FluidLine';
 import { HeatSays } from './HeatSays';
 import { NoteLine } from './NoteLine';
@@ -28,8 +29,10 @@ import { TroubleBox } from './TroubleBox';
 import type { Motion } from './useMotion';
 import { type InHand, sums, useStepInHand } from './useStepInHand';
 
-const LookIns = later(() => import('./LookIns').then((module) => module.LookIns));
-const StepFacts = later(() => import('./StepFacts').then((module) => module.StepFacts));
+const LookIns = dynamic(() => import('./LookIns').then((module) => module.LookIns));
+ahead(() => import('./LookIns'));
+const StepFacts = dynamic(() => import('./StepFacts').then((module) => module.StepFacts));
+ahead(() => import('./StepFacts'));
 
 type Props = { work: WorkRow; run: Run; step: Step; sound: boolean; motion: Motion };
 

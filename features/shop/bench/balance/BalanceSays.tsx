@@ -12,7 +12,6 @@ import { balanceFigures } from './figures';
 import type { BalanceRead, BalanceTyped, OtherTyped } from './typed';
 
 const BalanceChart = later(() => import('./BalanceChart').then((module) => module.BalanceChart), {
-  ssr: false,
   loading: () => <p className="text-soft">Drawing the balance …</p>,
 });
 

@@ -21,7 +21,6 @@ import { fluidFigures } from './figures';
 import { type FluidTyped, fluidBase, fluidStart, readFluidBench } from './typed';
 
 const BoilingChart = later(() => import('./BoilingChart').then((module) => module.BoilingChart), {
-  ssr: false,
   loading: () => <p className="text-soft">Drawing the curves …</p>,
 });
 

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { BenchId } from '@/core/car/benchState';
 import type { KeptBench } from '@/server/benches/queries';
@@ -9,8 +10,8 @@ import { Link } from '@/ui/Link';
 import { Tick } from '@/ui/Tick';
 import { Trouble } from '@/ui/Trouble';
 import { KeptForms } from '../../../queue/KeptForms';
+import { ahead } from '../../../shell/ahead';
 import { dropRow } from '../../../shell/dropped';
-import { later } from '../../../shell/later';
 import { useShop } from '../../../shell/ShopContext';
 import { useRefresh } from '../../../shell/useRefresh';
 import { Comparison } from './Comparison';
@@ -18,7 +19,8 @@ import type { Compared } from './compare';
 import type { BenchPlace } from './place';
 import type { Bench } from './useBench';
 
-const KeepForm = later(() => import('./KeepForm').then((module) => module.KeepForm));
+const KeepForm = dynamic(() => import('./KeepForm').then((module) => module.KeepForm));
+ahead(() => import('./KeepForm'));
 
 type Props<T> = {
   bench: BenchId;

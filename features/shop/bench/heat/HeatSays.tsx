@@ -13,7 +13,6 @@ import { heatFigures } from './figures';
 import type { Worked } from './useSession';
 
 const HeatChart = later(() => import('./HeatChart').then((module) => module.HeatChart), {
-  ssr: false,
   loading: () => <p className="text-soft">Drawing the laps …</p>,
 });
 

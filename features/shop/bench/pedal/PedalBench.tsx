@@ -22,10 +22,7 @@ import { type PedalStart, type PedalTyped, pedalBase, pedalStart, type Read, rea
 
 const PedalCurve = later(
   () => import('../../../measure/pedal/PedalCurve').then((module) => module.PedalCurve),
-  {
-    ssr: false,
-    loading: () => <p className="text-soft">Drawing the curve …</p>,
-  },
+  { loading: () => <p className="text-soft">Drawing the curve …</p> },
 );
 
 /**
