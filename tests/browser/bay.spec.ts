@@ -145,7 +145,7 @@ test('a reading that today’s rules no longer accept is shown as it was written
     values (gen_random_uuid(), ${id}, 'before', 'pads', 'FL', ${sql.json(pads)}, now())`;
   const [row] = await sql`select car_id from jobs where id = ${id}`;
   await sql.end();
-  await page.goto(`/car/${row!.carId}`);
+  await page.goto(`/car/${row!.car_id}`);
   await expect(page.getByRole('main')).toContainText('as written, not readable by today’s rule: {"corners"');
   for (const stage of ['checks', 'verdict', 'work', 'proof']) {
     await page.goto(`${job}/${stage}`);

@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { freePort } from '../../scripts/system/port';
 import { endGroup, serve } from '../../scripts/system/web';
 import { closeDatabase } from '../../server/db/sql';
@@ -59,6 +60,16 @@ test.describe(() => {
   });
 });
 
+/** Waits until a page has all that it fetches once it is at rest: it begins some seconds after it was loaded, and goes piece by piece. */
+async function atRest(page: Page): Promise<void> {
+  const fetched = () => page.evaluate(() => performance.getEntriesByType('resource').length);
+  await page.waitForTimeout(7_000);
+  for (let before = -1, now = await fetched(); now !== before; now = await fetched()) {
+    before = now;
+    await page.waitForTimeout(2_500);
+  }
+}
+
 test.describe('on a plain address, where no worker keeps the build', () => {
   test.use({ provoked: [/ERR_INTERNET_DISCONNECTED|Failed to load resource|Failed to fetch/] });
   test('what a page may open is there when the network goes: cards, the way round, keys, help, what can be found', async ({
@@ -68,8 +79,7 @@ test.describe('on a plain address, where no worker keeps the build', () => {
     await page.goto(await newJob(page, 'Shop hatch', 'Soft, and the network comes and goes'));
     await page.getByRole('link', { name: /^Checks/ }).click();
     await expect(page.getByRole('heading', { name: /^Checks/ })).toBeVisible();
-    // What is fetched ahead comes once the page is at rest.
-    await page.waitForLoadState('networkidle');
+    await atRest(page);
     await context.setOffline(true);
 
     await page.getByRole('button', { name: /^front left/ }).click();
@@ -93,7 +103,7 @@ test.describe('on a plain address, where no worker keeps the build', () => {
     context,
   }) => {
     await page.goto(await newJob(page, 'Shop hatch', 'Soft, and the server is asleep'));
-    await page.waitForLoadState('networkidle');
+    await atRest(page);
     await context.setOffline(true);
     await key(page, 'Spongy pedal', 'Yes').click();
     // What judges it was begun before.
