@@ -19,8 +19,8 @@ export default defineConfig({
   // No second try: what works only sometimes does not work.
   retries: 0,
   // Waits are longer than any pause a busy machine makes; how quick a thing has to be is said where it is tested.
-  timeout: 90_000,
-  expect: { timeout: 20_000 },
+  timeout: 240_000,
+  expect: { timeout: 40_000 },
   reporter: [['list'], ['json']],
   use: {
     viewport: { width: 1280, height: 800 },
@@ -31,8 +31,8 @@ export default defineConfig({
     storageState: SIGNED_IN,
     // What stands before every page is tried where that is the question; elsewhere each request is its own.
     serviceWorkers: 'block',
-    actionTimeout: 20_000,
-    navigationTimeout: 30_000,
+    actionTimeout: 40_000,
+    navigationTimeout: 60_000,
     launchOptions: {
       executablePath: BROWSER.program,
       args: [

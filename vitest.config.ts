@@ -14,6 +14,8 @@ export default defineConfig({
           name: 'core',
           // Pure functions: nothing of one file is left for the next, and the modules are loaded once for all.
           isolate: false,
+          // A machine that is shared gives a third of itself now and then; how quick a thing has to be is said where it is tested.
+          testTimeout: 30_000,
           setupFiles: ['tests/support/seed.ts', 'tests/support/standing.ts'],
           include: ['core/**/*.test.ts', 'ui/**/*.test.ts', 'features/**/*.test.ts', 'server/**/*.test.ts'],
         },
@@ -24,8 +26,8 @@ export default defineConfig({
           name: 'scripts',
           setupFiles: ['tests/support/standing.ts'],
           include: ['tests/command/**/*.test.ts'],
-          testTimeout: 60_000,
-          hookTimeout: 240_000,
+          testTimeout: 180_000,
+          hookTimeout: 480_000,
           maxWorkers: 2,
         },
       },
@@ -35,8 +37,8 @@ export default defineConfig({
           name: 'database',
           setupFiles: ['tests/support/standing.ts'],
           include: ['tests/database/**/*.test.ts'],
-          testTimeout: 30_000,
-          hookTimeout: 60_000,
+          testTimeout: 90_000,
+          hookTimeout: 180_000,
           fileParallelism: false,
           // One server after another, as a server that lives long sees one request after another; each file has a database of its own.
           isolate: false,

@@ -84,7 +84,7 @@ describe('the verdict as a whole', () => {
       }),
       { numRuns: 40 },
     );
-  }, 30_000);
+  }, 90_000);
 
   it('gives weights that add up to the odds of every cause', () => {
     fc.assert(

@@ -108,7 +108,7 @@ describe('any two complaints', () => {
           0.25,
         );
       }
-  }, 60_000);
+  }, 180_000);
 });
 
 describe('what is at stake', () => {

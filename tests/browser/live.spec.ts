@@ -1,3 +1,4 @@
+import { limitNow } from '../support/pace';
 import { signedIn } from '../support/signIn';
 import { expect, key, newJob, pickCar, saved, test } from './test';
 
@@ -22,7 +23,7 @@ test('what another person enters shows within a second, on the job and in the ba
     took.push(Date.now() - started);
   }
   // A busy machine pauses now and then; the quickest says what the way takes.
-  expect(Math.min(...took)).toBeLessThan(1000);
+  expect(Math.min(...took)).toBeLessThan(limitNow(1000));
   await key(other, 'Hard pedal', 'Yes').click();
   await expect(key(page, 'Hard pedal', 'Yes')).toHaveAttribute('data-state', 'on');
 

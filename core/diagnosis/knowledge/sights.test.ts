@@ -69,7 +69,7 @@ describe('a finding that is the fault', () => {
             `${row.finding} ${row.state} beside ${id} ${state}`,
           ).toBeGreaterThan(FLOOR);
     }
-  }, 60_000);
+  }, 180_000);
 
   it('stays above it whatever two or three things he complains of', () => {
     const said = fc.uniqueArray(
@@ -88,7 +88,7 @@ describe('a finding that is the fault', () => {
       }),
       { numRuns: 100 },
     );
-  }, 30_000);
+  }, 90_000);
 
   it('has no false alarm typed by hand beside it, and only names causes that can show it', () => {
     for (const { finding, state, sight } of rows) {

@@ -1,0 +1,22 @@
+const ROUNDS = 25;
+const STEPS = 400_000;
+
+/**
+ * How much longer things take than they would if this processor were ours alone just now, 1 or more: what is computed again and again takes
+ * its shortest time when nobody else is at it, and its mean time as things are. Limits of time are told for a machine that is not shared.
+ */
+function slowness(): number {
+  const times = Array.from({ length: ROUNDS }, () => {
+    const started = performance.now();
+    let sum = 0;
+    for (let step = 0; step < STEPS; step++) sum += Math.sqrt(step);
+    return sum > 0 ? performance.now() - started : 0;
+  });
+  const mean = times.reduce((total, each) => total + each, 0) / ROUNDS;
+  return mean / Math.min(...times);
+}
+
+/** A limit of time as it is to be kept just now. */
+export function limitNow(ms: number): number {
+  return ms * slowness();
+}
