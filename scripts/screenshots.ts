@@ -1,52 +1,30 @@
-import { chmodSync, mkdirSync, mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { type Browser, chromium, devices, type Locator, type Page } from '@playwright/test';
-import { loadDemo } from '../db/demo/load';
 import playwright from '../playwright.config';
-import { closeDatabase, database } from '../server/db/sql';
-import { COMMAND_LINE, standAs } from '../server/people/actor';
+import { database } from '../server/db/sql';
 import { signedIn } from '../tests/support/signIn';
-import { bundleHeavy } from './system/heavy';
-import { migrate } from './system/migrate';
+import { onPassingDemo } from './system/passing';
 import { ROOT } from './system/paths';
 import { freePort } from './system/port';
-import { clusterUrl, ensureDatabase, startCluster, stopCluster } from './system/postgres';
 import { run, say } from './system/say';
-import { build, endGroup, serve } from './system/web';
+import { endGroup, serve } from './system/web';
 
 /** What a picture waits for comes in this time, or it says what did not; ms. */
 const PATIENCE_MS = 20_000;
 
 /** One current picture of each main view, from the demo data, into docs/screenshots. */
 async function main(): Promise<number> {
-  standAs(COMMAND_LINE);
-  const home = mkdtempSync(join(tmpdir(), 'bavrin-pictures-'));
-  chmodSync(home, 0o755);
-  const folder = join(home, 'postgres');
   const out = join(ROOT, 'docs/screenshots');
   mkdirSync(out, { recursive: true });
-  try {
-    const cluster = await startCluster(folder);
-    await ensureDatabase(cluster, 'pictures');
-    const url = clusterUrl(cluster, 'pictures');
-    await migrate(url);
-    process.env.DATABASE_URL = url;
-    process.env.BAVRIN_LOG = 'error';
-    process.env.BAVRIN_WORKER = await bundleHeavy(home);
-    await loadDemo(new Date());
-    await build();
+  await onPassingDemo('pictures', 'error', async ({ url }) => {
     const server = await serve({ port: await freePort(), host: '127.0.0.1', url });
     try {
       await take(server.address, out);
     } finally {
       endGroup(server.pid);
     }
-  } finally {
-    await closeDatabase();
-    await stopCluster(folder);
-    rmSync(home, { recursive: true, force: true });
-  }
+  });
   return 0;
 }
 

@@ -34,3 +34,6 @@ export function speaksFor(said: Place | undefined, asked: Place | undefined): bo
   if (said === undefined || said === asked) return true;
   return asked !== undefined && cornersOf(asked).every((corner) => cornersOf(said).includes(corner));
 }
+
+/** The other wheel of the same axle. */
+export const ACROSS: Readonly<Record<Corner, Corner>> = { FL: 'FR', FR: 'FL', RL: 'RR', RR: 'RL' };

@@ -1,5 +1,6 @@
 'use client';
 
+import { AXLES, CORNERS } from '@/core/car/corner';
 import { PART_KIND_IDS, PART_KINDS, type PartKind } from '@/core/planning/shelf/parts';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { noUnits, useAddingForm } from '../queue/useAddingForm';
@@ -9,7 +10,7 @@ import { useShop } from '../shell/ShopContext';
 import { sentNumber } from '../shell/typedNumber';
 import { CameOffFields, readCameOff } from './CameOffFields';
 
-const PLACES = ['FL', 'FR', 'RL', 'RR', 'front', 'rear'] as const;
+const PLACES = [...CORNERS, ...AXLES];
 const BLANK_PART = { kind: 'pads', place: 'front', what: '', batch: '', price: '', oldWhy: '', oldMate: '' };
 
 /** A part that is put on. */

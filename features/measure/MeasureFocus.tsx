@@ -38,9 +38,9 @@ type MeasureFocus = {
 const Context = createContext<MeasureFocus | null>(null);
 
 export function useMeasureFocus(): MeasureFocus {
-  const desk = useContext(Context);
-  if (!desk) throw new Error('no measuring desk above this component');
-  return desk;
+  const focus = useContext(Context);
+  if (!focus) throw new Error('no measuring above this component');
+  return focus;
 }
 
 function kindOf({ base, quantity }: Cell): string {
@@ -51,9 +51,9 @@ function kindOf({ base, quantity }: Cell): string {
 export function MeasureProvider({ children }: { children: ReactNode }) {
   const [armedId, setArmedId] = useState<string | null>(null);
   const [, redraw] = useState(0);
-  const [desk] = useState(() => createDesk(setArmedId, () => redraw((count) => count + 1)));
-  const armed = armedId === null ? null : desk.cellOf(armedId);
-  return <Context value={{ ...desk, armed }}>{children}</Context>;
+  const [focus] = useState(() => createFocus(setArmedId, () => redraw((count) => count + 1)));
+  const armed = armedId === null ? null : focus.cellOf(armedId);
+  return <Context value={{ ...focus, armed }}>{children}</Context>;
 }
 
 /**
@@ -61,7 +61,7 @@ export function MeasureProvider({ children }: { children: ReactNode }) {
  * @param armed told which that is
  * @param changed told that it has become something else: the bar shows what waits
  */
-function createDesk(armed: (id: string | null) => void, changed: () => void) {
+function createFocus(armed: (id: string | null) => void, changed: () => void) {
   const cells = new Map<string, Cell>();
   const left = new Map<string, string>();
   let now: string | null = null;

@@ -16,3 +16,5 @@ export function briefly(ms: number) {
     subscribe,
   };
 }
+
+export type Briefly = ReturnType<typeof briefly>;

@@ -123,11 +123,11 @@ function forgetTyped(jobId: string): void {
 
 /** Puts a work on the order and goes to its run; in a visit it begins with whichever comes first. */
 function useBegin() {
-  const desk = useJob();
+  const { sheet, addWork } = useJob();
   const go = useGo();
   return (asked: NewWork, alone: WorkPlan, runs?: readonly VisitRun[]) => {
-    const { job, works, ticks } = desk.sheet;
-    const workId = desk.addWork(asked, alone, runs);
+    const { job, works, ticks } = sheet;
+    const workId = addWork(asked, alone, runs);
     forgetTyped(job.id);
     const isDone = ({ id }: VisitRun) => works.some((work) => work.id === id && isOver(runOf(work, ticks)));
     const first = runs?.find((run) => !isDone(run));

@@ -1,19 +1,12 @@
-import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { CarTraits } from '../../core/car/traits';
 import { diagnose } from '../../core/diagnosis/diagnose';
 import { placeFrom } from '../../core/diagnosis/verdict';
 import type { CaseFinding } from '../../core/exchange/casefile/schema';
-import { loadDemo } from '../../db/demo/load';
-import { closeDatabase } from '../../server/db/sql';
-import { COMMAND_LINE, standAs } from '../../server/people/actor';
-import { bundleHeavy } from '../system/heavy';
-import { migrate } from '../system/migrate';
+import { onPassingDemo } from '../system/passing';
 import { ROOT } from '../system/paths';
-import { clusterUrl, ensureDatabase, startCluster, stopCluster } from '../system/postgres';
 import { run } from '../system/say';
-import { build } from '../system/web';
 import { accuracyFigures } from './accuracy';
 import { benchTimes, besideOdex } from './benches';
 import { benchBlockFigures, traceFigures } from './page';
@@ -27,7 +20,6 @@ import { spread } from './spread';
 
 /** Figures, printed and not asserted: what one machine does says little about another's limits. */
 async function main(): Promise<number> {
-  standAs(COMMAND_LINE);
   diagnosisFigures();
   console.log(`full verdict with next checks, 25 findings, warm: ${spread(fullVerdictTimes())}`);
   for (const line of besideLibrary()) console.log(`beside a library: ${line}`);
@@ -36,19 +28,7 @@ async function main(): Promise<number> {
   pairFigures();
   robustFigures();
   accuracyFigures();
-  const home = mkdtempSync(join(tmpdir(), 'bavrin-bench-'));
-  chmodSync(home, 0o755);
-  const folder = join(home, 'postgres');
-  try {
-    const cluster = await startCluster(folder);
-    await ensureDatabase(cluster, 'bench');
-    const url = clusterUrl(cluster, 'bench');
-    await migrate(url);
-    process.env.DATABASE_URL = url;
-    process.env.BAVRIN_LOG = 'error';
-    process.env.BAVRIN_WORKER = await bundleHeavy(home);
-    await loadDemo(new Date());
-    await build();
+  await onPassingDemo('bench', 'error', async ({ url }) => {
     const shops = new Map([['demo', await screenFigures('demo', url)]]);
     await fillShop(url, TEN_YEARS);
     shops.set('ten years', await screenFigures('ten years: 4000 closed jobs, 40,000 readings', url));
@@ -58,11 +38,7 @@ async function main(): Promise<number> {
     await traceFigures(url);
     await benchBlockFigures(url);
     scriptFigures();
-  } finally {
-    await closeDatabase();
-    await stopCluster(folder);
-    rmSync(home, { recursive: true, force: true });
-  }
+  });
   return 0;
 }
 

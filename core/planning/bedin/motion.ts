@@ -38,7 +38,7 @@ type Vector = [number, number, number];
  * event where one is due
  */
 export function motionDetector() {
-  const lie = phoneLie();
+  const phone = orientation();
   const slowdowns = slowdownWatch();
   let smooth = 0;
   let before: number | undefined;
@@ -47,16 +47,16 @@ export function motionDetector() {
     const { t } = sample;
     const dt = before === undefined ? 0 : Math.min(200, t - before);
     before = t;
-    const forward = lie.feel(sample, dt, comingUp && !slowdowns.isBraking());
+    const forward = phone.feel(sample, dt, comingUp && !slowdowns.isBraking());
     smooth += (1 - Math.exp(-dt / SMOOTH_MS)) * (-forward - smooth);
-    return lie.knows() ? slowdowns.feel(t, dt, smooth, () => lie.isStill()) : undefined;
+    return phone.knows() ? slowdowns.feel(t, dt, smooth, () => phone.isStill()) : undefined;
   }
 
-  return { feed, knows: lie.knows, brakingMs2: () => Math.max(0, smooth) };
+  return { feed, knows: phone.knows, brakingMs2: () => Math.max(0, smooth) };
 }
 
 /** How the phone lies in the car: where down and forward are. */
-function phoneLie() {
+function orientation() {
   let gravity: Vector | undefined;
   let gained: Vector = [0, 0, 0];
   let recent: { t: number; felt: readonly number[] }[] = [];

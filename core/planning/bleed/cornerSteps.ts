@@ -106,26 +106,29 @@ function fillUps({ topUps }: BleedPlan, index: number, pressure: boolean, asked:
   ];
 }
 
+function rightWords(fill: boolean, pressure: boolean): string {
+  if (fill) return pressure ? 'Full enough, pressure right' : 'Full enough';
+  return pressure ? 'Level and pressure right' : 'Level right';
+}
+
 /** The check between two corners: chosen, not clicked past. */
 function betweenStep(next: BleedRow, index: number, plan: BleedPlan, pressure: boolean): Step {
   const empty = plan.emptyCatchBefore.includes(index);
   const fill = plan.topUps.some((stop) => stop.row === index && stop.afterMl === 0);
-  const toDo = fill
-    ? `fill the reservoir up${pressure ? ', then pump up again' : ''}`
+  const task = fill
+    ? `fill ${pressure ? 'up, pump up again' : 'the reservoir up'}`
     : `level${pressure ? ' and pressure' : ''}`;
+  const right = { value: 'right', label: rightWords(fill, pressure) };
+  const toppedUp = { value: 'topped_up', label: pressure ? 'Topped up, pumped up again' : 'Topped up' };
   return {
     id: `between-${index}`,
     part: 'Corner',
-    title: `Before ${CORNER_WORDS[next.corner]}: ${toDo}${empty ? ', and empty the catch bottle' : ''}`,
+    title: `Before ${CORNER_WORDS[next.corner]}: ${task}${empty ? ', and empty the catch bottle' : ''}`,
     how: `${fill ? `${pressure ? 'Release first. ' : ''}The next one would run it dry. ` : ''}Reservoir${plan.supply === 'pot' ? ' and pot' : ''} more than half full, cap dry, no seep.${empty ? ' The catch bottle would run over at the next one.' : ''}`,
     ...(pressure ? { pressureKPa: { working: plan.pressureKPa!, ceiling: plan.ceilingKPa } } : {}),
+    // Where it has to be filled up, that it needed no filling is said on purpose, and last.
     ask: [
-      // Where it has to be filled up, that it needed no filling is said on purpose.
-      {
-        value: 'right',
-        label: fill ? 'It is full enough' : pressure ? 'Level and pressure right' : 'Level right',
-      },
-      { value: 'topped_up', label: pressure ? 'Topped up, pumped up again' : 'Topped up' },
+      ...(fill ? [toppedUp, right] : [right, toppedUp]),
       { value: 'ran_dry', label: 'It ran dry', trouble: 'ran-dry' },
     ],
     troubles: [ranDry(plan)],

@@ -1,13 +1,11 @@
 import { definedOf } from '../../base/defined';
-import { AXLES, axleOf, CORNERS, type Corner } from '../../car/corner';
+import { ACROSS, AXLES, axleOf, CORNERS, type Corner } from '../../car/corner';
 import { LIMIT_SPECS } from '../../car/limits/catalogue';
 import type { Gap, Limit } from '../../car/limits/limit';
 import { exceeds, fallsShort } from '../../car/limits/limit';
 import type { HeatInput } from './schema';
 
 type Heat = { heat_spread?: string; rotor_peak?: string; caliper_peak?: string };
-
-const OPPOSITE: Record<Corner, Corner> = { FL: 'FR', FR: 'FL', RL: 'RR', RR: 'RL' };
 
 type Bounds = Record<'wheelSpreadK' | 'allHotC' | 'trackMarginK', number>;
 type Read = NonNullable<HeatInput['corners'][Corner]>;
@@ -54,7 +52,7 @@ type Against = { faceC?: number; padLimitC?: number; boilingC?: number };
 
 function againstOf({ corners, padLimitC, fluidBoilingHereC }: HeatInput, corner: Corner): Against {
   return {
-    faceC: corners[OPPOSITE[corner]]?.faceC,
+    faceC: corners[ACROSS[corner]]?.faceC,
     padLimitC: padLimitC?.[axleOf(corner)],
     boilingC: fluidBoilingHereC,
   };
@@ -83,7 +81,7 @@ function gapsAt(corner: Corner, { faceC, rotorPeakC, caliperPeakC }: Read, again
       why: `without the fluid’s boiling point the caliper’s peak at ${corner} says nothing`,
     });
   if (faceC !== undefined && against.faceC === undefined)
-    gaps.push({ path: `corners.${OPPOSITE[corner]}.faceC`, why: `nothing to hold ${corner} against` });
+    gaps.push({ path: `corners.${ACROSS[corner]}.faceC`, why: `nothing to hold ${corner} against` });
   return gaps;
 }
 

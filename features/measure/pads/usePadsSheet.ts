@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { axleOf, type Corner } from '@/core/car/corner';
+import { ACROSS, axleOf, type Corner } from '@/core/car/corner';
 import type { JobSheet } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
 import { grownBack } from '@/core/planning/wear/history';
@@ -17,7 +17,6 @@ import type { OnDone } from '../useReading';
 import { useWornPart } from '../useWornPart';
 import { type PadsTyped, padsOrder, padsTypedFrom, readPadsTyped } from './typed';
 
-const OTHER_SIDE: Record<Corner, Corner> = { FL: 'FR', FR: 'FL', RL: 'RR', RR: 'RL' };
 const WORDS = { ask: 'Say first whether these are new pads', fitted: 'new pads fitted' };
 
 export type PadsSheet = ReturnType<typeof usePadsSheet>;
@@ -77,7 +76,7 @@ function missingIn(typed: PadsTyped, order: readonly string[]) {
 
 /** These pads beside those across the axle, where those are on file. */
 function sidesOf({ readings }: JobSheet, corner: Corner, input: PadsInput) {
-  const across = OTHER_SIDE[corner];
+  const across = ACROSS[corner];
   const other = headOf(readings, 'before', (row) => row.kind === 'pads' && row.corner === across);
   if (!other?.input) return undefined;
   const [pair] = padPairs([

@@ -6,7 +6,7 @@ import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { newId } from '../../shell/newId';
 import type { undo } from '../../shell/undo';
-import type { Desk } from './desk';
+import type { CommandContext } from './context';
 
 type Said = { why?: string; implied?: true };
 
@@ -14,7 +14,7 @@ type Said = { why?: string; implied?: true };
  * Questions and their answers.
  * @param offer lets the person take back what was just said
  */
-export function answerCommands({ sheet, post }: Desk, offer: (typeof undo)['offer']) {
+export function answerCommands({ sheet, post }: CommandContext, offer: (typeof undo)['offer']) {
   const headAnswer = (phase: Phase, finding: FindingId, place?: Place) =>
     headOf(sheet().answers, phase, (row) => row.finding === finding && row.place === (place ?? ''));
 

@@ -1,7 +1,7 @@
 import type { undo } from '../../shell/undo';
 import type { JobStore } from '../jobStore';
 import { answerCommands } from './answers';
-import { deskOf } from './desk';
+import { contextOf } from './context';
 import { proofCommands } from './proof';
 import { readingCommands } from './readings';
 import { workCommands } from './works';
@@ -13,12 +13,12 @@ export type JobCommands = ReturnType<typeof createJobCommands>;
  * @param offer lets the person take back what was just done
  */
 export function createJobCommands(store: JobStore, offer: (typeof undo)['offer']) {
-  const desk = deskOf(store);
+  const context = contextOf(store);
   return {
-    ...answerCommands(desk, offer),
-    ...readingCommands(desk),
-    ...workCommands(desk),
-    ...proofCommands(desk),
+    ...answerCommands(context, offer),
+    ...readingCommands(context),
+    ...workCommands(context),
+    ...proofCommands(context),
     refresh: store.refresh,
     replaceSheet: store.take,
   };

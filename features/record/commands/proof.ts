@@ -2,10 +2,10 @@ import type { HoldId } from '@/core/diagnosis/holds/holds';
 import type { ChangeTrial } from '@/core/job/changeTrial';
 import type { DriveBack, ProofDrive } from '@/core/job/proofDrive';
 import { newId } from '../../shell/newId';
-import type { Desk } from './desk';
+import type { CommandContext } from './context';
 
 /** What proves that it is cured: evidence, drives, trials. */
-export function proofCommands({ post }: Desk) {
+export function proofCommands({ post }: CommandContext) {
   return {
     /** Signs the evidence that ends a hold. */
     prove: (hold: HoldId, how: string, by: string): void =>

@@ -4,7 +4,7 @@ import { headOf } from '@/core/job/standing';
 import { readingLabel } from '@/core/readings/measures';
 import type { Phase } from '@/core/readings/phase';
 import { newId } from '../../shell/newId';
-import type { Desk } from './desk';
+import type { CommandContext } from './context';
 
 /** A reading about to be written down; it replaces the one that stands in its place. */
 export type NewReading = {
@@ -17,7 +17,7 @@ export type NewReading = {
 };
 
 /** Readings, and the job's own fields. */
-export function readingCommands({ sheet, post, add, jobId }: Desk) {
+export function readingCommands({ sheet, post, add, jobId }: CommandContext) {
   return {
     /** Writes a reading down, and gives back its row. */
     read({ phase = 'before', kind, corner, input, entered = {}, why = '' }: NewReading): ReadingRow {

@@ -2,13 +2,13 @@ import type { WorkPlan } from '@/core/planning/plan';
 import type { TickRow } from '@/core/planning/run/rows';
 import type { VisitRun, WorkBody } from '../../queue/write';
 import { newId } from '../../shell/newId';
-import type { Desk } from './desk';
+import type { CommandContext } from './context';
 
 export type TickRecord = TickRow['record'];
 export type NewWork = Omit<WorkBody, 'id'>;
 
 /** The verdict that is worked on, works and their steps. */
-export function workCommands({ post }: Desk) {
+export function workCommands({ post }: CommandContext) {
   return {
     /** Takes the verdict down, with the cause that will be worked on. */
     decide: (decided: string | null): void =>

@@ -1,7 +1,6 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useEffect } from 'react';
 import { ROUND } from '@/core/planning/bleed/roundStep';
 import { jointsOf } from '@/core/planning/run/joints';
 import { notesAt } from '@/core/planning/run/notesAt';
@@ -27,7 +26,7 @@ import { StrokeCalls } from './StrokeCalls';
 import { TorqueLine } from './TorqueLine';
 import { TroubleBox } from './TroubleBox';
 import type { Motion } from './useMotion';
-import { type InHand, sums, useStepInHand } from './useStepInHand';
+import { type InHand, useStepInHand } from './useStepInHand';
 
 const LookIns = dynamic(() => import('./LookIns').then((module) => module.LookIns));
 ahead(() => import('./LookIns'));
@@ -41,10 +40,6 @@ export function StepInHand({ motion, ...at }: Props) {
   const { work, run, step, sound } = at;
   const { closed, judgement } = useJob();
   const inHand = useStepInHand(work, run, step);
-  const measures = step.measure !== undefined;
-  useEffect(() => {
-    if (measures) void sums().catch(() => undefined);
-  }, [measures]);
   if (run.trouble) return <TroubleBox work={work} run={run} step={step} trouble={run.trouble} />;
   if (step.slowdown) return <SlowdownStep work={work} run={run} step={step} sound={sound} motion={motion} />;
 

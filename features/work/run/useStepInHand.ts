@@ -14,8 +14,8 @@ import { ahead } from '../../shell/ahead';
 import { useKept } from '../../shell/useKept';
 import { useFinds } from './useFinds';
 
-/** The sums of every reading: fetched at a step that takes one, not with the page. */
-export const sums = () => import('@/core/job/current');
+/** The sums of every reading: a step that takes one needs them, not the page. */
+const sums = () => import('@/core/job/current');
 ahead(sums);
 
 export type InHand = ReturnType<typeof useStepInHand>;

@@ -178,7 +178,7 @@ function suspects(
   units: Units,
 ): Omit<TravelInput, 'pressureMPa'> {
   const freePlayMm = figure('freePlay', typed.freePlay, 'freePlayMm', 'mm');
-  const gaps = (['FL', 'FR', 'RL', 'RR'] as const).flatMap((corner) => {
+  const gaps = CORNERS.flatMap((corner) => {
     const gapMm = figure(`gap.${corner}`, typed.gaps[corner], 'gapMm', 'mm');
     const sideAreaMm2 = sideArea(typed, axleOf(corner), wrong, units);
     return gapMm === undefined || sideAreaMm2 === undefined

@@ -3,7 +3,7 @@ import type { NewRow } from '../../queue/write';
 import type { JobStore } from '../jobStore';
 
 /** Where commands write: the job as it stands at that moment, and what takes an entry. */
-export type Desk = {
+export type CommandContext = {
   sheet: () => JobSheet;
   jobId: string;
   add: JobStore['add'];
@@ -11,7 +11,7 @@ export type Desk = {
   post: (entry: NewRow) => void;
 };
 
-export function deskOf(store: JobStore): Desk {
+export function contextOf(store: JobStore): CommandContext {
   const sheet = () => store.snapshot().sheet;
   const jobId = sheet().job.id;
   return {
