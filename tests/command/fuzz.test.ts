@@ -23,7 +23,7 @@ const REQUESTS = Number(process.env.BAVRIN_FUZZ ?? 2000);
 /** As many clients send them. */
 const LANES = 3;
 const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'];
-/** Nothing a client sends may keep it, or anybody else, waiting longer, ms. */
+/** Nothing a client sends may keep it, or anybody else, waiting longer, ms; what is slow is slow again: a pause of the machine is not. */
 const PATIENCE_MS = 5000;
 
 let server: Server;
@@ -101,26 +101,20 @@ describe('whatever a client sends', () => {
       const { cookie } = pick(cookies);
       const type =
         random() < 0.95 ? 'application/json' : pick(['text/plain', '', 'application/json; charset=x']);
-      const told = `${method} ${address}${pick(QUERIES)} ${sent?.slice(0, 200) ?? ''}`;
-      const started = performance.now();
-      const response = await fetch(`${server.address}${address}${pick(QUERIES)}`, {
-        method,
-        headers: {
-          ...(type === '' ? {} : { 'content-type': type }),
-          // Whoever signs out is asked to come in again: these stay.
-          ...(path.includes('sign-out') ? {} : { cookie }),
-        },
-        body: sent,
-        redirect: 'manual',
-      });
-      // A stream has no end to wait for.
-      const isStream = response.headers.get('content-type') === 'text/event-stream';
-      const answer = isStream ? '' : await response.text();
-      if (isStream) await response.body?.cancel();
-      if (performance.now() - started > PATIENCE_MS) broken.push(`slow: ${told}`);
-      if (response.status >= 500) broken.push(`${response.status}: ${told}`);
-      if (response.status === 422 && !named(answer)) nameless.push(`${told} -> ${answer.slice(0, 300)}`);
-      statuses.set(response.status, (statuses.get(response.status) ?? 0) + 1);
+      const asked = `${address}${pick(QUERIES)}`;
+      const told = `${method} ${asked} ${sent?.slice(0, 200) ?? ''}`;
+      const headers = {
+        ...(type === '' ? {} : { 'content-type': type }),
+        // Whoever signs out is asked to come in again: these stay.
+        ...(path.includes('sign-out') ? {} : { cookie }),
+      };
+      const request = { method, headers, body: sent, redirect: 'manual' } as const;
+      const where = `${server.address}${asked}`;
+      const { status, answer, ms } = await answered(where, request);
+      if (ms > PATIENCE_MS && (await answered(where, request)).ms > PATIENCE_MS) broken.push(`slow: ${told}`);
+      if (status >= 500) broken.push(`${status}: ${told}`);
+      if (status === 422 && !named(answer)) nameless.push(`${told} -> ${answer.slice(0, 300)}`);
+      statuses.set(status, (statuses.get(status) ?? 0) + 1);
     };
     let sent = 0;
     const lane = async () => {
@@ -192,6 +186,19 @@ describe('whatever a client sends', () => {
 });
 
 const owner = () => cookies[0]!.cookie;
+
+async function answered(
+  address: string,
+  request: RequestInit,
+): Promise<{ status: number; answer: string; ms: number }> {
+  const started = performance.now();
+  const response = await fetch(address, request);
+  // A stream has no end to wait for.
+  const isStream = response.headers.get('content-type') === 'text/event-stream';
+  const answer = isStream ? '' : await response.text();
+  if (isStream) await response.body?.cancel();
+  return { status: response.status, answer, ms: performance.now() - started };
+}
 
 /** What readers wrote, and what drivers wrote that a driver does not; what was changed counts with what was added. */
 async function writtenByWrongRoles(): Promise<readonly unknown[]> {
