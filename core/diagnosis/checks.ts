@@ -49,11 +49,7 @@ const STANDS_OUT = 1.15;
  * sense after an answer is offered after it, and nothing is that this car does not have.
  */
 export function rankChecks(context: CheckContext, stages: readonly Finding['stage'][]): NextCheck[] {
-  const answered = new Map<string, string[]>();
-  for (const { id, place, state } of context.findings) {
-    const slot = `${id} ${place ?? ''}`;
-    answered.set(slot, [...(answered.get(slot) ?? []), state]);
-  }
+  const answered = new Set(context.findings.map(({ id, place }) => `${id} ${place ?? ''}`));
   return (FINDINGS as readonly Finding[])
     .filter(
       (finding) =>
@@ -64,22 +60,15 @@ export function rankChecks(context: CheckContext, stages: readonly Finding['stag
     .flatMap((finding): NextCheck[] => {
       const minutes = minutesFor(finding, context.atHand);
       if (minutes === undefined) return [];
-      const said = answered.get(`${finding.id} `);
-      const unseen = said && stillUnseen(finding, said);
-      if (said && !unseen) return [];
+      if (answered.has(`${finding.id} `)) return [];
       const check =
-        finding.place === 'corner' && !unseen
+        finding.place === 'corner'
           ? bestCorner(finding, context, answered)
-          : forecastAt(finding, undefined, context, unseen);
+          : forecastAt(finding, undefined, context);
       if (!check || check.saves < LEAST_SAVED) return [];
-      return [{ id: finding.id, ...check, ...(unseen ? { only: unseen } : {}), minutes }];
+      return [{ id: finding.id, ...check, minutes }];
     })
     .sort((left, right) => worthOf(right) - worthOf(left));
-}
-
-/** What an unremarkable answer has not spoken for, when that is all there is of it. */
-function stillUnseen({ states, unseen }: Finding, said: readonly string[]): readonly string[] | undefined {
-  return unseen && said.every((state) => state === states[0]) ? unseen : undefined;
 }
 
 type Told = Pick<NextCheck, 'bits' | 'saves' | 'outcomes' | 'corner' | 'axle'>;
@@ -87,7 +76,7 @@ type Told = Pick<NextCheck, 'bits' | 'saves' | 'outcomes' | 'corner' | 'axle'>;
 function bestCorner(
   finding: Finding,
   context: CheckContext,
-  answered: ReadonlyMap<string, unknown>,
+  answered: ReadonlySet<string>,
 ): Told | undefined {
   const open = CORNERS.filter(
     (corner) => !answered.has(`${finding.id} ${corner}`) && cornerFits(context.car, corner, finding.fits),
@@ -108,18 +97,12 @@ function bestCorner(
   return clear(told.filter((each) => axleOf(each.corner) !== axle)) ? { ...rest, axle } : rest;
 }
 
-function forecastAt(
-  finding: Finding,
-  corner: Corner | undefined,
-  context: CheckContext,
-  only?: readonly string[],
-): Told | undefined {
+function forecastAt(finding: Finding, corner: Corner | undefined, context: CheckContext): Told | undefined {
   const outcomes: CheckOutcome[] = [];
   let bits = 0;
   let saves = 0;
   let asked = 0;
   for (const channel of openChannels(finding, context.findings)) {
-    if (only && !only.includes(channel.states[1]!)) continue;
     const question = questionOf(channel, corner, context.faults);
     if (reachedBy(question.parents, context.prepared.marginals) < LEAST_REACHED) continue;
     const told = forecast({ ...question, beyond: channel.folded !== undefined }, context.prepared);

@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { broughtAbout, carFor, drawAnswer, placeOf, seeded } from '../../tests/support/drawn';
 import { answersFrom } from '../../tests/support/told';
+import type { GivenFinding } from '../readings/given';
 import { findingOf } from '../readings/vocabulary/findings';
 import { CAUSES } from './causes';
+import { contradictionsIn } from './contradictions';
 import { diagnose } from './diagnose';
 import { asksNow } from './follows';
 import { knowledgeOf } from './knowledge/all';
@@ -40,28 +42,39 @@ describe('an answer that the rest outvotes', () => {
   it('is seldom found where all answers are of one fault', () => {
     const random = seeded(11);
     let clean = 0;
+    let agree = 0;
     let cases = 0;
     const named = new Map<string, number>();
     for (const { id } of CAUSES) {
       const car = carFor(id);
       const faults = faultsOf(car);
       const root = faults.find((each) => each.cause === id && each.above < 0)!;
-      const asked = [...new Set(knowledgeOf(id).links.map((link) => link.finding))].slice(0, 8);
-      for (let round = 0; round < 3; round++) {
+      const first = [...new Set(knowledgeOf(id).links.map((link) => link.finding))].slice(0, 8);
+      const asked = [
+        ...first.filter((finding) => !findingOf(finding).after),
+        ...first.filter((finding) => findingOf(finding).after),
+      ];
+      for (let round = 0; round < 6; round++) {
         const present = broughtAbout(faults, [root], random);
-        const findings = asked.map((finding) =>
-          drawAnswer(faults, present, finding, placeOf(finding, root), random),
-        );
+        // What follows from an answer is only asked after it, and tells how that is so.
+        const findings: GivenFinding[] = [];
+        for (const finding of asked)
+          if (asksNow(findingOf(finding), findings))
+            findings.push(
+              drawAnswer(faults, present, finding, placeOf(finding, root), random, undefined, findings),
+            );
         cases += 1;
-        // What follows from an answer is only asked after it.
-        const asksAll = findings.filter((given) => asksNow(findingOf(given.id), findings));
-        const { contradictions } = diagnose({ car, findings: asksAll });
+        // Of a few draws two answers cannot both be right: one of them was drawn false.
+        if (contradictionsIn(findings, car).length > 0) continue;
+        agree += 1;
+        const { contradictions } = diagnose({ car, findings });
         if (contradictions.length === 0) clean += 1;
         for (const { say } of contradictions) named.set(say, (named.get(say) ?? 0) + 1);
       }
     }
-    expect(clean / cases, [...named].map(([say, count]) => `${count} ${say}`).join('\n')).toBeGreaterThan(
-      0.95,
+    expect(agree / cases).toBeGreaterThan(0.9);
+    expect(clean / agree, [...named].map(([say, count]) => `${count} ${say}`).join('\n')).toBeGreaterThan(
+      0.98,
     );
   }, 90_000);
 });

@@ -34,8 +34,6 @@ export type NextCheck = {
   corner?: Corner;
   /** The axle it is looked for at first, when its two corners tell the same and the other axle tells less. */
   axle?: Axle;
-  /** Of a question answered in part, the states that are still open: nobody has looked there. */
-  only?: readonly string[];
   /** Expected information, bits; expected minutes saved on the whole job; and what it costs, minutes. */
   bits: number;
   saves: number;

@@ -12,6 +12,7 @@ const OF_THE_PEDAL: readonly FindingId[] = [
   'pedal_hold',
   'pedal_pump',
   'leak',
+  'behind_master',
   'reservoir_level',
 ];
 

@@ -103,6 +103,12 @@ describe('what ends a hold', () => {
     expect(of(said('leak', 'none', 30))).toBe('good');
   });
 
+  it('a leak seen behind the master ends by a look behind the master, not by dry lines', () => {
+    const wet = answerRow({ finding: 'behind_master', state: 'wet', minute: 2 });
+    const asked = holdsOn(emptySheet({ answers: [wet] }))[0]!.evidence.map(({ finding }) => finding);
+    expect(asked).toEqual(['behind_master', 'reservoir_level', 'pedal_now']);
+  });
+
   it('goes stale when the system is touched again', () => {
     const work = workRow(emptySheet());
     const bleeder = planOf(work).steps.find((step) => step.part === 'Corner')!;

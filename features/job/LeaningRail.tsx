@@ -185,7 +185,6 @@ function Next({ jobId, next, wheelsOff, onGo }: NextProps) {
       <h3 className="my-1 text-lg">
         {finding.label}
         {(next.corner ?? next.axle) && ` ${next.corner ?? next.axle}`}
-        {next.only && `: ${next.only.map((state) => stateWord(next.id, state).toLowerCase()).join(', ')}`}
       </h3>
       <p className="text-small text-soft">{foretell(next)}</p>
       <Link

@@ -1,7 +1,8 @@
 import type { Corner } from '../../core/car/corner';
 import type { CarTraits } from '../../core/car/traits';
 import type { CauseId } from '../../core/diagnosis/causes';
-import { channelsOf } from '../../core/diagnosis/network/channels';
+import { parentOf } from '../../core/diagnosis/follows';
+import { channelsOf, foldedInto } from '../../core/diagnosis/network/channels';
 import { type Fault, faultsOf } from '../../core/diagnosis/network/faults';
 import { questionOf } from '../../core/diagnosis/network/parents';
 import type { GivenFinding } from '../../core/readings/given';
@@ -48,6 +49,7 @@ export function broughtAbout(
 /**
  * What a finding would show with these faults present, drawn from the knowledge itself, leaks and all.
  * @param bend changes how often a fault shows, for a world that is not quite as the knowledge says
+ * @param told what was answered before: a question that folds into one of those answers tells how that is so
  */
 export function drawAnswer(
   faults: readonly Fault[],
@@ -56,20 +58,27 @@ export function drawAnswer(
   place: Corner | undefined,
   random: () => number,
   bend: (fault: Fault, chance: number) => number = (_, chance) => chance,
+  told: readonly GivenFinding[] = [],
 ): GivenFinding {
-  let state = findingOf(finding).states[0] as string;
-  for (const channel of channelsOf(finding)) {
+  const { after, states } = findingOf(finding);
+  const parent = after?.folds ? parentOf(after, told) : undefined;
+  const channels = parent
+    ? [foldedInto(finding, { finding: parent.id, state: parent.state })]
+    : channelsOf(finding);
+  let state = states[0] as string;
+  for (const channel of channels) {
     const { leak, parents } = questionOf(channel, place, faults);
-    const shown = parents.filter((parent) => present.has(parent.fault));
-    const draw = random();
-    const level = [...leak].findIndex(
-      (value, at) =>
-        draw <=
-        shown.reduce(
-          (product, { fault, cumulative }) => product * (1 - bend(faults[fault]!, 1 - cumulative[at]!)),
-          value,
-        ),
+    const shown = parents.filter((each) => present.has(each.fault));
+    const chances = [...leak].map((value, at) =>
+      shown.reduce(
+        (product, { fault, cumulative }) => product * (1 - bend(faults[fault]!, 1 - cumulative[at]!)),
+        value,
+      ),
     );
+    // Of a folded question it is known that the answer it folds into was so: its first state is out.
+    const least = channel.folded ? chances[0]! : 0;
+    const draw = least + random() * (1 - least);
+    const level = chances.findIndex((chance) => draw <= chance);
     if (level > 0) state = channel.states[level]!;
   }
   return { id: finding, state, ...(place ? { place } : {}) };

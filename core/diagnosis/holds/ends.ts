@@ -30,6 +30,7 @@ export const ENDS: Record<HoldId, readonly Ending[]> = {
   leak: [
     { ...DRY, at: 'because', when: 'leak' },
     { ...DRY, when: 'level_falls' },
+    { finding: 'behind_master', states: ['dry'], at: 'car', when: 'behind_master' },
     { finding: 'wheel_cylinder', states: ['free'], at: 'because', when: 'wheel_cylinder' },
     LEVEL,
     FIRM,

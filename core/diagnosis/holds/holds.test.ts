@@ -13,6 +13,7 @@ describe('holds', () => {
     ['pedal_not_firm', given('pedal_now', 'soft')],
     ['pedal_not_firm', given('pedal_now', 'long')],
     ['leak', given('leak', 'master_to_booster')],
+    ['leak', given('behind_master', 'wet')],
     ['leak', given('level_falls', 'quickly')],
     ['leak', given('wheel_cylinder', 'leaking', 'RL')],
     ['fluid_low', given('reservoir_level', 'low')],

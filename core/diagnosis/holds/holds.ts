@@ -87,6 +87,7 @@ const RULES: Record<HoldId, Rule> = {
   pedal_not_firm: when('pedal_now', 'soft', 'long'),
   leak: either(
     when('leak', 'line_or_hose', 'caliper_or_cylinder', 'master_to_booster'),
+    when('behind_master', 'wet'),
     when('wheel_cylinder', 'leaking'),
     // What is gone between one fill and the next went somewhere.
     when('level_falls', 'quickly'),

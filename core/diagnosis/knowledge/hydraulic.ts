@@ -221,6 +221,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
     needs: { assist: ['vacuum', 'hydraulic'] },
     links: [
       link('leak', 'master_to_booster', 0.9, 'Fluid behind the master, inside the booster'),
+      link('behind_master', 'wet', 0.92, 'Fluid past the rear seal'),
       link('level_falls', 'slowly', 0.65, 'It goes with no wet spot'),
       link('level_falls', 'quickly', 0.15, 'It goes with no wet spot'),
       link('pedal_sinks', 'yes', 0.2, 'The rear seal lets pressure past'),

@@ -67,6 +67,7 @@ export const SIGHTS: Partial<Record<FindingId, Readonly<Record<string, Sight>>>>
     caliper_or_cylinder: sees(0.97, 'external_leak'),
     master_to_booster: sees(0.97, 'master_leak_to_booster'),
   },
+  behind_master: { wet: sees(0.97, 'master_leak_to_booster') },
   assist_vacuum: { low: sees(0.95, 'booster_supply_lost', 'booster_failed') },
   assist_fluid: { low: sees(0.94, 'hydraulic_assist_low') },
   assist_start: { no_change: sees(0.91, 'booster_supply_lost', 'booster_failed', 'hydraulic_assist_low') },

@@ -72,6 +72,11 @@ export const CLASHES: readonly Clash[] = [
     say: 'No wet spot, yet the level falls quickly: look behind the master, into the booster.',
   },
   {
+    one: ['behind_master', 'dry'],
+    other: ['leak', 'master_to_booster'],
+    say: 'Dry behind the master, yet a leak is written down there: which was looked at last, and was it wiped between?',
+  },
+  {
     one: ['fluid_age', 'fresh'],
     other: ['fluid_moisture', 'wet'],
     say: 'Fresh fluid that reads wet: an opened bottle, or probes that carried water from another car. Wipe and read again.',

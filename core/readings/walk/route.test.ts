@@ -39,6 +39,7 @@ describe('the walk round a car', () => {
     // Told by a bleed, an eased master, an opened bleeder or a scan tool: part of the work, not of a look round.
     const elsewhere = [
       'bubbles',
+      'behind_master',
       'after_full_bleed',
       'open_bleeder_frees',
       'loosen_master_frees',
