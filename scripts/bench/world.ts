@@ -1,9 +1,11 @@
 import type { Corner } from '../../core/car/corner';
 import type { CarTraits } from '../../core/car/traits';
+import { asksNow } from '../../core/diagnosis/follows';
+import { channelsOf } from '../../core/diagnosis/network/channels';
 import { type Fault, faultsOf } from '../../core/diagnosis/network/faults';
+import { questionOf } from '../../core/diagnosis/network/parents';
 import type { GivenFinding } from '../../core/readings/given';
-import { familyOf } from '../../core/readings/vocabulary/families';
-import { FINDINGS, type Finding, type FindingId, findingOf } from '../../core/readings/vocabulary/findings';
+import { FINDINGS, type Finding, type FindingId } from '../../core/readings/vocabulary/findings';
 import { broughtAbout, drawAnswer } from '../../tests/support/drawn';
 import { COUPE, SALOON } from '../../tests/support/told';
 
@@ -34,9 +36,16 @@ export function perturbedWorld(random: () => number) {
     finding: FindingId,
     place: Corner | undefined,
     noise: () => number,
+    told: readonly GivenFinding[] = [],
   ): GivenFinding =>
-    drawAnswer(faults, present, finding, place, noise, ({ cause }, chance) =>
-      Math.min(MOST, chance * factor(`${cause} ${finding}`)),
+    drawAnswer(
+      faults,
+      present,
+      finding,
+      place,
+      noise,
+      ({ cause }, chance) => Math.min(MOST, chance * factor(`${cause} ${finding}`)),
+      told,
     );
   return {
     faults,
@@ -45,13 +54,19 @@ export function perturbedWorld(random: () => number) {
     weightOf: (root: Fault) => root.prior * factor(`prior ${root.cause}`),
     present: (of: readonly Fault[], noise: () => number) => broughtAbout(faults, of, noise),
     answer,
-    /** What the driver says: every complaint that is there, one in twenty forgotten; empty when there is none. */
-    complaints(present: ReadonlySet<number>, noise: () => number): GivenFinding[] {
-      const told = (FINDINGS as readonly Finding[])
-        .filter(({ stage }) => stage === 'complaint')
-        .map(({ id }) => answer(present, id, undefined, noise))
-        .filter(({ id, state }) => state !== findingOf(id).states[0] && noise() > 0.05);
-      return told.some(({ id }) => familyOf(id)) ? told : [];
+    /** What the driver would say to each question about the car, in order: what follows from an answer after it. */
+    experience(present: ReadonlySet<number>, noise: () => number): GivenFinding[] {
+      const said: GivenFinding[] = [];
+      const asked = (FINDINGS as readonly Finding[]).filter(({ stage }) => stage === 'complaint');
+      for (const finding of [...asked.filter(({ after }) => !after), ...asked.filter(({ after }) => after)])
+        if (asksNow(finding, said)) said.push(answer(present, finding.id, undefined, noise, said));
+      return said;
+    },
+    /** Whether a fault that is there can be behind an answer. */
+    canShow(present: ReadonlySet<number>, { id, place }: GivenFinding): boolean {
+      return channelsOf(id).some((channel) =>
+        questionOf(channel, place, faults).parents.some(({ fault }) => present.has(fault)),
+      );
     },
   };
 }
