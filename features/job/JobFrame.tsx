@@ -11,8 +11,8 @@ import { STAGE_KEYS } from '../shell/shortcuts';
 import { useGo } from '../shell/useGo';
 import { isTyping } from '../shell/useShortcuts';
 import { type WorkPlace, WorkPlaceProvider } from '../work/WorkPlace';
-import { LeaningRail } from './LeaningRail';
 import { PlanPanel } from './PlanPanel';
+import { LeaningRail } from './rail/LeaningRail';
 import { StageRule } from './StageRule';
 
 /** One job's page: who and which stage above, the plan on the left, the work in the middle, the rail on the right. */

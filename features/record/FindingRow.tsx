@@ -4,11 +4,9 @@ import type { ReactNode } from 'react';
 import type { Place } from '@/core/car/corner';
 import type { Phase } from '@/core/readings/phase';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
-import { afterPress, statesIn } from '@/core/readings/vocabulary/several';
-import { stateWord } from '@/core/readings/vocabulary/words';
-import { Choice, SeveralChoice } from '@/ui/Choice';
 import { cn } from '@/ui/cn';
 import { AlsoHere } from './AlsoHere';
+import { FindingKeys } from './FindingKeys';
 import { useJob } from './JobProvider';
 
 type Props = {
@@ -63,7 +61,7 @@ export function FindingRow({
           {(about ?? ask) && <p className="text-small text-soft">{about ?? ask}</p>}
         </div>
         {asked && (
-          <Keys
+          <FindingKeys
             label={place ? `${label}, ${place}` : label}
             finding={finding}
             said={said === '' ? (measured ?? '') : said}
@@ -74,36 +72,5 @@ export function FindingRow({
       </div>
       {children}
     </li>
-  );
-}
-
-type KeysProps = {
-  label: string;
-  finding: FindingId;
-  said: string;
-  disabled: boolean;
-  onAnswer: (state: string | null) => void;
-};
-
-/** A key for each state; where several can hold at one place, each goes on and off by itself. */
-function Keys({ label, finding, said, disabled, onAnswer }: KeysProps) {
-  const { states, several } = findingOf(finding);
-  const keys = {
-    label,
-    disabled,
-    options: states.map((state, index) => ({
-      value: state,
-      label: stateWord(finding, state),
-      tone: index === 0 ? ('plain' as const) : ('watch' as const),
-    })),
-  };
-  return several ? (
-    <SeveralChoice
-      {...keys}
-      pressed={said === '' ? [] : statesIn(said)}
-      onPress={(state) => onAnswer(afterPress(finding, said, state))}
-    />
-  ) : (
-    <Choice {...keys} value={said} onChange={(state) => onAnswer(state === '' ? null : state)} />
   );
 }

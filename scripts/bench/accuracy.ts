@@ -1,4 +1,5 @@
 import { CORNERS, type Corner } from '../../core/car/corner';
+import { askFirst } from '../../core/diagnosis/askFirst';
 import { isEnough } from '../../core/diagnosis/enough';
 import type { Fault } from '../../core/diagnosis/network/faults';
 import type { NextCheck, Verdict } from '../../core/diagnosis/verdict';
@@ -103,32 +104,34 @@ const likeliest = ({ chance }: WorkOpen) => chance;
 /** Working down a list costs least in order of chance for each minute. */
 const cheapestFirst = ({ chance, minutes }: WorkOpen) => chance / minutes;
 
-const bitsAMinute = ({ bits, minutes }: NextCheck) => bits / minutes;
 const isLikely = ({ causes }: Verdict) => causes[0]!.probability >= BEGIN;
 
 const policies: [string, () => Policy][] = [
-  [
-    'what is recommended',
-    () => bestBy(worthOf, (verdict, worth) => isEnough(verdict) || worth < PAYS, cheapestFirst),
-  ],
-  ['information a minute', () => bestBy(bitsAMinute, isLikely, likeliest)],
+  ['what is recommended', () => ({ look: recommended, begin: cheapestFirst })],
+  ['information a minute', () => ({ look: mostTelling, begin: likeliest })],
   ['fixed order', fixedOrder],
 ];
 
-function bestBy(
-  worth: (check: NextCheck) => number,
-  enough: (verdict: Verdict, worth: number) => boolean,
-  begin: Policy['begin'],
-): Policy {
-  const look: Policy['look'] = (verdict, findings) => {
-    const [next] = [...verdict.nextQuestions, ...verdict.nextChecks].sort(
-      (left, right) => worth(right) - worth(left),
-    );
-    if (!next || enough(verdict, worth(next))) return undefined;
-    return { id: next.id, ...placeFor(next, findings) };
-  };
-  return { look, begin };
+/** As the screen says it: a question where that is worth more than the next check, until it is enough to act on. */
+function recommended(verdict: Verdict, findings: readonly GivenFinding[]): Look | undefined {
+  if (isEnough(verdict)) return undefined;
+  const [check] = verdict.nextChecks;
+  const next = askFirst(verdict, check) ?? check;
+  return next && worthOf(next) >= PAYS ? placed(next, findings) : undefined;
 }
+
+function mostTelling(verdict: Verdict, findings: readonly GivenFinding[]): Look | undefined {
+  if (isLikely(verdict)) return undefined;
+  const [next] = [...verdict.nextQuestions, ...verdict.nextChecks].sort(
+    (left, right) => right.bits / right.minutes - left.bits / left.minutes,
+  );
+  return next && placed(next, findings);
+}
+
+const placed = (next: NextCheck, findings: readonly GivenFinding[]): Look => ({
+  id: next.id,
+  ...placeFor(next, findings),
+});
 
 /** Where no corner stands out one does as well as another. */
 function placeFor({ id, corner, axle }: NextCheck, findings: readonly GivenFinding[]): { corner?: Corner } {

@@ -1,4 +1,4 @@
-import { expect, key, newJob, saved, test } from './test';
+import { expect, key, keysOf, newJob, saved, test } from './test';
 
 test('the driver’s line is read as it is typed: each answer is offered with its words, none is taken by itself', async ({
   page,
@@ -42,4 +42,43 @@ test('chances are told in per cent, and the next check by what it saves', async 
   await expect(rail.getByRole('region', { name: 'Worth doing next' })).toContainText(
     /\d+ min, saves about \d+ min/,
   );
+});
+
+test('beside the checks the driver is asked first what is worth more, one press a question', async ({
+  page,
+}) => {
+  const job = await newJob(page, 'Club saloon', 'Soft and shaking');
+  const rail = page.getByRole('complementary', { name: 'Leaning rail' });
+  const ask = rail.getByRole('region', { name: 'Worth asking first' });
+  await key(page, 'Spongy pedal', 'Yes').click();
+  await key(page, 'Vibration while braking', 'Yes').click();
+  // The page of the complaint has every question, and marks these.
+  await expect(page.getByText('Worth asking now:')).toBeVisible();
+  await expect(ask).toHaveCount(0);
+  await saved(page);
+
+  await page.goto(`${job}/checks`);
+  const question = ask.getByRole('heading');
+  const first = (await question.textContent()) ?? '';
+  await expect(ask).toContainText(/saves about \d+ min/);
+  await ask.getByRole('radio').first().click();
+  await expect(question).not.toHaveText(first);
+  // A press meant for the question before is not taken by the next one.
+  await expect(ask.getByRole('radio').first()).toBeDisabled();
+  await expect(ask.getByRole('radio').first()).toBeEnabled();
+  await saved(page);
+  await ask.getByRole('button', { name: `Take back: ${first}`, exact: false }).click();
+  await expect(question).toHaveText(first);
+
+  // By keys the next question has the focus as soon as it takes a press.
+  await expect(ask.getByRole('radio').first()).toBeEnabled();
+  await ask.getByRole('radio').first().focus();
+  await page.keyboard.press('1');
+  await expect(question).not.toHaveText(first);
+  await expect(ask.getByRole('radio').first()).toBeFocused();
+  const second = (await question.textContent()) ?? '';
+  await ask.getByRole('button', { name: 'Nobody can say' }).click();
+  await expect(question).not.toHaveText(second);
+  await page.goto(`${job}/complaint`);
+  await expect(keysOf(page, first).getByRole('radio').first()).toBeChecked();
 });

@@ -1,11 +1,11 @@
 'use client';
 
 import { usePathname } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { isEnough } from '@/core/diagnosis/enough';
 import { causeLabel } from '@/core/diagnosis/labels';
 import { withinTime } from '@/core/diagnosis/sensitivity/withinTime';
-import type { CauseVerdict, NextCheck } from '@/core/diagnosis/verdict';
+import type { CauseVerdict } from '@/core/diagnosis/verdict';
 import { timeLeft } from '@/core/job/timeLeft';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
@@ -15,14 +15,11 @@ import { cn } from '@/ui/cn';
 import { figure, percent } from '@/ui/format';
 import { Link } from '@/ui/Link';
 import { Octagon } from '@/ui/Octagon';
-import { checkAnchor } from '../checks/anchor';
-import { foretell } from '../checks/foretell';
-import { wantCheck } from '../checks/wanted';
-import { useJob } from '../record/JobProvider';
-import { useGo } from '../shell/useGo';
-import { useNow } from '../shell/useNow';
-import { isTyping } from '../shell/useShortcuts';
+import { useJob } from '../../record/JobProvider';
+import { useNow } from '../../shell/useNow';
+import { AskFirst } from './AskFirst';
 import { HalfHourPlan } from './HalfHourPlan';
+import { Next, useNextKey } from './Next';
 
 /** Beside every stage: what it is likely to be, why, the next check worth its minutes, and what stops the car. */
 export function LeaningRail() {
@@ -107,6 +104,7 @@ export function LeaningRail() {
         {!closed && enough && first && sheet.works.length === 0 && (
           <Enough jobId={sheet.job.id} cause={first} />
         )}
+        {!closed && !enough && !nothing && sheet.works.length === 0 && <AskFirst check={next} />}
         {!closed && !enough && next && (
           <Next
             jobId={sheet.job.id}
@@ -171,42 +169,6 @@ function strongest(cause: CauseVerdict): string {
     .join(' · ');
 }
 
-type NextProps = { jobId: string; next: NextCheck; wheelsOff: boolean; onGo: () => void };
-
-function Next({ jobId, next, wheelsOff, onGo }: NextProps) {
-  const finding = findingOf(next.id);
-  const offNote =
-    finding.where === 'wheels_off' ? (wheelsOff ? ' · wheel already off' : ' with taking wheels off') : '';
-  return (
-    <section aria-label="Worth doing next" className="border-2 border-ink bg-card p-3.5">
-      <p className="text-small text-soft">
-        Worth doing next · {next.minutes} min{offNote}, saves about {savedWords(next.saves)}
-      </p>
-      <h3 className="my-1 text-lg">
-        {finding.label}
-        {(next.corner ?? next.axle) && ` ${next.corner ?? next.axle}`}
-      </h3>
-      <p className="text-small text-soft">{foretell(next)}</p>
-      <Link
-        href={`/job/${jobId}/checks#${checkAnchor(next.id)}`}
-        onClick={() => {
-          wantCheck(next.id, next.corner);
-          onGo();
-        }}
-        className={cn(buttonClass('primary'), 'mt-2.5 w-full')}
-      >
-        Do it
-      </Link>
-    </section>
-  );
-}
-
-/** Expected minutes saved, as a mechanic would say it. */
-function savedWords(minutes: number): string {
-  if (minutes < 1) return 'a minute';
-  return minutes < 10 ? `${figure(minutes, 0)} min` : `${figure(Math.round(minutes / 5) * 5, 0)} min`;
-}
-
 /** Nothing left to check would change what to do. */
 function Enough({ jobId, cause }: { jobId: string; cause: CauseVerdict }) {
   return (
@@ -220,18 +182,4 @@ function Enough({ jobId, cause }: { jobId: string; cause: CauseVerdict }) {
       </Link>
     </section>
   );
-}
-
-/** N goes to the next check. */
-function useNextKey(jobId: string, next: NextCheck | undefined): void {
-  const go = useGo();
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key !== 'n' || !next || isTyping(event)) return;
-      wantCheck(next.id, next.corner);
-      go(`/job/${jobId}/checks#${checkAnchor(next.id)}`);
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [go, jobId, next]);
 }

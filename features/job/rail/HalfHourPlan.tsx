@@ -6,10 +6,10 @@ import { findingOf } from '@/core/readings/vocabulary/findings';
 import { figure } from '@/ui/format';
 import { Link } from '@/ui/Link';
 import { Opens } from '@/ui/Opens';
-import { checkAnchor } from '../checks/anchor';
-import { wantCheck } from '../checks/wanted';
-import { useJob } from '../record/JobProvider';
-import { useNow } from '../shell/useNow';
+import { checkAnchor } from '../../checks/anchor';
+import { wantCheck } from '../../checks/wanted';
+import { useJob } from '../../record/JobProvider';
+import { useNow } from '../../shell/useNow';
 
 const HALF_HOUR = 30;
 /** With less than this until the car is wanted no plan helps. */
