@@ -105,8 +105,12 @@ describe('what ends a hold', () => {
 
   it('a leak seen behind the master ends by a look behind the master, not by dry lines', () => {
     const wet = answerRow({ finding: 'behind_master', state: 'wet', minute: 2 });
-    const asked = holdsOn(emptySheet({ answers: [wet] }))[0]!.evidence.map(({ finding }) => finding);
-    expect(asked).toEqual(['behind_master', 'reservoir_level', 'pedal_now']);
+    const asked = (...rows: ReturnType<typeof answerRow>[]) =>
+      holdsOn(emptySheet({ answers: [wet, ...rows] }))[0]!.evidence;
+    expect(asked().map(({ finding }) => finding)).toEqual(['behind_master', 'reservoir_level', 'pedal_now']);
+    expect(asked(said('leak', 'none', 30))[0]!.status).toBe('missing');
+    expect(asked(said('behind_master', 'dry', 30))[0]!.status).toBe('good');
+    expect(asked(said('pedal_hold', 'holds', 30))[0]!.status).toBe('good');
   });
 
   it('goes stale when the system is touched again', () => {

@@ -30,7 +30,14 @@ export const ENDS: Record<HoldId, readonly Ending[]> = {
   leak: [
     { ...DRY, at: 'because', when: 'leak' },
     { ...DRY, when: 'level_falls' },
-    { finding: 'behind_master', states: ['dry'], at: 'car', when: 'behind_master' },
+    {
+      finding: 'behind_master',
+      states: ['dry'],
+      at: 'car',
+      when: 'behind_master',
+      // Nobody takes a new master off again to look behind it: one that holds lets nothing past its seals.
+      or: { finding: 'pedal_hold', states: ['holds'] },
+    },
     { finding: 'wheel_cylinder', states: ['free'], at: 'because', when: 'wheel_cylinder' },
     LEVEL,
     FIRM,
