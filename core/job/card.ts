@@ -9,7 +9,8 @@ import type { JobHold } from './pieces';
 import type { ProofDrive } from './proofDrive';
 import { questionOfJob } from './question';
 import type { JobSheet } from './sheet';
-import { type Stage, stageToOpen } from './stages';
+import type { Stage } from './stage';
+import { stageToOpen } from './stages';
 import { standingReadings } from './standing';
 
 /** What the board shows of a job. */

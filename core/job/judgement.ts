@@ -12,7 +12,8 @@ import type { JobHold } from './pieces';
 import { type ProofCheck, proofChecks } from './proof';
 import { questionOfJob } from './question';
 import type { JobSheet } from './sheet';
-import { type Stage, stageNotes } from './stages';
+import type { Stage } from './stage';
+import { stageNotes } from './stages';
 import { standingReadings } from './standing';
 import { type DidIt, whatDidIt } from './whatDidIt';
 

@@ -3,11 +3,8 @@ import { findingOf } from '../readings/vocabulary/findings';
 import { outcomeLabel } from './outcomes';
 import { outProof } from './outProof';
 import type { JobSheet } from './sheet';
+import type { Stage } from './stage';
 import { standing, standingAnswers } from './standing';
-
-/** The five stages, in order and never locked. */
-export const STAGES = ['complaint', 'checks', 'verdict', 'work', 'proof'] as const;
-export type Stage = (typeof STAGES)[number];
 
 /** How far each stage has come, in words for the rule over the job. */
 export function stageNotes(sheet: JobSheet): Record<Stage, string> {

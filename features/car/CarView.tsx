@@ -1,12 +1,9 @@
-'use client';
-
 import { FLUID_CLASSES } from '@/core/car/fluidClasses';
 import type { PhotoRow } from '@/core/car/photos';
 import { causeLabel } from '@/core/diagnosis/labels';
 import { outcomeLabel } from '@/core/job/outcomes';
 import type { WaterTrend } from '@/core/planning/due/water';
 import type { FittedPart } from '@/core/planning/shelf/fitted';
-import { readingLabel } from '@/core/readings/measures';
 import type { CarJob, CarReading } from '@/server/cars/queries';
 import type { CarRow } from '@/server/cars/rows';
 import type { DueLine } from '@/server/due/queries';
@@ -17,22 +14,24 @@ import { buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { figure, shortDate } from '@/ui/format';
 import { Link } from '@/ui/Link';
-import { readingWords } from '../measure/readingWords';
-import { plainCorners } from '../record/plan/corners';
+import { plainCorners } from '../record/plan/plain';
 import { IfMay } from '../shell/IfMay';
-import { useShop } from '../shell/ShopContext';
-import { useUnits } from '../shell/useUnits';
 import { CarFigures } from './CarFigures';
 import { DueLines } from './DueLines';
 import { EventsPanel } from './EventsPanel';
 import { FillsPanel } from './fill/FillsPanel';
+import { LastReadings } from './LastReadings';
 import { OwnSheet } from './OwnSheet';
 import { PartsPanel } from './PartsPanel';
 import { CarPhotos } from './photo/CarPhotos';
 import { SetupsPanel } from './SetupsPanel';
 import { WearPanel } from './WearPanel';
 
+/** Whose calendar the days are told by. */
+type Calendar = Parameters<typeof shortDate>[1];
+
 type Props = {
+  shop: Calendar;
   car: CarRow;
   jobs: CarJob[];
   readings: CarReading[];
@@ -54,9 +53,19 @@ const BENCHES = {
 } as const;
 
 /** A car: its brakes on the plate and in figures, its jobs, its last readings, what is due. */
-export function CarView({ car, jobs, readings, due, past, parts, fills, photos, setups, water }: Props) {
-  const shop = useShop();
-  const units = useUnits();
+export function CarView({
+  shop,
+  car,
+  jobs,
+  readings,
+  due,
+  past,
+  parts,
+  fills,
+  photos,
+  setups,
+  water,
+}: Props) {
   const fluid = readings.find((reading) => reading.kind === 'fluid');
   const moisture = fluid?.input?.moisturePct as number | undefined;
   return (
@@ -116,7 +125,7 @@ export function CarView({ car, jobs, readings, due, past, parts, fills, photos, 
             </h2>
             <ul>
               {jobs.map((job) => (
-                <JobLine key={job.id} job={job} />
+                <JobLine key={job.id} job={job} shop={shop} />
               ))}
               {jobs.length === 0 && <li className="py-2 text-soft">None yet.</li>}
             </ul>
@@ -129,23 +138,7 @@ export function CarView({ car, jobs, readings, due, past, parts, fills, photos, 
             <FillsPanel car={car} fills={fills} water={water} />
             <EventsPanel carId={car.id} events={past.events} />
             <h2 className="mt-6 border-b-2 border-ink pb-1 text-xl">Last readings</h2>
-            <ul>
-              {readings.map((reading) => (
-                <li
-                  key={`${reading.kind} ${reading.corner}`}
-                  className="flex justify-between gap-3 border-b border-rule py-2"
-                >
-                  <span>
-                    {readingLabel(reading.kind)} {reading.corner}{' '}
-                    <span className="reading font-semibold">{readingWords(reading, units)}</span>
-                  </span>
-                  <Link href={`/job/${reading.jobId}`} className="shrink-0 underline underline-offset-4">
-                    {shortDate(reading.recordedAt, shop)}
-                  </Link>
-                </li>
-              ))}
-              {readings.length === 0 && <li className="py-2 text-soft">None yet.</li>}
-            </ul>
+            <LastReadings readings={readings} />
           </section>
           <div>
             <CarFigures car={car} />
@@ -161,8 +154,7 @@ export function CarView({ car, jobs, readings, due, past, parts, fills, photos, 
   );
 }
 
-function JobLine({ job }: { job: CarJob }) {
-  const shop = useShop();
+function JobLine({ job, shop }: { job: CarJob; shop: Calendar }) {
   return (
     <li className="border-b border-rule">
       <Link

@@ -2,7 +2,7 @@
 
 import { useSelectedLayoutSegment } from 'next/navigation';
 import { type ReactNode, useEffect } from 'react';
-import { STAGES } from '@/core/job/stages';
+import { STAGES } from '@/core/job/stage';
 import { MeasureProvider } from '../measure/MeasureFocus';
 import { type CarPastView, PastProvider } from '../measure/PastContext';
 import { useJob } from '../record/JobProvider';

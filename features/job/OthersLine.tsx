@@ -1,6 +1,6 @@
 'use client';
 
-import type { Stage } from '@/core/job/stages';
+import type { Stage } from '@/core/job/stage';
 import { useOthers } from '../record/Presence';
 
 /** Who else has this job open, and where in it. */

@@ -1,6 +1,6 @@
 'use client';
 
-import { STAGES, type Stage } from '@/core/job/stages';
+import { STAGES, type Stage } from '@/core/job/stage';
 import { cn } from '@/ui/cn';
 import { moment } from '@/ui/format';
 import { Link } from '@/ui/Link';

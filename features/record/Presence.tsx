@@ -1,7 +1,7 @@
 'use client';
 
 import { createContext, type ReactNode, useContext, useEffect, useState } from 'react';
-import type { Stage } from '@/core/job/stages';
+import type { Stage } from '@/core/job/stage';
 import type { Other } from '@/server/live/presence';
 import { inBursts } from '../shell/inBursts';
 import { newId } from '../shell/newId';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { uuid } from '../../core/base/issues/uuid';
 import { parseWith } from '../../core/base/issues/zod';
-import { STAGES } from '../../core/job/stages';
+import { STAGES } from '../../core/job/stage';
 import { database } from '../db/sql';
 import { accept } from '../failure';
 import { jobExists } from '../jobs/queries';

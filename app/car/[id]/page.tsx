@@ -36,7 +36,7 @@ export default page('own', async ({ params }: Props) => {
   ]);
   return (
     <CarView
-      {...{ car, jobs, readings, past, parts, fills }}
+      {...{ shop, car, jobs, readings, past, parts, fills }}
       due={due}
       photos={photos.get(car.id) ?? []}
       setups={setups.get(car.id) ?? []}

@@ -8,7 +8,7 @@ import type { CarInspection } from '@/server/inspect/queries';
 import { Button, buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { Link } from '@/ui/Link';
-import { plainCorners } from '../../record/plan/corners';
+import { plainCorners } from '../../record/plan/plain';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { ReportTable } from './ReportTable';

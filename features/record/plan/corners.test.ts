@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { holdsOn } from '@/core/job/holds';
 import { answerRow, emptySheet } from '@/tests/support/sheet';
-import { jobCorners, plainCorners } from './corners';
+import { jobCorners } from './corners';
+import { plainCorners } from './plain';
 
 describe('the corner plan', () => {
   it('draws what the car has, and ordinary sizes where nobody knows', () => {

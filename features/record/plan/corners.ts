@@ -1,6 +1,5 @@
 import { asSentence } from '@/core/base/sentence';
-import { axleOf, CORNERS, type Corner } from '@/core/car/corner';
-import type { CarSpec } from '@/core/car/spec';
+import type { Corner } from '@/core/car/corner';
 import type { Derived } from '@/core/job/derived';
 import type { JobHold } from '@/core/job/pieces';
 import type { JobSheet } from '@/core/job/sheet';
@@ -10,30 +9,7 @@ import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { isAbnormal } from '@/core/readings/vocabulary/several';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import type { PlanCorner } from '@/ui/CornerPlan';
-
-/** Drawn when nobody has entered the figure: ordinary sizes, mm. */
-const USUAL = { rotorMm: 22, padMm: 12 };
-
-/** The plan of a car by its specification, with what was last measured on it. */
-export function plainCorners(car: CarSpec, measured?: Measured): Record<Corner, PlanCorner> {
-  return byCorner((corner) => {
-    const axle = car[axleOf(corner)];
-    return {
-      brake: axle.brake,
-      caliper: axle.caliper,
-      rotor: {
-        newMm: axle.rotorNewMm ?? USUAL.rotorMm,
-        minimumMm: axle.rotorMinimumMm,
-        ...measured?.[corner].rotor,
-      },
-      pads: { newMm: axle.padNewMm ?? USUAL.padMm, minimumMm: axle.padMinimumMm, ...measured?.[corner].pads },
-      tone: 'plain',
-      hub: 'plain',
-      hold: false,
-      says: '',
-    };
-  });
-}
+import { byCorner, plainCorners } from './plain';
 
 /** The plan of a job's car: what was found at each corner, worst first. */
 export function jobCorners(
@@ -94,8 +70,4 @@ function shortSaying(finding: Parameters<typeof stateWord>[0], state: string): s
     .split(/ (against|at|of|while|move|push|frees|and) /)[0];
   const said = asSentence(label ?? '');
   return `${said}, ${stateWord(finding, state).toLowerCase()}`;
-}
-
-function byCorner(make: (corner: Corner) => PlanCorner): Record<Corner, PlanCorner> {
-  return Object.fromEntries(CORNERS.map((corner) => [corner, make(corner)])) as Record<Corner, PlanCorner>;
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { dayWords } from '@/core/base/dates';
-import { STAGES } from '@/core/job/stages';
+import { STAGES } from '@/core/job/stage';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { cn } from '@/ui/cn';
 import { moment, percent } from '@/ui/format';

@@ -1,7 +1,7 @@
 import type { Corner } from '@/core/car/corner';
 import type { CarSpec } from '@/core/car/spec';
 import { causeLabel } from '@/core/diagnosis/labels';
-import type { Stage } from '@/core/job/stages';
+import type { Stage } from '@/core/job/stage';
 import type { BayCard } from '@/server/bay/queries';
 import type { PlanCorner } from '@/ui/CornerPlan';
 import { jobCorners } from '../../record/plan/corners';
