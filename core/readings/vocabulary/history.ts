@@ -34,7 +34,7 @@ export const HISTORY = [
     id: 'fluid_age',
     stage: 'history',
     label: 'Fluid age',
-    ask: 'fresh: under 6 months or new for this event; aging: up to 2 years; old: over 2 years',
+    ask: 'Since the last full change; new for this event counts as under 6 months',
     states: ['fresh', 'aging', 'old'],
     words: { fresh: 'Under 6 months', aging: 'Up to 2 years', old: 'Over 2 years' },
     leak: { aging: 0.4, old: 0.2 },
