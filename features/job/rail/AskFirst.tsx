@@ -104,6 +104,8 @@ function useKeysGoOn(settled: boolean, slot: string) {
   useEffect(() => {
     if (!settled || answeredByKeys.current === '' || answeredByKeys.current === slot) return;
     answeredByKeys.current = '';
+    // With the answered question its key went away; whoever has moved on since has the focus elsewhere.
+    if (document.activeElement !== document.body) return;
     section.current?.querySelector<HTMLElement>('[role="radio"], button')?.focus();
   }, [settled, slot]);
   const onKeyDown = useCallback(() => {
