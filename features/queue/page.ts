@@ -78,7 +78,11 @@ export function startOutbox(who: { signedIn: Author; atCar: Author }): void {
     landed.note(jobId);
     // What was typed to close it stays for as long as it may be refused.
     if (kind === 'closing')
-      forgetKept(`withdraw.${jobId}`, ...[`closing.${jobId}`, `new-fill.${jobId}`].map(figuresName));
+      forgetKept(
+        `withdraw.${jobId}`,
+        `nobody-says.${jobId}`,
+        ...[`closing.${jobId}`, `new-fill.${jobId}`].map(figuresName),
+      );
   });
   // Whether there is a network is only a hint that trying is worth it: a server on this very machine answers without one.
   window.addEventListener('online', outbox.wake);

@@ -79,6 +79,11 @@ test('beside the checks the driver is asked first what is worth more, one press 
   const second = (await question.textContent()) ?? '';
   await ask.getByRole('button', { name: 'Nobody can say' }).click();
   await expect(question).not.toHaveText(second);
+  const third = (await question.textContent()) ?? '';
+  // It is not asked again by this device.
+  await saved(page);
+  await page.reload();
+  await expect(question).toHaveText(third);
   await page.goto(`${job}/complaint`);
   await expect(keysOf(page, first).getByRole('radio').first()).toBeChecked();
 });

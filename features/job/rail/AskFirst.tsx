@@ -10,6 +10,7 @@ import { stateWord } from '@/core/readings/vocabulary/words';
 import { FindingKeys } from '../../record/FindingKeys';
 import { useJob } from '../../record/JobProvider';
 import { useMay } from '../../shell/PersonContext';
+import { useKept } from '../../shell/useKept';
 import { savedWords } from './savedWords';
 
 /** A new question takes no press meant for the one before it, ms. */
@@ -21,13 +22,13 @@ type Said = { finding: FindingId; place: Place | undefined; state: string };
 
 /** The question to the driver that is worth more than the next check: asked and answered where it is read. */
 export function AskFirst({ check }: { check: NextCheck | undefined }) {
-  const { judgement, answer, stateOf } = useJob();
+  const { sheet, judgement, answer, stateOf } = useJob();
   const mayWork = useMay('work');
   // The first stage has every question, and marks these.
   const isAskedThere = usePathname().endsWith('/complaint');
-  const [passed, setPassed] = useState<ReadonlySet<string>>(new Set());
+  const [passed, keepPassed] = useKept<string[]>(`nobody-says.${sheet.job.id}`, []);
   const [said, setSaid] = useState<Said | null>(null);
-  const question = askFirst(judgement.verdict, check, passed);
+  const question = askFirst(judgement.verdict, check, new Set(passed));
   const slot = question ? slotOf(question) : '';
   const settled = useSettled(slot);
   const { section, onKeyDown } = useKeysGoOn(settled, slot);
@@ -61,7 +62,7 @@ export function AskFirst({ check }: { check: NextCheck | undefined }) {
         <button
           type="button"
           disabled={!settled}
-          onClick={() => setPassed(new Set([...passed, slot]))}
+          onClick={() => keepPassed([...passed, slot])}
           className={ASIDE}
         >
           Nobody can say
