@@ -18,7 +18,7 @@ export function percent(probability: number): string {
 }
 
 /** Whose clock and calendar a moment is told by. */
-type Calendar = { timeZone: string; dateOrder: DateOrder };
+export type Calendar = { timeZone: string; dateOrder: DateOrder };
 
 /** A moment as the shop's clock shows it: the time today, the day otherwise. */
 export function moment(iso: string, shop: Calendar, now: Date): string {

@@ -16,6 +16,11 @@ export type Axle = (typeof AXLES)[number];
 /** Where a finding was made: one corner, one axle, or (undefined) the car as a whole. */
 export type Place = Corner | Axle;
 
+/** Something for each corner. */
+export function byCorner<T>(make: (corner: Corner) => T): Record<Corner, T> {
+  return { FL: make('FL'), FR: make('FR'), RL: make('RL'), RR: make('RR') };
+}
+
 /** The axle a corner sits on, or the axle itself. */
 export function axleOf(place: Place): Axle {
   return place === 'front' || place === 'FL' || place === 'FR' ? 'front' : 'rear';

@@ -1,10 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { answersFrom, COUPE } from '../../tests/support/told';
 import { WORKS } from '../planning/works';
-import { askFirst, slotOf } from './askFirst';
+import { slotOf } from '../readings/merged';
+import { askFirst } from './askFirst';
 import { diagnose } from './diagnose';
+import type { NextCheck } from './verdict';
 import { worthOf } from './worth';
 
+const asked = ({ id, corner }: NextCheck) => slotOf({ id, place: corner });
 const judged = (words: string) => diagnose({ car: COUPE, findings: answersFrom(words), works: WORKS });
 
 describe('what to ask before the next check', () => {
@@ -20,9 +23,9 @@ describe('what to ask before the next check', () => {
     const verdict = judged('pedal_spongy yes; vibration_braking yes');
     const [check] = verdict.nextChecks;
     const first = askFirst(verdict, check)!;
-    const second = askFirst(verdict, check, new Set([slotOf(first)]));
-    expect(second && slotOf(second)).not.toBe(slotOf(first));
-    expect(askFirst(verdict, check, new Set(verdict.nextQuestions.map(slotOf)))).toBeUndefined();
+    const second = askFirst(verdict, check, new Set([asked(first)]))!;
+    expect(asked(second)).not.toBe(asked(first));
+    expect(askFirst(verdict, check, new Set(verdict.nextQuestions.map(asked)))).toBeUndefined();
   });
 
   it('is nothing beside a check that saves more, or where it saves under its half minute', () => {

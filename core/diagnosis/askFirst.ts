@@ -1,3 +1,4 @@
+import { slotOf } from '../readings/merged';
 import type { NextCheck, Verdict } from './verdict';
 import { worthOf } from './worth';
 
@@ -16,11 +17,9 @@ export function askFirst(
 ): NextCheck | undefined {
   const beats = check ? worthOf(check) : 0;
   return nextQuestions.find(
-    (question) => !passed.has(slotOf(question)) && question.saves >= LEAST_SAVED && worthOf(question) > beats,
+    (question) =>
+      !passed.has(slotOf({ id: question.id, place: question.corner })) &&
+      question.saves >= LEAST_SAVED &&
+      worthOf(question) > beats,
   );
-}
-
-/** Which question it is, and at which wheel. */
-export function slotOf({ id, corner }: Pick<NextCheck, 'id' | 'corner'>): string {
-  return `${id} ${corner ?? ''}`;
 }

@@ -2,6 +2,7 @@ import { type Axle, axleOf, CORNERS, type Corner } from '../car/corner';
 import { carFits, cornerFits } from '../car/fits';
 import type { CarTraits } from '../car/traits';
 import type { GivenFinding } from '../readings/given';
+import { slotOf } from '../readings/merged';
 import { FINDINGS, type Finding } from '../readings/vocabulary/findings';
 import type { CauseId } from './causes';
 import { type Forecast, type ForecastIndex, forecast } from './engine/information';
@@ -49,7 +50,7 @@ const STANDS_OUT = 1.15;
  * sense after an answer is offered after it, and nothing is that this car does not have.
  */
 export function rankChecks(context: CheckContext, stages: readonly Finding['stage'][]): NextCheck[] {
-  const answered = new Set(context.findings.map(({ id, place }) => `${id} ${place ?? ''}`));
+  const answered = new Set(context.findings.map(slotOf));
   return (FINDINGS as readonly Finding[])
     .filter(
       (finding) =>
@@ -60,7 +61,7 @@ export function rankChecks(context: CheckContext, stages: readonly Finding['stag
     .flatMap((finding): NextCheck[] => {
       const minutes = minutesFor(finding, context.atHand);
       if (minutes === undefined) return [];
-      if (answered.has(`${finding.id} `)) return [];
+      if (answered.has(slotOf({ id: finding.id }))) return [];
       const check =
         finding.place === 'corner'
           ? bestCorner(finding, context, answered)
@@ -79,7 +80,9 @@ function bestCorner(
   answered: ReadonlySet<string>,
 ): Told | undefined {
   const open = CORNERS.filter(
-    (corner) => !answered.has(`${finding.id} ${corner}`) && cornerFits(context.car, corner, finding.fits),
+    (corner) =>
+      !answered.has(slotOf({ id: finding.id, place: corner })) &&
+      cornerFits(context.car, corner, finding.fits),
   );
   const alike = new Map<string, Told | undefined>();
   const told = open.flatMap((corner) => {

@@ -4,7 +4,7 @@ import { worthOf } from './worth';
 
 /** Likely enough to stand in front; and a check has to save this much for each minute, or it is not worth its time. */
 const LEADS = 0.5;
-const PAYS = 0.5;
+const PAYS = 0.3;
 
 /**
  * Whether further checks would not change what to do: a cause that a check speaks for stands in front, and no check

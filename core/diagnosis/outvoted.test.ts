@@ -1,12 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { broughtAbout, carFor, drawAnswer, placeOf, seeded } from '../../tests/support/drawn';
+import { broughtAbout, carFor, drawAnswers, placeOf, seeded } from '../../tests/support/drawn';
 import { answersFrom } from '../../tests/support/told';
-import type { GivenFinding } from '../readings/given';
-import { findingOf } from '../readings/vocabulary/findings';
 import { CAUSES } from './causes';
 import { contradictionsIn } from './contradictions';
 import { diagnose } from './diagnose';
-import { asksNow } from './follows';
 import { knowledgeOf } from './knowledge/all';
 import { faultsOf } from './network/faults';
 
@@ -49,20 +46,12 @@ describe('an answer that the rest outvotes', () => {
       const car = carFor(id);
       const faults = faultsOf(car);
       const root = faults.find((each) => each.cause === id && each.above < 0)!;
-      const first = [...new Set(knowledgeOf(id).links.map((link) => link.finding))].slice(0, 8);
-      const asked = [
-        ...first.filter((finding) => !findingOf(finding).after),
-        ...first.filter((finding) => findingOf(finding).after),
-      ];
+      const asked = [...new Set(knowledgeOf(id).links.map((link) => link.finding))]
+        .slice(0, 8)
+        .map((finding) => ({ id: finding, place: placeOf(finding, root) }));
       for (let round = 0; round < 6; round++) {
         const present = broughtAbout(faults, [root], random);
-        // What follows from an answer is only asked after it, and tells how that is so.
-        const findings: GivenFinding[] = [];
-        for (const finding of asked)
-          if (asksNow(findingOf(finding), findings))
-            findings.push(
-              drawAnswer(faults, present, finding, placeOf(finding, root), random, undefined, findings),
-            );
+        const findings = drawAnswers(faults, present, asked, random);
         cases += 1;
         // Of a few draws two answers cannot both be right: one of them was drawn false.
         if (contradictionsIn(findings, car).length > 0) continue;

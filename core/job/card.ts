@@ -6,11 +6,11 @@ import type { Derived } from './derived';
 import { holdsOn } from './holds';
 import { outProof } from './outProof';
 import type { JobHold } from './pieces';
+import { stageToOpen } from './progress';
 import type { ProofDrive } from './proofDrive';
 import { questionOfJob } from './question';
 import type { JobSheet } from './sheet';
 import type { Stage } from './stage';
-import { stageToOpen } from './stages';
 import { standingReadings } from './standing';
 
 /** What the board shows of a job. */

@@ -6,9 +6,9 @@ import { closingIssues } from './closing';
 import { findingsOf } from './current';
 import { holdsOn, openHolds } from './holds';
 import { judge } from './judgement';
+import { stageNotes, stageToOpen } from './progress';
 import { proofChecks } from './proof';
 import type { JobSheet } from './sheet';
-import { stageNotes, stageToOpen } from './stages';
 import { headOf, standing, standingAnswers } from './standing';
 import { byUrgency } from './urgency';
 

@@ -9,11 +9,11 @@ import { type DriveCondition, driveConditions } from './driveConditions';
 import { holdsOn } from './holds';
 import { type OutProof, outProof } from './outProof';
 import type { JobHold } from './pieces';
+import { stageNotes } from './progress';
 import { type ProofCheck, proofChecks } from './proof';
 import { questionOfJob } from './question';
 import type { JobSheet } from './sheet';
 import type { Stage } from './stage';
-import { stageNotes } from './stages';
 import { standingReadings } from './standing';
 import { type DidIt, whatDidIt } from './whatDidIt';
 

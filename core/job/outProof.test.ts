@@ -5,10 +5,10 @@ import { cardOf } from './card';
 import { closingIssues, driveIssues } from './closing';
 import { driveConditions } from './driveConditions';
 import { outProof } from './outProof';
+import { stageNotes, stageToOpen } from './progress';
 import { proofChecks } from './proof';
 import type { ProofDrive } from './proofDrive';
 import type { JobSheet } from './sheet';
-import { stageNotes, stageToOpen } from './stages';
 import { whatDidIt } from './whatDidIt';
 
 const FIRM = [

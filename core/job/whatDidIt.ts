@@ -22,7 +22,7 @@ export function whatDidIt(sheet: JobSheet, checks: readonly ProofCheck[]): DidIt
   // What was known after each work, before the next one was finished.
   const known = ends.map((_, index) => statesUntil(sheet, ends[index + 1]?.to));
   return right.map(({ finding, place }) => {
-    const slot = slotOf({ id: finding, state: '', ...(place ? { place } : {}) });
+    const slot = slotOf({ id: finding, ...(place && { place }) });
     const normal = findingOf(finding).states[0];
     const states = known.map((each) => each.get(slot));
     const cured = states.indexOf(normal);

@@ -20,6 +20,6 @@ function asGiven({ id, state, place }: GivenFinding): GivenFinding {
 }
 
 /** A question at a place: what can have one answer at a time. */
-export function slotOf({ id, place }: GivenFinding): string {
+export function slotOf({ id, place }: Pick<GivenFinding, 'id' | 'place'>): string {
   return `${id}@${place ?? ''}`;
 }

@@ -12,7 +12,7 @@ import type { CarSetup } from '@/server/setups/queries';
 import type { CarPast } from '@/server/wear/queries';
 import { buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
-import { figure, shortDate } from '@/ui/format';
+import { type Calendar, figure, shortDate } from '@/ui/format';
 import { Link } from '@/ui/Link';
 import { plainCorners } from '../record/plan/plain';
 import { IfMay } from '../shell/IfMay';
@@ -26,9 +26,6 @@ import { PartsPanel } from './PartsPanel';
 import { CarPhotos } from './photo/CarPhotos';
 import { SetupsPanel } from './SetupsPanel';
 import { WearPanel } from './WearPanel';
-
-/** Whose calendar the days are told by. */
-type Calendar = Parameters<typeof shortDate>[1];
 
 type Props = {
   shop: Calendar;

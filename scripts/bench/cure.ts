@@ -8,12 +8,11 @@ import { WORKS } from '../../core/planning/works';
 import type { GivenFinding } from '../../core/readings/given';
 import { familyOf } from '../../core/readings/vocabulary/families';
 import { type FindingId, findingOf } from '../../core/readings/vocabulary/findings';
-import { seeded } from '../../tests/support/drawn';
+import { seeded, seededFor } from '../../tests/support/drawn';
 import { CAR, type World } from './world';
 
 /** With this much gone the car goes home unmended. */
 const GIVEN_UP = 600;
-const WHEELS_OFF = 12;
 /** One complaint in so many is forgotten. */
 const FORGOTTEN = 20;
 /** So often a driver goes out again before there is nothing to complain of. */
@@ -63,15 +62,12 @@ type Car = Complaint & {
 
 /** Minutes of the works for everything that is wrong, each once: nobody puts it right in less. */
 export function neededMinutes({ world, present }: Complaint): number {
-  return [...worksFor(world, present).values()].reduce((sum, minutes) => sum + minutes, 0);
-}
-
-function worksFor(world: World, present: ReadonlySet<number>): Map<string, number> {
   const works = [...present].flatMap((fault) => {
     const { cause } = world.faults[fault]!;
     return cause ? [WORKS[cause]] : [];
   });
-  return new Map(works.map(({ work, minutes }) => [work, minutes]));
+  const each = new Map(works.map(({ work, minutes }) => [work, minutes]));
+  return [...each.values()].reduce((sum, minutes) => sum + minutes, 0);
 }
 
 /** What a driver complains of, and would say when asked; nothing when nothing that is wrong is felt. */
@@ -112,17 +108,14 @@ export function cure(complaint: Complaint, policy: Policy): Ran {
 
 function look(car: Car, ran: Ran, { id, corner }: Look): void {
   const { stage, where } = findingOf(id);
-  let minutes = minutesFor(findingOf(id))!;
-  if (where === 'wheels_off' && !car.wheelsOff) {
-    minutes += WHEELS_OFF;
-    car.wheelsOff = true;
-  }
+  const minutes = minutesFor(findingOf(id), { wheelsOff: car.wheelsOff })!;
+  car.wheelsOff ||= where === 'wheels_off';
   ran.minutes += minutes;
   ran.looks += minutes;
   ran.checks += stage === 'check' ? 1 : 0;
   const said = corner ? undefined : car.experience.find((each) => each.id === id);
   // The same look shows the same whatever came before it, so that policies differ by their choices alone.
-  const random = seeded(keyOf(car.seed, car.round, { id, corner }));
+  const random = seededFor(car.seed, `${car.round} ${id} ${corner ?? ''}`);
   car.findings.push(said ?? car.world.answer(car.present, id, corner, random, car.findings));
 }
 
@@ -150,13 +143,6 @@ function repair(car: Car, ran: Ran, { work, minutes, causes }: Begun): void {
       (each) => findingOf(each.id).stage !== 'complaint' && !car.world.canShow(mended, each),
     ),
   ];
-}
-
-function keyOf(seed: number, round: number, { id, corner }: Look): number {
-  return [...`${round} ${id} ${corner ?? ''}`].reduce(
-    (hash, letter) => (Math.imul(hash, 31) + letter.charCodeAt(0)) | 0,
-    seed | 0,
-  );
 }
 
 type Begun = WorkOpen & { causes: CauseId[] };

@@ -1,16 +1,20 @@
 import type { Corner } from '../../core/car/corner';
 import type { CarTraits } from '../../core/car/traits';
-import { asksNow } from '../../core/diagnosis/follows';
 import { channelsOf } from '../../core/diagnosis/network/channels';
 import { type Fault, faultsOf } from '../../core/diagnosis/network/faults';
 import { questionOf } from '../../core/diagnosis/network/parents';
 import type { GivenFinding } from '../../core/readings/given';
 import { FINDINGS, type Finding, type FindingId } from '../../core/readings/vocabulary/findings';
-import { broughtAbout, drawAnswer } from '../../tests/support/drawn';
+import { broughtAbout, drawAnswer, drawAnswers, seededFor } from '../../tests/support/drawn';
 import { COUPE, SALOON } from '../../tests/support/told';
 
 /** The car that the simulated complaints are about. */
 export const CAR: CarTraits = { ...SALOON, rotor: COUPE.rotor };
+
+/** Every question about what the driver has felt; where it sits is not asked. */
+const COMPLAINTS = (FINDINGS as readonly Finding[])
+  .filter(({ stage }) => stage === 'complaint')
+  .map(({ id }) => ({ id, place: undefined }));
 
 /** Links and priors of the world are off from the tables by a factor between half and twice. */
 const OFF = 2;
@@ -22,31 +26,19 @@ const MOST = 0.98;
  */
 export function perturbedWorld(random: () => number) {
   const faults = faultsOf(CAR);
-  const factors = new Map<string, number>();
-  const factor = (key: string) => {
-    const before = factors.get(key);
-    if (before !== undefined) return before;
-    const made = OFF ** (2 * random() - 1);
-    factors.set(key, made);
-    return made;
-  };
+  const seed = Math.floor(random() * 1e9);
+  // Whoever looks first, and at what, does not make another world of it.
+  const factor = (name: string) => OFF ** (2 * seededFor(seed, name)() - 1);
   const roots = faults.filter(({ cause, above }) => cause !== undefined && above < 0);
+  const bend = ({ cause }: Fault, finding: FindingId, chance: number) =>
+    Math.min(MOST, chance * factor(`${cause} ${finding}`));
   const answer = (
     present: ReadonlySet<number>,
     finding: FindingId,
     place: Corner | undefined,
     noise: () => number,
     told: readonly GivenFinding[] = [],
-  ): GivenFinding =>
-    drawAnswer(
-      faults,
-      present,
-      finding,
-      place,
-      noise,
-      ({ cause }, chance) => Math.min(MOST, chance * factor(`${cause} ${finding}`)),
-      told,
-    );
+  ): GivenFinding => drawAnswer(faults, present, finding, place, noise, bend, told);
   return {
     faults,
     roots,
@@ -54,14 +46,9 @@ export function perturbedWorld(random: () => number) {
     weightOf: (root: Fault) => root.prior * factor(`prior ${root.cause}`),
     present: (of: readonly Fault[], noise: () => number) => broughtAbout(faults, of, noise),
     answer,
-    /** What the driver would say to each question about the car, in order: what follows from an answer after it. */
-    experience(present: ReadonlySet<number>, noise: () => number): GivenFinding[] {
-      const said: GivenFinding[] = [];
-      const asked = (FINDINGS as readonly Finding[]).filter(({ stage }) => stage === 'complaint');
-      for (const finding of [...asked.filter(({ after }) => !after), ...asked.filter(({ after }) => after)])
-        if (asksNow(finding, said)) said.push(answer(present, finding.id, undefined, noise, said));
-      return said;
-    },
+    /** What the driver would say to each question about the car. */
+    experience: (present: ReadonlySet<number>, noise: () => number): GivenFinding[] =>
+      drawAnswers(faults, present, COMPLAINTS, noise, bend),
     /** Whether a fault that is there can be behind an answer. */
     canShow(present: ReadonlySet<number>, { id, place }: GivenFinding): boolean {
       return channelsOf(id).some((channel) =>

@@ -110,8 +110,8 @@ describe('whatever a client sends', () => {
       };
       const request = { method, headers, body: sent, redirect: 'manual' } as const;
       const where = `${server.address}${asked}`;
-      const { status, answer, ms } = await answered(where, request);
-      if (ms > PATIENCE_MS && (await answered(where, request)).ms > PATIENCE_MS) broken.push(`slow: ${told}`);
+      const { status, answer, ms } = await timed(where, request);
+      if (ms > PATIENCE_MS && (await timed(where, request)).ms > PATIENCE_MS) broken.push(`slow: ${told}`);
       if (status >= 500) broken.push(`${status}: ${told}`);
       if (status === 422 && !named(answer)) nameless.push(`${told} -> ${answer.slice(0, 300)}`);
       statuses.set(status, (statuses.get(status) ?? 0) + 1);
@@ -187,7 +187,7 @@ describe('whatever a client sends', () => {
 
 const owner = () => cookies[0]!.cookie;
 
-async function answered(
+async function timed(
   address: string,
   request: RequestInit,
 ): Promise<{ status: number; answer: string; ms: number }> {

@@ -1,7 +1,7 @@
 import type { Corner } from '../../core/car/corner';
 import type { CarTraits } from '../../core/car/traits';
 import type { CauseId } from '../../core/diagnosis/causes';
-import { parentOf } from '../../core/diagnosis/follows';
+import { asksNow, parentOf } from '../../core/diagnosis/follows';
 import { channelsOf, foldedInto } from '../../core/diagnosis/network/channels';
 import { type Fault, faultsOf } from '../../core/diagnosis/network/faults';
 import { questionOf } from '../../core/diagnosis/network/parents';
@@ -18,6 +18,13 @@ export function seeded(seed: number): () => number {
     mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
     return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
   };
+}
+
+/** Seeded chance of its own for each thing that is named: the same whatever was drawn before it. */
+export function seededFor(seed: number, name: string): () => number {
+  return seeded(
+    [...name].reduce((hash, letter) => (Math.imul(hash, 31) + letter.charCodeAt(0)) | 0, seed | 0),
+  );
 }
 
 /** A car that can have a cause: drums where it needs them, assist or none, a modulator. */
@@ -46,9 +53,12 @@ export function broughtAbout(
   return present;
 }
 
+/** Changes how often a fault shows in a finding. */
+type Bend = (fault: Fault, finding: FindingId, chance: number) => number;
+
 /**
  * What a finding would show with these faults present, drawn from the knowledge itself, leaks and all.
- * @param bend changes how often a fault shows, for a world that is not quite as the knowledge says
+ * @param bend for a world that is not quite as the knowledge says
  * @param told what was answered before: a question that folds into one of those answers tells how that is so
  */
 export function drawAnswer(
@@ -57,7 +67,7 @@ export function drawAnswer(
   finding: FindingId,
   place: Corner | undefined,
   random: () => number,
-  bend: (fault: Fault, chance: number) => number = (_, chance) => chance,
+  bend: Bend = (_fault, _finding, chance) => chance,
   told: readonly GivenFinding[] = [],
 ): GivenFinding {
   const { after, states } = findingOf(finding);
@@ -71,7 +81,8 @@ export function drawAnswer(
     const shown = parents.filter((each) => present.has(each.fault));
     const chances = [...leak].map((value, at) =>
       shown.reduce(
-        (product, { fault, cumulative }) => product * (1 - bend(faults[fault]!, 1 - cumulative[at]!)),
+        (product, { fault, cumulative }) =>
+          product * (1 - bend(faults[fault]!, finding, 1 - cumulative[at]!)),
         value,
       ),
     );
@@ -82,6 +93,21 @@ export function drawAnswer(
     if (level > 0) state = channel.states[level]!;
   }
   return { id: finding, state, ...(place ? { place } : {}) };
+}
+
+/** What each of these would show, drawn in the order it is asked: what follows from an answer after it, and only when it is so. */
+export function drawAnswers(
+  faults: readonly Fault[],
+  present: ReadonlySet<number>,
+  asked: readonly { id: FindingId; place: Corner | undefined }[],
+  random: () => number,
+  bend?: Bend,
+): GivenFinding[] {
+  const follows = ({ id }: { id: FindingId }) => findingOf(id).after !== undefined;
+  const told: GivenFinding[] = [];
+  for (const { id, place } of [...asked.filter((each) => !follows(each)), ...asked.filter(follows)])
+    if (asksNow(findingOf(id), told)) told.push(drawAnswer(faults, present, id, place, random, bend, told));
+  return told;
 }
 
 /** Where a question is asked of a fault: at its corner, or of the car. */

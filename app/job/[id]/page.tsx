@@ -1,5 +1,5 @@
 import { redirect } from 'next/navigation';
-import { stageToOpen } from '@/core/job/stages';
+import { stageToOpen } from '@/core/job/progress';
 import { page } from '../../asPerson';
 import { sheetOf } from '../../sheetOf';
 

@@ -1,4 +1,4 @@
-import { CORNERS, type Corner } from '../../car/corner';
+import { byCorner, type Corner } from '../../car/corner';
 import type { PadsInput } from '../../readings/pads/schema';
 import { readRotor } from '../../readings/rotor/rotor';
 import type { RotorInput } from '../../readings/rotor/schema';
@@ -31,8 +31,4 @@ export function measuredOf(readings: readonly Read[]): Measured {
 function rotorOf(input: RotorInput): MeasuredCorner['rotor'] {
   const { lowestMm, states } = readRotor(input);
   return { ...(lowestMm === undefined ? {} : { mm: lowestMm }), shape: states.rotor_shape };
-}
-
-function byCorner(make: (corner: Corner) => MeasuredCorner): Measured {
-  return Object.fromEntries(CORNERS.map((corner) => [corner, make(corner)])) as Measured;
 }

@@ -3,8 +3,9 @@
 import { usePathname } from 'next/navigation';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Place } from '@/core/car/corner';
-import { askFirst, slotOf } from '@/core/diagnosis/askFirst';
+import { askFirst } from '@/core/diagnosis/askFirst';
 import type { NextCheck } from '@/core/diagnosis/verdict';
+import { slotOf } from '@/core/readings/merged';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { FindingKeys } from '../../record/FindingKeys';
@@ -29,7 +30,7 @@ export function AskFirst({ check }: { check: NextCheck | undefined }) {
   const [passed, keepPassed] = useKept<string[]>(`nobody-says.${sheet.job.id}`, []);
   const [said, setSaid] = useState<Said | null>(null);
   const question = askFirst(judgement.verdict, check, new Set(passed));
-  const slot = question ? slotOf(question) : '';
+  const slot = question ? slotOf({ id: question.id, place: question.corner }) : '';
   const settled = useSettled(slot);
   const { section, onKeyDown } = useKeysGoOn(settled, slot);
   if (!question || !mayWork || isAskedThere) return null;

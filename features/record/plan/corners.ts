@@ -1,5 +1,5 @@
 import { asSentence } from '@/core/base/sentence';
-import type { Corner } from '@/core/car/corner';
+import { byCorner, type Corner } from '@/core/car/corner';
 import type { Derived } from '@/core/job/derived';
 import type { JobHold } from '@/core/job/pieces';
 import type { JobSheet } from '@/core/job/sheet';
@@ -9,7 +9,7 @@ import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { isAbnormal } from '@/core/readings/vocabulary/several';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import type { PlanCorner } from '@/ui/CornerPlan';
-import { byCorner, plainCorners } from './plain';
+import { plainCorners } from './plain';
 
 /** The plan of a job's car: what was found at each corner, worst first. */
 export function jobCorners(

@@ -1,4 +1,4 @@
-import { axleOf, CORNERS, type Corner } from '@/core/car/corner';
+import { axleOf, byCorner, type Corner } from '@/core/car/corner';
 import type { CarSpec } from '@/core/car/spec';
 import type { Measured } from '@/core/planning/wear/measured';
 import type { PlanCorner } from '@/ui/CornerPlan';
@@ -25,8 +25,4 @@ export function plainCorners(car: CarSpec, measured?: Measured): Record<Corner, 
       says: '',
     };
   });
-}
-
-export function byCorner(make: (corner: Corner) => PlanCorner): Record<Corner, PlanCorner> {
-  return Object.fromEntries(CORNERS.map((corner) => [corner, make(corner)])) as Record<Corner, PlanCorner>;
 }

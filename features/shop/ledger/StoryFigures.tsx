@@ -3,6 +3,7 @@
 import type { BaseUnit } from '@/core/base/units/display';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import type { Derived } from '@/core/job/derived';
+import { slotOf } from '@/core/readings/merged';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { useUnits } from '../../shell/useUnits';
@@ -55,5 +56,3 @@ export function StoryFigures({ before, after }: Props) {
     </Chapter>
   );
 }
-
-const slotOf = ({ id, place }: Derived) => `${id} ${place ?? ''}`;

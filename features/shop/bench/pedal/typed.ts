@@ -1,5 +1,5 @@
 import type { BaseUnit } from '@/core/base/units/display';
-import { axleOf, CORNERS, type Corner } from '@/core/car/corner';
+import { axleOf, byCorner, CORNERS, type Corner } from '@/core/car/corner';
 import { sideAreaMm2 } from '@/core/car/hydraulics/bore';
 import type { ShopLimits } from '@/core/car/limits/catalogue';
 import { firmness as firmnessReading } from '@/core/readings/pedal/firmnessReading';
@@ -108,10 +108,6 @@ function pressesOf({ points = [], good = [] }: PedalStart, units: Units): PressR
     third: at(points, forceN, 3),
     good: at(good, forceN, 1),
   }));
-}
-
-function byCorner<T>(make: (corner: Corner) => T): Record<Corner, T> {
-  return Object.fromEntries(CORNERS.map((corner) => [corner, make(corner)])) as Record<Corner, T>;
 }
 
 export type Read = {
