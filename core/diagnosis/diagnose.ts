@@ -16,9 +16,9 @@ import { buildNetwork } from './network/build';
 import type { Priors } from './network/faults';
 import { problemOf } from './network/problem';
 import { outvotedIn } from './outvoted';
-import { combinationsOf, cornersOfCause, rankCauses } from './ranking';
+import { combinationsOf, type Leaning, leaningsOf, rankCauses } from './ranking';
 import { carAsAnswered, usableAnswers } from './usable';
-import type { CauseVerdict, Verdict } from './verdict';
+import type { Verdict } from './verdict';
 
 const ENGINE_VERSION = '2.0';
 
@@ -96,21 +96,16 @@ export function diagnose({ car = {}, findings, atHand, priors, works }: Question
   };
 }
 
-/** Only the cause in front, for a board that shows many cars at once; a tenth of the work of a full verdict. */
-export function leadingCause(question: Question): Pick<CauseVerdict, 'id' | 'probability' | 'corner'> {
-  const {
-    network,
-    posed: { causes },
-    posterior,
-  } = solve(question);
-  const ids = [...causes.keys()];
-  const first = ids.reduce<number>(
-    (best, _, group) => (posterior.groups[group]! > posterior.groups[best]! ? group : best),
-    0,
-  );
-  const id = ids[first]!;
-  const { corner } = cornersOfCause(causes.get(id)!, network, posterior);
-  return { id, probability: posterior.groups[first]!, ...(corner ? { corner } : {}) };
+/** Only the causes by how likely they are, where nothing else of the verdict is wanted: a tenth of the work. */
+export function causesAlone(question: Question): { causes: Leaning[]; unlisted: number } {
+  const { network, posed, posterior } = solve(question);
+  return { causes: leaningsOf(network, posed, posterior), unlisted: posterior.unions[0]! };
+}
+
+/** The one in front, as a board shows it. */
+export function leadingCause(question: Question): Pick<Leaning, 'id' | 'probability' | 'corner'> {
+  const { id, probability, corner } = causesAlone(question).causes[0]!;
+  return { id, probability, ...(corner ? { corner } : {}) };
 }
 
 function solve({ car = {}, findings, priors }: Question) {

@@ -9,34 +9,19 @@ import type { Network } from './network/build';
 import { carriesOnly, isListed, type Posed } from './network/problem';
 import { type CauseVerdict, placeFields, type Verdict } from './verdict';
 
-/** Every cause with its chance, where it sits, what brought it about and what speaks for and against it; likeliest first. */
-export function rankCauses(
-  network: Network,
-  { causes }: Posed,
-  posterior: Posterior,
-  weights: { prior: Float64Array; bits: Float64Array[] },
-  used: readonly GivenFinding[],
-): CauseVerdict[] {
-  const groupOf = new Map([...causes.keys()].map((cause, group) => [cause, group]));
-  const told = used.map((given) => ({
-    given,
-    place: placeFields(given.place),
-    rows: network.observations.flatMap((observation, index) =>
-      observation.given === given ? [weights.bits[index]!] : [],
-    ),
-  }));
-  return KNOWLEDGE.map(({ cause }): CauseVerdict => {
-    const group = groupOf.get(cause);
+/** A cause with its chance and where it sits. */
+export type Leaning = Pick<CauseVerdict, 'id' | 'probability' | 'corner' | 'corners'>;
+
+/** Every cause with its chance and where it sits; likeliest first. */
+export function leaningsOf(network: Network, { causes }: Posed, posterior: Posterior): Leaning[] {
+  const chances = new Map([...causes.keys()].map((cause, group) => [cause, posterior.groups[group]!]));
+  return KNOWLEDGE.map(({ cause }): Leaning => {
     const members = causes.get(cause);
-    if (group === undefined || members === undefined)
-      return { id: cause, probability: 0, priorBits: Number.NEGATIVE_INFINITY, evidence: [] };
+    if (!members) return { id: cause, probability: 0 };
     return {
       id: cause,
-      probability: Math.min(SUREST, posterior.groups[group]!),
+      probability: Math.min(SUREST, chances.get(cause)!),
       ...cornersOfCause(members, network, posterior),
-      ...broughtBy(members, network, posterior),
-      priorBits: weights.prior[group]!,
-      evidence: evidenceFor(group, told),
     };
   }).sort(
     (left, right) =>
@@ -45,6 +30,34 @@ export function rankCauses(
       DEPTH[left.id] - DEPTH[right.id] ||
       (left.id < right.id ? -1 : 1),
   );
+}
+
+/** The same, with what brought each about and what speaks for and against it. */
+export function rankCauses(
+  network: Network,
+  posed: Posed,
+  posterior: Posterior,
+  weights: { prior: Float64Array; bits: Float64Array[] },
+  used: readonly GivenFinding[],
+): CauseVerdict[] {
+  const groupOf = new Map([...posed.causes.keys()].map((cause, group) => [cause, group]));
+  const told = used.map((given) => ({
+    given,
+    place: placeFields(given.place),
+    rows: network.observations.flatMap((observation, index) =>
+      observation.given === given ? [weights.bits[index]!] : [],
+    ),
+  }));
+  return leaningsOf(network, posed, posterior).map((leaning): CauseVerdict => {
+    const group = groupOf.get(leaning.id);
+    if (group === undefined) return { ...leaning, priorBits: Number.NEGATIVE_INFINITY, evidence: [] };
+    return {
+      ...leaning,
+      ...broughtBy(posed.causes.get(leaning.id)!, network, posterior),
+      priorBits: weights.prior[group]!,
+      evidence: evidenceFor(group, told),
+    };
+  });
 }
 
 type Told = { given: GivenFinding; place: ReturnType<typeof placeFields>; rows: Float64Array[] };
@@ -85,7 +98,7 @@ function broughtBy(
 const CORNER_SHARE = 0.6;
 
 /** How likely a cause is at each corner, and which one stands out. */
-export function cornersOfCause(
+function cornersOfCause(
   members: readonly number[],
   network: Network,
   posterior: Posterior,

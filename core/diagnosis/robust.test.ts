@@ -3,7 +3,7 @@ import { broughtAbout, carFor, drawAnswer, placeOf, seeded } from '../../tests/s
 import type { GivenFinding } from '../readings/given';
 import { findingOf } from '../readings/vocabulary/findings';
 import { CAUSES } from './causes';
-import { diagnose } from './diagnose';
+import { causesAlone } from './diagnose';
 import { knowledgeOf } from './knowledge/all';
 import { faultsOf } from './network/faults';
 
@@ -36,7 +36,7 @@ describe('one wrong answer among eight', () => {
         const wrong = Math.floor(random() * answers.length);
         const harmed = answers.map((answer, index) => (index === wrong ? otherwise(answer, random) : answer));
         const rank = (findings: GivenFinding[]) =>
-          diagnose({ car, findings }).causes.findIndex((cause) => cause.id === id);
+          causesAlone({ car, findings }).causes.findIndex((cause) => cause.id === id);
         cases += 1;
         if (rank(answers) < 5) keptUnharmed += 1;
         if (rank(harmed) < 5) kept += 1;

@@ -7,7 +7,7 @@ import type { GivenFinding } from '../../readings/given';
 import { FAMILY_NAMES, familyOf } from '../../readings/vocabulary/families';
 import { FINDINGS, type Finding, type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import type { CauseId } from '../causes';
-import { diagnose } from '../diagnose';
+import { causesAlone, diagnose } from '../diagnose';
 import { KNOWLEDGE, UNLISTED } from './all';
 import { SIGHTS, type Sight } from './sights';
 
@@ -41,7 +41,7 @@ function settingOf({ finding, sight }: Row): { car: CarTraits; place: Place | un
 
 /** P(any of these causes), from the verdict's combinations' point of view: told apart, they add up. */
 function chanceOf(car: CarTraits, findings: GivenFinding[], of: readonly CauseId[]): number {
-  const { causes } = diagnose({ car, findings });
+  const { causes } = causesAlone({ car, findings });
   return causes.filter(({ id }) => of.includes(id)).reduce((sum, { probability }) => sum + probability, 0);
 }
 

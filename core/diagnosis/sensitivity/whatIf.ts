@@ -1,7 +1,7 @@
 import type { GivenFinding } from '../../readings/given';
 import { slotOf } from '../../readings/merged';
 import { findingOf } from '../../readings/vocabulary/findings';
-import { diagnose, type Question } from '../diagnose';
+import { causesAlone, type Question } from '../diagnose';
 import type { CauseVerdict } from '../verdict';
 
 type Ranked = Pick<CauseVerdict, 'id' | 'probability' | 'corner'>;
@@ -16,7 +16,7 @@ export function whatIf(question: Question, given: GivenFinding): WhatIf[] {
   const others = question.findings.filter((each) => slotOf(each) !== slotOf(given));
   return [null, ...findingOf(given.id).states].map((state) => {
     const findings = state === null ? others : [...others, { ...given, state }];
-    const { causes, unlisted } = diagnose({ ...question, findings });
+    const { causes, unlisted } = causesAlone({ ...question, findings });
     return {
       state,
       now: state === given.state,
