@@ -3,13 +3,16 @@ import { expose } from 'comlink';
 import nodeEndpoint from 'comlink/dist/esm/node-adapter.mjs';
 import Papa from 'papaparse';
 import type { Outcome } from '../core/base/issues/issue';
-import { diagnose } from '../core/diagnosis/diagnose';
+import { behind } from '../core/diagnosis/behind';
+import { diagnose, leadingCause } from '../core/diagnosis/diagnose';
 import { openCases } from '../core/exchange/casefile/many';
 import type { OpenCase } from '../core/exchange/casefile/open';
 import type { ReadBy } from '../core/exchange/readings/by';
 import { readTable, type TakenReading } from '../core/exchange/readings/read';
 import { cardOf } from '../core/job/card';
 import { judge } from '../core/job/judgement';
+import { questionOfJob } from '../core/job/question';
+import type { JobSheet } from '../core/job/sheet';
 import { FINDINGS } from '../core/readings/vocabulary/findings';
 
 // The first verdicts of a fresh engine are several times slower than the rest: a small one and one of everything are
@@ -27,6 +30,12 @@ const MOST_ISSUES = 50;
 const heavy = {
   judge,
   cardOf,
+  verdictOf: (sheet: JobSheet) => diagnose(questionOfJob(sheet)),
+  /** What stands behind the cause in front. */
+  behindFirst(sheet: JobSheet) {
+    const question = questionOfJob(sheet);
+    return behind(question, leadingCause(question).id);
+  },
   /** Reads cases and keeps them here: thousands of them would hold the main thread up on their way. */
   openCases(bytes: Uint8Array): Outcome<number> {
     const outcome = openCases(new TextDecoder().decode(bytes));

@@ -1,5 +1,7 @@
 import { expose } from 'comlink';
 import type { Issue } from '../core/base/issues/issue';
+import { type Behind, behind } from '../core/diagnosis/behind';
+import type { CauseId } from '../core/diagnosis/causes';
 import { diagnose } from '../core/diagnosis/diagnose';
 import { type Overturn, overturns } from '../core/diagnosis/sensitivity/overturn';
 import { type WhatIf, whatIf } from '../core/diagnosis/sensitivity/whatIf';
@@ -15,6 +17,7 @@ diagnose({ findings: [{ id: 'pedal_spongy', state: 'yes' }] });
 
 const judging = {
   judge,
+  behind: (sheet: JobSheet, cause: CauseId): Behind => behind(questionOfJob(sheet), cause),
   whatIf: (sheet: JobSheet, given: GivenFinding): WhatIf[] => whatIf(questionOfJob(sheet), given),
   /** What the server would refuse of a file of cases; nothing when it would take it. */
   caseIssues(text: string): Issue[] {

@@ -1,9 +1,9 @@
 import type { Corner } from '../car/corner';
-import type { CauseVerdict } from '../diagnosis/verdict';
 import type { FigureSlot } from '../planning/run/rows';
 import { MEASURES, type MeasureId } from '../readings/measures';
 import { findingOf } from '../readings/vocabulary/findings';
 import { isAbnormal } from '../readings/vocabulary/several';
+import type { JobCause } from './jobVerdict';
 import type { JobSheet, ReadingRow } from './sheet';
 import { standing, standingAnswers } from './standing';
 
@@ -18,7 +18,7 @@ export function beforeFigures(
   sheet: JobSheet,
   measures: readonly MeasureId[],
   corners: readonly Corner[],
-  cause: CauseVerdict | undefined,
+  cause: Pick<JobCause, 'speaksFor'> | undefined,
 ): BeforeFigure[] {
   const kinds: string[] = measures.map((measure) => MEASURES[measure].kind);
   const readings = standing(sheet.readings, 'before')
@@ -26,9 +26,7 @@ export function beforeFigures(
     .filter((row) => row.corner === '' || corners.length === 0 || corners.includes(row.corner))
     .sort((left, right) => kinds.indexOf(left.kind) - kinds.indexOf(right.kind))
     .map((row): BeforeFigure => ({ slot: { reading: row.kind, corner: row.corner }, reading: row }));
-  const speaking = new Set(
-    (cause?.evidence ?? []).filter((evidence) => evidence.bits > 0.3).map((evidence) => evidence.finding),
-  );
+  const speaking = new Set(cause?.speaksFor.map(({ finding }) => finding));
   const answers = standingAnswers(sheet.answers, 'before')
     .filter((row) => findingOf(row.finding).stage === 'check' && isAbnormal(row.finding, row.state!))
     .filter((row) => speaking.has(row.finding))

@@ -1,12 +1,12 @@
 import type { Issue } from '../base/issues/issue';
 import { diagnose } from '../diagnosis/diagnose';
-import type { Verdict } from '../diagnosis/verdict';
 import { type Measured, measuredOf } from '../planning/wear/measured';
 import { closingIssues, driveIssues, notBedded } from './closing';
 import { derivedAnswers } from './current';
 import type { Derived } from './derived';
 import { type DriveCondition, driveConditions } from './driveConditions';
 import { holdsOn } from './holds';
+import { type JobVerdict, jobVerdict } from './jobVerdict';
 import { type OutProof, outProof } from './outProof';
 import type { JobHold } from './pieces';
 import { stageNotes } from './progress';
@@ -19,7 +19,7 @@ import { type DidIt, whatDidIt } from './whatDidIt';
 
 /** Everything the tool thinks of a job as it stands. */
 export type Judgement = {
-  verdict: Verdict;
+  verdict: JobVerdict;
   holds: JobHold[];
   derived: { before: Derived[]; after: Derived[] };
   /** What was last measured at each corner, for the plan. */
@@ -43,7 +43,7 @@ const CHOSEN_IN_THE_FORM = { outcome: 'cured' as const, confirmed: ['chosen'], b
 export function judge(sheet: JobSheet): Judgement {
   const proof = proofChecks(sheet);
   return {
-    verdict: diagnose(questionOfJob(sheet)),
+    verdict: jobVerdict(diagnose(questionOfJob(sheet))),
     holds: holdsOn(sheet),
     derived: {
       before: derivedAnswers(sheet.readings, 'before'),

@@ -74,12 +74,10 @@ describe('what did it', () => {
   });
 });
 
+type Speaking = NonNullable<Parameters<typeof beforeFigures>[3]>;
+
 describe('the figure before', () => {
-  const cause = {
-    id: 'fluid_boiled_wet',
-    probability: 0.8,
-    evidence: [{ finding: 'fluid_look', state: 'dark', bits: 1.2 }],
-  } as never;
+  const cause: Speaking = { speaksFor: [{ finding: 'fluid_look', state: 'dark' }] };
 
   it('is the reading the job is measured by, then what speaks for the cause', () => {
     const sheet = emptySheet({
@@ -103,12 +101,8 @@ describe('the figure before', () => {
       readings: [rotor],
       answers: [answerRow({ finding: 'bearing_play', state: 'excess', place: 'FR' })],
     });
-    const loose = {
-      id: 'bearing_play',
-      probability: 0.9,
-      evidence: [{ finding: 'bearing_play', state: 'excess', bits: 4 }],
-    } as never;
-    const slots = (cause: typeof loose | undefined) =>
+    const loose: Speaking = { speaksFor: [{ finding: 'bearing_play', state: 'excess' }] };
+    const slots = (cause: Speaking | undefined) =>
       beforeFigures(sheet, ['bearing', 'rotor'], ['FR'], cause).map((each) => each.slot);
     expect(slots(loose)).toEqual([
       { finding: 'bearing_play', place: 'FR' },

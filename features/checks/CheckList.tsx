@@ -2,7 +2,6 @@
 
 import { useState } from 'react';
 import { CORNERS, type Corner } from '@/core/car/corner';
-import { isEnough } from '@/core/diagnosis/enough';
 import { givenIn } from '@/core/job/standing';
 import { applies } from '@/core/readings/applies';
 import { mergeFindings } from '@/core/readings/merged';
@@ -110,7 +109,7 @@ export function CheckList() {
 function Cards({ checks }: { checks: readonly Finding[] }) {
   const { judgement, corner } = useJob();
   // With enough known nothing is next: the rail and the rows say the same.
-  const next = isEnough(judgement.verdict) ? [] : judgement.verdict.nextChecks.slice(0, 3);
+  const next = judgement.verdict.enough ? [] : judgement.verdict.nextChecks.slice(0, 3);
   return (
     <ul>
       {checks.map((check) => (

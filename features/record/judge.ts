@@ -1,6 +1,8 @@
 'use client';
 
 import type { Issue } from '@/core/base/issues/issue';
+import type { Behind } from '@/core/diagnosis/behind';
+import type { CauseId } from '@/core/diagnosis/causes';
 import type { Overturn } from '@/core/diagnosis/sensitivity/overturn';
 import type { WhatIf } from '@/core/diagnosis/sensitivity/whatIf';
 import type { WordsRead } from '@/core/diagnosis/words/words';
@@ -22,6 +24,11 @@ export function beginJudge(): void {
 /** Judges off the main thread, so that no keystroke waits for a verdict. */
 export function judgeAway(sheet: JobSheet): Promise<Judgement> {
   return worker.call((remote) => remote.judge(sheet));
+}
+
+/** What stands behind a cause. */
+export function behindAway(sheet: JobSheet, cause: CauseId): Promise<Behind> {
+  return worker.call((remote) => remote.behind(sheet, cause));
 }
 
 /** The ranking as another answer would have made it. */

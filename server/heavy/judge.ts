@@ -1,5 +1,7 @@
 import { createHash } from 'node:crypto';
 import { availableParallelism } from 'node:os';
+import type { Behind } from '../../core/diagnosis/behind';
+import type { Verdict } from '../../core/diagnosis/verdict';
 import type { JobCard } from '../../core/job/card';
 import type { Judgement } from '../../core/job/judgement';
 import type { JobSheet } from '../../core/job/sheet';
@@ -29,6 +31,16 @@ export function warmUp(): void {
 /** Judges a job away from the main thread; the same sheet is judged once. */
 export const judgeAside = remembered<Judgement>((sheet) =>
   nextThread().run((heavy) => heavy.judge(sheet), BUDGET_MS),
+);
+
+/** The verdict with the weight of every answer on every cause, as it is written down. */
+export const verdictAside = remembered<Verdict>((sheet) =>
+  nextThread().run((heavy) => heavy.verdictOf(sheet) as Promise<Verdict>, BUDGET_MS),
+);
+
+/** What stands behind the cause in front. */
+export const behindFirstAside = remembered<Behind>((sheet) =>
+  nextThread().run((heavy) => heavy.behindFirst(sheet) as Promise<Behind>, BUDGET_MS),
 );
 
 /** A job at a glance, likewise. */

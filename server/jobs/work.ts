@@ -1,7 +1,7 @@
 import type { Issue } from '../../core/base/issues/issue';
 import { parseWith } from '../../core/base/issues/zod';
 import { worksUnderWay } from '../../core/job/closing';
-import { pastLimitAt } from '../../core/job/current';
+import { derivedAnswers, pastLimitAt } from '../../core/job/current';
 import { openHolds } from '../../core/job/holds';
 import { knownOf } from '../../core/job/known';
 import { pastLimitWords } from '../../core/job/pastLimit';
@@ -29,7 +29,7 @@ import { canJoin } from '../../core/planning/visits';
 import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { accept, notFound, stale } from '../failure';
-import { judgeAside } from '../heavy/judge';
+import { verdictAside } from '../heavy/judge';
 import { knownId } from '../ids';
 import { once } from '../once';
 import { getShop } from '../shop/queries';
@@ -65,7 +65,7 @@ export async function writeVerdict(
   decided: string | null,
   at: Date,
 ): Promise<VerdictRow> {
-  const { verdict, derived } = await judgeAside(sheet);
+  const verdict = await verdictAside(sheet);
   const leading = verdict.causes
     .slice(0, 8)
     .map(({ id: cause, probability, corner, evidence }) => ({ id: cause, probability, corner, evidence }));
@@ -79,7 +79,7 @@ export async function writeVerdict(
   const used = {
     answers: sheet.answers.map((row) => row.id),
     readings: sheet.readings.map((row) => row.id),
-    derived: derived.before,
+    derived: derivedAnswers(sheet.readings, 'before'),
   };
   const [row] = await tx<RowOf<'verdicts'>[]>`
     insert into verdicts ${tx({

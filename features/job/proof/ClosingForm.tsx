@@ -102,7 +102,7 @@ export function ClosingForm() {
       </div>
       <ConfirmedCauses
         leading={judgement.verdict.causes
-          .filter((cause) => cause.evidence.length > 0)
+          .filter(({ asked }) => asked)
           .slice(0, 4)
           .map(({ id, probability }) => ({ id, probability }))}
         confirmed={draft.confirmed}

@@ -2,10 +2,9 @@
 
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
-import { isEnough } from '@/core/diagnosis/enough';
 import { causeLabel } from '@/core/diagnosis/labels';
 import { withinTime } from '@/core/diagnosis/sensitivity/withinTime';
-import type { CauseVerdict } from '@/core/diagnosis/verdict';
+import type { JobCause } from '@/core/job/jobVerdict';
 import { timeLeft } from '@/core/job/timeLeft';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
@@ -30,7 +29,7 @@ export function LeaningRail() {
   const open = openOn === stage;
   const { verdict, holds } = judgement;
   const openHolds = holds.filter((hold) => !hold.proof);
-  const nothing = verdict.causes.every((cause) => cause.evidence.length === 0);
+  const nothing = verdict.causes.every(({ asked }) => !asked);
   const leaders = nothing
     ? []
     : verdict.causes.slice(0, 5).filter((cause, index) => index === 0 || cause.probability > 0.004);
@@ -38,7 +37,7 @@ export function LeaningRail() {
   const [next] = withinTime(verdict.nextChecks, left);
   useNextKey(sheet.job.id, next);
   const first = leaders[0];
-  const enough = isEnough(verdict);
+  const { enough } = verdict;
   return (
     <aside
       aria-label="Leaning rail"
@@ -132,10 +131,9 @@ export function LeaningRail() {
   );
 }
 
-const sumOf = (causes: readonly CauseVerdict[]) =>
-  causes.reduce((sum, { probability }) => sum + probability, 0);
+const sumOf = (causes: readonly JobCause[]) => causes.reduce((sum, { probability }) => sum + probability, 0);
 
-function Leader({ cause, first }: { cause: CauseVerdict; first: boolean }) {
+function Leader({ cause, first }: { cause: JobCause; first: boolean }) {
   return (
     <li>
       <p className="flex items-baseline gap-2.5">
@@ -155,10 +153,8 @@ function Leader({ cause, first }: { cause: CauseVerdict; first: boolean }) {
 }
 
 /** The three answers that speak loudest for it, in shop words. */
-function strongest(cause: CauseVerdict): string {
-  return [...cause.evidence]
-    .filter((evidence) => evidence.bits > 0.3)
-    .sort((left, right) => right.bits - left.bits)
+function strongest({ speaksFor }: JobCause): string {
+  return speaksFor
     .slice(0, 3)
     .map(({ finding, state }) => {
       const word = stateWord(finding, state).toLowerCase();
@@ -170,7 +166,7 @@ function strongest(cause: CauseVerdict): string {
 }
 
 /** Nothing left to check would change what to do. */
-function Enough({ jobId, cause }: { jobId: string; cause: CauseVerdict }) {
+function Enough({ jobId, cause }: { jobId: string; cause: JobCause }) {
   return (
     <section aria-label="Enough known" className="border-2 border-ink bg-card p-3.5">
       <h3 className="text-lg">Enough to act on</h3>

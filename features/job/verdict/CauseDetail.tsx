@@ -3,14 +3,11 @@
 import { useState } from 'react';
 import { inSentence } from '@/core/base/sentence';
 import type { BenchId } from '@/core/car/benchState';
-import { BENCH_FOR, DECISIONS, PARTS_WORDS } from '@/core/diagnosis/decision/works';
-import { tellingChecks, whyOf } from '@/core/diagnosis/knowledge/why';
+import type { Behind, Told } from '@/core/diagnosis/behind';
 import { causeLabel, causeMeaning } from '@/core/diagnosis/labels';
-import { confusableWith } from '@/core/diagnosis/sensitivity/confusable';
-import { type CauseVerdict, type Evidence, placeFrom } from '@/core/diagnosis/verdict';
-import { PROCEDURE_FOR } from '@/core/planning/procedureFor';
-import { wholeMinutes } from '@/core/planning/works';
-import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
+import { placeFrom } from '@/core/diagnosis/verdict';
+import type { JobCause } from '@/core/job/jobVerdict';
+import { findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import type { LikeJobs } from '@/server/learn/queries';
 import { Button } from '@/ui/Button';
@@ -21,46 +18,53 @@ import { checkAnchor } from '../../checks/anchor';
 import { wantCheck } from '../../checks/wanted';
 import { useJob } from '../../record/JobProvider';
 import { later } from '../../shell/later';
+import { useBehind } from './useBehind';
 
 const WhatIfSheet = later(() => import('./WhatIfSheet').then((module) => module.WhatIfSheet));
 
-type Props = { cause: CauseVerdict; first: boolean; like: LikeJobs; onWork?: () => void };
+type Props = {
+  cause: JobCause;
+  first: boolean;
+  like: LikeJobs;
+  cameWith: Behind | undefined;
+  onWork: (() => void) | undefined;
+};
 
 /** Behind a cause: the evidence in shop words with its weight beside, what it is taken for, what would be done. */
-export function CauseDetail({ cause, first, like, onWork }: Props) {
+export function CauseDetail({ cause, first, like, cameWith, onWork }: Props) {
   const { sheet } = useJob();
-  const answered = new Set<FindingId>(sheet.answers.map((row) => row.finding));
-  const forIt = cause.evidence
-    .filter((evidence) => evidence.bits > 0.05)
-    .sort((left, right) => right.bits - left.bits);
-  const against = cause.evidence
-    .filter((evidence) => evidence.bits < -0.05)
-    .sort((left, right) => left.bits - right.bits);
-  const telling = tellingChecks(cause.id, (finding) => !answered.has(finding));
-  const [asked, setAsked] = useState<Evidence | null>(null);
-  const heaviest = Math.max(1, ...cause.evidence.map((evidence) => Math.abs(evidence.bits)));
+  const behind = useBehind(cause.id, cameWith);
+  const [asked, setAsked] = useState<Told | null>(null);
+  if (!behind) {
+    return (
+      <p role="status" className="pb-4 sm:pl-[3.75rem]">
+        Working it out …
+      </p>
+    );
+  }
+  const { speaksFor, speaksAgainst, telling, priorBits, probability } = behind;
+  const told = [...speaksFor, ...speaksAgainst];
+  const heaviest = Math.max(1, ...told.map(({ bits }) => Math.abs(bits)));
   return (
     <div className="pb-4 sm:pl-[3.75rem]">
       <p className="text-soft">{causeMeaning(cause.id)}.</p>
       <div className="mt-2 grid gap-x-6 gap-y-3 xl:grid-cols-2">
         <Evidences
           title="Speaks for it"
-          rows={forIt}
-          cause={cause}
+          rows={speaksFor}
           heaviest={heaviest}
           empty="Nothing yet."
           onAsk={setAsked}
         />
         <Evidences
           title="Speaks against it"
-          rows={against}
-          cause={cause}
+          rows={speaksAgainst}
           heaviest={heaviest}
           empty="Nothing yet."
           onAsk={setAsked}
         />
       </div>
-      <Confusables cause={cause} open={(finding) => !answered.has(finding)} />
+      <Confusables cause={cause} confusable={behind.confusable} />
       {telling.length > 0 && (
         <p className="mt-3">
           <b className="font-semibold">What would change it:</b>{' '}
@@ -86,15 +90,12 @@ export function CauseDetail({ cause, first, like, onWork }: Props) {
         head={<span className="text-small underline underline-offset-4">The arithmetic</span>}
       >
         <p className="reading text-small">
-          {figure(cause.priorBits, 1)} before any answer
-          {[...forIt, ...against]
-            .map((evidence) => ` ${evidence.bits >= 0 ? '+' : '−'} ${figure(Math.abs(evidence.bits), 1)}`)
-            .join('')}{' '}
-          = {figure(Math.log2(cause.probability / (1 - cause.probability)), 1)} bits of odds:{' '}
-          {percent(cause.probability)}
+          {figure(priorBits, 1)} before any answer
+          {told.map(({ bits }) => ` ${bits >= 0 ? '+' : '−'} ${figure(Math.abs(bits), 1)}`).join('')} ={' '}
+          {figure(Math.log2(probability / (1 - probability)), 1)} bits of odds: {percent(probability)}
         </p>
       </Opens>
-      <DecisionLine cause={cause} like={like} />
+      <DecisionLine behind={behind} like={like} />
       {asked && (
         <WhatIfSheet
           given={{ id: asked.finding, state: asked.state, place: placeFrom(asked) }}
@@ -113,15 +114,14 @@ export function CauseDetail({ cause, first, like, onWork }: Props) {
 }
 
 /** What it is most easily taken for, and the check that tells the two apart. */
-function Confusables({ cause, open }: { cause: CauseVerdict; open: (finding: FindingId) => boolean }) {
-  const { sheet, judgement } = useJob();
-  const others = confusableWith(cause.id, judgement.verdict.causes, open);
-  if (others.length === 0) return null;
+function Confusables({ cause, confusable }: { cause: JobCause } & Pick<Behind, 'confusable'>) {
+  const { sheet } = useJob();
+  if (confusable.length === 0) return null;
   return (
     <div className="mt-3">
       <b className="font-semibold">Easily taken for</b>
       <ul>
-        {others.map(({ cause: other, check }) => (
+        {confusable.map(({ cause: other, check }) => (
           <li key={other}>
             {causeLabel(other).toLowerCase()}
             {check && (
@@ -156,17 +156,21 @@ const BENCH_SAYS: Record<BenchId, string> = {
 };
 
 /** What is done about it, what that costs, what happens when it was something else; and what this shop has seen. */
-function DecisionLine({ cause, like }: { cause: CauseVerdict; like: LikeJobs }) {
+function DecisionLine({ behind, like }: { behind: Behind; like: LikeJobs }) {
   const { sheet } = useJob();
-  const { work, parts, ifWrong, tests } = DECISIONS[cause.id];
-  const bench = BENCH_FOR[cause.id];
-  const minutes = wholeMinutes(PROCEDURE_FOR[cause.id][0]);
-  const here = like.causes.find((each) => each.cause === cause.id)?.jobs ?? 0;
+  const { id, bench } = behind;
+  const { work, parts, minutes, ifWrong, tests } = behind.decision;
+  const here = like.causes.find((each) => each.cause === id)?.jobs ?? 0;
   return (
     <div className="mt-3 border-l-[6px] border-ink pl-3">
       <p>
-        <b className="font-semibold">What to do:</b> {inSentence(work)}, about{' '}
-        <span className="reading">{minutes}</span> min, {PARTS_WORDS[parts]}.
+        <b className="font-semibold">What to do:</b> {inSentence(work)}
+        {minutes !== undefined && (
+          <>
+            , about <span className="reading">{minutes}</span> min
+          </>
+        )}
+        , {parts}.
       </p>
       {bench && (
         <p>
@@ -197,17 +201,15 @@ function DecisionLine({ cause, like }: { cause: CauseVerdict; like: LikeJobs }) 
 function Evidences({
   title,
   rows,
-  cause,
   heaviest,
   empty,
   onAsk,
 }: {
   title: string;
-  rows: Evidence[];
-  cause: CauseVerdict;
+  rows: Told[];
   heaviest: number;
   empty: string;
-  onAsk: (evidence: Evidence) => void;
+  onAsk: (evidence: Told) => void;
 }) {
   return (
     <section>
@@ -232,9 +234,7 @@ function Evidences({
                 style={{ width: `${(Math.abs(evidence.bits) / heaviest) * 4}rem` }}
               />
             </p>
-            <p className="text-small text-soft">
-              {whyOf(cause.id, evidence.finding, evidence.state) ?? 'Explained better by something else.'}
-            </p>
+            <p className="text-small text-soft">{evidence.why}</p>
           </li>
         ))}
       </ul>

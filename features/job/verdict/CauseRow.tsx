@@ -1,21 +1,26 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import type { Behind } from '@/core/diagnosis/behind';
 import { causeLabel } from '@/core/diagnosis/labels';
-import type { CauseVerdict } from '@/core/diagnosis/verdict';
+import type { JobCause } from '@/core/job/jobVerdict';
 import type { LikeJobs } from '@/server/learn/queries';
 import { percent } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
-import { ahead } from '../../shell/ahead';
+import { CauseDetail } from './CauseDetail';
 
-// What lies behind a cause rests on the whole of the knowledge: it comes beside the page, not before it.
-const CauseDetail = dynamic(() => import('./CauseDetail').then((module) => module.CauseDetail));
-ahead(() => import('./CauseDetail'));
-
-type Props = { cause: CauseVerdict; first: boolean; decided: boolean; like: LikeJobs; onWork?: () => void };
+type Props = {
+  cause: JobCause;
+  /** It is the one in front, open from the beginning. */
+  first: boolean;
+  decided: boolean;
+  like: LikeJobs;
+  /** What stands behind the one in front, as it came with the page. */
+  cameWith?: Behind;
+  onWork?: () => void;
+};
 
 /** One cause: how likely; opened, what speaks for and against it and what would be done. */
-export function CauseRow({ cause, first, decided, like, onWork }: Props) {
+export function CauseRow({ cause, first, decided, like, cameWith, onWork }: Props) {
   return (
     <li className="border-b border-rule">
       <Opens
@@ -40,7 +45,7 @@ export function CauseRow({ cause, first, decided, like, onWork }: Props) {
           </span>
         }
       >
-        <CauseDetail cause={cause} first={first} like={like} onWork={onWork} />
+        <CauseDetail cause={cause} first={first} like={like} cameWith={cameWith} onWork={onWork} />
       </Opens>
     </li>
   );

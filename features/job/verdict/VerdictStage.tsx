@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import type { Behind } from '@/core/diagnosis/behind';
 import { causeLabel } from '@/core/diagnosis/labels';
 import type { LikeJobs } from '@/server/learn/queries';
 import { Button } from '@/ui/Button';
@@ -14,7 +15,7 @@ import { Overturns } from './Overturns';
 const SHOWN = 6;
 
 /** Ranked causes with what speaks for and against each, what stops the car, and the decision. */
-export function VerdictStage({ like }: { like: LikeJobs }) {
+export function VerdictStage({ like, first }: { like: LikeJobs; first?: Behind }) {
   const { sheet, judgement, decide, closed } = useJob();
   const go = useGo();
   const [all, setAll] = useState(false);
@@ -29,7 +30,7 @@ export function VerdictStage({ like }: { like: LikeJobs }) {
     decide(cause);
     go(`/job/${sheet.job.id}/work`);
   };
-  if (possible.every((cause) => cause.evidence.length === 0)) {
+  if (possible.every(({ asked }) => !asked)) {
     return (
       <>
         <h2 className="mb-2 text-2xl">Verdict</h2>
@@ -56,6 +57,7 @@ export function VerdictStage({ like }: { like: LikeJobs }) {
             first={index === 0}
             decided={decided === cause.id}
             like={like}
+            cameWith={first}
             onWork={closed ? undefined : () => workOn(cause.id)}
           />
         ))}

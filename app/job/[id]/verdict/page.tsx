@@ -1,6 +1,7 @@
 import { standingAnswers } from '@/core/job/standing';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { VerdictStage } from '@/features/job/verdict/VerdictStage';
+import { behindFirstAside } from '@/server/heavy/judge';
 import { jobsLike } from '@/server/learn/queries';
 import { page } from '../../../asPerson';
 import { sheetOf } from '../../../sheetOf';
@@ -12,5 +13,6 @@ export default page('own', async ({ params }: Props) => {
   const complaints = standingAnswers(sheet.answers, 'before')
     .filter((row) => row.state === 'yes' && findingOf(row.finding).stage === 'complaint')
     .map((row) => row.finding);
-  return <VerdictStage like={await jobsLike(complaints, sheet.job.id)} />;
+  const [like, first] = await Promise.all([jobsLike(complaints, sheet.job.id), behindFirstAside(sheet)]);
+  return <VerdictStage like={like} first={first} />;
 });
