@@ -20,12 +20,6 @@ type SeveralProps = Keys & {
   onPress: (value: string) => void;
 };
 
-const PRESSED: Record<NonNullable<ChoiceOption['tone']>, string> = {
-  plain: 'data-[state=on]:bg-ink data-[state=on]:text-sheet',
-  watch: 'data-[state=on]:bg-straw data-[state=on]:text-[#17202a]',
-  stop: 'data-[state=on]:bg-stop data-[state=on]:text-card',
-};
-
 /**
  * One of a few states, as touch keys side by side. Pressing the pressed one takes it back; arrow keys move, and the
  * digits 1 to 9 press while the row has the focus.
@@ -82,15 +76,7 @@ function pressByDigit(
 
 function asKey({ value, label, tone }: ChoiceOption) {
   return (
-    <ToggleGroup.Item
-      key={value}
-      value={value}
-      className={cn(
-        '-ml-px min-h-11 min-w-14 border border-ink bg-card px-3 py-1 text-[0.9688rem] font-semibold first:ml-0',
-        'hover:bg-straw-wash disabled:opacity-60 data-[state=on]:relative',
-        PRESSED[tone ?? 'plain'],
-      )}
-    >
+    <ToggleGroup.Item key={value} value={value} data-tone={tone} className="choice-key">
       {label}
     </ToggleGroup.Item>
   );
