@@ -37,7 +37,7 @@ async function main(): Promise<number> {
     besideEachOther(shops);
     await traceFigures(url);
     await benchBlockFigures(url);
-    scriptFigures();
+    await scriptFigures(url);
   });
   return 0;
 }

@@ -1,40 +1,96 @@
-import { readdirSync, readFileSync, statSync } from 'node:fs';
+import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { gzipSync } from 'node:zlib';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
+import { database } from '../../server/db/sql';
+import { signIn } from '../../tests/support/signIn';
+import { BUILT } from '../system/packed';
 import { ROOT } from '../system/paths';
+import { freePort } from '../system/port';
+import { distFolder, endGroup, serve } from '../system/web';
 
-/** First-load JavaScript of each route: every script the page's own HTML asks for, compressed. */
-export function scriptFigures(): void {
-  const manifests = join(ROOT, '.next/server/app');
-  const seen = new Map<string, number>();
-  const size = (file: string) => {
-    const known = seen.get(file);
-    if (known !== undefined) return known;
-    const bytes = gzipSync(readFileSync(join(ROOT, '.next', file))).length;
-    seen.set(file, bytes);
-    return bytes;
-  };
-  const shared = (
-    JSON.parse(readFileSync(join(ROOT, '.next/build-manifest.json'), 'utf8')) as { rootMainFiles: string[] }
-  ).rootMainFiles;
-  for (const file of filesUnder(manifests).filter((each) =>
-    each.endsWith('page_client-reference-manifest.js'),
-  )) {
-    const text = readFileSync(file, 'utf8');
-    const { entryJSFiles } = JSON.parse(text.slice(text.indexOf('= {') + 2).replace(/;?\s*$/, '')) as {
-      entryJSFiles: Record<string, string[]>;
-    };
-    const scripts = new Set([...shared, ...Object.values(entryJSFiles).flat()]);
-    const total = [...scripts].reduce((sum, each) => sum + size(each), 0);
-    console.log(
-      `first-load JavaScript, ${file.slice(manifests.length).replace('/page_client-reference-manifest.js', '') || '/'}: ${(total / 1024).toFixed(0)} kB compressed`,
-    );
+/** What each page brings: every script that its own HTML asks for, packed as a plain address gives it out and as the secure one does. */
+export async function scriptFigures(url: string): Promise<void> {
+  const server = await serve({ port: await freePort(), host: '127.0.0.1', url });
+  try {
+    const cookie = await signIn(server.address);
+    for (const path of await everyScreen()) {
+      const page = await (await fetch(server.address + path, { headers: { cookie } })).text();
+      const sizes = scriptsIn(page).map(sizesOf);
+      const sum = (of: 'gzip' | 'brotli') => sizes.reduce((total, each) => total + each[of], 0) / 1024;
+      console.log(
+        `scripts of ${path.replace(/[0-9a-f-]{36}/g, '…')}: ${sum('gzip').toFixed(0)} kB, ${sum('brotli').toFixed(0)} over https`,
+      );
+    }
+  } finally {
+    endGroup(server.pid);
   }
 }
 
-function filesUnder(folder: string): string[] {
-  return readdirSync(folder).flatMap((name) => {
-    const path = join(folder, name);
-    return statSync(path).isDirectory() ? filesUnder(path) : [path];
-  });
+/** A page of every route there is, of the open job with a run in hand and the car it is of. */
+async function everyScreen(): Promise<string[]> {
+  const sql = database();
+  const [run] = await sql`
+    select works.id, works.job_id, jobs.car_id from works join jobs on jobs.id = works.job_id
+    where jobs.closed_at is null order by jobs.number limit 1`;
+  const [closed] = await sql`select id from jobs where closed_at is not null order by closed_at desc limit 1`;
+  const job = `/job/${run!.jobId}`;
+  const car = `/car/${run!.carId}`;
+  return [
+    ...[
+      '/',
+      '/job/new',
+      ...['complaint', 'checks', 'verdict', 'work', 'proof'].map((stage) => `${job}/${stage}`),
+    ],
+    ...[
+      `${job}/run/${run!.id}`,
+      car,
+      `${car}/edit`,
+      `${car}/prepare`,
+      `${car}/season`,
+      `${car}/report`,
+      '/car/new',
+    ],
+    ...[
+      '/ledger',
+      '/ledger/parts',
+      '/ledger/answers',
+      '/ledger/readings',
+      `/ledger/${closed!.id}`,
+      '/shelf',
+      '/labels',
+    ],
+    ...['fluid', 'pedal', 'balance', 'heat'].map((bench) => `/bench/${bench}`),
+    ...[
+      '/setup',
+      '/setup/people',
+      '/setup/audit',
+      '/setup/phone',
+      '/setup/knowledge',
+      '/setup/calibration',
+      '/sign-in',
+    ],
+  ];
+}
+
+/** The built scripts a page asks for, those for browsers of another age left out. */
+function scriptsIn(page: string): string[] {
+  const tags = page.match(/<(script|link)\b[^>]*>/g) ?? [];
+  const asked = tags
+    .filter((tag) => !/\bnoModule\b/i.test(tag) && (tag.startsWith('<script') || /\bas="script"/.test(tag)))
+    .flatMap((tag) => /(?:src|href)="([^"]+\.js)/.exec(tag)?.[1] ?? [])
+    .filter((address) => address.startsWith(BUILT.address));
+  return [...new Set(asked)];
+}
+
+const known = new Map<string, { gzip: number; brotli: number }>();
+
+function sizesOf(address: string): { gzip: number; brotli: number } {
+  const before = known.get(address);
+  if (before) return before;
+  const content = readFileSync(
+    join(ROOT, distFolder(), BUILT.folder, decodeURI(address.slice(BUILT.address.length))),
+  );
+  const sizes = { gzip: gzipSync(content).length, brotli: brotliCompressSync(content).length };
+  known.set(address, sizes);
+  return sizes;
 }

@@ -4,11 +4,12 @@ import { request } from 'node:https';
 import { hostname, networkInterfaces } from 'node:os';
 import { join } from 'node:path';
 import { aptInstall } from './apt';
-import { dataFolder } from './paths';
+import { BUILT } from './packed';
+import { dataFolder, ROOT } from './paths';
 import { freePort } from './port';
 import { markOf } from './processes';
 import { Plain } from './say';
-import { endGroup } from './web';
+import { distFolder, endGroup } from './web';
 
 /** Debian's proxy: it makes certificates by an authority of its own, which a phone is told to trust once. */
 const PROXY = { program: '/usr/bin/caddy', package: 'caddy' };
@@ -120,16 +121,25 @@ function configOf({ port, plainPort, host, names, appPorts }: Proxied, folder: s
 	skip_install_trust
 	auto_https disable_redirects
 	default_sni ${own[0] ?? '127.0.0.1'}
-	storage file_system ${folder}
+	storage file_system "${folder}"
 	grace_period 2s
 }
 ${[...called].map((name) => `https://${name}:${port}`).join(', ')} {
 ${bind}	tls internal
+	handle_path ${BUILT.address}/* {
+		root * "${join(ROOT, distFolder(), BUILT.folder)}"
+		header Cache-Control "public, max-age=31536000, immutable"
+		header X-Content-Type-Options nosniff
+		encode gzip
+		file_server {
+			precompressed br
+		}
+	}
 	reverse_proxy ${appPorts.map((each) => `127.0.0.1:${each}`).join(' ')}${appPorts.length > 1 ? AMONG_SEVERAL : ''}
 }
 http://:${plainPort} {
 ${bind}	handle /bavrin.crt {
-		root * ${join(folder, 'pki/authorities/local')}
+		root * "${join(folder, 'pki/authorities/local')}"
 		rewrite * /root.crt
 		header Content-Type application/x-x509-ca-cert
 		file_server

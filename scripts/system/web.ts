@@ -15,6 +15,7 @@ import { ask } from './ask';
 import { endsWithUs, runChild } from './child';
 import { bundleHeavy, heavyBundle } from './heavy';
 import { bundleOffline } from './offline';
+import { packBuilt } from './packed';
 import { DATA, dataFolder, ROOT } from './paths';
 import { alive, groupsOf, markOf } from './processes';
 import { Plain, say } from './say';
@@ -37,7 +38,7 @@ const SOURCES = [
 ];
 
 /** The folder of the build; the tests have one of their own. */
-function distFolder(): string {
+export function distFolder(): string {
   return process.env.BAVRIN_DIST ?? '.next';
 }
 
@@ -60,6 +61,7 @@ export async function build(dist = distFolder()): Promise<void> {
     throw new Plain(`the build failed:\n${story.trim().split('\n').slice(-25).join('\n')}`);
   await bundleHeavy(join(ROOT, dist));
   await bundleOffline(join(ROOT, dist));
+  await packBuilt(join(ROOT, dist));
   writeWhole(stamp, want);
 }
 

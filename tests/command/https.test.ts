@@ -1,13 +1,16 @@
 import { spawnSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import type { IncomingHttpHeaders } from 'node:http';
 import { request } from 'node:https';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { brotliDecompressSync, gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { BROWSER } from '../../scripts/system/browser';
+import { ROOT } from '../../scripts/system/paths';
 import { groupsOf } from '../../scripts/system/processes';
 import { build } from '../../scripts/system/web';
 import { limitNow } from '../support/pace';
@@ -51,6 +54,20 @@ function ask(address: string, ca: string | undefined, body?: object, cookie = ''
     });
     asked.on('error', reject);
     asked.end(body && JSON.stringify(body));
+  });
+}
+
+/** What comes for an address, as it comes. */
+function fetchOver(address: string, ca: string, encoding: string) {
+  return new Promise<{ status?: number; headers: IncomingHttpHeaders; body: Buffer }>((resolve, reject) => {
+    const headers = { 'accept-encoding': encoding };
+    request(address, { ca, headers }, async (response) => {
+      const parts: Buffer[] = [];
+      for await (const part of response) parts.push(part as Buffer);
+      resolve({ status: response.statusCode, headers: response.headers, body: Buffer.concat(parts) });
+    })
+      .on('error', reject)
+      .end();
   });
 }
 
@@ -119,6 +136,28 @@ describe('a shop on a secure address', { timeout: 120_000 }, () => {
     } finally {
       await browser.close();
     }
+  });
+
+  it('gives out what was built packed as tightly as a browser unpacks, to be kept for good', async () => {
+    const address = /https:\/\/\S+/.exec(out)![0];
+    const ca = await (await fetch(/http:\/\/\S+\/bavrin\.crt/.exec(out)![0])).text();
+    const { text } = await ask(`${address}/sign-in`, ca);
+    const [script] = /\/_next\/static\/chunks\/[^"]+\.js/.exec(text)!;
+    const file = join(ROOT, '.next-test', script!.replace('/_next/', ''));
+    const packed = await fetchOver(`${address}${script}`, ca, 'br, gzip');
+    expect(packed.headers).toMatchObject({
+      'content-encoding': 'br',
+      'content-type': expect.stringContaining('javascript'),
+      'cache-control': 'public, max-age=31536000, immutable',
+      'x-content-type-options': 'nosniff',
+    });
+    expect(brotliDecompressSync(packed.body).equals(readFileSync(file))).toBe(true);
+    expect(packed.body.length).toBeLessThan(gzipSync(readFileSync(file)).length);
+    const plain = await fetchOver(`${address}${script}`, ca, 'identity');
+    expect(plain.body.equals(readFileSync(file))).toBe(true);
+    expect(
+      (await fetchOver(`${address}/_next/static/..%2fserver/app-paths-manifest.json`, ca, '')).status,
+    ).toBe(404);
   });
 
   it('is found again', () => {
