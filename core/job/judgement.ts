@@ -1,6 +1,8 @@
 import type { Issue } from '../base/issues/issue';
 import { diagnose } from '../diagnosis/diagnose';
+import type { WorkRow } from '../planning/run/rows';
 import { type Measured, measuredOf } from '../planning/wear/measured';
+import { plannedMinutes } from '../planning/works';
 import { closingIssues, driveIssues, notBedded } from './closing';
 import { derivedAnswers } from './current';
 import type { Derived } from './derived';
@@ -32,6 +34,8 @@ export type Judgement = {
   out: OutProof & { conditions: DriveCondition[]; toDrive: Issue[] };
   /** What still stands in the way of closing it as cured. */
   toClose: Issue[];
+  /** What each work was planned to take by itself, minutes. */
+  planned: Record<WorkRow['id'], number>;
   /** Pads or discs still want bedding in. */
   notBedded: boolean;
 };
@@ -55,6 +59,7 @@ export function judge(sheet: JobSheet): Judgement {
     notes: stageNotes(sheet),
     out: { ...outProof(sheet), conditions: driveConditions(sheet), toDrive: driveIssues(sheet) },
     toClose: closingIssues(sheet, CHOSEN_IN_THE_FORM),
+    planned: plannedMinutes(sheet.works),
     notBedded: notBedded(sheet),
   };
 }

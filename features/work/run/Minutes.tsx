@@ -1,16 +1,15 @@
-import type { ProcedureId } from '@/core/planning/library';
 import type { WorkRow } from '@/core/planning/run/rows';
 import { MOST_MINUTES, minutesTaken, TOOK } from '@/core/planning/run/took';
-import { runMinutes } from '@/core/planning/works';
 import { useJob } from '../../record/JobProvider';
 import { RecordFields } from './RecordFields';
 
 /** How long it took by its steps, beside what was planned; put right where they tell it wrong. */
-export function Minutes({ work, planned }: { work: WorkRow; planned: ProcedureId | undefined }) {
-  const { sheet, closed, tick } = useJob();
+export function Minutes({ work }: { work: WorkRow }) {
+  const { sheet, judgement, closed, tick } = useJob();
   const taken = minutesTaken(work, sheet.ticks);
   if (!taken) return null;
-  const beside = planned && work.alone === undefined ? `, planned about ${runMinutes(planned)}` : '';
+  const planned = judgement.planned[work.id];
+  const beside = planned === undefined ? '' : `, planned about ${planned}`;
   if (closed)
     return (
       <p className="my-2 text-lg">

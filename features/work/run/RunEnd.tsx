@@ -12,12 +12,14 @@ import { Link } from '@/ui/Link';
 import { HoldsPanel } from '../../checks/HoldsPanel';
 import { useJob } from '../../record/JobProvider';
 import { recordWords } from '../../record/recordWords';
+import { later } from '../../shell/later';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
-import { FittedForm } from '../FittedForm';
 import { CameOutWords } from './CameOutWords';
 import { Minutes } from './Minutes';
 import { UsedFluid } from './UsedFluid';
+
+const FittedForm = later(() => import('../FittedForm').then((module) => module.FittedForm));
 
 type Props = { work: WorkRow; run: Run; onReopen?: (why: string) => void };
 
@@ -86,7 +88,7 @@ export function RunEnd({ work, run, onReopen }: Props) {
           </Link>
         </div>
       )}
-      {run.state === 'finished' && <Minutes work={work} planned={plan.procedure} />}
+      {run.state === 'finished' && <Minutes work={work} />}
       {!closed && run.state === 'finished' && plan.bleed && (
         <UsedFluid work={work} run={run} bleed={plan.bleed} />
       )}
