@@ -101,6 +101,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
     needs: { axle: 'rear', parkingBrake: ['in_caliper', 'drum_in_hat', 'lever_only'] },
     links: [
       link('parking_brake', 'drags', 0.93, 'By hand, lever down'),
+      link('axle_locks_early', 'rear', 0.1, 'The rear is half on before the pedal is touched'),
       link('wheel_drags', 'one', 0.6, 'Cable or lever does not let go'),
       link('smell_or_smoke', 'yes', 0.4, 'A dragging brake burns'),
       link('heat_spread', 'one_hot', 0.5, 'The corner that stays on runs hot'),
@@ -154,6 +155,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
       link('friction_new', 'yes', 0.75, 'It was fitted so'),
       link('pad_wear_shape', 'taper_along', 0.2, 'It sits askew'),
       link('pulls', 'yes', 0.15, 'The sides differ'),
+      ...pullsTo(0.35, 0.4),
     ],
   },
 ];

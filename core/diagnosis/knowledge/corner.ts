@@ -47,7 +47,6 @@ export const CORNER: readonly CauseKnowledge[] = [
       link('noise_rattle', 'yes', 0.55, 'It knocks as braking starts'),
       link('judder_order', 'not_wheel', 0.8, 'Its own frequency, not the wheel’s'),
       link('vibration_coasting', 'yes', 0.2, 'It shakes without braking too'),
-      ...pullsTo(0.35, 0.35),
       ...shakesAt(0),
     ],
   },

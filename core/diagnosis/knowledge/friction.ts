@@ -72,6 +72,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
       link('pad_thickness', 'low', 0.03, 'Measured'),
       link('pad_thickness', 'worn_out', 0.95, 'Measured'),
       link('noise_grind', 'yes', 0.45, 'Backing plate on rotor'),
+      link('vibration_braking', 'yes', 0.1, 'The plate chatters on the face it tears'),
       link('pads_wear_fast', 'yes', 0.35, 'A thin pad holds less heat and wears faster'),
       link('warning_light', 'brake', 0.25, 'The wear lamp or the level switch'),
       link('poor_stopping', 'yes', 0.25, 'A thin pad holds less heat'),
@@ -79,6 +80,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
       link('noise_squeal', 'yes', 0.35, 'The wear tongue sings'),
       link('level_falls', 'slowly', 0.35, 'The pistons follow the pads'),
       link('pulls', 'yes', 0.05, 'Metal on one side'),
+      ...pullsTo(0.25, 0.45),
     ],
     brings: [
       brings('rotor_scored', 0.4, 'Metal cuts the face'),
@@ -150,6 +152,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
       link('noise_rattle', 'yes', 0.35, 'The loose lining knocks'),
       link('poor_stopping', 'yes', 0.35, 'The lining is not held'),
       link('pulls', 'yes', 0.25, 'One side does less'),
+      ...pullsTo(0.25, 0.5),
       link('stood_long', 'yes', 0.3, 'Rust lifts the lining'),
     ],
   },

@@ -30,6 +30,8 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
       link('caliper_fitted', 'yes', 0.35, 'A dry caliper starts full of air'),
       link('master_fitted', 'yes', 0.15, 'A master not bled on the bench starts full of air'),
       link('warning_light', 'brake', 0.06, 'Uneven pressure between the circuits can bring the lamp on'),
+      link('axle_locks_early', 'front', 0.03, 'Air behind leaves the work to the front'),
+      link('axle_locks_early', 'rear', 0.03, 'Air in front leaves the work to the rear'),
       link('poor_stopping', 'yes', 0.15, 'A stroke spent on gas stops late'),
       link('first_press_long', 'yes', 0.12, 'The second press finds the gas squeezed already'),
     ],

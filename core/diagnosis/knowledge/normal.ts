@@ -27,7 +27,7 @@ export const NORMAL: readonly CauseKnowledge[] = [
       link(
         'warning_light',
         'brake',
-        0.2,
+        0.1,
         'Without a wheel it cannot share the force out: both lamps come on',
       ),
       link('fault_codes', 'wheel_sensor', 0.92, 'The unit names the wheel'),
