@@ -11,7 +11,7 @@ import { contradictionsIn } from './contradictions';
 import { minutesFor } from './hand';
 import { knowledgeOf } from './knowledge/all';
 import { tellingChecks, whyOf } from './knowledge/why';
-import { causeLabel, causeMeaning } from './labels';
+import { causeLabel } from './labels';
 import { observedChannels } from './network/channels';
 import { faultsOf } from './network/faults';
 import { questionOf } from './network/parents';
@@ -36,7 +36,7 @@ describe('the vocabulary in words', () => {
   it('has a label and a meaning for every cause', () => {
     for (const { id } of CAUSES) {
       expect(causeLabel(id)).not.toBe(id);
-      expect(causeMeaning(id).length).toBeGreaterThan(10);
+      expect(knowledgeOf(id).meaning.length).toBeGreaterThan(10);
     }
   });
 

@@ -3,6 +3,7 @@ import type { FindingId } from '../readings/vocabulary/findings';
 import type { CauseId } from './causes';
 import { BENCH_FOR, DECISIONS, type Decision, PARTS_WORDS } from './decision/works';
 import { diagnose, type Question } from './diagnose';
+import { knowledgeOf } from './knowledge/all';
 import { tellingChecks, whyOf } from './knowledge/why';
 import { type Confusable, confusableWith } from './sensitivity/confusable';
 import type { CauseVerdict, Evidence } from './verdict';
@@ -12,6 +13,8 @@ export type Told = Evidence & { why: string };
 
 /** All that stands behind one cause of a verdict, in shop words. */
 export type Behind = Pick<CauseVerdict, 'id' | 'probability' | 'priorBits'> & {
+  /** What it is, in a sentence. */
+  meaning: string;
   /** The heaviest first. */
   speaksFor: Told[];
   speaksAgainst: Told[];
@@ -42,6 +45,7 @@ export function behind(question: Question, cause: CauseId): Behind {
   const bench = BENCH_FOR[cause];
   return {
     ...{ id, probability, priorBits },
+    meaning: knowledgeOf(cause).meaning,
     speaksFor: told(evidence.filter(({ bits }) => bits > FAINT)),
     speaksAgainst: told(evidence.filter(({ bits }) => bits < -FAINT)),
     confusable: confusableWith(cause, causes, isOpen),

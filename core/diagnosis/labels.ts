@@ -6,8 +6,3 @@ const byId = new Map<string, (typeof CAUSES)[number]>(CAUSES.map((cause) => [cau
 export function causeLabel(id: CauseId | string): string {
   return byId.get(id)?.label ?? id;
 }
-
-/** What it means, in a sentence. */
-export function causeMeaning(id: CauseId | string): string {
-  return byId.get(id)?.meaning ?? '';
-}

@@ -4,6 +4,7 @@ import { type CauseKnowledge, link } from './cause';
 export const ASSIST: readonly CauseKnowledge[] = [
   {
     cause: 'booster_supply_lost',
+    meaning: 'Split or restricted hose, stuck check valve, low engine vacuum',
     prior: 0.00067,
     at: 'car',
     needs: { assist: ['vacuum'] },
@@ -18,6 +19,7 @@ export const ASSIST: readonly CauseKnowledge[] = [
   },
   {
     cause: 'booster_failed',
+    meaning: 'Diaphragm or valve fault; supply is good',
     prior: 0.0005,
     at: 'car',
     needs: { assist: ['vacuum'] },
@@ -32,6 +34,7 @@ export const ASSIST: readonly CauseKnowledge[] = [
   },
   {
     cause: 'hydraulic_assist_low',
+    meaning: 'Assist pump fluid low or pump weak',
     prior: 0.0008,
     at: 'car',
     needs: { assist: ['hydraulic'] },

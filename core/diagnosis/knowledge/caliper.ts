@@ -4,6 +4,7 @@ import { brings, type CauseKnowledge, link, pullsTo } from './cause';
 export const CALIPER: readonly CauseKnowledge[] = [
   {
     cause: 'caliper_slides_seized',
+    meaning: 'Caliper cannot float; pads wear unequally',
     prior: 0.002,
     at: 'corner',
     front: 0.45,
@@ -36,6 +37,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
   },
   {
     cause: 'caliper_piston_seized',
+    meaning: 'Sticks applied or does not apply; drag, pull or unequal wear',
     prior: 0.00083,
     at: 'corner',
     front: 0.45,
@@ -66,6 +68,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
   },
   {
     cause: 'caliper_spread',
+    meaning: 'Body flexes open; pads taper from outer to inner edge and the pedal is springy at high force',
     prior: 0.00027,
     at: 'corner',
     front: 0.75,
@@ -80,6 +83,8 @@ export const CALIPER: readonly CauseKnowledge[] = [
   },
   {
     cause: 'integral_adjuster_slack',
+    meaning:
+      'Rear calipers with a built-in parking mechanism do not take up wear; long pedal that pumps up, no air',
     prior: 0.0004,
     at: 'corner',
     needs: { brake: 'disc', axle: 'rear', caliper: 'sliding', parkingBrake: ['in_caliper'] },
@@ -96,6 +101,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
   },
   {
     cause: 'parking_brake_drag',
+    meaning: 'Cable, lever or shoe does not release',
     prior: 0.0008,
     at: 'corner',
     needs: { axle: 'rear', parkingBrake: ['in_caliper', 'drum_in_hat', 'lever_only'] },
@@ -119,6 +125,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
   },
   {
     cause: 'pads_bound',
+    meaning: 'Rust or dirt under the hardware: the pad does not slide back',
     prior: 0.001,
     at: 'corner',
     front: 0.5,
@@ -144,6 +151,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
   },
   {
     cause: 'pad_misfitted',
+    meaning: 'Other pad, back to front, spring or shim missing',
     prior: 0.0004,
     at: 'corner',
     front: 0.5,

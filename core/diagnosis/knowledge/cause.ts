@@ -25,6 +25,8 @@ export type Bring = { cause: CauseId; strength: number; why: string };
 
 export type CauseKnowledge = {
   cause: CauseId;
+  /** What it is, in a sentence. */
+  meaning: string;
   /**
    * Chance that a car on the road or track has it today, anywhere on the car. Small, so that one fault that explains
    * a complaint outranks two that happen to be common. Common practice, no source.

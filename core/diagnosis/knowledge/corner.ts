@@ -4,6 +4,7 @@ import { brings, type CauseKnowledge, link, only, pullsTo, shakesAt } from './ca
 export const CORNER: readonly CauseKnowledge[] = [
   {
     cause: 'wheel_bearing_play',
+    meaning: 'Hub tips under cornering load and the rotor knocks the pads back',
     prior: 0.00083,
     at: 'corner',
     front: 0.6,
@@ -23,6 +24,7 @@ export const CORNER: readonly CauseKnowledge[] = [
   },
   {
     cause: 'hub_upright_flex',
+    meaning: 'Parts bend under cornering load with no measurable play at rest',
     prior: 0.0004,
     at: 'corner',
     front: 0.6,
@@ -37,6 +39,7 @@ export const CORNER: readonly CauseKnowledge[] = [
   },
   {
     cause: 'suspension_play',
+    meaning: 'Lets the wheel shake or steer under braking',
     prior: 0.0015,
     at: 'corner',
     front: 0.6,
@@ -52,6 +55,7 @@ export const CORNER: readonly CauseKnowledge[] = [
   },
   {
     cause: 'wheel_fault',
+    meaning: 'Imbalance, flat spot, dirt on the face or unevenly tightened nuts; shakes without braking too',
     prior: 0.002,
     at: 'corner',
     front: 0.55,
@@ -65,6 +69,8 @@ export const CORNER: readonly CauseKnowledge[] = [
   },
   {
     cause: 'debris_in_brake',
+    meaning:
+      'Caught between shield and rotor or pad and rotor; sudden grinding after a trip off the track, gone when it falls out',
     prior: 0.0004,
     at: 'corner',
     links: [
@@ -78,6 +84,7 @@ export const CORNER: readonly CauseKnowledge[] = [
   },
   {
     cause: 'wheel_loose',
+    meaning: 'The wheel moves on its studs; it can come off',
     prior: 0.0003,
     at: 'corner',
     front: 0.5,
@@ -94,6 +101,7 @@ export const CORNER: readonly CauseKnowledge[] = [
   },
   {
     cause: 'tyre_fault',
+    meaning: 'Pressure, odd sizes, a flat spot or a carcass that pulls',
     prior: 0.001,
     at: 'corner',
     front: 0.55,

@@ -4,6 +4,7 @@ import { type CauseKnowledge, link, pullsTo, shakesAt } from './cause';
 export const DRUM: readonly CauseKnowledge[] = [
   {
     cause: 'drum_slack',
+    meaning: 'Shoes travel too far; low pedal that pumps up',
     prior: 0.002,
     at: 'corner',
     needs: { brake: 'drum' },
@@ -19,6 +20,7 @@ export const DRUM: readonly CauseKnowledge[] = [
   },
   {
     cause: 'drum_glazed',
+    meaning: 'Hard pedal, weak rear brake',
     prior: 0.001,
     at: 'corner',
     needs: { brake: 'drum' },
@@ -33,6 +35,7 @@ export const DRUM: readonly CauseKnowledge[] = [
   },
   {
     cause: 'drum_oval',
+    meaning: 'Pulsing at wheel speed from a drum axle',
     prior: 0.00067,
     at: 'corner',
     needs: { brake: 'drum' },
@@ -48,6 +51,7 @@ export const DRUM: readonly CauseKnowledge[] = [
   },
   {
     cause: 'wheel_cylinder_seized',
+    meaning: 'Hard pedal or dragging shoe at one drum',
     prior: 0.001,
     at: 'corner',
     needs: { brake: 'drum' },
@@ -65,6 +69,7 @@ export const DRUM: readonly CauseKnowledge[] = [
   },
   {
     cause: 'shoes_worn',
+    meaning: 'Lining at or below minimum; rivets or table reach the drum',
     prior: 0.002,
     at: 'corner',
     needs: { brake: 'drum' },

@@ -4,6 +4,7 @@ import { brings, type CauseKnowledge, link, only, pullsTo } from './cause';
 export const FRICTION: readonly CauseKnowledge[] = [
   {
     cause: 'pad_glazed',
+    meaning: 'Hard shiny face, low friction, often squeal',
     prior: 0.0007,
     at: 'corner',
     front: 0.75,
@@ -21,6 +22,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
   },
   {
     cause: 'pad_overheated',
+    meaning: 'Compound fade: the pedal stays firm and the car does not slow',
     prior: 0.0017,
     at: 'car',
     links: [
@@ -47,6 +49,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
   },
   {
     cause: 'pad_too_cold',
+    meaning: 'Poor first bite and noise until hot',
     prior: 0.0005,
     at: 'car',
     links: [
@@ -64,6 +67,8 @@ export const FRICTION: readonly CauseKnowledge[] = [
   },
   {
     cause: 'pad_worn_out',
+    meaning:
+      'At or below minimum; backing plate, shim or hardware may touch the rotor; less mass to hold heat',
     prior: 0.003,
     at: 'corner',
     front: 0.75,
@@ -89,6 +94,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
   },
   {
     cause: 'pad_not_bedded',
+    meaning: 'No even transfer layer yet; weak, noisy, uneven',
     prior: 0.001,
     at: 'car',
     links: [
@@ -108,6 +114,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
   },
   {
     cause: 'pad_contaminated',
+    meaning: 'Fluid, grease or oil on the lining',
     prior: 0.0005,
     at: 'corner',
     front: 0.75,
@@ -126,6 +133,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
   },
   {
     cause: 'poor_friction_pair',
+    meaning: 'Low-grade or mismatched materials that score and consume each other in ordinary use',
     prior: 0.0005,
     at: 'car',
     links: [
@@ -142,6 +150,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
   },
   {
     cause: 'lining_separated',
+    meaning: 'Friction material cracked through or lifting: it can leave in one piece',
     prior: 0.0002,
     at: 'corner',
     front: 0.6,

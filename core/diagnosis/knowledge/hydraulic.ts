@@ -4,6 +4,7 @@ import { brings, type CauseKnowledge, link, pullsTo } from './cause';
 export const HYDRAULIC: readonly CauseKnowledge[] = [
   {
     cause: 'air_in_lines',
+    meaning: 'Gas trapped in line, caliper or master after the system was opened, run low or bled badly',
     prior: 0.004,
     at: 'car',
     links: [
@@ -39,6 +40,8 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   },
   {
     cause: 'air_in_abs_unit',
+    meaning:
+      'Gas held behind closed modulator valves; survives an ordinary bleed until the valves are cycled',
     prior: 0.00083,
     at: 'car',
     needs: { abs: true },
@@ -55,6 +58,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   },
   {
     cause: 'fluid_boiled_wet',
+    meaning: 'Moisture has pulled the boiling point below what the calipers reach',
     prior: 0.002,
     at: 'car',
     links: [
@@ -93,6 +97,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   },
   {
     cause: 'fluid_boiled_heat',
+    meaning: 'Fluid is dry and in date, the caliper simply runs hotter than its rating',
     prior: 0.001,
     at: 'car',
     links: [
@@ -118,6 +123,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   },
   {
     cause: 'fluid_low',
+    meaning: 'Reservoir near or below the feed; from worn pads or from a leak',
     prior: 0.0006,
     at: 'car',
     links: [
@@ -131,6 +137,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   },
   {
     cause: 'fluid_overfilled',
+    meaning: 'No room for hot fluid to expand; the brakes apply themselves as they heat',
     prior: 0.0006,
     at: 'car',
     links: [
@@ -148,6 +155,8 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   },
   {
     cause: 'fluid_wrong',
+    meaning:
+      'Mineral oil, silicone mixed with glycol, or a class below what the car needs; seals swell, feel and boiling point go',
     prior: 0.00022,
     at: 'car',
     links: [
@@ -168,6 +177,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   },
   {
     cause: 'external_leak',
+    meaning: 'Fluid leaves at a line, hose, union, caliper, wheel cylinder or bleeder',
     prior: 0.0015,
     at: 'car',
     links: [
@@ -198,6 +208,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   },
   {
     cause: 'master_bypass',
+    meaning: 'Worn seal or corroded bore lets pressure bleed back inside; nothing shows outside',
     prior: 0.001,
     at: 'car',
     links: [
@@ -218,6 +229,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   },
   {
     cause: 'master_leak_to_booster',
+    meaning: 'Rear seal passes fluid into the booster, which ruins it; level falls with no wet spot',
     prior: 0.0004,
     at: 'car',
     needs: { assist: ['vacuum', 'hydraulic'] },
@@ -236,6 +248,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   },
   {
     cause: 'hose_expansion',
+    meaning: 'Aged or soft rubber hoses balloon under pressure',
     prior: 0.0008,
     at: 'car',
     links: [
@@ -251,6 +264,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   },
   {
     cause: 'hose_restricted',
+    meaning: 'Collapsed liner holds pressure at, or keeps it from, one corner',
     prior: 0.0005,
     at: 'corner',
     links: [
@@ -278,6 +292,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   },
   {
     cause: 'pressure_trapped',
+    meaning: 'The master cannot vent when the pedal is released; brakes stay on, worse as they heat',
     prior: 0.0004,
     at: 'car',
     links: [
@@ -303,6 +318,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   },
   {
     cause: 'bias_misset',
+    meaning: 'Proportioning valve or balance bar sends the wrong share to one axle',
     prior: 0.0008,
     at: 'car',
     links: [
@@ -317,6 +333,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   },
   {
     cause: 'bleeder_not_at_top',
+    meaning: 'Left and right calipers swapped, or caliper turned: air above the bleeder cannot leave',
     prior: 0.00033,
     at: 'corner',
     needs: { brake: 'disc' },
@@ -333,6 +350,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   },
   {
     cause: 'master_too_small',
+    meaning: 'After a conversion: long travel, high pressure, no air present',
     prior: 0.0002,
     at: 'car',
     links: [
@@ -347,6 +365,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   },
   {
     cause: 'master_too_big',
+    meaning: 'After a conversion: short, hard pedal, low pressure',
     prior: 0.0002,
     at: 'car',
     links: [

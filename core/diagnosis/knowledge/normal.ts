@@ -4,6 +4,7 @@ import { type CauseKnowledge, link } from './cause';
 export const NORMAL: readonly CauseKnowledge[] = [
   {
     cause: 'abs_working',
+    meaning: 'Pulsing and noise only while the tyre is at the limit; no fault',
     prior: 0.00067,
     at: 'car',
     needs: { abs: true },
@@ -19,6 +20,7 @@ export const NORMAL: readonly CauseKnowledge[] = [
   },
   {
     cause: 'wheel_speed_sensor',
+    meaning: 'Sensor, ring or cable: the ABS lamp, or the unit acting without a reason',
     prior: 0.001,
     at: 'car',
     needs: { abs: true },

@@ -4,6 +4,7 @@ import { brings, type CauseKnowledge, link } from './cause';
 export const PEDAL: readonly CauseKnowledge[] = [
   {
     cause: 'pushrod_short',
+    meaning: 'Free play eats pedal travel; low pedal, less reserve',
     prior: 0.00033,
     at: 'car',
     links: [
@@ -16,6 +17,7 @@ export const PEDAL: readonly CauseKnowledge[] = [
   },
   {
     cause: 'firewall_flex',
+    meaning: 'The master moves bodily when the pedal is pressed; softness near the end of travel',
     prior: 0.0004,
     at: 'car',
     links: [
@@ -32,6 +34,7 @@ export const PEDAL: readonly CauseKnowledge[] = [
   },
   {
     cause: 'pedal_ratio_low',
+    meaning: 'Booster removed and lever kept: very hard pedal',
     prior: 0.0005,
     at: 'car',
     needs: { assist: ['none'] },
@@ -49,6 +52,7 @@ export const PEDAL: readonly CauseKnowledge[] = [
   },
   {
     cause: 'pedal_pivot_play',
+    meaning: 'Lost motion or a cracked pedal bracket',
     prior: 0.00033,
     at: 'car',
     links: [
@@ -62,6 +66,7 @@ export const PEDAL: readonly CauseKnowledge[] = [
   },
   {
     cause: 'pedal_ratio_high',
+    meaning: 'More lever than the stroke allows: light, long pedal',
     prior: 0.0002,
     at: 'car',
     links: [

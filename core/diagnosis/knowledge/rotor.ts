@@ -4,6 +4,7 @@ import { brings, type CauseKnowledge, link, shakesAt } from './cause';
 export const ROTOR: readonly CauseKnowledge[] = [
   {
     cause: 'uneven_transfer',
+    meaning: 'Patchy transfer or a pad print from holding hot pads still; felt as judder',
     prior: 0.0012,
     at: 'corner',
     front: 0.75,
@@ -23,6 +24,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   },
   {
     cause: 'rotor_thickness_variation',
+    meaning: 'Worn high and low spots; pedal pulses in step with the wheel',
     prior: 0.001,
     at: 'corner',
     front: 0.75,
@@ -40,6 +42,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   },
   {
     cause: 'rotor_runout',
+    meaning: 'Wobble from mounting face, debris or stack-up; pushes pads back and grows thickness variation',
     prior: 0.001,
     at: 'corner',
     front: 0.75,
@@ -67,6 +70,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   },
   {
     cause: 'rotor_heat_distorted',
+    meaning: 'Waved or coned by repeated overheating',
     prior: 0.0004,
     at: 'corner',
     front: 0.75,
@@ -90,6 +94,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   },
   {
     cause: 'rotor_cracked',
+    meaning: 'Cracks beyond surface heat checks: long, deep, joined or at an edge or hole',
     prior: 0.0004,
     at: 'corner',
     front: 0.75,
@@ -106,6 +111,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   },
   {
     cause: 'rotor_below_minimum',
+    meaning: 'Worn past the marked discard thickness',
     prior: 0.0015,
     at: 'corner',
     front: 0.75,
@@ -120,6 +126,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   },
   {
     cause: 'rotor_scored',
+    meaning: 'Grooves with depth that a fingernail catches, not only streaks of colour',
     prior: 0.0008,
     at: 'corner',
     front: 0.75,
@@ -133,6 +140,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   },
   {
     cause: 'rotor_float_bound',
+    meaning: 'Anti-rattle hardware clamps or dirt seizes the ring on its hat, so it cannot centre',
     prior: 0.0004,
     at: 'corner',
     front: 0.75,
@@ -150,6 +158,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   },
   {
     cause: 'rotor_float_worn',
+    meaning: 'Hammered drive slots or bobbins; rattles',
     prior: 0.00033,
     at: 'corner',
     front: 0.75,
@@ -163,6 +172,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   },
   {
     cause: 'rotor_rusted',
+    meaning: 'Pits and scale from standing that braking does not clean off',
     prior: 0.0006,
     at: 'corner',
     front: 0.35,

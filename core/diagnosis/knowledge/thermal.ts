@@ -4,6 +4,7 @@ import { brings, type CauseKnowledge, link } from './cause';
 export const THERMAL: readonly CauseKnowledge[] = [
   {
     cause: 'cooling_insufficient',
+    meaning: 'Right parts, no cool air to the core of the rotor; temperature climbs lap by lap',
     prior: 0.0003,
     at: 'car',
     links: [
@@ -23,6 +24,7 @@ export const THERMAL: readonly CauseKnowledge[] = [
   },
   {
     cause: 'cooling_one_sided',
+    meaning: 'One face stays hot; cracks, cones or distorts',
     prior: 0.001,
     at: 'corner',
     front: 0.75,
@@ -40,6 +42,7 @@ export const THERMAL: readonly CauseKnowledge[] = [
   },
   {
     cause: 'brakes_undersized',
+    meaning: 'Rotor mass and pad area too little for the energy, whatever the compound',
     prior: 0.0003,
     at: 'car',
     links: [

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { inSentence } from '@/core/base/sentence';
 import type { BenchId } from '@/core/car/benchState';
 import type { Behind, Told } from '@/core/diagnosis/behind';
-import { causeLabel, causeMeaning } from '@/core/diagnosis/labels';
+import { causeLabel } from '@/core/diagnosis/labels';
 import { placeFrom } from '@/core/diagnosis/verdict';
 import type { JobCause } from '@/core/job/jobVerdict';
 import { findingOf } from '@/core/readings/vocabulary/findings';
@@ -47,7 +47,7 @@ export function CauseDetail({ cause, first, like, cameWith, onWork }: Props) {
   const heaviest = Math.max(1, ...told.map(({ bits }) => Math.abs(bits)));
   return (
     <div className="pb-4 sm:pl-[3.75rem]">
-      <p className="text-soft">{causeMeaning(cause.id)}.</p>
+      <p className="text-soft">{behind.meaning}.</p>
       <div className="mt-2 grid gap-x-6 gap-y-3 xl:grid-cols-2">
         <Evidences
           title="Speaks for it"

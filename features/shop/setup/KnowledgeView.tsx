@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { Fits } from '@/core/car/fits';
 import { KNOWLEDGE, KNOWLEDGE_VERSION } from '@/core/diagnosis/knowledge/all';
 import type { Bring, CauseKnowledge, Link, Where } from '@/core/diagnosis/knowledge/cause';
-import { causeLabel, causeMeaning } from '@/core/diagnosis/labels';
+import { causeLabel } from '@/core/diagnosis/labels';
 import type { Learned } from '@/core/diagnosis/learn/priors';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
@@ -82,7 +82,7 @@ function Cause({ entry, share, found }: { entry: CauseKnowledge; share: Learned;
       >
         <div className="pb-4">
           <p className="text-soft">
-            {causeMeaning(entry.cause)}.{needs && ` Only on ${needs}.`}
+            {entry.meaning}.{needs && ` Only on ${needs}.`}
             {entry.at === 'corner' && ' Told apart at each corner.'}
           </p>
           <table className="mt-2 w-full">
@@ -191,7 +191,7 @@ function textOf(entry: CauseKnowledge): string {
   if (before) return before;
   const text = [
     causeLabel(entry.cause),
-    causeMeaning(entry.cause),
+    entry.meaning,
     ...entry.links.flatMap((link) => [
       findingOf(link.finding).label,
       stateWord(link.finding, link.state),
