@@ -4,13 +4,14 @@ import { freePort } from '../system/port';
 import { endGroup, serve } from '../system/web';
 import { spread } from './spread';
 
-const ROUNDS = 25;
+const ROUNDS = 60;
+const WARM_ROUNDS = 10;
 const STAGES = ['complaint', 'checks', 'verdict', 'work', 'proof'];
 /** Asks for next to nothing: what a page of this server costs at the least. */
 const PLAINEST = '/setup';
 
 /**
- * How long each screen takes to come, one after another, and how large it is: the screens of an open job, of the car with
+ * How long each screen takes to come, asked in turn, and how large it is: the screens of an open job, of the car with
  * the longest past, and those that list.
  * @returns milliseconds at the 95th percentile by screen
  */
@@ -30,17 +31,23 @@ export async function screenFigures(what: string, url: string): Promise<Map<stri
       `/car/${car!.carId}`,
       ...['/ledger', '/ledger?words=pedal', `/ledger/${closed!.id}`, '/bench/fluid', '/job/new', PLAINEST],
     ];
-    for (const path of paths) {
-      const times: number[] = [];
-      let size = 0;
-      for (let round = 0; round < ROUNDS + 3; round++) {
+    const times = new Map(paths.map((path) => [path, [] as number[]]));
+    const sizes = new Map<string, number>();
+    // In turn, so that none is asked of a server that is less awake than for the others.
+    for (let round = 0; round < ROUNDS + WARM_ROUNDS; round++) {
+      for (const path of paths) {
         const started = performance.now();
-        size = (await (await fetch(server.address + path, { headers: { cookie } })).text()).length;
-        if (round >= 3) times.push(performance.now() - started);
+        const page = await (await fetch(server.address + path, { headers: { cookie } })).text();
+        if (round >= WARM_ROUNDS) times.get(path)!.push(performance.now() - started);
+        sizes.set(path, page.length);
       }
+    }
+    for (const [path, each] of times) {
       const screen = path.replace(/[0-9a-f-]{36}/, '…');
-      late.set(screen, times.sort((left, right) => left - right)[Math.floor(0.95 * times.length)]!);
-      console.log(`server, ${what}, ${screen}: ${spread(times)}, ${(size / 1024).toFixed(0)} kB of page`);
+      late.set(screen, [...each].sort((left, right) => left - right)[Math.floor(0.95 * each.length)]!);
+      console.log(
+        `server, ${what}, ${screen}: ${spread(each)}, ${(sizes.get(path)! / 1024).toFixed(0)} kB of page`,
+      );
     }
   } finally {
     endGroup(server.pid);
