@@ -1,8 +1,8 @@
 'use client';
 
 import { ToggleGroup } from 'radix-ui';
-import type { KeyboardEvent } from 'react';
 import { cn } from './cn';
+import { useTabStop } from './useTabStop';
 
 export type ChoiceOption = { value: string; label: string; tone?: 'plain' | 'watch' | 'stop' };
 
@@ -25,26 +25,30 @@ type SeveralProps = Keys & {
  * digits 1 to 9 press while the row has the focus.
  */
 export function Choice({ label, options, value, onChange, disabled, className }: Props) {
+  const [stop, moves] = useTabStop(options, [value], (pressed) => onChange(pressed === value ? '' : pressed));
   return (
     <ToggleGroup.Root
       type="single"
+      rovingFocus={false}
       value={value}
       onValueChange={onChange}
       aria-label={label}
       disabled={disabled}
       className={cn('flex flex-wrap', className)}
-      onKeyDown={pressByDigit(options, disabled, (pressed) => onChange(pressed === value ? '' : pressed))}
+      {...(disabled ? {} : moves)}
     >
-      {options.map(asKey)}
+      {options.map(asKey(stop))}
     </ToggleGroup.Root>
   );
 }
 
 /** The same keys where several can be pressed at once. */
 export function SeveralChoice({ label, options, pressed, onPress, disabled, className }: SeveralProps) {
+  const [stop, moves] = useTabStop(options, pressed, onPress);
   return (
     <ToggleGroup.Root
       type="multiple"
+      rovingFocus={false}
       value={[...pressed]}
       onValueChange={(now) => {
         const changed = options.find(({ value }) => now.includes(value) !== pressed.includes(value));
@@ -53,31 +57,23 @@ export function SeveralChoice({ label, options, pressed, onPress, disabled, clas
       aria-label={label}
       disabled={disabled}
       className={cn('flex flex-wrap', className)}
-      onKeyDown={pressByDigit(options, disabled, onPress)}
+      {...(disabled ? {} : moves)}
     >
-      {options.map(asKey)}
+      {options.map(asKey(stop))}
     </ToggleGroup.Root>
   );
 }
 
-function pressByDigit(
-  options: readonly ChoiceOption[],
-  disabled: boolean | undefined,
-  press: (value: string) => void,
-) {
-  return (event: KeyboardEvent) => {
-    const option = /^[1-9]$/.test(event.key) ? options[Number(event.key) - 1] : undefined;
-    if (!option || disabled || event.ctrlKey || event.metaKey || event.altKey) return;
-    event.preventDefault();
-    event.stopPropagation();
-    press(option.value);
-  };
-}
-
-function asKey({ value, label, tone }: ChoiceOption) {
-  return (
-    <ToggleGroup.Item key={value} value={value} data-tone={tone} className="choice-key">
+const asKey =
+  (stop: number) =>
+  ({ value, label, tone }: ChoiceOption, place: number) => (
+    <ToggleGroup.Item
+      key={value}
+      value={value}
+      tabIndex={place === stop ? 0 : -1}
+      data-tone={tone}
+      className="choice-key"
+    >
       {label}
     </ToggleGroup.Item>
   );
-}

@@ -32,6 +32,16 @@ for (const width of [1280, 390] as const) {
       await expect(use.getByRole('radio', { name: 'Road' })).toBeFocused();
       await page.keyboard.press('Enter');
       await expect(main).toContainText('inside, 0 needed');
+
+      // A row of keys is one stop of the tab key, wherever in it the focus is, and goes round.
+      await page.keyboard.press('Home');
+      await expect(use.getByRole('radio').first()).toBeFocused();
+      await page.keyboard.press('ArrowLeft');
+      await expect(use.getByRole('radio').last()).toBeFocused();
+      await page.keyboard.press('Tab');
+      await expect(use.locator(':focus')).toHaveCount(0);
+      await page.keyboard.press('Shift+Tab');
+      await expect(use.getByRole('radio', { name: 'Road' })).toBeFocused();
     });
 
     test('the heat’s bench names the lap, and what is measured fits it', async ({ page }) => {
