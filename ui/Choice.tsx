@@ -1,6 +1,6 @@
 'use client';
 
-import { ToggleGroup } from 'radix-ui';
+import { Toggle } from 'radix-ui';
 import { cn } from './cn';
 import { useTabStop } from './useTabStop';
 
@@ -24,56 +24,47 @@ type SeveralProps = Keys & {
  * One of a few states, as touch keys side by side. Pressing the pressed one takes it back; arrow keys move, and the
  * digits 1 to 9 press while the row has the focus.
  */
-export function Choice({ label, options, value, onChange, disabled, className }: Props) {
-  const [stop, moves] = useTabStop(options, [value], (pressed) => onChange(pressed === value ? '' : pressed));
-  return (
-    <ToggleGroup.Root
-      type="single"
-      rovingFocus={false}
-      value={value}
-      onValueChange={onChange}
-      aria-label={label}
-      disabled={disabled}
-      className={cn('flex flex-wrap', className)}
-      {...(disabled ? {} : moves)}
-    >
-      {options.map(asKey(stop))}
-    </ToggleGroup.Root>
-  );
+export function Choice({ value, onChange, ...keys }: Props) {
+  const press = (pressed: string) => onChange(pressed === value ? '' : pressed);
+  return <Row {...keys} role="radiogroup" pressed={[value]} onPress={press} />;
 }
 
 /** The same keys where several can be pressed at once. */
-export function SeveralChoice({ label, options, pressed, onPress, disabled, className }: SeveralProps) {
-  const [stop, moves] = useTabStop(options, pressed, onPress);
-  return (
-    <ToggleGroup.Root
-      type="multiple"
-      rovingFocus={false}
-      value={[...pressed]}
-      onValueChange={(now) => {
-        const changed = options.find(({ value }) => now.includes(value) !== pressed.includes(value));
-        if (changed) onPress(changed.value);
-      }}
-      aria-label={label}
-      disabled={disabled}
-      className={cn('flex flex-wrap', className)}
-      {...(disabled ? {} : moves)}
-    >
-      {options.map(asKey(stop))}
-    </ToggleGroup.Root>
-  );
+export function SeveralChoice(props: SeveralProps) {
+  return <Row {...props} role="toolbar" />;
 }
 
-const asKey =
-  (stop: number) =>
-  ({ value, label, tone }: ChoiceOption, place: number) => (
-    <ToggleGroup.Item
-      key={value}
-      value={value}
-      tabIndex={place === stop ? 0 : -1}
-      data-tone={tone}
-      className="choice-key"
-    >
-      {label}
-    </ToggleGroup.Item>
+function Row({
+  role,
+  label,
+  options,
+  pressed,
+  onPress,
+  disabled,
+  className,
+}: SeveralProps & { role: 'radiogroup' | 'toolbar' }) {
+  const [stop, moves] = useTabStop(options, pressed, onPress);
+  const row = { role, 'aria-label': label };
+  return (
+    <div {...row} className={cn('flex flex-wrap', className)} {...(disabled ? {} : moves)}>
+      {options.map(({ value, label: word, tone }, place) => {
+        const isOn = pressed.includes(value);
+        const one = { role: 'radio', 'aria-checked': isOn, 'aria-pressed': undefined };
+        return (
+          <Toggle.Root
+            key={value}
+            {...(role === 'radiogroup' ? one : {})}
+            pressed={isOn}
+            onPressedChange={() => onPress(value)}
+            disabled={disabled}
+            tabIndex={place === stop ? 0 : -1}
+            data-tone={tone}
+            className="choice-key"
+          >
+            {word}
+          </Toggle.Root>
+        );
+      })}
+    </div>
   );
+}
