@@ -1,4 +1,4 @@
-import { type Remote, wrap } from 'comlink';
+import type { Remote } from 'comlink';
 
 /** How one call is made. */
 export type CallOptions = {
@@ -14,7 +14,7 @@ export type CallOptions = {
  */
 export function workerClient<T>(begin: () => Worker, { endsWithCall = false } = {}) {
   let worker: Worker | undefined;
-  let remote: Remote<T> | undefined;
+  let remote: Promise<Remote<T>> | undefined;
   let broken: Promise<never> | undefined;
   let underWay = 0;
 
@@ -24,11 +24,13 @@ export function workerClient<T>(begin: () => Worker, { endsWithCall = false } = 
     remote = undefined;
   }
 
-  function start(): Remote<T> {
+  function start(): Promise<Remote<T>> {
     const mine = begin();
     worker = mine;
-    remote = wrap<T>(mine);
+    // How to talk to it comes with it: no page needs that before.
+    remote = import('comlink').then(({ wrap }) => wrap<T>(mine));
     // One that cannot be fetched answers nobody: whoever asks next has another one begun.
+    remote.catch(() => worker === mine && end());
     broken = new Promise((_, reject) => {
       mine.addEventListener('error', (event) => {
         event.preventDefault();
@@ -63,7 +65,7 @@ export function workerClient<T>(begin: () => Worker, { endsWithCall = false } = 
         signal?.addEventListener('abort', giveUp);
       });
       try {
-        return await Promise.race([ask(asked), givenUp, broken!]);
+        return await Promise.race([asked.then(ask), givenUp, broken!]);
       } finally {
         underWay -= 1;
         signal?.removeEventListener('abort', giveUp);
