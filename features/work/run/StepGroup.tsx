@@ -1,24 +1,18 @@
 'use client';
 
 import { Check } from 'lucide-react';
-import dynamic from 'next/dynamic';
 import { notesAt } from '@/core/planning/run/notesAt';
 import type { WorkRow } from '@/core/planning/run/rows';
 import { PRESS, planOf } from '@/core/planning/run/run';
 import type { Step } from '@/core/planning/run/step';
 import { Button } from '@/ui/Button';
 import { useJob } from '../../record/JobProvider';
-import { ahead } from '../../shell/ahead';
 import { newId } from '../../shell/newId';
 import { useUnits } from '../../shell/useUnits';
 import { NoteLine } from './NoteLine';
 import { StepWords } from './StepWords';
+import { LookIns, StepFacts } from './stepParts';
 import { useFinds } from './useFinds';
-
-const LookIns = dynamic(() => import('./LookIns').then((module) => module.LookIns));
-ahead(() => import('./LookIns'));
-const StepFacts = dynamic(() => import('./StepFacts').then((module) => module.StepFacts));
-ahead(() => import('./StepFacts'));
 
 /** Steps of one chapter that are only done and ticked: one by one for who has not done it, in one press for who has. */
 export function StepGroup({ work, steps }: { work: WorkRow; steps: Step[] }) {

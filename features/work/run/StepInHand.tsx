@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { ROUND } from '@/core/planning/bleed/roundStep';
 import { jointsOf } from '@/core/planning/run/joints';
 import { notesAt } from '@/core/planning/run/notesAt';
@@ -11,27 +10,18 @@ import { HoldsPanel } from '../../checks/HoldsPanel';
 import { Measure } from '../../measure/Measure';
 import { PhaseProvider } from '../../measure/PhaseContext';
 import { useJob } from '../../record/JobProvider';
-import { ahead } from '../../shell/ahead';
 import { FluidLine } from './FluidLine';
-import { HeatSays } from './HeatSays';
 import { NoteLine } from './NoteLine';
 import { RecordFields } from './RecordFields';
 import { RoundsLine } from './RoundsLine';
 import { RunClock } from './RunClock';
-import { SlowdownStep } from './SlowdownStep';
 import { StepHead } from './StepHead';
 import { StepKeys, StepNote, StepTroubles } from './StepKeys';
 import { StepWords } from './StepWords';
-import { StrokeCalls } from './StrokeCalls';
+import { HeatSays, LookIns, SlowdownStep, StepFacts, StrokeCalls, TroubleBox } from './stepParts';
 import { TorqueLine } from './TorqueLine';
-import { TroubleBox } from './TroubleBox';
 import type { Motion } from './useMotion';
 import { type InHand, useStepInHand } from './useStepInHand';
-
-const LookIns = dynamic(() => import('./LookIns').then((module) => module.LookIns));
-ahead(() => import('./LookIns'));
-const StepFacts = dynamic(() => import('./StepFacts').then((module) => module.StepFacts));
-ahead(() => import('./StepFacts'));
 
 type Props = { work: WorkRow; run: Run; step: Step; sound: boolean; motion: Motion };
 
