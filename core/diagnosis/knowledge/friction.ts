@@ -77,7 +77,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
       link('pad_thickness', 'low', 0.03, 'Measured'),
       link('pad_thickness', 'worn_out', 0.95, 'Measured'),
       link('noise_grind', 'yes', 0.45, 'Backing plate on rotor'),
-      link('vibration_braking', 'yes', 0.1, 'The plate chatters on the face it tears'),
+      link('vibration_braking', 'yes', 0.06, 'The plate chatters on the face it tears'),
       link('pads_wear_fast', 'yes', 0.35, 'A thin pad holds less heat and wears faster'),
       link('warning_light', 'brake', 0.25, 'The wear lamp or the level switch'),
       link('poor_stopping', 'yes', 0.25, 'A thin pad holds less heat'),
