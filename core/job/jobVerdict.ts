@@ -19,6 +19,7 @@ export type JobVerdict = Omit<Verdict, 'causes'> & {
 /** An answer speaks for a cause when it moves it by more than this, bits. */
 const LOUD = 0.3;
 
+/** The verdict for a job's pages. */
 export function jobVerdict(verdict: Verdict): JobVerdict {
   return {
     ...verdict,

@@ -128,7 +128,8 @@ ${[...called].map((name) => `https://${name}:${port}`).join(', ')} {
 ${bind}	tls internal
 	handle_path ${BUILT.address}/* {
 		root * "${join(ROOT, distFolder(), BUILT.folder)}"
-		header Cache-Control "public, max-age=31536000, immutable"
+		@there file
+		header @there Cache-Control "public, max-age=31536000, immutable"
 		header X-Content-Type-Options nosniff
 		encode gzip
 		file_server {

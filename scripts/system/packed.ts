@@ -21,8 +21,5 @@ export async function packBuilt(dist: string): Promise<void> {
 async function pack(file: string): Promise<void> {
   const content = await readFile(file);
   const params = { [constants.BROTLI_PARAM_SIZE_HINT]: content.length };
-  await writeFile(packedFile(file), await compress(content, { params }));
+  await writeFile(`${file}.br`, await compress(content, { params }));
 }
-
-/** The packed one beside a file. */
-const packedFile = (file: string) => `${file}.br`;
