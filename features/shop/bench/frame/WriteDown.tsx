@@ -22,11 +22,20 @@ export function WriteDown({
   const refreshPage = useRefresh();
   const [said, setSaid] = useState<{ done: boolean; words: string }>();
   const [busy, setBusy] = useState(false);
-  const write = async ({ kind, input }: BenchReading) =>
-    request<{ id: string }>('POST', `/api/jobs/${job.id}/readings`, {
-      ...{ id: newId(), phase: 'before', kind, corner: '', input, entered: {}, why: '' },
-      replaces: job.standing[kind] ?? null,
-    });
+  /** What was written here, and what stood there then: until the page has been made anew it stands in that one's place. */
+  const [written, setWritten] = useState<Partial<Record<string, { id: string; over: string | undefined }>>>(
+    {},
+  );
+  const write = async ({ kind, input }: BenchReading) => {
+    const id = newId();
+    const over = job.standing[kind];
+    const mine = written[kind];
+    const replaces = (mine?.over === over ? mine?.id : undefined) ?? over ?? null;
+    const body = { id, phase: 'before', kind, corner: '', input, entered: {}, why: '', replaces };
+    const reply = await request<{ id: string }>('POST', `/api/jobs/${job.id}/readings`, body);
+    if (reply.ok) setWritten((before) => ({ ...before, [kind]: { id, over } }));
+    return reply;
+  };
   const writeAll = async () => {
     setBusy(true);
     let trouble: string | undefined;
@@ -36,7 +45,6 @@ export function WriteDown({
     }
     setSaid({ done: !trouble, words: trouble ?? `Written down in job ${job.number}.` });
     setBusy(false);
-    // What stands there now is what the next press replaces.
     refreshPage();
   };
   return (
