@@ -49,11 +49,11 @@ function Row({
     <div {...row} className={cn('flex flex-wrap', className)} {...(disabled ? {} : moves)}>
       {options.map(({ value, label: word, tone }, place) => {
         const isOn = pressed.includes(value);
-        const one = { role: 'radio', 'aria-checked': isOn, 'aria-pressed': undefined };
+        const radio = { role: 'radio', 'aria-checked': isOn, 'aria-pressed': undefined };
         return (
           <Toggle.Root
             key={value}
-            {...(role === 'radiogroup' ? one : {})}
+            {...(role === 'radiogroup' ? radio : {})}
             pressed={isOn}
             onPressedChange={() => onPress(value)}
             disabled={disabled}

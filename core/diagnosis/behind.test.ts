@@ -1,8 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { answersFrom, SALOON } from '../../tests/support/told';
-import { jobVerdict } from '../job/jobVerdict';
 import { WORKS } from '../planning/works';
-import { FINDINGS } from '../readings/vocabulary/findings';
 import { behind } from './behind';
 import { diagnose } from './diagnose';
 
@@ -43,25 +41,5 @@ describe('what stands behind a cause', () => {
     expect(telling.length).toBeGreaterThan(0);
     for (const { finding } of [...telling, ...confusable.flatMap(({ check }) => check ?? [])])
       expect(answered.has(finding), finding).toBe(false);
-  });
-});
-
-describe('a verdict as the pages of a job hold it', () => {
-  it('says of each cause what speaks for it, and whether anything bears on it', () => {
-    const soft = diagnose(SOFT);
-    const air = soft.causes.find(({ id }) => id === 'air_in_lines')!;
-    const loud = air.evidence.filter(({ bits }) => bits > 0.3).sort((one, other) => other.bits - one.bits);
-    const { causes } = jobVerdict(soft);
-    expect(causes.find(({ id }) => id === 'air_in_lines')!.speaksFor).toEqual(
-      loud.map(({ finding, state }) => ({ finding, state })),
-    );
-    expect(causes.map(({ asked }) => asked)).toEqual(soft.causes.map((each) => each.evidence.length > 0));
-  });
-
-  it('is a quarter as long, once the driver has been asked everything', () => {
-    const asked = FINDINGS.filter(({ stage }) => stage !== 'check');
-    const findings = asked.map(({ id, states }) => ({ id, state: states[0] }));
-    const whole = diagnose({ car: SALOON, findings });
-    expect(JSON.stringify(jobVerdict(whole)).length).toBeLessThan(JSON.stringify(whole).length / 4);
   });
 });

@@ -12,15 +12,20 @@ import { type CauseVerdict, placeFields, type Verdict } from './verdict';
 /** A cause with its chance and where it sits. */
 export type Leaning = Pick<CauseVerdict, 'id' | 'probability' | 'corner' | 'corners'>;
 
+/** Which group of the problem each cause is. */
+function groupsOf(causes: Posed['causes']): Map<CauseId, number> {
+  return new Map([...causes.keys()].map((cause, group) => [cause, group]));
+}
+
 /** Every cause with its chance and where it sits; likeliest first. */
 export function leaningsOf(network: Network, { causes }: Posed, posterior: Posterior): Leaning[] {
-  const chances = new Map([...causes.keys()].map((cause, group) => [cause, posterior.groups[group]!]));
+  const groupOf = groupsOf(causes);
   return KNOWLEDGE.map(({ cause }): Leaning => {
     const members = causes.get(cause);
     if (!members) return { id: cause, probability: 0 };
     return {
       id: cause,
-      probability: Math.min(SUREST, chances.get(cause)!),
+      probability: Math.min(SUREST, posterior.groups[groupOf.get(cause)!]!),
       ...cornersOfCause(members, network, posterior),
     };
   }).sort(
@@ -40,7 +45,7 @@ export function rankCauses(
   weights: { prior: Float64Array; bits: Float64Array[] },
   used: readonly GivenFinding[],
 ): CauseVerdict[] {
-  const groupOf = new Map([...posed.causes.keys()].map((cause, group) => [cause, group]));
+  const groupOf = groupsOf(posed.causes);
   const told = used.map((given) => ({
     given,
     place: placeFields(given.place),

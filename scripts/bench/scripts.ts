@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { database } from '../../server/db/sql';
+import { screensOf } from '../../tests/support/screens';
 import { signIn } from '../../tests/support/signIn';
 import { BUILT } from '../system/packed';
 import { ROOT } from '../system/paths';
@@ -26,7 +27,7 @@ export async function scriptFigures(url: string): Promise<void> {
   }
 }
 
-/** A page of every route there is, of the open job with a run in hand and the car it is of. */
+/** Every screen, of the first open job that has a run. */
 async function everyScreen(): Promise<string[]> {
   const sql = database();
   const [run] = await sql`
@@ -34,42 +35,10 @@ async function everyScreen(): Promise<string[]> {
     where jobs.closed_at is null order by jobs.number limit 1`;
   const [closed] = await sql`select id from jobs where closed_at is not null order by closed_at desc limit 1`;
   const job = `/job/${run!.jobId}`;
-  const car = `/car/${run!.carId}`;
-  return [
-    ...[
-      '/',
-      '/job/new',
-      ...['complaint', 'checks', 'verdict', 'work', 'proof'].map((stage) => `${job}/${stage}`),
-    ],
-    ...[
-      `${job}/run/${run!.id}`,
-      car,
-      `${car}/edit`,
-      `${car}/prepare`,
-      `${car}/season`,
-      `${car}/report`,
-      '/car/new',
-    ],
-    ...[
-      '/ledger',
-      '/ledger/parts',
-      '/ledger/answers',
-      '/ledger/readings',
-      `/ledger/${closed!.id}`,
-      '/shelf',
-      '/labels',
-    ],
-    ...['fluid', 'pedal', 'balance', 'heat'].map((bench) => `/bench/${bench}`),
-    ...[
-      '/setup',
-      '/setup/people',
-      '/setup/audit',
-      '/setup/phone',
-      '/setup/knowledge',
-      '/setup/calibration',
-      '/sign-in',
-    ],
-  ];
+  return screensOf({
+    ...{ checked: job, worked: job, proved: job, run: `${job}/run/${run!.id}` },
+    ...{ car: `/car/${run!.carId}`, story: `/ledger/${closed!.id}` },
+  });
 }
 
 /** The built scripts a page asks for, those for browsers of another age left out. */

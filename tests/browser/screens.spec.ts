@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { Page } from '@playwright/test';
+import { screensOf } from '../support/screens';
 import { expect, test } from './test';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
@@ -66,44 +67,14 @@ async function screens(page: Page): Promise<string[]> {
     .getByRole('main')
     .getByRole('link', { name: /back straight/ })
     .getAttribute('href');
-  const at = (stage: string) => jobs.find((href) => href.endsWith(stage))!;
+  const at = (stage: string) => jobs.find((href) => href.endsWith(`/${stage}`))!.replace(`/${stage}`, '');
   await page.goto('/');
   await page.getByRole('link', { name: /Spongy since the rear cylinders/ }).click();
   const run = await page.getByRole('main').getByRole('link', { name: 'Go on' }).first().getAttribute('href');
-  return [
-    '/',
-    '/job/new',
-    at('/checks').replace('/checks', '/complaint'),
-    at('/checks'),
-    at('/checks').replace('/checks', '/verdict'),
-    at('/work'),
-    run!,
-    '/shelf',
-    '/labels',
-    at('/proof'),
-    '/ledger',
-    '/ledger/parts',
-    '/ledger/answers',
-    '/ledger/readings',
-    story!,
-    car!,
-    `${car}/edit`,
-    `${car}/prepare`,
-    `${car}/season`,
-    `${car}/report`,
-    '/car/new',
-    '/bench/fluid',
-    '/bench/pedal',
-    '/bench/balance',
-    '/bench/heat',
-    '/setup',
-    '/setup/people',
-    '/setup/audit',
-    '/setup/phone',
-    '/sign-in',
-    '/setup/knowledge',
-    '/setup/calibration',
-  ];
+  return screensOf({
+    ...{ checked: at('checks'), worked: at('work'), proved: at('proof') },
+    ...{ run: run!, car: car!, story: story! },
+  });
 }
 
 test('every screen: no accessibility fault, light or dark; never wider than its window, and touch targets big enough', async ({

@@ -80,8 +80,7 @@ const stranger = () => spawn('sleep', ['300'], { stdio: 'ignore' });
 describe('a command that is interrupted', { timeout: 300_000 }, () => {
   it('at six moments of opening and ending leaves nothing half: the next start has it whole, and stop ends it all', async () => {
     const random = seeded(9);
-    for (let attempt = 0; attempt < 6; attempt++) {
-      const command = (['demo', 'demo', 'start', 'demo', 'stop', 'demo'] as const)[attempt]!;
+    for (const [attempt, command] of ['demo', 'demo', 'start', 'demo', 'stop', 'demo'].entries()) {
       const signal = attempt % 2 === 0 ? 'SIGKILL' : 'SIGTERM';
       await interrupted('demo', [command], 300 + random() * (command === 'stop' ? 900 : 6500), signal);
     }
