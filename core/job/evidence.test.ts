@@ -5,6 +5,7 @@ import { ENDS } from '../diagnosis/holds/ends';
 import { HOLDS } from '../diagnosis/holds/holds';
 import { LEFT_UNDONE, planOf } from '../planning/run/run';
 import { findingOf } from '../readings/vocabulary/findings';
+import { togetherSaid } from '../readings/vocabulary/several';
 import { holdsOn, openHolds } from './holds';
 import { evidenceTogether, pieceSlot } from './pieces';
 import type { JobSheet, ProofRow } from './sheet';
@@ -111,6 +112,21 @@ describe('what ends a hold', () => {
     expect(asked(said('leak', 'none', 30))[0]!.status).toBe('missing');
     expect(asked(said('behind_master', 'dry', 30))[0]!.status).toBe('good');
     expect(asked(said('pedal_hold', 'holds', 30))[0]!.status).toBe('good');
+  });
+
+  it('nor does one found there in a search for leaks; with a wet hose beside it both are asked', () => {
+    const asked = (state: string) =>
+      holdsOn(emptySheet({ answers: [answerRow({ finding: 'leak', state, minute: 2 })] }))[0]!.evidence.map(
+        ({ finding }) => finding,
+      );
+    expect(asked('master_to_booster')).toEqual(['behind_master', 'reservoir_level', 'pedal_now']);
+    expect(asked('line_or_hose')).toEqual(['leak', 'reservoir_level', 'pedal_now']);
+    expect(asked(togetherSaid('leak', ['line_or_hose', 'master_to_booster']))).toEqual([
+      'leak',
+      'behind_master',
+      'reservoir_level',
+      'pedal_now',
+    ]);
   });
 
   it('goes stale when the system is touched again', () => {

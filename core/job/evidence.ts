@@ -24,7 +24,9 @@ export function evidenceFor(sheet: JobSheet, hold: Pick<Hold, 'id' | 'because'>,
 }
 
 function placesOf({ at, when }: Ending, { because }: Pick<Hold, 'because'>): (Place | undefined)[] {
-  const causes = when === undefined ? because : because.filter(({ id }) => id === when);
+  const causes = because.filter(
+    ({ id, state }) => when === undefined || (id === when.finding && (when.states?.includes(state) ?? true)),
+  );
   if (causes.length === 0) return [];
   if (at === 'car') return [undefined];
   if (at === 'because') return causes.map(({ place }) => place);

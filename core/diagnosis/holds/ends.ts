@@ -13,14 +13,21 @@ export type Ending = {
   at: 'car' | 'because' | 'axle';
   /** Another test of the same thing that counts as well. */
   or?: { finding: FindingId; states: readonly string[] };
-  /** Only when the hold was put on by this answer. */
-  when?: FindingId;
+  /** Only when the hold was put on by this answer, in one of these states when they are named. */
+  when?: { finding: FindingId; states?: readonly string[] };
 };
 
 const FIRM: Ending = { finding: 'pedal_now', states: ['firm'], at: 'car' };
 const HOLDS_30_S: Ending = { finding: 'pedal_hold', states: ['holds'], at: 'car' };
 const DRY: Ending = { finding: 'leak', states: ['none'], at: 'car' };
 const LEVEL: Ending = { finding: 'reservoir_level', states: ['ok'], at: 'car' };
+const DRY_BEHIND: Ending = {
+  finding: 'behind_master',
+  states: ['dry'],
+  at: 'car',
+  // Nobody takes a new master off again to look behind it: one that holds lets nothing past its seals.
+  or: { finding: 'pedal_hold', states: ['holds'] },
+};
 
 /** What ends each hold. Common practice, no source; the words of each are in `HOLDS`. */
 export const ENDS: Record<HoldId, readonly Ending[]> = {
@@ -28,17 +35,16 @@ export const ENDS: Record<HoldId, readonly Ending[]> = {
   pedal_sinks: [HOLDS_30_S],
   pedal_not_firm: [FIRM, HOLDS_30_S],
   leak: [
-    { ...DRY, at: 'because', when: 'leak' },
-    { ...DRY, when: 'level_falls' },
     {
-      finding: 'behind_master',
-      states: ['dry'],
-      at: 'car',
-      when: 'behind_master',
-      // Nobody takes a new master off again to look behind it: one that holds lets nothing past its seals.
-      or: { finding: 'pedal_hold', states: ['holds'] },
+      ...DRY,
+      at: 'because',
+      when: { finding: 'leak', states: ['line_or_hose', 'caliper_or_cylinder'] },
     },
-    { finding: 'wheel_cylinder', states: ['free'], at: 'because', when: 'wheel_cylinder' },
+    { ...DRY, when: { finding: 'level_falls' } },
+    // Nothing behind the master shows on the lines.
+    { ...DRY_BEHIND, when: { finding: 'leak', states: ['master_to_booster'] } },
+    { ...DRY_BEHIND, when: { finding: 'behind_master' } },
+    { finding: 'wheel_cylinder', states: ['free'], at: 'because', when: { finding: 'wheel_cylinder' } },
     LEVEL,
     FIRM,
   ],
@@ -64,13 +70,15 @@ export const ENDS: Record<HoldId, readonly Ending[]> = {
   rotor_below_minimum: [{ finding: 'rotor_thickness', states: ['ok'], at: 'axle' }],
   rotor_cracked: [{ finding: 'rotor_surface', states: ['smooth', 'streaks'], at: 'axle' }],
   bearing_play: [{ finding: 'bearing_play', states: ['ok'], at: 'because' }],
-  brakes_stuck_on: [{ finding: 'wheel_drags', states: ['no'], at: 'because', when: 'wheel_drags' }],
+  brakes_stuck_on: [
+    { finding: 'wheel_drags', states: ['no'], at: 'because', when: { finding: 'wheel_drags' } },
+  ],
   pads_contaminated: [{ finding: 'pad_surface', states: ['normal'], at: 'axle' }, DRY],
   brake_lamp: [{ finding: 'warning_light', states: ['none'], at: 'car' }],
   assist_lost: [
     { finding: 'assist_start', states: ['drops'], at: 'car' },
-    { finding: 'assist_vacuum', states: ['ok'], at: 'car', when: 'assist_vacuum' },
-    { finding: 'assist_fluid', states: ['ok'], at: 'car', when: 'assist_fluid' },
+    { finding: 'assist_vacuum', states: ['ok'], at: 'car', when: { finding: 'assist_vacuum' } },
+    { finding: 'assist_fluid', states: ['ok'], at: 'car', when: { finding: 'assist_fluid' } },
   ],
   wheel_loose: [{ finding: 'wheel_nuts', states: ['tight'], at: 'because' }],
   pedal_bracket: [{ finding: 'pedal_linkage', states: ['tight'], at: 'car' }],
