@@ -323,7 +323,7 @@ export const CAUSES = [
   {
     id: 'debris_in_brake',
     group: 'corner',
-    label: 'Stone or gravel in the brake',
+    label: 'Stone in the brake, or a shield that rubs',
   },
   {
     id: 'wheel_speed_sensor',

@@ -286,7 +286,7 @@ export const DECISIONS: Record<CauseId, Decision> = {
   drum_glazed: does('Dress drum and linings', 'small', 'Little lost'),
   drum_oval: does('Turn or renew the drums', 'major', 'Measure across both ways first'),
   wheel_cylinder_seized: does('New cylinders, bleed', 'small', 'Cheap parts; both sides'),
-  debris_in_brake: does('Wheel off, take it out', 'none', 'Nothing lost', 'The noise is gone with the stone'),
+  debris_in_brake: does('Wheel off, clear it', 'none', 'Nothing lost', 'The noise is gone with what rubbed'),
   pedal_ratio_high: does(
     'Move the clevis for less lever, or fit a smaller bore',
     'small',

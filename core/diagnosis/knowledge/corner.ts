@@ -70,14 +70,15 @@ export const CORNER: readonly CauseKnowledge[] = [
   {
     cause: 'debris_in_brake',
     meaning:
-      'Caught between shield and rotor or pad and rotor; sudden grinding after a trip off the track, gone when it falls out',
-    prior: 0.0004,
+      'A stone caught between shield and rotor or pad and rotor: sudden grinding after a trip off the track, gone when it falls out. Or the shield itself, bent onto the rotor',
+    prior: 0.0005,
     at: 'corner',
     links: [
       link('noise_grind', 'yes', 0.9, 'Stone against metal'),
       link('off_track', 'yes', 0.85, 'That is where stones come from'),
       link('noise_rattle', 'yes', 0.2, 'It rolls in the shield'),
-      link('shield_look', 'stone', 0.93, 'Seen between shield and rotor'),
+      link('shield_look', 'stone', 0.75, 'Seen between shield and rotor'),
+      link('shield_look', 'touches', 0.2, 'The shield rubs on the rotor'),
       link('noise_squeal', 'yes', 0.3, 'A stone screeches'),
     ],
     brings: [brings('rotor_scored', 0.35, 'A stone cuts a groove')],

@@ -70,8 +70,8 @@ export const AROUND = {
       ...atEach(
         corners,
         'out',
-        'turn, listen, take it out',
-        'Between rotor and shield, in the vanes; in the pad only with the pads out.',
+        'turn, listen, clear it',
+        'Between rotor and shield, in the vanes; in the pad only with the pads out. A shield that rubs is bent back by hand until it clears the rotor all the way round.',
         { cautions: ['dust', 'fingers'] },
       ),
       ...atEach(

@@ -12,7 +12,6 @@ export const ROTOR_CHECKS = [
     states: ['clear', 'touches', 'stone'],
     minutes: 2,
     how: 'Turn the rotor and listen; look between shield and rotor with a light.',
-    leak: { touches: 0.004 },
   },
   {
     id: 'rotor_surface',
