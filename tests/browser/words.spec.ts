@@ -25,6 +25,16 @@ test('the driver’s line is read as it is typed: each answer is offered with it
   await expect(page.getByText(/2 answers/)).toBeVisible();
 });
 
+test('of what is heard only what this car has is offered', async ({ page }) => {
+  await newJob(page, 'Car 14', 'Pulls left, front left rim is hot, drums are oval');
+  const heard = page.getByRole('region', { name: 'Heard in the words' });
+  await expect(heard.getByRole('button')).toHaveText([
+    /^Which side it pulls to: left “Pulls left”/,
+    /^Pulls to one side “Pulls left”/,
+    /^Rotor temperatures across the car FL: one hot “front left rim is hot”/,
+  ]);
+});
+
 test('what only makes sense after an answer is asked after it', async ({ page }) => {
   await newJob(page, 'Club saloon', 'Something');
   await expect(key(page, 'Which side it pulls to', 'Left')).toHaveCount(0);

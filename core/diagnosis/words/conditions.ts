@@ -71,3 +71,12 @@ export function cornerIn({ text }: Clause): Corner | undefined {
   const named = PLACES.filter(([, words]) => words.test(text));
   return named.length === 1 ? named[0]![0] : undefined;
 }
+
+/** So many words tell of a wheel and of nothing else: "at the front left wheel". */
+const PLACE_ONLY =
+  /^(?:at |on |from |only |just |the |front |rear |back |left |right |fl|fr|rl|rr|lf|rf|lr|wheel|corner|side| )+$/;
+
+/** Whether a clause only says at which wheel. */
+export function isPlaceAlone(clause: Clause): boolean {
+  return cornerIn(clause) !== undefined && PLACE_ONLY.test(`${clause.text} `);
+}

@@ -28,7 +28,7 @@ export const ORDINARY = list(`
   feeling feels field fifth fifty fight figure final finds finish fixed flash fleet flesh
   float flood focus follow force former forms forth forty found fourth frame frank fresh
   fruit fully funny garage gear gently getting given glass glove going grade grain grand
-  grant grass grave great greet ground group grown guard guess guide handle hanged hangs
+  grant grass grave great greet ground group grown guard guess guide hander handers handle hanged hangs
   happen happy having heard heart height hello hence hotel house human hurry ideal image
   index inner input inside inspection issue itself joint judge juice junction keeps kicked knife
   known label ladder laps large laser later latest laugh layer learn least leave leaves

@@ -1,4 +1,4 @@
-import { RULES } from './lexicon';
+import { RULES } from './lexicon/all';
 import { KNOWN, ORDINARY, SLIPS } from './spelling';
 
 /** A word as it was read, and where it stands in the text. */

@@ -1,7 +1,8 @@
 import type { Corner } from '../../car/corner';
 import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
-import { type Conditions, conditionsIn, cornerIn } from './conditions';
-import { DENIALS, NOTHING_WRONG, RULES, type Rule } from './lexicon';
+import { type Conditions, conditionsIn, cornerIn, isPlaceAlone } from './conditions';
+import { DENIALS, NOTHING_WRONG, OF_THE_BRAKES, OTHER_SYSTEM, RULES } from './lexicon/all';
+import type { Rule } from './lexicon/rule';
 import { type Clause, clausesOf, covered } from './text';
 
 /** An answer that what was said suggests, and the words it came from: from and to are positions in the text. */
@@ -18,19 +19,29 @@ const DENIED_WITHIN = 3;
  */
 export function readWords(text: string): WordsRead {
   const clauses = clausesOf(text);
-  const found = clauses.flatMap((clause) =>
-    NOTHING_WRONG.test(clause.text) ? [] : RULES.flatMap((rule) => suggested(rule, clause)),
-  );
+  const found = clauses.flatMap((clause, index) => {
+    if (NOTHING_WRONG.test(clause.text) || isOfSomethingElse(clause)) return [];
+    const corner = cornerIn(clause) ?? placeBeside(clauses, index);
+    return RULES.flatMap((rule) => suggested(rule, clause, corner));
+  });
   return { suggestions: settled(found), conditions: conditionsIn(text, clauses) };
 }
 
-function suggested(rule: Rule, clause: Clause): Suggestion[] {
+const isOfSomethingElse = ({ text }: Clause) => OTHER_SYSTEM.test(text) && !OF_THE_BRAKES.test(text);
+
+/** The wheel named in a clause of its own, behind or before: "it grinds, front left". */
+function placeBeside(clauses: readonly Clause[], index: number): Corner | undefined {
+  const beside = [clauses[index + 1], clauses[index - 1]].find((each) => each && isPlaceAlone(each));
+  return beside && cornerIn(beside);
+}
+
+function suggested(rule: Rule, clause: Clause, at: Corner | undefined): Suggestion[] {
   const match = rule.words.exec(clause.text);
   if (!match || rule.unless?.test(clause.text)) return [];
   const [first, last] = covered(clause, match.index, match[0].length);
-  const denied = isDenied(clause, first, match[0]);
+  const denied = isDenied(rule, clause, first, last);
   if (denied && rule.denied === undefined && !rule.steady) return [];
-  const corner = findingOf(rule.finding).place === 'corner' ? cornerIn(clause) : undefined;
+  const corner = findingOf(rule.finding).place === 'corner' ? at : undefined;
   return [
     {
       finding: rule.finding,
@@ -42,14 +53,21 @@ function suggested(rule: Rule, clause: Clause): Suggestion[] {
   ];
 }
 
-/** Turned round by a word just before it; what holds its own denial ("won't stop") is not. */
-function isDenied({ words }: Clause, first: number, matched: string): boolean {
-  const [start] = matched.split(' ');
-  if (DENIALS.test(start!)) return false;
-  const before = words.slice(Math.max(0, first - DENIED_WITHIN), first).map((word) => word.text);
-  const at = before.findLastIndex((word) => DENIALS.test(word));
-  const after = at >= 0 ? (before[at + 1] ?? start) : '';
-  return at >= 0 && after !== 'only' && after !== 'just';
+/** Rules that look for a denial themselves ("won't stop"). */
+const holdsDenial = ({ words }: Rule) => /\b(?:no|not|never|without|hardly)\b|n't/.test(words.source);
+
+/**
+ * Turned round by a word just before it, or between two that were looked for ("pedal is not soft"); what begins with a
+ * denial of its own is not.
+ */
+function isDenied(rule: Rule, { words }: Clause, first: number, last: number): boolean {
+  const text = words.map((word) => word.text);
+  if (DENIALS.test(text[first]!)) return false;
+  const until = holdsDenial(rule) ? first : last;
+  const at = text.findLastIndex(
+    (word, index) => index >= first - DENIED_WITHIN && index < until && DENIALS.test(word),
+  );
+  return at >= 0 && text[at + 1] !== 'only' && text[at + 1] !== 'just';
 }
 
 /** One answer a question: what was said outright before what was denied, then the longer words, then the earlier. */

@@ -53,7 +53,7 @@ export function ComplaintStage() {
           onText={setWhen}
         />
       </div>
-      <Heard text={`${said}\n${when}`} />
+      <Heard text={`${said}\n${when}`} given={given} />
       <Touched />
       {asked.length > 0 && (
         <p className="mt-3">

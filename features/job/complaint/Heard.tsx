@@ -1,8 +1,11 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { asksNow } from '@/core/diagnosis/follows';
 import type { Conditions } from '@/core/diagnosis/words/conditions';
 import type { Suggestion, WordsRead } from '@/core/diagnosis/words/words';
+import { applies } from '@/core/readings/applies';
+import type { GivenFinding } from '@/core/readings/given';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { afterPress, statesIn } from '@/core/readings/vocabulary/several';
 import { stateWord } from '@/core/readings/vocabulary/words';
@@ -16,10 +19,13 @@ import { useUnits } from '../../shell/useUnits';
 /** Letters this close together are read as one, ms. */
 const PAUSE_MS = 120;
 
-/** What the driver's words suggest, read as they are typed: keys to press, each with the words it came from. */
-export function Heard({ text }: { text: string }) {
+/**
+ * What the driver's words suggest, read as they are typed: keys to press, each with the words it came from. Only what
+ * this car has, and what makes sense after what was answered or said beside it.
+ */
+export function Heard({ text, given }: { text: string; given: readonly GivenFinding[] }) {
   const units = useUnits();
-  const { stateOf, answer, closed } = useJob();
+  const { sheet, stateOf, answer, closed } = useJob();
   const [read, setRead] = useState<{ text: string; heard: WordsRead }>();
   useEffect(() => {
     let wanted = true;
@@ -36,19 +42,26 @@ export function Heard({ text }: { text: string }) {
       clearTimeout(timer);
     };
   }, [text]);
-  const open = (read?.heard.suggestions ?? []).filter(
-    ({ finding, state, corner }) => !statesIn(stateOf('before', finding, corner)).includes(state),
+  const said = read?.heard.suggestions ?? [];
+  const known = [...given, ...said.map(({ finding, state }) => ({ id: finding, state }))];
+  const open = said.filter(
+    ({ finding, state, corner }) =>
+      applies(finding, sheet.car, corner) &&
+      asksNow(findingOf(finding), known) &&
+      !statesIn(stateOf('before', finding, corner)).includes(state),
   );
   const take = ({ finding, state, corner }: Suggestion) =>
     answer('before', finding, corner, afterPress(finding, stateOf('before', finding, corner), state));
   useFirstByKey(closed ? undefined : open[0], take);
   if (!read || closed) return null;
   const { conditions } = read.heard;
-  const known = conditionWords(conditions, units);
   if (open.length === 0) return null;
+  const conditionsSaid = conditionWords(conditions, units);
   return (
     <section aria-label="Heard in the words" className="mt-2">
-      <p className="text-small text-soft">In those words{known && ` (${known})`}: press what is meant</p>
+      <p className="text-small text-soft">
+        In those words{conditionsSaid && ` (${conditionsSaid})`}: press what is meant
+      </p>
       <ul className="mt-1 flex flex-wrap gap-2">
         {open.map((each) => (
           <li key={`${each.finding} ${each.corner ?? ''}`}>

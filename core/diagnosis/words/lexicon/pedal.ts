@@ -1,0 +1,134 @@
+import { near, type Rule, rx, upTo, yes } from './rule';
+
+const PEDAL = '(?:brake )?(?:pedals?|brakes?)';
+const PRESS = '(?:press|push|stab|pump|application|touch|stroke|dab|stamp|prod)';
+const END =
+  '(?:at )?(?:the )?(?:very )?(?:end|bottom) of (?:the |its )?(?:travel|stroke|pedal)|when (?:i )?press(?:ed|ing)? (?:really )?hard(?:er)?';
+const SPONGY =
+  'spong(?:y|ey|e)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|rubbery|squashy';
+
+/** What the pedal did. */
+export const PEDAL_WORDS: readonly Rule[] = [
+  yes('pedal_spongy', near(PEDAL, `${SPONGY}|soft(?:er|ish)?`), rx(END)),
+  yes(
+    'pedal_spongy',
+    rx(
+      `${SPONGY}|(?:goes|went|gone|going|gets|got|turns|is|was|it's|feels|only|still|quite|too) (?:all |really |very |a bit |still )?soft|softer|^soft`,
+    ),
+    rx(END),
+  ),
+  yes('pedal_soft_end', near('mushy|soft|gives?|giving|spongy|spongey', END, 3)),
+  yes(
+    'pedal_long',
+    rx(
+      [
+        '(?:long|low|longer|lower|deep) (?:brake )?pedal',
+        '(?:brake )?pedal (?:is |was |goes |went |gets |getting |got |feels |gone |has gone |has become |went a bit )?(?:much |very |really |quite |a bit |too |so )?(?:long|low|deep)(?:er)?',
+        '^(?:but |and |still |very |really |too |so |just )*(?:long|low)$',
+        `(?:travels?|goes|moves|drops) ${upTo(4)}(?:inch(?:es)?|cm|centimet(?:er|re)s) ${upTo(1)}before`,
+        'long travel|(?:lots|lot|loads|too much|more) (?:of )?(?:pedal )?travel',
+        `(?:travel|stroke) ${upTo(2)}(?:grows|growing|increases|increasing|gets longer|getting longer)`,
+        'half ?way down|(?:just|also|but|only|too) (?:long|low)',
+        'goes (?:down )?a long way|goes down (?:a long way|too far)|travels? (?:too far|a long way)|goes (?:a long way|too far|way) down',
+        'pedal (?:goes|travels?) further',
+        `bit(?:e|es|ing)(?: point)? ${upTo(4)}(?:lower|low|further down)`,
+        `(?:bites?|grabs?|works?|comes? on|catch(?:es)?) ${upTo(3)}(?:bottom|near the floor|just off the floor|last inch)`,
+        'dead spot|foot (?:goes|going|gets) (?:further|deeper|lower)',
+        `(?:dead|nothing|free play) ${upTo(2)}(?:first|top) ${upTo(2)}(?:inch|cm|travel|part|half)`,
+      ].join('|'),
+    ),
+    rx(`first ${PRESS}|first time`),
+  ),
+  yes(
+    'pedal_long',
+    near('pedal', 'long(?! (?:time|drive|run|while|straight|trip))|low(?! (?:speed|rpm|revs))', 3),
+    rx(`first ${PRESS}|first time|releas(?:e|ed|ing)`),
+  ),
+  yes(
+    'pedal_to_floor',
+    rx(
+      [
+        '(?:to|hits?|hitting|on|reached|touch(?:es|ed)) the (?:floor|boards|carpet|bulkhead|stop)|(?:to|on) the floor|floored? it and nothing|bottom(?:s|ed)? out',
+        'pedal (?:[\\w]+ ){0,3}?(?:to|on) (?:the )?bottom',
+        'no pedal(?: at all)?|lost (?:the |my |all )?(?:pedal|brakes)',
+        '(?:pedal|brakes?) (?:just )?(?:has |have )?(?:disappeared|vanished|was gone|had gone|gone completely|went away)',
+        '(?:then|and) (?:it|the pedal|they) (?:just )?(?:went away|disappeared|vanished)|^(?:it|they) (?:just )?(?:went away|vanished|disappeared) (?:in|at|into)',
+        'no brakes at all',
+      ].join('|'),
+    ),
+    rx('slowly|sinks?|creeps?'),
+  ),
+  yes(
+    'pedal_sinks',
+    rx(
+      [
+        '(?:pedal |brake )?(?:sinks?|sinking|sank|creeps?|creeping|crept)(?: slowly| down| away| to the floor)*',
+        'slowly (?:goes|drops|falls|sinks|moves) (?:down|to the floor|away)',
+        "(?:drops|falls|goes down|goes|sinks|moves) (?:away |down )?(?:while|when|if) (?:i |i'm |im |you |you're )?(?:am )?(?:h(?:e|o)ld(?:ing)?|wait(?:ing)?|sit(?:ting)?|stopped|stationary|queuing)",
+        'keeps? (?:on )?(?:going|dropping|moving|falling) down',
+        `(?:push|press) ${upTo(3)}down slowly`,
+      ].join('|'),
+    ),
+    rx('fluid|level|reservoir|to (?:one|the) (?:side|left|right)'),
+  ),
+  yes(
+    'pedal_hard',
+    rx(
+      [
+        '(?:hard|stiff|heavy|rock hard|solid|wooden) (?:brake )?pedal',
+        'pedal (?:is |was |goes |went |gets |got |feels |gone |has gone |has become )?(?:like )?(?:a |as )?(?:very |really |so |rock |too )?(?:hard|stiff|heavy|brick|rock|wood(?:en)?|solid|concrete)',
+        'pedal (?:[\\w]+ ){0,3}?(?:is|feels|goes|was) (?:very |really |rock )?(?:hard|stiff|heavy)',
+        'like (?:a )?(?:brick|rock|block of wood|wood|concrete)|brakes? feels? (?:wooden|heavy|solid)',
+        'two feet|both feet|(?:needs?|takes?|have to use|with) (?:two feet|both feet|all my (?:weight|strength)|a lot of (?:force|effort)|(?:so |too )?much (?:force|effort))',
+        'stand(?:ing)? on (?:it|them|the pedal|the brakes?)',
+        '(?:press|push|stamp|shove)(?:ing)? (?:on )?(?:it |them |the pedal |the brakes? )?(?:really |very |so |too |much |twice as )hard(?:er)?',
+        'no (?:brake |power )?(?:servo|assist(?:ance)?|power assist(?:ance)?|boost)',
+        '^(?:still|very|really|too|just) (?:hard|stiff|heavy)$',
+      ].join('|'),
+    ),
+    rx(END),
+  ),
+  yes(
+    'pedal_hard',
+    near('pedal', 'hard|stiff|heavy', 2),
+    rx(
+      `${END}|(?:hit|press|push|stamp|stand|step)(?:s|ed|ing)? ${upTo(2)}pedal|hard (?:laps?|braking|stops?|corners?)`,
+    ),
+  ),
+  yes(
+    'pedal_pulses',
+    near(
+      'pedal',
+      'puls(?:e|es|ing|ates?|ating)|throb(?:s|bing)?|kick(?:s|ing)?(?: back)?|flutter(?:s|ing)?|pump(?:s|ing) (?:under|back)',
+      4,
+    ),
+  ),
+  yes('pedal_pulses', rx('pulsing|pulsat(?:es|ing|ion)')),
+  yes(
+    'pedal_slow_return',
+    rx(
+      [
+        "slow (?:to )?(?:return|come back|come up|release|let go)|slowly (?:comes?|coming|returns?|rises?) (?:back|up)|(?:doesn't|does not|won't|not) (?:come|coming) back(?: up)?",
+        `stays? (?:down|low)|sticks? down|brakes? releases? late|(?:brakes? )?(?:stay|stays|stayed|staying|hang|hangs) (?:partly |slightly |a bit |half )?on(?: after| when)?`,
+        'slow(?:ly)? (?:to )?releas(?:e|es|ing)|(?:late|lazy) release',
+      ].join('|'),
+    ),
+    rx('the track|road|lamps?|lights?|hand ?brake'),
+  ),
+  yes(
+    'first_press_long',
+    rx(
+      [
+        `first ${PRESS} ${upTo(5)}(?:long|low|soft|nothing|deep|floor|further)`,
+        `first brake ${upTo(5)}(?:long|low|soft|nothing|deep|floor|further)`,
+        `(?:long|low|soft|deep|nothing) (?:pedal )?(?:on |at |with )?(?:the )?first ${PRESS}`,
+        `second (?:${PRESS}|one|time) ${upTo(3)}(?:fine|firm|good|ok|okay|normal|hard|right)`,
+        `(?:on|with|by|at|after) (?:the |a )?(?:second|2nd|third) ${PRESS}`,
+        '(?:press|push|pump|hit|tread)(?: it| them| the pedal| the brakes?)? twice|pump(?:ed|ing)? (?:it|them|the pedal|the brakes) (?:up )?(?:once|twice|first|into|before|to get|helps?|a few times)|double pump',
+        "(?:needs?|need|have|had) (?:a |to )?(?:second |two |pump|tap)(?: [\\w']+){0,2}|(?:two|couple of|few) (?:presses|pumps|stabs|goes)",
+        `dab (?:it|them) first|quick tap|left foot tap|tap(?:ping|ped)? (?:it|them|the brakes?|the pedal) ${upTo(3)}(?:before|on the straights?)`,
+      ].join('|'),
+    ),
+    rx('two feet|force'),
+  ),
+];

@@ -1,0 +1,70 @@
+import type { FindingId } from '../../../readings/vocabulary/findings';
+
+/**
+ * Shop language for one state of a finding. `words`: a pattern over the words of one clause, small letters, single
+ * spaces. `unless`: said in the same clause it means something else. `denied`: what it is when it is denied; nothing
+ * when a denial says nothing. Common practice, no source.
+ */
+export type Rule = {
+  finding: FindingId;
+  state: string;
+  words: RegExp;
+  unless?: RegExp;
+  denied?: string;
+  /** Tells when or how: a denial beside it is of something else. */
+  steady?: true;
+};
+
+/** Whole words. */
+export const rx = (words: string): RegExp => new RegExp(`\\b(?:${words})\\b`);
+
+/** Two things said close to each other, either first. */
+export function near(left: string, right: string, gap = 5): RegExp {
+  const between = upTo(gap);
+  return new RegExp(`\\b(?:${left}) ${between}(?:${right})\\b|\\b(?:${right}) ${between}(?:${left})\\b`);
+}
+
+/** So many other words between, each with its space. */
+export const upTo = (words: number): string => `(?:[\\w']+ ){0,${words}}?`;
+
+/** A complaint, which can be denied. */
+export const yes = (finding: FindingId, words: RegExp, unless?: RegExp): Rule => ({
+  finding,
+  state: 'yes',
+  words,
+  denied: 'no',
+  ...(unless ? { unless } : {}),
+});
+
+/** One state; a denial of it says nothing. */
+export const says = (finding: FindingId, state: string, words: RegExp, unless?: RegExp): Rule => ({
+  finding,
+  state,
+  words,
+  ...(unless ? { unless } : {}),
+});
+
+/** When or how it shows. */
+export const when = (finding: FindingId, state: string, words: RegExp, unless?: RegExp): Rule => ({
+  ...says(finding, state, words, unless),
+  steady: true,
+});
+
+/** Something found to be wrong, or not when it is denied. */
+export const found = (
+  finding: FindingId,
+  state: string,
+  words: RegExp,
+  denied: string,
+  unless?: RegExp,
+): Rule => ({ ...says(finding, state, words, unless), denied });
+
+/** What turns with the wheel, by the names it goes by. */
+export const ROTOR = 'discs?|rotors?';
+export const PADS = '(?:brake )?(?:pads?|linings?)';
+/** Said of a part that was changed. */
+export const DONE =
+  'new|changed|changing|replaced|replacing|fitted|fitting|swapped|swapping|rebuilt|rebuilding|renewed|renewing|overhauled|refurbished';
+/** Without the brake. */
+export const COAST =
+  'without (?:the )?brak(?:e|es|ing)|not braking|off the brakes?|coasting|cruising|all the time|even when not|no brakes? on';

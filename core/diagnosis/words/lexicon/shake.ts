@@ -1,0 +1,70 @@
+import { COAST, near, type Rule, rx, says, yes } from './rule';
+
+const SHAKE =
+  'shak(?:e|es|ing|y)|judder(?:s|ing)?|vibrat(?:e|es|ing|ion|ions)|wobbl(?:e|es|ing)|shudder(?:s|ing)?|shimm(?:y|ies)|tremor|jiggl(?:e|es|ing)';
+const TURN = '(?:per|a|every|each) (?:wheel )?(?:turn|rev|revolution|rotation)';
+
+/** Shake, noise, smell and lamp. */
+export const SHAKE_WORDS: readonly Rule[] = [
+  yes(
+    'vibration_braking',
+    rx(SHAKE),
+    new RegExp(`\\b(?:${COAST}|off the brake|clutch|gearbox|pedal (?:shakes|shaking|vibrates|vibrating))\\b`),
+  ),
+  says('vibration_braking', 'yes', near('discs?|rotors?', 'warped', 3)),
+  yes('vibration_coasting', near(SHAKE, `${COAST}|off the brake`, 6)),
+  says(
+    'shake_where',
+    'wheel',
+    near(SHAKE, 'steering wheel|steering|in my hands|through the wheel|(?:and|in) the wheel', 5),
+    rx('seat|floor'),
+  ),
+  says('shake_where', 'seat', near(SHAKE, 'seat|backside|floor|whole car', 5)),
+  says('judder_order', 'first', rx(`once ${TURN}`)),
+  says('judder_order', 'second_or_more', rx(`(?:twice|(?:two|three|four|several|many) times) ${TURN}`)),
+  yes(
+    'smell_or_smoke',
+    rx(
+      'smell(?:s|ed|ing|y)?|stink(?:s|ing)?|stank|smok(?:e|es|ed|ing|y)|burn(?:s|t|ing) (?:smell|brakes?|pads?)|smelt',
+    ),
+  ),
+  yes(
+    'noise_squeal',
+    rx(
+      'squeal(?:s|ed|ing|y)?|squeak(?:s|ed|ing|y)?|screech(?:es|ed|ing|y)?|sing(?:s|ing)|whistl(?:e|es|ing)|howl(?:s|ing)?|chirp(?:s|ing)?|high ?pitch(?:ed)?',
+    ),
+    rx('tyres?|belt'),
+  ),
+  yes(
+    'noise_grind',
+    rx(
+      'grind(?:s|ing|y)?|ground like|metal (?:on|to) metal|metallic|scrap(?:e|es|ing)|grat(?:e|es|ing)|graunch(?:es|ing)?|crunch(?:es|ing|y)?|growl(?:s|ing)?|grumbl(?:e|es|ing)|like sandpaper|gritty',
+    ),
+  ),
+  yes(
+    'noise_rattle',
+    rx(
+      'rattl(?:e|es|ed|ing)|clunk(?:s|ed|ing|y)?|knock(?:s|ed|ing)?|clack(?:s|ing)?|clonk(?:s|ing)?|click(?:s|ed|ing)?|clatter(?:s|ing)?|bang(?:s|ing)',
+    ),
+    rx('knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the|many clicks'),
+  ),
+  says('warning_light', 'abs', near('abs', 'lights?|lamps?|warning', 3)),
+  says(
+    'warning_light',
+    'brake',
+    near(
+      'brake|handbrake|red|exclamation(?: mark)?|fluid',
+      'warning(?: light| lamp)?|lamps?|light (?:is |has |came |come |comes |stays )*(?:on|lit|up)|light on the dash|light flickers?',
+      3,
+    ),
+    rx('abs|brake lights? (?:don|do|not|fail)|at (?:a|the) red light'),
+  ),
+  says(
+    'warning_light',
+    'brake',
+    rx(
+      "(?:warning|red) (?:light|lamp)(?: [\\w']+){0,2}? (?:on|lit|up|flicker(?:s|ing)?)|warning (?:light|lamp)|exclamation mark",
+    ),
+    rx('abs|at (?:a|the) red light'),
+  ),
+];

@@ -1,0 +1,172 @@
+import { found, near, PADS, ROTOR, type Rule, rx, says, upTo, yes } from './rule';
+
+const NOT =
+  "doesn't|don't|do not|does not|won't|wouldn't|will not|isn't|not|hardly|barely|didn't|can't|could not|couldn't";
+const PULLS =
+  'pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|moves|heads|jumps|leads';
+const towards = (side: string) =>
+  rx(
+    `(?:${PULLS}) (?:me |us |it |itself |over |off |the wheel |the steering )?(?:to )?(?:the )?(?:hard )?${side}`,
+  );
+/** Held straight by hand: it pulls the other way. */
+const heldAgainst = (side: string) =>
+  rx(
+    `(?:hold|steer|keep|turn)(?:ing)? (?:the )?(?:steering )?(?:wheel )?(?:to )?(?:the )?${side} (?:to|just to|and|or)`,
+  );
+const BACK = 'rears?|rear (?:wheels?|tyres?|axle|end)|back (?:end|wheels?|axle)|tail';
+const FRONT = 'fronts?|front (?:wheels?|tyres?|axle|end)';
+const HOT =
+  '(?:red |burning |really |very |too |boiling |piping |so |much )*(?:hot|hotter|cooking|glow(?:s|ing)|scorching)';
+/** Said of when it shows, not of what was hot. */
+const ONCE = 'when|once|until|till|as|if|after (?:they|it|the)';
+
+/** How the car stopped: strength, direction, balance, drag and where the heat is. */
+export const STOPPING_WORDS: readonly Rule[] = [
+  yes(
+    'poor_stopping',
+    rx(
+      [
+        `(?:${NOT}) (?:really |just )?(?:stop|slow|stopping|slowing|brake|bite|grip|pull up)(?: down| as| like| well| properly| anymore)?`,
+        'no (?:bite|stopping power|stopping|stop|retardation|brakes|power in the brakes)|(?:hardly|barely) any (?:brakes?|braking|stopping)',
+        '(?:weak|poor|bad|rubbish|terrible|useless|feeble|lazy|crap|awful|hopeless|dreadful) (?:brakes?|braking|stopping|bite)',
+        `brakes? (?:is |are |feels? |feel |seems? |were |was |get |gets )?(?:very |really |so |just |a bit |pretty )?(?:weak|poor|bad|rubbish|terrible|useless|feeble|crap|awful|hopeless|dreadful|no good)`,
+        'brakes? (?:goes|go|going|went|gone|going) off|lack(?:s|ing)? (?:of )?(?:bite|braking|stopping)|fad(?:e|es|ed|ing)',
+        `(?:takes|took|needs) ${upTo(3)}(?:longer|further|ages|forever) to stop|ran (?:on|wide|off) at|(?:stopping|braking) distances?`,
+        'braking (?:power|force|performance) (?:drops|falls|goes|fades|is (?:down|low|poor))|(?:take|takes) (?:a (?:second|moment|while)|time) before|brak(?:e|ing) (?:much |a lot |way |far )?earlier',
+        'little (?:braking|bite)|(?:run(?:s|ning)?|ran) out of brakes?|nothing happens|brakes? (?:do|does|did) nothing|no confidence in the brakes?|(?:nothing|not) there|(?:weak|useless|hopeless|terrible|awful|poor) (?:on|at|in|when)',
+        `(?:firm|good|hard) pedal ${upTo(3)}no (?:stopping|brakes?|bite|stop)`,
+      ].join('|'),
+    ),
+    rx('no brakes? at all|under the foot|evenly|straight line|brake straight|stop straight'),
+  ),
+  yes(
+    'pulls',
+    rx(
+      [
+        `pull(?:s|ed|ing)? ${upTo(3)}(?:left|right|side|one way|offside|nearside)`,
+        'pulls|pulling|pull(?:s|ing)? (?:under|when|on) (?:the )?brak(?:es?|ing)|pull(?! (?:over|in|into|up|away|off|the))',
+        `veers?|veering|darts?|darting|dives? (?:left|right|to)|steers? (?:itself|left|right)|swerv(?:es?|ing)|wanders? (?:under|when|to)|drifts? (?:left|right|to)`,
+        `(?:${NOT}) (?:brake|stop|slow|pull up) (?:evenly|straight|in a straight line)`,
+        '(?:keep|keeping|hold|holding) (?:it|the car) (?:in a )?straight|(?:two|both) hands on the wheel',
+      ].join('|'),
+    ),
+    rx('pull(?:s|ed|ing)? (?:over|in|into|up|away|off)|does it'),
+  ),
+  yes(
+    'pulls',
+    towards('(?:left|right|one side)'),
+    rx('corners?|turn(?:s|ing)? (?:left|right)|rear|back end|tail'),
+  ),
+  says('pulls', 'yes', heldAgainst('(?:left|right)')),
+  says(
+    'pull_side',
+    'changes',
+    rx(`(?:${PULLS}) ${upTo(3)}(?:(?:whichever|either|both) (?:side|way)s?|left (?:and|then|or) right)`),
+  ),
+  says('pull_side', 'left', towards('left'), rx('rear|back end|tail|left (?:and|then|or) right')),
+  says('pull_side', 'right', towards('right'), rx('rear|back end|tail')),
+  says('pull_side', 'left', heldAgainst('right')),
+  says('pull_side', 'right', heldAgainst('left')),
+  says(
+    'axle_locks_early',
+    'rear',
+    near(
+      BACK,
+      'lock(?:s|ed|ing)?(?: up| early| first)?|steps? out|comes? round|overtakes?|loose (?:under|on)|light (?:under|on)|happy (?:under|on)|nervous|twitchy|slides? under',
+      4,
+    ),
+    rx(`(?:${FRONT}) ${upTo(2)}lock(?:s|ed|ing)?`),
+  ),
+  says(
+    'axle_locks_early',
+    'front',
+    near(FRONT, 'lock(?:s|ed|ing)?(?: up| early| first)?|flat ?spot(?:s|ted|ting)?', 4),
+    rx(`(?:${BACK}) ${upTo(2)}lock(?:s|ed|ing)?`),
+  ),
+  says(
+    'axle_locks_early',
+    'front',
+    rx('lock(?:s|ed|ing)? (?:up )?(?:the |an |my )?(?:inside |outside )?fronts?'),
+  ),
+  says(
+    'axle_locks_early',
+    'rear',
+    rx('(?:rear|back)(?: end)? (?:gets|goes|is|feels) (?:light|loose|nervous)'),
+  ),
+  says(
+    'wheel_drags',
+    'all',
+    rx(
+      [
+        `(?:all|every(?:thing)?) (?:four |4 )?(?:wheels?|corners?|brakes?|of them)? ?${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck|hot|seized|on)`,
+        `brakes? (?:drag(?:s|ging)?|bind(?:s|ing)?) ${upTo(3)}(?:all|every|everywhere)|(?:won't|will not|doesn't|hardly) roll`,
+        '(?:like|as if|feels) (?:the |my )?hand ?brake (?:is|was|were|has been) (?:still |left )?on|(?:held|holding) back|holds (?:itself )?back|rolls? to a (?:stop|halt)',
+      ].join('|'),
+    ),
+    rx('all the time'),
+  ),
+  says(
+    'wheel_drags',
+    'one',
+    rx(
+      [
+        `(?:wheel|corner|front|rear|left|right|side|caliper|brake|it) ${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck on|seized|sticks|sticking|stuck$|rub(?:s|bing)|locked (?:solid|on|up solid))`,
+        "drag(?:s|ging)?|bind(?:s|ing)|stuck on|won't turn|(?:won't|doesn't|hardly) spin|wheels? (?:is |are )?(?:hard|difficult|stiff) to turn|brakes (?:are |keep )?rubb(?:ing|s)",
+      ].join('|'),
+    ),
+    rx(
+      "all (?:four|wheels|corners|of)|every (?:wheel|corner)|(?:won't|will not|doesn't|hardly) roll|everywhere|drag(?:s|ging)? (?:me |it |us )?(?:over )?to|pistons?|pins?|bleed(?:er)? (?:nipple|screw)|nipple|noise",
+    ),
+  ),
+  says(
+    'heat_spread',
+    'one_hot',
+    rx(
+      [
+        `(?:wheel|rim|alloy|hub|corner|disc|rotor) ${upTo(5)}${HOT}`,
+        `(?:front|rear|back) (?:left|right)(?: wheel| rim| disc| rotor| brake)? ${upTo(2)}${HOT}`,
+        `(?:left|right) (?:front|rear|back)(?: wheel| rim| disc| rotor| brake)? ${upTo(2)}${HOT}`,
+      ].join('|'),
+    ),
+    rx(`${ONCE}|both|all|every|equally|smell(?:s|ing)? hot`),
+  ),
+  says(
+    'heat_spread',
+    'one_axle',
+    rx(
+      `(?:(?:both |the )?(?:fronts|rears)|(?:both )?(?:front|rear|back) (?:wheels|discs|rotors|brakes|rims)) ${upTo(2)}${HOT}`,
+    ),
+    rx(ONCE),
+  ),
+  yes(
+    'pads_wear_fast',
+    rx(
+      [
+        `(?:eat(?:s|ing)?|chew(?:s|ing)?|burn(?:s|ing)?|go(?:es|ing)?|going|gets?|went|wear(?:s|ing)?) ${upTo(2)}(?:through )?${upTo(2)}(?:pads?|linings?)`,
+        `pads? (?:only |hardly |don't |do not |never |are |were |is )?(?:last(?:s|ed)?|wear(?:s|ing)?|disappear|vanish)(?: [\\w']+){0,4}?`,
+        `pads? (?:are |were |is |was )?(?:already )?(?:worn|gone|go|finished|done|used up) (?:out )?(?:in|after|within|again|already|every|too|by) (?:[\\w']+ ?){0,3}`,
+        '(?:new )?(?:set of )?pads every|(?:heavy|fast|quick|excessive) pad wear',
+      ].join('|'),
+    ),
+    rx(
+      `new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle|wedge|${near('pads?', 'inner|inside|outer|outside', 1).source}`,
+    ),
+  ),
+  says(
+    'pads_wear_fast',
+    'yes',
+    rx(
+      '(?:eat|chew|burn|wear)(?:s|ing)? (?:through )?(?:the |its |my )?(?:inner|outer|inside|outside) pads?',
+    ),
+  ),
+  found(
+    'pad_wear_sides',
+    'differ',
+    rx(
+      `${PADS} ${upTo(6)}(?:half|thinner|thicker|twice|more worn) ${upTo(4)}(?:other side|left|right)|one side ${upTo(4)}pads? ${upTo(4)}(?:other|than)`,
+    ),
+    'even',
+    near('pads?', 'inner|outer|inside|outside', 2),
+  ),
+  found('rotor_colour', 'blued', near(ROTOR, 'blue|blued|bluish|purple', 3), 'normal'),
+];

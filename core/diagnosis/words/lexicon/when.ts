@@ -1,0 +1,86 @@
+import { COAST, type Rule, rx, upTo, when, yes } from './rule';
+
+const TIMES = 'laps?|hard stops|stops|sessions?|stints?|minutes|mins|miles|kilomet(?:er|re)s';
+
+/** When it shows, how it comes back, and how the car is used. */
+export const WHEN_WORDS: readonly Rule[] = [
+  yes(
+    'after_cornering',
+    rx(
+      `(?:after|following|out of|coming out of|exit of|through|over|from) ${upTo(3)}(?:corners?|cornering|turns?|kerbs?|curbs?|chicane|bends?|bumps?|hairpin|esses|sweepers?|handers?|slalom)|(?:off|over|across|clip|hit|ride|touch) (?:the |a )?(?:kerbs?|curbs?)|knock(?:ed|s)? ?(?:off|back)`,
+    ),
+    rx('from turn \\d|over the corner'),
+  ),
+  when(
+    'temperature_link',
+    'only_hot',
+    rx(
+      [
+        `(?:only |just )?(?:when|once|if|as|after it gets|after getting|when it's|when they're|when they are) ${upTo(4)}(?:hot|warm|up to temperature)`,
+        `(?:the )?hotter (?:it|they|the)|only (?:when )?hot|hot only|when hot|after ${upTo(3)}(?:${TIMES}|a while)|lap (?:\\d+|[a-z]+)`,
+        '(?:on|by|from) (?:the )?(?:\\d+(?:st|nd|rd|th)|second|third|fourth|fifth|sixth|last) lap|laps? in|(?:every|each) lap',
+        `(?:as|through|during) (?:the )(?:session|stint|run|race)(?: goes on)?|end of (?:the |a )?(?:session|stint|run)`,
+        'coming down (?:the|a) (?:pass|mountain|hill)|fade(?:s|d)?|fading',
+      ].join('|'),
+    ),
+    rx(
+      `until ${upTo(3)}(?:hot|warm|laps?|corners?|stops?)|not (?:only )?when hot|hot or cold|cold and hot|hot and cold|(?:comes?|came) (?:good|back)|straight away|cool(?: down| off|ing)|no fade|(?:fine|good|ok|okay|better|right|normal) (?:once|when|as|after)`,
+    ),
+  ),
+  when(
+    'temperature_link',
+    'only_cold',
+    rx(
+      [
+        `(?:only |just )?(?:when|while) ${upTo(3)}cold|only cold|cold only|(?:until|till) ${upTo(4)}(?:warm(?:ed|s)?|hot|heat|temperature|corners?|laps?)`,
+        'first (?:few )?(?:stops|presses|corners|thing)(?: in the morning)?|in the mornings?|from cold',
+        `(?:fine|good|ok|okay|better|right|normal) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)|(?:out )?lap only`,
+      ].join('|'),
+    ),
+    rx('hot or cold|cold and hot|hot and cold|even when cold'),
+  ),
+  when(
+    'temperature_link',
+    'any_time',
+    rx(
+      'hot (?:or|and) cold|cold (?:or|and) hot|all the time|always|every (?:time|stop|press)|even when cold|straight away|from the (?:start|first stop)|permanently|constantly',
+    ),
+    rx(
+      `${COAST.replace('|all the time', '')}|even off the brake|every time ${upTo(4)}(?:corners?|kerbs?|bumps?|turn)`,
+    ),
+  ),
+  when(
+    'recovery',
+    'after_cooling',
+    rx(
+      [
+        `(?:come|comes|came|coming|back|fine|good|ok|okay|normal|recovers?|returns?|returned|right|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|minutes|hour|paddock|pits?|slow lap|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following|in the) (?:morning|day|session)|in the paddock|later)`,
+        "cool(?:s|ed)? (?:down )?(?:and|then) (?:it's |it is |they're )?(?:fine|good|ok|okay|back|normal)|after cooling(?: down| off)?",
+        `(?:better|improves?|recovers?|comes back) (?:if|when|once|after) ${upTo(4)}(?:back off|backing off|cool(?:s|ed|ing)?|slow(?:s|ed)? down|eas(?:e|ing) off|rest)`,
+      ].join('|'),
+    ),
+  ),
+  when(
+    'recovery',
+    'by_end_of_straight',
+    rx(
+      '(?:by|before) (?:the )?end of the (?:\\w+ )?straight|by the next (?:corner|braking zone)|within (?:a |the )?straight',
+    ),
+    rx('(?:vibrat|judder|shak|shudder|wobbl)\\w*'),
+  ),
+  when(
+    'recovery',
+    'never',
+    rx(
+      "never (?:comes|came|come) back|(?:doesn't|does not|did not|didn't) (?:come back|recover)|stays (?:like that|bad|soft|long)",
+    ),
+  ),
+  when(
+    'usage',
+    'track',
+    rx(
+      'track ?days?|circuit|race(?:s|d)?|laps?|sessions?|on (?:the )?track|stints?|paddock|pits|sprints?|hill ?climbs?',
+    ),
+    rx('also|as well|and the road|daily|off (?:the )?track|race (?:pads|compound)'),
+  ),
+];
