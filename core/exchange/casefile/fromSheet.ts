@@ -38,27 +38,26 @@ export function caseFromSheet(sheet: JobSheet): CaseFile {
             input: input!,
           })),
         }),
-    // One that was withdrawn has no work to tell of.
-    ...(job.outcome === null || job.outcome === 'withdrawn' || job.closedAt === null
-      ? {}
-      : {
-          record: {
-            openedAt: job.openedAt,
-            closedAt: job.closedAt,
-            outcome: job.outcome,
-            confirmed: job.confirmed,
-            work: [...workLines(sheet), ...driveLines(sheet), ...trialLines(sheet)],
-            summary: job.summary,
-            by: job.closedBy ?? '',
-            proof: findings(sheet, 'after'),
-            holds: sheet.proofs.map(({ hold, how, provedBy, provedAt }) => ({
-              id: hold,
-              how: how.trim().length < LEAST_HOW ? BY_EVIDENCE : how,
-              by: provedBy,
-              at: provedAt,
-            })),
-          },
-        }),
+    ...recordOf(sheet),
+  };
+}
+
+/** What became of a closed job; one that was withdrawn has no work to tell of. */
+function recordOf(sheet: JobSheet): Pick<CaseFile, 'record'> {
+  const { openedAt, closedAt, outcome, confirmed, summary, closedBy } = sheet.job;
+  if (outcome === null || outcome === 'withdrawn' || closedAt === null) return {};
+  const holds = sheet.proofs.map(({ hold, how, provedBy, provedAt }) => ({
+    id: hold,
+    how: how.trim().length < LEAST_HOW ? BY_EVIDENCE : how,
+    by: provedBy,
+    at: provedAt,
+  }));
+  const work = [...workLines(sheet), ...driveLines(sheet), ...trialLines(sheet)];
+  return {
+    record: {
+      ...{ openedAt, closedAt, outcome, confirmed, work, summary, by: closedBy ?? '' },
+      ...{ proof: findings(sheet, 'after'), holds },
+    },
   };
 }
 

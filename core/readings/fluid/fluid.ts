@@ -77,12 +77,6 @@ export function readFluid(input: FluidInput): Outcome<FluidResult> {
     boilingHereC === null || input.caliperPeakC === undefined ? null : boilingHereC - input.caliperPeakC;
   const leastMarginK = use === 'track' ? limits.trackMarginK : limits.roadMarginK;
 
-  const states: FluidResult['states'] = {};
-  if (input.moisturePct !== undefined) states.fluid_moisture = moistureState(input.moisturePct, limits);
-  if (measured !== null) states.fluid_boiling = boilingState(measured, limits);
-  if (marginK !== null)
-    states.caliper_peak = fallsShort(marginK, leastMarginK) ? 'over_fluid_limit' : 'within';
-
   return {
     ok: true,
     value: {
@@ -93,18 +87,29 @@ export function readFluid(input: FluidInput): Outcome<FluidResult> {
       boilingHereC,
       marginK,
       ...(measured !== null && modelled !== null && !above ? { disagreementC: measured - modelled } : {}),
-      states,
+      states: {
+        ...(input.moisturePct === undefined
+          ? {}
+          : { fluid_moisture: moistureState(input.moisturePct, limits) }),
+        ...(measured === null ? {} : { fluid_boiling: boilingState(measured, limits) }),
+        ...(marginK === null ? {} : { caliper_peak: peakState(marginK, leastMarginK) }),
+      },
       notes: notes(input, limits),
       limits: limitsHeld(input, limits, leastMarginK, pair),
-      defaults: [
-        ...(input.altitudeM === undefined ? [{ name: 'altitudeM', value: 0, from: 'model' as const }] : []),
-        ...(input.use === undefined
-          ? [{ name: 'trackMarginK', value: limits.trackMarginK, from: fromOf(input, 'trackMarginK') }]
-          : []),
-      ],
+      defaults: defaultsTaken(input, limits),
       gaps: [...gaps(input, product.silicone), ...(above ? [otherPair(input, pair.dryC)] : [])],
     },
   };
+}
+
+/** What was taken where nothing was said. */
+function defaultsTaken(input: FluidInput, { trackMarginK }: FluidLimits): Limit[] {
+  return [
+    ...(input.altitudeM === undefined ? [{ name: 'altitudeM', value: 0, from: 'model' as const }] : []),
+    ...(input.use === undefined
+      ? [{ name: 'trackMarginK', value: trackMarginK, from: fromOf(input, 'trackMarginK') }]
+      : []),
+  ];
 }
 
 /** How far a boiling tester may be off, K (common practice, no source). */
@@ -154,6 +159,10 @@ function moistureState(pct: number, limits: FluidLimits): 'dry' | 'borderline' |
 function boilingState(boilingC: number, limits: FluidLimits): 'ok' | 'borderline' | 'low' {
   if (!fallsShort(boilingC, limits.boilingOkFromC)) return 'ok';
   return boilingC >= limits.boilingLowBelowC ? 'borderline' : 'low';
+}
+
+function peakState(marginK: number, leastMarginK: number): 'within' | 'over_fluid_limit' {
+  return fallsShort(marginK, leastMarginK) ? 'over_fluid_limit' : 'within';
 }
 
 function refuse(input: FluidInput): Issue[] {

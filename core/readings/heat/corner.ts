@@ -67,24 +67,8 @@ export function carry(
   seen: (now: Temperatures) => void,
 ): Temperatures {
   if (seconds === 0) return from;
-  const { rotorJPerK, caliperJPerK, rotorShare, radiates, couplingWPerK, cooling, ambientC } = corner;
-  const space = radiates * (ambientC + KELVIN) ** 4;
-  const slopes = (
-    rotorC: number,
-    caliperC: number,
-    rotorHa: number,
-    caliperHa: number,
-    out: Float64Array,
-  ) => {
-    const through = couplingWPerK * (rotorC - caliperC);
-    out[0] =
-      (rotorShare * powerW -
-        rotorHa * (rotorC - ambientC) -
-        (radiates * (rotorC + KELVIN) ** 4 - space) -
-        through) /
-      rotorJPerK;
-    out[1] = ((1 - rotorShare) * powerW + through - caliperHa * (caliperC - ambientC)) / caliperJPerK;
-  };
+  const { cooling } = corner;
+  const slopes = slopesOf(corner, powerW);
   const h = seconds / steps;
   const [a, b, c, d] = [new Float64Array(2), new Float64Array(2), new Float64Array(2), new Float64Array(2)];
   let { rotorC, caliperC } = from;
@@ -107,4 +91,20 @@ export function carry(
     seen({ rotorC, caliperC });
   }
   return { rotorC, caliperC };
+}
+
+/** How fast both masses warm, K/s, written into `out`: the right sides of the two equations. */
+function slopesOf(corner: HeatedCorner, powerW: number) {
+  const { rotorJPerK, caliperJPerK, rotorShare, radiates, couplingWPerK, ambientC } = corner;
+  const space = radiates * (ambientC + KELVIN) ** 4;
+  return (rotorC: number, caliperC: number, rotorHa: number, caliperHa: number, out: Float64Array): void => {
+    const through = couplingWPerK * (rotorC - caliperC);
+    out[0] =
+      (rotorShare * powerW -
+        rotorHa * (rotorC - ambientC) -
+        (radiates * (rotorC + KELVIN) ** 4 - space) -
+        through) /
+      rotorJPerK;
+    out[1] = ((1 - rotorShare) * powerW + through - caliperHa * (caliperC - ambientC)) / caliperJPerK;
+  };
 }

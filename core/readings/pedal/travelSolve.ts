@@ -51,16 +51,8 @@ export function travelSolve(input: TravelSolveInput): Outcome<TravelSolution> {
   const rowOf = (p: number) => [1, p, mmPerMl * gasTaken(p)];
   const fit = leastSquares(pressures.map(rowOf), travels);
   if (!fit) return { ok: false, issues: [tooAlike(points)] };
-  const [offset, elastic, gas] = fit.coefficients as [number, number, number];
-  const without =
-    gas >= 0
-      ? undefined
-      : leastSquares(
-          pressures.map((p) => [1, p]),
-          travels,
-        )!;
+  const { gas, offsetMm, elasticMmPerMPa } = shareOut(fit, pressures, travels);
   const reach = halfWidth(fit, points.length);
-  const offsetMm = without?.coefficients[0] ?? offset;
   return {
     ok: true,
     value: {
@@ -68,7 +60,7 @@ export function travelSolve(input: TravelSolveInput): Outcome<TravelSolution> {
       gasLowMl: Math.max(0, gas - reach),
       gasHighMl: Math.max(0, gas + reach),
       tells: gas - reach > FELT_ML ? 'gas' : gas + reach < FELT_ML ? 'flex' : 'not_yet',
-      elasticMmPerMPa: without?.coefficients[1] ?? elastic,
+      elasticMmPerMPa,
       offsetMm,
       correlation: fit.spread[1]![2]! / Math.sqrt(fit.spread[1]![1]! * fit.spread[2]![2]!),
       bestNextForceN: bestNext(input, pressures, rowOf),
@@ -77,17 +69,26 @@ export function travelSolve(input: TravelSolveInput): Outcome<TravelSolution> {
         ...(pedal.efficiency === undefined ? ['pedal.efficiency: 1'] : []),
         ...(points.length === 3 ? [`travel is read to ${RULE_MM} mm`] : []),
       ],
-      gaps:
-        offsetMm < 0
-          ? [
-              {
-                path: 'points',
-                why: 'the curve asks for less than no free play: read the lightest press again',
-              },
-            ]
-          : [],
+      gaps: offsetMm < 0 ? [BELOW_NO_PLAY] : [],
     },
   };
+}
+
+const BELOW_NO_PLAY: Gap = {
+  path: 'points',
+  why: 'the curve asks for less than no free play: read the lightest press again',
+};
+
+/** Gas, slope and offset of a fit; with less than no gas, slope and offset of one without any. */
+function shareOut(fit: Fit, pressures: readonly number[], travels: readonly number[]) {
+  const [offsetMm, elasticMmPerMPa, gas] = fit.coefficients as [number, number, number];
+  if (gas >= 0) return { gas, offsetMm, elasticMmPerMPa };
+  const without = leastSquares(
+    pressures.map((p) => [1, p]),
+    travels,
+  )!;
+  const [offset, elastic] = without.coefficients as [number, number];
+  return { gas, offsetMm: offset, elasticMmPerMPa: elastic };
 }
 
 /** Half the width of the gas's bounds, ml: by what is left over, or by how well a rule is read where nothing is. */
