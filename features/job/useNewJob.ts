@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { type FormEvent, useState } from 'react';
+import { useState } from 'react';
 import { type Path, useForm } from 'react-hook-form';
 import { outbox } from '../queue/page';
 import { markRefused } from '../shell/markRefused';
@@ -9,6 +9,7 @@ import { newId } from '../shell/newId';
 import { keepsPages, stays } from '../shell/reach';
 import { notTaken, requestForm } from '../shell/request';
 import { useShop } from '../shell/ShopContext';
+import { sendsAnew } from '../shell/sendsAnew';
 import { useKept } from '../shell/useKept';
 import { useShowKept } from '../shell/useShowKept';
 import { wantedAt } from './wantedAt';
@@ -43,15 +44,11 @@ export function useNewJob({ cars, chosen, says }: NewJobAsked) {
       form.setError(wrong, { message: notTaken({ value: back[wrong].trim(), accepted: TAKEN[wrong] }) });
       return;
     }
-    const body = { id, carId, complaint, neededAt: wanted.at };
-    const reply = await requestForm('POST', '/api/jobs', { kind: 'job', content: body });
-    const isAway = !reply.ok && reply.refusal.code === 'unavailable';
-    if (!reply.ok && !isAway) return markRefused(form, reply.refusal, fieldOf);
-    if (isAway)
-      outbox.add({ id, jobId: id, kind: 'opening', label: `Opening: ${complaint || 'a job'}`, body });
+    const opened = await openJob({ id, carId, complaint, neededAt: wanted.at });
+    if (!opened.ok) return markRefused(form, opened.refusal, fieldOf);
     forget();
     // The device has a page for one that waits, where it keeps any; the server has none yet.
-    if (!isAway) router.push(`/job/${id}/complaint`);
+    if (!opened.away) router.push(`/job/${id}/complaint`);
     else if (keepsPages()) window.location.assign(`/job/${id}/complaint`);
     else stays.say();
   });
@@ -66,13 +63,18 @@ export function useNewJob({ cars, chosen, says }: NewJobAsked) {
     errorOf: (field: Path<Typed>) => errors[field]?.message,
     trouble: errors.root?.message,
     busy: isSubmitting,
-    onSubmit(event: FormEvent) {
-      event.preventDefault();
-      // What was refused before is judged anew.
-      form.clearErrors();
-      void open();
-    },
+    onSubmit: sendsAnew(form, open),
   };
+}
+
+/** Opens a job at the server; on this device alone where that cannot be reached. */
+async function openJob(body: { id: string; carId: string; complaint: string; neededAt: string | null }) {
+  const reply = await requestForm('POST', '/api/jobs', { kind: 'job', content: body });
+  if (reply.ok) return { ok: true as const, away: false };
+  if (reply.refusal.code !== 'unavailable') return { ok: false as const, refusal: reply.refusal };
+  const { id, complaint } = body;
+  outbox.add({ id, jobId: id, kind: 'opening', label: `Opening: ${complaint || 'a job'}`, body });
+  return { ok: true as const, away: true };
 }
 
 /** The moment it is wanted back is two fields here, read before it is sent; the car is pressed, not typed. */

@@ -64,18 +64,27 @@ export function createKeeping(storage: QueueStorage, told: Told) {
      */
     merged(mine: readonly QueuedWrite[], there: readonly QueuedWrite[] | undefined): readonly QueuedWrite[] {
       if (!there) return mine;
-      const own = new Map(mine.map((write) => [write.id, write]));
       const known = new Set(there.map(({ id }) => id));
       const onlyHere = mine.filter(({ id }) => !kept.has(id) && !known.has(id));
       kept.clear();
       for (const id of known) kept.add(id);
       // What the device would not keep a moment ago it may keep now.
       for (const write of onlyHere) if (unkept.has(write.id)) keep(write);
-      return [...there.map((write) => own.get(write.id) ?? write), ...onlyHere]
-        .filter(({ id }) => !done.has(id))
-        .sort((left, right) => left.order - right.order);
+      return inOrder(mine, there, onlyHere).filter(({ id }) => !done.has(id));
     },
   };
+}
+
+/** What is kept, as this page has it where it does, and what only this page has. */
+function inOrder(
+  mine: readonly QueuedWrite[],
+  there: readonly QueuedWrite[],
+  onlyHere: readonly QueuedWrite[],
+): QueuedWrite[] {
+  const own = new Map(mine.map((write) => [write.id, write]));
+  return [...there.map((write) => own.get(write.id) ?? write), ...onlyHere].sort(
+    (left, right) => left.order - right.order,
+  );
 }
 
 function troubleOf(error: unknown): DeviceTrouble {

@@ -1,10 +1,11 @@
 'use client';
 
-import { type FormEvent, useState } from 'react';
+import { useState } from 'react';
 import { type DefaultValues, type Path, type PathValue, useForm } from 'react-hook-form';
 import type { BaseOf } from '@/core/base/units/retype';
 import { markRefused } from '../shell/markRefused';
 import { newId } from '../shell/newId';
+import { sendsAnew } from '../shell/sendsAnew';
 import { useKeptFigures } from '../shell/useKeptFigures';
 import { useRefresh } from '../shell/useRefresh';
 import { useShowKept } from '../shell/useShowKept';
@@ -76,11 +77,6 @@ export function useAddingForm<T extends Record<string, string>>({
     errorOf: (path: string) => errors[path]?.message as string | undefined,
     /** What is wrong with the whole of it. */
     trouble: errors.root?.message,
-    onSubmit(event: FormEvent) {
-      event.preventDefault();
-      // What was refused before is judged anew.
-      form.clearErrors();
-      void send();
-    },
+    onSubmit: sendsAnew(form, send),
   };
 }

@@ -41,24 +41,9 @@ export function createJobStore(first: JobState, source: JobSource) {
   const jobId = first.sheet.job.id;
   let base = first.sheet;
   let mine: readonly QueuedWrite[] = [];
-  const { subscribe, snapshot, set } = observable(first);
+  const { subscribe, snapshot, show } = judgedAnew(first, source.judge);
   let landings = 0;
-
-  /** Lays what waits over the sheet, and judges what comes of it. */
-  function lay(): void {
-    const entered = mine.reduce(withWrite, base);
-    const works = inOwnOrder(withoutLeft(entered.works, entered.ticks), entered.job.workOrder);
-    const sheet = { ...entered, works };
-    set({ ...snapshot(), sheet });
-    source
-      .judge(sheet)
-      .then((judgement) => {
-        // One that comes in late is of an older sheet.
-        if (snapshot().sheet === sheet) set({ sheet, judgement });
-      })
-      // What was judged last stands; it is tried again with the next entry, or when something lands.
-      .catch(() => undefined);
-  }
+  const lay = () => show(laidOver(base, mine));
 
   function takeQueue(): void {
     const next = queue.snapshot().writes.filter((write) => write.jobId === jobId && !write.refusal);
@@ -117,6 +102,29 @@ export function createJobStore(first: JobState, source: JobSource) {
     /** Takes a sheet that came as an answer. */
     take,
   };
+}
+
+/** What waits laid over a sheet. */
+function laidOver(base: JobSheet, mine: readonly QueuedWrite[]): JobSheet {
+  const entered = mine.reduce(withWrite, base);
+  const works = inOwnOrder(withoutLeft(entered.works, entered.ticks), entered.job.workOrder);
+  return { ...entered, works };
+}
+
+/** A sheet that is shown at once, and its judgement as soon as there is one. */
+function judgedAnew(first: JobState, judge: JobSource['judge']) {
+  const { subscribe, snapshot, set } = observable(first);
+  const show = (sheet: JobSheet): void => {
+    set({ ...snapshot(), sheet });
+    judge(sheet)
+      .then((judgement) => {
+        // One that comes in late is of an older sheet.
+        if (snapshot().sheet === sheet) set({ sheet, judgement });
+      })
+      // What was judged last stands; it is tried again with the next entry, or when something lands.
+      .catch(() => undefined);
+  };
+  return { subscribe, snapshot, show };
 }
 
 /**

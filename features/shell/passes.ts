@@ -53,20 +53,7 @@ export function createPasses({
   now: () => number;
   tell: () => void;
 }) {
-  const { subscribe, snapshot, set } = observable<readonly KeptPass[]>([]);
-
-  async function load(): Promise<void> {
-    set((await storage.all()).sort((left, right) => left.name.localeCompare(right.name)));
-  }
-
-  async function change(work: () => Promise<void>): Promise<void> {
-    await work();
-    await load();
-    tell();
-  }
-
-  const put = (pass: KeptPass) => change(() => storage.put(pass));
-  const remove = (id: string) => change(() => storage.remove(id));
+  const { subscribe, snapshot, load, put, remove } = keptPasses(storage, tell);
   const passOf = (id: string) => snapshot().find((pass) => pass.id === id && now() < Date.parse(pass.until));
 
   return {
@@ -109,5 +96,26 @@ export function createPasses({
 
     /** The shop does not take it any more. */
     forget: remove,
+  };
+}
+
+/** The passes a device keeps, by name; what changes one tells the other pages. */
+function keptPasses(storage: PassStorage, tell: () => void) {
+  const { subscribe, snapshot, set } = observable<readonly KeptPass[]>([]);
+
+  async function load(): Promise<void> {
+    set((await storage.all()).sort((left, right) => left.name.localeCompare(right.name)));
+  }
+
+  async function change(work: () => Promise<void>): Promise<void> {
+    await work();
+    await load();
+    tell();
+  }
+
+  return {
+    ...{ subscribe, snapshot, load },
+    put: (pass: KeptPass) => change(() => storage.put(pass)),
+    remove: (id: string) => change(() => storage.remove(id)),
   };
 }

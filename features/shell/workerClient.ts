@@ -56,20 +56,26 @@ export function workerClient<T>(begin: () => Worker, { endsWithCall = false } = 
       signal?.throwIfAborted();
       const asked = remote ?? start();
       underWay += 1;
-      let giveUp = () => {};
-      const givenUp = new Promise<never>((_, reject) => {
-        giveUp = () => {
-          if (endsWithCall && underWay === 1) end();
-          reject(signal!.reason);
-        };
-        signal?.addEventListener('abort', giveUp);
-      });
+      const given = givenUp(signal, () => endsWithCall && underWay === 1 && end());
       try {
-        return await Promise.race([asked.then(ask), givenUp, broken!]);
+        return await Promise.race([asked.then(ask), given.up, broken!]);
       } finally {
         underWay -= 1;
-        signal?.removeEventListener('abort', giveUp);
+        given.done();
       }
     },
   };
+}
+
+/** Rejects with the signal's reason when a call is given up, after what that ends; `done` stops listening for it. */
+function givenUp(signal: AbortSignal | undefined, ends: () => void) {
+  let giveUp = () => {};
+  const up = new Promise<never>((_, reject) => {
+    giveUp = () => {
+      ends();
+      reject(signal!.reason);
+    };
+    signal?.addEventListener('abort', giveUp);
+  });
+  return { up, done: () => signal?.removeEventListener('abort', giveUp) };
 }

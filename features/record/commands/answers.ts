@@ -18,29 +18,7 @@ export function answerCommands({ sheet, post }: CommandContext, offer: (typeof u
   const headAnswer = (phase: Phase, finding: FindingId, place?: Place) =>
     headOf(sheet().answers, phase, (row) => row.finding === finding && row.place === (place ?? ''));
 
-  function say(
-    slot: { phase: Phase; finding: FindingId; place: Place | undefined },
-    state: string | null,
-    head: Pick<AnswerRow, 'id'> | undefined,
-    { why = '', implied }: Said = {},
-  ): string {
-    const { phase, finding, place } = slot;
-    const at: Place | '' = place ?? '';
-    const replaces = head?.id ?? null;
-    const body = {
-      id: newId(),
-      phase,
-      finding,
-      place: at,
-      state,
-      replaces,
-      why,
-      ...(implied && { implied }),
-    };
-    const said = state === null ? 'taken back' : stateWord(finding, state).toLowerCase();
-    post({ kind: 'answer', body, label: `${placed(finding, place)}: ${said}` });
-    return body.id;
-  }
+  const say = sayTo(post);
 
   return {
     /** The state that stands for a question at a place, '' when there is none. */
@@ -72,6 +50,26 @@ export function answerCommands({ sheet, post }: CommandContext, offer: (typeof u
     confirm(finding: FindingId, place: Place | undefined, state: string): void {
       say({ phase: 'after', finding, place }, state, headAnswer('after', finding, place));
     },
+  };
+}
+
+type Slot = { phase: Phase; finding: FindingId; place: Place | undefined };
+
+/** Writes an answer down in place of the one that stood; gives its id. */
+function sayTo(post: CommandContext['post']) {
+  return (
+    { phase, finding, place }: Slot,
+    state: string | null,
+    head: Pick<AnswerRow, 'id'> | undefined,
+    { why = '', implied }: Said = {},
+  ): string => {
+    const at: Place | '' = place ?? '';
+    const replaces = head?.id ?? null;
+    const said = { id: newId(), phase, finding, place: at, state, replaces, why };
+    const word = state === null ? 'taken back' : stateWord(finding, state).toLowerCase();
+    const label = `${placed(finding, place)}: ${word}`;
+    post({ kind: 'answer', body: { ...said, ...(implied && { implied }) }, label });
+    return said.id;
   };
 }
 

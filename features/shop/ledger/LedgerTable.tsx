@@ -23,59 +23,61 @@ const TONES: Partial<Record<LedgerLine['outcome'], string>> = {
   withdrawn: 'text-soft',
 };
 
+/** What each column shows of a job. */
+function columnsOf(shop: ReturnType<typeof useShop>) {
+  return [
+    column.accessor('closedAt', {
+      id: 'closed',
+      header: 'Closed',
+      cell: ({ getValue }) => <span className="reading text-soft">{shortDate(getValue(), shop)}</span>,
+    }),
+    column.accessor('carName', {
+      id: 'car',
+      header: 'Car',
+      cell: ({ getValue }) => <b className="font-semibold">{getValue()}</b>,
+    }),
+    column.accessor('number', {
+      id: 'number',
+      header: 'Job',
+      cell: ({ row: { original } }) => (
+        <Link
+          href={`/ledger/${original.id}`}
+          className="block min-h-11 py-1 underline-offset-4 hover:underline"
+        >
+          <b className="font-semibold sm:hidden">{original.carName} </b>
+          {original.complaint || `Job ${original.number}`}
+          <span className="block text-small text-soft">
+            {original.confirmed.map(causeLabel).join(', ') || 'No cause confirmed'}
+          </span>
+        </Link>
+      ),
+    }),
+    column.accessor('outcome', {
+      header: 'Outcome',
+      cell: ({ getValue }) => (
+        <span className={cn('font-semibold', TONES[getValue()] ?? 'text-bronze')}>
+          {outcomeLabel(getValue())}
+        </span>
+      ),
+    }),
+    column.accessor(({ openedAt, closedAt }) => daysBetween(openedAt.slice(0, 10), closedAt.slice(0, 10)), {
+      id: 'days',
+      header: 'Days',
+      cell: ({ getValue }) => <span className="reading">{figure(getValue(), 0)}</span>,
+    }),
+    column.accessor('minutes', {
+      header: 'Minutes',
+      cell: ({ getValue }) => (
+        <span className="reading">{getValue() === null ? '–' : figure(getValue()!, 0)}</span>
+      ),
+    }),
+  ];
+}
+
 /** Closed jobs as a table that is put in order by its heads; on a phone what tells them apart stays. */
 export function LedgerTable({ lines, order, addressOf }: Props) {
   const shop = useShop();
-  const columns = useMemo(
-    () => [
-      column.accessor('closedAt', {
-        id: 'closed',
-        header: 'Closed',
-        cell: ({ getValue }) => <span className="reading text-soft">{shortDate(getValue(), shop)}</span>,
-      }),
-      column.accessor('carName', {
-        id: 'car',
-        header: 'Car',
-        cell: ({ getValue }) => <b className="font-semibold">{getValue()}</b>,
-      }),
-      column.accessor('number', {
-        id: 'number',
-        header: 'Job',
-        cell: ({ row: { original } }) => (
-          <Link
-            href={`/ledger/${original.id}`}
-            className="block min-h-11 py-1 underline-offset-4 hover:underline"
-          >
-            <b className="font-semibold sm:hidden">{original.carName} </b>
-            {original.complaint || `Job ${original.number}`}
-            <span className="block text-small text-soft">
-              {original.confirmed.map(causeLabel).join(', ') || 'No cause confirmed'}
-            </span>
-          </Link>
-        ),
-      }),
-      column.accessor('outcome', {
-        header: 'Outcome',
-        cell: ({ getValue }) => (
-          <span className={cn('font-semibold', TONES[getValue()] ?? 'text-bronze')}>
-            {outcomeLabel(getValue())}
-          </span>
-        ),
-      }),
-      column.accessor(({ openedAt, closedAt }) => daysBetween(openedAt.slice(0, 10), closedAt.slice(0, 10)), {
-        id: 'days',
-        header: 'Days',
-        cell: ({ getValue }) => <span className="reading">{figure(getValue(), 0)}</span>,
-      }),
-      column.accessor('minutes', {
-        header: 'Minutes',
-        cell: ({ getValue }) => (
-          <span className="reading">{getValue() === null ? '–' : figure(getValue()!, 0)}</span>
-        ),
-      }),
-    ],
-    [shop],
-  );
+  const columns = useMemo(() => columnsOf(shop), [shop]);
   const table = useReactTable({
     data: lines,
     columns,

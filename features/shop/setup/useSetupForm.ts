@@ -1,10 +1,11 @@
 'use client';
 
-import { type FormEvent, useState } from 'react';
+import { useState } from 'react';
 import { type FieldPath, get, useForm } from 'react-hook-form';
 import type { ShopRow } from '@/server/shop/queries';
 import { markRefused } from '../../shell/markRefused';
 import { requestForm } from '../../shell/request';
+import { sendsAnew } from '../../shell/sendsAnew';
 import { unitsIn } from '../../shell/units';
 import { useKept } from '../../shell/useKept';
 import { useRefresh } from '../../shell/useRefresh';
@@ -62,11 +63,6 @@ export function useSetupForm(shop: ShopRow) {
         setSaved(false);
       },
     }),
-    onSubmit(event: FormEvent) {
-      event.preventDefault();
-      // What was refused before is judged anew.
-      form.clearErrors();
-      void save();
-    },
+    onSubmit: sendsAnew(form, save),
   };
 }

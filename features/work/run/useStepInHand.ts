@@ -59,11 +59,8 @@ export function useStepInHand(work: WorkRow, run: Run, step: Step) {
       write({ ...record, trouble: trouble.id });
     },
     async measured(row: ReadingRow) {
-      const over = step.troubles?.find((each) => each.read);
-      // Where the sums cannot be had, without a network, the server says what is past its limit.
-      const current = await sums().catch(() => undefined);
-      const past = over && current && current.pastLimitAt(step, [...sheet.readings, row]).length > 0;
-      if (past) return write({ ...record, figure: 'taken', trouble: over.id });
+      const trouble = await troubleOfFigure(step, [...sheet.readings, row]);
+      if (trouble) return write({ ...record, figure: 'taken', trouble });
       // Where the step asks as well, the figure stands and the answer is still to be given.
       if (step.ask) return write({ ...record, figure: 'taken' });
       finish({ figure: 'taken' });
@@ -75,6 +72,14 @@ export function useStepInHand(work: WorkRow, run: Run, step: Step) {
       write(record);
     },
   };
+}
+
+/** The trouble that a step goes on with when its figure is past its limit. */
+async function troubleOfFigure(step: Step, readings: readonly ReadingRow[]): Promise<string | undefined> {
+  const over = step.troubles?.find((each) => each.read);
+  // Where the sums cannot be had, without a network, the server says what is past its limit.
+  const current = over && (await sums().catch(() => undefined));
+  return current && current.pastLimitAt(step, readings).length > 0 ? over.id : undefined;
 }
 
 /** The clock of a step, where it has one: it is waited for, unless somebody times by another. */

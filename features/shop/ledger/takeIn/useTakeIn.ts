@@ -28,8 +28,6 @@ export function useTakeIn() {
   const [stage, setStage] = useState<Stage>({ is: 'open' });
   const asked = useRef<AbortController>(null);
 
-  const bodyOf = ({ csv, mapping }: OpenTable, options: TakeOptions) => ({ csv, mapping, ...options });
-
   return {
     table,
     stage,
@@ -55,24 +53,26 @@ export function useTakeIn() {
       asked.current = ending;
       setStage({ is: 'taking', done: 0, of: 0 });
       try {
-        for await (const line of linesOf(bodyOf(table!, options), ending.signal)) {
-          if (line.said) setStage({ is: 'taken', says: line.said });
-          else if (line.refusal) setStage({ is: 'refused', refusal: line.refusal });
-          else setStage({ is: 'taking', done: line.done!, of: line.of! });
-        }
+        for await (const line of linesOf(bodyOf(table!, options), ending.signal)) setStage(stageOf(line));
       } catch {
-        setStage(
-          ending.signal.aborted
-            ? { is: 'open' }
-            : {
-                is: 'refused',
-                refusal: { code: 'unavailable', message: 'The server does not answer. Nothing was taken.' },
-              },
-        );
+        setStage(ending.signal.aborted ? { is: 'open' } : { is: 'refused', refusal: SILENT });
       }
     },
     end: () => asked.current?.abort(),
   };
+}
+
+const SILENT: Refusal = {
+  code: 'unavailable',
+  message: 'The server does not answer. Nothing was taken.',
+};
+
+const bodyOf = ({ csv, mapping }: OpenTable, options: TakeOptions) => ({ csv, mapping, ...options });
+
+function stageOf({ said, refusal, done, of }: Line): Stage {
+  if (said) return { is: 'taken', says: said };
+  if (refusal) return { is: 'refused', refusal };
+  return { is: 'taking', done: done!, of: of! };
 }
 
 /** The answer to a taking in, line by line as it comes. */
