@@ -10,6 +10,7 @@ import {
 } from './carOutline';
 import { cn } from './cn';
 import { DiscOnPlan, type PlanPads, type PlanRotor } from './DiscOnPlan';
+import { linesWithin } from './linesWithin';
 
 export type PlanCorner = {
   brake: 'disc' | 'drum';
@@ -147,16 +148,19 @@ function CornerDrawing({ id, at: { x, y, inward }, corner, selected, compact }: 
           />
         </g>
       )}
-      {!compact && (
-        <text x={x} y={y + 52} textAnchor="middle" fill="#e6eff6" fontSize="14">
-          {corner.says.split(', ')[0]}
-        </text>
-      )}
-      {!compact && corner.says.includes(', ') && (
-        <text x={x} y={y + 69} textAnchor="middle" fill="#e6eff6" fontSize="14">
-          {corner.says.split(', ').slice(1).join(', ')}
-        </text>
-      )}
+      {!compact &&
+        underWheel(corner.says).map((line, index) => (
+          <text
+            key={`${index} ${line}`}
+            x={x}
+            y={y + 52 + index * 17}
+            textAnchor="middle"
+            fill="#e6eff6"
+            fontSize="14"
+          >
+            {line}
+          </text>
+        ))}
       {corner.hold && (
         <g
           transform={
@@ -174,6 +178,18 @@ function CornerDrawing({ id, at: { x, y, inward }, corner, selected, compact }: 
       )}
     </g>
   );
+}
+
+/** As many letters as have room between the edge of the drawing and the brake line, and as many lines above the body's end. */
+const LETTERS = 18;
+
+/** What stands under a wheel: what was looked at, and how it is, each in lines of its own. */
+function underWheel(says: string): string[] {
+  const [what, ...how] = says.split(', ');
+  return [
+    ...linesWithin(what!, LETTERS, 2),
+    ...(how.length > 0 ? linesWithin(how.join(', '), LETTERS, 2) : []),
+  ];
 }
 
 function Drum({ x, y, tone }: { x: number; y: number; tone: PlanCorner['tone'] }) {

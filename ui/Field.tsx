@@ -94,7 +94,14 @@ export function TextArea({ label, hint, error, className, ...rest }: Around & Co
   const id = rest.id ?? own;
   return (
     <Frame {...{ id, label, hint, error, className }}>
-      <textarea rows={2} {...rest} id={id} className={cn(BOX, 'resize-y')} {...described(id, hint, error)} />
+      <textarea
+        rows={2}
+        {...rest}
+        id={id}
+        // As tall as what is in it: nobody scrolls inside three lines.
+        className={cn(BOX, 'field-sizing-content min-h-17 resize-y')}
+        {...described(id, hint, error)}
+      />
     </Frame>
   );
 }

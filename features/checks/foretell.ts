@@ -11,7 +11,7 @@ export function foretell(next: NextCheck): string {
   const told = [...next.outcomes].sort((left, right) => right.chance - left.chance).slice(0, TOLD);
   const leaders = new Map<string, CheckOutcome[]>();
   for (const outcome of told) {
-    const key = `${outcome.leader} ${sureWords(outcome.leaderProbability)}`;
+    const key = standsOut(outcome) ? `${outcome.leader} ${sureWords(outcome.leaderProbability)}` : '';
     leaders.set(key, [...(leaders.get(key) ?? []), outcome]);
   }
   return [...leaders.values()]
@@ -21,10 +21,16 @@ export function foretell(next: NextCheck): string {
         ' or ',
       );
       const { leader, leaderProbability } = alike[0]!;
+      if (!standsOut(alike[0]!)) return `If ${states}: nothing stands out.`;
       return `If ${states}: ${causeLabel(leader).toLowerCase()}, ${sureWords(leaderProbability)} (${chances}).`;
     })
     .join(' ');
 }
+
+/** A cause less likely than this is in front of nothing. */
+const LEAST_IN_FRONT = 0.05;
+
+const standsOut = ({ leaderProbability }: CheckOutcome) => leaderProbability >= LEAST_IN_FRONT;
 
 /** How sure a chance is, as it is said in a shop. */
 function sureWords(chance: number): string {

@@ -47,19 +47,19 @@ export function AskFirst({ check }: { check: NextCheck | undefined }) {
       <p className="text-small text-soft">Ask the driver first · saves about {savedWords(saves)}</p>
       <h3 className="text-lg">{asked}</h3>
       {ask && <p className="mb-1.5 text-small text-soft">{ask}</p>}
-      <FindingKeys
-        key={slot}
-        label={asked}
-        finding={id}
-        said=""
-        disabled={!settled}
-        onAnswer={(state) => {
-          if (state === null) return;
-          answer('before', id, corner, state);
-          setSaid({ finding: id, place: corner, state });
-        }}
-      />
-      <p className="flex flex-wrap gap-x-5">
+      <div className="flex flex-wrap items-center gap-x-5">
+        <FindingKeys
+          key={slot}
+          label={asked}
+          finding={id}
+          said=""
+          disabled={!settled}
+          onAnswer={(state) => {
+            if (state === null) return;
+            answer('before', id, corner, state);
+            setSaid({ finding: id, place: corner, state });
+          }}
+        />
         <button
           type="button"
           disabled={!settled}
@@ -78,7 +78,7 @@ export function AskFirst({ check }: { check: NextCheck | undefined }) {
             Take back “{word(said)}”
           </button>
         )}
-      </p>
+      </div>
     </section>
   );
 }

@@ -32,7 +32,7 @@ export function LeaningRail() {
   const nothing = verdict.causes.every(({ asked }) => !asked);
   const leaders = nothing
     ? []
-    : verdict.causes.slice(0, 5).filter((cause, index) => index === 0 || cause.probability > 0.004);
+    : verdict.causes.slice(0, 5).filter((cause, index) => index < 2 || cause.probability >= LEAST_LED);
   const left = timeLeft(sheet.job.neededAt, useNow());
   const [next] = withinTime(verdict.nextChecks, left);
   useNextKey(sheet.job.id, next);
@@ -84,18 +84,16 @@ export function LeaningRail() {
           {nothing ? (
             <p className="text-soft">Nothing to go on yet. Every answer moves this.</p>
           ) : (
-            <ol className="grid gap-3">
+            <ol className="grid gap-2">
               {leaders.map((cause, index) => (
                 <Leader key={cause.id} cause={cause} first={index === 0} />
               ))}
               <li>
-                {sumOf(leaders) > 1 && (
-                  <p className="mb-2 text-small text-soft">Several can be true together.</p>
-                )}
                 <p className="flex items-baseline gap-2.5 text-soft">
                   <span className="reading w-14 text-right text-lg">{percent(verdict.unlisted)}</span>{' '}
                   Something not listed
                 </p>
+                {sumOf(leaders) > 1 && <p className="text-small text-soft">Several can be true together.</p>}
               </li>
             </ol>
           )}
@@ -130,6 +128,9 @@ export function LeaningRail() {
     </aside>
   );
 }
+
+/** From the third on, a cause less likely than this only takes the room of what is to be done next. */
+const LEAST_LED = 0.02;
 
 const sumOf = (causes: readonly JobCause[]) => causes.reduce((sum, { probability }) => sum + probability, 0);
 
