@@ -47,6 +47,8 @@ const NAMES: Record<CornerId, string> = {
   RL: 'rear left',
   RR: 'rear right',
 };
+/** From a wheel's name to the last line of words under it. */
+const REACH = 160;
 const TONE_FILL = { plain: '#8fa3b3', watch: '#c9982e', bad: '#b06a2c' } as const;
 
 /** The car from above, scribed on the plate: rotor and pads to scale, the state of each corner, and how one is picked. */
@@ -112,7 +114,7 @@ export function CornerPlan({
               left: `${((centres[id].x - 58) / 320) * 100}%`,
               top: `${((centres[id].y - 62) / height) * 100}%`,
               width: `${(116 / 320) * 100}%`,
-              height: `${(142 / height) * 100}%`,
+              height: `${(REACH / height) * 100}%`,
             }}
           />
         ))}
@@ -174,7 +176,15 @@ function CornerDrawing({ id, at: { x, y, inward }, corner, selected, compact }: 
         </g>
       )}
       {selected && (
-        <rect x={x - 58} y={y - 62} width="116" height="142" fill="none" stroke="#f2c14e" strokeWidth="2.5" />
+        <rect
+          x={x - 58}
+          y={y - 62}
+          width="116"
+          height={REACH}
+          fill="none"
+          stroke="#f2c14e"
+          strokeWidth="2.5"
+        />
       )}
     </g>
   );

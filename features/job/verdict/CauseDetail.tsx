@@ -217,24 +217,26 @@ function Evidences({
       {rows.length === 0 && <p className="text-soft">{empty}</p>}
       <ul>
         {rows.map((evidence) => (
-          <li key={`${evidence.finding} ${evidence.corner ?? ''}`} className="py-1">
-            <p className="flex items-baseline justify-between gap-3">
-              <button
-                type="button"
-                title="What if it were otherwise?"
-                onClick={() => onAsk(evidence)}
-                className="min-h-11 text-left underline decoration-dotted underline-offset-4 hover:bg-straw-wash"
-              >
-                {[findingOf(evidence.finding).label, evidence.corner].filter(Boolean).join(' ')}:{' '}
-                <b className="font-semibold">{stateWord(evidence.finding, evidence.state).toLowerCase()}</b>
-              </button>
-              <span
-                aria-hidden="true"
-                className="h-2 shrink-0 bg-ink"
-                style={{ width: `${(Math.abs(evidence.bits) / heaviest) * 4}rem` }}
-              />
-            </p>
-            <p className="text-small text-soft">{evidence.why}</p>
+          <li key={`${evidence.finding} ${evidence.corner ?? ''}`}>
+            <button
+              type="button"
+              title="What if it were otherwise?"
+              onClick={() => onAsk(evidence)}
+              className="min-h-11 w-full py-1.5 text-left hover:bg-straw-wash"
+            >
+              <span className="flex items-baseline justify-between gap-3">
+                <span className="underline decoration-dotted underline-offset-4">
+                  {[findingOf(evidence.finding).label, evidence.corner].filter(Boolean).join(' ')}:{' '}
+                  <b className="font-semibold">{stateWord(evidence.finding, evidence.state).toLowerCase()}</b>
+                </span>
+                <span
+                  aria-hidden="true"
+                  className="h-2 shrink-0 bg-ink"
+                  style={{ width: `${(Math.abs(evidence.bits) / heaviest) * 4}rem` }}
+                />
+              </span>
+              <span className="block text-small text-soft">{evidence.why}</span>
+            </button>
           </li>
         ))}
       </ul>

@@ -18,7 +18,7 @@ export const RULES: readonly Rule[] = [
 
 /** Whatever says that there is nothing to complain of. */
 export const NOTHING_WRONG =
-  /\b(?:nothing(?: is|'s)? wrong|all (?:good|fine|ok|okay|well)|no (?:problems?|complaints?|issues?|faults?)|(?:works?|working|feels?|brakes?) (?:is |are )?(?:fine|perfect(?:ly)?|great|as (?:it|they) should)|everything (?:is |was )?(?:fine|good|ok|okay|perfect))\b/;
+  /\b(?:nothing(?: is|'s)? wrong|all (?:good|fine|ok|okay|well)|no (?:problems?|complaints?|issues?|faults?)|(?:works?|working|feels?|brakes?) (?:is |are )?(?:fine|perfect(?:ly)?|great|as (?:it|they) should)|everything (?:is |was )?(?:fine|good|ok|okay|perfect))\b(?! (?:for|until|till|when|but))/;
 
 /** Talk of something else than the brakes, and the words by which it is of the brakes after all. */
 export const OTHER_SYSTEM =

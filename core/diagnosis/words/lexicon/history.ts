@@ -6,7 +6,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'system_opened',
     'yes',
     rx(
-      `(?:was |been |just |we |i )?(?:bled|bleeding|bleed(?! nipples?| screws?))|(?:${DONE}) ${upTo(3)}(?:calipers?|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)|(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?) (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed)|opened (?:the )?(?:system|hydraulics|lines?)|fluid (?:change|changed|flush(?:ed)?)|changed the (?:brake )?fluid`,
+      `(?:was |been |just |we |i )?(?:bled|bleeding|bleed(?! nipples?| screws?))|(?:${DONE}) ${upTo(3)}(?:calipers?|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)|(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?) (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed)|(?:hose|line) (?:swap|change|job)|opened (?:the )?(?:system|hydraulics|lines?)|fluid (?:change|changed|flush(?:ed)?)|changed the (?:brake )?fluid`,
     ),
     rx('not (?:been )?(?:bled|opened)|never (?:bled|opened)|needs? (?:a )?bleed(?:ing)?'),
   ),
@@ -35,14 +35,14 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'fluid_age',
     'old',
     rx(
-      `old (?:brake )?fluid|fluid (?:is |was )?${upTo(2)}(?:old|years old|ancient|never changed|not been changed|original)|years? old fluid|never (?:had )?(?:its |the )?fluid changed`,
+      `fluid ${upTo(4)}(?:\\d+|two|three|four|five|few|several|many) years ago|old (?:brake )?fluid|fluid (?:is |was )?${upTo(2)}(?:old|years old|ancient|never changed|not been changed|original)|years? old fluid|never (?:had )?(?:its |the )?fluid changed`,
     ),
   ),
   says(
     'friction_new',
     'yes',
     rx(
-      `(?:${DONE}|fresh|put in|put on|different) ${upTo(3)}(?:pads?|discs?|rotors?|shoes|linings?)|(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?(?:were |was |have been |are |is |just |got )?(?:changed|replaced|fitted|new|swapped)`,
+      `(?:${DONE}|fresh|put in|put on|different) ${upTo(3)}(?:pads?|discs?|rotors?|shoes|linings?)|(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?(?:were |was |have been |are |is |just |got )?(?:changed|replaced|fitted|new|swapped)|(?:pads?|discs?|rotors?) (?:change|swap|job)`,
     ),
     rx(`(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every`),
   ),
@@ -118,7 +118,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'stood_long',
     'yes',
     rx(
-      `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|not (?:been )?(?:used|driven|moved)) ${upTo(4)}(?:months?|years?|winter|ages|long)|(?:after|over|all) (?:the )?winter|(?:after|from|long) standing|since (?:last )?(?:spring|summer|autumn|winter|year)|barn find|laid up|been stored`,
+      `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|not (?:been )?(?:used|driven|moved)) ${upTo(4)}(?:months?|years?|winter|ages|long)|(?:after|over|all) (?:the )?winter|(?:after|from|long) standing|since (?:last )?(?:spring|summer|autumn|winter|year|20\\d\\d)|barn find|laid up|been stored`,
     ),
   ),
   says(

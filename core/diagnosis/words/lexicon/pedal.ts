@@ -1,4 +1,4 @@
-import { near, type Rule, rx, upTo, yes } from './rule';
+import { near, type Rule, rx, says, upTo, yes } from './rule';
 
 const PEDAL = '(?:brake )?(?:pedals?|brakes?)';
 const PRESS = '(?:press|push|stab|pump|application|touch|stroke|dab|stamp|prod)';
@@ -17,6 +17,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     ),
     rx(END),
   ),
+  says('pedal_spongy', 'yes', rx("(?:isn't|not|never|less) (?:as |so |quite |really )?firm")),
   yes('pedal_soft_end', near('mushy|soft|gives?|giving|spongy|spongey', END, 3)),
   yes(
     'pedal_long',
@@ -26,12 +27,12 @@ export const PEDAL_WORDS: readonly Rule[] = [
         '(?:brake )?pedal (?:is |was |goes |went |gets |getting |got |feels |gone |has gone |has become |went a bit )?(?:much |very |really |quite |a bit |too |so )?(?:long|low|deep)(?:er)?',
         '^(?:but |and |still |very |really |too |so |just )*(?:long|low)$',
         `(?:travels?|goes|moves|drops) ${upTo(4)}(?:inch(?:es)?|cm|centimet(?:er|re)s) ${upTo(1)}before`,
-        'long travel|(?:lots|lot|loads|too much|more) (?:of )?(?:pedal )?travel',
+        'long travel|excessive (?:brake )?(?:pedal )?travel|travel (?:is |has become )?(?:excessive|too much|too long)|(?:lots|lot|loads|too much|more) (?:of )?(?:pedal )?travel',
         `(?:travel|stroke) ${upTo(2)}(?:grows|growing|increases|increasing|gets longer|getting longer)`,
-        'half ?way down|(?:just|also|but|only|too) (?:long|low)',
-        'goes (?:down )?a long way|goes down (?:a long way|too far)|travels? (?:too far|a long way)|goes (?:a long way|too far|way) down',
+        '(?:almost|nearly) (?:to|on) the floor|half ?way down|(?:just|also|but|only|too) (?:long|low)',
+        'goes (?:down )?a long way|goes down (?:a long way|too far|further)|travels? (?:too far|a long way)|goes (?:a long way|too far|way) down',
         'pedal (?:goes|travels?) further',
-        `bit(?:e|es|ing)(?: point)? ${upTo(4)}(?:lower|low|further down)`,
+        `bit(?:e|es|ing)(?: point)? ${upTo(4)}(?:lower|low|late|further down)`,
         `(?:bites?|grabs?|works?|comes? on|catch(?:es)?) ${upTo(3)}(?:bottom|near the floor|just off the floor|last inch)`,
         'dead spot|foot (?:goes|going|gets) (?:further|deeper|lower)',
         `(?:dead|nothing|free play) ${upTo(2)}(?:first|top) ${upTo(2)}(?:inch|cm|travel|part|half)`,
@@ -50,13 +51,13 @@ export const PEDAL_WORDS: readonly Rule[] = [
       [
         '(?:to|hits?|hitting|on|reached|touch(?:es|ed)) the (?:floor|boards|carpet|bulkhead|stop)|(?:to|on) the floor|floored? it and nothing|bottom(?:s|ed)? out',
         'pedal (?:[\\w]+ ){0,3}?(?:to|on) (?:the )?bottom',
-        'no pedal(?: at all)?|lost (?:the |my |all )?(?:pedal|brakes)',
+        'no (?:brake )?pedal(?: at all)?|lost (?:the |my |all )?(?:pedal|brakes)',
         '(?:pedal|brakes?) (?:just )?(?:has |have )?(?:disappeared|vanished|was gone|had gone|gone completely|went away)',
         '(?:then|and) (?:it|the pedal|they) (?:just )?(?:went away|disappeared|vanished)|^(?:it|they) (?:just )?(?:went away|vanished|disappeared) (?:in|at|into)',
         'no brakes at all',
       ].join('|'),
     ),
-    rx('slowly|sinks?|creeps?'),
+    rx('slowly|sinks?|sank|sinking|creeps?|almost|nearly'),
   ),
   yes(
     'pedal_sinks',
@@ -65,6 +66,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
         '(?:pedal |brake )?(?:sinks?|sinking|sank|creeps?|creeping|crept)(?: slowly| down| away| to the floor)*',
         'slowly (?:goes|drops|falls|sinks|moves) (?:down|to the floor|away)',
         "(?:drops|falls|goes down|goes|sinks|moves) (?:away |down )?(?:while|when|if) (?:i |i'm |im |you |you're )?(?:am )?(?:h(?:e|o)ld(?:ing)?|wait(?:ing)?|sit(?:ting)?|stopped|stationary|queuing)",
+        `slowly ${upTo(3)}(?:while|when) (?:i |i'm )?(?:am )?hold(?:ing)?`,
         'keeps? (?:on )?(?:going|dropping|moving|falling) down',
         `(?:push|press) ${upTo(3)}down slowly`,
       ].join('|'),
@@ -83,6 +85,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
         'stand(?:ing)? on (?:it|them|the pedal|the brakes?)',
         '(?:press|push|stamp|shove)(?:ing)? (?:on )?(?:it |them |the pedal |the brakes? )?(?:really |very |so |too |much |twice as )hard(?:er)?',
         'no (?:brake |power )?(?:servo|assist(?:ance)?|power assist(?:ance)?|boost)',
+        'brakes? (?:goes|go|gets|went|feels) (?:very |rock )?hard|(?:pushing|pressing|stamping|shoving) hard',
         '^(?:still|very|really|too|just) (?:hard|stiff|heavy)$',
       ].join('|'),
     ),
@@ -121,10 +124,10 @@ export const PEDAL_WORDS: readonly Rule[] = [
       [
         `first ${PRESS} ${upTo(5)}(?:long|low|soft|nothing|deep|floor|further)`,
         `first brake ${upTo(5)}(?:long|low|soft|nothing|deep|floor|further)`,
-        `(?:long|low|soft|deep|nothing) (?:pedal )?(?:on |at |with )?(?:the )?first ${PRESS}`,
+        `(?:long|low|soft|deep|nothing|floor) ${upTo(3)}first ${PRESS}`,
         `second (?:${PRESS}|one|time) ${upTo(3)}(?:fine|firm|good|ok|okay|normal|hard|right)`,
         `(?:on|with|by|at|after) (?:the |a )?(?:second|2nd|third) ${PRESS}`,
-        '(?:press|push|pump|hit|tread)(?: it| them| the pedal| the brakes?)? twice|pump(?:ed|ing)? (?:it|them|the pedal|the brakes) (?:up )?(?:once|twice|first|into|before|to get|helps?|a few times)|double pump',
+        '(?:press|push|pump|hit|tread)(?: it| them| the pedal| the brakes?)? twice|pump(?:ed|ing)? (?:it|them|the pedal|the brakes) (?:up )?(?:once|twice|first|into|before|to get|helps?|a few times)|double (?:pump|tap|press)|pump (?:it|them|the pedal|the brakes) up',
         "(?:needs?|need|have|had) (?:a |to )?(?:second |two |pump|tap)(?: [\\w']+){0,2}|(?:two|couple of|few) (?:presses|pumps|stabs|goes)",
         `dab (?:it|them) first|quick tap|left foot tap|tap(?:ping|ped)? (?:it|them|the brakes?|the pedal) ${upTo(3)}(?:before|on the straights?)`,
       ].join('|'),

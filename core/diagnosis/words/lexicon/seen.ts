@@ -28,14 +28,14 @@ export const SEEN_WORDS: readonly Rule[] = [
     'leak',
     'caliper_or_cylinder',
     rx(
-      `(?:caliper|cylinder) ${upTo(2)}(?:${WET})|(?:${WET}) ${upTo(2)}(?:caliper|wheel cylinder|rear cylinder)|(?:oil|fluid|wet) ${upTo(5)}(?:on|down|over|inside) (?:the )?${upTo(3)}(?:wheel|tyre|rim)`,
+      `(?:caliper|cylinder) ${upTo(2)}(?:${WET})|(?:${WET}) ${upTo(2)}(?:caliper|wheel cylinder|rear cylinder)|(?:leak(?:s|ing)?|weep(?:s|ing)?) ${upTo(3)}wheel|(?:oil|fluid|wet) ${upTo(5)}(?:on|down|over|inside) (?:the )?${upTo(3)}(?:wheel|tyre|rim)`,
     ),
   ),
   says(
     'leak',
     'line_or_hose',
     rx(
-      `(?:line|hose|union|pipe) ${upTo(2)}(?:${WET}|burst)|(?:${WET}|burst) ${upTo(2)}(?:line|hose|union|pipe)`,
+      `(?:line|hose|union|pipe) ${upTo(2)}(?:${WET}|burst|rusted through|rotted|chafed through|split)|(?:${WET}|burst) ${upTo(2)}(?:line|hose|union|pipe)`,
     ),
   ),
   says(
@@ -91,7 +91,7 @@ export const SEEN_WORDS: readonly Rule[] = [
     'parking_brake',
     'lever_high',
     rx(
-      `(?:hand|parking) ?brake(?: lever)? ${upTo(4)}(?:too high|high|(?:too many|lots of|\\d+) clicks|right up)|many clicks on the (?:hand|parking) ?brake`,
+      `(?:hand|parking|e|emergency) ?brake(?: lever)? ${upTo(4)}(?:too high|high|pulls? (?:all the way|right|too far) up|(?:too many|lots of|\\d+) clicks|right up)|many clicks on the (?:hand|parking|e|emergency) ?brake`,
     ),
     'frees',
   ),
@@ -99,7 +99,7 @@ export const SEEN_WORDS: readonly Rule[] = [
     'parking_brake',
     'drags',
     rx(
-      `(?:hand|parking) ?brake ${upTo(2)}(?:drags?|dragging|(?:doesn't|does not|won't|not) (?:fully |properly |quite )?(?:releas(?:e|ing)|let go|free))`,
+      `(?:hand|parking|e|emergency) ?brake ${upTo(2)}(?:drags?|dragging|(?:doesn't|does not|won't|not) (?:fully |properly |quite )?(?:releas(?:e|ing)|let go|free))`,
     ),
   ),
   found(
@@ -152,6 +152,12 @@ export const SEEN_WORDS: readonly Rule[] = [
     rx('tyres?|than the outer|edge|rotor|disc'),
   ),
   says('pad_wear_shape', 'taper_along', near(PADS, 'taper(?:s|ed)?|at an angle|wedge(?:d| shaped)?', 3)),
+  found(
+    'pad_fit',
+    'stiff',
+    near(PADS, "stuck|tight|seized|jammed|won't (?:slide|move)|not sliding", 2),
+    'free',
+  ),
   found('pad_surface', 'glazed', near(PADS, 'glazed|shiny|polished', 2), 'normal'),
   found(
     'pad_surface',
@@ -179,13 +185,24 @@ export const SEEN_WORDS: readonly Rule[] = [
   says('rotor_surface', 'cracked', near(ROTOR, 'crack(?:s|ed)?', 6), rx('heat cracks?|craz')),
   found('rotor_surface', 'grooves', near(ROTOR, 'groov(?:es|ed)|scored|scoring|ridges', 4), 'smooth'),
   found('rotor_surface', 'rusted', near(ROTOR, 'rust(?:y|ed)?|corroded|pitted', 3), 'smooth'),
-  says('rotor_surface', 'deposits', near(ROTOR, 'deposits|pad prints?|patches|transfer marks', 4)),
+  says(
+    'rotor_surface',
+    'deposits',
+    near(ROTOR, 'deposits|pad (?:prints?|material)|patches|transfer marks', 4),
+  ),
   says('rotor_surface', 'heat_checked', rx('heat ?(?:checked|checks|cracks|crazed)|crazed|crazing')),
   found(
     'rotor_thickness',
     'below_minimum',
     rx(`(?:${ROTOR}) ${upTo(3)}(?:under|below|past|less than|beyond) (?:the )?min(?:imum)?(?: thickness)?`),
     'ok',
+  ),
+  says(
+    'rotor_thickness',
+    'near_minimum',
+    rx(
+      `(?:${ROTOR}) (?:are |is )?(?:at|near|close to|almost at|just above) (?:the )?min(?:imum)?(?: thickness)?`,
+    ),
   ),
   found('rotor_runout', 'high', near('run ?out', HIGH, 3), 'ok'),
   found('rotor_dtv', 'high', near('dtv|thickness variation', HIGH, 3), 'ok'),

@@ -25,7 +25,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
   yes(
     'smell_or_smoke',
     rx(
-      'smell(?:s|ed|ing|y)?|stink(?:s|ing)?|stank|smok(?:e|es|ed|ing|y)|burn(?:s|t|ing) (?:smell|brakes?|pads?)|smelt',
+      'smell(?:s|ed|ing|y)?|stink(?:s|ing|y)?|stank|smok(?:e|es|ed|ing|y)|burn(?:s|t|ing) (?:smell|brakes?|pads?)|smelt',
     ),
   ),
   yes(
@@ -44,7 +44,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
   yes(
     'noise_rattle',
     rx(
-      'rattl(?:e|es|ed|ing)|clunk(?:s|ed|ing|y)?|knock(?:s|ed|ing)?|clack(?:s|ing)?|clonk(?:s|ing)?|click(?:s|ed|ing)?|clatter(?:s|ing)?|bang(?:s|ing)',
+      'rattl(?:e|es|ed|ing)|clunk(?:s|ed|ing|y)?|knock(?:s|ed|ing)?|clack(?:s|ing)?|clonk(?:s|ing)?|click(?:s|ed|ing)?|clatter(?:s|ing)?|thunk(?:s|ing)?|thud(?:s|ding)?|bang(?:s|ing)',
     ),
     rx('knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the|many clicks'),
   ),

@@ -27,10 +27,11 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(
       [
         `(?:${NOT}) (?:really |just )?(?:stop|slow|stopping|slowing|brake|bite|grip|pull up)(?: down| as| like| well| properly| anymore)?`,
+        "(?:don't|doesn't|not|aren't) (?:feel |work |stop )?(?:as|so) (?:sharp|strong|good|well|effective)",
         'no (?:bite|stopping power|stopping|stop|retardation|brakes|power in the brakes)|(?:hardly|barely) any (?:brakes?|braking|stopping)',
         '(?:weak|poor|bad|rubbish|terrible|useless|feeble|lazy|crap|awful|hopeless|dreadful) (?:brakes?|braking|stopping|bite)',
         `brakes? (?:is |are |feels? |feel |seems? |were |was |get |gets )?(?:very |really |so |just |a bit |pretty )?(?:weak|poor|bad|rubbish|terrible|useless|feeble|crap|awful|hopeless|dreadful|no good)`,
-        'brakes? (?:goes|go|going|went|gone|going) off|lack(?:s|ing)? (?:of )?(?:bite|braking|stopping)|fad(?:e|es|ed|ing)',
+        'brakes? (?:goes|go|going|went|gone|going) off|brakes? (?:is |are |were )?gone (?:after|on|by|in)|lost (?:braking|stopping power|deceleration)|no (?:deceleration|braking)|lack(?:s|ing)? (?:of )?(?:bite|braking|stopping)|fad(?:e|es|ed|ing)',
         `(?:takes|took|needs) ${upTo(3)}(?:longer|further|ages|forever) to stop|ran (?:on|wide|off) at|(?:stopping|braking) distances?`,
         'braking (?:power|force|performance) (?:drops|falls|goes|fades|is (?:down|low|poor))|(?:take|takes) (?:a (?:second|moment|while)|time) before|brak(?:e|ing) (?:much |a lot |way |far )?earlier',
         'little (?:braking|bite)|(?:run(?:s|ning)?|ran) out of brakes?|nothing happens|brakes? (?:do|does|did) nothing|no confidence in the brakes?|(?:nothing|not) there|(?:weak|useless|hopeless|terrible|awful|poor) (?:on|at|in|when)',
@@ -50,7 +51,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
         '(?:keep|keeping|hold|holding) (?:it|the car) (?:in a )?straight|(?:two|both) hands on the wheel',
       ].join('|'),
     ),
-    rx('pull(?:s|ed|ing)? (?:over|in|into|up|away|off)|does it'),
+    rx('pull(?:s|ed|ing)? (?:all the way |right )?(?:over|in|into|up|away|off)|does it'),
   ),
   yes(
     'pulls',
@@ -72,7 +73,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'rear',
     near(
       BACK,
-      'lock(?:s|ed|ing)?(?: up| early| first)?|steps? out|comes? round|overtakes?|loose (?:under|on)|light (?:under|on)|happy (?:under|on)|nervous|twitchy|slides? under',
+      'lock(?:s|ed|ing)?(?: up| early| first)?|steps? out|comes? round|overtakes?|loose (?:under|on)|light (?:under|on)|happy (?:under|on)|nervous|twitchy|slides? (?:under|out)|skid(?:s|ding)?',
       4,
     ),
     rx(`(?:${FRONT}) ${upTo(2)}lock(?:s|ed|ing)?`),
@@ -80,7 +81,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
   says(
     'axle_locks_early',
     'front',
-    near(FRONT, 'lock(?:s|ed|ing)?(?: up| early| first)?|flat ?spot(?:s|ted|ting)?', 4),
+    near(FRONT, 'lock(?:s|ed|ing)?(?: up| early| first)?|flat ?spot(?:s|ted|ting)?|skid(?:s|ding)?', 4),
     rx(`(?:${BACK}) ${upTo(2)}lock(?:s|ed|ing)?`),
   ),
   says(
@@ -100,7 +101,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       [
         `(?:all|every(?:thing)?) (?:four |4 )?(?:wheels?|corners?|brakes?|of them)? ?${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck|hot|seized|on)`,
         `brakes? (?:drag(?:s|ging)?|bind(?:s|ing)?) ${upTo(3)}(?:all|every|everywhere)|(?:won't|will not|doesn't|hardly) roll`,
-        '(?:like|as if|feels) (?:the |my )?hand ?brake (?:is|was|were|has been) (?:still |left )?on|(?:held|holding) back|holds (?:itself )?back|rolls? to a (?:stop|halt)',
+        '(?:like|as if|feels) (?:the |my )?hand ?brake (?:is|was|were|has been) (?:still |left )?on|(?:held|holding) back|holds (?:itself )?back|rolls? to a (?:stop|halt)|(?:barely|hardly) rolls?',
       ].join('|'),
     ),
     rx('all the time'),
@@ -110,7 +111,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'one',
     rx(
       [
-        `(?:wheel|corner|front|rear|left|right|side|caliper|brake|it) ${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck on|seized|sticks|sticking|stuck$|rub(?:s|bing)|locked (?:solid|on|up solid))`,
+        `(?:wheel|corner|front|rear|left|right|side|caliper|brakes?|it) ${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck on|seized|sticks|sticking|stuck$|(?:stay|stays) locked|seiz(?:e|es|ing)|rub(?:s|bing)|locked (?:solid|on|up solid))`,
         "drag(?:s|ging)?|bind(?:s|ing)|stuck on|won't turn|(?:won't|doesn't|hardly) spin|wheels? (?:is |are )?(?:hard|difficult|stiff) to turn|brakes (?:are |keep )?rubb(?:ing|s)",
       ].join('|'),
     ),
@@ -124,6 +125,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(
       [
         `(?:wheel|rim|alloy|hub|corner|disc|rotor) ${upTo(5)}${HOT}`,
+        `(?:a|one|the) (?:very |really )?hot (?:wheel|rim|disc|rotor|corner)`,
         `(?:front|rear|back) (?:left|right)(?: wheel| rim| disc| rotor| brake)? ${upTo(2)}${HOT}`,
         `(?:left|right) (?:front|rear|back)(?: wheel| rim| disc| rotor| brake)? ${upTo(2)}${HOT}`,
       ].join('|'),
@@ -149,7 +151,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       ].join('|'),
     ),
     rx(
-      `new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle|wedge|${near('pads?', 'inner|inside|outer|outside', 1).source}`,
+      `new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle|wedge|(?:faster|quicker) than|${near('pads?', 'inner|inside|outer|outside', 1).source}`,
     ),
   ),
   says(
@@ -163,7 +165,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'pad_wear_sides',
     'differ',
     rx(
-      `${PADS} ${upTo(6)}(?:half|thinner|thicker|twice|more worn) ${upTo(4)}(?:other side|left|right)|one side ${upTo(4)}pads? ${upTo(4)}(?:other|than)`,
+      `${PADS} ${upTo(6)}(?:half|thinner|thicker|twice|more worn|faster|quicker) ${upTo(4)}(?:other side|left|right)|one side ${upTo(4)}pads? ${upTo(4)}(?:other|than)`,
     ),
     'even',
     near('pads?', 'inner|outer|inside|outside', 2),

@@ -18,7 +18,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       [
         `(?:only |just )?(?:when|once|if|as|after it gets|after getting|when it's|when they're|when they are) ${upTo(4)}(?:hot|warm|up to temperature)`,
         `(?:the )?hotter (?:it|they|the)|only (?:when )?hot|hot only|when hot|after ${upTo(3)}(?:${TIMES}|a while)|lap (?:\\d+|[a-z]+)`,
-        '(?:on|by|from) (?:the )?(?:\\d+(?:st|nd|rd|th)|second|third|fourth|fifth|sixth|last) lap|laps? in|(?:every|each) lap',
+        '(?:on|by|from) (?:the )?(?:\\d+(?:st|nd|rd|th)|second|third|fourth|fifth|sixth|last) lap|laps? in|for (?:a few|a couple of|two|three|four|five|six|\\d+) (?:hard |good )?laps|(?:every|each) lap',
         `(?:as|through|during) (?:the )(?:session|stint|run|race)(?: goes on)?|end of (?:the |a )?(?:session|stint|run)`,
         'coming down (?:the|a) (?:pass|mountain|hill)|fade(?:s|d)?|fading',
       ].join('|'),
@@ -32,7 +32,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'only_cold',
     rx(
       [
-        `(?:only |just )?(?:when|while) ${upTo(3)}cold|only cold|cold only|(?:until|till) ${upTo(4)}(?:warm(?:ed|s)?|hot|heat|temperature|corners?|laps?)`,
+        `(?:only |just )?(?:when|while) ${upTo(3)}cold|only cold|cold only|with cold (?:pads|brakes|discs)|(?:until|till) ${upTo(4)}(?:warm(?:ed|s)?|hot|heat|temperature|corners?|laps?)`,
         'first (?:few )?(?:stops|presses|corners|thing)(?: in the morning)?|in the mornings?|from cold',
         `(?:fine|good|ok|okay|better|right|normal) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)|(?:out )?lap only`,
       ].join('|'),
@@ -81,6 +81,6 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       'track ?days?|circuit|race(?:s|d)?|laps?|sessions?|on (?:the )?track|stints?|paddock|pits|sprints?|hill ?climbs?',
     ),
-    rx('also|as well|and the road|daily|off (?:the )?track|race (?:pads|compound)'),
+    rx('also|as well|and the road|daily|off (?:the )?track|race (?:pads|compound|fluid)'),
   ),
 ];
