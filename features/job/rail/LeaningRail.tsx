@@ -32,7 +32,7 @@ export function LeaningRail() {
   const nothing = verdict.causes.every(({ asked }) => !asked);
   const leaders = nothing
     ? []
-    : verdict.causes.slice(0, 5).filter((cause, index) => index < 2 || cause.probability >= LEAST_LED);
+    : verdict.causes.slice(0, 5).filter((cause, index) => index === 0 || cause.probability >= LEAST_LED);
   const left = timeLeft(sheet.job.neededAt, useNow());
   const [next] = withinTime(verdict.nextChecks, left);
   useNextKey(sheet.job.id, next);
@@ -129,7 +129,7 @@ export function LeaningRail() {
   );
 }
 
-/** From the third on, a cause less likely than this only takes the room of what is to be done next. */
+/** Behind the first, a cause less likely than this only takes the room of what is to be done next. */
 const LEAST_LED = 0.02;
 
 const sumOf = (causes: readonly JobCause[]) => causes.reduce((sum, { probability }) => sum + probability, 0);
