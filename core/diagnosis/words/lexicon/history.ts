@@ -42,7 +42,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'friction_new',
     'yes',
     rx(
-      `(?:${DONE}|fresh|put in|put on|different) ${upTo(3)}(?:pads?|discs?|rotors?|shoes|linings?)|(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?(?:were |was |have been |are |is |just |got )?(?:changed|replaced|fitted|new|swapped)|(?:pads?|discs?|rotors?) (?:change|swap|job)`,
+      `(?:${DONE}|fresh|put in|put on|different) ${upTo(3)}(?:pads?|discs?|rotors?|shoes|linings?)|(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?(?:were |was |have been |are |is |just |got )?(?:changed|replaced|fitted|new|swapped)|put ${upTo(3)}(?:pads|discs|rotors|shoes) (?:in|on)|(?:pads?|discs?|rotors?) (?:change|swap|job)`,
     ),
     rx(`(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every`),
   ),
@@ -56,7 +56,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
   says(
     'bed_in_done',
     'yes',
-    rx('(?:bedded|burnished) (?:them |it )?(?:-?in|properly|fine)'),
+    rx('(?:bedded|burnished) (?:them |it )?(?:-?in|properly|fine|as per|to the|by the)'),
     rx("not|never|didn't|without"),
   ),
   says(
@@ -105,7 +105,11 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `big(?:ger)? brakes?(?: kit)?|(?:different|bigger|larger|other|converted|conversion|upgraded?|swapped to) ${upTo(4)}(?:calipers?|master(?: cylinder)?|brakes?)|(?:four|4|six|6) pots?|brake (?:conversion|upgrade)|converted to|(?:twin|dual) masters?|(?:pedal|bias) box`,
     ),
   ),
-  says('hose_kind', 'braided', rx('braided(?: (?:hoses?|lines?))?|steel (?:hoses?|braid)')),
+  says(
+    'hose_kind',
+    'braided',
+    rx('braided(?: (?:hoses?|lines?))?|(?:stainless(?: steel)?|steel) (?:hoses?|lines?|braid)'),
+  ),
   says(
     'hose_kind',
     'rubber_old',
@@ -118,14 +122,15 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'stood_long',
     'yes',
     rx(
-      `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|not (?:been )?(?:used|driven|moved)) ${upTo(4)}(?:months?|years?|winter|ages|long)|(?:after|over|all) (?:the )?winter|(?:after|from|long) standing|since (?:last )?(?:spring|summer|autumn|winter|year|20\\d\\d)|barn find|laid up|been stored`,
+      `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|not (?:been )?(?:used|driven|moved)) ${upTo(4)}(?:months?|years?|winter|ages|long|since)|(?:after|over|all) (?:the )?winter|(?:after|from|long) standing|barn find|laid up|been stored|in storage`,
     ),
+    rx(`(?:${DONE})`),
   ),
   says(
     'hub_work',
     'yes',
     rx(
-      `(?:${DONE}) ${upTo(3)}(?:wheel )?(?:bearings?|hubs?)|(?:bearings?|hubs?) (?:was |were |have been |just |got )?(?:changed|replaced|fitted|new|done)|(?:bearing|hub) (?:job|change|swap)`,
+      `(?:${DONE}) ${upTo(3)}(?:wheel )?(?:bearings?|hubs?)|(?:bearings?|hubs?) (?:was |were |have been |just |got )?(?:${DONE}|done)|(?:bearing|hub) (?:job|change|swap)`,
     ),
   ),
   says('compound', 'track', rx('(?:race|racing|track) (?:compound|pads?)')),

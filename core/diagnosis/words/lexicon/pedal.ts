@@ -5,7 +5,7 @@ const PRESS = '(?:press|push|stab|pump|application|touch|stroke|dab|stamp|prod)'
 const END =
   '(?:at )?(?:the )?(?:very )?(?:end|bottom) of (?:the |its )?(?:travel|stroke|pedal)|when (?:i )?press(?:ed|ing)? (?:really )?hard(?:er)?';
 const SPONGY =
-  'spong(?:y|ey|e)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|rubbery|squashy';
+  'spong(?:y|ey|e)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy';
 
 /** What the pedal did. */
 export const PEDAL_WORDS: readonly Rule[] = [
@@ -13,7 +13,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
   yes(
     'pedal_spongy',
     rx(
-      `${SPONGY}|(?:goes|went|gone|going|gets|got|turns|is|was|it's|feels|only|still|quite|too) (?:all |really |very |a bit |still )?soft|softer|^soft`,
+      `${SPONGY}|(?:goes|went|gone|going|gets|got|turns|is|was|it's|feels|only|still|quite|too) (?:all |really |very |a bit |still )?soft|softer|^soft|(?:slightly|a bit|a little) soft`,
     ),
     rx(END),
   ),
@@ -32,9 +32,10 @@ export const PEDAL_WORDS: readonly Rule[] = [
         '(?:almost|nearly) (?:to|on) the floor|half ?way down|(?:just|also|but|only|too) (?:long|low)',
         'goes (?:down )?a long way|goes down (?:a long way|too far|further)|travels? (?:too far|a long way)|goes (?:a long way|too far|way) down',
         'pedal (?:goes|travels?) further',
+        "it's (?:too |very |really )?(?:long|low)$",
         `bit(?:e|es|ing)(?: point)? ${upTo(4)}(?:lower|low|late|further down)`,
         `(?:bites?|grabs?|works?|comes? on|catch(?:es)?) ${upTo(3)}(?:bottom|near the floor|just off the floor|last inch)`,
-        'dead spot|foot (?:goes|going|gets) (?:further|deeper|lower)',
+        '(?:free )?play in the pedal|pedal has (?:a lot of |lots of )?(?:free )?play|dead spot|foot (?:goes|going|gets) (?:further|deeper|lower|right down|all the way down)',
         `(?:dead|nothing|free play) ${upTo(2)}(?:first|top) ${upTo(2)}(?:inch|cm|travel|part|half)`,
       ].join('|'),
     ),
@@ -82,11 +83,12 @@ export const PEDAL_WORDS: readonly Rule[] = [
         'pedal (?:[\\w]+ ){0,3}?(?:is|feels|goes|was) (?:very |really |rock )?(?:hard|stiff|heavy)',
         'like (?:a )?(?:brick|rock|block of wood|wood|concrete)|brakes? feels? (?:wooden|heavy|solid)',
         'two feet|both feet|(?:needs?|takes?|have to use|with) (?:two feet|both feet|all my (?:weight|strength)|a lot of (?:force|effort)|(?:so |too )?much (?:force|effort))',
+        `(?:pressure|force|effort) ${upTo(3)}(?:huge|high|enormous|massive)`,
         'stand(?:ing)? on (?:it|them|the pedal|the brakes?)',
         '(?:press|push|stamp|shove)(?:ing)? (?:on )?(?:it |them |the pedal |the brakes? )?(?:really |very |so |too |much |twice as )hard(?:er)?',
         'no (?:brake |power )?(?:servo|assist(?:ance)?|power assist(?:ance)?|boost)',
         'brakes? (?:goes|go|gets|went|feels) (?:very |rock )?hard|(?:pushing|pressing|stamping|shoving) hard',
-        '^(?:still|very|really|too|just) (?:hard|stiff|heavy)$',
+        '(?:big|good) (?:shove|push)|lots of effort|^(?:still|very|really|too|just) (?:hard|stiff|heavy)$',
       ].join('|'),
     ),
     rx(END),
@@ -127,7 +129,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
         `(?:long|low|soft|deep|nothing|floor) ${upTo(3)}first ${PRESS}`,
         `second (?:${PRESS}|one|time) ${upTo(3)}(?:fine|firm|good|ok|okay|normal|hard|right)`,
         `(?:on|with|by|at|after) (?:the |a )?(?:second|2nd|third) ${PRESS}`,
-        '(?:press|push|pump|hit|tread)(?: it| them| the pedal| the brakes?)? twice|pump(?:ed|ing)? (?:it|them|the pedal|the brakes) (?:up )?(?:once|twice|first|into|before|to get|helps?|a few times)|double (?:pump|tap|press)|pump (?:it|them|the pedal|the brakes) up',
+        '(?:press|push|pump|hit|tread)(?: it| them| the pedal| the brakes?)? twice|pump(?:ed|ing)? (?:it|them|the pedal|the brakes) (?:up )?(?:once|twice|first|into|before|to get|helps?|a few times)|(?:if|when) (?:i|you) pump|double (?:pump|tap|press)|pump (?:it|them|the pedal|the brakes) (?:up|and (?:it|they))',
         "(?:needs?|need|have|had) (?:a |to )?(?:second |two |pump|tap)(?: [\\w']+){0,2}|(?:two|couple of|few) (?:presses|pumps|stabs|goes)",
         `dab (?:it|them) first|quick tap|left foot tap|tap(?:ping|ped)? (?:it|them|the brakes?|the pedal) ${upTo(3)}(?:before|on the straights?)`,
       ].join('|'),

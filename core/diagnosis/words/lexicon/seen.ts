@@ -122,7 +122,7 @@ export const SEEN_WORDS: readonly Rule[] = [
     'pad_thickness',
     'worn_out',
     rx(
-      `${PADS} ${upTo(4)}(?:down to|to|on|into|at|hit|hitting|touching) (?:the |bare )?(?:metal|backing|backs|steel|backplates?)|no (?:pad|pads|lining|friction|material) left|${PADS} (?:are |is |were )?(?:completely |totally )?worn out`,
+      `${PADS} ${upTo(6)}(?:down to|to|on|into|at|hit|hitting|touching) (?:the |bare )?(?:metal|backing|backs|steel|backplates?)|no (?:pad|pads|lining|friction|material) left|${PADS} (?:are |is |were )?(?:completely |totally )?worn out`,
     ),
     rx('metal (?:on|to) metal'),
   ),

@@ -6,8 +6,11 @@ const PULLS =
   'pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|moves|heads|jumps|leads';
 const towards = (side: string) =>
   rx(
-    `(?:${PULLS}) (?:me |us |it |itself |over |off |the wheel |the steering )?(?:to )?(?:the )?(?:hard )?${side}`,
+    `(?:${PULLS}) (?:me |us |it |itself |over |off |the wheel |the steering |hard |strongly |slightly |badly |sharply |a bit )?(?:to )?(?:the )?(?:hard )?${side}`,
   );
+/** What goes aside there is not the car, or nothing does. */
+const NOT_ASIDE =
+  'rear|back end|tail|foot|pedal (?:goes|moves|drops)|right (?:down|through|to the (?:floor|bottom)|away|back|after|up)';
 /** Held straight by hand: it pulls the other way. */
 const heldAgainst = (side: string) =>
   rx(
@@ -33,7 +36,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
         `brakes? (?:is |are |feels? |feel |seems? |were |was |get |gets )?(?:very |really |so |just |a bit |pretty )?(?:weak|poor|bad|rubbish|terrible|useless|feeble|crap|awful|hopeless|dreadful|no good)`,
         'brakes? (?:goes|go|going|went|gone|going) off|brakes? (?:is |are |were )?gone (?:after|on|by|in)|lost (?:braking|stopping power|deceleration)|no (?:deceleration|braking)|lack(?:s|ing)? (?:of )?(?:bite|braking|stopping)|fad(?:e|es|ed|ing)',
         `(?:takes|took|needs) ${upTo(3)}(?:longer|further|ages|forever) to stop|ran (?:on|wide|off) at|(?:stopping|braking) distances?`,
-        'braking (?:power|force|performance) (?:drops|falls|goes|fades|is (?:down|low|poor))|(?:take|takes) (?:a (?:second|moment|while)|time) before|brak(?:e|ing) (?:much |a lot |way |far )?earlier',
+        '(?:weaker|worse) and (?:weaker|worse)|braking (?:power|force|performance) (?:drops|falls|goes|fades|is (?:down|low|poor))|(?:take|takes) (?:a (?:second|moment|while)|time) before|brak(?:e|ing) (?:much |a lot |way |far )?earlier',
         'little (?:braking|bite)|(?:run(?:s|ning)?|ran) out of brakes?|nothing happens|brakes? (?:do|does|did) nothing|no confidence in the brakes?|(?:nothing|not) there|(?:weak|useless|hopeless|terrible|awful|poor) (?:on|at|in|when)',
         `(?:firm|good|hard) pedal ${upTo(3)}no (?:stopping|brakes?|bite|stop)`,
       ].join('|'),
@@ -46,26 +49,22 @@ export const STOPPING_WORDS: readonly Rule[] = [
       [
         `pull(?:s|ed|ing)? ${upTo(3)}(?:left|right|side|one way|offside|nearside)`,
         'pulls|pulling|pull(?:s|ing)? (?:under|when|on) (?:the )?brak(?:es?|ing)|pull(?! (?:over|in|into|up|away|off|the))',
-        `veers?|veering|darts?|darting|dives? (?:left|right|to)|steers? (?:itself|left|right)|swerv(?:es?|ing)|wanders? (?:under|when|to)|drifts? (?:left|right|to)`,
+        `veers?|veering|weav(?:es|ing)|darts?|darting|dives? (?:left|right|to)|steers? (?:itself|left|right)|swerv(?:es?|ing)|wanders? (?:under|when|to)|drifts? (?:left|right|to)`,
         `(?:${NOT}) (?:brake|stop|slow|pull up) (?:evenly|straight|in a straight line)`,
         '(?:keep|keeping|hold|holding) (?:it|the car) (?:in a )?straight|(?:two|both) hands on the wheel',
       ].join('|'),
     ),
     rx('pull(?:s|ed|ing)? (?:all the way |right )?(?:over|in|into|up|away|off)|does it'),
   ),
-  yes(
-    'pulls',
-    towards('(?:left|right|one side)'),
-    rx('corners?|turn(?:s|ing)? (?:left|right)|rear|back end|tail'),
-  ),
+  yes('pulls', towards('(?:left|right|one side)'), rx(`corners?|turn(?:s|ing)? (?:left|right)|${NOT_ASIDE}`)),
   says('pulls', 'yes', heldAgainst('(?:left|right)')),
   says(
     'pull_side',
     'changes',
     rx(`(?:${PULLS}) ${upTo(3)}(?:(?:whichever|either|both) (?:side|way)s?|left (?:and|then|or) right)`),
   ),
-  says('pull_side', 'left', towards('left'), rx('rear|back end|tail|left (?:and|then|or) right')),
-  says('pull_side', 'right', towards('right'), rx('rear|back end|tail')),
+  says('pull_side', 'left', towards('left'), rx(`${NOT_ASIDE}|left (?:and|then|or) right`)),
+  says('pull_side', 'right', towards('right'), rx(NOT_ASIDE)),
   says('pull_side', 'left', heldAgainst('right')),
   says('pull_side', 'right', heldAgainst('left')),
   says(
@@ -100,7 +99,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(
       [
         `(?:all|every(?:thing)?) (?:four |4 )?(?:wheels?|corners?|brakes?|of them)? ?${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck|hot|seized|on)`,
-        `brakes? (?:drag(?:s|ging)?|bind(?:s|ing)?) ${upTo(3)}(?:all|every|everywhere)|(?:won't|will not|doesn't|hardly) roll`,
+        `brakes? (?:drag(?:s|ging)?|bind(?:s|ing)?) ${upTo(3)}(?:all|every|everywhere)|(?:won't|will not|doesn't|hardly) (?:want to )?roll`,
         '(?:like|as if|feels) (?:the |my )?hand ?brake (?:is|was|were|has been) (?:still |left )?on|(?:held|holding) back|holds (?:itself )?back|rolls? to a (?:stop|halt)|(?:barely|hardly) rolls?',
       ].join('|'),
     ),
@@ -112,11 +111,11 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(
       [
         `(?:wheel|corner|front|rear|left|right|side|caliper|brakes?|it) ${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck on|seized|sticks|sticking|stuck$|(?:stay|stays) locked|seiz(?:e|es|ing)|rub(?:s|bing)|locked (?:solid|on|up solid))`,
-        "drag(?:s|ging)?|bind(?:s|ing)|stuck on|won't turn|(?:won't|doesn't|hardly) spin|wheels? (?:is |are )?(?:hard|difficult|stiff) to turn|brakes (?:are |keep )?rubb(?:ing|s)",
+        "drag(?:s|ging)?|bind(?:s|ing)|stuck on|(?:won't|don't|doesn't) turn|(?:won't|doesn't|hardly) spin|wheels? (?:is |are )?(?:hard|difficult|stiff) to turn|brakes (?:are |keep )?rubb(?:ing|s)",
       ].join('|'),
     ),
     rx(
-      "all (?:four|wheels|corners|of)|every (?:wheel|corner)|(?:won't|will not|doesn't|hardly) roll|everywhere|drag(?:s|ging)? (?:me |it |us )?(?:over )?to|pistons?|pins?|bleed(?:er)? (?:nipple|screw)|nipple|noise",
+      "all (?:four|wheels|corners|of)|every (?:wheel|corner)|(?:won't|will not|doesn't|hardly) (?:want to )?roll|everywhere|drag(?:s|ging)? (?:me |it |us )?(?:over )?to|pistons?|pins?|bleed(?:er)? (?:nipple|screw)|nipple|noise",
     ),
   ),
   says(

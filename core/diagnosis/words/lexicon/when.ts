@@ -33,11 +33,11 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       [
         `(?:only |just )?(?:when|while) ${upTo(3)}cold|only cold|cold only|with cold (?:pads|brakes|discs)|(?:until|till) ${upTo(4)}(?:warm(?:ed|s)?|hot|heat|temperature|corners?|laps?)`,
-        'first (?:few )?(?:stops|presses|corners|thing)(?: in the morning)?|in the mornings?|from cold',
+        'first (?:few )?(?:stops?(?: of the day)?|presses|corners|thing)(?: in the morning)?|in the mornings?|from cold',
         `(?:fine|good|ok|okay|better|right|normal) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)|(?:out )?lap only`,
       ].join('|'),
     ),
-    rx('hot or cold|cold and hot|hot and cold|even when cold'),
+    rx('hot or cold|cold and hot|hot and cold|even when cold|(?:good|fine|ok|okay|firm) in the morning'),
   ),
   when(
     'temperature_link',
@@ -54,7 +54,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'after_cooling',
     rx(
       [
-        `(?:come|comes|came|coming|back|fine|good|ok|okay|normal|recovers?|returns?|returned|right|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|minutes|hour|paddock|pits?|slow lap|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following|in the) (?:morning|day|session)|in the paddock|later)`,
+        `(?:come|comes|came|coming|back|fine|good|ok|okay|normal|recovers?|returns?|returned|right|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|minutes|hour|paddock|pits?|slow lap|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|later)`,
         "cool(?:s|ed)? (?:down )?(?:and|then) (?:it's |it is |they're )?(?:fine|good|ok|okay|back|normal)|after cooling(?: down| off)?",
         `(?:better|improves?|recovers?|comes back) (?:if|when|once|after) ${upTo(4)}(?:back off|backing off|cool(?:s|ed|ing)?|slow(?:s|ed)? down|eas(?:e|ing) off|rest)`,
       ].join('|'),
