@@ -63,7 +63,8 @@ export function linksTo(finding: FindingId): ReadonlyMap<CauseId, Link[]> {
 }
 
 /**
- * What nobody listed, behind each complaint of a family: how often, how readily it is felt as that complaint, and the
- * most it shows as any one state of a check. Never zero. Common practice, no source.
+ * What nobody listed, behind each complaint of a family: how often, how readily it is felt as that complaint, the
+ * most it shows as any one state of a check, and the share of all that at one named corner. Never zero. Common practice,
+ * no source.
  */
-export const UNLISTED = { prior: 0.0003, complaint: 0.35, most: 0.25 } as const;
+export const UNLISTED = { prior: 0.0003, complaint: 0.35, most: 0.25, corner: 0.3 } as const;

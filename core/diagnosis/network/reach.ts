@@ -54,7 +54,10 @@ function reachOf(
   drums: Axle[],
 ): number {
   if (!speaksAt(fault, place)) return 0;
-  if (fault.cause === undefined) return unlistedReach(fault.family, fault.complaint, finding, state);
+  if (fault.cause === undefined)
+    return (
+      unlistedReach(fault.family, fault.complaint, finding, state) * (isCorner(place) ? UNLISTED.corner : 1)
+    );
   const links = linksTo(finding).get(fault.cause) ?? [];
   const bundled = fault.knowledge.together?.findings.includes(finding) === true;
   if (fault.shows !== undefined && bundled !== (fault.shows === 'together')) return 0;
@@ -71,6 +74,8 @@ function speaksAt({ corner }: Fault, place: Place | undefined): boolean {
   if (corner === undefined || place === undefined) return true;
   return place === corner || place === axleOf(corner);
 }
+
+const isCorner = (place: Place | undefined) => place !== undefined && place !== axleOf(place as Corner);
 
 /** Whether a link holds for a fault at this place; nowhere named rules nothing out. */
 function holdsAt({ on }: Link, place: Place | undefined, drums: readonly Axle[]): boolean {

@@ -14,7 +14,7 @@ export const HEAT_CHECKS = [
     needs: 'infrared gun or paint',
     from: 'heat',
     how: 'Coast in without the brake. Straight from the lap, all four rotors in the same order at the same spot, on a black or painted patch: bright metal reads cold.',
-    leak: { one_hot: 0.001, one_axle: 0.002, all_hot: 0.03 },
+    leak: { one_hot: 0.0004, one_axle: 0.002, all_hot: 0.03 },
   },
   {
     id: 'rotor_peak',
