@@ -134,7 +134,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
     links: [
       link('rotor_surface', 'grooves', 0.93, 'A fingernail catches'),
       link('noise_grind', 'yes', 0.5, 'Grooves against pad'),
-      link('pads_wear_fast', 'yes', 0.35, 'Grooves file the pad'),
+      link('pads_wear_fast', 'yes', 0.25, 'Grooves file the pad'),
       link('noise_squeal', 'yes', 0.15, 'The pad rides on ridges'),
     ],
   },
@@ -179,9 +179,9 @@ export const ROTOR: readonly CauseKnowledge[] = [
     needs: { brake: 'disc' },
     links: [
       link('rotor_surface', 'rusted', 0.94, 'Pits and scale on the swept face'),
-      link('stood_long', 'yes', 0.8, 'Rotors rust while a car stands'),
-      link('noise_grind', 'yes', 0.65, 'The pads scrape the scale'),
-      link('vibration_braking', 'yes', 0.55, 'A pad print rusts in'),
+      link('stood_long', 'yes', 0.9, 'Rotors rust while a car stands'),
+      link('noise_grind', 'yes', 0.5, 'The pads scrape the scale'),
+      link('vibration_braking', 'yes', 0.5, 'A pad print rusts in'),
       link('pedal_pulses', 'yes', 0.35, 'A pad print rusts in'),
       link('noise_squeal', 'yes', 0.25, 'Pits sing'),
       link('poor_stopping', 'yes', 0.2, 'Pads ride on scale'),

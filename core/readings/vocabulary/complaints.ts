@@ -290,6 +290,6 @@ export const COMPLAINTS = [
     ask: 'Which lamp stays on',
     states: ['none', 'brake', 'abs'],
     words: { none: 'None', brake: 'Brake', abs: 'ABS' },
-    leak: { brake: 0.0006, abs: 0.002 },
+    leak: { brake: 0.0006, abs: 0.0008 },
   },
 ] as const satisfies readonly FindingEntry[];

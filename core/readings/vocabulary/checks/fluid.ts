@@ -22,7 +22,7 @@ export const FLUID_CHECKS = [
     several: 'ranked',
     minutes: 1,
     how: 'Look at the seal and the cap for cracks. A cracked or loose cap explains a wet reading.',
-    leak: { damaged: 0.02, swollen: 0.002 },
+    leak: { damaged: 0.02, swollen: 0.0008 },
   },
   {
     id: 'fluid_look',

@@ -48,7 +48,7 @@ export const PAD_CHECKS = [
     minutes: 6,
     from: 'pads',
     how: 'Left against right on the same axle.',
-    leak: { differ: 0.005 },
+    leak: { differ: 0.002 },
   },
   {
     id: 'pad_surface',
