@@ -6,7 +6,11 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'system_opened',
     'yes',
     rx(
-      `(?:was |been |just |we |i )?(?:bled|bleeding|bleed(?! nipples?| screws?))|(?:${DONE}) ${upTo(3)}(?:calipers?|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)|(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?) (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed)|(?:hose|line) (?:swap|change|job)|opened (?:the )?(?:system|hydraulics|lines?)|fluid (?:change|changed|flush(?:ed)?)|changed the (?:brake )?fluid`,
+      '(?:was |been |just |we |i )?(?:bled|bleeding|bleed(?! nipples?| screws?))',
+      `(?:${DONE}) ${upTo(3)}(?:calipers?|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)`,
+      '(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?) (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed)',
+      '(?:hose|line) (?:swap|change|job)|opened (?:the )?(?:system|hydraulics|lines?)',
+      'fluid (?:change|changed|flush(?:ed)?)|changed the (?:brake )?fluid',
     ),
     rx('not (?:been )?(?:bled|opened)|never (?:bled|opened)|needs? (?:a )?bleed(?:ing)?'),
   ),
@@ -14,35 +18,45 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'caliper_fitted',
     'yes',
     rx(
-      `(?:${DONE}|rebuild|had) ${upTo(3)}calipers?|calipers? (?:change|job|swap|rebuild)|calipers? (?:was |were |have been |has been |got |just )?(?:[\\w']+ )?(?:changed|replaced|fitted|swapped|rebuilt|off|overhauled|new|refurbished)`,
+      `(?:${DONE}|rebuild|had) ${upTo(3)}calipers?|calipers? (?:change|job|swap|rebuild)`,
+      "calipers? (?:was |were |have been |has been |got |just )?(?:[\\w']+ )?(?:changed|replaced|fitted|swapped|rebuilt|off|overhauled|new|refurbished)",
     ),
   ),
   says(
     'master_fitted',
     'yes',
     rx(
-      `(?:${DONE}) ${upTo(6)}(?:master|servo|booster)(?: cylinder)?|(?:master|servo|booster)(?: cylinder)? (?:was |has been |just |got )?(?:changed|replaced|fitted|swapped|new|rebuilt)`,
+      `(?:${DONE}) ${upTo(6)}(?:master|servo|booster)(?: cylinder)?`,
+      '(?:master|servo|booster)(?: cylinder)? (?:was |has been |just |got )?(?:changed|replaced|fitted|swapped|new|rebuilt)',
     ),
   ),
   says(
     'fluid_age',
     'fresh',
     rx(
-      '(?:fresh|new|changed the) (?:brake )?fluid|fluid (?:is |was )?(?:fresh|new|just changed|changed (?:last|this) (?:week|month))|flushed (?:last|this|before)',
+      '(?:fresh|new|changed the) (?:brake )?fluid',
+      'fluid (?:is |was )?(?:fresh|new|just changed|changed (?:last|this) (?:week|month))',
+      'flushed (?:last|this|before)',
     ),
   ),
   says(
     'fluid_age',
     'old',
     rx(
-      `fluid ${upTo(4)}(?:\\d+|two|three|four|five|few|several|many) years ago|old (?:brake )?fluid|fluid (?:is |was )?${upTo(2)}(?:old|years old|ancient|never changed|not been changed|original)|years? old fluid|never (?:had )?(?:its |the )?fluid changed`,
+      `fluid ${upTo(4)}(?:\\d+|two|three|four|five|few|several|many) years ago`,
+      'old (?:brake )?fluid',
+      `fluid (?:is |was )?${upTo(2)}(?:old|years old|ancient|never changed|not been changed|original)`,
+      'years? old fluid|never (?:had )?(?:its |the )?fluid changed',
     ),
   ),
   says(
     'friction_new',
     'yes',
     rx(
-      `(?:${DONE}|fresh|put in|put on|different) ${upTo(3)}(?:pads?|discs?|rotors?|shoes|linings?)|(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?(?:were |was |have been |are |is |just |got )?(?:changed|replaced|fitted|new|swapped)|put ${upTo(3)}(?:pads|discs|rotors|shoes) (?:in|on)|(?:pads?|discs?|rotors?) (?:change|swap|job)`,
+      `(?:${DONE}|fresh|put in|put on|different) ${upTo(3)}(?:pads?|discs?|rotors?|shoes|linings?)`,
+      '(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?(?:were |was |have been |are |is |just |got )?(?:changed|replaced|fitted|new|swapped)',
+      `put ${upTo(3)}(?:pads|discs|rotors|shoes) (?:in|on)`,
+      '(?:pads?|discs?|rotors?) (?:change|swap|job)',
     ),
     rx(`(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every`),
   ),
@@ -50,7 +64,8 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'bed_in_done',
     'no',
     rx(
-      "(?:not|never|n't|without|no) (?:been )?(?:properly )?(?:bedded|burnished|(?:bed(?:ding)?|run)(?: them)?(?: ?-?in))|no bed(?:ding)? ?-?in|forgot to bed|didn't bed",
+      "(?:not|never|n't|without|no) (?:been )?(?:properly )?(?:bedded|burnished|(?:bed(?:ding)?|run)(?: them)?(?: ?-?in))",
+      "no bed(?:ding)? ?-?in|forgot to bed|didn't bed",
     ),
   ),
   says(
@@ -63,31 +78,43 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'held_hot',
     'yes',
     rx(
-      `(?:sat|held|stood|stopped|parked|waited|queued) ${upTo(4)}(?:foot on|brakes? on|hand ?brake|on the brakes?)|hand ?brake ${upTo(3)}(?:hot|after (?:the )?session|in the paddock|straight after)|foot on the brake ${upTo(4)}(?:grid|pits?|paddock|lights)`,
+      `(?:sat|held|stood|stopped|parked|waited|queued) ${upTo(4)}(?:foot on|brakes? on|hand ?brake|on the brakes?)`,
+      `hand ?brake ${upTo(3)}(?:hot|after (?:the )?session|in the paddock|straight after)`,
+      `foot on the brake ${upTo(4)}(?:grid|pits?|paddock|lights)`,
     ),
   ),
   says(
     'off_track',
     'yes',
     rx(
-      'gravel(?: trap)?|kitty litter|(?:went|ran|been|slid|spun|trip|excursion|came) off(?: track| the track| into| the circuit)?|off (?:the )?(?:track|circuit)|(?:across|through|into|over|on) the (?:grass|dirt|gravel)|agricultural',
+      'gravel(?: trap)?|kitty litter',
+      '(?:went|ran|been|slid|spun|trip|excursion|came) off(?: track| the track| into| the circuit)?',
+      'off (?:the )?(?:track|circuit)|(?:across|through|into|over|on) the (?:grass|dirt|gravel)',
+      'agricultural',
     ),
     rx(
-      'cut ?off|took off|goes off|run off|brakes? (?:went|came|been) off|(?:went|came) off (?:after|the|in)|linings?|pads?|nuts?|wheels?',
+      'cut ?off|took off|goes off|run off|brakes? (?:went|came|been) off',
+      `(?:linings?|pads?|nuts?|wheels?) ${upTo(2)}(?:went|came) off`,
     ),
   ),
   says(
     'level_falls',
     'quickly',
     rx(
-      `(?:losing|lost|loses|drops|dropping|falls|falling|empties|uses|using) ${upTo(3)}fluid ${upTo(2)}(?:fast|quick(?:ly)?|every day|daily|overnight)|(?:reservoir|level|fluid) ${upTo(3)}(?:empties|empty overnight|drops (?:fast|quickly|overnight))|top(?:ping)? (?:it )?up (?:every day|daily|twice a week)`,
+      `(?:losing|lost|loses|drops|dropping|falls|falling|empties|uses|using) ${upTo(3)}fluid ${upTo(2)}(?:fast|quick(?:ly)?|every day|daily|overnight)`,
+      `(?:reservoir|level|fluid) ${upTo(3)}(?:empties|empty overnight|drops (?:fast|quickly|overnight))`,
+      'top(?:ping)? (?:it )?up (?:every day|daily|twice a week)',
     ),
   ),
   says(
     'level_falls',
     'slowly',
     rx(
-      `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|disappears?|vanish(?:es)?)|(?:losing|loses|using|uses|drinks) ${upTo(2)}(?:brake )?fluid|keep(?:s)? (?:having to )?top(?:ping)? (?:it |the fluid )?up|(?:having to )?(?:needs? )?top(?:ping|ped)? (?:it |the fluid |the reservoir )?up|(?:add(?:ed|ing)?|put) ${upTo(1)}fluid ${upTo(2)}(?:twice|again|every|each|this month|this week)`,
+      `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|disappears?|vanish(?:es)?)`,
+      `(?:losing|loses|using|uses|drinks) ${upTo(2)}(?:brake )?fluid`,
+      'keep(?:s)? (?:having to )?top(?:ping)? (?:it |the fluid )?up',
+      '(?:having to )?(?:needs? )?top(?:ping|ped)? (?:it |the fluid |the reservoir )?up',
+      `(?:add(?:ed|ing)?|put) ${upTo(1)}fluid ${upTo(2)}(?:twice|again|every|each|this month|this week)`,
     ),
     rx('fast|quickly|every day|daily|overnight|empties'),
   ),
@@ -95,14 +122,19 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'assist_removed',
     'yes',
     rx(
-      `(?:booster|servo) (?:was |has been |is )?(?:delet(?:e|ed)|removed|gone|out|taken off|binned)|(?:deleted|removed|without|took out|took off|binned|no) ${upTo(2)}(?:booster|servo)|servo ?less|unassisted`,
+      '(?:booster|servo) (?:was |has been |is )?(?:delet(?:e|ed)|removed|gone|out|taken off|binned)',
+      `(?:deleted|removed|without|took out|took off|binned|no) ${upTo(2)}(?:booster|servo)`,
+      'servo ?less|unassisted',
     ),
   ),
   says(
     'brake_conversion',
     'yes',
     rx(
-      `big(?:ger)? brakes?(?: kit)?|(?:different|bigger|larger|other|converted|conversion|upgraded?|swapped to) ${upTo(4)}(?:calipers?|master(?: cylinder)?|brakes?)|(?:four|4|six|6) pots?|brake (?:conversion|upgrade)|converted to|(?:twin|dual) masters?|(?:pedal|bias) box`,
+      'big(?:ger)? brakes?(?: kit)?',
+      `(?:different|bigger|larger|other|converted|conversion|upgraded?|swapped to) ${upTo(4)}(?:calipers?|master(?: cylinder)?|brakes?)`,
+      '(?:four|4|six|6) pots?|brake (?:conversion|upgrade)|converted to|(?:twin|dual) masters?',
+      '(?:pedal|bias) box',
     ),
   ),
   says(
@@ -114,7 +146,8 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'hose_kind',
     'rubber_old',
     rx(
-      `(?:old|original|perished|cracked|ancient) (?:rubber )?(?:brake )?hoses?|(?:rubber )?hoses? ${upTo(2)}(?:old|original|perished|cracked|years old|ancient)`,
+      '(?:old|original|perished|cracked|ancient) (?:rubber )?(?:brake )?hoses?',
+      `(?:rubber )?hoses? ${upTo(2)}(?:old|original|perished|cracked|years old|ancient)`,
     ),
     rx('servo|booster|vacuum'),
   ),
@@ -122,7 +155,9 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'stood_long',
     'yes',
     rx(
-      `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|not (?:been )?(?:used|driven|moved)) ${upTo(4)}(?:months?|years?|winter|ages|long|since)|(?:after|over|all) (?:the )?winter|(?:after|from|long) standing|barn find|laid up|been stored|in storage`,
+      `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|not (?:been )?(?:used|driven|moved)) ${upTo(4)}(?:months?|years?|winter|ages|long|since)`,
+      '(?:after|over|all) (?:the )?winter|(?:after|from|long) standing|barn find|laid up',
+      'been stored|in storage',
     ),
     rx(`(?:${DONE})`),
   ),
@@ -130,7 +165,9 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'hub_work',
     'yes',
     rx(
-      `(?:${DONE}) ${upTo(3)}(?:wheel )?(?:bearings?|hubs?)|(?:bearings?|hubs?) (?:was |were |have been |just |got )?(?:${DONE}|done)|(?:bearing|hub) (?:job|change|swap)`,
+      `(?:${DONE}) ${upTo(3)}(?:wheel )?(?:bearings?|hubs?)`,
+      `(?:bearings?|hubs?) (?:was |were |have been |just |got )?(?:${DONE}|done)`,
+      '(?:bearing|hub) (?:job|change|swap)',
     ),
   ),
   says('compound', 'track', rx('(?:race|racing|track) (?:compound|pads?)')),

@@ -15,8 +15,8 @@ export type Rule = {
   steady?: true;
 };
 
-/** Whole words. */
-export const rx = (words: string): RegExp => new RegExp(`\\b(?:${words})\\b`);
+/** Whole words: any of these. */
+export const rx = (...words: string[]): RegExp => new RegExp(`\\b(?:${words.join('|')})\\b`);
 
 /** Two things said close to each other, either first. */
 export function near(left: string, right: string, gap = 5): RegExp {

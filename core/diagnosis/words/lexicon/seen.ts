@@ -12,7 +12,9 @@ export const SEEN_WORDS: readonly Rule[] = [
     'reservoir_level',
     'low',
     rx(
-      '(?:fluid|reservoir|level) (?:is |was |looks )?(?:very |really |a bit )?low|low (?:on )?(?:brake )?fluid|(?:below|down to|at) (?:the )?min(?:imum)?|(?:reservoir|fluid) (?:is |was )?(?:nearly |almost )?empty',
+      '(?:fluid|reservoir|level) (?:is |was |looks )?(?:very |really |a bit )?low',
+      'low (?:on )?(?:brake )?fluid|(?:below|down to|at) (?:the )?min(?:imum)?',
+      '(?:reservoir|fluid) (?:is |was )?(?:nearly |almost )?empty',
     ),
     rx(`${ROTOR}|pads?|empty overnight`),
   ),
@@ -28,21 +30,26 @@ export const SEEN_WORDS: readonly Rule[] = [
     'leak',
     'caliper_or_cylinder',
     rx(
-      `(?:caliper|cylinder) ${upTo(2)}(?:${WET})|(?:${WET}) ${upTo(2)}(?:caliper|wheel cylinder|rear cylinder)|(?:leak(?:s|ing)?|weep(?:s|ing)?) ${upTo(3)}wheel|(?:oil|fluid|wet) ${upTo(5)}(?:on|down|over|inside) (?:the )?${upTo(3)}(?:wheel|tyre|rim)`,
+      `(?:caliper|cylinder) ${upTo(2)}(?:${WET})`,
+      `(?:${WET}) ${upTo(2)}(?:caliper|wheel cylinder|rear cylinder)`,
+      `(?:leak(?:s|ing)?|weep(?:s|ing)?) ${upTo(3)}wheel`,
+      `(?:oil|fluid|wet) ${upTo(5)}(?:on|down|over|inside) (?:the )?${upTo(3)}(?:wheel|tyre|rim)`,
     ),
   ),
   says(
     'leak',
     'line_or_hose',
     rx(
-      `(?:line|hose|union|pipe) ${upTo(2)}(?:${WET}|burst|rusted through|rotted|chafed through|split)|(?:${WET}|burst) ${upTo(2)}(?:line|hose|union|pipe)`,
+      `(?:line|hose|union|pipe) ${upTo(2)}(?:${WET}|burst|rusted through|rotted|chafed through|split)`,
+      `(?:${WET}|burst) ${upTo(2)}(?:line|hose|union|pipe)`,
     ),
   ),
   says(
     'leak',
     'master_to_booster',
     rx(
-      `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(2)}(?:booster|servo|rear seal)|(?:fluid|wet|oil) ${upTo(2)}(?:behind the master|(?:in|into|inside) the (?:booster|servo))`,
+      `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(2)}(?:booster|servo|rear seal)`,
+      `(?:fluid|wet|oil) ${upTo(2)}(?:behind the master|(?:in|into|inside) the (?:booster|servo))`,
     ),
   ),
   found(
@@ -66,7 +73,8 @@ export const SEEN_WORDS: readonly Rule[] = [
     'bleeder_position',
     'not_top',
     rx(
-      `(?:bleed(?:er)?s?|nipples?|bleed screws?) ${upTo(3)}(?:(?:at|on) the bottom|pointing down|not at the top|upside down)|calipers? ${upTo(3)}(?:wrong side|upside down|swapped side)`,
+      `(?:bleed(?:er)?s?|nipples?|bleed screws?) ${upTo(3)}(?:(?:at|on) the bottom|pointing down|not at the top|upside down)`,
+      `calipers? ${upTo(3)}(?:wrong side|upside down|swapped side)`,
     ),
   ),
   found(
@@ -84,14 +92,16 @@ export const SEEN_WORDS: readonly Rule[] = [
     'assist_vacuum',
     'low',
     rx(
-      `(?:no|low|little|poor|loses?|without) vacuum|(?:vacuum|servo|booster) (?:pump|hose|pipe|line|leak)? ?${upTo(2)}(?:dead|split|off|cracked|leak(?:s|ing)?|broken|low|gone|failed)`,
+      '(?:no|low|little|poor|loses?|without) vacuum',
+      `(?:vacuum|servo|booster) (?:pump|hose|pipe|line|leak)? ?${upTo(2)}(?:dead|split|off|cracked|leak(?:s|ing)?|broken|low|gone|failed)`,
     ),
   ),
   found(
     'parking_brake',
     'lever_high',
     rx(
-      `(?:hand|parking|e|emergency) ?brake(?: lever)? ${upTo(4)}(?:too high|high|pulls? (?:all the way|right|too far) up|(?:too many|lots of|\\d+) clicks|right up)|many clicks on the (?:hand|parking|e|emergency) ?brake`,
+      `(?:hand|parking|e|emergency) ?brake(?: lever)? ${upTo(4)}(?:too high|high|pulls? (?:all the way|right|too far) up|(?:too many|lots of|\\d+) clicks|right up)`,
+      'many clicks on the (?:hand|parking|e|emergency) ?brake',
     ),
     'frees',
   ),
@@ -122,7 +132,9 @@ export const SEEN_WORDS: readonly Rule[] = [
     'pad_thickness',
     'worn_out',
     rx(
-      `${PADS} ${upTo(6)}(?:down to|to|on|into|at|hit|hitting|touching) (?:the |bare )?(?:metal|backing|backs|steel|backplates?)|no (?:pad|pads|lining|friction|material) left|${PADS} (?:are |is |were )?(?:completely |totally )?worn out`,
+      `${PADS} ${upTo(6)}(?:down to|to|on|into|at|hit|hitting|touching) (?:the |bare )?(?:metal|backing|backs|steel|backplates?)`,
+      'no (?:pad|pads|lining|friction|material) left',
+      `${PADS} (?:are |is |were )?(?:completely |totally )?worn out`,
     ),
     rx('metal (?:on|to) metal'),
   ),
@@ -130,7 +142,8 @@ export const SEEN_WORDS: readonly Rule[] = [
     'pad_thickness',
     'low',
     rx(
-      `${PADS} (?:are |is |were |look )?(?:very |quite |a bit |getting )?(?:low|thin)|not much (?:pad|meat|lining)(?: left)?`,
+      `${PADS} (?:are |is |were |look )?(?:very |quite |a bit |getting )?(?:low|thin)`,
+      'not much (?:pad|meat|lining)(?: left)?',
     ),
     'ok',
     rx('inner|outer|inside|outside|than'),
@@ -179,7 +192,8 @@ export const SEEN_WORDS: readonly Rule[] = [
     'pad_surface',
     'separated',
     rx(
-      `(?:lining|friction material|pad material) ${upTo(2)}(?:came|come|coming|fell|fallen|peel(?:ed|ing)|lift(?:ed|ing)) ?(?:off|away|from)?|delaminat(?:ed|ing)`,
+      `(?:lining|friction material|pad material) ${upTo(2)}(?:came|come|coming|fell|fallen|peel(?:ed|ing)|lift(?:ed|ing)) ?(?:off|away|from)?`,
+      'delaminat(?:ed|ing)',
     ),
   ),
   says('rotor_surface', 'cracked', near(ROTOR, 'crack(?:s|ed)?', 6), rx('heat cracks?|craz')),

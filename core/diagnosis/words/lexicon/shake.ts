@@ -25,26 +25,32 @@ export const SHAKE_WORDS: readonly Rule[] = [
   yes(
     'smell_or_smoke',
     rx(
-      'smell(?:s|ed|ing|y)?|stink(?:s|ing|y)?|stank|smok(?:e|es|ed|ing|y)|burn(?:s|t|ing) (?:smell|brakes?|pads?)|smelt',
+      'smell(?:s|ed|ing|y)?|stink(?:s|ing|y)?|stank|smok(?:e|es|ed|ing|y)',
+      'burn(?:s|t|ing) (?:smell|brakes?|pads?)|smelt',
     ),
   ),
   yes(
     'noise_squeal',
     rx(
-      'squeal(?:s|ed|ing|y)?|squeak(?:s|ed|ing|y)?|screech(?:es|ed|ing|y)?|sing(?:s|ing)|whistl(?:e|es|ing)|howl(?:s|ing)?|chirp(?:s|ing)?|high ?pitch(?:ed)?',
+      'squeal(?:s|ed|ing|y)?|squeak(?:s|ed|ing|y)?|screech(?:es|ed|ing|y)?|sing(?:s|ing)',
+      'whistl(?:e|es|ing)|howl(?:s|ing)?|chirp(?:s|ing)?|high ?pitch(?:ed)?',
     ),
     rx('tyres?|belt'),
   ),
   yes(
     'noise_grind',
     rx(
-      'grind(?:s|ing|y)?|ground like|metal (?:on|to) metal|metallic|scrap(?:e|es|ing)|grat(?:e|es|ing)|graunch(?:es|ing)?|crunch(?:es|ing|y)?|growl(?:s|ing)?|grumbl(?:e|es|ing)|like sandpaper|gritty',
+      'grind(?:s|ing|y)?|ground like|metal (?:on|to) metal|metallic|scrap(?:e|es|ing)',
+      'grat(?:e|es|ing)|graunch(?:es|ing)?|crunch(?:es|ing|y)?|growl(?:s|ing)?',
+      'grumbl(?:e|es|ing)|like sandpaper|gritty',
     ),
   ),
   yes(
     'noise_rattle',
     rx(
-      'rattl(?:e|es|ed|ing)|clunk(?:s|ed|ing|y)?|knock(?:s|ed|ing)?|clack(?:s|ing)?|clonk(?:s|ing)?|click(?:s|ed|ing)?|clatter(?:s|ing)?|thunk(?:s|ing)?|thud(?:s|ding)?|bang(?:s|ing)',
+      'rattl(?:e|es|ed|ing)|clunk(?:s|ed|ing|y)?|knock(?:s|ed|ing)?|clack(?:s|ing)?',
+      'clonk(?:s|ing)?|click(?:s|ed|ing)?|clatter(?:s|ing)?|thunk(?:s|ing)?|thud(?:s|ding)?',
+      'bang(?:s|ing)',
     ),
     rx('knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the|many clicks'),
   ),
@@ -63,7 +69,8 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'warning_light',
     'brake',
     rx(
-      "(?:warning|red) (?:light|lamp)(?: [\\w']+){0,2}? (?:on|lit|up|flicker(?:s|ing)?)|warning (?:light|lamp)|exclamation mark",
+      "(?:warning|red) (?:light|lamp)(?: [\\w']+){0,2}? (?:on|lit|up|flicker(?:s|ing)?)",
+      'warning (?:light|lamp)|exclamation mark',
     ),
     rx('abs|at (?:a|the) red light'),
   ),
