@@ -28,7 +28,8 @@ const OPEN_AT_FIRST = 12;
 
 /** What can move this verdict first, best first; what was answered; and every other check one press away. */
 export function CheckList() {
-  const { sheet, corner, pickCorner } = useJob();
+  const { sheet, judgement, corner, pickCorner } = useJob();
+  const { enough } = judgement.verdict;
   const [rest, setRest] = useKept('checks.rest', false);
   const wanted = useWanted();
   const { now, answered } = useOpenAtFirst();
@@ -44,7 +45,10 @@ export function CheckList() {
       <section className="mt-4">
         <div className="flex flex-wrap items-end justify-between gap-2 border-b-2 border-ink pb-1">
           <h3 className="text-xl">
-            What matters now <span className="ml-1 text-base font-medium text-soft">best first</span>
+            {enough ? 'Still open' : 'What matters now'}{' '}
+            <span className="ml-1 text-base font-medium text-soft">
+              {enough ? 'enough is known to act without it' : 'best first'}
+            </span>
           </h3>
           <Choice
             label="Corner"
