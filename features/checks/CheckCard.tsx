@@ -9,7 +9,7 @@ import { Opens } from '@/ui/Opens';
 import { Timer } from '@/ui/Timer';
 import { Measure } from '../measure/Measure';
 import { FindingRow } from '../record/FindingRow';
-import { useJob } from '../record/JobProvider';
+import { useSaid } from '../record/JobProvider';
 import { later } from '../shell/later';
 import { useUnits } from '../shell/useUnits';
 import { checkAnchor } from './anchor';
@@ -27,10 +27,9 @@ type Props = { check: Finding; corner?: Corner; rank: number; next?: NextCheck }
 
 /** One check: how it is done, what it costs and needs, its states, and the reading it can come from. */
 export function CheckCard({ check, corner, rank, next }: Props) {
-  const { stateOf } = useJob();
   const units = useUnits();
   const place: Place | undefined = check.place === 'axle' ? corner && axleOf(corner) : corner;
-  const marked = rank >= 0 && stateOf('before', check.id, place) === '';
+  const marked = useSaid('before', check.id, place) === '' && rank >= 0;
   const form = formUnder(check.id);
   const ready = form && (corner !== undefined || MEASURES[form].at === 'car');
   return (

@@ -9,7 +9,7 @@ import type { FindingWhere } from '@/core/readings/vocabulary/entry';
 import { FINDINGS, type Finding, type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { Choice } from '@/ui/Choice';
 import { Opens } from '@/ui/Opens';
-import { useJob } from '../record/JobProvider';
+import { useSettledJob } from '../record/JobProvider';
 import { useKept } from '../shell/useKept';
 import { CheckCard } from './CheckCard';
 import { letGo, useWanted } from './wanted';
@@ -28,7 +28,7 @@ const OPEN_AT_FIRST = 12;
 
 /** What can move this verdict first, best first; what was answered; and every other check one press away. */
 export function CheckList() {
-  const { sheet, judgement, corner, pickCorner } = useJob();
+  const { sheet, judgement, corner, pickCorner } = useSettledJob();
   const { enough } = judgement.verdict;
   const [rest, setRest] = useKept('checks.rest', false);
   const wanted = useWanted();
@@ -111,7 +111,7 @@ export function CheckList() {
 }
 
 function Cards({ checks }: { checks: readonly Finding[] }) {
-  const { judgement, corner } = useJob();
+  const { judgement, corner } = useSettledJob();
   // With enough known nothing is next: the rail and the rows say the same.
   const next = judgement.verdict.enough ? [] : judgement.verdict.nextChecks.slice(0, 3);
   return (
@@ -134,7 +134,7 @@ function Cards({ checks }: { checks: readonly Finding[] }) {
  * a finger: it is sorted anew when the page is opened again.
  */
 function useOpenAtFirst(): { now: FindingId[]; answered: FindingId[] } {
-  const { sheet, judgement } = useJob();
+  const { sheet, judgement } = useSettledJob();
   const isCheck = (id: FindingId) => findingOf(id).where !== undefined;
   const best = judgement.verdict.nextChecks.map(({ id }) => id);
   const [now, setNow] = useState<FindingId[]>(() => best.slice(0, OPEN_AT_FIRST));

@@ -1,6 +1,6 @@
 'use client';
 
-import { useJob } from '../record/JobProvider';
+import { useSettledJob } from '../record/JobProvider';
 import { later } from '../shell/later';
 import { useKept } from '../shell/useKept';
 import { AtHand } from './AtHand';
@@ -14,7 +14,7 @@ const MeasuringSheet = later(() => import('./MeasuringSheet').then((module) => m
 
 /** The checks three ways: as questions in working order, one thing at a time round the car, or as one dense sheet. */
 export function ChecksStage() {
-  const { pickCorner } = useJob();
+  const { pickCorner } = useSettledJob();
   const [mode, setMode] = useKept<ChecksMode>('checks.mode', 'list');
   useWantedCheck(pickCorner, () => setMode('list'));
   return (

@@ -9,20 +9,20 @@ import type { FindingId } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { moment } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
-import { useJob } from '../record/JobProvider';
+import { useSettledJob } from '../record/JobProvider';
 import { useShop } from '../shell/ShopContext';
 import { useUnits } from '../shell/useUnits';
 
 /** What a reading makes of this check, who wins when the hand said otherwise, and how it was worked out. */
 export function DerivedNotes({ finding, place }: { finding: FindingId; place?: Place }) {
-  const { judgement } = useJob();
+  const { judgement } = useSettledJob();
   return judgement.derived.before
     .filter((each) => each.id === finding && (place === undefined || each.place === place))
     .map((derived) => <DerivedNote key={`${derived.readingId} ${derived.place ?? ''}`} derived={derived} />);
 }
 
 function DerivedNote({ derived }: { derived: Derived }) {
-  const { stateOf } = useJob();
+  const { stateOf } = useSettledJob();
   const { id: finding, place } = derived;
   const byHand = stateOf('before', finding, place);
   const overruled = byHand !== '' && byHand !== derived.state;

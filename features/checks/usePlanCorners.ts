@@ -2,12 +2,12 @@
 
 import { measuredOver } from '@/core/planning/wear/over';
 import { usePast } from '../measure/PastContext';
-import { useJob } from '../record/JobProvider';
+import { useSettledJob } from '../record/JobProvider';
 import { jobCorners } from '../record/plan/corners';
 
 /** The four corners of the job's car as the plan draws them. */
 export function usePlanCorners(): ReturnType<typeof jobCorners> {
-  const { sheet, judgement } = useJob();
+  const { sheet, judgement } = useSettledJob();
   const { measured } = usePast();
   return jobCorners(
     sheet,

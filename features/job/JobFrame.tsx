@@ -5,7 +5,7 @@ import { type ReactNode, useEffect } from 'react';
 import { STAGES } from '@/core/job/stage';
 import { MeasureProvider } from '../measure/MeasureFocus';
 import { type CarPastView, PastProvider } from '../measure/PastContext';
-import { useJob } from '../record/JobProvider';
+import { useSettledJob } from '../record/JobProvider';
 import { PresenceProvider } from '../record/Presence';
 import { STAGE_KEYS } from '../shell/shortcuts';
 import { useGo } from '../shell/useGo';
@@ -28,7 +28,7 @@ export function JobFrame({
   at?: string;
   children: ReactNode;
 }) {
-  const { sheet } = useJob();
+  const { sheet } = useSettledJob();
   const selected = useSelectedLayoutSegment();
   const segment = at ?? selected;
   // A run has the screen to itself: hands are full.

@@ -9,14 +9,14 @@ import { cn } from '@/ui/cn';
 import { figure } from '@/ui/format';
 import { Octagon } from '@/ui/Octagon';
 import { usePlanCorners } from '../checks/usePlanCorners';
-import { useJob } from '../record/JobProvider';
+import { useSettledJob } from '../record/JobProvider';
 import type { Units } from '../shell/units';
 import { useUnits } from '../shell/useUnits';
 
 /** The car on the blue plate: full height beside the work, a strip of four corners on a phone. */
 export function PlanPanel() {
   const units = useUnits();
-  const { sheet, corner, pickCorner } = useJob();
+  const { sheet, corner, pickCorner } = useSettledJob();
   const corners = usePlanCorners();
   return (
     <aside aria-label="Corner plan" className="blueplate desk:min-h-0 print:hidden">

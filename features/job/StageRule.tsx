@@ -4,7 +4,7 @@ import { STAGES, type Stage } from '@/core/job/stage';
 import { cn } from '@/ui/cn';
 import { moment } from '@/ui/format';
 import { Link } from '@/ui/Link';
-import { useJob } from '../record/JobProvider';
+import { useSettledJob } from '../record/JobProvider';
 import { useShop } from '../shell/ShopContext';
 import { OthersLine } from './OthersLine';
 
@@ -18,7 +18,7 @@ const LABELS: Record<Stage, string> = {
 
 /** Whose job it is, and the five stages on a steel rule; a phone in a run has no room for them. */
 export function StageRule({ stage, deskOnly = false }: { stage: Stage; deskOnly?: boolean }) {
-  const { sheet, judgement, closed } = useJob();
+  const { sheet, judgement, closed } = useSettledJob();
   const { job, car } = sheet;
   const shop = useShop();
   return (

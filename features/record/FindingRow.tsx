@@ -7,7 +7,7 @@ import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { cn } from '@/ui/cn';
 import { AlsoHere } from './AlsoHere';
 import { FindingKeys } from './FindingKeys';
-import { useJob } from './JobProvider';
+import { useSaid, useSettledJob } from './JobProvider';
 
 type Props = {
   finding: FindingId;
@@ -32,9 +32,9 @@ export function FindingRow({
   marked,
   asked = true,
 }: Props) {
-  const { stateOf, answer, closed, judgement } = useJob();
+  const { answer, closed, judgement } = useSettledJob();
   const { label, ask } = findingOf(finding);
-  const said = stateOf(phase, finding, place);
+  const said = useSaid(phase, finding, place);
   // What a reading says stands pressed as well, until somebody says otherwise.
   const measured = judgement.derived[phase].find(
     (each) => each.id === finding && each.place === place,

@@ -4,17 +4,21 @@ import {
   createContext,
   type ReactNode,
   useContext,
+  useDeferredValue,
   useEffect,
   useMemo,
   useState,
   useSyncExternalStore,
 } from 'react';
 import type { Role } from '@/core/base/people/roles';
-import type { Corner } from '@/core/car/corner';
+import type { Corner, Place } from '@/core/car/corner';
+import type { Phase } from '@/core/readings/phase';
+import type { FindingId } from '@/core/readings/vocabulary/findings';
 import { ahead } from '../shell/ahead';
 import { denied } from '../shell/denied';
 import { usePerson } from '../shell/PersonContext';
 import { undo } from '../shell/undo';
+import { saidIn } from './commands/answers';
 import { createJobCommands, type JobCommands } from './commands/commands';
 import { createJobStore, type JobState, type JobStore } from './jobStore';
 import { beginJudge } from './judge';
@@ -30,11 +34,34 @@ export type Job = JobState &
   };
 
 const Context = createContext<Job | null>(null);
+const Settled = createContext<Job | null>(null);
+const Store = createContext<JobStore | null>(null);
 
 export function useJob(): Job {
-  const job = useContext(Context);
-  if (!job) throw new Error('no job above this component');
-  return job;
+  return held(useContext(Context));
+}
+
+/**
+ * The same, a moment behind: for what surrounds a press and is much to draw. The key that was pressed shows it at the next
+ * paint, and the rest follows without keeping anybody waiting.
+ */
+export function useSettledJob(): Job {
+  return held(useContext(Settled));
+}
+
+/** The state that stands for a question at a place, '' when there is none; drawn anew only when that changes. */
+export function useSaid(phase: Phase, finding: FindingId, place: Place | undefined): string {
+  const { subscribe, snapshot, serverSnapshot } = held(useContext(Store));
+  return useSyncExternalStore(
+    subscribe,
+    () => saidIn(snapshot().sheet, phase, finding, place),
+    () => saidIn(serverSnapshot().sheet, phase, finding, place),
+  );
+}
+
+function held<T>(value: T | null): T {
+  if (!value) throw new Error('no job above this component');
+  return value;
 }
 
 /** The store as somebody in a role writes to it: what is not theirs is said, and not entered. */
@@ -55,5 +82,11 @@ export function JobProvider({ first, children }: { first: JobState; children: Re
     (): Job => ({ ...state, ...commands, closed: state.sheet.job.closedAt !== null, corner, pickCorner }),
     [state, commands, corner],
   );
-  return <Context value={job}>{children}</Context>;
+  return (
+    <Store value={store}>
+      <Context value={job}>
+        <Settled value={useDeferredValue(job)}>{children}</Settled>
+      </Context>
+    </Store>
+  );
 }

@@ -10,6 +10,7 @@ import { run } from '../system/say';
 import { accuracyFigures } from './accuracy';
 import { benchTimes, besideOdex } from './benches';
 import { benchBlockFigures, traceFigures } from './page';
+import { paintFigures } from './paint';
 import { pairFigures } from './pairs';
 import { robustFigures } from './robust';
 import { besideEachOther, screenFigures } from './screens';
@@ -36,6 +37,7 @@ async function main(): Promise<number> {
     shops.set('great', await screenFigures('200 cars, 20,000 closed jobs, 1,000,000 readings', url));
     besideEachOther(shops);
     await traceFigures(url);
+    await paintFigures(url);
     await benchBlockFigures(url);
     await scriptFigures(url);
   });

@@ -11,7 +11,7 @@ import { cn } from '@/ui/cn';
 import { Link } from '@/ui/Link';
 import { Opens } from '@/ui/Opens';
 import { FindingRow } from '../../record/FindingRow';
-import { useJob } from '../../record/JobProvider';
+import { useSettledJob } from '../../record/JobProvider';
 import { SavedText } from '../../record/SavedText';
 import { COMPLAINT_GROUPS, HISTORY_FINDINGS } from './groups';
 import { Heard } from './Heard';
@@ -21,7 +21,7 @@ import { Withdraw } from './Withdraw';
 
 /** The driver's words, sorted into what separates one cause from another. */
 export function ComplaintStage() {
-  const { sheet, judgement, stateOf } = useJob();
+  const { sheet, judgement, stateOf } = useSettledJob();
   const [said, setSaid] = useState('');
   const [when, setWhen] = useState('');
   const given = mergeFindings(givenIn(sheet.answers, 'before'), judgement.derived.before).findings;
@@ -138,7 +138,7 @@ function Group({
 
 /** A complaint that may belong to a wheel: the driver often knows which. */
 function PlacedFinding({ finding, marked }: { finding: FindingId; marked: boolean }) {
-  const { stateOf } = useJob();
+  const { stateOf } = useSettledJob();
   const answered = CORNERS.filter((corner) => stateOf('before', finding, corner) !== '');
   const [chosen, setChosen] = useState<Place | null>(null);
   const place = chosen ?? answered[0];

@@ -9,7 +9,7 @@ import { slotOf } from '@/core/readings/merged';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { FindingKeys } from '../../record/FindingKeys';
-import { useJob } from '../../record/JobProvider';
+import { useSettledJob } from '../../record/JobProvider';
 import { useMay } from '../../shell/PersonContext';
 import { useKept } from '../../shell/useKept';
 import { savedWords } from './savedWords';
@@ -23,7 +23,7 @@ type Said = { finding: FindingId; place: Place | undefined; state: string };
 
 /** The question to the driver that is worth more than the next check: asked and answered where it is read. */
 export function AskFirst({ check }: { check: NextCheck | undefined }) {
-  const { sheet, judgement, answer, stateOf } = useJob();
+  const { sheet, judgement, answer, stateOf } = useSettledJob();
   const mayWork = useMay('work');
   // The first stage has every question, and marks these.
   const isAskedThere = usePathname().endsWith('/complaint');

@@ -8,7 +8,7 @@ import { Link } from '@/ui/Link';
 import { Opens } from '@/ui/Opens';
 import { checkAnchor } from '../../checks/anchor';
 import { wantCheck } from '../../checks/wanted';
-import { useJob } from '../../record/JobProvider';
+import { useSettledJob } from '../../record/JobProvider';
 import { useNow } from '../../shell/useNow';
 
 const HALF_HOUR = 30;
@@ -23,7 +23,7 @@ const WHY: Record<PlannedCheck['why'], string> = {
 
 /** The half hour ahead, or what is left of it before the car is wanted: which checks, in which order. */
 export function HalfHourPlan() {
-  const { sheet, judgement } = useJob();
+  const { sheet, judgement } = useSettledJob();
   const { neededAt, wheelsOff } = sheet.job;
   const budget = Math.min(HALF_HOUR, timeLeft(neededAt, useNow()) ?? HALF_HOUR);
   if (budget < LEAST) return null;

@@ -14,7 +14,7 @@ import { cn } from '@/ui/cn';
 import { figure, percent } from '@/ui/format';
 import { Link } from '@/ui/Link';
 import { Octagon } from '@/ui/Octagon';
-import { useJob } from '../../record/JobProvider';
+import { useSettledJob } from '../../record/JobProvider';
 import { useNow } from '../../shell/useNow';
 import { AskFirst } from './AskFirst';
 import { HalfHourPlan } from './HalfHourPlan';
@@ -22,7 +22,7 @@ import { Next, useNextKey } from './Next';
 
 /** Beside every stage: what it is likely to be, why, the next check worth its minutes, and what stops the car. */
 export function LeaningRail() {
-  const { sheet, judgement, closed } = useJob();
+  const { sheet, judgement, closed } = useSettledJob();
   // Opened on one stage it does not lie over the next one.
   const stage = usePathname();
   const [openOn, setOpenOn] = useState<string | null>(null);

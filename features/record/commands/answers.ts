@@ -1,5 +1,5 @@
 import type { Place } from '@/core/car/corner';
-import type { AnswerRow } from '@/core/job/sheet';
+import type { AnswerRow, JobSheet } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
 import type { Phase } from '@/core/readings/phase';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
@@ -16,14 +16,14 @@ type Said = { why?: string; implied?: true };
  */
 export function answerCommands({ sheet, post }: CommandContext, offer: (typeof undo)['offer']) {
   const headAnswer = (phase: Phase, finding: FindingId, place?: Place) =>
-    headOf(sheet().answers, phase, (row) => row.finding === finding && row.place === (place ?? ''));
+    headIn(sheet(), phase, finding, place);
 
   const say = sayTo(post);
 
   return {
     /** The state that stands for a question at a place, '' when there is none. */
     stateOf: (phase: Phase, finding: FindingId, place?: Place): string =>
-      headAnswer(phase, finding, place)?.state ?? '',
+      saidIn(sheet(), phase, finding, place),
 
     /** Answers a question, or takes its answer back: null. */
     answer(
@@ -51,6 +51,15 @@ export function answerCommands({ sheet, post }: CommandContext, offer: (typeof u
       say({ phase: 'after', finding, place }, state, headAnswer('after', finding, place));
     },
   };
+}
+
+function headIn(sheet: JobSheet, phase: Phase, finding: FindingId, place: Place | undefined) {
+  return headOf(sheet.answers, phase, (row) => row.finding === finding && row.place === (place ?? ''));
+}
+
+/** The state that stands for a question at a place, '' when there is none. */
+export function saidIn(sheet: JobSheet, phase: Phase, finding: FindingId, place: Place | undefined): string {
+  return headIn(sheet, phase, finding, place)?.state ?? '';
 }
 
 type Slot = { phase: Phase; finding: FindingId; place: Place | undefined };
