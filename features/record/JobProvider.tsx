@@ -64,6 +64,10 @@ function held<T>(value: T | null): T {
   return value;
 }
 
+function inHand(state: JobState, hand: Omit<Job, keyof JobState | 'closed'>): Job {
+  return { ...state, ...hand, closed: state.sheet.job.closedAt !== null };
+}
+
 /** The store as somebody in a role writes to it: what is not theirs is said, and not entered. */
 function forRole(store: JobStore, role: Role): JobStore {
   return { ...store, add: (entry) => (mayEnter(role, entry) ? store.add(entry) : denied.say()) };
@@ -78,14 +82,14 @@ export function JobProvider({ first, children }: { first: JobState; children: Re
   useEffect(() => ahead(async () => beginJudge()), []);
   const state = useSyncExternalStore(store.subscribe, store.snapshot, store.serverSnapshot);
   const [corner, pickCorner] = useState<Corner | null>(null);
-  const job = useMemo(
-    (): Job => ({ ...state, ...commands, closed: state.sheet.job.closedAt !== null, corner, pickCorner }),
-    [state, commands, corner],
-  );
+  const hand = useMemo(() => ({ ...commands, corner, pickCorner }), [commands, corner]);
+  const job = useMemo(() => inHand(state, hand), [state, hand]);
+  const settledState = useDeferredValue(state);
+  const settled = useMemo(() => inHand(settledState, hand), [settledState, hand]);
   return (
     <Store value={store}>
       <Context value={job}>
-        <Settled value={useDeferredValue(job)}>{children}</Settled>
+        <Settled value={settled}>{children}</Settled>
       </Context>
     </Store>
   );
