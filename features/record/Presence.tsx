@@ -34,7 +34,12 @@ export function PresenceProvider({
 }) {
   const [others, setOthers] = useState<readonly Other[]>([]);
   const [page] = useState(newId);
-  useEffect(() => beHere({ jobId, stage, page }, setOthers), [jobId, stage, page]);
+  useEffect(() => {
+    // Every question of a page looks at these: the same again is no news.
+    const hear = (now: readonly Other[]) =>
+      setOthers((known) => (JSON.stringify(known) === JSON.stringify(now) ? known : now));
+    return beHere({ jobId, stage, page }, hear);
+  }, [jobId, stage, page]);
   return <Context value={others}>{children}</Context>;
 }
 

@@ -1,6 +1,6 @@
 import type { Place } from '@/core/car/corner';
 import type { AnswerRow, JobSheet } from '@/core/job/sheet';
-import { headOf } from '@/core/job/standing';
+import { standing } from '@/core/job/standing';
 import type { Phase } from '@/core/readings/phase';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
@@ -53,9 +53,23 @@ export function answerCommands({ sheet, post }: CommandContext, offer: (typeof u
   };
 }
 
-function headIn(sheet: JobSheet, phase: Phase, finding: FindingId, place: Place | undefined) {
-  return headOf(sheet.answers, phase, (row) => row.finding === finding && row.place === (place ?? ''));
+function headIn({ answers }: JobSheet, phase: Phase, finding: FindingId, place: Place | undefined) {
+  return headsOf(answers).get(slotOf({ phase, finding, place: place ?? '' }));
 }
+
+/** The rows that stand, by their slot: a page of questions asks for each of them at every press. */
+function headsOf(answers: readonly AnswerRow[]): ReadonlyMap<string, AnswerRow> {
+  const before = heads.get(answers);
+  if (before) return before;
+  const rows = [...standing(answers, 'before'), ...standing(answers, 'after')];
+  const made = new Map(rows.map((row) => [slotOf(row), row]));
+  heads.set(answers, made);
+  return made;
+}
+
+const heads = new WeakMap<readonly AnswerRow[], ReadonlyMap<string, AnswerRow>>();
+const slotOf = ({ phase, finding, place }: Pick<AnswerRow, 'phase' | 'finding' | 'place'>) =>
+  `${phase} ${finding} ${place}`;
 
 /** The state that stands for a question at a place, '' when there is none. */
 export function saidIn(sheet: JobSheet, phase: Phase, finding: FindingId, place: Place | undefined): string {
