@@ -1,5 +1,6 @@
 'use client';
 
+import { memo } from 'react';
 import { axleOf, CORNERS, type Corner, type Place } from '@/core/car/corner';
 import type { NextCheck } from '@/core/diagnosis/verdict';
 import { formUnder, MEASURES } from '@/core/readings/measures';
@@ -26,7 +27,7 @@ const HOLD_SECONDS = 30;
 type Props = { check: Finding; corner?: Corner; rank: number; next?: NextCheck };
 
 /** One check: how it is done, what it costs and needs, its states, and the reading it can come from. */
-export function CheckCard({ check, corner, rank, next }: Props) {
+export const CheckCard = memo(function CheckCard({ check, corner, rank, next }: Props) {
   const units = useUnits();
   const place: Place | undefined = check.place === 'axle' ? corner && axleOf(corner) : corner;
   const marked = useSaid('before', check.id, place) === '' && rank >= 0;
@@ -78,4 +79,4 @@ export function CheckCard({ check, corner, rank, next }: Props) {
       <DerivedNotes finding={check.id} place={place} />
     </FindingRow>
   );
-}
+});

@@ -1,11 +1,11 @@
 'use client';
 
 import { Photos } from '../car/photo/Photos';
-import { useJob } from '../record/JobProvider';
+import { useSettledJob } from '../record/JobProvider';
 
 /** Photographs of this job: of the corner that is picked, or of all of it. */
 export function JobPhotos() {
-  const { sheet, corner, closed, refresh } = useJob();
+  const { sheet, corner, closed, refresh } = useSettledJob();
   const own = sheet.photos.filter(
     ({ jobId, place }) => jobId === sheet.job.id && (!corner || place === corner),
   );

@@ -4,7 +4,7 @@ import type { Corner } from '@/core/car/corner';
 import type { ReadingRow } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
 import type { Phase } from '@/core/readings/phase';
-import { useJob } from '../record/JobProvider';
+import { useSettledJob } from '../record/JobProvider';
 import { usePhase } from './PhaseContext';
 
 /** What follows a reading once it is taken. */
@@ -24,7 +24,7 @@ export type ReadingSlot = {
 export function useReading(kind: string, corner?: Corner, own?: Phase): ReadingSlot {
   const around = usePhase();
   const phase = own ?? around;
-  const { sheet, read, closed } = useJob();
+  const { sheet, read, closed } = useSettledJob();
   const at = corner ?? '';
   const head = headOf(sheet.readings, phase, (row) => row.kind === kind && row.corner === at);
   return {

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { allIn } from '@/core/base/units/retype';
 import type { Corner } from '@/core/car/corner';
-import { useJob } from '../record/JobProvider';
+import { useSettledJob } from '../record/JobProvider';
 import { focusCell } from './MeasureCell';
 import { useJustFitted } from './PhaseContext';
 import { type OnDone, useReading } from './useReading';
@@ -28,7 +28,7 @@ const IN_MM = allIn('mm');
 
 /** One corner's sheet of a part that wears: kept as it is typed, written down once it is whole; one that has grown is a new part, and said to be. */
 export function useWornPart<T>({ kind, corner, cells, words, onDone }: Asked) {
-  const { sheet } = useJob();
+  const { sheet } = useSettledJob();
   const slot = useReading(kind, corner);
   const [kept, keep] = useTyped<T | null>(`${kind}.${sheet.job.id}.${corner}`, null, IN_MM);
   const [error, setError] = useState<string>();

@@ -1,13 +1,13 @@
 'use client';
 
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import type { Place } from '@/core/car/corner';
 import type { Phase } from '@/core/readings/phase';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { cn } from '@/ui/cn';
 import { AlsoHere } from './AlsoHere';
 import { FindingKeys } from './FindingKeys';
-import { useSaid, useSettledJob } from './JobProvider';
+import { isClosed, useCommands, useOfJob, useSaid } from './JobProvider';
 
 type Props = {
   finding: FindingId;
@@ -21,8 +21,11 @@ type Props = {
   asked?: boolean;
 };
 
-/** One question with its states as keys: label and what it means on the left, the keys on the right. */
-export function FindingRow({
+/**
+ * One question with its states as keys: label and what it means on the left, the keys on the right. A page has many: each
+ * is drawn anew when its own answer changes.
+ */
+export const FindingRow = memo(function FindingRow({
   finding,
   phase = 'before',
   place,
@@ -32,13 +35,15 @@ export function FindingRow({
   marked,
   asked = true,
 }: Props) {
-  const { answer, closed, judgement } = useSettledJob();
+  const { answer } = useCommands();
+  const closed = useOfJob(isClosed);
   const { label, ask } = findingOf(finding);
   const said = useSaid(phase, finding, place);
   // What a reading says stands pressed as well, until somebody says otherwise.
-  const measured = judgement.derived[phase].find(
-    (each) => each.id === finding && each.place === place,
-  )?.state;
+  const measured = useOfJob(
+    ({ judgement }) =>
+      judgement.derived[phase].find((each) => each.id === finding && each.place === place)?.state,
+  );
   return (
     <li
       id={id}
@@ -73,4 +78,4 @@ export function FindingRow({
       {children}
     </li>
   );
-}
+});

@@ -35,7 +35,7 @@ export type Job = JobState &
 
 const Context = createContext<Job | null>(null);
 const Settled = createContext<Job | null>(null);
-const Store = createContext<JobStore | null>(null);
+const Source = createContext<{ store: JobStore; commands: JobCommands } | null>(null);
 
 export function useJob(): Job {
   return held(useContext(Context));
@@ -49,14 +49,24 @@ export function useSettledJob(): Job {
   return held(useContext(Settled));
 }
 
-/** The state that stands for a question at a place, '' when there is none; drawn anew only when that changes. */
-export function useSaid(phase: Phase, finding: FindingId, place: Place | undefined): string {
-  const { subscribe, snapshot, serverSnapshot } = held(useContext(Store));
+/** One thing of a job that is no object: drawn anew only when it changes. */
+export function useOfJob<T extends string | boolean | undefined>(select: (state: JobState) => T): T {
+  const { store } = held(useContext(Source));
   return useSyncExternalStore(
-    subscribe,
-    () => saidIn(snapshot().sheet, phase, finding, place),
-    () => saidIn(serverSnapshot().sheet, phase, finding, place),
+    store.subscribe,
+    () => select(store.snapshot()),
+    () => select(store.serverSnapshot()),
   );
+}
+
+/** What can be done to the job; the same for as long as the page is there. */
+export function useCommands(): JobCommands {
+  return held(useContext(Source)).commands;
+}
+
+/** The state that stands for a question at a place, '' when there is none. */
+export function useSaid(phase: Phase, finding: FindingId, place: Place | undefined): string {
+  return useOfJob(({ sheet }) => saidIn(sheet, phase, finding, place));
 }
 
 function held<T>(value: T | null): T {
@@ -65,8 +75,11 @@ function held<T>(value: T | null): T {
 }
 
 function inHand(state: JobState, hand: Omit<Job, keyof JobState | 'closed'>): Job {
-  return { ...state, ...hand, closed: state.sheet.job.closedAt !== null };
+  return { ...state, ...hand, closed: isClosed(state) };
 }
+
+/** Whether a job is closed: nothing is entered any more. */
+export const isClosed = ({ sheet }: JobState): boolean => sheet.job.closedAt !== null;
 
 /** The store as somebody in a role writes to it: what is not theirs is said, and not entered. */
 function forRole(store: JobStore, role: Role): JobStore {
@@ -86,11 +99,12 @@ export function JobProvider({ first, children }: { first: JobState; children: Re
   const job = useMemo(() => inHand(state, hand), [state, hand]);
   const settledState = useDeferredValue(state);
   const settled = useMemo(() => inHand(settledState, hand), [settledState, hand]);
+  const source = useMemo(() => ({ store, commands }), [store, commands]);
   return (
-    <Store value={store}>
+    <Source value={source}>
       <Context value={job}>
         <Settled value={settled}>{children}</Settled>
       </Context>
-    </Store>
+    </Source>
   );
 }

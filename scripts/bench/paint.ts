@@ -15,6 +15,8 @@ const TOLD_FROM_MS = 16;
 /** Between two things that are done, so that each is one of its own, ms. */
 const APART_MS = 150;
 
+/** After the list has taken the sheet's place, ms. */
+const SETTLED_MS = 1500;
 /** Checks answered, at most. */
 const PRESSES = 12;
 
@@ -100,6 +102,7 @@ async function typeOver(page: Page): Promise<number> {
 async function press(page: Page): Promise<number> {
   await page.getByRole('radio', { name: 'Questions' }).click();
   const checks = page.locator('main li').filter({ has: page.getByRole('radio') });
+  await page.waitForTimeout(SETTLED_MS);
   const many = Math.min(PRESSES, await checks.count());
   await page.evaluate(() => (window as unknown as Watched).paints.clear());
   for (let check = 0; check < many; check++) {

@@ -8,7 +8,7 @@ import { type FluidInput, readFluid } from '@/core/readings/fluid/fluid';
 import { MEASURES } from '@/core/readings/measures';
 import { Button } from '@/ui/Button';
 import { Timer } from '@/ui/Timer';
-import { useJob } from '../../record/JobProvider';
+import { useSettledJob } from '../../record/JobProvider';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { OnFile } from '../OnFile';
@@ -93,7 +93,7 @@ function LimitsLine({ lines }: { lines: ReturnType<FigureForm['limits']> }) {
 }
 
 function useSurroundings(corner: Corner | undefined): Surroundings {
-  const { sheet } = useJob();
+  const { sheet } = useSettledJob();
   const { limits: shop } = useShop();
   const limit = useLimits();
   return {
@@ -113,7 +113,7 @@ function useTypedOver(
   fields: readonly FigureField[],
   onFile: Record<string, number> = {},
 ) {
-  const { sheet } = useJob();
+  const { sheet } = useSettledJob();
   const units = useUnits();
   const baseOf = (name: string | undefined) => {
     const field = fields.find(({ id }) => id === name);

@@ -9,7 +9,7 @@ import type { ReindexInput } from '@/core/readings/hub/reindexSchema';
 import { readRotor } from '@/core/readings/rotor/rotor';
 import type { RotorInput } from '@/core/readings/rotor/schema';
 import { Button } from '@/ui/Button';
-import { useJob } from '../../record/JobProvider';
+import { useSettledJob } from '../../record/JobProvider';
 import { useShop } from '../../shell/ShopContext';
 import type { Units } from '../../shell/units';
 import { useUnits } from '../../shell/useUnits';
@@ -51,7 +51,7 @@ const baseOf = (field = '') => (field === 'studs' ? undefined : ('mm' as const))
 
 /** Rotor off: the hub face by stations, and whether turning the rotor on its studs would cure the runout. */
 export function HubForm({ corner, onDone }: { corner: Corner; onDone?: OnDone }) {
-  const { sheet } = useJob();
+  const { sheet } = useSettledJob();
   const units = useUnits();
   const shop = useShop();
   const slot = useReading('reindex', corner);

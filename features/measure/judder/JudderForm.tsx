@@ -5,7 +5,7 @@ import { type Beat, beatOf } from '@/core/readings/judder/taps';
 import { Button } from '@/ui/Button';
 import { figure } from '@/ui/format';
 import { Trouble } from '@/ui/Trouble';
-import { useJob } from '../../record/JobProvider';
+import { useSettledJob } from '../../record/JobProvider';
 import { OnFile } from '../OnFile';
 import { ReadingCells } from '../ReadingCells';
 import type { ReadingField } from '../readFields';
@@ -32,7 +32,7 @@ const baseOf = (name: string) => FIELDS.find(({ id }) => id === name)?.base;
 
 /** What a judder beats in step with: the speed, and the beat as it is felt, tapped along or typed. */
 export function JudderForm({ onDone }: { onDone?: OnDone }) {
-  const { sheet } = useJob();
+  const { sheet } = useSettledJob();
   const slot = useReading('judder');
   const [typed, keep] = useTyped(`judder.${sheet.job.id}`, BLANK, baseOf);
   const own = sheet.car.tyreRadiusM;

@@ -3,7 +3,7 @@
 import type { Corner } from '@/core/car/corner';
 import { MEASURES } from '@/core/readings/measures';
 import { Button } from '@/ui/Button';
-import { useJob } from '../../record/JobProvider';
+import { useSettledJob } from '../../record/JobProvider';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { allGood, lookInTypedFrom, looksAt, readLookIn } from './typed';
@@ -12,7 +12,7 @@ const COUNT_WORDS: Readonly<Record<number, string>> = { 2: 'both', 3: 'the other
 
 /** Writes down at several corners that all is as it should be, where somebody looked and saw nothing. */
 export function AllGood({ corners }: { corners: readonly Corner[] }) {
-  const { sheet, read } = useJob();
+  const { sheet, read } = useSettledJob();
   const units = useUnits();
   const { limits } = useShop();
   const write = () => {

@@ -7,7 +7,7 @@ import { isSuspect, LOOKS, lookWords } from '@/core/readings/lookin/looks';
 import { lookIn as reading } from '@/core/readings/lookin/reading';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
-import { useJob } from '../../record/JobProvider';
+import { useSettledJob } from '../../record/JobProvider';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
@@ -18,7 +18,7 @@ import { allGood, LOOK_CELLS, type LookInTyped, lookInTypedFrom, looksAt, readLo
 
 /** Twenty seconds at a corner whose wheel is off: big keys, two figures where a gauge gets at pads and rotor. */
 export function LookInForm({ corner, onDone }: { corner: Corner; onDone?: OnDone }) {
-  const { sheet } = useJob();
+  const { sheet } = useSettledJob();
   const units = useUnits();
   const { limits } = useShop();
   const slot = useReading(reading.kind, corner);

@@ -8,7 +8,7 @@ import { grownBack } from '@/core/planning/wear/history';
 import { type CornerPads, readPads } from '@/core/readings/pads/pads';
 import { padPairs } from '@/core/readings/pads/pairs';
 import type { PadsInput } from '@/core/readings/pads/schema';
-import { useJob } from '../../record/JobProvider';
+import { useSettledJob } from '../../record/JobProvider';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell } from '../MeasureCell';
@@ -23,7 +23,7 @@ export type PadsSheet = ReturnType<typeof usePadsSheet>;
 
 /** Everything one corner's pads know, for whichever layout shows them. */
 export function usePadsSheet(corner: Corner, cellPrefix = `pads-${corner}`, onDone?: OnDone) {
-  const { sheet } = useJob();
+  const { sheet } = useSettledJob();
   const units = useUnits();
   const { limits } = useShop();
   const wear = usePastWear();

@@ -4,7 +4,7 @@ import { axleOf, type Corner } from '@/core/car/corner';
 import { grownBack } from '@/core/planning/wear/history';
 import { type RotorResult, readRotor } from '@/core/readings/rotor/rotor';
 import type { RotorInput } from '@/core/readings/rotor/schema';
-import { useJob } from '../../record/JobProvider';
+import { useSettledJob } from '../../record/JobProvider';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { focusCell } from '../MeasureCell';
@@ -30,7 +30,7 @@ export type RotorSheet = ReturnType<typeof useRotorSheet>;
 
 /** Everything one corner's rotor sheet knows, for whichever layout shows it. */
 export function useRotorSheet(corner: Corner, cellPrefix = `rotor-${corner}`, onDone?: OnDone) {
-  const axle = useJob().sheet.car[axleOf(corner)];
+  const axle = useSettledJob().sheet.car[axleOf(corner)];
   const units = useUnits();
   const limit = useLimits();
   const shop = useShop();

@@ -6,7 +6,7 @@ import { firmness } from '@/core/readings/pedal/firmness';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
 import { Link } from '@/ui/Link';
-import { useJob } from '../../record/JobProvider';
+import { useSettledJob } from '../../record/JobProvider';
 import { later } from '../../shell/later';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
@@ -23,7 +23,7 @@ const PedalCurve = later(() => import('../pedal/PedalCurve').then((module) => mo
 
 /** The pedal under a scale: force against travel, the third press beside the first, this car's good one behind them. */
 export function FirmnessForm({ onDone }: { onDone?: OnDone }) {
-  const { sheet } = useJob();
+  const { sheet } = useSettledJob();
   const { dateOrder } = useShop();
   const units = useUnits();
   const slot = useReading('firmness');

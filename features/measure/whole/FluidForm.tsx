@@ -10,7 +10,7 @@ import { fluid as fluidReading } from '@/core/readings/fluid/reading';
 import type { Phase } from '@/core/readings/phase';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
-import { useJob } from '../../record/JobProvider';
+import { useSettledJob } from '../../record/JobProvider';
 import { useShop } from '../../shell/ShopContext';
 import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
@@ -63,7 +63,7 @@ const baseOf = (name: string) => TESTERS.find(({ id }) => id === name)?.base;
 export function FluidForm({ phase: own, onDone }: { phase?: Phase; onDone?: OnDone }) {
   const around = usePhase();
   const phase = own ?? around;
-  const { sheet } = useJob();
+  const { sheet } = useSettledJob();
   const shop = useShop();
   const slot = useReading('fluid', undefined, phase);
   const [typed, keep] = useKeptFigures<Typed>(`fluid.${phase}.${sheet.job.id}`, NOTHING, baseOf);

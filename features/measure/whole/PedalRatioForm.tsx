@@ -5,7 +5,7 @@ import { traitsOf } from '@/core/car/traitsOf';
 import type { PedalRatioInput } from '@/core/readings/pedal/pedalRatioSchema';
 import { Button } from '@/ui/Button';
 import { Trouble } from '@/ui/Trouble';
-import { useJob } from '../../record/JobProvider';
+import { useSettledJob } from '../../record/JobProvider';
 import { OnFile } from '../OnFile';
 import { ReadingCells } from '../ReadingCells';
 import type { ReadingField } from '../readFields';
@@ -32,7 +32,7 @@ const baseOf = (name: string) => FIELDS.find(({ id }) => id === name)?.base;
 
 /** Lengths on the pedal; the ratio, its band, and what a change would do, drawn to scale. */
 export function PedalRatioForm({ onDone }: { onDone?: OnDone }) {
-  const { sheet } = useJob();
+  const { sheet } = useSettledJob();
   const slot = useReading('pedal-ratio');
   const [typed, keep] = useTyped(`pedal-ratio.${sheet.job.id}`, EMPTY, baseOf);
   const assisted = assistOf(traitsOf(sheet.car)) !== 'none';
