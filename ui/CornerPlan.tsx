@@ -190,16 +190,16 @@ function CornerDrawing({ id, at: { x, y, inward }, corner, selected, compact }: 
   );
 }
 
-/** As many letters as have room between the edge of the drawing and the brake line, and as many lines above the body's end. */
+/** Letters that have room between the edge of the drawing and the brake line, and lines above the frame of a picked corner. */
 const LETTERS = 18;
+const LINES = 3;
 
 /** What stands under a wheel: what was looked at, and how it is, each in lines of its own. */
 function underWheel(says: string): string[] {
   const [what, ...how] = says.split(', ');
-  return [
-    ...linesWithin(what!, LETTERS, 2),
-    ...(how.length > 0 ? linesWithin(how.join(', '), LETTERS, 2) : []),
-  ];
+  if (how.length === 0) return linesWithin(what!, LETTERS, LINES);
+  const first = linesWithin(what!, LETTERS, LINES - 1);
+  return [...first, ...linesWithin(how.join(', '), LETTERS, LINES - first.length)];
 }
 
 function Drum({ x, y, tone }: { x: number; y: number; tone: PlanCorner['tone'] }) {

@@ -1,9 +1,5 @@
-import { chromium } from '@playwright/test';
 import { database } from '../../server/db/sql';
-import { signedIn } from '../../tests/support/signIn';
-import { BROWSER } from '../system/browser';
-import { freePort } from '../system/port';
-import { endGroup, serve } from '../system/web';
+import { onBrowser } from './onBrowser';
 import { spread } from './spread';
 
 const STATIONS = 24;
@@ -12,15 +8,13 @@ const FRAME_MS = 1000 / 60;
 
 /** The longest the page was kept from anything else while a session of laps was fitted anew at every key, in Chromium. */
 export async function benchBlockFigures(url: string): Promise<void> {
-  const server = await serve({ port: await freePort(), host: '127.0.0.1', url });
-  const browser = await chromium.launch({ executablePath: BROWSER.program, args: ['--no-sandbox'] });
-  try {
-    const page = await (await browser.newContext({ storageState: await signedIn(server.address) })).newPage();
+  await onBrowser(url, async (context, address) => {
+    const page = await context.newPage();
     for (const [bench, field] of [
       ['heat', 'Pads good to'],
       ['balance', 'Foot presses'],
     ] as const) {
-      await page.goto(`${server.address}/bench/${bench}`);
+      await page.goto(`${address}/bench/${bench}`);
       await page.getByLabel(field, { exact: true }).waitFor();
       await page.waitForLoadState('load');
       await page.evaluate(() => {
@@ -39,21 +33,16 @@ export async function benchBlockFigures(url: string): Promise<void> {
         `page kept from anything else, ${bench} bench: ${longest === 0 ? 'under 50 ms' : `${longest.toFixed(0)} ms at most`}`,
       );
     }
-  } finally {
-    await browser.close();
-    endGroup(server.pid);
-  }
+  });
 }
 
 /** From a key to the redrawn trace, at 24 stations on the rotor sheet, in Chromium. */
 export async function traceFigures(url: string): Promise<void> {
   const [job] = await database()`select id from jobs where closed_at is null order by number limit 1`;
-  const server = await serve({ port: await freePort(), host: '127.0.0.1', url });
-  const browser = await chromium.launch({ executablePath: BROWSER.program, args: ['--no-sandbox'] });
-  try {
-    const page = await (await browser.newContext({ storageState: await signedIn(server.address) })).newPage();
+  await onBrowser(url, async (context, address) => {
+    const page = await context.newPage();
     await page.addInitScript(() => localStorage.setItem('bavrin.kept.checks.rest', 'true'));
-    await page.goto(`${server.address}/job/${job!.id}/checks`);
+    await page.goto(`${address}/job/${job!.id}/checks`);
     await page.getByRole('button', { name: /^front left/ }).click();
     const rotor = page.getByRole('region', { name: 'Rotor FL' });
     await rotor.getByRole('radio', { name: String(STATIONS) }).click();
@@ -80,8 +69,5 @@ export async function traceFigures(url: string): Promise<void> {
     console.log(
       `key to redrawn trace, ${STATIONS} stations: ${spread(times)}; ${late} of ${times.length} later than one frame`,
     );
-  } finally {
-    await browser.close();
-    endGroup(server.pid);
-  }
+  });
 }

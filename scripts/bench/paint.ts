@@ -1,9 +1,6 @@
-import { type Browser, chromium, type Page } from '@playwright/test';
+import type { BrowserContext, Page } from '@playwright/test';
 import { database } from '../../server/db/sql';
-import { signedIn } from '../../tests/support/signIn';
-import { BROWSER } from '../system/browser';
-import { freePort } from '../system/port';
-import { endGroup, serve } from '../system/web';
+import { onBrowser } from './onBrowser';
 import { spread } from './spread';
 
 /** How many times slower than this machine's own processor. */
@@ -28,10 +25,8 @@ type Watched = { paints: Map<number, number> };
  * slowed: what the browser itself says (Event Timing; the largest of an interaction's events).
  */
 export async function paintFigures(url: string): Promise<void> {
-  const server = await serve({ port: await freePort(), host: '127.0.0.1', url });
-  const browser = await chromium.launch({ executablePath: BROWSER.program, args: ['--no-sandbox'] });
-  try {
-    const page = await typedSheet(browser, server.address);
+  await onBrowser(url, async (context, address) => {
+    const page = await typedSheet(context, address);
     await watch(page);
     const typed = await paintsOf(page, () => typeOver(page));
     const pressed = await paintsOf(page, () => press(page));
@@ -39,16 +34,12 @@ export async function paintFigures(url: string): Promise<void> {
       console.log(
         `to the next paint, four corners typed, ${SLOWED} times slower, ${what}: ${spread(times)}; ${times.filter((time) => time > AIM_MS).length} over ${AIM_MS} ms`,
       );
-  } finally {
-    await browser.close();
-    endGroup(server.pid);
-  }
+  });
 }
 
 /** The checks of an open job as a sheet, with a figure in every cell. */
-async function typedSheet(browser: Browser, address: string): Promise<Page> {
+async function typedSheet(context: BrowserContext, address: string): Promise<Page> {
   const [job] = await database()`select id from jobs where closed_at is null order by number limit 1`;
-  const context = await browser.newContext({ storageState: await signedIn(address) });
   const page = await context.newPage();
   await page.goto(`${address}/job/${job!.id}/checks`);
   await page.getByRole('radio', { name: 'Sheet' }).click();

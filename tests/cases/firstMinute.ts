@@ -3,7 +3,7 @@ import { BARE, COUPE, HATCH, SALOON } from '../support/told';
 
 /**
  * Complaints as they stand after the first minute or the first measurement, and what a lead technician would say.
- * Written from the trade before the numbers were set. `first`: causes that may stand in front, `also`: those that must
+ * Written from the trade; the first sixty and more before the numbers were set. `first`: causes that may stand in front, `also`: those that must
  * be among the first three beside it, `not`: causes that must stay under the chance given.
  */
 export type FirstMinute = {
@@ -266,5 +266,45 @@ export const FIRST_MINUTE: readonly FirstMinute[] = [
     'pedal_spongy yes; temperature_link only_hot; fluid_moisture wet; first_press_long yes; bearing_play excess FL',
     'wheel_bearing_play|fluid_boiled_wet',
     { also: 'wheel_bearing_play fluid_boiled_wet' },
+  ),
+  row('smells at one wheel', SALOON, 'smell_or_smoke yes FL', 'caliper_slides_seized|pad_overheated', {
+    also: 'caliper_slides_seized',
+    not: { pad_overheated: 0.15 },
+  }),
+  row('one rotor hotter than the rest', SALOON, 'heat_spread one_hot FL', 'caliper_slides_seized', {
+    also: 'caliper_piston_seized',
+    not: { unlisted: 0.15 },
+  }),
+  row(
+    'shakes since the hubs were off',
+    SALOON,
+    'vibration_braking yes; hub_work yes',
+    'rotor_runout|rotor_thickness_variation',
+    { also: 'rotor_runout' },
+  ),
+  row(
+    'shakes after standing',
+    SALOON,
+    'vibration_braking yes; stood_long yes',
+    'rotor_rusted|uneven_transfer',
+    {
+      also: 'rotor_rusted',
+    },
+  ),
+  row('lone ABS lamp', SALOON, 'warning_light abs', 'wheel_speed_sensor'),
+  row('shield rubs', SALOON, 'noise_grind yes; shield_look touches FL', 'debris_in_brake', {
+    not: { pad_worn_out: 0.1 },
+  }),
+  row('squeals, never bedded', SALOON, 'noise_squeal yes; bed_in_done no', 'pad_not_bedded|pad_glazed', {
+    also: 'pad_not_bedded',
+  }),
+  row(
+    'rattles since new pads',
+    SALOON,
+    'noise_rattle yes; friction_new yes',
+    'pad_misfitted|suspension_play',
+    {
+      also: 'pad_misfitted',
+    },
   ),
 ];

@@ -30,7 +30,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
       link('temperature_link', 'only_hot', 0.92, 'It is fine until hot'),
       link('recovery', 'after_cooling', 0.45, 'The compound grips again when cool'),
       link('recovery', 'by_end_of_straight', 0.3, 'At the edge it comes back as the heat soaks out'),
-      link('smell_or_smoke', 'yes', 0.6, 'Cooked resin smells', 0.12),
+      link('smell_or_smoke', 'yes', 0.6, 'Cooked resin smells', 0.05),
       link('rotor_peak', 'over_pad_limit', 0.85, 'The paint shows it', 0.7),
       link('rotor_colour', 'blued', 0.55, 'The rotor shows the heat', 0.45),
       link('pad_surface', 'crumbled', 0.35, 'Cooked pads crumble', 0.25),

@@ -1,4 +1,4 @@
-import { DONE, type Rule, rx, says, upTo } from './rule';
+import { DONE, HANDBRAKE, type Rule, rx, says, upTo } from './rule';
 
 /** What was done to the car, what is in it, and how it stood. */
 export const HISTORY_WORDS: readonly Rule[] = [
@@ -78,8 +78,8 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'held_hot',
     'yes',
     rx(
-      `(?:sat|held|stood|stopped|parked|waited|queued) ${upTo(4)}(?:foot on|brakes? on|hand ?brake|on the brakes?)`,
-      `hand ?brake ${upTo(3)}(?:hot|after (?:the )?session|in the paddock|straight after)`,
+      `(?:sat|held|stood|stopped|parked|waited|queued) ${upTo(4)}(?:foot on|brakes? on|${HANDBRAKE}|on the brakes?)`,
+      `${HANDBRAKE} ${upTo(3)}(?:hot|after (?:the )?session|in the paddock|straight after)`,
       `foot on the brake ${upTo(4)}(?:grid|pits?|paddock|lights)`,
     ),
   ),

@@ -1,4 +1,4 @@
-import { near, type Rule, rx, says, upTo, yes } from './rule';
+import { HANDBRAKE, near, type Rule, rx, says, upTo, yes } from './rule';
 
 const PEDAL = '(?:brake )?(?:pedals?|brakes?)';
 const PRESS = '(?:press|push|stab|pump|application|touch|stroke|dab|stamp|prod)';
@@ -123,7 +123,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:brakes? )?(?:stay|stays|stayed|staying|hang|hangs) (?:partly |slightly |a bit |half )?on(?: after| when)?',
       'slow(?:ly)? (?:to )?releas(?:e|es|ing)|(?:late|lazy) release',
     ),
-    rx('the track|road|lamps?|lights?|hand ?brake'),
+    rx(`the track|road|lamps?|lights?|${HANDBRAKE}`),
   ),
   yes(
     'first_press_long',

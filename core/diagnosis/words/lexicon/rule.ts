@@ -61,6 +61,7 @@ export const found = (
 
 /** What turns with the wheel, by the names it goes by. */
 export const ROTOR = 'discs?|rotors?';
+export const HANDBRAKE = '(?:hand|parking|e|emergency) ?brake';
 export const PADS = '(?:brake )?(?:pads?|linings?)';
 /** Said of a part that was changed. */
 export const DONE =

@@ -1,4 +1,4 @@
-import { found, near, PADS, ROTOR, type Rule, rx, says, upTo } from './rule';
+import { found, HANDBRAKE, near, PADS, ROTOR, type Rule, rx, says, upTo } from './rule';
 
 const STUCK = 'seized|stuck|stiff|sticking|dry|tight|rusted|frozen|binding';
 const WET = 'leak(?:s|ing)?|weep(?:s|ing)?|wet';
@@ -100,8 +100,8 @@ export const SEEN_WORDS: readonly Rule[] = [
     'parking_brake',
     'lever_high',
     rx(
-      `(?:hand|parking|e|emergency) ?brake(?: lever)? ${upTo(4)}(?:too high|high|pulls? (?:all the way|right|too far) up|(?:too many|lots of|\\d+) clicks|right up)`,
-      'many clicks on the (?:hand|parking|e|emergency) ?brake',
+      `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:too high|high|pulls? (?:all the way|right|too far) up|(?:too many|lots of|\\d+) clicks|right up)`,
+      `many clicks on the ${HANDBRAKE}`,
     ),
     'frees',
   ),
@@ -109,7 +109,7 @@ export const SEEN_WORDS: readonly Rule[] = [
     'parking_brake',
     'drags',
     rx(
-      `(?:hand|parking|e|emergency) ?brake ${upTo(2)}(?:drags?|dragging|(?:doesn't|does not|won't|not) (?:fully |properly |quite )?(?:releas(?:e|ing)|let go|free))`,
+      `${HANDBRAKE} ${upTo(2)}(?:drags?|dragging|(?:doesn't|does not|won't|not) (?:fully |properly |quite )?(?:releas(?:e|ing)|let go|free))`,
     ),
   ),
   found(

@@ -1,4 +1,4 @@
-import { found, near, PADS, ROTOR, type Rule, rx, says, upTo, yes } from './rule';
+import { found, HANDBRAKE, near, PADS, ROTOR, type Rule, rx, says, upTo, yes } from './rule';
 
 const NOT =
   "doesn't|don't|do not|does not|won't|wouldn't|will not|isn't|not|hardly|barely|didn't|can't|could not|couldn't";
@@ -20,6 +20,7 @@ const BACK = 'rears?|rear (?:wheels?|tyres?|axle|end)|back (?:end|wheels?|axle)|
 const FRONT = 'fronts?|front (?:wheels?|tyres?|axle|end)';
 const HOT =
   '(?:red |burning |really |very |too |boiling |piping |so |much )*(?:hot|hotter|cooking|glow(?:s|ing)|scorching)';
+const NAMED_WHEEL = '(?:(?:front|rear|back) (?:left|right)|(?:left|right) (?:front|rear|back))';
 /** Said of when it shows, not of what was hot. */
 const ONCE = 'when|once|until|till|as|if|after (?:they|it|the)';
 
@@ -110,7 +111,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `(?:all|every(?:thing)?) (?:four |4 )?(?:wheels?|corners?|brakes?|of them)? ?${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck|hot|seized|on)`,
       `brakes? (?:drag(?:s|ging)?|bind(?:s|ing)?) ${upTo(3)}(?:all|every|everywhere)`,
       "(?:won't|will not|doesn't|hardly) (?:want to )?roll",
-      '(?:like|as if|feels) (?:the |my )?hand ?brake (?:is|was|were|has been) (?:still |left )?on',
+      `(?:like|as if|feels) (?:the |my )?${HANDBRAKE} (?:is|was|were|has been) (?:still |left )?on`,
       '(?:held|holding) back|holds (?:itself )?back|rolls? to a (?:stop|halt)',
       '(?:barely|hardly) rolls?',
     ),
@@ -138,8 +139,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(
       `(?:wheel|rim|alloy|hub|corner|disc|rotor) ${upTo(5)}${HOT}`,
       `(?:a|one|the) (?:very |really )?hot (?:wheel|rim|disc|rotor|corner)`,
-      `(?:front|rear|back) (?:left|right)(?: wheel| rim| disc| rotor| brake)? ${upTo(2)}${HOT}`,
-      `(?:left|right) (?:front|rear|back)(?: wheel| rim| disc| rotor| brake)? ${upTo(2)}${HOT}`,
+      `${NAMED_WHEEL}(?: wheel| rim| disc| rotor| brake)? ${upTo(2)}${HOT}`,
     ),
     rx(`${ONCE}|both|all|every|equally|smell(?:s|ing)? hot`),
   ),
