@@ -58,7 +58,8 @@ describe('two transactions that wait for each other', () => {
       renameBoth(one.id, other.id, 'From left'),
       renameBoth(other.id, one.id, 'From right'),
     ]);
-    expect(tries).toBe(3);
+    // Done again it may meet the other once more before that has had its turn.
+    expect(tries).toBeGreaterThan(2);
     const rows = await database()`select distinct name from cars where id in (${one.id}, ${other.id})`;
     expect(rows).toHaveLength(1);
   });
