@@ -3,6 +3,8 @@ import { diagnose } from '../diagnosis/diagnose';
 import type { WorkRow } from '../planning/run/rows';
 import { type Measured, measuredOf } from '../planning/wear/measured';
 import { plannedMinutes } from '../planning/works';
+import type { Figure } from '../readings/definition';
+import { figuresOf } from '../readings/figuresOf';
 import { closingIssues, driveIssues, notBedded } from './closing';
 import { derivedAnswers } from './current';
 import type { Derived } from './derived';
@@ -14,7 +16,7 @@ import type { JobHold } from './pieces';
 import { stageNotes } from './progress';
 import { type ProofCheck, proofChecks } from './proof';
 import { questionOfJob } from './question';
-import type { JobSheet } from './sheet';
+import type { JobSheet, ReadingRow } from './sheet';
 import type { Stage } from './stage';
 import { standingReadings } from './standing';
 import { type DidIt, whatDidIt } from './whatDidIt';
@@ -24,6 +26,8 @@ export type Judgement = {
   verdict: JobVerdict;
   holds: JobHold[];
   derived: { before: Derived[]; after: Derived[] };
+  /** The figures of each reading as one would say them, by its id. */
+  figures: Record<ReadingRow['id'], Figure[]>;
   /** What was last measured at each corner, for the plan. */
   measured: Measured;
   proof: ProofCheck[];
@@ -53,6 +57,7 @@ export function judge(sheet: JobSheet): Judgement {
       before: derivedAnswers(sheet.readings, 'before'),
       after: derivedAnswers(sheet.readings, 'after'),
     },
+    figures: Object.fromEntries(sheet.readings.map((row) => [row.id, figuresOf(row)])),
     measured: measuredOf(standingReadings(sheet)),
     proof,
     didIt: whatDidIt(sheet, proof),

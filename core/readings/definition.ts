@@ -44,8 +44,8 @@ export type ReadingDefinition<I = never, R = never> = {
   /** The limits of car and shop that it is held against; none of its own, where nothing is said. */
   held?: HeldAgainst;
   traces: Partial<Record<FindingId, TraceRule | ((state: string) => TraceRule)>>;
-  /** Its figures as one would say them; `said` is what the calcs of its day said, where that stands. */
-  figures: (input: I, said: R | undefined) => Figure[];
+  /** Its figures as one would say them; `result` is what its calc gives, or gave in its day. `figuresOf` has them. */
+  figures: (input: I, result: R | undefined) => Figure[];
   /** What was seen rather than measured, as one would say it, and whether it is to be gone after. */
   seen?: (input: I) => { words: string; isSuspect: boolean }[];
 };

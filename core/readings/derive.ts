@@ -29,9 +29,7 @@ export function deriveFindings(
   if (!Object.hasOwn(calcs, reading.kind)) {
     return { derived: [], issues: [unknownId(`${path}.kind`, reading.kind, Object.keys(calcs))] };
   }
-  const outcome: Outcome<CalcResult> = reading.said
-    ? { ok: true, value: reading.said }
-    : runIn(calcs, reading.kind, reading.input);
+  const outcome = calcs === READINGS ? resultOf(reading) : runIn(calcs, reading.kind, reading.input);
   if (!outcome.ok) {
     return {
       derived: [],
@@ -53,6 +51,19 @@ export function deriveFindings(
   ];
   return { derived, issues: [], result: outcome.value };
 }
+
+/** What a reading's calc gives, or gave in its day. The findings and the figures of a reading both ask; it is never changed in place. */
+export function resultOf(reading: Reading): Outcome<CalcResult> {
+  const known = results.get(reading);
+  if (known) return known;
+  const result: Outcome<CalcResult> = reading.said
+    ? { ok: true, value: reading.said }
+    : runIn(READINGS, reading.kind, reading.input);
+  results.set(reading, result);
+  return result;
+}
+
+const results = new WeakMap<Reading, Outcome<CalcResult>>();
 
 /** What readings say together that none says alone: pads of the two sides of an axle. */
 export function derivedTogether<T extends Reading>(

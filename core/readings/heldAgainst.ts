@@ -1,4 +1,4 @@
-import { type LimitName, limitFor, type ShopLimits } from '../car/limits/catalogue';
+import type { LimitName, ShopLimits } from '../car/limits/catalogue';
 import type { AxleSpec, CarSpec } from '../car/spec';
 
 /** Whose limits a reading is held against: this car's (the axle it was taken at), else the shop's. */
@@ -19,14 +19,4 @@ export function ofTheShop(...names: readonly LimitName[]): HeldAgainst {
       return own.length === 0 ? {} : { limits: Object.fromEntries(own.map((name) => [name, shop[name]])) };
     },
   };
-}
-
-/** A limit of the car's or the shop's own; undefined where what is usual holds. */
-export function ownLimit(
-  name: LimitName,
-  { shop }: Holder,
-  ofCar: number | null | undefined,
-): { value: number; from: 'car' | 'shop' } | undefined {
-  const { value, from } = limitFor(name, shop, ofCar);
-  return from === 'car' || from === 'shop' ? { value, from } : undefined;
 }

@@ -20,7 +20,7 @@ export function ReadingLines({ readings }: { readings: readonly CarReading[] }) 
         >
           <span>
             {readingLabel(reading.kind)} {reading.corner}{' '}
-            <span className="reading font-semibold">{readingWords(reading, units)}</span>
+            <span className="reading font-semibold">{readingWords(reading, reading.figures, units)}</span>
           </span>
           <Link href={`/job/${reading.jobId}`} className="shrink-0 underline underline-offset-4">
             {shortDate(reading.recordedAt, shop)}

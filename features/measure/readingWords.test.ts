@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import { figuresOf } from '@/core/readings/figuresOf';
 import { INCHES, METRIC } from '../../tests/support/units';
 import { readingWords } from './readingWords';
 
 const words = (kind: string, input: Record<string, unknown> | null, more = {}, units = METRIC) =>
-  readingWords({ kind, input, ...more }, units);
+  readingWords({ kind, input, ...more }, figuresOf({ kind, input, ...more }), units);
 
 describe('a reading in words', () => {
   it.each([

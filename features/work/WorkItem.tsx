@@ -50,7 +50,7 @@ export function WorkItem({ work, run, place, holds, together, onBedIn, held }: P
   const mates = visitOf(work, sheet.works, sheet.ticks).filter((mate) => mate.id !== work.id);
   const first = firstInVisit(work, sheet.works, sheet.ticks);
   const after = work.measuredBy
-    ? slotWords({ sheet, derived: judgement.derived, units }, work.measuredBy, 'after')
+    ? slotWords({ sheet, judgement, units }, work.measuredBy, 'after')
     : undefined;
   return (
     <li ref={held?.rowRef} style={held?.style} className="border-b border-rule bg-sheet py-3">

@@ -13,7 +13,7 @@ describe('the figure of a work', () => {
     readings: [fluidRow(3.4), fluidRow(0.1, 'after', 40)],
     answers: [answerRow({ finding: 'slide_pins', state: 'stiff', place: 'FR' })],
   });
-  const told = { sheet, derived: judge(sheet).derived, units };
+  const told = { sheet, judgement: judge(sheet), units };
 
   it('is a reading before and after, by what it is called', () => {
     const slot = { reading: 'fluid', corner: '' } as const;

@@ -16,11 +16,11 @@ export function slotLabel(slot: FigureSlot): string {
     : [findingOf(slot.finding).label, slot.place].filter(Boolean).join(' ');
 }
 
-type Told = { sheet: JobSheet; derived: Judgement['derived']; units: Units };
+type Told = { sheet: JobSheet; judgement: Pick<Judgement, 'derived' | 'figures'>; units: Units };
 
 /** What stands in a slot in a phase, in words; undefined when nobody has looked yet. */
 export function slotWords(
-  { sheet, derived, units }: Told,
+  { sheet, judgement: { derived, figures }, units }: Told,
   slot: FigureSlot,
   phase: Phase,
 ): string | undefined {
@@ -30,7 +30,7 @@ export function slotWords(
       phase,
       (each) => each.kind === slot.reading && each.corner === slot.corner,
     );
-    return row?.input ? readingWords(row, units) : undefined;
+    return row?.input ? readingWords(row, figures[row.id], units) : undefined;
   }
   const answer = headOf(
     sheet.answers,

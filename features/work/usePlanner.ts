@@ -168,7 +168,7 @@ function useSlotWords(): (slot: FigureSlot) => string {
   const { sheet, judgement } = useJob();
   const units = useUnits();
   return (slot) => {
-    const words = slotWords({ sheet, derived: judgement.derived, units }, slot, 'before');
+    const words = slotWords({ sheet, judgement, units }, slot, 'before');
     return words === undefined ? '' : `${slotLabel(slot)}: ${words}`;
   };
 }

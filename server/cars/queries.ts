@@ -3,6 +3,8 @@ import type { ReadingRow } from '../../core/job/sheet';
 import type { Driven } from '../../core/planning/due/distance';
 import { repairDue, type TemporaryRepair } from '../../core/planning/due/temporary';
 import type { CarEvent } from '../../core/planning/wear/sessions';
+import type { Figure } from '../../core/readings/definition';
+import { figuresOf } from '../../core/readings/figuresOf';
 import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
 import { notFound } from '../failure';
@@ -67,6 +69,7 @@ export async function carJobs(carId: string, sql: Sql = database('own')): Promis
 }
 
 export type CarReading = Pick<ReadingRow, 'input' | 'said' | 'unreadable'> & {
+  figures: Figure[];
   kind: string;
   corner: Corner | '';
   recordedAt: string;
@@ -86,14 +89,17 @@ export async function lastReadings(carId: string, sql: Sql = database('own')): P
     where r.input is not null
       and not exists (select 1 from readings later where later.replaces = r.id)
     order by r.kind, r.corner, r.recorded_at desc`;
-  return rows.map((row) => ({
-    kind: row.kind,
-    corner: row.corner,
-    ...figuresFromRow(row),
-    recordedAt: row.recordedAt.toISOString(),
-    jobId: row.jobId,
-    jobNumber: row.number,
-  }));
+  return rows.map(({ kind, corner, ...row }) => {
+    const read = figuresFromRow({ kind, ...row });
+    return {
+      ...{ kind, corner },
+      ...read,
+      figures: figuresOf({ kind, ...read }),
+      recordedAt: row.recordedAt.toISOString(),
+      jobId: row.jobId,
+      jobNumber: row.number,
+    };
+  });
 }
 
 export type FollowUp = {

@@ -16,10 +16,10 @@ export const generateMetadata = title('own', async ({ params }: Props) => {
 export default page('own', async ({ params }: Props) => {
   const sheet = await sheetOf((await params).id);
   if (!sheet.job.closedAt) redirect(`/job/${sheet.job.id}`);
-  const [{ holds, proof, derived, measured }, left, authors] = await Promise.all([
+  const [{ holds, proof, derived, figures, measured }, left, authors] = await Promise.all([
     judgeAside(sheet),
     leftBy(sheet.job.id),
     authorsOf(sheet.job.id),
   ]);
-  return <Story {...{ sheet, holds, proof, measured, derived, left, authors }} />;
+  return <Story {...{ sheet, holds, proof, measured, derived, figures, left, authors }} />;
 });

@@ -1,4 +1,5 @@
 import type { Unit } from '../../base/units/convert';
+import { ownLimit } from './own';
 
 /** Who a limit comes from: the car's own figure first, then the shop's, then what is usual. */
 export type LimitSource = 'car' | 'shop' | 'practice' | 'model';
@@ -211,9 +212,6 @@ export type ResolvedLimit = { value: number; from: LimitSource };
 
 /** The limit that holds: the car's, else the shop's, else what is usual. */
 export function limitFor(name: LimitName, shop: ShopLimits, car?: number | null): ResolvedLimit {
-  if (car !== null && car !== undefined) return { value: car, from: 'car' };
-  const own = shop[name];
-  if (own !== undefined) return { value: own, from: 'shop' };
   const { usual, from } = LIMIT_SPECS[name];
-  return { value: usual, from };
+  return ownLimit(name, shop, car) ?? { value: usual, from };
 }

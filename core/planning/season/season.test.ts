@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { type SeasonFacts, seasonOf, seasonYears } from './season';
 
+const RUNOUT_MM = [0, 0.01, 0.02, 0.02, 0.01, 0];
+
 const FACTS: SeasonFacts = {
   carId: 'c',
   events: [
@@ -26,21 +28,21 @@ const FACTS: SeasonFacts = {
     {
       kind: 'rotor',
       corner: 'FL',
-      input: { runoutMm: [0, 0.01, 0.02], thicknessMm: [24.2, 24.1, 24.15] },
+      input: { runoutMm: RUNOUT_MM, thicknessMm: [24.2, 24.1, 24.15, 24.2, 24.1, 24.15] },
       on: '2026-03-01',
       jobId: 'j1',
     },
     {
       kind: 'rotor',
       corner: 'FR',
-      input: { runoutMm: [0, 0.01, 0.02], thicknessMm: [24.0, 24.05, 24.1] },
+      input: { runoutMm: RUNOUT_MM, thicknessMm: [24.0, 24.05, 24.1, 24.0, 24.05, 24.1] },
       on: '2026-03-01',
       jobId: 'j1',
     },
     {
       kind: 'rotor',
       corner: 'RL',
-      input: { runoutMm: [0, 0.01, 0.02], thicknessMm: [20.0, 20.05, 20.1] },
+      input: { runoutMm: RUNOUT_MM, thicknessMm: [20.0, 20.05, 20.1, 20.0, 20.05, 20.1] },
       on: '2025-03-01',
       jobId: 'j1',
     },

@@ -1,6 +1,6 @@
 import { type Axle, axleOf } from '../../car/corner';
 import type { DatedReading } from '../../readings/dated';
-import { measureOfKind } from '../../readings/measures';
+import { figuresOf } from '../../readings/figuresOf';
 import type { FittedPart } from '../shelf/fitted';
 import { PART_KINDS } from '../shelf/parts';
 import type { CarEvent } from '../wear/sessions';
@@ -174,7 +174,7 @@ function isOf({ kind, axle }: Line, reading: DatedReading): boolean {
 
 function figureOf({ kind, input }: DatedReading, { unit, which }: Line): number | undefined {
   const isLowest = which === 'lowest';
-  const values = (measureOfKind(kind)?.figures(input, undefined) ?? [])
+  const values = figuresOf({ kind, input })
     .filter((figure) => figure.unit === unit && (!isLowest || figure.before === 'lowest'))
     .map(({ value }) => value)
     .filter((value) => value !== undefined && value !== null);

@@ -1,5 +1,5 @@
+import { ownLimit } from '../../car/limits/own';
 import { defineReading } from '../definition';
-import { ownLimit } from '../heldAgainst';
 import type { BearingInput } from './bearing';
 
 export const bearing = defineReading<BearingInput, unknown>({
@@ -9,8 +9,8 @@ export const bearing = defineReading<BearingInput, unknown>({
   covers: ['bearing_play'],
   held: {
     fields: ['limitMm', 'limitFrom'],
-    own: (holder) => {
-      const limit = ownLimit('playLimitMm', holder, holder.axle?.playLimitMm);
+    own: ({ axle, shop }) => {
+      const limit = ownLimit('playLimitMm', shop, axle?.playLimitMm);
       return limit ? { limitMm: limit.value, limitFrom: limit.from } : {};
     },
   },

@@ -1,6 +1,6 @@
+import { ownLimit } from '../../car/limits/own';
 import { defineReading } from '../definition';
-import { ownLimit } from '../heldAgainst';
-import { reindex } from './reindex';
+import type { reindex } from './reindex';
 import type { ReindexInput } from './reindexSchema';
 
 export const hub = defineReading<ReindexInput, ReturnType<typeof reindex>>({
@@ -11,9 +11,9 @@ export const hub = defineReading<ReindexInput, ReturnType<typeof reindex>>({
   covers: ['hub_runout'],
   held: {
     fields: ['limitMm', 'hubLimitMm', 'limitsFrom'],
-    own: (holder) => {
-      const limitMm = ownLimit('runoutMm', holder, holder.axle?.runoutLimitMm);
-      const hubLimitMm = ownLimit('hubLimitMm', holder, holder.axle?.hubLimitMm);
+    own: ({ axle, shop }) => {
+      const limitMm = ownLimit('runoutMm', shop, axle?.runoutLimitMm);
+      const hubLimitMm = ownLimit('hubLimitMm', shop, axle?.hubLimitMm);
       const set = Object.entries({ limitMm, hubLimitMm }).flatMap(([name, limit]) =>
         limit ? [{ name, ...limit }] : [],
       );
@@ -33,16 +33,13 @@ export const hub = defineReading<ReindexInput, ReturnType<typeof reindex>>({
       rule: 'dial round the hub face at its own radius',
     },
   },
-  figures: (input, said) => {
-    const { hubMm, best, bestMm } = said ?? reindex(input);
-    return [
-      { value: hubMm, unit: 'mm', decimals: 3 },
-      {
-        before: `best ${best === 0 ? 'as it is' : `turned ${best}`}:`,
-        value: bestMm,
-        unit: 'mm',
-        decimals: 3,
-      },
-    ];
-  },
+  figures: (_, result) => [
+    { value: result?.hubMm, unit: 'mm', decimals: 3 },
+    {
+      before: `best ${result?.best === 0 ? 'as it is' : `turned ${result?.best}`}:`,
+      value: result?.bestMm,
+      unit: 'mm',
+      decimals: 3,
+    },
+  ],
 });

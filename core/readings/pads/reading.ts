@@ -1,6 +1,6 @@
 import { defineReading, type TraceRule } from '../definition';
 import { ofTheShop } from '../heldAgainst';
-import { readPads } from './pads';
+import type { readPads } from './pads';
 import type { PadsInput } from './schema';
 import { padTrace } from './standing';
 
@@ -52,8 +52,8 @@ export const pads = defineReading<PadsInput, ReturnType<typeof readPads>>({
     },
     pad_wear_shape: (state) => SHAPES[state]!,
   },
-  figures: (input, said) =>
-    Object.values((said ?? readPads(input)).corners).map(({ lowestMm }) => ({
+  figures: (_, result) =>
+    Object.values(result?.corners ?? {}).map(({ lowestMm }) => ({
       before: 'lowest',
       value: lowestMm,
       unit: 'mm',

@@ -1,6 +1,6 @@
+import { ownLimit } from '../../car/limits/own';
 import { defineReading } from '../definition';
-import { ownLimit } from '../heldAgainst';
-import { type RotorResult, readRotor } from './rotor';
+import type { RotorResult } from './rotor';
 import type { RotorInput } from './schema';
 
 export const rotor = defineReading<RotorInput, RotorResult>({
@@ -12,10 +12,9 @@ export const rotor = defineReading<RotorInput, RotorResult>({
   open: true,
   held: {
     fields: ['limits', 'limitsFrom', 'minimumMm'],
-    own: (holder) => {
-      const { axle } = holder;
-      const runoutMm = ownLimit('runoutMm', holder, axle?.runoutLimitMm);
-      const dtvMm = ownLimit('dtvMm', holder, axle?.dtvLimitMm);
+    own: ({ axle, shop }) => {
+      const runoutMm = ownLimit('runoutMm', shop, axle?.runoutLimitMm);
+      const dtvMm = ownLimit('dtvMm', shop, axle?.dtvLimitMm);
       const set = Object.entries({ runoutMm, dtvMm }).flatMap(([name, limit]) =>
         limit ? [{ name, ...limit }] : [],
       );
@@ -60,12 +59,9 @@ export const rotor = defineReading<RotorInput, RotorResult>({
       rule: 'thinnest station against discard; the last quarter is near',
     },
   },
-  figures: (input, said) => {
-    const { tirMm, dtvMm, lowestMm } = said ?? readRotor(input);
-    return [
-      { before: 'runout', value: tirMm, unit: 'mm', decimals: 3 },
-      { before: 'variation', value: dtvMm, unit: 'mm', decimals: 3 },
-      { before: 'lowest', value: lowestMm, unit: 'mm', decimals: 2 },
-    ];
-  },
+  figures: (_, result) => [
+    { before: 'runout', value: result?.tirMm, unit: 'mm', decimals: 3 },
+    { before: 'variation', value: result?.dtvMm, unit: 'mm', decimals: 3 },
+    { before: 'lowest', value: result?.lowestMm, unit: 'mm', decimals: 2 },
+  ],
 });

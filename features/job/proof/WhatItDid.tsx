@@ -28,9 +28,7 @@ export function WhatItDid() {
         <tbody>
           {sheet.works.map((work) => {
             const { state } = runOf(work, sheet.ticks);
-            const after =
-              work.measuredBy &&
-              slotWords({ sheet, derived: judgement.derived, units }, work.measuredBy, 'after');
+            const after = work.measuredBy && slotWords({ sheet, judgement, units }, work.measuredBy, 'after');
             return (
               <tr key={work.id} className="border-b border-rule align-top">
                 <th scope="row" className="py-1 pr-3 text-left font-normal">

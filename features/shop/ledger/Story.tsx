@@ -21,13 +21,14 @@ type Props = {
   holds: JobHold[];
   proof: ProofCheck[];
   derived: Judgement['derived'];
+  figures: Judgement['figures'];
   left: JobLeft;
   measured: Measured;
   authors: Authors;
 };
 
 /** A closed job from complaint to proof. */
-export function Story({ sheet, holds, proof, derived, measured, left, authors }: Props) {
+export function Story({ sheet, holds, proof, derived, figures, measured, left, authors }: Props) {
   const { job, car } = sheet;
   const photos = sheet.photos.filter(({ jobId }) => jobId === job.id);
   return (
@@ -35,7 +36,7 @@ export function Story({ sheet, holds, proof, derived, measured, left, authors }:
       <StoryHead sheet={sheet} />
       <StoryOutcome sheet={sheet} derived={derived} measured={measured} authors={authors} />
       <StoryComplaint sheet={sheet} authors={authors} />
-      <StoryChecks sheet={sheet} derived={derived} authors={authors} />
+      <StoryChecks sheet={sheet} derived={derived} figures={figures} authors={authors} />
       <StoryHolds holds={holds} />
       <StoryVerdicts sheet={sheet} authors={authors} />
       <StoryWork sheet={sheet} authors={authors} />

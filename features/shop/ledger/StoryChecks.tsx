@@ -36,7 +36,12 @@ export function StoryComplaint({ sheet, authors }: Props) {
 }
 
 /** What was looked at and measured before the work, each reading with what it says. */
-export function StoryChecks({ sheet, derived, authors }: Props & { derived: Judgement['derived'] }) {
+export function StoryChecks({
+  sheet,
+  derived,
+  figures,
+  authors,
+}: Props & Pick<Judgement, 'derived' | 'figures'>) {
   const units = useUnits();
   const told = toldAt(sheet, 'check');
   const readings = sheet.readings.filter(
@@ -48,7 +53,7 @@ export function StoryChecks({ sheet, derived, authors }: Props & { derived: Judg
       {readings.map((row) => (
         <p key={row.id}>
           {[readingLabel(row.kind), row.corner].filter(Boolean).join(' ')}:{' '}
-          <span className="reading">{readingWords(row, units)}</span>
+          <span className="reading">{readingWords(row, figures[row.id], units)}</span>
           {derived.before
             .filter((each) => each.readingId === row.id)
             .map(
