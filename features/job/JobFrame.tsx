@@ -1,6 +1,6 @@
 'use client';
 
-import { useSelectedLayoutSegment } from 'next/navigation';
+import { useSelectedLayoutSegments } from 'next/navigation';
 import { type ReactNode, useEffect } from 'react';
 import { STAGES } from '@/core/job/stage';
 import { MeasureProvider } from '../measure/MeasureFocus';
@@ -11,11 +11,9 @@ import { STAGE_KEYS } from '../shell/shortcuts';
 import { useGo } from '../shell/useGo';
 import { isTyping } from '../shell/useShortcuts';
 import { type WorkPlace, WorkPlaceProvider } from '../work/WorkPlace';
-import { PlanPanel } from './PlanPanel';
-import { LeaningRail } from './rail/LeaningRail';
 import { StageRule } from './StageRule';
 
-/** One job's page: who and which stage above, the plan on the left, the work in the middle, the rail on the right. */
+/** One job's page: who and which stage above; below it a stage (`StageFrame`), or a run, which has the screen to itself: hands are full. */
 export function JobFrame({
   place,
   past,
@@ -29,11 +27,10 @@ export function JobFrame({
   children: ReactNode;
 }) {
   const { sheet } = useSettledJob();
-  const selected = useSelectedLayoutSegment();
-  const segment = at ?? selected;
-  // A run has the screen to itself: hands are full.
-  const running = segment === 'run';
-  const stage = running ? 'work' : (STAGES.find((each) => each === segment) ?? 'complaint');
+  const selected = useSelectedLayoutSegments();
+  const segments = at === undefined ? selected : [at];
+  const running = segments.includes('run');
+  const stage = running ? 'work' : (STAGES.find((each) => segments.includes(each)) ?? 'complaint');
   useStageKeys(sheet.job.id);
   return (
     <PresenceProvider jobId={sheet.job.id} stage={stage}>
@@ -43,22 +40,7 @@ export function JobFrame({
             {/* What scrolls is also what hidden labels are placed in: else they lengthen the page itself. */}
             <div className="desk:grid desk:h-[calc(100dvh-2.75rem)] desk:grid-rows-[auto_1fr] desk:overflow-hidden print:block print:h-auto print:overflow-visible">
               <StageRule stage={stage} deskOnly={running} />
-              {running ? (
-                <main id="main" className="relative min-w-0 desk:min-h-0">
-                  {children}
-                </main>
-              ) : (
-                <div className="pb-16 desk:grid desk:min-h-0 desk:grid-cols-[17rem_1fr_19rem] desk:pb-0 xl:grid-cols-[19rem_1fr_20rem] min-[1700px]:grid-cols-[22rem_1fr_25rem] print:block">
-                  <PlanPanel />
-                  <main
-                    id="main"
-                    className="relative min-w-0 p-4 desk:overflow-y-auto desk:p-5 print:overflow-visible"
-                  >
-                    {children}
-                  </main>
-                  <LeaningRail />
-                </div>
-              )}
+              {children}
             </div>
           </MeasureProvider>
         </PastProvider>

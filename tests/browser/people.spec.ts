@@ -20,7 +20,8 @@ const PIN = '402917';
 const PAGES = readdirSync(join(ROOT, 'app'), { recursive: true, encoding: 'utf8' })
   .filter((file) => file.endsWith('page.tsx'))
   .map((file) => `/${file.replace(/\/?page\.tsx$/, '')}`)
-  .map((path) => path.replace(/\[\w+\]/g, '00000000-0000-4000-8000-000000000001'))
+  // A folder in brackets shares a layout and is no part of an address.
+  .map((path) => path.replace(/\/\(\w+\)/g, '').replace(/\[\w+\]/g, '00000000-0000-4000-8000-000000000001'))
   .sort();
 /** What stands before anybody is in, and what a device shows that has no network. */
 const OPEN = ['/begin', '/offline', '/sign-in'];

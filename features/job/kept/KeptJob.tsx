@@ -12,6 +12,7 @@ import type { JobState } from '../../record/jobStore';
 import { judgeAway } from '../../record/judge';
 import { later } from '../../shell/later';
 import { JobFrame } from '../JobFrame';
+import { StageFrame } from '../StageFrame';
 import { blankSheet, placeIn } from './blankSheet';
 
 // A page of one stage does not wait for the others.
@@ -44,7 +45,13 @@ export function KeptJob() {
   return (
     <JobProvider first={first}>
       <JobFrame place={blank.place} past={blank.past} at={segment}>
-        {segment === 'run' ? <RunScreen workId={workId} /> : <Stage />}
+        {segment === 'run' ? (
+          <RunScreen workId={workId} />
+        ) : (
+          <StageFrame>
+            <Stage />
+          </StageFrame>
+        )}
       </JobFrame>
     </JobProvider>
   );

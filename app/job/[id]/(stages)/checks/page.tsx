@@ -1,5 +1,5 @@
 import { ChecksStage } from '@/features/checks/ChecksStage';
-import { page } from '../../../asPerson';
+import { page } from '../../../../asPerson';
 
 export default page('own', () => {
   return <ChecksStage />;

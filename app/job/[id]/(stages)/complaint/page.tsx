@@ -1,5 +1,5 @@
 import { ComplaintStage } from '@/features/job/complaint/ComplaintStage';
-import { page } from '../../../asPerson';
+import { page } from '../../../../asPerson';
 
 export default page('own', () => {
   return <ComplaintStage />;

@@ -3,8 +3,8 @@ import { findingOf } from '@/core/readings/vocabulary/findings';
 import { VerdictStage } from '@/features/job/verdict/VerdictStage';
 import { behindFirstAside } from '@/server/heavy/judge';
 import { jobsLike } from '@/server/learn/queries';
-import { page } from '../../../asPerson';
-import { sheetOf } from '../../../sheetOf';
+import { page } from '../../../../asPerson';
+import { sheetOf } from '../../../../sheetOf';
 
 type Props = { params: Promise<{ id: string }> };
 

@@ -1,5 +1,5 @@
 import { WorkStage } from '@/features/work/WorkStage';
-import { page } from '../../../asPerson';
+import { page } from '../../../../asPerson';
 
 export default page('own', () => {
   return <WorkStage />;
