@@ -10,15 +10,18 @@ import { Button } from '@/ui/Button';
 import { HoldsPanel } from '../checks/HoldsPanel';
 import { useJob } from '../record/JobProvider';
 import { ahead } from '../shell/ahead';
+import { untilThere } from '../shell/later';
 import type { Held } from './SortableWorks';
 import { WorkItem } from './WorkItem';
 
 // Only where there is an order to change.
-const SortableWorks = dynamic(() => import('./SortableWorks').then((module) => module.SortableWorks));
+const SortableWorks = dynamic(() =>
+  untilThere(() => import('./SortableWorks').then((module) => module.SortableWorks)),
+);
 ahead(() => import('./SortableWorks'));
 
 // The procedure library comes with it: nobody waits for that who only looks at the list.
-const Planner = dynamic(() => import('./Planner').then((module) => module.Planner), {
+const Planner = dynamic(() => untilThere(() => import('./Planner').then((module) => module.Planner)), {
   loading: () => <div className="min-h-96" />,
 });
 ahead(() => import('./Planner'));

@@ -24,7 +24,8 @@ import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
 import { type Closed, closeJob } from '../closeJob';
 import { NewFill, useNewFill } from './NewFill';
-import { type NextDraft, NextDue, readNext, toBeKept } from './NextDue';
+import { NextDue } from './NextDue';
+import { type NextDraft, readNext, toBeKept } from './nextDraft';
 import { IssueList, StandingIssues } from './StandingIssues';
 
 /** What closing a job asks for: not needed before. */

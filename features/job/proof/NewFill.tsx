@@ -2,7 +2,6 @@
 
 import { fillOffered } from '@/core/job/fillOffered';
 import { fluidIn } from '@/core/planning/fill/fill';
-import { FillFields } from '../../car/fill/FillFields';
 import { type FillTyped, fillBase, fillTyped, readFill } from '../../car/fill/typed';
 import { useJob } from '../../record/JobProvider';
 import type { Refusal } from '../../shell/refusal';
@@ -10,6 +9,7 @@ import { refusedField } from '../../shell/request';
 import { useShop } from '../../shell/ShopContext';
 import { useKeptFigures } from '../../shell/useKeptFigures';
 import { useUnits } from '../../shell/useUnits';
+import { FillFields } from './proofParts';
 
 type NewFillDraft = {
   typed: FillTyped | null;

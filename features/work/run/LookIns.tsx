@@ -11,14 +11,17 @@ import { PhaseProvider } from '../../measure/PhaseContext';
 import { readingWords } from '../../measure/readingWords';
 import { useJob } from '../../record/JobProvider';
 import { ahead } from '../../shell/ahead';
+import { untilThere } from '../../shell/later';
 import { useUnits } from '../../shell/useUnits';
 
-const AllGood = dynamic(() => import('../../measure/lookin/AllGood').then((module) => module.AllGood));
+const AllGood = dynamic(() =>
+  untilThere(() => import('../../measure/lookin/AllGood').then((module) => module.AllGood)),
+);
 ahead(() => import('../../measure/lookin/AllGood'));
 
 /** The corners to look in at: each opens to its keys, all at once are good in one press; nobody has to. */
 export function LookIns({ corners }: { corners: readonly Corner[] }) {
-  const { sheet, closed } = useJob();
+  const { sheet, judgement, closed } = useJob();
   const units = useUnits();
   const [open, setOpen] = useState<Corner>();
   const head = (corner: Corner) => {
@@ -57,7 +60,9 @@ export function LookIns({ corners }: { corners: readonly Corner[] }) {
           .map((corner) => (
             <li key={corner}>
               <b className="narrow">{corner}</b>{' '}
-              <span className="reading text-soft">{readingWords(head(corner)!, units)}</span>
+              <span className="reading text-soft">
+                {readingWords(head(corner)!, judgement.figures[head(corner)!.id], units)}
+              </span>
             </li>
           ))}
       </ul>

@@ -4,10 +4,10 @@ import { useState } from 'react';
 import { MOST_NOTE, SHEET_NOTES, type SheetNote } from '@/core/car/ownSheet';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
-import { Photos } from '../../car/photo/Photos';
 import { useJob } from '../../record/JobProvider';
 import { useKept } from '../../shell/useKept';
 import { KeepForm, useKeepWithCar } from './KeepWithCar';
+import { Photos } from './stepParts';
 
 /** What this car has of its own here; written down once, at the step, and kept with the car. */
 export function NoteLine({ id }: { id: SheetNote }) {

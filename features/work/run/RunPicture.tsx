@@ -5,11 +5,11 @@ import { drawnOf } from '@/core/planning/bleed/drawn';
 import { fluidSoFar } from '@/core/planning/bleed/soFar';
 import type { WorkPlan } from '@/core/planning/plan';
 import type { Run } from '@/core/planning/run/run';
-import { type BleedCorner, BleedPicture } from '@/ui/BleedPicture';
-import { CornerPlan } from '@/ui/CornerPlan';
+import type { BleedCorner } from '@/ui/BleedPicture';
 import { cn } from '@/ui/cn';
 import { usePlanCorners } from '../../checks/usePlanCorners';
 import { useJob } from '../../record/JobProvider';
+import { BleedPicture, CornerPlan } from './stepParts';
 
 /** The car on the plate while it is worked on: a bleed with its lines and fluid, any other work with the corner in hand. */
 export function RunPicture({ plan, run }: { plan: WorkPlan; run: Run }) {

@@ -9,6 +9,7 @@ import { Button, buttonClass } from '@/ui/Button';
 import { Link } from '@/ui/Link';
 import { useJob } from '../../record/JobProvider';
 import { ahead } from '../../shell/ahead';
+import { untilThere } from '../../shell/later';
 import { UnitKeys } from '../../shell/UnitKeys';
 import { useKept } from '../../shell/useKept';
 import { RunPicture } from './RunPicture';
@@ -21,7 +22,7 @@ import { useRunKeys } from './useRunKeys';
 import { useWakeLock } from './useWakeLock';
 
 // The end of a run comes when it is reached.
-const RunEnd = dynamic(() => import('./RunEnd').then((module) => module.RunEnd), {
+const RunEnd = dynamic(() => untilThere(() => import('./RunEnd').then((module) => module.RunEnd)), {
   loading: () => <div className="min-h-64" />,
 });
 ahead(() => import('./RunEnd'));
@@ -40,12 +41,12 @@ export function RunScreen({ workId }: { workId: string }) {
   const list = `/job/${sheet.job.id}/work`;
   if (!work || !run)
     return (
-      <div className="p-5">
+      <main id="main" className="p-5">
         <p className="text-lg">That work is not on this job’s sheet.</p>
         <Link href={list} className={buttonClass()}>
           To the work of this job
         </Link>
-      </div>
+      </main>
     );
   const before = firstInVisit(work, sheet.works, sheet.ticks);
   const plan = planOf(work);
@@ -61,7 +62,10 @@ export function RunScreen({ workId }: { workId: string }) {
     }
   };
   return (
-    <div className="desk:grid desk:h-full desk:grid-cols-[minmax(17rem,26rem)_1fr] desk:grid-rows-[minmax(0,1fr)]">
+    <main
+      id="main"
+      className="relative min-w-0 desk:grid desk:min-h-0 desk:grid-cols-[minmax(17rem,26rem)_1fr] desk:grid-rows-[minmax(0,1fr)]"
+    >
       <RunPicture plan={plan} run={run} />
       <div className="flex min-w-0 flex-col desk:min-h-0">
         <div className="flex flex-wrap items-center gap-x-3 border-b-2 border-ink bg-card px-4 py-1.5 desk:px-6">
@@ -116,6 +120,6 @@ export function RunScreen({ workId }: { workId: string }) {
         </div>
         <RunRule run={run} />
       </div>
-    </div>
+    </main>
   );
 }
