@@ -60,10 +60,10 @@ export function conditionsIn(text: string, clauses: readonly Clause[]): Conditio
 }
 
 const PLACES: readonly [Corner, RegExp][] = [
-  ['FL', /\b(?:(?:front|forward) (?:\w+ )?left|left (?:\w+ )?front|fl|lf)\b/],
-  ['FR', /\b(?:(?:front|forward) (?:\w+ )?right|right (?:\w+ )?front|fr|rf)\b/],
-  ['RL', /\b(?:(?:rear|back) (?:\w+ )?left|left (?:\w+ )?(?:rear|back)|rl|lr)\b/],
-  ['RR', /\b(?:(?:rear|back) (?:\w+ )?right|right (?:\w+ )?(?:rear|back)|rr)\b/],
+  ['FL', /\b(?:(?:front|forward) (?:\w+ )?left|left (?:\w+ )?(?:at the |on the )?front|fl|lf)\b/],
+  ['FR', /\b(?:(?:front|forward) (?:\w+ )?right|right (?:\w+ )?(?:at the |on the )?front|fr|rf)\b/],
+  ['RL', /\b(?:(?:rear|back) (?:\w+ )?left|left (?:\w+ )?(?:at the |on the )?(?:rear|back)|rl|lr)\b/],
+  ['RR', /\b(?:(?:rear|back) (?:\w+ )?right|right (?:\w+ )?(?:at the |on the )?(?:rear|back)|rr)\b/],
 ];
 
 /** The wheel a clause speaks of, when it names one only. */

@@ -10,6 +10,9 @@ export type Suggestion = { finding: FindingId; state: string; corner?: Corner; f
 
 export type WordsRead = { suggestions: Suggestion[]; conditions: Conditions };
 
+/** What is behind these is said of something else: "no pedal after a pad change". */
+const SINCE = /^(?:after|since|once|because|until|till|while)$/;
+
 /** How many words back a denial still counts. */
 const DENIED_WITHIN = 3;
 
@@ -67,14 +70,15 @@ function isDenied(rule: Rule, { words }: Clause, first: number, last: number): b
   const at = text.findLastIndex(
     (word, index) => index >= first - DENIED_WITHIN && index < until && DENIALS.test(word),
   );
-  return at >= 0 && text[at + 1] !== 'only' && text[at + 1] !== 'just';
+  if (at < 0 || text.slice(at, first).some((word) => SINCE.test(word))) return false;
+  return text[at + 1] !== 'only' && text[at + 1] !== 'just';
 }
 
-/** One answer a question: what was said outright before what was denied, then the longer words, then the earlier. */
+/** One answer a question: what was said outright before what was denied, then one that names the wheel, the longer words, the earlier. */
 function settled(found: readonly Suggestion[]): Suggestion[] {
   const best = new Map<FindingId, Suggestion>();
-  const weight = ({ finding, state, from, to }: Suggestion) =>
-    (state === findingOf(finding).states[0] ? 0 : 1000) + (to - from) - from / 1e4;
+  const weight = ({ finding, state, corner, from, to }: Suggestion) =>
+    (state === findingOf(finding).states[0] ? 0 : 1000) + (corner ? 200 : 0) + (to - from) - from / 1e4;
   for (const each of found) {
     const before = best.get(each.finding);
     if (!before || weight(each) > weight(before)) best.set(each.finding, each);

@@ -27,7 +27,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       `(?:${DONE}) ${upTo(6)}(?:master|servo|booster)(?: cylinder)?`,
-      '(?:master|servo|booster)(?: cylinder)? (?:was |has been |just |got )?(?:changed|replaced|fitted|swapped|new|rebuilt)',
+      '(?:master|servo|booster)(?: cylinder)? (?:was |has been |just |got )?(?:changed|replaced|fitted|swapped|new|rebuilt|overhauled|renewed)',
     ),
   ),
   says(
@@ -36,7 +36,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       '(?:fresh|new|changed the) (?:brake )?fluid',
       'fluid (?:is |was )?(?:fresh|new|just changed|changed (?:last|this) (?:week|month))',
-      'flushed (?:last|this|before)',
+      'flushed (?:last|this|before)|put (?:in |some |new )*dot ?[\\d.]+',
     ),
   ),
   says(
@@ -58,7 +58,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `put ${upTo(3)}(?:pads|discs|rotors|shoes) (?:in|on)`,
       '(?:pads?|discs?|rotors?) (?:change|swap|job)',
     ),
-    rx(`(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every`),
+    rx(`(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every|wrong way`),
   ),
   says(
     'bed_in_done',
@@ -110,11 +110,11 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'level_falls',
     'slowly',
     rx(
-      `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|disappears?|vanish(?:es)?)`,
+      `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|disappears?|vanish(?:es)?|(?:went|gone|been going) down)`,
       `(?:losing|loses|using|uses|drinks) ${upTo(2)}(?:brake )?fluid`,
       'keep(?:s)? (?:having to )?top(?:ping)? (?:it |the fluid )?up',
       '(?:having to )?(?:needs? )?top(?:ping|ped)? (?:it |the fluid |the reservoir )?up',
-      `(?:add(?:ed|ing)?|put) ${upTo(1)}fluid ${upTo(2)}(?:twice|again|every|each|this month|this week)`,
+      `(?:add(?:ed|ing)?|put) ${upTo(1)}fluid ${upTo(2)}(?:twice|again|every|each|(?:two|three|four|several|\\d+) times|this month|this week)`,
     ),
     rx('fast|quickly|every day|daily|overnight|empties'),
   ),
@@ -155,9 +155,10 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'stood_long',
     'yes',
     rx(
+      `(?:stood|sat|parked|left) ${upTo(4)}(?:for )(?:\\w+ )?(?:months?|years?)`,
       `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|not (?:been )?(?:used|driven|moved)) ${upTo(4)}(?:months?|years?|winter|ages|long|since)`,
       '(?:after|over|all) (?:the )?winter|(?:after|from|long) standing|barn find|laid up',
-      'been stored|in storage',
+      `been stored|in storage|on (?:axle |jack )?stands ${upTo(2)}(?:since|for|all)`,
     ),
     rx(`(?:${DONE})`),
   ),

@@ -5,7 +5,7 @@ const PRESS = '(?:press|push|stab|pump|application|touch|stroke|dab|stamp|prod)'
 const END =
   '(?:at )?(?:the )?(?:very )?(?:end|bottom) of (?:the |its )?(?:travel|stroke|pedal)|when (?:i )?press(?:ed|ing)? (?:really )?hard(?:er)?';
 const SPONGY =
-  'spong(?:y|ey|e)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy';
+  'spong(?:y|ey|e)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding|treacle|mud)';
 
 /** What the pedal did. */
 export const PEDAL_WORDS: readonly Rule[] = [
@@ -15,7 +15,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     rx(
       `${SPONGY}`,
       "(?:goes|went|gone|going|gets|got|turns|is|was|it's|feels|only|still|quite|too) (?:all |really |very |a bit |still )?soft",
-      'softer|^soft|(?:slightly|a bit|a little) soft',
+      'softer|^soft|(?:slightly|a bit|a little|sometimes|then) soft',
     ),
     rx(END),
   ),
@@ -25,9 +25,11 @@ export const PEDAL_WORDS: readonly Rule[] = [
     'pedal_long',
     rx(
       '(?:long|low|longer|lower|deep) (?:brake )?pedal',
-      '(?:brake )?pedal (?:is |was |goes |went |gets |getting |got |feels |gone |has gone |has become |went a bit )?(?:much |very |really |quite |a bit |too |so )?(?:long|low|deep)(?:er)?',
+      '(?:brake )?pedal (?:is |was |goes |went |gets |getting |got |feels |gone |been |has gone |has been |has become |went a bit )?(?:much |very |really |quite |a bit |too |so )?(?:long|low|deep)(?:er)?',
       '^(?:but |and |still |very |really |too |so |just )*(?:long|low)$',
       `(?:travels?|goes|moves|drops) ${upTo(4)}(?:inch(?:es)?|cm|centimet(?:er|re)s) ${upTo(1)}before`,
+      "(?:was|used to be|sat) (?:much |a lot |a bit )?higher|pedal's (?:\\w+ )?(?:lower|longer|low|long)",
+      '(?:inch(?:es)?|cm|bit|lots?|loads|plenty) of (?:slack|free play|nothing)',
       'long travel|excessive (?:brake )?(?:pedal )?travel',
       'travel (?:is |has become )?(?:excessive|too much|too long)',
       '(?:lots|lot|loads|too much|more) (?:of )?(?:pedal )?travel',
@@ -37,6 +39,10 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'travels? (?:too far|a long way)|goes (?:a long way|too far|way) down',
       'pedal (?:goes|travels?) further',
       "it's (?:too |very |really )?(?:long|low)$",
+      "(?:it|they|she|pedal's) (?:goes|went|gets|got|been|gone|is) (?:all |really |very |too )?(?:long|low)(?: since)?$",
+      `(?:only|just) (?:the )?last (?:bit|part|inch|third|half) of (?:the )?(?:travel|pedal|stroke)`,
+      `lengthen(?:s|ing|ed)? (?:of (?:the )?)?(?:pedal|travel|stroke)|(?:pedal|travel|stroke) (?:is |keeps )?lengthen(?:s|ing|ed)?`,
+      '^(?:and |then |it )*(?:went|goes|got|gets) (?:long|low)$',
       `bit(?:e|es|ing)(?: point)? ${upTo(4)}(?:lower|low|late|further down)`,
       `(?:bites?|grabs?|works?|comes? on|catch(?:es)?) ${upTo(3)}(?:bottom|near the floor|just off the floor|last inch)`,
       '(?:free )?play in the pedal|pedal has (?:a lot of |lots of )?(?:free )?play|dead spot',
@@ -55,8 +61,10 @@ export const PEDAL_WORDS: readonly Rule[] = [
     rx(
       '(?:to|hits?|hitting|on|reached|touch(?:es|ed)) the (?:floor|boards|carpet|bulkhead|stop)',
       '(?:to|on) the floor|floored? it and nothing|bottom(?:s|ed)? out',
+      '(?:push|press)(?:es|ed|ing)? (?:it|the pedal|them) (?:all the way|right) down',
       'pedal (?:[\\w]+ ){0,3}?(?:to|on) (?:the )?bottom',
-      'no (?:brake )?pedal(?: at all)?|lost (?:the |my |all )?(?:pedal|brakes)',
+      "(?:can't|cannot|couldn't|never) (?:seem to )?get (?:a|any|the) pedal|(?:ran|run|running) out of pedal",
+      'no (?:brake )?pedal(?: at all)?|(?:lost|loses?|losing) (?:the |my |all )?(?:pedal|brakes)|no resistance in the pedal',
       '(?:pedal|brakes?) (?:just )?(?:has |have )?(?:disappeared|vanished|was gone|had gone|gone completely|went away)',
       '(?:then|and) (?:it|the pedal|they) (?:just )?(?:went away|disappeared|vanished)',
       '^(?:it|they) (?:just )?(?:went away|vanished|disappeared) (?:in|at|into)',
@@ -83,15 +91,17 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'pedal (?:is |was |goes |went |gets |got |feels |gone |has gone |has become )?(?:like )?(?:a |as )?(?:very |really |so |rock |too )?(?:hard|stiff|heavy|brick|rock|wood(?:en)?|solid|concrete)',
       'pedal (?:[\\w]+ ){0,3}?(?:is|feels|goes|was) (?:very |really |rock )?(?:hard|stiff|heavy)',
       'like (?:a )?(?:brick|rock|block of wood|wood|concrete)|brakes? feels? (?:wooden|heavy|solid)',
-      'two feet|both feet',
+      'two feet|both (?:feet|legs)',
       '(?:needs?|takes?|have to use|with) (?:two feet|both feet|all my (?:weight|strength)|a lot of (?:force|effort)|(?:so |too )?much (?:force|effort))',
       `(?:pressure|force|effort) ${upTo(3)}(?:huge|high|enormous|massive)`,
       'stand(?:ing)? on (?:it|them|the pedal|the brakes?)',
       '(?:press|push|stamp|shove)(?:ing)? (?:on )?(?:it |them |the pedal |the brakes? )?(?:really |very |so |too |much |twice as )hard(?:er)?',
       'no (?:brake |power )?(?:servo|assist(?:ance)?|power assist(?:ance)?|boost)',
       'brakes? (?:goes|go|gets|went|feels) (?:very |rock )?hard',
-      '(?:pushing|pressing|stamping|shoving) hard',
-      '(?:big|good) (?:shove|push)|lots of effort',
+      '(?:pushing|pressing|stamping|shoving) hard|(?:more and more|ever more) (?:pressure|force|effort)',
+      '(?:sometimes|then|else|or) (?:goes |it goes |is )?hard$|^hard (?:with|when|while) (?:the )?engine',
+      '(?:big|good|huge|hefty|massive|mighty|proper) (?:shove|push|press|kick)|lots of effort',
+      '(?:really |have to |had to |got to |need to )(?:really )?lean(?:ing)? on (?:it|them|the (?:pedal|brakes?))',
       '^(?:still|very|really|too|just) (?:hard|stiff|heavy)$',
     ),
     rx(END),
@@ -112,14 +122,24 @@ export const PEDAL_WORDS: readonly Rule[] = [
       4,
     ),
   ),
+  yes(
+    'pedal_pulses',
+    near(
+      'vibrat(?:es|ing|ion)|shak(?:es|ing)|judder(?:s|ing)?|trembl(?:es|ing)',
+      '(?:my|the) foot|underfoot',
+      4,
+    ),
+  ),
   yes('pedal_pulses', rx('pulsing|pulsat(?:es|ing|ion)')),
   yes(
     'pedal_slow_return',
     rx(
       'slow (?:to )?(?:return|come back|come up|release|let go)',
+      `(?:takes|needs) (?:ages|forever|a (?:second|while|moment)|time|long) to (?:come|get|return) ?(?:back)?`,
       'slowly (?:comes?|coming|returns?|rises?) (?:back|up)',
       "(?:doesn't|does not|won't|not) (?:come|coming) back(?: up)?",
       'stays? (?:down|low)|sticks? down|brakes? releases? late',
+      `let(?:ting|s)? go ${upTo(6)}(?:stays?|still|keeps?) (?:braked|braking|on)`,
       '(?:brakes? )?(?:stay|stays|stayed|staying|hang|hangs) (?:partly |slightly |a bit |half )?on(?: after| when)?',
       'slow(?:ly)? (?:to )?releas(?:e|es|ing)|(?:late|lazy) release',
     ),
@@ -132,11 +152,13 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `first brake ${upTo(5)}(?:long|low|soft|nothing|deep|floor|further)`,
       `(?:long|low|soft|deep|nothing|floor) ${upTo(3)}first ${PRESS}`,
       `second (?:${PRESS}|one|time) ${upTo(3)}(?:fine|firm|good|ok|okay|normal|hard|right)`,
-      `(?:on|with|by|at|after) (?:the |a )?(?:second|2nd|third) ${PRESS}`,
+      `no (?:pedal|brakes?) (?:until|till) (?:the |a )?(?:second|2nd|third|3rd) ${PRESS}`,
+      `(?:on|with|by|at|after|until|till) (?:the |a )?(?:second|2nd|third|3rd) ${PRESS}`,
       '(?:press|push|pump|hit|tread)(?: it| them| the pedal| the brakes?)? twice',
       'pump(?:ed|ing)? (?:it|them|the pedal|the brakes) (?:up )?(?:once|twice|first|into|before|to get|helps?|a few times)',
       '(?:if|when) (?:i|you) pump|double (?:pump|tap|press)',
-      'pump (?:it|them|the pedal|the brakes) (?:up|and (?:it|they))',
+      '(?:needs?|wants?|keeps?|takes?) (?:a )?pumping|(?:have|has|had|got) to pump',
+      'pump(?:ed)? (?:it |them |the pedal |the brakes )?(?:up|and (?:it|they))',
       "(?:needs?|need|have|had) (?:a |to )?(?:second |two |pump|tap)(?: [\\w']+){0,2}",
       '(?:two|couple of|few) (?:presses|pumps|stabs|goes)',
       'dab (?:it|them) first|quick tap|left foot tap',

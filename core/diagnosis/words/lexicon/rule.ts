@@ -68,4 +68,4 @@ export const DONE =
   'new|changed|changing|replaced|replacing|fitted|fitting|swapped|swapping|rebuilt|rebuilding|renewed|renewing|overhauled|refurbished';
 /** Without the brake. */
 export const COAST =
-  'without (?:the )?brak(?:e|es|ing)|not braking|off the brakes?|coasting|cruising|all the time|even when not|no brakes? on';
+  'without (?:the )?brak(?:e|es|ing)|not braking|off the brakes?|coasting|cruising|all the time|even when not|no brakes? on|brak(?:e|ing) or not';

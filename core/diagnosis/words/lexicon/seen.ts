@@ -33,8 +33,9 @@ export const SEEN_WORDS: readonly Rule[] = [
       `(?:caliper|cylinder) ${upTo(2)}(?:${WET})`,
       `(?:${WET}) ${upTo(2)}(?:caliper|wheel cylinder|rear cylinder)`,
       `(?:leak(?:s|ing)?|weep(?:s|ing)?) ${upTo(3)}wheel`,
-      `(?:oil|fluid|wet) ${upTo(5)}(?:on|down|over|inside) (?:the )?${upTo(3)}(?:wheel|tyre|rim)`,
+      `(?:oil|fluid|wet) ${upTo(5)}(?:on|down|over|inside) (?:the )?${upTo(6)}(?:wheel|tyre|rim)`,
     ),
+    rx('master'),
   ),
   says(
     'leak',
@@ -48,25 +49,27 @@ export const SEEN_WORDS: readonly Rule[] = [
     'leak',
     'master_to_booster',
     rx(
-      `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(2)}(?:booster|servo|rear seal)`,
+      `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:booster|servo|rear seal|(?:at|from|round) (?:the |its )?(?:back|rear))`,
       `(?:fluid|wet|oil) ${upTo(2)}(?:behind the master|(?:in|into|inside) the (?:booster|servo))`,
+      `(?:wet|damp|fluid|oil) ${upTo(4)}(?:carpet|footwell|under the (?:dash|pedals?)|pedal box)`,
     ),
   ),
   found(
     'bubbles',
     'many',
-    near('air|bubbles', 'lots|loads|plenty|kept coming|full of|nothing but', 3),
+    near('air|bubbles', 'lots|loads|plenty|(?:keep|keeps|kept) coming|full of|nothing but', 3),
     'none',
   ),
   says(
     'bubbles',
     'few',
     rx(`(?:some |a bit of |a few )?(?:air|bubbles) ${upTo(2)}(?:came|come|coming) (?:out|from|through|up)`),
+    rx('keeps?|kept'),
   ),
   found(
     'hose_swell',
     'yes',
-    near('hoses?|flexi', 'bulg(?:e|es|ing)|swell(?:s|ing)?|swollen|balloon(?:s|ing)?', 3),
+    near('hoses?|flexi', 'bulg(?:e|es|ing)|swell(?:s|ing)?|swollen|balloon(?:s|ing)?|blister(?:s|ed)?', 3),
     'no',
   ),
   says(
@@ -100,7 +103,7 @@ export const SEEN_WORDS: readonly Rule[] = [
     'parking_brake',
     'lever_high',
     rx(
-      `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:too high|high|pulls? (?:all the way|right|too far) up|(?:too many|lots of|\\d+) clicks|right up)`,
+      `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:too high|high|pulls? (?:all the way|right|too far) up|(?:too many|lots of|\\d+|[a-z]+teen|nine|ten|eleven|twelve|twenty) clicks|right up)`,
       `many clicks on the ${HANDBRAKE}`,
     ),
     'frees',
@@ -109,7 +112,7 @@ export const SEEN_WORDS: readonly Rule[] = [
     'parking_brake',
     'drags',
     rx(
-      `${HANDBRAKE} ${upTo(2)}(?:drags?|dragging|(?:doesn't|does not|won't|not) (?:fully |properly |quite )?(?:releas(?:e|ing)|let go|free))`,
+      `${HANDBRAKE} ${upTo(2)}(?:drags?|dragging|(?:isn't|is not|doesn't|does not|won't|not) (?:fully |properly |quite )?(?:returning|return|coming back|releas(?:e|ing)|let go|free))`,
     ),
   ),
   found(
@@ -152,7 +155,7 @@ export const SEEN_WORDS: readonly Rule[] = [
     'pad_wear_shape',
     'inner_thin',
     rx(
-      `(?:inner|inside) (?:pad )?${upTo(3)}(?:gone|thin(?:ner)?|worn|finished|down|less|eaten|wears? ${upTo(2)}(?:fast|faster|quick|quicker))`,
+      `(?:inner|inside) (?:pads? |ones? )?${upTo(3)}(?:worse|gone|thin(?:ner)?|worn|finished|down|less|eaten|wears? ${upTo(2)}(?:fast|faster|quick|quicker))`,
     ),
     rx('tyres?|than the inner|edge|rotor|disc'),
   ),
@@ -198,11 +201,21 @@ export const SEEN_WORDS: readonly Rule[] = [
   ),
   says('rotor_surface', 'cracked', near(ROTOR, 'crack(?:s|ed)?', 6), rx('heat cracks?|craz')),
   found('rotor_surface', 'grooves', near(ROTOR, 'groov(?:es|ed)|scored|scoring|ridges', 4), 'smooth'),
+  says(
+    'rotor_surface',
+    'grooves',
+    rx('^(?:with )?(?:deep|big|heavy) (?:grooves|scores|ridges)'),
+    rx('tyres?|drums?|pads?'),
+  ),
   found('rotor_surface', 'rusted', near(ROTOR, 'rust(?:y|ed)?|corroded|pitted', 3), 'smooth'),
   says(
     'rotor_surface',
     'deposits',
-    near(ROTOR, 'deposits|pad (?:prints?|material)|patches|transfer marks', 4),
+    near(
+      ROTOR,
+      'deposits|pad (?:prints?|material|compound)|patch(?:es|y)|blotch(?:es|y)|smear(?:s|ed)?|hot ?spots?|transfer marks',
+      4,
+    ),
   ),
   says('rotor_surface', 'heat_checked', rx('heat ?(?:checked|checks|cracks|crazed)|crazed|crazing')),
   found(

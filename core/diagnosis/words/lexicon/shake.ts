@@ -12,6 +12,14 @@ export const SHAKE_WORDS: readonly Rule[] = [
     new RegExp(`\\b(?:${COAST}|off the brake|clutch|gearbox|pedal (?:shakes|shaking|vibrates|vibrating))\\b`),
   ),
   says('vibration_braking', 'yes', near('discs?|rotors?', 'warped', 3)),
+  says(
+    'vibration_braking',
+    'yes',
+    rx(
+      '(?:over|on|like) (?:a |the )?(?:cattle grids?|rumble strips?|washboard|cobbles|corrugations|ripples)',
+    ),
+    rx(`${COAST}|(?:knock|clunk|rattl|clonk|bang|squeak|creak)\\w*`),
+  ),
   yes('vibration_coasting', near(SHAKE, `${COAST}|off the brake`, 6)),
   says(
     'shake_where',
@@ -20,7 +28,12 @@ export const SHAKE_WORDS: readonly Rule[] = [
     rx('seat|floor'),
   ),
   says('shake_where', 'seat', near(SHAKE, 'seat|backside|floor|whole car', 5)),
-  says('judder_order', 'first', rx(`once ${TURN}`)),
+  says(
+    'judder_order',
+    'first',
+    rx(`once ${TURN}`),
+    rx('(?:click|knock|clunk|tick|squeak|scrap|rub|rattl)\\w*'),
+  ),
   says('judder_order', 'second_or_more', rx(`(?:twice|(?:two|three|four|several|many) times) ${TURN}`)),
   yes(
     'smell_or_smoke',
@@ -32,7 +45,8 @@ export const SHAKE_WORDS: readonly Rule[] = [
   yes(
     'noise_squeal',
     rx(
-      'squeal(?:s|ed|ing|y)?|squeak(?:s|ed|ing|y)?|screech(?:es|ed|ing|y)?|sing(?:s|ing)',
+      'squeal(?:s|ed|ing|y)?|squeak(?:s|ed|ing|y)?|screech(?:es|ed|ing|y)?|squawk(?:s|ed|ing)?|sing(?:s|ing)',
+      'nois(?:e|es) like (?:a )?(?:goose|pig|whistle|trumpet|seagull)',
       'whistl(?:e|es|ing)|howl(?:s|ing)?|chirp(?:s|ing)?|high ?pitch(?:ed)?',
     ),
     rx('tyres?|belt'),
@@ -50,16 +64,19 @@ export const SHAKE_WORDS: readonly Rule[] = [
     rx(
       'rattl(?:e|es|ed|ing)|clunk(?:s|ed|ing|y)?|knock(?:s|ed|ing)?|clack(?:s|ing)?',
       'clonk(?:s|ing)?|click(?:s|ed|ing)?|clatter(?:s|ing)?|thunk(?:s|ing)?|thud(?:s|ding)?',
-      'bang(?:s|ing)',
+      'tick(?:s|ing)(?: noise| sound)?|tapp?(?:s|ing) (?:noise|sound)',
+      'bang(?:s|ing)|(?:loud|big|almighty) (?:bang|crack|thump)',
     ),
-    rx('knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the|many clicks'),
+    rx(
+      'knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the|(?:many|lots of|\\d+|[a-z]+teen|nine|ten|eleven|twelve|twenty) clicks',
+    ),
   ),
   says('warning_light', 'abs', near('abs', 'lights?|lamps?|warning', 3)),
   says(
     'warning_light',
     'brake',
     near(
-      'brake|handbrake|red|exclamation(?: mark)?|fluid',
+      'brake|handbrake|red|exclamation(?: mark)?|fluid|level(?: sensor)?',
       'warning(?: light| lamp)?|lamps?|light (?:is |has |came |come |comes |stays )*(?:on|lit|up)|light on the dash|light flickers?',
       3,
     ),

@@ -3,7 +3,7 @@ import { found, HANDBRAKE, near, PADS, ROTOR, type Rule, rx, says, upTo, yes } f
 const NOT =
   "doesn't|don't|do not|does not|won't|wouldn't|will not|isn't|not|hardly|barely|didn't|can't|could not|couldn't";
 const PULLS =
-  'pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|moves|heads|jumps|leads';
+  'pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|moves|heads|jumps|leads|crab(?:s|bing|bed)?';
 const towards = (side: string) =>
   rx(
     `(?:${PULLS}) (?:me |us |it |itself |over |off |the wheel |the steering |hard |strongly |slightly |badly |sharply |a bit )?(?:to )?(?:the )?(?:hard )?${side}`,
@@ -31,7 +31,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(
       `(?:${NOT}) (?:really |just )?(?:stop|slow|stopping|slowing|brake|bite|grip|pull up)(?: down| as| like| well| properly| anymore)?`,
       "(?:don't|doesn't|not|aren't) (?:feel |work |stop )?(?:as|so) (?:sharp|strong|good|well|effective)",
-      'no (?:bite|stopping power|stopping|stop|retardation|brakes|power in the brakes)',
+      'no (?:initial |first |cold )?(?:bite|stopping power|stopping|stop|retardation|brakes|power in the brakes)',
       '(?:hardly|barely) any (?:brakes?|braking|stopping)',
       '(?:weak|poor|bad|rubbish|terrible|useless|feeble|lazy|crap|awful|hopeless|dreadful) (?:brakes?|braking|stopping|bite)',
       'brakes? (?:is |are |feels? |feel |seems? |were |was |get |gets )?(?:very |really |so |just |a bit |pretty )?(?:weak|poor|bad|rubbish|terrible|useless|feeble|crap|awful|hopeless|dreadful|no good)',
@@ -44,8 +44,13 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:weaker|worse) and (?:weaker|worse)',
       'braking (?:power|force|performance) (?:drops|falls|goes|fades|is (?:down|low|poor))',
       '(?:take|takes) (?:a (?:second|moment|while)|time) before',
-      'brak(?:e|ing) (?:much |a lot |way |far )?earlier',
+      `brak(?:e|ing) ${upTo(4)}(?:earlier|sooner)|pedal (?:is |feels |felt |went )?(?:completely )?dead(?! (?:for|until|at|over))`,
+      'brakes? (?:are|r|is|were) (?:totally |completely |well )?(?:shot|knackered|toast|cooked|scary|frightening|terrifying|dodgy|sketchy|dangerous)',
+      '(?:stops?|braking) (?:is|was|are|were|feels?|gets?) (?:really |very |quite |a bit )?(?:scary|frightening|terrifying|dodgy|sketchy|dangerous)',
+      `(?:can't|cannot|couldn't|don't|doesn't) cope|struggl(?:e|es|ing) to (?:stop|slow)|not up to (?:it|the job)`,
+      'no (?:front|rear) brakes|(?:brak|stop)\\w+ on ice|(?:stopping|braking) distances? (?:has|have) (?:doubled|grown|increased|gone up)',
       'little (?:braking|bite)|(?:run(?:s|ning)?|ran) out of brakes?|nothing happens',
+      'not (?:really |too |very )?(?:happy|impressed) with the (?:bite|brakes|stopping)|^(?:no|zero) (?:grip|bite)',
       'brakes? (?:do|does|did) nothing|no confidence in the brakes?|(?:nothing|not) there',
       '(?:weak|useless|hopeless|terrible|awful|poor) (?:on|at|in|when)',
       `(?:firm|good|hard) pedal ${upTo(3)}no (?:stopping|brakes?|bite|stop)`,
@@ -58,12 +63,13 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `pull(?:s|ed|ing)? ${upTo(3)}(?:left|right|side|one way|offside|nearside)`,
       'pulls|pulling|pull(?:s|ing)? (?:under|when|on) (?:the )?brak(?:es?|ing)',
       'pull(?! (?:over|in|into|up|away|off|the))',
+      '(?:steering |the )?wheel (?:turns|goes|jerks|twitches) (?:to the )?(?:left|right) (?:by|on|under|when)',
       'veers?|veering|weav(?:es|ing)|darts?|darting|dives? (?:left|right|to)',
       'steers? (?:itself|left|right)|swerv(?:es?|ing)|wanders? (?:under|when|to)',
-      'drifts? (?:left|right|to)',
+      'drifts? (?:left|right|to)|crab(?:s|bing|bed)?',
       `(?:${NOT}) (?:brake|stop|slow|pull up) (?:evenly|straight|in a straight line)`,
       '(?:keep|keeping|hold|holding) (?:it|the car) (?:in a )?straight',
-      '(?:two|both) hands on the wheel',
+      '(?:two|both) hands on the wheel|(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side|only one side (?:works|brakes|bites)',
     ),
     rx('pull(?:s|ed|ing)? (?:all the way |right )?(?:over|in|into|up|away|off)|does it'),
   ),
@@ -86,13 +92,13 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'lock(?:s|ed|ing)?(?: up| early| first)?|steps? out|comes? round|overtakes?|loose (?:under|on)|light (?:under|on)|happy (?:under|on)|nervous|twitchy|slides? (?:under|out)|skid(?:s|ding)?',
       4,
     ),
-    rx(`(?:${FRONT}) ${upTo(2)}lock(?:s|ed|ing)?`),
+    rx(`(?:${FRONT}) ${upTo(2)}lock(?:s|ed|ing)?|nuts?|bolts?|studs?`),
   ),
   says(
     'axle_locks_early',
     'front',
     near(FRONT, 'lock(?:s|ed|ing)?(?: up| early| first)?|flat ?spot(?:s|ted|ting)?|skid(?:s|ding)?', 4),
-    rx(`(?:${BACK}) ${upTo(2)}lock(?:s|ed|ing)?`),
+    rx(`(?:${BACK}) ${upTo(2)}lock(?:s|ed|ing)?|locked (?:on|solid)`),
   ),
   says(
     'axle_locks_early',
@@ -102,26 +108,31 @@ export const STOPPING_WORDS: readonly Rule[] = [
   says(
     'axle_locks_early',
     'rear',
-    rx('(?:rear|back)(?: end)? (?:gets|goes|is|feels) (?:light|loose|nervous)'),
+    rx(
+      '(?:rear|back)(?: end)? (?:gets|goes|is|feels) (?:light|loose|nervous)',
+      '(?:wants?|tries|trying) to (?:swap|change) ends|swaps? ends',
+      'back (?:comes?|came|steps?|stepped|goes|went|swings?|swung) (?:round|around|out)',
+    ),
   ),
   says(
     'wheel_drags',
     'all',
     rx(
-      `(?:all|every(?:thing)?) (?:four |4 )?(?:wheels?|corners?|brakes?|of them)? ?${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck|hot|seized|on)`,
+      `(?:all|every(?:thing)?) (?:four |4 )?(?:wheels?|corners?|brakes?|of them)? ?${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck|hot|seized|(?:are|is|stays?|staying) on)`,
       `brakes? (?:drag(?:s|ging)?|bind(?:s|ing)?) ${upTo(3)}(?:all|every|everywhere)`,
       "(?:won't|will not|doesn't|hardly) (?:want to )?roll",
-      `(?:like|as if|feels) (?:the |my )?${HANDBRAKE} (?:is|was|were|has been) (?:still |left )?on`,
+      `(?:like|as if|feels) (?:the |my )?${HANDBRAKE}(?:'s| is| was| were| has been) (?:still |left )?on`,
       '(?:held|holding) back|holds (?:itself )?back|rolls? to a (?:stop|halt)',
       '(?:barely|hardly) rolls?',
     ),
-    rx('all the time'),
+    rx('all (?:the time|winter|summer|year|day|night|week)'),
   ),
   says(
     'wheel_drags',
     'one',
     rx(
-      `(?:wheel|corner|front|rear|left|right|side|caliper|brakes?|it) ${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck on|seized|sticks|sticking|stuck$|(?:stay|stays) locked|seiz(?:e|es|ing)|rub(?:s|bing)|locked (?:solid|on|up solid))`,
+      `(?:wheel|corner|front|rear|left|right|side|caliper|brakes?|it) ${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck on|seized|sticks|sticking|stuck$|(?:stay|stays) locked|locked on|seiz(?:e|es|ing)|rub(?:s|bing)|locked (?:solid|on|up solid))`,
+      `not (?:fully |quite |properly )?releas(?:e|ing) ${upTo(3)}(?:left|right|one side|front|rear|back)`,
       "drag(?:s|ging)?|bind(?:s|ing)|stuck on|(?:won't|don't|doesn't) turn",
       "(?:won't|doesn't|hardly) spin|wheels? (?:is |are )?(?:hard|difficult|stiff) to turn",
       'brakes (?:are |keep )?rubb(?:ing|s)',
@@ -138,7 +149,9 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'one_hot',
     rx(
       `(?:wheel|rim|alloy|hub|corner|disc|rotor) ${upTo(5)}${HOT}`,
+      `one (?:of the )?(?:front|rear|back)? ?(?:wheels?|discs?|rotors?|rims?|brakes?|fronts|rears) ${upTo(4)}${HOT}`,
       `(?:a|one|the) (?:very |really )?hot (?:wheel|rim|disc|rotor|corner)`,
+      `one (?:front |rear |back )?drum ${upTo(3)}${HOT}`,
       `${NAMED_WHEEL}(?: wheel| rim| disc| rotor| brake)? ${upTo(2)}${HOT}`,
     ),
     rx(`${ONCE}|both|all|every|equally|smell(?:s|ing)? hot`),
@@ -149,7 +162,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(
       `(?:(?:both |the )?(?:fronts|rears)|(?:both )?(?:front|rear|back) (?:wheels|discs|rotors|brakes|rims)) ${upTo(2)}${HOT}`,
     ),
-    rx(ONCE),
+    rx(`${ONCE}|one of`),
   ),
   yes(
     'pads_wear_fast',

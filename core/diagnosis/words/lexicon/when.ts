@@ -8,7 +8,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'after_cornering',
     rx(
       `(?:after|following|out of|coming out of|exit of|through|over|from) ${upTo(3)}(?:corners?|cornering|turns?|kerbs?|curbs?|chicane|bends?|bumps?|hairpin|esses|sweepers?|handers?|slalom)`,
-      '(?:off|over|across|clip|hit|ride|touch) (?:the |a )?(?:kerbs?|curbs?)',
+      '(?:off|over|across|clip|hit|ride|touch) (?:the |a )?(?:kerbs?|curbs?)|changes (?:at |in |with )?(?:every|each) (?:corner|bend)',
       'knock(?:ed|s)? ?(?:off|back)',
     ),
     rx('from turn \\d|over the corner'),
@@ -18,11 +18,13 @@ export const WHEN_WORDS: readonly Rule[] = [
     'only_hot',
     rx(
       `(?:only |just )?(?:when|once|if|as|after it gets|after getting|when it's|when they're|when they are) ${upTo(4)}(?:hot|warm|up to temperature)`,
+      "(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when|while) (?:it is |they are |it's |they're )?cold",
+      '(?:over|through|during) (?:the |a )(?:race|session|stint)',
       '(?:the )?hotter (?:it|they|the)|only (?:when )?hot|hot only|when hot',
       `after ${upTo(3)}(?:${TIMES}|a while)|lap (?:\\d+|[a-z]+)`,
       '(?:on|by|from) (?:the )?(?:\\d+(?:st|nd|rd|th)|second|third|fourth|fifth|sixth|last) lap',
       'laps? in|for (?:a few|a couple of|two|three|four|five|six|\\d+) (?:hard |good )?laps',
-      '(?:every|each) lap',
+      '(?:every|each) lap|(?:more than|beyond|past) (?:\\d+|two|three|four|five|six|a few) laps',
       '(?:as|through|during) (?:the )(?:session|stint|run|race)(?: goes on)?',
       'end of (?:the |a )?(?:session|stint|run)',
       'coming down (?:the|a) (?:pass|mountain|hill)|fade(?:s|d)?|fading',
@@ -46,7 +48,11 @@ export const WHEN_WORDS: readonly Rule[] = [
       `(?:fine|good|ok|okay|better|right|normal) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
       '(?:out )?lap only',
     ),
-    rx('hot or cold|cold and hot|hot and cold|even when cold', '(?:good|fine|ok|okay|firm) in the morning'),
+    rx(
+      'hot or cold|cold and hot|hot and cold|even when cold',
+      '(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when|while) ',
+      '(?:good|fine|ok|okay|firm) in the morning',
+    ),
   ),
   when(
     'temperature_link',
@@ -57,7 +63,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     ),
     rx(
       `${COAST.replace('|all the time', '')}|even off the brake`,
-      `every time ${upTo(4)}(?:corners?|kerbs?|bumps?|turn)`,
+      `every time ${upTo(4)}(?:corners?|kerbs?|bumps?|turn)|braking or not`,
     ),
   ),
   when(
@@ -66,7 +72,8 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       `(?:come|comes|came|coming|back|fine|good|ok|okay|normal|recovers?|returns?|returned|right|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|minutes|hour|paddock|pits?|slow lap|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|later)`,
       "cool(?:s|ed)? (?:down )?(?:and|then) (?:it's |it is |they're )?(?:fine|good|ok|okay|back|normal)",
-      'after cooling(?: down| off)?',
+      '(?:ok|okay|fine|good|normal|firm) (?:again )?(?:today|this morning|the next (?:day|morning))',
+      'after cooling(?: down| off)?|back (?:on|by|during) the (?:cool ?-?down|cooling|slow|in) ?lap',
       `(?:better|improves?|recovers?|comes back) (?:if|when|once|after) ${upTo(4)}(?:back off|backing off|cool(?:s|ed|ing)?|slow(?:s|ed)? down|eas(?:e|ing) off|rest)`,
     ),
   ),
@@ -84,7 +91,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'never',
     rx(
       "never (?:comes|came|come) back|(?:doesn't|does not|did not|didn't) (?:come back|recover)",
-      'stays (?:like that|bad|soft|long)',
+      '(?:stays|stayed) (?:like that|bad|soft|long|that way)',
     ),
   ),
   when(
