@@ -5,9 +5,10 @@ import type { GivenFinding } from '../readings/given';
 import { slotOf } from '../readings/merged';
 import { FINDINGS, type Finding } from '../readings/vocabulary/findings';
 import type { CauseId } from './causes';
-import { type Forecast, type ForecastIndex, forecast } from './engine/information';
+import { type Forecast, type ForecastIndex, forecast, savingOf } from './engine/information';
 import { asksNow, parentOf } from './follows';
 import { type AtHand, minutesFor } from './hand';
+import { kept } from './kept';
 import { type Channel, channelsOf, foldedInto } from './network/channels';
 import type { Fault } from './network/faults';
 import { type Parent, questionOf } from './network/parents';
@@ -62,59 +63,74 @@ export function rankChecks(context: CheckContext, stages: readonly Finding['stag
       const minutes = minutesFor(finding, context.atHand);
       if (minutes === undefined) return [];
       if (answered.has(slotOf({ id: finding.id }))) return [];
-      const check =
-        finding.place === 'corner'
-          ? bestCorner(finding, context, answered)
-          : forecastAt(finding, undefined, context);
-      if (!check || check.saves < LEAST_SAVED) return [];
-      return [{ id: finding.id, ...check, minutes }];
+      const at = finding.place === 'corner' ? bestCorner(finding, context, answered) : {};
+      if (!at) return [];
+      const saves = at.saves ?? savedAt(finding, undefined, context);
+      if (saves < LEAST_SAVED) return [];
+      return [{ id: finding.id, ...foretold(finding, at.asked, context), saves, ...at.named, minutes }];
     })
     .sort((left, right) => worthOf(right) - worthOf(left));
 }
 
-type Told = Pick<NextCheck, 'bits' | 'saves' | 'outcomes' | 'corner' | 'axle'>;
+/** Where a check is asked, what it saves there, and what of that is named. */
+type Asked = { asked?: Corner; saves?: number; named?: Pick<NextCheck, 'corner' | 'axle'> };
 
+/** The corner where a check saves most; it is named only where it stands out, or its axle does. */
 function bestCorner(
   finding: Finding,
   context: CheckContext,
   answered: ReadonlySet<string>,
-): Told | undefined {
+): Asked | undefined {
   const open = CORNERS.filter(
     (corner) =>
       !answered.has(slotOf({ id: finding.id, place: corner })) &&
       cornerFits(context.car, corner, finding.fits),
   );
-  const alike = new Map<string, Told | undefined>();
-  const told = open.flatMap((corner) => {
-    const key = context.cornerKeys[corner];
-    if (!alike.has(key)) alike.set(key, forecastAt(finding, corner, context));
-    const at = alike.get(key);
-    return at ? [{ ...at, corner }] : [];
-  });
+  const alike = new Map<string, number>();
+  const told = open.map((asked) => ({
+    asked,
+    saves: kept(alike, context.cornerKeys[asked], () => savedAt(finding, asked, context)),
+  }));
   if (told.length === 0) return undefined;
   const best = told.reduce((left, right) => (right.saves > left.saves ? right : left));
-  const { corner, ...rest } = best;
-  const clear = (others: readonly Told[]) => others.every((each) => best.saves > each.saves * STANDS_OUT);
-  if (clear(told.filter((each) => each.corner !== corner))) return best;
+  const { asked: corner } = best;
+  const clear = (others: typeof told) => others.every((each) => best.saves > each.saves * STANDS_OUT);
+  if (clear(told.filter((each) => each.asked !== corner))) return { ...best, named: { corner } };
   const axle: Axle = axleOf(corner);
-  return clear(told.filter((each) => axleOf(each.corner) !== axle)) ? { ...rest, axle } : rest;
+  return clear(told.filter((each) => axleOf(each.asked) !== axle)) ? { ...best, named: { axle } } : best;
 }
 
-function forecastAt(finding: Finding, corner: Corner | undefined, context: CheckContext): Told | undefined {
+/** The questions that a check still puts at a place, those that next to nothing shows in left out. */
+function openQuestions(finding: Finding, corner: Corner | undefined, context: CheckContext) {
+  return openChannels(finding, context.findings).flatMap((channel) => {
+    const question = questionOf(channel, corner, context.faults);
+    if (reachedBy(question.parents, context.prepared.marginals) < LEAST_REACHED) return [];
+    return [{ channel, question: { ...question, beyond: channel.folded !== undefined } }];
+  });
+}
+
+/** The minutes a check saves: most save nothing, and of those nothing more is wanted. */
+function savedAt(finding: Finding, corner: Corner | undefined, context: CheckContext): number {
+  return openQuestions(finding, corner, context).reduce(
+    (sum, { question }) => sum + savingOf(question, context.prepared),
+    0,
+  );
+}
+
+/** What a check tells, and what each answer would make of the leaders. */
+function foretold(
+  finding: Finding,
+  corner: Corner | undefined,
+  context: CheckContext,
+): Pick<NextCheck, 'bits' | 'outcomes'> {
   const outcomes: CheckOutcome[] = [];
   let bits = 0;
-  let saves = 0;
-  let asked = 0;
-  for (const channel of openChannels(finding, context.findings)) {
-    const question = questionOf(channel, corner, context.faults);
-    if (reachedBy(question.parents, context.prepared.marginals) < LEAST_REACHED) continue;
-    const told = forecast({ ...question, beyond: channel.folded !== undefined }, context.prepared);
+  openQuestions(finding, corner, context).forEach(({ channel, question }, index) => {
+    const told = forecast(question, context.prepared);
     bits += told.bits;
-    saves += told.saves;
-    addOutcomes(outcomes, channel, told, context, asked > 0);
-    asked += 1;
-  }
-  return asked === 0 ? undefined : { bits, saves, outcomes };
+    addOutcomes(outcomes, channel, told, context, index > 0);
+  });
+  return { bits, outcomes };
 }
 
 /** How likely any fault is to show in a question, at most. */

@@ -26,7 +26,7 @@ const AFTER = [0, 3, 6, 10];
 /** Without a measure of what a check is worth, a work is begun at this chance of its cause. */
 const BEGIN = 0.7;
 /** Where nothing left saves this much for each minute it costs, the works are gone through by their odds. */
-const PAYS = 0.1;
+const PAYS = 0.3;
 
 /**
  * From complaint to cure in a world that is off from the tables: questions, checks, their wheels, and the work, wrong
@@ -58,7 +58,7 @@ function print(name: string, runs: readonly Ran[]): void {
     return `after ${checks}: ${within(1)} first, ${within(3)} in three`;
   }).join('; ');
   console.log(
-    `complaint to cure, ${name}: ${of(({ minutes }) => minutes).toFixed(0)} min over ${runs.length} complaints (${of(({ looks }) => looks).toFixed(0)} min of looks, ${of(({ checks }) => checks).toFixed(1)} of them checks; ${of(({ wrong }) => wrong).toFixed(0)} min of wrong work), ${share(({ cured }) => cured)} cured; ${after}`,
+    `complaint to cure, ${name}: ${of(({ minutes }) => minutes).toFixed(0)} min over ${runs.length} complaints (${of(({ looks }) => looks).toFixed(0)} min of looks, ${of(({ checks }) => checks).toFixed(1)} of them checks; ${of(({ wrong }) => wrong).toFixed(0)} min of wrong work, and parts for nothing worth ${of(({ parts }) => parts).toFixed(0)}), ${share(({ cured }) => cured)} cured; ${after}`,
   );
 }
 

@@ -1,5 +1,6 @@
 import type { Corner } from '../../core/car/corner';
 import type { CauseId } from '../../core/diagnosis/causes';
+import { partsMinutes } from '../../core/diagnosis/decision/stakes';
 import { diagnose } from '../../core/diagnosis/diagnose';
 import { minutesFor } from '../../core/diagnosis/hand';
 import type { Fault } from '../../core/diagnosis/network/faults';
@@ -38,11 +39,12 @@ export type Complaint = {
   seed: number;
 };
 
-/** Minutes from complaint to cure; the roots' best place among the causes as it stood after each check. */
+/** Minutes from complaint to cure; parts bought for nothing, told in minutes; the roots' best place among the causes as it stood after each check. */
 export type Ran = {
   minutes: number;
   looks: number;
   wrong: number;
+  parts: number;
   checks: number;
   ranks: number[];
   cured: boolean;
@@ -92,7 +94,7 @@ export function cure(complaint: Complaint, policy: Policy): Ran {
     ...complaint,
     ...{ experience, findings: told, round: 0, ruledOut: new Map(), done: new Set(), wheelsOff: false },
   };
-  const ran: Ran = { minutes: 0, looks: 0, wrong: 0, checks: 0, ranks: [], cured: false };
+  const ran: Ran = { minutes: 0, looks: 0, wrong: 0, parts: 0, checks: 0, ranks: [], cured: false };
   while (ran.minutes < GIVEN_UP && !ran.cured) {
     const { findings, ruledOut, wheelsOff } = car;
     const priors = Object.fromEntries(ruledOut);
@@ -128,6 +130,7 @@ function repair(car: Car, ran: Ran, { work, minutes, causes }: Begun): void {
   );
   if (mended.size === 0) {
     ran.wrong += minutes;
+    ran.parts += Math.max(...causes.map(partsMinutes));
     return;
   }
   // Something was put right: it shows no more, and the driver goes out again.

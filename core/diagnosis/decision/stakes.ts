@@ -47,10 +47,13 @@ const HARMFUL: ReadonlySet<CauseId> = new Set<CauseId>([
   'pressure_trapped',
 ]);
 
+/** What the parts for a cause cost, told in minutes. */
+export const partsMinutes = (cause: CauseId): number => PARTS_MINUTES[DECISIONS[cause].parts];
+
 /** What hangs on whether a cause is there. */
 export function stakeOf(cause: CauseId, works?: Works): Stake {
   const { work, minutes } = works?.[cause] ?? { work: cause, minutes: PLAIN_WORK };
-  const whole = minutes + PARTS_MINUTES[DECISIONS[cause].parts];
+  const whole = minutes + partsMinutes(cause);
   return { work, minutes: Math.min(whole, MOST_STAKED) + (HARMFUL.has(cause) ? HARM : 0) };
 }
 

@@ -15,8 +15,6 @@ export type Matter = { faults: readonly number[]; minutes: number };
 export type Forecast = {
   /** Expected information about the faults, bits. */
   bits: number;
-  /** Expected minutes saved on the whole job. */
-  saves: number;
   /** P(each level) as things stand. */
   levels: Float64Array;
   /** For each level, P(leader present | that answer). */
@@ -101,69 +99,96 @@ export function forecastIndex(
  * What an answer is expected to tell: I(answer; faults) = H(answer) − E[H(answer | faults)], the expectation taken over
  * the explanations. P(at or below a level | faults) is a product over the faults present that can bring it about, so
  * explanations without one of those share the leak and are counted together; faults outside the explanations enter as
- * likely as they are.
- *
- * And what it is expected to save. Whoever goes by the chances does a work for nothing, or leaves it undone, with
- * P(1 − P) each time; an answer takes the expected variance of P off that. So it saves Σ minutes · Var(P | answer)
- * over all that hangs on the faults (the Brier score's resolution, Murphy 1973, priced in minutes).
+ * likely as they are. What it is expected to save is `savingOf`; what each answer would make of the leaders stands beside it.
  */
 export function forecast(question: OpenQuestion, prepared: ForecastIndex): Forecast {
-  const leak = leakWithRest(question, prepared);
-  const count = leak.length;
-  const touched = touchedRows(question, prepared, leak);
-  if (question.beyond) {
-    condition(leak, 0, count);
-    for (const index of touched) condition(prepared.rows, index * MOST_LEVELS, count);
-  }
-  const levels = new Float64Array(count);
-  const leaders = following(prepared.leaders, prepared.rows, count);
-  const matters = following(prepared.matters, prepared.rows, count);
-  let untouched = 1;
-  let conditional = 0;
+  const { leak, touched } = layOut(question, prepared);
+  const { levels, untouched } = levelsOf(leak, touched, prepared);
+  const leaders = follow(prepared.leaders, touched, prepared, leak);
+  let conditional = untouched * surpriseOf(leak, 0, leak.length);
   for (const index of touched) {
     const { probability } = prepared.explanations.list[index]!;
-    untouched -= probability;
-    conditional += probability * addLevels(prepared.rows, index * MOST_LEVELS, count, probability, levels);
-    leaders.take(index, probability);
-    matters.take(index, probability);
+    conditional += probability * surpriseOf(prepared.rows, index * MOST_LEVELS, leak.length);
   }
-  untouched = Math.max(0, untouched);
-  conditional += untouched * addLevels(leak, 0, count, untouched, levels);
-
   let marginal = 0;
   for (const level of levels) marginal -= surprise(level);
   const after = Array.from(levels, (chance, level) =>
-    prepared.leaders.totals.map((_, leader) =>
-      chance > 0 ? leaders.joint(leader, level, leak) / chance : 0,
-    ),
+    prepared.leaders.totals.map((_, leader) => (chance > 0 ? leaders(leader, level) / chance : 0)),
   );
+  return { bits: Math.max(0, marginal - conditional), levels, after };
+}
+
+/**
+ * The minutes an answer is expected to save. Whoever goes by the chances does a work for nothing, or leaves it undone,
+ * with P(1 − P) each time; an answer takes the expected variance of P off that. So it saves Σ minutes · Var(P | answer)
+ * over all that hangs on the faults (the Brier score's resolution, Murphy 1973, priced in minutes).
+ */
+export function savingOf(question: OpenQuestion, prepared: ForecastIndex): number {
+  const { leak, touched } = layOut(question, prepared);
+  const { levels } = levelsOf(leak, touched, prepared);
+  const matters = follow(prepared.matters, touched, prepared, leak);
+  const { totals } = prepared.matters;
   let saves = 0;
-  prepared.matters.totals.forEach((total, matter) => {
+  for (let matter = 0; matter < totals.length; matter++) {
     let squares = 0;
-    for (let level = 0; level < count; level++) {
-      if (levels[level]! > 0) squares += matters.joint(matter, level, leak) ** 2 / levels[level]!;
-    }
-    saves += prepared.minutes[matter]! * Math.max(0, squares - total * total);
-  });
-  return { bits: Math.max(0, marginal - conditional), saves, levels, after };
+    for (let level = 0; level < levels.length; level++)
+      if (levels[level]! > 0) squares += matters(matter, level) ** 2 / levels[level]!;
+    saves += prepared.minutes[matter]! * Math.max(0, squares - totals[matter]! ** 2);
+  }
+  return saves;
+}
+
+/** Lays a question's rows out over the explanations it bears on, and its leak over the rest. */
+function layOut(question: OpenQuestion, prepared: ForecastIndex): { leak: Float64Array; touched: number[] } {
+  const leak = leakWithRest(question, prepared);
+  const touched = touchedRows(question, prepared, leak);
+  if (question.beyond) {
+    condition(leak, 0, leak.length);
+    for (const index of touched) condition(prepared.rows, index * MOST_LEVELS, leak.length);
+  }
+  return { leak, touched };
+}
+
+/** P(each level), and how likely the explanations are that the question does not touch. */
+function levelsOf(
+  leak: Float64Array,
+  touched: readonly number[],
+  { explanations, rows }: ForecastIndex,
+): { levels: Float64Array; untouched: number } {
+  const levels = new Float64Array(leak.length);
+  let untouched = 1;
+  for (const index of touched) {
+    const { probability } = explanations.list[index]!;
+    untouched -= probability;
+    for (let level = 0; level < levels.length; level++)
+      levels[level]! += probability * chanceOf(rows, index * MOST_LEVELS, level);
+  }
+  untouched = Math.max(0, untouched);
+  for (let level = 0; level < levels.length; level++) levels[level]! += untouched * chanceOf(leak, 0, level);
+  return { levels, untouched };
 }
 
 /** P(group and level), put together explanation by explanation; those the question does not touch share the leak. */
-function following({ inSets, totals }: Watched, rows: Float64Array, count: number) {
-  const touched = new Float64Array(totals.length * count);
+function follow(
+  { inSets, totals }: Watched,
+  touched: readonly number[],
+  { explanations, rows }: ForecastIndex,
+  leak: Float64Array,
+): (group: number, level: number) => number {
+  const count = leak.length;
+  const joint = new Float64Array(totals.length * count);
   const left = totals.slice();
-  return {
-    take(index: number, probability: number): void {
-      for (let mask = inSets[index]!; mask !== 0; mask &= mask - 1) {
-        const group = lowestBit(mask);
-        left[group]! -= probability;
-        for (let level = 0; level < count; level++)
-          touched[group * count + level]! += probability * chanceOf(rows, index * MOST_LEVELS, level);
-      }
-    },
-    joint: (group: number, level: number, leak: Float64Array): number =>
-      touched[group * count + level]! + Math.max(0, left[group]!) * chanceOf(leak, 0, level),
-  };
+  for (const index of touched) {
+    const { probability } = explanations.list[index]!;
+    for (let mask = inSets[index]!; mask !== 0; mask &= mask - 1) {
+      const group = lowestBit(mask);
+      left[group]! -= probability;
+      for (let level = 0; level < count; level++)
+        joint[group * count + level]! += probability * chanceOf(rows, index * MOST_LEVELS, level);
+    }
+  }
+  return (group, level) =>
+    joint[group * count + level]! + Math.max(0, left[group]!) * chanceOf(leak, 0, level);
 }
 
 function lowestBit(mask: number): number {
@@ -178,20 +203,10 @@ function condition(rows: Float64Array, row: number, count: number): void {
     rows[row + level] = rest > 0 ? (rows[row + level]! - below) / rest : level / (count - 1);
 }
 
-/** Adds a share of a row's level chances to the sum and gives the entropy of those chances, bits. */
-function addLevels(
-  rows: Float64Array,
-  row: number,
-  count: number,
-  share: number,
-  levels: Float64Array,
-): number {
+/** The entropy of a row's level chances, bits. */
+function surpriseOf(rows: Float64Array, row: number, count: number): number {
   let entropy = 0;
-  for (let level = 0; level < count; level++) {
-    const chance = chanceOf(rows, row, level);
-    levels[level]! += share * chance;
-    entropy -= surprise(chance);
-  }
+  for (let level = 0; level < count; level++) entropy -= surprise(chanceOf(rows, row, level));
   return entropy;
 }
 

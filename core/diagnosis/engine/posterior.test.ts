@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { asBayesNetwork } from '../../../tests/support/bayes';
 import { explain } from './explanations';
-import { forecast, forecastIndex } from './information';
+import { forecast, forecastIndex, savingOf } from './information';
 import { leftOut } from './leftOut';
 import { posteriorOf } from './posterior';
 import { type Answer, atOrBelow, type Problem } from './problem';
@@ -217,6 +217,18 @@ describe('explanations and forecasts', () => {
           expect(chance).toBeCloseTo(exact.levels[level]!, 9);
           expect(told.after[level]![1]!).toBeCloseTo(exact.after[level]!, 8);
         });
+        // What hangs on a fault, by the variance that asking the exact posterior takes off its chance.
+        const matters = [0, 3].map((fault) => ({ faults: [fault], minutes: 10 + fault }));
+        const saves = savingOf(question, forecastIndex(all, faults, [], matters));
+        const exactSaves = matters.reduce((sum, { faults: [fault], minutes }) => {
+          const asked = exact.chances.map((each) => each[fault!]!);
+          const squares = asked.reduce(
+            (total, chance, level) => total + exact.levels[level]! * chance ** 2,
+            0,
+          );
+          return sum + minutes * (squares - faults[fault!]! ** 2);
+        }, 0);
+        expect(saves).toBeCloseTo(exactSaves, 6);
       }),
       { numRuns: 60 },
     );
@@ -248,5 +260,6 @@ function exactForecast(problem: Problem, question: { leak: Float64Array; parents
     bits: entropy(levels) - conditional,
     levels,
     after: asked.map((posterior) => posterior.faults[0]!),
+    chances: asked.map((posterior) => posterior.faults),
   };
 }
