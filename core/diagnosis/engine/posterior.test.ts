@@ -228,7 +228,8 @@ describe('explanations and forecasts', () => {
           );
           return sum + minutes * (squares - faults[fault!]! ** 2);
         }, 0);
-        expect(saves).toBeCloseTo(exactSaves, 6);
+        if (chained) expect(saves).toBeLessThanOrEqual(exactSaves + 1e-9);
+        else expect(saves).toBeCloseTo(exactSaves, 9);
       }),
       { numRuns: 60 },
     );
