@@ -7,7 +7,7 @@ import { worthOf } from './worth';
  * look ahead sees only part of what a check is worth, so the bar lies under one minute for one: with it, complaints in
  * the bench are cured soonest, and what is looked at for nothing and repaired for nothing come to about the same.
  */
-const LEADS = 0.5;
+const LEADS = 0.6;
 const PAYS = 0.5;
 
 /**

@@ -2,7 +2,7 @@
 
 import type { ReadingRow } from '@/core/job/sheet';
 import { moment } from '@/ui/format';
-import { useJob } from '../record/JobProvider';
+import { useSettledJob } from '../record/JobProvider';
 import { useShop } from '../shell/ShopContext';
 import { useUnits } from '../shell/useUnits';
 import { readingWords } from './readingWords';
@@ -12,7 +12,7 @@ type Props = { head?: ReadingRow; earlier: readonly ReadingRow[] };
 /** What is written down, as it was entered, and what it replaced: struck through, in sight. */
 export function OnFile({ head, earlier }: Props) {
   const shop = useShop();
-  const { figures } = useJob().judgement;
+  const { figures } = useSettledJob().judgement;
   const units = useUnits();
   if (!head && earlier.length === 0) return null;
   const words = (row: ReadingRow) => readingWords(row, figures[row.id], units);

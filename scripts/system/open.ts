@@ -54,14 +54,12 @@ export async function open(mode: Mode, argv: string[]): Promise<number> {
     const undo = onInterrupt(() => void endServers());
     try {
       const secure = https ? await secureDoors(wantedHost ?? EVERYWHERE) : undefined;
-      const where = { host, names, url: shop.url, secure };
-      const { server, port } = await serveSomewhere(wantedPort, where);
-      // They share nothing but the database: any of them answers for the others.
-      const beside: { port: number; instance: string }[] = [];
-      while (beside.length + 1 < servers) {
-        const other = await serveSomewhere(undefined, where);
-        beside.push({ port: other.port, instance: other.server.instance });
-      }
+      const { server, port, beside } = await serveAll(servers, wantedPort, {
+        host,
+        names,
+        url: shop.url,
+        secure,
+      });
       const appPorts = [port, ...beside.map((each) => each.port)];
       if (keep) await startKeeper(keep, shop.url);
       if (secure) await proxy({ ...secure, host: wantedHost ?? EVERYWHERE, names, appPorts, of: DATA });
@@ -78,6 +76,21 @@ export async function open(mode: Mode, argv: string[]): Promise<number> {
       undo();
     }
   });
+}
+
+/** The first server, and those beside it: they share nothing but the database, and any of them answers for the others. */
+async function serveAll(
+  servers: number,
+  wantedPort: number | undefined,
+  where: Parameters<typeof serveSomewhere>[1],
+) {
+  const first = await serveSomewhere(wantedPort, where);
+  const beside: { port: number; instance: string }[] = [];
+  while (beside.length + 1 < servers) {
+    const other = await serveSomewhere(undefined, where);
+    beside.push({ port: other.port, instance: other.server.instance });
+  }
+  return { ...first, beside };
 }
 
 /** Whether all servers of a shop answer: one that has lost some is opened anew. */

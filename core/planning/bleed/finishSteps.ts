@@ -93,28 +93,30 @@ export function finishSteps(plan: BleedPlan, { strainer }: BleedWays): Step[] {
       how: 'Count the caps. Water over everything that was wet.',
       cautions: ['disposal'],
     },
-    {
-      id: 'left-over',
-      part: 'Finish',
-      title:
-        plan.supply === 'pot'
-          ? 'What is left in the pot and in opened bottles'
-          : 'What is left in opened bottles',
-      how: `${plan.supply === 'pot' ? 'Pot, hose and catch bottle rinsed with alcohol and dried. ' : 'Hose and catch bottle rinsed with alcohol and dried. '}It has been opened: label it with today’s date, or to the waste. Never back into a sealed bottle.`,
-      record: [
-        {
-          id: 'left_over',
-          label: 'Left over',
-          kind: 'choice',
-          options: [
-            { value: 'labelled', label: 'Labelled, on the shelf' },
-            { value: 'waste', label: 'To the waste' },
-            { value: 'none', label: 'Nothing left' },
-          ],
-        },
-      ],
-    },
+    leftOver(plan.supply === 'pot'),
     ...(plan.cycleModulator ? [CODES] : []),
     wheelsOn([...new Set(plan.order.map((row) => row.corner))]),
   ];
+}
+
+/** What is left of opened fluid: labelled, or to the waste. */
+function leftOver(pot: boolean): Step {
+  return {
+    id: 'left-over',
+    part: 'Finish',
+    title: pot ? 'What is left in the pot and in opened bottles' : 'What is left in opened bottles',
+    how: `${pot ? 'Pot, hose and catch bottle rinsed with alcohol and dried. ' : 'Hose and catch bottle rinsed with alcohol and dried. '}It has been opened: label it with today’s date, or to the waste. Never back into a sealed bottle.`,
+    record: [
+      {
+        id: 'left_over',
+        label: 'Left over',
+        kind: 'choice',
+        options: [
+          { value: 'labelled', label: 'Labelled, on the shelf' },
+          { value: 'waste', label: 'To the waste' },
+          { value: 'none', label: 'Nothing left' },
+        ],
+      },
+    ],
+  };
 }

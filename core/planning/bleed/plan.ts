@@ -71,16 +71,10 @@ export function bleedPlan(input: BleedInput): BleedPlan {
   const hasPressure = input.method === 'pressure';
   const catchMl = input.catchMl ?? USUAL_CATCH_ML;
   const cycleModulator = input.stabilityControl && (input.opened || input.softAfterBleed === true);
-  const secondPass = cycleModulator
-    ? corners.flatMap((corner): BleedRow[] =>
-        (input.bleeders[axleOf(corner)] === 1 ? (['single'] as const) : (['outer', 'inner'] as const)).map(
-          (bleeder) => ({ corner, bleeder, ml: FLUSH.again }),
-        ),
-      )
-    : [];
+  const secondPass = cycleModulator ? corners.flatMap((corner) => onceMore(corner, input)) : [];
   const rows = [...order, ...secondPass];
   const supply = hasPressure && input.pot !== 'dry' ? 'pot' : 'reservoir';
-  const totalMl = [...order, ...secondPass].reduce((sum, row) => sum + row.ml, FLUSH.topUp);
+  const totalMl = rows.reduce((sum, row) => sum + row.ml, FLUSH.topUp);
   return {
     order,
     linesM,
@@ -97,7 +91,7 @@ export function bleedPlan(input: BleedInput): BleedPlan {
     secondPass,
     topUpMl: FLUSH.topUp,
     catchMl,
-    emptyCatchBefore: emptyCatchBefore([...order, ...secondPass], catchMl),
+    emptyCatchBefore: emptyCatchBefore(rows, catchMl),
     totalMl,
     bottles: Math.ceil(totalMl / input.bottleMl),
     warnings: warningsFor(input, { cycleModulator, supply, totalMl }),
@@ -109,6 +103,12 @@ export function bleedPlan(input: BleedInput): BleedPlan {
       },
     ],
   };
+}
+
+/** What is drawn at a corner once the modulator was cycled. */
+function onceMore(corner: Corner, { bleeders }: BleedInput): BleedRow[] {
+  const names = bleeders[axleOf(corner)] === 1 ? (['single'] as const) : (['outer', 'inner'] as const);
+  return names.map((bleeder) => ({ corner, bleeder, ml: FLUSH.again }));
 }
 
 function linesOf({ lines, masterSide }: BleedInput): Record<Corner, number> {

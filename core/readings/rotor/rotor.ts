@@ -77,20 +77,26 @@ export function readRotor(input: RotorInput): RotorResult {
       ...(thickness ? { rotor_dtv: exceeds(thickness.figures.dtvMm, limit.dtvMm) ? 'high' : 'ok' } : {}),
       ...(thickness?.state ? { rotor_thickness: thickness.state } : {}),
     },
-    limits: [
-      { name: 'runoutMm', value: limit.runoutMm, from: fromOf(input, 'runoutMm') },
-      { name: 'dtvMm', value: limit.dtvMm, from: fromOf(input, 'dtvMm') },
-      ...(minimumMm === undefined ? [] : [{ name: 'minimumMm', value: minimumMm, from: 'car' as const }]),
-    ],
-    gaps: [
-      ...(thicknessMm
-        ? []
-        : [{ path: 'thicknessMm', why: 'without thickness nothing is known of variation and wear' }]),
-      ...(thicknessMm && minimumMm === undefined
-        ? [{ path: 'minimumMm', why: 'without the discard thickness nothing is known of what is left' }]
-        : []),
-    ],
+    limits: limitsOf(input, limit),
+    gaps: gapsOf(input),
   };
+}
+
+function limitsOf(input: RotorInput, { runoutMm, dtvMm }: { runoutMm: number; dtvMm: number }): Limit[] {
+  const { minimumMm } = input;
+  return [
+    { name: 'runoutMm', value: runoutMm, from: fromOf(input, 'runoutMm') },
+    { name: 'dtvMm', value: dtvMm, from: fromOf(input, 'dtvMm') },
+    ...(minimumMm === undefined ? [] : [{ name: 'minimumMm', value: minimumMm, from: 'car' as const }]),
+  ];
+}
+
+function gapsOf({ thicknessMm, minimumMm }: RotorInput): Gap[] {
+  if (!thicknessMm)
+    return [{ path: 'thicknessMm', why: 'without thickness nothing is known of variation and wear' }];
+  return minimumMm === undefined
+    ? [{ path: 'minimumMm', why: 'without the discard thickness nothing is known of what is left' }]
+    : [];
 }
 
 /** The round as it counts: the first one with its drift taken out if that was asked for, further ones averaged in. */
