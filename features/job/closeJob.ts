@@ -12,7 +12,7 @@ export type Closed = { sheet?: JobSheet } | { refusal: Refusal };
 /**
  * Closes a job. Without a network, or behind what waits for one, it waits on this device: for as long as it may be refused what was typed
  * stays, and is let go of when it has landed (`queue/page.ts`).
- * @param content as the form has it; held against the server's own schema first
+ * @param content as the form has it; held against the server's own schema first, where that can be had
  */
 export async function closeJob({ job, car }: JobSheet, content: object): Promise<Closed> {
   const waiting = outbox.snapshot().writes.filter(({ jobId }) => jobId === job.id);
@@ -23,9 +23,8 @@ export async function closeJob({ job, car }: JobSheet, content: object): Promise
         message: 'The server did not take some entries of this job. Decide on them first.',
       },
     };
-  const refusal = await refusalOf('closing', content);
+  const refusal = await refusalOf('closing', content).catch(() => undefined);
   if (refusal) return { refusal };
-  // The schema took it.
   const closing = content as Closing;
   if (waiting.length === 0) {
     const path = `/api/jobs/${job.id}/close`;

@@ -98,6 +98,23 @@ test.describe('on a plain address, where no worker keeps the build', () => {
     await context.setOffline(false);
   });
 
+  test('a network that goes before a page has come to rest holds up no closing: it waits, and lands', async ({
+    page,
+    context,
+  }) => {
+    const job = await newJob(page, 'Shop hatch', 'Squeals, and the network is gone at once');
+    await page.goto(`${job}/proof`);
+    await context.setOffline(true);
+    await key(page, 'Outcome', 'No change').click();
+    await page.getByRole('button', { name: 'Close and write the record' }).click();
+    await expect(page.getByRole('link', { name: 'The whole story' })).toBeVisible();
+    await expect(page.getByText(/not saved yet/)).toBeVisible();
+    await context.setOffline(false);
+    await saved(page);
+    const sheet = await (await page.request.get(`/api${job.replace('/job/', '/jobs/')}`)).json();
+    expect(sheet.job).toMatchObject({ outcome: 'no_change', closedBy: 'Mira' });
+  });
+
   test('a way to a page that cannot be had is not taken: this one stays, says so, and what was entered is sent later', async ({
     page,
     context,

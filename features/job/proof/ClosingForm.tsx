@@ -16,7 +16,6 @@ import { useJob } from '../../record/JobProvider';
 import { SavedText } from '../../record/SavedText';
 import { ahead } from '../../shell/ahead';
 import { refusalFrom } from '../../shell/checked';
-import { untilThere } from '../../shell/later';
 import { usePerson } from '../../shell/PersonContext';
 import type { Refusal } from '../../shell/refusal';
 import { refusedField } from '../../shell/request';
@@ -57,7 +56,8 @@ export function ClosingForm() {
 
   const close = async () => {
     setBusy(true);
-    const { closingIssues } = await untilThere(rules);
+    // Where the rules cannot be had, without a network, the server says what stands in the way once it hears of it.
+    const rule = await rules().catch(() => undefined);
     const next = toBeKept(draft.next).map((each) => readNext(each, units));
     const content = {
       outcome: draft.outcome,
@@ -70,7 +70,9 @@ export function ClosingForm() {
     };
     const stands = [
       ...unfilled(draft.outcome, by),
-      ...(draft.outcome === '' ? [] : closingIssues(sheet, { ...content, outcome: draft.outcome })),
+      ...(draft.outcome === '' || !rule
+        ? []
+        : rule.closingIssues(sheet, { ...content, outcome: draft.outcome })),
     ];
     const closed: Closed =
       stands.length > 0 ? { refusal: refusalFrom(stands) } : await closeJob(sheet, content);
