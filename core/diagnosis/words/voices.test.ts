@@ -631,6 +631,10 @@ const VOICES: Record<string, readonly (readonly [text: string, suggests: string]
   ],
   'a counter, a paddock and a van': [
     [
+      'Two pumps on the straight or I go in the barrier after the fast right, wheel shakes from 150, and the hose was swapped last week',
+      'first_press_long yes; after_cornering yes; vibration_braking yes; system_opened yes',
+    ],
+    [
       'Customer states pedal feels low and needs pumping at junctions',
       'pedal_long yes; first_press_long yes',
     ],

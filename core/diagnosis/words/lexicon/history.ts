@@ -8,7 +8,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       '(?:was |been |just |we |i )?(?:bled|bleeding|bleed(?! nipples?| screws?))',
       `(?:${DONE}) ${upTo(3)}(?:calipers?|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)`,
-      '(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?) (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed)',
+      `(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?) (?:was |were |have been |has been |got |just )(?:${DONE})|(?:calipers?|lines?|hoses?|master(?: cylinder)?) (?:changed|replaced|rebuilt|renewed|swapped)`,
       '(?:hose|line) (?:swap|change|job)|opened (?:the )?(?:system|hydraulics|lines?)',
       'fluid (?:change|changed|flush(?:ed)?)|changed the (?:brake )?fluid',
     ),

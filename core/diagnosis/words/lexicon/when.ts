@@ -8,6 +8,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'after_cornering',
     rx(
       `(?:after|following|out of|coming out of|exit of|through|over|from) ${upTo(3)}(?:corners?|cornering|turns?|kerbs?|curbs?|chicane|bends?|bumps?|hairpin|esses|sweepers?|handers?|slalom)`,
+      'after (?:the |a |every |each )?(?:fast|quick|long|hard|tight) (?:right|left)s?',
       '(?:off|over|across|clip|hit|ride|touch) (?:the |a )?(?:kerbs?|curbs?)|changes (?:at |in |with )?(?:every|each) (?:corner|bend)',
       'knock(?:ed|s)? ?(?:off|back)',
     ),
