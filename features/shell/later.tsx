@@ -37,6 +37,9 @@ function OnceThere({ loading, children }: Required<Options> & { children: ReactN
 
 const noChange = () => () => {};
 
+/** In the place of a part that the server's page may be made with: said so, what is on its way waits by itself, and not the page around it. */
+export const nothing = () => null;
+
 /** Asks for a part of the build until it comes; what is broken in itself is not asked for again. */
 export async function untilThere<T>(load: () => Promise<T>): Promise<T> {
   for (;;)

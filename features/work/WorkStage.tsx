@@ -14,7 +14,7 @@ import { untilThere } from '../shell/later';
 import type { Held } from './SortableWorks';
 import { WorkItem } from './WorkItem';
 
-// Only where there is an order to change.
+// Only where there is an order to change. It is awake with the page: whoever comes by keys takes hold of it at once.
 const SortableWorks = dynamic(() =>
   untilThere(() => import('./SortableWorks').then((module) => module.SortableWorks)),
 );

@@ -5,6 +5,7 @@ import { closeDatabase } from '../../server/db/sql';
 import { freshDemo } from '../support/database';
 import { signedIn } from '../support/signIn';
 import { Wire } from '../support/wire';
+import { choose } from './running';
 import { expect, key, newJob, saved, test } from './test';
 
 test.describe(() => {
@@ -113,6 +114,27 @@ test.describe('on a plain address, where no worker keeps the build', () => {
     await saved(page);
     const sheet = await (await page.request.get(`/api${job.replace('/job/', '/jobs/')}`)).json();
     expect(sheet.job).toMatchObject({ outcome: 'no_change', closedBy: 'Mira' });
+  });
+
+  test('a part of a run that the network took with it is waited for by itself: the rest stays, and it comes', async ({
+    page,
+    context,
+  }) => {
+    await page.goto(`${await newJob(page, 'Club saloon', 'Soft, and the network is gone at once')}/work`);
+    await choose(page, 'Flush and bleed');
+    await page.getByRole('button', { name: 'Start' }).click();
+    await page.getByRole('button', { name: /^All \d done, next/ }).click();
+    await saved(page);
+    await page.reload();
+    await expect(page.getByRole('button', { name: 'It held' })).toBeVisible();
+    await context.setOffline(true);
+    await page.getByRole('button', { name: 'It fell' }).click();
+    const trouble = page.getByRole('region', { name: 'The gauge fell' });
+    await expect(page.getByRole('heading', { name: /^Flush and bleed/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Step back' })).toBeVisible();
+    await expect(trouble).toHaveCount(0);
+    await context.setOffline(false);
+    await expect(trouble).toContainText('Cap seal first');
   });
 
   test('a way to a page that cannot be had is not taken: this one stays, says so, and what was entered is sent later', async ({

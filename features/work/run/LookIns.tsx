@@ -11,11 +11,12 @@ import { PhaseProvider } from '../../measure/PhaseContext';
 import { readingWords } from '../../measure/readingWords';
 import { useJob } from '../../record/JobProvider';
 import { ahead } from '../../shell/ahead';
-import { untilThere } from '../../shell/later';
+import { nothing, untilThere } from '../../shell/later';
 import { useUnits } from '../../shell/useUnits';
 
-const AllGood = dynamic(() =>
-  untilThere(() => import('../../measure/lookin/AllGood').then((module) => module.AllGood)),
+const AllGood = dynamic(
+  () => untilThere(() => import('../../measure/lookin/AllGood').then((module) => module.AllGood)),
+  { loading: nothing },
 );
 ahead(() => import('../../measure/lookin/AllGood'));
 

@@ -12,7 +12,7 @@ import { Trouble } from '@/ui/Trouble';
 import { KeptForms } from '../../../queue/KeptForms';
 import { ahead } from '../../../shell/ahead';
 import { dropRow } from '../../../shell/dropped';
-import { untilThere } from '../../../shell/later';
+import { nothing, untilThere } from '../../../shell/later';
 import { useShop } from '../../../shell/ShopContext';
 import { useRefresh } from '../../../shell/useRefresh';
 import { Comparison } from './Comparison';
@@ -20,7 +20,9 @@ import type { Compared } from './compare';
 import type { BenchPlace } from './place';
 import type { Bench } from './useBench';
 
-const KeepForm = dynamic(() => untilThere(() => import('./KeepForm').then((module) => module.KeepForm)));
+const KeepForm = dynamic(() => untilThere(() => import('./KeepForm').then((module) => module.KeepForm)), {
+  loading: nothing,
+});
 ahead(() => import('./KeepForm'));
 
 type Props<T> = {
