@@ -82,7 +82,7 @@ module.exports = {
       from: {
         path: '^(app|features|ui)/',
         pathNot:
-          '^features/(work/WorkStage|work/run/(stepParts|RunScreen|LookIns)|job/proof/proofParts|shop/bench/frame/KeptBenches|car/LastReadings)\\.tsx?$',
+          '^features/(work/WorkStage|work/run/(stepParts|RunScreen|RunPicture|LookIns)|job/proof/proofParts|shop/bench/frame/KeptBenches|car/LastReadings)\\.tsx?$',
       },
       to: { path: 'node_modules/next/dynamic' },
     },

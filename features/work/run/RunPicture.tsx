@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { CORNERS, type Corner } from '@/core/car/corner';
 import { drawnOf } from '@/core/planning/bleed/drawn';
 import { fluidSoFar } from '@/core/planning/bleed/soFar';
@@ -9,7 +10,15 @@ import type { BleedCorner } from '@/ui/BleedPicture';
 import { cn } from '@/ui/cn';
 import { usePlanCorners } from '../../checks/usePlanCorners';
 import { useJob } from '../../record/JobProvider';
-import { BleedPicture, CornerPlan } from './stepParts';
+import { untilThere } from '../../shell/later';
+
+// One of the two is on the plate from the first: the page comes, and is awake, with it.
+const BleedPicture = dynamic(() =>
+  untilThere(() => import('@/ui/BleedPicture').then((module) => module.BleedPicture)),
+);
+const CornerPlan = dynamic(() =>
+  untilThere(() => import('@/ui/CornerPlan').then((module) => module.CornerPlan)),
+);
 
 /** The car on the plate while it is worked on: a bleed with its lines and fluid, any other work with the corner in hand. */
 export function RunPicture({ plan, run }: { plan: WorkPlan; run: Run }) {

@@ -9,14 +9,6 @@ export const Photos = dynamic(
   () => untilThere(() => import('../../car/photo/Photos').then((module) => module.Photos)),
   { loading: nothing },
 );
-export const BleedPicture = dynamic(
-  () => untilThere(() => import('@/ui/BleedPicture').then((module) => module.BleedPicture)),
-  { loading: nothing },
-);
-export const CornerPlan = dynamic(
-  () => untilThere(() => import('@/ui/CornerPlan').then((module) => module.CornerPlan)),
-  { loading: nothing },
-);
 export const LookIns = dynamic(() => untilThere(() => import('./LookIns').then((module) => module.LookIns)), {
   loading: nothing,
 });
@@ -42,8 +34,6 @@ export const TroubleBox = dynamic(
 );
 
 ahead(() => import('../../car/photo/Photos'));
-ahead(() => import('@/ui/BleedPicture'));
-ahead(() => import('@/ui/CornerPlan'));
 ahead(() => import('./LookIns'));
 ahead(() => import('./StepFacts'));
 ahead(() => import('./SlowdownStep'));
