@@ -1,4 +1,4 @@
-import { type ComponentType, lazy, type ReactNode, Suspense, useSyncExternalStore } from 'react';
+import { type ComponentType, lazy, type ReactNode, Suspense, useState, useSyncExternalStore } from 'react';
 import { ahead } from './ahead';
 
 /** A server that did not answer is asked again after this, ms. */
@@ -27,18 +27,37 @@ export function later<P extends object>(
 
 /** Shows what is lazy inside, or what stands in its place. */
 function OnceThere({ loading, children }: Required<Options> & { children: ReactNode }) {
-  const isAwake = useSyncExternalStore(
-    noChange,
-    () => true,
-    () => false,
-  );
-  return isAwake ? <Suspense fallback={loading()}>{children}</Suspense> : loading();
+  return useIsAwake() ? <Suspense fallback={loading()}>{children}</Suspense> : loading();
 }
 
 const noChange = () => () => {};
 
-/** In the place of a part that the server's page may be made with: said so, what is on its way waits by itself, and not the page around it. */
-export const nothing = () => null;
+/**
+ * A part that the server's page may be made with (`next/dynamic`), and that a press may call up. In the page it wakes with all around it, so that
+ * no press is lost on it; called up later it waits by itself, and what is around it stays.
+ */
+export function calledUp<P extends object>(Part: ComponentType<P>): ComponentType<P> {
+  return (props) => {
+    const isAwake = useIsAwake();
+    const [alone] = useState(isAwake);
+    return alone ? (
+      <Suspense fallback={null}>
+        <Part {...props} />
+      </Suspense>
+    ) : (
+      <Part {...props} />
+    );
+  };
+}
+
+/** Whether the page is more than what the server made of it. */
+function useIsAwake(): boolean {
+  return useSyncExternalStore(
+    noChange,
+    () => true,
+    () => false,
+  );
+}
 
 /** Asks for a part of the build until it comes; what is broken in itself is not asked for again. */
 export async function untilThere<T>(load: () => Promise<T>): Promise<T> {

@@ -225,9 +225,10 @@ test('what can move the verdict stands open, the rest one press away, and a meas
   const job = await newJob(page, 'Club saloon', 'Shakes under braking');
   await key(page, 'Vibration while braking', 'Yes').click();
   await page.goto(`${job}/checks`);
+  // Deposits that were seen are enough to act on: the rest is still open then.
   const now = page
     .locator('section')
-    .filter({ has: page.getByRole('heading', { name: /^What matters now/ }) });
+    .filter({ has: page.getByRole('heading', { name: /^(What matters now|Still open)/ }) });
   await expect(now.getByRole('listitem').first()).toBeVisible();
   expect(await now.locator('li[id^="check-"]').count()).toBeLessThanOrEqual(12);
   await expect(now.locator('#check-rotor_surface')).toBeVisible();

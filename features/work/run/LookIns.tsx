@@ -11,12 +11,11 @@ import { PhaseProvider } from '../../measure/PhaseContext';
 import { readingWords } from '../../measure/readingWords';
 import { useJob } from '../../record/JobProvider';
 import { ahead } from '../../shell/ahead';
-import { nothing, untilThere } from '../../shell/later';
+import { calledUp, untilThere } from '../../shell/later';
 import { useUnits } from '../../shell/useUnits';
 
-const AllGood = dynamic(
-  () => untilThere(() => import('../../measure/lookin/AllGood').then((module) => module.AllGood)),
-  { loading: nothing },
+const AllGood = calledUp(
+  dynamic(() => untilThere(() => import('../../measure/lookin/AllGood').then((module) => module.AllGood))),
 );
 ahead(() => import('../../measure/lookin/AllGood'));
 

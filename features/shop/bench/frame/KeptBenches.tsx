@@ -12,7 +12,7 @@ import { Trouble } from '@/ui/Trouble';
 import { KeptForms } from '../../../queue/KeptForms';
 import { ahead } from '../../../shell/ahead';
 import { dropRow } from '../../../shell/dropped';
-import { nothing, untilThere } from '../../../shell/later';
+import { calledUp, untilThere } from '../../../shell/later';
 import { useShop } from '../../../shell/ShopContext';
 import { useRefresh } from '../../../shell/useRefresh';
 import { Comparison } from './Comparison';
@@ -20,9 +20,9 @@ import type { Compared } from './compare';
 import type { BenchPlace } from './place';
 import type { Bench } from './useBench';
 
-const KeepForm = dynamic(() => untilThere(() => import('./KeepForm').then((module) => module.KeepForm)), {
-  loading: nothing,
-});
+const KeepForm = calledUp(
+  dynamic(() => untilThere(() => import('./KeepForm').then((module) => module.KeepForm))),
+);
 ahead(() => import('./KeepForm'));
 
 type Props<T> = {
