@@ -63,17 +63,19 @@ export function rankChecks(context: CheckContext, stages: readonly Finding['stag
       const minutes = minutesFor(finding, context.atHand);
       if (minutes === undefined) return [];
       if (answered.has(slotOf({ id: finding.id }))) return [];
-      const at = finding.place === 'corner' ? bestCorner(finding, context, answered) : {};
-      if (!at) return [];
-      const saves = at.saves ?? savedAt(finding, undefined, context);
-      if (saves < LEAST_SAVED) return [];
-      return [{ id: finding.id, ...foretold(finding, at.asked, context), saves, ...at.named, minutes }];
+      const at: Asked | undefined =
+        finding.place === 'corner'
+          ? bestCorner(finding, context, answered)
+          : { saves: savedAt(finding, undefined, context) };
+      if (!at || at.saves < LEAST_SAVED) return [];
+      const { asked, saves, named } = at;
+      return [{ id: finding.id, ...foretold(finding, asked, context), saves, ...named, minutes }];
     })
     .sort((left, right) => worthOf(right) - worthOf(left));
 }
 
 /** Where a check is asked, what it saves there, and what of that is named. */
-type Asked = { asked?: Corner; saves?: number; named?: Pick<NextCheck, 'corner' | 'axle'> };
+type Asked = { asked?: Corner; saves: number; named?: Pick<NextCheck, 'corner' | 'axle'> };
 
 /** The corner where a check saves most; it is named only where it stands out, or its axle does. */
 function bestCorner(

@@ -3,7 +3,7 @@ import { diagnose } from '../diagnosis/diagnose';
 import type { WorkRow } from '../planning/run/rows';
 import { type Measured, measuredOf } from '../planning/wear/measured';
 import { plannedMinutes } from '../planning/works';
-import type { Figure } from '../readings/definition';
+import type { ReadFigure } from '../readings/definition';
 import { figuresOf } from '../readings/figuresOf';
 import { closingIssues, driveIssues, notBedded } from './closing';
 import { derivedAnswers } from './current';
@@ -27,7 +27,7 @@ export type Judgement = {
   holds: JobHold[];
   derived: { before: Derived[]; after: Derived[] };
   /** The figures of each reading as one would say them, by its id. */
-  figures: Record<ReadingRow['id'], Figure[]>;
+  figures: Record<ReadingRow['id'], ReadFigure[]>;
   /** What was last measured at each corner, for the plan. */
   measured: Measured;
   proof: ProofCheck[];

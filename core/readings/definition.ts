@@ -12,6 +12,9 @@ export type Figure = {
   after?: string;
 };
 
+/** A figure that was read. */
+export type ReadFigure = Figure & { value: number };
+
 /** How a finding was worked out of a reading: which field of it, against which limits, by which rule. */
 export type TraceRule = {
   /** The field of the result, or of the input where the figure is read rather than worked out. */

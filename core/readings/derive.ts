@@ -29,7 +29,7 @@ export function deriveFindings(
   if (!Object.hasOwn(calcs, reading.kind)) {
     return { derived: [], issues: [unknownId(`${path}.kind`, reading.kind, Object.keys(calcs))] };
   }
-  const outcome = calcs === READINGS ? resultOf(reading) : runIn(calcs, reading.kind, reading.input);
+  const outcome = resultOf(reading, calcs);
   if (!outcome.ok) {
     return {
       derived: [],
@@ -52,13 +52,13 @@ export function deriveFindings(
   return { derived, issues: [], result: outcome.value };
 }
 
-/** What a reading's calc gives, or gave in its day. The findings and the figures of a reading both ask; it is never changed in place. */
-export function resultOf(reading: Reading): Outcome<CalcResult> {
+/** What a reading's calc gives, or gave in its day; kept, since its findings and its figures both ask and it is never changed in place. */
+export function resultOf(reading: Reading, calcs: Calcs = READINGS): Outcome<CalcResult> {
   const known = results.get(reading);
   if (known) return known;
   const result: Outcome<CalcResult> = reading.said
     ? { ok: true, value: reading.said }
-    : runIn(READINGS, reading.kind, reading.input);
+    : runIn(calcs, reading.kind, reading.input);
   results.set(reading, result);
   return result;
 }

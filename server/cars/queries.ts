@@ -3,7 +3,7 @@ import type { ReadingRow } from '../../core/job/sheet';
 import type { Driven } from '../../core/planning/due/distance';
 import { repairDue, type TemporaryRepair } from '../../core/planning/due/temporary';
 import type { CarEvent } from '../../core/planning/wear/sessions';
-import type { Figure } from '../../core/readings/definition';
+import type { ReadFigure } from '../../core/readings/definition';
 import { figuresOf } from '../../core/readings/figuresOf';
 import type { RowOf } from '../db/rows';
 import { database, type Sql } from '../db/sql';
@@ -69,7 +69,7 @@ export async function carJobs(carId: string, sql: Sql = database('own')): Promis
 }
 
 export type CarReading = Pick<ReadingRow, 'input' | 'said' | 'unreadable'> & {
-  figures: Figure[];
+  figures: ReadFigure[];
   kind: string;
   corner: Corner | '';
   recordedAt: string;

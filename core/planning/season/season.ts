@@ -176,8 +176,7 @@ function figureOf({ kind, input }: DatedReading, { unit, which }: Line): number 
   const isLowest = which === 'lowest';
   const values = figuresOf({ kind, input })
     .filter((figure) => figure.unit === unit && (!isLowest || figure.before === 'lowest'))
-    .map(({ value }) => value)
-    .filter((value) => value !== undefined && value !== null);
+    .map(({ value }) => value);
   if (values.length === 0) return undefined;
   return isLowest ? Math.min(...values) : values[0];
 }

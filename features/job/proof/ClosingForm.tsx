@@ -57,7 +57,7 @@ export function ClosingForm() {
   const close = async () => {
     setBusy(true);
     // Where the rules cannot be had, without a network, the server says what stands in the way once it hears of it.
-    const rule = await rules().catch(() => undefined);
+    const issuesOf = (await rules().catch(() => undefined))?.closingIssues;
     const next = toBeKept(draft.next).map((each) => readNext(each, units));
     const content = {
       outcome: draft.outcome,
@@ -70,9 +70,7 @@ export function ClosingForm() {
     };
     const stands = [
       ...unfilled(draft.outcome, by),
-      ...(draft.outcome === '' || !rule
-        ? []
-        : rule.closingIssues(sheet, { ...content, outcome: draft.outcome })),
+      ...(draft.outcome === '' ? [] : (issuesOf?.(sheet, { ...content, outcome: draft.outcome }) ?? [])),
     ];
     const closed: Closed =
       stands.length > 0 ? { refusal: refusalFrom(stands) } : await closeJob(sheet, content);

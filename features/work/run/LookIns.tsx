@@ -55,16 +55,16 @@ export function LookIns({ corners }: { corners: readonly Corner[] }) {
       </div>
       {open && <Measure measure="lookIn" corner={open} onDone={closed ? undefined : taken} />}
       <ul className="mt-1">
-        {corners
-          .filter((corner) => corner !== open && head(corner))
-          .map((corner) => (
+        {corners.flatMap((corner) => {
+          const row = corner === open ? undefined : head(corner);
+          if (!row) return [];
+          return (
             <li key={corner}>
               <b className="narrow">{corner}</b>{' '}
-              <span className="reading text-soft">
-                {readingWords(head(corner)!, judgement.figures[head(corner)!.id], units)}
-              </span>
+              <span className="reading text-soft">{readingWords(row, judgement.figures[row.id], units)}</span>
             </li>
-          ))}
+          );
+        })}
       </ul>
     </PhaseProvider>
   );

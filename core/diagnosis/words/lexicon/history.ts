@@ -8,7 +8,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       '(?:was |been |just |we |i )?(?:bled|bleeding|bleed(?! nipples?| screws?))',
       `(?:${DONE}) ${upTo(3)}(?:calipers?|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)`,
-      `(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?) (?:was |were |have been |has been |got |just )(?:${DONE})|(?:calipers?|lines?|hoses?|master(?: cylinder)?) (?:changed|replaced|rebuilt|renewed|swapped)`,
+      '(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?) (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed|swapped|overhauled|refurbished)',
       '(?:hose|line) (?:swap|change|job)|opened (?:the )?(?:system|hydraulics|lines?)',
       'fluid (?:change|changed|flush(?:ed)?)|changed the (?:brake )?fluid',
     ),
@@ -155,8 +155,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'stood_long',
     'yes',
     rx(
-      `(?:stood|sat|parked|left) ${upTo(4)}(?:for )(?:\\w+ )?(?:months?|years?)`,
-      `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|not (?:been )?(?:used|driven|moved)) ${upTo(4)}(?:months?|years?|winter|ages|long|since)`,
+      `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|not (?:been )?(?:used|driven|moved)) ${upTo(5)}(?:months?|years?|winter|ages|long|since)`,
       '(?:after|over|all) (?:the )?winter|(?:after|from|long) standing|barn find|laid up',
       `been stored|in storage|on (?:axle |jack )?stands ${upTo(2)}(?:since|for|all)`,
     ),

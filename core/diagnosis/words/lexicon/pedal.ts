@@ -5,7 +5,7 @@ const PRESS = '(?:press|push|stab|pump|application|touch|stroke|dab|stamp|prod)'
 const END =
   '(?:at )?(?:the )?(?:very )?(?:end|bottom) of (?:the |its )?(?:travel|stroke|pedal)|when (?:i )?press(?:ed|ing)? (?:really )?hard(?:er)?';
 const SPONGY =
-  'spong(?:y|ey|e)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding|treacle|mud)';
+  'spong(?:y|ey|e)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding)|like (?:treacle|mud)';
 
 /** What the pedal did. */
 export const PEDAL_WORDS: readonly Rule[] = [
@@ -28,7 +28,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:brake )?pedal (?:is |was |goes |went |gets |getting |got |feels |gone |been |has gone |has been |has become |went a bit )?(?:much |very |really |quite |a bit |too |so )?(?:long|low|deep)(?:er)?',
       '^(?:but |and |still |very |really |too |so |just )*(?:long|low)$',
       `(?:travels?|goes|moves|drops) ${upTo(4)}(?:inch(?:es)?|cm|centimet(?:er|re)s) ${upTo(1)}before`,
-      "(?:was|used to be|sat) (?:much |a lot |a bit )?higher|pedal's (?:\\w+ )?(?:lower|longer|low|long)",
+      "pedal (?:was|used to be|sat) (?:much |a lot |a bit )?higher|pedal's (?:\\w+ )?(?:lower|longer|low|long)",
       '(?:inch(?:es)?|cm|bit|lots?|loads|plenty) of (?:slack|free play|nothing)',
       'long travel|excessive (?:brake )?(?:pedal )?travel',
       'travel (?:is |has become )?(?:excessive|too much|too long)',
@@ -38,18 +38,16 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'goes (?:down )?a long way|goes down (?:a long way|too far|further)',
       'travels? (?:too far|a long way)|goes (?:a long way|too far|way) down',
       'pedal (?:goes|travels?) further',
-      "it's (?:too |very |really )?(?:long|low)$",
-      "(?:it|they|she|pedal's) (?:goes|went|gets|got|been|gone|is) (?:all |really |very |too )?(?:long|low)(?: since)?$",
+      "(?:it's|(?:it|they|she) (?:goes|went|gets|got|is)|^(?:and |then )*(?:went|goes|got|gets)) (?:all |really |very |too )?(?:long|low)(?: since)?$",
       `(?:only|just) (?:the )?last (?:bit|part|inch|third|half) of (?:the )?(?:travel|pedal|stroke)`,
       `lengthen(?:s|ing|ed)? (?:of (?:the )?)?(?:pedal|travel|stroke)|(?:pedal|travel|stroke) (?:is |keeps )?lengthen(?:s|ing|ed)?`,
-      '^(?:and |then |it )*(?:went|goes|got|gets) (?:long|low)$',
       `bit(?:e|es|ing)(?: point)? ${upTo(4)}(?:lower|low|late|further down)`,
       `(?:bites?|grabs?|works?|comes? on|catch(?:es)?) ${upTo(3)}(?:bottom|near the floor|just off the floor|last inch)`,
       '(?:free )?play in the pedal|pedal has (?:a lot of |lots of )?(?:free )?play|dead spot',
       'foot (?:goes|going|gets) (?:further|deeper|lower|right down|all the way down)',
       `(?:dead|nothing|free play) ${upTo(2)}(?:first|top) ${upTo(2)}(?:inch|cm|travel|part|half)`,
     ),
-    rx(`first ${PRESS}|first time`),
+    rx(`first ${PRESS}|first time|bearings?|hub|joints?|${HANDBRAKE}`),
   ),
   yes(
     'pedal_long',
@@ -99,7 +97,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'no (?:brake |power )?(?:servo|assist(?:ance)?|power assist(?:ance)?|boost)',
       'brakes? (?:goes|go|gets|went|feels) (?:very |rock )?hard',
       '(?:pushing|pressing|stamping|shoving) hard|(?:more and more|ever more) (?:pressure|force|effort)',
-      '(?:sometimes|then|else|or) (?:goes |it goes |is )?hard$|^hard (?:with|when|while) (?:the )?engine',
+      'sometimes (?:goes |it goes |is )?(?:rock )?hard(?! to)|^hard (?:with|when|while) (?:the )?engine',
       '(?:big|good|huge|hefty|massive|mighty|proper) (?:shove|push|press|kick)|lots of effort',
       '(?:really |have to |had to |got to |need to )(?:really )?lean(?:ing)? on (?:it|them|the (?:pedal|brakes?))',
       '^(?:still|very|really|too|just) (?:hard|stiff|heavy)$',
@@ -135,7 +133,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     'pedal_slow_return',
     rx(
       'slow (?:to )?(?:return|come back|come up|release|let go)',
-      `(?:takes|needs) (?:ages|forever|a (?:second|while|moment)|time|long) to (?:come|get|return) ?(?:back)?`,
+      'pedal (?:takes|needs) (?:ages|forever|a (?:second|while|moment)|time|long) to (?:come|return)',
       'slowly (?:comes?|coming|returns?|rises?) (?:back|up)',
       "(?:doesn't|does not|won't|not) (?:come|coming) back(?: up)?",
       'stays? (?:down|low)|sticks? down|brakes? releases? late',
@@ -158,7 +156,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'pump(?:ed|ing)? (?:it|them|the pedal|the brakes) (?:up )?(?:once|twice|first|into|before|to get|helps?|a few times)',
       '(?:if|when) (?:i|you) pump|double (?:pump|tap|press)',
       '(?:needs?|wants?|keeps?|takes?) (?:a )?pumping|(?:have|has|had|got) to pump',
-      'pump(?:ed)? (?:it |them |the pedal |the brakes )?(?:up|and (?:it|they))',
+      'pump (?:it|them|the pedal|the brakes) (?:up|and (?:it|they))|pumped (?:it |them |the pedal |the brakes )?(?:up|and (?:it|they))',
       "(?:needs?|need|have|had) (?:a |to )?(?:second |two |pump|tap)(?: [\\w']+){0,2}",
       '(?:two|couple of|few) (?:presses|pumps|stabs|goes)',
       'dab (?:it|them) first|quick tap|left foot tap',

@@ -1,4 +1,4 @@
-import { found, HANDBRAKE, near, PADS, ROTOR, type Rule, rx, says, upTo } from './rule';
+import { found, HANDBRAKE, MANY_CLICKS, near, PADS, ROTOR, type Rule, rx, says, upTo } from './rule';
 
 const STUCK = 'seized|stuck|stiff|sticking|dry|tight|rusted|frozen|binding';
 const WET = 'leak(?:s|ing)?|weep(?:s|ing)?|wet';
@@ -51,7 +51,7 @@ export const SEEN_WORDS: readonly Rule[] = [
     rx(
       `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:booster|servo|rear seal|(?:at|from|round) (?:the |its )?(?:back|rear))`,
       `(?:fluid|wet|oil) ${upTo(2)}(?:behind the master|(?:in|into|inside) the (?:booster|servo))`,
-      `(?:wet|damp|fluid|oil) ${upTo(4)}(?:carpet|footwell|under the (?:dash|pedals?)|pedal box)`,
+      `(?:wet|damp|fluid) ${upTo(4)}(?:carpet|footwell|under the (?:dash|pedals?)|pedal box)`,
     ),
   ),
   found(
@@ -103,7 +103,7 @@ export const SEEN_WORDS: readonly Rule[] = [
     'parking_brake',
     'lever_high',
     rx(
-      `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:too high|high|pulls? (?:all the way|right|too far) up|(?:too many|lots of|\\d+|[a-z]+teen|nine|ten|eleven|twelve|twenty) clicks|right up)`,
+      `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:too high|high|pulls? (?:all the way|right|too far) up|${MANY_CLICKS}|right up)`,
       `many clicks on the ${HANDBRAKE}`,
     ),
     'frees',

@@ -1,7 +1,9 @@
-import { COAST, near, type Rule, rx, says, yes } from './rule';
+import { COAST, MANY_CLICKS, near, type Rule, rx, says, yes } from './rule';
 
 const SHAKE =
   'shak(?:e|es|ing|y)|judder(?:s|ing)?|vibrat(?:e|es|ing|ion|ions)|wobbl(?:e|es|ing)|shudder(?:s|ing)?|shimm(?:y|ies)|tremor|jiggl(?:e|es|ing)';
+/** Told of what is heard, not of what is felt. */
+const NOISE = '(?:click|knock|clunk|clonk|tick|squeak|creak|scrap|rub|rattl|bang)\\w*';
 const TURN = '(?:per|a|every|each) (?:wheel )?(?:turn|rev|revolution|rotation)';
 
 /** Shake, noise, smell and lamp. */
@@ -16,9 +18,9 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'vibration_braking',
     'yes',
     rx(
-      '(?:over|on|like) (?:a |the )?(?:cattle grids?|rumble strips?|washboard|cobbles|corrugations|ripples)',
+      `like (?:i'm |we're )?(?:driving |riding |going |braking )?(?:over |on )?(?:a |the )?(?:cattle grids?|rumble strips?|washboard|cobbles|corrugations|ripples)`,
     ),
-    rx(`${COAST}|(?:knock|clunk|rattl|clonk|bang|squeak|creak)\\w*`),
+    rx(`${COAST}|${NOISE}`),
   ),
   yes('vibration_coasting', near(SHAKE, `${COAST}|off the brake`, 6)),
   says(
@@ -28,12 +30,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     rx('seat|floor'),
   ),
   says('shake_where', 'seat', near(SHAKE, 'seat|backside|floor|whole car', 5)),
-  says(
-    'judder_order',
-    'first',
-    rx(`once ${TURN}`),
-    rx('(?:click|knock|clunk|tick|squeak|scrap|rub|rattl)\\w*'),
-  ),
+  says('judder_order', 'first', rx(`once ${TURN}`), rx(NOISE)),
   says('judder_order', 'second_or_more', rx(`(?:twice|(?:two|three|four|several|many) times) ${TURN}`)),
   yes(
     'smell_or_smoke',
@@ -65,11 +62,9 @@ export const SHAKE_WORDS: readonly Rule[] = [
       'rattl(?:e|es|ed|ing)|clunk(?:s|ed|ing|y)?|knock(?:s|ed|ing)?|clack(?:s|ing)?',
       'clonk(?:s|ing)?|click(?:s|ed|ing)?|clatter(?:s|ing)?|thunk(?:s|ing)?|thud(?:s|ding)?',
       'tick(?:s|ing)(?: noise| sound)?|tapp?(?:s|ing) (?:noise|sound)',
-      'bang(?:s|ing)|(?:loud|big|almighty) (?:bang|crack|thump)',
+      'bang(?:s|ing)|(?:loud|big|almighty) (?:bang|thump)',
     ),
-    rx(
-      'knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the|(?:many|lots of|\\d+|[a-z]+teen|nine|ten|eleven|twelve|twenty) clicks',
-    ),
+    rx('knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the', MANY_CLICKS),
   ),
   says('warning_light', 'abs', near('abs', 'lights?|lamps?|warning', 3)),
   says(
@@ -80,7 +75,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
       'warning(?: light| lamp)?|lamps?|light (?:is |has |came |come |comes |stays )*(?:on|lit|up)|light on the dash|light flickers?',
       3,
     ),
-    rx('abs|brake lights? (?:don|do|not|fail)|at (?:a|the) red light'),
+    rx('coolant|water|washer|abs|brake lights? (?:don|do|not|fail)|at (?:a|the) red light'),
   ),
   says(
     'warning_light',

@@ -44,7 +44,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:weaker|worse) and (?:weaker|worse)',
       'braking (?:power|force|performance) (?:drops|falls|goes|fades|is (?:down|low|poor))',
       '(?:take|takes) (?:a (?:second|moment|while)|time) before',
-      `brak(?:e|ing) ${upTo(4)}(?:earlier|sooner)|pedal (?:is |feels |felt |went )?(?:completely )?dead(?! (?:for|until|at|over))`,
+      `brak(?:e|ing) (?:\\d+ (?:m|met(?:re|er)s?|ft|feet|yards?) |much |a lot |way |far )?(?:earlier|sooner)|pedal (?:is |feels |felt |went )?(?:completely )?dead(?! (?:for|until|at|over))`,
       'brakes? (?:are|r|is|were) (?:totally |completely |well )?(?:shot|knackered|toast|cooked|scary|frightening|terrifying|dodgy|sketchy|dangerous)',
       '(?:stops?|braking) (?:is|was|are|were|feels?|gets?) (?:really |very |quite |a bit )?(?:scary|frightening|terrifying|dodgy|sketchy|dangerous)',
       `(?:can't|cannot|couldn't|don't|doesn't) cope|struggl(?:e|es|ing) to (?:stop|slow)|not up to (?:it|the job)`,
@@ -131,7 +131,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'wheel_drags',
     'one',
     rx(
-      `(?:wheel|corner|front|rear|left|right|side|caliper|brakes?|it) ${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck on|seized|sticks|sticking|stuck$|(?:stay|stays) locked|locked on|seiz(?:e|es|ing)|rub(?:s|bing)|locked (?:solid|on|up solid))`,
+      `(?:wheel|corner|front|rear|left|right|side|caliper|brakes?|it) ${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck on|seized|sticks|sticking|stuck$|(?:stay|stays) locked|seiz(?:e|es|ing)|rub(?:s|bing)|locked (?:solid|on|up solid))`,
       `not (?:fully |quite |properly )?releas(?:e|ing) ${upTo(3)}(?:left|right|one side|front|rear|back)`,
       "drag(?:s|ging)?|bind(?:s|ing)|stuck on|(?:won't|don't|doesn't) turn",
       "(?:won't|doesn't|hardly) spin|wheels? (?:is |are )?(?:hard|difficult|stiff) to turn",

@@ -73,7 +73,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       `(?:come|comes|came|coming|back|fine|good|ok|okay|normal|recovers?|returns?|returned|right|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|minutes|hour|paddock|pits?|slow lap|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|later)`,
       "cool(?:s|ed)? (?:down )?(?:and|then) (?:it's |it is |they're )?(?:fine|good|ok|okay|back|normal)",
-      '(?:ok|okay|fine|good|normal|firm) (?:again )?(?:today|this morning|the next (?:day|morning))',
+      '(?:ok|okay|fine|good|normal|firm) (?:(?:again )?(?:today|the next (?:day|morning))|again this morning)',
       'after cooling(?: down| off)?|back (?:on|by|during) the (?:cool ?-?down|cooling|slow|in) ?lap',
       `(?:better|improves?|recovers?|comes back) (?:if|when|once|after) ${upTo(4)}(?:back off|backing off|cool(?:s|ed|ing)?|slow(?:s|ed)? down|eas(?:e|ing) off|rest)`,
     ),
