@@ -18,7 +18,7 @@ type Props = {
 export function DueRow({ due, errorOf, onChange, onDrop }: Props) {
   return (
     <div className={due.temporary ? 'mb-3 border-l-[6px] border-straw pl-3' : 'mb-2'}>
-      <div className="flex flex-wrap items-end gap-3">
+      <div className="flex flex-wrap items-start gap-3">
         <TextField
           label={due.temporary ? 'What was done for now' : 'What'}
           maxLength={400}
