@@ -50,7 +50,7 @@ export function CarForm({ car, forComplaint }: CarAsked) {
               <p role="alert" className="border-l-[6px] border-stop bg-stop-wash p-3 font-semibold text-stop">
                 {refusal.message}{' '}
                 {refusal.code === 'stale' &&
-                  'Yours is kept here: open the car in another tab to compare, then save again from a fresh page.'}
+                  'What they changed stands in the form now, under what you typed: look it over, then save again.'}
               </p>
             )}
             <div className="sticky bottom-0 -mx-5 flex gap-3 border-t border-rule bg-sheet px-5 py-2">

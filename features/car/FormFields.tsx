@@ -10,6 +10,7 @@ import { useUnits } from '../shell/useUnits';
 import type { CarDraft } from './carDraft';
 import { type FigureSources, measuredKey, originOf } from './figureSources';
 import { type NumberSpec, numberError } from './numbers';
+import { MEANWHILE } from './useKeptForm';
 
 type Name = FieldPath<CarDraft>;
 type Common = { name: Name; label: string; hint?: string; className?: string };
@@ -17,16 +18,25 @@ type Common = { name: Name; label: string; hint?: string; className?: string };
 const Sources = createContext<FigureSources>({ chosen: null });
 export const FigureSourcesProvider = Sources.Provider;
 
-function useField(name: Name) {
+/** @param shown a value as the field shows it, to say what is on file by now */
+function useField(name: Name, shown = (value: string) => value) {
   const { register, formState, control } = useFormContext<CarDraft>();
   const sources = useContext(Sources);
   const [value, flag] = useWatch({ control, name: [name, measuredName(name)] });
   const origin = originOf(name, value, flag === 'yes', sources);
   return {
     register,
-    error: (get(formState.errors, name) as { message?: string } | undefined)?.message,
+    error: errorWords(get(formState.errors, name), shown),
     ...(origin ? { hint: asSentence(ORIGINS[origin]) } : {}),
   };
+}
+
+function errorWords(
+  error: { type?: string; message?: string } | undefined,
+  shown: (value: string) => string,
+): string | undefined {
+  if (error?.type !== MEANWHILE) return error?.message;
+  return `${error.message ? `On file it is ${shown(error.message)} by now` : 'On file it is empty by now'}: yours stays when you save`;
 }
 
 /** Where the form keeps that a figure was measured. */
@@ -51,8 +61,8 @@ export function FormText({
 
 /** A figure, and whether it was measured: said by a key that is there while the field is. */
 export function FormNumber({ name, spec, hint, ...rest }: Omit<Common, 'label'> & { spec: NumberSpec }) {
-  const { register, ...told } = useField(name);
   const units = useUnits();
+  const { register, ...told } = useField(name, (value) => `${value} ${units.unit(spec.unit)}`.trim());
   return (
     <div className="group">
       <NumberField
@@ -109,7 +119,7 @@ export function FormSelect({
   known,
   ...rest
 }: Common & { options: Record<string, string>; known?: boolean }) {
-  const { register, ...told } = useField(name);
+  const { register, ...told } = useField(name, (value) => `“${options[value]}”`);
   return (
     <SelectField {...rest} {...told} label={label} {...register(name)}>
       {!known && <option value="">Not known</option>}

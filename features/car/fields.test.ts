@@ -3,7 +3,7 @@ import { parseWith } from '@/core/base/issues/zod';
 import { carSpecSchema } from '@/core/car/spec';
 import { CAR_KINDS, startingSet } from '@/core/car/startingSets';
 import { INCHES, METRIC } from '../../tests/support/units';
-import { draftOf, inOtherUnits, specOf, withStartingSet } from './fields';
+import { clashesOf, draftOf, inOtherUnits, putOver, specOf } from './fields';
 import { originsOf } from './figureSources';
 import { AXLE_NUMBERS, numberError } from './numbers';
 
@@ -74,14 +74,33 @@ describe('the car form', () => {
     const blank = draftOf(startingSet('other'), METRIC);
     const typed = { ...blank, name: 'Mine', massKg: '1234', front: { ...blank.front, rotorNewMm: '28' } };
     const saloon = draftOf(startingSet('saloon'), METRIC);
-    const first = withStartingSet(typed, blank, saloon);
+    const first = putOver(typed, blank, saloon);
     expect(first).toMatchObject({ name: 'Mine', massKg: '1234', kind: 'saloon', assist: saloon.assist });
     expect(first.front.rotorNewMm).toBe('28');
     expect(first.front.padNewMm).toBe(saloon.front.padNewMm);
     const track = draftOf(startingSet('light_track'), METRIC);
-    const second = withStartingSet({ ...first, abs: 'no' }, saloon, track);
+    const second = putOver({ ...first, abs: 'no' }, saloon, track);
     expect(second).toMatchObject({ massKg: '1234', abs: 'no', assist: track.assist });
     expect(second.front.padNewMm).toBe(track.front.padNewMm);
+  });
+
+  it('goes over to what somebody else saved, says what both changed, and loses neither', () => {
+    const was = draftOf({ ...startingSet('saloon'), name: 'A car', origins: { massKg: 'measured' } }, METRIC);
+    const is = {
+      ...was,
+      massKg: '1500',
+      note: 'Theirs',
+      rear: { ...was.rear, padNewMm: '11' },
+      measured: { 'front/padNewMm': 'yes' },
+    };
+    const typed = { ...was, massKg: '1470', name: 'Mine', front: { ...was.front, padNewMm: '13' } };
+    const both = putOver(typed, was, is);
+    expect(both).toMatchObject({ massKg: '1470', name: 'Mine', note: 'Theirs', measured: is.measured });
+    expect(both.measured).not.toHaveProperty('massKg');
+    expect([both.front.padNewMm, both.rear.padNewMm]).toEqual(['13', '11']);
+    expect(clashesOf(typed, was, is)).toEqual({ massKg: '1500' });
+    expect(clashesOf({ ...typed, massKg: '1500' }, was, is)).toEqual({});
+    expect(clashesOf(typed, was, was)).toEqual({});
   });
 
   it('lets the server refuse what it cannot read, with the field', () => {

@@ -30,11 +30,28 @@ function eachOf<F extends string, V>(fields: readonly F[], value: (field: F) => 
 type Draft = { [field: string]: string | Draft };
 
 /**
- * A draft with a starting set put in: whatever somebody typed stays, be it over an earlier set.
- * @param last the set that was put in before; a value that is no longer its own was typed
+ * A draft put over other values, of another starting set or of the car as it is on file by now: whatever somebody typed
+ * stays.
+ * @param last the values that it was put over before; one that is no longer theirs was typed
  */
-export function withStartingSet(draft: CarDraft, last: CarDraft, set: CarDraft): CarDraft {
-  return replaced(draft, last, set, draft) as CarDraft;
+export function putOver(draft: CarDraft, last: CarDraft, next: CarDraft): CarDraft {
+  return replaced(draft, last, next, draft) as CarDraft;
+}
+
+/** Fields that were typed here and changed on file meanwhile, each with what is on file now. */
+export function clashesOf(draft: CarDraft, last: CarDraft, next: CarDraft): Record<string, string> {
+  return Object.fromEntries(
+    fieldsOf(next).flatMap((path) => {
+      const [typed, was, is] = [draft, last, next].map((each) => atPath(each, path) as string);
+      return is !== was && typed !== was && typed !== is ? [[path, is!]] : [];
+    }),
+  );
+}
+
+function fieldsOf(draft: Draft, under = ''): string[] {
+  return Object.entries(draft).flatMap(([field, value]) =>
+    typeof value === 'object' ? fieldsOf(value, `${under}${field}.`) : [`${under}${field}`],
+  );
 }
 
 /**
@@ -49,14 +66,18 @@ export function inOtherUnits(draft: CarDraft, sources: readonly CarSpec[], from:
   );
 }
 
-/** What still is as it was before becomes what is next; the rest is as said otherwise. */
+/** What still is as it was before becomes what is next, there or not; the rest is as said otherwise. */
 function replaced(now: Draft, before: Draft, next: Draft, otherwise: Draft): Draft {
   return Object.fromEntries(
-    Object.entries(now).map(([field, value]) => {
-      const [was, will, other] = [before[field]!, next[field]!, otherwise[field]!];
-      if (typeof value === 'object')
-        return [field, replaced(value, was as Draft, will as Draft, other as Draft)];
-      return [field, value === was ? will : other];
+    Object.keys({ ...next, ...now }).flatMap((field) => {
+      const [value, was, will, other] = [now[field], before[field], next[field], otherwise[field]];
+      const result =
+        typeof value === 'object'
+          ? replaced(value, was as Draft, will as Draft, other as Draft)
+          : value === was
+            ? will
+            : other;
+      return result === undefined ? [] : [[field, result]];
     }),
   );
 }

@@ -1,26 +1,28 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { type UseFormReturn, useForm } from 'react-hook-form';
 import type { CarKind, CarSpec } from '@/core/car/spec';
 import { startingSet } from '@/core/car/startingSets';
-import { device, readKept } from '../shell/device';
+import { device } from '../shell/device';
 import { markRefused } from '../shell/markRefused';
 import { newId } from '../shell/newId';
 import type { Refusal } from '../shell/refusal';
 import { requestForm } from '../shell/request';
-import { type Units, unitsIn } from '../shell/units';
+import type { Units } from '../shell/units';
 import { useKept } from '../shell/useKept';
 import { useRefresh } from '../shell/useRefresh';
 import { useUnits } from '../shell/useUnits';
 import type { CarDraft } from './carDraft';
 import { FIRST_FIELDS } from './FirstFields';
-import { draftOf, inOtherUnits, specOf, withStartingSet } from './fields';
+import { draftOf, putOver, specOf } from './fields';
 import type { FigureSources } from './figureSources';
+import { sourcesOf, useKeptForm } from './useKeptForm';
 
+export type CarOnFile = { id: string; version: number; spec: CarSpec };
 export type CarAsked = {
-  car?: { id: string; version: number; spec: CarSpec };
+  car?: CarOnFile;
   /** It was wanted for a new complaint, which goes on with it. */
   forComplaint?: boolean;
 };
@@ -38,8 +40,8 @@ export function useCarForm({ car, forComplaint = false }: CarAsked) {
   });
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [rest, setRest] = useKept('new-car.rest', false);
-  const kept = `bavrin.kept.car-form.${car ? `${car.id}.${car.version}` : 'new'}`;
-  useKeptForm(form, kept, units, onFile);
+  const kept = `bavrin.kept.car-form.${car?.id ?? 'new'}`;
+  useKeptForm(form, kept, units, car);
   const { figures, ...start } = useFigures(form, units, onFile);
   const save = form.handleSubmit(async (draft) => {
     const content = specOf(draft, units, sourcesOf(draft, onFile), figures);
@@ -52,6 +54,8 @@ export function useCarForm({ car, forComplaint = false }: CarAsked) {
       : await requestForm('POST', '/api/cars', { kind: 'car', content, beside: { id } });
     if (!reply.ok) {
       setRefusal(reply.refusal);
+      // What was changed meanwhile comes into the form, under what was typed.
+      if (reply.refusal.code === 'stale') refreshPage();
       if (reply.refusal.issues?.some(({ path }) => !FIRST_FIELDS.includes(path))) setRest(true);
       markRefused(form, reply.refusal, fieldOf);
       return;
@@ -71,7 +75,11 @@ export function useCarForm({ car, forComplaint = false }: CarAsked) {
     all: car !== undefined || rest,
     showRest: () => setRest(true),
     leave: () => router.back(),
-    save: () => void save(),
+    save: () => {
+      // What was said of a change on file has been read: only what is wrong now may hold it back.
+      form.clearErrors();
+      void save();
+    },
   };
 }
 
@@ -101,44 +109,9 @@ function useFigures(form: UseFormReturn<CarDraft>, units: Units, onFile: CarSpec
     /** Puts another starting set in; what was typed stays. */
     startFrom(next: CarKind) {
       const last = set ?? draftOf(startingSet('other'), units);
-      form.reset(withStartingSet(form.getValues(), last, draftOf(startingSet(next), units)), {
+      form.reset(putOver(form.getValues(), last, draftOf(startingSet(next), units)), {
         keepDefaultValues: true,
       });
     },
   };
-}
-
-/** Cars whose figures may stand in the form as they are on file, or in a starting set. */
-function sourcesOf(draft: CarDraft, onFile: CarSpec | undefined): CarSpec[] {
-  return onFile ? [onFile] : [startingSet(draft.kind as CarKind)];
-}
-
-/** What was typed survives a reload until it is saved, and another choice of units at any time. */
-function useKeptForm(
-  form: UseFormReturn<CarDraft>,
-  key: string,
-  units: Units,
-  onFile: CarSpec | undefined,
-): void {
-  const shown = useRef(units);
-  useEffect(() => {
-    if (shown.current === units) return;
-    const draft = form.getValues();
-    const next = inOtherUnits(draft, sourcesOf(draft, onFile), shown.current, units);
-    shown.current = units;
-    form.reset(next, { keepDefaultValues: true });
-  }, [form, units, onFile]);
-  // Before anything can be pressed, as in `useKept`.
-  useLayoutEffect(() => {
-    const kept = readKept(key, { draft: form.getValues(), units: shown.current.choice });
-    if (kept) {
-      const draft = { ...form.getValues(), ...kept.draft };
-      const next = inOtherUnits(draft, sourcesOf(draft, onFile), unitsIn(kept.units), shown.current);
-      form.reset(next, { keepDefaultValues: true });
-    }
-    const watching = form.watch(
-      (draft) => void device.write(key, JSON.stringify({ draft, units: shown.current.choice })),
-    );
-    return () => watching.unsubscribe();
-  }, [form, key, onFile]);
 }

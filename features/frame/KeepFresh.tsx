@@ -9,7 +9,7 @@ import { useRefresh } from '../shell/useRefresh';
 /** How often it is looked whether another day has begun, ms. */
 const LOOK_MS = 30_000;
 
-/** A board on the wall is looked at, not reloaded: it takes what is new by itself, and another day. */
+/** What is looked at and not reloaded, a board on the wall or a form that is long open, takes what is new by itself, and another day. */
 export function KeepFresh() {
   const refreshPage = useRefresh();
   const { timeZone } = useShop();

@@ -1,4 +1,6 @@
+import { randomUUID } from 'node:crypto';
 import postgres from 'postgres';
+import { startingSet } from '@/core/car/startingSets';
 import { expect, key, newJob, saved, test, withoutLine } from './test';
 
 test('the board has held cars first, with the hold and its end in words', async ({ page }) => {
@@ -36,11 +38,7 @@ test('what is due is ticked off, and not twice', async ({ page, browser, baseURL
 
 test.describe(() => {
   test.use({ provoked: [/409 \(Conflict\)/] });
-  test('a car shows its figures, its jobs and its last readings, and is edited over the version seen', async ({
-    page,
-    browser,
-    baseURL,
-  }) => {
+  test('a car shows its figures, its jobs and its last readings, and is edited', async ({ page }) => {
     await page.goto('/');
     await page
       .getByRole('region', { name: 'Cars' })
@@ -52,25 +50,54 @@ test.describe(() => {
     // The figure on file; the last reading may be another test's.
     await expect(main).toContainText(/Pedal ratio\s*5\.40/);
     await expect(main).toContainText('1.5 / 0.8');
-    const url = page.url();
-
-    const other = await browser.newPage({ baseURL });
-    await other.goto(`${url}/edit`);
+    // Another test may close a job of this car in this moment, and so change it: then it is saved once more.
     await page.getByRole('link', { name: 'Edit' }).click();
-    await expect(page.getByLabel('Mass', { exact: true })).toBeVisible();
-    // Another test may close a job of this car in this moment, and so change it: then it is saved from a fresh page, as one is told.
+    await page.getByLabel('Mass', { exact: true }).fill('755');
     await expect(async () => {
-      await page.goto(`${url}/edit`);
-      await page.getByLabel('Mass', { exact: true }).fill('755');
-      await page.getByRole('button', { name: 'Save the car' }).click();
-      await expect(page.getByRole('main')).toContainText('755 kg', { timeout: 6000 });
+      await page.getByRole('button', { name: 'Save the car' }).click({ timeout: 6000 });
+      await expect(main).toContainText('755 kg', { timeout: 6000 });
     }).toPass();
-    await other.getByLabel('Note').fill('Mine, kept');
+  });
+
+  test('a car that two people change keeps what each of them typed', async ({ page, browser, baseURL }) => {
+    const [id, headers] = [randomUUID(), { 'content-type': 'application/json' }];
+    const spec = { ...startingSet('saloon'), name: 'Two hands' };
+    await page.request.post('/api/cars', { headers, data: { id, ...spec } });
+    const somebodyElse = (version: number, changes: object) =>
+      page.request.put(`/api/cars/${id}`, { headers, data: { ...spec, ...changes, version } });
+    const field = (on: typeof page, label: string) => on.getByLabel(label, { exact: true });
+
+    // Heard of while it is typed: theirs comes in under it, and what both changed is said.
+    await page.goto(`/car/${id}`);
+    await page.getByRole('link', { name: 'Edit', exact: true }).click();
+    await field(page, 'Mass').fill('1510');
+    await somebodyElse(1, { massKg: 1490, name: 'Two hands, red' });
+    await expect(page.getByLabel('What the shop calls it')).toHaveValue('Two hands, red');
+    await expect(field(page, 'Mass')).toHaveValue('1510');
+    await expect(page.getByText('On file it is 1490 kg by now: yours stays when you save')).toBeVisible();
+    await page.getByRole('button', { name: 'Save the car' }).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Two hands, red' })).toBeVisible();
+    await expect(page.getByRole('main')).toContainText('1510 kg');
+
+    // Not heard of: it is refused once, and what was typed is still there, over a reload too.
+    const other = await browser.newPage({ baseURL });
+    await withoutLine(other);
+    await other.goto(`/car/${id}`);
+    await other.getByRole('link', { name: 'Edit', exact: true }).click();
+    await field(other, 'Note').fill('Mine, kept');
+    await somebodyElse(3, { massKg: 1520, name: 'Two hands, blue' });
     await other.getByRole('button', { name: 'Save the car' }).click();
-    await expect(other.getByRole('main').getByRole('alert')).toContainText(
-      'was changed by somebody else in the meantime',
-    );
-    await expect(other.getByLabel('Note')).toHaveValue('Mine, kept');
+    const refused = other.getByRole('main').getByRole('alert').filter({ hasText: 'by somebody else' });
+    await expect(refused).toContainText('look it over, then save again');
+    await expect(other.getByLabel('What the shop calls it')).toHaveValue('Two hands, blue');
+    await expect(field(other, 'Note')).toHaveValue('Mine, kept');
+    await somebodyElse(4, { massKg: 1530, name: 'Two hands, blue' });
+    await other.reload();
+    await expect(field(other, 'Mass')).toHaveValue('1530');
+    await expect(field(other, 'Note')).toHaveValue('Mine, kept');
+    await other.getByRole('button', { name: 'Save the car' }).click();
+    await expect(other.getByRole('main')).toContainText('Mine, kept');
+    await expect(other.getByRole('main')).toContainText('1530 kg');
     await other.close();
   });
 });

@@ -1,4 +1,5 @@
 import { CarForm } from '@/features/car/CarForm';
+import { KeepFresh } from '@/features/frame/KeepFresh';
 import { orNotFound } from '@/features/shell/orNotFound';
 import { getCar } from '@/server/cars/queries';
 import { page } from '../../../asPerson';
@@ -7,5 +8,10 @@ export const metadata = { title: 'Edit car' };
 
 export default page('work', async ({ params }: { params: Promise<{ id: string }> }) => {
   const { id, version, ...spec } = await orNotFound(getCar((await params).id));
-  return <CarForm car={{ id, version, spec }} />;
+  return (
+    <>
+      <KeepFresh />
+      <CarForm car={{ id, version, spec }} />
+    </>
+  );
 });
