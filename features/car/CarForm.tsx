@@ -5,6 +5,7 @@ import type { CarKind } from '@/core/car/spec';
 import { CAR_KINDS } from '@/core/car/startingSets';
 import { Button } from '@/ui/Button';
 import { Part } from '@/ui/Part';
+import { LOOK_OVER } from '../shell/rebase';
 import { FirstFields } from './FirstFields';
 import { FigureSourcesProvider } from './FormFields';
 import { RestFields } from './RestFields';
@@ -48,9 +49,7 @@ export function CarForm({ car, forComplaint }: CarAsked) {
             )}
             {refusal && (
               <p role="alert" className="border-l-[6px] border-stop bg-stop-wash p-3 font-semibold text-stop">
-                {refusal.message}{' '}
-                {refusal.code === 'stale' &&
-                  'What they changed stands in the form now, under what you typed: look it over, then save again.'}
+                {refusal.message} {refusal.code === 'stale' && LOOK_OVER}
               </p>
             )}
             <div className="sticky bottom-0 -mx-5 flex gap-3 border-t border-rule bg-sheet px-5 py-2">

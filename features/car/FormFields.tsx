@@ -6,11 +6,11 @@ import { asSentence } from '@/core/base/sentence';
 import { ORIGINS } from '@/core/car/origins';
 import { NumberField, SelectField, TextField } from '@/ui/Field';
 import { DayField } from '../shell/DayField';
+import { errorWords } from '../shell/rebase';
 import { useUnits } from '../shell/useUnits';
 import type { CarDraft } from './carDraft';
 import { type FigureSources, measuredKey, originOf } from './figureSources';
 import { type NumberSpec, numberError } from './numbers';
-import { MEANWHILE } from './useKeptForm';
 
 type Name = FieldPath<CarDraft>;
 type Common = { name: Name; label: string; hint?: string; className?: string };
@@ -29,14 +29,6 @@ function useField(name: Name, shown = (value: string) => value) {
     error: errorWords(get(formState.errors, name), shown),
     ...(origin ? { hint: asSentence(ORIGINS[origin]) } : {}),
   };
-}
-
-function errorWords(
-  error: { type?: string; message?: string } | undefined,
-  shown: (value: string) => string,
-): string | undefined {
-  if (error?.type !== MEANWHILE) return error?.message;
-  return `${error.message ? `On file it is ${shown(error.message)} by now` : 'On file it is empty by now'}: yours stays when you save`;
 }
 
 /** Where the form keeps that a figure was measured. */

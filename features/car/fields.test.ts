@@ -3,7 +3,8 @@ import { parseWith } from '@/core/base/issues/zod';
 import { carSpecSchema } from '@/core/car/spec';
 import { CAR_KINDS, startingSet } from '@/core/car/startingSets';
 import { INCHES, METRIC } from '../../tests/support/units';
-import { clashesOf, draftOf, inOtherUnits, putOver, specOf } from './fields';
+import { clashesOf, rebased } from '../shell/rebase';
+import { draftOf, inOtherUnits, specOf } from './fields';
 import { originsOf } from './figureSources';
 import { AXLE_NUMBERS, numberError } from './numbers';
 
@@ -74,12 +75,12 @@ describe('the car form', () => {
     const blank = draftOf(startingSet('other'), METRIC);
     const typed = { ...blank, name: 'Mine', massKg: '1234', front: { ...blank.front, rotorNewMm: '28' } };
     const saloon = draftOf(startingSet('saloon'), METRIC);
-    const first = putOver(typed, blank, saloon);
+    const first = rebased(typed, blank, saloon);
     expect(first).toMatchObject({ name: 'Mine', massKg: '1234', kind: 'saloon', assist: saloon.assist });
     expect(first.front.rotorNewMm).toBe('28');
     expect(first.front.padNewMm).toBe(saloon.front.padNewMm);
     const track = draftOf(startingSet('light_track'), METRIC);
-    const second = putOver({ ...first, abs: 'no' }, saloon, track);
+    const second = rebased({ ...first, abs: 'no' }, saloon, track);
     expect(second).toMatchObject({ massKg: '1234', abs: 'no', assist: track.assist });
     expect(second.front.padNewMm).toBe(track.front.padNewMm);
   });
@@ -94,7 +95,7 @@ describe('the car form', () => {
       measured: { 'front/padNewMm': 'yes' },
     };
     const typed = { ...was, massKg: '1470', name: 'Mine', front: { ...was.front, padNewMm: '13' } };
-    const both = putOver(typed, was, is);
+    const both = rebased(typed, was, is);
     expect(both).toMatchObject({ massKg: '1470', name: 'Mine', note: 'Theirs', measured: is.measured });
     expect(both.measured).not.toHaveProperty('massKg');
     expect([both.front.padNewMm, both.rear.padNewMm]).toEqual(['13', '11']);

@@ -4,6 +4,7 @@ import { atPath } from '@/core/car/origins';
 import { SHEET_NOTE_IDS, type SheetNote } from '@/core/car/ownSheet';
 import type { CarSpec } from '@/core/car/spec';
 import { TORQUE_IDS, type TorqueId } from '@/core/car/torques';
+import { rebased } from '../shell/rebase';
 import type { Units } from '../shell/units';
 import type { AxleDraft, CarDraft } from './carDraft';
 import { type FigureSources, measuredKey, originsOf } from './figureSources';
@@ -27,33 +28,6 @@ function eachOf<F extends string, V>(fields: readonly F[], value: (field: F) => 
   return Object.fromEntries(fields.map((field) => [field, value(field)])) as Record<F, V>;
 }
 
-type Draft = { [field: string]: string | Draft };
-
-/**
- * A draft put over other values, of another starting set or of the car as it is on file by now: whatever somebody typed
- * stays.
- * @param last the values that it was put over before; one that is no longer theirs was typed
- */
-export function putOver(draft: CarDraft, last: CarDraft, next: CarDraft): CarDraft {
-  return replaced(draft, last, next, draft) as CarDraft;
-}
-
-/** Fields that were typed here and changed on file meanwhile, each with what is on file now. */
-export function clashesOf(draft: CarDraft, last: CarDraft, next: CarDraft): Record<string, string> {
-  return Object.fromEntries(
-    fieldsOf(next).flatMap((path) => {
-      const [typed, was, is] = [draft, last, next].map((each) => atPath(each, path) as string);
-      return is !== was && typed !== was && typed !== is ? [[path, is!]] : [];
-    }),
-  );
-}
-
-function fieldsOf(draft: Draft, under = ''): string[] {
-  return Object.entries(draft).flatMap(([field, value]) =>
-    typeof value === 'object' ? fieldsOf(value, `${under}${field}.`) : [`${under}${field}`],
-  );
-}
-
 /**
  * A draft as it would stand in other units.
  * @param sources cars whose figures may stand in it: those go over to the last digit
@@ -61,24 +35,8 @@ function fieldsOf(draft: Draft, under = ''): string[] {
 export function inOtherUnits(draft: CarDraft, sources: readonly CarSpec[], from: Units, to: Units): CarDraft {
   const typed = retypeAll(draft, carBase, from.choice, to.choice);
   return sources.reduceRight<CarDraft>(
-    (each, source) => replaced(draft, draftOf(source, from), draftOf(source, to), each) as CarDraft,
+    (each, source) => rebased(draft, draftOf(source, from), draftOf(source, to), each),
     typed,
-  );
-}
-
-/** What still is as it was before becomes what is next, there or not; the rest is as said otherwise. */
-function replaced(now: Draft, before: Draft, next: Draft, otherwise: Draft): Draft {
-  return Object.fromEntries(
-    Object.keys({ ...next, ...now }).flatMap((field) => {
-      const [value, was, will, other] = [now[field], before[field], next[field], otherwise[field]];
-      const result =
-        typeof value === 'object'
-          ? replaced(value, was as Draft, will as Draft, other as Draft)
-          : value === was
-            ? will
-            : other;
-      return result === undefined ? [] : [[field, result]];
-    }),
   );
 }
 

@@ -8,6 +8,7 @@ import { startingSet } from '@/core/car/startingSets';
 import { device } from '../shell/device';
 import { markRefused } from '../shell/markRefused';
 import { newId } from '../shell/newId';
+import { rebased } from '../shell/rebase';
 import type { Refusal } from '../shell/refusal';
 import { requestForm } from '../shell/request';
 import type { Units } from '../shell/units';
@@ -16,7 +17,7 @@ import { useRefresh } from '../shell/useRefresh';
 import { useUnits } from '../shell/useUnits';
 import type { CarDraft } from './carDraft';
 import { FIRST_FIELDS } from './FirstFields';
-import { draftOf, putOver, specOf } from './fields';
+import { draftOf, specOf } from './fields';
 import type { FigureSources } from './figureSources';
 import { sourcesOf, useKeptForm } from './useKeptForm';
 
@@ -109,7 +110,7 @@ function useFigures(form: UseFormReturn<CarDraft>, units: Units, onFile: CarSpec
     /** Puts another starting set in; what was typed stays. */
     startFrom(next: CarKind) {
       const last = set ?? draftOf(startingSet('other'), units);
-      form.reset(putOver(form.getValues(), last, draftOf(startingSet(next), units)), {
+      form.reset(rebased(form.getValues(), last, draftOf(startingSet(next), units)), {
         keepDefaultValues: true,
       });
     },

@@ -75,6 +75,45 @@ test('setup keeps the shop’s ways, and the plan follows them', async ({ page, 
   await expect(page.getByLabel('Working pressure')).toHaveValue('120');
 });
 
+test.describe(() => {
+  test.use({ provoked: [/409 \(Conflict\)/] });
+  test('settings that two people change keep what each of them typed', async ({
+    page,
+    browser,
+    baseURL,
+    setupAlone: _,
+  }) => {
+    await page.goto('/setup');
+    const fields = ['Working pressure', 'Circuit nearby'].map((label) => page.getByLabel(label));
+    const before = await Promise.all(fields.map((field) => field.inputValue()));
+    await page.getByLabel('Working pressure').fill('130');
+    const other = await browser.newPage({ baseURL });
+    await other.goto('/setup');
+    await other.getByLabel('Working pressure').fill('140');
+    await other.getByLabel('Circuit nearby').fill('The long one');
+    await other.getByRole('button', { name: 'Save' }).click();
+    await expect(other.getByText('Saved.')).toBeVisible();
+    await other.close();
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText(/changed by somebody else .* look it over, then save again/)).toBeVisible();
+    const both = async () => {
+      await expect(page.getByLabel('Working pressure')).toHaveValue('130');
+      await expect(page.getByLabel('Circuit nearby')).toHaveValue('The long one');
+    };
+    await both();
+    await expect(page.getByText('On file it is 140 kPa by now: yours stays when you save')).toBeVisible();
+    await page.reload();
+    await both();
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText('Saved.')).toBeVisible();
+    await page.reload();
+    await both();
+    for (const [at, field] of fields.entries()) await field.fill(before[at]!);
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText('Saved.')).toBeVisible();
+  });
+});
+
 test('the pedal’s bench, by keyboard alone: gas against flex, each suspect’s millimetres, kept over a reload', async ({
   page,
 }) => {

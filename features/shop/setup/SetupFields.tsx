@@ -21,13 +21,13 @@ export function SetupText({ name, ...rest }: Named & { maxLength?: number }) {
 }
 
 export function SetupNumber({ name, ...rest }: Named & { unit: string; placeholder?: string }) {
-  return <NumberField {...rest} {...useSetup().field(name)} />;
+  return <NumberField {...rest} {...useSetup().field(name, (value) => `${value} ${rest.unit}`.trim())} />;
 }
 
 /** One of several, by what it is called. */
 export function SetupSelect({ name, options, ...rest }: Named & { options: Record<string, string> }) {
   return (
-    <SelectField {...rest} {...useSetup().field(name)}>
+    <SelectField {...rest} {...useSetup().field(name, (value) => `“${options[value] ?? value}”`)}>
       {Object.entries(options).map(([id, words]) => (
         <option key={id} value={id}>
           {words}

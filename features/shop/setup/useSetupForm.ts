@@ -4,13 +4,13 @@ import { useState } from 'react';
 import { type FieldPath, get, useForm } from 'react-hook-form';
 import type { ShopRow } from '@/server/shop/queries';
 import { markRefused } from '../../shell/markRefused';
+import { errorWords, LOOK_OVER } from '../../shell/rebase';
 import { requestForm } from '../../shell/request';
 import { sendsAnew } from '../../shell/sendsAnew';
 import { unitsIn } from '../../shell/units';
-import { useKept } from '../../shell/useKept';
 import { useRefresh } from '../../shell/useRefresh';
-import { useShowKept } from '../../shell/useShowKept';
 import { type SetupDraft, setupContent, setupDraft } from './setupDraft';
+import { useKeptSetup } from './useKeptSetup';
 
 export type SetupName = FieldPath<SetupDraft>;
 export type SetupEditing = Omit<ReturnType<typeof useSetupForm>, 'onSubmit'>;
@@ -18,12 +18,10 @@ export type SetupEditing = Omit<ReturnType<typeof useSetupForm>, 'onSubmit'>;
 /** The shop's settings while they are typed: kept on this device until they are saved, each refusal at its field. */
 export function useSetupForm(shop: ShopRow) {
   const refreshPage = useRefresh();
-  // As the shop measured when the page was opened: what is typed keeps its meaning until it is saved.
-  const [units, setUnits] = useState(() => unitsIn(shop));
-  const [kept, keep, forget] = useKept(`setup.${shop.version}`, setupDraft(shop, units));
-  const form = useForm<SetupDraft>({ defaultValues: kept });
+  const form = useForm<SetupDraft>({ defaultValues: setupDraft(shop, unitsIn(shop)) });
+  const kept = useKeptSetup(form, shop);
   const [saved, setSaved] = useState(false);
-  useShowKept(form, kept);
+  const { units } = kept;
   const typed = form.watch();
   const { errors } = form.formState;
   const save = form.handleSubmit(async (draft) => {
@@ -36,15 +34,14 @@ export function useSetupForm(shop: ShopRow) {
     if (!reply.ok) {
       markRefused(form, reply.refusal);
       // The page is long: it is said beside the key that saves too.
-      form.setError('root', { message: reply.refusal.message });
+      const isStale = reply.refusal.code === 'stale';
+      form.setError('root', {
+        message: isStale ? `${reply.refusal.message} ${LOOK_OVER}` : reply.refusal.message,
+      });
+      if (isStale) refreshPage();
       return;
     }
-    const now = unitsIn(reply.value);
-    const stands = setupDraft(reply.value, now);
-    setUnits(now);
-    form.reset(stands);
-    keep(stands);
-    forget();
+    kept.saved(reply.value);
     refreshPage();
   });
   return {
@@ -53,13 +50,16 @@ export function useSetupForm(shop: ShopRow) {
     saved,
     /** What the last refusal said of the whole; another each time. */
     refused: errors.root,
-    /** A field, and what is wrong with it by the server's name for it. */
-    field: (name: SetupName) => ({
+    /**
+     * A field, and what is wrong with it by the server's name for it.
+     * @param shown a value as the field shows it
+     */
+    field: (name: SetupName, shown = (value: string) => value) => ({
       value: get(typed, name) as string,
-      error: (get(errors, name) as { message?: string } | undefined)?.message,
+      error: errorWords(get(errors, name), shown),
       onChange: (event: { target: { value: string } }) => {
         form.setValue(name, event.target.value);
-        keep(structuredClone(form.getValues()));
+        kept.keep();
         setSaved(false);
       },
     }),
