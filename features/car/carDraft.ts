@@ -15,3 +15,6 @@ export type CarDraft = Record<
   /** Figures that are said to be measured, by `measuredKey`. */
   measured: Record<string, string>;
 };
+
+/** A car as the form was opened on it. */
+export type CarOnFile = { id: string; version: number; spec: CarSpec };

@@ -15,13 +15,12 @@ import type { Units } from '../shell/units';
 import { useKept } from '../shell/useKept';
 import { useRefresh } from '../shell/useRefresh';
 import { useUnits } from '../shell/useUnits';
-import type { CarDraft } from './carDraft';
+import type { CarDraft, CarOnFile } from './carDraft';
 import { FIRST_FIELDS } from './FirstFields';
 import { draftOf, specOf } from './fields';
 import type { FigureSources } from './figureSources';
 import { sourcesOf, useKeptForm } from './useKeptForm';
 
-export type CarOnFile = { id: string; version: number; spec: CarSpec };
 export type CarAsked = {
   car?: CarOnFile;
   /** It was wanted for a new complaint, which goes on with it. */

@@ -7,9 +7,8 @@ import { startingSet } from '@/core/car/startingSets';
 import { device, readKept } from '../shell/device';
 import { showRebased } from '../shell/rebase';
 import { type Units, unitsIn } from '../shell/units';
-import type { CarDraft } from './carDraft';
+import type { CarDraft, CarOnFile } from './carDraft';
 import { draftOf, inOtherUnits } from './fields';
-import type { CarOnFile } from './useCarForm';
 
 /** What a draft was typed over. */
 type Under = { units: Units; spec: CarSpec | null };
