@@ -1,7 +1,7 @@
 import { connect } from '../db/sql';
 import { log } from '../log';
 
-/** The channel on which the database says which job something was written of. */
+/** The channel on which the database says which job something was written of; `shop` for what is of no job. */
 const CHANNEL = 'bavrin_jobs';
 
 type Listener = (jobId: string) => void;
@@ -10,7 +10,7 @@ const listeners = new Set<Listener>();
 let listening: { isHeard: () => boolean; end: () => Promise<void> } | undefined;
 
 /**
- * Tells of every job that something is written of, whichever server wrote it, as soon as it stands.
+ * Tells of every job that something is written of, and of whatever else of the shop, whichever server wrote it, as soon as it stands.
  * @param changed told of '' whenever something may have been missed: once as the line to the database stands, before which nobody
  *   listened, and each time it stands again
  * @returns ends it

@@ -10,7 +10,7 @@ const HERE = 'here ';
 const HEADERS = { 'content-type': 'text/event-stream', 'cache-control': 'no-cache, no-transform' };
 
 /**
- * A stream of events (HTML Standard, server-sent events): one each time something is written of a job, of this one or of any,
+ * A stream of events (HTML Standard, server-sent events): one each time something is written of this job, or of anything in the shop,
  * and a first one as soon as it hears of all that is written, for what was written before.
  * Each page that listens looks for itself what it was: an event says that there is something, not what. Who comes to a job, leaves it or
  * goes on in it is an event of its own, `here`.

@@ -70,6 +70,7 @@ test.describe(() => {
     // Heard of while it is typed: theirs comes in under it, and what both changed is said.
     await page.goto(`/car/${id}`);
     await page.getByRole('link', { name: 'Edit', exact: true }).click();
+    await expect(field(page, 'Mass')).toHaveValue(String(spec.massKg));
     await field(page, 'Mass').fill('1510');
     await somebodyElse(1, { massKg: 1490, name: 'Two hands, red' });
     await expect(page.getByLabel('What the shop calls it')).toHaveValue('Two hands, red');
@@ -84,6 +85,7 @@ test.describe(() => {
     await withoutLine(other);
     await other.goto(`/car/${id}`);
     await other.getByRole('link', { name: 'Edit', exact: true }).click();
+    await expect(field(other, 'Mass')).toHaveValue('1510');
     await field(other, 'Note').fill('Mine, kept');
     await somebodyElse(3, { massKg: 1520, name: 'Two hands, blue' });
     await other.getByRole('button', { name: 'Save the car' }).click();

@@ -1,6 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import postgres from 'postgres';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { saveCar } from '../../server/cars/actions';
+import { getCar } from '../../server/cars/queries';
 import { database } from '../../server/db/sql';
 import { addAnswer } from '../../server/jobs/append';
 import { changeJob } from '../../server/jobs/open';
@@ -51,6 +53,25 @@ describe('what is written of a job', () => {
     told.length = 0;
     await changeJob(job.id, { history: 'Opened in May', version: await versionOf(job.id) });
     await vi.waitFor(() => expect(told).toEqual([job.id]), 1000);
+    off();
+  });
+
+  it('is told of a car to its open jobs and to whoever looks at the shop, of the shop itself to everybody', async () => {
+    const { told, off } = await listening();
+    const [{ job }, { job: another }] = [await makeJob(), await makeJob()];
+    const hear = async (expected: string[]) => {
+      await vi.waitFor(() => expect(told).toEqual(expect.arrayContaining(expected)), 1000);
+      told.length = 0;
+    };
+    await hear([job.id, another.id]);
+    const { version, id, ...spec } = await getCar(job.carId);
+    await saveCar(id, { ...spec, massKg: 1399, version });
+    await vi.waitFor(() => expect(told.toSorted()).toEqual([job.id, 'shop'].toSorted()), 1000);
+    told.length = 0;
+    await database()`insert into follow_ups ${database()({ id: randomUUID(), carId: id, what: 'Look again', dueOn: '2026-12-01' })}`;
+    await hear(['shop']);
+    await database()`update shop set name = 'Another'`;
+    await hear(['']);
     off();
   });
 

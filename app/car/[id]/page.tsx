@@ -1,5 +1,6 @@
 import { dayIn } from '@/core/base/day';
 import { CarView } from '@/features/car/CarView';
+import { KeepFresh } from '@/features/frame/KeepFresh';
 import { orNotFound } from '@/features/shell/orNotFound';
 import { carJobs, getCar, lastReadings } from '@/server/cars/queries';
 import { dueOf } from '@/server/due/queries';
@@ -35,12 +36,15 @@ export default page('own', async ({ params }: Props) => {
     waterTrends(shop, [car.id]),
   ]);
   return (
-    <CarView
-      {...{ shop, car, jobs, readings, past, parts, fills }}
-      due={due}
-      photos={photos.get(car.id) ?? []}
-      setups={setups.get(car.id) ?? []}
-      water={water.get(car.id)}
-    />
+    <>
+      <KeepFresh />
+      <CarView
+        {...{ shop, car, jobs, readings, past, parts, fills }}
+        due={due}
+        photos={photos.get(car.id) ?? []}
+        setups={setups.get(car.id) ?? []}
+        water={water.get(car.id)}
+      />
+    </>
   );
 });
