@@ -59,11 +59,18 @@ export function conditionsIn(text: string, clauses: readonly Clause[]): Conditio
   };
 }
 
+/** By the kerb where one keeps left: only there is it called so. */
+const LEFT = '(?:left|near ?side)';
+const RIGHT = '(?:right|off ?side)';
+const wheelOf = (end: string, side: string, short: string) =>
+  new RegExp(
+    `\\b(?:(?:${end}) (?:\\w+ )?${side}|${side} (?:\\w+ )?(?:at the |on the )?(?:${end})|${short})\\b`,
+  );
 const PLACES: readonly [Corner, RegExp][] = [
-  ['FL', /\b(?:(?:front|forward) (?:\w+ )?left|left (?:\w+ )?(?:at the |on the )?front|fl|lf)\b/],
-  ['FR', /\b(?:(?:front|forward) (?:\w+ )?right|right (?:\w+ )?(?:at the |on the )?front|fr|rf)\b/],
-  ['RL', /\b(?:(?:rear|back) (?:\w+ )?left|left (?:\w+ )?(?:at the |on the )?(?:rear|back)|rl|lr)\b/],
-  ['RR', /\b(?:(?:rear|back) (?:\w+ )?right|right (?:\w+ )?(?:at the |on the )?(?:rear|back)|rr)\b/],
+  ['FL', wheelOf('front|forward', LEFT, 'fl|lf|ns ?f|n s f')],
+  ['FR', wheelOf('front|forward', RIGHT, 'fr|rf|os ?f|o s f')],
+  ['RL', wheelOf('rear|back', LEFT, 'rl|lr|ns ?r|n s r')],
+  ['RR', wheelOf('rear|back', RIGHT, 'rr|os ?r|o s r')],
 ];
 
 /** The wheel a clause speaks of, when it names one only. */
@@ -74,7 +81,7 @@ export function cornerIn({ text }: Clause): Corner | undefined {
 
 /** So many words tell of a wheel and of nothing else: "at the front left wheel". */
 const PLACE_ONLY =
-  /^(?:at |on |from |only |just |the |front |rear |back |left |right |fl|fr|rl|rr|lf|rf|lr|wheel|corner|side| )+$/;
+  /^(?:at |on |from |only |just |the |front |rear |back |left |right |near ?side |off ?side |fl|fr|rl|rr|lf|rf|lr|[no] ?s ?[fr]|wheel|corner|side| )+$/;
 
 /** Whether a clause only says at which wheel. */
 export function isPlaceAlone(clause: Clause): boolean {

@@ -167,7 +167,7 @@ const LINES: [text: string, suggests: string][] = [
   ['wanders under braking', 'pulls yes'],
   ['weak on the first stop in the morning', 'poor_stopping yes; temperature_link only_cold'],
   ['rear left seized', 'wheel_drags one RL'],
-  ['handbrake stuck on', 'wheel_drags one'],
+  ['handbrake stuck on', 'parking_brake drags; wheel_drags one'],
   ["car won't roll freely", 'wheel_drags all'],
   ["wheels won't turn by hand", 'wheel_drags one'],
   ['soft pedal and shaking', 'pedal_spongy yes; vibration_braking yes'],

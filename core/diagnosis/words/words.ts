@@ -1,8 +1,9 @@
 import type { Corner } from '../../car/corner';
 import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import { type Conditions, conditionsIn, cornerIn, isPlaceAlone } from './conditions';
-import { DENIALS, NOTHING_WRONG, OF_THE_BRAKES, OTHER_SYSTEM, RULES } from './lexicon/all';
+import { DENIALS, IS_OVER, RULES } from './lexicon/all';
 import type { Rule } from './lexicon/rule';
+import { isOfNothing, isUnsaid } from './lexicon/unsaid';
 import { type Clause, clausesOf, covered } from './text';
 
 /** An answer that what was said suggests, and the words it came from: from and to are positions in the text. */
@@ -23,26 +24,46 @@ const DENIED_WITHIN = 3;
 export function readWords(text: string): WordsRead {
   const clauses = clausesOf(text);
   const found = clauses.flatMap((clause, index) => {
-    if (NOTHING_WRONG.test(clause.text) || isOfSomethingElse(clause)) return [];
+    if (isOfNothing(clause.text)) return [];
     const corner = cornerIn(clause) ?? placeBeside(clauses, index);
-    return RULES.flatMap((rule) => suggested(rule, clause, corner));
+    const matches = RULES.flatMap((rule) => matchesOf(rule, clause));
+    return matches.flatMap((match) => suggested(match, matches, clause, corner));
   });
   return { suggestions: settled(found), conditions: conditionsIn(text, clauses) };
 }
 
-const isOfSomethingElse = ({ text }: Clause) => OTHER_SYSTEM.test(text) && !OF_THE_BRAKES.test(text);
-
-/** The wheel named in a clause of its own, behind or before: "it grinds, front left". */
+/** The wheel named in a clause of its own, behind, before or last of all: "it grinds, front left"; else the only one named. */
 function placeBeside(clauses: readonly Clause[], index: number): Corner | undefined {
-  const beside = [clauses[index + 1], clauses[index - 1]].find((each) => each && isPlaceAlone(each));
-  return beside && cornerIn(beside);
+  const beside = [clauses[index + 1], clauses[index - 1], clauses.at(-1)].find(
+    (each) => each && isPlaceAlone(each),
+  );
+  return beside ? cornerIn(beside) : onlyCorner(clauses);
 }
 
-function suggested(rule: Rule, clause: Clause, at: Corner | undefined): Suggestion[] {
+/** The wheel that is spoken of, when it is only one. */
+function onlyCorner(clauses: readonly Clause[]): Corner | undefined {
+  const named = new Set(clauses.map(cornerIn).filter((corner) => corner !== undefined));
+  return named.size === 1 ? [...named][0] : undefined;
+}
+
+/** A rule that fits, and the words it fits: from the first to the last, as indexes. */
+type Match = { rule: Rule; first: number; last: number };
+
+function matchesOf(rule: Rule, clause: Clause): Match[] {
   const match = rule.words.exec(clause.text);
-  if (!match || rule.unless?.test(clause.text)) return [];
+  if (!match || rule.unless?.test(clause.text) || isUnsaid(rule, clause.text)) return [];
   const [first, last] = covered(clause, match.index, match[0].length);
-  const denied = isDenied(rule, clause, first, last);
+  return [{ rule, first, last }];
+}
+
+function suggested(
+  match: Match,
+  others: readonly Match[],
+  clause: Clause,
+  at: Corner | undefined,
+): Suggestion[] {
+  const { rule, first, last } = match;
+  const denied = isDenied(match, others, clause) || isOver(match, clause);
   if (denied && rule.denied === undefined && !rule.steady) return [];
   const corner = findingOf(rule.finding).place === 'corner' ? at : undefined;
   return [
@@ -61,9 +82,9 @@ const holdsDenial = ({ words }: Rule) => /\b(?:no|not|never|without|hardly)\b|n'
 
 /**
  * Turned round by a word just before it, or between two that were looked for ("pedal is not soft"); what begins with a
- * denial of its own is not.
+ * denial of its own is not, nor what stands behind another complaint that the denial belongs to ("no bite from new pads").
  */
-function isDenied(rule: Rule, { words }: Clause, first: number, last: number): boolean {
+function isDenied({ rule, first, last }: Match, others: readonly Match[], { words }: Clause): boolean {
   const text = words.map((word) => word.text);
   if (DENIALS.test(text[first]!)) return false;
   const until = holdsDenial(rule) ? first : last;
@@ -71,7 +92,29 @@ function isDenied(rule: Rule, { words }: Clause, first: number, last: number): b
     (word, index) => index >= first - DENIED_WITHIN && index < until && DENIALS.test(word),
   );
   if (at < 0 || text.slice(at, first).some((word) => SINCE.test(word))) return false;
-  return text[at + 1] !== 'only' && text[at + 1] !== 'just';
+  const isOfAnother = others.some(
+    (other) =>
+      holdsDenial(other.rule) &&
+      other.first <= at &&
+      other.last > at &&
+      other.last < first &&
+      !text.slice(other.last, first).some((word) => AND.test(word)),
+  );
+  return !isOfAnother && text[at + 1] !== 'only' && text[at + 1] !== 'just';
+}
+
+/** What is joined by these shares a denial: "doesn't squeal or shake". */
+const AND = /^(?:or|nor|and)$/;
+
+/** Said of what was and is no more: "used to be spongy", "squeal gone since". */
+function isOver({ rule, first, last }: Match, { text, words }: Clause): boolean {
+  if (rule.denied === undefined) return false;
+  const before = words.slice(Math.max(0, first - DENIED_WITHIN), first).map((word) => word.text);
+  const behind = words.slice(last + 1).map((word) => word.text);
+  return (
+    (/\bused to\b/.test(before.join(' ')) && !/\bused to\b.*\bnow\b/.test(text)) ||
+    IS_OVER.test(behind.join(' '))
+  );
 }
 
 /** One answer a question: what was said outright before what was denied, then one that names the wheel, the longer words, the earlier. */

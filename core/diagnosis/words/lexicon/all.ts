@@ -1,10 +1,14 @@
 import { HISTORY_WORDS } from './history';
 import { PEDAL_WORDS } from './pedal';
 import type { Rule } from './rule';
-import { SEEN_WORDS } from './seen';
+import { SEEN_AT_WHEEL } from './seenAtWheel';
+import { SEEN_INSIDE } from './seenInside';
 import { SHAKE_WORDS } from './shake';
 import { STOPPING_WORDS } from './stopping';
 import { WHEN_WORDS } from './when';
+
+/** What was found on a car: in doubt it was not. */
+export const IS_SEEN: ReadonlySet<Rule> = new Set([...SEEN_INSIDE, ...SEEN_AT_WHEEL]);
 
 /** All that is understood. */
 export const RULES: readonly Rule[] = [
@@ -13,18 +17,12 @@ export const RULES: readonly Rule[] = [
   ...SHAKE_WORDS,
   ...WHEN_WORDS,
   ...HISTORY_WORDS,
-  ...SEEN_WORDS,
+  ...IS_SEEN,
 ];
 
-/** Whatever says that there is nothing to complain of. */
-export const NOTHING_WRONG =
-  /\b(?:nothing(?: is|'s)? wrong|all (?:good|fine|ok|okay|well)|no (?:problems?|complaints?|issues?|faults?)|(?:works?|working|feels?|brakes?) (?:is |are )?(?:fine|perfect(?:ly)?|great|as (?:it|they) should)|everything (?:is |was )?(?:fine|good|ok|okay|perfect))\b(?! (?:for|until|till|when|but))/;
-
-/** Talk of something else than the brakes, and the words by which it is of the brakes after all. */
-export const OTHER_SYSTEM =
-  /\b(?:engine(?! (?:off|on|running|started))|gearbox|gears?|transmission|clutch|exhaust|air ?con|conditioning|heater|cabin|fuel|radiator|battery|radio|alternator|wipers?|belt|to start|starter|idle|tyres?)\b/;
-export const OF_THE_BRAKES =
-  /\b(?:brak\w*|pedal|pads?|discs?|rotors?|calipers?|servo|booster|master|handbrake|abs|lock\w*|flat ?spot\w*|laps?|sessions?|(?:fluid|oil|wet) .*tyres?)\b/;
+/** Behind what it speaks of: that is over. */
+export const IS_OVER =
+  /^(?:(?:is|has|have|was|were|are) )?(?:all |now |completely |totally )*(?:gone|cured|fixed|sorted|disappeared|went away|stopped)\b(?! (?:worse|bad|soft|long|hard|off|up|when|at|but))/;
 
 /** Words that turn what follows round, within so many words. */
 export const DENIALS =

@@ -18,6 +18,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'caliper_fitted',
     'yes',
     rx(
+      'calipers? (?:have |has |are |were |was |just )?(?:came|come|went|gone|put) back',
       `(?:${DONE}|rebuild|had) ${upTo(3)}calipers?|calipers? (?:change|job|swap|rebuild)`,
       "calipers? (?:was |were |have been |has been |got |just )?(?:[\\w']+ )?(?:changed|replaced|fitted|swapped|rebuilt|off|overhauled|new|refurbished)",
     ),
@@ -27,7 +28,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       `(?:${DONE}) ${upTo(6)}(?:master|servo|booster)(?: cylinder)?`,
-      '(?:master|servo|booster)(?: cylinder)? (?:was |has been |just |got )?(?:changed|replaced|fitted|swapped|new|rebuilt|overhauled|renewed)',
+      '(?:master|servo|booster)(?: cylinder)? (?:was |has been |just |got )?(?:changed|replaced|fitted|swapped|new|rebuilt|overhauled|renewed|done)',
     ),
   ),
   says(
@@ -56,7 +57,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:${DONE}|fresh|put in|put on|different) ${upTo(3)}(?:pads?|discs?|rotors?|shoes|linings?)`,
       '(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?(?:were |was |have been |are |is |just |got )?(?:changed|replaced|fitted|new|swapped)',
       `put ${upTo(3)}(?:pads|discs|rotors|shoes) (?:in|on)`,
-      '(?:pads?|discs?|rotors?) (?:change|swap|job)',
+      '(?:pads?|discs?|rotors?) (?:change|swap|job)|had (?:the |new |my |its )?(?:front |rear )?(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?done',
     ),
     rx(`(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every|wrong way`),
   ),
@@ -78,7 +79,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'held_hot',
     'yes',
     rx(
-      `(?:sat|held|stood|stopped|parked|waited|queued) ${upTo(4)}(?:foot on|brakes? on|${HANDBRAKE}|on the brakes?)`,
+      `(?:sat|held|stood|stopped|parked|waited|queued) ${upTo(6)}(?:foot on|brakes? on|${HANDBRAKE}|on the brakes?)`,
       `${HANDBRAKE} ${upTo(3)}(?:hot|after (?:the )?session|in the paddock|straight after)`,
       `foot on the brake ${upTo(4)}(?:grid|pits?|paddock|lights)`,
     ),
@@ -116,7 +117,9 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?:having to )?(?:needs? )?top(?:ping|ped)? (?:it |the fluid |the reservoir )?up',
       `(?:add(?:ed|ing)?|put) ${upTo(1)}fluid ${upTo(2)}(?:twice|again|every|each|(?:two|three|four|several|\\d+) times|this month|this week)`,
     ),
-    rx('fast|quickly|every day|daily|overnight|empties'),
+    rx(
+      'fast|quickly|every day|daily|overnight|empties|at the (?:last )?service|at (?:the )?(?:last )?inspection',
+    ),
   ),
   says(
     'assist_removed',
@@ -131,10 +134,10 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'brake_conversion',
     'yes',
     rx(
-      'big(?:ger)? brakes?(?: kit)?',
+      'big(?:ger)? brakes?(?: kit)?|master bore (?:from|up|down|changed)',
       `(?:different|bigger|larger|other|converted|conversion|upgraded?|swapped to) ${upTo(4)}(?:calipers?|master(?: cylinder)?|brakes?)`,
       '(?:four|4|six|6) pots?|brake (?:conversion|upgrade)|converted to|(?:twin|dual) masters?',
-      '(?:pedal|bias) box',
+      '(?:(?:fitted|installed|put in|with|new|aftermarket|converted to|swapped to) (?:an? |the )?|^)(?:pedal|bias) box(?! (?:was|is|bolts?|paint))|(?:pedal|bias) box (?:fitted|installed|went in|conversion)',
     ),
   ),
   says(

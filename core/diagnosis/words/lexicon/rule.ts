@@ -25,7 +25,7 @@ export function near(left: string, right: string, gap = 5): RegExp {
 }
 
 /** So many other words between, each with its space. */
-export const upTo = (words: number): string => `(?:[\\w']+ ){0,${words}}?`;
+export const upTo = (words: number): string => `(?:[\\w'.]+ ){0,${words}}?`;
 
 /** A complaint, which can be denied. */
 export const yes = (finding: FindingId, words: RegExp, unless?: RegExp): Rule => ({
@@ -68,6 +68,12 @@ export const PADS = '(?:brake )?(?:pads?|linings?)';
 /** Said of a part that was changed. */
 export const DONE =
   'new|changed|changing|replaced|replacing|fitted|fitting|swapped|swapping|rebuilt|rebuilding|renewed|renewing|overhauled|refurbished';
+/** Said of what should move. */
+export const STUCK = 'seized|stuck|stiff|sticking|dry|tight|rusted|frozen|binding';
+export const WET = 'leak(?:s|ing)?|weep(?:s|ing)?|wet';
+/** Said of a figure that is past its limit. */
+export const HIGH =
+  'high|bad|excessive|out of (?:spec|limits|limit|tolerance)|over (?:the )?limit|too much|past (?:the )?limit';
 /** Without the brake. */
 export const COAST =
   'without (?:the )?brak(?:e|es|ing)|not braking|off the brakes?|coasting|cruising|all the time|even when not|no brakes? on|brak(?:e|ing) or not';

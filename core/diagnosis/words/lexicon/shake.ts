@@ -44,9 +44,9 @@ export const SHAKE_WORDS: readonly Rule[] = [
     rx(
       'squeal(?:s|ed|ing|y)?|squeak(?:s|ed|ing|y)?|screech(?:es|ed|ing|y)?|squawk(?:s|ed|ing)?|sing(?:s|ing)',
       'nois(?:e|es) like (?:a )?(?:goose|pig|whistle|trumpet|seagull)',
-      'whistl(?:e|es|ing)|howl(?:s|ing)?|chirp(?:s|ing)?|high ?pitch(?:ed)?',
+      'whin(?:e|es|ing)|whistl(?:e|es|ing)|howl(?:s|ing)?|chirp(?:s|ing)?|high ?pitch(?:ed)?',
     ),
-    rx('tyres?|belt'),
+    rx('tyres?|belt|diff|gear\\w*|bearings?|turbo'),
   ),
   yes(
     'noise_grind',

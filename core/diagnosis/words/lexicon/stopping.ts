@@ -36,6 +36,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:weak|poor|bad|rubbish|terrible|useless|feeble|lazy|crap|awful|hopeless|dreadful) (?:brakes?|braking|stopping|bite)',
       'brakes? (?:is |are |feels? |feel |seems? |were |was |get |gets )?(?:very |really |so |just |a bit |pretty )?(?:weak|poor|bad|rubbish|terrible|useless|feeble|crap|awful|hopeless|dreadful|no good)',
       'brakes? (?:goes|go|going|went|gone|going) off',
+      '(?:brakes?|they) (?:just |simply )?(?:die|dies|died|dying|quit|give up|gave up|pack up|packed up)',
       'brakes? (?:is |are |were )?gone (?:after|on|by|in)',
       'lost (?:braking|stopping power|deceleration)|no (?:deceleration|braking)',
       'lack(?:s|ing)? (?:of )?(?:bite|braking|stopping)|fad(?:e|es|ed|ing)',
@@ -49,13 +50,14 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:stops?|braking) (?:is|was|are|were|feels?|gets?) (?:really |very |quite |a bit )?(?:scary|frightening|terrifying|dodgy|sketchy|dangerous)',
       `(?:can't|cannot|couldn't|don't|doesn't) cope|struggl(?:e|es|ing) to (?:stop|slow)|not up to (?:it|the job)`,
       'no (?:front|rear) brakes|(?:brak|stop)\\w+ on ice|(?:stopping|braking) distances? (?:has|have) (?:doubled|grown|increased|gone up)',
+      `(?:take|takes|took|need|needs) ${upTo(6)}to (?:wake up|come in|bite|start working)|(?:fell|falls|dropped|drops) off a cliff`,
       'little (?:braking|bite)|(?:run(?:s|ning)?|ran) out of brakes?|nothing happens',
       'not (?:really |too |very )?(?:happy|impressed) with the (?:bite|brakes|stopping)|^(?:no|zero) (?:grip|bite)',
       'brakes? (?:do|does|did) nothing|no confidence in the brakes?|(?:nothing|not) there',
       '(?:weak|useless|hopeless|terrible|awful|poor) (?:on|at|in|when)',
       `(?:firm|good|hard) pedal ${upTo(3)}no (?:stopping|brakes?|bite|stop)`,
     ),
-    rx('no brakes? at all|under the foot|evenly|straight line|brake straight|stop straight'),
+    rx('no brakes? (?:at all|on)|under the foot|evenly|straight line|brake straight|stop straight'),
   ),
   yes(
     'pulls',
@@ -71,14 +73,16 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:keep|keeping|hold|holding) (?:it|the car) (?:in a )?straight',
       '(?:two|both) hands on the wheel|(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side|only one side (?:works|brakes|bites)',
     ),
-    rx('pull(?:s|ed|ing)? (?:all the way |right )?(?:over|in|into|up|away|off)|does it'),
+    rx('pull(?:s|ed|ing)? (?:all the way |right )?(?:over|in|into|up|away|off)|does it|trailer|caravan'),
   ),
   yes('pulls', towards('(?:left|right|one side)'), rx(`corners?|turn(?:s|ing)? (?:left|right)|${NOT_ASIDE}`)),
   says('pulls', 'yes', heldAgainst('(?:left|right)')),
   says(
     'pull_side',
     'changes',
-    rx(`(?:${PULLS}) ${upTo(3)}(?:(?:whichever|either|both) (?:side|way)s?|left (?:and|then|or) right)`),
+    rx(
+      `(?:${PULLS}) ${upTo(3)}(?:(?:whichever|either|both) (?:side|way)s?|left (?:and|then|or) right|(?:one time|sometimes|once) left ${upTo(2)}right)`,
+    ),
   ),
   says('pull_side', 'left', towards('left'), rx(`${NOT_ASIDE}|left (?:and|then|or) right`)),
   says('pull_side', 'right', towards('right'), rx(NOT_ASIDE)),
@@ -89,7 +93,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'rear',
     near(
       BACK,
-      'lock(?:s|ed|ing)?(?: up| early| first)?|steps? out|comes? round|overtakes?|loose (?:under|on)|light (?:under|on)|happy (?:under|on)|nervous|twitchy|slides? (?:under|out)|skid(?:s|ding)?',
+      'lock(?:s|ed|ing)?(?: up| early| first)?|steps? out|comes? round|overtakes?|loose (?:under|on)|light (?:under|on)|happy (?:under|on)|nervous|twitchy|squirm(?:s|ing)?|slides? (?:under|out)|skid(?:s|ding)?',
       4,
     ),
     rx(`(?:${FRONT}) ${upTo(2)}lock(?:s|ed|ing)?|nuts?|bolts?|studs?`),
@@ -120,7 +124,8 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(
       `(?:all|every(?:thing)?) (?:four |4 )?(?:wheels?|corners?|brakes?|of them)? ?${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck|hot|seized|(?:are|is|stays?|staying) on)`,
       `brakes? (?:drag(?:s|ging)?|bind(?:s|ing)?) ${upTo(3)}(?:all|every|everywhere)`,
-      "(?:won't|will not|doesn't|hardly) (?:want to )?roll",
+      "(?:won't|will not|doesn't|does not|hardly) (?:want to )?roll",
+      'brakes (?:lock|locked|locking|jam|jammed|seize|seized) on',
       `(?:like|as if|feels) (?:the |my )?${HANDBRAKE}(?:'s| is| was| were| has been) (?:still |left )?on`,
       '(?:held|holding) back|holds (?:itself )?back|rolls? to a (?:stop|halt)',
       '(?:barely|hardly) rolls?',
@@ -141,7 +146,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'all (?:four|wheels|corners|of)|every (?:wheel|corner)',
       "(?:won't|will not|doesn't|hardly) (?:want to )?roll|everywhere",
       'drag(?:s|ging)? (?:me |it |us )?(?:over )?to|pistons?|pins?',
-      'bleed(?:er)? (?:nipple|screw)|nipple|noise',
+      'bleed(?:er)? (?:nipple|screw)|nipple|noise|wheel cylinders?',
     ),
   ),
   says(
@@ -167,14 +172,15 @@ export const STOPPING_WORDS: readonly Rule[] = [
   yes(
     'pads_wear_fast',
     rx(
-      `(?:eat(?:s|ing)?|chew(?:s|ing)?|burn(?:s|ing)?|go(?:es|ing)?|going|gets?|went|wear(?:s|ing)?) ${upTo(2)}(?:through )?${upTo(2)}(?:pads?|linings?)`,
+      `(?:eat(?:s|ing)?|ate|eaten|chew(?:s|ed|ing)?|burn(?:s|t|ed|ing)?|kill(?:s|ed)?|destroy(?:s|ed)?|go(?:es|ing)?|gone through|going|gets?|got through|went|wear(?:s|ing)?) ${upTo(2)}(?:through )?${upTo(3)}(?:pads?|linings?)`,
       "pads? (?:only |hardly |don't |do not |never |are |were |is )?(?:last(?:s|ed)?|wear(?:s|ing)?|disappear|vanish)(?: [\\w']+){0,4}?",
       "pads? (?:are |were |is |was )?(?:already )?(?:worn|gone|go|finished|done|used up) (?:out )?(?:in|after|within|again|already|every|too|by) (?:[\\w']+ ?){0,3}",
+      `pads? ${upTo(2)}(?:eaten|chewed|burnt|destroyed) (?:up |away )?(?:in|after|by)`,
       '(?:new )?(?:set of )?pads every|(?:heavy|fast|quick|excessive) pad wear',
     ),
     rx(
       'new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle',
-      `wedge|(?:faster|quicker) than|${near('pads?', 'inner|inside|outer|outside', 1).source}`,
+      `wedge|even(?:ly)?|wear(?:s|ing)? (?:well|normally|slowly|fine|ok|okay)|(?:faster|quicker) than|${near('pads?', 'inner|inside|outer|outside', 1).source}`,
     ),
   ),
   says(

@@ -1,0 +1,302 @@
+import {
+  found,
+  HANDBRAKE,
+  HIGH,
+  MANY_CLICKS,
+  near,
+  PADS,
+  ROTOR,
+  type Rule,
+  rx,
+  STUCK,
+  says,
+  upTo,
+} from './rule';
+
+const JOINT = 'ball ?joints?|bush(?:es|ings?)?|track rods?(?: ends?)?|tie rods?(?: ends?)?|wishbones?';
+const SHIELD = '(?:dust|splash|backing|brake) (?:shield|plate)|shield';
+const DUCT = '(?:brake )?ducts?|ducting|cooling (?:hoses?|pipes?)|air scoops?';
+
+/** What somebody has seen or measured at a wheel. */
+export const SEEN_AT_WHEEL: readonly Rule[] = [
+  found(
+    'parking_brake',
+    'lever_high',
+    rx(
+      `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:too high|high|pulls? (?:all the way|right|too far) up|${MANY_CLICKS}|right up)`,
+      `many clicks on the ${HANDBRAKE}`,
+    ),
+    'frees',
+  ),
+  says(
+    'parking_brake',
+    'drags',
+    rx(
+      `${HANDBRAKE} ${upTo(2)}(?:drags?|dragging|bind(?:s|ing)|stuck on|(?:stays|hangs) on|sticks|seized|(?:isn't|is not|doesn't|does not|won't|not) (?:fully |properly |quite )?(?:returning|return|coming back|releas(?:e|ing)|let go|free))`,
+    ),
+    rx('lamps?|lights?|warning'),
+  ),
+  found(
+    'slide_pins',
+    'stiff',
+    near('(?:slide |guide |slider |caliper )?pins?|sliders?|slides', STUCK, 2),
+    'free',
+  ),
+  found(
+    'piston_return',
+    'stiff',
+    near(
+      'pistons?',
+      `${STUCK}|(?:won't|will not|can't|cannot|don't|do not) (?:be )?(?:push(?:ed)?|go|move|return|retract|wind|press)|not (?:pushing|going|moving|retracting)`,
+      3,
+    ),
+    'free',
+  ),
+  says(
+    'pad_thickness',
+    'worn_out',
+    rx(
+      `${PADS} ${upTo(6)}(?:down to|to|on|into|at|hit|hitting|touching) (?:the |bare )?(?:metal|backing|backs|steel|backplates?)`,
+      'no (?:pad|pads|lining|friction|material) left',
+      `${PADS} (?:are |is |were )?(?:completely |totally )?worn out`,
+    ),
+    rx('metal (?:on|to) metal'),
+  ),
+  found(
+    'pad_thickness',
+    'low',
+    rx(
+      `${PADS} (?:are |is |were |look )?(?:very |quite |a bit |getting )?(?:low|thin)`,
+      'not much (?:pad|meat|lining)(?: left)?',
+    ),
+    'ok',
+    rx('inner|outer|inside|outside|than'),
+  ),
+  says(
+    'pad_wear_shape',
+    'inner_thin',
+    rx(
+      `(?:inner|inside) (?:pads? |ones? )?${upTo(3)}(?:worse|gone|thin(?:ner)?|worn|finished|down|less|eaten|(?:half|less than) ${upTo(2)}outer|wears? ${upTo(2)}(?:fast|faster|quick|quicker))`,
+    ),
+    rx('tyres?|than the inner|edge|rotor|disc'),
+  ),
+  says(
+    'pad_wear_shape',
+    'outer_thin',
+    rx(
+      `(?:outer|outside) (?:pad )?${upTo(3)}(?:gone|thin(?:ner)?|worn|finished|down|less|eaten|(?:half|less than) ${upTo(2)}(?:inner|inside)|wears? ${upTo(2)}(?:fast|faster|quick|quicker))`,
+    ),
+    rx('tyres?|than the outer|edge|rotor|disc'),
+  ),
+  says('pad_wear_shape', 'taper_along', near(PADS, 'taper(?:s|ed)?|at an angle|wedge(?:d| shaped)?', 3)),
+  found(
+    'pad_fit',
+    'stiff',
+    near(PADS, "stuck|tight|seized|jammed|won't (?:slide|move)|not sliding", 2),
+    'free',
+  ),
+  found('pad_surface', 'glazed', near(PADS, 'glazed|shiny|polished', 2), 'normal'),
+  found(
+    'pad_surface',
+    'contaminated',
+    near(PADS, 'oil(?:y|ed)?|greas(?:e|y)|soaked|contaminated|fluid on', 3),
+    'normal',
+    rx('new pads'),
+  ),
+  says(
+    'pad_surface',
+    'crumbled',
+    near(
+      PADS,
+      'crumbl(?:e|ed|ing)|chunks? (?:missing|out)|(?:broke|broken|breaking) up|(?:fell|falling) apart',
+      6,
+    ),
+  ),
+  says(
+    'pad_surface',
+    'separated',
+    rx(
+      `(?:lining|friction material|pad material) ${upTo(2)}(?:came|come|coming|fell|fallen|peel(?:ed|ing)|lift(?:ed|ing)) ?(?:off|away|from)?`,
+      'delaminat(?:ed|ing)',
+    ),
+  ),
+  says(
+    'rotor_surface',
+    'cracked',
+    near(ROTOR, 'crack(?:s|ed)?', 8),
+    rx('heat cracks?|craz', `(?:hairline|surface|fine|small|tiny|spider|little) ${upTo(1)}cracks?`),
+  ),
+  found('rotor_surface', 'grooves', near(ROTOR, 'groov(?:es|ed)|scored|scoring|ridges', 6), 'smooth'),
+  says(
+    'rotor_surface',
+    'grooves',
+    rx('^(?:with )?(?:deep|big|heavy) (?:grooves|scores|ridges)'),
+    rx('tyres?|drums?|pads?'),
+  ),
+  found('rotor_surface', 'rusted', near(ROTOR, 'rust(?:y|ed)?|corroded|pitted', 3), 'smooth'),
+  says(
+    'rotor_surface',
+    'deposits',
+    near(
+      ROTOR,
+      'deposits|pad (?:prints?|material|compound)|patch(?:es|y)|blotch(?:es|y)|smear(?:s|ed)?|hot ?spots?|transfer marks',
+      4,
+    ),
+  ),
+  says(
+    'rotor_surface',
+    'heat_checked',
+    rx(
+      'heat ?(?:checked|checks|cracks|crazed)|crazed|crazing',
+      `(?:hairline|surface|fine|small|tiny|spider|little) ${upTo(1)}cracks? ${upTo(4)}(?:${ROTOR}|face)|(?:${ROTOR}) ${upTo(4)}(?:hairline|surface|fine|small|tiny|spider|little) ${upTo(1)}cracks?`,
+    ),
+  ),
+  found(
+    'rotor_thickness',
+    'below_minimum',
+    rx(`(?:${ROTOR}) ${upTo(3)}(?:under|below|past|less than|beyond) (?:the )?min(?:imum)?(?: thickness)?`),
+    'ok',
+  ),
+  says(
+    'rotor_thickness',
+    'near_minimum',
+    rx(
+      `(?:${ROTOR}) (?:are |is )?(?:at|near|close to|almost at|just above) (?:the )?min(?:imum)?(?: thickness)?`,
+    ),
+  ),
+  found('rotor_runout', 'high', near('run ?out', HIGH, 3), 'ok', rx('hub')),
+  found('hub_runout', 'high', near(`hub(?: face)? ${upTo(2)}run ?out`, HIGH, 4), 'ok'),
+  says('hub_runout', 'high', rx('hub(?: face)? (?:is |was )?(?:bent|out of true)')),
+  found('rotor_dtv', 'high', near('dtv|thickness variation', HIGH, 3), 'ok'),
+  found(
+    'rotor_float',
+    'bound',
+    near('bobbins?|floating (?:disc|rotor)s?|float', 'seized|bound|stuck', 3),
+    'free',
+  ),
+  found(
+    'bearing_play',
+    'excess',
+    near('(?:wheel )?bearings?|hub', 'play|loose|slack|worn|shot|rumbl(?:es|ing)', 3),
+    'ok',
+  ),
+  // Held at the top and the bottom it is the bearing, at the sides a joint (common practice).
+  found(
+    'bearing_play',
+    'excess',
+    rx(
+      `(?:rocks?|rocking|play|moves|movement|wobbles?|clunks?) ${upTo(3)}(?:12|twelve) (?:o'clock )?and (?:6|six)`,
+    ),
+    'ok',
+  ),
+  found(
+    'suspension_joints',
+    'play',
+    rx(
+      `(?:rocks?|rocking|play|moves|movement|wobbles?|clunks?) ${upTo(3)}(?:9|nine|3|three|quarter to) (?:o'clock )?and (?:9|nine|3|three)`,
+    ),
+    'tight',
+  ),
+  found(
+    'suspension_joints',
+    'play',
+    near(JOINT, 'play|worn|loose|slack|split|knackered|shot|gone', 3),
+    'tight',
+  ),
+  found(
+    'wheel_nuts',
+    'loose',
+    near('(?:wheel|lug) (?:nuts?|bolts?)|nuts|wheel', 'loose|finger tight|undone|came off', 2),
+    'tight',
+    rx('bearings?|hub'),
+  ),
+  says(
+    'wheel_nuts',
+    'stud_damaged',
+    near('studs?', 'snapped|broken|sheared|stripped|damaged|bent|missing', 3),
+  ),
+  says('drum_surface', 'oval', near('drums?', 'oval|egg ?shaped|out of round', 3)),
+  found(
+    'drum_surface',
+    'contaminated',
+    near('shoes?|drums?', 'soaked|oily|contaminated|greasy', 3),
+    'normal',
+  ),
+  says(
+    'pad_wear_shape',
+    'taper_radial',
+    rx(
+      `${PADS} ${upTo(4)}(?:thinner|thin|worn) ${upTo(2)}(?:at|towards) the (?:top|bottom|outer edge|outside edge|inner edge|outside|hub)`,
+    ),
+  ),
+  says(
+    'pad_fit',
+    'wrong',
+    rx(
+      `${PADS} ${upTo(3)}(?:back to front|backwards|(?:the )?wrong way (?:round|around)?|(?:in|on) the wrong side|upside down)`,
+      'wrong pads?',
+    ),
+    rx('wear|worn'),
+  ),
+  found(
+    'shield_look',
+    'touches',
+    near(SHIELD, 'touch(?:es|ing)?|rub(?:s|bing)|bent|scrap(?:es|ing)|catch(?:es|ing)', 3),
+    'clear',
+    rx('heat shield|exhaust'),
+  ),
+  says('shield_look', 'stone', near(SHIELD, 'stone|pebble|gravel', 4)),
+  says('rotor_surface', 'streaks', near(ROTOR, 'streak(?:s|ed|y)?', 4)),
+  says(
+    'rotor_float',
+    'hammered',
+    near('bobbins?|floating (?:disc|rotor)s?', 'hammered|worn|loose|sloppy', 3),
+  ),
+  says(
+    'wheel_mounting',
+    'fault',
+    rx(
+      'wheel (?:is |was )?(?:out of balance|unbalanced|buckled|bent)|(?:buckled|bent) (?:wheel|rim)',
+      'balance weights? (?:is |was |has |have )?(?:gone|missing|lost|come off|fallen off)|lost (?:a |its )?(?:balance )?weights?',
+    ),
+  ),
+  says(
+    'rotor_peak',
+    'over_pad_limit',
+    rx(
+      `${PADS} ${upTo(4)}(?:over|past|above|beyond) ${upTo(2)}(?:limit|rating|temperature|temp|range|max(?:imum)?)`,
+    ),
+  ),
+  says(
+    'cooling_path',
+    'none',
+    rx(
+      near(
+        DUCT,
+        '(?:fell|fallen|came|come|torn|ripped|knocked) off|missing|gone|disconnected|blocked|taped(?: up)?|squashed',
+        3,
+      ).source,
+      'no (?:brake )?(?:ducts?|ducting|cooling)',
+    ),
+  ),
+  says(
+    'cooling_path',
+    'face',
+    rx(
+      `(?:${DUCT}|air) ${upTo(4)}(?:on|at|onto|against) (?:the )?(?:inner |inside |one )?(?:face|side) of ${upTo(2)}(?:${ROTOR})`,
+    ),
+  ),
+  says(
+    'drum_adjustment',
+    'slack',
+    near('shoes?|drums?|adjusters?', 'out of adjustment|slack|need adjusting|not adjusted|backed off', 3),
+  ),
+  says('drum_surface', 'glazed', near('shoes?|drums?', 'glazed|shiny|polished', 2)),
+  says(
+    'shoe_lining',
+    'worn_out',
+    rx(`shoes ${upTo(4)}(?:down to the (?:rivets|metal)|worn out|gone|finished)`),
+  ),
+  says('shoe_lining', 'low', rx('shoes (?:are |were |look )?(?:very |quite |a bit |getting )?(?:low|thin)')),
+  found('wheel_cylinder', 'stiff', near('wheel cylinders?', STUCK, 3), 'free'),
+];

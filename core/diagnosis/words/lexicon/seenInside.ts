@@ -1,0 +1,214 @@
+import { found, near, ROTOR, type Rule, rx, says, upTo, WET } from './rule';
+
+const BLEEDER = 'bleed(?:er)? (?:nipples?|screws?)|bleeders?|nipples?';
+const BROKEN = 'torn|split|damaged|cracked|missing|perished|broken|lost';
+const WRONG_FLUID =
+  '(?:mineral|engine|gear|motor) oil|(?:power steering|transmission) (?:fluid|oil)|atf|silicone (?:brake )?fluid';
+
+/** What somebody has seen or measured from the pedal to the bleeder: a note from the bay, or a driver who looked. */
+export const SEEN_INSIDE: readonly Rule[] = [
+  says(
+    'reservoir_level',
+    'low',
+    rx(
+      '(?:fluid|reservoir|level) (?:is |was |looks )?(?:very |really |a bit )?low',
+      'low (?:on )?(?:brake )?fluid|(?:below|down to|at) (?:the )?min(?:imum)?',
+      '(?:reservoir|fluid) (?:is |was )?(?:nearly |almost )?empty',
+    ),
+    rx(`${ROTOR}|pads?|empty overnight`),
+  ),
+  found('fluid_look', 'dark', near('fluid', 'black|dark|brown|dirty|coffee|treacle|muddy', 4), 'clear'),
+  says('fluid_look', 'debris', near('fluid|reservoir', 'specks?|bits|flakes|rubber bits|debris', 4)),
+  found(
+    'fluid_moisture',
+    'wet',
+    near('water|moisture', '(?:in the|in|of the) fluid|too high|high', 2),
+    'dry',
+  ),
+  says(
+    'leak',
+    'caliper_or_cylinder',
+    rx(
+      `(?:caliper|cylinder) ${upTo(2)}(?:${WET})`,
+      `(?:${WET}) ${upTo(2)}(?:caliper|wheel cylinder|rear cylinder)`,
+      `(?:leak(?:s|ing)?|weep(?:s|ing)?) ${upTo(3)}wheel`,
+      near('piston seals?|dust boots?', WET, 3).source,
+      `(?:wheel|tyre|rim) ${upTo(3)}(?:covered|soaked|wet) ${upTo(3)}(?:fluid|oil)`,
+      `(?:oil|fluid|wet) ${upTo(5)}(?:on|down|over|inside) (?:the )?${upTo(6)}(?:wheel|tyre|rim)`,
+    ),
+    rx('master'),
+  ),
+  says(
+    'leak',
+    'line_or_hose',
+    rx(
+      `(?:line|hose|union|pipe) ${upTo(2)}(?:${WET}|burst|rusted through|rotted|chafed through|split)`,
+      `(?:${WET}|burst) ${upTo(2)}(?:line|hose|union|pipe)`,
+    ),
+    rx('booster|servo|vacuum|coolant|heater|fuel'),
+  ),
+  says(
+    'leak',
+    'master_to_booster',
+    rx(
+      `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:booster|servo|rear seal|(?:at|from|round) (?:the |its )?(?:back|rear))`,
+      `(?:fluid|wet|oil) ${upTo(2)}(?:behind the master|(?:in|into|inside) the (?:booster|servo))`,
+      `(?:wet|damp|fluid|drip\\w*) ${upTo(7)}(?:shoes?|pedal area|push ?rod|carpet|footwell|under the (?:dash|pedals?)|pedal box)`,
+    ),
+  ),
+  found(
+    'bubbles',
+    'many',
+    near('air|bubbles', 'lots|loads|plenty|(?:keep|keeps|kept) coming|full of|nothing but', 3),
+    'none',
+  ),
+  says(
+    'bubbles',
+    'many',
+    rx(
+      "(?:can't|cannot|can|couldn't|could) (?:never )?(?:seem to )?get (?:all )?(?:the |all the |any more )?air out",
+    ),
+    rx('can get'),
+  ),
+  says(
+    'bubbles',
+    'few',
+    rx(`(?:some |a bit of |a few )?(?:air|bubbles) ${upTo(2)}(?:came|come|coming) (?:out|from|through|up)`),
+    rx('keeps?|kept'),
+  ),
+  found(
+    'hose_swell',
+    'yes',
+    near('hoses?|flexi', 'bulg(?:e|es|ing)|swell(?:s|ing)?|swollen|balloon(?:s|ing)?|blister(?:s|ed)?', 3),
+    'no',
+  ),
+  says(
+    'bleeder_position',
+    'not_top',
+    rx(
+      `(?:bleed(?:er)?s?|nipples?|bleed screws?) ${upTo(3)}(?:(?:at|on) the bottom|pointing down|not at the top|upside down)`,
+      `calipers? ${upTo(3)}(?:wrong side|upside down|swapped side)`,
+    ),
+  ),
+  found('bleeder_screw', 'stuck', near(BLEEDER, 'seized|stuck|sheared|snapped|rounded|broken', 3), 'turns'),
+  found(
+    'pedal_pump',
+    'rises',
+    rx(
+      '(?:firm|better|higher|good|ok|okay) (?:when|if|once|after) (?:i |you |it is )?pump(?:ed|ing)?|pumps up|comes? up (?:when|if|as) (?:i |you )?pump(?:ed|ing)?',
+    ),
+    'same',
+  ),
+  says(
+    'assist_vacuum',
+    'low',
+    rx(
+      '(?:no|low|little|poor|loses?|without) vacuum',
+      `(?:vacuum|servo|booster) (?:pump|hose|pipe|line|leak)? ?${upTo(2)}(?:dead|split|off|cracked|leak(?:s|ing)?|broken|low|gone|failed)`,
+    ),
+  ),
+  says('fault_codes', 'wheel_sensor', near('codes?|faults?', 'wheel ?speed(?: sensor)?|wheel sensor', 3)),
+  says(
+    'fault_codes',
+    'modulator',
+    near('codes?|faults?', 'modulator|pump motor|hydraulic unit|abs (?:pump|block|unit)', 3),
+  ),
+  found(
+    'pedal_free_play',
+    'none',
+    rx(
+      `push ?rod ${upTo(3)}(?:no (?:free )?(?:play|clearance)|too long|preload(?:ed|s)?)`,
+      `no (?:free )?(?:play|clearance|gap) ${upTo(3)}push ?rod`,
+    ),
+    'in_range',
+  ),
+  says(
+    'pedal_free_play',
+    'excess',
+    rx(`push ?rod ${upTo(3)}(?:too short|too much (?:free )?play)|(?:too much|excessive) free play`),
+  ),
+  found(
+    'pedal_linkage',
+    'worn',
+    near(
+      'clevis(?: pins?)?|pedal (?:pivot|bush(?:es|ing)?|bracket|shaft)|pivot pin',
+      'worn|slack|play|loose|sloppy|oval|gone',
+      3,
+    ),
+    'tight',
+  ),
+  says(
+    'pedal_linkage',
+    'cracked',
+    near('clevis|pedal (?:pivot|bracket|mount|box)', 'crack(?:s|ed)?|broken|torn', 3),
+  ),
+  found(
+    'master_movement',
+    'moves',
+    near('master(?: cylinder)?|bulkhead|firewall|servo|booster', 'flex(?:es|ing)?|moves|moving', 3),
+    'still',
+  ),
+  says(
+    'assist_start',
+    'no_change',
+    rx(
+      `pedal ${upTo(3)}(?:doesn't|does not|won't|didn't|never) (?:drop|move|fall|dip|sink|go down) ${upTo(5)}(?:start|started|engine)`,
+    ),
+  ),
+  says(
+    'assist_fluid',
+    'low',
+    rx(
+      '(?:power steering|hydraulic assist|booster) (?:fluid|oil) (?:is |was )?(?:very )?(?:low|empty)',
+      'low (?:on )?(?:power steering|hydraulic assist|booster) (?:fluid|oil)',
+    ),
+  ),
+  says(
+    'reservoir_level',
+    'over',
+    near(
+      'reservoir|fluid|level',
+      'over ?full|over ?filled|(?:over|above) (?:the )?max(?:imum)?|brimmed|to the brim',
+      3,
+    ),
+  ),
+  found('reservoir_cap', 'damaged', near('(?:reservoir|fluid) cap|cap(?: seal)?', BROKEN, 3), 'sound'),
+  says('reservoir_cap', 'swollen', near('cap(?: seal)?|diaphragm', 'swollen|swelled', 3)),
+  says(
+    'fluid_type',
+    'wrong',
+    rx(
+      near(WRONG_FLUID, 'reservoir|system|brakes?|topp(?:ed|ing)|poured|filled', 6).source,
+      'wrong (?:brake )?fluid',
+    ),
+  ),
+  says(
+    'fluid_boiling',
+    'low',
+    rx('boiling point (?:is |was |reads? |too |very )*low|fail(?:s|ed) (?:the )?boil(?:ing)?'),
+  ),
+  says(
+    'after_full_bleed',
+    'still_soft',
+    near(
+      `(?:bled|bleed|bleeding) ${upTo(3)}(?:all (?:four|round|corners)|four corners?|fully|every (?:corner|wheel))`,
+      'soft|spongy|mushy|no better|the same',
+      6,
+    ),
+  ),
+  says('bleeder_screw', 'weeps', near(BLEEDER, WET, 4)),
+  says(
+    'open_bleeder_frees',
+    'yes',
+    rx(
+      `(?:open(?:s|ing|ed)?|crack(?:s|ing|ed)?) ${upTo(3)}(?:${BLEEDER}) ${upTo(6)}(?:frees|freed|free|lets? go|releases?|released|turns|spins)`,
+    ),
+  ),
+  says(
+    'loosen_master_frees',
+    'yes',
+    rx(
+      `(?:loosen(?:s|ing|ed)?|slacken(?:s|ing|ed)?|eas(?:es|ing|ed)|undo(?:es|ing)?) ${upTo(3)}master ${upTo(7)}(?:frees|freed|free|lets? go|releases?|released|rolls?|rolled)`,
+    ),
+  ),
+];

@@ -1,0 +1,54 @@
+import type { FindingId } from '../../../readings/vocabulary/findings';
+import { IS_SEEN } from './all';
+import type { Rule } from './rule';
+
+/** Whatever says that there is nothing to complain of. */
+const NOTHING_WRONG =
+  /\b(?:(?:likes|prefers|loves) (?:a |the |it |this |its )?|nothing(?: is|'s)? wrong|all (?:good|fine|ok|okay|well)|no (?:problems?|complaints?|issues?|faults?)|(?:works?|working|feels?|brakes?) (?:is |are )?(?:fine|perfect(?:ly)?|great|as (?:it|they) should)|everything (?:is |was )?(?:fine|good|ok|okay|perfect))\b(?! (?:for|until|till|when|but))/;
+
+/** Talk of something else than the brakes, and the words by which it is of the brakes after all. */
+const OTHER_SYSTEM =
+  /\b(?:engine(?! (?:off|on|running|started))|gearbox|gears?|transmission|clutch|exhaust|air ?con|conditioning|heater|cabin|fuel|radiator|battery|radio|alternator|wipers?|belt|to start|starter|idle|tyres?|petrol|diesel|coolant|oil level|(?:soft|stiff|hard|coil|road|new|lowering) springs?|springs|dampers?|shocks|doors?|windows?|windscreen|bonnet|turbo|diff|prop ?shaft|drive ?shafts?|cv joints?|washer|sump|hood|roof|soft top|heat shield|seat (?:squeaks|creaks|rattles)|(?:shift|gear) lever|bumper|spoiler|splitter|(?:squeak|creak|rattl)\w* (?:\w+ ){0,3}dashboard|(?:throttle|accelerator|gas) pedal|power steering|wind noise)\b/;
+const OF_THE_BRAKES =
+  /\b(?:brak\w*|(?<!(?:clutch|throttle|accelerator|gas) )pedal(?! box)|pads?|discs?|rotors?|calipers?|servo|booster|master|handbrake|abs|lock\w*|flat ?spot\w*|laps?|sessions?|(?:fluid|oil|wet) .*tyres?)\b/;
+
+/** Talk of another car than this one, or of what is no brake whatever else is said. */
+const OTHER_CAR =
+  /\b(?:(?:the|my|his|her|their|our) (?:other|old|last|previous) (?:car|one)|(?:another|his|her) car|a friend's|brake clean(?:er)?|(?:oil|water) (?:pressure|temp\w*)|temperature gauge)\b/;
+
+/** Not yet done: wanted, due, to come. */
+const TO_COME =
+  /\b(?:wants?|wanted|would like|please|due|going to|will|to be|next (?:week|month|service|time)|quote|price|arriv(?:es?|ing)|on order|ordered|booked|thinking (?:about|of)|considering|need(?:s|ed)?(?: [\w']+){0,2} (?:bled|bleeding|change|changed|changing|doing|replacing|new|flush|flushing)|asked (?:for|us)|should)\b/;
+/** Done so long ago that it changed nothing lately. */
+const LONG_AGO =
+  /\b(?:(?:\d+|two|three|four|five|six|few|several|many|couple of) years (?:ago|back|old)|(?:years|ages|long) ago)\b/;
+/** Not seen yet: asked, supposed, to be looked at. */
+const IN_DOUBT =
+  /\b(?:whether|wonder(?:s|ing|ed)?|might|may|maybe|perhaps|possibly|could be|suspects?|suspected|(?:to|please|will|should|must|can you) (?:check|measure|look|inspect)|check (?:the|for|if)|in case|looking for)\b/;
+/** Asked in general, or said of a day that has not come. */
+const NOT_NOW =
+  /^(?:is it normal|how (?:often|long|much|many)|when should|do (?:you|i|we) |does it need)\b|^(?:if|should) .* (?:will|we'll|i'll|would|let us|call|change|replace)\b/;
+
+/** Work that changes what a car does: only when it is done, and lately. */
+const WORK_DONE: ReadonlySet<FindingId> = new Set<FindingId>([
+  'system_opened',
+  'caliper_fitted',
+  'master_fitted',
+  'friction_new',
+  'hub_work',
+]);
+/** What is put on or in, told by its state: it stays, however long ago. */
+const PUT_ON: ReadonlySet<string> = new Set(['fluid_age fresh', 'hose_kind braided', 'brake_conversion yes']);
+
+/** Whether a clause complains of nothing, or of something else than the brakes of this car. */
+export const isOfNothing = (text: string): boolean =>
+  NOTHING_WRONG.test(text) ||
+  (OTHER_SYSTEM.test(text) && !OF_THE_BRAKES.test(text)) ||
+  OTHER_CAR.test(text) ||
+  NOT_NOW.test(text);
+
+/** Whether what a rule finds is only wanted and not done, done so long ago that it is no history, or in doubt and not seen. */
+export const isUnsaid = (rule: Rule, text: string): boolean =>
+  (WORK_DONE.has(rule.finding) && (TO_COME.test(text) || LONG_AGO.test(text))) ||
+  (PUT_ON.has(`${rule.finding} ${rule.state}`) && TO_COME.test(text)) ||
+  (IS_SEEN.has(rule) && IN_DOUBT.test(text));
