@@ -6,7 +6,7 @@ test('the driver’s line is read as it is typed: each answer is offered with it
   await newJob(page, 'Club saloon', 'Shakes and squeels after five laps');
   const heard = page.getByRole('region', { name: 'Heard in the words' });
   await expect(heard).toContainText('5 laps, hot');
-  await expect(heard.getByRole('button')).toHaveText([
+  await expect(heard.getByRole('listitem')).toHaveText([
     /^Vibration while braking “Shakes”/,
     /^Squeal “squeels”/,
     /^When it shows: only hot “after five laps”/,
@@ -25,10 +25,22 @@ test('the driver’s line is read as it is typed: each answer is offered with it
   await expect(page.getByText(/2 answers/)).toBeVisible();
 });
 
+test('all that was heard is taken by one press, and only by a press', async ({ page }) => {
+  await newJob(page, 'Club saloon', 'Shakes and squeels after five laps');
+  const heard = page.getByRole('region', { name: 'Heard in the words' });
+  await heard.getByRole('button', { name: 'all 4' }).click();
+  await expect(heard).toHaveCount(0);
+  await expect(key(page, 'Squeal', 'Yes')).toHaveAttribute('data-state', 'on');
+  await expect(key(page, 'When it shows', 'Only hot')).toHaveAttribute('data-state', 'on');
+  await saved(page);
+  await page.reload();
+  await expect(page.getByText(/4 answers/)).toBeVisible();
+});
+
 test('of what is heard only what this car has is offered', async ({ page }) => {
   await newJob(page, 'Car 14', 'Pulls left, front left rim is hot, drums are oval');
   const heard = page.getByRole('region', { name: 'Heard in the words' });
-  await expect(heard.getByRole('button')).toHaveText([
+  await expect(heard.getByRole('listitem')).toHaveText([
     /^Which side it pulls to: left “Pulls left”/,
     /^Pulls to one side “Pulls left”/,
     /^Rotor temperatures across the car FL: one hot “front left rim is hot”/,

@@ -16,6 +16,9 @@ import type { Units } from '../../shell/units';
 import { isTyping } from '../../shell/useShortcuts';
 import { useUnits } from '../../shell/useUnits';
 
+/** So many answers at once are worth a key of their own. */
+const ALL_FROM = 3;
+
 /** Letters this close together are read as one, ms. */
 const PAUSE_MS = 120;
 
@@ -61,6 +64,18 @@ export function Heard({ text, given }: { text: string; given: readonly GivenFind
     <section aria-label="Heard in the words" className="mt-2">
       <p className="text-small text-soft">
         In those words{conditionsSaid && ` (${conditionsSaid})`}: press what is meant
+        {open.length >= ALL_FROM && (
+          <>
+            {', or '}
+            <button
+              type="button"
+              onClick={() => open.forEach(take)}
+              className="min-h-11 font-semibold text-ink underline underline-offset-4"
+            >
+              all {open.length}
+            </button>
+          </>
+        )}
       </p>
       <ul className="mt-1 flex flex-wrap gap-2">
         {open.map((each) => (
