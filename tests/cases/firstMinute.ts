@@ -307,4 +307,44 @@ export const FIRST_MINUTE: readonly FirstMinute[] = [
       also: 'pad_misfitted',
     },
   ),
+  // What was touched last, and where the car has been.
+  row('grinds after the gravel', SALOON, 'off_track yes; noise_grind yes', 'debris_in_brake'),
+  row('shakes after the gravel', SALOON, 'off_track yes; vibration_braking yes', 'wheel_fault'),
+  row('grinds after the winter', SALOON, 'stood_long yes; noise_grind yes', 'rotor_rusted'),
+  row(
+    'shakes after the winter',
+    SALOON,
+    'stood_long yes; vibration_braking yes',
+    'rotor_rusted|uneven_transfer',
+  ),
+  row(
+    'one wheel drags since the new pads',
+    SALOON,
+    'friction_new yes; wheel_drags one FR',
+    'pads_bound|caliper_slides_seized',
+    {
+      also: 'pads_bound caliper_slides_seized',
+    },
+  ),
+  row(
+    'the level falls since the calipers',
+    SALOON,
+    'caliper_fitted yes; level_falls slowly',
+    'external_leak',
+  ),
+  row(
+    'soft and pulls since the calipers',
+    SALOON,
+    'caliper_fitted yes; pedal_spongy yes; pulls yes',
+    'air_in_lines',
+  ),
+  row(
+    'shakes since the bearing',
+    SALOON,
+    'hub_work yes; vibration_braking yes',
+    'rotor_runout|rotor_thickness_variation',
+    {
+      also: 'rotor_runout',
+    },
+  ),
 ];

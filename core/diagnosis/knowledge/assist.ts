@@ -5,7 +5,7 @@ export const ASSIST: readonly CauseKnowledge[] = [
   {
     cause: 'booster_supply_lost',
     meaning: 'Split or restricted hose, stuck check valve, low engine vacuum',
-    prior: 0.00067,
+    prior: 0.00134,
     at: 'car',
     needs: { assist: ['vacuum'] },
     links: [
@@ -20,7 +20,7 @@ export const ASSIST: readonly CauseKnowledge[] = [
   {
     cause: 'booster_failed',
     meaning: 'Diaphragm or valve fault; supply is good',
-    prior: 0.0005,
+    prior: 0.001,
     at: 'car',
     needs: { assist: ['vacuum'] },
     links: [
@@ -35,7 +35,7 @@ export const ASSIST: readonly CauseKnowledge[] = [
   {
     cause: 'hydraulic_assist_low',
     meaning: 'Assist pump fluid low or pump weak',
-    prior: 0.0008,
+    prior: 0.0016,
     at: 'car',
     needs: { assist: ['hydraulic'] },
     links: [

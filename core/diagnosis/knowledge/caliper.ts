@@ -5,7 +5,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
   {
     cause: 'caliper_slides_seized',
     meaning: 'Caliper cannot float; pads wear unequally',
-    prior: 0.002,
+    prior: 0.004,
     at: 'corner',
     front: 0.45,
     needs: { brake: 'disc', caliper: 'sliding' },
@@ -38,7 +38,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
   {
     cause: 'caliper_piston_seized',
     meaning: 'Sticks applied or does not apply; drag, pull or unequal wear',
-    prior: 0.00083,
+    prior: 0.00166,
     at: 'corner',
     front: 0.45,
     needs: { brake: 'disc' },
@@ -69,7 +69,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
   {
     cause: 'caliper_spread',
     meaning: 'Body flexes open; pads taper from outer to inner edge and the pedal is springy at high force',
-    prior: 0.00027,
+    prior: 0.00054,
     at: 'corner',
     front: 0.75,
     needs: { brake: 'disc' },
@@ -85,7 +85,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
     cause: 'integral_adjuster_slack',
     meaning:
       'Rear calipers with a built-in parking mechanism do not take up wear; long pedal that pumps up, no air',
-    prior: 0.0004,
+    prior: 0.0008,
     at: 'corner',
     needs: { brake: 'disc', axle: 'rear', caliper: 'sliding', parkingBrake: ['in_caliper'] },
     links: [
@@ -102,7 +102,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
   {
     cause: 'parking_brake_drag',
     meaning: 'Cable, lever or shoe does not release',
-    prior: 0.0008,
+    prior: 0.0016,
     at: 'corner',
     needs: { axle: 'rear', parkingBrake: ['in_caliper', 'drum_in_hat', 'lever_only'] },
     links: [
@@ -126,7 +126,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
   {
     cause: 'pads_bound',
     meaning: 'Rust or dirt under the hardware: the pad does not slide back',
-    prior: 0.001,
+    prior: 0.002,
     at: 'corner',
     front: 0.5,
     needs: { brake: 'disc' },
@@ -138,6 +138,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
       link('noise_squeal', 'yes', 0.3, 'A pad that hangs sings'),
       link('pads_wear_fast', 'yes', 0.4, 'A pad that hangs goes fast'),
       link('stood_long', 'yes', 0.3, 'Rust grows under the hardware'),
+      link('friction_new', 'yes', 0.4, 'New pads are tight where the old ones had room'),
       link('heat_spread', 'one_hot', 0.35, 'The corner that stays on runs hot'),
       link('pad_wear_shape', 'inner_thin', 0.15, 'One pad hangs'),
       ...pullsTo(0.5, 0.3),
@@ -152,7 +153,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
   {
     cause: 'pad_misfitted',
     meaning: 'Other pad, back to front, spring or shim missing',
-    prior: 0.0004,
+    prior: 0.0008,
     at: 'corner',
     front: 0.5,
     needs: { brake: 'disc' },

@@ -5,7 +5,7 @@ export const CORNER: readonly CauseKnowledge[] = [
   {
     cause: 'wheel_bearing_play',
     meaning: 'Hub tips under cornering load and the rotor knocks the pads back',
-    prior: 0.00083,
+    prior: 0.00166,
     at: 'corner',
     front: 0.6,
     links: [
@@ -25,7 +25,7 @@ export const CORNER: readonly CauseKnowledge[] = [
   {
     cause: 'hub_upright_flex',
     meaning: 'Parts bend under cornering load with no measurable play at rest',
-    prior: 0.0004,
+    prior: 0.0008,
     at: 'corner',
     front: 0.6,
     links: [
@@ -40,7 +40,7 @@ export const CORNER: readonly CauseKnowledge[] = [
   {
     cause: 'suspension_play',
     meaning: 'Lets the wheel shake or steer under braking',
-    prior: 0.0015,
+    prior: 0.003,
     at: 'corner',
     front: 0.6,
     links: [
@@ -56,7 +56,7 @@ export const CORNER: readonly CauseKnowledge[] = [
   {
     cause: 'wheel_fault',
     meaning: 'Imbalance, flat spot, dirt on the face or unevenly tightened nuts; shakes without braking too',
-    prior: 0.002,
+    prior: 0.004,
     at: 'corner',
     front: 0.55,
     links: [
@@ -64,6 +64,7 @@ export const CORNER: readonly CauseKnowledge[] = [
       link('vibration_braking', 'yes', 0.5, 'Braking loads it'),
       link('wheel_mounting', 'fault', 0.9, 'Balance, face, nuts, flat spots looked at'),
       link('judder_order', 'first', 0.85, 'Once a turn'),
+      link('off_track', 'yes', 0.2, 'Mud packed in the rim, or a bent one'),
       ...shakesAt(0),
     ],
   },
@@ -71,7 +72,7 @@ export const CORNER: readonly CauseKnowledge[] = [
     cause: 'debris_in_brake',
     meaning:
       'A stone caught between shield and rotor or pad and rotor: sudden grinding after a trip off the track, gone when it falls out. Or the shield itself, bent onto the rotor',
-    prior: 0.0005,
+    prior: 0.001,
     at: 'corner',
     links: [
       link('noise_grind', 'yes', 0.9, 'Stone against metal'),
@@ -86,7 +87,7 @@ export const CORNER: readonly CauseKnowledge[] = [
   {
     cause: 'wheel_loose',
     meaning: 'The wheel moves on its studs; it can come off',
-    prior: 0.0003,
+    prior: 0.0006,
     at: 'corner',
     front: 0.5,
     links: [
@@ -103,7 +104,7 @@ export const CORNER: readonly CauseKnowledge[] = [
   {
     cause: 'tyre_fault',
     meaning: 'Pressure, odd sizes, a flat spot or a carcass that pulls',
-    prior: 0.001,
+    prior: 0.002,
     at: 'corner',
     front: 0.55,
     links: [

@@ -5,7 +5,7 @@ export const DRUM: readonly CauseKnowledge[] = [
   {
     cause: 'drum_slack',
     meaning: 'Shoes travel too far; low pedal that pumps up',
-    prior: 0.002,
+    prior: 0.004,
     at: 'corner',
     needs: { brake: 'drum' },
     links: [
@@ -21,7 +21,7 @@ export const DRUM: readonly CauseKnowledge[] = [
   {
     cause: 'drum_glazed',
     meaning: 'Hard pedal, weak rear brake',
-    prior: 0.001,
+    prior: 0.002,
     at: 'corner',
     needs: { brake: 'drum' },
     links: [
@@ -36,7 +36,7 @@ export const DRUM: readonly CauseKnowledge[] = [
   {
     cause: 'drum_oval',
     meaning: 'Pulsing at wheel speed from a drum axle',
-    prior: 0.00067,
+    prior: 0.00134,
     at: 'corner',
     needs: { brake: 'drum' },
     links: [
@@ -52,7 +52,7 @@ export const DRUM: readonly CauseKnowledge[] = [
   {
     cause: 'wheel_cylinder_seized',
     meaning: 'Hard pedal or dragging shoe at one drum',
-    prior: 0.001,
+    prior: 0.002,
     at: 'corner',
     needs: { brake: 'drum' },
     links: [
@@ -70,7 +70,7 @@ export const DRUM: readonly CauseKnowledge[] = [
   {
     cause: 'shoes_worn',
     meaning: 'Lining at or below minimum; rivets or table reach the drum',
-    prior: 0.002,
+    prior: 0.004,
     at: 'corner',
     needs: { brake: 'drum' },
     links: [

@@ -5,7 +5,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
   {
     cause: 'pad_glazed',
     meaning: 'Hard shiny face, low friction, often squeal',
-    prior: 0.0007,
+    prior: 0.0014,
     at: 'corner',
     front: 0.75,
     needs: { brake: 'disc' },
@@ -23,7 +23,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
   {
     cause: 'pad_overheated',
     meaning: 'Compound fade: the pedal stays firm and the car does not slow',
-    prior: 0.0017,
+    prior: 0.003,
     at: 'car',
     links: [
       link('poor_stopping', 'yes', 0.88, 'Past its temperature the compound lets go'),
@@ -50,7 +50,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
   {
     cause: 'pad_too_cold',
     meaning: 'Poor first bite and noise until hot',
-    prior: 0.0005,
+    prior: 0.001,
     at: 'car',
     links: [
       link('temperature_link', 'only_cold', 0.9, 'It comes right when hot'),
@@ -69,7 +69,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
     cause: 'pad_worn_out',
     meaning:
       'At or below minimum; backing plate, shim or hardware may touch the rotor; less mass to hold heat',
-    prior: 0.003,
+    prior: 0.006,
     at: 'corner',
     front: 0.75,
     needs: { brake: 'disc' },
@@ -95,7 +95,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
   {
     cause: 'pad_not_bedded',
     meaning: 'No even transfer layer yet; weak, noisy, uneven',
-    prior: 0.001,
+    prior: 0.002,
     at: 'car',
     links: [
       link('friction_new', 'yes', 0.92, 'New parts have no film yet'),
@@ -115,7 +115,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
   {
     cause: 'pad_contaminated',
     meaning: 'Fluid, grease or oil on the lining',
-    prior: 0.0005,
+    prior: 0.001,
     at: 'corner',
     front: 0.75,
     links: [
@@ -134,7 +134,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
   {
     cause: 'poor_friction_pair',
     meaning: 'Low-grade or mismatched materials that score and consume each other in ordinary use',
-    prior: 0.0005,
+    prior: 0.001,
     at: 'car',
     links: [
       link('pads_wear_fast', 'yes', 0.7, 'A pair that does not get on wears without being driven hard'),
@@ -151,7 +151,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
   {
     cause: 'lining_separated',
     meaning: 'Friction material cracked through or lifting: it can leave in one piece',
-    prior: 0.0002,
+    prior: 0.0004,
     at: 'corner',
     front: 0.6,
     needs: { brake: 'disc' },

@@ -5,7 +5,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   {
     cause: 'air_in_lines',
     meaning: 'Gas trapped in line, caliper or master after the system was opened, run low or bled badly',
-    prior: 0.004,
+    prior: 0.008,
     at: 'car',
     links: [
       link(
@@ -42,7 +42,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
     cause: 'air_in_abs_unit',
     meaning:
       'Gas held behind closed modulator valves; survives an ordinary bleed until the valves are cycled',
-    prior: 0.00083,
+    prior: 0.00166,
     at: 'car',
     needs: { abs: true },
     links: [
@@ -59,7 +59,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   {
     cause: 'fluid_boiled_wet',
     meaning: 'Moisture has pulled the boiling point below what the calipers reach',
-    prior: 0.002,
+    prior: 0.004,
     at: 'car',
     links: [
       link('pedal_spongy', 'yes', 0.75, 'Steam squeezes'),
@@ -98,7 +98,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   {
     cause: 'fluid_boiled_heat',
     meaning: 'Fluid is dry and in date, the caliper simply runs hotter than its rating',
-    prior: 0.001,
+    prior: 0.002,
     at: 'car',
     links: [
       link('pedal_spongy', 'yes', 0.75, 'Steam squeezes'),
@@ -124,7 +124,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   {
     cause: 'fluid_low',
     meaning: 'Reservoir near or below the feed; from worn pads or from a leak',
-    prior: 0.0006,
+    prior: 0.0012,
     at: 'car',
     links: [
       link('reservoir_level', 'low', 0.93, 'That is what it is'),
@@ -138,7 +138,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   {
     cause: 'fluid_overfilled',
     meaning: 'No room for hot fluid to expand; the brakes apply themselves as they heat',
-    prior: 0.0006,
+    prior: 0.0012,
     at: 'car',
     links: [
       link('reservoir_level', 'over', 0.8, 'Seen against the mark, best when warm'),
@@ -157,7 +157,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
     cause: 'fluid_wrong',
     meaning:
       'Mineral oil, silicone mixed with glycol, or a class below what the car needs; seals swell, feel and boiling point go',
-    prior: 0.00022,
+    prior: 0.00044,
     at: 'car',
     links: [
       link('fluid_type', 'wrong', 0.85, 'The bottle or the cap tells'),
@@ -178,7 +178,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   {
     cause: 'external_leak',
     meaning: 'Fluid leaves at a line, hose, union, caliper, wheel cylinder or bleeder',
-    prior: 0.0015,
+    prior: 0.003,
     at: 'car',
     links: [
       link('leak', 'line_or_hose', 0.68, 'The wet spot is the leak', 0.25),
@@ -198,6 +198,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
       link('poor_stopping', 'yes', 0.25, 'A lost circuit brakes half the car'),
       link('hose_kind', 'rubber_old', 0.45, 'Old rubber weeps'),
       link('stood_long', 'yes', 0.2, 'Lines rust while a car stands'),
+      link('caliper_fitted', 'yes', 0.12, 'A union or a seal that was just touched'),
       link('axle_locks_early', 'front', 0.08, 'The other axle has lost its pressure'),
       link('axle_locks_early', 'rear', 0.08, 'The other axle has lost its pressure'),
     ],
@@ -209,7 +210,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   {
     cause: 'master_bypass',
     meaning: 'Worn seal or corroded bore lets pressure bleed back inside; nothing shows outside',
-    prior: 0.001,
+    prior: 0.002,
     at: 'car',
     links: [
       link('pedal_sinks', 'yes', 0.85, 'Pressure bleeds back past the seal under a steady foot'),
@@ -230,7 +231,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   {
     cause: 'master_leak_to_booster',
     meaning: 'Rear seal passes fluid into the booster, which ruins it; level falls with no wet spot',
-    prior: 0.0004,
+    prior: 0.0008,
     at: 'car',
     needs: { assist: ['vacuum', 'hydraulic'] },
     links: [
@@ -249,7 +250,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   {
     cause: 'hose_expansion',
     meaning: 'Aged or soft rubber hoses balloon under pressure',
-    prior: 0.0008,
+    prior: 0.0016,
     at: 'car',
     links: [
       link('pedal_spongy', 'yes', 0.6, 'Hoses balloon under pressure'),
@@ -265,7 +266,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   {
     cause: 'hose_restricted',
     meaning: 'Collapsed liner holds pressure at, or keeps it from, one corner',
-    prior: 0.0005,
+    prior: 0.001,
     at: 'corner',
     links: [
       link('wheel_drags', 'one', 0.75, 'The liner holds pressure at the corner'),
@@ -293,7 +294,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   {
     cause: 'pressure_trapped',
     meaning: 'The master cannot vent when the pedal is released; brakes stay on, worse as they heat',
-    prior: 0.0004,
+    prior: 0.0008,
     at: 'car',
     links: [
       link('wheel_drags', 'all', 0.85, 'The master cannot vent, so all brakes stay on'),
@@ -319,7 +320,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   {
     cause: 'bias_misset',
     meaning: 'Proportioning valve or balance bar sends the wrong share to one axle',
-    prior: 0.0008,
+    prior: 0.0016,
     at: 'car',
     links: [
       link('axle_locks_early', 'front', 0.4, 'Too much goes to the front'),
@@ -334,7 +335,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   {
     cause: 'bleeder_not_at_top',
     meaning: 'Left and right calipers swapped, or caliper turned: air above the bleeder cannot leave',
-    prior: 0.00033,
+    prior: 0.00066,
     at: 'corner',
     needs: { brake: 'disc' },
     links: [
@@ -351,7 +352,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   {
     cause: 'master_too_small',
     meaning: 'After a conversion: long travel, high pressure, no air present',
-    prior: 0.0002,
+    prior: 0.0004,
     at: 'car',
     links: [
       link('pedal_long', 'yes', 0.85, 'A small bore moves little fluid a stroke'),
@@ -366,7 +367,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
   {
     cause: 'master_too_big',
     meaning: 'After a conversion: short, hard pedal, low pressure',
-    prior: 0.0002,
+    prior: 0.0004,
     at: 'car',
     links: [
       link('pedal_hard', 'yes', 0.85, 'A big bore needs more force for the same pressure'),

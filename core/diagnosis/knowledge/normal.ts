@@ -5,7 +5,7 @@ export const NORMAL: readonly CauseKnowledge[] = [
   {
     cause: 'abs_working',
     meaning: 'Pulsing and noise only while the tyre is at the limit; no fault',
-    prior: 0.00067,
+    prior: 0.00134,
     at: 'car',
     needs: { abs: true },
     links: [
@@ -21,7 +21,7 @@ export const NORMAL: readonly CauseKnowledge[] = [
   {
     cause: 'wheel_speed_sensor',
     meaning: 'Sensor, ring or cable: the ABS lamp, or the unit acting without a reason',
-    prior: 0.001,
+    prior: 0.002,
     at: 'car',
     needs: { abs: true },
     links: [

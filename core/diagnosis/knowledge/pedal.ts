@@ -5,7 +5,7 @@ export const PEDAL: readonly CauseKnowledge[] = [
   {
     cause: 'pushrod_short',
     meaning: 'Free play eats pedal travel; low pedal, less reserve',
-    prior: 0.00033,
+    prior: 0.00066,
     at: 'car',
     links: [
       link('pedal_long', 'yes', 0.85, 'Travel is spent before the piston moves'),
@@ -18,7 +18,7 @@ export const PEDAL: readonly CauseKnowledge[] = [
   {
     cause: 'firewall_flex',
     meaning: 'The master moves bodily when the pedal is pressed; softness near the end of travel',
-    prior: 0.0004,
+    prior: 0.0008,
     at: 'car',
     links: [
       link('pedal_soft_end', 'yes', 0.75, 'The metal gives where the force is highest'),
@@ -35,7 +35,7 @@ export const PEDAL: readonly CauseKnowledge[] = [
   {
     cause: 'pedal_ratio_low',
     meaning: 'Booster removed and lever kept: very hard pedal',
-    prior: 0.0005,
+    prior: 0.001,
     at: 'car',
     needs: { assist: ['none'] },
     links: [
@@ -53,7 +53,7 @@ export const PEDAL: readonly CauseKnowledge[] = [
   {
     cause: 'pedal_pivot_play',
     meaning: 'Lost motion or a cracked pedal bracket',
-    prior: 0.00033,
+    prior: 0.00066,
     at: 'car',
     links: [
       link('pedal_linkage', 'worn', 0.9, 'Felt by hand at the pivot and clevis'),
@@ -67,7 +67,7 @@ export const PEDAL: readonly CauseKnowledge[] = [
   {
     cause: 'pedal_ratio_high',
     meaning: 'More lever than the stroke allows: light, long pedal',
-    prior: 0.0002,
+    prior: 0.0004,
     at: 'car',
     links: [
       link('pedal_long', 'yes', 0.8, 'Much lever means much stroke'),

@@ -5,7 +5,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   {
     cause: 'uneven_transfer',
     meaning: 'Patchy transfer or a pad print from holding hot pads still; felt as judder',
-    prior: 0.0012,
+    prior: 0.0024,
     at: 'corner',
     front: 0.75,
     needs: { brake: 'disc' },
@@ -25,7 +25,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   {
     cause: 'rotor_thickness_variation',
     meaning: 'Worn high and low spots; pedal pulses in step with the wheel',
-    prior: 0.001,
+    prior: 0.002,
     at: 'corner',
     front: 0.75,
     needs: { brake: 'disc' },
@@ -43,7 +43,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   {
     cause: 'rotor_runout',
     meaning: 'Wobble from mounting face, debris or stack-up; pushes pads back and grows thickness variation',
-    prior: 0.001,
+    prior: 0.002,
     at: 'corner',
     front: 0.75,
     needs: { brake: 'disc' },
@@ -71,7 +71,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   {
     cause: 'rotor_heat_distorted',
     meaning: 'Waved or coned by repeated overheating',
-    prior: 0.0004,
+    prior: 0.0008,
     at: 'corner',
     front: 0.75,
     needs: { brake: 'disc' },
@@ -95,7 +95,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   {
     cause: 'rotor_cracked',
     meaning: 'Cracks beyond surface heat checks: long, deep, joined or at an edge or hole',
-    prior: 0.0004,
+    prior: 0.0008,
     at: 'corner',
     front: 0.75,
     needs: { brake: 'disc' },
@@ -112,7 +112,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   {
     cause: 'rotor_below_minimum',
     meaning: 'Worn past the marked discard thickness',
-    prior: 0.0015,
+    prior: 0.003,
     at: 'corner',
     front: 0.75,
     needs: { brake: 'disc' },
@@ -127,7 +127,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   {
     cause: 'rotor_scored',
     meaning: 'Grooves with depth that a fingernail catches, not only streaks of colour',
-    prior: 0.0008,
+    prior: 0.0016,
     at: 'corner',
     front: 0.75,
     needs: { brake: 'disc' },
@@ -141,7 +141,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   {
     cause: 'rotor_float_bound',
     meaning: 'Anti-rattle hardware clamps or dirt seizes the ring on its hat, so it cannot centre',
-    prior: 0.0004,
+    prior: 0.0008,
     at: 'corner',
     front: 0.75,
     needs: { brake: 'disc', rotor: 'two_piece' },
@@ -159,7 +159,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   {
     cause: 'rotor_float_worn',
     meaning: 'Hammered drive slots or bobbins; rattles',
-    prior: 0.00033,
+    prior: 0.00066,
     at: 'corner',
     front: 0.75,
     needs: { brake: 'disc', rotor: 'two_piece' },
@@ -173,7 +173,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   {
     cause: 'rotor_rusted',
     meaning: 'Pits and scale from standing that braking does not clean off',
-    prior: 0.0006,
+    prior: 0.0024,
     at: 'corner',
     front: 0.35,
     needs: { brake: 'disc' },

@@ -5,7 +5,7 @@ export const THERMAL: readonly CauseKnowledge[] = [
   {
     cause: 'cooling_insufficient',
     meaning: 'Right parts, no cool air to the core of the rotor; temperature climbs lap by lap',
-    prior: 0.0003,
+    prior: 0.0006,
     at: 'car',
     links: [
       link('cooling_path', 'none', 0.92, 'No air gets there', 0.88),
@@ -25,7 +25,7 @@ export const THERMAL: readonly CauseKnowledge[] = [
   {
     cause: 'cooling_one_sided',
     meaning: 'One face stays hot; cracks, cones or distorts',
-    prior: 0.001,
+    prior: 0.002,
     at: 'corner',
     front: 0.75,
     needs: { brake: 'disc' },
@@ -43,7 +43,7 @@ export const THERMAL: readonly CauseKnowledge[] = [
   {
     cause: 'brakes_undersized',
     meaning: 'Rotor mass and pad area too little for the energy, whatever the compound',
-    prior: 0.0003,
+    prior: 0.0006,
     at: 'car',
     links: [
       link('pads_wear_fast', 'yes', 0.55, 'Too little pad for the energy'),

@@ -99,14 +99,14 @@ export const HISTORY = [
     stage: 'history',
     label: 'Hub, bearing or rotor disturbed recently',
     states: ['no', 'yes'],
-    leak: { yes: 0.1 },
+    leak: { yes: 0.06 },
   },
   {
     id: 'off_track',
     stage: 'history',
     label: 'Left the track or drove on gravel',
     states: ['no', 'yes'],
-    leak: { yes: 0.08 },
+    leak: { yes: 0.05 },
   },
   {
     id: 'hose_kind',
@@ -121,7 +121,7 @@ export const HISTORY = [
     stage: 'history',
     label: 'Car stood for months',
     states: ['no', 'yes'],
-    leak: { yes: 0.08 },
+    leak: { yes: 0.05 },
   },
   {
     id: 'brake_conversion',
