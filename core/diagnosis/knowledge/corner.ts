@@ -16,6 +16,7 @@ export const CORNER: readonly CauseKnowledge[] = [
       link('pedal_long', 'yes', 0.25, 'The pads stand off'),
       link('noise_rattle', 'yes', 0.2, 'Felt and heard at the wheel'),
       link('vibration_coasting', 'yes', 0.2, 'The wheel shakes by itself'),
+      link('noise_grind', 'yes', 0.2, 'A dry bearing growls, and it is called grinding'),
       link('hub_work', 'yes', 0.25, 'Preload was set wrong'),
       link('usage', 'track', 0.4, 'Side load kills bearings'),
       link('warning_light', 'abs', 0.12, 'The sensor ring tips'),

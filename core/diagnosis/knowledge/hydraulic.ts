@@ -131,7 +131,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
       link('pedal_long', 'yes', 0.06, 'The master draws air at the feed'),
       link('pedal_spongy', 'yes', 0.05, 'The master draws air at the feed'),
       link('warning_light', 'brake', 0.7, 'The level switch lights the lamp'),
-      link('after_cornering', 'yes', 0.12, 'Fluid swings away from the feed in a corner'),
+      link('after_cornering', 'yes', 0.025, 'Fluid swings away from the feed in a corner'),
     ],
     brings: [brings('air_in_lines', 0.1, 'Below the feed the master draws air')],
   },

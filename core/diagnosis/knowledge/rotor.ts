@@ -173,7 +173,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
   {
     cause: 'rotor_rusted',
     meaning: 'Pits and scale from standing that braking does not clean off',
-    prior: 0.0024,
+    prior: 0.0014,
     at: 'corner',
     front: 0.35,
     needs: { brake: 'disc' },
