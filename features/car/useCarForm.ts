@@ -30,7 +30,6 @@ export type CarAsked = {
 /** A specification while it is typed: kept on this device until it is saved, each refusal at its field. */
 export function useCarForm({ car, forComplaint = false }: CarAsked) {
   const router = useRouter();
-  const refreshPage = useRefresh();
   const units = useUnits();
   const [id] = useState(() => car?.id ?? newId());
   const onFile = car?.spec;
@@ -38,47 +37,66 @@ export function useCarForm({ car, forComplaint = false }: CarAsked) {
     defaultValues: draftOf(onFile ?? startingSet('other'), units),
     mode: 'onBlur',
   });
-  const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [rest, setRest] = useKept('new-car.rest', false);
   const kept = `bavrin.kept.car-form.${car?.id ?? 'new'}`;
   useKeptForm(form, kept, units, car);
   const { figures, ...start } = useFigures(form, units, onFile);
-  const save = form.handleSubmit(async (draft) => {
-    const content = specOf(draft, units, sourcesOf(draft, onFile), figures);
-    const reply = car
-      ? await requestForm('PUT', `/api/cars/${id}`, {
-          kind: 'car',
-          content,
-          beside: { version: car.version },
-        })
-      : await requestForm('POST', '/api/cars', { kind: 'car', content, beside: { id } });
-    if (!reply.ok) {
-      setRefusal(reply.refusal);
-      // What was changed meanwhile comes into the form, under what was typed.
-      if (reply.refusal.code === 'stale') refreshPage();
-      if (reply.refusal.issues?.some(({ path }) => !FIRST_FIELDS.includes(path))) setRest(true);
-      markRefused(form, reply.refusal, fieldOf);
-      return;
-    }
-    device.remove(kept);
-    if (!car) setRest(false);
-    router.push(forComplaint ? `/job/new?car=${id}` : `/car/${id}`);
-    refreshPage();
+  const saving = useSaving(form, {
+    ...{ id, version: car?.version },
+    contentOf: (draft) => specOf(draft, units, sourcesOf(draft, onFile), figures),
+    refused({ issues }) {
+      if (issues?.some(({ path }) => !FIRST_FIELDS.includes(path))) setRest(true);
+    },
+    saved() {
+      device.remove(kept);
+      if (!car) setRest(false);
+      router.push(forComplaint ? `/job/new?car=${id}` : `/car/${id}`);
+    },
   });
   return {
-    form,
-    figures,
-    ...start,
-    refusal,
-    busy: form.formState.isSubmitting,
+    ...{ form, figures, ...start, ...saving },
     /** Whether every field is shown, and not only what a diagnosis needs. */
     all: car !== undefined || rest,
     showRest: () => setRest(true),
     leave: () => router.back(),
-    save: () => {
+  };
+}
+
+type Saving = {
+  id: string;
+  /** The version that is changed; a new car has none. */
+  version: number | undefined;
+  contentOf: (draft: CarDraft) => object;
+  refused: (refusal: Refusal) => void;
+  saved: () => void;
+};
+
+/** Sends the form, and says at its fields what was not taken. */
+function useSaving(form: UseFormReturn<CarDraft>, { id, version, contentOf, refused, saved }: Saving) {
+  const refreshPage = useRefresh();
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const send = form.handleSubmit(async (draft) => {
+    const content = contentOf(draft);
+    const reply =
+      version === undefined
+        ? await requestForm('POST', '/api/cars', { kind: 'car', content, beside: { id } })
+        : await requestForm('PUT', `/api/cars/${id}`, { kind: 'car', content, beside: { version } });
+    if (reply.ok) saved();
+    else {
+      setRefusal(reply.refusal);
+      refused(reply.refusal);
+      markRefused(form, reply.refusal, fieldOf);
+    }
+    // Of a car changed meanwhile what is new comes into the form, under what was typed.
+    if (reply.ok || reply.refusal.code === 'stale') refreshPage();
+  });
+  return {
+    refusal,
+    busy: form.formState.isSubmitting,
+    save() {
       // What was said of a change on file has been read: only what is wrong now may hold it back.
       form.clearErrors();
-      void save();
+      void send();
     },
   };
 }

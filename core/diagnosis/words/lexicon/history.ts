@@ -27,7 +27,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'master_fitted',
     'yes',
     rx(
-      `(?:${DONE}) ${upTo(6)}(?:master|servo|booster)(?: cylinder)?`,
+      `(?:${DONE}|put) ${upTo(6)}(?:master|servo|booster)(?: cylinder)?`,
       '(?:master|servo|booster)(?: cylinder)? (?:was |has been |just |got )?(?:changed|replaced|fitted|swapped|new|rebuilt|overhauled|renewed|done)',
     ),
   ),
@@ -66,7 +66,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'no',
     rx(
       "(?:not|never|n't|without|no) (?:been )?(?:properly )?(?:bedded|burnished|(?:bed(?:ding)?|run)(?: them)?(?: ?-?in))",
-      "no bed(?:ding)? ?-?in|forgot to bed|didn't bed",
+      "no bed(?:ding)? ?-?in|forgot to bed|didn't bed|no time to bed",
     ),
   ),
   says(
@@ -129,6 +129,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:deleted|removed|without|took out|took off|binned|no) ${upTo(2)}(?:booster|servo)`,
       'servo ?less|unassisted',
     ),
+    rx('assist(?:ance)?'),
   ),
   says(
     'brake_conversion',
@@ -162,14 +163,14 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?:after|over|all) (?:the )?winter|(?:after|from|long) standing|barn find|laid up',
       `been stored|in storage|on (?:axle |jack )?stands ${upTo(2)}(?:since|for|all)`,
     ),
-    rx(`(?:${DONE})`),
+    rx(`(?:${DONE})|went in`),
   ),
   says(
     'hub_work',
     'yes',
     rx(
       `(?:${DONE}) ${upTo(3)}(?:wheel )?(?:bearings?|hubs?)`,
-      `(?:bearings?|hubs?) (?:was |were |have been |just |got )?(?:${DONE}|done)`,
+      `(?:bearings?|hubs?)(?: carriers?)? (?:was |were |have been |just |got )?(?:${DONE}|done)`,
       '(?:bearing|hub) (?:job|change|swap)',
     ),
   ),

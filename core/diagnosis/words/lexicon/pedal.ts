@@ -48,7 +48,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'foot (?:goes|going|gets) (?:further|deeper|lower|right down|all the way down)',
       `(?:dead|nothing|free play) ${upTo(2)}(?:first|top) ${upTo(2)}(?:inch|cm|travel|part|half)`,
     ),
-    rx(`first ${PRESS}|first time|bearings?|hub|joints?|${HANDBRAKE}`),
+    rx(`first ${PRESS}|first time|bearings?|hub|joints?|seat|fuel|pressure|revs|ride|${HANDBRAKE}`),
   ),
   yes(
     'pedal_long',
@@ -78,7 +78,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'slowly (?:goes|drops|falls|sinks|moves) (?:down|to the floor|away)',
       "(?:drops|falls|goes down|goes|sinks|moves) (?:away |down )?(?:while|when|if) (?:i |i'm |im |you |you're )?(?:am )?(?:h(?:e|o)ld(?:ing)?|wait(?:ing)?|sit(?:ting)?|stopped|stationary|queuing)",
       `slowly ${upTo(3)}(?:while|when) (?:i |i'm )?(?:am )?hold(?:ing)?`,
-      '(?:drops|falls|goes down) slowly|keeps? (?:on )?(?:going|dropping|moving|falling) down',
+      '(?:drops|sinks|falls|goes down) (?:at|on) (?:idle|tick ?over)|(?:drops|falls|goes down) slowly|keeps? (?:on )?(?:going|dropping|moving|falling) down',
       `(?:push|press) ${upTo(3)}down slowly`,
     ),
     rx('fluid|level|reservoir|to (?:one|the) (?:side|left|right)'),
@@ -89,7 +89,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:hard|stiff|heavy|rock hard|solid|wooden) (?:brake )?pedal',
       'pedal (?:is |was |goes |went |gets |got |feels |gone |has gone |has become )?(?:like )?(?:a |as )?(?:very |really |so |rock |too )?(?:hard|stiff|heavy|brick|rock|wood(?:en)?|solid|concrete)',
       'pedal (?:[\\w]+ ){0,3}?(?:is|feels|goes|was) (?:very |really |rock )?(?:hard|stiff|heavy)',
-      '(?:it|they) (?:is|are|feels?|felt|was) (?:now )?(?:wooden|rock hard)|like (?:a )?(?:brick|rock|block of wood|wood|concrete)|brakes? feels? (?:wooden|heavy|solid)',
+      '(?:it|they) (?:is|are|feels?|felt|was) (?:now )?(?:wooden|rock hard)|brick under|like (?:a )?(?:brick|rock|block of wood|wood|concrete)|brakes? feels? (?:wooden|heavy|solid)',
       'two feet|both (?:feet|legs)',
       'hard to (?:press|push|depress)(?! (?:back|in))',
       '(?:needs?|takes?|have to use|with) (?:two feet|both feet|all my (?:weight|strength)|a lot of (?:force|effort)|(?:so |too )?much (?:force|effort))',
@@ -159,7 +159,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
   yes(
     'first_press_long',
     rx(
-      `first ${PRESS} ${upTo(5)}(?:long|low|soft|nothing|deep|floor|further)`,
+      `first ${PRESS} ${upTo(7)}(?:long|low|soft|nothing|deep|floor|further)`,
       `first brake ${upTo(5)}(?:long|low|soft|nothing|deep|floor|further)`,
       `(?:long|low|soft|deep|nothing|floor) ${upTo(3)}first ${PRESS}`,
       `second (?:${PRESS}|one|time) ${upTo(3)}(?:fine|firm|good|ok|okay|normal|hard|right)`,

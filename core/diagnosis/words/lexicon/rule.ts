@@ -70,7 +70,7 @@ export const DONE =
   'new|changed|changing|replaced|replacing|fitted|fitting|swapped|swapping|rebuilt|rebuilding|renewed|renewing|overhauled|refurbished';
 /** Said of what should move. */
 export const STUCK = 'seized|stuck|stiff|sticking|dry|tight|rusted|frozen|binding';
-export const WET = 'leak(?:s|ing)?|weep(?:s|ing)?|wet';
+export const WET = 'leak(?:s|ing)?|weep(?:s|ing)?|drip(?:s|ping)?|wet';
 /** Said of a figure that is past its limit. */
 export const HIGH =
   'high|bad|excessive|out of (?:spec|limits|limit|tolerance)|over (?:the )?limit|too much|past (?:the )?limit';

@@ -133,7 +133,13 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     rx('^(?:with )?(?:deep|big|heavy) (?:grooves|scores|ridges)'),
     rx('tyres?|drums?|pads?'),
   ),
-  found('rotor_surface', 'rusted', near(ROTOR, 'rust(?:y|ed)?|corroded|pitted', 3), 'smooth'),
+  found(
+    'rotor_surface',
+    'rusted',
+    near(ROTOR, 'rust(?:y|ed)?|corroded|pitted', 3),
+    'smooth',
+    rx('replaced|changed|because'),
+  ),
   says(
     'rotor_surface',
     'deposits',

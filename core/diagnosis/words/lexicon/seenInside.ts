@@ -12,7 +12,7 @@ export const SEEN_INSIDE: readonly Rule[] = [
     'low',
     rx(
       '(?:fluid|reservoir|level) (?:is |was |looks )?(?:very |really |a bit )?low',
-      'low (?:on )?(?:brake )?fluid|(?:below|down to|at) (?:the )?min(?:imum)?',
+      `low (?:on )?(?:brake )?fluid|(?:fluid|reservoir|level) ${upTo(4)}(?:below|down to|at) (?:the )?min(?:imum)?`,
       '(?:reservoir|fluid) (?:is |was )?(?:nearly |almost )?empty',
     ),
     rx(`${ROTOR}|pads?|empty overnight`),
@@ -30,7 +30,7 @@ export const SEEN_INSIDE: readonly Rule[] = [
     'caliper_or_cylinder',
     rx(
       `(?:caliper|cylinder) ${upTo(2)}(?:${WET})`,
-      `(?:${WET}) ${upTo(2)}(?:caliper|wheel cylinder|rear cylinder)`,
+      `(?:${WET}) ${upTo(4)}(?:caliper|wheel cylinder|rear cylinder)`,
       `(?:leak(?:s|ing)?|weep(?:s|ing)?) ${upTo(3)}wheel`,
       near('piston seals?|dust boots?', WET, 3).source,
       `(?:wheel|tyre|rim) ${upTo(3)}(?:covered|soaked|wet) ${upTo(3)}(?:fluid|oil)`,
@@ -42,7 +42,7 @@ export const SEEN_INSIDE: readonly Rule[] = [
     'leak',
     'line_or_hose',
     rx(
-      `(?:line|hose|union|pipe) ${upTo(2)}(?:${WET}|burst|rusted through|rotted|chafed through|split)`,
+      `(?:line|hose|union|pipe) ${upTo(4)}(?:${WET}|burst|rusted through|rotted|rotten|corroded|chafed through|split)`,
       `(?:${WET}|burst) ${upTo(2)}(?:line|hose|union|pipe)`,
     ),
     rx('booster|servo|vacuum|coolant|heater|fuel'),

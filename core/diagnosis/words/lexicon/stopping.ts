@@ -40,7 +40,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'brakes? (?:is |are |were )?gone (?:after|on|by|in)',
       'lost (?:braking|stopping power|deceleration)|no (?:deceleration|braking)',
       'lack(?:s|ing)? (?:of )?(?:bite|braking|stopping)|fad(?:e|es|ed|ing)',
-      `(?:takes|took|needs) ${upTo(3)}(?:longer|further|ages|forever) to stop`,
+      `(?:takes|took|needs) ${upTo(4)}(?:longer|further|ages|forever|straight|metres|meters|yards|lengths) to (?:stop|slow)`,
       'ran (?:on|wide|off) at|(?:stopping|braking) distances?',
       '(?:weaker|worse) and (?:weaker|worse)',
       'braking (?:power|force|performance) (?:drops|falls|goes|fades|is (?:down|low|poor))',
@@ -115,7 +115,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(
       '(?:rear|back)(?: end)? (?:gets|goes|is|feels) (?:light|loose|nervous)',
       '(?:wants?|tries|trying) to (?:swap|change) ends|swaps? ends',
-      'back (?:comes?|came|steps?|stepped|goes|went|swings?|swung) (?:round|around|out)',
+      '(?:back|rear)(?: end)?(?: of (?:the |my )?car)? (?:comes?|came|steps?|stepped|goes|went|swings?|swung) (?:round|around|out)',
     ),
   ),
   says(
@@ -141,6 +141,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       "drag(?:s|ging)?|bind(?:s|ing)|stuck on|(?:won't|don't|doesn't) turn",
       "(?:won't|doesn't|hardly) spin|wheels? (?:is |are )?(?:hard|difficult|stiff) to turn",
       'brakes (?:are |keep )?rubb(?:ing|s)',
+      `rub(?:s|bing) ${upTo(4)}(?:wheel|front|rear|left|right|corner)`,
     ),
     rx(
       'all (?:four|wheels|corners|of)|every (?:wheel|corner)',

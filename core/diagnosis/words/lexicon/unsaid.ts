@@ -8,7 +8,7 @@ const NOTHING_WRONG =
 
 /** Talk of something else than the brakes, and the words by which it is of the brakes after all. */
 const OTHER_SYSTEM =
-  /\b(?:engine(?! (?:off|on|running|started))|gearbox|gears?|transmission|clutch|exhaust|air ?con|conditioning|heater|cabin|fuel|radiator|battery|radio|alternator|wipers?|belt|to start|starter|idle|tyres?|petrol|diesel|coolant|oil level|(?:soft|stiff|hard|coil|road|new|lowering) springs?|springs|dampers?|shocks|doors?|windows?|windscreen|bonnet|turbo|diff|prop ?shaft|drive ?shafts?|cv joints?|washer|sump|hood|roof|soft top|heat shield|seat (?:squeaks|creaks|rattles)|(?:shift|gear) lever|bumper|spoiler|splitter|(?:squeak|creak|rattl)\w* (?:\w+ ){0,3}dashboard|(?:throttle|accelerator|gas) pedal|power steering|wind noise)\b/;
+  /\b(?:engine(?! (?:off|on|running|started))|gearbox|gears?|transmission|clutch|exhaust|air ?con|conditioning|heater|cabin|fuel|radiator|battery|radio|alternator|wipers?|belt|to start|starter|idle|tyres?|petrol|diesel|coolant|oil level|(?:soft|stiff|hard|coil|road|new|lowering) springs?|springs|dampers?|shocks|doors?|windows?|windscreen|bonnet|turbo|diff|prop ?shaft|drive ?shafts?|cv joints?|washer|sump|hood|roof|soft top|heat shield|seat (?:squeaks|creaks|rattles)|(?:shift|gear) lever|bumper|console|spoiler|splitter|(?:squeak|creak|rattl)\w* (?:\w+ ){0,3}dashboard|(?:throttle|accelerator|gas) pedal|power steering|wind noise)\b/;
 const OF_THE_BRAKES =
   /\b(?:brak\w*|(?<!(?:clutch|throttle|accelerator|gas) )pedal(?! box)|pads?|discs?|rotors?|calipers?|servo|booster|master|handbrake|abs|lock\w*|flat ?spot\w*|laps?|sessions?|(?:fluid|oil|wet) .*tyres?)\b/;
 
@@ -18,7 +18,7 @@ const OTHER_CAR =
 
 /** Not yet done: wanted, due, to come. */
 const TO_COME =
-  /\b(?:wants?|wanted|would like|please|due|going to|will|to be|next (?:week|month|service|time)|quote|price|arriv(?:es?|ing)|on order|ordered|booked|thinking (?:about|of)|considering|need(?:s|ed)?(?: [\w']+){0,2} (?:bled|bleeding|change|changed|changing|doing|replacing|new|flush|flushing)|asked (?:for|us)|should)\b/;
+  /\b(?:wants?|wanted|would like|please|due|going to|will|to be|next (?:week|month|service|time)|quote|price|arriv(?:es?|ing)|on order|ordered|booked|thinking (?:about|of)|considering|need(?:s|ed)?(?: [\w']+){0,2} (?:bled|bleeding|change|changed|changing|doing|replacing|new|flush|flushing)|ask(?:s|ed)? (?:for|us|if)|should)\b/;
 /** Done so long ago that it changed nothing lately. */
 const LONG_AGO =
   /\b(?:(?:\d+|two|three|four|five|six|few|several|many|couple of) years (?:ago|back|old)|(?:years|ages|long) ago)\b/;

@@ -104,6 +104,8 @@ export const WHEN_WORDS: readonly Rule[] = [
       'track ?days?|circuit|race(?:s|d)?|laps?|sessions?|on (?:the )?track|stints?|paddock|pits',
       'sprints?|hill ?climbs?',
     ),
-    rx('also|as well|and the road|daily|off (?:the )?track|race (?:pads|compound|fluid)'),
+    rx(
+      'also|as well|and the road|daily|off (?:the )?track|race (?:pads|compound|fluid|calipers?|kit|brakes?|parts|hoses|discs?)',
+    ),
   ),
 ];
