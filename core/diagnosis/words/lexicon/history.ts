@@ -159,7 +159,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'stood_long',
     'yes',
     rx(
-      `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|not (?:been )?(?:used|driven|moved)) ${upTo(5)}(?:months?|years?|winter|ages|long|since)`,
+      `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|(?:was|been) in (?:a |the )?(?:barn|shed|garage)|not (?:been )?(?:used|driven|moved)) ${upTo(5)}(?:months?|years?|winter|ages|long|since)`,
       '(?:after|over|all) (?:the )?winter|(?:after|from|long) standing|barn find|laid up',
       `been stored|in storage|on (?:axle |jack )?stands ${upTo(2)}(?:since|for|all)`,
     ),

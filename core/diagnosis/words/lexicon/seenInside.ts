@@ -107,7 +107,7 @@ export const SEEN_INSIDE: readonly Rule[] = [
       `(?:vacuum|servo|booster) (?:pump|hose|pipe|line|leak)? ?${upTo(2)}(?:dead|split|off|cracked|leak(?:s|ing)?|broken|low|gone|failed)`,
     ),
   ),
-  says('fault_codes', 'wheel_sensor', near('codes?|faults?', 'wheel ?speed(?: sensor)?|wheel sensor', 3)),
+  says('fault_codes', 'wheel_sensor', near('codes?|faults?', 'wheel ?speed(?: sensor)?|wheel sensor', 5)),
   says(
     'fault_codes',
     'modulator',

@@ -96,7 +96,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'lock(?:s|ed|ing)?(?: up| early| first)?|steps? out|comes? round|overtakes?|loose (?:under|on)|light (?:under|on)|happy (?:under|on)|nervous|twitchy|squirm(?:s|ing)?|slides? (?:under|out)|skid(?:s|ding)?',
       4,
     ),
-    rx(`(?:${FRONT}) ${upTo(2)}lock(?:s|ed|ing)?|nuts?|bolts?|studs?`),
+    rx(`(?:${FRONT}) ${upTo(2)}lock(?:s|ed|ing)?|nuts?|bolts?|studs?|locked (?:on|solid)`),
   ),
   says(
     'axle_locks_early',
@@ -136,7 +136,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'wheel_drags',
     'one',
     rx(
-      `(?:wheel|corner|front|rear|left|right|side|caliper|brakes?|it) ${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck on|seized|sticks|sticking|stuck$|(?:stay|stays) locked|seiz(?:e|es|ing)|rub(?:s|bing)|locked (?:solid|on|up solid))`,
+      `(?:wheel|corner|front|rear|left|right|side|caliper|brakes?|it) ${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck on|seized|sticks|sticking|stuck$|hangs(?! on)|(?:stay|stays) locked|seiz(?:e|es|ing)|rub(?:s|bing)|locked (?:solid|on|up solid))`,
       `not (?:fully |quite |properly )?releas(?:e|ing) ${upTo(3)}(?:left|right|one side|front|rear|back)`,
       "drag(?:s|ging)?|bind(?:s|ing)|stuck on|(?:won't|don't|doesn't) turn",
       "(?:won't|doesn't|hardly) spin|wheels? (?:is |are )?(?:hard|difficult|stiff) to turn",

@@ -38,7 +38,13 @@ const WORK_DONE: ReadonlySet<FindingId> = new Set<FindingId>([
   'hub_work',
 ]);
 /** What is put on or in, told by its state: it stays, however long ago. */
-const PUT_ON: ReadonlySet<string> = new Set(['fluid_age fresh', 'hose_kind braided', 'brake_conversion yes']);
+const PUT_ON: ReadonlySet<string> = new Set([
+  'fluid_age fresh',
+  'hose_kind braided',
+  'brake_conversion yes',
+  'compound track',
+  'compound street',
+]);
 
 /** Whether a clause complains of nothing, or of something else than the brakes of this car. */
 export const isOfNothing = (text: string): boolean =>
