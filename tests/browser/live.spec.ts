@@ -1,6 +1,8 @@
+import { randomUUID } from 'node:crypto';
+import { startingSet } from '@/core/car/startingSets';
 import { limitNow } from '../support/pace';
 import { signedIn } from '../support/signIn';
-import { expect, key, newJob, pickCar, saved, test } from './test';
+import { expect, key, newJob, pickCar, row, saved, test } from './test';
 
 test('what another person enters shows within a second, on the job and in the bay', async ({
   page,
@@ -35,6 +37,20 @@ test('what another person enters shows within a second, on the job and in the ba
   await page.getByRole('heading', { name: /What the driver says/ }).waitFor();
   await expect(other.getByRole('link', { name: /Seen from the wall/ })).toBeVisible();
   await other.close();
+});
+
+test('a car that is changed meanwhile is asked about as it is now', async ({ page }) => {
+  const [id, headers] = [randomUUID(), { 'content-type': 'application/json' }];
+  const spec = { ...startingSet('saloon'), name: 'Changed saloon' };
+  await page.request.post('/api/cars', { headers, data: { id, ...spec } });
+  const job = await newJob(page, 'Changed saloon', 'Low pedal');
+  await page.goto(`${job}/checks`);
+  const drums = page.getByRole('main').getByText('Drum and linings');
+  await expect(row(page, 'Reservoir level')).toBeVisible();
+  await expect(drums).toHaveCount(0);
+  const { rear } = startingSet('hatch');
+  await page.request.put(`/api/cars/${id}`, { headers, data: { ...spec, rear, version: 1 } });
+  await expect(drums.first()).toBeVisible();
 });
 
 test('who else has the job open is seen, at which question too, until they leave', async ({

@@ -1,0 +1,52 @@
+import { DENIALS, IS_OVER } from './lexicon/all';
+import type { Rule } from './lexicon/rule';
+import type { Clause } from './text';
+
+/** A rule that fits, and the words it fits: from the first to the last, as indexes. */
+export type Match = { rule: Rule; first: number; last: number };
+
+/** What is behind these is said of something else: "no pedal after a pad change". */
+const SINCE = /^(?:after|since|once|because|until|till|while)$/;
+
+/** How many words back a denial still counts. */
+const DENIED_WITHIN = 3;
+
+/** Rules that look for a denial themselves ("won't stop"). */
+const holdsDenial = ({ words }: Rule) => /\b(?:no|not|never|without|hardly)\b|n't/.test(words.source);
+
+/**
+ * Turned round by a word just before it, or between two that were looked for ("pedal is not soft"); what begins with a
+ * denial of its own is not, nor what stands behind another complaint that the denial belongs to ("no bite from new pads").
+ */
+export function isDenied({ rule, first, last }: Match, others: readonly Match[], { words }: Clause): boolean {
+  const text = words.map((word) => word.text);
+  if (DENIALS.test(text[first]!)) return false;
+  const until = holdsDenial(rule) ? first : last;
+  const at = text.findLastIndex(
+    (word, index) => index >= first - DENIED_WITHIN && index < until && DENIALS.test(word),
+  );
+  if (at < 0 || text.slice(at, first).some((word) => SINCE.test(word))) return false;
+  const isOfAnother = others.some(
+    (other) =>
+      holdsDenial(other.rule) &&
+      other.first <= at &&
+      other.last > at &&
+      other.last < first &&
+      !text.slice(other.last, first).some((word) => AND.test(word)),
+  );
+  return !isOfAnother && text[at + 1] !== 'only' && text[at + 1] !== 'just';
+}
+
+/** What is joined by these shares a denial: "doesn't squeal or shake". */
+const AND = /^(?:or|nor|and)$/;
+
+/** Said of what was and is no more: "used to be spongy", "squeal gone since". */
+export function isOver({ rule, first, last }: Match, { text, words }: Clause): boolean {
+  if (rule.denied === undefined) return false;
+  const before = words.slice(Math.max(0, first - DENIED_WITHIN), first).map((word) => word.text);
+  const behind = words.slice(last + 1).map((word) => word.text);
+  return (
+    (/\bused to\b/.test(before.join(' ')) && !/\bused to\b.*\bnow\b/.test(text)) ||
+    IS_OVER.test(behind.join(' '))
+  );
+}
