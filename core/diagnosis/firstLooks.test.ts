@@ -58,3 +58,12 @@ describe('the first looks of a lead technician', () => {
     expect(first.filter((id) => looks.split(' ').includes(id)).length, shown).toBeGreaterThanOrEqual(2);
   });
 });
+
+it('says what each answer would bring to the front where nothing was said yet', () => {
+  const { nextChecks } = diagnose({ car: SALOON, findings: [] });
+  const leaderAfter = (id: string, state: string) =>
+    nextChecks.find((check) => check.id === id)?.outcomes.find((each) => each.state === state)?.leader;
+  expect(leaderAfter('pedal_hold', 'sinks')).toBe('master_bypass');
+  expect(leaderAfter('pedal_now', 'hard')).toMatch(/^booster_/);
+  expect(leaderAfter('rotor_thickness', 'below_minimum')).toBe('rotor_below_minimum');
+});

@@ -41,7 +41,7 @@ export type ForecastIndex = {
 };
 
 /** As many groups as have a bit. */
-const MOST_WATCHED = 31;
+export const MOST_WATCHED = 31;
 
 /** Levels a question can have at most. */
 const MOST_LEVELS = 8;
