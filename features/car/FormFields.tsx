@@ -111,7 +111,7 @@ export function FormSelect({
   known,
   ...rest
 }: Common & { options: Record<string, string>; known?: boolean }) {
-  const { register, ...told } = useField(name, (value) => `“${options[value]}”`);
+  const { register, ...told } = useField(name, (value) => `“${options[value] ?? value}”`);
   return (
     <SelectField {...rest} {...told} label={label} {...register(name)}>
       {!known && <option value="">Not known</option>}

@@ -197,7 +197,6 @@ export const ALL_SORTS: Voices = {
       'parked it with the handbrake on after the session',
       'held_hot yes; temperature_link only_hot; usage track',
     ],
-    ['spun into the gravel at the last corner', 'off_track yes'],
     ['hub replaced, rotor not checked', 'hub_work yes'],
     ['no brake assist since the engine swap', 'pedal_hard yes'],
     ["pedal feels normal but car doesn't slow", 'poor_stopping yes'],

@@ -2,13 +2,13 @@ import { HISTORY_WORDS } from './history';
 import { PEDAL_WORDS } from './pedal';
 import type { Rule } from './rule';
 import { SEEN_AT_WHEEL } from './seenAtWheel';
-import { SEEN_INSIDE } from './seenInside';
+import { SEEN_PEDAL_TO_BLEEDER } from './seenPedalToBleeder';
 import { SHAKE_WORDS } from './shake';
 import { STOPPING_WORDS } from './stopping';
 import { WHEN_WORDS } from './when';
 
 /** What was found on a car: in doubt it was not. */
-export const IS_SEEN: ReadonlySet<Rule> = new Set([...SEEN_INSIDE, ...SEEN_AT_WHEEL]);
+export const IS_SEEN: ReadonlySet<Rule> = new Set([...SEEN_PEDAL_TO_BLEEDER, ...SEEN_AT_WHEEL]);
 
 /** All that is understood. */
 export const RULES: readonly Rule[] = [

@@ -15,6 +15,10 @@ import {
 
 const JOINT = 'ball ?joints?|bush(?:es|ings?)?|track rods?(?: ends?)?|tie rods?(?: ends?)?|wishbones?';
 const SHIELD = '(?:dust|splash|backing|brake) (?:shield|plate)|shield';
+/** Of the heat, not through the disc. */
+const FINE_CRACKS = `(?:hairline|surface|fine|small|tiny|spider|little) ${upTo(1)}cracks?`;
+/** Said of a wheel that is held and rocked. */
+const MOVES = 'rocks?|rocking|play|moves|movement|wobbles?|clunks?';
 const DUCT = '(?:brake )?ducts?|ducting|cooling (?:hoses?|pipes?)|air scoops?';
 
 /** What somebody has seen or measured at a wheel. */
@@ -120,12 +124,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
       'delaminat(?:ed|ing)',
     ),
   ),
-  says(
-    'rotor_surface',
-    'cracked',
-    near(ROTOR, 'crack(?:s|ed)?', 8),
-    rx('heat cracks?|craz', `(?:hairline|surface|fine|small|tiny|spider|little) ${upTo(1)}cracks?`),
-  ),
+  says('rotor_surface', 'cracked', near(ROTOR, 'crack(?:s|ed)?', 8), rx('heat cracks?|craz', FINE_CRACKS)),
   found('rotor_surface', 'grooves', near(ROTOR, 'groov(?:es|ed)|scored|scoring|ridges', 6), 'smooth'),
   says(
     'rotor_surface',
@@ -152,10 +151,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
   says(
     'rotor_surface',
     'heat_checked',
-    rx(
-      'heat ?(?:checked|checks|cracks|crazed)|crazed|crazing',
-      `(?:hairline|surface|fine|small|tiny|spider|little) ${upTo(1)}cracks? ${upTo(4)}(?:${ROTOR}|face)|(?:${ROTOR}) ${upTo(4)}(?:hairline|surface|fine|small|tiny|spider|little) ${upTo(1)}cracks?`,
-    ),
+    rx('heat ?(?:checked|checks|cracks|crazed)|crazed|crazing', near(FINE_CRACKS, `${ROTOR}|face`, 4).source),
   ),
   found(
     'rotor_thickness',
@@ -190,17 +186,13 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
   found(
     'bearing_play',
     'excess',
-    rx(
-      `(?:rocks?|rocking|play|moves|movement|wobbles?|clunks?) ${upTo(3)}(?:12|twelve) (?:o'clock )?and (?:6|six)`,
-    ),
+    rx(`(?:${MOVES}) ${upTo(3)}(?:12|twelve) (?:o'clock )?and (?:6|six)`),
     'ok',
   ),
   found(
     'suspension_joints',
     'play',
-    rx(
-      `(?:rocks?|rocking|play|moves|movement|wobbles?|clunks?) ${upTo(3)}(?:9|nine|3|three|quarter to) (?:o'clock )?and (?:9|nine|3|three)`,
-    ),
+    rx(`(?:${MOVES}) ${upTo(3)}(?:9|nine|3|three|quarter to) (?:o'clock )?and (?:9|nine|3|three)`),
     'tight',
   ),
   found(

@@ -6,7 +6,7 @@ const WRONG_FLUID =
   '(?:mineral|engine|gear|motor) oil|(?:power steering|transmission) (?:fluid|oil)|atf|silicone (?:brake )?fluid';
 
 /** What somebody has seen or measured from the pedal to the bleeder: a note from the bay, or a driver who looked. */
-export const SEEN_INSIDE: readonly Rule[] = [
+export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
   says(
     'reservoir_level',
     'low',
