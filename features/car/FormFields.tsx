@@ -26,7 +26,10 @@ function useField(name: Name, shown = (value: string) => value) {
   const origin = originOf(name, value, flag === 'yes', sources);
   return {
     register,
-    error: errorWords(get(formState.errors, name), shown),
+    error: errorWords(get(formState.errors, name), () => {
+      const onFile = String(get(sources.onFile?.draft, name) ?? '');
+      return onFile && shown(onFile);
+    }),
     ...(origin ? { hint: asSentence(ORIGINS[origin]) } : {}),
   };
 }

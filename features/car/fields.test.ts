@@ -99,9 +99,9 @@ describe('the car form', () => {
     expect(both).toMatchObject({ massKg: '1470', name: 'Mine', note: 'Theirs', measured: is.measured });
     expect(both.measured).not.toHaveProperty('massKg');
     expect([both.front.padNewMm, both.rear.padNewMm]).toEqual(['13', '11']);
-    expect(clashesOf(typed, was, is)).toEqual({ massKg: '1500' });
-    expect(clashesOf({ ...typed, massKg: '1500' }, was, is)).toEqual({});
-    expect(clashesOf(typed, was, was)).toEqual({});
+    expect(clashesOf(typed, was, is)).toEqual(['massKg']);
+    expect(clashesOf({ ...typed, massKg: '1500' }, was, is)).toEqual([]);
+    expect(clashesOf(typed, was, was)).toEqual([]);
   });
 
   it('lets the server refuse what it cannot read, with the field', () => {

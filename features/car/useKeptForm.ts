@@ -1,20 +1,21 @@
 'use client';
 
-import { useEffect, useLayoutEffect, useRef } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useRef } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
 import type { CarKind, CarSpec } from '@/core/car/spec';
 import { startingSet } from '@/core/car/startingSets';
 import { device, readKept } from '../shell/device';
-import { showRebased } from '../shell/rebase';
+import { markMeanwhile, showRebased } from '../shell/rebase';
 import { type Units, unitsIn } from '../shell/units';
 import type { CarDraft, CarOnFile } from './carDraft';
 import { draftOf, inOtherUnits } from './fields';
 
-/** What a draft was typed over. */
-type Under = { units: Units; spec: CarSpec | null };
+/** What a draft was typed over; a new car is on no file. */
+type Under = { units: Units; car: CarOnFile | null };
+type Kept = { draft: CarDraft; units: Units['choice']; car: CarOnFile | null };
 
 /** Cars whose figures may stand in the form as they are on file, or in a starting set. */
-export function sourcesOf(draft: CarDraft, onFile: CarSpec | null | undefined): CarSpec[] {
+export function sourcesOf(draft: CarDraft, onFile: CarSpec | undefined): CarSpec[] {
   return [onFile ?? startingSet(draft.kind as CarKind)];
 }
 
@@ -28,37 +29,54 @@ export function useKeptForm(
   units: Units,
   car: CarOnFile | undefined,
 ): void {
-  const under = useRef({ units, spec: car?.spec ?? null, version: car?.version });
+  const under = useRef<Under>({ units, car: car ?? null });
+  const clashes = useRef<readonly string[]>([]);
+  const bring = useCallback(
+    (typed: CarDraft, from: Under, to: Under) => {
+      clashes.current = bringOver(form, typed, from, to, clashes.current);
+    },
+    [form],
+  );
   useEffect(() => {
-    const [was, is] = [under.current, { units, spec: car?.spec ?? null, version: car?.version }];
+    const [was, is] = [under.current, { units, car: car ?? null }];
     // A page made anew brings the same car once more.
-    if (was.units === is.units && was.version === is.version) return;
+    if (was.units === is.units && was.car?.version === is.car?.version) return;
     under.current = is;
-    bringOver(form, form.getValues(), was, is);
-  }, [form, units, car]);
+    bring(form.getValues(), was, is);
+  }, [form, bring, units, car]);
   // Before anything can be pressed, as in `useKept`.
   useLayoutEffect(() => {
-    const { choice } = under.current.units;
-    const kept = readKept<Kept>(key, { draft: form.getValues(), units: choice, spec: under.current.spec });
+    const { units, car } = under.current;
+    const kept = readKept<Kept>(key, { draft: form.getValues(), units: units.choice, car });
     if (kept) {
       const draft = { ...form.getValues(), ...kept.draft };
-      bringOver(form, draft, { units: unitsIn(kept.units), spec: kept.spec }, under.current);
+      bring(draft, { units: unitsIn(kept.units), car: kept.car }, under.current);
     }
     const watching = form.watch((draft) => {
-      const { units, spec } = under.current;
-      device.write(key, JSON.stringify({ draft, units: units.choice, spec }));
+      const { units, car } = under.current;
+      device.write(key, JSON.stringify({ draft, units: units.choice, car }));
     });
     return () => watching.unsubscribe();
-  }, [form, key]);
+  }, [form, bring, key]);
 }
 
-type Kept = { draft: CarDraft; units: Units['choice']; spec: CarSpec | null };
-
-/** Shows what was typed over one thing as it stands over another; what was changed in both is said at its field. */
-function bringOver(form: UseFormReturn<CarDraft>, typed: CarDraft, from: Under, to: Under): void {
-  const draft = inOtherUnits(typed, sourcesOf(typed, from.spec), from.units, to.units);
-  const last = from.spec && draftOf(from.spec, to.units);
-  const next = to.spec && draftOf(to.spec, to.units);
-  if (last && next) showRebased(form, draft, last, next);
-  else form.reset(draft, { keepDefaultValues: true });
+/**
+ * Shows what was typed over one thing as it stands over another; what was changed in both is said at its field.
+ * @param clashes what was said so before
+ * @returns what is said so now
+ */
+function bringOver(
+  form: UseFormReturn<CarDraft>,
+  typed: CarDraft,
+  from: Under,
+  to: Under,
+  clashes: readonly string[],
+): readonly string[] {
+  const draft = inOtherUnits(typed, sourcesOf(typed, from.car?.spec), from.units, to.units);
+  if (from.car && to.car && from.car.version !== to.car.version)
+    return showRebased(form, draft, draftOf(from.car.spec, to.units), draftOf(to.car.spec, to.units));
+  // Of other units alone: what was said of a figure named the old ones.
+  form.reset(draft, { keepDefaultValues: true });
+  markMeanwhile(form, clashes);
+  return clashes;
 }

@@ -25,14 +25,12 @@ function replaced(now: Draft, before: Draft, next: Draft, typed: Draft): Draft {
   );
 }
 
-/** Fields that were typed here and changed on file meanwhile, by their path, each with what is on file now. */
-export function clashesOf(draft: object, last: object, next: object): Record<string, string> {
+/** Fields that were typed here and changed on file meanwhile, by their path. */
+export function clashesOf(draft: object, last: object, next: object): string[] {
   const [typed, was] = [textsOf(draft as Draft), textsOf(last as Draft)];
-  return Object.fromEntries(
-    Object.entries(textsOf(next as Draft)).filter(
-      ([path, is]) => is !== was[path] && typed[path] !== was[path] && typed[path] !== is,
-    ),
-  );
+  return Object.entries(textsOf(next as Draft))
+    .filter(([path, is]) => is !== was[path] && typed[path] !== was[path] && typed[path] !== is)
+    .map(([path]) => path);
 }
 
 function textsOf(draft: Draft, under = ''): Record<string, string> {
@@ -44,27 +42,41 @@ function textsOf(draft: Draft, under = ''): Record<string, string> {
   );
 }
 
-/** The kind of error that says what is on file by now; its message is that. */
+/** The kind of error of a field that is otherwise on file by now. */
 const MEANWHILE = 'meanwhile';
 
-/** Shows a draft over what is on file by now, and at its field what was changed in both. */
-export function showRebased<T extends FieldValues>(form: UseFormReturn<T>, draft: T, last: T, next: T): void {
+/** Shows a draft over what is on file by now; what was changed in both is said at its field, and given. */
+export function showRebased<T extends FieldValues>(
+  form: UseFormReturn<T>,
+  draft: T,
+  last: T,
+  next: T,
+): string[] {
   // What was said of the whole stays: it may be why this came in.
   form.reset(rebased(draft, last, next), { keepDefaultValues: true, keepErrors: true });
-  for (const [field, message] of Object.entries(clashesOf(draft, last, next)))
-    form.setError(field as Path<T>, { type: MEANWHILE, message });
+  const clashes = clashesOf(draft, last, next);
+  markMeanwhile(form, clashes);
+  return clashes;
+}
+
+/** Says at these fields that each is otherwise on file by now. */
+export function markMeanwhile<T extends FieldValues>(
+  form: UseFormReturn<T>,
+  fields: readonly string[],
+): void {
+  for (const field of fields) form.setError(field as Path<T>, { type: MEANWHILE });
 }
 
 /**
  * What is said at a field.
- * @param shown what is on file, as the field shows it
+ * @param onFile what stands there on file, as the field shows it; empty for nothing
  */
 export function errorWords(
   error: { type?: string; message?: string } | undefined,
-  shown: (value: string) => string,
+  onFile: () => string,
 ): string | undefined {
   if (error?.type !== MEANWHILE) return error?.message;
-  return `On file it is ${error.message ? shown(error.message) : 'empty'} by now: yours stays when you save`;
+  return `On file it is ${onFile() || 'empty'} by now: yours stays when you save`;
 }
 
 /** What is said of a refusal of what was changed meanwhile, once what is new has come into the form. */

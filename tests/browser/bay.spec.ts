@@ -87,19 +87,24 @@ test.describe(() => {
     await other.getByRole('link', { name: 'Edit', exact: true }).click();
     await expect(field(other, 'Mass')).toHaveValue('1510');
     await field(other, 'Note').fill('Mine, kept');
+    await field(other, 'Mass').fill('1500');
     await somebodyElse(3, { massKg: 1520, name: 'Two hands, blue' });
     await other.getByRole('button', { name: 'Save the car' }).click();
     const refused = other.getByRole('main').getByRole('alert').filter({ hasText: 'by somebody else' });
     await expect(refused).toContainText('look it over, then save again');
     await expect(other.getByLabel('What the shop calls it')).toHaveValue('Two hands, blue');
     await expect(field(other, 'Note')).toHaveValue('Mine, kept');
-    await somebodyElse(4, { massKg: 1530, name: 'Two hands, blue' });
+    await somebodyElse(4, { massKg: 1530, name: 'Two hands, green' });
+    // On a device that shows inches and pounds, what is said of the file is in them too.
+    await other.evaluate(() => localStorage.setItem('bavrin.units', JSON.stringify({ lengthUnit: 'in' })));
     await other.reload();
-    await expect(field(other, 'Mass')).toHaveValue('1530');
+    await expect(other.getByLabel('What the shop calls it')).toHaveValue('Two hands, green');
+    await expect(field(other, 'Mass')).toHaveValue(/^3306\.9/);
+    await expect(other.getByText('On file it is 3373.1 lb by now: yours stays when you save')).toBeVisible();
     await expect(field(other, 'Note')).toHaveValue('Mine, kept');
     await other.getByRole('button', { name: 'Save the car' }).click();
     await expect(other.getByRole('main')).toContainText('Mine, kept');
-    await expect(other.getByRole('main')).toContainText('1530 kg');
+    await expect(other.getByRole('main')).toContainText('3307 lb');
     await other.close();
   });
 });

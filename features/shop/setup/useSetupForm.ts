@@ -56,7 +56,10 @@ export function useSetupForm(shop: ShopRow) {
      */
     field: (name: SetupName, shown = (value: string) => value) => ({
       value: get(typed, name) as string,
-      error: errorWords(get(errors, name), shown),
+      error: errorWords(get(errors, name), () => {
+        const onFile = String(get(setupDraft(shop, units), name));
+        return onFile && shown(onFile);
+      }),
       onChange: (event: { target: { value: string } }) => {
         form.setValue(name, event.target.value);
         kept.keep();
