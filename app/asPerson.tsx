@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { headers } from 'next/headers';
-import { redirect } from 'next/navigation';
+import { redirect, unstable_rethrow } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { may, type Right } from '@/core/base/people/roles';
 import { NotYours } from '@/features/frame/people/NotYours';
@@ -18,10 +18,19 @@ export function page<P>(right: Right, render: (props: P) => Promise<ReactNode> |
   };
 }
 
-/** The title of such a page; where nobody is signed in, or it is not theirs, it has none to tell. */
+/**
+ * The title of such a page; where nobody is signed in, or it is not theirs, it has none to tell. One that cannot be had is left out: it
+ * comes last, and would take the page away that is there already.
+ */
 export function title<P>(right: Right, make: (props: P) => Promise<Metadata>) {
   return async (props: P): Promise<Metadata> => {
-    const actor = await signedIn();
-    return actor && may(actor.role, right) ? as(actor, () => make(props)) : {};
+    try {
+      const actor = await signedIn();
+      return actor && may(actor.role, right) ? await as(actor, () => make(props)) : {};
+    } catch (error) {
+      // What sends elsewhere, or says that there is no such page, is no failure.
+      unstable_rethrow(error);
+      return {};
+    }
   };
 }

@@ -1,8 +1,11 @@
 'use client';
 
+import { useComesBack } from '@/features/shell/useComesBack';
+
 /** When not even the frame can be drawn: no styles are certain here, so plain elements only. */
 export default function GlobalError({ error }: { error: Error & { digest?: string } }) {
   const onServer = error.digest !== undefined;
+  useComesBack(onServer);
   return (
     <html lang="en">
       <body
@@ -17,7 +20,7 @@ export default function GlobalError({ error }: { error: Error & { digest?: strin
         <h1>{onServer ? 'Bavrin cannot reach its database' : 'This page broke'}</h1>
         <p>
           {onServer
-            ? 'What you entered is kept on this device and is sent when the server answers again. Nothing is lost.'
+            ? 'What you entered is kept on this device and is sent when the server answers again, and this page comes back by itself. Nothing is lost.'
             : `Something broke in the page itself (${error.message}). Entries already made are kept and sent when it is open again.`}
         </p>
         <button
