@@ -21,48 +21,18 @@ type Props = {
 };
 
 /** A part over its life: what was read, its limit, and the fan of the forecast: where it gets there, between 80 of 100 cases. */
-export function WearFan({ line: { label, series, limitMm, life }, next }: Props) {
+export function WearFan({ line, next }: Props) {
+  const { label, series, limitMm } = line;
   const tokens = useTokens();
   const letters = chartLetters(tokens);
   const units = useUnits();
-  const point = (x: number, mm: number) => ({ x, y: shownValue(mm, 'mm', units.choice) });
+  const point: Point = (x, mm) => ({ x, y: shownValue(mm, 'mm', units.choice) });
   const first = series[0]!.sessions;
-  const last = series.at(-1)!;
-  const most = last.sessions + AHEAD * Math.max(1, last.sessions - first);
-  const reach = Math.max(last.sessions + (life?.high ?? 0), next?.by ?? 0);
-  const end = Math.ceil(Math.min(most, reach + 0.05 * (reach - first)));
-  /** From the last reading to the limit, and along it to the edge. */
-  const ray = (sessions: number) => [
-    point(last.sessions, last.mm),
-    point(last.sessions + sessions, limitMm),
-    point(Math.max(end, last.sessions + sessions), limitMm),
-  ];
-  const readings = series.map(({ sessions, mm }) => point(sessions, mm));
+  const end = endOf(line, next);
   const datasets = [
-    chartLine('Read', readings, tokens.ink, { width: 2 }),
-    // The readings themselves, apart: the legend shows a line.
-    { ...chartLine('', readings, tokens.ink, { width: 0 }), pointRadius: 4, pointStyle: 'circle' as const },
-    chartLine('Limit', [point(first, limitMm), point(end, limitMm)], tokens.stop, { dash: [6, 4] }),
-    ...(life
-      ? [
-          chartLine('Expected', ray(life.sessions), tokens.ink, { width: 1.5, dash: [4, 3] }),
-          chartLine('80 of 100 cases', ray(life.high), tokens.bronze, { width: 1 }),
-          {
-            ...chartLine('', ray(life.low), tokens.bronze, { width: 1 }),
-            ...{ backgroundColor: `${tokens.straw}99`, fill: '-1' },
-          },
-        ]
-      : []),
-    ...(next
-      ? [
-          chartLine(
-            `After ${next.name}`,
-            [point(next.by, limitMm), point(next.by, series[0]!.mm)],
-            tokens.go,
-            { dash: [2, 3] },
-          ),
-        ]
-      : []),
+    ...readLines(line, end, point, tokens),
+    ...forecastLines(line, end, point, tokens),
+    ...(next ? [nextLine(line, next, point, tokens)] : []),
   ];
   const words = `${label} over its sessions, with its limit and forecast`;
   return (
@@ -92,4 +62,57 @@ export function WearFan({ line: { label, series, limitMm, life }, next }: Props)
       />
     </figure>
   );
+}
+
+type Point = (sessions: number, mm: number) => { x: number; y: number };
+type Tokens = ReturnType<typeof useTokens>;
+
+/** The sessions up to which it is drawn. */
+function endOf({ series, life }: WearLine, next: Props['next']): number {
+  const first = series[0]!.sessions;
+  const last = series.at(-1)!.sessions;
+  const most = last + AHEAD * Math.max(1, last - first);
+  const reach = Math.max(last + (life?.high ?? 0), next?.by ?? 0);
+  return Math.ceil(Math.min(most, reach + 0.05 * (reach - first)));
+}
+
+function readLines({ series, limitMm }: WearLine, end: number, point: Point, { ink, stop }: Tokens) {
+  const readings = series.map(({ sessions, mm }) => point(sessions, mm));
+  const limit = [point(series[0]!.sessions, limitMm), point(end, limitMm)];
+  return [
+    chartLine('Read', readings, ink, { width: 2 }),
+    // The readings themselves, apart: the legend shows a line.
+    { ...chartLine('', readings, ink, { width: 0 }), pointRadius: 4, pointStyle: 'circle' as const },
+    chartLine('Limit', limit, stop, { dash: [6, 4] }),
+  ];
+}
+
+function forecastLines({ series, limitMm, life }: WearLine, end: number, point: Point, tokens: Tokens) {
+  if (!life) return [];
+  const { ink, bronze, straw } = tokens;
+  const last = series.at(-1)!;
+  /** From the last reading to the limit, and along it to the edge. */
+  const ray = (sessions: number) => [
+    point(last.sessions, last.mm),
+    point(last.sessions + sessions, limitMm),
+    point(Math.max(end, last.sessions + sessions), limitMm),
+  ];
+  return [
+    chartLine('Expected', ray(life.sessions), ink, { width: 1.5, dash: [4, 3] }),
+    chartLine('80 of 100 cases', ray(life.high), bronze, { width: 1 }),
+    {
+      ...chartLine('', ray(life.low), bronze, { width: 1 }),
+      ...{ backgroundColor: `${straw}99`, fill: '-1' },
+    },
+  ];
+}
+
+/** The next day on track, upright where the car will have run it. */
+function nextLine(
+  { series, limitMm }: WearLine,
+  { name, by }: NonNullable<Props['next']>,
+  point: Point,
+  { go }: Tokens,
+) {
+  return chartLine(`After ${name}`, [point(by, limitMm), point(by, series[0]!.mm)], go, { dash: [2, 3] });
 }

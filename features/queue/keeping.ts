@@ -9,44 +9,25 @@ export type QueueStorage = {
   remove: (id: string) => Promise<void>;
 };
 
+/** Writes the device has, those it would not keep, and those that are done with but may still be there; by their ids. */
+type Books = { kept: Set<string>; readonly unkept: Set<string>; readonly done: Set<string> };
+
 type Told = { stored: () => void; failed: (trouble: DeviceTrouble) => void };
 
 /** What the device is asked to keep of the queue, one thing after another, whatever another page of it does beside. */
 export function createKeeping(storage: QueueStorage, told: Told) {
-  /** Writes the device has, those it would not keep, and those that are done with but may still be there. */
-  const kept = new Set<string>();
-  const unkept = new Set<string>();
-  const done = new Set<string>();
+  const books: Books = { kept: new Set(), unkept: new Set(), done: new Set() };
   let turn: Promise<void> = Promise.resolve();
   const failed = (error: unknown) => told.failed(troubleOf(error));
-
-  function store(work: () => Promise<void>): void {
+  const inTurn = (work: () => Promise<void>): void => {
     turn = turn.then(work).then(told.stored, failed);
-  }
-
-  function keep(write: QueuedWrite): void {
-    store(async () => {
-      unkept.add(write.id);
-      await storage.put(write);
-      unkept.delete(write.id);
-      kept.add(write.id);
-    });
-  }
-
-  function letGo({ id }: QueuedWrite): void {
-    done.add(id);
-    store(async () => {
-      await storage.remove(id);
-      kept.delete(id);
-      done.delete(id);
-    });
-  }
+  };
+  const { keep, letGo } = storing(storage, books, inTurn);
 
   return {
-    keep,
-    letGo,
+    ...{ keep, letGo },
     /** Another page is done with it. */
-    isDone: (id: string): void => void done.add(id),
+    isDone: (id: string): void => void books.done.add(id),
 
     /** Reads what the device has, in its turn: what is being put there would else look as if another page had let it go. */
     read(take: (there: QueuedWrite[] | undefined) => void): Promise<void> {
@@ -65,12 +46,33 @@ export function createKeeping(storage: QueueStorage, told: Told) {
     merged(mine: readonly QueuedWrite[], there: readonly QueuedWrite[] | undefined): readonly QueuedWrite[] {
       if (!there) return mine;
       const known = new Set(there.map(({ id }) => id));
-      const onlyHere = mine.filter(({ id }) => !kept.has(id) && !known.has(id));
-      kept.clear();
-      for (const id of known) kept.add(id);
+      const onlyHere = mine.filter(({ id }) => !books.kept.has(id) && !known.has(id));
+      books.kept = known;
       // What the device would not keep a moment ago it may keep now.
-      for (const write of onlyHere) if (unkept.has(write.id)) keep(write);
-      return inOrder(mine, there, onlyHere).filter(({ id }) => !done.has(id));
+      for (const write of onlyHere) if (books.unkept.has(write.id)) keep(write);
+      return inOrder(mine, there, onlyHere).filter(({ id }) => !books.done.has(id));
+    },
+  };
+}
+
+/** Puts writes where they are kept, and takes them away again, each in its turn. */
+function storing(storage: QueueStorage, books: Books, inTurn: (work: () => Promise<void>) => void) {
+  return {
+    keep: (write: QueuedWrite): void =>
+      inTurn(async () => {
+        books.unkept.add(write.id);
+        await storage.put(write);
+        books.unkept.delete(write.id);
+        books.kept.add(write.id);
+      }),
+
+    letGo({ id }: QueuedWrite): void {
+      books.done.add(id);
+      inTurn(async () => {
+        await storage.remove(id);
+        books.kept.delete(id);
+        books.done.delete(id);
+      });
     },
   };
 }

@@ -1,5 +1,6 @@
 import type { DeviceTrouble } from '../shell/device';
 import { announcer, observable } from '../shell/observable';
+import type { Refusal } from '../shell/refusal';
 import { createKeeping, type QueueStorage } from './keeping';
 import { createRound, type Phase, type RoundGround } from './round';
 import { type Carries, nextOf, withAuthor, withRetried, withWhatGoes } from './waiting';
@@ -75,37 +76,21 @@ function queueOn({ storage, others, carries, ...ground }: OutboxGround) {
   });
   const takeUp = () =>
     keeping.read((there) => show({ loaded: true, writes: keeping.merged(snapshot().writes, there) }));
-  const without = (id: string) => snapshot().writes.filter((write) => write.id !== id);
-
+  const ends = endings({ snapshot, show, keeping, tell: news.tell });
   const { wake } = createRound(ground, {
     takeUp,
     next: () => nextOf(snapshot().writes, carries),
     shown: show,
     landed(landing) {
-      const { write } = landing;
-      // The server's row stands before the write is gone: else the entry is missing for a moment.
-      news.tell({ landing });
+      ends.landed(landing);
       others.tell({ landing });
-      keeping.letGo(write);
-      show({ writes: without(write.id), trouble: null });
     },
-    refused(write, refusal) {
-      const refused = { ...write, refusal };
-      keeping.keep(refused);
-      const writes = snapshot().writes.map((each) => (each.id === write.id ? refused : each));
-      show({ writes, trouble: null });
-    },
+    refused: ends.refused,
   });
 
   others.listen((told) => {
-    if ('changed' in told) {
-      if (snapshot().phase !== 'sending') void takeUp();
-      return;
-    }
-    const { id } = told.landing.write;
-    keeping.isDone(id);
-    news.tell({ landing: told.landing });
-    show({ writes: without(id) });
+    if ('landing' in told) ends.landedElsewhere(told.landing);
+    else if (snapshot().phase !== 'sending') void takeUp();
   });
 
   return {
@@ -117,6 +102,41 @@ function queueOn({ storage, others, carries, ...ground }: OutboxGround) {
       for (const write of writes) if (!before.has(write)) keeping.keep(write);
       show({ writes });
       wake();
+    },
+  };
+}
+
+type EndingGround = {
+  snapshot: () => OutboxState;
+  show: (changes: Partial<OutboxState>) => void;
+  keeping: ReturnType<typeof createKeeping>;
+  tell: (news: News) => void;
+};
+
+/** How a write that was sent ends: taken, by this page or another of the device, or refused. */
+function endings({ snapshot, show, keeping, tell }: EndingGround) {
+  const without = (id: string) => snapshot().writes.filter((write) => write.id !== id);
+  return {
+    landed(landing: Landing): void {
+      const { write } = landing;
+      // The server's row stands before the write is gone: else the entry is missing for a moment.
+      tell({ landing });
+      keeping.letGo(write);
+      show({ writes: without(write.id), trouble: null });
+    },
+
+    landedElsewhere(landing: Landing): void {
+      const { id } = landing.write;
+      keeping.isDone(id);
+      tell({ landing });
+      show({ writes: without(id) });
+    },
+
+    refused(write: QueuedWrite, refusal: Refusal): void {
+      const refused = { ...write, refusal };
+      keeping.keep(refused);
+      const writes = snapshot().writes.map((each) => (each.id === write.id ? refused : each));
+      show({ writes, trouble: null });
     },
   };
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { type DefaultValues, type Path, type PathValue, useForm } from 'react-hook-form';
+import { type DefaultValues, type Path, type PathValue, type UseFormReturn, useForm } from 'react-hook-form';
 import type { BaseOf } from '@/core/base/units/retype';
 import { markRefused } from '../shell/markRefused';
 import { newId } from '../shell/newId';
@@ -43,9 +43,7 @@ export function useAddingForm<T extends Record<string, string>>({
   const [id, setId] = useState(newId);
   const [kept, keep, forget] = useKeptFigures<T>(name, initial, baseOf);
   const form = useForm<T>({ defaultValues: kept as DefaultValues<T> });
-  const { errors } = form.formState;
   useShowKept(form, kept);
-  const typed = form.watch();
   const set = (changes: Partial<T>) => {
     for (const [field, value] of Object.entries(changes))
       form.setValue(field as Path<T>, value as PathValue<T, Path<T>>);
@@ -65,18 +63,27 @@ export function useAddingForm<T extends Record<string, string>>({
     onDone?.();
     if (!reply.kept) refreshPage();
   });
+  return { ...fieldsOf(form, set), set, onSubmit: sendsAnew(form, send) };
+}
+
+/** What stands in a form, field by field, and what is wrong with it. */
+function fieldsOf<T extends Record<string, string>>(
+  form: UseFormReturn<T>,
+  set: (changes: Partial<T>) => void,
+) {
+  const typed = form.watch();
+  const { errors } = form.formState;
+  const errorOf = (path: string) => errors[path]?.message as string | undefined;
   return {
     typed,
-    set,
     /** A field that is typed in, and what is wrong with it by the server's name for it. */
     field: (field: keyof T & string, path: string = field) => ({
       value: typed[field] as string,
-      error: errors[path]?.message as string | undefined,
+      error: errorOf(path),
       onChange: (event: { target: { value: string } }) => set({ [field]: event.target.value } as Partial<T>),
     }),
-    errorOf: (path: string) => errors[path]?.message as string | undefined,
+    errorOf,
     /** What is wrong with the whole of it. */
     trouble: errors.root?.message,
-    onSubmit: sendsAnew(form, send),
   };
 }

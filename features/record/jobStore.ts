@@ -3,7 +3,7 @@ import { inOwnOrder } from '@/core/job/ownOrder';
 import type { JobSheet } from '@/core/job/sheet';
 import { withoutLeft } from '@/core/planning/run/mates';
 import type { News, OutboxState } from '../queue/outbox';
-import type { Entry, QueuedWrite } from '../queue/write';
+import type { Entry, Landing, QueuedWrite } from '../queue/write';
 import { observable } from '../shell/observable';
 import { withLanding, withWrite } from './overlay';
 
@@ -38,47 +38,23 @@ const ATTEMPTS = 3;
  */
 export function createJobStore(first: JobState, source: JobSource) {
   const { queue } = source;
-  const jobId = first.sheet.job.id;
-  let base = first.sheet;
-  let mine: readonly QueuedWrite[] = [];
   const { subscribe, snapshot, show } = judgedAnew(first, source.judge);
-  let landings = 0;
-  const lay = () => show(laidOver(base, mine));
+  const layers = layersOf(first.sheet, show);
+  const newest = newestOf(source.fetch, layers.landings);
 
-  function takeQueue(): void {
-    const next = queue.snapshot().writes.filter((write) => write.jobId === jobId && !write.refusal);
-    if (next.length === mine.length && next.every((write, place) => write === mine[place])) return;
-    mine = next;
-    lay();
-  }
-
-  function take(sheet: JobSheet): void {
+  const take = (sheet: JobSheet): void => {
     source.sawVersion(sheet.job.version);
-    // Told of what this page wrote itself, it finds what it has.
-    if (JSON.stringify(sheet) === JSON.stringify(base)) return;
-    base = sheet;
-    lay();
-  }
-
-  const newest = newestOf(source.fetch, () => landings);
+    layers.take(sheet);
+  };
   const refresh = async (): Promise<void> => {
     const sheet = await newest();
     if (sheet) take(sheet);
   };
-
-  function onNews(news: News): void {
-    if ('dropped' in news) {
-      if (news.dropped.jobId === jobId) void refresh();
-      return;
-    }
-    const { write } = news.landing;
-    if (write.jobId !== jobId) return;
-    landings += 1;
-    base = withLanding(base, news.landing);
-    // The queue lets go of it a moment later: until then it would lie over what the server made of it.
-    mine = mine.filter(({ id }) => id !== write.id);
-    lay();
-  }
+  const takeQueue = () => layers.queued(queue.snapshot().writes);
+  const onNews = (news: News): void => {
+    if ('landing' in news) layers.land(news.landing);
+    else if (news.dropped.jobId === first.sheet.job.id) void refresh();
+  };
 
   return {
     ...{ subscribe, snapshot },
@@ -86,7 +62,7 @@ export function createJobStore(first: JobState, source: JobSource) {
 
     /** Listens to queue and source, until what comes back is called. */
     connect(): () => void {
-      source.sawVersion(base.job.version);
+      source.sawVersion(snapshot().sheet.job.version);
       const ends = [queue.subscribe(takeQueue), queue.onNews(onNews), source.listen(() => void refresh())];
       takeQueue();
       // What an earlier page left behind may have been sent before anybody here was listening.
@@ -101,6 +77,43 @@ export function createJobStore(first: JobState, source: JobSource) {
     refresh,
     /** Takes a sheet that came as an answer. */
     take,
+  };
+}
+
+/** The source's sheet and what waits to go there: shown, one laid over the other, whenever either changes. */
+function layersOf(first: JobSheet, show: (sheet: JobSheet) => void) {
+  const jobId = first.job.id;
+  let base = first;
+  let mine: readonly QueuedWrite[] = [];
+  let landings = 0;
+  const lay = () => show(laidOver(base, mine));
+  return {
+    /** How often something landed so far. */
+    landings: () => landings,
+
+    queued(writes: readonly QueuedWrite[]): void {
+      const next = writes.filter((write) => write.jobId === jobId && !write.refusal);
+      if (next.length === mine.length && next.every((write, place) => write === mine[place])) return;
+      mine = next;
+      lay();
+    },
+
+    take(sheet: JobSheet): void {
+      // Told of what this page wrote itself, it finds what it has.
+      if (JSON.stringify(sheet) === JSON.stringify(base)) return;
+      base = sheet;
+      lay();
+    },
+
+    land(landing: Landing): void {
+      const { write } = landing;
+      if (write.jobId !== jobId) return;
+      landings += 1;
+      base = withLanding(base, landing);
+      // The queue lets go of it a moment later: until then it would lie over what the server made of it.
+      mine = mine.filter(({ id }) => id !== write.id);
+      lay();
+    },
   };
 }
 

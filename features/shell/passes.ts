@@ -35,24 +35,22 @@ export type Sealing = {
 /** Wrong figures in a row after which a pass is thrown away: whoever it is comes in again where there is a network. */
 const WRONG_AT_MOST = 10;
 
+/** What the passes stand on. */
+export type PassGround = {
+  storage: PassStorage;
+  sealing: Sealing;
+  now: () => number;
+  /** Tells the other pages of the device that something changed. */
+  tell: () => void;
+};
+
 export type Opened = 'open' | 'wrong' | 'gone';
 
 /**
  * Who can come in on this device while it has no network: whoever did so before with their figures. Each call rejects, with the browser's
  * own error, where the device keeps nothing.
- * @param tell tells the other pages of the device that something changed
  */
-export function createPasses({
-  storage,
-  sealing: { seal, unseal },
-  now,
-  tell,
-}: {
-  storage: PassStorage;
-  sealing: Sealing;
-  now: () => number;
-  tell: () => void;
-}) {
+export function createPasses({ storage, sealing: { seal, unseal }, now, tell }: PassGround) {
   const { subscribe, snapshot, load, put, remove } = keptPasses(storage, tell);
   const passOf = (id: string) => snapshot().find((pass) => pass.id === id && now() < Date.parse(pass.until));
 
@@ -80,9 +78,12 @@ export function createPasses({
         return 'open';
       }
       const wrong = pass.wrong + 1;
-      if (wrong < WRONG_AT_MOST) await put({ ...pass, wrong });
-      else await remove(id);
-      return wrong < WRONG_AT_MOST ? 'wrong' : 'gone';
+      if (wrong >= WRONG_AT_MOST) {
+        await remove(id);
+        return 'gone';
+      }
+      await put({ ...pass, wrong });
+      return 'wrong';
     },
 
     /** With what something that somebody entered here can be sent, where they came in without a network. */

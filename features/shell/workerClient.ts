@@ -13,39 +13,13 @@ export type CallOptions = {
  * long, and a worker that is quick to begin
  */
 export function workerClient<T>(begin: () => Worker, { endsWithCall = false } = {}) {
-  let worker: Worker | undefined;
-  let remote: Promise<Remote<T>> | undefined;
-  let broken: Promise<never> | undefined;
+  const worker = begunOnce<T>(begin);
   let underWay = 0;
-
-  function end(): void {
-    worker?.terminate();
-    worker = undefined;
-    remote = undefined;
-  }
-
-  function start(): Promise<Remote<T>> {
-    const mine = begin();
-    worker = mine;
-    // How to talk to it comes with it: no page needs that before.
-    remote = import('comlink').then(({ wrap }) => wrap<T>(mine));
-    // One that cannot be fetched answers nobody: whoever asks next has another one begun.
-    remote.catch(() => worker === mine && end());
-    broken = new Promise((_, reject) => {
-      mine.addEventListener('error', (event) => {
-        event.preventDefault();
-        if (worker === mine) end();
-        reject(new Error('the worker could not be begun'));
-      });
-    });
-    broken.catch(() => undefined);
-    return remote;
-  }
 
   return {
     /** Has it begun before it is asked: where there is no network by then it could not be fetched. */
     ready(): void {
-      if (!remote) start();
+      worker.get();
     },
 
     /**
@@ -54,17 +28,53 @@ export function workerClient<T>(begin: () => Worker, { endsWithCall = false } = 
      */
     async call<R>(ask: (remote: Remote<T>) => PromiseLike<R>, { signal }: CallOptions = {}): Promise<R> {
       signal?.throwIfAborted();
-      const asked = remote ?? start();
+      const { remote, broken } = worker.get();
       underWay += 1;
-      const given = givenUp(signal, () => endsWithCall && underWay === 1 && end());
+      const given = givenUp(signal, () => endsWithCall && underWay === 1 && worker.end());
       try {
-        return await Promise.race([asked.then(ask), given.up, broken!]);
+        return await Promise.race([remote.then(ask), given.up, broken]);
       } finally {
         underWay -= 1;
         given.done();
       }
     },
   };
+}
+
+/** A worker as it runs, and what says that it broke. */
+type Running<T> = { remote: Promise<Remote<T>>; broken: Promise<never> };
+
+/** One worker at a time: the one that runs, else another. */
+function begunOnce<T>(begin: () => Worker) {
+  let worker: Worker | undefined;
+  let running: Running<T> | undefined;
+
+  function end(): void {
+    worker?.terminate();
+    worker = undefined;
+    running = undefined;
+  }
+
+  function start(): Running<T> {
+    const mine = begin();
+    worker = mine;
+    // How to talk to it comes with it: no page needs that before.
+    const remote = import('comlink').then(({ wrap }) => wrap<T>(mine));
+    // One that cannot be fetched answers nobody: whoever asks next has another one begun.
+    remote.catch(() => worker === mine && end());
+    const broken = new Promise<never>((_, reject) => {
+      mine.addEventListener('error', (event) => {
+        event.preventDefault();
+        if (worker === mine) end();
+        reject(new Error('the worker could not be begun'));
+      });
+    });
+    broken.catch(() => undefined);
+    running = { remote, broken };
+    return running;
+  }
+
+  return { get: (): Running<T> => running ?? start(), end };
 }
 
 /** Rejects with the signal's reason when a call is given up, after what that ends; `done` stops listening for it. */

@@ -10,51 +10,49 @@ export type OdometerSeen = Pick<RowOf<'odometers'>, 'odometerM' | 'onDay'> & { j
 /** What is written down in some jobs, table by table, each in the order of its entry. */
 export async function rowsOfJobs(list: readonly string[], sql: Sql) {
   const ids = [...list];
-  const [causes, answers, readings, verdicts, works, fluids, ticks, proofs, proofDrives, trials, odometers] =
-    await Promise.all([
-      sql<
-        RowOf<'job_causes'>[]
-      >`select job_id, cause from job_causes where job_id = any(${ids}) order by cause`,
-      sql<RowOf<'findings'>[]>`select * from findings where job_id = any(${ids}) order by seq`,
-      sql<RowOf<'readings'>[]>`select * from readings where job_id = any(${ids}) order by seq`,
-      sql<RowOf<'verdicts'>[]>`select * from verdicts where job_id = any(${ids}) order by made_at, id`,
-      sql<RowOf<'works'>[]>`select * from works where job_id = any(${ids}) order by added_at, id`,
-      sql<
-        RowOf<'work_fluid'>[]
-      >`select distinct on (work_id) work_fluid.* from work_fluid join works on works.id = work_id
-          where job_id = any(${ids}) order by work_id, work_fluid.seq desc`,
-      sql<
-        (RowOf<'ticks'> & { jobId: string })[]
-      >`select ticks.*, works.job_id from ticks join works on works.id = work_id where job_id = any(${ids}) order by seq`,
-      sql<
-        RowOf<'hold_proofs'>[]
-      >`select * from hold_proofs where job_id = any(${ids}) order by proved_at, id`,
-      sql<RowOf<'proof_drives'>[]>`select * from proof_drives where job_id = any(${ids}) order by seq`,
-      sql<
-        RowOf<'change_trials'>[]
-      >`select * from change_trials where job_id = any(${ids}) and dropped_at is null order by seq`,
-      // What the car had run when the job was opened, where another one or a day on track says so.
-      sql<OdometerSeen[]>`select jobs.id as job_id, seen.odometer_m, seen.on_day
-          from jobs join lateral (
-            select odometer_m, on_day from odometers
-            where car_id = jobs.car_id and job_id is distinct from jobs.id and on_day <= (jobs.opened_at at time zone 'UTC')::date
-            order by on_day desc, odometer_m desc limit 1
-          ) seen on true
-          where jobs.id = any(${ids})`,
-    ]);
-  return {
-    causes,
-    answers,
-    readings,
-    verdicts,
-    works,
-    fluids,
-    ticks,
-    proofs,
-    proofDrives,
-    trials,
-    odometers,
-  };
+  const [found, done] = await Promise.all([rowsFound(ids, sql), rowsDone(ids, sql)]);
+  return { ...found, ...done };
+}
+
+/** What was found. */
+async function rowsFound(ids: string[], sql: Sql) {
+  const [causes, answers, readings, verdicts, odometers] = await Promise.all([
+    sql<
+      RowOf<'job_causes'>[]
+    >`select job_id, cause from job_causes where job_id = any(${ids}) order by cause`,
+    sql<RowOf<'findings'>[]>`select * from findings where job_id = any(${ids}) order by seq`,
+    sql<RowOf<'readings'>[]>`select * from readings where job_id = any(${ids}) order by seq`,
+    sql<RowOf<'verdicts'>[]>`select * from verdicts where job_id = any(${ids}) order by made_at, id`,
+    // What the car had run when the job was opened, where another one or a day on track says so.
+    sql<OdometerSeen[]>`select jobs.id as job_id, seen.odometer_m, seen.on_day
+        from jobs join lateral (
+          select odometer_m, on_day from odometers
+          where car_id = jobs.car_id and job_id is distinct from jobs.id and on_day <= (jobs.opened_at at time zone 'UTC')::date
+          order by on_day desc, odometer_m desc limit 1
+        ) seen on true
+        where jobs.id = any(${ids})`,
+  ]);
+  return { causes, answers, readings, verdicts, odometers };
+}
+
+/** What was done, and what proves it. */
+async function rowsDone(ids: string[], sql: Sql) {
+  const [works, fluids, ticks, proofs, proofDrives, trials] = await Promise.all([
+    sql<RowOf<'works'>[]>`select * from works where job_id = any(${ids}) order by added_at, id`,
+    sql<
+      RowOf<'work_fluid'>[]
+    >`select distinct on (work_id) work_fluid.* from work_fluid join works on works.id = work_id
+        where job_id = any(${ids}) order by work_id, work_fluid.seq desc`,
+    sql<
+      (RowOf<'ticks'> & { jobId: string })[]
+    >`select ticks.*, works.job_id from ticks join works on works.id = work_id where job_id = any(${ids}) order by seq`,
+    sql<RowOf<'hold_proofs'>[]>`select * from hold_proofs where job_id = any(${ids}) order by proved_at, id`,
+    sql<RowOf<'proof_drives'>[]>`select * from proof_drives where job_id = any(${ids}) order by seq`,
+    sql<
+      RowOf<'change_trials'>[]
+    >`select * from change_trials where job_id = any(${ids}) and dropped_at is null order by seq`,
+  ]);
+  return { works, fluids, ticks, proofs, proofDrives, trials };
 }
 export type JobRows = Awaited<ReturnType<typeof rowsOfJobs>>;
 

@@ -14,40 +14,25 @@ export type SimulatedInstrument = {
   receive: (line: string, atMs: number) => string[];
 };
 
+type Radii = { rotorMm: number; hubMm: number };
+type Options = { random: () => number; serial?: string; radii?: Radii };
+
 /** Settled when what is left of the swing is under half a step. */
 const HALF_STEP = 0.5;
 
 export function simulatedInstrument(
   kind: InstrumentKind,
   condition: Condition,
-  options: { random: () => number; serial?: string; radii?: { rotorMm: number; hubMm: number } },
+  options: Options,
 ): SimulatedInstrument {
   const spec = INSTRUMENTS[kind];
   const serial = options.serial ?? `SIM-${kind.slice(0, 2).toUpperCase()}1`;
-  let truth: number | undefined;
-  let from = 0;
-  let since = 0;
-  let zero = 0;
-  let scatter = 0;
-
-  const swingAt = (atMs: number) =>
-    truth === undefined ? 0 : (from - truth) * Math.exp(-(atMs - since) / spec.settlingMs);
-  const display = (atMs: number) => {
-    if (truth === undefined) return null;
-    const left = swingAt(atMs);
-    const settled = Math.abs(left) < HALF_STEP * spec.resolution;
-    return { value: stepped(truth + left + scatter - zero, spec.resolution), settled };
-  };
+  const needle = settlingNeedle(spec, options.random);
   return {
     spec,
-    place(pose, atMs) {
-      const shown = truth === undefined ? 0 : truth + swingAt(atMs);
-      truth = pose === null ? undefined : truthFor(kind, condition, pose, options.radii);
-      from = shown;
-      since = atMs;
-      scatter = spec.noise * normal(options.random);
-    },
-    display,
+    place: (pose, atMs) =>
+      needle.place(pose === null ? undefined : truthFor(kind, condition, pose, options.radii), atMs),
+    display: needle.display,
     receive(line, atMs) {
       const request = parseRequest(line);
       if (!request.ok) return [];
@@ -55,13 +40,44 @@ export function simulatedInstrument(
         return [
           formatMessage({ type: 'identity', kind, resolution: spec.resolution, unit: spec.unit, serial }),
         ];
-      const shown = display(atMs);
+      const shown = needle.display(atMs);
       if (!shown) return [formatMessage({ type: 'fault', fault: 'contact' })];
       if (request.value === 'zero') {
-        zero += shown.value;
+        needle.zero(shown.value);
         return [formatMessage({ type: 'reading', value: 0, unit: spec.unit, settled: shown.settled })];
       }
       return [formatMessage(readingOf(shown, spec))];
+    },
+  };
+}
+
+/** What a display shows: it swings from what it showed to what there is to see, and scatters a little around that. */
+function settlingNeedle(spec: InstrumentSpec, random: () => number) {
+  let truth: number | undefined;
+  let from = 0;
+  let since = 0;
+  let zero = 0;
+  let scatter = 0;
+  const swingAt = (atMs: number) =>
+    truth === undefined ? 0 : (from - truth) * Math.exp(-(atMs - since) / spec.settlingMs);
+  return {
+    /** @param seen what there is to see from now on; nothing away from the car */
+    place(seen: number | undefined, atMs: number): void {
+      const shown = truth === undefined ? 0 : truth + swingAt(atMs);
+      truth = seen;
+      from = shown;
+      since = atMs;
+      scatter = spec.noise * normal(random);
+    },
+    display(atMs: number) {
+      if (truth === undefined) return null;
+      const left = swingAt(atMs);
+      const settled = Math.abs(left) < HALF_STEP * spec.resolution;
+      return { value: stepped(truth + left + scatter - zero, spec.resolution), settled };
+    },
+    /** What it shows is its nought from now on. */
+    zero(shown: number): void {
+      zero += shown;
     },
   };
 }
@@ -78,7 +94,7 @@ function truthFor(
   kind: InstrumentKind,
   condition: Condition,
   pose: Pose,
-  radii: { rotorMm: number; hubMm: number } | undefined,
+  radii: Radii | undefined,
 ): number | undefined {
   if (kind === 'moisture') return pose.point === 'reservoir' ? condition.fluid.moisturePct : undefined;
   if (kind === 'boiling') return pose.point === 'reservoir' ? condition.fluid.boilingC : undefined;

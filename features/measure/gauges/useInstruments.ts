@@ -21,7 +21,6 @@ export function useInstruments() {
   const { armed } = useMeasureFocus();
   const [said, setSaid] = useState('');
   const [choosing, setChoosing] = useState(true);
-  const [busy, setBusy] = useState(false);
   const { plugged, plug, unplug } = usePlugged(setSaid);
   const standIn = useStandIn();
   const wanted = armed?.quantity && instrumentFor(armed.quantity);
@@ -36,17 +35,7 @@ export function useInstruments() {
         (why) => setSaid(`${INSTRUMENTS[instrument.kind].label}: ${why}`),
       );
   });
-  const send = async () => {
-    if (!ready || !armed) return;
-    setBusy(true);
-    try {
-      put(await ready.instrument.read(), ready.instrument, armed);
-    } catch (error) {
-      setSaid(`${INSTRUMENTS[ready.instrument.kind].label}: ${(error as Error).message}`);
-    } finally {
-      setBusy(false);
-    }
-  };
+  const { busy, send } = useSend(setSaid, put);
   const serial = webSerial();
   return {
     armed,
@@ -62,8 +51,24 @@ export function useInstruments() {
     plugSerial:
       serial && (() => void plug(async () => ({ instrument: await greet(await serialLink(serial)) }))),
     unplug,
-    send: () => void send(),
+    send: () => ready && armed && void send(ready.instrument, armed),
   };
+}
+
+/** Asks an instrument for a figure, once at a time, and puts it into a field. */
+function useSend(say: Say, put: ReturnType<typeof usePut>) {
+  const [busy, setBusy] = useState(false);
+  const send = async (instrument: Instrument, cell: Cell) => {
+    setBusy(true);
+    try {
+      put(await instrument.read(), instrument, cell);
+    } catch (error) {
+      say(`${INSTRUMENTS[instrument.kind].label}: ${(error as Error).message}`);
+    } finally {
+      setBusy(false);
+    }
+  };
+  return { busy, send };
 }
 
 /** What is on the trolley; all of it is let go with the page. */

@@ -5,7 +5,7 @@ import { ACROSS, axleOf, type Corner } from '@/core/car/corner';
 import type { JobSheet } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
 import { grownBack } from '@/core/planning/wear/history';
-import { type CornerPads, readPads } from '@/core/readings/pads/pads';
+import { readPads } from '@/core/readings/pads/pads';
 import { padPairs } from '@/core/readings/pads/pairs';
 import type { PadsInput } from '@/core/readings/pads/schema';
 import { useSettledJob } from '../../record/JobProvider';
@@ -40,7 +40,6 @@ export function usePadsSheet(corner: Corner, cellPrefix = `pads-${corner}`, onDo
   const edges = edgesWanted || Object.keys(typed).some((name) => name.endsWith('Edge'));
   const read = readPadsTyped(typed, { corner, car: sheet.car, units, limits });
   const outcome = read.input && readPads(read.input);
-  const result: CornerPads | undefined = outcome?.corners[corner];
   const grown = read.input ? grownOf(read.input, corner, wear.before[corner]) : undefined;
   const order = padsOrder(edges);
   const save = () => take(read, read.input ? undefined : missingIn(typed, order), grown);
@@ -50,7 +49,7 @@ export function usePadsSheet(corner: Corner, cellPrefix = `pads-${corner}`, onDo
     axle: sheet.car[axleOf(corner)],
     typed,
     read,
-    result,
+    result: outcome?.corners[corner],
     limits: outcome?.limits ?? [],
     sides: read.input && sidesOf(sheet, corner, read.input),
     grown,

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { type FieldPath, get, useForm } from 'react-hook-form';
+import { type FieldPath, get, type UseFormReturn, useForm } from 'react-hook-form';
 import type { ShopRow } from '@/server/shop/queries';
 import { markRefused } from '../../shell/markRefused';
 import { errorWords, LOOK_OVER } from '../../shell/rebase';
@@ -17,33 +17,13 @@ export type SetupEditing = Omit<ReturnType<typeof useSetupForm>, 'onSubmit'>;
 
 /** The shop's settings while they are typed: kept on this device until they are saved, each refusal at its field. */
 export function useSetupForm(shop: ShopRow) {
-  const refreshPage = useRefresh();
   const form = useForm<SetupDraft>({ defaultValues: setupDraft(shop, unitsIn(shop)) });
   const kept = useKeptSetup(form, shop);
   const [saved, setSaved] = useState(false);
   const { units } = kept;
   const typed = form.watch();
   const { errors } = form.formState;
-  const save = form.handleSubmit(async (draft) => {
-    const reply = await requestForm<ShopRow>('PUT', '/api/shop', {
-      kind: 'shop',
-      content: setupContent(draft, shop.limits, units),
-      beside: { version: shop.version },
-    });
-    setSaved(reply.ok);
-    if (!reply.ok) {
-      markRefused(form, reply.refusal);
-      // The page is long: it is said beside the key that saves too.
-      const isStale = reply.refusal.code === 'stale';
-      form.setError('root', {
-        message: isStale ? `${reply.refusal.message} ${LOOK_OVER}` : reply.refusal.message,
-      });
-      if (isStale) refreshPage();
-      return;
-    }
-    kept.saved(reply.value);
-    refreshPage();
-  });
+  const save = useSaving(form, shop, kept);
   return {
     typed,
     units,
@@ -66,6 +46,34 @@ export function useSetupForm(shop: ShopRow) {
         setSaved(false);
       },
     }),
-    onSubmit: sendsAnew(form, save),
+    onSubmit: sendsAnew(
+      form,
+      form.handleSubmit(async (draft) => setSaved(await save(draft))),
+    ),
+  };
+}
+
+/** Saves what was typed, or marks what was refused of it. @returns whether it is saved */
+function useSaving(form: UseFormReturn<SetupDraft>, shop: ShopRow, kept: ReturnType<typeof useKeptSetup>) {
+  const refreshPage = useRefresh();
+  return async (draft: SetupDraft): Promise<boolean> => {
+    const reply = await requestForm<ShopRow>('PUT', '/api/shop', {
+      kind: 'shop',
+      content: setupContent(draft, shop.limits, kept.units),
+      beside: { version: shop.version },
+    });
+    if (reply.ok) {
+      kept.saved(reply.value);
+      refreshPage();
+      return true;
+    }
+    markRefused(form, reply.refusal);
+    // The page is long: it is said beside the key that saves too.
+    const isStale = reply.refusal.code === 'stale';
+    form.setError('root', {
+      message: isStale ? `${reply.refusal.message} ${LOOK_OVER}` : reply.refusal.message,
+    });
+    if (isStale) refreshPage();
+    return false;
   };
 }

@@ -31,7 +31,43 @@ type Props = {
  * the reservoir has to be filled up. Whoever stops it hears the stroke under way to its end: the foot never comes up with
  * the screw open.
  */
-export function StrokeCalls({ id, strokes, sound, onMoved }: Props) {
+export function StrokeCalls(props: Props) {
+  const { strokes } = props;
+  const { done, isCalling, call, stroke, filling, start, stop } = useStrokeCalls(props);
+  return (
+    <section aria-label="Strokes" className="my-3 border-2 border-ink p-3">
+      <p className="flex flex-wrap items-baseline gap-x-4">
+        <span aria-live="assertive" className="narrow min-w-44 text-5xl font-bold">
+          {call ? WORDS[call] : filling ? 'Fill up' : done === 0 ? 'Ready' : 'Closed'}
+        </span>
+        <span className="reading text-2xl">
+          {call
+            ? `half stroke ${stroke}${stroke! <= strokes.count ? ` of ${strokes.count}` : ''}`
+            : `${done} of ${strokes.count} half strokes`}
+        </span>
+      </p>
+      {filling && (
+        <p role="status" className="text-lg font-semibold text-bronze">
+          The reservoir is filled up here: it would run dry. Then go on.
+        </p>
+      )}
+      <div className="mt-2 flex flex-wrap gap-3">
+        {isCalling ? (
+          <Button look="stop" className="min-h-14 text-lg" onClick={stop}>
+            Stop after this stroke
+          </Button>
+        ) : (
+          <Button className="min-h-14 text-lg" onClick={start}>
+            {done === 0 ? 'Call the strokes' : done >= strokes.count ? 'One stroke more' : 'Go on calling'}
+          </Button>
+        )}
+      </div>
+    </section>
+  );
+}
+
+/** The strokes of a bleed while they are called: where the call is, and how many half strokes are done. */
+function useStrokeCalls({ id, strokes, sound, onMoved }: Props) {
   const [done, keepDone] = useKept(`strokes.${id}`, 0);
   const [begun, setBegun] = useState<{ at: number; from: number; upTo: number; fill: boolean }>();
   const [now, setNow] = useState(0);
@@ -75,34 +111,5 @@ export function StrokeCalls({ id, strokes, sound, onMoved }: Props) {
   const stop = () => {
     if (begun && at) setBegun({ ...begun, upTo: Math.min(begun.upTo, at.stroke), fill: false });
   };
-  return (
-    <section aria-label="Strokes" className="my-3 border-2 border-ink p-3">
-      <p className="flex flex-wrap items-baseline gap-x-4">
-        <span aria-live="assertive" className="narrow min-w-44 text-5xl font-bold">
-          {call ? WORDS[call] : filling ? 'Fill up' : done === 0 ? 'Ready' : 'Closed'}
-        </span>
-        <span className="reading text-2xl">
-          {call
-            ? `half stroke ${stroke}${stroke! <= strokes.count ? ` of ${strokes.count}` : ''}`
-            : `${done} of ${strokes.count} half strokes`}
-        </span>
-      </p>
-      {filling && (
-        <p role="status" className="text-lg font-semibold text-bronze">
-          The reservoir is filled up here: it would run dry. Then go on.
-        </p>
-      )}
-      <div className="mt-2 flex flex-wrap gap-3">
-        {begun ? (
-          <Button look="stop" className="min-h-14 text-lg" onClick={stop}>
-            Stop after this stroke
-          </Button>
-        ) : (
-          <Button className="min-h-14 text-lg" onClick={start}>
-            {done === 0 ? 'Call the strokes' : done >= strokes.count ? 'One stroke more' : 'Go on calling'}
-          </Button>
-        )}
-      </div>
-    </section>
-  );
+  return { ...{ done, call, stroke, filling, start, stop }, isCalling: begun !== undefined };
 }

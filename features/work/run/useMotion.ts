@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { type RefObject, useCallback, useEffect, useRef, useState } from 'react';
 import {
   type MotionDetector,
   type MotionEvent,
@@ -33,35 +33,12 @@ const BY_HAND = 'The passenger’s keys do it all.';
 
 /** The phone's own motion over a whole bed-in: which way is forward is learnt once, and kept from slowdown to slowdown. */
 export function useMotion(): Motion {
-  const [state, setState] = useState<Motion['state']>('off');
   const [trouble, setTrouble] = useState<string>();
-  const detector = useRef<MotionDetector>(undefined);
   const driving = useRef<Driving>(undefined);
   const listener = useRef<(event: MotionEvent) => void>(undefined);
-  const end = useRef<() => void>(undefined);
+  const { state, feel, begin, stop } = useFeeling(driving, listener);
   const [drive] = useState(simulatedDrive);
 
-  const feel = useCallback((sample: MotionSample) => {
-    const phone = detector.current;
-    if (!phone) return;
-    const event = phone.feed(sample, driving.current?.comingUp ?? false);
-    setState(phone.knows() ? 'watching' : 'learning');
-    if (event) listener.current?.(event);
-  }, []);
-
-  const stop = useCallback(() => {
-    end.current?.();
-    end.current = undefined;
-    detector.current = undefined;
-    setState('off');
-  }, []);
-  useEffect(() => stop, [stop]);
-
-  const begin = (away: () => void) => {
-    detector.current = motionDetector();
-    end.current = away;
-    setState('learning');
-  };
   const start = (source: 'phone' | 'simulated') => {
     stop();
     setTrouble(undefined);
@@ -79,6 +56,42 @@ export function useMotion(): Motion {
   );
 
   return { state, ...(trouble ? { trouble } : {}), start, stop, watch };
+}
+
+/** What feels the drive, from its beginning until it is stopped, whoever is told of it then. */
+function useFeeling(
+  driving: RefObject<Driving | undefined>,
+  listener: RefObject<((event: MotionEvent) => void) | undefined>,
+) {
+  const [state, setState] = useState<Motion['state']>('off');
+  const detector = useRef<MotionDetector>(undefined);
+  const end = useRef<() => void>(undefined);
+
+  const feel = useCallback(
+    (sample: MotionSample) => {
+      const phone = detector.current;
+      if (!phone) return;
+      const event = phone.feed(sample, driving.current?.comingUp ?? false);
+      setState(phone.knows() ? 'watching' : 'learning');
+      if (event) listener.current?.(event);
+    },
+    [driving, listener],
+  );
+
+  const stop = useCallback(() => {
+    end.current?.();
+    end.current = undefined;
+    detector.current = undefined;
+    setState('off');
+  }, []);
+  useEffect(() => stop, [stop]);
+
+  const begin = (away: () => void) => {
+    detector.current = motionDetector();
+    end.current = away;
+    setState('learning');
+  };
+  return { state, feel, begin, stop };
 }
 
 /** A drive that nobody has to make: slowdown after slowdown, as the run asks for them. */

@@ -28,7 +28,6 @@ export function useSlowdown({ work, run, step, sound, motion }: SlowdownProps) {
   const [cue, setCue] = useState<Cue>('up_to_speed');
   const [cooling, setCooling] = useState(coolS > 0 && releasedAt !== undefined);
   const calls = useCalls(step, sound, !cooling && !held);
-
   const release = (felt: TickRecord = {}) => {
     calls.release();
     // By this device's clock, which the count-down goes by: the server's may be minutes off.
@@ -39,10 +38,7 @@ export function useSlowdown({ work, run, step, sound, motion }: SlowdownProps) {
     setCooling(false);
     if (event.kind === 'braking') return setCue('braking');
     if (event.stood && toKmh > 0) calls.stood();
-    release({
-      [FELT.ms2]: Number(event.meanMs2.toFixed(1)),
-      ...(event.stood ? { [FELT.stood]: 'yes' } : {}),
-    });
+    release(feltRecord(event));
   };
   useFeltSlowdown(motion, {
     slowdown: step.slowdown!,
@@ -65,6 +61,10 @@ export function useSlowdown({ work, run, step, sound, motion }: SlowdownProps) {
     release: () => release(),
     ...heatOf(work, run, step),
   };
+}
+
+function feltRecord({ meanMs2, stood }: Extract<MotionEvent, { kind: 'ended' }>): TickRecord {
+  return { [FELT.ms2]: Number(meanMs2.toFixed(1)), ...(stood ? { [FELT.stood]: 'yes' } : {}) };
 }
 
 function slowdownBefore(run: Run, step: Step): { before?: Step; releasedAt?: unknown } {

@@ -24,6 +24,39 @@ export type InHand = ReturnType<typeof useStepInHand>;
 export function useStepInHand(work: WorkRow, run: Run, step: Step) {
   const { tick, sheet } = useJob();
   const finds = useFinds();
+  const { write, finish, ...written } = useWriting(work, run, step);
+  const { record } = written;
+  return {
+    ...{ ...written, write, finish },
+    answer({ value, trouble, finds: found }: Answer) {
+      finds.asked(found);
+      if (trouble) write({ ...record, answer: value, trouble });
+      else finish({ answer: value }, true);
+    },
+    enter(trouble: Trouble) {
+      finds.asked(trouble.finds);
+      write({ ...record, trouble: trouble.id });
+    },
+    async measured(row: ReadingRow) {
+      const trouble = await troubleOfFigure(step, [...sheet.readings, row]);
+      if (trouble) return write({ ...record, figure: 'taken', trouble });
+      // Where the step asks as well, the figure stands and the answer is still to be given.
+      if (step.ask) return write({ ...record, figure: 'taken' });
+      finish({ figure: 'taken' });
+    },
+    /** Slowdowns that are driven once more, for the heat they did not bring. */
+    again(count: number) {
+      const last = run.steps.filter((each) => each.slowdown).slice(-count);
+      for (const each of last) tick(work.id, each.id, false);
+      write(record);
+    },
+  };
+}
+
+/** Writes down what a step was done with, and ticks it once nothing is missing. */
+function useWriting(work: WorkRow, run: Run, step: Step) {
+  const { tick, sheet } = useJob();
+  const finds = useFinds();
   const record = run.last.get(step.id)?.record ?? {};
   const clock = useStepClock(run, step);
   const [note, keepNote, forgetNote] = useKept(`step-note.${work.id}.${step.id}`, '');
@@ -48,28 +81,6 @@ export function useStepInHand(work: WorkRow, run: Run, step: Step) {
     change(next: TickRecord) {
       setWanted(undefined);
       write(next);
-    },
-    answer({ value, trouble, finds: found }: Answer) {
-      finds.asked(found);
-      if (trouble) write({ ...record, answer: value, trouble });
-      else finish({ answer: value }, true);
-    },
-    enter(trouble: Trouble) {
-      finds.asked(trouble.finds);
-      write({ ...record, trouble: trouble.id });
-    },
-    async measured(row: ReadingRow) {
-      const trouble = await troubleOfFigure(step, [...sheet.readings, row]);
-      if (trouble) return write({ ...record, figure: 'taken', trouble });
-      // Where the step asks as well, the figure stands and the answer is still to be given.
-      if (step.ask) return write({ ...record, figure: 'taken' });
-      finish({ figure: 'taken' });
-    },
-    /** Slowdowns that are driven once more, for the heat they did not bring. */
-    again(count: number) {
-      const last = run.steps.filter((each) => each.slowdown).slice(-count);
-      for (const each of last) tick(work.id, each.id, false);
-      write(record);
     },
   };
 }
