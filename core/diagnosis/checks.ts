@@ -8,10 +8,9 @@ import type { CauseId } from './causes';
 import { type Forecast, type ForecastIndex, forecast, savingOf } from './engine/information';
 import { asksNow, parentOf } from './follows';
 import { type AtHand, minutesFor } from './hand';
-import { kept } from './kept';
 import { type Channel, channelsOf, foldedInto } from './network/channels';
 import type { Fault } from './network/faults';
-import { type Parent, questionOf } from './network/parents';
+import { type Parent, type Question, questionOf } from './network/parents';
 import type { CheckOutcome, NextCheck } from './verdict';
 import { worthOf } from './worth';
 
@@ -23,22 +22,31 @@ export type CheckContext = {
   /** The causes that are watched: what each check would do to them is foretold. */
   leaders: readonly CauseId[];
   atHand?: AtHand;
-  /** Corners of which nothing is known to tell them apart have one key: what holds of one holds of the others. */
-  cornerKeys: Record<Corner, string>;
+  /** Of corners that nothing is known to tell apart, the first: what holds of it holds of the others. */
+  cornerLike: Record<Corner, Corner>;
 };
 
-/** Keys of the corners, by the faults each can have and how likely they have become. */
-export function cornerKeysOf(faults: readonly Fault[], marginals: Float64Array): Record<Corner, string> {
-  const keys: Record<Corner, string> = { FL: '', FR: '', RL: '', RR: '' };
+/** Which corners are alike, by the faults each can have and how likely they have become. */
+export function cornersAlike(faults: readonly Fault[], marginals: Float64Array): Record<Corner, Corner> {
+  const at: Record<Corner, { cause: CauseId; chance: number }[]> = { FL: [], FR: [], RL: [], RR: [] };
   faults.forEach(({ cause, corner }, index) => {
-    if (corner && marginals[index]! > UNLIKELY)
-      keys[corner] += `${cause} ${marginals[index]!.toPrecision(6)} `;
+    if (cause && corner && marginals[index]! > UNLIKELY)
+      at[corner].push({ cause, chance: marginals[index]! });
   });
-  return keys;
+  const alike = (one: Corner, other: Corner) =>
+    at[one].length === at[other].length &&
+    at[one].every(({ cause, chance }, index) => {
+      const there = at[other][index]!;
+      return there.cause === cause && Math.abs(there.chance - chance) <= SAME * chance;
+    });
+  const first = (corner: Corner) => CORNERS.find((each) => each === corner || alike(each, corner))!;
+  return { FL: 'FL', FR: first('FR'), RL: first('RL'), RR: first('RR') };
 }
 
 /** A fault less likely than this tells no corner from another. */
 const UNLIKELY = 1e-7;
+/** Nor do chances that are nearer to each other than this share. */
+const SAME = 1e-6;
 /** A check that saves less than this moves nothing that this complaint, or a hold, is about; minutes. */
 const LEAST_SAVED = 0.05;
 /** A question that faults show in less often than this cannot save that much, whatever hangs on them. */
@@ -88,11 +96,12 @@ function bestCorner(
       !answered.has(slotOf({ id: finding.id, place: corner })) &&
       cornerFits(context.car, corner, finding.fits),
   );
-  const alike = new Map<string, number>();
-  const told = open.map((asked) => ({
-    asked,
-    saves: kept(alike, context.cornerKeys[asked], () => savedAt(finding, asked, context)),
-  }));
+  const alike: Partial<Record<Corner, number>> = {};
+  const told = open.map((asked) => {
+    const like = context.cornerLike[asked];
+    alike[like] ??= savedAt(finding, asked, context);
+    return { asked, saves: alike[like] };
+  });
   if (told.length === 0) return undefined;
   const best = told.reduce((left, right) => (right.saves > left.saves ? right : left));
   const { asked: corner } = best;
@@ -103,20 +112,25 @@ function bestCorner(
 }
 
 /** The questions that a check still puts at a place, those that next to nothing shows in left out. */
-function openQuestions(finding: Finding, corner: Corner | undefined, context: CheckContext) {
-  return openChannels(finding, context.findings).flatMap((channel) => {
-    const question = questionOf(channel, corner, context.faults);
-    if (reachedBy(question.parents, context.prepared.marginals) < LEAST_REACHED) return [];
-    return [{ channel, question: { ...question, beyond: channel.folded !== undefined } }];
-  });
+function openQuestions(
+  finding: Finding,
+  corner: Corner | undefined,
+  { findings, faults, prepared }: CheckContext,
+): Question[] {
+  const open: Question[] = [];
+  for (const channel of openChannels(finding, findings)) {
+    const question = questionOf(channel, corner, faults);
+    if (reachedBy(question.parents, prepared.marginals) >= LEAST_REACHED) open.push(question);
+  }
+  return open;
 }
 
 /** The minutes a check saves: most save nothing, and of those nothing more is wanted. */
 function savedAt(finding: Finding, corner: Corner | undefined, context: CheckContext): number {
-  return openQuestions(finding, corner, context).reduce(
-    (sum, { question }) => sum + savingOf(question, context.prepared),
-    0,
-  );
+  let saves = 0;
+  for (const question of openQuestions(finding, corner, context))
+    saves += savingOf(question, context.prepared);
+  return saves;
 }
 
 /** What a check tells, and what each answer would make of the leaders. */
@@ -127,10 +141,10 @@ function foretold(
 ): Pick<NextCheck, 'bits' | 'outcomes'> {
   const outcomes: CheckOutcome[] = [];
   let bits = 0;
-  openQuestions(finding, corner, context).forEach(({ channel, question }, index) => {
+  openQuestions(finding, corner, context).forEach((question, index) => {
     const told = forecast(question, context.prepared);
     bits += told.bits;
-    addOutcomes(outcomes, channel, told, context, index > 0);
+    addOutcomes(outcomes, question.channel, told, context, index > 0);
   });
   return { bits, outcomes };
 }

@@ -1,6 +1,6 @@
 import type { CarTraits } from '../car/traits';
 import type { GivenFinding } from '../readings/given';
-import { cornerKeysOf, rankChecks } from './checks';
+import { cornersAlike, rankChecks } from './checks';
 import { contradictionsIn } from './contradictions';
 import { mattersOf, type Works } from './decision/stakes';
 import { explain } from './engine/explanations';
@@ -74,10 +74,10 @@ export function diagnose({ car = {}, findings, atHand, priors, works }: Question
     leaders.map((cause) => causes.get(cause)!),
     mattersOf(causes, works),
   );
-  const cornerKeys = cornerKeysOf(network.faults, posterior.faults);
+  const cornerLike = cornersAlike(network.faults, posterior.faults);
   const clashes = contradictionsIn(findings, car);
   const outvoted = exact ? outvotedIn(network, posed, posterior.evidence, explanations) : [];
-  const context = { car, faults: network.faults, findings: used, prepared, leaders, atHand, cornerKeys };
+  const context = { car, faults: network.faults, findings: used, prepared, leaders, atHand, cornerLike };
   return {
     causes: ranked,
     unlisted: posterior.unions[0]!,

@@ -41,15 +41,15 @@ export function outvotedIn(
 
 /** P(answer | the rest), roughly. */
 function roughChance({ leak, parents }: Observation, { list, hangsOn, share }: Explanations): number {
-  const stays = new Map<number, number>();
+  const stays = new Float64Array(hangsOn.length).fill(1);
   for (const { fault, cumulative } of parents) {
     const on = hangsOn[fault]!;
-    if (on >= 0) stays.set(on, (stays.get(on) ?? 1) * (1 - share[fault]! * (1 - cumulative[0]!)));
+    if (on >= 0) stays[on]! *= 1 - share[fault]! * (1 - cumulative[0]!);
   }
   let inverse = 0;
   for (const { faults, probability } of list) {
     let chance = leak[0]!;
-    for (const fault of faults) chance *= stays.get(fault) ?? 1;
+    for (const fault of faults) chance *= stays[fault]!;
     inverse += probability / chance;
   }
   return inverse > 0 ? 1 / inverse : 1;

@@ -4,6 +4,7 @@ import type { CauseId } from './causes';
 import type { Explanations } from './engine/explanations';
 import type { Posterior } from './engine/posterior';
 import { SUREST } from './engine/weights';
+import { kept } from './kept';
 import { DEPTH, KNOWLEDGE } from './knowledge/all';
 import type { Network } from './network/build';
 import { carriesOnly, isListed, type Posed } from './network/problem';
@@ -46,12 +47,14 @@ export function rankCauses(
   used: readonly GivenFinding[],
 ): CauseVerdict[] {
   const groupOf = groupsOf(posed.causes);
+  const rows = new Map<GivenFinding, Float64Array[]>();
+  network.observations.forEach(({ given }, index) => {
+    kept(rows, given, (): Float64Array[] => []).push(weights.bits[index]!);
+  });
   const told = used.map((given) => ({
     given,
     place: placeFields(given.place),
-    rows: network.observations.flatMap((observation, index) =>
-      observation.given === given ? [weights.bits[index]!] : [],
-    ),
+    rows: rows.get(given) ?? [],
   }));
   return leaningsOf(network, posed, posterior).map((leaning): CauseVerdict => {
     const group = groupOf.get(leaning.id);

@@ -9,6 +9,7 @@ import { ROOT } from '../system/paths';
 import { run } from '../system/say';
 import { accuracyFigures } from './accuracy';
 import { benchTimes, besideOdex } from './benches';
+import { paceOfMachine } from './pace';
 import { benchBlockFigures, traceFigures } from './page';
 import { paintFigures } from './paint';
 import { pairFigures } from './pairs';
@@ -22,6 +23,7 @@ import { spread } from './spread';
 /** Figures, printed and not asserted: what one machine does says little about another's limits. */
 async function main(): Promise<number> {
   diagnosisFigures();
+  console.log(`this machine, just now: ${paceOfMachine()}`);
   console.log(`full verdict with next checks, 25 findings, warm: ${spread(fullVerdictTimes())}`);
   for (const line of besideLibrary()) console.log(`beside a library: ${line}`);
   for (const [what, times] of benchTimes()) console.log(`${what}, warm: ${spread(times)}`);

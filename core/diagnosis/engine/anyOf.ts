@@ -62,20 +62,11 @@ function weightWithout(
   roots: Int32Array,
   within: Uint8Array,
 ): number {
-  // Of what is in no step: P(none of them at a fault and under it), and what of that hangs under one that is in a step.
-  const spared = new Float64Array(priors.length).fill(1);
-  let outside = 1;
-  for (let fault = priors.length - 1; fault >= 0; fault--) {
-    if (within[fault] === 1) continue;
-    const prior = priors[fault]!;
-    const own = none.has(fault) ? 1 - prior : 1 - prior + prior * spared[fault]!;
-    if (above[fault]! >= 0) spared[above[fault]!]! *= own;
-    else outside *= own;
-  }
+  const { spared, outside } = outsidePlan(above, priors, none, within);
   const mixed = (branch: Branch, weights: Float64Array): Float64Array => {
     const prior = priors[branch.fault]!;
     if (none.has(branch.fault)) return scaled(weights, 1 - prior);
-    const kept = spared[branch.fault]!;
+    const kept = spared.get(branch.fault) ?? 1;
     let out = branch.touches.length > 0 ? applyFault(weights, branch.touches) : scaled(weights, 1);
     for (const each of branch.under) out = mixed(each, out);
     return mixInto(kept === 1 ? out : scaled(out, kept), weights, prior);
@@ -95,4 +86,30 @@ function weightWithout(
     for (const bit of step.closes) weights = closeBit(weights, bit);
   }
   return dot(weights, behind[last]!) * outside;
+}
+
+/**
+ * Of what is in no step: P(none of these at it and under it), put together for what is by itself, and by the fault in a
+ * step that it hangs under.
+ */
+function outsidePlan(
+  above: Int32Array,
+  priors: Float64Array,
+  none: ReadonlySet<number>,
+  within: Uint8Array,
+): { spared: ReadonlyMap<number, number>; outside: number } {
+  const concerned = new Set<number>();
+  for (const fault of none)
+    for (let each = fault; each >= 0 && within[each] === 0; each = above[each]!) concerned.add(each);
+  const spared = new Map<number, number>();
+  let outside = 1;
+  // What stands under a fault comes after it in the list.
+  for (const fault of [...concerned].sort((one, other) => other - one)) {
+    const prior = priors[fault]!;
+    const own = none.has(fault) ? 1 - prior : 1 - prior + prior * (spared.get(fault) ?? 1);
+    const over = above[fault]!;
+    if (over >= 0) spared.set(over, (spared.get(over) ?? 1) * own);
+    else outside *= own;
+  }
+  return { spared, outside };
 }

@@ -56,8 +56,10 @@ export function explain(
   breadth: Breadth = DEFAULT_BREADTH,
 ): Explanations {
   const considered = likeliest(problem, ranking, Math.min(30, breadth.faults));
-  const hanging = hangingOn(problem, considered);
-  const sets = heaviestSets(growthOf(problem, considered, hanging), breadth);
+  // An unremarkable answer only takes its share from each fault present: it is taken into that fault's chance once.
+  const { priors } = foldNormal(problem, problem.answers);
+  const hanging = hangingOn(problem.above, priors, considered);
+  const sets = heaviestSets(growthOf({ ...problem, priors }, considered, hanging), breadth);
   const shares = sets.map(({ weight }) => Math.exp(weight - sets[0]!.weight));
   const total = shares.reduce((sum, share) => sum + share, 0);
   const kept = heaviest(shares, breadth.sets * 2, total * (1 - breadth.tail));
@@ -124,13 +126,12 @@ function heavierFirst(left: Candidate, right: Candidate): number {
 }
 
 /** The considered fault that each hangs on (itself when it is one), and the chance that it comes with that one. */
-function hangingOn(problem: Problem, considered: readonly number[]): Hanging {
-  const { priors } = foldNormal(problem, problem.answers);
+function hangingOn(above: Int32Array, priors: Float64Array, considered: readonly number[]): Hanging {
   const chosen = new Set(considered);
   const hangsOn = new Int32Array(priors.length).fill(-1);
   const share = new Float64Array(priors.length).fill(1);
   for (let fault = 0; fault < priors.length; fault++) {
-    const over = problem.above[fault]!;
+    const over = above[fault]!;
     if (chosen.has(fault)) hangsOn[fault] = fault;
     else if (over >= 0 && hangsOn[over]! >= 0) {
       hangsOn[fault] = hangsOn[over]!;

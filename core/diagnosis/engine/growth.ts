@@ -1,4 +1,3 @@
-import { foldNormal } from './fold';
 import { type Answer, atOrBelow, type Problem, standingChances } from './problem';
 
 /**
@@ -34,11 +33,13 @@ export type Growth = {
   rest: readonly Softened[];
 };
 
-export function growthOf(problem: Problem, considered: readonly number[], hanging: Hanging): Growth {
-  const { above } = problem;
-  // An unremarkable answer only takes its share from each fault present: it is taken into that fault's chance once.
-  const { priors } = foldNormal(problem, problem.answers);
-  const answers = problem.answers.filter((answer) => answer.level > 0);
+/** @param problem its unremarkable answers taken into the chances already */
+export function growthOf(
+  { above, priors, answers: all }: Problem,
+  considered: readonly number[],
+  hanging: Hanging,
+): Growth {
+  const answers = all.filter((answer) => answer.level > 0);
   return {
     odds: considered.map((fault) =>
       Math.log(

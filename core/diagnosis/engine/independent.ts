@@ -10,7 +10,10 @@ export function independentGroups({ groups, places }: Problem, faults: Float64Ar
 
 /** P(any of some faults) as if what is at one place excluded each other and the places were independent. */
 export function independentAny(members: readonly number[], places: Uint8Array, faults: Float64Array): number {
+  if (members.length === 1) return Math.min(1, faults[members[0]!]!);
   const byPlace = new Float64Array(PLACES);
   for (const fault of members) byPlace[places[fault]!]! += faults[fault]!;
-  return 1 - byPlace.reduce((none, chance) => none * Math.max(0, 1 - chance), 1);
+  let none = 1;
+  for (const chance of byPlace) none *= Math.max(0, 1 - chance);
+  return 1 - none;
 }

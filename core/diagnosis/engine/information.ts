@@ -1,4 +1,3 @@
-import { kept } from '../kept';
 import type { Explanations } from './explanations';
 
 /** A question not yet asked, as the engine sees it. */
@@ -22,14 +21,19 @@ export type Forecast = {
 };
 
 /** Groups of faults of which P(any) is followed: bit i of an explanation on when it holds a fault of group i. */
-type Watched = { inSets: Uint32Array; totals: Float64Array };
+type Watched = { inSets: Uint32Array; totals: Float64Array; following: Following };
+
+/** P(group and level) while one question is looked at, and of each group what that question does not touch. */
+type Following = { joint: Float64Array; left: Float64Array };
 
 /** The explanations laid out so that a question only visits the ones it bears on. */
 export type ForecastIndex = {
   explanations: Explanations;
+  /** P(explanation). */
+  chances: Float64Array;
   marginals: Float64Array;
-  /** Which explanations hold a fault. */
-  holding: ReadonlyMap<number, readonly number[]>;
+  /** By fault, which explanations hold it. */
+  holding: readonly (readonly number[] | undefined)[];
   leaders: Watched;
   matters: Watched;
   /** What hangs on each matter, minutes. */
@@ -59,41 +63,75 @@ export function forecastIndex(
   matters: readonly Matter[] = [],
 ): ForecastIndex {
   const { list } = explanations;
-  const holding = new Map<number, number[]>();
+  const chances = Float64Array.from(list, ({ probability }) => probability);
+  const holding: (number[] | undefined)[] = new Array(marginals.length).fill(undefined);
   list.forEach(({ faults }, index) => {
-    for (const fault of faults) kept(holding, fault, (): number[] => []).push(index);
+    for (const fault of faults) {
+      const sets = holding[fault];
+      if (sets) sets.push(index);
+      else holding[fault] = [index];
+    }
   });
-  const held = (faults: readonly number[]) => new Set(faults.flatMap((fault) => holding.get(fault) ?? []));
-  const totalOf = (sets: ReadonlySet<number>) =>
-    [...sets].reduce((sum, index) => sum + list[index]!.probability, 0);
-  const watched = (groups: readonly ReadonlySet<number>[]): Watched => {
-    const inSets = new Uint32Array(list.length);
-    groups.forEach((sets, group) => {
-      for (const index of sets) inSets[index]! |= 1 << group;
-    });
-    return { inSets, totals: Float64Array.from(groups, totalOf) };
-  };
   const counted = matters
     .map(({ faults, minutes }) => {
-      const sets = held(faults);
-      const total = totalOf(sets);
-      return { sets, minutes, open: minutes * total * (1 - total) };
+      const total = totalOf(faults, holding, chances);
+      return { faults, minutes, open: minutes * total * (1 - total) };
     })
     .filter(({ open }) => open > 0)
     .sort((one, other) => other.open - one.open)
     .slice(0, MOST_WATCHED);
   return {
-    explanations,
-    marginals,
-    holding,
-    leaders: watched(leaders.map(held)),
-    matters: watched(counted.map(({ sets }) => sets)),
+    ...{ explanations, chances, marginals, holding },
+    leaders: watched(leaders, holding, chances),
+    matters: watched(
+      counted.map(({ faults }) => faults),
+      holding,
+      chances,
+    ),
     minutes: Float64Array.from(counted, ({ minutes }) => minutes),
     rows: new Float64Array(list.length * MOST_LEVELS),
     usedBy: new Int32Array(list.length),
     asked: 0,
   };
 }
+
+/** P(any of some faults), by the explanations that hold one. */
+function totalOf(
+  faults: readonly number[],
+  holding: ForecastIndex['holding'],
+  chances: Float64Array,
+): number {
+  const seen = new Uint8Array(chances.length);
+  let total = 0;
+  for (const fault of faults)
+    for (const index of holding[fault] ?? NONE) {
+      if (seen[index] === 1) continue;
+      seen[index] = 1;
+      total += chances[index]!;
+    }
+  return total;
+}
+
+function watched(
+  groups: readonly (readonly number[])[],
+  holding: ForecastIndex['holding'],
+  chances: Float64Array,
+): Watched {
+  const inSets = new Uint32Array(chances.length);
+  groups.forEach((faults, group) => {
+    for (const fault of faults) for (const index of holding[fault] ?? NONE) inSets[index]! |= 1 << group;
+  });
+  return {
+    inSets,
+    totals: Float64Array.from(groups, (faults) => totalOf(faults, holding, chances)),
+    following: {
+      joint: new Float64Array(groups.length * MOST_LEVELS),
+      left: new Float64Array(groups.length),
+    },
+  };
+}
+
+const NONE: readonly number[] = [];
 
 /**
  * What an answer is expected to tell: I(answer; faults) = H(answer) − E[H(answer | faults)], the expectation taken over
@@ -106,14 +144,14 @@ export function forecast(question: OpenQuestion, prepared: ForecastIndex): Forec
   const { levels, untouched } = levelsOf(leak, touched, prepared);
   const leaders = follow(prepared.leaders, touched, prepared, leak);
   let conditional = untouched * surpriseOf(leak, 0, leak.length);
-  for (const index of touched) {
-    const { probability } = prepared.explanations.list[index]!;
-    conditional += probability * surpriseOf(prepared.rows, index * MOST_LEVELS, leak.length);
-  }
+  for (const index of touched)
+    conditional += prepared.chances[index]! * surpriseOf(prepared.rows, index * MOST_LEVELS, leak.length);
   let marginal = 0;
   for (const level of levels) marginal -= surprise(level);
   const after = Array.from(levels, (chance, level) =>
-    prepared.leaders.totals.map((_, leader) => (chance > 0 ? leaders(leader, level) / chance : 0)),
+    prepared.leaders.totals.map((_, leader) =>
+      chance > 0 ? jointAt(leaders, leader, level, leak) / chance : 0,
+    ),
   );
   return { bits: Math.max(0, marginal - conditional), levels, after };
 }
@@ -132,7 +170,7 @@ export function savingOf(question: OpenQuestion, prepared: ForecastIndex): numbe
   for (let matter = 0; matter < totals.length; matter++) {
     let squares = 0;
     for (let level = 0; level < levels.length; level++)
-      if (levels[level]! > 0) squares += matters(matter, level) ** 2 / levels[level]!;
+      if (levels[level]! > 0) squares += jointAt(matters, matter, level, leak) ** 2 / levels[level]!;
     saves += prepared.minutes[matter]! * Math.max(0, squares - totals[matter]! ** 2);
   }
   return saves;
@@ -153,12 +191,12 @@ function layOut(question: OpenQuestion, prepared: ForecastIndex): { leak: Float6
 function levelsOf(
   leak: Float64Array,
   touched: readonly number[],
-  { explanations, rows }: ForecastIndex,
+  { chances, rows }: ForecastIndex,
 ): { levels: Float64Array; untouched: number } {
   const levels = new Float64Array(leak.length);
   let untouched = 1;
   for (const index of touched) {
-    const { probability } = explanations.list[index]!;
+    const probability = chances[index]!;
     untouched -= probability;
     for (let level = 0; level < levels.length; level++)
       levels[level]! += probability * chanceOf(rows, index * MOST_LEVELS, level);
@@ -170,25 +208,29 @@ function levelsOf(
 
 /** P(group and level), put together explanation by explanation; those the question does not touch share the leak. */
 function follow(
-  { inSets, totals }: Watched,
+  { inSets, totals, following }: Watched,
   touched: readonly number[],
-  { explanations, rows }: ForecastIndex,
+  { chances, rows }: ForecastIndex,
   leak: Float64Array,
-): (group: number, level: number) => number {
+): Following {
   const count = leak.length;
-  const joint = new Float64Array(totals.length * count);
-  const left = totals.slice();
+  const { joint, left } = following;
+  joint.fill(0);
+  left.set(totals);
   for (const index of touched) {
-    const { probability } = explanations.list[index]!;
+    const probability = chances[index]!;
     for (let mask = inSets[index]!; mask !== 0; mask &= mask - 1) {
       const group = lowestBit(mask);
       left[group]! -= probability;
       for (let level = 0; level < count; level++)
-        joint[group * count + level]! += probability * chanceOf(rows, index * MOST_LEVELS, level);
+        joint[group * MOST_LEVELS + level]! += probability * chanceOf(rows, index * MOST_LEVELS, level);
     }
   }
-  return (group, level) =>
-    joint[group * count + level]! + Math.max(0, left[group]!) * chanceOf(leak, 0, level);
+  return following;
+}
+
+function jointAt({ joint, left }: Following, group: number, level: number, leak: Float64Array): number {
+  return joint[group * MOST_LEVELS + level]! + Math.max(0, left[group]!) * chanceOf(leak, 0, level);
 }
 
 function lowestBit(mask: number): number {
@@ -239,7 +281,7 @@ function touchedRows(question: OpenQuestion, prepared: ForecastIndex, leak: Floa
     const on = explanations.hangsOn[fault]!;
     if (on < 0) continue;
     const share = explanations.share[fault]!;
-    for (const index of holding.get(on) ?? []) {
+    for (const index of holding[on] ?? NONE) {
       const row = index * MOST_LEVELS;
       if (usedBy[index] !== prepared.asked) {
         usedBy[index] = prepared.asked;

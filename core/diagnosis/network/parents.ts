@@ -13,6 +13,8 @@ export type Question = {
   place?: Place;
   leak: Float64Array;
   parents: Parent[];
+  /** It is folded into another: whoever asks it knows already that its first state is not the answer. */
+  beyond: boolean;
 };
 
 /** What has been set up for a car's faults, by channel and place; gone with the faults. */
@@ -34,6 +36,7 @@ function setUp(channel: Channel, place: Place | undefined, faults: readonly Faul
     ...(place === undefined ? {} : { place }),
     leak: leakOn(channel, reaches, faults),
     parents: reaches.map(({ fault, strengths }) => ({ fault, cumulative: cumulative(strengths) })),
+    beyond: false,
   };
 }
 
@@ -100,6 +103,7 @@ function setUpFolded(
       fault,
       cumulative: split(reached(through), shown.get(fault)),
     })),
+    beyond: true,
   };
 }
 

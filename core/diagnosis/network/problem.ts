@@ -14,23 +14,20 @@ export type Posed = {
 
 /** Poses a network to the engine. What nobody listed stands apart by complaint; all of it is the only union. */
 export function problemOf({ faults, observations }: Network): Posed {
-  const causes = new Map<CauseId, number[]>();
-  const unlisted: number[] = [];
+  const { members, unlisted, ...columns } = columnsOf(faults);
   const asked = new Uint8Array(faults.length);
   for (const { parents } of observations) for (const { fault } of parents) asked[fault] = 1;
-  faults.forEach((fault, index) => {
-    if (!isListed(fault)) {
-      unlisted.push(index);
-      return;
-    }
-    // What another may have brought about is told once something of its own was asked; until then it would be a guess.
-    if (carriesOnly(fault) || (fault.above >= 0 && asked[index] === 0)) return;
-    kept(causes, fault.cause, (): number[] => []).push(index);
-  });
+  // What another may have brought about is told once something of its own was asked; until then it would be a guess.
+  const isTold = (fault: number) => columns.above[fault]! < 0 || asked[fault] === 1;
+  const causes = new Map<CauseId, readonly number[]>();
+  for (const [cause, all] of members) {
+    const told = all.every(isTold) ? all : all.filter(isTold);
+    if (told.length > 0) causes.set(cause, told);
+  }
   return {
     causes,
     problem: {
-      ...columnsOf(faults),
+      ...columns,
       groups: [...causes.values(), ...unlisted.map((fault) => [fault])],
       unions: [unlisted],
       answers: observations,
@@ -38,16 +35,29 @@ export function problemOf({ faults, observations }: Network): Posed {
   };
 }
 
-type Columns = Pick<Problem, 'priors' | 'above' | 'places'>;
+type Columns = Pick<Problem, 'priors' | 'above' | 'places'> & {
+  /** All faults of each cause that are told of. */
+  members: ReadonlyMap<CauseId, readonly number[]>;
+  unlisted: readonly number[];
+};
 const columns = new WeakMap<readonly Fault[], Columns>();
 
 /** The faults as the engine reads them, once for each car. */
 function columnsOf(faults: readonly Fault[]): Columns {
-  return kept(columns, faults, () => ({
-    priors: Float64Array.from(faults, (fault) => fault.prior),
-    above: Int32Array.from(faults, (fault) => fault.above),
-    places: Uint8Array.from(faults, ({ corner }) => (corner ? CORNERS.indexOf(corner) + 1 : 0)),
-  }));
+  return kept(columns, faults, () => {
+    const members = new Map<CauseId, number[]>();
+    const unlisted: number[] = [];
+    faults.forEach((fault, index) => {
+      if (!isListed(fault)) unlisted.push(index);
+      else if (!carriesOnly(fault)) kept(members, fault.cause, (): number[] => []).push(index);
+    });
+    return {
+      priors: Float64Array.from(faults, (fault) => fault.prior),
+      above: Int32Array.from(faults, (fault) => fault.above),
+      places: Uint8Array.from(faults, ({ corner }) => (corner ? CORNERS.indexOf(corner) + 1 : 0)),
+      ...{ members, unlisted },
+    };
+  });
 }
 
 export type ListedFault = Extract<Fault, { cause: CauseId }>;
