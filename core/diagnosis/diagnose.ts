@@ -37,10 +37,6 @@ const WEIGHTS_BUDGET = 1e7;
 /** Past the exact sum, the heaviest combinations are looked for this far. */
 const DEEP_BREADTH = { faults: 30, sets: 800, depth: 14, tail: 0 };
 
-/** So many causes are followed through what each check would tell; all that can be while nobody leads: any may come to the front then. */
-const WATCHED = 5;
-const NOBODY_LEADS = 0.05;
-
 export type Question = {
   car?: CarTraits;
   findings: readonly GivenFinding[];
@@ -66,7 +62,8 @@ export function diagnose({ car = {}, findings, atHand, priors, works }: Question
   const ranked = rankCauses(network, posed, posterior, weights, used);
   const leaders = ranked
     .filter((cause) => cause.probability > 0)
-    .slice(0, ranked[0]!.probability < NOBODY_LEADS ? MOST_WATCHED : WATCHED)
+    // All that can be followed: any may come to the front.
+    .slice(0, MOST_WATCHED)
     .map((cause) => cause.id);
   const prepared = forecastIndex(
     explanations,

@@ -67,3 +67,12 @@ it('says what each answer would bring to the front where nothing was said yet', 
   expect(leaderAfter('pedal_now', 'hard')).toMatch(/^booster_/);
   expect(leaderAfter('rotor_thickness', 'below_minimum')).toBe('rotor_below_minimum');
 });
+
+it('says so too where an answer brings one from far behind to the front', () => {
+  const { causes, nextChecks } = diagnose({ car: COUPE, findings: answersFrom('vibration_braking yes') });
+  const shape = nextChecks.find(({ id }) => id === 'rotor_shape')!;
+  const wave = shape.outcomes.find(({ state }) => state === 'wave')!;
+  expect(causes.findIndex(({ id }) => id === 'rotor_heat_distorted')).toBeGreaterThan(4);
+  expect(wave).toMatchObject({ leader: 'rotor_heat_distorted' });
+  expect(wave.leaderProbability).toBeGreaterThan(0.5);
+});
