@@ -23,6 +23,9 @@ export const HeatSays = calledUp(
 export const StrokeCalls = calledUp(
   dynamic(() => untilThere(() => import('./StrokeCalls').then((module) => module.StrokeCalls))),
 );
+export const HoldsPanel = calledUp(
+  dynamic(() => untilThere(() => import('../../checks/HoldsPanel').then((module) => module.HoldsPanel))),
+);
 export const TroubleBox = calledUp(
   dynamic(() => untilThere(() => import('./TroubleBox').then((module) => module.TroubleBox))),
 );
@@ -33,4 +36,5 @@ ahead(() => import('./StepFacts'));
 ahead(() => import('./SlowdownStep'));
 ahead(() => import('./HeatSays'));
 ahead(() => import('./StrokeCalls'));
+ahead(() => import('../../checks/HoldsPanel'));
 ahead(() => import('./TroubleBox'));
