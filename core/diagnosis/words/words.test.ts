@@ -64,7 +64,7 @@ const LINES: [text: string, suggests: string][] = [
   ['Pedal kicks back under my foot', 'pedal_pulses yes'],
   ['Brakes stay on after I let go', 'pedal_slow_return yes'],
   ['slow to release after a stop', 'pedal_slow_return yes'],
-  ["Pedal doesn't come back up", 'recovery never; pedal_slow_return yes'],
+  ["Pedal doesn't come back up", 'pedal_slow_return yes'],
   ['Pulls to the right under braking', 'pull_side right; pulls yes'],
   ['veers left when I hit the brakes', 'pulls yes; pull_side left'],
   ['darts about under braking', 'pulls yes'],
@@ -105,7 +105,7 @@ const LINES: [text: string, suggests: string][] = [
   ['Wheel bearing replaced on the front left', 'hub_work yes'],
   ['sat with my foot on the brake on the grid, now it judders', 'held_hot yes; vibration_braking yes'],
   ['handbrake on straight after the session', 'held_hot yes; temperature_link only_hot; usage track'],
-  ['race pads on the road, no bite cold', 'compound track; poor_stopping yes'],
+  ['race pads on the road, no bite cold', 'compound track; poor_stopping yes; usage road'],
   [
     'standard pads at a track day, gave up after 4 laps',
     'compound street; usage track; temperature_link only_hot',
@@ -203,7 +203,7 @@ const LINES: [text: string, suggests: string][] = [
   ['no grinding, no squealing', 'noise_grind no; noise_squeal no'],
   ['The pedal is long and soft, cold and hot', 'pedal_long yes; pedal_spongy yes; temperature_link any_time'],
   ['brake lamp stays lit', 'warning_light brake'],
-  ['big gravel trap visit at lap 6', 'off_track yes; usage track; temperature_link only_hot'],
+  ['big gravel trap visit at lap 6', 'off_track yes; usage track'],
 ];
 
 describe('what the driver says', () => {

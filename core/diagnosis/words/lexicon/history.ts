@@ -51,6 +51,14 @@ export const HISTORY_WORDS: readonly Rule[] = [
     ),
   ),
   says(
+    'fluid_age',
+    'aging',
+    rx(
+      'fluid (?:is |was )?(?:about |over |nearly )?(?:a|one) year old|(?:a |one )?year old fluid',
+      `fluid ${upTo(4)}(?:last year|a year ago|(?:12|twelve|15|fifteen|18|eighteen) months ago)`,
+    ),
+  ),
+  says(
     'friction_new',
     'yes',
     rx(
@@ -104,7 +112,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       `(?:losing|lost|loses|drops|dropping|falls|falling|empties|uses|using) ${upTo(3)}fluid ${upTo(2)}(?:fast|quick(?:ly)?|every day|daily|overnight)`,
       `(?:reservoir|level|fluid) ${upTo(3)}(?:empties|empty overnight|drops (?:fast|quickly|overnight))`,
-      'top(?:ping)? (?:it )?up (?:every day|daily|twice a week)',
+      `top(?:s|ping|ped)? ${upTo(3)}up ${upTo(3)}(?:every (?:other |second )?day|daily|twice a week|every morning)|top(?:ping)? up ${upTo(3)}every (?:other |second )?day`,
     ),
   ),
   says(
@@ -118,7 +126,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:add(?:ed|ing)?|put) ${upTo(1)}fluid ${upTo(2)}(?:twice|again|every|each|(?:two|three|four|several|\\d+) times|this month|this week)`,
     ),
     rx(
-      'fast|quickly|every day|daily|overnight|empties|at the (?:last )?service|at (?:the )?(?:last )?inspection',
+      'fast|quickly|every (?:other |second )?day|every morning|twice a week|daily|overnight|empties|at the (?:last )?service|at (?:the )?(?:last )?inspection',
     ),
   ),
   says(
@@ -128,6 +136,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?:booster|servo) (?:was |has been |is )?(?:delet(?:e|ed)|removed|gone|out|taken off|binned)',
       `(?:deleted|removed|without|took out|took off|binned|no) ${upTo(2)}(?:booster|servo)`,
       'servo ?less|unassisted',
+      `(?:swapped|replaced|changed|ditched|exchanged) ${upTo(2)}(?:booster|servo) (?:for|with|by) ${upTo(4)}(?:pedal box|twin|dual|manual)`,
     ),
     rx('assist(?:ance)?'),
   ),
@@ -148,10 +157,20 @@ export const HISTORY_WORDS: readonly Rule[] = [
   ),
   says(
     'hose_kind',
+    'rubber_recent',
+    rx(
+      '(?:new|fresh|recent) rubber (?:brake )?(?:hoses?|lines?)',
+      `rubber (?:brake )?hoses? ${upTo(3)}(?:new|replaced|renewed|changed|fresh)`,
+    ),
+    rx('not|never'),
+  ),
+  says(
+    'hose_kind',
     'rubber_old',
     rx(
       '(?:old|original|perished|cracked|ancient) (?:rubber )?(?:brake )?hoses?',
       `(?:rubber )?hoses? ${upTo(2)}(?:old|original|perished|cracked|years old|ancient)`,
+      '(?:rubber )?hoses? (?:is |are )?(?:from the \\w+ties|from (?:new|the factory)|as old as the car|(?:never|not) (?:been )?(?:changed|replaced))',
     ),
     rx('servo|booster|vacuum'),
   ),
@@ -160,6 +179,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|(?:was|been) in (?:a |the )?(?:barn|shed|garage)|not (?:been )?(?:used|driven|moved)) ${upTo(5)}(?:months?|years?|winter|ages|long|since)`,
+      `(?:hasn't|has not|not|hardly) (?:been )?(?:turned a wheel|moved|driven|used|run|out) ${upTo(2)}(?:since|for|all)`,
       '(?:after|over|all) (?:the )?winter|(?:after|from|long) standing|barn find|laid up',
       `been stored|in storage|on (?:axle |jack )?stands ${upTo(2)}(?:since|for|all)`,
     ),

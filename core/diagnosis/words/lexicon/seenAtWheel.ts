@@ -51,7 +51,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     'stiff',
     near(
       'pistons?',
-      `${STUCK}|(?:won't|will not|can't|cannot|don't|do not) (?:be )?(?:push(?:ed)?|go|move|return|retract|wind|press)|not (?:pushing|going|moving|retracting)`,
+      `${STUCK}|(?:won't|will not|wouldn't|would not|can't|cannot|couldn't|could not|don't|do not|doesn't|does not) (?:be )?(?:push(?:ed)?|go|move|return|retract|wind|press)|not (?:pushing|going|moving|retracting)`,
       3,
     ),
     'free',
@@ -92,7 +92,11 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     ),
     rx('tyres?|than the outer|edge|rotor|disc'),
   ),
-  says('pad_wear_shape', 'taper_along', near(PADS, 'taper(?:s|ed)?|at an angle|wedge(?:d| shaped)?', 3)),
+  says(
+    'pad_wear_shape',
+    'taper_along',
+    near(PADS, 'taper(?:s|ed)?|at an angle|(?:like |into )?(?:a )?wedge(?:d| shaped)?', 4),
+  ),
   found(
     'pad_fit',
     'stiff',
@@ -173,8 +177,21 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
   found(
     'rotor_float',
     'bound',
-    near('bobbins?|floating (?:disc|rotor)s?|float', 'seized|bound|stuck', 3),
+    near(
+      'bobbins?|floating (?:disc|rotor)s?|float',
+      `seized|bound|stuck|(?:won't|will not|does not|doesn't) (?:move|float)`,
+      3,
+    ),
     'free',
+  ),
+  found(
+    'tyres',
+    'fault',
+    rx(
+      `flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyres?|tyres? ${upTo(3)}(?:flat ?spot\\w*|out of (?:round|balance)|egg ?shaped|bulg\\w*|cupped)`,
+      `bulges? ${upTo(3)}tyres?|wheels? ${upTo(2)}out of balance|(?:lost|missing|thrown) ${upTo(2)}(?:wheel |balance )weights?`,
+    ),
+    'ok',
   ),
   found(
     'bearing_play',

@@ -34,6 +34,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       `(?:leak(?:s|ing)?|weep(?:s|ing)?) ${upTo(3)}wheel`,
       near('piston seals?|dust boots?', WET, 3).source,
       `(?:wheel|tyre|rim) ${upTo(3)}(?:covered|soaked|wet) ${upTo(3)}(?:fluid|oil)`,
+      `(?:fluid|oil) ${upTo(2)}(?:drip|run|weep|seep)\\w* ${upTo(3)}(?:drum|backplate|back plate|hub)`,
       `(?:oil|fluid|wet) ${upTo(5)}(?:on|down|over|inside) (?:the )?${upTo(6)}(?:wheel|tyre|rim)`,
     ),
     rx('master'),
@@ -191,7 +192,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'after_full_bleed',
     'still_soft',
     near(
-      `(?:bled|bleed|bleeding) ${upTo(3)}(?:all (?:four|round|corners)|four corners?|fully|every (?:corner|wheel))`,
+      `(?:bled|bleed|bleeding) (?:it )?(?:twice|three times|again and again|${upTo(3)}(?:all (?:four|round|corners)|four corners?|fully|every (?:corner|wheel)))`,
       'soft|spongy|mushy|no better|the same',
       6,
     ),

@@ -11,7 +11,9 @@ export const SHAKE_WORDS: readonly Rule[] = [
   yes(
     'vibration_braking',
     rx(SHAKE),
-    new RegExp(`\\b(?:${COAST}|off the brake|clutch|gearbox|pedal (?:shakes|shaking|vibrates|vibrating))\\b`),
+    new RegExp(
+      `\\b(?:${COAST}|off the brake|clutch|gearbox|pedal (?:shakes|shaking|vibrates|vibrating)|(?:i|you|we) rock (?:it|the wheel)|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
+    ),
   ),
   says('vibration_braking', 'yes', near('discs?|rotors?', 'warped', 3)),
   says(
@@ -22,6 +24,15 @@ export const SHAKE_WORDS: readonly Rule[] = [
     ),
     rx(`${COAST}|${NOISE}`),
   ),
+  says(
+    'vibration_braking',
+    'yes',
+    rx(
+      '(?:feel|felt|feels) (?:it )?(?:in|through) (?:my |the )?(?:backside|bum|butt|seat|pants|hips|steering wheel|hands|fingers)',
+      'like a washing machine',
+    ),
+    new RegExp(`\\b(?:${COAST})\\b|pull|drag|heat`),
+  ),
   yes('vibration_coasting', near(SHAKE, `${COAST}|off the brake`, 6)),
   says(
     'shake_where',
@@ -30,6 +41,12 @@ export const SHAKE_WORDS: readonly Rule[] = [
     rx('seat|floor'),
   ),
   says('shake_where', 'seat', near(SHAKE, 'seat|backside|floor|whole car', 5)),
+  says(
+    'shake_where',
+    'seat',
+    rx('(?:feel|felt|feels) (?:it )?(?:in|through) (?:my |the )?(?:backside|bum|butt|seat|pants|hips)'),
+    rx(COAST),
+  ),
   says('judder_order', 'first', rx(`once ${TURN}`), rx(NOISE)),
   says('judder_order', 'second_or_more', rx(`(?:twice|(?:two|three|four|several|many) times) ${TURN}`)),
   yes(
@@ -46,7 +63,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
       'nois(?:e|es) like (?:a )?(?:goose|pig|whistle|trumpet|seagull)',
       'whin(?:e|es|ing)|whistl(?:e|es|ing)|howl(?:s|ing)?|chirp(?:s|ing)?|high ?pitch(?:ed)?',
     ),
-    rx('tyres?|belt|diff|gear\\w*|bearings?|turbo'),
+    rx('tyres?|belt|diff|gear\\w*|bearings?|turbo|suspension|bush(?:es)?'),
   ),
   yes(
     'noise_grind',

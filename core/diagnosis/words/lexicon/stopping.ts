@@ -3,7 +3,7 @@ import { found, HANDBRAKE, near, PADS, ROTOR, type Rule, rx, says, upTo, yes } f
 const NOT =
   "doesn't|don't|do not|does not|won't|wouldn't|will not|isn't|not|hardly|barely|didn't|can't|could not|couldn't";
 const PULLS =
-  'pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|moves|heads|jumps|leads|crab(?:s|bing|bed)?';
+  'tramlin(?:es|ing)|haul(?:s|ing)|slew(?:s|ing)?|pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|moves|heads|jumps|leads|crab(?:s|bing|bed)?';
 const towards = (side: string) =>
   rx(
     `(?:${PULLS}) (?:me |us |it |itself |over |off |the wheel |the steering |hard |strongly |slightly |badly |sharply |a bit )?(?:to )?(?:the )?(?:hard )?${side}`,
@@ -73,7 +73,10 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:keep|keeping|hold|holding) (?:it|the car) (?:in a )?straight',
       '(?:two|both) hands on the wheel|(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side|only one side (?:works|brakes|bites)',
     ),
-    rx('pull(?:s|ed|ing)? (?:all the way |right )?(?:over|in|into|up|away|off)|does it|trailer|caravan'),
+    rx(
+      'pull(?:s|ed|ing)? (?:all the way |right )?(?:over|in|into|up|away|off)|does it|trailer|caravan',
+      'steering pulls on the straights?|wheel alignment|needs? (?:an )?alignment',
+    ),
   ),
   yes('pulls', towards('(?:left|right|one side)'), rx(`corners?|turn(?:s|ing)? (?:left|right)|${NOT_ASIDE}`)),
   says('pulls', 'yes', heldAgainst('(?:left|right)')),
@@ -102,7 +105,9 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'axle_locks_early',
     'front',
     near(FRONT, 'lock(?:s|ed|ing)?(?: up| early| first)?|flat ?spot(?:s|ted|ting)?|skid(?:s|ding)?', 4),
-    rx(`(?:${BACK}) ${upTo(2)}lock(?:s|ed|ing)?|locked (?:on|solid)`),
+    rx(
+      `flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyre|(?:${BACK}) ${upTo(2)}lock(?:s|ed|ing)?|locked (?:on|solid)`,
+    ),
   ),
   says(
     'axle_locks_early',
@@ -174,6 +179,8 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'pads_wear_fast',
     rx(
       `(?:eat(?:s|ing)?|ate|eaten|chew(?:s|ed|ing)?|burn(?:s|t|ed|ing)?|kill(?:s|ed)?|destroy(?:s|ed)?|go(?:es|ing)?|gone through|going|gets?|got through|went|wear(?:s|ing)?) ${upTo(2)}(?:through )?${upTo(3)}(?:pads?|linings?)`,
+      '(?:went|go(?:es)?|been|got|gone) through (?:a |another |two |three )?(?:set|pair)s? of (?:fronts|rears|pads|linings)',
+      "(?:fronts|rears) (?:only |hardly |just |don't |do not |never )?last(?:ed|s)? (?!(?:well|forever|ages|long)\\b)(?:[\\w']+ ?){1,3}",
       "pads? (?:only |hardly |don't |do not |never |are |were |is )?(?:last(?:s|ed)?|wear(?:s|ing)?|disappear|vanish)(?: [\\w']+){0,4}?",
       "pads? (?:are |were |is |was )?(?:already )?(?:worn|gone|go|finished|done|used up) (?:out )?(?:in|after|within|again|already|every|too|by) (?:[\\w']+ ?){0,3}",
       `pads? ${upTo(2)}(?:eaten|chewed|burnt|destroyed) (?:up |away )?(?:in|after|by)`,

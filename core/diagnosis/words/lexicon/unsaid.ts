@@ -10,7 +10,7 @@ const NOTHING_WRONG =
 const OTHER_SYSTEM =
   /\b(?:engine(?! (?:off|on|running|started))|gearbox|gears?|transmission|clutch|exhaust|air ?con|conditioning|heater|cabin|fuel|radiator|battery|radio|alternator|wipers?|belt|to start|starter|idle|tyres?|petrol|diesel|coolant|oil level|(?:soft|stiff|hard|coil|road|new|lowering) springs?|springs|dampers?|shocks|doors?|windows?|windscreen|bonnet|turbo|diff|prop ?shaft|drive ?shafts?|cv joints?|washer|sump|hood|roof|soft top|heat shield|seat (?:squeaks|creaks|rattles)|(?:shift|gear) lever|bumper|console|spoiler|splitter|(?:squeak|creak|rattl)\w* (?:\w+ ){0,3}dashboard|(?:throttle|accelerator|gas) pedal|power steering|wind noise)\b/;
 const OF_THE_BRAKES =
-  /\b(?:brak\w*|(?<!(?:clutch|throttle|accelerator|gas) )pedal(?! box)|pads?|discs?|rotors?|calipers?|servo|booster|master|handbrake|abs|lock\w*|flat ?spot\w*|laps?|sessions?|(?:fluid|oil|wet) .*tyres?)\b/;
+  /\b(?:brak\w*|(?<!(?:clutch|throttle|accelerator|gas) )pedal(?! box)|pads?|discs?|rotors?|calipers?|servo|booster|master|handbrake|abs|lock\w*|flat ?spot\w*|tyres? .*(?:bulg|out of|egg)\w*|bulg\w* .*tyres?|laps?|sessions?|(?:fluid|oil|wet) .*tyres?)\b/;
 
 /** Talk of another car than this one, or of what is no brake whatever else is said. */
 const OTHER_CAR =
@@ -27,7 +27,7 @@ const IN_DOUBT =
   /\b(?:whether|wonder(?:s|ing|ed)?|might|may|maybe|perhaps|possibly|could be|suspects?|suspected|(?:to|please|will|should|must|can you) (?:check|measure|look|inspect)|check (?:the|for|if)|in case|looking for)\b/;
 /** Asked in general, or said of a day that has not come. */
 const NOT_NOW =
-  /^(?:is it normal|how (?:often|long|much|many)|when should|do (?:you|i|we) |does it need)\b|^(?:if|should) .* (?:will|we'll|i'll|would|let us|call|change|replace)\b/;
+  /^(?:is it normal|(?:should|do) (?:i|we) (?:need to )?(?:worry|be worried|be concerned)|how (?:often|long|much|many)|when should|do (?:you|i|we) |does it need)\b|^(?:if|should) .* (?:will|we'll|i'll|would|let us|call|change|replace)\b/;
 
 /** Work that changes what a car does: only when it is done, and lately. */
 const WORK_DONE: ReadonlySet<FindingId> = new Set<FindingId>([

@@ -35,6 +35,8 @@ export const WHEN_WORDS: readonly Rule[] = [
       `until ${upTo(3)}(?:hot|warm|laps?|corners?|stops?)|not (?:only )?when hot|hot or cold`,
       'cold and hot|hot and cold|(?:comes?|came) (?:good|back)|straight away',
       'cool(?: down| off|ing)|no fade|stays? firm',
+      // What happened there, not when it shows.
+      `gravel|grass|(?:sat|held|stood|parked|waited) ${upTo(4)}(?:brakes?|pedal|handbrake) on`,
       '(?:fine|good|ok|okay|better|right|normal) (?:once|when|as|after)',
     ),
   ),
@@ -95,6 +97,27 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       "never (?:comes|came|come) back|(?:doesn't|does not|did not|didn't) (?:come back|recover)",
       '(?:stays|stayed) (?:like that|bad|soft|long|that way)',
+      `never (?:really |quite |fully )?recovers?|(?:same|no better|still (?:there|bad|soft|long)|not even) ${upTo(2)}(?:next|the next|following) (?:morning|day)`,
+    ),
+    // It is the pedal that stays down.
+    rx(`pedal ${upTo(3)}(?:come|coming) (?:back )?up|come back up by itself`),
+  ),
+  when(
+    'usage',
+    'road',
+    rx(
+      '(?:only |just )?(?:driven|used|drive it|run|running|runs) (?:only |just )?(?:on|round) the (?:road|street)s?',
+      '(?:pads?|compound) (?:on|for) the (?:road|street)|(?:road|street) (?:use|car|driving) only|never (?:on|seen) (?:a |the )?(?:track|circuit)',
+    ),
+    rx('track ?days?|on track|also|as well'),
+  ),
+  when(
+    'usage',
+    'mixed',
+    rx(
+      'road and (?:the )?track|track and (?:the )?road|street and (?:the )?track|track and (?:the )?street',
+      `daily(?: driver)? ${upTo(4)}track ?days?|track ?days? and ${upTo(2)}(?:daily|commut\\w+|shopping)`,
+      `(?:occasional|odd|a few|couple of|some) track ?days? (?:a|per|each) year|also ${upTo(2)}track ?days?`,
     ),
   ),
   when(
