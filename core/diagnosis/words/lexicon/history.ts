@@ -88,6 +88,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       `(?:sat|held|stood|stopped|parked|waited|queued) ${upTo(6)}(?:foot on|brakes? on|${HANDBRAKE}|on the brakes?)`,
+      `hot brakes ${upTo(4)}${HANDBRAKE}`,
       `${HANDBRAKE} ${upTo(3)}(?:hot|after (?:the )?session|in the paddock|straight after)`,
       `foot on the brake ${upTo(4)}(?:grid|pits?|paddock|lights)`,
     ),
@@ -191,7 +192,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       `(?:${DONE}) ${upTo(3)}(?:wheel )?(?:bearings?|hubs?)`,
       `(?:bearings?|hubs?)(?: carriers?)? (?:was |were |have been |just |got )?(?:${DONE}|done)`,
-      '(?:bearing|hub) (?:job|change|swap)',
+      '(?:bearing|hub) (?:job|change|swap)|hubs? (?:was|were|came|come|has been|have been) off',
     ),
   ),
   says('compound', 'track', rx('(?:race|racing|track) (?:compound|pads?)')),

@@ -1,11 +1,13 @@
 import { HANDBRAKE, near, type Rule, rx, says, upTo, yes } from './rule';
 
-const PEDAL = '(?:brake )?(?:pedals?|brakes?)';
+const PEDAL = '(?:brake |middle )?(?:pedals?|brakes?)';
+const UNYIELDING =
+  '(?:bricks?|rock|blocks? of wood|wood(?:en)?|concrete|granite|stone|marble|iron|steel|a wall|a tree|a post)';
 const PRESS = '(?:press|push|stab|pump|application|touch|stroke|dab|stamp|prod)';
 const END =
   '(?:at )?(?:the )?(?:very )?(?:end|bottom) of (?:the |its )?(?:travel|stroke|pedal)|when (?:i )?press(?:ed|ing)? (?:really )?hard(?:er)?';
 const SPONGY =
-  'spong(?:y|ey|e)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding)|like (?:treacle|mud)';
+  'spong(?:y|ey|e)|sogg(?:y|ier)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding)|like (?:treacle|mud)';
 
 /** What the pedal did. */
 export const PEDAL_WORDS: readonly Rule[] = [
@@ -82,7 +84,9 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:drops|sinks|falls|goes down) (?:at|on) (?:idle|tick ?over)|(?:drops|falls|goes down) slowly|keeps? (?:on )?(?:going|dropping|moving|falling) down',
       `(?:push|press) ${upTo(3)}down slowly`,
     ),
-    rx('fluid|level|reservoir|to (?:one|the) (?:side|left|right)'),
+    rx(
+      'fluid|level|reservoir|to (?:one|the) (?:side|left|right)|creep(?:s|ing)? (?:in traffic|forwards?|along|into)',
+    ),
   ),
   yes(
     'pedal_hard',
@@ -90,7 +94,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:hard|stiff|heavy|rock hard|solid|wooden) (?:brake )?pedal',
       'pedal (?:is |was |goes |went |gets |got |feels |gone |has gone |has become )?(?:like )?(?:a |as )?(?:very |really |so |rock |too )?(?:hard|stiff|heavy|brick|rock|wood(?:en)?|solid|concrete)',
       'pedal (?:[\\w]+ ){0,3}?(?:is|feels|goes|was) (?:very |really |rock )?(?:hard|stiff|heavy)',
-      '(?:it|they) (?:is|are|feels?|felt|was) (?:now )?(?:wooden|rock hard)|brick under|like (?:a )?(?:brick|rock|block of wood|wood|concrete)|brakes? feels? (?:wooden|heavy|solid)',
+      `(?:it|they) (?:is|are|feels?|felt|was) (?:now )?(?:wooden|rock hard)|brick under|like (?:pressing |standing on |kicking |pushing )?(?:an? )?${UNYIELDING}|brakes? feels? (?:wooden|heavy|solid)`,
       'two feet|both (?:feet|legs)',
       'hard to (?:press|push|depress)(?! (?:back|in))',
       '(?:needs?|takes?|have to use|with|wants?) (?:two feet|both feet|all my (?:weight|strength)|(?:a lot|a (?:heck|hell) of a(?: lot)?|a load|loads|plenty) (?:of )?(?:force|effort|leg|muscle|shove|push|pressure)|(?:so |too )?much (?:force|effort))',
@@ -153,6 +157,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'stays? (?:down|low)|sticks? down|brakes? releases? late',
       `let(?:ting|s)? go ${upTo(6)}(?:stays?|still|keeps?) (?:braked|braking|on)`,
       '(?:brakes? )?(?:stay|stays|stayed|staying|hang|hangs) (?:partly |slightly |a bit |half )?on(?: after| when)?',
+      'calipers? (?:are |is )?(?:not|hardly|slow|late) (?:to )?(?:letting|let) go|(?:not|never|hardly) lett?(?:ing)? go (?:after|of|when|fully)',
       'slow(?:ly)? (?:to )?releas(?:e|es|ing)|(?:late|lazy) release',
     ),
     rx(`the track|road|lamps?|lights?|${HANDBRAKE}`),

@@ -100,7 +100,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
   found(
     'pad_fit',
     'stiff',
-    near(PADS, "stuck|tight|seized|jammed|won't (?:slide|move)|not sliding", 2),
+    near(PADS, "stuck|stick(?:s|ing)? in|tight|seized|jammed|won't (?:slide|move)|not sliding", 2),
     'free',
   ),
   found('pad_surface', 'glazed', near(PADS, 'glazed|shiny|polished', 2), 'normal'),
@@ -125,7 +125,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     'separated',
     rx(
       `(?:lining|friction material|pad material) ${upTo(2)}(?:came|come|coming|fell|fallen|peel(?:ed|ing)|lift(?:ed|ing)) ?(?:off|away|from)?`,
-      'delaminat(?:ed|ing)',
+      'delaminat(?:ed|ing)|(?:backing plate|backplate|lining|friction material) (?:has |have )?(?:separated|come apart|parted)',
     ),
   ),
   says('rotor_surface', 'cracked', near(ROTOR, 'crack(?:s|ed)?', 8), rx('heat cracks?|craz', FINE_CRACKS)),
@@ -151,6 +151,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
       'deposits|pad (?:prints?|material|compound)|patch(?:es|y)|blotch(?:es|y)|smear(?:s|ed)?|hot ?spots?|transfer marks',
       4,
     ),
+    rx('blu(?:e|ed|ish)|purple'),
   ),
   says(
     'rotor_surface',

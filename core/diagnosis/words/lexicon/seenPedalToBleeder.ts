@@ -203,6 +203,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'yes',
     rx(
       `(?:open(?:s|ing|ed)?|crack(?:s|ing|ed)?) ${upTo(3)}(?:${BLEEDER}) ${upTo(6)}(?:frees|freed|free|lets? go|releases?|released|turns|spins)`,
+      `(?:until|till|unless) ${upTo(2)}(?:open|crack) ${upTo(3)}(?:${BLEEDER})`,
     ),
   ),
   says(

@@ -1,7 +1,7 @@
 import { COAST, MANY_CLICKS, near, type Rule, rx, says, yes } from './rule';
 
 const SHAKE =
-  'shak(?:e|es|ing|y)|judder(?:s|ing)?|vibrat(?:e|es|ing|ion|ions)|wobbl(?:e|es|ing)|shudder(?:s|ing)?|shimm(?:y|ies)|tremor|jiggl(?:e|es|ing)';
+  'shak(?:e|es|ing|y)|judder(?:s|ing)?|vibrat(?:e|es|ing|ion|ions)|wobbl(?:e|es|ing)|shudder(?:s|ing)?|shimm(?:y|ies)|tremor|jiggl(?:e|es|ing)|buzz(?:es|ing)? (?:in|through)';
 /** Told of what is heard, not of what is felt. */
 const NOISE = '(?:click|knock|clunk|clonk|tick|squeak|creak|scrap|rub|rattl|bang)\\w*';
 const TURN = '(?:per|a|every|each) (?:wheel )?(?:turn|rev|revolution|rotation)';
@@ -37,7 +37,11 @@ export const SHAKE_WORDS: readonly Rule[] = [
   says(
     'shake_where',
     'wheel',
-    near(SHAKE, 'steering wheel|steering|in my hands|through the wheel|(?:and|in) the wheel', 5),
+    near(
+      SHAKE,
+      'steering wheel|steering|in my hands|(?:the )?wheel rim|through the wheel|(?:and|in) the wheel',
+      5,
+    ),
     rx('seat|floor'),
   ),
   says('shake_where', 'seat', near(SHAKE, 'seat|backside|floor|whole car', 5)),
@@ -69,7 +73,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'noise_grind',
     rx(
       'grind(?:s|ing|y)?|ground like|metal (?:on|to) metal|metallic|scrap(?:e|es|ing)',
-      'grat(?:e|es|ing)|graunch(?:es|ing)?|crunch(?:es|ing|y)?|growl(?:s|ing)?',
+      'groan(?:s|ing)?|moan(?:s|ing)?|grat(?:e|es|ing)|graunch(?:es|ing)?|crunch(?:es|ing|y)?|growl(?:s|ing)?',
       'grumbl(?:e|es|ing)|like sandpaper|gritty',
     ),
   ),

@@ -3,7 +3,7 @@ import { found, HANDBRAKE, near, PADS, ROTOR, type Rule, rx, says, upTo, yes } f
 const NOT =
   "doesn't|don't|do not|does not|won't|wouldn't|will not|isn't|not|hardly|barely|didn't|can't|could not|couldn't";
 const PULLS =
-  'tramlin(?:es|ing)|haul(?:s|ing)|slew(?:s|ing)?|pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|moves|heads|jumps|leads|crab(?:s|bing|bed)?';
+  'tramlin(?:es|ing)|haul(?:s|ing)|dips?|nods|slew(?:s|ing)?|pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|moves|heads|jumps|leads|crab(?:s|bing|bed)?';
 const towards = (side: string) =>
   rx(
     `(?:${PULLS}) (?:me |us |it |itself |over |off |the wheel |the steering |hard |strongly |slightly |badly |sharply |a bit )?(?:to )?(?:the )?(?:hard )?${side}`,
@@ -40,7 +40,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'brakes? (?:is |are |were )?gone (?:after|on|by|in)',
       'lost (?:braking|stopping power|deceleration)|no (?:deceleration|braking)',
       'lack(?:s|ing)? (?:of )?(?:bite|braking|stopping)|fad(?:e|es|ed|ing)',
-      `(?:takes|took|needs) ${upTo(4)}(?:longer|further|ages|forever|straight|metres|meters|yards|lengths) to (?:stop|slow)`,
+      `(?:takes|took|needs) ${upTo(4)}(?:longer|further|ages|forever|straight|metres|meters|yards|lengths|miles) to (?:stop|slow|pull up|haul up)`,
       'ran (?:on|wide|off) at|(?:stopping|braking) distances?',
       '(?:weaker|worse) and (?:weaker|worse)',
       'braking (?:power|force|performance) (?:drops|falls|goes|fades|is (?:down|low|poor))',

@@ -12,7 +12,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       '(?:off|over|across|clip|hit|ride|touch) (?:the |a )?(?:kerbs?|curbs?)|changes (?:at |in |with )?(?:every|each) (?:corner|bend)',
       'knock(?:ed|s)? ?(?:off|back)',
     ),
-    rx('from turn \\d|over the corner'),
+    rx(`from turn \\d|over the corner|(?:ran|went|slid|spun) ${upTo(2)}(?:wide|off|through)`),
   ),
   when(
     'temperature_link',
