@@ -34,7 +34,7 @@ export const DRIVERS: Voices = {
     ['discs have gone blue', 'rotor_colour blued'],
     ['I had it on the grass twice', 'off_track yes'],
     ['picked up stones in the gravel', 'off_track yes'],
-    ['pedal drops a bit every time I lift off the kerb', 'after_cornering yes'],
+    ['pedal drops a bit every time I lift off the kerb', 'pedal_long yes; after_cornering yes'],
   ],
   'a driver on the road': [
     ['the brakes feel spongy and the car takes longer to stop', 'pedal_spongy yes; poor_stopping yes'],

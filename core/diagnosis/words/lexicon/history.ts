@@ -65,6 +65,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:${DONE}|fresh|put in|put on|different) ${upTo(3)}(?:pads?|discs?|rotors?|shoes|linings?)`,
       '(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?(?:were |was |have been |are |is |just |got )?(?:changed|replaced|fitted|new|swapped)',
       `put ${upTo(3)}(?:pads|discs|rotors|shoes) (?:in|on)`,
+      `(?:went|gone|moved|switched|upgraded|changed over) (?:back )?to ${upTo(3)}(?:pads|discs|rotors)`,
       '(?:pads?|discs?|rotors?) (?:change|swap|job)|had (?:the |new |my |its )?(?:front |rear )?(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?done',
     ),
     rx(`(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every|wrong way`),

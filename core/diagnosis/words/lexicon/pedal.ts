@@ -32,7 +32,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `(?:travels?|goes|moves|drops) ${upTo(4)}(?:inch(?:es)?|cm|centimet(?:er|re)s) ${upTo(1)}before`,
       "pedal (?:was|used to be|sat) (?:much |a lot |a bit )?higher|pedal's (?:\\w+ )?(?:lower|longer|low|long)",
       '(?:inch(?:es)?|cm|bit|lots?|loads|plenty) of (?:slack|free play|nothing)',
-      `pedal (?:has |have )?(?:dropped|come down|lost) ${upTo(2)}(?:inch(?:es)?|cm|mm|bit)`,
+      `pedal (?:has |have )?(?:dropp?(?:ed|s)|comes? down|lost|loses) ${upTo(2)}(?:inch(?:es)?|cm|mm|bit)`,
       'long travel|excessive (?:brake )?(?:pedal )?travel',
       'travel (?:is |has become )?(?:excessive|too much|too long)',
       '(?:lots|lot|loads|too much|more) (?:of )?(?:pedal )?travel',
@@ -51,12 +51,12 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'foot (?:goes|going|gets) (?:further|deeper|lower|right down|all the way down)',
       `(?:dead|nothing|free play) ${upTo(2)}(?:first|top) ${upTo(2)}(?:inch|cm|travel|part|half)`,
     ),
-    rx(`first ${PRESS}|first time|bearings?|hub|joints?|seat|fuel|pressure|revs|ride|${HANDBRAKE}`),
+    rx(`first ${PRESS}|first (?:time|stop)|bearings?|hub|joints?|seat|fuel|pressure|revs|ride|${HANDBRAKE}`),
   ),
   yes(
     'pedal_long',
     near('pedal', 'long(?! (?:time|drive|run|while|straight|trip))|low(?! (?:speed|rpm|revs))', 3),
-    rx(`first ${PRESS}|first time|releas(?:e|ed|ing)`),
+    rx(`first ${PRESS}|first (?:time|stop)|releas(?:e|ed|ing)`),
   ),
   yes(
     'pedal_to_floor',
@@ -107,7 +107,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'sometimes (?:goes |it goes |is )?(?:rock )?hard(?! to)|^hard (?:with|when|while) (?:the )?engine',
       '(?:big|good|huge|hefty|massive|mighty|proper) (?:shove|push|press|kick)|lots of effort',
       '(?:really |have to |had to |got to |need to )(?:really )?lean(?:ing)? on (?:it|them|the (?:pedal|brakes?))',
-      '^(?:still|very|really|too|just) (?:hard|stiff|heavy)$',
+      '^(?:still|very|really|too|just) (?:hard|stiff|heavy)$|^(?:it |they )?feels? (?:wooden|solid)$',
     ),
     rx(END),
   ),
@@ -165,6 +165,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
   yes(
     'first_press_long',
     rx(
+      `(?:long|low|soft|deep) pedal (?:only )?(?:on|at|for) (?:the )?first (?:stop|corner|brak)`,
       `first ${PRESS} ${upTo(7)}(?:long|low|soft|nothing|deep|floor|further)`,
       `first brake ${upTo(5)}(?:long|low|soft|nothing|deep|floor|further)`,
       `(?:long|low|soft|deep|nothing|floor) ${upTo(3)}first ${PRESS}`,

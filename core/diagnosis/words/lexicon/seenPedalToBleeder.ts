@@ -96,7 +96,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'pedal_pump',
     'rises',
     rx(
-      '(?:firm|better|higher|good|ok|okay) (?:when|if|once|after) (?:i |you |it is )?pump(?:ed|ing)?|pumps up|comes? up (?:when|if|as) (?:i |you )?pump(?:ed|ing)?',
+      '(?:firm|better|higher|good|ok|okay) (?:when|if|once|after) (?:i |you |it is )?pump(?:ed|ing)?|pumps up|(?:comes? up|rises|climbs|builds(?: up)?) (?:when|if|as) (?:i |you |it is )?pump(?:ed|ing)?',
     ),
     'same',
   ),

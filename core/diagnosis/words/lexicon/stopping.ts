@@ -16,8 +16,8 @@ const heldAgainst = (side: string) =>
   rx(
     `(?:hold|steer|keep|turn)(?:ing)? (?:the )?(?:steering )?(?:wheel )?(?:to )?(?:the )?${side} (?:to|just to|and|or)`,
   );
-const BACK = 'rears?|rear (?:wheels?|tyres?|axle|end)|back (?:end|wheels?|axle)|tail';
-const FRONT = 'fronts?|front (?:wheels?|tyres?|axle|end)';
+const BACK = 'rears?|rear (?:wheels?|tyres?|axle|end|brakes?)|back (?:end|wheels?|axle|brakes?)|tail';
+const FRONT = 'fronts?|front (?:wheels?|tyres?|axle|end|brakes?)';
 const HOT =
   '(?:red |burning |really |very |too |boiling |piping |so |much )*(?:hot|hotter|cooking|glow(?:s|ing)|scorching)';
 const NAMED_WHEEL = '(?:(?:front|rear|back) (?:left|right)|(?:left|right) (?:front|rear|back))';
@@ -187,7 +187,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:new )?(?:set of )?pads every|(?:heavy|fast|quick|excessive) pad wear',
     ),
     rx(
-      'new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle',
+      '(?:went|going|gone) (?:back )?(?:to|for|with) |new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle',
       `wedge|even(?:ly)?|wear(?:s|ing)? (?:well|normally|slowly|fine|ok|okay)|(?:faster|quicker) than|${near('pads?', 'inner|inside|outer|outside', 1).source}`,
     ),
   ),
