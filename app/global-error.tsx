@@ -17,8 +17,10 @@ export default function GlobalError({ error }: { error: Error & { digest?: strin
           lineHeight: 1.5,
         }}
       >
-        <h1>{onServer ? 'Bavrin cannot reach its database' : 'This page broke'}</h1>
-        <p>
+        <h1 style={{ fontSize: '1.9rem', fontWeight: 700, lineHeight: 1.2 }}>
+          {onServer ? 'Bavrin cannot reach its database' : 'This page broke'}
+        </h1>
+        <p style={{ margin: '0.75rem 0 1.25rem' }}>
           {onServer
             ? 'What you entered is kept on this device and is sent when the server answers again, and this page comes back by itself. Nothing is lost.'
             : `Something broke in the page itself (${error.message}). Entries already made are kept and sent when it is open again.`}
@@ -26,7 +28,13 @@ export default function GlobalError({ error }: { error: Error & { digest?: strin
         <button
           type="button"
           onClick={() => window.location.reload()}
-          style={{ minHeight: 44, padding: '0 1rem', fontSize: '1rem' }}
+          style={{
+            minHeight: 44,
+            padding: '0 1rem',
+            fontSize: '1rem',
+            fontWeight: 600,
+            border: '2px solid currentColor',
+          }}
         >
           Try again
         </button>

@@ -57,7 +57,9 @@ export function ComplaintStage() {
       <Touched />
       {asked.length > 0 && (
         <p className="mt-3">
-          <b className="font-semibold">Worth asking now:</b>{' '}
+          <b className="font-semibold">
+            {judgement.verdict.enough ? 'Could still be asked:' : 'Worth asking now:'}
+          </b>{' '}
           {asked.map((id, index) => (
             <span key={id}>
               {index > 0 && ', '}
