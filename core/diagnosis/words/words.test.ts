@@ -105,7 +105,10 @@ const LINES: [text: string, suggests: string][] = [
   ['Wheel bearing replaced on the front left', 'hub_work yes'],
   ['sat with my foot on the brake on the grid, now it judders', 'held_hot yes; vibration_braking yes'],
   ['handbrake on straight after the session', 'held_hot yes; temperature_link only_hot; usage track'],
-  ['race pads on the road, no bite cold', 'compound track; poor_stopping yes; usage road'],
+  [
+    'race pads on the road, no bite cold',
+    'compound track; poor_stopping yes; temperature_link only_cold; usage road',
+  ],
   [
     'standard pads at a track day, gave up after 4 laps',
     'compound street; usage track; temperature_link only_hot',

@@ -39,7 +39,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'wheel',
     near(
       SHAKE,
-      'steering wheel|steering|in my hands|(?:the )?wheel rim|through the wheel|(?:and|in) the wheel',
+      'steering wheel|steering|(?:in|through) (?:my|the) (?:hands|fingers)|(?:the )?wheel rim|through the wheel|(?:and|in) the wheel',
       5,
     ),
     rx('seat|floor'),

@@ -45,7 +45,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'only_cold',
     rx(
       `(?:only |just )?(?:when|while) ${upTo(3)}cold|only cold|cold only`,
-      'with cold (?:pads|brakes|discs)',
+      'with cold (?:pads|brakes|discs)|no (?:initial )?bite cold',
       `(?:take|takes|took|need|needs) ${upTo(6)}to (?:wake up|come in|warm up|start working)`,
       `(?:until|till) ${upTo(4)}(?:warm(?:ed|s)?|hot|heat|temperature|corners?|laps?)`,
       'first (?:few )?(?:stops?(?: of the day)?|presses|corners|thing)(?: in the morning)?',
