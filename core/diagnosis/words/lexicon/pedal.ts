@@ -19,7 +19,8 @@ export const PEDAL_WORDS: readonly Rule[] = [
       "(?:goes|went|gone|going|gets|got|turns|is|was|it's|feels|only|still|quite|too) (?:all |really |very |a bit |still )?soft",
       'softer|^soft|(?:slightly|a bit|a little|sometimes|then) soft',
     ),
-    rx(END),
+    // It is not the pads that are to be softer.
+    rx(END, `softer ${upTo(2)}(?:pads?|compound|tyres?|springs?)`),
   ),
   says('pedal_spongy', 'yes', rx("(?:isn't|not|never|less) (?:as |so |quite |really )?firm")),
   yes('pedal_soft_end', near('mushy|soft|gives?|giving|spongy|spongey', END, 3)),

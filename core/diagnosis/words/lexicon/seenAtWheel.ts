@@ -28,7 +28,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     'lever_high',
     rx(
       `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:too high|high|pulls? (?:all the way|right|too far) up|${MANY_CLICKS}|right up)`,
-      `many clicks on the ${HANDBRAKE}`,
+      `many clicks on the ${HANDBRAKE}|^(?:it takes |takes |it has |needs )?too many clicks`,
     ),
     'frees',
   ),

@@ -12,7 +12,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'vibration_braking',
     rx(SHAKE),
     new RegExp(
-      `\\b(?:${COAST}|off the brake|clutch|gearbox|pedal (?:shakes|shaking|vibrates|vibrating)|(?:i|you|we) rock (?:it|the wheel)|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
+      `\\b(?:${COAST}|off the brake|shake(?:s|n)? hands|clutch|gearbox|pedal (?:shakes|shaking|vibrates|vibrating)|(?:i|you|we) rock (?:it|the wheel)|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
     ),
   ),
   says('vibration_braking', 'yes', near('discs?|rotors?', 'warped', 3)),
@@ -57,13 +57,14 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'smell_or_smoke',
     rx(
       'smell(?:s|ed|ing|y)?|stink(?:s|ing|y)?|stank|smok(?:e|es|ed|ing|y)',
-      'burn(?:s|t|ing) (?:smell|brakes?|pads?)|smelt',
+      'burn(?:s|t|ing) (?:smell|brakes?|pads?)|smelt|(?:brakes?|caliper|wheel) (?:was |were |are |is )?(?:caught |on )fire|flames',
     ),
+    rx('paint|petrol|fuel|perfume|coolant|damp|mould'),
   ),
   yes(
     'noise_squeal',
     rx(
-      'squeal(?:s|ed|ing|y)?|squeak(?:s|ed|ing|y)?|screech(?:es|ed|ing|y)?|squawk(?:s|ed|ing)?|sing(?:s|ing)',
+      'squeal(?:s|ed|ing|y)?|squeak(?:s|ed|ing|y)?|screech(?:es|ed|ing|y)?|scream(?:s|ed|ing)?|squawk(?:s|ed|ing)?|sing(?:s|ing)',
       'nois(?:e|es) like (?:a )?(?:goose|pig|whistle|trumpet|seagull)',
       'whin(?:e|es|ing)|whistl(?:e|es|ing)|howl(?:s|ing)?|chirp(?:s|ing)?|high ?pitch(?:ed)?',
     ),

@@ -71,7 +71,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'drifts? (?:left|right|to)|crab(?:s|bing|bed)?',
       `(?:${NOT}) (?:brake|stop|slow|pull up) (?:evenly|straight|in a straight line)`,
       '(?:keep|keeping|hold|holding) (?:it|the car) (?:in a )?straight',
-      '(?:two|both) hands on the wheel|(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side|only one side (?:works|brakes|bites)',
+      '(?:two|both) hands on the wheel|(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side|one side (?:of the )?(?:front |rear )?(?:axle |brakes? )?(?:brakes|bites|grabs|grips|works) (?:harder|more|earlier|first|better)|only one side (?:works|brakes|bites)',
     ),
     rx(
       'pull(?:s|ed|ing)? (?:all the way |right )?(?:over|in|into|up|away|off)|does it|trailer|caravan',
