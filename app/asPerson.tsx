@@ -1,9 +1,10 @@
 import type { Metadata } from 'next';
 import { headers } from 'next/headers';
-import { redirect, unstable_rethrow } from 'next/navigation';
+import { redirect } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { may, type Right } from '@/core/base/people/roles';
 import { NotYours } from '@/features/frame/people/NotYours';
+import { toFailure } from '@/server/db/failures';
 import { AT } from '@/server/guard/policy';
 import { as } from '@/server/people/actor';
 import { signedIn } from '@/server/people/here';
@@ -19,8 +20,8 @@ export function page<P>(right: Right, render: (props: P) => Promise<ReactNode> |
 }
 
 /**
- * The title of such a page; where nobody is signed in, or it is not theirs, it has none to tell. One that cannot be had is left out: it
- * comes last, and would take the page away that is there already.
+ * The title of such a page; where nobody is signed in, or it is not theirs, it has none to tell. One that the database does not give is
+ * left out: it comes last, and would take the page away that is there already.
  */
 export function title<P>(right: Right, make: (props: P) => Promise<Metadata>) {
   return async (props: P): Promise<Metadata> => {
@@ -28,8 +29,7 @@ export function title<P>(right: Right, make: (props: P) => Promise<Metadata>) {
       const actor = await signedIn();
       return actor && may(actor.role, right) ? await as(actor, () => make(props)) : {};
     } catch (error) {
-      // What sends elsewhere, or says that there is no such page, is no failure.
-      unstable_rethrow(error);
+      if (toFailure(error)?.code !== 'unavailable') throw error;
       return {};
     }
   };

@@ -26,10 +26,7 @@ function useField(name: Name, shown = (value: string) => value) {
   const origin = originOf(name, value, flag === 'yes', sources);
   return {
     register,
-    error: errorWords(get(formState.errors, name), () => {
-      const onFile = String(get(sources.onFile?.draft, name) ?? '');
-      return onFile && shown(onFile);
-    }),
+    error: errorWords(get(formState.errors, name), () => get(sources.onFile?.draft, name), shown),
     ...(origin ? { hint: asSentence(ORIGINS[origin]) } : {}),
   };
 }

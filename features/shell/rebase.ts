@@ -69,14 +69,17 @@ export function markMeanwhile<T extends FieldValues>(
 
 /**
  * What is said at a field.
- * @param onFile what stands there on file, as the field shows it; empty for nothing
+ * @param onFile what stands there on file
+ * @param shown a value as the field shows it
  */
 export function errorWords(
   error: { type?: string; message?: string } | undefined,
-  onFile: () => string,
+  onFile: () => unknown,
+  shown: (value: string) => string,
 ): string | undefined {
   if (error?.type !== MEANWHILE) return error?.message;
-  return `On file it is ${onFile() || 'empty'} by now: yours stays when you save`;
+  const is = String(onFile() ?? '');
+  return `On file it is ${is === '' ? 'empty' : shown(is)} by now: yours stays when you save`;
 }
 
 /** What is said of a refusal of what was changed meanwhile, once what is new has come into the form. */

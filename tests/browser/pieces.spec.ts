@@ -7,7 +7,7 @@ const BUILT = join(ROOT, '.next-test');
 /** The server draws none of its parts: what they are cut into only the browser names. */
 const DRAWN_BY_THE_BROWSER = 'job/kept';
 
-/** A part that is fetched apart, under another that is fetched apart, is named by a piece that is not built: the page waits for it forever. */
+/** For a part that is fetched apart under another one the bundler may name a piece that it does not build: the page waits for it forever. */
 test('every piece that a page names was built', () => {
   const named = readdirSync(join(BUILT, 'server/app'), { recursive: true, encoding: 'utf8' })
     .filter((file) => file.endsWith('react-loadable-manifest.json') && !file.includes(DRAWN_BY_THE_BROWSER))

@@ -27,12 +27,12 @@ export function simulatedInstrument(
 ): SimulatedInstrument {
   const spec = INSTRUMENTS[kind];
   const serial = options.serial ?? `SIM-${kind.slice(0, 2).toUpperCase()}1`;
-  const needle = settlingNeedle(spec, options.random);
+  const display = settlingDisplay(spec, options.random);
   return {
     spec,
     place: (pose, atMs) =>
-      needle.place(pose === null ? undefined : truthFor(kind, condition, pose, options.radii), atMs),
-    display: needle.display,
+      display.place(pose === null ? undefined : truthFor(kind, condition, pose, options.radii), atMs),
+    display: display.at,
     receive(line, atMs) {
       const request = parseRequest(line);
       if (!request.ok) return [];
@@ -40,10 +40,10 @@ export function simulatedInstrument(
         return [
           formatMessage({ type: 'identity', kind, resolution: spec.resolution, unit: spec.unit, serial }),
         ];
-      const shown = needle.display(atMs);
+      const shown = display.at(atMs);
       if (!shown) return [formatMessage({ type: 'fault', fault: 'contact' })];
       if (request.value === 'zero') {
-        needle.zero(shown.value);
+        display.zero(shown.value);
         return [formatMessage({ type: 'reading', value: 0, unit: spec.unit, settled: shown.settled })];
       }
       return [formatMessage(readingOf(shown, spec))];
@@ -52,7 +52,7 @@ export function simulatedInstrument(
 }
 
 /** What a display shows: it swings from what it showed to what there is to see, and scatters a little around that. */
-function settlingNeedle(spec: InstrumentSpec, random: () => number) {
+function settlingDisplay(spec: InstrumentSpec, random: () => number) {
   let truth: number | undefined;
   let from = 0;
   let since = 0;
@@ -69,13 +69,13 @@ function settlingNeedle(spec: InstrumentSpec, random: () => number) {
       since = atMs;
       scatter = spec.noise * normal(random);
     },
-    display(atMs: number) {
+    at(atMs: number) {
       if (truth === undefined) return null;
       const left = swingAt(atMs);
       const settled = Math.abs(left) < HALF_STEP * spec.resolution;
       return { value: stepped(truth + left + scatter - zero, spec.resolution), settled };
     },
-    /** What it shows is its nought from now on. */
+    /** What it shows is its zero from now on. */
     zero(shown: number): void {
       zero += shown;
     },

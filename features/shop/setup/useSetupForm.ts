@@ -36,10 +36,7 @@ export function useSetupForm(shop: ShopRow) {
      */
     field: (name: SetupName, shown = (value: string) => value) => ({
       value: get(typed, name) as string,
-      error: errorWords(get(errors, name), () => {
-        const onFile = String(get(setupDraft(shop, units), name));
-        return onFile && shown(onFile);
-      }),
+      error: errorWords(get(errors, name), () => get(setupDraft(shop, units), name), shown),
       onChange: (event: { target: { value: string } }) => {
         form.setValue(name, event.target.value);
         kept.keep();

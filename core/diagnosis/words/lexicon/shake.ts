@@ -4,6 +4,8 @@ const SHAKE =
   'shak(?:e|es|ing|y)|judder(?:s|ing)?|vibrat(?:e|es|ing|ion|ions)|wobbl(?:e|es|ing)|shudder(?:s|ing)?|shimm(?:y|ies)|tremor|jiggl(?:e|es|ing)|buzz(?:es|ing)? (?:in|through)';
 /** Told of what is heard, not of what is felt. */
 const NOISE = '(?:click|knock|clunk|clonk|tick|squeak|creak|scrap|rub|rattl|bang)\\w*';
+const SEAT = 'backside|bum|butt|seat|pants|hips';
+const feltIn = (where: string) => `(?:feel|felt|feels) (?:it )?(?:in|through) (?:my |the )?(?:${where})`;
 const TURN = '(?:per|a|every|each) (?:wheel )?(?:turn|rev|revolution|rotation)';
 
 /** Shake, noise, smell and lamp. */
@@ -27,10 +29,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
   says(
     'vibration_braking',
     'yes',
-    rx(
-      '(?:feel|felt|feels) (?:it )?(?:in|through) (?:my |the )?(?:backside|bum|butt|seat|pants|hips|steering wheel|hands|fingers)',
-      'like a washing machine',
-    ),
+    rx(feltIn(`${SEAT}|steering wheel|hands|fingers`), 'like a washing machine'),
     new RegExp(`\\b(?:${COAST})\\b|pull|drag|heat`),
   ),
   yes('vibration_coasting', near(SHAKE, `${COAST}|off the brake`, 6)),
@@ -45,12 +44,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     rx('seat|floor'),
   ),
   says('shake_where', 'seat', near(SHAKE, 'seat|backside|floor|whole car', 5)),
-  says(
-    'shake_where',
-    'seat',
-    rx('(?:feel|felt|feels) (?:it )?(?:in|through) (?:my |the )?(?:backside|bum|butt|seat|pants|hips)'),
-    rx(COAST),
-  ),
+  says('shake_where', 'seat', rx(feltIn(SEAT)), rx(COAST)),
   says('judder_order', 'first', rx(`once ${TURN}`), rx(NOISE)),
   says('judder_order', 'second_or_more', rx(`(?:twice|(?:two|three|four|several|many) times) ${TURN}`)),
   yes(

@@ -1,4 +1,4 @@
-import { COAST, type Rule, rx, upTo, when, yes } from './rule';
+import { COAST, HANDBRAKE, type Rule, rx, upTo, when, yes } from './rule';
 
 const TIMES = 'laps?|hard stops|stops|sessions?|stints?|minutes|mins|miles|kilomet(?:er|re)s';
 
@@ -36,7 +36,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       'cold and hot|hot and cold|(?:comes?|came) (?:good|back)|straight away',
       'cool(?: down| off|ing)|no fade|stays? firm',
       // What happened there, not when it shows.
-      `gravel|grass|(?:sat|held|stood|parked|waited) ${upTo(4)}(?:brakes?|pedal|handbrake) on`,
+      `gravel|grass|(?:sat|held|stood|parked|waited) ${upTo(4)}(?:brakes?|pedal|${HANDBRAKE}) on`,
       '(?:fine|good|ok|okay|better|right|normal) (?:once|when|as|after)',
     ),
   ),
@@ -100,7 +100,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       `never (?:really |quite |fully )?recovers?|(?:same|no better|still (?:there|bad|soft|long)|not even) ${upTo(2)}(?:next|the next|following) (?:morning|day)`,
     ),
     // It is the pedal that stays down.
-    rx(`pedal ${upTo(3)}(?:come|coming) (?:back )?up|come back up by itself`),
+    rx(`pedal ${upTo(3)}(?:come|coming) (?:back )?up`),
   ),
   when(
     'usage',
