@@ -34,8 +34,12 @@ export function isDenied({ rule, first, last }: Match, others: readonly Match[],
       other.last < first &&
       !text.slice(other.last, first).some((word) => AND.test(word)),
   );
-  return !isOfAnother && text[at + 1] !== 'only' && text[at + 1] !== 'just';
+  const isBounded = text.slice(last + 1).some((word) => UNLESS.test(word));
+  return !isOfAnother && !isBounded && text[at + 1] !== 'only' && text[at + 1] !== 'just';
 }
+
+/** A denial holds up to these: "doesn't shake unless I brake hard". */
+const UNLESS = /^(?:unless|until|till|except)$/;
 
 /** What is joined by these shares a denial: "doesn't squeal or shake". */
 const AND = /^(?:or|nor|and)$/;

@@ -3,11 +3,12 @@ import { ALL_SORTS } from '../../../tests/support/voices/allSorts';
 import { AT_THE_CAR } from '../../../tests/support/voices/atTheCar';
 import { COUNTER } from '../../../tests/support/voices/counter';
 import { DRIVERS } from '../../../tests/support/voices/drivers';
+import { PLAIN } from '../../../tests/support/voices/plain';
 import { SHOP } from '../../../tests/support/voices/shop';
 import { SOUNDS_LIKE } from '../../../tests/support/voices/soundsLike';
 import { readWords } from './words';
 
-const VOICES = { ...DRIVERS, ...SHOP, ...AT_THE_CAR, ...COUNTER, ...ALL_SORTS, ...SOUNDS_LIKE };
+const VOICES = { ...DRIVERS, ...SHOP, ...AT_THE_CAR, ...COUNTER, ...ALL_SORTS, ...SOUNDS_LIKE, ...PLAIN };
 
 describe.each(Object.entries(VOICES))('%s', (_, lines) => {
   it.each(lines)('%s', (text, suggests) => {

@@ -310,7 +310,7 @@ export const ALL_SORTS: Voices = {
     ['pads were changed at the dealer, since then it squeaks', 'friction_new yes; noise_squeal yes'],
     ['it shakes so bad at 120 I can see the wheel move', 'vibration_braking yes'],
     ['the faster I go the more it shakes when braking', 'vibration_braking yes'],
-    ['light vibration in brake pedal at low speeds', 'vibration_braking yes'],
+    ['light vibration in brake pedal at low speeds', 'vibration_braking yes; pedal_pulses yes'],
     ['humming noise gets louder with speed', ''],
     ['front left brake drags and pulls to the left', 'wheel_drags one FL; pulls yes; pull_side left'],
     ['both rear wheels drag', 'wheel_drags one'],

@@ -26,7 +26,7 @@ export const DRIVERS: Voices = {
     ['the first stab after a right hander goes long', 'after_cornering yes; first_press_long yes'],
     [
       'big vibration in the pedal and the wheel at the end of the straight',
-      'vibration_braking yes; shake_where wheel',
+      'vibration_braking yes; pedal_pulses yes; shake_where wheel',
     ],
     ['smoke pouring off the left rear in the pits', 'smell_or_smoke yes RL; usage track'],
     ['pads were down to the metal after the race', 'pad_thickness worn_out; usage track'],

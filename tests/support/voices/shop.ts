@@ -63,7 +63,7 @@ export const SHOP: Voices = {
     ['Pads were down to the metal on one side', 'pad_thickness worn_out'],
     ['Inner pad worn to nothing, outer like new', 'pad_wear_shape inner_thin'],
     ["Feels like I'm driving over a cattle grid when I brake", 'vibration_braking yes'],
-    ['Judder through the pedal at low speed', 'vibration_braking yes'],
+    ['Judder through the pedal at low speed', 'vibration_braking yes; pedal_pulses yes'],
     ['It vibrates only above 100 when braking lightly', 'vibration_braking yes'],
     ['First press goes down to the floor, second one is hard', 'first_press_long yes; pedal_to_floor yes'],
     ['After the kerbs at T3 I have to pump', 'after_cornering yes; first_press_long yes'],

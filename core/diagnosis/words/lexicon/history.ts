@@ -8,9 +8,9 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       '(?:was |been |just |we |i )?(?:bled|bleeding|bleed(?! nipples?| screws?))',
       `(?:${DONE}) ${upTo(3)}(?:calipers?|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)`,
-      '(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?) (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed|swapped|overhauled|refurbished)',
+      '(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)(?: and (?:the )?\\w+)? (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed|swapped|overhauled|refurbished)',
       '(?:hose|line) (?:swap|change|job)|opened (?:the )?(?:system|hydraulics|lines?)',
-      'fluid (?:change|changed|flush(?:ed)?)|changed the (?:brake )?fluid',
+      'fluid (?:was |has been |got |just )?(?:changed?|flush(?:ed)?|renewed|replaced)|changed the (?:brake )?fluid',
     ),
     rx('not (?:been )?(?:bled|opened)|never (?:bled|opened)|needs? (?:a )?bleed(?:ing)?'),
   ),
@@ -28,7 +28,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       `(?:${DONE}|put) ${upTo(6)}(?:master|servo|booster)(?: cylinder)?`,
-      '(?:master|servo|booster)(?: cylinder)? (?:was |has been |just |got )?(?:changed|replaced|fitted|swapped|new|rebuilt|overhauled|renewed|done)',
+      '(?:master|servo|booster)(?: cylinder)?(?: and (?:the )?(?:master|servo|booster)(?: cylinder)?)? (?:was |were |has been |have been |just |got )?(?:changed|replaced|fitted|swapped|new|rebuilt|overhauled|renewed|done)',
     ),
   ),
   says(
@@ -47,6 +47,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `fluid ${upTo(4)}(?:\\d+|two|three|four|five|few|several|many) years ago`,
       'old (?:brake )?fluid',
       `fluid (?:is |was )?${upTo(2)}(?:old|years old|ancient|never changed|not been changed|original)`,
+      `fluid ${upTo(2)}(?:hasn't|has not|not|n't) (?:been )?changed ${upTo(2)}(?:\\d+|two|three|four|five|six|ten|several|many|for) years`,
       'years? old fluid|never (?:had )?(?:its |the )?fluid changed',
     ),
   ),
@@ -63,26 +64,32 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       `(?:${DONE}|fresh|put in|put on|different) ${upTo(3)}(?:pads?|discs?|rotors?|shoes|linings?)`,
-      '(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?(?:were |was |have been |are |is |just |got )?(?:changed|replaced|fitted|new|swapped)',
+      '(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?(?:were |was |have been |are |is |just |got )?(?:all |both )?(?:changed|replaced|fitted|new|swapped)',
+      '(?:with|than) (?:the |my )?old (?:pads|discs)',
       `put ${upTo(3)}(?:pads|discs|rotors|shoes) (?:in|on)`,
       `(?:went|gone|moved|switched|upgraded|changed over) (?:back )?to ${upTo(3)}(?:pads|discs|rotors)`,
       '(?:pads?|discs?|rotors?) (?:change|swap|job)|had (?:the |new |my |its )?(?:front |rear )?(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?done',
     ),
-    rx(`(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every|wrong way`),
+    rx(
+      `(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every|wrong way|side to side|left to right|swapped (?:them )?(?:over|round)`,
+    ),
   ),
   says(
     'bed_in_done',
     'no',
     rx(
-      "(?:not|never|n't|without|no) (?:been )?(?:properly )?(?:bedded|burnished|(?:bed(?:ding)?|run)(?: them)?(?: ?-?in))",
+      "(?:not|never|n't|without|no|nobody) (?:been )?(?:properly )?(?:bedded|burnished|(?:bed(?:ding)?|run)(?: them)?(?: ?-?in))",
+      '(?:not|never) bed (?:them|it|the pads|the discs)',
       "no bed(?:ding)? ?-?in|forgot to bed|didn't bed|no time to bed",
     ),
   ),
   says(
     'bed_in_done',
     'yes',
-    rx('(?:bedded|burnished) (?:them |it )?(?:-?in|properly|fine|as per|to the|by the)'),
-    rx("not|never|didn't|without"),
+    rx(
+      '(?:bedded|burnished) (?:them |it |the (?:new )?(?:pads|discs) )?(?:-?in|properly|fine|as per|to the|by the)',
+    ),
+    rx("not|never|nobody|didn't|without"),
   ),
   says(
     'held_hot',
@@ -104,7 +111,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       'agricultural',
     ),
     rx(
-      'cut ?off|took off|goes off|run off|brakes? (?:went|came|been) off',
+      '^(?:and )?went off(?: again)?$|cut ?off|took off|goes off|run off|brakes? (?:went|came|been) off',
       `(?:linings?|pads?|nuts?|wheels?) ${upTo(2)}(?:went|came) off`,
     ),
   ),
@@ -183,6 +190,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|(?:was|been) in (?:a |the )?(?:barn|shed|garage)|not (?:been )?(?:used|driven|moved)) ${upTo(5)}(?:months?|years?|winter|ages|long|since)`,
       `(?:hasn't|has not|not|hardly) (?:been )?(?:turned a wheel|moved|driven|used|run|out) ${upTo(2)}(?:since|for|all)`,
       '(?:after|over|all) (?:the )?winter|(?:after|from|long) standing|barn find|laid up',
+      `(?:sits|stands|lives|sat|stood) ${upTo(4)}most of the (?:year|time)`,
       `been stored|in storage|on (?:axle |jack )?stands ${upTo(2)}(?:since|for|all)`,
     ),
     rx(`(?:${DONE})|went in`),

@@ -1,4 +1,4 @@
-import { HANDBRAKE, near, type Rule, rx, says, upTo, yes } from './rule';
+import { FELT_IN_PEDAL, HANDBRAKE, near, type Rule, rx, says, upTo, yes } from './rule';
 
 const PEDAL = '(?:brake |middle )?(?:pedals?|brakes?)';
 const UNYIELDING =
@@ -6,6 +6,8 @@ const UNYIELDING =
 const PRESS = '(?:press|push|stab|pump|application|touch|stroke|dab|stamp|prod)';
 const END =
   '(?:at )?(?:the )?(?:very )?(?:end|bottom) of (?:the |its )?(?:travel|stroke|pedal)|when (?:i )?press(?:ed|ing)? (?:really )?hard(?:er)?';
+/** Without the engine any pedal goes hard. */
+const ENGINE_OFF = 'engine (?:is |was )?(?:off|stopped|not running|switched off)';
 const SPONGY =
   'spong(?:y|ey|e)|sogg(?:y|ier)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding)|like (?:treacle|mud)';
 
@@ -20,7 +22,12 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'softer|^soft|(?:slightly|a bit|a little|sometimes|then) soft',
     ),
     // It is not the pads that are to be softer.
-    rx(END, `softer ${upTo(2)}(?:pads?|compound|tyres?|springs?)`),
+    rx(
+      END,
+      'suspension|ride',
+      `hoses? ${upTo(3)}balloon`,
+      `softer ${upTo(2)}(?:pads?|compound|tyres?|springs?)`,
+    ),
   ),
   says('pedal_spongy', 'yes', rx("(?:isn't|not|never|less) (?:as |so |quite |really )?firm")),
   yes('pedal_soft_end', near('mushy|soft|gives?|giving|spongy|spongey', END, 3)),
@@ -28,7 +35,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     'pedal_long',
     rx(
       '(?:long|low|longer|lower|deep) (?:brake )?pedal',
-      '(?:brake )?pedal (?:is |was |goes |went |gets |getting |got |feels |gone |been |has gone |has been |has become |went a bit )?(?:much |very |really |quite |a bit |too |so )?(?:long|low|deep)(?:er)?',
+      '(?:brake )?pedal (?:is |was |goes |went |gets |getting |got |feels |gone |been |has gone |has been |has become |has been getting |been getting |keeps getting |went a bit )?(?:much |very |really |quite |a bit |too |so )?(?:long|low|deep)(?:er)?',
       '^(?:but |and |still |very |really |too |so |just )*(?:long|low)$',
       `(?:travels?|goes|moves|drops) ${upTo(4)}(?:inch(?:es)?|cm|centimet(?:er|re)s) ${upTo(1)}before`,
       "pedal (?:was|used to be|sat) (?:much |a lot |a bit )?higher|pedal's (?:\\w+ )?(?:lower|longer|low|long)",
@@ -37,7 +44,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'long travel|excessive (?:brake )?(?:pedal )?travel',
       'travel (?:is |has become )?(?:excessive|too much|too long)',
       '(?:lots|lot|loads|too much|more) (?:of )?(?:pedal )?travel',
-      `(?:travel|stroke) ${upTo(2)}(?:grown|increased|gone up|got longer|gets longer)`,
+      `(?:travel|stroke) ${upTo(2)}(?:grown|increased|gone up|went up|got longer|gets longer)`,
       `(?:travel|stroke) ${upTo(2)}(?:grows|growing|increases|increasing|gets longer|getting longer)`,
       '(?:almost|nearly) (?:to|on) the floor|half ?way down|(?:just|also|but|only|too) (?:long|low)',
       'goes (?:down )?a long way|goes down (?:a long way|too far|further)',
@@ -52,7 +59,9 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'foot (?:goes|going|gets) (?:further|deeper|lower|right down|all the way down)',
       `(?:dead|nothing|free play) ${upTo(2)}(?:first|top) ${upTo(2)}(?:inch|cm|travel|part|half)`,
     ),
-    rx(`first ${PRESS}|first (?:time|stop)|bearings?|hub|joints?|seat|fuel|pressure|revs|ride|${HANDBRAKE}`),
+    rx(
+      `first ${PRESS}|first (?:time|stop)|bearings?|hub|joints?|seat|fuel|pressure|revs|ride|push ?rod|${HANDBRAKE}`,
+    ),
   ),
   yes(
     'pedal_long',
@@ -71,7 +80,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:pedal|brakes?) (?:just )?(?:has |have )?(?:disappeared|vanished|was gone|had gone|gone completely|went away)',
       '(?:then|and) (?:it|the pedal|they) (?:just )?(?:went away|disappeared|vanished)',
       '^(?:it|they) (?:just )?(?:went away|vanished|disappeared) (?:in|at|into)',
-      'no brakes at all',
+      'no brakes at all|(?:i|we|he|she) (?:just )?had (?:absolutely )?nothing$',
     ),
     rx('slowly|sinks?|sank|sinking|creeps?|almost|nearly'),
   ),
@@ -100,9 +109,9 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'hard to (?:press|push|depress)(?! (?:back|in))',
       '(?:needs?|takes?|have to use|with|wants?) (?:two feet|both feet|all my (?:weight|strength)|(?:a lot|a (?:heck|hell) of a(?: lot)?|a load|loads|plenty) (?:of )?(?:force|effort|leg|muscle|shove|push|pressure)|(?:so |too )?much (?:force|effort))',
       `(?:pressure|force|effort) ${upTo(3)}(?:huge|high|enormous|massive)`,
-      'stand(?:ing)? on (?:it|them|the pedal|the brakes?)',
+      '(?:stand|stamp)(?:ing)? on (?:it|them|the pedal|the brakes?)',
       '(?:press|push|stamp|shove)(?:ing)? (?:on )?(?:it |them |the pedal |the brakes? )?(?:really |very |so |too |much |twice as )hard(?:er)?',
-      'no (?:brake |power )?(?:servo|assist(?:ance)?|power assist(?:ance)?|boost)',
+      'no (?:brake |power )?(?:servo|assist(?:ance)?|power assist(?:ance)?|boost)(?! (?:in|on|fitted|any ?more))',
       'brakes? (?:goes|go|gets|went|feels) (?:very |rock )?hard',
       '(?:pushing|pressing|stamping|shoving) hard|(?:more and more|ever more) (?:pressure|force|effort)',
       'sometimes (?:goes |it goes |is )?(?:rock )?hard(?! to)|^hard (?:with|when|while) (?:the )?engine',
@@ -110,12 +119,13 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:really |have to |had to |got to |need to )(?:really )?lean(?:ing)? on (?:it|them|the (?:pedal|brakes?))',
       '^(?:still|very|really|too|just) (?:hard|stiff|heavy)$|^(?:it |they )?feels? (?:wooden|solid)$',
     ),
-    rx(END),
+    rx(END, ENGINE_OFF),
   ),
   yes(
     'pedal_hard',
     near('pedal', 'hard|stiff|heavy', 2),
     rx(
+      ENGINE_OFF,
       `${END}|(?:hit|press|push|stamp|stand|step)(?:s|ed|ing)? ${upTo(2)}pedal`,
       'hard (?:laps?|braking|stops?|corners?)',
     ),
@@ -136,6 +146,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       4,
     ),
   ),
+  yes('pedal_pulses', rx(FELT_IN_PEDAL)),
   yes('pedal_pulses', rx('pulsing|pulsat(?:es|ing|ion)')),
   yes('pedal_pulses', rx('pedal (?:\\w+ )?(?:vibrat(?:es|ing|ed)|buzz(?:es|ing))'), rx('abs')),
   says(
@@ -154,12 +165,12 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'pedal (?:takes|needs) (?:ages|forever|a (?:second|while|moment)|time|long) to (?:come|return)',
       'slowly (?:comes?|coming|returns?|rises?) (?:back|up)',
       '(?:comes?|coming|returns?|rises?) (?:back |up )*(?:very |really |too |rather )?slow(?:ly|er)?',
-      "(?:doesn't|does not|won't|not) (?:come|coming) back(?: up)?",
+      "(?:doesn't|does not|won't|not) (?:come|coming) (?:all the way |fully |right )?back(?: up)?",
       'stays? (?:down|low)|sticks? down|brakes? releases? late',
       `let(?:ting|s)? go ${upTo(6)}(?:stays?|still|keeps?) (?:braked|braking|on)`,
       '(?:brakes? )?(?:stay|stays|stayed|staying|hang|hangs) (?:partly |slightly |a bit |half )?on(?: after| when)?',
       'calipers? (?:are |is )?(?:not|hardly|slow|late) (?:to )?(?:letting|let) go|(?:not|never|hardly) lett?(?:ing)? go (?:after|of|when|fully)',
-      'slow(?:ly)? (?:to )?releas(?:e|es|ing)|(?:late|lazy) release',
+      'slow(?:ly)? (?:to )?releas(?:e|es|ing)|(?:late|lazy) release|releas(?:e|es|ing) (?:too |very |really )?(?:slow(?:ly)?|late)',
     ),
     rx(`the track|road|lamps?|lights?|${HANDBRAKE}`),
   ),
@@ -177,14 +188,14 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:press|push|pump|hit|tread)(?: it| them| the pedal| the brakes?)? twice',
       `pump(?:ed|ing)? (?:it|them|the pedal|the brakes) ${upTo(4)}to get`,
       'pump(?:ed|ing)? (?:it|them|the pedal|the brakes) (?:up )?(?:once|twice|first|into|before|to get|helps?|a few times)',
-      '(?:if|when) (?:i|you) pump|double (?:pump|tap|press)',
+      'pumping (?:brings|builds|gets|raises) (?:it|them|the pedal) (?:back )?up|(?:if|when) (?:i|you) pump|double (?:pump|tap|press)',
       '(?:needs?|wants?|keeps?|takes?) (?:a )?pumping|(?:have|has|had|got) to pump',
       'pump (?:it|them|the pedal|the brakes) (?:up|and (?:it|they))|pumped (?:it |them |the pedal |the brakes )?(?:up|and (?:it|they))',
-      "(?:needs?|need|have|had) (?:a |to )?(?:second |two |pump|tap)(?: [\\w']+){0,2}",
-      '(?:two|couple of|few) (?:presses|pumps|stabs|goes)|^pump(?:ed)? (?:it )?(?:once|twice)',
-      'dab (?:it|them) first|quick tap|left foot tap',
+      "(?:needs?|need|have|had) (?:a |to )?(?:second |two (?!hands|feet|people)|pump|tap)(?: [\\w']+){0,2}",
+      '(?:two|couple of|few) (?:pedal )?(?:presses|pumps|stabs|goes)|^pump(?:ed)? (?:it )?(?:once|twice)',
+      'pump(?:ed|ing)? (?:it |them |the pedal |the brakes )?(?:up )?on the straights?|dab (?:it|them) first|quick tap|left foot tap',
       `tap(?:ping|ped)? (?:it|them|the brakes?|the pedal) ${upTo(3)}(?:before|on the straights?)`,
     ),
-    rx('two feet|force'),
+    rx('two feet|force', ENGINE_OFF),
   ),
 ];

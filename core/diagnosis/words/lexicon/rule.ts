@@ -74,6 +74,9 @@ export const WET = 'leak(?:s|ing)?|weep(?:s|ing)?|drip(?:s|ping)?|wet';
 /** Said of a figure that is past its limit. */
 export const HIGH =
   'high|bad|excessive|out of (?:spec|limits|limit|tolerance)|over (?:the )?limit|too much|past (?:the )?limit';
+/** A shake that the foot feels, through the pedal. */
+export const FELT_IN_PEDAL =
+  '(?:vibrat|shak|judder|shudder|tremor)\\w* (?:in|through) (?:the |my )?(?:brake )?pedal';
 /** Without the brake. */
 export const COAST =
-  'without (?:the )?brak(?:e|es|ing)|not braking|off the brakes?|coasting|cruising|all the time|even when not|no brakes? on|brak(?:e|ing) or not';
+  'without (?:the )?brak(?:e|es|ing)|not braking|off the brakes?|coasting|cruising|all the time|even when not|no brakes? on|brak(?:e|ing) or not|brakes? or no brakes?';

@@ -17,6 +17,9 @@ const JOINT = 'ball ?joints?|bush(?:es|ings?)?|track rods?(?: ends?)?|tie rods?(
 const SHIELD = '(?:dust|splash|backing|brake) (?:shield|plate)|shield';
 /** Of the heat, not through the disc. */
 const FINE_CRACKS = `(?:hairline|surface|fine|small|tiny|spider|little) ${upTo(1)}cracks?`;
+/** Said of what moves as it should. */
+const FREE = 'free(?:ly)?|moves? easily';
+const NOT_FREE = "not|n't|frees|freed";
 /** Said of a wheel that is held and rocked. */
 const MOVES = 'rocks?|rocking|play|moves|movement|wobbles?|clunks?';
 const DUCT = '(?:brake )?ducts?|ducting|cooling (?:hoses?|pipes?)|air scoops?';
@@ -46,6 +49,8 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     near('(?:slide |guide |slider |caliper )?pins?|sliders?|slides', STUCK, 2),
     'free',
   ),
+  says('slide_pins', 'free', near('(?:slide |guide |slider |caliper )?pins?|sliders', FREE, 2), rx(NOT_FREE)),
+  says('piston_return', 'free', near('pistons?', FREE, 3), rx(NOT_FREE)),
   found(
     'piston_return',
     'stiff',
@@ -117,7 +122,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     near(
       PADS,
       'crumbl(?:e|ed|ing)|chunks? (?:missing|out)|(?:broke|broken|breaking) up|(?:fell|falling) apart',
-      6,
+      8,
     ),
   ),
   says(
@@ -129,6 +134,13 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     ),
   ),
   says('rotor_surface', 'cracked', near(ROTOR, 'crack(?:s|ed)?', 8), rx('heat cracks?|craz', FINE_CRACKS)),
+  // At an edge or a hole it goes on growing.
+  says(
+    'rotor_surface',
+    'cracked',
+    near('cracks?|cracked', '(?:drill(?:ed|ing)? |vent )?holes?|edge', 4),
+    rx('pads?', 'wheel|rim|hose|boot'),
+  ),
   found('rotor_surface', 'grooves', near(ROTOR, 'groov(?:es|ed)|scored|scoring|ridges', 6), 'smooth'),
   says(
     'rotor_surface',

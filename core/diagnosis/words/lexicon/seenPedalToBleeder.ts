@@ -1,6 +1,7 @@
 import { found, near, ROTOR, type Rule, rx, says, upTo, WET } from './rule';
 
 const BLEEDER = 'bleed(?:er)? (?:nipples?|screws?)|bleeders?|nipples?';
+const MANY_BUBBLES = 'lots|loads|plenty|(?:keep|keeps|kept) coming|full of|nothing but';
 const BROKEN = 'torn|split|damaged|cracked|missing|perished|broken|lost';
 const WRONG_FLUID =
   '(?:mineral|engine|gear|motor) oil|(?:power steering|transmission) (?:fluid|oil)|atf|silicone (?:brake )?fluid';
@@ -17,7 +18,12 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     ),
     rx(`${ROTOR}|pads?|empty overnight`),
   ),
-  found('fluid_look', 'dark', near('fluid', 'black|dark|brown|dirty|coffee|treacle|muddy', 4), 'clear'),
+  found(
+    'fluid_look',
+    'dark',
+    near('fluid', 'black|dark|brown|dirty|coffee|cola|tea|treacle|muddy', 5),
+    'clear',
+  ),
   says('fluid_look', 'debris', near('fluid|reservoir', 'specks?|bits|flakes|rubber bits|debris', 4)),
   found(
     'fluid_moisture',
@@ -57,12 +63,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       `(?:wet|damp|fluid|drip\\w*) ${upTo(7)}(?:shoes?|pedal area|push ?rod|carpet|footwell|under the (?:dash|pedals?)|pedal box)`,
     ),
   ),
-  found(
-    'bubbles',
-    'many',
-    near('air|bubbles', 'lots|loads|plenty|(?:keep|keeps|kept) coming|full of|nothing but', 3),
-    'none',
-  ),
+  found('bubbles', 'many', near('air|bubbles', MANY_BUBBLES, 3), 'none'),
   says(
     'bubbles',
     'many',
@@ -77,6 +78,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(`(?:some |a bit of |a few )?(?:air|bubbles) ${upTo(2)}(?:came|come|coming) (?:out|from|through|up)`),
     rx('keeps?|kept'),
   ),
+  says('bubbles', 'few', near('(?:air )?bubbles', BLEEDER, 4), rx(MANY_BUBBLES)),
   found(
     'hose_swell',
     'yes',
@@ -96,7 +98,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'pedal_pump',
     'rises',
     rx(
-      '(?:firm|better|higher|good|ok|okay) (?:when|if|once|after) (?:i |you |it is )?pump(?:ed|ing)?|pumps up|(?:comes? up|rises|climbs|builds(?: up)?) (?:when|if|as) (?:i |you |it is )?pump(?:ed|ing)?',
+      '(?:firm|better|higher|good|ok|okay) (?:when|if|once|after) (?:i |you |it is )?pump(?:ed|ing)?|pumps up|pumping (?:brings|builds|raises) (?:it|them|the pedal) (?:back )?up|(?:comes? up|rises|climbs|builds(?: up)?) (?:when|if|as) (?:i |you |it is )?pump(?:ed|ing)?',
     ),
     'same',
   ),

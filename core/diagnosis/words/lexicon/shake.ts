@@ -38,7 +38,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'wheel',
     near(
       SHAKE,
-      'steering wheel|steering|(?:in|through) (?:my|the) (?:hands|fingers)|(?:the )?wheel rim|through the wheel|(?:and|in) the wheel',
+      'steering wheel|steering|(?:in|through) (?:my|the) (?:hands|fingers)|(?:the )?wheel rim|through the wheel|(?:and|in|at) the wheel',
       5,
     ),
     rx('seat|floor'),

@@ -6,7 +6,7 @@ const PULLS =
   'tramlin(?:es|ing)|haul(?:s|ing)|dips?|nods|slew(?:s|ing)?|pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|moves|heads|jumps|leads|crab(?:s|bing|bed)?';
 const towards = (side: string) =>
   rx(
-    `(?:${PULLS}) (?:me |us |it |itself |over |off |the wheel |the steering |hard |strongly |slightly |badly |sharply |a bit )?(?:to )?(?:the )?(?:hard )?${side}`,
+    `(?:${PULLS}) (?:me |us |it |itself |over |off |the wheel |the steering |hard |strongly |slightly |badly |sharply |a bit )?(?:too? )?(?:the )?(?:hard )?${side}`,
   );
 /** What goes aside there is not the car, or nothing does. */
 const NOT_ASIDE =
@@ -30,6 +30,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'poor_stopping',
     rx(
       `(?:${NOT}) (?:really |just )?(?:stop|slow|stopping|slowing|brake|bite|grip|pull up)(?: down| as| like| well| properly| anymore)?`,
+      '(?:hardly|barely) (?:stops|slows|brakes|bites|pulls up)',
       "(?:don't|doesn't|not|aren't) (?:feel |work |stop )?(?:as|so) (?:sharp|strong|good|well|effective)",
       'no (?:initial |first |cold )?(?:bite|stopping power|stopping|stop|retardation|brakes|power in the brakes)',
       '(?:hardly|barely) any (?:brakes?|braking|stopping)',
@@ -57,7 +58,9 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:weak|useless|hopeless|terrible|awful|poor) (?:on|at|in|when)',
       `(?:firm|good|hard) pedal ${upTo(3)}no (?:stopping|brakes?|bite|stop)`,
     ),
-    rx('no brakes? (?:at all|on)|under the foot|evenly|straight line|brake straight|stop straight'),
+    rx(
+      'no brakes? (?:at all|on)|or no brakes?|under the foot|evenly|straight line|brake straight|stop straight',
+    ),
   ),
   yes(
     'pulls',
@@ -134,25 +137,27 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `(?:like|as if|feels) (?:the |my )?${HANDBRAKE}(?:'s| is| was| were| has been) (?:still |left )?on`,
       '(?:held|holding) back|holds (?:itself )?back|rolls? to a (?:stop|halt)',
       '(?:barely|hardly) rolls?',
+      near('drag(?:s|ging)?|bind(?:s|ing)?', 'all (?:round|four|of them)', 3).source,
     ),
     rx('all (?:the time|winter|summer|year|day|night|week)'),
   ),
-  says(
+  found(
     'wheel_drags',
     'one',
     rx(
-      `(?:wheel|corner|front|rear|left|right|side|caliper|brakes?|it) ${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck on|seized|sticks|sticking|stuck$|hangs(?! on)|(?:stay|stays) locked|seiz(?:e|es|ing)|rub(?:s|bing)|locked (?:solid|on|up solid))`,
+      `(?:wheel|corner|front|rear|left|right|side|caliper|brakes?|it) ${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck (?:on|solid|fast)|seized|sticks|sticking|stuck$|hangs(?! on)|(?:stay|stays) locked|seiz(?:e|es|ing)|rub(?:s|bing)|locked (?:solid|on|up solid))`,
       `not (?:fully |quite |properly )?releas(?:e|ing) ${upTo(3)}(?:left|right|one side|front|rear|back)`,
       "drag(?:s|ging)?|bind(?:s|ing)|stuck on|(?:won't|don't|doesn't) turn",
       "(?:won't|doesn't|hardly) spin|wheels? (?:is |are )?(?:hard|difficult|stiff) to turn",
-      'brakes (?:are |keep )?rubb(?:ing|s)',
+      'brakes (?:are |keep )?rubb(?:ing|s)|one wheel (?:is |being |feels |was )*(?:held|holding)',
       `rub(?:s|bing) ${upTo(4)}(?:wheel|front|rear|left|right|corner)`,
     ),
+    'no',
     rx(
-      'all (?:four|wheels|corners|of)|every (?:wheel|corner)',
+      'all (?:four|wheels|corners|of|round)|every (?:wheel|corner)',
       "(?:won't|will not|doesn't|hardly) (?:want to )?roll|everywhere",
       'drag(?:s|ging)? (?:me |it |us )?(?:over )?to|pistons?|pins?',
-      'bleed(?:er)? (?:nipple|screw)|nipple|noise|wheel cylinders?',
+      'bleed(?:er)? (?:nipple|screw)|nipple|noise|sound|wheel cylinders?',
     ),
   ),
   says(
@@ -179,6 +184,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'pads_wear_fast',
     rx(
       `(?:eat(?:s|ing)?|ate|eaten|chew(?:s|ed|ing)?|burn(?:s|t|ed|ing)?|kill(?:s|ed)?|destroy(?:s|ed)?|go(?:es|ing)?|gone through|going|gets?|got through|went|wear(?:s|ing)?) ${upTo(2)}(?:through )?${upTo(3)}(?:pads?|linings?)`,
+      '(?:second|third|fourth|fifth|2nd|3rd|4th|5th) set of (?:pads|fronts|rears|linings) (?:this|in)',
       '(?:went|go(?:es)?|been|got|gone) through (?:a |another |two |three )?(?:set|pair)s? of (?:fronts|rears|pads|linings)',
       "(?:fronts|rears) (?:only |hardly |just |don't |do not |never )?last(?:ed|s)? (?!(?:well|forever|ages|long)\\b)(?:[\\w']+ ?){1,3}",
       "pads? (?:only |hardly |don't |do not |never |are |were |is )?(?:last(?:s|ed)?|wear(?:s|ing)?|disappear|vanish)(?: [\\w']+){0,4}?",
@@ -203,10 +209,11 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'differ',
     rx(
       `${PADS} ${upTo(6)}(?:half|thinner|thicker|twice|more worn|faster|quicker) ${upTo(4)}(?:other side|left|right)`,
+      `pads? on (?:that|this|one|the (?:left|right)) side ${upTo(4)}(?:thinner|thicker|more worn)`,
       `one side ${upTo(4)}pads? ${upTo(4)}(?:other|than)`,
     ),
     'even',
     near('pads?', 'inner|outer|inside|outside', 2),
   ),
-  found('rotor_colour', 'blued', near(ROTOR, 'blue|blued|bluish|purple', 3), 'normal'),
+  found('rotor_colour', 'blued', near(ROTOR, 'blue|blued|bluish|purple', 5), 'normal'),
 ];

@@ -9,22 +9,26 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       `(?:after|following|out of|coming out of|exit of|through|over|from) ${upTo(3)}(?:corners?|cornering|turns?|kerbs?|curbs?|chicane|bends?|bumps?|hairpin|esses|sweepers?|handers?|slalom)`,
       'after (?:the |a |every |each )?(?:fast|quick|long|hard|tight) (?:right|left)s?',
+      'because of (?:the )?(?:kerbs?|curbs?|bumps)',
       '(?:off|over|across|clip|hit|ride|touch) (?:the |a )?(?:kerbs?|curbs?)|changes (?:at |in |with )?(?:every|each) (?:corner|bend)',
       'knock(?:ed|s)? ?(?:off|back)',
     ),
-    rx(`from turn \\d|over the corner|(?:ran|went|slid|spun) ${upTo(2)}(?:wide|off|through)`),
+    rx(
+      `(?:ok|okay|fine|good|better|normal|right) after|from turn \\d|over the corner|(?:ran|went|slid|spun) ${upTo(2)}(?:wide|off|through)`,
+    ),
   ),
   when(
     'temperature_link',
     'only_hot',
     rx(
-      `(?:only |just )?(?:when|once|if|as|after it gets|after getting|when it's|when they're|when they are) ${upTo(5)}(?:hot|warm|up to temperature)`,
+      `(?:only |just )?(?:when|once|if|as|after it gets|after getting|when it's|when they're|when they are) ${upTo(5)}(?:hot|warm|up to temperature|heats? up|warms? up|heat builds)`,
       "(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when |while )?(?:it is |they are |it's |they're )?cold(?! (?:and|or) hot)",
       '(?:over|through|during) (?:the |a )(?:race|session|stint)',
       '(?:the )?hotter (?:it|they|the)|only (?:when )?hot|hot only|when hot',
       `after ${upTo(3)}(?:${TIMES}|a while)|lap (?:\\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)`,
       '(?:on|by|from) (?:the )?(?:\\d+(?:st|nd|rd|th)|second|third|fourth|fifth|sixth|last) lap',
       'laps? in|for (?:a few|a couple of|two|three|four|five|six|\\d+) (?:hard |good )?laps',
+      '(?:grows|longer|softer|worse) (?:in|during) (?:a|the) (?:session|stint|run)|with (?:every|each) (?:stop|session)',
       '(?:every|each) lap|(?:more than|beyond|past) (?:\\d+|two|three|four|five|six|a few) laps',
       '(?:as|through|during) (?:the )(?:session|stint|run|race)(?: goes on)?',
       'end of (?:the |a )?(?:session|stint|run)',
@@ -34,10 +38,10 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       `until ${upTo(3)}(?:hot|warm|laps?|corners?|stops?)|not (?:only )?when hot|hot or cold`,
       'cold and hot|hot and cold|(?:comes?|came) (?:good|back)|straight away',
-      'cool(?: down| off|ing)|no fade|stays? firm',
+      '(?:wet|damp) session|cool(?: down| off|ing)|no fade|stays? firm',
       // What happened there, not when it shows.
       `gravel|grass|(?:sat|held|stood|parked|waited) ${upTo(4)}(?:brakes?|pedal|${HANDBRAKE}) on`,
-      '(?:fine|good|ok|okay|better|right|normal) (?:once|when|as|after)',
+      '(?:fine|good|ok|okay|better|right|normal) (?:once|when|as|after)|(?:goes|went|going) away',
     ),
   ),
   when(
@@ -48,22 +52,25 @@ export const WHEN_WORDS: readonly Rule[] = [
       'with cold (?:pads|brakes|discs)|no (?:initial )?bite cold',
       `(?:take|takes|took|need|needs) ${upTo(6)}to (?:wake up|come in|warm up|start working)`,
       `(?:until|till) ${upTo(4)}(?:warm(?:ed|s)?|hot|heat|temperature|corners?|laps?)`,
-      'first (?:few )?(?:stops?(?: of the day)?|presses|corners|thing)(?: in the morning)?',
+      'first (?:few |two |three )?(?:stops?(?: of the day)?|presses|corners|thing)(?: in the morning)?',
       'in the mornings?|from cold',
       `(?:fine|good|ok|okay|better|right|normal) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
-      '(?:out )?lap only',
+      '(?:out )?lap only|(?:on|during) (?:the |my |every |each )?out ?laps?',
+      `(?:goes|going|went) away (?:once|when|as|after) ${upTo(4)}(?:warms?|warmed|heats?|hot|heat|temperature)`,
     ),
     rx(
       'hot or cold|cold and hot|hot and cold|even when cold',
       '(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when|while) ',
       '(?:good|fine|ok|okay|firm) in the morning',
+      `(?:good|fine|firm) ${upTo(4)}out ?lap|after idling`,
+      `first ${upTo(6)}(?:is|are|was|were|feels?) (?:fine|good|ok|okay|normal|perfect)`,
     ),
   ),
   when(
     'temperature_link',
     'any_time',
     rx(
-      'hot (?:or|and) cold|cold (?:or|and) hot|all the time|always|every (?:time|stop|press)',
+      'hot (?:or|and) cold|cold (?:or|and) hot|all the time|always|(?<!end of )every (?:time|stop|press)',
       'even when cold|straight away|from the (?:start|first stop)|permanently|constantly',
     ),
     rx(
@@ -75,9 +82,10 @@ export const WHEN_WORDS: readonly Rule[] = [
     'recovery',
     'after_cooling',
     rx(
-      `(?:come|comes|came|coming|back|fine|good|ok|okay|normal|recovers?|returns?|returned|right|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|minutes|hour|paddock|pits?|slow lap|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|later)`,
+      `(?:come|comes|came|coming|back|fine|good|ok|okay|normal|recovers?|returns?|returned|right|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow lap|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|later)`,
       "cool(?:s|ed)? (?:down )?(?:and|then) (?:it's |it is |they're )?(?:fine|good|ok|okay|back|normal)",
       '(?:ok|okay|fine|good|normal|firm) (?:(?:again )?(?:today|the next (?:day|morning))|again this morning)',
+      `(?:minutes|hours?|while|day) later ${upTo(4)}(?:back|fine|good|ok|okay|normal|firm)`,
       'after cooling(?: down| off)?|back (?:on|by|during) the (?:cool ?-?down|cooling|slow|in) ?lap',
       `(?:better|improves?|recovers?|comes back) (?:if|when|once|after) ${upTo(4)}(?:back off|backing off|cool(?:s|ed|ing)?|slow(?:s|ed)? down|eas(?:e|ing) off|rest)`,
     ),
@@ -107,7 +115,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'road',
     rx(
       '(?:only |just )?(?:driven|used|drive it|run|running|runs) (?:only |just )?(?:on|round) the (?:road|street)s?',
-      '(?:pads?|compound) (?:on|for) the (?:road|street)|(?:road|street) (?:use|car|driving) only|never (?:on|seen) (?:a |the )?(?:track|circuit)',
+      '(?:pads?|compound) (?:on|for) the (?:road|street)|(?:road|street) (?:use|car|driving) only|^(?:it is |just |only |used as )*(?:a |my |his |her )?daily(?: driver| car)?$|never (?:on|seen) (?:a |the )?(?:track|circuit)',
     ),
     rx('track ?days?|on track|also|as well'),
   ),
@@ -128,7 +136,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       'sprints?|hill ?climbs?',
     ),
     rx(
-      'also|as well|and the road|daily|off (?:the )?track|race (?:pads|compound|fluid|calipers?|kit|brakes?|parts|hoses|discs?)',
+      'also|as well|and the road|daily|previous owner|off (?:the )?track|race (?:pads|compound|fluid|calipers?|kit|brakes?|parts|hoses|discs?)',
     ),
   ),
 ];
