@@ -85,6 +85,7 @@ export const SLIPS: Readonly<Record<string, string>> = {
   judar: 'judder',
   juder: 'judder',
   juders: 'judders',
+  vib: 'vibration',
   vibes: 'vibrates',
   vibs: 'vibration',
   wont: "won't",

@@ -161,7 +161,7 @@ export const AT_THE_CAR: Voices = {
       'replaced all four hoses with steel braided, bled three times, still a soft pedal',
       'system_opened yes; hose_kind braided; pedal_spongy yes',
     ],
-    ['no leaks, level ok, pedal still drops slowly at lights', 'pedal_sinks yes'],
+    ['no leaks, level ok, pedal still drops slowly at lights', 'reservoir_level ok; pedal_sinks yes'],
     ['brake warning comes on in left hand corners', 'warning_light brake'],
     ['abs lamp after changing the wheel bearing', 'warning_light abs; hub_work yes'],
     ['car sat two years, brakes seized on', 'stood_long yes; wheel_drags all'],

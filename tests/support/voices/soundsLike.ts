@@ -215,7 +215,7 @@ export const SOUNDS_LIKE: Voices = {
     ['coolant hose leaking', ''],
     ['gear knob rattles', ''],
     ['washed and vacuumed', ''],
-    ['fluid level ok', ''],
+    ['fluid level ok', 'reservoir_level ok'],
     ['no play in the bearings', 'bearing_play ok'],
     ['brakes cool, no smell', 'smell_or_smoke no'],
   ],

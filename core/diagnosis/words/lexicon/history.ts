@@ -7,7 +7,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       '(?:was |been |just |we |i )?(?:bled|bleeding|bleed(?! nipples?| screws?))',
-      `(?:${DONE}) ${upTo(3)}(?:calipers?|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)`,
+      `(?:${DONE}) ${upTo(4)}(?:calipers?|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)`,
       '(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)(?: and (?:the )?\\w+)? (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed|swapped|overhauled|refurbished)',
       '(?:hose|line) (?:swap|change|job)|opened (?:the )?(?:system|hydraulics|lines?)',
       'fluid (?:was |has been |got |just )?(?:changed?|flush(?:ed)?|renewed|replaced)|changed the (?:brake )?fluid',
@@ -71,7 +71,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?:pads?|discs?|rotors?) (?:change|swap|job)|had (?:the |new |my |its )?(?:front |rear )?(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?done',
     ),
     rx(
-      `(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every|wrong way|side to side|left to right|swapped (?:them )?(?:over|round)`,
+      `(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every|wrong way|(?:inner|outer) pads? (?:like )?new|side to side|left to right|swapped (?:them )?(?:over|round)`,
     ),
   ),
   says(

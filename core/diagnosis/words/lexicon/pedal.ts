@@ -29,6 +29,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `softer ${upTo(2)}(?:pads?|compound|tyres?|springs?)`,
     ),
   ),
+  says('pedal_spongy', 'yes', rx('vapou?r lock')),
   says('pedal_spongy', 'yes', rx("(?:isn't|not|never|less) (?:as |so |quite |really )?firm")),
   yes('pedal_soft_end', near('mushy|soft|gives?|giving|spongy|spongey', END, 3)),
   yes(
@@ -47,6 +48,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `(?:travel|stroke) ${upTo(2)}(?:grown|increased|gone up|went up|got longer|gets longer)`,
       `(?:travel|stroke) ${upTo(2)}(?:grows|growing|increases|increasing|gets longer|getting longer)`,
       '(?:almost|nearly) (?:to|on) the floor|half ?way down|(?:just|also|but|only|too) (?:long|low)',
+      'and (?:goes|gets|sits) (?:very |quite )?(?:long|low)(?:er)?|(?:lost|losing|loses) (?:about )?(?:an |a |\\d+ ?)?(?:mm|cm|inch) of (?:the )?pedal',
       'goes (?:down )?a long way|goes down (?:a long way|too far|further)',
       'travels? (?:too far|a long way)|goes (?:a long way|too far|way) down',
       'pedal (?:goes|travels?) further',
@@ -57,7 +59,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `(?:bites?|grabs?|works?|comes? on|catch(?:es)?) ${upTo(3)}(?:bottom|near the floor|just off the floor|last inch)`,
       '(?:free )?play in the pedal|pedal has (?:a lot of |lots of )?(?:free )?play|dead spot',
       'foot (?:goes|going|gets) (?:further|deeper|lower|right down|all the way down)',
-      `(?:dead|nothing|free play) ${upTo(2)}(?:first|top) ${upTo(2)}(?:inch|cm|travel|part|half)`,
+      `(?:dead|nothing|free play) ${upTo(2)}(?:first|top) ${upTo(2)}(?:inch|cm|travel|part|half|third|bit)`,
     ),
     rx(
       `first ${PRESS}|first (?:time|stop)|bearings?|hub|joints?|seat|fuel|pressure|revs|ride|push ?rod|${HANDBRAKE}`,
@@ -95,14 +97,14 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `(?:push|press) ${upTo(3)}down slowly`,
     ),
     rx(
-      'fluid|level|reservoir|to (?:one|the) (?:side|left|right)|creep(?:s|ing)? (?:in traffic|forwards?|along|into)',
+      'fluid|level|reservoir|to (?:one|the) (?:side|left|right)|(?:car )?creep(?:s|ing)? (?:in traffic|forwards?|back|along|into)',
     ),
   ),
   yes(
     'pedal_hard',
     rx(
       '(?:hard|stiff|heavy|rock hard|solid|wooden) (?:brake )?pedal',
-      'pedal (?:is |was |goes |went |gets |got |feels |gone |has gone |has become )?(?:like )?(?:a |as )?(?:very |really |so |rock |too )?(?:hard|stiff|heavy|brick|rock|wood(?:en)?|solid|concrete)',
+      'pedal (?:is |was |goes |went |gets |got |feels |gone |has gone |has become )?(?:like )?(?:a |as )?(?:very |really |so |rock |too |way too |far too |much too )?(?:hard|stiff|heavy|brick|rock|wood(?:en)?|solid|concrete)',
       'pedal (?:[\\w]+ ){0,3}?(?:is|feels|goes|was) (?:very |really |rock )?(?:hard|stiff|heavy)',
       `(?:it|they) (?:is|are|feels?|felt|was) (?:now )?(?:wooden|rock hard)|brick under|like (?:pressing |standing on |kicking |pushing )?(?:an? )?${UNYIELDING}|brakes? feels? (?:wooden|heavy|solid)`,
       'two feet|both (?:feet|legs)',
@@ -147,6 +149,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     ),
   ),
   yes('pedal_pulses', rx(FELT_IN_PEDAL)),
+  yes('pedal_pulses', rx('pedal (?:[\\w]+ )?(?:up and down)')),
   yes('pedal_pulses', rx('pulsing|pulsat(?:es|ing|ion)')),
   yes('pedal_pulses', rx('pedal (?:\\w+ )?(?:vibrat(?:es|ing|ed)|buzz(?:es|ing))'), rx('abs')),
   says(
@@ -181,7 +184,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `first ${PRESS} ${upTo(7)}(?:long|low|soft|nothing|deep|floor|further)`,
       `first brake ${upTo(5)}(?:long|low|soft|nothing|deep|floor|further)`,
       `(?:long|low|soft|deep|nothing|floor) ${upTo(3)}first ${PRESS}`,
-      `second (?:${PRESS}|one|time) ${upTo(3)}(?:fine|firm|good|ok|okay|normal|hard|right)`,
+      `second (?:${PRESS}|one|time) ${upTo(3)}(?:fine|firm|good|ok|okay|normal|hard|right|up|high|back)`,
       `no (?:pedal|brakes?) (?:until|till) (?:the |a )?(?:second|2nd|third|3rd) ${PRESS}`,
       `(?:floor|carpet|boards) (?:on|with|at) the first ${PRESS}`,
       `(?:on|with|by|at|after|until|till) (?:the |a )?(?:second|2nd|third|3rd) ${PRESS}`,

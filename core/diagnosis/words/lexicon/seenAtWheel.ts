@@ -31,7 +31,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     'lever_high',
     rx(
       `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:too high|high|pulls? (?:all the way|right|too far) up|${MANY_CLICKS}|right up)`,
-      `many clicks on the ${HANDBRAKE}|^(?:it takes |takes |it has |needs )?too many clicks`,
+      `^(?:the )?lever (?:comes|goes) (?:up )?(?:a long way|too far|very high)|many clicks on the ${HANDBRAKE}|^(?:it takes |takes |it has |needs )?too many clicks`,
     ),
     'frees',
   ),
@@ -108,7 +108,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     near(PADS, "stuck|stick(?:s|ing)? in|tight|seized|jammed|won't (?:slide|move)|not sliding", 2),
     'free',
   ),
-  found('pad_surface', 'glazed', near(PADS, 'glazed|shiny|polished', 2), 'normal'),
+  found('pad_surface', 'glazed', near(PADS, 'glazed|shiny|polished|glassy', 2), 'normal'),
   found(
     'pad_surface',
     'contaminated',
@@ -184,6 +184,11 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     ),
   ),
   found('rotor_runout', 'high', near('run ?out', HIGH, 3), 'ok', rx('hub')),
+  says(
+    'rotor_runout',
+    'high',
+    rx(`(?:${ROTOR}) (?:have|has|had|got) (?:some |too much |a lot of )?run ?out`),
+  ),
   found('hub_runout', 'high', near(`hub(?: face)? ${upTo(2)}run ?out`, HIGH, 4), 'ok'),
   says('hub_runout', 'high', rx('hub(?: face)? (?:is |was )?(?:bent|out of true)')),
   found('rotor_dtv', 'high', near('dtv|thickness variation', HIGH, 3), 'ok'),

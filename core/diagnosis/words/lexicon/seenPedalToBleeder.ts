@@ -10,6 +10,11 @@ const WRONG_FLUID =
 export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
   says(
     'reservoir_level',
+    'ok',
+    rx('(?:fluid |reservoir )?level (?:is |was )?(?:ok|okay|fine|good|right|full)'),
+  ),
+  says(
+    'reservoir_level',
     'low',
     rx(
       '(?:fluid|reservoir|level) (?:is |was |looks )?(?:very |really |a bit )?low',
@@ -21,7 +26,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
   found(
     'fluid_look',
     'dark',
-    near('fluid', 'black|dark|brown|dirty|coffee|cola|tea|treacle|muddy', 5),
+    near('fluid', 'black|dark|brown|dirty|coffee|cola|tea|treacle|muddy', 7),
     'clear',
   ),
   says('fluid_look', 'debris', near('fluid|reservoir', 'specks?|bits|flakes|rubber bits|debris', 4)),

@@ -46,6 +46,8 @@ export const SHAKE_WORDS: readonly Rule[] = [
   says('shake_where', 'seat', near(SHAKE, 'seat|backside|floor|whole car', 5)),
   says('shake_where', 'seat', rx(feltIn(SEAT)), rx(COAST)),
   says('judder_order', 'first', rx(`once ${TURN}`), rx(NOISE)),
+  says('judder_order', 'first', rx('(?:1st|first) order')),
+  says('judder_order', 'second_or_more', rx('(?:2nd|second|3rd|third) order')),
   says('judder_order', 'second_or_more', rx(`(?:twice|(?:two|three|four|several|many) times) ${TURN}`)),
   yes(
     'smell_or_smoke',
@@ -80,14 +82,15 @@ export const SHAKE_WORDS: readonly Rule[] = [
       'tick(?:s|ing)(?: noise| sound)?|tapp?(?:s|ing) (?:noise|sound)',
       'bang(?:s|ing)|(?:loud|big|almighty) (?:bang|thump)',
     ),
-    rx('knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the', MANY_CLICKS),
+    rx('knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the|up and down', MANY_CLICKS),
   ),
+  says('warning_light', 'none', rx('no warning (?:lights?|lamps?)')),
   says('warning_light', 'abs', near('abs', 'lights?|lamps?|warning', 3)),
   says(
     'warning_light',
     'brake',
     near(
-      'brake|handbrake|red|exclamation(?: mark)?|fluid|level(?: sensor)?',
+      'brake|handbrake|pads?(?: wear| low)?|red|exclamation(?: mark)?|fluid|level(?: sensor)?',
       'warning(?: light| lamp)?|lamps?|light (?:is |has |came |come |comes |stays )*(?:on|lit|up)|light on the dash|light flickers?',
       3,
     ),
@@ -98,7 +101,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'brake',
     rx(
       "(?:warning|red) (?:light|lamp)(?: [\\w']+){0,2}? (?:on|lit|up|flicker(?:s|ing)?)",
-      'warning (?:light|lamp)|exclamation mark',
+      'warning (?:light|lamp)|exclamation mark|^(?:the |a )?(?:lamp|warning) (?:is |was |came |comes |stays )?on$',
     ),
     rx('abs|at (?:a|the) red light'),
   ),

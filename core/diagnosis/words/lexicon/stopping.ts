@@ -36,6 +36,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:hardly|barely) any (?:brakes?|braking|stopping)',
       '(?:weak|poor|bad|rubbish|terrible|useless|feeble|lazy|crap|awful|hopeless|dreadful) (?:brakes?|braking|stopping|bite)',
       'brakes? (?:is |are |feels? |feel |seems? |were |was |get |gets )?(?:very |really |so |just |a bit |pretty )?(?:weak|poor|bad|rubbish|terrible|useless|feeble|crap|awful|hopeless|dreadful|no good)',
+      `brakes? (?:${NOT}|are not|aren't) (?:really |properly )?work(?:ing)?`,
       'brakes? (?:goes|go|going|went|gone|going) off',
       '(?:brakes?|they) (?:just |simply )?(?:die|dies|died|dying|quit|give up|gave up|pack up|packed up)',
       'brakes? (?:is |are |were )?gone (?:after|on|by|in)',
@@ -59,7 +60,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `(?:firm|good|hard) pedal ${upTo(3)}no (?:stopping|brakes?|bite|stop)`,
     ),
     rx(
-      'no brakes? (?:at all|on)|or no brakes?|under the foot|evenly|straight line|brake straight|stop straight',
+      '(?:hand|parking) brake|no brakes? (?:at all|on)|or no brakes?|under the foot|evenly|straight line|brake straight|stop straight',
     ),
   ),
   yes(
@@ -74,7 +75,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'drifts? (?:left|right|to)|crab(?:s|bing|bed)?',
       `(?:${NOT}) (?:brake|stop|slow|pull up) (?:evenly|straight|in a straight line)`,
       '(?:keep|keeping|hold|holding) (?:it|the car) (?:in a )?straight',
-      '(?:two|both) hands on the wheel|(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side|one side (?:of the )?(?:front |rear )?(?:axle |brakes? )?(?:brakes|bites|grabs|grips|works) (?:harder|more|earlier|first|better)|only one side (?:works|brakes|bites)',
+      '(?:two|both) hands on the wheel|(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side|one side (?:of the )?(?:front |rear )?(?:axle |brakes? )?(?:brakes|bites|grabs|grips|works) (?:harder|more|earlier|first|better)|only one (?:side|(?:of the )?(?:front |rear )?wheels?) (?:works|brakes|bites)',
     ),
     rx(
       'pull(?:s|ed|ing)? (?:all the way |right )?(?:over|in|into|up|away|off)|does it|trailer|caravan',
@@ -121,7 +122,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'axle_locks_early',
     'rear',
     rx(
-      '(?:rear|back)(?: end)? (?:gets|goes|is|feels) (?:light|loose|nervous)',
+      'rear slides$|(?:rear|back)(?: end)? (?:gets|goes|is|feels) (?:light|loose|nervous)',
       '(?:wants?|tries|trying) to (?:swap|change) ends|swaps? ends',
       '(?:back|rear)(?: end)?(?: of (?:the |my )?car)? (?:comes?|came|steps?|stepped|goes|went|swings?|swung) (?:round|around|out)',
     ),
@@ -157,7 +158,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'all (?:four|wheels|corners|of|round)|every (?:wheel|corner)',
       "(?:won't|will not|doesn't|hardly) (?:want to )?roll|everywhere",
       'drag(?:s|ging)? (?:me |it |us )?(?:over )?to|pistons?|pins?',
-      'bleed(?:er)? (?:nipple|screw)|nipple|noise|sound|wheel cylinders?',
+      '(?:bias|balance) bar|bleed(?:er)? (?:nipple|screw)|nipple|noise|sound|wheel cylinders?',
     ),
   ),
   says(

@@ -7,8 +7,9 @@ export const WHEN_WORDS: readonly Rule[] = [
   yes(
     'after_cornering',
     rx(
-      `(?:after|following|out of|coming out of|exit of|through|over|from) ${upTo(3)}(?:corners?|cornering|turns?|kerbs?|curbs?|chicane|bends?|bumps?|hairpin|esses|sweepers?|handers?|slalom)`,
+      `(?:after|following|out of|coming out of|exit of|through|over|from) ${upTo(3)}(?:corners?|cornering|turns?|kerbs?|curbs?|chicane|bends?|bumps?|potholes?|hairpin|esses|sweepers?|handers?|slalom)`,
       'after (?:the |a |every |each )?(?:fast|quick|long|hard|tight) (?:right|left)s?',
+      '(?:long|longer|low|lower|drops) in (?:the )?(?:fast |long )?(?:corners|bends|turns)',
       'because of (?:the )?(?:kerbs?|curbs?|bumps)',
       '(?:off|over|across|clip|hit|ride|touch) (?:the |a )?(?:kerbs?|curbs?)|changes (?:at |in |with )?(?:every|each) (?:corner|bend)',
       'knock(?:ed|s)? ?(?:off|back)',
@@ -23,10 +24,12 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       `(?:only |just )?(?:when|once|if|as|after it gets|after getting|when it's|when they're|when they are) ${upTo(5)}(?:hot|warm|up to temperature|heats? up|warms? up|heat builds)`,
       "(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when |while )?(?:it is |they are |it's |they're )?cold(?! (?:and|or) hot)",
+      '^cold (?:ok|okay|fine|good|firm)$|vapou?r lock',
       '(?:over|through|during) (?:the |a )(?:race|session|stint)',
       '(?:the )?hotter (?:it|they|the)|only (?:when )?hot|hot only|when hot',
       `after ${upTo(3)}(?:${TIMES}|a while)|lap (?:\\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)`,
       '(?:on|by|from) (?:the )?(?:\\d+(?:st|nd|rd|th)|second|third|fourth|fifth|sixth|last) lap',
+      'by (?:session|stint|run) (?:\\d+|two|three|four)',
       'laps? in|for (?:a few|a couple of|two|three|four|five|six|\\d+) (?:hard |good )?laps',
       '(?:grows|longer|softer|worse) (?:in|during) (?:a|the) (?:session|stint|run)|with (?:every|each) (?:stop|session)',
       '(?:every|each) lap|(?:more than|beyond|past) (?:\\d+|two|three|four|five|six|a few) laps',
@@ -38,6 +41,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       `until ${upTo(3)}(?:hot|warm|laps?|corners?|stops?)|not (?:only )?when hot|hot or cold`,
       'cold and hot|hot and cold|(?:comes?|came) (?:good|back)|straight away',
+      'kerb strike|never fades?|^(?:and |it is |is )*(?:gone|disappears|stops|clears) after',
       '(?:wet|damp) session|cool(?: down| off|ing)|no fade|stays? firm',
       // What happened there, not when it shows.
       `gravel|grass|(?:sat|held|stood|parked|waited) ${upTo(4)}(?:brakes?|pedal|${HANDBRAKE}) on`,
@@ -53,7 +57,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       `(?:take|takes|took|need|needs) ${upTo(6)}to (?:wake up|come in|warm up|start working)`,
       `(?:until|till) ${upTo(4)}(?:warm(?:ed|s)?|hot|heat|temperature|corners?|laps?)`,
       'first (?:few |two |three )?(?:stops?(?: of the day)?|presses|corners|thing)(?: in the morning)?',
-      'in the mornings?|from cold',
+      'in the mornings?|from cold|after (?:a )?cold start',
       `(?:fine|good|ok|okay|better|right|normal) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
       '(?:out )?lap only|(?:on|during) (?:the |my |every |each )?out ?laps?',
       `(?:goes|going|went) away (?:once|when|as|after) ${upTo(4)}(?:warms?|warmed|heats?|hot|heat|temperature)`,
