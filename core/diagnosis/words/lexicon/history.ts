@@ -64,7 +64,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       `(?:${DONE}|fresh|put in|put on|different) ${upTo(3)}(?:pads?|discs?|rotors?|shoes|linings?)`,
-      '(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?(?:were |was |have been |are |is |just |got )?(?:all |both )?(?:changed|replaced|fitted|new|swapped)',
+      '(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?(?:were |was |have been |are |is |just |got )?(?:all |both )?(?:changed|replaced|renewed|fitted|new|swapped)',
       '(?:with|than) (?:the |my )?old (?:pads|discs)',
       `put ${upTo(3)}(?:pads|discs|rotors|shoes) (?:in|on)`,
       `(?:went|gone|moved|switched|upgraded|changed over) (?:back )?to ${upTo(3)}(?:pads|discs|rotors)`,
@@ -191,7 +191,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:hasn't|has not|not|hardly) (?:been )?(?:turned a wheel|moved|driven|used|run|out) ${upTo(2)}(?:since|for|all)`,
       '(?:after|over|all) (?:the )?winter|(?:after|from|long) standing|barn find|laid up',
       `(?:sits|stands|lives|sat|stood) ${upTo(4)}most of the (?:year|time)`,
-      `been stored|in storage|on (?:axle |jack )?stands ${upTo(2)}(?:since|for|all)`,
+      `out of (?:winter )?storage|been stored|in storage|on (?:axle |jack )?stands ${upTo(2)}(?:since|for|all)`,
     ),
     rx(`(?:${DONE})|went in`),
   ),
@@ -208,6 +208,6 @@ export const HISTORY_WORDS: readonly Rule[] = [
   says(
     'compound',
     'street',
-    rx('(?:street|standard|stock|road|oem|cheap|budget|ordinary) (?:compound|pads?)'),
+    rx('(?:street|standard|stock|road|oem|cheap(?:est)?|budget|ordinary) (?:compound|pads?)'),
   ),
 ];

@@ -100,7 +100,11 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
   says(
     'pad_wear_shape',
     'taper_along',
-    near(PADS, 'taper(?:s|ed)?|at an angle|(?:like |into )?(?:a )?wedge(?:d| shaped)?', 4),
+    near(
+      PADS,
+      '(?:thick|thin)(?:er)? (?:at|on) the (?:trailing|leading) (?:end|edge|side)|taper(?:s|ed)?|at an angle|(?:like |into )?(?:a )?wedge(?:d| shaped)?',
+      4,
+    ),
   ),
   found(
     'pad_fit',
@@ -168,12 +172,12 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
   says(
     'rotor_surface',
     'heat_checked',
-    rx('heat ?(?:checked|checks|cracks|crazed)|crazed|crazing', near(FINE_CRACKS, `${ROTOR}|face`, 4).source),
+    rx('heat ?(?:checked|checks|cracks|crazed)|crazed|crazing', near(FINE_CRACKS, `${ROTOR}|face`, 7).source),
   ),
   found(
     'rotor_thickness',
     'below_minimum',
-    rx(`(?:${ROTOR}) ${upTo(3)}(?:under|below|past|less than|beyond) (?:the )?min(?:imum)?(?: thickness)?`),
+    rx(`(?:${ROTOR}) ${upTo(7)}(?:under|below|past|less than|beyond) (?:the )?min(?:imum)?(?: thickness)?`),
     'ok',
   ),
   says(
@@ -260,6 +264,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     'taper_radial',
     rx(
       `${PADS} ${upTo(4)}(?:thinner|thin|worn) ${upTo(2)}(?:at|towards) the (?:top|bottom|outer edge|outside edge|inner edge|outside|hub)`,
+      '(?:inner|outer|top|bottom) edge of (?:the )?pads? (?:is |are )?(?:thinner|thicker|more worn)',
     ),
   ),
   says(
@@ -289,7 +294,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     'wheel_mounting',
     'fault',
     rx(
-      'wheel (?:is |was )?(?:out of balance|unbalanced|buckled|bent)|(?:buckled|bent) (?:wheel|rim)',
+      'wheel (?:is |was )?(?:out of balance|unbalanced|buckled|bent)|(?:buckled|bent) (?:the |a )?(?:wheel|rim)',
       'balance weights? (?:is |was |has |have )?(?:gone|missing|lost|come off|fallen off)|lost (?:a |its )?(?:balance )?weights?',
     ),
   ),
@@ -322,8 +327,14 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
   says(
     'drum_adjustment',
     'slack',
-    near('shoes?|drums?|adjusters?', 'out of adjustment|slack|need adjusting|not adjusted|backed off', 3),
+    near(
+      'shoes?|drums?|adjusters?',
+      'out of adjustment|slack|need adjusting|not adjusted|never (?:been )?adjusted|backed off',
+      3,
+    ),
   ),
+  // With the shoes held out by the lever the pedal has less to take up (common practice).
+  says('drum_adjustment', 'slack', near(HANDBRAKE, `pedal ${upTo(3)}(?:better|higher|shorter|good|firm)`, 6)),
   says('drum_surface', 'glazed', near('shoes?|drums?', 'glazed|shiny|polished', 2)),
   says(
     'shoe_lining',

@@ -8,11 +8,7 @@ const WRONG_FLUID =
 
 /** What somebody has seen or measured from the pedal to the bleeder: a note from the bay, or a driver who looked. */
 export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
-  says(
-    'reservoir_level',
-    'ok',
-    rx('(?:fluid |reservoir )?level (?:is |was )?(?:ok|okay|fine|good|right|full)'),
-  ),
+  says('reservoir_level', 'ok', rx('(?:level|reservoir) (?:is |was )?(?:ok|okay|fine|good|right|full)')),
   says(
     'reservoir_level',
     'low',
@@ -33,7 +29,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
   found(
     'fluid_moisture',
     'wet',
-    near('water|moisture', '(?:in the|in|of the) fluid|too high|high', 2),
+    near('water|moisture', '(?:in the|in|into the|into|of the) fluid|too high|high', 2),
     'dry',
   ),
   says(
@@ -42,7 +38,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       `(?:caliper|cylinder) ${upTo(2)}(?:${WET})`,
       `(?:${WET}) ${upTo(4)}(?:caliper|wheel cylinder|rear cylinder)`,
-      `(?:leak(?:s|ing)?|weep(?:s|ing)?) ${upTo(3)}wheel`,
+      `(?:leak(?:s|ing)?|weep(?:s|ing)?) ${upTo(3)}wheel|fluid ${upTo(3)}(?:under|below|beneath) ${upTo(4)}wheel`,
       near('piston seals?|dust boots?', WET, 3).source,
       `(?:wheel|tyre|rim) ${upTo(3)}(?:covered|soaked|wet) ${upTo(3)}(?:fluid|oil)`,
       `(?:fluid|oil) ${upTo(2)}(?:drip|run|weep|seep)\\w* ${upTo(3)}(?:drum|backplate|back plate|hub)`,
@@ -126,7 +122,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'none',
     rx(
       `push ?rod ${upTo(3)}(?:no (?:free )?(?:play|clearance)|too long|preload(?:ed|s)?)`,
-      `no (?:free )?(?:play|clearance|gap) ${upTo(3)}push ?rod`,
+      `no (?:free )?(?:play|clearance|gap) ${upTo(3)}push ?rod|pedal ${upTo(2)}no free play`,
     ),
     'in_range',
   ),
@@ -145,6 +141,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     ),
     'tight',
   ),
+  says('pedal_linkage', 'worn', near('pedal', 'sideways|side to side', 2)),
   says(
     'pedal_linkage',
     'cracked',
@@ -187,7 +184,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'wrong',
     rx(
       near(WRONG_FLUID, 'reservoir|system|brakes?|topp(?:ed|ing)|poured|filled', 6).source,
-      'wrong (?:brake )?fluid',
+      `wrong (?:brake )?fluid|mixed ${upTo(3)}silicone`,
     ),
   ),
   says(

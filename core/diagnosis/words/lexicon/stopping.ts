@@ -32,6 +32,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `(?:${NOT}) (?:really |just )?(?:stop|slow|stopping|slowing|brake|bite|grip|pull up)(?: down| as| like| well| properly| anymore)?`,
       '(?:hardly|barely) (?:stops|slows|brakes|bites|pulls up)',
       "(?:don't|doesn't|not|aren't) (?:feel |work |stop )?(?:as|so) (?:sharp|strong|good|well|effective)",
+      'no brakes? (?:on|at|for|into) the first',
       'no (?:initial |first |cold )?(?:bite|stopping power|stopping|stop|retardation|brakes|power in the brakes)',
       '(?:hardly|barely) any (?:brakes?|braking|stopping)',
       '(?:weak|poor|bad|rubbish|terrible|useless|feeble|lazy|crap|awful|hopeless|dreadful) (?:brakes?|braking|stopping|bite)',
@@ -60,7 +61,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `(?:firm|good|hard) pedal ${upTo(3)}no (?:stopping|brakes?|bite|stop)`,
     ),
     rx(
-      '(?:hand|parking) brake|no brakes? (?:at all|on)|or no brakes?|under the foot|evenly|straight line|brake straight|stop straight',
+      '(?:hand|parking) brake|no brakes? (?:at all|on(?! the first))|or no brakes?|under the foot|evenly|straight line|brake straight|stop straight',
     ),
   ),
   yes(
@@ -150,6 +151,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `not (?:fully |quite |properly )?releas(?:e|ing) ${upTo(3)}(?:left|right|one side|front|rear|back)`,
       "drag(?:s|ging)?|bind(?:s|ing)|stuck on|(?:won't|don't|doesn't) turn",
       "(?:won't|doesn't|hardly) spin|wheels? (?:is |are )?(?:hard|difficult|stiff) to turn",
+      '(?:spin|turn|roll)s? free(?:ly)? (?:except|but not|apart from)',
       'brakes (?:are |keep )?rubb(?:ing|s)|one wheel (?:is |being |feels |was )*(?:held|holding)',
       `rub(?:s|bing) ${upTo(4)}(?:wheel|front|rear|left|right|corner)`,
     ),
@@ -166,7 +168,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'one_hot',
     rx(
       `(?:wheel|rim|alloy|hub|corner|disc|rotor) ${upTo(5)}${HOT}`,
-      `one (?:of the )?(?:front|rear|back)? ?(?:wheels?|discs?|rotors?|rims?|brakes?|fronts|rears) ${upTo(4)}${HOT}`,
+      `one (?:of the )?(?:front|rear|back)? ?(?:wheels?|discs?|rotors?|rims?|brakes?|calipers?|fronts|rears) ${upTo(4)}${HOT}`,
       `(?:a|one|the) (?:very |really )?hot (?:wheel|rim|disc|rotor|corner)`,
       `one (?:front |rear |back )?drum ${upTo(3)}${HOT}`,
       `${NAMED_WHEEL}(?: wheel| rim| disc| rotor| brake)? ${upTo(2)}${HOT}`,
@@ -191,6 +193,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       "pads? (?:only |hardly |don't |do not |never |are |were |is )?(?:last(?:s|ed)?|wear(?:s|ing)?|disappear|vanish)(?: [\\w']+){0,4}?",
       "pads? (?:are |were |is |was )?(?:already )?(?:worn|gone|go|finished|done|used up) (?:out )?(?:in|after|within|again|already|every|too|by) (?:[\\w']+ ?){0,3}",
       `pads? ${upTo(2)}(?:eaten|chewed|burnt|destroyed) (?:up |away )?(?:in|after|by)`,
+      near('(?:every|each) (?:time|event|weekend|outing|track ?day)', 'new (?:set of )?pads', 10).source,
       '(?:new )?(?:set of )?pads every|(?:heavy|fast|quick|excessive) pad wear',
     ),
     rx(

@@ -35,7 +35,8 @@ export const WHEN_WORDS: readonly Rule[] = [
       '(?:every|each) lap|(?:more than|beyond|past) (?:\\d+|two|three|four|five|six|a few) laps',
       '(?:as|through|during) (?:the )(?:session|stint|run|race)(?: goes on)?',
       'end of (?:the |a )?(?:session|stint|run)',
-      'after (?:the |a )?(?:long |steep )?(?:downhill|descent)|worse the (?:longer|further|more|harder) (?:i|you|we|it)',
+      `after ${upTo(3)}(?:downhill|descent)`,
+      'worse the (?:longer|further|more|harder) (?:i|you|we|it)',
       'coming down (?:the|a) (?:pass|mountain|hill)|fade(?:s|d)?|fading',
     ),
     rx(
@@ -57,7 +58,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       `(?:take|takes|took|need|needs) ${upTo(6)}to (?:wake up|come in|warm up|start working)`,
       `(?:until|till) ${upTo(4)}(?:warm(?:ed|s)?|hot|heat|temperature|corners?|laps?)`,
       'first (?:few |two |three )?(?:stops?(?: of the day)?|presses|corners|thing)(?: in the morning)?',
-      'in the mornings?|from cold|after (?:a )?cold start',
+      'in the mornings?|(?:every|each) morning|first \\w+ of the (?:morning|day)|from cold|after (?:a )?cold start',
       `(?:fine|good|ok|okay|better|right|normal) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
       '(?:out )?lap only|(?:on|during) (?:the |my |every |each )?out ?laps?',
       `(?:goes|going|went) away (?:once|when|as|after) ${upTo(4)}(?:warms?|warmed|heats?|hot|heat|temperature)`,
@@ -74,12 +75,12 @@ export const WHEN_WORDS: readonly Rule[] = [
     'temperature_link',
     'any_time',
     rx(
-      'hot (?:or|and) cold|cold (?:or|and) hot|all the time|always|(?<!end of )every (?:time|stop|press)',
+      'hot (?:or|and) cold|cold (?:or|and) hot|all the time|always|(?<!end of )every (?:time|stop|press)(?! sign)',
       'even when cold|straight away|from the (?:start|first stop)|permanently|constantly',
     ),
     rx(
       `${COAST.replace('|all the time', '')}|even off the brake`,
-      `every time ${upTo(4)}(?:corners?|kerbs?|bumps?|turn)|braking or not`,
+      `every time ${upTo(3)}(?:come|came|comes) back|every time ${upTo(4)}(?:corners?|kerbs?|bumps?|turn)|braking or not`,
     ),
   ),
   when(
@@ -87,6 +88,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'after_cooling',
     rx(
       `(?:come|comes|came|coming|back|fine|good|ok|okay|normal|recovers?|returns?|returned|right|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow lap|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|later)`,
+      `(?:once|when|after) ${upTo(3)}cool(?:ed|s)?(?: down)? ${upTo(3)}(?:fine|good|ok|okay|smooth|normal|gone|back)`,
       "cool(?:s|ed)? (?:down )?(?:and|then) (?:it's |it is |they're )?(?:fine|good|ok|okay|back|normal)",
       '(?:ok|okay|fine|good|normal|firm) (?:(?:again )?(?:today|the next (?:day|morning))|again this morning)',
       `(?:minutes|hours?|while|day) later ${upTo(4)}(?:back|fine|good|ok|okay|normal|firm)`,
@@ -136,11 +138,11 @@ export const WHEN_WORDS: readonly Rule[] = [
     'usage',
     'track',
     rx(
-      'track ?days?|circuit|race(?:s|d)?|laps?|sessions?|on (?:the )?track|stints?|paddock|pits',
+      'track ?days?|circuit|race(?:s|d)?|laps?|sessions?|(?:on|from|at) (?:the )?track|stints?|paddock|pits',
       'sprints?|hill ?climbs?',
     ),
     rx(
-      'also|as well|and the road|daily|previous owner|off (?:the )?track|race (?:pads|compound|fluid|calipers?|kit|brakes?|parts|hoses|discs?)',
+      'also|as well|and the road|daily|previous owner|before (?:the|my|his|her) (?:first|next)|off (?:the )?track|race (?:pads|compound|fluid|calipers?|kit|brakes?|parts|hoses|discs?)',
     ),
   ),
 ];
