@@ -1,22 +1,22 @@
-import { CORNERS, type Corner } from '../../core/car/corner';
+import { CORNERS } from '../../core/car/corner';
 import { askFirst } from '../../core/diagnosis/askFirst';
 import { isEnough } from '../../core/diagnosis/enough';
 import type { Fault } from '../../core/diagnosis/network/faults';
-import type { NextCheck, Verdict } from '../../core/diagnosis/verdict';
+import type { Verdict } from '../../core/diagnosis/verdict';
 import { worthOf } from '../../core/diagnosis/worth';
 import type { GivenFinding } from '../../core/readings/given';
-import { FINDINGS, type Finding, findingOf } from '../../core/readings/vocabulary/findings';
+import { FINDINGS, type Finding } from '../../core/readings/vocabulary/findings';
 import { seeded } from '../../tests/support/drawn';
 import {
   type Complaint,
   complaintOf,
   cure,
-  type Look,
   neededMinutes,
   type Policy,
   type Ran,
   type WorkOpen,
 } from './cure';
+import { type Look, placed } from './looks';
 import { perturbedWorld, type World } from './world';
 
 /** Complaints of two causes at once, beside one of each cause, in each of so many sets: a single set is off by some 10 min. */
@@ -74,7 +74,7 @@ function setOfComplaints(_: unknown, set: number): Complaint[] {
   const causes = [...new Set(worlds[0]!.roots.map(({ cause }) => cause))];
   const single = causes.map((cause, at) => {
     const world = worlds[at % worlds.length]!;
-    return felt(world, [world.roots.find((each) => each.cause === cause)!], random);
+    return felt(world, [world.rootOf(cause!, random)], random);
   });
   const pairs = Array.from({ length: PAIRS }, (_, pair) => {
     const world = worlds[pair % worlds.length]!;
@@ -127,23 +127,6 @@ function mostTelling(verdict: Verdict, findings: readonly GivenFinding[]): Look 
     (left, right) => right.bits / right.minutes - left.bits / left.minutes,
   );
   return next && placed(next, findings);
-}
-
-const placed = (next: NextCheck, findings: readonly GivenFinding[]): Look => ({
-  id: next.id,
-  ...placeFor(next, findings),
-});
-
-/** Where no corner stands out one does as well as another. */
-function placeFor({ id, corner, axle }: NextCheck, findings: readonly GivenFinding[]): { corner?: Corner } {
-  if (findingOf(id).place !== 'corner' || (id === 'leak' && !corner)) return {};
-  const open = CORNERS.filter(
-    (each) =>
-      (!axle || each.startsWith(axle === 'front' ? 'F' : 'R')) &&
-      !findings.some((given) => given.id === id && given.place === each),
-  );
-  const at = corner ?? open[0];
-  return at ? { corner: at } : {};
 }
 
 /** The checks as they stand in the list, corner after corner, as somebody without advice would go. */

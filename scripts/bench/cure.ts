@@ -1,4 +1,3 @@
-import type { Corner } from '../../core/car/corner';
 import type { CauseId } from '../../core/diagnosis/causes';
 import { partsMinutes } from '../../core/diagnosis/decision/stakes';
 import { diagnose } from '../../core/diagnosis/diagnose';
@@ -8,8 +7,9 @@ import type { Verdict } from '../../core/diagnosis/verdict';
 import { WORKS } from '../../core/planning/works';
 import type { GivenFinding } from '../../core/readings/given';
 import { familyOf } from '../../core/readings/vocabulary/families';
-import { type FindingId, findingOf } from '../../core/readings/vocabulary/findings';
+import { findingOf } from '../../core/readings/vocabulary/findings';
 import { seeded, seededFor } from '../../tests/support/drawn';
+import type { Look } from './looks';
 import { CAR, type World } from './world';
 
 /** With this much gone the car goes home unmended. */
@@ -21,7 +21,6 @@ const DRIVES = 20;
 /** What is left of a cause once its work is done. */
 const RULED_OUT = 1e-6;
 
-export type Look = { id: FindingId; corner?: Corner };
 /** A work with the chance that any of the causes it is for is there. */
 export type WorkOpen = { work: string; minutes: number; chance: number };
 export type Policy = {

@@ -1,5 +1,6 @@
 import type { Corner } from '../../core/car/corner';
 import type { CarTraits } from '../../core/car/traits';
+import type { CauseId } from '../../core/diagnosis/causes';
 import { channelsOf } from '../../core/diagnosis/network/channels';
 import { type Fault, faultsOf } from '../../core/diagnosis/network/faults';
 import { questionOf } from '../../core/diagnosis/network/parents';
@@ -42,6 +43,11 @@ export function perturbedWorld(random: () => number) {
   return {
     faults,
     roots,
+    /** A cause by itself, at any of the wheels that can have it. */
+    rootOf(cause: CauseId, noise: () => number): Fault {
+      const at = roots.filter((each) => each.cause === cause);
+      return at[Math.floor(noise() * at.length)]!;
+    },
     /** How often a root turns up here. */
     weightOf: (root: Fault) => root.prior * factor(`prior ${root.cause}`),
     present: (of: readonly Fault[], noise: () => number) => broughtAbout(faults, of, noise),
