@@ -34,12 +34,12 @@ export function isDenied({ rule, first, last }: Match, others: readonly Match[],
       other.last < first &&
       !text.slice(other.last, first).some((word) => AND.test(word)),
   );
-  const isBounded = text.slice(last + 1).some((word) => UNLESS.test(word));
+  const isBounded = UNLESS.test(text.slice(last + 1).join(' '));
   return !isOfAnother && !isBounded && text[at + 1] !== 'only' && text[at + 1] !== 'just';
 }
 
-/** A denial holds up to these: "doesn't shake unless I brake hard". */
-const UNLESS = /^(?:unless|until|till|except)$/;
+/** A denial holds up to these: "doesn't shake unless I brake hard", "no judder when cold". */
+const UNLESS = /\b(?:unless|until|till|except)\b|^(?:when |while )?(?:it is |it's )?cold$/;
 
 /** What is joined by these shares a denial: "doesn't squeal or shake". */
 const AND = /^(?:or|nor|and)$/;

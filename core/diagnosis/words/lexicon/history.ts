@@ -20,7 +20,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       'calipers? (?:have |has |are |were |was |just )?(?:came|come|went|gone|put) back',
       `(?:${DONE}|rebuild|had) ${upTo(3)}calipers?|calipers? (?:change|job|swap|rebuild)`,
-      "calipers? (?:was |were |have been |has been |got |just )?(?:[\\w']+ )?(?:changed|replaced|fitted|swapped|rebuilt|off|overhauled|new|refurbished)",
+      "calipers? (?:was |were |have been |has been |got |just )?(?:[\\w']+ )?(?:changed|replaced|fitted|swapped|rebuilt|off|overhauled|done|new|refurbished)",
     ),
   ),
   says(

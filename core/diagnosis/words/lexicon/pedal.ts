@@ -5,7 +5,7 @@ const UNYIELDING =
   '(?:bricks?|rock|blocks? of wood|wood(?:en)?|concrete|granite|stone|marble|iron|steel|a wall|a tree|a post)';
 const PRESS = '(?:press|push|stab|pump|application|touch|stroke|dab|stamp|prod)';
 const END =
-  '(?:at )?(?:the )?(?:very )?(?:end|bottom) of (?:the |its )?(?:travel|stroke|pedal)|when (?:i )?press(?:ed|ing)? (?:really )?hard(?:er)?';
+  'last (?:bit|part|inch|third) of (?:the )?(?:pedal )?(?:travel|stroke)|(?:at )?(?:the )?(?:very )?(?:end|bottom) of (?:the |its )?(?:travel|stroke|pedal)|when (?:i )?press(?:ed|ing)? (?:really )?hard(?:er)?';
 /** Without the engine any pedal goes hard. */
 const ENGINE_OFF = 'engine (?:is |was )?(?:off|stopped|not running|switched off)';
 const SPONGY =
@@ -47,7 +47,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:lots|lot|loads|too much|more) (?:of )?(?:pedal )?travel',
       `(?:travel|stroke) ${upTo(2)}(?:grown|increased|gone up|went up|got longer|gets longer)`,
       `(?:travel|stroke) ${upTo(2)}(?:grows|growing|increases|increasing|gets longer|getting longer)`,
-      '(?:almost|nearly) (?:to|on) the floor|half ?way down|goes half ?way|(?:just|also|but|only|too) (?:long|low)',
+      '(?:almost|nearly) (?:to|on) the floor|half ?way down|(?:goes|drops) (?:to )?half(?: ?way)?|(?:just|also|but|only|too) (?:long|low)',
       'and (?:goes|gets|sits) (?:very |quite )?(?:long|low)(?:er)?|(?:lost|losing|loses) (?:about )?(?:an |a |\\d+ ?)?(?:mm|cm|inch) of (?:the )?pedal',
       'goes (?:down )?a long way|goes down (?:a long way|too far|further)',
       'travels? (?:too far|a long way)|goes (?:a long way|too far|way) down',
@@ -196,6 +196,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'pump (?:it|them|the pedal|the brakes) (?:up|and (?:it|they))|pumped (?:it |them |the pedal |the brakes )?(?:up|and (?:it|they))',
       "(?:needs?|need|have|had) (?:a |to )?(?:second |two (?!hands|feet|people)|pump|tap)(?: [\\w']+){0,2}",
       '(?:two|couple of|few) (?:pedal )?(?:presses|pumps|stabs|goes)|^pump(?:ed)? (?:it )?(?:once|twice)',
+      `tap ${upTo(7)}(?:cures|fixes|helps)|pedal ${upTo(4)}(?:half|low|long) (?:on|at) the first (?:stop|press|application)`,
       'pump(?:ed|ing)? (?:it |them |the pedal |the brakes )?(?:up )?on the straights?|dab (?:it|them) first|quick tap|left foot tap',
       `tap(?:ping|ped)? (?:it|them|the brakes?|the pedal) ${upTo(3)}(?:before|on the straights?)`,
     ),

@@ -39,7 +39,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     'parking_brake',
     'drags',
     rx(
-      `${HANDBRAKE} ${upTo(2)}(?:drags?|dragging|bind(?:s|ing)|stuck on|(?:stays|hangs) on|sticks|seized|(?:isn't|is not|doesn't|does not|won't|not) (?:fully |properly |quite )?(?:returning|return|coming back|releas(?:e|ing)|let go|free))`,
+      `${HANDBRAKE} ${upTo(2)}(?:drags?|dragging|bind(?:s|ing)|stuck on|(?:stays|hangs) on|sticks|sticking|seized|(?:isn't|is not|doesn't|does not|won't|not) (?:fully |properly |quite )?(?:returning|return|coming back|releas(?:e|ing)|let go|free))`,
     ),
     rx('lamps?|lights?|warning'),
   ),
@@ -164,7 +164,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     'deposits',
     near(
       ROTOR,
-      'deposits|pad (?:prints?|material|compound)|patch(?:es|y)|blotch(?:es|y)|smear(?:s|ed)?|hot ?spots?|transfer marks',
+      'deposits|pad (?:prints?|material|compound)|patch(?:es|y)?|blotch(?:es|y)|smear(?:s|ed)?|hot ?spots?|transfer marks',
       4,
     ),
     rx('blu(?:e|ed|ish)|purple'),

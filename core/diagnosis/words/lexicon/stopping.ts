@@ -56,7 +56,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `(?:take|takes|took|need|needs) ${upTo(6)}to (?:wake up|come in|bite|start working)|(?:fell|falls|dropped|drops) off a cliff`,
       'little (?:braking|bite)|(?:run(?:s|ning)?|ran) out of brakes?|nothing happens',
       'not (?:really |too |very )?(?:happy|impressed) with the (?:bite|brakes|stopping)|^(?:no|zero) (?:grip|bite)',
-      'brakes? (?:do|does|did) nothing|no confidence in the brakes?|(?:nothing|not) there',
+      '(?:do|does|did) nothing (?:until|till|when|at)|brakes? (?:do|does|did) nothing|no confidence in the brakes?|(?:nothing|not) there',
       '(?:weak|useless|hopeless|terrible|awful|poor) (?:on|at|in|when)',
       `(?:firm|good|hard) pedal ${upTo(3)}no (?:stopping|brakes?|bite|stop)`,
     ),
@@ -80,7 +80,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     ),
     rx(
       'pull(?:s|ed|ing)? (?:all the way |right )?(?:over|in|into|up|away|off)|does it|trailer|caravan',
-      'steering pulls on the straights?|wheel alignment|needs? (?:an )?alignment',
+      'pulls (?:well|strongly|hard) out of|steering pulls on the straights?|wheel alignment|needs? (?:an )?alignment',
     ),
   ),
   yes('pulls', towards('(?:left|right|one side)'), rx(`corners?|turn(?:s|ing)? (?:left|right)|${NOT_ASIDE}`)),

@@ -2,6 +2,10 @@ import { COAST, HANDBRAKE, type Rule, rx, upTo, when, yes } from './rule';
 
 const TIMES = 'laps?|hard stops|stops|sessions?|stints?|minutes|mins|miles|kilomet(?:er|re)s';
 
+/** It is not there cold, so it is there hot. */
+const NOT_COLD =
+  "(?:no|not|never|\\w+n't) (?:judder|vibrat|shak|shudder|squeal|squeak|pull|drag|grind|nois|wobbl)\\w* (?:when |while )?(?:it is |it's )?cold";
+
 /** When it shows, how it comes back, and how the car is used. */
 export const WHEN_WORDS: readonly Rule[] = [
   yes(
@@ -10,6 +14,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       `(?:after|following|out of|coming out of|exit of|through|over|from) ${upTo(3)}(?:corners?|cornering|turns?|kerbs?|curbs?|chicane|bends?|bumps?|potholes?|hairpin|esses|sweepers?|handers?|slalom)`,
       'after (?:the |a |every |each )?(?:fast|quick|long|hard|tight) (?:right|left)s?',
       '(?:long|longer|low|lower|drops) in (?:the )?(?:fast |long )?(?:corners|bends|turns)',
+      `after ${upTo(3)}bumpy|(?:when|while) cornering`,
       'because of (?:the )?(?:kerbs?|curbs?|bumps)',
       '(?:off|over|across|clip|hit|ride|touch) (?:the |a )?(?:kerbs?|curbs?)|changes (?:at |in |with )?(?:every|each) (?:corner|bend)',
       'knock(?:ed|s)? ?(?:off|back)',
@@ -24,7 +29,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       `(?:only |just )?(?:when|once|if|as|after it gets|after getting|when it's|when they're|when they are) ${upTo(5)}(?:hot|warm|up to temperature|heats? up|warms? up|heat builds)`,
       "(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when |while )?(?:it is |they are |it's |they're )?cold(?! (?:and|or) hot)",
-      '^cold (?:ok|okay|fine|good|firm)$|vapou?r lock',
+      `^cold (?:ok|okay|fine|good|firm)$|vapou?r lock|${NOT_COLD}`,
       '(?:over|through|during) (?:the |a )(?:race|session|stint)',
       '(?:the )?hotter (?:it|they|the)|only (?:when )?hot|hot only|when hot',
       `after ${upTo(3)}(?:${TIMES}|a while)|lap (?:\\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)`,
@@ -42,7 +47,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       `until ${upTo(3)}(?:hot|warm|laps?|corners?|stops?)|not (?:only )?when hot|hot or cold`,
       'cold and hot|hot and cold|(?:comes?|came) (?:good|back)|straight away',
-      'kerb strike|never fades?|^(?:and |it is |is )*(?:gone|disappears|stops|clears) after',
+      'kerb strike|never fades?|^(?:and |it is |is )*(?:gone|disappears|stops|clears) after|clears? up (?:after|once|when|as)',
       '(?:wet|damp) session|cool(?: down| off|ing)|no fade|stays? firm',
       // What happened there, not when it shows.
       `gravel|grass|(?:sat|held|stood|parked|waited) ${upTo(4)}(?:brakes?|pedal|${HANDBRAKE}) on`,
@@ -67,7 +72,8 @@ export const WHEN_WORDS: readonly Rule[] = [
       'hot or cold|cold and hot|hot and cold|even when cold',
       '(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when|while) ',
       '(?:good|fine|ok|okay|firm) in the morning',
-      `(?:good|fine|firm) ${upTo(4)}out ?lap|after idling`,
+      `(?:good|fine|firm) ${upTo(4)}out ?lap|after idling|first (?:stop|corner) after`,
+      NOT_COLD,
       `first ${upTo(6)}(?:is|are|was|were|feels?) (?:fine|good|ok|okay|normal|perfect)`,
     ),
   ),
