@@ -4,37 +4,7 @@ import { figuresOf } from '../../readings/figuresOf';
 import type { FittedPart } from '../shelf/fitted';
 import { PART_KINDS } from '../shelf/parts';
 import type { CarEvent } from '../wear/sessions';
-
-export const SEASON_LANES = {
-  track: 'Days on track',
-  job: 'Jobs',
-  fill: 'Fluid filled',
-  part: 'Parts fitted',
-} as const;
-export type SeasonLane = keyof typeof SEASON_LANES;
-
-/** One thing on the line of a year: a day, or a time of several. */
-export type SeasonEntry = {
-  id: string;
-  lane: SeasonLane;
-  /** ISO days, both inside the year. */
-  from: string;
-  to: string;
-  label: string;
-  about: string;
-  href: string;
-};
-
-/** One figure through a year. */
-export type SeasonSeries = {
-  name: string;
-  /** Which of several it is. */
-  which: string;
-  unit: string;
-  decimals: number;
-  limit?: { value: number; from: string };
-  points: { on: string; value: number; jobId: string }[];
-};
+import type { SeasonEntry, SeasonSeries } from './lanes';
 
 export type SeasonFacts = {
   carId: string;

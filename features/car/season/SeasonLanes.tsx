@@ -1,4 +1,4 @@
-import { SEASON_LANES, type SeasonEntry, type SeasonLane } from '@/core/planning/season/season';
+import { SEASON_LANES, type SeasonEntry, type SeasonLane } from '@/core/planning/season/lanes';
 import { LEFT, MONTHS, monthStarts, WIDTH, xOf } from './axis';
 
 const HEAD = 24;

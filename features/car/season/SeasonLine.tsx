@@ -1,7 +1,7 @@
 'use client';
 
 import type { BaseUnit } from '@/core/base/units/display';
-import type { SeasonSeries } from '@/core/planning/season/season';
+import type { SeasonSeries } from '@/core/planning/season/lanes';
 import { useUnits } from '../../shell/useUnits';
 import { LEFT, MONTHS, monthStarts, WIDTH, xOf } from './axis';
 

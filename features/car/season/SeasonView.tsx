@@ -1,7 +1,7 @@
 'use client';
 
 import { dayWords } from '@/core/base/dates';
-import { SEASON_LANES, type SeasonLane } from '@/core/planning/season/season';
+import { SEASON_LANES, type SeasonLane } from '@/core/planning/season/lanes';
 import type { CarSeason } from '@/server/season/queries';
 import { buttonClass } from '@/ui/Button';
 import { cn } from '@/ui/cn';

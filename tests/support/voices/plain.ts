@@ -646,7 +646,7 @@ export const PLAIN: Voices = {
     ],
     ['A tap with the left foot on the straight cures it.', 'first_press_long yes'],
     ['Passenger door squeaks.', ''],
-    ['Car pulls well out of corners since the new map.', 'after_cornering yes'],
+    ['Car pulls well out of corners since the new map.', ''],
     ['The fronts wear more than the rears, tyres I mean.', ''],
   ],
 };

@@ -20,7 +20,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       'knock(?:ed|s)? ?(?:off|back)',
     ),
     rx(
-      `(?:ok|okay|fine|good|better|normal|right) after|from turn \\d|over the corner|(?:ran|went|slid|spun) ${upTo(2)}(?:wide|off|through)`,
+      `pulls (?:well|strongly) out|(?:ok|okay|fine|good|better|normal|right) after|from turn \\d|over the corner|(?:ran|went|slid|spun) ${upTo(2)}(?:wide|off|through)`,
     ),
   ),
   when(
