@@ -140,8 +140,10 @@ async function loadJob(job: DemoJob, carId: string, today: Date): Promise<void> 
   await loadAnswers(id, 'before', job.answers, clock);
   await loadReadings(id, 'before', job.readings ?? [], clock);
   if (job.decided) await recordVerdict(id, { id: demoId(), decided: job.decided }, clock());
-  if (job.work) await loadWork(id, job.work, clock);
-  await loadAnswers(id, 'after', job.after ?? [], clock);
+  const found = job.work ? await loadWork(id, job.work, clock) : [];
+  const after = job.after ?? [];
+  const only = found.filter(([finding]) => !after.some(([said]) => said === finding));
+  await loadAnswers(id, 'after', [...only, ...after], clock);
   await loadReadings(id, 'after', job.afterReadings ?? [], clock);
   for (const [hold, how] of job.proofs ?? [])
     await proveHold(id, { id: demoId(), hold, how, by: 'Mira' }, clock());
@@ -185,30 +187,28 @@ async function loadDrive(
   await loadAnswers(jobId, 'after', found, clock);
 }
 
-async function loadWork(jobId: string, work: NonNullable<DemoJob['work']>, clock: () => Date): Promise<void> {
+/** Work with its steps as far as they were done; what those found comes back. */
+async function loadWork(
+  jobId: string,
+  work: NonNullable<DemoJob['work']>,
+  clock: () => Date,
+): Promise<DemoJob['answers']> {
   const { procedure, cause, title, before, corners = [], options = {}, measuredBy = null } = work;
   const started = await addWork(
     jobId,
     { id: demoId(), procedure, cause, title, before, corners, options, measuredBy },
     clock(),
   );
+  const found = new Map<string, string>();
   const { steps } = planOf(started);
   for (const step of steps.slice(0, work.ticked === 'all' ? steps.length : work.ticked)) {
-    await addTick(
-      started.id,
-      {
-        id: demoId(),
-        step: step.id,
-        done: true,
-        note: work.notes?.[step.id] ?? '',
-        record: {
-          ...passingRecord(step),
-          ...work.records?.[step.id],
-        },
-      },
-      clock(),
-    );
+    const record = { ...passingRecord(step), ...work.records?.[step.id] };
+    const note = work.notes?.[step.id] ?? '';
+    await addTick(started.id, { id: demoId(), step: step.id, done: true, note, record }, clock());
+    const answer = step.ask?.find(({ value }) => value === record.answer);
+    for (const { id, state } of answer?.finds ?? []) found.set(id, state);
   }
+  return [...found];
 }
 
 async function loadAnswers(

@@ -137,14 +137,11 @@ export const OPEN_JOBS: DemoJob[] = [
       cause: 'booster_supply_lost',
       title: 'New vacuum hose and check valve',
       before: 'No vacuum at the booster',
-      ticked: 'all',
+      ticked: 4,
       measuredBy: { finding: 'assist_vacuum', place: '' },
       notes: { gauge: '0.7 bar at the booster' },
     },
-    after: [
-      ['pedal_now', 'firm'],
-      ['assist_vacuum', 'ok'],
-    ],
+    after: [['assist_vacuum', 'ok']],
   },
   {
     car: 'saloon',
