@@ -8,12 +8,14 @@ import type { CarJob, CarReading } from '@/server/cars/queries';
 import type { CarRow } from '@/server/cars/rows';
 import type { DueLine } from '@/server/due/queries';
 import type { CarFill } from '@/server/fills/queries';
+import type { InBay } from '@/server/jobs/inBay';
 import type { CarSetup } from '@/server/setups/queries';
 import type { CarPast } from '@/server/wear/queries';
 import { buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
 import { type Calendar, figure, shortDate } from '@/ui/format';
 import { Link } from '@/ui/Link';
+import { HoldLine } from '../record/HoldLine';
 import { plainCorners } from '../record/plan/plain';
 import { IfMay } from '../shell/IfMay';
 import { CarFigures } from './CarFigures';
@@ -31,6 +33,7 @@ type Props = {
   shop: Calendar;
   car: CarRow;
   jobs: CarJob[];
+  inBay: InBay[];
   readings: CarReading[];
   due: DueLine[];
   past: CarPast;
@@ -54,6 +57,7 @@ export function CarView({
   shop,
   car,
   jobs,
+  inBay,
   readings,
   due,
   past,
@@ -122,7 +126,12 @@ export function CarView({
             </h2>
             <ul>
               {jobs.map((job) => (
-                <JobLine key={job.id} job={job} shop={shop} />
+                <JobLine
+                  key={job.id}
+                  job={job}
+                  holds={inBay.find(({ id }) => id === job.id)?.holds ?? []}
+                  shop={shop}
+                />
               ))}
               {jobs.length === 0 && <li className="py-2 text-soft">None yet.</li>}
             </ul>
@@ -151,7 +160,7 @@ export function CarView({
   );
 }
 
-function JobLine({ job, shop }: { job: CarJob; shop: Calendar }) {
+function JobLine({ job, holds, shop }: { job: CarJob; holds: InBay['holds']; shop: Calendar }) {
   return (
     <li className="border-b border-rule">
       <Link
@@ -167,6 +176,9 @@ function JobLine({ job, shop }: { job: CarJob; shop: Calendar }) {
             ? `${outcomeLabel(job.outcome as never)}: ${job.confirmed.map(causeLabel).join(', ').toLowerCase() || 'no cause confirmed'}`
             : 'In the bay'}
         </span>
+        {holds.map((hold) => (
+          <HoldLine key={hold.id} hold={hold} />
+        ))}
       </Link>
     </li>
   );

@@ -5,6 +5,7 @@ import type { Measured } from '../../core/planning/wear/measured';
 import { getCar, lastReadings } from '../cars/queries';
 import type { CarRow } from '../cars/rows';
 import { type DueLine, dueOf } from '../due/queries';
+import { type InBay, inBayOf } from '../jobs/inBay';
 import { photosOf } from '../photos/queries';
 import { getShop } from '../shop/queries';
 import { carPast } from '../wear/queries';
@@ -14,6 +15,7 @@ export type CarInspection = {
   report: InspectionReport;
   measured: Measured;
   due: DueLine[];
+  inBay: InBay[];
   photos: PhotoRow[];
 };
 
@@ -21,18 +23,19 @@ export type CarInspection = {
 export async function getInspection(carId: string, now = new Date()): Promise<CarInspection> {
   const [car, shop] = await Promise.all([getCar(carId), getShop()]);
   const { timeZone } = shop;
-  const [readings, past, due, photos] = await Promise.all([
+  const [readings, past, due, photos, inBay] = await Promise.all([
     lastReadings(car.id),
     carPast(car.id, { timeZone }),
     dueOf(car, shop, dayIn(timeZone, now)),
     photosOf([car.id]),
+    inBayOf(car.id),
   ]);
   const dated = readings.map(({ kind, corner, input, said, recordedAt }) => ({
     ...{ kind, corner, input, on: dayIn(timeZone, new Date(recordedAt)) },
     ...(said ? { said } : {}),
   }));
   return {
-    ...{ car, measured: past.measured, due, photos: photos.get(car.id) ?? [] },
+    ...{ car, measured: past.measured, due, inBay, photos: photos.get(car.id) ?? [] },
     report: inspectionReport(car, dated),
   };
 }

@@ -1,7 +1,5 @@
 import { dayIn } from '../../core/base/day';
 import { limitFor } from '../../core/car/limits/catalogue';
-import { openHolds } from '../../core/job/holds';
-import type { JobSheet } from '../../core/job/sheet';
 import { type ToBring, toBring } from '../../core/planning/prep/buyList';
 import { type HeatAhead, heatAhead } from '../../core/planning/prep/heatAhead';
 import type { PrepJob } from '../../core/planning/prep/line';
@@ -14,7 +12,7 @@ import { database } from '../db/sql';
 import { notFound } from '../failure';
 import { drivenSinceFill } from '../fills/queries';
 import { waterTrends } from '../fills/water';
-import { getSheets } from '../jobs/queries';
+import { inBayOf } from '../jobs/inBay';
 import { carParts } from '../parts/queries';
 import { getShelf } from '../shelf/queries';
 import { getShop, type ShopRow } from '../shop/queries';
@@ -44,7 +42,7 @@ export async function getPreparation(
 ): Promise<CarPreparation> {
   const [car, shop] = await Promise.all([getCar(carId), getShop()]);
   const today = dayIn(shop.timeZone, now);
-  const { past, parts, last, water, driven, notes, shelf, sheets, clearAtMl } = await onFileOf(
+  const { past, parts, last, water, driven, notes, shelf, inBay, clearAtMl } = await onFileOf(
     car.id,
     shop,
     today,
@@ -64,22 +62,22 @@ export async function getPreparation(
     peakC: peak?.c ?? null,
     notes: notes.map(({ what, why = '', dueOn, temporary }) => ({ what, why, dueOn, temporary })),
     ways: shop,
-    holds: sheets.flatMap((sheet) => openHolds(sheet).map(({ label }) => ({ label, job: jobOf(sheet) }))),
+    inBay: inBay.map(({ holds, wrong, ...job }) => ({ job: jobOf(job), holds, wrong })),
   });
-  const [sheet] = sheets;
+  const [newest] = inBay;
   const freshDays = limitFor('bottleDays', shop.limits).value;
   return {
     ...preparation,
     car: { id: car.id, name: car.name },
     ...{ event, peak, heat },
     toBring: toBring(preparation.lines, shelf, { wanted: car.fluidClass, freshDays, now }),
-    job: sheet ? jobOf(sheet) : null,
+    job: newest ? jobOf(newest) : null,
   };
 }
 
 /** All that a preparation goes by, as it is on file. */
 async function onFileOf(carId: string, shop: ShopRow, today: string) {
-  const [past, parts, last, water, driven, notes, shelf, sheets, [bled]] = await Promise.all([
+  const [past, parts, last, water, driven, notes, shelf, inBay, [bled]] = await Promise.all([
     carPast(carId, { timeZone: shop.timeZone }),
     carParts(carId),
     lastReadings(carId),
@@ -87,10 +85,10 @@ async function onFileOf(carId: string, shop: ShopRow, today: string) {
     drivenSinceFill(),
     openFollowUps(today, carId),
     getShelf(),
-    openJobsOf(carId).then((ids) => getSheets(ids)),
+    inBayOf(carId),
     database('own')<Pick<RowOf<'cars'>, 'clearAtMl'>[]>`select clear_at_ml from cars where id = ${carId}`,
   ]);
-  return { past, parts, last, water, driven, notes, shelf, sheets, clearAtMl: bled!.clearAtMl };
+  return { past, parts, last, water, driven, notes, shelf, inBay, clearAtMl: bled!.clearAtMl };
 }
 
 /** Readings with the day each was taken in the shop; those that were taken back are none. */
@@ -102,8 +100,8 @@ function dated(last: Awaited<ReturnType<typeof lastReadings>>, timeZone: string)
   });
 }
 
-function jobOf({ job }: JobSheet): PrepJob {
-  return { id: job.id, number: job.number };
+function jobOf({ id, number }: PrepJob): PrepJob {
+  return { id, number };
 }
 
 function hottestMeasured(readings: readonly DatedReading[]): { c: number; on: string } | undefined {
@@ -120,10 +118,4 @@ function peakOf(
   if (said !== undefined) return { c: said, from: 'said' };
   if (!measured) return null;
   return heat && heat.c > measured.c ? { c: heat.c, from: 'ahead' } : { c: measured.c, from: 'measured' };
-}
-
-async function openJobsOf(carId: string): Promise<string[]> {
-  const rows = await database('own')<{ id: string }[]>`
-    select id from jobs where car_id = ${carId} and closed_at is null order by opened_at desc, id limit 5`;
-  return rows.map((row) => row.id);
 }

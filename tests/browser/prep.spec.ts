@@ -171,7 +171,11 @@ for (const width of [1280, 390])
     await page.goto(`/car/${car}`);
     await page.getByRole('link', { name: 'Report', exact: true }).click();
     await expect(page.getByRole('heading', { name: `Brakes of Reported ${width}` })).toBeVisible();
-    await expect(page.getByText(/^\d readings? not as (they|it) should be/)).toBeVisible();
+    await expect(page.getByText('Car stays here: wheel bearing loose')).toBeVisible();
+    await expect(page.getByText(/^\d things? not as (they|it) should be/)).toBeVisible();
+    await expect(page.getByRole('region', { name: 'In the bay' })).toContainText(
+      'Until bearing adjusted or replaced and re-measured.',
+    );
     const left = page.getByRole('region', { name: 'front left' });
     await expect(left.getByRole('row').filter({ hasText: 'Pad thickness' })).toContainText(
       /4\.0 mm against 6\.0 mm/,

@@ -6,6 +6,7 @@ import { carJobs, getCar, lastReadings } from '@/server/cars/queries';
 import { dueOf } from '@/server/due/queries';
 import { carFills } from '@/server/fills/queries';
 import { waterTrends } from '@/server/fills/water';
+import { inBayOf } from '@/server/jobs/inBay';
 import { carParts } from '@/server/parts/queries';
 import { photosOf } from '@/server/photos/queries';
 import { setupsOf } from '@/server/setups/queries';
@@ -24,8 +25,9 @@ export default page('own', async ({ params }: Props) => {
   const car = await orNotFound(getCar(id));
   const shop = await getShop();
   const { timeZone } = shop;
-  const [jobs, readings, due, past, parts, fills, photos, setups, water] = await Promise.all([
+  const [jobs, inBay, readings, due, past, parts, fills, photos, setups, water] = await Promise.all([
     carJobs(id),
+    inBayOf(id),
     lastReadings(id),
     dueOf(car, shop, dayIn(timeZone, new Date())),
     carPast(id, { timeZone }),
@@ -39,7 +41,7 @@ export default page('own', async ({ params }: Props) => {
     <>
       <KeepFresh />
       <CarView
-        {...{ shop, car, jobs, readings, past, parts, fills }}
+        {...{ shop, car, jobs, inBay, readings, past, parts, fills }}
         due={due}
         photos={photos.get(car.id) ?? []}
         setups={setups.get(car.id) ?? []}

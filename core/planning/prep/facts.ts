@@ -2,6 +2,7 @@ import type { Corner } from '../../car/corner';
 import type { ShopLimits } from '../../car/limits/catalogue';
 import type { CarSpec } from '../../car/spec';
 import type { DatedReading } from '../../readings/dated';
+import type { GivenFinding } from '../../readings/given';
 import type { Driven } from '../due/distance';
 import type { FluidSchool } from '../due/fluid';
 import type { WaterTrend } from '../due/water';
@@ -32,8 +33,8 @@ export type PrepFacts = {
   peakC: number | null;
   /** What was noted or patched up and is due, with its day. */
   notes: readonly { what: string; why: string; dueOn: string | null; temporary: boolean }[];
-  /** Stops that nobody has ended yet, each with its open job. */
-  holds: readonly { label: string; job: PrepJob }[];
+  /** What the car stands in the bay for: what of each open job keeps it there, and what was found wrong and is so still. */
+  inBay: readonly { job: PrepJob; holds: readonly { label: string }[]; wrong: readonly GivenFinding[] }[];
   /** ISO date. */
   today: string;
 };

@@ -40,7 +40,7 @@ function facts(changes: Partial<PrepFacts> = {}): PrepFacts {
     wear: { FL: none(), FR: none(), RL: none(), RR: none() },
     readings: [],
     fluid: { school: 'each_season' },
-    ...{ peakC: null, notes: [], holds: [], today: '2026-06-01', ways: WAYS },
+    ...{ peakC: null, notes: [], inBay: [], today: '2026-06-01', ways: WAYS },
     ...changes,
   };
 }
@@ -185,13 +185,25 @@ describe('a preparation', () => {
     const given = ready({
       parts: [studs],
       notes,
-      holds: [{ label: 'Fluid leak', job: { id: 'j', number: 7 } }],
+      inBay: [{ job: { id: 'j', number: 7 }, holds: [{ label: 'Fluid leak' }], wrong: [] }],
     });
     expect(
       prepare(given)
         .lines.filter((line) => line.verdict === 'not')
         .map(({ what }) => what),
     ).toEqual(['Stays here: fluid leak', 'Boot taped', 'Wheel studs and nuts front']);
+  });
+
+  it('asks about what an open job found wrong, where it is met', () => {
+    const wrong = [
+      { id: 'slide_pins' as const, state: 'stiff', place: 'RL' as const },
+      { id: 'reservoir_level' as const, state: 'low' },
+    ];
+    const given = ready({ inBay: [{ job: { id: 'j', number: 7 }, holds: [], wrong }] });
+    expect(prepare(given).lines.filter(({ job }) => job?.number === 7)).toMatchObject([
+      { stage: 'standing', what: 'Reservoir level: low', verdict: 'look' },
+      { stage: 'rear', what: 'Slide pins move by hand RL: stiff', verdict: 'look' },
+    ]);
   });
 
   it('lists what has to be there once, against the shelf', () => {

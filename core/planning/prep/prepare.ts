@@ -1,4 +1,6 @@
+import { asSentence } from '../../base/sentence';
 import { axleOf } from '../../car/corner';
+import { answerWords } from '../../readings/vocabulary/words';
 import { PART_LIVES, partDue } from '../due/partLife';
 import type { ProcedureId } from '../library';
 import { PART_KINDS, type PartKind } from '../shelf/parts';
@@ -35,6 +37,7 @@ const RENEWS: Partial<Record<PartKind, ProcedureId>> = {
 export function prepare(facts: PrepFacts): Preparation {
   const all = [
     ...holdLines(facts),
+    ...wrongLines(facts),
     ...fluidLines(facts),
     ...noteLines(facts),
     ...wearPrep(facts),
@@ -52,11 +55,29 @@ export function prepare(facts: PrepFacts): Preparation {
   };
 }
 
-function holdLines({ holds }: PrepFacts): PrepLine[] {
-  return holds.map(({ label, job }) => ({
-    ...{ id: `hold ${job.id} ${label}`, stage: 'standing', what: `Stays here: ${label.toLowerCase()}` },
-    ...{ verdict: 'not', why: `Job ${job.number} holds the car.`, minutes: 0, job },
-  }));
+function holdLines({ inBay }: PrepFacts): PrepLine[] {
+  return inBay.flatMap(({ job, holds }) =>
+    holds.map(({ label }) => ({
+      ...{
+        id: `hold ${job.id} ${label}`,
+        stage: 'standing' as const,
+        what: `Stays here: ${label.toLowerCase()}`,
+      },
+      ...{ verdict: 'not' as const, why: `Job ${job.number} holds the car.`, minutes: 0, job },
+    })),
+  );
+}
+
+/** What was found wrong in an open job and not put right: whether it goes like that somebody has to say. */
+function wrongLines({ inBay }: PrepFacts): PrepLine[] {
+  return inBay.flatMap(({ job, wrong }) =>
+    wrong.map(({ id, place, state }) => ({
+      id: `wrong ${job.id} ${id} ${place ?? ''}`,
+      stage: place === undefined ? ('standing' as const) : axleOf(place),
+      what: asSentence(answerWords(id, place, state)),
+      ...{ verdict: 'look' as const, why: `Found in job ${job.number}, not put right yet.`, minutes: 0, job },
+    })),
+  );
 }
 
 /** What falls due by the day: a repair that was temporary stops the car, what was noted is there to be done. */

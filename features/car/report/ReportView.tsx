@@ -7,21 +7,25 @@ import type { ReportPlace } from '@/core/planning/inspect/report';
 import type { CarInspection } from '@/server/inspect/queries';
 import { Button, buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
+import { cn } from '@/ui/cn';
 import { Link } from '@/ui/Link';
 import { plainCorners } from '../../record/plan/plain';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
+import { OpenJobs } from './OpenJobs';
 import { ReportTable } from './ReportTable';
 
 /** A car's brakes as they stand, on a page worth handing over: to be printed, or kept as a PDF from the same window. */
 export function ReportView({
-  inspection: { car, report, measured, due, photos },
+  inspection: { car, report, measured, due, inBay, photos },
 }: {
   inspection: CarInspection;
 }) {
   const shop = useShop();
   const units = useUnits();
-  const { found, open } = report;
+  const { open } = report;
+  const holds = inBay.flatMap((job) => job.holds);
+  const found = report.found + inBay.reduce((sum, job) => sum + job.wrong.length, 0);
   return (
     <main id="main" className="mx-auto max-w-5xl p-4 desk:p-6">
       <div className="mb-4 flex flex-wrap items-start gap-3">
@@ -57,15 +61,22 @@ export function ReportView({
           />
         </div>
         <div>
-          <p className={found > 0 ? 'text-2xl font-bold text-stop' : 'text-2xl font-bold text-go'}>
-            {found > 0
-              ? found === 1
-                ? '1 reading not as it should be'
-                : `${found} readings not as they should be`
-              : open > 0
-                ? 'Nothing found in what was read'
-                : 'In order'}
-          </p>
+          {holds.length > 0 && (
+            <p className="text-2xl font-bold text-stop">
+              Car stays here: {holds.map(({ label }) => label.toLowerCase()).join(', ')}
+            </p>
+          )}
+          {(holds.length === 0 || found > 0) && (
+            <p className={cn('text-2xl font-bold', found > 0 ? 'text-stop' : 'text-go')}>
+              {found > 0
+                ? found === 1
+                  ? '1 thing not as it should be'
+                  : `${found} things not as they should be`
+                : open > 0
+                  ? 'Nothing found in what was read'
+                  : 'In order'}
+            </p>
+          )}
           <p className="mt-1">
             {open > 0
               ? `${open} ${open === 1 ? 'reading' : 'readings'} of a plain inspection not taken yet, named below.`
@@ -78,6 +89,7 @@ export function ReportView({
           </p>
         </div>
       </section>
+      {inBay.length > 0 && <OpenJobs jobs={inBay} />}
       {report.places.map((each) => (
         <Place key={each.place} at={each} />
       ))}

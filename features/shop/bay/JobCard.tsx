@@ -6,7 +6,7 @@ import { CornerPlan } from '@/ui/CornerPlan';
 import { cn } from '@/ui/cn';
 import { moment, percent } from '@/ui/format';
 import { Link } from '@/ui/Link';
-import { Octagon } from '@/ui/Octagon';
+import { HoldLine } from '../../record/HoldLine';
 import { useShop } from '../../shell/ShopContext';
 import { useNow } from '../../shell/useNow';
 import type { CardFace } from './cardFace';
@@ -37,12 +37,7 @@ export function JobCard({ face }: { face: CardFace }) {
           {face.complaint === '' ? 'No complaint written down yet' : face.complaint}
         </span>
         {holds.map((hold) => (
-          <span key={hold.id} className="flex gap-2 border-l-[6px] border-stop bg-stop-wash px-2 py-1">
-            <Octagon size={22} />
-            <span>
-              <b className="text-stop">Stays here: {hold.label.toLowerCase()}.</b> Until {hold.until}.
-            </span>
-          </span>
+          <HoldLine key={hold.id} hold={hold} />
         ))}
         {out && (
           <span className="border-l-[6px] border-straw bg-straw-wash px-2 py-1">

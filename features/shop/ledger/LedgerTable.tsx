@@ -120,7 +120,9 @@ const PLACES: Record<string, string> = {
   car: 'hidden sm:table-cell',
   days: 'hidden text-right desk:table-cell',
   minutes: 'hidden text-right desk:table-cell',
-  outcome: 'whitespace-nowrap',
+  // Of a phone's width its words are too long for one line, and whoever typed without a space leaves no place to break.
+  number: 'wrap-anywhere',
+  outcome: 'sm:whitespace-nowrap',
 };
 
 type HeadProps = {
