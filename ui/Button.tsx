@@ -14,7 +14,7 @@ const LOOKS: Record<Look, string> = {
 /** The classes of a button, for links that act as one. There is nothing to press on paper. */
 export function buttonClass(look: Look = 'plain'): string {
   return cn(
-    'inline-flex min-h-11 min-w-11 items-center justify-center gap-2 px-4 py-1.5 text-base font-semibold',
+    'inline-flex min-h-11 min-w-11 items-center justify-center gap-2 px-4 py-1.5 text-base font-semibold wrap-normal',
     'disabled:cursor-not-allowed disabled:opacity-50 print:hidden',
     LOOKS[look],
   );

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { Page } from '@playwright/test';
 import { screensOf } from '../support/screens';
-import { expect, test } from './test';
+import { expect, newJob, test } from './test';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
@@ -96,6 +96,19 @@ test('every screen: no accessibility fault, light or dark; never wider than its 
     }
   }
   expect(faults).toEqual([]);
+});
+
+test('what was typed without a space to break at widens no page of a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const job = await newJob(page, 'Club saloon', `https://a.invalid/${'long'.repeat(24)}`);
+  const car = await page.getByRole('region', { name: 'Job and stages' }).getByRole('link').first();
+  const paths = ['complaint', 'checks', 'proof'].map((stage) => `${job}/${stage}`);
+  paths.push((await car.getAttribute('href'))!, `${await car.getAttribute('href')}/report`, '/');
+  for (const path of paths) {
+    await page.goto(path);
+    await page.getByText('longlonglong').first().waitFor({ state: 'attached' });
+    expect([path, ...(await tooWideOrSmall(page))]).toEqual([path]);
+  }
 });
 
 /** What sticks out of the window, and keys too low for a finger. */

@@ -117,7 +117,7 @@ export function LedgerTable({ lines, order, addressOf }: Props) {
 /** Where a column stands, and which a narrow screen does without. */
 const PLACES: Record<string, string> = {
   closed: 'whitespace-nowrap',
-  car: 'hidden sm:table-cell',
+  car: 'hidden wrap-anywhere sm:table-cell',
   days: 'hidden text-right desk:table-cell',
   minutes: 'hidden text-right desk:table-cell',
   // Of a phone's width its words are too long for one line, and whoever typed without a space leaves no place to break.

@@ -155,7 +155,7 @@ function Kind({ kind, items, freshDays, onChange, onOpen, opening, onTakeOff }: 
                   )}
                 </span>
               )}
-              <span className="flex">
+              <span className="flex flex-wrap">
                 {item.kind === 'fluid' && (
                   <Link
                     href={`/labels?pick=bottle:${item.id}`}
