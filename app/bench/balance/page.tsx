@@ -19,12 +19,13 @@ export default page('own', async ({ searchParams }: { searchParams: BenchQuery }
 type Car = Awaited<ReturnType<typeof getCar>>;
 
 async function startOf(car: Car): Promise<BalanceStart> {
-  const { id, masterBoreMm, pedalRatio, massKg, tyreRadiusM, front, rear } = car;
+  const { id, masterBoreMm, pedalRatio, massKg, tyreRadiusM, assist, front, rear } = car;
   const [readings, pedals] = await Promise.all([lastReadings(id), goodPedals([id])]);
   const pedal = readings.find(({ kind }) => kind === 'firmness')?.input as FirmnessInput | null | undefined;
   return {
     take: takeBy(car, pedals.get(id)?.points ?? pedal?.points),
     toFloorMm: pedal?.toFloorMm,
+    help: assist === null || assist === 'none' ? undefined : assist,
     boreMm: masterBoreMm ?? undefined,
     ratio: pedalRatio ?? undefined,
     massKg: massKg ?? undefined,

@@ -23,8 +23,8 @@ export function BalanceBench({ place, start = NO_CAR }: { place: BenchPlace; sta
   const work = useBench<BalanceTyped>('balance', place, { empty, baseOf: balanceBase, units });
   const { typed, keep } = work;
   const figuresOf = (each: BalanceTyped) => {
-    const { input: brake } = readBalanceBench(each, units, start);
-    return brake && balanceFigures(brake);
+    const { input: brake, unhelped } = readBalanceBench(each, units, start);
+    return brake && balanceFigures(brake, unhelped);
   };
   const read = useMemo(() => readBalanceBench(typed, units, start), [typed, units, start]);
   const { input, wrong } = read;

@@ -31,7 +31,13 @@ export function BalanceSays({
   const { linePressureMPa, torquePerRotorNm } = result;
   return (
     <>
-      <FigureList items={balanceFigures(input, result)} />
+      <FigureList items={balanceFigures(input, read.unhelped, result)} />
+      {read.unhelped && (
+        <p>
+          This car helps the foot. Say what that adds, as pressure in the lines; until then these are figures
+          of the foot alone, and are not held against UN R13-H: that is measured with all help working.
+        </p>
+      )}
       <p>
         Line pressure <b className="reading font-semibold">{full(linePressureMPa.front * 1000, 'kPa', 0)}</b>{' '}
         in front, {full(linePressureMPa.rear * 1000, 'kPa', 0)} behind; torque of one wheel{' '}

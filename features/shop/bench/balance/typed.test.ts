@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { hydraulicsSchema } from '@/core/car/hydraulics/schema';
 import { INCHES, METRIC } from '../../../../tests/support/units';
+import { balanceFigures } from './figures';
 import { type BalanceTyped, balanceStart, readBalanceBench } from './typed';
 
 const start = balanceStart({}, METRIC);
@@ -55,6 +56,23 @@ describe('what is typed on the balance bench', () => {
     const { input, wrong } = readBalanceBench({ ...start, ...(changes as Partial<BalanceTyped>) }, METRIC);
     expect(input).toBeUndefined();
     expect(wrong[field]).toBe(words);
+  });
+
+  it('holds a helped foot against the law only when it is said what the help adds', () => {
+    const weak = { ...start, force: '60' };
+    const told = (typed: BalanceTyped, help?: 'vacuum') => {
+      const { input, unhelped } = readBalanceBench(typed, METRIC, { help });
+      return { unhelped, figures: balanceFigures(input!, unhelped) };
+    };
+    const short = expect.objectContaining({ bad: true, say: expect.stringContaining('UN R13-H') });
+    expect(told(weak)).toMatchObject({ unhelped: false, figures: expect.arrayContaining([short]) });
+    const alone = told(weak, 'vacuum');
+    expect(alone).toMatchObject({ unhelped: true, figures: expect.not.arrayContaining([short]) });
+    expect(alone.figures[0]!.say).toContain('by the foot alone');
+    expect(told({ ...weak, assist: '0' }, 'vacuum')).toMatchObject({
+      unhelped: false,
+      figures: expect.arrayContaining([short]),
+    });
   });
 
   it('begins where a pad acts on the car’s own rotor, and refuses what lies outside it', () => {

@@ -102,6 +102,8 @@ export type BalanceStart = {
   /** What its brakes take, by its own pedal's curve, and how far its floor is. */
   take?: Take;
   toFloorMm?: number;
+  /** What helps the foot, where anything does. */
+  help?: 'vacuum' | 'hydraulic';
 };
 
 /** The bench before anything is typed, in the units shown. */
@@ -169,16 +171,18 @@ type AxleName = 'front' | 'rear';
 
 /**
  * What was typed on the balance bench as the calc's input, and what of it cannot be one, by field.
- * @param start the car it is the bench of: how far out its rotors go
+ * @param start the car it is the bench of: how far out its rotors go, what helps the foot
  */
 export function readBalanceBench(
   typed: BalanceTyped,
   units: Units,
-  start: Pick<BalanceStart, AxleName> = {},
+  start: Pick<BalanceStart, AxleName | 'help'> = {},
 ): {
   input?: HydraulicsInput;
   pedalled?: Pedalled;
   effortN?: number;
+  /** The foot is helped and nobody said by how much: the sum is of the foot alone. */
+  unhelped: boolean;
   /** In the order of the form; nothing where one is not whole yet. */
   others: (BrakeChange | undefined)[];
   wrong: Record<string, string>;
@@ -209,7 +213,8 @@ export function readBalanceBench(
   const isBrake = Object.keys(wrong).length === 0;
   // Another part that cannot be read yet leaves the brake as it stands.
   const others = typed.others.map((other, at) => readOther(other, `others.${at}`, reading));
-  return isBrake ? { input, pedalled, effortN, others, wrong } : { others, wrong };
+  const unhelped = start.help !== undefined && input.assistKPa === undefined;
+  return isBrake ? { input, pedalled, effortN, unhelped, others, wrong } : { unhelped, others, wrong };
 }
 
 /** From the foot to the lines: force, lever, master or masters, what helps, and the valve to the rear. */
