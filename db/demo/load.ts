@@ -150,18 +150,23 @@ async function loadJob(job: DemoJob, carId: string, today: Date): Promise<void> 
   if (job.driven) await loadDrive(id, job.driven, clock);
   for (const trial of job.trials ?? [])
     await addTrial(id, { id: demoId(), onDate: dayBefore(opened, 0), ...trial }, clock());
-  if (job.close) {
-    const { job: now } = await getSheet(id);
-    const { hours, next = [], ...said } = job.close;
-    const closed = new Date(Math.max(opened.getTime() + hours * 60 * MINUTE, clock().getTime()));
-    const due = next.map(([what, inDays, temporary]) => ({
-      id: demoId(),
-      what,
-      ...(temporary ? { temporary } : {}),
-      dueOn: new Date(closed.getTime() + inDays * DAY).toISOString().slice(0, 10),
-    }));
-    await closeJob(id, { version: now.version, ...said, next: due }, closed);
-  }
+  if (job.close) await loadClosing(id, job.close, { opened, clock });
+}
+
+async function loadClosing(
+  id: string,
+  { hours, next = [], ...said }: NonNullable<DemoJob['close']>,
+  { opened, clock }: { opened: Date; clock: () => Date },
+): Promise<void> {
+  const { job: now } = await getSheet(id);
+  const closed = new Date(Math.max(opened.getTime() + hours * 60 * MINUTE, clock().getTime()));
+  const due = next.map(([what, inDays, temporary]) => ({
+    id: demoId(),
+    what,
+    ...(temporary ? { temporary } : {}),
+    dueOn: new Date(closed.getTime() + inDays * DAY).toISOString().slice(0, 10),
+  }));
+  await closeJob(id, { version: now.version, ...said, next: due }, closed);
 }
 
 /** Out on proof, and back with nothing of the complaint left. */
