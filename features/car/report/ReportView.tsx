@@ -7,7 +7,6 @@ import type { ReportPlace } from '@/core/planning/inspect/report';
 import type { CarInspection } from '@/server/inspect/queries';
 import { Button, buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
-import { cn } from '@/ui/cn';
 import { Link } from '@/ui/Link';
 import { plainCorners } from '../../record/plan/plain';
 import { useShop } from '../../shell/ShopContext';
@@ -66,15 +65,14 @@ export function ReportView({
               Car stays here: {holds.map(({ label }) => label.toLowerCase()).join(', ')}
             </p>
           )}
-          {(holds.length === 0 || found > 0) && (
-            <p className={cn('text-2xl font-bold', found > 0 ? 'text-stop' : 'text-go')}>
-              {found > 0
-                ? found === 1
-                  ? '1 thing not as it should be'
-                  : `${found} things not as they should be`
-                : open > 0
-                  ? 'Nothing found in what was read'
-                  : 'In order'}
+          {found > 0 && (
+            <p className="text-2xl font-bold text-stop">
+              {found === 1 ? '1 thing not as it should be' : `${found} things not as they should be`}
+            </p>
+          )}
+          {holds.length === 0 && found === 0 && (
+            <p className="text-2xl font-bold text-go">
+              {open > 0 ? 'Nothing found in what was read' : 'In order'}
             </p>
           )}
           <p className="mt-1">

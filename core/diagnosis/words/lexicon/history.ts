@@ -47,7 +47,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `fluid ${upTo(4)}(?:\\d+|two|three|four|five|few|several|many) years ago`,
       'old (?:brake )?fluid',
       `fluid (?:is |was )?${upTo(2)}(?:old|years old|ancient|never changed|not been changed|original)`,
-      `fluid ${upTo(2)}(?:hasn't|has not|not|n't) (?:been )?changed ${upTo(2)}(?:\\d+|two|three|four|five|six|ten|several|many|for) years`,
+      `fluid ${upTo(2)}(?:hasn't|has not|not) (?:been )?changed ${upTo(2)}(?:\\d+|two|three|four|five|six|ten|several|many|for) years`,
       'years? old fluid|never (?:had )?(?:its |the )?fluid changed',
     ),
   ),

@@ -19,7 +19,6 @@ const SHIELD = '(?:dust|splash|backing|brake) (?:shield|plate)|shield';
 const FINE_CRACKS = `(?:hairline|surface|fine|small|tiny|spider|little) ${upTo(1)}cracks?`;
 /** Said of what moves as it should. */
 const FREE = 'free(?:ly)?|moves? easily';
-const NOT_FREE = "not|n't|frees|freed";
 /** Said of a wheel that is held and rocked. */
 const MOVES = 'rocks?|rocking|play|moves|movement|wobbles?|clunks?';
 const DUCT = '(?:brake )?ducts?|ducting|cooling (?:hoses?|pipes?)|air scoops?';
@@ -49,8 +48,13 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     near('(?:slide |guide |slider |caliper )?pins?|sliders?|slides', STUCK, 2),
     'free',
   ),
-  says('slide_pins', 'free', near('(?:slide |guide |slider |caliper )?pins?|sliders', FREE, 2), rx(NOT_FREE)),
-  says('piston_return', 'free', near('pistons?', FREE, 3), rx(NOT_FREE)),
+  says(
+    'slide_pins',
+    'free',
+    near('(?:slide |guide |slider |caliper )?pins?|sliders', FREE, 2),
+    rx('frees|freed'),
+  ),
+  says('piston_return', 'free', near('pistons?', FREE, 3), rx('frees|freed')),
   found(
     'piston_return',
     'stiff',
