@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { ALL_SORTS } from '../../../tests/support/voices/allSorts';
+import { AT_LENGTH } from '../../../tests/support/voices/atLength';
 import { AT_THE_CAR } from '../../../tests/support/voices/atTheCar';
 import { COUNTER } from '../../../tests/support/voices/counter';
 import { DRIVERS } from '../../../tests/support/voices/drivers';
@@ -8,7 +9,16 @@ import { SHOP } from '../../../tests/support/voices/shop';
 import { SOUNDS_LIKE } from '../../../tests/support/voices/soundsLike';
 import { readWords } from './words';
 
-const VOICES = { ...DRIVERS, ...SHOP, ...AT_THE_CAR, ...COUNTER, ...ALL_SORTS, ...SOUNDS_LIKE, ...PLAIN };
+const VOICES = {
+  ...DRIVERS,
+  ...SHOP,
+  ...AT_THE_CAR,
+  ...COUNTER,
+  ...ALL_SORTS,
+  ...SOUNDS_LIKE,
+  ...PLAIN,
+  ...AT_LENGTH,
+};
 
 describe.each(Object.entries(VOICES))('%s', (_, lines) => {
   it.each(lines)('%s', (text, suggests) => {
