@@ -198,6 +198,15 @@ for (const width of [1280, 390])
     await expect(page.getByLabel('What the driver says, in one line')).toHaveValue('Inspection');
   });
 
+test('a report of a car that nobody read says so, not that nothing was found', async ({ page }) => {
+  const id = randomUUID();
+  const spec = { ...startingSet('light_track'), fluidClass: 'DOT4', fluidFilledOn: day(-1) };
+  await post(page.request, '/api/cars', { id, ...spec, name: 'Fleet car unread' });
+  await page.goto(`/car/${id}/report`);
+  await expect(page.getByText('Nothing read yet')).toBeVisible();
+  await expect(page.getByText(/In order|Nothing found/)).toHaveCount(0);
+});
+
 test('an event that is not there is no page', async ({ page }) => {
   const car = '00000000-0000-4000-8000-000000000001';
   const reply = await page.request.get(`/car/${car}/prepare?event=00000000-0000-4000-8000-00000000ffff`);

@@ -7,6 +7,7 @@ import type { ReportPlace } from '@/core/planning/inspect/report';
 import type { CarInspection } from '@/server/inspect/queries';
 import { Button, buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
+import { cn } from '@/ui/cn';
 import { Link } from '@/ui/Link';
 import { plainCorners } from '../../record/plan/plain';
 import { useShop } from '../../shell/ShopContext';
@@ -23,6 +24,7 @@ export function ReportView({
   const shop = useShop();
   const units = useUnits();
   const { open } = report;
+  const wasRead = report.places.some(({ lines }) => lines.length > 0);
   const holds = inBay.flatMap((job) => job.holds);
   const found = report.found + inBay.reduce((sum, job) => sum + job.wrong.length, 0);
   return (
@@ -71,8 +73,8 @@ export function ReportView({
             </p>
           )}
           {holds.length === 0 && found === 0 && (
-            <p className="text-2xl font-bold text-go">
-              {open > 0 ? 'Nothing found in what was read' : 'In order'}
+            <p className={cn('text-2xl font-bold', wasRead && 'text-go')}>
+              {open === 0 ? 'In order' : wasRead ? 'Nothing found in what was read' : 'Nothing read yet'}
             </p>
           )}
           <p className="mt-1">
