@@ -33,6 +33,7 @@ async function main(): Promise<number> {
     rmSync(home, { recursive: true, force: true });
   };
   const undo = onInterrupt(cleanUp);
+  process.env.BAVRIN_DURABLE = 'no';
   try {
     await startCluster(folder);
     const { DATABASE_URL: _, ...own } = process.env;

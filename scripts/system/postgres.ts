@@ -40,6 +40,10 @@ export type Cluster = {
 const ADMIN = 'bavrin';
 const ROLE = 'bavrin_app';
 
+/** Tests keep nothing that has to outlive the machine: their servers wait for no disk. One that is killed loses nothing. */
+const waitsForDisk = () => process.env.BAVRIN_DURABLE !== 'no';
+const WITHOUT_DISK = '-c fsync=off -c synchronous_commit=off -c full_page_writes=off';
+
 /** Debian keeps each version's programs in a folder of its own; the newest is used, installed first if there is none. */
 export function postgresPrograms(): string {
   const found = newestPrograms();
@@ -132,6 +136,7 @@ async function makeCluster(folder: string, data: string): Promise<void> {
       'UTF8',
       '--locale=C.UTF-8',
       '--no-instructions',
+      ...(waitsForDisk() ? [] : ['--no-sync']),
     ],
     'making the database',
   );
@@ -144,7 +149,7 @@ async function launch(folder: string, data: string): Promise<number> {
     const port = await freePort();
     try {
       // Loopback only, no socket files: a long path cannot break it and two clones cannot meet.
-      const options = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=${MOST_CONNECTIONS}`;
+      const options = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=${MOST_CONNECTIONS} ${waitsForDisk() ? '' : WITHOUT_DISK}`;
       const log = join(folder, 'server.log');
       await call(
         [

@@ -105,7 +105,7 @@ describe('what is due by wear and by parts’ lives', () => {
           car.carName.startsWith('Fleet') && car.lines.some(({ what }) => what === 'Reservoir cap: life'),
       );
       expect(caps).toHaveLength(400);
-    }, 20_000);
+    }, 60_000);
     // Worked out once: what nothing was written of is not worked out again.
     const [made] =
       await sql`select count(*)::int as before from car_due_made where done and made_on = ${TODAY}`;
