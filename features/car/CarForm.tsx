@@ -1,11 +1,13 @@
 'use client';
 
-import { FormProvider } from 'react-hook-form';
+import { FormProvider, useWatch } from 'react-hook-form';
 import type { CarKind } from '@/core/car/spec';
 import { CAR_KINDS } from '@/core/car/startingSets';
 import { Button } from '@/ui/Button';
 import { Part } from '@/ui/Part';
+import { LeftLine } from '../shell/LeftBehind';
 import { LOOK_OVER } from '../shell/rebase';
+import type { CarDraft } from './carDraft';
 import { FirstFields } from './FirstFields';
 import { FigureSourcesProvider } from './FormFields';
 import { RestFields } from './RestFields';
@@ -16,7 +18,7 @@ import { type CarAsked, useCarForm } from './useCarForm';
  * car is twelve answers; the rest is there when it is known.
  */
 export function CarForm({ car, forComplaint }: CarAsked) {
-  const { form, figures, refusal, busy, ...asked } = useCarForm({ car, forComplaint });
+  const { form, figures, refusal, busy, left, ...asked } = useCarForm({ car, forComplaint });
   return (
     <main id="main" className="mx-auto max-w-5xl p-5">
       <h1 className="mb-1 text-3xl">{car ? car.spec.name : 'A new car'}</h1>
@@ -24,6 +26,7 @@ export function CarForm({ car, forComplaint }: CarAsked) {
         What nobody knows yet stays empty. The maker’s figures come first; starting sets are common practice.
       </p>
       <FormProvider {...form}>
+        {left.leftAt !== null && <Left at={left.leftAt} isNew={!car} {...left} />}
         <FigureSourcesProvider value={figures}>
           <form
             onSubmit={(event) => {
@@ -65,6 +68,21 @@ export function CarForm({ car, forComplaint }: CarAsked) {
       </FormProvider>
     </main>
   );
+}
+
+/** What was typed into this form before and not saved. */
+function Left({
+  at,
+  isNew,
+  typedFields,
+  dropTyped,
+}: { at: string; isNew: boolean } & Pick<
+  ReturnType<typeof useCarForm>['left'],
+  'typedFields' | 'dropTyped'
+>) {
+  const draft = useWatch() as CarDraft;
+  const back = isNew ? 'Start afresh' : 'As it is on file';
+  return <LeftLine at={at} fields={typedFields(draft)} back={back} onDrop={dropTyped} />;
 }
 
 /** What is usual for a kind of car, put in where nothing was typed. */

@@ -39,7 +39,7 @@ export function useCarForm({ car, forComplaint = false }: CarAsked) {
   });
   const [rest, setRest] = useKept('new-car.rest', false);
   const kept = `bavrin.kept.car-form.${car?.id ?? 'new'}`;
-  useKeptForm(form, kept, units, car);
+  const left = useKeptForm(form, kept, units, car);
   const { figures, ...start } = useFigures(form, units, onFile);
   const saving = useSaving(form, {
     ...{ id, version: car?.version },
@@ -54,7 +54,7 @@ export function useCarForm({ car, forComplaint = false }: CarAsked) {
     },
   });
   return {
-    ...{ form, figures, ...start, ...saving },
+    ...{ form, figures, ...start, ...saving, left },
     /** Whether every field is shown, and not only what a diagnosis needs. */
     all: car !== undefined || rest,
     showRest: () => setRest(true),

@@ -33,6 +33,14 @@ export function clashesOf(draft: object, last: object, next: object): string[] {
     .map(([path]) => path);
 }
 
+/** Fields that hold something else than these values, by their path. */
+export function changedIn(draft: object, base: object): string[] {
+  const was = textsOf(base as Draft);
+  return Object.entries(textsOf(draft as Draft))
+    .filter(([path, typed]) => typed !== (was[path] ?? ''))
+    .map(([path]) => path);
+}
+
 function textsOf(draft: Draft, under = ''): Record<string, string> {
   return Object.assign(
     {},

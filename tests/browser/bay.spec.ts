@@ -100,12 +100,44 @@ test.describe(() => {
     await other.reload();
     await expect(other.getByLabel('What the shop calls it')).toHaveValue('Two hands, green');
     await expect(field(other, 'Mass')).toHaveValue(/^3306\.9/);
+    await expect(other.getByRole('status').filter({ hasText: 'not saved' })).toContainText('2 fields');
     await expect(other.getByText('On file it is 3373.1 lb by now: yours stays when you save')).toBeVisible();
     await expect(field(other, 'Note')).toHaveValue('Mine, kept');
     await other.getByRole('button', { name: 'Save the car' }).click();
     await expect(other.getByRole('main')).toContainText('Mine, kept');
     await expect(other.getByRole('main')).toContainText('3307 lb');
     await other.close();
+  });
+
+  test('a car that was left half changed says so when it is opened again, and one press puts back what is on file', async ({
+    page,
+  }) => {
+    const [id, spec] = [randomUUID(), { ...startingSet('saloon'), name: 'Left half changed' }];
+    await page.request.post('/api/cars', { data: { id, ...spec } });
+    const mass = page.getByLabel('Mass', { exact: true });
+    const line = page.getByRole('status').filter({ hasText: 'not saved' });
+    const back = page.getByRole('button', { name: 'As it is on file' });
+    await page.goto(`/car/${id}/edit`);
+    await expect(line).toHaveCount(0);
+    await expect(async () => {
+      await mass.fill('1510');
+      await page.getByLabel('Note', { exact: true }).fill('Not yet weighed');
+      await page.getByRole('button', { name: 'Leave it' }).click();
+      await page.goto(`/car/${id}/edit`);
+      await expect(line).toContainText('2 fields, last', { timeout: 3000 });
+    }).toPass();
+    await expect(mass).toHaveValue('1510');
+    await back.click();
+    await expect(mass).toHaveValue(String(spec.massKg));
+    await expect(line).toHaveCount(0);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(mass).toHaveValue('1510');
+    await page.reload();
+    await back.click();
+    await expect(mass).toHaveValue(String(spec.massKg));
+    await page.reload();
+    await expect(mass).toHaveValue(String(spec.massKg));
+    await expect(line).toHaveCount(0);
   });
 });
 

@@ -104,10 +104,13 @@ test.describe(() => {
     await expect(page.getByText('On file it is 140 kPa by now: yours stays when you save')).toBeVisible();
     await page.reload();
     await both();
+    const left = page.getByRole('status').filter({ hasText: 'not saved' });
+    await expect(left).toContainText('one field');
     await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText('Saved.')).toBeVisible();
     await page.reload();
     await both();
+    await expect(left).toHaveCount(0);
     for (const [at, field] of fields.entries()) await field.fill(before[at]!);
     await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText('Saved.')).toBeVisible();

@@ -1,5 +1,5 @@
 import { DENIALS, IS_OVER } from './lexicon/all';
-import type { Rule } from './lexicon/rule';
+import { DONE, type Rule } from './lexicon/rule';
 import type { Clause } from './text';
 
 /** A rule that fits, and the words it fits: from the first to the last, as indexes. */
@@ -43,6 +43,17 @@ const UNLESS = /\b(?:unless|until|till|except)\b|^(?:when |while )?(?:it is |it'
 
 /** What is joined by these shares a denial: "doesn't squeal or shake". */
 const AND = /^(?:or|nor|and)$/;
+
+const WHY_DONE = new RegExp(`\\b(?:${DONE})\\b.*\\b(?:because|as it|since it)\\b`);
+
+/** Said of why work was done that is done by now, which tells nothing of how it is: "replaced because it leaked". */
+export const isWhyDone = ({ first }: Match, { words }: Clause): boolean =>
+  WHY_DONE.test(
+    words
+      .slice(0, first)
+      .map((word) => word.text)
+      .join(' '),
+  );
 
 /** Said of what was and is no more: "used to be spongy", "squeal gone since". */
 export function isOver({ rule, first, last }: Match, { text, words }: Clause): boolean {

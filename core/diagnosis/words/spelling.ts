@@ -95,4 +95,6 @@ export const SLIPS: Readonly<Record<string, string>> = {
   didnt: "didn't",
   wouldnt: "wouldn't",
   cant: "can't",
+  til: 'till',
+  theyre: "they're",
 };

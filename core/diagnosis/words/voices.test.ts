@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { ALL_SORTS } from '../../../tests/support/voices/allSorts';
 import { AT_LENGTH } from '../../../tests/support/voices/atLength';
 import { AT_THE_CAR } from '../../../tests/support/voices/atTheCar';
+import { BY_TELEPHONE } from '../../../tests/support/voices/byTelephone';
 import { COUNTER } from '../../../tests/support/voices/counter';
 import { DRIVERS } from '../../../tests/support/voices/drivers';
 import { PLAIN } from '../../../tests/support/voices/plain';
@@ -18,6 +19,7 @@ const VOICES = {
   ...SOUNDS_LIKE,
   ...PLAIN,
   ...AT_LENGTH,
+  ...BY_TELEPHONE,
 };
 
 describe.each(Object.entries(VOICES))('%s', (_, lines) => {

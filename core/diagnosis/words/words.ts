@@ -1,7 +1,7 @@
 import type { Corner } from '../../car/corner';
 import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import { type Conditions, conditionsIn, cornerIn, isPlaceAlone } from './conditions';
-import { isDenied, isOver, type Match } from './denied';
+import { isDenied, isOver, isWhyDone, type Match } from './denied';
 import { RULES } from './lexicon/all';
 import type { Rule } from './lexicon/rule';
 import { isOfNothing, isUnsaid } from './lexicon/unsaid';
@@ -56,6 +56,7 @@ function suggested(
 ): Suggestion[] {
   const { rule, first, last } = match;
   const denied = isDenied(match, others, clause) || isOver(match, clause);
+  if (isWhyDone(match, clause)) return [];
   if (denied && rule.denied === undefined && !rule.steady) return [];
   const corner = findingOf(rule.finding).place === 'corner' ? at : undefined;
   return [

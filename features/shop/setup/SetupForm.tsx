@@ -9,6 +9,7 @@ import { Button } from '@/ui/Button';
 import { Link } from '@/ui/Link';
 import { Part } from '@/ui/Part';
 import { Trouble } from '@/ui/Trouble';
+import { LeftLine } from '../../shell/LeftBehind';
 import { useShop } from '../../shell/ShopContext';
 import { BleedingPart } from './BleedingPart';
 import { LimitFields } from './LimitFields';
@@ -17,7 +18,7 @@ import { useSetupForm } from './useSetupForm';
 
 /** The shop: where it stands, and its ways where good people disagree. */
 export function SetupForm({ shop }: { shop: ShopRow }) {
-  const { onSubmit, ...form } = useSetupForm(shop);
+  const { onSubmit, left, ...form } = useSetupForm(shop);
   const { refused } = form;
   const page = useRef<HTMLFormElement>(null);
   // The page is long: what was not taken may stand far above the key that saves.
@@ -27,6 +28,14 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
   return (
     <div className="mx-auto max-w-4xl p-5">
       <h1 className="mb-4 text-3xl">Setup</h1>
+      {left.leftAt !== null && (
+        <LeftLine
+          at={left.leftAt}
+          fields={left.typedFields(form.typed)}
+          back="As it is on file"
+          onDrop={left.dropTyped}
+        />
+      )}
       <SetupProvider value={form}>
         <form ref={page} className="grid gap-6" onSubmit={onSubmit}>
           <ShopPart />

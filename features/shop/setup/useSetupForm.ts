@@ -13,7 +13,7 @@ import { type SetupDraft, setupContent, setupDraft } from './setupDraft';
 import { useKeptSetup } from './useKeptSetup';
 
 export type SetupName = FieldPath<SetupDraft>;
-export type SetupEditing = Omit<ReturnType<typeof useSetupForm>, 'onSubmit'>;
+export type SetupEditing = Omit<ReturnType<typeof useSetupForm>, 'onSubmit' | 'left'>;
 
 /** The shop's settings while they are typed: kept on this device until they are saved, each refusal at its field. */
 export function useSetupForm(shop: ShopRow) {
@@ -28,6 +28,7 @@ export function useSetupForm(shop: ShopRow) {
     typed,
     units,
     saved,
+    left: kept,
     /** What the last refusal said of the whole; another each time. */
     refused: errors.root,
     /**

@@ -356,7 +356,7 @@ export const ALL_SORTS: Voices = {
     ['squeal only at the last metre', 'noise_squeal yes'],
     ['pedal sticks down on cold days', 'pedal_slow_return yes'],
     ['brake fluid everywhere on the right rear rim', 'leak caliper_or_cylinder RR'],
-    ['bled all four corners, no air came out', 'system_opened yes'],
+    ['bled all four corners, no air came out', 'system_opened yes; bubbles none'],
     ['wheel wobbles, nuts tight', 'vibration_braking yes'],
     [
       'steering shakes only when brakes are hot',

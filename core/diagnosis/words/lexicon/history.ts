@@ -9,7 +9,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?:was |been |just |we |i )?(?:bled|bleeding|bleed(?! nipples?| screws?))',
       `(?:${DONE}) ${upTo(4)}(?:calipers?|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)`,
       '(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)(?: and (?:the )?\\w+)? (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed|swapped|overhauled|refurbished)',
-      '(?:hose|line) (?:swap|change|job)|opened (?:the )?(?:system|hydraulics|lines?)',
+      '(?:after|since) (?:a |the )?(?:flush|flushing|fluid change)|(?:hose|line) (?:swap|change|job)|opened (?:the )?(?:system|hydraulics|lines?)',
       'fluid (?:was |has been |got |just )?(?:changed?|flush(?:ed)?|renewed|replaced)|changed the (?:brake )?fluid',
     ),
     rx('not (?:been )?(?:bled|opened)|never (?:bled|opened)|needs? (?:a )?bleed(?:ing)?'),
@@ -19,7 +19,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       'calipers? (?:have |has |are |were |was |just )?(?:came|come|went|gone|put) back',
-      `(?:${DONE}|rebuild|had) ${upTo(3)}calipers?|calipers? (?:change|job|swap|rebuild)`,
+      `(?:${DONE}|rebuild|had|(?:after|since|when) (?:i|we|he) (?:change|replace|fit|swap)) ${upTo(3)}calipers?|calipers? (?:change|job|swap|rebuild)`,
       "calipers? (?:was |were |have been |has been |got |just )?(?:[\\w']+ )?(?:changed|replaced|fitted|swapped|rebuilt|off|overhauled|done|new|refurbished)",
     ),
   ),
@@ -37,7 +37,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       '(?:fresh|new|changed the) (?:brake )?fluid',
       'fluid (?:is |was )?(?:fresh|new|just changed|changed (?:last|this) (?:week|month))',
-      'flushed (?:last|this|before)|put (?:in |some |new )*dot ?[\\d.]+',
+      'flushed (?:last|this|before)|(?:dot ?[\\d.]+|fluid) (?:went|was put) in (?:last|this|yesterday|on|just)|put (?:in |some |new )*dot ?[\\d.]+',
     ),
   ),
   says(
@@ -112,7 +112,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     ),
     rx(
       '^(?:and )?went off(?: again)?$|cut ?off|took off|goes off|run off|brakes? (?:went|came|been) off',
-      `(?:linings?|pads?|nuts?|wheels?) ${upTo(2)}(?:went|came) off`,
+      `(?:linings?|pads?|nuts?|wheels?) ${upTo(2)}(?:went|came) off|came off (?:a|the|our|my) ${upTo(4)}(?:track ?days?|sessions?|weekend|event|stint|race)`,
     ),
   ),
   says(
@@ -126,6 +126,14 @@ export const HISTORY_WORDS: readonly Rule[] = [
   ),
   says(
     'level_falls',
+    'no',
+    rx(
+      "(?:level|fluid) (?:does not|doesn't|never|is not|isn't|not) (?:drop|drops|dropping|fall|falls|falling|go|going)(?: down)?",
+      'level (?:stays|holds|stable|is (?:steady|stable))|not (?:losing|using) (?:any )?(?:brake )?fluid',
+    ),
+  ),
+  says(
+    'level_falls',
     'slowly',
     rx(
       `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|disappears?|vanish(?:es)?|(?:went|gone|been going) down)`,
@@ -135,7 +143,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:add(?:ed|ing)?|put) ${upTo(1)}fluid ${upTo(2)}(?:twice|again|every|each|(?:two|three|four|several|\\d+) times|this month|this week)`,
     ),
     rx(
-      'fast|quickly|every (?:other |second )?day|every morning|twice a week|daily|overnight|empties|at the (?:last )?service|at (?:the )?(?:last )?inspection',
+      'with (?:water|oil)|fast|quickly|every (?:other |second )?day|every morning|twice a week|daily|overnight|empties|at the (?:last )?service|at (?:the )?(?:last )?inspection',
     ),
   ),
   says(
@@ -178,7 +186,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'rubber_old',
     rx(
       '(?:old|original|perished|cracked|ancient) (?:rubber )?(?:brake )?hoses?',
-      `(?:rubber )?hoses? ${upTo(2)}(?:old|original|perished|cracked|years old|ancient)`,
+      `(?:rubber )?hoses? ${upTo(4)}(?:old|original|perished|cracked|years old|ancient)`,
       '(?:rubber )?hoses? (?:is |are )?(?:from the \\w+ties|from (?:new|the factory)|as old as the car|(?:never|not) (?:been )?(?:changed|replaced))',
     ),
     rx('servo|booster|vacuum'),

@@ -76,7 +76,7 @@ export const HIGH =
   'high|bad|excessive|out of (?:spec|limits|limit|tolerance)|over (?:the )?limit|too much|past (?:the )?limit';
 /** A shake that the foot feels, through the pedal. */
 export const FELT_IN_PEDAL =
-  '(?:vibrat|shak|judder|shudder|tremor)\\w* (?:in|through) (?:the |my )?(?:brake )?pedal';
+  '(?:vibrat|shak|judder|shudder|tremor|wobbl)\\w* (?:in|through) (?:the |my )?(?:brake )?pedal';
 /** Without the brake. */
 export const COAST =
-  'without (?:the )?brak(?:e|es|ing)|not braking|off the brakes?|coasting|cruising|all the time|even when not|no brakes? on|brak(?:e|ing) or not|brakes? or no brakes?';
+  "without (?:the )?brak(?:e|es|ing)|not braking|off the brakes?|coasting|cruising|all the time|even when not|no brakes? on|brak(?:e|ing) or not|brakes? or no brakes?|(?:if|when|while) (?:i|you|we|i am|i'm|you are) (?:do not|don't|am not|not) brak(?:e|ing)";

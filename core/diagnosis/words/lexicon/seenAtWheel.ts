@@ -29,7 +29,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     'parking_brake',
     'lever_high',
     rx(
-      `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:too high|high|pulls? (?:all the way|right|too far) up|${MANY_CLICKS}|right up)`,
+      `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:too high|high|(?:pull(?:s|ed)?|comes?|goes) (?:on )?(?:all the way|right|too far) up|${MANY_CLICKS}|right up)`,
       `^(?:the )?lever (?:comes|goes) (?:up )?(?:a long way|too far|very high)|many clicks on the ${HANDBRAKE}|^(?:it takes |takes |it has |needs )?too many clicks`,
     ),
     'frees',
@@ -38,7 +38,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     'parking_brake',
     'drags',
     rx(
-      `${HANDBRAKE} ${upTo(2)}(?:drags?|dragging|bind(?:s|ing)|stuck on|(?:stays|hangs) on|sticks|sticking|seized|(?:isn't|is not|doesn't|does not|won't|not) (?:fully |properly |quite )?(?:returning|return|coming back|releas(?:e|ing)|let go|free))`,
+      `${HANDBRAKE} ${upTo(4)}(?:drags?|dragging|bind(?:s|ing)|stuck on|(?:stays|hangs) on|sticks|sticking|seized|(?:isn't|is not|doesn't|does not|won't|not) (?:fully |properly |quite )?(?:returning|return|coming back|releas(?:e|ing)|let go|free))`,
     ),
     rx('lamps?|lights?|warning'),
   ),
@@ -93,6 +93,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     ),
     rx('tyres?|than the inner|edge|rotor|disc'),
   ),
+  says('pad_wear_shape', 'inner_thin', rx('^(?:the )?(?:inner|inside) (?:one|pad)s?$')),
   says(
     'pad_wear_shape',
     'outer_thin',
@@ -120,7 +121,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
   found(
     'pad_surface',
     'contaminated',
-    near(PADS, 'oil(?:y|ed)?|greas(?:e|y)|soaked|contaminated|fluid on', 3),
+    near(PADS, 'oil(?:y|ed)?|greas(?:e|y)|soaked|contaminated|fluid on', 4),
     'normal',
     rx('new pads'),
   ),
@@ -159,7 +160,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
   found(
     'rotor_surface',
     'rusted',
-    near(ROTOR, 'rust(?:y|ed)?|corroded|pitted', 3),
+    near(ROTOR, 'rust(?:y|ed)?|corroded|pitted|brown', 3),
     'smooth',
     rx('replaced|changed|because'),
   ),
@@ -288,6 +289,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     rx('heat shield|exhaust'),
   ),
   says('shield_look', 'stone', near(SHIELD, 'stone|pebble|gravel', 4)),
+  says('shield_look', 'stone', rx('^(?:it )?(?:was|is) (?:just |only )?a (?:stone|pebble)$')),
   says('rotor_surface', 'streaks', near(ROTOR, 'streak(?:s|ed|y)?', 4)),
   says(
     'rotor_float',

@@ -14,7 +14,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'low',
     rx(
       '(?:fluid|reservoir|level) (?:is |was |looks )?(?:very |really |a bit )?low',
-      `low (?:on )?(?:brake )?fluid|(?:fluid|reservoir|level) ${upTo(4)}(?:below|down to|at) (?:the )?min(?:imum)?`,
+      `low (?:on )?(?:brake )?fluid|(?:fluid|reservoir|level) ${upTo(4)}(?:below|down to|at|on) (?:the )?min(?:imum)?`,
       '(?:reservoir|fluid) (?:is |was )?(?:nearly |almost )?empty',
     ),
     rx(`${ROTOR}|pads?|empty overnight`),
@@ -36,21 +36,21 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'leak',
     'caliper_or_cylinder',
     rx(
-      `(?:caliper|cylinder) ${upTo(2)}(?:${WET})`,
+      `(?:caliper|cylinder) ${upTo(5)}(?:${WET})`,
       `(?:${WET}) ${upTo(4)}(?:caliper|wheel cylinder|rear cylinder)`,
       `(?:leak(?:s|ing)?|weep(?:s|ing)?) ${upTo(3)}wheel|fluid ${upTo(3)}(?:under|below|beneath) ${upTo(4)}wheel`,
       near('piston seals?|dust boots?', WET, 3).source,
-      `(?:wheel|tyre|rim) ${upTo(3)}(?:covered|soaked|wet) ${upTo(3)}(?:fluid|oil)`,
+      `(?:wheel|tyre|rim)s? ${upTo(3)}(?:covered|soaked|wet) ${upTo(3)}(?:fluid|oil)`,
       `(?:fluid|oil) ${upTo(2)}(?:drip|run|weep|seep)\\w* ${upTo(3)}(?:drum|backplate|back plate|hub)`,
       `(?:oil|fluid|wet) ${upTo(5)}(?:on|down|over|inside) (?:the )?${upTo(6)}(?:wheel|tyre|rim)`,
     ),
-    rx('master'),
+    rx('master|because|overhauled|replaced|changed|rebuilt|renewed'),
   ),
   says(
     'leak',
     'line_or_hose',
     rx(
-      `(?:line|hose|union|pipe) ${upTo(4)}(?:${WET}|burst|rusted through|rotted|rotten|corroded|chafed through|split)`,
+      `(?:line|hose|union|pipe) ${upTo(6)}(?:${WET}|burst|rusted through|rotted|rotten|corroded|chafed through|split)`,
       `(?:${WET}|burst) ${upTo(2)}(?:line|hose|union|pipe)`,
     ),
     rx('booster|servo|vacuum|coolant|heater|fuel'),
@@ -65,6 +65,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     ),
   ),
   found('bubbles', 'many', near('air|bubbles', MANY_BUBBLES, 3), 'none'),
+  says('bubbles', 'none', rx('no (?:more )?bubbles|no (?:more )?air (?:came|comes|coming)')),
   says(
     'bubbles',
     'many',
@@ -129,7 +130,9 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
   says(
     'pedal_free_play',
     'excess',
-    rx(`push ?rod ${upTo(3)}(?:too short|too much (?:free )?play)|(?:too much|excessive) free play`),
+    rx(
+      `push ?rod ${upTo(3)}(?:too short|too much (?:free )?play)|(?:too much|excessive) free play|(?:slack|free play|lost motion|play) ${upTo(2)}(?:at|in) the top`,
+    ),
   ),
   found(
     'pedal_linkage',
@@ -184,6 +187,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'wrong',
     rx(
       near(WRONG_FLUID, 'reservoir|system|brakes?|topp(?:ed|ing)|poured|filled', 6).source,
+      'topp(?:ed|ing) (?:it |the (?:fluid|reservoir) )?up with (?:water|oil)',
       `wrong (?:brake )?fluid|mixed ${upTo(3)}silicone`,
     ),
   ),

@@ -1,7 +1,7 @@
 import { COAST, MANY_CLICKS, near, type Rule, rx, says, yes } from './rule';
 
 const SHAKE =
-  'shak(?:e|es|ing|y)|judder(?:s|ing)?|vibrat(?:e|es|ing|ion|ions)|wobbl(?:e|es|ing)|shudder(?:s|ing)?|shimm(?:y|ies)|tremor|jiggl(?:e|es|ing)|buzz(?:es|ing)? (?:in|through)';
+  'shak(?:e|es|ing|y)|judder(?:s|ing|y)?|vibrat(?:e|es|ing|ion|ions)|wobbl(?:e|es|ing)|shudder(?:s|ing)?|shimm(?:y|ies)|tremor|jiggl(?:e|es|ing)|buzz(?:es|ing)? (?:in|through)';
 /** Told of what is heard, not of what is felt. */
 const NOISE = '(?:click|knock|clunk|clonk|tick|squeak|creak|scrap|rub|rattl|bang)\\w*';
 const SEAT = 'backside|bum|butt|seat|pants|hips';
@@ -18,6 +18,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     ),
   ),
   says('vibration_braking', 'yes', near('discs?|rotors?', 'warped', 3)),
+  says('vibration_braking', 'yes', near(SHAKE, 'and (?:when |while |under )?(?:the )?brak(?:es?|ing)', 8)),
   says(
     'vibration_braking',
     'yes',
@@ -80,7 +81,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
       'rattl(?:e|es|ed|ing)|clunk(?:s|ed|ing|y)?|knock(?:s|ed|ing)?|clack(?:s|ing)?',
       'clonk(?:s|ing)?|click(?:s|ed|ing)?|clatter(?:s|ing)?|thunk(?:s|ing)?|thud(?:s|ding)?',
       'tick(?:s|ing)(?: noise| sound)?|tapp?(?:s|ing) (?:noise|sound)',
-      'bang(?:s|ing)|(?:loud|big|almighty) (?:bang|thump)',
+      'like (?:a )?(?:stones?|marbles|nuts|bolts?) in a|bang(?:s|ing)|(?:loud|big|almighty) (?:bang|thump)',
     ),
     rx('knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the|up and down', MANY_CLICKS),
   ),

@@ -31,11 +31,11 @@ export const WHEN_WORDS: readonly Rule[] = [
       "(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when |while )?(?:it is |they are |it's |they're )?cold(?! (?:and|or) hot)",
       `^cold (?:ok|okay|fine|good|firm)$|vapou?r lock|${NOT_COLD}`,
       '(?:over|through|during) (?:the |a )(?:race|session|stint)',
-      '(?:the )?hotter (?:it|they|the)|only (?:when )?hot|hot only|when hot',
+      '(?:the )?hotter (?:it|they|the)|only (?:when )?hot|hot only|when hot|(?:worse|bad|only|longer|softer) (?:[\\w]+ )?with hot brakes',
       `after ${upTo(3)}(?:${TIMES}|a while)|lap (?:\\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)`,
       '(?:on|by|from) (?:the )?(?:\\d+(?:st|nd|rd|th)|second|third|fourth|fifth|sixth|last) lap',
       'by (?:session|stint|run) (?:\\d+|two|three|four)',
-      'laps? in|for (?:a few|a couple of|two|three|four|five|six|\\d+) (?:hard |good )?laps',
+      'laps? (?:in|onwards?)|for (?:a few|a couple of|two|three|four|five|six|\\d+) (?:hard |good )?laps',
       '(?:grows|longer|softer|worse) (?:in|during) (?:a|the) (?:session|stint|run)|with (?:every|each) (?:stop|session)',
       '(?:every|each) lap|(?:more than|beyond|past) (?:\\d+|two|three|four|five|six|a few) laps',
       '(?:as|through|during) (?:the )(?:session|stint|run|race)(?: goes on)?',
@@ -145,7 +145,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'track',
     rx(
       'track ?days?|circuit|race(?:s|d)?|laps?|sessions?|(?:on|from|at) (?:the )?track|stints?|paddock|pits',
-      'sprints?|hill ?climbs?',
+      'sprints?|hill ?climbs?|enduros?|qualifying|test ?days?',
     ),
     rx(
       'also|as well|and the road|daily|previous owner|before (?:the|my|his|her) (?:first|next)|off (?:the )?track|race (?:pads|compound|fluid|calipers?|kit|brakes?|parts|hoses|discs?)',
