@@ -24,10 +24,13 @@ function useField(name: Name, shown = (value: string) => value) {
   const sources = useContext(Sources);
   const [value, flag] = useWatch({ control, name: [name, measuredName(name)] });
   const origin = originOf(name, value, flag === 'yes', sources);
+  const onFile: unknown = get(sources.onFile?.draft, name);
+  const isOther = sources.isLeft && onFile !== undefined && onFile !== value;
+  const hint = isOther ? `On file: ${onFile === '' ? 'empty' : shown(String(onFile))}` : undefined;
   return {
     register,
-    error: errorWords(get(formState.errors, name), () => get(sources.onFile?.draft, name), shown),
-    ...(origin ? { hint: asSentence(ORIGINS[origin]) } : {}),
+    error: errorWords(get(formState.errors, name), () => onFile, shown),
+    ...(hint || origin ? { hint: hint ?? asSentence(ORIGINS[origin!]) } : {}),
   };
 }
 

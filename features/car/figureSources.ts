@@ -7,7 +7,12 @@ export function measuredKey(name: string): string {
 }
 
 /** What the figures of a form may still be: those of the starting set that was put in, of the car as it was opened. */
-export type FigureSources = { chosen: CarDraft | null; onFile?: { draft: CarDraft; origins: Origins } };
+export type FigureSources = {
+  chosen: CarDraft | null;
+  onFile?: { draft: CarDraft; origins: Origins };
+  /** What was typed before this page was there is told from what is on file, at its field. */
+  isLeft?: boolean;
+};
 
 /** What of the form has no origin: names and words, and what every car has. */
 const NO_FIGURES: readonly string[] = [

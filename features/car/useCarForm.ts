@@ -40,7 +40,7 @@ export function useCarForm({ car, forComplaint = false }: CarAsked) {
   const [rest, setRest] = useKept('new-car.rest', false);
   const kept = `bavrin.kept.car-form.${car?.id ?? 'new'}`;
   const left = useKeptForm(form, kept, units, car);
-  const { figures, ...start } = useFigures(form, units, onFile);
+  const { figures, ...start } = useFigures(form, units, onFile, left.leftAt !== null);
   const saving = useSaving(form, {
     ...{ id, version: car?.version },
     contentOf: (draft) => specOf(draft, units, sourcesOf(draft, onFile), figures),
@@ -107,7 +107,12 @@ function fieldOf(path: string): string {
 }
 
 /** Where the figures that stand in the form come from: a starting set, or what is on file. */
-function useFigures(form: UseFormReturn<CarDraft>, units: Units, onFile: CarSpec | undefined) {
+function useFigures(
+  form: UseFormReturn<CarDraft>,
+  units: Units,
+  onFile: CarSpec | undefined,
+  isLeft: boolean,
+) {
   // A new car's kind is that of the starting set put in.
   const kind = form.watch('kind') as CarKind;
   const set = useMemo(
@@ -117,9 +122,10 @@ function useFigures(form: UseFormReturn<CarDraft>, units: Units, onFile: CarSpec
   const figures = useMemo(
     (): FigureSources => ({
       chosen: set,
+      isLeft,
       ...(onFile ? { onFile: { draft: draftOf(onFile, units), origins: onFile.origins } } : {}),
     }),
-    [set, onFile, units],
+    [set, onFile, units, isLeft],
   );
   return {
     kind,

@@ -22,7 +22,7 @@ export function LeftLine({ at, fields, back, onDrop }: LeftBehind & { back: stri
         Typed on this device and not saved: <b>{fields === 1 ? 'one field' : `${fields} fields`}</b>
         {at && `, last ${moment(at, shop, now)}`}.
       </span>
-      <Button look="quiet" onClick={onDrop}>
+      <Button look="quiet" className="-mx-3" onClick={onDrop}>
         {back}
       </Button>
     </div>

@@ -127,9 +127,11 @@ test.describe(() => {
       await expect(line).toContainText('2 fields, last', { timeout: 3000 });
     }).toPass();
     await expect(mass).toHaveValue('1510');
+    await expect(page.getByText(`On file: ${spec.massKg} kg`)).toBeVisible();
     await back.click();
     await expect(mass).toHaveValue(String(spec.massKg));
     await expect(line).toHaveCount(0);
+    await expect(page.getByText('On file:')).toHaveCount(0);
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(mass).toHaveValue('1510');
     await page.reload();
