@@ -64,7 +64,7 @@ const LEFT = '(?:left|near ?side)';
 const RIGHT = '(?:right|off ?side)';
 const wheelOf = (end: string, side: string, short: string) =>
   new RegExp(
-    `\\b(?:(?:${end}) (?:\\w+ )?${side}|${side} (?:\\w+ )?(?:at the |on the )?(?:${end})|${short})\\b`,
+    `\\b(?:(?:${end}) (?:\\w+ )?(?:on the )?${side}|${side} (?:\\w+ )?(?:at the |on the )?(?:${end})|${short})\\b`,
   );
 const PLACES: readonly [Corner, RegExp][] = [
   ['FL', wheelOf('front|forward', LEFT, 'fl|lf|ns ?f|n s f')],

@@ -7,7 +7,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       '(?:was |been |just |we |i )?(?:bled|bleeding|bleed(?! nipples?| screws?))',
-      `(?:${DONE}) ${upTo(4)}(?:calipers?|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)`,
+      `(?:${DONE}) ${upTo(4)}(?:calipers?(?! (?:pistons?|pins?|slides?|bolts?|bracket))|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)`,
       '(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)(?: and (?:the )?\\w+)? (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed|swapped|overhauled|refurbished)',
       '(?:after|since) (?:a |the )?(?:flush|flushing|fluid change)|(?:hose|line) (?:swap|change|job)|opened (?:the )?(?:system|hydraulics|lines?)',
       'fluid (?:was |has been |got |just )?(?:changed?|flush(?:ed)?|renewed|replaced)|changed the (?:brake )?fluid',
@@ -19,7 +19,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       'calipers? (?:have |has |are |were |was |just )?(?:came|come|went|gone|put) back',
-      `(?:${DONE}|rebuild|had|(?:after|since|when) (?:i|we|he) (?:change|replace|fit|swap)) ${upTo(3)}calipers?|calipers? (?:change|job|swap|rebuild)`,
+      `(?:${DONE}|rebuild|had|(?:after|since|when) (?:i|we|he) (?:change|replace|fit|swap)) ${upTo(3)}calipers?(?! (?:pistons?|pins?|slides?|bolts?|bracket))|calipers? (?:change|job|swap|rebuild)`,
       "calipers? (?:was |were |have been |has been |got |just )?(?:[\\w']+ )?(?:changed|replaced|fitted|swapped|rebuilt|off|overhauled|done|new|refurbished)",
     ),
   ),
@@ -111,7 +111,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       'agricultural',
     ),
     rx(
-      '^(?:and )?went off(?: again)?$|cut ?off|took off|goes off|run off|brakes? (?:went|came|been) off',
+      '^(?:and )?went off(?: again)?$|off the road|cut ?off|took off|goes off|run off|brakes? (?:went|came|been) off',
       `(?:linings?|pads?|nuts?|wheels?) ${upTo(2)}(?:went|came) off|came off (?:a|the|our|my) ${upTo(4)}(?:track ?days?|sessions?|weekend|event|stint|race)`,
     ),
   ),
@@ -129,7 +129,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'no',
     rx(
       "(?:level|fluid) (?:does not|doesn't|never|is not|isn't|not) (?:drop|drops|dropping|fall|falls|falling|go|going)(?: down)?",
-      'level (?:stays|holds|stable|is (?:steady|stable))|not (?:losing|using) (?:any )?(?:brake )?fluid',
+      'no (?:brake )?fluid loss|no loss of (?:brake )?fluid|level (?:stays|holds|stable|is (?:steady|stable))|not (?:losing|using) (?:any )?(?:brake )?fluid',
     ),
   ),
   says(
@@ -196,6 +196,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|(?:was|been) in (?:a |the )?(?:barn|shed|garage)|not (?:been )?(?:used|driven|moved)) ${upTo(5)}(?:months?|years?|winter|ages|long|since)`,
+      'off the road (?:since|for|all)',
       `(?:hasn't|has not|not|hardly) (?:been )?(?:turned a wheel|moved|driven|used|run|out) ${upTo(2)}(?:since|for|all)`,
       '(?:after|over|all) (?:the )?winter|(?:after|from|long) standing|barn find|laid up',
       `(?:sits|stands|lives|sat|stood) ${upTo(4)}most of the (?:year|time)`,

@@ -70,6 +70,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     'worn_out',
     rx(
       `${PADS} ${upTo(6)}(?:down to|to|on|into|at|hit|hitting|touching) (?:the |bare )?(?:metal|backing|backs|steel|backplates?)`,
+      '(?:metal|backing)(?: plate)? (?:was |is )?showing',
       'no (?:pad|pads|lining|friction|material) left',
       `${PADS} (?:are |is |were )?(?:completely |totally )?worn out`,
     ),
@@ -196,7 +197,9 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
   says(
     'rotor_runout',
     'high',
-    rx(`(?:${ROTOR}) (?:have|has|had|got) (?:some |too much |a lot of )?run ?out`),
+    rx(
+      `(?:${ROTOR}) ${upTo(4)}wobbl\\w* ${upTo(2)}(?:i|you|we) (?:spin|turn|rotate)|(?:${ROTOR}) (?:have|has|had|got) (?:some |too much |a lot of )?run ?out`,
+    ),
   ),
   found('hub_runout', 'high', near(`hub(?: face)? ${upTo(2)}run ?out`, HIGH, 4), 'ok'),
   says('hub_runout', 'high', rx('hub(?: face)? (?:is |was )?(?:bent|out of true)')),

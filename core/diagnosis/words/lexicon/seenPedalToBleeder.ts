@@ -25,6 +25,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     near('fluid', 'black|dark|brown|dirty|coffee|cola|tea|treacle|muddy', 7),
     'clear',
   ),
+  says('fluid_look', 'dark', rx('^(?:and )?(?:dark|black|brown)$')),
   says('fluid_look', 'debris', near('fluid|reservoir', 'specks?|bits|flakes|rubber bits|debris', 4)),
   found(
     'fluid_moisture',
@@ -60,6 +61,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'master_to_booster',
     rx(
       `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:booster|servo|rear seal|(?:at|from|round) (?:the |its )?(?:back|rear))`,
+      `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:cabin|interior|inside|footwell)|carpet ${upTo(1)}(?:wet|soaked)`,
       `(?:fluid|wet|oil) ${upTo(2)}(?:behind the master|(?:in|into|inside) the (?:booster|servo))`,
       `(?:wet|damp|fluid|drip\\w*) ${upTo(7)}(?:shoes?|pedal area|push ?rod|carpet|footwell|under the (?:dash|pedals?)|pedal box)`,
     ),
@@ -95,7 +97,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       `calipers? ${upTo(3)}(?:wrong side|upside down|swapped side)`,
     ),
   ),
-  found('bleeder_screw', 'stuck', near(BLEEDER, 'seized|stuck|sheared|snapped|rounded|broken', 3), 'turns'),
+  found('bleeder_screw', 'stuck', near(BLEEDER, 'seized|stuck|sheared|snapped|rounded|broken', 5), 'turns'),
   found(
     'pedal_pump',
     'rises',
@@ -188,6 +190,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       near(WRONG_FLUID, 'reservoir|system|brakes?|topp(?:ed|ing)|poured|filled', 6).source,
       'topp(?:ed|ing) (?:it |the (?:fluid|reservoir) )?up with (?:water|oil)',
+      '(?:put|poured|filled|topped) (?:\\w+ )?dot ?5(?![.\\d])',
       `wrong (?:brake )?fluid|mixed ${upTo(3)}silicone`,
     ),
   ),

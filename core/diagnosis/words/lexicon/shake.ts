@@ -1,7 +1,7 @@
 import { COAST, MANY_CLICKS, near, type Rule, rx, says, yes } from './rule';
 
 const SHAKE =
-  'shak(?:e|es|ing|y)|judder(?:s|ing|y)?|vibrat(?:e|es|ing|ion|ions)|wobbl(?:e|es|ing)|shudder(?:s|ing)?|shimm(?:y|ies)|tremor|jiggl(?:e|es|ing)|buzz(?:es|ing)? (?:in|through)';
+  'shak(?:e|es|ing|y)|shook|judder(?:s|ing|y|ed)?|vibrat(?:e|es|ed|ing|ion|ions)|wobbl(?:e|es|ing)|shudder(?:s|ing)?|shimm(?:y|ies)|tremor|jiggl(?:e|es|ing)|buzz(?:es|ing)? (?:in|through)';
 /** Told of what is heard, not of what is felt. */
 const NOISE = '(?:click|knock|clunk|clonk|tick|squeak|creak|scrap|rub|rattl|bang)\\w*';
 const SEAT = 'backside|bum|butt|seat|pants|hips';
@@ -14,7 +14,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'vibration_braking',
     rx(SHAKE),
     new RegExp(
-      `\\b(?:${COAST}|off the brake|shake(?:s|n)? hands|clutch|gearbox|pedal (?:shakes|shaking|vibrates|vibrating)|(?:i|you|we) rock (?:it|the wheel)|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
+      `\\b(?:${COAST}|off the brake|shake(?:s|n)? hands|clutch|gearbox|pedal (?:shakes|shaking|vibrates|vibrating)|(?:i|you|we) (?:rock|spin|turn|rotate) (?:it|the (?:wheel|disc|rotor))|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
     ),
   ),
   says('vibration_braking', 'yes', near('discs?|rotors?', 'warped', 3)),
@@ -83,7 +83,10 @@ export const SHAKE_WORDS: readonly Rule[] = [
       'tick(?:s|ing)(?: noise| sound)?|tapp?(?:s|ing) (?:noise|sound)',
       'like (?:a )?(?:stones?|marbles|nuts|bolts?) in a|bang(?:s|ing)|(?:loud|big|almighty) (?:bang|thump)',
     ),
-    rx('knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the|up and down', MANY_CLICKS),
+    rx(
+      'knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the|clicks? (?:forward|forwards|back|more|less|to the)|up and down',
+      MANY_CLICKS,
+    ),
   ),
   says('warning_light', 'none', rx('no warning (?:lights?|lamps?)')),
   says('warning_light', 'abs', near('abs', 'lights?|lamps?|warning', 3)),

@@ -4,7 +4,7 @@ import type { Rule } from './rule';
 
 /** Whatever says that there is nothing to complain of. */
 const NOTHING_WRONG =
-  /\b(?:(?:likes|prefers|loves) (?:a |the |it |this |its )?|nothing(?: is|'s)? wrong|all (?:good|fine|ok|okay|well)|no (?:problems?|complaints?|issues?|faults?)|(?:works?|working|feels?|brakes?) (?:is |are )?(?:fine|perfect(?:ly)?|great|as (?:it|they) should)|everything (?:is |was )?(?:fine|good|ok|okay|perfect))\b(?! (?:for|until|till|when|but))/;
+  /\b(?:nothing to report(?! (?:except|but|apart))|(?:likes|prefers|loves) (?:a |the |it |this |its )?|nothing(?: is|'s)? wrong|all (?:good|fine|ok|okay|well)|no (?:problems?|complaints?|issues?|faults?)|(?:works?|working|feels?|brakes?) (?:is |are )?(?:fine|perfect(?:ly)?|great|as (?:it|they) should)|everything (?:is |was )?(?:fine|good|ok|okay|perfect))\b(?! (?:for|until|till|when|but))/;
 
 /** Talk of something else than the brakes, and the words by which it is of the brakes after all. */
 const OTHER_SYSTEM =
@@ -18,7 +18,7 @@ const OTHER_CAR =
 
 /** Not yet done: wanted, due, to come. */
 const TO_COME =
-  /\b(?:wants?|wanted|would like|please|due|going to|will|to be|next (?:week|month|service|time)|quote|price|arriv(?:es?|ing)|on order|ordered|booked|thinking (?:about|of)|considering|need(?:s|ed)?(?: [\w']+){0,2} (?:bled|bleeding|change|changed|changing|doing|replacing|new|flush|flushing)|ask(?:s|ed)? (?:for|us|if)|should)\b/;
+  /\b(?:wants?|wanted|would like|here for|booked in for|please|due|going to|will(?! not)|to be|next (?:week|month|service|time)|quote|price|arriv(?:es?|ing)|on order|ordered|booked|thinking (?:about|of)|considering|need(?:s|ed)?(?: [\w']+){0,2} (?:bled|bleeding|change|changed|changing|doing|replacing|new|flush|flushing)|ask(?:s|ed)? (?:for|us|if)|should)\b/;
 /** Done so long ago that it changed nothing lately. */
 const LONG_AGO =
   /\b(?:(?:\d+|two|three|four|five|six|few|several|many|couple of) years (?:ago|back|old)|(?:years|ages|long) ago)\b/;

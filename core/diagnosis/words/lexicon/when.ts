@@ -20,7 +20,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       'knock(?:ed|s)? ?(?:off|back)',
     ),
     rx(
-      `pulls (?:well|strongly) out|(?:ok|okay|fine|good|better|normal|right) after|from turn \\d|over the corner|(?:ran|went|slid|spun) ${upTo(2)}(?:wide|off|through)`,
+      `gravel|grass|pulls (?:well|strongly) out|(?:ok|okay|fine|good|better|normal|right) after|from turn \\d|over the corner|(?:ran|went|slid|spun) ${upTo(2)}(?:wide|off|through)`,
     ),
   ),
   when(
@@ -29,7 +29,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       `(?:only |just )?(?:when|once|if|as|after it gets|after getting|when it's|when they're|when they are) ${upTo(5)}(?:hot|warm|up to temperature|heats? up|warms? up|heat builds)`,
       "(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when |while )?(?:it is |they are |it's |they're )?cold(?! (?:and|or) hot)",
-      `^cold (?:ok|okay|fine|good|firm)$|vapou?r lock|${NOT_COLD}`,
+      `(?:fine|good|ok|okay|firm) (?:for|in|during) (?:the )?first (?:half|few|two|three|\\d+)|^cold (?:ok|okay|fine|good|firm)$|vapou?r lock|${NOT_COLD}`,
       '(?:over|through|during) (?:the |a )(?:race|session|stint)',
       '(?:the )?hotter (?:it|they|the)|only (?:when )?hot|hot only|when hot|(?:worse|bad|only|longer|softer) (?:[\\w]+ )?with hot brakes',
       `after ${upTo(3)}(?:${TIMES}|a while)|lap (?:\\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)`,
@@ -65,6 +65,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       'first (?:few |two |three )?(?:stops?(?: of the day)?|presses|corners|thing)(?: in the morning)?',
       'in the mornings?|(?:every|each) morning|first \\w+ of the (?:morning|day)|from cold|after (?:a )?cold start',
       `(?:fine|good|ok|okay|better|right|normal) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
+      '(?:great|fine|good|ok|okay|perfect) (?:when )?(?:warm|hot)$',
       '(?:out )?lap only|(?:on|during) (?:the |my |every |each )?out ?laps?',
       `(?:goes|going|went) away (?:once|when|as|after) ${upTo(4)}(?:warms?|warmed|heats?|hot|heat|temperature)`,
     ),
@@ -93,12 +94,13 @@ export const WHEN_WORDS: readonly Rule[] = [
     'recovery',
     'after_cooling',
     rx(
-      `(?:come|comes|came|coming|back|fine|good|ok|okay|normal|recovers?|returns?|returned|right|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow lap|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|later)`,
+      `(?:come|comes|came|coming|back|fine|good|ok|okay|normal|recovers?|returns?|returned|right|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow lap|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|later(?! than))`,
       `(?:once|when|after) ${upTo(3)}cool(?:ed|s)?(?: down)? ${upTo(3)}(?:fine|good|ok|okay|smooth|normal|gone|back)`,
       "cool(?:s|ed)? (?:down )?(?:and|then) (?:it's |it is |they're )?(?:fine|good|ok|okay|back|normal)",
+      `after (?:sitting|standing|resting|waiting) ${upTo(5)}(?:firm|fine|good|ok|okay|normal|back)`,
       '(?:ok|okay|fine|good|normal|firm) (?:(?:again )?(?:today|the next (?:day|morning))|again this morning)',
       `(?:minutes|hours?|while|day) later ${upTo(4)}(?:back|fine|good|ok|okay|normal|firm)`,
-      'after cooling(?: down| off)?|back (?:on|by|during) the (?:cool ?-?down|cooling|slow|in) ?lap',
+      '(?:firms? up|recovers?|comes? (?:back|good)) overnight|after cooling(?: down| off)?|back (?:on|by|during) the (?:cool ?-?down|cooling|slow|in) ?lap',
       `(?:better|improves?|recovers?|comes back) (?:if|when|once|after) ${upTo(4)}(?:back off|backing off|cool(?:s|ed|ing)?|slow(?:s|ed)? down|eas(?:e|ing) off|rest)`,
     ),
   ),
