@@ -96,5 +96,6 @@ export const SLIPS: Readonly<Record<string, string>> = {
   wouldnt: "wouldn't",
   cant: "can't",
   til: 'till',
+  vibrashun: 'vibration',
   theyre: "they're",
 };

@@ -163,8 +163,8 @@ export const SHOP: Voices = {
     ],
     ['On cold mornings the first stop is scary', 'temperature_link only_cold; poor_stopping yes'],
     ['Turn in on the brakes and the back comes round', 'axle_locks_early rear'],
-    ['The car crabs to the offside when I brake', 'pulls yes'],
-    ['pulls nearside', 'pulls yes'],
+    ['The car crabs to the offside when I brake', 'pulls yes; pull_side right'],
+    ['pulls nearside', 'pulls yes; pull_side left'],
     [
       'Pulsing brake pedal AND steering wobble at 80',
       'pedal_pulses yes; vibration_braking yes; shake_where wheel',

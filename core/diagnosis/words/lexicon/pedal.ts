@@ -9,7 +9,7 @@ const END =
 /** Without the engine any pedal goes hard. */
 const ENGINE_OFF = 'engine (?:is |was )?(?:off|stopped|not running|switched off)';
 const SPONGY =
-  'spong(?:y|ey|e)|sogg(?:y|ier)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding)|like (?:treacle|mud)';
+  'spong(?:y|ey|e|iness)|softness|sogg(?:y|ier)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding)|like (?:treacle|mud)';
 
 /** What the pedal did. */
 export const PEDAL_WORDS: readonly Rule[] = [
@@ -19,6 +19,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     rx(
       `${SPONGY}`,
       "(?:goes|went|gone|going|gets|got|turns|is|was|it's|feels|only|still|quite|too) (?:all |really |very |a bit |still )?soft",
+      "(?<=isn't |wasn't |not )soft",
       'softer|^soft|^(?:long|low) and soft|(?:slightly|a bit|a little|sometimes|then) soft',
     ),
     // It is not the pads that are to be softer.
@@ -38,7 +39,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:long|low|longer|lower|deep) (?:brake )?pedal',
       '(?:brake )?pedal (?:is |was |goes |went |gets |getting |got |feels |gone |been |has gone |has been |has become |has been getting |been getting |keeps getting |went a bit )?(?:much |very |really |quite |a bit |too |so )?(?:long|low|deep)(?:er)?',
       '^(?:but |and |still |very |really |too |so |just )*(?:long|low)(?: and (?:soft|spongy|mushy))?$',
-      'pedal (?:now )?(?:sits|stands|rests) (?:\\w+ )?(?:low|lower)|^(?:soft|spongy|mushy) and (?:long|low)$',
+      'pedal (?:now )?(?:sits|stands|rests) (?:\\w+ )?(?:low|lower)|^(?:soft|spongy|mushy) and (?:long|low|deep)$|sits (?:an? )?(?:inch|cm|bit|little|lot) lower',
       `(?:travels?|goes|moves|drops) ${upTo(4)}(?:inch(?:es)?|cm|centimet(?:er|re)s) ${upTo(1)}before`,
       "pedal (?:was|used to be|sat) (?:much |a lot |a bit )?higher|pedal's (?:\\w+ )?(?:lower|longer|low|long)",
       '(?:inch(?:es)?|cm|bit|lots?|loads|plenty) of (?:slack|free play|nothing)',
@@ -54,7 +55,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:is|was|gets|goes) (?:a bit|a little|slightly|very|quite|rather) long(?:er)? (?:after|in|into|at|from)',
       'travels? (?:too far|a long way)|^(?:it )?goes too far$|goes (?:a long way|too far|way) down',
       'pedal (?:goes|travels?) further',
-      "(?:it's|(?:it|they|she) (?:goes|went|gets|got|is)|^(?:and |then )*(?:went|goes|got|gets)) (?:all |really |very |too )?(?:long|low)(?: since)?$",
+      "(?:it's|its|(?:it|they|she) (?:goes|went|gets|got|is)|^(?:and |then )*(?:went|goes|got|gets)) (?:all |really |very |too )?(?:long|low)(?: since)?$",
       `(?:only|just) (?:the )?last (?:bit|part|inch|third|half) of (?:the )?(?:travel|pedal|stroke)`,
       `lengthen(?:s|ing|ed)? (?:of (?:the )?)?(?:pedal|travel|stroke)|(?:pedal|travel|stroke) (?:is |keeps )?lengthen(?:s|ing|ed)?`,
       `bit(?:e|es|ing)(?: point)? ${upTo(4)}(?:lower|low|late|further down)`,
@@ -155,7 +156,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
   ),
   yes('pedal_pulses', rx(FELT_IN_PEDAL)),
   yes('pedal_pulses', rx('pedal (?:[\\w]+ )?(?:up and down)')),
-  yes('pedal_pulses', rx('pulsing|pulsat(?:es|ing|ion)|it pulse[sd]')),
+  yes('pedal_pulses', rx('pulsing|pulsat(?:es?|ing|ion)|it pulse[sd]')),
   yes(
     'pedal_pulses',
     rx('pedal (?:\\w+ )?(?:vibrat(?:es|ing|ed)|buzz(?:es|ing))'),

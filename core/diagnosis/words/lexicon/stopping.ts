@@ -3,7 +3,7 @@ import { found, HANDBRAKE, near, PADS, ROTOR, type Rule, rx, says, upTo, yes } f
 const NOT =
   "doesn't|don't|do not|does not|won't|wouldn't|will not|isn't|not|hardly|barely|didn't|can't|could not|couldn't";
 const PULLS =
-  'tramlin(?:es|ing)|haul(?:s|ing)|dips?|nods|slew(?:s|ing)?|pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|moves|heads|jumps|leads|crab(?:s|bing|bed)?';
+  'noses?|tramlin(?:es|ing)|haul(?:s|ing)|dips?|nods|slew(?:s|ing)?|pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|moves|heads|jumps|leads|crab(?:s|bing|bed)?';
 const towards = (side: string) =>
   rx(
     `(?:${PULLS}) (?:me |us |it |itself |over |off |the wheel |the steering |hard |strongly |slightly |badly |sharply |a bit )?(?:too? )?(?:the )?(?:hard )?${side}`,
@@ -88,7 +88,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
   ),
   yes(
     'pulls',
-    towards('(?:left|right|l|r|one side)'),
+    towards('(?:left|right|l|r|near ?side|off ?side|one side)'),
     rx(`corners?|turn(?:s|ing)? (?:left|right)|${NOT_ASIDE}`),
   ),
   says('pulls', 'yes', heldAgainst('(?:left|right)')),
@@ -99,8 +99,8 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `(?:${PULLS}) ${upTo(3)}(?:(?:whichever|either|both) (?:side|way)s?|one way ${upTo(3)}(?:the )?other|left (?:and|then|or) right|(?:one time|sometimes|once) left ${upTo(2)}right)`,
     ),
   ),
-  says('pull_side', 'left', towards('(?:left|l)'), rx(`${NOT_ASIDE}|left (?:and|then|or) right`)),
-  says('pull_side', 'right', towards('(?:right|r)'), rx(NOT_ASIDE)),
+  says('pull_side', 'left', towards('(?:left|l|near ?side)'), rx(`${NOT_ASIDE}|left (?:and|then|or) right`)),
+  says('pull_side', 'right', towards('(?:right|r|off ?side)'), rx(NOT_ASIDE)),
   says('pull_side', 'left', heldAgainst('right')),
   says('pull_side', 'right', heldAgainst('left')),
   says(
@@ -186,6 +186,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     ),
     rx(`${ONCE}|both|all|every|equally|smell(?:s|ing)? hot`),
   ),
+  says('heat_spread', 'one_hot', rx(`^(?:very |really )?hot ${NAMED_WHEEL}`)),
   says(
     'heat_spread',
     'one_axle',
@@ -202,7 +203,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:went|go(?:es)?|been|got|gone) through (?:a |another |two |three )?(?:set|pair)s? of (?:fronts|rears|pads|linings)',
       "(?:fronts|rears) (?:only |hardly |just |don't |do not |never )?last(?:ed|s)? (?!(?:well|forever|ages|long)\\b)(?:[\\w']+ ?){1,3}",
       "pads? (?:only |hardly |don't |do not |never |are |were |is )?(?:last(?:s|ed)?|wear(?:s|ing)?|disappear|vanish)(?: [\\w']+){0,4}?",
-      "pads? (?:are |were |is |was )?(?:already )?(?:worn|gone|go|finished|done|used up) (?:out )?(?:in|after|within|again|already|every|too|by) (?:[\\w']+ ?){0,3}",
+      "pads? (?:are |were |is |was )?(?:already |half |nearly |almost )?(?:worn|gone|go|finished|done|used up) (?:out )?(?:in|after|within|again|already|every|too|by) (?:[\\w']+ ?){0,3}",
       `pads? ${upTo(2)}(?:eaten|chewed|burnt|destroyed) (?:up |away )?(?:in|after|by)`,
       near('(?:every|each) (?:time|event|weekend|outing|track ?day)', 'new (?:set of )?pads', 10).source,
       '(?:new )?(?:set of )?pads every|(?:heavy|fast|quick|excessive) pad wear',

@@ -31,6 +31,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       "(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when |while )?(?:it is |they are |it's |they're )?cold(?! (?:and|or) hot)",
       `(?:fine|good|ok|okay|firm) (?:for|in|during) (?:the )?first (?:half|few|two|three|\\d+)|^cold (?:ok|okay|fine|good|firm)$|vapou?r lock|${NOT_COLD}`,
       '(?:over|through|during) (?:the |a )(?:race|session|stint)',
+      "cold (?:it's|its|it is) (?:smooth|fine|good|ok|okay|firm)",
       '(?:the )?hotter (?:it|they|the)|only (?:when )?hot|hot only|when hot|(?:worse|bad|only|longer|softer) (?:[\\w]+ )?with hot brakes',
       `after ${upTo(3)}(?:${TIMES}|a while)|lap (?:\\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)`,
       '(?:on|by|from) (?:the )?(?:\\d+(?:st|nd|rd|th)|second|third|fourth|fifth|sixth|last) lap',
@@ -46,6 +47,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     ),
     rx(
       `until ${upTo(3)}(?:hot|warm|laps?|corners?|stops?)|not (?:only )?when hot|hot or cold`,
+      '(?:straightens|clears|improves|eases|settles|stops|goes away) (?:up |out )?(?:as|once|when)',
       'cold and hot|hot and cold|(?:comes?|came) (?:good|back)|straight away',
       'kerb strike|never fades?|^(?:and |it is |is )*(?:gone|disappears|stops|clears) after|clears? up (?:after|once|when|as)',
       '(?:wet|damp) session|cool(?: down| off|ing)|no fade|stays? firm',
@@ -66,6 +68,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       'in the mornings?|(?:every|each) morning|first \\w+ of the (?:morning|day)|from cold|after (?:a )?cold start',
       `(?:fine|good|ok|okay|better|right|normal) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
       '(?:great|fine|good|ok|okay|perfect) (?:when )?(?:warm|hot)$',
+      `(?:straightens|clears|improves|eases|settles) (?:up |out )?(?:as|once|when) ${upTo(3)}(?:warms?|heats?|hot)`,
       '(?:out )?lap only|(?:on|during) (?:the |my |every |each )?out ?laps?',
       `(?:goes|going|went) away (?:once|when|as|after) ${upTo(4)}(?:warms?|warmed|heats?|hot|heat|temperature)`,
     ),
@@ -94,7 +97,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'recovery',
     'after_cooling',
     rx(
-      `(?:come|comes|came|coming|back|fine|good|ok|okay|normal|recovers?|returns?|returned|right|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow lap|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|later(?! than))`,
+      `(?:come|comes|came|coming|back|fine|firm|good|ok|okay|normal|recovers?|returns?|returned|right|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow lap|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|later(?! than))`,
       `(?:once|when|after) ${upTo(3)}cool(?:ed|s)?(?: down)? ${upTo(3)}(?:fine|good|ok|okay|smooth|normal|gone|back)`,
       "cool(?:s|ed)? (?:down )?(?:and|then) (?:it's |it is |they're )?(?:fine|good|ok|okay|back|normal)",
       `after (?:sitting|standing|resting|waiting) ${upTo(5)}(?:firm|fine|good|ok|okay|normal|back)`,
@@ -146,7 +149,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'usage',
     'track',
     rx(
-      'track ?days?|circuit|race(?:s|d)?|laps?|sessions?|(?:on|from|at) (?:the )?track|stints?|paddock|pits',
+      'track ?days?|circuit|race(?:s|d)?|laps?|sessions?|(?:on|from|at|after) (?:the )?track|stints?|paddock|pits',
       'sprints?|hill ?climbs?|enduros?|qualifying|test ?days?',
     ),
     rx(
