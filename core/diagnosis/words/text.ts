@@ -10,7 +10,7 @@ export type Clause = { text: string; words: Word[]; starts: number[] };
 const WORD = /[\p{L}\p{N}]+(?:['’][\p{L}]+)?(?:\.\d+)?/gu;
 /** A point, a but, a comma that what goes before it can do without, or "its long" said on. What comes back when it is cold is told by itself. */
 const BREAK =
-  /[.;!?\n]|,(?! (?:still (?:soft|spongy|mushy)|all (?:round|four)(?= *[.,;]| *$)|brakes? or no)\b)| but | then (?!the other)| although | though | (?=its? (?:long|low|soft|hard|spongy)\b)| and (?=(?:it |they |the pedal )?(?:comes?|came) back (?:after|once|when|if|on)\b)/giu;
+  /[.;!?\n]|,(?! (?:still (?:soft|spongy|mushy)|all (?:round|four)(?= *[.,;]| *$)|brakes? or no)\b)| but | then (?!the other|left|right)| although | though | (?=its? (?:long|low|soft|hard|spongy)\b)| and (?=(?:it |they |the pedal )?(?:comes?|came) back (?:after|once|when|if|on)\b)/giu;
 
 /** The text in clauses, spelling slips mended, every word with its place in the text. */
 export function clausesOf(text: string): Clause[] {

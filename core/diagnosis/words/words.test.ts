@@ -55,7 +55,7 @@ const LINES: [text: string, suggests: string][] = [
   ['Knocking from the front suspension when braking', 'noise_rattle yes'],
   ['Pads only last two sessions', 'pads_wear_fast yes; usage track'],
   ['Goes through a set of pads every weekend', 'pads_wear_fast yes'],
-  ['chews the inner pad', 'pads_wear_fast yes'],
+  ['chews the inner pad', 'pads_wear_fast yes; pad_wear_shape inner_thin'],
   ['Vibration at speed even without braking', 'vibration_coasting yes'],
   ['steering wheel shakes when cruising at 110 km/h', 'shake_where wheel; vibration_coasting yes'],
   ['Judder in the seat under braking', 'vibration_braking yes; shake_where seat'],

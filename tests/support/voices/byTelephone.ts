@@ -522,4 +522,80 @@ export const BY_TELEPHONE: Voices = {
     ['brakes feel great', ''],
     ['He has no trouble with the brakes', ''],
   ],
+  'on the job card': [
+    ['spongy pedal, worse after standing overnight', 'pedal_spongy yes'],
+    [
+      'long pedal only on the first stop after a lap behind the safety car',
+      'first_press_long yes; temperature_link only_hot; usage track',
+    ],
+    ['RL wheel hotter than the other three', 'heat_spread one_hot RL'],
+    [
+      'steering wheel shimmy under braking above 150 km/h, not below',
+      'shake_where wheel; vibration_braking yes',
+    ],
+    ['pedal goes stiff at high revs', 'pedal_hard yes'],
+    [
+      'Front brakes stuck on after the master was changed',
+      'wheel_drags one; master_fitted yes; system_opened yes',
+    ],
+    ['squealing cold, quiet hot, dusty', 'noise_squeal yes; temperature_link only_cold'],
+    [
+      'smell of hot brakes coming down the pass and a soft pedal at the bottom',
+      'smell_or_smoke yes; temperature_link only_hot; pedal_spongy yes',
+    ],
+    ['pulls left then right under braking', 'pulls yes; pull_side changes'],
+    ['no pedal after bleeding', 'pedal_to_floor yes; system_opened yes'],
+    [
+      'ABS pump replaced, pedal is spongy even after bleeding three times',
+      'pedal_spongy yes; after_full_bleed still_soft; system_opened yes',
+    ],
+    [
+      'rears rusty since the conversion, fronts do all the work',
+      'rotor_surface rusted; brake_conversion yes',
+    ],
+    ['disc thickness under the stamp', 'rotor_thickness below_minimum'],
+    ['FR bearing rumbles and has play', 'bearing_play excess FR'],
+    ['vibration in the pedal but not the wheel', 'vibration_braking yes; pedal_pulses yes'],
+    [
+      'dragging brake front left, cracking the bleeder frees it',
+      'wheel_drags one FL; open_bleeder_frees yes FL',
+    ],
+    [
+      'All four get hot, pedal gets hard, cracking the master off the booster lets it roll',
+      'wheel_drags all; pedal_hard yes; loosen_master_frees yes',
+    ],
+    ['left front pads thinner on the inside', 'pad_wear_shape inner_thin FL'],
+    ['The car eats outer pads on the right', 'pad_wear_shape outer_thin; pads_wear_fast yes'],
+    [
+      'New rotors and pads, not bedded, judder from day one',
+      'friction_new yes; bed_in_done no; vibration_braking yes',
+    ],
+    [
+      'Fade on lap 8, pedal firm throughout, smoke at the pit stop',
+      'poor_stopping yes; temperature_link only_hot; usage track; smell_or_smoke yes',
+    ],
+    [
+      'pedal long after four laps with new fluid',
+      'pedal_long yes; temperature_link only_hot; usage track; fluid_age fresh',
+    ],
+    [
+      'fluid is two years old and the pedal fades on long descents',
+      'fluid_age old; poor_stopping yes; temperature_link only_hot',
+    ],
+    ['handbrake needs ten clicks', 'parking_brake lever_high'],
+    ['hear a scrape once per revolution, stone maybe', 'noise_grind yes'],
+    ['The pedal bites right at the floor', 'pedal_long yes'],
+    ['Pedal pumps up firm then sinks', 'pedal_pump rises; pedal_sinks yes'],
+    ['After a spin the left front drags', 'wheel_drags one FL'],
+    [
+      'brakes squeal all the time since pads were changed to race pads',
+      'noise_squeal yes; temperature_link any_time; friction_new yes; compound track',
+    ],
+    ['servo vacuum hose split', 'assist_vacuum low'],
+    ['wheel nuts were finger tight on the rear right', 'wheel_nuts loose RR'],
+    ['shakes at 80 whether I brake or not', 'vibration_coasting yes'],
+    ['wheel alignment required, pulls on the straights', ''],
+    ['new tyres fitted front', ''],
+    ['fuel pedal sticks', ''],
+  ],
 };

@@ -161,7 +161,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'brake_conversion',
     'yes',
     rx(
-      'big(?:ger)? brakes?(?: kit)?|master bore (?:from|up|down|changed)',
+      '(?:since|after) the (?:brake )?conversion|big(?:ger)? brakes?(?: kit)?|master bore (?:from|up|down|changed)',
       `(?:different|bigger|larger|other|converted|conversion|upgraded?|swapped to) ${upTo(4)}(?:calipers?|master(?: cylinder)?|brakes?)`,
       '(?:four|4|six|6) pots?|brake (?:conversion|upgrade)|converted to|(?:twin|dual) masters?',
       '(?:(?:fitted|installed|put in|with|new|aftermarket|converted to|swapped to) (?:an? |the )?|^)(?:pedal|bias) box(?! (?:was|is|bolts?|paint))|(?:pedal|bias) box (?:fitted|installed|went in|conversion)',
@@ -198,7 +198,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|(?:was|been) in (?:a |the )?(?:barn|shed|garage)|not (?:been )?(?:used|driven|moved)) ${upTo(5)}(?:months?|years?|winter|ages|long|since)`,
       'off the road (?:since|for|all)',
       `(?:hasn't|has not|not|hardly) (?:been )?(?:turned a wheel|moved|driven|used|run|out) ${upTo(2)}(?:since|for|all)`,
-      '(?:after|over|all) (?:the )?winter|(?:after|from|long) standing|barn find|laid up',
+      '(?:after|over|all) (?:the )?winter|(?:after|from|long) standing(?! (?:overnight|still|at|for (?:an? )?(?:minutes?|hours?|while)))|barn find|laid up',
       `(?:sits|stands|lives|sat|stood) ${upTo(4)}most of the (?:year|time)`,
       `out of (?:winter )?storage|been stored|in storage|on (?:axle |jack )?stands ${upTo(2)}(?:since|for|all)`,
     ),

@@ -59,7 +59,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `(?:only|just) (?:the )?last (?:bit|part|inch|third|half) of (?:the )?(?:travel|pedal|stroke)`,
       `lengthen(?:s|ing|ed)? (?:of (?:the )?)?(?:pedal|travel|stroke)|(?:pedal|travel|stroke) (?:is |keeps )?lengthen(?:s|ing|ed)?`,
       `bit(?:e|es|ing)(?: point)? ${upTo(4)}(?:lower|low|late|further down)`,
-      `(?:bites?|grabs?|works?|comes? on|catch(?:es)?) ${upTo(3)}(?:bottom|near the floor|just off the floor|last inch)`,
+      `(?:bites?|grabs?|works?|comes? on|catch(?:es)?) ${upTo(3)}(?:bottom|(?:near|at) the floor|just off the floor|last inch)`,
       '(?:free )?play in the pedal|pedal has (?:a lot of |lots of )?(?:free )?play|dead (?:spot|zone)',
       'foot (?:goes|going|gets) (?:further|deeper|lower|right down|all the way down)',
       `(?:dead|nothing|free play) ${upTo(2)}(?:first|top) ${upTo(2)}(?:inch|cm|travel|part|half|third|bit)`,
@@ -70,7 +70,11 @@ export const PEDAL_WORDS: readonly Rule[] = [
   ),
   yes(
     'pedal_long',
-    near('pedal', 'long(?! (?:time|drive|run|while|straight|trip))|low(?! (?:speed|rpm|revs))', 3),
+    near(
+      'pedal',
+      'long(?! (?:time|drive|run|while|straight|trip|descents?|hills?|downhills?|stops?|corners?|sweepers?))|low(?! (?:speed|rpm|revs))',
+      3,
+    ),
     rx(`first ${PRESS}|first (?:time|stop)|releas(?:e|ed|ing)`),
   ),
   yes(
@@ -88,7 +92,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '^(?:it|they) (?:just )?(?:went away|vanished|disappeared) (?:in|at|into)',
       'no brakes at all|(?:i|we|he|she) (?:just )?had (?:absolutely )?nothing$',
     ),
-    rx('slowly|sinks?|sank|sinking|creeps?|almost|nearly|half ?way (?:to|down)'),
+    rx('slowly|sinks?|sank|sinking|creeps?|almost|nearly|half ?way (?:to|down)|bites?|grabs?'),
   ),
   yes(
     'pedal_sinks',

@@ -94,7 +94,22 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     ),
     rx('tyres?|than the inner|edge|rotor|disc'),
   ),
-  says('pad_wear_shape', 'inner_thin', rx('^(?:the )?(?:inner|inside) (?:one|pad)s?$')),
+  says(
+    'pad_wear_shape',
+    'inner_thin',
+    rx(
+      '^(?:the )?(?:inner|inside) (?:one|pad)s?$|(?:eat|chew|burn|wear)s? (?:through )?(?:the |its )?inner pads?',
+      `${PADS} (?:are |is )?(?:thinner|thin|worn) (?:more )?on the inside`,
+    ),
+  ),
+  says(
+    'pad_wear_shape',
+    'outer_thin',
+    rx(
+      '(?:eat|chew|burn|wear)s? (?:through )?(?:the |its )?outer pads?',
+      `${PADS} (?:are |is )?(?:thinner|thin|worn) (?:more )?on the outside`,
+    ),
+  ),
   says(
     'pad_wear_shape',
     'outer_thin',
@@ -161,7 +176,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
   found(
     'rotor_surface',
     'rusted',
-    near(ROTOR, 'rust(?:y|ed)?|corroded|pitted|brown', 3),
+    near(`${ROTOR}|rears|fronts`, 'rust(?:y|ed)?|corroded|pitted|brown', 3),
     'smooth',
     rx('replaced|changed|because'),
   ),
@@ -183,7 +198,9 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
   found(
     'rotor_thickness',
     'below_minimum',
-    rx(`(?:${ROTOR}) ${upTo(7)}(?:under|below|past|less than|beyond) (?:the )?min(?:imum)?(?: thickness)?`),
+    rx(
+      `(?:${ROTOR}) ${upTo(7)}(?:under|below|past|less than|beyond) (?:the )?(?:min(?:imum)?(?: thickness)?|stamp(?:ed figure)?)`,
+    ),
     'ok',
   ),
   says(

@@ -221,7 +221,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'loosen_master_frees',
     'yes',
     rx(
-      `(?:loosen(?:s|ing|ed)?|slacken(?:s|ing|ed)?|eas(?:es|ing|ed)|undo(?:es|ing)?) ${upTo(3)}master ${upTo(7)}(?:frees|freed|free|lets? go|releases?|released|rolls?|rolled)`,
+      `(?:loosen(?:s|ing|ed)?|crack(?:s|ing|ed)?|slacken(?:s|ing|ed)?|eas(?:es|ing|ed)|undo(?:es|ing)?) ${upTo(3)}master ${upTo(7)}(?:frees|freed|free|lets? go|releases?|released|rolls?|rolled)`,
     ),
   ),
 ];

@@ -83,7 +83,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     ),
     rx(
       'pull(?:s|ed|ing)? (?:all the way |right )?(?:over|in|into|up|away|off)|does it|trailer|caravan',
-      'pulls (?:well|strongly|hard) out of|steering pulls on the straights?|wheel alignment|needs? (?:an )?alignment',
+      '^(?:it )?pulls on (?:the )?straights?$|pulls (?:well|strongly|hard) out of|steering pulls on the straights?|wheel alignment|needs? (?:an )?alignment',
     ),
   ),
   yes(

@@ -67,7 +67,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       'first (?:few |two |three )?(?:stops?(?: of the day)?|presses|corners|thing)(?: in the morning)?',
       'in the mornings?|(?:every|each) morning|first \\w+ of the (?:morning|day)|from cold|after (?:a )?cold start',
       `(?:fine|good|ok|okay|better|right|normal) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
-      '(?:great|fine|good|ok|okay|perfect) (?:when )?(?:warm|hot)$',
+      '(?:great|fine|good|ok|okay|perfect|quiet|silent) (?:when )?(?:warm|hot)$',
       `(?:straightens|clears|improves|eases|settles) (?:up |out )?(?:as|once|when) ${upTo(3)}(?:warms?|heats?|hot)`,
       '(?:out )?lap only|(?:on|during) (?:the |my |every |each )?out ?laps?',
       `(?:goes|going|went) away (?:once|when|as|after) ${upTo(4)}(?:warms?|warmed|heats?|hot|heat|temperature)`,
