@@ -2,28 +2,47 @@
 
 import { useEffect } from 'react';
 import { askHealth } from './health';
+import { type Reloaded, waitBefore } from './reloads';
 
 /** How often it is asked whether the server answers again, ms. */
 const ASK_MS = 3_000;
-/** What a fault of the server's own takes away comes no sooner: nobody watches a page that loads over and over, ms. */
-const AT_MOST_MS = 60_000;
+/** Of this tab: another one may be well. */
+const KEY = 'bavrin.reloaded';
 
 /** Loads a page that the server could not give anew, as soon as there is one to ask. @param isGone whether it is such a page */
 export function useComesBack(isGone: boolean): void {
   useEffect(() => {
     if (!isGone) return;
+    const last = lastReload();
+    const until = Date.now() + waitBefore(last, window.location.pathname, Date.now());
     let asking = false;
     const timer = setInterval(async () => {
-      if (asking || isJustReloaded()) return;
+      if (asking || Date.now() < until) return;
       asking = true;
-      if (await askHealth(ASK_MS)) window.location.reload();
+      if (await askHealth(ASK_MS)) reload(last);
       asking = false;
     }, ASK_MS);
     return () => clearInterval(timer);
   }, [isGone]);
 }
 
-function isJustReloaded(): boolean {
-  const [navigation] = performance.getEntriesByType('navigation') as PerformanceNavigationTiming[];
-  return navigation?.type === 'reload' && performance.now() < AT_MOST_MS;
+function reload(last: Reloaded | undefined): void {
+  const path = window.location.pathname;
+  const times = last?.path === path ? last.times + 1 : 1;
+  const reloaded: Reloaded = { path, times, at: Date.now() };
+  try {
+    sessionStorage.setItem(KEY, JSON.stringify(reloaded));
+  } catch {
+    // A browser that keeps nothing could not tell that it has done so before: whoever is there loads it.
+    return;
+  }
+  window.location.reload();
+}
+
+function lastReload(): Reloaded | undefined {
+  try {
+    return JSON.parse(sessionStorage.getItem(KEY) ?? 'null') ?? undefined;
+  } catch {
+    return undefined;
+  }
 }
