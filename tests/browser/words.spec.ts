@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { expect, key, keysOf, newJob, saved, test } from './test';
 
 test('the driver’s line is read as it is typed: each answer is offered with its words, none is taken by itself', async ({
@@ -83,10 +84,11 @@ test('beside the checks the driver is asked first what is worth more, one press 
   const question = ask.getByRole('heading');
   const first = (await question.textContent()) ?? '';
   await expect(ask).toContainText(/saves about \d+ min/);
+  const guarded = keysWhenAsked(page, first);
   await ask.getByRole('radio').first().click();
   await expect(question).not.toHaveText(first);
   // A press meant for the question before is not taken by the next one.
-  await expect(ask.getByRole('radio').first()).toBeDisabled();
+  expect(await guarded).toBe('disabled');
   await expect(ask.getByRole('radio').first()).toBeEnabled();
   await saved(page);
   await ask.getByRole('button', { name: `Take back: ${first}`, exact: false }).click();
@@ -110,3 +112,20 @@ test('beside the checks the driver is asked first what is worth more, one press 
   await page.goto(`${job}/complaint`);
   await expect(keysOf(page, first).getByRole('radio').first()).toBeChecked();
 });
+
+/** Whether the next question takes presses the moment it is there: a machine that is busy sees that moment only from inside the page. */
+function keysWhenAsked(page: Page, before: string): Promise<string> {
+  return page.evaluate(
+    (last) =>
+      new Promise((tell) => {
+        new MutationObserver((_, observer) => {
+          const ask = document.querySelector('[aria-label="Worth asking first"]');
+          const question = ask?.querySelector('h3')?.textContent;
+          if (!question || question === last) return;
+          observer.disconnect();
+          tell(ask?.querySelector('[role="radio"]')?.hasAttribute('disabled') ? 'disabled' : 'enabled');
+        }).observe(document.body, { subtree: true, childList: true, characterData: true });
+      }),
+    before,
+  );
+}
