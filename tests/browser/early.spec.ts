@@ -53,3 +53,17 @@ test('a key pressed before the page is awake goes where it leads', async ({ page
   wake();
   await expect(page).toHaveURL(/\/verdict$/);
 });
+
+test('what is typed into a form on file before the page is awake stays', async ({ page }) => {
+  const wake = await asleep(page);
+  await page.goto('/car/00000000-0000-4000-8000-000000000001/edit', { waitUntil: 'commit' });
+  const mass = page.getByLabel('Mass', { exact: true });
+  await mass.fill('1512');
+  wake();
+  // Once it is awake the page keeps it on the device.
+  const kept = () => page.evaluate(() => JSON.stringify({ ...localStorage }));
+  await expect.poll(kept).toContain('1512');
+  await expect(mass).toHaveValue('1512');
+  await page.reload();
+  await expect(mass).toHaveValue('1512');
+});
