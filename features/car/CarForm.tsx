@@ -5,7 +5,7 @@ import type { CarKind } from '@/core/car/spec';
 import { CAR_KINDS } from '@/core/car/startingSets';
 import { Button } from '@/ui/Button';
 import { Part } from '@/ui/Part';
-import { LeftLine } from '../shell/LeftBehind';
+import { type LeftBehind, LeftLine } from '../shell/LeftLine';
 import { LOOK_OVER } from '../shell/rebase';
 import type { CarDraft } from './carDraft';
 import { FirstFields } from './FirstFields';
@@ -26,7 +26,7 @@ export function CarForm({ car, forComplaint }: CarAsked) {
         What nobody knows yet stays empty. The maker’s figures come first; starting sets are common practice.
       </p>
       <FormProvider {...form}>
-        {left.leftAt !== null && <Left at={left.leftAt} isNew={!car} {...left} />}
+        <Left left={left} isNew={!car} />
         <FigureSourcesProvider value={figures}>
           <form
             onSubmit={(event) => {
@@ -71,18 +71,9 @@ export function CarForm({ car, forComplaint }: CarAsked) {
 }
 
 /** What was typed into this form before and not saved. */
-function Left({
-  at,
-  isNew,
-  typedFields,
-  dropTyped,
-}: { at: string; isNew: boolean } & Pick<
-  ReturnType<typeof useCarForm>['left'],
-  'typedFields' | 'dropTyped'
->) {
+function Left({ left, isNew }: { left: LeftBehind<CarDraft>; isNew: boolean }) {
   const draft = useWatch() as CarDraft;
-  const back = isNew ? 'Start afresh' : 'As it is on file';
-  return <LeftLine at={at} fields={typedFields(draft)} back={back} onDrop={dropTyped} />;
+  return <LeftLine left={left} draft={draft} back={isNew ? 'Start afresh' : 'As it is on file'} />;
 }
 
 /** What is usual for a kind of car, put in where nothing was typed. */

@@ -47,10 +47,10 @@ const AND = /^(?:or|nor|and)$/;
 const WHY_DONE = new RegExp(`\\b(?:${DONE})\\b.*\\b(?:because|as it|since it)\\b`);
 
 /** Said of why work was done that is done by now, which tells nothing of how it is: "replaced because it leaked". */
-export const isWhyDone = ({ first }: Match, { words }: Clause): boolean =>
+export const isWhyDone = ({ last }: Match, { words }: Clause): boolean =>
   WHY_DONE.test(
     words
-      .slice(0, first)
+      .slice(0, last)
       .map((word) => word.text)
       .join(' '),
   );

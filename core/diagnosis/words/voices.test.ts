@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { ALL_SORTS } from '../../../tests/support/voices/allSorts';
 import { AT_LENGTH } from '../../../tests/support/voices/atLength';
 import { AT_THE_CAR } from '../../../tests/support/voices/atTheCar';
+import { AT_THE_DESK } from '../../../tests/support/voices/atTheDesk';
 import { BY_TELEPHONE } from '../../../tests/support/voices/byTelephone';
 import { COUNTER } from '../../../tests/support/voices/counter';
 import { DRIVERS } from '../../../tests/support/voices/drivers';
@@ -20,6 +21,7 @@ const VOICES = {
   ...PLAIN,
   ...AT_LENGTH,
   ...BY_TELEPHONE,
+  ...AT_THE_DESK,
 };
 
 describe.each(Object.entries(VOICES))('%s', (_, lines) => {

@@ -7,7 +7,6 @@ import type { ReportPlace } from '@/core/planning/inspect/report';
 import type { CarInspection } from '@/server/inspect/queries';
 import { Button, buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
-import { cn } from '@/ui/cn';
 import { Link } from '@/ui/Link';
 import { plainCorners } from '../../record/plan/plain';
 import { useShop } from '../../shell/ShopContext';
@@ -24,7 +23,6 @@ export function ReportView({
   const shop = useShop();
   const units = useUnits();
   const { open } = report;
-  const wasRead = report.places.some(({ lines }) => lines.length > 0);
   const holds = inBay.flatMap((job) => job.holds);
   const found = report.found + inBay.reduce((sum, job) => sum + job.wrong.length, 0);
   return (
@@ -72,11 +70,7 @@ export function ReportView({
               {found === 1 ? '1 thing not as it should be' : `${found} things not as they should be`}
             </p>
           )}
-          {holds.length === 0 && found === 0 && (
-            <p className={cn('text-2xl font-bold', wasRead && 'text-go')}>
-              {open === 0 ? 'In order' : wasRead ? 'Nothing found in what was read' : 'Nothing read yet'}
-            </p>
-          )}
+          {holds.length === 0 && found === 0 && <Sound report={report} />}
           <p className="mt-1">
             {open > 0
               ? `${open} ${open === 1 ? 'reading' : 'readings'} of a plain inspection not taken yet, named below.`
@@ -150,6 +144,14 @@ export function ReportView({
       </div>
     </main>
   );
+}
+
+/** Said where nothing is wrong and nothing holds the car: only what was read can be good. */
+function Sound({ report: { open, places } }: { report: CarInspection['report'] }) {
+  if (open === 0) return <p className="text-2xl font-bold text-go">In order</p>;
+  const wasRead = places.some(({ lines }) => lines.length > 0);
+  if (!wasRead) return <p className="text-2xl font-bold">Nothing read yet</p>;
+  return <p className="text-2xl font-bold text-go">Nothing found in what was read</p>;
 }
 
 /** As many as a sheet of paper holds. */

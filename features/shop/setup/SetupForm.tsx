@@ -9,7 +9,7 @@ import { Button } from '@/ui/Button';
 import { Link } from '@/ui/Link';
 import { Part } from '@/ui/Part';
 import { Trouble } from '@/ui/Trouble';
-import { LeftLine } from '../../shell/LeftBehind';
+import { LeftLine } from '../../shell/LeftLine';
 import { useShop } from '../../shell/ShopContext';
 import { BleedingPart } from './BleedingPart';
 import { LimitFields } from './LimitFields';
@@ -28,14 +28,7 @@ export function SetupForm({ shop }: { shop: ShopRow }) {
   return (
     <div className="mx-auto max-w-4xl p-5">
       <h1 className="mb-4 text-3xl">Setup</h1>
-      {left.leftAt !== null && (
-        <LeftLine
-          at={left.leftAt}
-          fields={left.typedFields(form.typed)}
-          back="As it is on file"
-          onDrop={left.dropTyped}
-        />
-      )}
+      <LeftLine left={left} draft={form.typed} back="As it is on file" />
       <SetupProvider value={form}>
         <form ref={page} className="grid gap-6" onSubmit={onSubmit}>
           <ShopPart />

@@ -1,5 +1,8 @@
 import { DONE, HANDBRAKE, type Rule, rx, says, upTo } from './rule';
 
+/** The caliper itself, not a part of it. */
+const CALIPER = 'calipers?(?! (?:pistons?|pins?|slides?|bolts?|bracket))';
+
 /** What was done to the car, what is in it, and how it stood. */
 export const HISTORY_WORDS: readonly Rule[] = [
   says(
@@ -7,7 +10,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       '(?:was |been |just |we |i )?(?:bled|bleeding|bleed(?! nipples?| screws?))',
-      `(?:${DONE}) ${upTo(4)}(?:calipers?(?! (?:pistons?|pins?|slides?|bolts?|bracket))|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)`,
+      `(?:${DONE}) ${upTo(4)}(?:${CALIPER}|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)`,
       '(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)(?: and (?:the )?\\w+)? (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed|swapped|overhauled|refurbished)',
       '(?:after|since) (?:a |the )?(?:flush|flushing|fluid change)|(?:hose|line) (?:swap|change|job)|opened (?:the )?(?:system|hydraulics|lines?)',
       'fluid (?:was |has been |got |just )?(?:changed?|flush(?:ed)?|renewed|replaced)|changed the (?:brake )?fluid',
@@ -19,7 +22,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       'calipers? (?:have |has |are |were |was |just )?(?:came|come|went|gone|put) back',
-      `(?:${DONE}|rebuild|had|(?:after|since|when) (?:i|we|he) (?:change|replace|fit|swap)) ${upTo(3)}calipers?(?! (?:pistons?|pins?|slides?|bolts?|bracket))|calipers? (?:change|job|swap|rebuild)`,
+      `(?:${DONE}|rebuild|had|(?:after|since|when) (?:i|we|he) (?:change|replace|fit|swap)) ${upTo(3)}${CALIPER}|calipers? (?:change|job|swap|rebuild)`,
       "calipers? (?:was |were |have been |has been |got |just )?(?:[\\w']+ )?(?:changed|replaced|fitted|swapped|rebuilt|off|overhauled|done|new|refurbished)",
     ),
   ),

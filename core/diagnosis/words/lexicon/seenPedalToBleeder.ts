@@ -45,7 +45,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       `(?:fluid|oil) ${upTo(2)}(?:drip|run|weep|seep)\\w* ${upTo(3)}(?:drum|backplate|back plate|hub)`,
       `(?:oil|fluid|wet) ${upTo(5)}(?:on|down|over|inside) (?:the )?${upTo(6)}(?:wheel|tyre|rim)`,
     ),
-    rx('master|because|overhauled|replaced|changed|rebuilt|renewed'),
+    rx('master'),
   ),
   says(
     'leak',

@@ -5,13 +5,21 @@ import { moment } from '@/ui/format';
 import { useShop } from './ShopContext';
 import { useNow } from './useNow';
 
-/** What somebody typed on this device before and did not save: when last, and in how many fields it still stands. */
-export type LeftBehind = { at: string; fields: number };
+/** What somebody typed into a form on this device before and did not save. */
+export type LeftBehind<T> = {
+  /** When it was typed last; nothing when there is none. */
+  leftAt: string | null;
+  /** In how many fields of the form something is typed. */
+  typedFields: (draft: T) => number;
+  dropTyped: () => void;
+};
 
 /** Says that a form shows what was left behind in it, so that nobody takes it for what is on file; one press puts that back. */
-export function LeftLine({ at, fields, back, onDrop }: LeftBehind & { back: string; onDrop: () => void }) {
+export function LeftLine<T>({ left, draft, back }: { left: LeftBehind<T>; draft: T; back: string }) {
   const shop = useShop();
   const now = useNow();
+  const { leftAt } = left;
+  const fields = leftAt === null ? 0 : left.typedFields(draft);
   if (fields === 0) return null;
   return (
     <div
@@ -20,9 +28,9 @@ export function LeftLine({ at, fields, back, onDrop }: LeftBehind & { back: stri
     >
       <span className="py-2">
         Typed on this device and not saved: <b>{fields === 1 ? 'one field' : `${fields} fields`}</b>
-        {at && `, last ${moment(at, shop, now)}`}.
+        {leftAt && `, last ${moment(leftAt, shop, now)}`}.
       </span>
-      <Button look="quiet" className="-mx-3" onClick={onDrop}>
+      <Button look="quiet" className="-mx-3" onClick={left.dropTyped}>
         {back}
       </Button>
     </div>
