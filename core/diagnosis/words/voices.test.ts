@@ -6,6 +6,7 @@ import { AT_THE_DESK } from '../../../tests/support/voices/atTheDesk';
 import { BY_TELEPHONE } from '../../../tests/support/voices/byTelephone';
 import { COUNTER } from '../../../tests/support/voices/counter';
 import { DRIVERS } from '../../../tests/support/voices/drivers';
+import { OVER_THE_RADIO } from '../../../tests/support/voices/overTheRadio';
 import { PLAIN } from '../../../tests/support/voices/plain';
 import { SHOP } from '../../../tests/support/voices/shop';
 import { SOUNDS_LIKE } from '../../../tests/support/voices/soundsLike';
@@ -22,6 +23,7 @@ const VOICES = {
   ...AT_LENGTH,
   ...BY_TELEPHONE,
   ...AT_THE_DESK,
+  ...OVER_THE_RADIO,
 };
 
 describe.each(Object.entries(VOICES))('%s', (_, lines) => {

@@ -22,7 +22,7 @@ export const RULES: readonly Rule[] = [
 
 /** Behind what it speaks of: that is over. */
 export const IS_OVER =
-  /^(?:(?:is|has|have|was|were|are) )?(?:all |now |completely |totally )*(?:gone|cured|fixed|sorted|disappeared|went away|stopped)\b(?! (?:worse|bad|soft|long|hard|off|up|when|at|but))/;
+  /^(?:(?:is|has|have|was|were|are) )?(?:all |now |completely |totally )*(?:gone|cured|fixed|sorted|disappeared|went away|stopped)\b(?! (?:worse|bad|soft|long|hard|off|up|when|at|but))|^last (?:year|season|summer|winter)$/;
 
 /** Words that turn what follows round, within so many words. */
 export const DENIALS =

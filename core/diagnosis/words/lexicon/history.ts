@@ -1,5 +1,7 @@
 import { DONE, HANDBRAKE, type Rule, rx, says, upTo } from './rule';
 
+/** Said of what was so long ago that nobody remembers. */
+const FORGOTTEN = "(?:can't|cannot|don't|do not) (?:remember|recall|know)|no idea|nobody (?:knows|remembers)";
 /** The caliper itself, not a part of it. */
 const CALIPER = 'calipers?(?! (?:pistons?|pins?|slides?|bolts?|bracket))';
 
@@ -52,6 +54,8 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `fluid (?:is |was )?${upTo(2)}(?:old|years old|ancient|never changed|not been changed|original)`,
       `fluid ${upTo(2)}(?:hasn't|has not|not) (?:been )?changed ${upTo(2)}(?:\\d+|two|three|four|five|six|ten|several|many|for) years`,
       'years? old fluid|never (?:had )?(?:its |the )?fluid changed',
+      `(?:${FORGOTTEN}) when (?:the )?fluid was last|(?:${FORGOTTEN}) when (?:it|they|the brakes) (?:was|were) last (?:bled|flushed)`,
+      `fluid ${upTo(6)}(?:${FORGOTTEN}) when it was last (?:done|changed)`,
     ),
   ),
   says(
@@ -98,7 +102,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'held_hot',
     'yes',
     rx(
-      `(?:sat|held|stood|stopped|parked|waited|queued) ${upTo(6)}(?:foot on|brakes? on|${HANDBRAKE}|on the brakes?)`,
+      `(?:sat|held|stood|stopped|parked|waited|queued) ${upTo(6)}(?:foot on|brakes? on|${HANDBRAKE}|on the (?:brakes?|pedal))`,
       `hot brakes ${upTo(4)}${HANDBRAKE}`,
       `${HANDBRAKE} ${upTo(3)}(?:hot|after (?:the )?session|in the paddock|straight after)`,
       `foot on the brake ${upTo(4)}(?:grid|pits?|paddock|lights)`,
@@ -139,7 +143,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'level_falls',
     'slowly',
     rx(
-      `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|disappears?|vanish(?:es)?|(?:went|gone|been going) down)`,
+      `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|disappears?|vanish(?:es)?|(?:went|gone|been going) down|(?:has |had )?(?:dropped|fallen|fell) (?:an? |\\d+ ?)?(?:cm|mm|centimet(?:er|re)s?|inch|bit))`,
       `(?:losing|loses|using|uses|drinks) ${upTo(2)}(?:brake )?fluid`,
       'keep(?:s)? (?:having to )?top(?:ping)? (?:it |the fluid )?up',
       '(?:having to )?(?:needs? )?top(?:ping|ped)? (?:it |the fluid |the reservoir )?up',
@@ -158,7 +162,8 @@ export const HISTORY_WORDS: readonly Rule[] = [
       'servo ?less|unassisted',
       `(?:swapped|replaced|changed|ditched|exchanged) ${upTo(2)}(?:booster|servo) (?:for|with|by) ${upTo(4)}(?:pedal box|twin|dual|manual)`,
     ),
-    rx('assist(?:ance)?'),
+    // Gone since something was done, it was lost, not left out.
+    rx('assist(?:ance)?|no (?:booster|servo) (?:since|after|any ?more|now)'),
   ),
   says(
     'brake_conversion',

@@ -8,6 +8,8 @@ const END =
   'last (?:bit|part|inch|third) of (?:the )?(?:pedal )?(?:travel|stroke)|(?:at )?(?:the )?(?:very )?(?:end|bottom) of (?:the |its )?(?:travel|stroke|pedal)|when (?:i )?press(?:ed|ing)? (?:really )?hard(?:er)?';
 /** Without the engine any pedal goes hard. */
 const ENGINE_OFF = 'engine (?:is |was )?(?:off|stopped|not running|switched off)';
+/** Said of what is right. */
+const AS_IT_SHOULD = '(?:as|where|how) it should(?: be)?|as (?:a |any )?pedals? should';
 const SPONGY =
   'spong(?:y|ey|e|iness)|softness|sogg(?:y|ier)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding)|like (?:treacle|mud)';
 
@@ -54,7 +56,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'goes (?:down )?a long way|goes down (?:a long way|too far|further)',
       '(?:is|was|gets|goes) (?:a bit|a little|slightly|very|quite|rather) long(?:er)? (?:after|in|into|at|from)',
       'travels? (?:too far|a long way)|^(?:it )?goes too far$|goes (?:a long way|too far|way) down',
-      'pedal (?:goes|travels?) further',
+      'pedal (?:goes|travels?|drops|comes?) (?:down )?(?:further|deeper)|pedal (?:goes|comes|gets) (?:down )?(?:a (?:bit|little) )?(?:more|lower) (?:each|every)|travel (?:has )?doubled|(?:twice|double) the (?:pedal )?travel',
       "(?:it's|its|(?:it|they|she) (?:goes|went|gets|got|is)|^(?:and |then )*(?:went|goes|got|gets)) (?:all |really |very |too )?(?:long|low)(?: since)?$",
       `(?:only|just) (?:the )?last (?:bit|part|inch|third|half) of (?:the )?(?:travel|pedal|stroke)`,
       `lengthen(?:s|ing|ed)? (?:of (?:the )?)?(?:pedal|travel|stroke)|(?:pedal|travel|stroke) (?:is |keeps )?lengthen(?:s|ing|ed)?`,
@@ -92,7 +94,10 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '^(?:it|they) (?:just )?(?:went away|vanished|disappeared) (?:in|at|into)',
       'no brakes at all|(?:i|we|he|she) (?:just )?had (?:absolutely )?nothing$',
     ),
-    rx('slowly|sinks?|sank|sinking|creeps?|almost|nearly|half ?way (?:to|down)|bites?|grabs?'),
+    rx(
+      'slowly|sinks?|sank|sinking|creeps?|almost|nearly|half ?way (?:to|down)|bites?|grabs?',
+      '(?:nothing|fluid|oil|puddle|drips?|wet|dry) on the floor',
+    ),
   ),
   yes(
     'pedal_sinks',
@@ -131,13 +136,14 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:really |have to |had to |got to |need to )(?:really )?lean(?:ing)? on (?:it|them|the (?:pedal|brakes?))',
       '^(?:still|very|really|too|just) (?:hard|stiff|heavy)$|^(?:and )?(?:it|they) (?:is|are|feels?) (?:very |really )?(?:hard|stiff|heavy)$|^(?:it |they )?feels? (?:wooden|solid)$',
     ),
-    rx(END, ENGINE_OFF, 'drives? with two feet|nois(?:e|es|y)|sounds?'),
+    rx(END, ENGINE_OFF, AS_IT_SHOULD, 'drives? with two feet|nois(?:e|es|y)|sounds?'),
   ),
   yes(
     'pedal_hard',
     near('pedal', 'hard|stiff|heavy', 2),
     rx(
       ENGINE_OFF,
+      AS_IT_SHOULD,
       `${END}|(?:hit|press|push|stamp|stand|step)(?:s|ed|ing)? ${upTo(2)}pedal`,
       'hard (?:laps?|braking|stops?|corners?)',
     ),

@@ -83,7 +83,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     ),
     rx(
       'pull(?:s|ed|ing)? (?:all the way |right )?(?:over|in|into|up|away|off)|does it|trailer|caravan',
-      '^(?:it )?pulls on (?:the )?straights?$|pulls (?:well|strongly|hard) out of|steering pulls on the straights?|wheel alignment|needs? (?:an )?alignment',
+      '^(?:it )?pulls on (?:the )?straights?$|pulls (?:well|strongly|hard|fine|ok|okay|nicely) (?:up|out of|from|away|through|in)|steering pulls on the straights?|wheel alignment|needs? (?:an )?alignment',
     ),
   ),
   yes(
@@ -97,10 +97,21 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'changes',
     rx(
       `(?:${PULLS}) ${upTo(3)}(?:(?:whichever|either|both) (?:side|way)s?|one way ${upTo(3)}(?:the )?other|left (?:and|then|or) right|(?:one time|sometimes|once) left ${upTo(2)}right)`,
+      `left (?:one|the first) (?:time|stop|lap) ${upTo(1)}right|right (?:one|the first) (?:time|stop|lap) ${upTo(1)}left`,
     ),
   ),
-  says('pull_side', 'left', towards('(?:left|l|near ?side)'), rx(`${NOT_ASIDE}|left (?:and|then|or) right`)),
-  says('pull_side', 'right', towards('(?:right|r|off ?side)'), rx(NOT_ASIDE)),
+  says(
+    'pull_side',
+    'left',
+    towards('(?:left|l|near ?side)'),
+    rx(`${NOT_ASIDE}|left (?:and|then|or) right|left (?:one|the first) (?:time|stop|lap)`),
+  ),
+  says(
+    'pull_side',
+    'right',
+    towards('(?:right|r|off ?side)'),
+    rx(`${NOT_ASIDE}|right (?:one|the first) (?:time|stop|lap)`),
+  ),
   says('pull_side', 'left', heldAgainst('right')),
   says('pull_side', 'right', heldAgainst('left')),
   says(
@@ -142,7 +153,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `(?:all|every(?:thing)?) (?:four |4 )?(?:wheels?|corners?|brakes?|of them)? ?${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck|hot|seized|(?:are|is|stays?|staying) on)`,
       `brakes? (?:drag(?:s|ging)?|bind(?:s|ing)?) ${upTo(3)}(?:all|every|everywhere)`,
       "(?:won't|will not|doesn't|does not|hardly) (?:want to )?roll",
-      'brakes (?:lock|locked|locking|jam|jammed|seize|seized) on',
+      'brakes (?:lock|locked|locking|jam|jammed|seize|seized|stick|sticking|stuck) on(?! (?:one|the|my|left|right|front|rear|overnight))',
       `(?:like|as if|feels) (?:the |my )?${HANDBRAKE}(?:'s| is| was| were| has been) (?:still |left )?on`,
       '(?:held|holding) back|holds (?:itself )?back|rolls? to a (?:stop|halt)',
       '(?:barely|hardly) rolls?|(?:feels?|is) (?:still )?held(?: back)?$|takes a (?:moment|second|while) to roll',

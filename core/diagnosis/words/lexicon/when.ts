@@ -38,7 +38,9 @@ export const WHEN_WORDS: readonly Rule[] = [
       'by (?:session|stint|run) (?:\\d+|two|three|four)',
       'laps? (?:in|onwards?)|for (?:a few|a couple of|two|three|four|five|six|\\d+) (?:hard |good )?laps',
       '(?:grows|longer|softer|worse) (?:in|during) (?:a|the) (?:session|stint|run)|with (?:every|each) (?:stop|session)',
-      '(?:every|each) lap|(?:more than|beyond|past) (?:\\d+|two|three|four|five|six|a few) laps',
+      // Every lap alone says how often.
+      `(?:worse|longer|lower|softer|further|deeper|weaker|hotter|more|less) ${upTo(3)}(?:every|each) lap|with (?:every|each) lap`,
+      '(?:more than|beyond|past) (?:\\d+|two|three|four|five|six|a few) laps',
       '(?:as|through|during) (?:the )(?:session|stint|run|race)(?: goes on)?',
       'end of (?:the |a )?(?:session|stint|run)',
       `after ${upTo(3)}(?:downhill|descent)`,
@@ -49,11 +51,11 @@ export const WHEN_WORDS: readonly Rule[] = [
       `until ${upTo(3)}(?:hot|warm|laps?|corners?|stops?)|not (?:only )?when hot|hot or cold`,
       '(?:straightens|clears|improves|eases|settles|stops|goes away) (?:up |out )?(?:as|once|when)',
       'cold and hot|hot and cold|(?:comes?|came) (?:good|back)|straight away',
-      'kerb strike|never fades?|^(?:and |it is |is )*(?:gone|disappears|stops|clears) after|clears? up (?:after|once|when|as)',
+      'kerb strike|never fades?|^(?:and |it is |is )*(?:gone|goes|disappears|stops|clears) after|clears? up (?:after|once|when|as)',
       '(?:wet|damp) session|cool(?: down| off|ing)|no fade|stays? firm',
       // What happened there, not when it shows.
       `gravel|grass|(?:sat|held|stood|parked|waited) ${upTo(4)}(?:brakes?|pedal|${HANDBRAKE}) on`,
-      '(?:fine|good|ok|okay|better|right|normal) (?:once|when|as|after)|(?:goes|went|going) away',
+      '(?:fine|good|ok|okay|better|right|normal) (?:(?:now|again) )?(?:once|when|as|after)|(?:goes|went|going) away',
     ),
   ),
   when(
@@ -85,7 +87,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'temperature_link',
     'any_time',
     rx(
-      'hot (?:or|and) cold|cold (?:or|and) hot|all the time|always|(?<!end of )every (?:time|stop|press)(?! sign)',
+      'hot (?:or|and) cold|cold (?:or|and) hot|all the time|always|(?<!end of )every (?:single )?(?:time|stop|press)(?! sign)',
       'even when cold|straight away|from the (?:start|first stop)|permanently|constantly',
     ),
     rx(
@@ -97,7 +99,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'recovery',
     'after_cooling',
     rx(
-      `(?:come|comes|came|coming|back|fine|firm|good|ok|okay|normal|recovers?|returns?|returned|right|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow lap|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|later(?! than))`,
+      `(?:come|comes|came|coming|back|fine|firm|good|ok|okay|normal|recovers?|returns?|returned|right|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow laps?|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|later(?! than))`,
       `(?:once|when|after) ${upTo(3)}cool(?:ed|s)?(?: down)? ${upTo(3)}(?:fine|good|ok|okay|smooth|normal|gone|back)`,
       "cool(?:s|ed)? (?:down )?(?:and|then) (?:it's |it is |they're )?(?:fine|good|ok|okay|back|normal)",
       `after (?:sitting|standing|resting|waiting) ${upTo(5)}(?:firm|fine|good|ok|okay|normal|back)`,
