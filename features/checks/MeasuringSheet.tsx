@@ -6,12 +6,12 @@ import { traitsOf } from '@/core/car/traitsOf';
 import { cn } from '@/ui/cn';
 import { figure } from '@/ui/format';
 import { Measure } from '../measure/Measure';
-import { focusCell, MeasureCell } from '../measure/MeasureCell';
+import { cellIdIn, focusCell, MeasureCell } from '../measure/MeasureCell';
 import { NewPartBox } from '../measure/NewPartBox';
 import { END_WORDS } from '../measure/pads/typed';
-import { type PadsSheet, usePadsSheet } from '../measure/pads/usePadsSheet';
+import { usePadsSheet } from '../measure/pads/usePadsSheet';
 import { StationCell } from '../measure/rotor/StationCell';
-import { type RotorSheet, useRotorSheet } from '../measure/rotor/useRotorSheet';
+import { useRotorSheet } from '../measure/rotor/useRotorSheet';
 import { useJob } from '../record/JobProvider';
 import { useUnits } from '../shell/useUnits';
 
@@ -60,24 +60,25 @@ export function MeasuringSheet() {
   );
 }
 
+/** A column is isolated: a key typed in one paints that one alone. */
 function SheetColumn({ corner, next }: { corner: Corner; next?: Corner }) {
   const { pickCorner } = useJob();
-  const rotor = useRotorSheet(corner, `sheet-rotor-${corner}`, () => {
-    if (!next) return;
-    pickCorner(next);
-    focusCell(`sheet-pads-${next}-inner-leading`);
-  });
-  const pads = usePadsSheet(corner, `sheet-pads-${corner}`, () => focusCell(rotor.cellId('runout.0')));
   return (
-    <section aria-label={corner} onFocus={() => pickCorner(corner)}>
+    <section aria-label={corner} onFocus={() => pickCorner(corner)} className="isolate">
       <h3 className="border-b-2 border-ink text-2xl">{corner}</h3>
-      <PadRows pads={pads} />
-      <RotorRows rotor={rotor} />
+      <PadRows corner={corner} />
+      <RotorRows corner={corner} next={next} />
     </section>
   );
 }
 
-function PadRows({ pads }: { pads: PadsSheet }) {
+const padsForm = (corner: Corner) => `sheet-pads-${corner}`;
+const rotorForm = (corner: Corner) => `sheet-rotor-${corner}`;
+
+function PadRows({ corner }: { corner: Corner }) {
+  const pads = usePadsSheet(corner, padsForm(corner), () =>
+    focusCell(cellIdIn(rotorForm(corner), 'runout.0')),
+  );
   const { unit, show } = useUnits();
   const wrong = wrongWords(pads.read.wrong) ?? pads.error;
   return (
@@ -112,7 +113,13 @@ function PadRows({ pads }: { pads: PadsSheet }) {
   );
 }
 
-function RotorRows({ rotor }: { rotor: RotorSheet }) {
+function RotorRows({ corner, next }: { corner: Corner; next?: Corner }) {
+  const { pickCorner } = useJob();
+  const rotor = useRotorSheet(corner, rotorForm(corner), () => {
+    if (!next) return;
+    pickCorner(next);
+    focusCell(cellIdIn(padsForm(next), 'inner.leading'));
+  });
   const { show } = useUnits();
   const wrong = wrongWords(rotor.read.wrong) ?? rotor.error;
   const { result } = rotor;

@@ -1,13 +1,17 @@
 'use client';
 
 import { Toast } from 'radix-ui';
-import { useSyncExternalStore } from 'react';
+import { memo, useDeferredValue, useSyncExternalStore } from 'react';
 import { buttonClass } from '@/ui/Button';
-import { UNDO_MS, undo } from '../shell/undo';
+import { type Offer, UNDO_MS, undo } from '../shell/undo';
 
-/** What was just done, with the key that takes it back. */
+/** What was just done, with the key that takes it back: drawn once what was pressed shows its answer. */
 export function UndoToast() {
   const offer = useSyncExternalStore(undo.subscribe, undo.snapshot, () => null);
+  return <Offered offer={useDeferredValue(offer)} />;
+}
+
+const Offered = memo(function Offered({ offer }: { offer: Offer | null }) {
   return (
     <Toast.Provider duration={UNDO_MS} label="Done">
       {offer?.shown && (
@@ -31,4 +35,4 @@ export function UndoToast() {
       <Toast.Viewport className="fixed bottom-16 left-3 z-40 w-[min(26rem,calc(100vw-1.5rem))] desk:bottom-4 print:hidden" />
     </Toast.Provider>
   );
-}
+});

@@ -5,8 +5,7 @@ import type { BaseUnit } from '@/core/base/units/display';
 import type { Pose } from '@/core/readings/instruments/condition';
 import type { Quantity } from '@/core/readings/instruments/kinds';
 import { cn } from '@/ui/cn';
-import { useMeasureFocus } from './MeasureFocus';
-import { useKeypad } from './useKeypad';
+import { useCells } from './MeasureFocus';
 
 export type MeasureCellProps = {
   id: string;
@@ -41,8 +40,7 @@ export function MeasureCell({
   disabled,
   className,
 }: MeasureCellProps) {
-  const { arm, register, forget } = useMeasureFocus();
-  const keypad = useKeypad();
+  const { arm, register, forget, byKeys } = useCells();
   useLayoutEffect(() =>
     register({ id, label, base, quantity, pose, text: value, change: onChange, next: onNext }),
   );
@@ -54,7 +52,7 @@ export function MeasureCell({
       aria-label={label}
       aria-invalid={invalid || undefined}
       aria-describedby={describedBy}
-      inputMode={keypad.on ? 'none' : 'decimal'}
+      inputMode={byKeys ? 'none' : 'decimal'}
       enterKeyHint="next"
       autoComplete="off"
       disabled={disabled}
@@ -76,6 +74,11 @@ export function MeasureCell({
       )}
     />
   );
+}
+
+/** The cell of one figure of a form. */
+export function cellIdIn(form: string, name: string): string {
+  return `${form}-${name.replaceAll('.', '-')}`;
 }
 
 /** Puts the cursor in a cell; the whole of what stands there is ready to be typed over. */

@@ -1,10 +1,11 @@
 'use client';
 
-import { createContext, type ReactNode, useContext, useState } from 'react';
+import { createContext, type ReactNode, useContext, useMemo, useState } from 'react';
 import { flushSync } from 'react-dom';
 import type { BaseUnit } from '@/core/base/units/display';
 import type { Pose } from '@/core/readings/instruments/condition';
 import type { Quantity } from '@/core/readings/instruments/kinds';
+import { useKeypad } from './useKeypad';
 
 /** A field that waits for a figure: by keyboard, by the keys on the screen, or from a gauge. */
 export type Cell = {
@@ -21,11 +22,7 @@ export type Cell = {
 
 type MeasureFocus = {
   armed: Cell | null;
-  arm: (id: string) => void;
   disarm: () => void;
-  /** Cells say what they are now; the armed one is asked when a figure comes. */
-  register: (cell: Cell) => void;
-  forget: (id: string) => void;
   /** Puts a text in the armed cell and goes on; false when nothing waits. */
   deliver: (text: string) => boolean;
   /** Changes the armed cell's text without going on. */
@@ -35,12 +32,30 @@ type MeasureFocus = {
   before: (cell: Cell) => string | undefined;
 };
 
-const Context = createContext<MeasureFocus | null>(null);
+/** What a cell needs of it: the same from one figure to the next, or each would draw a hundred cells anew. */
+type Cells = {
+  arm: (id: string) => void;
+  /** Cells say what they are now; the armed one is asked when a figure comes. */
+  register: (cell: Cell) => void;
+  forget: (id: string) => void;
+  /** Figures come by the keys on the screen. */
+  byKeys: boolean;
+};
+
+const FocusContext = createContext<MeasureFocus | null>(null);
+const CellsContext = createContext<Cells | null>(null);
 
 export function useMeasureFocus(): MeasureFocus {
-  const focus = useContext(Context);
-  if (!focus) throw new Error('no measuring above this component');
-  return focus;
+  return within(useContext(FocusContext));
+}
+
+export function useCells(): Cells {
+  return within(useContext(CellsContext));
+}
+
+function within<T>(found: T | null): T {
+  if (!found) throw new Error('no measuring above this component');
+  return found;
 }
 
 function kindOf({ base, quantity }: Cell): string {
@@ -52,8 +67,14 @@ export function MeasureProvider({ children }: { children: ReactNode }) {
   const [armedId, setArmedId] = useState<string | null>(null);
   const [, redraw] = useState(0);
   const [focus] = useState(() => createFocus(setArmedId, () => redraw((count) => count + 1)));
+  const { on: byKeys } = useKeypad();
+  const cells = useMemo(() => ({ ...focus, byKeys }), [focus, byKeys]);
   const armed = armedId === null ? null : focus.cellOf(armedId);
-  return <Context value={{ ...focus, armed }}>{children}</Context>;
+  return (
+    <CellsContext value={cells}>
+      <FocusContext value={{ ...focus, armed }}>{children}</FocusContext>
+    </CellsContext>
+  );
 }
 
 /**

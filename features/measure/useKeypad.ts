@@ -5,10 +5,15 @@ import { deviceText } from '../shell/deviceText';
 
 const keypad = deviceText('bavrin.keypad');
 
+let fingers: MediaQueryList | undefined;
+
 /** On by itself where fingers do the pointing, unless this device has been told otherwise. */
 function isOn(): boolean {
   const told = keypad.read();
-  return told === null ? window.matchMedia('(pointer: coarse)').matches : told === 'on';
+  if (told !== null) return told === 'on';
+  // It is asked at every draw; asking a browser anew takes it as long as drawing a field.
+  fingers ??= window.matchMedia('(pointer: coarse)');
+  return fingers.matches;
 }
 
 /** Whether figures are entered by keys on the screen, big enough for gloves. */

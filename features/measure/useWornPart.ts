@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { allIn } from '@/core/base/units/retype';
 import type { Corner } from '@/core/car/corner';
 import { useSettledJob } from '../record/JobProvider';
-import { focusCell } from './MeasureCell';
+import { cellIdIn, focusCell } from './MeasureCell';
 import { useJustFitted } from './PhaseContext';
 import { type OnDone, useReading } from './useReading';
 import { useTyped } from './useTyped';
@@ -34,7 +34,7 @@ export function useWornPart<T>({ kind, corner, cells, words, onDone }: Asked) {
   const [error, setError] = useState<string>();
   const fitted = useJustFitted();
   const [newPart, setNewPart] = useState(fitted);
-  const cellId = (name: string) => `${cells}-${name.replaceAll('.', '-')}`;
+  const cellId = (name: string) => cellIdIn(cells, name);
   return {
     slot,
     /** What is typed and not taken yet; null shows what is on file. */
