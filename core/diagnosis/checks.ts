@@ -1,16 +1,16 @@
-import { type Axle, axleOf, CORNERS, type Corner } from '../car/corner';
+import { type Axle, axleOf, CORNERS, type Corner, type Place } from '../car/corner';
 import { carFits, cornerFits } from '../car/fits';
 import type { CarTraits } from '../car/traits';
 import type { GivenFinding } from '../readings/given';
-import { slotOf } from '../readings/merged';
-import { FINDINGS, type Finding } from '../readings/vocabulary/findings';
+import { FINDINGS, type Finding, type FindingId } from '../readings/vocabulary/findings';
 import type { CauseId } from './causes';
 import { type Forecast, type ForecastIndex, forecast, savingOf } from './engine/information';
 import { asksNow, parentOf } from './follows';
 import { type AtHand, minutesFor } from './hand';
+import { kept } from './kept';
 import { type Channel, channelsOf, foldedInto } from './network/channels';
 import type { Fault } from './network/faults';
-import { type Parent, type Question, questionOf } from './network/parents';
+import { type Question, questionOf } from './network/parents';
 import type { CheckOutcome, NextCheck } from './verdict';
 import { worthOf } from './worth';
 
@@ -27,17 +27,22 @@ export type CheckContext = {
 };
 
 /** Which corners are alike, by the faults each can have and how likely they have become. */
-export function cornersAlike(faults: readonly Fault[], marginals: Float64Array): Record<Corner, Corner> {
-  const at: Record<Corner, { cause: CauseId; chance: number }[]> = { FL: [], FR: [], RL: [], RR: [] };
-  faults.forEach(({ cause, corner }, index) => {
-    if (cause && corner && marginals[index]! > UNLIKELY)
-      at[corner].push({ cause, chance: marginals[index]! });
-  });
+export function cornersAlike(
+  faults: readonly Fault[],
+  places: Uint8Array,
+  marginals: Float64Array,
+): Record<Corner, Corner> {
+  const at: Record<Corner, number[]> = { FL: [], FR: [], RL: [], RR: [] };
+  for (let fault = 0; fault < places.length; fault++)
+    if (places[fault]! > 0 && marginals[fault]! > UNLIKELY) at[CORNERS[places[fault]! - 1]!].push(fault);
   const alike = (one: Corner, other: Corner) =>
     at[one].length === at[other].length &&
-    at[one].every(({ cause, chance }, index) => {
+    at[one].every((here, index) => {
       const there = at[other][index]!;
-      return there.cause === cause && Math.abs(there.chance - chance) <= SAME * chance;
+      return (
+        faults[there]!.cause === faults[here]!.cause &&
+        Math.abs(marginals[there]! - marginals[here]!) <= SAME * marginals[here]!
+      );
     });
   const first = (corner: Corner) => CORNERS.find((each) => each === corner || alike(each, corner))!;
   return { FL: 'FL', FR: first('FR'), RL: first('RL'), RR: first('RR') };
@@ -59,7 +64,7 @@ const STANDS_OUT = 1.15;
  * sense after an answer is offered after it, and nothing is that this car does not have.
  */
 export function rankChecks(context: CheckContext, stages: readonly Finding['stage'][]): NextCheck[] {
-  const answered = new Set(context.findings.map(slotOf));
+  const answered = answeredIn(context.findings);
   return (FINDINGS as readonly Finding[])
     .filter(
       (finding) =>
@@ -70,7 +75,7 @@ export function rankChecks(context: CheckContext, stages: readonly Finding['stag
     .flatMap((finding): NextCheck[] => {
       const minutes = minutesFor(finding, context.atHand);
       if (minutes === undefined) return [];
-      if (answered.has(slotOf({ id: finding.id }))) return [];
+      if (answered(finding.id)) return [];
       const at: Asked | undefined =
         finding.place === 'corner'
           ? bestCorner(finding, context, answered)
@@ -82,19 +87,22 @@ export function rankChecks(context: CheckContext, stages: readonly Finding['stag
     .sort((left, right) => worthOf(right) - worthOf(left));
 }
 
+/** Whether a question was answered at a place, or of the car as a whole. */
+type Answered = (finding: FindingId, place?: Place) => boolean;
+
+function answeredIn(findings: readonly GivenFinding[]): Answered {
+  const places = new Map<FindingId, (Place | undefined)[]>();
+  for (const { id, place } of findings) kept(places, id, () => []).push(place);
+  return (finding, place) => places.get(finding)?.includes(place) ?? false;
+}
+
 /** Where a check is asked, what it saves there, and what of that is named. */
 type Asked = { asked?: Corner; saves: number; named?: Pick<NextCheck, 'corner' | 'axle'> };
 
 /** The corner where a check saves most; it is named only where it stands out, or its axle does. */
-function bestCorner(
-  finding: Finding,
-  context: CheckContext,
-  answered: ReadonlySet<string>,
-): Asked | undefined {
+function bestCorner(finding: Finding, context: CheckContext, answered: Answered): Asked | undefined {
   const open = CORNERS.filter(
-    (corner) =>
-      !answered.has(slotOf({ id: finding.id, place: corner })) &&
-      cornerFits(context.car, corner, finding.fits),
+    (corner) => !answered(finding.id, corner) && cornerFits(context.car, corner, finding.fits),
   );
   const alike: Partial<Record<Corner, number>> = {};
   const told = open.map((asked) => {
@@ -120,7 +128,7 @@ function openQuestions(
   const open: Question[] = [];
   for (const channel of openChannels(finding, findings)) {
     const question = questionOf(channel, corner, faults);
-    if (reachedBy(question.parents, prepared.marginals) >= LEAST_REACHED) open.push(question);
+    if (reachedBy(question, prepared.marginals) >= LEAST_REACHED) open.push(question);
   }
   return open;
 }
@@ -150,9 +158,9 @@ function foretold(
 }
 
 /** How likely any fault is to show in a question, at most. */
-function reachedBy(parents: readonly Parent[], marginals: Float64Array): number {
+function reachedBy({ shows: { faults, chances } }: Question, marginals: Float64Array): number {
   let sum = 0;
-  for (const { fault, cumulative } of parents) sum += marginals[fault]! * (1 - cumulative[0]!);
+  for (let at = 0; at < faults.length; at++) sum += marginals[faults[at]!]! * chances[at]!;
   return sum;
 }
 

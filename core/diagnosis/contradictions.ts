@@ -20,7 +20,9 @@ export function contradictionsIn(findings: readonly GivenFinding[], car: CarTrai
 }
 
 function clashing(findings: readonly GivenFinding[]): Contradiction[] {
+  const given = new Set<string>(findings.map(({ id }) => id));
   return CLASHES.flatMap(({ one, other, and, say, same }) => {
+    if (!given.has(one[0]) || !given.has(other[0])) return [];
     const has = ([id, ...states]: readonly [string, ...string[]]) =>
       findings.filter((finding) => finding.id === id && states.includes(finding.state));
     const sides = [one, other, ...(and ? [and] : [])].map(has);

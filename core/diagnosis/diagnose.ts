@@ -53,11 +53,13 @@ export type Question = {
  * Pure: the same answers, in any order, give the same verdict to the bit.
  */
 export function diagnose({ car = {}, findings, atHand, priors, works }: Question): Verdict {
-  const { used, network, posed, exact, guess, posterior, cost } = solve({ car, findings, priors });
+  const { used, network, posed, plan, exact, guess, posterior, cost } = solve({ car, findings, priors });
   const { problem, causes } = posed;
   const explanations = guess ?? explain(problem, posterior.faults);
   const weights =
-    exact && cost <= WEIGHTS_BUDGET ? weightsOf(problem, posterior) : roughWeightsOf(problem, posterior);
+    exact && cost <= WEIGHTS_BUDGET
+      ? weightsOf(problem, posterior, plan)
+      : roughWeightsOf(problem, posterior);
 
   const ranked = rankCauses(network, posed, posterior, weights, used);
   const leaders = ranked
@@ -71,7 +73,7 @@ export function diagnose({ car = {}, findings, atHand, priors, works }: Question
     leaders.map((cause) => causes.get(cause)!),
     mattersOf(causes, works),
   );
-  const cornerLike = cornersAlike(network.faults, posterior.faults);
+  const cornerLike = cornersAlike(network.faults, problem.places, posterior.faults);
   const clashes = contradictionsIn(findings, car);
   const outvoted = exact ? outvotedIn(network, posed, posterior.evidence, explanations) : [];
   const context = { car, faults: network.faults, findings: used, prepared, leaders, atHand, cornerLike };
@@ -99,8 +101,8 @@ export function diagnose({ car = {}, findings, atHand, priors, works }: Question
 
 /** Only the causes by how likely they are, where nothing else of the verdict is wanted: a tenth of the work. */
 export function causesAlone(question: Question): { causes: Leaning[]; unlisted: number } {
-  const { network, posed, posterior } = solve(question);
-  return { causes: leaningsOf(network, posed, posterior), unlisted: posterior.unions[0]! };
+  const { posed, posterior } = solve(question);
+  return { causes: leaningsOf(posed, posterior), unlisted: posterior.unions[0]! };
 }
 
 /** The one in front, as a board shows it. */
@@ -120,5 +122,5 @@ function solve({ car = {}, findings, priors }: Question) {
   const posterior = guess ? guessedFrom(problem, guess) : posteriorOf(problem, plan);
   // Every abnormal answer is taken in twice, once in each direction.
   const abnormal = problem.answers.filter((answer) => answer.level > 0).length;
-  return { used, network, posed, exact, guess, posterior, cost: plan.cost * 2 * abnormal };
+  return { used, network, posed, plan, exact, guess, posterior, cost: plan.cost * 2 * abnormal };
 }

@@ -8,7 +8,8 @@ export function asksNow({ after }: Pick<FindingEntry, 'after'>, findings: readon
 
 /** The answer that a question follows from, when it was given. */
 export function parentOf(after: After, findings: readonly GivenFinding[]): GivenFinding | undefined {
+  // Asked of every question at each verdict: the states behind a finding's own name are looked through where they stand.
   return findings.find(({ id, state }) =>
-    after.any.some(([finding, ...states]) => finding === id && states.includes(state)),
+    after.any.some((answer) => answer[0] === id && answer.indexOf(state, 1) > 0),
   );
 }

@@ -5,6 +5,7 @@ import type { CauseId } from './causes';
 import type { Contradiction } from './contradictions';
 import type { Explanations } from './engine/explanations';
 import { posteriorOf } from './engine/posterior';
+import { roomFor } from './engine/room';
 import { causeLabel } from './labels';
 import type { Network, Observation } from './network/build';
 import type { Posed } from './network/problem';
@@ -29,8 +30,9 @@ export function outvotedIn(
   evidence: number,
   explanations: Explanations,
 ): Contradiction[] {
+  const stays = roomFor(explanations.hangsOn.length);
   return network.observations.flatMap((observation, index) => {
-    if (observation.level > 0 || roughChance(observation, explanations) > SUSPECT) return [];
+    if (observation.level > 0 || roughChance(observation, explanations, stays) > SUSPECT) return [];
     const answers = problem.answers.filter((_, at) => at !== index);
     const rest = posteriorOf({ ...problem, answers });
     if (evidence / rest.evidence >= SURPRISE) return [];
@@ -39,9 +41,16 @@ export function outvotedIn(
   });
 }
 
-/** P(answer | the rest), roughly. */
-function roughChance({ leak, parents }: Observation, { list, hangsOn, share }: Explanations): number {
-  const stays = new Float64Array(hangsOn.length).fill(1);
+/**
+ * P(answer | the rest), roughly.
+ * @param stays room to work in, by fault
+ */
+function roughChance(
+  { leak, parents }: Observation,
+  { list, hangsOn, share }: Explanations,
+  stays: Float64Array,
+): number {
+  stays.fill(1);
   for (const { fault, cumulative } of parents) {
     const on = hangsOn[fault]!;
     if (on >= 0) stays[on]! *= 1 - share[fault]! * (1 - cumulative[0]!);

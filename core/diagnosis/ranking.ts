@@ -4,7 +4,6 @@ import type { CauseId } from './causes';
 import type { Explanations } from './engine/explanations';
 import type { Posterior } from './engine/posterior';
 import { SUREST } from './engine/weights';
-import { kept } from './kept';
 import { DEPTH, KNOWLEDGE } from './knowledge/all';
 import type { Network } from './network/build';
 import { carriesOnly, isListed, type Posed } from './network/problem';
@@ -19,16 +18,18 @@ function groupsOf(causes: Posed['causes']): Map<CauseId, number> {
 }
 
 /** Every cause with its chance and where it sits; likeliest first. */
-export function leaningsOf(network: Network, { causes }: Posed, posterior: Posterior): Leaning[] {
-  const groupOf = groupsOf(causes);
+export function leaningsOf(
+  { causes, problem: { places } }: Posed,
+  posterior: Posterior,
+  groupOf = groupsOf(causes),
+): Leaning[] {
   return KNOWLEDGE.map(({ cause }): Leaning => {
     const members = causes.get(cause);
     if (!members) return { id: cause, probability: 0 };
-    return {
-      id: cause,
-      probability: Math.min(SUREST, posterior.groups[groupOf.get(cause)!]!),
-      ...cornersOfCause(members, network, posterior),
-    };
+    const probability = Math.min(SUREST, posterior.groups[groupOf.get(cause)!]!);
+    if (places[members[0]!] === 0) return { id: cause, probability };
+    const { corner, corners } = cornersOfCause(members, places, posterior);
+    return corner ? { id: cause, probability, corner, corners } : { id: cause, probability, corners };
   }).sort(
     (left, right) =>
       right.probability - left.probability ||
@@ -47,36 +48,52 @@ export function rankCauses(
   used: readonly GivenFinding[],
 ): CauseVerdict[] {
   const groupOf = groupsOf(posed.causes);
-  const rows = new Map<GivenFinding, Float64Array[]>();
-  network.observations.forEach(({ given }, index) => {
-    kept(rows, given, (): Float64Array[] => []).push(weights.bits[index]!);
-  });
-  const told = used.map((given) => ({
-    given,
-    place: placeFields(given.place),
-    rows: rows.get(given) ?? [],
-  }));
-  return leaningsOf(network, posed, posterior).map((leaning): CauseVerdict => {
+  const told = toldBy(network, weights.bits, used);
+  return leaningsOf(posed, posterior, groupOf).map((leaning): CauseVerdict => {
     const group = groupOf.get(leaning.id);
     if (group === undefined) return { ...leaning, priorBits: Number.NEGATIVE_INFINITY, evidence: [] };
-    return {
-      ...leaning,
-      ...broughtBy(posed.causes.get(leaning.id)!, network, posterior),
+    const verdict = Object.assign(leaning, {
       priorBits: weights.prior[group]!,
       evidence: evidenceFor(group, told),
-    };
+    });
+    const by = broughtBy(posed.causes.get(leaning.id)!, network, posed, posterior);
+    return by.length > 0 ? { ...verdict, broughtBy: by } : verdict;
   });
 }
 
-type Told = { given: GivenFinding; place: ReturnType<typeof placeFields>; rows: Float64Array[] };
+/** An answer with its place, and what it did to each group. */
+type Told = { given: GivenFinding; place: ReturnType<typeof placeFields>; bits: Float64Array };
+
+/** What the answers did, those that were given put together out of the questions they answered. */
+function toldBy(
+  { observations }: Network,
+  bits: readonly Float64Array[],
+  used: readonly GivenFinding[],
+): Told[] {
+  const rows = new Map<GivenFinding, Float64Array>();
+  observations.forEach(({ given }, index) => {
+    const before = rows.get(given);
+    rows.set(given, before ? before.map((each, group) => each + bits[index]![group]!) : bits[index]!);
+  });
+  // An answer that is part of one folded into it did nothing by itself.
+  return used.flatMap((given) => {
+    const row = rows.get(given);
+    return row ? [{ given, place: placeFields(given.place), bits: row }] : [];
+  });
+}
 
 /** What each answer did to a group, those that did nothing left out. */
 function evidenceFor(group: number, told: readonly Told[]): CauseVerdict['evidence'] {
   const evidence: CauseVerdict['evidence'] = [];
-  for (const { given, place, rows } of told) {
-    let bits = 0;
-    for (const row of rows) bits += row[group]!;
-    if (Math.abs(bits) > 1e-9) evidence.push({ finding: given.id, state: given.state, ...place, bits });
+  for (const each of told) {
+    const bits = each.bits[group]!;
+    if (Math.abs(bits) <= 1e-9) continue;
+    const { id: finding, state } = each.given;
+    const { corner, axle } = each.place;
+    // Written out: there are some hundreds of them in a verdict, and putting objects together takes twenty times as long.
+    if (corner) evidence.push({ finding, state, corner, bits });
+    else if (axle) evidence.push({ finding, state, axle, bits });
+    else evidence.push({ finding, state, bits });
   }
   return evidence;
 }
@@ -88,18 +105,19 @@ const WORTH_NAMING = 0.1;
 function broughtBy(
   members: readonly number[],
   { faults }: Network,
+  { problem: { above } }: Posed,
   posterior: Posterior,
-): Pick<CauseVerdict, 'broughtBy'> {
+): NonNullable<CauseVerdict['broughtBy']> {
+  if (members.every((member) => above[member]! < 0)) return [];
   const chances = new Map<CauseId, number>();
   for (const member of members) {
     const over = faults[faults[member]!.above]?.cause;
     if (over) chances.set(over, Math.min(1, (chances.get(over) ?? 0) + posterior.faults[member]!));
   }
-  const named = [...chances]
+  return [...chances]
     .filter(([, probability]) => probability >= WORTH_NAMING)
     .sort((left, right) => right[1] - left[1])
     .map(([id, probability]) => ({ id, probability }));
-  return named.length > 0 ? { broughtBy: named } : {};
 }
 
 /** A corner is named when it holds clearly more than half of what the cause has. */
@@ -108,20 +126,26 @@ const CORNER_SHARE = 0.6;
 /** How likely a cause is at each corner, and which one stands out. */
 function cornersOfCause(
   members: readonly number[],
-  network: Network,
+  places: Uint8Array,
   posterior: Posterior,
-): Pick<CauseVerdict, 'corner' | 'corners'> {
-  if (network.faults[members[0]!]!.corner === undefined) return {};
+): { corner: Corner | undefined; corners: Partial<Record<Corner, number>> } {
   const corners: Partial<Record<Corner, number>> = {};
-  for (const member of members) {
-    const corner = network.faults[member]!.corner!;
+  let best: Corner | undefined;
+  let most = 0;
+  let sum = 0;
+  CORNERS.forEach((corner, index) => {
     // What is at one corner is the same thing come about in different ways: seldom two at once.
-    corners[corner] = Math.min(1, (corners[corner] ?? 0) + posterior.faults[member]!);
-  }
-  const at = (corner: Corner) => corners[corner] ?? 0;
-  const sum = CORNERS.reduce((total, corner) => total + at(corner), 0);
-  const best = CORNERS.reduce((left, right) => (at(right) > at(left) ? right : left));
-  return { ...(at(best) > sum * CORNER_SHARE ? { corner: best } : {}), corners };
+    let chance: number | undefined;
+    for (const member of members)
+      if (places[member] === index + 1) chance = Math.min(1, (chance ?? 0) + posterior.faults[member]!);
+    if (chance === undefined) return;
+    corners[corner] = chance;
+    sum += chance;
+    if (chance <= most) return;
+    most = chance;
+    best = corner;
+  });
+  return { corner: most > sum * CORNER_SHARE ? best : undefined, corners };
 }
 
 /** So many combinations are worth showing. */
@@ -129,18 +153,21 @@ const COMBINATIONS = 6;
 
 /** The heaviest combinations of listed causes. */
 export function combinationsOf({ faults }: Network, { list }: Explanations): Verdict['combinations'] {
-  return list
-    .map((each) => ({ ...each, faults: each.faults.map((fault) => faults[fault]!) }))
-    .filter((each) => each.faults.length > 0 && each.faults.every(isListed))
-    .slice(0, COMBINATIONS)
-    .map((each) => {
-      const named = each.faults.filter(isListed).filter((fault) => !carriesOnly(fault));
-      return {
-        causes: [...new Set(named.map(({ cause }) => cause))],
-        faults: named.map(({ cause, corner }) =>
-          corner === undefined ? { id: cause } : { id: cause, corner },
-        ),
-        probability: each.probability,
-      };
+  const combinations: Verdict['combinations'] = [];
+  for (const { faults: set, probability } of list) {
+    if (combinations.length === COMBINATIONS) break;
+    if (set.length === 0 || !set.every((fault) => isListed(faults[fault]!))) continue;
+    const named = set
+      .map((fault) => faults[fault]!)
+      .filter(isListed)
+      .filter((fault) => !carriesOnly(fault));
+    combinations.push({
+      causes: [...new Set(named.map(({ cause }) => cause))],
+      faults: named.map(({ cause, corner }) =>
+        corner === undefined ? { id: cause } : { id: cause, corner },
+      ),
+      probability,
     });
+  }
+  return combinations;
 }

@@ -1,5 +1,6 @@
 import type { CauseId } from '../causes';
 import type { Matter } from '../engine/information';
+import { kept } from '../kept';
 import { DECISIONS } from './works';
 
 /** What is done about each cause and how long it takes, from the library of procedures. */
@@ -62,17 +63,18 @@ export function mattersOf(
   causes: ReadonlyMap<CauseId, readonly number[]>,
   works: Works | undefined,
 ): Matter[] {
-  const byWork = new Map<string, { causes: (readonly number[])[]; minutes: number }>();
-  for (const [cause, faults] of causes) {
+  const byWork = new Map<string, { faults: number[]; causes: (readonly number[])[]; minutes: number }>();
+  for (const [cause, members] of causes) {
     const { work, minutes } = stakeOf(cause, works);
-    const before = byWork.get(work);
-    byWork.set(work, {
-      causes: [...(before?.causes ?? []), faults],
-      minutes: Math.max(minutes, before?.minutes ?? 0),
-    });
+    const shared = kept(byWork, work, () => ({ faults: [], causes: [], minutes: 0 }));
+    shared.faults.push(...members);
+    shared.causes.push(members);
+    shared.minutes = Math.max(minutes, shared.minutes);
   }
-  return [...byWork.values()].flatMap(({ causes: each, minutes }) => [
-    { faults: each.flat(), minutes },
-    ...(each.length > 1 ? each.map((faults) => ({ faults, minutes: TELLING_APART })) : []),
-  ]);
+  const matters: Matter[] = [];
+  for (const { faults: all, causes: each, minutes } of byWork.values()) {
+    matters.push({ faults: all, minutes });
+    if (each.length > 1) for (const faults of each) matters.push({ faults, minutes: TELLING_APART });
+  }
+  return matters;
 }

@@ -1,6 +1,6 @@
 import { openAnswers, type Sum } from './passes';
 import type { Branch, Plan } from './plan';
-import { type Problem, rootsOf } from './problem';
+import { chainsOf, type Problem } from './problem';
 import { applyFault, closeBit, dot, mixInto, scaled } from './sets';
 
 /** Below this, what two faults of a set could share is beyond what a chance is told to. */
@@ -17,8 +17,8 @@ export function anyOfSets(
   sum: Sum,
 ): (members: readonly number[], group?: number) => number {
   const { faults, none, forward } = sum;
-  const roots = rootsOf(above);
-  const within = withinPlan(sum.plan, faults.length);
+  const { roots } = chainsOf(above);
+  const stepOf = stepsOf(sum.plan, faults.length);
   return (members, group) => {
     let live = 0;
     let total = 0;
@@ -33,36 +33,41 @@ export function anyOfSets(
     const absent = alone && group !== undefined ? none.get(group) : undefined;
     if (absent !== undefined) return held(1 - absent);
     // What comes by itself and speaks about nothing abnormal is independent of everything.
-    if (alone && members.every((fault) => within[fault] === 0))
+    if (alone && members.every((fault) => stepOf[fault]! < 0))
       return 1 - members.reduce((product, fault) => product * (1 - faults[fault]!), 1);
-    return held(1 - weightWithout(above, sum, new Set(members), roots, within) / forward.total);
+    return held(1 - weightWithout({ above, roots, stepOf }, sum, members) / forward.total);
   };
 }
 
 const held = (chance: number) => Math.min(1, Math.max(0, chance));
 
-function withinPlan(plan: Plan, count: number): Uint8Array {
-  const within = new Uint8Array(count);
-  const mark = ({ fault, under }: Branch): void => {
-    within[fault] = 1;
-    for (const branch of under) mark(branch);
-  };
-  for (const step of plan.steps) for (const branch of step.faults) mark(branch);
-  return within;
+/** By fault, the step of the plan it is summed in; −1 where it is in none. */
+function stepsOf(plan: Plan, count: number): Int32Array {
+  const stepOf = new Int32Array(count).fill(-1);
+  plan.steps.forEach((step, index) => {
+    const mark = ({ fault, under }: Branch): void => {
+      stepOf[fault] = index;
+      for (const branch of under) mark(branch);
+    };
+    for (const branch of step.faults) mark(branch);
+  });
+  return stepOf;
 }
+
+/** How the faults hang together, and where the plan has them. */
+type Laid = { above: Int32Array; roots: Int32Array; stepOf: Int32Array };
 
 /**
  * The weight of all combinations in which none of these faults is there. Before the first step that one of them has to
  * do with, and behind the last, the passes there are already hold.
  */
 function weightWithout(
-  above: Int32Array,
+  { above, roots, stepOf }: Laid,
   { plan, folded: { priors }, openings, forward, behind }: Sum,
-  none: ReadonlySet<number>,
-  roots: Int32Array,
-  within: Uint8Array,
+  members: readonly number[],
 ): number {
-  const { spared, outside } = outsidePlan(above, priors, none, within);
+  const none = new Set(members);
+  const { spared, outside } = outsidePlan(above, priors, none, stepOf);
   const mixed = (branch: Branch, weights: Float64Array): Float64Array => {
     const prior = priors[branch.fault]!;
     if (none.has(branch.fault)) return scaled(weights, 1 - prior);
@@ -71,13 +76,15 @@ function weightWithout(
     for (const each of branch.under) out = mixed(each, out);
     return mixInto(kept === 1 ? out : scaled(out, kept), weights, prior);
   };
-  const concerned = new Set([...none].map((fault) => roots[fault]!));
-  const touching = [...plan.steps.keys()].filter((index) =>
-    plan.steps[index]!.faults.some(({ fault }) => concerned.has(fault)),
-  );
-  const first = touching[0];
-  const last = touching.at(-1);
-  if (first === undefined || last === undefined) return forward.total * outside;
+  let first = plan.steps.length;
+  let last = -1;
+  for (const fault of members) {
+    const step = stepOf[roots[fault]!]!;
+    if (step < 0) continue;
+    first = Math.min(first, step);
+    last = Math.max(last, step);
+  }
+  if (last < 0) return forward.total * outside;
   let weights = forward.beforeStep[first]!;
   for (let index = first; index <= last; index++) {
     const step = plan.steps[index]!;
@@ -96,11 +103,11 @@ function outsidePlan(
   above: Int32Array,
   priors: Float64Array,
   none: ReadonlySet<number>,
-  within: Uint8Array,
+  stepOf: Int32Array,
 ): { spared: ReadonlyMap<number, number>; outside: number } {
   const concerned = new Set<number>();
   for (const fault of none)
-    for (let each = fault; each >= 0 && within[each] === 0; each = above[each]!) concerned.add(each);
+    for (let each = fault; each >= 0 && stepOf[each]! < 0; each = above[each]!) concerned.add(each);
   const spared = new Map<number, number>();
   let outside = 1;
   // What stands under a fault comes after it in the list.

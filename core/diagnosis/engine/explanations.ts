@@ -11,6 +11,7 @@ import {
   weighWith,
 } from './growth';
 import type { Problem } from './problem';
+import { roomFor } from './room';
 
 /** A set of faults present together, and its share of the posterior. */
 export type Explanation = { faults: readonly number[]; probability: number };
@@ -36,7 +37,7 @@ export type Breadth = {
 const DEFAULT_BREADTH: Breadth = { faults: 24, sets: 96, depth: 4, tail: 2e-4 };
 
 /** Sets lighter than this share of the tail, beside the heaviest, are not even kept. */
-const NEGLIGIBLE_SHARE = 1e-4;
+const NEGLIGIBLE_SHARE = 1e-3;
 
 /** However deep, at least this many sets are grown on. */
 const NARROWEST = 20;
@@ -66,13 +67,21 @@ export function explain(
   const keptWeight = kept.reduce((sum, share) => sum + share, 0);
   return {
     list: kept.map((share, at) => ({
-      faults: considered.filter((_, index) => (sets[at]!.mask & (1 << index)) !== 0),
+      faults: heldIn(sets[at]!.mask, considered),
       probability: share / keptWeight,
     })),
     considered,
     ...hanging,
     captured: keptWeight / total,
   };
+}
+
+/** The faults of a set. */
+function heldIn(mask: number, considered: readonly number[]): number[] {
+  const faults: number[] = [];
+  for (let index = 0; index < considered.length; index++)
+    if ((mask & (1 << index)) !== 0) faults.push(considered[index]!);
+  return faults;
 }
 
 /** The sets that weigh something, found by growing the heaviest of each size by one fault more; heaviest first. */
@@ -109,8 +118,9 @@ function grownFrom(
     for (let added = 0; added < growth.odds.length; added++) {
       const mask = base.mask | (1 << added);
       // What another brings about is only there with it.
-      if (seen.has(mask) || (growth.needs[added]! & ~base.mask) !== 0) continue;
-      seen.add(mask);
+      if ((growth.needs[added]! & ~base.mask) !== 0) continue;
+      const known = seen.size;
+      if (seen.add(mask).size === known) continue;
       const weight = weighWith(growth, base, added);
       // Most sets weigh nothing beside the best: they are not worth sorting.
       if (!(weight > heaviest + floor)) continue;
@@ -129,7 +139,7 @@ function heavierFirst(left: Candidate, right: Candidate): number {
 function hangingOn(above: Int32Array, priors: Float64Array, considered: readonly number[]): Hanging {
   const chosen = new Set(considered);
   const hangsOn = new Int32Array(priors.length).fill(-1);
-  const share = new Float64Array(priors.length).fill(1);
+  const share = roomFor(priors.length).fill(1);
   for (let fault = 0; fault < priors.length; fault++) {
     const over = above[fault]!;
     if (chosen.has(fault)) hangsOn[fault] = fault;
@@ -143,20 +153,32 @@ function hangingOn(above: Int32Array, priors: Float64Array, considered: readonly
 
 /** The faults that matter most, each with all that is above it; what only might have been brought about is not one. */
 function likeliest({ above, answers }: Problem, ranking: Float64Array, most: number): number[] {
-  const speaking = new Set<number>();
-  for (const { parents } of answers) for (const { fault } of parents) speaking.add(fault);
-  const matters = (fault: number) => above[fault]! < 0 || speaking.has(fault);
-  const order = [...ranking.keys()]
-    .filter(matters)
-    .sort((left, right) => ranking[right]! - ranking[left]! || left - right);
+  const matters = new Uint8Array(above.length);
+  for (const { parents } of answers) for (const { fault } of parents) matters[fault] = 1;
+  for (let fault = 0; fault < above.length; fault++) if (above[fault]! < 0) matters[fault] = 1;
   const chosen = new Set<number>();
-  for (const fault of order) {
+  // Each of those gone through is among the chosen, but for the one too many.
+  for (const fault of foremost(matters, ranking, most + 1)) {
     const chain: number[] = [];
     for (let each = fault; each >= 0 && !chosen.has(each); each = above[each]!) chain.push(each);
     if (chosen.size + chain.length > most) break;
     for (const each of chain) chosen.add(each);
   }
   return [...chosen].sort((left, right) => left - right);
+}
+
+/** Of the faults that matter, so many by their rank; of two alike, the one that is listed first. */
+function foremost(matters: Uint8Array, ranking: Float64Array, count: number): number[] {
+  const out: number[] = [];
+  for (let fault = 0; fault < ranking.length; fault++) {
+    if (matters[fault] === 0) continue;
+    if (out.length === count && ranking[fault]! <= ranking[out[count - 1]!]!) continue;
+    let at = out.length;
+    while (at > 0 && ranking[out[at - 1]!]! < ranking[fault]!) at -= 1;
+    out.splice(at, 0, fault);
+    if (out.length > count) out.pop();
+  }
+  return out;
 }
 
 /** The first of a list, until they weigh enough or are too many. */

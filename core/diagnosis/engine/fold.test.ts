@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { foldNormal } from './fold';
 import { posteriorOf } from './posterior';
-import { type Problem, rootsOf, standingChances } from './problem';
+import { chainsOf, type Problem, standingChances } from './problem';
 
 const share = fc.double({ min: 0.05, max: 0.95, noNaN: true });
 const FAULTS = 6;
@@ -71,7 +71,7 @@ describe('unremarkable answers folded into the chances', () => {
 describe('chains', () => {
   it('lead to the fault that comes by itself, and multiply down', () => {
     const above = Int32Array.of(-1, 0, 1, -1, 3);
-    expect([...rootsOf(above)]).toEqual([0, 0, 0, 3, 3]);
+    expect([...chainsOf(above).roots]).toEqual([0, 0, 0, 3, 3]);
     expect([...standingChances(Float64Array.of(0.5, 0.5, 0.5, 0.2, 1), above)]).toEqual([
       0.5, 0.25, 0.125, 0.2, 0.2,
     ]);

@@ -1,4 +1,5 @@
 import type { Answer, Problem } from './problem';
+import { copyOf, roomFor } from './room';
 
 /** Chances after the unremarkable answers alone, and how likely those were. */
 export type Folded = { priors: Float64Array; evidence: number };
@@ -9,14 +10,26 @@ export type Folded = { priors: Float64Array; evidence: number };
  * independent, and so does each beside its neighbours under the same one.
  */
 export function foldNormal({ priors, above }: Problem, answers: readonly Answer[]): Folded {
-  const stays = new Float64Array(priors.length).fill(1);
+  const stays = roomFor(priors.length).fill(1);
   let evidence = 1;
   for (const { level, leak, parents } of answers) {
     if (level > 0) continue;
     evidence *= leak[0]!;
     for (const { fault, cumulative } of parents) stays[fault]! *= cumulative[0]!;
   }
-  const folded = priors.slice();
+  return foldAll(priors, above, stays, evidence);
+}
+
+/** The same for one answer of which it is known that it was at or below a level. */
+export function foldUpTo({ priors, above }: Problem, { leak, parents }: Answer, level: number): Folded {
+  const stays = roomFor(priors.length).fill(1);
+  for (const { fault, cumulative } of parents) stays[fault]! *= cumulative[level]!;
+  return foldAll(priors, above, stays, leak[level]!);
+}
+
+function foldAll(priors: Float64Array, above: Int32Array, stays: Float64Array, leaks: number): Folded {
+  const folded = copyOf(priors);
+  let evidence = leaks;
   for (let fault = folded.length - 1; fault >= 0; fault--) evidence *= foldOne(fault, folded, above, stays);
   return { priors: folded, evidence };
 }

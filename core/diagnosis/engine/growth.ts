@@ -1,4 +1,5 @@
 import { type Answer, atOrBelow, type Problem, standingChances } from './problem';
+import { copyOf, roomFor } from './room';
 
 /**
  * A set under growth: bit i on means `considered[i]` is present. Weights are kept as natural logarithms: with two hundred
@@ -96,8 +97,8 @@ function addEffect(effects: Effect[], index: number, by: Softened): void {
 
 /** None of the considered faults: the leaks and the rest alone. */
 export function emptySet({ answers, rest }: Growth): Base {
-  const below = new Float64Array(answers.length);
-  const atMost = new Float64Array(answers.length);
+  const below = roomFor(answers.length);
+  const atMost = roomFor(answers.length);
   let weight = 0;
   answers.forEach((answer, index) => {
     below[index] = atOrBelow(answer.leak, answer.level - 1) * rest[index]!.below;
@@ -141,8 +142,8 @@ function weighWhole(base: Base, odds: number, effects: readonly Effect[]): numbe
 
 /** A set laid out to be grown on. */
 export function layOut({ odds, effects }: Growth, { base, added, mask, weight }: Weighed): Base {
-  const below = base.below.slice();
-  const atMost = base.atMost.slice();
+  const below = copyOf(base.below);
+  const atMost = copyOf(base.atMost);
   for (const effect of effects[added]!) {
     below[effect.index]! *= effect.below;
     atMost[effect.index]! *= effect.atMost;

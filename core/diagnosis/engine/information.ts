@@ -1,4 +1,5 @@
 import type { Explanations } from './explanations';
+import { copyOf, roomFor } from './room';
 
 /** A question not yet asked, as the engine sees it. */
 export type OpenQuestion = {
@@ -72,9 +73,10 @@ export function forecastIndex(
       else holding[fault] = [index];
     }
   });
+  const totalOf = totalling(holding, chances);
   const counted = matters
     .map(({ faults, minutes }) => {
-      const total = totalOf(faults, holding, chances);
+      const total = totalOf(faults);
       return { faults, minutes, open: minutes * total * (1 - total) };
     })
     .filter(({ open }) => open > 0)
@@ -82,40 +84,42 @@ export function forecastIndex(
     .slice(0, MOST_WATCHED);
   return {
     ...{ explanations, chances, marginals, holding },
-    leaders: watched(leaders, holding, chances),
+    leaders: watched(leaders, holding, chances, totalOf),
     matters: watched(
       counted.map(({ faults }) => faults),
       holding,
       chances,
+      totalOf,
     ),
     minutes: Float64Array.from(counted, ({ minutes }) => minutes),
-    rows: new Float64Array(list.length * MOST_LEVELS),
+    rows: roomFor(list.length * MOST_LEVELS),
     usedBy: new Int32Array(list.length),
     asked: 0,
   };
 }
 
-/** P(any of some faults), by the explanations that hold one. */
-function totalOf(
-  faults: readonly number[],
-  holding: ForecastIndex['holding'],
-  chances: Float64Array,
-): number {
-  const seen = new Uint8Array(chances.length);
-  let total = 0;
-  for (const fault of faults)
-    for (const index of holding[fault] ?? NONE) {
-      if (seen[index] === 1) continue;
-      seen[index] = 1;
-      total += chances[index]!;
-    }
-  return total;
+/** P(any of some faults), by the explanations that hold one; each is counted once a call. */
+function totalling(holding: ForecastIndex['holding'], chances: Float64Array) {
+  const countedAt = new Int32Array(chances.length);
+  let call = 0;
+  return (faults: readonly number[]): number => {
+    call += 1;
+    let total = 0;
+    for (const fault of faults)
+      for (const index of holding[fault] ?? NONE) {
+        if (countedAt[index] === call) continue;
+        countedAt[index] = call;
+        total += chances[index]!;
+      }
+    return total;
+  };
 }
 
 function watched(
   groups: readonly (readonly number[])[],
   holding: ForecastIndex['holding'],
   chances: Float64Array,
+  totalOf: (faults: readonly number[]) => number,
 ): Watched {
   const inSets = new Uint32Array(chances.length);
   groups.forEach((faults, group) => {
@@ -123,10 +127,10 @@ function watched(
   });
   return {
     inSets,
-    totals: Float64Array.from(groups, (faults) => totalOf(faults, holding, chances)),
+    totals: Float64Array.from(groups, totalOf),
     following: {
-      joint: new Float64Array(groups.length * MOST_LEVELS),
-      left: new Float64Array(groups.length),
+      joint: roomFor(groups.length * MOST_LEVELS),
+      left: roomFor(groups.length),
     },
   };
 }
@@ -142,18 +146,19 @@ const NONE: readonly number[] = [];
 export function forecast(question: OpenQuestion, prepared: ForecastIndex): Forecast {
   const { leak, touched } = layOut(question, prepared);
   const { levels, untouched } = levelsOf(leak, touched, prepared);
-  const leaders = follow(prepared.leaders, touched, prepared, leak);
+  const leaders = follow(prepared.leaders, touched, prepared, leak.length);
   let conditional = untouched * surpriseOf(leak, 0, leak.length);
   for (const index of touched)
     conditional += prepared.chances[index]! * surpriseOf(prepared.rows, index * MOST_LEVELS, leak.length);
-  let marginal = 0;
-  for (const level of levels) marginal -= surprise(level);
-  const after = Array.from(levels, (chance, level) =>
-    prepared.leaders.totals.map((_, leader) =>
-      chance > 0 ? jointAt(leaders, leader, level, leak) / chance : 0,
-    ),
-  );
-  return { bits: Math.max(0, marginal - conditional), levels, after };
+  const after: Float64Array[] = [];
+  for (let level = 0; level < levels.length; level++) {
+    const chances = roomFor(prepared.leaders.totals.length);
+    const chance = levels[level]!;
+    for (let leader = 0; chance > 0 && leader < chances.length; leader++)
+      chances[leader] = jointAt(leaders, leader, level, leak) / chance;
+    after.push(chances);
+  }
+  return { bits: Math.max(0, surpriseOf(levels, 0, levels.length) - conditional), levels, after };
 }
 
 /**
@@ -164,7 +169,7 @@ export function forecast(question: OpenQuestion, prepared: ForecastIndex): Forec
 export function savingOf(question: OpenQuestion, prepared: ForecastIndex): number {
   const { leak, touched } = layOut(question, prepared);
   const { levels } = levelsOf(leak, touched, prepared);
-  const matters = follow(prepared.matters, touched, prepared, leak);
+  const matters = follow(prepared.matters, touched, prepared, leak.length);
   const { totals } = prepared.matters;
   let saves = 0;
   for (let matter = 0; matter < totals.length; matter++) {
@@ -176,33 +181,45 @@ export function savingOf(question: OpenQuestion, prepared: ForecastIndex): numbe
   return saves;
 }
 
-/** Lays a question's rows out over the explanations it bears on, and its leak over the rest. */
+/**
+ * Lays a question's rows out over the explanations it bears on, and its leak over the rest: P(each level).
+ * They are put together as P(at or below each level), of which the last is 1.
+ */
 function layOut(question: OpenQuestion, prepared: ForecastIndex): { leak: Float64Array; touched: number[] } {
   const leak = leakWithRest(question, prepared);
   const touched = touchedRows(question, prepared, leak);
+  const count = leak.length;
   if (question.beyond) {
-    condition(leak, 0, leak.length);
-    for (const index of touched) condition(prepared.rows, index * MOST_LEVELS, leak.length);
+    condition(leak, 0, count);
+    for (const index of touched) condition(prepared.rows, index * MOST_LEVELS, count);
   }
+  apart(leak, 0, count);
+  for (const index of touched) apart(prepared.rows, index * MOST_LEVELS, count);
   return { leak, touched };
 }
 
-/** P(each level), and how likely the explanations are that the question does not touch. */
+/** P(each level) out of P(at or below each level), in place. */
+function apart(rows: Float64Array, row: number, count: number): void {
+  for (let level = count - 1; level > 0; level--) rows[row + level]! -= rows[row + level - 1]!;
+}
+
+/** P(each level) over all explanations, and how likely those are that the question does not touch. */
 function levelsOf(
   leak: Float64Array,
   touched: readonly number[],
   { chances, rows }: ForecastIndex,
 ): { levels: Float64Array; untouched: number } {
-  const levels = new Float64Array(leak.length);
+  const count = leak.length;
+  const levels = roomFor(count);
   let untouched = 1;
   for (const index of touched) {
     const probability = chances[index]!;
+    const row = index * MOST_LEVELS;
     untouched -= probability;
-    for (let level = 0; level < levels.length; level++)
-      levels[level]! += probability * chanceOf(rows, index * MOST_LEVELS, level);
+    for (let level = 0; level < count; level++) levels[level]! += probability * rows[row + level]!;
   }
   untouched = Math.max(0, untouched);
-  for (let level = 0; level < levels.length; level++) levels[level]! += untouched * chanceOf(leak, 0, level);
+  for (let level = 0; level < count; level++) levels[level]! += untouched * leak[level]!;
   return { levels, untouched };
 }
 
@@ -211,26 +228,26 @@ function follow(
   { inSets, totals, following }: Watched,
   touched: readonly number[],
   { chances, rows }: ForecastIndex,
-  leak: Float64Array,
+  count: number,
 ): Following {
-  const count = leak.length;
   const { joint, left } = following;
   joint.fill(0);
   left.set(totals);
   for (const index of touched) {
     const probability = chances[index]!;
+    const row = index * MOST_LEVELS;
     for (let mask = inSets[index]!; mask !== 0; mask &= mask - 1) {
       const group = lowestBit(mask);
+      const to = group * MOST_LEVELS;
       left[group]! -= probability;
-      for (let level = 0; level < count; level++)
-        joint[group * MOST_LEVELS + level]! += probability * chanceOf(rows, index * MOST_LEVELS, level);
+      for (let level = 0; level < count; level++) joint[to + level]! += probability * rows[row + level]!;
     }
   }
   return following;
 }
 
 function jointAt({ joint, left }: Following, group: number, level: number, leak: Float64Array): number {
-  return joint[group * MOST_LEVELS + level]! + Math.max(0, left[group]!) * chanceOf(leak, 0, level);
+  return joint[group * MOST_LEVELS + level]! + Math.max(0, left[group]!) * leak[level]!;
 }
 
 function lowestBit(mask: number): number {
@@ -248,25 +265,21 @@ function condition(rows: Float64Array, row: number, count: number): void {
 /** The entropy of a row's level chances, bits. */
 function surpriseOf(rows: Float64Array, row: number, count: number): number {
   let entropy = 0;
-  for (let level = 0; level < count; level++) entropy -= surprise(chanceOf(rows, row, level));
+  for (let at = row; at < row + count; at++) {
+    const chance = rows[at]!;
+    if (chance > 0) entropy -= chance * Math.log2(chance);
+  }
   return entropy;
 }
 
-function chanceOf(rows: Float64Array, row: number, level: number): number {
-  return level === 0 ? rows[row]! : rows[row + level]! - rows[row + level - 1]!;
-}
-
-function surprise(chance: number): number {
-  return chance > 0 ? chance * Math.log2(chance) : 0;
-}
-
-/** The leak, with the faults outside the explanations folded in at their own probability. */
+/** P(at or below each level) by the leak, with the faults outside the explanations folded in at their own probability. */
 function leakWithRest(question: OpenQuestion, { explanations, marginals }: ForecastIndex): Float64Array {
-  const leak = question.leak.slice();
+  const leak = copyOf(question.leak);
   for (const { fault, cumulative } of question.parents) {
     if (explanations.hangsOn[fault]! >= 0) continue;
-    for (let level = 0; level < leak.length; level++)
-      leak[level]! *= 1 - marginals[fault]! * (1 - cumulative[level]!);
+    const marginal = marginals[fault]!;
+    for (let level = 0; level < leak.length - 1; level++)
+      leak[level]! *= 1 - marginal * (1 - cumulative[level]!);
   }
   return leak;
 }
@@ -289,7 +302,8 @@ function touchedRows(question: OpenQuestion, prepared: ForecastIndex, leak: Floa
         for (let level = 0; level < count; level++) rows[row + level] = leak[level]!;
       }
       // What only hangs on the fault is there as often as it comes with it.
-      for (let level = 0; level < count; level++) rows[row + level]! *= 1 - share * (1 - cumulative[level]!);
+      for (let level = 0; level < count - 1; level++)
+        rows[row + level]! *= 1 - share * (1 - cumulative[level]!);
     }
   }
   return touched;

@@ -1,6 +1,7 @@
 import { type Folded, foldNormal } from './fold';
 import type { Branch, Plan, Step } from './plan';
 import { type Answer, atOrBelow, type Problem } from './problem';
+import { roomFor } from './room';
 import {
   applyFault,
   applyFaultBack,
@@ -31,7 +32,7 @@ export type Sum = {
 /** The sum, with the marginals of every fault. */
 export function sumOver(problem: Problem, plan: Plan): Sum {
   const { folded, openings, forward, evidence } = wayForward(problem, plan);
-  const faults = new Float64Array(problem.priors.length).fill(Number.NaN);
+  const faults = roomFor(problem.priors.length).fill(Number.NaN);
   const { none, behind } = passBackward(plan, folded.priors, openings, forward, faults);
   // Whatever does nothing to an abnormal answer keeps the chance it has given what is above it.
   for (let fault = 0; fault < faults.length; fault++) {

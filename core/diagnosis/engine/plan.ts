@@ -60,6 +60,53 @@ export function planSum(
   return { steps, width, cost };
 }
 
+/**
+ * The same order for some of the answers alone, without looking for one anew: each opens and closes where it did, and
+ * what bears on none of them is left out.
+ * @param answers indexes of those, ascending; in the new plan each is known by its place among them
+ * @returns a plan with the cost of the whole, which its own is below
+ */
+export function planFor(answers: readonly number[], { steps: all, cost }: Plan): Plan {
+  const before: number[] = [];
+  const open: number[] = [];
+  const steps: Step[] = [];
+  let width = 0;
+  for (const { group, opens, faults, closes } of all) {
+    before.push(...opens);
+    const opened = opens.map((answer) => answers.indexOf(answer)).filter((answer) => answer >= 0);
+    open.push(...opened);
+    width = Math.max(width, open.length);
+    const bits = before.map((answer) => open.indexOf(answers.indexOf(answer)));
+    const closed: number[] = [];
+    for (const bit of closes) {
+      if (bits[bit]! >= 0) closed.push(bits[bit]!);
+      before.splice(bit, 1);
+    }
+    const acting = faults.map((branch) => branchFor(branch, bits));
+    if (acting.some(acts)) steps.push({ group, opens: opened, faults: acting, closes: closed });
+    for (const bit of closed) open.splice(bit, 1);
+  }
+  return { steps, width, cost };
+}
+
+/**
+ * A branch as it acts on some of the answers, without those under it that do not.
+ * @param bits by the bit that each open answer had, the one it has now; −1 for one that is left out
+ */
+function branchFor({ fault, touches: all, under: every }: Branch, bits: readonly number[]): Branch {
+  const touches: Touch[] = [];
+  for (const { bit, below, reaches, atMost } of all)
+    if (bits[bit]! >= 0) touches.push({ bit: bits[bit]!, below, reaches, atMost });
+  const under: Branch[] = [];
+  for (const each of every) {
+    const branch = branchFor(each, bits);
+    if (acts(branch)) under.push(branch);
+  }
+  return { fault, touches, under };
+}
+
+const acts = ({ touches, under }: Branch) => touches.length > 0 || under.length > 0;
+
 /** The groups that bear on any answer, in the order in which they are summed. */
 function orderedGroups(
   { answersOfGroup, effects, under }: Bearing,
@@ -68,10 +115,7 @@ function orderedGroups(
 ): number[] {
   const left = [...groups.keys()].filter((group) => answersOfGroup[group]!.length > 0);
   const weigh = (fault: number): number =>
-    (under.get(fault) ?? NOTHING).reduce(
-      (sum, each) => sum + weigh(each),
-      (effects.get(fault)?.length ?? 0) + 1,
-    );
+    (under[fault] ?? NOTHING).reduce((sum, each) => sum + weigh(each), (effects[fault]?.length ?? 0) + 1);
   const loads = left.map((group) => ({
     answers: answersOfGroup[group]!,
     size: groups[group]!.reduce((sum, fault) => sum + weigh(fault), 0),
@@ -82,14 +126,17 @@ function orderedGroups(
 /** What one fault does to an abnormal answer. */
 type Effect = { answer: number; below: number; reaches: number; atMost: number };
 
+/** Lists by fault; most faults have none. */
+type Sparse<T> = (T[] | undefined)[];
+
 type Bearing = {
   answersOfGroup: number[][];
   /** How many groups each answer waits for. */
   waiting: Int32Array;
   /** By fault, what it does. */
-  effects: Map<number, Effect[]>;
+  effects: Sparse<Effect>;
   /** By fault, those directly under it that do anything, or have such under them. */
-  under: Map<number, number[]>;
+  under: Sparse<number>;
 };
 
 function bearingOn(
@@ -97,9 +144,9 @@ function bearingOn(
   groups: readonly (readonly number[])[],
   above: Int32Array,
 ): Bearing {
-  const effects = new Map<number, Effect[]>();
-  const under = new Map<number, number[]>();
-  const answersOfRoot = new Map<number, number[]>();
+  const effects: Sparse<Effect> = new Array(above.length);
+  const under: Sparse<number> = new Array(above.length);
+  const answersOfRoot: Sparse<number> = new Array(above.length);
   abnormal.forEach(({ level, parents }, answer) => {
     for (const { fault, cumulative } of parents) {
       const below = atOrBelow(cumulative, level - 1);
@@ -107,10 +154,10 @@ function bearingOn(
       pushTo(effects, fault, { answer, below, reaches: atMost - below, atMost });
       let root = fault;
       for (; above[root]! >= 0; root = above[root]!) {
-        const siblings = under.get(above[root]!);
+        const siblings = under[above[root]!];
         if (!siblings?.includes(root)) pushTo(under, above[root]!, root);
       }
-      const answers = answersOfRoot.get(root);
+      const answers = answersOfRoot[root];
       if (answers?.at(-1) !== answer) pushTo(answersOfRoot, root, answer);
     }
   });
@@ -118,7 +165,7 @@ function bearingOn(
   const answersOfGroup = groups.map((members) => {
     const answers: number[] = [];
     for (const fault of members)
-      for (const answer of answersOfRoot.get(fault) ?? [])
+      for (const answer of answersOfRoot[fault] ?? NOTHING)
         if (!answers.includes(answer)) {
           answers.push(answer);
           waiting[answer]! += 1;
@@ -128,10 +175,10 @@ function bearingOn(
   return { answersOfGroup, waiting, effects, under };
 }
 
-function pushTo<T>(map: Map<number, T[]>, key: number, value: T): void {
-  const list = map.get(key);
+function pushTo<T>(lists: Sparse<T>, key: number, value: T): void {
+  const list = lists[key];
   if (list) list.push(value);
-  else map.set(key, [value]);
+  else lists[key] = [value];
 }
 
 const NOTHING: readonly never[] = [];
@@ -140,13 +187,13 @@ function branchOf(fault: number, bearing: Bearing, bitOf: Int32Array): Branch {
   const { effects, under } = bearing;
   return {
     fault,
-    touches: (effects.get(fault) ?? NOTHING).map(({ answer, below, reaches, atMost }) => ({
+    touches: (effects[fault] ?? NOTHING).map(({ answer, below, reaches, atMost }) => ({
       bit: bitOf[answer]!,
       below,
       reaches,
       atMost,
     })),
-    under: (under.get(fault) ?? NOTHING).map((each) => branchOf(each, bearing, bitOf)),
+    under: (under[fault] ?? NOTHING).map((each) => branchOf(each, bearing, bitOf)),
   };
 }
 

@@ -5,7 +5,8 @@ import { asBayesNetwork } from '../../../tests/support/bayes';
 import { explain } from './explanations';
 import { forecast, forecastIndex, savingOf } from './information';
 import { leftOut } from './leftOut';
-import { posteriorOf } from './posterior';
+import { planFor } from './plan';
+import { faultsAfter, faultsOf, planOf, posteriorOf } from './posterior';
 import { type Answer, atOrBelow, type Problem } from './problem';
 import { weightsOf } from './weights';
 
@@ -181,7 +182,7 @@ describe('weights', () => {
   it('add up to the posterior odds for every group', () => {
     fc.assert(
       fc.property(problems(6, 5), (problem) => {
-        const { prior, bits } = weightsOf(problem, posteriorOf(problem));
+        const { prior, bits } = weightsOf(problem, posteriorOf(problem), planOf(problem));
         const { groups } = posteriorOf(problem);
         groups.forEach((probability, group) => {
           const sum = bits.reduce((total, row) => total + row[group]!, prior[group]!);
@@ -189,6 +190,37 @@ describe('weights', () => {
         });
       }),
       { numRuns: 60 },
+    );
+  });
+});
+
+describe('one answer alone', () => {
+  it('leaves each fault the chance that the sum over all combinations gives it', () => {
+    fc.assert(
+      fc.property(problems(6, 1), (problem) => {
+        const exact = posteriorOf(problem).faults;
+        faultsAfter(problem.answers[0]!, problem).forEach((chance, fault) => {
+          expect(chance).toBeCloseTo(exact[fault]!, 9);
+        });
+      }),
+      { numRuns: 200 },
+    );
+  });
+});
+
+describe('some of the answers', () => {
+  it('are summed along the order found for all of them as along one of their own', () => {
+    fc.assert(
+      fc.property(problems(7, 5), fc.array(fc.boolean(), { minLength: 5, maxLength: 5 }), (all, chosen) => {
+        const abnormal = all.answers.filter(({ level }) => level > 0);
+        const places = [...abnormal.keys()].filter((place) => chosen[place]);
+        const some = { ...all, answers: places.map((place) => abnormal[place]!) };
+        const own = faultsOf(some);
+        faultsOf(some, planFor(places, planOf(all))).forEach((chance, fault) => {
+          expect(chance).toBeCloseTo(own[fault]!, 10);
+        });
+      }),
+      { numRuns: 200 },
     );
   });
 });

@@ -1,9 +1,9 @@
 import { kept } from '../kept';
 import { anyOfSets } from './anyOf';
-import { independentGroups } from './independent';
+import { foldUpTo } from './fold';
 import { evidenceOver, sumOver } from './passes';
 import { type Plan, planSum } from './plan';
-import type { Problem } from './problem';
+import { type Answer, type Problem, standingChances } from './problem';
 
 export type Posterior = {
   /** P(answers), all faults summed over. */
@@ -42,14 +42,25 @@ export function evidenceOf(problem: Problem): number {
   return evidenceOver(problem, planOf(problem));
 }
 
-/** P(any fault of each group | answers), near enough for telling how much an answer moved it, at a fraction of the cost. */
-export function roughGroupsOf(problem: Problem): Float64Array {
-  return independentGroups(problem, faultsOf(problem));
+/** P(each fault | answers) alone. */
+export function faultsOf(problem: Problem, plan = planOf(problem)): Float64Array {
+  return sumOver(problem, plan).faults;
 }
 
-/** P(each fault | answers) alone. */
-export function faultsOf(problem: Problem): Float64Array {
-  return sumOver(problem, planOf(problem)).faults;
+/**
+ * P(each fault | one answer): that it was at or below a level factors by fault, as an unremarkable one does, and at the
+ * level is what is at or below it less what is below.
+ */
+export function faultsAfter(answer: Answer, problem: Problem): Float64Array {
+  const at = foldUpTo(problem, answer, answer.level);
+  const faults = standingChances(at.priors, problem.above);
+  if (answer.level === 0) return faults;
+  const below = foldUpTo(problem, answer, answer.level - 1);
+  const under = standingChances(below.priors, problem.above);
+  const reached = at.evidence - below.evidence;
+  for (let fault = 0; fault < faults.length; fault++)
+    faults[fault] = (at.evidence * faults[fault]! - below.evidence * under[fault]!) / reached;
+  return faults;
 }
 
 /** The order in which the faults are gone through: groups of faults at the top of their chains. */

@@ -1,3 +1,6 @@
+import { kept } from '../kept';
+import { roomFor } from './room';
+
 /**
  * What the engine works on, stripped of shop words: faults with priors, in groups, and answered questions.
  *
@@ -31,17 +34,29 @@ export function atOrBelow(cumulative: Float64Array, level: number): number {
   return level < 0 ? 0 : cumulative[level]!;
 }
 
-/** The fault at the top of each fault's chain: itself when it comes by itself. */
-export function rootsOf(above: Int32Array): Int32Array {
-  const roots = new Int32Array(above.length);
-  for (let fault = 0; fault < above.length; fault++)
-    roots[fault] = above[fault]! < 0 ? fault : roots[above[fault]!]!;
-  return roots;
+/** The fault at the top of each fault's chain (itself when it comes by itself), and by that one all of its chain. */
+export type Chains = { roots: Int32Array; members: readonly (readonly number[])[] };
+
+/** The chains, worked out once for the many sums over the same faults. */
+export function chainsOf(above: Int32Array): Chains {
+  return kept(chains, above, () => {
+    const roots = new Int32Array(above.length);
+    const members: number[][] = [];
+    for (let fault = 0; fault < above.length; fault++) {
+      const root = above[fault]! < 0 ? fault : roots[above[fault]!]!;
+      roots[fault] = root;
+      members.push([]);
+      members[root]!.push(fault);
+    }
+    return { roots, members };
+  });
 }
+
+const chains = new WeakMap<Int32Array, Chains>();
 
 /** P(each fault) with nothing answered, or of any chances given what is above: the product down its chain. */
 export function standingChances(chances: Float64Array, above: Int32Array): Float64Array {
-  const out = new Float64Array(chances.length);
+  const out = roomFor(chances.length);
   for (let fault = 0; fault < chances.length; fault++)
     out[fault] = chances[fault]! * (above[fault]! < 0 ? 1 : out[above[fault]!]!);
   return out;

@@ -1,4 +1,5 @@
 import type { Touch } from './plan';
+import { copyOf, roomFor } from './room';
 
 /**
  * Weights of sets of explained answers, one number a set (bit on: explained at its level). Each function writes a new
@@ -8,7 +9,7 @@ import type { Touch } from './plan';
 /** A new answer opens as the highest bit: the leak leaves it below its level, or reaches it. */
 export function openBit(weights: Float64Array, below: number, reaches: number): Float64Array {
   const size = weights.length;
-  const out = new Float64Array(size * 2);
+  const out = roomFor(size * 2);
   for (let set = 0; set < size; set++) {
     out[set] = weights[set]! * below;
     out[size + set] = weights[set]! * reaches;
@@ -19,14 +20,14 @@ export function openBit(weights: Float64Array, below: number, reaches: number): 
 /** The transpose of `openBit`. */
 export function openBitBack(weights: Float64Array, below: number, reaches: number): Float64Array {
   const size = weights.length / 2;
-  const out = new Float64Array(size);
+  const out = roomFor(size);
   for (let set = 0; set < size; set++) out[set] = weights[set]! * below + weights[size + set]! * reaches;
   return out;
 }
 
 /** An answer closes: only sets that explain it stay. */
 export function closeBit(weights: Float64Array, bit: number): Float64Array {
-  const out = new Float64Array(weights.length / 2);
+  const out = roomFor(weights.length / 2);
   const low = (1 << bit) - 1;
   for (let set = 0; set < out.length; set++)
     out[set] = weights[((set & ~low) << 1) | (1 << bit) | (set & low)]!;
@@ -35,7 +36,7 @@ export function closeBit(weights: Float64Array, bit: number): Float64Array {
 
 /** The transpose of `closeBit`. */
 export function closeBitBack(weights: Float64Array, bit: number): Float64Array {
-  const out = new Float64Array(weights.length * 2);
+  const out = roomFor(weights.length * 2);
   const low = (1 << bit) - 1;
   for (let set = 0; set < weights.length; set++)
     out[((set & ~low) << 1) | (1 << bit) | (set & low)] = weights[set]!;
@@ -44,7 +45,7 @@ export function closeBitBack(weights: Float64Array, bit: number): Float64Array {
 
 /** What the sets become when a fault is present. */
 export function applyFault(weights: Float64Array, touches: readonly Touch[]): Float64Array {
-  const out = weights.slice();
+  const out = copyOf(weights);
   for (const { bit, below, reaches, atMost } of touches) {
     const step = 1 << bit;
     for (let base = 0; base < out.length; base += step * 2) {
@@ -60,7 +61,7 @@ export function applyFault(weights: Float64Array, touches: readonly Touch[]): Fl
 
 /** The transpose of `applyFault`. */
 export function applyFaultBack(weights: Float64Array, touches: readonly Touch[]): Float64Array {
-  const out = weights.slice();
+  const out = copyOf(weights);
   for (const { bit, below, reaches, atMost } of touches) {
     const step = 1 << bit;
     for (let base = 0; base < out.length; base += step * 2) {
@@ -82,7 +83,7 @@ export function mixInto(right: Float64Array, left: Float64Array, share: number):
 
 /** Weights times a factor, as a new array. */
 export function scaled(weights: Float64Array, factor: number): Float64Array {
-  const out = new Float64Array(weights.length);
+  const out = roomFor(weights.length);
   for (let set = 0; set < out.length; set++) out[set] = weights[set]! * factor;
   return out;
 }

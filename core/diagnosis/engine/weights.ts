@@ -1,7 +1,9 @@
 import { foldOne } from './fold';
 import { independentAny, independentGroups } from './independent';
-import { faultsOf, type Posterior, roughGroupsOf } from './posterior';
-import { type Answer, type Problem, rootsOf, standingChances } from './problem';
+import { type Plan, planFor } from './plan';
+import { faultsAfter, faultsOf, type Posterior } from './posterior';
+import { type Answer, chainsOf, type Problem, standingChances } from './problem';
+import { copyOf, roomFor } from './room';
 
 /**
  * How many bits each answer moved each group, for or against; with the prior they add up to the posterior odds.
@@ -11,53 +13,76 @@ import { type Answer, type Problem, rootsOf, standingChances } from './problem';
  * share depends on the order: it is the mean of taking them in forwards and backwards.
  * Answers must come in an order of their own (not that of typing), so that typing order does not matter.
  * @param after the posterior of all the answers
+ * @param plan the order in which they were summed
  * @returns `[answer][group]` in bits, and the prior log-odds by group
  */
-export function weightsOf(problem: Problem, after: Posterior): { prior: Float64Array; bits: Float64Array[] } {
+export function weightsOf(
+  problem: Problem,
+  after: Posterior,
+  plan: Plan,
+): { prior: Float64Array; bits: Float64Array[] } {
   const order = [...problem.answers.keys()];
   const abnormal = order.filter((index) => problem.answers[index]!.level > 0);
-  const bits = order.map(() => new Float64Array(problem.groups.length));
-  const add = (index: number, share: number, from: Float64Array, to: Float64Array) => {
+  const bits = order.map(() => roomFor(problem.groups.length));
+  /** Half of what an answer moved: each is taken in twice. */
+  const addHalf = (index: number, from: Float64Array, to: Float64Array) => {
     const row = bits[index]!;
-    for (let group = 0; group < row.length; group++) row[group]! += share * (to[group]! - from[group]!);
+    for (let group = 0; group < row.length; group++) row[group]! += (to[group]! - from[group]!) / 2;
   };
 
   const prior = oddsOf(problem, problem.priors);
   const folding = foldingOf(problem);
-  const base = prior.slice();
+  const base = copyOf(prior);
   for (const index of order) {
     const answer = problem.answers[index]!;
     if (answer.level > 0) continue;
     // It only moves the groups it speaks about, and what is above and beside those.
-    for (const [group, now] of folding.take(answer)) {
-      bits[index]![group] = now - base[group]!;
+    const row = bits[index]!;
+    folding.take(answer, (group, now) => {
+      row[group] = now - base[group]!;
       base[group] = now;
-    }
+    });
   }
   const { priors } = folding;
 
   const whole = after.groups.map(logOddsOf);
-  let before: Float64Array = base;
-  const taken: number[] = [];
-  const take = (index: number) => {
-    taken.push(index);
-    const answers = [...taken].sort((one, other) => one - other).map((each) => problem.answers[each]!);
-    // With all of them taken in, it is the posterior there is already.
-    const now =
-      answers.length === abnormal.length
-        ? whole
-        : roughGroupsOf({ ...problem, priors, answers }).map(logOddsOf);
-    add(index, 0.5, before, now);
-    before = now;
+  // With all of them taken in, it is the posterior there is already.
+  const oddsAfter = (places: readonly number[]) =>
+    places.length === abnormal.length ? whole : oddsWith({ ...problem, priors }, abnormal, places, plan);
+  const takeIn = (places: readonly number[]) => {
+    let before: Float64Array = base;
+    places.forEach((place, at) => {
+      const now = oddsAfter(places.slice(0, at + 1).sort((one, other) => one - other));
+      addHalf(abnormal[place]!, before, now);
+      before = now;
+    });
   };
-  for (const index of abnormal) take(index);
-  taken.length = 0;
-  before = base;
-  for (const index of [...abnormal].reverse()) take(index);
+  const places = [...abnormal.keys()];
+  takeIn(places);
+  takeIn(places.reverse());
   // With no abnormal answer, what the groups' faults share is left over: it belongs to the prior.
   if (abnormal.length === 0)
     for (let group = 0; group < prior.length; group++) prior[group]! += whole[group]! - base[group]!;
   return { prior, bits };
+}
+
+/**
+ * Log-odds of the groups with some of the abnormal answers taken in, near enough.
+ * @param places of those among the abnormal ones, ascending
+ */
+function oddsWith(
+  problem: Problem,
+  abnormal: readonly number[],
+  places: readonly number[],
+  plan: Plan,
+): Float64Array {
+  const answers = places.map((place) => problem.answers[abnormal[place]!]!);
+  const [first] = answers;
+  const faults =
+    answers.length === 1
+      ? faultsAfter(first!, problem)
+      : faultsOf({ ...problem, answers }, planFor(places, plan));
+  return independentGroups(problem, faults).map(logOddsOf);
 }
 
 /**
@@ -72,8 +97,8 @@ export function roughWeightsOf(
   const whole = after.groups.map(logOddsOf);
   const groupOf = groupsOf(problem);
   const bits = problem.answers.map((answer) => {
-    const faults = faultsOf({ ...problem, answers: [answer] });
-    const row = new Float64Array(prior.length);
+    const faults = faultsAfter(answer, problem);
+    const row = roomFor(prior.length);
     for (const group of movedBy(answer, problem, groupOf))
       row[group] = logOddsOf(independentAny(problem.groups[group]!, problem.places, faults)) - prior[group]!;
     return row;
@@ -95,39 +120,38 @@ export function roughWeightsOf(
 /** The unremarkable answers taken in one after another; says each time how the odds of the groups it moved stand. */
 function foldingOf(problem: Problem) {
   const { above, groups } = problem;
-  const roots = rootsOf(above);
+  const { roots, members } = chainsOf(above);
   const groupOf = groupsOf(problem);
-  const chains = new Map<number, number[]>();
-  for (let fault = 0; fault < roots.length; fault++) {
-    const chain = chains.get(roots[fault]!);
-    if (chain) chain.push(fault);
-    else chains.set(roots[fault]!, [fault]);
-  }
-  const priors = problem.priors.slice();
+  /** The answer that last bore on a chain, and on a group. */
+  const chainAt = new Int32Array(above.length);
+  const groupAt = new Int32Array(groups.length);
+  let taken = 0;
+  const priors = copyOf(problem.priors);
   const standing = standingChances(priors, above);
-  const stays = new Float64Array(priors.length).fill(1);
+  const stays = roomFor(priors.length).fill(1);
   return {
     priors,
-    take({ parents }: Answer): [group: number, odds: number][] {
-      const touched = new Set<number>();
-      for (const { fault, cumulative } of parents) {
-        stays[fault]! *= cumulative[0]!;
-        touched.add(roots[fault]!);
-      }
-      const moved = new Set<number>();
-      for (const root of touched) {
-        const chain = chains.get(root)!;
+    take({ parents }: Answer, move: (group: number, odds: number) => void): void {
+      taken += 1;
+      for (const { fault, cumulative } of parents) stays[fault]! *= cumulative[0]!;
+      const moved: number[] = [];
+      for (const { fault: each } of parents) {
+        const root = roots[each]!;
+        if (chainAt[root] === taken) continue;
+        chainAt[root] = taken;
+        const chain = members[root]!;
         for (let at = chain.length - 1; at >= 0; at--) foldOne(chain[at]!, priors, above, stays);
         for (const fault of chain) {
           standing[fault] = priors[fault]! * (above[fault]! < 0 ? 1 : standing[above[fault]!]!);
           stays[fault] = 1;
-          if (groupOf[fault]! >= 0) moved.add(groupOf[fault]!);
+          const group = groupOf[fault]!;
+          if (group < 0 || groupAt[group] === taken) continue;
+          groupAt[group] = taken;
+          moved.push(group);
         }
       }
-      return [...moved].map((group) => [
-        group,
-        logOddsOf(independentAny(groups[group]!, problem.places, standing)),
-      ]);
+      for (const group of moved)
+        move(group, logOddsOf(independentAny(groups[group]!, problem.places, standing)));
     },
   };
 }

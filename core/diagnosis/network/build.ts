@@ -7,7 +7,10 @@ import { type Fault, faultsOf, type Priors } from './faults';
 import { type Question, questionOf } from './parents';
 
 /** A question with its answer: the level seen, 0 for the unremarkable state. */
-export type Observation = Question & { level: number; given: GivenFinding };
+export type Observation = Pick<Question, 'channel' | 'leak' | 'parents'> & {
+  level: number;
+  given: GivenFinding;
+};
 
 export type Network = {
   faults: readonly Fault[];
@@ -23,22 +26,23 @@ export function buildNetwork(car: CarTraits, findings: readonly GivenFinding[], 
     const { id, place } = first!;
     if (folds.has(first!)) {
       const channel = foldedInto(id, folds.get(first!)!);
-      return [
-        { ...questionOf(channel, place, faults), level: channel.states.indexOf(first!.state), given: first! },
-      ];
+      const level = channel.states.indexOf(first!.state);
+      return [answered(questionOf(channel, place, faults), level, first!)];
     }
     // It is part of the question folded into it.
     if ([...folds.values()].some(({ finding, state }) => finding === id && state === first!.state)) return [];
     return observedChannels(
       id,
       same.map(({ state }) => state),
-    ).map(({ channel, level, state }) => ({
-      ...questionOf(channel, place, faults),
-      level,
-      given: same.find((each) => each.state === state)!,
-    }));
+    ).map(({ channel, level, state }) =>
+      answered(questionOf(channel, place, faults), level, same.find((each) => each.state === state)!),
+    );
   });
   return { faults, observations };
+}
+
+function answered({ channel, leak, parents }: Question, level: number, given: GivenFinding): Observation {
+  return { channel, leak, parents, level, given };
 }
 
 /** Answers to one question at one place together, in the order they come in. */

@@ -10,9 +10,10 @@ export type Parent = { fault: number; cumulative: Float64Array };
 /** One question put to the car at one place: its leak, and every fault that can answer it. */
 export type Question = {
   channel: Channel;
-  place?: Place;
   leak: Float64Array;
   parents: Parent[];
+  /** Its parents' faults, and how often each of them shows in it at all, in their order. */
+  shows: { faults: Int32Array; chances: Float64Array };
   /** It is folded into another: whoever asks it knows already that its first state is not the answer. */
   beyond: boolean;
 };
@@ -31,12 +32,14 @@ export function questionOf(channel: Channel, place: Place | undefined, faults: r
 
 function setUp(channel: Channel, place: Place | undefined, faults: readonly Fault[]): Question {
   const reaches = reachesOf(channel.finding, channel.states, place, faults, drumsOf(faults));
+  const parents = reaches.map(({ fault, strengths }) => ({ fault, cumulative: cumulative(strengths) }));
+  return { channel, leak: leakOn(channel, reaches, faults), parents, shows: showing(parents), beyond: false };
+}
+
+function showing(parents: readonly Parent[]): Question['shows'] {
   return {
-    channel,
-    ...(place === undefined ? {} : { place }),
-    leak: leakOn(channel, reaches, faults),
-    parents: reaches.map(({ fault, strengths }) => ({ fault, cumulative: cumulative(strengths) })),
-    beyond: false,
+    faults: Int32Array.from(parents, ({ fault }) => fault),
+    chances: Float64Array.from(parents, ({ cumulative }) => 1 - cumulative[0]!),
   };
 }
 
@@ -95,16 +98,11 @@ function setUpFolded(
     ]);
   };
   const reached = (of: Float64Array) => of[level]! - of[level - 1]!;
-  return {
-    channel,
-    ...(place === undefined ? {} : { place }),
-    leak: split(reached(parent.leak)),
-    parents: parent.parents.map(({ fault, cumulative: through }) => ({
-      fault,
-      cumulative: split(reached(through), shown.get(fault)),
-    })),
-    beyond: true,
-  };
+  const parents = parent.parents.map(({ fault, cumulative: through }) => ({
+    fault,
+    cumulative: split(reached(through), shown.get(fault)),
+  }));
+  return { channel, leak: split(reached(parent.leak)), parents, shows: showing(parents), beyond: true };
 }
 
 const axlesWithDrums = new WeakMap<readonly Fault[], Axle[]>();
