@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { chmodSync, existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { aptInstall } from '../system/apt';
@@ -9,11 +9,10 @@ import { onInterrupt } from '../system/interrupt';
 import { dataFolder, ROOT } from '../system/paths';
 import { startCluster, stopCluster } from '../system/postgres';
 import { run, say } from '../system/say';
+import { browserOutcome, type Outcome, outcomeIn, vitestOutcome } from '../system/testReport';
 import { build } from '../system/web';
 
-type Count = { passed: number; failed: number };
-
-type Add = (name: string, count: Count) => void;
+type Add = (name: string, outcome: Outcome) => void;
 
 /** Everything there is to check, from nothing; ends what it started; the last line counts. */
 async function main(): Promise<number> {
@@ -22,11 +21,12 @@ async function main(): Promise<number> {
   // Debian's postgres user has to get through to its own folder inside.
   chmodSync(home, 0o755);
   const folder = join(home, 'postgres');
-  const total: Count = { passed: 0, failed: 0 };
-  const add: Add = (name, count) => {
-    total.passed += count.passed;
-    total.failed += count.failed;
-    say(`— ${name}: ${count.passed} passed, ${count.failed} failed`);
+  const total: Outcome = { passed: 0, failed: 0, failures: [] };
+  const add: Add = (name, { passed, failed, failures }) => {
+    total.passed += passed;
+    total.failed += failed;
+    total.failures.push(...failures);
+    say(`— ${name}: ${passed} passed, ${failed} failed`);
   };
   const cleanUp = async () => {
     await stopCluster(folder);
@@ -43,11 +43,13 @@ async function main(): Promise<number> {
     await runGroups(home, env, add);
     const browser = join(home, 'playwright.json');
     await step('playwright', ['test'], { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: browser });
-    add('browser', playwrightCount(browser));
+    add('browser', outcomeIn(browser, browserOutcome));
   } finally {
     undo();
     await cleanUp();
   }
+  // Said again at the end: of a long run only that is looked at first, or kept.
+  for (const { test, why } of total.failures) say(`\n✘ ${test}\n${why}`);
   process.stdout.write(`${total.passed} passed, ${total.failed} failed\n`);
   return total.failed === 0 && total.passed > 0 ? 0 : 1;
 }
@@ -77,7 +79,7 @@ async function runGroups(home: string, env: NodeJS.ProcessEnv, add: Add): Promis
       const report = join(home, `${project}.json`);
       const reporters = ['--reporter=default', '--reporter=json', `--outputFile.json=${report}`];
       await step('vitest', ['run', `--project=${project}`, ...reporters], env);
-      add(name, vitestCount(report));
+      add(name, outcomeIn(report, vitestOutcome));
     }),
   );
 }
@@ -86,15 +88,16 @@ async function runGroups(home: string, env: NodeJS.ProcessEnv, add: Add): Promis
 async function audited(add: Add): Promise<void> {
   const audit = await auditShipped();
   if (!audit) return say('— known weaknesses: not looked up, the registry gives no answer here');
-  for (const name of audit.grave) say(`${name} has a grave weakness: npm audit tells which`);
   add('known weaknesses', {
     passed: Number(audit.grave.length === 0),
     failed: Number(audit.grave.length > 0),
+    failures: audit.grave.map((name) => ({ test: name, why: 'A grave weakness: npm audit tells which.' })),
   });
 }
 
-function step(program: string, args: string[], env: NodeJS.ProcessEnv): Promise<Count> {
-  say(`\n${program} ${args.filter((arg) => !arg.startsWith('--')).join(' ')}`);
+function step(program: string, args: string[], env: NodeJS.ProcessEnv): Promise<Outcome> {
+  const told = `${program} ${args.filter((arg) => !arg.startsWith('--')).join(' ')}`;
+  say(`\n${told}`);
   return new Promise((resolve) => {
     const child = spawn(join(ROOT, 'node_modules/.bin', program), args, {
       cwd: ROOT,
@@ -104,27 +107,14 @@ function step(program: string, args: string[], env: NodeJS.ProcessEnv): Promise<
     const undo = onInterrupt(() => void child.kill('SIGTERM'));
     const count = (passed: boolean) => {
       undo();
-      resolve({ passed: Number(passed), failed: Number(!passed) });
+      const failures = passed
+        ? []
+        : [{ test: told, why: 'It did not end well: what it printed stands above.' }];
+      resolve({ passed: Number(passed), failed: Number(!passed), failures });
     };
     child.once('error', () => count(false));
     child.once('exit', (code) => count(code === 0));
   });
-}
-
-/** A report that is missing is a failure, not silence. */
-function vitestCount(file: string): Count {
-  if (!existsSync(file)) return { passed: 0, failed: 1 };
-  const report = JSON.parse(readFileSync(file, 'utf8'));
-  return {
-    passed: report.numPassedTests,
-    failed: report.numFailedTests + (report.success || report.numFailedTests > 0 ? 0 : 1),
-  };
-}
-
-function playwrightCount(file: string): Count {
-  if (!existsSync(file)) return { passed: 0, failed: 1 };
-  const { stats } = JSON.parse(readFileSync(file, 'utf8'));
-  return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
 }
 
 dataFolder('log');
