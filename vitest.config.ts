@@ -2,6 +2,8 @@ import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vitest/config';
 
 const root = fileURLToPath(new URL('./', import.meta.url));
+// What comes about in the end is waited for longer than any pause a busy machine makes; most of it comes at once.
+const expect = { poll: { timeout: 20_000 } };
 const resolve = { alias: { '@/': root } };
 
 export default defineConfig({
@@ -24,6 +26,7 @@ export default defineConfig({
         resolve,
         test: {
           name: 'scripts',
+          expect,
           setupFiles: ['tests/support/standing.ts'],
           include: ['tests/command/**/*.test.ts'],
           testTimeout: 180_000,
@@ -35,6 +38,7 @@ export default defineConfig({
         resolve,
         test: {
           name: 'database',
+          expect,
           setupFiles: ['tests/support/standing.ts'],
           include: ['tests/database/**/*.test.ts'],
           testTimeout: 90_000,
