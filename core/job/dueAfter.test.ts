@@ -3,6 +3,7 @@ import { answerRow, emptySheet } from '../../tests/support/sheet';
 import { planFor, tickAll, tickRow, workRow } from '../../tests/support/work';
 import type { ProcedureId } from '../planning/library';
 import { dueAfter } from './dueAfter';
+import { judge } from './judgement';
 
 const sheet = emptySheet();
 const done = (procedure: ProcedureId) => {
@@ -21,6 +22,13 @@ describe('what falls due after work', () => {
       expect.stringContaining('Wheel nuts'),
       expect.stringContaining('after 300 km'),
     ]);
+  });
+
+  it('stands in what is thought of the job', () => {
+    const slides = done('slides');
+    expect(
+      judge({ ...sheet, works: [slides.work], ticks: slides.ticks }).dueNext.map(({ what }) => what),
+    ).toEqual(whats(slides));
   });
 
   it('is nothing after work that was not finished, or touched no wheel', () => {

@@ -1,6 +1,8 @@
 import type { Issue } from '../base/issues/issue';
 import { diagnose } from '../diagnosis/diagnose';
 import type { WorkRow } from '../planning/run/rows';
+import { doneTogether } from '../planning/run/spans';
+import type { Due } from '../planning/run/step';
 import { type Measured, measuredOf } from '../planning/wear/measured';
 import { plannedMinutes } from '../planning/works';
 import type { ReadFigure } from '../readings/definition';
@@ -9,6 +11,7 @@ import { closingIssues, driveIssues, notBedded } from './closing';
 import { derivedAnswers } from './current';
 import type { Derived } from './derived';
 import { type DriveCondition, driveConditions } from './driveConditions';
+import { dueAfter } from './dueAfter';
 import { holdsOn } from './holds';
 import { type JobVerdict, jobVerdict } from './jobVerdict';
 import { type OutProof, outProof } from './outProof';
@@ -33,6 +36,8 @@ export type Judgement = {
   proof: ProofCheck[];
   /** Which work each thing that came right can be put down to. */
   didIt: DidIt[];
+  /** Works begun before another one was over: what did it cannot be told apart. */
+  together: string[];
   notes: Record<Stage, string>;
   /** The proof on the road or track, the conditions of the complaint, and what keeps the car from being driven. */
   out: OutProof & { conditions: DriveCondition[]; toDrive: Issue[] };
@@ -40,6 +45,8 @@ export type Judgement = {
   toClose: Issue[];
   /** What each work was planned to take by itself, minutes. */
   planned: Record<WorkRow['id'], number>;
+  /** What the finished work makes due. */
+  dueNext: Due[];
   /** Pads or discs still want bedding in. */
   notBedded: boolean;
 };
@@ -61,10 +68,12 @@ export function judge(sheet: JobSheet): Judgement {
     measured: measuredOf(standingReadings(sheet)),
     proof,
     didIt: whatDidIt(sheet, proof),
+    together: [...doneTogether(sheet.works, sheet.ticks)],
     notes: stageNotes(sheet),
     out: { ...outProof(sheet), conditions: driveConditions(sheet), toDrive: driveIssues(sheet) },
     toClose: closingIssues(sheet, CHOSEN_IN_THE_FORM),
     planned: plannedMinutes(sheet.works),
+    dueNext: dueAfter(sheet),
     notBedded: notBedded(sheet),
   };
 }

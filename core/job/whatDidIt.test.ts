@@ -4,6 +4,7 @@ import { tickAll, tickRow, workRow } from '../../tests/support/work';
 import { doneTogether } from '../planning/run/spans';
 import { beforeFigures } from './beforeFigures';
 import { cornersOfCause } from './cornersFor';
+import { judge } from './judgement';
 import { proofChecks } from './proof';
 import type { JobSheet } from './sheet';
 import { whatDidIt } from './whatDidIt';
@@ -44,7 +45,7 @@ describe('what did it', () => {
     const early = tickRow('second', 'lift', { tickedAt: at(25) });
     const mixed = { ...sheet, ticks: [early, ...sheet.ticks] };
     expect(worksOf(mixed)).toEqual(['first', 'second']);
-    expect([...doneTogether(mixed.works, mixed.ticks)].sort()).toEqual(['first', 'second']);
+    expect(judge(mixed).together.sort()).toEqual(['first', 'second']);
     expect(doneTogether(sheet.works, sheet.ticks).size).toBe(0);
     // One that is still open overlaps whatever is begun after it.
     const open = {

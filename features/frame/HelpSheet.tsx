@@ -1,7 +1,23 @@
 'use client';
 
 import { Sheet } from '@/ui/Sheet';
-import { GO_KEYS, OTHER_KEYS, STAGE_KEYS } from '../shell/shortcuts';
+import { GO_KEYS, STAGE_KEYS } from '../shell/shortcuts';
+
+/** Keys that are listened to where they work. */
+const OTHER_KEYS = [
+  { keys: '. ,', does: 'To the next question, to the one before; in a field with Ctrl' },
+  { keys: 'Ctrl Enter', does: 'Press the loud key: take the reading, start, close' },
+  { keys: 'h', does: 'At the complaint: take the first of what was heard in the words' },
+  { keys: 'n', does: 'In a job: to the check worth doing next' },
+  { keys: '1 … 9', does: 'On a row of choices, or at a check of a run: press that one' },
+  { keys: '← →', does: 'On a row of choices: move along it' },
+  { keys: 'Enter', does: 'In a run: this is done, the next step' },
+  { keys: 't o', does: 'In a run: start its clock; timed by another clock' },
+  { keys: 'f', does: 'Find anything: from a field with Ctrl K' },
+  { keys: '/', does: 'In the ledger: to the search' },
+  { keys: '?', does: 'This sheet' },
+  { keys: 'Esc', does: 'Close what lies over the page; leave a field, so that keys are keys again' },
+] as const;
 
 /** What the keys do, and how a job goes. */
 export function HelpSheet({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {

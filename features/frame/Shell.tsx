@@ -7,11 +7,10 @@ import { may } from '@/core/base/people/roles';
 import { cn } from '@/ui/cn';
 import { Link } from '@/ui/Link';
 import { SaveLine } from '../queue/SaveLine';
-import { later } from '../shell/later';
+import { later, untilThere } from '../shell/later';
 import { useMay, usePerson, useSignedIn } from '../shell/PersonContext';
 import { useShortcuts } from '../shell/useShortcuts';
 import { NewVersion } from './NewVersion';
-import { startOffline } from './offline/startOffline';
 import { DeniedNote } from './people/DeniedNote';
 import { KeptTooLong } from './people/KeptTooLong';
 import { PersonKey } from './people/PersonKey';
@@ -24,6 +23,7 @@ import { WayGuard } from './WayGuard';
 // What lies over the page comes after it: the first screen does not wait for it.
 const HelpSheet = later(() => import('./HelpSheet').then((module) => module.HelpSheet));
 
+const offline = () => untilThere(() => import('./offline/startOffline'));
 const FindSheet = later(() => import('./find/FindSheet').then((module) => module.FindSheet));
 
 const UndoToast = later(() => import('./UndoToast').then((module) => module.UndoToast));
@@ -58,7 +58,8 @@ export function Shell({
   const [help, setHelp] = useState(false);
   useOutboxOf();
   useComeBack();
-  useEffect(() => startOffline(id), [id]);
+  // The page itself comes first.
+  useEffect(() => void offline().then(({ startOffline }) => startOffline(id)), [id]);
   const [find, setFind] = useState(false);
   const onFind = useCallback(() => setFind(findsAll), [findsAll]);
   const onHelp = useCallback(() => setHelp(true), []);

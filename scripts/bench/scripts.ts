@@ -19,7 +19,7 @@ export async function scriptFigures(url: string): Promise<void> {
       const sizes = scriptsIn(page).map(sizesOf);
       const sum = (of: 'gzip' | 'brotli') => sizes.reduce((total, each) => total + each[of], 0) / 1024;
       console.log(
-        `scripts of ${path.replace(/[0-9a-f-]{36}/g, '…')}: ${sum('gzip').toFixed(0)} kB, ${sum('brotli').toFixed(0)} over https`,
+        `scripts of ${path.replace(/[0-9a-f-]{36}/g, '…')}: ${sum('gzip').toFixed(1)} kB, ${sum('brotli').toFixed(1)} over https`,
       );
     }
   } finally {

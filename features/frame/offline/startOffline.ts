@@ -1,8 +1,9 @@
 'use client';
 
-import { type Keep, PAGES, PHOTOS, SHEETS } from '@/workers/offline/keep';
+import type { Keep } from '@/workers/offline/keep';
 import { outbox } from '../../queue/page';
 import { device } from '../../shell/device';
+import { forgetPages, KEPT_AT } from './forgetPages';
 
 /** A device fetches all it keeps not more often than this, ms. */
 const EVERY_MS = 5 * 60_000;
@@ -10,7 +11,6 @@ const EVERY_MS = 5 * 60_000;
 const LANDED_MS = 4_000;
 /** The page itself comes first, ms. */
 const FIRST_MS = 3_000;
-const KEPT_AT = 'bavrin.offline-at';
 const KEPT_FOR = 'bavrin.offline-for';
 
 let started = false;
@@ -25,22 +25,6 @@ export function startOffline(personId: string): void {
     return;
   started = true;
   void begin(personId).catch(() => undefined);
-}
-
-/**
- * Forgets pages that are kept here: nobody is signed in any more, or somebody who sees others.
- * @param only those at these addresses; all where none are named
- */
-export async function forgetPages(only?: readonly string[]): Promise<void> {
-  if (!window.isSecureContext || typeof caches === 'undefined') return;
-  if (only !== undefined) {
-    const pages = await caches.open(PAGES);
-    for (const { url } of await pages.keys())
-      if (only.includes(new URL(url).pathname)) await pages.delete(url);
-    return;
-  }
-  device.cache(KEPT_AT, '0');
-  await Promise.all([PAGES, SHEETS, PHOTOS].map((name) => caches.delete(name)));
 }
 
 async function begin(personId: string): Promise<void> {

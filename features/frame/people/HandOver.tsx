@@ -7,7 +7,7 @@ import { Trouble } from '@/ui/Trouble';
 import { usePerson } from '../../shell/PersonContext';
 import type { KnownPerson } from '../../shell/passes';
 import { atCar, passes } from '../../shell/people';
-import { forgetPages } from '../offline/startOffline';
+import { forgetPages } from '../offline/forgetPages';
 import { NameTiles } from './NameTiles';
 import { PinPad } from './PinPad';
 

@@ -2,7 +2,7 @@ import type { Pass } from '@/core/base/people/pass';
 import type { KnownPerson } from '../../shell/passes';
 import { atCar, passes } from '../../shell/people';
 import { type Reply, request } from '../../shell/request';
-import { forgetPages } from '../offline/startOffline';
+import { forgetPages } from '../offline/forgetPages';
 
 /** Who comes in, with the figures that do it; none where a press does. */
 export type Coming = { person: KnownPerson; pin: string | null };

@@ -5,7 +5,6 @@ import { useEffect, useRef, useState } from 'react';
 import type { Issue } from '@/core/base/issues/issue';
 import { CAUSES } from '@/core/diagnosis/causes';
 import { causeLabel } from '@/core/diagnosis/labels';
-import { dueAfter } from '@/core/job/dueAfter';
 import { type OutcomeId, WORKED_OUTCOMES } from '@/core/job/outcomes';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -122,7 +121,7 @@ export function ClosingForm() {
       )}
       <NextDue
         next={draft.next}
-        offered={dueAfter(sheet)}
+        offered={judgement.dueNext}
         errorOf={(path) => refusedField(refusal, `next${path}`)}
         onChange={(next) => keep({ ...draft, next })}
       />

@@ -2,7 +2,6 @@
 
 import { inSentence } from '@/core/base/sentence';
 import { runOf } from '@/core/planning/run/run';
-import { doneTogether } from '@/core/planning/run/spans';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { useJob } from '../../record/JobProvider';
 import { useUnits } from '../../shell/useUnits';
@@ -13,7 +12,7 @@ export function WhatItDid() {
   const { sheet, judgement } = useJob();
   const units = useUnits();
   if (sheet.works.length === 0) return null;
-  const together = doneTogether(sheet.works, sheet.ticks);
+  const together = new Set(judgement.together);
   const titleOf = (id: string) => sheet.works.find((work) => work.id === id)?.title ?? 'a work';
   return (
     <section aria-label="What the work did" className="mb-4">

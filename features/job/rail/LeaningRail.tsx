@@ -15,10 +15,12 @@ import { figure, percent } from '@/ui/format';
 import { Link } from '@/ui/Link';
 import { Octagon } from '@/ui/Octagon';
 import { useSettledJob } from '../../record/JobProvider';
+import { later } from '../../shell/later';
 import { useNow } from '../../shell/useNow';
 import { AskFirst } from './AskFirst';
-import { HalfHourPlan } from './HalfHourPlan';
 import { Next, useNextKey } from './Next';
+
+const HalfHourPlan = later(() => import('./HalfHourPlan').then((module) => module.HalfHourPlan));
 
 /** Beside every stage: what it is likely to be, why, the next check worth its minutes, and what stops the car. */
 export function LeaningRail() {
