@@ -11,6 +11,8 @@ const AIM_MS = 100;
 const TOLD_FROM_MS = 16;
 /** Between two things that are done, so that each is one of its own, ms. */
 const APART_MS = 150;
+/** A finger stays on a key for so long, ms: what it comes down on answers that before it is lifted. */
+const HELD_MS = 80;
 
 /** After the list has taken the sheet's place, ms. */
 const SETTLED_MS = 1500;
@@ -106,7 +108,10 @@ async function press(page: Page): Promise<number> {
 async function pressAt(page: Page, key: Locator): Promise<void> {
   await key.scrollIntoViewIfNeeded();
   const { x, y, width, height } = (await key.boundingBox())!;
+  await page.mouse.move(x + width / 2, y + height / 2);
   await page.waitForTimeout(APART_MS);
-  await page.mouse.click(x + width / 2, y + height / 2);
+  await page.mouse.down();
+  await page.waitForTimeout(HELD_MS);
+  await page.mouse.up();
   await page.waitForTimeout(APART_MS);
 }
