@@ -24,7 +24,8 @@ import { spread } from './spread';
 async function main(): Promise<number> {
   diagnosisFigures();
   console.log(`this machine, just now: ${paceOfMachine()}`);
-  console.log(`full verdict with next checks, 25 findings, warm: ${spread(fullVerdictTimes())}`);
+  for (const [which, times] of Object.entries(fullVerdictTimes()))
+    console.log(`full verdict with next checks, 25 findings, warm, ${which}: ${spread(times)}`);
   for (const line of besideLibrary()) console.log(`beside a library: ${line}`);
   for (const [what, times] of benchTimes()) console.log(`${what}, warm: ${spread(times)}`);
   console.log(`a session by a general solver: ${besideOdex()}`);

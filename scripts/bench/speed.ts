@@ -17,21 +17,27 @@ const WARMING = 20;
 /** The library is given up on once one marginal takes this long, ms. */
 const PATIENCE_MS = 4000;
 
-/** Cases of 25 findings drawn from the knowledge: a full verdict with its next checks, warm. */
-export function fullVerdictTimes(): number[] {
+const ROUNDS = 15;
+
+/**
+ * Cases of 25 findings drawn from the knowledge: a full verdict with its next checks, warm, of all rounds and of the quietest. Where
+ * a machine is shared, only that one says what it takes when nobody else is at it.
+ */
+export function fullVerdictTimes(): { all: number[]; quietest: number[] } {
   const random = seeded(25);
   const cases = Array.from({ length: CASES }, () => drawnCase(random));
   for (let round = 0; round < WARMING; round++)
     for (const findings of cases) diagnose({ car: COUPE, findings });
-  const times: number[] = [];
-  for (let round = 0; round < 5; round++) {
-    for (const findings of cases) {
+  const rounds = Array.from({ length: ROUNDS }, () =>
+    cases.map((findings) => {
       const started = performance.now();
       diagnose({ car: COUPE, findings });
-      times.push(performance.now() - started);
-    }
-  }
-  return times;
+      return performance.now() - started;
+    }),
+  );
+  const middleOf = (round: readonly number[]) => [...round].sort((one, other) => one - other)[CASES / 2]!;
+  const quietest = rounds.reduce((best, round) => (middleOf(round) < middleOf(best) ? round : best));
+  return { all: rounds.flat(), quietest };
 }
 
 function drawnCase(random: () => number): GivenFinding[] {
