@@ -60,17 +60,17 @@ export function conditionsIn(text: string, clauses: readonly Clause[]): Conditio
 }
 
 /** By the kerb where one keeps left: only there is it called so. */
-const LEFT = '(?:left|near ?side)';
-const RIGHT = '(?:right|off ?side)';
+const LEFT = '(?:left|near ?side|ns)';
+const RIGHT = '(?:right|off ?side|os)';
 const wheelOf = (end: string, side: string, short: string) =>
   new RegExp(
     `\\b(?:(?:${end}) (?:\\w+ )?(?:on the )?${side}|${side} (?:\\w+ )?(?:at the |on the )?(?:${end})|${short})\\b`,
   );
 const PLACES: readonly [Corner, RegExp][] = [
-  ['FL', wheelOf('front|forward', LEFT, 'fl|lf|ns ?f|n s f')],
-  ['FR', wheelOf('front|forward', RIGHT, 'fr|rf|os ?f|o s f')],
-  ['RL', wheelOf('rear|back', LEFT, 'rl|lr|ns ?r|n s r')],
-  ['RR', wheelOf('rear|back', RIGHT, 'rr|os ?r|o s r')],
+  ['FL', wheelOf('front|forward', LEFT, 'fl|lf|l f|ns ?f|n s f')],
+  ['FR', wheelOf('front|forward', RIGHT, 'fr|rf|r f|os ?f|o s f')],
+  ['RL', wheelOf('rear|back', LEFT, 'rl|lr|ns ?r|n s r|behind left|left behind')],
+  ['RR', wheelOf('rear|back', RIGHT, 'rr|r r|os ?r|o s r|behind right|right behind')],
 ];
 
 /** The wheel a clause speaks of, when it names one only. */

@@ -7,7 +7,14 @@ export type Word = { text: string; from: number; to: number };
 /** Part of what was said that hangs together: words in a row, put together again with single spaces. */
 export type Clause = { text: string; words: Word[]; starts: number[] };
 
-const WORD = /[\p{L}\p{N}]+(?:['’][\p{L}]+)?(?:\.\d+)?/gu;
+/** With what is written short over a stroke, as one word. */
+const WORD = new RegExp(
+  `${Object.keys(SLIPS)
+    .filter((slip) => slip.includes('/'))
+    .map((slip) => `\\b${slip}\\b`)
+    .join('|')}|[\\p{L}\\p{N}]+(?:['’][\\p{L}]+)?(?:\\.\\d+)?`,
+  'giu',
+);
 /** A point, a but, a comma that what goes before it can do without, or "its long" said on. What comes back when it is cold is told by itself. */
 const BREAK =
   /[.;!?\n]|,(?! (?:still (?:soft|spongy|mushy)|all (?:round|four)(?= *[.,;]| *$)|brakes? or no)\b)| but | then (?!the other|left|right)| although | though | (?=its? (?:long|low|soft|hard|spongy)\b)| and (?=(?:it |they |the pedal )?(?:comes?|came) back (?:after|once|when|if|on)\b)/giu;

@@ -14,7 +14,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?:was |been |just |we |i )?(?:bled|bleeding|bleed(?! nipples?| screws?))',
       `(?:${DONE}) ${upTo(4)}(?:${CALIPER}|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)`,
       '(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)(?: and (?:the )?\\w+)? (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed|swapped|overhauled|refurbished)',
-      '(?:after|since) (?:a |the )?(?:flush|flushing|fluid change)|(?:hose|line) (?:swap|change|job)|opened (?:the )?(?:system|hydraulics|lines?)',
+      '(?:after|since) (?:a |the )?(?:flush|flushing|fluid change|change of (?:the )?(?:brake )?fluid)|(?:hose|line) (?:swap|change|job)|opened (?:the )?(?:system|hydraulics|lines?)',
       'fluid (?:was |has been |got |just )?(?:changed?|flush(?:ed)?|renewed|replaced)|changed the (?:brake )?fluid',
     ),
     rx('not (?:been )?(?:bled|opened)|never (?:bled|opened)|needs? (?:a )?bleed(?:ing)?'),
@@ -145,6 +145,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|disappears?|vanish(?:es)?|(?:went|gone|been going) down|(?:has |had )?(?:dropped|fallen|fell) (?:an? |\\d+ ?)?(?:cm|mm|centimet(?:er|re)s?|inch|bit))`,
       `(?:losing|loses|using|uses|drinks) ${upTo(2)}(?:brake )?fluid`,
+      `(?:fluid|level) ${upTo(3)}(?:every|each) (?:week|month|time) (?:less|lower)|(?:fluid|level) ${upTo(3)}(?:less|lower) (?:every|each) (?:week|month|time)`,
       'keep(?:s)? (?:having to )?top(?:ping)? (?:it |the fluid )?up',
       '(?:having to )?(?:needs? )?top(?:ping|ped)? (?:it |the fluid |the reservoir )?up',
       `(?:add(?:ed|ing)?|put) ${upTo(1)}fluid ${upTo(2)}(?:twice|again|every|each|(?:two|three|four|several|\\d+) times|this month|this week)`,
@@ -204,7 +205,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|(?:was|been) in (?:a |the )?(?:barn|shed|garage)|not (?:been )?(?:used|driven|moved)) ${upTo(5)}(?:months?|years?|winter|ages|long|since)`,
-      'off the road (?:since|for|all)',
+      'off the road (?:since|for|all)|(?:car|it) stands since',
       `(?:hasn't|has not|not|hardly) (?:been )?(?:turned a wheel|moved|driven|used|run|out) ${upTo(2)}(?:since|for|all)`,
       '(?:after|over|all) (?:the )?winter|(?:after|from|long) standing(?! (?:overnight|still|at|for (?:an? )?(?:minutes?|hours?|while)))|barn find|laid up',
       `(?:sits|stands|lives|sat|stood) ${upTo(4)}most of the (?:year|time)`,

@@ -166,7 +166,12 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     near('cracks?|cracked', '(?:drill(?:ed|ing)? |vent )?holes?|edge', 4),
     rx('pads?', 'wheel|rim|hose|boot'),
   ),
-  found('rotor_surface', 'grooves', near(ROTOR, 'groov(?:es|ed)|scored|scoring|ridges', 6), 'smooth'),
+  found(
+    'rotor_surface',
+    'grooves',
+    near(ROTOR, 'groov(?:es|ed)|scored|scoring|ridges|deep lines', 6),
+    'smooth',
+  ),
   says(
     'rotor_surface',
     'grooves',

@@ -1,7 +1,7 @@
 import { COAST, MANY_CLICKS, near, type Rule, rx, says, yes } from './rule';
 
 const SHAKE =
-  'shak(?:e|es|ing|y)|shook|judder(?:s|ing|y|ed)?|vibrat(?:e|es|ed|ing|ion|ions)|wobbl(?:e|es|ing)|shudder(?:s|ing)?|shimm(?:y|ies)|tremor|jiggl(?:e|es|ing)|buzz(?:es|ing)? (?:in|through)';
+  'shak(?:e|es|ing|y)|shook|judder(?:s|ing|y|ed)?|vibrat(?:e|es|ed|ing|ion|ions)|wobbl(?:e|es|ing)|shudder(?:s|ing)?|shimm(?:y|ies)|tremor|trembl(?:e|es|ing)|jiggl(?:e|es|ing)|buzz(?:es|ing)? (?:in|through)';
 /** Told of what is heard, not of what is felt. */
 const NOISE = '(?:click|knock|clunk|clonk|tick|squeak|creak|scrap|rub|rattl|bang)\\w*';
 const SEAT = 'backside|bum|butt|seat|pants|hips';
@@ -70,9 +70,9 @@ export const SHAKE_WORDS: readonly Rule[] = [
   yes(
     'noise_grind',
     rx(
-      'grind(?:s|ing|y)?|ground like|metal (?:on|to) metal|metallic|scrap(?:e|es|ing)',
+      'grind(?:s|ing|y)?|ground like|(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|metallic|scrap(?:e|es|ing)',
       'groan(?:s|ing)?|moan(?:s|ing)?|grat(?:e|es|ing)|graunch(?:es|ing)?|crunch(?:es|ing|y)?|growl(?:s|ing)?',
-      'grumbl(?:e|es|ing)|like sandpaper|gritty',
+      'grumbl(?:e|es|ing)|like sandpaper|gritty|scratch(?:es|ing|y)',
     ),
   ),
   yes(

@@ -3,7 +3,7 @@ import { found, HANDBRAKE, near, PADS, ROTOR, type Rule, rx, says, upTo, yes } f
 const NOT =
   "doesn't|don't|do not|does not|won't|wouldn't|will not|isn't|not|hardly|barely|didn't|can't|could not|couldn't";
 const PULLS =
-  'noses?|tramlin(?:es|ing)|haul(?:s|ing)|dips?|nods|slew(?:s|ing)?|pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|moves|heads|jumps|leads|crab(?:s|bing|bed)?';
+  'noses?|tramlin(?:es|ing)|haul(?:s|ing)|dips?|nods|slew(?:s|ing)?|pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|going(?= to )|moves|heads|jumps|leads|crab(?:s|bing|bed)?';
 const towards = (side: string) =>
   rx(
     `(?:${PULLS}) (?:me |us |it |itself |over |off |the wheel |the steering |hard |strongly |slightly |badly |sharply |a bit )?(?:too? )?(?:the )?(?:hard )?${side}`,
@@ -16,11 +16,17 @@ const heldAgainst = (side: string) =>
   rx(
     `(?:hold|steer|keep|turn)(?:ing)? (?:the )?(?:steering )?(?:wheel )?(?:to )?(?:the )?${side} (?:to|just to|and|or)`,
   );
+/** One side brakes the other one's share: it pulls there. */
+const strongerAt = (side: string) =>
+  rx(
+    `(?:${side} (?:front|rear|back|side)|(?:front|rear|back) ${side}|${side}) (?:wheel |brake |side )?(?:is )?(?:brak|bit|grab|grip)(?:es?|s|ing) (?:more|harder|stronger|earlier|sooner) than`,
+  );
 const BACK = 'rears?|rear (?:wheels?|tyres?|axle|end|brakes?)|back (?:end|wheels?|axle|brakes?)|tail';
 const FRONT = 'fronts?|front (?:wheels?|tyres?|axle|end|brakes?)';
 const HOT =
   '(?:red |burning |really |very |too |boiling |piping |so |much )*(?:hot|hotter|cooking|glow(?:s|ing)|scorching)';
-const NAMED_WHEEL = '(?:(?:front|rear|back) (?:left|right)|(?:left|right) (?:front|rear|back))';
+const NAMED_WHEEL =
+  '(?:(?:front|rear|back) (?:left|right)|(?:left|right) (?:front|rear|back)|[fr][lr]|[lr]f|lr)';
 /** Said of when it shows, not of what was hot. */
 const ONCE = 'when|once|until|till|as|if|after (?:they|it|the)';
 
@@ -37,13 +43,13 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'no (?:initial |first |cold )?(?:bite|stopping power|stopping|stop|retardation|brakes|power in the brakes)',
       '(?:hardly|barely) any (?:brakes?|braking|stopping)',
       '(?:weak|poor|bad|rubbish|terrible|useless|feeble|lazy|crap|awful|hopeless|dreadful) (?:brakes?|braking|stopping|bite)',
-      'brakes? (?:is |are |feels? |feel |seems? |were |was |get |gets )?(?:very |really |so |just |a bit |pretty )?(?:weak|poor|bad|rubbish|terrible|useless|feeble|crap|awful|hopeless|dreadful|no good)',
+      'brak(?:es?|ing) (?:is |are |feels? |feel |seems? |were |was |get |gets )?(?:very |really |so |just |a bit |pretty |only )?(?:weak|poor|bad|rubbish|terrible|useless|feeble|crap|awful|hopeless|dreadful|no good)',
       `brakes? (?:${NOT}|are not|aren't) (?:really |properly )?work(?:ing)?`,
       'brakes? (?:are|feels?) dead',
       'brakes? (?:goes|go|going|went|gone|going) off|brakes? (?:go|goes|going) away',
       '(?:brakes?|they) (?:just |simply )?(?:die|dies|died|dying|quit|give up|gave up|pack up|packed up)',
       'brakes? (?:is |are |were )?gone (?:after|on|by|in)',
-      'lost (?:braking|stopping power|deceleration)|no (?:deceleration|braking)',
+      'lost (?:braking|stopping power|deceleration)|no (?:deceleration|braking)|no more brak(?:es?|ing)',
       'lack(?:s|ing)? (?:of )?(?:bite|braking|stopping)|fad(?:e|es|ed|ing)',
       `(?:takes|took|needs) ${upTo(4)}(?:longer|further|ages|forever|straight|metres|meters|yards|lengths|miles) to (?:stop|slow|pull up|haul up)`,
       'ran (?:on|wide|off) at|(?:stopping|braking) distances?',
@@ -82,6 +88,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:two|both) hands on the wheel|(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side|one side (?:of the )?(?:front |rear )?(?:axle |brakes? )?(?:brakes|bites|grabs|grips|works) (?:harder|more|earlier|first|better)|only one (?:side|(?:of the )?(?:front |rear )?wheels?) (?:works|brakes|bites)',
     ),
     rx(
+      `${HANDBRAKE}(?: lever)? (?:is )?pull(?:s|ing)`,
       'pull(?:s|ed|ing)? (?:all the way |right )?(?:over|in|into|up|away|off)|does it|trailer|caravan',
       '^(?:it )?pulls on (?:the )?straights?$|pulls (?:well|strongly|hard|fine|ok|okay|nicely) (?:up|out of|from|away|through|in)|steering pulls on the straights?|wheel alignment|needs? (?:an )?alignment',
     ),
@@ -92,6 +99,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(`corners?|turn(?:s|ing)? (?:left|right)|${NOT_ASIDE}`),
   ),
   says('pulls', 'yes', heldAgainst('(?:left|right)')),
+  says('pulls', 'yes', strongerAt('(?:left|right)')),
   says(
     'pull_side',
     'changes',
@@ -112,6 +120,8 @@ export const STOPPING_WORDS: readonly Rule[] = [
     towards('(?:right|r|off ?side)'),
     rx(`${NOT_ASIDE}|right (?:one|the first) (?:time|stop|lap)`),
   ),
+  says('pull_side', 'left', strongerAt('left')),
+  says('pull_side', 'right', strongerAt('right')),
   says('pull_side', 'left', heldAgainst('right')),
   says('pull_side', 'right', heldAgainst('left')),
   says(
@@ -119,17 +129,21 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'rear',
     near(
       BACK,
-      'lock(?:s|ed|ing)?(?: up| early| first)?|steps? out|comes? round|overtakes?|loose (?:under|on)|light (?:under|on)|happy (?:under|on)|nervous|twitchy|wobbly|unstable|unsettled|squirm(?:s|ing)?|slides? (?:under|out)|skid(?:s|ding)?',
+      'lock(?:s|ed|ing)?(?: up| early| first)?|block(?:s|ing)|steps? out|comes? round|overtakes?|loose (?:under|on)|light (?:under|on)|happy (?:under|on)|nervous|twitchy|wobbly|unstable|unsettled|squirm(?:s|ing)?|slides? (?:under|out)|skid(?:s|ding)?',
       4,
     ),
-    rx(`(?:${FRONT}) ${upTo(2)}lock(?:s|ed|ing)?|nuts?|bolts?|studs?|locked (?:on|solid)`),
+    rx(`(?:${FRONT}) ${upTo(2)}(?:lock(?:s|ed|ing)?|block(?:s|ing))|nuts?|bolts?|studs?|locked (?:on|solid)`),
   ),
   says(
     'axle_locks_early',
     'front',
-    near(FRONT, 'lock(?:s|ed|ing)?(?: up| early| first)?|flat ?spot(?:s|ted|ting)?|skid(?:s|ding)?', 4),
+    near(
+      FRONT,
+      'lock(?:s|ed|ing)?(?: up| early| first)?|block(?:s|ing)|flat ?spot(?:s|ted|ting)?|skid(?:s|ding)?',
+      4,
+    ),
     rx(
-      `flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyre|(?:${BACK}) ${upTo(2)}lock(?:s|ed|ing)?|locked (?:on|solid)`,
+      `flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyre|(?:${BACK}) ${upTo(2)}(?:lock(?:s|ed|ing)?|block(?:s|ing))|locked (?:on|solid)`,
     ),
   ),
   says(
@@ -170,11 +184,12 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `(?:wheel|corner|front|rear|left|right|side|caliper|brakes?|it|disc|rotor) ${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck (?:on|solid|fast)|seized|sticks|sticking|stuck$|hangs(?! on)|(?:stay|stays) locked|seiz(?:e|es|ing)|rub(?:s|bing)|locked (?:solid|on|up solid))`,
       "(?:fronts|rears) (?:never|don't|do not|won't) (?:fully |quite )?(?:release|let go)",
       `not (?:fully |quite |properly )?releas(?:e|ing) ${upTo(3)}(?:left|right|one side|front|rear|back)`,
-      "drag(?:s|ging)?|bind(?:s|ing)|stuck on|(?:won't|don't|doesn't|will not|does not) turn",
+      "drag(?:s|ging)?|bind(?:s|ing)|stuck on|(?:won't|don't|doesn't|will not|does not) turn|not turning (?:free(?:ly)?|easily)",
       "(?:won't|doesn't|hardly) spin|wheels? (?:is |are )?(?:hard|difficult|stiff) to turn",
       '(?:spin|turn|roll)s? free(?:ly)? (?:except|but not|apart from)',
       'brakes (?:are |keep )?rubb(?:ing|s)|one wheel (?:is |being |feels |was )*(?:held|holding)',
       `rub(?:s|bing) ${upTo(4)}(?:wheel|front|rear|left|right|corner)`,
+      `brakes? (?:${NOT}) (?:fully |really |quite )?open|wheel (?:is |stays |gets )?(?:a (?:bit|little) )?blocked`,
     ),
     'no',
     rx(

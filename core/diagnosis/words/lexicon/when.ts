@@ -31,7 +31,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       "(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when |while )?(?:it is |they are |it's |they're )?cold(?! (?:and|or) hot)",
       `(?:fine|good|ok|okay|firm) (?:for|in|during) (?:the )?first (?:half|few|two|three|\\d+)|^cold (?:ok|okay|fine|good|firm)$|vapou?r lock|${NOT_COLD}`,
       '(?:over|through|during) (?:the |a )(?:race|session|stint)',
-      "cold (?:it's|its|it is) (?:smooth|fine|good|ok|okay|firm)",
+      "cold (?:it's|its|it is|is) (?:smooth|fine|good|ok|okay|firm)",
       '(?:the )?hotter (?:it|they|the)|only (?:when )?hot|hot only|when hot|(?:worse|bad|only|longer|softer) (?:[\\w]+ )?with hot brakes',
       `after ${upTo(3)}(?:${TIMES}|a while)|lap (?:\\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)`,
       '(?:on|by|from) (?:the )?(?:\\d+(?:st|nd|rd|th)|second|third|fourth|fifth|sixth|last) lap',
@@ -43,7 +43,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       '(?:more than|beyond|past) (?:\\d+|two|three|four|five|six|a few) laps',
       '(?:as|through|during) (?:the )(?:session|stint|run|race)(?: goes on)?',
       'end of (?:the |a )?(?:session|stint|run)',
-      `after ${upTo(3)}(?:downhill|descent)`,
+      `after ${upTo(3)}(?:downhill|descent)|(?:in|on|during) ${upTo(2)}descents?`,
       'worse the (?:longer|further|more|harder) (?:i|you|we|it)',
       'coming down (?:the|a) (?:pass|mountain|hill)|fade(?:s|d)?|fading',
     ),
@@ -92,6 +92,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     ),
     rx(
       `${COAST.replace('|all the time', '')}|even off the brake`,
+      '(?:lights?|lamps?|abs) (?:is |stays? )*(?:always|permanently|constantly)|(?:always|permanently|constantly) (?:on|lit)',
       `every time ${upTo(3)}(?:come|came|comes) back|every time ${upTo(4)}(?:corners?|kerbs?|bumps?|turn)|braking or not`,
     ),
   ),
@@ -155,6 +156,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       'sprints?|hill ?climbs?|enduros?|qualifying|test ?days?',
     ),
     rx(
+      '(?:air|water) in the circuit|(?:front|rear|brake|hydraulic|primary|secondary|other) circuits?',
       'also|as well|and the road|daily|previous owner|before (?:the|my|his|her) (?:first|next)|off (?:the )?track|race (?:pads|compound|fluid|calipers?|kit|brakes?|parts|hoses|discs?)',
     ),
   ),
