@@ -99,6 +99,7 @@ export const SLIPS: Readonly<Record<string, string>> = {
   vibrashun: 'vibration',
   theyre: "they're",
   liquid: 'fluid',
+  hott: 'hot',
   // As it is scribbled in a log.
   ped: 'pedal',
   stkg: 'sticking',

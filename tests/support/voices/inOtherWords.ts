@@ -1,6 +1,6 @@
 import type { Voices } from './voice';
 
-/** By people whose first language is another, and what is scribbled in a log. */
+/** By people whose first language is another, what is scribbled in a log, and lines with when and where. */
 export const IN_OTHER_WORDS: Voices = {
   'in a language that is not their own': [
     ['When I make brake, the steering is shaking very much.', 'vibration_braking yes; shake_where wheel'],
@@ -93,5 +93,63 @@ export const IN_OTHER_WORDS: Voices = {
     ['brakes n/a this visit', ''],
     ['chk brakes, all ok', ''],
     ['brks ok, adv frt pads 50%', ''],
+  ],
+
+  'with when and where': [
+    [
+      'Pedal goes soft after 5 laps at 200 km/h, fine again next morning, no pull',
+      'pedal_spongy yes; temperature_link only_hot; recovery after_cooling; pulls no; usage track',
+    ],
+    ['spongey peddel, worse when hott', 'pedal_spongy yes; temperature_link only_hot'],
+    ['shakes at 90 mph on the brakes, smooth when cruising', 'vibration_braking yes'],
+    ['no vibration, no noise, just a long pedal', 'pedal_long yes; vibration_braking no'],
+    ['Not spongy but hard as a brick with the engine running', 'pedal_hard yes; pedal_spongy no'],
+    ['rear left smoking after 3 laps', 'smell_or_smoke yes RL; temperature_link only_hot; usage track'],
+    ['squeals cold only, goes away warm', 'noise_squeal yes; temperature_link only_cold'],
+    ['knock-off in the fast right hander, pump needed', 'after_cornering yes; first_press_long yes'],
+    ['grinding from right front, pads new last month', 'noise_grind yes; friction_new yes'],
+    ['ate a set of fronts in one trackday', 'pads_wear_fast yes; usage track'],
+    ['brake light on, topped up twice this month', 'warning_light brake; level_falls slowly'],
+    ['inner pad gone front right, outer half left', 'pad_wear_shape inner_thin FR'],
+    [
+      'Vibrates the steering wheel only under hard braking from speed',
+      'vibration_braking yes; shake_where wheel',
+    ],
+    ['pulls right first brake then left', 'pulls yes; pull_side changes'],
+    ['Brakes drag until I crack the bleeder', 'wheel_drags one; open_bleeder_frees yes'],
+    ['pedal sinks at the lights, no leaks, level constant', 'pedal_sinks yes; level_falls no'],
+    [
+      'handbrake on after a hot session and now it judders',
+      'held_hot yes; vibration_braking yes; usage track; temperature_link only_hot',
+    ],
+    [
+      'Does not judder. Does not squeal. Just no bite.',
+      'poor_stopping yes; vibration_braking no; noise_squeal no',
+    ],
+    ['car stood two years, left rear seized', 'stood_long yes; wheel_drags one RL'],
+    ['abs kicks in too early at the rear', ''],
+    [
+      'pedal drops further each lap, brown fluid',
+      'pedal_long yes; temperature_link only_hot; fluid_look dark; usage track',
+    ],
+    [
+      'Feels wooden. Hard pedal, poor stop, cold or hot.',
+      'pedal_hard yes; poor_stopping yes; temperature_link any_time',
+    ],
+    ['bubbles keep coming rear right', 'bubbles many RR'],
+    ['vibration through seat, not steering', 'vibration_braking yes; shake_where seat'],
+    ['rattle over bumps goes when brakes on', 'noise_rattle yes; after_cornering yes'],
+    ['pulls to the left when cold', 'pulls yes; pull_side left; temperature_link only_cold'],
+    [
+      'fluid flushed last week, pedal now firm but long',
+      'fluid_age fresh; system_opened yes; pedal_long yes',
+    ],
+    ['glazed pads, blue discs', 'pad_surface glazed; rotor_colour blued'],
+    ['first press to floor second press firm', 'first_press_long yes'],
+    ['wheel nuts torqued, still shakes', 'vibration_braking yes'],
+    ['nothing wrong, just a check before the season', ''],
+    ['No complaints. Pedal firm, stops straight.', ''],
+    ['clutch pedal soft', ''],
+    ['engine vibrates at idle', ''],
   ],
 };

@@ -136,7 +136,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'no',
     rx(
       "(?:level|fluid) (?:does not|doesn't|never|is not|isn't|not) (?:drop|drops|dropping|fall|falls|falling|go|going)(?: down)?",
-      'no (?:brake )?fluid loss|no loss of (?:brake )?fluid|level (?:stays|holds|stable|is (?:steady|stable))|not (?:losing|using) (?:any )?(?:brake )?fluid',
+      'no (?:brake )?fluid loss|no loss of (?:brake )?fluid|level (?:stays|holds|stable|constant|unchanged|is (?:steady|stable|constant))|not (?:losing|using) (?:any )?(?:brake )?fluid',
     ),
   ),
   says(

@@ -42,7 +42,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'no brakes? (?:on|at|for|into) the first',
       'no (?:initial |first |cold )?(?:bite|stopping power|stopping|stop|retardation|brakes|power in the brakes)',
       '(?:hardly|barely) any (?:brakes?|braking|stopping)',
-      '(?:weak|poor|bad|rubbish|terrible|useless|feeble|lazy|crap|awful|hopeless|dreadful) (?:brakes?|braking|stopping|bite)',
+      '(?:weak|poor|bad|rubbish|terrible|useless|feeble|lazy|crap|awful|hopeless|dreadful) (?:brakes?|braking|stopping|stops?|bite)',
       'brak(?:es?|ing) (?:is |are |feels? |feel |seems? |were |was |get |gets )?(?:very |really |so |just |a bit |pretty |only )?(?:weak|poor|bad|rubbish|terrible|useless|feeble|crap|awful|hopeless|dreadful|no good)',
       `brakes? (?:${NOT}|are not|aren't) (?:really |properly )?work(?:ing)?`,
       'brakes? (?:are|feels?) dead',
@@ -104,7 +104,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'pull_side',
     'changes',
     rx(
-      `(?:${PULLS}) ${upTo(3)}(?:(?:whichever|either|both) (?:side|way)s?|one way ${upTo(3)}(?:the )?other|left (?:and|then|or) right|(?:one time|sometimes|once) left ${upTo(2)}right)`,
+      `(?:${PULLS}) ${upTo(3)}(?:(?:whichever|either|both) (?:side|way)s?|one way ${upTo(3)}(?:the )?other|left (?:and|then|or) right|left ${upTo(3)}then right|right ${upTo(3)}then left|(?:one time|sometimes|once) left ${upTo(2)}right)`,
       `left (?:one|the first) (?:time|stop|lap) ${upTo(1)}right|right (?:one|the first) (?:time|stop|lap) ${upTo(1)}left`,
     ),
   ),
@@ -112,13 +112,15 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'pull_side',
     'left',
     towards('(?:left|l|near ?side)'),
-    rx(`${NOT_ASIDE}|left (?:and|then|or) right|left (?:one|the first) (?:time|stop|lap)`),
+    rx(
+      `${NOT_ASIDE}|left (?:and|then|or) right|left ${upTo(3)}then right|left (?:one|the first) (?:time|stop|lap)`,
+    ),
   ),
   says(
     'pull_side',
     'right',
     towards('(?:right|r|off ?side)'),
-    rx(`${NOT_ASIDE}|right (?:one|the first) (?:time|stop|lap)`),
+    rx(`${NOT_ASIDE}|right ${upTo(3)}then left|right (?:one|the first) (?:time|stop|lap)`),
   ),
   says('pull_side', 'left', strongerAt('left')),
   says('pull_side', 'right', strongerAt('right')),
@@ -226,6 +228,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(
       `(?:eat(?:s|ing)?|ate|eaten|chew(?:s|ed|ing)?|burn(?:s|t|ed|ing)?|kill(?:s|ed)?|destroy(?:s|ed)?|go(?:es|ing)?|gone through|going|gets?|got through|went|wear(?:s|ing)?) ${upTo(2)}(?:through )?${upTo(3)}(?:pads?|linings?)`,
       '(?:second|third|fourth|fifth|2nd|3rd|4th|5th) set of (?:pads|fronts|rears|linings) (?:this|in)',
+      '(?:eats?|ate|eaten|chew(?:s|ed)|burn(?:s|t|ed)|kill(?:s|ed)|destroy(?:s|ed)) (?:through )?(?:a |another |one |two )?(?:set|pair)s? of (?:fronts|rears|pads|linings)',
       '(?:went|go(?:es)?|been|got|gone) through (?:a |another |two |three )?(?:set|pair)s? of (?:fronts|rears|pads|linings)',
       "(?:fronts|rears) (?:only |hardly |just |don't |do not |never )?last(?:ed|s)? (?!(?:well|forever|ages|long)\\b)(?:[\\w']+ ?){1,3}",
       "pads? (?:only |hardly |don't |do not |never |are |were |is )?(?:last(?:s|ed)?|wear(?:s|ing)?|disappear|vanish)(?: [\\w']+){0,4}?",
