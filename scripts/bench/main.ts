@@ -32,11 +32,12 @@ async function main(): Promise<number> {
   pairFigures();
   robustFigures();
   accuracyFigures();
-  await onPassingDemo('bench', 'error', async ({ url }) => {
+  await onPassingDemo('bench', 'error', async (passing) => {
+    const { url } = passing;
     const shops = new Map([['demo', await screenFigures('demo', url)]]);
-    await fillShop(url, TEN_YEARS);
+    await fillShop(passing, TEN_YEARS);
     shops.set('ten years', await screenFigures('ten years: 4000 closed jobs, 40,000 readings', url));
-    await fillShop(url, GREAT);
+    await fillShop(passing, GREAT);
     shops.set('great', await screenFigures('200 cars, 20,000 closed jobs, 1,000,000 readings', url));
     besideEachOther(shops);
     await traceFigures(url);

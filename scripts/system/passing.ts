@@ -9,7 +9,7 @@ import { migrate } from './migrate';
 import { type Cluster, clusterUrl, ensureDatabase, startCluster, stopCluster } from './postgres';
 import { build } from './web';
 
-type Passing = { url: string; cluster: Cluster; home: string };
+export type Passing = { url: string; cluster: Cluster; home: string };
 
 /** Does something on a database server of its own, migrated and gone afterwards. @param name what it is for */
 export async function onPassingDatabase(name: string, work: (on: Passing) => Promise<void>): Promise<void> {
