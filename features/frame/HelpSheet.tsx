@@ -45,7 +45,7 @@ function Keys({ title, rows }: { title: string; rows: (readonly [string, string]
   return (
     <section className="mb-3">
       <h3 className="mb-1 border-b-2 border-ink text-lg">{title}</h3>
-      <dl className="grid grid-cols-[5.5rem_1fr] gap-y-1">
+      <dl className="grid grid-cols-[6.5rem_1fr] gap-y-1">
         {rows.map(([keys, does]) => (
           <div key={keys} className="contents">
             <dt className="reading font-semibold">{keys}</dt>

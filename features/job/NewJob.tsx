@@ -6,6 +6,7 @@ import { Link } from '@/ui/Link';
 import { Trouble } from '@/ui/Trouble';
 import { DayField } from '../shell/DayField';
 import { CarPicker } from './CarPicker';
+import { HeardSoFar } from './complaint/HeardSoFar';
 import { type NewJobAsked, useNewJob } from './useNewJob';
 
 type Props = NewJobAsked & { cars: { id: string; name: string; note: string }[] };
@@ -40,14 +41,17 @@ function ComplaintForm(props: Props) {
   return (
     <form onSubmit={onSubmit} className="grid gap-5">
       <CarPicker cars={props.cars} chosen={typed.carId || undefined} onChoose={(carId) => set({ carId })} />
-      <TextArea
-        label="What the driver says, in one line"
-        value={typed.complaint}
-        error={errorOf('complaint')}
-        onChange={(event) => set({ complaint: event.target.value })}
-        maxLength={2000}
-        placeholder="Goes soft after five laps"
-      />
+      <div>
+        <TextArea
+          label="What the driver says, in one line"
+          value={typed.complaint}
+          error={errorOf('complaint')}
+          onChange={(event) => set({ complaint: event.target.value })}
+          maxLength={2000}
+          placeholder="Goes soft after five laps"
+        />
+        <HeardSoFar text={typed.complaint} />
+      </div>
       <fieldset className="flex flex-wrap items-start gap-3">
         <legend className="narrow text-small font-semibold">Wanted back, if there is a time</legend>
         <DayField

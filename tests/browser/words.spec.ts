@@ -26,6 +26,22 @@ test('the driver’s line is read as it is typed: each answer is offered with it
   await expect(page.getByText(/2 answers/)).toBeVisible();
 });
 
+test('the line that opens a job is read while it is typed', async ({ page }) => {
+  await page.goto('/job/new');
+  const line = page.getByLabel('What the driver says, in one line');
+  const heard = page.getByRole('region', { name: 'Heard so far' });
+  await line.fill('Shakes and squeels after five laps');
+  await expect(heard).toContainText('5 laps, hot');
+  await expect(heard.getByRole('listitem')).toHaveText([
+    /^Vibration while braking “Shakes”/,
+    /^Squeal “squeels”/,
+    /^When it shows: only hot “after five laps”/,
+    /^How it is used: track “laps”/,
+  ]);
+  await line.fill('Nothing wrong, a look before the season');
+  await expect(heard).toBeHidden();
+});
+
 test('all that was heard is taken by one press, and only by a press', async ({ page }) => {
   await newJob(page, 'Club saloon', 'Shakes and squeels after five laps');
   const heard = page.getByRole('region', { name: 'Heard in the words' });

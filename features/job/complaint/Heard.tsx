@@ -1,26 +1,20 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { asksNow } from '@/core/diagnosis/follows';
-import type { Conditions } from '@/core/diagnosis/words/conditions';
-import type { Suggestion, WordsRead } from '@/core/diagnosis/words/words';
+import type { Suggestion } from '@/core/diagnosis/words/words';
 import { applies } from '@/core/readings/applies';
 import type { GivenFinding } from '@/core/readings/given';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { afterPress, statesIn } from '@/core/readings/vocabulary/several';
-import { stateWord } from '@/core/readings/vocabulary/words';
-import { figure } from '@/ui/format';
 import { useJob } from '../../record/JobProvider';
-import { wordsAway } from '../../record/judge';
-import type { Units } from '../../shell/units';
 import { isTyping } from '../../shell/useShortcuts';
 import { useUnits } from '../../shell/useUnits';
+import { conditionsSaid, meant } from './heardWords';
+import { useHeard } from './useHeard';
 
 /** So many answers at once are worth a key of their own. */
 const ALL_FROM = 3;
-
-/** Letters this close together are read as one, ms. */
-const PAUSE_MS = 120;
 
 /**
  * What the driver's words suggest, read as they are typed: keys to press, each with the words it came from. Only what
@@ -29,22 +23,7 @@ const PAUSE_MS = 120;
 export function Heard({ text, given }: { text: string; given: readonly GivenFinding[] }) {
   const units = useUnits();
   const { sheet, stateOf, answer, closed } = useJob();
-  const [read, setRead] = useState<{ text: string; heard: WordsRead }>();
-  useEffect(() => {
-    let wanted = true;
-    const timer = setTimeout(
-      () =>
-        wordsAway(text).then(
-          (heard) => wanted && setRead({ text, heard }),
-          () => undefined,
-        ),
-      PAUSE_MS,
-    );
-    return () => {
-      wanted = false;
-      clearTimeout(timer);
-    };
-  }, [text]);
+  const read = useHeard(text);
   const said = read?.heard.suggestions ?? [];
   const known = [...given, ...said.map(({ finding, state }) => ({ id: finding, state }))];
   const open = said.filter(
@@ -59,11 +38,11 @@ export function Heard({ text, given }: { text: string; given: readonly GivenFind
   if (!read || closed) return null;
   const { conditions } = read.heard;
   if (open.length === 0) return null;
-  const conditionsSaid = conditionWords(conditions, units);
+  const when = conditionsSaid(conditions, units);
   return (
     <section aria-label="Heard in the words" className="mt-2">
       <p className="text-small text-soft">
-        In those words{conditionsSaid && ` (${conditionsSaid})`}: press what is meant
+        In those words{when && ` (${when})`}: press what is meant
         {open.length >= ALL_FROM && (
           <>
             {', or '}
@@ -107,21 +86,4 @@ function useFirstByKey(first: Suggestion | undefined, take: (heard: Suggestion) 
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   });
-}
-
-function meant({ finding, state, corner }: Suggestion): string {
-  const word = stateWord(finding, state).toLowerCase();
-  const { label } = findingOf(finding);
-  return `${label}${corner ? ` ${corner}` : ''}${word === 'yes' ? '' : `: ${word}`}`;
-}
-
-function conditionWords({ speedKmh, laps, hot, corner }: Conditions, units: Units): string {
-  return [
-    speedKmh !== undefined && units.full(speedKmh, 'km/h', 0),
-    laps !== undefined && (laps === 1 ? '1 lap' : `${figure(laps, 0)} laps`),
-    hot !== undefined && (hot ? 'hot' : 'cold'),
-    corner,
-  ]
-    .filter(Boolean)
-    .join(', ');
 }

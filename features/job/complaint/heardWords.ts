@@ -1,0 +1,25 @@
+import type { Conditions } from '@/core/diagnosis/words/conditions';
+import type { Suggestion } from '@/core/diagnosis/words/words';
+import { findingOf } from '@/core/readings/vocabulary/findings';
+import { stateWord } from '@/core/readings/vocabulary/words';
+import { figure } from '@/ui/format';
+import type { Units } from '../../shell/units';
+
+/** What was understood, as one would say it. */
+export function meant({ finding, state, corner }: Suggestion): string {
+  const word = stateWord(finding, state).toLowerCase();
+  const { label } = findingOf(finding);
+  return `${label}${corner ? ` ${corner}` : ''}${word === 'yes' ? '' : `: ${word}`}`;
+}
+
+/** When and where, as far as it was said. */
+export function conditionsSaid({ speedKmh, laps, hot, corner }: Conditions, units: Units): string {
+  return [
+    speedKmh !== undefined && units.full(speedKmh, 'km/h', 0),
+    laps !== undefined && (laps === 1 ? '1 lap' : `${figure(laps, 0)} laps`),
+    hot !== undefined && (hot ? 'hot' : 'cold'),
+    corner,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
