@@ -20,7 +20,7 @@ function Frame({
 }: Around & { id: string; children: ReactNode }) {
   return (
     <div className={className}>
-      <label htmlFor={id} className="narrow block text-small font-semibold">
+      <label htmlFor={id} className="narrow mb-1 block text-small font-semibold">
         {label}
       </label>
       <div className="flex items-center gap-2">
