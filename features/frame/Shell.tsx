@@ -10,7 +10,6 @@ import { SaveLine } from '../queue/SaveLine';
 import { later, untilThere } from '../shell/later';
 import { useMay, usePerson, useSignedIn } from '../shell/PersonContext';
 import { useShortcuts } from '../shell/useShortcuts';
-import { NewVersion } from './NewVersion';
 import { DeniedNote } from './people/DeniedNote';
 import { KeptTooLong } from './people/KeptTooLong';
 import { PersonKey } from './people/PersonKey';
@@ -23,6 +22,7 @@ import { WayGuard } from './WayGuard';
 // What lies over the page comes after it: the first screen does not wait for it.
 const HelpSheet = later(() => import('./HelpSheet').then((module) => module.HelpSheet));
 
+const NewVersion = later(() => import('./NewVersion').then((module) => module.NewVersion));
 const offline = () => untilThere(() => import('./offline/startOffline'));
 const FindSheet = later(() => import('./find/FindSheet').then((module) => module.FindSheet));
 

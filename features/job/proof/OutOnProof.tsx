@@ -7,8 +7,9 @@ import { findingOf } from '@/core/readings/vocabulary/findings';
 import { Button } from '@/ui/Button';
 import { Driven } from '../../record/Driven';
 import { useJob } from '../../record/JobProvider';
+import { Away } from './Away';
 import { ProofRow } from './ProofRow';
-import { Away, SendOut } from './proofParts';
+import { SendOut } from './SendOut';
 
 /** The second half of a proof: driven as the complaint was, back, and what was complained of asked again. */
 export function OutOnProof() {
