@@ -4,7 +4,7 @@ import { causeLabel } from '@/core/diagnosis/labels';
 import { outcomeLabel } from '@/core/job/outcomes';
 import type { WaterTrend } from '@/core/planning/due/water';
 import type { FittedPart } from '@/core/planning/shelf/fitted';
-import type { CarJob, CarReading } from '@/server/cars/queries';
+import type { CarJob, CarJobs, CarReading } from '@/server/cars/queries';
 import type { CarRow } from '@/server/cars/rows';
 import type { DueLine } from '@/server/due/queries';
 import type { CarFill } from '@/server/fills/queries';
@@ -13,6 +13,7 @@ import type { CarSetup } from '@/server/setups/queries';
 import type { CarPast } from '@/server/wear/queries';
 import { buttonClass } from '@/ui/Button';
 import { CornerPlan } from '@/ui/CornerPlan';
+import { cn } from '@/ui/cn';
 import { type Calendar, figure, shortDate } from '@/ui/format';
 import { Link } from '@/ui/Link';
 import { HoldLine } from '../record/HoldLine';
@@ -32,7 +33,7 @@ import { WearPanel } from './WearPanel';
 type Props = {
   shop: Calendar;
   car: CarRow;
-  jobs: CarJob[];
+  jobs: CarJobs;
   inBay: InBay[];
   readings: CarReading[];
   due: DueLine[];
@@ -125,7 +126,7 @@ export function CarView({
               Jobs
             </h2>
             <ul>
-              {jobs.map((job) => (
+              {jobs.list.map((job) => (
                 <JobLine
                   key={job.id}
                   job={job}
@@ -133,8 +134,15 @@ export function CarView({
                   shop={shop}
                 />
               ))}
-              {jobs.length === 0 && <li className="py-2 text-soft">None yet.</li>}
+              {jobs.list.length === 0 && <li className="py-2 text-soft">None yet.</li>}
             </ul>
+            {jobs.closed > jobs.list.filter(({ closedAt }) => closedAt).length && (
+              <IfMay right="read">
+                <Link href={`/ledger?car=${car.id}`} className={cn(buttonClass('quiet'), 'mt-1')}>
+                  All {jobs.closed} closed jobs in the ledger
+                </Link>
+              </IfMay>
+            )}
             <h2 className="mt-6 border-b-2 border-ink pb-1 text-xl">Due</h2>
             {due.length > 0 ? (
               <DueLines carId={car.id} lines={due} />

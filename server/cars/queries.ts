@@ -49,15 +49,23 @@ export type CarJob = {
   confirmed: string[];
 };
 
-/** A car's jobs, newest first. */
-export async function carJobs(carId: string, sql: Sql = database('own')): Promise<CarJob[]> {
+/** Some of a car's jobs, and how many of all it has are closed. */
+export type CarJobs = { list: CarJob[]; closed: number };
+
+/** So many jobs stand on a car's page; the ledger has all that are closed. */
+const SHOWN = 20;
+
+/** A car's jobs: those in the bay, then the others, newest first. */
+export async function carJobs(carId: string, sql: Sql = database('own')): Promise<CarJobs> {
   const rows = await sql<
-    (Omit<CarJob, 'openedAt' | 'closedAt'> & Pick<RowOf<'jobs'>, 'openedAt' | 'closedAt'>)[]
+    (Omit<CarJob, 'openedAt' | 'closedAt'> &
+      Pick<RowOf<'jobs'>, 'openedAt' | 'closedAt'> & { closed: number })[]
   >`
     select id, number, complaint, opened_at, closed_at, outcome,
-      coalesce((select array_agg(cause order by cause) from job_causes where job_id = jobs.id), '{}') as confirmed
-    from jobs where car_id = ${carId} order by opened_at desc limit 60`;
-  return rows.map((row) => ({
+      coalesce((select array_agg(cause order by cause) from job_causes where job_id = jobs.id), '{}') as confirmed,
+      (select count(*)::int from jobs where car_id = ${carId} and closed_at is not null) as closed
+    from jobs where car_id = ${carId} order by closed_at is not null, opened_at desc limit ${SHOWN}`;
+  const list = rows.map((row) => ({
     id: row.id,
     number: row.number,
     complaint: row.complaint,
@@ -66,6 +74,7 @@ export async function carJobs(carId: string, sql: Sql = database('own')): Promis
     outcome: row.outcome,
     confirmed: row.confirmed,
   }));
+  return { list, closed: rows[0]?.closed ?? 0 };
 }
 
 export type CarReading = Pick<ReadingRow, 'input' | 'said' | 'unreadable'> & {

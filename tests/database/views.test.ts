@@ -34,13 +34,29 @@ const fluid = (jobId: string, moisturePct: number | null, replaces: string | nul
   );
 
 describe('a car’s page', () => {
+  it('has what is in the bay before a long past, of which it shows the newest', async () => {
+    const car = await makeCar('Old hand');
+    const early = await open(car.id, 'Still open', '2020-01-01T08:00:00Z');
+    await database()`
+      insert into jobs (id, car_id, complaint, opened_at, closed_at, closed_by, outcome)
+      select gen_random_uuid(), ${car.id}, 'Job ' || n, at, at + interval '1 hour', 'x', 'cured'
+      from generate_series(1, 40) n, lateral (select '2021-01-01T08:00:00Z'::timestamptz + n * interval '1 day' as at) day`;
+    const { list, closed } = await carJobs(car.id);
+    expect(closed).toBe(40);
+    expect(list).toHaveLength(20);
+    expect(list.slice(0, 3).map(({ complaint }) => complaint)).toEqual(['Still open', 'Job 40', 'Job 39']);
+    expect(list[0]!.id).toBe(early.job.id);
+  });
+
   it('has its own jobs, newest first, and the last reading that stands of each kind', async () => {
     const car = await makeCar('Mine');
     const other = await makeCar('Not mine');
     const first = await open(car.id, 'First', '2026-03-01T08:00:00Z');
     const second = await open(car.id, 'Second', '2026-04-01T08:00:00Z');
     await open(other.id, 'Elsewhere', '2026-04-02T08:00:00Z');
-    expect((await carJobs(car.id)).map((job) => job.complaint)).toEqual(['Second', 'First']);
+    const jobs = await carJobs(car.id);
+    expect(jobs.list.map((job) => job.complaint)).toEqual(['Second', 'First']);
+    expect(jobs.closed).toBe(0);
 
     await fluid(first.job.id, 2.5, null, '2026-03-01T09:00:00Z');
     const wrong = await fluid(second.job.id, 9, null, '2026-04-01T09:00:00Z');
