@@ -151,5 +151,10 @@ export const IN_OTHER_WORDS: Voices = {
     ['No complaints. Pedal firm, stops straight.', ''],
     ['clutch pedal soft', ''],
     ['engine vibrates at idle', ''],
+    ['Leaves were blocking the front ducts.', ''],
+    ['The car goes slowly uphill.', ''],
+    ['No more brake fluid in the shop.', ''],
+    ['Scratches on the rim.', ''],
+    ['Pads as hard as stone.', ''],
   ],
 };

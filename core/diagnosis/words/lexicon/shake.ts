@@ -72,7 +72,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     rx(
       'grind(?:s|ing|y)?|ground like|(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|metallic|scrap(?:e|es|ing)',
       'groan(?:s|ing)?|moan(?:s|ing)?|grat(?:e|es|ing)|graunch(?:es|ing)?|crunch(?:es|ing|y)?|growl(?:s|ing)?',
-      'grumbl(?:e|es|ing)|like sandpaper|gritty|scratch(?:es|ing|y)',
+      'grumbl(?:e|es|ing)|like sandpaper|gritty|scratch(?:ing|y)',
     ),
   ),
   yes(

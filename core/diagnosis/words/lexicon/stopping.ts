@@ -21,6 +21,8 @@ const strongerAt = (side: string) =>
   rx(
     `(?:${side} (?:front|rear|back|side)|(?:front|rear|back) ${side}|${side}) (?:wheel |brake |side )?(?:is )?(?:brak|bit|grab|grip)(?:es?|s|ing) (?:more|harder|stronger|earlier|sooner) than`,
   );
+/** What blocks there is no wheel. */
+const NO_WHEEL = 'ducts?|vents?|hoses?|lines?|pipes?|holes?|passages?';
 const BACK = 'rears?|rear (?:wheels?|tyres?|axle|end|brakes?)|back (?:end|wheels?|axle|brakes?)|tail';
 const FRONT = 'fronts?|front (?:wheels?|tyres?|axle|end|brakes?)';
 const HOT =
@@ -49,7 +51,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'brakes? (?:goes|go|going|went|gone|going) off|brakes? (?:go|goes|going) away',
       '(?:brakes?|they) (?:just |simply )?(?:die|dies|died|dying|quit|give up|gave up|pack up|packed up)',
       'brakes? (?:is |are |were )?gone (?:after|on|by|in)',
-      'lost (?:braking|stopping power|deceleration)|no (?:deceleration|braking)|no more brak(?:es?|ing)',
+      'lost (?:braking|stopping power|deceleration)|no (?:deceleration|braking)|no more brak(?:es?|ing)(?! (?:fluid|pads?|lights?|noise))',
       'lack(?:s|ing)? (?:of )?(?:bite|braking|stopping)|fad(?:e|es|ed|ing)',
       `(?:takes|took|needs) ${upTo(4)}(?:longer|further|ages|forever|straight|metres|meters|yards|lengths|miles) to (?:stop|slow|pull up|haul up)`,
       'ran (?:on|wide|off) at|(?:stopping|braking) distances?',
@@ -134,7 +136,9 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'lock(?:s|ed|ing)?(?: up| early| first)?|block(?:s|ing)|steps? out|comes? round|overtakes?|loose (?:under|on)|light (?:under|on)|happy (?:under|on)|nervous|twitchy|wobbly|unstable|unsettled|squirm(?:s|ing)?|slides? (?:under|out)|skid(?:s|ding)?',
       4,
     ),
-    rx(`(?:${FRONT}) ${upTo(2)}(?:lock(?:s|ed|ing)?|block(?:s|ing))|nuts?|bolts?|studs?|locked (?:on|solid)`),
+    rx(
+      `(?:${FRONT}) ${upTo(2)}(?:lock(?:s|ed|ing)?|block(?:s|ing))|nuts?|bolts?|studs?|locked (?:on|solid)|${NO_WHEEL}`,
+    ),
   ),
   says(
     'axle_locks_early',
@@ -145,7 +149,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       4,
     ),
     rx(
-      `flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyre|(?:${BACK}) ${upTo(2)}(?:lock(?:s|ed|ing)?|block(?:s|ing))|locked (?:on|solid)`,
+      `flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyre|(?:${BACK}) ${upTo(2)}(?:lock(?:s|ed|ing)?|block(?:s|ing))|locked (?:on|solid)|${NO_WHEEL}`,
     ),
   ),
   says(
