@@ -118,6 +118,12 @@ export async function serve(options: ServeOptions): Promise<Server> {
   throw new Plain(`the server did not come up; its last words:\n${words}`);
 }
 
+/**
+ * A connection that says nothing is kept so long, ms: longer than a proxy (two minutes) or a browser (five) keeps its end. Whoever closes
+ * first must not be the server: what is sent at that moment would be lost on the way.
+ */
+const KEPT_OPEN_MS = 310_000;
+
 /** The server as a program of its own, that goes on when this one ends; what it says goes into the log. */
 function spawnServer(
   { port, host, names = [], url, dist = distFolder(), of, secure }: ServeOptions,
@@ -127,7 +133,10 @@ function spawnServer(
   const out = openSync(logFile, 'a', 0o600);
   const child = spawn(
     process.execPath,
-    [join(ROOT, 'node_modules/next/dist/bin/next'), 'start', '-p', String(port), '-H', host],
+    [
+      join(ROOT, 'node_modules/next/dist/bin/next'),
+      ...['start', '-p', String(port), '-H', host, '--keepAliveTimeout', String(KEPT_OPEN_MS)],
+    ],
     {
       cwd: ROOT,
       detached: true,
