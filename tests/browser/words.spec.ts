@@ -1,18 +1,21 @@
 import type { Page } from '@playwright/test';
 import { expect, key, keysOf, newJob, saved, test } from './test';
 
+const SAID = 'Shakes and squeels after five laps';
+const UNDERSTOOD = [
+  /^Vibration while braking “Shakes”/,
+  /^Squeal “squeels”/,
+  /^When it shows: only hot “after five laps”/,
+  /^How it is used: track “laps”/,
+];
+
 test('the driver’s line is read as it is typed: each answer is offered with its words, none is taken by itself', async ({
   page,
 }) => {
-  await newJob(page, 'Club saloon', 'Shakes and squeels after five laps');
+  await newJob(page, 'Club saloon', SAID);
   const heard = page.getByRole('region', { name: 'Heard in the words' });
   await expect(heard).toContainText('5 laps, hot');
-  await expect(heard.getByRole('listitem')).toHaveText([
-    /^Vibration while braking “Shakes”/,
-    /^Squeal “squeels”/,
-    /^When it shows: only hot “after five laps”/,
-    /^How it is used: track “laps”/,
-  ]);
+  await expect(heard.getByRole('listitem')).toHaveText(UNDERSTOOD);
   await expect(key(page, 'Vibration while braking', 'Yes')).toHaveAttribute('data-state', 'off');
   await heard.getByRole('button', { name: /^Vibration while braking/ }).click();
   await expect(key(page, 'Vibration while braking', 'Yes')).toHaveAttribute('data-state', 'on');
@@ -30,20 +33,15 @@ test('the line that opens a job is read while it is typed', async ({ page }) => 
   await page.goto('/job/new');
   const line = page.getByLabel('What the driver says, in one line');
   const heard = page.getByRole('region', { name: 'Heard so far' });
-  await line.fill('Shakes and squeels after five laps');
+  await line.fill(SAID);
   await expect(heard).toContainText('5 laps, hot');
-  await expect(heard.getByRole('listitem')).toHaveText([
-    /^Vibration while braking “Shakes”/,
-    /^Squeal “squeels”/,
-    /^When it shows: only hot “after five laps”/,
-    /^How it is used: track “laps”/,
-  ]);
+  await expect(heard.getByRole('listitem')).toHaveText(UNDERSTOOD);
   await line.fill('Nothing wrong, a look before the season');
   await expect(heard).toBeHidden();
 });
 
 test('all that was heard is taken by one press, and only by a press', async ({ page }) => {
-  await newJob(page, 'Club saloon', 'Shakes and squeels after five laps');
+  await newJob(page, 'Club saloon', SAID);
   const heard = page.getByRole('region', { name: 'Heard in the words' });
   await heard.getByRole('button', { name: 'all 4' }).click();
   await expect(heard).toHaveCount(0);

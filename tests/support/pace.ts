@@ -21,7 +21,7 @@ const OURS = 1.15;
 /** One that is shared is shared unevenly: what it gave a moment ago says little of what it gives a whole process. */
 const UNEVEN = 3;
 
-/** As it was when the tests of a file began: what is measured in between may have met either. */
+/** As it was when this was loaded, before anything was measured: what is measured in between may have met either. */
 const before = slowness();
 
 /** A limit of time as it is to be kept just now. */

@@ -61,7 +61,7 @@ export const ORDINARY = list(`
   wound write wrung yellow yesterday yield young yours
 `);
 
-/** Slips that are words of their own, or too short to be told by their letters. */
+/** Slips that are words of their own, or too short to be told by their letters; and what is written short. */
 export const SLIPS: Readonly<Record<string, string>> = {
   break: 'brake',
   breaks: 'brakes',

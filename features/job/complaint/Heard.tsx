@@ -1,16 +1,14 @@
 'use client';
 
 import { useEffect } from 'react';
-import { asksNow } from '@/core/diagnosis/follows';
 import type { Suggestion } from '@/core/diagnosis/words/words';
 import { applies } from '@/core/readings/applies';
 import type { GivenFinding } from '@/core/readings/given';
-import { findingOf } from '@/core/readings/vocabulary/findings';
 import { afterPress, statesIn } from '@/core/readings/vocabulary/several';
 import { useJob } from '../../record/JobProvider';
 import { isTyping } from '../../shell/useShortcuts';
 import { useUnits } from '../../shell/useUnits';
-import { conditionsSaid, meant } from './heardWords';
+import { conditionsSaid, meant, sensible } from './heardWords';
 import { useHeard } from './useHeard';
 
 /** So many answers at once are worth a key of their own. */
@@ -24,13 +22,9 @@ export function Heard({ text, given }: { text: string; given: readonly GivenFind
   const units = useUnits();
   const { sheet, stateOf, answer, closed } = useJob();
   const read = useHeard(text);
-  const said = read?.heard.suggestions ?? [];
-  const known = [...given, ...said.map(({ finding, state }) => ({ id: finding, state }))];
-  const open = said.filter(
+  const open = sensible(read?.heard.suggestions ?? [], given).filter(
     ({ finding, state, corner }) =>
-      applies(finding, sheet.car, corner) &&
-      asksNow(findingOf(finding), known) &&
-      !statesIn(stateOf('before', finding, corner)).includes(state),
+      applies(finding, sheet.car, corner) && !statesIn(stateOf('before', finding, corner)).includes(state),
   );
   const take = ({ finding, state, corner }: Suggestion) =>
     answer('before', finding, corner, afterPress(finding, stateOf('before', finding, corner), state));

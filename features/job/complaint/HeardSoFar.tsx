@@ -1,9 +1,7 @@
 'use client';
 
-import { asksNow } from '@/core/diagnosis/follows';
-import { findingOf } from '@/core/readings/vocabulary/findings';
 import { useUnits } from '../../shell/useUnits';
-import { conditionsSaid, meant } from './heardWords';
+import { conditionsSaid, meant, sensible } from './heardWords';
 import { useHeard } from './useHeard';
 
 /** What is understood while the line is typed that opens a job; none of it is an answer before the job is there and it is pressed. */
@@ -11,11 +9,9 @@ export function HeardSoFar({ text }: { text: string }) {
   const units = useUnits();
   const read = useHeard(text);
   if (!read) return null;
-  const { suggestions, conditions } = read.heard;
-  const known = suggestions.map(({ finding, state }) => ({ id: finding, state }));
-  const open = suggestions.filter(({ finding }) => asksNow(findingOf(finding), known));
+  const open = sensible(read.heard.suggestions);
   if (open.length === 0) return null;
-  const said = conditionsSaid(conditions, units);
+  const said = conditionsSaid(read.heard.conditions, units);
   return (
     <section aria-label="Heard so far" className="mt-2">
       <p className="text-small text-soft">

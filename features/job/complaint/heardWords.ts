@@ -1,9 +1,17 @@
+import { asksNow } from '@/core/diagnosis/follows';
 import type { Conditions } from '@/core/diagnosis/words/conditions';
 import type { Suggestion } from '@/core/diagnosis/words/words';
+import type { GivenFinding } from '@/core/readings/given';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { figure } from '@/ui/format';
 import type { Units } from '../../shell/units';
+
+/** Of what was understood, what makes sense after what was answered, or was said beside it. */
+export function sensible(said: readonly Suggestion[], given: readonly GivenFinding[] = []): Suggestion[] {
+  const known = [...given, ...said.map(({ finding, state }) => ({ id: finding, state }))];
+  return said.filter(({ finding }) => asksNow(findingOf(finding), known));
+}
 
 /** What was understood, as one would say it. */
 export function meant({ finding, state, corner }: Suggestion): string {

@@ -19,8 +19,20 @@ const heldAgainst = (side: string) =>
 /** One side brakes the other one's share: it pulls there. */
 const strongerAt = (side: string) =>
   rx(
-    `(?:${side} (?:front|rear|back|side)|(?:front|rear|back) ${side}|${side}) (?:wheel |brake |side )?(?:is )?(?:brak|bit|grab|grip)(?:es?|s|ing) (?:more|harder|stronger|earlier|sooner) than`,
+    `(?:${side} (?:front|rear|back|side)|(?:front|rear|back) ${side}|${side}) (?:wheel |brake |side )?(?:is )?(?:brak(?:es|ing)|bit(?:es|ing)|grab(?:s|bing)|grip(?:s|ping)) (?:more|harder|stronger|earlier|sooner) than`,
   );
+/** It pulls to one side, and not now there, now to the other. */
+const pullsTo = (side: 'left' | 'right', names: string, other: string): Rule =>
+  says(
+    'pull_side',
+    side,
+    towards(`(?:${names})`),
+    rx(
+      `${NOT_ASIDE}|${side} (?:and|or) ${other}|${side} ${upTo(3)}then ${other}|${side} (?:one|the first) (?:time|stop|lap)`,
+    ),
+  );
+/** A wheel that stops turning. */
+const LOCKS = 'lock(?:s|ed|ing)?(?: up| early| first)?|block(?:s|ing)';
 /** What blocks there is no wheel. */
 const NO_WHEEL = 'ducts?|vents?|hoses?|lines?|pipes?|holes?|passages?';
 const BACK = 'rears?|rear (?:wheels?|tyres?|axle|end|brakes?)|back (?:end|wheels?|axle|brakes?)|tail';
@@ -110,20 +122,8 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `left (?:one|the first) (?:time|stop|lap) ${upTo(1)}right|right (?:one|the first) (?:time|stop|lap) ${upTo(1)}left`,
     ),
   ),
-  says(
-    'pull_side',
-    'left',
-    towards('(?:left|l|near ?side)'),
-    rx(
-      `${NOT_ASIDE}|left (?:and|then|or) right|left ${upTo(3)}then right|left (?:one|the first) (?:time|stop|lap)`,
-    ),
-  ),
-  says(
-    'pull_side',
-    'right',
-    towards('(?:right|r|off ?side)'),
-    rx(`${NOT_ASIDE}|right ${upTo(3)}then left|right (?:one|the first) (?:time|stop|lap)`),
-  ),
+  pullsTo('left', 'left|l|near ?side', 'right'),
+  pullsTo('right', 'right|r|off ?side', 'left'),
   says('pull_side', 'left', strongerAt('left')),
   says('pull_side', 'right', strongerAt('right')),
   says('pull_side', 'left', heldAgainst('right')),
@@ -133,23 +133,17 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'rear',
     near(
       BACK,
-      'lock(?:s|ed|ing)?(?: up| early| first)?|block(?:s|ing)|steps? out|comes? round|overtakes?|loose (?:under|on)|light (?:under|on)|happy (?:under|on)|nervous|twitchy|wobbly|unstable|unsettled|squirm(?:s|ing)?|slides? (?:under|out)|skid(?:s|ding)?',
+      `${LOCKS}|steps? out|comes? round|overtakes?|loose (?:under|on)|light (?:under|on)|happy (?:under|on)|nervous|twitchy|wobbly|unstable|unsettled|squirm(?:s|ing)?|slides? (?:under|out)|skid(?:s|ding)?`,
       4,
     ),
-    rx(
-      `(?:${FRONT}) ${upTo(2)}(?:lock(?:s|ed|ing)?|block(?:s|ing))|nuts?|bolts?|studs?|locked (?:on|solid)|${NO_WHEEL}`,
-    ),
+    rx(`(?:${FRONT}) ${upTo(2)}(?:${LOCKS})|nuts?|bolts?|studs?|locked (?:on|solid)|${NO_WHEEL}`),
   ),
   says(
     'axle_locks_early',
     'front',
-    near(
-      FRONT,
-      'lock(?:s|ed|ing)?(?: up| early| first)?|block(?:s|ing)|flat ?spot(?:s|ted|ting)?|skid(?:s|ding)?',
-      4,
-    ),
+    near(FRONT, `${LOCKS}|flat ?spot(?:s|ted|ting)?|skid(?:s|ding)?`, 4),
     rx(
-      `flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyre|(?:${BACK}) ${upTo(2)}(?:lock(?:s|ed|ing)?|block(?:s|ing))|locked (?:on|solid)|${NO_WHEEL}`,
+      `flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyre|(?:${BACK}) ${upTo(2)}(?:${LOCKS})|locked (?:on|solid)|${NO_WHEEL}`,
     ),
   ),
   says(
