@@ -106,11 +106,11 @@
     );
   };
   const onInput = ({ target }) => {
-    if (!target.matches(WRITTEN) || target.matches(PRESSED) || isReady(target)) return;
+    if (!target.matches(WRITTEN) || target.matches(PRESSED) || target.type === 'file' || isReady(target))
+      return;
     // As it is now: taking a field over, React may put its own value into it.
     const text = target.value;
     later(target, (now) => {
-      if (now.type === 'file') return now.dispatchEvent(new Event('change', { bubbles: true }));
       // The page knows a field by the value it last saw: it is shown an empty one first, or it would see no change.
       const kind =
         { TEXTAREA: HTMLTextAreaElement, SELECT: HTMLSelectElement }[now.tagName] ?? HTMLInputElement;
@@ -119,6 +119,13 @@
       now.dispatchEvent(new Event(now.tagName === 'SELECT' ? 'change' : 'input', { bubbles: true }));
     });
   };
-  const listening = { click: onClick, submit: onSubmit, keydown: onKey, input: onInput };
+  const onChange = (event) => {
+    const { target } = event;
+    // Only a file is heard of by its change alone. The page may be awake by the time this one comes to it: it is told once.
+    if (target.type !== 'file' || isReady(target)) return;
+    event.stopImmediatePropagation();
+    later(target, (now) => now.dispatchEvent(new Event('change', { bubbles: true })));
+  };
+  const listening = { click: onClick, submit: onSubmit, keydown: onKey, input: onInput, change: onChange };
   for (const [name, listener] of Object.entries(listening)) document.addEventListener(name, listener, true);
 })();

@@ -67,3 +67,33 @@ test('what is typed into a form on file before the page is awake stays', async (
   await page.reload();
   await expect(mass).toHaveValue('1512');
 });
+
+test('a file that is chosen while the page wakes, its change told when it is awake, is taken once', async ({
+  page,
+}) => {
+  let taken = 0;
+  await page.route('**/api/cases', (route) => {
+    taken += 1;
+    return route.fulfill({ json: { added: 1, known: 0 } });
+  });
+  const wake = await asleep(page);
+  await page.goto('/ledger', { waitUntil: 'commit' });
+  const told = page.getByLabel('Case files to import').evaluate(async (field: HTMLInputElement) => {
+    const files = new DataTransfer();
+    const good = { format: 'bavrin-case', version: 1, findings: [{ id: 'pedal_spongy', state: 'yes' }] };
+    files.items.add(new File([JSON.stringify(good)], 'case.json', { type: 'application/json' }));
+    field.files = files.files;
+    // A browser tells of a chosen file twice, one right after the other: here the page wakes in between.
+    field.dispatchEvent(new Event('input', { bubbles: true }));
+    while (!Object.keys(field).some((each) => each.startsWith('__reactProps$')))
+      await new Promise((resolve) => setTimeout(resolve));
+    await new Promise((resolve) => setTimeout(resolve, 5));
+    field.dispatchEvent(new Event('change', { bubbles: true }));
+  });
+  wake();
+  await told;
+  await expect(page.getByRole('dialog')).toContainText('1 case added.');
+  // One that was told twice would have sent the second by now.
+  await page.waitForLoadState('networkidle');
+  expect(taken).toBe(1);
+});
