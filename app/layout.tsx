@@ -18,6 +18,12 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#1c3d5e' };
 export const dynamic = 'force-dynamic';
 
+/** What every page is written in, fetched with it: letters that come in later are wider or narrower, and move what stands there. */
+const LETTERS = [
+  new URL('@fontsource-variable/archivo/files/archivo-latin-wdth-normal.woff2', import.meta.url),
+  new URL('@fontsource-variable/sometype-mono/files/sometype-mono-latin-wght-normal.woff2', import.meta.url),
+];
+
 /** Round every page: nothing round the door, and nothing where nobody is signed in. */
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const theme = (await cookies()).get('bavrin-theme')?.value;
@@ -27,6 +33,9 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   return (
     <html lang="en" data-theme={theme === 'light' || theme === 'dark' ? theme : 'auto'}>
       <head>
+        {LETTERS.map(({ pathname }) => (
+          <link key={pathname} rel="preload" as="font" type="font/woff2" crossOrigin="" href={pathname} />
+        ))}
         <script src="/early.js" nonce={nonce} />
       </head>
       <body>{isDoor ? children : await inShop(children)}</body>

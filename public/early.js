@@ -46,13 +46,18 @@
       steps.unshift([...at.parentElement.children].indexOf(at));
     return steps;
   }
+  /** What a key belongs to: many say no more than yes or no. */
+  const groupOf = (element) => element.parentElement?.closest('[aria-label]')?.getAttribute('aria-label');
+
   /** The element, or the one that took its place. */
-  function standing({ element, place }) {
+  function standing({ element, place, group }) {
     if (element.isConnected) return element;
     const other = place.reduce((at, step) => at?.children[step], document.body);
-    return other?.tagName === element.tagName && other.textContent === element.textContent
-      ? other
-      : undefined;
+    const isAlike =
+      other?.tagName === element.tagName &&
+      other.textContent === element.textContent &&
+      groupOf(other) === group;
+    return isAlike ? other : undefined;
   }
 
   function hand() {
@@ -69,7 +74,7 @@
   /** Whether the page can take what is done now; while something waits, all that follows waits behind it. */
   const isReady = (element) => giving || (waiting.length === 0 && isAwake(element));
   function later(element, give) {
-    waiting.push({ element, place: placeOf(element), give });
+    waiting.push({ element, place: placeOf(element), group: groupOf(element), give });
     if (waiting.length === 1) setTimeout(hand, AGAIN);
   }
   function hold(event) {

@@ -1,4 +1,4 @@
-import { isSecure } from '../people/cookies';
+import { originOf } from '../people/cookies';
 import { getShop } from '../shop/queries';
 import type { CalendarEntry } from './entries';
 import { calendarText } from './ics';
@@ -6,9 +6,7 @@ import { calendarText } from './ics';
 /** A calendar as the answer to a request, its links under the name it was asked by. */
 export async function calendarReply(request: Request, entries: readonly CalendarEntry[]): Promise<Response> {
   const { name } = await getShop();
-  const url = new URL(request.url);
-  const host = request.headers.get('host') ?? url.host;
-  return new Response(calendarText(entries, name, `${isSecure(request) ? 'https' : 'http'}://${host}`), {
+  return new Response(calendarText(entries, name, originOf(request)), {
     headers: {
       'content-type': 'text/calendar; charset=utf-8',
       'content-disposition': 'attachment; filename="bavrin.ics"',

@@ -33,9 +33,16 @@ export function cookieOf(name: string, token: string | null, isSecure: boolean):
   return `${name}=${token ?? ''}; Path=/; Max-Age=${age}; HttpOnly; SameSite=Lax${secure}`;
 }
 
+type Asked = { headers: Pick<Headers, 'get'> };
+
 /** Whether a request came over https, at the proxy in front; what a request says of itself counts only behind one. */
-export function isSecure(request: Request): boolean {
-  return isProxied() && request.headers.get('x-forwarded-proto') === 'https';
+export function isSecure({ headers }: Asked): boolean {
+  return isProxied() && headers.get('x-forwarded-proto') === 'https';
+}
+
+/** The address a request was made by, as whoever made it would write it. */
+export function originOf(asked: Asked): string {
+  return `${isSecure(asked) ? 'https' : 'http'}://${asked.headers.get('host') ?? 'localhost'}`;
 }
 
 /** Where a request comes from, as the proxy in front saw it; without one nobody can say, and all count as one place. */

@@ -77,16 +77,18 @@ async function screens(page: Page): Promise<string[]> {
   });
 }
 
-test('every screen: no accessibility fault, light or dark; never wider than its window, and touch targets big enough', async ({
+test('every screen: no accessibility fault, light or dark; nothing moves once it is drawn; never wider than its window, and touch targets big enough', async ({
   page,
 }) => {
   test.slow();
+  await page.addInitScript(notesWhatMoves);
   const faults: string[] = [];
   for (const path of await screens(page)) {
     await page.setViewportSize({ width: 1280, height: 800 });
     await page.goto(path);
     await page.getByRole('main').waitFor();
     faults.push(...(await violations(page)).map((line) => `${path} ${line}`));
+    faults.push(...(await moved(page)).map((line) => `${path} moved: ${line}`));
     for (const [width, height] of [
       [390, 844],
       [1920, 1080],
@@ -96,6 +98,40 @@ test('every screen: no accessibility fault, light or dark; never wider than its 
     }
   }
   expect(faults).toEqual([]);
+});
+
+type Moved = { share: number; what: string };
+
+/** What moves by itself on a page, so that a finger on its way to one key would come down on another. */
+function notesWhatMoves(): void {
+  const moves: Moved[] = [];
+  (window as never as { moves: Moved[] }).moves = moves;
+  type Shift = PerformanceEntry & { value: number; sources: { node?: Node }[] };
+  new PerformanceObserver((seen) => {
+    for (const shift of seen.getEntries() as Shift[])
+      moves.push({
+        share: shift.value,
+        what: shift.sources.map(({ node }) => node?.textContent).join(' | '),
+      });
+  }).observe({ type: 'layout-shift', buffered: true });
+}
+
+/** Of what moved, what took more than a sliver of the window with it. */
+async function moved(page: Page): Promise<string[]> {
+  const moves = await page.evaluate(() => (window as never as { moves: Moved[] }).moves);
+  return moves.filter(({ share }) => share > 0.01).map(({ what }) => what.slice(0, 80));
+}
+
+test('the letters a page is written in are fetched with it', async ({ page }) => {
+  await page.goto('/');
+  const [asked, used] = await page.evaluate(async () => {
+    await document.fonts.ready;
+    const links = document.querySelectorAll<HTMLLinkElement>('link[rel="preload"][as="font"]');
+    const fetched = performance.getEntriesByType('resource').map(({ name }) => name);
+    return [[...links].map(({ href }) => href), fetched.filter((name) => name.endsWith('.woff2'))];
+  });
+  expect(asked).toHaveLength(2);
+  expect([...new Set(used)].sort()).toEqual(asked.sort());
 });
 
 test('what was typed without a space to break at widens no page of a phone', async ({ page }) => {

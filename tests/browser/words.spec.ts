@@ -29,6 +29,21 @@ test('the driver’s line is read as it is typed: each answer is offered with it
   await expect(page.getByText(/2 answers/)).toBeVisible();
 });
 
+test('what the line suggests is there with the questions, and the next worth asking takes no room from them', async ({
+  page,
+}) => {
+  await newJob(page, 'Car 14, blue coupe', SAID);
+  const first = key(page, 'Hard pedal', 'No');
+  const head = page.getByRole('heading', { name: /What the driver says/ });
+  const top = async () => Math.round((await first.boundingBox())!.y - (await head.boundingBox())!.y);
+  const before = await top();
+  await expect(page.getByRole('region', { name: 'Heard in the words' })).toBeVisible();
+  expect(await top()).toBe(before);
+  await first.click();
+  await expect(page.getByText('Worth asking now:')).toBeVisible();
+  expect(await top()).toBe(before);
+});
+
 test('the line that opens a job is read while it is typed', async ({ page }) => {
   await page.goto('/job/new');
   const line = page.getByLabel('What the driver says, in one line');

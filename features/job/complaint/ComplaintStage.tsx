@@ -15,15 +15,20 @@ import { useSettledJob } from '../../record/JobProvider';
 import { SavedText } from '../../record/SavedText';
 import { COMPLAINT_GROUPS, HISTORY_FINDINGS } from './groups';
 import { Heard } from './Heard';
+import { wordsOf } from './heardWords';
 import { OdometerField } from './OdometerField';
 import { Touched } from './Touched';
+import type { Read } from './useHeard';
 import { Withdraw } from './Withdraw';
 
-/** The driver's words, sorted into what separates one cause from another. */
-export function ComplaintStage() {
+/**
+ * The driver's words, sorted into what separates one cause from another.
+ * @param props.heard what the words suggest that stood when the page was made
+ */
+export function ComplaintStage({ heard }: { heard?: Read }) {
   const { sheet, judgement, stateOf } = useSettledJob();
-  const [said, setSaid] = useState('');
-  const [when, setWhen] = useState('');
+  const [said, setSaid] = useState(sheet.job.complaint);
+  const [when, setWhen] = useState(sheet.job.whenWhere);
   const given = mergeFindings(givenIn(sheet.answers, 'before'), judgement.derived.before).findings;
   // What only makes sense after an answer is asked after it.
   const open = (finding: FindingId) =>
@@ -53,24 +58,9 @@ export function ComplaintStage() {
           onText={setWhen}
         />
       </div>
-      <Heard text={`${said}\n${when}`} given={given} />
+      <Heard text={wordsOf({ complaint: said, whenWhere: when })} first={heard} given={given} />
       <Touched />
-      {asked.length > 0 && (
-        <p className="mt-3">
-          <b className="font-semibold">
-            {judgement.verdict.enough ? 'Could still be asked:' : 'Worth asking now:'}
-          </b>{' '}
-          {asked.map((id, index) => (
-            <span key={id}>
-              {index > 0 && ', '}
-              <a href={`#ask-${id}`} className="underline underline-offset-4">
-                {findingOf(id).label.toLowerCase()}
-              </a>
-            </span>
-          ))}
-          .
-        </p>
-      )}
+      <WorthAsking asked={asked} enough={judgement.verdict.enough} isFirst={given.length === 0} />
       {COMPLAINT_GROUPS.map((group) => (
         <Group key={group.title} title={group.title} findings={group.findings.filter(open)} marked={asked} />
       ))}
@@ -104,6 +94,36 @@ export function ComplaintStage() {
       </p>
       <Withdraw />
     </>
+  );
+}
+
+type WorthAskingProps = { asked: readonly FindingId[]; enough: boolean; isFirst: boolean };
+
+/** Where to go on asking. It has its room from the start: it is known a moment after a press, and nothing moves under the next one. */
+function WorthAsking({ asked, enough, isFirst }: WorthAskingProps) {
+  return (
+    <p className="mt-3 min-h-16 2xl:min-h-11">
+      {asked.length > 0 ? (
+        <>
+          <b className="font-semibold">{enough ? 'Could still be asked:' : 'Worth asking now:'}</b>{' '}
+          {asked.map((id, index) => (
+            <span key={id}>
+              {index > 0 && ', '}
+              <a href={`#ask-${id}`} className="underline underline-offset-4">
+                {findingOf(id).label.toLowerCase()}
+              </a>
+            </span>
+          ))}
+          .
+        </>
+      ) : (
+        <span className="text-soft">
+          {isFirst
+            ? 'Begin anywhere: each answer shows what is worth asking next.'
+            : 'Nothing more is worth asking.'}
+        </span>
+      )}
+    </p>
   );
 }
 

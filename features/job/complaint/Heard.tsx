@@ -9,19 +9,26 @@ import { useJob } from '../../record/JobProvider';
 import { isTyping } from '../../shell/useShortcuts';
 import { useUnits } from '../../shell/useUnits';
 import { conditionsSaid, meant, sensible } from './heardWords';
-import { useHeard } from './useHeard';
+import { type Read, useHeard } from './useHeard';
 
 /** So many answers at once are worth a key of their own. */
 const ALL_FROM = 3;
+
+type Props = {
+  text: string;
+  /** What was read of it before the page came: what is below it does not move when it is read here. */
+  first?: Read;
+  given: readonly GivenFinding[];
+};
 
 /**
  * What the driver's words suggest, read as they are typed: keys to press, each with the words it came from. Only what
  * this car has, and what makes sense after what was answered or said beside it.
  */
-export function Heard({ text, given }: { text: string; given: readonly GivenFinding[] }) {
+export function Heard({ text, first, given }: Props) {
   const units = useUnits();
   const { sheet, stateOf, answer, closed } = useJob();
-  const read = useHeard(text);
+  const read = useHeard(text, first);
   const open = sensible(read?.heard.suggestions ?? [], given).filter(
     ({ finding, state, corner }) =>
       applies(finding, sheet.car, corner) && !statesIn(stateOf('before', finding, corner)).includes(state),

@@ -7,10 +7,18 @@ import { wordsAway } from '../../record/judge';
 /** Letters this close together are read as one, ms. */
 const PAUSE_MS = 120;
 
-/** What the driver's words suggest, read off the main thread as they are typed, and the words that it was read from. */
-export function useHeard(text: string): { text: string; heard: WordsRead } | undefined {
-  const [read, setRead] = useState<{ text: string; heard: WordsRead }>();
+/** What words suggest, and the words that it was read from. */
+export type Read = { text: string; heard: WordsRead };
+
+/**
+ * What the driver's words suggest, read off the main thread as they are typed.
+ * @param first what was read before the page came
+ */
+export function useHeard(text: string, first?: Read): Read | undefined {
+  const [read, setRead] = useState(first);
+  const known = read?.text;
   useEffect(() => {
+    if (text === known) return;
     let wanted = true;
     const timer = setTimeout(
       () =>
@@ -24,6 +32,6 @@ export function useHeard(text: string): { text: string; heard: WordsRead } | und
       wanted = false;
       clearTimeout(timer);
     };
-  }, [text]);
+  }, [text, known]);
   return read;
 }

@@ -9,8 +9,10 @@ import { outbox } from '../../queue/page';
 import type { QueuedWrite } from '../../queue/write';
 import { JobProvider } from '../../record/JobProvider';
 import type { JobState } from '../../record/jobStore';
-import { judgeAway } from '../../record/judge';
+import { judgeAway, wordsAway } from '../../record/judge';
 import { later } from '../../shell/later';
+import { wordsOf } from '../complaint/heardWords';
+import type { Read } from '../complaint/useHeard';
 import { JobFrame } from '../JobFrame';
 import { StageFrame } from '../StageFrame';
 import { blankSheet, placeIn } from './blankSheet';
@@ -30,7 +32,7 @@ const RunScreen = later(() => import('../../work/run/RunScreen').then((module) =
 /** Of jobs like this one a device without a network knows nothing. */
 const NO_JOBS = { total: 0, causes: [] };
 
-type Found = { first: JobState; blank: Blank; segment: string; workId: string };
+type Found = { first: JobState; heard: Read; blank: Blank; segment: string; workId: string };
 
 /** A job out of what this device keeps, at the stage its address names: one that began here, or a run that did. */
 export function KeptJob() {
@@ -40,7 +42,7 @@ export function KeptJob() {
   }, []);
   if (found === undefined) return null;
   if (found === 'not here') return <NotHere />;
-  const { first, blank, segment, workId } = found;
+  const { first, heard, blank, segment, workId } = found;
   const Stage = STAGES[segment as keyof typeof STAGES] ?? STAGES.complaint;
   return (
     <JobProvider first={first}>
@@ -49,7 +51,7 @@ export function KeptJob() {
           <RunScreen workId={workId} />
         ) : (
           <StageFrame>
-            <Stage />
+            <Stage heard={heard} />
           </StageFrame>
         )}
       </JobFrame>
@@ -66,7 +68,9 @@ async function look(): Promise<Found | 'not here'> {
   const blank = carId && (await keptOf<Blank>(`/api/cars/${carId}/blank`));
   if (!blank) return 'not here';
   const sheet = opening ? blankSheet(opening, blank) : known!;
-  return { first: { sheet, judgement: await judgeAway(sheet) }, blank, segment, workId };
+  const text = wordsOf(sheet.job);
+  const [judgement, read] = await Promise.all([judgeAway(sheet), wordsAway(text)]);
+  return { first: { sheet, judgement }, heard: { text, heard: read }, blank, segment, workId };
 }
 
 /** What the device has under an address; the worker before the page answers for the server. */

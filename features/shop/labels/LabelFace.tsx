@@ -2,7 +2,7 @@ import type { Label } from '@/core/planning/labels/label';
 import { LABEL_STOCK, type LabelStock } from '@/core/planning/labels/sheet';
 import { QrCode } from '@/ui/QrCode';
 
-type Props = { label: Label | null; stock: LabelStock; origin: string | undefined };
+type Props = { label: Label | null; stock: LabelStock; origin: string };
 
 /** One label in its true size: the code, and what a hand at the thing has to know. Black on white, whatever the theme. */
 export function LabelFace({ label, stock, origin }: Props) {
@@ -15,7 +15,7 @@ export function LabelFace({ label, stock, origin }: Props) {
     >
       {label && (
         <>
-          {origin && <QrCode text={`${origin}${label.href}`} className="size-[23mm] shrink-0" />}
+          <QrCode text={`${origin}${label.href}`} className="size-[23mm] shrink-0" />
           <div className="min-w-0 text-[9pt] leading-tight">
             <b className="narrow line-clamp-2 text-[11pt] font-bold">{label.title}</b>
             {label.lines.map((line) => (

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useState, useSyncExternalStore } from 'react';
 import { LABEL_KINDS, type Label, type LabelKind } from '@/core/planning/labels/label';
 import { LABEL_STOCK, type LabelStock, labelPages, labelsAPage } from '@/core/planning/labels/sheet';
 import { Button } from '@/ui/Button';
@@ -13,12 +13,19 @@ import { LabelFace } from './LabelFace';
 
 const KINDS = Object.keys(LABEL_KINDS) as LabelKind[];
 
+type Props = {
+  labels: Label[];
+  picked: string[];
+  /** The address the page was asked for by, as the server was told. */
+  opened: string;
+};
+
 /** Labels with a code that opens what they are stuck on: chosen, seen as they will print, printed. */
-export function LabelsView({ labels, picked }: { labels: Label[]; picked: string[] }) {
+export function LabelsView({ labels, picked, opened }: Props) {
   const [chosen, setChosen] = useState(() => new Set(picked));
   const [stock, keepStock] = useKept<LabelStock>('label-stock', 'sheet');
   const [used, setUsed] = useState('0');
-  const origin = useOrigin();
+  const origin = useOrigin(opened);
   const { page, across, widthMm } = LABEL_STOCK[stock];
   const most = labelsAPage(stock);
   const usedUp = Number(used.trim() || '0');
@@ -40,7 +47,7 @@ export function LabelsView({ labels, picked }: { labels: Label[]; picked: string
         <h1 className="text-3xl">Labels</h1>
         <p className="mb-3 text-soft">
           The code on a label opens what it is stuck on: a bottle, a car, a part.
-          {origin && isOnlyHere(origin) && (
+          {isOnlyHere(origin) && (
             <b className="mt-1 block border-l-[6px] border-bronze pl-3 font-semibold text-ink">
               This page was opened as {origin}: a phone that reads the codes gets nowhere. Open it by this
               machine’s address on the shop’s network first.
@@ -143,11 +150,15 @@ function Picks({ kind, labels, chosen, onPut }: PicksProps) {
   );
 }
 
-/** The address this page was opened by, once it is awake; codes lead there. */
-function useOrigin(): string | undefined {
-  const [origin, setOrigin] = useState<string>();
-  useEffect(() => setOrigin(window.location.origin), []);
-  return origin;
+const noChange = () => () => {};
+
+/** The address this page was opened by; codes lead there. */
+function useOrigin(opened: string): string {
+  return useSyncExternalStore(
+    noChange,
+    () => window.location.origin,
+    () => opened,
+  );
 }
 
 function isOnlyHere(origin: string): boolean {

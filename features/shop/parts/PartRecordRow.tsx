@@ -14,7 +14,9 @@ import { useMoney } from '../../shell/useMoney';
 import { useUnits } from '../../shell/useUnits';
 
 // Drawn with the theme's own colours, which only a browser has; and only where somebody opens it.
-const LivesChart = later(() => import('./LivesChart').then((module) => module.LivesChart));
+const LivesChart = later(() => import('./LivesChart').then((module) => module.LivesChart), {
+  loading: () => <div className="h-52" />,
+});
 
 /** One part by its name: how many lives, how long, how fast it wears; its curve and each life behind it. */
 export function PartRecordRow({ record }: { record: PartRecord }) {

@@ -6,7 +6,9 @@ import { PART_KINDS, type PartKind } from '@/core/planning/shelf/parts';
 import { Choice } from '@/ui/Choice';
 import { later } from '../../shell/later';
 
-const LivesChart = later(() => import('./LivesChart').then((module) => module.LivesChart));
+const LivesChart = later(() => import('./LivesChart').then((module) => module.LivesChart), {
+  loading: () => <div className="h-72" />,
+});
 
 /** Curves that one chart holds apart. */
 const MOST = 5;

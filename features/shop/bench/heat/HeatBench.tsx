@@ -50,7 +50,7 @@ export function HeatBench({ place, start = {} }: { place: BenchPlace; start?: He
         <>
           {!input && <p className="text-lg text-stop">Not a session yet: look at the marked figures.</p>}
           {input && worked && <HeatSays worked={worked} input={input} onGiveUp={giveUp} />}
-          {input && !worked && <p className="text-soft">Driving the laps …</p>}
+          {input && !worked && <p className="min-h-[40rem] text-soft">Driving the laps …</p>}
         </>
       }
     />

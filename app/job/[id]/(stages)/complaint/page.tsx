@@ -1,6 +1,13 @@
+import { readWords } from '@/core/diagnosis/words/words';
 import { ComplaintStage } from '@/features/job/complaint/ComplaintStage';
+import { wordsOf } from '@/features/job/complaint/heardWords';
 import { page } from '../../../../asPerson';
+import { sheetOf } from '../../../../sheetOf';
 
-export default page('own', () => {
-  return <ComplaintStage />;
+type Props = { params: Promise<{ id: string }> };
+
+export default page('own', async ({ params }: Props) => {
+  const { job } = await sheetOf((await params).id);
+  const text = wordsOf(job);
+  return <ComplaintStage heard={{ text, heard: readWords(text) }} />;
 });
