@@ -157,8 +157,8 @@ describe('the verdict as a whole', () => {
       .map((finding) => ({ id: finding.id, state: finding.states.at(-1)! }));
     const verdict = diagnose({ findings });
     expect(verdict.exact).toBe(false);
-    expect(verdict.leftOut).toBeGreaterThanOrEqual(0);
-    expect(verdict.leftOut).toBeLessThanOrEqual(1);
+    expect(verdict.within).toBeGreaterThan(0);
+    expect(verdict.within).toBeLessThanOrEqual(1);
     for (const { probability } of verdict.causes) expect(Number.isFinite(probability)).toBe(true);
   });
 });

@@ -3,10 +3,9 @@ import type { GivenFinding } from '../readings/given';
 import { cornersAlike, rankChecks } from './checks';
 import { contradictionsIn } from './contradictions';
 import { mattersOf, type Works } from './decision/stakes';
+import { approached } from './engine/branched';
 import { explain } from './engine/explanations';
-import { guessedFrom, singleFault } from './engine/guess';
 import { forecastIndex, MOST_WATCHED } from './engine/information';
-import { leftOut } from './engine/leftOut';
 import { planOf, posteriorOf } from './engine/posterior';
 import { roughWeightsOf, weightsOf } from './engine/weights';
 import type { AtHand } from './hand';
@@ -20,13 +19,13 @@ import { combinationsOf, type Leaning, leaningsOf, rankCauses } from './ranking'
 import { carAsAnswered, usableAnswers } from './usable';
 import type { Verdict } from './verdict';
 
-const ENGINE_VERSION = '2.0';
+const ENGINE_VERSION = '2.1';
 
 /**
  * Weights looked at in one pass up to which the sum is exact: some 16 abnormal answers open at once. That is a tenth
  * of a second with what P(any corner) takes, and some tens of megabytes; each answer more doubles both.
  */
-const EXACT_COST = 6e6;
+export const EXACT_COST = 6e6;
 
 /**
  * Weights looked at while the bits are shared out answer by answer; past it they are told roughly. A day's work of
@@ -34,7 +33,7 @@ const EXACT_COST = 6e6;
  */
 const WEIGHTS_BUDGET = 1e7;
 
-/** Past the exact sum, the heaviest combinations are looked for this far. */
+/** Past the exact sum many faults are there at once: the heaviest combinations are looked for this far. */
 const DEEP_BREADTH = { faults: 30, sets: 800, depth: 14, tail: 0 };
 
 export type Question = {
@@ -53,9 +52,9 @@ export type Question = {
  * Pure: the same answers, in any order, give the same verdict to the bit.
  */
 export function diagnose({ car = {}, findings, atHand, priors, works }: Question): Verdict {
-  const { used, network, posed, plan, exact, guess, posterior, cost } = solve({ car, findings, priors });
+  const { used, network, posed, plan, exact, posterior, within, cost } = solve({ car, findings, priors });
   const { problem, causes } = posed;
-  const explanations = guess ?? explain(problem, posterior.faults);
+  const explanations = explain(problem, posterior.faults, exact ? undefined : DEEP_BREADTH);
   const weights =
     exact && cost <= WEIGHTS_BUDGET
       ? weightsOf(problem, posterior, plan)
@@ -93,7 +92,7 @@ export function diagnose({ car = {}, findings, atHand, priors, works }: Question
     ],
     exact,
     captured: explanations.captured,
-    ...(exact ? {} : { leftOut: leftOut(problem, explanations) }),
+    ...(exact ? {} : { within }),
     engine: ENGINE_VERSION,
     knowledge: KNOWLEDGE_VERSION,
   };
@@ -118,9 +117,10 @@ function solve({ car = {}, findings, priors }: Question) {
   const { problem } = posed;
   const plan = planOf(problem);
   const exact = plan.cost <= EXACT_COST;
-  const guess = exact ? undefined : explain(problem, singleFault(problem), DEEP_BREADTH);
-  const posterior = guess ? guessedFrom(problem, guess) : posteriorOf(problem, plan);
+  const { posterior, within } = exact
+    ? { posterior: posteriorOf(problem, plan), within: 0 }
+    : approached(problem);
   // Every abnormal answer is taken in twice, once in each direction.
   const abnormal = problem.answers.filter((answer) => answer.level > 0).length;
-  return { used, network, posed, plan, exact, guess, posterior, cost: plan.cost * 2 * abnormal };
+  return { used, network, posed, plan, exact, posterior, within, cost: plan.cost * 2 * abnormal };
 }

@@ -49,12 +49,12 @@ export type Verdict = {
   nextChecks: NextCheck[];
   nextQuestions: NextCheck[];
   contradictions: Contradiction[];
-  /** False when so many abnormal answers were open at once that only the heaviest combinations were summed. */
+  /** False when so many abnormal answers were open at once that what they come to was bounded, not summed. */
   exact: boolean;
   /** Share of the weight found that the listed combinations hold. */
   captured: number;
-  /** When not exact: at most this share of the weight lies in combinations that were not looked at. */
-  leftOut?: number;
+  /** When not exact: no chance is further than this from the exact one. */
+  within?: number;
   engine: string;
   knowledge: string;
 };

@@ -261,8 +261,8 @@ describe('a diagnosis of everything abnormal', () => {
     }
     expect(Math.min(...times)).toBeLessThan(limitNow(300));
     expect(verdict.exact).toBe(false);
-    expect(verdict.leftOut).toBeGreaterThan(0);
-    expect(verdict.leftOut).toBeLessThanOrEqual(1);
+    expect(verdict.within).toBeGreaterThan(0);
+    expect(verdict.within).toBeLessThanOrEqual(1);
     const again: number[] = [];
     for (let left = 0; left < 5; left++) {
       const started = performance.now();

@@ -27,6 +27,15 @@ export function foldUpTo({ priors, above }: Problem, { leak, parents }: Answer, 
   return foldAll(priors, above, stays, leak[level]!);
 }
 
+/**
+ * The same for factors that are known: what each fault brings with it when it is there.
+ * @param factors by fault; written over
+ * @returns `evidence`: what all of it comes to
+ */
+export function foldFactors(priors: Float64Array, above: Int32Array, factors: Float64Array): Folded {
+  return foldAll(priors, above, factors, 1);
+}
+
 function foldAll(priors: Float64Array, above: Int32Array, stays: Float64Array, leaks: number): Folded {
   const folded = copyOf(priors);
   let evidence = leaks;

@@ -91,9 +91,16 @@ export function VerdictStage({ like, first }: { like: LikeJobs; first?: Behind }
         Judged by knowledge {verdict.knowledge}, engine {verdict.engine}
         {verdict.exact
           ? ', over all combinations of causes.'
-          : `, over the likeliest combinations only: too much is abnormal at once to sum them all. At most ${percent(verdict.leftOut ?? 1)} of the weight lies in those not looked at${(verdict.leftOut ?? 1) > 0.5 ? ': take the order as a hint, and check the answers' : ''}.`}
+          : `. Too much is abnormal at once to sum over all combinations: ${howNear(verdict.within ?? 1)}.`}
         {sheet.learned && ` Priors moved by ${sheet.learned.jobs} confirmed jobs of this shop.`}
       </p>
     </>
   );
+}
+
+/** How far the chances of a sum that was only bounded may be off. */
+function howNear(within: number): string {
+  return within > 0.5
+    ? 'take the order as a hint, and check the answers'
+    : `no chance is further than ${percent(within)} from what that would give`;
 }

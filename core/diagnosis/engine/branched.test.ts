@@ -1,0 +1,144 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { broughtAbout, drawAnswers, seeded } from '../../../tests/support/drawn';
+import { bruteForce, jointOf, problems } from '../../../tests/support/networks';
+import { COUPE, SALOON } from '../../../tests/support/told';
+import { carFits, cornerMayFit } from '../../car/fits';
+import { FINDINGS, type Finding } from '../../readings/vocabulary/findings';
+import { EXACT_COST } from '../diagnose';
+import { buildNetwork } from '../network/build';
+import { faultsOf } from '../network/faults';
+import { problemOf } from '../network/problem';
+import { carAsAnswered, usableAnswers } from '../usable';
+import { approached } from './branched';
+import { foldNormal } from './fold';
+import { planOf, posteriorOf } from './posterior';
+import type { Problem } from './problem';
+import { boundedOf, groundOf, type Region } from './region';
+
+/** Unremarkable answers taken into the chances, as a region wants it. */
+function abnormalOnly(whole: Problem): Problem {
+  const { priors } = foldNormal(whole, whole.answers);
+  return { ...whole, priors, answers: whole.answers.filter(({ level }) => level > 0) };
+}
+
+/** Each combination of a problem's faults. */
+const combinationsOf = ({ priors }: Problem): boolean[][] =>
+  Array.from({ length: 1 << priors.length }, (_, mask) =>
+    Array.from(priors, (_chance, fault) => (mask & (1 << fault)) !== 0),
+  );
+
+/** A part of a problem: some faults settled, each under those that are there. */
+function regionOf({ above }: Problem, settled: readonly (boolean | null)[]): Region {
+  const present: number[] = [];
+  const absent: number[] = [];
+  settled.forEach((state, fault) => {
+    if (state === null || (above[fault]! >= 0 && !present.includes(above[fault]!))) return;
+    (state ? present : absent).push(fault);
+  });
+  return { present, absent };
+}
+
+const FAULTS = 6;
+const settlings = fc.array(fc.option(fc.boolean(), { freq: 1 }), { minLength: FAULTS, maxLength: FAULTS });
+
+describe('what a region weighs', () => {
+  it('lies between its bounds, and the sum that bounds it weighs each combination at least as it is', () => {
+    fc.assert(
+      fc.property(problems(FAULTS, 7), settlings, fc.nat(7), (drawn, settled, count) => {
+        const problem = abnormalOnly(drawn);
+        const region = regionOf(problem, settled);
+        const { most, least, over } = boundedOf(groundOf(problem), region, undefined, count);
+        const inside = combinationsOf(problem).filter(
+          (present) =>
+            region.present.every((fault) => present[fault]) &&
+            region.absent.every((fault) => !present[fault]),
+        );
+        const truth = inside.map((present) => jointOf(problem, present));
+        const bound = inside.map((present) => jointOf(over, present));
+        const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0);
+        const all = sum(truth);
+        expect(Math.exp(most)).toBeGreaterThanOrEqual(all * (1 - 1e-9));
+        expect(Math.exp(least)).toBeLessThanOrEqual(all * (1 + 1e-9));
+        const scale = Math.exp(most) / sum(bound);
+        truth.forEach((weight, at) => {
+          expect(bound[at]! * scale).toBeGreaterThanOrEqual(weight * (1 - 1e-9));
+        });
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  it('is exact where all its answers are summed', () => {
+    fc.assert(
+      fc.property(problems(FAULTS, 5), settlings, (whole, settled) => {
+        const problem = abnormalOnly(whole);
+        const { most, least } = boundedOf(groundOf(problem), regionOf(problem, settled));
+        expect(most).toBeCloseTo(least, 9);
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('chances that are approached', () => {
+  it('are as near to the exact ones as is said, and never told nearer', () => {
+    fc.assert(
+      fc.property(problems(8, 24), (problem) => {
+        const { posterior, within } = approached(problem);
+        const exact = bruteForce(problem);
+        expect(within).toBeLessThanOrEqual(0.01);
+        for (const of of ['faults', 'groups'] as const)
+          exact[of].forEach((chance, at) => {
+            expect(Math.abs(posterior[of][at]! - chance)).toBeLessThanOrEqual(within + 1e-9);
+          });
+      }),
+      { numRuns: 25 },
+    );
+  });
+
+  it('are those of the exact sum where a car shows more than a little', () => {
+    let compared = 0;
+    for (const { problem } of drawnCars(11, [2, 3, 3])) {
+      if (planOf(problem).cost > 2e6) continue;
+      const { posterior, within } = approached(problem);
+      const exact = posteriorOf(problem);
+      expect(within).toBeLessThanOrEqual(0.01);
+      for (const of of ['faults', 'groups', 'unions'] as const)
+        exact[of].forEach((chance, at) => {
+          expect(Math.abs(posterior[of][at]! - chance)).toBeLessThanOrEqual(within + 1e-9);
+        });
+      compared += 1;
+    }
+    expect(compared).toBeGreaterThan(0);
+  });
+
+  it('are within one in a hundred where five or six faults leave too much abnormal for the exact sum', () => {
+    const cars = drawnCars(5, [5, 5, 5, 6, 6]).filter(({ problem }) => planOf(problem).cost > EXACT_COST);
+    expect(cars.length).toBeGreaterThan(2);
+    for (const { problem, abnormal } of cars) {
+      expect(abnormal).toBeGreaterThan(25);
+      expect(approached(problem).within).toBeLessThanOrEqual(0.01);
+    }
+  });
+});
+
+/** Cars with so many faults each, everything on them answered, all that can be. */
+function drawnCars(seed: number, counts: readonly number[]): { problem: Problem; abnormal: number }[] {
+  const random = seeded(seed);
+  const car = { ...SALOON, rotor: COUPE.rotor };
+  const faults = faultsOf(car);
+  const roots = faults.filter(({ above }) => above < 0);
+  const places = ['FL', 'FR', 'RL', 'RR'] as const;
+  const asked = (FINDINGS as readonly Finding[]).flatMap(({ id, place, fits }) =>
+    (place === 'corner' ? places : [undefined])
+      .filter((each) => carFits(car, fits) && (each === undefined || cornerMayFit(car, each, fits)))
+      .map((each) => ({ id: id as (typeof FINDINGS)[number]['id'], place: each })),
+  );
+  return counts.map((count) => {
+    const chosen = Array.from({ length: count }, () => roots[Math.floor(random() * roots.length)]!);
+    const used = usableAnswers(drawAnswers(faults, broughtAbout(faults, chosen, random), asked, random));
+    const { problem } = problemOf(buildNetwork(carAsAnswered(car, used), used));
+    return { problem, abnormal: problem.answers.filter(({ level }) => level > 0).length };
+  });
+}
