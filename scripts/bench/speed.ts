@@ -5,9 +5,9 @@ import type { Problem } from '../../core/diagnosis/engine/problem';
 import { buildNetwork } from '../../core/diagnosis/network/build';
 import { faultsOf } from '../../core/diagnosis/network/faults';
 import type { GivenFinding } from '../../core/readings/given';
-import { FINDINGS, type Finding } from '../../core/readings/vocabulary/findings';
+import { FINDINGS, type Finding, findingOf } from '../../core/readings/vocabulary/findings';
 import { asBayesNetwork } from '../../tests/support/bayes';
-import { broughtAbout, drawAnswer, seeded } from '../../tests/support/drawn';
+import { broughtAbout, drawAnswer, drawWholeCar, seeded } from '../../tests/support/drawn';
 import { COUPE } from '../../tests/support/told';
 
 const GIVEN = 25;
@@ -49,6 +49,22 @@ function drawnCase(random: () => number): GivenFinding[] {
   return all.map(({ id, place }) =>
     drawAnswer(faults, present, id, place === 'corner' ? (fault.corner ?? 'FL') : undefined, random),
   );
+}
+
+/** Cars with so many faults at once are looked at, and everything on them is asked. */
+const MANY = [4, 4, 4, 4, 5, 5, 5, 5, 6, 6, 6, 6, 7, 7, 7, 7, 8, 8, 8, 8];
+
+/** Verdicts past the exact sum: how many abnormal answers, how far at most from the exact chances, and how long it takes. */
+export function pastExact(): { abnormal: number; within: number; ms: number }[] {
+  const random = seeded(21);
+  const cars = MANY.map((count) => drawWholeCar(COUPE, count, random));
+  return cars.flatMap((findings) => {
+    const started = performance.now();
+    const { within, exact } = diagnose({ car: COUPE, findings });
+    const ms = performance.now() - started;
+    const abnormal = findings.filter(({ id, state }) => findingOf(id).states[0] !== state).length;
+    return exact ? [] : [{ abnormal, within: within!, ms }];
+  });
 }
 
 /** The same sub-network of this knowledge for an independent library, larger and larger, until it takes too long. */

@@ -1,4 +1,5 @@
-import type { Corner } from '../../core/car/corner';
+import { CORNERS, type Corner } from '../../core/car/corner';
+import { carFits, cornerMayFit } from '../../core/car/fits';
 import type { CarTraits } from '../../core/car/traits';
 import type { CauseId } from '../../core/diagnosis/causes';
 import { asksNow, parentOf } from '../../core/diagnosis/follows';
@@ -6,7 +7,7 @@ import { channelsOf, foldedInto } from '../../core/diagnosis/network/channels';
 import { type Fault, faultsOf } from '../../core/diagnosis/network/faults';
 import { questionOf } from '../../core/diagnosis/network/parents';
 import type { GivenFinding } from '../../core/readings/given';
-import { type FindingId, findingOf } from '../../core/readings/vocabulary/findings';
+import { FINDINGS, type Finding, type FindingId, findingOf } from '../../core/readings/vocabulary/findings';
 import { COUPE, SALOON } from './told';
 
 /** Seeded chance (mulberry32, public domain), so that a simulation says the same each time. */
@@ -113,4 +114,18 @@ export function drawAnswers(
 /** Where a question is asked of a fault: at its corner, or of the car. */
 export function placeOf(finding: FindingId, { corner }: Fault): Corner | undefined {
   return findingOf(finding).place === 'corner' ? corner : undefined;
+}
+
+/** Every question that a car can be asked, answered as it is with so many faults at once and what those bring about. */
+export function drawWholeCar(car: CarTraits, count: number, random: () => number): GivenFinding[] {
+  const faults = faultsOf(car);
+  const roots = faults.filter(({ above }) => above < 0);
+  const chosen = Array.from({ length: count }, () => roots[Math.floor(random() * roots.length)]!);
+  const asked = FINDINGS.flatMap((finding) => {
+    const { id, place, fits } = finding as Finding;
+    return (place === 'corner' ? CORNERS : [undefined])
+      .filter((each) => carFits(car, fits) && (each === undefined || cornerMayFit(car, each, fits)))
+      .map((each) => ({ id, place: each }));
+  });
+  return drawAnswers(faults, broughtAbout(faults, chosen, random), asked, random);
 }

@@ -1,13 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { broughtAbout, drawAnswers, seeded } from '../../../tests/support/drawn';
+import { drawWholeCar, seeded } from '../../../tests/support/drawn';
 import { bruteForce, jointOf, problems } from '../../../tests/support/networks';
 import { COUPE, SALOON } from '../../../tests/support/told';
-import { carFits, cornerMayFit } from '../../car/fits';
-import { FINDINGS, type Finding } from '../../readings/vocabulary/findings';
 import { EXACT_COST } from '../diagnose';
 import { buildNetwork } from '../network/build';
-import { faultsOf } from '../network/faults';
 import { problemOf } from '../network/problem';
 import { carAsAnswered, usableAnswers } from '../usable';
 import { approached } from './branched';
@@ -123,21 +120,12 @@ describe('chances that are approached', () => {
   });
 });
 
-/** Cars with so many faults each, everything on them answered, all that can be. */
+/** Cars with so many faults each, everything on them answered. */
 function drawnCars(seed: number, counts: readonly number[]): { problem: Problem; abnormal: number }[] {
   const random = seeded(seed);
   const car = { ...SALOON, rotor: COUPE.rotor };
-  const faults = faultsOf(car);
-  const roots = faults.filter(({ above }) => above < 0);
-  const places = ['FL', 'FR', 'RL', 'RR'] as const;
-  const asked = (FINDINGS as readonly Finding[]).flatMap(({ id, place, fits }) =>
-    (place === 'corner' ? places : [undefined])
-      .filter((each) => carFits(car, fits) && (each === undefined || cornerMayFit(car, each, fits)))
-      .map((each) => ({ id: id as (typeof FINDINGS)[number]['id'], place: each })),
-  );
   return counts.map((count) => {
-    const chosen = Array.from({ length: count }, () => roots[Math.floor(random() * roots.length)]!);
-    const used = usableAnswers(drawAnswers(faults, broughtAbout(faults, chosen, random), asked, random));
+    const used = usableAnswers(drawWholeCar(car, count, random));
     const { problem } = problemOf(buildNetwork(carAsAnswered(car, used), used));
     return { problem, abnormal: problem.answers.filter(({ level }) => level > 0).length };
   });

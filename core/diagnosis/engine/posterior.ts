@@ -1,7 +1,7 @@
 import { kept } from '../kept';
 import { anyOfSets } from './anyOf';
 import { foldUpTo } from './fold';
-import { evidenceOver, sumOver } from './passes';
+import { sumOver } from './passes';
 import { type Plan, planSum } from './plan';
 import { type Answer, type Problem, standingChances } from './problem';
 
@@ -35,11 +35,6 @@ export function posteriorOf(problem: Problem, plan: Plan = planOf(problem)): Pos
     groups: Float64Array.from(problem.groups, (members, group) => anyOf(members, group)),
     unions: Float64Array.from(problem.unions ?? [], (members) => anyOf(members)),
   };
-}
-
-/** P(answers) alone. */
-export function evidenceOf(problem: Problem): number {
-  return evidenceOver(problem, planOf(problem));
 }
 
 /** P(each fault | answers) alone. */
