@@ -2,7 +2,7 @@ import type { GivenFinding } from '../readings/given';
 import { derivedAnswers } from './current';
 import type { Derived } from './derived';
 import { disturbedAt, isStale } from './disturbed';
-import type { JobSheet } from './sheet';
+import { oncePerSheet } from './oncePerSheet';
 import { standingAnswers } from './standing';
 
 /** An answer after the work as it was given, several states together, and what it is worth as a proof. */
@@ -15,11 +15,9 @@ export type AfterAnswer = GivenFinding & {
 };
 
 /** Everything said or measured after the work. What was asked stands beside what was measured; neither hides the other. */
-export function afterAnswers(sheet: JobSheet): AfterAnswer[] {
-  const known = memory.get(sheet);
-  if (known) return known;
+export const afterAnswers = oncePerSheet((sheet): readonly AfterAnswer[] => {
   const touched = disturbedAt(sheet);
-  const answers = [
+  return [
     ...standingAnswers(sheet.answers, 'after').map(
       (row): AfterAnswer => ({
         id: row.finding,
@@ -41,8 +39,4 @@ export function afterAnswers(sheet: JobSheet): AfterAnswer[] {
       }),
     ),
   ];
-  memory.set(sheet, answers);
-  return answers;
-}
-
-const memory = new WeakMap<JobSheet, AfterAnswer[]>();
+});

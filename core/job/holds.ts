@@ -7,6 +7,7 @@ import { mergeFindings, slotOf } from '../readings/merged';
 import type { Phase } from '../readings/phase';
 import { derivedAnswers, findingsOf } from './current';
 import { evidenceFor } from './evidence';
+import { oncePerSheet } from './oncePerSheet';
 import { isComplete, type JobHold } from './pieces';
 import type { JobSheet } from './sheet';
 import { lastingAnswers } from './slips';
@@ -30,7 +31,7 @@ const PHASES: readonly Phase[] = ['before', 'after'];
  * The holds on a job, open ones first. A hold ends by its evidence, given after it was put on and signed for; words only
  * add. Records older than that keep the proofs they had, by word.
  */
-export function holdsOn(sheet: JobSheet): JobHold[] {
+export const holdsOn = oncePerSheet((sheet): readonly JobHold[] => {
   const holds = [...fromAnswers(sheet), ...fromWorks(sheet)].map((hold): JobHold => {
     const proof = sheet.proofs
       .filter((each) => each.hold === hold.id && each.provedAt >= hold.since)
@@ -38,7 +39,7 @@ export function holdsOn(sheet: JobSheet): JobHold[] {
     return proof ? { ...hold, proof } : hold;
   });
   return holds.sort((left, right) => Number(left.proof !== undefined) - Number(right.proof !== undefined));
-}
+});
 
 /** Only those that still stop the car. */
 export function openHolds(sheet: JobSheet): JobHold[] {

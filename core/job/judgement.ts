@@ -27,13 +27,13 @@ import { type DidIt, whatDidIt } from './whatDidIt';
 /** Everything the tool thinks of a job as it stands. */
 export type Judgement = {
   verdict: JobVerdict;
-  holds: JobHold[];
+  holds: readonly JobHold[];
   derived: { before: Derived[]; after: Derived[] };
   /** The figures of each reading as one would say them, by its id. */
   figures: Record<ReadingRow['id'], ReadFigure[]>;
   /** What was last measured at each corner, for the plan. */
   measured: Measured;
-  proof: ProofCheck[];
+  proof: readonly ProofCheck[];
   /** Which work each thing that came right can be put down to. */
   didIt: DidIt[];
   /** Works begun before another one was over: what did it cannot be told apart. */

@@ -7,8 +7,8 @@ import { type FindingId, findingOf } from '../readings/vocabulary/findings';
 import { isAbnormal, statesIn, togetherSaid } from '../readings/vocabulary/several';
 import { type AfterAnswer, afterAnswers } from './after';
 import { findingsOf } from './current';
+import { oncePerSheet } from './oncePerSheet';
 import { complaintsSince, isComplaint } from './outProof';
-import type { JobSheet } from './sheet';
 
 /** A check to repeat after the work, with what it was before. */
 export type ProofCheck = {
@@ -31,7 +31,7 @@ export type ProofCheck = {
 const ALWAYS: readonly FindingId[] = ['pedal_now', 'pedal_hold', 'reservoir_level', 'leak'];
 
 /** What to check again: the pedal always, everything that a check found wrong, and after a drive what was complained of. */
-export function proofChecks(sheet: JobSheet): ProofCheck[] {
+export const proofChecks = oncePerSheet((sheet): readonly ProofCheck[] => {
   const before = saidTogether(findingsOf(sheet, 'before').findings);
   // What was given by hand stands last, over what was measured at the same place.
   const after = new Map(
@@ -67,7 +67,7 @@ export function proofChecks(sheet: JobSheet): ProofCheck[] {
       change: unproved ? 'not_yet' : changeOf(id, was, is?.state),
     };
   });
-}
+});
 
 /** One answer a question and place, with all that was said there. */
 function saidTogether(findings: readonly GivenFinding[]): Map<string, GivenFinding> {

@@ -6,6 +6,7 @@ import type { LapPeaks } from '../../core/readings/heat/corner';
 import { heatSession } from '../../core/readings/heat/session';
 import type { HeatSessionInput } from '../../core/readings/heat/sessionSchema';
 import { byOdex } from '../../tests/support/odex';
+import { middle } from './spread';
 
 /** Sixty laps of fifteen zones. */
 const LONG: HeatSessionInput = {
@@ -76,9 +77,8 @@ export function besideOdex(): string {
     .map((relative) => ({ relative, absolute: relative * 100 }))
     .find((each) => apart(byOdex(SHORT, each)) <= Math.max(ours, 0.05));
   if (!tolerance) return 'the general solver was not as right at any tolerance tried';
-  const median = (times: number[]) => times.sort((left, right) => left - right)[times.length >> 1]!;
   const longer =
-    median(timed(() => byOdex(SHORT, tolerance), 5)) / median(timed(() => heatSession(SHORT), 40));
+    middle(timed(() => byOdex(SHORT, tolerance), 5)) / middle(timed(() => heatSession(SHORT), 40));
   return `${longer.toFixed(0)} times longer at ${tolerance.relative}, ours ${ours.toFixed(4)} K off at most`;
 }
 

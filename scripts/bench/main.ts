@@ -17,8 +17,8 @@ import { robustFigures } from './robust';
 import { besideEachOther, screenFigures } from './screens';
 import { scriptFigures } from './scripts';
 import { fillShop, GREAT, TEN_YEARS } from './shops';
-import { besideLibrary, fullVerdictTimes, pastExact } from './speed';
-import { spread } from './spread';
+import { besideLibrary, fullVerdictTimes, judgedBesideDiagnosed, pastExact } from './speed';
+import { middle, spread } from './spread';
 
 /** Figures, printed and not asserted: what one machine does says little about another's limits. */
 async function main(): Promise<number> {
@@ -26,6 +26,10 @@ async function main(): Promise<number> {
   console.log(`this machine, just now: ${paceOfMachine()}`);
   for (const [which, times] of Object.entries(fullVerdictTimes()))
     console.log(`full verdict with next checks, 25 findings, warm, ${which}: ${spread(times)}`);
+  const { judged, diagnosed } = judgedBesideDiagnosed();
+  console.log(
+    `a job with 13 readings judged whole: ${spread(judged)}; ${(middle(judged) / middle(diagnosed)).toFixed(2)} times the diagnosis alone`,
+  );
   const past = pastExact();
   const near = past.filter(({ within }) => within <= 0.01);
   console.log(

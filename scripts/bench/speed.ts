@@ -4,11 +4,15 @@ import { posteriorOf } from '../../core/diagnosis/engine/posterior';
 import type { Problem } from '../../core/diagnosis/engine/problem';
 import { buildNetwork } from '../../core/diagnosis/network/build';
 import { faultsOf } from '../../core/diagnosis/network/faults';
+import { judge } from '../../core/job/judgement';
+import { questionOfJob } from '../../core/job/question';
 import type { GivenFinding } from '../../core/readings/given';
 import { FINDINGS, type Finding, findingOf } from '../../core/readings/vocabulary/findings';
 import { asBayesNetwork } from '../../tests/support/bayes';
 import { broughtAbout, drawAnswer, drawWholeCar, seeded } from '../../tests/support/drawn';
+import { measuredCar } from '../../tests/support/sheet';
 import { COUPE } from '../../tests/support/told';
+import { middle } from './spread';
 
 const GIVEN = 25;
 const CASES = 40;
@@ -35,8 +39,7 @@ export function fullVerdictTimes(): { all: number[]; quietest: number[] } {
       return performance.now() - started;
     }),
   );
-  const middleOf = (round: readonly number[]) => [...round].sort((one, other) => one - other)[CASES / 2]!;
-  const quietest = rounds.reduce((best, round) => (middleOf(round) < middleOf(best) ? round : best));
+  const quietest = rounds.reduce((best, round) => (middle(round) < middle(best) ? round : best));
   return { all: rounds.flat(), quietest };
 }
 
@@ -49,6 +52,29 @@ function drawnCase(random: () => number): GivenFinding[] {
   return all.map(({ id, place }) =>
     drawAnswer(faults, present, id, place === 'corner' ? (fault.corner ?? 'FL') : undefined, random),
   );
+}
+
+/** Rounds in turns, so that whatever else the machine does falls on both alike. */
+const TURNS = 900;
+
+/** A full judgement of a job with 13 readings, none of them judged before, and the diagnosis alone of the same, ms each. */
+export function judgedBesideDiagnosed(): { judged: number[]; diagnosed: number[] } {
+  const sheet = measuredCar();
+  const judged: number[] = [];
+  const diagnosed: number[] = [];
+  const timed = (times: number[], work: () => unknown) => {
+    const started = performance.now();
+    work();
+    times.push(performance.now() - started);
+  };
+  for (let turn = 0; turn < TURNS; turn++) {
+    const question = structuredClone(questionOfJob(sheet));
+    const fresh = structuredClone(sheet);
+    timed(diagnosed, () => diagnose(question));
+    timed(judged, () => judge(fresh));
+  }
+  const warm = (times: readonly number[]) => times.slice(TURNS / 3);
+  return { judged: warm(judged), diagnosed: warm(diagnosed) };
 }
 
 /** Cars with so many faults at once are looked at, and everything on them is asked. */

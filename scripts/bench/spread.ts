@@ -1,3 +1,8 @@
+/** The time in the middle of many. */
+export function middle(times: readonly number[]): number {
+  return [...times].sort((left, right) => left - right)[times.length >> 1]!;
+}
+
 /** Times as the bench prints them. */
 export function spread(times: number[]): string {
   const sorted = [...times].sort((left, right) => left - right);

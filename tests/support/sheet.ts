@@ -1,3 +1,4 @@
+import { CORNERS, type Corner } from '../../core/car/corner';
 import { startingSet } from '../../core/car/startingSets';
 import type { AnswerRow, JobSheet, ReadingRow } from '../../core/job/sheet';
 import type { Phase } from '../../core/readings/phase';
@@ -102,4 +103,33 @@ export function readingRow({ kind, corner, input, phase = 'before', minute = 1 }
 /** A fluid reading row. */
 export function fluidRow(moisturePct: number, phase: Phase = 'before', minute = 1): ReadingRow {
   return readingRow({ kind: 'fluid', corner: '', input: { class: 'DOT4', moisturePct }, phase, minute });
+}
+
+const pad = (mm: number) => ({ leading: mm, trailing: mm - 0.2 });
+const rotor = {
+  runoutMm: [0, 0.02, 0.05, 0.06, 0.05, 0.03, -0.01, -0.02],
+  thicknessMm: Array(8).fill(25),
+  minimumMm: 24,
+};
+
+/** Thirteen readings: rotors and pads of all four corners, three bearings, the fluid and the pedal. */
+export function measuredCar(): JobSheet {
+  const read = (kind: string, corner: Corner | '', input: Record<string, unknown>) =>
+    readingRow({ kind, corner, input });
+  return emptySheet({
+    readings: [
+      ...CORNERS.map((corner) => read('rotor', corner, rotor)),
+      ...CORNERS.map((corner) =>
+        read('pads', corner, {
+          caliper: {},
+          newMm: 12,
+          minimumMm: 3,
+          corners: { [corner]: { inner: pad(7), outer: pad(8) } },
+        }),
+      ),
+      ...CORNERS.slice(0, 3).map((corner) => read('bearing', corner, { playMm: 0.02 })),
+      read('fluid', '', { class: 'DOT4', moisturePct: 2.1 }),
+      read('pedal', '', { freePlayMm: 5 }),
+    ],
+  });
 }

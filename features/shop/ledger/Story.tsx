@@ -18,8 +18,8 @@ import { StoryWork } from './StoryWork';
 
 type Props = {
   sheet: JobSheet;
-  holds: JobHold[];
-  proof: ProofCheck[];
+  holds: readonly JobHold[];
+  proof: readonly ProofCheck[];
   derived: Judgement['derived'];
   figures: Judgement['figures'];
   left: JobLeft;
