@@ -5,10 +5,11 @@ export function rounded(value: number): number {
   return Number(value.toFixed(6));
 }
 
-const read = (unit: Unit) => (value: number | null) => (value === null ? null : rounded(fromSI(value, unit)));
-const written = (unit: Unit) => (value: number | null) => (value === null ? null : toSI(value, unit));
-
 /** From SI as it rests in a column, and back; null stays null. */
+export const read = (unit: Unit) => (value: number | null) =>
+  value === null ? null : rounded(fromSI(value, unit));
+export const written = (unit: Unit) => (value: number | null) => (value === null ? null : toSI(value, unit));
+
 export const millimetres = read('mm');
 export const celsius = read('°C');
 export const kilometres = read('km');

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { parseWith } from '../base/issues/zod';
 import { axleOf, CORNERS } from './corner';
-import { LIMITS } from './limits/carLimits';
+import { CAR_FIGURES } from './figures';
 import { type CarSpec, carSpecSchema } from './spec';
 import { CAR_KINDS, startingSet } from './startingSets';
 import { assistOf, brakeAt } from './traits';
@@ -24,11 +24,11 @@ describe('a car’s specification', () => {
   });
 
   it.each([
-    ['massKg', { massKg: 100 }, LIMITS.massKg],
-    ['tyreRadiusM', { tyreRadiusM: 31.6 }, LIMITS.tyreRadiusM],
-    ['masterBoreMm', { masterBoreMm: 0.022 }, LIMITS.masterBoreMm],
-    ['pedalRatio', { pedalRatio: 57 }, LIMITS.pedalRatio],
-    ['bleedCeilingKPa', { bleedCeilingKPa: 2 }, LIMITS.ceilingKPa],
+    ['massKg', { massKg: 100 }, CAR_FIGURES.massKg],
+    ['tyreRadiusM', { tyreRadiusM: 31.6 }, CAR_FIGURES.tyreRadiusM],
+    ['masterBoreMm', { masterBoreMm: 0.022 }, CAR_FIGURES.masterBoreMm],
+    ['pedalRatio', { pedalRatio: 57 }, CAR_FIGURES.pedalRatio],
+    ['bleedCeilingKPa', { bleedCeilingKPa: 2 }, CAR_FIGURES.bleedCeilingKPa],
   ] as const)('refuses %s in another unit by its size', (field, change, { low, high }) => {
     const [issue] = issuesOf(named(change));
     expect(issue).toMatchObject({ code: 'out_of_range', path: field });

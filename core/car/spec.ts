@@ -2,43 +2,29 @@ import { z } from 'zod';
 import { day } from '../base/issues/moment';
 import { within, words } from '../base/issues/range';
 import { CORNERS } from './corner';
+import { AXLE_FIGURES, CAR_FIGURES, type CarFigure, ofEach } from './figures';
 import { FLUID_CLASS_IDS } from './fluidClasses';
-import { LIMITS } from './limits/carLimits';
 import { sheetNoteSchema, torqueSchema } from './noteSchema';
 import { atPath } from './origins';
 import { SHEET_NOTE_IDS } from './ownSheet';
 import { TORQUE_IDS } from './torques';
 
-const range = (field: keyof typeof LIMITS) =>
-  within(LIMITS[field].low, LIMITS[field].high, LIMITS[field].unit).nullable();
+/** What the pistons of one caliper, or a wheel cylinder, may be, mm. */
+const PISTON = { low: 10.5, high: 99 };
+
+const figure = ({ low, high, unit }: CarFigure) => within(low, high, unit).nullable();
 
 const axleSchema = z
   .strictObject({
     brake: z.enum(['disc', 'drum']),
     caliper: z.enum(['opposed', 'sliding']).nullable(),
     /** All pistons of one caliper (or wheel cylinder), mm. */
-    pistonsMm: z.array(within(LIMITS.pistonMm.low, LIMITS.pistonMm.high, 'mm')).max(16, 'at most 16 entries'),
+    pistonsMm: z.array(within(PISTON.low, PISTON.high, 'mm')).max(16, 'at most 16 entries'),
     bleeders: z.int().min(1, '1 or 2 is accepted').max(2, '1 or 2 is accepted'),
     rotor: z.enum(['one_piece', 'two_piece']).nullable(),
-    rotorNewMm: range('rotorMm'),
-    rotorMinimumMm: range('rotorMm'),
-    padNewMm: range('padMm'),
-    padMinimumMm: range('padMinimumMm'),
-    lineLeftM: range('lineM'),
-    lineRightM: range('lineM'),
     studs: z.int().min(3, '3 to 10 is accepted').max(10, '3 to 10 is accepted').nullable(),
-    rotorRadiusMm: range('radiusMm'),
-    hubRadiusMm: range('hubRadiusMm'),
-    bearingSpanMm: range('spanMm'),
-    runoutLimitMm: range('fineLimitMm'),
-    dtvLimitMm: range('fineLimitMm'),
-    hubLimitMm: range('fineLimitMm'),
-    playLimitMm: range('fineLimitMm'),
-    padLimitC: range('padLimitC'),
     padCompound: z.enum(['street', 'fast_road', 'track']).nullable(),
-    bedLowC: range('bedC'),
-    bedHighC: range('bedC'),
-    rotorMassKg: range('rotorMassKg'),
+    ...ofEach(AXLE_FIGURES, figure),
   })
   .refine((axle) => (axle.bedLowC === null) === (axle.bedHighC === null), {
     path: ['bedHighC'],
@@ -71,10 +57,6 @@ export const carSpecSchema = z
     note: words(400),
     kind: z.enum(['light_track', 'saloon', 'hatch', 'heavy_coupe', 'other']),
     driveSide: z.enum(['left', 'right']).nullable(),
-    massKg: range('massKg'),
-    tyreRadiusM: range('tyreRadiusM'),
-    masterBoreMm: range('masterBoreMm'),
-    pedalRatio: range('pedalRatio'),
     assist: z.enum(['vacuum', 'hydraulic', 'none']).nullable(),
     abs: z.boolean().nullable(),
     stabilityControl: z.boolean().nullable(),
@@ -85,19 +67,13 @@ export const carSpecSchema = z
     brakeByWire: z.boolean().nullable().default(null),
     drive: z.enum(['combustion', 'hybrid', 'electric']).nullable().default(null),
     fluidClass: z.enum(FLUID_CLASS_IDS).nullable(),
-    fluidDryC: range('fluidC'),
-    fluidWetC: range('fluidC'),
     fluidFilledOn: day().nullable(),
-    bleedCeilingKPa: range('ceilingKPa'),
+    ...ofEach(CAR_FIGURES, figure),
     makerOrder: z
       .array(z.enum(CORNERS))
       .length(4, 'each of FL, FR, RL, RR once')
       .refine((order) => new Set(order).size === 4, 'each of FL, FR, RL, RR once')
       .nullable(),
-    /** Share of the braking the front does in a hard stop. */
-    frontShare: range('frontShare'),
-    /** What a motor takes of a hard stop: heat that no rotor sees. */
-    regenShare: range('regenShare'),
     /** The maker's torques, N·m. */
     torquesNm: z.partialRecord(z.enum(TORQUE_IDS), torqueSchema),
     /** What it has of its own at the work. */

@@ -1,10 +1,10 @@
 'use client';
 
 import { useFormContext } from 'react-hook-form';
+import { AXLE_FIGURES, figuresIn } from '@/core/car/figures';
 import { useUnits } from '../shell/useUnits';
 import type { CarDraft } from './carDraft';
 import { FormNumber, FormSelect, FormText } from './FormFields';
-import { AXLE_NUMBERS } from './numbers';
 
 /** Brakes of one axle, beyond what the first fields ask. */
 export function AxleFields({ axle }: { axle: 'front' | 'rear' }) {
@@ -35,53 +35,11 @@ export function AxleFields({ axle }: { axle: 'front' | 'rear' }) {
             options={{ one_piece: 'One piece', two_piece: 'Two piece, floating' }}
           />
         )}
-        {!drum && <FormNumber name={`${axle}.rotorNewMm`} spec={AXLE_NUMBERS.rotorNewMm!} />}
-        {!drum && (
-          <FormNumber
-            name={`${axle}.rotorMinimumMm`}
-            spec={AXLE_NUMBERS.rotorMinimumMm!}
-            hint="Marked on the rotor"
-          />
-        )}
-        <FormNumber
-          name={`${axle}.padNewMm`}
-          spec={{ ...AXLE_NUMBERS.padNewMm!, label: drum ? 'Lining new' : 'Pad new' }}
-        />
-        <FormNumber
-          name={`${axle}.padMinimumMm`}
-          spec={{ ...AXLE_NUMBERS.padMinimumMm!, label: drum ? 'Lining minimum' : 'Pad minimum' }}
-        />
-        <FormNumber
-          name={`${axle}.lineLeftM`}
-          spec={AXLE_NUMBERS.lineLeftM!}
-          hint="From the master, along the pipe"
-        />
-        <FormNumber name={`${axle}.lineRightM`} spec={AXLE_NUMBERS.lineRightM!} />
         <FormSelect
           name={`${axle}.studs`}
           label="Studs"
           options={Object.fromEntries([3, 4, 5, 6, 7, 8, 9, 10].map((count) => [count, String(count)]))}
         />
-        {!drum && (
-          <FormNumber
-            name={`${axle}.rotorRadiusMm`}
-            spec={AXLE_NUMBERS.rotorRadiusMm!}
-            hint="From the middle to the tip"
-          />
-        )}
-        <FormNumber name={`${axle}.hubRadiusMm`} spec={AXLE_NUMBERS.hubRadiusMm!} />
-        <FormNumber
-          name={`${axle}.bearingSpanMm`}
-          spec={AXLE_NUMBERS.bearingSpanMm!}
-          hint="Between the two rows"
-        />
-        {!drum && (
-          <FormNumber
-            name={`${axle}.padLimitC`}
-            spec={AXLE_NUMBERS.padLimitC!}
-            hint="The pad maker’s highest"
-          />
-        )}
         {!drum && (
           <FormSelect
             name={`${axle}.padCompound`}
@@ -89,28 +47,27 @@ export function AxleFields({ axle }: { axle: 'front' | 'rear' }) {
             options={{ street: 'Street', fast_road: 'Fast road', track: 'Track' }}
           />
         )}
-        {!drum && (
-          <FormNumber name={`${axle}.bedLowC`} spec={AXLE_NUMBERS.bedLowC!} hint="The pad maker’s window" />
-        )}
-        {!drum && <FormNumber name={`${axle}.bedHighC`} spec={AXLE_NUMBERS.bedHighC!} />}
-        {!drum && (
-          <FormNumber
-            name={`${axle}.rotorMassKg`}
-            spec={AXLE_NUMBERS.rotorMassKg!}
-            hint="Estimated from its size if empty"
-          />
-        )}
+        <FigureFields axle={axle} drum={drum} part="brake" />
       </div>
       <p className="narrow mt-4 font-semibold">
         The maker’s own limits{' '}
         <span className="font-normal text-soft">where empty, the shop’s or common practice</span>
       </p>
       <div className="grid gap-4 sm:grid-cols-2 desk:grid-cols-4">
-        {!drum && <FormNumber name={`${axle}.runoutLimitMm`} spec={AXLE_NUMBERS.runoutLimitMm!} />}
-        {!drum && <FormNumber name={`${axle}.dtvLimitMm`} spec={AXLE_NUMBERS.dtvLimitMm!} />}
-        <FormNumber name={`${axle}.hubLimitMm`} spec={AXLE_NUMBERS.hubLimitMm!} />
-        <FormNumber name={`${axle}.playLimitMm`} spec={AXLE_NUMBERS.playLimitMm!} />
+        <FigureFields axle={axle} drum={drum} part="limits" />
       </div>
     </fieldset>
   );
+}
+
+type FiguresProps = { axle: 'front' | 'rear'; drum: boolean; part: string };
+
+/** The figures of one part of an axle, as far as its brakes have them. */
+function FigureFields({ axle, drum, part }: FiguresProps) {
+  return figuresIn(AXLE_FIGURES)
+    .filter(([, each]) => each.part === part && !(drum && each.disc))
+    .map(([name, each]) => {
+      const label = drum ? (each.withDrums ?? each.label) : each.label;
+      return <FormNumber key={name} name={`${axle}.${name}`} spec={{ ...each, label }} hint={each.hint} />;
+    });
 }

@@ -1,13 +1,14 @@
 'use client';
 
 import { DRIVES } from '@/core/car/drives';
+import { CAR_FIGURES, figuresIn } from '@/core/car/figures';
 import { MOST_NOTE, SHEET_NOTE_IDS, SHEET_NOTES } from '@/core/car/ownSheet';
 import { TORQUE_IDS } from '@/core/car/torques';
 import { Part } from '@/ui/Part';
 import { AxleFields } from './AxleFields';
 import { YES_NO } from './FirstFields';
 import { FormNumber, FormSelect, FormText } from './FormFields';
-import { CAR_NUMBERS, torqueSpec } from './numbers';
+import { torqueSpec } from './numbers';
 
 /** Every figure a car can have beyond what a diagnosis needs. */
 export function RestFields() {
@@ -23,23 +24,13 @@ export function RestFields() {
           hint="Wants its service mode before work"
         />
         <FormSelect name="brakeByWire" label="Brakes by wire" options={YES_NO} />
-        <FormNumber name="massKg" spec={CAR_NUMBERS.massKg!} />
-        <FormNumber name="tyreRadiusM" spec={CAR_NUMBERS.tyreRadiusM!} />
-        <FormNumber name="frontShare" spec={CAR_NUMBERS.frontShare!} hint="0.7 unless somebody knows" />
-        <FormNumber name="regenShare" spec={CAR_NUMBERS.regenShare!} hint="0 without regeneration" />
+        <FigureFields part="car" />
       </Part>
       <Part wide title="Pedal and master">
-        <FormNumber name="masterBoreMm" spec={CAR_NUMBERS.masterBoreMm!} hint="7/8 in is taken too" />
-        <FormNumber name="pedalRatio" spec={CAR_NUMBERS.pedalRatio!} />
+        <FigureFields part="pedal" />
       </Part>
       <Part wide title="Fluid and bleeding">
-        <FormNumber name="fluidDryC" spec={CAR_NUMBERS.fluidDryC!} hint="The product’s own, if better" />
-        <FormNumber name="fluidWetC" spec={CAR_NUMBERS.fluidWetC!} />
-        <FormNumber
-          name="bleedCeilingKPa"
-          spec={CAR_NUMBERS.bleedCeilingKPa!}
-          hint="200 kPa unless the maker says"
-        />
+        <FigureFields part="fluid" />
         <FormText name="makerOrder" label="Maker’s bleed order" hint="Such as RR RL FR FL; empty: computed" />
       </Part>
       <AxleFields axle="front" />
@@ -63,4 +54,11 @@ export function RestFields() {
       </Part>
     </>
   );
+}
+
+/** The figures of one part of the form. */
+function FigureFields({ part }: { part: string }) {
+  return figuresIn(CAR_FIGURES)
+    .filter(([, each]) => each.part === part)
+    .map(([name, each]) => <FormNumber key={name} name={name} spec={each} hint={each.hint} />);
 }

@@ -1,6 +1,7 @@
 import { type DateOrder, dayWords } from '@/core/base/dates';
 import type { BaseUnit } from '@/core/base/units/display';
 import { DRIVES } from '@/core/car/drives';
+import { CAR_FIGURES, figuresIn } from '@/core/car/figures';
 import { FLUID_CLASSES } from '@/core/car/fluidClasses';
 import type { CarSpec } from '@/core/car/spec';
 import { figure } from '@/ui/format';
@@ -28,13 +29,10 @@ export function carLines(car: CarSpec, units: Units, dateOrder: DateOrder): CarL
   return [...vehicleLines(car, units), ...fluidLines(car, units, dateOrder), ...balanceLines(car)];
 }
 
-function vehicleLines(car: CarSpec, { full }: Units): CarLine[] {
+function vehicleLines(car: CarSpec, units: Units): CarLine[] {
   return [
     { label: 'Driven from the', value: word(car.driveSide) },
-    line('Mass', 'massKg', car.massKg, (kg) => full(kg, 'kg', 0)),
-    line('Tyre rolling radius', 'tyreRadiusM', car.tyreRadiusM, (m) => full(m, 'm', 3)),
-    line('Master bore', 'masterBoreMm', car.masterBoreMm, (mm) => full(mm, 'mm', 2)),
-    line('Pedal ratio', 'pedalRatio', car.pedalRatio, (ratio) => figure(ratio, 2)),
+    ...shownFigures(car, units),
     line('Assist', 'assist', car.assist, word),
     line('ABS', 'abs', car.abs, yesNo),
     line('Stability control', 'stabilityControl', car.stabilityControl, yesNo),
@@ -47,6 +45,12 @@ function vehicleLines(car: CarSpec, { full }: Units): CarLine[] {
     { label: 'Brakes by wire', value: orDash(car.brakeByWire, yesNo) },
     { label: 'Driven by', value: orDash(car.drive, (drive) => DRIVES[drive].toLowerCase()) },
   ];
+}
+
+function shownFigures(car: CarSpec, { full }: Units): CarLine[] {
+  return figuresIn(CAR_FIGURES).flatMap(([name, { label, unit, shown }]) =>
+    shown === undefined ? [] : [line(label, name, car[name], (value) => full(value, unit, shown))],
+  );
 }
 
 function fluidLines(car: CarSpec, { show, full }: Units, dateOrder: DateOrder): CarLine[] {

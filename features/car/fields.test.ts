@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { parseWith } from '@/core/base/issues/zod';
+import { AXLE_FIGURES } from '@/core/car/figures';
 import { carSpecSchema } from '@/core/car/spec';
 import { CAR_KINDS, startingSet } from '@/core/car/startingSets';
 import { INCHES, METRIC } from '../../tests/support/units';
 import { clashesOf, rebased } from '../shell/rebase';
 import { draftOf, inOtherUnits, specOf } from './fields';
 import { originsOf } from './figureSources';
-import { AXLE_NUMBERS, numberError } from './numbers';
+import { numberError } from './numbers';
 
 describe('the car form', () => {
   it.each(Object.keys(CAR_KINDS))('gives back the starting set %s unchanged', (kind) => {
@@ -27,11 +28,11 @@ describe('the car form', () => {
     );
     expect(inches.masterBoreMm).toBeCloseTo(22.225, 9);
     expect((inches.front as { rotorNewMm: number }).rotorNewMm).toBeCloseTo(25.4, 9);
-    expect(numberError('300', AXLE_NUMBERS.rotorNewMm!, METRIC)).toBe(
+    expect(numberError('300', AXLE_FIGURES.rotorNewMm, METRIC)).toBe(
       'Rotor new is 300: 4 to 60 mm is accepted',
     );
-    expect(numberError('thick', AXLE_NUMBERS.rotorNewMm!, METRIC)).toContain('thick');
-    expect(numberError('', AXLE_NUMBERS.rotorNewMm!, METRIC)).toBeUndefined();
+    expect(numberError('thick', AXLE_FIGURES.rotorNewMm, METRIC)).toContain('thick');
+    expect(numberError('', AXLE_FIGURES.rotorNewMm, METRIC)).toBeUndefined();
   });
 
   it('shows a car in the shop’s units, and gives it back to the last digit', () => {
@@ -43,7 +44,7 @@ describe('the car form', () => {
     const saloon = { ...startingSet('saloon'), name: 'A car' };
     const draft = { ...draftOf(saloon, INCHES), massKg: '2900', bleedCeilingKPa: '' };
     expect(specOf(draft, INCHES, [saloon]).massKg).toBeCloseTo(1315.42, 2);
-    expect(numberError('300', AXLE_NUMBERS.rotorNewMm!, INCHES)).toBe(
+    expect(numberError('300', AXLE_FIGURES.rotorNewMm, INCHES)).toBe(
       'Rotor new is 300: 0.157 to 2.36 in is accepted',
     );
   });

@@ -1,5 +1,6 @@
 import type { BaseUnit } from '@/core/base/units/display';
 import { type BaseOf, listed, retypeAll } from '@/core/base/units/retype';
+import { AXLE_FIGURES, CAR_FIGURES, type CarFigure, ofEach } from '@/core/car/figures';
 import { atPath } from '@/core/car/origins';
 import { SHEET_NOTE_IDS, type SheetNote } from '@/core/car/ownSheet';
 import type { CarSpec } from '@/core/car/spec';
@@ -8,14 +9,17 @@ import { rebased } from '../shell/rebase';
 import type { Units } from '../shell/units';
 import type { AxleDraft, CarDraft } from './carDraft';
 import { type FigureSources, measuredKey, originsOf } from './figureSources';
-import { AXLE_NUMBERS, type AxleNumber, CAR_NUMBERS, type CarNumber, type NumberSpec } from './numbers';
+
+/** The figures, asked for by any name. */
+const CAR_TABLE: Readonly<Record<string, CarFigure | undefined>> = CAR_FIGURES;
+const AXLE_TABLE: Readonly<Record<string, CarFigure | undefined>> = AXLE_FIGURES;
 
 /** Which unit a figure of the form stands in, by its name. */
 const carBase: BaseOf = (...path) => {
   if (path[0] === 'measured' || path[0] === 'ownSheet') return undefined;
   if (path[0] === 'torquesNm') return 'N·m';
   if (path.at(-1) === 'pistons') return ['mm'];
-  return (CAR_NUMBERS[path[0]!] ?? AXLE_NUMBERS[path.at(-1)!])?.unit;
+  return (CAR_TABLE[path[0]!] ?? AXLE_TABLE[path.at(-1)!])?.unit;
 };
 
 /** Fields that are one of a few, or a day; empty is not known. */
@@ -46,20 +50,18 @@ const FIGURES = 5;
 /** A car as the form shows it, its figures in the units shown. */
 export function draftOf(spec: CarSpec, units: Units): CarDraft {
   const text = (value: number | string | null) => (value === null ? '' : String(value));
-  const figures = <F extends string>(numbers: Record<string, NumberSpec>, from: object) =>
-    Object.fromEntries(
-      Object.entries(numbers).map(([field, { unit }]) => {
-        const value = (from as Record<string, number | null>)[field] ?? null;
-        return [field, value === null ? '' : units.about(value, unit, FIGURES)];
-      }),
-    ) as Record<F, string>;
+  const figures = <T extends Record<string, CarFigure>>(table: T, from: Record<keyof T, number | null>) =>
+    ofEach(table, ({ unit }, name) => {
+      const value = from[name];
+      return value === null ? '' : units.about(value, unit, FIGURES);
+    });
   const axle = (each: CarSpec['front']): AxleDraft => ({
     brake: each.brake,
     ...eachOf(CHOSEN_OF_AXLE, (field) => each[field] ?? ''),
     pistons: each.pistonsMm.map((piston) => units.about(piston, 'mm', FIGURES)).join(', '),
     bleeders: String(each.bleeders),
     studs: text(each.studs),
-    ...figures<AxleNumber>(AXLE_NUMBERS, each),
+    ...figures(AXLE_FIGURES, each),
   });
   return {
     name: spec.name,
@@ -67,7 +69,7 @@ export function draftOf(spec: CarSpec, units: Units): CarDraft {
     kind: spec.kind,
     ...eachOf(CHOSEN, (field) => spec[field] ?? ''),
     ...eachOf(YES_NO, (field) => yesNo(spec[field])),
-    ...figures<CarNumber>(CAR_NUMBERS, spec),
+    ...figures(CAR_FIGURES, spec),
     makerOrder: spec.makerOrder?.join(' ') ?? '',
     measured: Object.fromEntries(
       Object.entries(spec.origins).flatMap(([path, origin]) =>
@@ -108,7 +110,7 @@ export function specOf(
     ...eachOf(CHOSEN, (field) => orNull(draft[field])),
     ...eachOf(YES_NO, (field) => fromYesNo(draft[field])),
     makerOrder: draft.makerOrder.trim() === '' ? null : splitList(draft.makerOrder.toUpperCase()),
-    ...read.figures(CAR_NUMBERS, draft),
+    ...read.figures(CAR_FIGURES, draft),
     torquesNm: Object.fromEntries(
       TORQUE_IDS.filter((id) => draft.torquesNm[id].trim() !== '').map((id) => [
         id,
@@ -134,7 +136,7 @@ function axleSpecOf(axle: AxleDraft, name: 'front' | 'rear', read: SpecReader): 
     pistonsMm: read.pistons(axle.pistons, name),
     bleeders: Number(axle.bleeders),
     studs: axle.studs === '' ? null : Number(axle.studs),
-    ...read.figures(AXLE_NUMBERS, axle, name),
+    ...read.figures(AXLE_FIGURES, axle, name),
   };
 }
 
@@ -150,13 +152,11 @@ function readerOf(units: Units, sources: readonly CarSpec[]) {
   };
   return {
     figure,
-    figures: (numbers: Record<string, NumberSpec>, from: object, ...path: string[]) =>
-      Object.fromEntries(
-        Object.entries(numbers).map(([field, { unit }]) => [
-          field,
-          figure((from as Record<string, string>)[field]!, unit, ...path, field),
-        ]),
-      ),
+    figures: <T extends Record<string, CarFigure>>(
+      table: T,
+      from: Record<keyof T, string>,
+      ...path: string[]
+    ) => ofEach(table, ({ unit }, name) => figure(from[name], unit, ...path, name)),
     /** What cannot be read goes as it is: the server names it. */
     pistons: (text: string, axle: 'front' | 'rear') =>
       shown.find((source) => source.draft[axle].pistons === text)?.spec[axle].pistonsMm ??

@@ -1,7 +1,8 @@
 import { fromSI, toSI } from '../../core/base/units/convert';
+import { AXLE_FIGURES, CAR_FIGURES, type CarFigure, ofEach } from '../../core/car/figures';
 import type { AxleSpec, CarSpec } from '../../core/car/spec';
 import type { RowOf } from '../db/rows';
-import { celsius, fromCelsius, fromMillimetres, millimetres, rounded } from '../units';
+import { read, rounded, written } from '../units';
 
 export type CarRow = CarSpec & { id: string; version: number };
 
@@ -9,13 +10,9 @@ export type CarRow = CarSpec & { id: string; version: number };
 type Column = { column?: string; from: (kept: never) => unknown; to: (value: never) => unknown };
 
 const PLAIN: Column = { from: (kept) => kept, to: (value) => value };
-const mm = (column: string): Column => ({ column, from: millimetres, to: fromMillimetres });
-const degreesC = (column: string): Column => ({ column, from: celsius, to: fromCelsius });
-const kPa = (column: string): Column => ({
-  column,
-  from: (pascals: number | null) => (pascals === null ? null : rounded(fromSI(pascals, 'kPa'))),
-  to: (value: number | null) => (value === null ? null : toSI(value, 'kPa')),
-});
+/** A figure, in SI where it has a column of its own name. */
+const figureColumn = ({ column, unit }: CarFigure): Column =>
+  column && unit !== '' ? { column, from: read(unit), to: written(unit) } : PLAIN;
 const listMm = (column: string): Column => ({
   column,
   from: (kept: number[]) => kept.map((metres) => rounded(fromSI(metres, 'mm'))),
@@ -28,10 +25,6 @@ const CAR: Record<Exclude<keyof CarSpec, 'front' | 'rear'>, Column> = {
   note: PLAIN,
   kind: PLAIN,
   driveSide: PLAIN,
-  massKg: PLAIN,
-  tyreRadiusM: PLAIN,
-  masterBoreMm: mm('masterBoreM'),
-  pedalRatio: PLAIN,
   assist: PLAIN,
   abs: PLAIN,
   stabilityControl: PLAIN,
@@ -40,13 +33,9 @@ const CAR: Record<Exclude<keyof CarSpec, 'front' | 'rear'>, Column> = {
   brakeByWire: PLAIN,
   drive: PLAIN,
   fluidClass: PLAIN,
-  fluidDryC: degreesC('fluidDryK'),
-  fluidWetC: degreesC('fluidWetK'),
   fluidFilledOn: PLAIN,
-  bleedCeilingKPa: kPa('bleedCeilingPa'),
   makerOrder: PLAIN,
-  frontShare: PLAIN,
-  regenShare: PLAIN,
+  ...ofEach(CAR_FIGURES, figureColumn),
   torquesNm: PLAIN,
   ownSheet: PLAIN,
   origins: PLAIN,
@@ -59,25 +48,9 @@ const AXLE: Record<keyof AxleSpec, Column> = {
   pistonsMm: listMm('pistonsM'),
   bleeders: PLAIN,
   rotor: PLAIN,
-  rotorNewMm: mm('rotorNewM'),
-  rotorMinimumMm: mm('rotorMinimumM'),
-  padNewMm: mm('padNewM'),
-  padMinimumMm: mm('padMinimumM'),
-  lineLeftM: PLAIN,
-  lineRightM: PLAIN,
   studs: PLAIN,
-  rotorRadiusMm: mm('rotorRadiusM'),
-  hubRadiusMm: mm('hubRadiusM'),
-  bearingSpanMm: mm('bearingSpanM'),
-  runoutLimitMm: mm('runoutLimitM'),
-  dtvLimitMm: mm('dtvLimitM'),
-  hubLimitMm: mm('hubLimitM'),
-  playLimitMm: mm('playLimitM'),
-  padLimitC: degreesC('padLimitK'),
   padCompound: PLAIN,
-  bedLowC: degreesC('bedLowK'),
-  bedHighC: degreesC('bedHighK'),
-  rotorMassKg: PLAIN,
+  ...ofEach(AXLE_FIGURES, figureColumn),
 };
 
 function fromRow(columns: Record<string, Column>, row: object): Record<string, unknown> {

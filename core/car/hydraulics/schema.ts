@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { within } from '../../base/issues/range';
-import { LIMITS } from '../limits/carLimits';
+import { AXLE_FIGURES } from '../figures';
 import { HYDRAULIC_RANGES } from './ranges';
 import { outsideRotor, roomFor } from './room';
 
-const RADIUS = [LIMITS.radiusMm.low, LIMITS.radiusMm.high] as const;
+const { low, high, unit } = AXLE_FIGURES.rotorRadiusMm;
 const boreMm = within(...HYDRAULIC_RANGES.boreMm, 'mm');
 
 const disc = z
@@ -18,7 +18,7 @@ const disc = z
     mu: within(...HYDRAULIC_RANGES.mu, ''),
     effectiveRadiusM: within(...HYDRAULIC_RANGES.effectiveRadiusM, 'm'),
     /** Where the dial stands on the rotor, near its edge: no pad acts there or further out. */
-    rotorRadiusMm: within(...RADIUS, LIMITS.radiusMm.unit).optional(),
+    rotorRadiusMm: within(low, high, unit).optional(),
   })
   .refine(({ caliper, pistonsMm }) => caliper !== 'opposed' || pistonsMm.length % 2 === 0, {
     path: ['pistonsMm'],

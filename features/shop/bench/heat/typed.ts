@@ -2,7 +2,7 @@ import { definedOf } from '@/core/base/defined';
 import type { BaseUnit } from '@/core/base/units/display';
 import { CIRCUITS, type CircuitKind } from '@/core/car/circuits';
 import type { Corner } from '@/core/car/corner';
-import { LIMITS } from '@/core/car/limits/carLimits';
+import { CAR_FIGURES } from '@/core/car/figures';
 import { SESSION_RANGES } from '@/core/readings/heat/ranges';
 import type { HeatSessionInput } from '@/core/readings/heat/sessionSchema';
 import { type FigureReader, figureReader } from '../../../shell/figureReader';
@@ -110,7 +110,10 @@ export function heatStart(own: HeatStart, units: Units): HeatTyped {
   };
 }
 
-const RANGES = { ...SESSION_RANGES, regen: [LIMITS.regenShare.low, LIMITS.regenShare.high] } as const;
+const RANGES = {
+  ...SESSION_RANGES,
+  regen: [CAR_FIGURES.regenShare.low, CAR_FIGURES.regenShare.high],
+} as const;
 
 type Reader = FigureReader<typeof RANGES>;
 

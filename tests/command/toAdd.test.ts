@@ -1,0 +1,96 @@
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { METRIC } from '../support/units';
+
+/**
+ * What has to be touched to add a fact of the trade, by adding one that is made up: the files that would be edited stand in
+ * for themselves with the entry added, and everything else is loaded as it is.
+ */
+async function edited<T extends object>(file: string, change: (was: T) => Partial<T>): Promise<void> {
+  const was = await vi.importActual<T>(file);
+  vi.doMock(file, () => ({ ...was, ...change(was) }));
+}
+
+afterEach(() => {
+  vi.doUnmock('../../core/car/figures');
+  vi.doUnmock('../../core/readings/vocabulary/history');
+  vi.doUnmock('../../core/diagnosis/knowledge/corner');
+  vi.resetModules();
+});
+
+describe('to add a figure of the car', () => {
+  it('takes its entry, and a column', async () => {
+    await edited<typeof import('../../core/car/figures')>('../../core/car/figures', ({ CAR_FIGURES }) => ({
+      CAR_FIGURES: {
+        ...CAR_FIGURES,
+        madeUpMm: {
+          ...{ label: 'Made-up gap', unit: 'mm', low: 1, high: 9, column: 'madeUpM' },
+          ...{ part: 'pedal', shown: 1 },
+        },
+      } as never,
+    }));
+    const { startingSet } = await import('../../core/car/startingSets');
+    const { carSpecSchema } = await import('../../core/car/spec');
+    const { carColumns } = await import('../../server/cars/rows');
+    const { draftOf, inOtherUnits, specOf } = await import('../../features/car/fields');
+    const { carLines } = await import('../../features/car/carLines');
+    const { INCHES } = await import('../support/units');
+
+    const blank = { ...startingSet('saloon'), name: 'A car' };
+    expect(blank).toMatchObject({ madeUpMm: null });
+    const car = { ...blank, madeUpMm: 2.54 };
+    expect(carSpecSchema.safeParse(car).success).toBe(true);
+    expect(carSpecSchema.safeParse({ ...car, madeUpMm: 10 }).error!.issues[0]!.message).toBe(
+      '1 to 9 mm is accepted',
+    );
+    expect(carColumns(car)).toMatchObject({ madeUpM: 0.00254 });
+    const draft = draftOf(car, METRIC);
+    expect(draft).toMatchObject({ madeUpMm: '2.54' });
+    expect(inOtherUnits(draft, [car], METRIC, INCHES)).toMatchObject({ madeUpMm: '0.1' });
+    expect(specOf({ ...draft, madeUpMm: '0.1 in' } as never, METRIC).madeUpMm).toBeCloseTo(2.54, 9);
+    expect(carLines(car, METRIC, 'day_first')).toContainEqual({
+      ...{ label: 'Made-up gap', value: '2.5 mm', paths: ['madeUpMm'] },
+    });
+  });
+});
+
+describe('to add a finding', () => {
+  it('takes its entry in the vocabulary, and its links in the knowledge', async () => {
+    await edited<typeof import('../../core/readings/vocabulary/history')>(
+      '../../core/readings/vocabulary/history',
+      ({ HISTORY }) => ({
+        HISTORY: [
+          ...HISTORY,
+          {
+            ...{ id: 'made_up', stage: 'history', label: 'Made up', states: ['no', 'yes'] },
+            leak: { yes: 0.02 },
+          },
+        ] as never,
+      }),
+    );
+    const { link } = await import('../../core/diagnosis/knowledge/cause');
+    await edited<typeof import('../../core/diagnosis/knowledge/corner')>(
+      '../../core/diagnosis/knowledge/corner',
+      ({ CORNER }) => ({
+        CORNER: CORNER.map((cause) =>
+          cause.cause === 'wheel_bearing_play'
+            ? { ...cause, links: [...cause.links, link('made_up' as never, 'yes', 0.9, 'By trial')] }
+            : cause,
+        ),
+      }),
+    );
+    const { diagnose } = await import('../../core/diagnosis/diagnose');
+    const { openCase } = await import('../../core/exchange/casefile/open');
+    const { HISTORY_FINDINGS } = await import('../../features/job/complaint/groups');
+    const { stateWord } = await import('../../core/readings/vocabulary/words');
+
+    const long = { id: 'first_press_long', state: 'yes' } as const;
+    const bearing = (findings: Parameters<typeof diagnose>[0]['findings']) =>
+      diagnose({ findings }).causes.find(({ id }) => id === 'wheel_bearing_play')!.probability;
+    expect(bearing([long, { id: 'made_up' as never, state: 'yes' }])).toBeGreaterThan(bearing([long]));
+    expect(diagnose({ findings: [long] }).nextQuestions.map(({ id }) => id)).toContain('made_up');
+    expect(HISTORY_FINDINGS).toContain('made_up');
+    expect(stateWord('made_up' as never, 'yes')).toBe('Yes');
+    const file = { format: 'bavrin-case', version: 1, findings: [{ id: 'made_up', state: 'yes' }] };
+    expect(openCase(file)).toMatchObject({ ok: true });
+  });
+});
