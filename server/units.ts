@@ -10,9 +10,7 @@ export const read = (unit: Unit) => (value: number | null) =>
   value === null ? null : rounded(fromSI(value, unit));
 export const written = (unit: Unit) => (value: number | null) => (value === null ? null : toSI(value, unit));
 
-export const millimetres = read('mm');
 export const celsius = read('°C');
 export const kilometres = read('km');
-export const fromMillimetres = written('mm');
 export const fromCelsius = written('°C');
 export const fromKilometres = written('km');
