@@ -1,4 +1,5 @@
 import { database } from '../../server/db/sql';
+import { seeded } from '../../tests/support/drawn';
 import { signIn } from '../../tests/support/signIn';
 import { freePort } from '../system/port';
 import { endGroup, serve } from '../system/web';
@@ -33,9 +34,11 @@ export async function screenFigures(what: string, url: string): Promise<Map<stri
     ];
     const times = new Map(paths.map((path) => [path, [] as number[]]));
     const sizes = new Map<string, number>();
-    // In turn, so that none is asked of a server that is less awake than for the others.
+    const random = seeded(13);
+    // In turn, so that none is asked of a server that is less awake than for the others, and each time in another order: the
+    // server clears its memory after so much asked, which would fall to the same page round after round.
     for (let round = 0; round < ROUNDS + WARM_ROUNDS; round++) {
-      for (const path of paths) {
+      for (const path of shuffled(paths, random)) {
         const started = performance.now();
         const page = await (await fetch(server.address + path, { headers: { cookie } })).text();
         if (round >= WARM_ROUNDS) times.get(path)!.push(performance.now() - started);
@@ -53,6 +56,13 @@ export async function screenFigures(what: string, url: string): Promise<Map<stri
     endGroup(server.pid);
   }
   return late;
+}
+
+function shuffled<T>(all: readonly T[], random: () => number): T[] {
+  return all
+    .map((each) => ({ each, at: random() }))
+    .sort((left, right) => left.at - right.at)
+    .map(({ each }) => each);
 }
 
 /** What is due on each car is worked out once a day, behind the first answers: that is a figure of its own. */

@@ -7,8 +7,10 @@ import { type Bounded, boundedOf, type Ground, groundOf } from './region';
 const WITHIN = 0.01;
 /** Of that, what may come from regions too light to be summed. */
 const DROPPED = 1e-3;
-/** Regions times answers: a region takes the longer the more answers there are, and all of them half a second at most. */
-const WORK = 12_000;
+/** So many regions at most: half a second, or a whole one on a slow machine. */
+const MOST_REGIONS = 400;
+/** Regions times answers squared: past some fifty answers no number of regions that anybody waits for leaves little open. */
+const WORK = 480_000;
 
 export type Approached = {
   posterior: Posterior;
@@ -29,7 +31,10 @@ export type Approached = {
 export function approached(whole: Problem): Approached {
   const { priors } = foldNormal(whole, whole.answers);
   const problem = { ...whole, priors, answers: whole.answers.filter(({ level }) => level > 0) };
-  const regions = split(groundOf(problem), Math.ceil(WORK / Math.max(1, problem.answers.length)));
+  const regions = split(
+    groundOf(problem),
+    Math.min(MOST_REGIONS, Math.ceil(WORK / problem.answers.length ** 2)),
+  );
   const heaviest = Math.max(...regions.map(({ most }) => most));
   const weighed = regions
     .map((region) => ({ region, weight: Math.exp(region.most - heaviest) }))

@@ -184,11 +184,11 @@ type Raised = { leaks: Float64Array; chances: Float64Array; explained: Float64Ar
 function raisedFor(ground: Ground, settled: Settled, start: Float64Array): Raised {
   const least = settled.below.map((below) => 1 - below);
   const within = (leak: number, answer: number) => Math.min(1, Math.max(least[answer]!, leak));
-  let best = over(ground, settled, start.map(within));
+  let best = atLeaks(ground, settled, start.map(within));
   for (let turn = 0; turn < TURNS; turn++) {
     const { leaks, explained, log } = best;
     const next = leaks.map((leak, answer) => within(leak * explained[answer]! ** STEP, answer));
-    const trial = over(ground, settled, next);
+    const trial = atLeaks(ground, settled, next);
     if (trial.log > log) break;
     best = trial;
     if (log - trial.log < ENOUGH) break;
@@ -196,7 +196,8 @@ function raisedFor(ground: Ground, settled: Settled, start: Float64Array): Raise
   return best;
 }
 
-function over(ground: Ground, settled: Settled, leaks: Float64Array): Raised {
+/** The sum that bounds a region with its leaks raised so far. */
+function atLeaks(ground: Ground, settled: Settled, leaks: Float64Array): Raised {
   const { priors, evidence } = folded(ground, settled, (effect) => factorOf(effect, leaks));
   const chances = standingChances(priors, ground.problem.above);
   const explained = new Float64Array(leaks.length);
@@ -246,10 +247,11 @@ function splitOf(
       const share = chance * explainedBy(effect, leaks);
       overlap[fault]! += share * (explained[effect.answer]! - share);
     }
-    const over = above[fault]!;
-    if (over >= 0) overlap[over]! += overlap[fault]!;
-    if (over >= 0 && priors[over] !== 1) continue;
-    const worth = chance * Math.sqrt(overlap[fault]!) + UNSETTLED * chance * (1 - chance);
+    const parent = above[fault]!;
+    if (parent >= 0) overlap[parent]! += overlap[fault]!;
+    if (parent >= 0 && priors[parent] !== 1) continue;
+    // Of one fault alone the overlap is nothing, but for rounding.
+    const worth = chance * Math.sqrt(Math.max(0, overlap[fault]!)) + UNSETTLED * chance * (1 - chance);
     if (worth > most) {
       most = worth;
       best = fault;
