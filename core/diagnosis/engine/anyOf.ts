@@ -5,16 +5,18 @@ import { applyFault, closeBit, dot, mixInto, scaled } from './sets';
 
 /** Below this, what two faults of a set could share is beyond what a chance is told to. */
 const SHARED = 1e-9;
-/** A set less likely than this is as likely as its faults together, to the last place that anybody is told. */
+/** A set less likely than this is as likely as its faults together: it is off by half the square of it at most. */
 const UNSEEN = 1e-7;
 
 /**
  * P(any of a set of faults | answers), exact: one less the weight of the combinations without any of them.
+ * @param unseen where less likely sets may be told as the sum of their faults
  * @returns a function of the set, and of the group whose faults at the top of their chains it is, if it is one
  */
 export function anyOfSets(
   { above }: Problem,
   sum: Sum,
+  unseen = UNSEEN,
 ): (members: readonly number[], group?: number) => number {
   const { faults, none, forward } = sum;
   const { roots } = chainsOf(above);
@@ -29,7 +31,7 @@ export function anyOfSets(
       live += 1;
       if (above[fault]! >= 0) alone = false;
     }
-    if (live <= 1 || total < UNSEEN) return total;
+    if (live <= 1 || total < unseen) return total;
     const absent = alone && group !== undefined ? none.get(group) : undefined;
     if (absent !== undefined) return held(1 - absent);
     // What comes by itself and speaks about nothing abnormal is independent of everything.

@@ -1,5 +1,5 @@
 import { foldNormal } from './fold';
-import { type Posterior, posteriorOf } from './posterior';
+import { faultsOf, type Posterior, posteriorOf } from './posterior';
 import type { Problem } from './problem';
 import { type Bounded, boundedOf, type Ground, groundOf } from './region';
 
@@ -7,10 +7,16 @@ import { type Bounded, boundedOf, type Ground, groundOf } from './region';
 const WITHIN = 0.01;
 /** Of that, what may come from regions too light to be summed. */
 const DROPPED = 1e-3;
+/** Sets less likely than this in a region are told as the sum of their faults, off by so much at most. */
+const UNSEEN = 1e-3;
+const ROUGH = UNSEEN ** 2 / 2;
 /** So many regions at most: half a second, or a whole one on a slow machine. */
 const MOST_REGIONS = 400;
-/** Regions times answers squared: past some fifty answers no number of regions that anybody waits for leaves little open. */
-const WORK = 480_000;
+/** Where so many regions leave so much open, all there may be would leave most of it. */
+const LOOK = 64;
+const HOPELESS = 0.9;
+/** Regions times answers to the third: past some fifty answers no number of regions that anybody waits for leaves little open. */
+const WORK = 2e7;
 
 export type Approached = {
   posterior: Posterior;
@@ -33,7 +39,7 @@ export function approached(whole: Problem): Approached {
   const problem = { ...whole, priors, answers: whole.answers.filter(({ level }) => level > 0) };
   const regions = split(
     groundOf(problem),
-    Math.min(MOST_REGIONS, Math.ceil(WORK / problem.answers.length ** 2)),
+    Math.min(MOST_REGIONS, Math.max(1, Math.floor(WORK / problem.answers.length ** 3))),
   );
   const heaviest = Math.max(...regions.map(({ most }) => most));
   const weighed = regions
@@ -48,8 +54,8 @@ export function approached(whole: Problem): Approached {
     return true;
   });
   return {
-    posterior: mixed(parts.map(({ region, weight }) => ({ over: region.over, share: weight / kept }))),
-    within: open < all ? Math.min(1, (open + all - kept) / (all - open)) : 1,
+    posterior: mixed(parts.map(({ region, weight }) => ({ ...region, share: weight / kept }))),
+    within: open < all ? Math.min(1, (open + all - kept) / (all - open) + ROUGH) : 1,
   };
 }
 
@@ -67,22 +73,41 @@ function split(ground: Ground, count: number): Bounded[] {
     const all = regions.reduce((sum, { most }) => sum + Math.exp(most - heaviest), 0);
     const left = open.reduce((sum, log) => sum + Math.exp(log - heaviest), 0);
     if (left + DROPPED * all <= (WITHIN / (1 + WITHIN)) * all) break;
+    if (regions.length >= LOOK && left > HOPELESS * all) break;
     const widest = open.reduce((best, log, at) => (log > open[best]! ? at : best), 0);
-    const { present, absent, splitAt, raised } = regions[widest]!;
-    if (splitAt === undefined) break;
-    const parts = [
-      boundedOf(ground, { present: [...present, splitAt], absent }, raised),
-      boundedOf(ground, { present, absent: [...absent, splitAt] }, raised),
-    ];
+    const parts = splitInTwo(ground, regions[widest]!);
+    if (!parts) break;
     regions.splice(widest, 1, ...parts);
     open.splice(widest, 1, ...parts.map(openIn));
   }
   return regions;
 }
 
+/** A region in two: with the fault that it is split at, and without; nothing where it is exact. */
+function splitInTwo(ground: Ground, region: Bounded): Bounded[] | undefined {
+  const { present, absent, splitAt, raised, over, plan } = region;
+  if (splitAt === undefined) return undefined;
+  const chance = faultsOf(over, plan)[splitAt]!;
+  const part = (own: Bounded, state: 0 | 1): Bounded => {
+    // The sum that bounds the whole bounds its parts as well: one of their own may be worse, with other answers summed.
+    const most = region.most + Math.log(state === 1 ? chance : 1 - chance);
+    if (own.most <= most) return own;
+    const priors = over.priors.slice();
+    priors[splitAt] = state;
+    return { ...own, most, least: Math.min(own.least, most), over: { ...over, priors }, plan };
+  };
+  return [
+    part(boundedOf(ground, { present: [...present, splitAt], absent }, raised), 1),
+    part(boundedOf(ground, { present, absent: [...absent, splitAt] }, raised), 0),
+  ];
+}
+
 /** The chances in sums of which each has its share. */
-function mixed(parts: readonly { over: Problem; share: number }[]): Posterior {
-  const [first, ...others] = parts.map(({ over, share }) => ({ share, ...posteriorOf(over) }));
+function mixed(parts: readonly (Pick<Bounded, 'over' | 'plan'> & { share: number })[]): Posterior {
+  const [first, ...others] = parts.map(({ over, plan, share }) => ({
+    share,
+    ...posteriorOf(over, plan, UNSEEN),
+  }));
   const mix = (of: 'faults' | 'groups' | 'unions') =>
     others.reduce(
       (sum, part) => sum.map((value, at) => value + part.share * part[of][at]!),

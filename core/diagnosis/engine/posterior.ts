@@ -25,10 +25,11 @@ export type Posterior = {
  * elimination), so the cost is 2^width, not 2^answers. What a fault brings about is mixed in while that fault is: it
  * needs no room of its own.
  * Method: Heckerman's quick-score idea in its set form; noisy-OR after Pearl (1988), noisy-MAX after Díez (1993).
+ * @param unseen where sets less likely may be told as the sum of their faults: off by half its square at most
  */
-export function posteriorOf(problem: Problem, plan: Plan = planOf(problem)): Posterior {
+export function posteriorOf(problem: Problem, plan: Plan = planOf(problem), unseen?: number): Posterior {
   const sum = sumOver(problem, plan);
-  const anyOf = anyOfSets(problem, sum);
+  const anyOf = anyOfSets(problem, sum, unseen);
   return {
     evidence: sum.evidence,
     faults: sum.faults,
