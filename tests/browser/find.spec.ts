@@ -1,4 +1,4 @@
-import { expect, test } from './test';
+import { expect, handOnLine, test } from './test';
 
 test('anything is found by some of its letters, from any screen, by one key', async ({ page }) => {
   await page.goto('/shelf');
@@ -30,6 +30,7 @@ test('anything is found by some of its letters, from any screen, by one key', as
 test.describe(() => {
   test.use({ provoked: [/ERR_FAILED/] });
   test('without a network it finds what this device saw last, and a slip still finds', async ({ page }) => {
+    await handOnLine(page);
     await page.goto('/');
     await page.keyboard.press('f');
     const box = page.getByRole('dialog', { name: 'Find anything' });

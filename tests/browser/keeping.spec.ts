@@ -1,4 +1,4 @@
-import { expect, key, newJob, saved, test, withoutLine } from './test';
+import { expect, handOnLine, key, newJob, saved, test, withoutLine } from './test';
 
 test('a half-written complaint survives a reload before the job is opened', async ({ page }) => {
   await page.goto('/job/new');
@@ -152,6 +152,7 @@ test.describe('a newer version', () => {
   test('a page that is older than the server says so, and loses nothing by being loaded anew', async ({
     page,
   }) => {
+    await handOnLine(page);
     const job = await newJob(page, 'Shop hatch', 'Open while the tool was renewed');
     await page.route('**/api/jobs/*/answers', (line) => line.abort());
     await page.route('**/api/health', (line) =>
@@ -177,6 +178,7 @@ test.describe('a device that was away for long', () => {
     page,
   }) => {
     await page.clock.install();
+    await handOnLine(page);
     await page.goto('/');
     await expect(page.getByRole('heading', { name: /in the bay/ })).toBeVisible();
     await page.clock.fastForward(336 * 3_600_000 + 120_000);

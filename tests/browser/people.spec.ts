@@ -9,7 +9,7 @@ import { as, COMMAND_LINE } from '../../server/people/actor';
 import { firstCode } from '../../server/people/signIn';
 import { freshDatabase } from '../support/database';
 import { signedIn } from '../support/signIn';
-import { expect, key, newJob, saved, test } from './test';
+import { expect, handOnLine, key, newJob, saved, test } from './test';
 
 const NOBODY = { cookies: [], origins: [] };
 const PASSWORD = 'slow bleed at the far corner';
@@ -82,6 +82,7 @@ test.describe('what waits', () => {
     page,
     context,
   }) => {
+    await handOnLine(page);
     const job = await newJob(page, 'Shop hatch', 'Entered by one, left to another');
     await page.route('**/api/jobs/*/answers', (line) => line.abort());
     await key(page, 'Spongy pedal', 'Yes').click();

@@ -112,6 +112,11 @@ export async function tabTo(page: Page, target: Locator, most = 250): Promise<vo
   throw new Error('the focus never got there');
 }
 
+/** Puts a hand on the line before a page is loaded: one that is there may send past what cuts it later, on a busy machine. */
+export async function handOnLine(page: Page): Promise<void> {
+  await page.route('**/no-such-address', (line) => line.continue());
+}
+
 /** A page with no line to the server: it hears of nothing that others do until it asks, and is quiet when it has what it needs. */
 export async function withoutLine(page: Page): Promise<void> {
   await page.addInitScript(() => {
