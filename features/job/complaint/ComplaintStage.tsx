@@ -60,7 +60,11 @@ export function ComplaintStage({ heard }: { heard?: Read }) {
       </div>
       <Heard text={wordsOf({ complaint: said, whenWhere: when })} first={heard} given={given} />
       <Touched />
-      <WorthAsking asked={asked} enough={judgement.verdict.enough} isFirst={given.length === 0} />
+      <WorthAsking
+        asked={asked.slice(0, NAMED)}
+        enough={judgement.verdict.enough}
+        isFirst={given.length === 0}
+      />
       {COMPLAINT_GROUPS.map((group) => (
         <Group key={group.title} title={group.title} findings={group.findings.filter(open)} marked={asked} />
       ))}
@@ -97,12 +101,15 @@ export function ComplaintStage({ heard }: { heard?: Read }) {
   );
 }
 
+/** So many are named above the questions; all that are worth it are marked among them. */
+const NAMED = 2;
+
 type WorthAskingProps = { asked: readonly FindingId[]; enough: boolean; isFirst: boolean };
 
 /** Where to go on asking. It has its room from the start: it is known a moment after a press, and nothing moves under the next one. */
 function WorthAsking({ asked, enough, isFirst }: WorthAskingProps) {
   return (
-    <p className="mt-3 min-h-16 2xl:min-h-11">
+    <p className="mt-3 min-h-16 sm:min-h-11">
       {asked.length > 0 ? (
         <>
           <b className="font-semibold">{enough ? 'Could still be asked:' : 'Worth asking now:'}</b>{' '}
