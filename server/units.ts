@@ -6,11 +6,11 @@ export function rounded(value: number): number {
 }
 
 /** From SI as it rests in a column, and back; null stays null. */
-export const read = (unit: Unit) => (value: number | null) =>
+export const fromColumn = (unit: Unit) => (value: number | null) =>
   value === null ? null : rounded(fromSI(value, unit));
-export const written = (unit: Unit) => (value: number | null) => (value === null ? null : toSI(value, unit));
+export const toColumn = (unit: Unit) => (value: number | null) => (value === null ? null : toSI(value, unit));
 
-export const celsius = read('°C');
-export const kilometres = read('km');
-export const fromCelsius = written('°C');
-export const fromKilometres = written('km');
+export const celsius = fromColumn('°C');
+export const kilometres = fromColumn('km');
+export const fromCelsius = toColumn('°C');
+export const fromKilometres = toColumn('km');

@@ -2,6 +2,7 @@ import { readWords } from '../diagnosis/words/words';
 import { statesIn } from '../readings/vocabulary/several';
 import type { JobSheet } from './sheet';
 import { standingAnswers } from './standing';
+import { wordsOf } from './wordsOf';
 
 /** A condition of the complaint, to be driven under again. */
 export type DriveCondition =
@@ -16,7 +17,7 @@ export function driveConditions({ job, answers }: Pick<JobSheet, 'job' | 'answer
       statesIn(row.state!).map((state) => `${row.finding} ${state}`),
     ),
   );
-  const { laps, speedKmh, hot } = readWords(`${job.complaint}. ${job.whenWhere}`).conditions;
+  const { laps, speedKmh, hot } = readWords(wordsOf(job)).conditions;
   // The answer goes before the words.
   const answered = ['hot', 'cold'].find((heat) => said.has(`temperature_link only_${heat}`));
   const isHot = answered === undefined ? hot : answered === 'hot';

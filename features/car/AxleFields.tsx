@@ -1,7 +1,7 @@
 'use client';
 
 import { useFormContext } from 'react-hook-form';
-import { AXLE_FIGURES, figuresIn } from '@/core/car/figures';
+import { AXLE_FIGURES, type CarFigure, figuresIn } from '@/core/car/figures';
 import { useUnits } from '../shell/useUnits';
 import type { CarDraft } from './carDraft';
 import { FormNumber, FormSelect, FormText } from './FormFields';
@@ -60,7 +60,7 @@ export function AxleFields({ axle }: { axle: 'front' | 'rear' }) {
   );
 }
 
-type FiguresProps = { axle: 'front' | 'rear'; drum: boolean; part: string };
+type FiguresProps = { axle: 'front' | 'rear'; drum: boolean; part: CarFigure['part'] };
 
 /** The figures of one part of an axle, as far as its brakes have them. */
 function FigureFields({ axle, drum, part }: FiguresProps) {

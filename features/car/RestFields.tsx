@@ -1,7 +1,7 @@
 'use client';
 
 import { DRIVES } from '@/core/car/drives';
-import { CAR_FIGURES, figuresIn } from '@/core/car/figures';
+import { CAR_FIGURES, type CarFigure, figuresIn } from '@/core/car/figures';
 import { MOST_NOTE, SHEET_NOTE_IDS, SHEET_NOTES } from '@/core/car/ownSheet';
 import { TORQUE_IDS } from '@/core/car/torques';
 import { Part } from '@/ui/Part';
@@ -57,7 +57,7 @@ export function RestFields() {
 }
 
 /** The figures of one part of the form. */
-function FigureFields({ part }: { part: string }) {
+function FigureFields({ part }: { part: CarFigure['part'] }) {
   return figuresIn(CAR_FIGURES)
     .filter(([, each]) => each.part === part)
     .map(([name, each]) => <FormNumber key={name} name={name} spec={each} hint={each.hint} />);

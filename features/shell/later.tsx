@@ -1,5 +1,6 @@
-import { type ComponentType, lazy, type ReactNode, Suspense, useState, useSyncExternalStore } from 'react';
+import { type ComponentType, lazy, type ReactNode, Suspense, useState } from 'react';
 import { ahead } from './ahead';
+import { useInPage } from './useInPage';
 
 /** A server that did not answer is asked again after this, ms. */
 const AGAIN_MS = 2000;
@@ -30,8 +31,6 @@ function OnceThere({ loading, children }: Required<Options> & { children: ReactN
   return useIsAwake() ? <Suspense fallback={loading()}>{children}</Suspense> : loading();
 }
 
-const noChange = () => () => {};
-
 /**
  * A part that the server's page may be made with (`next/dynamic`), and that a press may call up. In the page it wakes with all around it, so that
  * no press is lost on it; called up later it waits by itself, and what is around it stays.
@@ -52,11 +51,7 @@ export function calledUp<P extends object>(Part: ComponentType<P>): ComponentTyp
 
 /** Whether the page is more than what the server made of it. */
 function useIsAwake(): boolean {
-  return useSyncExternalStore(
-    noChange,
-    () => true,
-    () => false,
-  );
+  return useInPage<boolean>(() => true, false);
 }
 
 /** Asks for a part of the build until it comes; what is broken in itself is not asked for again. */

@@ -2,7 +2,7 @@ import { fromSI, toSI } from '../../core/base/units/convert';
 import { AXLE_FIGURES, CAR_FIGURES, type CarFigure, ofEach } from '../../core/car/figures';
 import type { AxleSpec, CarSpec } from '../../core/car/spec';
 import type { RowOf } from '../db/rows';
-import { read, rounded, written } from '../units';
+import { fromColumn, rounded, toColumn } from '../units';
 
 export type CarRow = CarSpec & { id: string; version: number };
 
@@ -10,9 +10,9 @@ export type CarRow = CarSpec & { id: string; version: number };
 type Column = { column?: string; from: (kept: never) => unknown; to: (value: never) => unknown };
 
 const PLAIN: Column = { from: (kept) => kept, to: (value) => value };
-/** A figure, in SI where it has a column of its own name. */
+/** A figure, in SI where its column has a name of its own. */
 const figureColumn = ({ column, unit }: CarFigure): Column =>
-  column && unit !== '' ? { column, from: read(unit), to: written(unit) } : PLAIN;
+  column && unit ? { column, from: fromColumn(unit), to: toColumn(unit) } : { ...PLAIN, column };
 const listMm = (column: string): Column => ({
   column,
   from: (kept: number[]) => kept.map((metres) => rounded(fromSI(metres, 'mm'))),

@@ -72,13 +72,19 @@ export function jointOf(problem: Problem, present: readonly boolean[]): number {
   return joint;
 }
 
+/** Each combination of a problem's faults, as it is there or not, by fault. */
+export function combinationsOf({ priors }: Problem): boolean[][] {
+  return Array.from({ length: 1 << priors.length }, (_, mask) =>
+    Array.from(priors, (_chance, fault) => (mask & (1 << fault)) !== 0),
+  );
+}
+
 export function bruteForce(problem: Problem) {
   const count = problem.priors.length;
   const faults = new Float64Array(count);
   const groups = new Float64Array(problem.groups.length);
   let evidence = 0;
-  for (let mask = 0; mask < 1 << count; mask++) {
-    const present = Array.from({ length: count }, (_, fault) => (mask & (1 << fault)) !== 0);
+  for (const present of combinationsOf(problem)) {
     const joint = jointOf(problem, present);
     evidence += joint;
     for (let fault = 0; fault < count; fault++) if (present[fault]) faults[fault]! += joint;

@@ -1,29 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { drawWholeCar, seeded } from '../../../tests/support/drawn';
-import { bruteForce, jointOf, problems } from '../../../tests/support/networks';
+import { bruteForce, combinationsOf, jointOf, problems } from '../../../tests/support/networks';
 import { COUPE, SALOON } from '../../../tests/support/told';
 import { EXACT_COST } from '../diagnose';
 import { buildNetwork } from '../network/build';
 import { problemOf } from '../network/problem';
 import { carAsAnswered, usableAnswers } from '../usable';
 import { approached } from './branched';
-import { foldNormal } from './fold';
+import { abnormalOnly } from './fold';
 import { planOf, posteriorOf } from './posterior';
 import type { Problem } from './problem';
 import { boundedOf, groundOf, type Region } from './region';
-
-/** Unremarkable answers taken into the chances, as a region wants it. */
-function abnormalOnly(whole: Problem): Problem {
-  const { priors } = foldNormal(whole, whole.answers);
-  return { ...whole, priors, answers: whole.answers.filter(({ level }) => level > 0) };
-}
-
-/** Each combination of a problem's faults. */
-const combinationsOf = ({ priors }: Problem): boolean[][] =>
-  Array.from({ length: 1 << priors.length }, (_, mask) =>
-    Array.from(priors, (_chance, fault) => (mask & (1 << fault)) !== 0),
-  );
 
 /** A part of a problem: some faults settled, each under those that are there. */
 function regionOf({ above }: Problem, settled: readonly (boolean | null)[]): Region {

@@ -1,4 +1,4 @@
-import { foldNormal } from './fold';
+import { abnormalOnly } from './fold';
 import { faultsOf, type Posterior, posteriorOf } from './posterior';
 import type { Problem } from './problem';
 import { type Bounded, boundedOf, type Ground, groundOf } from './region';
@@ -35,8 +35,7 @@ export type Approached = {
  * all lies between U - G and U: so no chance is off by more than (G + D) / (U - G).
  */
 export function approached(whole: Problem): Approached {
-  const { priors } = foldNormal(whole, whole.answers);
-  const problem = { ...whole, priors, answers: whole.answers.filter(({ level }) => level > 0) };
+  const problem = abnormalOnly(whole);
   const regions = split(
     groundOf(problem),
     Math.min(MOST_REGIONS, Math.max(1, Math.floor(WORK / problem.answers.length ** 3))),

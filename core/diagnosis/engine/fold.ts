@@ -20,6 +20,12 @@ export function foldNormal({ priors, above }: Problem, answers: readonly Answer[
   return foldAll(priors, above, stays, evidence);
 }
 
+/** A problem with its unremarkable answers taken into the chances, and left off. */
+export function abnormalOnly(problem: Problem): Problem {
+  const { priors } = foldNormal(problem, problem.answers);
+  return { ...problem, priors, answers: problem.answers.filter(({ level }) => level > 0) };
+}
+
 /** The same for one answer of which it is known that it was at or below a level. */
 export function foldUpTo({ priors, above }: Problem, { leak, parents }: Answer, level: number): Folded {
   const stays = roomFor(priors.length).fill(1);

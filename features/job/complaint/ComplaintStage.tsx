@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { CORNERS, type Place } from '@/core/car/corner';
 import { asksNow } from '@/core/diagnosis/follows';
 import { givenIn, standingAnswers } from '@/core/job/standing';
+import { wordsOf } from '@/core/job/wordsOf';
 import { mergeFindings } from '@/core/readings/merged';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { buttonClass } from '@/ui/Button';
@@ -15,17 +16,18 @@ import { useSettledJob } from '../../record/JobProvider';
 import { SavedText } from '../../record/SavedText';
 import { COMPLAINT_GROUPS, HISTORY_FINDINGS } from './groups';
 import { Heard } from './Heard';
-import { wordsOf } from './heardWords';
 import { OdometerField } from './OdometerField';
 import { Touched } from './Touched';
 import type { Read } from './useHeard';
 import { Withdraw } from './Withdraw';
 
-/**
- * The driver's words, sorted into what separates one cause from another.
- * @param props.heard what the words suggest that stood when the page was made
- */
-export function ComplaintStage({ heard }: { heard?: Read }) {
+type Props = {
+  /** What the words suggest that stood when the page was made. */
+  heard?: Read;
+};
+
+/** The driver's words, sorted into what separates one cause from another. */
+export function ComplaintStage({ heard }: Props) {
   const { sheet, judgement, stateOf } = useSettledJob();
   const [said, setSaid] = useState(sheet.job.complaint);
   const [when, setWhen] = useState(sheet.job.whenWhere);

@@ -1,16 +1,11 @@
 import { asksNow } from '@/core/diagnosis/follows';
 import type { Conditions } from '@/core/diagnosis/words/conditions';
 import type { Suggestion } from '@/core/diagnosis/words/words';
-import type { JobFields } from '@/core/job/sheet';
 import type { GivenFinding } from '@/core/readings/given';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
 import { figure } from '@/ui/format';
 import type { Units } from '../../shell/units';
-
-/** The words of a job that are read. */
-export const wordsOf = ({ complaint, whenWhere }: Pick<JobFields, 'complaint' | 'whenWhere'>): string =>
-  `${complaint}\n${whenWhere}`;
 
 /** Of what was understood, what makes sense after what was answered, or was said beside it. */
 export function sensible(said: readonly Suggestion[], given: readonly GivenFinding[] = []): Suggestion[] {

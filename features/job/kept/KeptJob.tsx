@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import type { JobSheet } from '@/core/job/sheet';
+import { wordsOf } from '@/core/job/wordsOf';
 import type { Blank } from '@/server/jobs/blank';
 import { buttonClass } from '@/ui/Button';
 import { Link } from '@/ui/Link';
@@ -11,7 +12,6 @@ import { JobProvider } from '../../record/JobProvider';
 import type { JobState } from '../../record/jobStore';
 import { judgeAway, wordsAway } from '../../record/judge';
 import { later } from '../../shell/later';
-import { wordsOf } from '../complaint/heardWords';
 import type { Read } from '../complaint/useHeard';
 import { JobFrame } from '../JobFrame';
 import { StageFrame } from '../StageFrame';

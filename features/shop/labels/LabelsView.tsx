@@ -1,6 +1,6 @@
 'use client';
 
-import { useState, useSyncExternalStore } from 'react';
+import { useState } from 'react';
 import { LABEL_KINDS, type Label, type LabelKind } from '@/core/planning/labels/label';
 import { LABEL_STOCK, type LabelStock, labelPages, labelsAPage } from '@/core/planning/labels/sheet';
 import { Button } from '@/ui/Button';
@@ -8,6 +8,7 @@ import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/Field';
 import { Opens } from '@/ui/Opens';
 import { Tick } from '@/ui/Tick';
+import { useInPage } from '../../shell/useInPage';
 import { useKept } from '../../shell/useKept';
 import { LabelFace } from './LabelFace';
 
@@ -25,7 +26,8 @@ export function LabelsView({ labels, picked, opened }: Props) {
   const [chosen, setChosen] = useState(() => new Set(picked));
   const [stock, keepStock] = useKept<LabelStock>('label-stock', 'sheet');
   const [used, setUsed] = useState('0');
-  const origin = useOrigin(opened);
+  // Codes lead there.
+  const origin = useInPage(() => window.location.origin, opened);
   const { page, across, widthMm } = LABEL_STOCK[stock];
   const most = labelsAPage(stock);
   const usedUp = Number(used.trim() || '0');
@@ -147,17 +149,6 @@ function Picks({ kind, labels, chosen, onPut }: PicksProps) {
         </ul>
       </Opens>
     </fieldset>
-  );
-}
-
-const noChange = () => () => {};
-
-/** The address this page was opened by; codes lead there. */
-function useOrigin(opened: string): string {
-  return useSyncExternalStore(
-    noChange,
-    () => window.location.origin,
-    () => opened,
   );
 }
 

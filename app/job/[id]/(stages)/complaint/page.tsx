@@ -1,6 +1,6 @@
 import { readWords } from '@/core/diagnosis/words/words';
+import { wordsOf } from '@/core/job/wordsOf';
 import { ComplaintStage } from '@/features/job/complaint/ComplaintStage';
-import { wordsOf } from '@/features/job/complaint/heardWords';
 import { page } from '../../../../asPerson';
 import { sheetOf } from '../../../../sheetOf';
 
