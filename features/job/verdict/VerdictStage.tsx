@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import type { Behind } from '@/core/diagnosis/behind';
 import { causeLabel } from '@/core/diagnosis/labels';
+import type { Verdict } from '@/core/diagnosis/verdict';
 import type { LikeJobs } from '@/server/learn/queries';
 import { Button } from '@/ui/Button';
 import { percent } from '@/ui/format';
@@ -23,7 +24,7 @@ export function VerdictStage({ like, first }: { like: LikeJobs; first?: Behind }
   const possible = verdict.causes.filter((cause) => cause.probability > 0);
   const shown = all ? possible : possible.slice(0, SHOWN);
   const decided = sheet.verdicts.at(-1)?.decided ?? null;
-  const pairs = verdict.combinations
+  const together = verdict.combinations
     .filter((combination) => combination.faults.length > 1 && combination.probability > 0.03)
     .slice(0, 2);
   const workOn = (cause: string) => {
@@ -73,15 +74,15 @@ export function VerdictStage({ like, first }: { like: LikeJobs; first?: Behind }
           {all ? 'Only the first few' : `All ${possible.length} causes`}
         </Button>
       </div>
-      {pairs.length > 0 && (
+      {together.length > 0 && (
         <section className="mt-4">
-          <h3 className="text-xl">Two at once</h3>
-          {pairs.map((pair) => (
-            <p key={pair.faults.map((fault) => fault.id + (fault.corner ?? '')).join()}>
-              <span className="reading mr-2 font-semibold">{percent(pair.probability)}</span>
-              {pair.faults
-                .map((fault) => `${causeLabel(fault.id)}${fault.corner ? ` ${fault.corner}` : ''}`)
-                .join(' and ')}
+          <h3 className="text-xl">
+            {together.every(({ faults }) => faults.length === 2) ? 'Two at once' : 'Several at once'}
+          </h3>
+          {together.map(({ faults, probability }) => (
+            <p key={faults.map((fault) => fault.id + (fault.corner ?? '')).join()}>
+              <span className="reading mr-2 font-semibold">{percent(probability)}</span>
+              {faults.map(faultWords).join(faults.length === 2 ? ' and ' : ', ')}
             </p>
           ))}
         </section>
@@ -97,6 +98,9 @@ export function VerdictStage({ like, first }: { like: LikeJobs; first?: Behind }
     </>
   );
 }
+
+const faultWords = ({ id, corner }: Verdict['combinations'][number]['faults'][number]) =>
+  `${causeLabel(id)}${corner ? ` ${corner}` : ''}`;
 
 /** How far the chances of a sum that was only bounded may be off. */
 function howNear(within: number): string {
