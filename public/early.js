@@ -132,5 +132,7 @@
     later(target, (now) => now.dispatchEvent(new Event('change', { bubbles: true })));
   };
   const listening = { click: onClick, submit: onSubmit, keydown: onKey, input: onInput, change: onChange };
-  for (const [name, listener] of Object.entries(listening)) document.addEventListener(name, listener, true);
+  // On the window, and first: the page listens for its shortcuts there, and would hear a key that is kept, and again when
+  // it is given.
+  for (const [name, listener] of Object.entries(listening)) window.addEventListener(name, listener, true);
 })();

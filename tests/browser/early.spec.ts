@@ -54,6 +54,35 @@ test('a key pressed before the page is awake goes where it leads', async ({ page
   await expect(page).toHaveURL(/\/verdict$/);
 });
 
+test('a key pressed while only a part of the page is awake is heard once', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'New complaint' }).first().waitFor();
+  // One button that React does not know yet; the shortcuts listen by then.
+  await page.reload({ waitUntil: 'commit' });
+  await page.evaluate(() => {
+    const add = () => {
+      const button = document.createElement('button');
+      button.id = 'not-awake';
+      document.body.append(button);
+    };
+    if (document.body) add();
+    else document.addEventListener('DOMContentLoaded', add);
+  });
+  await page.getByRole('button', { name: 'Shortcuts and help' }).click();
+  await page.getByRole('dialog').waitFor();
+  // Escape would be kept too.
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.keyboard.press('g');
+  await page.keyboard.press('n');
+  await page.evaluate(() => document.querySelector('#not-awake')!.remove());
+  await page.waitForURL('**/job/new');
+  // A letter that were heard again would make this one a way to the shelf.
+  await page.keyboard.press('h');
+  await page.waitForTimeout(500);
+  expect(new URL(page.url()).pathname).toBe('/job/new');
+});
+
 test('what is typed into a form on file before the page is awake stays', async ({ page }) => {
   const wake = await asleep(page);
   await page.goto('/car/00000000-0000-4000-8000-000000000001/edit', { waitUntil: 'commit' });
