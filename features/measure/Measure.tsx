@@ -29,15 +29,8 @@ const FiguresForm = later(() => import('./figures/FiguresForm').then((module) =>
 type Props = { measure: MeasureId; corner?: Corner; onDone?: OnDone };
 type Form = (props: { corner: Corner; onDone?: OnDone }) => ReactNode;
 
-/** A list of plain figures is all that most readings need. */
-const figures =
-  (form: FigureFormId): Form =>
-  ({ corner, onDone }) => (
-    <FiguresForm form={form} corner={MEASURES[form].at === 'corner' ? corner : undefined} onDone={onDone} />
-  );
-
-/** The form of each measure. */
-const FORMS: Record<MeasureId, Form> = {
+/** The measures with a form of their own; a list of plain figures is all that the others need. */
+const FORMS: Record<Exclude<MeasureId, FigureFormId>, Form> = {
   fluid: ({ onDone }) => <FluidForm onDone={onDone} />,
   firmness: ({ onDone }) => <FirmnessForm onDone={onDone} />,
   ratio: ({ onDone }) => <PedalRatioForm onDone={onDone} />,
@@ -46,15 +39,15 @@ const FORMS: Record<MeasureId, Form> = {
   rotor: (props) => <RotorForm {...props} />,
   hub: (props) => <HubForm {...props} />,
   lookIn: (props) => <LookInForm {...props} />,
-  pedal: figures('pedal'),
-  heat: figures('heat'),
-  bearing: figures('bearing'),
-  flex: figures('flex'),
-  drum: figures('drum'),
 };
+
+const hasOwnForm = (measure: MeasureId): measure is keyof typeof FORMS => measure in FORMS;
 
 /** The form of a measure, at a corner or of the whole car; a corner has to be chosen for one that is taken there. */
 export function Measure({ measure, corner, onDone }: Props) {
-  if (MEASURES[measure].at === 'corner' && !corner) return null;
-  return <Fragment key={corner}>{FORMS[measure]({ corner: corner!, onDone })}</Fragment>;
+  const atCorner = MEASURES[measure].at === 'corner';
+  if (atCorner && !corner) return null;
+  if (hasOwnForm(measure))
+    return <Fragment key={corner}>{FORMS[measure]({ corner: corner!, onDone })}</Fragment>;
+  return <FiguresForm key={corner} form={measure} corner={atCorner ? corner : undefined} onDone={onDone} />;
 }

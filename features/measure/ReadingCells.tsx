@@ -13,8 +13,6 @@ type Props<Id extends string> = {
   of?: string;
   /** How wide each is. */
   width: string;
-  /** What stands in an empty one; what is on file unless said. */
-  placeholderOf?: (field: ReadingField<Id>) => string | undefined;
   /** Where what is wrong with a field is said. */
   saidAt?: string;
   /** Whether Enter there ends the set, where it is not the last. */
@@ -28,14 +26,13 @@ export function ReadingCells<Id extends string>({
   fields = form.fields,
   of = '',
   width,
-  placeholderOf,
   saidAt,
   endsAt = () => false,
   onEnd,
 }: Props<Id>) {
   const units = useUnits();
   const standing = (field: ReadingField<Id>) => {
-    const value = form.onFile[field.id];
+    const value = form.onFile[field.id] ?? field.usual;
     if (value === undefined) return undefined;
     return field.base === 's' ? String(value) : units.show(value, field.base, field.decimals);
   };
@@ -53,7 +50,7 @@ export function ReadingCells<Id extends string>({
           quantity={quantity}
           pose={pose}
           value={form.textOf(id)}
-          placeholder={(placeholderOf ?? standing)(field)}
+          placeholder={standing(field)}
           invalid={isBad}
           describedBy={isBad ? saidAt : undefined}
           disabled={form.closed}

@@ -14,6 +14,8 @@ export type ReadingField<Id extends string = string> = {
   high: number;
   /** Without it there is no reading. */
   needed?: boolean;
+  /** What it is taken as where nothing is typed. */
+  usual?: number;
   quantity?: Quantity;
   pose?: Pose;
 };

@@ -210,6 +210,10 @@ export type ShopLimits = Partial<Record<LimitName, number>>;
 
 export type ResolvedLimit = { value: number; from: LimitSource };
 
+/** What is usual, of those named. */
+export const usualLimits = <Name extends LimitName>(...names: readonly Name[]): Record<Name, number> =>
+  Object.fromEntries(names.map((name) => [name, LIMIT_SPECS[name].usual])) as Record<Name, number>;
+
 /** The limit that holds: the car's, else the shop's, else what is usual. */
 export function limitFor(name: LimitName, shop: ShopLimits, car?: number | null): ResolvedLimit {
   const { usual, from } = LIMIT_SPECS[name];

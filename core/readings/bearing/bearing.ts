@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { within } from '../../base/issues/range';
+import { usualLimits } from '../../car/limits/catalogue';
 import type { Limit } from '../../car/limits/limit';
 import { exceeds } from '../../car/limits/limit';
 
@@ -13,12 +14,11 @@ export const bearingSchema = z.strictObject({
 
 export type BearingInput = z.infer<typeof bearingSchema>;
 
-/** Common practice, no source, mm. */
-const USUAL_LIMIT_MM = 0.05;
+const USUAL = usualLimits('playLimitMm');
 
 /** Bearing play against its limit, and the gap it opens at the pads: play × rotor radius / bearing span. */
 export function bearing(input: BearingInput) {
-  const limitMm = input.limitMm ?? USUAL_LIMIT_MM;
+  const limitMm = input.limitMm ?? USUAL.playLimitMm;
   const { spanMm, rotorRadiusMm } = input;
   const limits: Limit[] = [
     {

@@ -1,12 +1,17 @@
 import type { Issue, Outcome } from '../../base/issues/issue';
 import { showValue } from '../../base/issues/issue';
 import { type BoilingPair, FLUID_CLASSES, type FluidClass } from '../../car/fluidClasses';
+import { usualLimits } from '../../car/limits/catalogue';
 import type { Gap, Limit } from '../../car/limits/limit';
 import { exceeds, fallsShort } from '../../car/limits/limit';
 import { altitudeShift, seaLevelBoiling } from './altitude';
 import { boilingAtMoisture, FLOOR_C, moistureAtBoiling } from './boiling';
-import { DEFAULT_FLUID_LIMITS, type FluidLimits } from './limits';
+import { FLUID_LIMITS, type FluidLimits } from './limits';
 import { FLUID_RANGES } from './ranges';
+import { boilingState, moistureState } from './states';
+
+/** On the road the margin may be used up (common practice, no source); no shop sets that. */
+const USUAL: FluidLimits = { ...usualLimits(...FLUID_LIMITS), roadMarginK: 0 };
 
 export type FluidInput = {
   class: FluidClass;
@@ -58,7 +63,7 @@ export type FluidResult = {
  * the margin and the disagreement is shown. Formulas: `boiling.ts`, `altitude.ts`.
  */
 export function readFluid(input: FluidInput): Outcome<FluidResult> {
-  const limits: FluidLimits = { ...DEFAULT_FLUID_LIMITS, ...input.limits };
+  const limits: FluidLimits = { ...USUAL, ...input.limits };
   const issues = refuse(input);
   if (issues.length > 0) return { ok: false, issues };
 
@@ -147,18 +152,6 @@ function otherPair({ dryC }: FluidInput, pairC: number): Gap {
         ? `it boils above ${pairC} °C, the least its class asks for: for its water give the product’s own dry and wet points`
         : `it boils above ${pairC} °C, the dry point given: is that pair this fluid’s?`,
   };
-}
-
-/** dry below the first bound, wet from the second on (docs/sources.md). */
-function moistureState(pct: number, limits: FluidLimits): 'dry' | 'borderline' | 'wet' {
-  if (pct < limits.dryBelowPct) return 'dry';
-  return pct < limits.wetFromPct ? 'borderline' : 'wet';
-}
-
-/** ok from the first bound up, low below the second (docs/sources.md). */
-function boilingState(boilingC: number, limits: FluidLimits): 'ok' | 'borderline' | 'low' {
-  if (!fallsShort(boilingC, limits.boilingOkFromC)) return 'ok';
-  return boilingC >= limits.boilingLowBelowC ? 'borderline' : 'low';
 }
 
 function peakState(marginK: number, leastMarginK: number): 'within' | 'over_fluid_limit' {

@@ -1,3 +1,4 @@
+import { usualLimits } from '../../car/limits/catalogue';
 import type { Gap, Limit } from '../../car/limits/limit';
 import { exceeds } from '../../car/limits/limit';
 import { ordersOf } from '../rotor/orders';
@@ -23,8 +24,7 @@ export type ReindexResult = {
 
 type Vector = { peakToPeakMm: number; highAngleDeg: number; radiusMm: number };
 
-/** Common practice, no source: runout on the car, and of the hub face at its own radius, mm. */
-const USUAL = { limitMm: 0.05, hubLimitMm: 0.03 } as const;
+const USUAL = usualLimits('runoutMm', 'hubLimitMm');
 
 /**
  * Which stud position makes rotor and hub cancel best. Runout is a vector; the hub's grows with radius, the rotor's own is
@@ -33,7 +33,7 @@ const USUAL = { limitMm: 0.05, hubLimitMm: 0.03 } as const;
  */
 export function reindex(input: ReindexInput): ReindexResult {
   const hub = vectorOf(input.hub);
-  const limitMm = input.limitMm ?? USUAL.limitMm;
+  const limitMm = input.limitMm ?? USUAL.runoutMm;
   const hubLimitMm = input.hubLimitMm ?? USUAL.hubLimitMm;
   const limits: Limit[] = [
     { name: 'limitMm', value: limitMm, from: fromOf(input, 'limitMm') },

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { within } from '../../base/issues/range';
+import { LIMIT_SPECS } from '../../car/limits/catalogue';
 import type { Limit } from '../../car/limits/limit';
-import { padStanding, USUAL_PAD_LIMITS } from '../pads/standing';
+import { padStanding } from '../pads/standing';
 import { rotorStanding } from '../rotor/standing';
 import { isToGoAfter, LOOK_IDS, LOOKS } from './looks';
 
@@ -52,7 +53,7 @@ export function lookIn(input: LookInInput) {
   const lowestMm = seen.length === 0 ? undefined : Math.min(...seen);
   const { newMm, minimumMm, rotorMm, rotorNewMm, rotorMinimumMm, limits } = input;
   const held = newMm === undefined || minimumMm === undefined ? undefined : { newMm, minimumMm };
-  const trackPadMm = limits?.trackPadMm ?? USUAL_PAD_LIMITS.trackPadMm;
+  const trackPadMm = limits?.trackPadMm ?? LIMIT_SPECS.trackPadMm.usual;
   const pad =
     lowestMm === undefined || !held
       ? undefined

@@ -1,11 +1,15 @@
 import { definedOf } from '../../base/defined';
 import { type Axle, axleOf, CORNERS, type Corner } from '../../car/corner';
+import { usualLimits } from '../../car/limits/catalogue';
 import type { Limit } from '../../car/limits/limit';
 import { exceeds } from '../../car/limits/limit';
 import type { Pad, PadsInput } from './schema';
-import { type PadHeld, padStanding, replacePadMm, USUAL_PAD_LIMITS } from './standing';
+import { type PadHeld, padStanding, replacePadMm } from './standing';
 
-type PadLimits = Record<keyof typeof USUAL_PAD_LIMITS, number>;
+/** From what difference wear is called uneven, and the least pad for the track. */
+const USUAL = usualLimits('trackPadMm', 'innerOuterMm', 'taperAlongMm', 'taperRadialMm', 'sidesMm');
+
+type PadLimits = typeof USUAL;
 
 export type PadShape = 'even' | 'inner_thin' | 'outer_thin' | 'taper_along' | 'taper_radial';
 
@@ -28,7 +32,7 @@ export type CornerPads = {
 export function readPads(input: PadsInput) {
   const use = input.use ?? 'track';
   const own = input.limits ?? {};
-  const uneven: PadLimits = { ...USUAL_PAD_LIMITS, ...definedOf(own) };
+  const uneven: PadLimits = { ...USUAL, ...definedOf(own) };
   const held: PadHeld = {
     newMm: input.newMm,
     minimumMm: input.minimumMm,

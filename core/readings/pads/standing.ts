@@ -1,17 +1,5 @@
 import type { TraceRule } from '../definition';
 
-/**
- * From what difference wear is called uneven (modelling choices), and the least pad for the track, or half of new,
- * whichever is more (practice); mm. A shop may set its own.
- */
-export const USUAL_PAD_LIMITS = {
-  trackPadMm: 5,
-  innerOuterMm: 1.5,
-  taperAlongMm: 1.5,
-  taperRadialMm: 1,
-  sidesMm: 2,
-} as const;
-
 /** For the road a pad is replaced at its minimum and this much, mm (practice). */
 const ROAD_OVER_MINIMUM_MM = 1;
 

@@ -1,3 +1,4 @@
+import { usualLimits } from '../../car/limits/catalogue';
 import type { Gap, Limit } from '../../car/limits/limit';
 import { exceeds } from '../../car/limits/limit';
 import { studWords } from '../hub/studs';
@@ -7,8 +8,7 @@ import type { RotorInput } from './schema';
 import { type Drift, meanOfSets, type Repeat, withoutDrift } from './sets';
 import { rotorStanding } from './standing';
 
-/** Common practice, no source: 0.05 mm (0.002 in) of runout on the car, 0.02 mm of thickness variation is felt. */
-const USUAL = { runoutMm: 0.05, dtvMm: 0.02 } as const;
+const USUAL = usualLimits('runoutMm', 'dtvMm');
 
 /** A workshop dial reads to this, mm. */
 const USUAL_RESOLUTION_MM = 0.01;

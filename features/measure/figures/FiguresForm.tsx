@@ -50,15 +50,11 @@ export function FiguresForm({ form: id, corner, onDone }: Props) {
   return (
     <section aria-label={`${title}${at}`} className="mt-2 grid gap-2">
       <p className="text-small text-soft">{figures.about}</p>
-      {id === 'pedal' && <Timer seconds={30} label="Time 30 s" />}
-      <div className={id === 'heat' ? 'grid grid-cols-3 gap-x-3 gap-y-1' : 'flex flex-wrap gap-x-3 gap-y-1'}>
-        <ReadingCells
-          form={form}
-          of={corner}
-          width={id === 'heat' ? '' : 'w-40'}
-          placeholderOf={(field) => (field.id === 'seconds' ? '30' : undefined)}
-          onEnd={save}
-        />
+      {figures.timerS && <Timer seconds={figures.timerS} label={`Time ${figures.timerS} s`} />}
+      <div
+        className={figures.isTable ? 'grid grid-cols-3 gap-x-3 gap-y-1' : 'flex flex-wrap gap-x-3 gap-y-1'}
+      >
+        <ReadingCells form={form} of={corner} width={figures.isTable ? '' : 'w-40'} onEnd={save} />
       </div>
       {said && (
         <p role="alert" className="font-semibold text-stop">

@@ -28,6 +28,10 @@ export type FigureForm = {
   /** Values back out of an input, to be corrected. */
   values: (input: Record<string, unknown>) => Record<string, number>;
   about: string;
+  /** A clock beside it that runs so long, s. */
+  timerS?: number;
+  /** Its fields stand in rows of three. */
+  isTable?: true;
 };
 
 const definedOnly = (values: Record<string, number | undefined>) =>
@@ -116,8 +120,12 @@ const drum: FigureForm = {
   },
 };
 
+/** How long a pedal is held, where nobody says, s. */
+const HELD_S = 30;
+
 const pedal: FigureForm = {
   take: 'the pedal',
+  timerS: HELD_S,
   about: 'Whatever was measured; the rest stays empty. A rule beside the pedal, a gauge under the foot.',
   fields: ({ car }) => [
     { id: 'freePlay', label: 'Free play, at the pad', base: 'mm', decimals: 1, low: 0, high: 100 },
@@ -129,6 +137,7 @@ const pedal: FigureForm = {
       decimals: 0,
       low: 1,
       high: 600,
+      usual: HELD_S,
     },
     {
       id: 'force',
@@ -160,7 +169,7 @@ const pedal: FigureForm = {
       ...definedOnly({ freePlayMm: freePlay, masterMovementMm: master, vacuumKPa: vacuum }),
       ...(sank === undefined
         ? {}
-        : { held: { sankMm: sank, seconds: seconds ?? 30, ...definedOnly({ forceN: force }) } }),
+        : { held: { sankMm: sank, seconds: seconds ?? HELD_S, ...definedOnly({ forceN: force }) } }),
       ...(car.pedalRatio === null ? {} : { pedalRatio: car.pedalRatio }),
       ...MEASURES.pedal.held!.own({ shop }),
     };
@@ -187,6 +196,7 @@ const pedal: FigureForm = {
 
 const heat: FigureForm = {
   take: 'the temperatures',
+  isTable: true,
   about: 'Straight in from the lap, faces by infrared in the same order each time; peaks by paint and strip.',
   fields: () =>
     CORNERS.flatMap((corner) => [
