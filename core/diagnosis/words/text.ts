@@ -12,7 +12,7 @@ const WORD = new RegExp(
   `${Object.keys(SLIPS)
     .filter((slip) => slip.includes('/'))
     .map((slip) => `\\b${slip}\\b`)
-    .join('|')}|[\\p{L}\\p{N}]+(?:['’][\\p{L}]+)?(?:\\.\\d+)?`,
+    .join('|')}|[\\p{L}\\p{N}]+(?:['’][\\p{L}]+)?(?:[.,]\\d+)?%?|%`,
   'giu',
 );
 /** A point, a but, a comma that what goes before it can do without, or "its long" said on. What comes back when it is cold is told by itself. */
@@ -28,8 +28,12 @@ export function clausesOf(text: string): Clause[] {
     if (clause.words.length > 0) clauses.push(clause);
   };
   for (const match of text.matchAll(BREAK)) {
-    // A point inside a number ends nothing.
-    if (match[0] === '.' && /\d/.test(text[match.index - 1] ?? '') && /\d/.test(text[match.index + 1] ?? ''))
+    // A point inside a number ends nothing, nor a comma where it is written so.
+    if (
+      /^[.,]$/.test(match[0]) &&
+      /\d/.test(text[match.index - 1] ?? '') &&
+      /\d/.test(text[match.index + 1] ?? '')
+    )
       continue;
     add(match.index);
     from = match.index + match[0].length;
@@ -42,7 +46,14 @@ function clauseOf(text: string, from: number, to: number): Clause {
   const words = [...text.slice(from, to).matchAll(WORD)].map((match): Word => {
     const start = from + match.index;
     return {
-      text: mended(match[0].toLowerCase().replace('’', "'")),
+      text: mended(
+        match[0]
+          .toLowerCase()
+          .replace('’', "'")
+          .replace(',', '.')
+          .replace(/^%$/, 'percent')
+          .replace('%', ' percent'),
+      ),
       from: start,
       to: start + match[0].length,
     };

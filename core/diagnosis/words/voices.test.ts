@@ -6,6 +6,7 @@ import { AT_THE_DESK } from '../../../tests/support/voices/atTheDesk';
 import { BY_TELEPHONE } from '../../../tests/support/voices/byTelephone';
 import { COUNTER } from '../../../tests/support/voices/counter';
 import { DRIVERS } from '../../../tests/support/voices/drivers';
+import { FIRST_MINUTE } from '../../../tests/support/voices/firstMinute';
 import { IN_OTHER_WORDS } from '../../../tests/support/voices/inOtherWords';
 import { OVER_THE_RADIO } from '../../../tests/support/voices/overTheRadio';
 import { PLAIN } from '../../../tests/support/voices/plain';
@@ -26,6 +27,7 @@ const VOICES = {
   ...AT_THE_DESK,
   ...OVER_THE_RADIO,
   ...IN_OTHER_WORDS,
+  ...FIRST_MINUTE,
 };
 
 describe.each(Object.entries(VOICES))('%s', (_, lines) => {

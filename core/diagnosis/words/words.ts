@@ -3,6 +3,7 @@ import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import { type Conditions, conditionsIn, cornerIn, isPlaceAlone } from './conditions';
 import { isDenied, isOver, isWhyDone, type Match } from './denied';
 import { RULES } from './lexicon/all';
+import { inBase } from './lexicon/measured';
 import type { Rule } from './lexicon/rule';
 import { isOfNothing, isUnsaid } from './lexicon/unsaid';
 import { type Clause, clausesOf, covered } from './text';
@@ -21,7 +22,7 @@ export function readWords(text: string): WordsRead {
   const found = clauses.flatMap((clause, index) => {
     if (isOfNothing(clause.text)) return [];
     const corner = cornerIn(clause) ?? placeBeside(clauses, index);
-    const matches = RULES.flatMap((rule) => matchesOf(rule, clause));
+    const matches = figuresFirst(RULES.flatMap((rule) => matchesOf(rule, clause)));
     return matches.flatMap((match) => suggested(match, matches, clause, corner));
   });
   return { suggestions: settled(found), conditions: conditionsIn(text, clauses) };
@@ -41,11 +42,19 @@ function onlyCorner(clauses: readonly Clause[]): Corner | undefined {
   return named.size === 1 ? [...named][0] : undefined;
 }
 
+/** What was measured is told by its figure: "bearing play 0.02" is no complaint. */
+function figuresFirst(matches: readonly Match[]): Match[] {
+  const told = new Set(matches.filter(({ rule }) => rule.judged).map(({ rule }) => rule.finding));
+  return matches.filter(({ rule }) => rule.judged || !told.has(rule.finding));
+}
+
 function matchesOf(rule: Rule, clause: Clause): Match[] {
   const match = rule.words.exec(clause.text);
   if (!match || rule.unless?.test(clause.text) || isUnsaid(rule, clause.text)) return [];
   const [first, last] = covered(clause, match.index, match[0].length);
-  return [{ rule, first, last }];
+  const { figure, unit } = match.groups ?? {};
+  const state = rule.judged && figure ? rule.judged(inBase(figure, unit)) : rule.state;
+  return [{ rule: { ...rule, state }, first, last }];
 }
 
 function suggested(

@@ -56,9 +56,9 @@ export const AT_THE_CAR: Voices = {
     ['caliper piston will not push back, FR', 'piston_return stiff FR'],
     ['wet round the bleed nipple', 'bleeder_screw weeps'],
     ['hose balloons when you press', 'hose_swell yes'],
-    ['0.15 mm runout on the left front', ''],
+    ['0.15 mm runout on the left front', 'rotor_runout high FL'],
     ['wheel rocks at 12 and 6', 'bearing_play excess'],
-    ['moisture meter shows 4 percent', ''],
+    ['moisture meter shows 4 percent', 'fluid_moisture wet'],
     ['bubbles still coming out after a litre', 'bubbles few'],
     ['still soft after we bled all four', 'pedal_spongy yes; after_full_bleed still_soft; system_opened yes'],
     ['brake booster hose split, no vacuum', 'assist_vacuum low'],
@@ -152,10 +152,7 @@ export const AT_THE_CAR: Voices = {
       'went soft after the long downhill, fine next morning',
       'pedal_spongy yes; temperature_link only_hot; recovery after_cooling',
     ],
-    [
-      'left it with the handbrake on after a hot session',
-      'held_hot yes; temperature_link only_hot; usage track',
-    ],
+    ['left it with the handbrake on after a hot session', 'held_hot yes; usage track'],
     ['there is a judder at 140 when braking, at 80 it is gone', 'vibration_braking yes'],
     [
       'replaced all four hoses with steel braided, bled three times, still a soft pedal',

@@ -206,7 +206,7 @@ export const COUNTER: Voices = {
     ['pads glazed and the discs have blue spots', 'pad_surface glazed; rotor_colour blued'],
     ['hose bulges when you press', 'hose_swell yes'],
     ['fluid came out brown', 'fluid_look dark'],
-    ['both rears dragging after the handbrake was used', 'wheel_drags one'],
+    ['both rears dragging after the handbrake was used', 'wheel_drags one; parking_brake drags'],
     ['pedal box fitted over the winter with smaller masters', 'brake_conversion yes'],
     ['stops fine but pedal goes nearly to the floor', 'pedal_long yes'],
     [

@@ -196,7 +196,7 @@ export const PLAIN: Voices = {
     ['judder 2nd order', 'vibration_braking yes; judder_order second_or_more'],
     ['brake fade after 3 hot laps', 'poor_stopping yes; temperature_link only_hot; usage track'],
     ['pedal drops 20 mm under 300 N', 'pedal_long yes'],
-    ['runout 0,12 front left', ''],
+    ['runout 0,12 front left', 'rotor_runout high FL'],
     ['pedal pumps up and stays up', 'pedal_pump rises'],
     ['pedal rises when pumped then sinks', 'pedal_pump rises; pedal_sinks yes'],
     ['brakes locked on after stop, free after cooling', 'wheel_drags all; recovery after_cooling'],

@@ -27,7 +27,7 @@ export const SHOP: Voices = {
     ['flexi hose bulges under pressure', 'hose_swell yes'],
     ['air came out when bleeding the rear left', 'bubbles few RL; system_opened yes'],
     ['fluid boiled on test at 150', ''],
-    ['moisture 4 percent', ''],
+    ['moisture 4 percent', 'fluid_moisture wet'],
     ['pedal pumps up', 'pedal_pump rises'],
     ['code for a wheel speed sensor', 'fault_codes wheel_sensor'],
     ['vacuum pump dead', 'assist_vacuum low'],

@@ -1,4 +1,5 @@
 import { HISTORY_WORDS } from './history';
+import { MEASURED } from './measured';
 import { PEDAL_WORDS } from './pedal';
 import type { Rule } from './rule';
 import { SEEN_AT_WHEEL } from './seenAtWheel';
@@ -8,7 +9,7 @@ import { STOPPING_WORDS } from './stopping';
 import { WHEN_WORDS } from './when';
 
 /** What was found on a car: in doubt it was not. */
-export const IS_SEEN: ReadonlySet<Rule> = new Set([...SEEN_PEDAL_TO_BLEEDER, ...SEEN_AT_WHEEL]);
+export const IS_SEEN: ReadonlySet<Rule> = new Set([...SEEN_PEDAL_TO_BLEEDER, ...SEEN_AT_WHEEL, ...MEASURED]);
 
 /** All that is understood. */
 export const RULES: readonly Rule[] = [

@@ -35,12 +35,14 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:${DONE}|put) ${upTo(6)}(?:master|servo|booster)(?: cylinder)?`,
       '(?:master|servo|booster)(?: cylinder)?(?: and (?:the )?(?:master|servo|booster)(?: cylinder)?)? (?:was |were |has been |have been |just |got )?(?:changed|replaced|fitted|swapped|new|rebuilt|overhauled|renewed|done)',
     ),
+    // What stayed as it was.
+    rx('(?:standard|stock|original|old|same|existing) (?:master|servo|booster)'),
   ),
   says(
     'fluid_age',
     'fresh',
     rx(
-      '(?:fresh|new|changed the) (?:brake )?fluid',
+      '(?:fresh|new|changed the) (?:brake )?fluid|dot ?[\\d.]+ (?:is |was )?fresh|fresh dot ?[\\d.]+',
       'fluid (?:is |was )?(?:fresh|new|just changed|changed (?:last|this) (?:week|month))',
       'flushed (?:last|this|before)|(?:dot ?[\\d.]+|fluid) (?:went|was put) in (?:last|this|yesterday|on|just)|put (?:in |some |new )*dot ?[\\d.]+',
     ),
@@ -50,8 +52,8 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'old',
     rx(
       `fluid ${upTo(4)}(?:\\d+|two|three|four|five|few|several|many) years ago`,
-      'old (?:brake )?fluid',
-      `fluid (?:is |was )?${upTo(2)}(?:old|years old|ancient|never changed|not been changed|original)`,
+      '(?<!like )old (?:brake )?fluid',
+      `fluid (?!like )(?:is |was )?${upTo(2)}(?:old|years old|ancient|(?:never|not) (?:been )?changed|original)`,
       `fluid ${upTo(2)}(?:hasn't|has not|not) (?:been )?changed ${upTo(2)}(?:\\d+|two|three|four|five|six|ten|several|many|for) years`,
       'years? old fluid|never (?:had )?(?:its |the )?fluid changed',
       `(?:${FORGOTTEN}) when (?:the )?fluid was last|(?:${FORGOTTEN}) when (?:it|they|the brakes) (?:was|were) last (?:bled|flushed)`,
@@ -73,6 +75,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:${DONE}|fresh|put in|put on|different) ${upTo(3)}(?:pads?|discs?|rotors?|shoes|linings?)`,
       '(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?(?:were |was |have been |are |is |just |got )?(?:all |both )?(?:changed|replaced|renewed|fitted|new|swapped)',
       '(?:with|than) (?:the |my )?old (?:pads|discs)',
+      'brakes (?:were|was|have been|got|just) (?:all )?(?:replaced|changed|renewed|redone)',
       `put ${upTo(3)}(?:pads|discs|rotors|shoes) (?:in|on)`,
       `(?:went|gone|moved|switched|upgraded|changed over) (?:back )?to ${upTo(3)}(?:pads|discs|rotors)`,
       '(?:pads?|discs?|rotors?) (?:change|swap|job)|had (?:the |new |my |its )?(?:front |rear )?(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?done',
@@ -119,7 +122,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     ),
     rx(
       '^(?:and )?went off(?: again)?$|off the road|cut ?off|took off|goes off|run off|brakes? (?:went|came|been) off',
-      `(?:linings?|pads?|nuts?|wheels?) ${upTo(2)}(?:went|came) off|came off (?:a|the|our|my) ${upTo(4)}(?:track ?days?|sessions?|weekend|event|stint|race)`,
+      `(?:linings?|pads?|nuts?|wheels?) ${upTo(2)}(?:went|came) off|(?:duct|hose|pipe|weight|clip|cap|boot|shield|wheel)s? ${upTo(2)}(?:came|went|ran) off|came off (?:a|the|our|my) ${upTo(4)}(?:track ?days?|sessions?|weekend|event|stint|race)`,
     ),
   ),
   says(
@@ -146,6 +149,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|disappears?|vanish(?:es)?|(?:went|gone|been going) down|(?:has |had )?(?:dropped|fallen|fell) (?:an? |\\d+ ?)?(?:cm|mm|centimet(?:er|re)s?|inch|bit))`,
       `(?:losing|loses|using|uses|drinks) ${upTo(2)}(?:brake )?fluid`,
       `(?:fluid|level) ${upTo(3)}(?:every|each) (?:week|month|time) (?:less|lower)|(?:fluid|level) ${upTo(3)}(?:less|lower) (?:every|each) (?:week|month|time)`,
+      `(?:refill|fill up)(?:ing|ed)? ${upTo(3)}(?:reservoir|fluid) ${upTo(1)}(?:every|each|again|twice)`,
       'keep(?:s)? (?:having to )?top(?:ping)? (?:it |the fluid )?up',
       '(?:having to )?(?:needs? )?top(?:ping|ped)? (?:it |the fluid |the reservoir )?up',
       `(?:add(?:ed|ing)?|put) ${upTo(1)}fluid ${upTo(2)}(?:twice|again|every|each|(?:two|three|four|several|\\d+) times|this month|this week)`,
@@ -164,7 +168,9 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:swapped|replaced|changed|ditched|exchanged) ${upTo(2)}(?:booster|servo) (?:for|with|by) ${upTo(4)}(?:pedal box|twin|dual|manual)`,
     ),
     // Gone since something was done, it was lost, not left out.
-    rx('assist(?:ance)?|no (?:booster|servo) (?:since|after|any ?more|now)'),
+    rx(
+      'assist(?:ance)?|no (?:booster|servo) (?:since|after|any ?more|now)|(?:like|as if|as though) .*(?:booster|servo)',
+    ),
   ),
   says(
     'brake_conversion',

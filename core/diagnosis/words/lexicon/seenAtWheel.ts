@@ -38,9 +38,14 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     'parking_brake',
     'drags',
     rx(
-      `${HANDBRAKE} ${upTo(4)}(?:drags?|dragging|bind(?:s|ing)|stuck on|(?:stays|hangs) on|sticks|sticking|seized|(?:isn't|is not|doesn't|does not|won't|not) (?:fully |properly |quite )?(?:returning|return|coming back|releas(?:e|ing)|let go|free))`,
+      `${HANDBRAKE} ${upTo(4)}(?:drags?|dragging|bind(?:s|ing)|frozen|stuck on|(?:stays|hangs) on|sticks|sticking|seized|(?:isn't|is not|doesn't|does not|won't|not) (?:fully |properly |quite )?(?:returning|return|coming back|releas(?:e|ing)|let go|free))`,
     ),
     rx('lamps?|lights?|warning'),
+  ),
+  says(
+    'parking_brake',
+    'drags',
+    rx(`(?:drag(?:s|ging)?|bind(?:s|ing)|stuck|sticks) ${upTo(1)}after ${upTo(2)}${HANDBRAKE}`),
   ),
   found(
     'slide_pins',
@@ -61,7 +66,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     near(
       'pistons?',
       `${STUCK}|(?:won't|will not|wouldn't|would not|can't|cannot|couldn't|could not|don't|do not|doesn't|does not) (?:be )?(?:push(?:ed)?|go|move|return|retract|wind|press)|not (?:pushing|going|moving|retracting)`,
-      3,
+      4,
     ),
     'free',
   ),
@@ -75,6 +80,14 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
       `${PADS} (?:are |is |were )?(?:completely |totally )?worn out`,
     ),
     rx('metal (?:on|to) metal'),
+  ),
+  says(
+    'pad_thickness',
+    'ok',
+    rx(
+      `${PADS} (?:are |is |were |look |have )?(?:still )?(?:(?:nearly|almost|as good as|like) new|thick|(?:plenty|lots) of (?:meat|life))`,
+      '(?:plenty|lots) of (?:meat|pad|lining|life)(?: left)?',
+    ),
   ),
   found(
     'pad_thickness',
@@ -98,6 +111,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     'pad_wear_shape',
     'inner_thin',
     rx(
+      '(?:mm|millimet(?:er|re)s?) left on the (?:inner|inside)',
       '^(?:the )?(?:inner|inside) (?:one|pad)s?$|(?:eat|chew|burn|wear)s? (?:through )?(?:the |its )?inner pads?',
       `${PADS} (?:are |is )?(?:thinner|thin|worn) (?:more )?on the inside`,
     ),
@@ -133,6 +147,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     near(PADS, "stuck|stick(?:s|ing)? in|tight|seized|jammed|won't (?:slide|move)|not sliding", 2),
     'free',
   ),
+  says('pad_fit', 'stiff', rx(`(?:hammer|knock|drive|prise|lever|beat)(?:ed|ing)? ${upTo(2)}pads? out`)),
   found('pad_surface', 'glazed', near(PADS, 'glazed|shiny|polished|glassy', 2), 'normal'),
   found(
     'pad_surface',
@@ -175,7 +190,10 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
   says(
     'rotor_surface',
     'grooves',
-    rx('^(?:with )?(?:deep|big|heavy) (?:grooves|scores|ridges)'),
+    rx(
+      '^(?:with )?(?:deep|big|heavy) (?:grooves|scores|ridges)',
+      `grooves? ${upTo(4)}(?:catch|feel|hook)\\w* ${upTo(3)}(?:finger ?)?nail`,
+    ),
     rx('tyres?|drums?|pads?'),
   ),
   found(
@@ -269,6 +287,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     'play',
     near(JOINT, 'play|worn|loose|slack|split|knackered|shot|gone', 3),
     'tight',
+    rx('pedal'),
   ),
   found(
     'wheel_nuts',
@@ -286,7 +305,11 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
   found(
     'drum_surface',
     'contaminated',
-    near('shoes?|drums?', 'soaked|oily|contaminated|greasy', 3),
+    near(
+      'shoes?|drums?(?: brakes)?',
+      'soaked|oily|(?:full of|covered in) (?:oil|grease|fluid)|contaminated|greasy',
+      3,
+    ),
     'normal',
   ),
   says(
@@ -311,9 +334,9 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     'touches',
     near(SHIELD, 'touch(?:es|ing)?|rub(?:s|bing)|bent|scrap(?:es|ing)|catch(?:es|ing)', 3),
     'clear',
-    rx('heat shield|exhaust'),
+    rx('heat shield|exhaust|pads?'),
   ),
-  says('shield_look', 'stone', near(SHIELD, 'stone|pebble|gravel', 4)),
+  says('shield_look', 'stone', near(SHIELD, 'stone|pebble|gravel', 6)),
   says('shield_look', 'stone', rx('^(?:it )?(?:was|is) (?:just |only )?a (?:stone|pebble)$')),
   says('rotor_surface', 'streaks', near(ROTOR, 'streak(?:s|ed|y)?', 4)),
   says(

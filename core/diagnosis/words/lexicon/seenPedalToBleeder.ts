@@ -51,8 +51,8 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'leak',
     'line_or_hose',
     rx(
-      `(?:line|hose|union|pipe) ${upTo(6)}(?:${WET}|burst|rusted through|rotted|rotten|corroded|chafed through|split)`,
-      `(?:${WET}|burst) ${upTo(2)}(?:line|hose|union|pipe)`,
+      `(?:line|hose|union|pipe|banjo) ${upTo(6)}(?:${WET}|burst|rusted through|rotted|rotten|corroded|chafed through|split)`,
+      `(?:${WET}|burst) ${upTo(2)}(?:line|hose|union|pipe|banjo)`,
     ),
     rx('booster|servo|vacuum|coolant|heater|fuel'),
   ),
@@ -60,7 +60,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'leak',
     'master_to_booster',
     rx(
-      `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:booster|servo|rear seal|(?:at|from|round) (?:the |its )?(?:back|rear))`,
+      `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:booster|servo|push ?rod|rear seal|(?:at|from|round) (?:the |its )?(?:back|rear))`,
       `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:cabin|interior|inside|footwell)|carpet ${upTo(1)}(?:wet|soaked)`,
       `(?:fluid|wet|oil) ${upTo(2)}(?:behind the master|(?:in|into|inside) the (?:booster|servo))`,
       `(?:wet|damp|fluid|drip\\w*) ${upTo(7)}(?:shoes?|pedal area|push ?rod|carpet|footwell|under the (?:dash|pedals?)|pedal box)`,
@@ -79,7 +79,9 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
   says(
     'bubbles',
     'few',
-    rx(`(?:some |a bit of |a few )?(?:air|bubbles) ${upTo(2)}(?:came|come|coming) (?:out|from|through|up)`),
+    rx(
+      `still (?:some |a few )?(?:air )?bubbles|(?:spat|spits?|spitting|blew) (?:out )?(?:air|bubbles)|(?:some |a bit of |a few )?(?:air|bubbles) ${upTo(2)}(?:came|come|coming) (?:out|from|through|up)`,
+    ),
     rx('keeps?|kept'),
   ),
   says('bubbles', 'few', near('(?:air )?bubbles', BLEEDER, 4), rx(MANY_BUBBLES)),
@@ -102,9 +104,10 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'pedal_pump',
     'rises',
     rx(
-      '(?:firm|better|higher|good|ok|okay) (?:when|if|once|after) (?:i |you |it is )?pump(?:ed|ing)?|pumps up|pumping (?:brings|builds|raises) (?:it|them|the pedal) (?:back )?up|(?:comes? up|rises|climbs|builds(?: up)?) (?:when|if|as) (?:i |you |it is )?pump(?:ed|ing)?',
+      '(?:firm|better|higher|good|ok|okay) (?:when|if|once|after) (?:i |you |it is )?pump(?:ed|ing)?|pumps up|unless (?:i |you )?(?:keep )?pump(?:ing)?(?: it)?|pumping (?:brings|builds|raises) (?:it|them|the pedal) (?:back )?up|(?:comes? up|rises|climbs|builds(?: up)?) (?:when|if|as) (?:i |you |it is )?pump(?:ed|ing)?',
     ),
     'same',
+    rx('creeps?|sinks?|sank|sinking|drops slowly'),
   ),
   says(
     'assist_vacuum',
@@ -133,7 +136,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'pedal_free_play',
     'excess',
     rx(
-      `push ?rod ${upTo(3)}(?:too short|too much (?:free )?play)|(?:too much|excessive) free play|(?:slack|free play|lost motion|play) ${upTo(2)}(?:at|in) the top`,
+      `push ?rod ${upTo(3)}(?:too short|too much (?:free )?play)|(?:too much|excessive) free play|(?:too much|excessive) play at the (?:brake )?pedal|(?:slack|free play|lost motion|play) ${upTo(2)}(?:at|in) the top`,
     ),
   ),
   found(
@@ -178,7 +181,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'over',
     near(
       'reservoir|fluid|level',
-      'over ?full|over ?filled|(?:over|above) (?:the )?max(?:imum)?|brimmed|to the brim',
+      'over ?full|over ?filled|brim ?full|(?:over|above) (?:the )?max(?:imum)?|brimmed|to the brim',
       3,
     ),
   ),
@@ -189,6 +192,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'wrong',
     rx(
       near(WRONG_FLUID, 'reservoir|system|brakes?|topp(?:ed|ing)|poured|filled', 6).source,
+      `(?:put|poured|added|used|filled with) (?:in )?${WRONG_FLUID}`,
       'topp(?:ed|ing) (?:it |the (?:fluid|reservoir) )?up with (?:water|oil)',
       '(?:put|poured|filled|topped) (?:\\w+ )?dot ?5(?![.\\d])',
       `wrong (?:brake )?fluid|mixed ${upTo(3)}silicone`,
@@ -203,7 +207,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'after_full_bleed',
     'still_soft',
     near(
-      `(?:bled|bleed|bleeding) (?:it )?(?:twice|three times|again and again|${upTo(3)}(?:all (?:four|round|corners)|four corners?|fully|every (?:corner|wheel)))`,
+      `(?:bled|bleed|bleeding) (?:it )?(?:twice|(?:three|four|five|six|several|many|\\d+) times|again and again|${upTo(3)}(?:all (?:four|round|corners)|four corners?|fully|every (?:corner|wheel)))`,
       'soft|spongy|mushy|no better|the same',
       6,
     ),
@@ -215,6 +219,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       `(?:open(?:s|ing|ed)?|crack(?:s|ing|ed)?) ${upTo(3)}(?:${BLEEDER}) ${upTo(6)}(?:frees|freed|free|lets? go|releases?|released|turns|spins)`,
       `(?:until|till|unless) ${upTo(2)}(?:open|crack) ${upTo(3)}(?:${BLEEDER})`,
+      `(?:frees?|lets? go|releases?) ${upTo(4)}(?:open|crack)(?:s|ing|ed)? ${upTo(3)}(?:${BLEEDER})`,
     ),
   ),
   says(
