@@ -6,6 +6,7 @@ import type { JobCause } from '@/core/job/jobVerdict';
 import type { LikeJobs } from '@/server/learn/queries';
 import { percent } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
+import { broughtAbout } from './broughtAbout';
 import { CauseDetail } from './CauseDetail';
 
 type Props = {
@@ -21,6 +22,7 @@ type Props = {
 
 /** One cause: how likely; opened, what speaks for and against it and what would be done. */
 export function CauseRow({ cause, first, decided, like, cameWith, onWork }: Props) {
+  const by = broughtAbout(cause);
   return (
     <li className="border-b border-rule">
       <Opens
@@ -34,12 +36,7 @@ export function CauseRow({ cause, first, decided, like, cameWith, onWork }: Prop
               <b className="text-lg font-semibold">
                 {causeLabel(cause.id)} {cause.corner}
               </b>
-              {cause.broughtBy && (
-                <span className="ml-2 text-small text-soft">
-                  brought about by{' '}
-                  {cause.broughtBy.map(({ id }) => causeLabel(id).toLowerCase()).join(' or ')}
-                </span>
-              )}
+              {by && <span className="ml-2 text-small text-soft">{by}</span>}
               {decided && <span className="ml-2 border border-ink px-1.5 text-small">worked on</span>}
             </span>
           </span>
