@@ -3,7 +3,13 @@ export function asSentence(words: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
-/** Words as they stand within a sentence: but for the first letter as they are, so that corners keep theirs. */
+/** Words as they stand within a sentence: but for the first letter as they are, so that corners keep theirs, and ABS its own. */
 export function inSentence(words: string): string {
-  return words.charAt(0).toLowerCase() + words.slice(1);
+  return /^[A-Z]{2}/.test(words) ? words : words.charAt(0).toLowerCase() + words.slice(1);
+}
+
+/** Several as one would say them: "FL, FR and RL". */
+export function listed(words: readonly (string | number)[], last: 'and' | 'or' = 'and'): string {
+  const [end, ...before] = [...words].reverse();
+  return before.length === 0 ? String(end ?? '') : `${before.reverse().join(', ')} ${last} ${end}`;
 }

@@ -1,3 +1,4 @@
+import { inSentence } from '../base/sentence';
 import { cornersOf } from '../car/corner';
 import { carFits, cornerMayFit } from '../car/fits';
 import type { CarTraits } from '../car/traits';
@@ -49,7 +50,7 @@ function withoutParent(findings: readonly GivenFinding[]): Contradiction[] {
       after.any.every(([finding]) => asked.has(finding as GivenFinding['id'])) &&
       parents.every(({ id, state }) => state === findingOf(id).states[0]);
     if (!denied) return [];
-    const say = `${label}: ${stateWord(child.id, child.state).toLowerCase()}, yet nothing of the kind was felt. Ask for the complaint again.`;
+    const say = `${label}: ${inSentence(stateWord(child.id, child.state))}, yet nothing of the kind was felt. Ask for the complaint again.`;
     return [{ findings: [child, ...parents], say }];
   });
 }

@@ -1,3 +1,4 @@
+import { inSentence, listed } from '../base/sentence';
 import type { GivenFinding } from '../readings/given';
 import { findingOf } from '../readings/vocabulary/findings';
 import { stateWord } from '../readings/vocabulary/words';
@@ -102,11 +103,11 @@ function told(given: GivenFinding, cause: CauseId, network: Network): Contradict
   const again = how ? `Look again: ${how}` : 'Ask again.';
   return {
     findings: [given, ...speaking],
-    say: `${said(given)}, yet ${speaking.map(said).join(' and ') || 'the rest'} ${speaking.length === 1 ? 'speaks' : 'speak'} for “${causeLabel(cause).toLowerCase()}”. ${again}`,
+    say: `${said(given)}, yet ${listed(speaking.map(said)) || 'the rest'} ${speaking.length === 1 ? 'speaks' : 'speak'} for “${inSentence(causeLabel(cause))}”. ${again}`,
   };
 }
 
 function said({ id, state, place }: GivenFinding): string {
-  const word = stateWord(id, state).toLowerCase();
+  const word = inSentence(stateWord(id, state));
   return `${findingOf(id).label} ${place ?? ''}`.trim() + (word === 'yes' ? '' : `: ${word}`);
 }

@@ -1,4 +1,5 @@
 import type { Issue } from '../base/issues/issue';
+import { inSentence } from '../base/sentence';
 import { visitOf } from '../planning/run/mates';
 import type { WorkRow } from '../planning/run/rows';
 import { planOf, runOf, wantsBedIn } from '../planning/run/run';
@@ -81,7 +82,7 @@ function notWhole(sheet: JobSheet): Issue[] {
       (hold): Issue => ({
         code: 'refused',
         path: `holds.${hold.id}`,
-        value: `open (${hold.label.toLowerCase()})`,
+        value: `open (${inSentence(hold.label)})`,
         accepted: `proved and signed: ${hold.until}`,
       }),
     ),
@@ -104,7 +105,7 @@ function withdrawingIssues(sheet: JobSheet, summary: string): Issue[] {
       ({ id, label }): Issue => ({
         code: 'refused',
         path: `holds.${id}`,
-        value: `open (${label.toLowerCase()})`,
+        value: `open (${inSentence(label)})`,
         accepted: 'a job that holds no car: take the answer back if it was a mistake too',
       }),
     ),

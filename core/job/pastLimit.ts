@@ -1,3 +1,4 @@
+import { inSentence } from '../base/sentence';
 import type { Step } from '../planning/run/step';
 import { MEASURES } from '../readings/measures';
 import type { Phase } from '../readings/phase';
@@ -29,6 +30,6 @@ export function pastLimitAmong(
 /** The same in words: "rotor wobbles: over". */
 export function pastLimitWords(past: readonly Pick<Derived, 'id' | 'state'>[]): string[] {
   return past.map(
-    ({ id, state }) => `${findingOf(id).label.toLowerCase()}: ${stateWord(id, state).toLowerCase()}`,
+    ({ id, state }) => `${inSentence(findingOf(id).label)}: ${inSentence(stateWord(id, state))}`,
   );
 }

@@ -1,3 +1,4 @@
+import { inSentence } from '../base/sentence';
 import { isOver, runOf } from '../planning/run/run';
 import { findingOf } from '../readings/vocabulary/findings';
 import { outcomeLabel } from './outcomes';
@@ -38,7 +39,7 @@ export function stageToOpen(sheet: JobSheet): Stage {
 }
 
 function proofNote(sheet: JobSheet, after: number): string {
-  if (sheet.job.outcome) return outcomeLabel(sheet.job.outcome).toLowerCase();
+  if (sheet.job.outcome) return inSentence(outcomeLabel(sheet.job.outcome));
   if (outProof(sheet).state === 'out') return 'out on proof';
   return after === 0 ? 'not yet' : count(after, 'check');
 }

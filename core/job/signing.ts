@@ -1,4 +1,5 @@
 import type { Issue } from '../base/issues/issue';
+import { inSentence } from '../base/sentence';
 import { findingOf } from '../readings/vocabulary/findings';
 import { stateWord } from '../readings/vocabulary/words';
 import type { Evidence, JobHold } from './pieces';
@@ -14,13 +15,13 @@ export function signingIssues({ evidence }: Pick<JobHold, 'evidence'>): Issue[] 
   return evidence
     .filter(({ status }) => status !== 'good')
     .map(({ finding, place, wants, measured, state, status }): Issue => {
-      const wanted = wants.map((each) => stateWord(finding, each).toLowerCase()).join(' or ');
+      const wanted = wants.map((each) => inSentence(stateWord(finding, each))).join(' or ');
       return {
         code: status === 'missing' ? 'missing' : 'refused',
         path: `evidence.${finding}${place ? `.${place}` : ''}`,
         value:
           status === 'wrong'
-            ? stateWord(finding, state!).toLowerCase()
+            ? inSentence(stateWord(finding, state!))
             : NOT_YET[status as keyof typeof NOT_YET],
         accepted: `${findingOf(finding).label}${place ? ` ${place}` : ''}: ${wanted}${measured ? ', measured' : ''}`,
       };

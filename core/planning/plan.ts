@@ -1,3 +1,4 @@
+import { listed } from '../base/sentence';
 import { AXLES, type Axle, axleOf, CORNERS, type Corner, cornersOf } from '../car/corner';
 import { regenerates } from '../car/drives';
 import { FLUID_CLASSES } from '../car/fluidClasses';
@@ -168,7 +169,7 @@ function stuckWarning({ stuckBleeders = [] }: Known, { plan }: NonNullable<WorkP
   const stuck = stuckBleeders.filter((corner) => plan.order.some((row) => row.corner === corner));
   if (stuck.length === 0) return [];
   return [
-    `${stuck.join(' and ')}: the bleeder will not turn. Soak it the evening before; a new screw or a caliper at hand before anything is opened.`,
+    `${listed(stuck)}: the bleeder will not turn. Soak it the evening before; a new screw or a caliper at hand before anything is opened.`,
   ];
 }
 

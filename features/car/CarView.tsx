@@ -1,3 +1,4 @@
+import { inSentence } from '@/core/base/sentence';
 import { FLUID_CLASSES } from '@/core/car/fluidClasses';
 import type { PhotoRow } from '@/core/car/photos';
 import { causeLabel } from '@/core/diagnosis/labels';
@@ -181,7 +182,7 @@ function JobLine({ job, holds, shop }: { job: CarJob; holds: InBay['holds']; sho
         </span>
         <span className="text-small text-soft">
           {job.outcome
-            ? `${outcomeLabel(job.outcome as never)}: ${job.confirmed.map(causeLabel).join(', ').toLowerCase() || 'no cause confirmed'}`
+            ? `${outcomeLabel(job.outcome as never)}: ${job.confirmed.map((cause) => inSentence(causeLabel(cause))).join(', ') || 'no cause confirmed'}`
             : 'In the bay'}
         </span>
         {holds.map((hold) => (

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { inSentence } from '@/core/base/sentence';
 import { CIRCUIT_KINDS } from '@/core/planning/knockback/setups';
 import type { CarSetup } from '@/server/setups/queries';
 import { Button } from '@/ui/Button';
@@ -54,7 +55,7 @@ export function SetupsPanel({ carId, setups }: { carId: string; setups: CarSetup
           <li key={setup.id} className="flex items-start justify-between gap-3 border-b border-rule py-2">
             <span>
               <b className="font-semibold">{setup.track}</b>{' '}
-              <span className="text-soft">{CIRCUIT_KINDS[setup.kind].label.toLowerCase()}</span>
+              <span className="text-soft">{inSentence(CIRCUIT_KINDS[setup.kind].label)}</span>
               <span className="block text-small">
                 Springs front <b className="reading font-semibold">{springs(setup.frontN)}</b>, rear{' '}
                 <b className="reading font-semibold">{springs(setup.rearN)}</b>

@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence } from '@/core/base/sentence';
 import type { BaseUnit } from '@/core/base/units/display';
 import type { Place } from '@/core/car/corner';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
@@ -32,7 +33,7 @@ function DerivedNote({ derived }: { derived: Derived }) {
       head={
         <span>
           {readingLabel(derived.from)} reading{place ? ` ${place}` : ''}:{' '}
-          <b>{stateWord(finding, derived.state).toLowerCase()}</b>.
+          <b>{inSentence(stateWord(finding, derived.state))}</b>.
           {overruled && ' The answer given by hand stands instead.'}{' '}
           <span className="text-soft underline underline-offset-4">How</span>
         </span>

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { inSentence } from '@/core/base/sentence';
 import { type Corner, cornersOf, type Place } from '@/core/car/corner';
 import { type Evidence, pieceSlot } from '@/core/job/pieces';
 import { measureOf } from '@/core/readings/measures';
@@ -34,7 +35,7 @@ export function EvidenceRows({ evidence }: { evidence: readonly Evidence[] }) {
         {shown.map((piece) => {
           const { finding, place, wants, measured, status } = piece;
           const { word, tone } = STANDING[status];
-          const wanted = wants.map((state) => stateWord(finding, state).toLowerCase()).join(' or ');
+          const wanted = wants.map((state) => inSentence(stateWord(finding, state))).join(' or ');
           return (
             <FindingRow
               key={pieceSlot(piece)}
@@ -49,7 +50,7 @@ export function EvidenceRows({ evidence }: { evidence: readonly Evidence[] }) {
                   <b className={`font-semibold ${tone}`}>
                     {word}
                     {measured && status === 'wrong' && piece.state
-                      ? ` (${stateWord(finding, piece.state).toLowerCase()})`
+                      ? ` (${inSentence(stateWord(finding, piece.state))})`
                       : ''}
                   </b>
                 </>

@@ -1,6 +1,7 @@
 'use client';
 
 import { useRef, useState } from 'react';
+import { inSentence } from '@/core/base/sentence';
 import { evidenceTogether, isComplete, type JobHold } from '@/core/job/pieces';
 import { answerWords } from '@/core/readings/vocabulary/words';
 import { Button, buttonClass } from '@/ui/Button';
@@ -48,7 +49,7 @@ function OpenHold({ hold }: { hold: JobHold }) {
     <li className="flex gap-3">
       <Octagon size={30} />
       <div className="flex-1">
-        <b className="text-stop">Car stays here: {hold.label.toLowerCase()}.</b>
+        <b className="text-stop">Car stays here: {inSentence(hold.label)}.</b>
         <p>
           {because.length > 0 && <>Because: {[...new Set(because)].join(', ')}. </>}Ends when proved:{' '}
           {hold.until}.
@@ -126,7 +127,7 @@ function Ended({ hold }: { hold: JobHold }) {
   const proved = hold.evidence.map(({ finding, place, state }) => answerWords(finding, place, state));
   return (
     <p className="border-l-[6px] border-go bg-card px-3 py-2">
-      <b className="text-go">Hold ended: {hold.label.toLowerCase()}.</b>{' '}
+      <b className="text-go">Hold ended: {inSentence(hold.label)}.</b>{' '}
       {byWord ? 'By word: ' : `Proved: ${proved.join(', ')}. `}
       {how !== '' && `${how} `}— {provedBy}, {moment(provedAt, shop, new Date(shop.now))}.
     </p>

@@ -1,3 +1,4 @@
+import { inSentence } from '@/core/base/sentence';
 import { causeLabel } from '@/core/diagnosis/labels';
 import type { CheckOutcome, NextCheck } from '@/core/diagnosis/verdict';
 import { stateWord } from '@/core/readings/vocabulary/words';
@@ -16,13 +17,13 @@ export function foretell(next: NextCheck): string {
   }
   return [...leaders.values()]
     .map((alike) => {
-      const states = alike.map(({ state }) => stateWord(next.id, state).toLowerCase()).join(' or ');
+      const states = alike.map(({ state }) => inSentence(stateWord(next.id, state))).join(' or ');
       const chances = [...new Set(alike.map(({ leaderProbability }) => percent(leaderProbability)))].join(
         ' or ',
       );
       const { leader, leaderProbability } = alike[0]!;
       if (!standsOut(alike[0]!)) return `If ${states}: nothing stands out.`;
-      return `If ${states}: ${causeLabel(leader).toLowerCase()}, ${sureWords(leaderProbability)} (${chances}).`;
+      return `If ${states}: ${inSentence(causeLabel(leader))}, ${sureWords(leaderProbability)} (${chances}).`;
     })
     .join(' ');
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence } from '@/core/base/sentence';
 import type { Stage } from '@/core/job/stage';
 import { useOthers } from '../record/Presence';
 
@@ -12,7 +13,7 @@ export function OthersLine({ labels }: { labels: Record<Stage, string> }) {
       {others
         .map(
           ({ name, stage, question }) =>
-            `${name}: ${labels[stage].toLowerCase()}${question === '' ? '' : `, ${question.toLowerCase()}`}`,
+            `${name}: ${labels[stage].toLowerCase()}${question === '' ? '' : `, ${inSentence(question)}`}`,
         )
         .join(' · ')}
     </p>

@@ -1,5 +1,6 @@
 'use client';
 
+import { listed } from '@/core/base/sentence';
 import { useOthers } from './Presence';
 
 /** Who else is at this very question: two hands at one answer are seen before they are merged. */
@@ -10,7 +11,7 @@ export function AlsoHere({ at }: { at: string }) {
   if (names.length === 0) return null;
   return (
     <p role="status" className="text-small font-semibold text-bronze">
-      {names.join(' and ')} {names.length === 1 ? 'is' : 'are'} at this too
+      {listed(names)} {names.length === 1 ? 'is' : 'are'} at this too
     </p>
   );
 }

@@ -1,3 +1,4 @@
+import { inSentence } from '@/core/base/sentence';
 import { TORQUES } from '@/core/car/torques';
 import { FELT, WARM_ENOUGH } from '@/core/planning/bedin/heatFields';
 import { jointsDone, MAKERS_FIGURE } from '@/core/planning/run/joints';
@@ -15,22 +16,20 @@ export function recordWords(step: Step, record: TickRow['record'], note: string,
     if (value === undefined) return [];
     if (field.kind === 'figure' && field.unit !== 'turns')
       return [
-        `${field.label.toLowerCase()} ${units.full(value as number, field.unit, FIGURE_DECIMALS[field.unit])}`,
+        `${inSentence(field.label)} ${units.full(value as number, field.unit, FIGURE_DECIMALS[field.unit])}`,
       ];
-    if (field.kind === 'words') return [`${field.label.toLowerCase()}: ${value}`];
-    if (field.kind !== 'choice') return [`${field.label.toLowerCase()} ${value} ${field.unit}`];
+    if (field.kind === 'words') return [`${inSentence(field.label)}: ${value}`];
+    if (field.kind !== 'choice') return [`${inSentence(field.label)} ${value} ${field.unit}`];
     const option = field.options.find((each) => each.value === value);
-    return [`${field.label.toLowerCase()}: ${(option?.label ?? String(value)).toLowerCase()}`];
+    return [`${inSentence(field.label)}: ${(option?.label ?? String(value)).toLowerCase()}`];
   });
   const joints = jointsDone(step, record);
   const torque = joints.map(({ joint, torqueNm }) => {
     const figure = torqueNm === undefined ? MAKERS_FIGURE : units.full(torqueNm, 'N·m', 0);
-    return joints.length > 1 || torqueNm === undefined
-      ? `${TORQUES[joint].toLowerCase()}: ${figure}`
-      : figure;
+    return joints.length > 1 || torqueNm === undefined ? `${inSentence(TORQUES[joint])}: ${figure}` : figure;
   });
   const clock = record.clock === 'another' ? ['timed by another clock'] : [];
-  const way = WAYS_ON.filter((each) => each.id === record.way).map((each) => each.label.toLowerCase());
+  const way = WAYS_ON.filter((each) => each.id === record.way).map((each) => inSentence(each.label));
   const left = record[WARM_ENOUGH] === 'yes' ? ['left out, warm enough'] : [];
   const ms2 = record[FELT.ms2];
   const felt = [

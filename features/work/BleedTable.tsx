@@ -1,5 +1,6 @@
 'use client';
 
+import { listed } from '@/core/base/sentence';
 import type { BleedPlan } from '@/core/planning/bleed/plan';
 import type { WorkPlan } from '@/core/planning/plan';
 import { WAYS } from '@/core/planning/ways';
@@ -89,7 +90,7 @@ function stopsAt({ topUps = [] }: Partial<BleedPlan>, row: number): string {
   const within = topUps.filter((stop) => stop.row === row);
   const before = within.some(({ afterMl }) => afterMl === 0) ? ', reservoir filled up first' : '';
   const after = within.filter(({ afterMl }) => afterMl > 0).map(({ afterMl }) => afterMl);
-  return `${before}${after.length > 0 ? `, filled up again after ${after.join(' and ')} ml` : ''}`;
+  return `${before}${after.length > 0 ? `, filled up again after ${listed(after)} ml` : ''}`;
 }
 
 /** Whether the modulator is cycled, and why. */

@@ -1,3 +1,4 @@
+import { listed } from '@/core/base/sentence';
 import type { ProcedureId } from '@/core/planning/library';
 import type { Procedure } from '@/core/planning/procedure';
 import { wholeMinutes } from '@/core/planning/works';
@@ -10,7 +11,7 @@ export function JobMinutes({ id, procedure }: { id: ProcedureId; procedure: Proc
   const beside = [...(procedure.bleed ? ['bleed'] : []), ...(bedIn ? ['bed-in'] : [])];
   return (
     <span className="text-soft">
-      About {wholeMinutes(id)} min{beside.length > 0 && `, ${beside.join(' and ')} with it`}.
+      About {wholeMinutes(id)} min{beside.length > 0 && `, ${listed(beside)} with it`}.
       {taken &&
         ` In this shop ${taken.minutes} min${bedIn ? ' before the bed-in' : ''}, ${
           taken.jobs === 1 ? 'once so far' : `the middle of ${taken.jobs}`

@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence } from '@/core/base/sentence';
 import type { WorkPlan } from '@/core/planning/plan';
 import { figure } from '@/ui/format';
 import { useUnits } from '../shell/useUnits';
@@ -64,7 +65,7 @@ export function PlanSheet({
           ))}
         </ul>
       )}
-      <section aria-label={`Steps of ${title.toLowerCase()}`}>
+      <section aria-label={`Steps of ${inSentence(title)}`}>
         <h4 className="narrow text-lg font-semibold">
           {plan.steps.length} steps{' '}
           {plan.library && (

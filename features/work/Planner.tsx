@@ -1,6 +1,7 @@
 'use client';
 
 import { dayWords } from '@/core/base/dates';
+import { inSentence } from '@/core/base/sentence';
 import { CORNERS, type Corner } from '@/core/car/corner';
 import { causeLabel } from '@/core/diagnosis/labels';
 import { PROCEDURE_IDS, PROCEDURES, type ProcedureId } from '@/core/planning/library';
@@ -86,7 +87,7 @@ function PlannerHead({ planner, onCancel }: { planner: PlannerState; onCancel?: 
         </p>
         {cause && (
           <p className="text-soft">
-            For {causeLabel(cause.id).toLowerCase()} {cause.corner}
+            For {inSentence(causeLabel(cause.id))} {cause.corner}
           </p>
         )}
         <h3 className="text-2xl">

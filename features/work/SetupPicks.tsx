@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence } from '@/core/base/sentence';
 import type { Axle } from '@/core/car/corner';
 import { CIRCUIT_KINDS, type TrackSetup } from '@/core/planning/knockback/setups';
 import { Button } from '@/ui/Button';
@@ -21,7 +22,7 @@ export function SetupPicks({ axle, onTake }: Props) {
           <li key={setup.track} className="flex flex-wrap items-center gap-x-3">
             <span>
               <b className="font-semibold">{setup.track}</b>{' '}
-              <span className="text-soft">{CIRCUIT_KINDS[setup.kind].label.toLowerCase()}</span>
+              <span className="text-soft">{inSentence(CIRCUIT_KINDS[setup.kind].label)}</span>
             </span>
             {forceN === null ? (
               <span>no springs on this axle{setup.tap ? ', a tap before the zone' : ''}</span>

@@ -2,7 +2,7 @@
 
 import { GripVertical } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { inSentence } from '@/core/base/sentence';
+import { inSentence, listed } from '@/core/base/sentence';
 import { LEFT_QUESTIONS, leavingIssues } from '@/core/planning/run/leftUndone';
 import { firstInVisit, visitOf } from '@/core/planning/run/mates';
 import type { WorkRow } from '@/core/planning/run/rows';
@@ -74,7 +74,7 @@ export function WorkItem({ work, run, place, holds, together, onBedIn, held }: P
             {mates.length > 0 && (
               <span className="ml-2 text-small font-semibold">
                 one visit with{' '}
-                {mates.map((mate) => sheet.works.findIndex(({ id }) => id === mate.id) + 1).join(' and ')}
+                {listed(mates.map((mate) => sheet.works.findIndex(({ id }) => id === mate.id) + 1))}
               </span>
             )}
             {together && mates.length === 0 && (

@@ -1,3 +1,4 @@
+import { inSentence } from '@/core/base/sentence';
 import type { Judgement } from '@/core/job/judgement';
 import type { JobSheet } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
@@ -40,5 +41,5 @@ export function slotWords(
   const state =
     answer?.state ??
     derived[phase].find((each) => each.id === slot.finding && (each.place ?? '') === slot.place)?.state;
-  return state ? stateWord(slot.finding, state).toLowerCase() : undefined;
+  return state ? inSentence(stateWord(slot.finding, state)) : undefined;
 }

@@ -1,3 +1,4 @@
+import { inSentence } from '../../base/sentence';
 import { traitsOf } from '../../car/traitsOf';
 import { placeFields } from '../../diagnosis/verdict';
 import { TRIAL_FIGURES } from '../../job/changeTrial';
@@ -95,6 +96,6 @@ function trialLines({ trials }: JobSheet): string[] {
   return trials.map(({ change, figure, before, after, note }) => {
     const { label, unit } = TRIAL_FIGURES[figure];
     const said = note === '' ? '' : ` (${note})`;
-    return `Tried: ${change}; ${label.toLowerCase()} ${before.join(', ')} ${unit} before, ${after.join(', ')} after${said}`;
+    return `Tried: ${change}; ${inSentence(label)} ${before.join(', ')} ${unit} before, ${after.join(', ')} after${said}`;
   });
 }

@@ -1,3 +1,4 @@
+import { listed } from '../../base/sentence';
 import { CORNER_WORDS } from '../../car/corner';
 import type { RecordField, Step } from '../run/step';
 import type { Strokes } from './cadence';
@@ -100,9 +101,7 @@ function fillUps({ topUps }: BleedPlan, index: number, pressure: boolean, asked:
     ...(here.some(({ afterMl }) => afterMl === 0) && !asked
       ? [`First ${release}fill the reservoir up${again}: it would run dry here.`]
       : []),
-    ...(within.length > 0
-      ? [`At ${within.join(' and ')} close it, ${release}fill the reservoir up${again}.`]
-      : []),
+    ...(within.length > 0 ? [`At ${listed(within)} close it, ${release}fill the reservoir up${again}.`] : []),
   ];
 }
 

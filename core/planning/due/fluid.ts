@@ -1,4 +1,5 @@
 import { daysBetween, monthsAfter } from '../../base/day';
+import { inSentence } from '../../base/sentence';
 import { type Driven, dueByDistance } from './distance';
 import type { WaterTrend } from './water';
 
@@ -63,7 +64,7 @@ export function fluidDue(
   return {
     dueOn,
     daysLeft: daysBetween(today, dueOn),
-    why: `Filled ${filledOn}${drivenWords(rule, since.driven)}${waterWords(rule, since.water)}; school: ${rule.label.toLowerCase()}.`,
+    why: `Filled ${filledOn}${drivenWords(rule, since.driven)}${waterWords(rule, since.water)}; school: ${inSentence(rule.label)}.`,
   };
 }
 

@@ -1,4 +1,4 @@
-import { asSentence } from '../../base/sentence';
+import { asSentence, inSentence } from '../../base/sentence';
 import { axleOf } from '../../car/corner';
 import { answerWords } from '../../readings/vocabulary/words';
 import { PART_LIVES, partDue } from '../due/partLife';
@@ -61,7 +61,7 @@ function holdLines({ inBay }: PrepFacts): PrepLine[] {
       ...{
         id: `hold ${job.id} ${label}`,
         stage: 'standing' as const,
-        what: `Stays here: ${label.toLowerCase()}`,
+        what: `Stays here: ${inSentence(label)}`,
       },
       ...{ verdict: 'not' as const, why: `Job ${job.number} holds the car.`, minutes: 0, job },
     })),

@@ -1,3 +1,4 @@
+import { inSentence, listed } from '../../base/sentence';
 import { AXLES, type Axle, axleOf, type Corner, cornersOf } from '../../car/corner';
 import { SOURCE_WORDS } from '../../car/limits/sources';
 import type { DatedReading } from '../../readings/dated';
@@ -65,7 +66,7 @@ function readLine(
     return {
       ...base,
       verdict: 'look',
-      why: `${open.join(' and ')} not read since the car last ran.`,
+      why: `${listed(open)} not read since the car last ran.`,
       minutes: minutes * open.length,
     };
   return { ...base, verdict: 'go', why: 'Read since the car last ran, within limits.', minutes: 0 };
@@ -80,7 +81,7 @@ function outOf({ kind, corner, input }: DatedReading, says: readonly FindingId[]
       const trace = result && traceOf(kind, id, state, result as Figures, input, corner);
       return {
         corner: corner as Corner,
-        words: `${corner}: ${findingOf(id).label.toLowerCase()} ${stateWord(id, state).toLowerCase()}`,
+        words: `${corner}: ${inSentence(findingOf(id).label)} ${inSentence(stateWord(id, state))}`,
         ...(trace
           ? {
               figure: {

@@ -1,4 +1,5 @@
 import type { Issue } from '../../base/issues/issue';
+import { inSentence } from '../../base/sentence';
 import { leavingIssues } from './leftUndone';
 import { LEFT_UNDONE } from './run';
 import { type Step, type Trouble, WAYS_ON } from './step';
@@ -12,7 +13,7 @@ export function drivenWhileHeld(step: Step, holds: readonly { label: string; unt
   return holds.map(({ label, until }) => ({
     code: 'refused',
     path: 'step',
-    value: `${step.id} (the car is held: ${label.toLowerCase()})`,
+    value: `${step.id} (the car is held: ${inSentence(label)})`,
     accepted: `driving once this is proved: ${until}`,
   }));
 }

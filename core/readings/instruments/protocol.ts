@@ -1,3 +1,4 @@
+import { inSentence } from '../../base/sentence';
 import { UNITS, type Unit } from '../../base/units/convert';
 import { INSTRUMENT_KINDS, INSTRUMENTS, type InstrumentKind } from './kinds';
 
@@ -82,7 +83,7 @@ function identity([kind, resolution, unit, serial, ...more]: string[]): ReadLine
   if (!sameDimension(unit, INSTRUMENTS[kind as InstrumentKind].unit))
     return {
       ok: false,
-      why: `a ${INSTRUMENTS[kind as InstrumentKind].label.toLowerCase()} does not read in ${unit}`,
+      why: `a ${inSentence(INSTRUMENTS[kind as InstrumentKind].label)} does not read in ${unit}`,
     };
   return {
     ok: true,

@@ -1,6 +1,7 @@
 'use client';
 
 import { daysInWords, dayWords } from '@/core/base/dates';
+import { inSentence } from '@/core/base/sentence';
 import { CORNER_WORDS } from '@/core/car/corner';
 import { FLUID_CLASSES } from '@/core/car/fluidClasses';
 import type { ReportPlace } from '@/core/planning/inspect/report';
@@ -62,7 +63,7 @@ export function ReportView({
         <div>
           {holds.length > 0 && (
             <p className="text-2xl font-bold text-stop">
-              Car stays here: {holds.map(({ label }) => label.toLowerCase()).join(', ')}
+              Car stays here: {holds.map(({ label }) => inSentence(label)).join(', ')}
             </p>
           )}
           {found > 0 && (

@@ -1,6 +1,7 @@
 'use client';
 
 import { ROLE_WORDS } from '@/core/base/people/roles';
+import { inSentence } from '@/core/base/sentence';
 import { denied } from '../../shell/denied';
 import { usePerson } from '../../shell/PersonContext';
 import { BriefNote } from '../BriefNote';
@@ -10,7 +11,7 @@ export function DeniedNote() {
   const { label, may } = ROLE_WORDS[usePerson().role];
   return (
     <BriefNote while={denied}>
-      <b>Not entered.</b> You are here as {label.toLowerCase()}: {may}.
+      <b>Not entered.</b> You are here as {inSentence(label)}: {may}.
     </BriefNote>
   );
 }

@@ -1,4 +1,5 @@
 import { ROLE_WORDS, type Role } from '@/core/base/people/roles';
+import { inSentence } from '@/core/base/sentence';
 import { buttonClass } from '@/ui/Button';
 import { Link } from '@/ui/Link';
 
@@ -9,7 +10,7 @@ export function NotYours({ role }: { role: Role }) {
     <main id="main" className="mx-auto max-w-2xl p-6">
       <h1 className="text-3xl">This page is for others</h1>
       <p className="my-3">
-        You are here as {label.toLowerCase()}: {may}. The owner can change that, under Setup, People.
+        You are here as {inSentence(label)}: {may}. The owner can change that, under Setup, People.
       </p>
       <Link href="/" className={buttonClass('primary')}>
         To the bay

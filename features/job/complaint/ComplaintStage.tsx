@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { inSentence } from '@/core/base/sentence';
 import { CORNERS, type Place } from '@/core/car/corner';
 import { asksNow } from '@/core/diagnosis/follows';
 import { givenIn, standingAnswers } from '@/core/job/standing';
@@ -119,7 +120,7 @@ function WorthAsking({ asked, enough, isFirst }: WorthAskingProps) {
             <span key={id}>
               {index > 0 && ', '}
               <a href={`#ask-${id}`} className="underline underline-offset-4">
-                {findingOf(id).label.toLowerCase()}
+                {inSentence(findingOf(id).label)}
               </a>
             </span>
           ))}

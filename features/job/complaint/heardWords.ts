@@ -1,3 +1,4 @@
+import { inSentence } from '@/core/base/sentence';
 import { asksNow } from '@/core/diagnosis/follows';
 import type { Conditions } from '@/core/diagnosis/words/conditions';
 import type { Suggestion } from '@/core/diagnosis/words/words';
@@ -15,7 +16,7 @@ export function sensible(said: readonly Suggestion[], given: readonly GivenFindi
 
 /** What was understood, as one would say it. */
 export function meant({ finding, state, corner }: Suggestion): string {
-  const word = stateWord(finding, state).toLowerCase();
+  const word = inSentence(stateWord(finding, state));
   const { label } = findingOf(finding);
   return `${label}${corner ? ` ${corner}` : ''}${word === 'yes' ? '' : `: ${word}`}`;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence } from '@/core/base/sentence';
 import type { ProofCheck } from '@/core/job/proof';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { stateWord } from '@/core/readings/vocabulary/words';
@@ -42,7 +43,7 @@ export function ProofRow({ check }: { check: ProofCheck }) {
         <>
           Before:{' '}
           <b className="font-semibold text-ink">
-            {before ? stateWord(finding, before).toLowerCase() : 'not checked'}
+            {before ? inSentence(stateWord(finding, before)) : 'not checked'}
           </b>
           {' · '}
           <b className={`font-semibold ${CHANGES[change].tone}`}>{CHANGES[change].word}</b>

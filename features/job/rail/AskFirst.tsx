@@ -2,6 +2,7 @@
 
 import { usePathname } from 'next/navigation';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { inSentence } from '@/core/base/sentence';
 import type { Place } from '@/core/car/corner';
 import { askFirst } from '@/core/diagnosis/askFirst';
 import type { NextCheck } from '@/core/diagnosis/verdict';
@@ -86,7 +87,7 @@ export function AskFirst({ check }: { check: NextCheck | undefined }) {
 const placed = ({ finding, place }: Pick<Said, 'finding' | 'place'>) =>
   `${findingOf(finding).label}${place ? ` ${place}` : ''}`;
 
-const word = ({ finding, state }: Said) => stateWord(finding, state).toLowerCase();
+const word = ({ finding, state }: Said) => inSentence(stateWord(finding, state));
 
 /** Whether what stands here has stood long enough to be meant by a press. */
 function useSettled(slot: string): boolean {

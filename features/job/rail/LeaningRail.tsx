@@ -2,6 +2,7 @@
 
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
+import { inSentence } from '@/core/base/sentence';
 import { causeLabel } from '@/core/diagnosis/labels';
 import { withinTime } from '@/core/diagnosis/sensitivity/withinTime';
 import type { JobCause } from '@/core/job/jobVerdict';
@@ -74,7 +75,7 @@ export function LeaningRail() {
           <div key={hold.id} className="flex gap-2.5 border-l-[6px] border-stop bg-stop-wash px-3 py-2">
             <Octagon size={24} />
             <p>
-              <b className="text-stop">Car stays here: {hold.label.toLowerCase()}.</b> Ends when proved:{' '}
+              <b className="text-stop">Car stays here: {inSentence(hold.label)}.</b> Ends when proved:{' '}
               {hold.until}.
             </p>
           </div>
@@ -160,10 +161,10 @@ function strongest({ speaksFor }: JobCause): string {
   return speaksFor
     .slice(0, 3)
     .map(({ finding, state }) => {
-      const word = stateWord(finding, state).toLowerCase();
+      const word = inSentence(stateWord(finding, state));
       return word === 'yes'
-        ? findingOf(finding).label.toLowerCase()
-        : `${findingOf(finding).label.toLowerCase()}: ${word}`;
+        ? inSentence(findingOf(finding).label)
+        : `${inSentence(findingOf(finding).label)}: ${word}`;
     })
     .join(' · ');
 }

@@ -76,10 +76,10 @@ export function CauseDetail({ cause, first, like, cameWith, onWork }: Props) {
                 onClick={() => wantCheck(finding)}
                 className="underline underline-offset-4"
               >
-                {findingOf(finding).label.toLowerCase()}
+                {inSentence(findingOf(finding).label)}
               </Link>{' '}
-              ({stateWord(finding, state).toLowerCase()} for it,{' '}
-              {stateWord(finding, findingOf(finding).states[0]).toLowerCase()} against)
+              ({inSentence(stateWord(finding, state))} for it,{' '}
+              {inSentence(stateWord(finding, findingOf(finding).states[0]))} against)
             </span>
           ))}
           .
@@ -123,7 +123,7 @@ function Confusables({ cause, confusable }: { cause: JobCause } & Pick<Behind, '
       <ul>
         {confusable.map(({ cause: other, check }) => (
           <li key={other}>
-            {causeLabel(other).toLowerCase()}
+            {inSentence(causeLabel(other))}
             {check && (
               <>
                 :{' '}
@@ -132,11 +132,10 @@ function Confusables({ cause, confusable }: { cause: JobCause } & Pick<Behind, '
                   onClick={() => wantCheck(check.finding, cause.corner)}
                   className="underline underline-offset-4"
                 >
-                  {findingOf(check.finding).label.toLowerCase()}
+                  {inSentence(findingOf(check.finding).label)}
                 </Link>{' '}
-                tells them apart in {check.minutes} min:{' '}
-                {stateWord(check.finding, check.ifThis).toLowerCase()} is this one,{' '}
-                {stateWord(check.finding, check.ifOther).toLowerCase()} the other
+                tells them apart in {check.minutes} min: {inSentence(stateWord(check.finding, check.ifThis))}{' '}
+                is this one, {inSentence(stateWord(check.finding, check.ifOther))} the other
               </>
             )}
             .
@@ -227,7 +226,7 @@ function Evidences({
               <span className="flex items-baseline justify-between gap-3">
                 <span className="underline decoration-dotted underline-offset-4">
                   {[findingOf(evidence.finding).label, evidence.corner].filter(Boolean).join(' ')}:{' '}
-                  <b className="font-semibold">{stateWord(evidence.finding, evidence.state).toLowerCase()}</b>
+                  <b className="font-semibold">{inSentence(stateWord(evidence.finding, evidence.state))}</b>
                 </span>
                 <span
                   aria-hidden="true"

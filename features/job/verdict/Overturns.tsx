@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { inSentence } from '@/core/base/sentence';
 import { causeLabel } from '@/core/diagnosis/labels';
 import type { Overturn } from '@/core/diagnosis/sensitivity/overturn';
 import { findingOf } from '@/core/readings/vocabulary/findings';
@@ -25,7 +26,7 @@ export function Overturns() {
   }, [sheet]);
   const first = judgement.verdict.causes[0];
   if (!found || !first) return null;
-  const name = causeLabel(first.id).toLowerCase();
+  const name = inSentence(causeLabel(first.id));
   return (
     <section className="mt-4" aria-label="What would have to be true for it to be wrong">
       <h3 className="text-xl">For it to be wrong</h3>
@@ -40,9 +41,9 @@ export function Overturns() {
             <li key={`${given.id} ${given.place ?? ''}`}>
               <b className="font-semibold">
                 {[findingOf(given.id).label, given.place].filter(Boolean).join(' ')}:{' '}
-                {stateWord(given.id, given.state).toLowerCase()}
+                {inSentence(stateWord(given.id, given.state))}
               </b>{' '}
-              would have to be mistaken; without it {causeLabel(leader).toLowerCase()} leads at{' '}
+              would have to be mistaken; without it {inSentence(causeLabel(leader))} leads at{' '}
               {percent(probability)}.
             </li>
           ))}

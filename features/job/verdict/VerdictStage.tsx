@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { asSentence, inSentence, listed } from '@/core/base/sentence';
 import type { Behind } from '@/core/diagnosis/behind';
 import { causeLabel } from '@/core/diagnosis/labels';
 import type { Verdict } from '@/core/diagnosis/verdict';
@@ -45,7 +46,7 @@ export function VerdictStage({ like, first }: { like: LikeJobs; first?: Behind }
         What it is{' '}
         <span className="ml-1 text-base font-medium text-soft">
           {decided
-            ? `decided: ${causeLabel(decided).toLowerCase()}`
+            ? `decided: ${inSentence(causeLabel(decided))}`
             : 'press one to see what speaks for and against it'}
         </span>
       </h2>
@@ -82,7 +83,7 @@ export function VerdictStage({ like, first }: { like: LikeJobs; first?: Behind }
           {together.map(({ faults, probability }) => (
             <p key={faults.map((fault) => fault.id + (fault.corner ?? '')).join()}>
               <span className="reading mr-2 font-semibold">{percent(probability)}</span>
-              {faults.map(faultWords).join(faults.length === 2 ? ' and ' : ', ')}
+              {asSentence(listed(faults.map(faultWords)))}
             </p>
           ))}
         </section>
@@ -100,7 +101,7 @@ export function VerdictStage({ like, first }: { like: LikeJobs; first?: Behind }
 }
 
 const faultWords = ({ id, corner }: Verdict['combinations'][number]['faults'][number]) =>
-  `${causeLabel(id)}${corner ? ` ${corner}` : ''}`;
+  inSentence(`${causeLabel(id)}${corner ? ` ${corner}` : ''}`);
 
 /** How far the chances of a sum that was only bounded may be off. */
 function howNear(within: number): string {

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { inSentence } from '@/core/base/sentence';
 import { causeLabel } from '@/core/diagnosis/labels';
 import type { WhatIf } from '@/core/diagnosis/sensitivity/whatIf';
 import type { GivenFinding } from '@/core/readings/given';
@@ -31,7 +32,7 @@ export function WhatIfSheet({ given, onClose }: { given: GivenFinding; onClose: 
     <Sheet
       open
       onOpenChange={(open) => !open && onClose()}
-      title={`What if: ${[findingOf(id).label.toLowerCase(), place].filter(Boolean).join(' ')}`}
+      title={`What if: ${[inSentence(findingOf(id).label), place].filter(Boolean).join(' ')}`}
       about="Nothing is changed: this is what the verdict would be."
     >
       {!cases && <p role="status">Working it out …</p>}

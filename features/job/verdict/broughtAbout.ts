@@ -1,3 +1,4 @@
+import { inSentence, listed } from '@/core/base/sentence';
 import { causeLabel } from '@/core/diagnosis/labels';
 import type { CauseVerdict } from '@/core/diagnosis/verdict';
 import { percent } from '@/ui/format';
@@ -11,7 +12,7 @@ export function broughtAbout({
   if (!first) return undefined;
   if (first.probability > probability / 2) return `brought about by ${labelOf(first.id)}`;
   const each = broughtBy.map((by) => `${labelOf(by.id)} (${percent(by.probability)})`);
-  return `perhaps brought about by ${each.join(' or ')}`;
+  return `perhaps brought about by ${listed(each, 'or')}`;
 }
 
-const labelOf = (id: CauseVerdict['id']) => causeLabel(id).toLowerCase();
+const labelOf = (id: CauseVerdict['id']) => inSentence(causeLabel(id));

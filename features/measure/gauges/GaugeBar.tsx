@@ -2,6 +2,7 @@
 
 import { Plug, Unplug } from 'lucide-react';
 import { useEffect, useState } from 'react';
+import { inSentence } from '@/core/base/sentence';
 import { INSTRUMENT_KINDS, INSTRUMENTS, instrumentFor } from '@/core/readings/instruments/kinds';
 import { Button } from '@/ui/Button';
 import { figure } from '@/ui/format';
@@ -61,7 +62,7 @@ export function GaugeBar() {
           {armed ? `For: ${armed.label}` : 'Pick the field the next figure is for.'}
           {armed?.quantity &&
             !ready &&
-            `; plug in the ${INSTRUMENTS[instrumentFor(armed.quantity)].label.toLowerCase()}`}
+            `; plug in the ${inSentence(INSTRUMENTS[instrumentFor(armed.quantity)].label)}`}
         </span>
         <span role="status" className="reading text-soft">
           {gauges.said}
@@ -111,7 +112,7 @@ function PluggedIn({
       {simulated && (
         <Button
           look="quiet"
-          aria-label={`Data: the ${label.toLowerCase()}’s own button`}
+          aria-label={`Data: the ${inSentence(label)}’s own button`}
           onPointerDown={(event) => event.preventDefault()}
           onMouseDown={(event) => event.preventDefault()}
           onClick={simulated.pressData}
@@ -119,7 +120,7 @@ function PluggedIn({
           Data
         </Button>
       )}
-      <Button look="quiet" aria-label={`Unplug the ${label.toLowerCase()}`} onClick={onUnplug}>
+      <Button look="quiet" aria-label={`Unplug the ${inSentence(label)}`} onClick={onUnplug}>
         <Unplug aria-hidden="true" size={18} />
       </Button>
     </li>

@@ -1,6 +1,6 @@
 'use client';
 
-import { asSentence } from '@/core/base/sentence';
+import { asSentence, listed } from '@/core/base/sentence';
 import type { BaseUnit } from '@/core/base/units/display';
 import { FLUID_CLASSES, type FluidClass } from '@/core/car/fluidClasses';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
@@ -203,6 +203,5 @@ function bottleOf(choice: string, days: number | undefined): FluidInput['bottle'
 }
 
 function sourcesOf(from: readonly (keyof typeof SOURCE_WORDS)[]): string {
-  const words = [...new Set(from.map((each) => SOURCE_WORDS[each]))].join(' and ');
-  return asSentence(words);
+  return asSentence(listed([...new Set(from.map((each) => SOURCE_WORDS[each]))]));
 }

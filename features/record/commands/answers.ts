@@ -1,3 +1,4 @@
+import { inSentence } from '@/core/base/sentence';
 import type { Place } from '@/core/car/corner';
 import type { AnswerRow, JobSheet } from '@/core/job/sheet';
 import { standing } from '@/core/job/standing';
@@ -89,7 +90,7 @@ function sayTo(post: CommandContext['post']) {
     const at: Place | '' = place ?? '';
     const replaces = head?.id ?? null;
     const said = { id: newId(), phase, finding, place: at, state, replaces, why };
-    const word = state === null ? 'taken back' : stateWord(finding, state).toLowerCase();
+    const word = state === null ? 'taken back' : inSentence(stateWord(finding, state));
     const label = `${placed(finding, place)}: ${word}`;
     post({ kind: 'answer', body: { ...said, ...(implied && { implied }) }, label });
     return said.id;

@@ -1,4 +1,4 @@
-import { asSentence } from '@/core/base/sentence';
+import { asSentence, inSentence } from '@/core/base/sentence';
 import { byCorner, type Corner } from '@/core/car/corner';
 import type { Derived } from '@/core/job/derived';
 import type { JobHold } from '@/core/job/pieces';
@@ -69,5 +69,5 @@ function shortSaying(finding: Parameters<typeof stateWord>[0], state: string): s
     .label.replace(/^(Wheel|Rotor|Hub face|Look of the|Opening the) /, '')
     .split(/ (against|at|of|while|move|push|frees|and) /)[0];
   const said = asSentence(label ?? '');
-  return `${said}, ${stateWord(finding, state).toLowerCase()}`;
+  return `${said}, ${inSentence(stateWord(finding, state))}`;
 }

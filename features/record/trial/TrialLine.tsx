@@ -1,6 +1,7 @@
 'use client';
 
 import { dayWords } from '@/core/base/dates';
+import { inSentence } from '@/core/base/sentence';
 import { type ChangeTrial, compareTrial, TRIAL_FIGURES } from '@/core/job/changeTrial';
 import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
@@ -51,7 +52,7 @@ export function TrialLine({ trial }: { trial: ChangeTrial }) {
   return (
     <div className="mt-3">
       <p>
-        <b>{trial.change}</b>: {TRIAL_FIGURES[trial.figure].label.toLowerCase()}, tried{' '}
+        <b>{trial.change}</b>: {inSentence(TRIAL_FIGURES[trial.figure].label)}, tried{' '}
         {dayWords(trial.onDate, dateOrder)}
       </p>
       <TrialFigures trial={trial} />

@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence } from '@/core/base/sentence';
 import { CIRCUIT_KINDS, CIRCUITS, type CircuitKind } from '@/core/car/circuits';
 import { causeLabel } from '@/core/diagnosis/labels';
 import { outcomeLabel } from '@/core/job/outcomes';
@@ -116,12 +117,12 @@ function narrowedWords(
 ): string {
   const parts = [
     car,
-    cause && causeLabel(cause as never).toLowerCase(),
-    outcome && outcomeLabel(outcome as never).toLowerCase(),
+    cause && inSentence(causeLabel(cause as never)),
+    outcome && inSentence(outcomeLabel(outcome as never)),
     words && `“${words}”`,
     year && `closed in ${year}`,
     CIRCUIT_KINDS.includes(circuit as CircuitKind) &&
-      `after ${CIRCUITS[circuit as CircuitKind].label.toLowerCase()}`,
+      `after ${inSentence(CIRCUITS[circuit as CircuitKind].label)}`,
   ].filter(Boolean);
   return parts.length === 0 ? 'Every closed job' : parts.join(', ');
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence } from '@/core/base/sentence';
 import type { Judgement } from '@/core/job/judgement';
 import type { AnswerRow, JobSheet } from '@/core/job/sheet';
 import { standingAnswers } from '@/core/job/standing';
@@ -58,7 +59,7 @@ export function StoryChecks({
             .filter((each) => each.readingId === row.id)
             .map(
               (each) =>
-                `; ${findingOf(each.id).label.toLowerCase()}: ${stateWord(each.id, each.state).toLowerCase()}`,
+                `; ${inSentence(findingOf(each.id).label)}: ${inSentence(stateWord(each.id, each.state))}`,
             )}
         </p>
       ))}

@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence } from '@/core/base/sentence';
 import type { BaseUnit } from '@/core/base/units/display';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import type { Derived } from '@/core/job/derived';
@@ -19,7 +20,7 @@ export function StoryFigures({ before, after }: Props) {
   if (slots.length === 0) return null;
   const shown = (each: Derived | undefined) => {
     if (!each?.trace) return '—';
-    return `${units.full(each.trace.value, each.trace.unit as BaseUnit, each.trace.decimals)}, ${stateWord(each.id, each.state).toLowerCase()}`;
+    return `${units.full(each.trace.value, each.trace.unit as BaseUnit, each.trace.decimals)}, ${inSentence(stateWord(each.id, each.state))}`;
   };
   return (
     <Chapter title="Figures against limits">

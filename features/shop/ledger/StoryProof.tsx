@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence } from '@/core/base/sentence';
 import { causeLabel } from '@/core/diagnosis/labels';
 import type { JobHold } from '@/core/job/pieces';
 import type { ProofCheck } from '@/core/job/proof';
@@ -110,8 +111,8 @@ export function StoryCorrections({ sheet }: Pick<Props, 'sheet'>) {
         const old = sheet.answers.find((each) => each.id === row.replaces);
         return (
           <p key={row.id}>
-            {at(row.recordedAt)}: {findingOf(row.finding).label.toLowerCase()} {row.place} from {wordOr(old)}{' '}
-            to {wordOr(row)}
+            {at(row.recordedAt)}: {inSentence(findingOf(row.finding).label)} {row.place} from {wordOr(old)} to{' '}
+            {wordOr(row)}
             {row.why !== '' && ` (${row.why.toLowerCase()})`}.
           </p>
         );
@@ -128,5 +129,5 @@ function endedWords({ evidence, proof }: JobHold, when: string): string {
 }
 
 function wordOr(row: AnswerRow | undefined): string {
-  return !row || row.state === null ? 'no answer' : stateWord(row.finding, row.state).toLowerCase();
+  return !row || row.state === null ? 'no answer' : inSentence(stateWord(row.finding, row.state));
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence } from '@/core/base/sentence';
 import { knownOf } from '@/core/job/known';
 import type { JobSheet } from '@/core/job/sheet';
 import { fluidSoFar } from '@/core/planning/bleed/soFar';
@@ -75,7 +76,7 @@ function Work({ work, sheet, together }: { work: WorkRow; sheet: JobSheet; toget
               const then = endedBy?.done
                 ? recordWords(step, endedBy.record, endedBy.note, units)
                 : endedBy?.note;
-              return `${trouble.label.toLowerCase()} at “${step.title}”${then ? ` (${then})` : ''}`;
+              return `${inSentence(trouble.label)} at “${step.title}”${then ? ` (${then})` : ''}`;
             })
             .join('; ')}
           .

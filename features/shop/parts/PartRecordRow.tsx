@@ -1,6 +1,7 @@
 'use client';
 
 import { dayWords } from '@/core/base/dates';
+import { inSentence } from '@/core/base/sentence';
 import { CIRCUITS } from '@/core/car/circuits';
 import type { PartLife, PartRecord } from '@/core/planning/lives/partLives';
 import { WHY_OFF } from '@/core/planning/shelf/fitted';
@@ -93,7 +94,7 @@ function LifeLine({ life }: { life: PartLife }) {
           {dayWords(fittedOn, dateOrder)}{' '}
           {removedOn ? `to ${dayWords(removedOn, dateOrder)}` : 'and still on'}
           {removedOn && `: ${why ? WHY_OFF[why].toLowerCase() : 'nobody said why'}`}
-          {life.circuit && ` · ${CIRCUITS[life.circuit].label.toLowerCase()}`}
+          {life.circuit && ` · ${inSentence(CIRCUITS[life.circuit].label)}`}
           {life.price !== undefined && ` · ${money(life.price)}`}
         </span>
       </span>

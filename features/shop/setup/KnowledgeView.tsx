@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { inSentence, listed } from '@/core/base/sentence';
 import type { Fits } from '@/core/car/fits';
 import { KNOWLEDGE, KNOWLEDGE_VERSION } from '@/core/diagnosis/knowledge/all';
 import type { Bring, CauseKnowledge, Link, Where } from '@/core/diagnosis/knowledge/cause';
@@ -106,8 +107,8 @@ function Cause({ entry, share, found }: { entry: CauseKnowledge; share: Learned;
           </table>
           {entry.together && (
             <p className="mt-2 text-small text-soft">
-              {entry.together.findings.map((finding) => findingOf(finding).label).join(' and ')} show
-              together, in {percent(entry.together.share)} of cases: {entry.together.why.toLowerCase()}.
+              {listed(entry.together.findings.map((finding) => findingOf(finding).label))} show together, in{' '}
+              {percent(entry.together.share)} of cases: {entry.together.why.toLowerCase()}.
             </p>
           )}
         </div>
@@ -121,7 +122,7 @@ function LinkRow({ link }: { link: Link }) {
     <tr className="border-b border-rule align-top">
       <td className="py-1 pr-3">
         {findingOf(link.finding).label}:{' '}
-        <b className="font-semibold">{stateWord(link.finding, link.state).toLowerCase()}</b>
+        <b className="font-semibold">{inSentence(stateWord(link.finding, link.state))}</b>
         {link.on && <span className="text-soft">, {WHERE[link.on]}</span>}
       </td>
       <Often share={link.strength} />
@@ -144,7 +145,7 @@ function BringRow({ bring }: { bring: Bring }) {
   return (
     <tr className="border-b border-rule align-top">
       <td className="py-1 pr-3">
-        Brings about <b className="font-semibold">{causeLabel(bring.cause).toLowerCase()}</b>
+        Brings about <b className="font-semibold">{inSentence(causeLabel(bring.cause))}</b>
       </td>
       <Often share={bring.strength} />
       <td className="py-1">{bring.why}</td>

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { inSentence } from '@/core/base/sentence';
 import { visitOf, workAfter } from '@/core/planning/run/mates';
 import type { WorkRow } from '@/core/planning/run/rows';
 import { LEFT_UNDONE, planOf, type Run, wantsBedIn } from '@/core/planning/run/run';
@@ -101,7 +102,7 @@ export function RunEnd({ work, run, onReopen }: Props) {
           <ul>
             {troubles.map(({ step, trouble, at, endedBy }) => (
               <li key={`${step.id} ${at}`} className="border-b border-rule py-1">
-                {step.title}: <b className="font-semibold text-stop">{trouble.label.toLowerCase()}</b>
+                {step.title}: <b className="font-semibold text-stop">{inSentence(trouble.label)}</b>
                 {endedBy && (
                   <>
                     , then{' '}

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { inSentence } from '@/core/base/sentence';
 import { pastLimitAmong } from '@/core/job/pastLimit';
 import type { WorkRow } from '@/core/planning/run/rows';
 import { type Run, stepsAgain } from '@/core/planning/run/run';
@@ -61,7 +62,7 @@ export function TroubleBox({ work, run, step, trouble }: Props) {
           {past.map((each) => (
             <li key={`${each.id} ${each.state}`}>
               {findingOf(each.id).label}:{' '}
-              <b className="font-semibold">{stateWord(each.id, each.state).toLowerCase()}</b>
+              <b className="font-semibold">{inSentence(stateWord(each.id, each.state))}</b>
               {each.trace && <TraceFigures trace={each.trace} />}
             </li>
           ))}
