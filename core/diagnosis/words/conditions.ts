@@ -1,4 +1,5 @@
 import type { Corner } from '../../car/corner';
+import { SPELLED } from './numbers';
 import type { Clause } from './text';
 
 /** What was said of when and where: speed in km/h, laps, hot or cold, the corner. */
@@ -7,29 +8,9 @@ export type Conditions = { speedKmh?: number; laps?: number; hot?: boolean; corn
 const KMH_PER_MPH = 1.609344;
 
 const NUMBERS: Readonly<Record<string, number>> = {
-  a: 1,
-  one: 1,
-  first: 1,
-  second: 2,
-  two: 2,
-  couple: 2,
-  third: 3,
-  three: 3,
-  few: 3,
-  fourth: 4,
-  four: 4,
-  fifth: 5,
-  five: 5,
-  sixth: 6,
-  six: 6,
-  seven: 7,
-  seventh: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  dozen: 12,
-  fifteen: 15,
-  twenty: 20,
+  ...SPELLED,
+  ...{ a: 1, couple: 2, few: 3, dozen: 12 },
+  ...{ first: 1, second: 2, third: 3, fourth: 4, fifth: 5, sixth: 6, seventh: 7 },
 };
 const NUMBER = `(\\d+(?:\\.\\d+)?|${Object.keys(NUMBERS).join('|')})`;
 

@@ -54,6 +54,7 @@ function matchesOf(rule: Rule, clause: Clause): Match[] {
   const [first, last] = covered(clause, match.index, match[0].length);
   const { figure, unit } = match.groups ?? {};
   const state = rule.judged && figure ? rule.judged(inBase(figure, unit)) : rule.state;
+  if (state === undefined) return [];
   return [{ rule: { ...rule, state }, first, last }];
 }
 

@@ -244,7 +244,7 @@ export const AT_LENGTH: Voices = {
     ['The brakes squeal like a train at every stop sign. They are fine on the motorway.', 'noise_squeal yes'],
     [
       'My mechanic replaced the master cylinder. Since then the brakes bind after ten minutes of driving and the pedal has no free play.',
-      'master_fitted yes; system_opened yes; wheel_drags one; temperature_link only_hot; pedal_free_play none',
+      'master_fitted yes; system_opened yes; wheel_drags all; temperature_link only_hot; pedal_free_play none',
     ],
     ['Rear left wheel gets hot, handbrake cable was replaced last month.', 'heat_spread one_hot RL'],
     [

@@ -162,7 +162,7 @@ export const AT_THE_CAR: Voices = {
     ['brake warning comes on in left hand corners', 'warning_light brake'],
     ['abs lamp after changing the wheel bearing', 'warning_light abs; hub_work yes'],
     ['car sat two years, brakes seized on', 'stood_long yes; wheel_drags all'],
-    ['brake drag gets worse the longer I drive', 'wheel_drags one; temperature_link only_hot'],
+    ['brake drag gets worse the longer I drive', 'wheel_drags all; temperature_link only_hot'],
     ['clonk from the front when I let the brake off', 'noise_rattle yes'],
     ['pistons do not retract', 'piston_return stiff'],
     ['dtv is bad on the front left', 'rotor_dtv high FL'],

@@ -48,7 +48,10 @@ export const AT_THE_DESK: Voices = {
       'Fitted steel braided lines and now the pedal is worse than before, long and soft.',
       'system_opened yes; hose_kind braided; pedal_long yes; pedal_spongy yes',
     ],
-    ['Warning lamp on, fluid on minimum, pads about 3 mm.', 'warning_light brake; reservoir_level low'],
+    [
+      'Warning lamp on, fluid on minimum, pads about 3 mm.',
+      'warning_light brake; reservoir_level low; pad_thickness low',
+    ],
     ['Front end shudder from 100 to 60, then smooth until it stops.', 'vibration_braking yes'],
     [
       'Rotors have blue spots, hot spots all over. Smells after every session.',
@@ -116,7 +119,7 @@ export const AT_THE_DESK: Voices = {
     ['Rear brakes do nothing, fronts do everything. Nose dives.', 'poor_stopping yes'],
     [
       'Brakes bind when the car is hot and free off when cold. New master last month.',
-      'wheel_drags one; temperature_link only_hot; master_fitted yes; system_opened yes',
+      'wheel_drags all; temperature_link only_hot; master_fitted yes; system_opened yes',
     ],
     [
       'I get a wobble through the pedal at low speed, like an egg.',
@@ -308,7 +311,7 @@ export const AT_THE_DESK: Voices = {
     ['The rears are first to lock since the pad change', 'axle_locks_early rear; friction_new yes'],
     ['screech from OSR when cold', 'noise_squeal yes; temperature_link only_cold'],
     ['First dab long, second dab good, worse after kerbs', 'first_press_long yes; after_cornering yes'],
-    ['Pedal slow to come up and brakes drag in traffic', 'pedal_slow_return yes; wheel_drags one'],
+    ['Pedal slow to come up and brakes drag in traffic', 'pedal_slow_return yes; wheel_drags all'],
     ['it isnt soft its long', 'pedal_spongy no; pedal_long yes'],
     ['Fades after three hard stops from 200 km/h', 'poor_stopping yes; temperature_link only_hot'],
     ['Wheel wobbles on the motorway at 70 mph without braking', 'vibration_coasting yes'],

@@ -116,7 +116,7 @@ export const IN_OTHER_WORDS: Voices = {
       'vibration_braking yes; shake_where wheel',
     ],
     ['pulls right first brake then left', 'pulls yes; pull_side changes'],
-    ['Brakes drag until I crack the bleeder', 'wheel_drags one; open_bleeder_frees yes'],
+    ['Brakes drag until I crack the bleeder', 'wheel_drags all; open_bleeder_frees yes'],
     ['pedal sinks at the lights, no leaks, level constant', 'pedal_sinks yes; level_falls no'],
     [
       'handbrake on after a hot session and now it judders',

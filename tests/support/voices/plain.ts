@@ -115,7 +115,7 @@ export const PLAIN: Voices = {
     ['long pedal on first application, second application normal', 'first_press_long yes'],
     [
       'brakes drag after a few stops, have to open the bleeder to free them',
-      'wheel_drags one; temperature_link only_hot; open_bleeder_frees yes',
+      'wheel_drags all; temperature_link only_hot; open_bleeder_frees yes',
     ],
     ['all four wheels hot after a short drive', 'wheel_drags all'],
     ['right front wheel much hotter than left', 'heat_spread one_hot FR'],

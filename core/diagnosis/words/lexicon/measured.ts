@@ -1,11 +1,12 @@
 import { usualLimits } from '../../../car/limits/catalogue';
-import { exceeds } from '../../../car/limits/limit';
+import { exceeds, fallsShort } from '../../../car/limits/limit';
 import { boilingState, moistureState } from '../../../readings/fluid/states';
 import type { FindingId } from '../../../readings/vocabulary/findings';
+import { SPELLED } from '../numbers';
 import { type Rule, says, upTo } from './rule';
 
 const USUAL = usualLimits(
-  ...(['runoutMm', 'hubLimitMm', 'dtvMm', 'playLimitMm'] as const),
+  ...(['runoutMm', 'hubLimitMm', 'dtvMm', 'playLimitMm', 'trackPadMm'] as const),
   ...(['dryBelowPct', 'wetFromPct', 'boilingOkFromC', 'boilingLowBelowC'] as const),
 );
 
@@ -18,22 +19,21 @@ const MM: Readonly<Record<string, number>> = {
   um: 0.001,
   microns: 0.001,
 };
-const SPELLED = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
 
 /** What a figure is in base units; millimetres, per cent and degrees are those already. */
 export const inBase = (figure: string, unit = 'mm'): number =>
-  (SPELLED.includes(figure) ? SPELLED.indexOf(figure) + 1 : Number(figure)) * (MM[unit] ?? 1);
+  (SPELLED[figure] ?? Number(figure)) * (MM[unit] ?? 1);
 
 const LENGTH = Object.keys(MM).join('|');
 const PER_CENT = 'percent|per cent';
 const DEGREES = 'degrees?|celsius|centigrade|c';
 
-type Judged = (figure: number) => string;
+type Judged = NonNullable<Rule['judged']>;
 
 /** A figure behind what it is of, or before it ("0.12 of runout"). Only a decimal needs no unit: a 3 may be a lap. */
 function measured(finding: FindingId, what: string, units: string, judged: Judged, unless?: RegExp): Rule[] {
   const bare = units === LENGTH ? '\\d*\\.\\d+|' : '';
-  const figure = `(?<figure>${bare}(?:\\d+(?:\\.\\d+)?|${SPELLED.join('|')})(?= (?:${units})\\b))(?: (?<unit>${units}))?`;
+  const figure = `(?<figure>${bare}(?:\\d+(?:\\.\\d+)?|${Object.keys(SPELLED).join('|')})(?= (?:${units})\\b))(?: (?<unit>${units}))?`;
   return [`(?:${what}) ${upTo(4)}${figure}`, `${figure} (?:of )?${upTo(1)}(?:${what})`].map((words) => ({
     ...says(finding, '', new RegExp(`\\b${words}\\b`), unless),
     judged,
@@ -76,6 +76,13 @@ export const MEASURED: readonly Rule[] = [
     PER_CENT,
     (pct) => moistureState(pct, USUAL),
     /\b(?:full|empty|left|worn)\b/,
+  ),
+  ...measured(
+    'pad_thickness',
+    'pads?',
+    'mm|millimet(?:er|re)s?',
+    (mm) => (fallsShort(mm, USUAL.trackPadMm) ? 'low' : undefined),
+    /\b(?:inner|outer|inside|outside|than|taper\w*|wide|long|disc|rotor)\b/,
   ),
   ...measured('fluid_boiling', 'boil(?:s|ed|ing)?(?: point)?', DEGREES, (celsius) =>
     boilingState(celsius, USUAL),

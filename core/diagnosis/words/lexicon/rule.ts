@@ -11,8 +11,8 @@ export type Rule = {
   words: RegExp;
   unless?: RegExp;
   denied?: string;
-  /** Of a figure that `words` catch (groups `figure` and `unit`), in base units: the state it comes to, for `state`. */
-  judged?: (figure: number) => string;
+  /** Of a figure that `words` catch (groups `figure` and `unit`), in base units: the state it comes to, for `state`; none where it says nothing. */
+  judged?: (figure: number) => string | undefined;
   /** Tells when or how: a denial beside it is of something else. */
   steady?: true;
 };

@@ -18,7 +18,7 @@ const SHIELD = '(?:dust|splash|backing|brake) (?:shield|plate)|shield';
 /** Of the heat, not through the disc. */
 const FINE_CRACKS = `(?:hairline|surface|fine|small|tiny|spider|little) ${upTo(1)}cracks?`;
 /** Said of what moves as it should. */
-const FREE = 'free(?:ly)?|moves? easily';
+const FREE = 'free(?:ly)?|(?:moves?|pushes?(?: back)?(?: in)?|goes? back) easily';
 /** Said of a wheel that is held and rocked. */
 const MOVES = 'rocks?|rocking|play|moves|movement|wobbles?|clunks?';
 const DUCT = '(?:brake )?ducts?|ducting|cooling (?:hoses?|pipes?)|air scoops?';
@@ -95,6 +95,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
     rx(
       `${PADS} (?:are |is |were |look )?(?:very |quite |a bit |getting )?(?:low|thin)`,
       'not much (?:pad|meat|lining)(?: left)?',
+      `${PADS} (?:are |is |were )?(?:nearly|almost) (?:gone|finished|worn out|done)`,
     ),
     'ok',
     rx('inner|outer|inside|outside|than'),
@@ -299,7 +300,7 @@ export const SEEN_AT_WHEEL: readonly Rule[] = [
   says(
     'wheel_nuts',
     'stud_damaged',
-    near('studs?', 'snapped|broken|sheared|stripped|damaged|bent|missing', 3),
+    near('studs?', 'snapped|stretched|broken|sheared|stripped|damaged|bent|missing', 3),
   ),
   says('drum_surface', 'oval', near('drums?', 'oval|egg ?shaped|out of round', 3)),
   found(

@@ -8,7 +8,13 @@ const WRONG_FLUID =
 
 /** What somebody has seen or measured from the pedal to the bleeder: a note from the bay, or a driver who looked. */
 export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
-  says('reservoir_level', 'ok', rx('(?:level|reservoir) (?:is |was )?(?:ok|okay|fine|good|right|full)')),
+  says(
+    'reservoir_level',
+    'ok',
+    rx(
+      '(?:level|reservoir) (?:is |was )?(?:ok|okay|fine|good|right|full)|fluid (?:is |was )?(?:full|at max|up to the mark)',
+    ),
+  ),
   says(
     'reservoir_level',
     'low',
@@ -25,6 +31,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     near('fluid', 'black|dark|brown|dirty|coffee|cola|tea|treacle|muddy', 7),
     'clear',
   ),
+  says('fluid_look', 'clear', rx('fluid (?:is |was |looks )?(?:still )?(?:clear|clean|like new)')),
   says('fluid_look', 'dark', rx('^(?:and )?(?:dark|black|brown)$')),
   says('fluid_look', 'debris', near('fluid|reservoir', 'specks?|bits|flakes|rubber bits|debris', 4)),
   found(

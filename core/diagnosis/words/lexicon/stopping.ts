@@ -169,6 +169,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       "(?:won't|will not|doesn't|does not|hardly) (?:want to )?roll",
       'brakes (?:lock|locked|locking|jam|jammed|seize|seized|stick|sticking|stuck) on(?! (?:one|the|my|left|right|front|rear|overnight))',
       `(?:like|as if|feels) (?:the |my )?${HANDBRAKE}(?:'s| is| was| were| has been) (?:still |left )?on`,
+      '(?:^|\\b(?:now|and|then|the|my) )brakes? (?:are |is |keep )?(?:drag(?:s|ging)?|bind(?:s|ing)?)(?!.* (?:left|right|fronts?|rears?|near ?side|off ?side|one|wheel|corner)\\b)',
       '(?:held|holding) back|holds (?:itself )?back|rolls? to a (?:stop|halt)',
       '(?:barely|hardly) rolls?|(?:feels?|is) (?:still )?held(?: back)?$|takes a (?:moment|second|while) to roll',
       '(?:frozen|seized|stuck|binding) (?:on |at )?all (?:four|round)',
@@ -184,6 +185,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(
       `(?:wheel|corner|front|rear|left|right|side|caliper|brakes?|it|disc|rotor) ${upTo(3)}(?:drag(?:s|ging)?|bind(?:s|ing)?|stuck (?:on|solid|fast)|seized|sticks|sticking|stuck$|hangs(?! on)|(?:stay|stays) locked|seiz(?:e|es|ing)|rub(?:s|bing)|locked (?:solid|on|up solid))`,
       "(?:fronts|rears) (?:never|don't|do not|won't) (?:fully |quite )?(?:release|let go)",
+      "(?:wheel|caliper|front|rear|left|right) (?:does not|doesn't|won't|will not|never) (?:fully |quite |really )?(?:release|let go|come off)",
       `not (?:fully |quite |properly )?releas(?:e|ing) ${upTo(3)}(?:left|right|one side|front|rear|back)`,
       "drag(?:s|ging)?|bind(?:s|ing)|stuck on|(?:won't|don't|doesn't|will not|does not) turn|not turning (?:free(?:ly)?|easily)",
       `wheel ${upTo(2)}(?:turns|spins|rotates) (?:stiff(?:ly)?|hard|heav(?:y|ily))`,
