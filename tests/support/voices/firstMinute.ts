@@ -231,5 +231,9 @@ export const FIRST_MINUTE: Voices = {
     ['the brakes drag since the master was changed', 'wheel_drags all; master_fitted yes; system_opened yes'],
     ['pads about 3 mm', 'pad_thickness low'],
     ['pads at 9 mm', ''],
+    ['fluid down 20 percent since monday', ''],
+    ['2 mm gap between pads and disc', ''],
+    ['pedal stays in the same place', ''],
+    ['is shaking really bad', 'vibration_braking yes'],
   ],
 };

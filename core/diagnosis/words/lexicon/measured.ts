@@ -1,5 +1,6 @@
 import { usualLimits } from '../../../car/limits/catalogue';
 import { exceeds, fallsShort } from '../../../car/limits/limit';
+import { FLUID_RANGES } from '../../../readings/fluid/ranges';
 import { boilingState, moistureState } from '../../../readings/fluid/states';
 import type { FindingId } from '../../../readings/vocabulary/findings';
 import { SPELLED } from '../numbers';
@@ -46,6 +47,12 @@ const past =
   (mm) =>
     exceeds(mm, limitMm) ? outside : inside;
 
+/** Nothing of a figure that no reading would be: it is of something else. */
+const inRange =
+  ([low, high]: readonly [number, number], judged: Judged): Judged =>
+  (figure) =>
+    figure < low || figure > high ? undefined : judged(figure);
+
 /**
  * Figures said in passing, held against what is usual: a hint to press. Typed as a reading they are held against the
  * limits of the car and its shop.
@@ -74,17 +81,20 @@ export const MEASURED: readonly Rule[] = [
     'fluid_moisture',
     'fluid|moisture|water',
     PER_CENT,
-    (pct) => moistureState(pct, USUAL),
-    /\b(?:full|empty|left|worn)\b/,
+    inRange(FLUID_RANGES.moisturePct, (pct) => moistureState(pct, USUAL)),
+    /\b(?:full|empty|left|worn|level|reservoir|dropped|lost)\b/,
   ),
   ...measured(
     'pad_thickness',
     'pads?',
     'mm|millimet(?:er|re)s?',
     (mm) => (fallsShort(mm, USUAL.trackPadMm) ? 'low' : undefined),
-    /\b(?:inner|outer|inside|outside|than|taper\w*|wide|long|disc|rotor)\b/,
+    /\b(?:inner|outer|inside|outside|than|taper\w*|wide|long|disc|rotor|gap|play|clearance)\b/,
   ),
-  ...measured('fluid_boiling', 'boil(?:s|ed|ing)?(?: point)?', DEGREES, (celsius) =>
-    boilingState(celsius, USUAL),
+  ...measured(
+    'fluid_boiling',
+    'boil(?:s|ed|ing)?(?: point)?',
+    DEGREES,
+    inRange(FLUID_RANGES.boilingC, (celsius) => boilingState(celsius, USUAL)),
   ),
 ];

@@ -194,7 +194,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:brakes? )?(?:stay|stays|stayed|staying|hang|hangs) (?:partly |slightly |a bit |half )?on(?: after| when)?',
       'calipers? (?:are |is )?(?:not|hardly|slow|late) (?:to )?(?:letting|let) go|(?:not|never|hardly) lett?(?:ing)? go (?:after|of|when|fully)',
       'takes? (?:forever|ages|long|a (?:second|while|moment)) to (?:release|let go|come off)',
-      'pedal (?:sticks|hangs|stays|stuck) (?:half ?way|down|in)',
+      'pedal (?:sticks|hangs|stays|stuck) (?:half ?way|down)',
       'slow(?:ly)? (?:to )?releas(?:e|es|ing)|(?:late|lazy) release|releas(?:e|es|ing) (?:too |very |really )?(?:slow(?:ly)?|late)',
     ),
     rx(`the track|road|lamps?|lights?|${HANDBRAKE}`),

@@ -27,7 +27,7 @@ const IN_DOUBT =
   /\b(?:whether|wonder(?:s|ing|ed)?|might|may|maybe|perhaps|possibly|could be|suspects?|suspected|(?:to|please|will|should|must|can you) (?:check|measure|look|inspect)|check (?:the|for|if)|in case|looking for)\b/;
 /** Asked in general, or said of a day that has not come. */
 const NOT_NOW =
-  /^(?:is it normal|is [\w. ]+ (?:ok|okay|normal|fine|bad|too much)$|(?:should|do) (?:i|we) (?:need to )?(?:worry|be worried|be concerned)|how (?:often|long|much|many)|when should|do (?:you|i|we) |does it need)\b|^(?:if|should) .* (?:will|we'll|i'll|would|let us|call|change|replace)\b/;
+  /^(?:is it normal|is \d[\w. ]* (?:ok|okay|normal|fine|bad|too much)$|(?:should|do) (?:i|we) (?:need to )?(?:worry|be worried|be concerned)|how (?:often|long|much|many)|when should|do (?:you|i|we) |does it need)\b|^(?:if|should) .* (?:will|we'll|i'll|would|let us|call|change|replace)\b/;
 
 /** Work that changes what a car does: only when it is done, and lately. */
 const WORK_DONE: ReadonlySet<FindingId> = new Set<FindingId>([
