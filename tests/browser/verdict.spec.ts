@@ -43,7 +43,7 @@ test('behind a cause stand what it is taken for, what to do, what that costs, an
   const main = page.getByRole('main');
   await expect(main).toContainText('Easily taken for');
   await expect(main).toContainText(
-    /moisture reading tells them apart in 3 min: wet is this one, dry the other/,
+    /moisture reading tells them apart in 3 min: wet is this one, dry is the other/,
   );
   await expect(main).toContainText('What to do: flush with new fluid, about 60 min, fluid only.');
   await expect(main).toContainText(

@@ -5,9 +5,18 @@ import type { CauseVerdict } from '../verdict';
 
 export type Confusable = {
   cause: CauseId;
-  /** The check that tells the two apart best for its minutes, and how each would show in it. */
-  check?: { finding: FindingId; minutes: number; ifThis: string; ifOther: string };
+  /** The check that tells the two apart best for its minutes, and what of it speaks most for each. */
+  check?: { finding: FindingId; minutes: number; ifThis: Telling; ifOther: Telling };
 };
+
+/** What a check would show, and whether that settles which of two causes it is, or only leans. */
+export type Telling = { state: string; settles: boolean };
+
+/** What is so many times likelier with one of two causes settles which it is. */
+const SETTLES = 5;
+
+/** A check that says less a minute tells nothing apart, bits. */
+const LEAST_RATE = 0.002;
 
 /** So many are worth naming. */
 const NAMED = 2;
@@ -50,37 +59,42 @@ function likeness(left: CauseId, right: CauseId): number {
   return most === 0 ? 0 : least / most;
 }
 
-/** The open check with the most information about which of two causes it is, a minute (Jensen–Shannon divergence). */
+/**
+ * The open check with the most information about which of two causes it is, a minute (Jensen–Shannon divergence); of those
+ * with an answer that settles it, where there are any: a glance that hardly leans is quick, and tells nothing apart.
+ */
 function separating(
   cause: CauseId,
   other: CauseId,
   open: (finding: FindingId) => boolean,
 ): Confusable['check'] {
   let best: Confusable['check'];
-  let bestRate = 0.002;
+  let bestRate = LEAST_RATE;
+  let settled = false;
   for (const finding of FINDINGS as readonly Finding[]) {
     if (finding.stage !== 'check' || !open(finding.id) || finding.minutes === undefined) continue;
     const one = statesGiven(cause, finding);
     const two = statesGiven(other, finding);
     const bits = divergence(one, two);
-    if (bits / finding.minutes <= bestRate) continue;
-    bestRate = bits / finding.minutes;
-    // Each is named by the state that speaks most for it against the other.
-    const telling = (of: number[], against: number[]) =>
-      finding.states[
-        of.reduce(
-          (top, value, index) => (value - against[index]! > of[top]! - against[top]! ? index : top),
-          0,
-        )
-      ]!;
-    best = {
-      finding: finding.id,
-      minutes: finding.minutes,
-      ifThis: telling(one, two),
-      ifOther: telling(two, one),
-    };
+    const rate = bits / finding.minutes;
+    const ifThis = telling(finding, one, two);
+    const ifOther = telling(finding, two, one);
+    const settles = ifThis.settles || ifOther.settles;
+    if (settles === settled ? rate <= bestRate : settled || rate <= LEAST_RATE) continue;
+    settled = settles;
+    bestRate = rate;
+    best = { finding: finding.id, minutes: finding.minutes, ifThis, ifOther };
   }
   return best;
+}
+
+/** The state that speaks most for one cause against another. */
+function telling({ states }: Finding, of: readonly number[], against: readonly number[]): Telling {
+  const at = of.reduce(
+    (top, value, index) => (value - against[index]! > of[top]! - against[top]! ? index : top),
+    0,
+  );
+  return { state: states[at]!, settles: of[at]! >= SETTLES * against[at]! };
 }
 
 /** P(state) of a finding with one cause present and the rest of the world as usual. */

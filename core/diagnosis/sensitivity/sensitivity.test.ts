@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { PROCEDURES } from '../../planning/library';
 import { PROCEDURE_FOR } from '../../planning/procedureFor';
 import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
-import { CAUSES } from '../causes';
+import { CAUSES, type CauseId } from '../causes';
 import { DECISIONS } from '../decision/works';
 import { diagnose, leadingCause, type Question } from '../diagnose';
 import type { NextCheck } from '../verdict';
@@ -83,13 +83,33 @@ describe('what it is taken for', () => {
         expect(cause).not.toBe('air_in_lines');
         expect(check?.finding).not.toBe(answered);
         if (check) {
-          expect(check.ifThis, `${id} against ${cause}`).not.toBe(check.ifOther);
+          const { ifThis, ifOther } = check;
+          expect(ifThis.state, `${id} against ${cause}`).not.toBe(ifOther.state);
           expect(findingOf(check.finding).states).toEqual(
-            expect.arrayContaining([check.ifThis, check.ifOther]),
+            expect.arrayContaining([ifThis.state, ifOther.state]),
           );
         }
       }
     }
+  });
+});
+
+describe('the check that tells two causes apart', () => {
+  const between = (one: CauseId, other: CauseId) =>
+    confusableWith(one, [{ id: other, probability: 0.1 }], () => true)[0]!.check!;
+
+  it('is one with an answer that settles it, not a quicker glance that leans', () => {
+    const { finding, ifThis } = between('external_leak', 'master_bypass');
+    expect(finding).not.toBe('fluid_look');
+    expect(ifThis.settles).toBe(true);
+  });
+
+  it('says of each answer whether it settles it: a blue rotor was hot, a grey one may have been', () => {
+    expect(between('rotor_heat_distorted', 'rotor_thickness_variation')).toMatchObject({
+      finding: 'rotor_colour',
+      ifThis: { state: 'blued', settles: true },
+      ifOther: { state: 'normal', settles: false },
+    });
   });
 });
 

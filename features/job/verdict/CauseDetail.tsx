@@ -18,6 +18,7 @@ import { checkAnchor } from '../../checks/anchor';
 import { wantCheck } from '../../checks/wanted';
 import { useJob } from '../../record/JobProvider';
 import { later } from '../../shell/later';
+import { toldApart } from './toldApart';
 import { useBehind } from './useBehind';
 
 const WhatIfSheet = later(() => import('./WhatIfSheet').then((module) => module.WhatIfSheet));
@@ -134,8 +135,7 @@ function Confusables({ cause, confusable }: { cause: JobCause } & Pick<Behind, '
                 >
                   {inSentence(findingOf(check.finding).label)}
                 </Link>{' '}
-                tells them apart in {check.minutes} min: {inSentence(stateWord(check.finding, check.ifThis))}{' '}
-                is this one, {inSentence(stateWord(check.finding, check.ifOther))} the other
+                {toldApart(check)}
               </>
             )}
             .
