@@ -68,24 +68,23 @@ function separating(
   other: CauseId,
   open: (finding: FindingId) => boolean,
 ): Confusable['check'] {
-  let best: Confusable['check'];
-  let bestRate = LEAST_RATE;
-  let settled = false;
-  for (const finding of FINDINGS as readonly Finding[]) {
-    if (finding.stage !== 'check' || !open(finding.id) || finding.minutes === undefined) continue;
-    const one = statesGiven(cause, finding);
-    const two = statesGiven(other, finding);
-    const bits = divergence(one, two);
-    const rate = bits / finding.minutes;
-    const ifThis = telling(finding, one, two);
-    const ifOther = telling(finding, two, one);
-    const settles = ifThis.settles || ifOther.settles;
-    if (settles === settled ? rate <= bestRate : settled || rate <= LEAST_RATE) continue;
-    settled = settles;
-    bestRate = rate;
-    best = { finding: finding.id, minutes: finding.minutes, ifThis, ifOther };
-  }
-  return best;
+  const [best] = (FINDINGS as readonly Finding[])
+    .filter(({ id, stage, minutes }) => stage === 'check' && minutes !== undefined && open(id))
+    .map((finding) => {
+      const one = statesGiven(cause, finding);
+      const two = statesGiven(other, finding);
+      const minutes = finding.minutes!;
+      const ifThis = telling(finding, one, two);
+      const ifOther = telling(finding, two, one);
+      return {
+        check: { finding: finding.id, minutes, ifThis, ifOther },
+        rate: divergence(one, two) / minutes,
+        settles: Number(ifThis.settles || ifOther.settles),
+      };
+    })
+    .filter(({ rate }) => rate > LEAST_RATE)
+    .sort((left, right) => right.settles - left.settles || right.rate - left.rate);
+  return best?.check;
 }
 
 /** The state that speaks most for one cause against another. */
