@@ -1,11 +1,10 @@
-import { inSentence } from '../base/sentence';
 import { cornersOf } from '../car/corner';
 import { carFits, cornerMayFit } from '../car/fits';
 import type { CarTraits } from '../car/traits';
 import type { GivenFinding } from '../readings/given';
 import { CLASHES } from '../readings/vocabulary/clashes';
 import { findingOf } from '../readings/vocabulary/findings';
-import { stateWord } from '../readings/vocabulary/words';
+import { stateInSentence } from '../readings/vocabulary/words';
 
 /** Answers that cannot well all be right, and what to look at again. */
 export type Contradiction = { findings: GivenFinding[]; say: string };
@@ -50,7 +49,7 @@ function withoutParent(findings: readonly GivenFinding[]): Contradiction[] {
       after.any.every(([finding]) => asked.has(finding as GivenFinding['id'])) &&
       parents.every(({ id, state }) => state === findingOf(id).states[0]);
     if (!denied) return [];
-    const say = `${label}: ${inSentence(stateWord(child.id, child.state))}, yet nothing of the kind was felt. Ask for the complaint again.`;
+    const say = `${label}: ${stateInSentence(child.id, child.state)}, yet nothing of the kind was felt. Ask for the complaint again.`;
     return [{ findings: [child, ...parents], say }];
   });
 }

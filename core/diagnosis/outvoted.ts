@@ -1,7 +1,7 @@
 import { inSentence, listed } from '../base/sentence';
 import type { GivenFinding } from '../readings/given';
 import { findingOf } from '../readings/vocabulary/findings';
-import { stateWord } from '../readings/vocabulary/words';
+import { saidWords } from '../readings/vocabulary/words';
 import type { CauseId } from './causes';
 import type { Contradiction } from './contradictions';
 import type { Explanations } from './engine/explanations';
@@ -107,7 +107,4 @@ function told(given: GivenFinding, cause: CauseId, network: Network): Contradict
   };
 }
 
-function said({ id, state, place }: GivenFinding): string {
-  const word = inSentence(stateWord(id, state));
-  return `${findingOf(id).label} ${place ?? ''}`.trim() + (word === 'yes' ? '' : `: ${word}`);
-}
+const said = ({ id, state, place }: GivenFinding) => saidWords(id, place, state);

@@ -1,10 +1,8 @@
-import { inSentence } from '../base/sentence';
 import type { Step } from '../planning/run/step';
 import { MEASURES } from '../readings/measures';
 import type { Phase } from '../readings/phase';
-import { findingOf } from '../readings/vocabulary/findings';
 import { isAbnormal } from '../readings/vocabulary/several';
-import { stateWord } from '../readings/vocabulary/words';
+import { answerWords } from '../readings/vocabulary/words';
 import type { Derived } from './derived';
 import type { ReadingRow } from './sheet';
 
@@ -29,7 +27,5 @@ export function pastLimitAmong(
 
 /** The same in words: "rotor wobbles: over". */
 export function pastLimitWords(past: readonly Pick<Derived, 'id' | 'state'>[]): string[] {
-  return past.map(
-    ({ id, state }) => `${inSentence(findingOf(id).label)}: ${inSentence(stateWord(id, state))}`,
-  );
+  return past.map(({ id, state }) => answerWords(id, undefined, state));
 }

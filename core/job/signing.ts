@@ -1,7 +1,6 @@
 import type { Issue } from '../base/issues/issue';
-import { inSentence } from '../base/sentence';
 import { findingOf } from '../readings/vocabulary/findings';
-import { stateWord } from '../readings/vocabulary/words';
+import { stateInSentence } from '../readings/vocabulary/words';
 import type { Evidence, JobHold } from './pieces';
 
 const NOT_YET: Record<Exclude<Evidence['status'], 'good' | 'wrong'>, string> = {
@@ -15,14 +14,12 @@ export function signingIssues({ evidence }: Pick<JobHold, 'evidence'>): Issue[] 
   return evidence
     .filter(({ status }) => status !== 'good')
     .map(({ finding, place, wants, measured, state, status }): Issue => {
-      const wanted = wants.map((each) => inSentence(stateWord(finding, each))).join(' or ');
+      const wanted = wants.map((each) => stateInSentence(finding, each)).join(' or ');
       return {
         code: status === 'missing' ? 'missing' : 'refused',
         path: `evidence.${finding}${place ? `.${place}` : ''}`,
         value:
-          status === 'wrong'
-            ? inSentence(stateWord(finding, state!))
-            : NOT_YET[status as keyof typeof NOT_YET],
+          status === 'wrong' ? stateInSentence(finding, state!) : NOT_YET[status as keyof typeof NOT_YET],
         accepted: `${findingOf(finding).label}${place ? ` ${place}` : ''}: ${wanted}${measured ? ', measured' : ''}`,
       };
     });

@@ -1,13 +1,12 @@
 'use client';
 
-import { inSentence } from '@/core/base/sentence';
 import type { BaseUnit } from '@/core/base/units/display';
 import type { Place } from '@/core/car/corner';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import type { Derived } from '@/core/job/derived';
 import { readingLabel } from '@/core/readings/measures';
 import type { FindingId } from '@/core/readings/vocabulary/findings';
-import { stateWord } from '@/core/readings/vocabulary/words';
+import { stateInSentence } from '@/core/readings/vocabulary/words';
 import { moment } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
 import { useSettledJob } from '../record/JobProvider';
@@ -33,7 +32,7 @@ function DerivedNote({ derived }: { derived: Derived }) {
       head={
         <span>
           {readingLabel(derived.from)} reading{place ? ` ${place}` : ''}:{' '}
-          <b>{inSentence(stateWord(finding, derived.state))}</b>.
+          <b>{stateInSentence(finding, derived.state)}</b>.
           {overruled && ' The answer given by hand stands instead.'}{' '}
           <span className="text-soft underline underline-offset-4">How</span>
         </span>

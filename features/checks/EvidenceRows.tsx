@@ -1,11 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import { inSentence } from '@/core/base/sentence';
 import { type Corner, cornersOf, type Place } from '@/core/car/corner';
 import { type Evidence, pieceSlot } from '@/core/job/pieces';
 import { measureOf } from '@/core/readings/measures';
-import { stateWord } from '@/core/readings/vocabulary/words';
+import { stateInSentence } from '@/core/readings/vocabulary/words';
 import { Button } from '@/ui/Button';
 import { Opens } from '@/ui/Opens';
 import { Measure } from '../measure/Measure';
@@ -35,7 +34,7 @@ export function EvidenceRows({ evidence }: { evidence: readonly Evidence[] }) {
         {shown.map((piece) => {
           const { finding, place, wants, measured, status } = piece;
           const { word, tone } = STANDING[status];
-          const wanted = wants.map((state) => inSentence(stateWord(finding, state))).join(' or ');
+          const wanted = wants.map((state) => stateInSentence(finding, state)).join(' or ');
           return (
             <FindingRow
               key={pieceSlot(piece)}
@@ -50,7 +49,7 @@ export function EvidenceRows({ evidence }: { evidence: readonly Evidence[] }) {
                   <b className={`font-semibold ${tone}`}>
                     {word}
                     {measured && status === 'wrong' && piece.state
-                      ? ` (${inSentence(stateWord(finding, piece.state))})`
+                      ? ` (${stateInSentence(finding, piece.state)})`
                       : ''}
                   </b>
                 </>

@@ -1,7 +1,7 @@
 import { inSentence } from '@/core/base/sentence';
 import { causeLabel } from '@/core/diagnosis/labels';
 import type { CheckOutcome, NextCheck } from '@/core/diagnosis/verdict';
-import { stateWord } from '@/core/readings/vocabulary/words';
+import { stateInSentence } from '@/core/readings/vocabulary/words';
 import { percent } from '@/ui/format';
 
 /** So many answers are told: more nobody reads beside a car. */
@@ -17,7 +17,7 @@ export function foretell(next: NextCheck): string {
   }
   return [...leaders.values()]
     .map((alike) => {
-      const states = alike.map(({ state }) => inSentence(stateWord(next.id, state))).join(' or ');
+      const states = alike.map(({ state }) => stateInSentence(next.id, state)).join(' or ');
       const chances = [...new Set(alike.map(({ leaderProbability }) => percent(leaderProbability)))].join(
         ' or ',
       );

@@ -13,7 +13,7 @@ export function OthersLine({ labels }: { labels: Record<Stage, string> }) {
       {others
         .map(
           ({ name, stage, question }) =>
-            `${name}: ${labels[stage].toLowerCase()}${question === '' ? '' : `, ${inSentence(question)}`}`,
+            `${name}: ${inSentence(labels[stage])}${question === '' ? '' : `, ${inSentence(question)}`}`,
         )
         .join(' · ')}
     </p>

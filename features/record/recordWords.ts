@@ -21,7 +21,7 @@ export function recordWords(step: Step, record: TickRow['record'], note: string,
     if (field.kind === 'words') return [`${inSentence(field.label)}: ${value}`];
     if (field.kind !== 'choice') return [`${inSentence(field.label)} ${value} ${field.unit}`];
     const option = field.options.find((each) => each.value === value);
-    return [`${inSentence(field.label)}: ${(option?.label ?? String(value)).toLowerCase()}`];
+    return [`${inSentence(field.label)}: ${inSentence(option?.label ?? String(value))}`];
   });
   const joints = jointsDone(step, record);
   const torque = joints.map(({ joint, torqueNm }) => {
@@ -37,7 +37,17 @@ export function recordWords(step: Step, record: TickRow['record'], note: string,
     ...(record[FELT.stood] === 'yes' && (step.slowdown?.toKmh ?? 0) > 0 ? ['it stood'] : []),
   ];
   const none = step.measure?.gates && record.figure !== 'taken' && note !== '' ? ['no figure'] : [];
-  return [answer?.toLowerCase(), ...way, ...fields, ...torque, ...clock, ...left, ...felt, ...none, note]
+  return [
+    answer && inSentence(answer),
+    ...way,
+    ...fields,
+    ...torque,
+    ...clock,
+    ...left,
+    ...felt,
+    ...none,
+    note,
+  ]
     .filter((each) => each !== undefined && each !== '')
     .join(', ');
 }

@@ -1,4 +1,3 @@
-import { inSentence } from '@/core/base/sentence';
 import type { Judgement } from '@/core/job/judgement';
 import type { JobSheet } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
@@ -6,7 +5,7 @@ import type { FigureSlot } from '@/core/planning/run/rows';
 import { readingLabel } from '@/core/readings/measures';
 import type { Phase } from '@/core/readings/phase';
 import { findingOf } from '@/core/readings/vocabulary/findings';
-import { stateWord } from '@/core/readings/vocabulary/words';
+import { stateInSentence } from '@/core/readings/vocabulary/words';
 import { readingWords } from '../measure/readingWords';
 import type { Units } from '../shell/units';
 
@@ -41,5 +40,5 @@ export function slotWords(
   const state =
     answer?.state ??
     derived[phase].find((each) => each.id === slot.finding && (each.place ?? '') === slot.place)?.state;
-  return state ? inSentence(stateWord(slot.finding, state)) : undefined;
+  return state ? stateInSentence(slot.finding, state) : undefined;
 }

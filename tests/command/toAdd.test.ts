@@ -94,3 +94,32 @@ describe('to add a finding', () => {
     expect(openCase(file)).toMatchObject({ ok: true });
   });
 });
+
+describe('to change what is usual', () => {
+  it('takes its figure in the catalogue: every sum, and what is heard in words, goes by that', async () => {
+    vi.resetModules();
+    const { LIMIT_SPECS } = await import('../../core/car/limits/catalogue');
+    for (const name of ['runoutMm', 'dtvMm', 'hubLimitMm', 'playLimitMm', 'wetFromPct'] as const)
+      Object.assign(LIMIT_SPECS[name], { usual: 3 * LIMIT_SPECS[name].usual });
+    const { READINGS } = await import('../../core/readings/registry');
+    const { readWords } = await import('../../core/diagnosis/words/words');
+    const statesOf = (kind: string, input: unknown) => {
+      const read = READINGS[kind]!(input);
+      return read.ok ? read.value.states : read.issues;
+    };
+    const turn = (mm: number) => [0, mm / 2, mm, mm / 2, 0, 0, 0, 0];
+
+    // All of these are past what was usual, and inside three times as much.
+    expect(
+      statesOf('rotor', { runoutMm: turn(0.1), thicknessMm: turn(0.04).map((over) => 24 + over) }),
+    ).toMatchObject({ rotor_runout: 'ok', rotor_dtv: 'ok' });
+    expect(statesOf('bearing', { playMm: 0.1 })).toEqual({ bearing_play: 'ok' });
+    expect(statesOf('reindex', { hub: { runoutMm: turn(0.06), radiusMm: 70 }, studs: 5 })).toMatchObject({
+      hub_runout: 'ok',
+    });
+    expect(statesOf('fluid', { class: 'DOT4', moisturePct: 4 })).toEqual({ fluid_moisture: 'borderline' });
+    expect(readWords('runout 0.1 front left').suggestions).toMatchObject([
+      { finding: 'rotor_runout', state: 'ok' },
+    ]);
+  });
+});

@@ -2,8 +2,8 @@ import { DENIALS, IS_OVER } from './lexicon/all';
 import { DONE, type Rule } from './lexicon/rule';
 import type { Clause } from './text';
 
-/** A rule that fits, and the words it fits: from the first to the last, as indexes. */
-export type Match = { rule: Rule; first: number; last: number };
+/** A rule that fits, the state it comes to, and the words it fits: from the first to the last, as indexes. */
+export type Match = { rule: Rule; state: string; first: number; last: number };
 
 /** What is behind these is said of something else: "no pedal after a pad change". */
 const SINCE = /^(?:after|since|once|because|until|till|while)$/;

@@ -46,14 +46,7 @@ function clauseOf(text: string, from: number, to: number): Clause {
   const words = [...text.slice(from, to).matchAll(WORD)].map((match): Word => {
     const start = from + match.index;
     return {
-      text: mended(
-        match[0]
-          .toLowerCase()
-          .replace('’', "'")
-          .replace(',', '.')
-          .replace(/^%$/, 'percent')
-          .replace('%', ' percent'),
-      ),
+      text: mended(inPlainSigns(match[0].toLowerCase())),
       from: start,
       to: start + match[0].length,
     };
@@ -66,6 +59,10 @@ function clauseOf(text: string, from: number, to: number): Clause {
   }
   return { text: joined, words, starts };
 }
+
+/** One apostrophe, one decimal sign, and per cent as a word. */
+const inPlainSigns = (word: string): string =>
+  word.replace('’', "'").replace(',', '.').replace('%', ' percent').trim();
 
 /** The words of a clause that a stretch of its text covers: from the first to the last, as indexes. */
 export function covered({ starts, words }: Clause, index: number, length: number): [number, number] {

@@ -44,18 +44,19 @@ function onlyCorner(clauses: readonly Clause[]): Corner | undefined {
 
 /** What was measured is told by its figure: "bearing play 0.02" is no complaint. */
 function figuresFirst(matches: readonly Match[]): Match[] {
-  const told = new Set(matches.filter(({ rule }) => rule.judged).map(({ rule }) => rule.finding));
-  return matches.filter(({ rule }) => rule.judged || !told.has(rule.finding));
+  const told = new Set(matches.filter(isFigure).map(({ rule }) => rule.finding));
+  return matches.filter((match) => isFigure(match) || !told.has(match.rule.finding));
 }
+
+const isFigure = ({ rule }: Match): boolean => typeof rule.state === 'function';
 
 function matchesOf(rule: Rule, clause: Clause): Match[] {
   const match = rule.words.exec(clause.text);
   if (!match || rule.unless?.test(clause.text) || isUnsaid(rule, clause.text)) return [];
   const [first, last] = covered(clause, match.index, match[0].length);
-  const { figure, unit } = match.groups ?? {};
-  const state = rule.judged && figure ? rule.judged(inBase(figure, unit)) : rule.state;
-  if (state === undefined) return [];
-  return [{ rule: { ...rule, state }, first, last }];
+  const { figure = '', unit } = match.groups ?? {};
+  const state = typeof rule.state === 'string' ? rule.state : rule.state(inBase(figure, unit));
+  return state === undefined ? [] : [{ rule, state, first, last }];
 }
 
 function suggested(
@@ -64,7 +65,7 @@ function suggested(
   clause: Clause,
   at: Corner | undefined,
 ): Suggestion[] {
-  const { rule, first, last } = match;
+  const { rule, state, first, last } = match;
   const denied = isDenied(match, others, clause) || isOver(match, clause);
   if (isWhyDone(match, clause)) return [];
   if (denied && rule.denied === undefined && !rule.steady) return [];
@@ -72,8 +73,8 @@ function suggested(
   return [
     {
       finding: rule.finding,
-      state: denied && rule.denied ? rule.denied : rule.state,
-      ...(corner && !denied && rule.state !== 'all' ? { corner } : {}),
+      state: denied && rule.denied ? rule.denied : state,
+      ...(corner && !denied && state !== 'all' ? { corner } : {}),
       from: clause.words[first]!.from,
       to: clause.words[last]!.to,
     },

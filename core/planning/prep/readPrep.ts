@@ -6,7 +6,7 @@ import { deriveFindings } from '../../readings/derive';
 import { type Figures, traceOf } from '../../readings/traces';
 import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import { isAbnormal } from '../../readings/vocabulary/several';
-import { stateWord } from '../../readings/vocabulary/words';
+import { stateInSentence } from '../../readings/vocabulary/words';
 import type { ProcedureId } from '../library';
 import { wholeMinutes } from '../works';
 import { isFresh, type PrepFacts } from './facts';
@@ -81,7 +81,7 @@ function outOf({ kind, corner, input }: DatedReading, says: readonly FindingId[]
       const trace = result && traceOf(kind, id, state, result as Figures, input, corner);
       return {
         corner: corner as Corner,
-        words: `${corner}: ${inSentence(findingOf(id).label)} ${inSentence(stateWord(id, state))}`,
+        words: `${corner}: ${inSentence(findingOf(id).label)} ${stateInSentence(id, state)}`,
         ...(trace
           ? {
               figure: {

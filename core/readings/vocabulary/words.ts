@@ -13,8 +13,21 @@ function oneWord(finding: FindingId, state: string): string {
   return findingOf(finding).words?.[state] ?? asSentence(state.replaceAll('_', ' '));
 }
 
+/** The same within a sentence. */
+export const stateInSentence = (finding: FindingId, said: string): string =>
+  inSentence(stateWord(finding, said));
+
 /** An answer in a sentence: "wheel bearing play FR: excess". */
 export function answerWords(finding: FindingId, place: Place | undefined, state: string | undefined): string {
-  const asked = [inSentence(findingOf(finding).label), ...(place ? [place] : [])].join(' ');
-  return state === undefined ? asked : `${asked}: ${inSentence(stateWord(finding, state))}`;
+  const asked = inSentence(question(finding, place));
+  return state === undefined ? asked : `${asked}: ${stateInSentence(finding, state)}`;
 }
+
+/** An answer by itself, where a yes goes without saying: "Spongy pedal", "When it shows: only hot". */
+export function saidWords(finding: FindingId, place: Place | undefined, state: string): string {
+  const word = stateInSentence(finding, state);
+  return word === 'yes' ? question(finding, place) : `${question(finding, place)}: ${word}`;
+}
+
+const question = (finding: FindingId, place: Place | undefined) =>
+  place ? `${findingOf(finding).label} ${place}` : findingOf(finding).label;

@@ -1,10 +1,9 @@
-import { inSentence } from '@/core/base/sentence';
 import { asksNow } from '@/core/diagnosis/follows';
 import type { Conditions } from '@/core/diagnosis/words/conditions';
 import type { Suggestion } from '@/core/diagnosis/words/words';
 import type { GivenFinding } from '@/core/readings/given';
 import { findingOf } from '@/core/readings/vocabulary/findings';
-import { stateWord } from '@/core/readings/vocabulary/words';
+import { saidWords } from '@/core/readings/vocabulary/words';
 import { figure } from '@/ui/format';
 import type { Units } from '../../shell/units';
 
@@ -15,11 +14,7 @@ export function sensible(said: readonly Suggestion[], given: readonly GivenFindi
 }
 
 /** What was understood, as one would say it. */
-export function meant({ finding, state, corner }: Suggestion): string {
-  const word = inSentence(stateWord(finding, state));
-  const { label } = findingOf(finding);
-  return `${label}${corner ? ` ${corner}` : ''}${word === 'yes' ? '' : `: ${word}`}`;
-}
+export const meant = ({ finding, state, corner }: Suggestion): string => saidWords(finding, corner, state);
 
 /** When and where, as far as it was said. */
 export function conditionsSaid({ speedKmh, laps, hot, corner }: Conditions, units: Units): string {

@@ -1,9 +1,8 @@
 'use client';
 
-import { inSentence } from '@/core/base/sentence';
 import type { ProofCheck } from '@/core/job/proof';
 import { findingOf } from '@/core/readings/vocabulary/findings';
-import { stateWord } from '@/core/readings/vocabulary/words';
+import { stateInSentence } from '@/core/readings/vocabulary/words';
 import { Button } from '@/ui/Button';
 import { Timer } from '@/ui/Timer';
 import { FindingRow } from '../../record/FindingRow';
@@ -43,7 +42,7 @@ export function ProofRow({ check }: { check: ProofCheck }) {
         <>
           Before:{' '}
           <b className="font-semibold text-ink">
-            {before ? inSentence(stateWord(finding, before)) : 'not checked'}
+            {before ? stateInSentence(finding, before) : 'not checked'}
           </b>
           {' · '}
           <b className={`font-semibold ${CHANGES[change].tone}`}>{CHANGES[change].word}</b>

@@ -2,13 +2,12 @@
 
 import { usePathname } from 'next/navigation';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { inSentence } from '@/core/base/sentence';
 import type { Place } from '@/core/car/corner';
 import { askFirst } from '@/core/diagnosis/askFirst';
 import type { NextCheck } from '@/core/diagnosis/verdict';
 import { slotOf } from '@/core/readings/merged';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
-import { stateWord } from '@/core/readings/vocabulary/words';
+import { stateInSentence } from '@/core/readings/vocabulary/words';
 import { FindingKeys } from '../../record/FindingKeys';
 import { useSettledJob } from '../../record/JobProvider';
 import { useMay } from '../../shell/PersonContext';
@@ -87,7 +86,7 @@ export function AskFirst({ check }: { check: NextCheck | undefined }) {
 const placed = ({ finding, place }: Pick<Said, 'finding' | 'place'>) =>
   `${findingOf(finding).label}${place ? ` ${place}` : ''}`;
 
-const word = ({ finding, state }: Said) => inSentence(stateWord(finding, state));
+const word = ({ finding, state }: Said) => stateInSentence(finding, state);
 
 /** Whether what stands here has stood long enough to be meant by a press. */
 function useSettled(slot: string): boolean {

@@ -7,8 +7,7 @@ import { causeLabel } from '@/core/diagnosis/labels';
 import { withinTime } from '@/core/diagnosis/sensitivity/withinTime';
 import type { JobCause } from '@/core/job/jobVerdict';
 import { timeLeft } from '@/core/job/timeLeft';
-import { findingOf } from '@/core/readings/vocabulary/findings';
-import { stateWord } from '@/core/readings/vocabulary/words';
+import { saidWords } from '@/core/readings/vocabulary/words';
 import { Beam } from '@/ui/Beam';
 import { buttonClass } from '@/ui/Button';
 import { cn } from '@/ui/cn';
@@ -160,12 +159,7 @@ function Leader({ cause, first }: { cause: JobCause; first: boolean }) {
 function strongest({ speaksFor }: JobCause): string {
   return speaksFor
     .slice(0, 3)
-    .map(({ finding, state }) => {
-      const word = inSentence(stateWord(finding, state));
-      return word === 'yes'
-        ? inSentence(findingOf(finding).label)
-        : `${inSentence(findingOf(finding).label)}: ${word}`;
-    })
+    .map(({ finding, state }) => inSentence(saidWords(finding, undefined, state)))
     .join(' · ');
 }
 

@@ -8,7 +8,7 @@ import { causeLabel } from '@/core/diagnosis/labels';
 import { placeFrom } from '@/core/diagnosis/verdict';
 import type { JobCause } from '@/core/job/jobVerdict';
 import { findingOf } from '@/core/readings/vocabulary/findings';
-import { stateWord } from '@/core/readings/vocabulary/words';
+import { stateInSentence } from '@/core/readings/vocabulary/words';
 import type { LikeJobs } from '@/server/learn/queries';
 import { Button } from '@/ui/Button';
 import { figure, percent } from '@/ui/format';
@@ -79,8 +79,8 @@ export function CauseDetail({ cause, first, like, cameWith, onWork }: Props) {
               >
                 {inSentence(findingOf(finding).label)}
               </Link>{' '}
-              ({inSentence(stateWord(finding, state))} for it,{' '}
-              {inSentence(stateWord(finding, findingOf(finding).states[0]))} against)
+              ({stateInSentence(finding, state)} for it,{' '}
+              {stateInSentence(finding, findingOf(finding).states[0])} against)
             </span>
           ))}
           .
@@ -226,7 +226,7 @@ function Evidences({
               <span className="flex items-baseline justify-between gap-3">
                 <span className="underline decoration-dotted underline-offset-4">
                   {[findingOf(evidence.finding).label, evidence.corner].filter(Boolean).join(' ')}:{' '}
-                  <b className="font-semibold">{inSentence(stateWord(evidence.finding, evidence.state))}</b>
+                  <b className="font-semibold">{stateInSentence(evidence.finding, evidence.state)}</b>
                 </span>
                 <span
                   aria-hidden="true"

@@ -5,7 +5,7 @@ import { inSentence } from '@/core/base/sentence';
 import { causeLabel } from '@/core/diagnosis/labels';
 import type { Overturn } from '@/core/diagnosis/sensitivity/overturn';
 import { findingOf } from '@/core/readings/vocabulary/findings';
-import { stateWord } from '@/core/readings/vocabulary/words';
+import { stateInSentence } from '@/core/readings/vocabulary/words';
 import { percent } from '@/ui/format';
 import { useJob } from '../../record/JobProvider';
 import { overturnsAway } from '../../record/judge';
@@ -41,7 +41,7 @@ export function Overturns() {
             <li key={`${given.id} ${given.place ?? ''}`}>
               <b className="font-semibold">
                 {[findingOf(given.id).label, given.place].filter(Boolean).join(' ')}:{' '}
-                {inSentence(stateWord(given.id, given.state))}
+                {stateInSentence(given.id, given.state)}
               </b>{' '}
               would have to be mistaken; without it {inSentence(causeLabel(leader))} leads at{' '}
               {percent(probability)}.

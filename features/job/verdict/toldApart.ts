@@ -1,7 +1,6 @@
-import { inSentence } from '@/core/base/sentence';
 import type { Confusable, Telling } from '@/core/diagnosis/sensitivity/confusable';
 import type { FindingId } from '@/core/readings/vocabulary/findings';
-import { stateWord } from '@/core/readings/vocabulary/words';
+import { stateInSentence } from '@/core/readings/vocabulary/words';
 
 /** How a check tells two causes apart, as one would say it: what settles it, and what only leans. */
 export function toldApart({ finding, minutes, ifThis, ifOther }: NonNullable<Confusable['check']>): string {
@@ -10,6 +9,6 @@ export function toldApart({ finding, minutes, ifThis, ifOther }: NonNullable<Con
 }
 
 function says(finding: FindingId, telling: Telling, which: string): string {
-  const word = inSentence(stateWord(finding, telling.state));
+  const word = stateInSentence(finding, telling.state);
   return telling.settles ? `${word} is ${which}` : `${word} speaks rather for ${which}`;
 }

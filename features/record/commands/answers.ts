@@ -1,10 +1,9 @@
-import { inSentence } from '@/core/base/sentence';
 import type { Place } from '@/core/car/corner';
 import type { AnswerRow, JobSheet } from '@/core/job/sheet';
 import { standing } from '@/core/job/standing';
 import type { Phase } from '@/core/readings/phase';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
-import { stateWord } from '@/core/readings/vocabulary/words';
+import { stateInSentence } from '@/core/readings/vocabulary/words';
 import { newId } from '../../shell/newId';
 import type { undo } from '../../shell/undo';
 import type { CommandContext } from './context';
@@ -90,7 +89,7 @@ function sayTo(post: CommandContext['post']) {
     const at: Place | '' = place ?? '';
     const replaces = head?.id ?? null;
     const said = { id: newId(), phase, finding, place: at, state, replaces, why };
-    const word = state === null ? 'taken back' : inSentence(stateWord(finding, state));
+    const word = state === null ? 'taken back' : stateInSentence(finding, state);
     const label = `${placed(finding, place)}: ${word}`;
     post({ kind: 'answer', body: { ...said, ...(implied && { implied }) }, label });
     return said.id;

@@ -1,4 +1,4 @@
-import { asSentence, inSentence } from '@/core/base/sentence';
+import { asSentence } from '@/core/base/sentence';
 import { byCorner, type Corner } from '@/core/car/corner';
 import type { Derived } from '@/core/job/derived';
 import type { JobHold } from '@/core/job/pieces';
@@ -7,7 +7,7 @@ import { standingAnswers } from '@/core/job/standing';
 import type { Measured } from '@/core/planning/wear/measured';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { isAbnormal } from '@/core/readings/vocabulary/several';
-import { stateWord } from '@/core/readings/vocabulary/words';
+import { stateInSentence } from '@/core/readings/vocabulary/words';
 import type { PlanCorner } from '@/ui/CornerPlan';
 import { plainCorners } from './plain';
 
@@ -64,10 +64,10 @@ function isMark(state: string | undefined): state is (typeof MARKS)[number] {
 }
 
 /** The finding's last word and its state: short enough to stand under a wheel. */
-function shortSaying(finding: Parameters<typeof stateWord>[0], state: string): string {
+function shortSaying(finding: FindingId, state: string): string {
   const label = findingOf(finding)
     .label.replace(/^(Wheel|Rotor|Hub face|Look of the|Opening the) /, '')
     .split(/ (against|at|of|while|move|push|frees|and) /)[0];
   const said = asSentence(label ?? '');
-  return `${said}, ${inSentence(stateWord(finding, state))}`;
+  return `${said}, ${stateInSentence(finding, state)}`;
 }

@@ -1,12 +1,11 @@
 'use client';
 
-import { inSentence } from '@/core/base/sentence';
 import type { Judgement } from '@/core/job/judgement';
 import type { AnswerRow, JobSheet } from '@/core/job/sheet';
 import { standingAnswers } from '@/core/job/standing';
 import { readingLabel } from '@/core/readings/measures';
 import { findingOf } from '@/core/readings/vocabulary/findings';
-import { stateWord } from '@/core/readings/vocabulary/words';
+import { answerWords, stateWord } from '@/core/readings/vocabulary/words';
 import type { Authors } from '@/server/jobs/authors';
 import { readingWords } from '../../measure/readingWords';
 import { useUnits } from '../../shell/useUnits';
@@ -57,10 +56,7 @@ export function StoryChecks({
           <span className="reading">{readingWords(row, figures[row.id], units)}</span>
           {derived.before
             .filter((each) => each.readingId === row.id)
-            .map(
-              (each) =>
-                `; ${inSentence(findingOf(each.id).label)}: ${inSentence(stateWord(each.id, each.state))}`,
-            )}
+            .map((each) => `; ${answerWords(each.id, undefined, each.state)}`)}
         </p>
       ))}
       <AuthorsLine ids={idsOf([...told, ...readings])} authors={authors} />

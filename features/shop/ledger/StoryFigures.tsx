@@ -1,12 +1,11 @@
 'use client';
 
-import { inSentence } from '@/core/base/sentence';
 import type { BaseUnit } from '@/core/base/units/display';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import type { Derived } from '@/core/job/derived';
 import { slotOf } from '@/core/readings/merged';
 import { findingOf } from '@/core/readings/vocabulary/findings';
-import { stateWord } from '@/core/readings/vocabulary/words';
+import { stateInSentence } from '@/core/readings/vocabulary/words';
 import { useUnits } from '../../shell/useUnits';
 import { Chapter } from './Chapter';
 
@@ -20,7 +19,7 @@ export function StoryFigures({ before, after }: Props) {
   if (slots.length === 0) return null;
   const shown = (each: Derived | undefined) => {
     if (!each?.trace) return '—';
-    return `${units.full(each.trace.value, each.trace.unit as BaseUnit, each.trace.decimals)}, ${inSentence(stateWord(each.id, each.state))}`;
+    return `${units.full(each.trace.value, each.trace.unit as BaseUnit, each.trace.decimals)}, ${stateInSentence(each.id, each.state)}`;
   };
   return (
     <Chapter title="Figures against limits">

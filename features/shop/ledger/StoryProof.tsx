@@ -7,7 +7,7 @@ import type { ProofCheck } from '@/core/job/proof';
 import type { AnswerRow, JobSheet } from '@/core/job/sheet';
 import { corrections } from '@/core/job/slips';
 import { findingOf } from '@/core/readings/vocabulary/findings';
-import { answerWords, stateWord } from '@/core/readings/vocabulary/words';
+import { answerWords, stateInSentence, stateWord } from '@/core/readings/vocabulary/words';
 import type { Authors } from '@/server/jobs/authors';
 import { percent } from '@/ui/format';
 import { Driven } from '../../record/Driven';
@@ -129,5 +129,5 @@ function endedWords({ evidence, proof }: JobHold, when: string): string {
 }
 
 function wordOr(row: AnswerRow | undefined): string {
-  return !row || row.state === null ? 'no answer' : inSentence(stateWord(row.finding, row.state));
+  return !row || row.state === null ? 'no answer' : stateInSentence(row.finding, row.state);
 }

@@ -8,7 +8,7 @@ import type { Bring, CauseKnowledge, Link, Where } from '@/core/diagnosis/knowle
 import { causeLabel } from '@/core/diagnosis/labels';
 import type { Learned } from '@/core/diagnosis/learn/priors';
 import { findingOf } from '@/core/readings/vocabulary/findings';
-import { stateWord } from '@/core/readings/vocabulary/words';
+import { stateInSentence, stateWord } from '@/core/readings/vocabulary/words';
 import { TextField } from '@/ui/Field';
 import { figure, percent } from '@/ui/format';
 import { Opens } from '@/ui/Opens';
@@ -122,7 +122,7 @@ function LinkRow({ link }: { link: Link }) {
     <tr className="border-b border-rule align-top">
       <td className="py-1 pr-3">
         {findingOf(link.finding).label}:{' '}
-        <b className="font-semibold">{inSentence(stateWord(link.finding, link.state))}</b>
+        <b className="font-semibold">{stateInSentence(link.finding, link.state)}</b>
         {link.on && <span className="text-soft">, {WHERE[link.on]}</span>}
       </td>
       <Often share={link.strength} />

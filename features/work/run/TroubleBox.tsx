@@ -1,14 +1,13 @@
 'use client';
 
 import { useState } from 'react';
-import { inSentence } from '@/core/base/sentence';
 import { pastLimitAmong } from '@/core/job/pastLimit';
 import type { WorkRow } from '@/core/planning/run/rows';
 import { type Run, stepsAgain } from '@/core/planning/run/run';
 import type { Step, Trouble } from '@/core/planning/run/step';
 import { waysOn } from '@/core/planning/run/tickIssues';
 import { findingOf } from '@/core/readings/vocabulary/findings';
-import { stateWord } from '@/core/readings/vocabulary/words';
+import { stateInSentence } from '@/core/readings/vocabulary/words';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { TraceFigures } from '../../checks/TraceFigures';
@@ -62,7 +61,7 @@ export function TroubleBox({ work, run, step, trouble }: Props) {
           {past.map((each) => (
             <li key={`${each.id} ${each.state}`}>
               {findingOf(each.id).label}:{' '}
-              <b className="font-semibold">{inSentence(stateWord(each.id, each.state))}</b>
+              <b className="font-semibold">{stateInSentence(each.id, each.state)}</b>
               {each.trace && <TraceFigures trace={each.trace} />}
             </li>
           ))}

@@ -2,14 +2,20 @@ import { HISTORY_WORDS } from './history';
 import { MEASURED } from './measured';
 import { PEDAL_WORDS } from './pedal';
 import type { Rule } from './rule';
-import { SEEN_AT_WHEEL } from './seenAtWheel';
+import { SEEN_PADS_TO_DRUM } from './seenPadsToDrum';
 import { SEEN_PEDAL_TO_BLEEDER } from './seenPedalToBleeder';
+import { SEEN_ROTOR_TO_WHEEL } from './seenRotorToWheel';
 import { SHAKE_WORDS } from './shake';
 import { STOPPING_WORDS } from './stopping';
 import { WHEN_WORDS } from './when';
 
 /** What was found on a car: in doubt it was not. */
-export const IS_SEEN: ReadonlySet<Rule> = new Set([...SEEN_PEDAL_TO_BLEEDER, ...SEEN_AT_WHEEL, ...MEASURED]);
+export const IS_SEEN: ReadonlySet<Rule> = new Set([
+  ...SEEN_PEDAL_TO_BLEEDER,
+  ...SEEN_PADS_TO_DRUM,
+  ...SEEN_ROTOR_TO_WHEEL,
+  ...MEASURED,
+]);
 
 /** All that is understood. */
 export const RULES: readonly Rule[] = [

@@ -4,7 +4,7 @@ import { FLUID_RANGES } from '../../../readings/fluid/ranges';
 import { boilingState, moistureState } from '../../../readings/fluid/states';
 import type { FindingId } from '../../../readings/vocabulary/findings';
 import { SPELLED } from '../numbers';
-import { type Rule, says, upTo } from './rule';
+import { type Judged, type Rule, says, upTo } from './rule';
 
 const USUAL = usualLimits(
   ...(['runoutMm', 'hubLimitMm', 'dtvMm', 'playLimitMm', 'trackPadMm'] as const),
@@ -29,16 +29,13 @@ const LENGTH = Object.keys(MM).join('|');
 const PER_CENT = 'percent|per cent';
 const DEGREES = 'degrees?|celsius|centigrade|c';
 
-type Judged = NonNullable<Rule['judged']>;
-
 /** A figure behind what it is of, or before it ("0.12 of runout"). Only a decimal needs no unit: a 3 may be a lap. */
 function measured(finding: FindingId, what: string, units: string, judged: Judged, unless?: RegExp): Rule[] {
   const bare = units === LENGTH ? '\\d*\\.\\d+|' : '';
   const figure = `(?<figure>${bare}(?:\\d+(?:\\.\\d+)?|${Object.keys(SPELLED).join('|')})(?= (?:${units})\\b))(?: (?<unit>${units}))?`;
-  return [`(?:${what}) ${upTo(4)}${figure}`, `${figure} (?:of )?${upTo(1)}(?:${what})`].map((words) => ({
-    ...says(finding, '', new RegExp(`\\b${words}\\b`), unless),
-    judged,
-  }));
+  return [`(?:${what}) ${upTo(4)}${figure}`, `${figure} (?:of )?${upTo(1)}(?:${what})`].map((words) =>
+    says(finding, judged, new RegExp(`\\b${words}\\b`), unless),
+  );
 }
 
 /** Past a limit, mm, or inside it. */

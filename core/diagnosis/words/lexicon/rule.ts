@@ -1,5 +1,8 @@
 import type { FindingId } from '../../../readings/vocabulary/findings';
 
+/** What a figure that the words catch (groups `figure` and `unit`) comes to, in base units; nothing where it says nothing. */
+export type Judged = (figure: number) => string | undefined;
+
 /**
  * Shop language for one state of a finding. `words`: a pattern over the words of one clause, small letters, single
  * spaces. `unless`: said in the same clause it means something else. `denied`: what it is when it is denied; nothing
@@ -7,12 +10,10 @@ import type { FindingId } from '../../../readings/vocabulary/findings';
  */
 export type Rule = {
   finding: FindingId;
-  state: string;
+  state: string | Judged;
   words: RegExp;
   unless?: RegExp;
   denied?: string;
-  /** Of a figure that `words` catch (groups `figure` and `unit`), in base units: the state it comes to, for `state`; none where it says nothing. */
-  judged?: (figure: number) => string | undefined;
   /** Tells when or how: a denial beside it is of something else. */
   steady?: true;
 };
@@ -39,7 +40,7 @@ export const yes = (finding: FindingId, words: RegExp, unless?: RegExp): Rule =>
 });
 
 /** One state; a denial of it says nothing. */
-export const says = (finding: FindingId, state: string, words: RegExp, unless?: RegExp): Rule => ({
+export const says = (finding: FindingId, state: Rule['state'], words: RegExp, unless?: RegExp): Rule => ({
   finding,
   state,
   words,

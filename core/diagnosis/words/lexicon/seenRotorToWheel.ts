@@ -1,0 +1,190 @@
+import { found, HIGH, near, PADS, ROTOR, type Rule, rx, says, upTo } from './rule';
+
+const JOINT = 'ball ?joints?|bush(?:es|ings?)?|track rods?(?: ends?)?|tie rods?(?: ends?)?|wishbones?';
+const SHIELD = '(?:dust|splash|backing|brake) (?:shield|plate)|shield';
+/** Of the heat, not through the disc. */
+const FINE_CRACKS = `(?:hairline|surface|fine|small|tiny|spider|little) ${upTo(1)}cracks?`;
+/** Said of a wheel that is held and rocked. */
+const MOVES = 'rocks?|rocking|play|moves|movement|wobbles?|clunks?';
+const DUCT = '(?:brake )?ducts?|ducting|cooling (?:hoses?|pipes?)|air scoops?';
+
+/** What somebody has seen or measured of rotor, hub, wheel and the air to them. */
+export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
+  says('rotor_surface', 'cracked', near(ROTOR, 'crack(?:s|ed)?', 8), rx('heat cracks?|craz', FINE_CRACKS)),
+  // At an edge or a hole it goes on growing.
+  says(
+    'rotor_surface',
+    'cracked',
+    near('cracks?|cracked', '(?:drill(?:ed|ing)? |vent )?holes?|edge', 4),
+    rx('pads?', 'wheel|rim|hose|boot'),
+  ),
+  found(
+    'rotor_surface',
+    'grooves',
+    near(ROTOR, 'groov(?:es|ed)|scored|scoring|ridges|deep lines', 6),
+    'smooth',
+  ),
+  says(
+    'rotor_surface',
+    'grooves',
+    rx(
+      '^(?:with )?(?:deep|big|heavy) (?:grooves|scores|ridges)',
+      `grooves? ${upTo(4)}(?:catch|feel|hook)\\w* ${upTo(3)}(?:finger ?)?nail`,
+    ),
+    rx('tyres?|drums?|pads?'),
+  ),
+  found(
+    'rotor_surface',
+    'rusted',
+    near(`${ROTOR}|rears|fronts`, 'rust(?:y|ed)?|corroded|pitted|brown', 3),
+    'smooth',
+    rx('replaced|changed|because'),
+  ),
+  says(
+    'rotor_surface',
+    'deposits',
+    near(
+      ROTOR,
+      'deposits|pad (?:prints?|material|compound)|patch(?:es|y)?|blotch(?:es|y)|smear(?:s|ed)?|hot ?spots?|transfer marks',
+      4,
+    ),
+    rx('blu(?:e|ed|ish)|purple'),
+  ),
+  says(
+    'rotor_surface',
+    'heat_checked',
+    rx('heat ?(?:checked|checks|cracks|crazed)|crazed|crazing', near(FINE_CRACKS, `${ROTOR}|face`, 7).source),
+  ),
+  found(
+    'rotor_thickness',
+    'below_minimum',
+    rx(
+      `(?:${ROTOR}) ${upTo(7)}(?:under|below|past|less than|beyond) (?:the )?(?:min(?:imum)?(?: thickness)?|stamp(?:ed figure)?)`,
+    ),
+    'ok',
+  ),
+  says(
+    'rotor_thickness',
+    'near_minimum',
+    rx(
+      `(?:${ROTOR}) (?:are |is )?(?:at|near|close to|almost at|just above) (?:the )?min(?:imum)?(?: thickness)?`,
+    ),
+  ),
+  found('rotor_runout', 'high', near('run ?out', HIGH, 3), 'ok', rx('hub')),
+  says(
+    'rotor_runout',
+    'high',
+    rx(
+      `(?:${ROTOR}) ${upTo(4)}wobbl\\w* ${upTo(2)}(?:i|you|we) (?:spin|turn|rotate)|(?:${ROTOR}) (?:have|has|had|got) (?:some |too much |a lot of )?run ?out`,
+    ),
+  ),
+  found('hub_runout', 'high', near(`hub(?: face)? ${upTo(2)}run ?out`, HIGH, 4), 'ok'),
+  says('hub_runout', 'high', rx('hub(?: face)? (?:is |was )?(?:bent|out of true)')),
+  found('rotor_dtv', 'high', near('dtv|thickness variation', HIGH, 3), 'ok'),
+  found(
+    'rotor_float',
+    'bound',
+    near(
+      'bobbins?|floating (?:disc|rotor)s?|float',
+      `seized|bound|stuck|(?:won't|will not|does not|doesn't) (?:move|float)`,
+      3,
+    ),
+    'free',
+  ),
+  found(
+    'tyres',
+    'fault',
+    rx(
+      `flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyres?|tyres? ${upTo(3)}(?:flat ?spot\\w*|out of (?:round|balance)|egg ?shaped|bulg\\w*|cupped)`,
+      `bulges? ${upTo(3)}tyres?|wheels? ${upTo(2)}out of balance|(?:lost|missing|thrown) ${upTo(2)}(?:wheel |balance )weights?`,
+    ),
+    'ok',
+  ),
+  found(
+    'bearing_play',
+    'excess',
+    near('(?:wheel )?bearings?|hub', 'play|loose|slack|worn|shot|rumbl(?:es|ing)', 3),
+    'ok',
+  ),
+  // Held at the top and the bottom it is the bearing, at the sides a joint (common practice).
+  found(
+    'bearing_play',
+    'excess',
+    rx(`(?:${MOVES}) ${upTo(3)}(?:12|twelve) (?:o'clock )?and (?:6|six)`),
+    'ok',
+  ),
+  found(
+    'suspension_joints',
+    'play',
+    rx(`(?:${MOVES}) ${upTo(3)}(?:9|nine|3|three|quarter to) (?:o'clock )?and (?:9|nine|3|three)`),
+    'tight',
+  ),
+  found(
+    'suspension_joints',
+    'play',
+    near(JOINT, 'play|worn|loose|slack|split|knackered|shot|gone', 3),
+    'tight',
+    rx('pedal'),
+  ),
+  found(
+    'wheel_nuts',
+    'loose',
+    near('(?:wheel|lug) (?:nuts?|bolts?)|nuts|wheel', 'loose|finger tight|undone|came off', 2),
+    'tight',
+    rx('bearings?|hub'),
+  ),
+  says(
+    'wheel_nuts',
+    'stud_damaged',
+    near('studs?', 'snapped|stretched|broken|sheared|stripped|damaged|bent|missing', 3),
+  ),
+  found(
+    'shield_look',
+    'touches',
+    near(SHIELD, 'touch(?:es|ing)?|rub(?:s|bing)|bent|scrap(?:es|ing)|catch(?:es|ing)', 3),
+    'clear',
+    rx('heat shield|exhaust|pads?'),
+  ),
+  says('shield_look', 'stone', near(SHIELD, 'stone|pebble|gravel', 6)),
+  says('shield_look', 'stone', rx('^(?:it )?(?:was|is) (?:just |only )?a (?:stone|pebble)$')),
+  says('rotor_surface', 'streaks', near(ROTOR, 'streak(?:s|ed|y)?', 4)),
+  says(
+    'rotor_float',
+    'hammered',
+    near('bobbins?|floating (?:disc|rotor)s?', 'hammered|worn|loose|sloppy', 3),
+  ),
+  says(
+    'wheel_mounting',
+    'fault',
+    rx(
+      'wheel (?:is |was )?(?:out of balance|unbalanced|buckled|bent)|(?:buckled|bent) (?:the |a )?(?:wheel|rim)',
+      'balance weights? (?:is |was |has |have )?(?:gone|missing|lost|come off|fallen off)|lost (?:a |its )?(?:balance )?weights?',
+    ),
+  ),
+  says(
+    'rotor_peak',
+    'over_pad_limit',
+    rx(
+      `${PADS} ${upTo(4)}(?:over|past|above|beyond) ${upTo(2)}(?:limit|rating|temperature|temp|range|max(?:imum)?)`,
+    ),
+  ),
+  says(
+    'cooling_path',
+    'none',
+    rx(
+      near(
+        DUCT,
+        '(?:fell|fallen|came|come|torn|ripped|knocked) off|missing|gone|disconnected|blocked|taped(?: up)?|squashed',
+        3,
+      ).source,
+      'no (?:brake )?(?:ducts?|ducting|cooling)',
+    ),
+  ),
+  says(
+    'cooling_path',
+    'face',
+    rx(
+      `(?:${DUCT}|air) ${upTo(4)}(?:on|at|onto|against) (?:the )?(?:inner |inside |one )?(?:face|side) of ${upTo(2)}(?:${ROTOR})`,
+    ),
+  ),
+];
