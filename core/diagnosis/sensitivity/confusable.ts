@@ -12,8 +12,9 @@ export type Confusable = {
 /** What a check would show, and whether that settles which of two causes it is, or only leans. */
 export type Telling = { state: string; settles: boolean };
 
-/** What is so many times likelier with one of two causes settles which it is. */
+/** What is so many times likelier with one of two causes settles which it is, if it is to be expected at all. */
 const SETTLES = 5;
+const EXPECTED = 0.25;
 
 /** A check that says less a minute tells nothing apart, bits. */
 const LEAST_RATE = 0.002;
@@ -93,7 +94,7 @@ function telling({ states }: Finding, of: readonly number[], against: readonly n
     (top, value, index) => (value - against[index]! > of[top]! - against[top]! ? index : top),
     0,
   );
-  return { state: states[at]!, settles: of[at]! >= SETTLES * against[at]! };
+  return { state: states[at]!, settles: of[at]! >= Math.max(EXPECTED, SETTLES * against[at]!) };
 }
 
 /** P(state) of a finding with one cause present and the rest of the world as usual. */

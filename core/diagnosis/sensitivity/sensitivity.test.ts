@@ -95,13 +95,19 @@ describe('what it is taken for', () => {
 });
 
 describe('the check that tells two causes apart', () => {
-  const between = (one: CauseId, other: CauseId) =>
-    confusableWith(one, [{ id: other, probability: 0.1 }], () => true)[0]!.check!;
+  const between = (one: CauseId, other: CauseId, open: (finding: FindingId) => boolean = () => true) =>
+    confusableWith(one, [{ id: other, probability: 0.1 }], open)[0]!.check!;
 
   it('is one with an answer that settles it, not a quicker glance that leans', () => {
     const { finding, ifThis } = between('external_leak', 'master_bypass');
     expect(finding).not.toBe('fluid_look');
     expect(ifThis.settles).toBe(true);
+  });
+
+  it('is none that would settle it by what hardly ever shows: of air in the modulator only a full bleed tells', () => {
+    const check = between('air_in_lines', 'air_in_abs_unit', (finding) => finding !== 'bubbles');
+    expect(check.finding).toBe('after_full_bleed');
+    expect(check.ifOther).toEqual({ state: 'still_soft', settles: true });
   });
 
   it('says of each answer whether it settles it: a blue rotor was hot, a grey one may have been', () => {
