@@ -9,6 +9,8 @@ type ChildOptions = {
   env?: NodeJS.ProcessEnv;
   /** Each line of standard output as it comes, in place of keeping it. */
   onLine?: (line: string) => void | Promise<void>;
+  /** An interrupt waits for it instead of ending it: what it half began could not be found, and so not be undone. */
+  isWaitedFor?: boolean;
 };
 
 const SETPRIV = '/usr/bin/setpriv';
@@ -22,14 +24,15 @@ export function endsWithUs(command: readonly string[], asUser?: string): string[
 
 /**
  * Runs a program to its end without blocking, so that an interrupt is heard. It ends when this command is interrupted
- * or killed: what it was doing must not go on beside the next command.
+ * (unless it is waited for) or killed: what it was doing must not go on beside the next command.
  */
 export async function runChild(
   command: readonly string[],
-  { cwd, env = process.env, onLine }: ChildOptions = {},
+  { cwd, env = process.env, onLine, isWaitedFor = false }: ChildOptions = {},
 ): Promise<Done> {
   const [program, ...args] = command;
-  const child = spawn(program!, args, { cwd, env, stdio: ['ignore', 'pipe', 'pipe'] });
+  // A terminal's interrupt goes to its whole group; what is waited for is not in it.
+  const child = spawn(program!, args, { cwd, env, detached: isWaitedFor, stdio: ['ignore', 'pipe', 'pipe'] });
   let stdout = '';
   let stderr = '';
   const ended = new Promise<number | null>((resolve) => {
@@ -41,7 +44,7 @@ export async function runChild(
     child.once('close', (code) => resolve(code));
   });
   const done = onInterrupt(async () => {
-    child.kill('SIGTERM');
+    if (!isWaitedFor) child.kill('SIGTERM');
     await ended;
   });
   child.stderr.setEncoding('utf8').on('data', (text: string) => {

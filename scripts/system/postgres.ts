@@ -15,6 +15,7 @@ import { join } from 'node:path';
 import postgres from 'postgres';
 import { aptInstall } from './apt';
 import { endsWithUs, runChild } from './child';
+import { wasInterrupted } from './interrupt';
 import { cloneName, DATA } from './paths';
 import { freePort } from './port';
 import { alive, programName, workingFolder } from './processes';
@@ -66,8 +67,9 @@ function newestPrograms(): string | undefined {
 const isRoot = () => process.getuid?.() === 0;
 
 /** PostgreSQL refuses to run as root, so root runs it as Debian's postgres user. */
-async function call(command: string[], what: string): Promise<void> {
+async function call(command: string[], what: string, isWaitedFor = false): Promise<void> {
   const done = await runChild(endsWithUs(command, isRoot() ? 'postgres' : undefined), {
+    isWaitedFor,
     cwd: '/',
     env: { ...process.env, LC_ALL: 'C.UTF-8' },
   });
@@ -157,10 +159,12 @@ async function launch(folder: string, data: string): Promise<number> {
           ...['-D', data, '-l', log, '-w', '-t', '60', '-s', '-o', options, 'start'],
         ],
         'starting the database',
+        // Ended half way it would leave a server that has not yet written down that it runs: nobody could stop that one.
+        true,
       );
       return port;
     } catch (error) {
-      if (attempt >= 2) throw error;
+      if (attempt >= 2 || wasInterrupted()) throw error;
     }
   }
 }

@@ -14,6 +14,7 @@ import { join } from 'node:path';
 import { ask } from './ask';
 import { endsWithUs, runChild } from './child';
 import { bundleHeavy, heavyBundle } from './heavy';
+import { wasInterrupted } from './interrupt';
 import { bundleOffline } from './offline';
 import { packBuilt } from './packed';
 import { DATA, dataFolder, ROOT } from './paths';
@@ -96,6 +97,8 @@ type ServeOptions = {
 /** Starts the built application in the background and waits until it answers; a server that does not is ended. */
 export async function serve(options: ServeOptions): Promise<Server> {
   const { host, port } = options;
+  // Whoever tidies up has passed the servers by now.
+  if (wasInterrupted()) throw new Plain('it was interrupted before its server was started');
   const logFile = join(dataFolder('log'), `server-${port}.log`);
   // Another clone's server may take the port at the same moment: only an answer under this name is our own.
   const instance = randomUUID();

@@ -57,6 +57,19 @@ async function interrupted(shop: string, args: string[], afterMs: number, signal
   clearTimeout(timer);
 }
 
+/** Interrupted as a terminal does it, the whole group at once, so long after its database began to be started. */
+async function interruptedStarting(shop: string, args: string[], afterMs: number) {
+  const options = { env: environment(shop), cwd: home, stdio: 'ignore', detached: true } as const;
+  const child: ChildProcess = spawn(BAVRIN, args, options);
+  const gone = new Promise<number | null>((resolve) => child.once('exit', resolve));
+  await expect
+    .poll(() => leftBehind(shop).some((told) => told.includes('pg_ctl')), { interval: 2 })
+    .toBe(true);
+  await new Promise((resolve) => setTimeout(resolve, afterMs));
+  process.kill(-child.pid!, 'SIGINT');
+  expect(await gone).toBe(130);
+}
+
 /** What runs on a data folder: its servers name it in their environment or their arguments. */
 function leftBehind(shop: string): string[] {
   const folder = join(home, shop);
@@ -95,8 +108,13 @@ describe('a command that is interrupted', { timeout: 300_000 }, () => {
   it('told to end, it tidies up by itself: no database stays behind', async () => {
     await interrupted('tidy', ['demo'], 4000, 'SIGTERM');
     await expect.poll(() => leftBehind('tidy')).toEqual([]);
-    await interrupted('tidy', ['demo'], 2500, 'SIGINT');
-    await expect.poll(() => leftBehind('tidy')).toEqual([]);
+  });
+
+  it('told to end while its database comes up, it ends that too, however far it was', async () => {
+    for (const afterMs of [0, 10, 20, 30, 60, 100]) {
+      await interruptedStarting('tidy', ['demo'], afterMs);
+      await expect.poll(() => leftBehind('tidy'), { message: `${afterMs} ms after its start` }).toEqual([]);
+    }
   });
 
   it('while writing a backup keeps yesterday’s, or has today’s whole', async () => {
