@@ -1,3 +1,4 @@
+import type { Range } from '../base/issues/range';
 import type { BaseUnit } from '../base/units/display';
 
 /**
@@ -165,6 +166,12 @@ export const AXLE_FIGURES = {
   hubLimitMm: { ...FINE, label: 'Hub face at most', column: 'hubLimitM' },
   playLimitMm: { ...FINE, label: 'Bearing play at most', column: 'playLimitM' },
 } as const satisfies Record<string, CarFigure>;
+
+/** Studs of a wheel. */
+export const STUD_RANGE = [3, 10] as const satisfies Range;
+
+/** What is taken of a figure. */
+export const rangeOf = ({ low, high }: CarFigure): Range => [low, high];
 
 /** The figures of a table, each with its name, as wide as any of them may be. */
 export function figuresIn<T extends Record<string, CarFigure>>(table: T): [keyof T & string, CarFigure][] {

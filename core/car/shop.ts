@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { DATE_ORDERS } from '../base/dates';
 import { within, words } from '../base/issues/range';
 import { shopLimitsSchema } from './limits/schema';
+import { SHOP_RANGES } from './shopRanges';
 
 /** How long a sign-in that is not used lasts where the shop has set nothing else, h: two weeks. */
 export const SIGNED_IN_HOURS = 336;
@@ -10,7 +11,7 @@ export const SIGNED_IN_HOURS = 336;
 export const shopSchema = z.strictObject({
   name: words(120).min(1, 'a name is needed'),
   circuit: words(120),
-  altitudeM: within(-500, 5000, 'm'),
+  altitudeM: within(...SHOP_RANGES.altitudeM, 'm'),
   timeZone: words(60)
     .min(1, 'a time zone as Europe/Prague')
     .refine(isTimeZone, 'a time zone as Europe/Prague'),
@@ -27,10 +28,10 @@ export const shopSchema = z.strictObject({
   reservoirSchool: z.enum(['draw_out', 'push_through']),
   bleedMethod: z.enum(['pressure', 'two_person', 'vacuum', 'gravity', 'reverse']),
   potSchool: z.enum(['fluid', 'dry']),
-  bleedPressureKPa: within(20, 200, 'kPa'),
-  bottleMl: within(100, 25000, 'ml'),
+  bleedPressureKPa: within(...SHOP_RANGES.bleedPressureKPa, 'kPa'),
+  bottleMl: within(...SHOP_RANGES.bottleMl, 'ml'),
   strainerSchool: z.enum(['lift_out', 'leave_in']),
-  catchMl: within(100, 5000, 'ml'),
+  catchMl: within(...SHOP_RANGES.catchMl, 'ml'),
   bedInSchool: z.enum(['A', 'B', 'C', 'maker']),
   learnStrength: within(0, 100000, 'jobs'),
   dateOrder: z.enum(DATE_ORDERS),

@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { day } from '../base/issues/moment';
-import { within, words } from '../base/issues/range';
+import { whole, within, words } from '../base/issues/range';
 import { CORNERS } from './corner';
-import { AXLE_FIGURES, CAR_FIGURES, type CarFigure, ofEach } from './figures';
+import { figureSchema } from './figureSchema';
+import { AXLE_FIGURES, CAR_FIGURES, type CarFigure, ofEach, STUD_RANGE } from './figures';
 import { FLUID_CLASS_IDS } from './fluidClasses';
 import { sheetNoteSchema, torqueSchema } from './noteSchema';
 import { atPath } from './origins';
@@ -12,7 +13,7 @@ import { TORQUE_IDS } from './torques';
 /** What the pistons of one caliper, or a wheel cylinder, may be, mm. */
 const PISTON = { low: 10.5, high: 99 };
 
-const figure = ({ low, high, unit }: CarFigure) => within(low, high, unit).nullable();
+const figure = (each: CarFigure) => figureSchema(each).nullable();
 
 const axleSchema = z
   .strictObject({
@@ -22,7 +23,7 @@ const axleSchema = z
     pistonsMm: z.array(within(PISTON.low, PISTON.high, 'mm')).max(16, 'at most 16 entries'),
     bleeders: z.int().min(1, '1 or 2 is accepted').max(2, '1 or 2 is accepted'),
     rotor: z.enum(['one_piece', 'two_piece']).nullable(),
-    studs: z.int().min(3, '3 to 10 is accepted').max(10, '3 to 10 is accepted').nullable(),
+    studs: whole(...STUD_RANGE).nullable(),
     padCompound: z.enum(['street', 'fast_road', 'track']).nullable(),
     ...ofEach(AXLE_FIGURES, figure),
   })

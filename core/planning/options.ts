@@ -1,9 +1,11 @@
 import { z } from 'zod';
-import { within } from '../base/issues/range';
+import { whole, within } from '../base/issues/range';
 import { uuid } from '../base/issues/uuid';
 import { CORNERS } from '../car/corner';
+import { SHOP_RANGES } from '../car/shopRanges';
 import { slowdownRowsSchema } from './bedin/schema';
 import { OTHER_TOUCH_IDS } from './otherWork';
+import { PLAN_RANGES } from './ranges';
 
 /** What is chosen for one job over the shop's own ways. */
 export const workOptionsSchema = z.strictObject({
@@ -15,12 +17,12 @@ export const workOptionsSchema = z.strictObject({
       order: z.enum(['furthest_first', 'nearest_first', 'diagonal']),
       twoBleeders: z.enum(['outer_inner_outer', 'outer_inner', 'inner_outer']),
       pot: z.enum(['fluid', 'dry']),
-      reservoirMl: within(20, 1500, 'ml'),
+      reservoirMl: within(...PLAN_RANGES.reservoirMl, 'ml'),
       reservoir: z.enum(['draw_out', 'push_through']),
       strainer: z.enum(['lift_out', 'leave_in']),
-      pressureKPa: within(20, 400, 'kPa'),
-      bottleMl: within(100, 25000, 'ml'),
-      catchMl: within(100, 5000, 'ml'),
+      pressureKPa: within(...PLAN_RANGES.pressureKPa, 'kPa'),
+      bottleMl: within(...SHOP_RANGES.bottleMl, 'ml'),
+      catchMl: within(...SHOP_RANGES.catchMl, 'ml'),
       lot: uuid('the id of a lot'),
     })
     .partial()
@@ -29,21 +31,21 @@ export const workOptionsSchema = z.strictObject({
     .strictObject({
       school: z.enum(['A', 'B', 'C', 'maker']),
       rows: slowdownRowsSchema,
-      stops: z.int().min(1, '1 to 30 is accepted').max(30, '1 to 30 is accepted'),
+      stops: whole(...PLAN_RANGES.stops),
       axle: z.enum(['front', 'rear', 'both']),
       compound: z.enum(['street', 'fast_road', 'track']),
-      ambientC: within(-40, 60, '°C'),
-      accelMs2: within(0.3, 8, 'm/s²'),
-      powerKW: within(10, 1500, 'kW'),
+      ambientC: within(...PLAN_RANGES.ambientC, '°C'),
+      accelMs2: within(...PLAN_RANGES.accelMs2, 'm/s²'),
+      powerKW: within(...PLAN_RANGES.powerKW, 'kW'),
     })
     .partial()
     .optional(),
   springs: z
     .strictObject({
-      forceN: within(0, 500, 'N'),
-      mu: within(0.05, 1, ''),
-      speedKmh: within(0, 400, 'km/h'),
-      powerKW: within(10, 1500, 'kW'),
+      forceN: within(...PLAN_RANGES.springForceN, 'N'),
+      mu: within(...PLAN_RANGES.mu, ''),
+      speedKmh: within(...PLAN_RANGES.speedKmh, 'km/h'),
+      powerKW: within(...PLAN_RANGES.powerKW, 'kW'),
     })
     .partial()
     .optional(),

@@ -1,3 +1,4 @@
+import type { Range } from '@/core/base/issues/range';
 import type { BaseUnit } from '@/core/base/units/display';
 import type { Pose } from '@/core/readings/instruments/condition';
 import type { Quantity } from '@/core/readings/instruments/kinds';
@@ -19,6 +20,9 @@ export type ReadingField<Id extends string = string> = {
   quantity?: Quantity;
   pose?: Pose;
 };
+
+/** The ends of what is taken, for a field. */
+export const between = ([low, high]: Range): { low: number; high: number } => ({ low, high });
 
 /** A figure that cannot be, or that is missing: which, and what is said of it. */
 export type WrongField<Id extends string> = { id: Id; why: string };

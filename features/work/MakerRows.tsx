@@ -3,8 +3,10 @@
 import { useState } from 'react';
 import type { BaseUnit } from '@/core/base/units/display';
 import type { SlowdownRow } from '@/core/planning/bedin/schools';
+import { PLAN_RANGES } from '@/core/planning/ranges';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
+import { between } from '../measure/readFields';
 import type { Units } from '../shell/units';
 import { useUnits } from '../shell/useUnits';
 
@@ -19,10 +21,10 @@ const FIELDS: readonly {
   low: number;
   high: number;
 }[] = [
-  { id: 'count', label: 'Times', base: '', sign: '×', low: 1, high: 30 },
-  { id: 'fromKmh', label: 'From', base: 'km/h', low: 10, high: 250 },
-  { id: 'toKmh', label: 'To', base: 'km/h', low: 0, high: 240 },
-  { id: 'coolS', label: 'Cool after', base: '', sign: 's', low: 0, high: 600 },
+  { id: 'count', label: 'Times', base: '', sign: '×', ...between(PLAN_RANGES.stops) },
+  { id: 'fromKmh', label: 'From', base: 'km/h', ...between(PLAN_RANGES.fromKmh) },
+  { id: 'toKmh', label: 'To', base: 'km/h', ...between(PLAN_RANGES.toKmh) },
+  { id: 'coolS', label: 'Cool after', base: '', sign: 's', ...between(PLAN_RANGES.coolS) },
 ];
 
 type Draft = Record<FieldId, string>;

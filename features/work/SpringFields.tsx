@@ -4,7 +4,9 @@ import type { BaseUnit } from '@/core/base/units/display';
 import type { Axle } from '@/core/car/corner';
 import { USUAL_SPRING } from '@/core/planning/knockback/springs';
 import type { WorkOptions } from '@/core/planning/options';
+import { PLAN_RANGES } from '@/core/planning/ranges';
 import { NumberField } from '@/ui/Field';
+import { between } from '../measure/readFields';
 import { useKeptFigures } from '../shell/useKeptFigures';
 import { useUnits } from '../shell/useUnits';
 import { SetupPicks } from './SetupPicks';
@@ -34,8 +36,7 @@ const SPRING_FIELDS: readonly SpringField[] = [
     id: 'forceN',
     label: 'Force of one spring',
     base: 'N',
-    low: 0,
-    high: 500,
+    ...between(PLAN_RANGES.springForceN),
     usual: USUAL_SPRING.forceN,
     hint: '4 lbf is taken too',
   },
@@ -43,18 +44,22 @@ const SPRING_FIELDS: readonly SpringField[] = [
     id: 'mu',
     label: 'Friction of the pad',
     base: '',
-    low: 0.05,
-    high: 1,
+    ...between(PLAN_RANGES.mu),
     usual: USUAL_SPRING.mu,
     decimals: 2,
   },
-  { id: 'speedKmh', label: 'Top speed there', base: 'km/h', low: 0, high: 400, usual: USUAL_SPRING.speedKmh },
+  {
+    id: 'speedKmh',
+    label: 'Top speed there',
+    base: 'km/h',
+    ...between(PLAN_RANGES.speedKmh),
+    usual: USUAL_SPRING.speedKmh,
+  },
   {
     id: 'powerKW',
     label: 'Power at the wheels',
     base: '',
-    low: 10,
-    high: 1500,
+    ...between(PLAN_RANGES.powerKW),
     unit: 'kW',
     hint: 'For what it costs in speed',
   },

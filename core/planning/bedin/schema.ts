@@ -1,13 +1,14 @@
 import { z } from 'zod';
-import { within } from '../../base/issues/range';
+import { whole, within } from '../../base/issues/range';
 import { heatedCar } from '../../readings/heat/stopsSchema';
+import { PLAN_RANGES } from '../ranges';
 
 const row = z
   .strictObject({
-    count: z.int().min(1, '1 to 30 is accepted').max(30, '1 to 30 is accepted'),
-    fromKmh: within(10, 250, 'km/h'),
-    toKmh: within(0, 240, 'km/h'),
-    coolS: within(0, 600, 's'),
+    count: whole(...PLAN_RANGES.stops),
+    fromKmh: within(...PLAN_RANGES.fromKmh, 'km/h'),
+    toKmh: within(...PLAN_RANGES.toKmh, 'km/h'),
+    coolS: within(...PLAN_RANGES.coolS, 's'),
   })
   .refine((each) => each.toKmh < each.fromKmh, { path: ['toKmh'], message: 'below fromKmh' });
 
@@ -18,7 +19,7 @@ export const bedInSchema = z.strictObject({
   /** A, B or C; `rows`, the pad maker's own, come before any. */
   school: z.enum(['A', 'B', 'C']),
   rows: slowdownRowsSchema.optional(),
-  stops: z.int().min(1, '1 to 30 is accepted').max(30, '1 to 30 is accepted').optional(),
+  stops: whole(...PLAN_RANGES.stops).optional(),
   compound: z.enum(['street', 'fast_road', 'track']),
   windowC: z
     .strictObject({ low: within(40, 900, '°C'), high: within(50, 1000, '°C') })
@@ -31,10 +32,10 @@ export const bedInSchema = z.strictObject({
   /** A rotor of the other axle; like the one of `car` unless said, null where it has none. */
   otherRotorMassKg: heatedCar.rotorMassKg.nullable().optional(),
   /** How the car comes back up to speed between slowdowns. */
-  accelMs2: within(0.3, 8, 'm/s²').optional(),
+  accelMs2: within(...PLAN_RANGES.accelMs2, 'm/s²').optional(),
   /** The same by the power at its wheels, where that is known instead. */
-  powerKW: within(10, 1500, 'kW').optional(),
-  ambientC: within(-40, 60, '°C'),
+  powerKW: within(...PLAN_RANGES.powerKW, 'kW').optional(),
+  ambientC: within(...PLAN_RANGES.ambientC, '°C'),
 });
 
 export type BedInInput = z.infer<typeof bedInSchema>;

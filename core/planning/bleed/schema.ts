@@ -1,8 +1,14 @@
 import { z } from 'zod';
 import { within } from '../../base/issues/range';
 import { CORNERS } from '../../car/corner';
+import { figureSchema } from '../../car/figureSchema';
+import { AXLE_FIGURES, CAR_FIGURES } from '../../car/figures';
+import { SHOP_RANGES } from '../../car/shopRanges';
+import { PEDAL_RANGES } from '../../readings/pedal/ranges';
+import { PLAN_RANGES } from '../ranges';
 import { USUAL_CEILING_KPA } from './usual';
 
+const line = figureSchema(AXLE_FIGURES.lineLeftM);
 const BLEEDERS = ['single', 'outer', 'inner'] as const;
 
 /** Millimetres of mercury have no place here: pressures are kPa above the air around. */
@@ -14,14 +20,7 @@ export const bleedInputSchema = z
       .length(4, 'each of FL, FR, RL, RR once')
       .refine((order) => new Set(order).size === 4, 'each of FL, FR, RL, RR once')
       .optional(),
-    lines: z
-      .strictObject({
-        FL: within(0.1, 15, 'm'),
-        FR: within(0.1, 15, 'm'),
-        RL: within(0.1, 15, 'm'),
-        RR: within(0.1, 15, 'm'),
-      })
-      .optional(),
+    lines: z.strictObject({ FL: line, FR: line, RL: line, RR: line }).optional(),
     masterSide: z.enum(['left', 'right']).optional(),
     bleeders: z.strictObject({
       front: z.int().min(1, '1 or 2').max(2, '1 or 2'),
@@ -33,11 +32,11 @@ export const bleedInputSchema = z
     /** Under pressure: the new fluid in the pot, or a dry pot that only supplies air. */
     pot: z.enum(['fluid', 'dry']).optional(),
     /** What the reservoir gives between its two marks. */
-    reservoirMl: within(20, 1500, 'ml').optional(),
+    reservoirMl: within(...PLAN_RANGES.reservoirMl, 'ml').optional(),
     /** For two people: what one press of the pedal moves. */
-    masterBoreMm: within(8, 60, 'mm').optional(),
+    masterBoreMm: within(...PEDAL_RANGES.boreMm, 'mm').optional(),
     /** What the catch bottle holds. */
-    catchMl: within(100, 5000, 'ml').optional(),
+    catchMl: within(...SHOP_RANGES.catchMl, 'ml').optional(),
     /** What each bleeder of this car took to run clear last time, as `FL single`. */
     clearAtMl: z
       .partialRecord(
@@ -51,9 +50,9 @@ export const bleedInputSchema = z
     softAfterBleed: z.boolean().optional(),
     stabilityControl: z.boolean(),
     method: z.enum(['pressure', 'two_person', 'vacuum', 'gravity', 'reverse']),
-    bottleMl: within(100, 25000, 'ml'),
-    pressureKPa: within(20, 400, 'kPa').optional(),
-    ceilingKPa: within(50, 400, 'kPa').optional(),
+    bottleMl: within(...SHOP_RANGES.bottleMl, 'ml'),
+    pressureKPa: within(...PLAN_RANGES.pressureKPa, 'kPa').optional(),
+    ceilingKPa: figureSchema(CAR_FIGURES.bleedCeilingKPa).optional(),
   })
   .refine(
     (input) => input.lines !== undefined || input.masterSide !== undefined || input.makerOrder !== undefined,

@@ -1,13 +1,16 @@
 import { z } from 'zod';
-import { within } from '../../base/issues/range';
+import { whole, within } from '../../base/issues/range';
+import { figureSchema } from '../../car/figureSchema';
+import { CAR_FIGURES } from '../../car/figures';
+import { PLAN_RANGES } from '../ranges';
 
 export const springsSchema = z.strictObject({
-  forceN: within(0, 500, 'N'),
-  perSide: z.int().min(1, '1 to 8 is accepted').max(8, '1 to 8 is accepted'),
-  mu: within(0.05, 1, ''),
+  forceN: within(...PLAN_RANGES.springForceN, 'N'),
+  perSide: whole(1, 8),
+  mu: within(...PLAN_RANGES.mu, ''),
   effectiveRadiusM: within(0.03, 0.3, 'm'),
-  speedKmh: within(0, 400, 'km/h'),
-  rollingRadiusM: within(0.15, 0.6, 'm'),
+  speedKmh: within(...PLAN_RANGES.speedKmh, 'km/h'),
+  rollingRadiusM: figureSchema(CAR_FIGURES.tyreRadiusM),
 });
 
 export type SpringsInput = z.infer<typeof springsSchema>;

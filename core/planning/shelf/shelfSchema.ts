@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import { day, moment } from '../../base/issues/moment';
-import { within, words } from '../../base/issues/range';
+import { whole, within, words } from '../../base/issues/range';
 import { uuid } from '../../base/issues/uuid';
 import { CORNERS } from '../../car/corner';
 import { FLUID_CLASS_IDS } from '../../car/fluidClasses';
+import { SHOP_RANGES } from '../../car/shopRanges';
 import { isPair, PAIR_WORDS, pairFields } from '../fill/fillSchema';
 import { MATES, type Mate, WHY_OFF, type WhyOff } from './fitted';
 import { PART_KIND_IDS } from './parts';
@@ -17,9 +18,9 @@ export const newShelfItemSchema = z
     kind: z.enum(PART_KIND_IDS),
     what: words(120).min(1, 'what it is'),
     batch: words(60),
-    quantity: z.int().min(1, '1 to 1000 is accepted').max(1000, '1 to 1000 is accepted'),
+    quantity: whole(1, 1000),
     fluidClass: z.enum(FLUID_CLASS_IDS).nullable(),
-    sizeMl: within(100, 25000, 'ml').nullable(),
+    sizeMl: within(...SHOP_RANGES.bottleMl, 'ml').nullable(),
     dryC: pairFields.dryC.default(null),
     wetC: pairFields.wetC.default(null),
     colour: words(40).default(''),
@@ -41,8 +42,8 @@ export const newShelfItemSchema = z
 
 /** A lot counted anew, or taken off the shelf. */
 export const shelfChangesSchema = z.strictObject({
-  quantity: z.int().min(0, '0 to 1000 is accepted').max(1000, '0 to 1000 is accepted'),
-  remainingMl: within(0, 25000, 'ml').nullable(),
+  quantity: whole(0, 1000),
+  remainingMl: within(0, SHOP_RANGES.bottleMl[1], 'ml').nullable(),
   dropped: z.boolean(),
 });
 

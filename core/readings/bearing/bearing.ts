@@ -1,15 +1,18 @@
 import { z } from 'zod';
 import { within } from '../../base/issues/range';
+import { figureSchema } from '../../car/figureSchema';
+import { AXLE_FIGURES } from '../../car/figures';
 import { usualLimits } from '../../car/limits/catalogue';
 import type { Limit } from '../../car/limits/limit';
 import { exceeds } from '../../car/limits/limit';
+import { BEARING_RANGES } from './ranges';
 
 export const bearingSchema = z.strictObject({
-  playMm: within(0, 10, 'mm'),
-  limitMm: within(0.001, 2, 'mm').optional(),
+  playMm: within(...BEARING_RANGES.playMm, 'mm'),
+  limitMm: figureSchema(AXLE_FIGURES.playLimitMm).optional(),
   limitFrom: z.enum(['car', 'shop']).optional(),
-  spanMm: within(5, 300, 'mm').optional(),
-  rotorRadiusMm: within(50, 300, 'mm').optional(),
+  spanMm: figureSchema(AXLE_FIGURES.bearingSpanMm).optional(),
+  rotorRadiusMm: figureSchema(AXLE_FIGURES.rotorRadiusMm).optional(),
 });
 
 export type BearingInput = z.infer<typeof bearingSchema>;

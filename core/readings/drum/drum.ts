@@ -3,22 +3,18 @@ import { within } from '../../base/issues/range';
 import { LIMIT_SPECS } from '../../car/limits/catalogue';
 import type { Gap, Limit } from '../../car/limits/limit';
 import { exceeds } from '../../car/limits/limit';
+import { limitsSchema } from '../../car/limits/schema';
+import { DRUM_RANGES } from './ranges';
+
+const diameter = within(...DRUM_RANGES.diameterMm, 'mm');
 
 export const drumSchema = z.strictObject({
   /** Bore across the drum, several ways. */
-  boreMm: z
-    .array(within(80, 500, 'mm'))
-    .min(2, 'at least 2 readings')
-    .max(24, 'at most 24 readings'),
+  boreMm: z.array(diameter).min(2, 'at least 2 readings').max(24, 'at most 24 readings'),
   /** Diameter over the shoes, as they are set. */
-  shoesMm: within(80, 500, 'mm').optional(),
-  maximumMm: within(80, 500, 'mm').optional(),
-  limits: z
-    .strictObject({
-      drumOvalMm: within(0.02, 1, 'mm').optional(),
-      shoeGapMm: within(0.1, 5, 'mm').optional(),
-    })
-    .optional(),
+  shoesMm: diameter.optional(),
+  maximumMm: diameter.optional(),
+  limits: limitsSchema('drumOvalMm', 'shoeGapMm').optional(),
 });
 
 export type DrumInput = z.infer<typeof drumSchema>;

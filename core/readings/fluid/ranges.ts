@@ -1,9 +1,15 @@
+import type { Range } from '../../base/issues/range';
+import { SHOP_RANGES } from '../../car/shopRanges';
+
 /** What is taken of each figure: water and boiling as far as physics and testers go; the pair refines `wetC` further. */
 export const FLUID_RANGES = {
   moisturePct: [0, 10],
   boilingC: [110, 330],
-  altitudeM: [-500, 5000],
+  altitudeM: SHOP_RANGES.altitudeM,
   caliperPeakC: [-40, 1000],
   dryC: [111, 400],
   wetC: [111, 400],
-} as const satisfies Record<string, readonly [low: number, high: number]>;
+} as const satisfies Record<string, Range>;
+
+/** How long ago a bottle may have been opened, days. */
+export const OPENED_DAYS_RANGE = [0, 3650] as const satisfies Range;

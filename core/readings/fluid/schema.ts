@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { within } from '../../base/issues/range';
 import { FLUID_CLASS_IDS } from '../../car/fluidClasses';
-import { FLUID_RANGES } from './ranges';
+import { limitsSchema } from '../../car/limits/schema';
+import { FLUID_RANGES, OPENED_DAYS_RANGE } from './ranges';
 
 /** The fluid reading as a file, a route or a form gives it; the finer rules stand in `fluid.ts`. */
 export const fluidInputSchema = z.strictObject({
@@ -13,18 +14,15 @@ export const fluidInputSchema = z.strictObject({
   altitudeM: within(...FLUID_RANGES.altitudeM, 'm').optional(),
   caliperPeakC: within(...FLUID_RANGES.caliperPeakC, '°C').optional(),
   use: z.enum(['road', 'track']).optional(),
-  limits: z
-    .strictObject({
-      dryBelowPct: within(0.1, 5, '%').optional(),
-      wetFromPct: within(0.5, 9, '%').optional(),
-      boilingOkFromC: within(120, 320, '°C').optional(),
-      boilingLowBelowC: within(115, 300, '°C').optional(),
-      trackMarginK: within(0, 150, 'K').optional(),
-      bottleDays: within(0, 60, 'days').optional(),
-    })
-    .optional(),
+  limits: limitsSchema(
+    ...(['dryBelowPct', 'wetFromPct', 'boilingOkFromC', 'boilingLowBelowC'] as const),
+    ...(['trackMarginK', 'bottleDays'] as const),
+  ).optional(),
   bottle: z
-    .strictObject({ sealed: z.boolean(), openedDaysAgo: within(0, 3650, 'days').optional() })
+    .strictObject({
+      sealed: z.boolean(),
+      openedDaysAgo: within(...OPENED_DAYS_RANGE, 'days').optional(),
+    })
     .refine((bottle) => !bottle.sealed || bottle.openedDaysAgo === undefined, {
       path: ['openedDaysAgo'],
       message: 'a sealed bottle has not been opened',

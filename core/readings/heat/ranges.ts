@@ -1,3 +1,5 @@
+import type { Range } from '../../base/issues/range';
+
 /** What is taken of each figure of a session: as far as cars, laps and gauges go. */
 export const SESSION_RANGES = {
   massKg: [100, 4000],
@@ -23,4 +25,7 @@ export const SESSION_RANGES = {
   emissivity: [0, 1],
   couplingWPerK: [0, 50],
   coolingScale: [0.05, 20],
-} as const satisfies Record<string, readonly [low: number, high: number]>;
+} as const satisfies Record<string, Range>;
+
+/** What is taken of what comes in hot: faces by infrared, peaks by paint and strip, °C. */
+export const HOT_RANGE = [-40, 1300] as const satisfies Range;

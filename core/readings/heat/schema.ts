@@ -1,12 +1,16 @@
 import { z } from 'zod';
 import { within } from '../../base/issues/range';
 import { CORNERS } from '../../car/corner';
+import { figureSchema } from '../../car/figureSchema';
+import { AXLE_FIGURES } from '../../car/figures';
+import { limitsSchema } from '../../car/limits/schema';
+import { HOT_RANGE } from './ranges';
 
-const hot = within(-40, 1300, '°C').optional();
+const hot = within(...HOT_RANGE, '°C').optional();
 const cornerSchema = z.strictObject({ faceC: hot, rotorPeakC: hot, caliperPeakC: hot });
 const axleLimit = z.strictObject({
-  front: within(100, 1000, '°C').optional(),
-  rear: within(100, 1000, '°C').optional(),
+  front: figureSchema(AXLE_FIGURES.padLimitC).optional(),
+  rear: figureSchema(AXLE_FIGURES.padLimitC).optional(),
 });
 
 export const heatSchema = z
@@ -20,13 +24,7 @@ export const heatSchema = z
     padLimitC: axleLimit.optional(),
     /** Where the fluid boils here; see `fluid`. */
     fluidBoilingHereC: within(90, 400, '°C').optional(),
-    limits: z
-      .strictObject({
-        wheelSpreadK: within(10, 400, 'K').optional(),
-        allHotC: within(150, 900, '°C').optional(),
-        trackMarginK: within(0, 150, 'K').optional(),
-      })
-      .optional(),
+    limits: limitsSchema('wheelSpreadK', 'allHotC', 'trackMarginK').optional(),
   })
   .refine((input) => CORNERS.some((corner) => Object.keys(input.corners[corner] ?? {}).length > 0), {
     path: ['corners'],

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { within } from '../../base/issues/range';
+import { whole, within } from '../../base/issues/range';
 import { SESSION_RANGES } from './ranges';
 
 const zone = z
@@ -42,7 +42,7 @@ export const heatSessionSchema = z
     lap: z.strictObject({
       zones: z.array(zone).min(1, 'at least 1 zone').max(40, 'at most 40 zones'),
     }),
-    laps: z.int().min(1, '1 to 200 is accepted').max(200, '1 to 200 is accepted'),
+    laps: whole(...SESSION_RANGES.laps),
     ambientC: within(...SESSION_RANGES.ambientC, '°C'),
     cooling: z.enum(['none', 'face', 'core']),
     limits: z

@@ -1,24 +1,25 @@
 import { z } from 'zod';
-import { within } from '../../base/issues/range';
+import { whole, within } from '../../base/issues/range';
+import { SESSION_RANGES } from './ranges';
 
 /** What of a car decides how hot its rotors get. */
 export const heatedCar = {
-  massKg: within(100, 4000, 'kg'),
-  axleShare: within(0, 1, ''),
-  rotorShare: within(0, 1, '').optional(),
-  rotorMassKg: within(0.5, 40, 'kg'),
-  specificHeat: within(100, 2000, 'J/kg·K').optional(),
+  massKg: within(...SESSION_RANGES.massKg, 'kg'),
+  axleShare: within(...SESSION_RANGES.axleShare, ''),
+  rotorShare: within(...SESSION_RANGES.rotorShare, '').optional(),
+  rotorMassKg: within(...SESSION_RANGES.rotorMassKg, 'kg'),
+  specificHeat: within(...SESSION_RANGES.specificHeat, 'J/kg·K').optional(),
   hAWPerK: within(0.1, 500, 'W/K').optional(),
 };
 
 export const heatStopsSchema = z
   .strictObject({
     ...heatedCar,
-    fromKmh: within(1, 400, 'km/h'),
-    toKmh: within(0, 399, 'km/h'),
+    fromKmh: within(...SESSION_RANGES.fromKmh, 'km/h'),
+    toKmh: within(...SESSION_RANGES.toKmh, 'km/h'),
     intervalS: within(0, 3600, 's').optional(),
-    stops: z.int().min(1, '1 to 200 is accepted').max(200, '1 to 200 is accepted').optional(),
-    ambientC: within(-40, 60, '°C').optional(),
+    stops: whole(...SESSION_RANGES.laps).optional(),
+    ambientC: within(...SESSION_RANGES.ambientC, '°C').optional(),
   })
   .refine((input) => input.toKmh < input.fromKmh, {
     path: ['toKmh'],

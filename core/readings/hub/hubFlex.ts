@@ -3,10 +3,12 @@ import { within } from '../../base/issues/range';
 import { LIMIT_SPECS } from '../../car/limits/catalogue';
 import type { Limit } from '../../car/limits/limit';
 import { exceeds } from '../../car/limits/limit';
+import { limitSchema } from '../../car/limits/schema';
+import { HUB_RANGES } from './ranges';
 
 export const hubFlexSchema = z.strictObject({
-  deflectionMm: within(0, 20, 'mm'),
-  limitMm: within(0.02, 2, 'mm').optional(),
+  deflectionMm: within(...HUB_RANGES.deflectionMm, 'mm'),
+  limitMm: limitSchema('hubFlexMm').optional(),
 });
 
 export type HubFlexInput = z.infer<typeof hubFlexSchema>;

@@ -1,17 +1,17 @@
 import { z } from 'zod';
-import { within } from '../../base/issues/range';
+import { whole, within } from '../../base/issues/range';
+import { figureSchema } from '../../car/figureSchema';
+import { AXLE_FIGURES, STUD_RANGE } from '../../car/figures';
+import { roundSchema } from '../rotor/round';
+import { HUB_RANGES } from './ranges';
 
 /** A face's runout as a vector, or as the dial's own round whose wobble is that vector. */
 const faceSchema = z
   .strictObject({
-    peakToPeakMm: within(0, 10, 'mm').optional(),
-    highAngleDeg: within(-360, 720, '°').optional(),
-    runoutMm: z
-      .array(within(-10, 10, 'mm'))
-      .min(6, 'at least 6 stations')
-      .max(360, 'at most 360 stations')
-      .optional(),
-    radiusMm: within(10, 400, 'mm'),
+    peakToPeakMm: within(...HUB_RANGES.peakToPeakMm, 'mm').optional(),
+    highAngleDeg: within(...HUB_RANGES.highAngleDeg, '°').optional(),
+    runoutMm: roundSchema.optional(),
+    radiusMm: within(...HUB_RANGES.dialRadiusMm, 'mm'),
   })
   .superRefine((face, context) => {
     const refuse = (path: string, message: string) =>
@@ -28,9 +28,9 @@ const limitFrom = z.enum(['car', 'shop', 'practice']).optional();
 export const reindexSchema = z.strictObject({
   hub: faceSchema,
   mounted: faceSchema.optional(),
-  studs: z.int().min(3, '3 to 10 is accepted').max(10, '3 to 10 is accepted'),
-  limitMm: within(0.001, 1, 'mm').optional(),
-  hubLimitMm: within(0.001, 1, 'mm').optional(),
+  studs: whole(...STUD_RANGE),
+  limitMm: figureSchema(AXLE_FIGURES.runoutLimitMm).optional(),
+  hubLimitMm: figureSchema(AXLE_FIGURES.hubLimitMm).optional(),
   limitsFrom: z.strictObject({ limitMm: limitFrom, hubLimitMm: limitFrom }).optional(),
 });
 

@@ -1,11 +1,14 @@
 import { z } from 'zod';
 import { within } from '../../base/issues/range';
+import { figureSchema } from '../../car/figureSchema';
+import { CAR_FIGURES } from '../../car/figures';
 import type { Gap } from '../../car/limits/limit';
+import { JUDDER_RANGES } from './ranges';
 
 export const judderSchema = z.strictObject({
-  speedKmh: within(5, 400, 'km/h'),
-  rollingRadiusM: within(0.15, 0.6, 'm'),
-  frequencyHz: within(0.5, 500, 'Hz').optional(),
+  speedKmh: within(...JUDDER_RANGES.speedKmh, 'km/h'),
+  rollingRadiusM: figureSchema(CAR_FIGURES.tyreRadiusM),
+  frequencyHz: within(...JUDDER_RANGES.frequencyHz, 'Hz').optional(),
 });
 
 export type JudderInput = z.infer<typeof judderSchema>;

@@ -2,11 +2,14 @@ import { z } from 'zod';
 import { within } from '../../base/issues/range';
 import { LIMIT_SPECS } from '../../car/limits/catalogue';
 import type { Limit } from '../../car/limits/limit';
+import { limitsSchema } from '../../car/limits/schema';
+import { PAD_RANGES } from '../pads/ranges';
 import { padStanding } from '../pads/standing';
+import { ROTOR_RANGES } from '../rotor/ranges';
 import { rotorStanding } from '../rotor/standing';
 import { isToGoAfter, LOOK_IDS, LOOKS } from './looks';
 
-const thickness = within(0, 60, 'mm').optional();
+const thickness = within(...PAD_RANGES.thicknessMm, 'mm').optional();
 const looked = <const T extends readonly [string, ...string[]]>(states: T) => z.enum(states).optional();
 
 export const lookInSchema = z
@@ -14,13 +17,13 @@ export const lookInSchema = z
     /** The low end of each pad that can be seen, mm. */
     innerMm: thickness,
     outerMm: thickness,
-    newMm: within(2, 60, 'mm').optional(),
-    minimumMm: within(0.1, 40, 'mm').optional(),
+    newMm: within(...PAD_RANGES.newMm, 'mm').optional(),
+    minimumMm: within(...PAD_RANGES.minimumMm, 'mm').optional(),
     /** The rotor where a micrometer got at it, mm, and what it was new and may come to. */
-    rotorMm: within(1, 80, 'mm').optional(),
-    rotorNewMm: within(3, 80, 'mm').optional(),
-    rotorMinimumMm: within(1, 80, 'mm').optional(),
-    limits: z.strictObject({ trackPadMm: within(1, 20, 'mm').optional() }).optional(),
+    rotorMm: within(...ROTOR_RANGES.thicknessMm, 'mm').optional(),
+    rotorNewMm: within(...ROTOR_RANGES.newMm, 'mm').optional(),
+    rotorMinimumMm: within(...ROTOR_RANGES.thicknessMm, 'mm').optional(),
+    limits: limitsSchema('trackPadMm').optional(),
     face: looked(LOOKS.face.states),
     hose: looked(LOOKS.hose.states),
     boots: looked(LOOKS.boots.states),

@@ -1,12 +1,18 @@
 import { z } from 'zod';
 import { within } from '../../base/issues/range';
+import { PAD_RANGES } from './ranges';
 
 export const padLifeSchema = z
   .strictObject({
-    newMm: within(2, 60, 'mm'),
+    newMm: within(...PAD_RANGES.newMm, 'mm'),
     limitMm: within(0, 40, 'mm'),
     readings: z
-      .array(z.strictObject({ sessions: within(0, 10000, 'sessions'), mm: within(0, 60, 'mm') }))
+      .array(
+        z.strictObject({
+          sessions: within(0, 10000, 'sessions'),
+          mm: within(...PAD_RANGES.thicknessMm, 'mm'),
+        }),
+      )
       .min(1, 'at least 1 reading')
       .max(200, 'at most 200 readings'),
     exponent: within(0, 3, '').optional(),

@@ -1,8 +1,10 @@
 import { z } from 'zod';
 import { within } from '../../base/issues/range';
 import { CORNERS } from '../../car/corner';
+import { limitsSchema } from '../../car/limits/schema';
+import { PAD_RANGES } from './ranges';
 
-const thickness = within(0, 60, 'mm');
+const thickness = within(...PAD_RANGES.thicknessMm, 'mm');
 const padSchema = z.strictObject({
   leading: thickness,
   trailing: thickness,
@@ -10,7 +12,6 @@ const padSchema = z.strictObject({
   innerEdge: thickness.optional(),
 });
 const cornerSchema = z.strictObject({ inner: padSchema, outer: padSchema });
-const unevenLimit = within(0.2, 10, 'mm').optional();
 const caliperSchema = z.enum(['opposed', 'sliding']);
 
 /** More than new by this much is another pad or another figure, mm. */
@@ -19,18 +20,12 @@ const OVER_NEW_MM = 0.2;
 export const padsSchema = z
   .strictObject({
     caliper: z.strictObject({ front: caliperSchema.optional(), rear: caliperSchema.optional() }),
-    newMm: within(2, 60, 'mm'),
-    minimumMm: within(0.1, 40, 'mm'),
+    newMm: within(...PAD_RANGES.newMm, 'mm'),
+    minimumMm: within(...PAD_RANGES.minimumMm, 'mm'),
     use: z.enum(['track', 'road']).optional(),
-    limits: z
-      .strictObject({
-        trackPadMm: within(1, 20, 'mm').optional(),
-        innerOuterMm: unevenLimit,
-        taperAlongMm: unevenLimit,
-        taperRadialMm: unevenLimit,
-        sidesMm: unevenLimit,
-      })
-      .optional(),
+    limits: limitsSchema(
+      ...(['trackPadMm', 'innerOuterMm', 'taperAlongMm', 'taperRadialMm', 'sidesMm'] as const),
+    ).optional(),
     corners: z.strictObject({
       FL: cornerSchema.optional(),
       FR: cornerSchema.optional(),

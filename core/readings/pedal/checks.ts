@@ -1,34 +1,32 @@
 import { z } from 'zod';
 import { within } from '../../base/issues/range';
+import { figureSchema } from '../../car/figureSchema';
+import { CAR_FIGURES } from '../../car/figures';
 import { LIMIT_SPECS } from '../../car/limits/catalogue';
 import type { Gap, Limit } from '../../car/limits/limit';
 import { exceeds, fallsShort } from '../../car/limits/limit';
+import { limitsSchema } from '../../car/limits/schema';
+import { PEDAL_RANGES } from './ranges';
 
 const { freePlayLeastMm, freePlayMostMm, masterMoveMm, sinkMm, vacuumKPa } = LIMIT_SPECS;
 
 export const pedalSchema = z
   .strictObject({
-    freePlayMm: within(0, 100, 'mm').optional(),
+    freePlayMm: within(...PEDAL_RANGES.freePlayMm, 'mm').optional(),
     /** The hold: what the foot held, for how long, and how far the pedal sank in it. */
     held: z
       .strictObject({
-        forceN: within(10, 2000, 'N').optional(),
-        seconds: within(1, 600, 's'),
-        sankMm: within(0, 200, 'mm'),
+        forceN: within(...PEDAL_RANGES.heldForceN, 'N').optional(),
+        seconds: within(...PEDAL_RANGES.heldS, 's'),
+        sankMm: within(...PEDAL_RANGES.sankMm, 'mm'),
       })
       .optional(),
-    masterMovementMm: within(0, 30, 'mm').optional(),
-    pedalRatio: within(1, 12, '').optional(),
-    vacuumKPa: within(0, 105, 'kPa').optional(),
-    limits: z
-      .strictObject({
-        freePlayLeastMm: within(0, 20, 'mm').optional(),
-        freePlayMostMm: within(1, 60, 'mm').optional(),
-        masterMoveMm: within(0.1, 10, 'mm').optional(),
-        sinkMm: within(0.5, 30, 'mm').optional(),
-        vacuumKPa: within(20, 95, 'kPa').optional(),
-      })
-      .optional(),
+    masterMovementMm: within(...PEDAL_RANGES.masterMovementMm, 'mm').optional(),
+    pedalRatio: figureSchema(CAR_FIGURES.pedalRatio).optional(),
+    vacuumKPa: within(...PEDAL_RANGES.vacuumKPa, 'kPa').optional(),
+    limits: limitsSchema(
+      ...(['freePlayLeastMm', 'freePlayMostMm', 'masterMoveMm', 'sinkMm', 'vacuumKPa'] as const),
+    ).optional(),
   })
   .refine(
     ({ freePlayMm, held, masterMovementMm, vacuumKPa: vacuum }) =>

@@ -1,11 +1,12 @@
 import { z } from 'zod';
-import { within } from '../../base/issues/range';
+import { whole, within } from '../../base/issues/range';
+import { limitSchema } from '../../car/limits/schema';
 import { PEDAL_RANGES } from './ranges';
 
 const point = z.strictObject({
   forceN: within(...PEDAL_RANGES.forceN, 'N'),
   travelMm: within(...PEDAL_RANGES.travelMm, 'mm'),
-  press: z.int().min(1, '1 to 9 is accepted').max(9, '1 to 9 is accepted').optional(),
+  press: whole(1, 9).optional(),
 });
 
 const points = z
@@ -20,7 +21,7 @@ export const firmnessSchema = z
   .strictObject({
     pedal: z.strictObject({
       ratio: within(...PEDAL_RANGES.ratio, ''),
-      efficiency: within(0.3, 1, '').optional(),
+      efficiency: within(...PEDAL_RANGES.efficiency, '').optional(),
     }),
     master: z.strictObject({ boreMm: within(...PEDAL_RANGES.boreMm, 'mm') }),
     points,
@@ -29,8 +30,8 @@ export const firmnessSchema = z
     limits: z
       .strictObject({
         softShare: within(0.1, 1, '').optional(),
-        longMm: within(1, 100, 'mm').optional(),
-        pumpMm: within(0.5, 50, 'mm').optional(),
+        longMm: limitSchema('longMm').optional(),
+        pumpMm: limitSchema('pumpMm').optional(),
       })
       .optional(),
   })

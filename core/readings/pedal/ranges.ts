@@ -1,3 +1,5 @@
+import type { Range } from '../../base/issues/range';
+
 /** What is taken of each figure of a pedal: as far as pedals, masters and feet go. */
 export const PEDAL_RANGES = {
   boreMm: [8, 60],
@@ -14,4 +16,12 @@ export const PEDAL_RANGES = {
   bulkModulusMPa: [200, 5000],
   gasMl: [0, 100],
   masterMovementMm: [0, 30],
-} as const satisfies Record<string, readonly [low: number, high: number]>;
+  heldForceN: [10, 2000],
+  heldS: [1, 600],
+  sankMm: [0, 200],
+  vacuumKPa: [0, 105],
+  efficiency: [0.3, 1],
+  pressureMPa: [0, 25],
+  pivotToPadMm: [50, 600],
+  pivotToClevisMm: [10, 300],
+} as const satisfies Record<string, Range>;

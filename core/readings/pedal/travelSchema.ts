@@ -10,7 +10,7 @@ export const travelSchema = z.strictObject({
     ratio: within(...PEDAL_RANGES.ratio, ''),
     freePlayMm: within(...PEDAL_RANGES.freePlayMm, 'mm').optional(),
   }),
-  pressureMPa: within(0, 25, 'MPa'),
+  pressureMPa: within(...PEDAL_RANGES.pressureMPa, 'MPa'),
   gaps: z
     .array(
       z.strictObject({
@@ -59,7 +59,7 @@ export const travelSolveSchema = z.strictObject({
   master: z.strictObject({ boreMm }),
   pedal: z.strictObject({
     ratio: within(...PEDAL_RANGES.ratio, ''),
-    efficiency: within(0.3, 1, '').optional(),
+    efficiency: within(...PEDAL_RANGES.efficiency, '').optional(),
   }),
   points: z.array(point).min(3, 'at least 3 points').max(60, 'at most 60 points'),
 });

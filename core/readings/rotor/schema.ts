@@ -1,33 +1,39 @@
 import { z } from 'zod';
-import { within } from '../../base/issues/range';
+import { whole, within } from '../../base/issues/range';
+import { figureSchema } from '../../car/figureSchema';
+import { AXLE_FIGURES, STUD_RANGE } from '../../car/figures';
+import { ROTOR_RANGES } from './ranges';
+import { dialSchema, roundSchema } from './round';
 
 /** More than new by this much is another rotor or another figure, mm. */
 const OVER_NEW_MM = 0.2;
 
-const dial = within(-10, 10, 'mm');
-const round = z.array(dial).min(6, 'at least 6 stations').max(360, 'at most 360 stations');
+const thickness = within(...ROTOR_RANGES.thicknessMm, 'mm');
 const limitFrom = z.enum(['car', 'shop', 'practice']).optional();
 
 export const rotorSchema = z
   .strictObject({
-    runoutMm: round,
-    thicknessMm: z.array(within(1, 80, 'mm')).optional(),
-    newMm: within(3, 80, 'mm').optional(),
-    minimumMm: within(1, 80, 'mm').optional(),
+    runoutMm: roundSchema,
+    thicknessMm: z.array(thickness).optional(),
+    newMm: within(...ROTOR_RANGES.newMm, 'mm').optional(),
+    minimumMm: thickness.optional(),
     limits: z
-      .strictObject({ runoutMm: within(0.001, 1, 'mm').optional(), dtvMm: within(0.001, 1, 'mm').optional() })
+      .strictObject({
+        runoutMm: figureSchema(AXLE_FIGURES.runoutLimitMm).optional(),
+        dtvMm: figureSchema(AXLE_FIGURES.dtvLimitMm).optional(),
+      })
       .optional(),
     limitsFrom: z.strictObject({ runoutMm: limitFrom, dtvMm: limitFrom }).optional(),
     /** Station 1 again at the end of the round; and whether its drift is to be taken out. */
-    closingMm: dial.optional(),
+    closingMm: dialSchema.optional(),
     spreadDrift: z.boolean().optional(),
     /** Further rounds of the same disc. */
-    repeatsMm: z.array(round).max(10, 'at most 10 further rounds').optional(),
+    repeatsMm: z.array(roundSchema).max(10, 'at most 10 further rounds').optional(),
     /** What the dial can tell. */
     resolutionMm: within(0.0001, 0.1, 'mm').optional(),
     /** Thickness near the rim and near the hat, at one place. */
-    edgesMm: z.strictObject({ outer: within(1, 80, 'mm'), inner: within(1, 80, 'mm') }).optional(),
-    studs: z.int().min(3, '3 to 10 is accepted').max(10, '3 to 10 is accepted').optional(),
+    edgesMm: z.strictObject({ outer: thickness, inner: thickness }).optional(),
+    studs: whole(...STUD_RANGE).optional(),
   })
   .refine((input) => input.thicknessMm === undefined || input.thicknessMm.length === input.runoutMm.length, {
     path: ['thicknessMm'],

@@ -18,13 +18,8 @@ import { useLimits } from '../useLimit';
 import { type OnDone, useReading } from '../useReading';
 import { useReadingForm } from '../useReadingForm';
 import { useTyped } from '../useTyped';
-import {
-  FIGURE_FORMS,
-  type FigureField,
-  type FigureForm,
-  type FigureFormId,
-  type Surroundings,
-} from './forms';
+import type { FigureField, FigureForm, Surroundings } from './figureForm';
+import { FIGURE_FORMS, type FigureFormId } from './forms';
 
 type Props = { form: FigureFormId; corner?: Corner; onDone?: OnDone };
 

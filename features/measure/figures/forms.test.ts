@@ -3,7 +3,8 @@ import { startingSet } from '@/core/car/startingSets';
 import { runCalc } from '@/core/exchange/calcs';
 import { MEASURES } from '@/core/readings/measures';
 import { limitsIn, usual } from '../../../tests/support/units';
-import { FIGURE_FORMS, type FigureFormId, type Surroundings } from './forms';
+import type { Surroundings } from './figureForm';
+import { FIGURE_FORMS, type FigureFormId } from './forms';
 
 const car = { ...startingSet('saloon'), name: 'Saloon' };
 const around = (changes: Partial<Surroundings> = {}): Surroundings => ({
@@ -38,14 +39,25 @@ describe.each(Object.entries(FIGURE_FORMS) as [FigureFormId, (typeof FIGURE_FORM
       expect(form.input({}, around())).toBeUndefined();
     });
 
-    it('asks for figures within what its calc accepts, each under a name of its own', () => {
-      const fields = form.fields(around());
-      expect(new Set(fields.map((field) => field.id)).size).toBe(fields.length);
-      for (const field of fields) {
-        expect(field.low, field.id).toBeLessThan(field.high);
-        expect(field.label).not.toBe('');
+    it('asks for each figure under a name of its own', () => {
+      const names = form.fields(around()).map((field) => field.id);
+      expect(new Set(names).size).toBe(names.length);
+      expect(names).toEqual(expect.arrayContaining(Object.keys(FILLED[id])));
+      for (const field of form.fields(around())) expect(field.label).not.toBe('');
+    });
+
+    it('takes as much as its calc does and no more: both ends of a figure are taken, what lies past them is refused', () => {
+      for (const { id: field, low, high } of form.fields(around())) {
+        const read = (value: number) =>
+          runCalc(MEASURES[id].kind, form.input({ ...FILLED[id], [field]: value }, around())!);
+        expect(read(low), `${field} ${low}`).toMatchObject({ ok: true });
+        expect(read(high), `${field} ${high}`).toMatchObject({ ok: true });
+        for (const past of [low - 1, high + 1])
+          expect(read(past), `${field} ${past}`).toMatchObject({
+            ok: false,
+            issues: [{ accepted: expect.stringContaining(`${low} to ${high}`) }],
+          });
       }
-      for (const name of Object.keys(FILLED[id])) expect(fields.map((field) => field.id)).toContain(name);
     });
 
     it('names a limit with its unit for what it is held against', () => {

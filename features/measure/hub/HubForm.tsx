@@ -1,11 +1,13 @@
 'use client';
 
 import { axleOf, type Corner } from '@/core/car/corner';
+import { AXLE_FIGURES, rangeOf, STUD_RANGE } from '@/core/car/figures';
 import { USUAL_RADII } from '@/core/car/usualRadii';
 import { headOf } from '@/core/job/standing';
 import { hub } from '@/core/readings/hub/reading';
 import { reindex } from '@/core/readings/hub/reindex';
 import type { ReindexInput } from '@/core/readings/hub/reindexSchema';
+import { PLAUSIBLE_DIAL_MM } from '@/core/readings/rotor/ranges';
 import { readRotor } from '@/core/readings/rotor/rotor';
 import type { RotorInput } from '@/core/readings/rotor/schema';
 import { Button } from '@/ui/Button';
@@ -16,7 +18,7 @@ import { useUnits } from '../../shell/useUnits';
 import { focusCell, MeasureCell } from '../MeasureCell';
 import { OnFile } from '../OnFile';
 import { ReadingCells } from '../ReadingCells';
-import type { ReadingField } from '../readFields';
+import { between, type ReadingField } from '../readFields';
 import { type OnDone, useReading } from '../useReading';
 import { useReadingForm } from '../useReadingForm';
 import { useTyped } from '../useTyped';
@@ -24,7 +26,6 @@ import { ReindexAnswer } from './ReindexAnswer';
 
 /** Stations round a hub face: fewer bolts to pass than round a rotor. */
 const STATIONS = 8;
-const MOST_RUNOUT_MM = 2;
 const USUAL_STUDS = 5;
 const ROUND = Array.from({ length: STATIONS }, (_, station) => ({
   id: String(station),
@@ -32,9 +33,21 @@ const ROUND = Array.from({ length: STATIONS }, (_, station) => ({
 }));
 
 const LENGTHS = [
-  { id: 'hubRadius', label: 'Dial on the hub at radius', base: 'mm', decimals: 0, low: 10, high: 200 },
-  { id: 'rotorRadius', label: 'Dial on the rotor at radius', base: 'mm', decimals: 0, low: 50, high: 300 },
-  { id: 'studs', label: 'Studs', base: '', decimals: 0, low: 3, high: 10 },
+  {
+    id: 'hubRadius',
+    label: 'Dial on the hub at radius',
+    base: 'mm',
+    decimals: 0,
+    ...between(rangeOf(AXLE_FIGURES.hubRadiusMm)),
+  },
+  {
+    id: 'rotorRadius',
+    label: 'Dial on the rotor at radius',
+    base: 'mm',
+    decimals: 0,
+    ...between(rangeOf(AXLE_FIGURES.rotorRadiusMm)),
+  },
+  { id: 'studs', label: 'Studs', base: '', decimals: 0, ...between(STUD_RANGE) },
 ] as const satisfies readonly ReadingField[];
 
 const stationField = (
@@ -42,7 +55,14 @@ const stationField = (
   { id, angleDeg }: (typeof ROUND)[number],
   at: number,
 ): ReadingField => ({
-  ...{ id, label: `Station ${at + 1}`, base: 'mm', decimals: 3, low: -MOST_RUNOUT_MM, high: MOST_RUNOUT_MM },
+  ...{
+    id,
+    label: `Station ${at + 1}`,
+    base: 'mm',
+    decimals: 3,
+    low: -PLAUSIBLE_DIAL_MM,
+    high: PLAUSIBLE_DIAL_MM,
+  },
   ...{ needed: true, quantity: 'displacement', pose: { point: 'hub_face', corner, angleDeg } },
 });
 

@@ -1,6 +1,8 @@
 'use client';
 
 import { useRef, useState } from 'react';
+import { CAR_FIGURES, rangeOf } from '@/core/car/figures';
+import { JUDDER_RANGES } from '@/core/readings/judder/ranges';
 import { type Beat, beatOf } from '@/core/readings/judder/taps';
 import { Button } from '@/ui/Button';
 import { figure } from '@/ui/format';
@@ -8,23 +10,36 @@ import { Trouble } from '@/ui/Trouble';
 import { useSettledJob } from '../../record/JobProvider';
 import { OnFile } from '../OnFile';
 import { ReadingCells } from '../ReadingCells';
-import type { ReadingField } from '../readFields';
+import { between, type ReadingField } from '../readFields';
 import { type OnDone, useReading } from '../useReading';
 import { useReadingForm } from '../useReadingForm';
 import { useTyped } from '../useTyped';
 
 const FIELDS = [
-  { id: 'speedKmh', label: 'Speed', base: 'km/h', decimals: 0, low: 5, high: 400, needed: true },
+  {
+    id: 'speedKmh',
+    label: 'Speed',
+    base: 'km/h',
+    decimals: 0,
+    ...between(JUDDER_RANGES.speedKmh),
+    needed: true,
+  },
   {
     id: 'rollingRadiusM',
     label: 'Rolling radius',
     base: 'm',
     decimals: 3,
-    low: 0.15,
-    high: 0.6,
+    ...between(rangeOf(CAR_FIGURES.tyreRadiusM)),
     needed: true,
   },
-  { id: 'frequencyHz', label: 'Beats a second', base: '', decimals: 2, low: 0.5, high: 500, needed: true },
+  {
+    id: 'frequencyHz',
+    label: 'Beats a second',
+    base: '',
+    decimals: 2,
+    ...between(JUDDER_RANGES.frequencyHz),
+    needed: true,
+  },
 ] as const satisfies readonly ReadingField[];
 type Name = (typeof FIELDS)[number]['id'];
 const BLANK: Record<Name, string> = { speedKmh: '', rollingRadiusM: '', frequencyHz: '' };

@@ -5,15 +5,17 @@ import type { CarSpec } from '@/core/car/spec';
 import type { LookInInput } from '@/core/readings/lookin/lookIn';
 import { LOOK_IDS, LOOKS, type LookId } from '@/core/readings/lookin/looks';
 import { lookIn } from '@/core/readings/lookin/reading';
+import { PAD_RANGES } from '@/core/readings/pads/ranges';
+import { ROTOR_RANGES } from '@/core/readings/rotor/ranges';
 import type { Units } from '../../shell/units';
 
 /** A look-in as it is typed and pressed; empty where nobody looked. */
 export type LookInTyped = Record<CellId, string> & Record<LookId, string>;
 
 export const LOOK_CELLS = [
-  { id: 'innerMm', label: 'Inner pad, low end', range: [0, 60] },
-  { id: 'outerMm', label: 'Outer pad, low end', range: [0, 60] },
-  { id: 'rotorMm', label: 'Rotor, where a gauge got at it', range: [1, 80] },
+  { id: 'innerMm', label: 'Inner pad, low end', range: PAD_RANGES.thicknessMm },
+  { id: 'outerMm', label: 'Outer pad, low end', range: PAD_RANGES.thicknessMm },
+  { id: 'rotorMm', label: 'Rotor, where a gauge got at it', range: ROTOR_RANGES.thicknessMm },
 ] as const;
 type CellId = (typeof LOOK_CELLS)[number]['id'];
 

@@ -1,5 +1,6 @@
 import type { ShopLimits } from '@/core/car/limits/catalogue';
 import type { AxleSpec } from '@/core/car/spec';
+import { PLAUSIBLE_DIAL_MM, ROTOR_RANGES } from '@/core/readings/rotor/ranges';
 import { rotor } from '@/core/readings/rotor/reading';
 import type { RotorInput } from '@/core/readings/rotor/schema';
 import type { Units } from '../../shell/units';
@@ -18,7 +19,7 @@ export type RotorTyped = {
 };
 
 export const STATION_COUNTS = [8, 12, 16, 24];
-export const LEAST_STATIONS = 6;
+export const LEAST_STATIONS = ROTOR_RANGES.stations[0];
 export const MOST_STATIONS = 72;
 
 export function blankRotor(stations: number): RotorTyped {
@@ -94,9 +95,6 @@ export function rotorOrder(typed: RotorTyped): string[] {
   ];
 }
 
-/** Further out than this a dial was read in another unit, or a point was lost, mm. */
-const MOST_RUNOUT_MM = 2;
-
 export type RotorRead = {
   /** Runout as far as it is read; null where nobody has been yet. */
   runout: (number | null)[];
@@ -118,8 +116,8 @@ type Given = {
 export function readTyped(typed: RotorTyped, { axle, units, shop }: Given): RotorRead {
   const { read, entered, wrong } = reader(typed, units);
   const dial = (mm: number) =>
-    Math.abs(mm) > MOST_RUNOUT_MM
-      ? `was ${units.asTyped(mm / 100, 'mm')} meant? Up to ${units.full(MOST_RUNOUT_MM, 'mm', 0)} either way is accepted`
+    Math.abs(mm) > PLAUSIBLE_DIAL_MM
+      ? `was ${units.asTyped(mm / 100, 'mm')} meant? Up to ${units.full(PLAUSIBLE_DIAL_MM, 'mm', 0)} either way is accepted`
       : undefined;
   const thick = (mm: number) => thicknessWrong(mm, axle.rotorNewMm, units);
   const runout = typed.runout.map((_, station) => read(`runout.${station}`, `runoutMm[${station}]`, dial));

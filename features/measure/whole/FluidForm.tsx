@@ -5,7 +5,7 @@ import type { BaseUnit } from '@/core/base/units/display';
 import { FLUID_CLASSES, type FluidClass } from '@/core/car/fluidClasses';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import { type FluidInput, readFluid } from '@/core/readings/fluid/fluid';
-import { FLUID_RANGES } from '@/core/readings/fluid/ranges';
+import { FLUID_RANGES, OPENED_DAYS_RANGE } from '@/core/readings/fluid/ranges';
 import { fluid as fluidReading } from '@/core/readings/fluid/reading';
 import type { Phase } from '@/core/readings/phase';
 import { Button } from '@/ui/Button';
@@ -17,17 +17,12 @@ import { useUnits } from '../../shell/useUnits';
 import { OnFile } from '../OnFile';
 import { usePhase } from '../PhaseContext';
 import { ReadingCells } from '../ReadingCells';
-import type { ReadingField } from '../readFields';
+import { between, type ReadingField } from '../readFields';
 import { useLimits } from '../useLimit';
 import { type OnDone, useReading } from '../useReading';
 import { useReadingForm } from '../useReadingForm';
 import { BetterThanClass } from './BetterThanClass';
 
-const [MOISTURE, BOILING, PEAK] = [
-  FLUID_RANGES.moisturePct,
-  FLUID_RANGES.boilingC,
-  FLUID_RANGES.caliperPeakC,
-];
 const AT_RESERVOIR = { point: 'reservoir' } as const;
 const TESTERS = [
   {
@@ -35,8 +30,7 @@ const TESTERS = [
     label: 'Water',
     base: '%',
     decimals: 1,
-    low: MOISTURE[0],
-    high: MOISTURE[1],
+    ...between(FLUID_RANGES.moisturePct),
     quantity: 'moisture',
     pose: AT_RESERVOIR,
   },
@@ -45,14 +39,25 @@ const TESTERS = [
     label: 'Boils at',
     base: '°C',
     decimals: 0,
-    low: BOILING[0],
-    high: BOILING[1],
+    ...between(FLUID_RANGES.boilingC),
     quantity: 'boiling',
     pose: AT_RESERVOIR,
   },
-  { id: 'caliperPeakC', label: 'Caliper peak', base: '°C', decimals: 0, low: PEAK[0], high: PEAK[1] },
+  {
+    id: 'caliperPeakC',
+    label: 'Caliper peak',
+    base: '°C',
+    decimals: 0,
+    ...between(FLUID_RANGES.caliperPeakC),
+  },
 ] as const satisfies readonly ReadingField[];
-const DAYS = { id: 'days', label: 'Opened, days ago', base: '', decimals: 0, low: 0, high: 3650 } as const;
+const DAYS = {
+  id: 'days',
+  label: 'Opened, days ago',
+  base: '',
+  decimals: 0,
+  ...between(OPENED_DAYS_RANGE),
+} as const;
 type Name = (typeof TESTERS)[number]['id'] | typeof DAYS.id;
 type Typed = Record<Name | 'bottle', string>;
 const NOTHING: Typed = { moisturePct: '', boilingC: '', caliperPeakC: '', bottle: '', days: '' };

@@ -1,14 +1,16 @@
 'use client';
 
+import { CAR_FIGURES, rangeOf } from '@/core/car/figures';
 import { assistOf } from '@/core/car/traits';
 import { traitsOf } from '@/core/car/traitsOf';
 import type { PedalRatioInput } from '@/core/readings/pedal/pedalRatioSchema';
+import { PEDAL_RANGES } from '@/core/readings/pedal/ranges';
 import { Button } from '@/ui/Button';
 import { Trouble } from '@/ui/Trouble';
 import { useSettledJob } from '../../record/JobProvider';
 import { OnFile } from '../OnFile';
 import { ReadingCells } from '../ReadingCells';
-import type { ReadingField } from '../readFields';
+import { between, type ReadingField } from '../readFields';
 import { type OnDone, useReading } from '../useReading';
 import { useReadingForm } from '../useReadingForm';
 import { useTyped } from '../useTyped';
@@ -16,11 +18,37 @@ import { PedalAnswer } from './PedalAnswer';
 
 /** The lengths on the pedal; those after B are for a change of the ratio and may stay empty. */
 const FIELDS = [
-  { id: 'aMm', label: 'A, pivot to pad', base: 'mm', decimals: 0, low: 50, high: 600, needed: true },
-  { id: 'bMm', label: 'B, pivot to clevis', base: 'mm', decimals: 0, low: 10, high: 300, needed: true },
-  { id: 'targetRatio', label: 'Ratio wanted', base: '', decimals: 2, low: 1, high: 12 },
-  { id: 'travelMm', label: 'Travel of a full stroke', base: 'mm', decimals: 0, low: 1, high: 400 },
-  { id: 'floorMm', label: 'Room to the floor', base: 'mm', decimals: 0, low: 1, high: 400 },
+  {
+    id: 'aMm',
+    label: 'A, pivot to pad',
+    base: 'mm',
+    decimals: 0,
+    ...between(PEDAL_RANGES.pivotToPadMm),
+    needed: true,
+  },
+  {
+    id: 'bMm',
+    label: 'B, pivot to clevis',
+    base: 'mm',
+    decimals: 0,
+    ...between(PEDAL_RANGES.pivotToClevisMm),
+    needed: true,
+  },
+  {
+    id: 'targetRatio',
+    label: 'Ratio wanted',
+    base: '',
+    decimals: 2,
+    ...between(rangeOf(CAR_FIGURES.pedalRatio)),
+  },
+  {
+    id: 'travelMm',
+    label: 'Travel of a full stroke',
+    base: 'mm',
+    decimals: 0,
+    ...between(PEDAL_RANGES.toFloorMm),
+  },
+  { id: 'floorMm', label: 'Room to the floor', base: 'mm', decimals: 0, ...between(PEDAL_RANGES.toFloorMm) },
 ] as const satisfies readonly ReadingField[];
 /** The first that may stay empty. */
 const OPTIONAL_FROM = 2;
