@@ -7,24 +7,45 @@ import { later } from '../shell/later';
 import type { FigureFormId } from './figures/forms';
 import type { OnDone } from './useReading';
 
-// Forms come after the page: the questions do not wait for them. Their place is kept, so that nothing moves under a finger.
-const FluidForm = later(() => import('./whole/FluidForm').then((module) => module.FluidForm), {
-  loading: () => <div className="min-h-64" />,
-});
-const PedalRatioForm = later(() => import('./whole/PedalRatioForm').then((module) => module.PedalRatioForm), {
-  loading: () => <div className="min-h-28" />,
-});
-const FirmnessForm = later(() => import('./whole/FirmnessForm').then((module) => module.FirmnessForm), {
-  loading: () => <div className="min-h-64" />,
-});
-const RotorForm = later(() => import('./rotor/RotorForm').then((module) => module.RotorForm));
-const PadsForm = later(() => import('./pads/PadsForm').then((module) => module.PadsForm));
-const HubForm = later(() => import('./hub/HubForm').then((module) => module.HubForm));
-const JudderForm = later(() => import('./judder/JudderForm').then((module) => module.JudderForm));
-const LookInForm = later(() => import('./lookin/LookInForm').then((module) => module.LookInForm), {
-  loading: () => <div className="min-h-64" />,
-});
-const FiguresForm = later(() => import('./figures/FiguresForm').then((module) => module.FiguresForm));
+// Forms come after the page: the questions do not wait for them. Their place is kept as high as they are while nothing is in them, on a phone
+// and on a wide screen, so that nothing moves under a finger.
+const room = (high: string) => ({ loading: () => <div className={`mt-2 ${high}`} /> });
+const FluidForm = later(
+  () => import('./whole/FluidForm').then((module) => module.FluidForm),
+  room('min-h-72 sm:min-h-61'),
+);
+const PedalRatioForm = later(
+  () => import('./whole/PedalRatioForm').then((module) => module.PedalRatioForm),
+  room('min-h-62 sm:min-h-43'),
+);
+const FirmnessForm = later(
+  () => import('./whole/FirmnessForm').then((module) => module.FirmnessForm),
+  room('min-h-146 sm:min-h-114'),
+);
+const RotorForm = later(
+  () => import('./rotor/RotorForm').then((module) => module.RotorForm),
+  room('min-h-166'),
+);
+const PadsForm = later(
+  () => import('./pads/PadsForm').then((module) => module.PadsForm),
+  room('min-h-122 sm:min-h-74'),
+);
+const HubForm = later(
+  () => import('./hub/HubForm').then((module) => module.HubForm),
+  room('min-h-121 sm:min-h-78'),
+);
+const JudderForm = later(
+  () => import('./judder/JudderForm').then((module) => module.JudderForm),
+  room('min-h-84 sm:min-h-60'),
+);
+const LookInForm = later(
+  () => import('./lookin/LookInForm').then((module) => module.LookInForm),
+  room('min-h-64'),
+);
+const FiguresForm = later(
+  () => import('./figures/FiguresForm').then((module) => module.FiguresForm),
+  room('min-h-49 sm:min-h-44'),
+);
 
 type Props = { measure: MeasureId; corner?: Corner; onDone?: OnDone };
 type Form = (props: { corner: Corner; onDone?: OnDone }) => ReactNode;

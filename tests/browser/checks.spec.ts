@@ -26,6 +26,35 @@ test('a corner is picked on the plan, answered there, and shown there', async ({
   await expect(plan(page).getByRole('button', { name: /front right.*on hold/ })).toBeVisible();
 });
 
+for (const width of [1280, 390])
+  test(`a corner's forms take the room that was kept for them: nothing moves under a finger, ${width} wide`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height: 800 });
+    const job = await newJob(page, 'Car 14, blue coupe', 'Knocks after kerbs');
+    await page.goto(`${job}/checks`);
+    // What is fetched from here on comes when it is let through.
+    let letThrough = () => {};
+    const held = new Promise<void>((resolve) => (letThrough = resolve));
+    await page.route('**/_next/static/**', async (route) => {
+      await held;
+      await route.continue();
+    });
+    await page
+      .getByRole('main')
+      .getByRole('radiogroup', { name: 'Corner', exact: true })
+      .getByRole('radio', { name: 'FR' })
+      .click();
+    const under = row(page, 'Wheel bearing play, FR');
+    await expect(under).toBeVisible();
+    const top = async () => (await under.boundingBox())!.y + (await page.evaluate(() => window.scrollY));
+    const before = await top();
+    letThrough();
+    await expect(page.getByRole('region', { name: 'Pads FR' })).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Rotor FR' })).toBeVisible();
+    expect(Math.abs((await top()) - before)).toBeLessThan(12);
+  });
+
 test('a car with rear drums is asked about drums at the rear and discs in front only', async ({ page }) => {
   const job = await newJob(page, 'Shop hatch, grey', 'Low pedal');
   await page.goto(`${job}/checks`);
