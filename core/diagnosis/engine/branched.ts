@@ -10,13 +10,13 @@ const DROPPED = 1e-3;
 /** Sets less likely than this in a region are told as the sum of their faults, off by so much at most. */
 const UNSEEN = 1e-3;
 const ROUGH = UNSEEN ** 2 / 2;
-/** So many regions at most: half a second, or a whole one on a slow machine. */
-const MOST_REGIONS = 400;
+/** So many regions at most: a second or two, four on a slow machine. */
+const MOST_REGIONS = 1000;
 /** Where so many regions leave so much open, all there may be would leave most of it. */
 const LOOK = 64;
 const HOPELESS = 0.9;
 /** Regions times answers to the third: past some fifty answers no number of regions that anybody waits for leaves little open. */
-const WORK = 2e7;
+const WORK = 5e7;
 
 export type Approached = {
   posterior: Posterior;
@@ -86,7 +86,8 @@ function split(ground: Ground, count: number): Bounded[] {
 function splitInTwo(ground: Ground, region: Bounded): Bounded[] | undefined {
   const { present, absent, splitAt, raised, over, plan } = region;
   if (splitAt === undefined) return undefined;
-  const chance = faultsOf(over, plan)[splitAt]!;
+  // Summed up, what is certain may pass 1 by rounding.
+  const chance = Math.min(1, faultsOf(over, plan)[splitAt]!);
   const part = (own: Bounded, state: 0 | 1): Bounded => {
     // The sum that bounds the whole bounds its parts as well: one of their own may be worse, with other answers summed.
     const most = region.most + Math.log(state === 1 ? chance : 1 - chance);
