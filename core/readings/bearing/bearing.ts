@@ -9,7 +9,7 @@ import { BEARING_RANGES } from './ranges';
 
 export const bearingSchema = z.strictObject({
   playMm: within(...BEARING_RANGES.playMm, 'mm'),
-  limitMm: figureSchema(AXLE_FIGURES.playLimitMm).optional(),
+  limitMm: within(...BEARING_RANGES.limitMm, 'mm').optional(),
   limitFrom: z.enum(['car', 'shop']).optional(),
   spanMm: figureSchema(AXLE_FIGURES.bearingSpanMm).optional(),
   rotorRadiusMm: figureSchema(AXLE_FIGURES.rotorRadiusMm).optional(),
