@@ -5,15 +5,11 @@ import type { Corner } from '@/core/car/corner';
 import { MEASURES, type MeasureId } from '@/core/readings/measures';
 import { later } from '../shell/later';
 import type { FigureFormId } from './figures/forms';
+import { room } from './room';
 import type { OnDone } from './useReading';
+import { LaterFluidForm } from './whole/LaterFluidForm';
 
-// Forms come after the page: the questions do not wait for them. Their place is kept as high as they are while nothing is in them, on a phone
-// and on a wide screen, so that nothing moves under a finger.
-const room = (high: string) => ({ loading: () => <div className={`mt-2 ${high}`} /> });
-const FluidForm = later(
-  () => import('./whole/FluidForm').then((module) => module.FluidForm),
-  room('min-h-72 sm:min-h-61'),
-);
+// Forms come after the page: the questions do not wait for them.
 const PedalRatioForm = later(
   () => import('./whole/PedalRatioForm').then((module) => module.PedalRatioForm),
   room('min-h-62 sm:min-h-43'),
@@ -40,19 +36,26 @@ const JudderForm = later(
 );
 const LookInForm = later(
   () => import('./lookin/LookInForm').then((module) => module.LookInForm),
-  room('min-h-64'),
+  room('min-h-213 sm:min-h-106'),
 );
-const FiguresForm = later(
-  () => import('./figures/FiguresForm').then((module) => module.FiguresForm),
-  room('min-h-49 sm:min-h-44'),
-);
+/** Of most plain figures there are one or two. */
+const FEW = room('min-h-49 sm:min-h-44');
+const MANY = {
+  drum: room('min-h-71 sm:min-h-44'),
+  pedal: room('min-h-118 sm:min-h-95'),
+  heat: room('min-h-106 sm:min-h-101'),
+};
+const FiguresForm = later(() => import('./figures/FiguresForm').then((module) => module.FiguresForm), {
+  loading: ({ form }) => (isMany(form) ? MANY[form] : FEW).loading(),
+});
+const isMany = (form: FigureFormId): form is keyof typeof MANY => form in MANY;
 
 type Props = { measure: MeasureId; corner?: Corner; onDone?: OnDone };
 type Form = (props: { corner: Corner; onDone?: OnDone }) => ReactNode;
 
 /** The measures with a form of their own; a list of plain figures is all that the others need. */
 const FORMS: Record<Exclude<MeasureId, FigureFormId>, Form> = {
-  fluid: ({ onDone }) => <FluidForm onDone={onDone} />,
+  fluid: ({ onDone }) => <LaterFluidForm onDone={onDone} />,
   firmness: ({ onDone }) => <FirmnessForm onDone={onDone} />,
   ratio: ({ onDone }) => <PedalRatioForm onDone={onDone} />,
   judder: ({ onDone }) => <JudderForm onDone={onDone} />,

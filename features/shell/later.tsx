@@ -6,7 +6,7 @@ import { useInPage } from './useInPage';
 const AGAIN_MS = 2000;
 
 /** What stands in its place until it is there. */
-type Options = { loading?: () => ReactNode };
+type Options<P> = { loading?: (props: P) => ReactNode };
 
 /**
  * A component that a page does not need at once. It is fetched when the page has come to rest, so that it is there when it is wanted, whether
@@ -15,20 +15,20 @@ type Options = { loading?: () => ReactNode };
  */
 export function later<P extends object>(
   load: () => Promise<ComponentType<P>>,
-  { loading = () => null }: Options = {},
+  { loading = () => null }: Options<P> = {},
 ): ComponentType<P> {
   ahead(load);
   const Part = lazy(async () => ({ default: await untilThere(load) }));
   return (props) => (
-    <OnceThere loading={loading}>
+    <OnceThere waiting={loading(props)}>
       <Part {...props} />
     </OnceThere>
   );
 }
 
 /** Shows what is lazy inside, or what stands in its place. */
-function OnceThere({ loading, children }: Required<Options> & { children: ReactNode }) {
-  return useIsAwake() ? <Suspense fallback={loading()}>{children}</Suspense> : loading();
+function OnceThere({ waiting, children }: { waiting: ReactNode; children: ReactNode }) {
+  return useIsAwake() ? <Suspense fallback={waiting}>{children}</Suspense> : waiting;
 }
 
 /**

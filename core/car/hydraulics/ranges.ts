@@ -1,3 +1,6 @@
+import type { Range } from '../../base/issues/range';
+import { CAR_FIGURES, rangeOf } from '../figures';
+
 /** What is taken of each figure from the foot to the road. */
 export const HYDRAULIC_RANGES = {
   boreMm: [8, 60],
@@ -11,10 +14,10 @@ export const HYDRAULIC_RANGES = {
   cylinderMm: [10, 50],
   brakeFactor: [0.5, 12],
   massKg: [100, 4000],
-  rollingRadiusM: [0.15, 0.6],
+  rollingRadiusM: rangeOf(CAR_FIGURES.tyreRadiusM),
   frontWeightShare: [0.2, 0.8],
   cgHeightM: [0.1, 2],
   wheelbaseM: [1, 5],
   tyreGrip: [0.05, 3],
   decelMs2: [0.1, 30],
-} as const satisfies Record<string, readonly [low: number, high: number]>;
+} as const satisfies Record<string, Range>;

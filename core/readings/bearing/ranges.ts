@@ -1,6 +1,6 @@
 import type { Range } from '../../base/issues/range';
 
-/** What is taken of a bearing's play, mm, and of a limit that comes with a case: a lorry's may be more than a car here has. */
+/** What is taken of a bearing's play, and of a limit that a case brings for it, mm: more than a car's own figure may be. */
 export const BEARING_RANGES = {
   playMm: [0, 10],
   limitMm: [0.001, 2],

@@ -1,4 +1,5 @@
 import type { Range } from '../../base/issues/range';
+import { CAR_FIGURES, rangeOf } from '../../car/figures';
 import { SHOP_RANGES } from '../../car/shopRanges';
 
 /** What is taken of each figure: water and boiling as far as physics and testers go; the pair refines `wetC` further. */
@@ -7,8 +8,8 @@ export const FLUID_RANGES = {
   boilingC: [110, 330],
   altitudeM: SHOP_RANGES.altitudeM,
   caliperPeakC: [-40, 1000],
-  dryC: [111, 400],
-  wetC: [111, 400],
+  dryC: rangeOf(CAR_FIGURES.fluidDryC),
+  wetC: rangeOf(CAR_FIGURES.fluidWetC),
 } as const satisfies Record<string, Range>;
 
 /** How long ago a bottle may have been opened, days. */

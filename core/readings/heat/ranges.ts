@@ -1,10 +1,12 @@
 import type { Range } from '../../base/issues/range';
+import { AXLE_FIGURES, rangeOf } from '../../car/figures';
+import { HYDRAULIC_RANGES } from '../../car/hydraulics/ranges';
 
 /** What is taken of each figure of a session: as far as cars, laps and gauges go. */
 export const SESSION_RANGES = {
-  massKg: [100, 4000],
+  massKg: HYDRAULIC_RANGES.massKg,
   axleShare: [0, 1],
-  rotorMassKg: [0.5, 40],
+  rotorMassKg: rangeOf(AXLE_FIGURES.rotorMassKg),
   padWorn: [0, 1],
   fromKmh: [1, 450],
   toKmh: [0, 449],

@@ -18,7 +18,7 @@ export const heatStopsSchema = z
     fromKmh: within(...SESSION_RANGES.fromKmh, 'km/h'),
     toKmh: within(...SESSION_RANGES.toKmh, 'km/h'),
     intervalS: within(0, 3600, 's').optional(),
-    stops: whole(...SESSION_RANGES.laps).optional(),
+    stops: whole(1, 200).optional(),
     ambientC: within(...SESSION_RANGES.ambientC, '°C').optional(),
   })
   .refine((input) => input.toKmh < input.fromKmh, {

@@ -1,9 +1,10 @@
 import type { Range } from '../../base/issues/range';
+import { HYDRAULIC_RANGES } from '../../car/hydraulics/ranges';
 
 /** What is taken of each figure of a pedal: as far as pedals, masters and feet go. */
 export const PEDAL_RANGES = {
-  boreMm: [8, 60],
-  ratio: [1, 15],
+  boreMm: HYDRAULIC_RANGES.boreMm,
+  ratio: HYDRAULIC_RANGES.ratio,
   freePlayMm: [0, 100],
   toFloorMm: [1, 400],
   travelMm: [0, 400],
@@ -20,7 +21,7 @@ export const PEDAL_RANGES = {
   heldS: [1, 600],
   sankMm: [0, 200],
   vacuumKPa: [0, 105],
-  efficiency: [0.3, 1],
+  efficiency: HYDRAULIC_RANGES.efficiency,
   pressureMPa: [0, 25],
   pivotToPadMm: [50, 600],
   pivotToClevisMm: [10, 300],

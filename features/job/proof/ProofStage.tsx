@@ -4,17 +4,13 @@ import { evidenceTogether, pieceSlot } from '@/core/job/pieces';
 import { buttonClass } from '@/ui/Button';
 import { Link } from '@/ui/Link';
 import { HoldsPanel } from '../../checks/HoldsPanel';
+import { LaterFluidForm } from '../../measure/whole/LaterFluidForm';
 import { useJob } from '../../record/JobProvider';
-import { later } from '../../shell/later';
 import { ChangeTrials } from './ChangeTrials';
 import { ClosingForm } from './ClosingForm';
 import { OutOnProof } from './OutOnProof';
 import { ProofRow } from './ProofRow';
 import { WhatItDid } from './WhatItDid';
-
-const FluidForm = later(() => import('../../measure/whole/FluidForm').then((module) => module.FluidForm), {
-  loading: () => <div className="min-h-64" />,
-});
 
 /** The same checks again at rest, after against before; then the drive; then the outcome. */
 export function ProofStage() {
@@ -44,7 +40,7 @@ export function ProofStage() {
       {fluidRead && !wanted.has(pieceSlot({ finding: 'fluid_moisture' })) && (
         <section className="mt-4">
           <h3 className="text-xl">Fluid again</h3>
-          <FluidForm phase="after" />
+          <LaterFluidForm phase="after" />
         </section>
       )}
       <OutOnProof />

@@ -13,12 +13,12 @@ import { useShop } from '../../shell/ShopContext';
 import { useUnits } from '../../shell/useUnits';
 import { OnFile } from '../OnFile';
 import { ReadingCells } from '../ReadingCells';
-import { typedBase } from '../readFields';
+import { type ReadingField, typedBase } from '../readFields';
 import { useLimits } from '../useLimit';
 import { type OnDone, useReading } from '../useReading';
 import { useReadingForm } from '../useReadingForm';
 import { useTyped } from '../useTyped';
-import type { FigureField, FigureForm, Surroundings } from './figureForm';
+import type { FigureForm, Surroundings } from './figureForm';
 import { FIGURE_FORMS, type FigureFormId } from './forms';
 
 type Props = { form: FigureFormId; corner?: Corner; onDone?: OnDone };
@@ -101,7 +101,7 @@ function useSurroundings(corner: Corner | undefined): Surroundings {
 function useTypedOver(
   kind: string,
   corner: Corner | undefined,
-  fields: readonly FigureField[],
+  fields: readonly ReadingField[],
   onFile: Record<string, number> = {},
 ) {
   const { sheet } = useSettledJob();

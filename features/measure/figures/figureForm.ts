@@ -4,8 +4,8 @@ import type { LimitName, ResolvedLimit, ShopLimits } from '@/core/car/limits/cat
 import type { AxleSpec, CarSpec } from '@/core/car/spec';
 import type { ReadingField } from '../readFields';
 
-/** One figure of a small form. */
-export type FigureField = ReadingField;
+/** A limit as the line under the fields tells it. */
+export type LimitTold = [label: string, limit: ResolvedLimit, base: BaseUnit, decimals: number];
 
 export type Surroundings = {
   car: CarSpec;
@@ -20,10 +20,10 @@ export type Surroundings = {
 /** A reading of a few figures: how they become the calc's input, and what they are held against. */
 export type FigureForm = {
   take: string;
-  fields: (around: Surroundings) => FigureField[];
+  fields: (around: Surroundings) => ReadingField[];
   input: (values: Record<string, number>, around: Surroundings) => Record<string, unknown> | undefined;
   /** The limits that apply, for the line under the fields. */
-  limits: (around: Surroundings) => [label: string, limit: ResolvedLimit, base: BaseUnit, decimals: number][];
+  limits: (around: Surroundings) => LimitTold[];
   /** Values back out of an input, to be corrected. */
   values: (input: Record<string, unknown>) => Record<string, number>;
   about: string;

@@ -1,10 +1,8 @@
-import type { BaseUnit } from '@/core/base/units/display';
 import { CORNERS } from '@/core/car/corner';
-import type { ResolvedLimit } from '@/core/car/limits/catalogue';
 import { HOT_RANGE } from '@/core/readings/heat/ranges';
 import { MEASURES } from '@/core/readings/measures';
 import { between } from '../readFields';
-import { definedOnly, type FigureForm } from './figureForm';
+import { definedOnly, type FigureForm, type LimitTold } from './figureForm';
 
 const HOT = between(HOT_RANGE);
 
@@ -56,18 +54,15 @@ export const heat: FigureForm = {
       ...MEASURES.heat.held!.own({ car, shop }),
     };
   },
-  limits: ({ limit, fluidBoilingHereC }) => [
-    ['One wheel hotter by', limit('wheelSpreadK'), 'K', 0],
-    ['all hot from', limit('allHotC'), '°C', 0],
-    ...(fluidBoilingHereC === undefined
-      ? []
-      : ([['margin to the fluid', limit('trackMarginK'), 'K', 0]] as [
-          string,
-          ResolvedLimit,
-          BaseUnit,
-          number,
-        ][])),
-  ],
+  limits: ({ limit, fluidBoilingHereC }) => {
+    const always: LimitTold[] = [
+      ['One wheel hotter by', limit('wheelSpreadK'), 'K', 0],
+      ['all hot from', limit('allHotC'), '°C', 0],
+    ];
+    return fluidBoilingHereC === undefined
+      ? always
+      : [...always, ['margin to the fluid', limit('trackMarginK'), 'K', 0]];
+  },
   values: (input) =>
     definedOnly(
       Object.fromEntries(
