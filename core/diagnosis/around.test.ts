@@ -15,6 +15,7 @@ import { causeLabel } from './labels';
 import { observedChannels } from './network/channels';
 import { faultsOf } from './network/faults';
 import { questionOf } from './network/parents';
+import { usableAnswers } from './usable';
 import { placeFields, placeFrom } from './verdict';
 
 const given = (id: GivenFinding['id'], state: string, place?: Place): GivenFinding => ({
@@ -134,6 +135,37 @@ describe('the network', () => {
       faults,
     ).parents.map((parent) => faults[parent.fault]!);
     expect(bearingAt.map(({ cause, corner }) => [cause, corner])).toEqual([['wheel_bearing_play', 'FR']]);
+  });
+
+  it('takes of a complaint’s base rate the part of the wheels it is told of', () => {
+    const leak = (place?: Place) =>
+      1 - questionOf(observedChannels('noise_squeal', ['yes'])[0]!.channel, place, faultsOf(saloon)).leak[0]!;
+    expect(leak('FL')).toBeCloseTo(leak() / 4, 12);
+    expect(leak('rear')).toBeCloseTo(leak() / 2, 12);
+  });
+
+  it('has a whole-car fault heard at one end less than on the car, and at one wheel less than that', () => {
+    const faults = faultsOf(saloon);
+    const heard = (place?: Place) => {
+      const { shows } = questionOf(observedChannels('noise_squeal', ['yes'])[0]!.channel, place, faults);
+      return shows.chances[[...shows.faults].findIndex((fault) => faults[fault]!.cause === 'pad_too_cold')]!;
+    };
+    // 0.5 on the car and 0.2 at a wheel; at one end their geometric mean.
+    expect([heard(), heard('front'), heard('FL')].map((each) => each.toFixed(4))).toEqual([
+      '0.5000',
+      '0.3162',
+      '0.2000',
+    ]);
+  });
+
+  it('hears of one place once: what a nearer answer says already is left out', () => {
+    const grind = (...places: (Place | undefined)[]) =>
+      usableAnswers(places.map((place) => given('noise_grind', 'yes', place))).map(({ place }) => place);
+    expect(grind(undefined, 'rear', 'RL')).toEqual(['RL']);
+    expect(grind('front', 'RL')).toEqual(['RL', 'front']);
+    expect(grind('FL', 'FR')).toEqual(['FL', 'FR']);
+    // What is not so there says nothing of elsewhere.
+    expect(usableAnswers([given('noise_grind', 'no'), given('noise_grind', 'no', 'FL')])).toHaveLength(2);
   });
 
   it('hears "dry" as no word about the booster', () => {

@@ -1,4 +1,4 @@
-import { type Axle, axleOf, cornersOf } from '../car/corner';
+import { type Axle, axleOf, cornersOf, speaksFor } from '../car/corner';
 import type { CarTraits } from '../car/traits';
 import type { GivenFinding } from '../readings/given';
 import { FINDINGS, findingOf } from '../readings/vocabulary/findings';
@@ -6,16 +6,29 @@ import { answeredTwice } from './contradictions';
 
 const FINDING_ORDER = new Map<string, number>(FINDINGS.map((finding, index) => [finding.id, index]));
 
-/** Answers in an order of their own, each once; a question answered two ways at one place is left out. */
+/**
+ * Answers in an order of their own, each once; a question answered two ways at one place is left out, and so is what a
+ * nearer answer says already: smoke at the rear left is smoke.
+ */
 export function usableAnswers(findings: readonly GivenFinding[]): GivenFinding[] {
   const unsettled = new Set(answeredTwice(findings).flatMap((clash) => clash.findings));
   const distinct = new Map(
     findings.filter((finding) => !unsettled.has(finding)).map((finding) => [keyOf(finding), finding]),
   );
-  return [...distinct.values()].sort(
-    (left, right) =>
-      FINDING_ORDER.get(left.id)! - FINDING_ORDER.get(right.id)! || (keyOf(left) < keyOf(right) ? -1 : 1),
-  );
+  const answers = [...distinct.values()];
+  return answers
+    .filter((answer) => !answers.some((each) => says(each, answer)))
+    .sort(
+      (left, right) =>
+        FINDING_ORDER.get(left.id)! - FINDING_ORDER.get(right.id)! || (keyOf(left) < keyOf(right) ? -1 : 1),
+    );
+}
+
+/** Whether an answer says what another says of a wider place. */
+function says(near: GivenFinding, { id, state, place }: GivenFinding): boolean {
+  if (near.id !== id || near.state !== state || near.place === place) return false;
+  const { states, several } = findingOf(id);
+  return !several && state !== states[0] && near.place !== undefined && speaksFor(place, near.place);
 }
 
 function keyOf({ id, place, state }: GivenFinding): string {

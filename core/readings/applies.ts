@@ -1,15 +1,15 @@
-import { axleOf, type Corner, cornersOf } from '../car/corner';
+import { axleOf, type Corner, cornersOf, type Place } from '../car/corner';
 import { carFits, cornerMayFit } from '../car/fits';
 import type { CarSpec } from '../car/spec';
 import { traitsOf } from '../car/traitsOf';
 import { measureOfKind } from './measures';
 import { type FindingId, findingOf } from './vocabulary/findings';
 
-/** Whether a check makes sense on this car, at this corner: what the car does not have is not asked about. */
-export function applies(id: FindingId, car: CarSpec, corner?: Corner): boolean {
+/** Whether a check makes sense on this car, at this place: what the car does not have is not asked about. */
+export function applies(id: FindingId, car: CarSpec, place?: Place): boolean {
   const traits = traitsOf(car);
   const { fits } = findingOf(id);
-  return carFits(traits, fits) && cornersOf(corner).some((each) => cornerMayFit(traits, each, fits));
+  return carFits(traits, fits) && cornersOf(place).some((each) => cornerMayFit(traits, each, fits));
 }
 
 /** Why a reading cannot be of this corner; undefined when it can. */

@@ -67,6 +67,31 @@ test('all that was heard is taken by one press, and only by a press', async ({ p
   await expect(page.getByText(/4 answers/)).toBeVisible();
 });
 
+test('where it is goes along: an end of the car from the words, the wheel by a press, and the answer with it', async ({
+  page,
+}) => {
+  await newJob(page, 'Club saloon', 'Grinding from the back when I brake');
+  const heard = page.getByRole('region', { name: 'Heard in the words' });
+  await heard.getByRole('button', { name: /^Grinding rear “Grinding”/ }).click();
+  const where = page.getByRole('group', { name: 'Grinding: where' });
+  await expect(where.getByRole('radio', { name: 'Rear' })).toBeChecked();
+  // Nobody says it twice who says more of it.
+  await where.getByText('RL', { exact: true }).click();
+  await expect(key(page, 'Grinding, RL', 'Yes')).toHaveAttribute('data-state', 'on');
+  await expect(page.getByText('Rotor scored RL').last()).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(page.getByText(/1 answer\b/)).toBeVisible();
+  await expect(where.getByRole('radio', { name: 'RL' })).toBeChecked();
+  // What is said of one wheel does not go to another, nor to one not known.
+  await where.getByText('FR', { exact: true }).click();
+  await expect(key(page, 'Grinding, FR', 'Yes')).toHaveAttribute('data-state', 'off');
+  await where.getByText('Not known where').click();
+  await expect(key(page, 'Grinding', 'Yes')).toHaveAttribute('data-state', 'off');
+  await where.getByText('RL', { exact: true }).click();
+  await expect(key(page, 'Grinding, RL', 'Yes')).toHaveAttribute('data-state', 'on');
+});
+
 test('of what is heard only what this car has is offered', async ({ page }) => {
   await newJob(page, 'Car 14', 'Pulls left, front left rim is hot, drums are oval');
   const heard = page.getByRole('region', { name: 'Heard in the words' });

@@ -135,6 +135,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
     links: [
       link('pad_fit', 'stiff', 0.93, 'By hand: the pad does not slide in its bracket'),
       link('wheel_drags', 'one', 0.4, 'The pad does not come back'),
+      link('smell_or_smoke', 'yes', 0.2, 'The pad that stays on burns'),
       link('pulls', 'yes', 0.3, 'One pad does the work of two'),
       link('pad_wear_shape', 'taper_along', 0.5, 'It hangs at one end'),
       link('noise_squeal', 'yes', 0.3, 'A pad that hangs sings'),

@@ -59,7 +59,7 @@ export const PEDAL: readonly CauseKnowledge[] = [
       link('pedal_linkage', 'worn', 0.9, 'Felt by hand at the pivot and clevis'),
       link('pedal_long', 'yes', 0.5, 'Lost motion comes before the work'),
       link('pedal_free_play', 'excess', 0.2, 'Lost motion is measured as free play'),
-      link('noise_rattle', 'yes', 0.2, 'A loose clevis knocks as braking starts'),
+      link('noise_rattle', 'yes', 0.2, 'A loose clevis knocks as braking starts', 0.01),
       link('pedal_soft_end', 'yes', 0.12, 'A cracked bracket gives under force'),
       link('pedal_linkage', 'cracked', 0.06, 'A cracked bracket, a clip gone'),
     ],

@@ -33,7 +33,13 @@ export function questionOf(channel: Channel, place: Place | undefined, faults: r
 function setUp(channel: Channel, place: Place | undefined, faults: readonly Fault[]): Question {
   const reaches = reachesOf(channel.finding, channel.states, place, faults, drumsOf(faults));
   const parents = reaches.map(({ fault, strengths }) => ({ fault, cumulative: cumulative(strengths) }));
-  return { channel, leak: leakOn(channel, reaches, faults), parents, shows: showing(parents), beyond: false };
+  return {
+    channel,
+    leak: leakOn(channel, place, reaches, faults),
+    parents,
+    shows: showing(parents),
+    beyond: false,
+  };
 }
 
 function showing(parents: readonly Parent[]): Question['shows'] {
@@ -49,13 +55,14 @@ function showing(parents: readonly Parent[]): Question['shows'] {
  */
 function leakOn(
   { finding, states }: Channel,
+  place: Place | undefined,
   reaches: readonly Reach[],
   faults: readonly Fault[],
 ): Float64Array {
   const leaks = states.map(() => 0);
   let further = 0;
   for (let level = states.length - 1; level > 0; level--) {
-    leaks[level] = leakOf(finding, states[level]!, level, reaches, faults) * (1 - further);
+    leaks[level] = leakOf(finding, states[level]!, level, place, reaches, faults) * (1 - further);
     further += leaks[level]!;
   }
   return cumulative(leaks);

@@ -1,4 +1,4 @@
-import { type Axle, axleOf, type Corner, type Place } from '../../car/corner';
+import { type Axle, axleOf, CORNERS, type Corner, cornersOf, type Place } from '../../car/corner';
 import { FAMILIES, type Family, familyOf } from '../../readings/vocabulary/families';
 import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import type { CauseId } from '../causes';
@@ -64,9 +64,14 @@ function reachOf(
   let strength = 0;
   for (const link of links)
     if (link.state === state && holdsAt(link, fault.corner ?? place, drums))
-      strength +=
-        place !== undefined && fault.corner === undefined ? (link.here ?? link.strength) : link.strength;
+      strength += fault.corner === undefined ? ofTheCar(link, place) : link.strength;
   return strength;
+}
+
+/** How often a whole-car fault shows at a place: at one end, between what it does at one corner and on the car. */
+function ofTheCar({ strength, here = strength }: Link, place: Place | undefined): number {
+  if (place === undefined) return strength;
+  return isCorner(place) ? here : Math.sqrt(here * strength);
 }
 
 /** A corner's fault speaks at its own corner, at its axle, and to the car as a whole; a car's fault everywhere. */
@@ -121,16 +126,24 @@ function amongListed(family: Family, finding: FindingId, state: string): number 
 /** A cause belongs to a family when it brings one of its complaints about at least this often. */
 const IN_FAMILY = 0.2;
 
-/** What is left to no listed fault: the plain base rate, or the false alarms of a direct sight by how sure it is. */
+/**
+ * What is left to no listed fault: the plain base rate, or the false alarms of a direct sight by how sure it is. A
+ * complaint's is that of the whole car: told of one wheel, it is that wheel's part of it.
+ */
 export function leakOf(
   finding: FindingId,
   state: string,
   level: number,
+  place: Place | undefined,
   reaches: readonly Reach[],
   faults: readonly Fault[],
 ): number {
   const sight = SIGHTS[finding]?.[state];
-  if (!sight) return findingOf(finding).leak?.[state] ?? 0;
+  if (!sight) {
+    const { stage, leak } = findingOf(finding);
+    const part = stage === 'complaint' ? cornersOf(place).length / CORNERS.length : 1;
+    return (leak?.[state] ?? 0) * part;
+  }
   let settled = 0;
   let others = 0;
   for (const { fault, strengths } of reaches) {

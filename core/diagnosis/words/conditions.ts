@@ -1,4 +1,4 @@
-import type { Corner } from '../../car/corner';
+import { type Axle, type Corner, cornersOf, type Place } from '../../car/corner';
 import { SPELLED } from './numbers';
 import type { Clause } from './text';
 
@@ -14,7 +14,9 @@ const NUMBERS: Readonly<Record<string, number>> = {
 };
 const NUMBER = `(\\d+(?:\\.\\d+)?|${Object.keys(NUMBERS).join('|')})`;
 
-const SPEED = /\b(\d{2,3})\s*(km\/?h|kph|kmh|kmph|k|mph|miles(?: an hour| per hour)?)(?![a-z])/i;
+/** "70 miles" is a speed only where one is at it: "after 500 miles" is a distance. */
+const SPEED =
+  /\b(\d{2,3})\s*(km\/?h|kph|kmh|kmph|mph|miles (?:an|per) hour)(?![a-z])|\b(?:at|from|above|over|past|around|about|below|under|to) (\d{2,3})\s*(k|miles)(?! (?:ago|old|since|on|left)|[a-z])/i;
 const LAPS = [
   new RegExp(`\\b${NUMBER}(?: of| hard| quick| flying| or so| good)* laps?\\b`),
   new RegExp(`\\blaps? ${NUMBER}\\b`),
@@ -22,6 +24,9 @@ const LAPS = [
 ];
 const COLD = /\b(?:cold|first thing|in the mornings?)\b/;
 const HOT = /\b(?:hot|warm(?:ed)?(?: up)?|heat|laps?|session|stint|fad(?:e|es|ed|ing))\b/;
+
+const inKmh = ([, written, per, at, short]: RegExpExecArray): number =>
+  Number(written ?? at) * (/^m/i.test((per ?? short)!) ? KMH_PER_MPH : 1);
 
 /** The conditions in what was said; each only when it was said. */
 export function conditionsIn(text: string, clauses: readonly Clause[]): Conditions {
@@ -32,7 +37,7 @@ export function conditionsIn(text: string, clauses: readonly Clause[]): Conditio
   const hot = HOT.test(said);
   const cold = COLD.test(said);
   return {
-    ...(speed ? { speedKmh: Number(speed[1]) * (/^m/i.test(speed[2]!) ? KMH_PER_MPH : 1) } : {}),
+    ...(speed ? { speedKmh: inKmh(speed) } : {}),
     ...(laps === undefined ? {} : { laps: NUMBERS[laps] ?? Number(laps) }),
     // Both, or neither: it is not said.
     ...(hot === cold ? {} : { hot }),
@@ -60,11 +65,52 @@ export function cornerIn({ text }: Clause): Corner | undefined {
   return named.length === 1 ? named[0]![0] : undefined;
 }
 
-/** So many words tell of a wheel and of nothing else: "at the front left wheel". */
-const PLACE_ONLY =
-  /^(?:at |on |from |only |just |the |front |rear |back |left |right |near ?side |off ?side |fl|fr|rl|rr|lf|rf|lr|[no] ?s ?[fr]|wheel|corner|side| )+$/;
+/** An end of the car as the place of something; "comes back" and "the front of the pad" are none. */
+const endOf = (names: string) =>
+  new RegExp(
+    `\\b(?:(?:at|in|from|on|both|up) (?:the )?(?:very )?(?:${names})(?! (?:of (?:the )?(?:pad|disc|rotor|pedal)|foot|edge|face|seats?|pads?|discs?|rotors?))|(?:${names})s|(?:${names}) (?:end|axle|wheels?|brakes?|drums?|corners?))\\b`,
+  );
+const ENDS: readonly [Axle, RegExp][] = [
+  ['front', endOf('front')],
+  ['rear', endOf('rear|back')],
+];
+const BOTH = /\b(?:both|two|each) (?:of the )?(?:fronts?|rears?|backs?)\b/;
 
-/** Whether a clause only says at which wheel. */
+/** The end of the car a clause speaks of, when it names one only. */
+function axleIn({ text }: Clause): Axle | undefined {
+  const named = ENDS.filter(([, words]) => words.test(text));
+  return named.length === 1 ? named[0]![0] : undefined;
+}
+
+/** Where a clause says that something is: at a wheel, at one end of the car, or nowhere. */
+export const placeIn = (clause: Clause): Place | undefined => cornerIn(clause) ?? axleIn(clause);
+
+const LEFT_ONLY = new RegExp(
+  `^(?:on |at |the )*${LEFT}(?: hand)?(?: side| one| wheel)?(?: only)?(?: i think)?$`,
+);
+const RIGHT_ONLY = new RegExp(
+  `^(?:on |at |the )*${RIGHT}(?: hand)?(?: side| one| wheel)?(?: only)?(?: i think)?$`,
+);
+
+/** The wheel of an axle on the side that a clause names and nothing else: "grinds at the front, left side". */
+export function wheelBy(axle: Place, { text }: Clause): Corner | undefined {
+  if (axle !== 'front' && axle !== 'rear') return undefined;
+  const [left, right] = cornersOf(axle);
+  if (LEFT_ONLY.test(text)) return left;
+  return RIGHT_ONLY.test(text) ? right : undefined;
+}
+
+/** The wheels that a clause names by their end: "both fronts". */
+export function bothIn(clause: Clause): readonly Corner[] {
+  const axle = BOTH.test(clause.text) ? axleIn(clause) : undefined;
+  return axle ? cornersOf(axle) : [];
+}
+
+/** So many words tell of a place and of nothing else: "at the front left wheel". */
+const PLACE_ONLY =
+  /^(?:at |on |from |only |just |the |front |rear |back |left |right |near ?side |off ?side |fl|fr|rl|rr|lf|rf|lr|[no] ?s ?[fr]|wheel|corner|side|end|axle| )+$/;
+
+/** Whether a clause only says where. */
 export function isPlaceAlone(clause: Clause): boolean {
-  return cornerIn(clause) !== undefined && PLACE_ONLY.test(`${clause.text} `);
+  return placeIn(clause) !== undefined && PLACE_ONLY.test(`${clause.text} `);
 }

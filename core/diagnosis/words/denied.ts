@@ -25,7 +25,7 @@ export function isDenied({ rule, first, last }: Match, others: readonly Match[],
   const at = text.findLastIndex(
     (word, index) => index >= first - DENIED_WITHIN && index < until && DENIALS.test(word),
   );
-  if (at < 0 || text.slice(at, first).some((word) => SINCE.test(word))) return false;
+  if (at < 0 || text.slice(at, first + 1).some((word) => SINCE.test(word))) return false;
   const isOfAnother = others.some(
     (other) =>
       holdsDenial(other.rule) &&

@@ -12,6 +12,7 @@ import { OVER_THE_RADIO } from '../../../tests/support/voices/overTheRadio';
 import { PLAIN } from '../../../tests/support/voices/plain';
 import { SHOP } from '../../../tests/support/voices/shop';
 import { SOUNDS_LIKE } from '../../../tests/support/voices/soundsLike';
+import { WHERE_IT_IS } from '../../../tests/support/voices/whereItIs';
 import { readWords } from './words';
 
 const VOICES = {
@@ -28,12 +29,13 @@ const VOICES = {
   ...OVER_THE_RADIO,
   ...IN_OTHER_WORDS,
   ...FIRST_MINUTE,
+  ...WHERE_IT_IS,
 };
 
 describe.each(Object.entries(VOICES))('%s', (_, lines) => {
   it.each(lines)('%s', (text, suggests) => {
-    const said = readWords(text).suggestions.map(
-      ({ finding, state, corner }) => `${finding} ${state}${corner ? ` ${corner}` : ''}`,
+    const said = readWords(text).suggestions.map(({ finding, state, corner, axle }) =>
+      [finding, state, corner ?? axle].filter(Boolean).join(' '),
     );
     expect(said.sort()).toEqual(suggests === '' ? [] : suggests.split('; ').sort());
   });

@@ -29,7 +29,7 @@ const LINES: [text: string, suggests: string][] = [
   ],
   ['The pedal went to the floor on lap 3', 'pedal_to_floor yes; usage track; temperature_link only_hot'],
   ["Doesn't pull, doesn't squeal, just weak brakes", 'pulls no; noise_squeal no; poor_stopping yes'],
-  ['Grinding from the rear right', 'noise_grind yes'],
+  ['Grinding from the rear right', 'noise_grind yes RR'],
   ['Brake warning light on', 'warning_light brake'],
   ['ABS light came on yesterday', 'warning_light abs'],
   ['New pads not bedded in, poor bite', 'friction_new yes; bed_in_done no; poor_stopping yes'],
@@ -42,17 +42,17 @@ const LINES: [text: string, suggests: string][] = [
   ['Low pedal, pumps up', 'pedal_long yes; pedal_pump rises'],
   ['Pedal creeps down at traffic lights', 'pedal_sinks yes'],
   ['pedal slowly drops while I hold it', 'pedal_sinks yes'],
-  ['Brakes drag, all four wheels hot', 'wheel_drags all'],
+  ['Brakes drag, all four wheels hot', 'wheel_drags all; heat_spread all_hot'],
   ['It binds on the left rear after a long drive', 'wheel_drags one RL'],
   ['Smoke from the front right after the session', 'smell_or_smoke yes FR; usage track'],
   ['Burning smell at one wheel', 'smell_or_smoke yes'],
   ['Squeals like a pig in light braking', 'noise_squeal yes'],
   ['Squeeks when cold', 'noise_squeal yes; temperature_link only_cold'],
-  ['metal on metal from the back', 'noise_grind yes'],
-  ['scraping noise at the front left', 'noise_grind yes'],
-  ['Clunk from the front as I brake', 'noise_rattle yes'],
+  ['metal on metal from the back', 'noise_grind yes rear'],
+  ['scraping noise at the front left', 'noise_grind yes FL'],
+  ['Clunk from the front as I brake', 'noise_rattle yes front'],
   ['Rattles over bumps', 'noise_rattle yes; after_cornering yes'],
-  ['Knocking from the front suspension when braking', 'noise_rattle yes'],
+  ['Knocking from the front suspension when braking', 'noise_rattle yes front'],
   ['Pads only last two sessions', 'pads_wear_fast yes; usage track'],
   ['Goes through a set of pads every weekend', 'pads_wear_fast yes'],
   ['chews the inner pad', 'pads_wear_fast yes; pad_wear_shape inner_thin'],
@@ -125,7 +125,7 @@ const LINES: [text: string, suggests: string][] = [
   ['breaks squel and jduder', 'noise_squeal yes; vibration_braking yes'],
   ['spungy pedel', 'pedal_spongy yes'],
   ['vibratoin through the wheel', 'vibration_braking yes; shake_where wheel'],
-  ['sqealing from fornt right', 'noise_squeal yes'],
+  ['sqealing from fornt right', 'noise_squeal yes FR'],
   ['caliper leaking at the rear left', 'leak caliper_or_cylinder RL'],
   ['wet hose at the front', 'leak line_or_hose'],
   ['Warning lamp flickers in corners', 'warning_light brake'],
@@ -212,8 +212,8 @@ const LINES: [text: string, suggests: string][] = [
 describe('what the driver says', () => {
   it.each(LINES)('%s', (text, suggests) => {
     const { suggestions } = readWords(text);
-    const said = suggestions.map(
-      ({ finding, state, corner }) => `${finding} ${state}${corner ? ` ${corner}` : ''}`,
+    const said = suggestions.map(({ finding, state, corner, axle }) =>
+      [finding, state, corner ?? axle].filter(Boolean).join(' '),
     );
     expect(said.sort()).toEqual(suggests === '' ? [] : suggests.split('; ').sort());
     for (const { finding, state, from, to } of suggestions) {
@@ -225,6 +225,9 @@ describe('what the driver says', () => {
   it.each([
     ['Shakes from 70 mph', { speedKmh: 70 * 1.609344 }],
     ['at 120 km/h in the wet', { speedKmh: 120 }],
+    ['judders from 60 miles', { speedKmh: 60 * 1.609344 }],
+    ['still shakes after 500 miles', {}],
+    ['done at 90 miles ago', {}],
     ['after five laps', { laps: 5, hot: true }],
     ['on the third lap', { laps: 3, hot: true }],
     ['a couple of laps', { laps: 2, hot: true }],
@@ -259,7 +262,7 @@ describe('what the driver says', () => {
         (text) => {
           const once = readWords(text);
           expect(readWords(text)).toEqual(once);
-          const asked = once.suggestions.map(({ finding }) => finding);
+          const asked = once.suggestions.map(({ finding, corner }) => `${finding} ${corner}`);
           expect(new Set(asked).size).toBe(asked.length);
           for (const { from, to } of once.suggestions) {
             expect(from).toBeGreaterThanOrEqual(0);

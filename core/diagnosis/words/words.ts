@@ -1,6 +1,15 @@
-import type { Corner } from '../../car/corner';
+import { type Axle, axleOf, type Corner, type Place } from '../../car/corner';
 import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
-import { type Conditions, conditionsIn, cornerIn, isPlaceAlone } from './conditions';
+import { placeFields } from '../verdict';
+import {
+  bothIn,
+  type Conditions,
+  conditionsIn,
+  cornerIn,
+  isPlaceAlone,
+  placeIn,
+  wheelBy,
+} from './conditions';
 import { isDenied, isOver, isWhyDone, type Match } from './denied';
 import { RULES } from './lexicon/all';
 import { inBase } from './lexicon/measured';
@@ -9,7 +18,14 @@ import { isOfNothing, isUnsaid } from './lexicon/unsaid';
 import { type Clause, clausesOf, covered } from './text';
 
 /** An answer that what was said suggests, and the words it came from: from and to are positions in the text. */
-export type Suggestion = { finding: FindingId; state: string; corner?: Corner; from: number; to: number };
+export type Suggestion = {
+  finding: FindingId;
+  state: string;
+  corner?: Corner;
+  axle?: Axle;
+  from: number;
+  to: number;
+};
 
 export type WordsRead = { suggestions: Suggestion[]; conditions: Conditions };
 
@@ -21,19 +37,26 @@ export function readWords(text: string): WordsRead {
   const clauses = clausesOf(text);
   const found = clauses.flatMap((clause, index) => {
     if (isOfNothing(clause.text)) return [];
-    const corner = cornerIn(clause) ?? placeBeside(clauses, index);
+    const place = placeOf(clauses, index);
     const matches = figuresFirst(RULES.flatMap((rule) => matchesOf(rule, clause)));
-    return matches.flatMap((match) => suggested(match, matches, clause, corner));
+    return matches.flatMap((match) => heardOf(match, matches, clause, place));
   });
-  return { suggestions: settled(found), conditions: conditionsIn(text, clauses) };
+  return { suggestions: settled(found).flatMap(suggested), conditions: conditionsIn(text, clauses) };
 }
 
-/** The wheel named in a clause of its own, behind, before or last of all: "it grinds, front left"; else the only one named. */
-function placeBeside(clauses: readonly Clause[], index: number): Corner | undefined {
+/** Where a clause speaks of: the place it names, a side said behind it taken in, or the one named beside it. */
+function placeOf(clauses: readonly Clause[], index: number): Place | undefined {
+  const named = placeIn(clauses[index]!);
+  const behind = clauses[index + 1];
+  return (named && behind && wheelBy(named, behind)) ?? named ?? placeBeside(clauses, index);
+}
+
+/** The place named in a clause of its own, behind, before or last of all: "it grinds, front left"; else the only wheel named. */
+function placeBeside(clauses: readonly Clause[], index: number): Place | undefined {
   const beside = [clauses[index + 1], clauses[index - 1], clauses.at(-1)].find(
     (each) => each && isPlaceAlone(each),
   );
-  return beside ? cornerIn(beside) : onlyCorner(clauses);
+  return beside ? placeIn(beside) : onlyCorner(clauses);
 }
 
 /** The wheel that is spoken of, when it is only one. */
@@ -59,33 +82,51 @@ function matchesOf(rule: Rule, clause: Clause): Match[] {
   return state === undefined ? [] : [{ rule, state, first, last }];
 }
 
-function suggested(
-  match: Match,
-  others: readonly Match[],
-  clause: Clause,
-  at: Corner | undefined,
-): Suggestion[] {
+/** An answer that was heard, and the places it is of; none: of the car as a whole. */
+type Heard = Pick<Suggestion, 'finding' | 'state' | 'from' | 'to'> & { places: readonly Place[] };
+
+const suggested = ({ places, ...heard }: Heard): Suggestion[] =>
+  (places.length > 0 ? places : [undefined]).map((place) => ({ ...heard, ...placeFields(place) }));
+
+function heardOf(match: Match, others: readonly Match[], clause: Clause, at: Place | undefined): Heard[] {
   const { rule, state, first, last } = match;
   const denied = isDenied(match, others, clause) || isOver(match, clause);
   if (isWhyDone(match, clause)) return [];
   if (denied && rule.denied === undefined && !rule.steady) return [];
-  const corner = findingOf(rule.finding).place === 'corner' ? at : undefined;
   return [
     {
       finding: rule.finding,
       state: denied && rule.denied ? rule.denied : state,
-      ...(corner && !denied && state !== 'all' ? { corner } : {}),
+      places: denied || OF_SEVERAL.has(state) ? [] : placesOf(rule.finding, clause, at),
       from: clause.words[first]!.from,
       to: clause.words[last]!.to,
     },
   ];
 }
 
+/** States that tell of several wheels by themselves. */
+const OF_SEVERAL: ReadonlySet<string> = new Set(['all', 'one_axle']);
+
+/**
+ * The places of an answer. A driver may know only the end of the car; what was seen was seen at a wheel, or at both of
+ * an axle.
+ */
+function placesOf(finding: FindingId, clause: Clause, at: Place | undefined): readonly Place[] {
+  const { place, stage } = findingOf(finding);
+  if (at === undefined || place === undefined) return [];
+  if (place === 'axle') return [axleOf(at)];
+  if (stage === 'complaint' || at !== axleOf(at)) return [at];
+  return bothIn(clause);
+}
+
 /** One answer a question: what was said outright before what was denied, then one that names the wheel, the longer words, the earlier. */
-function settled(found: readonly Suggestion[]): Suggestion[] {
-  const best = new Map<FindingId, Suggestion>();
-  const weight = ({ finding, state, corner, from, to }: Suggestion) =>
-    (state === findingOf(finding).states[0] ? 0 : 1000) + (corner ? 200 : 0) + (to - from) - from / 1e4;
+function settled(found: readonly Heard[]): Heard[] {
+  const best = new Map<FindingId, Heard>();
+  const weight = ({ finding, state, places, from, to }: Heard) =>
+    (state === findingOf(finding).states[0] ? 0 : 1000) +
+    (places.length > 0 ? 200 : 0) +
+    (to - from) -
+    from / 1e4;
   for (const each of found) {
     const before = best.get(each.finding);
     if (!before || weight(each) > weight(before)) best.set(each.finding, each);

@@ -2,14 +2,12 @@
 
 import { useState } from 'react';
 import { inSentence } from '@/core/base/sentence';
-import { CORNERS, type Place } from '@/core/car/corner';
 import { asksNow } from '@/core/diagnosis/follows';
 import { givenIn, standingAnswers } from '@/core/job/standing';
 import { wordsOf } from '@/core/job/wordsOf';
 import { mergeFindings } from '@/core/readings/merged';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { buttonClass } from '@/ui/Button';
-import { cn } from '@/ui/cn';
 import { Link } from '@/ui/Link';
 import { Opens } from '@/ui/Opens';
 import { FindingRow } from '../../record/FindingRow';
@@ -18,6 +16,7 @@ import { SavedText } from '../../record/SavedText';
 import { COMPLAINT_GROUPS, HISTORY_FINDINGS } from './groups';
 import { Heard } from './Heard';
 import { OdometerField } from './OdometerField';
+import { PlacedFinding } from './PlacedFinding';
 import { Touched } from './Touched';
 import type { Read } from './useHeard';
 import { Withdraw } from './Withdraw';
@@ -165,45 +164,5 @@ function Group({
         )}
       </ul>
     </section>
-  );
-}
-
-/** A complaint that may belong to a wheel: the driver often knows which. */
-function PlacedFinding({ finding, marked }: { finding: FindingId; marked: boolean }) {
-  const { stateOf } = useSettledJob();
-  const answered = CORNERS.filter((corner) => stateOf('before', finding, corner) !== '');
-  const [chosen, setChosen] = useState<Place | null>(null);
-  const place = chosen ?? answered[0];
-  const options: { value: Place | undefined; label: string }[] = [
-    { value: undefined, label: 'Not known where' },
-    ...CORNERS.map((corner) => ({ value: corner, label: corner })),
-  ];
-  return (
-    <FindingRow finding={finding} place={place} id={`ask-${finding}`} marked={marked}>
-      <fieldset className="mt-1.5 flex flex-wrap items-center gap-1">
-        <legend className="sr-only">{findingOf(finding).label}: at which wheel</legend>
-        {options.map((option) => (
-          <label
-            key={option.label}
-            className={cn(
-              'flex min-h-11 min-w-11 cursor-pointer items-center justify-center border px-3 has-focus-visible:outline-3',
-              place === option.value ? 'border-ink bg-straw-wash font-semibold' : 'border-rule',
-              option.value &&
-                answered.includes(option.value as never) &&
-                'underline decoration-2 underline-offset-4',
-            )}
-          >
-            <input
-              type="radio"
-              className="sr-only"
-              name={`where-${finding}`}
-              checked={place === option.value}
-              onChange={() => setChosen(option.value ?? null)}
-            />
-            {option.label}
-          </label>
-        ))}
-      </fieldset>
-    </FindingRow>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
+import { placeFrom } from '@/core/diagnosis/verdict';
 import type { Suggestion } from '@/core/diagnosis/words/words';
 import { applies } from '@/core/readings/applies';
 import type { GivenFinding } from '@/core/readings/given';
@@ -30,11 +31,19 @@ export function Heard({ text, first, given }: Props) {
   const { sheet, stateOf, answer, closed } = useJob();
   const read = useHeard(text, first);
   const open = sensible(read?.heard.suggestions ?? [], given).filter(
-    ({ finding, state, corner }) =>
-      applies(finding, sheet.car, corner) && !statesIn(stateOf('before', finding, corner)).includes(state),
+    (said) =>
+      applies(said.finding, sheet.car, placeFrom(said)) &&
+      !statesIn(stateOf('before', said.finding, placeFrom(said))).includes(said.state),
   );
-  const take = ({ finding, state, corner }: Suggestion) =>
-    answer('before', finding, corner, afterPress(finding, stateOf('before', finding, corner), state));
+  const take = (said: Suggestion) => {
+    const place = placeFrom(said);
+    answer(
+      'before',
+      said.finding,
+      place,
+      afterPress(said.finding, stateOf('before', said.finding, place), said.state),
+    );
+  };
   useFirstByKey(closed ? undefined : open[0], take);
   if (!read || closed) return null;
   const { conditions } = read.heard;
@@ -59,7 +68,7 @@ export function Heard({ text, first, given }: Props) {
       </p>
       <ul className="mt-1 flex flex-wrap gap-2">
         {open.map((each) => (
-          <li key={`${each.finding} ${each.corner ?? ''}`}>
+          <li key={meant(each)}>
             <button
               type="button"
               data-stop=""

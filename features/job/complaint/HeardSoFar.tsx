@@ -19,7 +19,7 @@ export function HeardSoFar({ text }: { text: string }) {
       </p>
       <ul className="mt-1 flex flex-wrap gap-x-4 gap-y-1">
         {open.map((each) => (
-          <li key={`${each.finding} ${each.corner ?? ''}`}>
+          <li key={meant(each)}>
             <b className="font-semibold">{meant(each)}</b>{' '}
             <span className="text-soft">“{read.text.slice(each.from, each.to)}”</span>
           </li>

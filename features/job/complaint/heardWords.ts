@@ -1,4 +1,5 @@
 import { asksNow } from '@/core/diagnosis/follows';
+import { placeFrom } from '@/core/diagnosis/verdict';
 import type { Conditions } from '@/core/diagnosis/words/conditions';
 import type { Suggestion } from '@/core/diagnosis/words/words';
 import type { GivenFinding } from '@/core/readings/given';
@@ -14,7 +15,7 @@ export function sensible(said: readonly Suggestion[], given: readonly GivenFindi
 }
 
 /** What was understood, as one would say it. */
-export const meant = ({ finding, state, corner }: Suggestion): string => saidWords(finding, corner, state);
+export const meant = (said: Suggestion): string => saidWords(said.finding, placeFrom(said), said.state);
 
 /** When and where, as far as it was said. */
 export function conditionsSaid({ speedKmh, laps, hot, corner }: Conditions, units: Units): string {

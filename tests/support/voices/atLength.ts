@@ -11,7 +11,7 @@ export const AT_LENGTH: Voices = {
       'Vibration at the wheel from about 100 km/h down, only when braking. Discs are two months old. No noise.',
       'vibration_braking yes; shake_where wheel',
     ],
-    ['She says it grinds at the front, left side I think. Pads were done last year.', 'noise_grind yes'],
+    ['She says it grinds at the front, left side I think. Pads were done last year.', 'noise_grind yes FL'],
     [
       'Everything was fine on Saturday. Sunday morning the left rear was stuck solid. Handbrake had been left on overnight.',
       'wheel_drags one RL',
@@ -45,7 +45,7 @@ export const AT_LENGTH: Voices = {
     ],
     [
       'On lap 2 I ran wide over the grass. Since then there is a scraping noise from the right front.',
-      'usage track; off_track yes; noise_grind yes',
+      'usage track; off_track yes; noise_grind yes FR',
     ],
     [
       'Dragging brakes, all round, gets worse the longer I drive. Master and servo were replaced last week.',
@@ -84,7 +84,7 @@ export const AT_LENGTH: Voices = {
       'I have to stamp on it to get any bite for the first two corners, after that OK.',
       'pedal_hard yes; temperature_link only_cold',
     ],
-    ['Nothing to report except a squeak from the back left at walking pace', 'noise_squeal yes'],
+    ['Nothing to report except a squeak from the back left at walking pace', 'noise_squeal yes RL'],
     ['pedal vibrates, steering does not, happens since the last track day', 'pedal_pulses yes; usage track'],
     [
       'Feels like one wheel is being held. Right rear disc is blue.',
@@ -120,9 +120,12 @@ export const AT_LENGTH: Voices = {
     ['Right front pad has a crack and the edge is crumbling away.', 'pad_surface crumbled FR'],
     [
       'There is a blue ring on the left front disc and the pad on that side is 2 mm thinner.',
-      'rotor_colour blued FL; pad_wear_sides differ',
+      'rotor_colour blued FL; pad_wear_sides differ front',
     ],
-    ['Had the front wheels off: both front bearings have play, more on the right.', 'bearing_play excess'],
+    [
+      'Had the front wheels off: both front bearings have play, more on the right.',
+      'bearing_play excess FL; bearing_play excess FR',
+    ],
     [
       'Pedal travel grows in the session, I pump on the straight and it is OK for one corner.',
       'pedal_long yes; temperature_link only_hot; usage track; first_press_long yes',
@@ -174,7 +177,7 @@ export const AT_LENGTH: Voices = {
     ['If I brake gently it shudders, if I brake hard it does not.', 'vibration_braking yes'],
     [
       'Knocking from the right front over potholes; tightened everything, still there.',
-      'noise_rattle yes; after_cornering yes',
+      'noise_rattle yes FR; after_cornering yes',
     ],
     [
       'Pedal fine in the pits. First braking zone after the fast left it is halfway down, second press it is up again.',
@@ -257,7 +260,7 @@ export const AT_LENGTH: Voices = {
     ],
     [
       'Braking in a straight line is fine. Braking while turning right makes the left front squeal.',
-      'noise_squeal yes',
+      'noise_squeal yes FL',
     ],
     ['The ABS goes off on the last metre before stopping, pedal buzzes.', 'pedal_pulses yes'],
     ['Very light pedal, goes down without any resistance.', 'pedal_to_floor yes'],
@@ -277,7 +280,7 @@ export const AT_LENGTH: Voices = {
       'No brakes on the first corner of the morning, then normal.',
       'poor_stopping yes; temperature_link only_cold',
     ],
-    ['The rear drums squeal and the handbrake is weak.', 'noise_squeal yes'],
+    ['The rear drums squeal and the handbrake is weak.', 'noise_squeal yes rear'],
     ['I had a new booster fitted and now they grab at the slightest touch.', 'master_fitted yes'],
     ['Long pedal. Rear brakes are drums. Shoes never adjusted.', 'pedal_long yes; drum_adjustment slack'],
     [
@@ -329,7 +332,7 @@ export const AT_LENGTH: Voices = {
     ['Replaced ABS pump, bled normally, pedal goes half way.', 'system_opened yes; pedal_long yes'],
     [
       'After the long tunnel downhill there was smoke from both fronts.',
-      'temperature_link only_hot; smell_or_smoke yes',
+      'temperature_link only_hot; smell_or_smoke yes front',
     ],
     [
       'I only feel it in the pedal: a pulse twice per wheel turn.',
@@ -366,7 +369,7 @@ export const AT_LENGTH: Voices = {
       'Front brakes judder on cold discs in the morning and clear up after a few stops.',
       'vibration_braking yes; temperature_link only_cold',
     ],
-    ['Grinding on the left rear and the handbrake is sticking.', 'noise_grind yes; parking_brake drags'],
+    ['Grinding on the left rear and the handbrake is sticking.', 'noise_grind yes RL; parking_brake drags'],
     ['They say my discs are warped. It shakes from 120.', 'vibration_braking yes'],
     ['Last bit of pedal travel is mushy, I cannot lock the wheels.', 'pedal_soft_end yes'],
     [

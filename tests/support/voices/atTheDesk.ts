@@ -42,7 +42,7 @@ export const AT_THE_DESK: Voices = {
     ['Brakes stick on overnight and release with a bang.', ''],
     [
       'Inner pads on both front calipers down to the backing plate, outers like new.',
-      'pad_wear_shape inner_thin; pad_thickness worn_out',
+      'pad_wear_shape inner_thin FL; pad_wear_shape inner_thin FR; pad_thickness worn_out FL; pad_thickness worn_out FR',
     ],
     [
       'Fitted steel braided lines and now the pedal is worse than before, long and soft.',
@@ -62,7 +62,7 @@ export const AT_THE_DESK: Voices = {
     ['No complaint with brakes, tyre noise only.', ''],
     [
       'There is a clonk from the front when I brake and go over a speed bump together.',
-      'noise_rattle yes; after_cornering yes',
+      'noise_rattle yes front; after_cornering yes',
     ],
     ['I pump them up before every corner or I would be in the wall.', 'first_press_long yes'],
     ['The brake pedal sits lower than the clutch now; it used to be level.', 'pedal_long yes'],
@@ -80,7 +80,7 @@ export const AT_THE_DESK: Voices = {
     ],
     [
       'I replaced the master cylinder because the pedal sank. Now the pedal is high but the fronts never release.',
-      'master_fitted yes; system_opened yes; wheel_drags one',
+      'master_fitted yes; system_opened yes; wheel_drags one front',
     ],
     [
       'Long pedal after the last bleed. I used a vacuum bleeder on all four. Pumping helps for a minute.',
@@ -100,7 +100,7 @@ export const AT_THE_DESK: Voices = {
     ],
     [
       'Noise from the rear like a stone in a tin can, louder over bumps, stops when I brake.',
-      'noise_rattle yes; after_cornering yes',
+      'noise_rattle yes rear; after_cornering yes',
     ],
     [
       'We put in ceramic pads from the catalogue and since then there is no initial bite.',
@@ -138,7 +138,7 @@ export const AT_THE_DESK: Voices = {
     ['The pedal takes a while to come back up and the brake lights stay on.', 'pedal_slow_return yes'],
     [
       'The bolts holding the caliper bracket were loose on the left front. Clunked on every stop.',
-      'noise_rattle yes; temperature_link any_time',
+      'noise_rattle yes FL; temperature_link any_time',
     ],
     ['Brake fluid boiled on Saturday. We bled it on Sunday. Fine now.', 'system_opened yes'],
     ['Customer wants to know how long the pads will last.', ''],
@@ -177,7 +177,7 @@ export const AT_THE_DESK: Voices = {
     ],
     ['The brake pedal has a dead zone, then bites suddenly.', 'pedal_long yes'],
     ['Handbrake light comes on when I brake hard.', 'warning_light brake'],
-    ['Clicking noise from front right when first applied after changing direction.', 'noise_rattle yes'],
+    ['Clicking noise from front right when first applied after changing direction.', 'noise_rattle yes FR'],
     ['No fluid loss. Pedal drops slowly with steady pressure.', 'level_falls no; pedal_sinks yes'],
     [
       'Customer had the brake hoses replaced elsewhere. Since then spongy.',
@@ -208,7 +208,7 @@ export const AT_THE_DESK: Voices = {
       'stood_long yes; wheel_drags all',
     ],
     ['When I let off, the car still feels held and it takes a moment to roll.', 'wheel_drags all'],
-    ['Squeaks on the right front go away when I touch the brake lightly.', 'noise_squeal yes'],
+    ['Squeaks on the right front go away when I touch the brake lightly.', 'noise_squeal yes FR'],
     [
       'Brakes feel dead cold, great warm, race compound in the front.',
       'poor_stopping yes; temperature_link only_cold; compound track',
@@ -263,7 +263,7 @@ export const AT_THE_DESK: Voices = {
       'pull_side right; pulls yes; temperature_link only_hot',
     ],
     ['Rear pads worn like a wedge.', 'pad_wear_shape taper_along'],
-    ['After gravel in turn four a loud scraping on the left rear.', 'off_track yes; noise_grind yes'],
+    ['After gravel in turn four a loud scraping on the left rear.', 'off_track yes; noise_grind yes RL'],
     [
       'First stop of the morning groans, then nothing all day.',
       'temperature_link only_cold; noise_grind yes',
@@ -309,7 +309,7 @@ export const AT_THE_DESK: Voices = {
     ],
     ['hot front right wheel after the drive home, other three cool', 'heat_spread one_hot FR'],
     ['The rears are first to lock since the pad change', 'axle_locks_early rear; friction_new yes'],
-    ['screech from OSR when cold', 'noise_squeal yes; temperature_link only_cold'],
+    ['screech from OSR when cold', 'noise_squeal yes RR; temperature_link only_cold'],
     ['First dab long, second dab good, worse after kerbs', 'first_press_long yes; after_cornering yes'],
     ['Pedal slow to come up and brakes drag in traffic', 'pedal_slow_return yes; wheel_drags all'],
     ['it isnt soft its long', 'pedal_spongy no; pedal_long yes'],
@@ -320,7 +320,7 @@ export const AT_THE_DESK: Voices = {
     ['fluid level dropping but no puddles', 'level_falls slowly'],
     ['No assist after engine stalls, pedal like wood', 'pedal_hard yes'],
     ['Pulls to the near side on a light brake', 'pull_side left; pulls yes'],
-    ['Rattle from the fronts over cobbles that stops with the brake on', 'noise_rattle yes'],
+    ['Rattle from the fronts over cobbles that stops with the brake on', 'noise_rattle yes front'],
     [
       'Burning smell and smoke off the left front after a slow lap',
       'smell_or_smoke yes FL; temperature_link only_hot; usage track',
@@ -333,7 +333,7 @@ export const AT_THE_DESK: Voices = {
     ['Amber abs lamp after washing the wheels', 'warning_light abs'],
     ['Pedal is firm but sits an inch lower than last month', 'pedal_long yes'],
     ['Brakes ok on the road, hopeless on track', 'poor_stopping yes; usage track'],
-    ['Grind grind grind front left', 'noise_grind yes'],
+    ['Grind grind grind front left', 'noise_grind yes FL'],
     ['Since bleeding it is worse, mushy and deep', 'system_opened yes; pedal_spongy yes; pedal_long yes'],
     ['no braek lights and a hard pedal', 'pedal_hard yes'],
     ['Holds fine at standstill, no sinking', 'pedal_sinks no'],
@@ -359,7 +359,7 @@ export const AT_THE_DESK: Voices = {
     ['pedal goes stiff at high revs', 'pedal_hard yes'],
     [
       'Front brakes stuck on after the master was changed',
-      'wheel_drags one; master_fitted yes; system_opened yes',
+      'wheel_drags one front; master_fitted yes; system_opened yes',
     ],
     ['squealing cold, quiet hot, dusty', 'noise_squeal yes; temperature_link only_cold'],
     [
@@ -385,7 +385,7 @@ export const AT_THE_DESK: Voices = {
     ],
     [
       'All four get hot, pedal gets hard, cracking the master off the booster lets it roll',
-      'wheel_drags all; pedal_hard yes; loosen_master_frees yes',
+      'wheel_drags all; heat_spread all_hot; pedal_hard yes; loosen_master_frees yes',
     ],
     ['left front pads thinner on the inside', 'pad_wear_shape inner_thin FL'],
     ['The car eats outer pads on the right', 'pad_wear_shape outer_thin; pads_wear_fast yes'],

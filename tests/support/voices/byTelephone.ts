@@ -27,7 +27,7 @@ export const BY_TELEPHONE: Voices = {
       'FL pad worn to metal, inner one, outer still 6 mm',
       'pad_thickness worn_out FL; pad_wear_shape inner_thin FL',
     ],
-    ['both front wheels covered in fluid', 'leak caliper_or_cylinder'],
+    ['both front wheels covered in fluid', 'leak caliper_or_cylinder FL; leak caliper_or_cylinder FR'],
     ['abs light came on and speedo dead', 'warning_light abs'],
     ['grabs on first brake of the day after rain', 'temperature_link only_cold'],
     [
@@ -48,7 +48,7 @@ export const BY_TELEPHONE: Voices = {
     ],
     [
       'knocking from the front left over bumps, quiet when I touch the brake',
-      'noise_rattle yes; after_cornering yes',
+      'noise_rattle yes FL; after_cornering yes',
     ],
     [
       'we swapped the master last night, pedal still to the carpet',
@@ -89,7 +89,7 @@ export const BY_TELEPHONE: Voices = {
       'pedal_spongy yes; caliper_fitted yes; system_opened yes; bubbles none',
     ],
     ['it has no bite first stop in the morning then ok', 'poor_stopping yes; temperature_link only_cold'],
-    ['rear left drum sounds like sandpaper', 'noise_grind yes'],
+    ['rear left drum sounds like sandpaper', 'noise_grind yes RL'],
     [
       'stopping takes more and more leg as the session goes on',
       'pedal_hard yes; temperature_link only_hot; usage track',
@@ -142,7 +142,7 @@ export const BY_TELEPHONE: Voices = {
     ['bit of a wobble on the stoppers', 'vibration_braking yes'],
     ['anchors dont hold, scary', 'poor_stopping yes'],
     ['brake pedal way too low, have to heel toe at the carpet', 'pedal_long yes'],
-    ['front brakes are sticking on', 'wheel_drags one'],
+    ['front brakes are sticking on', 'wheel_drags one front'],
     ['no stopping power til theyre warm', 'poor_stopping yes; temperature_link only_cold'],
     ['juddery discs again', 'vibration_braking yes'],
     ['steering shimmy under braking from high speed', 'shake_where wheel; vibration_braking yes'],
@@ -154,8 +154,8 @@ export const BY_TELEPHONE: Voices = {
     ['brakes fade bad after 3 laps', 'poor_stopping yes; temperature_link only_hot; usage track'],
     ['OSF binding and hot', 'wheel_drags one FR; heat_spread one_hot FR'],
     ['NSR caliper seized', 'wheel_drags one RL'],
-    ['got a squealing noise O/S/R', 'noise_squeal yes'],
-    ['metal on metal front left!!', 'noise_grind yes'],
+    ['got a squealing noise O/S/R', 'noise_squeal yes RR'],
+    ['metal on metal front left!!', 'noise_grind yes FL'],
     ['has to double pump', 'first_press_long yes'],
     ['brk pdl spngy', 'pedal_spongy yes'],
     ['abs and brake lights on dash', 'warning_light abs'],

@@ -79,7 +79,7 @@ export const DRIVERS: Voices = {
     ['high pitched noise when I touch the brakes', 'noise_squeal yes'],
     ['a chirp once per revolution', 'noise_squeal yes; judder_order first'],
     ['sounds like sandpaper', 'noise_grind yes'],
-    ['grumbling from the back when braking', 'noise_grind yes'],
+    ['grumbling from the back when braking', 'noise_grind yes rear'],
     ['something is loose and bangs when I brake', 'noise_rattle yes'],
     ['tinny rattle over cobbles that goes when I touch the brakes', 'noise_rattle yes'],
     ['smells hot', 'smell_or_smoke yes'],

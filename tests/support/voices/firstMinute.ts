@@ -13,7 +13,7 @@ export const FIRST_MINUTE: Voices = {
     ['creeping pedal at red lights', 'pedal_sinks yes'],
     ['the left rear rim is black with brake dust and too hot to touch', 'heat_spread one_hot RL'],
     ['smells like burning after the motorway exit', 'smell_or_smoke yes'],
-    ['whining noise from the front brakes at crawling speed', 'noise_squeal yes'],
+    ['whining noise from the front brakes at crawling speed', 'noise_squeal yes front'],
     ['grating sound, worse when braking', 'noise_grind yes'],
     ['discs look purple on the inside half', 'rotor_colour blued'],
     [
@@ -74,7 +74,7 @@ export const FIRST_MINUTE: Voices = {
     ],
     ['only when towing down the mountain it fades', 'temperature_link only_hot; poor_stopping yes'],
     ['thump thump thump through the pedal slowing from speed', 'pedal_pulses yes'],
-    ['chirping from the rear, goes when I touch the pedal', 'noise_squeal yes'],
+    ['chirping from the rear, goes when I touch the pedal', 'noise_squeal yes rear'],
     ['rust on the discs after the winter, grinding', 'rotor_surface rusted; stood_long yes; noise_grind yes'],
     ['grooves deep enough to catch a nail, front right', 'rotor_surface grooves FR'],
     ['hairline cracks all over the discs', 'rotor_surface heat_checked'],
@@ -128,7 +128,7 @@ export const FIRST_MINUTE: Voices = {
     ['brake pedal sticks halfway', 'pedal_slow_return yes'],
     [
       'went through the gravel on Sunday, since then scraping from the rear',
-      'off_track yes; noise_grind yes',
+      'off_track yes; noise_grind yes rear',
     ],
     ['rear pads gone before the fronts', ''],
     ['new pads never bedded, no bite', 'friction_new yes; bed_in_done no; poor_stopping yes'],
@@ -141,7 +141,7 @@ export const FIRST_MINUTE: Voices = {
       'system_opened yes; temperature_link only_hot; usage track',
     ],
     ['pedal low unless I pump', 'pedal_long yes; pedal_pump rises'],
-    ['loud bang from the front when I hit the brakes, then a rattle', 'noise_rattle yes'],
+    ['loud bang from the front when I hit the brakes, then a rattle', 'noise_rattle yes front'],
   ],
   'put down in a hurry': [
     [
@@ -203,7 +203,7 @@ export const FIRST_MINUTE: Voices = {
     ['screech every morning for the first stop', 'noise_squeal yes; temperature_link only_cold'],
     [
       'smoke out of the front wheels at the end of the session',
-      'smell_or_smoke yes; temperature_link only_hot; usage track',
+      'smell_or_smoke yes front; temperature_link only_hot; usage track',
     ],
     ['fade into turn one from lap eight on', 'temperature_link only_hot; poor_stopping yes; usage track'],
     ['front bias too strong, fronts locking', 'axle_locks_early front'],

@@ -23,10 +23,10 @@ export const OVER_THE_RADIO: Voices = {
       'poor_stopping yes; temperature_link only_cold',
     ],
     ['Pedal drops further with every lap.', 'pedal_long yes; temperature_link only_hot; usage track'],
-    ['There is a knock from the front right when I get on the brakes.', 'noise_rattle yes'],
+    ['There is a knock from the front right when I get on the brakes.', 'noise_rattle yes FR'],
     [
       'Handed over: customer reports grinding RR, pads look fine from outside, pedal good.',
-      'noise_grind yes',
+      'noise_grind yes RR',
     ],
     ['Vacuum pump replaced last week, pedal hard again today.', 'pedal_hard yes'],
     ['Wheel is hot to touch after a five mile drive, the other three cool.', 'heat_spread one_hot'],
@@ -64,7 +64,7 @@ export const OVER_THE_RADIO: Voices = {
     ],
     ['Need to press twice before it does anything.', 'first_press_long yes'],
     ['Fluid is black and I cannot remember when it was last done.', 'fluid_look dark; fluid_age old'],
-    ['Scraping noise from the back when I slow down.', 'noise_grind yes'],
+    ['Scraping noise from the back when I slow down.', 'noise_grind yes rear'],
     [
       'Burning smell after parking, front right wheel too hot to touch.',
       'smell_or_smoke yes FR; heat_spread one_hot FR',

@@ -3,7 +3,7 @@ import type { Voices } from './voice';
 /** What sounds like a complaint and is none, or is over, or is not sure. */
 export const SOUNDS_LIKE: Voices = {
   'what only sounds like it': [
-    ['left front has squealed for two years', 'noise_squeal yes'],
+    ['left front has squealed for two years', 'noise_squeal yes FL'],
     ['brakes were fine this morning, soft now', 'pedal_spongy yes'],
     ['wheel full of mud after the rally', ''],
     ['a bit of slack in the wheel bearing', 'bearing_play excess'],

@@ -15,6 +15,8 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:${DONE}) ${upTo(4)}(?:${CALIPER}|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)`,
       '(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)(?: and (?:the )?\\w+)? (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed|swapped|overhauled|refurbished)',
       '(?:after|since) (?:a |the )?(?:flush|flushing|fluid change|change of (?:the )?(?:brake )?fluid)|(?:hose|line) (?:swap|change|job)|opened (?:the )?(?:system|hydraulics|lines?)',
+      '(?:since|after) (?:i |we |he )?(?:crack(?:ed|ing)|open(?:ed|ing)|undid) (?:off |open )?(?:the |a |one )?(?:bleed(?:er)?(?: nipple| screw)?|nipple|union|line|hose)',
+      'abs (?:unit|block|pump|modulator) (?:was |has been |got |just )?(?:changed|replaced|swapped|renewed)',
       'fluid (?:was |has been |got |just )?(?:changed?|flush(?:ed)?|renewed|replaced)|changed the (?:brake )?fluid',
     ),
     rx('not (?:been )?(?:bled|opened)|never (?:bled|opened)|needs? (?:a )?bleed(?:ing)?'),
@@ -74,8 +76,9 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       `(?:${DONE}|fresh|put in|put on|different) ${upTo(3)}(?:pads?|discs?|rotors?|shoes|linings?)`,
       '(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?(?:were |was |have been |are |is |just |got )?(?:all |both )?(?:changed|replaced|renewed|fitted|new|swapped)',
-      '(?:with|than) (?:the |my )?old (?:pads|discs)',
+      '(?:with|than) (?:the |my )?old (?:pads|discs)|^(?:the |my )?new (?:fronts|rears)',
       'brakes (?:were|was|have been|got|just) (?:all )?(?:replaced|changed|renewed|redone)',
+      `(?:since|after|when) ${upTo(4)}(?:pads|discs|rotors|shoes) (?:went|were put|have gone) (?:in|on)`,
       `put ${upTo(3)}(?:pads|discs|rotors|shoes) (?:in|on)`,
       `(?:went|gone|moved|switched|upgraded|changed over) (?:back )?to ${upTo(3)}(?:pads|discs|rotors)`,
       '(?:pads?|discs?|rotors?) (?:change|swap|job)|had (?:the |new |my |its )?(?:front |rear )?(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?done',
@@ -97,7 +100,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'bed_in_done',
     'yes',
     rx(
-      '(?:bedded|burnished) (?:them |it |the (?:new )?(?:pads|discs) )?(?:-?in|properly|fine|as per|to the|by the)',
+      '(?:bedded|burnished) (?:them |it |the (?:new )?(?:pads|discs) )?(?:-?in|properly|fine|as per|as the|like the|to the|by the)',
     ),
     rx("not|never|nobody|didn't|without"),
   ),
@@ -109,6 +112,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `hot brakes ${upTo(4)}${HANDBRAKE}`,
       `${HANDBRAKE} ${upTo(3)}(?:hot|after (?:the )?session|in the paddock|straight after)`,
       `foot on the brake ${upTo(4)}(?:grid|pits?|paddock|lights)`,
+      `(?:sit|sitting|stand|standing|wait|waiting) ${upTo(9)}foot on (?:it|the pedal|the brakes?)`,
     ),
   ),
   says(
@@ -146,7 +150,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'level_falls',
     'slowly',
     rx(
-      `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|disappears?|vanish(?:es)?|(?:went|gone|been going) down|(?:has |had )?(?:dropped|fallen|fell) (?:an? |\\d+ ?)?(?:cm|mm|centimet(?:er|re)s?|inch|bit))`,
+      `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|disappears?|vanish(?:es)?|(?:went|gone|been going) down|has (?:dropped|fallen)|(?:has |had )?(?:dropped|fallen|fell) (?:an? |\\d+ ?)?(?:cm|mm|centimet(?:er|re)s?|inch|bit))`,
       `(?:losing|loses|using|uses|drinks) ${upTo(2)}(?:brake )?fluid`,
       `(?:fluid|level) ${upTo(3)}(?:every|each) (?:week|month|time) (?:less|lower)|(?:fluid|level) ${upTo(3)}(?:less|lower) (?:every|each) (?:week|month|time)`,
       `(?:refill|fill up)(?:ing|ed)? ${upTo(3)}(?:reservoir|fluid) ${upTo(1)}(?:every|each|again|twice)`,

@@ -82,4 +82,4 @@ export const FELT_IN_PEDAL =
   '(?:vibrat|shak|judder|shudder|tremor|wobbl)\\w* (?:in|through) (?:the |my )?(?:brake )?pedal';
 /** Without the brake. */
 export const COAST =
-  "without (?:touching )?(?:the )?brak(?:e|es|ing)|not braking|off the brakes?|coasting|cruising|all the time|even when not|no brakes? on|brak(?:e|ing) or not|brakes? or no brakes?|(?:if|when|while) (?:i|you|we|i am|i'm|you are) (?:do not|don't|am not|not) brak(?:e|ing)";
+  "without (?:touching )?(?:the )?brak(?:e|es|ing)|whether (?:or not )?(?:i|you|we|i am|i'm|it is)? ?brak(?:e|ing)(?: or not)?|not braking|off the brakes?|coasting|cruising|all the time|even when not|no brakes? on|brak(?:e|ing) or not|brakes? or no brakes?|(?:if|when|while) (?:i|you|we|i am|i'm|you are) (?:do not|don't|am not|not) brak(?:e|ing)";

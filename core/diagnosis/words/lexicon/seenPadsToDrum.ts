@@ -9,7 +9,8 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'parking_brake',
     'lever_high',
     rx(
-      `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:too high|high|(?:pull(?:s|ed)?|comes?|goes) (?:on )?(?:all the way|right|too far) up|${MANY_CLICKS}|right up)`,
+      `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:too high|high|travel (?:is |has become |gets )?(?:too |very |really )?long|(?:too|very|really) long|(?:pull(?:s|ed)?|comes?|goes) (?:on )?(?:all the way|right|too far) up|${MANY_CLICKS}|right up)`,
+      `^(?:the )?(?:lever|handle) (?:comes|goes) right up`,
       `^(?:the )?lever (?:comes|goes) (?:up )?(?:a long way|too far|very high)|many clicks on the ${HANDBRAKE}|^(?:it takes |takes |it has |needs )?too many clicks`,
     ),
     'frees',
@@ -38,6 +39,13 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'free',
     near('(?:slide |guide |slider |caliper )?pins?|sliders', FREE, 2),
     rx('frees|freed'),
+  ),
+  says(
+    'piston_return',
+    'stiff',
+    rx(
+      '(?:one|two|three|\\d) (?:are |is |were |was )?(?:stuck|seized|stiff) (?:out )?of (?:two|four|six|eight|\\d)',
+    ),
   ),
   says('piston_return', 'free', near('pistons?', FREE, 3), rx('frees|freed')),
   found(
@@ -93,7 +101,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'inner_thin',
     rx(
       '(?:mm|millimet(?:er|re)s?) left on the (?:inner|inside)',
-      '^(?:the )?(?:inner|inside) (?:one|pad)s?$|(?:eat|chew|burn|wear)s? (?:through )?(?:the |its )?inner pads?',
+      '^(?:the )?(?:inner|inside) (?:one|pad)s?$|(?:eat|eaten|chew|chewed|burn|wear)s? (?:through )?(?:the |its )?(?:inner|inside) pads?',
       `${PADS} (?:are |is )?(?:thinner|thin|worn) (?:more )?on the inside`,
     ),
   ),

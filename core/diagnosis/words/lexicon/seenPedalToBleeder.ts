@@ -19,7 +19,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'reservoir_level',
     'low',
     rx(
-      '(?:fluid|reservoir|level) (?:is |was |looks )?(?:very |really |a bit )?low',
+      '(?:fluid|reservoir|level) (?:is |was |looks |has dropped to )?(?:very |really |a bit |bone )?(?:low|min(?:imum)?|dry)',
       `low (?:on )?(?:brake )?fluid|(?:fluid|reservoir|level) ${upTo(4)}(?:below|down to|at|on) (?:the )?min(?:imum)?`,
       '(?:reservoir|fluid) (?:is |was )?(?:nearly |almost )?empty',
     ),
@@ -47,7 +47,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       `(?:caliper|cylinder) ${upTo(5)}(?:${WET})`,
       `(?:${WET}) ${upTo(4)}(?:caliper|wheel cylinder|rear cylinder)`,
       `(?:leak(?:s|ing)?|weep(?:s|ing)?) ${upTo(3)}wheel|fluid ${upTo(3)}(?:under|below|beneath) ${upTo(4)}wheel`,
-      near('piston seals?|dust boots?', WET, 3).source,
+      near('piston seals?|dust boots?|(?:rear |back )?drums?|back ?plates?', WET, 3).source,
       `(?:wheel|tyre|rim)s? ${upTo(3)}(?:covered|soaked|wet) ${upTo(3)}(?:fluid|oil)`,
       `(?:fluid|oil) ${upTo(2)}(?:drip|run|weep|seep)\\w* ${upTo(3)}(?:drum|backplate|back plate|hub)`,
       `(?:oil|fluid|wet) ${upTo(5)}(?:on|down|over|inside) (?:the )?${upTo(6)}(?:wheel|tyre|rim)`,
@@ -69,7 +69,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:booster|servo|push ?rod|rear seal|(?:at|from|round) (?:the |its )?(?:back|rear))`,
       `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:cabin|interior|inside|footwell)|carpet ${upTo(1)}(?:wet|soaked)`,
-      `(?:fluid|wet|oil) ${upTo(2)}(?:behind the master|(?:in|into|inside) the (?:booster|servo))`,
+      `(?:fluid|wet|oil)(?: patch)? ${upTo(2)}(?:behind the master|(?:on|at|down) the back of the master|(?:in|into|inside) the (?:booster|servo))`,
       `(?:wet|damp|fluid|drip\\w*) ${upTo(7)}(?:shoes?|pedal area|push ?rod|carpet|footwell|under the (?:dash|pedals?)|pedal box)`,
     ),
   ),
@@ -111,7 +111,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'pedal_pump',
     'rises',
     rx(
-      '(?:firm|better|higher|good|ok|okay) (?:when|if|once|after) (?:i |you |it is )?pump(?:ed|ing)?|pumps up|unless (?:i |you )?(?:keep )?pump(?:ing)?(?: it)?|pumping (?:brings|builds|raises) (?:it|them|the pedal) (?:back )?up|(?:comes? up|rises|climbs|builds(?: up)?) (?:when|if|as) (?:i |you |it is )?pump(?:ed|ing)?',
+      '(?:firm|better|higher|good|ok|okay) (?:when|if|once|after) (?:i |you |it is )?pump(?:ed|ing)?|pumps (?:back )?up|unless (?:i |you )?(?:keep )?pump(?:ing)?(?: it)?|pumping (?:brings|builds|raises) (?:it|them|the pedal) (?:back )?up|(?:comes? up|rises|climbs|builds(?: up)?) (?:when|if|as) (?:i |you |it is )?pump(?:ed|ing)?',
     ),
     'same',
     rx('creeps?|sinks?|sank|sinking|drops slowly'),
@@ -120,7 +120,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'assist_vacuum',
     'low',
     rx(
-      '(?:no|low|little|poor|loses?|without) vacuum',
+      '(?:no|low|little|poor|loses?|without) vacuum|vacuum (?:is |reads? |was |very |too )+low',
       `(?:vacuum|servo|booster) (?:pump|hose|pipe|line|leak)? ?${upTo(2)}(?:dead|split|off|cracked|leak(?:s|ing)?|broken|low|gone|failed)`,
     ),
   ),
@@ -226,7 +226,8 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       `(?:open(?:s|ing|ed)?|crack(?:s|ing|ed)?) ${upTo(3)}(?:${BLEEDER}) ${upTo(6)}(?:frees|freed|free|lets? go|releases?|released|turns|spins)`,
       `(?:until|till|unless) ${upTo(2)}(?:open|crack) ${upTo(3)}(?:${BLEEDER})`,
-      `(?:frees?|lets? go|releases?) ${upTo(4)}(?:open|crack)(?:s|ing|ed)? ${upTo(3)}(?:${BLEEDER})`,
+      // What does not let go until then is told by the "until".
+      `(?<!n't |not |never )(?:frees?|lets? go|releases?) ${upTo(4)}(?:open|crack)(?:s|ing|ed)? ${upTo(3)}(?:${BLEEDER})`,
     ),
   ),
   says(

@@ -21,7 +21,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
   found(
     'rotor_surface',
     'grooves',
-    near(ROTOR, 'groov(?:es|ed)|scored|scoring|ridges|deep lines', 6),
+    near(ROTOR, 'groov(?:es|ed)|scored|scoring|ridges|deep lines|like an? (?:old )?(?:record|lp)', 6),
     'smooth',
   ),
   says(
@@ -105,6 +105,12 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'excess',
     near('(?:wheel )?bearings?|hub', 'play|loose|slack|worn|shot|rumbl(?:es|ing)', 3),
     'ok',
+  ),
+  says(
+    'bearing_play',
+    'excess',
+    rx(`(?:play|movement|slack) (?:in|at) (?:the |my )?${upTo(2)}wheel(?! (?:cylinder|nut|stud|sensor)s?)`),
+    rx('steering wheel|pedal'),
   ),
   // Held at the top and the bottom it is the bearing, at the sides a joint (common practice).
   found(

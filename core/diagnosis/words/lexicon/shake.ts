@@ -45,6 +45,12 @@ export const SHAKE_WORDS: readonly Rule[] = [
     rx('seat|floor'),
   ),
   says('shake_where', 'seat', near(SHAKE, 'seat|backside|floor|whole car', 5)),
+  says(
+    'shake_where',
+    'seat',
+    near(SHAKE, '(?:back|rear) (?:end|axle|of the car)|(?:at|in|from) the (?:back|rear)|from behind', 4),
+    rx('steering wheel'),
+  ),
   says('shake_where', 'seat', rx(feltIn(SEAT)), rx(COAST)),
   says('judder_order', 'first', rx(`once ${TURN}`), rx(NOISE)),
   says('judder_order', 'first', rx('(?:1st|first) order')),
@@ -62,7 +68,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'noise_squeal',
     rx(
       'squeal(?:s|ed|ing|y)?|squeak(?:s|ed|ing|y)?|screech(?:es|ed|ing|y)?|scream(?:s|ed|ing)?|squawk(?:s|ed|ing)?|sing(?:s|ing)',
-      'nois(?:e|es) like (?:a )?(?:goose|pig|whistle|trumpet|seagull)',
+      'nois(?:e|es) like (?:a )?(?:goose|pig|whistle|trumpet|seagull|(?:train|tram|bus) braking)',
       'whin(?:e|es|ing)|whistl(?:e|es|ing)|howl(?:s|ing)?|chirp(?:s|ing)?|high ?pitch(?:ed)?',
     ),
     rx('tyres?|belt|diff|gear\\w*|bearings?|turbo|suspension|bush(?:es)?'),
@@ -84,7 +90,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
       'like (?:a )?(?:stones?|marbles|nuts|bolts?) in a|bang(?:s|ing)|(?:loud|big|almighty) (?:bang|thump)',
     ),
     rx(
-      'knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the|clicks? (?:forward|forwards|back|more|less|to the)|up and down',
+      'knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the|(?:one|a|each|first) clicks?$|(?:one|a) click (?!when|as|from|at|in)|clicks? (?:forward|forwards|back|more|less|to the)|up and down',
       MANY_CLICKS,
     ),
   ),

@@ -109,7 +109,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
   ),
   yes(
     'pulls',
-    towards('(?:left|right|l|r|near ?side|off ?side|one side)'),
+    towards('(?:left|right|l|r|near ?side|off ?side|one side|(?:the|a) side)'),
     rx(`corners?|turn(?:s|ing)? (?:left|right)|${NOT_ASIDE}`),
   ),
   says('pulls', 'yes', heldAgainst('(?:left|right)')),
@@ -170,12 +170,14 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'brakes (?:lock|locked|locking|jam|jammed|seize|seized|stick|sticking|stuck) on(?! (?:one|the|my|left|right|front|rear|overnight))',
       `(?:like|as if|feels) (?:the |my )?${HANDBRAKE}(?:'s| is| was| were| has been) (?:still |left )?on`,
       '(?:^|\\b(?:now|and|then|the|my) )brakes? (?:are |is |keep )?(?:drag(?:s|ging)?|bind(?:s|ing)?)(?!.* (?:left|right|fronts?|rears?|near ?side|off ?side|one|wheel|corner)\\b)',
+      '(?:the |my )?car drags|(?:slows|stops|brakes) (?:down )?(?:by|on) (?:it|its)(?:self| own)',
       '(?:held|holding) back|holds (?:itself )?back|rolls? to a (?:stop|halt)',
       '(?:barely|hardly) rolls?|(?:feels?|is) (?:still )?held(?: back)?$|takes a (?:moment|second|while) to roll',
       '(?:frozen|seized|stuck|binding) (?:on |at )?all (?:four|round)',
       `wheels (?:are )?(?:hard|difficult|stiff) to turn ${upTo(3)}all (?:four|round|of them)`,
       near('drag(?:s|ging)?|bind(?:s|ing)?', 'all (?:round|four|of them)', 3).source,
-      "^(?:the )?brakes (?:never|don't|do not|won't) (?:fully |quite )?(?:release|let go)",
+      "^(?:the )?brakes (?:never|don't|do not|won't) (?:fully |quite )?(?:release|let go)(?! until)",
+      '(?:the )?wheels drag(?! (?:on|at))',
     ),
     rx('all (?:the time|winter|summer|year|day|night|week)'),
   ),
@@ -205,6 +207,13 @@ export const STOPPING_WORDS: readonly Rule[] = [
     ),
   ),
   says(
+    'wheel_drags',
+    'one',
+    rx(
+      "(?:brakes?|wheel|caliper) (?:don't|doesn't|do not|won't|never) (?:release|let go|free) (?:until|unless)",
+    ),
+  ),
+  says(
     'heat_spread',
     'one_hot',
     rx(
@@ -216,6 +225,15 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `${NAMED_WHEEL}(?: wheel| rim| disc| rotor| brake)? ${upTo(2)}${HOT}`,
     ),
     rx(`${ONCE}|both|all|every|equally|smell(?:s|ing)? hot`),
+  ),
+  says(
+    'heat_spread',
+    'all_hot',
+    rx(
+      `(?:wheels|rims|brakes|drums|${ROTOR}) ${upTo(3)}${HOT} ${upTo(2)}all (?:four|round|of them)`,
+      `all (?:four|of them|the)(?: wheels| rims| brakes| discs| rotors)? ${upTo(2)}${HOT}`,
+    ),
+    rx(`${ONCE}|hot spots?`),
   ),
   says('heat_spread', 'one_hot', rx(`^(?:very |really )?hot ${NAMED_WHEEL}`)),
   says(
@@ -249,7 +267,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'pads_wear_fast',
     'yes',
     rx(
-      '(?:eat|chew|burn|wear)(?:s|ing)? (?:through )?(?:the |its |my )?(?:inner|outer|inside|outside) pads?',
+      '(?:eat|eaten|ate|chew|burn|wear)(?:s|ing|ed)? (?:through )?(?:the |its |my )?(?:inner|outer|inside|outside) pads?',
     ),
   ),
   found(

@@ -1,5 +1,7 @@
 import { COAST, HANDBRAKE, type Rule, rx, upTo, when, yes } from './rule';
 
+/** So far that it tells how long parts have been on, not that they are hot. */
+const FAR = '(?:\\d{3,}|hundred|thousand) (?:miles|mls|km|kilomet(?:er|re)s)';
 const TIMES = 'laps?|hard stops|stops|sessions?|stints?|minutes|mins|miles|kilomet(?:er|re)s';
 
 /** It is not there cold, so it is there hot. */
@@ -15,12 +17,12 @@ export const WHEN_WORDS: readonly Rule[] = [
       'after (?:the |a |every |each )?(?:fast|quick|long|hard|tight) (?:right|left)s?',
       '(?:long|longer|low|lower|drops) in (?:the )?(?:fast |long )?(?:corners|bends|turns)',
       `after ${upTo(3)}bumpy|(?:when|while) cornering`,
-      'because of (?:the )?(?:kerbs?|curbs?|bumps)',
+      'because of (?:the )?(?:kerbs?|curbs?|bumps)|turn(?:ing|ed|s)? hard (?:left|right)(?: and)?$|(?:left right left|right left right|s ?bends)',
       '(?:off|over|across|clip|hit|ride|touch) (?:the |a )?(?:kerbs?|curbs?)|changes (?:at |in |with )?(?:every|each) (?:corner|bend)',
       'knock(?:ed|s)? ?(?:off|back)',
     ),
     rx(
-      `gravel|grass|pulls (?:well|strongly) out|(?:ok|okay|fine|good|better|normal|right) after|from turn \\d|over the corner|(?:ran|went|slid|spun) ${upTo(2)}(?:wide|off|through)`,
+      `(?:all|four) (?:four )?corners|gravel|grass|pulls (?:well|strongly) out|(?:ok|okay|fine|good|better|normal|right) after|from turn \\d|over the corner|(?:ran|went|slid|spun) ${upTo(2)}(?:wide|off|through)`,
     ),
   ),
   when(
@@ -32,6 +34,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       `(?:fine|good|ok|okay|firm) (?:for|in|during) (?:the )?first (?:half|few|two|three|\\d+)|^cold (?:ok|okay|fine|good|firm)$|vapou?r lock|${NOT_COLD}`,
       '(?:over|through|during) (?:the |a )(?:race|session|stint)',
       '(?:longer|softer|worse|lower|weaker) (?:with|from) (?:the )?heat',
+      'the (?:further|longer|more) (?:i|you|we|it) (?:drives?|goe?s?|runs?)',
       "cold (?:it's|its|it is|is) (?:smooth|fine|good|ok|okay|firm)",
       '(?:the )?hotter (?:it|they|the)|only (?:when )?hot|hot only|when hot|(?:worse|bad|only|longer|softer) (?:[\\w]+ )?with hot brakes',
       `after ${upTo(3)}(?:${TIMES}|a while)|lap (?:\\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)`,
@@ -50,6 +53,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       'coming down (?:the|a) (?:pass|mountain|hill)|fade(?:s|d)?|fading',
     ),
     rx(
+      `after ${upTo(2)}${FAR}`,
       `until ${upTo(3)}(?:hot|warm|laps?|corners?|stops?)|not (?:only )?when hot|hot or cold`,
       '(?:straightens|clears|improves|eases|settles|stops|goes away) (?:up |out )?(?:as|once|when)',
       'cold and hot|hot and cold|(?:comes?|came) (?:good|back)|straight away',
@@ -57,7 +61,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       '(?:wet|damp) session|cool(?: down| off|ing)|no fade|stays? firm',
       // What happened there, not when it shows.
       `gravel|grass|(?:sat|held|stood|parked|waited|left) ${upTo(4)}(?:brakes?|pedal|${HANDBRAKE}) on`,
-      '(?:fine|good|ok|okay|better|right|normal) (?:(?:now|again) )?(?:once|when|as|after)|(?:goes|went|going) away',
+      '(?:fine|good|ok|okay|better|right|normal) (?:(?:now|again) )?(?:once|when|as|after)|(?:straight|smooth|quiet) (?:once|when|as)|(?:smooth|quiet) after|(?:goes|went|going) away',
     ),
   ),
   when(
@@ -70,7 +74,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       `(?:until|till) ${upTo(4)}(?:warm(?:ed|s)?|hot|heat|temperature|corners?|laps?)`,
       'first (?:few |two |three )?(?:stops?(?: of the day)?|presses|corners|thing)(?: in the morning)?',
       'in the mornings?|(?:every|each) morning|first \\w+ of the (?:morning|day)|from cold|after (?:a )?cold start',
-      `(?:fine|good|ok|okay|better|right|normal) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
+      `(?:fine|good|ok|okay|better|right|normal|straight|smooth|quiet|gone) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
       '(?:great|fine|good|ok|okay|perfect|quiet|silent) (?:when )?(?:warm|hot)$',
       `(?:straightens|clears|improves|eases|settles) (?:up |out )?(?:as|once|when) ${upTo(3)}(?:warms?|heats?|hot)`,
       `(?:no bite|nothing|no brakes?|poor|weak|bad|numb) ${upTo(3)}(?:for|on|in|during) (?:the )?first (?:two |few |couple of )?(?:laps?|corners?|stops?|minutes)`,
@@ -79,7 +83,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     ),
     rx(
       'hot or cold|cold and hot|hot and cold|even when cold',
-      '(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when|while) ',
+      "(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when|while) (?!(?:it is |it's |they are )?(?:warm|hot))",
       '(?:good|fine|ok|okay|firm) in the morning',
       `(?:good|fine|firm) ${upTo(4)}out ?lap|after idling|first (?:stop|corner) after`,
       NOT_COLD,
