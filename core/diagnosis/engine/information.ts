@@ -7,6 +7,8 @@ export type OpenQuestion = {
   parents: { fault: number; cumulative: Float64Array }[];
   /** It is known that the unremarkable level is not the answer: it tells how something is that is so. */
   beyond?: boolean;
+  /** From this level on its levels are no scale: an answer there says that it is none of the others. */
+  nominalFrom?: number;
 };
 
 /** What hangs on whether any fault of a group is there, minutes. */
@@ -189,18 +191,35 @@ function layOut(question: OpenQuestion, prepared: ForecastIndex): { leak: Float6
   const leak = leakWithRest(question, prepared);
   const touched = touchedRows(question, prepared, leak);
   const count = leak.length;
-  if (question.beyond) {
-    condition(leak, 0, count);
-    for (const index of touched) condition(prepared.rows, index * MOST_LEVELS, count);
-  }
-  apart(leak, 0, count);
-  for (const index of touched) apart(prepared.rows, index * MOST_LEVELS, count);
+  const { beyond, nominalFrom = count } = question;
+  settle(leak, 0, count, nominalFrom, beyond);
+  for (const index of touched) settle(prepared.rows, index * MOST_LEVELS, count, nominalFrom, beyond);
   return { leak, touched };
 }
 
-/** P(each level) out of P(at or below each level), in place. */
-function apart(rows: Float64Array, row: number, count: number): void {
-  for (let level = count - 1; level > 0; level--) rows[row + level]! -= rows[row + level - 1]!;
+/** P(each level) out of a row as it was put together, in place. */
+function settle(rows: Float64Array, row: number, count: number, nominalFrom: number, beyond = false): void {
+  apart(rows, row, count, nominalFrom);
+  if (beyond) condition(rows, row, count);
+}
+
+/**
+ * P(each level) out of P(at or below each level). Levels that are no scale were put together as P(that one or below
+ * them all); where faults would show as several of them they share what is left, as likely as each is.
+ */
+function apart(rows: Float64Array, row: number, count: number, nominalFrom: number): void {
+  const below = nominalFrom < count ? rows[row + nominalFrom - 1]! : 0;
+  let sum = 0;
+  for (let level = nominalFrom; level < count; level++) sum += rows[row + level]! -= below;
+  const share = sum > 0 ? (1 - below) / sum : 0;
+  for (let level = nominalFrom; level < count; level++) rows[row + level]! *= share;
+  for (let level = nominalFrom - 1; level > 0; level--) rows[row + level]! -= rows[row + level - 1]!;
+}
+
+/** The factor of a fault in a row: P(at or below a level | it), or P(that level or below all that are no scale | it). */
+function factorAt(cumulative: Float64Array, level: number, nominalFrom: number): number {
+  if (level < nominalFrom) return cumulative[level]!;
+  return cumulative[nominalFrom - 1]! + cumulative[level]! - cumulative[level - 1]!;
 }
 
 /** P(each level) over all explanations, and how likely those are that the question does not touch. */
@@ -256,10 +275,10 @@ function lowestBit(mask: number): number {
 
 /** Leaves the unremarkable level out of a row: the rest share its chance. */
 function condition(rows: Float64Array, row: number, count: number): void {
-  const below = rows[row]!;
-  const rest = 1 - below;
-  for (let level = 0; level < count; level++)
-    rows[row + level] = rest > 0 ? (rows[row + level]! - below) / rest : level / (count - 1);
+  const rest = 1 - rows[row]!;
+  rows[row] = 0;
+  for (let level = 1; level < count; level++)
+    rows[row + level] = rest > 0 ? rows[row + level]! / rest : 1 / (count - 1);
 }
 
 /** The entropy of a row's level chances, bits. */
@@ -275,11 +294,14 @@ function surpriseOf(rows: Float64Array, row: number, count: number): number {
 /** P(at or below each level) by the leak, with the faults outside the explanations folded in at their own probability. */
 function leakWithRest(question: OpenQuestion, { explanations, marginals }: ForecastIndex): Float64Array {
   const leak = copyOf(question.leak);
+  const { nominalFrom = leak.length } = question;
+  for (let level = leak.length - 1; level >= nominalFrom; level--)
+    leak[level] = factorAt(leak, level, nominalFrom);
   for (const { fault, cumulative } of question.parents) {
     if (explanations.hangsOn[fault]! >= 0) continue;
     const marginal = marginals[fault]!;
-    for (let level = 0; level < leak.length - 1; level++)
-      leak[level]! *= 1 - marginal * (1 - cumulative[level]!);
+    for (let level = 0; level < leak.length; level++)
+      leak[level]! *= 1 - marginal * (1 - factorAt(cumulative, level, nominalFrom));
   }
   return leak;
 }
@@ -289,6 +311,7 @@ function touchedRows(question: OpenQuestion, prepared: ForecastIndex, leak: Floa
   const { explanations, holding, rows, usedBy } = prepared;
   const touched: number[] = [];
   const count = leak.length;
+  const { nominalFrom = count } = question;
   prepared.asked += 1;
   for (const { fault, cumulative } of question.parents) {
     const on = explanations.hangsOn[fault]!;
@@ -302,8 +325,8 @@ function touchedRows(question: OpenQuestion, prepared: ForecastIndex, leak: Floa
         for (let level = 0; level < count; level++) rows[row + level] = leak[level]!;
       }
       // What only hangs on the fault is there as often as it comes with it.
-      for (let level = 0; level < count - 1; level++)
-        rows[row + level]! *= 1 - share * (1 - cumulative[level]!);
+      for (let level = 0; level < count; level++)
+        rows[row + level]! *= 1 - share * (1 - factorAt(cumulative, level, nominalFrom));
     }
   }
   return touched;

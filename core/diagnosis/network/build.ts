@@ -2,7 +2,7 @@ import type { CarTraits } from '../../car/traits';
 import type { GivenFinding } from '../../readings/given';
 import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import { parentOf } from '../follows';
-import { foldedInto, observedChannels } from './channels';
+import { answeredOn, foldedInto, observedChannels } from './channels';
 import { type Fault, faultsOf, type Priors } from './faults';
 import { type Question, questionOf } from './parents';
 
@@ -25,8 +25,7 @@ export function buildNetwork(car: CarTraits, findings: readonly GivenFinding[], 
     const [first] = same;
     const { id, place } = first!;
     if (folds.has(first!)) {
-      const channel = foldedInto(id, folds.get(first!)!);
-      const level = channel.states.indexOf(first!.state);
+      const { channel, level } = answeredOn(foldedInto(id, folds.get(first!)!), first!.state);
       return [answered(questionOf(channel, place, faults), level, first!)];
     }
     // It is part of the question folded into it.

@@ -11,6 +11,8 @@ export type Channel = {
   states: readonly string[];
   /** The answer it is folded into. */
   folded?: { finding: FindingId; state: string };
+  /** Its states are no scale. */
+  nominal?: true;
 };
 
 const known = new Map<FindingId, readonly Channel[]>();
@@ -18,10 +20,10 @@ const known = new Map<FindingId, readonly Channel[]>();
 /** All channels of a finding; the same ones each time, so that what is worked out of them can be kept. */
 export function channelsOf(finding: FindingId): readonly Channel[] {
   return kept(known, finding, () => {
-    const { states, several } = findingOf(finding);
+    const { states, several, nominal } = findingOf(finding);
     return several
       ? states.slice(1).map((state) => ({ finding, states: [states[0], state] }))
-      : [{ finding, states }];
+      : [{ finding, states, ...(nominal ? { nominal } : {}) }];
   });
 }
 
@@ -33,7 +35,34 @@ export function foldedInto(finding: FindingId, parent: { finding: FindingId; sta
     finding,
     states: [`not ${parent.state}`, ...findingOf(finding).states],
     folded: parent,
+    ...(findingOf(finding).nominal ? { nominal: true as const } : {}),
   }));
+}
+
+/** The first remarkable level: a folded question has its own unremarkable state behind that of the answer it is folded into. */
+export const firstOf = ({ folded }: Channel): number => (folded ? 2 : 1);
+
+const answers = new WeakMap<Channel, Map<string, Channel>>();
+
+/**
+ * The channel of an answer, and its level there. Of states that are no scale the one named comes before the others: a
+ * fault that shows as another of them speaks against it, whichever way round the vocabulary lists the two.
+ */
+export function answeredOn(channel: Channel, state: string): { channel: Channel; level: number } {
+  const { states, folded, nominal, finding } = channel;
+  const level = states.indexOf(state);
+  const first = firstOf(channel);
+  if (!nominal || level <= first) return { channel, level };
+  const byState = kept(answers, channel, () => new Map<string, Channel>());
+  const others = states.slice(first).filter((each) => each !== state);
+  return {
+    channel: kept(byState, state, () => ({
+      finding,
+      states: [...states.slice(0, first), state, ...others],
+      ...(folded ? { folded } : {}),
+    })),
+    level: first,
+  };
 }
 
 /**
@@ -48,7 +77,7 @@ export function observedChannels(
   const channels = channelsOf(finding);
   if (!several) {
     const [channel] = channels;
-    return states.map((state) => ({ channel: channel!, level: channel!.states.indexOf(state), state }));
+    return states.map((state) => ({ ...answeredOn(channel!, state), state }));
   }
   const least = Math.min(...states.map((state) => scale.indexOf(state)));
   return channels.flatMap((channel, index) => {

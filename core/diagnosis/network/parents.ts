@@ -1,6 +1,6 @@
 import type { Axle, Place } from '../../car/corner';
 import { kept } from '../kept';
-import { type Channel, channelsOf, cumulative } from './channels';
+import { type Channel, channelsOf, cumulative, firstOf } from './channels';
 import type { Fault } from './faults';
 import { leakOf, type Reach, reachesOf } from './reach';
 
@@ -16,6 +16,8 @@ export type Question = {
   shows: { faults: Int32Array; chances: Float64Array };
   /** It is folded into another: whoever asks it knows already that its first state is not the answer. */
   beyond: boolean;
+  /** From this level on its states are no scale. */
+  nominalFrom?: number;
 };
 
 /** What has been set up for a car's faults, by channel and place; gone with the faults. */
@@ -33,14 +35,12 @@ export function questionOf(channel: Channel, place: Place | undefined, faults: r
 function setUp(channel: Channel, place: Place | undefined, faults: readonly Fault[]): Question {
   const reaches = reachesOf(channel.finding, channel.states, place, faults, drumsOf(faults));
   const parents = reaches.map(({ fault, strengths }) => ({ fault, cumulative: cumulative(strengths) }));
-  return {
-    channel,
-    leak: leakOn(channel, place, reaches, faults),
-    parents,
-    shows: showing(parents),
-    beyond: false,
-  };
+  const leak = leakOn(channel, place, reaches, faults);
+  return { channel, leak, parents, shows: showing(parents), beyond: false, ...scaleOf(channel) };
 }
+
+const scaleOf = (channel: Channel): Pick<Question, 'nominalFrom'> =>
+  channel.nominal ? { nominalFrom: firstOf(channel) } : {};
 
 function showing(parents: readonly Parent[]): Question['shows'] {
   return {
@@ -109,7 +109,8 @@ function setUpFolded(
     fault,
     cumulative: split(reached(through), shown.get(fault)),
   }));
-  return { channel, leak: split(reached(parent.leak)), parents, shows: showing(parents), beyond: true };
+  const leak = split(reached(parent.leak));
+  return { channel, leak, parents, shows: showing(parents), beyond: true, ...scaleOf(channel) };
 }
 
 const axlesWithDrums = new WeakMap<readonly Fault[], Axle[]>();

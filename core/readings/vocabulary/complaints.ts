@@ -90,6 +90,7 @@ export const COMPLAINTS = [
     label: 'When it shows',
     ask: 'Cold, hot after some laps, or always',
     states: ['any_time', 'only_hot', 'only_cold'],
+    nominal: true,
     words: { any_time: 'Any time', only_hot: 'Only hot', only_cold: 'Only cold' },
     after: {
       any: [
@@ -120,6 +121,7 @@ export const COMPLAINTS = [
     label: 'How it comes back',
     ask: 'Does a pedal that went bad come good again by itself',
     states: ['never', 'after_cooling', 'by_end_of_straight'],
+    nominal: true,
     words: {
       never: 'Stays as it is',
       after_cooling: 'After cooling',
@@ -182,6 +184,7 @@ export const COMPLAINTS = [
     label: 'Which side it pulls to',
     ask: 'The same side each time, or one and then the other',
     states: ['changes', 'left', 'right'],
+    nominal: true,
     words: { changes: 'Changes', left: 'Left', right: 'Right' },
     after: { any: [['pulls', 'yes']] },
     leak: { left: 0.3, right: 0.3 },
@@ -193,6 +196,7 @@ export const COMPLAINTS = [
     label: 'One axle locks first',
     ask: 'Out of balance front to rear beyond the setup you want',
     states: ['no', 'front', 'rear'],
+    nominal: true,
     words: { no: 'Neither', front: 'Front', rear: 'Rear' },
     leak: { front: 0.0006, rear: 0.0004 },
   },
@@ -204,6 +208,7 @@ export const COMPLAINTS = [
     label: 'Brakes drag',
     ask: 'Will not roll free: one wheel or all',
     states: ['no', 'one', 'all'],
+    nominal: true,
     words: { no: 'No', one: 'One wheel', all: 'All' },
     leak: { one: 0.0003, all: 0.0001 },
   },
@@ -232,6 +237,7 @@ export const COMPLAINTS = [
     label: 'Where the shake is felt',
     ask: 'Steering wheel, seat or pedal: front, rear or the brake itself',
     states: ['all_over', 'wheel', 'seat', 'pedal'],
+    nominal: true,
     words: { all_over: 'All over', wheel: 'Steering wheel', seat: 'Seat', pedal: 'Pedal' },
     after: { any: [['vibration_braking', 'yes']] },
     leak: { wheel: 0.3, seat: 0.2, pedal: 0.2 },

@@ -31,6 +31,8 @@ export type FindingEntry = {
    * have named what stands out more.
    */
   several?: 'apart' | 'ranked';
+  /** Its states are no scale: whoever names one says that it is none of the others (a pull to the left is none to the right). */
+  nominal?: true;
   /** States that the unremarkable answer does not speak for: nobody looks there unless told to. */
   unseen?: readonly string[];
   /** Hands-on time for one technician, wheels already off where it needs that. */

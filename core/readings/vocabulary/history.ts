@@ -75,6 +75,7 @@ export const HISTORY = [
     stage: 'history',
     label: 'Pad compound',
     states: ['fast_road', 'street', 'track'],
+    nominal: true,
     words: { fast_road: 'Fast road', street: 'Street', track: 'Track' },
     leak: { street: 0.4, track: 0.25 },
   },

@@ -8,6 +8,7 @@ export const FLUID_CHECKS = [
     where: 'engine_bay',
     label: 'Reservoir level',
     states: ['ok', 'low', 'over'],
+    nominal: true,
     words: { ok: 'At the mark', low: 'Low', over: 'Over' },
     looks: { ok: 'Between the marks', low: 'Under the lower mark', over: 'Above the upper mark' },
     minutes: 1,

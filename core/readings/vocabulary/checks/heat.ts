@@ -9,6 +9,7 @@ export const HEAT_CHECKS = [
     place: 'corner',
     label: 'Rotor temperatures across the car',
     states: ['even', 'one_hot', 'one_axle', 'all_hot'],
+    nominal: true,
     words: { even: 'Even', one_hot: 'One hot', one_axle: 'One axle hot', all_hot: 'All hot' },
     minutes: 3,
     needs: 'infrared gun or paint',
@@ -50,6 +51,7 @@ export const HEAT_CHECKS = [
     place: 'corner',
     label: 'Where the cooling air goes',
     states: ['core', 'face', 'none'],
+    nominal: true,
     words: { core: 'To the core', face: 'At the face', none: 'None' },
     looks: {
       core: 'Air ends inside the hat, at the vanes',

@@ -89,6 +89,7 @@ export const LINE_CHECKS = [
     label: 'Bleeder screw',
     ask: 'stuck: it will not turn by a hand’s pull, or its flats are round; weeps: wet under its cap after a wipe and a press',
     states: ['turns', 'stuck', 'weeps'],
+    nominal: true,
     words: { turns: 'Turns', stuck: 'Will not turn', weeps: 'Weeps' },
     minutes: 2,
     needs: 'ring spanner',

@@ -9,6 +9,7 @@ export const ROAD_CHECKS = [
     label: 'Judder order',
     ask: 'beats per wheel turn',
     states: ['none', 'first', 'second_or_more', 'not_wheel'],
+    nominal: true,
     words: {
       none: 'No judder',
       first: 'Once a turn',
@@ -49,6 +50,7 @@ export const ROAD_CHECKS = [
     where: 'road',
     label: 'Deceleration for the same pedal pressure',
     states: ['steady', 'falls_with_heat', 'low_throughout', 'rises_with_heat'],
+    nominal: true,
     words: {
       steady: 'Steady',
       falls_with_heat: 'Falls with heat',

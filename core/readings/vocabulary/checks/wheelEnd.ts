@@ -47,6 +47,7 @@ export const WHEEL_END_CHECKS = [
     fits: { rotor: 'two_piece' },
     label: 'Two-piece rotor float',
     states: ['free', 'bound', 'hammered'],
+    nominal: true,
     looks: {
       free: 'Moves a little and comes back',
       bound: 'Will not move by hand',
