@@ -57,6 +57,8 @@ export const CALIPER: readonly CauseKnowledge[] = [
       link('pedal_hard', 'yes', 0.08, 'The pistons do not move'),
       link('rotor_colour', 'blued', 0.2, 'The corner that stays on runs hot'),
       link('pads_wear_fast', 'yes', 0.25, 'A dragging pad goes fast'),
+      link('temperature_link', 'only_hot', 0.2, 'A piston swells tight in its bore with heat'),
+      link('recovery', 'after_cooling', 0.15, 'It shrinks free again'),
       link('poor_stopping', 'yes', 0.2, 'One caliper does nothing'),
       link('axle_locks_early', 'front', 0.05, 'A rear that does nothing'),
       ...pullsTo(0.45, 0.4),

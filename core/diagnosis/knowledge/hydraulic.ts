@@ -280,6 +280,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
       link('rotor_colour', 'blued', 0.2, 'The corner that stays on runs hot'),
       link('pedal_hard', 'yes', 0.12, 'Little fluid can move'),
       link('temperature_link', 'only_hot', 0.3, 'It grows with each stop'),
+      link('recovery', 'after_cooling', 0.3, 'The pressure seeps past while it stands'),
       link('pads_wear_fast', 'yes', 0.2, 'A dragging pad goes fast'),
       link('piston_return', 'stiff', 0.25, 'With the bleeder shut the fluid has nowhere to go'),
       ...pullsTo(0.5, 0.35),

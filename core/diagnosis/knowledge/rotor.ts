@@ -184,6 +184,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
       link('vibration_braking', 'yes', 0.5, 'A pad print rusts in'),
       link('pedal_pulses', 'yes', 0.35, 'A pad print rusts in'),
       link('noise_squeal', 'yes', 0.25, 'Pits sing'),
+      link('temperature_link', 'only_cold', 0.25, 'Worst over the first stops'),
       link('poor_stopping', 'yes', 0.2, 'Pads ride on scale'),
       link('judder_order', 'first', 0.6, 'Once a turn'),
       ...shakesAt(0.2),
