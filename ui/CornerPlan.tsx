@@ -24,6 +24,8 @@ export type PlanCorner = {
   hold: boolean;
   /** What was found, in two or three words, and for a reader. */
   says: string;
+  /** So much else was found there. */
+  more: number;
 };
 
 type Props = {
@@ -49,6 +51,8 @@ const NAMES: Record<CornerId, string> = {
 };
 /** From a wheel's name to the last line of words under it. */
 const REACH = 160;
+/** What is between the lines of the drawing. */
+const PLATE = '#17344f';
 const TONE_FILL = { plain: '#8fa3b3', watch: '#c9982e', bad: '#b06a2c' } as const;
 
 /** The car from above, scribed on the plate: rotor and pads to scale, the state of each corner, and how one is picked. */
@@ -107,7 +111,7 @@ export function CornerPlan({
             key={id}
             type="button"
             aria-pressed={selected === id}
-            aria-label={`${NAMES[id]}: ${corners[id].says}${corners[id].hold ? ', on hold' : ''}`}
+            aria-label={`${NAMES[id]}: ${[corners[id].says, andMore(corners[id]), corners[id].hold && 'on hold'].filter(Boolean).join(', ')}`}
             onClick={() => onSelect(selected === id ? null : id)}
             className="absolute focus-visible:outline-[#f2c14e]"
             style={{
@@ -151,7 +155,7 @@ function CornerDrawing({ id, at: { x, y, inward }, corner, selected, compact }: 
         </g>
       )}
       {!compact &&
-        underWheel(corner.says).map((line, index) => (
+        underWheel([corner.says, andMore(corner)].filter(Boolean).join(', ')).map((line, index) => (
           <text
             key={`${index} ${line}`}
             x={x}
@@ -159,6 +163,11 @@ function CornerDrawing({ id, at: { x, y, inward }, corner, selected, compact }: 
             textAnchor="middle"
             fill="#e6eff6"
             fontSize="14"
+            // The body's line passes behind the words.
+            stroke={PLATE}
+            strokeWidth="5"
+            strokeLinejoin="round"
+            paintOrder="stroke"
           >
             {line}
           </text>
@@ -189,6 +198,8 @@ function CornerDrawing({ id, at: { x, y, inward }, corner, selected, compact }: 
     </g>
   );
 }
+
+const andMore = ({ more }: PlanCorner) => (more > 0 ? `and ${more} more` : '');
 
 /** Letters that have room between the edge of the drawing and the brake line, and lines above the frame of a picked corner. */
 const LETTERS = 18;

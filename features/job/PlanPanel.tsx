@@ -47,6 +47,7 @@ export function PlanPanel() {
               </b>
               <span className="max-w-full truncate px-1 text-small">
                 {corners[each].says.split(', ').at(-1) || '—'}
+                {corners[each].more > 0 && ` +${corners[each].more}`}
               </span>
             </button>
           </li>

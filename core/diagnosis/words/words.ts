@@ -119,19 +119,31 @@ function placesOf(finding: FindingId, clause: Clause, at: Place | undefined): re
   return bothIn(clause);
 }
 
-/** One answer a question: what was said outright before what was denied, then one that names the wheel, the longer words, the earlier. */
+/** What was said outright before what was denied, then what names a place, the longer words, the earlier. */
+const weightOf = ({ finding, state, places, from, to }: Heard): number =>
+  (state === findingOf(finding).states[0] ? 0 : 1000) +
+  (places.length > 0 ? 200 : 0) +
+  (to - from) -
+  from / 1e4;
+
+const isOfWheels = ({ places }: Heard): boolean =>
+  places.length > 0 && places.every((place) => place !== axleOf(place));
+
+/** Whether the same is said of other wheels: "front left smokes, rear right smells". */
+const isElsewhere = (heard: Heard, kept: Heard): boolean =>
+  heard.state === kept.state &&
+  isOfWheels(heard) &&
+  isOfWheels(kept) &&
+  !heard.places.some((place) => kept.places.includes(place));
+
+/** One answer a question, or one a wheel: of several the one with the most weight. */
 function settled(found: readonly Heard[]): Heard[] {
-  const best = new Map<FindingId, Heard>();
-  const weight = ({ finding, state, places, from, to }: Heard) =>
-    (state === findingOf(finding).states[0] ? 0 : 1000) +
-    (places.length > 0 ? 200 : 0) +
-    (to - from) -
-    from / 1e4;
-  for (const each of found) {
-    const before = best.get(each.finding);
-    if (!before || weight(each) > weight(before)) best.set(each.finding, each);
+  const settledOn: Heard[] = [];
+  for (const heard of [...found].sort((left, right) => weightOf(right) - weightOf(left))) {
+    const same = settledOn.filter(({ finding }) => finding === heard.finding);
+    if (same.every((kept) => isElsewhere(heard, kept))) settledOn.push(heard);
   }
-  return [...best.values()].sort(
+  return settledOn.sort(
     (left, right) => left.from - right.from || left.to - right.to || (left.finding < right.finding ? -1 : 1),
   );
 }

@@ -101,7 +101,7 @@ export function LeaningRail() {
           )}
         </section>
         {!closed && enough && first && sheet.works.length === 0 && (
-          <Enough jobId={sheet.job.id} cause={first} />
+          <Enough jobId={sheet.job.id} cause={first} isThere={stage.endsWith('/work')} />
         )}
         {!closed && !enough && !nothing && sheet.works.length === 0 && <AskFirst check={next} />}
         {!closed && !enough && next && (
@@ -163,17 +163,21 @@ function strongest({ speaksFor }: JobCause): string {
     .join(' · ');
 }
 
-/** Nothing left to check would change what to do. */
-function Enough({ jobId, cause }: { jobId: string; cause: JobCause }) {
+type EnoughProps = { jobId: string; cause: JobCause; isThere: boolean };
+
+/** Nothing left to check would change what to do: the way to the work, for whoever is not there. */
+function Enough({ jobId, cause, isThere }: EnoughProps) {
   return (
     <section aria-label="Enough known" className="border-2 border-ink bg-card p-3.5">
       <h3 className="text-lg">Enough to act on</h3>
       <p className="my-1 text-small text-soft">
         {causeLabel(cause.id)}: no check left is worth its minutes before the work.
       </p>
-      <Link href={`/job/${jobId}/work`} className={cn(buttonClass('primary'), 'mt-1.5 w-full')}>
-        To the work
-      </Link>
+      {!isThere && (
+        <Link href={`/job/${jobId}/work`} className={cn(buttonClass('primary'), 'mt-1.5 w-full')}>
+          To the work
+        </Link>
+      )}
     </section>
   );
 }

@@ -29,6 +29,7 @@ describe('the corner plan', () => {
       tone: 'bad',
       hub: 'bad',
       says: 'Bearing play, excess',
+      more: 1,
     });
     expect(corners.RL).toMatchObject({
       hold: false,

@@ -45,6 +45,7 @@ export function jobCorners(
         : found.length > 0
           ? `${found.length} looked at, fine`
           : '',
+      more: Math.max(0, wrong.length - 1),
     };
   });
 }
@@ -69,5 +70,5 @@ function shortSaying(finding: FindingId, state: string): string {
     .label.replace(/^(Wheel|Rotor|Hub face|Look of the|Opening the) /, '')
     .split(/ (against|at|of|while|move|push|frees|and) /)[0];
   const said = asSentence(label ?? '');
-  return `${said}, ${stateInSentence(finding, state)}`;
+  return state === 'yes' ? said : `${said}, ${stateInSentence(finding, state)}`;
 }

@@ -23,6 +23,7 @@ export function plainCorners(car: CarSpec, measured?: Measured): Record<Corner, 
       hub: 'plain',
       hold: false,
       says: '',
+      more: 0,
     };
   });
 }

@@ -196,5 +196,13 @@ export const WHERE_IT_IS: Voices = {
     ['disc rubs once per turn, front left', 'wheel_drags one FL'],
     ['it dives under braking and the rear goes light', 'axle_locks_early rear'],
     ['bite point moves around', ''],
+    [
+      'Scrapes and smokes front left, rear right squeals, front right smells',
+      'noise_grind yes FL; smell_or_smoke yes FL; noise_squeal yes RR; smell_or_smoke yes FR',
+    ],
+    [
+      'smoke front left, more smoke front right, smells front right',
+      'smell_or_smoke yes FL; smell_or_smoke yes FR',
+    ],
   ],
 };
