@@ -86,8 +86,7 @@ const MOST_KEPT = 2000;
 
 /** The word that was meant, when exactly one of those known here is a slip or two away. */
 function mended(word: string): string {
-  const slip = SLIPS[word];
-  if (slip !== undefined) return slip;
+  if (Object.hasOwn(SLIPS, word)) return SLIPS[word]!;
   if (word.length < SHORTEST || known.has(word) || /\d/.test(word)) return word;
   if (beginnings.some((beginning) => word.startsWith(beginning) && ENDING.test(word.slice(beginning.length))))
     return word;

@@ -221,7 +221,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:sits|stands|lives|sat|stood) ${upTo(4)}most of the (?:year|time)`,
       `out of (?:winter )?storage|been stored|in storage|on (?:axle |jack )?stands ${upTo(2)}(?:since|for|all)`,
     ),
-    rx(`(?:${DONE})|went in`),
+    rx(`(?:${DONE})|went in|(?:removed|built|bought|deleted|stripped)`),
   ),
   says(
     'hub_work',
@@ -229,6 +229,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       `(?:${DONE}) ${upTo(3)}(?:wheel )?(?:bearings?|hubs?)`,
       `(?:bearings?|hubs?)(?: carriers?)? (?:was |were |have been |just |got )?(?:${DONE}|done)`,
+      `wheel bearings? ${upTo(5)}(?:was|were|been|got) (?:${DONE}|done)`,
       '(?:bearing|hub) (?:job|change|swap)|hubs? (?:was|were|came|come|has been|have been) off',
     ),
   ),

@@ -47,7 +47,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     rx(
       '(?:long|low|longer|lower|deep) (?:brake )?pedal',
       '(?:brake )?pedal (?:is |was |goes |went |gets |getting |got |becomes |becoming |feels |gone |been |has gone |has been |has become |has been getting |been getting |keeps getting |went a bit )?(?:much |very |really |quite |a bit |too |so )?(?:long|low|deep)(?:er)?',
-      '^(?:but |and |still |very |really |too |so |just )*(?:long|low)(?: and (?:soft|spongy|mushy))?$',
+      '^(?:but |and |still |very |really |too |so |just )*(?:long|low)(?: and (?:soft|spongy|mushy))?$|(?<=^not )(?:long|low)$',
       'pedal (?:now )?(?:sits|stands|rests) (?:\\w+ )?(?:low|lower)|^(?:soft|spongy|mushy) and (?:long|low|deep)$|sits (?:an? )?(?:inch|cm|bit|little|lot) lower',
       `(?:travels?|goes|moves|drops) ${upTo(4)}(?:inch(?:es)?|cm|centimet(?:er|re)s) ${upTo(1)}before`,
       "pedal (?:was|used to be|sat) (?:much |a lot |a bit )?higher|pedal's (?:\\w+ )?(?:lower|longer|low|long)",
@@ -143,7 +143,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'sometimes (?:goes |it goes |is )?(?:rock )?hard(?! to)|^hard (?:with|when|while) (?:the )?engine',
       '(?:needs?|takes?|wants?) a shove|(?:big|good|huge|hefty|massive|mighty|proper) (?:shove|push|press|kick)|lots of effort',
       '(?:really |have to |had to |got to |need to )(?:really )?lean(?:ing)? on (?:it|them|the (?:pedal|brakes?))',
-      '^(?:still|very|really|too|just) (?:hard|stiff|heavy)$|^(?:and )?(?:it|they) (?:is|are|feels?) (?:very |really )?(?:hard|stiff|heavy)$|^(?:it |they )?feels? (?:wooden|solid)$',
+      '^(?:still|very|really|too|just) (?:hard|stiff|heavy)$|(?<=^not )(?:hard|stiff|heavy)$|^(?:and )?(?:it|they) (?:is|are|feels?) (?:very |really )?(?:hard|stiff|heavy)$|^(?:it |they )?feels? (?:wooden|solid)$',
     ),
     rx(END, ENGINE_OFF, AS_IT_SHOULD, 'drives? with two feet|nois(?:e|es|y)|sounds?'),
   ),
@@ -154,7 +154,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       ENGINE_OFF,
       AS_IT_SHOULD,
       `${END}|(?:hit|press|push|stamp|stand|step)(?:s|ed|ing)? ${upTo(2)}pedal`,
-      'hard (?:laps?|braking|stops?|corners?)',
+      'hard (?:laps?|braking|stops?|corners?)|hard the pedal',
     ),
   ),
   yes(

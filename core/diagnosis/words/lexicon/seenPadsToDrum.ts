@@ -126,7 +126,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'taper_along',
     near(
       PADS,
-      '(?:thick|thin)(?:er)? (?:at|on) the (?:trailing|leading) (?:end|edge|side)|taper(?:s|ed)?|at an angle|(?:like |into )?(?:a )?wedge(?:d| shaped)?',
+      '(?:thick|thin)(?:er)? (?:at|on) the (?:trailing|leading) (?:end|edge|side)|taper(?:s|ed)?|(?:at|on) (?:an angle|a slant)|slanted|(?:like |into )?(?:a )?wedge(?:d| shaped)?',
       4,
     ),
   ),

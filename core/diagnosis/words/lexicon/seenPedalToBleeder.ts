@@ -111,7 +111,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'pedal_pump',
     'rises',
     rx(
-      '(?:firm|better|higher|good|ok|okay) (?:when|if|once|after) (?:i |you |it is )?pump(?:ed|ing)?|pumps (?:back )?up|unless (?:i |you )?(?:keep )?pump(?:ing)?(?: it)?|pumping (?:brings|builds|raises) (?:it|them|the pedal) (?:back )?up|(?:comes? up|rises|climbs|builds(?: up)?) (?:when|if|as) (?:i |you |it is )?pump(?:ed|ing)?',
+      '(?:firm|better|higher|good|ok|okay|comes? back) (?:when|if|once|after) (?:i |you |it is )?pump(?:ed|ing)?|pumps (?:back )?up|unless (?:i |you )?(?:keep )?pump(?:ing)?(?: it)?|pumping (?:brings|builds|raises) (?:it|them|the pedal) (?:back )?up|(?:comes? up|rises|climbs|builds(?: up)?) (?:when|if|as) (?:i |you |it is )?pump(?:ed|ing)?',
     ),
     'same',
     rx('creeps?|sinks?|sank|sinking|drops slowly'),

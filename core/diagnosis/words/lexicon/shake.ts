@@ -14,7 +14,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'vibration_braking',
     rx(SHAKE),
     new RegExp(
-      `\\b(?:${COAST}|off the brake|shake(?:s|n)? hands|clutch|gearbox|pedal (?:shakes|shaking|vibrates|vibrating)|(?:i|you|we) (?:rock|spin|turn|rotate) (?:it|the (?:wheel|disc|rotor))|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
+      `\\b(?:${COAST}|off the brake|shake(?:s|n)? hands|clutch|gearbox|pedal (?:shakes|shaking|vibrates|vibrating)|(?:i|you|we) (?:rock|spin|turn|rotate) (?:it|the (?:wheel|disc|rotor))|spinning|spun|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
     ),
   ),
   says('vibration_braking', 'yes', near('discs?|rotors?', 'warped', 3)),
@@ -40,7 +40,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     near(
       SHAKE,
       'steering wheel|steering|(?:in|through) (?:my|the) (?:hands|fingers)|(?:the )?wheel rim|through the wheel|(?:and|in|at) the wheel',
-      5,
+      7,
     ),
     rx('seat|floor'),
   ),

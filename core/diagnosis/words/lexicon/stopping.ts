@@ -203,7 +203,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'all (?:four|wheels|corners|of|round)|every (?:wheel|corner)',
       "(?:won't|will not|doesn't|hardly) (?:want to )?roll|everywhere",
       'drag(?:s|ging)? (?:me |it |us )?(?:over )?to|pistons?|pins?|pedal (?:sticks|hangs|stuck)',
-      '(?:bias|balance) bar|bleed(?:er)? (?:nipple|screw)|nipple|noise|sound|wheel cylinders?',
+      '(?:bias|balance) bar|bleed(?:er)? (?:nipple|screw)|bleeders?|nipple|noise|sound|wheel cylinders?',
     ),
   ),
   says(

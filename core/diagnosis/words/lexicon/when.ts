@@ -87,6 +87,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       '(?:good|fine|ok|okay|firm) in the morning',
       `(?:good|fine|firm) ${upTo(4)}out ?lap|after idling|first (?:stop|corner) after`,
       NOT_COLD,
+      '(?:free|frees|lets go|releases?|loose|rolls?) (?:off |up |again |freely )?(?:when|once) (?:it is |they are )?cold',
       `first ${upTo(6)}(?:is|are|was|were|feels?) (?:fine|good|ok|okay|normal|perfect)`,
     ),
   ),
@@ -107,7 +108,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'recovery',
     'after_cooling',
     rx(
-      `(?:come|comes|came|coming|back|fine|firm|good|ok|okay|normal|recovers?|returns?|returned|right|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow laps?|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|later(?! than))`,
+      `(?:come|comes|came|coming|back|fine|firm|good|ok|okay|normal|recovers?|returns?|returned|right(?! (?:rear|front|back|hand|side|wheel))|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow laps?|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|later(?! than))`,
       `(?:once|when|after) ${upTo(3)}cool(?:ed|s)?(?: down)? ${upTo(3)}(?:fine|good|ok|okay|smooth|normal|gone|back)`,
       '(?:needs?|wants?|has to have|give it) (?:a )?(?:rest|break)',
       "cool(?:s|ed)? (?:down )?(?:and|then) (?:it's |it is |they're )?(?:fine|good|ok|okay|back|normal)",
