@@ -46,8 +46,8 @@ export function conditionsIn(text: string, clauses: readonly Clause[]): Conditio
 }
 
 /** By the kerb where one keeps left: only there is it called so. */
-const LEFT = '(?:left|near ?side|ns)';
-const RIGHT = '(?:right|off ?side|os)';
+const LEFT = '(?:left|near ?side|n ?s)';
+const RIGHT = '(?:right|off ?side|o ?s)';
 const wheelOf = (end: string, side: string, short: string) =>
   new RegExp(
     `\\b(?:(?:${end}) (?:\\w+ )?(?:on the )?${side}|${side} (?:\\w+ )?(?:at the |on the )?(?:${end})|${short})\\b`,

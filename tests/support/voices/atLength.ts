@@ -371,7 +371,7 @@ export const AT_LENGTH: Voices = {
     ],
     ['Grinding on the left rear and the handbrake is sticking.', 'noise_grind yes RL; parking_brake drags'],
     ['They say my discs are warped. It shakes from 120.', 'vibration_braking yes'],
-    ['Last bit of pedal travel is mushy, I cannot lock the wheels.', 'pedal_soft_end yes'],
+    ['Last bit of pedal travel is mushy, I cannot lock the wheels.', 'pedal_soft_end yes; poor_stopping yes'],
     [
       'Car has race pads that squeal all the time and do nothing until they are hot.',
       'compound track; noise_squeal yes; poor_stopping yes; temperature_link only_cold',

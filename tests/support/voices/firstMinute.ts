@@ -63,7 +63,7 @@ export const FIRST_MINUTE: Voices = {
     ['front end dives left under heavy braking', 'pulls yes; pull_side left'],
     ['car wanders when I brake', 'pulls yes'],
     ['pulls to the side where the new caliper is', 'pulls yes; caliper_fitted yes; system_opened yes'],
-    ['the brake pedal drops two inches when I start the engine', ''],
+    ['the brake pedal drops two inches when I start the engine', 'assist_start drops'],
     [
       'pedal hard and high after I fitted a bigger master',
       'pedal_hard yes; master_fitted yes; system_opened yes; brake_conversion yes',

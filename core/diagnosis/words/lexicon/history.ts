@@ -77,7 +77,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:${DONE}|fresh|put in|put on|different) ${upTo(3)}(?:pads?|discs?|rotors?|shoes|linings?)`,
       '(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?(?:were |was |have been |are |is |just |got )?(?:all |both )?(?:changed|replaced|renewed|fitted|new|swapped)',
       '(?:with|than) (?:the |my )?old (?:pads|discs)|^(?:the |my )?new (?:fronts|rears)',
-      'brakes (?:were|was|have been|got|just) (?:all )?(?:replaced|changed|renewed|redone)',
+      'brakes (?:were|was|have been|got|just) (?:all )?(?:replaced|changed|renewed|redone)|had (?:the|my|its) brakes (?:done|redone|replaced)',
       `(?:since|after|when) ${upTo(4)}(?:pads|discs|rotors|shoes) (?:went|were put|have gone) (?:in|on)`,
       `put ${upTo(3)}(?:pads|discs|rotors|shoes) (?:in|on)`,
       `(?:went|gone|moved|switched|upgraded|changed over) (?:back )?to ${upTo(3)}(?:pads|discs|rotors)`,

@@ -54,7 +54,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:inch(?:es)?|cm|bit|lots?|loads|plenty) of (?:slack|free play|nothing)',
       `pedal (?:has |have )?(?:dropp?(?:ed|s)|comes? down|lost|loses) ${upTo(2)}(?:inch(?:es)?|cm|mm|bit)`,
       'the lower (?:the pedal|it) (?:sits|gets|goes)|(?:the pedal|it) (?:sits|gets|goes) the lower',
-      'long travel|excessive (?:brake )?(?:pedal )?travel',
+      'long (?:brake |pedal )?travel|pedal height (?:drops|falls|is (?:low|down))|excessive (?:brake )?(?:pedal )?travel',
       'travel (?:is |has become )?(?:excessive|too much|too long)',
       '(?:lots|lot|loads|too much|more) (?:of )?(?:pedal )?travel',
       `(?:travel|stroke) ${upTo(2)}(?:grown|increased|gone up|went up|got longer|gets longer)`,
@@ -92,7 +92,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     rx(
       '(?:pedal|it) (?:just )?(?:goes|went|go|drops|dropped|fell|falls) (?:right|straight|all the way) down',
       '(?:to|until|till|hits?|hitting|on|reached|touch(?:es|ed)) the (?:floor|boards|carpet|stop)|(?:to|hits?|reached|touches) the bulkhead',
-      '(?:to|on|at) the floor|at the boards|pedal (?:\\w+ ){0,3}?to floor|floored? it and nothing|bottom(?:s|ed)? out',
+      '(?:to|on|at) the floor|at the boards|(?:goes|went|drops) to floor|pedal (?:\\w+ ){0,3}?to floor|floored? it and nothing|bottom(?:s|ed)? out',
       '(?:push|press)(?:es|ed|ing)? (?:it|the pedal|them) (?:all the way|right) down',
       'pedal (?:[\\w]+ ){0,3}?(?:to|on) (?:the )?bottom',
       "(?:can't|cannot|couldn't|never) (?:seem to )?get (?:a|any|the) pedal|(?:ran|run|running) out of pedal",
@@ -174,7 +174,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     ),
   ),
   yes('pedal_pulses', near('pedal', 'vibrates?|vibrating|shakes|shaking|judders|trembles', 0)),
-  yes('pedal_pulses', rx(FELT_IN_PEDAL)),
+  yes('pedal_pulses', rx(FELT_IN_PEDAL, 'pedal (?:vibration|pulsation|judder|shudder)')),
   yes('pedal_pulses', rx('pedal (?:[\\w]+ )?(?:up and down)')),
   yes('pedal_pulses', rx('pulsing|pulsat(?:es?|ing|ion)|it pulse[sd]')),
   yes(

@@ -19,7 +19,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'parking_brake',
     'drags',
     rx(
-      `${HANDBRAKE} ${upTo(4)}(?:drags?|dragging|bind(?:s|ing)|frozen|stuck on|(?:stays|hangs) on|sticks|sticking|seized|(?:isn't|is not|doesn't|does not|won't|not) (?:fully |properly |quite )?(?:returning|return|coming back|releas(?:e|ing)|let go|free))`,
+      `${HANDBRAKE} ${upTo(4)}(?:drags?|dragging|bind(?:s|ing)|frozen|stuck|(?:stays|hangs) on|sticks|sticking|seized|(?:isn't|is not|doesn't|does not|won't|not) (?:fully |properly |quite )?(?:returning|return|coming back|releas(?:e|ing)|let go|free))`,
     ),
     rx('lamps?|lights?|warning'),
   ),
@@ -100,7 +100,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'pad_wear_shape',
     'inner_thin',
     rx(
-      '(?:mm|millimet(?:er|re)s?) left on the (?:inner|inside)',
+      '(?:mm|millimet(?:er|re)s?) left on the (?:inner|inside)|worn (?:to nothing|away|right down) on the (?:inner|inside)',
       '^(?:the )?(?:inner|inside) (?:one|pad)s?$|(?:eat|eaten|chew|chewed|burn|wear)s? (?:through )?(?:the |its )?(?:inner|inside) pads?',
       `${PADS} (?:are |is )?(?:thinner|thin|worn) (?:more )?on the inside`,
     ),
@@ -109,7 +109,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'pad_wear_shape',
     'outer_thin',
     rx(
-      '(?:eat|chew|burn|wear)s? (?:through )?(?:the |its )?outer pads?',
+      '(?:eat|chew|burn|wear)s? (?:through )?(?:the |its )?outer pads?|worn (?:to nothing|away|right down) on the (?:outer|outside)',
       `${PADS} (?:are |is )?(?:thinner|thin|worn) (?:more )?on the outside`,
     ),
   ),

@@ -69,6 +69,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:booster|servo|push ?rod|rear seal|(?:at|from|round) (?:the |its )?(?:back|rear))`,
       `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:cabin|interior|inside|footwell)|carpet ${upTo(1)}(?:wet|soaked)`,
+      `(?:${WET}) ${upTo(1)}(?:at|by|behind|round) the master|(?:running|runs|weeping) down the (?:firewall|bulkhead)`,
       `(?:fluid|wet|oil)(?: patch)? ${upTo(2)}(?:behind the master|(?:on|at|down) the back of the master|(?:in|into|inside) the (?:booster|servo))`,
       `(?:wet|damp|fluid|drip\\w*) ${upTo(7)}(?:shoes?|pedal area|push ?rod|carpet|footwell|under the (?:dash|pedals?)|pedal box)`,
     ),
@@ -87,7 +88,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'bubbles',
     'few',
     rx(
-      `still (?:some |a few )?(?:air )?bubbles|(?:spat|spits?|spitting|blew) (?:out )?(?:air|bubbles)|(?:some |a bit of |a few )?(?:air|bubbles) ${upTo(2)}(?:came|come|coming) (?:out|from|through|up)`,
+      `found (?:some |a bit of |a little |loads of )?air (?:at|in)|still (?:some |a few )?(?:air )?bubbles|(?:spat|spits?|spitting|blew) (?:out )?(?:air|bubbles)|(?:some |a bit of |a few )?(?:air|bubbles) ${upTo(2)}(?:came|come|coming) (?:out|from|through|up)`,
     ),
     rx('keeps?|kept'),
   ),
@@ -167,6 +168,14 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'moves',
     near('master(?: cylinder)?|bulkhead|firewall|servo|booster', 'flex(?:es|ing)?|moves|moving', 3),
     'still',
+  ),
+  says(
+    'assist_start',
+    'drops',
+    rx(
+      `pedal ${upTo(1)}(?:drops|sinks|dips|falls|goes down|moves down) ${upTo(4)}(?:when|as) ${upTo(2)}(?:start|engine (?:starts|fires|comes on))`,
+    ),
+    rx('floor|way down|lot'),
   ),
   says(
     'assist_start',

@@ -33,7 +33,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     rx(feltIn(`${SEAT}|steering wheel|hands|fingers`), 'like a washing machine'),
     new RegExp(`\\b(?:${COAST})\\b|pull|drag|heat`),
   ),
-  yes('vibration_coasting', near(SHAKE, `${COAST}|off the brake`, 6)),
+  yes('vibration_coasting', near(SHAKE, `${COAST}|off the brake`, 10)),
   says(
     'shake_where',
     'wheel',
@@ -95,7 +95,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     ),
   ),
   says('warning_light', 'none', rx('no warning (?:lights?|lamps?)')),
-  says('warning_light', 'abs', near('abs', 'lights?|lamps?|warning', 3)),
+  says('warning_light', 'abs', near('abs', 'lights?|lamps?|warning|fault(?! codes?)', 3)),
   says(
     'warning_light',
     'brake',

@@ -17,7 +17,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       'after (?:the |a |every |each )?(?:fast|quick|long|hard|tight) (?:right|left)s?',
       '(?:long|longer|low|lower|drops) in (?:the )?(?:fast |long )?(?:corners|bends|turns)',
       `after ${upTo(3)}bumpy|(?:when|while) cornering`,
-      'because of (?:the )?(?:kerbs?|curbs?|bumps)|turn(?:ing|ed|s)? hard (?:left|right)(?: and)?$|(?:left right left|right left right|s ?bends)',
+      '(?:because of|by) (?:the )?(?:kerbs?|curbs?|bumps)|turn(?:ing|ed|s)? hard (?:left|right)(?: and)?$|(?:left right left|right left right|s ?bends)',
       '(?:off|over|across|clip|hit|ride|touch) (?:the |a )?(?:kerbs?|curbs?)|changes (?:at |in |with )?(?:every|each) (?:corner|bend)',
       'knock(?:ed|s)? ?(?:off|back)',
     ),
@@ -33,6 +33,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       "(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when |while )?(?:it is |they are |it's |they're )?cold(?! (?:and|or) hot)",
       `(?:fine|good|ok|okay|firm) (?:for|in|during) (?:the )?first (?:half|few|two|three|\\d+)|^cold (?:ok|okay|fine|good|firm)$|vapou?r lock|${NOT_COLD}`,
       '(?:over|through|during) (?:the |a )(?:race|session|stint)',
+      "(?:few|couple of|several|two|three|four|five|\\d) (?:big|hard|heavy) stops|^hot (?:the |my )?pedal|cold it's (?:rock )?solid|tighter and tighter",
       '(?:longer|softer|worse|lower|weaker) (?:with|from) (?:the )?heat',
       'the (?:further|longer|more) (?:i|you|we|it) (?:drives?|goe?s?|runs?)',
       "cold (?:it's|its|it is|is) (?:smooth|fine|good|ok|okay|firm)",
@@ -95,7 +96,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'temperature_link',
     'any_time',
     rx(
-      'hot (?:or|and) cold|cold (?:or|and) hot|all the time|always|(?<!end of )every (?:single )?(?:time|stop|press)(?! sign)',
+      'hot (?:or|and) cold|cold (?:or|and) hot|all the time|always(?! (?:thinner|thicker|worn|been|the))|(?<!end of )every (?:single )?(?:time|stop|press)(?! sign)',
       'even when cold|straight away|from the (?:start|first stop)|permanently|constantly',
     ),
     rx(
