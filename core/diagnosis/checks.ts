@@ -146,15 +146,33 @@ function foretold(
   finding: Finding,
   corner: Corner | undefined,
   context: CheckContext,
-): Pick<NextCheck, 'bits' | 'outcomes'> {
+): Pick<NextCheck, 'bits' | 'outcomes' | 'turns'> {
+  const asked = openQuestions(finding, corner, context).map((question) => ({
+    ...{ channel: question.channel, told: forecast(question, context.prepared) },
+  }));
+  const turned = mostTurned(
+    asked.map(({ told }) => told),
+    context.prepared.leaders.totals,
+  );
   const outcomes: CheckOutcome[] = [];
-  let bits = 0;
-  openQuestions(finding, corner, context).forEach((question, index) => {
-    const told = forecast(question, context.prepared);
-    bits += told.bits;
-    addOutcomes(outcomes, question.channel, told, context, index > 0);
+  asked.forEach(({ channel, told }, index) => {
+    addOutcomes(outcomes, channel, told, context.leaders, turned, index > 0);
   });
-  return { bits, outcomes };
+  return {
+    bits: asked.reduce((sum, { told }) => sum + told.bits, 0),
+    outcomes,
+    ...(context.leaders.length > 0 ? { turns: context.leaders[turned]! } : {}),
+  };
+}
+
+/** The leader whose chance the answers are expected to move most: the greatest variance. */
+function mostTurned(told: readonly Forecast[], now: Float64Array): number {
+  const moved = new Float64Array(now.length);
+  for (const { levels, after } of told)
+    for (let level = 0; level < levels.length; level++)
+      for (let leader = 0; leader < now.length; leader++)
+        moved[leader]! += levels[level]! * (after[level]![leader]! - now[leader]!) ** 2;
+  return moved.reduce((most, each, leader) => (each > moved[most]! ? leader : most), 0);
 }
 
 /** How likely any fault is to show in a question, at most. */
@@ -176,7 +194,8 @@ function addOutcomes(
   outcomes: CheckOutcome[],
   { states, folded }: Channel,
   told: Forecast,
-  { leaders }: CheckContext,
+  leaders: readonly CauseId[],
+  turned: number,
   withoutNormal: boolean,
 ): void {
   if (leaders.length === 0) return;
@@ -186,6 +205,9 @@ function addOutcomes(
     const after = told.after[level]!;
     let lead = 0;
     for (let index = 1; index < after.length; index++) if (after[index]! > after[lead]!) lead = index;
-    outcomes.push({ state: states[level]!, chance, leader: leaders[lead]!, leaderProbability: after[lead]! });
+    outcomes.push({
+      ...{ state: states[level]!, chance, leader: leaders[lead]! },
+      ...{ leaderProbability: after[lead]!, turnsTo: after[turned]! },
+    });
   }
 }

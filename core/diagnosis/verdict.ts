@@ -26,8 +26,14 @@ export type CauseVerdict = {
   evidence: Evidence[];
 };
 
-/** What a check would do to the ranking if it came out this way. */
-export type CheckOutcome = { state: string; chance: number; leader: CauseId; leaderProbability: number };
+/** What a check would do to the ranking if it came out this way, and to the cause that it tells most about. */
+export type CheckOutcome = {
+  state: string;
+  chance: number;
+  leader: CauseId;
+  leaderProbability: number;
+  turnsTo: number;
+};
 
 export type NextCheck = {
   id: FindingId;
@@ -39,6 +45,8 @@ export type NextCheck = {
   saves: number;
   minutes: number;
   outcomes: CheckOutcome[];
+  /** The cause that it tells most about. */
+  turns?: CauseId;
 };
 
 export type Verdict = {

@@ -7,7 +7,8 @@ const outcome = (
   chance: number,
   leader: CheckOutcome['leader'],
   leaderProbability: number,
-): CheckOutcome => ({ state, chance, leader, leaderProbability });
+  turnsTo = leaderProbability,
+): CheckOutcome => ({ state, chance, leader, leaderProbability, turnsTo });
 const check = (...outcomes: CheckOutcome[]): NextCheck => ({
   ...{ id: 'fluid_moisture', bits: 1, saves: 5, minutes: 2 },
   outcomes,
@@ -25,6 +26,21 @@ describe('what the answers of a check would make of it', () => {
       ),
     ).toBe(
       'If dry: pads past their working temperature, more likely than not (55 %). If wet or borderline: fluid boiled: too much water in it, almost certainly (94 % or 92 %).',
+    );
+  });
+
+  it('is what it decides, where the same cause stays in front whatever is found', () => {
+    expect(
+      foretell({
+        ...check(
+          outcome('dry', 0.5, 'air_in_lines', 0.97, 0.02),
+          outcome('wet', 0.3, 'air_in_lines', 0.98, 0.9),
+          outcome('borderline', 0.2, 'air_in_lines', 0.97, 0.3),
+        ),
+        turns: 'fluid_boiled_wet',
+      }),
+    ).toBe(
+      'Air in the lines either way. If dry: fluid boiled: too much water in it, hardly (2 %). If wet: fluid boiled: too much water in it, almost certainly (90 %). If borderline: fluid boiled: too much water in it, possibly (30 %).',
     );
   });
 
