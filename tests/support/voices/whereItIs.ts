@@ -268,4 +268,43 @@ export const WHERE_IT_IS: Voices = {
     ['water content 4%', 'fluid_moisture wet'],
     ['the brakes hang on after a few laps', 'pedal_slow_return yes; temperature_link only_hot; usage track'],
   ],
+  'told at length': [
+    [
+      'Car was fine in the first session. In the second I noticed the pedal getting longer lap by lap and by lap six I had to pump before the hairpin. Came in, bled the fronts, some bubbles from the right. Fluid is two years old I think. Pads are nearly new track pads.',
+      'usage track; pedal_long yes; temperature_link only_hot; first_press_long yes; system_opened yes; bubbles few; fluid_age old; pad_thickness ok; compound track',
+    ],
+    [
+      "She brought it in because the front shakes when slowing from motorway speed. It's in the steering wheel, not the pedal. Started about a month after new discs were fitted by someone else. No pulling.",
+      'vibration_braking yes; shake_where wheel; friction_new yes; pulls no',
+    ],
+    [
+      'I changed master and both rear wheel cylinders, bled it twice. Pedal is better but still low and comes up if I pump. Handbrake comes up eight clicks.',
+      'master_fitted yes; system_opened yes; pedal_long yes; pedal_pump rises; first_press_long yes',
+    ],
+    [
+      'Feels like the car is being held back. All four wheels are hot, after ten minutes the pedal has no free play at all. Let it sit and it rolls again.',
+      'heat_spread all_hot; wheel_drags all; temperature_link only_hot; pedal_free_play none',
+    ],
+    [
+      'Hillclimb car, unassisted, twin masters. Rears lock going into every hairpin. Turned the bar two turns to the front, no change.',
+      'usage track; assist_removed yes; brake_conversion yes; axle_locks_early rear',
+    ],
+    [
+      'He says the pedal goes down slowly when he sits at lights, and the level never changes.',
+      'pedal_sinks yes; level_falls no',
+    ],
+    [
+      'Two-piece rotors, float pins look hammered. Long pedal after the esses.',
+      'rotor_float hammered; pedal_long yes; after_cornering yes',
+    ],
+    [
+      'Smoke from the rear right at pit in, rim too hot to touch, pads down to the plate there.',
+      'smell_or_smoke yes RR; heat_spread one_hot RR; pad_thickness worn_out RR',
+    ],
+    [
+      'ABS lamp on since the bearing job, codes say wheel speed sensor front left.',
+      'warning_light abs; hub_work yes; fault_codes wheel_sensor',
+    ],
+    ['Stops well. Just want fresh fluid before the event next week.', ''],
+  ],
 };

@@ -84,7 +84,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?:pads?|discs?|rotors?) (?:change|swap|job)|had (?:the |new |my |its )?(?:front |rear )?(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?done',
     ),
     rx(
-      `(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every|wrong way|(?:inner|outer) pads? (?:like )?new|side to side|left to right|swapped (?:them )?(?:over|round)`,
+      `(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every|wrong way|(?:inner|outer) pads? (?:like )?new|(?:nearly|almost|still|like|as good as) new|side to side|left to right|swapped (?:them )?(?:over|round)`,
     ),
   ),
   says(
@@ -142,7 +142,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'level_falls',
     'no',
     rx(
-      "(?:level|fluid) (?:does not|doesn't|never|is not|isn't|not) (?:drop|drops|dropping|fall|falls|falling|go|going)(?: down)?",
+      "(?:level|fluid) (?:does not|doesn't|never|is not|isn't|not) (?:drop|drops|dropping|fall|falls|falling|go|going|chang(?:e|es|ing)|mov(?:e|es|ing))(?: down)?",
       'no (?:brake )?fluid loss|no loss of (?:brake )?fluid|level (?:stays|holds|stable|constant|unchanged|is (?:steady|stable|constant))|not (?:losing|using) (?:any )?(?:brake )?fluid',
     ),
   ),

@@ -47,7 +47,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     rx(
       '(?:long|low|longer|lower|deep) (?:brake )?pedal',
       '(?:brake )?pedal (?:is |was |goes |went |gets |getting |got |becomes |becoming |feels |gone |been |has gone |has been |has become |has been getting |been getting |keeps getting |went a bit )?(?:much |very |really |quite |a bit |too |so )?(?:long|low|deep)(?:er)?',
-      '^(?:but |and |still |very |really |too |so |just )*(?:long|low)(?: and (?:soft|spongy|mushy))?$|(?<=^not )(?:long|low)$',
+      '^(?:but |and |still |very |really |too |so |just )*(?:long|low)(?: and (?:soft|spongy|mushy|comes? .*|it .*))?$|(?<=^not )(?:long|low)$',
       'pedal (?:now )?(?:sits|stands|rests) (?:\\w+ )?(?:low|lower)|^(?:soft|spongy|mushy) and (?:long|low|deep)$|sits (?:an? )?(?:inch|cm|bit|little|lot) lower',
       `(?:travels?|goes|moves|drops) ${upTo(4)}(?:inch(?:es)?|cm|centimet(?:er|re)s) ${upTo(1)}before`,
       "pedal (?:was|used to be|sat) (?:much |a lot |a bit )?higher|pedal's (?:\\w+ )?(?:lower|longer|low|long)",

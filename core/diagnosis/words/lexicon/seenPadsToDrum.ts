@@ -62,7 +62,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'pad_thickness',
     'worn_out',
     rx(
-      `${PADS} ${upTo(6)}(?:down to|to|on|into|at|hit|hitting|touching) (?:the |bare )?(?:metal|backing|backs|steel|backplates?)`,
+      `${PADS} ${upTo(6)}(?:down to|to|on|into|at|hit|hitting|touching) (?:the |bare )?(?:metal|backing|backs|steel|(?:back)?plates?)`,
       '(?:metal|backing)(?: plate)? (?:was |is )?showing',
       'no (?:pad|pads|lining|friction|material) left',
       `${PADS} (?:are |is |were )?(?:completely |totally )?worn out`,

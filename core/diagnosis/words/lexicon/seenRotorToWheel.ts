@@ -157,7 +157,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
   says(
     'rotor_float',
     'hammered',
-    near('bobbins?|floating (?:disc|rotor)s?', 'hammered|worn|loose|sloppy', 3),
+    near('bobbins?|float(?:ing)? pins?|floating (?:disc|rotor)s?', 'hammered|worn|loose|sloppy', 3),
   ),
   says(
     'wheel_mounting',

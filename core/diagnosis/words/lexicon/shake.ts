@@ -44,6 +44,11 @@ export const SHAKE_WORDS: readonly Rule[] = [
     ),
     rx('seat|floor'),
   ),
+  says(
+    'shake_where',
+    'wheel',
+    rx("^(?:it is |it's |mostly |all |only )+(?:in|through) the (?:steering wheel|wheel|steering)"),
+  ),
   says('shake_where', 'seat', near(SHAKE, 'seat|backside|floor|whole car', 5)),
   says(
     'shake_where',
@@ -90,7 +95,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
       'like (?:a )?(?:stones?|marbles|nuts|bolts?) in a|bang(?:s|ing)|(?:loud|big|almighty) (?:bang|thump)',
     ),
     rx(
-      'knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the|(?:one|a|each|first) clicks?$|(?:one|a) click (?!when|as|from|at|in)|clicks? (?:forward|forwards|back|more|less|to the)|up and down',
+      'knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the|(?:one|a|each|first) clicks?$|(?:one|a) click (?!when|as|from|at|in)|(?:two|three|four|five|six|seven|eight) clicks|clicks? (?:forward|forwards|back|more|less|to the)|up and down',
       MANY_CLICKS,
     ),
   ),
