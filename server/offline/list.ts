@@ -1,5 +1,6 @@
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
+import type { Keep } from '../../workers/offline/keep';
 import { database } from '../db/sql';
 import { carsSeen } from '../people/actor';
 import { ofBuild } from './build';
@@ -14,7 +15,7 @@ const MOST_BLANKS = 40;
 const MOST_CARS = 20;
 
 /** Pages that are there without a network whatever is open. */
-const ALWAYS = [
+const ALWAYS: string[] = [
   '/',
   '/offline',
   '/job/new',
@@ -27,9 +28,7 @@ const ALWAYS = [
 ];
 
 /** What a device keeps for a place without a network: the build, and the pages of what is in the bay. */
-export async function offlineList(
-  job?: string,
-): Promise<{ files: string[]; pages: string[]; sheets: string[] }> {
+export async function offlineList(job?: string): Promise<Keep> {
   const sql = database('own');
   const seen = carsSeen();
   const jobs = await sql<{ id: string; carId: string }[]>`
@@ -53,8 +52,8 @@ export async function offlineList(
       ...unique([...ofJobs, ...others]).map((id) => `/api/cars/${id}/blank`),
     ],
     files: job ? [] : buildFiles(),
+    always: job ? ['/'] : ALWAYS,
     pages: [
-      ...(job ? ['/'] : ALWAYS),
       ...ids.flatMap((id) => [`/job/${id}`, ...STAGES.map((stage) => `/job/${id}/${stage}`)]),
       ...works.map((row) => `/job/${row.jobId}/run/${row.id}`),
       ...unique([...ofJobs, ...others.slice(0, MOST_CARS)]).map((id) => `/car/${id}`),

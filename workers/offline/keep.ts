@@ -4,5 +4,9 @@ export const PAGES = 'bavrin-pages';
 export const SHEETS = 'bavrin-sheets';
 export const PHOTOS = 'bavrin-photos';
 
-/** What a device is asked to have without a network: the build's own files, pages by their addresses, and what pages ask for themselves. */
-export type Keep = { files: string[]; pages: string[]; sheets: string[] };
+/**
+ * What a device is asked to have without a network, in the order it is fetched: the build's own files, the pages that are
+ * there whatever is open (one of them stands for every page of a job), what such a page asks for of each job, and then
+ * each job's own pages. So any job opens long before the last of its pages is there.
+ */
+export type Keep = { files: string[]; always: string[]; sheets: string[]; pages: string[] };

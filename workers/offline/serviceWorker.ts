@@ -71,26 +71,32 @@ self.addEventListener('message', (event) =>
 );
 
 /** Fetches what is to be there without a network, one after another, so that nobody who works waits for it. */
-async function keep({ files, pages: addresses, sheets }: Keep): Promise<number> {
+async function keep({ files, always, sheets, pages: ofJobs }: Keep): Promise<number> {
   const build = await caches.open(STATIC);
-  let kept = 0;
   for (const file of files) {
     if (await build.match(file)) continue;
     const response = await fetch(file).catch(() => undefined);
     if (response?.ok) await build.put(file, response);
   }
+  const kept = await keepPages(always);
+  const known = await caches.open(SHEETS);
+  for (const sheet of sheets) {
+    const response = await fetch(sheet).catch(() => undefined);
+    if (response?.ok) await known.put(sheet, response);
+  }
+  return kept + (await keepPages(ofJobs));
+}
+
+/** How many of them there are now. */
+async function keepPages(addresses: readonly string[]): Promise<number> {
   const shown = await caches.open(PAGES);
+  let kept = 0;
   for (const address of addresses) {
     const response = await fetch(address, { headers: { accept: 'text/html' } }).catch(() => undefined);
     // A page that moved on (a job's first address leads to its stage) is kept under both.
     if (!response?.ok || isDoor(response)) continue;
     await shown.put(address, response.redirected ? await unredirected(response) : response);
     kept += 1;
-  }
-  const known = await caches.open(SHEETS);
-  for (const sheet of sheets) {
-    const response = await fetch(sheet).catch(() => undefined);
-    if (response?.ok) await known.put(sheet, response);
   }
   return kept;
 }
