@@ -331,6 +331,11 @@ export const CAUSES = [
     label: 'Wheel-speed sensor fault',
   },
   {
+    id: 'abs_unit_fault',
+    group: 'hydraulic',
+    label: 'ABS unit faulty',
+  },
+  {
     id: 'abs_working',
     group: 'normal',
     label: 'ABS doing its job',

@@ -36,6 +36,7 @@ export const PROCEDURE_FOR: Record<CauseId, readonly [ProcedureId, ...ProcedureI
   tyre_fault: ['wheel_mount'],
   shoes_worn: ['drum_service'],
   wheel_speed_sensor: ['speed_sensor'],
+  abs_unit_fault: ['modulator_unit'],
   booster_supply_lost: ['vacuum_line'],
   booster_failed: ['booster', 'master'],
   hydraulic_assist_low: ['hydraulic_assist'],

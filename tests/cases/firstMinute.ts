@@ -292,6 +292,24 @@ export const FIRST_MINUTE: readonly FirstMinute[] = [
     },
   ),
   row('lone ABS lamp', SALOON, 'warning_light abs', 'wheel_speed_sensor'),
+  row('the ABS unit names itself', SALOON, 'warning_light abs; fault_codes modulator', 'abs_unit_fault', {
+    not: { wheel_speed_sensor: 0.1 },
+  }),
+  row('soft, only when cold', SALOON, 'pedal_spongy yes; temperature_link only_cold', 'air_in_lines', {
+    not: { fluid_boiled_wet: 0.05, fluid_boiled_heat: 0.05 },
+  }),
+  row('grinds at the rear left', SALOON, 'noise_grind yes RL', 'pad_worn_out|rotor_scored', {
+    also: 'pad_worn_out rotor_scored',
+  }),
+  row(
+    'all hot, one drags',
+    SALOON,
+    'wheel_drags one; heat_spread all_hot',
+    'pad_overheated|caliper_slides_seized',
+    {
+      not: { parking_brake_drag: 0.25 },
+    },
+  ),
   row('shield rubs', SALOON, 'noise_grind yes; shield_look touches FL', 'debris_in_brake', {
     not: { pad_worn_out: 0.1 },
   }),

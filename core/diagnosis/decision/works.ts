@@ -323,6 +323,12 @@ export const DECISIONS: Record<CauseId, Decision> = {
     'small',
     'A sensor changed for nothing; the code stays',
   ),
+  abs_unit_fault: does(
+    'Fuses, ground and plug first; then the unit, coded and bled',
+    'major',
+    'A dear unit changed for a bad ground; the code stays',
+    'Its own codes, with supply and ground measured good',
+  ),
   abs_working: does(
     'Nothing: say what it is',
     'none',

@@ -22,7 +22,7 @@ export const SIGHTS: Partial<Record<FindingId, Readonly<Record<string, Sight>>>>
   wheel_mounting: { fault: sees(0.93, 'wheel_fault') },
   wheel_nuts: { loose: sees(0.95, 'wheel_loose'), stud_damaged: sees(0.9, 'wheel_loose') },
   tyres: { fault: sees(0.9, 'tyre_fault') },
-  fault_codes: { wheel_sensor: sees(0.93, 'wheel_speed_sensor') },
+  fault_codes: { wheel_sensor: sees(0.93, 'wheel_speed_sensor'), modulator: sees(0.85, 'abs_unit_fault') },
   rotor_float: { bound: sees(0.92, 'rotor_float_bound'), hammered: sees(0.92, 'rotor_float_worn') },
   rotor_runout: { high: sees(0.88, 'rotor_runout', 'rotor_heat_distorted') },
   rotor_shape: { wobble: sees(0.9, 'rotor_runout'), wave: sees(0.87, 'rotor_heat_distorted') },

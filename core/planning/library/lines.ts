@@ -217,6 +217,29 @@ export const LINES = {
           ],
         },
       ),
+      step(
+        'Before',
+        'supply',
+        'Fuses, ground and plug of the unit, measured under load',
+        'The pump running or a lamp across it: battery voltage at the plug, under 0.2 V from its ground to the battery. Pins straight, dry, not green.',
+        {
+          tool: 'Voltmeter, test lamp',
+          ask: [
+            { value: 'good', label: 'Fed and grounded well' },
+            { value: 'bad', label: 'Supply, ground or plug is bad', trouble: 'supply' },
+          ],
+          troubles: [
+            {
+              id: 'supply',
+              label: 'The unit is not fed',
+              must: true,
+              lines: [
+                'Put right, codes cleared, driven once and read again. The unit stays where the code does not come back.',
+              ],
+            },
+          ],
+        },
+      ),
       propPedal,
       step(
         'Apart',

@@ -20,6 +20,5 @@ export const MODULATOR_CHECKS = [
     minutes: 5,
     needs: 'scan tool',
     how: 'Ignition on, scan tool in. Write the codes down before clearing them.',
-    leak: { modulator: 0.002 },
   },
 ] as const satisfies readonly FindingEntry[];
