@@ -16,6 +16,9 @@ export type Axle = (typeof AXLES)[number];
 /** Where a finding was made: one corner, one axle, or (undefined) the car as a whole. */
 export type Place = Corner | Axle;
 
+/** Whether a place is one end of the car, and not a wheel. */
+export const isAxle = (place: Place): place is Axle => place === 'front' || place === 'rear';
+
 /** Something for each corner. */
 export function byCorner<T>(make: (corner: Corner) => T): Record<Corner, T> {
   return { FL: make('FL'), FR: make('FR'), RL: make('RL'), RR: make('RR') };

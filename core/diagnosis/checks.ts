@@ -146,27 +146,27 @@ function foretold(
   finding: Finding,
   corner: Corner | undefined,
   context: CheckContext,
-): Pick<NextCheck, 'bits' | 'outcomes' | 'turns'> {
+): Pick<NextCheck, 'bits' | 'outcomes' | 'subject'> {
   const asked = openQuestions(finding, corner, context).map((question) => ({
     ...{ channel: question.channel, told: forecast(question, context.prepared) },
   }));
-  const turned = mostTurned(
+  const subject = mostMoved(
     asked.map(({ told }) => told),
     context.prepared.leaders.totals,
   );
   const outcomes: CheckOutcome[] = [];
   asked.forEach(({ channel, told }, index) => {
-    addOutcomes(outcomes, channel, told, context.leaders, turned, index > 0);
+    addOutcomes(outcomes, channel, told, context.leaders, subject, index > 0);
   });
   return {
     bits: asked.reduce((sum, { told }) => sum + told.bits, 0),
     outcomes,
-    ...(context.leaders.length > 0 ? { turns: context.leaders[turned]! } : {}),
+    ...(context.leaders.length > 0 ? { subject: context.leaders[subject]! } : {}),
   };
 }
 
 /** The leader whose chance the answers are expected to move most: the greatest variance. */
-function mostTurned(told: readonly Forecast[], now: Float64Array): number {
+function mostMoved(told: readonly Forecast[], now: Float64Array): number {
   const moved = new Float64Array(now.length);
   for (const { levels, after } of told)
     for (let level = 0; level < levels.length; level++)
@@ -195,7 +195,7 @@ function addOutcomes(
   { states, folded }: Channel,
   told: Forecast,
   leaders: readonly CauseId[],
-  turned: number,
+  subject: number,
   withoutNormal: boolean,
 ): void {
   if (leaders.length === 0) return;
@@ -207,7 +207,7 @@ function addOutcomes(
     for (let index = 1; index < after.length; index++) if (after[index]! > after[lead]!) lead = index;
     outcomes.push({
       ...{ state: states[level]!, chance, leader: leaders[lead]! },
-      ...{ leaderProbability: after[lead]!, turnsTo: after[turned]! },
+      ...{ leaderProbability: after[lead]!, subjectProbability: after[subject]! },
     });
   }
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CORNERS, type Corner, type Place } from '../car/corner';
+import { ACROSS, CORNERS, isAxle, type Place } from '../car/corner';
 import type { CarTraits } from '../car/traits';
 import type { GivenFinding } from '../readings/given';
 import { FINDINGS, type Finding, type FindingId } from '../readings/vocabulary/findings';
@@ -58,8 +58,7 @@ describe('what each answer would make of the causes', () => {
   });
 });
 
-const MIRRORED: Readonly<Record<Corner, Corner>> = { FL: 'FR', FR: 'FL', RL: 'RR', RR: 'RL' };
-const inMirror = (place: Place): Place => (place === 'front' || place === 'rear' ? place : MIRRORED[place]);
+const inMirror = (place: Place): Place => (isAxle(place) ? place : ACROSS[place]);
 const otherSide = (state: string) => (state === 'left' ? 'right' : state === 'right' ? 'left' : state);
 
 /** Any answer to any question, at a wheel where it is asked there. */
@@ -90,7 +89,7 @@ describe('a car in the mirror', () => {
           const there = mirrored.causes.find((cause) => cause.id === id)!;
           expect(there.probability, id).toBeCloseTo(probability, 9);
           for (const corner of CORNERS)
-            expect(there.corners?.[MIRRORED[corner]] ?? 0).toBeCloseTo(corners[corner] ?? 0, 9);
+            expect(there.corners?.[ACROSS[corner]] ?? 0).toBeCloseTo(corners[corner] ?? 0, 9);
         }
       }),
       { numRuns: 200 },

@@ -1,4 +1,4 @@
-import type { Axle, Corner, Place } from '../car/corner';
+import { type Axle, type Corner, isAxle, type Place } from '../car/corner';
 import type { FindingId } from '../readings/vocabulary/findings';
 import type { CauseId } from './causes';
 import type { Contradiction } from './contradictions';
@@ -32,7 +32,7 @@ export type CheckOutcome = {
   chance: number;
   leader: CauseId;
   leaderProbability: number;
-  turnsTo: number;
+  subjectProbability: number;
 };
 
 export type NextCheck = {
@@ -46,7 +46,7 @@ export type NextCheck = {
   minutes: number;
   outcomes: CheckOutcome[];
   /** The cause that it tells most about. */
-  turns?: CauseId;
+  subject?: CauseId;
 };
 
 export type Verdict = {
@@ -70,7 +70,7 @@ export type Verdict = {
 /** A finding's place, as the open format writes it. */
 export function placeFields(place: Place | undefined): { corner?: Corner; axle?: 'front' | 'rear' } {
   if (place === undefined) return {};
-  return place === 'front' || place === 'rear' ? { axle: place } : { corner: place };
+  return isAxle(place) ? { axle: place } : { corner: place };
 }
 
 /** The place from the open format's two fields. */

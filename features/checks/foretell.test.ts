@@ -7,8 +7,8 @@ const outcome = (
   chance: number,
   leader: CheckOutcome['leader'],
   leaderProbability: number,
-  turnsTo = leaderProbability,
-): CheckOutcome => ({ state, chance, leader, leaderProbability, turnsTo });
+  subjectProbability = leaderProbability,
+): CheckOutcome => ({ state, chance, leader, leaderProbability, subjectProbability });
 const check = (...outcomes: CheckOutcome[]): NextCheck => ({
   ...{ id: 'fluid_moisture', bits: 1, saves: 5, minutes: 2 },
   outcomes,
@@ -37,7 +37,7 @@ describe('what the answers of a check would make of it', () => {
           outcome('wet', 0.3, 'air_in_lines', 0.98, 0.9),
           outcome('borderline', 0.2, 'air_in_lines', 0.97, 0.3),
         ),
-        turns: 'fluid_boiled_wet',
+        subject: 'fluid_boiled_wet',
       }),
     ).toBe(
       'Air in the lines either way. If dry: fluid boiled: too much water in it, hardly (2 %). If wet: fluid boiled: too much water in it, almost certainly (90 %). If borderline: fluid boiled: too much water in it, possibly (30 %).',

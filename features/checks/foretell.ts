@@ -16,8 +16,8 @@ export function foretell(next: NextCheck): string {
   const told = [...next.outcomes].sort((left, right) => right.chance - left.chance).slice(0, TOLD);
   const [first] = told;
   const stays = told.length > 1 && told.every(({ leader }) => leader === first!.leader) && standsOut(first!);
-  if (stays && next.turns && next.turns !== first!.leader)
-    return `${causeLabel(first!.leader)} either way. ${sentences(next, told, (each) => saying(next.turns!, each.turnsTo, 'possibly'))}`;
+  if (stays && next.subject && next.subject !== first!.leader)
+    return `${causeLabel(first!.leader)} either way. ${sentences(next, told, (each) => saying(next.subject!, each.subjectProbability, 'possibly'))}`;
   return sentences(next, told, (each) =>
     standsOut(each) ? saying(each.leader, each.leaderProbability, 'first of several') : undefined,
   );

@@ -102,7 +102,8 @@ describe('chances that are approached', () => {
     const cars = drawnCars(5, [5, 5, 5, 6, 6]).filter(({ problem }) => planOf(problem).cost > EXACT_COST);
     expect(cars.length).toBeGreaterThan(2);
     for (const { problem, abnormal } of cars) {
-      expect(abnormal).toBeGreaterThan(25);
+      // Past some twenty the sets no longer fit: that is what these cars are drawn for.
+      expect(abnormal).toBeGreaterThan(20);
       expect(approached(problem).within).toBeLessThanOrEqual(0.01);
     }
   });

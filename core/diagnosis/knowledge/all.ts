@@ -1,5 +1,6 @@
 import type { FindingId } from '../../readings/vocabulary/findings';
 import type { CauseId } from '../causes';
+import { ABS } from './abs';
 import { ASSIST } from './assist';
 import { CALIPER } from './caliper';
 import type { CauseKnowledge, Link } from './cause';
@@ -7,7 +8,6 @@ import { CORNER } from './corner';
 import { DRUM } from './drum';
 import { FRICTION } from './friction';
 import { HYDRAULIC } from './hydraulic';
-import { NORMAL } from './normal';
 import { PEDAL } from './pedal';
 import { ROTOR } from './rotor';
 import { THERMAL } from './thermal';
@@ -25,7 +25,7 @@ export const KNOWLEDGE: readonly CauseKnowledge[] = [
   ...CORNER,
   ...THERMAL,
   ...DRUM,
-  ...NORMAL,
+  ...ABS,
 ];
 
 const byCause = new Map(KNOWLEDGE.map((entry) => [entry.cause, entry]));

@@ -57,22 +57,6 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
     ],
   },
   {
-    cause: 'abs_unit_fault',
-    meaning: 'A valve, the pump or the electronics of the unit itself, or what feeds it',
-    prior: 0.0004,
-    at: 'car',
-    needs: { abs: true },
-    links: [
-      link('fault_codes', 'modulator', 0.9, 'The unit names itself'),
-      link('warning_light', 'abs', 0.85, 'It switches itself off'),
-      link('warning_light', 'brake', 0.1, 'Without it the force is not shared out: both lamps come on'),
-      link('axle_locks_early', 'rear', 0.12, 'Nothing holds the rear back any more'),
-      link('pedal_sinks', 'yes', 0.12, 'A release valve that does not seat lets fluid by'),
-      link('pedal_hold', 'sinks', 0.12, 'A release valve that does not seat lets fluid by'),
-      link('noise_rattle', 'yes', 0.05, 'The pump runs on', 0.01),
-    ],
-  },
-  {
     cause: 'fluid_boiled_wet',
     meaning: 'Moisture has pulled the boiling point below what the calipers reach',
     prior: 0.004,

@@ -1,4 +1,4 @@
-import { type Axle, axleOf, CORNERS, type Corner, cornersOf, type Place } from '../../car/corner';
+import { type Axle, axleOf, CORNERS, cornersOf, isAxle, type Place } from '../../car/corner';
 import { FAMILIES, type Family, familyOf } from '../../readings/vocabulary/families';
 import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import type { CauseId } from '../causes';
@@ -80,12 +80,12 @@ function speaksAt({ corner }: Fault, place: Place | undefined): boolean {
   return place === corner || place === axleOf(corner);
 }
 
-const isCorner = (place: Place | undefined) => place !== undefined && place !== axleOf(place as Corner);
+const isCorner = (place: Place | undefined) => place !== undefined && !isAxle(place);
 
 /** Whether a link holds for a fault at this place; nowhere named rules nothing out. */
 function holdsAt({ on }: Link, place: Place | undefined, drums: readonly Axle[]): boolean {
   if (on === undefined || place === undefined) return true;
-  const axle = place === 'front' || place === 'rear' ? place : axleOf(place as Corner);
+  const axle = axleOf(place);
   if (on === 'disc' || on === 'drum') return drums.includes(axle) === (on === 'drum');
   if (on === 'front' || on === 'rear') return axle === on;
   return place !== axle && (place.endsWith('L') ? 'left' : 'right') === on;

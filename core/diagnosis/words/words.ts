@@ -1,20 +1,13 @@
-import { type Axle, axleOf, type Corner, type Place } from '../../car/corner';
+import { type Axle, axleOf, type Corner, isAxle, type Place } from '../../car/corner';
 import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import { placeFields } from '../verdict';
-import {
-  bothIn,
-  type Conditions,
-  conditionsIn,
-  cornerIn,
-  isPlaceAlone,
-  placeIn,
-  wheelBy,
-} from './conditions';
+import { type Conditions, conditionsIn } from './conditions';
 import { isDenied, isOver, isWhyDone, type Match } from './denied';
 import { RULES } from './lexicon/all';
 import { inBase } from './lexicon/measured';
 import type { Rule } from './lexicon/rule';
 import { isOfNothing, isUnsaid } from './lexicon/unsaid';
+import { bothIn, cornerIn, isPlaceAlone, placeIn, wheelBy } from './places';
 import { type Clause, clausesOf, covered } from './text';
 
 /** An answer that what was said suggests, and the words it came from: from and to are positions in the text. */
@@ -115,7 +108,7 @@ function placesOf(finding: FindingId, clause: Clause, at: Place | undefined): re
   const { place, stage } = findingOf(finding);
   if (at === undefined || place === undefined) return [];
   if (place === 'axle') return [axleOf(at)];
-  if (stage === 'complaint' || at !== axleOf(at)) return [at];
+  if (stage === 'complaint' || !isAxle(at)) return [at];
   return bothIn(clause);
 }
 
@@ -126,8 +119,7 @@ const weightOf = ({ finding, state, places, from, to }: Heard): number =>
   (to - from) -
   from / 1e4;
 
-const isOfWheels = ({ places }: Heard): boolean =>
-  places.length > 0 && places.every((place) => place !== axleOf(place));
+const isOfWheels = ({ places }: Heard): boolean => places.length > 0 && !places.some(isAxle);
 
 /** Whether the same is said of other wheels: "front left smokes, rear right smells". */
 const isElsewhere = (heard: Heard, kept: Heard): boolean =>

@@ -218,7 +218,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `(?:long|low|soft|deep) pedal (?:only )?(?:on|at|for) (?:the )?first (?:stop|corner|brak)`,
       `first ${PRESS} ${upTo(7)}(?:long|low|soft|nothing|deep|floor|further)`,
       `first time ${upTo(3)}(?:long|low|soft|nothing|deep|floor|further|down)`,
-      '(?:press|push|pump|hit|brake|tread)(?:ed)?(?: it| them| the pedal| the brakes?| on it)? (?:two|2|three|3|several|a few|a couple of|two or three|twice or three) times',
+      '(?:press|push|pump|hit|brake|tread)(?:ed)?(?: it| them| the pedal| the brakes?| on it)? (?:two|2|three|3|several|a few|a couple of|two or three) times',
       `first brake ${upTo(5)}(?:long|low|soft|nothing|deep|floor|further)`,
       `(?:long|low|soft|deep|nothing|floor|far|down) ${upTo(3)}first ${PRESS}`,
       `(?:second|next) (?:${PRESS}|one|time) ${upTo(3)}(?:there|fine|firm|good|ok|okay|normal|hard|right|up|high|back|full)|(?:fine|good|ok|okay|firm|normal|back|full) (?:after|with) (?:a|one|another) (?:${PRESS}|tap|dab)`,

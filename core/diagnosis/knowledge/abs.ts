@@ -1,7 +1,7 @@
 import { type CauseKnowledge, link } from './cause';
 
-/** What feels like a fault of the brakes and is none. */
-export const NORMAL: readonly CauseKnowledge[] = [
+/** The ABS at work, which feels like a fault and is none, and what goes wrong with it. */
+export const ABS: readonly CauseKnowledge[] = [
   {
     cause: 'abs_working',
     meaning: 'Pulsing and noise only while the tyre is at the limit; no fault',
@@ -36,6 +36,22 @@ export const NORMAL: readonly CauseKnowledge[] = [
       link('pedal_pulses', 'yes', 0.25, 'The unit acts just before standstill'),
       link('hub_work', 'yes', 0.25, 'A cable or ring was disturbed'),
       link('pulse_only_in_abs', 'yes', 0.2, 'The unit acts without a reason'),
+    ],
+  },
+  {
+    cause: 'abs_unit_fault',
+    meaning: 'A valve, the pump or the electronics of the unit itself, or what feeds it',
+    prior: 0.0004,
+    at: 'car',
+    needs: { abs: true },
+    links: [
+      link('fault_codes', 'modulator', 0.9, 'The unit names itself'),
+      link('warning_light', 'abs', 0.85, 'It switches itself off'),
+      link('warning_light', 'brake', 0.1, 'Without it the force is not shared out: both lamps come on'),
+      link('axle_locks_early', 'rear', 0.12, 'Nothing holds the rear back any more'),
+      link('pedal_sinks', 'yes', 0.12, 'A release valve that does not seat lets fluid by'),
+      link('pedal_hold', 'sinks', 0.12, 'A release valve that does not seat lets fluid by'),
+      link('noise_rattle', 'yes', 0.05, 'The pump runs on', 0.01),
     ],
   },
 ];

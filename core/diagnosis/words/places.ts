@@ -1,0 +1,70 @@
+import { type Axle, type Corner, cornersOf, isAxle, type Place } from '../../car/corner';
+import type { Clause } from './text';
+
+/** By the kerb where one keeps left: only there is it called so. */
+const LEFT = '(?:left|near ?side|n ?s)';
+const RIGHT = '(?:right|off ?side|o ?s)';
+const wheelOf = (end: string, side: string, short: string) =>
+  new RegExp(
+    `\\b(?:(?:${end}) (?:\\w+ )?(?:on the )?${side}|${side} (?:\\w+ )?(?:at the |on the )?(?:${end})|${short})\\b`,
+  );
+const PLACES: readonly [Corner, RegExp][] = [
+  ['FL', wheelOf('front|forward', LEFT, 'fl|lf|l f|ns ?f|n s f')],
+  ['FR', wheelOf('front|forward', RIGHT, 'fr|rf|r f|os ?f|o s f')],
+  ['RL', wheelOf('rear|back', LEFT, 'rl|lr|ns ?r|n s r|behind left|left behind')],
+  ['RR', wheelOf('rear|back', RIGHT, 'rr|r r|os ?r|o s r|behind right|right behind')],
+];
+
+/** The wheel a clause speaks of, when it names one only. */
+export function cornerIn({ text }: Clause): Corner | undefined {
+  const named = PLACES.filter(([, words]) => words.test(text));
+  return named.length === 1 ? named[0]![0] : undefined;
+}
+
+/** An end of the car as the place of something; "comes back" and "the front of the pad" are none. */
+const endOf = (names: string) =>
+  new RegExp(
+    `\\b(?:(?:at|in|from|on|both|up) (?:the )?(?:very )?(?:${names})(?! (?:of (?:the )?(?:pad|disc|rotor|pedal)|foot|edge|face|seats?|pads?|discs?|rotors?))|(?:${names})s|(?:${names}) (?:end|axle|wheels?|brakes?|drums?|corners?))\\b`,
+  );
+const ENDS: readonly [Axle, RegExp][] = [
+  ['front', endOf('front')],
+  ['rear', endOf('rear|back')],
+];
+const BOTH = /\b(?:both|two|each) (?:of the )?(?:fronts?|rears?|backs?)\b/;
+
+/** The end of the car a clause speaks of, when it names one only. */
+function axleIn({ text }: Clause): Axle | undefined {
+  const named = ENDS.filter(([, words]) => words.test(text));
+  return named.length === 1 ? named[0]![0] : undefined;
+}
+
+/** Where a clause says that something is: at a wheel, at one end of the car, or nowhere. */
+export const placeIn = (clause: Clause): Place | undefined => cornerIn(clause) ?? axleIn(clause);
+
+const sideAlone = (names: string) =>
+  new RegExp(`^(?:on |at |the )*${names}(?: hand)?(?: side| one| wheel)?(?: only)?(?: i think)?$`);
+const LEFT_ALONE = sideAlone(LEFT);
+const RIGHT_ALONE = sideAlone(RIGHT);
+
+/** The wheel of an axle on the side that a clause names and nothing else: "grinds at the front, left side". */
+export function wheelBy(place: Place, { text }: Clause): Corner | undefined {
+  if (!isAxle(place)) return undefined;
+  const [left, right] = cornersOf(place);
+  if (LEFT_ALONE.test(text)) return left;
+  return RIGHT_ALONE.test(text) ? right : undefined;
+}
+
+/** The wheels that a clause names by their end: "both fronts". */
+export function bothIn(clause: Clause): readonly Corner[] {
+  const axle = BOTH.test(clause.text) ? axleIn(clause) : undefined;
+  return axle ? cornersOf(axle) : [];
+}
+
+/** So many words tell of a place and of nothing else: "at the front left wheel". */
+const PLACE_ONLY =
+  /^(?:at |on |from |only |just |the |front |rear |back |left |right |near ?side |off ?side |fl|fr|rl|rr|lf|rf|lr|[no] ?s ?[fr]|wheel|corner|side|end|axle| )+$/;
+
+/** Whether a clause only says where. */
+export function isPlaceAlone(clause: Clause): boolean {
+  return placeIn(clause) !== undefined && PLACE_ONLY.test(`${clause.text} `);
+}
