@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { SALOON } from '../../tests/support/told';
 import type { Place } from '../car/corner';
 import { cornersOf } from '../car/corner';
 import { startingSet } from '../car/startingSets';
@@ -8,6 +9,7 @@ import { FINDINGS, type Finding, findingOf } from '../readings/vocabulary/findin
 import { stateWord } from '../readings/vocabulary/words';
 import { CAUSES } from './causes';
 import { contradictionsIn } from './contradictions';
+import { diagnose } from './diagnose';
 import { minutesFor } from './hand';
 import { knowledgeOf } from './knowledge/all';
 import { tellingChecks, whyOf } from './knowledge/why';
@@ -166,6 +168,20 @@ describe('the network', () => {
     expect(grind('FL', 'FR')).toEqual(['FL', 'FR']);
     // What is not so there says nothing of elsewhere.
     expect(usableAnswers([given('noise_grind', 'no'), given('noise_grind', 'no', 'FL')])).toHaveLength(2);
+    // What was put in new at one end is what was put in new.
+    expect(usableAnswers([given('pads_new', 'yes'), given('pads_new', 'yes', 'front')])).toEqual([
+      given('pads_new', 'yes', 'front'),
+    ]);
+  });
+
+  it('takes new parts for the worn ones at their own end only', () => {
+    const worn = (...pads: GivenFinding[]) => {
+      const { causes } = diagnose({ car: SALOON, findings: [given('noise_squeal', 'yes', 'rear'), ...pads] });
+      return causes.find(({ id }) => id === 'pad_worn_out')!.probability;
+    };
+    expect(worn(given('pads_new', 'yes', 'rear'))).toBeLessThan(0.25 * worn());
+    expect(worn(given('pads_new', 'yes', 'front'))).toBeGreaterThan(0.9 * worn());
+    expect(worn(given('pads_new', 'no', 'rear'))).toBeGreaterThan(worn());
   });
 
   it('hears "dry" as no word about the booster', () => {

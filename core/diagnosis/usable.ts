@@ -1,7 +1,7 @@
 import { type Axle, axleOf, cornersOf, speaksFor } from '../car/corner';
 import type { CarTraits } from '../car/traits';
 import type { GivenFinding } from '../readings/given';
-import { FINDINGS, findingOf } from '../readings/vocabulary/findings';
+import { FINDINGS, type FindingId, findingOf } from '../readings/vocabulary/findings';
 import { answeredTwice } from './contradictions';
 
 const FINDING_ORDER = new Map<string, number>(FINDINGS.map((finding, index) => [finding.id, index]));
@@ -27,8 +27,16 @@ export function usableAnswers(findings: readonly GivenFinding[]): GivenFinding[]
 /** Whether an answer says what another says of a wider place. */
 function says(near: GivenFinding, { id, state, place }: GivenFinding): boolean {
   if (near.id !== id || near.state !== state || near.place === place) return false;
-  const { states, several } = findingOf(id);
-  return !several && state !== states[0] && near.place !== undefined && speaksFor(place, near.place);
+  return isOfOnePlace(id, state) && near.place !== undefined && speaksFor(place, near.place);
+}
+
+/**
+ * Whether an answer told of the whole car is true of one place of it, so that the place says it better: smoke is smoke
+ * somewhere, and new pads are new at one end. That there is none is so everywhere.
+ */
+export function isOfOnePlace(id: FindingId, state: string): boolean {
+  const { stage, states, several } = findingOf(id);
+  return !several && state !== 'all' && (stage === 'history' || state !== states[0]);
 }
 
 function keyOf({ id, place, state }: GivenFinding): string {

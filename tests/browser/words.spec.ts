@@ -183,3 +183,34 @@ function keysWhenAsked(page: Page, before: string): Promise<string> {
     before,
   );
 }
+
+test('what is new is told where the work is: pads, rotors or both, at an end of the car if that is known', async ({
+  page,
+}) => {
+  await newJob(page, 'Club saloon', 'Squeals since the new front pads');
+  const heard = page.getByRole('region', { name: 'Heard in the words' });
+  await heard.getByRole('button', { name: 'all 3' }).click();
+  await expect(heard).toHaveCount(0);
+  const isNew = page.getByRole('group', { name: 'New', exact: true });
+  const pads = isNew.getByRole('button', { name: 'Pads' });
+  await expect(pads).toHaveAttribute('aria-pressed', 'true');
+  const leaning = page.getByRole('complementary').filter({ hasText: 'Leaning towards' });
+  await expect(leaning).not.toContainText('Pads worn out');
+
+  // Taken back where it was told, and told again of the whole car: the end moves there from below.
+  await pads.click();
+  await expect(pads).toHaveAttribute('aria-pressed', 'false');
+  await expect(leaning).toContainText('Pads worn out');
+  await isNew.getByRole('button', { name: 'Rotors' }).click();
+  await page.getByRole('button', { name: 'Since it was last good' }).click();
+  const below = page.locator('#ask-rotors_new');
+  await expect(below.getByRole('radio', { name: 'Yes' })).toHaveAttribute('data-state', 'on');
+  await below.getByText('Front', { exact: true }).click();
+  await expect(below).toContainText('front');
+  await expect(below.getByRole('radio', { name: 'Yes' })).toHaveAttribute('data-state', 'on');
+  await saved(page);
+  await page.reload();
+  await expect(isNew.getByRole('button', { name: 'Rotors' })).toHaveAttribute('aria-pressed', 'true');
+  await isNew.getByRole('button', { name: 'Rotors' }).click();
+  await expect(page.getByText(/2 answers/)).toBeVisible();
+});

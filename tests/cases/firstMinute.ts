@@ -325,6 +325,35 @@ export const FIRST_MINUTE: readonly FirstMinute[] = [
       also: 'pad_misfitted',
     },
   ),
+  // What is new is not worn out, and what stayed may be.
+  row(
+    'squeals since the new pads',
+    SALOON,
+    'noise_squeal yes; friction_new yes; pads_new yes',
+    'pad_not_bedded|pad_misfitted|pad_glazed',
+    { not: { pad_worn_out: 0.05, shoes_worn: 0.05 } },
+  ),
+  row(
+    'grinds behind, new pads in front',
+    SALOON,
+    'noise_grind yes rear; friction_new yes; pads_new yes front',
+    'rotor_scored|pad_worn_out',
+    { also: 'pad_worn_out rotor_scored' },
+  ),
+  row(
+    'new rotors on the old pads, and it grinds',
+    SALOON,
+    'noise_grind yes front; friction_new yes; rotors_new yes front; pads_new no front',
+    'pad_worn_out|rotor_scored',
+    { also: 'pad_worn_out', not: { rotor_rusted: 0.05, rotor_below_minimum: 0.02 } },
+  ),
+  row(
+    'shakes since the pads, rotors as they were',
+    SALOON,
+    'vibration_braking yes; friction_new yes; pads_new yes; rotors_new no',
+    'uneven_transfer|rotor_thickness_variation',
+    { also: 'uneven_transfer rotor_thickness_variation' },
+  ),
   // What was touched last, and where the car has been.
   row('grinds after the gravel', SALOON, 'off_track yes; noise_grind yes', 'debris_in_brake'),
   row('shakes after the gravel', SALOON, 'off_track yes; vibration_braking yes', 'wheel_fault'),

@@ -31,6 +31,7 @@ export const DRUM: readonly CauseKnowledge[] = [
       link('axle_locks_early', 'front', 0.3, 'The rear does little'),
       link('noise_squeal', 'yes', 0.35, 'A hard lining sings'),
       link('stop_effect', 'low_throughout', 0.3, 'The same foot gives less'),
+      link('pads_new', 'no', 0.5, 'Most glaze over time'),
     ],
   },
   {
@@ -47,6 +48,7 @@ export const DRUM: readonly CauseKnowledge[] = [
       link('judder_order', 'first', 0.3, 'Or once'),
       link('held_hot', 'yes', 0.3, 'The hand brake on a hot drum'),
       ...shakesAt(0.3),
+      link('rotors_new', 'no', 0.6, 'Heat and wear take a drum out of round'),
     ],
   },
   {
@@ -81,6 +83,7 @@ export const DRUM: readonly CauseKnowledge[] = [
       link('parking_brake', 'lever_high', 0.5, 'The lever comes up high'),
       link('poor_stopping', 'yes', 0.15, 'Little lining left'),
       link('drum_adjustment', 'slack', 0.3, 'The adjuster is at its end'),
+      link('pads_new', 'no', 0.85, 'Shoes that are worn out are not the new ones'),
     ],
   },
 ];

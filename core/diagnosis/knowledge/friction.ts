@@ -18,6 +18,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
       link('bed_in_done', 'no', 0.15, 'Pads never bedded glaze easily'),
       link('axle_locks_early', 'front', 0.06, 'Hard rear pads do little'),
       link('axle_locks_early', 'rear', 0.04, 'Hard front pads do little'),
+      link('pads_new', 'no', 0.5, 'Most glaze over time'),
     ],
   },
   {
@@ -87,6 +88,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
       link('level_falls', 'slowly', 0.35, 'The pistons follow the pads'),
       link('pulls', 'yes', 0.05, 'Metal on one side'),
       ...pullsTo(0.25, 0.45),
+      link('pads_new', 'no', 0.85, 'Pads that are worn out are not the new ones'),
     ],
     brings: [
       brings('rotor_scored', 0.4, 'Metal cuts the face'),
@@ -164,6 +166,12 @@ export const FRICTION: readonly CauseKnowledge[] = [
       link('pulls', 'yes', 0.25, 'One side does less'),
       ...pullsTo(0.25, 0.5),
       link('stood_long', 'yes', 0.3, 'Rust lifts the lining'),
+      link(
+        'pads_new',
+        'no',
+        0.5,
+        'Years of rust and heat lift a lining; a new one only by a fault of its own',
+      ),
     ],
   },
 ];

@@ -20,6 +20,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
       link('judder_order', 'second_or_more', 0.35, 'Several patches beat several times a turn'),
       link('rotor_dtv', 'high', 0.35, 'A thick deposit measures'),
       ...shakesAt(0.2),
+      link('rotors_new', 'no', 0.5, 'New pads on the film of the old ones lie down patchy'),
     ],
   },
   {
@@ -38,6 +39,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
       link('rotor_runout', 'high', 0.05, 'Runout is how the thickness was worn'),
       link('rotor_shape', 'wobble', 0.05, 'Runout is how the thickness was worn'),
       ...shakesAt(0.3),
+      link('rotors_new', 'no', 0.5, 'Runout takes some thousand kilometres to wear a rotor uneven'),
     ],
   },
   {
@@ -89,6 +91,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
       link('first_press_long', 'yes', 0.2, 'Waves push the pads back'),
       link('judder_order', 'first', 0.15, 'Or once'),
       ...shakesAt(0.25),
+      link('rotors_new', 'no', 0.5, 'It takes repeated heat'),
     ],
     brings: [brings('rotor_thickness_variation', 0.3, 'A waved rotor wears where it touches')],
   },
@@ -107,6 +110,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
       link('rotor_colour', 'blued', 0.35, 'It has been very hot'),
       link('pedal_pulses', 'yes', 0.25, 'The pads catch the edge'),
       link('judder_order', 'first', 0.3, 'Once a turn'),
+      link('rotors_new', 'no', 0.8, 'It takes many heats'),
     ],
   },
   {
@@ -122,6 +126,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
       link('rotor_colour', 'blued', 0.2, 'A thin rotor runs hotter'),
       link('vibration_braking', 'yes', 0.12, 'A thin rotor moves'),
       link('pads_wear_fast', 'yes', 0.15, 'A thin rotor runs hotter'),
+      link('rotors_new', 'no', 0.95, 'A new rotor is not worn down'),
     ],
   },
   {
@@ -136,6 +141,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
       link('noise_grind', 'yes', 0.5, 'Grooves against pad'),
       link('pads_wear_fast', 'yes', 0.25, 'Grooves file the pad'),
       link('noise_squeal', 'yes', 0.15, 'The pad rides on ridges'),
+      link('rotors_new', 'no', 0.6, 'Most grooves are from the pads before'),
     ],
   },
   {
@@ -188,6 +194,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
       link('poor_stopping', 'yes', 0.2, 'Pads ride on scale'),
       link('judder_order', 'first', 0.6, 'Once a turn'),
       ...shakesAt(0.2),
+      link('rotors_new', 'no', 0.85, 'Rust pits what has stood'),
     ],
   },
 ];

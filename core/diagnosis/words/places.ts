@@ -38,6 +38,20 @@ function axleIn({ text }: Clause): Axle | undefined {
   return named.length === 1 ? named[0]![0] : undefined;
 }
 
+const PARTS = '(?:(?:brake|disc) )?(?:pads?|linings?|shoes|discs?|rotors?|drums?)';
+const partsOf = (names: string) =>
+  new RegExp(`\\b(?:(?:${names}) ${PARTS}|${PARTS} (?:at|in|on) the (?:${names}))\\b`);
+const PARTS_OF: readonly [Axle, RegExp][] = [
+  ['front', partsOf('front')],
+  ['rear', partsOf('rear|back')],
+];
+
+/** The end of the car that parts are named by, when it is one only: "new front pads". */
+export function axleOfParts({ text }: Clause): Axle | undefined {
+  const named = PARTS_OF.filter(([, words]) => words.test(text));
+  return named.length === 1 ? named[0]![0] : undefined;
+}
+
 /** Where a clause says that something is: at a wheel, at one end of the car, or nowhere. */
 export const placeIn = (clause: Clause): Place | undefined => cornerIn(clause) ?? axleIn(clause);
 

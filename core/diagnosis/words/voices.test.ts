@@ -12,6 +12,7 @@ import { OVER_THE_RADIO } from '../../../tests/support/voices/overTheRadio';
 import { PLAIN } from '../../../tests/support/voices/plain';
 import { SHOP } from '../../../tests/support/voices/shop';
 import { SOUNDS_LIKE } from '../../../tests/support/voices/soundsLike';
+import { WHAT_IS_NEW } from '../../../tests/support/voices/whatIsNew';
 import { WHERE_IT_IS } from '../../../tests/support/voices/whereItIs';
 import { readWords } from './words';
 
@@ -30,6 +31,7 @@ const VOICES = {
   ...IN_OTHER_WORDS,
   ...FIRST_MINUTE,
   ...WHERE_IT_IS,
+  ...WHAT_IS_NEW,
 };
 
 describe.each(Object.entries(VOICES))('%s', (_, lines) => {

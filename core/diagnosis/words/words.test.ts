@@ -32,7 +32,7 @@ const LINES: [text: string, suggests: string][] = [
   ['Grinding from the rear right', 'noise_grind yes RR'],
   ['Brake warning light on', 'warning_light brake'],
   ['ABS light came on yesterday', 'warning_light abs'],
-  ['New pads not bedded in, poor bite', 'friction_new yes; bed_in_done no; poor_stopping yes'],
+  ['New pads not bedded in, poor bite', 'friction_new yes; pads_new yes; bed_in_done no; poor_stopping yes'],
   ["It's soft only when hot; next morning fine", 'pedal_spongy yes; temperature_link only_hot'],
   ['Mushy at the very end of the travel', 'pedal_soft_end yes'],
   ['Spongey pedle since we bled it', 'pedal_spongy yes; system_opened yes'],
@@ -90,7 +90,7 @@ const LINES: [text: string, suggests: string][] = [
   ['Losing fluid fast, topping up every day', 'level_falls quickly'],
   ['I keep topping up the fluid', 'level_falls slowly'],
   ['Fluid is low', 'reservoir_level low'],
-  ['new discs and pads fitted last week', 'friction_new yes'],
+  ['new discs and pads fitted last week', 'friction_new yes; rotors_new yes; pads_new yes'],
   [
     'Changed the master cylinder, now everything drags',
     'master_fitted yes; system_opened yes; wheel_drags all',

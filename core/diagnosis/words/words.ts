@@ -7,7 +7,7 @@ import { RULES } from './lexicon/all';
 import { inBase } from './lexicon/measured';
 import type { Rule } from './lexicon/rule';
 import { isOfNothing, isUnsaid } from './lexicon/unsaid';
-import { bothIn, cornerIn, isPlaceAlone, placeIn, wheelBy } from './places';
+import { axleOfParts, bothIn, cornerIn, isPlaceAlone, placeIn, wheelBy } from './places';
 import { type Clause, clausesOf, covered } from './text';
 
 /** An answer that what was said suggests, and the words it came from: from and to are positions in the text. */
@@ -106,8 +106,13 @@ const OF_SEVERAL: ReadonlySet<string> = new Set(['all', 'one_axle']);
  */
 function placesOf(finding: FindingId, clause: Clause, at: Place | undefined): readonly Place[] {
   const { place, stage } = findingOf(finding);
-  if (at === undefined || place === undefined) return [];
-  if (place === 'axle') return [axleOf(at)];
+  if (place === undefined) return [];
+  if (place === 'axle') {
+    // Of what was done to the car only the parts say where: "the rears lock since the pad change".
+    const axle = axleOfParts(clause) ?? (stage === 'history' ? undefined : at && axleOf(at));
+    return axle ? [axle] : [];
+  }
+  if (at === undefined) return [];
   if (stage === 'complaint' || !isAxle(at)) return [at];
   return bothIn(clause);
 }

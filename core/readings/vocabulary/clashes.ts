@@ -164,6 +164,16 @@ export const CLASHES: readonly Clash[] = [
   },
   {
     one: ['friction_new', 'no'],
+    other: ['pads_new', 'yes'],
+    say: 'Nothing new, yet the pads are: ask what was fitted, and when.',
+  },
+  {
+    one: ['friction_new', 'no'],
+    other: ['rotors_new', 'yes'],
+    say: 'Nothing new, yet the rotors are: ask what was fitted, and when.',
+  },
+  {
+    one: ['friction_new', 'no'],
     other: ['bed_in_done', 'no'],
     say: 'Nothing new, yet not bedded in: ask when the pads were fitted.',
   },

@@ -28,13 +28,13 @@ type Props = {
 
 /** The driver's words, sorted into what separates one cause from another. */
 export function ComplaintStage({ heard }: Props) {
-  const { sheet, judgement, stateOf } = useSettledJob();
+  const { sheet, judgement } = useSettledJob();
   const [said, setSaid] = useState(sheet.job.complaint);
   const [when, setWhen] = useState(sheet.job.whenWhere);
   const given = mergeFindings(givenIn(sheet.answers, 'before'), judgement.derived.before).findings;
   // What only makes sense after an answer is asked after it.
   const open = (finding: FindingId) =>
-    asksNow(findingOf(finding), given) || stateOf('before', finding, undefined) !== '';
+    asksNow(findingOf(finding), given) || given.some(({ id }) => id === finding);
   // With nothing said yet every question is as good as the other.
   const asked =
     given.length === 0 ? [] : judgement.verdict.nextQuestions.slice(0, 3).map((question) => question.id);
@@ -81,12 +81,7 @@ export function ComplaintStage({ heard }: Props) {
         <SavedText field="history" label="What was touched, in words" maxLength={4000} />
         <ul className="mt-2 border-t-2 border-ink">
           {HISTORY_FINDINGS.filter(open).map((finding) => (
-            <FindingRow
-              key={finding}
-              finding={finding}
-              id={`ask-${finding}`}
-              marked={asked.includes(finding)}
-            />
+            <Question key={finding} finding={finding} marked={asked.includes(finding)} />
           ))}
         </ul>
       </Opens>
@@ -150,19 +145,19 @@ function Group({
     <section className="mt-5">
       <h3 className="border-b-2 border-ink pb-1 text-xl">{title}</h3>
       <ul>
-        {findings.map((finding) =>
-          findingOf(finding).place === 'corner' ? (
-            <PlacedFinding key={finding} finding={finding} marked={marked.includes(finding)} />
-          ) : (
-            <FindingRow
-              key={finding}
-              finding={finding}
-              id={`ask-${finding}`}
-              marked={marked.includes(finding)}
-            />
-          ),
-        )}
+        {findings.map((finding) => (
+          <Question key={finding} finding={finding} marked={marked.includes(finding)} />
+        ))}
       </ul>
     </section>
+  );
+}
+
+/** One question of the driver, asked of a place where it may belong to one. */
+function Question({ finding, marked }: { finding: FindingId; marked: boolean }) {
+  return findingOf(finding).place === undefined ? (
+    <FindingRow finding={finding} id={`ask-${finding}`} marked={marked} />
+  ) : (
+    <PlacedFinding finding={finding} marked={marked} />
   );
 }

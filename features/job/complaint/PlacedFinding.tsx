@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { asSentence } from '@/core/base/sentence';
 import { AXLES, CORNERS, type Place, speaksFor } from '@/core/car/corner';
+import { isOfOnePlace } from '@/core/diagnosis/usable';
 import { type FindingId, findingOf } from '@/core/readings/vocabulary/findings';
 import { cn } from '@/ui/cn';
 import { FindingRow } from '../../record/FindingRow';
@@ -17,7 +18,7 @@ const ENDS: readonly Where[] = [
 ];
 const WHEELS: readonly Where[] = CORNERS.map((corner) => ({ value: corner, label: corner }));
 
-/** A complaint that may belong to a wheel, or to one end of the car. */
+/** A complaint that may belong to a wheel or to one end of the car, or what was done at one end. */
 export function PlacedFinding({ finding, marked }: { finding: FindingId; marked: boolean }) {
   const { stateOf, answer, closed } = useSettledJob();
   const stateAt = (place: Place | undefined) => stateOf('before', finding, place);
@@ -25,15 +26,16 @@ export function PlacedFinding({ finding, marked }: { finding: FindingId; marked:
   const [chosen, setChosen] = useState<Where>();
   const place = chosen ? chosen.value : answered[0];
 
-  const isOfOnePlace = (state: string) =>
-    state !== '' && state !== 'all' && state !== findingOf(finding).states[0];
-
   /** Whoever names the wheel of what was said already says it once: the answer goes there. */
   const choose = (where: Where) => {
     setChosen(where);
     if (closed || where.value === undefined || stateAt(where.value) !== '') return;
     const wider = ENDS.find(
-      ({ value }) => value !== where.value && speaksFor(value, where.value) && isOfOnePlace(stateAt(value)),
+      ({ value }) =>
+        value !== where.value &&
+        speaksFor(value, where.value) &&
+        stateAt(value) !== '' &&
+        isOfOnePlace(finding, stateAt(value)),
     );
     if (!wider) return;
     answer('before', finding, where.value, stateAt(wider.value));
@@ -44,7 +46,7 @@ export function PlacedFinding({ finding, marked }: { finding: FindingId; marked:
     <FindingRow finding={finding} place={place} id={`ask-${finding}`} marked={marked}>
       <fieldset className="mt-1.5 flex flex-wrap items-center gap-1">
         <legend className="sr-only">{findingOf(finding).label}: where</legend>
-        {[ENDS, WHEELS].map((row) => (
+        {(findingOf(finding).place === 'axle' ? [ENDS] : [ENDS, WHEELS]).map((row) => (
           <div key={row[0]!.label} className="flex gap-1">
             {row.map((where) => (
               <label

@@ -1,5 +1,6 @@
 'use client';
 
+import { AXLES, type Place } from '@/core/car/corner';
 import type { FindingId } from '@/core/readings/vocabulary/findings';
 import { Keys } from '@/ui/Keys';
 import { useJob } from '../../record/JobProvider';
@@ -13,6 +14,13 @@ const TOUCHED: readonly { finding: FindingId; word: string }[] = [
   { finding: 'hub_work', word: 'Hub or bearing' },
   { finding: 'brake_conversion', word: 'Other sizes fitted' },
 ];
+
+/** Of pads or rotors, which it was. */
+const RENEWED: readonly { finding: FindingId; word: string }[] = [
+  { finding: 'pads_new', word: 'Pads' },
+  { finding: 'rotors_new', word: 'Rotors' },
+];
+const PLACES: readonly (Place | undefined)[] = [undefined, ...AXLES];
 
 const NONE = 'none';
 
@@ -44,6 +52,36 @@ export function Touched() {
           { value: NONE, label: 'None of these', pressed: none },
         ]}
       />
+      {stateAt('friction_new') === 'yes' && <Renewed />}
+    </fieldset>
+  );
+}
+
+/** Pads, rotors or both, where the one before was pressed; the end of the car is told further down, where it is known. */
+function Renewed() {
+  const { stateOf, answer, closed } = useJob();
+  const newAt = (finding: FindingId) => PLACES.filter((place) => stateOf('before', finding, place) === 'yes');
+  const press = (value: string) => {
+    const finding = value as FindingId;
+    const at = newAt(finding);
+    if (at.length === 0) answer('before', finding, undefined, 'yes');
+    for (const place of at) answer('before', finding, place, null);
+  };
+  return (
+    <fieldset className="flex basis-full flex-wrap items-center gap-x-3">
+      <legend className="sr-only">New</legend>
+      <span className="text-soft">New:</span>
+      <div className="flex flex-wrap">
+        <Keys
+          disabled={closed}
+          onPress={press}
+          keys={RENEWED.map(({ finding, word }) => ({
+            value: finding,
+            label: word,
+            pressed: newAt(finding).length > 0,
+          }))}
+        />
+      </div>
     </fieldset>
   );
 }

@@ -37,7 +37,7 @@ export const AT_LENGTH: Voices = {
     ['Knocks once when I first brake in reverse. Not when going forward.', 'noise_rattle yes'],
     [
       'Put track pads in for the weekend and did not bed them. Now it squeals and shakes.',
-      'friction_new yes; compound track; bed_in_done no; noise_squeal yes; vibration_braking yes',
+      'friction_new yes; pads_new yes; compound track; bed_in_done no; noise_squeal yes; vibration_braking yes',
     ],
     [
       'Pedal has been getting longer over the last month. Topped the reservoir up twice.',
@@ -100,7 +100,7 @@ export const AT_LENGTH: Voices = {
     ],
     [
       'We changed the front discs and pads three weeks ago because it was shaking. It was good for two weeks and now it shakes again.',
-      'friction_new yes; vibration_braking yes',
+      'friction_new yes; rotors_new yes front; pads_new yes front; vibration_braking yes',
     ],
     [
       'Second day of the event the pedal was longer with every session. We bled it at lunch and it was good for one session.',
@@ -108,7 +108,7 @@ export const AT_LENGTH: Voices = {
     ],
     [
       'Nothing wrong with the pedal feel, it just does not slow down the way it did with the old pads.',
-      'poor_stopping yes; friction_new yes',
+      'poor_stopping yes; friction_new yes; pads_new yes',
     ],
     [
       'Braking from 200 the car darts left and right, I have to hold the wheel with both hands.',
@@ -149,7 +149,10 @@ export const AT_LENGTH: Voices = {
       'My brake light on the dash came on after a long left hander, then went off.',
       'warning_light brake; after_cornering yes',
     ],
-    ['Pads and discs are all new since March and nobody bedded them in.', 'friction_new yes; bed_in_done no'],
+    [
+      'Pads and discs are all new since March and nobody bedded them in.',
+      'friction_new yes; pads_new yes; rotors_new yes; bed_in_done no',
+    ],
     ['It has got the big six-pot kit on the front and the original rears.', 'brake_conversion yes'],
     ['No boost at all, pedal like concrete.', 'pedal_hard yes'],
     ['The fluid in the reservoir looks like cola.', 'fluid_look dark'],
@@ -172,7 +175,7 @@ export const AT_LENGTH: Voices = {
     ],
     [
       'Started the day with new pads. By session three there was no bite and the pads looked glassy.',
-      'friction_new yes; temperature_link only_hot; usage track; poor_stopping yes; pad_surface glazed',
+      'friction_new yes; pads_new yes; temperature_link only_hot; usage track; poor_stopping yes; pad_surface glazed',
     ],
     ['If I brake gently it shudders, if I brake hard it does not.', 'vibration_braking yes'],
     [
@@ -270,7 +273,7 @@ export const AT_LENGTH: Voices = {
     ['Every time I come back from the track I need new pads in the rear.', 'pads_wear_fast yes; usage track'],
     [
       'After the pads were changed the pedal needs two pumps, every morning.',
-      'friction_new yes; first_press_long yes; temperature_link only_cold',
+      'friction_new yes; pads_new yes; first_press_long yes; temperature_link only_cold',
     ],
     ['One of the front calipers is much hotter, 180 against 90 on the other side.', 'heat_spread one_hot'],
     ['The brake pedal moves sideways and clicks.', 'pedal_linkage worn; noise_rattle yes'],
@@ -295,13 +298,16 @@ export const AT_LENGTH: Voices = {
     ['Stiff pedal for one press if the car has been parked for a week, after that normal.', 'pedal_hard yes'],
     [
       'Vibration in the whole car when slowing from motorway speed, new discs did not help.',
-      'vibration_braking yes; shake_where seat; friction_new yes',
+      'vibration_braking yes; shake_where seat; friction_new yes; rotors_new yes',
     ],
     ['Gear stick knocks, clutch bites high.', ''],
     ['The car was repainted and the calipers were painted red.', ''],
     ['Just bought it, want everything checked before the first track day.', ''],
     ['Had the wheels balanced and the tracking done.', ''],
-    ['Complains of a low brake pedal after the rear shoes were renewed.', 'pedal_long yes; friction_new yes'],
+    [
+      'Complains of a low brake pedal after the rear shoes were renewed.',
+      'pedal_long yes; friction_new yes; pads_new yes rear',
+    ],
     [
       'Brake pedal sinks slowly with steady pressure. External leaks: none found. Reservoir full.',
       'pedal_sinks yes; reservoir_level ok',
@@ -386,7 +392,7 @@ export const AT_LENGTH: Voices = {
     ['Loud scraping as soon as I touch the brake, new pads ordered.', 'noise_grind yes'],
     [
       'Long pedal after changing pads because pistons were pushed back, then fine. Now long again after every session.',
-      'pedal_long yes; friction_new yes; temperature_link only_hot; usage track',
+      'pedal_long yes; friction_new yes; pads_new yes; temperature_link only_hot; usage track',
     ],
     ['We found the front right caliper bolts loose.', ''],
     ['Right front pads wear at an angle, left ones are straight.', 'pad_wear_shape taper_along FR'],

@@ -27,8 +27,11 @@ export const AT_THE_CAR: Voices = {
     ['fluid goes down about a centimetre a month', 'level_falls slowly'],
     ['stood in a barn over winter', 'stood_long yes'],
     ['had the master cylinder done last week, pedal still soft', 'master_fitted yes; pedal_spongy yes'],
-    ['fitted new discs and pads, judder after 2000 km', 'friction_new yes; vibration_braking yes'],
-    ['never bedded the new pads', 'bed_in_done no; friction_new yes'],
+    [
+      'fitted new discs and pads, judder after 2000 km',
+      'friction_new yes; rotors_new yes; pads_new yes; vibration_braking yes',
+    ],
+    ['never bedded the new pads', 'bed_in_done no; friction_new yes; pads_new yes'],
     [
       'opened the lines to fit braided hoses and it has been mushy since',
       'system_opened yes; hose_kind braided; pedal_spongy yes',
@@ -174,7 +177,7 @@ export const AT_THE_CAR: Voices = {
     ['fluid in the servo', 'leak master_to_booster'],
     ['bleed screws snapped off', 'bleeder_screw stuck'],
     ['brakes make a scraping sound when backing out of the garage', 'noise_grind yes'],
-    ['pedal got long after we changed the rear pads', 'pedal_long yes; friction_new yes'],
+    ['pedal got long after we changed the rear pads', 'pedal_long yes; friction_new yes; pads_new yes rear'],
     ['had to brake 50 m earlier by the end', 'poor_stopping yes'],
     ['the car jumps to the right when I hit the brakes', 'pull_side right; pulls yes'],
     ['rear right stays hot, others cold', 'heat_spread one_hot RR'],
@@ -247,7 +250,7 @@ export const AT_THE_CAR: Voices = {
     ['new master fitted, cannot get a pedal', 'master_fitted yes; system_opened yes; pedal_to_floor yes'],
     [
       'calipers refurbished, pads new, fluid new, still spongy',
-      'caliper_fitted yes; system_opened yes; friction_new yes; fluid_age fresh; pedal_spongy yes',
+      'caliper_fitted yes; system_opened yes; friction_new yes; pads_new yes; fluid_age fresh; pedal_spongy yes',
     ],
     [
       'steel lines went in over the winter and since then the pedal is long',

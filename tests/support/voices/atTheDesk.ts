@@ -104,7 +104,7 @@ export const AT_THE_DESK: Voices = {
     ],
     [
       'We put in ceramic pads from the catalogue and since then there is no initial bite.',
-      'friction_new yes; poor_stopping yes',
+      'friction_new yes; pads_new yes; poor_stopping yes',
     ],
     ['Somebody drove it with the handbrake on. Smelled for days.', 'smell_or_smoke yes'],
     [
@@ -127,7 +127,7 @@ export const AT_THE_DESK: Voices = {
     ],
     [
       'Our car has no servo. Pedal effort went up a lot since we changed pads.',
-      'assist_removed yes; pedal_hard yes; friction_new yes',
+      'assist_removed yes; pedal_hard yes; friction_new yes; pads_new yes',
     ],
     ['Someone topped it up with water.', 'fluid_type wrong'],
     [
@@ -169,7 +169,7 @@ export const AT_THE_DESK: Voices = {
     ],
     [
       'I fitted drilled discs. They have small cracks from the holes now.',
-      'friction_new yes; rotor_surface cracked',
+      'friction_new yes; rotors_new yes; rotor_surface cracked',
     ],
     [
       'On the way home it started pulling to the left and the left wheel was smoking.',
@@ -194,7 +194,7 @@ export const AT_THE_DESK: Voices = {
     ],
     [
       'After replacing the pads the caliper piston would not push back in.',
-      'friction_new yes; piston_return stiff',
+      'friction_new yes; pads_new yes; piston_return stiff',
     ],
     [
       'The steering wheel vibrates at 100 without touching the brakes.',
@@ -271,7 +271,7 @@ export const AT_THE_DESK: Voices = {
     ['I have to brake way earlier than the others.', 'poor_stopping yes'],
     ['Pedal rock hard when I start the engine, then eases.', 'pedal_hard yes'],
     ['The brake warning light comes on in right hand corners and goes off again.', 'warning_light brake'],
-    ['Wheel will not turn after tightening the new pads.', 'wheel_drags one; friction_new yes'],
+    ['Wheel will not turn after tightening the new pads.', 'wheel_drags one; friction_new yes; pads_new yes'],
     [
       'Old fluid, dark, has not been changed since I bought it four years ago.',
       'fluid_age old; fluid_look dark',
@@ -308,7 +308,10 @@ export const AT_THE_DESK: Voices = {
       'pulls no; noise_squeal no; pedal_hard yes',
     ],
     ['hot front right wheel after the drive home, other three cool', 'heat_spread one_hot FR'],
-    ['The rears are first to lock since the pad change', 'axle_locks_early rear; friction_new yes'],
+    [
+      'The rears are first to lock since the pad change',
+      'axle_locks_early rear; friction_new yes; pads_new yes',
+    ],
     ['screech from OSR when cold', 'noise_squeal yes RR; temperature_link only_cold'],
     ['First dab long, second dab good, worse after kerbs', 'first_press_long yes; after_cornering yes'],
     ['Pedal slow to come up and brakes drag in traffic', 'pedal_slow_return yes; wheel_drags all'],
@@ -391,7 +394,7 @@ export const AT_THE_DESK: Voices = {
     ['The car eats outer pads on the right', 'pad_wear_shape outer_thin; pads_wear_fast yes'],
     [
       'New rotors and pads, not bedded, judder from day one',
-      'friction_new yes; bed_in_done no; vibration_braking yes',
+      'friction_new yes; rotors_new yes; pads_new yes; bed_in_done no; vibration_braking yes',
     ],
     [
       'Fade on lap 8, pedal firm throughout, smoke at the pit stop',
@@ -412,7 +415,7 @@ export const AT_THE_DESK: Voices = {
     ['After a spin the left front drags', 'wheel_drags one FL'],
     [
       'brakes squeal all the time since pads were changed to race pads',
-      'noise_squeal yes; temperature_link any_time; friction_new yes; compound track',
+      'noise_squeal yes; temperature_link any_time; friction_new yes; pads_new yes; compound track',
     ],
     ['servo vacuum hose split', 'assist_vacuum low'],
     ['wheel nuts were finger tight on the rear right', 'wheel_nuts loose RR'],

@@ -44,7 +44,7 @@ export const BY_TELEPHONE: Voices = {
     ['bolt on the front left caliper slider is seized', 'slide_pins stiff FL'],
     [
       'new discs and pads 200 miles ago and it already judders from 70',
-      'friction_new yes; vibration_braking yes',
+      'friction_new yes; rotors_new yes; pads_new yes; vibration_braking yes',
     ],
     [
       'knocking from the front left over bumps, quiet when I touch the brake',
@@ -129,7 +129,7 @@ export const BY_TELEPHONE: Voices = {
     ['rotors 0.4 mm under minimum', 'rotor_thickness below_minimum'],
     [
       'pad compound changed to street pads for the track day',
-      'friction_new yes; compound street; usage track',
+      'friction_new yes; pads_new yes; compound street; usage track',
     ],
     ['vibration comes at 90 when coasting and when braking', 'vibration_coasting yes; vibration_braking yes'],
     ['flexi hose front left looks cracked and old', 'hose_kind rubber_old'],
@@ -165,7 +165,7 @@ export const BY_TELEPHONE: Voices = {
     ['LR dragging', 'wheel_drags one RL'],
     ['clunk on first brake after reversing', 'noise_rattle yes'],
     ['pedal good, stops bad', 'poor_stopping yes'],
-    ['zero pedal after pad change', 'pedal_to_floor yes; friction_new yes'],
+    ['zero pedal after pad change', 'pedal_to_floor yes; friction_new yes; pads_new yes'],
     ['lost pedal T9', 'pedal_to_floor yes'],
     [
       'pedal long 2nd lap onwards, rock solid in pits',

@@ -18,7 +18,7 @@ export const FIRST_MINUTE: Voices = {
     ['discs look purple on the inside half', 'rotor_colour blued'],
     [
       'new rotors, 200 km, already a wobble in the wheel when braking',
-      'friction_new yes; shake_where wheel; vibration_braking yes',
+      'friction_new yes; rotors_new yes; shake_where wheel; vibration_braking yes',
     ],
     [
       'we fitted four pot calipers on the standard master',
@@ -131,7 +131,7 @@ export const FIRST_MINUTE: Voices = {
       'off_track yes; noise_grind yes rear',
     ],
     ['rear pads gone before the fronts', ''],
-    ['new pads never bedded, no bite', 'friction_new yes; bed_in_done no; poor_stopping yes'],
+    ['new pads never bedded, no bite', 'friction_new yes; pads_new yes; bed_in_done no; poor_stopping yes'],
     ['car sat in the garage over winter, wheel is stuck', 'stood_long yes; wheel_drags one'],
     ['clutch pedal fine, brake pedal like jelly', 'pedal_spongy yes'],
     ['no idea, it just feels wrong', ''],
@@ -196,7 +196,10 @@ export const FIRST_MINUTE: Voices = {
       'pedal_spongy yes; pedal_long yes; pedal_pump rises',
     ],
     ['no brake assist after start, hissing from the footwell', 'pedal_hard yes'],
-    ['after changing to the big discs the pedal travel is double', 'friction_new yes; pedal_long yes'],
+    [
+      'after changing to the big discs the pedal travel is double',
+      'friction_new yes; rotors_new yes; pedal_long yes',
+    ],
     ['the car does not stop straight', 'pulls yes'],
     ['brake disc warped, I think', 'vibration_braking yes'],
     ['humming noise that goes away when I brake', ''],

@@ -21,7 +21,10 @@ export const IN_OTHER_WORDS: Voices = {
     ['I feel in the pedal pulsation when brake from high speed.', 'pedal_pulses yes'],
     ['The lamp of ABS stays always on.', 'warning_light abs'],
     ['The brake does not open on right front, wheel is blocked a little.', 'wheel_drags one FR'],
-    ['Since new disks and pads it vibrates.', 'friction_new yes; vibration_braking yes'],
+    [
+      'Since new disks and pads it vibrates.',
+      'friction_new yes; rotors_new yes; pads_new yes; vibration_braking yes',
+    ],
     ['The pads are finished after two weekends only.', 'pads_wear_fast yes'],
     ['The back wheels are blocking before the front.', 'axle_locks_early rear'],
     ['Long way of pedal after the fast corner.', 'after_cornering yes; pedal_long yes'],
@@ -38,7 +41,10 @@ export const IN_OTHER_WORDS: Voices = {
     ['The pedal is coming back very slow.', 'pedal_slow_return yes'],
     ['When raining, the brake makes a noise of scratching.', 'noise_grind yes'],
     ['After the change of brake fluid the pedal is like sponge.', 'pedal_spongy yes; system_opened yes'],
-    ['I changed pads before one week and now it squeaks.', 'friction_new yes; noise_squeal yes'],
+    [
+      'I changed pads before one week and now it squeaks.',
+      'friction_new yes; pads_new yes; noise_squeal yes',
+    ],
     ['The brakes becoming weak in the descent of mountain.', 'poor_stopping yes; temperature_link only_hot'],
     ['The handbrake is pulling too high.', 'parking_brake lever_high'],
     [
@@ -107,7 +113,7 @@ export const IN_OTHER_WORDS: Voices = {
     ['rear left smoking after 3 laps', 'smell_or_smoke yes RL; temperature_link only_hot; usage track'],
     ['squeals cold only, goes away warm', 'noise_squeal yes; temperature_link only_cold'],
     ['knock-off in the fast right hander, pump needed', 'after_cornering yes; first_press_long yes'],
-    ['grinding from right front, pads new last month', 'noise_grind yes FR; friction_new yes'],
+    ['grinding from right front, pads new last month', 'noise_grind yes FR; friction_new yes; pads_new yes'],
     ['ate a set of fronts in one trackday', 'pads_wear_fast yes; usage track'],
     ['brake light on, topped up twice this month', 'warning_light brake; level_falls slowly'],
     ['inner pad gone front right, outer half left', 'pad_wear_shape inner_thin FR'],

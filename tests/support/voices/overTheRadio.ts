@@ -40,7 +40,10 @@ export const OVER_THE_RADIO: Voices = {
     ['Pedal creeps to the floor at the lights unless I pump it.', 'pedal_sinks yes'],
     ['After the off into the gravel it rubs on every turn of the wheel.', 'off_track yes; wheel_drags one'],
     ['The pedal is slow to come back up.', 'pedal_slow_return yes'],
-    ['Had new discs and pads two weeks ago, never bedded them.', 'friction_new yes; bed_in_done no'],
+    [
+      'Had new discs and pads two weeks ago, never bedded them.',
+      'friction_new yes; rotors_new yes; pads_new yes; bed_in_done no',
+    ],
     ['It sat in the barn three years, now the brakes stick on.', 'stood_long yes; wheel_drags all'],
     [
       'Held it on the pedal at the end of the run with the brakes glowing.',

@@ -39,7 +39,7 @@ export const PLAIN: Voices = {
     ['have to top up the reservoir every week', 'level_falls slowly'],
     [
       'changed pads and discs last week, since then vibrates when braking',
-      'friction_new yes; vibration_braking yes',
+      'friction_new yes; pads_new yes; rotors_new yes; vibration_braking yes',
     ],
     ['bled it three times, still spongy', 'system_opened yes; after_full_bleed still_soft; pedal_spongy yes'],
     [
@@ -143,8 +143,8 @@ export const PLAIN: Voices = {
     ["fluid disappears but I can't find a leak", 'level_falls slowly'],
     ['level drops about a centimetre between events', 'level_falls slowly'],
     ["fluid hasn't been changed for four years", 'fluid_age old'],
-    ['brand new fluid and pads', 'fluid_age fresh; friction_new yes'],
-    ['new rotors fitted without bedding in', 'friction_new yes; bed_in_done no'],
+    ['brand new fluid and pads', 'fluid_age fresh; friction_new yes; pads_new yes'],
+    ['new rotors fitted without bedding in', 'friction_new yes; rotors_new yes; bed_in_done no'],
     ['we bedded the pads in properly', 'bed_in_done yes'],
     ['car has stood for two years', 'stood_long yes'],
     ['had an off into the gravel on Saturday', 'off_track yes'],
@@ -223,10 +223,10 @@ export const PLAIN: Voices = {
     ['front to rear balance feels off, rear slides', 'axle_locks_early rear'],
     ['discs warped again', 'vibration_braking yes'],
     ['rotors machined last month, judder back', 'vibration_braking yes'],
-    ['new discs have run-out already', 'friction_new yes; rotor_runout high'],
+    ['new discs have run-out already', 'friction_new yes; rotors_new yes; rotor_runout high'],
     ['only one of the rear wheels brakes', 'pulls yes'],
     ['ABS kicks in on the dry', ''],
-    ['pedal lower after pad change', 'pedal_long yes; friction_new yes'],
+    ['pedal lower after pad change', 'pedal_long yes; friction_new yes; pads_new yes'],
     [
       'inner pads worn out outer pads new, sliders seized',
       'pad_wear_shape inner_thin; pad_thickness worn_out; slide_pins stiff',

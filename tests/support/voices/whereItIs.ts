@@ -31,7 +31,7 @@ export const WHERE_IT_IS: Voices = {
     ['back end feels like it shudders under light braking', 'vibration_braking yes; shake_where seat'],
     [
       'squeals like a pig at low speed since the race pads went in',
-      'noise_squeal yes; compound track; friction_new yes',
+      'noise_squeal yes; compound track; friction_new yes; pads_new yes',
     ],
     ['clonk from the front when I go from reverse to forward and brake', 'noise_rattle yes front'],
     ['pulls to the right when I first touch the pedal then straightens', 'pulls yes; pull_side right'],
@@ -63,7 +63,10 @@ export const WHERE_IT_IS: Voices = {
       'inner pad worn way more than the outer on both fronts',
       'pad_wear_shape inner_thin FL; pad_wear_shape inner_thin FR',
     ],
-    ['new discs, new pads, still shakes after 500 miles', 'friction_new yes; vibration_braking yes'],
+    [
+      'new discs, new pads, still shakes after 500 miles',
+      'friction_new yes; rotors_new yes; pads_new yes; vibration_braking yes',
+    ],
     ['it shakes only when hot', 'vibration_braking yes; temperature_link only_hot'],
     ['the rear locks first when I trail brake into the hairpin', 'axle_locks_early rear'],
     ['brakes stay on after I release the pedal', 'pedal_slow_return yes'],
@@ -121,7 +124,7 @@ export const WHERE_IT_IS: Voices = {
     ['there is a lip on the disc edge and it scrapes', 'noise_grind yes'],
     [
       'pads changed, pedal high and hard, hot smell and it slows by itself',
-      'friction_new yes; pedal_hard yes; smell_or_smoke yes; wheel_drags all',
+      'friction_new yes; pads_new yes; pedal_hard yes; smell_or_smoke yes; wheel_drags all',
     ],
   ],
   'a second round of them': [
@@ -275,7 +278,7 @@ export const WHERE_IT_IS: Voices = {
     ],
     [
       "She brought it in because the front shakes when slowing from motorway speed. It's in the steering wheel, not the pedal. Started about a month after new discs were fitted by someone else. No pulling.",
-      'vibration_braking yes; shake_where wheel; friction_new yes; pulls no',
+      'vibration_braking yes; shake_where wheel; friction_new yes; rotors_new yes; pulls no',
     ],
     [
       'I changed master and both rear wheel cylinders, bled it twice. Pedal is better but still low and comes up if I pump. Handbrake comes up eight clicks.',

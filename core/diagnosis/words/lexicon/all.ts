@@ -1,6 +1,7 @@
 import { HISTORY_WORDS } from './history';
 import { MEASURED } from './measured';
 import { PEDAL_WORDS } from './pedal';
+import { RENEWED_WORDS } from './renewed';
 import type { Rule } from './rule';
 import { SEEN_PADS_TO_DRUM } from './seenPadsToDrum';
 import { SEEN_PEDAL_TO_BLEEDER } from './seenPedalToBleeder';
@@ -24,6 +25,7 @@ export const RULES: readonly Rule[] = [
   ...SHAKE_WORDS,
   ...WHEN_WORDS,
   ...HISTORY_WORDS,
+  ...RENEWED_WORDS,
   ...IS_SEEN,
 ];
 

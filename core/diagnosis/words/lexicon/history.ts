@@ -71,23 +71,6 @@ export const HISTORY_WORDS: readonly Rule[] = [
     ),
   ),
   says(
-    'friction_new',
-    'yes',
-    rx(
-      `(?:${DONE}|fresh|put in|put on|different) ${upTo(3)}(?:pads?|discs?|rotors?|shoes|linings?)`,
-      '(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?(?:were |was |have been |are |is |just |got )?(?:all |both )?(?:changed|replaced|renewed|fitted|new|swapped)',
-      '(?:with|than) (?:the |my )?old (?:pads|discs)|^(?:the |my )?new (?:fronts|rears)',
-      'brakes (?:were|was|have been|got|just) (?:all )?(?:replaced|changed|renewed|redone)|had (?:the|my|its) brakes (?:done|redone|replaced)',
-      `(?:since|after|when) ${upTo(4)}(?:pads|discs|rotors|shoes) (?:went|were put|have gone) (?:in|on)`,
-      `put ${upTo(3)}(?:pads|discs|rotors|shoes) (?:in|on)`,
-      `(?:went|gone|moved|switched|upgraded|changed over) (?:back )?to ${upTo(3)}(?:pads|discs|rotors)`,
-      '(?:pads?|discs?|rotors?) (?:change|swap|job)|had (?:the |new |my |its )?(?:front |rear )?(?:pads?|discs?|rotors?|shoes) (?:and (?:pads?|discs?|rotors?) )?done',
-    ),
-    rx(
-      `(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every|wrong way|(?:inner|outer) pads? (?:like )?new|(?:nearly|almost|still|like|as good as) new|side to side|left to right|swapped (?:them )?(?:over|round)`,
-    ),
-  ),
-  says(
     'bed_in_done',
     'no',
     rx(

@@ -35,6 +35,8 @@ const WORK_DONE: ReadonlySet<FindingId> = new Set<FindingId>([
   'caliper_fitted',
   'master_fitted',
   'friction_new',
+  'pads_new',
+  'rotors_new',
   'hub_work',
 ]);
 /** What is put on or in, told by its state: it stays, however long ago. */

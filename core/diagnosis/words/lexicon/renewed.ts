@@ -1,0 +1,57 @@
+import { DONE, ROTOR, type Rule, rx, says, upTo } from './rule';
+
+const LININGS = 'pads?|shoes|linings?';
+const TURNING = `${ROTOR}|drums?`;
+const EITHER = `${LININGS}|${TURNING}`;
+/** Said of the part that stayed. */
+const STAYED = 'old|same|existing|original|used|worn';
+/** Up to three words between, none of which says that the part behind it is the one that stayed. */
+const UP_TO_NEW = `(?:(?!(?:on|onto|with|against|${STAYED}) )[\\w'.]+ ){0,3}?`;
+
+/** How it is said that parts were put in new. */
+const putIn = (parts: string, between: string): readonly string[] => [
+  `(?:${DONE}|fresh|put in|put on|different) ${between}(?:(?:${EITHER}) and (?:the |new )*)?(?:${parts})`,
+  `(?:${parts}) (?:and (?:${EITHER}) )?(?:were |was |have been |are |is |just |got )?(?:all |both )?(?:changed|replaced|renewed|fitted|new|swapped)`,
+  `(?:with|than) (?:the |my )?old (?:${parts})`,
+  `(?:since|after|when) ${upTo(4)}(?:${parts}) (?:went|were put|have gone) (?:in|on)`,
+  `put ${between}(?:${parts}) (?:in|on)`,
+  `(?:went|gone|moved|switched|upgraded|changed over) (?:back )?to ${between}(?:${parts})`,
+  `(?:${parts}) (?:change|swap|job)`,
+  `had (?:the |new |my |its )?(?:front |rear )?(?:(?:${EITHER}) and )?(?:${parts}) (?:and (?:${EITHER}) )?done`,
+];
+
+/** Wanted, due, like new, or changed over from one side to the other. */
+const NOT_NEW = `(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every|wrong way|(?:inner|outer) pads? (?:like )?new|(?:nearly|almost|still|like|as good as) new|side to side|left to right|swapped (?:them )?(?:over|round)`;
+/** The new ones on what stayed. */
+const onWhatStayed = (fitted: string, stayed: string): string =>
+  `(?:${fitted}) ${upTo(4)}(?:on|onto|with|against) (?:to )?(?:the |my |our |its )?(?:${STAYED}) (?:${stayed})`;
+const kept = (parts: string): string =>
+  `(?:kept|reused|re-used) (?:the |my |our |its )?(?:(?:${STAYED}) )?(?:${parts})`;
+
+/** Which of what wears against each other was put in new. */
+export const RENEWED_WORDS: readonly Rule[] = [
+  says(
+    'friction_new',
+    'yes',
+    rx(
+      ...putIn(EITHER, upTo(3)),
+      '^(?:the |my )?new (?:fronts|rears)',
+      'brakes (?:were|was|have been|got|just) (?:all )?(?:replaced|changed|renewed|redone)|had (?:the|my|its) brakes (?:done|redone|replaced)',
+    ),
+    rx(NOT_NEW),
+  ),
+  says(
+    'pads_new',
+    'yes',
+    rx(...putIn(LININGS, UP_TO_NEW)),
+    rx(NOT_NEW, onWhatStayed(TURNING, LININGS), kept(LININGS)),
+  ),
+  says('pads_new', 'no', rx(onWhatStayed(TURNING, LININGS), kept(LININGS))),
+  says(
+    'rotors_new',
+    'yes',
+    rx(...putIn(TURNING, UP_TO_NEW)),
+    rx(NOT_NEW, onWhatStayed(LININGS, TURNING), kept(TURNING)),
+  ),
+  says('rotors_new', 'no', rx(onWhatStayed(LININGS, TURNING), kept(TURNING))),
+];
