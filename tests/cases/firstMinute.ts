@@ -325,6 +325,18 @@ export const FIRST_MINUTE: readonly FirstMinute[] = [
       also: 'pad_misfitted',
     },
   ),
+  // A pulse that is the ABS: at work, or for nothing.
+  row('ABS at walking pace', SALOON, 'pedal_pulses yes; pulse_when for_nothing', 'wheel_speed_sensor', {
+    not: { abs_working: 0.1 },
+  }),
+  row('kicks back in the wet', SALOON, 'pedal_pulses yes; pulse_when at_limit', 'abs_working'),
+  row(
+    'pulses in time with the wheel',
+    SALOON,
+    'pedal_pulses yes; pulse_when with_wheel',
+    'rotor_thickness_variation|uneven_transfer',
+    { also: 'rotor_thickness_variation', not: { abs_working: 0.05, wheel_speed_sensor: 0.05 } },
+  ),
   // What is new is not worn out, and what stayed may be.
   row(
     'squeals since the new pads',

@@ -10,6 +10,7 @@ export const ABS: readonly CauseKnowledge[] = [
     needs: { abs: true },
     links: [
       link('pedal_pulses', 'yes', 0.9, 'The valves are felt'),
+      link('pulse_when', 'at_limit', 0.9, 'Only while the tyre is at the limit'),
       link('pulse_only_in_abs', 'yes', 0.95, 'Only while the tyre is at the limit'),
       link('vibration_braking', 'yes', 0.3, 'The valves are felt'),
       link('noise_rattle', 'yes', 0.2, 'The pump is heard', 0.03),
@@ -34,8 +35,15 @@ export const ABS: readonly CauseKnowledge[] = [
       ),
       link('fault_codes', 'wheel_sensor', 0.92, 'The unit names the wheel'),
       link('pedal_pulses', 'yes', 0.25, 'The unit acts just before standstill'),
+      link(
+        'pulse_when',
+        'for_nothing',
+        0.9,
+        'A weak signal fades at walking pace, and the unit takes that for a locked wheel',
+      ),
       link('hub_work', 'yes', 0.25, 'A cable or ring was disturbed'),
       link('pulse_only_in_abs', 'yes', 0.2, 'The unit acts without a reason'),
+      link('vibration_braking', 'yes', 0.15, 'The valves are felt'),
     ],
   },
   {

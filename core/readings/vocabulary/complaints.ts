@@ -75,6 +75,23 @@ export const COMPLAINTS = [
     leak: { yes: 0.0003 },
   },
   {
+    id: 'pulse_when',
+    stage: 'complaint',
+    group: 'pedal',
+    fits: { abs: true },
+    label: 'When the pedal pulses',
+    ask: 'At the limit of grip the ABS is at work; at walking pace or in a gentle stop it has no reason to be',
+    states: ['with_wheel', 'at_limit', 'for_nothing'],
+    nominal: true,
+    words: {
+      with_wheel: 'In time with the wheel',
+      at_limit: 'Only at the limit',
+      for_nothing: 'Like ABS, for nothing',
+    },
+    after: { any: [['pedal_pulses', 'yes']] },
+    leak: { at_limit: 0.06, for_nothing: 0.03 },
+  },
+  {
     id: 'pedal_slow_return',
     stage: 'complaint',
     group: 'pedal',

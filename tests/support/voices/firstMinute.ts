@@ -163,7 +163,7 @@ export const FIRST_MINUTE: Voices = {
       'hose_kind rubber_old; pedal_long yes; temperature_link only_hot',
     ],
     ['balance weight missing on the front left', 'wheel_mounting fault FL'],
-    ['abs works on dry road at low speed, pedal kicks', 'pedal_pulses yes'],
+    ['abs works on dry road at low speed, pedal kicks', 'pedal_pulses yes; pulse_when for_nothing'],
     ['noise gone when I pull the handbrake lightly', ''],
     ['pads rattle over bumps until I touch the brake', 'noise_rattle yes; after_cornering yes'],
     ['pad material coming off the backing plate', 'pad_surface separated'],

@@ -31,7 +31,7 @@ export const OVER_THE_RADIO: Voices = {
     ['Vacuum pump replaced last week, pedal hard again today.', 'pedal_hard yes'],
     ['Wheel is hot to touch after a five mile drive, the other three cool.', 'heat_spread one_hot'],
     ['Reservoir had dropped a centimetre since Tuesday, nothing on the floor.', 'level_falls slowly'],
-    ['ABS cuts in on dry tarmac at low speed.', ''],
+    ['ABS cuts in on dry tarmac at low speed.', 'pedal_pulses yes; pulse_when for_nothing'],
     [
       'Squeaks in the morning when it is damp, goes after a few stops.',
       'noise_squeal yes; temperature_link only_cold',

@@ -225,7 +225,7 @@ export const PLAIN: Voices = {
     ['rotors machined last month, judder back', 'vibration_braking yes'],
     ['new discs have run-out already', 'friction_new yes; rotors_new yes; rotor_runout high'],
     ['only one of the rear wheels brakes', 'pulls yes'],
-    ['ABS kicks in on the dry', ''],
+    ['ABS kicks in on the dry', 'pedal_pulses yes; pulse_when for_nothing'],
     ['pedal lower after pad change', 'pedal_long yes; friction_new yes; pads_new yes'],
     [
       'inner pads worn out outer pads new, sliders seized',

@@ -13,6 +13,13 @@ const AS_IT_SHOULD = '(?:as|where|how) it should(?: be)?|as (?:a |any )?pedals? 
 const SPONGY =
   'spong(?:y|ey|e|iness)|softness|sogg(?:y|ier)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding)|like (?:treacle|mud)';
 
+const ABS_ACTS =
+  '(?:abs|anti ?lock)(?: system)? (?:\\w+ )?(?:comes?|coming|came|kicks?|kicking|cuts?|cutting|triggers?|triggering|activates?|activating|acts|works|chatters?|fires|engages|pulses?|buzz(?:es)?|grinds|jumps?)';
+const FOR_NOTHING =
+  '(?:walking|crawling|parking) (?:pace|speeds?)|(?:very )?low speeds?|crawl(?:ing)?|for no reason|for nothing|(?:on|in) (?:a |the )?dry(?: road)?|(?:just )?before (?:(?:it|i|we|the car) )?(?:a )?(?:stops?|stopping|standstill)|(?:coming|rolling|roll|come) to (?:a )?(?:stop|halt|standstill)|last (?:few )?(?:metres?|meters?|feet|yards?|m)|(?:gentle|light|normal|ordinary|slow) (?:stops?|braking)|barely (?:touch(?:ing)?|press(?:ing)?)|(?:at|below|under) (?:[1-9]|1\\d|five|ten) (?:km/?h|kph|mph|k)';
+const ABS_FOR_NOTHING = near(ABS_ACTS, FOR_NOTHING, 6);
+const ABS_LAMP = rx('light|lamp|warning');
+
 /** What the pedal did. */
 export const PEDAL_WORDS: readonly Rule[] = [
   yes('pedal_spongy', near(PEDAL, `${SPONGY}|soft(?:er|ish)?`), rx(END)),
@@ -181,6 +188,17 @@ export const PEDAL_WORDS: readonly Rule[] = [
     'pedal_pulses',
     rx('pedal (?:\\w+ )?(?:vibrat(?:es|ing|ed)|buzz(?:es|ing))'),
     rx('(?<!like )(?<!like the )abs(?! (?:light|lamp|warning))'),
+  ),
+  yes('pedal_pulses', ABS_FOR_NOTHING, ABS_LAMP),
+  says('pulse_when', 'for_nothing', ABS_FOR_NOTHING, ABS_LAMP),
+  says(
+    'pulse_when',
+    'at_limit',
+    near(
+      'puls(?:e|es|ing|ates?)|kicks?(?: back)?|buzz(?:es)?',
+      'only (?:in|under|during|on|with) (?:an? )?(?:emergency|panic|full|very hard|wet|ice|icy|snow|gravel)',
+      4,
+    ),
   ),
   says(
     'pulse_only_in_abs',
