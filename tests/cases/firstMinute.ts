@@ -325,6 +325,11 @@ export const FIRST_MINUTE: readonly FirstMinute[] = [
       also: 'pad_misfitted',
     },
   ),
+  // Help that leaks away, and is heard.
+  row('hard and hissing', SALOON, 'pedal_hard yes; noise_hiss yes', 'booster_failed', {
+    also: 'booster_supply_lost',
+  }),
+  row('hard in the morning', SALOON, 'pedal_hard yes; temperature_link only_cold', 'booster_supply_lost'),
   // A pulse that is the ABS: at work, or for nothing.
   row('ABS at walking pace', SALOON, 'pedal_pulses yes; pulse_when for_nothing', 'wheel_speed_sensor', {
     not: { abs_working: 0.1 },

@@ -15,6 +15,13 @@ export const ASSIST: readonly CauseKnowledge[] = [
       link('assist_vacuum', 'low', 0.93, 'Measured at the booster'),
       link('pedal_now', 'hard', 0.8, 'It is there cold, at rest'),
       link('master_fitted', 'yes', 0.12, 'A hose was left off or nicked'),
+      link('noise_hiss', 'yes', 0.3, 'Air goes in where the hose or its grommet is open'),
+      link(
+        'temperature_link',
+        'only_cold',
+        0.3,
+        'A check valve that leaks lets the vacuum go while the car stands',
+      ),
     ],
   },
   {
@@ -30,6 +37,7 @@ export const ASSIST: readonly CauseKnowledge[] = [
       link('pedal_now', 'hard', 0.75, 'It is there cold, at rest'),
       link('pedal_slow_return', 'yes', 0.12, 'A stuck valve holds the pedal down'),
       link('assist_vacuum', 'low', 0.15, 'A torn diaphragm lets the vacuum down'),
+      link('noise_hiss', 'yes', 0.5, 'Air goes through a torn diaphragm or an open valve'),
     ],
   },
   {

@@ -299,6 +299,16 @@ export const COMPLAINTS = [
     leak: { yes: 0.002 },
   },
   {
+    id: 'noise_hiss',
+    stage: 'complaint',
+    group: 'rest',
+    fits: { assist: ['vacuum'] },
+    label: 'Hiss at the pedal',
+    ask: 'Air that goes on while the foot holds; a breath as it presses is usual',
+    states: ['no', 'yes'],
+    leak: { yes: 0.001 },
+  },
+  {
     id: 'smell_or_smoke',
     stage: 'complaint',
     group: 'rest',

@@ -15,7 +15,7 @@ export const FAMILIES = {
     'after_cornering',
     'level_falls',
   ],
-  effort: ['pedal_hard'],
+  effort: ['pedal_hard', 'noise_hiss'],
   stopping: ['poor_stopping', 'pulls', 'axle_locks_early'],
   drag: ['wheel_drags', 'pedal_slow_return', 'smell_or_smoke'],
   shake: ['vibration_braking', 'vibration_coasting', 'pedal_pulses'],

@@ -131,7 +131,10 @@ export const AT_LENGTH: Voices = {
       'pedal_long yes; temperature_link only_hot; usage track; first_press_long yes',
     ],
     ['The engine-off pedal is firm and high, with the engine on it goes down to half.', ''],
-    ['Hissing noise when I hold the pedal, and I have to press much harder than before.', 'pedal_hard yes'],
+    [
+      'Hissing noise when I hold the pedal, and I have to press much harder than before.',
+      'pedal_hard yes; noise_hiss yes',
+    ],
     [
       'After the alternator vacuum pump was replaced the pedal is hard for the first stop after idling.',
       'pedal_hard yes',
@@ -368,7 +371,7 @@ export const AT_LENGTH: Voices = {
     ['Only had time to bleed the fronts. Pedal better but still long.', 'system_opened yes; pedal_long yes'],
     [
       'Changed the servo for a used one, hissing under the dash, pedal hard.',
-      'master_fitted yes; pedal_hard yes',
+      'master_fitted yes; pedal_hard yes; noise_hiss yes',
     ],
     ['Heavy steering pull to the right when stopping from motorway speed.', 'pull_side right; pulls yes'],
     [

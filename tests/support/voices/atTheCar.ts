@@ -100,7 +100,7 @@ export const AT_THE_CAR: Voices = {
       'first_press_long yes; after_cornering yes',
     ],
     ['pedal rock hard and hardly any braking when the engine stalls', 'pedal_hard yes; poor_stopping yes'],
-    ['hissing from the pedal, hard to press', 'pedal_hard yes'],
+    ['hissing from the pedal, hard to press', 'pedal_hard yes; noise_hiss yes'],
     ['squeals like a pig in reverse', 'noise_squeal yes'],
     ['grinding only in the last few metres before it stops', 'noise_grind yes'],
     ['knocking over bumps that goes away with the brakes on', 'noise_rattle yes; after_cornering yes'],

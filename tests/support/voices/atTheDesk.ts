@@ -69,7 +69,7 @@ export const AT_THE_DESK: Voices = {
     ['After flushing with fresh fluid the pedal was good for one day.', 'system_opened yes; fluid_age fresh'],
     ['Needs three pumps when the car has stood for a week.', 'first_press_long yes'],
     ['On the brakes the wheel tugs left, off the brakes it tracks straight.', 'pull_side left; pulls yes'],
-    ['A slight hiss when I press the pedal, and it is hard.', 'pedal_hard yes'],
+    ['A slight hiss when I press the pedal, and it is hard.', 'pedal_hard yes; noise_hiss yes'],
     ['Braking from 200 the whole dash shakes. Light braking in town is smooth.', 'vibration_braking yes'],
     ['Wants new pads fitted before Sunday, no fault.', ''],
     ['The car drives straight and stops well.', ''],

@@ -94,7 +94,7 @@ export const BY_TELEPHONE: Voices = {
       'stopping takes more and more leg as the session goes on',
       'pedal_hard yes; temperature_link only_hot; usage track',
     ],
-    ['the servo hisses and the pedal needs both feet', 'pedal_hard yes'],
+    ['the servo hisses and the pedal needs both feet', 'pedal_hard yes; noise_hiss yes'],
     ['fluid was last changed three years ago', 'fluid_age old'],
     ['dot 4 went in last week, bled all round', 'fluid_age fresh; system_opened yes'],
     ['Left front rim is black with dust and hot, right is clean.', 'heat_spread one_hot FL'],

@@ -112,7 +112,7 @@ export const COUNTER: Voices = {
     ['discs rusty after a week in the rain', 'rotor_surface rusted'],
     ['backing plate separated from the lining', 'pad_surface separated'],
     ['pads stick in the carrier', 'pad_fit stiff'],
-    ['servo hisses when I press the pedal', ''],
+    ['servo hisses when I press the pedal', 'noise_hiss yes'],
     ['pushrod has no free play', 'pedal_free_play none'],
     ['clevis pin worn oval at the pedal', 'pedal_linkage worn'],
     ['handbrake does not hold on the hill any more', ''],

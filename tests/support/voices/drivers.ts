@@ -44,7 +44,7 @@ export const DRIVERS: Voices = {
     ['brakes feel wooden', 'pedal_hard yes'],
     ['takes all my weight to stop', 'pedal_hard yes'],
     ['have to stand on it to stop', 'pedal_hard yes'],
-    ['pedal hisses and is hard', 'pedal_hard yes'],
+    ['pedal hisses and is hard', 'pedal_hard yes; noise_hiss yes'],
     ['I can push it right down slowly at the lights', 'pedal_sinks yes'],
     ['if I keep my foot on it at a red light it keeps going down', 'pedal_sinks yes'],
     ["the pedal drops when I'm waiting at a junction", 'pedal_sinks yes'],

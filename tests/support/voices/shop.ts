@@ -313,7 +313,7 @@ export const SHOP: Voices = {
     ['pedal takes ages to come back', 'pedal_slow_return yes'],
     ['ABS kicks in far too early on smooth tarmac', ''],
     ['wheels locking without ABS cutting in', ''],
-    ['the brake servo makes a hissing noise', ''],
+    ['the brake servo makes a hissing noise', 'noise_hiss yes'],
     ['Needs more and more pressure lap after lap', 'pedal_hard yes; temperature_link only_hot; usage track'],
     ['Smokes after parking', 'smell_or_smoke yes'],
     ['only stops if I pump the brake', 'first_press_long yes'],

@@ -55,7 +55,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:long|low|longer|lower|deep) (?:brake )?pedal',
       '(?:brake )?pedal (?:is |was |goes |went |gets |getting |got |becomes |becoming |feels |gone |been |has gone |has been |has become |has been getting |been getting |keeps getting |went a bit )?(?:much |very |really |quite |a bit |too |so )?(?:long|low|deep)(?:er)?',
       '^(?:but |and |still |very |really |too |so |just )*(?:long|low)(?: and (?:soft|spongy|mushy|comes? .*|it .*))?$|(?<=^not )(?:long|low)$',
-      'pedal (?:now )?(?:sits|stands|rests) (?:\\w+ )?(?:low|lower)|^(?:soft|spongy|mushy) and (?:long|low|deep)$|sits (?:an? )?(?:inch|cm|bit|little|lot) lower',
+      '^(?:but )?long (?:on track|on the track|at speed|when hot|once hot|out there)$|pedal (?:now )?(?:sits|stands|rests) (?:\\w+ )?(?:low|lower)|^(?:soft|spongy|mushy) and (?:long|low|deep)$|sits (?:an? )?(?:inch|cm|bit|little|lot) lower',
       `(?:travels?|goes|moves|drops) ${upTo(4)}(?:inch(?:es)?|cm|centimet(?:er|re)s) ${upTo(1)}before`,
       "pedal (?:was|used to be|sat) (?:much |a lot |a bit )?higher|pedal's (?:\\w+ )?(?:lower|longer|low|long)",
       '(?:inch(?:es)?|cm|bit|lots?|loads|plenty) of (?:slack|free play|nothing)',
@@ -124,6 +124,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `slowly ${upTo(3)}(?:while|when) (?:i |i'm )?(?:am )?hold(?:ing)?`,
       '(?:drops|sinks|falls|goes down) (?:at|on) (?:idle|tick ?over)|(?:drops|falls|goes down)(?: down| away)? slow(?:ly| (?:on|with|under|when|if|while))|keeps? (?:on )?(?:going|dropping|moving|falling) down',
       `(?:push|press) ${upTo(3)}down slowly`,
+      '(?:it|pedal|pressure) (?:then |slowly )?(?:bleeds|leaks) (?:down|off|away)',
     ),
     rx(
       'fluid|level|reservoir|to (?:one|the) (?:side|left|right)|(?:car )?creep(?:s|ing)? (?:in traffic|forwards?|back|along|into)',
@@ -208,6 +209,15 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `only (?:when|if|in|with|under|while) ${upTo(3)}(?:abs|anti ?lock)`,
       4,
     ),
+  ),
+  yes(
+    'noise_hiss',
+    near(
+      'hiss(?:es|ing)?(?: (?:sound|noise))?|whoosh(?:es|ing)?|air (?:escap(?:es|ing)|leak(?:s|ing)?|rush(?:es|ing)?)',
+      `pedal|when (?:i |you )?(?:press|brake|push)(?:ing)?|foot|booster|servo|under the dash`,
+      5,
+    ),
+    rx('hot|wet|rotor|disc|cooling'),
   ),
   yes(
     'pedal_slow_return',

@@ -98,6 +98,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'steers? (?:itself|left|right)|swerv(?:es?|ing)|wanders? (?:under|when|to)',
       'drifts? (?:left|right|to)|crab(?:s|bing|bed)?',
       `(?:${NOT}) (?:brake|stop|slow|pull up) (?:evenly|straight|in a straight line)`,
+      '(?:brakes?|braking|slows|stops) (?:is |are )?uneven(?:ly)?(?! (?:wear|worn))|uneven braking',
       '(?:keep|keeping|hold|holding) (?:it|the car) (?:in a )?straight',
       '(?:two|both) hands on the wheel|(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side|one side (?:of the )?(?:front |rear )?(?:axle |brakes? )?(?:brakes|bites|grabs|grips|works) (?:harder|more|earlier|first|better)|only one (?:side|(?:of the )?(?:front |rear )?wheels?) (?:works|brakes|bites)',
     ),
@@ -119,6 +120,9 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'changes',
     rx(
       `(?:${PULLS}) ${upTo(3)}(?:(?:whichever|either|both) (?:side|way)s?|one way ${upTo(3)}(?:the )?other|left (?:and|then|or) right|left ${upTo(3)}then right|right ${upTo(3)}then left|(?:one time|sometimes|once) left ${upTo(2)}right)`,
+      'sometimes (?:to the )?left(?: and)?(?: sometimes)? (?:to the )?right|left one time right the next',
+      // The second half of "sometimes left, sometimes right".
+      '^(?:and |then )?(?:sometimes|other times) (?:to the )?(?:left|right)$',
       `left (?:one|the first) (?:time|stop|lap) ${upTo(1)}right|right (?:one|the first) (?:time|stop|lap) ${upTo(1)}left`,
     ),
   ),
@@ -149,12 +153,16 @@ export const STOPPING_WORDS: readonly Rule[] = [
   says(
     'axle_locks_early',
     'front',
-    rx('lock(?:s|ed|ing)? (?:up )?(?:the |an |my )?(?:inside |outside )?fronts?'),
+    rx(
+      'lock(?:s|ed|ing)? (?:up )?(?:the |an |my )?(?:inside |outside )?fronts?',
+      '(?:brake )?(?:balance|bias) (?:keeps? )?(?:moves|moving|shifts|shifting|goes|going|drifts|drifting|creeps|creeping|walks) (?:to the )?(?:front(?:wards?)?|forwards?)',
+    ),
   ),
   says(
     'axle_locks_early',
     'rear',
     rx(
+      '(?:brake )?(?:balance|bias) (?:keeps? )?(?:moves|moving|shifts|shifting|goes|going|drifts|drifting|creeps|creeping|walks) (?:to the )?(?:rear(?:wards?)?|back(?:wards?)?)',
       'rear slides$|(?:rear|back)(?: end)? (?:gets|goes|is|feels) (?:light|loose|nervous)',
       '(?:wants?|tries|trying) to (?:swap|change) ends|swaps? ends|(?:wants?|tries|trying) to spin|spins? (?:under|on) (?:trail )?brak(?:es|ing)',
       '(?:back|rear)(?: end)?(?: of (?:the |my )?car)? (?:comes?|came|steps?|stepped|goes|went|swings?|swung) (?:round|around|out)',
@@ -281,5 +289,5 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'even',
     near('pads?', 'inner|outer|inside|outside', 2),
   ),
-  found('rotor_colour', 'blued', near(ROTOR, 'blue|blued|bluish|purple', 5), 'normal'),
+  found('rotor_colour', 'blued', near(ROTOR, 'blue|blued|bluish|purple', 8), 'normal'),
 ];
