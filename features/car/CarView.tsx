@@ -89,7 +89,7 @@ export function CarView({
         <div className="mb-4 flex flex-wrap items-center gap-3">
           <h1 className="text-3xl">{car.name}</h1>
           <span className="text-soft">{car.note}</span>
-          <span className="ml-auto flex flex-wrap justify-end gap-2">
+          <span className="flex flex-wrap gap-2 desk:ml-auto desk:justify-end">
             {(['fluid', 'pedal', 'balance', 'heat'] as const).map((bench) => (
               <Link key={bench} href={`/bench/${bench}?car=${car.id}`} className={buttonClass('quiet')}>
                 {BENCHES[bench]}

@@ -61,7 +61,7 @@ export function LedgerView({ page, search, cars, years }: Props) {
           <span className="reading">{page.total}</span> closed {page.total === 1 ? 'job' : 'jobs'}
           {narrowed && ' match'}
         </p>
-        <span className="ml-auto flex flex-wrap gap-2">
+        <span className="flex flex-wrap gap-2 desk:ml-auto">
           <Link href={`/ledger/answers?${searchQuery(search)}`} className={buttonClass('quiet')}>
             What it comes to
           </Link>
@@ -84,13 +84,14 @@ export function LedgerView({ page, search, cars, years }: Props) {
         key={JSON.stringify({ ...search, words: undefined })}
         action={find}
         onChange={foundSoon}
-        className="mb-4 grid items-end gap-3 border-y border-rule py-3 sm:grid-cols-2 desk:grid-cols-[2fr_1fr_1fr_1fr]"
+        className="mb-4 grid items-end gap-3 border-y border-rule py-3 grid-cols-2 desk:grid-cols-[2fr_1fr_1fr_1fr]"
       >
         <TextField
           label="Words"
           name="words"
           defaultValue={search.words}
           placeholder="kerbs, collapsed, two winters"
+          className="col-span-2 sm:col-span-1"
           ref={words}
         />
         <SelectField label="Car" name="car" defaultValue={search.car}>

@@ -77,7 +77,7 @@ function PersonLine({ person, cars, isDemo }: { person: PersonRow } & Pick<Props
       <div className="flex min-h-11 flex-wrap items-center gap-x-4">
         <span className="min-w-40 text-lg font-bold">{name}</span>
         <span className="min-w-24">{ROLE_WORDS[role].label}</span>
-        <span className="min-w-0 flex-1 text-small text-soft">
+        <span className="min-w-56 flex-1 text-small text-soft">
           {own.length > 0 && `${own.join(', ')}. `}
           {waysIn} {seenAt && `Last here ${moment(seenAt, shop, new Date(shop.now))}.`}
         </span>
