@@ -15,6 +15,7 @@ import { ask } from './ask';
 import { endsWithUs, runChild } from './child';
 import { bundleHeavy, heavyBundle } from './heavy';
 import { wasInterrupted } from './interrupt';
+import { holdBuild } from './lock';
 import { bundleOffline } from './offline';
 import { packBuilt } from './packed';
 import { DATA, dataFolder, ROOT } from './paths';
@@ -43,14 +44,29 @@ export function distFolder(): string {
   return process.env.BAVRIN_DIST ?? '.next';
 }
 
-/** Builds the application when a source changed since the last build in that folder. */
+/** Builds the application when a source changed since the last build in that folder; one at a time, the next finds it done. */
 export async function build(dist = distFolder()): Promise<void> {
-  const stamp = join(ROOT, dist, 'bavrin-sources');
   const want = sourcesHash();
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === want) return;
+  if (isBuilt(dist, want)) return;
+  const letGo = await holdBuild(dist);
+  try {
+    if (!isBuilt(dist, want)) await buildNow(dist, want);
+  } finally {
+    letGo();
+  }
+}
+
+/** What the build in a folder was made of. */
+const stampOf = (dist: string) => join(ROOT, dist, 'bavrin-sources');
+
+function isBuilt(dist: string, sources: string): boolean {
+  return existsSync(stampOf(dist)) && readFileSync(stampOf(dist), 'utf8') === sources;
+}
+
+async function buildNow(dist: string, sources: string): Promise<void> {
   say('Building the application (once for each change) …');
   // A build that breaks off leaves a folder that is neither the old nor the new one.
-  rmSync(stamp, { force: true });
+  rmSync(stampOf(dist), { force: true });
   const next = join(ROOT, 'node_modules/next/dist/bin/next');
   const done = await runChild(endsWithUs([process.execPath, next, 'build']), {
     cwd: ROOT,
@@ -63,7 +79,7 @@ export async function build(dist = distFolder()): Promise<void> {
   await bundleHeavy(join(ROOT, dist));
   await bundleOffline(join(ROOT, dist));
   await packBuilt(join(ROOT, dist));
-  writeWhole(stamp, want);
+  writeWhole(stampOf(dist), sources);
 }
 
 function sourcesHash(): string {

@@ -14,6 +14,8 @@ import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { withTemporary } from '../../scripts/system/archive';
 import { endsWithUs, runChild } from '../../scripts/system/child';
+import { holdBuild } from '../../scripts/system/lock';
+import { ROOT } from '../../scripts/system/paths';
 import { freePort, isFree } from '../../scripts/system/port';
 import { alive, groupsOf, markOf, programName, workingFolder } from '../../scripts/system/processes';
 import { type Counts, inWords, isEmpty } from '../../scripts/system/shop';
@@ -27,6 +29,26 @@ afterEach(() => rmSync(folder, { recursive: true, force: true }));
 
 const gone = (child: ReturnType<typeof spawn>) =>
   new Promise<void>((resolve) => child.once('exit', () => resolve()));
+
+describe('a build', () => {
+  const dist = `.of-test-${process.pid}`;
+  afterEach(() => rmSync(join(ROOT, 'node_modules', `.bavrin-build${dist}.lock`), { force: true }));
+
+  it('is held by one at a time: the next waits until it is let go', async () => {
+    const letGo = await holdBuild(dist);
+    const order: string[] = [];
+    const next = holdBuild(dist).then((release) => {
+      order.push('next');
+      return release;
+    });
+    await new Promise((resolve) => setTimeout(resolve, 300));
+    order.push('let go');
+    letGo();
+    const release = await next;
+    expect(order).toEqual(['let go', 'next']);
+    release();
+  });
+});
 
 describe('a file that is whole or not there', () => {
   it('is written beside and named at the end, for its owner alone', () => {
