@@ -325,6 +325,18 @@ export const FIRST_MINUTE: readonly FirstMinute[] = [
       also: 'pad_misfitted',
     },
   ),
+  // It bites harder than the foot asks.
+  row('grabs in the morning', SALOON, 'grabs yes; temperature_link only_cold', 'rotor_rusted'),
+  row('grabs at one wheel', SALOON, 'grabs yes FR', 'pad_contaminated|rotor_rusted|uneven_transfer', {
+    not: { master_too_small: 0.05, booster_failed: 0.05 },
+  }),
+  row(
+    'grabs since the conversion',
+    BARE,
+    'grabs yes; brake_conversion yes',
+    'master_too_small|pedal_ratio_high',
+    { also: 'master_too_small pedal_ratio_high' },
+  ),
   // Help that leaks away, and is heard.
   row('hard and hissing', SALOON, 'pedal_hard yes; noise_hiss yes', 'booster_failed', {
     also: 'booster_supply_lost',

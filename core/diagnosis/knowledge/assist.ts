@@ -38,6 +38,7 @@ export const ASSIST: readonly CauseKnowledge[] = [
       link('pedal_slow_return', 'yes', 0.12, 'A stuck valve holds the pedal down'),
       link('assist_vacuum', 'low', 0.15, 'A torn diaphragm lets the vacuum down'),
       link('noise_hiss', 'yes', 0.5, 'Air goes through a torn diaphragm or an open valve'),
+      link('grabs', 'yes', 0.12, 'A valve that opens too far gives all its help at once', 0.004),
     ],
   },
   {

@@ -62,6 +62,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
       link('poor_stopping', 'yes', 0.2, 'One caliper does nothing'),
       link('axle_locks_early', 'front', 0.05, 'A rear that does nothing'),
       ...pullsTo(0.45, 0.4),
+      link('grabs', 'yes', 0.08, 'It sticks, and then lets the pad go'),
     ],
     brings: [
       brings('pad_overheated', 0.1, 'A brake that stays on cooks its pads'),
@@ -119,6 +120,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
       link('pads_wear_fast', 'yes', 0.2, 'A dragging pad goes fast'),
       link('pad_wear_sides', 'differ', 0.25, 'One side drags more'),
       link('rotor_colour', 'blued', 0.15, 'The corner that stays on runs hot'),
+      link('grabs', 'yes', 0.12, 'Shoes that are half on bite at a touch'),
     ],
     brings: [
       brings('pad_overheated', 0.08, 'A brake that stays on cooks its pads'),

@@ -16,6 +16,7 @@ export const DRUM: readonly CauseKnowledge[] = [
       link('first_press_long', 'yes', 0.3, 'The next press finds the shoes out'),
       link('after_full_bleed', 'still_soft', 0.3, 'There is no air to take out'),
       link('axle_locks_early', 'front', 0.15, 'The rear comes in late'),
+      link('grabs', 'yes', 0.12, 'Shoes that stand far off come on all at once'),
     ],
   },
   {
@@ -49,6 +50,7 @@ export const DRUM: readonly CauseKnowledge[] = [
       link('held_hot', 'yes', 0.3, 'The hand brake on a hot drum'),
       ...shakesAt(0.3),
       link('rotors_new', 'no', 0.6, 'Heat and wear take a drum out of round'),
+      link('grabs', 'yes', 0.25, 'The shoes catch once or twice a turn'),
     ],
   },
   {
@@ -67,6 +69,7 @@ export const DRUM: readonly CauseKnowledge[] = [
       link('heat_spread', 'one_hot', 0.35, 'The shoe that stays on runs hot'),
       link('axle_locks_early', 'front', 0.15, 'One drum does nothing'),
       ...pullsTo(0.3, 0.5),
+      link('grabs', 'yes', 0.2, 'It sticks, and then lets the shoe go'),
     ],
   },
   {

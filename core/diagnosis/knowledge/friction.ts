@@ -109,6 +109,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
       link('temperature_link', 'only_hot', 0.4, 'Green pads fade on their first heat'),
       link('smell_or_smoke', 'yes', 0.35, 'The resin gasses out', 0.05),
       link('recovery', 'after_cooling', 0.3, 'Green pads come back as they cool'),
+      link('grabs', 'yes', 0.1, 'The film lies on part of the face', 0.03),
     ],
     brings: [
       brings('uneven_transfer', 0.08, 'The film starts patchy'),
@@ -132,6 +133,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
       link('hub_work', 'yes', 0.2, 'Bearing grease'),
       only('drum', link('drum_surface', 'contaminated', 0.93, 'Seen and smelt')),
       ...pullsTo(0.2, 0.6),
+      link('grabs', 'yes', 0.35, 'A damp lining grabs before it slips'),
     ],
   },
   {
@@ -148,6 +150,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
       link('rotor_thickness', 'near_minimum', 0.2, 'The rotor goes with the pads', 0.15),
       link('poor_stopping', 'yes', 0.15, 'Low-grade material grips little'),
       link('vibration_braking', 'yes', 0.12, 'It lays down patchily'),
+      link('grabs', 'yes', 0.2, 'Lumps in the lining bite', 0.06),
     ],
     brings: [brings('rotor_scored', 0.45, 'Low-grade material scores')],
   },
@@ -172,6 +175,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
         0.5,
         'Years of rust and heat lift a lining; a new one only by a fault of its own',
       ),
+      link('grabs', 'yes', 0.2, 'The loose lining wedges itself in'),
     ],
   },
 ];

@@ -363,6 +363,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
       link('after_full_bleed', 'still_soft', 0.5, 'No air to take out'),
       link('pedal_now', 'long', 0.75, 'It is there cold, at rest'),
       link('pedal_to_floor', 'yes', 0.08, 'The stroke can run out'),
+      link('grabs', 'yes', 0.35, 'A small bore makes much pressure of a light foot', 0.01),
     ],
   },
   {

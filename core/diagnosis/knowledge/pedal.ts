@@ -76,6 +76,7 @@ export const PEDAL: readonly CauseKnowledge[] = [
       link('pedal_now', 'long', 0.7, 'It is there cold, at rest'),
       link('brake_conversion', 'yes', 0.4, 'It comes with a conversion'),
       link('after_full_bleed', 'still_soft', 0.4, 'There is no air to take out'),
+      link('grabs', 'yes', 0.35, 'Much lever makes much of a light foot', 0.01),
     ],
   },
 ];

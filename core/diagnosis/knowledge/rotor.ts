@@ -21,6 +21,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
       link('rotor_dtv', 'high', 0.35, 'A thick deposit measures'),
       ...shakesAt(0.2),
       link('rotors_new', 'no', 0.5, 'New pads on the film of the old ones lie down patchy'),
+      link('grabs', 'yes', 0.12, 'The patches grip more than the rest'),
     ],
   },
   {
@@ -196,6 +197,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
       link('judder_order', 'first', 0.6, 'Once a turn'),
       ...shakesAt(0.2),
       link('rotors_new', 'no', 0.85, 'Rust pits what has stood'),
+      link('grabs', 'yes', 0.5, 'Rust bites over the first stops'),
     ],
   },
 ];

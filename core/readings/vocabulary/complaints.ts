@@ -218,6 +218,16 @@ export const COMPLAINTS = [
     leak: { front: 0.0006, rear: 0.0004 },
   },
   {
+    id: 'grabs',
+    stage: 'complaint',
+    group: 'stop',
+    place: 'corner',
+    label: 'Grabs or snatches',
+    ask: 'Bites harder than the foot asks, or all at once',
+    states: ['no', 'yes'],
+    leak: { yes: 0.0006 },
+  },
+  {
     id: 'wheel_drags',
     stage: 'complaint',
     group: 'stop',

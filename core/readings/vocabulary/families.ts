@@ -16,7 +16,7 @@ export const FAMILIES = {
     'level_falls',
   ],
   effort: ['pedal_hard', 'noise_hiss'],
-  stopping: ['poor_stopping', 'pulls', 'axle_locks_early'],
+  stopping: ['poor_stopping', 'grabs', 'pulls', 'axle_locks_early'],
   drag: ['wheel_drags', 'pedal_slow_return', 'smell_or_smoke'],
   shake: ['vibration_braking', 'vibration_coasting', 'pedal_pulses'],
   noise: ['noise_squeal', 'noise_grind', 'noise_rattle'],

@@ -270,7 +270,7 @@ export const AT_LENGTH: Voices = {
     ],
     ['The ABS goes off on the last metre before stopping, pedal buzzes.', 'pedal_pulses yes'],
     ['Very light pedal, goes down without any resistance.', 'pedal_to_floor yes'],
-    ['Grabby brakes, especially after the car has stood in the rain.', ''],
+    ['Grabby brakes, especially after the car has stood in the rain.', 'grabs yes'],
     ['The car nose dives to the left when I brake.', 'pull_side left; pulls yes'],
     ['The right rear rotor is rusty, the others are shiny.', 'rotor_surface rusted RR'],
     ['Every time I come back from the track I need new pads in the rear.', 'pads_wear_fast yes; usage track'],
@@ -287,7 +287,7 @@ export const AT_LENGTH: Voices = {
       'poor_stopping yes; temperature_link only_cold',
     ],
     ['The rear drums squeal and the handbrake is weak.', 'noise_squeal yes rear'],
-    ['I had a new booster fitted and now they grab at the slightest touch.', 'master_fitted yes'],
+    ['I had a new booster fitted and now they grab at the slightest touch.', 'master_fitted yes; grabs yes'],
     ['Long pedal. Rear brakes are drums. Shoes never adjusted.', 'pedal_long yes; drum_adjustment slack'],
     [
       'I always use the cheapest pads, they smell after two laps and then it does not stop any more.',

@@ -282,7 +282,7 @@ export const AT_THE_DESK: Voices = {
       'pedal_pulses yes; temperature_link only_hot',
     ],
     ['Went for a hard drive in the mountains and the brakes gave up.', 'poor_stopping yes'],
-    ['Brakes grab as soon as I touch the pedal.', ''],
+    ['Brakes grab as soon as I touch the pedal.', 'grabs yes'],
     ['No hydraulics opened. Pedal just went long this weekend.', 'pedal_long yes'],
     ['the left hand side pads are half the thickness of the right', 'pad_wear_sides differ'],
     ['Fit customer supplied pads and discs.', ''],

@@ -29,7 +29,7 @@ export const BY_TELEPHONE: Voices = {
     ],
     ['both front wheels covered in fluid', 'leak caliper_or_cylinder FL; leak caliper_or_cylinder FR'],
     ['abs light came on and speedo dead', 'warning_light abs'],
-    ['grabs on first brake of the day after rain', 'temperature_link only_cold'],
+    ['grabs on first brake of the day after rain', 'temperature_link only_cold; grabs yes'],
     [
       'no brakes when hot, fine next morning',
       'poor_stopping yes; temperature_link only_hot; recovery after_cooling',

@@ -155,7 +155,7 @@ export const COUNTER: Voices = {
     ['no pedal after the car sat all winter', 'pedal_to_floor yes; stood_long yes'],
     ['brake light on the dash', 'warning_light brake'],
     ['feels wooden, lots of leg needed', 'pedal_hard yes'],
-    ['brakes are grabby when cold', 'temperature_link only_cold'],
+    ['brakes are grabby when cold', 'temperature_link only_cold; grabs yes'],
     ['one front wheel is much hotter than the other', 'heat_spread one_hot'],
     ['squeals like a pig when reversing', 'noise_squeal yes'],
     [
@@ -196,7 +196,7 @@ export const COUNTER: Voices = {
     ['pedal feels different from one stop to the next', ''],
     ['inside pads taper, outside ones fine', 'pad_wear_shape taper_along'],
     ['booster check: pedal does not drop when the engine starts', 'assist_start no_change'],
-    ['rear drums grab when damp', ''],
+    ['rear drums grab when damp', 'grabs yes rear'],
     ['the brakes scream after I washed the car', 'noise_squeal yes'],
     ['bearing growls on the left rear', 'noise_grind yes RL'],
     [

@@ -13,6 +13,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       '(?:was |been |just |we |i )?(?:bled|bleeding|bleed(?! nipples?| screws?))',
       `(?:${DONE}) ${upTo(4)}(?:${CALIPER}|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)`,
+      `(?:${DONE}) ${upTo(3)}abs (?:unit|block|pump|modulator)`,
       '(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)(?: and (?:the )?\\w+)? (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed|swapped|overhauled|refurbished)',
       '(?:after|since) (?:a |the )?(?:flush|flushing|fluid change|change of (?:the )?(?:brake )?fluid)|(?:hose|line) (?:swap|change|job)|opened (?:the )?(?:system|hydraulics|lines?)',
       '(?:since|after) (?:i |we |he )?(?:crack(?:ed|ing)|open(?:ed|ing)|undid) (?:off |open )?(?:the |a |one )?(?:bleed(?:er)?(?: nipple| screw)?|nipple|union|line|hose)',
@@ -108,7 +109,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       'agricultural',
     ),
     rx(
-      '^(?:and )?went off(?: again)?$|off the road|cut ?off|took off|goes off|run off|brakes? (?:went|came|been) off',
+      '(?:paint|lamp|light|alarm|sticker|strip|sensor|airbag)s? went off|^(?:and )?went off(?: again)?$|off the road|cut ?off|took off|goes off|run off|brakes? (?:went|came|been) off',
       `(?:linings?|pads?|nuts?|wheels?) ${upTo(2)}(?:went|came) off|(?:duct|hose|pipe|weight|clip|cap|boot|shield|wheel)s? ${upTo(2)}(?:came|went|ran) off|came off (?:a|the|our|my) ${upTo(4)}(?:track ?days?|sessions?|weekend|event|stint|race)`,
     ),
   ),
@@ -133,7 +134,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'level_falls',
     'slowly',
     rx(
-      `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|disappears?|vanish(?:es)?|(?:went|gone|been going) down|has (?:dropped|fallen)|(?:has |had )?(?:dropped|fallen|fell) (?:an? |\\d+ ?)?(?:cm|mm|centimet(?:er|re)s?|inch|bit))`,
+      `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|disappear(?:s|ing)?|vanish(?:es|ing)?|(?:goes|going|gone) missing|(?:went|gone|been going) down|has (?:dropped|fallen)|(?:has |had )?(?:dropped|fallen|fell) (?:an? |\\d+ ?)?(?:cm|mm|centimet(?:er|re)s?|inch|bit))`,
       `(?:losing|loses|using|uses|drinks) ${upTo(2)}(?:brake )?fluid`,
       `(?:fluid|level) ${upTo(3)}(?:every|each) (?:week|month|time) (?:less|lower)|(?:fluid|level) ${upTo(3)}(?:less|lower) (?:every|each) (?:week|month|time)`,
       `(?:refill|fill up)(?:ing|ed)? ${upTo(3)}(?:reservoir|fluid) ${upTo(1)}(?:every|each|again|twice)`,

@@ -256,7 +256,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `no (?:pedal|brakes?) (?:until|till) (?:the |a )?(?:second|2nd|third|3rd) ${PRESS}`,
       `(?:floor|carpet|boards) (?:on|with|at) the first ${PRESS}`,
       `(?:on|with|by|at|after|until|till) (?:the |a )?(?:second|2nd|third|3rd) ${PRESS}`,
-      '(?:press|push|pump|hit|tread)(?: it| them| the pedal| the brakes?)? twice',
+      '(?:press|push|pump|hit|tread)(?: it| them|(?: the)? pedal|(?: the)? brakes?)? twice',
       '(?:two|three|several) times (?:i |you |we )?(?:must|have to|need to|should) (?:press|push|pump)',
       `pump(?:ed|ing)? (?:it|them|the pedal|the brakes) ${upTo(4)}to get`,
       'pump(?:ed|ing)? (?:it|them|the pedal|the brakes) (?:up )?(?:once|twice|first|into|before|to get|helps?|a few times)',

@@ -1,4 +1,4 @@
-import { found, HANDBRAKE, MANY_CLICKS, near, PADS, type Rule, rx, STUCK, says, upTo } from './rule';
+import { found, HANDBRAKE, MANY_CLICKS, near, PADS, ROTOR, type Rule, rx, STUCK, says, upTo } from './rule';
 
 /** Said of what moves as it should. */
 const FREE = 'free(?:ly)?|(?:moves?|pushes?(?: back)?(?: in)?|goes? back) easily';
@@ -102,7 +102,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     rx(
       '(?:mm|millimet(?:er|re)s?) left on the (?:inner|inside)|worn (?:to nothing|away|right down) on the (?:inner|inside)',
       '^(?:the )?(?:inner|inside) (?:one|pad)s?$|(?:eat|eaten|chew|chewed|burn|wear)s? (?:through )?(?:the |its )?(?:inner|inside) pads?',
-      `${PADS} (?:are |is )?(?:thinner|thin|worn) (?:more )?on the inside`,
+      `${PADS} ${upTo(6)}(?:on|at) the (?:inner|inside)(?: side| one)?(?: only)?$`,
     ),
   ),
   says(
@@ -141,7 +141,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
   found(
     'pad_surface',
     'contaminated',
-    near(PADS, 'oil(?:y|ed)?|greas(?:e|y)|soaked|contaminated|fluid on', 4),
+    near(`${PADS}|${ROTOR}`, 'oil(?:y|ed)?|greas(?:e|y)|soaked|contaminated|fluid on', 4),
     'normal',
     rx('new pads'),
   ),

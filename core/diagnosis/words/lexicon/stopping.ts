@@ -168,6 +168,18 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:back|rear)(?: end)?(?: of (?:the |my )?car)? (?:comes?|came|steps?|stepped|goes|went|swings?|swung) (?:round|around|out)',
     ),
   ),
+  yes(
+    'grabs',
+    rx(
+      'grab(?:s|bed|bing|by)?|snatch(?:es|y|ing)?',
+      '(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |over |overly |really |so )+(?:sharp|sensitive|touchy|keen)|over ?sensitive',
+      '(?:hardly|barely) (?:have to )?touch(?:ing)? (?:it|them|the (?:pedal|brakes?))(?! (?:to|before) (?:the )?floor)',
+      'bites? (?:too|so) (?:hard|much)|brakes? (?:too|far too) (?:hard|strong(?:ly)?|much)',
+    ),
+    rx(
+      'bottom|floor|last inch|than|(?:to|at) (?:the )?(?:left|right)|(?:left|right) side|first grab|grab (?:a|some|my|the handle)',
+    ),
+  ),
   says(
     'wheel_drags',
     'all',
@@ -204,6 +216,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'brakes (?:are |keep )?rubb(?:ing|s)|one wheel (?:is |being |feels |was )*(?:held|holding)',
       `rub(?:s|bing) ${upTo(4)}(?:wheel|front|rear|left|right|corner)`,
       `brakes? (?:${NOT}) (?:fully |really |quite )?open|wheel (?:is |stays |gets )?(?:a (?:bit|little) )?blocked`,
+      `(?:wheel|front|rear|left|right|shoes?|pads?|brakes?) ${upTo(3)}(?:stuck|rusted|frozen) (?:on)?to (?:the )?(?:drum|disc|rotor)`,
     ),
     'no',
     rx(
@@ -240,6 +253,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(
       `(?:wheels|rims|brakes|drums|${ROTOR}) ${upTo(3)}${HOT} ${upTo(2)}all (?:four|round|of them)`,
       `all (?:four|of them|the)(?: wheels| rims| brakes| discs| rotors)? ${upTo(2)}${HOT}`,
+      `^(?:and )?(?:the |my )?(?:wheels|rims) (?:are |get |were )?${HOT}$`,
     ),
     rx(`${ONCE}|hot spots?`),
   ),

@@ -13,7 +13,7 @@ export const WHEN_WORDS: readonly Rule[] = [
   yes(
     'after_cornering',
     rx(
-      `(?:after|following|out of|coming out of|exit of|through|over|from) ${upTo(3)}(?:corners?|cornering|turns?|kerbs?|curbs?|chicane|bends?|bumps?|potholes?|hairpin|esses|sweepers?|handers?|slalom)`,
+      `(?:after|following|out of|coming out of|exit of|through|over|from) ${upTo(3)}(?:corners?|cornering|turns?|kerbs?|curbs?|chicane|bends?|bumps?|potholes?|rumble strips?|hairpin|esses|sweepers?|handers?|slalom)`,
       'after (?:the |a |every |each )?(?:fast|quick|long|hard|tight) (?:right|left)s?',
       '(?:long|longer|low|lower|drops) in (?:the )?(?:fast |long )?(?:corners|bends|turns)',
       `after ${upTo(3)}bumpy|(?:when|while) cornering`,
