@@ -3,6 +3,7 @@ import { type Remote, wrap } from 'comlink';
 import nodeEndpoint from 'comlink/dist/esm/node-adapter.mjs';
 import type { Heavy } from '../../workers/heavy';
 import { Failure } from '../failure';
+import { whenSpent } from './budget';
 
 /** A thread that computes for the server, and can be ended in the middle of it. */
 export type HeavyWorker = {
@@ -41,19 +42,19 @@ export function startWorker(): HeavyWorker {
     ended: () => ended,
     end,
     async run(work, budgetMs) {
-      let timer: NodeJS.Timeout | undefined;
+      let stopCounting = () => {};
       const late = new Promise<never>((_, reject) => {
-        timer = setTimeout(() => {
+        stopCounting = whenSpent(budgetMs, () => {
           end();
           reject(tooMuch());
-        }, budgetMs);
+        });
       });
       waiting += 1;
       thread.ref();
       try {
         return await Promise.race([work(heavy), late, failed]);
       } finally {
-        clearTimeout(timer);
+        stopCounting();
         waiting -= 1;
         if (waiting === 0) thread.unref();
       }
