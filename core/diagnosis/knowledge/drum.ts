@@ -32,7 +32,6 @@ export const DRUM: readonly CauseKnowledge[] = [
       link('axle_locks_early', 'front', 0.3, 'The rear does little'),
       link('noise_squeal', 'yes', 0.35, 'A hard lining sings'),
       link('stop_effect', 'low_throughout', 0.3, 'The same foot gives less'),
-      link('pads_new', 'no', 0.5, 'Most glaze over time'),
     ],
   },
   {
@@ -49,7 +48,6 @@ export const DRUM: readonly CauseKnowledge[] = [
       link('judder_order', 'first', 0.3, 'Or once'),
       link('held_hot', 'yes', 0.3, 'The hand brake on a hot drum'),
       ...shakesAt(0.3),
-      link('rotors_new', 'no', 0.6, 'Heat and wear take a drum out of round'),
       link('grabs', 'yes', 0.25, 'The shoes catch once or twice a turn'),
     ],
   },

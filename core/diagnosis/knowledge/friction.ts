@@ -18,7 +18,6 @@ export const FRICTION: readonly CauseKnowledge[] = [
       link('bed_in_done', 'no', 0.15, 'Pads never bedded glaze easily'),
       link('axle_locks_early', 'front', 0.06, 'Hard rear pads do little'),
       link('axle_locks_early', 'rear', 0.04, 'Hard front pads do little'),
-      link('pads_new', 'no', 0.5, 'Most glaze over time'),
     ],
   },
   {
@@ -169,12 +168,6 @@ export const FRICTION: readonly CauseKnowledge[] = [
       link('pulls', 'yes', 0.25, 'One side does less'),
       ...pullsTo(0.25, 0.5),
       link('stood_long', 'yes', 0.3, 'Rust lifts the lining'),
-      link(
-        'pads_new',
-        'no',
-        0.5,
-        'Years of rust and heat lift a lining; a new one only by a fault of its own',
-      ),
       link('grabs', 'yes', 0.2, 'The loose lining wedges itself in'),
     ],
   },

@@ -20,7 +20,6 @@ export const ROTOR: readonly CauseKnowledge[] = [
       link('judder_order', 'second_or_more', 0.35, 'Several patches beat several times a turn'),
       link('rotor_dtv', 'high', 0.35, 'A thick deposit measures'),
       ...shakesAt(0.2),
-      link('rotors_new', 'no', 0.5, 'New pads on the film of the old ones lie down patchy'),
       link('grabs', 'yes', 0.12, 'The patches grip more than the rest'),
     ],
   },
@@ -41,7 +40,6 @@ export const ROTOR: readonly CauseKnowledge[] = [
       link('rotor_shape', 'wobble', 0.05, 'Runout is how the thickness was worn'),
       ...shakesAt(0.3),
       link('pulse_when', 'for_nothing', 0.08, 'Felt most as the wheel slows'),
-      link('rotors_new', 'no', 0.5, 'Runout takes some thousand kilometres to wear a rotor uneven'),
     ],
   },
   {
@@ -93,7 +91,6 @@ export const ROTOR: readonly CauseKnowledge[] = [
       link('first_press_long', 'yes', 0.2, 'Waves push the pads back'),
       link('judder_order', 'first', 0.15, 'Or once'),
       ...shakesAt(0.25),
-      link('rotors_new', 'no', 0.5, 'It takes repeated heat'),
     ],
     brings: [brings('rotor_thickness_variation', 0.3, 'A waved rotor wears where it touches')],
   },
