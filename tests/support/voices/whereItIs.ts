@@ -343,5 +343,6 @@ export const WHERE_IT_IS: Voices = {
     ['white smoke from the exhaust and brake fluid going missing', 'level_falls slowly'],
     ['grease on the disc from a split boot', 'pad_surface contaminated'],
     ['the pedal went long over the rumble strips', 'pedal_long yes; after_cornering yes'],
+    ['pads are fine on the inside', ''],
   ],
 };

@@ -102,7 +102,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     rx(
       '(?:mm|millimet(?:er|re)s?) left on the (?:inner|inside)|worn (?:to nothing|away|right down) on the (?:inner|inside)',
       '^(?:the )?(?:inner|inside) (?:one|pad)s?$|(?:eat|eaten|chew|chewed|burn|wear)s? (?:through )?(?:the |its )?(?:inner|inside) pads?',
-      `${PADS} ${upTo(6)}(?:on|at) the (?:inner|inside)(?: side| one)?(?: only)?$`,
+      `${PADS} ${upTo(3)}(?:thin(?:ner)?|worn|gone|down|finished) ${upTo(5)}(?:on|at) the (?:inner|inside)(?: side| one)?`,
     ),
   ),
   says(

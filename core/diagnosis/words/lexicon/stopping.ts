@@ -37,6 +37,8 @@ const LOCKS = 'lock(?:s|ed|ing)?(?: up| early| first)?|block(?:s|ing)';
 const NO_WHEEL = 'ducts?|vents?|hoses?|lines?|pipes?|holes?|passages?';
 const BACK = 'rears?|rear (?:wheels?|tyres?|axle|end|brakes?)|back (?:end|wheels?|axle|brakes?)|tail';
 const FRONT = 'fronts?|front (?:wheels?|tyres?|axle|end|brakes?)';
+const balanceMoves = (to: string) =>
+  `(?:brake )?(?:balance|bias) (?:keeps? )?(?:moves|moving|shifts|shifting|goes|going|drifts|drifting|creeps|creeping|walks) (?:to the )?(?:${to})`;
 const HOT =
   '(?:red |burning |really |very |too |boiling |piping |so |much )*(?:hot|hotter|cooking|glow(?:s|ing)|scorching)';
 const NAMED_WHEEL =
@@ -155,14 +157,14 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'front',
     rx(
       'lock(?:s|ed|ing)? (?:up )?(?:the |an |my )?(?:inside |outside )?fronts?',
-      '(?:brake )?(?:balance|bias) (?:keeps? )?(?:moves|moving|shifts|shifting|goes|going|drifts|drifting|creeps|creeping|walks) (?:to the )?(?:front(?:wards?)?|forwards?)',
+      balanceMoves('front(?:wards?)?|forwards?'),
     ),
   ),
   says(
     'axle_locks_early',
     'rear',
     rx(
-      '(?:brake )?(?:balance|bias) (?:keeps? )?(?:moves|moving|shifts|shifting|goes|going|drifts|drifting|creeps|creeping|walks) (?:to the )?(?:rear(?:wards?)?|back(?:wards?)?)',
+      balanceMoves('rear(?:wards?)?|back(?:wards?)?'),
       'rear slides$|(?:rear|back)(?: end)? (?:gets|goes|is|feels) (?:light|loose|nervous)',
       '(?:wants?|tries|trying) to (?:swap|change) ends|swaps? ends|(?:wants?|tries|trying) to spin|spins? (?:under|on) (?:trail )?brak(?:es|ing)',
       '(?:back|rear)(?: end)?(?: of (?:the |my )?car)? (?:comes?|came|steps?|stepped|goes|went|swings?|swung) (?:round|around|out)',
