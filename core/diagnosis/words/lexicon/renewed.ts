@@ -28,6 +28,15 @@ const onWhatStayed = (fitted: string, stayed: string): string =>
 const kept = (parts: string): string =>
   `(?:kept|reused|re-used) (?:the |my |our |its )?(?:(?:${STAYED}) )?(?:${parts})`;
 
+/** One of the two: put in new, or kept while the other was. */
+function newOrKept(finding: 'pads_new' | 'rotors_new', own: string, other: string): Rule[] {
+  const stayed = [onWhatStayed(other, own), kept(own)];
+  return [
+    says(finding, 'yes', rx(...putIn(own, UP_TO_NEW)), rx(NOT_NEW, ...stayed)),
+    says(finding, 'no', rx(...stayed)),
+  ];
+}
+
 /** Which of what wears against each other was put in new. */
 export const RENEWED_WORDS: readonly Rule[] = [
   says(
@@ -40,18 +49,6 @@ export const RENEWED_WORDS: readonly Rule[] = [
     ),
     rx(NOT_NEW),
   ),
-  says(
-    'pads_new',
-    'yes',
-    rx(...putIn(LININGS, UP_TO_NEW)),
-    rx(NOT_NEW, onWhatStayed(TURNING, LININGS), kept(LININGS)),
-  ),
-  says('pads_new', 'no', rx(onWhatStayed(TURNING, LININGS), kept(LININGS))),
-  says(
-    'rotors_new',
-    'yes',
-    rx(...putIn(TURNING, UP_TO_NEW)),
-    rx(NOT_NEW, onWhatStayed(LININGS, TURNING), kept(TURNING)),
-  ),
-  says('rotors_new', 'no', rx(onWhatStayed(LININGS, TURNING), kept(TURNING))),
+  ...newOrKept('pads_new', LININGS, TURNING),
+  ...newOrKept('rotors_new', TURNING, LININGS),
 ];
