@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { broughtAbout, carFor, drawAnswer, placeOf, seeded } from '../../tests/support/drawn';
 import type { GivenFinding } from '../readings/given';
-import { type FindingId, findingOf } from '../readings/vocabulary/findings';
+import { type Finding, findingOf } from '../readings/vocabulary/findings';
 import { CAUSES } from './causes';
 import { causesAlone } from './diagnose';
 import { knowledgeOf } from './knowledge/all';
@@ -10,7 +10,7 @@ import { faultsOf } from './network/faults';
 /** Answers a simulated case has, and how many of them are wrong. */
 const ANSWERS = 8;
 const ROUNDS = 3;
-const RENEWED: ReadonlySet<FindingId> = new Set<FindingId>(['pads_new', 'rotors_new']);
+const followsHistory = ({ stage, after }: Finding) => stage === 'history' && after !== undefined;
 
 describe('one wrong answer among eight', () => {
   it('seldom takes the true cause out of the first five, over all causes', () => {
@@ -23,13 +23,13 @@ describe('one wrong answer among eight', () => {
       const car = carFor(id);
       const faults = faultsOf(car);
       const fault = faults.find((each) => each.cause === id && each.above < 0)!;
-      // What a mechanic would look at first: the findings this cause shows in most. Which part is new is asked once one is.
+      // What a mechanic would look at first: the findings this cause shows in most. What follows from what was done is asked once it was.
       const asked = [
         ...new Set(
           [...knowledgeOf(id).links].sort((a, b) => b.strength - a.strength).map((link) => link.finding),
         ),
       ]
-        .filter((finding) => !RENEWED.has(finding))
+        .filter((finding) => !followsHistory(findingOf(finding)))
         .slice(0, ANSWERS);
       for (let round = 0; round < ROUNDS; round++) {
         const present = broughtAbout(faults, [fault], random);

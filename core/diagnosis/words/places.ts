@@ -1,6 +1,12 @@
 import { type Axle, type Corner, cornersOf, isAxle, type Place } from '../../car/corner';
 import type { Clause } from './text';
 
+/** What a clause names, when it names one only. */
+function onlyIn<T>({ text }: Clause, names: readonly (readonly [T, RegExp])[]): T | undefined {
+  const named = names.filter(([, words]) => words.test(text));
+  return named.length === 1 ? named[0]![0] : undefined;
+}
+
 /** By the kerb where one keeps left: only there is it called so. */
 const LEFT = '(?:left|near ?side|n ?s)';
 const RIGHT = '(?:right|off ?side|o ?s)';
@@ -16,10 +22,7 @@ const PLACES: readonly [Corner, RegExp][] = [
 ];
 
 /** The wheel a clause speaks of, when it names one only. */
-export function cornerIn({ text }: Clause): Corner | undefined {
-  const named = PLACES.filter(([, words]) => words.test(text));
-  return named.length === 1 ? named[0]![0] : undefined;
-}
+export const cornerIn = (clause: Clause): Corner | undefined => onlyIn(clause, PLACES);
 
 /** An end of the car as the place of something; "comes back" and "the front of the pad" are none. */
 const endOf = (names: string) =>
@@ -33,10 +36,7 @@ const ENDS: readonly [Axle, RegExp][] = [
 const BOTH = /\b(?:both|two|each) (?:of the )?(?:fronts?|rears?|backs?)\b/;
 
 /** The end of the car a clause speaks of, when it names one only. */
-function axleIn({ text }: Clause): Axle | undefined {
-  const named = ENDS.filter(([, words]) => words.test(text));
-  return named.length === 1 ? named[0]![0] : undefined;
-}
+const axleIn = (clause: Clause): Axle | undefined => onlyIn(clause, ENDS);
 
 const PARTS = '(?:(?:brake|disc) )?(?:pads?|linings?|shoes|discs?|rotors?|drums?)';
 const partsOf = (names: string) =>
@@ -47,10 +47,7 @@ const PARTS_OF: readonly [Axle, RegExp][] = [
 ];
 
 /** The end of the car that parts are named by, when it is one only: "new front pads". */
-export function axleOfParts({ text }: Clause): Axle | undefined {
-  const named = PARTS_OF.filter(([, words]) => words.test(text));
-  return named.length === 1 ? named[0]![0] : undefined;
-}
+export const axleOfParts = (clause: Clause): Axle | undefined => onlyIn(clause, PARTS_OF);
 
 /** Where a clause says that something is: at a wheel, at one end of the car, or nowhere. */
 export const placeIn = (clause: Clause): Place | undefined => cornerIn(clause) ?? axleIn(clause);

@@ -10,6 +10,7 @@ import { FIRST_MINUTE } from '../../../tests/support/voices/firstMinute';
 import { IN_OTHER_WORDS } from '../../../tests/support/voices/inOtherWords';
 import { OVER_THE_RADIO } from '../../../tests/support/voices/overTheRadio';
 import { PLAIN } from '../../../tests/support/voices/plain';
+import { PULSES_AND_GRABS } from '../../../tests/support/voices/pulsesAndGrabs';
 import { SHOP } from '../../../tests/support/voices/shop';
 import { SOUNDS_LIKE } from '../../../tests/support/voices/soundsLike';
 import { WHAT_IS_NEW } from '../../../tests/support/voices/whatIsNew';
@@ -32,6 +33,7 @@ const VOICES = {
   ...FIRST_MINUTE,
   ...WHERE_IT_IS,
   ...WHAT_IS_NEW,
+  ...PULSES_AND_GRABS,
 };
 
 describe.each(Object.entries(VOICES))('%s', (_, lines) => {

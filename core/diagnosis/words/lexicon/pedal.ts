@@ -211,15 +211,6 @@ export const PEDAL_WORDS: readonly Rule[] = [
     ),
   ),
   yes(
-    'noise_hiss',
-    near(
-      'hiss(?:es|ing)?(?: (?:sound|noise))?|whoosh(?:es|ing)?|air (?:escap(?:es|ing)|leak(?:s|ing)?|rush(?:es|ing)?)',
-      `pedal|when (?:i |you )?(?:press|brake|push)(?:ing)?|foot|booster|servo|under the dash`,
-      5,
-    ),
-    rx('hot|wet|rotor|disc|cooling'),
-  ),
-  yes(
     'pedal_slow_return',
     rx(
       'slow (?:to )?(?:return|come back|come up|release|let go)',

@@ -70,6 +70,15 @@ export const SHAKE_WORDS: readonly Rule[] = [
     rx('paint|petrol|fuel|perfume|coolant|damp|mould|exhaust'),
   ),
   yes(
+    'noise_hiss',
+    near(
+      'hiss(?:es|ing)?(?: (?:sound|noise))?|whoosh(?:es|ing)?|air (?:escap(?:es|ing)|leak(?:s|ing)?|rush(?:es|ing)?)',
+      `pedal|when (?:i |you )?(?:press|brake|push)(?:ing)?|foot|booster|servo|under the dash`,
+      5,
+    ),
+    rx('hot|wet|rotor|disc|cooling'),
+  ),
+  yes(
     'noise_squeal',
     rx(
       'squeal(?:s|ed|ing|y)?|squeak(?:s|ed|ing|y)?|screech(?:es|ed|ing|y)?|scream(?:s|ed|ing)?|squawk(?:s|ed|ing)?|sing(?:s|ing)',
