@@ -354,6 +354,31 @@ export const FIRST_MINUTE: readonly FirstMinute[] = [
     'rotor_thickness_variation|uneven_transfer',
     { also: 'rotor_thickness_variation', not: { abs_working: 0.05, wheel_speed_sensor: 0.05 } },
   ),
+  // What the foot and the road do to a noise.
+  row('grinds, but not on the brake', SALOON, 'noise_grind yes; noise_when turning', 'debris_in_brake', {
+    also: 'wheel_bearing_play',
+    not: { pad_worn_out: 0.25 },
+  }),
+  row(
+    'grinds on the brake only',
+    SALOON,
+    'noise_grind yes; noise_when braking',
+    'pad_worn_out|rotor_scored',
+    {
+      also: 'pad_worn_out rotor_scored',
+      not: { debris_in_brake: 0.06, wheel_bearing_play: 0.03 },
+    },
+  ),
+  row('rattles over bumps', SALOON, 'noise_rattle yes; noise_when bumps', 'suspension_play'),
+  row('rattles until the foot is on', SALOON, 'noise_rattle yes; noise_when off_brake', 'pad_misfitted'),
+  row(
+    'sings along, quiet on the brake',
+    SALOON,
+    'noise_squeal yes; noise_when rolling; noise_when off_brake',
+    'pads_bound|pad_worn_out',
+    { also: 'pads_bound' },
+  ),
+  row('pad lamp on', SALOON, 'warning_light pad_wear', 'pad_worn_out', { not: { external_leak: 0.03 } }),
   // What is new is not worn out, and what stayed may be.
   row(
     'squeals since the new pads',

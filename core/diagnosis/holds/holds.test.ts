@@ -27,6 +27,7 @@ describe('holds', () => {
     ['bearing_play', given('bearing_play', 'excess', 'RR')],
     ['pads_contaminated', given('pad_surface', 'contaminated', 'RR')],
     ['brake_lamp', given('warning_light', 'brake')],
+    ['brake_lamp', given('warning_light', 'pad_wear')],
     ['assist_lost', given('assist_start', 'no_change')],
     ['assist_lost', given('assist_vacuum', 'low')],
     ['assist_lost', given('assist_fluid', 'low')],

@@ -113,7 +113,7 @@ const RULES: Record<HoldId, Rule> = {
     return drags.length > 0 && burns.length > 0 ? [...drags, ...burns] : [];
   },
   pads_contaminated: when('pad_surface', 'contaminated'),
-  brake_lamp: when('warning_light', 'brake'),
+  brake_lamp: when('warning_light', 'brake', 'pad_wear'),
   assist_lost: (findings, car) => {
     if (assistOf(car) === 'none') return [];
     const helps = when('assist_start', 'drops')(findings, car).length > 0;

@@ -170,6 +170,8 @@ export const ROTOR: readonly CauseKnowledge[] = [
     needs: { brake: 'disc', rotor: 'two_piece' },
     links: [
       link('noise_rattle', 'yes', 0.85, 'Loose drive rattles over bumps'),
+      link('noise_when', 'bumps', 0.5, 'The ring is shaken on its drive'),
+      link('noise_when', 'off_brake', 0.25, 'The pads hold the ring still'),
       link('rotor_float', 'hammered', 0.93, 'Slots or bobbins beaten out of shape'),
       link('vibration_braking', 'yes', 0.15, 'The drive takes up with a knock'),
       link('usage', 'track', 0.5, 'Hard stops hammer it'),

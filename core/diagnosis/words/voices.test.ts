@@ -8,6 +8,7 @@ import { COUNTER } from '../../../tests/support/voices/counter';
 import { DRIVERS } from '../../../tests/support/voices/drivers';
 import { FIRST_MINUTE } from '../../../tests/support/voices/firstMinute';
 import { IN_OTHER_WORDS } from '../../../tests/support/voices/inOtherWords';
+import { NOISES_AND_LAMPS } from '../../../tests/support/voices/noisesAndLamps';
 import { OVER_THE_RADIO } from '../../../tests/support/voices/overTheRadio';
 import { PLAIN } from '../../../tests/support/voices/plain';
 import { PULSES_AND_GRABS } from '../../../tests/support/voices/pulsesAndGrabs';
@@ -33,6 +34,7 @@ const VOICES = {
   ...FIRST_MINUTE,
   ...WHERE_IT_IS,
   ...WHAT_IS_NEW,
+  ...NOISES_AND_LAMPS,
   ...PULSES_AND_GRABS,
 };
 

@@ -133,12 +133,22 @@ const isElsewhere = (heard: Heard, kept: Heard): boolean =>
   isOfWheels(kept) &&
   !heard.places.some((place) => kept.places.includes(place));
 
-/** One answer a question, or one a wheel: of several the one with the most weight. */
+/** Whether both can hold at once: it knocks over bumps, and is quiet as the foot presses. */
+const isBeside = (heard: Heard, kept: Heard): boolean => {
+  const { several, states } = findingOf(heard.finding);
+  return (
+    several === 'apart' &&
+    [heard, kept].every(({ state }) => state !== states[0]) &&
+    heard.state !== kept.state
+  );
+};
+
+/** One answer a question, or one a wheel, or what can hold beside it: of several the one with the most weight. */
 function settled(found: readonly Heard[]): Heard[] {
   const settledOn: Heard[] = [];
   for (const heard of [...found].sort((left, right) => weightOf(right) - weightOf(left))) {
     const same = settledOn.filter(({ finding }) => finding === heard.finding);
-    if (same.every((kept) => isElsewhere(heard, kept))) settledOn.push(heard);
+    if (same.every((kept) => isElsewhere(heard, kept) || isBeside(heard, kept))) settledOn.push(heard);
   }
   return settledOn.sort(
     (left, right) => left.from - right.from || left.to - right.to || (left.finding < right.finding ? -1 : 1),

@@ -114,7 +114,10 @@ export const AT_LENGTH: Voices = {
       'Braking from 200 the car darts left and right, I have to hold the wheel with both hands.',
       'pulls yes; pull_side changes',
     ],
-    ['I notice a rubbing sound once per wheel turn at walking pace, goes away when I touch the brake.', ''],
+    [
+      'I notice a rubbing sound once per wheel turn at walking pace, goes away when I touch the brake.',
+      'noise_when rolling; noise_when off_brake',
+    ],
     ['The rear brakes get really hot, the fronts stay cool.', 'heat_spread one_axle'],
     ['When I take my foot off, the brakes stay on for a second or two.', 'pedal_slow_return yes'],
     ['Right front pad has a crack and the edge is crumbling away.', 'pad_surface crumbled FR'],
@@ -183,7 +186,7 @@ export const AT_LENGTH: Voices = {
     ['If I brake gently it shudders, if I brake hard it does not.', 'vibration_braking yes'],
     [
       'Knocking from the right front over potholes; tightened everything, still there.',
-      'noise_rattle yes FR; after_cornering yes',
+      'noise_rattle yes FR; noise_when bumps',
     ],
     [
       'Pedal fine in the pits. First braking zone after the fast left it is halfway down, second press it is up again.',
@@ -266,7 +269,7 @@ export const AT_LENGTH: Voices = {
     ],
     [
       'Braking in a straight line is fine. Braking while turning right makes the left front squeal.',
-      'noise_squeal yes FL',
+      'noise_squeal yes FL; noise_when turning',
     ],
     ['The ABS goes off on the last metre before stopping, pedal buzzes.', 'pedal_pulses yes'],
     ['Very light pedal, goes down without any resistance.', 'pedal_to_floor yes'],
@@ -286,7 +289,7 @@ export const AT_LENGTH: Voices = {
       'No brakes on the first corner of the morning, then normal.',
       'poor_stopping yes; temperature_link only_cold',
     ],
-    ['The rear drums squeal and the handbrake is weak.', 'noise_squeal yes rear'],
+    ['The rear drums squeal and the handbrake is weak.', 'noise_squeal yes rear; parking_brake weak'],
     ['I had a new booster fitted and now they grab at the slightest touch.', 'master_fitted yes; grabs yes'],
     ['Long pedal. Rear brakes are drums. Shoes never adjusted.', 'pedal_long yes; drum_adjustment slack'],
     [
@@ -334,7 +337,10 @@ export const AT_LENGTH: Voices = {
       'pad_wear_shape taper_radial',
     ],
     ['Pad is thicker at the trailing end.', 'pad_wear_shape taper_along'],
-    ['You can hear a scraping that gets faster with speed, braking or not.', 'noise_grind yes'],
+    [
+      'You can hear a scraping that gets faster with speed, braking or not.',
+      'noise_grind yes; noise_when rolling',
+    ],
     ['The discs have a blue tint and small cracks.', 'rotor_colour blued; rotor_surface heat_checked'],
     ['There is a lip on the disc and it is 1 mm under minimum.', 'rotor_thickness below_minimum'],
     ['Brake pedal feels like stepping on a sponge, worse after the ABS has worked.', 'pedal_spongy yes'],
@@ -349,7 +355,7 @@ export const AT_LENGTH: Voices = {
     ],
     ['The rear axle hops when braking.', ''],
     ['Bias bar is fully to the rear and fronts still lock first.', 'axle_locks_early front'],
-    ['Low speed squeak in time with the wheel.', 'noise_squeal yes'],
+    ['Low speed squeak in time with the wheel.', 'noise_squeal yes; noise_when rolling'],
     ['When I pull the handbrake one notch the brake pedal is better.', 'drum_adjustment slack'],
     ['Water got into the fluid, the tester shows over 3 %.', 'fluid_moisture wet'],
     ['Mixed DOT 5 silicone with the old DOT 4 by mistake.', 'fluid_type wrong'],

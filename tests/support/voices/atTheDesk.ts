@@ -62,7 +62,7 @@ export const AT_THE_DESK: Voices = {
     ['No complaint with brakes, tyre noise only.', ''],
     [
       'There is a clonk from the front when I brake and go over a speed bump together.',
-      'noise_rattle yes front; after_cornering yes',
+      'noise_rattle yes front',
     ],
     ['I pump them up before every corner or I would be in the wall.', 'first_press_long yes'],
     ['The brake pedal sits lower than the clutch now; it used to be level.', 'pedal_long yes'],
@@ -100,7 +100,7 @@ export const AT_THE_DESK: Voices = {
     ],
     [
       'Noise from the rear like a stone in a tin can, louder over bumps, stops when I brake.',
-      'noise_rattle yes rear; after_cornering yes',
+      'noise_rattle yes rear; after_cornering yes; noise_when off_brake',
     ],
     [
       'We put in ceramic pads from the catalogue and since then there is no initial bite.',
@@ -208,7 +208,10 @@ export const AT_THE_DESK: Voices = {
       'stood_long yes; wheel_drags all',
     ],
     ['When I let off, the car still feels held and it takes a moment to roll.', 'wheel_drags all'],
-    ['Squeaks on the right front go away when I touch the brake lightly.', 'noise_squeal yes FR'],
+    [
+      'Squeaks on the right front go away when I touch the brake lightly.',
+      'noise_squeal yes FR; noise_when off_brake',
+    ],
     [
       'Brakes feel dead cold, great warm, race compound in the front.',
       'poor_stopping yes; temperature_link only_cold; compound track',
@@ -232,7 +235,7 @@ export const AT_THE_DESK: Voices = {
     ['The car is quick now with the new engine, brakes are no problem.', ''],
     [
       'Since the last event the car shakes when slowing from the end of the main straight.',
-      'vibration_braking yes',
+      'vibration_braking yes; usage track',
     ],
     ['Stops fine but groans at walking speed.', 'noise_grind yes'],
     [
@@ -323,7 +326,10 @@ export const AT_THE_DESK: Voices = {
     ['fluid level dropping but no puddles', 'level_falls slowly'],
     ['No assist after engine stalls, pedal like wood', 'pedal_hard yes'],
     ['Pulls to the near side on a light brake', 'pull_side left; pulls yes'],
-    ['Rattle from the fronts over cobbles that stops with the brake on', 'noise_rattle yes front'],
+    [
+      'Rattle from the fronts over cobbles that stops with the brake on',
+      'noise_rattle yes front; noise_when bumps; noise_when off_brake',
+    ],
     [
       'Burning smell and smoke off the left front after a slow lap',
       'smell_or_smoke yes FL; temperature_link only_hot; usage track',
@@ -334,7 +340,7 @@ export const AT_THE_DESK: Voices = {
     ],
     ['brakes pulsate only when abs works', 'pedal_pulses yes; pulse_only_in_abs yes'],
     ['Amber abs lamp after washing the wheels', 'warning_light abs'],
-    ['Pedal is firm but sits an inch lower than last month', 'pedal_long yes'],
+    ['Pedal is firm but sits an inch lower than last month', 'pedal_long yes; pedal_spongy no'],
     ['Brakes ok on the road, hopeless on track', 'poor_stopping yes; usage track'],
     ['Grind grind grind front left', 'noise_grind yes FL'],
     ['Since bleeding it is worse, mushy and deep', 'system_opened yes; pedal_spongy yes; pedal_long yes'],
@@ -398,7 +404,7 @@ export const AT_THE_DESK: Voices = {
     ],
     [
       'Fade on lap 8, pedal firm throughout, smoke at the pit stop',
-      'poor_stopping yes; temperature_link only_hot; usage track; smell_or_smoke yes',
+      'poor_stopping yes; temperature_link only_hot; usage track; smell_or_smoke yes; pedal_spongy no',
     ],
     [
       'pedal long after four laps with new fluid',
@@ -409,7 +415,7 @@ export const AT_THE_DESK: Voices = {
       'fluid_age old; poor_stopping yes; temperature_link only_hot',
     ],
     ['handbrake needs ten clicks', 'parking_brake lever_high'],
-    ['hear a scrape once per revolution, stone maybe', 'noise_grind yes'],
+    ['hear a scrape once per revolution, stone maybe', 'noise_grind yes; noise_when rolling'],
     ['The pedal bites right at the floor', 'pedal_long yes'],
     ['Pedal pumps up firm then sinks', 'pedal_pump rises; pedal_sinks yes'],
     ['After a spin the left front drags', 'wheel_drags one FL'],

@@ -48,7 +48,7 @@ export const BY_TELEPHONE: Voices = {
     ],
     [
       'knocking from the front left over bumps, quiet when I touch the brake',
-      'noise_rattle yes FL; after_cornering yes',
+      'noise_rattle yes FL; noise_when bumps; noise_when off_brake',
     ],
     [
       'we swapped the master last night, pedal still to the carpet',

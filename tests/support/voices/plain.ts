@@ -10,7 +10,7 @@ export const PLAIN: Voices = {
     ['brake pedal hard as a brick, car barely slows', 'pedal_hard yes; poor_stopping yes'],
     [
       'at the end of the main straight I had nothing, pumped twice and it came back',
-      'pedal_to_floor yes; first_press_long yes',
+      'pedal_to_floor yes; first_press_long yes; usage track',
     ],
     [
       'long pedal after riding the kerbs at turn 3, fine on the straights',
@@ -111,7 +111,7 @@ export const PLAIN: Voices = {
     ],
     ['pedal is rock hard and I need both feet to stop', 'pedal_hard yes'],
     ['hard pedal since the engine swap', 'pedal_hard yes'],
-    ['pedal went to the floor at the end of the back straight', 'pedal_to_floor yes'],
+    ['pedal went to the floor at the end of the back straight', 'pedal_to_floor yes; usage track'],
     ['long pedal on first application, second application normal', 'first_press_long yes'],
     [
       'brakes drag after a few stops, have to open the bleeder to free them',
@@ -191,7 +191,7 @@ export const PLAIN: Voices = {
     ['no ABS light, no pull, pedal pulses', 'pulls no; pedal_pulses yes'],
     ['pedal: long. cold: ok', 'pedal_long yes; temperature_link only_hot'],
     ['squeal F L', 'noise_squeal yes'],
-    ['pad low warning came on', 'pad_thickness low; warning_light brake'],
+    ['pad low warning came on', 'pad_thickness low; warning_light pad_wear'],
     ['lamp on, level ok', 'warning_light brake; reservoir_level ok'],
     ['judder 2nd order', 'vibration_braking yes; judder_order second_or_more'],
     ['brake fade after 3 hot laps', 'poor_stopping yes; temperature_link only_hot; usage track'],

@@ -17,7 +17,7 @@ export const WHERE_IT_IS: Voices = {
     ],
     [
       'lost the pedal at the end of the main straight, second stab it was there',
-      'pedal_to_floor yes; first_press_long yes',
+      'pedal_to_floor yes; first_press_long yes; usage track',
     ],
     [
       "third session it started smelling and the pedal stayed solid but it just didn't slow",
@@ -42,7 +42,7 @@ export const WHERE_IT_IS: Voices = {
     ],
     ['the pedal kicks back when I brake over bumps in turn 3', 'pedal_pulses yes; after_cornering yes'],
     ['car sits on jack stands overnight, next morning pedal to the floor', 'pedal_to_floor yes'],
-    ['grinding noise from the rear left even when not braking', 'noise_grind yes RL'],
+    ['grinding noise from the rear left even when not braking', 'noise_grind yes RL; noise_when rolling'],
     ['long travel, goes away when I pull the handbrake one click', 'pedal_long yes'],
     ['pedal is low and handbrake travel is long', 'pedal_long yes; parking_brake lever_high'],
     [
@@ -100,7 +100,7 @@ export const WHERE_IT_IS: Voices = {
       'wheel bearing hums on the right rear and the pedal is long after fast lefts',
       'pedal_long yes; after_cornering yes',
     ],
-    ['first stab after the back straight goes nearly to the carpet', 'first_press_long yes'],
+    ['first stab after the back straight goes nearly to the carpet', 'first_press_long yes; usage track'],
     ['brake fluid warning came on in a left hander', 'warning_light brake'],
     ['abs kicks in on a dry road at walking speed', 'pedal_pulses yes; pulse_when for_nothing'],
     ['no feel, stops fine though', ''],
@@ -114,7 +114,7 @@ export const WHERE_IT_IS: Voices = {
     ['the further I drive the lower the pedal sits', 'pedal_long yes; temperature_link only_hot'],
     ['needs a good pump after it has been parked on the slope overnight', 'first_press_long yes'],
     ['grabs at the front right on the first stop each morning', 'temperature_link only_cold; grabs yes FR'],
-    ['it just would not pull up at the end of the pit straight', 'poor_stopping yes'],
+    ['it just would not pull up at the end of the pit straight', 'poor_stopping yes; usage track'],
     [
       'I get a longer pedal every time I come back from the left-right-left',
       'pedal_long yes; after_cornering yes',

@@ -1,5 +1,6 @@
 import { HISTORY_WORDS } from './history';
 import { MEASURED } from './measured';
+import { NOISE_WORDS } from './noise';
 import { PEDAL_WORDS } from './pedal';
 import { RENEWED_WORDS } from './renewed';
 import type { Rule } from './rule';
@@ -23,6 +24,7 @@ export const RULES: readonly Rule[] = [
   ...PEDAL_WORDS,
   ...STOPPING_WORDS,
   ...SHAKE_WORDS,
+  ...NOISE_WORDS,
   ...WHEN_WORDS,
   ...HISTORY_WORDS,
   ...RENEWED_WORDS,

@@ -36,7 +36,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       `(?:${DONE}|put) ${upTo(6)}(?:master|servo|booster)(?: cylinder)?`,
-      '(?:master|servo|booster)(?: cylinder)?(?: and (?:the )?(?:master|servo|booster)(?: cylinder)?)? (?:was |were |has been |have been |just |got )?(?:changed|replaced|fitted|swapped|new|rebuilt|overhauled|renewed|done)',
+      '(?:master|servo|booster)(?: cylinder)?(?: and (?:the )?(?:master|servo|booster)(?: cylinder)?)? (?:is |was |were |has been |have been |just |got )?(?:brand )?(?:changed|replaced|fitted|swapped|new|rebuilt|overhauled|renewed|done)',
     ),
     // What stayed as it was.
     rx('(?:standard|stock|original|old|same|existing) (?:master|servo|booster)'),
@@ -205,7 +205,9 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:sits|stands|lives|sat|stood) ${upTo(4)}most of the (?:year|time)`,
       `out of (?:winter )?storage|been stored|in storage|on (?:axle |jack )?stands ${upTo(2)}(?:since|for|all)`,
     ),
-    rx(`(?:${DONE})|went in|(?:removed|built|bought|deleted|stripped)`),
+    rx(
+      `(?:${DONE})|went in|(?:removed|built|bought|deleted|stripped)|(?:standing|stood|sat|sitting) in the (?:pits?|paddock|queue|grid)`,
+    ),
   ),
   says(
     'hub_work',

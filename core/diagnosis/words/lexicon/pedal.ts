@@ -10,6 +10,10 @@ const END =
 const ENGINE_OFF = 'engine (?:is |was )?(?:off|stopped|not running|switched off)';
 /** Said of what is right. */
 const AS_IT_SHOULD = '(?:as|where|how) it should(?: be)?|as (?:a |any )?pedals? should';
+/** Firm only at times, or wanted so. */
+const NOT_FIRM_NOW = rx(
+  "pump(?:s|ed|ing)?|second|third|next|then|after|when|once|until|till|if|unless|cold|hot|warm|engine|again|by|at|in|wants?|needs?|likes?|gets?|before|for|during|first|was|used to|not|never|n't|isn't|less|(?:doesn't|does not|won't) (?:feel|stay|get)",
+);
 const SPONGY =
   'spong(?:y|ey|e|iness)|softness|sogg(?:y|ier)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding)|like (?:treacle|mud)';
 
@@ -39,6 +43,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `softer ${upTo(2)}(?:pads?|compound|tyres?|springs?)`,
     ),
   ),
+  says('pedal_spongy', 'no', near('(?:brake )?pedal', 'firm|(?:feels|is) (?:normal|fine)', 3), NOT_FIRM_NOW),
   says(
     'pedal_spongy',
     'yes',
@@ -82,7 +87,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `(?:dead|nothing|free play) ${upTo(2)}(?:first|top) ${upTo(2)}(?:inch|cm|travel|part|half|third|bit)`,
     ),
     rx(
-      `(?:start(?:s|ed)?|fire(?:d|s)?) ${upTo(2)}engine|engine start(?:s|ed)|first ${PRESS}|first (?:time|stop)|bearings?|hub|joints?|seat|fuel|pressure|revs|ride|push ?rod|(?:slack|play) (?:at|in) the top|${HANDBRAKE}`,
+      `(?:start(?:s|ed)?|fire(?:d|s)?) ${upTo(2)}engine|(?:start(?:ing)?|on start(?:ing)?) (?:up|the engine)|engine start(?:s|ed)|first ${PRESS}|first (?:time|stop)|bearings?|hub|joints?|seat|fuel|pressure|revs|ride|push ?rod|(?:slack|play) (?:at|in) the top|${HANDBRAKE}`,
     ),
   ),
   yes(
@@ -104,7 +109,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'pedal (?:[\\w]+ ){0,3}?(?:to|on) (?:the )?bottom',
       "(?:can't|cannot|couldn't|never) (?:seem to )?get (?:a|any|the) pedal|(?:ran|run|running) out of pedal",
       '(?:no|zero) (?:brake )?pedal(?: at all)?(?! (?:travel|change|feel|problems?|issues?|puls|vibrat|movement|play))|(?:lost|loses?|losing) (?:the |my |all )?(?:pedal|brakes)|no resistance in the pedal|without (?:any )?resistance',
-      '(?:pedal|brakes?) (?:just )?(?:has |have )?(?:disappeared|vanished|was gone|had gone|gone completely|went away)',
+      '(?:pedal|brakes?) (?:just )?(?:has |have )?(?:disappeared|vanished|was gone|had gone|gone completely|went away)|^(?:the |my )?pedal gone\\b',
       '(?:then|and) (?:it|the pedal|they) (?:just )?(?:went away|disappeared|vanished)',
       '^(?:it|they) (?:just )?(?:went away|vanished|disappeared) (?:in|at|into)',
       'no brakes at all|(?:i|we|he|she) (?:just )?had (?:absolutely )?nothing$',
@@ -127,7 +132,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:it|pedal|pressure) (?:then |slowly )?(?:bleeds|leaks) (?:down|off|away)',
     ),
     rx(
-      'fluid|level|reservoir|to (?:one|the) (?:side|left|right)|(?:car )?creep(?:s|ing)? (?:in traffic|forwards?|back|along|into)',
+      'fluid|level|reservoir|to (?:one|the) (?:side|left|right)|(?:car )?(?:creep(?:s|ing)?|crept) (?:in traffic|forwards?|back|along|into)',
     ),
   ),
   yes(

@@ -25,6 +25,14 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
   ),
   says(
     'parking_brake',
+    'weak',
+    rx(
+      `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:(?:isn't|is not|doesn't|does not|won't|will not|can't|cannot|hardly|barely|not) (?:really |even |quite )?(?:hold|holding|work|working|keep)|slips?|slipping|weak|useless|does nothing|fails?)`,
+      `(?:roll(?:s|ed|ing)?) (?:away|off|back|down) ${upTo(3)}${HANDBRAKE}`,
+    ),
+  ),
+  says(
+    'parking_brake',
     'drags',
     rx(`(?:drag(?:s|ging)?|bind(?:s|ing)|stuck|sticks) ${upTo(1)}after ${upTo(2)}${HANDBRAKE}`),
   ),

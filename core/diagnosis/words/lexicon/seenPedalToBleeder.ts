@@ -12,7 +12,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'reservoir_level',
     'ok',
     rx(
-      '(?:level|reservoir) (?:is |was )?(?:ok|okay|fine|good|right|full)|fluid (?:is |was )?(?:full|at max|up to the mark)',
+      '(?:level|reservoir) (?:is |was )?(?:ok|okay|fine|good|right|full)|(?:brake )?fluid (?:is |was |level )*(?:ok|okay|full|at (?:the )?max(?:imum)?|up to the mark)',
     ),
   ),
   says(
@@ -46,11 +46,12 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       `(?:caliper|cylinder) ${upTo(5)}(?:${WET})`,
       `(?:${WET}) ${upTo(4)}(?:caliper|wheel cylinder|rear cylinder)`,
-      `(?:leak(?:s|ing)?|weep(?:s|ing)?) ${upTo(3)}wheel|fluid ${upTo(3)}(?:under|below|beneath) ${upTo(4)}wheel`,
+      `(?:leak(?:s|ing)?|weep(?:s|ing)?) ${upTo(7)}(?:wheel|tyre)|fluid ${upTo(3)}(?:under|below|beneath) ${upTo(4)}wheel`,
       near('piston seals?|dust boots?|(?:rear |back )?drums?|back ?plates?', WET, 3).source,
       `(?:wheel|tyre|rim)s? ${upTo(3)}(?:covered|soaked|wet) ${upTo(3)}(?:fluid|oil)`,
+      `fluid ${upTo(1)}(?:drip|run|weep|seep|leak)\\w* ${upTo(4)}(?:(?:front|rear|back) (?:left|right)|(?:left|right) (?:front|rear|back))`,
       `(?:fluid|oil) ${upTo(2)}(?:drip|run|weep|seep)\\w* ${upTo(3)}(?:drum|backplate|back plate|hub)`,
-      `(?:oil|fluid|wet) ${upTo(5)}(?:on|down|over|inside) (?:the )?${upTo(6)}(?:wheel|tyre|rim)`,
+      `(?:oily?|fluid|wet) ${upTo(5)}(?:on|down|over|inside) (?:the )?${upTo(6)}(?:wheel|tyre|rim)`,
     ),
     rx('master'),
   ),
@@ -71,7 +72,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:cabin|interior|inside|footwell)|carpet ${upTo(1)}(?:wet|soaked)`,
       `(?:${WET}) ${upTo(1)}(?:at|by|behind|round) the master|(?:running|runs|weeping) down the (?:firewall|bulkhead)`,
       `(?:fluid|wet|oil)(?: patch)? ${upTo(2)}(?:behind the master|(?:on|at|down) the back of the master|(?:in|into|inside) the (?:booster|servo))`,
-      `(?:wet|damp|fluid|drip\\w*) ${upTo(7)}(?:shoes?|pedal area|push ?rod|carpet|footwell|under the (?:dash|pedals?)|pedal box)`,
+      `(?:wet|damp|fluid|drip\\w*|puddle|pool) ${upTo(7)}(?:shoes?|pedal area|push ?rod|carpet|footwell|under the (?:dash|pedals?)|pedal box)`,
     ),
   ),
   found('bubbles', 'many', near('air|bubbles', MANY_BUBBLES, 3), 'none'),
@@ -112,7 +113,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'pedal_pump',
     'rises',
     rx(
-      '(?:firm|better|higher|good|ok|okay|comes? back) (?:when|if|once|after) (?:i |you |it is )?pump(?:ed|ing)?|pumps (?:back )?up|unless (?:i |you )?(?:keep )?pump(?:ing)?(?: it)?|pumping (?:brings|builds|raises) (?:it|them|the pedal) (?:back )?up|(?:comes? up|rises|climbs|builds(?: up)?) (?:when|if|as) (?:i |you |it is )?pump(?:ed|ing)?',
+      '(?:firm|better|higher|good|ok|okay|comes? back) (?:when|if|once|after) (?:i |you |it is )?pump(?:ed|ing)?|pumps (?:back )?up|pumping brings (?:it|the pedal) back|comes? up with pumping|unless (?:i |you )?(?:keep )?pump(?:ing)?(?: it)?|pumping (?:brings|builds|raises) (?:it|them|the pedal) (?:back )?up|(?:comes? up|rises|climbs|builds(?: up)?) (?:when|if|as) (?:i |you |it is )?pump(?:ed|ing)?',
     ),
     'same',
     rx('creeps?|sinks?|sank|sinking|drops slowly'),
@@ -173,7 +174,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'assist_start',
     'drops',
     rx(
-      `pedal ${upTo(1)}(?:drops|sinks|dips|falls|goes down|moves down) ${upTo(4)}(?:when|as) ${upTo(2)}(?:start|engine (?:starts|fires|comes on))`,
+      `pedal ${upTo(1)}(?:drops|sinks|dips|falls|goes down|moves down) ${upTo(4)}(?:when|as|on) ${upTo(2)}(?:start(?:ing|s)?|engine (?:starts|fires|comes on))`,
     ),
     rx('floor|way down|lot'),
   ),

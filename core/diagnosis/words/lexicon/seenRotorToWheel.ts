@@ -38,7 +38,8 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'rusted',
     near(`${ROTOR}|rears|fronts`, 'rust(?:y|ed)?|corroded|pitted|brown', 3),
     'smooth',
-    rx('replaced|changed|because'),
+    // A lip at the edge is wear, and a hat rusts.
+    rx('replaced|changed|because|lips?|ridges?|edges?|hats?|bells?|vanes'),
   ),
   says(
     'rotor_surface',

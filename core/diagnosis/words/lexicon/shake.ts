@@ -1,4 +1,4 @@
-import { COAST, MANY_CLICKS, near, type Rule, rx, says, yes } from './rule';
+import { COAST, near, type Rule, rx, says, yes } from './rule';
 
 const SHAKE =
   'shak(?:e|es|ing|y)|shook|judder(?:s|ing|y|ed)?|vibrat(?:e|es|ed|ing|ion|ions)|wobbl(?:e|es|ing)|shudder(?:s|ing)?|shimm(?:y|ies)|tremor|trembl(?:e|es|ing)|jiggl(?:e|es|ing)|buzz(?:es|ing)? (?:in|through)';
@@ -6,9 +6,13 @@ const SHAKE =
 const NOISE = '(?:click|knock|clunk|clonk|tick|squeak|creak|scrap|rub|rattl|bang)\\w*';
 const SEAT = 'backside|bum|butt|seat|pants|hips';
 const feltIn = (where: string) => `(?:feel|felt|feels) (?:it )?(?:in|through) (?:my |the )?(?:${where})`;
+const LAMP =
+  'warning(?: light| lamp)?|lamps?|light (?:is |has |came |come |comes |stays )*(?:on|lit|up)|light on the dash|light flickers?';
+/** The lamp of the wire in the lining. */
+const PAD_WEAR = '(?:brake )?(?:pads?|linings?)(?: wear| low| sensor)?|wear (?:sensor|indicator|light|lamp)';
 const TURN = '(?:per|a|every|each) (?:wheel )?(?:turn|rev|revolution|rotation)';
 
-/** Shake, noise, smell and lamp. */
+/** Shake and lamp. */
 export const SHAKE_WORDS: readonly Rule[] = [
   yes(
     'vibration_braking',
@@ -61,72 +65,27 @@ export const SHAKE_WORDS: readonly Rule[] = [
   says('judder_order', 'first', rx('(?:1st|first) order')),
   says('judder_order', 'second_or_more', rx('(?:2nd|second|3rd|third) order')),
   says('judder_order', 'second_or_more', rx(`(?:twice|(?:two|three|four|several|many) times) ${TURN}`)),
-  yes(
-    'smell_or_smoke',
-    rx(
-      'smell(?:s|ed|ing|y)?|stink(?:s|ing|y)?|stank|smok(?:e|es|ed|ing|y)',
-      'burn(?:s|t|ing) (?:smell|brakes?|pads?)|smelt|(?:brakes?|caliper|wheel) (?:was |were |are |is )?(?:caught |on )fire|flames',
-    ),
-    rx('paint|petrol|fuel|perfume|coolant|damp|mould|exhaust'),
-  ),
-  yes(
-    'noise_hiss',
-    near(
-      'hiss(?:es|ing)?(?: (?:sound|noise))?|whoosh(?:es|ing)?|air (?:escap(?:es|ing)|leak(?:s|ing)?|rush(?:es|ing)?)',
-      `pedal|when (?:i |you )?(?:press|brake|push)(?:ing)?|foot|booster|servo|under the dash`,
-      5,
-    ),
-    rx('hot|wet|rotor|disc|cooling'),
-  ),
-  yes(
-    'noise_squeal',
-    rx(
-      'squeal(?:s|ed|ing|y)?|squeak(?:s|ed|ing|y)?|screech(?:es|ed|ing|y)?|scream(?:s|ed|ing)?|squawk(?:s|ed|ing)?|sing(?:s|ing)',
-      'nois(?:e|es) like (?:a )?(?:goose|pig|whistle|trumpet|seagull|(?:train|tram|bus) braking)',
-      'whin(?:e|es|ing)|whistl(?:e|es|ing)|howl(?:s|ing)?|chirp(?:s|ing)?|high ?pitch(?:ed)?',
-    ),
-    rx('tyres?|belt|diff|gear\\w*|bearings?|turbo|suspension|bush(?:es)?'),
-  ),
-  yes(
-    'noise_grind',
-    rx(
-      'grind(?:s|ing|y)?|ground like|(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|metallic|scrap(?:e|es|ing)',
-      'groan(?:s|ing)?|moan(?:s|ing)?|grat(?:e|es|ing)|graunch(?:es|ing)?|crunch(?:es|ing|y)?|growl(?:s|ing)?',
-      'grumbl(?:e|es|ing)|like sandpaper|gritty|scratch(?:ing|y)',
-    ),
-  ),
-  yes(
-    'noise_rattle',
-    rx(
-      'rattl(?:e|es|ed|ing)|clunk(?:s|ed|ing|y)?|knock(?:s|ed|ing)?|clack(?:s|ing)?',
-      'clonk(?:s|ing)?|click(?:s|ed|ing)?|clatter(?:s|ing)?|thunk(?:s|ing)?|thud(?:s|ding)?',
-      'tick(?:s|ing)(?: noise| sound)?|tapp?(?:s|ing) (?:noise|sound)',
-      'like (?:a )?(?:stones?|marbles|nuts|bolts?) in a|bang(?:s|ing)|(?:loud|big|almighty) (?:bang|thump)',
-    ),
-    rx(
-      'knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the|(?:one|a|each|first) clicks?$|(?:one|a) click (?!when|as|from|at|in)|(?:two|three|four|five|six|seven|eight) clicks|clicks? (?:forward|forwards|back|more|less|to the)|up and down',
-      MANY_CLICKS,
-    ),
-  ),
   says('warning_light', 'none', rx('no warning (?:lights?|lamps?)')),
   says('warning_light', 'abs', near('abs', 'lights?|lamps?|warning|fault(?! codes?)', 3)),
   says(
     'warning_light',
     'brake',
-    near(
-      'brake|handbrake|pads?(?: wear| low)?|red|exclamation(?: mark)?|fluid|level(?: sensor)?',
-      'warning(?: light| lamp)?|lamps?|light (?:is |has |came |come |comes |stays )*(?:on|lit|up)|light on the dash|light flickers?',
-      3,
-    ),
-    rx('coolant|water|washer|abs|brake lights? (?:don|do|not|fail)|at (?:a|the) red light'),
+    near('brake|handbrake|red|exclamation(?: mark)?|fluid|level(?: sensor)?', LAMP, 3),
+    rx(`coolant|water|washer|abs|brake lights? (?:don|do|not|fail)|at (?:a|the) red light|${PAD_WEAR}`),
+  ),
+  says('warning_light', 'pad_wear', near(PAD_WEAR, LAMP, 3)),
+  says(
+    'warning_light',
+    'pad_wear',
+    rx('wear (?:indicator|sensor|warning) (?:has |just )?(?:came|come|comes|is|stays|went) (?:on|up|lit)'),
   ),
   says(
     'warning_light',
     'brake',
     rx(
       "(?:warning|red) (?:light|lamp)(?: [\\w']+){0,2}? (?:on|lit|up|flicker(?:s|ing)?)",
-      'warning (?:light|lamp)|exclamation mark|^(?:the |a )?(?:lamp|warning) (?:is |was |came |comes |stays )?on$',
+      'warning (?:light|lamp)|exclamation mark|^(?:the |a )?(?:lamp|light|warning) (?:is |was |came |comes |stays )?(?:still )?on$',
     ),
-    rx('abs|at (?:a|the) red light'),
+    rx(`abs|at (?:a|the) red light|${PAD_WEAR}`),
   ),
 ];

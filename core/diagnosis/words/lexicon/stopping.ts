@@ -33,6 +33,9 @@ const pullsTo = (side: 'left' | 'right', names: string, other: string): Rule =>
   );
 /** A wheel that stops turning. */
 const LOCKS = 'lock(?:s|ed|ing)?(?: up| early| first)?|block(?:s|ing)';
+/** Stuck since it stood, which is no balance. */
+const STANDING =
+  '(?:after|since|from|when|while) (?:parking|parked|standing|being parked|overnight)|overnight';
 /** What blocks there is no wheel. */
 const NO_WHEEL = 'ducts?|vents?|hoses?|lines?|pipes?|holes?|passages?';
 const BACK = 'rears?|rear (?:wheels?|tyres?|axle|end|brakes?)|back (?:end|wheels?|axle|brakes?)|tail';
@@ -51,7 +54,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
   yes(
     'poor_stopping',
     rx(
-      `(?:anchors|stoppers|brakes?) (?:${NOT}) hold|stops? (?:bad|badly|poorly)$`,
+      `(?:anchors|stoppers|brakes?) (?:${NOT}) hold|stops? (?:bad|badly|poorly|long|late)$`,
       `(?:${NOT}) (?:really |just )?(?:stop|slow|stopping|slowing|brake|bite|grip|pull up)(?: down| as| like| well| properly| anymore)?`,
       '(?:hardly|barely) (?:stops|slows|brakes|bites|pulls up)',
       "(?:don't|doesn't|not|aren't) (?:feel |work |stop )?(?:as|so) (?:sharp|strong|good|well|effective)",
@@ -61,7 +64,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:weak|poor|bad|rubbish|terrible|useless|feeble|lazy|crap|awful|hopeless|dreadful) (?:brakes?|braking|stopping|stops?|bite)',
       'brak(?:es?|ing) (?:is |are |feels? |feel |seems? |were |was |get |gets )?(?:very |really |so |just |a bit |pretty |only )?(?:weak|poor|bad|rubbish|terrible|useless|feeble|crap|awful|hopeless|dreadful|no good)',
       `brakes? (?:${NOT}|are not|aren't) (?:really |properly )?work(?:ing)?`,
-      'brakes? (?:are|feels?) dead',
+      'brakes? (?:are|feels?) dead|brakes? (?:just |suddenly )?(?:stopped working|failed|did nothing)',
       'brakes? (?:goes|go|going|went|gone|going) off|brakes? (?:go|goes|going) away',
       '(?:brakes?|they) (?:just |simply )?(?:die|dies|died|dying|quit|give up|gave up|pack up|packed up)',
       'brakes? (?:is |are |were )?gone (?:after|on|by|in)',
@@ -78,15 +81,16 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `(?:can't|cannot|couldn't|don't|doesn't) cope|struggl(?:e|es|ing) to (?:stop|slow)|not up to (?:it|the job)`,
       'no (?:front|rear) brakes|(?:brak|stop)\\w+ on ice|(?:stopping|braking) distances? (?:has|have) (?:doubled|grown|increased|gone up)',
       `(?:take|takes|took|need|needs) ${upTo(6)}to (?:wake up|come in|bite|start working)|(?:fell|falls|dropped|drops) off a cliff`,
-      "(?:can't|cannot|couldn't) lock (?:the |a |any )?wheels?|little (?:braking|bite)|(?:run(?:s|ning)?|ran) out of brakes?|nothing happens",
+      "(?:can't|cannot|couldn't) lock (?:the |a |any )?wheels?|little (?:braking|bite)|(?:run(?:s|ning)?|ran) out of brakes?|nothing (?:much |really )?happens",
+      `(?:use|used|pull|pulled|grab|grabbed) (?:the )?${HANDBRAKE} to (?:stop|slow)`,
       'not (?:really |too |very )?(?:happy|impressed) with the (?:bite|brakes|stopping)|^(?:no|zero) (?:grip|bite)',
       '(?:do|does|did) nothing (?:until|till|when|at)|brakes? (?:do|does|did) nothing|no confidence in the brakes?|(?:nothing|not) there',
-      '(?:weak|useless|hopeless|terrible|awful|poor) (?:on|at|in|when)|^(?:just |only |very |simply )*(?:weak|feeble|poor)$',
+      'no (?:stopping )?power(?: behind it| in (?:it|the brakes))?(?! (?:steering|assist|servo))|(?:weak|useless|hopeless|terrible|awful|poor) (?:on|at|in|when)|^(?:just |only |very |simply )*(?:weak|feeble|poor)$',
       `(?:firm|good|hard) pedal ${upTo(3)}no (?:stopping|brakes?|bite|stop)`,
     ),
     rx(
       "(?:if|when|while) (?:i|you|we) (?:do not|don't) brake",
-      '(?:hand|parking) brake|no brakes? (?:at all|on(?! the first))|or no brakes?|under the foot|evenly|straight line|brake straight|stop straight',
+      `(?<!(?:use|used|grab|grabbed|pull|pulled) (?:the )?)(?:${HANDBRAKE})|no brakes? (?:at all|on(?! the first))|or no brakes?|under the foot|evenly|straight line|brake straight|stop straight`,
     ),
   ),
   yes(
@@ -142,7 +146,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `${LOCKS}|steps? out|comes? round|overtakes?|loose (?:under|on)|light (?:under|on)|happy (?:under|on)|nervous|twitchy|wobbly|unstable|unsettled|squirm(?:s|ing)?|slides? (?:under|out)|skid(?:s|ding)?`,
       4,
     ),
-    rx(`(?:${FRONT}) ${upTo(2)}(?:${LOCKS})|nuts?|bolts?|studs?|locked (?:on|solid)|${NO_WHEEL}`),
+    rx(`(?:${FRONT}) ${upTo(2)}(?:${LOCKS})|nuts?|bolts?|studs?|locked (?:on|solid)|${STANDING}|${NO_WHEEL}`),
   ),
   says(
     'axle_locks_early',
@@ -174,7 +178,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'grabs',
     rx(
       'grab(?:s|bed|bing|by)?|snatch(?:es|y|ing)?',
-      '(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |over |overly |really |so )+(?:sharp|sensitive|touchy|keen)|over ?sensitive',
+      '(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |over |overly |really |so )+(?:sharp|sensitive|touchy|keen)|over ?sensitive|brakes? lock(?:s|ing)?(?: up)? (?:suddenly|abruptly|all at once)|suddenly lock(?:s|ing)?(?: up)?',
       '(?:hardly|barely) (?:have to )?touch(?:ing)? (?:it|them|the (?:pedal|brakes?))(?! (?:to|before) (?:the )?floor)',
       'bites? (?:too|so) (?:hard|much)|brakes? (?:too|far too) (?:hard|strong(?:ly)?|much)',
     ),
@@ -193,6 +197,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `(?:like|as if|feels) (?:the |my )?${HANDBRAKE}(?:'s| is| was| were| has been) (?:still |left )?on`,
       '(?:^|\\b(?:now|and|then|the|my) )brakes? (?:are |is |keep )?(?:drag(?:s|ging)?|bind(?:s|ing)?)(?!.* (?:left|right|fronts?|rears?|near ?side|off ?side|one|wheel|corner)\\b)',
       '(?:the |my )?car drags|brakes? (?:get|gets|getting) tighter|(?:slows|stops|brakes) (?:down )?(?:by|on) (?:it|its)(?:self| own)',
+      '(?:brakes? )(?:come|comes|came|go|goes) on (?:by (?:it|them)(?:self|selves)|on (?:its|their) own)|put(?:s|ting)? (?:itself|themselves) on|(?:self ?appl(?:y|ies|ied|ying)|apply themselves|applies itself)',
       '(?:held|holding) back|holds (?:itself )?back|rolls? to a (?:stop|halt)',
       '(?:barely|hardly) rolls?|(?:feels?|is) (?:still )?held(?: back)?$|takes a (?:moment|second|while) to roll',
       '(?:frozen|seized|stuck|binding) (?:on |at )?all (?:four|round)',
@@ -219,6 +224,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `rub(?:s|bing) ${upTo(4)}(?:wheel|front|rear|left|right|corner)`,
       `brakes? (?:${NOT}) (?:fully |really |quite )?open|wheel (?:is |stays |gets )?(?:a (?:bit|little) )?blocked`,
       `(?:wheel|front|rear|left|right|shoes?|pads?|brakes?) ${upTo(3)}(?:stuck|rusted|frozen) (?:on)?to (?:the )?(?:drum|disc|rotor)`,
+      `(?:wheels?|fronts?|rears?|brakes?) ${upTo(2)}(?:locked|stuck|blocked)(?: on| up| solid)? (?:${STANDING})`,
     ),
     'no',
     rx(
@@ -283,7 +289,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:new )?(?:set of )?pads every|(?:heavy|fast|quick|excessive) pad wear',
     ),
     rx(
-      '(?:went|going|gone) (?:back )?(?:to|for|with) |new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle',
+      'lamps?|lights?|warning|sensor|(?:went|going|gone) (?:back )?(?:to|for|with) |new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle',
       `wedge|even(?:ly)?|wear(?:s|ing)? (?:well|normally|slowly|fine|ok|okay)|(?:faster|quicker) than|${near('pads?', 'inner|inside|outer|outside', 1).source}`,
     ),
   ),
@@ -301,6 +307,13 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `${PADS} ${upTo(6)}(?:half|thinner|thicker|twice|more worn|faster|quicker) ${upTo(4)}(?:other side|left|right)`,
       `pads? on (?:that|this|one|the (?:left|right)) side ${upTo(4)}(?:thinner|thicker|more worn)`,
       `one side ${upTo(4)}pads? ${upTo(4)}(?:other|than)`,
+      // What wears more is dirtier.
+      near(
+        'dust',
+        '(?:one|only|a single) (?:front |rear )?(?:wheel|side|rim)|(?:more|dirtier|blacker|worse) (?:on|at|with|than)',
+        5,
+      ).source,
+      'more (?:brake )?dust (?:on|at) (?!all|both)|dustier (?:than|on)',
     ),
     'even',
     near('pads?', 'inner|outer|inside|outside', 2),

@@ -1,3 +1,4 @@
+import { HEARD } from './noise';
 import { COAST, HANDBRAKE, type Rule, rx, upTo, when, yes } from './rule';
 
 /** So far that it tells how long parts have been on, not that they are hot. */
@@ -23,6 +24,8 @@ export const WHEN_WORDS: readonly Rule[] = [
     ),
     rx(
       `(?:all|four) (?:four )?corners|gravel|grass|pulls (?:well|strongly) out|(?:ok|okay|fine|good|better|normal|right) after|from turn \\d|over the corner|(?:ran|went|slid|spun) ${upTo(2)}(?:wide|off|through)`,
+      // It is heard there, and no press is long.
+      `(?<!pedal.*)(?:${HEARD})(?!.*pedal)`,
     ),
   ),
   when(
@@ -49,7 +52,9 @@ export const WHEN_WORDS: readonly Rule[] = [
       '(?:more than|beyond|past) (?:\\d+|two|three|four|five|six|a few) laps',
       '(?:as|through|during) (?:the )(?:session|stint|run|race)(?: goes on)?',
       'end of (?:the |a )?(?:session|stint|run)',
-      `after ${upTo(3)}(?:downhill|descent)|(?:in|on|during) ${upTo(2)}descents?`,
+      // The heat soaks in once the air stands still.
+      '(?:standing|stood|waiting|waited|sitting|sat|parked|stopped) (?:in|on) (?:the )?(?:pits?|pit lane|paddock|grid)',
+      `after ${upTo(3)}(?:downhill|descent|(?:highway|motorway|autobahn) (?:drives?|runs?|trips?))|(?:until|till) (?:it|they) cools?(?: down| off)?|(?:in|on|during) ${upTo(2)}descents?`,
       'worse the (?:longer|further|more|harder) (?:i|you|we|it)',
       'coming down (?:the|a) (?:pass|mountain|hill)|fade(?:s|d)?|fading',
     ),
@@ -61,8 +66,8 @@ export const WHEN_WORDS: readonly Rule[] = [
       'kerb strike|never fades?|^(?:and |it is |is )*(?:gone|goes|disappears|stops|clears) after|clears? up (?:after|once|when|as)',
       '(?:wet|damp) session|cool(?: down| off|ing)|no fade|stays? firm',
       // What happened there, not when it shows.
-      `gravel|grass|(?:sat|held|stood|parked|waited|left) ${upTo(4)}(?:brakes?|pedal|${HANDBRAKE}) on`,
-      '(?:fine|good|ok|okay|better|right|normal) (?:(?:now|again) )?(?:once|when|as|after)|(?:straight|smooth|quiet) (?:once|when|as)|(?:smooth|quiet) after|(?:goes|went|going) away',
+      `gravel|grass|(?:sat|held|stood|parked|waited|left) ${upTo(7)}(?:(?:brakes?|pedal|${HANDBRAKE}) on|foot on the (?:hot )?brakes?)`,
+      '(?:fine|good|ok|okay|better|right|normal) (?:(?:now|again) )?(?:once|when|as|after)|(?:straight|smooth|quiet) (?:once|when|as)|(?:smooth|quiet) after|(?<!pedal |brakes? )(?:goes|went|going) away',
     ),
   ),
   when(
@@ -109,14 +114,14 @@ export const WHEN_WORDS: readonly Rule[] = [
     'recovery',
     'after_cooling',
     rx(
-      `(?:come|comes|came|coming|back|fine|firm|good|ok|okay|normal|recovers?|returns?|returned|right(?! (?:rear|front|back|hand|side|wheel))|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow laps?|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|later(?! than))`,
+      `(?:come|comes|came|coming|back|fine|firm|good|ok|okay|normal|recovers?|returns?|returned|right(?! (?:rear|front|back|hand|side|wheel))|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow laps?|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|(?:minutes|hours?|while|day) later(?! than))`,
       `(?:once|when|after) ${upTo(3)}cool(?:ed|s)?(?: down)? ${upTo(3)}(?:fine|good|ok|okay|smooth|normal|gone|back)`,
       '(?:needs?|wants?|has to have|give it) (?:a )?(?:rest|break)',
       "cool(?:s|ed)? (?:down )?(?:and|then) (?:it's |it is |they're )?(?:fine|good|ok|okay|back|normal)",
       `after (?:sitting|standing|resting|waiting) ${upTo(5)}(?:firm|fine|good|ok|okay|normal|back)`,
       '(?:ok|okay|fine|good|normal|firm) (?:(?:again )?(?:today|the next (?:day|morning))|again this morning)|(?<!were |was )(?:fine|good|firm|normal|ok|okay) this morning',
       `(?:minutes|hours?|while|day) later ${upTo(4)}(?:back|fine|good|ok|okay|normal|firm)`,
-      '(?:firms? up|recovers?|comes? (?:back|good)) overnight|after cooling(?: down| off)?|back (?:on|by|during) the (?:cool ?-?down|cooling|slow|in) ?lap',
+      '(?:firms? up|recovers?|comes? (?:back|good)) overnight|after cooling(?: down| off)?|(?:until|till) (?:it|they) cools?(?: down| off)?|back (?:on|by|during) the (?:cool ?-?down|cooling|slow|in) ?lap',
       `(?:better|improves?|recovers?|comes back) (?:if|when|once|after) ${upTo(4)}(?:back off|backing off|cool(?:s|ed|ing)?|slow(?:s|ed)? down|eas(?:e|ing) off|rest)`,
     ),
   ),
@@ -162,7 +167,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'usage',
     'track',
     rx(
-      'track ?days?|circuit|race(?:s|d)?|laps?|sessions?|(?:on|from|at|after) (?:the )?track|stints?|paddock|pits',
+      'track ?days?|circuit|(?:main|start|back|pit) straight|race(?:s|d)?|laps?|sessions?|(?:on|from|at|after) (?:the )?track|stints?|paddock|pits',
       'sprints?|hill ?climbs?|enduros?|qualifying|test ?days?',
     ),
     rx(

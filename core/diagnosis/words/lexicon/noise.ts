@@ -1,0 +1,101 @@
+import { MANY_CLICKS, near, type Rule, rx, says, upTo, yes } from './rule';
+
+const SQUEAL =
+  'squeal(?:s|ed|ing|y)?|squeak(?:s|ed|ing|y)?|screech(?:es|ed|ing|y)?|scream(?:s|ed|ing)?|squawk(?:s|ed|ing)?|sing(?:s|ing)|whin(?:e|es|ing)|whistl(?:e|es|ing)|howl(?:s|ing)?|chirp(?:s|ing)?';
+const GRIND =
+  'grind(?:s|ing|y)?|scrap(?:e|es|ing)|groan(?:s|ing)?|moan(?:s|ing)?|grat(?:e|es|ing)|graunch(?:es|ing)?|crunch(?:es|ing|y)?|growl(?:s|ing)?|grumbl(?:e|es|ing)|rumbl(?:es|ing)|scratch(?:ing|y)';
+const KNOCK =
+  'rattl(?:e|es|ed|ing)|clunk(?:s|ed|ing|y)?|knock(?:s|ed|ing)?|clack(?:s|ing)?|clonk(?:s|ing)?|click(?:s|ed|ing)?|clatter(?:s|ing)?|thunk(?:s|ing)?|thud(?:s|ding)?|tick(?:s|ing)|creak(?:s|ing)?';
+const NOISE = `${SQUEAL}|${GRIND}|${KNOCK}|nois(?:e|es|y)|sounds?|metallic`;
+/** Whatever is heard; pads that are knocked back are not. */
+export const HEARD = `(?!knock(?:ed|s)?[ -]?(?:back|off))(?:${NOISE})`;
+/** What is said of one is said of what was heard. */
+const heard = (when: string): RegExp => near(HEARD, when, 7);
+
+/** Of a shake the same words say something else. */
+const SHAKE = 'shak\\w+|judder\\w*|vibrat\\w+|wobbl\\w+|shudder\\w*|trembl\\w+|puls\\w+';
+/** Noises that nothing here is known by. */
+const UNKNOWN = 'hum(?:s|ming)?|whirr?(?:s|ing)?|dron(?:es?|ing)';
+const GOES =
+  '(?:goes|go|going|went) (?:away|quiet)|goes|stops?|stopped|disappears?|vanish(?:es)?|(?:is |gets )?quiet(?:er)?|gone|ceases?|silent|shuts? up|until';
+const FOOT_ON =
+  '(?:(?:i|you|we) )?(?:brak(?:e|es|ing)|(?:press|touch|apply|hit|use)(?:ing)? ?(?:on )?(?:the )?(?:pedal|brakes?)|(?:the )?brakes? (?:is |are |gets? )?(?:pressed|applied|on)|(?:a |my |the )?foot on the brakes?)(?! (?:more |really |very )?hard)';
+const STOPS_AT_A_FOOT = `(?:${GOES}) (?:(?:when|if|as soon as|as|once|while|with|under|on) (?:the )?)?${FOOT_ON}`;
+const NO_FOOT =
+  "only (?:(?:when|while|if) (?:(?:i am|i'm|we are|it is) )?not (?:on the )?brak(?:es?|ing)|without brak(?:es?|ing)|off the brakes?|with (?:my |the )?foot off)";
+const STEERED =
+  '(?:when|while|if|as|in|on|during|through|round|around) (?:(?:i|you|we) )?(?:(?:a|the|fast|slow|tight|long|hard|sharp) )*(?:turn(?:s|ing)?(?! (?:\\d|one|two|three|four|five|the (?:wheel|rotor|disc)|it|by))|corner(?:s|ing)?|bends?|roundabouts?|steer(?:ing)?|(?:left|right) ?(?:lock|turns?|handers?|(?:hand(?:ed)? )?(?:bends?|corners?|turns?))|full lock)|turn(?:s|ing)? (?:left|right|hard)';
+const BUMPY =
+  '(?:over|on|across|off) (?:(?:the|a|every|each|any|small|little|big|rough|bad|bumpy|uneven|speed) )*(?:bumps?|pot ?holes?|cobbles?(?:tones?)?|kerbs?|curbs?|humps?|ripples|(?:rough|bad|bumpy|uneven) (?:roads?|surfaces?))';
+const TURNS_WITH =
+  '(?:with|per|every|each|once (?:a|per|every)) (?:the )?(?:wheel )?(?:turn|rev|revolution|rotation)s?|(?:in time )?with (?:the )?wheels?(?: speed)?|(?:faster|louder|rises|changes|increases|goes up) with (?:the )?(?:road )?speed|(?:in|with) rotation|follows speed|while (?:driving|rolling|cruising)|even (?:when |while |if )?(?:without|not|off)(?: the)? brak(?:es?|ing)|brak(?:e|ing) or not|whether .*brak(?:e|ing)|(?<!only )(?:without brak(?:es?|ing)|(?:when |while )?coasting)';
+const ALWAYS = 'all the time|constant(?:ly)?|permanent(?:ly)?';
+
+/** What is heard and smelt, and when it is there. */
+export const NOISE_WORDS: readonly Rule[] = [
+  yes(
+    'smell_or_smoke',
+    rx(
+      'smell(?:s|ed|ing|y)?|stink(?:s|ing|y)?|stank|smok(?:e|es|ed|ing|y)',
+      'burn(?:s|t|ing) (?:smell|brakes?|pads?)|smelt|(?:brakes?|caliper|wheel) (?:was |were |are |is )?(?:caught |on )fire|flames',
+    ),
+    rx('paint|petrol|fuel|perfume|coolant|damp|mould|exhaust'),
+  ),
+  yes(
+    'noise_hiss',
+    near(
+      'hiss(?:es|ing)?(?: (?:sound|noise))?|whoosh(?:es|ing)?|air (?:escap(?:es|ing)|leak(?:s|ing)?|rush(?:es|ing)?)',
+      `pedal|when (?:i |you )?(?:press|brake|push)(?:ing)?|foot|booster|servo|under the dash`,
+      5,
+    ),
+    rx('hot|wet|rotor|disc|cooling'),
+  ),
+  yes(
+    'noise_squeal',
+    rx(
+      SQUEAL,
+      'nois(?:e|es) like (?:a )?(?:goose|pig|whistle|trumpet|seagull|(?:train|tram|bus) braking)',
+      'high ?pitch(?:ed)?',
+    ),
+    rx('tyres?|belt|diff|gear\\w*|bearings?|turbo|suspension|bush(?:es)?'),
+  ),
+  yes(
+    'noise_grind',
+    rx(
+      GRIND,
+      'ground like|(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|metallic|like sandpaper|gritty',
+    ),
+    rx('bearings? (?:\\w+ ){0,2}rumbl(?:es|ing)|rumble strips?'),
+  ),
+  yes(
+    'noise_rattle',
+    rx(
+      KNOCK,
+      'tapp?(?:s|ing) (?:noise|sound)',
+      'like (?:a )?(?:stones?|marbles|nuts|bolts?) in a|bang(?:s|ing)|(?:loud|big|almighty) (?:bang|thump)',
+    ),
+    rx(
+      'knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the|(?:one|a|each|first) clicks?$|(?:one|a) click (?!when|as|from|at|in)|(?:two|three|four|five|six|seven|eight) clicks|pedal creaks|creak\\w* (?:\\w+ ){0,3}(?:pedal|dash|seat)|clicks? (?:forward|forwards|back|more|less|to the)|up and down',
+      MANY_CLICKS,
+    ),
+  ),
+  says(
+    'noise_when',
+    'off_brake',
+    rx(
+      STOPS_AT_A_FOOT,
+      `(?:${NOISE}) ${upTo(3)}${NO_FOOT}`,
+      'brak(?:e|es|ing) (?:stops|cures|kills|silences|quiets) it',
+    ),
+    rx(SHAKE, UNKNOWN),
+  ),
+  says('noise_when', 'turning', heard(STEERED)),
+  says('noise_when', 'bumps', heard(BUMPY), rx('rumble')),
+  says('noise_when', 'rolling', heard(TURNS_WITH), rx(SHAKE, UNKNOWN, 'by hand', STOPS_AT_A_FOOT)),
+  says('noise_when', 'rolling', near(`${GRIND}|${KNOCK}`, ALWAYS, 7), rx(SHAKE, STOPS_AT_A_FOOT)),
+  says(
+    'noise_when',
+    'braking',
+    heard('only (?:when|under|on|while|if|as) (?:(?:i|you|we) )?(?:(?:the )?brak(?:e|es|ing)|press(?:ing)?)'),
+  ),
+];
