@@ -30,6 +30,11 @@ const config: NextConfig = {
   async rewrites() {
     return [{ source: '/favicon.ico', destination: '/icon.svg' }];
   },
+  // An address cut short leads to where its pages begin.
+  async redirects() {
+    const begins = { '/bench': '/bench/fluid', '/job': '/', '/car': '/' };
+    return Object.entries(begins).map(([source, destination]) => ({ source, destination, permanent: false }));
+  },
   async headers() {
     return [
       {

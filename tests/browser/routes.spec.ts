@@ -30,6 +30,17 @@ test('bad bodies are refused with field, value and range', async ({ request }) =
   for (const data of ['null', '[]', '"x"', '1']) expect((await post('/api/jobs', data)).status()).toBe(422);
 });
 
+test('an address cut short leads to where its pages begin', async ({ request }) => {
+  for (const [short, begins] of [
+    ['/bench', '/bench/fluid'],
+    ['/job', '/'],
+    ['/car', '/'],
+  ]) {
+    const response = await request.get(short!);
+    expect([response.status(), new URL(response.url()).pathname]).toEqual([200, begins]);
+  }
+});
+
 test('huge bodies are refused before they are read', async ({ request }) => {
   const response = await request.post('/api/jobs', {
     headers: json,

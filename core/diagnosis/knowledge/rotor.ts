@@ -39,7 +39,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
       link('rotor_runout', 'high', 0.05, 'Runout is how the thickness was worn'),
       link('rotor_shape', 'wobble', 0.05, 'Runout is how the thickness was worn'),
       ...shakesAt(0.3),
-      link('pulse_when', 'for_nothing', 0.08, 'Felt most as the wheel slows'),
+      link('pulse_when', 'for_nothing', 0.05, 'Felt most as the wheel slows'),
     ],
   },
   {

@@ -3,7 +3,12 @@ import type { Clause } from './text';
 
 /** What a clause names, when it names one only. */
 function onlyIn<T>({ text }: Clause, names: readonly (readonly [T, RegExp])[]): T | undefined {
-  const named = names.filter(([, words]) => words.test(text));
+  // What it is held against is another place: "front left hotter than front right".
+  const own = text.replace(
+    / (?:than|compared (?:to|with)) (?:on |at )?(?:the |its )?(?:front|rear|back|left|right|[fr][lr]|[lr][fr])\b.*$/,
+    '',
+  );
+  const named = names.filter(([, words]) => words.test(own));
   return named.length === 1 ? named[0]![0] : undefined;
 }
 

@@ -12,6 +12,7 @@ import { NOISES_AND_LAMPS } from '../../../tests/support/voices/noisesAndLamps';
 import { OVER_THE_RADIO } from '../../../tests/support/voices/overTheRadio';
 import { PLAIN } from '../../../tests/support/voices/plain';
 import { PULSES_AND_GRABS } from '../../../tests/support/voices/pulsesAndGrabs';
+import { SEEN_AND_MEASURED } from '../../../tests/support/voices/seenAndMeasured';
 import { SHOP } from '../../../tests/support/voices/shop';
 import { SOUNDS_LIKE } from '../../../tests/support/voices/soundsLike';
 import { WHAT_IS_NEW } from '../../../tests/support/voices/whatIsNew';
@@ -36,6 +37,7 @@ const VOICES = {
   ...WHAT_IS_NEW,
   ...NOISES_AND_LAMPS,
   ...PULSES_AND_GRABS,
+  ...SEEN_AND_MEASURED,
 };
 
 describe.each(Object.entries(VOICES))('%s', (_, lines) => {

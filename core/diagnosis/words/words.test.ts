@@ -209,13 +209,15 @@ const LINES: [text: string, suggests: string][] = [
   ['big gravel trap visit at lap 6', 'off_track yes; usage track'],
 ];
 
+const saidIn = (text: string): string[] =>
+  readWords(text).suggestions.map(({ finding, state, corner, axle }) =>
+    [finding, state, corner ?? axle].filter(Boolean).join(' '),
+  );
+
 describe('what the driver says', () => {
   it.each(LINES)('%s', (text, suggests) => {
     const { suggestions } = readWords(text);
-    const said = suggestions.map(({ finding, state, corner, axle }) =>
-      [finding, state, corner ?? axle].filter(Boolean).join(' '),
-    );
-    expect(said.sort()).toEqual(suggests === '' ? [] : suggests.split('; ').sort());
+    expect(saidIn(text).sort()).toEqual(suggests === '' ? [] : suggests.split('; ').sort());
     for (const { finding, state, from, to } of suggestions) {
       expect(findingOf(finding).states).toContain(state);
       expect(text.slice(from, to).length).toBeGreaterThan(2);
@@ -262,7 +264,11 @@ describe('what the driver says', () => {
         (text) => {
           const once = readWords(text);
           expect(readWords(text)).toEqual(once);
-          const asked = once.suggestions.map(({ finding, corner }) => `${finding} ${corner}`);
+          // What can hold beside another state of the same question is asked once a state.
+          const asked = once.suggestions.map(
+            ({ finding, corner, state }) =>
+              `${finding} ${corner} ${findingOf(finding).several === 'apart' ? state : ''}`,
+          );
           expect(new Set(asked).size).toBe(asked.length);
           for (const { from, to } of once.suggestions) {
             expect(from).toBeGreaterThanOrEqual(0);
@@ -273,6 +279,25 @@ describe('what the driver says', () => {
       ),
       { numRuns: 300 },
     );
+  });
+
+  // The usual limits: 55 kPa, which is 16.24 inches of mercury by NIST SP 811; free play 1 to 8 mm; pads 1.5 mm apart.
+  it.each([
+    ['vacuum 16.5 inches', 'assist_vacuum ok'],
+    ['vacuum 16 inches', 'assist_vacuum low'],
+    ['vacuum reads 0.6 bar', 'assist_vacuum ok'],
+    ['54 kPa of vacuum', 'assist_vacuum low'],
+    ['free play 8 mm', 'pedal_free_play in_range'],
+    ['free play of 0.5 mm', 'pedal_free_play none'],
+    ['free play 8.5 mm', 'pedal_free_play excess'],
+    ['rotor 21.9 mm, minimum 22', 'rotor_thickness below_minimum'],
+    ['rotor 22.1 mm minimum 22', 'rotor_thickness near_minimum'],
+    ['disc thickness 24.6 min 22', 'rotor_thickness ok'],
+    ['inner pad 6 mm, outer 7.5', 'pad_wear_shape even'],
+    ['outer 6 mm inner 7.6', 'pad_wear_shape outer_thin'],
+    ['boiling point 231 fahrenheit', ''],
+  ])('holds a figure against what is usual, or against the other that was said: %s', (text, suggests) => {
+    expect(saidIn(text).join('; ')).toBe(suggests);
   });
 
   it('answers a line of two thousand characters within a frame', () => {

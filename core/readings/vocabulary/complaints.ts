@@ -89,7 +89,7 @@ export const COMPLAINTS = [
       for_nothing: 'Like ABS, for nothing',
     },
     after: { any: [['pedal_pulses', 'yes']] },
-    leak: { at_limit: 0.06, for_nothing: 0.03 },
+    leak: { at_limit: 0.06, for_nothing: 0.015 },
   },
   {
     id: 'pedal_slow_return',

@@ -349,7 +349,7 @@ export const ALL_SORTS: Voices = {
     ['inner pad taper on both sides', 'pad_wear_shape taper_along'],
     ['pad stuck in the bracket, rear left', 'pad_fit stiff RL'],
     ["caliper bracket rusty, pads won't slide", 'pad_fit stiff'],
-    ['fluid smells burnt and dark', 'fluid_look dark; smell_or_smoke yes'],
+    ['fluid smells burnt and dark', 'fluid_look dark'],
     ['bubbles in the reservoir', ''],
     ['air in the lines again', ''],
     ['Stinky brakes and a hot wheel, right rear', 'smell_or_smoke yes RR; heat_spread one_hot RR'],

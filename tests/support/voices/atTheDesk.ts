@@ -86,7 +86,7 @@ export const AT_THE_DESK: Voices = {
       'Long pedal after the last bleed. I used a vacuum bleeder on all four. Pumping helps for a minute.',
       'pedal_long yes; system_opened yes; first_press_long yes',
     ],
-    ['The left front locks before the right one on a dry road.', 'axle_locks_early front'],
+    ['The left front locks before the right one on a dry road.', 'grabs yes FL'],
     ['Pedal sinks to the floor at idle, no leaks, level does not drop.', 'pedal_sinks yes; level_falls no'],
     ['My wife says the brakes smell when she parks.', 'smell_or_smoke yes'],
     [

@@ -67,7 +67,7 @@ export const IN_OTHER_WORDS: Voices = {
     ['The steering is going hard when parking.', ''],
   ],
   'scribbled in a log': [
-    ['LF caliper stkg, pad inner 2 mm outer 7', 'wheel_drags one FL'],
+    ['LF caliper stkg, pad inner 2 mm outer 7', 'wheel_drags one FL; pad_wear_shape inner_thin FL'],
     ['ped spongy, bled x2, n/c', 'pedal_spongy yes; system_opened yes'],
     ['R/F rotor blue, cracks', 'rotor_colour blued FR'],
     ['fluid black, flush due', 'fluid_look dark'],

@@ -80,7 +80,7 @@ export const NOISES_AND_LAMPS: Voices = {
     ['rear wheels stuck after standing overnight', 'wheel_drags one rear'],
     ['fronts locked solid after parking in the rain', 'wheel_drags one front'],
     ['car crept forward', ''],
-    ['front left much dustier than front right', 'pad_wear_sides differ'],
+    ['front left much dustier than front right', 'pad_wear_sides differ front'],
     ['more brake dust on the left than the right', 'pad_wear_sides differ'],
     ['black dust on one front wheel', 'pad_wear_sides differ front'],
     ['brake dust everywhere', ''],

@@ -46,7 +46,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'fresh',
     rx(
       '(?:fresh|new|changed the) (?:brake )?fluid|dot ?[\\d.]+ (?:is |was )?fresh|fresh dot ?[\\d.]+',
-      'fluid (?:is |was )?(?:fresh|new|just changed|changed (?:last|this) (?:week|month))',
+      'fluid (?:is |was )?(?:fresh|new|just changed|changed (?:last|this|yesterday|today|recently|(?:\\d|a few|two|three) (?:days|weeks) ago) ?(?:week|month)?)',
       'flushed (?:last|this|before)|(?:dot ?[\\d.]+|fluid) (?:went|was put) in (?:last|this|yesterday|on|just)|put (?:in |some |new )*dot ?[\\d.]+',
     ),
   ),
@@ -110,7 +110,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     ),
     rx(
       '(?:paint|lamp|light|alarm|sticker|strip|sensor|airbag)s? went off|^(?:and )?went off(?: again)?$|off the road|cut ?off|took off|goes off|run off|brakes? (?:went|came|been) off',
-      `(?:linings?|pads?|nuts?|wheels?) ${upTo(2)}(?:went|came) off|(?:duct|hose|pipe|weight|clip|cap|boot|shield|wheel)s? ${upTo(2)}(?:came|went|ran) off|came off (?:a|the|our|my) ${upTo(4)}(?:track ?days?|sessions?|weekend|event|stint|race)`,
+      `(?:linings?|pads?|nuts?|wheels?) ${upTo(2)}(?:went|came) off|(?:duct|hose|pipe|weight|clip|cap|boot|shield|wheel)s? ${upTo(2)}(?:came|went|ran) off|came off (?:the|its) (?:backing|back|plate|pads?|steel)|came off (?:a|the|our|my) ${upTo(4)}(?:track ?days?|sessions?|weekend|event|stint|race)`,
     ),
   ),
   says(

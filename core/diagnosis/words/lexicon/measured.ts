@@ -2,12 +2,14 @@ import { usualLimits } from '../../../car/limits/catalogue';
 import { exceeds, fallsShort } from '../../../car/limits/limit';
 import { FLUID_RANGES } from '../../../readings/fluid/ranges';
 import { boilingState, moistureState } from '../../../readings/fluid/states';
+import { rotorStanding } from '../../../readings/rotor/standing';
 import type { FindingId } from '../../../readings/vocabulary/findings';
 import { SPELLED } from '../numbers';
-import { type Judged, type Rule, says, upTo } from './rule';
+import { type Judged, ROTOR, type Rule, says, upTo } from './rule';
 
 const USUAL = usualLimits(
-  ...(['runoutMm', 'hubLimitMm', 'dtvMm', 'playLimitMm', 'trackPadMm'] as const),
+  ...(['runoutMm', 'hubLimitMm', 'dtvMm', 'playLimitMm', 'trackPadMm', 'innerOuterMm'] as const),
+  ...(['freePlayLeastMm', 'freePlayMostMm', 'vacuumKPa'] as const),
   ...(['dryBelowPct', 'wetFromPct', 'boilingOkFromC', 'boilingLowBelowC'] as const),
 );
 
@@ -20,12 +22,22 @@ const MM: Readonly<Record<string, number>> = {
   um: 0.001,
   microns: 0.001,
 };
+/** What a vacuum gauge shows, kPa; an inch of mercury by the conventional value (NIST SP 811, appendix B.8). */
+const KPA: Readonly<Record<string, number>> = {
+  kpa: 1,
+  bar: 100,
+  mbar: 0.1,
+  inhg: 3.386389,
+  inches: 3.386389,
+};
+const BASE = { ...MM, ...KPA };
 
-/** What a figure is in base units; millimetres, per cent and degrees are those already. */
+/** What a figure is in base units; millimetres, per cent, degrees and kilopascals are those already. */
 export const inBase = (figure: string, unit = 'mm'): number =>
-  (SPELLED[figure] ?? Number(figure)) * (MM[unit] ?? 1);
+  (SPELLED[figure] ?? Number(figure)) * (BASE[unit] ?? 1);
 
 const LENGTH = Object.keys(MM).join('|');
+const VACUUM = Object.keys(KPA).join('|');
 const PER_CENT = 'percent|per cent';
 const DEGREES = 'degrees?|celsius|centigrade|c';
 
@@ -38,17 +50,38 @@ function measured(finding: FindingId, what: string, units: string, judged: Judge
   );
 }
 
+/** A figure and another that it is held against: "21.4 mm, minimum 22". */
+const heldAgainst = (finding: FindingId, what: string, against: string, judged: Judged): Rule =>
+  says(
+    finding,
+    judged,
+    new RegExp(
+      `\\b(?:${what}) ${upTo(2)}(?<figure>\\d+(?:\\.\\d+)?)(?: (?<unit>mm))? ${upTo(2)}(?:${against}) ${upTo(2)}(?<other>\\d+(?:\\.\\d+)?)\\b`,
+    ),
+  );
+
+/** Which of two pads is the thinner by more than pads wear apart. */
+const thinner =
+  (first: string, second: string): Judged =>
+  (mm, otherMm) =>
+    exceeds(Math.abs(mm - otherMm), USUAL.innerOuterMm) ? (mm < otherMm ? first : second) : 'even';
+
+/** Nothing of a figure that no reading would be: it is of something else. */
+const inRange =
+  ([low, high]: readonly [number, number], judged: Judged): Judged =>
+  (figure, other) =>
+    figure < low || figure > high ? undefined : judged(figure, other);
+
+const BOILS_AT = inRange(FLUID_RANGES.boilingC, (celsius) => boilingState(celsius, USUAL));
+
+const INNER = '(?:inner|inside)(?: pad)?';
+const OUTER = '(?:outer|outside)(?: pad)?';
+
 /** Past a limit, mm, or inside it. */
 const past =
   (limitMm: number, inside: string, outside: string): Judged =>
   (mm) =>
     exceeds(mm, limitMm) ? outside : inside;
-
-/** Nothing of a figure that no reading would be: it is of something else. */
-const inRange =
-  ([low, high]: readonly [number, number], judged: Judged): Judged =>
-  (figure) =>
-    figure < low || figure > high ? undefined : judged(figure);
 
 /**
  * Figures said in passing, held against what is usual: a hint to press. Typed as a reading they are held against the
@@ -70,10 +103,31 @@ export const MEASURED: readonly Rule[] = [
   ),
   ...measured(
     'bearing_play',
-    `(?:bearings?|hub) ${upTo(2)}play|play in the (?:wheel )?(?:bearing|hub)`,
+    `(?:bearings?|hub) ${upTo(2)}play|play (?:in|at) (?:the )?${upTo(3)}(?:bearing|hub)`,
     LENGTH,
     past(USUAL.playLimitMm, 'ok', 'excess'),
   ),
+  heldAgainst(
+    'rotor_thickness',
+    `(?:${ROTOR})(?: thickness)?`,
+    'min(?:imum)?(?: thickness)?|stamped|stamp|discard|limit',
+    (mm, minimumMm) => rotorStanding(mm, minimumMm, undefined),
+  ),
+  heldAgainst('pad_wear_shape', INNER, OUTER, thinner('inner_thin', 'outer_thin')),
+  heldAgainst('pad_wear_shape', OUTER, INNER, thinner('outer_thin', 'inner_thin')),
+  ...measured(
+    'pedal_free_play',
+    'free ?play',
+    LENGTH,
+    (mm) =>
+      exceeds(mm, USUAL.freePlayMostMm)
+        ? 'excess'
+        : fallsShort(mm, USUAL.freePlayLeastMm)
+          ? 'none'
+          : 'in_range',
+    /\b(?:bearings?|hub|wheel|joints?)\b/,
+  ),
+  ...measured('assist_vacuum', 'vacuum', VACUUM, (kPa) => (fallsShort(kPa, USUAL.vacuumKPa) ? 'low' : 'ok')),
   ...measured(
     'fluid_moisture',
     'fluid|moisture|water',
@@ -88,10 +142,11 @@ export const MEASURED: readonly Rule[] = [
     (mm) => (fallsShort(mm, USUAL.trackPadMm) ? 'low' : undefined),
     /\b(?:inner|outer|inside|outside|than|taper\w*|wide|long|disc|rotor|gap|play|clearance)\b/,
   ),
-  ...measured(
+  ...measured('fluid_boiling', 'boil(?:s|ed|ing)?(?: point)?', DEGREES, BOILS_AT),
+  says(
     'fluid_boiling',
-    'boil(?:s|ed|ing)?(?: point)?',
-    DEGREES,
-    inRange(FLUID_RANGES.boilingC, (celsius) => boilingState(celsius, USUAL)),
+    BOILS_AT,
+    new RegExp(`\\bboil(?:s|ing)? (?:point|temperature) ${upTo(3)}(?<figure>\\d{3})\\b`),
+    /\b(?:f|fahrenheit)\b/,
   ),
 ];

@@ -39,7 +39,7 @@ export const NOISE_WORDS: readonly Rule[] = [
       'smell(?:s|ed|ing|y)?|stink(?:s|ing|y)?|stank|smok(?:e|es|ed|ing|y)',
       'burn(?:s|t|ing) (?:smell|brakes?|pads?)|smelt|(?:brakes?|caliper|wheel) (?:was |were |are |is )?(?:caught |on )fire|flames',
     ),
-    rx('paint|petrol|fuel|perfume|coolant|damp|mould|exhaust'),
+    rx('paint|petrol|fuel|perfume|coolant|damp|mould|exhaust|fluid smells?'),
   ),
   yes(
     'noise_hiss',

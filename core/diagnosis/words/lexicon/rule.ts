@@ -1,7 +1,10 @@
 import type { FindingId } from '../../../readings/vocabulary/findings';
 
-/** What a figure that the words catch (groups `figure` and `unit`) comes to, in base units; nothing where it says nothing. */
-export type Judged = (figure: number) => string | undefined;
+/**
+ * What a figure that the words catch (groups `figure` and `unit`) comes to, in base units, or two that are held against
+ * each other (group `other`, of the same unit); nothing where it says nothing.
+ */
+export type Judged = (figure: number, other: number) => string | undefined;
 
 /**
  * Shop language for one state of a finding. `words`: a pattern over the words of one clause, small letters, single

@@ -56,6 +56,13 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     ),
   ),
   says('piston_return', 'free', near('pistons?', FREE, 3), rx('frees|freed')),
+  says(
+    'piston_return',
+    'stiff',
+    rx(
+      "caliper (?:won't|will not|wouldn't|can't|cannot|doesn't|does not) (?:wind|push|press|go) (?:back|in)",
+    ),
+  ),
   found(
     'piston_return',
     'stiff',
@@ -108,7 +115,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'pad_wear_shape',
     'inner_thin',
     rx(
-      '(?:mm|millimet(?:er|re)s?) left on the (?:inner|inside)|worn (?:to nothing|away|right down) on the (?:inner|inside)',
+      '(?:mm|millimet(?:er|re)s?) left on the (?:inner|inside)|worn (?:to nothing|away|right down) on the (?:inner|inside)|(?:outer|outside)(?: pads?)? (?:is |are )?thicker than',
       '^(?:the )?(?:inner|inside) (?:one|pad)s?$|(?:eat|eaten|chew|chewed|burn|wear)s? (?:through )?(?:the |its )?(?:inner|inside) pads?',
       `${PADS} ${upTo(3)}(?:thin(?:ner)?|worn|gone|down|finished) ${upTo(5)}(?:on|at) the (?:inner|inside)(?: side| one)?`,
     ),
@@ -117,7 +124,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'pad_wear_shape',
     'outer_thin',
     rx(
-      '(?:eat|chew|burn|wear)s? (?:through )?(?:the |its )?outer pads?|worn (?:to nothing|away|right down) on the (?:outer|outside)',
+      '(?:eat|chew|burn|wear)s? (?:through )?(?:the |its )?outer pads?|worn (?:to nothing|away|right down) on the (?:outer|outside)|(?:inner|inside)(?: pads?)? (?:is |are )?thicker than',
       `${PADS} (?:are |is )?(?:thinner|thin|worn) (?:more )?on the outside`,
     ),
   ),
@@ -202,10 +209,15 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'drum_adjustment',
     'slack',
     near(
-      'shoes?|drums?|adjusters?',
-      'out of adjustment|slack|need adjusting|not adjusted|never (?:been )?adjusted|backed off',
+      'shoes?|drums?|(?:auto |self )?adjusters?',
+      `out of adjustment|slack|need adjusting|not (?:adjusted|working)|never (?:been )?adjusted|backed off`,
       3,
     ),
+  ),
+  says(
+    'drum_adjustment',
+    'slack',
+    near('(?:auto |self )?adjusters?', `(?:doesn't|does not|won't) work|${STUCK}`, 2),
   ),
   // With the shoes held out by the lever the pedal has less to take up (common practice).
   says('drum_adjustment', 'slack', near(HANDBRAKE, `pedal ${upTo(3)}(?:better|higher|shorter|good|firm)`, 6)),

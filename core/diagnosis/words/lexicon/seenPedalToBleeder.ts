@@ -21,14 +21,14 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       '(?:fluid|reservoir|level) (?:is |was |looks |has dropped to )?(?:very |really |a bit |bone )?(?:low|min(?:imum)?|dry)',
       `low (?:on )?(?:brake )?fluid|(?:fluid|reservoir|level) ${upTo(4)}(?:below|down to|at|on) (?:the )?min(?:imum)?`,
-      '(?:reservoir|fluid) (?:is |was )?(?:nearly |almost )?empty',
+      '(?:reservoir|fluid) (?:is |was )?(?:nearly |almost )?empty|no fluid (?:left )?in the reservoir',
     ),
     rx(`${ROTOR}|pads?|empty overnight`),
   ),
   found(
     'fluid_look',
     'dark',
-    near('fluid', 'black|dark|brown|dirty|coffee|cola|tea|treacle|muddy', 7),
+    near('fluid', 'burnt|black|dark|brown|dirty|coffee|cola|tea|treacle|muddy', 7),
     'clear',
   ),
   says('fluid_look', 'clear', rx('fluid (?:is |was |looks )?(?:still )?(?:clear|clean|like new)')),
@@ -152,7 +152,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'pedal_linkage',
     'worn',
     near(
-      'clevis(?: pins?)?|pedal (?:pivot|bush(?:es|ing)?|bracket|shaft)|pivot pin',
+      'clevis(?: pins?)?|pedal (?:pivot|bush(?:es|ing)?|bracket|shaft|box)|pivot pin',
       'worn|slack|play|loose|sloppy|oval|gone',
       3,
     ),

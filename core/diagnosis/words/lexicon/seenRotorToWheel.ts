@@ -39,14 +39,14 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     near(`${ROTOR}|rears|fronts`, 'rust(?:y|ed)?|corroded|pitted|brown', 3),
     'smooth',
     // A lip at the edge is wear, and a hat rusts.
-    rx('replaced|changed|because|lips?|ridges?|edges?|hats?|bells?|vanes'),
+    rx('replaced|changed|because|lips?|ridges?|edges?|hats?|bells?|vanes|hubs?|flanges?'),
   ),
   says(
     'rotor_surface',
     'deposits',
     near(
       ROTOR,
-      'deposits|pad (?:prints?|material|compound)|patch(?:es|y)?|blotch(?:es|y)|smear(?:s|ed)?|hot ?spots?|transfer marks',
+      'deposits|pad (?:prints?|material|compound)|patch(?:es|y)?|blotch(?:es|y)|(?:black|dark|grey) (?:spots|marks)|smear(?:s|ed)?|hot ?spots?|transfer marks',
       4,
     ),
     rx('blu(?:e|ed|ish)|purple'),
@@ -96,7 +96,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'tyres',
     'fault',
     rx(
-      `flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyres?|tyres? ${upTo(3)}(?:flat ?spot\\w*|out of (?:round|balance)|egg ?shaped|bulg\\w*|cupped)`,
+      `flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyres?|tyres? ${upTo(3)}(?:flat ?spot\\w*|out of (?:round|balance)|egg ?shaped|bulg\\w*|cupped)|tyre pressures? ${upTo(2)}(?:low|uneven|different|wrong|down)|(?:low|uneven|different|wrong) tyre pressures?`,
       `bulges? ${upTo(3)}tyres?|wheels? ${upTo(2)}out of balance|(?:lost|missing|thrown) ${upTo(2)}(?:wheel |balance )weights?`,
     ),
     'ok',
@@ -136,7 +136,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
   found(
     'wheel_nuts',
     'loose',
-    near('(?:wheel|lug) (?:nuts?|bolts?)|nuts|wheel', 'loose|finger tight|undone|came off', 2),
+    near('(?:wheel|lug) (?:nuts?|bolts?)|nuts|wheel', 'loose|finger tight|undone|came off|missing', 2),
     'tight',
     rx('bearings?|hub'),
   ),
@@ -154,7 +154,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
   ),
   says('shield_look', 'stone', near(SHIELD, 'stone|pebble|gravel', 6)),
   says('shield_look', 'stone', rx('^(?:it )?(?:was|is) (?:just |only )?a (?:stone|pebble)$')),
-  says('rotor_surface', 'streaks', near(ROTOR, 'streak(?:s|ed|y)?', 4)),
+  says('rotor_surface', 'streaks', near(ROTOR, 'streak(?:s|ed|y)?|strip(?:es|ed|y)', 4)),
   says(
     'rotor_float',
     'hammered',
@@ -164,7 +164,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'wheel_mounting',
     'fault',
     rx(
-      'wheel (?:is |was )?(?:out of balance|unbalanced|buckled|bent)|(?:buckled|bent) (?:the |a )?(?:wheel|rim)',
+      'wheel (?:is |was )?(?:out of balance|unbalanced|buckled|bent)|(?:buckled|bent) (?:the |a )?(?:wheel|rim)|nuts? (?:were |are )?(?:torqued|tightened|done up) unevenly|uneven(?:ly)? (?:torqued|tightened) (?:wheel )?nuts?',
       'balance weights? (?:is |was |has |have )?(?:gone|missing|lost|come off|fallen off)|lost (?:a |its )?(?:balance )?weights?',
     ),
   ),

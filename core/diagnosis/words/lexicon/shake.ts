@@ -27,7 +27,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'vibration_braking',
     'yes',
     rx(
-      `like (?:i'm |we're )?(?:driving |riding |going |braking )?(?:over |on )?(?:a |the )?(?:cattle grids?|rumble strips?|washboard|cobbles|corrugations|ripples)`,
+      `like (?:i'm |we're )?(?:driving |riding |going |braking )?(?:over |on )?(?:a |the )?(?:cattle grids?|rumble strips?|washboard|cobbles|cobble ?stones|(?:cobbled|gravel) roads?|corrugations|ripples)`,
     ),
     rx(`${COAST}|${NOISE}`),
   ),

@@ -36,6 +36,8 @@ const LOCKS = 'lock(?:s|ed|ing)?(?: up| early| first)?|block(?:s|ing)';
 /** Stuck since it stood, which is no balance. */
 const STANDING =
   '(?:after|since|from|when|while) (?:parking|parked|standing|being parked|overnight)|overnight';
+/** One wheel, not an axle. */
+const BEFORE_THE_OTHER = 'before (?:the )?(?:left|right|other)';
 /** What blocks there is no wheel. */
 const NO_WHEEL = 'ducts?|vents?|hoses?|lines?|pipes?|holes?|passages?';
 const BACK = 'rears?|rear (?:wheels?|tyres?|axle|end|brakes?)|back (?:end|wheels?|axle|brakes?)|tail';
@@ -146,14 +148,16 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `${LOCKS}|steps? out|comes? round|overtakes?|loose (?:under|on)|light (?:under|on)|happy (?:under|on)|nervous|twitchy|wobbly|unstable|unsettled|squirm(?:s|ing)?|slides? (?:under|out)|skid(?:s|ding)?`,
       4,
     ),
-    rx(`(?:${FRONT}) ${upTo(2)}(?:${LOCKS})|nuts?|bolts?|studs?|locked (?:on|solid)|${STANDING}|${NO_WHEEL}`),
+    rx(
+      `${BEFORE_THE_OTHER}|(?:${FRONT}) ${upTo(2)}(?:${LOCKS})|nuts?|bolts?|studs?|locked (?:on|solid)|${STANDING}|${NO_WHEEL}`,
+    ),
   ),
   says(
     'axle_locks_early',
     'front',
     near(FRONT, `${LOCKS}|flat ?spot(?:s|ted|ting)?|skid(?:s|ding)?`, 4),
     rx(
-      `flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyre|(?:${BACK}) ${upTo(2)}(?:${LOCKS})|locked (?:on|solid)|${NO_WHEEL}`,
+      `${BEFORE_THE_OTHER}|flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyre|(?:${BACK}) ${upTo(2)}(?:${LOCKS})|locked (?:on|solid)|${NO_WHEEL}`,
     ),
   ),
   says(
@@ -179,6 +183,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(
       'grab(?:s|bed|bing|by)?|snatch(?:es|y|ing)?',
       '(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |over |overly |really |so )+(?:sharp|sensitive|touchy|keen)|over ?sensitive|brakes? lock(?:s|ing)?(?: up)? (?:suddenly|abruptly|all at once)|suddenly lock(?:s|ing)?(?: up)?',
+      `(?:only )?one wheel (?:keeps )?lock(?:s|ing)(?: up)?(?! (?:on|solid))|lock(?:s|ing)(?: up)? ${BEFORE_THE_OTHER}`,
       '(?:hardly|barely) (?:have to )?touch(?:ing)? (?:it|them|the (?:pedal|brakes?))(?! (?:to|before) (?:the )?floor)',
       'bites? (?:too|so) (?:hard|much)|brakes? (?:too|far too) (?:hard|strong(?:ly)?|much)',
     ),
@@ -199,6 +204,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:the |my )?car drags|brakes? (?:get|gets|getting) tighter|(?:slows|stops|brakes) (?:down )?(?:by|on) (?:it|its)(?:self| own)',
       '(?:brakes? )(?:come|comes|came|go|goes) on (?:by (?:it|them)(?:self|selves)|on (?:its|their) own)|put(?:s|ting)? (?:itself|themselves) on|(?:self ?appl(?:y|ies|ied|ying)|apply themselves|applies itself)',
       '(?:held|holding) back|holds (?:itself )?back|rolls? to a (?:stop|halt)',
+      '(?:hard|difficult|impossible) to push (?:the |this |my )?car|(?:the |my )brakes? (?:is |are |keeps? )?hang(?:s|ing)?(?: up| on)?$',
       '(?:barely|hardly) rolls?|(?:feels?|is) (?:still )?held(?: back)?$|takes a (?:moment|second|while) to roll',
       '(?:frozen|seized|stuck|binding) (?:on |at )?all (?:four|round)',
       `wheels (?:are )?(?:hard|difficult|stiff) to turn ${upTo(3)}all (?:four|round|of them)`,
@@ -217,6 +223,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       "(?:wheel|caliper|front|rear|left|right) (?:does not|doesn't|won't|will not|never) (?:fully |quite |really )?(?:release|let go|come off)",
       `not (?:fully |quite |properly )?releas(?:e|ing) ${upTo(3)}(?:left|right|one side|front|rear|back)`,
       "drag(?:s|ging)?|bind(?:s|ing)|stuck on|(?:won't|don't|doesn't|will not|does not) turn|not turning (?:free(?:ly)?|easily)",
+      'brakes? (?:is |are |keeps? )?hang(?:s|ing)?(?: up| on)? (?:on|at) (?:the |one )?(?:left|right|front|rear|back|wheel|side)',
       `wheel ${upTo(2)}(?:turns|spins|rotates) (?:stiff(?:ly)?|hard|heav(?:y|ily))`,
       "(?:won't|doesn't|hardly) spin|wheels? (?:is |are )?(?:hard|difficult|stiff) to turn",
       '(?:spin|turn|roll)s? free(?:ly)? (?:except|but not|apart from)',
@@ -265,6 +272,22 @@ export const STOPPING_WORDS: readonly Rule[] = [
     ),
     rx(`${ONCE}|hot spots?`),
   ),
+  says(
+    'heat_spread',
+    'all_hot',
+    rx(
+      'brakes? (?:are |is |keep |keeps |get |gets )?(?:overheat(?:s|ing|ed)?|running hot) (?:in traffic|in town|on the road|without)',
+    ),
+  ),
+  says(
+    'heat_spread',
+    'one_axle',
+    rx(
+      '(?:front|rear) (?:brakes?|discs|rotors) (?:are |keep |get )?overheat(?:s|ing|ed)?',
+      'overheat(?:s|ing|ed)? (?:on|at) (?:the )?(?:fronts?|rears?)',
+    ),
+    rx('left|right'),
+  ),
   says('heat_spread', 'one_hot', rx(`^(?:very |really )?hot ${NAMED_WHEEL}`)),
   says(
     'heat_spread',
@@ -289,8 +312,8 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:new )?(?:set of )?pads every|(?:heavy|fast|quick|excessive) pad wear',
     ),
     rx(
-      'lamps?|lights?|warning|sensor|(?:went|going|gone) (?:back )?(?:to|for|with) |new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle',
-      `wedge|even(?:ly)?|wear(?:s|ing)? (?:well|normally|slowly|fine|ok|okay)|(?:faster|quicker) than|${near('pads?', 'inner|inside|outer|outside', 1).source}`,
+      'lamps?|lights?|warning|sensor|go(?:es)? down|(?:went|going|gone) (?:back )?(?:to|for|with) |new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle',
+      `wedge|(?:un)?even(?:ly)?|wear(?:s|ing)? (?:well|normally|slowly|fine|ok|okay)|(?:faster|quicker) than|${near('pads?', 'inner|inside|outer|outside', 1).source}`,
     ),
   ),
   says(
@@ -307,6 +330,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `${PADS} ${upTo(6)}(?:half|thinner|thicker|twice|more worn|faster|quicker) ${upTo(4)}(?:other side|left|right)`,
       `pads? on (?:that|this|one|the (?:left|right)) side ${upTo(4)}(?:thinner|thicker|more worn)`,
       `one side ${upTo(4)}pads? ${upTo(4)}(?:other|than)`,
+      `${PADS} ${upTo(2)}(?:wear|wore|worn|wearing) (?:un|not )even(?:ly)? (?:left (?:and|to) right|side to side|from side to side|across)`,
       // What wears more is dirtier.
       near(
         'dust',

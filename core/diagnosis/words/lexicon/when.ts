@@ -91,6 +91,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       'hot or cold|cold and hot|hot and cold|even when cold',
       "(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when|while) (?!(?:it is |it's |they are )?(?:warm|hot))",
       '(?:good|fine|ok|okay|firm) in the morning',
+      "(?:goes|gone|disappears|vanishes|stops|quiet|fine|ok|okay|good|smooth)(?: away)?(?: again)? when (?:it is |it's )?cold",
       `(?:good|fine|firm) ${upTo(4)}out ?lap|after idling|first (?:stop|corner) after`,
       NOT_COLD,
       '(?:free|frees|lets go|releases?|loose|rolls?) (?:off |up |again |freely )?(?:when|once) (?:it is |they are )?cold',
