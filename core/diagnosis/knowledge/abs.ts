@@ -26,7 +26,12 @@ export const ABS: readonly CauseKnowledge[] = [
     at: 'car',
     needs: { abs: true },
     links: [
-      link('warning_light', 'abs', 0.7, 'The unit misses a wheel'),
+      link(
+        'warning_light',
+        'abs',
+        0.55,
+        'The unit misses a wheel; while it acts for nothing the lamp may still be off',
+      ),
       link(
         'warning_light',
         'brake',

@@ -17,6 +17,7 @@ import { SHOP } from '../../../tests/support/voices/shop';
 import { SOUNDS_LIKE } from '../../../tests/support/voices/soundsLike';
 import { WHAT_IS_NEW } from '../../../tests/support/voices/whatIsNew';
 import { WHERE_IT_IS } from '../../../tests/support/voices/whereItIs';
+import { WHOLE_STORIES } from '../../../tests/support/voices/wholeStories';
 import { readWords } from './words';
 
 const VOICES = {
@@ -38,6 +39,7 @@ const VOICES = {
   ...NOISES_AND_LAMPS,
   ...PULSES_AND_GRABS,
   ...SEEN_AND_MEASURED,
+  ...WHOLE_STORIES,
 };
 
 describe.each(Object.entries(VOICES))('%s', (_, lines) => {

@@ -33,7 +33,10 @@ const LINES: [text: string, suggests: string][] = [
   ['Brake warning light on', 'warning_light brake'],
   ['ABS light came on yesterday', 'warning_light abs'],
   ['New pads not bedded in, poor bite', 'friction_new yes; pads_new yes; bed_in_done no; poor_stopping yes'],
-  ["It's soft only when hot; next morning fine", 'pedal_spongy yes; temperature_link only_hot'],
+  [
+    "It's soft only when hot; next morning fine",
+    'pedal_spongy yes; temperature_link only_hot; recovery after_cooling',
+  ],
   ['Mushy at the very end of the travel', 'pedal_soft_end yes'],
   ['Spongey pedle since we bled it', 'pedal_spongy yes; system_opened yes'],
   ['pedal feels squishy, more travel than before', 'pedal_spongy yes; pedal_long yes'],

@@ -287,7 +287,7 @@ export const ALL_SORTS: Voices = {
     ['pedal slowly goes soft while holding', 'pedal_spongy yes; pedal_sinks yes'],
     ["pump it up and it's ok, then it goes down again", 'first_press_long yes'],
     ['have to double tap the pedal', 'first_press_long yes'],
-    ['knockback after high speed corners', 'after_cornering yes'],
+    ['knockback after high speed corners', 'after_cornering yes; first_press_long yes'],
     [
       'long pedal at the end of the back straight after running the kerbs',
       'pedal_long yes; after_cornering yes; usage track',
@@ -398,7 +398,7 @@ export const ALL_SORTS: Voices = {
     ],
     [
       'After about 20 minutes the pedal goes to the floor, pump it and it comes back a bit',
-      'pedal_to_floor yes; first_press_long yes; temperature_link only_hot',
+      'pedal_to_floor yes; first_press_long yes; temperature_link only_hot; pedal_pump rises',
     ],
     [
       'It pulls hard to the right, left front caliper was replaced last year',
@@ -438,7 +438,7 @@ export const ALL_SORTS: Voices = {
     ['Brake fluid was last flushed three years ago according to the sticker', 'fluid_age old'],
     [
       'hubs rebuilt over winter, since then knock back on the fast stuff',
-      'hub_work yes; after_cornering yes',
+      'hub_work yes; after_cornering yes; first_press_long yes',
     ],
     [
       'Swapped to stainless lines, now it is spongy',

@@ -5,7 +5,7 @@ export const AT_LENGTH: Voices = {
   'said at length': [
     [
       'Customer states the pedal feels soft first thing in the morning. Pumping brings it up. No leaks seen. Fluid was changed in spring.',
-      'pedal_spongy yes; temperature_link only_cold; first_press_long yes; pedal_pump rises; system_opened yes',
+      'pedal_spongy yes; temperature_link only_cold; first_press_long yes; pedal_pump rises; system_opened yes; leak none',
     ],
     [
       'Vibration at the wheel from about 100 km/h down, only when braking. Discs are two months old. No noise.',

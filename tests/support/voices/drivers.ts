@@ -22,7 +22,7 @@ export const DRIVERS: Voices = {
     ['the rear wants to overtake the front when I brake', 'axle_locks_early rear'],
     ['locks the inside front going in', 'axle_locks_early front'],
     ['flat spotted the fronts again', 'axle_locks_early front'],
-    ['knock-off after the kerbs', 'after_cornering yes'],
+    ['knock-off after the kerbs', 'after_cornering yes; first_press_long yes'],
     ['the first stab after a right hander goes long', 'after_cornering yes; first_press_long yes'],
     [
       'big vibration in the pedal and the wheel at the end of the straight',

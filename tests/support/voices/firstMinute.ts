@@ -198,7 +198,7 @@ export const FIRST_MINUTE: Voices = {
       'pedal is spongy and long, came up better after pumping',
       'pedal_spongy yes; pedal_long yes; pedal_pump rises',
     ],
-    ['no brake assist after start, hissing from the footwell', 'pedal_hard yes'],
+    ['no brake assist after start, hissing from the footwell', 'pedal_hard yes; noise_hiss yes'],
     [
       'after changing to the big discs the pedal travel is double',
       'friction_new yes; rotors_new yes; pedal_long yes',

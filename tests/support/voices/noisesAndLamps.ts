@@ -33,7 +33,7 @@ export const NOISES_AND_LAMPS: Voices = {
     ['creak from the front when turning at parking speed', 'noise_rattle yes front; noise_when turning'],
     ['whistle from the brakes at 100 without braking', 'noise_squeal yes; noise_when rolling'],
     ['ticking from the wheel when coasting', 'noise_rattle yes; noise_when rolling'],
-    ['pad knock-off over the kerbs', 'after_cornering yes'],
+    ['pad knock-off over the kerbs', 'after_cornering yes; first_press_long yes'],
     ['vibration goes away when I brake harder', 'vibration_braking yes'],
     [
       'rattling and a long pedal over the kerbs',

@@ -32,7 +32,7 @@ export const SEEN_AND_MEASURED: Voices = {
     ['left front 90 degrees hotter than right front', 'heat_spread one_hot FL'],
     ['bubbles coming out of the rear right bleeder', 'bubbles few RR'],
     ['no fluid in the reservoir', 'reservoir_level low'],
-    ['fluid level drops a bit every week, no leak seen', 'level_falls slowly'],
+    ['fluid level drops a bit every week, no leak seen', 'level_falls slowly; leak none'],
     ['level goes down and pads are thin', 'level_falls slowly; pad_thickness low'],
     ['pin stuck lower one front left', 'slide_pins stiff FL'],
     ["caliper piston won't go back with the tool", 'piston_return stiff'],

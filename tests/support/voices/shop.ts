@@ -197,7 +197,7 @@ export const SHOP: Voices = {
     ['two pumps on the straight or I go in the barrier', 'first_press_long yes'],
     [
       'It gave me a nasty surprise at T1: nothing there, then I pumped and it came back',
-      'poor_stopping yes; first_press_long yes',
+      'poor_stopping yes; first_press_long yes; pedal_pump rises',
     ],
     ['hot smell, smoke pouring off the LF', 'smell_or_smoke yes FL'],
     ['right front rotor is glowing at night', 'heat_spread one_hot FR'],

@@ -75,7 +75,7 @@ export const SOUNDS_LIKE: Voices = {
     ['hubs are fine', ''],
     ['brake fluid was changed in May', 'system_opened yes'],
     ['discs look good, plenty of pad', 'pad_thickness ok'],
-    ['no leaks anywhere', ''],
+    ['no leaks anywhere', 'leak none'],
     ['customer hears wind noise', ''],
     ['vibration gone after wheel balance', 'vibration_braking no'],
     ['no longer pulls', 'pulls no'],

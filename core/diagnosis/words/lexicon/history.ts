@@ -27,7 +27,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       'calipers? (?:have |has |are |were |was |just )?(?:came|come|went|gone|put) back',
-      `(?:${DONE}|rebuild|had|(?:after|since|when) (?:i|we|he) (?:change|replace|fit|swap)) ${upTo(3)}${CALIPER}|calipers? (?:change|job|swap|rebuild)`,
+      `(?:${DONE}|rebuild|had|(?:after|since|when) (?:i|we|he) (?:change|replace|fit|swap)) ${upTo(4)}${CALIPER}|calipers? (?:change|job|swap|rebuild)`,
       "calipers? (?:was |were |have been |has been |got |just )?(?:[\\w']+ )?(?:changed|replaced|fitted|swapped|rebuilt|off|overhauled|done|new|refurbished)",
     ),
   ),
@@ -143,7 +143,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:add(?:ed|ing)?|put) ${upTo(1)}fluid ${upTo(2)}(?:twice|again|every|each|(?:two|three|four|several|\\d+) times|this month|this week)`,
     ),
     rx(
-      'with (?:water|oil)|fast|quickly|every (?:other |second )?day|every morning|twice a week|daily|overnight|empties|at the (?:last )?service|at (?:the )?(?:last )?inspection',
+      'with (?:water|oil|power steering|mineral)|fast|quickly|every (?:other |second )?day|every morning|twice a week|daily|overnight|empties|at the (?:last )?service|at (?:the )?(?:last )?inspection',
     ),
   ),
   says(
@@ -157,7 +157,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     ),
     // Gone since something was done, it was lost, not left out.
     rx(
-      'assist(?:ance)?|no (?:booster|servo) (?:since|after|any ?more|now)|(?:like|as if|as though) .*(?:booster|servo)',
+      'assist(?:ance)?|no (?:booster|servo) (?:since|after|any ?more|now)(?!.*(?:swap|conversion|pedal box))|(?:like|as if|as though) .*(?:booster|servo)',
     ),
   ),
   says(

@@ -3,7 +3,7 @@ import { MANY_CLICKS, near, type Rule, rx, says, upTo, yes } from './rule';
 const SQUEAL =
   'squeal(?:s|ed|ing|y)?|squeak(?:s|ed|ing|y)?|screech(?:es|ed|ing|y)?|scream(?:s|ed|ing)?|squawk(?:s|ed|ing)?|sing(?:s|ing)|whin(?:e|es|ing)|whistl(?:e|es|ing)|howl(?:s|ing)?|chirp(?:s|ing)?';
 const GRIND =
-  'grind(?:s|ing|y)?|scrap(?:e|es|ing)|groan(?:s|ing)?|moan(?:s|ing)?|grat(?:e|es|ing)|graunch(?:es|ing)?|crunch(?:es|ing|y)?|growl(?:s|ing)?|grumbl(?:e|es|ing)|rumbl(?:es|ing)|scratch(?:ing|y)';
+  'grind(?:s|ing|y)?|scrap(?:e|es|ing)|groan(?:s|ing)?|moan(?:s|ing)?|grat(?:e|es|ing)|graunch(?:es|ing)?|crunch(?:es|ing|y)?|growl(?:s|ing)?|grumbl(?:e|es|ing)|rumbl(?:e|es|ing)|scratch(?:ing|y)';
 const KNOCK =
   'rattl(?:e|es|ed|ing)|clunk(?:s|ed|ing|y)?|knock(?:s|ed|ing)?|clack(?:s|ing)?|clonk(?:s|ing)?|click(?:s|ed|ing)?|clatter(?:s|ing)?|thunk(?:s|ing)?|thud(?:s|ding)?|tick(?:s|ing)|creak(?:s|ing)?';
 const NOISE = `${SQUEAL}|${GRIND}|${KNOCK}|nois(?:e|es|y)|sounds?|metallic`;
@@ -39,13 +39,15 @@ export const NOISE_WORDS: readonly Rule[] = [
       'smell(?:s|ed|ing|y)?|stink(?:s|ing|y)?|stank|smok(?:e|es|ed|ing|y)',
       'burn(?:s|t|ing) (?:smell|brakes?|pads?)|smelt|(?:brakes?|caliper|wheel) (?:was |were |are |is )?(?:caught |on )fire|flames',
     ),
-    rx('paint|petrol|fuel|perfume|coolant|damp|mould|exhaust|fluid smells?'),
+    rx(
+      'paint|petrol|fuel|perfume|coolant|damp|mould|exhaust|fluid smells?|smells? (?:of|like) (?:brake )?fluid',
+    ),
   ),
   yes(
     'noise_hiss',
     near(
       'hiss(?:es|ing)?(?: (?:sound|noise))?|whoosh(?:es|ing)?|air (?:escap(?:es|ing)|leak(?:s|ing)?|rush(?:es|ing)?)',
-      `pedal|when (?:i |you )?(?:press|brake|push)(?:ing)?|foot|booster|servo|under the dash`,
+      `pedal|when (?:i |you )?(?:press|brake|push|hold)(?:ing)?|foot|footwell|booster|servo|under the dash`,
       5,
     ),
     rx('hot|wet|rotor|disc|cooling'),

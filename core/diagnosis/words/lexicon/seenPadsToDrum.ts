@@ -34,7 +34,9 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
   says(
     'parking_brake',
     'drags',
-    rx(`(?:drag(?:s|ging)?|bind(?:s|ing)|stuck|sticks) ${upTo(1)}after ${upTo(2)}${HANDBRAKE}`),
+    rx(
+      `(?:drag(?:s|ging)?|bind(?:s|ing)|stuck|sticks) ${upTo(1)}after ${upTo(2)}${HANDBRAKE}|${HANDBRAKE} cables? (?:is |are )?(?:${STUCK})`,
+    ),
   ),
   found(
     'slide_pins',
@@ -118,6 +120,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
       '(?:mm|millimet(?:er|re)s?) left on the (?:inner|inside)|worn (?:to nothing|away|right down) on the (?:inner|inside)|(?:outer|outside)(?: pads?)? (?:is |are )?thicker than',
       '^(?:the )?(?:inner|inside) (?:one|pad)s?$|(?:eat|eaten|chew|chewed|burn|wear)s? (?:through )?(?:the |its )?(?:inner|inside) pads?',
       `${PADS} ${upTo(3)}(?:thin(?:ner)?|worn|gone|down|finished) ${upTo(5)}(?:on|at) the (?:inner|inside)(?: side| one)?`,
+      `${PADS} (?:on|at) the (?:inner|inside) ${upTo(6)}(?:gone|worn|thin(?:ner)?|finished|down to)`,
     ),
   ),
   says(
@@ -220,6 +223,11 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     near('(?:auto |self )?adjusters?', `(?:doesn't|does not|won't) work|${STUCK}`, 2),
   ),
   // With the shoes held out by the lever the pedal has less to take up (common practice).
+  says(
+    'drum_adjustment',
+    'slack',
+    rx(`pedal ${upTo(2)}(?:low|long|soft) (?:until|unless|till) ${upTo(4)}${HANDBRAKE}`),
+  ),
   says('drum_adjustment', 'slack', near(HANDBRAKE, `pedal ${upTo(3)}(?:better|higher|shorter|good|firm)`, 6)),
   says('drum_surface', 'glazed', near('shoes?|drums?', 'glazed|shiny|polished', 2)),
   says(

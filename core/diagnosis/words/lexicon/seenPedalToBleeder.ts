@@ -37,7 +37,9 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
   found(
     'fluid_moisture',
     'wet',
-    near('water|moisture', '(?:in the|in|into the|into|of the) fluid|too high|high', 2),
+    new RegExp(
+      `${near('water|moisture', '(?:in the|in|into the|into|of the) fluid|too high|high', 2).source}|\\bwater (?:got|went|ran|came) into the reservoir\\b`,
+    ),
     'dry',
   ),
   says(
@@ -69,11 +71,17 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'master_to_booster',
     rx(
       `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:booster|servo|push ?rod|rear seal|(?:at|from|round) (?:the |its )?(?:back|rear))`,
+      `(?:booster|servo|vacuum)(?: hose| line)? ${upTo(2)}(?:smell(?:s|ing)? of|full of|has|contains) (?:brake )?fluid`,
       `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:cabin|interior|inside|footwell)|carpet ${upTo(1)}(?:wet|soaked)`,
       `(?:${WET}) ${upTo(1)}(?:at|by|behind|round) the master|(?:running|runs|weeping) down the (?:firewall|bulkhead)`,
       `(?:fluid|wet|oil)(?: patch)? ${upTo(2)}(?:behind the master|(?:on|at|down) the back of the master|(?:in|into|inside) the (?:booster|servo))`,
       `(?:wet|damp|fluid|drip\\w*|puddle|pool) ${upTo(7)}(?:shoes?|pedal area|push ?rod|carpet|footwell|under the (?:dash|pedals?)|pedal box)`,
     ),
+  ),
+  says(
+    'leak',
+    'none',
+    rx('no leaks? (?:anywhere|visible|seen|found|to be (?:seen|found))|nothing (?:is )?leaking'),
   ),
   found('bubbles', 'many', near('air|bubbles', MANY_BUBBLES, 3), 'none'),
   says('bubbles', 'none', rx('no (?:more )?bubbles|no (?:more )?air (?:came|comes|coming)')),
@@ -113,7 +121,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'pedal_pump',
     'rises',
     rx(
-      '(?:firm|better|higher|good|ok|okay|comes? back) (?:when|if|once|after) (?:i |you |it is )?pump(?:ed|ing)?|pumps (?:back )?up|pumping brings (?:it|the pedal) back|comes? up with pumping|unless (?:i |you )?(?:keep )?pump(?:ing)?(?: it)?|pumping (?:brings|builds|raises) (?:it|them|the pedal) (?:back )?up|(?:comes? up|rises|climbs|builds(?: up)?) (?:when|if|as) (?:i |you |it is )?pump(?:ed|ing)?',
+      '(?:firm|better|higher|good|ok|okay|comes? back) (?:when|if|once|after) (?:i |you |it is )?pump(?:ed|ing)?|pumps (?:back )?up|pumping brings (?:it|the pedal) back|pump(?:ed)? (?:it )?and (?:it|the pedal) (?:comes?|came) back|comes? up with pumping|unless (?:i |you )?(?:keep )?pump(?:ing)?(?: it)?|pumping (?:brings|builds|raises) (?:it|them|the pedal) (?:back )?up|(?:comes? up|rises|climbs|builds(?: up)?) (?:when|if|as) (?:i |you |it is )?pump(?:ed|ing)?',
     ),
     'same',
     rx('creeps?|sinks?|sank|sinking|drops slowly'),
@@ -183,6 +191,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'no_change',
     rx(
       `pedal ${upTo(3)}(?:doesn't|does not|won't|didn't|never) (?:drop|move|fall|dip|sink|go down) ${upTo(5)}(?:start|started|engine)`,
+      `(?:start(?:s|ed|ing)?|fire(?:s|d)? up) (?:up )?(?:the )?engine ${upTo(4)}pedal (?:doesn't|does not|won't|didn't|never) (?:drop|move|fall|dip|sink|go down)`,
     ),
   ),
   says(

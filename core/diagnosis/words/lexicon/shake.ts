@@ -34,7 +34,11 @@ export const SHAKE_WORDS: readonly Rule[] = [
   says(
     'vibration_braking',
     'yes',
-    rx(feltIn(`${SEAT}|steering wheel|hands|fingers`), 'like a washing machine'),
+    rx(
+      feltIn(`${SEAT}|steering wheel|hands|fingers`),
+      'like a washing machine',
+      '(?:steering )?wheel flutters',
+    ),
     new RegExp(`\\b(?:${COAST})\\b|pull|drag|heat`),
   ),
   yes('vibration_coasting', near(SHAKE, `${COAST}|off the brake`, 10)),
@@ -51,7 +55,10 @@ export const SHAKE_WORDS: readonly Rule[] = [
   says(
     'shake_where',
     'wheel',
-    rx("^(?:it is |it's |mostly |all |only )+(?:in|through) the (?:steering wheel|wheel|steering)"),
+    rx(
+      "^(?:it is |it's |mostly |all |only )+(?:in|through) the (?:steering wheel|wheel|steering)",
+      '(?:steering )?wheel flutters',
+    ),
   ),
   says('shake_where', 'seat', near(SHAKE, 'seat|backside|floor|whole car', 5)),
   says(

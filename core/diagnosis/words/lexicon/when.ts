@@ -43,7 +43,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       '(?:the )?hotter (?:it|they|the)|only (?:when )?hot|hot only|when hot|(?:worse|bad|only|longer|softer) (?:[\\w]+ )?with hot brakes',
       `after ${upTo(3)}(?:${TIMES}|a while)|lap (?:\\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)`,
       '(?:on|by|from) (?:the )?(?:\\d+(?:st|nd|rd|th)|second|third|fourth|fifth|sixth|last) lap',
-      'by (?:session|stint|run) (?:\\d+|two|three|four)',
+      'by (?:session|stint|run) (?:\\d+|two|three|four)|by the (?:second|third|fourth|last) (?:session|stint|run)',
       '(?:in|within) (?:one|a single|two|a few) laps?$',
       'laps? (?:in|onwards?)|for (?:a few|a couple of|two|three|four|five|six|\\d+) (?:hard |good )?laps',
       '(?:grows|longer|softer|worse) (?:in|during) (?:a|the) (?:session|stint|run)|with (?:every|each) (?:stop|session)',
@@ -67,7 +67,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       '(?:wet|damp) session|cool(?: down| off|ing)|no fade|stays? firm',
       // What happened there, not when it shows.
       `gravel|grass|(?:sat|held|stood|parked|waited|left) ${upTo(7)}(?:(?:brakes?|pedal|${HANDBRAKE}) on|foot on the (?:hot )?brakes?)`,
-      '(?:fine|good|ok|okay|better|right|normal) (?:(?:now|again) )?(?:once|when|as|after)|(?:straight|smooth|quiet) (?:once|when|as)|(?:smooth|quiet) after|(?<!pedal |brakes? )(?:goes|went|going) away',
+      '(?:fine|good|ok|okay|better|right|normal|perfect|great) (?:(?:now|again) )?(?:once|when|as|after)|(?:straight|smooth|quiet) (?:once|when|as)|(?:smooth|quiet) after|(?<!pedal |brakes? )(?:goes|went|going) away',
     ),
   ),
   when(
@@ -78,9 +78,10 @@ export const WHEN_WORDS: readonly Rule[] = [
       'with cold (?:pads|brakes|discs)|no (?:initial )?bite cold',
       `(?:take|takes|took|need|needs) ${upTo(6)}to (?:wake up|come in|warm up|start working)`,
       `(?:until|till) ${upTo(4)}(?:warm(?:ed|s)?|hot|heat|temperature|corners?|laps?)`,
-      'first (?:few |two |three )?(?:stops?(?: of the day)?|presses|corners|thing)(?: in the morning)?',
+      // In the rain the first stop wipes the water off.
+      '(?<!(?:it rains|in the (?:rain|wet)) .*)first (?:few |two |three )?(?:stops?(?: of the day)?|presses|corners|thing)(?: in the morning)?',
       'in the mornings?|(?:every|each) morning|first \\w+ of the (?:morning|day)|from cold|after (?:a )?cold start',
-      `(?:fine|good|ok|okay|better|right|normal|straight|smooth|quiet|gone) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
+      `(?:fine|good|ok|okay|better|right|normal|perfect|great|straight|smooth|quiet|gone) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
       '(?:great|fine|good|ok|okay|perfect|quiet|silent) (?:when )?(?:warm|hot)$',
       `(?:straightens|clears|improves|eases|settles) (?:up |out )?(?:as|once|when) ${upTo(3)}(?:warms?|heats?|hot)`,
       `(?:no bite|nothing|no brakes?|poor|weak|bad|numb) ${upTo(3)}(?:for|on|in|during) (?:the )?first (?:two |few |couple of )?(?:laps?|corners?|stops?|minutes)`,
@@ -108,7 +109,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       `${COAST.replace('|all the time', '')}|even off the brake`,
       '(?:lights?|lamps?|abs) (?:is |stays? )*(?:always|permanently|constantly)|(?:always|permanently|constantly) (?:on|lit)',
-      `every time ${upTo(3)}(?:come|came|comes) back|every time ${upTo(4)}(?:corners?|kerbs?|bumps?|turn)|braking or not`,
+      `every time it |every time ${upTo(3)}(?:come|came|comes) back|every time ${upTo(4)}(?:corners?|kerbs?|bumps?|turn)|braking or not`,
     ),
   ),
   when(
@@ -120,7 +121,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       '(?:needs?|wants?|has to have|give it) (?:a )?(?:rest|break)',
       "cool(?:s|ed)? (?:down )?(?:and|then) (?:it's |it is |they're )?(?:fine|good|ok|okay|back|normal)",
       `after (?:sitting|standing|resting|waiting) ${upTo(5)}(?:firm|fine|good|ok|okay|normal|back)`,
-      '(?:ok|okay|fine|good|normal|firm) (?:(?:again )?(?:today|the next (?:day|morning))|again this morning)|(?<!were |was )(?:fine|good|firm|normal|ok|okay) this morning',
+      '(?:ok|okay|fine|good|normal|firm) (?:(?:again )?(?:today|the next (?:day|morning))|again this morning)|(?<!were |was )(?:fine|good|firm|normal|ok|okay) this morning|(?:next|sunday|monday) morning (?:it |they |the (?:pedal|brakes?) )?(?:is |are |was |were )?(?:all )?(?:fine|good|firm|normal|ok|okay|back)',
       `(?:minutes|hours?|while|day) later ${upTo(4)}(?:back|fine|good|ok|okay|normal|firm)`,
       '(?:firms? up|recovers?|comes? (?:back|good)) overnight|after cooling(?: down| off)?|(?:until|till) (?:it|they) cools?(?: down| off)?|back (?:on|by|during) the (?:cool ?-?down|cooling|slow|in) ?lap',
       `(?:better|improves?|recovers?|comes back) (?:if|when|once|after) ${upTo(4)}(?:back off|backing off|cool(?:s|ed|ing)?|slow(?:s|ed)? down|eas(?:e|ing) off|rest)`,
@@ -144,7 +145,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       `never (?:really |quite |fully )?recovers?|(?:same|no better|still (?:there|bad|soft|long)|not even) ${upTo(2)}(?:next|the next|following) (?:morning|day)`,
     ),
     // It is the pedal that stays down.
-    rx(`pedal ${upTo(3)}(?:come|coming) (?:back )?up`),
+    rx(`pedal ${upTo(3)}(?:come|coming) (?:back|up)`),
   ),
   when(
     'usage',
