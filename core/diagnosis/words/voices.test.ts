@@ -7,6 +7,7 @@ import { BY_TELEPHONE } from '../../../tests/support/voices/byTelephone';
 import { COUNTER } from '../../../tests/support/voices/counter';
 import { DRIVERS } from '../../../tests/support/voices/drivers';
 import { FIRST_MINUTE } from '../../../tests/support/voices/firstMinute';
+import { IN_FEW_WORDS } from '../../../tests/support/voices/inFewWords';
 import { IN_OTHER_WORDS } from '../../../tests/support/voices/inOtherWords';
 import { NOISES_AND_LAMPS } from '../../../tests/support/voices/noisesAndLamps';
 import { OVER_THE_RADIO } from '../../../tests/support/voices/overTheRadio';
@@ -39,6 +40,7 @@ const VOICES = {
   ...NOISES_AND_LAMPS,
   ...PULSES_AND_GRABS,
   ...SEEN_AND_MEASURED,
+  ...IN_FEW_WORDS,
   ...WHOLE_STORIES,
 };
 

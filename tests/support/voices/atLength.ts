@@ -116,7 +116,7 @@ export const AT_LENGTH: Voices = {
     ],
     [
       'I notice a rubbing sound once per wheel turn at walking pace, goes away when I touch the brake.',
-      'noise_when rolling; noise_when off_brake',
+      'noise_when rolling; noise_when off_brake; noise_grind yes',
     ],
     ['The rear brakes get really hot, the fronts stay cool.', 'heat_spread one_axle'],
     ['When I take my foot off, the brakes stay on for a second or two.', 'pedal_slow_return yes'],

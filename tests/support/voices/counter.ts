@@ -184,7 +184,7 @@ export const COUNTER: Voices = {
       'we bled the brakes and swapped pads before the event, pedal has been soft since',
       'system_opened yes; friction_new yes; pads_new yes; pedal_spongy yes',
     ],
-    ['front left caliper sticking, pads worn unevenly', 'wheel_drags one FL'],
+    ['front left caliper sticking, pads worn unevenly', 'wheel_drags one FL; pad_wear_sides differ front'],
     [
       'pedal firm at first and then spongy from lap 5',
       'pedal_spongy yes; usage track; temperature_link only_hot',

@@ -84,7 +84,7 @@ export const IN_OTHER_WORDS: Voices = {
     ['boost vac leak, ped hard', 'assist_vacuum low; pedal_hard yes'],
     ['ped drops slow on hold', 'pedal_sinks yes'],
     ['pulls R, RF hot', 'pulls yes; pull_side right; heat_spread one_hot FR'],
-    ['RR cal seized, pads gone', 'wheel_drags one RR'],
+    ['RR cal seized, pads gone', 'wheel_drags one RR; pad_thickness worn_out RR'],
     ['cust reports ped to floor', 'pedal_to_floor yes'],
     ['judder 60-40mph, wheel shake', 'vibration_braking yes'],
     ['discs scored, pads low all rnd', 'rotor_surface grooves; pad_thickness low'],

@@ -58,7 +58,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?<!like )old (?:brake )?fluid',
       `fluid (?!like )(?:is |was )?${upTo(2)}(?:old|years old|ancient|(?:never|not) (?:been )?changed|original)`,
       `fluid ${upTo(2)}(?:hasn't|has not|not) (?:been )?changed ${upTo(2)}(?:\\d+|two|three|four|five|six|ten|several|many|for) years`,
-      'years? old fluid|never (?:had )?(?:its |the )?fluid changed',
+      'years? old fluid|never (?:changed|flushed|replaced) the (?:brake )?fluid|never (?:had )?(?:its |the )?fluid changed',
       `(?:${FORGOTTEN}) when (?:the )?fluid was last|(?:${FORGOTTEN}) when (?:it|they|the brakes) (?:was|were) last (?:bled|flushed)`,
       `fluid ${upTo(6)}(?:${FORGOTTEN}) when it was last (?:done|changed)`,
     ),
@@ -135,7 +135,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'slowly',
     rx(
       `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|disappear(?:s|ing)?|vanish(?:es|ing)?|(?:goes|going|gone) missing|(?:went|gone|been going) down|has (?:dropped|fallen)|(?:has |had )?(?:dropped|fallen|fell) (?:an? |\\d+ ?)?(?:cm|mm|centimet(?:er|re)s?|inch|bit))`,
-      `(?:losing|loses|using|uses|drinks) ${upTo(2)}(?:brake )?fluid`,
+      `(?:losing|loses|using|uses|drinks) ${upTo(2)}(?:brake )?fluid|^(?:a |the )?(?:brake )?fluid leak(?:s|ing)?$`,
       `(?:fluid|level) ${upTo(3)}(?:every|each) (?:week|month|time) (?:less|lower)|(?:fluid|level) ${upTo(3)}(?:less|lower) (?:every|each) (?:week|month|time)`,
       `(?:refill|fill up)(?:ing|ed)? ${upTo(3)}(?:reservoir|fluid) ${upTo(1)}(?:every|each|again|twice)`,
       'keep(?:s)? (?:having to )?top(?:ping)? (?:it |the fluid )?up',

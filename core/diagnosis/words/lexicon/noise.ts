@@ -5,7 +5,7 @@ const SQUEAL =
 const GRIND =
   'grind(?:s|ing|y)?|scrap(?:e|es|ing)|groan(?:s|ing)?|moan(?:s|ing)?|grat(?:e|es|ing)|graunch(?:es|ing)?|crunch(?:es|ing|y)?|growl(?:s|ing)?|grumbl(?:e|es|ing)|rumbl(?:e|es|ing)|scratch(?:ing|y)';
 const KNOCK =
-  'rattl(?:e|es|ed|ing)|clunk(?:s|ed|ing|y)?|knock(?:s|ed|ing)?|clack(?:s|ing)?|clonk(?:s|ing)?|click(?:s|ed|ing)?|clatter(?:s|ing)?|thunk(?:s|ing)?|thud(?:s|ding)?|tick(?:s|ing)|creak(?:s|ing)?';
+  'rattl(?:e|es|ed|ing)|clunk(?:s|ed|ing|y)?|knock(?:s|ed|ing)?|clack(?:s|ing)?|clonk(?:s|ing)?|click(?:s|ed|ing)?|clatter(?:s|ing)?|thunk(?:s|ing)?|thud(?:s|ding)?|tick(?:s|ing)|creak(?:s|ing)?|popp?(?:s|ing)(?! (?:off|out|up))';
 const NOISE = `${SQUEAL}|${GRIND}|${KNOCK}|nois(?:e|es|y)|sounds?|metallic`;
 /** Whatever is heard; pads that are knocked back are not. */
 export const HEARD = `(?!knock(?:ed|s)?[ -]?(?:back|off))(?:${NOISE})`;
@@ -24,11 +24,11 @@ const STOPS_AT_A_FOOT = `(?:${GOES}) (?:(?:when|if|as soon as|as|once|while|with
 const NO_FOOT =
   "only (?:(?:when|while|if) (?:(?:i am|i'm|we are|it is) )?not (?:on the )?brak(?:es?|ing)|without brak(?:es?|ing)|off the brakes?|with (?:my |the )?foot off)";
 const STEERED =
-  '(?:when|while|if|as|in|on|during|through|round|around) (?:(?:i|you|we) )?(?:(?:a|the|fast|slow|tight|long|hard|sharp) )*(?:turn(?:s|ing)?(?! (?:\\d|one|two|three|four|five|the (?:wheel|rotor|disc)|it|by))|corner(?:s|ing)?|bends?|roundabouts?|steer(?:ing)?|(?:left|right) ?(?:lock|turns?|handers?|(?:hand(?:ed)? )?(?:bends?|corners?|turns?))|full lock)|turn(?:s|ing)? (?:left|right|hard)';
+  '(?:when|while|if|as|in|on|during|through|round|around) (?:(?:i|you|we) )?(?:(?:a|the|fast|slow|tight|long|hard|sharp) )*(?:turn(?:s|ing)?(?! (?:\\d|one|two|three|four|five|the (?:rotor|disc)|it|by))|corner(?:s|ing)?|bends?|roundabouts?|steer(?:ing)?|(?:left|right) ?(?:lock|turns?|handers?|(?:hand(?:ed)? )?(?:bends?|corners?|turns?))|full lock)|turn(?:s|ing)? (?:left|right|hard)';
 const BUMPY =
   '(?:over|on|across|off) (?:(?:the|a|every|each|any|small|little|big|rough|bad|bumpy|uneven|speed) )*(?:bumps?|pot ?holes?|cobbles?(?:tones?)?|kerbs?|curbs?|humps?|ripples|(?:rough|bad|bumpy|uneven) (?:roads?|surfaces?))';
 const TURNS_WITH =
-  '(?:with|per|every|each|once (?:a|per|every)) (?:the )?(?:wheel )?(?:turn|rev|revolution|rotation)s?|(?:in time )?with (?:the )?wheels?(?: speed)?|(?:faster|louder|rises|changes|increases|goes up) with (?:the )?(?:road )?speed|(?:in|with) rotation|follows speed|while (?:driving|rolling|cruising)|even (?:when |while |if )?(?:without|not|off)(?: the)? brak(?:es?|ing)|brak(?:e|ing) or not|whether .*brak(?:e|ing)|(?<!only )(?:without brak(?:es?|ing)|(?:when |while )?coasting)';
+  '(?:with|per|every|each|once (?:a|per|every)) (?:the )?(?:wheel )?(?:turn|rev|revolution|rotation)s?|(?:in time )?with (?:the )?wheels?(?: speed)?|(?:faster|louder|rises|changes|increases|goes up) with (?:the )?(?:road )?speed|(?:in|with) rotation|follows speed|while (?:driving|rolling|cruising)|even (?:when |while |if )?(?:without|not|off)(?: the)? brak(?:es?|ing)|even (?:when|while|if) (?:i|you|we) (?:am not|don.t|do not) (?:touch|press|use|brak)\\w*|brak(?:e|ing) or not|whether .*brak(?:e|ing)|(?<!only )(?:without brak(?:es?|ing)|(?:when |while )?coasting)';
 const ALWAYS = 'all the time|constant(?:ly)?|permanent(?:ly)?';
 
 /** What is heard and smelt, and when it is there. */
@@ -65,7 +65,7 @@ export const NOISE_WORDS: readonly Rule[] = [
     'noise_grind',
     rx(
       GRIND,
-      'ground like|(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|metallic|like sandpaper|gritty',
+      'rubb?(?:ing|s) (?:noise|sound)|ground like|(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|metallic|like sandpaper|gritty',
     ),
     rx('bearings? (?:\\w+ ){0,2}rumbl(?:es|ing)|rumble strips?'),
   ),
@@ -91,7 +91,7 @@ export const NOISE_WORDS: readonly Rule[] = [
     ),
     rx(SHAKE, UNKNOWN),
   ),
-  says('noise_when', 'turning', heard(STEERED)),
+  says('noise_when', 'turning', heard(STEERED), rx('by hand', 'spin(?:s|ning)?')),
   says('noise_when', 'bumps', heard(BUMPY), rx('rumble')),
   says('noise_when', 'rolling', heard(TURNS_WITH), rx(SHAKE, UNKNOWN, 'by hand', STOPS_AT_A_FOOT)),
   says('noise_when', 'rolling', near(`${GRIND}|${KNOCK}`, ALWAYS, 7), rx(SHAKE, STOPS_AT_A_FOOT)),

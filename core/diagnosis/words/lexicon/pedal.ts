@@ -15,7 +15,7 @@ const NOT_FIRM_NOW = rx(
   "pump(?:s|ed|ing)?|second|third|next|then|after|when|once|until|till|if|unless|cold|hot|warm|engine|again|by|at|in|wants?|needs?|likes?|gets?|before|for|during|first|was|used to|not|never|n't|isn't|less|(?:doesn't|does not|won't) (?:feel|stay|get)",
 );
 const SPONGY =
-  'spong(?:y|ey|e|iness)|softness|sogg(?:y|ier)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding)|like (?:treacle|mud)';
+  'spong(?:y|ey|e|iness)|softness|sogg(?:y|ier)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding)|like (?:treacle|mud)|like (?:stepping|pressing|pushing|treading) (?:in|into|on|onto) (?:an? )?(?:mud|sponge|cushion|pillow|mattress)|(?:feels?|like|as if|^)(?: ?\\w+ ){0,4}?air in (?:them|it|the (?:brakes?|lines?|system))';
 
 const ABS_ACTS =
   '(?:abs|anti ?lock)(?: system)? (?:\\w+ )?(?:comes?|coming|came|kicks?|kicking|cuts?|cutting|triggers?|triggering|activates?|activating|acts|works|chatters?|fires|engages|pulses?|buzz(?:es)?|grinds|jumps?)';
@@ -65,7 +65,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       "pedal (?:was|used to be|sat) (?:much |a lot |a bit )?higher|pedal's (?:\\w+ )?(?:lower|longer|low|long)",
       '(?:inch(?:es)?|cm|bit|lots?|loads|plenty) of (?:slack|free play|nothing)',
       `pedal (?:has |have )?(?:dropp?(?:ed|s)|comes? down|lost|loses) ${upTo(2)}(?:inch(?:es)?|cm|mm|bit)`,
-      'the lower (?:the pedal|it) (?:sits|gets|goes)|(?:the pedal|it) (?:sits|gets|goes) the lower',
+      '(?:pedal |it )(?:is |sits |was )?not (?:as|so) high|the lower (?:the pedal|it) (?:sits|gets|goes)|(?:the pedal|it) (?:sits|gets|goes) the lower',
       'long (?:brake |pedal )?travel|pedal height (?:drops|falls|is (?:low|down))|excessive (?:brake )?(?:pedal )?travel',
       'travel (?:is |has become )?(?:excessive|too much|too long)',
       '(?:lots|lot|loads|too much|more) (?:of )?(?:pedal )?travel|pedal (?:is |was |keeps |kept )?(?:getting|growing|got|gets|went) (?:longer|lower)',
@@ -75,6 +75,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'and (?:goes|gets|sits) (?:very |quite )?(?:long|low)(?:er)?|(?:lost|losing|loses) (?:about )?(?:an |a |\\d+ ?)?(?:mm|cm|inch) of (?:the )?pedal',
       'goes (?:down )?a long way|goes down (?:a long way|too far|further)',
       '(?:is|was|gets|goes) (?:a bit|a little|slightly|very|quite|rather) long(?:er)? (?:after|in|into|at|from)',
+      '^(?:the |my )?brakes (?:are |come in |respond |react )?(?:too |very )?late$|slow to (?:respond|react|come in)|delay (?:in|before) (?:the )?brak\\w+',
       '(?:^|\\b)it (?:gets|got|goes|went|becomes) (?:longer|lower)(?! (?:than|to stop))|travels? (?:too far|a long way)|^(?:it )?goes too far$|goes (?:a long way|too far|way) down',
       'pedal (?:goes|travels?|drops|comes?) (?:down )?(?:further|deeper)|pedal (?:goes|comes|gets) (?:down )?(?:a (?:bit|little) )?(?:more|lower) (?:each|every)|travel (?:has |is |was )?(?:doubled|double|twice)|(?:twice|double) the (?:pedal )?travel',
       "(?:it's|its|(?:it|they|she) (?:goes|went|gets|got|is)|^(?:and |then )*(?:went|goes|got|gets)) (?:all |really |very |too )?(?:long|low)(?: since)?$",
@@ -128,7 +129,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       "(?:drops|falls|goes down|goes|sinks|moves) (?:away |down )?(?:while|when|if) (?:i |i'm |im |you |you're )?(?:am )?(?:h(?:e|o)ld(?:ing)?|wait(?:ing)?|sit(?:ting)?|stopped|stationary|queuing)",
       '(?:drops|falls|sinks|goes) away (?:under|from under|at the lights)',
       `slowly ${upTo(3)}(?:while|when) (?:i |i'm )?(?:am )?hold(?:ing)?`,
-      '(?:is |keeps )?(?:going|moving) down slow(?:ly)?|(?:drops|sinks|falls|goes down) (?:at|on) (?:idle|tick ?over)|(?:drops|falls|goes down)(?: down| away)? slow(?:ly| (?:on|with|under|when|if|while))|keeps? (?:on )?(?:going|dropping|moving|falling) down',
+      '^(?:the |my )?(?:brake )?pedal drops$|loses? pressure (?:when|while|if)|(?:is |keeps )?(?:going|moving) down slow(?:ly)?|(?:drops|sinks|falls|goes down) (?:at|on) (?:idle|tick ?over)|(?:drops|falls|goes down)(?: down| away)? slow(?:ly| (?:on|with|under|when|if|while))|keeps? (?:on )?(?:going|dropping|moving|falling) down',
       `(?:push|press) ${upTo(3)}down slowly`,
       '(?:it|pedal|pressure) (?:then |slowly )?(?:bleeds|leaks) (?:down|off|away)',
     ),
@@ -139,7 +140,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
   yes(
     'pedal_hard',
     rx(
-      '(?:hard|stiff|heavy|rock hard|solid|wooden) (?:brake )?pedal',
+      '(?:hard|stiff|heavy|rock hard|solid|wooden) (?:brake )?pedal|^(?:very |really )?(?:stiff|heavy|wooden) brakes|(?:servo|booster|brake assist(?:ance)?) (?:is |has )?(?:not working|dead|gone|failed)|(?:servo|booster) (?:does not|doesn.t) work',
       'pedal (?:is |was |goes |went |gets |got |feels |gone |has gone |has become )?(?:like )?(?:a |as )?(?:very |really |so |rock |too |way too |far too |much too |too much )?(?:hard|stiff|heavy|brick|rock|wood(?:en)?|solid|concrete)',
       'pedal (?:[\\w]+ ){0,3}?(?:is|feels|goes|was) (?:very |really |rock )?(?:hard|stiff|heavy)',
       `(?:it|they) (?:is|are|feels?|felt|was) (?:now )?(?:wooden|rock hard)|brick under|like (?:pressing |standing on |kicking |pushing )?(?:an? )?${UNYIELDING}|brakes? feels? (?:wooden|heavy|solid)`,
@@ -188,7 +189,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       4,
     ),
   ),
-  yes('pedal_pulses', near('pedal', 'vibrates?|vibrating|shakes|shaking|judders|trembles', 0)),
+  yes('pedal_pulses', near('pedal', 'vibrates?|vibrating|shakes|shaking|judders|shudders|trembles', 0)),
   yes('pedal_pulses', rx(FELT_IN_PEDAL, 'pedal (?:vibration|pulsation|judder|shudder)')),
   yes('pedal_pulses', rx('pedal (?:[\\w]+ )?(?:up and down)')),
   yes('pedal_pulses', rx('pulsing|pulsat(?:es?|ing|ion)|it pulse[sd]')),
@@ -230,7 +231,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'calipers? (?:are |is )?(?:not|hardly|slow|late) (?:to )?(?:letting|let) go|(?:not|never|hardly) lett?(?:ing)? go (?:after|of|when|fully)',
       'takes? (?:forever|ages|long|a (?:second|while|moment)) to (?:release|let go|come off)',
       `takes? ${upTo(2)}(?:seconds?|moment|while|minutes?) (?:until|till|before) (?:the car|it|the wheels?) (?:rolls?|moves?|frees?|lets? go)`,
-      'pedal (?:sticks|hangs|stays|stuck) (?:half ?way|down)',
+      "pedal (?:sticks|hangs|stays|stuck) (?:half ?way|down)|pedal (?:is )?(?:stuck$|not returning|(?:doesn't|does not|won't) return)",
       'slow(?:ly)? (?:to )?releas(?:e|es|ing)|(?:late|lazy) release|releas(?:e|es|ing) (?:too |very |really )?(?:slow(?:ly)?|late)',
     ),
     rx(`the track|road|lamps?|lights?|${HANDBRAKE}`),
@@ -260,7 +261,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `pump(?:ed|ing)? (?:it|them|the pedal|the brakes) ${upTo(4)}to get`,
       'pump(?:ed|ing)? (?:it|them|the pedal|the brakes) (?:up )?(?:once|twice|first|into|before|to get|helps?|a few times)',
       'pumping (?:it |them )?helps|pumping (?:brings|builds|gets|raises) (?:it|them|the pedal) (?:back )?up|(?:if|when) (?:i|you) pump|double (?:pump|tap|press)',
-      '(?:needs?|wants?|keeps?|takes?) (?:a )?pumping|(?<!(?:vacuum|fuel|water|servo) )pump(?:ing)? needed|(?:have|has|had|got) to pump',
+      'brakes? (?:only )?works? (?:only )?after pumping|(?:needs?|wants?|keeps?|takes?) (?:a )?pumping|(?<!(?:vacuum|fuel|water|servo) )pump(?:ing)? needed|(?:have|has|had|got) to pump',
       'pump (?:it|them|the pedal|the brakes) (?:up|and (?:it|they))|pumped (?:it |them |the pedal |the brakes )?(?:up|and (?:it|they))',
       "(?:needs?|need|have|had) (?:a |to )?(?:quick )?(?:second |two (?!hands|feet|people)|pump|tap|dab)(?: [\\w']+){0,2}",
       '(?:two|three|couple of|few) (?:pedal )?(?:presses|pumps|stabs|goes)|^pump(?:ed)? (?:it )?(?:once|twice)',

@@ -17,6 +17,7 @@ const putIn = (parts: string, between: string): readonly string[] => [
   `put ${between}(?:${parts}) (?:in|on)`,
   `(?:went|gone|moved|switched|upgraded|changed over) (?:back )?to ${between}(?:${parts})`,
   `(?:${parts}) (?:change|swap|job)`,
+  `(?:${parts}) (?:were |was |got )?done (?:(?:last|this) (?:week|weekend|month)|yesterday|recently|${upTo(2)}(?:days?|weeks?) ago)`,
   `had (?:the |new |my |its )?(?:front |rear )?(?:(?:${EITHER}) and )?(?:${parts}) (?:and (?:${EITHER}) )?done`,
 ];
 

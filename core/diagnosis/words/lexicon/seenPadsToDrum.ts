@@ -10,7 +10,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'lever_high',
     rx(
       `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:too high|high|travel (?:is |has become |gets )?(?:too |very |really )?long|(?:too|very|really) long|(?:pull(?:s|ed)?|comes?|goes) (?:on )?(?:all the way|right|too far) up|${MANY_CLICKS}|right up)`,
-      `^(?:the )?(?:lever|handle) (?:comes|goes) right up`,
+      `^(?:the )?(?:lever|handle) (?:comes|goes) right up|${HANDBRAKE}(?: lever)? (?:is |feels )?(?:too |very )?loose`,
       `^(?:the )?lever (?:comes|goes) (?:up )?(?:a long way|too far|very high)|many clicks on the ${HANDBRAKE}|^(?:it takes |takes |it has |needs )?too many clicks`,
     ),
     'frees',
@@ -44,6 +44,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     near('(?:slide |guide |slider |caliper )?pins?|sliders?|slides', STUCK, 2),
     'free',
   ),
+  says('slide_pins', 'stiff', rx("caliper (?:is )?(?:not sliding|(?:doesn't|does not|won't) slide)")),
   says(
     'slide_pins',
     'free',
@@ -83,6 +84,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
       '(?:metal|backing)(?: plate)? (?:was |is )?showing',
       'no (?:pad|pads|lining|friction|material) left',
       `${PADS} (?:are |is |were )?(?:completely |totally )?worn out`,
+      '^(?:the |my |brake )*pads (?:are |is )?(?:all )?gone$',
     ),
     rx('metal (?:on|to) metal'),
   ),
@@ -98,7 +100,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'pad_thickness',
     'low',
     rx(
-      `${PADS} (?:are |is |were |look )?(?:very |quite |a bit |getting )?(?:low|thin)`,
+      `${PADS} (?:are |is |were |look )?(?:very |quite |a bit |getting )?(?:low|thin)|(?:thin|low|worn) ${PADS}`,
       'not much (?:pad|meat|lining)(?: left)?',
       `${PADS} (?:are |is |were )?(?:nearly|almost) (?:gone|finished|worn out|done)`,
     ),
@@ -143,7 +145,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'pad_wear_shape',
     'taper_along',
     near(
-      PADS,
+      `${PADS}|wear`,
       '(?:thick|thin)(?:er)? (?:at|on) the (?:trailing|leading) (?:end|edge|side)|taper(?:s|ed)?|(?:at|on) (?:an angle|a slant)|slanted|(?:like |into )?(?:a )?wedge(?:d| shaped)?',
       4,
     ),

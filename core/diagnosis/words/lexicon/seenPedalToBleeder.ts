@@ -38,7 +38,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'fluid_moisture',
     'wet',
     new RegExp(
-      `${near('water|moisture', '(?:in the|in|into the|into|of the) fluid|too high|high', 2).source}|\\bwater (?:got|went|ran|came) into the reservoir\\b`,
+      `${near('water|moisture', '(?:in the|in|into the|into|of the) (?:brake )?fluid|too high|high', 2).source}|\\bfluid has (?:got )?water\\b|\\bwater (?:got|went|ran|came) into the reservoir\\b`,
     ),
     'dry',
   ),
@@ -72,6 +72,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:booster|servo|push ?rod|rear seal|(?:at|from|round) (?:the |its )?(?:back|rear))`,
       `(?:booster|servo|vacuum)(?: hose| line)? ${upTo(2)}(?:smell(?:s|ing)? of|full of|has|contains) (?:brake )?fluid`,
+      `master(?: cylinder)? (?:is |was )?(?:${WET})`,
       `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:cabin|interior|inside|footwell)|carpet ${upTo(1)}(?:wet|soaked)`,
       `(?:${WET}) ${upTo(1)}(?:at|by|behind|round) the master|(?:running|runs|weeping) down the (?:firewall|bulkhead)`,
       `(?:fluid|wet|oil)(?: patch)? ${upTo(2)}(?:behind the master|(?:on|at|down) the back of the master|(?:in|into|inside) the (?:booster|servo))`,
@@ -101,7 +102,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     ),
     rx('keeps?|kept'),
   ),
-  says('bubbles', 'few', near('(?:air )?bubbles', BLEEDER, 4), rx(MANY_BUBBLES)),
+  says('bubbles', 'few', near('(?:air )?bubbles', `${BLEEDER}|in the (?:brake )?fluid`, 4), rx(MANY_BUBBLES)),
   found(
     'hose_swell',
     'yes',
@@ -131,7 +132,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'low',
     rx(
       '(?:no|low|little|poor|loses?|without) vacuum|vacuum (?:is |reads? |was |very |too )+low',
-      `(?:vacuum|servo|booster) (?:pump|hose|pipe|line|leak)? ?${upTo(2)}(?:dead|split|off|cracked|leak(?:s|ing)?|broken|low|gone|failed)`,
+      `(?:vacuum|servo|booster) (?:pump|hose|pipe|line|leak)? ?${upTo(2)}(?:dead|split|off|disconnected|collapsed|cracked|leak(?:s|ing)?|broken|low|gone|failed)`,
     ),
   ),
   says('fault_codes', 'wheel_sensor', near('codes?|faults?', 'wheel ?speed(?: sensor)?|wheel sensor', 5)),
@@ -153,7 +154,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'pedal_free_play',
     'excess',
     rx(
-      `push ?rod ${upTo(3)}(?:too short|too much (?:free )?play)|(?:too much|excessive) free play|(?:too much|excessive) play at the (?:brake )?pedal|(?:slack|free play|lost motion|play) ${upTo(2)}(?:at|in) the top`,
+      `push ?rod ${upTo(3)}(?:too short|too much (?:free )?play)|(?:too much|excessive) free play|(?:too much|excessive) play at the (?:brake )?pedal|(?:slack|free play|lost motion|play) ${upTo(2)}(?:at|in) the top|^(?:brake )?pedal (?:free )?play$`,
     ),
   ),
   found(
@@ -167,6 +168,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'tight',
   ),
   says('pedal_linkage', 'worn', near('pedal', 'sideways|side to side', 2)),
+  says('pedal_linkage', 'worn', rx('pedal (?:is )?(?:loose|wobbl(?:y|es))')),
   says(
     'pedal_linkage',
     'cracked',

@@ -64,6 +64,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     ),
     'ok',
   ),
+  says('rotor_thickness', 'below_minimum', rx(`(?:${ROTOR}) (?:are |is |were )?too thin`)),
   says(
     'rotor_thickness',
     'near_minimum',
@@ -72,6 +73,11 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     ),
   ),
   found('rotor_runout', 'high', near('run ?out', HIGH, 3), 'ok', rx('hub')),
+  // Named and nothing else: that it is there.
+  says('rotor_runout', 'high', rx(`^(?:brake )?(?:${ROTOR}) run ?out$`)),
+  says('hub_runout', 'high', rx('^hub(?: face)? run ?out$')),
+  says('rotor_dtv', 'high', rx(`^(?:(?:brake )?(?:${ROTOR}) )?(?:thickness variation|dtv)$`)),
+  says('rotor_surface', 'deposits', rx('^pad (?:deposits|transfer|prints?)')),
   says(
     'rotor_runout',
     'high',
@@ -96,7 +102,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'tyres',
     'fault',
     rx(
-      `flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyres?|tyres? ${upTo(3)}(?:flat ?spot\\w*|out of (?:round|balance)|egg ?shaped|bulg\\w*|cupped)|tyre pressures? ${upTo(2)}(?:low|uneven|different|wrong|down)|(?:low|uneven|different|wrong) tyre pressures?`,
+      `flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyres?|flat ?spotted tyres?|tyres? ${upTo(3)}(?:flat ?spot\\w*|out of (?:round|balance)|egg ?shaped|bulg\\w*|cupped)|tyre pressures? ${upTo(2)}(?:low|uneven|different|wrong|down)|(?:low|uneven|different|wrong) tyre pressures?`,
       `bulges? ${upTo(3)}tyres?|wheels? ${upTo(2)}out of balance|(?:lost|missing|thrown) ${upTo(2)}(?:wheel |balance )weights?`,
     ),
     'ok',

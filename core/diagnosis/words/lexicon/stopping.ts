@@ -1,7 +1,7 @@
 import { found, HANDBRAKE, near, PADS, ROTOR, type Rule, rx, says, upTo, yes } from './rule';
 
 const NOT =
-  "doesn't|don't|do not|does not|won't|wouldn't|will not|isn't|not|hardly|barely|didn't|can't|could not|couldn't";
+  "doesn't|don't|do not|does not|won't|wouldn't|will not|isn't|not|hardly|barely|didn't|can't|could not|couldn't|did not";
 const PULLS =
   'noses?|tramlin(?:es|ing)|haul(?:s|ing)|dips?|nods|slew(?:s|ing)?|pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|going(?= to )|moves|heads|jumps|leads|crab(?:s|bing|bed)?';
 const towards = (side: string) =>
@@ -65,17 +65,17 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:hardly|barely) any (?:brakes?|braking|stopping)',
       '(?:weak|poor|bad|rubbish|terrible|useless|feeble|lazy|crap|awful|hopeless|dreadful) (?:brakes?|braking|stopping|stops?|bite)',
       'brak(?:es?|ing) (?:is |are |feels? |feel |seems? |were |was |get |gets )?(?:very |really |so |just |a bit |pretty |only )?(?:weak|poor|bad|rubbish|terrible|useless|feeble|crap|awful|hopeless|dreadful|no good)',
-      `brakes? (?:${NOT}|are not|aren't) (?:really |properly )?work(?:ing)?`,
+      `brakes? (?:just |simply )?(?:${NOT}|are not|aren't) (?:really |properly )?work(?:ing)?`,
       'brakes? (?:are|feels?) dead|brakes? (?:just |suddenly )?(?:stopped working|failed|did nothing)',
       'brakes? (?:goes|go|going|went|gone|going) off|brakes? (?:go|goes|going) away',
       '(?:brakes?|they) (?:just |simply )?(?:die|dies|died|dying|quit|give up|gave up|pack up|packed up)',
       'brakes? (?:is |are |were )?gone (?:after|on|by|in)',
       'lost (?:braking|stopping power|deceleration)|no (?:deceleration|braking)|no more brak(?:es?|ing)(?! (?:fluid|pads?|lights?|noise))',
       'lack(?:s|ing)? (?:of )?(?:bite|braking|stopping)|fad(?:e|es|ed|ing)',
-      `(?:takes|took|needs) ${upTo(4)}(?:longer|further|ages|forever|straight|metres|meters|yards|lengths|miles) to (?:stop|slow|pull up|haul up)`,
+      `(?:takes|took|needs) ${upTo(4)}(?:long|longer|further|ages|forever|straight|metres|meters|yards|lengths|miles) to (?:stop|slow|pull up|haul up)`,
       'ran (?:on|wide|off) at|(?:stopping|braking) distances?',
       '(?:weaker|worse) and (?:weaker|worse)',
-      'braking (?:power|force|performance) (?:drops|falls|goes|fades|is (?:down|low|poor))',
+      '(?:brake|braking|stopping) (?:power|force|performance) (?:drops|falls|goes|fades|(?:is )?(?:down|low|poor|weak|not enough|too (?:low|little)))|not enough (?:brake|braking|stopping)|stopping takes (?:forever|ages|long(?:er)?|too long)',
       '(?:take|takes) (?:a (?:second|moment|while)|time) before',
       `brak(?:e|ing) (?:\\d+ (?:m|met(?:re|er)s?|ft|feet|yards?) |much |a lot |way |far )?(?:earlier|sooner)|pedal (?:is |feels |felt |went )?(?:completely )?dead(?! (?:for|until|at|over))`,
       'brakes? (?:are|r|is|were) (?:totally |completely |well )?(?:shot|knackered|toast|cooked|scary|frightening|terrifying|dodgy|sketchy|dangerous)',
@@ -92,7 +92,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     ),
     rx(
       "(?:if|when|while) (?:i|you|we) (?:do not|don't) brake",
-      `(?<!(?:use|used|grab|grabbed|pull|pulled) (?:the )?)(?:${HANDBRAKE})|no brakes? (?:at all|on(?! the first))|or no brakes?|under the foot|evenly|straight line|brake straight|stop straight`,
+      `(?<!(?:use|used|grab|grabbed|pull|pulled) (?:the )?)(?:${HANDBRAKE})|no brakes? (?:at all|on(?! the | lap))|or no brakes?|under the foot|evenly|straight line|brake straight|stop straight`,
     ),
   ),
   yes(
@@ -104,11 +104,11 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:steering |the )?wheel (?:turns|goes|jerks|twitches) (?:to the )?(?:left|right) (?:by|on|under|when)',
       'veers?|veering|weav(?:es|ing)|darts?|darting|dives? (?:left|right|to)',
       'steers? (?:itself|left|right)|swerv(?:es?|ing)|wanders? (?:under|when|to)',
-      'drifts? (?:left|right|to)|crab(?:s|bing|bed)?',
+      'drifts? (?:left|right|to|(?:when|while|under|on) brak\\w*)|crab(?:s|bing|bed)?',
       `(?:${NOT}) (?:brake|stop|slow|pull up) (?:evenly|straight|in a straight line)`,
       '(?:brakes?|braking|slows|stops) (?:is |are )?uneven(?:ly)?(?! (?:wear|worn))|uneven braking',
       '(?:keep|keeping|hold|holding) (?:it|the car) (?:in a )?straight',
-      '(?:two|both) hands on the wheel|(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side|one side (?:of the )?(?:front |rear )?(?:axle |brakes? )?(?:brakes|bites|grabs|grips|works) (?:harder|more|earlier|first|better)|only one (?:side|(?:of the )?(?:front |rear )?wheels?) (?:works|brakes|bites)',
+      'tug(?:s|ging) at the (?:steering )?wheel|(?:two|both) hands on the wheel|(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side|one side (?:of the )?(?:front |rear )?(?:axle |brakes? )?(?:brakes|bites|grabs|grips|works) (?:harder|more|earlier|first|better)|only one (?:side|(?:of the )?(?:front |rear )?wheels?) (?:works|brakes|bites)',
     ),
     rx(
       `${HANDBRAKE}(?: lever)? (?:is )?pull(?:s|ing)`,
@@ -166,6 +166,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(
       'lock(?:s|ed|ing)? (?:up )?(?:the |an |my )?(?:inside |outside )?fronts?',
       balanceMoves('front(?:wards?)?|forwards?'),
+      '(?:bias|balance) (?:is )?too (?:far|much) (?:to the )?(?:front|forwards?)',
     ),
   ),
   says(
@@ -173,6 +174,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'rear',
     rx(
       balanceMoves('rear(?:wards?)?|back(?:wards?)?'),
+      '(?:bias|balance) (?:is )?too (?:far|much) (?:to the )?(?:rear|back)(?:wards?)?',
       'rear slides$|(?:rear|back)(?: end)? (?:gets|goes|is|feels) (?:light|loose|nervous)',
       '(?:wants?|tries|trying) to (?:swap|change) ends|swaps? ends|(?:wants?|tries|trying) to spin|spins? (?:under|on) (?:trail )?brak(?:es|ing)',
       '(?:back|rear)(?: end)?(?: of (?:the |my )?car)? (?:comes?|came|steps?|stepped|goes|went|swings?|swung) (?:round|around|out)',
@@ -183,7 +185,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(
       'grab(?:s|bed|bing|by)?|snatch(?:es|y|ing)?',
       '(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |over |overly |really |so )+(?:sharp|sensitive|touchy|keen)|over ?sensitive|brakes? lock(?:s|ing)?(?: up)? (?:suddenly|abruptly|all at once)|suddenly lock(?:s|ing)?(?: up)?',
-      `(?:only )?one wheel (?:keeps )?lock(?:s|ing)(?: up)?(?! (?:on|solid))|lock(?:s|ing)(?: up)? ${BEFORE_THE_OTHER}`,
+      `(?:only )?one wheel (?:keeps )?lock(?:s|ing)(?: up)?(?! (?:on|solid))|lock(?:s|ing)(?: up)? ${BEFORE_THE_OTHER}|^(?:the |my )?brakes lock(?:ing)?(?: up)?$|(?<!front |rear |back )wheels? locks? (?:up )?(?:too |very |so )?(?:easily|early|quickly|at once)`,
       '(?:hardly|barely) (?:have to )?touch(?:ing)? (?:it|them|the (?:pedal|brakes?))(?! (?:to|before) (?:the )?floor)',
       'bites? (?:too|so) (?:hard|much)|brakes? (?:too|far too) (?:hard|strong(?:ly)?|much)',
     ),
@@ -204,7 +206,8 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:the |my )?car drags|brakes? (?:get|gets|getting) tighter|(?:slows|stops|brakes) (?:down )?(?:by|on) (?:it|its)(?:self| own)',
       '(?:brakes? )(?:come|comes|came|go|goes) on (?:by (?:it|them)(?:self|selves)|on (?:its|their) own)|put(?:s|ting)? (?:itself|themselves) on|(?:self ?appl(?:y|ies|ied|ying)|apply themselves|applies itself)',
       '(?:held|holding) back|holds (?:itself )?back|rolls? to a (?:stop|halt)',
-      '(?:hard|difficult|impossible) to push (?:the |this |my )?car|(?:the |my )brakes? (?:is |are |keeps? )?hang(?:s|ing)?(?: up| on)?$',
+      '(?:hard|difficult|impossible) to push (?:the |this |my )?car|(?:the |my )brakes? (?:is |are |keeps? )?hang(?:s|ing)?(?: up| on)?$|brakes? (?:are |is )?not (?:fully )?releasing',
+      "brakes? (?:lock|jam|stick|bind)(?:s|ed|ing)?(?: up| on)? and (?:won't|don't|will not|do not|doesn't) (?:release|let go|free)",
       '(?:barely|hardly) rolls?|(?:feels?|is) (?:still )?held(?: back)?$|takes a (?:moment|second|while) to roll',
       '(?:frozen|seized|stuck|binding) (?:on |at )?all (?:four|round)',
       `wheels (?:are )?(?:hard|difficult|stiff) to turn ${upTo(3)}all (?:four|round|of them)`,
@@ -255,7 +258,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(
       `(?:wheel|rim|alloy|hub|corner|disc|rotor) ${upTo(7)}${HOT}`,
       `one (?:of the )?(?:front|rear|back)? ?(?:wheels?|discs?|rotors?|rims?|brakes?|calipers?|fronts|rears) ${upTo(4)}${HOT}`,
-      `(?:a|one|the) (?:very |really )?hot (?:wheel|rim|disc|rotor|corner)`,
+      `(?:a|one|the|^) ?(?:very |really )?hot (?:wheel|rim|disc|rotor|corner)`,
       `one (?:front |rear |back )?drum ${upTo(3)}${HOT}|(?:binding|dragging|sticking) and ${HOT}`,
       `(?:left|right)(?: front| rear)? ${upTo(1)}(?:${ROTOR}|caliper|wheel|brake) ${upTo(4)}hotter than (?:the |its )?(?:left|right|other)`,
       `${NAMED_WHEEL}(?: wheel| rim| disc| rotor| brake)? ${upTo(2)}${HOT}`,
@@ -276,7 +279,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'heat_spread',
     'all_hot',
     rx(
-      'brakes? (?:are |is |keep |keeps |get |gets )?(?:overheat(?:s|ing|ed)?|running hot) (?:in traffic|in town|on the road|without)',
+      'brakes? (?:are |is |keep |keeps |get |gets )?(?:overheat(?:s|ing|ed)?|running hot) (?:in traffic|in town|on the road|without)|^(?:the |my )?brakes (?:are )?overheating$',
     ),
   ),
   says(
@@ -331,6 +334,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `pads? on (?:that|this|one|the (?:left|right)) side ${upTo(4)}(?:thinner|thicker|more worn)`,
       `one side ${upTo(4)}pads? ${upTo(4)}(?:other|than)`,
       `${PADS} ${upTo(2)}(?:wear|wore|worn|wearing) (?:un|not )even(?:ly)? (?:left (?:and|to) right|side to side|from side to side|across)`,
+      'uneven (?:brake )?pad wear|pads? (?:are )?(?:worn|wearing|wear) uneven(?:ly)?$|pads? (?:are )?worn on one side|one pad (?:is )?more worn than the other',
       // What wears more is dirtier.
       near(
         'dust',
