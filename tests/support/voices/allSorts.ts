@@ -165,7 +165,7 @@ export const ALL_SORTS: Voices = {
     ['brakes overheated and went soft', 'pedal_spongy yes'],
     ['soft at the top, hard at the bottom', 'pedal_spongy yes'],
     ['my foot goes further each lap', 'pedal_long yes; temperature_link only_hot; usage track'],
-    ['pedal height changes from corner to corner', 'after_cornering yes'],
+    ['pedal height changes from corner to corner', 'after_cornering yes; pedal_long yes'],
     ['need to tap the brakes on the straights to get the pedal up', 'first_press_long yes'],
     ['left foot tap before each corner to set the pads', 'first_press_long yes'],
     ['the pedal stays low when I release it', 'pedal_slow_return yes'],

@@ -193,7 +193,7 @@ export const SHOP: Voices = {
     ],
     ['chirping from the front on light braking', 'noise_squeal yes front'],
     ['brakes squawk after a wash', 'noise_squeal yes'],
-    ['Pedal height changes every corner', 'after_cornering yes'],
+    ['Pedal height changes every corner', 'after_cornering yes; pedal_long yes'],
     ['two pumps on the straight or I go in the barrier', 'first_press_long yes'],
     [
       'It gave me a nasty surprise at T1: nothing there, then I pumped and it came back',

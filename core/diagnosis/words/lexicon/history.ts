@@ -119,6 +119,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       `(?:losing|lost|loses|drops|dropping|falls|falling|empties|uses|using) ${upTo(3)}fluid ${upTo(2)}(?:fast|quick(?:ly)?|every day|daily|overnight)`,
       `(?:reservoir|level|fluid) ${upTo(3)}(?:empties|empty overnight|drops (?:fast|quickly|overnight))`,
+      'lost all (?:the |its |my |of the )?(?:brake )?fluid',
       `top(?:s|ping|ped)? ${upTo(3)}up ${upTo(3)}(?:every (?:other |second )?day|daily|twice a week|every morning)`,
     ),
   ),

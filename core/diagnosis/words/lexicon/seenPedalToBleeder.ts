@@ -46,7 +46,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'leak',
     'caliper_or_cylinder',
     rx(
-      `(?:caliper|cylinder) ${upTo(5)}(?:${WET})`,
+      `(?:caliper|cylinder) ${upTo(5)}(?:${WET})|pistons? (?:was |is |got )?(?:pushed|popped|came|come|blown|blew) out(?! uneven)`,
       `(?:${WET}) ${upTo(4)}(?:caliper|wheel cylinder|rear cylinder)`,
       `(?:leak(?:s|ing)?|weep(?:s|ing)?) ${upTo(7)}(?:wheel|tyre)|fluid ${upTo(3)}(?:under|below|beneath) ${upTo(4)}wheel`,
       near('piston seals?|dust boots?|(?:rear |back )?drums?|back ?plates?', WET, 3).source,

@@ -110,9 +110,10 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
   found(
     'bearing_play',
     'excess',
-    near('(?:wheel )?bearings?|hub', 'play|loose|slack|worn|shot|rumbl(?:es|ing)', 3),
+    near('(?:wheel )?bearings?|hub', 'play|loose|slack|worn|shot|rumbl(?:es|ing)|lost (?:its )?preload', 3),
     'ok',
   ),
+  says('hub_flex', 'moves', near('uprights?|knuckles?|hub carriers?', 'flex(?:es|ing)?|bend(?:s|ing)?', 3)),
   says(
     'bearing_play',
     'excess',
@@ -164,7 +165,11 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
   says(
     'rotor_float',
     'hammered',
-    near('bobbins?|float(?:ing)? pins?|floating (?:disc|rotor)s?', 'hammered|worn|loose|sloppy', 3),
+    near(
+      'bobbins?|float(?:ing)? pins?|floating (?:disc|rotor)s?|(?:rotor|disc) ring',
+      'hammered|worn|loose|sloppy',
+      3,
+    ),
   ),
   says(
     'wheel_mounting',
@@ -187,7 +192,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     rx(
       near(
         DUCT,
-        '(?:fell|fallen|came|come|torn|ripped|knocked) off|missing|gone|disconnected|blocked|taped(?: up)?|squashed',
+        '(?:fell|fallen|came|come|torn|ripped|knocked) off|missing|gone|melted|disconnected|blocked|taped(?: up)?|squashed',
         3,
       ).source,
       'no (?:brake )?(?:ducts?|ducting|cooling)',

@@ -32,7 +32,7 @@ const pullsTo = (side: 'left' | 'right', names: string, other: string): Rule =>
     ),
   );
 /** A wheel that stops turning. */
-const LOCKS = 'lock(?:s|ed|ing)?(?: up| early| first)?|block(?:s|ing)';
+const LOCKS = 'lock(?:s|ed|ing)?(?: up| early| first)?|lock ?ups?|block(?:s|ing)';
 /** Stuck since it stood, which is no balance. */
 const STANDING =
   '(?:after|since|from|when|while) (?:parking|parked|standing|being parked|overnight)|overnight';
@@ -43,7 +43,7 @@ const NO_WHEEL = 'ducts?|vents?|hoses?|lines?|pipes?|holes?|passages?';
 const BACK = 'rears?|rear (?:wheels?|tyres?|axle|end|brakes?)|back (?:end|wheels?|axle|brakes?)|tail';
 const FRONT = 'fronts?|front (?:wheels?|tyres?|axle|end|brakes?)';
 const balanceMoves = (to: string) =>
-  `(?:brake )?(?:balance|bias) (?:keeps? )?(?:moves|moving|shifts|shifting|goes|going|drifts|drifting|creeps|creeping|walks) (?:to the )?(?:${to})`;
+  `(?:brake )?(?:balance|bias) (?:keeps? )?(?:moves|moving|shifts|shifting|migrates|migrating|goes|going|drifts|drifting|creeps|creeping|walks) (?:to the )?(?:${to})`;
 const HOT =
   '(?:red |burning |really |very |too |boiling |piping |so |much )*(?:hot|hotter|cooking|glow(?:s|ing)|scorching)';
 const NAMED_WHEEL =
@@ -83,6 +83,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `(?:can't|cannot|couldn't|don't|doesn't) cope|struggl(?:e|es|ing) to (?:stop|slow)|not up to (?:it|the job)`,
       'no (?:front|rear) brakes|(?:brak|stop)\\w+ on ice|(?:stopping|braking) distances? (?:has|have) (?:doubled|grown|increased|gone up)',
       `(?:take|takes|took|need|needs) ${upTo(6)}to (?:wake up|come in|bite|start working)|(?:fell|falls|dropped|drops) off a cliff`,
+      '(?:bite|brakes?|braking) (?:just )?(?:drops?|falls?|dropped|fell|tails?) (?:off|away)',
       "(?:can't|cannot|couldn't) lock (?:the |a |any )?wheels?|little (?:braking|bite)|(?:run(?:s|ning)?|ran) out of brakes?|nothing (?:much |really )?happens",
       `(?:use|used|pull|pulled|grab|grabbed) (?:the )?${HANDBRAKE} to (?:stop|slow)`,
       'not (?:really |too |very )?(?:happy|impressed) with the (?:bite|brakes|stopping)|^(?:no|zero) (?:grip|bite)',
@@ -175,7 +176,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(
       balanceMoves('rear(?:wards?)?|back(?:wards?)?'),
       '(?:bias|balance) (?:is )?too (?:far|much) (?:to the )?(?:rear|back)(?:wards?)?',
-      'rear slides$|(?:rear|back)(?: end)? (?:gets|goes|is|feels) (?:light|loose|nervous)',
+      'rear slides$|(?:rear|back)(?: end| wheels?)? (?:(?:gets|goes|is|are|feels) )?(?:light|loose|nervous)(?! (?:out|off|came|on))',
       '(?:wants?|tries|trying) to (?:swap|change) ends|swaps? ends|(?:wants?|tries|trying) to spin|spins? (?:under|on) (?:trail )?brak(?:es|ing)',
       '(?:back|rear)(?: end)?(?: of (?:the |my )?car)? (?:comes?|came|steps?|stepped|goes|went|swings?|swung) (?:round|around|out)',
     ),
@@ -206,7 +207,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:the |my )?car drags|brakes? (?:get|gets|getting) tighter|(?:slows|stops|brakes) (?:down )?(?:by|on) (?:it|its)(?:self| own)',
       '(?:brakes? )(?:come|comes|came|go|goes) on (?:by (?:it|them)(?:self|selves)|on (?:its|their) own)|put(?:s|ting)? (?:itself|themselves) on|(?:self ?appl(?:y|ies|ied|ying)|apply themselves|applies itself)',
       '(?:held|holding) back|holds (?:itself )?back|rolls? to a (?:stop|halt)',
-      '(?:hard|difficult|impossible) to push (?:the |this |my )?car|(?:the |my )brakes? (?:is |are |keeps? )?hang(?:s|ing)?(?: up| on)?$|brakes? (?:are |is )?not (?:fully )?releasing',
+      '(?:hard|difficult|impossible) to push (?:the |this |my )?car|(?:the |my )brakes? (?:is |are |keeps? )?hang(?:s|ing)?(?: up| on)?$|brakes? (?:are |is )?not (?:fully )?releasing|brakes? locked (?:up |on )?after (?!a|the first)',
       "brakes? (?:lock|jam|stick|bind)(?:s|ed|ing)?(?: up| on)? and (?:won't|don't|will not|do not|doesn't) (?:release|let go|free)",
       '(?:barely|hardly) rolls?|(?:feels?|is) (?:still )?held(?: back)?$|takes a (?:moment|second|while) to roll',
       '(?:frozen|seized|stuck|binding) (?:on |at )?all (?:four|round)',
