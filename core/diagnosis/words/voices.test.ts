@@ -9,6 +9,7 @@ import { DRIVERS } from '../../../tests/support/voices/drivers';
 import { FIRST_MINUTE } from '../../../tests/support/voices/firstMinute';
 import { IN_FEW_WORDS } from '../../../tests/support/voices/inFewWords';
 import { IN_OTHER_WORDS } from '../../../tests/support/voices/inOtherWords';
+import { NO_COMPLAINT } from '../../../tests/support/voices/noComplaint';
 import { NOISES_AND_LAMPS } from '../../../tests/support/voices/noisesAndLamps';
 import { OVER_THE_RADIO } from '../../../tests/support/voices/overTheRadio';
 import { PLAIN } from '../../../tests/support/voices/plain';
@@ -41,6 +42,7 @@ const VOICES = {
   ...PULSES_AND_GRABS,
   ...SEEN_AND_MEASURED,
   ...IN_FEW_WORDS,
+  ...NO_COMPLAINT,
   ...WHOLE_STORIES,
 };
 

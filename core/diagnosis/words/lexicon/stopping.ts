@@ -11,6 +11,8 @@ const towards = (side: string) =>
 /** What goes aside there is not the car, or nothing does. */
 const NOT_ASIDE =
   'rear|back end|tail|foot|pedal (?:goes|moves|drops)|right (?:down|through|to the (?:floor|bottom)|away|back|after|up)';
+/** It goes there by itself, which is no brake. */
+const UNBRAKED = '(?<!(?:even|also|and) )(?:without braking|when not braking|off the brakes)';
 /** Held straight by hand: it pulls the other way. */
 const heldAgainst = (side: string) =>
   rx(
@@ -28,7 +30,7 @@ const pullsTo = (side: 'left' | 'right', names: string, other: string): Rule =>
     side,
     towards(`(?:${names})`),
     rx(
-      `${NOT_ASIDE}|${side} (?:and|or) ${other}|${side} ${upTo(3)}then ${other}|${side} (?:one|the first) (?:time|stop|lap)`,
+      `${NOT_ASIDE}|${UNBRAKED}|${side} (?:and|or) ${other}|${side} ${upTo(3)}then ${other}|${side} (?:one|the first) (?:time|stop|lap)`,
     ),
   );
 /** A wheel that stops turning. */
@@ -113,6 +115,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     ),
     rx(
       `${HANDBRAKE}(?: lever)? (?:is )?pull(?:s|ing)`,
+      UNBRAKED,
       'pull(?:s|ed|ing)? (?:all the way |right )?(?:over|in|into|up|away|off)|does it|trailer|caravan',
       '^(?:it )?pulls on (?:the )?straights?$|pulls (?:well|strongly|hard|fine|ok|okay|nicely) (?:up|out of|from|away|through|in)|steering pulls on the straights?|wheel alignment|needs? (?:an )?alignment',
     ),
@@ -120,7 +123,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
   yes(
     'pulls',
     towards('(?:left|right|l|r|near ?side|off ?side|one side|(?:the|a) side)'),
-    rx(`corners?|turn(?:s|ing)? (?:left|right)|${NOT_ASIDE}`),
+    rx(`corners?|turn(?:s|ing)? (?:left|right)|${UNBRAKED}|${NOT_ASIDE}`),
   ),
   says('pulls', 'yes', heldAgainst('(?:left|right)')),
   says('pulls', 'yes', strongerAt('(?:left|right)')),
