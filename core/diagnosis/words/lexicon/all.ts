@@ -1,3 +1,6 @@
+import { BALANCE_WORDS } from './balance';
+import { DIRECTION_WORDS } from './direction';
+import { DRAG_WORDS } from './drag';
 import { HISTORY_WORDS } from './history';
 import { MEASURED } from './measured';
 import { NOISE_WORDS } from './noise';
@@ -9,6 +12,7 @@ import { SEEN_PEDAL_TO_BLEEDER } from './seenPedalToBleeder';
 import { SEEN_ROTOR_TO_WHEEL } from './seenRotorToWheel';
 import { SHAKE_WORDS } from './shake';
 import { STOPPING_WORDS } from './stopping';
+import { WEAR_WORDS } from './wear';
 import { WHEN_WORDS } from './when';
 
 /** What was found on a car: in doubt it was not. */
@@ -23,6 +27,10 @@ export const IS_SEEN: ReadonlySet<Rule> = new Set([
 export const RULES: readonly Rule[] = [
   ...PEDAL_WORDS,
   ...STOPPING_WORDS,
+  ...DIRECTION_WORDS,
+  ...BALANCE_WORDS,
+  ...DRAG_WORDS,
+  ...WEAR_WORDS,
   ...SHAKE_WORDS,
   ...NOISE_WORDS,
   ...WHEN_WORDS,

@@ -86,3 +86,9 @@ export const FELT_IN_PEDAL =
 /** Without the brake. */
 export const COAST =
   "without (?:touching )?(?:the )?brak(?:e|es|ing)|whether (?:or not )?(?:i|you|we|i am|i'm|it is)? ?brak(?:e|ing)(?: or not)?|not braking|off the brakes?|coasting|cruising|all the time|even when not|no brakes? on|brak(?:e|ing) or not|brakes? or no brakes?|(?:if|when|while) (?:i|you|we|i am|i'm|you are) (?:do not|don't|am not|not) brak(?:e|ing)";
+/** Says that it is not so. */
+export const NOT =
+  "doesn't|don't|do not|does not|won't|wouldn't|will not|isn't|not|hardly|barely|didn't|can't|could not|couldn't|did not";
+/** Since it stood: what is stuck then is no balance. */
+export const STANDING =
+  '(?:after|since|from|when|while) (?:parking|parked|standing|being parked|overnight)|overnight';

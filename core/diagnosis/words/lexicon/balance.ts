@@ -1,0 +1,69 @@
+import { near, type Rule, rx, STANDING, says, upTo, yes } from './rule';
+
+/** A wheel that stops turning. */
+const LOCKS = 'lock(?:s|ed|ing)?(?: up| early| first)?|lock ?ups?|block(?:s|ing)';
+/** One wheel, not an axle. */
+const BEFORE_THE_OTHER = 'before (?:the )?(?:left|right|other)';
+/** What blocks there is no wheel. */
+const NO_WHEEL = 'ducts?|vents?|hoses?|lines?|pipes?|holes?|passages?';
+const BACK = 'rears?|rear (?:wheels?|tyres?|axle|end|brakes?)|back (?:end|wheels?|axle|brakes?)|tail';
+const FRONT = 'fronts?|front (?:wheels?|tyres?|axle|end|brakes?)';
+const balanceMoves = (to: string) =>
+  `(?:brake )?(?:balance|bias) (?:keeps? )?(?:moves|moving|shifts|shifting|migrates|migrating|goes|going|drifts|drifting|creeps|creeping|walks) (?:to the )?(?:${to})`;
+
+/** What locks first, and what bites too hard. */
+export const BALANCE_WORDS: readonly Rule[] = [
+  says(
+    'axle_locks_early',
+    'rear',
+    near(
+      BACK,
+      `${LOCKS}|steps? out|comes? round|overtakes?|loose (?:under|on)|light (?:under|on)|happy (?:under|on)|nervous|twitchy|wobbly|unstable|unsettled|squirm(?:s|ing)?|slides? (?:under|out)|skid(?:s|ding)?`,
+      4,
+    ),
+    rx(
+      `${BEFORE_THE_OTHER}|(?:${FRONT}) ${upTo(2)}(?:${LOCKS})|nuts?|bolts?|studs?|locked (?:on|solid)|${STANDING}|${NO_WHEEL}`,
+    ),
+  ),
+  says(
+    'axle_locks_early',
+    'front',
+    near(FRONT, `${LOCKS}|flat ?spot(?:s|ted|ting)?|skid(?:s|ding)?`, 4),
+    rx(
+      `${BEFORE_THE_OTHER}|flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyre|(?:${BACK}) ${upTo(2)}(?:${LOCKS})|locked (?:on|solid)|${NO_WHEEL}`,
+    ),
+  ),
+  says(
+    'axle_locks_early',
+    'front',
+    rx(
+      'lock(?:s|ed|ing)? (?:up )?(?:the |an |my )?(?:inside |outside )?fronts?',
+      balanceMoves('front(?:wards?)?|forwards?'),
+      '(?:bias|balance) (?:is )?too (?:far|much) (?:to the )?(?:front|forwards?)',
+    ),
+  ),
+  says(
+    'axle_locks_early',
+    'rear',
+    rx(
+      balanceMoves('rear(?:wards?)?|back(?:wards?)?'),
+      '(?:bias|balance) (?:is )?too (?:far|much) (?:to the )?(?:rear|back)(?:wards?)?',
+      'rear slides$|(?:rear|back)(?: end| wheels?)? (?:(?:gets|goes|is|are|feels) )?(?:light|loose|nervous)(?! (?:out|off|came|on))',
+      '(?:wants?|tries|trying) to (?:swap|change) ends|swaps? ends|(?:wants?|tries|trying) to spin|spins? (?:under|on) (?:trail )?brak(?:es|ing)',
+      '(?:back|rear)(?: end)?(?: of (?:the |my )?car)? (?:comes?|came|steps?|stepped|goes|went|swings?|swung) (?:round|around|out)',
+    ),
+  ),
+  yes(
+    'grabs',
+    rx(
+      'grab(?:s|bed|bing|by)?|snatch(?:es|y|ing)?',
+      '(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |over |overly |really |so )+(?:sharp|sensitive|touchy|keen)|over ?sensitive|brakes? lock(?:s|ing)?(?: up)? (?:suddenly|abruptly|all at once)|suddenly lock(?:s|ing)?(?: up)?',
+      `(?:only )?one wheel (?:keeps )?lock(?:s|ing)(?: up)?(?! (?:on|solid))|lock(?:s|ing)(?: up)? ${BEFORE_THE_OTHER}|^(?:the |my )?brakes lock(?:ing)?(?: up)?$|(?<!front |rear |back )wheels? locks? (?:up )?(?:too |very |so )?(?:easily|early|quickly|at once)`,
+      '(?:hardly|barely) (?:have to )?touch(?:ing)? (?:it|them|the (?:pedal|brakes?))(?! (?:to|before) (?:the )?floor)',
+      'bites? (?:too|so) (?:hard|much)|brakes? (?:too|far too) (?:hard|strong(?:ly)?|much)',
+    ),
+    rx(
+      'bottom|floor|last inch|than|(?:to|at) (?:the )?(?:left|right)|(?:left|right) side|first grab|grab (?:a|some|my|the handle)',
+    ),
+  ),
+];

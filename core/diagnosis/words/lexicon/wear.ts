@@ -1,0 +1,52 @@
+import { found, near, PADS, ROTOR, type Rule, rx, says, upTo, yes } from './rule';
+
+/** How pads and rotors wear, as a driver or an owner tells it. */
+export const WEAR_WORDS: readonly Rule[] = [
+  yes(
+    'pads_wear_fast',
+    rx(
+      `(?:eat(?:s|ing)?|ate|eaten|chew(?:s|ed|ing)?|burn(?:s|t|ed|ing)?|kill(?:s|ed)?|destroy(?:s|ed)?|go(?:es|ing)?|gone through|going|gets?|got through|went|wear(?:s|ing)?) ${upTo(2)}(?:through )?${upTo(3)}(?:pads?|linings?)`,
+      '(?:second|third|fourth|fifth|2nd|3rd|4th|5th) set of (?:pads|fronts|rears|linings) (?:this|in)',
+      '(?:eats?|ate|eaten|chew(?:s|ed)|burn(?:s|t|ed)|kill(?:s|ed)|destroy(?:s|ed)) (?:through )?(?:a |another |one |two )?(?:set|pair)s? of (?:fronts|rears|pads|linings)',
+      '(?:went|go(?:es)?|been|got|gone) through (?:a |another |two |three )?(?:set|pair)s? of (?:fronts|rears|pads|linings)',
+      "(?:fronts|rears) (?:only |hardly |just |don't |do not |never )?last(?:ed|s)? (?!(?:well|forever|ages|long)\\b)(?:[\\w']+ ?){1,3}",
+      "pads? (?:only |hardly |don't |do not |never |are |were |is )?(?:last(?:s|ed)?(?! (?:week|month|year|time|season|spring|summer|autumn|winter|night|weekend|\\w+day))|wear(?:s|ing)?|disappear|vanish)(?: [\\w']+){0,4}?",
+      "pads? (?:are |were |is |was )?(?:already |half |nearly |almost )?(?:worn|gone|go|finished|done|used up) (?:out )?(?:in|after|within|again|already|every|too|by) (?:[\\w']+ ?){0,3}",
+      `pads? ${upTo(2)}(?:eaten|chewed|burnt|destroyed) (?:up |away )?(?:in|after|by)`,
+      near('(?:every|each) (?:time|event|weekend|outing|track ?day)', 'new (?:set of )?pads', 10).source,
+      '(?:new )?(?:set of )?pads every|(?:heavy|fast|quick|excessive) pad wear',
+    ),
+    rx(
+      'lamps?|lights?|warning|sensor|go(?:es)? down|(?:went|going|gone) (?:back )?(?:to|for|with) |new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle',
+      `wedge|(?:un)?even(?:ly)?|wear(?:s|ing)? (?:well|normally|slowly|fine|ok|okay)|(?:faster|quicker) than|${near('pads?', 'inner|inside|outer|outside', 1).source}`,
+    ),
+  ),
+  says(
+    'pads_wear_fast',
+    'yes',
+    rx(
+      '(?:eat|eaten|ate|chew|burn|wear)(?:s|ing|ed)? (?:through )?(?:the |its |my )?(?:inner|outer|inside|outside) pads?',
+    ),
+  ),
+  found(
+    'pad_wear_sides',
+    'differ',
+    rx(
+      `${PADS} ${upTo(6)}(?:half|thinner|thicker|twice|more worn|faster|quicker) ${upTo(4)}(?:other side|left|right)`,
+      `pads? on (?:that|this|one|the (?:left|right)) side ${upTo(4)}(?:thinner|thicker|more worn)`,
+      `one side ${upTo(4)}pads? ${upTo(4)}(?:other|than)`,
+      `${PADS} ${upTo(2)}(?:wear|wore|worn|wearing) (?:un|not )even(?:ly)? (?:left (?:and|to) right|side to side|from side to side|across)`,
+      'uneven (?:brake )?pad wear|pads? (?:are )?(?:worn|wearing|wear) uneven(?:ly)?$|pads? (?:are )?worn on one side|one pad (?:is )?more worn than the other',
+      // What wears more is dirtier.
+      near(
+        'dust',
+        '(?:one|only|a single) (?:front |rear )?(?:wheel|side|rim)|(?:more|dirtier|blacker|worse) (?:on|at|with|than)',
+        5,
+      ).source,
+      'more (?:brake )?dust (?:on|at) (?!all|both)|dustier (?:than|on)',
+    ),
+    'even',
+    near('pads?', 'inner|outer|inside|outside', 2),
+  ),
+  found('rotor_colour', 'blued', near(ROTOR, 'blue|blued|bluish|purple', 8), 'normal'),
+];
