@@ -378,6 +378,12 @@ export const FIRST_MINUTE: readonly FirstMinute[] = [
     'pads_bound|pad_worn_out',
     { also: 'pads_bound' },
   ),
+  // Without the ABS unit the force is not shared out: two lamps, one fault.
+  row('both lamps on', SALOON, 'warning_light abs; warning_light brake', 'wheel_speed_sensor', {
+    also: 'abs_unit_fault',
+    not: { fluid_low: 0.15, external_leak: 0.05 },
+  }),
+  row('red lamp on', SALOON, 'warning_light brake', 'fluid_low', { also: 'pad_worn_out' }),
   row('pad lamp on', SALOON, 'warning_light pad_wear', 'pad_worn_out', { not: { external_leak: 0.03 } }),
   // What is new is not worn out, and what stayed may be.
   row(

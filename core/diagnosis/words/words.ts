@@ -138,7 +138,7 @@ const isElsewhere = (heard: Heard, kept: Heard): boolean =>
 const isBeside = (heard: Heard, kept: Heard): boolean => {
   const { several, states } = findingOf(heard.finding);
   return (
-    several === 'apart' &&
+    several !== undefined &&
     [heard, kept].every(({ state }) => state !== states[0]) &&
     heard.state !== kept.state
   );

@@ -107,7 +107,7 @@ export const AT_THE_CAR: Voices = {
       'knocking over bumps that goes away with the brakes on',
       'noise_rattle yes; noise_when bumps; noise_when off_brake',
     ],
-    ['ABS and brake lamp both lit', 'warning_light abs'],
+    ['ABS and brake lamp both lit', 'warning_light abs; warning_light brake'],
     ['both rears hot, fronts cold', 'heat_spread one_axle'],
     ['front pads last two days, rears forever', 'pads_wear_fast yes'],
     ['outside pads worn to nothing, inside half', 'pad_wear_shape outer_thin'],

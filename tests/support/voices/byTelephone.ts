@@ -158,7 +158,7 @@ export const BY_TELEPHONE: Voices = {
     ['metal on metal front left!!', 'noise_grind yes FL'],
     ['has to double pump', 'first_press_long yes'],
     ['brk pdl spngy', 'pedal_spongy yes'],
-    ['abs and brake lights on dash', 'warning_light abs'],
+    ['abs and brake lights on dash', 'warning_light abs; warning_light brake'],
     ['pulls L under brakes', 'pull_side left; pulls yes'],
     ['goes R when braking', 'pull_side right; pulls yes'],
     ['RF disc blue', 'rotor_colour blued FR'],

@@ -43,6 +43,9 @@ export const NOISES_AND_LAMPS: Voices = {
     ['humming that gets louder with speed', ''],
   ],
   'lamps, and a parking brake that does not hold': [
+    ['ABS and brake light are on', 'warning_light abs; warning_light brake'],
+    ['brake light and ABS light came on together', 'warning_light abs; warning_light brake'],
+    ['abs light on when braking', 'warning_light abs'],
     ['the pad light is on', 'warning_light pad_wear'],
     ['brake pad wear light on', 'warning_light pad_wear'],
     ['brake wear indicator came on', 'warning_light pad_wear'],

@@ -80,6 +80,14 @@ export const SHAKE_WORDS: readonly Rule[] = [
     near('brake|handbrake|red|exclamation(?: mark)?|fluid|level(?: sensor)?', LAMP, 3),
     rx(`coolant|water|washer|abs|brake lights? (?:don|do|not|fail)|at (?:a|the) red light|${PAD_WEAR}`),
   ),
+  says(
+    'warning_light',
+    'brake',
+    rx(
+      'abs (?:(?:light|lamp) )?(?:and|plus|with) (?:the )?(?:hand ?brake|brake|red) (?:warning )?(?:lights?|lamps?|warning)',
+      '(?:hand ?brake|brake|red) (?:(?:warning )?(?:light|lamp) )?(?:and|plus|with) (?:the )?abs (?:lights?|lamps?|warning)',
+    ),
+  ),
   says('warning_light', 'pad_wear', near(PAD_WEAR, LAMP, 3)),
   says(
     'warning_light',
