@@ -67,6 +67,22 @@ test('all that was heard is taken by one press, and only by a press', async ({ p
   await expect(page.getByText(/4 answers/)).toBeVisible();
 });
 
+test('what can hold together is heard together, and taken so', async ({ page }) => {
+  await newJob(page, 'Club saloon', 'Rattles over rough roads, quiet when I touch the brake');
+  const heard = page.getByRole('region', { name: 'Heard in the words' });
+  await heard.getByRole('button', { name: 'all 3' }).click();
+  const when = 'When the noise is there';
+  for (const state of ['Gone when braking', 'Over bumps'])
+    await expect(key(page, when, state)).toHaveAttribute('data-state', 'on');
+  await key(page, when, 'All along').click();
+  await key(page, when, 'Over bumps').click();
+  await saved(page);
+  await page.reload();
+  await expect(key(page, when, 'Over bumps')).toHaveAttribute('data-state', 'off');
+  for (const state of ['Gone when braking', 'All along'])
+    await expect(key(page, when, state)).toHaveAttribute('data-state', 'on');
+});
+
 test('where it is goes along: an end of the car from the words, the wheel by a press, and the answer with it', async ({
   page,
 }) => {
