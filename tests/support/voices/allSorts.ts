@@ -448,7 +448,10 @@ export const ALL_SORTS: Voices = {
     ['rear axle hops under braking', ''],
     ['wheel bearing on the right rear feels notchy', ''],
     ['it weaves under braking', 'pulls yes'],
-    ['steering wheel kicks when braking over bumps', 'after_cornering yes'],
+    [
+      'steering wheel kicks when braking over bumps',
+      'after_cornering yes; shake_where wheel; vibration_braking yes',
+    ],
     [
       'When I brake from speed the whole front end shakes, pads and discs are only two months old',
       'vibration_braking yes',

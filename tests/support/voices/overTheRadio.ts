@@ -4,7 +4,7 @@ import type { Voices } from './voice';
 export const OVER_THE_RADIO: Voices = {
   'over the radio, and handed over': [
     ['Box box, pedal is going long, had to pump it into turn three.', 'pedal_long yes; first_press_long yes'],
-    ['Brakes are gone, brakes are gone, straight to the floor!', 'pedal_to_floor yes'],
+    ['Brakes are gone, brakes are gone, straight to the floor!', 'pedal_to_floor yes; poor_stopping yes'],
     [
       'Big shake through the wheel into the heavy stop at the end of the straight.',
       'vibration_braking yes; shake_where wheel',

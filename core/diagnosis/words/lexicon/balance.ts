@@ -49,7 +49,7 @@ export const BALANCE_WORDS: readonly Rule[] = [
       balanceMoves('rear(?:wards?)?|back(?:wards?)?'),
       '(?:bias|balance) (?:is )?too (?:far|much) (?:to the )?(?:rear|back)(?:wards?)?',
       'rear slides$|(?:rear|back)(?: end| wheels?)? (?:(?:gets|goes|is|are|feels) )?(?:light|loose|nervous)(?! (?:out|off|came|on))',
-      '(?:wants?|tries|trying) to (?:swap|change) ends|swaps? ends|(?:wants?|tries|trying) to spin|spins? (?:under|on) (?:trail )?brak(?:es|ing)',
+      '(?:wants?|tries|trying) to (?:swap|change) ends|swaps? ends|(?:wants?|tries|trying) to spin|spins? (?:under|on|when (?:i |you |we )?) ?(?:trail )?brak(?:e|es|ing)',
       '(?:back|rear)(?: end)?(?: of (?:the |my )?car)? (?:comes?|came|steps?|stepped|goes|went|swings?|swung) (?:round|around|out)',
     ),
   ),
@@ -60,7 +60,7 @@ export const BALANCE_WORDS: readonly Rule[] = [
       '(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |over |overly |really |so )+(?:sharp|sensitive|touchy|keen)|over ?sensitive|brakes? lock(?:s|ing)?(?: up)? (?:suddenly|abruptly|all at once)|suddenly lock(?:s|ing)?(?: up)?',
       `(?:only )?one wheel (?:keeps )?lock(?:s|ing)(?: up)?(?! (?:on|solid))|lock(?:s|ing)(?: up)? ${BEFORE_THE_OTHER}|^(?:the |my )?brakes lock(?:ing)?(?: up)?$|(?<!front |rear |back )wheels? locks? (?:up )?(?:too |very |so )?(?:easily|early|quickly|at once)`,
       '(?:hardly|barely) (?:have to )?touch(?:ing)? (?:it|them|the (?:pedal|brakes?))(?! (?:to|before) (?:the )?floor)',
-      'bites? (?:too|so) (?:hard|much)|brakes? (?:too|far too) (?:hard|strong(?:ly)?|much)',
+      'bit(?:es?|ing) (?:too|so) (?:hard|much)|brakes? (?:too|far too) (?:hard|strong(?:ly)?|much)',
     ),
     rx(
       'bottom|floor|last inch|than|(?:to|at) (?:the )?(?:left|right)|(?:left|right) side|first grab|grab (?:a|some|my|the handle)',

@@ -47,7 +47,7 @@ export const DIRECTION_WORDS: readonly Rule[] = [
       `(?:${NOT}) (?:brake|stop|slow|pull up) (?:evenly|straight|in a straight line)`,
       '(?:brakes?|braking|slows|stops) (?:is |are )?uneven(?:ly)?(?! (?:wear|worn))|uneven braking',
       '(?:keep|keeping|hold|holding) (?:it|the car) (?:in a )?straight',
-      'tug(?:s|ging) at the (?:steering )?wheel|(?:two|both) hands on the wheel|(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side|one side (?:of the )?(?:front |rear )?(?:axle |brakes? )?(?:brakes|bites|grabs|grips|works) (?:harder|more|earlier|first|better)|only one (?:side|(?:of the )?(?:front |rear )?wheels?) (?:works|brakes|bites)',
+      'twitch(?:es|y)? (?:when|under|on) brak\\w*|tug(?:s|ging) at the (?:steering )?wheel|(?:two|both) hands on the wheel|(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side|one side (?:of the )?(?:front |rear )?(?:axle |brakes? )?(?:brakes|bites|grabs|grips|works) (?:harder|more|earlier|first|better)|only one (?:side|(?:of the )?(?:front |rear )?wheels?) (?:works|brakes|bites)',
     ),
     rx(
       `${HANDBRAKE}(?: lever)? (?:is )?pull(?:s|ing)`,

@@ -1,7 +1,7 @@
 import { MANY_CLICKS, near, type Rule, rx, says, upTo, yes } from './rule';
 
 const SQUEAL =
-  'squeal(?:s|ed|ing|y)?|squeak(?:s|ed|ing|y)?|screech(?:es|ed|ing|y)?|scream(?:s|ed|ing)?|squawk(?:s|ed|ing)?|sing(?:s|ing)|whin(?:e|es|ing)|whistl(?:e|es|ing)|howl(?:s|ing)?|chirp(?:s|ing)?';
+  'squeal(?:s|ed|ing|y)?|squeak(?:s|ed|ing|y)?|screech(?:es|ed|ing|y)?|shriek(?:s|ed|ing)?|scream(?:s|ed|ing)?|squawk(?:s|ed|ing)?|sing(?:s|ing)|whin(?:e|es|ing)|whistl(?:e|es|ing)|howl(?:s|ing)?|chirp(?:s|ing)?';
 const GRIND =
   'grind(?:s|ing|y)?|scrap(?:e|es|ing)|groan(?:s|ing)?|moan(?:s|ing)?|grat(?:e|es|ing)|graunch(?:es|ing)?|crunch(?:es|ing|y)?|growl(?:s|ing)?|grumbl(?:e|es|ing)|rumbl(?:e|es|ing)|scratch(?:ing|y)';
 const KNOCK =

@@ -20,7 +20,7 @@ const SPONGY =
 const ABS_ACTS =
   '(?:abs|anti ?lock)(?: system)? (?:\\w+ )?(?:comes?|coming|came|kicks?|kicking|cuts?|cutting|triggers?|triggering|activates?|activating|acts|works|chatters?|fires|engages|pulses?|buzz(?:es)?|grinds|jumps?)';
 const FOR_NOTHING =
-  '(?:walking|crawling|parking) (?:pace|speeds?)|(?:very )?low speeds?|crawl(?:ing)?|for no reason|for nothing|(?:on|in) (?:a |the )?dry(?: road)?|(?:just )?before (?:(?:it|i|we|the car) )?(?:a )?(?:stops?|stopping|standstill)|(?:coming|rolling|roll|come) to (?:a )?(?:stop|halt|standstill)|last (?:few )?(?:metres?|meters?|feet|yards?|m)|(?:gentle|light|normal|ordinary|slow) (?:stops?|braking)|barely (?:touch(?:ing)?|press(?:ing)?)|(?:at|below|under) (?:[1-9]|1\\d|five|ten) (?:km/?h|kph|mph|k)';
+  'without (?:a |any )?reason|(?:walking|crawling|parking) (?:pace|speeds?)|(?:very )?low speeds?|crawl(?:ing)?|for no reason|for nothing|(?:on|in) (?:a |the )?dry(?: road)?|(?:just )?before (?:(?:it|i|we|the car) )?(?:a )?(?:stops?|stopping|standstill)|(?:coming|rolling|roll|come) to (?:a )?(?:stop|halt|standstill)|last (?:few )?(?:metres?|meters?|feet|yards?|m)|(?:gentle|light|normal|ordinary|slow) (?:stops?|braking)|barely (?:touch(?:ing)?|press(?:ing)?)|(?:at|below|under) (?:[1-9]|1\\d|five|ten) (?:km/?h|kph|mph|k)';
 const ABS_FOR_NOTHING = near(ABS_ACTS, FOR_NOTHING, 6);
 const ABS_LAMP = rx('light|lamp|warning');
 
@@ -65,7 +65,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       "pedal (?:was|used to be|sat) (?:much |a lot |a bit )?higher|pedal's (?:\\w+ )?(?:lower|longer|low|long)",
       '(?:inch(?:es)?|cm|bit|lots?|loads|plenty) of (?:slack|free play|nothing)',
       `pedal (?:has |have )?(?:dropp?(?:ed|s)|comes? down|lost|loses) ${upTo(2)}(?:inch(?:es)?|cm|mm|bit)`,
-      '(?:pedal |it )(?:is |sits |was )?not (?:as|so) high|the lower (?:the pedal|it) (?:sits|gets|goes)|(?:the pedal|it) (?:sits|gets|goes) the lower',
+      'pedal (?:is |sits )way down|(?:pedal |it )(?:is |sits |was )?not (?:as|so) high|the lower (?:the pedal|it) (?:sits|gets|goes)|(?:the pedal|it) (?:sits|gets|goes) the lower',
       'long (?:brake |pedal )?travel|pedal height (?:drops|falls|is (?:low|down))|excessive (?:brake )?(?:pedal )?travel',
       'travel (?:is |has become )?(?:excessive|too much|too long)',
       '(?:lots|lot|loads|too much|more) (?:of )?(?:pedal )?travel|pedal (?:is |was |keeps |kept )?(?:getting|growing|got|gets|went) (?:longer|lower)',
@@ -110,7 +110,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:push|press)(?:es|ed|ing)? (?:it|the pedal|them) (?:all the way|right) down',
       'pedal (?:[\\w]+ ){0,3}?(?:to|on) (?:the )?bottom',
       "(?:can't|cannot|couldn't|never) (?:seem to )?get (?:a|any|the) pedal|(?:ran|run|running) out of pedal",
-      '(?:no|zero) (?:brake )?pedal(?: at all)?(?! (?:travel|change|feel|problems?|issues?|puls|vibrat|movement|play))|(?:lost|loses?|losing) (?:the |my |all )?(?:pedal|brakes)|no resistance in the pedal|without (?:any )?resistance',
+      '(?:no|zero) (?:brake )?pedal(?: at all)?(?! (?:travel|change|feel|problems?|issues?|puls|vibrat|movement|play))|(?:lost|loses?|losing) (?:the |my |all )?(?:pedal|brakes)|no resistance in the pedal|pedal has no resistance|without (?:any )?resistance',
       '(?:pedal|brakes?) (?:just )?(?:has |have )?(?:disappeared|vanished|was gone|had gone|gone completely|went away)|^(?:the |my )?pedal gone\\b',
       '(?:then|and) (?:it|the pedal|they) (?:just )?(?:went away|disappeared|vanished)',
       '^(?:it|they) (?:just )?(?:went away|vanished|disappeared) (?:in|at|into)',
@@ -177,7 +177,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     'pedal_pulses',
     near(
       'pedal',
-      'puls(?:e|es|ing|ates?|ating)|throb(?:s|bing)?|kick(?:s|ing)?(?: back)?|flutter(?:s|ing)?|pump(?:s|ing) (?:under|back)|thump(?:s|ing)?|hammer(?:s|ing)|bounc(?:es|ing) (?:up and down|back)',
+      'puls(?:e|es|ing|ates?|ating)|throb(?:s|bing)?|kick(?:s|ing)?(?: ?back)?|flutter(?:s|ing)?|pump(?:s|ing) (?:under|back)|thump(?:s|ing)?|hammer(?:s|ing)|bounc(?:es|ing) (?:up and down|back)',
       4,
     ),
   ),
@@ -192,7 +192,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
   yes('pedal_pulses', near('pedal', 'vibrates?|vibrating|shakes|shaking|judders|shudders|trembles', 0)),
   yes('pedal_pulses', rx(FELT_IN_PEDAL, 'pedal (?:vibration|pulsation|judder|shudder)')),
   yes('pedal_pulses', rx('pedal (?:[\\w]+ )?(?:up and down)')),
-  yes('pedal_pulses', rx('pulsing|pulsat(?:es?|ing|ion)|it pulse[sd]')),
+  yes('pedal_pulses', rx('pulsing|pulsat(?:es?|ing|ion)|it pulse[sd]|brakes? pulses?')),
   yes(
     'pedal_pulses',
     rx('pedal (?:\\w+ )?(?:vibrat(?:es|ing|ed)|buzz(?:es|ing))'),

@@ -84,7 +84,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
       '(?:metal|backing)(?: plate)? (?:was |is )?showing',
       'no (?:pad|pads|lining|friction|material) left',
       `${PADS} (?:are |is |were )?(?:completely |totally )?worn out`,
-      '^(?:the |my |brake )*pads (?:are |is )?(?:all )?gone$',
+      '^(?:the |my |brake )*pads (?:are |is )?(?:all )?(?:gone|finished)$',
     ),
     rx('metal (?:on|to) metal'),
   ),

@@ -46,6 +46,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'leak',
     'caliper_or_cylinder',
     rx(
+      `fluid (?:on|at|around|down) the caliper|wet (?:on the )?(?:inner|inside)(?: of the)? (?:wheel|tyre|rim)`,
       `(?:caliper|cylinder) ${upTo(5)}(?:${WET})|pistons? (?:was |is |got )?(?:pushed|popped|came|come|blown|blew) out(?! uneven)`,
       `(?:${WET}) ${upTo(4)}(?:caliper|wheel cylinder|rear cylinder)`,
       `(?:leak(?:s|ing)?|weep(?:s|ing)?) ${upTo(7)}(?:wheel|tyre)|fluid ${upTo(3)}(?:under|below|beneath) ${upTo(4)}wheel`,

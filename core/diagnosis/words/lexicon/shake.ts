@@ -37,7 +37,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     rx(
       feltIn(`${SEAT}|steering wheel|hands|fingers`),
       'like a washing machine',
-      '(?:steering )?wheel flutters',
+      '(?:steering )?wheel flutters|steering wheel (?:jumps|kicks)',
     ),
     new RegExp(`\\b(?:${COAST})\\b|pull|drag|heat`),
   ),
@@ -57,7 +57,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'wheel',
     rx(
       "^(?:it is |it's |mostly |all |only )+(?:in|through) the (?:steering wheel|wheel|steering)",
-      '(?:steering )?wheel flutters',
+      '(?:steering )?wheel flutters|steering wheel (?:jumps|kicks)',
     ),
   ),
   says('shake_where', 'seat', near(SHAKE, 'seat|backside|floor|whole car', 5)),

@@ -6,7 +6,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
     'poor_stopping',
     rx(
       `(?:anchors|stoppers|brakes?) (?:${NOT}) hold|stops? (?:bad|badly|poorly|long|late)$`,
-      `(?:${NOT}) (?:really |just )?(?:stop|slow|stopping|slowing|brake|bite|grip|pull up)(?: down| as| like| well| properly| anymore)?`,
+      `(?:${NOT}) (?:really |just )?(?:want to )?(?:stop|slow|stopping|slowing|brake|bite|biting|grip|pull up)(?: down| as| like| well| properly| anymore)?`,
       '(?:hardly|barely) (?:stops|slows|brakes|bites|pulls up)',
       "(?:don't|doesn't|not|aren't) (?:feel |work |stop )?(?:as|so) (?:sharp|strong|good|well|effective)",
       'no brakes? (?:on|at|for|into) the first',
@@ -18,7 +18,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'brakes? (?:are|feels?) dead|brakes? (?:just |suddenly )?(?:stopped working|failed|did nothing)',
       'brakes? (?:goes|go|going|went|gone|going) off|brakes? (?:go|goes|going) away',
       '(?:brakes?|they) (?:just |simply )?(?:die|dies|died|dying|quit|give up|gave up|pack up|packed up)',
-      'brakes? (?:is |are |were )?gone (?:after|on|by|in)',
+      'brakes? (?:is |are |were )?gone (?:after|on|by|in)|^(?:the |my )?brakes (?:are |were )?(?:gone|shot)$',
       'lost (?:braking|stopping power|deceleration)|no (?:deceleration|braking)|no more brak(?:es?|ing)(?! (?:fluid|pads?|lights?|noise))',
       'lack(?:s|ing)? (?:of )?(?:bite|braking|stopping)|fad(?:e|es|ed|ing)',
       `(?:takes|took|needs) ${upTo(4)}(?:long|longer|further|ages|forever|straight|metres|meters|yards|lengths|miles) to (?:stop|slow|pull up|haul up)`,

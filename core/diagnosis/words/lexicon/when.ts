@@ -153,7 +153,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'road',
     rx(
       '(?:only |just )?(?:driven|used|drive it|run|running|runs) (?:only |just )?(?:on|round) the (?:road|street)s?',
-      '(?:pads?|compound) (?:on|for) the (?:road|street)|(?:road|street) (?:use|car|driving) only|^(?:it is |just |only |used as )*(?:a |my |his |her )?daily(?: driver| car)?$|never (?:on|seen) (?:a |the )?(?:track|circuit)',
+      '(?:pads?|compound) (?:on|for) the (?:road|street)|(?:road|street) (?:use|car|driving) only|only (?:road|street) use|^(?:it is |just |only |used as )*(?:a |my |his |her )?daily(?: driver| car)?$|never (?:on|seen) (?:a |the )?(?:track|circuit)',
     ),
     rx('track ?days?|on track|also|as well'),
   ),
