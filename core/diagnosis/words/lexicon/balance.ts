@@ -22,7 +22,8 @@ export const BALANCE_WORDS: readonly Rule[] = [
       4,
     ),
     rx(
-      `${BEFORE_THE_OTHER}|(?:${FRONT}) ${upTo(2)}(?:${LOCKS})|nuts?|bolts?|studs?|locked (?:on|solid)|${STANDING}|${NO_WHEEL}`,
+      `${BEFORE_THE_OTHER}|(?:${FRONT}) ${upTo(2)}(?:${LOCKS})|nuts?|bolts?|studs?|locked (?:on|solid)`,
+      `${STANDING}|${NO_WHEEL}`,
     ),
   ),
   says(
@@ -30,7 +31,8 @@ export const BALANCE_WORDS: readonly Rule[] = [
     'front',
     near(FRONT, `${LOCKS}|flat ?spot(?:s|ted|ting)?|skid(?:s|ding)?`, 4),
     rx(
-      `${BEFORE_THE_OTHER}|flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyre|(?:${BACK}) ${upTo(2)}(?:${LOCKS})|locked (?:on|solid)|${NO_WHEEL}`,
+      `${BEFORE_THE_OTHER}|flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyre`,
+      `(?:${BACK}) ${upTo(2)}(?:${LOCKS})|locked (?:on|solid)|${NO_WHEEL}`,
     ),
   ),
   says(
@@ -48,8 +50,10 @@ export const BALANCE_WORDS: readonly Rule[] = [
     rx(
       balanceMoves('rear(?:wards?)?|back(?:wards?)?'),
       '(?:bias|balance) (?:is )?too (?:far|much) (?:to the )?(?:rear|back)(?:wards?)?',
-      'rear slides$|(?:rear|back)(?: end| wheels?)? (?:(?:gets|goes|is|are|feels) )?(?:light|loose|nervous)(?! (?:out|off|came|on))',
-      '(?:wants?|tries|trying) to (?:swap|change) ends|swaps? ends|(?:wants?|tries|trying) to spin|spins? (?:under|on|when (?:i |you |we )?) ?(?:trail )?brak(?:e|es|ing)',
+      'rear slides$',
+      '(?:rear|back)(?: end| wheels?)? (?:(?:gets|goes|is|are|feels) )?(?:light|loose|nervous)(?! (?:out|off|came|on))',
+      '(?:wants?|tries|trying) to (?:swap|change) ends|swaps? ends|(?:wants?|tries|trying) to spin',
+      'spins? (?:under|on|when (?:i |you |we )?) ?(?:trail )?brak(?:e|es|ing)',
       '(?:back|rear)(?: end)?(?: of (?:the |my )?car)? (?:comes?|came|steps?|stepped|goes|went|swings?|swung) (?:round|around|out)',
     ),
   ),
@@ -57,13 +61,18 @@ export const BALANCE_WORDS: readonly Rule[] = [
     'grabs',
     rx(
       'grab(?:s|bed|bing|by)?|snatch(?:es|y|ing)?',
-      '(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |over |overly |really |so )+(?:sharp|sensitive|touchy|keen)|over ?sensitive|brakes? lock(?:s|ing)?(?: up)? (?:suddenly|abruptly|all at once)|suddenly lock(?:s|ing)?(?: up)?',
-      `(?:only )?one wheel (?:keeps )?lock(?:s|ing)(?: up)?(?! (?:on|solid))|lock(?:s|ing)(?: up)? ${BEFORE_THE_OTHER}|^(?:the |my )?brakes lock(?:ing)?(?: up)?$|(?<!front |rear |back )wheels? locks? (?:up )?(?:too |very |so )?(?:easily|early|quickly|at once)`,
+      '(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |over |overly |really |so )+(?:sharp|sensitive|touchy|keen)',
+      'over ?sensitive|brakes? lock(?:s|ing)?(?: up)? (?:suddenly|abruptly|all at once)',
+      'suddenly lock(?:s|ing)?(?: up)?',
+      '(?:only )?one wheel (?:keeps )?lock(?:s|ing)(?: up)?(?! (?:on|solid))',
+      `lock(?:s|ing)(?: up)? ${BEFORE_THE_OTHER}|^(?:the |my )?brakes lock(?:ing)?(?: up)?$`,
+      '(?<!front |rear |back )wheels? locks? (?:up )?(?:too |very |so )?(?:easily|early|quickly|at once)',
       '(?:hardly|barely) (?:have to )?touch(?:ing)? (?:it|them|the (?:pedal|brakes?))(?! (?:to|before) (?:the )?floor)',
       'bit(?:es?|ing) (?:too|so) (?:hard|much)|brakes? (?:too|far too) (?:hard|strong(?:ly)?|much)',
     ),
     rx(
-      'bottom|floor|last inch|than|(?:to|at) (?:the )?(?:left|right)|(?:left|right) side|first grab|grab (?:a|some|my|the handle)',
+      'bottom|floor|last inch|than|(?:to|at) (?:the )?(?:left|right)|(?:left|right) side|first grab',
+      'grab (?:a|some|my|the handle)',
     ),
   ),
 ];

@@ -28,7 +28,8 @@ const pullsTo = (side: 'left' | 'right', names: string, other: string): Rule =>
     side,
     towards(`(?:${names})`),
     rx(
-      `${NOT_ASIDE}|${UNBRAKED}|${side} (?:and|or) ${other}|${side} ${upTo(3)}then ${other}|${side} (?:one|the first) (?:time|stop|lap)`,
+      `${NOT_ASIDE}|${UNBRAKED}|${side} (?:and|or) ${other}|${side} ${upTo(3)}then ${other}`,
+      `${side} (?:one|the first) (?:time|stop|lap)`,
     ),
   );
 
@@ -47,13 +48,19 @@ export const DIRECTION_WORDS: readonly Rule[] = [
       `(?:${NOT}) (?:brake|stop|slow|pull up) (?:evenly|straight|in a straight line)`,
       '(?:brakes?|braking|slows|stops) (?:is |are )?uneven(?:ly)?(?! (?:wear|worn))|uneven braking',
       '(?:keep|keeping|hold|holding) (?:it|the car) (?:in a )?straight',
-      'twitch(?:es|y)? (?:when|under|on) brak\\w*|tug(?:s|ging) at the (?:steering )?wheel|(?:two|both) hands on the wheel|(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side|one side (?:of the )?(?:front |rear )?(?:axle |brakes? )?(?:brakes|bites|grabs|grips|works) (?:harder|more|earlier|first|better)|only one (?:side|(?:of the )?(?:front |rear )?wheels?) (?:works|brakes|bites)',
+      'twitch(?:es|y)? (?:when|under|on) brak\\w*|tug(?:s|ging) at the (?:steering )?wheel',
+      '(?:two|both) hands on the wheel',
+      '(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side',
+      'one side (?:of the )?(?:front |rear )?(?:axle |brakes? )?(?:brakes|bites|grabs|grips|works) (?:harder|more|earlier|first|better)',
+      'only one (?:side|(?:of the )?(?:front |rear )?wheels?) (?:works|brakes|bites)',
     ),
     rx(
       `${HANDBRAKE}(?: lever)? (?:is )?pull(?:s|ing)`,
       UNBRAKED,
       'pull(?:s|ed|ing)? (?:all the way |right )?(?:over|in|into|up|away|off)|does it|trailer|caravan',
-      '^(?:it )?pulls on (?:the )?straights?$|pulls (?:well|strongly|hard|fine|ok|okay|nicely) (?:up|out of|from|away|through|in)|steering pulls on the straights?|wheel alignment|needs? (?:an )?alignment',
+      '^(?:it )?pulls on (?:the )?straights?$',
+      'pulls (?:well|strongly|hard|fine|ok|okay|nicely) (?:up|out of|from|away|through|in)',
+      'steering pulls on the straights?|wheel alignment|needs? (?:an )?alignment',
     ),
   ),
   yes(
@@ -71,7 +78,8 @@ export const DIRECTION_WORDS: readonly Rule[] = [
       'sometimes (?:to the )?left(?: and)?(?: sometimes)? (?:to the )?right|left one time right the next',
       // The second half of "sometimes left, sometimes right".
       '^(?:and |then )?(?:sometimes|other times) (?:to the )?(?:left|right)$',
-      `left (?:one|the first) (?:time|stop|lap) ${upTo(1)}right|right (?:one|the first) (?:time|stop|lap) ${upTo(1)}left`,
+      `left (?:one|the first) (?:time|stop|lap) ${upTo(1)}right`,
+      `right (?:one|the first) (?:time|stop|lap) ${upTo(1)}left`,
     ),
   ),
   pullsTo('left', 'left|l|near ?side', 'right'),

@@ -15,7 +15,8 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:${DONE}) ${upTo(4)}(?:${CALIPER}|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)`,
       `(?:${DONE}) ${upTo(3)}abs (?:unit|block|pump|modulator)`,
       '(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)(?: and (?:the )?\\w+)? (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed|swapped|overhauled|refurbished)',
-      '(?:after|since) (?:a |the )?(?:flush|flushing|fluid change|change of (?:the )?(?:brake )?fluid)|(?:hose|line) (?:swap|change|job)|opened (?:the )?(?:system|hydraulics|lines?)',
+      '(?:after|since) (?:a |the )?(?:flush|flushing|fluid change|change of (?:the )?(?:brake )?fluid)',
+      '(?:hose|line) (?:swap|change|job)|opened (?:the )?(?:system|hydraulics|lines?)',
       '(?:since|after) (?:i |we |he )?(?:crack(?:ed|ing)|open(?:ed|ing)|undid) (?:off |open )?(?:the |a |one )?(?:bleed(?:er)?(?: nipple| screw)?|nipple|union|line|hose)',
       'abs (?:unit|block|pump|modulator) (?:was |has been |got |just )?(?:changed|replaced|swapped|renewed)',
       'fluid (?:was |has been |got |just )?(?:changed?|flush(?:ed)?|renewed|replaced)|changed the (?:brake )?fluid',
@@ -27,7 +28,8 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       'calipers? (?:have |has |are |were |was |just )?(?:came|come|went|gone|put) back',
-      `(?:${DONE}|rebuild|had|(?:after|since|when) (?:i|we|he) (?:change|replace|fit|swap)) ${upTo(4)}${CALIPER}|calipers? (?:change|job|swap|rebuild)`,
+      `(?:${DONE}|rebuild|had|(?:after|since|when) (?:i|we|he) (?:change|replace|fit|swap)) ${upTo(4)}${CALIPER}`,
+      'calipers? (?:change|job|swap|rebuild)',
       "calipers? (?:was |were |have been |has been |got |just )?(?:[\\w']+ )?(?:changed|replaced|fitted|swapped|rebuilt|off|overhauled|done|new|refurbished)",
     ),
   ),
@@ -47,7 +49,9 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       '(?:fresh|new|changed the) (?:brake )?fluid|dot ?[\\d.]+ (?:is |was )?fresh|fresh dot ?[\\d.]+',
       'fluid (?:is |was )?(?:fresh|new|just changed|changed (?:last|this|yesterday|today|recently|(?:\\d|a few|two|three) (?:days|weeks) ago) ?(?:week|month)?)',
-      'flushed (?:last|this|before)|(?:dot ?[\\d.]+|fluid) (?:went|was put) in (?:last|this|yesterday|on|just)|put (?:in |some |new )*dot ?[\\d.]+',
+      'flushed (?:last|this|before)',
+      '(?:dot ?[\\d.]+|fluid) (?:went|was put) in (?:last|this|yesterday|on|just)',
+      'put (?:in |some |new )*dot ?[\\d.]+',
     ),
   ),
   says(
@@ -58,8 +62,10 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?<!like )old (?:brake )?fluid',
       `fluid (?!like )(?:is |was )?${upTo(2)}(?:old|years old|ancient|(?:never|not) (?:been )?changed|original)`,
       `fluid ${upTo(2)}(?:hasn't|has not|not) (?:been )?changed ${upTo(2)}(?:\\d+|two|three|four|five|six|ten|several|many|for) years`,
-      'years? old fluid|never (?:changed|flushed|replaced) the (?:brake )?fluid|never (?:had )?(?:its |the )?fluid changed',
-      `(?:${FORGOTTEN}) when (?:the )?fluid was last|(?:${FORGOTTEN}) when (?:it|they|the brakes) (?:was|were) last (?:bled|flushed)`,
+      'years? old fluid|never (?:changed|flushed|replaced) the (?:brake )?fluid',
+      'never (?:had )?(?:its |the )?fluid changed',
+      `(?:${FORGOTTEN}) when (?:the )?fluid was last`,
+      `(?:${FORGOTTEN}) when (?:it|they|the brakes) (?:was|were) last (?:bled|flushed)`,
       `fluid ${upTo(6)}(?:${FORGOTTEN}) when it was last (?:done|changed)`,
     ),
   ),
@@ -109,8 +115,12 @@ export const HISTORY_WORDS: readonly Rule[] = [
       'agricultural',
     ),
     rx(
-      '(?:paint|lamp|light|alarm|sticker|strip|sensor|airbag)s? went off|^(?:and )?went off(?: again)?$|off the road|cut ?off|took off|goes off|run off|brakes? (?:went|came|been) off',
-      `(?:linings?|pads?|nuts?|wheels?) ${upTo(2)}(?:went|came) off|(?:duct|hose|pipe|weight|clip|cap|boot|shield|wheel)s? ${upTo(2)}(?:came|went|ran) off|came off (?:the|its) (?:backing|back|plate|pads?|steel)|came off (?:a|the|our|my) ${upTo(4)}(?:track ?days?|sessions?|weekend|event|stint|race)`,
+      '(?:paint|lamp|light|alarm|sticker|strip|sensor|airbag)s? went off|^(?:and )?went off(?: again)?$',
+      'off the road|cut ?off|took off|goes off|run off|brakes? (?:went|came|been) off',
+      `(?:linings?|pads?|nuts?|wheels?) ${upTo(2)}(?:went|came) off`,
+      `(?:duct|hose|pipe|weight|clip|cap|boot|shield|wheel)s? ${upTo(2)}(?:came|went|ran) off`,
+      'came off (?:the|its) (?:backing|back|plate|pads?|steel)',
+      `came off (?:a|the|our|my) ${upTo(4)}(?:track ?days?|sessions?|weekend|event|stint|race)`,
     ),
   ),
   says(
@@ -128,7 +138,9 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'no',
     rx(
       "(?:level|fluid) (?:does not|doesn't|never|is not|isn't|not) (?:drop|drops|dropping|fall|falls|falling|go|going|chang(?:e|es|ing)|mov(?:e|es|ing))(?: down)?",
-      'no (?:brake )?fluid loss|no loss of (?:brake )?fluid|level (?:stays|holds|stable|constant|unchanged|is (?:steady|stable|constant))|not (?:losing|using) (?:any )?(?:brake )?fluid',
+      'no (?:brake )?fluid loss|no loss of (?:brake )?fluid',
+      'level (?:stays|holds|stable|constant|unchanged|is (?:steady|stable|constant))',
+      'not (?:losing|using) (?:any )?(?:brake )?fluid',
     ),
   ),
   says(
@@ -137,14 +149,17 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|disappear(?:s|ing)?|vanish(?:es|ing)?|(?:goes|going|gone) missing|(?:went|gone|been going) down|has (?:dropped|fallen)|(?:has |had )?(?:dropped|fallen|fell) (?:an? |\\d+ ?)?(?:cm|mm|centimet(?:er|re)s?|inch|bit))`,
       `(?:losing|loses|using|uses|drinks) ${upTo(2)}(?:brake )?fluid|^(?:a |the )?(?:brake )?fluid leak(?:s|ing)?$`,
-      `(?:fluid|level) ${upTo(3)}(?:every|each) (?:week|month|time) (?:less|lower)|(?:fluid|level) ${upTo(3)}(?:less|lower) (?:every|each) (?:week|month|time)`,
+      `(?:fluid|level) ${upTo(3)}(?:every|each) (?:week|month|time) (?:less|lower)`,
+      `(?:fluid|level) ${upTo(3)}(?:less|lower) (?:every|each) (?:week|month|time)`,
       `(?:refill|fill up)(?:ing|ed)? ${upTo(3)}(?:reservoir|fluid) ${upTo(1)}(?:every|each|again|twice)`,
       'keep(?:s)? (?:having to )?top(?:ping)? (?:it |the fluid )?up',
       '(?:having to )?(?:needs? )?top(?:ping|ped)? (?:it |the fluid |the reservoir )?up',
       `(?:add(?:ed|ing)?|put) ${upTo(1)}fluid ${upTo(2)}(?:twice|again|every|each|(?:two|three|four|several|\\d+) times|this month|this week)`,
     ),
     rx(
-      'with (?:water|oil|power steering|mineral)|fast|quickly|every (?:other |second )?day|every morning|twice a week|daily|overnight|empties|at the (?:last )?service|at (?:the )?(?:last )?inspection',
+      'with (?:water|oil|power steering|mineral)|fast|quickly|every (?:other |second )?day',
+      'every morning|twice a week|daily|overnight|empties|at the (?:last )?service',
+      'at (?:the )?(?:last )?inspection',
     ),
   ),
   says(
@@ -158,7 +173,9 @@ export const HISTORY_WORDS: readonly Rule[] = [
     ),
     // Gone since something was done, it was lost, not left out.
     rx(
-      'assist(?:ance)?|no (?:booster|servo) (?:since|after|any ?more|now)(?!.*(?:swap|conversion|pedal box))|(?:like|as if|as though) .*(?:booster|servo)',
+      'assist(?:ance)?',
+      'no (?:booster|servo) (?:since|after|any ?more|now)(?!.*(?:swap|conversion|pedal box))',
+      '(?:like|as if|as though) .*(?:booster|servo)',
     ),
   ),
   says(
@@ -168,7 +185,8 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?:since|after) the (?:brake )?conversion|big(?:ger)? brakes?(?: kit)?|master bore (?:from|up|down|changed)',
       `(?:different|bigger|larger|other|converted|conversion|upgraded?|swapped to) ${upTo(4)}(?:calipers?|master(?: cylinder)?|brakes?)`,
       '(?:four|4|six|6) pots?|brake (?:conversion|upgrade)|converted to|(?:twin|dual) masters?',
-      '(?:(?:fitted|installed|put in|with|new|aftermarket|converted to|swapped to) (?:an? |the )?|^)(?:pedal|bias) box(?! (?:was|is|bolts?|paint))|(?:pedal|bias) box (?:fitted|installed|went in|conversion)',
+      '(?:(?:fitted|installed|put in|with|new|aftermarket|converted to|swapped to) (?:an? |the )?|^)(?:pedal|bias) box(?! (?:was|is|bolts?|paint))',
+      '(?:pedal|bias) box (?:fitted|installed|went in|conversion)',
     ),
   ),
   says(
@@ -202,12 +220,15 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|(?:was|been) in (?:a |the )?(?:barn|shed|garage)|not (?:been )?(?:used|driven|moved)) ${upTo(5)}(?:months?|years?|winter|ages|long|since)`,
       'off the road (?:since|for|all)|(?:car|it) stands since',
       `(?:hasn't|has not|not|hardly) (?:been )?(?:turned a wheel|moved|driven|used|run|out) ${upTo(2)}(?:since|for|all)`,
-      '(?:after|over|all) (?:the )?winter|(?:after|from|long) standing(?! (?:overnight|still|at|for (?:an? )?(?:minutes?|hours?|while)))|barn find|laid up',
+      '(?:after|over|all) (?:the )?winter',
+      '(?:after|from|long) standing(?! (?:overnight|still|at|for (?:an? )?(?:minutes?|hours?|while)))',
+      'barn find|laid up',
       `(?:sits|stands|lives|sat|stood) ${upTo(4)}most of the (?:year|time)`,
       `out of (?:winter )?storage|been stored|in storage|on (?:axle |jack )?stands ${upTo(2)}(?:since|for|all)`,
     ),
     rx(
-      `(?:${DONE})|went in|(?:removed|built|bought|deleted|stripped)|(?:standing|stood|sat|sitting) in the (?:pits?|paddock|queue|grid)`,
+      `(?:${DONE})|went in|(?:removed|built|bought|deleted|stripped)`,
+      '(?:standing|stood|sat|sitting) in the (?:pits?|paddock|queue|grid)',
     ),
   ),
   says(

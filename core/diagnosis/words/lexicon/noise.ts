@@ -37,7 +37,8 @@ export const NOISE_WORDS: readonly Rule[] = [
     'smell_or_smoke',
     rx(
       'smell(?:s|ed|ing|y)?|stink(?:s|ing|y)?|stank|smok(?:e|es|ed|ing|y)',
-      'burn(?:s|t|ing) (?:smell|brakes?|pads?)|smelt|(?:brakes?|caliper|wheel) (?:was |were |are |is )?(?:caught |on )fire|flames',
+      'burn(?:s|t|ing) (?:smell|brakes?|pads?)|smelt',
+      '(?:brakes?|caliper|wheel) (?:was |were |are |is )?(?:caught |on )fire|flames',
     ),
     rx(
       'paint|petrol|fuel|perfume|coolant|damp|mould|exhaust|fluid smells?|smells? (?:of|like) (?:brake )?fluid',
@@ -65,7 +66,8 @@ export const NOISE_WORDS: readonly Rule[] = [
     'noise_grind',
     rx(
       GRIND,
-      'rubb?(?:ing|s) (?:noise|sound)|ground like|(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|metallic|like sandpaper|gritty',
+      'rubb?(?:ing|s) (?:noise|sound)|ground like',
+      '(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|metallic|like sandpaper|gritty',
     ),
     rx('bearings? (?:\\w+ ){0,2}rumbl(?:es|ing)|rumble strips?'),
   ),
@@ -77,7 +79,11 @@ export const NOISE_WORDS: readonly Rule[] = [
       'like (?:a )?(?:stones?|marbles|nuts|bolts?) in a|bang(?:s|ing)|(?:loud|big|almighty) (?:bang|thump)',
     ),
     rx(
-      'knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the|(?:one|a|each|first) clicks?$|(?:one|a) click (?!when|as|from|at|in)|(?:two|three|four|five|six|seven|eight) clicks|pedal creaks|creak\\w* (?:\\w+ ){0,3}(?:pedal|dash|seat)|clicks? (?:forward|forwards|back|more|less|to the)|up and down',
+      'knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the',
+      '(?:one|a|each|first) clicks?$|(?:one|a) click (?!when|as|from|at|in)',
+      '(?:two|three|four|five|six|seven|eight) clicks|pedal creaks',
+      'creak\\w* (?:\\w+ ){0,3}(?:pedal|dash|seat)|clicks? (?:forward|forwards|back|more|less|to the)',
+      'up and down',
       MANY_CLICKS,
     ),
   ),

@@ -46,7 +46,8 @@ export const RENEWED_WORDS: readonly Rule[] = [
     rx(
       ...putIn(EITHER, upTo(3)),
       '^(?:the |my )?new (?:fronts|rears)',
-      'brakes (?:were|was|have been|got|just) (?:all )?(?:replaced|changed|renewed|redone)|had (?:the|my|its) brakes (?:done|redone|replaced)',
+      'brakes (?:were|was|have been|got|just) (?:all )?(?:replaced|changed|renewed|redone)',
+      'had (?:the|my|its) brakes (?:done|redone|replaced)',
     ),
     rx(NOT_NEW),
   ),

@@ -11,7 +11,8 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     rx(
       `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:too high|high|travel (?:is |has become |gets )?(?:too |very |really )?long|(?:too|very|really) long|(?:pull(?:s|ed)?|comes?|goes) (?:on )?(?:all the way|right|too far) up|${MANY_CLICKS}|right up)`,
       `^(?:the )?(?:lever|handle) (?:comes|goes) right up|${HANDBRAKE}(?: lever)? (?:is |feels )?(?:too |very )?loose`,
-      `^(?:the )?lever (?:comes|goes) (?:up )?(?:a long way|too far|very high)|many clicks on the ${HANDBRAKE}|^(?:it takes |takes |it has |needs )?too many clicks`,
+      '^(?:the )?lever (?:comes|goes) (?:up )?(?:a long way|too far|very high)',
+      `many clicks on the ${HANDBRAKE}|^(?:it takes |takes |it has |needs )?too many clicks`,
     ),
     'frees',
   ),
@@ -35,7 +36,8 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'parking_brake',
     'drags',
     rx(
-      `(?:drag(?:s|ging)?|bind(?:s|ing)|stuck|sticks) ${upTo(1)}after ${upTo(2)}${HANDBRAKE}|${HANDBRAKE} cables? (?:is |are )?(?:${STUCK})`,
+      `(?:drag(?:s|ging)?|bind(?:s|ing)|stuck|sticks) ${upTo(1)}after ${upTo(2)}${HANDBRAKE}`,
+      `${HANDBRAKE} cables? (?:is |are )?(?:${STUCK})`,
     ),
   ),
   found(
@@ -119,8 +121,11 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'pad_wear_shape',
     'inner_thin',
     rx(
-      '(?:mm|millimet(?:er|re)s?) left on the (?:inner|inside)|worn (?:to nothing|away|right down) on the (?:inner|inside)|(?:outer|outside)(?: pads?)? (?:is |are )?thicker than',
-      '^(?:the )?(?:inner|inside) (?:one|pad)s?$|(?:eat|eaten|chew|chewed|burn|wear)s? (?:through )?(?:the |its )?(?:inner|inside) pads?',
+      '(?:mm|millimet(?:er|re)s?) left on the (?:inner|inside)',
+      'worn (?:to nothing|away|right down) on the (?:inner|inside)',
+      '(?:outer|outside)(?: pads?)? (?:is |are )?thicker than',
+      '^(?:the )?(?:inner|inside) (?:one|pad)s?$',
+      '(?:eat|eaten|chew|chewed|burn|wear)s? (?:through )?(?:the |its )?(?:inner|inside) pads?',
       `${PADS} ${upTo(3)}(?:thin(?:ner)?|worn|gone|down|finished) ${upTo(5)}(?:on|at) the (?:inner|inside)(?: side| one)?`,
       `${PADS} (?:on|at) the (?:inner|inside) ${upTo(6)}(?:gone|worn|thin(?:ner)?|finished|down to)`,
     ),
@@ -129,7 +134,9 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'pad_wear_shape',
     'outer_thin',
     rx(
-      '(?:eat|chew|burn|wear)s? (?:through )?(?:the |its )?outer pads?|worn (?:to nothing|away|right down) on the (?:outer|outside)|(?:inner|inside)(?: pads?)? (?:is |are )?thicker than',
+      '(?:eat|chew|burn|wear)s? (?:through )?(?:the |its )?outer pads?',
+      'worn (?:to nothing|away|right down) on the (?:outer|outside)',
+      '(?:inner|inside)(?: pads?)? (?:is |are )?thicker than',
       `${PADS} (?:are |is )?(?:thinner|thin|worn) (?:more )?on the outside`,
     ),
   ),
@@ -179,7 +186,8 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'separated',
     rx(
       `(?:lining|friction material|pad material) ${upTo(2)}(?:came|come|coming|fell|fallen|peel(?:ed|ing)|lift(?:ed|ing)) ?(?:off|away|from)?`,
-      'delaminat(?:ed|ing)|(?:backing plate|backplate|lining|friction material) (?:has |have )?(?:separated|come apart|parted)',
+      'delaminat(?:ed|ing)',
+      '(?:backing plate|backplate|lining|friction material) (?:has |have )?(?:separated|come apart|parted)',
     ),
   ),
   says('drum_surface', 'oval', near('drums?', 'oval|egg ?shaped|out of round', 3)),

@@ -17,8 +17,10 @@ export const WEAR_WORDS: readonly Rule[] = [
       '(?:new )?(?:set of )?pads every|(?:heavy|fast|quick|excessive) pad wear',
     ),
     rx(
-      'lamps?|lights?|warning|sensor|go(?:es)? down|(?:went|going|gone) (?:back )?(?:to|for|with) |new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle',
-      `wedge|(?:un)?even(?:ly)?|wear(?:s|ing)? (?:well|normally|slowly|fine|ok|okay)|(?:faster|quicker) than|${near('pads?', 'inner|inside|outer|outside', 1).source}`,
+      'lamps?|lights?|warning|sensor|go(?:es)? down|(?:went|going|gone) (?:back )?(?:to|for|with) ',
+      'new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle',
+      'wedge|(?:un)?even(?:ly)?|wear(?:s|ing)? (?:well|normally|slowly|fine|ok|okay)',
+      `(?:faster|quicker) than|${near('pads?', 'inner|inside|outer|outside', 1).source}`,
     ),
   ),
   says(
@@ -36,7 +38,8 @@ export const WEAR_WORDS: readonly Rule[] = [
       `pads? on (?:that|this|one|the (?:left|right)) side ${upTo(4)}(?:thinner|thicker|more worn)`,
       `one side ${upTo(4)}pads? ${upTo(4)}(?:other|than)`,
       `${PADS} ${upTo(2)}(?:wear|wore|worn|wearing) (?:un|not )even(?:ly)? (?:left (?:and|to) right|side to side|from side to side|across)`,
-      'uneven (?:brake )?pad wear|pads? (?:are )?(?:worn|wearing|wear) uneven(?:ly)?$|pads? (?:are )?worn on one side|one pad (?:is )?more worn than the other',
+      'uneven (?:brake )?pad wear|pads? (?:are )?(?:worn|wearing|wear) uneven(?:ly)?$',
+      'pads? (?:are )?worn on one side|one pad (?:is )?more worn than the other',
       // What wears more is dirtier.
       near(
         'dust',
