@@ -354,6 +354,21 @@ export const FIRST_MINUTE: readonly FirstMinute[] = [
     'rotor_thickness_variation|uneven_transfer',
     { also: 'rotor_thickness_variation', not: { abs_working: 0.05, wheel_speed_sensor: 0.05 } },
   ),
+  // A pull that is there with the foot off.
+  row('pulls all along', SALOON, 'pulls yes; pull_off_brake yes', 'tyre_fault', {
+    also: 'caliper_piston_seized',
+    not: { pad_contaminated: 0.08 },
+  }),
+  row('pulls on the brake only', SALOON, 'pulls yes; pull_off_brake no', 'caliper_slides_seized', {
+    not: { tyre_fault: 0.08 },
+  }),
+  row(
+    'pulls all along, one side hot',
+    SALOON,
+    'pulls yes; pull_off_brake yes; heat_spread one_hot FR',
+    'caliper_piston_seized|hose_restricted|caliper_slides_seized|pads_bound',
+    { not: { tyre_fault: 0.35 } },
+  ),
   // What the foot and the road do to a noise.
   row('grinds, but not on the brake', SALOON, 'noise_grind yes; noise_when turning', 'debris_in_brake', {
     also: 'wheel_bearing_play',

@@ -15,6 +15,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
       link('pad_wear_shape', 'outer_thin', 0.12, 'It does not slide back'),
       link('pad_wear_shape', 'taper_along', 0.12, 'It hangs on one pin'),
       link('pulls', 'yes', 0.5, 'One side does less'),
+      link('pull_off_brake', 'yes', 0.25, 'The corner that stays on pulls all along'),
       link('wheel_drags', 'one', 0.35, 'It does not let go'),
       link('heat_spread', 'one_hot', 0.5, 'The corner that does not let go runs hot'),
       link('pads_wear_fast', 'yes', 0.35, 'One pad does the work of two'),
@@ -47,6 +48,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
     links: [
       link('piston_return', 'stiff', 0.94, 'Pushed back by hand'),
       link('pulls', 'yes', 0.6, 'One side does less, or stays on'),
+      link('pull_off_brake', 'yes', 0.4, 'The corner that stays on pulls all along'),
       link('wheel_drags', 'one', 0.55, 'It does not let go'),
       link('heat_spread', 'one_hot', 0.55, 'The corner that stays on runs hot'),
       link('pad_wear_sides', 'differ', 0.5, 'One side does more than the other'),
@@ -144,6 +146,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
       link('wheel_drags', 'one', 0.4, 'The pad does not come back'),
       link('smell_or_smoke', 'yes', 0.2, 'The pad that stays on burns'),
       link('pulls', 'yes', 0.3, 'One pad does the work of two'),
+      link('pull_off_brake', 'yes', 0.3, 'The pad that stays on pulls all along'),
       link('pad_wear_shape', 'taper_along', 0.5, 'It hangs at one end'),
       link('noise_squeal', 'yes', 0.3, 'A pad that hangs sings'),
       link('noise_when', 'rolling', 0.4, 'It never leaves the face'),

@@ -50,6 +50,7 @@ export const CORNER: readonly CauseKnowledge[] = [
       link('suspension_joints', 'play', 0.95, 'By bar'),
       link('vibration_braking', 'yes', 0.45, 'The wheel shakes under load'),
       link('pulls', 'yes', 0.4, 'It steers itself'),
+      link('pull_off_brake', 'yes', 0.2, 'A wheel that stands askew steers all along'),
       link('noise_rattle', 'yes', 0.55, 'It knocks as braking starts'),
       link('noise_when', 'bumps', 0.45, 'Bumps move it'),
       link('noise_when', 'turning', 0.12, 'So does steering'),
@@ -120,6 +121,7 @@ export const CORNER: readonly CauseKnowledge[] = [
     links: [
       link('tyres', 'fault', 0.92, 'Pressure, odd sizes, flat spots looked at'),
       link('pulls', 'yes', 0.5, 'It steers itself, brakes or not'),
+      link('pull_off_brake', 'yes', 0.75, 'The tyre steers, not the brake'),
       link('vibration_coasting', 'yes', 0.4, 'A flat spot beats once a turn'),
       link('vibration_braking', 'yes', 0.2, 'Braking loads it'),
       link('axle_locks_early', 'front', 0.06, 'Less grip in front'),

@@ -65,6 +65,7 @@ export const DRUM: readonly CauseKnowledge[] = [
       link('pedal_hard', 'yes', 0.12, 'The cylinder does not move'),
       link('wheel_drags', 'one', 0.5, 'The shoe does not come back'),
       link('pulls', 'yes', 0.4, 'One side does less'),
+      link('pull_off_brake', 'yes', 0.2, 'The shoe that stays on pulls all along'),
       link('poor_stopping', 'yes', 0.25, 'One drum does nothing'),
       link('stood_long', 'yes', 0.4, 'Cylinders rust while a car stands'),
       link('heat_spread', 'one_hot', 0.35, 'The shoe that stays on runs hot'),

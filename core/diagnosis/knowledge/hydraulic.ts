@@ -272,6 +272,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
       link('wheel_drags', 'one', 0.75, 'The liner holds pressure at the corner'),
       link('open_bleeder_frees', 'yes', 0.9, 'Opening below the blockage lets the pressure go'),
       link('pulls', 'yes', 0.65, 'One corner works late or stays on'),
+      link('pull_off_brake', 'yes', 0.45, 'The corner that stays on pulls all along'),
       link('pedal_slow_return', 'yes', 0.35, 'Fluid comes back slowly'),
       link('heat_spread', 'one_hot', 0.6, 'The corner that stays on runs hot'),
       link('smell_or_smoke', 'yes', 0.4, 'The corner that stays on burns'),

@@ -206,6 +206,16 @@ export const COMPLAINTS = [
     leak: { left: 0.3, right: 0.3 },
   },
   {
+    id: 'pull_off_brake',
+    stage: 'complaint',
+    group: 'stop',
+    label: 'Pulls off the brake too',
+    ask: 'The same pull on a level road with the foot off: a tyre, or a brake that stays on',
+    states: ['no', 'yes'],
+    after: { any: [['pulls', 'yes']] },
+    leak: { yes: 0.05 },
+  },
+  {
     id: 'axle_locks_early',
     stage: 'complaint',
     group: 'stop',

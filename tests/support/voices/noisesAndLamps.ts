@@ -100,4 +100,15 @@ export const NOISES_AND_LAMPS: Voices = {
     ['brake fluid dripping on the inside rear left', 'leak caliper_or_cylinder RL'],
     ['puddle under the pedal', 'leak master_to_booster'],
   ],
+  'a pull with the foot off, or not': [
+    ['pulls left even when not braking', 'pull_side left; pulls yes; pull_off_brake yes'],
+    ['pulls right only under braking', 'pull_side right; pulls yes; pull_off_brake no'],
+    ['pulls left and also when cruising', 'pull_side left; pulls yes; pull_off_brake yes'],
+    [
+      'pulls to the right all the time',
+      'pull_side right; pulls yes; pull_off_brake yes; temperature_link any_time',
+    ],
+    ['drifts left constantly, brakes or no brakes', 'pull_side left; pulls yes; pull_off_brake yes'],
+    ['only pulls when I brake', 'pull_off_brake no; pulls yes'],
+  ],
 };

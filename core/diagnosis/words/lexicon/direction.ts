@@ -1,4 +1,4 @@
-import { HANDBRAKE, NOT, type Rule, rx, says, upTo, yes } from './rule';
+import { HANDBRAKE, NOT, near, type Rule, rx, says, upTo, yes } from './rule';
 
 const PULLS =
   'noses?|tramlin(?:es|ing)|haul(?:s|ing)|dips?|nods|slew(?:s|ing)?|pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|going(?= to )|moves|heads|jumps|leads|crab(?:s|bing|bed)?';
@@ -9,6 +9,8 @@ const towards = (side: string) =>
 /** What goes aside there is not the car, or nothing does. */
 const NOT_ASIDE =
   'rear|back end|tail|foot|pedal (?:goes|moves|drops)|right (?:down|through|to the (?:floor|bottom)|away|back|after|up)';
+/** That it pulls, wherever to. */
+const PULLS_ASIDE = 'pull(?:s|ed|ing)?|veer(?:s|ing)?|drifts?|tug(?:s|ging)?|dart(?:s|ing)?';
 /** It goes there by itself, which is no brake. */
 const UNBRAKED = '(?<!(?:even|also|and) )(?:without braking|when not braking|off the brakes)';
 /** Held straight by hand: it pulls the other way. */
@@ -84,6 +86,22 @@ export const DIRECTION_WORDS: readonly Rule[] = [
   ),
   pullsTo('left', 'left|l|near ?side', 'right'),
   pullsTo('right', 'right|r|off ?side', 'left'),
+  says(
+    'pull_off_brake',
+    'yes',
+    near(
+      PULLS_ASIDE,
+      '(?:even|also|and) (?:when |while |if )?(?:without (?:touching )?(?:the )?brak\\w+|not braking|off the brakes?|coasting|cruising|driving)|braking or not|brakes? or no brakes?|all the time|constantly',
+      6,
+    ),
+  ),
+  says(
+    'pull_off_brake',
+    'no',
+    new RegExp(
+      `${near(PULLS_ASIDE, 'only (?:when|under|on|while|if) (?:(?:i|you|we) )?(?:the )?brak\\w*', 6).source}|\\bonly pulls (?:when|under|on) `,
+    ),
+  ),
   says('pull_side', 'left', strongerAt('left')),
   says('pull_side', 'right', strongerAt('right')),
   says('pull_side', 'left', heldAgainst('right')),
