@@ -23,6 +23,8 @@ export function endTidily(): void {
     process.on(signal, () => {
       if (interrupted) return;
       interrupted = true;
+      // What was at work finds its database gone: no failure, and nothing that may end the tidying up.
+      process.on('uncaughtException', () => {});
       void tidyUp().finally(() => process.exit(130));
     });
   }

@@ -201,6 +201,8 @@ export async function stopCluster(folder: string): Promise<boolean> {
   await call(
     [join(postgresPrograms(), 'pg_ctl'), '-D', join(folder, 'data'), '-m', 'fast', '-w', '-s', 'stop'],
     'stopping the database',
+    // Whoever is interrupted while stopping it wants it stopped all the same.
+    true,
   );
   return true;
 }
