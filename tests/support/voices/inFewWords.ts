@@ -254,7 +254,7 @@ export const IN_FEW_WORDS: Voices = {
     ['worn pads', 'pad_thickness low'],
     ['wrong pads', 'pad_fit wrong'],
   ],
-  'in few words, other ones': [
+  'in few words, from the road and the circuit': [
     ['brakes feel like a sponge', 'pedal_spongy yes'],
     ['pedal is squishy', 'pedal_spongy yes'],
     ['pedal has no resistance', 'pedal_to_floor yes'],

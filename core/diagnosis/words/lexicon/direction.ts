@@ -98,8 +98,9 @@ export const DIRECTION_WORDS: readonly Rule[] = [
   says(
     'pull_off_brake',
     'no',
-    new RegExp(
-      `${near(PULLS_ASIDE, 'only (?:when|under|on|while|if) (?:(?:i|you|we) )?(?:the )?brak\\w*', 6).source}|\\bonly pulls (?:when|under|on) `,
+    rx(
+      near(PULLS_ASIDE, 'only (?:when|under|on|while|if) (?:(?:i|you|we) )?(?:the )?brak\\w*', 6).source,
+      'only pulls (?:when|under|on)',
     ),
   ),
   says('pull_side', 'left', strongerAt('left')),

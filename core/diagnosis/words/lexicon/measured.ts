@@ -5,7 +5,7 @@ import { boilingState, moistureState } from '../../../readings/fluid/states';
 import { rotorStanding } from '../../../readings/rotor/standing';
 import type { FindingId } from '../../../readings/vocabulary/findings';
 import { SPELLED } from '../numbers';
-import { type Judged, ROTOR, type Rule, says, upTo } from './rule';
+import { type Judged, ROTOR, type Rule, rx, says, upTo } from './rule';
 
 const USUAL = usualLimits(
   ...(['runoutMm', 'hubLimitMm', 'dtvMm', 'playLimitMm', 'trackPadMm', 'innerOuterMm'] as const),
@@ -46,7 +46,7 @@ function measured(finding: FindingId, what: string, units: string, judged: Judge
   const bare = units === LENGTH ? '\\d*\\.\\d+|' : '';
   const figure = `(?<figure>${bare}(?:\\d+(?:\\.\\d+)?|${Object.keys(SPELLED).join('|')})(?= (?:${units})\\b))(?: (?<unit>${units}))?`;
   return [`(?:${what}) ${upTo(4)}${figure}`, `${figure} (?:of )?${upTo(1)}(?:${what})`].map((words) =>
-    says(finding, judged, new RegExp(`\\b${words}\\b`), unless),
+    says(finding, judged, rx(words), unless),
   );
 }
 
@@ -55,8 +55,8 @@ const heldAgainst = (finding: FindingId, what: string, against: string, judged: 
   says(
     finding,
     judged,
-    new RegExp(
-      `\\b(?:${what}) ${upTo(2)}(?<figure>\\d+(?:\\.\\d+)?)(?: (?<unit>mm))? ${upTo(2)}(?:${against}) ${upTo(2)}(?<other>\\d+(?:\\.\\d+)?)\\b`,
+    rx(
+      `(?:${what}) ${upTo(2)}(?<figure>\\d+(?:\\.\\d+)?)(?: (?<unit>mm))? ${upTo(2)}(?:${against}) ${upTo(2)}(?<other>\\d+(?:\\.\\d+)?)`,
     ),
   );
 
@@ -146,7 +146,7 @@ export const MEASURED: readonly Rule[] = [
   says(
     'fluid_boiling',
     BOILS_AT,
-    new RegExp(`\\bboil(?:s|ing)? (?:point|temperature) ${upTo(3)}(?<figure>\\d{3})\\b`),
+    rx(`boil(?:s|ing)? (?:point|temperature) ${upTo(3)}(?<figure>\\d{3})`),
     /\b(?:f|fahrenheit)\b/,
   ),
 ];

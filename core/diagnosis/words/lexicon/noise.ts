@@ -98,7 +98,7 @@ export const NOISE_WORDS: readonly Rule[] = [
     rx(SHAKE, UNKNOWN),
   ),
   says('noise_when', 'turning', heard(STEERED), rx('by hand', 'spin(?:s|ning)?')),
-  says('noise_when', 'bumps', heard(BUMPY), rx('rumble')),
+  says('noise_when', 'bumps', heard(BUMPY), rx('rumble strips?')),
   says('noise_when', 'rolling', heard(TURNS_WITH), rx(SHAKE, UNKNOWN, 'by hand', STOPS_AT_A_FOOT)),
   says('noise_when', 'rolling', near(`${GRIND}|${KNOCK}`, ALWAYS, 7), rx(SHAKE, STOPS_AT_A_FOOT)),
   says(

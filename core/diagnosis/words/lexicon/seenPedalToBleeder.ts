@@ -38,8 +38,9 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
   found(
     'fluid_moisture',
     'wet',
-    new RegExp(
-      `${near('water|moisture', '(?:in the|in|into the|into|of the) (?:brake )?fluid|too high|high', 2).source}|\\bfluid has (?:got )?water\\b|\\bwater (?:got|went|ran|came) into the reservoir\\b`,
+    rx(
+      near('water|moisture', '(?:in the|in|into the|into|of the) (?:brake )?fluid|too high|high', 2).source,
+      'fluid has (?:got )?water|water (?:got|went|ran|came) into the reservoir',
     ),
     'dry',
   ),
