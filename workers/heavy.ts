@@ -15,11 +15,6 @@ import { questionOfJob } from '../core/job/question';
 import type { JobSheet } from '../core/job/sheet';
 import { FINDINGS } from '../core/readings/vocabulary/findings';
 
-// The first verdicts of a fresh engine are several times slower than the rest: a small one and one of everything are
-// given before anybody asks.
-diagnose({ findings: [{ id: 'pedal_spongy', state: 'yes' }] });
-diagnose({ findings: FINDINGS.map(({ id, states }) => ({ id, state: states.at(-1)! })) });
-
 let opened: OpenCase[] = [];
 let taken: TakenReading[] = [];
 
@@ -28,6 +23,11 @@ const MOST_ISSUES = 50;
 
 /** What the server computes off its main thread, so that nobody waits for somebody else's large request. */
 const heavy = {
+  /** The first verdicts of a fresh engine are several times slower than the rest: a small one, and one of everything. */
+  warmUp(): void {
+    diagnose({ findings: [{ id: 'pedal_spongy', state: 'yes' }] });
+    diagnose({ findings: FINDINGS.map(({ id, states }) => ({ id, state: states.at(-1)! })) });
+  },
   judge,
   cardOf,
   verdictOf: (sheet: JobSheet) => diagnose(questionOfJob(sheet)),

@@ -9,6 +9,8 @@ import { type HeavyWorker, startWorker } from './worker';
 
 /** A judgement takes milliseconds, a board of them some hundred; past this something is wrong with it. */
 const BUDGET_MS = 10_000;
+/** The first verdicts of a fresh thread, with other threads starting beside it. */
+const WARM_UP_MS = 60_000;
 
 /** One processor stays for answering. */
 const THREADS = Math.max(1, Math.min(3, availableParallelism() - 1));
@@ -19,8 +21,11 @@ function nextThread(): HeavyWorker {
   turn = (turn + 1) % THREADS;
   const thread = threads[turn];
   if (thread && !thread.ended()) return thread;
-  threads[turn] = startWorker();
-  return threads[turn]!;
+  const started = startWorker();
+  threads[turn] = started;
+  // A thread that fails at this is gone, and the next to ask gets another.
+  started.run((heavy) => heavy.warmUp(), WARM_UP_MS).catch(() => {});
+  return started;
 }
 
 /** Starts the threads, so that the first to ask does not wait for them. */
