@@ -5,11 +5,18 @@ import { pieceSlot } from '@/core/job/pieces';
 import type { ProofCheck } from '@/core/job/proof';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { Button } from '@/ui/Button';
+import { room } from '../../measure/room';
 import { Driven } from '../../record/Driven';
 import { useJob } from '../../record/JobProvider';
-import { Away } from './Away';
+import { later } from '../../shell/later';
 import { ProofRow } from './ProofRow';
-import { SendOut } from './SendOut';
+
+// Whether the car stands here or is out, one of them: neither is wanted before the checks at rest above are done.
+const SendOut = later(
+  () => import('./SendOut').then((module) => module.SendOut),
+  room('min-h-102 sm:min-h-77'),
+);
+const Away = later(() => import('./Away').then((module) => module.Away), room('min-h-96 sm:min-h-64'));
 
 /** The second half of a proof: driven as the complaint was, back, and what was complained of asked again. */
 export function OutOnProof() {
