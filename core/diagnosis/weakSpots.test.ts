@@ -1,12 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { answersFrom, BARE, COUPE } from '../../tests/support/told';
+import { carFits } from '../car/fits';
 import type { CarTraits } from '../car/traits';
 import { WORKS } from '../planning/works';
 import { familyOf } from '../readings/vocabulary/families';
 import { FINDINGS, type Finding } from '../readings/vocabulary/findings';
+import { isAbnormal } from '../readings/vocabulary/several';
 import type { CauseId } from './causes';
 import { stakeOf } from './decision/stakes';
-import { diagnose } from './diagnose';
+import { causesAlone, diagnose } from './diagnose';
 
 const chances = (words: string, car: CarTraits = COUPE) => {
   const { causes } = diagnose({ car, findings: answersFrom(words), works: WORKS });
@@ -113,6 +115,44 @@ describe('any two complaints', () => {
         );
       }
   }, 180_000);
+});
+
+describe('a complaint and what one check shows', () => {
+  const abnormal = (stage: Finding['stage']) =>
+    (FINDINGS as readonly Finding[])
+      .filter((finding) => finding.stage === stage && carFits(COUPE, finding.fits))
+      .flatMap(({ id, states }) =>
+        states.filter((state) => isAbnormal(id, state)).map((state) => ({ id, state })),
+      );
+
+  it('are two listed faults, not one that nobody listed, but for one pair in a hundred', () => {
+    const pairs = abnormal('complaint')
+      .filter(({ id }) => familyOf(id))
+      .flatMap((told) => abnormal('check').map((seen) => [told, seen]));
+    const left = pairs
+      .map((findings) => ({ findings, unlisted: causesAlone({ car: COUPE, findings }).unlisted }))
+      .sort((one, other) => other.unlisted - one.unlisted);
+    const said = left.slice(0, 5).map(({ findings, unlisted }) => `${JSON.stringify(findings)} ${unlisted}`);
+    expect(left[0]!.unlisted, said[0]).toBeLessThan(0.5);
+    expect(left.filter(({ unlisted }) => unlisted > 0.25).length, said.join('\n')).toBeLessThan(
+      pairs.length / 100,
+    );
+  });
+
+  it('a driver held back by one caliper says that the brakes drag', () => {
+    const of = chances('wheel_drags all; heat_spread one_hot');
+    expect(
+      of('caliper_slides_seized') + of('caliper_piston_seized') + of('parking_brake_drag'),
+    ).toBeGreaterThan(0.6);
+    expect(of('pressure_trapped')).toBeLessThan(0.2);
+    const first = diagnose({ car: COUPE, findings: answersFrom('wheel_drags all'), works: WORKS });
+    expect(
+      first.causes
+        .slice(0, 2)
+        .map(({ id }) => id)
+        .sort(),
+    ).toEqual(['fluid_overfilled', 'pressure_trapped']);
+  });
 });
 
 describe('what is at stake', () => {

@@ -13,7 +13,7 @@ import { ROTOR } from './rotor';
 import { THERMAL } from './thermal';
 
 /** Moves with every change of a number or a link, so that an old verdict says what it was judged by. */
-export const KNOWLEDGE_VERSION = '2026.11-11';
+export const KNOWLEDGE_VERSION = '2026.11-12';
 
 export const KNOWLEDGE: readonly CauseKnowledge[] = [
   ...HYDRAULIC,
@@ -63,8 +63,9 @@ export function linksTo(finding: FindingId): ReadonlyMap<CauseId, Link[]> {
 }
 
 /**
- * What nobody listed, behind each complaint of a family: how often, how readily it is felt as that complaint, the
- * most it shows as any one state of a check, and the share of all that at one named corner. Never zero. Common practice,
- * no source.
+ * What nobody listed, behind each complaint of a family: how often, how readily it is felt as that complaint, how
+ * readily a check shows it beside how readily it shows the listed faults of the family (what everybody looks for the
+ * checks are made for), the most it shows as any one state of a check, and the share of all that at one named corner.
+ * Never zero. Common practice, no source.
  */
-export const UNLISTED = { prior: 0.0003, complaint: 0.35, most: 0.25, corner: 0.3 } as const;
+export const UNLISTED = { prior: 0.0003, complaint: 0.35, shown: 0.4, most: 0.25, corner: 0.3 } as const;

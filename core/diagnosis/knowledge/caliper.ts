@@ -1,4 +1,4 @@
-import { brings, type CauseKnowledge, link, pullsTo } from './cause';
+import { brings, type CauseKnowledge, dragsFrom, link, pullsTo } from './cause';
 
 /** What can be wrong with the calipers, how the pads sit in them, and the parking brake. */
 export const CALIPER: readonly CauseKnowledge[] = [
@@ -16,7 +16,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
       link('pad_wear_shape', 'taper_along', 0.12, 'It hangs on one pin'),
       link('pulls', 'yes', 0.5, 'One side does less'),
       link('pull_off_brake', 'yes', 0.25, 'The corner that stays on pulls all along'),
-      link('wheel_drags', 'one', 0.35, 'It does not let go'),
+      ...dragsFrom(0.35, 'It does not let go', 0.05),
       link('heat_spread', 'one_hot', 0.5, 'The corner that does not let go runs hot'),
       link('pads_wear_fast', 'yes', 0.35, 'One pad does the work of two'),
       link('pedal_long', 'yes', 0.15, 'The body bends to reach the outer pad'),
@@ -49,7 +49,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
       link('piston_return', 'stiff', 0.94, 'Pushed back by hand'),
       link('pulls', 'yes', 0.6, 'One side does less, or stays on'),
       link('pull_off_brake', 'yes', 0.4, 'The corner that stays on pulls all along'),
-      link('wheel_drags', 'one', 0.55, 'It does not let go'),
+      ...dragsFrom(0.55, 'It does not let go', 0.08),
       link('heat_spread', 'one_hot', 0.55, 'The corner that stays on runs hot'),
       link('pad_wear_sides', 'differ', 0.5, 'One side does more than the other'),
       link('pad_wear_shape', 'inner_thin', 0.3, 'The piston side never lets go'),
@@ -84,6 +84,8 @@ export const CALIPER: readonly CauseKnowledge[] = [
     links: [
       link('pedal_soft_end', 'yes', 0.65, 'The body opens where the force is highest'),
       link('pedal_spongy', 'yes', 0.35, 'The body springs'),
+      link('pedal_now', 'soft', 0.35, 'It is there cold, in proportion to force'),
+      link('pedal_now', 'long', 0.1, 'A hard foot goes further'),
       link('pad_wear_shape', 'taper_radial', 0.75, 'An open body tapers the pads, outer edge to inner'),
       link('after_full_bleed', 'still_soft', 0.6, 'New fluid does not stiffen a body'),
       link('usage', 'track', 0.55, 'Hard feet show it'),
@@ -118,7 +120,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
       link('parking_brake', 'drags', 0.93, 'By hand, lever down'),
       link('parking_brake', 'weak', 0.1, 'A cable rusted in its sleeve does not pull either'),
       link('axle_locks_early', 'rear', 0.1, 'The rear is half on before the pedal is touched'),
-      link('wheel_drags', 'one', 0.6, 'Cable or lever does not let go'),
+      ...dragsFrom(0.6, 'Cable or lever does not let go', 0.15),
       link('smell_or_smoke', 'yes', 0.4, 'A dragging brake burns'),
       link('heat_spread', 'one_hot', 0.5, 'The corner that stays on runs hot'),
       link('stood_long', 'yes', 0.35, 'Cables rust while a car stands'),
@@ -143,7 +145,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
     needs: { brake: 'disc' },
     links: [
       link('pad_fit', 'stiff', 0.93, 'By hand: the pad does not slide in its bracket'),
-      link('wheel_drags', 'one', 0.4, 'The pad does not come back'),
+      ...dragsFrom(0.4, 'The pad does not come back', 0.06),
       link('smell_or_smoke', 'yes', 0.2, 'The pad that stays on burns'),
       link('pulls', 'yes', 0.3, 'One pad does the work of two'),
       link('pull_off_brake', 'yes', 0.3, 'The pad that stays on pulls all along'),

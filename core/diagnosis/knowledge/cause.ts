@@ -82,3 +82,14 @@ export function shakesAt(pedal: number): Link[] {
     ...(pedal > 0 ? [link('shake_where', 'pedal', pedal, 'What moves the pads moves the pedal')] : []),
   ];
 }
+
+/**
+ * A corner that does not let go: told of one wheel by whoever turned it, and now and then of all of them by a driver, who only
+ * feels a car held back.
+ */
+export function dragsFrom(one: number, why: string, all: number): Link[] {
+  return [
+    link('wheel_drags', 'one', one, why),
+    link('wheel_drags', 'all', all, 'From the seat one brake that stays on is a car held back'),
+  ];
+}

@@ -1,4 +1,4 @@
-import { type CauseKnowledge, link, pullsTo, shakesAt } from './cause';
+import { type CauseKnowledge, dragsFrom, link, pullsTo, shakesAt } from './cause';
 
 /** What can be wrong with a drum axle. */
 export const DRUM: readonly CauseKnowledge[] = [
@@ -63,7 +63,7 @@ export const DRUM: readonly CauseKnowledge[] = [
     links: [
       link('wheel_cylinder', 'stiff', 0.92, 'By hand'),
       link('pedal_hard', 'yes', 0.12, 'The cylinder does not move'),
-      link('wheel_drags', 'one', 0.5, 'The shoe does not come back'),
+      ...dragsFrom(0.5, 'The shoe does not come back', 0.08),
       link('pulls', 'yes', 0.4, 'One side does less'),
       link('pull_off_brake', 'yes', 0.2, 'The shoe that stays on pulls all along'),
       link('poor_stopping', 'yes', 0.25, 'One drum does nothing'),

@@ -1,4 +1,4 @@
-import { brings, type CauseKnowledge, link, pullsTo } from './cause';
+import { brings, type CauseKnowledge, dragsFrom, link, pullsTo } from './cause';
 
 /** What can be wrong with the fluid and what holds it. */
 export const HYDRAULIC: readonly CauseKnowledge[] = [
@@ -257,6 +257,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
       link('pedal_soft_end', 'yes', 0.35, 'They give most at the highest pressure'),
       link('pedal_long', 'yes', 0.25, 'The ballooning takes travel'),
       link('pedal_now', 'soft', 0.45, 'It is there cold, in proportion to force'),
+      link('pedal_now', 'long', 0.12, 'The ballooning takes travel'),
       link('hose_swell', 'yes', 0.85, 'Seen while a helper presses', 0.6),
       link('hose_kind', 'rubber_recent', 0.12, 'Rubber gives, braid does not'),
       link('hose_kind', 'rubber_old', 0.85, 'The older the rubber, the more it gives'),
@@ -269,7 +270,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
     prior: 0.001,
     at: 'corner',
     links: [
-      link('wheel_drags', 'one', 0.75, 'The liner holds pressure at the corner'),
+      ...dragsFrom(0.75, 'The liner holds pressure at the corner', 0.1),
       link('open_bleeder_frees', 'yes', 0.9, 'Opening below the blockage lets the pressure go'),
       link('pulls', 'yes', 0.65, 'One corner works late or stays on'),
       link('pull_off_brake', 'yes', 0.45, 'The corner that stays on pulls all along'),

@@ -26,6 +26,7 @@ export const PEDAL: readonly CauseKnowledge[] = [
       link('pedal_long', 'yes', 0.2, 'The master walks away from the foot'),
       link('master_movement', 'moves', 0.95, 'Seen while a helper presses'),
       link('pedal_now', 'soft', 0.35, 'It is there cold, in proportion to force'),
+      link('pedal_now', 'long', 0.15, 'The master walks away from the foot'),
       link('after_full_bleed', 'still_soft', 0.7, 'New fluid does not stiffen metal'),
       link('assist_removed', 'yes', 0.2, 'The load moved to a panel not made for it'),
       link('brake_conversion', 'yes', 0.15, 'The load moved or grew'),

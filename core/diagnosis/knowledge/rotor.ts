@@ -138,7 +138,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
     links: [
       link('rotor_surface', 'grooves', 0.93, 'A fingernail catches'),
       link('noise_grind', 'yes', 0.5, 'Grooves against pad'),
-      link('pads_wear_fast', 'yes', 0.25, 'Grooves file the pad'),
+      link('pads_wear_fast', 'yes', 0.12, 'Grooves file the pad'),
       link('noise_squeal', 'yes', 0.15, 'The pad rides on ridges'),
       link('rotors_new', 'no', 0.6, 'Most grooves are from the pads before'),
     ],

@@ -93,8 +93,8 @@ function holdsAt({ on }: Link, place: Place | undefined, drums: readonly Axle[])
 
 /**
  * What nobody listed brings about one complaint and no other: a second one is a second fault. The checks of its family,
- * and what only describes a complaint, it leaves open: they turn up as often as they do among the listed faults of the
- * family. A state that looks straight at a listed fault leaves it no room.
+ * and what only describes a complaint, it leaves open: they turn up in some share of how often they do among the
+ * listed faults of the family. A state that looks straight at a listed fault leaves it no room.
  */
 function unlistedReach(family: Family, complaint: FindingId, finding: FindingId, state: string): number {
   const { stage, states } = findingOf(finding);
@@ -119,7 +119,7 @@ function amongListed(family: Family, finding: FindingId, state: string): number 
         if (link.finding === finding && link.state === state && link.on === undefined)
           showing += prior * link.strength;
     }
-    return all > 0 ? Math.min(UNLISTED.most, showing / all) : 0;
+    return all > 0 ? Math.min(UNLISTED.most, (UNLISTED.shown * showing) / all) : 0;
   });
 }
 
