@@ -11,6 +11,7 @@ export const ASSIST: readonly CauseKnowledge[] = [
     links: [
       link('pedal_hard', 'yes', 0.9, 'The foot does it alone'),
       link('poor_stopping', 'yes', 0.55, 'The leg runs out before the tyre does'),
+      link('stop_effect', 'low_throughout', 0.5, 'The same foot gives less'),
       link('assist_start', 'no_change', 0.92, 'No vacuum arrives when the engine starts'),
       link('assist_vacuum', 'low', 0.93, 'Measured at the booster'),
       link('pedal_now', 'hard', 0.8, 'It is there cold, at rest'),
@@ -33,6 +34,7 @@ export const ASSIST: readonly CauseKnowledge[] = [
     links: [
       link('pedal_hard', 'yes', 0.88, 'The foot does it alone'),
       link('poor_stopping', 'yes', 0.5, 'The leg runs out before the tyre does'),
+      link('stop_effect', 'low_throughout', 0.5, 'The same foot gives less'),
       link('assist_start', 'no_change', 0.85, 'Vacuum arrives and does nothing'),
       link('pedal_now', 'hard', 0.75, 'It is there cold, at rest'),
       link('pedal_slow_return', 'yes', 0.12, 'A stuck valve holds the pedal down'),
@@ -50,6 +52,7 @@ export const ASSIST: readonly CauseKnowledge[] = [
     links: [
       link('pedal_hard', 'yes', 0.88, 'The foot does it alone'),
       link('poor_stopping', 'yes', 0.5, 'The leg runs out before the tyre does'),
+      link('stop_effect', 'low_throughout', 0.5, 'The same foot gives less'),
       link('assist_fluid', 'low', 0.75, 'The pump has nothing to pump'),
       link('assist_start', 'no_change', 0.75, 'No assist arrives when the engine starts'),
       link('pedal_now', 'hard', 0.75, 'It is there cold, at rest'),
