@@ -1,4 +1,5 @@
 import { type DateOrder, dayWords } from '@/core/base/dates';
+import { inSentence } from '@/core/base/sentence';
 import type { BaseUnit } from '@/core/base/units/display';
 import { DRIVES } from '@/core/car/drives';
 import { CAR_FIGURES, figuresIn } from '@/core/car/figures';
@@ -43,7 +44,7 @@ function vehicleLines(car: CarSpec, units: Units): CarLine[] {
       (kind) => `${word(kind)}${car.electricParkingBrake ? ', set by a motor' : ''}`,
     ),
     { label: 'Brakes by wire', value: orDash(car.brakeByWire, yesNo) },
-    { label: 'Driven by', value: orDash(car.drive, (drive) => DRIVES[drive].toLowerCase()) },
+    { label: 'Driven by', value: orDash(car.drive, (drive) => inSentence(DRIVES[drive])) },
   ];
 }
 

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
+import { inSentence } from '@/core/base/sentence';
 import { CORNERS, type Corner } from '@/core/car/corner';
 import { standing } from '@/core/job/standing';
 import { MEASURES } from '@/core/readings/measures';
@@ -230,7 +231,7 @@ function WalkRule({
             <button
               type="button"
               aria-current={here ? 'step' : undefined}
-              aria-label={`${MARKS[area] ?? area}: ${AREA_WORDS[area].toLowerCase()}, ${count} of ${stops.length} done`}
+              aria-label={`${MARKS[area] ?? area}: ${inSentence(AREA_WORDS[area])}, ${count} of ${stops.length} done`}
               onClick={() => onGo(first)}
               className={cn(
                 'flex min-h-11 w-full flex-col justify-end gap-1',

@@ -1,6 +1,6 @@
 'use client';
 
-import { listed } from '@/core/base/sentence';
+import { inSentence, listed } from '@/core/base/sentence';
 import type { BleedPlan } from '@/core/planning/bleed/plan';
 import type { WorkPlan } from '@/core/planning/plan';
 import { WAYS } from '@/core/planning/ways';
@@ -18,7 +18,7 @@ export function BleedTable({ bleed }: { bleed: NonNullable<WorkPlan['bleed']> })
   return (
     <section aria-label="Bleed plan">
       <p>
-        {WAYS.bleedMethod.options[input.method][0].toLowerCase()}
+        {inSentence(WAYS.bleedMethod.options[input.method][0])}
         {plan.pressureKPa !== null && (
           <>
             {' at '}

@@ -1,5 +1,6 @@
 'use client';
 
+import { toItsEnd } from '@/core/base/sentence';
 import { SHEET_NOTES, type SheetNote } from '@/core/car/ownSheet';
 import type { PhotoRow } from '@/core/car/photos';
 import { TORQUES } from '@/core/car/torques';
@@ -30,7 +31,7 @@ export function StepsWhole({ plan }: { plan: WorkPlan }) {
               <Box />
               <span className="reading w-7 shrink-0 text-right text-soft">{index + 1}</span>
               <span className="flex-1">
-                <b className="font-semibold">{units.words(step.title)}.</b> {units.words(step.how)}
+                <b className="font-semibold">{toItsEnd(units.words(step.title))}</b> {units.words(step.how)}
                 {step.pressureKPa && ` ${units.full(step.pressureKPa.working, 'kPa', 0)}.`}
                 {step.timerS !== undefined && ` ${step.timerS} s by the clock.`}
                 {!!step.slowdown?.coolS && ` Then ${step.slowdown.coolS} s to cool.`}

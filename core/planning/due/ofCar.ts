@@ -1,3 +1,4 @@
+import { toItsEnd } from '../../base/sentence';
 import { AXLES, type Axle, axleOf, type Corner } from '../../car/corner';
 import type { ShopLimits } from '../../car/limits/catalogue';
 import { fallsShort } from '../../car/limits/limit';
@@ -107,7 +108,7 @@ function partsDue({ parts, events, limits, today }: CarDueFacts): CarDue[] {
         {
           key: `part ${part.id}`,
           what: `${PART_KINDS[part.kind]}${part.place === '' ? '' : ` ${part.place}`}: life`,
-          why: `${part.what}. ${due.why}`,
+          why: `${toItsEnd(part.what)} ${due.why}`,
           dueOn: due.dueOn,
           wheels: part.place === '' ? null : axleOf(part.place),
         },

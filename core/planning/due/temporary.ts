@@ -1,3 +1,4 @@
+import { toItsEnd } from '../../base/sentence';
 import { type CarEvent, dayWhen, sessionsBy } from '../wear/sessions';
 import { type Driven, dueByDistance } from './distance';
 
@@ -46,6 +47,12 @@ export function repairDue(
   ];
   return {
     dueOn: days.sort()[0] ?? null,
-    why: `Temporary since ${madeOn}: ${why}.${counts.length > 0 ? ` ${counts.join(', ')}.` : ''} Then: ${successor}.`,
+    why: [
+      `Temporary since ${madeOn}: ${why}`,
+      ...(counts.length > 0 ? [counts.join(', ')] : []),
+      `Then: ${successor}`,
+    ]
+      .map(toItsEnd)
+      .join(' '),
   };
 }

@@ -164,9 +164,7 @@ function Place({ at: { place, lines, open } }: { at: ReportPlace }) {
     <section aria-label={title} className="mt-5 break-inside-avoid">
       <h2 className="border-b-2 border-ink text-xl first-letter:uppercase">{title}</h2>
       {lines.length > 0 && <ReportTable lines={lines} />}
-      {open.length > 0 && (
-        <p className="py-1 text-soft">Not read: {open.map((what) => what.toLowerCase()).join(', ')}.</p>
-      )}
+      {open.length > 0 && <p className="py-1 text-soft">Not read: {open.map(inSentence).join(', ')}.</p>}
     </section>
   );
 }

@@ -1,3 +1,4 @@
+import { inSentence } from '@/core/base/sentence';
 import { SEASON_LANES, type SeasonEntry, type SeasonLane } from '@/core/planning/season/lanes';
 import { LEFT, MONTHS, monthStarts, WIDTH, xOf } from './axis';
 
@@ -46,7 +47,7 @@ export function SeasonLanes({ year, entries }: { year: number; entries: readonly
                   height={ROW - 12}
                   className={SHAPES[lane]}
                 >
-                  <title>{`${label}${about ? `, ${about.toLowerCase()}` : ''}`}</title>
+                  <title>{`${label}${about ? `, ${inSentence(about)}` : ''}`}</title>
                 </rect>
               );
             })}

@@ -1,6 +1,7 @@
 'use client';
 
 import { dayWords } from '@/core/base/dates';
+import { inSentence } from '@/core/base/sentence';
 import { SEASON_LANES, type SeasonLane } from '@/core/planning/season/lanes';
 import type { CarSeason } from '@/server/season/queries';
 import { buttonClass } from '@/ui/Button';
@@ -72,7 +73,7 @@ export function SeasonView({ season }: { season: CarSeason }) {
                       className="flex min-h-11 items-baseline justify-between gap-3 py-2 hover:bg-straw-wash"
                     >
                       <span>
-                        {label} <span className="text-small text-soft">{about.toLowerCase()}</span>
+                        {label} <span className="text-small text-soft">{inSentence(about)}</span>
                       </span>
                       <span className="reading shrink-0 text-soft">{dayWords(from, dateOrder)}</span>
                     </Link>

@@ -1,6 +1,6 @@
 'use client';
 
-import { inSentence } from '@/core/base/sentence';
+import { inSentence, toItsEnd } from '@/core/base/sentence';
 import { causeLabel } from '@/core/diagnosis/labels';
 import type { JobHold } from '@/core/job/pieces';
 import type { ProofCheck } from '@/core/job/proof';
@@ -113,7 +113,7 @@ export function StoryCorrections({ sheet }: Pick<Props, 'sheet'>) {
           <p key={row.id}>
             {at(row.recordedAt)}: {inSentence(findingOf(row.finding).label)} {row.place} from {wordOr(old)} to{' '}
             {wordOr(row)}
-            {row.why !== '' && ` (${row.why.toLowerCase()})`}.
+            {row.why !== '' && ` (${inSentence(row.why)})`}.
           </p>
         );
       })}
@@ -125,7 +125,7 @@ function endedWords({ evidence, proof }: JobHold, when: string): string {
   const { byWord, how, provedBy } = proof!;
   const proved = evidence.map(({ finding, place, state }) => answerWords(finding, place, state));
   const what = [...(byWord ? ['by word'] : proved), how].filter((each) => each !== '').join(', ');
-  return `Ended ${when} by ${provedBy}: ${what}.`;
+  return toItsEnd(`Ended ${when} by ${provedBy}: ${what}`);
 }
 
 function wordOr(row: AnswerRow | undefined): string {

@@ -93,7 +93,7 @@ function LifeLine({ life }: { life: PartLife }) {
         <span className="block text-small text-soft">
           {dayWords(fittedOn, dateOrder)}{' '}
           {removedOn ? `to ${dayWords(removedOn, dateOrder)}` : 'and still on'}
-          {removedOn && `: ${why ? WHY_OFF[why].toLowerCase() : 'nobody said why'}`}
+          {removedOn && `: ${why ? inSentence(WHY_OFF[why]) : 'nobody said why'}`}
           {life.circuit && ` · ${inSentence(CIRCUITS[life.circuit].label)}`}
           {life.price !== undefined && ` · ${money(life.price)}`}
         </span>

@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence } from '@/core/base/sentence';
 import { WHY_OFF } from '@/core/planning/shelf/fitted';
 import type { PartsLedger } from '@/server/lives/queries';
 import { buttonClass } from '@/ui/Button';
@@ -35,7 +36,7 @@ export function PartsLedgerView({ ledger: { records, pairs, cars, asked } }: { l
               <li key={`${pads} ${rotor}`}>
                 <b className="font-semibold">{pads}</b> on <b className="font-semibold">{rotor}</b>: in {bad}{' '}
                 of {together} lives together one came off{' '}
-                {how.map((why) => WHY_OFF[why].toLowerCase()).join(' or ')}.
+                {how.map((why) => inSentence(WHY_OFF[why])).join(' or ')}.
               </li>
             ))}
           </ul>

@@ -108,7 +108,7 @@ function Cause({ entry, share, found }: { entry: CauseKnowledge; share: Learned;
           {entry.together && (
             <p className="mt-2 text-small text-soft">
               {listed(entry.together.findings.map((finding) => findingOf(finding).label))} show together, in{' '}
-              {percent(entry.together.share)} of cases: {entry.together.why.toLowerCase()}.
+              {percent(entry.together.share)} of cases: {inSentence(entry.together.why)}.
             </p>
           )}
         </div>
