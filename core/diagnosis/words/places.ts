@@ -1,13 +1,18 @@
 import { type Axle, type Corner, cornersOf, isAxle, type Place } from '../../car/corner';
 import type { Clause } from './text';
 
+const LEFT_OVER =
+  /(?<=\d(?: ?mm| percent| per cent|%)?|nothing|little|much|any|none|more) left\b(?! (?:front|rear|back|side|wheel|hand|in front|behind))/g;
+
 /** What a clause names, when it names one only. */
 function onlyIn<T>({ text }: Clause, names: readonly (readonly [T, RegExp])[]): T | undefined {
-  // What it is held against is another place: "front left hotter than front right".
-  const own = text.replace(
-    / (?:than|compared (?:to|with)) (?:on |at )?(?:the |its )?(?:front|rear|back|left|right|[fr][lr]|[lr][fr])\b.*$/,
-    '',
-  );
+  // What is left of something is no side, and what it is held against is another place: "front left hotter than front right".
+  const own = text
+    .replace(LEFT_OVER, '')
+    .replace(
+      / (?:than|compared (?:to|with)) (?:on |at )?(?:the |its )?(?:front|rear|back|left|right|[fr][lr]|[lr][fr])\b.*$/,
+      '',
+    );
   const named = names.filter(([, words]) => words.test(own));
   return named.length === 1 ? named[0]![0] : undefined;
 }

@@ -17,7 +17,7 @@ const WORD = new RegExp(
 );
 /** A point, a but, a comma that what goes before it can do without (a figure needs the one it is held against), or "its long" said on. What comes back when it is cold is told by itself. */
 const BREAK =
-  /[.;!?\n]|,(?! (?:still (?:soft|spongy|mushy)|all (?:round|four)(?= *[.,;]| *$)|brakes? or no)\b)(?!(?<=\d(?: ?mm)?,) (?:min(?:imum)?|discard|inner|inside|outer|outside)(?: \w+)? \d)| but (?!not braking|without brak|(?<=(?:long|low) but )(?:rock )?(?:hard|solid)\b)| then (?!the other|left|right)| although | though | (?=its? (?:long|low|soft|hard|spongy)\b)| and (?=(?:it |they |the pedal )?(?:comes?|came) back (?:after|once|when|if|on)\b)/giu;
+  /[.;!?\n]|,(?! (?:still (?:soft|spongy|mushy)|all (?:round|four)(?= *[.,;]| *$)|brakes? or no)\b)(?! (?:min(?:imum)?|discard)(?: \w+)? \d)(?!(?<=\d(?: ?mm)?,) (?:inner|inside|outer|outside)(?: \w+)? \d)(?!(?<=\b(?:inner|inside|outer|outside),) \d+(?:\.\d+)?(?: ?mm)? (?:inner|inside|outer|outside))| but (?!not braking|without brak|(?<=(?:long|low) but )(?:rock )?(?:hard|solid)\b)| then (?!the other|left|right)| although | though | (?=its? (?:long|low|soft|hard|spongy)\b)| and (?=(?:it |they |the pedal )?(?:comes?|came) back (?:after|once|when|if|on)\b)/giu;
 
 /** The text in clauses, spelling slips mended, every word with its place in the text. */
 export function clausesOf(text: string): Clause[] {

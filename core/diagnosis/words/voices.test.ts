@@ -3,6 +3,7 @@ import { ALL_SORTS } from '../../../tests/support/voices/allSorts';
 import { AT_LENGTH } from '../../../tests/support/voices/atLength';
 import { AT_THE_CAR } from '../../../tests/support/voices/atTheCar';
 import { AT_THE_DESK } from '../../../tests/support/voices/atTheDesk';
+import { AT_THE_WHEEL } from '../../../tests/support/voices/atTheWheel';
 import { BY_TELEPHONE } from '../../../tests/support/voices/byTelephone';
 import { COUNTER } from '../../../tests/support/voices/counter';
 import { DRIVERS } from '../../../tests/support/voices/drivers';
@@ -40,6 +41,7 @@ const VOICES = {
   ...WHAT_IS_NEW,
   ...NOISES_AND_LAMPS,
   ...PULSES_AND_GRABS,
+  ...AT_THE_WHEEL,
   ...SEEN_AND_MEASURED,
   ...IN_FEW_WORDS,
   ...NO_COMPLAINT,

@@ -149,7 +149,7 @@ export const COUNTER: Voices = {
     ['pedal rises when pumped', 'pedal_pump rises'],
     ['the reservoir is below min', 'reservoir_level low'],
     ['rotors warped again after a month', 'vibration_braking yes'],
-    ['abs kicks in too early at the rear', ''],
+    ['abs kicks in too early at the rear', 'axle_locks_early rear'],
     ['scoring on the right front disc', 'rotor_surface grooves FR'],
     ['inner pad worn much more than the outer', 'pad_wear_shape inner_thin'],
     ['no pedal after the car sat all winter', 'pedal_to_floor yes; stood_long yes'],

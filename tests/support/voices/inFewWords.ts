@@ -8,7 +8,7 @@ export const IN_FEW_WORDS: Voices = {
     ['ABS fault', 'warning_light abs'],
     ['ABS light on', 'warning_light abs'],
     ['I have to push the pedal a long way before anything happens', 'pedal_long yes'],
-    ['abs comes on too early', ''],
+    ['abs comes on too early', 'pedal_pulses yes; pulse_when for_nothing'],
     ['air in the brakes', 'pedal_spongy yes'],
     ['back wheels lock up', 'axle_locks_early rear'],
     ['bad brakes', 'poor_stopping yes'],

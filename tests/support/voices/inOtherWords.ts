@@ -133,7 +133,7 @@ export const IN_OTHER_WORDS: Voices = {
       'poor_stopping yes; vibration_braking no; noise_squeal no',
     ],
     ['car stood two years, left rear seized', 'stood_long yes; wheel_drags one RL'],
-    ['abs kicks in too early at the rear', ''],
+    ['abs kicks in too early at the rear', 'axle_locks_early rear'],
     [
       'pedal drops further each lap, brown fluid',
       'pedal_long yes; temperature_link only_hot; fluid_look dark; usage track',

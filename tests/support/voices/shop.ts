@@ -4,7 +4,7 @@ import type { Voices } from './voice';
 export const SHOP: Voices = {
   'a note from the bay': [
     ['C/S: soft pedal, F&R bled last week', 'pedal_spongy yes; system_opened yes'],
-    ['LF pads 2 mm inner, 8 mm outer', ''],
+    ['LF pads 2 mm inner, 8 mm outer', 'pad_wear_shape inner_thin FL'],
     ['inner pad worn to the backing, outer like new', 'pad_thickness worn_out; pad_wear_shape inner_thin'],
     ['outer pad thinner than the inner', 'pad_wear_shape outer_thin'],
     ['pads worn at an angle', 'pad_wear_shape taper_along'],
@@ -326,7 +326,7 @@ export const SHOP: Voices = {
     ['tapping noise front left when turning slowly', 'noise_rattle yes FL; noise_when turning'],
     ['feels like the brakes are not releasing on the right side', 'wheel_drags one'],
     ['pedal takes ages to come back', 'pedal_slow_return yes'],
-    ['ABS kicks in far too early on smooth tarmac', ''],
+    ['ABS kicks in far too early on smooth tarmac', 'pedal_pulses yes; pulse_when for_nothing'],
     ['wheels locking without ABS cutting in', ''],
     ['the brake servo makes a hissing noise', 'noise_hiss yes'],
     ['Needs more and more pressure lap after lap', 'pedal_hard yes; temperature_link only_hot; usage track'],

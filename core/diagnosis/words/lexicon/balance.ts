@@ -10,6 +10,9 @@ const BACK = 'rears?|rear (?:wheels?|tyres?|axle|end|brakes?)|back (?:end|wheels
 const FRONT = 'fronts?|front (?:wheels?|tyres?|axle|end|brakes?)';
 const balanceMoves = (to: string) =>
   `(?:brake )?(?:balance|bias) (?:keeps? )?(?:moves|moving|shifts|shifting|migrates|migrating|goes|going|drifts|drifting|creeps|creeping|walks) (?:to the )?(?:${to})`;
+/** Where ABS works before it should, a wheel would lock there. */
+const absEarly = (end: string) =>
+  `(?:abs|anti ?lock) (?:comes?|kicks?|cuts?|steps?) (?:in|on) (?:far |much )?(?:too )?(?:early|soon|first) (?:at|on) (?:the )?(?:${end})s?`;
 
 /** What locks first, and what bites too hard. */
 export const BALANCE_WORDS: readonly Rule[] = [
@@ -41,6 +44,7 @@ export const BALANCE_WORDS: readonly Rule[] = [
     rx(
       'lock(?:s|ed|ing)? (?:up )?(?:the |an |my )?(?:inside |outside )?fronts?',
       balanceMoves('front(?:wards?)?|forwards?'),
+      absEarly('front'),
       '(?:bias|balance) (?:is )?too (?:far|much) (?:to the )?(?:front|forwards?)',
     ),
   ),
@@ -49,6 +53,7 @@ export const BALANCE_WORDS: readonly Rule[] = [
     'rear',
     rx(
       balanceMoves('rear(?:wards?)?|back(?:wards?)?'),
+      absEarly('rear|back'),
       '(?:bias|balance) (?:is )?too (?:far|much) (?:to the )?(?:rear|back)(?:wards?)?',
       'rear slides$',
       '(?:rear|back)(?: end| wheels?)? (?:(?:gets|goes|is|are|feels) )?(?:light|loose|nervous)(?! (?:out|off|came|on))',

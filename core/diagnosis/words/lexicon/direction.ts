@@ -44,7 +44,7 @@ export const DIRECTION_WORDS: readonly Rule[] = [
       'pulls|pulling|pull(?:s|ing)? (?:under|when|on) (?:the )?brak(?:es?|ing)',
       'pull(?! (?:over|in|into|up|away|off|the))',
       '(?:steering |the )?wheel (?:turns|goes|jerks|twitches) (?:to the )?(?:left|right) (?:by|on|under|when)',
-      'veers?|veering|weav(?:es|ing)|darts?|darting|dives? (?:left|right|to)',
+      'veers?|veering|tramlin(?:es|ing) (?:under|when|while|on|in) (?:\\w+ )?brak(?:es?|ing)|weav(?:es|ing)|darts?|darting|dives? (?:left|right|to)',
       'steers? (?:itself|left|right)|swerv(?:es?|ing)|wanders? (?:under|when|to)',
       'drifts? (?:left|right|to|(?:when|while|under|on) brak\\w*)|crab(?:s|bing|bed)?',
       `(?:${NOT}) (?:brake|stop|slow|pull up) (?:evenly|straight|in a straight line)`,

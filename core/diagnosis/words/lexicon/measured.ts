@@ -50,15 +50,16 @@ function measured(finding: FindingId, what: string, units: string, judged: Judge
   );
 }
 
+const ONE = '(?<figure>\\d+(?:\\.\\d+)?)(?: (?<unit>mm))?';
+const OTHER = '(?<other>\\d+(?:\\.\\d+)?)(?: mm)?';
+
 /** A figure and another that it is held against: "21.4 mm, minimum 22". */
-const heldAgainst = (finding: FindingId, what: string, against: string, judged: Judged): Rule =>
-  says(
-    finding,
-    judged,
-    rx(
-      `(?:${what}) ${upTo(2)}(?<figure>\\d+(?:\\.\\d+)?)(?: (?<unit>mm))? ${upTo(2)}(?:${against}) ${upTo(2)}(?<other>\\d+(?:\\.\\d+)?)`,
-    ),
-  );
+const heldAgainst = (finding: FindingId, what: string, against: string, judged: Judged): Rule[] =>
+  [
+    `(?:${what}) ${upTo(2)}${ONE} ${upTo(2)}(?:${against}) ${upTo(2)}${OTHER}`,
+    `${ONE} ${upTo(3)}(?:${what}) ${upTo(1)}(?:${against}) ${upTo(2)}${OTHER}`,
+    `${ONE} ${upTo(3)}(?:${what}) ${upTo(2)}${OTHER} ${upTo(2)}(?:${against})`,
+  ].map((words) => says(finding, judged, rx(words)));
 
 /** Which of two pads is the thinner by more than pads wear apart. */
 const thinner =
@@ -95,6 +96,12 @@ export const MEASURED: readonly Rule[] = [
     past(USUAL.hubLimitMm, 'ok', 'high'),
   ),
   ...measured('rotor_runout', 'run ?out', LENGTH, past(USUAL.runoutMm, 'ok', 'high'), /\bhub\b/),
+  // "Hub runout 0.03 and disc 0.09": what was said of one is said of the other.
+  says(
+    'rotor_runout',
+    past(USUAL.runoutMm, 'ok', 'high'),
+    rx(`run ?out .*?(?<=hub.*)(?:${ROTOR}) ${upTo(1)}(?<figure>\\d*\\.\\d+)(?: (?<unit>${LENGTH}))?`),
+  ),
   ...measured(
     'rotor_dtv',
     'dtv|thickness (?:variation|varies)|var(?:y|ies) in thickness',
@@ -107,14 +114,14 @@ export const MEASURED: readonly Rule[] = [
     LENGTH,
     past(USUAL.playLimitMm, 'ok', 'excess'),
   ),
-  heldAgainst(
+  ...heldAgainst(
     'rotor_thickness',
     `(?:${ROTOR})(?: thickness)?`,
     'min(?:imum)?(?: thickness)?|stamped|stamp|discard|limit',
     (mm, minimumMm) => rotorStanding(mm, minimumMm, undefined),
   ),
-  heldAgainst('pad_wear_shape', INNER, OUTER, thinner('inner_thin', 'outer_thin')),
-  heldAgainst('pad_wear_shape', OUTER, INNER, thinner('outer_thin', 'inner_thin')),
+  ...heldAgainst('pad_wear_shape', INNER, OUTER, thinner('inner_thin', 'outer_thin')),
+  ...heldAgainst('pad_wear_shape', OUTER, INNER, thinner('outer_thin', 'inner_thin')),
   ...measured(
     'pedal_free_play',
     'free ?play',
@@ -137,7 +144,7 @@ export const MEASURED: readonly Rule[] = [
   ),
   ...measured(
     'pad_thickness',
-    'pads?',
+    `(?:left (?:on|of|in) ${upTo(3)})?pads?`,
     'mm|millimet(?:er|re)s?',
     (mm) => (fallsShort(mm, USUAL.trackPadMm) ? 'low' : undefined),
     /\b(?:inner|outer|inside|outside|than|taper\w*|wide|long|disc|rotor|gap|play|clearance)\b/,

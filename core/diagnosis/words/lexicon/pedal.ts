@@ -1,4 +1,4 @@
-import { FELT_IN_PEDAL, HANDBRAKE, near, type Rule, rx, says, upTo, yes } from './rule';
+import { FELT_IN_PEDAL, HANDBRAKE, NOT, near, type Rule, rx, says, upTo, yes } from './rule';
 
 const PEDAL = '(?:brake |middle )?(?:pedals?|brakes?)';
 const UNYIELDING =
@@ -22,9 +22,10 @@ const SPONGY =
 const ABS_ACTS =
   '(?:abs|anti ?lock)(?: system)? (?:\\w+ )?(?:comes?|coming|came|kicks?|kicking|cuts?|cutting|triggers?|triggering|activates?|activating|acts|works|chatters?|fires|engages|pulses?|buzz(?:es)?|grinds|jumps?)';
 const FOR_NOTHING =
-  'without (?:a |any )?reason|(?:walking|crawling|parking) (?:pace|speeds?)|(?:very )?low speeds?|crawl(?:ing)?|for no reason|for nothing|(?:on|in) (?:a |the )?dry(?: road)?|(?:just )?before (?:(?:it|i|we|the car) )?(?:a )?(?:stops?|stopping|standstill)|(?:coming|rolling|roll|come) to (?:a )?(?:stop|halt|standstill)|last (?:few )?(?:metres?|meters?|feet|yards?|m)|(?:gentle|light|normal|ordinary|slow) (?:stops?|braking)|barely (?:touch(?:ing)?|press(?:ing)?)|(?:at|below|under) (?:[1-9]|1\\d|five|ten) (?:km/?h|kph|mph|k)';
+  'without (?:a |any )?reason|(?:walking|crawling|parking) (?:pace|speeds?)|(?:very )?low speeds?|crawl(?:ing)?|for no reason|for nothing|(?:on|in) (?:a |the )?dry(?: road)?|(?:just )?before (?:(?:it|i|we|the car) )?(?:a )?(?:stops?|stopping|standstill)|(?:coming|rolling|roll|come) to (?:a )?(?:stop|halt|standstill)|last (?:few )?(?:metres?|meters?|feet|yards?|m)|(?:gentle|light|normal|ordinary|slow) (?:stops?|braking)|barely (?:touch(?:ing)?|press(?:ing)?)|(?:at|below|under) (?:[1-9]|1\\d|five|ten) (?:km/?h|kph|mph|k)|(?:far |much )?too (?:early|easily|soon)';
 const ABS_FOR_NOTHING = near(ABS_ACTS, FOR_NOTHING, 6);
-const ABS_LAMP = rx('light|lamp|warning');
+/** Early at one end is the balance. */
+const ABS_ELSE = rx('light|lamp|warning', 'early (?:at|on) (?:the )?(?:front|rear|back)s?');
 
 /** What the pedal did. */
 export const PEDAL_WORDS: readonly Rule[] = [
@@ -139,6 +140,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:then|and) (?:it|the pedal|they) (?:just )?(?:went away|disappeared|vanished)',
       '^(?:it|they) (?:just )?(?:went away|vanished|disappeared) (?:in|at|into)',
       'no brakes at all|(?:i|we|he|she) (?:just )?had (?:absolutely )?nothing$',
+      `(?:${NOT}|unable to) (?:build|get|make|hold)s?(?:ing)? (?:up )?(?:any )?(?:brake )?pressure$`,
     ),
     rx(
       'slowly|sinks?|sank|sinking|creeps?|almost|nearly|half ?way (?:to|down)|bites?|grabs?',
@@ -186,7 +188,8 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:needs?|takes?|have to use|with|wants?) (?:two feet|both feet|all my (?:weight|strength)|(?:a lot|a (?:heck|hell) of a(?: lot)?|a load|loads|plenty) (?:of )?(?:force|effort|leg|muscle|shove|push|pressure)|(?:so |too |very )?much (?:force|effort))',
       `(?:pressure|force|effort) ${upTo(3)}(?:huge|high(?:er)?|enormous|massive)`,
       'pedal (?:force|effort) (?:is |has |gone |went |goes )*(?:up|risen|increased)',
-      '(?:stand|stamp)(?:ing)? on (?:it|them|the pedal|the brakes?)',
+      // When one does is no word of having to.
+      '(?<!(?:when|as|while|once|time|until) (?:i|you|we|he|she|they) (?:really )?)(?:stand|stamp)(?:ing)? on (?:it|them|the pedal|the brakes?)',
       '(?:press|push|stamp|shove)(?:ing)? (?:on )?(?:it |them |the pedal |the brakes? )?(?:really |very |so |too |much |twice as )hard(?:er)?',
       'no (?:brake |power )?(?:servo|assist(?:ance)?|power assist(?:ance)?|boost)(?! (?:in|on|fitted|any ?more))',
       'brakes? (?:goes|go|gets|went|feels) (?:very |rock )?hard',
@@ -240,8 +243,8 @@ export const PEDAL_WORDS: readonly Rule[] = [
     rx('pedal (?:\\w+ )?(?:vibrat(?:es|ing|ed)|buzz(?:es|ing))'),
     rx('(?<!like )(?<!like the )abs(?! (?:light|lamp|warning))'),
   ),
-  yes('pedal_pulses', ABS_FOR_NOTHING, ABS_LAMP),
-  says('pulse_when', 'for_nothing', ABS_FOR_NOTHING, ABS_LAMP),
+  yes('pedal_pulses', ABS_FOR_NOTHING, ABS_ELSE),
+  says('pulse_when', 'for_nothing', ABS_FOR_NOTHING, ABS_ELSE),
   says(
     'pulse_when',
     'at_limit',

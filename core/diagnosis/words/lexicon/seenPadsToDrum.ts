@@ -84,7 +84,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     rx(
       `${PADS} ${upTo(6)}(?:down to|to|on|into|at|hit|hitting|touching) (?:the |bare )?(?:metal|backing|backs|steel|(?:back)?plates?)`,
       '(?:metal|backing)(?: plate)? (?:was |is )?showing',
-      'no (?:pad|pads|lining|friction|material) left',
+      `no (?:pad|pads|lining|friction|material) left|(?:nothing|no (?:meat|lining|material)) left (?:on|of|in) ${upTo(3)}${PADS}`,
       `${PADS} (?:are |is |were )?(?:completely |totally )?worn out`,
       '^(?:the |my |brake )*pads (?:are |is )?(?:all )?(?:gone|finished)$',
     ),
@@ -103,7 +103,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'low',
     rx(
       `${PADS} (?:are |is |were |look )?(?:very |quite |a bit |getting )?(?:low|thin)|(?:thin|low|worn) ${PADS}`,
-      'not much (?:pad|meat|lining)(?: left)?',
+      `not much (?:pad|meat|lining)(?: left)?|(?:not much|little|hardly any(?:thing)?) left (?:on|of|in) ${upTo(3)}${PADS}`,
       `${PADS} (?:are |is |were )?(?:nearly|almost) (?:gone|finished|worn out|done)`,
     ),
     'ok',

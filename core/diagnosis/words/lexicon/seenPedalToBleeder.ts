@@ -24,7 +24,10 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       `low (?:on )?(?:brake )?fluid|(?:fluid|reservoir|level) ${upTo(4)}(?:below|down to|at|on) (?:the )?min(?:imum)?`,
       '(?:reservoir|fluid) (?:is |was )?(?:nearly |almost )?empty|no fluid (?:left )?in the reservoir',
     ),
-    rx(`${ROTOR}|pads?|empty overnight`),
+    rx(
+      `${ROTOR}|pads?|empty overnight`,
+      'low (?:on )?(?:brake )?fluid (?:level )?(?:warning|light|lamp|message)',
+    ),
   ),
   found(
     'fluid_look',
@@ -54,6 +57,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       `(?:${WET}) ${upTo(4)}(?:caliper|wheel cylinder|rear cylinder)`,
       `(?:leak(?:s|ing)?|weep(?:s|ing)?) ${upTo(7)}(?:wheel|tyre)`,
       `fluid ${upTo(3)}(?:under|below|beneath) ${upTo(4)}wheel`,
+      `fluid ${upTo(1)}(?:around|round|by|at|behind) ${upTo(3)}(?:wheel|tyre)|drip(?:s|ping)? ${upTo(2)}(?:behind|at|by|from|under|inside) ${upTo(4)}(?:wheel|tyre)`,
       near('piston seals?|dust boots?|(?:rear |back )?drums?|back ?plates?', WET, 3).source,
       `(?:wheel|tyre|rim)s? ${upTo(3)}(?:covered|soaked|wet) ${upTo(3)}(?:fluid|oil)`,
       `fluid ${upTo(1)}(?:drip|run|weep|seep|leak)\\w* ${upTo(4)}(?:(?:front|rear|back) (?:left|right)|(?:left|right) (?:front|rear|back))`,

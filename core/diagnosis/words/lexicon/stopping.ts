@@ -44,6 +44,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'not (?:really |too |very )?(?:happy|impressed) with the (?:bite|brakes|stopping)|^(?:no|zero) (?:grip|bite)',
       '(?:do|does|did) nothing (?:until|till|when|at)|brakes? (?:do|does|did) nothing',
       'no confidence in the brakes?|(?:nothing|not) there',
+      `^after ${upTo(4)}(?:descents?|downhill|hills?|laps?|stops?) (?:there (?:is|was) )?nothing(?: left)?$`,
       'no (?:stopping )?power(?: behind it| in (?:it|the brakes))?(?! (?:steering|assist|servo))',
       '(?:weak|useless|hopeless|terrible|awful|poor) (?:on|at|in|when)',
       '^(?:just |only |very |simply )*(?:weak|feeble|poor)$',
