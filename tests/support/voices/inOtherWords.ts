@@ -119,7 +119,7 @@ export const IN_OTHER_WORDS: Voices = {
     ['inner pad gone front right, outer half left', 'pad_wear_shape inner_thin FR'],
     [
       'Vibrates the steering wheel only under hard braking from speed',
-      'vibration_braking yes; shake_where wheel',
+      'vibration_braking yes; shake_where wheel; vibration_coasting no',
     ],
     ['pulls right first brake then left', 'pulls yes; pull_side changes'],
     ['Brakes drag until I crack the bleeder', 'wheel_drags all; open_bleeder_frees yes'],

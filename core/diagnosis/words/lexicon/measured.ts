@@ -96,6 +96,13 @@ export const MEASURED: readonly Rule[] = [
     past(USUAL.hubLimitMm, 'ok', 'high'),
   ),
   ...measured('rotor_runout', 'run ?out', LENGTH, past(USUAL.runoutMm, 'ok', 'high'), /\bhub\b/),
+  ...measured(
+    'rotor_runout',
+    `(?:dial|dti|indicator)(?: gauge| indicator)?(?=.*(?:${ROTOR}))`,
+    LENGTH,
+    past(USUAL.runoutMm, 'ok', 'high'),
+    /\bhub\b/,
+  ),
   // "Hub runout 0.03 and disc 0.09": what was said of one is said of the other.
   says(
     'rotor_runout',
@@ -104,7 +111,7 @@ export const MEASURED: readonly Rule[] = [
   ),
   ...measured(
     'rotor_dtv',
-    'dtv|thickness (?:variation|varies)|var(?:y|ies) in thickness',
+    'dtv|thickness (?:variation|varies)|var(?:y|ies) in thickness|mic(?:rometer)?(?=.*(?:differ|vari))',
     LENGTH,
     past(USUAL.dtvMm, 'ok', 'high'),
   ),
@@ -153,7 +160,7 @@ export const MEASURED: readonly Rule[] = [
   says(
     'fluid_boiling',
     BOILS_AT,
-    rx(`boil(?:s|ing)? (?:point|temperature) ${upTo(3)}(?<figure>\\d{3})`),
+    rx(`(?:boil(?:s|ing)? (?:point|temperature)|fluid ${upTo(2)}boils) ${upTo(3)}(?<figure>\\d{3})`),
     /\b(?:f|fahrenheit)\b/,
   ),
 ];

@@ -104,6 +104,13 @@ export const NOISE_WORDS: readonly Rule[] = [
   says(
     'noise_when',
     'braking',
+    rx(
+      "^(?:and )?(?:it )?(?:gone|goes|stops|goes away|quiet|silent) (?:when|once|as soon as|if) (?:(?:i|it is|it's|the pedal is) )?(?:release[ds]?|let(?:ting)? go|lift(?: off)?|off the (?:pedal|brakes?))",
+    ),
+  ),
+  says(
+    'noise_when',
+    'braking',
     heard('only (?:when|under|on|while|if|as) (?:(?:i|you|we) )?(?:(?:the )?brak(?:e|es|ing)|press(?:ing)?)'),
   ),
 ];

@@ -34,7 +34,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     'pedal_spongy',
     rx(
       `${SPONGY}`,
-      "(?:goes|went|gone|going|gets|got|turns|is|was|it's|feels|only|still|quite|too) (?:all |really |very |a bit |still )?soft",
+      "(?:goes|went|gone|going|gets|got|turns|is|was|it's|feels|only|just|still|quite|too) (?:all |really |very |a bit |still )?soft",
       "(?<=isn't |wasn't |not )soft",
       'softer|^soft|^(?:long|low) and soft|(?:slightly|a bit|a little|sometimes|then) soft',
     ),
@@ -144,7 +144,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     ),
     rx(
       'slowly|sinks?|sank|sinking|creeps?|almost|nearly|half ?way (?:to|down)|bites?|grabs?',
-      '(?:nothing|fluid|oil|puddle|drips?|wet|dry) on the floor',
+      '(?:nothing|fluid|oil|puddle|drips?|wet|dry) on the (?:floor|carpet)',
     ),
   ),
   yes(
@@ -183,7 +183,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'brakes? feels? (?:wooden|heavy|solid)',
       `two feet|both (?:feet|legs)|^(?:it is |it's |is |feels |goes )*(?:rock )?hard as (?:an? )?${UNYIELDING}`,
       `pedal ${upTo(3)}(?:gets|goes|getting|going|turns) (?:too |very |really |rock )?(?:hard(?:er)?|stiff(?:er)?|heavi?(?:er|y))`,
-      'hard to (?:press|push|depress)(?! (?:back|in|(?:the |this |my )?car))',
+      '(?<!car (?:is |was |feels )?(?:very |really |so )?)hard to (?:press|push|depress)(?! (?:back|in|(?:the |this |my )?car))',
       "(?:can't|cannot|couldn't|can hardly|can barely) (?:push|press|depress) (?:it|the pedal|them)(?! (?:back|in))",
       '(?:needs?|takes?|have to use|with|wants?) (?:two feet|both feet|all my (?:weight|strength)|(?:a lot|a (?:heck|hell) of a(?: lot)?|a load|loads|plenty) (?:of )?(?:force|effort|leg|muscle|shove|push|pressure)|(?:so |too |very )?much (?:force|effort))',
       `(?:pressure|force|effort) ${upTo(3)}(?:huge|high(?:er)?|enormous|massive)`,
@@ -207,6 +207,11 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '^(?:it |they )?feels? (?:wooden|solid)$',
     ),
     rx(END, ENGINE_OFF, AS_IT_SHOULD, 'drives? with two feet|nois(?:e|es|y)|sounds?'),
+  ),
+  yes(
+    'pedal_hard',
+    rx(`pedal ${upTo(9)}(?:and|but) (?:it is|it's|is|feels) (?:very |really |too )?(?:heavy|stiff|hard)$`),
+    rx(ENGINE_OFF, AS_IT_SHOULD),
   ),
   yes(
     'pedal_hard',
@@ -283,7 +288,11 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'slow(?:ly)? (?:to )?releas(?:e|es|ing)|(?:late|lazy) release',
       'releas(?:e|es|ing) (?:too |very |really )?(?:slow(?:ly)?|late)',
     ),
-    rx(`the track|road|lamps?|lights?|${HANDBRAKE}`),
+    rx(
+      `the track|road|lamps?|lights?|${HANDBRAKE}`,
+      // Gone soft, it is the firmness that stayed away.
+      '(?:soft|spongy|long|to the floor|mushy) (?:\\w+ ){0,2}(?:not|never|n.t) (?:come|coming) back|(?:did not|didn.t) come back',
+    ),
   ),
   yes(
     'pedal_slow_return',

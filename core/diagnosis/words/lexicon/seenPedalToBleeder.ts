@@ -1,4 +1,4 @@
-import { found, near, ROTOR, type Rule, rx, says, upTo, WET } from './rule';
+import { found, NOT, near, ROTOR, type Rule, rx, says, upTo, WET } from './rule';
 
 const BLEEDER = 'bleed(?:er)? (?:nipples?|screws?)|bleeders?|nipples?';
 const MANY_BUBBLES = 'lots|loads|plenty|(?:keep|keeps|kept) coming|full of|nothing but';
@@ -109,7 +109,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'few',
     rx(
       'found (?:some |a bit of |a little |loads of )?air (?:at|in)',
-      '(?:some|a few|a couple of) (?:air )?bubbles (?:from|at|on|out of)',
+      '(?:some |a few |a couple of |air )+bubbles (?:from|at|on|out of)',
       'still (?:some |a few )?(?:air )?bubbles|(?:spat|spits?|spitting|blew) (?:out )?(?:air|bubbles)',
       `(?:some |a bit of |a few )?(?:air|bubbles) ${upTo(2)}(?:came|come|coming) (?:out|from|through|up)`,
     ),
@@ -126,7 +126,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'bleeder_position',
     'not_top',
     rx(
-      `(?:bleed(?:er)?s?|nipples?|bleed screws?) ${upTo(3)}(?:(?:at|on) the bottom|pointing down|not at the top|upside down)`,
+      `(?:bleed(?:er)?s?|nipples?|bleed screws?) ${upTo(3)}(?:(?:at|on) the bottom|points? down|pointing down|facing down|not at the top|upside down)`,
       `calipers? ${upTo(3)}(?:wrong side|upside down|swapped side)`,
     ),
   ),
@@ -144,6 +144,14 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     ),
     'same',
     rx('creeps?|sinks?|sank|sinking|drops slowly'),
+  ),
+  says(
+    'pedal_pump',
+    'same',
+    rx(
+      `(?:${NOT}|no) (?:improve|better|change|firmer|get (?:any )?(?:better|firmer)|help)\\w* (?:with|by|from|when|if|after) ${upTo(2)}pump(?:ed|ing)?`,
+      `pumping ${upTo(2)}(?:(?:${NOT}) (?:help|change|do|improve)|(?:makes|does) (?:no|nothing))`,
+    ),
   ),
   says(
     'assist_vacuum',

@@ -1,4 +1,4 @@
-import { COAST, near, type Rule, rx, says, yes } from './rule';
+import { COAST, near, type Rule, rx, says, upTo, yes } from './rule';
 
 const SHAKE =
   'shak(?:e|es|ing|y)|shook|judder(?:s|ing|y|ed)?|vibrat(?:e|es|ed|ing|ion|ions)|wobbl(?:e|es|ing)|shudder(?:s|ing)?|shimm(?:y|ies)|tremor|trembl(?:e|es|ing)|jiggl(?:e|es|ing)|buzz(?:es|ing)? (?:in|through)';
@@ -42,6 +42,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     new RegExp(`\\b(?:${COAST})\\b|pull|drag|heat`),
   ),
   yes('vibration_coasting', near(SHAKE, `${COAST}|off the brake`, 10)),
+  says('vibration_coasting', 'no', near(SHAKE, `only (?:when|while|under|as|if) ${upTo(1)}brak(?:e|ing)`, 8)),
   says(
     'shake_where',
     'wheel',
