@@ -1,6 +1,6 @@
 import { cornersOf } from '../car/corner';
 import { carFits, cornerMayFit } from '../car/fits';
-import type { CarTraits } from '../car/traits';
+import { assistOf, type CarTraits } from '../car/traits';
 import type { GivenFinding } from '../readings/given';
 import { CLASHES } from '../readings/vocabulary/clashes';
 import { findingOf } from '../readings/vocabulary/findings';
@@ -15,6 +15,7 @@ export function contradictionsIn(findings: readonly GivenFinding[], car: CarTrai
     ...clashing(findings),
     ...withoutParent(findings),
     ...notOnThisCar(findings, car),
+    ...removedYetThere(findings, car),
     ...answeredTwice(findings),
   ];
 }
@@ -67,6 +68,16 @@ function notOnThisCar(findings: readonly GivenFinding[], car: CarTraits): Contra
       { findings: [finding], say: `${label}: this car is on file without it. Mend the answer or the car.` },
     ];
   });
+}
+
+/** A booster that is said to be gone, from a car that is on file with one: it is judged as it is said. */
+function removedYetThere(findings: readonly GivenFinding[], car: CarTraits): Contradiction[] {
+  const gone = findings.filter(({ id, state }) => id === 'assist_removed' && state === 'yes');
+  const assist = assistOf(car);
+  if (gone.length === 0 || assist === undefined || assist === 'none') return [];
+  return [
+    { findings: gone, say: 'Booster removed: this car is on file with one. Mend the answer or the car.' },
+  ];
 }
 
 /** The same question answered differently at the same place, unless several may hold there at once. */

@@ -43,11 +43,15 @@ function keyOf({ id, place, state }: GivenFinding): string {
   return `${id} ${place ?? ''} ${state}`;
 }
 
-/** The car with what its answers take for granted about one nobody has described: whoever looked at a float saw one. */
+/**
+ * The car with what its answers take for granted about one nobody has described (whoever looked at a float saw one), and
+ * without the booster that is said to be gone.
+ */
 export function carAsAnswered(car: CarTraits, findings: readonly GivenFinding[]): CarTraits {
   const said = { ...car };
-  for (const { id, place } of findings) {
+  for (const { id, place, state } of findings) {
     const { fits } = findingOf(id);
+    if (id === 'assist_removed' && state === 'yes') said.booster = false;
     if (fits?.brake === 'drum') said.rearBrake ??= 'drum';
     const axles: Axle[] = fits?.rotor ? cornersOf(place).map(axleOf) : [];
     for (const axle of axles) said.rotor = { ...said.rotor, [axle]: said.rotor?.[axle] ?? fits!.rotor! };

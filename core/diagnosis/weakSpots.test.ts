@@ -49,6 +49,16 @@ describe('where a textbook is misread', () => {
     expect(of('pedal_ratio_low')).toBeGreaterThan(of('master_too_big') * 3);
   });
 
+  it('a booster that is said to be gone is no suspect, whatever the car is on file with, and that is said', () => {
+    const words = 'pedal_hard yes; assist_removed yes';
+    const of = chances(words);
+    expect(of('pedal_ratio_low')).toBeGreaterThan(0.6);
+    expect(of('booster_failed') + of('booster_supply_lost')).toBe(0);
+    const said = (car: CarTraits) => diagnose({ car, findings: answersFrom(words) }).contradictions;
+    expect(said({ ...COUPE, assist: 'vacuum' })).toMatchObject([{ findings: [{ id: 'assist_removed' }] }]);
+    expect(said(BARE)).toEqual([]);
+  });
+
   it('a ratio above its band is a fault of its own', () => {
     expect(chances('pedal_long yes; pedal_ratio high')('pedal_ratio_high')).toBeGreaterThan(0.9);
   });
