@@ -11,12 +11,10 @@ import { useJob } from '../../record/JobProvider';
 import { later } from '../../shell/later';
 import { ProofRow } from './ProofRow';
 
-// Whether the car stands here or is out, one of them: neither is wanted before the checks at rest above are done.
-const SendOut = later(
-  () => import('./SendOut').then((module) => module.SendOut),
-  room('min-h-102 sm:min-h-77'),
-);
-const Away = later(() => import('./Away').then((module) => module.Away), room('min-h-96 sm:min-h-64'));
+// Neither is wanted before the checks at rest above are done.
+const parts = () => import('./outParts');
+const SendOut = later(() => parts().then((module) => module.SendOut), room('min-h-102 sm:min-h-77'));
+const Away = later(() => parts().then((module) => module.Away), room('min-h-96 sm:min-h-64'));
 
 /** The second half of a proof: driven as the complaint was, back, and what was complained of asked again. */
 export function OutOnProof() {
