@@ -2,7 +2,7 @@ import { axleOf, type Corner, cornersOf, type Place } from '../car/corner';
 import { carFits, cornerMayFit } from '../car/fits';
 import type { CarSpec } from '../car/spec';
 import { traitsOf } from '../car/traitsOf';
-import { measureOfKind } from './measures';
+import { measureOfKind } from './measureOf';
 import { type FindingId, findingOf } from './vocabulary/findings';
 
 /** Whether a check makes sense on this car, at this place: what the car does not have is not asked about. */

@@ -1,6 +1,6 @@
 import type { ReadFigure } from './definition';
 import { type Reading, resultOf } from './derive';
-import { measureOfKind } from './measures';
+import { measureOfKind } from './measureOf';
 
 /** A reading's figures as one would say them, by what the calcs of its day said of it, or today's say; one taken back has none. */
 export function figuresOf(reading: Reading): ReadFigure[] {

@@ -1,5 +1,5 @@
 import type { Limit } from '../car/limits/limit';
-import { measureOfKind } from './measures';
+import { measureOfKind } from './measureOf';
 import type { FindingId } from './vocabulary/findings';
 
 /** How a finding was worked out of a reading: the figure, what it was held against, and by which rule. */

@@ -1,5 +1,5 @@
 import type { Holder } from './heldAgainst';
-import { measureOfKind } from './measures';
+import { measureOfKind } from './measureOf';
 
 /** A reading's input with the limits of this car and shop, whatever it brought of its own. */
 export function withOwnLimits(

@@ -1,6 +1,6 @@
 'use client';
 
-import { readingLabel } from '@/core/readings/measures';
+import { readingLabel } from '@/core/readings/measureOf';
 import type { CarReading } from '@/server/cars/queries';
 import { shortDate } from '@/ui/format';
 import { Link } from '@/ui/Link';

@@ -3,7 +3,8 @@
 import { memo } from 'react';
 import { axleOf, CORNERS, type Corner, type Place } from '@/core/car/corner';
 import type { NextCheck } from '@/core/diagnosis/verdict';
-import { formUnder, MEASURES } from '@/core/readings/measures';
+import { formUnder } from '@/core/readings/measureOf';
+import { MEASURES } from '@/core/readings/measures';
 import type { Finding } from '@/core/readings/vocabulary/findings';
 import { Choice } from '@/ui/Choice';
 import { Opens } from '@/ui/Opens';

@@ -4,7 +4,7 @@ import type { BaseUnit } from '@/core/base/units/display';
 import type { Place } from '@/core/car/corner';
 import { SOURCE_WORDS } from '@/core/car/limits/sources';
 import type { Derived } from '@/core/job/derived';
-import { readingLabel } from '@/core/readings/measures';
+import { readingLabel } from '@/core/readings/measureOf';
 import type { FindingId } from '@/core/readings/vocabulary/findings';
 import { stateInSentence } from '@/core/readings/vocabulary/words';
 import { moment } from '@/ui/format';

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { type Corner, cornersOf, type Place } from '@/core/car/corner';
 import { type Evidence, pieceSlot } from '@/core/job/pieces';
-import { measureOf } from '@/core/readings/measures';
+import { measureOf } from '@/core/readings/measureOf';
 import { stateInSentence } from '@/core/readings/vocabulary/words';
 import { Button } from '@/ui/Button';
 import { Opens } from '@/ui/Opens';

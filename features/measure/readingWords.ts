@@ -1,6 +1,6 @@
 import type { ReadingRow } from '@/core/job/sheet';
 import type { ReadFigure } from '@/core/readings/definition';
-import { measureOfKind } from '@/core/readings/measures';
+import { measureOfKind } from '@/core/readings/measureOf';
 import type { Units } from '../shell/units';
 
 type Read = Pick<ReadingRow, 'input' | 'unreadable'> & { kind: string };

@@ -9,7 +9,8 @@ import type { WorkPlan } from '@/core/planning/plan';
 import { jointsOf } from '@/core/planning/run/joints';
 import { notesAt } from '@/core/planning/run/notesAt';
 import type { Step } from '@/core/planning/run/step';
-import { MEASURES, readingLabel } from '@/core/readings/measures';
+import { readingLabel } from '@/core/readings/measureOf';
+import { MEASURES } from '@/core/readings/measures';
 import { useJob } from '../record/JobProvider';
 import { useUnits } from '../shell/useUnits';
 

@@ -2,7 +2,7 @@ import type { Judgement } from '@/core/job/judgement';
 import type { JobSheet } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
 import type { FigureSlot } from '@/core/planning/run/rows';
-import { readingLabel } from '@/core/readings/measures';
+import { readingLabel } from '@/core/readings/measureOf';
 import type { Phase } from '@/core/readings/phase';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { stateInSentence } from '@/core/readings/vocabulary/words';

@@ -4,7 +4,7 @@ import { parseWith } from '../../core/base/issues/zod';
 import type { ReadBy } from '../../core/exchange/readings/by';
 import { COLUMN_IDS } from '../../core/exchange/readings/columns';
 import type { LineIssue, TakenReading } from '../../core/exchange/readings/read';
-import { readingLabel } from '../../core/readings/measures';
+import { readingLabel } from '../../core/readings/measureOf';
 import { CALCS_VERSION } from '../../core/readings/version';
 import { getCar, listCars } from '../cars/queries';
 import { oneAtATime } from '../db/oneAtATime';

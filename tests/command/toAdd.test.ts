@@ -1,4 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { z } from 'zod';
 import { METRIC } from '../support/units';
 
 /**
@@ -12,6 +13,8 @@ async function edited<T extends object>(file: string, change: (was: T) => Partia
 
 afterEach(() => {
   vi.doUnmock('../../core/car/figures');
+  vi.doUnmock('../../core/readings/measures');
+  vi.doUnmock('../../core/readings/registry');
   vi.doUnmock('../../core/readings/vocabulary/history');
   vi.doUnmock('../../core/diagnosis/knowledge/corner');
   vi.resetModules();
@@ -49,6 +52,58 @@ describe('to add a figure of the car', () => {
     expect(specOf({ ...draft, madeUpMm: '0.1 in' } as never, METRIC).madeUpMm).toBeCloseTo(2.54, 9);
     expect(carLines(car, METRIC, 'day_first')).toContainEqual({
       ...{ label: 'Made-up gap', value: '2.5 mm', paths: ['madeUpMm'] },
+    });
+  });
+});
+
+describe('to add a reading of a few figures', () => {
+  it('takes its definition and its sum, each with its line in a list; its form is asked for under its check', async () => {
+    const { calc } = await import('../../core/readings/calc');
+    const { defineReading } = await import('../../core/readings/definition');
+    const schema = z.strictObject({ slackMm: z.number() });
+    const definition = defineReading<z.infer<typeof schema>, unknown>({
+      ...{ kind: 'made-up', label: 'Made-up slack', at: 'car', covers: ['pedal_linkage'] },
+      traces: {
+        pedal_linkage: {
+          ...{ value: 'slackMm', unit: 'mm', decimals: 1, limits: ['limitMm'], rule: 'by trial' },
+        },
+      },
+      figures: ({ slackMm }) => [{ value: slackMm, unit: 'mm', decimals: 1, after: 'slack' }],
+    });
+    const sum = calc(schema, ({ slackMm }) => ({
+      states: { pedal_linkage: slackMm > 1 ? 'worn' : 'tight' },
+      limits: [{ name: 'limitMm', value: 1, from: 'practice' }],
+    }));
+    await edited<typeof import('../../core/readings/measures')>(
+      '../../core/readings/measures',
+      ({ MEASURES }) => ({ MEASURES: { ...MEASURES, madeUp: definition } as never }),
+    );
+    await edited<typeof import('../../core/readings/registry')>(
+      '../../core/readings/registry',
+      ({ READINGS }) => ({ READINGS: { ...READINGS, 'made-up': sum } }),
+    );
+    const { formUnder, readingLabel } = await import('../../core/readings/measureOf');
+    const { judge } = await import('../../core/job/judgement');
+    const { emptySheet, readingRow } = await import('../support/sheet');
+    const { runCalc } = await import('../../core/exchange/calcs');
+    const { openCase } = await import('../../core/exchange/casefile/open');
+
+    expect(formUnder('pedal_linkage')).toBe('madeUp');
+    expect(readingLabel('made-up')).toBe('Made-up slack');
+    const row = readingRow({ kind: 'made-up', corner: '', input: { slackMm: 2.5 } });
+    const { derived, figures, verdict } = judge(emptySheet({ readings: [row] }));
+    expect(derived.before).toMatchObject([
+      {
+        ...{ id: 'pedal_linkage', state: 'worn' },
+        trace: { value: 2.5, limit: { value: 1, from: 'practice' }, rule: 'by trial' },
+      },
+    ]);
+    expect(figures[row.id]).toMatchObject([{ value: 2.5, unit: 'mm', after: 'slack' }]);
+    expect(verdict.causes[0]!.id).toBe('pedal_pivot_play');
+    expect(runCalc('made-up', { slackMm: 'x' })).toMatchObject({ ok: false });
+    const readings = [{ kind: 'made-up', input: { slackMm: 2.5 } }];
+    expect(openCase({ format: 'bavrin-case', version: 1, findings: [], readings })).toMatchObject({
+      ok: true,
     });
   });
 });

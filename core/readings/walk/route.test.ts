@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { startingSet } from '../../car/startingSets';
 import { readingRefused } from '../applies';
-import { MEASURES, type MeasureId, measureOf } from '../measures';
+import { measureOf } from '../measureOf';
+import { MEASURES, type MeasureId } from '../measures';
 import { FINDINGS, type Finding } from '../vocabulary/findings';
 import { cornersFrom, walkRoute } from './route';
 

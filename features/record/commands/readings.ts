@@ -1,7 +1,7 @@
 import type { Corner } from '@/core/car/corner';
 import type { JobFields, ReadingRow } from '@/core/job/sheet';
 import { headOf } from '@/core/job/standing';
-import { readingLabel } from '@/core/readings/measures';
+import { readingLabel } from '@/core/readings/measureOf';
 import type { Phase } from '@/core/readings/phase';
 import { newId } from '../../shell/newId';
 import type { CommandContext } from './context';

@@ -3,7 +3,7 @@
 import type { Judgement } from '@/core/job/judgement';
 import type { AnswerRow, JobSheet } from '@/core/job/sheet';
 import { standingAnswers } from '@/core/job/standing';
-import { readingLabel } from '@/core/readings/measures';
+import { readingLabel } from '@/core/readings/measureOf';
 import { findingOf } from '@/core/readings/vocabulary/findings';
 import { answerWords, stateWord } from '@/core/readings/vocabulary/words';
 import type { Authors } from '@/server/jobs/authors';
