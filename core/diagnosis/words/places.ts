@@ -48,13 +48,17 @@ const BOTH = /\b(?:both|two|each) (?:of the )?(?:fronts?|rears?|backs?)\b/;
 /** The end of the car a clause speaks of, when it names one only. */
 const axleIn = (clause: Clause): Axle | undefined => onlyIn(clause, ENDS);
 
-const PARTS = '(?:(?:brake|disc) )?(?:pads?|linings?|shoes|discs?|rotors?|drums?)';
-const partsOf = (names: string) =>
-  new RegExp(`\\b(?:(?:${names}) ${PARTS}|${PARTS} (?:at|in|on) the (?:${names}))\\b`);
-const PARTS_OF: readonly [Axle, RegExp][] = [
-  ['front', partsOf('front')],
-  ['rear', partsOf('rear|back')],
-];
+const partsOf = (parts: string): readonly [Axle, RegExp][] => {
+  const named = `(?:(?:brake|disc) )?(?:${parts})`;
+  const at = (names: string) =>
+    new RegExp(`\\b(?:(?:${names}) ${named}|${named} (?:at|in|on) the (?:${names}))\\b`);
+  return [
+    ['front', at('front')],
+    ['rear', at('rear|back')],
+  ];
+};
+const PARTS_OF = partsOf('pads?|linings?|shoes|discs?|rotors?|drums?');
+const SEVERAL_OF = partsOf('pads|linings|shoes|discs|rotors|drums');
 
 /** The end of the car that parts are named by, when it is one only: "new front pads". */
 export const axleOfParts = (clause: Clause): Axle | undefined => onlyIn(clause, PARTS_OF);
@@ -75,9 +79,9 @@ export function wheelBy(place: Place, { text }: Clause): Corner | undefined {
   return RIGHT_ALONE.test(text) ? right : undefined;
 }
 
-/** The wheels that a clause names by their end: "both fronts". */
+/** The wheels that a clause names by their end: "both fronts", "front discs". */
 export function bothIn(clause: Clause): readonly Corner[] {
-  const axle = BOTH.test(clause.text) ? axleIn(clause) : undefined;
+  const axle = BOTH.test(clause.text) ? axleIn(clause) : onlyIn(clause, SEVERAL_OF);
   return axle ? cornersOf(axle) : [];
 }
 

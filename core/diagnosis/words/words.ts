@@ -113,8 +113,9 @@ function placesOf(finding: FindingId, clause: Clause, at: Place | undefined): re
     const axle = axleOfParts(clause) ?? (stage === 'history' ? undefined : at && axleOf(at));
     return axle ? [axle] : [];
   }
-  if (at === undefined) return [];
-  if (stage === 'complaint' || !isAxle(at)) return [at];
+  const where = at ?? axleOfParts(clause);
+  if (where === undefined) return [];
+  if (stage === 'complaint' || !isAxle(where)) return [where];
   return bothIn(clause);
 }
 

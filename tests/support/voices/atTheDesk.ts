@@ -265,7 +265,7 @@ export const AT_THE_DESK: Voices = {
       'Slight pull to the right, worse with hot brakes.',
       'pull_side right; pulls yes; temperature_link only_hot',
     ],
-    ['Rear pads worn like a wedge.', 'pad_wear_shape taper_along'],
+    ['Rear pads worn like a wedge.', 'pad_wear_shape taper_along RL; pad_wear_shape taper_along RR'],
     ['After gravel in turn four a loud scraping on the left rear.', 'off_track yes; noise_grind yes RL'],
     [
       'First stop of the morning groans, then nothing all day.',

@@ -4,8 +4,11 @@ import type { Voices } from './voice';
 export const AT_THE_WHEEL: Voices = {
   'at the wheel': [
     ['0.09 runout left front', 'rotor_runout high FL'],
-    ['12.4 mm left on front rotors, minimum 13', 'rotor_thickness below_minimum'],
-    ['3 mm left on the rear pads', 'pad_thickness low'],
+    [
+      '12.4 mm left on front rotors, minimum 13',
+      'rotor_thickness below_minimum FL; rotor_thickness below_minimum FR',
+    ],
+    ['3 mm left on the rear pads', 'pad_thickness low RL; pad_thickness low RR'],
     ['5 inner 10 outer on the right front', 'pad_wear_shape inner_thin FR'],
     ['8 mm left on the front pads', ''],
     ['abs kicks in too early on bumps', 'pedal_pulses yes; pulse_when for_nothing'],
@@ -44,7 +47,7 @@ export const AT_THE_WHEEL: Voices = {
     ['long pedal after the kerb strike', 'pedal_long yes; after_cornering yes'],
     ['low fluid warning comes and goes', 'warning_light brake'],
     ['much more brake dust on the right front', 'pad_wear_sides differ front'],
-    ['not much left on the front pads', 'pad_thickness low'],
+    ['not much left on the front pads', 'pad_thickness low FL; pad_thickness low FR'],
     ['nothing left on the pads front right', 'pad_thickness worn_out FR'],
     ['one front wheel black with dust, the other clean', 'pad_wear_sides differ front'],
     ["one piston doesn't move back", 'piston_return stiff'],
@@ -152,5 +155,10 @@ export const AT_THE_WHEEL: Voices = {
       "fades for one corner then it's back by the end of the straight",
       'poor_stopping yes; temperature_link only_hot; recovery by_end_of_straight',
     ],
+    ['front discs are scored', 'rotor_surface grooves FL; rotor_surface grooves FR'],
+    ['rear pads glazed', 'pad_surface glazed RL; pad_surface glazed RR'],
+    ['squeal from the rear pads', 'noise_squeal yes rear'],
+    ['the front disc is blue', 'rotor_colour blued'],
+    ['front left pads glazed', 'pad_surface glazed FL'],
   ],
 };

@@ -16,7 +16,7 @@ export const SEEN_AND_MEASURED: Voices = {
     ['I must press two times, then it is good', 'first_press_long yes'],
     ['the pedal vibrates when I brake slowly from 100', 'pedal_pulses yes'],
     ['brake not coming back, wheels are hot', 'pedal_slow_return yes; heat_spread all_hot'],
-    ['front brake discs have blue colour', 'rotor_colour blued'],
+    ['front brake discs have blue colour', 'rotor_colour blued FL; rotor_colour blued FR'],
     ['disc thickness 21.4 mm minimum 22', 'rotor_thickness below_minimum'],
     ['runout 0.12 mm on the front left', 'rotor_runout high FL'],
     ['play in the front right hub 0.3 mm', 'bearing_play excess FR'],

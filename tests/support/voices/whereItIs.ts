@@ -195,7 +195,7 @@ export const WHERE_IT_IS: Voices = {
     ['pistons pushed out unevenly, two stuck of six', 'piston_return stiff'],
     ['the reservoir was bone dry', 'reservoir_level low'],
     ['brakes snatch when cold', 'temperature_link only_cold; grabs yes'],
-    ['front discs are lipped and grooved', 'rotor_surface grooves'],
+    ['front discs are lipped and grooved', 'rotor_surface grooves FL; rotor_surface grooves FR'],
     ['disc rubs once per turn, front left', 'wheel_drags one FL'],
     ['it dives under braking and the rear goes light', 'axle_locks_early rear'],
     ['bite point moves around', ''],
