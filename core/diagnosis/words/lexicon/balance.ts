@@ -1,4 +1,4 @@
-import { near, type Rule, rx, STANDING, says, upTo, yes } from './rule';
+import { HANDBRAKE, near, type Rule, rx, STANDING, says, upTo, yes } from './rule';
 
 /** A wheel that stops turning. */
 const LOCKS = 'lock(?:s|ed|ing)?(?: up| early| first)?|lock ?ups?|block(?:s|ing)';
@@ -78,6 +78,7 @@ export const BALANCE_WORDS: readonly Rule[] = [
     rx(
       'bottom|floor|last inch|than|(?:to|at) (?:the )?(?:left|right)|(?:left|right) side|first grab',
       'grab (?:a|some|my|the handle)',
+      HANDBRAKE,
     ),
   ),
 ];

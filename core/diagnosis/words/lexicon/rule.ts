@@ -67,7 +67,7 @@ export const found = (
 
 /** What turns with the wheel, by the names it goes by. */
 export const ROTOR = 'discs?|rotors?';
-export const HANDBRAKE = '(?:hand|parking|e|emergency) ?brake';
+export const HANDBRAKE = '(?:hand|parking|park|e|emergency) ?brake';
 /** So many clicks of a lever are too many. */
 export const MANY_CLICKS = '(?:too many|many|lots of|\\d+|[a-z]+teen|nine|ten|eleven|twelve|twenty) clicks';
 export const PADS = '(?:brake )?(?:pads?|linings?)';

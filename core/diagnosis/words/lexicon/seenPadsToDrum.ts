@@ -28,7 +28,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'parking_brake',
     'weak',
     rx(
-      `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:(?:isn't|is not|doesn't|does not|won't|will not|can't|cannot|hardly|barely|not) (?:really |even |quite )?(?:hold|holding|work|working|keep)|slips?|slipping|weak|useless|does nothing|fails?)`,
+      `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:(?:isn't|is not|doesn't|does not|won't|will not|can't|cannot|hardly|barely|not) (?:really |even |quite )?(?:hold|holding|work|working|keep|grab|grip|bite|catch)|slips?|slipping|weak|useless|does nothing|fails?)`,
       `(?:roll(?:s|ed|ing)?) (?:away|off|back|down) ${upTo(3)}${HANDBRAKE}`,
     ),
   ),
@@ -162,6 +162,15 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'stiff',
     near(PADS, "stuck|stick(?:s|ing)? in|tight|seized|jammed|won't (?:slide|move)|not sliding", 2),
     'free',
+  ),
+  says(
+    'pad_fit',
+    'stiff',
+    near(
+      'rust(?:y|ed)?|scale|dirt',
+      'abutments?(?: clips?)?|(?:pad|caliper) (?:clips|hardware|seats|lands)',
+      4,
+    ),
   ),
   says('pad_fit', 'stiff', rx(`(?:hammer|knock|drive|prise|lever|beat)(?:ed|ing)? ${upTo(2)}pads? out`)),
   found('pad_surface', 'glazed', near(PADS, 'glazed|shiny|polished|glassy', 2), 'normal'),

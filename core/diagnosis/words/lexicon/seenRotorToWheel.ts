@@ -5,7 +5,7 @@ const SHIELD = '(?:dust|splash|backing|brake) (?:shield|plate)|shield';
 /** Of the heat, not through the disc. */
 const FINE_CRACKS = `(?:hairline|surface|fine|small|tiny|spider|little) ${upTo(1)}cracks?`;
 /** Said of a wheel that is held and rocked. */
-const MOVES = 'rocks?|rocking|play|moves|movement|wobbles?|clunks?';
+const MOVES = 'rocks?|rocking|plays?|moves|movement|wobbles?|clunks?';
 const DUCT = '(?:brake )?ducts?|ducting|cooling (?:hoses?|pipes?)|air scoops?';
 
 /** What somebody has seen or measured of rotor, hub, wheel and the air to them. */
@@ -129,7 +129,9 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
   found(
     'bearing_play',
     'excess',
-    rx(`(?:${MOVES}) ${upTo(3)}(?:12|twelve) (?:o'clock )?and (?:6|six)`),
+    rx(
+      `(?:${MOVES}) ${upTo(6)}(?:(?:12|twelve) (?:o'clock )?and (?:6|six)|(?:6|six) and (?:12|twelve)|(?:at the )?top and (?:the )?bottom)`,
+    ),
     'ok',
   ),
   found(
