@@ -3,6 +3,10 @@ import { device } from '../../shell/device';
 
 /** When this device last fetched all it keeps. */
 export const KEPT_AT = 'bavrin.offline-at';
+/** Whose pages it keeps. */
+export const KEPT_FOR = 'bavrin.offline-for';
+/** What is kept is nobody's of before: all was forgotten, and whoever comes in makes it theirs. */
+export const NOBODYS = '';
 
 /**
  * Forgets pages that are kept here: nobody is signed in any more, or somebody who sees others.
@@ -17,5 +21,6 @@ export async function forgetPages(only?: readonly string[]): Promise<void> {
     return;
   }
   device.cache(KEPT_AT, '0');
+  device.cache(KEPT_FOR, NOBODYS);
   await Promise.all([PAGES, SHEETS, PHOTOS].map((name) => caches.delete(name)));
 }

@@ -3,7 +3,7 @@
 import type { Keep } from '@/workers/offline/keep';
 import { outbox } from '../../queue/page';
 import { device } from '../../shell/device';
-import { forgetPages, KEPT_AT } from './forgetPages';
+import { forgetPages, KEPT_AT, KEPT_FOR, NOBODYS } from './forgetPages';
 
 /** A device fetches all it keeps not more often than this, ms. */
 const EVERY_MS = 5 * 60_000;
@@ -11,7 +11,6 @@ const EVERY_MS = 5 * 60_000;
 const LANDED_MS = 4_000;
 /** The page itself comes first, ms. */
 const FIRST_MS = 3_000;
-const KEPT_FOR = 'bavrin.offline-for';
 
 let started = false;
 
@@ -28,10 +27,9 @@ export function startOffline(personId: string): void {
 }
 
 async function begin(personId: string): Promise<void> {
-  if (device.read(KEPT_FOR) !== personId) {
-    await forgetPages();
-    device.cache(KEPT_FOR, personId);
-  }
+  const whose = device.read(KEPT_FOR);
+  if (whose !== personId && whose !== NOBODYS) await forgetPages();
+  device.cache(KEPT_FOR, personId);
   const registration = await navigator.serviceWorker.register('/offline.js', { scope: '/' });
   await navigator.serviceWorker.ready;
   const keep = async (query: string) => {

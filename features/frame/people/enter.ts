@@ -21,6 +21,8 @@ export async function enter(
   // A device that keeps nothing lets nobody in without a network: it goes on as it is.
   if (pass && coming && window.isSecureContext)
     await passes.keep(coming.person, coming.pin, pass).catch(() => undefined);
+  // Now, and not on the first page that wakes: the pages gone to before it does are theirs already.
+  await forgetPages().catch(() => undefined);
   // Everything on the page was made for whoever was here before: it is made anew.
   window.location.assign(to);
   return reply;
