@@ -63,9 +63,9 @@ export function linksTo(finding: FindingId): ReadonlyMap<CauseId, Link[]> {
 }
 
 /**
- * What nobody listed, behind each complaint of a family: how often, how readily it is felt as that complaint, how
- * readily a check shows it beside how readily it shows the listed faults of the family (what everybody looks for the
- * checks are made for), the most it shows as any one state of a check, and the share of all that at one named corner.
+ * What nobody listed, behind each complaint of a family: how often, how readily it is felt as that complaint, the share
+ * of how readily a check shows the listed faults of the family (it is those that checks were made for), the most it shows
+ * as any one state of a check, and the share of all that at one named corner.
  * Never zero. Common practice, no source.
  */
 export const UNLISTED = { prior: 0.0003, complaint: 0.35, shown: 0.4, most: 0.25, corner: 0.3 } as const;

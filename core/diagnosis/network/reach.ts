@@ -93,8 +93,8 @@ function holdsAt({ on }: Link, place: Place | undefined, drums: readonly Axle[])
 
 /**
  * What nobody listed brings about one complaint and no other: a second one is a second fault. The checks of its family,
- * and what only describes a complaint, it leaves open: they turn up in some share of how often they do among the
- * listed faults of the family. A state that looks straight at a listed fault leaves it no room.
+ * and what only describes a complaint, it leaves open: they turn up less often (`UNLISTED.shown`) than
+ * they do among the listed faults of the family. A state that looks straight at a listed fault leaves it no room.
  */
 function unlistedReach(family: Family, complaint: FindingId, finding: FindingId, state: string): number {
   const { stage, states } = findingOf(finding);

@@ -5,8 +5,8 @@ import { device } from '../../shell/device';
 export const KEPT_AT = 'bavrin.offline-at';
 /** Whose pages it keeps. */
 export const KEPT_FOR = 'bavrin.offline-for';
-/** What is kept is nobody's of before: all was forgotten, and whoever comes in makes it theirs. */
-export const NOBODYS = '';
+/** All was forgotten: whatever is kept since is of who comes in. */
+const NOBODYS = '';
 
 /**
  * Forgets pages that are kept here: nobody is signed in any more, or somebody who sees others.
@@ -21,6 +21,13 @@ export async function forgetPages(only?: readonly string[]): Promise<void> {
     return;
   }
   device.cache(KEPT_AT, '0');
-  device.cache(KEPT_FOR, NOBODYS);
   await Promise.all([PAGES, SHEETS, PHOTOS].map((name) => caches.delete(name)));
+  // Not before they are gone: what could not be forgotten is still somebody's.
+  device.cache(KEPT_FOR, NOBODYS);
+}
+
+/** Forgets what is kept of somebody else than who comes in; of one who is not known yet, whoever it is. */
+export async function forgetOthers(personId: string | undefined): Promise<void> {
+  const whose = device.read(KEPT_FOR);
+  if (whose !== NOBODYS && whose !== personId) await forgetPages();
 }

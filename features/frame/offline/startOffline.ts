@@ -3,7 +3,7 @@
 import type { Keep } from '@/workers/offline/keep';
 import { outbox } from '../../queue/page';
 import { device } from '../../shell/device';
-import { forgetPages, KEPT_AT, KEPT_FOR, NOBODYS } from './forgetPages';
+import { forgetOthers, KEPT_AT, KEPT_FOR } from './forgetPages';
 
 /** A device fetches all it keeps not more often than this, ms. */
 const EVERY_MS = 5 * 60_000;
@@ -27,8 +27,7 @@ export function startOffline(personId: string): void {
 }
 
 async function begin(personId: string): Promise<void> {
-  const whose = device.read(KEPT_FOR);
-  if (whose !== personId && whose !== NOBODYS) await forgetPages();
+  await forgetOthers(personId);
   device.cache(KEPT_FOR, personId);
   const registration = await navigator.serviceWorker.register('/offline.js', { scope: '/' });
   await navigator.serviceWorker.ready;
