@@ -32,6 +32,8 @@ export default defineConfig({
           testTimeout: 180_000,
           hookTimeout: 480_000,
           maxWorkers: 2,
+          // Asked for together, one kind after another.
+          sequence: { groupOrder: 1 },
         },
       },
       {
@@ -44,6 +46,7 @@ export default defineConfig({
           testTimeout: 90_000,
           hookTimeout: 180_000,
           fileParallelism: false,
+          sequence: { groupOrder: 2 },
           // One server after another, as a server that lives long sees one request after another; each file has a database of its own.
           isolate: false,
         },

@@ -111,7 +111,8 @@ describe('the verdict as a whole', () => {
     const seized = verdict.causes.find((cause) => cause.id === 'caliper_piston_seized')!;
     expect(seized.corners!.FR).toBeGreaterThan(0.5);
     expect(seized.corners!.RL).toBeGreaterThan(0.5);
-    expect(seized.corners!.FL).toBeLessThan(0.05);
+    // Across the axle as often as they are found in pairs, and no more.
+    expect(seized.corners!.FL).toBeLessThan(0.3);
     expect(seized.corner).toBeUndefined();
   });
 

@@ -19,7 +19,7 @@ import { combinationsOf, type Leaning, leaningsOf, rankCauses } from './ranking'
 import { carAsAnswered, usableAnswers } from './usable';
 import type { Verdict } from './verdict';
 
-const ENGINE_VERSION = '2.2';
+const ENGINE_VERSION = '2.3';
 
 /**
  * Weights looked at in one pass up to which the sum is exact: some 16 abnormal answers open at once. That is a tenth

@@ -74,5 +74,5 @@ it('says so too where an answer brings one from far behind to the front', () => 
   const wave = shape.outcomes.find(({ state }) => state === 'wave')!;
   expect(causes.findIndex(({ id }) => id === 'rotor_heat_distorted')).toBeGreaterThan(4);
   expect(wave).toMatchObject({ leader: 'rotor_heat_distorted' });
-  expect(wave.leaderProbability).toBeGreaterThan(0.5);
+  expect(wave.leaderProbability).toBeGreaterThan(0.8);
 });

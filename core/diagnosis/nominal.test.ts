@@ -58,6 +58,13 @@ describe('what each answer would make of the causes', () => {
   });
 });
 
+it('foretells the two sides of a pull alike where nothing tells them apart', () => {
+  const { nextQuestions } = diagnose({ car: CAR, findings: [{ id: 'pulls', state: 'yes' }] });
+  const { outcomes } = nextQuestions.find(({ id }) => id === 'pull_side')!;
+  const chanceOn = (side: string) => outcomes.find(({ state }) => state === side)!.chance;
+  expect(Math.abs(chanceOn('left') - chanceOn('right'))).toBeLessThan(0.02);
+});
+
 const inMirror = (place: Place): Place => (isAxle(place) ? place : ACROSS[place]);
 const otherSide = (state: string) => (state === 'left' ? 'right' : state === 'right' ? 'left' : state);
 

@@ -32,12 +32,17 @@ export function leaningsOf(
     return corner ? { id: cause, probability, corner, corners } : { id: cause, probability, corners };
   }).sort(
     (left, right) =>
-      right.probability - left.probability ||
+      sureness(right) - sureness(left) ||
       // Of two that are as sure, the deeper: the work begins with it.
       DEPTH[left.id] - DEPTH[right.id] ||
       (left.id < right.id ? -1 : 1),
   );
 }
+
+/** Past this one is as sure as another: neither is told any nearer. */
+const AS_SURE = 0.995;
+
+const sureness = ({ probability }: Leaning) => Math.min(AS_SURE, probability);
 
 /** The same, with what brought each about and what speaks for and against it. */
 export function rankCauses(
@@ -112,7 +117,9 @@ function broughtBy(
   const chances = new Map<CauseId, number>();
   for (const member of members) {
     const over = faults[faults[member]!.above]?.cause;
-    if (over) chances.set(over, Math.min(1, (chances.get(over) ?? 0) + posterior.faults[member]!));
+    // The same at the wheel across is no reason for it.
+    if (over && over !== faults[member]!.cause)
+      chances.set(over, Math.min(1, (chances.get(over) ?? 0) + posterior.faults[member]!));
   }
   return [...chances]
     .filter(([, probability]) => probability >= WORTH_NAMING)

@@ -5,7 +5,7 @@ import { applyFault, closeBit, dot, mixInto, scaled } from './sets';
 
 /** Below this, what two faults of a set could share is beyond what a chance is told to. */
 const SHARED = 1e-9;
-/** A set less likely than this is as likely as its faults together: it is off by half the square of it at most. */
+/** A set less likely than this is as likely as its faults together: it is off by less than itself. */
 const UNSEEN = 1e-7;
 
 /**
@@ -21,7 +21,10 @@ export function anyOfSets(
   const { faults, none, forward } = sum;
   const { roots } = chainsOf(above);
   const stepOf = stepsOf(sum.plan, faults.length);
-  return (members, group) => {
+  const withoutUnder = leftAtTop(above);
+  return (all, group) => {
+    // What hangs under another of them is only there with that one.
+    const members = withoutUnder(all);
     let live = 0;
     let total = 0;
     let alone = true;
@@ -38,6 +41,21 @@ export function anyOfSets(
     if (alone && members.every((fault) => stepOf[fault]! < 0))
       return 1 - members.reduce((product, fault) => product * (1 - faults[fault]!), 1);
     return held(1 - weightWithout({ above, roots, stepOf }, sum, members) / forward.total);
+  };
+}
+
+/** A function of a set of faults: those that hang under no other of them. Any of them is there as often as any of all. */
+export function leftAtTop(above: Int32Array): (set: readonly number[]) => readonly number[] {
+  const lastIn = new Int32Array(above.length);
+  let call = 0;
+  const isUnderAny = (fault: number): boolean => {
+    for (let over = above[fault]!; over >= 0; over = above[over]!) if (lastIn[over] === call) return true;
+    return false;
+  };
+  return (set) => {
+    call += 1;
+    for (const fault of set) lastIn[fault] = call;
+    return set.filter((fault) => !isUnderAny(fault));
   };
 }
 

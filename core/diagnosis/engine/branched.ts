@@ -7,9 +7,10 @@ import { type Bounded, boundedOf, type Ground, groundOf } from './region';
 const WITHIN = 0.01;
 /** Of that, what may come from regions too light to be summed. */
 const DROPPED = 1e-3;
-/** Sets less likely than this in a region are told as the sum of their faults, off by so much at most. */
-const UNSEEN = 1e-3;
-const ROUGH = UNSEEN ** 2 / 2;
+/** Sets less likely than this in a region are told as the sum of their faults, and are off by less than that. */
+const UNSEEN = 3e-4;
+/** What the regions may leave open. */
+const LEFT_OPEN = WITHIN - UNSEEN;
 /** So many regions at most: a second or two, four on a slow machine. */
 const MOST_REGIONS = 1000;
 /** Where so many regions leave so much open, all there may be would leave most of it. */
@@ -54,7 +55,7 @@ export function approached(whole: Problem): Approached {
   });
   return {
     posterior: mixed(parts.map(({ region, weight }) => ({ ...region, share: weight / kept }))),
-    within: open < all ? Math.min(1, (open + all - kept) / (all - open) + ROUGH) : 1,
+    within: open < all ? Math.min(1, (open + all - kept) / (all - open) + UNSEEN) : 1,
   };
 }
 
@@ -71,7 +72,7 @@ function split(ground: Ground, count: number): Bounded[] {
     const heaviest = Math.max(...regions.map(({ most }) => most));
     const all = regions.reduce((sum, { most }) => sum + Math.exp(most - heaviest), 0);
     const left = open.reduce((sum, log) => sum + Math.exp(log - heaviest), 0);
-    if (left + DROPPED * all <= (WITHIN / (1 + WITHIN)) * all) break;
+    if (left + DROPPED * all <= (LEFT_OPEN / (1 + LEFT_OPEN)) * all) break;
     if (regions.length >= LOOK && left > HOPELESS * all) break;
     const widest = open.reduce((best, log, at) => (log > open[best]! ? at : best), 0);
     const parts = splitInTwo(ground, regions[widest]!);

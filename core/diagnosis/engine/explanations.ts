@@ -17,6 +17,8 @@ import { roomFor } from './room';
 export type Explanation = { faults: readonly number[]; probability: number };
 
 export type Explanations = Hanging & {
+  /** Of every fault, the one that brings it about; −1 when it comes by itself. */
+  above: Int32Array;
   /** Heaviest first. Faults outside `considered` are summed over, not absent. */
   list: Explanation[];
   /** Faults the sets are drawn from. */
@@ -34,7 +36,7 @@ export type Breadth = {
 };
 
 /** Wide enough that common cases are captured nearly whole, narrow enough to stay within a frame. */
-const DEFAULT_BREADTH: Breadth = { faults: 24, sets: 96, depth: 4, tail: 2e-4 };
+const DEFAULT_BREADTH: Breadth = { faults: 28, sets: 96, depth: 4, tail: 2e-4 };
 
 /** Sets lighter than this share of the tail, beside the heaviest, are not even kept. */
 const NEGLIGIBLE_SHARE = 1e-3;
@@ -71,6 +73,7 @@ export function explain(
       probability: share / keptWeight,
     })),
     considered,
+    above: problem.above,
     ...hanging,
     captured: keptWeight / total,
   };
@@ -151,10 +154,17 @@ function hangingOn(above: Int32Array, priors: Float64Array, considered: readonly
   return { hangsOn, share };
 }
 
+/** A fault that its like brings about is only summed over, with that one, where it is less likely than this. */
+const SELDOM = 0.05;
+
 /** The faults that matter most, each with all that is above it; what only might have been brought about is not one. */
-function likeliest({ above, answers }: Problem, ranking: Float64Array, most: number): number[] {
+function likeliest({ above, answers, groups }: Problem, ranking: Float64Array, most: number): number[] {
   const matters = new Uint8Array(above.length);
   for (const { parents } of answers) for (const { fault } of parents) matters[fault] = 1;
+  for (const group of groups) {
+    const members = new Set(group);
+    for (const fault of group) if (members.has(above[fault]!) && ranking[fault]! < SELDOM) matters[fault] = 0;
+  }
   for (let fault = 0; fault < above.length; fault++) if (above[fault]! < 0) matters[fault] = 1;
   const chosen = new Set<number>();
   // Each of those gone through is among the chosen, but for the one too many.

@@ -1,3 +1,4 @@
+import { leftAtTop } from './anyOf';
 import type { Explanations } from './explanations';
 import { copyOf, roomFor } from './room';
 
@@ -23,8 +24,8 @@ export type Forecast = {
   after: Float64Array[];
 };
 
-/** Groups of faults of which P(any) is followed: bit i of an explanation on when it holds a fault of group i. */
-type Watched = { inSets: Uint32Array; totals: Float64Array; following: Following };
+/** Groups of faults of which P(any) is followed: bit i of an explanation, or of a fault in none, on when group i has a part in it. */
+type Watched = { inSets: Uint32Array; outside: Uint32Array; totals: Float64Array; following: Following };
 
 /** P(group and level) while one question is looked at, and of each group what that question does not touch. */
 type Following = { joint: Float64Array; left: Float64Array };
@@ -53,6 +54,9 @@ export const MOST_WATCHED = 31;
 /** Levels a question can have at most. */
 const MOST_LEVELS = 8;
 
+/** A fault that no explanation holds, and that is less likely than this, is not followed by itself. */
+const LEAST_OUTSIDE = 5e-4;
+
 /**
  * Lays the explanations out once for many questions.
  * @param marginals P(fault | answers)
@@ -75,9 +79,18 @@ export function forecastIndex(
       else holding[fault] = [index];
     }
   });
-  const totalOf = totalling(holding, chances);
+  const isOutside = (fault: number) => explanations.hangsOn[fault]! < 0 && marginals[fault]! >= LEAST_OUTSIDE;
+  const inSets = totalling(holding, chances);
+  // As seldom as they are, those outside hardly ever come together.
+  const totalOf = (faults: readonly number[]) =>
+    Math.min(
+      1,
+      faults.reduce((sum, fault) => (isOutside(fault) ? sum + marginals[fault]! : sum), inSets(faults)),
+    );
+  const topOf = leftAtTop(explanations.above);
   const counted = matters
-    .map(({ faults, minutes }) => {
+    .map(({ faults: all, minutes }) => {
+      const faults = topOf(all);
       const total = totalOf(faults);
       return { faults, minutes, open: minutes * total * (1 - total) };
     })
@@ -86,12 +99,10 @@ export function forecastIndex(
     .slice(0, MOST_WATCHED);
   return {
     ...{ explanations, chances, marginals, holding },
-    leaders: watched(leaders, holding, chances, totalOf),
+    leaders: watched(leaders.map(topOf), { holding, chances, isOutside, totalOf }),
     matters: watched(
       counted.map(({ faults }) => faults),
-      holding,
-      chances,
-      totalOf,
+      { holding, chances, isOutside, totalOf },
     ),
     minutes: Float64Array.from(counted, ({ minutes }) => minutes),
     rows: roomFor(list.length * MOST_LEVELS),
@@ -119,16 +130,27 @@ function totalling(holding: ForecastIndex['holding'], chances: Float64Array) {
 
 function watched(
   groups: readonly (readonly number[])[],
-  holding: ForecastIndex['holding'],
-  chances: Float64Array,
-  totalOf: (faults: readonly number[]) => number,
+  {
+    holding,
+    chances,
+    isOutside,
+    totalOf,
+  }: Pick<ForecastIndex, 'holding' | 'chances'> & {
+    isOutside: (fault: number) => boolean;
+    totalOf: (faults: readonly number[]) => number;
+  },
 ): Watched {
   const inSets = new Uint32Array(chances.length);
+  const outside = new Uint32Array(holding.length);
   groups.forEach((faults, group) => {
-    for (const fault of faults) for (const index of holding[fault] ?? NONE) inSets[index]! |= 1 << group;
+    for (const fault of faults) {
+      for (const index of holding[fault] ?? NONE) inSets[index]! |= 1 << group;
+      if (isOutside(fault)) outside[fault]! |= 1 << group;
+    }
   });
   return {
     inSets,
+    outside,
     totals: Float64Array.from(groups, totalOf),
     following: {
       joint: roomFor(groups.length * MOST_LEVELS),
@@ -146,9 +168,10 @@ const NONE: readonly number[] = [];
  * likely as they are. What it is expected to save is `savingOf`; what each answer would make of the leaders stands beside it.
  */
 export function forecast(question: OpenQuestion, prepared: ForecastIndex): Forecast {
-  const { leak, touched } = layOut(question, prepared);
+  const laid = layOut(question, prepared);
+  const { leak, touched } = laid;
   const { levels, untouched } = levelsOf(leak, touched, prepared);
-  const leaders = follow(prepared.leaders, touched, prepared, leak.length);
+  const leaders = follow(prepared.leaders, question, laid, prepared);
   let conditional = untouched * surpriseOf(leak, 0, leak.length);
   for (const index of touched)
     conditional += prepared.chances[index]! * surpriseOf(prepared.rows, index * MOST_LEVELS, leak.length);
@@ -157,7 +180,7 @@ export function forecast(question: OpenQuestion, prepared: ForecastIndex): Forec
     const chances = roomFor(prepared.leaders.totals.length);
     const chance = levels[level]!;
     for (let leader = 0; chance > 0 && leader < chances.length; leader++)
-      chances[leader] = jointAt(leaders, leader, level, leak) / chance;
+      chances[leader] = Math.min(1, jointAt(leaders, leader, level, leak) / chance);
     after.push(chances);
   }
   return { bits: Math.max(0, surpriseOf(levels, 0, levels.length) - conditional), levels, after };
@@ -169,9 +192,10 @@ export function forecast(question: OpenQuestion, prepared: ForecastIndex): Forec
  * over all that hangs on the faults (the Brier score's resolution, Murphy 1973, priced in minutes).
  */
 export function savingOf(question: OpenQuestion, prepared: ForecastIndex): number {
-  const { leak, touched } = layOut(question, prepared);
+  const laid = layOut(question, prepared);
+  const { leak, touched } = laid;
   const { levels } = levelsOf(leak, touched, prepared);
-  const matters = follow(prepared.matters, touched, prepared, leak.length);
+  const matters = follow(prepared.matters, question, laid, prepared);
   const { totals } = prepared.matters;
   let saves = 0;
   for (let matter = 0; matter < totals.length; matter++) {
@@ -183,18 +207,22 @@ export function savingOf(question: OpenQuestion, prepared: ForecastIndex): numbe
   return saves;
 }
 
+/** A question's leak, P(each level) and as it was put together, and the explanations that have a row of their own. */
+type LaidOut = { leak: Float64Array; atOrBelow: Float64Array; touched: readonly number[] };
+
 /**
  * Lays a question's rows out over the explanations it bears on, and its leak over the rest: P(each level).
  * They are put together as P(at or below each level), of which the last is 1.
  */
-function layOut(question: OpenQuestion, prepared: ForecastIndex): { leak: Float64Array; touched: number[] } {
+function layOut(question: OpenQuestion, prepared: ForecastIndex): LaidOut {
   const leak = leakWithRest(question, prepared);
   const touched = touchedRows(question, prepared, leak);
+  const atOrBelow = copyOf(leak);
   const count = leak.length;
   const { beyond, nominalFrom = count } = question;
   settle(leak, 0, count, nominalFrom, beyond);
   for (const index of touched) settle(prepared.rows, index * MOST_LEVELS, count, nominalFrom, beyond);
-  return { leak, touched };
+  return { leak, atOrBelow, touched };
 }
 
 /** P(each level) out of a row as it was put together, in place. */
@@ -242,27 +270,63 @@ function levelsOf(
   return { levels, untouched };
 }
 
-/** P(group and level), put together explanation by explanation; those the question does not touch share the leak. */
+/**
+ * P(group and level), put together explanation by explanation; those the question does not touch share the leak, but for
+ * the faults that are in none: each of these shows by itself.
+ */
 function follow(
-  { inSets, totals, following }: Watched,
-  touched: readonly number[],
-  { chances, rows }: ForecastIndex,
-  count: number,
+  { inSets, outside, totals, following }: Watched,
+  question: OpenQuestion,
+  { atOrBelow, touched }: LaidOut,
+  { chances, marginals, rows }: ForecastIndex,
 ): Following {
   const { joint, left } = following;
+  const count = atOrBelow.length;
   joint.fill(0);
   left.set(totals);
-  for (const index of touched) {
-    const probability = chances[index]!;
-    const row = index * MOST_LEVELS;
-    for (let mask = inSets[index]!; mask !== 0; mask &= mask - 1) {
-      const group = lowestBit(mask);
-      const to = group * MOST_LEVELS;
-      left[group]! -= probability;
-      for (let level = 0; level < count; level++) joint[to + level]! += probability * rows[row + level]!;
-    }
+  for (const index of touched)
+    addTo(following, inSets[index]!, chances[index]!, rows, index * MOST_LEVELS, count);
+  for (const { fault, cumulative } of question.parents) {
+    const mask = outside[fault]!;
+    if (mask === 0) continue;
+    const row = withFault(question, atOrBelow, cumulative, marginals[fault]!);
+    addTo(following, mask, marginals[fault]!, row, 0, count);
   }
   return following;
+}
+
+/** Adds what has a row to P(group and level) of each group in a mask, and takes it off what shares the leak. */
+function addTo(
+  { joint, left }: Following,
+  groups: number,
+  probability: number,
+  rows: Float64Array,
+  row: number,
+  count: number,
+): void {
+  for (let mask = groups; mask !== 0; mask &= mask - 1) {
+    const group = lowestBit(mask);
+    const to = group * MOST_LEVELS;
+    left[group]! -= probability;
+    for (let level = 0; level < count; level++) joint[to + level]! += probability * rows[row + level]!;
+  }
+}
+
+/** P(each level) where a fault is there that the leak has in it at its own chance. */
+function withFault(
+  { nominalFrom = Number.POSITIVE_INFINITY, beyond }: OpenQuestion,
+  atOrBelow: Float64Array,
+  cumulative: Float64Array,
+  marginal: number,
+): Float64Array {
+  const count = atOrBelow.length;
+  const row = roomFor(count);
+  for (let level = 0; level < count; level++) {
+    const factor = factorAt(cumulative, level, nominalFrom);
+    row[level] = (atOrBelow[level]! * factor) / (1 - marginal * (1 - factor));
+  }
+  settle(row, 0, count, Math.min(count, nominalFrom), beyond);
+  return row;
 }
 
 function jointAt({ joint, left }: Following, group: number, level: number, leak: Float64Array): number {

@@ -8,6 +8,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
     prior: 0.004,
     at: 'corner',
     front: 0.45,
+    across: 0.3,
     needs: { brake: 'disc', caliper: 'sliding' },
     links: [
       link('slide_pins', 'stiff', 0.94, 'By hand'),
@@ -44,6 +45,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
     prior: 0.00166,
     at: 'corner',
     front: 0.45,
+    across: 0.2,
     needs: { brake: 'disc' },
     links: [
       link('piston_return', 'stiff', 0.94, 'Pushed back by hand'),
@@ -80,6 +82,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
     prior: 0.00054,
     at: 'corner',
     front: 0.75,
+    across: 0.5,
     needs: { brake: 'disc' },
     links: [
       link('pedal_soft_end', 'yes', 0.65, 'The body opens where the force is highest'),
@@ -115,6 +118,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
     meaning: 'Cable, lever or shoe does not release',
     prior: 0.0016,
     at: 'corner',
+    across: 0.5,
     needs: { axle: 'rear', parkingBrake: ['in_caliper', 'drum_in_hat', 'lever_only'] },
     links: [
       link('parking_brake', 'drags', 0.93, 'By hand, lever down'),
@@ -142,6 +146,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
     prior: 0.002,
     at: 'corner',
     front: 0.5,
+    across: 0.3,
     needs: { brake: 'disc' },
     links: [
       link('pad_fit', 'stiff', 0.93, 'By hand: the pad does not slide in its bracket'),
@@ -173,6 +178,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
     prior: 0.0008,
     at: 'corner',
     front: 0.5,
+    across: 0.3,
     needs: { brake: 'disc' },
     links: [
       link('pad_fit', 'wrong', 0.93, 'Seen: wrong pad, back to front, spring or shim missing'),

@@ -36,6 +36,11 @@ export type CauseKnowledge = {
   at: 'car' | 'corner';
   /** Share of a corner cause's prior that the front axle has, when not even: fronts do most of the work. */
   front?: number;
+  /**
+   * How often the other wheel of the axle has it too: both are as old, have been through the same and were seen to by the same hands.
+   * Common practice, no source.
+   */
+  across?: number;
   needs?: Fits;
   links: readonly Link[];
   /** Findings that show together or not at all: in this share of cases by their links, in the rest they stay normal. */

@@ -8,6 +8,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
     prior: 0.0014,
     at: 'corner',
     front: 0.75,
+    across: 0.4,
     needs: { brake: 'disc' },
     links: [
       link('pad_surface', 'glazed', 0.92, 'Hard and shiny by eye'),
@@ -73,11 +74,12 @@ export const FRICTION: readonly CauseKnowledge[] = [
     prior: 0.006,
     at: 'corner',
     front: 0.75,
+    across: 0.5,
     needs: { brake: 'disc' },
     links: [
       link('pad_thickness', 'low', 0.03, 'Measured'),
       link('pad_thickness', 'worn_out', 0.95, 'Measured'),
-      link('noise_grind', 'yes', 0.45, 'Backing plate on rotor'),
+      link('noise_grind', 'yes', 0.5, 'Backing plate on rotor'),
       link('vibration_braking', 'yes', 0.06, 'The plate chatters on the face it tears'),
       link('pads_wear_fast', 'yes', 0.35, 'A thin pad holds less heat and wears faster'),
       link('warning_light', 'pad_wear', 0.25, 'The wire in the lining is through'),
@@ -123,6 +125,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
     prior: 0.001,
     at: 'corner',
     front: 0.75,
+    across: 0.2,
     links: [
       only('disc', link('pad_surface', 'contaminated', 0.93, 'Seen and smelt')),
       link('pulls', 'yes', 0.65, 'The wet side grips less, or grabs'),

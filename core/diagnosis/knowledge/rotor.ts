@@ -8,6 +8,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
     prior: 0.0024,
     at: 'corner',
     front: 0.75,
+    across: 0.4,
     needs: { brake: 'disc' },
     links: [
       link('vibration_braking', 'yes', 0.85, 'Grip changes round the face'),
@@ -29,6 +30,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
     prior: 0.002,
     at: 'corner',
     front: 0.75,
+    across: 0.3,
     needs: { brake: 'disc' },
     links: [
       link('pedal_pulses', 'yes', 0.8, 'Thick and thin push the pistons'),
@@ -48,6 +50,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
     prior: 0.002,
     at: 'corner',
     front: 0.75,
+    across: 0.25,
     needs: { brake: 'disc' },
     links: [
       link('rotor_runout', 'high', 0.95, 'Measured'),
@@ -76,6 +79,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
     prior: 0.0008,
     at: 'corner',
     front: 0.75,
+    across: 0.3,
     needs: { brake: 'disc' },
     links: [
       link('vibration_braking', 'yes', 0.7, 'A waved face shakes'),
@@ -134,6 +138,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
     prior: 0.0016,
     at: 'corner',
     front: 0.75,
+    across: 0.5,
     needs: { brake: 'disc' },
     links: [
       link('rotor_surface', 'grooves', 0.93, 'A fingernail catches'),

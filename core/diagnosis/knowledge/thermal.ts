@@ -28,6 +28,7 @@ export const THERMAL: readonly CauseKnowledge[] = [
     prior: 0.002,
     at: 'corner',
     front: 0.75,
+    across: 0.5,
     needs: { brake: 'disc' },
     links: [
       link('cooling_path', 'face', 0.93, 'Seen: the hose blows at the face'),

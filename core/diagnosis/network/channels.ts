@@ -60,6 +60,7 @@ export function answeredOn(channel: Channel, state: string): { channel: Channel;
       finding,
       states: [...states.slice(0, first), state, ...others],
       ...(folded ? { folded } : {}),
+      nominal,
     })),
     level: first,
   };

@@ -1,4 +1,4 @@
-import { axleOf, CORNERS, type Corner } from '../../car/corner';
+import { ACROSS, axleOf, CORNERS, type Corner } from '../../car/corner';
 import { carFits, cornerFits } from '../../car/fits';
 import type { CarTraits } from '../../car/traits';
 import { FAMILIES, FAMILY_NAMES, type Family } from '../../readings/vocabulary/families';
@@ -48,7 +48,7 @@ function workedOut(car: CarTraits, priors: Priors): Fault[] {
   for (const knowledge of KNOWLEDGE) {
     const prior = priors[knowledge.cause] ?? knowledge.prior;
     for (const { corner, share } of placesOf(car, knowledge)) {
-      // Independent at each corner, so that "somewhere on the car" keeps the probability in the table.
+      // Independent of the other axle, and so that the corners together keep the probability in the table.
       const each = 1 - (1 - prior) ** share;
       addChain(faults, car, { knowledge, corner, prior: each, above: -1 }, 1);
     }
@@ -62,11 +62,17 @@ function workedOut(car: CarTraits, priors: Priors): Fault[] {
 /** What a fault brings about through another is left out when it comes so far less often than this. */
 const WEAKEST_CHAIN = 0.05;
 
+/** What comes across the axle less often than this is left out. */
+const WEAKEST_ACROSS = 0.02;
+
 type Adding = { knowledge: CauseKnowledge; corner: Corner | undefined; prior: number; above: number };
 
 /** Adds a fault and, behind it, all that it brings about. */
 function addChain(faults: Fault[], car: CarTraits, adding: Adding, strength: number): void {
-  const { knowledge, corner, prior, above } = adding;
+  const { knowledge, corner, above } = adding;
+  const across = acrossFrom(faults, adding, strength);
+  // A wheel has it as often as ever: what comes from across the axle does not come by itself.
+  const prior = adding.prior / (1 + across);
   const index = faults.length;
   const standing = prior * (above < 0 ? 1 : faults[above]!.standing);
   const { cause, together } = knowledge;
@@ -77,6 +83,13 @@ function addChain(faults: Fault[], car: CarTraits, adding: Adding, strength: num
     const carried = { above: index, standing: standing * share, shows: 'together' as const };
     faults.push({ ...own, prior: share, ...carried });
   }
+  if (corner && across > 0)
+    addChain(
+      faults,
+      car,
+      { knowledge, corner: ACROSS[corner], prior: across, above: index },
+      strength * across,
+    );
   for (const { cause: brought, strength: each } of knowledge.brings ?? []) {
     if (above >= 0 && strength * each < WEAKEST_CHAIN) continue;
     const behind = knowledgeOf(brought);
@@ -90,6 +103,19 @@ function addChain(faults: Fault[], car: CarTraits, adding: Adding, strength: num
       );
     }
   }
+}
+
+/**
+ * How often the other wheel of the axle has a fault too. Only where it came by itself, or is the whole car's doing: what a fault at one wheel
+ * brought about there comes across with that fault.
+ */
+function acrossFrom(
+  faults: readonly Fault[],
+  { knowledge: { across = 0 }, corner, above }: Adding,
+  strength: number,
+): number {
+  const isFirst = above < 0 || faults[above]!.corner === undefined;
+  return corner && isFirst && strength * across >= WEAKEST_ACROSS ? across : 0;
 }
 
 /** Where on this car a cause can sit, and the share of its prior there: nowhere, once for the car, or by corner. */

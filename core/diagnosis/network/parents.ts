@@ -51,18 +51,22 @@ function showing(parents: readonly Parent[]): Question['shows'] {
 
 /**
  * P(at or below each level) with no listed fault behind it. A false alarm of a direct sight only shows where nothing
- * further up the scale does.
+ * further up the scale does; of states that are no scale, where none of the others does.
  */
 function leakOn(
-  { finding, states }: Channel,
+  { finding, states, nominal }: Channel,
   place: Place | undefined,
   reaches: readonly Reach[],
   faults: readonly Fault[],
 ): Float64Array {
-  const leaks = states.map(() => 0);
+  const alone = states.map((state, level) =>
+    level === 0 ? 0 : leakOf(finding, state, level, place, reaches, faults),
+  );
+  const leaks = [...alone];
+  const all = alone.reduce((sum, leak) => sum + leak, 0);
   let further = 0;
   for (let level = states.length - 1; level > 0; level--) {
-    leaks[level] = leakOf(finding, states[level]!, level, place, reaches, faults) * (1 - further);
+    leaks[level]! *= 1 - (nominal ? all - alone[level]! : further);
     further += leaks[level]!;
   }
   return cumulative(leaks);

@@ -14,11 +14,11 @@ export type Posed = {
 
 /** Poses a network to the engine. What nobody listed stands apart by complaint; all of it is the only union. */
 export function problemOf({ faults, observations }: Network): Posed {
-  const { members, unlisted, ...columns } = columnsOf(faults);
+  const { members, unlisted, ownWay, ...columns } = columnsOf(faults);
   const asked = new Uint8Array(faults.length);
   for (const { parents } of observations) for (const { fault } of parents) asked[fault] = 1;
   // What another may have brought about is told once something of its own was asked; until then it would be a guess.
-  const isTold = (fault: number) => columns.above[fault]! < 0 || asked[fault] === 1;
+  const isTold = (fault: number) => ownWay[fault] === 1 || asked[fault] === 1;
   const causes = new Map<CauseId, readonly number[]>();
   for (const [cause, all] of members) {
     const told = all.every(isTold) ? all : all.filter(isTold);
@@ -39,6 +39,8 @@ type Columns = Pick<Problem, 'priors' | 'above' | 'places'> & {
   /** All faults of each cause that are told of. */
   members: ReadonlyMap<CauseId, readonly number[]>;
   unlisted: readonly number[];
+  /** 1 where no other cause brings it about: it comes by itself, or with its like across the axle. */
+  ownWay: Uint8Array;
 };
 const columns = new WeakMap<readonly Fault[], Columns>();
 
@@ -55,6 +57,9 @@ function columnsOf(faults: readonly Fault[]): Columns {
       priors: Float64Array.from(faults, (fault) => fault.prior),
       above: Int32Array.from(faults, (fault) => fault.above),
       places: Uint8Array.from(faults, ({ corner }) => (corner ? CORNERS.indexOf(corner) + 1 : 0)),
+      ownWay: Uint8Array.from(faults, ({ cause, above }) =>
+        above < 0 || (cause !== undefined && faults[above]!.cause === cause) ? 1 : 0,
+      ),
       ...{ members, unlisted },
     };
   });

@@ -85,6 +85,7 @@ function Cause({ entry, share, found }: { entry: CauseKnowledge; share: Learned;
           <p className="text-soft">
             {entry.meaning}.{needs && ` Only on ${needs}.`}
             {entry.at === 'corner' && ' Told apart at each corner.'}
+            {entry.across && ` The other wheel of the axle has it too in ${percent(entry.across)} of cases.`}
           </p>
           <table className="mt-2 w-full">
             <thead>
