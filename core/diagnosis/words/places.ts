@@ -22,7 +22,7 @@ const LEFT = '(?:left|near ?side|n ?s)';
 const RIGHT = '(?:right|off ?side|o ?s)';
 const wheelOf = (end: string, side: string, short: string) =>
   new RegExp(
-    `\\b(?:(?:${end}) (?:\\w+ )?(?:on the )?${side}|${side} (?:\\w+ )?(?:at the |on the )?(?:${end})|${short})\\b`,
+    `\\b(?:(?:${end}) (?:\\w+ )?(?:on the )?${side}|${side} (?:\\w+ )?(?:at the |on the )?(?:${end})|(?:${end}) (?:\\w+ ){1,3}${side}(?: hand)? side|${short})\\b`,
   );
 const PLACES: readonly [Corner, RegExp][] = [
   ['FL', wheelOf('front|forward', LEFT, 'fl|lf|l f|ns ?f|n s f')],

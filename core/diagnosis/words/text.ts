@@ -12,7 +12,9 @@ const WORD = new RegExp(
   `${Object.keys(SLIPS)
     .filter((slip) => slip.includes('/'))
     .map((slip) => `\\b${slip}\\b`)
-    .join('|')}|[\\p{L}\\p{N}]+(?:['’][\\p{L}]+)?(?:[.,]\\d+)?%?|%`,
+    .join(
+      '|',
+    )}|(?<![\\p{N}\\p{L}])\\.\\d+|\\d+(?=(?:mm|thou|um|kpa|m?bar|inhg|c)\\b)|[\\p{L}\\p{N}]+(?:['’][\\p{L}]+)?(?:[.,]\\d+)?%?|%`,
   'giu',
 );
 /** A point, a but, a comma that what goes before it can do without (a figure needs the one it is held against), or "its long" said on. What comes back when it is cold is told by itself. */
@@ -28,18 +30,19 @@ export function clausesOf(text: string): Clause[] {
     if (clause.words.length > 0) clauses.push(clause);
   };
   for (const match of text.matchAll(BREAK)) {
-    // A point inside a number ends nothing, nor a comma where it is written so.
-    if (
-      /^[.,]$/.test(match[0]) &&
-      /\d/.test(text[match.index - 1] ?? '') &&
-      /\d/.test(text[match.index + 1] ?? '')
-    )
-      continue;
+    if (isInNumber(text, match)) continue;
     add(match.index);
     from = match.index + match[0].length;
   }
   add(text.length);
   return clauses;
+}
+
+/** A point inside a number, or at its beginning, ends nothing, nor a comma where it is written so. */
+function isInNumber(text: string, { 0: mark, index }: RegExpExecArray): boolean {
+  if (!/\d/.test(text[index + 1] ?? '')) return false;
+  const before = text[index - 1] ?? ' ';
+  return mark === '.' ? /[\d\s]/.test(before) : mark === ',' && /\d/.test(before);
 }
 
 function clauseOf(text: string, from: number, to: number): Clause {

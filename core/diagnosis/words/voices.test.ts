@@ -12,6 +12,7 @@ import { IN_FEW_WORDS } from '../../../tests/support/voices/inFewWords';
 import { IN_OTHER_WORDS } from '../../../tests/support/voices/inOtherWords';
 import { NO_COMPLAINT } from '../../../tests/support/voices/noComplaint';
 import { NOISES_AND_LAMPS } from '../../../tests/support/voices/noisesAndLamps';
+import { ON_TICKETS } from '../../../tests/support/voices/onTickets';
 import { OVER_THE_RADIO } from '../../../tests/support/voices/overTheRadio';
 import { PLAIN } from '../../../tests/support/voices/plain';
 import { PULSES_AND_GRABS } from '../../../tests/support/voices/pulsesAndGrabs';
@@ -42,6 +43,7 @@ const VOICES = {
   ...NOISES_AND_LAMPS,
   ...PULSES_AND_GRABS,
   ...AT_THE_WHEEL,
+  ...ON_TICKETS,
   ...SEEN_AND_MEASURED,
   ...IN_FEW_WORDS,
   ...NO_COMPLAINT,

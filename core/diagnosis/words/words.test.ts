@@ -9,7 +9,7 @@ import { readWords } from './words';
 /** Lines as drivers and shops write them, and the answers they suggest, in any order. Written for this test. */
 const LINES: [text: string, suggests: string][] = [
   ['Goes soft after five laps', 'pedal_spongy yes; temperature_link only_hot; usage track'],
-  ['Spongy pedal after the caliper change', 'pedal_spongy yes; caliper_fitted yes'],
+  ['Spongy pedal after the caliper change', 'pedal_spongy yes; caliper_fitted yes; system_opened yes'],
   ['Pedal like a brick after the engine went back in', 'pedal_hard yes'],
   ['Shakes under braking at 120 km/h, pulls left', 'vibration_braking yes; pull_side left; pulls yes'],
   ['No vibration but it squeals', 'vibration_braking no; noise_squeal yes'],

@@ -70,9 +70,11 @@ function matchesOf(rule: Rule, clause: Clause): Match[] {
   const match = rule.words.exec(clause.text);
   if (!match || rule.unless?.test(clause.text) || isUnsaid(rule, clause.text)) return [];
   const [first, last] = covered(clause, match.index, match[0].length);
-  const { figure = '', other = '', unit } = match.groups ?? {};
+  const { figure = '', other = '', unit, inches } = match.groups ?? {};
   const state =
-    typeof rule.state === 'string' ? rule.state : rule.state(inBase(figure, unit), inBase(other, unit));
+    typeof rule.state === 'string'
+      ? rule.state
+      : rule.state(inBase(figure, unit, inches), inBase(other, unit));
   return state === undefined ? [] : [{ rule, state, first, last }];
 }
 

@@ -271,7 +271,10 @@ export const AT_LENGTH: Voices = {
       'Braking in a straight line is fine. Braking while turning right makes the left front squeal.',
       'noise_squeal yes FL; noise_when turning',
     ],
-    ['The ABS goes off on the last metre before stopping, pedal buzzes.', 'pedal_pulses yes'],
+    [
+      'The ABS goes off on the last metre before stopping, pedal buzzes.',
+      'pedal_pulses yes; pulse_when for_nothing',
+    ],
     ['Very light pedal, goes down without any resistance.', 'pedal_to_floor yes'],
     ['Grabby brakes, especially after the car has stood in the rain.', 'grabs yes'],
     ['The car nose dives to the left when I brake.', 'pull_side left; pulls yes'],

@@ -67,7 +67,7 @@ export const AT_THE_CAR: Voices = {
     ['brake booster hose split, no vacuum', 'assist_vacuum low'],
     ['the pedal comes up slowly', 'pedal_slow_return yes'],
     ['handbrake binding on the right rear', 'parking_brake drags; wheel_drags one RR'],
-    ['anti rattle spring missing, pads rattle', 'noise_rattle yes'],
+    ['anti rattle spring missing, pads rattle', 'pad_fit wrong; noise_rattle yes'],
     ['return spring broken on rear left shoe, drags', 'wheel_drags one RL'],
     ['pedal vibrates but only when ABS kicks in', 'pedal_pulses yes; pulse_only_in_abs yes'],
     ['braking from 200 the wheel shakes in my hands', 'vibration_braking yes; shake_where wheel'],

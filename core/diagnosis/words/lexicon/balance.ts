@@ -55,6 +55,7 @@ export const BALANCE_WORDS: readonly Rule[] = [
       balanceMoves('rear(?:wards?)?|back(?:wards?)?'),
       absEarly('rear|back'),
       '(?:bias|balance) (?:is )?too (?:far|much) (?:to the )?(?:rear|back)(?:wards?)?',
+      '(?:car |it )?(?:goes|went|gets) sideways (?:under|on|when|while) (?:heavy |hard )?brak(?:e|es|ing)',
       'rear slides$',
       '(?:rear|back)(?: end| wheels?)? (?:(?:gets|goes|is|are|feels) )?(?:light|loose|nervous)(?! (?:out|off|came|on))',
       '(?:wants?|tries|trying) to (?:swap|change) ends|swaps? ends|(?:wants?|tries|trying) to spin',
@@ -66,7 +67,8 @@ export const BALANCE_WORDS: readonly Rule[] = [
     'grabs',
     rx(
       'grab(?:s|bed|bing|by)?|snatch(?:es|y|ing)?',
-      '(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |over |overly |really |so )+(?:sharp|sensitive|touchy|keen)',
+      '(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |over |overly |really |so )+(?:sharp|sensitive|keen)',
+      '(?:touchy|jerky) (?:brakes?|braking|pedal)|(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |really |so |a bit )*(?:touchy|jerky)',
       'over ?sensitive|brakes? lock(?:s|ing)?(?: up)? (?:suddenly|abruptly|all at once)',
       'suddenly lock(?:s|ing)?(?: up)?',
       '(?:only )?one wheel (?:keeps )?lock(?:s|ing)(?: up)?(?! (?:on|solid))',

@@ -21,7 +21,7 @@ const heldAgainst = (side: string) =>
 /** One side brakes the other one's share: it pulls there. */
 const strongerAt = (side: string) =>
   rx(
-    `(?:${side} (?:front|rear|back|side)|(?:front|rear|back) ${side}|${side}) (?:wheel |brake |side )?(?:is )?(?:brak(?:es|ing)|bit(?:es|ing)|grab(?:s|bing)|grip(?:s|ping)) (?:more|harder|stronger|earlier|sooner) than`,
+    `(?:${side} (?:front|rear|back|side)|(?:front|rear|back) ${side}|${side}) (?:wheel |brake |side )?(?:is )?(?:brak(?:es|ing)|bit(?:es|ing)|grab(?:s|bing)|grip(?:s|ping)) (?:more|harder|stronger|earlier|sooner) than|${side}(?: hand)?(?: side| front)? does (?:all|most of) the braking`,
   );
 /** It pulls to one side, and not now there, now to the other. */
 const pullsTo = (side: 'left' | 'right', names: string, other: string): Rule =>
@@ -44,8 +44,9 @@ export const DIRECTION_WORDS: readonly Rule[] = [
       'pulls|pulling|pull(?:s|ing)? (?:under|when|on) (?:the )?brak(?:es?|ing)',
       'pull(?! (?:over|in|into|up|away|off|the))',
       '(?:steering |the )?wheel (?:turns|goes|jerks|twitches) (?:to the )?(?:left|right) (?:by|on|under|when)',
+      '(?:steering |the )wheel (?:turns|moves|pulls) (?:(?:by|on) )?(?:itself|its own)',
       'veers?|veering|tramlin(?:es|ing) (?:under|when|while|on|in) (?:\\w+ )?brak(?:es?|ing)|weav(?:es|ing)|darts?|darting|dives? (?:left|right|to)',
-      'steers? (?:itself|left|right)|swerv(?:es?|ing)|wanders? (?:under|when|to)',
+      'wants? to change lanes?|steers? (?:itself|left|right)|swerv(?:es?|ing)|wanders? (?:under|when|to)',
       'drifts? (?:left|right|to|(?:when|while|under|on) brak\\w*)|crab(?:s|bing|bed)?',
       `(?:${NOT}) (?:brake|stop|slow|pull up) (?:evenly|straight|in a straight line)`,
       '(?:brakes?|braking|slows|stops) (?:is |are )?uneven(?:ly)?(?! (?:wear|worn))|uneven braking',

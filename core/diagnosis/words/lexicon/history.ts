@@ -16,10 +16,11 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:${DONE}) ${upTo(3)}abs (?:unit|block|pump|modulator)`,
       '(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)(?: and (?:the )?\\w+)? (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed|swapped|overhauled|refurbished)',
       '(?:after|since) (?:a |the )?(?:flush|flushing|fluid change|change of (?:the )?(?:brake )?fluid)',
-      '(?:hose|line) (?:swap|change|job)|opened (?:the )?(?:system|hydraulics|lines?)',
+      '(?:hose|line|caliper|master(?: cylinder)?|wheel cylinder) (?:swap|change|job|replacement|rebuild)|opened (?:the )?(?:system|hydraulics|lines?)',
       '(?:since|after) (?:i |we |he )?(?:crack(?:ed|ing)|open(?:ed|ing)|undid) (?:off |open )?(?:the |a |one )?(?:bleed(?:er)?(?: nipple| screw)?|nipple|union|line|hose)',
       'abs (?:unit|block|pump|modulator) (?:was |has been |got |just )?(?:changed|replaced|swapped|renewed)',
       'fluid (?:was |has been |got |just )?(?:changed?|flush(?:ed)?|renewed|replaced)|changed the (?:brake )?fluid',
+      '(?:just|been|was|we|i|he|got) flushed',
     ),
     rx('not (?:been )?(?:bled|opened)|never (?:bled|opened)|needs? (?:a )?bleed(?:ing)?'),
   ),
@@ -29,7 +30,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       'calipers? (?:have |has |are |were |was |just )?(?:came|come|went|gone|put) back',
       `(?:${DONE}|rebuild|had|(?:after|since|when) (?:i|we|he) (?:change|replace|fit|swap)) ${upTo(4)}${CALIPER}`,
-      'calipers? (?:change|job|swap|rebuild)',
+      'calipers? (?:change|job|swap|rebuild|replacement)',
       "calipers? (?:was |were |have been |has been |got |just )?(?:[\\w']+ )?(?:changed|replaced|fitted|swapped|rebuilt|off|overhauled|done|new|refurbished)",
     ),
   ),
@@ -38,6 +39,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       `(?:${DONE}|put) ${upTo(6)}(?:master|servo|booster)(?: cylinder)?`,
+      '(?:smaller|bigger|larger|different|other|another) master(?: cylinder)? (?:installed|in|on|fitted)',
       '(?:master|servo|booster)(?: cylinder)?(?: and (?:the )?(?:master|servo|booster)(?: cylinder)?)? (?:is |was |were |has been |have been |just |got )?(?:brand )?(?:changed|replaced|fitted|swapped|new|rebuilt|overhauled|renewed|done)',
     ),
     // What stayed as it was.

@@ -33,8 +33,12 @@ const KPA: Readonly<Record<string, number>> = {
 const BASE = { ...MM, ...KPA };
 
 /** What a figure is in base units; millimetres, per cent, degrees and kilopascals are those already. */
-export const inBase = (figure: string, unit = 'mm'): number =>
-  (SPELLED[figure] ?? Number(figure)) * (BASE[unit] ?? 1);
+export const inBase = (figure: string, unit = 'mm', inches?: string): number =>
+  (SPELLED[figure] ?? Number(figure)) * (inches ? MM_PER_INCH : (BASE[unit] ?? 1));
+
+/** A dial in inches has three places or four; one in millimetres, of which "in the rotor" may be said, two. */
+const INCHES = '(?<=\\.\\d{3,4} )(?:in|inch(?:es)?)';
+const MM_PER_INCH = 25.4;
 
 const LENGTH = Object.keys(MM).join('|');
 const VACUUM = Object.keys(KPA).join('|');
@@ -44,7 +48,8 @@ const DEGREES = 'degrees?|celsius|centigrade|c';
 /** A figure behind what it is of, or before it ("0.12 of runout"). Only a decimal needs no unit: a 3 may be a lap. */
 function measured(finding: FindingId, what: string, units: string, judged: Judged, unless?: RegExp): Rule[] {
   const bare = units === LENGTH ? '\\d*\\.\\d+|' : '';
-  const figure = `(?<figure>${bare}(?:\\d+(?:\\.\\d+)?|${Object.keys(SPELLED).join('|')})(?= (?:${units})\\b))(?: (?<unit>${units}))?`;
+  const inches = units === LENGTH ? `(?<inches>${INCHES})|` : '';
+  const figure = `(?<figure>${bare}(?:\\d+(?:\\.\\d+)?|${Object.keys(SPELLED).join('|')})(?= (?:${units})\\b))(?: (?:${inches}(?<unit>${units})))?`;
   return [`(?:${what}) ${upTo(4)}${figure}`, `${figure} (?:of )?${upTo(1)}(?:${what})`].map((words) =>
     says(finding, judged, rx(words), unless),
   );
@@ -111,7 +116,7 @@ export const MEASURED: readonly Rule[] = [
   ),
   ...measured(
     'rotor_dtv',
-    'dtv|thickness (?:variation|varies)|var(?:y|ies) in thickness|mic(?:rometer)?(?=.*(?:differ|vari))',
+    'dtv|parallelism|thickness (?:variation|varies)|var(?:y|ies) in thickness|mic(?:rometer)?(?=.*(?:differ|vari))',
     LENGTH,
     past(USUAL.dtvMm, 'ok', 'high'),
   ),

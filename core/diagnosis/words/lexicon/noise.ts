@@ -79,7 +79,7 @@ export const NOISE_WORDS: readonly Rule[] = [
       'like (?:a )?(?:stones?|marbles|nuts|bolts?) in a|bang(?:s|ing)|(?:loud|big|almighty) (?:bang|thump)',
     ),
     rx(
-      'knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the',
+      'anti ?rattle|knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the',
       '(?:one|a|each|first) clicks?$|(?:one|a) click (?!when|as|from|at|in)',
       '(?:two|three|four|five|six|seven|eight) clicks|pedal creaks',
       'creak\\w* (?:\\w+ ){0,3}(?:pedal|dash|seat)|clicks? (?:forward|forwards|back|more|less|to the)',

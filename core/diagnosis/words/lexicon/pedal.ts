@@ -17,10 +17,10 @@ const NOT_FIRM_NOW = rx(
   "n't|isn't|less|(?:doesn't|does not|won't) (?:feel|stay|get)",
 );
 const SPONGY =
-  'spong(?:y|ey|e|iness)|softness|sogg(?:y|ier)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding)|like (?:treacle|mud)|like (?:stepping|pressing|pushing|treading) (?:in|into|on|onto) (?:an? )?(?:mud|sponge|cushion|pillow|mattress)|(?:feels?|like|as if|^)(?: ?\\w+ ){0,4}?air in (?:them|it|the (?:brakes?|lines?|system))';
+  'spong(?:y|ey|e|iness)|softness|sogg(?:y|ier)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding)|like (?:treacle|mud)|like (?:stepping|pressing|pushing|treading) (?:in|into|on|onto) (?:an? )?(?:(?:wet|tennis|rubber) )?(?:mud|sponge|cushion|pillow|mattress|balls?|grapes?)|(?:feels?|like|as if|^)(?: ?\\w+ ){0,4}?air in (?:them|it|the (?:brakes?|lines?|system))';
 
 const ABS_ACTS =
-  '(?:abs|anti ?lock)(?: system)? (?:\\w+ )?(?:comes?|coming|came|kicks?|kicking|cuts?|cutting|triggers?|triggering|activates?|activating|acts|works|chatters?|fires|engages|pulses?|buzz(?:es)?|grinds|jumps?)';
+  '(?:abs|anti ?lock)(?: system)? (?:\\w+ )?(?:comes?|coming|came|go(?:es|ing) off|kicks?|kicking|cuts?|cutting|triggers?|triggering|activates?|activating|acts|works|chatters?|fires|engages|pulses?|buzz(?:es)?|grinds|jumps?)';
 const FOR_NOTHING =
   'without (?:a |any )?reason|(?:walking|crawling|parking) (?:pace|speeds?)|(?:very )?low speeds?|crawl(?:ing)?|for no reason|for nothing|(?:on|in) (?:a |the )?dry(?: road)?|(?:just )?before (?:(?:it|i|we|the car) )?(?:a )?(?:stops?|stopping|standstill)|(?:coming|rolling|roll|come) to (?:a )?(?:stop|halt|standstill)|last (?:few )?(?:metres?|meters?|feet|yards?|m)|(?:gentle|light|normal|ordinary|slow) (?:stops?|braking)|barely (?:touch(?:ing)?|press(?:ing)?)|(?:at|below|under) (?:[1-9]|1\\d|five|ten) (?:km/?h|kph|mph|k)|(?:far |much )?too (?:early|easily|soon)';
 const ABS_FOR_NOTHING = near(ABS_ACTS, FOR_NOTHING, 6);
@@ -180,7 +180,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'pedal (?:[\\w]+ ){0,3}?(?:is|feels|goes|was) (?:very |really |rock )?(?:hard|stiff|heavy)',
       '(?:it|they) (?:is|are|feels?|felt|was) (?:now )?(?:wooden|rock hard)|brick under',
       `like (?:pressing |standing on |kicking |pushing )?(?:an? )?${UNYIELDING}`,
-      'brakes? feels? (?:wooden|heavy|solid)',
+      'brakes? feels? (?:wooden|heavy|solid)|pedal (?:is |feels )?high and (?:rock )?(?:hard|stiff|heavy|solid)',
       `two feet|both (?:feet|legs)|^(?:it is |it's |is |feels |goes )*(?:rock )?hard as (?:an? )?${UNYIELDING}`,
       `pedal ${upTo(3)}(?:gets|goes|getting|going|turns) (?:too |very |really |rock )?(?:hard(?:er)?|stiff(?:er)?|heavi?(?:er|y))`,
       '(?<!car (?:is |was |feels )?(?:very |really |so )?)hard to (?:press|push|depress)(?! (?:back|in|(?:the |this |my )?car))',
@@ -192,6 +192,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?<!(?:when|as|while|once|time|until) (?:i|you|we|he|she|they) (?:really )?)(?:stand|stamp)(?:ing)? on (?:it|them|the pedal|the brakes?)',
       '(?:press|push|stamp|shove)(?:ing)? (?:on )?(?:it |them |the pedal |the brakes? )?(?:really |very |so |too |much |twice as )hard(?:er)?',
       'no (?:brake |power )?(?:servo|assist(?:ance)?|power assist(?:ance)?|boost)(?! (?:in|on|fitted|any ?more))',
+      'no (?:boost|assist(?:ance)?) (?:on|at|for) (?:the )?first',
       'brakes? (?:goes|go|gets|went|feels) (?:very |rock )?hard',
       '(?:have to|had to|must|need to|needs to) (?:press|push|brake) (?:it |\\w+ )?hard(?:er)?',
       '(?:pushing|pressing|stamping|shoving) hard',
@@ -279,6 +280,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `let(?:ting|s)? go ${upTo(6)}(?:stays?|still|keeps?) (?:braked|braking|on)`,
       '(?:brakes? )?(?:stay|stays|stayed|staying|hang|hangs) (?:partly |slightly |a bit |half )?on(?: after| when)?',
       'brakes? hang(?:s)? up after releas(?:e|ing)',
+      'still (?:on|applied|holding|braking) (?:after|when|once|as) (?:i |you |we )?(?:take|lift|release|let|come off)',
       'calipers? (?:are |is )?(?:not|hardly|slow|late) (?:to )?(?:letting|let) go',
       '(?:not|never|hardly) lett?(?:ing)? go (?:after|of|when|fully)',
       'takes? (?:forever|ages|long|a (?:second|while|moment)) to (?:release|let go|come off)',
@@ -302,12 +304,12 @@ export const PEDAL_WORDS: readonly Rule[] = [
     'first_press_long',
     rx(
       `(?:long|low|soft|deep) pedal (?:only )?(?:on|at|for) (?:the )?first (?:stop|corner|brak)`,
-      `first ${PRESS} ${upTo(7)}(?:long|low|soft|nothing|deep|floor|further)`,
+      `first ${PRESS} ${upTo(7)}(?:long|low|soft|nothing|deep|floor|further|half ?way)`,
       `first time ${upTo(3)}(?:long|low|soft|nothing|deep|floor|further|down)`,
       '(?:press|push|pump|hit|brake|tread)(?:ed)?(?: it| them| the pedal| the brakes?| on it)? (?:two|2|three|3|several|a few|a couple of|two or three) times',
       `first brake ${upTo(5)}(?:long|low|soft|nothing|deep|floor|further)`,
       `(?:long|low|soft|deep|nothing|floor|far|down) ${upTo(3)}first ${PRESS}`,
-      `(?:second|next) (?:${PRESS}|one|time) ${upTo(3)}(?:there|fine|firm|good|ok|okay|normal|hard|right|up|high|back|full)`,
+      `(?:second|next) (?:${PRESS}|one|time) ${upTo(3)}(?:there|fine|firm|good|ok|okay|normal|hard|right|up|high|back|full|solid)`,
       `(?:fine|good|ok|okay|firm|normal|back|full) (?:after|with) (?:a|one|another) (?:${PRESS}|tap|dab)`,
       `first ${PRESS} ${upTo(5)}(?:goes|went|drops|dropped) ${upTo(3)}(?:to|on) the (?:floor|carpet|boards)`,
       `(?:two|three|couple of) (?:quick )?${PRESS}s ${upTo(3)}(?:fine|firm|good|ok|okay|there)`,

@@ -9,7 +9,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'parking_brake',
     'lever_high',
     rx(
-      `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:too high|high|travel (?:is |has become |gets )?(?:too |very |really )?long|(?:too|very|really) long|(?:pull(?:s|ed)?|comes?|goes) (?:on )?(?:all the way|right|too far) up|${MANY_CLICKS}|right up)`,
+      `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:too high|high|travel (?:is |has become |gets )?(?:too |very |really )?long|(?:too|very|really) long|(?:pull(?:s|ed)?|comes?|goes) (?:on )?(?:(?:all the way|right|too far) up|(?:up )?to the (?:ceiling|roof))|${MANY_CLICKS}|right up)`,
       `^(?:the )?(?:lever|handle) (?:comes|goes) right up|${HANDBRAKE}(?: lever)? (?:is |feels )?(?:too |very )?loose`,
       '^(?:the )?lever (?:comes|goes) (?:up )?(?:a long way|too far|very high)',
       `many clicks on the ${HANDBRAKE}|^(?:it takes |takes |it has |needs )?too many clicks`,
@@ -30,6 +30,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     rx(
       `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:(?:isn't|is not|doesn't|does not|won't|will not|can't|cannot|hardly|barely|not) (?:really |even |quite )?(?:hold|holding|work|working|keep|grab|grip|bite|catch)|slips?|slipping|weak|useless|does nothing|fails?)`,
       `(?:roll(?:s|ed|ing)?) (?:away|off|back|down) ${upTo(3)}${HANDBRAKE}`,
+      `${HANDBRAKE} (?:only )?(?:works |holds |acts |is )?(?:only )?(?:on|at) (?:only )?(?:one|a single) (?:side|wheel)(?: only)?$`,
     ),
   ),
   says(
@@ -104,6 +105,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     rx(
       `${PADS} (?:are |is |were |look )?(?:very |quite |a bit |getting )?(?:low|thin)|(?:thin|low|worn) ${PADS}`,
       `not much (?:pad|meat|lining)(?: left)?|(?:not much|little|hardly any(?:thing)?) left (?:on|of|in) ${upTo(3)}${PADS}`,
+      `^(?:the |my )?(?:brake )?pads (?:are |were )?worn(?: down)?$`,
       `${PADS} (?:are |is |were )?(?:nearly|almost) (?:gone|finished|worn out|done)`,
     ),
     'ok',
@@ -126,7 +128,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
       '(?:outer|outside)(?: pads?)? (?:is |are )?thicker than',
       '^(?:the )?(?:inner|inside) (?:one|pad)s?$',
       '(?:eat|eaten|chew|chewed|burn|wear)s? (?:through )?(?:the |its )?(?:inner|inside) pads?',
-      `${PADS} ${upTo(3)}(?:thin(?:ner)?|worn|gone|down|finished) ${upTo(5)}(?:on|at) the (?:inner|inside)(?: side| one)?`,
+      `${PADS} ${upTo(3)}(?:thin(?:ner)?|worn|gone|down|finished) ${upTo(5)}(?:on|at) (?:the )?(?:inner|inside)(?: side| one| edge)?`,
       `${PADS} (?:on|at) the (?:inner|inside) ${upTo(6)}(?:gone|worn|thin(?:ner)?|finished|down to)`,
     ),
   ),
@@ -196,7 +198,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     rx(
       `(?:lining|friction material|pad material) ${upTo(2)}(?:came|come|coming|fell|fallen|peel(?:ed|ing)|lift(?:ed|ing)) ?(?:off|away|from)?`,
       'delaminat(?:ed|ing)',
-      '(?:backing plate|backplate|lining|friction material) (?:has |have )?(?:separated|come apart|parted)',
+      '(?:backing plate|backplate|lining|friction material|pad material) (?:has |have |is )?(?:separated|come apart|parted)',
     ),
   ),
   says('drum_surface', 'oval', near('drums?', 'oval|egg ?shaped|out of round', 3)),
@@ -223,7 +225,8 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'wrong',
     rx(
       `${PADS} ${upTo(3)}(?:back to front|backwards|(?:the )?wrong way (?:round|around)?|(?:in|on) the wrong side|upside down)`,
-      'wrong pads?',
+      'wrong pads?|(?:missing|lost|no|without) (?:an? |the |its |any )?(?:anti ?rattle|pad|retaining|abutment) (?:clips?|springs?|shims?)',
+      '(?:anti ?rattle|pad|retaining|abutment) (?:clip|spring|shim)s? (?:is |are |was |were )?(?:missing|lost|gone|left (?:off|out))',
     ),
     rx('wear|worn'),
   ),
@@ -252,7 +255,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
   says(
     'shoe_lining',
     'worn_out',
-    rx(`shoes ${upTo(4)}(?:down to the (?:rivets|metal)|worn out|gone|finished)`),
+    rx(`shoes ${upTo(4)}(?:(?:down |worn )?to the (?:rivets|metal)|worn out|gone|finished)`),
   ),
   says('shoe_lining', 'low', rx('shoes (?:are |were |look )?(?:very |quite |a bit |getting )?(?:low|thin)')),
   found('wheel_cylinder', 'stiff', near('wheel cylinders?', STUCK, 3), 'free'),

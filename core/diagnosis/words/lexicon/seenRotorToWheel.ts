@@ -46,7 +46,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'deposits',
     near(
       ROTOR,
-      'deposits|pad (?:prints?|material|compound)|patch(?:es|y)?|blotch(?:es|y)|(?:black|dark|grey) (?:spots|marks)|smear(?:s|ed)?|hot ?spots?|transfer marks',
+      'deposits|pad (?:prints?|material|compound)|patch(?:es|y)?|blotch(?:es|y)|(?:black|dark|grey) (?:spots|marks)|smear(?:s|ed)?|hot ?spot(?:s|ted)?|transfer marks',
       4,
     ),
     rx('blu(?:e|ed|ish)|purple'),
@@ -75,15 +75,15 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
   found('rotor_runout', 'high', near('run ?out', HIGH, 3), 'ok', rx('hub')),
   // Named and nothing else: that it is there.
   says('rotor_runout', 'high', rx(`^(?:brake )?(?:${ROTOR}) run ?out$`)),
-  says('hub_runout', 'high', rx('^hub(?: face)? run ?out$')),
-  says('rotor_dtv', 'high', rx(`^(?:(?:brake )?(?:${ROTOR}) )?(?:thickness variation|dtv)$`)),
+  says('hub_runout', 'high', rx('^(?:the )?hub(?: face)? (?:run ?out|wobbles?)$')),
+  says('rotor_dtv', 'high', rx(`^(?:(?:brake )?(?:${ROTOR}) )?(?:thickness (?:variation|varies)|dtv)$`)),
   says('rotor_surface', 'deposits', rx('^pad (?:deposits|transfer|prints?)')),
   says(
     'rotor_runout',
     'high',
     rx(
       `(?:${ROTOR}) ${upTo(4)}wobbl\\w* ${upTo(2)}(?:i|you|we) (?:spin|turn|rotate)`,
-      `(?:${ROTOR}) (?:have|has|had|got) (?:some |too much |a lot of )?run ?out`,
+      `(?:${ROTOR}) (?:have|has|had|got) (?:some |too much |a lot of )?run ?out|^(?:the |one )?(?:${ROTOR}) wobbles?$`,
     ),
   ),
   found('hub_runout', 'high', near(`hub(?: face)? ${upTo(2)}run ?out`, HIGH, 4), 'ok'),

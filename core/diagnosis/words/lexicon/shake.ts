@@ -18,7 +18,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'vibration_braking',
     rx(SHAKE),
     new RegExp(
-      `\\b(?:${COAST}|off the brake|shake(?:s|n)? hands|clutch|gearbox|pedal (?:shakes|shaking|vibrates|vibrating)|(?:i|you|we) (?:rock|spin|turn|rotate) (?:it|the (?:wheel|disc|rotor))|spinning|spun|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
+      `\\b(?:${COAST}|off the brake|shake(?:s|n)? hands|clutch|gearbox|(?:hub|disc|rotor) wobbles?|pedal (?:shakes|shaking|vibrates|vibrating)|(?:i|you|we) (?:rock|spin|turn|rotate) (?:it|the (?:wheel|disc|rotor))|spinning|spun|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
     ),
   ),
   says('vibration_braking', 'yes', near('discs?|rotors?', 'warped', 3)),
@@ -38,6 +38,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
       feltIn(`${SEAT}|steering wheel|hands|fingers`),
       'like a washing machine',
       '(?:steering )?wheel flutters|steering wheel (?:jumps|kicks)',
+      '(?:pulsation|pulsing|pulses) (?:\\w+ ){0,5}?(?:and|in) (?:the )?steering(?: wheel)?',
     ),
     new RegExp(`\\b(?:${COAST})\\b|pull|drag|heat`),
   ),

@@ -35,7 +35,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `(?:can't|cannot|couldn't|don't|doesn't) cope|struggl(?:e|es|ing) to (?:stop|slow)|not up to (?:it|the job)`,
       'no (?:front|rear) brakes|(?:brak|stop)\\w+ on ice',
       '(?:stopping|braking) distances? (?:has|have) (?:doubled|grown|increased|gone up)',
-      `(?:take|takes|took|need|needs) ${upTo(6)}to (?:wake up|come in|bite|start working)`,
+      `(?:take|takes|took|need|needs) ${upTo(6)}(?:to|(?:before|until|till) (?:it|they|the (?:brakes?|pads?))) (?:wake up|wakes? up|comes? in|bites?|starts? working|works?)`,
       '(?:fell|falls|dropped|drops) off a cliff',
       '(?:bite|brakes?|braking) (?:just )?(?:drops?|falls?|dropped|fell|tails?) (?:off|away)',
       "(?:can't|cannot|couldn't) lock (?:the |a |any )?wheels?|little (?:braking|bite)",

@@ -91,7 +91,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       `(?:only |just )?(?:when|while) ${upTo(3)}cold|only cold|cold only`,
       'with cold (?:pads|brakes|discs)|no (?:initial )?bite cold',
-      `(?:take|takes|took|need|needs) ${upTo(6)}to (?:wake up|come in|warm up|start working)`,
+      `(?:take|takes|took|need|needs) ${upTo(6)}(?:to|(?:before|until|till) (?:it|they|the (?:brakes?|pads?))) (?:wake up|wakes? up|comes? in|bites?|warms? up|starts? working|works?)`,
       `(?:until|till) ${upTo(4)}(?:warm(?:ed|s)?|hot|heat|temperature|corners?|laps?)`,
       // In the rain the first stop wipes the water off.
       '(?<!(?:it rains|in the (?:rain|wet)) .*)first (?:few |two |three )?(?:stops?(?: of the day)?|presses|corners|thing)(?: in the morning)?',
