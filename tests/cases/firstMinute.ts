@@ -469,4 +469,33 @@ export const FIRST_MINUTE: readonly FirstMinute[] = [
       also: 'rotor_runout',
     },
   ),
+  row(
+    'a kerb, and the next press to the floor',
+    SALOON,
+    'after_cornering yes; pedal_to_floor yes',
+    'wheel_bearing_play|hub_upright_flex',
+    { not: { external_leak: 0.25, fluid_boiled_wet: 0.15 } },
+  ),
+  row(
+    'lamp on, and held back',
+    SALOON,
+    'warning_light brake; wheel_drags all',
+    'parking_brake_drag|pad_worn_out',
+    { also: 'parking_brake_drag' },
+  ),
+  row(
+    'lamp on, and a rear that does not let go',
+    SALOON,
+    'warning_light brake; wheel_drags one RR',
+    'parking_brake_drag',
+  ),
+  row('grooves on both rears', SALOON, 'rotor_surface grooves RL; rotor_surface grooves RR', 'rotor_scored', {
+    not: { poor_friction_pair: 0.7 },
+  }),
+  row(
+    'inner pads thin on both fronts',
+    SALOON,
+    'pad_wear_shape inner_thin FL; pad_wear_shape inner_thin FR',
+    'caliper_slides_seized',
+  ),
 ];

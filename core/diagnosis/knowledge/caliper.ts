@@ -128,6 +128,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
       link('smell_or_smoke', 'yes', 0.4, 'A dragging brake burns'),
       link('heat_spread', 'one_hot', 0.5, 'The corner that stays on runs hot'),
       link('stood_long', 'yes', 0.35, 'Cables rust while a car stands'),
+      link('warning_light', 'brake', 0.2, 'A lever that does not go home keeps its switch closed'),
       link('pads_wear_fast', 'yes', 0.2, 'A dragging pad goes fast'),
       link('pad_wear_sides', 'differ', 0.25, 'One side drags more'),
       link('rotor_colour', 'blued', 0.15, 'The corner that stays on runs hot'),

@@ -14,6 +14,7 @@ export const CORNER: readonly CauseKnowledge[] = [
       link('after_cornering', 'yes', 0.75, 'It tips under side load'),
       link('travel_after_corner', 'longer', 0.7, 'The log shows it'),
       link('pedal_long', 'yes', 0.25, 'The pads stand off'),
+      only('disc', link('pedal_to_floor', 'yes', 0.08, 'Pads knocked far back take the whole of a press')),
       link('noise_rattle', 'yes', 0.2, 'Felt and heard at the wheel'),
       link('vibration_coasting', 'yes', 0.2, 'The wheel shakes by itself'),
       link('noise_grind', 'yes', 0.2, 'A dry bearing growls, and it is called grinding'),
@@ -34,6 +35,7 @@ export const CORNER: readonly CauseKnowledge[] = [
     links: [
       link('hub_flex', 'moves', 0.93, 'Measured with a bar'),
       only('disc', link('first_press_long', 'yes', 0.75, 'The bend knocks the pads back')),
+      only('disc', link('pedal_to_floor', 'yes', 0.07, 'Pads knocked far back take the whole of a press')),
       link('after_cornering', 'yes', 0.82, 'It bends under side load only'),
       link('travel_after_corner', 'longer', 0.7, 'The log shows it'),
       link('usage', 'track', 0.7, 'Grip bends it'),

@@ -80,7 +80,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
       link('pad_thickness', 'low', 0.03, 'Measured'),
       link('pad_thickness', 'worn_out', 0.95, 'Measured'),
       link('noise_grind', 'yes', 0.5, 'Backing plate on rotor'),
-      link('vibration_braking', 'yes', 0.06, 'The plate chatters on the face it tears'),
+      link('vibration_braking', 'yes', 0.03, 'The plate chatters on the face it tears'),
       link('pads_wear_fast', 'yes', 0.35, 'A thin pad holds less heat and wears faster'),
       link('warning_light', 'pad_wear', 0.25, 'The wire in the lining is through'),
       link('warning_light', 'brake', 0.2, 'One lamp for wear and level on many cars'),
