@@ -66,6 +66,14 @@ describe('the same at both wheels of an axle', () => {
     for (const { id, broughtBy = [] } of verdictOn(bothFronts('pad_thickness worn_out')).causes)
       expect(broughtBy.map((by) => by.id)).not.toContain(id);
   });
+
+  it('has a reason no likelier than that reason is', () => {
+    const { causes } = verdictOn(bothFronts('rotor_surface grooves'));
+    for (const { id, probability } of causes[0]!.broughtBy!)
+      expect(probability, id).toBeLessThanOrEqual(
+        causes.find((cause) => cause.id === id)!.probability + 1e-9,
+      );
+  });
 });
 
 describe('faults of a car', () => {

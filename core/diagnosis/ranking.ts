@@ -4,6 +4,7 @@ import type { CauseId } from './causes';
 import type { Explanations } from './engine/explanations';
 import type { Posterior } from './engine/posterior';
 import { SUREST } from './engine/weights';
+import { kept } from './kept';
 import { DEPTH, KNOWLEDGE } from './knowledge/all';
 import type { Network } from './network/build';
 import { carriesOnly, isListed, type Posed } from './network/problem';
@@ -110,21 +111,27 @@ const WORTH_NAMING = 0.1;
 function broughtBy(
   members: readonly number[],
   { faults }: Network,
-  { problem: { above } }: Posed,
+  { problem: { above, places } }: Posed,
   posterior: Posterior,
 ): NonNullable<CauseVerdict['broughtBy']> {
   if (members.every((member) => above[member]! < 0)) return [];
-  const chances = new Map<CauseId, number>();
+  const byPlace = new Map<CauseId, Map<number, number>>();
   for (const member of members) {
     const over = faults[faults[member]!.above]?.cause;
     // The same at the wheel across is no reason for it.
-    if (over && over !== faults[member]!.cause)
-      chances.set(over, Math.min(1, (chances.get(over) ?? 0) + posterior.faults[member]!));
+    if (over === undefined || over === faults[member]!.cause) continue;
+    const at = kept(byPlace, over, () => new Map<number, number>());
+    const place = places[member]!;
+    at.set(place, Math.min(1, (at.get(place) ?? 0) + posterior.faults[member]!));
   }
-  return [...chances]
-    .filter(([, probability]) => probability >= WORTH_NAMING)
-    .sort((left, right) => right[1] - left[1])
-    .map(([id, probability]) => ({ id, probability }));
+  return (
+    [...byPlace]
+      // What is at several wheels is mostly the doing of one and the same.
+      .map(([id, at]) => [id, Math.max(...at.values())] as const)
+      .filter(([, probability]) => probability >= WORTH_NAMING)
+      .sort((left, right) => right[1] - left[1])
+      .map(([id, probability]) => ({ id, probability }))
+  );
 }
 
 /** A corner is named when it holds clearly more than half of what the cause has. */

@@ -18,6 +18,18 @@ describe('a verdict as the pages of a job hold it', () => {
     expect(causes.map(({ asked }) => asked)).toEqual(soft.causes.map((each) => each.evidence.length > 0));
   });
 
+  it('says once what is the same at several wheels', () => {
+    const scored = diagnose({
+      car: SALOON,
+      findings: answersFrom('rotor_surface grooves FL; rotor_surface grooves FR; noise_grind yes'),
+    });
+    const [first] = jobVerdict(scored).causes;
+    expect(first!.speaksFor).toEqual([
+      { finding: 'rotor_surface', state: 'grooves', places: ['FL', 'FR'] },
+      { finding: 'noise_grind', state: 'yes' },
+    ]);
+  });
+
   it('is a quarter as long, once the driver has been asked everything', () => {
     const asked = FINDINGS.filter(({ stage }) => stage !== 'check');
     const findings = asked.map(({ id, states }) => ({ id, state: states[0] }));

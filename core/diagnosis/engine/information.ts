@@ -46,6 +46,8 @@ export type ForecastIndex = {
   rows: Float64Array;
   usedBy: Int32Array;
   asked: number;
+  /** The question whose rows these are: what it saves and what it tells are mostly wanted one after the other. */
+  last?: { question: OpenQuestion; laid: LaidOut };
 };
 
 /** As many groups as have a bit. */
@@ -215,6 +217,8 @@ type LaidOut = { leak: Float64Array; atOrBelow: Float64Array; touched: readonly 
  * They are put together as P(at or below each level), of which the last is 1.
  */
 function layOut(question: OpenQuestion, prepared: ForecastIndex): LaidOut {
+  const { last } = prepared;
+  if (last?.question === question) return last.laid;
   const leak = leakWithRest(question, prepared);
   const touched = touchedRows(question, prepared, leak);
   const atOrBelow = copyOf(leak);
@@ -222,7 +226,9 @@ function layOut(question: OpenQuestion, prepared: ForecastIndex): LaidOut {
   const { beyond, nominalFrom = count } = question;
   settle(leak, 0, count, nominalFrom, beyond);
   for (const index of touched) settle(prepared.rows, index * MOST_LEVELS, count, nominalFrom, beyond);
-  return { leak, atOrBelow, touched };
+  const laid = { leak, atOrBelow, touched };
+  prepared.last = { question, laid };
+  return laid;
 }
 
 /** P(each level) out of a row as it was put together, in place. */
@@ -377,10 +383,14 @@ function touchedRows(question: OpenQuestion, prepared: ForecastIndex, leak: Floa
   const count = leak.length;
   const { nominalFrom = count } = question;
   prepared.asked += 1;
+  const factors = new Float64Array(count);
   for (const { fault, cumulative } of question.parents) {
     const on = explanations.hangsOn[fault]!;
     if (on < 0) continue;
+    // What only hangs on the fault is there as often as it comes with it.
     const share = explanations.share[fault]!;
+    for (let level = 0; level < count; level++)
+      factors[level] = 1 - share * (1 - factorAt(cumulative, level, nominalFrom));
     for (const index of holding[on] ?? NONE) {
       const row = index * MOST_LEVELS;
       if (usedBy[index] !== prepared.asked) {
@@ -388,9 +398,7 @@ function touchedRows(question: OpenQuestion, prepared: ForecastIndex, leak: Floa
         touched.push(index);
         for (let level = 0; level < count; level++) rows[row + level] = leak[level]!;
       }
-      // What only hangs on the fault is there as often as it comes with it.
-      for (let level = 0; level < count; level++)
-        rows[row + level]! *= 1 - share * (1 - factorAt(cumulative, level, nominalFrom));
+      for (let level = 0; level < count; level++) rows[row + level]! *= factors[level]!;
     }
   }
   return touched;

@@ -1,4 +1,4 @@
-import { asSentence, inSentence } from '../../base/sentence';
+import { asSentence, inSentence, listed } from '../../base/sentence';
 import type { Place } from '../../car/corner';
 import { type FindingId, findingOf } from './findings';
 import { statesIn } from './several';
@@ -24,10 +24,14 @@ export function answerWords(finding: FindingId, place: Place | undefined, state:
 }
 
 /** An answer by itself, where a yes goes without saying: "Spongy pedal", "When it shows: only hot". */
-export function saidWords(finding: FindingId, place: Place | undefined, state: string): string {
+export function saidWords(
+  finding: FindingId,
+  place: Place | readonly Place[] | undefined,
+  state: string,
+): string {
   const word = stateInSentence(finding, state);
   return word === 'yes' ? question(finding, place) : `${question(finding, place)}: ${word}`;
 }
 
-const question = (finding: FindingId, place: Place | undefined) =>
-  place ? `${findingOf(finding).label} ${place}` : findingOf(finding).label;
+const question = (finding: FindingId, place: Place | readonly Place[] | undefined) =>
+  place ? `${findingOf(finding).label} ${listed([place].flat())}` : findingOf(finding).label;

@@ -159,7 +159,10 @@ function Leader({ cause, first }: { cause: JobCause; first: boolean }) {
 function strongest({ speaksFor }: JobCause): string {
   return speaksFor
     .slice(0, 3)
-    .map(({ finding, state }) => inSentence(saidWords(finding, undefined, state)))
+    .map(({ finding, state, places = [] }) =>
+      // One wheel is named with the cause.
+      inSentence(saidWords(finding, places.length > 1 ? places : undefined, state)),
+    )
     .join(' · ');
 }
 
