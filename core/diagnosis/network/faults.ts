@@ -34,6 +34,7 @@ export function faultsOf(car: CarTraits, priors: Priors = {}): readonly Fault[] 
   const before = kept.get(key);
   if (before) return before;
   const faults = workedOut(car, priors);
+  shapes.set(faults, shapeFor(JSON.stringify(traits)));
   // A shop has a handful of cars on the floor: beyond that the oldest is forgotten.
   if (kept.size >= MOST_KEPT) kept.delete(kept.keys().next().value!);
   kept.set(key, faults);
@@ -42,6 +43,23 @@ export function faultsOf(car: CarTraits, priors: Priors = {}): readonly Fault[] 
 
 const MOST_KEPT = 64;
 const kept = new Map<string, readonly Fault[]>();
+
+/** What the faults of a car have in common whatever their priors: which they are, and how they hang together. */
+export type Shape = { readonly car: string };
+
+const shapes = new WeakMap<readonly Fault[], Shape>();
+const byCar = new Map<string, Shape>();
+
+export const shapeOf = (faults: readonly Fault[]): Shape => shapes.get(faults)!;
+
+function shapeFor(car: string): Shape {
+  const before = byCar.get(car);
+  if (before) return before;
+  const shape = { car };
+  if (byCar.size >= MOST_KEPT) byCar.delete(byCar.keys().next().value!);
+  byCar.set(car, shape);
+  return shape;
+}
 
 function workedOut(car: CarTraits, priors: Priors): Fault[] {
   const faults: Fault[] = [];

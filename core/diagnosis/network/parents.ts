@@ -1,7 +1,7 @@
 import type { Axle, Place } from '../../car/corner';
 import { kept } from '../kept';
 import { type Channel, channelsOf, cumulative, firstOf } from './channels';
-import type { Fault } from './faults';
+import { type Fault, type Shape, shapeOf } from './faults';
 import { leakOf, type Reach, reachesOf } from './reach';
 
 /** A fault that can bring a channel about, with P(at or below each level | that fault alone). */
@@ -33,10 +33,28 @@ export function questionOf(channel: Channel, place: Place | undefined, faults: r
 }
 
 function setUp(channel: Channel, place: Place | undefined, faults: readonly Fault[]): Question {
-  const reaches = reachesOf(channel.finding, channel.states, place, faults, drumsOf(faults));
-  const parents = reaches.map(({ fault, strengths }) => ({ fault, cumulative: cumulative(strengths) }));
+  const { reaches, parents, shows } = reachedIn(channel, place, faults);
   const leak = leakOn(channel, place, reaches, faults);
-  return { channel, leak, parents, shows: showing(parents), beyond: false, ...scaleOf(channel) };
+  return { channel, leak, parents, shows, beyond: false, ...scaleOf(channel) };
+}
+
+type Reached = { reaches: readonly Reach[] } & Pick<Question, 'parents' | 'shows'>;
+
+/** What reaches a channel of a car, whatever the priors are: a shop's own change with each cause it confirms. */
+const reached = new WeakMap<Shape, Map<Channel, Map<Place | '', Reached>>>();
+
+function reachedIn(channel: Channel, place: Place | undefined, faults: readonly Fault[]): Reached {
+  const byChannel = kept(reached, shapeOf(faults), () => new Map<Channel, Map<Place | '', Reached>>());
+  const byPlace = kept(byChannel, channel, () => new Map<Place | '', Reached>());
+  return kept(byPlace, place ?? '', () => {
+    const reaches = reachesOf(channel.finding, channel.states, place, faults, drumsOf(faults));
+    const shared = new Map<number[], Float64Array>();
+    const parents = reaches.map(({ fault, strengths }) => ({
+      fault,
+      cumulative: kept(shared, strengths, () => cumulative(strengths)),
+    }));
+    return { reaches, parents, shows: showing(parents) };
+  });
 }
 
 const scaleOf = (channel: Channel): Pick<Question, 'nominalFrom'> =>
@@ -108,12 +126,12 @@ function setUpFolded(
       }),
     ]);
   };
-  const reached = (of: Float64Array) => of[level]! - of[level - 1]!;
+  const told = (of: Float64Array) => of[level]! - of[level - 1]!;
   const parents = parent.parents.map(({ fault, cumulative: through }) => ({
     fault,
-    cumulative: split(reached(through), shown.get(fault)),
+    cumulative: split(told(through), shown.get(fault)),
   }));
-  const leak = split(reached(parent.leak));
+  const leak = split(told(parent.leak));
   return { channel, leak, parents, shows: showing(parents), beyond: true, ...scaleOf(channel) };
 }
 

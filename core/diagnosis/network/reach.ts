@@ -19,17 +19,23 @@ export function reachesOf(
   faults: readonly Fault[],
   drums: Axle[],
 ): Reach[] {
-  const { byCause, unlisted } = indexOf(faults);
+  const { byCause, unlisted, kinds } = indexOf(faults);
   const speaking = [...linksTo(finding).keys()].flatMap((cause) => byCause.get(cause) ?? []);
+  const ofKind = new Map<string, number[]>();
   return [...speaking.sort((left, right) => left - right), ...unlisted].flatMap((fault): Reach[] => {
-    const strengths = states.map((state, level) =>
-      level === 0 ? 0 : reachOf(faults[fault]!, finding, state, place, drums),
+    const strengths = kept(ofKind, kinds[fault]!, () =>
+      states.map((state, level) => (level === 0 ? 0 : reachOf(faults[fault]!, finding, state, place, drums))),
     );
     return strengths.some((strength) => strength > 0) ? [{ fault, strengths }] : [];
   });
 }
 
-type FaultIndex = { byCause: Map<CauseId, number[]>; unlisted: number[] };
+type FaultIndex = {
+  byCause: Map<CauseId, number[]>;
+  unlisted: number[];
+  /** By fault, what it shows as: the same cause at the same wheel shows the same, however it came about. */
+  kinds: string[];
+};
 const indexes = new WeakMap<readonly Fault[], FaultIndex>();
 
 /** Where the faults of each cause stand, worked out once for each car. */
@@ -37,11 +43,16 @@ function indexOf(faults: readonly Fault[]): FaultIndex {
   return kept(indexes, faults, () => {
     const byCause = new Map<CauseId, number[]>();
     const unlisted: number[] = [];
-    faults.forEach(({ cause }, fault) => {
-      if (cause === undefined) unlisted.push(fault);
-      else kept(byCause, cause, (): number[] => []).push(fault);
+    const kinds = faults.map((fault, index) => {
+      const { cause, corner = '' } = fault;
+      if (cause === undefined) {
+        unlisted.push(index);
+        return `${fault.family} ${fault.complaint}`;
+      }
+      kept(byCause, cause, (): number[] => []).push(index);
+      return `${cause} ${corner} ${fault.shows ?? ''}`;
     });
-    return { byCause, unlisted };
+    return { byCause, unlisted, kinds };
   });
 }
 
