@@ -9,8 +9,9 @@ import type { CauseKnowledge } from '../knowledge/cause';
 
 /**
  * One fault that may be present: a listed cause, at its corner when corners are told apart, or what nobody listed, felt
- * as one complaint of a family. One that another brings about has that other `above` it, and its prior is given that other. A cause whose
- * findings show together or not at all is two: itself, and under it what carries those findings.
+ * as one complaint of a family. One that another brings about has that other `above` it, and its prior is given that
+ * other; so has one that comes across the axle with its like. A cause whose findings show together or not at all is two:
+ * itself, and under it what carries those findings.
  */
 export type Fault = (
   | { cause: CauseId; knowledge: CauseKnowledge; family?: undefined; shows?: 'apart' | 'together' }
