@@ -22,10 +22,10 @@ import type { Verdict } from './verdict';
 const ENGINE_VERSION = '2.3';
 
 /**
- * Weights looked at in one pass up to which the sum is exact: some 16 abnormal answers open at once. That is a tenth
- * of a second with what P(any corner) takes, and some tens of megabytes; each answer more doubles both.
+ * Weights looked at in one pass up to which the sum is exact: some 16 abnormal answers open at once. That is a few tenths
+ * of a second with what P(any corner) takes, and some tens of megabytes; each answer more doubles both. Regions take longer.
  */
-export const EXACT_COST = 6e6;
+export const EXACT_COST = 1.2e7;
 
 /**
  * Weights looked at while the bits are shared out answer by answer; past it they are told roughly. A day's work of
