@@ -29,7 +29,8 @@ export type CauseKnowledge = {
   meaning: string;
   /**
    * Chance that a car on the road or track has it today, anywhere on the car. Small, so that one fault that explains
-   * a complaint outranks two that happen to be common. Common practice, no source.
+   * a complaint outranks two that happen to be common; what two wheels have together (`across`) each has as often as
+   * apart. Common practice, no source.
    */
   prior: number;
   /** A corner cause stands apart at each corner; a car cause once. */
