@@ -31,35 +31,37 @@ export type Priors = Partial<Record<CauseId, number>>;
 /** Every fault this car can have, what another brings about after that one; what nobody listed comes last. */
 export function faultsOf(car: CarTraits, priors: Priors = {}): readonly Fault[] {
   const { name: _, ...traits } = car;
-  const key = JSON.stringify([traits, priors]);
-  const before = kept.get(key);
-  if (before) return before;
-  const faults = workedOut(car, priors);
-  shapes.set(faults, shapeFor(JSON.stringify(traits)));
-  // A shop has a handful of cars on the floor: beyond that the oldest is forgotten.
-  if (kept.size >= MOST_KEPT) kept.delete(kept.keys().next().value!);
-  kept.set(key, faults);
-  return faults;
+  const ofCar = JSON.stringify(traits);
+  return keptFew(kept, `${ofCar} ${JSON.stringify(priors)}`, () => {
+    const faults = workedOut(car, priors);
+    shapes.set(
+      faults,
+      keptFew(byCar, ofCar, () => ({ car: ofCar })),
+    );
+    return faults;
+  });
 }
 
-const MOST_KEPT = 64;
 const kept = new Map<string, readonly Fault[]>();
 
 /** What the faults of a car have in common whatever their priors: which they are, and how they hang together. */
 export type Shape = { readonly car: string };
 
-const shapes = new WeakMap<readonly Fault[], Shape>();
 const byCar = new Map<string, Shape>();
+const shapes = new WeakMap<readonly Fault[], Shape>();
 
 export const shapeOf = (faults: readonly Fault[]): Shape => shapes.get(faults)!;
 
-function shapeFor(car: string): Shape {
-  const before = byCar.get(car);
-  if (before) return before;
-  const shape = { car };
-  if (byCar.size >= MOST_KEPT) byCar.delete(byCar.keys().next().value!);
-  byCar.set(car, shape);
-  return shape;
+/** A shop has a handful of cars on the floor: beyond that the oldest is forgotten. */
+const MOST_KEPT = 64;
+
+function keptFew<V>(map: Map<string, V>, key: string, make: () => V): V {
+  const before = map.get(key);
+  if (before !== undefined) return before;
+  const made = make();
+  if (map.size >= MOST_KEPT) map.delete(map.keys().next().value!);
+  map.set(key, made);
+  return made;
 }
 
 function workedOut(car: CarTraits, priors: Priors): Fault[] {

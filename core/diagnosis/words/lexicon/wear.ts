@@ -37,7 +37,6 @@ export const WEAR_WORDS: readonly Rule[] = [
       `${PADS} ${upTo(6)}(?:half|thinner|thicker|twice|more worn|faster|quicker) ${upTo(4)}(?:other side|left|right)`,
       `pads? on (?:that|this|one|the (?:left|right)) side ${upTo(4)}(?:thinner|thicker|more worn)`,
       `one side ${upTo(4)}pads? ${upTo(4)}(?:other|than)`,
-      `pads? ${upTo(2)}(?:passenger|driver|driver's|drivers|near|off|left|right)(?: |-)?side ${upTo(3)}(?:gone|worn|finished|thin|down|bare) ${upTo(2)}(?:driver|driver's|drivers|passenger|off|near|right|left)(?: |-)?side ${upTo(3)}(?:half|fine|ok|okay|good|like new|plenty|new)`,
       `${PADS} ${upTo(2)}(?:wear|wore|worn|wearing) (?:un|not )even(?:ly)? (?:left (?:and|to) right|side to side|from side to side|across)`,
       'uneven (?:brake )?pad wear|pads? (?:are )?(?:worn|wearing|wear) uneven(?:ly)?$',
       'pads? (?:are )?worn on one side|one pad (?:is )?more worn than the other',
