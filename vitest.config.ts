@@ -19,7 +19,7 @@ export default defineConfig({
           // A machine that is shared gives a third of itself now and then; how quick a thing has to be is said where it is tested.
           testTimeout: 30_000,
           setupFiles: ['tests/support/seed.ts', 'tests/support/standing.ts'],
-          include: ['core/**/*.test.ts', 'ui/**/*.test.ts', 'features/**/*.test.ts', 'server/**/*.test.ts'],
+          include: ['core', 'ui', 'features', 'server', 'workers'].map((wing) => `${wing}/**/*.test.ts`),
         },
       },
       {

@@ -10,3 +10,11 @@ export const PHOTOS = 'bavrin-photos';
  * each job's own pages. So any job opens long before the last of its pages is there.
  */
 export type Keep = { files: string[]; always: string[]; sheets: string[]; pages: string[] };
+
+/** What a page asks the worker for: all that a device keeps, or what one job needs. */
+export type Asking = {
+  keep: Keep;
+  whole: boolean;
+  /** Whose pages they are, and since when: what is asked under another name ends what was asked under this one. */
+  whose: string;
+};

@@ -2,13 +2,15 @@
 import { ExpirationPlugin } from 'workbox-expiration';
 import { registerRoute } from 'workbox-routing';
 import { CacheFirst, NetworkFirst } from 'workbox-strategies';
-import { type Keep, PAGES, PHOTOS, SHEETS, STATIC } from './keep';
+import { type Asking, PAGES, PHOTOS, SHEETS, STATIC } from './keep';
+import { keeper } from './keeping';
 
 declare const self: ServiceWorkerGlobalScope;
 
 /** A network that says nothing for so long is none, s. */
 const SILENT_S = 6;
 const DAY_S = 86_400;
+const keep = keeper();
 /** Stands for every page of a job that the device does not have as such. */
 const ANY_JOB = '/job/kept';
 
@@ -67,53 +69,12 @@ registerRoute(
 self.addEventListener('install', () => void self.skipWaiting());
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 self.addEventListener('message', (event) =>
-  event.waitUntil(keep(event.data as Keep).then((kept) => event.ports[0]?.postMessage({ kept }))),
+  event.waitUntil(keep(event.data as Asking).then((kept) => event.ports[0]?.postMessage({ kept }))),
 );
-
-/** Fetches what is to be there without a network, one after another, so that nobody who works waits for it. */
-async function keep({ files, always, sheets, pages: ofJobs }: Keep): Promise<number> {
-  const build = await caches.open(STATIC);
-  for (const file of files) {
-    if (await build.match(file)) continue;
-    const response = await fetch(file).catch(() => undefined);
-    if (response?.ok) await build.put(file, response);
-  }
-  const kept = await keepPages(always);
-  const known = await caches.open(SHEETS);
-  for (const sheet of sheets) {
-    const response = await fetch(sheet).catch(() => undefined);
-    if (response?.ok) await known.put(sheet, response);
-  }
-  return kept + (await keepPages(ofJobs));
-}
-
-/** How many of them there are now. */
-async function keepPages(addresses: readonly string[]): Promise<number> {
-  const shown = await caches.open(PAGES);
-  let kept = 0;
-  for (const address of addresses) {
-    const response = await fetch(address, { headers: { accept: 'text/html' } }).catch(() => undefined);
-    // A page that moved on (a job's first address leads to its stage) is kept under both.
-    if (!response?.ok || isDoor(response)) continue;
-    await shown.put(address, response.redirected ? await unredirected(response) : response);
-    kept += 1;
-  }
-  return kept;
-}
 
 /** A page of a job that the device has not: one that began here, perhaps. */
 function isOfJob({ pathname }: URL): boolean {
   return /^\/job\/[0-9a-f-]{36}(\/|$)/.test(pathname);
-}
-
-/** Nobody is signed in: what came instead of the page is kept under no page's name. */
-function isDoor({ redirected, url }: Response): boolean {
-  return redirected && new URL(url).pathname === '/sign-in';
-}
-
-/** A browser takes no answer for a page that was led elsewhere; its content is the same. */
-async function unredirected(response: Response): Promise<Response> {
-  return new Response(await response.blob(), { headers: response.headers });
 }
 
 /** The page as it is kept without what its address asks for besides. */

@@ -3,8 +3,8 @@ import { device } from '../../shell/device';
 
 /** When this device last fetched all it keeps. */
 export const KEPT_AT = 'bavrin.offline-at';
-/** Whose pages it keeps. */
-export const KEPT_FOR = 'bavrin.offline-for';
+/** Whose pages it keeps, and since when. */
+const KEPT_FOR = 'bavrin.offline-for';
 /** All was forgotten: whatever is kept since is of who comes in. */
 const NOBODYS = '';
 
@@ -26,8 +26,24 @@ export async function forgetPages(only?: readonly string[]): Promise<void> {
   device.cache(KEPT_FOR, NOBODYS);
 }
 
+/** Whose pages are kept here, and since when; nothing where it was never said. */
+export function keptFor(): string | null {
+  return device.read(KEPT_FOR);
+}
+
+/** Pages are kept for them from now on, or still. @returns their name for it: another one each time all was forgotten */
+export function keptForNow(personId: string): string {
+  const whose = keptFor();
+  if (whose && isOf(whose, personId)) return whose;
+  device.cache(KEPT_FOR, `${personId} ${Date.now()}`);
+  // A device that keeps nothing has no since: its pages are theirs by their name alone.
+  return keptFor() || personId;
+}
+
 /** Forgets what is kept of somebody else than who comes in; of one who is not known yet, whoever it is. */
 export async function forgetOthers(personId: string | undefined): Promise<void> {
-  const whose = device.read(KEPT_FOR);
-  if (whose !== NOBODYS && whose !== personId) await forgetPages();
+  const whose = keptFor();
+  if (whose !== NOBODYS && !(whose && personId && isOf(whose, personId))) await forgetPages();
 }
+
+const isOf = (whose: string, personId: string) => whose.split(' ')[0] === personId;

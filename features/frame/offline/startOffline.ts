@@ -1,9 +1,9 @@
 'use client';
 
-import type { Keep } from '@/workers/offline/keep';
+import type { Asking } from '@/workers/offline/keep';
 import { outbox } from '../../queue/page';
 import { device } from '../../shell/device';
-import { forgetOthers, KEPT_AT, KEPT_FOR } from './forgetPages';
+import { forgetOthers, KEPT_AT, keptFor, keptForNow } from './forgetPages';
 
 /** A device fetches all it keeps not more often than this, ms. */
 const EVERY_MS = 5 * 60_000;
@@ -28,18 +28,21 @@ export function startOffline(personId: string): void {
 
 async function begin(personId: string): Promise<void> {
   await forgetOthers(personId);
-  device.cache(KEPT_FOR, personId);
+  const whose = keptForNow(personId);
   const registration = await navigator.serviceWorker.register('/offline.js', { scope: '/' });
   await navigator.serviceWorker.ready;
   const keep = async (query: string) => {
     const response = await fetch(`/api/offline${query}`);
-    if (response.ok) await ask(registration, (await response.json()) as Keep);
+    if (!response.ok) return false;
+    return ask(registration, { keep: await response.json(), whole: query === '', whose });
   };
   setTimeout(() => {
     const at = Number(device.read(KEPT_AT) ?? 0);
     if (Date.now() - at < EVERY_MS) return;
     void keep('')
-      .then(() => device.cache(KEPT_AT, String(Date.now())))
+      .then((kept) => {
+        if (kept && keptFor() === whose) device.cache(KEPT_AT, String(Date.now()));
+      })
       .catch(() => undefined);
   }, FIRST_MS);
   const waiting = new Map<string, ReturnType<typeof setTimeout>>();
@@ -55,11 +58,11 @@ async function begin(personId: string): Promise<void> {
   });
 }
 
-/** Asks the worker to keep pages, and waits until it has them. */
-function ask({ active }: ServiceWorkerRegistration, keep: Keep): Promise<void> {
+/** Asks the worker to keep pages. @returns whether it has them all */
+function ask({ active }: ServiceWorkerRegistration, asking: Asking): Promise<boolean> {
   return new Promise((resolve) => {
     const { port1, port2 } = new MessageChannel();
-    port1.onmessage = () => resolve();
-    active?.postMessage(keep, [port2]);
+    port1.onmessage = ({ data }: MessageEvent<{ kept: boolean }>) => resolve(data.kept);
+    active?.postMessage(asking, [port2]);
   });
 }
