@@ -3,6 +3,7 @@ import type { Page } from '@playwright/test';
 import { database } from '../../server/db/sql';
 import { changePerson } from '../../server/people/actions';
 import { listPeople } from '../../server/people/queries';
+import { kept } from './kept';
 import { inOwnDemo, onMachine } from './ownDemo';
 import { expect, key, keysOf, saved } from './test';
 
@@ -57,12 +58,7 @@ test('without a network a second person takes over with their figures; what each
   const job = await openJob(page);
   await page.goto('/setup/people');
   await page.goto('/');
-  for (const path of [`${job}/complaint`, '/setup/people'])
-    await expect
-      .poll(() => page.evaluate(async (each) => (await caches.match(each)) !== undefined, path), {
-        timeout: 60_000,
-      })
-      .toBe(true);
+  for (const path of [`${job}/complaint`, '/setup/people']) await kept(page, path);
   await page.close();
 
   await context.setOffline(true);

@@ -1,5 +1,5 @@
-import type { Page } from '@playwright/test';
 import { signedIn } from '../support/signIn';
+import { kept } from './kept';
 import { inOwnDemo } from './ownDemo';
 import { pictureOf } from './picture';
 import { choose, count, runOn } from './running';
@@ -14,15 +14,6 @@ test.use({
   serviceWorkers: 'allow',
   provoked: [/ERR_INTERNET_DISCONNECTED|Failed to load resource|Failed to fetch/],
 });
-
-/** Waits until the device has a page for when there is no network. */
-async function kept(page: Page, address: string): Promise<void> {
-  await expect
-    .poll(() => page.evaluate(async (path) => (await caches.match(path)) !== undefined, address), {
-      timeout: 60_000,
-    })
-    .toBe(true);
-}
 
 test('from a cold start without a network a job goes through its stages; what was entered lands once there is one', async ({
   page,

@@ -31,19 +31,28 @@ export function keptFor(): string | null {
   return device.read(KEPT_FOR);
 }
 
-/** Pages are kept for them from now on, or still. @returns their name for it: another one each time all was forgotten */
-export function keptForNow(personId: string): string {
+/**
+ * Keeps pages for somebody from now on, or still: what is of somebody else is forgotten.
+ * @returns their name for it, another one each time all was forgotten
+ */
+export async function keepFor(personId: string): Promise<string> {
   const whose = keptFor();
-  if (whose && isOf(whose, personId)) return whose;
+  if (isOf(whose, personId)) return whose;
+  if (whose !== NOBODYS) await forgetPages();
   device.cache(KEPT_FOR, `${personId} ${Date.now()}`);
   // A device that keeps nothing has no since: its pages are theirs by their name alone.
   return keptFor() || personId;
 }
 
-/** Forgets what is kept of somebody else than who comes in; of one who is not known yet, whoever it is. */
-export async function forgetOthers(personId: string | undefined): Promise<void> {
-  const whose = keptFor();
-  if (whose !== NOBODYS && !(whose && personId && isOf(whose, personId))) await forgetPages();
+/**
+ * Somebody comes in: nothing is kept of anybody else, from their first page on.
+ * @param personId who it is; not known yet where they came by their name and password
+ */
+export async function comeIn(personId: string | undefined): Promise<void> {
+  if (personId !== undefined && isOf(keptFor(), personId)) return;
+  // Of nobody by name there can still be pages: of one who was gone before the first of theirs woke.
+  await forgetPages();
+  if (personId !== undefined) await keepFor(personId);
 }
 
-const isOf = (whose: string, personId: string) => whose.split(' ')[0] === personId;
+const isOf = (whose: string | null, personId: string): whose is string => whose?.split(' ')[0] === personId;

@@ -3,7 +3,7 @@
 import type { Asking } from '@/workers/offline/keep';
 import { outbox } from '../../queue/page';
 import { device } from '../../shell/device';
-import { forgetOthers, KEPT_AT, keptFor, keptForNow } from './forgetPages';
+import { KEPT_AT, keepFor, keptFor } from './forgetPages';
 
 /** A device fetches all it keeps not more often than this, ms. */
 const EVERY_MS = 5 * 60_000;
@@ -27,8 +27,7 @@ export function startOffline(personId: string): void {
 }
 
 async function begin(personId: string): Promise<void> {
-  await forgetOthers(personId);
-  const whose = keptForNow(personId);
+  const whose = await keepFor(personId);
   const registration = await navigator.serviceWorker.register('/offline.js', { scope: '/' });
   await navigator.serviceWorker.ready;
   const keep = async (query: string) => {

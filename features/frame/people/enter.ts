@@ -2,7 +2,7 @@ import type { Pass } from '@/core/base/people/pass';
 import type { KnownPerson } from '../../shell/passes';
 import { atCar, passes } from '../../shell/people';
 import { type Reply, request } from '../../shell/request';
-import { forgetOthers, forgetPages } from '../offline/forgetPages';
+import { comeIn, forgetPages } from '../offline/forgetPages';
 
 /** Who comes in, with the figures that do it; none where a press does. */
 export type Coming = { person: KnownPerson; pin: string | null };
@@ -22,7 +22,7 @@ export async function enter(
   if (pass && coming && window.isSecureContext)
     await passes.keep(coming.person, coming.pin, pass).catch(() => undefined);
   // Now, and not on the first page that wakes: the pages gone to before it does are theirs already.
-  await forgetOthers(coming?.person.id).catch(() => undefined);
+  await comeIn(coming?.person.id).catch(() => undefined);
   // Everything on the page was made for whoever was here before: it is made anew.
   window.location.assign(to);
   return reply;
