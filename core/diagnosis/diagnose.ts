@@ -19,13 +19,17 @@ import { combinationsOf, type Leaning, leaningsOf, rankCauses } from './ranking'
 import { carAsAnswered, usableAnswers } from './usable';
 import type { Verdict } from './verdict';
 
-const ENGINE_VERSION = '2.3';
+const ENGINE_VERSION = '2.4';
 
 /**
- * Weights looked at in one pass up to which the sum is exact: some 16 abnormal answers open at once. That is a few tenths
- * of a second with what P(any corner) takes, and some tens of megabytes; each answer more doubles both. Regions take longer.
+ * Weights looked at in one pass up to which the sum is exact: some 18 abnormal answers open at once. That is a second or
+ * two with what P(any corner) takes, and a hundred megabytes while it lasts; each answer more doubles both. Regions take
+ * longer, and of answers that contradict what was put right they leave everything open.
  */
-export const EXACT_COST = 1.2e7;
+export const EXACT_COST = 1e8;
+/** Past this a cause that is less likely than `UNSEEN` is told as the sum of its faults, and is off by less than that: half of the time is theirs. */
+const DEAR = 1e7;
+const UNSEEN = 1e-4;
 
 /**
  * Weights looked at while the bits are shared out answer by answer; past it they are told roughly. A day's work of
@@ -74,7 +78,7 @@ export function diagnose({ car = {}, findings, atHand, priors, works }: Question
   );
   const cornerLike = cornersAlike(network.faults, problem.places, posterior.faults);
   const clashes = contradictionsIn(findings, car);
-  const outvoted = exact ? outvotedIn(network, posed, posterior.evidence, explanations) : [];
+  const outvoted = exact ? outvotedIn(network, posed, plan, posterior.evidence, explanations) : [];
   const context = { car, faults: network.faults, findings: used, prepared, leaders, atHand, cornerLike };
   return {
     causes: ranked,
@@ -118,7 +122,7 @@ function solve({ car = {}, findings, priors }: Question) {
   const plan = planOf(problem);
   const exact = plan.cost <= EXACT_COST;
   const { posterior, within } = exact
-    ? { posterior: posteriorOf(problem, plan), within: 0 }
+    ? { posterior: posteriorOf(problem, plan, plan.cost > DEAR ? UNSEEN : undefined), within: 0 }
     : approached(problem);
   // Every abnormal answer is taken in twice, once in each direction.
   const abnormal = problem.answers.filter((answer) => answer.level > 0).length;

@@ -5,7 +5,10 @@ import { saidWords } from '../readings/vocabulary/words';
 import type { CauseId } from './causes';
 import type { Contradiction } from './contradictions';
 import type { Explanations } from './engine/explanations';
-import { posteriorOf } from './engine/posterior';
+import { independentGroups } from './engine/independent';
+import { evidenceOver } from './engine/passes';
+import type { Plan } from './engine/plan';
+import { faultsOf } from './engine/posterior';
 import { roomFor } from './engine/room';
 import { causeLabel } from './labels';
 import type { Network, Observation } from './network/build';
@@ -24,20 +27,22 @@ const NAMED = 2;
  *
  * P(answer | rest) = P(all) / P(rest), exact; told first by its harmonic mean over the explanations,
  * P(rest) / P(all) = E[1 / P(answer | explanation)].
+ * @param plan the order in which all of them were summed: an unremarkable answer has no part in it
  */
 export function outvotedIn(
   network: Network,
   { problem, causes }: Posed,
+  plan: Plan,
   evidence: number,
   explanations: Explanations,
 ): Contradiction[] {
   const stays = roomFor(explanations.hangsOn.length);
   return network.observations.flatMap((observation, index) => {
     if (observation.level > 0 || roughChance(observation, explanations, stays) > SUSPECT) return [];
-    const answers = problem.answers.filter((_, at) => at !== index);
-    const rest = posteriorOf({ ...problem, answers });
-    if (evidence / rest.evidence >= SURPRISE) return [];
-    const cause = expectedBy(observation, [...causes], rest.groups);
+    const rest = { ...problem, answers: problem.answers.filter((_, at) => at !== index) };
+    if (evidence / evidenceOver(rest, plan) >= SURPRISE) return [];
+    const chances = independentGroups(problem, faultsOf(rest, plan));
+    const cause = expectedBy(observation, [...causes], chances);
     return cause ? [told(observation.given, cause, network)] : [];
   });
 }

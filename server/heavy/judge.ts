@@ -8,8 +8,8 @@ import type { JobSheet } from '../../core/job/sheet';
 import { pool } from './pool';
 import { startWorker } from './worker';
 
-/** A judgement takes milliseconds, many answers a second; past this something is wrong with it. */
-const BUDGET_MS = 10_000;
+/** A judgement takes milliseconds, very many answers seconds, on a slow machine several times as long; past this something is wrong with it. */
+const BUDGET_MS = 30_000;
 /** The first verdicts of a fresh thread, with other threads starting beside it. */
 const WARM_UP_MS = 60_000;
 

@@ -98,6 +98,23 @@ describe('chances that are approached', () => {
     expect(compared).toBeGreaterThan(0);
   });
 
+  it('are those of the dearest sums that are made, with unlikely causes told as the sum of their faults', () => {
+    const cars = [7, 8].flatMap((seed) => drawnCars(seed, [3]));
+    for (const { problem } of cars) {
+      const plan = planOf(problem);
+      expect(plan.cost).toBeGreaterThan(1.2e7);
+      expect(plan.cost).toBeLessThan(EXACT_COST);
+      const summed = posteriorOf(problem, plan, 1e-4);
+      const exact = posteriorOf(problem, plan);
+      const { posterior, within } = approached(problem);
+      for (const of of ['faults', 'groups', 'unions'] as const)
+        exact[of].forEach((chance, at) => {
+          expect(Math.abs(summed[of][at]! - chance)).toBeLessThan(1e-4);
+          expect(Math.abs(posterior[of][at]! - chance)).toBeLessThanOrEqual(within + 1e-9);
+        });
+    }
+  });
+
   it('are within one in a hundred in most of ten cars with five or six faults, too much for the exact sum', () => {
     const cars = [5, 6]
       .flatMap((seed) => drawnCars(seed, [5, 5, 5, 6, 6]))
