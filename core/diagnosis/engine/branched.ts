@@ -1,4 +1,5 @@
 import { abnormalOnly } from './fold';
+import { type Approached, overLikely } from './likely';
 import { faultsOf, type Posterior, posteriorOf } from './posterior';
 import type { Problem } from './problem';
 import { type Bounded, boundedOf, type Ground, groundOf } from './region';
@@ -11,36 +12,43 @@ const DROPPED = 1e-3;
 const UNSEEN = 3e-4;
 /** What the regions may leave open. */
 const LEFT_OPEN = WITHIN - UNSEEN;
-/** So many regions at most: a second or two, four on a slow machine. */
+/** So many regions at most: some seconds, twenty on a slow machine. */
 const MOST_REGIONS = 1000;
 /** Where so many regions leave so much open, all there may be would leave most of it. */
 const LOOK = 64;
-const HOPELESS = 0.9;
+const HOPELESS = 0.8;
 /** Regions times answers to the third: past some fifty answers no number of regions that anybody waits for leaves little open. */
 const WORK = 5e7;
-
-export type Approached = {
-  posterior: Posterior;
-  /** No chance is further than this from the exact one. */
-  within: number;
-};
+/** Proven less near than this, the likely faults alone are nearer. */
+const NEAR = 0.05;
 
 /**
- * The posterior where too many abnormal answers are open at once to sum over their sets. All combinations are split into
- * regions, at one fault after another, always the region that leaves most open; what each weighs is bounded from above
- * and below, until together they leave less than one in a hundred open.
+ * The posterior where too many abnormal answers are open at once to sum over their sets: over the likely faults alone
+ * where that is proven to be near enough, else in regions, as many as that takes. Where neither is near, the likely faults
+ * are told of: nothing is proven then, and yet they are nearer than what bounds all of it.
+ */
+export function approached(whole: Problem): Approached {
+  const problem = abnormalOnly(whole);
+  const ground = groundOf(problem);
+  const bounded = boundedOf(ground, { present: [], absent: [] });
+  const likely = overLikely(problem, bounded);
+  if (likely && likely.within <= WITHIN) return likely;
+  const inRegions = overRegions(problem, ground, bounded);
+  return likely && inRegions.within > NEAR ? likely : inRegions;
+}
+
+/**
+ * The posterior in regions. All combinations are split at one fault after another, always the region that leaves most
+ * open; what each weighs is bounded from above and below, until together they leave less than one in a hundred open.
  *
  * How far it may be off. Each region comes with a sum in which every combination weighs at least what it does in truth.
  * Let U be the weight of all these sums, G what the bounds leave open, D what was dropped. Whatever is asked of the
  * combinations, its true weight W lies between what the kept sums have of it less G and that plus D, and the weight of
  * all lies between U - G and U: so no chance is off by more than (G + D) / (U - G).
  */
-export function approached(whole: Problem): Approached {
-  const problem = abnormalOnly(whole);
-  const regions = split(
-    groundOf(problem),
-    Math.min(MOST_REGIONS, Math.max(1, Math.floor(WORK / problem.answers.length ** 3))),
-  );
+function overRegions(problem: Problem, ground: Ground, whole: Bounded): Approached {
+  const most = Math.min(MOST_REGIONS, Math.max(1, Math.floor(WORK / problem.answers.length ** 3)));
+  const regions = split(ground, whole, most);
   const heaviest = Math.max(...regions.map(({ most }) => most));
   const weighed = regions
     .map((region) => ({ region, weight: Math.exp(region.most - heaviest) }))
@@ -65,8 +73,8 @@ function openIn({ most, least }: Bounded): number {
 }
 
 /** All combinations in regions that leave little enough open, or as many regions as there may be. */
-function split(ground: Ground, count: number): Bounded[] {
-  const regions = [boundedOf(ground, { present: [], absent: [] })];
+function split(ground: Ground, whole: Bounded, count: number): Bounded[] {
+  const regions = [whole];
   const open = regions.map(openIn);
   while (regions.length < count) {
     const heaviest = Math.max(...regions.map(({ most }) => most));
