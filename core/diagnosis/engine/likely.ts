@@ -48,8 +48,10 @@ export function overLikely(
     const plan = planOf(likely.problem);
     if (plan.cost > MOST_COST) continue;
     const posterior = posteriorOf(likely.problem, plan, UNSEEN);
+    // Of very many answers the evidence can be below what a double holds.
+    if (!(posterior.evidence > 0)) return undefined;
     const beside = left * Math.exp(most - Math.log(likely.evidence * posterior.evidence));
-    return { posterior, within: Math.min(1, beside / (1 + beside) + UNSEEN) };
+    return { posterior, within: Math.min(1, 1 / (1 + 1 / beside) + UNSEEN) };
   }
   return undefined;
 }

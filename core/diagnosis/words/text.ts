@@ -17,9 +17,34 @@ const WORD = new RegExp(
     )}|(?<![\\p{N}\\p{L}])\\.\\d+|\\d+(?=(?:mm|thou|um|kpa|m?bar|inhg|c)\\b)|[\\p{L}\\p{N}]+(?:['’][\\p{L}]+)?(?:[.,]\\d+)?%?|%`,
   'giu',
 );
-/** A point, a but, a comma that what goes before it can do without (a figure needs the one it is held against), or "its long" said on. What comes back when it is cold is told by itself. */
-const BREAK =
-  /[.;!?\n]|,(?! (?:still (?:soft|spongy|mushy)|all (?:round|four)(?= *[.,;]| *$)|brakes? or no)\b)(?! (?:min(?:imum)?|discard)(?: \w+)? \d)(?!(?<=\d(?: ?mm)?,) (?:inner|inside|outer|outside)(?: \w+)? \d)(?!(?<=\b(?:inner|inside|outer|outside),) \d+(?:\.\d+)?(?: ?mm)? (?:inner|inside|outer|outside))| but (?!not braking|without brak|(?<=(?:long|low) but )(?:rock )?(?:hard|solid)\b)| then (?!the other|left|right)| although | though | (?=its? (?:long|low|soft|hard|spongy)\b)| and (?=(?:it |they |the pedal )?(?:comes?|came) back (?:after|once|when|if|on)\b)/giu;
+const SIDE = '(?:inner|inside|outer|outside)';
+/** What goes on behind a comma: what is left of a list, and a figure that needs the one it is held against. */
+const GOES_ON = [
+  ' (?:still (?:soft|spongy|mushy)|all (?:round|four)(?= *[.,;]| *$)|brakes? or no)\\b',
+  ' (?:min(?:imum)?|discard)(?: \\w+)? \\d',
+  `(?<=\\d(?: ?mm)?,) ${SIDE}(?: \\w+)? \\d`,
+  `(?<=\\b${SIDE},) \\d+(?:\\.\\d+)?(?: ?mm)? ${SIDE}`,
+];
+/** What a clause begins with, or has in it, that only says when or over what the rest of it is so. */
+const SAYS_WHERE = '(?:^|[.,;] ?)(?:over|on|in|as|through|off|hit)\\b[^.,;]*';
+const SAYS_WHEN =
+  '\\b(?:when|once|after|until|till|while|with|if|start(?:s|ed)?|press(?:es|ed)?|pump(?:s|ed)?|loosened|opened|cracked)\\b[^.,;]*';
+/** Where one clause ends and another begins. */
+const BREAK = new RegExp(
+  [
+    '[.;!?\\n]',
+    `,(?!${GOES_ON.join('|')})`,
+    ' but (?!not braking|without brak|(?<=(?:long|low) but )(?:rock )?(?:hard|solid)\\b)',
+    ' then (?!the other|left|right)',
+    ' although | though ',
+    ' (?=its? (?:long|low|soft|hard|spongy)\\b)',
+    // What comes back when it is cold is told by itself.
+    ' and (?=(?:it |they |the pedal )?(?:comes?|came) back (?:after|once|when|if|on)\\b)',
+    // What the pedal, the brakes or the car do besides; not what they do at that place or moment.
+    `(?<!${SAYS_WHERE})(?<!${SAYS_WHEN}) and (?=(?:the |my |its )?(?:brake )?(?:pedal|brakes|car|handbrake|steering(?! wheel)) \\p{L}+)`,
+  ].join('|'),
+  'giu',
+);
 
 /** The text in clauses, spelling slips mended, every word with its place in the text. */
 export function clausesOf(text: string): Clause[] {

@@ -219,7 +219,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       `pedal ${upTo(1)}(?:drops|sinks|dips|falls|goes down|moves down) ${upTo(4)}(?:when|as|on) ${upTo(2)}(?:start(?:ing|s)?|engine (?:starts|fires|comes on))`,
     ),
-    rx('floor|way down|lot'),
+    rx('floor|way down|lot', 'starts? (?:to rain|raining)|rain(?:s|ing)?'),
   ),
   says(
     'assist_start',

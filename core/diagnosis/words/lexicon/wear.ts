@@ -35,7 +35,8 @@ export const WEAR_WORDS: readonly Rule[] = [
     'differ',
     rx(
       `${PADS} ${upTo(6)}(?:half|thinner|thicker|twice|more worn|faster|quicker) ${upTo(4)}(?:other side|left|right)`,
-      `pads? on (?:that|this|one|the (?:left|right)) side ${upTo(4)}(?:thinner|thicker|more worn)`,
+      `pads? on (?:that|this|one|the (?:left|right|(?:near|off)side|passengers?|drivers?)) ?(?:hand )?(?:side )?${upTo(4)}(?:thinner|thicker|more worn|(?:wears?|wearing|wore|go|gone|worn out) (?:faster|quicker|first|more|sooner))`,
+      `(?:left|right)(?: hand)?(?: side)? pads? ${upTo(3)}(?:wears?|wearing|go|gone|worn(?: out)?) (?:faster|quicker|first|sooner)(?! than the (?:inner|outer))`,
       `one side ${upTo(4)}pads? ${upTo(4)}(?:other|than)`,
       `${PADS} ${upTo(2)}(?:wear|wore|worn|wearing) (?:un|not )even(?:ly)? (?:left (?:and|to) right|side to side|from side to side|across)`,
       'uneven (?:brake )?pad wear|pads? (?:are )?(?:worn|wearing|wear) uneven(?:ly)?$',

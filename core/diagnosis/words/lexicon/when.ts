@@ -28,7 +28,8 @@ export const WHEN_WORDS: readonly Rule[] = [
       '(?:all|four) (?:four )?corners|gravel|grass|pulls (?:well|strongly) out',
       '(?:ok|okay|fine|good|better|normal|right) after|from turn \\d|over the corner',
       `(?:ran|went|slid|spun) ${upTo(2)}(?:wide|off|through)`,
-      // It is heard there, and no press is long.
+      // The car goes its own way there, or it is heard: no press is long.
+      `(?<!pedal.*)(?:darts?|dives?|dived|wanders?|twitches|tramlin(?:es|ing))(?!.*pedal)`,
       `(?<!pedal.*)(?:${HEARD})(?!.*pedal)`,
     ),
   ),
@@ -121,7 +122,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'any_time',
     rx(
       'hot (?:or|and) cold|cold (?:or|and) hot|all the time',
-      'always(?! (?:thinner|thicker|worn|been|the))',
+      'always(?! (?:thinner|thicker|worn|gone|first|been|the))',
       '(?<!end of )every (?:single )?(?:time|stop|press)(?! sign)',
       'even when cold|straight away|from the (?:start|first stop)|permanently|constantly',
     ),
@@ -159,7 +160,10 @@ export const WHEN_WORDS: readonly Rule[] = [
       '(?:by|before) (?:the )?end of the (?:\\w+ )?straight|by the next (?:corner|braking zone)',
       'within (?:a |the )?straight',
     ),
-    rx('(?:vibrat|judder|shak|shudder|wobbl)\\w*'),
+    rx(
+      '(?:vibrat|judder|shak|shudder|wobbl)\\w*',
+      '(?:gone|lost|dead|nothing|away|disappears|vanishes) (?:by|before)',
+    ),
   ),
   when(
     'recovery',
