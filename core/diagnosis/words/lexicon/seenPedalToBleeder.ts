@@ -135,7 +135,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'pedal_pump',
     'rises',
     rx(
-      '(?:firm|better|higher|good|ok|okay|comes? back) (?:when|if|once|after) (?:i |you |it is )?pump(?:ed|ing)?',
+      '(?:firm(?:s|er)?(?: up)?|better|higher|good|ok|okay|comes? back) (?:when|if|once|after|with) (?:i |you |it is )?pump(?:ed|ing)?',
       'pumps (?:back )?up|pumping brings (?:it|the pedal) back',
       'pump(?:ed)? (?:it )?and (?:it|the pedal) (?:comes?|came) back|comes? up with pumping',
       'unless (?:i |you )?(?:keep )?pump(?:ing)?(?: it)?',

@@ -5,6 +5,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
   yes(
     'poor_stopping',
     rx(
+      'brakes? (?:\\w+ )?(?:feels? |is |are |seems? |got |gone )?(?:a bit |very |rather |really )?lazy',
       `(?:anchors|stoppers|brakes?) (?:${NOT}) hold|stops? (?:bad|badly|poorly|long|late)$`,
       `(?:${NOT}) (?:really |just )?(?:want to )?(?:stop|slow|stopping|slowing|brake|bite|biting|grip|pull up)(?: down| as| like| well| properly| anymore)?`,
       '(?:hardly|barely) (?:stops|slows|brakes|bites|pulls up)',

@@ -44,7 +44,7 @@ export const WEAR_WORDS: readonly Rule[] = [
       // What wears more is dirtier.
       near(
         'dust',
-        '(?:one|only|a single) (?:front |rear )?(?:wheel|side|rim)|(?:more|dirtier|blacker|worse) (?:on|at|with|than)',
+        '(?:one|only|a single) (?:front |rear )?(?:wheel|side|rim)|(?:more|dirtier|blacker|darker|worse) (?:on|at|with|than)',
         5,
       ).source,
       'more (?:brake )?dust (?:on|at) (?!all|both)|dustier (?:than|on)',
