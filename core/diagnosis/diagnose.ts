@@ -6,7 +6,7 @@ import { mattersOf, type Works } from './decision/stakes';
 import { approached } from './engine/branched';
 import { explain } from './engine/explanations';
 import { forecastIndex, MOST_WATCHED } from './engine/information';
-import { planOf, posteriorOf } from './engine/posterior';
+import { MOST_COST, planOf, posteriorOf } from './engine/posterior';
 import { roughWeightsOf, weightsOf } from './engine/weights';
 import type { AtHand } from './hand';
 import { holdsOf } from './holds/holds';
@@ -20,16 +20,6 @@ import { carAsAnswered, usableAnswers } from './usable';
 import type { Verdict } from './verdict';
 
 const ENGINE_VERSION = '2.4';
-
-/**
- * Weights looked at in one pass up to which the sum is exact: some 18 abnormal answers open at once. That is a second or
- * two with what P(any corner) takes, and a hundred megabytes while it lasts; each answer more doubles both. Regions take
- * longer, and of answers that contradict what was put right they leave everything open.
- */
-export const EXACT_COST = 1e8;
-/** Past this a cause that is less likely than `UNSEEN` is told as the sum of its faults, and is off by less than that: half of the time is theirs. */
-const DEAR = 1e7;
-const UNSEEN = 1e-4;
 
 /**
  * Weights looked at while the bits are shared out answer by answer; past it they are told roughly. A day's work of
@@ -120,9 +110,9 @@ function solve({ car = {}, findings, priors }: Question) {
   const posed = problemOf(network);
   const { problem } = posed;
   const plan = planOf(problem);
-  const exact = plan.cost <= EXACT_COST;
+  const exact = plan.cost <= MOST_COST;
   const { posterior, within } = exact
-    ? { posterior: posteriorOf(problem, plan, plan.cost > DEAR ? UNSEEN : undefined), within: 0 }
+    ? { posterior: posteriorOf(problem, plan), within: 0 }
     : approached(problem);
   // Every abnormal answer is taken in twice, once in each direction.
   const abnormal = problem.answers.filter((answer) => answer.level > 0).length;

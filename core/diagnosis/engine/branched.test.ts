@@ -3,13 +3,12 @@ import { describe, expect, it } from 'vitest';
 import { drawWholeCar, seeded } from '../../../tests/support/drawn';
 import { bruteForce, combinationsOf, jointOf, problems } from '../../../tests/support/networks';
 import { COUPE, SALOON } from '../../../tests/support/told';
-import { EXACT_COST } from '../diagnose';
 import { buildNetwork } from '../network/build';
 import { problemOf } from '../network/problem';
 import { carAsAnswered, usableAnswers } from '../usable';
 import { approached } from './branched';
 import { abnormalOnly } from './fold';
-import { planOf, posteriorOf } from './posterior';
+import { MOST_COST, planOf, posteriorOf, SELDOM } from './posterior';
 import type { Problem } from './problem';
 import { boundedOf, groundOf, type Region } from './region';
 
@@ -103,13 +102,13 @@ describe('chances that are approached', () => {
     for (const { problem } of cars) {
       const plan = planOf(problem);
       expect(plan.cost).toBeGreaterThan(1.2e7);
-      expect(plan.cost).toBeLessThan(EXACT_COST);
-      const summed = posteriorOf(problem, plan, 1e-4);
-      const exact = posteriorOf(problem, plan);
+      expect(plan.cost).toBeLessThan(MOST_COST);
+      const summed = posteriorOf(problem, plan);
+      const exact = posteriorOf(problem, plan, 0);
       const { posterior, within } = approached(problem);
       for (const of of ['faults', 'groups', 'unions'] as const)
         exact[of].forEach((chance, at) => {
-          expect(Math.abs(summed[of][at]! - chance)).toBeLessThan(1e-4);
+          expect(Math.abs(summed[of][at]! - chance)).toBeLessThan(SELDOM);
           expect(Math.abs(posterior[of][at]! - chance)).toBeLessThanOrEqual(within + 1e-9);
         });
     }
@@ -118,7 +117,7 @@ describe('chances that are approached', () => {
   it('are within one in a hundred in most of ten cars with five or six faults, too much for the exact sum', () => {
     const cars = [5, 6]
       .flatMap((seed) => drawnCars(seed, [5, 5, 5, 6, 6]))
-      .filter(({ problem }) => planOf(problem).cost > EXACT_COST);
+      .filter(({ problem }) => planOf(problem).cost > MOST_COST);
     expect(cars.length).toBeGreaterThan(5);
     const off = cars.map(({ problem, abnormal }) => {
       // Past some sixteen the sets no longer fit: that is what these cars are drawn for.

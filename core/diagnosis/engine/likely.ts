@@ -1,5 +1,5 @@
 import { foldFactors } from './fold';
-import { faultsOf, type Posterior, planOf, posteriorOf } from './posterior';
+import { faultsOf, MOST_COST, type Posterior, planOf, posteriorOf, SELDOM } from './posterior';
 import type { Problem } from './problem';
 import type { Bounded } from './region';
 
@@ -9,13 +9,8 @@ export type Approached = {
   within: number;
 };
 
-/** Weights looked at in one pass of the sum. */
-const MOST_COST = 1e8;
 /** How much of the sum that bounds it all may be left out. */
 const SHARES = [1e-6, 1e-5, 1e-4, 1e-3, 1e-2, 0.03, 0.1];
-/** Causes less likely than this are told as the sum of their faults, and are off by less than that. */
-const UNSEEN = 1e-4;
-
 /**
  * The posterior over the likely faults alone, the others taken to be absent: exact but for those.
  *
@@ -47,11 +42,11 @@ export function overLikely(
     const likely = without(problem, dropped);
     const plan = planOf(likely.problem);
     if (plan.cost > MOST_COST) continue;
-    const posterior = posteriorOf(likely.problem, plan, UNSEEN);
+    const posterior = posteriorOf(likely.problem, plan);
     // Of very many answers the evidence can be below what a double holds.
     if (!(posterior.evidence > 0)) return undefined;
     const beside = left * Math.exp(most - Math.log(likely.evidence * posterior.evidence));
-    return { posterior, within: Math.min(1, 1 / (1 + 1 / beside) + UNSEEN) };
+    return { posterior, within: Math.min(1, 1 / (1 + 1 / beside) + SELDOM) };
   }
   return undefined;
 }

@@ -17,6 +17,15 @@ export type Posterior = {
 };
 
 /**
+ * Weights looked at in one pass up to which a sum is worth waiting for: some 18 abnormal answers open at once. That is a
+ * second or two with what P(any corner) takes, and a hundred megabytes while it lasts; each answer more doubles both.
+ */
+export const MOST_COST = 1e8;
+/** Past this what is less likely than `SELDOM` is told as the sum of its faults: half of the time is theirs. */
+const DEAR = 1e7;
+export const SELDOM = 1e-4;
+
+/**
  * The posterior, exact over all combinations of faults.
  *
  * Unremarkable answers factor by fault and are folded into its odds once. For the abnormal ones the weight of each set
@@ -25,9 +34,13 @@ export type Posterior = {
  * elimination), so the cost is 2^width, not 2^answers. What a fault brings about is mixed in while that fault is: it
  * needs no room of its own.
  * Method: Heckerman's quick-score idea in its set form; noisy-OR after Pearl (1988), noisy-MAX after Díez (1993).
- * @param unseen where sets less likely may be told as the sum of their faults: off by half its square at most
+ * @param unseen sets less likely than this are told as the sum of their faults, and are off by less than themselves
  */
-export function posteriorOf(problem: Problem, plan: Plan = planOf(problem), unseen?: number): Posterior {
+export function posteriorOf(
+  problem: Problem,
+  plan: Plan = planOf(problem),
+  unseen: number | undefined = plan.cost > DEAR ? SELDOM : undefined,
+): Posterior {
   const sum = sumOver(problem, plan);
   const anyOf = anyOfSets(problem, sum, unseen);
   return {
