@@ -5,8 +5,8 @@ import type { Clause } from './text';
 /** A rule that fits, the state it comes to, and the words it fits: from the first to the last, as indexes. */
 export type Match = { rule: Rule; state: string; first: number; last: number };
 
-/** What is behind these is said of something else: "no pedal after a pad change". */
-const SINCE = /^(?:after|since|once|because|until|till|while)$/;
+/** What is behind these is said of something else: "no pedal after a pad change", "no air, still soft". */
+const SINCE = /^(?:after|since|once|because|until|till|while|still)$/;
 
 /** How many words back a denial still counts. */
 const DENIED_WITHIN = 3;

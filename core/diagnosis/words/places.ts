@@ -81,7 +81,7 @@ export function wheelBy(place: Place, { text }: Clause): Corner | undefined {
 
 /** The wheels that a clause names by their end: "both fronts", "front discs". */
 export function bothIn(clause: Clause): readonly Corner[] {
-  const axle = BOTH.test(clause.text) ? axleIn(clause) : onlyIn(clause, SEVERAL_OF);
+  const axle = (BOTH.test(clause.text) && axleIn(clause)) || onlyIn(clause, SEVERAL_OF);
   return axle ? cornersOf(axle) : [];
 }
 

@@ -20,7 +20,7 @@ const WORD = new RegExp(
 const SIDE = '(?:inner|inside|outer|outside)';
 /** What goes on behind a comma: what is left of a list, and a figure that needs the one it is held against. */
 const GOES_ON = [
-  ' (?:still (?:soft|spongy|mushy)|all (?:round|four)(?= *[.,;]| *$)|brakes? or no)\\b',
+  ' (?:still (?:soft|spongy|mushy)|all (?:round|four)(?= *[.,;]| *$)|brakes? (?:or no|not applied))\\b',
   ' (?:min(?:imum)?|discard)(?: \\w+)? \\d',
   `(?<=\\d(?: ?mm)?,) ${SIDE}(?: \\w+)? \\d`,
   `(?<=\\b${SIDE},) \\d+(?:\\.\\d+)?(?: ?mm)? ${SIDE}`,

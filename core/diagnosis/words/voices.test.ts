@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { ACROSS_THE_BONNET } from '../../../tests/support/voices/acrossTheBonnet';
 import { ALL_SORTS } from '../../../tests/support/voices/allSorts';
 import { AT_LENGTH } from '../../../tests/support/voices/atLength';
 import { AT_THE_CAR } from '../../../tests/support/voices/atTheCar';
@@ -26,6 +27,7 @@ import { readWords } from './words';
 
 const VOICES = {
   ...DRIVERS,
+  ...ACROSS_THE_BONNET,
   ...SHOP,
   ...AT_THE_CAR,
   ...COUNTER,

@@ -337,7 +337,7 @@ export const ALL_SORTS: Voices = {
     ["brake goes hard and car won't slow when I lift and brake again", 'pedal_hard yes; poor_stopping yes'],
     ['hear air when I press the pedal', ''],
     ['pushing hard but nothing', 'pedal_hard yes'],
-    ["it won't hold on a hill with the handbrake", ''],
+    ["it won't hold on a hill with the handbrake", 'parking_brake weak'],
     ['I can feel the ABS in dry corners', ''],
     ['brake light on dash comes on when fluid sloshes', 'warning_light brake'],
     ['yellow abs lamp and speedo dead', 'warning_light abs'],

@@ -277,7 +277,7 @@ export const AT_THE_CAR: Voices = {
     ['inner rear pad metal to metal', 'noise_grind yes rear'],
     ['lower slide pin seized in the RR caliper', 'slide_pins stiff RR'],
     ['disc lip rusted solid', ''],
-    ['grey patches on both front rotors', 'rotor_surface deposits'],
+    ['grey patches on both front rotors', 'rotor_surface deposits FL; rotor_surface deposits FR'],
     ['customer complains of a low pedal', 'pedal_long yes'],
     [
       'soft pedal reported by the driver, worst at the end of the stint',

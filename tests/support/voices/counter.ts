@@ -58,7 +58,10 @@ export const COUNTER: Voices = {
     ['slider pins dry as a bone and stuck', 'slide_pins stiff'],
     ['piston would not push back in on the rear right', 'piston_return stiff RR'],
     ['fluid looks like coffee', 'fluid_look dark'],
-    ['hairline cracks all over the face of both front discs', 'rotor_surface heat_checked'],
+    [
+      'hairline cracks all over the face of both front discs',
+      'rotor_surface heat_checked FL; rotor_surface heat_checked FR',
+    ],
     ['wheel wobbles when I rock it at twelve and six', 'bearing_play excess'],
     ['wheel nuts were loose when it came in', 'wheel_nuts loose'],
     ['flat spot on the front left tyre', 'tyres fault FL'],

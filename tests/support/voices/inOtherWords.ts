@@ -92,7 +92,7 @@ export const IN_OTHER_WORDS: Voices = {
     ['brk fluid 3% moisture', 'fluid_moisture wet'],
     ['NSR w/cyl leaking', 'leak caliper_or_cylinder RL'],
     ['OSF flexi perished', ''],
-    ['ABS lt on, code LH rear sensor', 'warning_light abs'],
+    ['ABS lt on, code LH rear sensor', 'warning_light abs; fault_codes wheel_sensor'],
     ['squeal ns rear, pads glazed', 'noise_squeal yes RL; pad_surface glazed RL'],
     ['rplcd m/cyl, bled, still long', 'master_fitted yes; system_opened yes; pedal_long yes'],
     ['servo u/s, ped like brick', 'pedal_hard yes'],

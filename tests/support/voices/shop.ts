@@ -11,7 +11,7 @@ export const SHOP: Voices = {
     ['the pads on the left are half as thick as the right', 'pad_wear_sides differ'],
     ['pads at 1 mm', 'pad_thickness low'],
     ['rotor cracked from a hole', 'rotor_surface cracked'],
-    ['deep grooves in both front discs', 'rotor_surface grooves'],
+    ['deep grooves in both front discs', 'rotor_surface grooves FL; rotor_surface grooves FR'],
     ['discs rusty after standing', 'rotor_surface rusted; stood_long yes'],
     ['lip on the discs', ''],
     ['discs under minimum', 'rotor_thickness below_minimum'],

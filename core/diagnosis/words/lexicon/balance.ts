@@ -12,7 +12,7 @@ const balanceMoves = (to: string) =>
   `(?:brake )?(?:balance|bias) (?:keeps? )?(?:moves|moving|shifts|shifting|migrates|migrating|goes|going|drifts|drifting|creeps|creeping|walks) (?:to the )?(?:${to})`;
 /** Where ABS works before it should, a wheel would lock there. */
 const absEarly = (end: string) =>
-  `(?:abs|anti ?lock) (?:comes?|kicks?|cuts?|steps?) (?:in|on) (?:far |much )?(?:too )?(?:early|soon|first) (?:at|on) (?:the )?(?:${end})s?`;
+  `(?:abs|anti ?lock) (?:(?:comes?|kicks?|cuts?|steps?) (?:in|on)|triggers|acts|activates|works) (?:far |much )?(?:too )?(?:early|soon|first) (?:at|on) (?:the )?(?:${end})s?`;
 
 /** What locks first, and what bites too hard. */
 export const BALANCE_WORDS: readonly Rule[] = [
@@ -69,7 +69,7 @@ export const BALANCE_WORDS: readonly Rule[] = [
       'grab(?:s|bed|bing|by)?|snatch(?:es|y|ing)?',
       '(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |over |overly |really |so )+(?:sharp|sensitive|keen)',
       '(?:touchy|jerky) (?:brakes?|braking|pedal)|(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |really |so |a bit )*(?:touchy|jerky)',
-      'over ?sensitive|brakes? lock(?:s|ing)?(?: up)? (?:suddenly|abruptly|all at once)',
+      'over ?sensitive|(?:pedal|brakes?) (?:is |are |feels? |works? |act )?(?:like )?(?:an? )?(?:(?:light )?switch|on ?off)|brakes? lock(?:s|ing)?(?: up)? (?:suddenly|abruptly|all at once)',
       'suddenly lock(?:s|ing)?(?: up)?',
       '(?:only )?one wheel (?:keeps )?lock(?:s|ing)(?: up)?(?! (?:on|solid))',
       `lock(?:s|ing)(?: up)? ${BEFORE_THE_OTHER}|^(?:the |my )?brakes lock(?:ing)?(?: up)?$`,

@@ -12,7 +12,8 @@ const NOT_ASIDE =
 /** That it pulls, wherever to. */
 const PULLS_ASIDE = 'pull(?:s|ed|ing)?|veer(?:s|ing)?|drifts?|tug(?:s|ging)?|dart(?:s|ing)?';
 /** It goes there by itself, which is no brake. */
-const UNBRAKED = '(?<!(?:even|also|and) )(?:without braking|when not braking|off the brakes)';
+const UNBRAKED =
+  '(?<!(?:even|also|and) )(?:without braking|when not braking|off the brakes|under (?:power|throttle|acceleration)|(?:on|with) the (?:throttle|power)|when accelerating)';
 /** Held straight by hand: it pulls the other way. */
 const heldAgainst = (side: string) =>
   rx(
@@ -95,6 +96,11 @@ export const DIRECTION_WORDS: readonly Rule[] = [
       '(?:even|also|and) (?:when |while |if )?(?:without (?:touching )?(?:the )?brak\\w+|not braking|off the brakes?|coasting|cruising|driving)|braking or not|brakes? or no brakes?|all the time|constantly',
       6,
     ),
+  ),
+  says(
+    'pull_off_brake',
+    'yes',
+    near(PULLS_ASIDE, 'under (?:power|throttle|acceleration)|when accelerating', 5),
   ),
   says(
     'pull_off_brake',

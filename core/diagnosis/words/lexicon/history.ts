@@ -14,15 +14,19 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?:was |been |just |we |i )?(?:bled|bleeding|bleed(?! nipples?| screws?))',
       `(?:${DONE}) ${upTo(4)}(?:${CALIPER}|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)`,
       `(?:${DONE}) ${upTo(3)}abs (?:unit|block|pump|modulator)`,
+      'abs (?:unit|block|pump|modulator) (?:swap|change|job|replacement)',
       '(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)(?: and (?:the )?\\w+)? (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed|swapped|overhauled|refurbished)',
       '(?:after|since) (?:a |the )?(?:flush|flushing|fluid change|change of (?:the )?(?:brake )?fluid)',
       '(?:hose|line|caliper|master(?: cylinder)?|wheel cylinder) (?:swap|change|job|replacement|rebuild)|opened (?:the )?(?:system|hydraulics|lines?)',
       '(?:since|after) (?:i |we |he )?(?:crack(?:ed|ing)|open(?:ed|ing)|undid) (?:off |open )?(?:the |a |one )?(?:bleed(?:er)?(?: nipple| screw)?|nipple|union|line|hose)',
       'abs (?:unit|block|pump|modulator) (?:was |has been |got |just )?(?:changed|replaced|swapped|renewed)',
       'fluid (?:was |has been |got |just )?(?:changed?|flush(?:ed)?|renewed|replaced)|changed the (?:brake )?fluid',
-      '(?:just|been|was|we|i|he|got) flushed',
+      '(?:just|been|was|we|i|he|got) flushed|^flushed (?:(?:it|the \\w+) )?(?:with|last|this|today|yesterday)',
     ),
-    rx('not (?:been )?(?:bled|opened)|never (?:bled|opened)|needs? (?:a )?bleed(?:ing)?'),
+    rx(
+      `(?:${FORGOTTEN}) (?:when|if|whether)`,
+      'not (?:been )?(?:bled|opened)|never (?:bled|opened)|needs? (?:a )?bleed(?:ing)?',
+    ),
   ),
   says(
     'caliper_fitted',
@@ -51,7 +55,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       '(?:fresh|new|changed the) (?:brake )?fluid|dot ?[\\d.]+ (?:is |was )?fresh|fresh dot ?[\\d.]+',
       'fluid (?:is |was )?(?:fresh|new|just changed|changed (?:last|this|yesterday|today|recently|(?:\\d|a few|two|three) (?:days|weeks) ago) ?(?:week|month)?)',
-      'flushed (?:last|this|before)',
+      'flushed (?:last|this|before)|^flushed .*(?:yesterday|today|last (?:week|month))$',
       '(?:dot ?[\\d.]+|fluid) (?:went|was put) in (?:last|this|yesterday|on|just)',
       'put (?:in |some |new )*dot ?[\\d.]+',
     ),
@@ -149,7 +153,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'level_falls',
     'slowly',
     rx(
-      `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|disappear(?:s|ing)?|vanish(?:es|ing)?|(?:goes|going|gone) missing|(?:went|gone|been going) down|has (?:dropped|fallen)|(?:has |had )?(?:dropped|fallen|fell) (?:an? |\\d+ ?)?(?:cm|mm|centimet(?:er|re)s?|inch|bit))`,
+      `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?(?! on)|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|disappear(?:s|ing)?|vanish(?:es|ing)?|(?:goes|going|gone) missing|(?:went|gone|been going) down|has (?:dropped|fallen)|(?:has |had )?(?:dropped|fallen|fell) (?:an? |\\d+ ?)?(?:cm|mm|centimet(?:er|re)s?|inch|bit))`,
       `(?:losing|loses|using|uses|drinks) ${upTo(2)}(?:brake )?fluid|^(?:a |the )?(?:brake )?fluid leak(?:s|ing)?$`,
       `(?:fluid|level) ${upTo(3)}(?:every|each) (?:week|month|time) (?:less|lower)`,
       `(?:fluid|level) ${upTo(3)}(?:less|lower) (?:every|each) (?:week|month|time)`,
@@ -194,7 +198,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
   says(
     'hose_kind',
     'braided',
-    rx('braided(?: (?:hoses?|lines?))?|(?:stainless(?: steel)?|steel) (?:hoses?|lines?|braid)'),
+    rx('braided(?: (?:hoses?|lines?))?|(?:stainless(?: steel)?|steel|ss) (?:hoses?|lines?|braid)'),
   ),
   says(
     'hose_kind',

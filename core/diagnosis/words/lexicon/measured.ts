@@ -100,7 +100,7 @@ export const MEASURED: readonly Rule[] = [
     LENGTH,
     past(USUAL.hubLimitMm, 'ok', 'high'),
   ),
-  ...measured('rotor_runout', 'run ?out', LENGTH, past(USUAL.runoutMm, 'ok', 'high'), /\bhub\b/),
+  ...measured('rotor_runout', 'run ?out|wobbles?', LENGTH, past(USUAL.runoutMm, 'ok', 'high'), /\bhub\b/),
   ...measured(
     'rotor_runout',
     `(?:dial|dti|indicator)(?: gauge| indicator)?(?=.*(?:${ROTOR}))`,

@@ -47,7 +47,7 @@ export const NOISE_WORDS: readonly Rule[] = [
   yes(
     'noise_hiss',
     near(
-      'hiss(?:es|ing)?(?: (?:sound|noise))?|whoosh(?:es|ing)?|air (?:escap(?:es|ing)|leak(?:s|ing)?|rush(?:es|ing)?)',
+      'hiss(?:es|ing)?(?: (?:sound|noise))?|whistl(?:e|es|ing)(?=.*(?:booster|servo))|whoosh(?:es|ing)?|air (?:escap(?:es|ing)|leak(?:s|ing)?|rush(?:es|ing)?)',
       `pedal|when (?:i |you )?(?:press|brake|push|hold)(?:ing)?|foot|footwell|booster|servo|under the dash`,
       5,
     ),
@@ -60,14 +60,16 @@ export const NOISE_WORDS: readonly Rule[] = [
       'nois(?:e|es) like (?:a )?(?:goose|pig|whistle|trumpet|seagull|(?:train|tram|bus) braking)',
       'high ?pitch(?:ed)?',
     ),
-    rx('tyres?|belt|diff|gear\\w*|bearings?|turbo|suspension|bush(?:es)?'),
+    rx(
+      'tyres?|belt|diff|gear\\w*|bearings?|turbo|suspension|bush(?:es)?|whistl\\w+ (?:\\w+ ){0,3}(?:booster|servo)',
+    ),
   ),
   yes(
     'noise_grind',
     rx(
       GRIND,
-      'rubb?(?:ing|s) (?:noise|sound)|ground like',
-      '(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|metallic|like sandpaper|gritty',
+      'rubb?(?:ing|s) (?:noise|sound)|hear (?:something |it )?(?:is )?rubbing|ground like',
+      '(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|metallic(?! (?:rattl|knock|click|clunk|clonk|tick|ping)\\w*)|like sandpaper|gritty',
     ),
     rx('bearings? (?:\\w+ ){0,2}rumbl(?:es|ing)|rumble strips?'),
   ),
@@ -75,7 +77,7 @@ export const NOISE_WORDS: readonly Rule[] = [
     'noise_rattle',
     rx(
       KNOCK,
-      'tapp?(?:s|ing) (?:noise|sound)',
+      'tapp?(?:s|ing) (?:noise|sound)|(?<!pedal )thumps? (?:when|as|whenever)',
       'like (?:a )?(?:stones?|marbles|nuts|bolts?) in a|bang(?:s|ing)|(?:loud|big|almighty) (?:bang|thump)',
     ),
     rx(

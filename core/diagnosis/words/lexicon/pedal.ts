@@ -20,7 +20,7 @@ const SPONGY =
   'spong(?:y|ey|e|iness)|softness|sogg(?:y|ier)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding)|like (?:treacle|mud)|like (?:stepping|pressing|pushing|treading) (?:in|into|on|onto) (?:an? )?(?:(?:wet|tennis|rubber) )?(?:mud|sponge|cushion|pillow|mattress|balls?|grapes?)|(?:feels?|like|as if|^)(?: ?\\w+ ){0,4}?air in (?:them|it|the (?:brakes?|lines?|system))';
 
 const ABS_ACTS =
-  '(?:abs|anti ?lock)(?: system)? (?:\\w+ )?(?:comes?|coming|came|go(?:es|ing) off|kicks?|kicking|cuts?|cutting|triggers?|triggering|activates?|activating|acts|works|chatters?|fires|engages|pulses?|buzz(?:es)?|grinds|jumps?)';
+  '(?:abs|anti ?lock)(?: system| pump| motor)? (?:\\w+ )?(?:runs?|comes?|coming|came|go(?:es|ing) off|kicks?|kicking|cuts?|cutting|triggers?|triggering|activates?|activating|acts|works|chatters?|fires|engages|pulses?|buzz(?:es)?|grinds|jumps?)';
 const FOR_NOTHING =
   'without (?:a |any )?reason|(?:walking|crawling|parking) (?:pace|speeds?)|(?:very )?low speeds?|crawl(?:ing)?|for no reason|for nothing|(?:on|in) (?:a |the )?dry(?: road)?|(?:just )?before (?:(?:it|i|we|the car) )?(?:a )?(?:stops?|stopping|standstill)|(?:coming|rolling|roll|come) to (?:a )?(?:stop|halt|standstill)|last (?:few )?(?:metres?|meters?|feet|yards?|m)|(?:gentle|light|normal|ordinary|slow) (?:stops?|braking)|barely (?:touch(?:ing)?|press(?:ing)?)|(?:at|below|under) (?:[1-9]|1\\d|five|ten) (?:km/?h|kph|mph|k)|(?:far |much )?too (?:early|easily|soon)';
 const ABS_FOR_NOTHING = near(ABS_ACTS, FOR_NOTHING, 6);
@@ -51,7 +51,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     'pedal_spongy',
     'yes',
     rx(
-      'vapou?r lock',
+      'vapou?r lock|(?<!water |kettle )(?:boil(?:ed|s|ing) (?:the |my |its )?(?:brake )?fluid|fluid (?:has |had |was |is )?boil(?:ed|ing))$',
       "(?:can't|cannot|couldn't|can not|never) (?:seem to )?get a (?:firm|hard|decent|proper|good) pedal",
     ),
   ),
@@ -74,7 +74,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'pedal (?:is |sits )way down|(?:pedal |it )(?:is |sits |was )?not (?:as|so) high',
       'the lower (?:the pedal|it) (?:sits|gets|goes)|(?:the pedal|it) (?:sits|gets|goes) the lower',
       'long (?:brake |pedal )?travel|pedal height (?:drops|falls|is (?:low|down))',
-      'excessive (?:brake )?(?:pedal )?travel',
+      'needs (?:more and more|ever more) pedal|excessive (?:brake )?(?:pedal )?travel|travel is (?:huge|massive|enormous)',
       'travel (?:is |has become )?(?:excessive|too much|too long)',
       '(?:lots|lot|loads|too much|more) (?:of )?(?:pedal )?travel',
       'pedal (?:is |was |keeps |kept )?(?:getting|growing|got|gets|went) (?:longer|lower)',
@@ -88,7 +88,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:is|was|gets|goes) (?:a bit|a little|slightly|very|quite|rather) long(?:er)? (?:after|in|into|at|from)',
       '^(?:the |my )?brakes (?:are |come in |respond |react )?(?:too |very )?late$',
       'slow to (?:respond|react|come in)|delay (?:in|before) (?:the )?brak\\w+',
-      '^(?:the |my )?pedal dropped$|pedal (?:height|travel) (?:varies|changes|differs|is different)',
+      '^(?:the |my )?pedal dropped$|pedal drops (?:after|out of|through) |pedal (?:height|travel) (?:varies|changes|differs|is different)',
       '(?:^|\\b)it (?:gets|got|goes|went|becomes) (?:longer|lower)(?! (?:than|to stop))',
       'travels? (?:too far|a long way)|^(?:it )?goes too far$|goes (?:a long way|too far|way) down',
       'pedal (?:goes|travels?|drops|comes?) (?:down )?(?:further|deeper)',
@@ -176,7 +176,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:hard|stiff|heavy|rock hard|solid|wooden) (?:brake )?pedal',
       '^(?:very |really )?(?:stiff|heavy|wooden) brakes',
       '(?:servo|booster|brake assist(?:ance)?) (?:is |has )?(?:not working|dead|gone|failed)',
-      '(?:servo|booster) (?:does not|doesn.t) work',
+      '(?:servo|booster) (?:(?:does not|doesn.t) work|only works|works only)',
       'pedal (?:is |was |goes |went |gets |got |feels |gone |has gone |has become )?(?:like )?(?:a |as )?(?:very |really |so |rock |too |way too |far too |much too |too much )?(?:hard|stiff|heavy|brick|rock|wood(?:en)?|solid|concrete)',
       'pedal (?:[\\w]+ ){0,3}?(?:is|feels|goes|was) (?:very |really |rock )?(?:hard|stiff|heavy)',
       '(?:it|they) (?:is|are|feels?|felt|was) (?:now )?(?:wooden|rock hard)|brick under',
@@ -229,7 +229,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     'pedal_pulses',
     near(
       'pedal',
-      'puls(?:e|es|ing|ates?|ating)|throb(?:s|bing)?|kick(?:s|ing)?(?: ?back)?|flutter(?:s|ing)?|pump(?:s|ing) (?:under|back)|thump(?:s|ing)?|hammer(?:s|ing)|bounc(?:es|ing) (?:up and down|back)',
+      'puls(?:e|es|ing|ates?|ating)|massag(?:es|ed|ing)|throb(?:s|bing)?|kick(?:s|ing)?(?: ?back)?|flutter(?:s|ing)?|pump(?:s|ing) (?:under|back)|thump(?:s|ing)?|hammer(?:s|ing)|bounc(?:es|ing) (?:up and down|back)',
       4,
     ),
   ),
@@ -280,7 +280,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'stays? (?:down|low)|sticks? down|brakes? releases? late',
       `let(?:ting|s)? go ${upTo(6)}(?:stays?|still|keeps?) (?:braked|braking|on)`,
       '(?:brakes? )?(?:stay|stays|stayed|staying|hang|hangs) (?:partly |slightly |a bit |half )?on(?: after| when)?',
-      'brakes? hang(?:s)? up after releas(?:e|ing)',
+      'brakes? (?:hang(?:s)? up|hold|holds|stay|stays|keep (?:on )?working|drag) after (?:i |you |we )?releas(?:e|ing)',
       'still (?:on|applied|holding|braking) (?:after|when|once|as) (?:i |you |we )?(?:take|lift|release|let|come off)',
       'calipers? (?:are |is )?(?:not|hardly|slow|late) (?:to )?(?:letting|let) go',
       '(?:not|never|hardly) lett?(?:ing)? go (?:after|of|when|fully)',
@@ -318,7 +318,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `no (?:pedal|brakes?) (?:until|till) (?:the |a )?(?:second|2nd|third|3rd) ${PRESS}`,
       `(?:floor|carpet|boards) (?:on|with|at) the first ${PRESS}`,
       `(?:on|with|by|at|after|until|till) (?:the |a )?(?:second|2nd|third|3rd) ${PRESS}`,
-      '(?:press|push|pump|hit|tread)(?: it| them|(?: the)? pedal|(?: the)? brakes?)? twice',
+      '(?:press|push|pump|hit|tread|stab|jab|dab)(?: (?:at )?(?:it|them|(?:the )?pedal|(?:the )?brakes?))? twice',
       '(?:two|three|several) times (?:i |you |we )?(?:must|have to|need to|should) (?:press|push|pump)',
       `pump(?:ed|ing)? (?:it|them|the pedal|the brakes) ${upTo(4)}to get`,
       'pump(?:ed|ing)? (?:it|them|the pedal|the brakes) (?:up )?(?:once|twice|first|into|before|to get|helps?|a few times)',
@@ -339,6 +339,6 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'dab (?:it|them) first|quick tap|left foot taps?|taps? to (?:fix|cure|help)',
       `tap(?:ping|ped)? (?:it|them|the brakes?|the pedal) ${upTo(3)}(?:before|on the straights?)`,
     ),
-    rx('two feet|force', ENGINE_OFF),
+    rx('two feet|force|(?:servo|booster) (?:only )?works', ENGINE_OFF),
   ),
 ];

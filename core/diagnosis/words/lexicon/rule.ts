@@ -82,10 +82,10 @@ export const HIGH =
   'high|bad|excessive|out of (?:spec|limits|limit|tolerance)|over (?:the )?limit|too much|past (?:the )?limit';
 /** A shake that the foot feels, through the pedal. */
 export const FELT_IN_PEDAL =
-  '(?:vibrat|shak|judder|shudder|tremor|wobbl)\\w* (?:in|through) (?:the |my )?(?:brake )?pedal';
+  '(?:vibrat|shak|judder|shudder|tremor|wobbl)\\w* (?:only |just |mostly )?(?:in|through) (?:the |my )?(?:brake )?pedal';
 /** Without the brake. */
 export const COAST =
-  "without (?:touching )?(?:the )?brak(?:e|es|ing)|whether (?:or not )?(?:i|you|we|i am|i'm|it is)? ?brak(?:e|ing)(?: or not)?|not braking|off the brakes?|coasting|cruising|all the time|even when not|no brakes? on|brak(?:e|ing) or not|brakes? or no brakes?|(?:if|when|while) (?:i|you|we|i am|i'm|you are) (?:do not|don't|am not|not) brak(?:e|ing)";
+  "without (?:touching )?(?:the )?brak(?:e|es|ing)|whether (?:or not )?(?:i|you|we|i am|i'm|it is)? ?brak(?:e|ing)(?: or not)?|not braking|off the brakes?|brakes? not (?:applied|pressed)|(?:without|not) touching the brakes?|coasting|cruising|all the time|even when not|no brakes? on|brak(?:e|ing) or not|brakes? or no brakes?|(?:if|when|while) (?:i|you|we|i am|i'm|you are) (?:do not|don't|am not|not) brak(?:e|ing)";
 /** Says that it is not so. */
 export const NOT =
   "doesn't|don't|do not|does not|won't|wouldn't|will not|isn't|not|hardly|barely|didn't|can't|could not|couldn't|did not";

@@ -28,9 +28,10 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'parking_brake',
     'weak',
     rx(
+      "^(?:it )?(?:won't|doesn't|does not|will not) hold (?:the car )?on (?:a|the) (?:hill|slope|incline|ramp)",
       `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:(?:isn't|is not|doesn't|does not|won't|will not|can't|cannot|hardly|barely|not) (?:really |even |quite )?(?:hold|holding|work|working|keep|grab|grip|bite|catch)|slips?|slipping|weak|useless|does nothing|fails?)`,
       `(?:roll(?:s|ed|ing)?) (?:away|off|back|down) ${upTo(3)}${HANDBRAKE}`,
-      `${HANDBRAKE} (?:only )?(?:works |holds |acts |is )?(?:only )?(?:on|at) (?:only )?(?:one|a single) (?:side|wheel)(?: only)?$`,
+      `${HANDBRAKE} (?:only )?(?:works |holds |acts |is )?(?:only )?(?:on|at) (?:only )?(?:(?:one|a single) (?:side|wheel)(?: only)?|the (?:left|right)(?: side| wheel)?(?: only)?)$`,
     ),
   ),
   says(
@@ -146,7 +147,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'pad_wear_shape',
     'outer_thin',
     rx(
-      `(?:outer|outside) (?:pad )?${upTo(3)}(?:gone|thin(?:ner)?|worn|finished|down|less|eaten|(?:half|less than) ${upTo(2)}(?:inner|inside)|wears? ${upTo(2)}(?:fast|faster|quick|quicker))`,
+      `(?:outer|outside) (?:pad )?${upTo(5)}(?:gone|thin(?:ner)?|worn|finished|down|less|eaten|(?:half|less than) ${upTo(2)}(?:inner|inside)|wears? ${upTo(2)}(?:fast|faster|quick|quicker))`,
     ),
     rx('tyres?|than the outer|edge|rotor|disc'),
   ),
@@ -155,8 +156,15 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'taper_along',
     near(
       `${PADS}|wear`,
-      '(?:thick|thin)(?:er)? (?:at|on) the (?:trailing|leading) (?:end|edge|side)|taper(?:s|ed)?|(?:at|on) (?:an angle|a slant)|slanted|(?:like |into )?(?:a )?wedge(?:d| shaped)?',
+      '(?:thick|thin)(?:er)? (?:at|on) (?:the (?:trailing|leading)|one) (?:end|edge)|(?:thick|thin)(?:er)? (?:at|on) the (?:trailing|leading) side|taper(?:s|ed)?|(?:at|on) (?:an angle|a slant)|slanted|(?:like |into )?(?:a )?wedge(?:d| shaped)?',
       4,
+    ),
+  ),
+  says(
+    'pad_wear_shape',
+    'taper_along',
+    rx(
+      '(?:leading|trailing) (?:edge|end) of (?:the )?pads? (?:is |are )?(?:thinner|thicker|thin|more worn|worn)',
     ),
   ),
   found(
@@ -192,6 +200,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
       8,
     ),
   ),
+  says('pad_surface', 'crumbled', rx(`${PADS} (?:is |are |was |were )?cracked`)),
   says(
     'pad_surface',
     'separated',

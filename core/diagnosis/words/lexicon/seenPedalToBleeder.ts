@@ -22,7 +22,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       '(?:fluid|reservoir|level) (?:is |was |looks |has dropped to )?(?:very |really |a bit |bone )?(?:low|min(?:imum)?|dry)',
       `low (?:on )?(?:brake )?fluid|(?:fluid|reservoir|level) ${upTo(4)}(?:below|down to|at|on) (?:the )?min(?:imum)?`,
-      '(?:reservoir|fluid) (?:is |was )?(?:nearly |almost )?empty|no fluid (?:left )?in the reservoir',
+      '(?:reservoir|fluid) (?:is |was )?(?:nearly |almost |half )?empty|no fluid (?:left )?in the reservoir',
     ),
     rx(
       `${ROTOR}|pads?|empty overnight`,
@@ -72,6 +72,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       `(?:line|hose|union|pipe|banjo) ${upTo(6)}(?:${WET}|burst|rusted through|rotted|rotten|corroded|chafed through|split)`,
       `(?:${WET}|burst) ${upTo(2)}(?:line|hose|union|pipe|banjo)`,
+      `damp (?:around|round|at|on|by) ${upTo(2)}(?:line|hose|union|pipe|banjo)`,
     ),
     rx('booster|servo|vacuum|coolant|heater|fuel'),
   ),
@@ -136,7 +137,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'rises',
     rx(
       '(?:firm(?:s|er)?(?: up)?|better|higher|good|ok|okay|comes? back) (?:when|if|once|after|with) (?:i |you |it is )?pump(?:ed|ing)?',
-      'pumps (?:back )?up|pumping brings (?:it|the pedal) back',
+      'pumped (?:and|then) got (?:it|them|the (?:pedal|brakes?)) back|pumps (?:back )?up|pumping brings (?:it|the pedal) back',
       'pump(?:ed)? (?:it )?and (?:it|the pedal) (?:comes?|came) back|comes? up with pumping',
       'unless (?:i |you )?(?:keep )?pump(?:ing)?(?: it)?',
       'pumping (?:brings|builds|raises) (?:it|them|the pedal) (?:back )?up',
@@ -164,7 +165,11 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
   says(
     'fault_codes',
     'wheel_sensor',
-    near('codes?|faults?', 'wheel ?speed(?: sensor)?|(?:wheel|abs) sensor', 5),
+    near(
+      'codes?|faults?|scan(?:ner| tool)? (?:shows|says|reads|found)',
+      'wheel ?speed(?: sensor)?|(?:wheel|abs|(?:front|rear|left|right)) sensor',
+      5,
+    ),
   ),
   says(
     'fault_codes',
@@ -247,7 +252,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     ),
   ),
   found('reservoir_cap', 'damaged', near('(?:reservoir|fluid) cap|cap(?: seal)?', BROKEN, 3), 'sound'),
-  says('reservoir_cap', 'swollen', near('cap(?: seal)?|diaphragm', 'swollen|swelled', 3)),
+  says('reservoir_cap', 'swollen', near('cap(?: seal)?|diaphragm', 'swollen|swelled', 5)),
   says(
     'fluid_type',
     'wrong',
@@ -255,7 +260,8 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       near(WRONG_FLUID, 'reservoir|system|brakes?|topp(?:ed|ing)|poured|filled', 6).source,
       `(?:put|poured|added|used|filled with) (?:in )?${WRONG_FLUID}`,
       'topp(?:ed|ing) (?:it |the (?:fluid|reservoir) )?up with (?:water|oil)',
-      '(?:put|poured|filled|topped) (?:\\w+ )?dot ?5(?![.\\d])',
+      '(?:put|poured|filled|topped) (?:\\w+ )?dot ?5(?![.\\d])|dot ?5 (?:silicone|in (?:it|the (?:car|system|reservoir)))',
+      '(?:put|poured) (?:the )?oil in(?:to)? the brake (?:fluid|reservoir)',
       `wrong (?:brake )?fluid|mixed ${upTo(3)}silicone`,
     ),
   ),
@@ -278,8 +284,8 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'open_bleeder_frees',
     'yes',
     rx(
-      `(?:open(?:s|ing|ed)?|crack(?:s|ing|ed)?) ${upTo(3)}(?:${BLEEDER}) ${upTo(6)}(?:frees|freed|free|lets? go|releases?|released|turns|spins)`,
-      `(?:until|till|unless) ${upTo(2)}(?:open|crack) ${upTo(3)}(?:${BLEEDER})`,
+      `(?:open(?:s|ing|ed)?|crack(?:s|ing|ed)?) ${upTo(3)}(?:${BLEEDER}) ${upTo(6)}(?:frees|freed|free|lets? (?:it |the \\w+ )?go|releases?|released|turns|spins)`,
+      `(?:until|till|unless|(?:had|have|has) to) ${upTo(2)}(?:open|crack)(?! (?:it|all|every|each)) ${upTo(3)}(?:${BLEEDER})(?! to bleed)`,
       // What does not let go until then is told by the "until".
       `(?<!n't |not |never )(?:frees?|lets? go|releases?) ${upTo(4)}(?:open|crack)(?:s|ing|ed)? ${upTo(3)}(?:${BLEEDER})`,
     ),

@@ -106,7 +106,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
       `flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyres?|flat ?spotted tyres?`,
       `tyres? ${upTo(3)}(?:flat ?spot\\w*|out of (?:round|balance)|egg ?shaped|bulg\\w*|cupped)`,
       `tyre pressures? ${upTo(2)}(?:low|uneven|different|wrong|down)`,
-      '(?:low|uneven|different|wrong) tyre pressures?',
+      '(?:low|uneven|different|wrong) tyre pressures?|tyres? (?:is |are )?(?:low|flat|soft) on one side',
       `bulges? ${upTo(3)}tyres?|wheels? ${upTo(2)}out of balance`,
       `(?:lost|missing|thrown) ${upTo(2)}(?:wheel |balance )weights?`,
     ),
@@ -182,7 +182,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'wheel_mounting',
     'fault',
     rx(
-      'wheel (?:is |was )?(?:out of balance|unbalanced|buckled|bent)',
+      'wheel (?:is |was )?(?:out of balance|unbalanced|buckled|bent|not (?:sit(?:s|ting)? )?(?:flush|flat|square))',
       '(?:buckled|bent) (?:the |a )?(?:wheel|rim)',
       'nuts? (?:were |are )?(?:torqued|tightened|done up) unevenly',
       'uneven(?:ly)? (?:torqued|tightened) (?:wheel )?nuts?',
@@ -213,7 +213,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'cooling_path',
     'face',
     rx(
-      `(?:${DUCT}|air) ${upTo(4)}(?:on|at|onto|against) (?:the )?(?:inner |inside |one )?(?:face|side) of ${upTo(2)}(?:${ROTOR})`,
+      `(?:${DUCT}|air) ${upTo(4)}(?:on|at|onto|against) (?:the )?(?:inner |inside |one )?(?:(?:face|side) of ${upTo(2)}(?:${ROTOR})|(?:${ROTOR}) face)`,
     ),
   ),
 ];

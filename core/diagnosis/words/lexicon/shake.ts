@@ -18,7 +18,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'vibration_braking',
     rx(SHAKE),
     new RegExp(
-      `\\b(?:${COAST}|off the brake|shake(?:s|n)? hands|clutch|gearbox|(?:hub|disc|rotor) wobbles?|pedal (?:shakes|shaking|vibrates|vibrating)|(?:i|you|we) (?:rock|spin|turn|rotate) (?:it|the (?:wheel|disc|rotor))|spinning|spun|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
+      `\\b(?:${COAST}|off the brake|shake(?:s|n)? hands|clutch|gearbox|(?:hub|disc|rotor) wobbles?|pedal (?:shakes|shaking|vibrates|vibrating)|(?:i|you|we) (?:rock|spin|turn|rotate) (?:it|the (?:wheel|disc|rotor))|only in (?:the |my )?pedal|spinning|spun|wobbles? of \\d|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
     ),
   ),
   says('vibration_braking', 'yes', near('discs?|rotors?', 'warped', 3)),
@@ -71,7 +71,11 @@ export const SHAKE_WORDS: readonly Rule[] = [
   ),
   says('shake_where', 'seat', rx(feltIn(SEAT)), rx(COAST)),
   says('judder_order', 'first', rx(`once ${TURN}`), rx(NOISE)),
-  says('judder_order', 'first', rx('(?:1st|first) order')),
+  says(
+    'judder_order',
+    'first',
+    rx('(?:1st|first) order', `(?:${SHAKE}) (?:at (?:the )?)?same (?:speed|rate|rhythm) as the wheels?`),
+  ),
   says('judder_order', 'second_or_more', rx('(?:2nd|second|3rd|third) order')),
   says('judder_order', 'second_or_more', rx(`(?:twice|(?:two|three|four|several|many) times) ${TURN}`)),
   says('warning_light', 'none', rx('no warning (?:lights?|lamps?)')),

@@ -14,7 +14,7 @@ export const WEAR_WORDS: readonly Rule[] = [
       "pads? (?:are |were |is |was )?(?:already |half |nearly |almost )?(?:worn|gone|go|finished|done|used up) (?:out )?(?:in|after|within|again|already|every|too|by) (?:[\\w']+ ?){0,3}",
       `pads? ${upTo(2)}(?:eaten|chewed|burnt|destroyed) (?:up |away )?(?:in|after|by)`,
       near('(?:every|each) (?:time|event|weekend|outing|track ?day)', 'new (?:set of )?pads', 10).source,
-      '(?:new )?(?:set of )?pads every|(?:heavy|fast|quick|excessive) pad wear',
+      '(?:replaced|changed|renewed) (?:the )?(?:front |rear )?pads (?:twice|three times)|(?:new )?(?:set of )?pads every|(?:heavy|fast|quick|excessive) pad wear',
     ),
     rx(
       '(?:hardly|barely|never|scarcely) (?:ever )?wear|lamps?|lights?|warning|sensor|go(?:es)? down|(?:went|going|gone) (?:back )?(?:to|for|with) ',
@@ -39,7 +39,7 @@ export const WEAR_WORDS: readonly Rule[] = [
       `(?:left|right)(?: hand)?(?: side)? pads? ${upTo(3)}(?:wears?|wearing|go|gone|worn(?: out)?) (?:faster|quicker|first|sooner)(?! than the (?:inner|outer))`,
       `one side ${upTo(4)}pads? ${upTo(4)}(?:other|than)`,
       `${PADS} ${upTo(2)}(?:wear|wore|worn|wearing) (?:un|not )even(?:ly)? (?:left (?:and|to) right|side to side|from side to side|across)`,
-      'uneven (?:brake )?pad wear|pads? (?:are )?(?:worn|wearing|wear) uneven(?:ly)?$',
+      '^(?:the )?(?:one|left|right)(?: hand)? side wears (?:faster|quicker|more)|uneven (?:brake )?pad wear|pads? (?:are )?(?:worn|wearing|wear) uneven(?:ly)?$',
       'pads? (?:are )?worn on one side|one pad (?:is )?more worn than the other',
       // What wears more is dirtier.
       near(

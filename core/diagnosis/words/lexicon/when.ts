@@ -37,10 +37,10 @@ export const WHEN_WORDS: readonly Rule[] = [
     'temperature_link',
     'only_hot',
     rx(
-      `(?:only |just )?(?:when|once|if|as|after it gets|after getting|when it's|when they're|when they are) ${upTo(5)}(?:hot|warm|up to temperature|heats? up|warms? up|heat builds)`,
+      `(?:only |just )?(?:when|once|if|as|only after|after it gets|after getting|when it's|when they're|when they are) ${upTo(5)}(?:hot|warm|up to temperature|heats? up|warms? up|heat builds)`,
       "(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when |while )?(?:it is |they are |it's |they're )?cold(?! (?:and|or) hot)",
       '(?:fine|good|ok|okay|firm) (?:for|in|during) (?:the )?first (?:half|few|two|three|\\d+)',
-      `^cold (?:ok|okay|fine|good|firm)$|vapou?r lock|${NOT_COLD}`,
+      `^cold (?:ok|okay|fine|good|firm)$|vapou?r lock|fluid (?:has |had |was )?boiled$|boiled (?:the |my )?(?:brake )?fluid$|${NOT_COLD}`,
       '(?:over|through|during) (?:the |a )(?:race|session|stint)',
       '(?:few|couple of|several|two|three|four|five|\\d) (?:big|hard|heavy) stops',
       "^hot (?:the |my )?pedal|cold it's (?:rock )?solid|tighter and tighter",
@@ -88,6 +88,11 @@ export const WHEN_WORDS: readonly Rule[] = [
   ),
   when(
     'temperature_link',
+    'only_hot',
+    rx(`(?:goes away|gone|disappears|vanishes|stops|quiet) when ${upTo(2)}(?:is |are |it's )?cold$`),
+  ),
+  when(
+    'temperature_link',
     'only_cold',
     rx(
       `(?:only |just )?(?:when|while) ${upTo(3)}cold|only cold|cold only`,
@@ -110,8 +115,8 @@ export const WHEN_WORDS: readonly Rule[] = [
       'hot or cold|cold and hot|hot and cold|even when cold',
       "(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when|while) (?!(?:it is |it's |they are )?(?:warm|hot))",
       '(?:good|fine|ok|okay|firm) in the morning',
-      "(?:goes|gone|disappears|vanishes|stops|quiet|fine|ok|okay|good|smooth)(?: away)?(?: again)? when (?:it is |it's )?cold",
-      `(?:good|fine|firm) ${upTo(4)}out ?lap|after idling|first (?:stop|corner) after`,
+      "(?:goes|gone|disappears|vanishes|stops|quiet|fine|ok|okay|good|smooth)(?: away)?(?: again)? when (?:(?:it|the brakes?|the (?:pads?|discs?|rotors?)|they) (?:is |are )|it's )?cold",
+      `(?:good|fine|firm) ${upTo(4)}out ?lap|after idling|first (?:stop|corner) after|(?<!only )after the first (?:stop|corner|lap)`,
       NOT_COLD,
       '(?:free|frees|lets go|releases?|loose|rolls?) (?:off |up |again |freely )?(?:when|once) (?:it is |they are )?cold',
       `first ${upTo(6)}(?:is|are|was|were|feels?) (?:fine|good|ok|okay|normal|perfect)`,
@@ -122,7 +127,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'any_time',
     rx(
       'hot (?:or|and) cold|cold (?:or|and) hot|all the time',
-      'always(?! (?:thinner|thicker|worn|gone|first|been|the))',
+      'always(?! (?:(?:\\w+ )?(?:black|dirty|covered|dusty)|thinner|thicker|worn|gone|first|been|the))',
       '(?<!end of )every (?:single )?(?:time|stop|press)(?! sign)',
       'even when cold|straight away|from the (?:start|first stop)|permanently|constantly',
     ),
