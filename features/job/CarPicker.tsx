@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useId, useRef, useState } from 'react';
 import { SearchField } from '@/ui/Field';
 import { Link } from '@/ui/Link';
 import { findCars, type NamedCar } from '../car/findCars';
@@ -8,19 +8,34 @@ import { findCars, type NamedCar } from '../car/findCars';
 /** Boxes large enough for gloves; more than these are narrowed by typing. */
 const MOST_SHOWN = 8;
 
-type Props = { cars: readonly NamedCar[]; chosen?: string; onChoose: (id: string) => void };
+type Props = {
+  cars: readonly NamedCar[];
+  chosen?: string;
+  error?: string;
+  onChoose: (id: string) => void;
+};
 
 /** Which car: boxes to press, found by typing where there are many. The chosen one stays in sight. */
-export function CarPicker({ cars, chosen, onChoose }: Props) {
+export function CarPicker({ cars, chosen, error, onChoose }: Props) {
   const [typed, setTyped] = useState('');
+  const errorId = useId();
+  const group = useRef<HTMLFieldSetElement>(null);
+  useEffect(() => {
+    if (error) group.current?.querySelector('input')?.focus();
+  }, [error]);
   const found = findCars(cars, typed);
   const picked = cars.find((car) => car.id === chosen);
   const first = found.slice(0, MOST_SHOWN);
   const shown = picked && !first.includes(picked) ? [picked, ...first.slice(0, MOST_SHOWN - 1)] : first;
   const more = found.length - shown.filter((car) => found.includes(car)).length;
   return (
-    <fieldset>
+    <fieldset ref={group} aria-describedby={error ? errorId : undefined}>
       <legend className="narrow mb-1 font-semibold">Which car</legend>
+      {error && (
+        <p id={errorId} role="alert" className="mb-1 text-small font-semibold text-stop">
+          {error}
+        </p>
+      )}
       {cars.length > MOST_SHOWN && (
         <div className="mb-2">
           <SearchField

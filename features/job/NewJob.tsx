@@ -40,7 +40,12 @@ function ComplaintForm(props: Props) {
   const { typed, set, errorOf, trouble, busy, onSubmit } = useNewJob(props);
   return (
     <form onSubmit={onSubmit} className="grid gap-5">
-      <CarPicker cars={props.cars} chosen={typed.carId || undefined} onChoose={(carId) => set({ carId })} />
+      <CarPicker
+        cars={props.cars}
+        chosen={typed.carId || undefined}
+        error={errorOf('carId')}
+        onChoose={(carId) => set({ carId })}
+      />
       <div>
         <TextArea
           label="What the driver says, in one line"
@@ -72,7 +77,7 @@ function ComplaintForm(props: Props) {
       </fieldset>
       <Trouble>{trouble}</Trouble>
       <div>
-        <Button look="primary" type="submit" disabled={!typed.carId || busy}>
+        <Button look="primary" type="submit" disabled={busy}>
           {busy ? 'Opening …' : 'Open the job'}
         </Button>
       </div>

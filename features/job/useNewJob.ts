@@ -22,6 +22,7 @@ export type NewJobAsked = {
 };
 type Typed = { carId: string; complaint: string; day: string; time: string };
 
+const NO_CAR = 'No car is chosen yet: press one of these, or enter another.';
 const TAKEN = { day: 'a day such as 31 May', time: 'a time such as 17:00' };
 
 /** A job while it is opened: kept on this device until it is, on this device alone where the server cannot be reached. */
@@ -38,6 +39,10 @@ export function useNewJob({ cars, chosen, says }: NewJobAsked) {
   const { errors, isSubmitting } = form.formState;
   useShowKept(form, kept);
   const open = form.handleSubmit(async ({ carId, complaint, ...back }) => {
+    if (!carId) {
+      form.setError('carId', { message: NO_CAR });
+      return;
+    }
     const wanted = wantedAt(back, shop);
     if ('wrong' in wanted) {
       const { wrong } = wanted;
@@ -57,6 +62,7 @@ export function useNewJob({ cars, chosen, says }: NewJobAsked) {
     typed,
     set(changes: Partial<Typed>) {
       for (const [field, value] of Object.entries(changes)) form.setValue(field as Path<Typed>, value);
+      if (changes.carId) form.clearErrors('carId');
       const { carId: _, ...rest } = form.getValues();
       keep(rest);
     },

@@ -307,6 +307,22 @@ test('a car wanted for a new complaint comes back to it, chosen', async ({ page 
   await expect(page.getByLabel('What the driver says, in one line')).toHaveValue('Pulls to the left');
 });
 
+test('a complaint without a car says so at the cars, and keeps what was typed', async ({ page }) => {
+  await page.goto('/job/new');
+  await page.getByLabel('What the driver says, in one line').fill('Pulls to the right');
+  await page.getByRole('button', { name: 'Open the job' }).click();
+  const cars = page.getByRole('group', { name: 'Which car' });
+  await expect(cars).toHaveAccessibleDescription(/No car is chosen yet/);
+  await expect(cars.locator('input').first()).toBeFocused();
+  await cars
+    .getByText(/^Club saloon/)
+    .first()
+    .click();
+  await expect(cars.getByRole('alert')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Open the job' }).click();
+  await expect(page.getByLabel('In one line')).toHaveValue('Pulls to the right');
+});
+
 test('what is due opens a job on its car, in its words', async ({ page }) => {
   await page.goto('/');
   const due = page.getByRole('region', { name: 'Due' });
