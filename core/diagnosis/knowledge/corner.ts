@@ -129,6 +129,7 @@ export const CORNER: readonly CauseKnowledge[] = [
       link('axle_locks_early', 'front', 0.06, 'Less grip in front'),
       link('axle_locks_early', 'rear', 0.06, 'Less grip behind'),
       link('judder_order', 'first', 0.6, 'Once a turn'),
+      link('judder_order', 'second_or_more', 0.25, 'Out of round in more than one place'),
       ...pullsTo(0.6, 0.15),
       ...shakesAt(0),
     ],

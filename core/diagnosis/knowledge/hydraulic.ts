@@ -15,6 +15,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
         'Gas squeezes where fluid will not, so more force just gives more travel',
       ),
       link('pedal_long', 'yes', 0.5, 'The pedal first has to squeeze the gas'),
+      link('pedal_soft_end', 'yes', 0.03, 'Told of a soft pedal, wherever it is soft'),
       link('pedal_pump', 'rises', 0.75, 'Each quick press adds fluid before the last has come back'),
       link('pedal_now', 'soft', 0.7, 'Gas from work is there cold, at rest'),
       link('pedal_now', 'long', 0.15, 'A lot of gas is felt as travel'),
@@ -187,6 +188,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
       link('pedal_sinks', 'yes', 0.4, 'Fluid leaves under a steady foot'),
       link('pedal_hold', 'sinks', 0.5, 'Fluid leaves under a steady foot'),
       link('pedal_long', 'yes', 0.4, 'Each press loses some'),
+      link('pedal_soft_end', 'yes', 0.02, 'A hard press opens it'),
       link('pedal_spongy', 'yes', 0.3, 'Where fluid leaves, air gets in'),
       link('pedal_to_floor', 'yes', 0.3, 'A burst takes a whole circuit'),
       link('level_falls', 'slowly', 0.4, 'The fluid goes bit by bit'),
@@ -214,6 +216,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
     at: 'car',
     links: [
       link('pedal_sinks', 'yes', 0.85, 'Pressure bleeds back past the seal under a steady foot'),
+      link('pedal_soft_end', 'yes', 0.06, 'A hard press is more than the seal holds'),
       link('pedal_hold', 'sinks', 0.9, 'Pressure bleeds back past the seal in 30 s'),
       link('pedal_long', 'yes', 0.4, 'Part of each stroke slips past the seal'),
       link('pedal_to_floor', 'yes', 0.2, 'A torn seal holds nothing'),
