@@ -46,22 +46,19 @@ const AND = /^(?:or|nor|and)$/;
 
 const WHY_DONE = new RegExp(`\\b(?:${DONE})\\b.*\\b(?:because|as it|since it)\\b`);
 
-/** Said of why work was done that is done by now, which tells nothing of how it is: "replaced because it leaked". */
-export const isWhyDone = ({ last }: Match, { words }: Clause): boolean =>
-  WHY_DONE.test(
-    words
-      .slice(0, last)
-      .map((word) => word.text)
-      .join(' '),
-  );
+/** What is behind it was done for it. */
+const SO_DONE = new RegExp(`^so (?:i|we|he|she|they)(?: have)? (?:${DONE})\\b`);
+
+/** Said of why work was done that is done by now, which tells nothing of how it is: "replaced because it leaked", "leaked so we replaced it". */
+export const isWhyDone = ({ last }: Match, { words }: Clause): boolean => {
+  const text = words.map((word) => word.text);
+  return WHY_DONE.test(text.slice(0, last).join(' ')) || SO_DONE.test(text.slice(last + 1).join(' '));
+};
 
 /** Said of what was and is no more: "used to be spongy", "squeal gone since". */
 export function isOver({ rule, first, last }: Match, { text, words }: Clause): boolean {
-  if (rule.denied === undefined) return false;
   const before = words.slice(Math.max(0, first - DENIED_WITHIN), first).map((word) => word.text);
+  if (/\bused to\b/.test(before.join(' ')) && !/\bused to\b.*\bnow\b/.test(text)) return true;
   const behind = words.slice(last + 1).map((word) => word.text);
-  return (
-    (/\bused to\b/.test(before.join(' ')) && !/\bused to\b.*\bnow\b/.test(text)) ||
-    IS_OVER.test(behind.join(' '))
-  );
+  return rule.denied !== undefined && IS_OVER.test(behind.join(' '));
 }

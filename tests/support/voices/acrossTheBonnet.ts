@@ -82,5 +82,78 @@ export const ACROSS_THE_BONNET: Voices = {
     ['leading edge of pads more worn', 'pad_wear_shape taper_along'],
     ['abs triggers too early on the front', 'axle_locks_early front'],
     ['wheel not flush on the hub, rust on the face', 'wheel_mounting fault'],
+    ['used to pull left, now pulls right after swapping the hoses', 'pulls yes; system_opened yes'],
+    [
+      'steering shimmy at 100 km/h goes away when I brake',
+      'shake_where wheel; vibration_braking no; vibration_coasting yes',
+    ],
+    ['ABS cuts in over bumps', 'pedal_pulses yes; pulse_when for_nothing'],
+    ['the car wanders on the brakes over bumps', 'pulls yes'],
+    ['pads hit the disc once per turn when I spin the wheel by hand', 'rotor_runout high'],
+    ['disc drags at one spot', 'rotor_runout high'],
+    ['pads wear out in the middle', ''],
+    [
+      'new fluid boiled after three laps',
+      'fluid_age fresh; pedal_spongy yes; temperature_link only_hot; usage track',
+    ],
+    ['residual valve fitted in disc circuit', ''],
+    ['brake hose rubs on the wheel', ''],
+    [
+      'no vibration, no noise, just a long pedal after the kerbs',
+      'vibration_braking no; pedal_long yes; after_cornering yes',
+    ],
+    ["not hard, not soft, just doesn't slow the car", 'pedal_hard no; pedal_spongy no; poor_stopping yes'],
+    ['front brakes hot after 20 km of motorway without braking', 'heat_spread one_axle'],
+    [
+      'it never fades but it shakes from lap 2',
+      'poor_stopping no; vibration_braking yes; usage track; temperature_link only_hot',
+    ],
+    ['no leaks found, fluid keeps going down', 'leak none; level_falls slowly'],
+    [
+      'Came in after second stint, driver reports pedal travel increasing from lap 4 and a strong smell at turn in. Sat 20 min, pedal back to normal.',
+      'temperature_link only_hot; usage track; pedal_long yes; smell_or_smoke yes; recovery after_cooling',
+    ],
+    [
+      'Car is road registered, does two track days a year. Since the last one it shudders through the wheel from motorway speed.',
+      'usage mixed; vibration_braking yes; shake_where wheel',
+    ],
+    [
+      "Old lady's car, only shopping. Brakes scrape and the car hardly rolls when she gets in after the weekend.",
+      'usage road; noise_grind yes; wheel_drags all',
+    ],
+    [
+      "Fitted a big brake kit at the front with four pots. Now the pedal goes half way and I can't lock the fronts.",
+      'brake_conversion yes; pedal_long yes; poor_stopping yes',
+    ],
+    [
+      'Customer complains of a grinding noise from the rear, more when turning left. No change on the brake.',
+      'noise_grind yes rear; noise_when turning',
+    ],
+    [
+      "Left the handbrake on overnight after a hot run, now there's a thump thump when I brake.",
+      'held_hot yes; noise_rattle yes',
+    ],
+    [
+      'The reservoir is down a centimetre since last month, pads are new, no drips.',
+      'level_falls slowly; friction_new yes; pads_new yes',
+    ],
+    [
+      'Drum brakes at the rear, long pedal, gets better if I pull the handbrake one click.',
+      'pedal_long yes; drum_adjustment slack',
+    ],
+    [
+      "Brakes get stuck on when it's hot, I have to wait half an hour before it rolls again.",
+      'wheel_drags all; temperature_link only_hot; recovery after_cooling',
+    ],
+    [
+      'Pads at the front are gone after one weekend and the discs are blue.',
+      'pads_wear_fast yes; rotor_colour blued FL; rotor_colour blued FR',
+    ],
+    [
+      'Hiss from under the dash whenever I step on the brake, and the pedal got heavier.',
+      'noise_hiss yes; pedal_hard yes',
+    ],
+    ['Feels like someone is tapping the pedal from below.', 'pedal_pulses yes'],
+    ['temps after in lap: fl 420 fr 410 rl 180 rr 300', 'usage track'],
   ],
 };

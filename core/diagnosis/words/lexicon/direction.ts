@@ -47,7 +47,7 @@ export const DIRECTION_WORDS: readonly Rule[] = [
       '(?:steering |the )?wheel (?:turns|goes|jerks|twitches) (?:to the )?(?:left|right) (?:by|on|under|when)',
       '(?:steering |the )wheel (?:turns|moves|pulls) (?:(?:by|on) )?(?:itself|its own)',
       'veers?|veering|tramlin(?:es|ing) (?:under|when|while|on|in) (?:\\w+ )?brak(?:es?|ing)|weav(?:es|ing)|darts?|darting|dives? (?:left|right|to)',
-      'wants? to change lanes?|steers? (?:itself|left|right)|swerv(?:es?|ing)|wanders? (?:under|when|to)',
+      'wants? to change lanes?|steers? (?:itself|left|right)|swerv(?:es?|ing)|wanders? (?:under|when|to|on the brakes?)',
       'drifts? (?:left|right|to|(?:when|while|under|on) brak\\w*)|crab(?:s|bing|bed)?',
       `(?:${NOT}) (?:brake|stop|slow|pull up) (?:evenly|straight|in a straight line)`,
       '(?:brakes?|braking|slows|stops) (?:is |are )?uneven(?:ly)?(?! (?:wear|worn))|uneven braking',

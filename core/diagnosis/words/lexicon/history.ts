@@ -105,7 +105,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       `(?:sat|held|stood|stopped|parked|waited|queued) ${upTo(6)}(?:foot on|brakes? on|${HANDBRAKE}|on the (?:brakes?|pedal))`,
-      `hot brakes ${upTo(4)}${HANDBRAKE}`,
+      `hot brakes ${upTo(4)}${HANDBRAKE}|left ${upTo(2)}${HANDBRAKE} on ${upTo(5)}hot`,
       `${HANDBRAKE} ${upTo(3)}(?:hot|after (?:the )?session|in the paddock|straight after)`,
       `foot on the brake ${upTo(4)}(?:grid|pits?|paddock|lights)`,
       `(?:sit|sitting|stand|standing|wait|waiting) ${upTo(9)}foot on (?:it|the pedal|the brakes?)`,
@@ -153,7 +153,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'level_falls',
     'slowly',
     rx(
-      `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?(?! on)|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|disappear(?:s|ing)?|vanish(?:es|ing)?|(?:goes|going|gone) missing|(?:went|gone|been going) down|has (?:dropped|fallen)|(?:has |had )?(?:dropped|fallen|fell) (?:an? |\\d+ ?)?(?:cm|mm|centimet(?:er|re)s?|inch|bit))`,
+      `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?(?! on)|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|is down (?:an? |half |\\d+ ?)(?:cm|mm|centimet(?:er|re)s?|inch|bit)|disappear(?:s|ing)?|vanish(?:es|ing)?|(?:goes|going|gone) missing|(?:went|gone|been going) down|has (?:dropped|fallen)|(?:has |had )?(?:dropped|fallen|fell) (?:an? |\\d+ ?)?(?:cm|mm|centimet(?:er|re)s?|inch|bit))`,
       `(?:losing|loses|using|uses|drinks) ${upTo(2)}(?:brake )?fluid|^(?:a |the )?(?:brake )?fluid leak(?:s|ing)?$`,
       `(?:fluid|level) ${upTo(3)}(?:every|each) (?:week|month|time) (?:less|lower)`,
       `(?:fluid|level) ${upTo(3)}(?:less|lower) (?:every|each) (?:week|month|time)`,

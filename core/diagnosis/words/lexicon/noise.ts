@@ -13,7 +13,7 @@ export const HEARD = `(?!knock(?:ed|s)?[ -]?(?:back|off))(?:${NOISE})`;
 const heard = (when: string): RegExp => near(HEARD, when, 7);
 
 /** Of a shake the same words say something else. */
-const SHAKE = 'shak\\w+|judder\\w*|vibrat\\w+|wobbl\\w+|shudder\\w*|trembl\\w+|puls\\w+';
+const SHAKE = 'shimm\\w+|shak\\w+|judder\\w*|vibrat\\w+|wobbl\\w+|shudder\\w*|trembl\\w+|puls\\w+';
 /** Noises that nothing here is known by. */
 const UNKNOWN = 'hum(?:s|ming)?|whirr?(?:s|ing)?|dron(?:es?|ing)';
 const GOES =
@@ -100,6 +100,7 @@ export const NOISE_WORDS: readonly Rule[] = [
     rx(SHAKE, UNKNOWN),
   ),
   says('noise_when', 'turning', heard(STEERED), rx('by hand', 'spin(?:s|ning)?')),
+  says('noise_when', 'turning', rx(`^(?:more|louder|mostly|mainly) (?:${STEERED})`)),
   says('noise_when', 'bumps', heard(BUMPY), rx('rumble strips?')),
   says('noise_when', 'rolling', heard(TURNS_WITH), rx(SHAKE, UNKNOWN, 'by hand', STOPS_AT_A_FOOT)),
   says('noise_when', 'rolling', near(`${GRIND}|${KNOCK}`, ALWAYS, 7), rx(SHAKE, STOPS_AT_A_FOOT)),

@@ -22,7 +22,7 @@ const SPONGY =
 const ABS_ACTS =
   '(?:abs|anti ?lock)(?: system| pump| motor)? (?:\\w+ )?(?:runs?|comes?|coming|came|go(?:es|ing) off|kicks?|kicking|cuts?|cutting|triggers?|triggering|activates?|activating|acts|works|chatters?|fires|engages|pulses?|buzz(?:es)?|grinds|jumps?)';
 const FOR_NOTHING =
-  'without (?:a |any )?reason|(?:walking|crawling|parking) (?:pace|speeds?)|(?:very )?low speeds?|crawl(?:ing)?|for no reason|for nothing|(?:on|in) (?:a |the )?dry(?: road)?|(?:just )?before (?:(?:it|i|we|the car) )?(?:a )?(?:stops?|stopping|standstill)|(?:coming|rolling|roll|come) to (?:a )?(?:stop|halt|standstill)|last (?:few )?(?:metres?|meters?|feet|yards?|m)|(?:gentle|light|normal|ordinary|slow) (?:stops?|braking)|barely (?:touch(?:ing)?|press(?:ing)?)|(?:at|below|under) (?:[1-9]|1\\d|five|ten) (?:km/?h|kph|mph|k)|(?:far |much )?too (?:early|easily|soon)';
+  'over (?:the )?bumps|without (?:a |any )?reason|(?:walking|crawling|parking) (?:pace|speeds?)|(?:very )?low speeds?|crawl(?:ing)?|for no reason|for nothing|(?:on|in) (?:a |the )?dry(?: road)?|(?:just )?before (?:(?:it|i|we|the car) )?(?:a )?(?:stops?|stopping|standstill)|(?:coming|rolling|roll|come) to (?:a )?(?:stop|halt|standstill)|last (?:few )?(?:metres?|meters?|feet|yards?|m)|(?:gentle|light|normal|ordinary|slow) (?:stops?|braking)|barely (?:touch(?:ing)?|press(?:ing)?)|(?:at|below|under) (?:[1-9]|1\\d|five|ten) (?:km/?h|kph|mph|k)|(?:far |much )?too (?:early|easily|soon)';
 const ABS_FOR_NOTHING = near(ABS_ACTS, FOR_NOTHING, 6);
 /** Early at one end is the balance. */
 const ABS_ELSE = rx('light|lamp|warning', 'early (?:at|on) (?:the )?(?:front|rear|back)s?');
@@ -51,7 +51,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     'pedal_spongy',
     'yes',
     rx(
-      'vapou?r lock|(?<!water |kettle )(?:boil(?:ed|s|ing) (?:the |my |its )?(?:brake )?fluid|fluid (?:has |had |was |is )?boil(?:ed|ing))$',
+      'vapou?r lock|(?<!water |kettle )(?:boil(?:ed|s|ing) (?:the |my |its )?(?:brake )?fluid|fluid (?:has |had |was |is )?boil(?:ed|ing))(?:$| (?:after|within|by) )',
       "(?:can't|cannot|couldn't|can not|never) (?:seem to )?get a (?:firm|hard|decent|proper|good) pedal",
     ),
   ),
@@ -199,7 +199,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:pushing|pressing|stamping|shoving) hard',
       '(?:more and more|ever more|lots of|plenty of) (?:pressure|force|effort|leg|foot|muscle)',
       '(?:long|low) but (?:rock )?(?:hard|solid)$',
-      'pedal (?:is |feels |felt |has become |has got )(?:much |a lot |a bit |noticeably |far )?(?:harder|stiffer|heavier)(?! (?:again|now and then))',
+      'pedal (?:is |feels |felt |has become |has got |got |gets |became )(?:much |a lot |a bit |noticeably |far )?(?:harder|stiffer|heavier)(?! (?:again|now and then))',
       'sometimes (?:goes |it goes |is )?(?:rock )?hard(?! to)|^hard (?:with|when|while) (?:the )?engine',
       '(?:needs?|takes?|wants?) a shove',
       '(?:big|good|huge|hefty|massive|mighty|proper) (?:shove|push|press|kick)|lots of effort',
@@ -243,7 +243,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
   ),
   yes('pedal_pulses', near('pedal', 'vibrates?|vibrating|shakes|shaking|judders|shudders|trembles', 0)),
   yes('pedal_pulses', rx(FELT_IN_PEDAL, 'pedal (?:vibration|pulsation|judder|shudder)')),
-  yes('pedal_pulses', rx('pedal (?:[\\w]+ )?(?:up and down)')),
+  yes('pedal_pulses', rx('pedal (?:[\\w]+ )?(?:up and down)|tapping (?:the pedal|my foot)')),
   yes('pedal_pulses', rx('pulsing|pulsat(?:es?|ing|ion)|it pulse[sd]|brakes? pulses?')),
   yes(
     'pedal_pulses',

@@ -22,7 +22,7 @@ const putIn = (parts: string, between: string): readonly string[] => [
 ];
 
 /** Seen as they are put in, wanted, due, like new, or changed over from one side to the other. */
-const NOT_NEW = `(?:when|while) (?:changing|fitting|doing)|(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every|wrong way|(?:inner|outer) pads? (?:like )?new|(?:nearly|almost|still|like|as good as) new|side to side|left to right|swapped (?:them )?(?:over|round)`;
+const NOT_NEW = `(?:when|while) (?:changing|fitting|doing)|(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every|wrong way|(?:inner|outer) pads? (?:like )?new|(?:nearly|almost|still|like|as good as) new|(?:disc|drum) circuit|side to side|left to right|swapped (?:them )?(?:over|round)`;
 /** The new ones on what stayed. */
 const onWhatStayed = (fitted: string, stayed: string): string =>
   `(?:${fitted}) ${upTo(4)}(?:on|onto|with|against) (?:to )?(?:the |my |our |its )?(?:${STAYED}) (?:${stayed})`;

@@ -125,6 +125,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'inner_thin',
     rx(
       '(?:mm|millimet(?:er|re)s?) left on the (?:inner|inside)',
+      `(?:inner|inside) ${upTo(4)}\\d+ mm ${upTo(2)}(?:outer|outside) ${upTo(3)}(?:(?:nearly|almost|like) new|full|fine|good|thick)`,
       'worn (?:to nothing|away|right down) on the (?:inner|inside)',
       '(?:outer|outside)(?: pads?)? (?:is |are )?thicker than',
       '^(?:the )?(?:inner|inside) (?:one|pad)s?$',
@@ -258,6 +259,11 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'drum_adjustment',
     'slack',
     rx(`pedal ${upTo(2)}(?:low|long|soft) (?:until|unless|till) ${upTo(4)}${HANDBRAKE}`),
+  ),
+  says(
+    'drum_adjustment',
+    'slack',
+    rx(`better (?:if|when|with) (?:i |you )?(?:pull|lift|raise)(?:ing)? (?:up )?(?:the )?${HANDBRAKE}`),
   ),
   says('drum_adjustment', 'slack', near(HANDBRAKE, `pedal ${upTo(3)}(?:better|higher|shorter|good|firm)`, 6)),
   says('drum_surface', 'glazed', near('shoes?|drums?', 'glazed|shiny|polished', 2)),

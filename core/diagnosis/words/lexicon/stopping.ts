@@ -39,7 +39,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `(?:take|takes|took|need|needs) ${upTo(6)}(?:to|(?:before|until|till) (?:it|they|the (?:brakes?|pads?))) (?:wake up|wakes? up|comes? in|bites?|starts? working|works?)`,
       '(?:fell|falls|dropped|drops) off a cliff',
       '(?:bite|brakes?|braking) (?:just )?(?:drops?|falls?|dropped|fell|tails?) (?:off|away)',
-      "(?:can't|cannot|couldn't) lock (?:the |a |any )?wheels?|little (?:braking|bite)",
+      "(?:can't|cannot|couldn't) lock (?:the |a |any )?(?:wheels?|fronts?|brakes)|little (?:braking|bite)",
       '(?:run(?:s|ning)?|ran) out of brakes?|nothing (?:much |really )?happens',
       `(?:use|used|pull|pulled|grab|grabbed) (?:the )?${HANDBRAKE} to (?:stop|slow)`,
       'not (?:really |too |very )?(?:happy|impressed) with the (?:bite|brakes|stopping)|^(?:no|zero) (?:grip|bite)',

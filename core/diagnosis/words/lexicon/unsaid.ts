@@ -14,7 +14,7 @@ const OF_THE_BRAKES =
 
 /** Talk of another car than this one, or of what is no brake whatever else is said. */
 const OTHER_CAR =
-  /\b(?:(?:the|my|his|her|their|our) (?:other|old|last|previous) (?:car|one)|(?:another|his|her) car|my (?:brother|sister|dad|father|mate|friend|neighbour|wife|husband|boss) (?:says|said|thinks|has|had) (?:his|her|their)|a friend's|trailer brakes?|pedal (?:rubber|cover)s?|brake clean(?:er)?|(?:oil|water) (?:pressure|temp\w*)|temperature gauge)\b/;
+  /\b(?:(?:the|my|his|her|their|our) (?:(?:other|old|previous) (?:car|one)|last car)|(?:another|his|her) car|my (?:brother|sister|dad|father|mate|friend|neighbour|wife|husband|boss) (?:says|said|thinks|has|had) (?:his|her|their)|a friend's|trailer brakes?|pedal (?:rubber|cover)s?|brake clean(?:er)?|(?:oil|water) (?:pressure|temp\w*)|temperature gauge)\b/;
 
 /** Not yet done: wanted, due, to come. */
 const TO_COME =

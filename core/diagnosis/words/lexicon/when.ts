@@ -25,7 +25,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       'knock(?:ed|s)? ?(?:off|back)',
     ),
     rx(
-      '(?:all|four) (?:four )?corners|gravel|grass|pulls (?:well|strongly) out',
+      '(?:abs|anti ?lock) (?:\\w+ ){0,2}(?:over|on|across)|(?:all|four) (?:four )?corners|gravel|grass|pulls (?:well|strongly) out',
       '(?:ok|okay|fine|good|better|normal|right) after|from turn \\d|over the corner',
       `(?:ran|went|slid|spun) ${upTo(2)}(?:wide|off|through)`,
       // The car goes its own way there, or it is heard: no press is long.
@@ -74,7 +74,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       `after ${upTo(2)}${FAR}`,
       `until ${upTo(3)}(?:hot|warm|laps?|corners?|stops?)|not (?:only )?when hot|hot or cold`,
       '(?:straightens|clears|improves|eases|settles|stops|goes away) (?:up |out )?(?:as|once|when)',
-      'cold and hot|hot and cold|(?:comes?|came) (?:good|back)|straight away',
+      'cold and hot|hot and cold|(?:comes?|came) (?:good|back)|straight away|^temp(?:s|eratures)\\b',
       'kerb strike|never fades?|^(?:and |it is |is )*(?:gone|goes|disappears|stops|clears) after',
       'clears? up (?:after|once|when|as)',
       '(?:wet|damp) session|cool(?: down| off|ing)|no fade|stays? firm',
@@ -127,7 +127,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'any_time',
     rx(
       'hot (?:or|and) cold|cold (?:or|and) hot|all the time',
-      'always(?! (?:(?:\\w+ )?(?:black|dirty|covered|dusty)|thinner|thicker|worn|gone|first|been|the))',
+      'always(?! (?:(?:\\w+ )?(?:black|dirty|covered|dusty)|firm|thinner|thicker|worn|gone|first|been|the))',
       '(?<!end of )every (?:single )?(?:time|stop|press)(?! sign)',
       'even when cold|straight away|from the (?:start|first stop)|permanently|constantly',
     ),
@@ -146,6 +146,8 @@ export const WHEN_WORDS: readonly Rule[] = [
       `(?:come|comes|came|coming|back|fine|firm|good|ok|okay|normal|recovers?|returns?|returned|right(?! (?:rear|front|back|hand|side|wheel))|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow laps?|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|(?:minutes|hours?|while|day) later(?! than))`,
       `(?:once|when|after) ${upTo(3)}cool(?:ed|s)?(?: down)? ${upTo(3)}(?:fine|good|ok|okay|smooth|normal|gone|back)`,
       '(?:needs?|wants?|has to have|give it) (?:a )?(?:rest|break)',
+      `wait ${upTo(3)}(?:minutes|mins?|hours?|while) (?:before|until|till)`,
+      `^(?:sat|stood|waited|rested|parked) (?:for )?\\d+ (?:min|mins|minutes|hours?) ${upTo(4)}(?:back|fine|firm|normal|good|ok|okay)`,
       "cool(?:s|ed)? (?:down )?(?:and|then) (?:it's |it is |they're )?(?:fine|good|ok|okay|back|normal)",
       `after (?:sitting|standing|resting|waiting) ${upTo(5)}(?:firm|fine|good|ok|okay|normal|back)`,
       '(?:ok|okay|fine|good|normal|firm) (?:(?:again )?(?:today|the next (?:day|morning))|again this morning)',
@@ -188,7 +190,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       '(?:only |just )?(?:driven|used|drive it|run|running|runs) (?:only |just )?(?:on|round) the (?:road|street)s?',
       '(?:pads?|compound) (?:on|for) the (?:road|street)|(?:road|street) (?:use|car|driving) only',
-      'only (?:road|street) use',
+      'only (?:road|street) use|^only (?:for )?shopping|shopping only',
       '^(?:it is |just |only |used as )*(?:a |my |his |her )?daily(?: driver| car)?$',
       'never (?:on|seen) (?:a |the )?(?:track|circuit)',
     ),
@@ -200,7 +202,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       'road and (?:the )?track|track and (?:the )?road|street and (?:the )?track|track and (?:the )?street',
       `daily(?: driver)? ${upTo(4)}track ?days?|track ?days? and ${upTo(2)}(?:daily|commut\\w+|shopping)`,
-      `(?:occasional|odd|a few|couple of|some) track ?days? (?:a|per|each) year|also ${upTo(2)}track ?days?`,
+      `(?:occasional|odd|a few|couple of|some|one|two|three|four|\\d) track ?days? (?:a|per|each) year|also ${upTo(2)}track ?days?`,
     ),
   ),
   when(
@@ -212,8 +214,8 @@ export const WHEN_WORDS: readonly Rule[] = [
       'sprints?|hill ?climbs?|enduros?|qualifying|test ?days?',
     ),
     rx(
-      '(?:air|water) in the circuit|(?:front|rear|brake|hydraulic|primary|secondary|other) circuits?',
-      'also|as well|and the road|daily|previous owner|before (?:the|my|his|her) (?:first|next)',
+      '(?:air|water) in the circuit|(?:disc|drum|front|rear|brake|hydraulic|primary|secondary|other) circuits?',
+      '(?:one|two|three|four|\\d) track ?days? (?:a|per|each) year|also|as well|and the road|daily|previous owner|before (?:the|my|his|her) (?:first|next)',
       'off (?:the )?track|race (?:pads|compound|fluid|calipers?|kit|brakes?|parts|hoses|discs?)',
     ),
   ),
