@@ -19,7 +19,7 @@ import { combinationsOf, type Leaning, leaningsOf, rankCauses } from './ranking'
 import { carAsAnswered, usableAnswers } from './usable';
 import type { Verdict } from './verdict';
 
-const ENGINE_VERSION = '2.4';
+const ENGINE_VERSION = '2.5';
 
 /**
  * Weights looked at while the bits are shared out answer by answer; past it they are told roughly. A day's work of

@@ -35,6 +35,21 @@ describe('where a textbook is misread', () => {
     expect(chances('behind_master wet')('master_leak_to_booster')).toBeGreaterThan(0.9);
   });
 
+  it('track pads, air at the core and every rotor over: the brakes may be too small, which street pads are a reason against', () => {
+    const over = ['FL', 'FR', 'RL', 'RR'].map((corner) => `rotor_peak over_pad_limit ${corner}`).join('; ');
+    const hot = `poor_stopping yes; temperature_link only_hot; usage track; heat_spread all_hot; ${over}; cooling_path core FL; cooling_path core FR`;
+    const right = chances(`${hot}; compound track`)('brakes_undersized');
+    expect(right).toBeGreaterThan(0.25);
+    expect(chances(`${hot}; compound street`)('brakes_undersized')).toBeLessThan(right / 2);
+  });
+
+  it('air that came in as the level fell needs no system that was opened', () => {
+    const low = 'pedal_spongy yes; reservoir_level low';
+    const opened = (state: string) => chances(`${low}; system_opened ${state}`)('air_in_lines');
+    const alone = (state: string) => chances(`pedal_spongy yes; system_opened ${state}`)('air_in_lines');
+    expect(opened('no') / opened('yes')).toBeGreaterThan(alone('no') / alone('yes'));
+  });
+
   it('air at the core speaks against no cooling; a duct at the face proves itself', () => {
     const hot = 'poor_stopping yes; temperature_link only_hot; rotor_peak over_pad_limit FL; usage track';
     const without = chances(hot)('cooling_insufficient');

@@ -15,6 +15,8 @@ export type Link = {
   here?: number;
   /** Holds only where the fault sits there. */
   on?: Where;
+  /** What brought it about where nothing listed did; what another cause brings about needs no such reason. */
+  isReason?: true;
   why: string;
 };
 
@@ -61,6 +63,11 @@ export function link(finding: FindingId, state: string, strength: number, why: s
 /** A link that holds only where the fault sits there. */
 export function only(on: Where, from: Link): Link {
   return { ...from, on };
+}
+
+/** A link to what the cause came of, where it came by itself. */
+export function reason(from: Link): Link {
+  return { ...from, isReason: true };
 }
 
 /** Shorthand for what a cause brings about. */

@@ -14,7 +14,14 @@ import type { CauseKnowledge } from '../knowledge/cause';
  * itself, and under it what carries those findings.
  */
 export type Fault = (
-  | { cause: CauseId; knowledge: CauseKnowledge; family?: undefined; shows?: 'apart' | 'together' }
+  | {
+      cause: CauseId;
+      knowledge: CauseKnowledge;
+      family?: undefined;
+      shows?: 'apart' | 'together';
+      /** Another cause brings it about; across the axle it comes as its like there did. */
+      isBrought?: true;
+    }
   | { cause?: undefined; family: Family; complaint: FindingId }
 ) & {
   corner?: Corner;
@@ -86,18 +93,25 @@ const WEAKEST_CHAIN = 0.05;
 /** What comes across the axle less often than this is left out. */
 const WEAKEST_ACROSS = 0.02;
 
-type Adding = { knowledge: CauseKnowledge; corner: Corner | undefined; prior: number; above: number };
+type Adding = {
+  knowledge: CauseKnowledge;
+  corner: Corner | undefined;
+  prior: number;
+  above: number;
+  isBrought?: true;
+};
 
 /** Adds a fault and, behind it, all that it brings about. */
 function addChain(faults: Fault[], car: CarTraits, adding: Adding, strength: number): void {
-  const { knowledge, corner, above } = adding;
+  const { knowledge, corner, above, isBrought } = adding;
   const across = acrossFrom(faults, adding, strength);
   // A wheel has it as often as ever: what comes from across the axle does not come by itself.
   const prior = adding.prior / (1 + across);
   const index = faults.length;
   const standing = prior * (above < 0 ? 1 : faults[above]!.standing);
   const { cause, together } = knowledge;
-  const own = { cause, knowledge, ...(corner ? { corner } : {}) };
+  const come = isBrought ? { isBrought } : {};
+  const own = { cause, knowledge, ...(corner ? { corner } : {}), ...come };
   faults.push({ ...own, prior, above, standing, ...(together ? { shows: 'apart' as const } : {}) });
   if (together) {
     const { share } = together;
@@ -108,7 +122,7 @@ function addChain(faults: Fault[], car: CarTraits, adding: Adding, strength: num
     addChain(
       faults,
       car,
-      { knowledge, corner: ACROSS[corner], prior: across, above: index },
+      { knowledge, corner: ACROSS[corner], prior: across, above: index, ...come },
       strength * across,
     );
   for (const { cause: brought, strength: each } of knowledge.brings ?? []) {
@@ -119,7 +133,7 @@ function addChain(faults: Fault[], car: CarTraits, adding: Adding, strength: num
       addChain(
         faults,
         car,
-        { knowledge: behind, corner: place.corner, prior: each, above: index },
+        { knowledge: behind, corner: place.corner, prior: each, above: index, isBrought: true },
         strength * each,
       );
     }

@@ -57,20 +57,10 @@ function columnsOf(faults: readonly Fault[]): Columns {
       priors: Float64Array.from(faults, (fault) => fault.prior),
       above: Int32Array.from(faults, (fault) => fault.above),
       places: Uint8Array.from(faults, ({ corner }) => (corner ? CORNERS.indexOf(corner) + 1 : 0)),
-      ownWay: ownWayOf(faults),
+      ownWay: Uint8Array.from(faults, (fault) => (isListed(fault) && fault.isBrought ? 0 : 1)),
       ...{ members, unlisted },
     };
   });
-}
-
-function ownWayOf(faults: readonly Fault[]): Uint8Array {
-  const ownWay = new Uint8Array(faults.length);
-  // What stands above a fault comes before it in the list.
-  faults.forEach(({ cause, above }, index) => {
-    const isLike = above >= 0 && cause !== undefined && faults[above]!.cause === cause;
-    if (above < 0 || (isLike && ownWay[above] === 1)) ownWay[index] = 1;
-  });
-  return ownWay;
 }
 
 export type ListedFault = Extract<Fault, { cause: CauseId }>;

@@ -33,7 +33,7 @@ export function reachesOf(
 type FaultIndex = {
   byCause: Map<CauseId, number[]>;
   unlisted: number[];
-  /** By fault, what it shows as: the same cause at the same wheel shows the same, however it came about. */
+  /** By fault, what it shows as: the same cause at the same wheel, come by itself or brought about, shows the same. */
   kinds: string[];
 };
 const indexes = new WeakMap<readonly Fault[], FaultIndex>();
@@ -50,7 +50,7 @@ function indexOf(faults: readonly Fault[]): FaultIndex {
         return `${fault.family} ${fault.complaint}`;
       }
       kept(byCause, cause, (): number[] => []).push(index);
-      return `${cause} ${corner} ${fault.shows ?? ''}`;
+      return `${cause} ${corner} ${fault.shows ?? ''} ${fault.isBrought ?? ''}`;
     });
     return { byCause, unlisted, kinds };
   });
@@ -74,7 +74,11 @@ function reachOf(
   if (fault.shows !== undefined && bundled !== (fault.shows === 'together')) return 0;
   let strength = 0;
   for (const link of links)
-    if (link.state === state && holdsAt(link, fault.corner ?? place, drums))
+    if (
+      link.state === state &&
+      holdsFor(link, fault.isBrought) &&
+      holdsAt(link, fault.corner ?? place, drums)
+    )
       strength += fault.corner === undefined ? ofTheCar(link, place) : link.strength;
   return strength;
 }
@@ -92,6 +96,9 @@ function speaksAt({ corner }: Fault, place: Place | undefined): boolean {
 }
 
 const isCorner = (place: Place | undefined) => place !== undefined && !isAxle(place);
+
+/** A reason holds for what came by itself. */
+const holdsFor = ({ isReason }: Link, isBrought?: true) => !(isReason && isBrought);
 
 /** Whether a link holds for a fault at this place; nowhere named rules nothing out. */
 function holdsAt({ on }: Link, place: Place | undefined, drums: readonly Axle[]): boolean {
