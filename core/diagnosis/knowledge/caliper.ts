@@ -87,6 +87,7 @@ export const CALIPER: readonly CauseKnowledge[] = [
     links: [
       link('pedal_soft_end', 'yes', 0.65, 'The body opens where the force is highest'),
       link('pedal_spongy', 'yes', 0.35, 'The body springs'),
+      link('pedal_long', 'yes', 0.2, 'What the body opens the pedal has to make up'),
       link('pedal_now', 'soft', 0.35, 'It is there cold, in proportion to force'),
       link('pedal_now', 'long', 0.1, 'A hard foot goes further'),
       link('pad_wear_shape', 'taper_radial', 0.75, 'An open body tapers the pads, outer edge to inner'),
