@@ -57,7 +57,7 @@ export const DRAG_WORDS: readonly Rule[] = [
       'brakes (?:are |keep )?rubb(?:ing|s)|one wheel (?:is |being |feels |was )*(?:held|holding)',
       `rub(?:s|bing) ${upTo(4)}(?:wheel|front|rear|left|right|corner)`,
       `brakes? (?:${NOT}) (?:fully |really |quite )?open|wheel (?:is |stays |gets )?(?:a (?:bit|little) )?blocked`,
-      `(?:wheel|front|rear|left|right|shoes?|pads?|brakes?) ${upTo(3)}(?:stuck|rusted|frozen) (?:on)?to (?:the )?(?:drum|disc|rotor)`,
+      `(?:wheel|front|rear|left|right|shoes?|pads?|brakes?) ${upTo(3)}(?:stuck|stick|rusted|frozen) (?:on)?to (?:the )?(?:drum|disc|rotor)`,
       'brakes? (?:rusted on|stuck after)|(?:pressure|fluid) (?:is )?(?:stuck|trapped) in (?:\\w+ ){0,4}(?:hose|caliper)',
       `(?:wheels?|fronts?|rears?|brakes?) ${upTo(2)}(?:locked|stuck|blocked)(?: on| up| solid)? (?:${STANDING})`,
     ),

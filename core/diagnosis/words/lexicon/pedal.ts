@@ -116,7 +116,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     'pedal_long',
     near(
       'pedal',
-      'long(?! (?:time|drive|run|while|straight|trip|descents?|hills?|downhills?|stops?|corners?|sweepers?))|low(?! (?:speed|rpm|revs))',
+      'long(?! (?:full|time|drive|run|while|straight|trip|descents?|hills?|downhills?|stops?|corners?|sweepers?))|low(?! (?:speed|rpm|revs))',
       3,
     ),
     rx(`first ${PRESS}|first (?:time|stop)|releas(?:e|ed|ing)`),
@@ -208,7 +208,12 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '^(?:and )?(?:it|they) (?:is|are|feels?) (?:very |really )?(?:hard|stiff|heavy)$',
       '^(?:it |they )?feels? (?:wooden|solid)$',
     ),
-    rx(END, ENGINE_OFF, AS_IT_SHOULD, 'drives? with two feet|nois(?:e|es|y)|sounds?'),
+    rx(
+      END,
+      ENGINE_OFF,
+      AS_IT_SHOULD,
+      '(?:and|with|has|have) no (?:brake )?servo|drives? with two feet|nois(?:e|es|y)|sounds?',
+    ),
   ),
   yes(
     'pedal_hard',

@@ -165,6 +165,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'pad_wear_shape',
     'taper_along',
     rx(
+      'pads? (?:are )?(?:more worn|worn more|thinner|thicker) at the (?:leading|trailing) (?:edge|end)',
       '(?:leading|trailing) (?:edge|end) of (?:the )?pads? (?:is |are )?(?:thinner|thicker|thin|more worn|worn)',
     ),
   ),

@@ -122,6 +122,8 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'yes',
     near('hoses?|flexi', 'bulg(?:e|es|ing)|swell(?:s|ing)?|swollen|balloon(?:s|ing)?|blister(?:s|ed)?', 3),
     'no',
+    // Swollen shut it lets nothing back.
+    rx('inside|internally'),
   ),
   says(
     'bleeder_position',
@@ -131,7 +133,12 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       `calipers? ${upTo(3)}(?:wrong side|upside down|swapped side)`,
     ),
   ),
-  found('bleeder_screw', 'stuck', near(BLEEDER, 'seized|stuck|sheared|snapped|rounded|broken', 5), 'turns'),
+  found(
+    'bleeder_screw',
+    'stuck',
+    near(BLEEDER, 'seized|stuck|sheared|snapped|rounded|broken|broke', 5),
+    'turns',
+  ),
   found(
     'pedal_pump',
     'rises',
@@ -158,7 +165,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'assist_vacuum',
     'low',
     rx(
-      '(?:no|low|little|poor|loses?|without) vacuum|vacuum (?:is |reads? |was |very |too )+low',
+      'check valve (?:is |was )?(?:bad|stuck|faulty|broken|sticks|fails|failed)|(?:no|low|little|poor|loses?|without) vacuum|vacuum (?:is |reads? |was |very |too )+low',
       `(?:vacuum|servo|booster) (?:pump|hose|pipe|line|leak)? ?${upTo(2)}(?:dead|split|off|disconnected|collapsed|cracked|leak(?:s|ing)?|broken|low|gone|failed)`,
     ),
   ),

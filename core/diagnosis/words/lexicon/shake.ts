@@ -109,7 +109,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'brake',
     rx(
       "(?:warning|red) (?:light|lamp)(?: [\\w']+){0,2}? (?:on|lit|up|flicker(?:s|ing)?)",
-      'fluid (?:level |low )*(?:light|lamp|warning)|warning (?:light|lamp)|exclamation mark',
+      '(?:fluid |level |low |sensor )*(?:fluid|level) (?:level |low |sensor )*(?:light|lamp|warning)|warning (?:light|lamp)|exclamation mark',
       '^(?:the |a )?(?:lamp|light|warning) (?:is |was |came |comes |stays )?(?:still )?on$',
     ),
     rx(`abs|at (?:a|the) red light|${PAD_WEAR}`),

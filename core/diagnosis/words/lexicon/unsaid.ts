@@ -21,13 +21,13 @@ const TO_COME =
   /\b(?:wants?|wanted|would like|here for|booked in for|please|due|going to|will(?! not)|to be|next (?:week|month|service|time)|quote|price|arriv(?:es?|ing)|on order|ordered|booked|thinking (?:about|of)|considering|need(?:s|ed)?(?: [\w']+){0,2} (?:bled|bleeding|change|changed|changing|doing|replacing|new|flush|flushing)|ask(?:s|ed)? (?:for|us|if)|should)\b/;
 /** Done so long ago that it changed nothing lately. */
 const LONG_AGO =
-  /\b(?:(?:\d+|two|three|four|five|six|few|several|many|couple of) years (?:ago|back|old)|(?:years|ages|long) ago)\b/;
+  /\b(?:(?:\d+|two|three|four|five|six|few|several|many|couple of) years (?:ago|back|old)|(?:years|ages|long) ago|when (?:i|we|he|she) (?:bought|got) (?:it|the car))\b/;
 /** Not seen yet: asked, supposed, to be looked at. */
 const IN_DOUBT =
   /\b(?:whether|wonder(?:s|ing|ed)?|might|may|maybe|perhaps|possibly|could be|suspects?|suspected|(?:to|please|will|should|must|can you) (?:check|measure|look|inspect)|check (?:the|for|if)|in case|looking for)\b/;
 /** Asked in general, or said of a day that has not come. */
 const NOT_NOW =
-  /^(?:is it normal|is \d[\w. ]* (?:ok|okay|normal|fine|bad|too much)$|(?:should|do) (?:i|we) (?:need to )?(?:worry|be worried|be concerned)|how (?:often|long|much|many)|when should|do (?:you|i|we) |does it need)\b|^(?:if|should) .* (?:will|we'll|i'll|would|let us|call|change|replace)\b/;
+  /^(?:is it (?:normal|(?:ok|okay|fine|safe|alright) to)|is \d[\w. ]* (?:ok|okay|normal|fine|bad|too much)$|(?:should|do) (?:i|we) (?:need to )?(?:worry|be worried|be concerned)|how (?:often|long|much|many)|when should|do (?:you|i|we) |does it need)\b|^(?:if|should) .* (?:will|we'll|i'll|would|let us|call|change|replace)\b/;
 
 /** Work that changes what a car does: only when it is done, and lately. */
 const WORK_DONE: ReadonlySet<FindingId> = new Set<FindingId>([
