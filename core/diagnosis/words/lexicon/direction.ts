@@ -22,7 +22,7 @@ const heldAgainst = (side: string) =>
 /** One side brakes the other one's share: it pulls there. */
 const strongerAt = (side: string) =>
   rx(
-    `(?:${side} (?:front|rear|back|side)|(?:front|rear|back) ${side}|${side}) (?:wheel |brake |side )?(?:is )?(?:brak(?:es|ing)|bit(?:es|ing)|grab(?:s|bing)|grip(?:s|ping)) (?:more|harder|stronger|earlier|sooner) than|${side}(?: hand)?(?: side| front)? does (?:all|most of) the braking`,
+    `(?:${side} (?:front|rear|back|side)|(?:front|rear|back) ${side}|${side}) (?:wheel |brake |side )?(?:is )?(?:brak(?:es|ing)|bit(?:es|ing)|grab(?:s|bing)|grip(?:s|ping)) (?:more|harder|stronger|earlier|sooner) than|${side}(?: hand)?(?: side| front)? does (?:all|most of) the braking|(?:brakes?|bites?|grabs?|grips?) (?:more|harder|stronger) (?:on|at) the ${side}`,
   );
 /** It pulls to one side, and not now there, now to the other. */
 const pullsTo = (side: 'left' | 'right', names: string, other: string): Rule =>
@@ -52,7 +52,7 @@ export const DIRECTION_WORDS: readonly Rule[] = [
       `(?:${NOT}) (?:brake|stop|slow|pull up) (?:evenly|straight|in a straight line)`,
       '(?:brakes?|braking|slows|stops) (?:is |are )?uneven(?:ly)?(?! (?:wear|worn))|uneven braking',
       '(?:keep|keeping|hold|holding) (?:it|the car) (?:in a )?straight',
-      'twitch(?:es|y)? (?:when|under|on) brak\\w*|tug(?:s|ging) at the (?:steering )?wheel',
+      'twitch(?:es|y)? (?:when|under|on) (?:initial |first )?brak\\w*|tug(?:s|ging) at the (?:steering )?wheel',
       '(?:two|both) hands on the wheel',
       '(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side',
       'one side (?:of the )?(?:front |rear )?(?:axle |brakes? )?(?:brakes|bites|grabs|grips|works) (?:harder|more|earlier|first|better)',

@@ -24,7 +24,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?:just|been|was|we|i|he|got) flushed|^flushed (?:(?:it|the \\w+) )?(?:with|last|this|today|yesterday)',
     ),
     rx(
-      `(?:${FORGOTTEN}) (?:when|if|whether)`,
+      `(?:${FORGOTTEN}) (?:when|if|whether)|(?:brace|bracket|stop) (?:fitted|put)`,
       'not (?:been )?(?:bled|opened)|never (?:bled|opened)|needs? (?:a )?bleed(?:ing)?',
     ),
   ),
@@ -47,7 +47,9 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?:master|servo|booster)(?: cylinder)?(?: and (?:the )?(?:master|servo|booster)(?: cylinder)?)? (?:is |was |were |has been |have been |just |got )?(?:brand )?(?:changed|replaced|fitted|swapped|new|rebuilt|overhauled|renewed|done)',
     ),
     // What stayed as it was.
-    rx('(?:standard|stock|original|old|same|existing) (?:master|servo|booster)'),
+    rx(
+      '(?:standard|stock|original|old|same|existing) (?:master|servo|booster)|(?:brace|bracket|stop) (?:fitted|put)',
+    ),
   ),
   says(
     'fluid_age',

@@ -6,6 +6,8 @@ const UNYIELDING =
 const PRESS = '(?:press|push|stab|pump|application|touch|stroke|dab|stamp|prod)';
 const END =
   'last (?:bit|part|inch|third) of (?:the )?(?:pedal )?(?:travel|stroke)|(?:at )?(?:the )?(?:very )?(?:end|bottom) of (?:the |its )?(?:travel|stroke|pedal)|when (?:i )?press(?:ed|ing)? (?:really )?hard(?:er)?';
+/** Said of the pedal and of nothing else. */
+const AT_THE_END = /\b(?:soft|spongy|mushy|gives?) at the (?:very )?(?:end|bottom)$/;
 /** Without the engine any pedal goes hard. */
 const ENGINE_OFF = 'engine (?:is |was )?(?:off|stopped|not running|switched off)';
 /** Said of what is right. */
@@ -29,7 +31,7 @@ const ABS_ELSE = rx('light|lamp|warning', 'early (?:at|on) (?:the )?(?:front|rea
 
 /** What the pedal did. */
 export const PEDAL_WORDS: readonly Rule[] = [
-  yes('pedal_spongy', near(PEDAL, `${SPONGY}|soft(?:er|ish)?`), rx(END)),
+  yes('pedal_spongy', near(PEDAL, `${SPONGY}|soft(?:er|ish)?`), rx(END, AT_THE_END.source)),
   yes(
     'pedal_spongy',
     rx(
@@ -41,6 +43,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     // It is not the pads that are to be softer.
     rx(
       END,
+      AT_THE_END.source,
       'suspension|ride',
       `hoses? ${upTo(3)}balloon`,
       `softer ${upTo(2)}(?:pads?|compound|tyres?|springs?)`,
@@ -57,6 +60,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
   ),
   says('pedal_spongy', 'yes', rx("(?:isn't|not|never|less) (?:as |so |quite |really )?firm")),
   yes('pedal_soft_end', near('mushy|soft|gives?|giving|spongy|spongey', END, 3)),
+  says('pedal_soft_end', 'yes', AT_THE_END),
   yes(
     'pedal_long',
     rx(
@@ -249,7 +253,11 @@ export const PEDAL_WORDS: readonly Rule[] = [
   yes('pedal_pulses', near('pedal', 'vibrates?|vibrating|shakes|shaking|judders|shudders|trembles', 0)),
   yes('pedal_pulses', rx(FELT_IN_PEDAL, 'pedal (?:vibration|pulsation|judder|shudder)')),
   yes('pedal_pulses', rx('pedal (?:[\\w]+ )?(?:up and down)|tapping (?:the pedal|my foot)')),
-  yes('pedal_pulses', rx('pulsing|pulsat(?:es?|ing|ion)|it pulse[sd]|brakes? pulses?')),
+  yes(
+    'pedal_pulses',
+    rx('pulsing|pulsat(?:es?|ing|ion)|it pulse[sd]|brakes? pulses?'),
+    rx('(?:in|through) the (?:seat|floor)'),
+  ),
   yes(
     'pedal_pulses',
     rx('pedal (?:\\w+ )?(?:vibrat(?:es|ing|ed)|buzz(?:es|ing))'),
@@ -289,7 +297,8 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'still (?:on|applied|holding|braking) (?:after|when|once|as) (?:i |you |we )?(?:take|lift|release|let|come off)',
       'calipers? (?:are |is )?(?:not|hardly|slow|late) (?:to )?(?:letting|let) go',
       '(?:not|never|hardly) lett?(?:ing)? go (?:after|of|when|fully)',
-      'takes? (?:forever|ages|long|a (?:second|while|moment)) to (?:release|let go|come off)',
+      'takes? (?:forever|ages|long|a (?:second|while|moment)) (?:to (?:release|let go|come off)|for the pedal to (?:return|come))',
+      '(?:lift|pull) the pedal (?:back |up )?(?:with|by) (?:my|the) (?:toe|foot|hand)s?',
       `takes? ${upTo(2)}(?:seconds?|moment|while|minutes?) (?:until|till|before) (?:the car|it|the wheels?) (?:rolls?|moves?|frees?|lets? go)`,
       'pedal (?:sticks|hangs|stays|stuck) (?:half ?way|down)',
       "pedal (?:is )?(?:stuck$|not returning|(?:doesn't|does not|won't) return)",

@@ -30,6 +30,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     rx(
       "^(?:it )?(?:won't|doesn't|does not|will not) hold (?:the car )?on (?:a|the) (?:hill|slope|incline|ramp)",
       `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:(?:isn't|is not|doesn't|does not|won't|will not|can't|cannot|hardly|barely|not) (?:really |even |quite )?(?:hold|holding|work|working|keep|grab|grip|bite|catch)|slips?|slipping|weak|useless|does nothing|fails?)`,
+      `failed (?:on |for )?(?:the )?${HANDBRAKE}|${HANDBRAKE} (?:effort|efficiency|performance) (?:is |was )?(?:low|poor|failed|too low)`,
       `(?:roll(?:s|ed|ing)?) (?:away|off|back|down) ${upTo(3)}${HANDBRAKE}`,
       `${HANDBRAKE} (?:only )?(?:works |holds |acts |is )?(?:only )?(?:on|at) (?:only )?(?:(?:one|a single) (?:side|wheel)(?: only)?|the (?:left|right)(?: side| wheel)?(?: only)?)$`,
     ),

@@ -109,7 +109,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'bubbles',
     'few',
     rx(
-      'found (?:some |a bit of |a little |loads of )?air (?:at|in)',
+      'found (?:some |a bit of |a little |loads of )?air (?:at|in)|air (?:was )?found (?:at|in)',
       '(?:some |a few |a couple of |air )+bubbles (?:from|at|on|out of)',
       'still (?:some |a few )?(?:air )?bubbles|(?:spat|spits?|spitting|blew) (?:out )?(?:air|bubbles)',
       `(?:some |a bit of |a few )?(?:air|bubbles) ${upTo(2)}(?:came|come|coming) (?:out|from|through|up)`,

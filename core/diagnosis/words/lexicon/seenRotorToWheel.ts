@@ -128,6 +128,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     rx(`(?:play|movement|slack) (?:in|at) (?:the |my )?${upTo(2)}wheel(?! (?:cylinder|nut|stud|sensor)s?)`),
     rx('steering wheel|pedal'),
   ),
+  says('bearing_play', 'excess', rx('wheel wobbles (?:when|once|on|with) (?:\\w+ ){0,3}?jack(?:ed)?')),
   // Held at the top and the bottom it is the bearing, at the sides a joint (common practice).
   found(
     'bearing_play',

@@ -20,7 +20,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'vibration_braking',
     rx(SHAKE),
     new RegExp(
-      `\\b(?:${COAST}|off the brake|shake(?:s|n)? hands|(?:goes|went) away (?:when|as soon as|once|if) (?:i |you |we )?(?:brake|press)(?! (?:any )?hard)|clutch|gearbox|(?:hub|disc|rotor) wobbles?|pedal (?:shakes|shaking|vibrates|vibrating)|(?:i|you|we) (?:rock|spin|turn|rotate) (?:it|the (?:wheel|disc|rotor))|only in (?:the |my )?pedal|spinning|spun|wobbles? of \\d|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
+      `\\b(?:${COAST}|off the brake|shake(?:s|n)? hands|(?:goes|went) away (?:when|as soon as|once|if) (?:i |you |we )?(?:brake|press)(?! (?:any )?hard)|clutch|gearbox|(?:hub|disc|rotor) wobbles?|pedal (?:shakes|shaking|vibrates|vibrating)|(?:i|you|we) (?:rock|spin|turn|rotate) (?:it|the (?:wheel|disc|rotor))|jack(?:ed)?(?: up)?|only in (?:the |my )?pedal|spinning|spun|wobbles? of \\d|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
     ),
   ),
   says('vibration_braking', 'yes', near('discs?|rotors?', 'warped', 3)),
@@ -40,7 +40,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
       feltIn(`${SEAT}|steering wheel|hands|fingers`),
       'like a washing machine',
       '(?:steering )?wheel flutters|steering wheel (?:jumps|kicks)',
-      '(?:pulsation|pulsing|pulses) (?:\\w+ ){0,5}?(?:and|in) (?:the )?steering(?: wheel)?',
+      '(?:pulsation|pulsing|pulses) (?:\\w+ ){0,5}?(?:and|in) (?:the )?(?:steering(?: wheel)?|seat|floor)',
     ),
     new RegExp(`\\b(?:${COAST})\\b|pull|drag|heat`),
   ),
@@ -66,7 +66,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
       '(?:steering )?wheel flutters|steering wheel (?:jumps|kicks)',
     ),
   ),
-  says('shake_where', 'seat', near(SHAKE, 'seat|backside|floor|whole car', 5)),
+  says('shake_where', 'seat', near(`${SHAKE}|puls(?:es|ing|ation)`, 'seat|backside|floor|whole car', 5)),
   says(
     'shake_where',
     'seat',
