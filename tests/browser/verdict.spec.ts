@@ -90,6 +90,10 @@ test('what it knows can be read, searched and disputed; how often it was right i
   await expect(page.getByRole('main')).toContainText(
     'Steam turns back to fluid as it cools and the pedal looks healthy again',
   );
+  await page.getByLabel('Find a cause, a finding or a reason').fill('starts full of air');
+  await expect(page.getByRole('row', { name: /A dry caliper starts full of air/ })).toContainText(
+    'where nothing else brought it about',
+  );
   await page.getByLabel('Find a cause, a finding or a reason').fill('nothing says this');
   await expect(page.getByRole('status').filter({ hasText: `0 of ${CAUSES.length}` })).toBeVisible();
   await page.goto('/setup/calibration');

@@ -15,8 +15,8 @@ export type Link = {
   here?: number;
   /** Holds only where the fault sits there. */
   on?: Where;
-  /** What brought it about where nothing listed did; what another cause brings about needs no such reason. */
-  isReason?: true;
+  /** Holds only where the cause came by itself: it is what it came of, and what another brings about needs no other reason. */
+  byItself?: true;
   why: string;
 };
 
@@ -65,9 +65,9 @@ export function only(on: Where, from: Link): Link {
   return { ...from, on };
 }
 
-/** A link to what the cause came of, where it came by itself. */
-export function reason(from: Link): Link {
-  return { ...from, isReason: true };
+/** A link to what the cause came of, where no other brought it about. */
+export function byItself(from: Link): Link {
+  return { ...from, byItself: true };
 }
 
 /** Shorthand for what a cause brings about. */

@@ -1,4 +1,4 @@
-import { brings, type CauseKnowledge, link, only, pullsTo, reason } from './cause';
+import { brings, byItself, type CauseKnowledge, link, only, pullsTo } from './cause';
 
 /** What can be wrong with the pads. */
 export const FRICTION: readonly CauseKnowledge[] = [
@@ -16,7 +16,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
       link('poor_stopping', 'yes', 0.5, 'A hard face grips little'),
       link('pedal_hard', 'yes', 0.15, 'The driver presses harder for the same stop'),
       link('stop_effect', 'low_throughout', 0.4, 'The same foot gives less'),
-      reason(link('bed_in_done', 'no', 0.15, 'Pads never bedded glaze easily')),
+      byItself(link('bed_in_done', 'no', 0.15, 'Pads never bedded glaze easily')),
       link('axle_locks_early', 'front', 0.06, 'Hard rear pads do little'),
       link('axle_locks_early', 'rear', 0.04, 'Hard front pads do little'),
     ],
@@ -35,7 +35,7 @@ export const FRICTION: readonly CauseKnowledge[] = [
       link('rotor_peak', 'over_pad_limit', 0.85, 'The paint shows it', 0.7),
       link('rotor_colour', 'blued', 0.55, 'The rotor shows the heat', 0.45),
       link('pad_surface', 'crumbled', 0.35, 'Cooked pads crumble', 0.25),
-      reason(link('compound', 'street', 0.6, 'A street compound is out of its range on track')),
+      byItself(link('compound', 'street', 0.6, 'A street compound is out of its range on track')),
       link('usage', 'mixed', 0.15, 'Hard use gets there'),
       link('usage', 'track', 0.75, 'Track use gets there'),
       link('stop_effect', 'falls_with_heat', 0.85, 'The log shows it'),

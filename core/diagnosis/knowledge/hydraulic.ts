@@ -1,4 +1,4 @@
-import { brings, type CauseKnowledge, dragsFrom, link, pullsTo, reason } from './cause';
+import { brings, byItself, type CauseKnowledge, dragsFrom, link, pullsTo } from './cause';
 
 /** What can be wrong with the fluid and what holds it. */
 export const HYDRAULIC: readonly CauseKnowledge[] = [
@@ -28,9 +28,9 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
         0.12,
         'A good bleed takes ordinary air out; only a poor one leaves it',
       ),
-      reason(link('system_opened', 'yes', 0.78, 'Air gets in when the system is opened')),
-      reason(link('caliper_fitted', 'yes', 0.35, 'A dry caliper starts full of air')),
-      reason(link('master_fitted', 'yes', 0.15, 'A master not bled on the bench starts full of air')),
+      byItself(link('system_opened', 'yes', 0.78, 'Air gets in when the system is opened')),
+      byItself(link('caliper_fitted', 'yes', 0.35, 'A dry caliper starts full of air')),
+      byItself(link('master_fitted', 'yes', 0.15, 'A master not bled on the bench starts full of air')),
       link('warning_light', 'brake', 0.06, 'Uneven pressure between the circuits can bring the lamp on'),
       link('axle_locks_early', 'front', 0.03, 'Air behind leaves the work to the front'),
       link('axle_locks_early', 'rear', 0.03, 'Air in front leaves the work to the rear'),

@@ -1,4 +1,4 @@
-import { brings, type CauseKnowledge, link, reason, shakesAt } from './cause';
+import { brings, byItself, type CauseKnowledge, link, shakesAt } from './cause';
 
 /** What can be wrong with the rotors. */
 export const ROTOR: readonly CauseKnowledge[] = [
@@ -14,9 +14,9 @@ export const ROTOR: readonly CauseKnowledge[] = [
       link('vibration_braking', 'yes', 0.85, 'Grip changes round the face'),
       link('pedal_pulses', 'yes', 0.45, 'Grip changes round the face'),
       link('rotor_surface', 'deposits', 0.88, 'Patches or a print by eye'),
-      reason(link('held_hot', 'yes', 0.5, 'A hot pad held still prints')),
-      reason(link('bed_in_done', 'no', 0.5, 'A skipped bed-in lays the film down patchy')),
-      reason(link('friction_new', 'yes', 0.35, 'The film starts with the new parts')),
+      byItself(link('held_hot', 'yes', 0.5, 'A hot pad held still prints')),
+      byItself(link('bed_in_done', 'no', 0.5, 'A skipped bed-in lays the film down patchy')),
+      byItself(link('friction_new', 'yes', 0.35, 'The film starts with the new parts')),
       link('judder_order', 'first', 0.55, 'One patch beats once a turn'),
       link('judder_order', 'second_or_more', 0.35, 'Several patches beat several times a turn'),
       link('rotor_dtv', 'high', 0.35, 'A thick deposit measures'),

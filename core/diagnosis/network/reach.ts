@@ -97,8 +97,8 @@ function speaksAt({ corner }: Fault, place: Place | undefined): boolean {
 
 const isCorner = (place: Place | undefined) => place !== undefined && !isAxle(place);
 
-/** A reason holds for what came by itself. */
-const holdsFor = ({ isReason }: Link, isBrought?: true) => !(isReason && isBrought);
+/** What a cause comes of by itself says nothing of one that another brings about. */
+const holdsFor = ({ byItself }: Link, isBrought?: true) => !(byItself && isBrought);
 
 /** Whether a link holds for a fault at this place; nowhere named rules nothing out. */
 function holdsAt({ on }: Link, place: Place | undefined, drums: readonly Axle[]): boolean {

@@ -125,6 +125,7 @@ function LinkRow({ link }: { link: Link }) {
         {findingOf(link.finding).label}:{' '}
         <b className="font-semibold">{stateInSentence(link.finding, link.state)}</b>
         {link.on && <span className="text-soft">, {WHERE[link.on]}</span>}
+        {link.byItself && <span className="text-soft">, where nothing else brought it about</span>}
       </td>
       <Often share={link.strength} />
       <td className="py-1">{link.why}</td>
