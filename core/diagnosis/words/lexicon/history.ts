@@ -2,6 +2,8 @@ import { DONE, HANDBRAKE, type Rule, rx, says, upTo } from './rule';
 
 /** Said of what was so long ago that nobody remembers. */
 const FORGOTTEN = "(?:can't|cannot|don't|do not) (?:remember|recall|know)|no idea|nobody (?:knows|remembers)";
+/** What is fitted to a part leaves that part as it was. */
+const BESIDE_IT = '(?:brace|bracket|stop) (?:fitted|put)';
 /** The caliper itself, not a part of it. */
 const CALIPER = 'calipers?(?! (?:pistons?|pins?|slides?|bolts?|bracket))';
 
@@ -24,7 +26,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?:just|been|was|we|i|he|got) flushed|^flushed (?:(?:it|the \\w+) )?(?:with|last|this|today|yesterday)',
     ),
     rx(
-      `(?:${FORGOTTEN}) (?:when|if|whether)|(?:brace|bracket|stop) (?:fitted|put)`,
+      `(?:${FORGOTTEN}) (?:when|if|whether)|${BESIDE_IT}`,
       'not (?:been )?(?:bled|opened)|never (?:bled|opened)|needs? (?:a )?bleed(?:ing)?',
     ),
   ),
@@ -47,9 +49,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?:master|servo|booster)(?: cylinder)?(?: and (?:the )?(?:master|servo|booster)(?: cylinder)?)? (?:is |was |were |has been |have been |just |got )?(?:brand )?(?:changed|replaced|fitted|swapped|new|rebuilt|overhauled|renewed|done)',
     ),
     // What stayed as it was.
-    rx(
-      '(?:standard|stock|original|old|same|existing) (?:master|servo|booster)|(?:brace|bracket|stop) (?:fitted|put)',
-    ),
+    rx('(?:standard|stock|original|old|same|existing) (?:master|servo|booster)', BESIDE_IT),
   ),
   says(
     'fluid_age',

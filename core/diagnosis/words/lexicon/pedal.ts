@@ -54,7 +54,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     'pedal_spongy',
     'yes',
     rx(
-      'vapou?r lock|(?<!water |kettle )(?:boil(?:ed|s|ing) (?:the |my |its )?(?:brake )?fluid|fluid (?:has |had |was |is )?boil(?:ed|ing))(?:$| (?:after|within|by) )',
+      'vapou?r lock|(?:boil(?:ed|s|ing) (?:the |my |its )?(?:brake )?fluid|fluid (?:has |had |was |is )?boil(?:ed|ing))(?:$| (?:after|within|by) )',
       "(?:can't|cannot|couldn't|can not|never) (?:seem to )?get a (?:firm|hard|decent|proper|good) pedal",
     ),
   ),

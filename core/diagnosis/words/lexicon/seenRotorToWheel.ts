@@ -86,7 +86,6 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
       `(?:${ROTOR}) (?:have|has|had|got) (?:some |too much |a lot of )?run ?out|^(?:the |one )?(?:${ROTOR}) wobbles?$`,
       `(?:${ROTOR}|wheel|pads?) (?:drags?|rubs?|catch(?:es)?|is tight|gets tight) (?:at|in|on) (?:only )?one (?:spot|place|point)`,
       `pads? ${upTo(1)}(?:hit|touch|rub|catch)(?:es|s)? the (?:${ROTOR}) once (?:a|per|every) turn`,
-      'turns free then tight',
     ),
   ),
   found('hub_runout', 'high', near(`hub(?: face)? ${upTo(2)}run ?out`, HIGH, 4), 'ok'),

@@ -11,7 +11,9 @@ const LAMP =
 /** The lamp of the wire in the lining. */
 const PAD_WEAR = '(?:brake )?(?:pads?|linings?)(?: wear| low| sensor)?|wear (?:sensor|indicator|light|lamp)';
 /** There without the brake, and gone with it. */
-const STOPS_AS_ONE_BRAKES = `(?:${SHAKE}) ${upTo(4)}(?:goes|went) away (?:when|as soon as|once|if) (?:i |you |we )?(?:brake|press)(?! (?:any )?hard)`;
+const STOPS_AS_ONE_BRAKES =
+  '(?:goes|went) away (?:when|as soon as|once|if) (?:i |you |we )?(?:brake|press)(?! (?:any )?hard)';
+const COASTS = rx(`(?:${SHAKE}) ${upTo(4)}${STOPS_AS_ONE_BRAKES}`);
 const TURN = '(?:per|a|every|each) (?:wheel )?(?:turn|rev|revolution|rotation)';
 
 /** Shake and lamp. */
@@ -20,7 +22,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'vibration_braking',
     rx(SHAKE),
     new RegExp(
-      `\\b(?:${COAST}|off the brake|shake(?:s|n)? hands|(?:goes|went) away (?:when|as soon as|once|if) (?:i |you |we )?(?:brake|press)(?! (?:any )?hard)|clutch|gearbox|(?:hub|disc|rotor) wobbles?|pedal (?:shakes|shaking|vibrates|vibrating)|(?:i|you|we) (?:rock|spin|turn|rotate) (?:it|the (?:wheel|disc|rotor))|jack(?:ed)?(?: up)?|only in (?:the |my )?pedal|spinning|spun|wobbles? of \\d|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
+      `\\b(?:${COAST}|off the brake|shake(?:s|n)? hands|${STOPS_AS_ONE_BRAKES}|clutch|gearbox|(?:hub|disc|rotor) wobbles?|pedal (?:shakes|shaking|vibrates|vibrating)|(?:i|you|we) (?:rock|spin|turn|rotate) (?:it|the (?:wheel|disc|rotor))|jack(?:ed)?|only in (?:the |my )?pedal|spinning|spun|wobbles? of \\d|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
     ),
   ),
   says('vibration_braking', 'yes', near('discs?|rotors?', 'warped', 3)),
@@ -45,8 +47,8 @@ export const SHAKE_WORDS: readonly Rule[] = [
     new RegExp(`\\b(?:${COAST})\\b|pull|drag|heat`),
   ),
   yes('vibration_coasting', near(SHAKE, `${COAST}|off the brake`, 10)),
-  says('vibration_coasting', 'yes', rx(STOPS_AS_ONE_BRAKES)),
-  says('vibration_braking', 'no', rx(STOPS_AS_ONE_BRAKES)),
+  says('vibration_coasting', 'yes', COASTS),
+  says('vibration_braking', 'no', COASTS),
   says('vibration_coasting', 'no', near(SHAKE, `only (?:when|while|under|as|if) ${upTo(1)}brak(?:e|ing)`, 8)),
   says(
     'shake_where',

@@ -86,6 +86,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       '(?<!pedal |brakes? )(?:goes|went|going) away',
     ),
   ),
+  // A rule of its own: the one above leaves alone whatever goes away.
   when(
     'temperature_link',
     'only_hot',
