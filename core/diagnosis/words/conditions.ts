@@ -25,6 +25,8 @@ const LAPS = [
 ];
 const COLD = /\b(?:cold|first thing|in the mornings?)\b/;
 const HOT = /\b(?:hot|warm(?:ed)?(?: up)?|heat|laps?|session|stint|fad(?:e|es|ed|ing))\b/;
+/** Not so yet, and a mark on a rotor. */
+const NOT_HOT = /\b(?:until|till|before) (?:[\w']+ ){0,3}?(?:hot|warm(?:ed)?|laps?)\b|\bhot ?spot/g;
 
 const inKmh = ([, written, per, at, short]: RegExpExecArray): number =>
   Number(written ?? at) * (/^m/i.test((per ?? short)!) ? KMH_PER_MPH : 1);
@@ -35,7 +37,7 @@ export function conditionsIn(text: string, clauses: readonly Clause[]): Conditio
   const said = clauses.map((clause) => clause.text).join(' ');
   const laps = LAPS.map((pattern) => pattern.exec(said)?.[1]).find((each) => each !== undefined);
   const corner = clauses.map(cornerIn).find((each) => each !== undefined);
-  const hot = HOT.test(said);
+  const hot = HOT.test(said.replace(NOT_HOT, ''));
   const cold = COLD.test(said);
   return {
     ...(speed ? { speedKmh: inKmh(speed) } : {}),

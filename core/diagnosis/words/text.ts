@@ -23,7 +23,7 @@ const GOES_ON = [
   ' (?:still (?:soft|spongy|mushy)|all (?:round|four)(?= *[.,;]| *$)|brakes? (?:or no|not applied))\\b',
   ' (?:min(?:imum)?|discard)(?: \\w+)? \\d',
   `(?<=\\d(?: ?mm)?,) ${SIDE}(?: \\w+)? \\d`,
-  ' ?(?<=\\b(?:sat|stood|waited|rested|parked)(?: for)? \\d+ (?:min|mins|minutes|hours?), ?)(?=(?:the )?pedal|back|it )',
+  ' ?(?<=\\b(?:sat|stood|wait(?:ed)?|rest(?:ed)?|parked)(?: for)? (?:\\d+|a few|five|ten|fifteen|twenty) (?:min|mins|minutes|hours?), ?)(?=(?:the )?pedal|back|it )',
   `(?<=\\b${SIDE},) \\d+(?:\\.\\d+)?(?: ?mm)? ${SIDE}`,
 ];
 /** What a clause begins with, or has in it, that only says when or over what the rest of it is so. */

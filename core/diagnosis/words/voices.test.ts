@@ -20,6 +20,7 @@ import { PULSES_AND_GRABS } from '../../../tests/support/voices/pulsesAndGrabs';
 import { SEEN_AND_MEASURED } from '../../../tests/support/voices/seenAndMeasured';
 import { SHOP } from '../../../tests/support/voices/shop';
 import { SOUNDS_LIKE } from '../../../tests/support/voices/soundsLike';
+import { TOLD_AND_NOTED } from '../../../tests/support/voices/toldAndNoted';
 import { WHAT_IS_NEW } from '../../../tests/support/voices/whatIsNew';
 import { WHERE_IT_IS } from '../../../tests/support/voices/whereItIs';
 import { WHOLE_STORIES } from '../../../tests/support/voices/wholeStories';
@@ -50,6 +51,7 @@ const VOICES = {
   ...IN_FEW_WORDS,
   ...NO_COMPLAINT,
   ...WHOLE_STORIES,
+  ...TOLD_AND_NOTED,
 };
 
 describe.each(Object.entries(VOICES))('%s', (_, lines) => {

@@ -242,6 +242,10 @@ describe('what the driver says', () => {
     ['both fronts, left front and right front', {}],
     ['RL drags', { corner: 'RL' }],
     ['nothing', {}],
+    // Not so yet, and a mark on a rotor.
+    ['squeaks until warm', {}],
+    ['no bite till the third lap', { laps: 3 }],
+    ['hot spots on the disc', {}],
   ])('conditions: %s', (text, conditions) => {
     const read = readWords(text).conditions;
     expect(Object.keys(read).sort()).toEqual(Object.keys(conditions).sort());

@@ -335,7 +335,7 @@ export const ALL_SORTS: Voices = {
     ['boiled the fluid last event', ''],
     ['pedal gets long in traffic on hot days', 'pedal_long yes'],
     ["brake goes hard and car won't slow when I lift and brake again", 'pedal_hard yes; poor_stopping yes'],
-    ['hear air when I press the pedal', ''],
+    ['hear air when I press the pedal', 'noise_hiss yes'],
     ['pushing hard but nothing', 'pedal_hard yes'],
     ["it won't hold on a hill with the handbrake", 'parking_brake weak'],
     ['I can feel the ABS in dry corners', ''],

@@ -4,7 +4,7 @@ const PULLS =
   'noses?|tramlin(?:es|ing)|haul(?:s|ing)|dips?|nods|slew(?:s|ing)?|pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|going(?= to )|moves|heads|jumps|leads|crab(?:s|bing|bed)?';
 const towards = (side: string) =>
   rx(
-    `(?:${PULLS}) (?:me |us |it |itself |over |off |the wheel |the steering |hard |strongly |slightly |badly |sharply |a bit )?(?:too? )?(?:the )?(?:hard )?${side}`,
+    `(?:${PULLS}) (?:me |us |it |itself |over |off |the wheel |the steering |hard |strongly |slightly |badly |sharply |a (?:bit|tad|little) )?(?:too? )?(?:the )?(?:hard )?${side}`,
   );
 /** What goes aside there is not the car, or nothing does. */
 const NOT_ASIDE =
@@ -53,7 +53,7 @@ export const DIRECTION_WORDS: readonly Rule[] = [
       '(?:brakes?|braking|slows|stops) (?:is |are )?uneven(?:ly)?(?! (?:wear|worn))|uneven braking',
       '(?:keep|keeping|hold|holding) (?:it|the car) (?:in a )?straight',
       'twitch(?:es|y)? (?:when|under|on) (?:initial |first )?brak\\w*|tug(?:s|ging) at the (?:steering )?wheel',
-      '(?:two|both) hands on the wheel',
+      '(?:two|both) hands on the wheel|steering wheel (?:is )?(?:not straight|crooked|off cent(?:re|er)) (?:under|when|while|on) brak(?:es?|ing)',
       '(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side',
       'one side (?:of the )?(?:front |rear )?(?:axle |brakes? )?(?:brakes|bites|grabs|grips|works) (?:harder|more|earlier|first|better)',
       'only one (?:side|(?:of the )?(?:front |rear )?wheels?) (?:works|brakes|bites)',
@@ -61,7 +61,7 @@ export const DIRECTION_WORDS: readonly Rule[] = [
     rx(
       `${HANDBRAKE}(?: lever)? (?:is )?pull(?:s|ing)`,
       UNBRAKED,
-      'pull(?:s|ed|ing)? (?:all the way |right )?(?:over|in|into|up|away|off)|does it|trailer|caravan',
+      'pull(?:s|ed|ing)? (?:all the way |right )?(?:over|in|into|up(?! straight)|away|off)|does it|trailer|caravan',
       '^(?:it )?pulls on (?:the )?straights?$',
       'pulls (?:well|strongly|hard|fine|ok|okay|nicely) (?:up|out of|from|away|through|in)',
       'steering pulls on the straights?|wheel alignment|needs? (?:an )?alignment',

@@ -44,11 +44,11 @@ export const DRAG_WORDS: readonly Rule[] = [
     'wheel_drags',
     'one',
     rx(
-      `(?:wheel|corner|front|rear|left|right|side|caliper|brakes?|it|disc|rotor) ${upTo(3)}(?:drag(?:s|ged|ging)?|bind(?:s|ing)?|stuck (?:on|solid|fast)|seized|frozen|sticks|sticking|stuck$|hangs(?! on)|(?:stay|stays) locked|seiz(?:e|es|ing)|rub(?:s|bing)|locked (?:solid|on|up solid))`,
+      `(?:wheel|corner|front|rear|left|right|side|caliper|brakes?|it|disc|rotor) ${upTo(3)}(?:drag(?:s|ged|ging)?|bind(?:s|ing)?|stuck (?:on|solid|fast)|seized|frozen|sticks|sticking|stuck$|hangs(?! on)|hanging(?! (?:off|on|by|from))|(?:stay|stays) locked|seiz(?:e|es|ing)|rub(?:s|bing)|locked (?:solid|on|up solid))`,
       "(?:fronts|rears) (?:never|don't|do not|won't) (?:fully |quite )?(?:release|let go)",
       "(?:wheel|caliper|front|rear|left|right) (?:does not|doesn't|won't|will not|never) (?:fully |quite |really )?(?:release|let go|come off)",
       `not (?:fully |quite |properly )?releas(?:e|ing) ${upTo(3)}(?:left|right|one side|front|rear|back)`,
-      "drag(?:s|ged|ging)?|bind(?:s|ing)|stuck on|(?:won't|don't|doesn't|will not|does not) turn",
+      "drag(?:s|ged|ging)?|bind(?:s|ing)|stuck on|(?:won't|wouldn't|don't|doesn't|will not|would not|does not) turn",
       'not turning (?:free(?:ly)?|easily)',
       'brakes? (?:is |are |keeps? )?hang(?:s|ing)?(?: up| on)? (?:on|at) (?:the |one )?(?:left|right|front|rear|back|wheel|side)',
       `wheel ${upTo(2)}(?:turns|spins|rotates) (?:stiff(?:ly)?|hard|heav(?:y|ily))`,
@@ -107,7 +107,7 @@ export const DRAG_WORDS: readonly Rule[] = [
     'all_hot',
     rx(
       'brakes? (?:are |is |keep |keeps |get |gets )?(?:overheat(?:s|ing|ed)?|running hot) (?:in traffic|in town|on the road|without)',
-      '^(?:the |my )?brakes (?:are )?overheating$',
+      '^(?:the |my )?brakes (?:are )?overheating$|(?:brakes|wheels|rims) (?:are |get |were )?(?:too |very )?hot to (?:the )?touch',
     ),
   ),
   says(
@@ -131,7 +131,7 @@ export const DRAG_WORDS: readonly Rule[] = [
     'heat_spread',
     'one_axle',
     rx(
-      `(?:(?:both |the )?(?:fronts|rears)|(?:both )?(?:front|rear|back) (?:wheels|discs|rotors|brakes|rims)) ${upTo(2)}${HOT}`,
+      `(?:(?:both |the )?(?:fronts|rears)|(?:both )?(?:front|rear|back) (?:wheels|discs|rotors|brakes|rims)) ${upTo(4)}${HOT}`,
     ),
     rx(`${ONCE}|one of`),
   ),

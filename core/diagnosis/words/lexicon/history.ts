@@ -26,7 +26,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?:just|been|was|we|i|he|got) flushed|^flushed (?:(?:it|the \\w+) )?(?:with|last|this|today|yesterday)',
     ),
     rx(
-      `(?:${FORGOTTEN}) (?:when|if|whether)|${BESIDE_IT}`,
+      `(?:${FORGOTTEN}) (?:when|if|whether)|${BESIDE_IT}|change (?:is )?(?:unknown|not known|not recorded)`,
       'not (?:been )?(?:bled|opened)|never (?:bled|opened)|needs? (?:a )?bleed(?:ing)?',
     ),
   ),
@@ -68,9 +68,9 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       `fluid ${upTo(4)}(?:\\d+|two|three|four|five|few|several|many) years ago`,
       '(?<!like )old (?:brake )?fluid',
-      `fluid (?!like )(?:is |was )?${upTo(2)}(?:old|years old|ancient|(?:never|not) (?:been )?changed|original)`,
+      `fluid (?!like )(?:is |was )?${upTo(3)}(?:old|years old|ancient|(?:never|not) (?:been )?changed|original)`,
       `fluid ${upTo(2)}(?:hasn't|has not|not) (?:been )?changed ${upTo(2)}(?:\\d+|two|three|four|five|six|ten|several|many|for) years`,
-      'years? old fluid|never (?:changed|flushed|replaced) the (?:brake )?fluid',
+      '(?:last )?fluid change (?:is )?(?:unknown|not known|not recorded)|years? old fluid|never (?:changed|flushed|replaced) the (?:brake )?fluid',
       'never (?:had )?(?:its |the )?fluid changed',
       `(?:${FORGOTTEN}) when (?:the )?fluid was last`,
       `(?:${FORGOTTEN}) when (?:it|they|the brakes) (?:was|were) last (?:bled|flushed)`,
@@ -110,6 +110,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `hot brakes ${upTo(4)}${HANDBRAKE}|left ${upTo(2)}${HANDBRAKE} on ${upTo(5)}hot`,
       `${HANDBRAKE} ${upTo(3)}(?:hot|after (?:the )?session|in the paddock|straight after)`,
       `foot on the brake ${upTo(4)}(?:grid|pits?|paddock|lights)`,
+      `(?:pads?|brakes?) (?:were |was |are |is )?(?:left |held )?clamped ${upTo(3)}hot`,
       `(?:sit|sitting|stand|standing|wait|waiting) ${upTo(9)}foot on (?:it|the pedal|the brakes?)`,
     ),
   ),
@@ -124,7 +125,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     ),
     rx(
       '(?:paint|lamp|light|alarm|sticker|strip|sensor|airbag)s? went off|^(?:and )?went off(?: again)?$',
-      'off the road|cut ?off|took off|goes off|run off|brakes? (?:went|came|been) off',
+      'since the (?!car)\\w+ came off|off the road|cut ?off|took off|goes off|run off|brakes? (?:went|came|been) off',
       `(?:linings?|pads?|nuts?|wheels?) ${upTo(2)}(?:went|came) off`,
       `(?:duct|hose|pipe|weight|clip|cap|boot|shield|wheel)s? ${upTo(2)}(?:came|went|ran) off`,
       'came off (?:the|its) (?:backing|back|plate|pads?|steel)',
@@ -156,7 +157,8 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'slowly',
     rx(
       `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?(?! on)|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|is down (?:an? |half |\\d+ ?)(?:cm|mm|centimet(?:er|re)s?|inch|bit)|disappear(?:s|ing)?|vanish(?:es|ing)?|(?:goes|going|gone) missing|(?:went|gone|been going) down|has (?:dropped|fallen)|(?:has |had )?(?:dropped|fallen|fell) (?:an? |\\d+ ?)?(?:cm|mm|centimet(?:er|re)s?|inch|bit))`,
-      `(?:losing|loses|using|uses|drinks) ${upTo(2)}(?:brake )?fluid|^(?:a |the )?(?:brake )?fluid leak(?:s|ing)?$`,
+      `(?:losing|loses|using|uses|drinks) ${upTo(2)}(?:brake )?fluid|^(?:a |the )?(?:brake )?fluid (?:leak(?:s|ing)?|loss)$`,
+      `(?:los(?:es|ing|t)|us(?:es|ing)) (?:about |around |roughly |some )?(?:\\d+|a few|half a) (?:ml|cc|cl|lit(?:er|re)s?) (?:of )?(?:brake )?fluid`,
       `(?:fluid|level) ${upTo(3)}(?:every|each) (?:week|month|time) (?:less|lower)`,
       `(?:fluid|level) ${upTo(3)}(?:less|lower) (?:every|each) (?:week|month|time)`,
       `(?:refill|fill up)(?:ing|ed)? ${upTo(3)}(?:reservoir|fluid) ${upTo(1)}(?:every|each|again|twice)`,
@@ -167,7 +169,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       'with (?:water|oil|power steering|mineral)|fast|quickly|every (?:other |second )?day',
       'every morning|twice a week|daily|overnight|empties|at the (?:last )?service',
-      'at (?:the )?(?:last )?inspection',
+      'at (?:the )?(?:last )?inspection|(?:somebody|someone|they|he) (?:has |had )?topped',
     ),
   ),
   says(
@@ -245,7 +247,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       `(?:${DONE}) ${upTo(3)}(?:wheel )?(?:bearings?|hubs?)`,
       `(?:bearings?|hubs?)(?: carriers?)? (?:was |were |have been |just |got )?(?:${DONE}|done)`,
-      `wheel bearings? ${upTo(5)}(?:was|were|been|got) (?:${DONE}|done)`,
+      `wheel bearings? ${upTo(7)}(?:was|were|been|got) (?:${DONE}|done)`,
       '(?:bearing|hub) (?:job|change|swap)|hubs? (?:was|were|came|come|has been|have been) off',
     ),
   ),

@@ -64,6 +64,7 @@ const heldAgainst = (finding: FindingId, what: string, against: string, judged: 
     `(?:${what}) ${upTo(2)}${ONE} ${upTo(2)}(?:${against}) ${upTo(2)}${OTHER}`,
     `${ONE} ${upTo(3)}(?:${what}) ${upTo(1)}(?:${against}) ${upTo(2)}${OTHER}`,
     `${ONE} ${upTo(3)}(?:${what}) ${upTo(2)}${OTHER} ${upTo(2)}(?:${against})`,
+    `(?:${what}) ${upTo(1)}(?:${against}) ${upTo(2)}${OTHER} ${upTo(4)}${ONE}`,
   ].map((words) => says(finding, judged, rx(words)));
 
 /** Which of two pads is the thinner by more than pads wear apart. */
@@ -103,10 +104,15 @@ export const MEASURED: readonly Rule[] = [
   ...measured('rotor_runout', 'run ?out|wobbles?', LENGTH, past(USUAL.runoutMm, 'ok', 'high'), /\bhub\b/),
   ...measured(
     'rotor_runout',
-    `(?:dial|dti|indicator)(?: gauge| indicator)?(?=.*(?:${ROTOR}))`,
+    `(?:dial|dti|indicator|clock)(?: gauge| indicator)?(?=.*(?:${ROTOR}))`,
     LENGTH,
     past(USUAL.runoutMm, 'ok', 'high'),
     /\bhub\b/,
+  ),
+  says(
+    'rotor_runout',
+    past(USUAL.runoutMm, 'ok', 'high'),
+    rx(`(?:${ROTOR}) (?:is |was |runs |ran )?(?<figure>\\d*\\.\\d+)(?: (?<unit>${LENGTH}))? out`),
   ),
   // "Hub runout 0.03 and disc 0.09": what was said of one is said of the other.
   says(
@@ -159,13 +165,15 @@ export const MEASURED: readonly Rule[] = [
     `(?:left (?:on|of|in) ${upTo(3)})?pads?`,
     'mm|millimet(?:er|re)s?',
     (mm) => (fallsShort(mm, USUAL.trackPadMm) ? 'low' : undefined),
-    /\b(?:inner|outer|inside|outside|than|taper\w*|wide|long|disc|rotor|gap|play|clearance)\b/,
+    /\b(?:(?:inner|inside)\b.*\b(?:outer|outside)|(?:outer|outside)\b.*\b(?:inner|inside)|thinner|thicker|less|more|than|taper\w*|wide|long|disc|rotor|gap|play|clearance)\b/,
   ),
   ...measured('fluid_boiling', 'boil(?:s|ed|ing)?(?: point)?', DEGREES, BOILS_AT),
   says(
     'fluid_boiling',
     BOILS_AT,
-    rx(`(?:boil(?:s|ing)? (?:point|temperature)|fluid ${upTo(2)}boils) ${upTo(3)}(?<figure>\\d{3})`),
+    rx(
+      `(?:boil(?:s|ing)? (?:point|temperature|test(?:er)?)|fluid ${upTo(2)}boils) ${upTo(3)}(?<figure>\\d{3})`,
+    ),
     /\b(?:f|fahrenheit)\b/,
   ),
 ];

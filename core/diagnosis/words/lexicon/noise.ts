@@ -5,7 +5,7 @@ const SQUEAL =
 const GRIND =
   'grind(?:s|ing|y)?|scrap(?:e|es|ing)|groan(?:s|ing)?|moan(?:s|ing)?|grat(?:e|es|ing)|graunch(?:es|ing)?|crunch(?:es|ing|y)?|growl(?:s|ing)?|grumbl(?:e|es|ing)|rumbl(?:e|es|ing)|scratch(?:ing|y)';
 const KNOCK =
-  'rattl(?:e|es|ed|ing)|clunk(?:s|ed|ing|y)?|knock(?:s|ed|ing)?|clack(?:s|ing)?|clonk(?:s|ing)?|click(?:s|ed|ing)?|clatter(?:s|ing)?|thunk(?:s|ing)?|thud(?:s|ding)?|tick(?:s|ing)|creak(?:s|ing)?|popp?(?:s|ing)(?! (?:off|out|up))';
+  'rattl(?:e|es|ed|ing|y)|cracking (?:nois(?:e|es)|sounds?)|clunk(?:s|ed|ing|y)?|knock(?:s|ed|ing)?|clack(?:s|ing)?|clonk(?:s|ing)?|click(?:s|ed|ing)?|clatter(?:s|ing)?|thunk(?:s|ing)?|thud(?:s|ding)?|tick(?:s|ing)|creak(?:s|ing)?|popp?(?:s|ing)(?! (?:off|out|up))';
 const NOISE = `${SQUEAL}|${GRIND}|${KNOCK}|nois(?:e|es|y)|sounds?|metallic`;
 /** Whatever is heard; pads that are knocked back are not. */
 export const HEARD = `(?!knock(?:ed|s)?[ -]?(?:back|off))(?:${NOISE})`;
@@ -47,8 +47,8 @@ export const NOISE_WORDS: readonly Rule[] = [
   yes(
     'noise_hiss',
     near(
-      'hiss(?:es|ing)?(?: (?:sound|noise))?|whistl(?:e|es|ing)(?=.*(?:booster|servo))|whoosh(?:es|ing)?|air (?:escap(?:es|ing)|leak(?:s|ing)?|rush(?:es|ing)?)',
-      `pedal|when (?:i |you )?(?:press|brake|push|hold)(?:ing)?|foot|footwell|booster|servo|under the dash`,
+      'hiss(?:es|ing)?(?: (?:sound|noise))?|whistl(?:e|es|ing)(?=.*(?:booster|servo))|whoosh(?:es|ing)?|air (?:escap(?:es|ing)|leak(?:s|ing)?|rush(?:es|ing)?)|hear(?:s|ing)? (?:the |some )?air',
+      `pedal|(?:when|each time|every time) (?:i |you )?(?:press|brake|push|hold)(?:ing)?|foot|footwell|booster|servo|(?:under|behind) the dash(?:board)?`,
       5,
     ),
     rx('hot|wet|rotor|disc|cooling'),
@@ -68,7 +68,7 @@ export const NOISE_WORDS: readonly Rule[] = [
     'noise_grind',
     rx(
       GRIND,
-      'rubb?(?:ing|s) (?:noise|sound)|hear (?:something |it )?(?:is )?rubbing|ground like',
+      'rubb?(?:ing|s) (?:noise|sound)|(?:hear (?:something |it )?(?:is )?)rubbing|something(?:.s| is) rubbing (?=.*turn)|ground like',
       '(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|metallic(?! (?:rattl|knock|click|clunk|clonk|tick|ping)\\w*)|like sandpaper|gritty',
     ),
     rx('bearings? (?:\\w+ ){0,2}rumbl(?:es|ing)|rumble strips?'),

@@ -10,6 +10,11 @@ const END =
 const AT_THE_END = /\b(?:soft|spongy|mushy|gives?) at the (?:very )?(?:end|bottom)$/;
 /** Without the engine any pedal goes hard. */
 const ENGINE_OFF = 'engine (?:is |was )?(?:off|stopped|not running|switched off)';
+/** With the engine and without. */
+const HARD_EITHER_WAY = rx(
+  "engine (?:on|running) (?:and )?(?:it is |it's )?(?:still|just as|also) (?:hard|stiff|heavy)",
+  '(?:hard|stiff|heavy) (?:with |whether )?(?:the )?engine (?:is )?(?:on or off|off or on|running or not)',
+);
 /** Said of what is right. */
 const AS_IT_SHOULD = '(?:as|where|how) it should(?: be)?|as (?:a |any )?pedals? should';
 /** Firm only at times, or wanted so. */
@@ -39,6 +44,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       "(?:goes|went|gone|going|gets|got|turns|is|was|it's|feels|only|just|still|quite|too) (?:all |really |very |a bit |still )?soft",
       "(?<=isn't |wasn't |not )soft",
       'softer|^soft|^(?:long|low) and soft|(?:slightly|a bit|a little|sometimes|then) soft',
+      'does it (?:go|get|feel|turn) (?:all )?soft|the harder (?:i|you|we) (?:push|press|brake) the (?:further|more|deeper|lower) (?:it|the pedal)',
     ),
     // It is not the pads that are to be softer.
     rx(
@@ -95,7 +101,10 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '^(?:the |my )?pedal dropped$|pedal drops (?:after|out of|through) |pedal (?:height|travel) (?:varies|changes|differs|is different)',
       '(?:^|\\b)it (?:gets|got|goes|went|becomes) (?:longer|lower)(?! (?:than|to stop))',
       'travels? (?:too far|a long way)|^(?:it )?goes too far$|goes (?:a long way|too far|way) down',
-      'pedal (?:goes|travels?|drops|comes?) (?:down )?(?:further|deeper)',
+      `pedal (?:goes|travels?|drops|comes?) (?:down )?(?:an? ${upTo(1)}|\\d+ \\w+ )?(?:further|deeper)`,
+      'pedal (?:start(?:s|ed)|began|begins) to (?:drop|lengthen|get (?:long|low)(?:er)?)|(?:fair|good) (?:bit|amount) of travel',
+      '^(?:the )?pedal (?:is )?half ?way$|pedal (?:now )?(?:has|takes|needs|with) an? (?:extra|other|more) (?:inch|cm|bit)',
+      '(?:still|now) (?:goes|gets|went|got) (?:very |quite )?(?:long|low)(?:er)?(?= (?:after|in|on|from|by|when)|$)',
       'pedal (?:goes|comes|gets) (?:down )?(?:a (?:bit|little) )?(?:more|lower) (?:each|every)',
       'travel (?:has |is |was )?(?:doubled|double|twice)|(?:twice|double) the (?:pedal )?travel',
       "(?:it's|its|(?:it|they|she) (?:goes|went|gets|got|is)|^(?:and |then )*(?:went|goes|got|gets)) (?:all |really |very |too )?(?:long|low)(?: since)?$",
@@ -107,7 +116,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `(?:bites?|grabs?|works?|comes? on|catch(?:es)?) ${upTo(3)}(?:bottom|(?:near|at) the floor|just off the floor|last inch)`,
       '(?:free )?play in the pedal|pedal has (?:a lot of |lots of )?(?:free )?play|dead (?:spot|zone)',
       'foot (?:goes|going|gets) (?:further|deeper|lower|right down|all the way down)',
-      `(?:dead|nothing|free play) ${upTo(2)}(?:first|top) ${upTo(2)}(?:inch|cm|travel|part|half|third|bit)`,
+      `(?:dead|nothing|free play) ${upTo(3)}(?:first|top) ${upTo(2)}(?:inch|cm|travel|part|half|third|bit)`,
     ),
     rx(
       `(?:start(?:s|ed)?|fire(?:d|s)?) ${upTo(2)}engine`,
@@ -147,7 +156,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `(?:${NOT}|unable to) (?:build|get|make|hold)s?(?:ing)? (?:up )?(?:any )?(?:brake )?pressure$`,
     ),
     rx(
-      'slowly|sinks?|sank|sinking|creeps?|almost|nearly|half ?way (?:to|down)|bites?|grabs?',
+      'slowly|floor slow|sinks?|sank|sinking|creeps?|almost|nearly|half ?way (?:to|down)|bites?|grabs?',
       '(?:nothing|fluid|oil|puddle|drips?|wet|dry) on the (?:floor|carpet)',
     ),
   ),
@@ -156,7 +165,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     rx(
       '(?:pedal |brake )?(?:sinks?|sinking|sank|creeps?|creeping|crept)(?: slowly| down| away| to the floor)*',
       'slowly (?:goe?s?|drops?|falls?|sinks?|moves?) (?:down|to the floor|away)',
-      '(?:goe?s?|drops?|falls?) (?:down )?to the floor slowly',
+      '(?:goe?s?|drops?|falls?) (?:down )?to the floor slow(?:ly)?',
       "(?:drops|falls|goes down|goes|sinks|moves) (?:away |down )?(?:while|when|if) (?:i |i'm |im |you |you're )?(?:am )?(?:h(?:e|o)ld(?:ing)?|wait(?:ing)?|sit(?:ting)?|stopped|stationary|queuing)",
       '(?:drops|falls|sinks|goes) away (?:under|from under|at the lights)',
       `slowly ${upTo(3)}(?:while|when) (?:i |i'm )?(?:am )?hold(?:ing)?`,
@@ -171,7 +180,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     ),
     rx(
       'fluid|level|reservoir|to (?:one|the) (?:side|left|right)',
-      '(?:car )?(?:creep(?:s|ing)?|crept) (?:in traffic|forwards?|back|along|into)',
+      '(?:car )?(?:creep(?:s|ing)?|crept) (?:in traffic|forwards?|back|along|into|speeds?)',
     ),
   ),
   yes(
@@ -224,6 +233,8 @@ export const PEDAL_WORDS: readonly Rule[] = [
     rx(`pedal ${upTo(9)}(?:and|but) (?:it is|it's|is|feels) (?:very |really |too )?(?:heavy|stiff|hard)$`),
     rx(ENGINE_OFF, AS_IT_SHOULD),
   ),
+  says('pedal_hard', 'yes', HARD_EITHER_WAY),
+  says('assist_start', 'no_change', HARD_EITHER_WAY),
   yes(
     'pedal_hard',
     near('pedal', 'hard|stiff|heavy', 2),
@@ -279,7 +290,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     'yes',
     near(
       'puls(?:e|es|ing|ates?)|vibrat(?:es|ing|ion)|kicks?|shakes?|judders?',
-      `only (?:when|if|in|with|under|while) ${upTo(3)}(?:abs|anti ?lock)`,
+      `only (?:when|if|in|with|under|while) ${upTo(3)}(?:abs|anti ?lock)|(?:in|with|under|during) (?:the )?abs only`,
       4,
     ),
   ),
@@ -289,7 +300,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'slow (?:to )?(?:return|come back|come up|release|let go)',
       'slowly (?:comes?|coming|returns?|rises?) (?:back|up)',
       '(?:comes?|coming|returns?|rises?) (?:back |up )*(?:very |really |too |rather )?slow(?:ly|er)?',
-      "(?:doesn't|does not|won't|not) (?:come|coming) (?:all the way |fully |right )?back(?: up)?",
+      "(?:doesn't|does not|won't|not) (?:come|coming) (?:all the way |fully |right )?back(?: up)?|brakes? holds? on (?:after|when|once)",
       'stays? (?:down|low)|sticks? down|brakes? releases? late',
       `let(?:ting|s)? go ${upTo(6)}(?:stays?|still|keeps?) (?:braked|braking|on)`,
       '(?:brakes? )?(?:stay|stays|stayed|staying|hang|hangs) (?:partly |slightly |a bit |half )?on(?: after| when)?',
@@ -336,7 +347,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:two|three|several) times (?:i |you |we )?(?:must|have to|need to|should) (?:press|push|pump)',
       `pump(?:ed|ing)? (?:it|them|the pedal|the brakes) ${upTo(4)}to get`,
       'pump(?:ed|ing)? (?:it|them|the pedal|the brakes) (?:up )?(?:once|twice|first|into|before|to get|helps?|a few times)',
-      'pumping (?:it |them )?helps',
+      'pumping (?:it |them )?helps|pumping (?:it|them|the pedal|the brakes) (?:down|along|on|before|into) (?!the lights)',
       'pumping (?:brings|builds|gets|raises) (?:it|them|the pedal) (?:back )?up',
       '(?:if|when) (?:i|you) pump|double (?:pump|tap|press)',
       'brakes? (?:only )?works? (?:only )?after pumping|(?:needs?|wants?|keeps?|takes?) (?:a )?pumping',
@@ -344,7 +355,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'pump (?:it|them|the pedal|the brakes) (?:up|and (?:it|they))',
       'pumped (?:it |them |the pedal |the brakes )?(?:up|and (?:it|they))',
       "(?:needs?|need|have|had) (?:a |to )?(?:quick )?(?:second |two (?!hands|feet|people)|pump|tap|dab)(?: [\\w']+){0,2}",
-      '(?:two|three|couple of|few) (?:pedal )?(?:presses|pumps|stabs|goes)|^pump(?:ed)? (?:it )?(?:once|twice)',
+      '(?:two|three|couple of|few) (?:pedal )?(?:presses|pushes|pumps|stabs|goes)|^pump(?:ed)? (?:it )?(?:once|twice)',
       `tap ${upTo(7)}(?:cures|fixes|helps)`,
       `pedal ${upTo(4)}(?:half|low|long) (?:on|at) the first (?:stop|press|application)`,
       // Pads that were pushed back have the way to come that the first press takes.

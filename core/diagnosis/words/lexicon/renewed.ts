@@ -11,7 +11,7 @@ const UP_TO_NEW = `(?:(?!(?:on|onto|with|against|${STAYED}) )[\\w'.]+ ){0,3}?`;
 /** How it is said that parts were put in new. */
 const putIn = (parts: string, between: string): readonly string[] => [
   `(?:${DONE}|fresh|put in|put on|different) ${between}(?:(?:${EITHER}) and (?:the |new )*)?(?:${parts})`,
-  `(?:${parts}) (?:and (?:${EITHER}) )?(?:were |was |have been |are |is |just |got )?(?:all |both )?(?:changed|replaced|renewed|fitted|new|swapped)`,
+  `(?:${parts}) (?:and (?:${EITHER}) )?(?:were |was |have been |are |is |just |got )?(?:all |both |brand )?(?:changed|replaced|renewed|fitted|new|swapped)`,
   `(?:with|than) (?:the |my )?old (?:${parts})`,
   `(?:since|after|when) ${upTo(4)}(?:${parts}) (?:went|were put|have gone) (?:in|on)`,
   `put ${between}(?:${parts}) (?:in|on)`,

@@ -69,23 +69,26 @@ export const found = (
 export const ROTOR = 'discs?|rotors?';
 export const HANDBRAKE = '(?:hand|parking|park|e|emergency) ?brake';
 /** So many clicks of a lever are too many. */
-export const MANY_CLICKS = '(?:too many|many|lots of|\\d+|[a-z]+teen|nine|ten|eleven|twelve|twenty) clicks';
+export const MANY_CLICKS =
+  '(?:too many|many|lots of|\\d+|[a-z]+teen|nine|ten|eleven|twelve|twenty) (?:clicks|notches)';
 export const PADS = '(?:brake )?(?:pads?|linings?)';
 /** Said of a part that was changed. */
 export const DONE =
   'new|changed|changing|replaced|replacing|fitted|fitting|swapped|swapping|rebuilt|rebuilding|renewed|renewing|overhauled|refurbished';
 /** Said of what should move. */
 export const STUCK = 'seized|stuck|stiff|sticking|dry|tight|rusted|frozen|binding';
-export const WET = 'leak(?:s|ing)?|weep(?:s|ing)?|drip(?:s|ping)?|wet';
+export const WET = 'leak(?:s|ing)?|weep(?:s|ing)?|seep(?:s|ing)?|drip(?:s|ping)?|wet';
 /** Said of a figure that is past its limit. */
 export const HIGH =
   'high|bad|excessive|out of (?:spec|limits|limit|tolerance)|over (?:the )?limit|too much|past (?:the )?limit';
 /** A shake that the foot feels, through the pedal. */
 export const FELT_IN_PEDAL =
   '(?:vibrat|shak|judder|shudder|tremor|wobbl)\\w* (?:only |just |mostly )?(?:in|through) (?:the |my )?(?:brake )?pedal';
+/** Said of brakes that do not do. */
+export const POOR = 'terrible|awful|rubbish|useless|hopeless|poor|weak|bad|no good|dreadful|crap';
 /** Without the brake. */
 export const COAST =
-  "without (?:touching )?(?:the )?brak(?:e|es|ing)|whether (?:or not )?(?:i|you|we|i am|i'm|it is)? ?brak(?:e|ing)(?: or not)?|not braking|off the brakes?|brakes? not (?:applied|pressed)|(?:without|not) touching the brakes?|coasting|cruising|all the time|even when not|no brakes? on|brak(?:e|ing) or not|brakes? or no brakes?|(?:if|when|while) (?:i|you|we|i am|i'm|you are) (?:do not|don't|am not|not) brak(?:e|ing)";
+  "(?:without (?:touching )?(?:the )?|with no )brak(?:e|es|ing)|whether (?:or not )?(?:i|you|we|i am|i'm|it is)? ?brak(?:e|ing)(?: or not)?|not braking|off the brakes?|brakes? not (?:applied|pressed)|(?:without|not) touching the brakes?|coasting|cruising|all the time|even when not|no brakes? on|brak(?:e|ing) or not|brakes? or no brakes?|(?:if|when|while) (?:i|you|we|i am|i'm|you are) (?:do not|don't|am not|not) brak(?:e|ing)";
 /** Says that it is not so. */
 export const NOT =
   "doesn't|don't|do not|does not|won't|wouldn't|will not|isn't|not|hardly|barely|didn't|can't|could not|couldn't|did not";

@@ -10,7 +10,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'lever_high',
     rx(
       `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:too high|high|travel (?:is |has become |gets )?(?:too |very |really )?long|(?:too|very|really) long|(?:pull(?:s|ed)?|comes?|goes) (?:on )?(?:(?:all the way|right|too far) up|(?:up )?to the (?:ceiling|roof))|${MANY_CLICKS}|right up)`,
-      `^(?:the )?(?:lever|handle) (?:comes|goes) right up|${HANDBRAKE}(?: lever)? (?:is |feels )?(?:too |very )?loose`,
+      `^(?:the )?(?:lever|handle) ${upTo(5)}${MANY_CLICKS}|^(?:the )?(?:lever|handle) (?:comes|goes) right up|${HANDBRAKE}(?: lever)? (?:is |feels )?(?:too |very )?loose`,
       '^(?:the )?lever (?:comes|goes) (?:up )?(?:a long way|too far|very high)',
       `many clicks on the ${HANDBRAKE}|^(?:it takes |takes |it has |needs )?too many clicks`,
     ),
@@ -31,7 +31,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
       "^(?:it )?(?:won't|doesn't|does not|will not) hold (?:the car )?on (?:a|the) (?:hill|slope|incline|ramp)",
       `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:(?:isn't|is not|doesn't|does not|won't|will not|can't|cannot|hardly|barely|not) (?:really |even |quite )?(?:hold|holding|work|working|keep|grab|grip|bite|catch)|slips?|slipping|weak|useless|does nothing|fails?)`,
       `failed (?:on |for )?(?:the )?${HANDBRAKE}|${HANDBRAKE} (?:effort|efficiency|performance) (?:is |was )?(?:low|poor|failed|too low)`,
-      `(?:roll(?:s|ed|ing)?) (?:away|off|back|down) ${upTo(3)}${HANDBRAKE}`,
+      `(?:roll(?:s|ed|ing)?) (?:away|off|back|down) ${upTo(3)}${HANDBRAKE}|${HANDBRAKE} ${upTo(1)}on ${upTo(5)}rolls`,
       `${HANDBRAKE} (?:only )?(?:works |holds |acts |is )?(?:only )?(?:on|at) (?:only )?(?:(?:one|a single) (?:side|wheel)(?: only)?|the (?:left|right)(?: side| wheel)?(?: only)?)$`,
     ),
   ),
@@ -87,6 +87,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     rx(
       `${PADS} ${upTo(6)}(?:down to|to|on|into|at|hit|hitting|touching) (?:the |bare )?(?:metal|backing|backs|steel|(?:back)?plates?)`,
       '(?:metal|backing)(?: plate)? (?:was |is )?showing',
+      `(?:inside|inner|outside|outer) ${upTo(3)}(?:on|down to|into) (?:the |bare )?(?:backing|metal|steel)`,
       `no (?:pad|pads|lining|friction|material) left|(?:nothing|no (?:meat|lining|material)) left (?:on|of|in) ${upTo(3)}${PADS}`,
       `${PADS} (?:are |is |were )?(?:completely |totally )?worn out`,
       '^(?:the |my |brake )*pads (?:are |is )?(?:all )?(?:gone|finished)$',
@@ -119,7 +120,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     rx(
       `(?:inner|inside) (?:pads? |ones? )?${upTo(4)}(?:worse|gone|thin(?:ner)?|worn|finished|down|less|eaten|(?:half|less than) ${upTo(2)}outer|wears? ${upTo(2)}(?:fast|faster|quick|quicker))`,
     ),
-    rx('tyres?|than the inner|edge|rotor|disc'),
+    rx('tyres?|than the inner|edge|rotor|disc|at the (?:top|bottom)'),
   ),
   says(
     'pad_wear_shape',
@@ -128,6 +129,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
       '(?:mm|millimet(?:er|re)s?) left on the (?:inner|inside)',
       `(?:inner|inside) ${upTo(4)}\\d+ mm ${upTo(2)}(?:outer|outside) ${upTo(3)}(?:(?:nearly|almost|like) new|full|fine|good|thick)`,
       'worn (?:to nothing|away|right down) on the (?:inner|inside)',
+      `(?:inner|inside) ${upTo(3)}(?:on|down to|into) (?:the |bare )?(?:backing|metal|steel)`,
       '(?:outer|outside)(?: pads?)? (?:is |are )?thicker than',
       '^(?:the )?(?:inner|inside) (?:one|pad)s?$',
       '(?:eat|eaten|chew|chewed|burn|wear)s? (?:through )?(?:the |its )?(?:inner|inside) pads?',
@@ -170,6 +172,11 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
       '(?:leading|trailing) (?:edge|end) of (?:the )?pads? (?:is |are )?(?:thinner|thicker|thin|more worn|worn)',
     ),
   ),
+  says(
+    'pad_wear_shape',
+    'taper_radial',
+    rx('^(?:and )?(?:the )?(?:outer|inner|top|bottom) edge (?:is )?(?:thinner|thicker)'),
+  ),
   found(
     'pad_fit',
     'stiff',
@@ -203,7 +210,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
       8,
     ),
   ),
-  says('pad_surface', 'crumbled', rx(`${PADS} (?:is |are |was |were )?cracked`)),
+  says('pad_surface', 'crumbled', rx(`${PADS} (?:is |are |was |were )?cracked|cracked (?:brake )?pads`)),
   says(
     'pad_surface',
     'separated',

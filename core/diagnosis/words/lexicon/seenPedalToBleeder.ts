@@ -32,7 +32,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
   found(
     'fluid_look',
     'dark',
-    near('fluid', 'burnt|black|dark|brown|dirty|coffee|cola|tea|treacle|muddy', 7),
+    near('fluid', 'burnt|black|dark|discolou?red|brown|dirty|coffee|cola|tea|treacle|muddy', 7),
     'clear',
   ),
   says('fluid_look', 'clear', rx('fluid (?:is |was |looks )?(?:still )?(?:clear|clean|like new)')),
@@ -81,7 +81,8 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'master_to_booster',
     rx(
       `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:booster|servo|push ?rod|rear seal|(?:at|from|round) (?:the |its )?(?:back|rear))`,
-      `(?:booster|servo|vacuum)(?: hose| line)? ${upTo(2)}(?:smell(?:s|ing)? of|full of|has|contains) (?:brake )?fluid`,
+      `(?:booster|servo|vacuum)(?: hose| line)? ${upTo(2)}(?:smell(?:s|ing)? of|full of|has|had|with|contains) (?:brake )?fluid`,
+      '(?:wet|damp)(?: patch| spot)? (?:on|at|down) the (?:firewall|bulkhead)',
       `master(?: cylinder)? (?:is |was )?(?:${WET})`,
       `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:cabin|interior|inside|footwell)`,
       `carpet ${upTo(1)}(?:wet|soaked)|leak(?:s|ing)? (?:at|from|on|by) (?:the )?(?:back|rear) (?:of|seal of) (?:the )?master`,
@@ -93,7 +94,9 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
   says(
     'leak',
     'none',
-    rx('no leaks? (?:anywhere|visible|seen|found|to be (?:seen|found))|nothing (?:is )?leaking'),
+    rx(
+      'no (?:external |visible |obvious )?leaks? (?:anywhere|visible|seen|found|to be (?:seen|found))|nothing (?:is )?leaking',
+    ),
   ),
   found('bubbles', 'many', near('air|bubbles', MANY_BUBBLES, 3), 'none'),
   says('bubbles', 'none', rx('no (?:more )?bubbles|no (?:more )?air (?:came|comes|coming)')),
@@ -173,7 +176,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'fault_codes',
     'wheel_sensor',
     near(
-      'codes?|faults?|scan(?:ner| tool)? (?:shows|says|reads|found)',
+      'codes?|dtcs?|faults?|scan(?:ner| tool)? (?:shows|says|reads|found)',
       'wheel ?speed(?: sensor)?|(?:wheel|abs|(?:front|rear|left|right)) sensor',
       5,
     ),
@@ -181,7 +184,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
   says(
     'fault_codes',
     'modulator',
-    near('codes?|faults?', 'modulator|pump motor|hydraulic unit|abs (?:pump|block|unit)', 3),
+    near('codes?|dtcs?|faults?', 'modulator|pump motor|hydraulic unit|abs (?:pump|block|unit)', 3),
   ),
   found(
     'pedal_free_play',
@@ -268,6 +271,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       `(?:put|poured|added|used|filled with) (?:in )?${WRONG_FLUID}`,
       'topp(?:ed|ing) (?:it |the (?:fluid|reservoir) )?up with (?:water|oil)',
       '(?:put|poured|filled|topped) (?:\\w+ )?dot ?5(?![.\\d])|dot ?5 (?:silicone|in (?:it|the (?:car|system|reservoir)))',
+      '(?:changed|switched|swapped|went|moved) (?:over )?(?:from dot ?\\d(?:\\.\\d)? )?to dot ?5(?![.\\d])',
       '(?:put|poured) (?:the )?oil in(?:to)? the brake (?:fluid|reservoir)',
       `wrong (?:brake )?fluid|mixed ${upTo(3)}silicone`,
     ),

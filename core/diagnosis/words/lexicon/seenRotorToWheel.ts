@@ -39,7 +39,9 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     near(`${ROTOR}|rears|fronts`, 'rust(?:y|ed)?|corroded|pitted|brown', 3),
     'smooth',
     // A lip at the edge is wear, and a hat rusts.
-    rx('replaced|changed|because|lips?|ridges?|edges?|hats?|bells?|vanes|hubs?|flanges?'),
+    rx(
+      'rust (?:behind|under|between)|replaced|changed|because|lips?|ridges?|edges?|hats?|bells?|vanes|hubs?|flanges?',
+    ),
   ),
   says(
     'rotor_surface',
@@ -117,7 +119,11 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
   found(
     'bearing_play',
     'excess',
-    near('(?:wheel )?bearings?|hub', 'play|loose|slack|worn|shot|rumbl(?:es|ing)|lost (?:its )?preload', 3),
+    near(
+      '(?:wheel )?bearings?|hub',
+      'play|loose|slack|worn|shot|rumbl(?:es|ing)|lost (?:its )?preload|preload (?:is |was )?(?:lost|gone)',
+      3,
+    ),
     'ok',
   ),
   says('hub_flex', 'moves', near('uprights?|knuckles?|hub carriers?', 'flex(?:es|ing)?|bend(?:s|ing)?', 3)),
@@ -133,7 +139,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'bearing_play',
     'excess',
     rx(
-      `(?:${MOVES}) ${upTo(6)}(?:(?:12|twelve) (?:o'clock )?and (?:6|six)|(?:6|six) and (?:12|twelve)|(?:at the )?top and (?:the )?bottom)`,
+      `(?:${MOVES}) ${upTo(6)}(?:(?:12|twelve) (?:o'clock )?and (?:6|six)|(?:6|six) and (?:12|twelve)|(?:at the )?top (?:and|to) (?:the )?bottom)`,
     ),
     'ok',
   ),
@@ -153,7 +159,11 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
   found(
     'wheel_nuts',
     'loose',
-    near('(?:wheel|lug) (?:nuts?|bolts?)|nuts|wheel', 'loose|finger tight|undone|came off|missing', 2),
+    near(
+      '(?:wheel|lug) (?:nuts?|bolts?)|nuts|wheel',
+      'loose|finger tight|undone|came off|missing|(?:took|needed|wanted|turned) (?:another |a )?(?:half|quarter|full|whole)',
+      2,
+    ),
     'tight',
     rx('bearings?|hub'),
   ),
@@ -171,6 +181,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
   ),
   says('shield_look', 'stone', near(SHIELD, 'stone|pebble|gravel', 6)),
   says('shield_look', 'stone', rx('^(?:it )?(?:was|is) (?:just |only )?a (?:stone|pebble)$')),
+  says('rotor_shape', 'wave', near(ROTOR, 'wavy|a wave|waves', 3)),
   says('rotor_surface', 'streaks', near(ROTOR, 'streak(?:s|ed|y)?|strip(?:es|ed|y)', 4)),
   says(
     'rotor_float',
@@ -216,7 +227,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'cooling_path',
     'face',
     rx(
-      `(?:${DUCT}|air) ${upTo(4)}(?:on|at|onto|against) (?:the )?(?:inner |inside |one )?(?:(?:face|side) of ${upTo(2)}(?:${ROTOR})|(?:${ROTOR}) face)`,
+      `(?:${DUCT}|air) ${upTo(4)}(?:on|at|onto|against) (?:the )?(?:(?:inner |inside |outer |outside |one )?(?:(?:face|side) of ${upTo(2)}(?:${ROTOR})|(?:${ROTOR}) face)|(?:inner|inside|outer|outside|one) face)`,
     ),
   ),
 ];

@@ -22,10 +22,10 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'vibration_braking',
     rx(SHAKE),
     new RegExp(
-      `\\b(?:${COAST}|off the brake|shake(?:s|n)? hands|${STOPS_AS_ONE_BRAKES}|clutch|gearbox|(?:hub|disc|rotor) wobbles?|pedal (?:shakes|shaking|vibrates|vibrating)|(?:i|you|we) (?:rock|spin|turn|rotate) (?:it|the (?:wheel|disc|rotor))|jack(?:ed)?|only in (?:the |my )?pedal|spinning|spun|wobbles? of \\d|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
+      `\\b(?:${COAST}|off the brake|shake(?:s|n)? hands|${STOPS_AS_ONE_BRAKES}|clutch|gearbox|(?:hub|disc|rotor) wobbles?|pedal (?:shakes|shaking|vibrates|vibrating)|(?:i|you|we) (?:rock|spin|turn|rotate) (?:it|the (?:wheel|disc|rotor))|jack(?:ed)?|only in (?:the |my )?pedal|spinning|spun|wobbles? of \\d|top (?:and|to) (?:the )?bottom|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
     ),
   ),
-  says('vibration_braking', 'yes', near('discs?|rotors?', 'warped', 3)),
+  says('vibration_braking', 'yes', near('discs?|rotors?', 'warp(?:s|ed|ing)?', 3)),
   says('vibration_braking', 'yes', near(SHAKE, 'and (?:when |while |under )?(?:the )?brak(?:es?|ing)', 8)),
   says(
     'vibration_braking',
@@ -41,7 +41,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     rx(
       feltIn(`${SEAT}|steering wheel|hands|fingers`),
       'like a washing machine',
-      '(?:steering )?wheel flutters|steering wheel (?:jumps|kicks)',
+      '(?:steering )?wheel flutters|steering wheel (?:jumps|kicks)|steering (?:jumps|kicks)(?=.* brak)',
       '(?:pulsation|pulsing|pulses) (?:\\w+ ){0,5}?(?:and|in) (?:the )?(?:steering(?: wheel)?|seat|floor)',
     ),
     new RegExp(`\\b(?:${COAST})\\b|pull|drag|heat`),
@@ -55,7 +55,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'wheel',
     near(
       SHAKE,
-      'steering wheel|steering|(?:in|through) (?:my|the) (?:hands|fingers)|(?:the )?wheel rim|through the wheel|(?:and|in|at) the wheel',
+      'steering wheel|steering|(?:in|through) (?:my|me|the) (?:hands|fingers)|(?:the )?wheel rim|through the wheel|(?:and|in|at) the wheel',
       7,
     ),
     rx('seat|floor'),
@@ -65,7 +65,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'wheel',
     rx(
       "^(?:it is |it's |mostly |all |only )+(?:in|through) the (?:steering wheel|wheel|steering)",
-      '(?:steering )?wheel flutters|steering wheel (?:jumps|kicks)',
+      '(?:steering )?wheel flutters|steering wheel (?:jumps|kicks)|steering (?:jumps|kicks)(?=.* brak)',
     ),
   ),
   says('shake_where', 'seat', near(`${SHAKE}|puls(?:es|ing|ation)`, 'seat|backside|floor|whole car', 5)),

@@ -1,4 +1,4 @@
-import { HANDBRAKE, NOT, type Rule, rx, upTo, yes } from './rule';
+import { HANDBRAKE, NOT, POOR, type Rule, rx, upTo, yes } from './rule';
 
 /** How strongly the car stopped. */
 export const STOPPING_WORDS: readonly Rule[] = [
@@ -40,7 +40,8 @@ export const STOPPING_WORDS: readonly Rule[] = [
       '(?:fell|falls|dropped|drops) off a cliff',
       '(?:bite|brakes?|braking) (?:just )?(?:drops?|falls?|dropped|fell|tails?) (?:off|away)',
       "(?:can't|cannot|couldn't) lock (?:the |a |any )?(?:wheels?|fronts?|brakes)|little (?:braking|bite)",
-      '(?:run(?:s|ning)?|ran) out of brakes?|nothing (?:much |really )?happens',
+      '(?:run(?:s|ning)?|ran) out of brakes?|nothing (?:much |really )?happens(?! (?:for|in|over|during) (?:the )?(?:first|top))',
+      `^(?:${POOR}) (?:when )?(?:hot|cold|warm)$|^(?:cold|hot|warm) brakes? (?:nothing|no bite|${POOR})`,
       `(?:use|used|pull|pulled|grab|grabbed) (?:the )?${HANDBRAKE} to (?:stop|slow)`,
       'not (?:really |too |very )?(?:happy|impressed) with the (?:bite|brakes|stopping)|^(?:no|zero) (?:grip|bite)',
       '(?:do|does|did) nothing (?:until|till|when|at)|brakes? (?:do|does|did) nothing',
@@ -55,8 +56,8 @@ export const STOPPING_WORDS: readonly Rule[] = [
     rx(
       "(?:if|when|while) (?:i|you|we) (?:do not|don't) brake",
       `(?<!(?:use|used|grab|grabbed|pull|pulled) (?:the )?)(?:${HANDBRAKE})`,
-      'no brakes? (?:at all|on(?! the | lap))|or no brakes?|under the foot|evenly|straight line',
-      'brake straight|stop straight',
+      'with no brak(?:e|es|ing)|no brakes? (?:at all|on(?! the | lap))|or no brakes?|under the foot|evenly|straight line',
+      '(?:brake|stop|pull up) straight',
     ),
   ),
 ];

@@ -4,13 +4,13 @@ import type { Rule } from './rule';
 
 /** Whatever says that there is nothing to complain of. */
 const NOTHING_WRONG =
-  /\b(?:nothing to report(?! (?:except|but|apart))|(?:likes|prefers|loves) (?:a |the |it |this |its )?|nothing(?: is|'s)? wrong|all (?:good|fine|ok|okay|well)|no (?:problems?|complaints?|issues?|faults?)|(?:works?|working|feels?|brakes?) (?:is |are )?(?:fine|perfect(?:ly)?|great|as (?:it|they) should)|everything (?:is |was )?(?:fine|good|ok|okay|perfect))\b(?! (?:for|until|till|when|but))/;
+  /\b(?:nothing to report(?! (?:except|but|apart))|(?:likes|prefers|loves) (?:a |the |it |this |its )?|nothing(?: is|'s)? wrong|all (?:good|fine|ok|okay|well)|no (?:problems?|complaints?|issues?|faults?)|(?:works?|working|feels?|brakes?) (?:is |are )?(?:fine|perfect(?:ly)?|great|as (?:it|they) should)|everything (?:is |was )?(?:fine|good|ok|okay|perfect))\b(?! (?:for|until|till|when|but|cold|hot|warm)\b)/;
 
 /** Talk of something else than the brakes, and the words by which it is of the brakes after all. */
 const OTHER_SYSTEM =
   /\b(?:engine(?! (?:off|on|running|started|it|the pedal))|gearbox|gears?|transmission|clutch|exhaust|air ?con|conditioning|heater|cabin|fuel|radiator|battery|radio|alternator|wipers?|belt|to start|starter|idl(?:e|es|ing)|tyres?|petrol|diesel|coolant|oil level|(?:soft|stiff|hard|coil|road|new|lowering) springs?|springs|dampers?|shocks|doors?|windows?|windscreen|bonnet|turbo|diff|prop ?shaft|drive ?shafts?|cv joints?|washer|sump|hood|roof|soft top|heat shield|seat (?:squeaks|creaks|rattles)|(?:shift|gear) lever|bumper|console|spoiler|splitter|tool ?box|glove ?box|boot lid|from the (?:boot|trunk)|trunk lid|(?:squeak|creak|rattl)\w* (?:\w+ ){0,3}dashboard|(?:throttle|accelerator|gas) pedal|power steering|wind noise)\b/;
 const OF_THE_BRAKES =
-  /\b(?:brak\w*|(?<!(?:clutch|throttle|accelerator|gas) )pedal(?! box)|topped up|topped it up|(?:from|at) the wheels?|wheel arch|pads?|shoes|discs?|rotors?|calipers?|servo|vacuum|booster|master|handbrake|abs|(?<!full )lock\w*|flat ?spot\w*|(?<!(?:light|lamp) .*)tyre pressures?|(?:sinks?|to the floor) .*idle|tyres? (?:is |are )?(?:low|flat|soft) on one|tyres? .*(?:bulg|out of|egg)\w*|bulg\w* .*tyres?|(?:fluid|oily?|wet|leak\w*|drip(?:s|ping)?) .*tyres?)\b/;
+  /\b(?:brak\w*|(?<!(?:clutch|throttle|accelerator|gas) )pedal(?! box)|topped up|topped it up|(?:from|at) the wheels?|wheels? (?:would not|wouldn't|will not|won't|does not|doesn't) (?:turn|spin|roll)|wheel arch|pads?|shoes|discs?|rotors?|calipers?|servo|vacuum|booster|master|handbrake|abs|(?<!full )lock\w*|flat ?spot\w*|(?<!(?:light|lamp) .*)tyre pressures?|(?:sinks?|to the floor) .*idle|tyres? (?:is |are )?(?:low|flat|soft) on one|tyres? .*(?:bulg|out of|egg)\w*|bulg\w* .*tyres?|(?:fluid|oily?|wet|leak\w*|drip(?:s|ping)?) .*tyres?)\b/;
 
 /** Talk of another car than this one, or of what is no brake whatever else is said. */
 const OTHER_CAR =

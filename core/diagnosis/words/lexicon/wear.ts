@@ -18,7 +18,7 @@ export const WEAR_WORDS: readonly Rule[] = [
     ),
     rx(
       '(?:hardly|barely|never|scarcely) (?:ever )?wear|lamps?|lights?|warning|sensor|go(?:es)? down|(?:went|going|gone) (?:back )?(?:to|for|with) ',
-      'new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle',
+      'wear (?:is )?(?:double|twice) |new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle',
       'wedge|pushed back|when (?:the )?pads wear|in the middle|(?:un)?even(?:ly)?|wear(?:s|ing)? (?:well|normally|slowly|fine|ok|okay)',
       `(?:faster|quicker) than|${near('pads?', 'inner|inside|outer|outside', 1).source}`,
     ),
@@ -39,6 +39,7 @@ export const WEAR_WORDS: readonly Rule[] = [
       `(?:left|right)(?: hand)?(?: side)? pads? ${upTo(3)}(?:wears?|wearing|go|gone|worn(?: out)?) (?:faster|quicker|first|sooner)(?! than the (?:inner|outer))`,
       `one side ${upTo(4)}pads? ${upTo(4)}(?:other|than)`,
       `${PADS} ${upTo(2)}(?:wear|wore|worn|wearing) (?:un|not )even(?:ly)? (?:left (?:and|to) right|side to side|from side to side|across)`,
+      'pad wear (?:is )?(?:double|twice) ',
       'different thickness(?:es)? (?:left (?:to|and) right|side to side)',
       '^(?:the )?(?:one|left|right)(?: hand)? side wears (?:faster|quicker|more)|uneven (?:brake )?pad wear|pads? (?:are )?(?:worn|wearing|wear) uneven(?:ly)?$',
       'pads? (?:are )?worn on one side|one pad (?:is )?more worn than the other',

@@ -1,5 +1,5 @@
 import { HEARD } from './noise';
-import { COAST, HANDBRAKE, type Rule, rx, upTo, when, yes } from './rule';
+import { COAST, HANDBRAKE, POOR, type Rule, rx, upTo, when, yes } from './rule';
 
 /** So far that it tells how long parts have been on, not that they are hot. */
 const FAR = '(?:\\d{3,}|hundred|thousand) (?:miles|mls|km|kilomet(?:er|re)s)';
@@ -68,13 +68,14 @@ export const WHEN_WORDS: readonly Rule[] = [
       `after ${upTo(3)}(?:downhill|descent|(?:highway|motorway|autobahn) (?:drives?|runs?|trips?))`,
       `(?:until|till) (?:it|they) cools?(?: down| off)?|(?:in|on|during) ${upTo(2)}descents?`,
       'worse the (?:longer|further|more|harder) (?:i|you|we|it)',
+      `^(?:${POOR}) (?:when )?hot$`,
       'coming down (?:the|a) (?:pass|mountain|hill)|fade(?:s|d)?|fading',
     ),
     rx(
       `after ${upTo(2)}${FAR}`,
       `until ${upTo(3)}(?:hot|warm|laps?|corners?|stops?)|not (?:only )?when hot|hot or cold`,
       '(?:straightens|clears|improves|eases|settles|stops|goes away) (?:up |out )?(?:as|once|when)',
-      'cold and hot|hot and cold|(?:comes?|came) (?:good|back)|straight away|^temp(?:s|eratures)\\b',
+      'the harder (?:i|you|we) (?:push|press|brake)|cold and hot|hot and cold|(?:comes?|came) (?:good|back)|straight away|^temp(?:s|eratures)\\b',
       'kerb strike|never fades?|^(?:and |it is |is )*(?:gone|goes|disappears|stops|clears) after',
       'clears? up (?:after|once|when|as)',
       '(?:wet|damp) session|cool(?: down| off|ing)|no fade|stays? firm',
@@ -102,6 +103,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       `(?:until|till) ${upTo(4)}(?:warm(?:ed|s)?|hot|heat|temperature|corners?|laps?)`,
       // In the rain the first stop wipes the water off.
       '(?<!(?:it rains|in the (?:rain|wet)) .*)first (?:few |two |three )?(?:stops?(?: of the day)?|presses|corners|thing)(?: in the morning)?',
+      `(?:on )?(?:cold|frosty) mornings?|^cold brakes? (?:nothing|no bite|${POOR})|^(?:${POOR}) (?:when )?cold$`,
       'in the mornings?|(?:every|each) morning|first \\w+ of the (?:morning|day)|from cold|after (?:a )?cold start',
       `(?:fine|good|ok|okay|better|right|normal|perfect|great|straight|smooth|quiet|gone) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
       '(?:great|fine|good|ok|okay|perfect|quiet|silent) (?:when )?(?:warm|hot)$',
@@ -144,11 +146,11 @@ export const WHEN_WORDS: readonly Rule[] = [
     'recovery',
     'after_cooling',
     rx(
-      `(?:come|comes|came|coming|back|fine|firm|good|ok|okay|normal|recovers?|returns?|returned|right(?! (?:rear|front|back|hand|side|wheel))|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow laps?|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|(?:minutes|hours?|while|day) later(?! than))`,
+      `(?:come|comes|came|coming|back|fine|firm|good|ok|okay|normal|recovers?|returns?|returned|(?<!hard )right(?! (?:rear|front|back|hand|side|wheel))|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow laps?|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|(?:minutes|hours?|while|day) later(?! than))`,
       `(?:once|when|after) ${upTo(3)}cool(?:ed|s)?(?: down)? ${upTo(3)}(?:fine|good|ok|okay|smooth|normal|gone|back)`,
       '(?:needs?|wants?|has to have|give it) (?:a )?(?:rest|break)',
       `wait ${upTo(3)}(?:minutes|mins?|hours?|while) (?:before|until|till)`,
-      `^(?:sat|stood|waited|rested|parked) (?:for )?\\d+ (?:min|mins|minutes|hours?) ${upTo(4)}(?:back|fine|firm|normal|good|ok|okay)`,
+      `^(?:sat|stood|wait(?:ed)?|rest(?:ed)?|parked) (?:for )?(?:\\d+|a few|five|ten|fifteen|twenty) (?:min|mins|minutes|hours?) ${upTo(4)}(?:back|fine|firm|normal|good|ok|okay)`,
       "cool(?:s|ed)? (?:down )?(?:and|then) (?:it's |it is |they're )?(?:fine|good|ok|okay|back|normal)",
       `after (?:sitting|standing|resting|waiting) ${upTo(5)}(?:firm|fine|good|ok|okay|normal|back)`,
       '(?:ok|okay|fine|good|normal|firm) (?:(?:again )?(?:today|the next (?:day|morning))|again this morning)',
