@@ -1,6 +1,6 @@
 import type { Corner } from '../../car/corner';
 import { SPELLED } from './numbers';
-import { cornerIn } from './places';
+import { onlyCorner } from './places';
 import type { Clause } from './text';
 
 /** What was said of when and where: speed in km/h, laps, hot or cold, the corner. */
@@ -36,7 +36,7 @@ export function conditionsIn(text: string, clauses: readonly Clause[]): Conditio
   const speed = SPEED.exec(text);
   const said = clauses.map((clause) => clause.text).join(' ');
   const laps = LAPS.map((pattern) => pattern.exec(said)?.[1]).find((each) => each !== undefined);
-  const corner = clauses.map(cornerIn).find((each) => each !== undefined);
+  const corner = onlyCorner(clauses);
   const hot = HOT.test(said.replace(NOT_HOT, ''));
   const cold = COLD.test(said);
   return {

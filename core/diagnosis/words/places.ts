@@ -31,6 +31,23 @@ const PLACES: readonly [Corner, RegExp][] = [
   ['RR', wheelOf('rear|back', RIGHT, 'rr|r r|os ?r|o s r|behind right|right behind')],
 ];
 
+/** The wheel that is spoken of, when it is only one. */
+export function onlyCorner(clauses: readonly Clause[]): Corner | undefined {
+  const named = new Set(clauses.map(cornerIn).filter((corner) => corner !== undefined));
+  return named.size === 1 ? [...named][0] : undefined;
+}
+
+/** The wheels that are named in a text, in their order, each with where it stands. */
+export function wheelsIn(text: string): { corner: Corner; from: number; to: number }[] {
+  return PLACES.flatMap(([corner, words]) =>
+    [...text.matchAll(new RegExp(words, 'g'))].map(({ index, 0: { length } }) => ({
+      corner,
+      from: index,
+      to: index + length,
+    })),
+  ).sort((left, right) => left.from - right.from);
+}
+
 /** The wheel a clause speaks of, when it names one only. */
 export const cornerIn = (clause: Clause): Corner | undefined => onlyIn(clause, PLACES);
 

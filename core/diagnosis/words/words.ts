@@ -1,13 +1,15 @@
 import { type Axle, axleOf, type Corner, isAxle, type Place } from '../../car/corner';
 import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import { placeFields } from '../verdict';
+import { heardByWheel } from './byWheel';
 import { type Conditions, conditionsIn } from './conditions';
 import { isDenied, isOver, isWhyDone, type Match } from './denied';
+import type { Heard } from './heard';
 import { RULES } from './lexicon/all';
 import { inBase } from './lexicon/measured';
 import type { Rule } from './lexicon/rule';
 import { isOfNothing, isUnsaid } from './lexicon/unsaid';
-import { axleOfParts, bothIn, cornerIn, isPlaceAlone, placeIn, wheelBy } from './places';
+import { axleOfParts, bothIn, isPlaceAlone, onlyCorner, placeIn, wheelBy } from './places';
 import { type Clause, clausesOf, covered } from './text';
 
 /** An answer that what was said suggests, and the words it came from: from and to are positions in the text. */
@@ -34,7 +36,12 @@ export function readWords(text: string): WordsRead {
     const matches = figuresFirst(RULES.flatMap((rule) => matchesOf(rule, clause)));
     return matches.flatMap((match) => heardOf(match, matches, clause, place));
   });
-  return { suggestions: settled(found).flatMap(suggested), conditions: conditionsIn(text, clauses) };
+  const byWheel = heardByWheel(clauses);
+  const rest = found.filter(({ finding }) => byWheel.every((heard) => heard.finding !== finding));
+  return {
+    suggestions: inOrder([...settled(rest), ...byWheel]).flatMap(suggested),
+    conditions: conditionsIn(text, clauses),
+  };
 }
 
 /** Where a clause speaks of: the place it names, a side said behind it taken in, or the one named beside it. */
@@ -50,12 +57,6 @@ function placeBeside(clauses: readonly Clause[], index: number): Place | undefin
     (each) => each && isPlaceAlone(each),
   );
   return beside ? placeIn(beside) : onlyCorner(clauses);
-}
-
-/** The wheel that is spoken of, when it is only one. */
-function onlyCorner(clauses: readonly Clause[]): Corner | undefined {
-  const named = new Set(clauses.map(cornerIn).filter((corner) => corner !== undefined));
-  return named.size === 1 ? [...named][0] : undefined;
 }
 
 /** What was measured is told by its figure: "bearing play 0.02" is no complaint. */
@@ -77,9 +78,6 @@ function matchesOf(rule: Rule, clause: Clause): Match[] {
       : rule.state(inBase(figure, unit, inches), inBase(other, unit));
   return state === undefined ? [] : [{ rule, state, first, last }];
 }
-
-/** An answer that was heard, and the places it is of; none: of the car as a whole. */
-type Heard = Pick<Suggestion, 'finding' | 'state' | 'from' | 'to'> & { places: readonly Place[] };
 
 const suggested = ({ places, ...heard }: Heard): Suggestion[] =>
   (places.length > 0 ? places : [undefined]).map((place) => ({ ...heard, ...placeFields(place) }));
@@ -154,7 +152,11 @@ function settled(found: readonly Heard[]): Heard[] {
     const same = settledOn.filter(({ finding }) => finding === heard.finding);
     if (same.every((kept) => isElsewhere(heard, kept) || isBeside(heard, kept))) settledOn.push(heard);
   }
-  return settledOn.sort(
+  return settledOn;
+}
+
+/** In the order of the words. */
+const inOrder = (heard: Heard[]): Heard[] =>
+  heard.sort(
     (left, right) => left.from - right.from || left.to - right.to || (left.finding < right.finding ? -1 : 1),
   );
-}

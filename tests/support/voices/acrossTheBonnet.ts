@@ -154,7 +154,7 @@ export const ACROSS_THE_BONNET: Voices = {
       'noise_hiss yes; pedal_hard yes',
     ],
     ['Feels like someone is tapping the pedal from below.', 'pedal_pulses yes'],
-    ['temps after in lap: fl 420 fr 410 rl 180 rr 300', 'usage track'],
+    ['temps after in lap: fl 420 fr 410 rl 180 rr 300', 'usage track; heat_spread one_hot RR'],
     [
       'the pedal is long, the car is a 2 seater with rear discs and no servo',
       'pedal_long yes; assist_removed yes',

@@ -14,7 +14,7 @@ const USUAL = usualLimits(
 );
 
 /** Lengths as they are said of a dial, mm. */
-const MM: Readonly<Record<string, number>> = {
+const MM = {
   mm: 1,
   thou: 0.0254,
   hundredths: 0.01,
@@ -23,18 +23,24 @@ const MM: Readonly<Record<string, number>> = {
   microns: 0.001,
 };
 /** What a vacuum gauge shows, kPa; an inch of mercury by the conventional value (NIST SP 811, appendix B.8). */
-const KPA: Readonly<Record<string, number>> = {
+const KPA = {
   kpa: 1,
   bar: 100,
   mbar: 0.1,
   inhg: 3.386389,
   inches: 3.386389,
 };
-const BASE = { ...MM, ...KPA };
+const BASE: Readonly<Record<string, number>> & typeof MM = { ...MM, ...KPA };
 
-/** What a figure is in base units; millimetres, per cent, degrees and kilopascals are those already. */
-export const inBase = (figure: string, unit = 'mm', inches?: string): number =>
-  (SPELLED[figure] ?? Number(figure)) * (inches ? MM_PER_INCH : (BASE[unit] ?? 1));
+/**
+ * What a figure is in base units; millimetres, per cent, degrees and kilopascals are those already. One in thou is told to the next
+ * hundredth of a millimetre, finer than it was read: 2 thou and 0.05 mm are one limit, printed two ways.
+ */
+export function inBase(figure: string, unit = 'mm', inches?: string): number {
+  const said = SPELLED[figure] ?? Number(figure);
+  if (unit === 'thou') return Math.round(said * BASE.thou * 100) / 100;
+  return said * (inches ? MM_PER_INCH : (BASE[unit] ?? 1));
+}
 
 /** A dial in inches has three places or four; one in millimetres, of which "in the rotor" may be said, two. */
 const INCHES = '(?<=\\.\\d{3,4} )(?:in|inch(?:es)?)';
