@@ -1,4 +1,4 @@
-import { AXLES, type Corner, cornersOf, type Place } from '../../car/corner';
+import { AXLES, type Axle, type Corner, cornersOf, type Place } from '../../car/corner';
 import { usualLimits } from '../../car/limits/catalogue';
 import { exceeds, fallsShort } from '../../car/limits/limit';
 import { heatAround } from '../../readings/heat/around';
@@ -6,7 +6,7 @@ import type { FindingId } from '../../readings/vocabulary/findings';
 import type { Heard } from './heard';
 import { inBase } from './lexicon/measured';
 import { isOfNothing } from './lexicon/unsaid';
-import { wheelsIn } from './places';
+import { axleIn, axleOfParts, wheelsIn } from './places';
 import { type Clause, covered } from './text';
 
 const USUAL = usualLimits('runoutMm', 'playLimitMm', 'trackPadMm', 'sidesMm');
@@ -44,13 +44,18 @@ const KINDS: readonly Kind[] = [
     says: heatSays,
   },
 ];
-const HEAT = KINDS.at(-1)!;
+/** Where nothing was named: large figures at wheels are temperatures. A side alone, "left at 120", is no wheel then. */
+const UNNAMED: Kind = { ...KINDS.at(-1)! };
 /** Figures of something else, whatever was spoken of before. */
-const OF_ANOTHER =
-  /\b(?:tyres?|pressures?|psi|bar|nm|torqued?|camber|toe|ride height|drums?|inner|outer|km\/?h|mph)\b/;
+const OF_ANOTHER = /\b(?:tyres?|pressures?|psi|bar|nm|torqued?|camber|toe|ride height|drums?|inner|outer)\b/;
 
 const UNITS = 'mm|thou|microns|um|hundredths|tenths|c|celsius|degrees?|f|fahrenheit';
-const FIGURE = new RegExp(`(?<![\\w.])(?<figure>\\d+(?:\\.\\d+)?|\\.\\d+)(?: (?<unit>${UNITS})\\b)?`, 'g');
+/** What counts something that no wheel has a figure of. */
+const NO_FIGURE = '(?! (?:k|km|kmh|kph|mph|miles|laps?|clicks|percent)\\b)';
+const FIGURE = new RegExp(
+  `(?<![\\w.])(?<figure>\\d+(?:\\.\\d+)?|\\.\\d+)(?![\\d.])${NO_FIGURE}(?: (?<unit>${UNITS})\\b)?`,
+  'g',
+);
 /** So many letters at most between a wheel and its figure: a few words. */
 const BESIDE = 24;
 
@@ -59,16 +64,19 @@ const BESIDE = 24;
  * wheel alone the rules of the lexicon tell.
  */
 export function heardByWheel(clauses: readonly Clause[]): Heard[] {
-  let kind: Kind | undefined = HEAT;
-  const read = new Map<Kind, AtWheel[]>();
+  let kind: Kind | undefined = UNNAMED;
+  let axle: Axle | undefined;
+  const read = new Map<Kind['says'], AtWheel[]>();
   for (const clause of clauses) {
     kind = kindOf(clause.text, kind);
+    axle = axleOfParts(clause) ?? axleIn(clause) ?? axle;
     if (!kind) continue;
-    const { range } = kind;
-    const figures = figuresIn(clause).filter(({ figure }) => figure >= range[0] && figure <= range[1]);
-    read.set(kind, [...(read.get(kind) ?? []), ...figures]);
+    const { range, says } = kind;
+    const figures = figuresIn(clause, kind === UNNAMED ? undefined : axle);
+    const own = figures.filter(({ figure }) => figure >= range[0] && figure <= range[1]);
+    read.set(says, [...(read.get(says) ?? []), ...own]);
   }
-  return [...read].flatMap(([{ says }, figures]) => heardOf(says, figures));
+  return [...read].flatMap(([says, figures]) => heardOf(says, figures));
 }
 
 /** What a clause speaks of: what it names, else what was spoken of before it; nothing where it is of something else. */
@@ -86,8 +94,8 @@ function heardOf(says: Kind['says'], figures: readonly AtWheel[]): Heard[] {
 }
 
 /** The wheels of a clause with their figures, each figure behind its wheel ("FL 420") or each before it ("0.09 at the FL"). */
-function figuresIn(clause: Clause): AtWheel[] {
-  const wheels = wheelsIn(clause.text);
+function figuresIn(clause: Clause, axle: Axle | undefined): AtWheel[] {
+  const wheels = wheelsIn(clause.text, axle);
   const figures = [...clause.text.matchAll(FIGURE)];
   if (wheels.length === 0 || figures.length < wheels.length) return [];
   const isBehind = figures[0]!.index > wheels[0]!.from;
@@ -109,7 +117,7 @@ function figureOf({ groups }: RegExpMatchArray): number {
   return /^(?:c|d)/.test(unit) ? Number(figure) : inBase(figure, unit || undefined);
 }
 
-/** A wheel that is hotter than the other of its axle, or all of them hot. */
+/** A wheel that is hotter than the other of its axle, by as much as the reading says. */
 function heatSays(figures: ByWheel): Told[] {
   const corners = Object.fromEntries(entries(figures).map(([corner, faceC]) => [corner, { faceC }]));
   const held = heatAround({ corners }).corners;

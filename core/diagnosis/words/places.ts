@@ -37,16 +37,30 @@ export function onlyCorner(clauses: readonly Clause[]): Corner | undefined {
   return named.size === 1 ? [...named][0] : undefined;
 }
 
-/** The wheels that are named in a text, in their order, each with where it stands. */
-export function wheelsIn(text: string): { corner: Corner; from: number; to: number }[] {
-  return PLACES.flatMap(([corner, words]) =>
-    [...text.matchAll(new RegExp(words, 'g'))].map(({ index, 0: { length } }) => ({
-      corner,
-      from: index,
-      to: index + length,
-    })),
-  ).sort((left, right) => left.from - right.from);
+/** A wheel by its name, and where that stands in a text. */
+export type NamedWheel = { corner: Corner; from: number; to: number };
+
+/**
+ * The wheels that are named in a text, in their order.
+ * @param axle where sides alone are wheels of: "left 420, right 300"
+ */
+export function wheelsIn(text: string, axle?: Axle): NamedWheel[] {
+  const named = PLACES.flatMap(([corner, words]) => namedBy(text, corner, words));
+  const sides = axle && named.length === 0 ? sidesIn(text, axle) : [];
+  return [...named, ...sides].sort((left, right) => left.from - right.from);
 }
+
+const sidesIn = (text: string, axle: Axle): NamedWheel[] =>
+  cornersOf(axle).flatMap((corner) =>
+    namedBy(text, corner, new RegExp(`\\b${corner.endsWith('L') ? LEFT : RIGHT}\\b`)),
+  );
+
+const namedBy = (text: string, corner: Corner, words: RegExp): NamedWheel[] =>
+  [...text.matchAll(new RegExp(words, 'g'))].map(({ index, 0: { length } }) => ({
+    corner,
+    from: index,
+    to: index + length,
+  }));
 
 /** The wheel a clause speaks of, when it names one only. */
 export const cornerIn = (clause: Clause): Corner | undefined => onlyIn(clause, PLACES);
@@ -63,7 +77,7 @@ const ENDS: readonly [Axle, RegExp][] = [
 const BOTH = /\b(?:both|two|each) (?:of the )?(?:fronts?|rears?|backs?)\b/;
 
 /** The end of the car a clause speaks of, when it names one only. */
-const axleIn = (clause: Clause): Axle | undefined => onlyIn(clause, ENDS);
+export const axleIn = (clause: Clause): Axle | undefined => onlyIn(clause, ENDS);
 
 const partsOf = (parts: string): readonly [Axle, RegExp][] => {
   const named = `(?:(?:brake|disc) )?(?:${parts})`;
