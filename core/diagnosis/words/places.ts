@@ -63,7 +63,7 @@ const namedBy = (text: string, corner: Corner, words: RegExp): NamedWheel[] =>
   }));
 
 /** The wheel a clause speaks of, when it names one only. */
-export const cornerIn = (clause: Clause): Corner | undefined => onlyIn(clause, PLACES);
+const cornerIn = (clause: Clause): Corner | undefined => onlyIn(clause, PLACES);
 
 /** An end of the car as the place of something; "comes back" and "the front of the pad" are none. */
 const endOf = (names: string) =>
