@@ -68,7 +68,7 @@ export const DRAG_WORDS: readonly Rule[] = [
       "(?:won't|will not|doesn't|hardly) (?:want to )?roll|everywhere",
       'drag(?:s|ged|ging)? (?:me |it |us )?(?:over )?to|pistons?|pins?|pedal (?:sticks|hangs|stuck)',
       '(?:the|a) (?:trailer|caravan)|(?:bias|balance) bar|bleed(?:er)? (?:nipple|screw)|bleeders?',
-      '(?:hose|line|pipe|tyre) rubs|(?:at|in|on) (?:only )?one (?:spot|place|point)',
+      '(?:hose|line|pipe|tyre) rub(?:s|bing)|(?:at|in|on) (?:only )?one (?:spot|place|point)',
       'nipple|noise|sound|hear (?:something |it )?(?:is )?rubbing|wheel cylinders?',
     ),
   ),

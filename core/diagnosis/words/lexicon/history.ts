@@ -195,7 +195,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?:since|after) the (?:brake )?conversion|big(?:ger)? brakes?(?: kit)?|master bore (?:from|up|down|changed)',
       `(?:different|bigger|larger|other|converted|conversion|upgraded?|swapped to) ${upTo(4)}(?:calipers?|master(?: cylinder)?|brakes?)`,
       '(?:four|4|six|6) pots?|brake (?:conversion|upgrade)|converted to|(?:twin|dual) masters?',
-      '(?:(?:fitted|installed|put in|with|new|aftermarket|converted to|swapped to) (?:an? |the )?|^)(?:pedal|bias) box(?! (?:was|is|bolts?|paint))',
+      '(?:(?:fitted|installed|put in|with|new|aftermarket|converted to|swapped to) (?:an? |the )?(?:manual )?|^)(?:pedal|bias) box(?! (?:was|is|bolts?|paint))',
       '(?:pedal|bias) box (?:fitted|installed|went in|conversion)',
     ),
   ),

@@ -118,7 +118,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'pad_wear_shape',
     'inner_thin',
     rx(
-      `(?:inner|inside) (?:pads? |ones? )?${upTo(4)}(?:worse|gone|thin(?:ner)?|worn|finished|down|less|eaten|(?:half|less than) ${upTo(2)}outer|wears? ${upTo(2)}(?:fast|faster|quick|quicker))`,
+      `(?:inner|inside) (?:pads? |ones? )?${upTo(4)}(?:worse|gone|thin(?:ner)?|worn|finished|down|less|eaten|(?:half|less than) ${upTo(2)}outer|wears? ${upTo(2)}(?:double|twice|more|most|fast|faster|quick|quicker))`,
     ),
     rx('tyres?|than the inner|edge|rotor|disc|at the (?:top|bottom)'),
   ),

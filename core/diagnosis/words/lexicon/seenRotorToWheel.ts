@@ -130,7 +130,11 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
   says(
     'bearing_play',
     'excess',
-    rx(`(?:play|movement|slack) (?:in|at) (?:the |my )?${upTo(2)}wheel(?! (?:cylinder|nut|stud|sensor)s?)`),
+    rx(
+      `(?:play|movement|slack) (?:in|at) (?:the |my )?${upTo(2)}wheel(?! (?:cylinder|nut|stud|sensor)s?)`,
+      `wheel has ${upTo(3)}play`,
+      'play at (?:(?:12|twelve|6|six) (?:o.clock)?)',
+    ),
     rx('steering wheel|pedal'),
   ),
   says('bearing_play', 'excess', rx('wheel wobbles (?:when|once|on|with) (?:\\w+ ){0,3}?jack(?:ed)?')),

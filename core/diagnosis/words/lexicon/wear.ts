@@ -14,11 +14,11 @@ export const WEAR_WORDS: readonly Rule[] = [
       "pads? (?:(?:at|on) the (?:front|rear|back) )?(?:are |were |is |was )?(?:already |half |nearly |almost )?(?:worn|gone|go|finished|done|used up) (?:out )?(?:in|after|within|again|already|every|too|by) (?:[\\w']+ ?){0,3}",
       `pads? ${upTo(2)}(?:eaten|chewed|burnt|destroyed) (?:up |away )?(?:in|after|by)`,
       near('(?:every|each) (?:time|event|weekend|outing|track ?day)', 'new (?:set of )?pads', 10).source,
-      '(?:replaced|changed|renewed) (?:the )?(?:front |rear )?pads (?:twice|three times)|(?:new )?(?:set of )?pads every|(?:heavy|fast|quick|excessive) pad wear',
+      '(?:replaced|changed|renewed) (?:the )?(?:front |rear )?pads (?:twice|three times)|(?:new )?(?:set of )?pads every|(?:heavy|fast|quick|excessive) pad wear|^(?:quick|fast|rapid|heavy) wear$',
     ),
     rx(
       '(?:hardly|barely|never|scarcely) (?:ever )?wear|lamps?|lights?|warning|sensor|go(?:es)? down|(?:went|going|gone) (?:back )?(?:to|for|with) ',
-      'wear (?:is )?(?:double|twice) |new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle',
+      'last(?:s|ed)? (?:twice|longer|as long)|wear (?:is )?(?:double|twice) |new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle',
       'wedge|pushed back|when (?:the )?pads wear|in the middle|(?:un)?even(?:ly)?|wear(?:s|ing)? (?:well|normally|slowly|fine|ok|okay)',
       `(?:faster|quicker) than|${near('pads?', 'inner|inside|outer|outside', 1).source}`,
     ),
