@@ -231,6 +231,11 @@ export const CAUSES = [
     label: 'Pad wrong or wrongly fitted',
   },
   {
+    id: 'caliper_loose',
+    group: 'caliper',
+    label: 'Caliper loose on its mount',
+  },
+  {
     id: 'caliper_piston_seized',
     group: 'caliper',
     label: 'Caliper piston seized',

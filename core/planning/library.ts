@@ -17,7 +17,7 @@ import { WHEEL_END } from './library/wheelEnd';
 import type { Procedure } from './procedure';
 
 /** Version of the library; a plan keeps the one it was made by. */
-export const LIBRARY_VERSION = '2026.11.12';
+export const LIBRARY_VERSION = '2026.11.13';
 
 const ALL = {
   ...FLUID,

@@ -32,6 +32,7 @@ export const PROCEDURE_FOR: Record<CauseId, readonly [ProcedureId, ...ProcedureI
   rotor_rusted: ['bed_in', 'little_used', 'lay_up', 'machine', 'rotors'],
   pads_bound: ['slides', 'pads'],
   pad_misfitted: ['pads'],
+  caliper_loose: ['caliper_bolts'],
   wheel_loose: ['wheel_mount', 'wheel_studs'],
   tyre_fault: ['wheel_mount'],
   shoes_worn: ['drum_service'],

@@ -33,6 +33,29 @@ export const FIRST_MINUTE: readonly FirstMinute[] = [
     'vibration_braking yes; pulls yes; pads_wear_fast yes',
     'caliper_slides_seized|caliper_piston_seized|suspension_play|uneven_transfer',
   ),
+  row(
+    'knocks once as the brake takes hold, since the calipers were off',
+    SALOON,
+    'noise_rattle yes; caliper_fitted yes',
+    'caliper_loose|suspension_play',
+    { also: 'caliper_loose' },
+  ),
+  row('a caliper bolt turns', COUPE, 'caliper_mount loose FL', 'caliper_loose'),
+  row(
+    'shakes, and a caliper bolt turns',
+    COUPE,
+    'vibration_braking yes; caliper_mount loose FL',
+    'caliper_loose',
+  ),
+  row(
+    'bolts are tight, the joint is not',
+    SALOON,
+    'noise_rattle yes; caliper_mount tight; suspension_joints play FL',
+    'suspension_play',
+    {
+      not: { caliper_loose: 0.02 },
+    },
+  ),
   row('soft and shaking', SALOON, 'pedal_spongy yes; vibration_braking yes', 'air_in_lines|hose_expansion'),
   row(
     'soft, does not stop, hot',

@@ -43,6 +43,7 @@ const HARMFUL: ReadonlySet<CauseId> = new Set<CauseId>([
   'shoes_worn',
   'wheel_bearing_play',
   'wheel_loose',
+  'caliper_loose',
   'suspension_play',
   'pedal_pivot_play',
   'pressure_trapped',

@@ -305,6 +305,12 @@ export const DECISIONS: Record<CauseId, Decision> = {
     'Half an hour a side; nothing harmed',
     'A wheel that turns free after it proves it',
   ),
+  caliper_loose: does(
+    'Threads looked at, bolts renewed, every one to the maker’s torque',
+    'small',
+    'Ten minutes a side; nothing harmed',
+    'Nothing knocks as the brake takes hold',
+  ),
   pad_misfitted: does('Fit the right pads and hardware the right way', 'small', 'Nothing lost'),
   wheel_loose: does(
     'Renew stretched studs, torque in a star, again after the first run',

@@ -81,6 +81,7 @@ export const ENDS: Record<HoldId, readonly Ending[]> = {
     { finding: 'assist_fluid', states: ['ok'], at: 'car', when: { finding: 'assist_fluid' } },
   ],
   wheel_loose: [{ finding: 'wheel_nuts', states: ['tight'], at: 'because' }],
+  caliper_loose: [{ finding: 'caliper_mount', states: ['tight'], at: 'because' }],
   pedal_bracket: [{ finding: 'pedal_linkage', states: ['tight'], at: 'car' }],
   joint_loose: [{ finding: 'suspension_joints', states: ['tight'], at: 'because' }],
   lining_separated: [{ finding: 'pad_surface', states: ['normal'], at: 'axle' }],

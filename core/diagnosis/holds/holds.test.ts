@@ -34,6 +34,7 @@ describe('holds', () => {
     ['joint_loose', given('suspension_joints', 'play', 'FL')],
     ['wheel_loose', given('wheel_nuts', 'loose', 'FL')],
     ['wheel_loose', given('wheel_nuts', 'stud_damaged', 'FL')],
+    ['caliper_loose', given('caliper_mount', 'loose', 'FL')],
     ['pedal_bracket', given('pedal_linkage', 'cracked')],
     ['lining_separated', given('pad_surface', 'separated', 'RL')],
     ['shoes_worn_out', given('shoe_lining', 'worn_out', 'RL')],

@@ -41,6 +41,11 @@ export const HOLDS = [
     until: 'studs sound, every nut to the maker’s torque',
   },
   {
+    id: 'caliper_loose',
+    label: 'Caliper or bracket bolts loose',
+    until: 'threads sound, every caliper and bracket bolt to the maker’s torque',
+  },
+  {
     id: 'pedal_bracket',
     label: 'Pedal linkage cracked',
     until: 'pedal, bracket, pin and clip renewed and tight',
@@ -122,6 +127,7 @@ const RULES: Record<HoldId, Rule> = {
     return helps ? gone : [...gone, ...failing];
   },
   wheel_loose: when('wheel_nuts', 'loose', 'stud_damaged'),
+  caliper_loose: when('caliper_mount', 'loose'),
   pedal_bracket: when('pedal_linkage', 'cracked'),
   lining_separated: when('pad_surface', 'separated', 'crumbled'),
   joint_loose: when('suspension_joints', 'play'),

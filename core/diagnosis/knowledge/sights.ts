@@ -16,6 +16,7 @@ export const SIGHTS: Partial<Record<FindingId, Readonly<Record<string, Sight>>>>
   slide_pins: { stiff: sees(0.92, 'caliper_slides_seized') },
   piston_return: { stiff: sees(0.93, 'caliper_piston_seized', 'hose_restricted') },
   pad_fit: { stiff: sees(0.92, 'pads_bound'), wrong: sees(0.95, 'pad_misfitted') },
+  caliper_mount: { loose: sees(0.95, 'caliper_loose') },
   shield_look: { stone: sees(0.95, 'debris_in_brake'), touches: sees(0.85, 'debris_in_brake') },
   hub_flex: { moves: sees(0.86, 'hub_upright_flex') },
   suspension_joints: { play: sees(0.93, 'suspension_play') },

@@ -55,6 +55,78 @@ export const CALIPER = {
     ],
     tradeOffs: ['Pads worn to a taper stay so: on a bound caliper they are usually due too.'],
   },
+  caliper_bolts: {
+    label: 'Caliper and bracket to their torque',
+    about: 'A caliper that moves on its bolts: threads looked at, bolts renewed, both sides of the axle',
+    scope: 'axle',
+    fits: { brake: 'disc' },
+    touches: ['lift', 'dust', 'heat', 'wheels', 'first_move'],
+    minutes: 30,
+    needs: [
+      {
+        kind: 'other',
+        what: 'Caliper and bracket bolts, where the maker renews them',
+        quantity: 1,
+        per: 'axle',
+      },
+    ],
+    measures: ['pads'],
+    steps: ({ corners }) => [
+      coolFirst,
+      carUp(),
+      ...atEach(
+        corners,
+        'bolts',
+        'bolts of caliper and bracket out, one at a time',
+        'The others hold it meanwhile. A polished ring under a head, or thread dust, says how long it has moved.',
+        { cautions: ['caliper_hang', 'nobody_presses', 'dust'] },
+      ),
+      ...atEach(
+        corners,
+        'threads',
+        'threads in the upright and in the bracket',
+        'Cleaned by brush and cleaner, not by a tap that takes metal. A bolt has to run in by hand to its last turn.',
+        {
+          ask: [
+            { value: 'sound', label: 'Sound' },
+            { value: 'pulled', label: 'Pulled, stretched or oval', trouble: 'pulled' },
+          ],
+          troubles: [
+            {
+              id: 'pulled',
+              label: 'A thread is pulled or a hole is oval',
+              unfit: true,
+              lines: [
+                'An insert where the maker allows one, else the upright or the bracket is renewed. Thread glue holds no pulled thread.',
+              ],
+            },
+          ],
+        },
+      ),
+      ...atEach(
+        corners,
+        'faces',
+        'faces bright, nothing under them',
+        'Rust or paint under a lug settles, and the bolt is loose again.',
+      ),
+      ...atEach(
+        corners,
+        'torque',
+        'bracket, then caliper, to the figure',
+        'New bolts and thread glue where the maker asks. In two goes, then each once more. A dab of paint over head and lug shows the next one that turns.',
+        { torque: 'caliper_bracket' },
+      ),
+      ...atEach(
+        corners,
+        'rock',
+        'rocked by both hands: only what slides moves',
+        'The rotor turns without touching bracket or shield.',
+      ),
+      wheelsOn(corners),
+      ...rolledOut,
+    ],
+    tradeOffs: ['A knock that stays is in the joints or in the pads’ hardware: look there next.'],
+  },
   caliper_rebuild: {
     label: 'Rebuild or renew the caliper',
     about: 'New seals in a sound bore; a pitted one is scrap',

@@ -24,6 +24,7 @@ const AT_CORNER: readonly (FindingId | MeasureId)[] = [
   'pads',
   'pad_surface',
   'pad_fit',
+  'caliper_mount',
   'piston_return',
   'slide_pins',
   'bleeder_position',

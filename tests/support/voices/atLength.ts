@@ -406,7 +406,7 @@ export const AT_LENGTH: Voices = {
       'Long pedal after changing pads because pistons were pushed back, then fine. Now long again after every session.',
       'pedal_long yes; friction_new yes; pads_new yes; temperature_link only_hot; usage track',
     ],
-    ['We found the front right caliper bolts loose.', ''],
+    ['We found the front right caliper bolts loose.', 'caliper_mount loose FR'],
     ['Right front pads wear at an angle, left ones are straight.', 'pad_wear_shape taper_along FR'],
     [
       'At 60 the wheel shakes in my hands, more when I brake lightly.',

@@ -216,7 +216,7 @@ export const COUNTER: Voices = {
       'had the brakes on fire once at the end of a session',
       'smell_or_smoke yes; temperature_link only_hot; usage track',
     ],
-    ['caliper bolts found loose', ''],
+    ['caliper bolts found loose', 'caliper_mount loose'],
     ['left front duct blocked with grass', 'cooling_path none FL'],
     ['customer wants softer pads', ''],
     ['he stood on the other side of the pit wall', ''],

@@ -183,7 +183,7 @@ export const FIRST_MINUTE: Voices = {
     ['front pads fitted the wrong way round', 'pad_fit wrong FL; pad_fit wrong FR'],
     ['stone stuck between the disc and the shield, screeching', 'shield_look stone; noise_squeal yes'],
     ['dust shield bent against the rotor', 'shield_look touches'],
-    ['caliper bolts loose, knocks when braking', 'noise_rattle yes'],
+    ['caliper bolts loose, knocks when braking', 'caliper_mount loose; noise_rattle yes'],
     ['brake ducts taped for winter and forgotten', 'cooling_path none'],
     ['boiled over: temperature strip 232 on the caliper', ''],
     [

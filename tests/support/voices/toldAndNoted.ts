@@ -512,6 +512,15 @@ export const TOLD_AND_NOTED: Voices = {
     ['nut missing on the wheel', 'wheel_nuts loose'],
     ['wheel stud snapped', 'wheel_nuts stud_damaged'],
   ],
+  'a caliper on its bolts': [
+    ['caliper bolts were loose', 'caliper_mount loose'],
+    ['front left caliper loose on the upright', 'caliper_mount loose FL'],
+    ['one caliper bolt missing at the right rear', 'caliper_mount loose RR'],
+    ['bracket bolts backed out, clunks as I brake', 'caliper_mount loose; noise_rattle yes'],
+    ['caliper bolts not loose', 'caliper_mount tight'],
+    ['caliper bolts are tight', ''],
+    ['loose caliper pins', ''],
+  ],
   'figures wheel by wheel': [
     ['LF brake temp 180, RF 95', 'heat_spread one_hot FL'],
     ['disc temps FL 420 FR 290 RL 250 RR 245', 'heat_spread one_hot FL'],

@@ -44,6 +44,20 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     ),
   ),
   found(
+    'caliper_mount',
+    'loose',
+    rx(
+      near(
+        '(?:caliper|bracket|carrier)(?: mounting)? bolts?',
+        'loose|missing|undone|finger tight|backed out|fell out',
+        3,
+      ).source,
+      `calipers? (?:is |was |were |are )?loose(?! (?:pins?|slides?))|loose caliper(?! (?:pins?|slides?|boots?))`,
+      'calipers? (?:moves?|moving|rocks?|rocking) on (?:the |its )?(?:upright|mounts?|bracket|bolts|knuckle|hub)',
+    ),
+    'tight',
+  ),
+  found(
     'slide_pins',
     'stiff',
     near('(?:slide |guide |slider |caliper )?pins?|sliders?|slides', STUCK, 2),

@@ -26,4 +26,20 @@ export const CALIPER_CHECKS = [
     minutes: 5,
     how: 'Move the caliper on its pins by hand. It should glide.',
   },
+  {
+    id: 'caliper_mount',
+    stage: 'check',
+    where: 'wheels_off',
+    place: 'corner',
+    fits: { brake: 'disc' },
+    label: 'Caliper and bracket bolts',
+    states: ['tight', 'loose'],
+    looks: {
+      tight: 'Nothing moves but what slides; the wrench clicks and no bolt turns',
+      loose: 'A bolt turns, is missing, or its head has polished a ring',
+    },
+    minutes: 3,
+    needs: 'torque wrench',
+    how: 'Both hands on the caliper, rock it against the upright: only what is meant to slide may move. Then the wrench at the maker’s figure on every bolt of caliper and bracket.',
+  },
 ] as const satisfies readonly FindingEntry[];
