@@ -68,7 +68,7 @@ export const BALANCE_WORDS: readonly Rule[] = [
   yes(
     'grabs',
     rx(
-      'grab(?:s|bed|bing|by)?|snatch(?:es|y|ing)?',
+      'over ?boosted|(?:assist(?:ance)?|servo|booster) (?:is |feels |seems )?(?:far |much )?too strong|grab(?:s|bed|bing|by)?|snatch(?:es|y|ing)?',
       '(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |over |overly |really |so )+(?:sharp|sensitive|keen)',
       '(?:touchy|jerky) (?:brakes?|braking|pedal)|(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |really |so |a bit )*(?:touchy|jerky)',
       'over ?sensitive|(?:pedal|brakes?) (?:(?:is |are |feels? |works? |act )?like (?:an? )?(?:light )?switch|(?:is |are |feels? |works? |act )?(?:like )?on ?off)|brakes? lock(?:s|ing)?(?: up)? (?:suddenly|abruptly|all at once)',

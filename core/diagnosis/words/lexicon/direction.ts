@@ -56,7 +56,7 @@ export const DIRECTION_WORDS: readonly Rule[] = [
       '(?:two|both) hands on the wheel|steering wheel (?:is )?(?:not straight|crooked|off cent(?:re|er)) (?:under|when|while|on) brak(?:es?|ing)',
       '(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side',
       'one side (?:of the )?(?:front |rear )?(?:axle |brakes? )?(?:brakes|bites|grabs|grips|works) (?:harder|more|earlier|first|better)',
-      'only one (?:side|(?:of the )?(?:front |rear )?wheels?) (?:works|brakes|bites)',
+      `brake imbalance|imbalance ${upTo(2)}(?:front|rear|axle)|only one (?:side|(?:of the )?(?:front |rear )?wheels?) (?:works|brakes|bites)`,
     ),
     rx(
       `${HANDBRAKE}(?: lever)? (?:is )?pull(?:s|ing)`,

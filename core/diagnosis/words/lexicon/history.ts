@@ -184,7 +184,8 @@ export const HISTORY_WORDS: readonly Rule[] = [
     // Gone since something was done, it was lost, not left out.
     rx(
       'assist(?:ance)?',
-      'no (?:booster|servo) (?:since|after|any ?more|now)(?!.*(?:swap|conversion|pedal box))',
+      'no (?:booster|servo) (?:since|after|any ?more|now|when|until|till)(?!.*(?:swap|conversion|pedal box))',
+      '(?:when|while|if|until|till) .*no (?:booster|servo)',
       '(?:like|as if|as though) .*(?:booster|servo)',
     ),
   ),

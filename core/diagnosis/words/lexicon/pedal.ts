@@ -43,7 +43,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `${SPONGY}`,
       "(?:goes|went|gone|going|gets|got|turns|is|was|it's|feels|only|just|still|quite|too) (?:all |really |very |a bit |still )?soft",
       "(?<=isn't |wasn't |not )soft",
-      'softer|^soft|^(?:long|low) and soft|(?:slightly|a bit|a little|sometimes|then) soft',
+      "(?:like )?(?:there is |there's |with )?a spring in (?:it|the pedal)|softer|^soft|^(?:long|low) and soft|(?:slightly|a bit|a little|sometimes|then) soft",
       'does it (?:go|get|feel|turn) (?:all )?soft|the harder (?:i|you|we) (?:push|press|brake) the (?:further|more|deeper|lower) (?:it|the pedal)',
     ),
     // It is not the pads that are to be softer.

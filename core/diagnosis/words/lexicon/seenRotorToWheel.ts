@@ -28,7 +28,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'rotor_surface',
     'grooves',
     rx(
-      '^(?:with )?(?:deep|big|heavy) (?:grooves|scores|ridges)',
+      '^(?:with )?(?:deep|big|heavy) (?:grooves|scores|ridges)|^(?:pitted (?:or|and) )?(?:badly |deeply )?(?:scored|grooved)',
       `grooves? ${upTo(4)}(?:catch|feel|hook)\\w* ${upTo(3)}(?:finger ?)?nail`,
     ),
     rx('tyres?|drums?|pads?'),
