@@ -11,6 +11,7 @@ import { DRIVERS } from '../../../tests/support/voices/drivers';
 import { FIRST_MINUTE } from '../../../tests/support/voices/firstMinute';
 import { IN_FEW_WORDS } from '../../../tests/support/voices/inFewWords';
 import { IN_OTHER_WORDS } from '../../../tests/support/voices/inOtherWords';
+import { JOB_CARDS } from '../../../tests/support/voices/jobCards';
 import { NO_COMPLAINT } from '../../../tests/support/voices/noComplaint';
 import { NOISES_AND_LAMPS } from '../../../tests/support/voices/noisesAndLamps';
 import { ON_TICKETS } from '../../../tests/support/voices/onTickets';
@@ -20,7 +21,7 @@ import { PULSES_AND_GRABS } from '../../../tests/support/voices/pulsesAndGrabs';
 import { SEEN_AND_MEASURED } from '../../../tests/support/voices/seenAndMeasured';
 import { SHOP } from '../../../tests/support/voices/shop';
 import { SOUNDS_LIKE } from '../../../tests/support/voices/soundsLike';
-import { TOLD_AND_NOTED } from '../../../tests/support/voices/toldAndNoted';
+import { TOLD_AT_THE_DESK } from '../../../tests/support/voices/toldAtTheDesk';
 import { WHAT_IS_NEW } from '../../../tests/support/voices/whatIsNew';
 import { WHERE_IT_IS } from '../../../tests/support/voices/whereItIs';
 import { WHOLE_STORIES } from '../../../tests/support/voices/wholeStories';
@@ -51,7 +52,8 @@ const VOICES = {
   ...IN_FEW_WORDS,
   ...NO_COMPLAINT,
   ...WHOLE_STORIES,
-  ...TOLD_AND_NOTED,
+  ...TOLD_AT_THE_DESK,
+  ...JOB_CARDS,
 };
 
 describe.each(Object.entries(VOICES))('%s', (_, lines) => {
