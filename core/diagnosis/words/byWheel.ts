@@ -25,7 +25,14 @@ const eachOver =
   (figures: ByWheel): Told[] =>
     entries(figures).map(([place, mm]) => ({ finding, state: exceeds(mm, limit) ? outside : inside, place }));
 
+const HEAT: Kind = {
+  words:
+    /\b(?:temps?|temperatures?|degrees?|celsius|fahrenheit|hot|hotter|heat|pyrometer|infrared|laser|ir gun)\b/,
+  range: [60, 1000],
+  says: heatSays,
+};
 const KINDS: readonly Kind[] = [
+  HEAT,
   {
     words: /\brun ?out\b(?!.*\bhub\b)/,
     range: [0, 3],
@@ -37,17 +44,11 @@ const KINDS: readonly Kind[] = [
     says: eachOver('bearing_play', USUAL.playLimitMm, 'ok', 'excess'),
   },
   { words: /\bpads?\b/, range: [0, 30], says: padsSay },
-  {
-    words:
-      /\b(?:temps?|temperatures?|degrees?|celsius|fahrenheit|hot|hotter|heat|pyrometer|infrared|laser|ir gun)\b/,
-    range: [60, 1000],
-    says: heatSays,
-  },
 ];
 /** Where nothing was named: large figures at wheels are temperatures. A side alone, "left at 120", is no wheel then. */
-const UNNAMED: Kind = { ...KINDS.at(-1)! };
+const UNNAMED: Kind = { ...HEAT };
 /** Figures of something else, whatever was spoken of before. */
-const OF_ANOTHER = /\b(?:tyres?|pressures?|psi|bar|nm|torqued?|camber|toe|ride height|drums?|inner|outer)\b/;
+const OF_ANOTHER = /\b(?:tyres?|pressures?|psi|bar|nm|torqued?|camber|toe|ride height|inner|outer)\b/;
 
 const UNITS = 'mm|thou|microns|um|hundredths|tenths|c|celsius|degrees?|f|fahrenheit';
 /** What counts something that no wheel has a figure of. */

@@ -267,6 +267,8 @@ export const JOB_CARDS: Voices = {
     ['IR gun: left front 612 F, right front 380 F', 'heat_spread one_hot FL'],
     ['front right 340 hot, front left 210', 'heat_spread one_hot FR'],
     ['the front left one is at 410, front right 300', 'heat_spread one_hot FL'],
+    ['pad temps FL 400, FR 300', 'heat_spread one_hot FL'],
+    ['drum temps RL 95, RR 210', 'heat_spread one_hot RR'],
     ['tyre temps FL 85 FR 60', ''],
     ['tyres FL 160, FR 90', ''],
     ['FL 85 km/h', ''],
