@@ -26,6 +26,9 @@ const STATEMENT_MS = 15_000;
 /** A database that says nothing for longer than this does not answer any more, ms. */
 const SILENT_MS = STATEMENT_MS + 2_000;
 
+/** A database on a machine that is busy takes its time to open the door, s; one that is away refuses at once. */
+const CONNECT_S = 15;
+
 /** How long a connection that failed waits for its next attempt, s: a database that is back is found within a second. */
 const backoff = (attempts: number) => Math.min(0.01 * 3 ** attempts, 1);
 
@@ -60,7 +63,7 @@ export function connect(own: postgres.Options<Record<string, never>> = {}): Data
   if (!url) throw new Failure('unavailable', 'No database is set: DATABASE_URL is empty.');
   return postgres(url, {
     max: 10,
-    connect_timeout: 5,
+    connect_timeout: CONNECT_S,
     idle_timeout: 60,
     backoff,
     onnotice: () => {},

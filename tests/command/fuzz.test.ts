@@ -154,7 +154,7 @@ describe('whatever a client sends', () => {
     expect(Math.min(...times)).toBeLessThan(limitNow(600));
   });
 
-  it('a body of 31 MB holds nobody up', { timeout: 120_000 }, async () => {
+  it('a body of 31 MB holds nobody up', { timeout: 240_000 }, async () => {
     const large = fetch(`${server.address}/api/cases`, {
       method: 'POST',
       headers: { 'content-type': 'application/json', cookie: owner() },
@@ -177,7 +177,7 @@ describe('whatever a client sends', () => {
     expect(waits[Math.floor(waits.length * 0.9)]).toBeLessThan(limitNow(300));
   });
 
-  it('ten verdicts on everything abnormal leave the others their answers', { timeout: 120_000 }, async () => {
+  it('ten verdicts on everything abnormal leave the others their answers', { timeout: 240_000 }, async () => {
     const { everythingAbnormal } = await import('../support/abnormal');
     const jobs = await Promise.all(Array.from({ length: 10 }, () => everythingAbnormal()));
     await closeDatabase();

@@ -104,7 +104,7 @@ const serverGroups = () =>
     readFileSync(`/proc/${group}/cmdline`, 'utf8').includes('next'),
   );
 
-describe('a shop on a secure address', { timeout: 120_000 }, () => {
+describe('a shop on a secure address', { timeout: 240_000 }, () => {
   it('answers under a certificate of its own, which it gives out in plain, and nothing else there', async () => {
     const address = /https:\/\/\S+/.exec(out)![0];
     const plain = /http:\/\/\S+\/bavrin\.crt/.exec(out)![0];

@@ -52,7 +52,7 @@ async function tablesIn(file: string): Promise<string[]> {
 
 const addressIn = (out: string) => /http:\/\/\S+/.exec(out)![0];
 
-describe('start, stop and what is left behind', { timeout: 120_000 }, () => {
+describe('start, stop and what is left behind', { timeout: 300_000 }, () => {
   it('starts an empty shop, is quick the second time, backs it up, and ends everything', async () => {
     const into = join(home, 'backups');
     mkdirSync(into);
