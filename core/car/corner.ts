@@ -29,6 +29,10 @@ export function axleOf(place: Place): Axle {
   return place === 'front' || place === 'FL' || place === 'FR' ? 'front' : 'rear';
 }
 
+/** The side of the car a corner is on. */
+export const sideOf = (corner: Corner): 'left' | 'right' =>
+  corner === 'FL' || corner === 'RL' ? 'left' : 'right';
+
 /** The corners a place takes in; the whole car when no place is given. */
 export function cornersOf(place: Place | undefined): readonly Corner[] {
   if (place === undefined) return CORNERS;

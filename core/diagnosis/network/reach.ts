@@ -1,4 +1,4 @@
-import { type Axle, axleOf, CORNERS, cornersOf, isAxle, type Place } from '../../car/corner';
+import { type Axle, axleOf, CORNERS, cornersOf, isAxle, type Place, sideOf } from '../../car/corner';
 import { FAMILIES, type Family, familyOf } from '../../readings/vocabulary/families';
 import { type FindingId, findingOf } from '../../readings/vocabulary/findings';
 import type { CauseId } from '../causes';
@@ -106,7 +106,7 @@ function holdsAt({ on }: Link, place: Place | undefined, drums: readonly Axle[])
   const axle = axleOf(place);
   if (on === 'disc' || on === 'drum') return drums.includes(axle) === (on === 'drum');
   if (on === 'front' || on === 'rear') return axle === on;
-  return place !== axle && (place.endsWith('L') ? 'left' : 'right') === on;
+  return !isAxle(place) && sideOf(place) === on;
 }
 
 /**

@@ -1,4 +1,4 @@
-import { type Axle, type Corner, cornersOf, isAxle, type Place } from '../../car/corner';
+import { type Axle, type Corner, cornersOf, isAxle, type Place, sideOf } from '../../car/corner';
 import type { Clause } from './text';
 
 const LEFT_OVER =
@@ -38,7 +38,7 @@ export function onlyCorner(clauses: readonly Clause[]): Corner | undefined {
 }
 
 /** A wheel by its name, and where that stands in a text. */
-export type NamedWheel = { corner: Corner; from: number; to: number };
+type NamedWheel = { corner: Corner; from: number; to: number };
 
 /**
  * The wheels that are named in a text, in their order.
@@ -52,7 +52,7 @@ export function wheelsIn(text: string, axle?: Axle): NamedWheel[] {
 
 const sidesIn = (text: string, axle: Axle): NamedWheel[] =>
   cornersOf(axle).flatMap((corner) =>
-    namedBy(text, corner, new RegExp(`\\b${corner.endsWith('L') ? LEFT : RIGHT}\\b`)),
+    namedBy(text, corner, new RegExp(`\\b${sideOf(corner) === 'left' ? LEFT : RIGHT}\\b`)),
   );
 
 const namedBy = (text: string, corner: Corner, words: RegExp): NamedWheel[] =>

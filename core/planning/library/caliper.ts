@@ -1,6 +1,6 @@
 import type { Procedure } from '../procedure';
 import { carUp, coolFirst, propPedal, wheelsOn } from './car';
-import { apart } from './corner';
+import { apart, calipersOff } from './corner';
 import { measureFound } from './figures';
 import { rolledOut } from './proofs';
 import { atEach } from './step';
@@ -61,7 +61,7 @@ export const CALIPER = {
     scope: 'axle',
     fits: { brake: 'disc' },
     touches: ['lift', 'dust', 'heat', 'wheels', 'first_move'],
-    minutes: 30,
+    minutes: 45,
     needs: [
       {
         kind: 'other',
@@ -77,14 +77,15 @@ export const CALIPER = {
       ...atEach(
         corners,
         'bolts',
-        'bolts of caliper and bracket out, one at a time',
-        'The others hold it meanwhile. A polished ring under a head, or thread dust, says how long it has moved.',
-        { cautions: ['caliper_hang', 'nobody_presses', 'dust'] },
+        'each bolt, before it is undone',
+        'Which turn short of the figure, and how far. A polished ring under a head, or thread dust, says how long it has moved.',
+        { tool: 'Torque wrench', cautions: ['dust'] },
       ),
+      ...calipersOff(corners),
       ...atEach(
         corners,
         'threads',
-        'threads in the upright and in the bracket',
+        'bracket off where there is one; threads in it and in the upright',
         'Cleaned by brush and cleaner, not by a tap that takes metal. A bolt has to run in by hand to its last turn.',
         {
           ask: [

@@ -68,7 +68,7 @@ export const NOISE_WORDS: readonly Rule[] = [
     'noise_grind',
     rx(
       GRIND,
-      'rubb?(?:ing|s) (?:noise|sound)|(?:hear (?:something |it )?(?:is )?)rubbing|something(?:.s| is) rubbing (?=.*turn)|ground like',
+      'rubb?(?:ing|s) (?:noise|sound)|hear (?:something |it )?(?:is )?rubbing|something(?:.s| is) rubbing (?=.*turn)|ground like',
       '(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|metallic(?! (?:rattl|knock|click|clunk|clonk|tick|ping)\\w*)|like sandpaper|gritty',
     ),
     rx('bearings? (?:\\w+ ){0,2}rumbl(?:es|ing)|rumble strips?'),

@@ -85,7 +85,7 @@ export const HIGH =
 export const FELT_IN_PEDAL =
   '(?:vibrat|shak|judder|shudder|tremor|wobbl)\\w* (?:only |just |mostly )?(?:in|through) (?:the |my )?(?:brake )?pedal';
 /** Said of brakes that do not do. */
-export const POOR = 'terrible|awful|rubbish|useless|hopeless|poor|weak|bad|no good|dreadful|crap';
+export const POOR = 'terrible|awful|rubbish|useless|hopeless|poor|weak|bad|no good|dreadful|crap|feeble';
 /** Without the brake. */
 export const COAST =
   "(?:without (?:touching )?(?:the )?|with no )brak(?:e|es|ing)|whether (?:or not )?(?:i|you|we|i am|i'm|it is)? ?brak(?:e|ing)(?: or not)?|not braking|off the brakes?|brakes? not (?:applied|pressed)|(?:without|not) touching the brakes?|coasting|cruising|all the time|even when not|no brakes? on|brak(?:e|ing) or not|brakes? or no brakes?|(?:if|when|while) (?:i|you|we|i am|i'm|you are) (?:do not|don't|am not|not) brak(?:e|ing)";
