@@ -2,7 +2,7 @@ import { type Axle, type Corner, cornersOf, isAxle, type Place, sideOf } from '.
 import type { Clause } from './text';
 
 const LEFT_OVER =
-  /(?<=\d(?: ?mm| percent| per cent|%)?|nothing|little|much|any|none|more) left\b(?! (?:front|rear|back|side|wheel|hand|in front|behind))/g;
+  /(?<=\d(?: ?mm| percent| per cent|%)?(?: pad| lining)?|nothing|little|much|any|none|more) left\b(?! (?:front|rear|back|side|wheel|hand|in front|behind))/g;
 
 /** What a clause names, when it names one only. */
 function onlyIn<T>({ text }: Clause, names: readonly (readonly [T, RegExp])[]): T | undefined {

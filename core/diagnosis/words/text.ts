@@ -21,7 +21,8 @@ const SIDE = '(?:inner|inside|outer|outside)';
 /** What goes on behind a comma: what is left of a list, and a figure that needs the one it is held against. */
 const GOES_ON = [
   ' (?:still (?:soft|spongy|mushy)|all (?:round|four)(?= *[.,;]| *$)|brakes? (?:or no|not applied))\\b',
-  ' (?:min(?:imum)?|discard)(?: \\w+)? \\d',
+  ' (?:min(?:imum)?|discard)(?: \\w+)? \\d|(?<=\\d(?: ?mm)?,) new \\d',
+  ' (?:left|right) (?:when )?(?:hot|warm|cold)',
   `(?<=\\d(?: ?mm)?,) ${SIDE}(?: \\w+)? \\d`,
   ' ?(?<=\\b(?:sat|stood|wait(?:ed)?|rest(?:ed)?|parked)(?: for)? (?:\\d+|a few|five|ten|fifteen|twenty) (?:min|mins|minutes|hours?), ?)(?=(?:the )?pedal|back|it )',
   `(?<=\\b${SIDE},) \\d+(?:\\.\\d+)?(?: ?mm)? ${SIDE}`,

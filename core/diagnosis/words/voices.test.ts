@@ -5,6 +5,7 @@ import { AT_LENGTH } from '../../../tests/support/voices/atLength';
 import { AT_THE_CAR } from '../../../tests/support/voices/atTheCar';
 import { AT_THE_DESK } from '../../../tests/support/voices/atTheDesk';
 import { AT_THE_WHEEL } from '../../../tests/support/voices/atTheWheel';
+import { BETWEEN_SESSIONS } from '../../../tests/support/voices/betweenSessions';
 import { BY_TELEPHONE } from '../../../tests/support/voices/byTelephone';
 import { COUNTER } from '../../../tests/support/voices/counter';
 import { DRIVERS } from '../../../tests/support/voices/drivers';
@@ -54,6 +55,7 @@ const VOICES = {
   ...WHOLE_STORIES,
   ...TOLD_AT_THE_DESK,
   ...JOB_CARDS,
+  ...BETWEEN_SESSIONS,
 };
 
 describe.each(Object.entries(VOICES))('%s', (_, lines) => {

@@ -133,7 +133,7 @@ export const ALL_SORTS: Voices = {
     ['can hear the pads dragging', 'wheel_drags one'],
     ['braking distances have doubled', 'poor_stopping yes'],
     ['it stops fine but makes a racket', ''],
-    ['the pedal vibrates when ABS comes in on gravel', 'pedal_pulses yes; off_track yes'],
+    ['the pedal vibrates when ABS comes in on gravel', 'pedal_pulses yes; pulse_when at_limit'],
     ['tramlines and wanders on the motorway', ''],
     ['a rhythmic scrape, front left', 'noise_grind yes FL'],
     ['left rear, smoke', 'smell_or_smoke yes RL'],

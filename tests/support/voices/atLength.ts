@@ -354,7 +354,7 @@ export const AT_LENGTH: Voices = {
     ],
     [
       'I only feel it in the pedal: a pulse twice per wheel turn.',
-      'pedal_pulses yes; judder_order second_or_more',
+      'pedal_pulses yes; pulse_when with_wheel; judder_order second_or_more',
     ],
     ['The rear axle hops when braking.', ''],
     ['Bias bar is fully to the rear and fronts still lock first.', 'axle_locks_early front'],

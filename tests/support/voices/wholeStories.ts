@@ -53,7 +53,7 @@ export const WHOLE_STORIES: Voices = {
     ],
     [
       'Slight judder through the pedal only, not the wheel, gets worse as the brakes warm up. New discs and pads fitted in spring, car was parked with hot brakes after a session.',
-      'vibration_braking yes; pedal_pulses yes; temperature_link only_hot; rotors_new yes; friction_new yes; pads_new yes; usage track',
+      'vibration_braking yes; pedal_pulses yes; temperature_link only_hot; rotors_new yes; friction_new yes; pads_new yes; held_hot yes; usage track',
     ],
     [
       'ABS kicks in just before I come to a halt, on dry road. No warning light.',

@@ -46,7 +46,7 @@ export const BALANCE_WORDS: readonly Rule[] = [
       balanceMoves('front(?:wards?)?|forwards?'),
       absEarly('front'),
       'understeers? (?:on|under|when) (?:the |i )?brak(?:e|es|ing)',
-      '(?:bias|balance) (?:is )?too (?:far|much) (?:to the )?(?:front|forwards?)',
+      '(?:bias|balance) (?:is |feels |seems )?too (?:far|much) (?:to the )?(?:front|forwards?)',
     ),
   ),
   says(
@@ -55,7 +55,7 @@ export const BALANCE_WORDS: readonly Rule[] = [
     rx(
       balanceMoves('rear(?:wards?)?|back(?:wards?)?'),
       absEarly('rear|back'),
-      '(?:bias|balance) (?:is )?too (?:far|much) (?:to the )?(?:rear|back)(?:wards?)?',
+      '(?:bias|balance) (?:is |feels |seems )?too (?:far|much) (?:to the )?(?:rear|back)(?:wards?)?',
       '(?:car |it )?(?:goes|went|gets) sideways (?:under|on|when|while) (?:heavy |hard )?brak(?:e|es|ing)',
       `lock(?:s|ed|ing)?(?: up)? ${upTo(8)}(?:at|on) the (?:rear|back)(?! (?:left|right))(?!.*(?:${STANDING}|handbrake))`,
       'rear slides$|(?:rotates|oversteers?)(?: too much)? (?:on|under) (?:the |trail )?brak(?:es|ing)',
@@ -68,7 +68,7 @@ export const BALANCE_WORDS: readonly Rule[] = [
   yes(
     'grabs',
     rx(
-      'over ?boosted|(?:assist(?:ance)?|servo|booster) (?:is |feels |seems )?(?:far |much )?too strong|grab(?:s|bed|bing|by)?|snatch(?:es|y|ing)?',
+      'over ?(?:boosted|servoed|assisted)|too much (?:assist(?:ance)?|servo|boost)|(?:hard|difficult|impossible) to (?:modulate|meter|dose)|^(?:they are |it is |its )?on ?off like an? (?:light )?switch|(?:assist(?:ance)?|servo|booster) (?:is |feels |seems )?(?:far |much )?too strong|grab(?:s|bed|bing|by)?|snatch(?:es|y|ing)?',
       '(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |over |overly |really |so )+(?:sharp|sensitive|keen)',
       '(?:touchy|jerky) (?:brakes?|braking|pedal)|(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |really |so |a bit )*(?:touchy|jerky)',
       'over ?sensitive|(?:pedal|brakes?) (?:(?:is |are |feels? |works? |act )?like (?:an? )?(?:light )?switch|(?:is |are |feels? |works? |act )?(?:like )?on ?off)|brakes? lock(?:s|ing)?(?: up)? (?:suddenly|abruptly|all at once)',

@@ -1,7 +1,7 @@
 import { HANDBRAKE, NOT, near, type Rule, rx, says, upTo, yes } from './rule';
 
 const PULLS =
-  'noses?|tramlin(?:es|ing)|haul(?:s|ing)|dips?|nods|slew(?:s|ing)?|pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|going(?= to )|moves|heads|jumps|leads|crab(?:s|bing|bed)?';
+  'squats?|noses?|tramlin(?:es|ing)|haul(?:s|ing)|dips?|nods|slew(?:s|ing)?|pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|going(?= to )|moves|heads|jumps|leads|crab(?:s|bing|bed)?';
 const towards = (side: string) =>
   rx(
     `(?:${PULLS}) (?:me |us |it |itself |over |off |the wheel |the steering |hard |strongly |slightly |badly |sharply |a (?:bit|tad|little) )?(?:too? )?(?:the )?(?:hard )?${side}`,
@@ -33,6 +33,7 @@ const pullsTo = (side: 'left' | 'right', names: string, other: string): Rule =>
     rx(
       `${NOT_ASIDE}|${UNBRAKED}|${side} (?:and|or) ${other}|${side} ${upTo(3)}then ${other}`,
       `${side} (?:one|the first) (?:time|stop|lap)`,
+      `${side} (?:when )?(?:hot|cold|warm) ${other}`,
     ),
   );
 
@@ -78,7 +79,7 @@ export const DIRECTION_WORDS: readonly Rule[] = [
     'pull_side',
     'changes',
     rx(
-      `(?:${PULLS}) ${upTo(3)}(?:(?:whichever|either|both) (?:side|way)s?|one way ${upTo(3)}(?:the )?other|left (?:and|then|or) right|left ${upTo(3)}then right|right ${upTo(3)}then left|(?:one time|sometimes|once) left ${upTo(2)}right)`,
+      `(?:${PULLS}) ${upTo(3)}(?:(?:whichever|either|both) (?:side|way)s?|one way ${upTo(3)}(?:the )?other|left (?:and|then|or) right|left ${upTo(3)}then right|right ${upTo(3)}then left|(?:one time|sometimes|once) left ${upTo(2)}right|alternate sides|left (?:when )?(?:hot|cold|warm) right (?:when )?(?:hot|cold|warm))`,
       'sometimes (?:to the )?left(?: and)?(?: sometimes)? (?:to the )?right|left one time right the next',
       // The second half of "sometimes left, sometimes right".
       '^(?:and |then )?(?:sometimes|other times) (?:to the )?(?:left|right)$',

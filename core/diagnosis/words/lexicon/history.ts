@@ -4,6 +4,11 @@ import { DONE, HANDBRAKE, type Rule, rx, says, upTo } from './rule';
 const FORGOTTEN = "(?:can't|cannot|don't|do not) (?:remember|recall|know)|no idea|nobody (?:knows|remembers)";
 /** What is fitted to a part leaves that part as it was. */
 const BESIDE_IT = '(?:brace|bracket|stop) (?:fitted|put)';
+/** What shares the pressure out. */
+const ABS_UNIT = 'abs (?:unit|block|pump|modulator|module)';
+/** A bore that was changed for another. */
+const OTHER_BORE =
+  '(?:from|to) (?:an? |the )?[\\d.]+ ?(?:mm )?(?:bore )?(?:to (?:an? )?[\\d.]+ ?(?:mm )?(?:bore )?)?master';
 /** The caliper itself, not a part of it. */
 const CALIPER = 'calipers?(?! (?:pistons?|pins?|slides?|bolts?|bracket))';
 
@@ -15,26 +20,27 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       '(?:was |been |just |we |i )?(?:bled|bleeding|bleed(?! nipples?| screws?))',
       `(?:${DONE}) ${upTo(4)}(?:${CALIPER}|brake lines?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)`,
-      `(?:${DONE}) ${upTo(3)}abs (?:unit|block|pump|modulator)`,
-      'abs (?:unit|block|pump|modulator) (?:swap|change|job|replacement)',
+      `(?:${DONE}) ${upTo(3)}${ABS_UNIT}`,
+      `${ABS_UNIT} (?:swap|change|job|replacement)`,
       '(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)(?: and (?:the )?\\w+)? (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed|swapped|overhauled|refurbished)',
+      `(?:went|gone|changed|swapped) ${OTHER_BORE}`,
       '(?:after|since) (?:a |the )?(?:flush|flushing|fluid change|change of (?:the )?(?:brake )?fluid)',
       '(?:hose|line|caliper|master(?: cylinder)?|wheel cylinder) (?:swap|change|job|replacement|rebuild)|opened (?:the )?(?:system|hydraulics|lines?)',
       '(?:since|after) (?:i |we |he )?(?:crack(?:ed|ing)|open(?:ed|ing)|undid) (?:off |open )?(?:the |a |one )?(?:bleed(?:er)?(?: nipple| screw)?|nipple|union|line|hose)',
-      'abs (?:unit|block|pump|modulator) (?:was |has been |got |just )?(?:changed|replaced|swapped|renewed)',
+      `${ABS_UNIT} (?:was |has been |got |just )?(?:changed|replaced|swapped|renewed|opened|apart|rebuilt)`,
       'fluid (?:was |has been |got |just )?(?:changed?|flush(?:ed)?|renewed|replaced)|changed the (?:brake )?fluid',
       '(?:just|been|was|we|i|he|got) flushed|^flushed (?:(?:it|the \\w+) )?(?:with|last|this|today|yesterday)',
     ),
     rx(
-      `(?:${FORGOTTEN}) (?:when|if|whether)|${BESIDE_IT}|change (?:is )?(?:unknown|not known|not recorded)`,
-      'not (?:been )?(?:bled|opened)|never (?:bled|opened)|needs? (?:a )?bleed(?:ing)?',
+      `(?:${FORGOTTEN}) (?:when|if|whether)|${BESIDE_IT}|change (?:is )?(?:unknown|not known|not recorded|overdue|due)`,
+      '(?<!opened .*)not (?:been )?(?:bled|opened)|never (?:bled|opened)|needs? (?:a )?bleed(?:ing)?',
     ),
   ),
   says(
     'caliper_fitted',
     'yes',
     rx(
-      'calipers? (?:have |has |are |were |was |just )?(?:came|come|went|gone|put) back',
+      'calipers? (?:have |has |are |were |was |just )?(?:came|come|went|gone|put) back|put (?:the |both |all )*calipers? back',
       `(?:${DONE}|rebuild|had|(?:after|since|when) (?:i|we|he) (?:change|replace|fit|swap)) ${upTo(4)}${CALIPER}`,
       'calipers? (?:change|job|swap|rebuild|replacement)',
       "calipers? (?:was |were |have been |has been |got |just )?(?:[\\w']+ )?(?:changed|replaced|fitted|swapped|rebuilt|off|overhauled|done|new|refurbished)",
@@ -44,7 +50,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'master_fitted',
     'yes',
     rx(
-      `(?:${DONE}|put) ${upTo(6)}(?:master|servo|booster)(?: cylinder)?`,
+      `(?:${DONE}|put) ${upTo(6)}(?:master|servo|booster)(?: cylinder)?|(?:went|gone|changed|swapped) ${OTHER_BORE}`,
       '(?:smaller|bigger|larger|different|other|another) master(?: cylinder)? (?:installed|in|on|fitted)',
       '(?:master|servo|booster)(?: cylinder)?(?: and (?:the )?(?:master|servo|booster)(?: cylinder)?)? (?:is |was |were |has been |have been |just |got )?(?:brand )?(?:changed|replaced|fitted|swapped|new|rebuilt|overhauled|renewed|done)',
     ),
@@ -57,7 +63,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       '(?:fresh|new|changed the) (?:brake )?fluid|dot ?[\\d.]+ (?:is |was )?fresh|fresh dot ?[\\d.]+',
       'fluid (?:is |was )?(?:fresh|new|just changed|changed (?:last|this|yesterday|today|recently|(?:\\d|a few|two|three) (?:days|weeks) ago) ?(?:week|month)?)',
-      'flushed (?:last|this|before)|^flushed .*(?:yesterday|today|last (?:week|month))$',
+      'flushed (?:with \\w+ fluid )?(?:last|this|before)|^flushed .*(?:yesterday|today|last (?:week|month))$',
       '(?:dot ?[\\d.]+|fluid) (?:went|was put) in (?:last|this|yesterday|on|just)',
       'put (?:in |some |new )*dot ?[\\d.]+',
     ),
@@ -72,6 +78,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `fluid ${upTo(2)}(?:hasn't|has not|not) (?:been )?changed ${upTo(2)}(?:\\d+|two|three|four|five|six|ten|several|many|for) years`,
       '(?:last )?fluid change (?:is )?(?:unknown|not known|not recorded)|years? old fluid|never (?:changed|flushed|replaced) the (?:brake )?fluid',
       'never (?:had )?(?:its |the )?fluid changed',
+      'fluid (?:change )?(?:is )?(?:long |way )?overdue',
       `(?:${FORGOTTEN}) when (?:the )?fluid was last`,
       `(?:${FORGOTTEN}) when (?:it|they|the brakes) (?:was|were) last (?:bled|flushed)`,
       `fluid ${upTo(6)}(?:${FORGOTTEN}) when it was last (?:done|changed)`,
@@ -107,7 +114,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       `(?:sat|held|stood|stopped|parked|waited|queued) ${upTo(6)}(?:foot on|brakes? on|${HANDBRAKE}|on the (?:brakes?|pedal))`,
-      `hot brakes ${upTo(4)}${HANDBRAKE}|left ${upTo(2)}${HANDBRAKE} on ${upTo(5)}hot`,
+      `(?:parked|left) (?:it )?(?:on|with) (?:the )?hot brakes|hot brakes ${upTo(4)}${HANDBRAKE}|left ${upTo(2)}${HANDBRAKE} on ${upTo(5)}hot`,
       `${HANDBRAKE} ${upTo(3)}(?:hot|after (?:the )?session|in the paddock|straight after)`,
       `foot on the brake ${upTo(4)}(?:grid|pits?|paddock|lights)`,
       `(?:pads?|brakes?) (?:were |was |are |is )?(?:left |held )?clamped ${upTo(3)}hot`,
@@ -126,6 +133,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       '(?:paint|lamp|light|alarm|sticker|strip|sensor|airbag)s? went off|^(?:and )?went off(?: again)?$',
       'since the (?!car)\\w+ came off|off the road|cut ?off|took off|goes off|run off|brakes? (?:went|came|been) off',
+      'brak(?:e|es|ing) on (?:the )?gravel|abs .*gravel|gravel (?:car ?park|road|drive(?:way)?|track|lane|yard)',
       `(?:linings?|pads?|nuts?|wheels?) ${upTo(2)}(?:went|came) off`,
       `(?:duct|hose|pipe|weight|clip|cap|boot|shield|wheel)s? ${upTo(2)}(?:came|went|ran) off`,
       'came off (?:the|its) (?:backing|back|plate|pads?|steel)',
@@ -156,7 +164,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'level_falls',
     'slowly',
     rx(
-      `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?(?! on)|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|is down (?:an? |half |\\d+ ?)(?:cm|mm|centimet(?:er|re)s?|inch|bit)|disappear(?:s|ing)?|vanish(?:es|ing)?|(?:goes|going|gone) missing|(?:went|gone|been going) down|has (?:dropped|fallen)|(?:has |had )?(?:dropped|fallen|fell) (?:an? |\\d+ ?)?(?:cm|mm|centimet(?:er|re)s?|inch|bit))`,
+      `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?(?! on)|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|(?:is |was )?down (?:by )?(?:an? |half an? |half |\\d+ ?)(?:cm|mm|centimet(?:er|re)s?|inch|bit|finger)|disappear(?:s|ing)?|vanish(?:es|ing)?|(?:goes|going|gone) missing|(?:went|gone|been going) down|has (?:dropped|fallen)|(?:has |had )?(?:dropped|fallen|fell) (?:an? |\\d+ ?)?(?:cm|mm|centimet(?:er|re)s?|inch|bit))`,
       `(?:losing|loses|using|uses|drinks) ${upTo(2)}(?:brake )?fluid|^(?:a |the )?(?:brake )?fluid (?:leak(?:s|ing)?|loss)$`,
       `(?:los(?:es|ing|t)|us(?:es|ing)) (?:about |around |roughly |some )?(?:\\d+|a few|half a) (?:ml|cc|cl|lit(?:er|re)s?) (?:of )?(?:brake )?fluid`,
       `(?:fluid|level) ${upTo(3)}(?:every|each) (?:week|month|time) (?:less|lower)`,
@@ -167,7 +175,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:add(?:ed|ing)?|put) ${upTo(1)}fluid ${upTo(2)}(?:twice|again|every|each|(?:two|three|four|several|\\d+) times|this month|this week)`,
     ),
     rx(
-      'with (?:water|oil|power steering|mineral)|fast|quickly|every (?:other |second )?day',
+      'with (?:water|oil|power steering|mineral|dot ?5(?![.\\d])|silicone)|fast|quickly|every (?:other |second )?day',
       'every morning|twice a week|daily|overnight|empties|at the (?:last )?service',
       'at (?:the )?(?:last )?inspection|(?:somebody|someone|they|he) (?:has |had )?topped',
     ),
@@ -193,6 +201,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'brake_conversion',
     'yes',
     rx(
+      `(?:went|gone|changed|swapped) ${OTHER_BORE}`,
       '(?:since|after) the (?:brake )?conversion|big(?:ger)? brakes?(?: kit)?|master bore (?:from|up|down|changed)',
       `(?:different|bigger|larger|other|converted|conversion|upgraded?|swapped to) ${upTo(4)}(?:calipers?|master(?: cylinder)?|brakes?)`,
       '(?:four|4|six|6) pots?|brake (?:conversion|upgrade)|converted to|(?:twin|dual) masters?',
@@ -204,6 +213,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'hose_kind',
     'braided',
     rx('braided(?: (?:hoses?|lines?))?|(?:stainless(?: steel)?|steel|ss) (?:hoses?|lines?|braid)'),
+    rx('rust(?:y|ed)?|corroded|rotten|rotted|pitted'),
   ),
   says(
     'hose_kind',
@@ -231,7 +241,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|(?:was|been) in (?:a |the )?(?:barn|shed|garage)|not (?:been )?(?:used|driven|moved)) ${upTo(5)}(?:months?|years?|winter|ages|long|since)`,
       'off the road (?:since|for|all)|(?:car|it) stands since',
       `(?:hasn't|has not|not|hardly) (?:been )?(?:turned a wheel|moved|driven|used|run|out) ${upTo(2)}(?:since|for|all)`,
-      '(?:after|over|all) (?:the )?winter',
+      '(?:after|over|all) (?:the )?winter|(?:since|after|from) (?:(?:the|its|a) )?(?:winter )?lay ?up',
       '(?:after|from|long) standing(?! (?:overnight|still|at|for (?:an? )?(?:minutes?|hours?|while)))',
       'barn find|laid up',
       `(?:sits|stands|lives|sat|stood) ${upTo(4)}most of the (?:year|time)`,
@@ -249,7 +259,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:${DONE}) ${upTo(3)}(?:wheel )?(?:bearings?|hubs?)`,
       `(?:bearings?|hubs?)(?: carriers?)? (?:was |were |have been |just |got )?(?:${DONE}|done)`,
       `wheel bearings? ${upTo(7)}(?:was|were|been|got) (?:${DONE}|done)`,
-      '(?:bearing|hub) (?:job|change|swap)|hubs? (?:was|were|came|come|has been|have been) off',
+      '(?:did|redid|doing) (?:the |both |all )*(?:front |rear )?(?:wheel )?(?:hubs|bearings)|(?:bearing|hub) (?:job|change|swap)|hubs? (?:was|were|came|come|has been|have been) off',
     ),
   ),
   says('compound', 'track', rx('(?:race|racing|track) (?:compound|pads?)')),

@@ -2,6 +2,7 @@ import { usualLimits } from '../../../car/limits/catalogue';
 import { exceeds, fallsShort } from '../../../car/limits/limit';
 import { FLUID_RANGES } from '../../../readings/fluid/ranges';
 import { boilingState, moistureState } from '../../../readings/fluid/states';
+import { PLAUSIBLE_DIAL_MM } from '../../../readings/rotor/ranges';
 import { rotorStanding } from '../../../readings/rotor/standing';
 import type { FindingId } from '../../../readings/vocabulary/findings';
 import { SPELLED } from '../numbers';
@@ -90,11 +91,14 @@ const BOILS_AT = inRange(FLUID_RANGES.boilingC, (celsius) => boilingState(celsiu
 const INNER = '(?:inner|inside)(?: pad)?';
 const OUTER = '(?:outer|outside)(?: pad)?';
 
-/** Past a limit, mm, or inside it. */
-const past =
-  (limitMm: number, inside: string, outside: string): Judged =>
-  (mm) =>
-    exceeds(mm, limitMm) ? outside : inside;
+/** Past a limit, mm, or inside it; further out than any dial is taken for the figure is of something else. */
+const past = (limitMm: number, inside: string, outside: string): Judged =>
+  inRange([0, PLAUSIBLE_DIAL_MM], (mm) => (exceeds(mm, limitMm) ? outside : inside));
+
+/** Two thicknesses of one rotor, as far apart as they are, mm. */
+const apart: Judged = (mm, otherMm) => past(USUAL.dtvMm, 'ok', 'high')(Math.abs(mm - otherMm), 0);
+const FROM_TO =
+  '(?<figure>\\d{1,2}\\.\\d{2,3})(?: mm)? (?:to|and|up to|down to) (?<other>\\d{1,2}\\.\\d{2,3})(?: mm)?';
 
 /**
  * Figures said in passing, held against what is usual: a hint to press. Typed as a reading they are held against the
@@ -128,9 +132,15 @@ export const MEASURED: readonly Rule[] = [
   ),
   ...measured(
     'rotor_dtv',
-    'dtv|parallelism|thickness (?:variation|varies)|var(?:y|ies) in thickness|mic(?:rometer)?(?=.*(?:differ|vari))',
+    'dtv|parallelism|thickness (?:variation|varies|differs|changes)(?: by)?|var(?:y|ies) in thickness|mic(?:rometer)?(?=.*(?:differ|vari))',
     LENGTH,
     past(USUAL.dtvMm, 'ok', 'high'),
+  ),
+  ...[
+    `(?:thickness|mic(?:s|ed|rometer)?) ${upTo(3)}${FROM_TO}`,
+    `${FROM_TO} (?:all )?(?:round|around|across|over) (?:the |one )?(?:${ROTOR})`,
+  ].map((words) =>
+    says('rotor_dtv', apart, rx(words), /\b(?:left|right|min(?:imum)?|new|stamp\w*|other|discard)\b/),
   ),
   ...measured(
     'bearing_play',
@@ -178,7 +188,7 @@ export const MEASURED: readonly Rule[] = [
     'fluid_boiling',
     BOILS_AT,
     rx(
-      `(?:boil(?:s|ing)? (?:point|temperature|test(?:er)?)|fluid ${upTo(2)}boils) ${upTo(3)}(?<figure>\\d{3})`,
+      `(?:boil(?:s|ing)? (?:point|temperature|test(?:er)?)|fluid ${upTo(2)}boils|^(?:it )?boils at) ${upTo(3)}(?<figure>\\d{3})`,
     ),
     /\b(?:f|fahrenheit)\b/,
   ),

@@ -5,7 +5,7 @@ const SQUEAL =
 const GRIND =
   'grind(?:s|ing|y)?|scrap(?:e|es|ing)|groan(?:s|ing)?|moan(?:s|ing)?|grat(?:e|es|ing)|graunch(?:es|ing)?|crunch(?:es|ing|y)?|growl(?:s|ing)?|grumbl(?:e|es|ing)|rumbl(?:e|es|ing)|scratch(?:ing|y)';
 const KNOCK =
-  'rattl(?:e|es|ed|ing|y)|cracking (?:nois(?:e|es)|sounds?)|clunk(?:s|ed|ing|y)?|knock(?:s|ed|ing)?|clack(?:s|ing)?|clonk(?:s|ing)?|click(?:s|ed|ing)?|clatter(?:s|ing)?|thunk(?:s|ing)?|thud(?:s|ding)?|tick(?:s|ing)|creak(?:s|ing)?|popp?(?:s|ing)(?! (?:off|out|up))';
+  'rattl(?:e|es|ed|ing|y)|cracking (?:nois(?:e|es)|sounds?)|clunk(?:s|ed|ing|y)?|knock(?:s|ed|ing)?|clack(?:s|ing)?|clonk(?:s|ing)?|click(?:s|ed|ing)?|clatter(?:s|ing)?|thunk(?:s|ing)?|thud(?:s|ding)?|tick(?:s|ing)|tick tick|creak(?:s|ing)?|popp?(?:s|ing)(?! (?:off|out|up))';
 const NOISE = `${SQUEAL}|${GRIND}|${KNOCK}|nois(?:e|es|y)|sounds?|metallic`;
 /** Whatever is heard; pads that are knocked back are not. */
 export const HEARD = `(?!knock(?:ed|s)?[ -]?(?:back|off))(?:${NOISE})`;
@@ -20,7 +20,7 @@ const GOES =
   '(?:goes|go|going|went) (?:away|quiet)|goes|stops?|stopped|disappears?|vanish(?:es)?|(?:is |gets )?quiet(?:er)?|gone|ceases?|silent|shuts? up|until';
 const FOOT_ON =
   '(?:(?:i|you|we) )?(?:brak(?:e|es|ing)|(?:press|touch|apply|hit|use)(?:ing)? ?(?:on )?(?:the )?(?:pedal|brakes?)|(?:the )?brakes? (?:is |are |gets? )?(?:pressed|applied|on)|(?:a |my |the )?foot on the brakes?)(?! (?:more |really |very )?hard)';
-const STOPS_AT_A_FOOT = `(?:${GOES}) (?:(?:when|if|as soon as|as|once|while|with|under|on) (?:the )?)?${FOOT_ON}`;
+const STOPS_AT_A_FOOT = `(?:${GOES}) (?:(?:when|if|as soon as|as|once|while|with|under|on) (?:the )?(?:(?:slight|light|gentle|a bit of|a little) )?)?${FOOT_ON}`;
 const NO_FOOT =
   "only (?:(?:when|while|if) (?:(?:i am|i'm|we are|it is) )?not (?:on the )?brak(?:es?|ing)|without brak(?:es?|ing)|off the brakes?|with (?:my |the )?foot off)";
 const STEERED =
@@ -28,7 +28,7 @@ const STEERED =
 const BUMPY =
   '(?:over|on|across|off) (?:(?:the|a|every|each|any|small|little|big|rough|bad|bumpy|uneven|speed) )*(?:bumps?|pot ?holes?|cobbles?(?:tones?)?|kerbs?|curbs?|humps?|ripples|(?:rough|bad|bumpy|uneven) (?:roads?|surfaces?))';
 const TURNS_WITH =
-  '(?:with|per|every|each|once (?:a|per|every)) (?:the )?(?:wheel )?(?:turn|rev|revolution|rotation)s?|(?:in time )?with (?:the )?wheels?(?: speed)?|(?:faster|louder|rises|changes|increases|goes up) with (?:the )?(?:road )?speed|(?:in|with) rotation|follows speed|while (?:driving|rolling|cruising)|even (?:when |while |if )?(?:without|not|off)(?: the)? brak(?:es?|ing)|even (?:when|while|if) (?:i|you|we) (?:am not|don.t|do not) (?:touch|press|use|brak)\\w*|brak(?:e|ing) or not|whether .*brak(?:e|ing)|(?<!only )(?:without brak(?:es?|ing)|(?:when |while )?coasting)';
+  '(?:with|per|every|each|once (?:a|per|every)) (?:the )?(?:wheel )?(?:turn|rev|revolution|rotation)s?|(?:in time )?with (?:the )?wheels?(?: speed)?|(?:faster|louder|rises|changes|increases|goes up) with (?:the )?(?:road )?speed|(?:in|with) rotation|follows (?:road |wheel )?speed|while (?:driving|rolling|cruising)|even (?:when |while |if )?(?:without|not|off)(?: the)? brak(?:es?|ing)|even (?:when|while|if) (?:i|you|we) (?:am not|don.t|do not) (?:touch|press|use|brak)\\w*|brak(?:e|ing) or not|whether .*brak(?:e|ing)|(?<!only )(?:without brak(?:es?|ing)|(?:when |while )?coasting)';
 const ALWAYS = 'all the time|constant(?:ly)?|permanent(?:ly)?';
 
 /** What is heard and smelt, and when it is there. */
@@ -71,17 +71,17 @@ export const NOISE_WORDS: readonly Rule[] = [
       'rubb?(?:ing|s) (?:noise|sound)|hear (?:something |it )?(?:is )?rubbing|something(?:.s| is) rubbing (?=.*turn)|ground like',
       '(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|metallic(?! (?:rattl|knock|click|clunk|clonk|tick|ping)\\w*)|like sandpaper|gritty',
     ),
-    rx('bearings? (?:\\w+ ){0,2}rumbl(?:es|ing)|rumble strips?'),
+    rx('bearings? (?:\\w+ ){0,2}rumbl(?:es|ing)|rumble strips?|fluid'),
   ),
   yes(
     'noise_rattle',
     rx(
       KNOCK,
-      'tapp?(?:s|ing) (?:noise|sound)|(?<!pedal )thumps? (?:when|as|whenever)',
+      'tapp?(?:s|ing) (?:noise|sound)|(?<!pedal )thumps? (?:when|as|whenever|(?:from .*)?with (?:each|every))',
       'like (?:a )?(?:stones?|marbles|nuts|bolts?) in a|bang(?:s|ing)|(?:loud|big|almighty) (?:bang|thump)',
     ),
     rx(
-      'anti ?rattle|knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the',
+      '(?:rattle|windy|impact) gun|anti ?rattle|knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the',
       '(?:one|a|each|first) clicks?$|(?:one|a) click (?!when|as|from|at|in)',
       '(?:two|three|four|five|six|seven|eight) clicks|pedal creaks',
       'creak\\w* (?:\\w+ ){0,3}(?:pedal|dash|seat)|clicks? (?:forward|forwards|back|more|less|to the)',

@@ -27,16 +27,20 @@ const SPONGY =
   'spong(?:y|ey|e|iness)|softness|sogg(?:y|ier)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding)|like (?:treacle|mud)|like (?:stepping|pressing|pushing|treading) (?:in|into|on|onto) (?:an? )?(?:(?:wet|tennis|rubber) )?(?:mud|sponge|cushion|pillow|mattress|balls?|grapes?)|(?:feels?|like|as if|^)(?: ?\\w+ ){0,4}?air in (?:them|it|the (?:brakes?|lines?|system))';
 
 const ABS_ACTS =
-  '(?:abs|anti ?lock)(?: system| pump| motor)? (?:\\w+ )?(?:runs?|comes?|coming|came|go(?:es|ing) off|kicks?|kicking|cuts?|cutting|triggers?|triggering|activates?|activating|acts|works|chatters?|fires|engages|pulses?|buzz(?:es)?|grinds|jumps?)';
+  '(?:abs|anti ?lock)(?: system| pump| motor)? (?:\\w+ )?(?:runs?|comes?|coming|came|go(?:es|ing) off|kicks?|kicking|cuts?|cutting|triggers?|triggering|activates?|activating|acts|works|chatters?|fires|engages|pulses?|buzz(?:es)?|grinds|jumps?|goes (?:crazy|mad|off))';
 const FOR_NOTHING =
-  'over (?:the )?bumps|without (?:a |any )?reason|(?:walking|crawling|parking) (?:pace|speeds?)|(?:very )?low speeds?|crawl(?:ing)?|for no reason|for nothing|(?:on|in) (?:a |the )?dry(?: road)?|(?:just )?before (?:(?:it|i|we|the car) )?(?:a )?(?:stops?|stopping|standstill)|(?:coming|rolling|roll|come) to (?:a )?(?:stop|halt|standstill)|last (?:few )?(?:metres?|meters?|feet|yards?|m)|(?:gentle|light|normal|ordinary|slow) (?:stops?|braking)|barely (?:touch(?:ing)?|press(?:ing)?)|(?:at|below|under) (?:[1-9]|1\\d|five|ten) (?:km/?h|kph|mph|k)|(?:far |much )?too (?:early|easily|soon)';
+  '(?:over|on) (?:the )?bumps|without (?:a |any )?reason|(?:walking|crawling|parking) (?:pace|speeds?)|(?:very )?low speeds?|crawl(?:ing)?|for no reason|for nothing|(?:on|in) (?:a |the )?dry(?: road)?|(?:just )?before (?:(?:it|i|we|the car) )?(?:a )?(?:stops?|stopping|standstill)|(?:coming|rolling|roll|come) to (?:a )?(?:stop|halt|standstill)|last (?:few )?(?:metres?|meters?|feet|yards?|m)|(?:gentle|light|normal|ordinary|slow) (?:stops?|braking)|barely (?:touch(?:ing)?|press(?:ing)?)|(?:at|below|under) (?:[1-9]|1\\d|five|ten) (?:km/?h|kph|mph|k)|(?:far |much )?too (?:early|easily|soon)';
 const ABS_FOR_NOTHING = near(ABS_ACTS, FOR_NOTHING, 6);
 /** Early at one end is the balance. */
 const ABS_ELSE = rx('light|lamp|warning', 'early (?:at|on) (?:the )?(?:front|rear|back)s?');
 
 /** What the pedal did. */
 export const PEDAL_WORDS: readonly Rule[] = [
-  yes('pedal_spongy', near(PEDAL, `${SPONGY}|soft(?:er|ish)?`), rx(END, AT_THE_END.source)),
+  yes(
+    'pedal_spongy',
+    near(PEDAL, `${SPONGY}|soft(?:er|ish)?`),
+    rx(END, AT_THE_END.source, `hoses? ${upTo(3)}balloon`),
+  ),
   yes(
     'pedal_spongy',
     rx(
@@ -92,7 +96,8 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `(?:travel|stroke) ${upTo(2)}(?:grows|growing|increases|increasing|gets longer|getting longer)`,
       '(?:almost|nearly|half ?way) (?:to|on|at|hits?|reach(?:es)?) the (?:floor|boards|carpet)',
       'half ?way down|(?:goes|drops) (?:to )?half(?: ?way)?|(?:just|also|but|only|too) (?:long|low)',
-      'and (?:goes|gets|sits) (?:very |quite )?(?:long|low)(?:er)?',
+      'and (?:goes|gets|sits) (?:very |quite )?(?:long|low)(?:er)?|and (?:long|low)(?:er)? (?:after|out of) ',
+      '^sometimes (?:high|firm|normal|good) sometimes (?:low|long|soft)$',
       '(?:lost|losing|loses) (?:about )?(?:an |a |\\d+ ?)?(?:mm|cm|inch) of (?:the )?pedal',
       'goes (?:down )?a long way|goes down (?:a long way|too far|further)',
       '(?:is|was|gets|goes) (?:a bit|a little|slightly|very|quite|rather) long(?:er)? (?:after|in|into|at|from)',
@@ -119,7 +124,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `(?:dead|nothing|free play) ${upTo(3)}(?:first|top) ${upTo(2)}(?:inch|cm|travel|part|half|third|bit)`,
     ),
     rx(
-      `(?:start(?:s|ed)?|fire(?:d|s)?) ${upTo(2)}engine`,
+      `(?:start(?:s|ed)?|fire(?:d|s)?) ${upTo(2)}engine|${AS_IT_SHOULD}`,
       `(?:start(?:ing)?|on start(?:ing)?) (?:up|the engine)|engine start(?:s|ed)|first ${PRESS}`,
       'first (?:time|stop)|bearings?|hub|joints?|seat|fuel|pressure|revs|ride|push ?rod',
       `(?:slack|play) (?:at|in) the top|${HANDBRAKE}`,
@@ -137,7 +142,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
   yes(
     'pedal_to_floor',
     rx(
-      '(?:pedal|it) (?:just )?(?:goes|went|go|drops|dropped|fell|falls) (?:right|straight|all the way) down',
+      '(?:pedal|it) (?:just )?(?:goes|went|go|drops|dropped|fell|falls) (?:right|straight|all the way) down|pedal (?:just )?(?:goes|went) (?:all the|the whole) way$',
       '(?:to|until|till|hits?|hitting|on|reached|touch(?:es|ed)) the (?:floor|boards|carpet|stop)',
       '(?:to|hits?|reached|touches) the bulkhead',
       '(?:to|on|at) the floor|at the boards|(?:goes|went|drops) to floor|pedal (?:\\w+ ){0,3}?to floor',
@@ -156,7 +161,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `(?:${NOT}|unable to) (?:build|get|make|hold)s?(?:ing)? (?:up )?(?:any )?(?:brake )?pressure$`,
     ),
     rx(
-      'slowly|floor slow|sinks?|sank|sinking|creeps?|almost|nearly|half ?way (?:to|down)|bites?|grabs?',
+      'pedal (?:sticks|hangs|stuck) |slowly|floor slow|sinks?|sank|sinking|creeps?|almost|nearly|half ?way (?:to|down)|bites?|grabs?',
       '(?:nothing|fluid|oil|puddle|drips?|wet|dry) on the (?:floor|carpet)',
     ),
   ),
@@ -196,9 +201,9 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `like (?:pressing |standing on |kicking |pushing )?(?:an? )?${UNYIELDING}`,
       'brakes? feels? (?:wooden|heavy|solid)|pedal (?:is |feels )?high and (?:rock )?(?:hard|stiff|heavy|solid)',
       `two feet|both (?:feet|legs)|^(?:it is |it's |is |feels |goes )*(?:rock )?hard as (?:an? )?${UNYIELDING}`,
-      `pedal ${upTo(3)}(?:gets|goes|getting|going|turns) (?:too |very |really |rock )?(?:hard(?:er)?|stiff(?:er)?|heavi?(?:er|y))`,
+      `pedal ${upTo(3)}(?:gets|goes|getting|going|turns) (?:higher and )?(?:too |very |really |rock )?(?:hard(?:er)?|stiff(?:er)?|heavi?(?:er|y))`,
       '(?<!car (?:is |was |feels )?(?:very |really |so )?)hard to (?:press|push|depress)(?! (?:back|in|(?:the |this |my )?car))',
-      "(?:can't|cannot|couldn't|can hardly|can barely) (?:push|press|depress) (?:it|the pedal|them)(?! (?:back|in))",
+      "(?:can't|cannot|couldn't|can hardly|can barely) (?:push|press|depress) (?:it|the pedal|them)(?! (?:back|in|by hand|on the flat))",
       '(?:needs?|takes?|have to use|with|wants?) (?:two feet|both feet|all my (?:weight|strength)|(?:a lot|a (?:heck|hell) of a(?: lot)?|a load|loads|plenty) (?:of )?(?:force|effort|leg|muscle|shove|push|pressure)|(?:so |too |very )?much (?:force|effort))',
       `(?:pressure|force|effort) ${upTo(3)}(?:huge|high(?:er)?|enormous|massive)`,
       'pedal (?:force|effort) (?:is |has |gone |went |goes )*(?:up|risen|increased)',
@@ -207,7 +212,8 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:press|push|stamp|shove)(?:ing)? (?:on )?(?:it |them |the pedal |the brakes? )?(?:really |very |so |too |much |twice as )hard(?:er)?',
       'no (?:brake |power )?(?:servo|assist(?:ance)?|power assist(?:ance)?|boost)(?! (?:in|on|fitted|any ?more))',
       'no (?:boost|assist(?:ance)?) (?:on|at|for) (?:the )?first',
-      'brakes? (?:goes|go|gets|went|feels) (?:very |rock )?hard',
+      'brakes? (?:goes|go|gets|went|feels) (?:very |rock )?hard|pedal (?:harder|heavier|stiffer) than|(?:push|press) (?:it )?like (?:mad|crazy|hell|a mule)',
+      '(?:servo|booster) (?:is )?not (?:helping|assisting|doing anything)',
       '(?:have to|had to|must|need to|needs to) (?:press|push|brake) (?:it |\\w+ )?hard(?:er)?',
       '(?:pushing|pressing|stamping|shoving) hard',
       '(?:more and more|ever more|lots of|plenty of) (?:pressure|force|effort|leg|foot|muscle)',
@@ -225,6 +231,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       END,
       ENGINE_OFF,
       AS_IT_SHOULD,
+      'clamp(?:s|ed|ing)? |by design',
       '(?:and|with|has|have) no (?:brake )?servo|drives? with two feet|nois(?:e|es|y)|sounds?',
     ),
   ),
@@ -234,6 +241,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     rx(ENGINE_OFF, AS_IT_SHOULD),
   ),
   says('pedal_hard', 'yes', HARD_EITHER_WAY),
+  says('pedal_hard', 'yes', rx(`first ${PRESS} ${upTo(5)}(?:is |feels )(?:very |rock )?(?:hard|stiff)`)),
   says('assist_start', 'no_change', HARD_EITHER_WAY),
   yes(
     'pedal_hard',
@@ -241,6 +249,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     rx(
       ENGINE_OFF,
       AS_IT_SHOULD,
+      'by design',
       `${END}|(?:hit|press|push|stamp|stand|step)(?:s|ed|ing)? ${upTo(2)}pedal`,
       'hard (?:laps?|braking|stops?|corners?)|hard the pedal',
     ),
@@ -266,7 +275,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
   yes('pedal_pulses', rx('pedal (?:[\\w]+ )?(?:up and down)|tapping (?:the pedal|my foot)')),
   yes(
     'pedal_pulses',
-    rx('pulsing|pulsat(?:es?|ing|ion)|it pulse[sd]|brakes? pulses?'),
+    rx('pulsing|pulsat(?:es?|ing|ion)|it pulse[sd]|(?:brakes?|abs) pulses?'),
     rx('(?:in|through) the (?:seat|floor)'),
   ),
   yes(
@@ -278,10 +287,19 @@ export const PEDAL_WORDS: readonly Rule[] = [
   says('pulse_when', 'for_nothing', ABS_FOR_NOTHING, ABS_ELSE),
   says(
     'pulse_when',
+    'with_wheel',
+    near(
+      'puls(?:e|es|ing|ates?|ation|ating)|(?<=pedal.*)(?:vibrat(?:es|ing|ion)|kicks?|taps?|shakes?)|(?:vibrat(?:es|ing|ion)|kicks?|taps?|shakes?)(?=.*pedal)',
+      'slows? (?:down )?(?:as|with) (?:the )?(?:car|speed)(?: slows)?|(?:(?:in time )?with|at|once (?:a|per|every)|every|each|per) (?:each |every |the )?(?:wheel(?: turn| rev| speed| rotation|s)?|turn of the wheel|rotation|road speed)',
+      6,
+    ),
+  ),
+  says(
+    'pulse_when',
     'at_limit',
     near(
-      'puls(?:e|es|ing|ates?)|kicks?(?: back)?|buzz(?:es)?',
-      'only (?:in|under|during|on|with) (?:an? )?(?:emergency|panic|full|very hard|wet|ice|icy|snow|gravel)',
+      'puls(?:e|es|ing|ates?)|kicks?(?: back)?|buzz(?:es)?|(?<=pedal )vibrates',
+      'on (?:the )?(?:gravel|ice|snow|leaves|grass)|only (?:in|under|during|on|with) (?:an? )?(?:emergency|panic|full|very hard|wet|ice|icy|snow|gravel)',
       4,
     ),
   ),
@@ -311,7 +329,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'takes? (?:forever|ages|long|a (?:second|while|moment)) (?:to (?:release|let go|come off)|for the pedal to (?:return|come))',
       '(?:lift|pull) the pedal (?:back |up )?(?:with|by) (?:my|the) (?:toe|foot|hand)s?',
       `takes? ${upTo(2)}(?:seconds?|moment|while|minutes?) (?:until|till|before) (?:the car|it|the wheels?) (?:rolls?|moves?|frees?|lets? go)`,
-      'pedal (?:sticks|hangs|stays|stuck) (?:half ?way|down)',
+      'pedal (?:sticks|hangs|stays|stuck) (?:half ?way|down|(?:to|on|at|near) the (?:floor|bottom))|slow pedal return',
       "pedal (?:is )?(?:stuck(?: down)?$|not returning|(?:doesn't|does not|won't) return)",
       'slow(?:ly)? (?:to )?releas(?:e|es|ing)|(?:late|lazy) release',
       'releas(?:e|es|ing) (?:too |very |really )?(?:slow(?:ly)?|late)',
@@ -364,6 +382,6 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'dab (?:it|them) first|quick tap|left foot taps?|taps? to (?:fix|cure|help)',
       `tap(?:ping|ped)? (?:it|them|the brakes?|the pedal) ${upTo(3)}(?:before|on the straights?)`,
     ),
-    rx('two feet|force|(?:servo|booster) (?:only )?works', ENGINE_OFF),
+    rx('two feet|force|assist(?:ance)?|(?:servo|booster) (?:only )?works', ENGINE_OFF),
   ),
 ];

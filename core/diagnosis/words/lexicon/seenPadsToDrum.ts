@@ -31,6 +31,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
       "^(?:it )?(?:won't|doesn't|does not|will not) hold (?:the car )?on (?:a|the) (?:hill|slope|incline|ramp)",
       `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:(?:isn't|is not|doesn't|does not|won't|will not|can't|cannot|hardly|barely|not) (?:really |even |quite )?(?:hold|holding|work|working|keep|grab|grip|bite|catch)|slips?|slipping|weak|useless|does nothing|fails?)`,
       `failed (?:on |for )?(?:the )?${HANDBRAKE}|${HANDBRAKE} (?:effort|efficiency|performance) (?:is |was )?(?:low|poor|failed|too low)`,
+      `${HANDBRAKE} only (?:holds|grips|acts on|works on) (?:the |one )(?:left |right )?(?:wheel|side)`,
       `(?:roll(?:s|ed|ing)?) (?:away|off|back|down) ${upTo(3)}${HANDBRAKE}|${HANDBRAKE} ${upTo(1)}on ${upTo(5)}rolls`,
       `${HANDBRAKE} (?:only )?(?:works |holds |acts |is )?(?:only )?(?:on|at) (?:only )?(?:(?:one|a single) (?:side|wheel)(?: only)?|the (?:left|right)(?: side| wheel)?(?: only)?)$`,
     ),
@@ -60,9 +61,10 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
   found(
     'slide_pins',
     'stiff',
-    near('(?:slide |guide |slider |caliper )?pins?|sliders?|slides', STUCK, 2),
+    near('(?:slide |guide |slider |caliper )?pins?|sliders?|slides', `${STUCK}|rusty`, 2),
     'free',
   ),
+  says('slide_pins', 'stiff', rx(`^(?:the )?(?:top|bottom|upper|lower) (?:one|pin) (?:is )?(?:${STUCK})`)),
   says('slide_pins', 'stiff', rx("caliper (?:is )?(?:not sliding|(?:doesn't|does not|won't) slide)")),
   says(
     'slide_pins',
@@ -101,7 +103,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     rx(
       `${PADS} ${upTo(6)}(?:down to|to|on|into|at|hit|hitting|touching) (?:the |bare )?(?:metal|backing|backs|steel|(?:back)?plates?)`,
       '(?:metal|backing)(?: plate)? (?:was |is )?showing',
-      `(?:inside|inner|outside|outer) ${upTo(3)}(?:on|down to|into) (?:the |bare )?(?:backing|metal|steel)`,
+      `(?:inside|inner|outside|outer)s? ${upTo(3)}(?:on|down to|into) (?:the |bare )?(?:backing|metal|steel)`,
       `no (?:pad|pads|lining|friction|material) left|(?:nothing|no (?:meat|lining|material)) left (?:on|of|in) ${upTo(3)}${PADS}`,
       `${PADS} (?:are |is |were )?(?:completely |totally )?worn out`,
       '^(?:the |my |brake )*pads (?:are |is )?(?:all )?(?:gone|finished)$',
@@ -120,7 +122,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'pad_thickness',
     'low',
     rx(
-      `${PADS} (?:are |is |were |look )?(?:very |quite |a bit |getting )?(?:low|thin)|(?:thin|low|worn) ${PADS}`,
+      `${PADS} (?:are |is |were |look )?(?:very |quite |a bit |getting )?(?:low|thin)|(?<!half )(?:thin|low|worn) ${PADS}`,
       `not much (?:pad|meat|lining)(?: left)?|(?:not much|little|hardly any(?:thing)?) left (?:on|of|in) ${upTo(3)}${PADS}`,
       `^(?:the |my )?(?:brake )?pads (?:are |were )?worn(?: down)?$`,
       `${PADS} (?:are |is |were )?(?:nearly|almost) (?:gone|finished|worn out|done)`,
@@ -143,7 +145,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
       '(?:mm|millimet(?:er|re)s?) left on the (?:inner|inside)',
       `(?:inner|inside) ${upTo(4)}\\d+ mm ${upTo(2)}(?:outer|outside) ${upTo(3)}(?:(?:nearly|almost|like) new|full|fine|good|thick)`,
       'worn (?:to nothing|away|right down) on the (?:inner|inside)',
-      `(?:inner|inside) ${upTo(3)}(?:on|down to|into) (?:the |bare )?(?:backing|metal|steel)`,
+      `(?:inner|inside)s? ${upTo(3)}(?:on|down to|into) (?:the |bare )?(?:backing|metal|steel)`,
       '(?:outer|outside)(?: pads?)? (?:is |are )?thicker than',
       '^(?:the )?(?:inner|inside) (?:one|pad)s?$',
       '(?:eat|eaten|chew|chewed|burn|wear)s? (?:through )?(?:the |its )?(?:inner|inside) pads?',
@@ -194,7 +196,11 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
   found(
     'pad_fit',
     'stiff',
-    near(PADS, "stuck|stick(?:s|ing)? in|tight|seized|jammed|won't (?:slide|move)|not sliding", 2),
+    near(
+      PADS,
+      "stuck|stick(?:s|ing)? in|tight|seized|rusted (?:to|into|in|solid)|jammed|won't (?:slide|move)|not sliding",
+      2,
+    ),
     'free',
   ),
   says(
@@ -220,7 +226,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'crumbled',
     near(
       PADS,
-      'crumbl(?:e|ed|ing)|chunks? (?:missing|out)|(?:broke|broken|breaking) up|(?:fell|falling) apart',
+      'crumbl(?:e|ed|ing)|chipped|chunks? (?:missing|out)|(?:broke|broken|breaking) up|(?:fell|falling) apart',
       8,
     ),
   ),
@@ -234,13 +240,13 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
       '(?:backing plate|backplate|lining|friction material|pad material) (?:has |have |is )?(?:separated|come apart|parted)',
     ),
   ),
-  says('drum_surface', 'oval', near('drums?', 'oval|egg ?shaped|out of round', 3)),
+  says('drum_surface', 'oval', near('drums?', 'oval|egg ?shaped|out of round', 5)),
   found(
     'drum_surface',
     'contaminated',
     near(
       'shoes?|drums?(?: brakes)?',
-      'soaked|oily|(?:full of|covered in) (?:oil|grease|fluid)|contaminated|greasy',
+      'soaked|oily|(?:full of|covered in) (?:brake )?(?:(?:dust|dirt) and )?(?:oil|grease|fluid)|contaminated|greasy',
       3,
     ),
     'normal',
@@ -296,5 +302,10 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     rx(`shoes ${upTo(4)}(?:(?:down |worn )?to the (?:rivets|metal)|worn out|gone|finished)`),
   ),
   says('shoe_lining', 'low', rx('shoes (?:are |were |look )?(?:very |quite |a bit |getting )?(?:low|thin)')),
+  says(
+    'wheel_cylinder',
+    'leaking',
+    rx(`fluid ${upTo(2)}(?:in|behind|under|inside) the boots? of ${upTo(2)}wheel cylinder`),
+  ),
   found('wheel_cylinder', 'stiff', near('wheel cylinders?', STUCK, 3), 'free'),
 ];

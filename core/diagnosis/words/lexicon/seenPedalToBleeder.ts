@@ -25,7 +25,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       '(?:reservoir|fluid) (?:is |was )?(?:nearly |almost |half )?empty|no fluid (?:left )?in the reservoir',
     ),
     rx(
-      `${ROTOR}|pads?|empty overnight`,
+      `${ROTOR}|pads?|empty overnight|boost|power steering|hydraulic assist`,
       'low (?:on )?(?:brake )?fluid (?:level )?(?:warning|light|lamp|message)',
     ),
   ),
@@ -36,6 +36,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'clear',
   ),
   says('fluid_look', 'clear', rx('fluid (?:is |was |looks )?(?:still )?(?:clear|clean|like new)')),
+  says('fluid_look', 'debris', near('fluid', 'gritty|grit', 3)),
   says('fluid_look', 'dark', rx('^(?:and )?(?:dark|black|brown)$')),
   says('fluid_look', 'debris', near('fluid|reservoir', 'specks?|bits|flakes|rubber bits|debris', 4)),
   found(
@@ -86,7 +87,9 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       `master(?: cylinder)? (?:is |was )?(?:${WET})`,
       `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:cabin|interior|inside|footwell)`,
       `carpet ${upTo(1)}(?:wet|soaked)|leak(?:s|ing)? (?:at|from|on|by) (?:the )?(?:back|rear) (?:of|seal of) (?:the )?master`,
-      `(?:${WET}) ${upTo(1)}(?:at|by|behind|round) the master|(?:running|runs|weeping) down the (?:firewall|bulkhead)`,
+      `(?:${WET}) ${upTo(1)}(?:at|by|behind|round) the master|(?:${WET}) ${upTo(5)}(?:under|below) the (?:servo|booster|master)`,
+      '(?:paint|enamel) (?:is |has )?(?:com(?:ing|e)|peel(?:ing|ed)|lift(?:ing|ed)|strip(?:ping|ped)|bubbl(?:ing|ed)|blister(?:ing|ed)|gone)(?: off)? (?:under|below|beneath|at) the (?:servo|booster|master|reservoir)',
+      `(?:running|runs|weeping) down the (?:firewall|bulkhead)`,
       `(?:fluid|wet|oil)(?: patch)? ${upTo(2)}(?:behind the master|(?:on|at|down) the back of the master|(?:in|into|inside) the (?:booster|servo))`,
       `(?:wet|damp|fluid|drip\\w*|puddle|pool) ${upTo(7)}(?:shoes?|pedal area|push ?rod|carpet|footwell|under the (?:dash|pedals?)|pedal box)`,
     ),
@@ -99,7 +102,11 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     ),
   ),
   found('bubbles', 'many', near('air|bubbles', MANY_BUBBLES, 3), 'none'),
-  says('bubbles', 'none', rx('no (?:more )?bubbles|no (?:more )?air (?:came|comes|coming)')),
+  says(
+    'bubbles',
+    'none',
+    rx('no (?:more )?bubbles|no (?:more )?air (?:came|comes|coming|(?:in|at|from) (?:any|all|either))'),
+  ),
   says(
     'bubbles',
     'many',
@@ -107,6 +114,11 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       "(?:can't|cannot|can|couldn't|could) (?:never )?(?:seem to )?get (?:all )?(?:the |all the |any more )?air out",
     ),
     rx('can get'),
+  ),
+  says(
+    'bubbles',
+    'many',
+    rx('air (?:comes|came|keeps coming) (?:forever|without end|all the time|and comes)'),
   ),
   says(
     'bubbles',
@@ -126,7 +138,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     near('hoses?|flexi', 'bulg(?:e|es|ing)|swell(?:s|ing)?|swollen|balloon(?:s|ing)?|blister(?:s|ed)?', 3),
     'no',
     // Swollen shut it lets nothing back.
-    rx('inside|internally'),
+    rx('inside|internally|(?:swollen|swelled) (?:shut|closed)'),
   ),
   says(
     'bleeder_position',
@@ -147,7 +159,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'rises',
     rx(
       '(?:firm(?:s|er)?(?: up)?|better|higher|good|ok|okay|comes? back) (?:when|if|once|after|with) (?:i |you |it is )?pump(?:ed|ing)?',
-      'pumped (?:and|then) got (?:it|them|the (?:pedal|brakes?)) back|pumps (?:back )?up|pumping brings (?:it|the pedal) back',
+      'pumped (?:it )?(?:and|then) got (?:it|them|half|some|most|the (?:pedal|brakes?)) (?:of it )?back|rises (?:after|with) (?:several|a few|\\w+) pumps|pumps (?:back )?up|pumping brings (?:it|the pedal) back',
       'pump(?:ed)? (?:it )?and (?:it|the pedal) (?:comes?|came) back|comes? up with pumping',
       'unless (?:i |you )?(?:keep )?pump(?:ing)?(?: it)?',
       'pumping (?:brings|builds|raises) (?:it|them|the pedal) (?:back )?up',
@@ -162,6 +174,13 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       `(?:${NOT}|no) (?:improve|better|change|firmer|get (?:any )?(?:better|firmer)|help)\\w* (?:with|by|from|when|if|after) ${upTo(2)}pump(?:ed|ing)?`,
       `pumping ${upTo(2)}(?:(?:${NOT}) (?:help|change|do|improve)|(?:makes|does) (?:no|nothing))`,
+    ),
+  ),
+  says(
+    'pedal_hold',
+    'holds',
+    rx(
+      'holds? (?:rock )?(?:solid|firm|steady)(?: for (?:a|one|two|half a|\\d+|thirty|sixty) (?:s|secs?|seconds?|minutes?))?(?: with (?:the )?engine (?:on|off))?$',
     ),
   ),
   says(
@@ -201,7 +220,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       `push ?rod ${upTo(3)}(?:too short|too much (?:free )?play)|(?:too much|excessive) free play`,
       '(?:too much|excessive) play at the (?:brake )?pedal',
-      `(?:slack|free play|lost motion|play) ${upTo(2)}(?:at|in) the top`,
+      `(?:slack|free play|lost motion|play|dead (?:travel|movement)) ${upTo(2)}(?:at|in) the top`,
       '^(?:brake )?pedal (?:free )?play$',
     ),
   ),
@@ -225,7 +244,11 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
   found(
     'master_movement',
     'moves',
-    near('master(?: cylinder)?|bulkhead|firewall|servo|booster', 'flex(?:es|ing)?|moves|moving', 3),
+    near(
+      'master(?: cylinder)?|bulkhead|firewall|servo|booster',
+      'flex(?:es|ing)?|bends?|bending|bows|moves|moving',
+      3,
+    ),
     'still',
   ),
   says(
@@ -238,9 +261,16 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
   ),
   says(
     'assist_start',
+    'drops',
+    rx(
+      'pedal (?:drops|dropped|dips|dipped|sinks|sank) (?:down )?(?:(?:a bit|a little|slightly) )?as it should',
+    ),
+  ),
+  says(
+    'assist_start',
     'no_change',
     rx(
-      `pedal ${upTo(3)}(?:doesn't|does not|won't|didn't|never) (?:drop|move|fall|dip|sink|go down) ${upTo(5)}(?:start|started|engine)`,
+      `pedal ${upTo(3)}(?:doesn't|does not|won't|didn't|never) (?:drop|move|fall|dip|sink|go down) ${upTo(5)}(?:start(?:ed|ing)?|engine)`,
       `(?:start(?:s|ed|ing)?|fire(?:s|d)? up) (?:up )?(?:the )?engine ${upTo(4)}pedal (?:doesn't|does not|won't|didn't|never) (?:drop|move|fall|dip|sink|go down)`,
     ),
   ),
@@ -250,6 +280,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       '(?:power steering|hydraulic assist|booster) (?:fluid|oil) (?:is |was )?(?:very )?(?:low|empty)',
       'low (?:on )?(?:power steering|hydraulic assist|booster) (?:fluid|oil)',
+      'hydraulic (?:boost(?:er)?|assist(?:ance)?) (?:is )?low(?: on fluid)?',
     ),
   ),
   says(
@@ -261,7 +292,12 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       3,
     ),
   ),
-  found('reservoir_cap', 'damaged', near('(?:reservoir|fluid) cap|cap(?: seal)?', BROKEN, 3), 'sound'),
+  found(
+    'reservoir_cap',
+    'damaged',
+    near('(?:reservoir|fluid) cap|cap(?: seal)?', `${BROKEN}|blocked`, 3),
+    'sound',
+  ),
   says('reservoir_cap', 'swollen', near('cap(?: seal)?|diaphragm', 'swollen|swelled', 5)),
   says(
     'fluid_type',
@@ -273,7 +309,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       '(?:put|poured|filled|topped) (?:\\w+ )?dot ?5(?![.\\d])|dot ?5 (?:silicone|in (?:it|the (?:car|system|reservoir)))',
       '(?:changed|switched|swapped|went|moved) (?:over )?(?:from dot ?\\d(?:\\.\\d)? )?to dot ?5(?![.\\d])',
       '(?:put|poured) (?:the )?oil in(?:to)? the brake (?:fluid|reservoir)',
-      `wrong (?:brake )?fluid|mixed ${upTo(3)}silicone`,
+      `wrong (?:brake )?fluid|(?:filled|topped) (?:it )?(?:up )?with (?:the )?wrong (?:stuff|fluid)|mixed ${upTo(3)}silicone`,
     ),
   ),
   says(
@@ -306,6 +342,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'yes',
     rx(
       `(?:loosen(?:s|ing|ed)?|crack(?:s|ing|ed)?|slacken(?:s|ing|ed)?|eas(?:es|ing|ed)|undo(?:es|ing)?) ${upTo(3)}master ${upTo(7)}(?:frees|freed|free|lets? go|releases?|released|rolls?|rolled)`,
+      `(?:frees?|lets? go|releases?)(?: off)? (?:when|if|as|once) ${upTo(2)}(?:loosen|slacken|eas|undo|crack)\\w* ${upTo(2)}master`,
     ),
   ),
 ];

@@ -21,7 +21,11 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
   found(
     'rotor_surface',
     'grooves',
-    near(ROTOR, 'groov(?:es|ed)|scored|scoring|ridges|deep lines|like an? (?:old )?(?:record|lp)', 6),
+    near(
+      ROTOR,
+      'groov(?:es|ed)|scored|scoring|ridges|deep (?:lines|rings)|like an? (?:old )?(?:record|lp)',
+      6,
+    ),
     'smooth',
   ),
   says(
@@ -49,7 +53,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     near(
       ROTOR,
       'deposits|pad (?:prints?|material|compound)|patch(?:es|y)?|blotch(?:es|y)|(?:black|dark|grey) (?:spots|marks)|smear(?:s|ed)?|hot ?spot(?:s|ted)?|transfer marks',
-      4,
+      5,
     ),
     rx('blu(?:e|ed|ish)|purple'),
   ),
@@ -67,6 +71,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'ok',
   ),
   says('rotor_thickness', 'below_minimum', rx(`(?:${ROTOR}) (?:are |is |were )?too thin`)),
+  says('rotor_thickness', 'near_minimum', rx(`(?:${ROTOR}) (?:wear )?limit (?:is |was )?reached`)),
   says(
     'rotor_thickness',
     'near_minimum',
@@ -122,7 +127,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     near(
       '(?:wheel )?bearings?|hub',
       'play|loose|slack|worn|shot|rumbl(?:es|ing)|lost (?:its )?preload|preload (?:is |was )?(?:lost|gone)',
-      3,
+      4,
     ),
     'ok',
   ),
@@ -156,7 +161,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
   found(
     'suspension_joints',
     'play',
-    near(JOINT, 'play|worn|loose|slack|split|knackered|shot|gone', 3),
+    near(JOINT, 'play|worn|loose|slack|split|torn|knackered|shot|gone', 4),
     'tight',
     rx('pedal'),
   ),
@@ -200,7 +205,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'wheel_mounting',
     'fault',
     rx(
-      'wheel (?:is |was )?(?:out of balance|unbalanced|buckled|bent|not (?:sit(?:s|ting)? )?(?:flush|flat|square))',
+      'wheel (?:is |was )?(?:out of balance|unbalanced|buckled|bent|not (?:sit(?:s|ting)? |seated )?(?:flush|flat|square)|not seated)',
       '(?:buckled|bent) (?:the |a )?(?:wheel|rim)',
       'nuts? (?:were |are )?(?:torqued|tightened|done up) unevenly',
       'uneven(?:ly)? (?:torqued|tightened) (?:wheel )?nuts?',
@@ -221,7 +226,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     rx(
       near(
         DUCT,
-        '(?:fell|fallen|came|come|torn|ripped|knocked) off|missing|gone|melted|disconnected|blocked|taped(?: up)?|squashed',
+        '(?:fell|fallen|came|come|torn|ripped|knocked) off|missing|gone|melted|disconnected|blocked|taped(?: up)?|squashed|crushed|kinked|flattened|torn|split',
         3,
       ).source,
       'no (?:brake )?(?:ducts?|ducting|cooling)',

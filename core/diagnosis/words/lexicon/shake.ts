@@ -104,7 +104,10 @@ export const SHAKE_WORDS: readonly Rule[] = [
   says(
     'warning_light',
     'pad_wear',
-    rx('wear (?:indicator|sensor|warning) (?:has |just )?(?:came|come|comes|is|stays|went) (?:on|up|lit)'),
+    rx(
+      '(?:brake )?wear (?:light|lamp) (?:on|in) the dash',
+      'wear (?:indicator|sensor|warning) (?:has |just )?(?:came|come|comes|is|stays|went) (?:on|up|lit)',
+    ),
   ),
   says(
     'warning_light',

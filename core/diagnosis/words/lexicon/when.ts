@@ -9,12 +9,18 @@ const TIMES = 'laps?|hard stops|stops|sessions?|stints?|minutes|mins|miles|kilom
 const NOT_COLD =
   "(?:no|not|never|\\w+n't) (?:judder|vibrat|shak|shudder|squeal|squeak|pull|drag|grind|nois|wobbl)\\w* (?:when |while )?(?:it is |it's )?cold";
 
+/** Nothing is wrong, up to a point. */
+const NO_COMPLAINT =
+  "(?:(?:no|not|never|without|\\w+n't) (?:any )?(?:judder|vibrat|shak|shudder|squeal|squeak|pull|drag|grind|nois|wobbl|smell|fad|problem|issue|trouble)\\w*|fine|smooth|quiet|firm|normal|perfect) ";
+/** Then it is there hot. */
+const NOT_UNTIL = `${NO_COMPLAINT}(?:until|till) ${upTo(5)}(?:hot|warm(?:ed)?|heat|temperature|laps?|(?:hard|big|heavy) stops)`;
+
 /** When it shows, how it comes back, and how the car is used. */
 export const WHEN_WORDS: readonly Rule[] = [
   yes(
     'after_cornering',
     rx(
-      `(?:after|following|out of|coming out of|exit of|through|over|from) ${upTo(3)}(?:corners?|cornering|turns?|kerbs?|curbs?|chicane|bends?|bumps?|potholes?|rumble strips?|hairpin|esses|sweepers?|handers?|slalom)`,
+      `(?:after|following|out of|coming out of|exit of|through|over|from) ${upTo(3)}(?:corners?|cornering|turns?|kerbs?|curbs?|chicane|bends?|bumps?|potholes?|rumble strips?|twisty (?:section|bit|part|roads?)|twisties|hairpin|esses|sweepers?|handers?|slalom)`,
       'after (?:the |a |every |each )?(?:fast|quick|long|hard|tight) (?:right|left)s?',
       '(?:long|longer|low|lower|drops) in (?:the )?(?:fast |long )?(?:corners|bends|turns)',
       `after ${upTo(3)}bumpy|(?:when|while) cornering`,
@@ -68,15 +74,16 @@ export const WHEN_WORDS: readonly Rule[] = [
       `after ${upTo(3)}(?:downhill|descent|(?:highway|motorway|autobahn) (?:drives?|runs?|trips?))`,
       `(?:until|till) (?:it|they) cools?(?: down| off)?|(?:in|on|during) ${upTo(2)}descents?`,
       'worse the (?:longer|further|more|harder) (?:i|you|we|it)',
-      `^(?:${POOR}) (?:when )?hot$`,
+      `^(?:${POOR}) (?:when )?hot$|${NOT_UNTIL}`,
+      '(?:on|in|over|down) (?:the )?(?:(?:mountain|alpine) )?passes',
       'coming down (?:the|a) (?:pass|mountain|hill)|fade(?:s|d)?|fading',
     ),
     rx(
       `after ${upTo(2)}${FAR}`,
-      `until ${upTo(3)}(?:hot|warm|laps?|corners?|stops?)|not (?:only )?when hot|hot or cold`,
+      `(?<!${NO_COMPLAINT})until ${upTo(3)}(?:hot|warm|laps?|corners?|stops?)|not (?:only )?when hot|hot or cold`,
       '(?:straightens|clears|improves|eases|settles|stops|goes away) (?:up |out )?(?:as|once|when)',
       'the harder (?:i|you|we) (?:push|press|brake)|cold and hot|hot and cold|(?:comes?|came) (?:good|back)|straight away|^temp(?:s|eratures)\\b',
-      'kerb strike|never fades?|^(?:and |it is |is )*(?:gone|goes|disappears|stops|clears) after',
+      '(?:left|right) (?:when )?(?:hot|warm|cold) (?:left|right)|kerb strike|never fades?|^(?:and |it is |is )*(?:gone|goes|disappears|stops|clears) after',
       'clears? up (?:after|once|when|as)',
       '(?:wet|damp) session|cool(?: down| off|ing)|no fade|stays? firm',
       // What happened there, not when it shows.
@@ -86,6 +93,11 @@ export const WHEN_WORDS: readonly Rule[] = [
       '(?:straight|smooth|quiet) (?:once|when|as)|(?:smooth|quiet) after',
       '(?<!pedal |brakes? )(?:goes|went|going) away',
     ),
+  ),
+  when(
+    'temperature_link',
+    'only_hot',
+    rx('(?:lock|bind|drag|stick|hang)s? (?:on |up )?(?:when|once) (?:hot|warm)'),
   ),
   // A rule of its own: the one above leaves alone whatever goes away.
   when(
@@ -103,7 +115,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       `(?:until|till) ${upTo(4)}(?:warm(?:ed|s)?|hot|heat|temperature|corners?|laps?)`,
       // In the rain the first stop wipes the water off.
       '(?<!(?:it rains|in the (?:rain|wet)) .*)first (?:few |two |three )?(?:stops?(?: of the day)?|presses|corners|thing)(?: in the morning)?',
-      `(?:on )?(?:cold|frosty) mornings?|^cold brakes? (?:nothing|no bite|${POOR})|^(?:${POOR}) (?:when )?cold$`,
+      `(?:on )?(?:cold|frosty) mornings?|in the cold$|^cold brakes? (?:nothing|no bite|${POOR})|^(?:${POOR}) (?:when )?cold$`,
       'in the mornings?|(?:every|each) morning|first \\w+ of the (?:morning|day)|from cold|after (?:a )?cold start',
       `(?:fine|good|ok|okay|better|right|normal|perfect|great|straight|smooth|quiet|gone) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
       '(?:great|fine|good|ok|okay|perfect|quiet|silent) (?:when )?(?:warm|hot)$',
@@ -115,11 +127,12 @@ export const WHEN_WORDS: readonly Rule[] = [
       `(?:goes|going|went) away (?:once|when|as|after) ${upTo(4)}(?:warms?|warmed|heats?|hot|heat|temperature)`,
     ),
     rx(
-      'hot or cold|cold and hot|hot and cold|even when cold',
+      'hot or cold|cold and hot|hot and cold|even when cold|(?:left|right) (?:when )?(?:hot|warm|cold) (?:left|right)',
       "(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when|while) (?!(?:it is |it's |they are )?(?:warm|hot))",
-      '(?:good|fine|ok|okay|firm) in the morning',
+      '(?:good|fine|ok|okay|firm|normal|right|perfect|gone) in the morning',
+      NOT_UNTIL,
       "(?:goes|gone|disappears|vanishes|stops|quiet|fine|ok|okay|good|smooth)(?: away)?(?: again)? when (?:(?:it|the brakes?|the (?:pads?|discs?|rotors?)|they) (?:is |are )|it's )?cold",
-      `(?:good|fine|firm) ${upTo(4)}out ?lap|after idling|first (?:stop|corner) after|(?<!only )after the first (?:stop|corner|lap)`,
+      `(?:good|fine|firm|ok|okay) ${upTo(4)}out ?lap|after idling|first (?:stop|corner) after|(?<!only )after the first (?:stop|corner|lap)`,
       NOT_COLD,
       '(?:free|frees|lets go|releases?|loose|rolls?) (?:off |up |again |freely )?(?:when|once) (?:it is |they are )?cold',
       `first ${upTo(6)}(?:is|are|was|were|feels?) (?:fine|good|ok|okay|normal|perfect)`,
@@ -132,7 +145,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       'hot (?:or|and) cold|cold (?:or|and) hot|all the time',
       'always(?! (?:(?:\\w+ )?(?:black|dirty|covered|dusty)|firm|thinner|thicker|worn|gone|first|been|the))',
       '(?<!end of )every (?:single )?(?:time|stop|press)(?! sign)',
-      'even when cold|straight away|from the (?:start|first stop)|permanently|constantly',
+      'even when cold|(?<!(?:hard|firm|solid) )straight away|from the (?:start|first stop)|permanently|constantly',
     ),
     rx(
       `${COAST.replace('|all the time', '')}|even off the brake`,
@@ -146,8 +159,8 @@ export const WHEN_WORDS: readonly Rule[] = [
     'recovery',
     'after_cooling',
     rx(
-      `(?:come|comes|came|coming|back|fine|firm|good|ok|okay|normal|recovers?|returns?|returned|(?<!hard )right(?! (?:rear|front|back|hand|side|wheel))|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow laps?|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|(?:minutes|hours?|while|day) later(?! than))`,
-      `(?:once|when|after) ${upTo(3)}cool(?:ed|s)?(?: down)? ${upTo(3)}(?:fine|good|ok|okay|smooth|normal|gone|back)`,
+      `(?:come|comes|came|coming|back|fine|firm|good|ok|okay|normal|recovers?|returns?|returned|(?<!hard )right(?! (?:rear|front|back|hand|side|wheel))|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow laps?|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|(?<=back to normal )in the morning|(?:minutes|hours?|while|day) later(?! than))`,
+      `(?:once|when|after) ${upTo(3)}cool(?:ed|s)?(?: down)? ${upTo(3)}(?:roll(?:ed|s)|free|freed|moved|fine|good|ok|okay|smooth|normal|gone|back)`,
       '(?:needs?|wants?|has to have|give it) (?:a )?(?:rest|break)',
       `wait ${upTo(3)}(?:minutes|mins?|hours?|while) (?:before|until|till)`,
       `^(?:sat|stood|wait(?:ed)?|rest(?:ed)?|parked) (?:for )?(?:\\d+|a few|five|ten|fifteen|twenty) (?:min|mins|minutes|hours?) ${upTo(4)}(?:back|fine|firm|normal|good|ok|okay)`,
