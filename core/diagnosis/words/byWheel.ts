@@ -1,15 +1,15 @@
 import { AXLES, type Axle, type Corner, cornersOf, type Place } from '../../car/corner';
 import { usualLimits } from '../../car/limits/catalogue';
-import { exceeds, fallsShort } from '../../car/limits/limit';
+import { exceeds } from '../../car/limits/limit';
 import { heatAround } from '../../readings/heat/around';
 import type { FindingId } from '../../readings/vocabulary/findings';
 import type { Heard } from './heard';
-import { inBase } from './lexicon/measured';
+import { inBase, padState } from './lexicon/measured';
 import { isOfNothing } from './lexicon/unsaid';
 import { axleIn, axleOfParts, wheelsIn } from './places';
 import { type Clause, covered } from './text';
 
-const USUAL = usualLimits('runoutMm', 'playLimitMm', 'trackPadMm', 'sidesMm');
+const USUAL = usualLimits('runoutMm', 'playLimitMm', 'sidesMm');
 
 /** What is measured at a wheel, mm or °C, and where its words are in the text. */
 type AtWheel = { corner: Corner; figure: number; from: number; to: number };
@@ -27,7 +27,7 @@ const eachOver =
 
 const HEAT: Kind = {
   words:
-    /\b(?:temps?|temperatures?|degrees?|celsius|fahrenheit|hot|hotter|heat|pyrometer|infrared|laser|ir gun)\b/,
+    /\b(?:temps?|temperatures?|degrees?|celsius|fahrenheit|hot|hotter|heat|pyrometer|infrared|laser|ir)\b/,
   range: [60, 1000],
   says: heatSays,
 };
@@ -128,11 +128,12 @@ function heatSays(figures: ByWheel): Told[] {
   });
 }
 
-/** Pads that are low for the track, and an axle that wears to one side. */
+/** Pads that are low, and an axle that wears to one side. */
 function padsSay(figures: ByWheel): Told[] {
-  const low = entries(figures).flatMap(([place, mm]) =>
-    fallsShort(mm, USUAL.trackPadMm) ? [{ finding: 'pad_thickness', state: 'low', place } as const] : [],
-  );
+  const low = entries(figures).flatMap(([place, mm]) => {
+    const state = padState(mm);
+    return state ? [{ finding: 'pad_thickness', state, place } as const] : [];
+  });
   const sides = AXLES.flatMap((place) => {
     const [left, right] = cornersOf(place).map((corner) => figures[corner]);
     if (left === undefined || right === undefined) return [];

@@ -75,6 +75,8 @@ export const ORDINARY = list(`
 /** Slips that are words of their own, or too short to be told by their letters; and what is written short. */
 export const SLIPS: Readonly<Record<string, string>> = {
   tire: 'tyre',
+  mc: 'master',
+  'm/c': 'master',
   tires: 'tyres',
   break: 'brake',
   breaks: 'brakes',

@@ -12,6 +12,7 @@ import { DRIVERS } from '../../../tests/support/voices/drivers';
 import { FIRST_MINUTE } from '../../../tests/support/voices/firstMinute';
 import { IN_FEW_WORDS } from '../../../tests/support/voices/inFewWords';
 import { IN_OTHER_WORDS } from '../../../tests/support/voices/inOtherWords';
+import { IN_THE_TRADE } from '../../../tests/support/voices/inTheTrade';
 import { JOB_CARDS } from '../../../tests/support/voices/jobCards';
 import { NO_COMPLAINT } from '../../../tests/support/voices/noComplaint';
 import { NOISES_AND_LAMPS } from '../../../tests/support/voices/noisesAndLamps';
@@ -56,6 +57,7 @@ const VOICES = {
   ...TOLD_AT_THE_DESK,
   ...JOB_CARDS,
   ...BETWEEN_SESSIONS,
+  ...IN_THE_TRADE,
 };
 
 describe.each(Object.entries(VOICES))('%s', (_, lines) => {

@@ -472,7 +472,7 @@ export const BETWEEN_SESSIONS: Voices = {
     ['pads rusted to the bracket', 'pad_fit stiff'],
     ['pads 5 mm inner and 5 mm outer', 'pad_wear_shape even'],
     ['inner 6.5 outer 7', 'pad_wear_shape even'],
-    ['front pads 2 mm', 'pad_thickness low FL; pad_thickness low FR'],
+    ['front pads 2 mm', 'pad_thickness worn_out FL; pad_thickness worn_out FR'],
     ['thin pads at the rear', 'pad_thickness low RL; pad_thickness low RR'],
     ['pads cracked', 'pad_surface crumbled'],
     ['lining separated from the plate', 'pad_surface separated'],

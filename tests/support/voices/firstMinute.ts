@@ -114,7 +114,7 @@ export const FIRST_MINUTE: Voices = {
     ['rims full of black dust on the front left only', ''],
     ['front left wheel turns stiff on the jack', 'wheel_drags one FL'],
     ['pads worn at an angle', 'pad_wear_shape taper_along'],
-    ['only two millimetres left on the inner pad', 'pad_thickness low; pad_wear_shape inner_thin'],
+    ['only two millimetres left on the inner pad', 'pad_thickness worn_out; pad_wear_shape inner_thin'],
     ['brake pads last 3000 km', 'pads_wear_fast yes'],
     ['shakes on the first stops, ok when warm', 'vibration_braking yes; temperature_link only_cold'],
     ['soft since I changed the master', 'pedal_spongy yes; master_fitted yes; system_opened yes'],

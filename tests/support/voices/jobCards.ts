@@ -76,7 +76,7 @@ export const JOB_CARDS: Voices = {
     ['front wheel nuts needed half a turn', 'wheel_nuts loose'],
     ['front pads 4 mm left, 6 mm right', 'pad_thickness low FL; pad_wear_sides even front'],
     ['pads inner 3 outer 8', 'pad_wear_shape inner_thin'],
-    ['pad 2mm', 'pad_thickness low'],
+    ['pad 2mm', 'pad_thickness worn_out'],
     ['discs 19.8 minimum 20', 'rotor_thickness below_minimum'],
     ['the disc has cracks from the holes', 'rotor_surface cracked'],
     ['fluid tests 2 %', 'fluid_moisture borderline'],
@@ -96,7 +96,7 @@ export const JOB_CARDS: Voices = {
     ],
     [
       'Found LF caliper slide pins frozen. RF ok. Inner pad LF 2 mm.',
-      'slide_pins stiff FL; pad_thickness low FL',
+      'slide_pins stiff FL; pad_thickness worn_out FL',
     ],
     [
       'RR wheel cylinder seeping, shoes contaminated',
@@ -109,7 +109,7 @@ export const JOB_CARDS: Voices = {
       'vacuum booster diaphragm leaking, pedal hard, hiss at pedal',
       'assist_vacuum low; pedal_hard yes; noise_hiss yes',
     ],
-    ['scored rotors front, pads at 2 mm', 'rotor_surface grooves; pad_thickness low'],
+    ['scored rotors front, pads at 2 mm', 'rotor_surface grooves; pad_thickness worn_out'],
     [
       'front rotors lateral runout 0.10 mm, parallelism 0.025 mm',
       'rotor_runout high FL; rotor_runout high FR; rotor_dtv high',

@@ -9,7 +9,7 @@ export const SHOP: Voices = {
     ['outer pad thinner than the inner', 'pad_wear_shape outer_thin'],
     ['pads worn at an angle', 'pad_wear_shape taper_along'],
     ['the pads on the left are half as thick as the right', 'pad_wear_sides differ'],
-    ['pads at 1 mm', 'pad_thickness low'],
+    ['pads at 1 mm', 'pad_thickness worn_out'],
     ['rotor cracked from a hole', 'rotor_surface cracked'],
     ['deep grooves in both front discs', 'rotor_surface grooves FL; rotor_surface grooves FR'],
     ['discs rusty after standing', 'rotor_surface rusted; stood_long yes'],

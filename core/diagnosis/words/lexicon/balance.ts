@@ -55,6 +55,7 @@ export const BALANCE_WORDS: readonly Rule[] = [
     rx(
       balanceMoves('rear(?:wards?)?|back(?:wards?)?'),
       absEarly('rear|back'),
+      'rears (?:come|comes|bite|bites|work|works) (?:in )?(?:before|first)',
       '(?:bias|balance) (?:is |feels |seems )?too (?:far|much) (?:to the )?(?:rear|back)(?:wards?)?',
       '(?:car |it )?(?:goes|went|gets) sideways (?:under|on|when|while) (?:heavy |hard )?brak(?:e|es|ing)',
       `lock(?:s|ed|ing)?(?: up)? ${upTo(8)}(?:at|on) the (?:rear|back)(?! (?:left|right))(?!.*(?:${STANDING}|handbrake))`,
@@ -80,7 +81,7 @@ export const BALANCE_WORDS: readonly Rule[] = [
       'bit(?:es?|ing) (?:too|so) (?:hard|much)|brakes? (?:too|far too) (?:hard|strong(?:ly)?|much)',
     ),
     rx(
-      'bottom|floor|last inch|than|(?:to|at) (?:the )?(?:left|right)|(?:left|right) side|first grab',
+      'bottom|floor|last inch|before (?:it|they) grabs?|than|(?:to|at) (?:the )?(?:left|right)|(?:left|right) side|first grab',
       'grab (?:a|some|my|the handle)',
       HANDBRAKE,
     ),

@@ -1,7 +1,7 @@
 import { found, HANDBRAKE, NOT, near, ROTOR, type Rule, rx, STANDING, says, upTo } from './rule';
 
 const HOT =
-  '(?:red |burning |really |very |too |boiling |piping |so |much )*(?:hot|hotter|cooking|glow(?:s|ing)|scorching)';
+  '(?:red |burning |really |very |too |boiling |piping |so |much )*(?:hot|hotter|cooking|glow(?:s|ing)?|scorching)';
 const NAMED_WHEEL =
   '(?:(?:front|rear|back) (?:left|right)|(?:left|right) (?:front|rear|back)|[fr][lr]|[lr]f|lr)';
 /** Said of when it shows, not of what was hot. */
@@ -27,7 +27,7 @@ export const DRAG_WORDS: readonly Rule[] = [
       '(?:held|holding) back|holds (?:itself )?back|rolls? to a (?:stop|halt)',
       '(?:hard|difficult|impossible) to push (?:the |this |my )?car',
       '(?:the |my )brakes? (?:is |are |keeps? )?hang(?:s|ing)?(?: up| on)?$',
-      'brakes? (?:are |is )?not (?:fully )?releasing|brakes? locked (?:up |on )?after (?!a|the first)',
+      'brakes? (?:are |is )?not (?:fully )?(?:releas(?:ing|e)|coming off)|brakes? locked (?:up |on )?after (?!a|the first)',
       "brakes? (?:lock|jam|stick|bind)(?:s|ed|ing)?(?: up| on)? and (?:won't|don't|will not|do not|doesn't) (?:release|let go|free)",
       "(?:won't|will not|doesn't|does not|can't) free ?wheel|(?:can't|cannot|couldn't) push (?:it|the car) (?:by hand|on the (?:flat|level))",
       '(?:have|need) to rev to (?:pull away|move|set off)|brakes .*(?:starts?|begins?) (?:to )?(?:bind|drag)(?:ing)?$',
@@ -117,7 +117,7 @@ export const DRAG_WORDS: readonly Rule[] = [
     'heat_spread',
     'one_axle',
     rx(
-      '(?:front|rear) (?:brakes?|discs|rotors) (?:are |keep |get )?overheat(?:s|ing|ed)?',
+      '(?:(?:front|rear) (?:brakes?|discs|rotors)|fronts|rears) (?:are |keep |get )?overheat(?:s|ing|ed)?',
       'overheat(?:s|ing|ed)? (?:on|at) (?:the )?(?:fronts?|rears?)',
     ),
     rx('left|right'),

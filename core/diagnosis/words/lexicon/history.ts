@@ -33,7 +33,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     ),
     rx(
       `(?:${FORGOTTEN}) (?:when|if|whether)|${BESIDE_IT}|change (?:is )?(?:unknown|not known|not recorded|overdue|due)`,
-      '(?<!opened .*)not (?:been )?(?:bled|opened)|never (?:bled|opened)|needs? (?:a )?bleed(?:ing)?',
+      'bleeding from|(?<!opened .*)not (?:been )?(?:bled|opened)|never (?:bled|opened)|needs? (?:a )?bleed(?:ing)?',
     ),
   ),
   says(
@@ -205,7 +205,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?:since|after) the (?:brake )?conversion|big(?:ger)? brakes?(?: kit)?|master bore (?:from|up|down|changed)',
       `(?:different|bigger|larger|other|converted|conversion|upgraded?|swapped to) ${upTo(4)}(?:calipers?|master(?: cylinder)?|brakes?)`,
       '(?:four|4|six|6) pots?|brake (?:conversion|upgrade)|converted to|(?:twin|dual) masters?',
-      '(?:(?:fitted|installed|put in|with|new|aftermarket|converted to|swapped to) (?:an? |the )?(?:manual )?|^)(?:pedal|bias) box(?! (?:was|is|bolts?|paint))',
+      '(?:(?:fitted|installed|put in|with|new|aftermarket|converted to|swapped to) (?:an? |the )?(?:manual )?|^)(?:pedal|bias) box(?! (?:was|is|bolts?|paint|flex|bend|mov|bracket))',
       '(?:pedal|bias) box (?:fitted|installed|went in|conversion)',
     ),
   ),
@@ -256,13 +256,13 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'hub_work',
     'yes',
     rx(
-      `(?:${DONE}) ${upTo(3)}(?:wheel )?(?:bearings?|hubs?)`,
-      `(?:bearings?|hubs?)(?: carriers?)? (?:was |were |have been |just |got )?(?:${DONE}|done)`,
+      `(?:${DONE}) ${upTo(3)}(?:wheel )?(?:bearings?|hubs?|uprights?|knuckles?)`,
+      `(?:bearings?|hubs?)(?: carriers?)? (?:is |are |was |were |have been |just |got )?(?:${DONE}|done)`,
       `wheel bearings? ${upTo(7)}(?:was|were|been|got) (?:${DONE}|done)`,
       '(?:did|redid|doing) (?:the |both |all )*(?:front |rear )?(?:wheel )?(?:hubs|bearings)|(?:bearing|hub) (?:job|change|swap)|hubs? (?:was|were|came|come|has been|have been) off',
     ),
   ),
-  says('compound', 'track', rx('(?:race|racing|track) (?:compound|pads?)')),
+  says('compound', 'track', rx('(?:race|racing|track|sprint|endurance) (?:compound|pads?)')),
   says(
     'compound',
     'street',

@@ -1,5 +1,6 @@
 import { usualLimits } from '../../../car/limits/catalogue';
 import { exceeds, fallsShort } from '../../../car/limits/limit';
+import { startingSet } from '../../../car/startingSets';
 import { FLUID_RANGES } from '../../../readings/fluid/ranges';
 import { boilingState, moistureState } from '../../../readings/fluid/states';
 import { PLAUSIBLE_DIAL_MM } from '../../../readings/rotor/ranges';
@@ -13,6 +14,9 @@ const USUAL = usualLimits(
   ...(['freePlayLeastMm', 'freePlayMostMm', 'vacuumKPa'] as const),
   ...(['dryBelowPct', 'wetFromPct', 'boilingOkFromC', 'boilingLowBelowC'] as const),
 );
+
+/** Under this a pad is worn out where its own minimum is not known, mm: what a new car of the shop begins with. */
+const PAD_MINIMUM_MM = startingSet('saloon').front.padMinimumMm!;
 
 /** Lengths as they are said of a dial, mm. */
 const MM = {
@@ -95,6 +99,10 @@ const OUTER = '(?:outer|outside)(?: pad)?';
 const past = (limitMm: number, inside: string, outside: string): Judged =>
   inRange([0, PLAUSIBLE_DIAL_MM], (mm) => (exceeds(mm, limitMm) ? outside : inside));
 
+/** A pad that is worn out, or low for the track; of any other nothing is told. */
+export const padState = (mm: number): 'worn_out' | 'low' | undefined =>
+  fallsShort(mm, PAD_MINIMUM_MM) ? 'worn_out' : fallsShort(mm, USUAL.trackPadMm) ? 'low' : undefined;
+
 /** Two thicknesses of one rotor, as far apart as they are, mm. */
 const apart: Judged = (mm, otherMm) => past(USUAL.dtvMm, 'ok', 'high')(Math.abs(mm - otherMm), 0);
 const FROM_TO =
@@ -107,7 +115,7 @@ const FROM_TO =
 export const MEASURED: readonly Rule[] = [
   ...measured(
     'hub_runout',
-    'hub(?: face)?(?=.* run ?out)|run ?out(?=.* hub)',
+    'hub(?: face)?(?=.* run ?out)|(?:run ?out|dial)(?=.* hub)',
     LENGTH,
     past(USUAL.hubLimitMm, 'ok', 'high'),
   ),
@@ -180,8 +188,14 @@ export const MEASURED: readonly Rule[] = [
     'pad_thickness',
     `(?:left (?:on|of|in) ${upTo(3)})?pads?`,
     'mm|millimet(?:er|re)s?',
-    (mm) => (fallsShort(mm, USUAL.trackPadMm) ? 'low' : undefined),
+    padState,
     /\b(?:(?:inner|inside)\b.*\b(?:outer|outside)|(?:outer|outside)\b.*\b(?:inner|inside)|thinner|thicker|less|more|than|taper\w*|wide|long|disc|rotor|gap|play|clearance)\b/,
+  ),
+  // What is left of a pad in thirty-seconds of an inch.
+  says(
+    'pad_thickness',
+    (parts) => padState((parts * MM_PER_INCH) / 32),
+    rx(`pads? ${upTo(3)}(?<figure>\\d{1,2}) 32(?:nds?)?`),
   ),
   ...measured('fluid_boiling', 'boil(?:s|ed|ing)?(?: point)?', DEGREES, BOILS_AT),
   says(

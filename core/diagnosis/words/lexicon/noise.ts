@@ -69,7 +69,7 @@ export const NOISE_WORDS: readonly Rule[] = [
     rx(
       GRIND,
       'rubb?(?:ing|s) (?:noise|sound)|hear (?:something |it )?(?:is )?rubbing|something(?:.s| is) rubbing (?=.*turn)|ground like',
-      '(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|metallic(?! (?:rattl|knock|click|clunk|clonk|tick|ping)\\w*)|like sandpaper|gritty',
+      '(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|nois(?:e|es) like (?:iron|metal|a grinder)|metallic(?! (?:rattl|knock|click|clunk|clonk|tick|ping)\\w*)|like sandpaper|gritty',
     ),
     rx('bearings? (?:\\w+ ){0,2}rumbl(?:es|ing)|rumble strips?|fluid'),
   ),
@@ -83,7 +83,7 @@ export const NOISE_WORDS: readonly Rule[] = [
     rx(
       '(?:rattle|windy|impact) gun|anti ?rattle|knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the',
       '(?:one|a|each|first) clicks?$|(?:one|a) click (?!when|as|from|at|in)',
-      '(?:two|three|four|five|six|seven|eight) clicks|pedal creaks',
+      '(?:two|three|four|five|six|seven|eight|couple of|few) clicks|pedal creaks',
       'creak\\w* (?:\\w+ ){0,3}(?:pedal|dash|seat)|clicks? (?:forward|forwards|back|more|less|to the)',
       'up and down',
       MANY_CLICKS,

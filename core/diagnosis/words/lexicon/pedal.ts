@@ -83,7 +83,8 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '^(?:soft|spongy|mushy) and (?:long|low|deep)$|sits (?:an? )?(?:inch|cm|bit|little|lot) lower',
       `(?:travels?|goes|moves|drops) ${upTo(4)}(?:inch(?:es)?|cm|centimet(?:er|re)s) ${upTo(1)}before`,
       "pedal (?:was|used to be|sat) (?:much |a lot |a bit )?higher|pedal's (?:\\w+ )?(?:lower|longer|low|long)",
-      '(?:inch(?:es)?|cm|bit|lots?|loads|plenty) of (?:slack|free play|nothing)',
+      '(?:inch(?:es)?|cm|bit|lots?|loads|plenty|half) of (?:slack|(?:free )?play|nothing|travel before)',
+      'pedal reserve (?:is )?(?:less|low|only|under|down)|pedal \\d+ (?:mm|cm|inch(?:es)?) lower',
       `pedal (?:has |have )?(?:dropp?(?:ed|s)|comes? down|lost|loses) ${upTo(2)}(?:inch(?:es)?|cm|mm|bit)`,
       'pedal (?:is |sits )way down|(?:pedal |it )(?:is |sits |was )?not (?:as|so) high',
       'the lower (?:the pedal|it) (?:sits|gets|goes)|(?:the pedal|it) (?:sits|gets|goes) the lower',
@@ -95,7 +96,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `(?:travel|stroke) ${upTo(2)}(?:grown|increased|gone up|went up|got longer|gets longer)`,
       `(?:travel|stroke) ${upTo(2)}(?:grows|growing|increases|increasing|gets longer|getting longer)`,
       '(?:almost|nearly|half ?way) (?:to|on|at|hits?|reach(?:es)?) the (?:floor|boards|carpet)',
-      'half ?way down|(?:goes|drops) (?:to )?half(?: ?way)?|(?:just|also|but|only|too) (?:long|low)',
+      'half ?way down|(?:a third|half|two thirds|three quarters) of the way(?: down)?|(?:goes|drops) (?:to )?half(?: ?way)?|(?:just|also|but|only|too) (?:long|low)',
       'and (?:goes|gets|sits) (?:very |quite )?(?:long|low)(?:er)?|and (?:long|low)(?:er)? (?:after|out of) ',
       '^sometimes (?:high|firm|normal|good) sometimes (?:low|long|soft)$',
       '(?:lost|losing|loses) (?:about )?(?:an |a |\\d+ ?)?(?:mm|cm|inch) of (?:the )?pedal',
@@ -162,9 +163,15 @@ export const PEDAL_WORDS: readonly Rule[] = [
     ),
     rx(
       'pedal (?:sticks|hangs|stuck) |slowly|floor slow|sinks?|sank|sinking|creeps?|almost|nearly|half ?way (?:to|down)|bites?|grabs?',
-      '(?:nothing|fluid|oil|puddle|drips?|wet|dry) on the (?:floor|carpet)',
+      '(?:nothing|fluid|oil|puddle|drips?|wet|dry) on the (?:floor|carpet)|push ?rod',
     ),
   ),
+  says(
+    'pedal_to_floor',
+    'yes',
+    rx('hits? the (?:bulkhead|floor|stop) before (?:the brakes? |they |it )?(?:bites?|works?|stops?)'),
+  ),
+  says('pedal_sinks', 'no', rx('holds (?:fine|ok|okay|well) (?:at|in) (?:the lights|traffic)')),
   yes(
     'pedal_sinks',
     rx(
@@ -177,6 +184,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '^(?:the |my )?(?:brake )?pedal drops$|loses? pressure (?:when|while|if)',
       '(?:is |keeps )?(?:going|moving) down slow(?:ly)?',
       '(?:drops|sinks|falls|goes down) (?:at|on) (?:idle|tick ?over)',
+      `pedal (?:drops|falls|goes down) ${upTo(2)}(?:in|over|with|within) ${upTo(2)}(?:seconds?|minutes?)`,
       '(?:drops|falls|goes down)(?: down| away)? slow(?:ly| (?:on|with|under|when|if|while))',
       '^(?:then |and |but |the |my )*(?:it |pedal )?slowly (?:drops|falls)$',
       'keeps? (?:on )?(?:going|dropping|moving|falling) down',
@@ -231,7 +239,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       END,
       ENGINE_OFF,
       AS_IT_SHOULD,
-      'clamp(?:s|ed|ing)? |by design',
+      'clamp(?:s|ed|ing)? |by design|pedal pumps? up',
       '(?:and|with|has|have) no (?:brake )?servo|drives? with two feet|nois(?:e|es|y)|sounds?',
     ),
   ),
@@ -251,7 +259,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       AS_IT_SHOULD,
       'by design',
       `${END}|(?:hit|press|push|stamp|stand|step)(?:s|ed|ing)? ${upTo(2)}pedal`,
-      'hard (?:laps?|braking|stops?|corners?)|hard the pedal',
+      '(?:hard|heavy) (?:laps?|braking|stops?|corners?)|hard the pedal|pumps? up',
     ),
   ),
   yes(
@@ -331,7 +339,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `takes? ${upTo(2)}(?:seconds?|moment|while|minutes?) (?:until|till|before) (?:the car|it|the wheels?) (?:rolls?|moves?|frees?|lets? go)`,
       'pedal (?:sticks|hangs|stays|stuck) (?:half ?way|down|(?:to|on|at|near) the (?:floor|bottom))|slow pedal return',
       "pedal (?:is )?(?:stuck(?: down)?$|not returning|(?:doesn't|does not|won't) return)",
-      'slow(?:ly)? (?:to )?releas(?:e|es|ing)|(?:late|lazy) release',
+      'pedal comes not back|slow(?:ly)? (?:to )?releas(?:e|es|ing)|(?:late|lazy) release',
       'releas(?:e|es|ing) (?:too |very |really )?(?:slow(?:ly)?|late)',
     ),
     rx(
@@ -382,6 +390,6 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'dab (?:it|them) first|quick tap|left foot taps?|taps? to (?:fix|cure|help)',
       `tap(?:ping|ped)? (?:it|them|the brakes?|the pedal) ${upTo(3)}(?:before|on the straights?)`,
     ),
-    rx('two feet|force|assist(?:ance)?|(?:servo|booster) (?:only )?works', ENGINE_OFF),
+    rx('two feet|force|hard (?:after|with)|assist(?:ance)?|(?:servo|booster) (?:only )?works', ENGINE_OFF),
   ),
 ];

@@ -53,6 +53,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
         'loose|missing|undone|finger tight|backed out|fell out',
         3,
       ).source,
+      'bolts? (?:is |was )?(?:missing|loose|undone) (?:on|at|from|in) (?:the )?(?:caliper|bracket|carrier)',
       `calipers? (?:is |was |were |are )?loose(?! (?:pins?|slides?))|loose caliper(?! (?:pins?|slides?|boots?))`,
       'calipers? (?:moves?|moving|rocks?|rocking) on (?:the |its )?(?:upright|mounts?|bracket|bolts|knuckle|hub)',
     ),
@@ -61,7 +62,11 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
   found(
     'slide_pins',
     'stiff',
-    near('(?:slide |guide |slider |caliper )?pins?|sliders?|slides', `${STUCK}|rusty`, 2),
+    near(
+      '(?<!drive |float |floating )(?:slide |guide |slider |caliper )?pins?|sliders?|slides',
+      `${STUCK}|rusty`,
+      2,
+    ),
     'free',
   ),
   says('slide_pins', 'stiff', rx(`^(?:the )?(?:top|bottom|upper|lower) (?:one|pin) (?:is )?(?:${STUCK})`)),
@@ -106,7 +111,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
       `(?:inside|inner|outside|outer)s? ${upTo(3)}(?:on|down to|into) (?:the |bare )?(?:backing|metal|steel)`,
       `no (?:pad|pads|lining|friction|material) left|(?:nothing|no (?:meat|lining|material)) left (?:on|of|in) ${upTo(3)}${PADS}`,
       `${PADS} (?:are |is |were )?(?:completely |totally )?worn out`,
-      '^(?:the |my |brake )*pads (?:are |is )?(?:all )?(?:gone|finished)$',
+      '^(?:the |my |brake |left |right |front |rear |both |inner |outer )*pads (?:are |is )?(?:all )?(?:gone|finished)$',
     ),
     rx('metal (?:on|to) metal'),
   ),
@@ -124,7 +129,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     rx(
       `${PADS} (?:are |is |were |look )?(?:very |quite |a bit |getting )?(?:low|thin)|(?<!half )(?:thin|low|worn) ${PADS}`,
       `not much (?:pad|meat|lining)(?: left)?|(?:not much|little|hardly any(?:thing)?) left (?:on|of|in) ${upTo(3)}${PADS}`,
-      `^(?:the |my )?(?:brake )?pads (?:are |were )?worn(?: down)?$`,
+      `^(?:the |my |brake |left |right |front |rear |both )*pads (?:are |were )?worn(?: down)?$`,
       `${PADS} (?:are |is |were )?(?:nearly|almost) (?:gone|finished|worn out|done)`,
     ),
     'ok',
@@ -134,7 +139,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'pad_wear_shape',
     'inner_thin',
     rx(
-      `(?:inner|inside) (?:pads? |ones? )?${upTo(4)}(?:worse|gone|thin(?:ner)?|worn|finished|down|less|eaten|(?:half|less than) ${upTo(2)}outer|wears? ${upTo(2)}(?:double|twice|more|most|fast|faster|quick|quicker))`,
+      `(?:inner|inside) (?:pads? |ones? )?${upTo(4)}(?:worse|gone|thin(?:ner)?|worn|finished|down|less|eaten|go(?:es)? first|(?:half|less than) ${upTo(2)}outer|wears? ${upTo(2)}(?:double|twice|more|most|fast|faster|quick|quicker))`,
     ),
     rx('tyres?|than the inner|edge|rotor|disc|at the (?:top|bottom)'),
   ),
@@ -213,7 +218,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     ),
   ),
   says('pad_fit', 'stiff', rx(`(?:hammer|knock|drive|prise|lever|beat)(?:ed|ing)? ${upTo(2)}pads? out`)),
-  found('pad_surface', 'glazed', near(PADS, 'glazed|shiny|polished|glassy', 2), 'normal'),
+  found('pad_surface', 'glazed', near(PADS, 'glazed|glazing|shiny|polished|glassy', 2), 'normal'),
   found(
     'pad_surface',
     'contaminated',
@@ -226,7 +231,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'crumbled',
     near(
       PADS,
-      'crumbl(?:e|ed|ing)|chipped|chunks? (?:missing|out)|(?:broke|broken|breaking) up|(?:fell|falling) apart',
+      'crumbl(?:e|ed|ing)|powder|chipped|chunks? (?:missing|out)|(?:broke|broken|breaking) up|(?:fell|falling) apart',
       8,
     ),
   ),
@@ -246,7 +251,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'contaminated',
     near(
       'shoes?|drums?(?: brakes)?',
-      'soaked|oily|(?:full of|covered in) (?:brake )?(?:(?:dust|dirt) and )?(?:oil|grease|fluid)|contaminated|greasy',
+      'soaked|oily|seal leak(?:s|ing)?|(?:full of|covered in) (?:brake )?(?:(?:dust|dirt) and )?(?:oil|grease|fluid)|contaminated|greasy',
       3,
     ),
     'normal',
@@ -294,12 +299,16 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'slack',
     rx(`better (?:if|when|with) (?:i |you )?(?:pull|lift|raise)(?:ing)? (?:up )?(?:the )?${HANDBRAKE}`),
   ),
-  says('drum_adjustment', 'slack', near(HANDBRAKE, `pedal ${upTo(3)}(?:better|higher|shorter|good|firm)`, 6)),
+  says(
+    'drum_adjustment',
+    'slack',
+    near(HANDBRAKE, `pedal ${upTo(3)}(?:better|higher|shorter|good|firm|comes up|rises)`, 8),
+  ),
   says('drum_surface', 'glazed', near('shoes?|drums?', 'glazed|shiny|polished', 2)),
   says(
     'shoe_lining',
     'worn_out',
-    rx(`shoes ${upTo(4)}(?:(?:down |worn )?to the (?:rivets|metal)|worn out|gone|finished)`),
+    rx(`shoes ${upTo(4)}(?:(?:down |worn )?to (?:the )?(?:rivets|metal)|worn out|gone|finished)`),
   ),
   says('shoe_lining', 'low', rx('shoes (?:are |were |look )?(?:very |quite |a bit |getting )?(?:low|thin)')),
   says(

@@ -53,11 +53,12 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'caliper_or_cylinder',
     rx(
       `fluid (?:on|at|around|down) the caliper|wet (?:on the )?(?:inner|inside)(?: of the)? (?:wheel|tyre|rim)`,
-      `(?:caliper|cylinder) ${upTo(5)}(?:${WET})`,
+      `(?:caliper|cylinder) ${upTo(5)}(?:${WET}|bleed(?:s|ing) from)`,
+      'drip(?:s|ping)? (?:from|at) (?:the )?(?:[fr][lr]|[lr][fr])',
       'pistons? (?:was |is |got )?(?:pushed|popped|came|come|blown|blew) out(?! uneven)',
       `(?:${WET}) ${upTo(4)}(?:caliper|wheel cylinder|rear cylinder)`,
       `(?:leak(?:s|ing)?|weep(?:s|ing)?) ${upTo(7)}(?:wheel|tyre)`,
-      `(?:fluid|puddle|drips?|drops|wet (?:patch|spot)) ${upTo(3)}(?:under|below|beneath) ${upTo(4)}(?:wheel|tyre)`,
+      `(?:fluid|puddle|drips?|drops|wet (?:patch|spot)) ${upTo(3)}(?:under|below|beneath) ${upTo(4)}(?:wheel|tyre)|puddle (?:behind|by|at|inside) ${upTo(4)}(?:wheel|tyre)`,
       `fluid ${upTo(1)}(?:around|round|by|at|behind) ${upTo(3)}(?:wheel|tyre)|drip(?:s|ping)? ${upTo(2)}(?:behind|at|by|from|under|inside) ${upTo(4)}(?:wheel|tyre)`,
       near('piston seals?|dust boots?|(?:rear |back )?drums?|back ?plates?', WET, 3).source,
       `(?:wheel|tyre|rim)s? ${upTo(3)}(?:covered|soaked|wet) ${upTo(3)}(?:fluid|oil)`,
@@ -83,7 +84,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:booster|servo|push ?rod|rear seal|(?:at|from|round) (?:the |its )?(?:back|rear))`,
       `(?:booster|servo|vacuum)(?: hose| line)? ${upTo(2)}(?:smell(?:s|ing)? of|full of|has|had|with|contains) (?:brake )?fluid`,
-      '(?:wet|damp)(?: patch| spot)? (?:on|at|down) the (?:firewall|bulkhead)',
+      '(?:wet|damp|fluid)(?: patch| spot)? (?:on|at|down) the (?:firewall|bulkhead)',
       `master(?: cylinder)? (?:is |was )?(?:${WET})`,
       `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:cabin|interior|inside|footwell)`,
       `carpet ${upTo(1)}(?:wet|soaked)|leak(?:s|ing)? (?:at|from|on|by) (?:the )?(?:back|rear) (?:of|seal of) (?:the )?master`,
@@ -245,7 +246,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'master_movement',
     'moves',
     near(
-      'master(?: cylinder)?|bulkhead|firewall|servo|booster',
+      'master(?: cylinder)?|bulkhead|firewall|servo|booster|pedal box',
       'flex(?:es|ing)?|bends?|bending|bows|moves|moving',
       3,
     ),

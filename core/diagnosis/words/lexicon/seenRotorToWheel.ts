@@ -1,12 +1,13 @@
 import { found, HIGH, near, PADS, ROTOR, type Rule, rx, says, upTo } from './rule';
 
-const JOINT = 'ball ?joints?|bush(?:es|ings?)?|track rods?(?: ends?)?|tie rods?(?: ends?)?|wishbones?';
+const JOINT =
+  'ball ?joints?|bush(?:es|ings?)?|steering rack|track rods?(?: ends?)?|tie rods?(?: ends?)?|wishbones?';
 const SHIELD = '(?:dust|splash|backing|brake) (?:shield|plate)|shield';
 /** Of the heat, not through the disc. */
 const FINE_CRACKS = `(?:hairline|surface|fine|small|tiny|spider|little) ${upTo(1)}cracks?`;
 /** Said of a wheel that is held and rocked. */
 const MOVES = 'rocks?|rocking|plays?|moves|movement|wobbles?|clunks?';
-const DUCT = '(?:brake )?ducts?|ducting|cooling (?:hoses?|pipes?)|air scoops?';
+const DUCT = '(?:brake )?ducts?|ducting|air hoses?|cooling (?:hoses?|pipes?)|air scoops?';
 
 /** What somebody has seen or measured of rotor, hub, wheel and the air to them. */
 export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
@@ -44,7 +45,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'smooth',
     // A lip at the edge is wear, and a hat rusts.
     rx(
-      'rust (?:behind|under|between)|replaced|changed|because|lips?|ridges?|edges?|hats?|bells?|vanes|hubs?|flanges?',
+      'patch(?:es|y)|rust (?:behind|under|between)|replaced|changed|because|lips?|ridges?|edges?|hats?|bells?|vanes|hubs?|flanges?',
     ),
   ),
   says(
@@ -96,13 +97,13 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     ),
   ),
   found('hub_runout', 'high', near(`hub(?: face)? ${upTo(2)}run ?out`, HIGH, 4), 'ok'),
-  says('hub_runout', 'high', rx('hub(?: face)? (?:is |was )?(?:bent|out of true)')),
+  says('hub_runout', 'high', rx('hub(?: face| flange)? (?:is |was )?(?:bent|out of true)')),
   found('rotor_dtv', 'high', near('dtv|thickness variation', HIGH, 3), 'ok'),
   found(
     'rotor_float',
     'bound',
     near(
-      'bobbins?|floating (?:disc|rotor)s?|float',
+      'bobbins?|floating (?:disc|rotor)s?|float|drive pins?',
       `seized|bound|stuck|(?:won't|will not|does not|doesn't) (?:move|float)`,
       3,
     ),
@@ -113,7 +114,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'fault',
     rx(
       `flat ?spots? ${upTo(2)}(?:on|in) ${upTo(4)}tyres?|flat ?spotted tyres?`,
-      `tyres? ${upTo(3)}(?:flat ?spot\\w*|out of (?:round|balance)|egg ?shaped|bulg\\w*|cupped)`,
+      `tyres? ${upTo(3)}(?:flat ?spot\\w*|out of (?:round|balance)|cords? (?:is |are )?showing|egg ?shaped|bulg\\w*|cupped)`,
       `tyre pressures? ${upTo(2)}(?:low|uneven|different|wrong|down)`,
       '(?:low|uneven|different|wrong) tyre pressures?|tyres? (?:is |are )?(?:low|flat|soft) on one side',
       `bulges? ${upTo(3)}tyres?|wheels? ${upTo(2)}out of balance`,
@@ -236,7 +237,14 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'cooling_path',
     'face',
     rx(
-      `(?:${DUCT}|air) ${upTo(4)}(?:on|at|onto|against) (?:the )?(?:(?:inner |inside |outer |outside |one )?(?:(?:face|side) of ${upTo(2)}(?:${ROTOR})|(?:${ROTOR}) face)|(?:inner|inside|outer|outside|one) face)`,
+      `(?:${DUCT}|air) ${upTo(4)}(?:on|at|onto|against) (?:the )?(?:(?:inner |inside |outer |outside |one )?(?:(?:face|side) of ${upTo(2)}(?:${ROTOR})|(?:${ROTOR}) face)|(?:inner|inside|outer|outside|one) face|(?:inside|outside) of the (?:${ROTOR}))`,
+    ),
+  ),
+  says(
+    'cooling_path',
+    'core',
+    rx(
+      `(?:${DUCT}|air) ${upTo(4)}(?:to|into|at) (?:the )?(?:cent(?:re|er)|eye|middle|core|vanes|hat) (?:of|in) (?:the )?(?:${ROTOR})`,
     ),
   ),
 ];

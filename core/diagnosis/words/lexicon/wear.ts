@@ -42,7 +42,7 @@ export const WEAR_WORDS: readonly Rule[] = [
       'pad wear (?:is )?(?:double|twice) ',
       'different thickness(?:es)? (?:left (?:to|and) right|side to side)',
       '^(?:the )?(?:one|left|right)(?: hand)? side wears (?:faster|quicker|more)|uneven (?:brake )?pad wear|pads? (?:are )?(?:worn|wearing|wear) uneven(?:ly)?$',
-      'pads? (?:are )?worn on one side|one pad (?:is )?more worn than the other',
+      'pads? (?:are )?uneven (?:left (?:to|and) right|side to side)|pads? (?:are )?worn on one side|one pad (?:is )?more worn than the other',
       // What wears more is dirtier.
       near(
         'dust',

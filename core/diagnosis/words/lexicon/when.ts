@@ -120,9 +120,9 @@ export const WHEN_WORDS: readonly Rule[] = [
       `(?:fine|good|ok|okay|better|right|normal|perfect|great|straight|smooth|quiet|gone) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
       '(?:great|fine|good|ok|okay|perfect|quiet|silent) (?:when )?(?:warm|hot)$',
       `(?:straightens|clears|improves|eases|settles) (?:up |out )?(?:as|once|when) ${upTo(3)}(?:warms?|heats?|hot)`,
-      `(?:no bite|nothing|no brakes?|poor|weak|bad|numb) ${upTo(3)}(?:for|on|in|during) (?:the )?first (?:two |few |couple of )?(?:laps?|corners?|stops?|minutes)`,
+      `(?:no bite|nothing|no brakes?|poor|weak|bad|numb) ${upTo(3)}(?:(?:for|on|in|during) )?(?:the )?first (?:two |few |couple of )?(?:laps?|corners?|stops?|minutes)`,
       '(?:fine|good|ok|okay|better|comes? in) (?:from|by|after) lap (?:\\d+|two|three|four)',
-      'lap (?:1|one)$|(?:on|in|during) (?:the )?first lap$',
+      'lap (?:1|one)(?: only)?$|(?:goes|going|went) away after (?:a few|several|a couple of|two|three|\\d+) (?:hard |good )?(?:stops|laps|miles|minutes|presses)|(?:on|in|during) (?:the )?first lap$',
       '(?:out )?lap only|(?:on|during) (?:the |my |every |each )?out ?laps?',
       `(?:goes|going|went) away (?:once|when|as|after) ${upTo(4)}(?:warms?|warmed|heats?|hot|heat|temperature)`,
     ),
@@ -174,6 +174,11 @@ export const WHEN_WORDS: readonly Rule[] = [
       '(?:until|till) (?:it|they) cools?(?: down| off)?',
       '(?:back|recovers?) (?:on|by|during) (?:the )?(?:cool(?:ing)?(?: ?-?down)?|slow|in) ?lap',
       `(?:better|improves?|recovers?|comes back) (?:if|when|once|after) ${upTo(4)}(?:back off|backing off|cool(?:s|ed|ing)?|slow(?:s|ed)? down|eas(?:e|ing) off|rest)`,
+    ),
+    // What was fine at first, and a noise that is there again.
+    rx(
+      '(?:felt|was|were) (?:fine|good|firm|ok|okay|right|normal) in the paddock',
+      `(?:${HEARD}).*(?:comes?|came|is) back`,
     ),
   ),
   when(
