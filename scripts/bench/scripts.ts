@@ -27,18 +27,22 @@ export async function scriptFigures(url: string): Promise<void> {
   }
 }
 
-/** Every screen, of the first open job that has a run. */
+/** Every screen, of the first open job that has a run, and the work of a job where none is planned yet: that page brings the library. */
 async function everyScreen(): Promise<string[]> {
   const sql = database();
   const [run] = await sql`
     select works.id, works.job_id, jobs.car_id from works join jobs on jobs.id = works.job_id
     where jobs.closed_at is null order by jobs.number limit 1`;
   const [closed] = await sql`select id from jobs where closed_at is not null order by closed_at desc limit 1`;
+  const [unplanned] = await sql`
+    select id from jobs where closed_at is null and not exists (select from works where job_id = jobs.id)
+    order by number limit 1`;
   const job = `/job/${run!.jobId}`;
-  return screensOf({
+  const screens = screensOf({
     ...{ checked: job, worked: job, proved: job, run: `${job}/run/${run!.id}` },
     ...{ car: `/car/${run!.carId}`, story: `/ledger/${closed!.id}` },
   });
+  return [...screens, `/job/${unplanned!.id}/work`];
 }
 
 /** The built scripts a page asks for, those for browsers of another age left out. */

@@ -23,6 +23,7 @@ const GOES_ON = [
   ' (?:still (?:soft|spongy|mushy)|all (?:round|four)(?= *[.,;]| *$)|brakes? (?:or no|not applied))\\b',
   ' (?:min(?:imum)?|discard)(?: \\w+)? \\d|(?<=\\d(?: ?mm)?,) new \\d',
   ' (?:left|right) (?:when )?(?:hot|warm|cold)',
+  '(?<=\\bpins?\\b[^.,;]*,) (?:the )?(?:top|bottom|upper|lower|other) one\\b',
   `(?<=\\d(?: ?mm)?,) ${SIDE}(?: \\w+)? \\d`,
   ' ?(?<=\\b(?:sat|stood|wait(?:ed)?|rest(?:ed)?|parked)(?: for)? (?:\\d+|a few|five|ten|fifteen|twenty) (?:min|mins|minutes|hours?), ?)(?=(?:the )?pedal|back|it )',
   `(?<=\\b${SIDE},) \\d+(?:\\.\\d+)?(?: ?mm)? ${SIDE}`,

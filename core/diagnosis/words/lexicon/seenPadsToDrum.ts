@@ -69,7 +69,11 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     ),
     'free',
   ),
-  says('slide_pins', 'stiff', rx(`^(?:the )?(?:top|bottom|upper|lower) (?:one|pin) (?:is )?(?:${STUCK})`)),
+  says(
+    'slide_pins',
+    'stiff',
+    rx(`pins? ${upTo(3)}(?:top|bottom|upper|lower|other) one (?:is )?(?:${STUCK})`),
+  ),
   says('slide_pins', 'stiff', rx("caliper (?:is )?(?:not sliding|(?:doesn't|does not|won't) slide)")),
   says(
     'slide_pins',
