@@ -59,6 +59,7 @@ export const isWhyDone = ({ last }: Match, { words }: Clause): boolean => {
 export function isOver({ rule, first, last }: Match, { text, words }: Clause): boolean {
   const before = words.slice(Math.max(0, first - DENIED_WITHIN), first).map((word) => word.text);
   if (/\bused to\b/.test(before.join(' ')) && !/\bused to\b.*\bnow\b/.test(text)) return true;
+  if (/\b(?:was|were) (?:\w+ ){1,2}before$/.test(text)) return true;
   const behind = words.slice(last + 1).map((word) => word.text);
   return rule.denied !== undefined && IS_OVER.test(behind.join(' '));
 }

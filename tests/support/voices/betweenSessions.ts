@@ -371,7 +371,7 @@ export const BETWEEN_SESSIONS: Voices = {
     ],
     ['brake pedal kicks back at me', 'pedal_pulses yes'],
     ['abs cuts in on the bumps into turn five', 'pedal_pulses yes; pulse_when for_nothing'],
-    ['pedal vibrates like abs but no light', 'pedal_pulses yes'],
+    ['pedal vibrates like abs but no light', 'pedal_pulses yes; warning_light none'],
     ['ABS pulses when I brake on gravel, is that normal?', 'pedal_pulses yes; pulse_when at_limit'],
     ['brake pads light came on and there is a squeal', 'warning_light pad_wear; noise_squeal yes'],
     ['constant chirping at 20 mph, goes when I touch the pedal', 'noise_squeal yes; noise_when off_brake'],

@@ -81,7 +81,7 @@ export const NOISE_WORDS: readonly Rule[] = [
       'like (?:a )?(?:stones?|marbles|nuts|bolts?) in a|bang(?:s|ing)|(?:loud|big|almighty) (?:bang|thump)',
     ),
     rx(
-      '(?:rattle|windy|impact) gun|anti ?rattle|knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the',
+      'dash(?:board)? |(?:in|from) the (?:boot|dash(?:board)?|glove ?box|door)|(?:rattle|windy|impact) gun|anti ?rattle|knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the',
       '(?:one|a|each|first) clicks?$|(?:one|a) click (?!when|as|from|at|in)',
       '(?:two|three|four|five|six|seven|eight|couple of|few) clicks|pedal creaks',
       'creak\\w* (?:\\w+ ){0,3}(?:pedal|dash|seat)|clicks? (?:forward|forwards|back|more|less|to the)',

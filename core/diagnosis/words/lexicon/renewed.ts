@@ -21,8 +21,8 @@ const putIn = (parts: string, between: string): readonly string[] => [
   `had (?:the |new |my |its )?(?:front |rear )?(?:(?:${EITHER}) and )?(?:${parts}) (?:and (?:${EITHER}) )?done`,
 ];
 
-/** Seen as they are put in, wanted, due, like new, or changed over from one side to the other. */
-const NOT_NEW = `(?:when|while) (?:changing|fitting|doing)|(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every|wrong way|(?:inner|outer) pads? (?:like )?new|(?:nearly|almost|still|like|as good as) new|(?:disc|drum) circuit|side to side|left to right|swapped (?:them )?(?:over|round)`;
+/** Asked for, seen as they are put in, wanted, due, like new, or changed over from one side to the other. */
+const NOT_NEW = `^(?:please )?(?:fit|replace|change|renew|supply) |(?:when|while) (?:changing|fitting|doing)|(?:needs?|wants?|every|order(?:ed)?|like) ${upTo(3)}new|new pads every|wrong way|(?:inner|outer) pads? (?:like )?new|(?:nearly|almost|still|like|as good as) new|(?:disc|drum) circuit|side to side|left to right|swapped (?:them )?(?:over|round)`;
 /** The new ones on what stayed. */
 const onWhatStayed = (fitted: string, stayed: string): string =>
   `(?:${fitted}) ${upTo(4)}(?:on|onto|with|against) (?:to )?(?:the |my |our |its )?(?:${STAYED}) (?:${stayed})`;

@@ -132,7 +132,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'low',
     rx(
       `${PADS} (?:are |is |were |look )?(?:very |quite |a bit |getting )?(?:low|thin)|(?<!half )(?:thin|low|worn) ${PADS}`,
-      `not much (?:pad|meat|lining)(?: left)?|(?:not much|little|hardly any(?:thing)?) left (?:on|of|in) ${upTo(3)}${PADS}`,
+      `${PADS} (?:are |is )?wearing (?:very |a bit |quite )?thin|not much (?:pad|meat|lining)(?: left)?|(?:not much|little|hardly any(?:thing)?) left (?:on|of|in) ${upTo(3)}${PADS}`,
       `^(?:the |my |brake |left |right |front |rear |both )*pads (?:are |were )?worn(?: down)?$`,
       `${PADS} (?:are |is |were )?(?:nearly|almost) (?:gone|finished|worn out|done)`,
     ),

@@ -84,7 +84,11 @@ export const SHAKE_WORDS: readonly Rule[] = [
   ),
   says('judder_order', 'second_or_more', rx('(?:2nd|second|3rd|third) order')),
   says('judder_order', 'second_or_more', rx(`(?:twice|(?:two|three|four|several|many) times) ${TURN}`)),
-  says('warning_light', 'none', rx('no warning (?:lights?|lamps?)')),
+  says(
+    'warning_light',
+    'none',
+    rx('no (?:warning )?(?:lights?|lamps?)(?: (?:on|in) the dash(?:board)?)?$|no warning (?:lights?|lamps?)'),
+  ),
   says('warning_light', 'abs', near('abs', 'lights?|lamps?|warning|fault(?! codes?)', 3)),
   says(
     'warning_light',

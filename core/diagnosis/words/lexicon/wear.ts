@@ -19,7 +19,7 @@ export const WEAR_WORDS: readonly Rule[] = [
     rx(
       '(?:hardly|barely|never|scarcely) (?:ever )?wear|lamps?|lights?|warning|sensor|go(?:es)? down|(?:went|going|gone) (?:back )?(?:to|for|with) ',
       'last(?:s|ed)? (?:twice|longer|as long)|wear (?:is )?(?:double|twice) |new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle',
-      'wedge|pushed back|when (?:the )?pads wear|in the middle|(?:un)?even(?:ly)?|wear(?:s|ing)? (?:well|normally|slowly|fine|ok|okay)',
+      'wedge|pushed back|when (?:the )?pads wear|wearing thin|in the middle|(?:un)?even(?:ly)?|wear(?:s|ing)? (?:well|normally|slowly|fine|ok|okay)',
       `(?:faster|quicker) than|${near('pads?', 'inner|inside|outer|outside', 1).source}`,
     ),
   ),

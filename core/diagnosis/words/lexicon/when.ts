@@ -85,7 +85,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       'the harder (?:i|you|we) (?:push|press|brake)|cold and hot|hot and cold|(?:comes?|came) (?:good|back)|straight away|^temp(?:s|eratures)\\b',
       '(?:left|right) (?:when )?(?:hot|warm|cold) (?:left|right)|kerb strike|never fades?|^(?:and |it is |is )*(?:gone|goes|disappears|stops|clears) after',
       'clears? up (?:after|once|when|as)',
-      '(?:wet|damp) session|cool(?: down| off|ing)|no fade|stays? firm',
+      '(?:wet|damp) session|cool(?: down| off|ing)|no (?:more )?fade|stays? firm',
       // What happened there, not when it shows.
       'gravel|grass',
       `(?:sat|held|stood|parked|waited|left) ${upTo(7)}(?:(?:brakes?|pedal|${HANDBRAKE}) on|foot on the (?:hot )?brakes?)`,
