@@ -55,7 +55,7 @@ export const isWhyDone = ({ last }: Match, { words }: Clause): boolean => {
   return WHY_DONE.test(text.slice(0, last).join(' ')) || SO_DONE.test(text.slice(last + 1).join(' '));
 };
 
-/** Said of what was and is no more: "used to be spongy", "squeal gone since". */
+/** Said of what was and is no more: "used to be spongy", "was spongy before", "squeal gone since". */
 export function isOver({ rule, first, last }: Match, { text, words }: Clause): boolean {
   const before = words.slice(Math.max(0, first - DENIED_WITHIN), first).map((word) => word.text);
   if (/\bused to\b/.test(before.join(' ')) && !/\bused to\b.*\bnow\b/.test(text)) return true;

@@ -6,9 +6,9 @@ const FORGOTTEN = "(?:can't|cannot|don't|do not) (?:remember|recall|know)|no ide
 const BESIDE_IT = '(?:brace|bracket|stop) (?:fitted|put)';
 /** What shares the pressure out. */
 const ABS_UNIT = 'abs (?:unit|block|pump|modulator|module)';
-/** A bore that was changed for another. */
+/** A master of another bore. */
 const OTHER_BORE =
-  '(?:from|to) (?:an? |the )?[\\d.]+ ?(?:mm )?(?:bore )?(?:to (?:an? )?[\\d.]+ ?(?:mm )?(?:bore )?)?master';
+  '(?:went|gone|changed|swapped) (?:from|to) (?:an? |the )?[\\d.]+ ?(?:mm )?(?:bore )?(?:to (?:an? )?[\\d.]+ ?(?:mm )?(?:bore )?)?master';
 /** The caliper itself, not a part of it. */
 const CALIPER = 'calipers?(?! (?:pistons?|pins?|slides?|bolts?|bracket))';
 
@@ -23,7 +23,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       `(?:${DONE}) ${upTo(3)}${ABS_UNIT}`,
       `${ABS_UNIT} (?:swap|change|job|replacement)`,
       '(?:calipers?|lines?|hoses?|master(?: cylinder)?|wheel cylinders?)(?: and (?:the )?\\w+)? (?:was |were |have been |has been |got |just )?(?:changed|replaced|rebuilt|renewed|swapped|overhauled|refurbished)',
-      `(?:went|gone|changed|swapped) ${OTHER_BORE}`,
+      OTHER_BORE,
       '(?:after|since) (?:a |the )?(?:flush|flushing|fluid change|change of (?:the )?(?:brake )?fluid)',
       '(?:hose|line|caliper|master(?: cylinder)?|wheel cylinder) (?:swap|change|job|replacement|rebuild)|opened (?:the )?(?:system|hydraulics|lines?)',
       '(?:since|after) (?:i |we |he )?(?:crack(?:ed|ing)|open(?:ed|ing)|undid) (?:off |open )?(?:the |a |one )?(?:bleed(?:er)?(?: nipple| screw)?|nipple|union|line|hose)',
@@ -50,7 +50,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'master_fitted',
     'yes',
     rx(
-      `(?:${DONE}|put) ${upTo(6)}(?:master|servo|booster)(?: cylinder)?|(?:went|gone|changed|swapped) ${OTHER_BORE}`,
+      `(?:${DONE}|put) ${upTo(6)}(?:master|servo|booster)(?: cylinder)?|${OTHER_BORE}`,
       '(?:smaller|bigger|larger|different|other|another) master(?: cylinder)? (?:installed|in|on|fitted)',
       '(?:master|servo|booster)(?: cylinder)?(?: and (?:the )?(?:master|servo|booster)(?: cylinder)?)? (?:is |was |were |has been |have been |just |got )?(?:brand )?(?:changed|replaced|fitted|swapped|new|rebuilt|overhauled|renewed|done)',
     ),
@@ -201,7 +201,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'brake_conversion',
     'yes',
     rx(
-      `(?:went|gone|changed|swapped) ${OTHER_BORE}`,
+      OTHER_BORE,
       '(?:since|after) the (?:brake )?conversion|big(?:ger)? brakes?(?: kit)?|master bore (?:from|up|down|changed)',
       `(?:different|bigger|larger|other|converted|conversion|upgraded?|swapped to) ${upTo(4)}(?:calipers?|master(?: cylinder)?|brakes?)`,
       '(?:four|4|six|6) pots?|brake (?:conversion|upgrade)|converted to|(?:twin|dual) masters?',
@@ -213,7 +213,8 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'hose_kind',
     'braided',
     rx('braided(?: (?:hoses?|lines?))?|(?:stainless(?: steel)?|steel|ss) (?:hoses?|lines?|braid)'),
-    rx('rust(?:y|ed)?|corroded|rotten|rotted|pitted'),
+    // What rusts is a pipe.
+    rx('lines? (?:\\w+ ){0,2}(?:rust(?:y|ed)?|corroded|rotten|rotted|pitted)'),
   ),
   says(
     'hose_kind',

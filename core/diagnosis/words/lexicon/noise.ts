@@ -69,9 +69,9 @@ export const NOISE_WORDS: readonly Rule[] = [
     rx(
       GRIND,
       'rubb?(?:ing|s) (?:noise|sound)|hear (?:something |it )?(?:is )?rubbing|something(?:.s| is) rubbing (?=.*turn)|ground like',
-      '(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|nois(?:e|es) like (?:iron|metal|a grinder)|metallic(?! (?:rattl|knock|click|clunk|clonk|tick|ping)\\w*)|like sandpaper|gritty',
+      '(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|nois(?:e|es) like (?:iron|metal|a grinder)|metallic(?! (?:rattl|knock|click|clunk|clonk|tick|ping)\\w*)|like sandpaper|(?<!fluid .*)gritty',
     ),
-    rx('bearings? (?:\\w+ ){0,2}rumbl(?:es|ing)|rumble strips?|fluid'),
+    rx('bearings? (?:\\w+ ){0,2}rumbl(?:es|ing)|rumble strips?'),
   ),
   yes(
     'noise_rattle',
@@ -81,7 +81,7 @@ export const NOISE_WORDS: readonly Rule[] = [
       'like (?:a )?(?:stones?|marbles|nuts|bolts?) in a|bang(?:s|ing)|(?:loud|big|almighty) (?:bang|thump)',
     ),
     rx(
-      'dash(?:board)? |(?:in|from) the (?:boot|dash(?:board)?|glove ?box|door)|(?:rattle|windy|impact) gun|anti ?rattle|knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the',
+      'dash(?:board)? (?:rattles?|creaks?|buzz(?:es)?)|in the (?:boot|glove ?box|door)|from the (?:boot|dash(?:board)?|glove ?box|door)|(?:rattle|windy|impact) gun|anti ?rattle|knock(?:ed|s)? (?:back|off)|knock-?back|engine|exhaust|clicks on the',
       '(?:one|a|each|first) clicks?$|(?:one|a) click (?!when|as|from|at|in)',
       '(?:two|three|four|five|six|seven|eight|couple of|few) clicks|pedal creaks',
       'creak\\w* (?:\\w+ ){0,3}(?:pedal|dash|seat)|clicks? (?:forward|forwards|back|more|less|to the)',

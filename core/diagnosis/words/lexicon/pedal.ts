@@ -96,7 +96,8 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `(?:travel|stroke) ${upTo(2)}(?:grown|increased|gone up|went up|got longer|gets longer)`,
       `(?:travel|stroke) ${upTo(2)}(?:grows|growing|increases|increasing|gets longer|getting longer)`,
       '(?:almost|nearly|half ?way) (?:to|on|at|hits?|reach(?:es)?) the (?:floor|boards|carpet)',
-      'half ?way down|(?:a third|half|two thirds|three quarters) of the way(?: down)?|(?:goes|drops) (?:to )?half(?: ?way)?|(?:just|also|but|only|too) (?:long|low)',
+      '(?:goes|going|went|is|was|travels|drops) (?:about |nearly )?(?:a third|half|two thirds|three quarters) of the way(?! (?:home|round|through|to))',
+      'half ?way down|(?:goes|drops) (?:to )?half(?: ?way)?|(?:just|also|but|only|too) (?:long|low)',
       'and (?:goes|gets|sits) (?:very |quite )?(?:long|low)(?:er)?|and (?:long|low)(?:er)? (?:after|out of) ',
       '^sometimes (?:high|firm|normal|good) sometimes (?:low|long|soft)$',
       '(?:lost|losing|loses) (?:about )?(?:an |a |\\d+ ?)?(?:mm|cm|inch) of (?:the )?pedal',
@@ -163,7 +164,8 @@ export const PEDAL_WORDS: readonly Rule[] = [
     ),
     rx(
       'pedal (?:sticks|hangs|stuck) |slowly|floor slow|sinks?|sank|sinking|creeps?|almost|nearly|half ?way (?:to|down)|bites?|grabs?',
-      '(?:nothing|fluid|oil|puddle|drips?|wet|dry) on the (?:floor|carpet)|push ?rod',
+      '(?:nothing|fluid|oil|puddle|drips?|wet|dry) on the (?:floor|carpet)',
+      `push ?rod ${upTo(2)}bottom(?:s|ed)? out`,
     ),
   ),
   says(
@@ -390,6 +392,10 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'dab (?:it|them) first|quick tap|left foot taps?|taps? to (?:fix|cure|help)',
       `tap(?:ping|ped)? (?:it|them|the brakes?|the pedal) ${upTo(3)}(?:before|on the straights?)`,
     ),
-    rx('two feet|force|hard (?:after|with)|assist(?:ance)?|(?:servo|booster) (?:only )?works', ENGINE_OFF),
+    rx(
+      'two feet|force|(?:servo|booster) (?:only )?works',
+      '(?:goes|gets|is|turns) (?:rock )?hard (?:after|with)|no (?:servo|boost|assist(?:ance)?) after',
+      ENGINE_OFF,
+    ),
   ),
 ];

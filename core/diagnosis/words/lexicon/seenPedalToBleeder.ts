@@ -25,7 +25,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       '(?:reservoir|fluid) (?:is |was )?(?:nearly |almost |half )?empty|no fluid (?:left )?in the reservoir',
     ),
     rx(
-      `${ROTOR}|pads?|empty overnight|boost|power steering|hydraulic assist`,
+      `${ROTOR}|pads?|empty overnight|power steering|hydraulic (?:boost|assist)`,
       'low (?:on )?(?:brake )?fluid (?:level )?(?:warning|light|lamp|message)',
     ),
   ),
@@ -90,7 +90,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       `carpet ${upTo(1)}(?:wet|soaked)|leak(?:s|ing)? (?:at|from|on|by) (?:the )?(?:back|rear) (?:of|seal of) (?:the )?master`,
       `(?:${WET}) ${upTo(1)}(?:at|by|behind|round) the master|(?:${WET}) ${upTo(5)}(?:under|below) the (?:servo|booster|master)`,
       '(?:paint|enamel) (?:is |has )?(?:com(?:ing|e)|peel(?:ing|ed)|lift(?:ing|ed)|strip(?:ping|ped)|bubbl(?:ing|ed)|blister(?:ing|ed)|gone)(?: off)? (?:under|below|beneath|at) the (?:servo|booster|master|reservoir)',
-      `(?:running|runs|weeping) down the (?:firewall|bulkhead)`,
+      '(?:running|runs|weeping) down the (?:firewall|bulkhead)',
       `(?:fluid|wet|oil)(?: patch)? ${upTo(2)}(?:behind the master|(?:on|at|down) the back of the master|(?:in|into|inside) the (?:booster|servo))`,
       `(?:wet|damp|fluid|drip\\w*|puddle|pool) ${upTo(7)}(?:shoes?|pedal area|push ?rod|carpet|footwell|under the (?:dash|pedals?)|pedal box)`,
     ),

@@ -41,11 +41,11 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
   found(
     'rotor_surface',
     'rusted',
-    near(`${ROTOR}|rears|fronts`, 'rust(?:y|ed)?|corroded|pitted|brown', 3),
+    near(`${ROTOR}|rears|fronts`, 'rust(?:y|ed)?|corroded|pitted|brown', 4),
     'smooth',
     // A lip at the edge is wear, and a hat rusts.
     rx(
-      'patch(?:es|y)|rust (?:behind|under|between)|replaced|changed|because|lips?|ridges?|edges?|hats?|bells?|vanes|hubs?|flanges?',
+      'brown patch(?:es|y)|rust (?:behind|under|between)|replaced|changed|because|lips?|ridges?|edges?|hats?|bells?|vanes|hubs?|flanges?',
     ),
   ),
   says(
@@ -56,7 +56,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
       'deposits|pad (?:prints?|material|compound)|patch(?:es|y)?|blotch(?:es|y)|(?:black|dark|grey) (?:spots|marks)|smear(?:s|ed)?|hot ?spot(?:s|ted)?|transfer marks',
       5,
     ),
-    rx('blu(?:e|ed|ish)|purple'),
+    rx('blu(?:e|ed|ish)|purple|rust(?:y|ed)? patch(?:es|y)'),
   ),
   says(
     'rotor_surface',

@@ -9,6 +9,9 @@ const TIMES = 'laps?|hard stops|stops|sessions?|stints?|minutes|mins|miles|kilom
 const NOT_COLD =
   "(?:no|not|never|\\w+n't) (?:judder|vibrat|shak|shudder|squeal|squeak|pull|drag|grind|nois|wobbl)\\w* (?:when |while )?(?:it is |it's )?cold";
 
+/** One way cold and the other way hot: it shows at either. */
+const SIDE_BY_HEAT = '(?:left|right) (?:when )?(?:hot|warm|cold) (?:left|right)';
+
 /** Nothing is wrong, up to a point. */
 const NO_COMPLAINT =
   "(?:(?:no|not|never|without|\\w+n't) (?:any )?(?:judder|vibrat|shak|shudder|squeal|squeak|pull|drag|grind|nois|wobbl|smell|fad|problem|issue|trouble)\\w*|fine|smooth|quiet|firm|normal|perfect) ";
@@ -83,7 +86,8 @@ export const WHEN_WORDS: readonly Rule[] = [
       `(?<!${NO_COMPLAINT})until ${upTo(3)}(?:hot|warm|laps?|corners?|stops?)|not (?:only )?when hot|hot or cold`,
       '(?:straightens|clears|improves|eases|settles|stops|goes away) (?:up |out )?(?:as|once|when)',
       'the harder (?:i|you|we) (?:push|press|brake)|cold and hot|hot and cold|(?:comes?|came) (?:good|back)|straight away|^temp(?:s|eratures)\\b',
-      '(?:left|right) (?:when )?(?:hot|warm|cold) (?:left|right)|kerb strike|never fades?|^(?:and |it is |is )*(?:gone|goes|disappears|stops|clears) after',
+      SIDE_BY_HEAT,
+      'kerb strike|never fades?|^(?:and |it is |is )*(?:gone|goes|disappears|stops|clears) after',
       'clears? up (?:after|once|when|as)',
       '(?:wet|damp) session|cool(?: down| off|ing)|no (?:more )?fade|stays? firm',
       // What happened there, not when it shows.
@@ -127,7 +131,8 @@ export const WHEN_WORDS: readonly Rule[] = [
       `(?:goes|going|went) away (?:once|when|as|after) ${upTo(4)}(?:warms?|warmed|heats?|hot|heat|temperature)`,
     ),
     rx(
-      'hot or cold|cold and hot|hot and cold|even when cold|(?:left|right) (?:when )?(?:hot|warm|cold) (?:left|right)',
+      'hot or cold|cold and hot|hot and cold|even when cold',
+      SIDE_BY_HEAT,
       "(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when|while) (?!(?:it is |it's |they are )?(?:warm|hot))",
       '(?:good|fine|ok|okay|firm|normal|right|perfect|gone) in the morning',
       NOT_UNTIL,
