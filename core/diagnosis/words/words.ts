@@ -10,6 +10,7 @@ import { inBase } from './lexicon/measured';
 import type { Rule } from './lexicon/rule';
 import { isOfNothing, isUnsaid } from './lexicon/unsaid';
 import { axleOfParts, bothIn, isPlaceAlone, onlyCorner, placeIn, wheelBy } from './places';
+import { ready } from './readied';
 import { type Clause, clausesOf, covered } from './text';
 
 /** An answer that what was said suggests, and the words it came from: from and to are positions in the text. */
@@ -68,7 +69,7 @@ function figuresFirst(matches: readonly Match[]): Match[] {
 const isFigure = ({ rule }: Match): boolean => typeof rule.state === 'function';
 
 function matchesOf(rule: Rule, clause: Clause): Match[] {
-  const match = rule.words.exec(clause.text);
+  const match = ready(rule.words).exec(clause.text);
   if (!match || rule.unless?.test(clause.text) || isUnsaid(rule, clause.text)) return [];
   const [first, last] = covered(clause, match.index, match[0].length);
   const { figure = '', other = '', unit, inches } = match.groups ?? {};
