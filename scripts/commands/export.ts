@@ -3,6 +3,7 @@ import { listCars } from '../../server/cars/queries';
 import { closeDatabase } from '../../server/db/sql';
 import { exportShop } from '../../server/exchange/whole';
 import { COMMAND_LINE, standAs } from '../../server/people/actor';
+import { withNamed } from '../system/namedFile';
 import { fromWhereTheyStand } from '../system/paths';
 import { Plain, run, say } from '../system/say';
 import { withShop } from '../system/shop';
@@ -18,7 +19,7 @@ await run(async () => {
     try {
       const lines = car === undefined ? await allOf(exportShop()) : [await oneCar(car)];
       if (lines.length === 0) throw new Plain('this shop has no cars: nothing was written.');
-      writeWhole(fromWhereTheyStand(file), lines.join(''));
+      withNamed(file, 'written', () => writeWhole(fromWhereTheyStand(file), lines.join('')));
       say(
         `${lines.length} ${lines.length === 1 ? 'car is' : 'cars are'} in ${file}; photographs stay in the shop.`,
       );

@@ -5,6 +5,7 @@ import { closeDatabase } from '../../server/db/sql';
 import { importAll } from '../../server/exchange/whole';
 import { Failure } from '../../server/failure';
 import { COMMAND_LINE, standAs } from '../../server/people/actor';
+import { withNamed } from '../system/namedFile';
 import { fromWhereTheyStand } from '../system/paths';
 import { Plain, run, say } from '../system/say';
 import { withShop } from '../system/shop';
@@ -14,7 +15,8 @@ import { fileAndMode } from '../system/whichShop';
 await run(async () => {
   standAs(COMMAND_LINE);
   const { file, mode } = fileAndMode('import');
-  const entries = readEntries(readFileSync(fromWhereTheyStand(file), 'utf8'));
+  const text = withNamed(file, 'read', () => readFileSync(fromWhereTheyStand(file), 'utf8'));
+  const entries = readEntries(text);
   if (!entries.ok) throw new Plain(`${file} was not taken: ${entries.issues.map(describeIssue).join('; ')}`);
   return withShop(mode, 'stops', async ({ url }) => {
     process.env.DATABASE_URL = url;

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { basename, dirname, join } from 'node:path';
 import { endsWithUs, runChild } from './child';
 import { onInterrupt } from './interrupt';
+import { withNamed } from './namedFile';
 import { postgresPrograms } from './postgres';
 import { Plain } from './say';
 import { nameWhole } from './whole';
@@ -25,9 +26,10 @@ export const SECRET_TABLES = [
 export async function backup(url: string, file: string, { withSecrets = false } = {}): Promise<void> {
   const beside = join(dirname(file), `.${basename(file)}.${process.pid}.half`);
   const forget = () => rmSync(beside, { force: true });
+  // For its owner alone from the first byte: a shop's record is nobody else's to read.
+  withNamed(file, 'written', () => writeFileSync(beside, '', { mode: 0o600 }));
   const undo = onInterrupt(forget);
   try {
-    makeEmpty(beside, file);
     const { program, env } = connection(url);
     const done = await runChild(
       endsWithUs([
@@ -41,19 +43,10 @@ export async function backup(url: string, file: string, { withSecrets = false } 
     const read = await runChild(endsWithUs([program('pg_restore'), '--file=/dev/null', beside]));
     if (read.status !== 0)
       throw new Plain(`the backup could not be read back, nothing was changed: ${reason(read)}`);
-    nameWhole(beside, file);
+    withNamed(file, 'written', () => nameWhole(beside, file));
   } finally {
     forget();
     undo();
-  }
-}
-
-/** For its owner alone from the first byte: a shop's record is nobody else's to read. */
-function makeEmpty(beside: string, file: string): void {
-  try {
-    writeFileSync(beside, '', { mode: 0o600 });
-  } catch (error) {
-    throw new Plain(`${file} cannot be written: ${(error as Error).message}`);
   }
 }
 

@@ -4,8 +4,8 @@ import { dirname } from 'node:path';
 /** Puts a text in a file at once: a reader finds the old one or the new one, never half of it. */
 export function writeWhole(file: string, text: string): void {
   const beside = `${file}.${process.pid}.new`;
+  const fd = openSync(beside, 'w', 0o600);
   try {
-    const fd = openSync(beside, 'w', 0o600);
     try {
       writeSync(fd, text);
       fsyncSync(fd);

@@ -154,6 +154,13 @@ describe('./bavrin diagnose', () => {
     expect(verdict.holds[0]).toMatchObject({ id: 'fluid_wet', until: 'fluid replaced and re-tested' });
   });
 
+  it('ends quietly where whoever reads has enough before the end', () => {
+    const file = join(folder, 'long.json');
+    writeFileSync(file, JSON.stringify({ format: 'bavrin-case', version: 1, findings: [] }));
+    const piped = ['-c', 'set -o pipefail; "$0" diagnose "$1" | true', BAVRIN, file];
+    expect(spawnSync('bash', piped, { encoding: 'utf8' })).toMatchObject({ status: 0, stderr: '' });
+  });
+
   it('refuses unknown ids by name', () => {
     const refused = bavrin(['diagnose', '-'], {
       format: 'bavrin-case',

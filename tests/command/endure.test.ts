@@ -262,10 +262,16 @@ describe('a backup', { timeout: 180_000 }, () => {
     expect(cut.stderr).toContain('the backup failed, nothing was changed');
     expect(readFileSync(file).equals(yesterday)).toBe(true);
     expect(readdirSync(folder)).toEqual(['shop.backup']);
-    expect(bavrin('demo', ['backup', '/nowhere/at/all'])).toMatchObject({
-      status: 1,
-      err: expect.stringContaining('cannot be written'),
-    });
+    for (const [command, place, why] of [
+      ['backup', '/nowhere/at/all', 'there is no such file or folder'],
+      ['backup', folder, 'it is a folder'],
+      ['export', join(file, 'below'), 'what it lies in is no folder'],
+    ] as const)
+      expect(bavrin('demo', [command, place])).toMatchObject({
+        status: 1,
+        err: `bavrin: ${place} cannot be written: ${why}\n`,
+      });
+    expect(readdirSync(folder)).toEqual(['shop.backup']);
   });
 
   it('that was tampered with, or made by a newer Bavrin, is refused, and nothing in it is run', () => {

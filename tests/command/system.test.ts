@@ -208,6 +208,8 @@ describe('the command’s own words', () => {
       [['backup', 'a', 'b'], 'usage: ./bavrin backup FILE'],
       [['restore', 'a', '--demo', '--shop'], 'usage: ./bavrin restore FILE'],
       [['backup', 'a', '--frsh'], '--frsh'],
+      [['import', '/nowhere/at/all'], '/nowhere/at/all cannot be read: there is no such file or folder'],
+      [['import', folder], `${folder} cannot be read: it is a folder`],
       [['start', '--port', '70000'], '--port is 70000: a whole number from 1 to 65535 is accepted'],
       [['demo', '--name', 'a b'], '--name is a b: a name as shop.example is accepted'],
     ] as const) {
