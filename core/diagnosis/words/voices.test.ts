@@ -11,6 +11,7 @@ import { COUNTER } from '../../../tests/support/voices/counter';
 import { DRIVERS } from '../../../tests/support/voices/drivers';
 import { FIRST_MINUTE } from '../../../tests/support/voices/firstMinute';
 import { IN_FEW_WORDS } from '../../../tests/support/voices/inFewWords';
+import { IN_ONE_BREATH } from '../../../tests/support/voices/inOneBreath';
 import { IN_OTHER_WORDS } from '../../../tests/support/voices/inOtherWords';
 import { IN_THE_TRADE } from '../../../tests/support/voices/inTheTrade';
 import { JOB_CARDS } from '../../../tests/support/voices/jobCards';
@@ -42,6 +43,7 @@ const VOICES = {
   ...BY_TELEPHONE,
   ...AT_THE_DESK,
   ...OVER_THE_RADIO,
+  ...IN_ONE_BREATH,
   ...IN_OTHER_WORDS,
   ...FIRST_MINUTE,
   ...WHERE_IT_IS,

@@ -242,9 +242,10 @@ describe('what the driver says', () => {
     ['both fronts, left front and right front', {}],
     ['RL drags', { corner: 'RL' }],
     ['nothing', {}],
-    // Not so yet, and a mark on a rotor.
-    ['squeaks until warm', {}],
-    ['no bite till the third lap', { laps: 3 }],
+    // Not so yet is cold, and a mark on a rotor is neither.
+    ['squeaks until warm', { hot: false }],
+    ['no bite till the third lap', { laps: 3, hot: false }],
+    ['brakes drag after ten minutes of town driving and free off when cold', { hot: true }],
     ['hot spots on the disc', {}],
   ])('conditions: %s', (text, conditions) => {
     const read = readWords(text).conditions;

@@ -39,10 +39,18 @@ export function readWords(text: string): WordsRead {
   });
   const byWheel = heardByWheel(clauses);
   const rest = found.filter(({ finding }) => byWheel.every((heard) => heard.finding !== finding));
+  const heard = inOrder([...settled(rest), ...byWheel]);
   return {
-    suggestions: inOrder([...settled(rest), ...byWheel]).flatMap(suggested),
-    conditions: conditionsIn(text, clauses),
+    suggestions: heard.flatMap(suggested),
+    conditions: { ...conditionsIn(text, clauses), ...heatOf(heard) },
   };
+}
+
+/** What is heard of the heat goes before the bare words: "drags in town, frees off when cold" is hot. */
+function heatOf(heard: readonly Heard[]): Pick<Conditions, 'hot'> {
+  const links = heard.flatMap(({ finding, state }) => (finding === 'temperature_link' ? [state] : []));
+  const [isHot, isCold] = [links.includes('only_hot'), links.includes('only_cold')];
+  return isHot === isCold ? {} : { hot: isHot };
 }
 
 /** Where a clause speaks of: the place it names, a side said behind it taken in, or the one named beside it. */

@@ -51,7 +51,7 @@ export const AT_THE_CAR: Voices = {
     ['brakes take a corner or two to wake up', 'poor_stopping yes; temperature_link only_cold'],
     ['pads look glazed', 'pad_surface glazed'],
     ['outer pad is half the inner', 'pad_wear_shape outer_thin'],
-    ['inner pad gone, outer like new, left rear', 'pad_wear_shape inner_thin RL'],
+    ['inner pad gone, outer like new, left rear', 'pad_thickness worn_out RL; pad_wear_shape inner_thin RL'],
     ['hairline cracks on the disc face', 'rotor_surface heat_checked'],
     ['crack right through to the edge of the rotor', 'rotor_surface cracked'],
     ['blue discs after the session', 'rotor_colour blued; temperature_link only_hot; usage track'],

@@ -131,7 +131,7 @@ export const IN_FEW_WORDS: Voices = {
     ['hub runout', 'hub_runout high'],
     ['hub worn', 'bearing_play excess'],
     ['inner pad worn', 'pad_wear_shape inner_thin'],
-    ['inside pad gone', 'pad_wear_shape inner_thin'],
+    ['inside pad gone', 'pad_thickness worn_out; pad_wear_shape inner_thin'],
     ['it loses pressure when I hold it', 'pedal_sinks yes'],
     ['knockback', 'after_cornering yes; first_press_long yes'],
     ['long pedal after corner', 'pedal_long yes; after_cornering yes'],

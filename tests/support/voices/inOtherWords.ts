@@ -116,7 +116,10 @@ export const IN_OTHER_WORDS: Voices = {
     ['grinding from right front, pads new last month', 'noise_grind yes FR; friction_new yes; pads_new yes'],
     ['ate a set of fronts in one trackday', 'pads_wear_fast yes; usage track'],
     ['brake light on, topped up twice this month', 'warning_light brake; level_falls slowly'],
-    ['inner pad gone front right, outer half left', 'pad_wear_shape inner_thin FR'],
+    [
+      'inner pad gone front right, outer half left',
+      'pad_thickness worn_out FR; pad_wear_shape inner_thin FR',
+    ],
     [
       'Vibrates the steering wheel only under hard braking from speed',
       'vibration_braking yes; shake_where wheel; vibration_coasting no',

@@ -74,6 +74,7 @@ export const BALANCE_WORDS: readonly Rule[] = [
       '(?:touchy|jerky) (?:brakes?|braking|pedal)|(?:brakes?|pedal) (?:is |are |feels? )?(?:too |very |really |so |a bit )*(?:touchy|jerky)',
       'over ?sensitive|(?:pedal|brakes?) (?:(?:is |are |feels? |works? |act )?like (?:an? )?(?:light )?switch|(?:is |are |feels? |works? |act )?(?:like )?on ?off)|brakes? lock(?:s|ing)?(?: up)? (?:suddenly|abruptly|all at once)',
       'suddenly lock(?:s|ing)?(?: up)?',
+      '(?<!(?:front|rear|back)s? )lock(?:s|ing)?(?: up)? (?:at|with) the (?:slightest|lightest|least) (?:touch|press|pressure)',
       '(?:only )?one wheel (?:keeps )?lock(?:s|ing)(?: up)?(?! (?:on|solid))',
       `lock(?:s|ing)(?: up)? ${BEFORE_THE_OTHER}|^(?:the |my )?brakes lock(?:ing)?(?: up)?$`,
       '(?<!front |rear |back )wheels? locks? (?:up )?(?:too |very |so )?(?:easily|early|quickly|at once)',

@@ -34,6 +34,7 @@ const pullsTo = (side: 'left' | 'right', names: string, other: string): Rule =>
       `${NOT_ASIDE}|${UNBRAKED}|${side} (?:and|or) ${other}|${side} ${upTo(3)}then ${other}`,
       `${side} (?:one|the first) (?:time|stop|lap)`,
       `${side} (?:when )?(?:hot|cold|warm) ${other}`,
+      `${side} (?:when|as|once|after) (?:i|you|we) (?:let go|lift|release|come off)`,
     ),
   );
 
@@ -97,6 +98,7 @@ export const DIRECTION_WORDS: readonly Rule[] = [
       '(?:even|also|and) (?:when |while |if )?(?:without (?:touching )?(?:the )?brak\\w+|not braking|off the brakes?|coasting|cruising|driving)|braking or not|brakes? or no brakes?|all the time|constantly',
       6,
     ),
+    rx(`pull(?:s|ed|ing)? (?:on |up )?(?:the |my )?${HANDBRAKE}`),
   ),
   says(
     'pull_off_brake',

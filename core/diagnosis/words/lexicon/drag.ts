@@ -55,7 +55,7 @@ export const DRAG_WORDS: readonly Rule[] = [
       'brakes? (?:is |are |keeps? )?hang(?:s|ing)?(?: up| on)? (?:on|at) (?:the |one )?(?:left|right|front|rear|back|wheel|side)',
       'calipers? hangs on',
       `wheel ${upTo(2)}(?:turns|spins|rotates) (?:stiff(?:ly)?|hard|heav(?:y|ily))`,
-      "(?:won't|doesn't|hardly) spin|wheels? (?:is |are )?(?:hard|difficult|stiff) to turn|(?:can't|cannot|couldn't) (?:be )?turn(?:ed)? (?:the )?(?:\\w+ ){0,2}wheel",
+      "(?:won't|doesn't|hardly) spin|wheels? (?:is |are )?(?:hard|difficult|stiff|tight) to turn|(?:can't|cannot|couldn't) (?:be )?turn(?:ed)? (?:the )?(?:\\w+ ){0,2}wheel",
       '(?:spin|turn|roll)s? free(?:ly)? (?:except|but not|apart from)',
       'brakes (?:are |keep )?rubb(?:ing|s)|one wheel (?:is |being |feels |was )*(?:held|holding)',
       `rub(?:s|bing) ${upTo(4)}(?:wheel|front|rear|left|right|corner)`,

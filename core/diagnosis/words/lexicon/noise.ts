@@ -19,7 +19,7 @@ const UNKNOWN = 'hum(?:s|ming)?|whirr?(?:s|ing)?|dron(?:es?|ing)';
 const GOES =
   '(?:goes|go|going|went) (?:away|quiet)|goes|stops?|stopped|disappears?|vanish(?:es)?|(?:is |gets )?quiet(?:er)?|gone|ceases?|silent|shuts? up|until';
 const FOOT_ON =
-  '(?:(?:i|you|we) )?(?:brak(?:e|es|ing)|(?:press|touch|apply|hit|use)(?:ing)? ?(?:on )?(?:the )?(?:pedal|brakes?)|(?:the )?brakes? (?:is |are |gets? )?(?:pressed|applied|on)|(?:a |my |the )?foot on the brakes?)(?! (?:more |really |very )?hard)';
+  '(?:(?:i|you|we) )?(?:brak(?:e|es|ing)|(?:press|touch|apply|hit|use)(?:ing)? ?(?:on )?(?:the )?(?:pedal|brakes?)|(?:the )?brakes? (?:is |are |gets? )?(?:pressed|applied|on)|(?:(?:put|putting|rest|resting) )?(?:a |my |the )?foot on the brakes?)(?! (?:more |really |very )?hard)';
 const STOPS_AT_A_FOOT = `(?:${GOES}) (?:(?:when|if|as soon as|as|once|while|with|under|on) (?:the )?(?:(?:slight|light|gentle|a bit of|a little) )?)?${FOOT_ON}`;
 const NO_FOOT =
   "only (?:(?:when|while|if) (?:(?:i am|i'm|we are|it is) )?not (?:on the )?brak(?:es?|ing)|without brak(?:es?|ing)|off the brakes?|with (?:my |the )?foot off)";

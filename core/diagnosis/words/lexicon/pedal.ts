@@ -32,7 +32,10 @@ const FOR_NOTHING =
   '(?:over|on) (?:the )?bumps|without (?:a |any )?reason|(?:walking|crawling|parking) (?:pace|speeds?)|(?:very )?low speeds?|crawl(?:ing)?|for no reason|for nothing|(?:on|in) (?:a |the )?dry(?: road)?|(?:just )?before (?:(?:it|i|we|the car) )?(?:a )?(?:stops?|stopping|standstill)|(?:coming|rolling|roll|come) to (?:a )?(?:stop|halt|standstill)|last (?:few )?(?:metres?|meters?|feet|yards?|m)|(?:gentle|light|normal|ordinary|slow) (?:stops?|braking)|barely (?:touch(?:ing)?|press(?:ing)?)|(?:at|below|under) (?:[1-9]|1\\d|five|ten) (?:km/?h|kph|mph|k)|(?:far |much )?too (?:early|easily|soon)';
 const ABS_FOR_NOTHING = near(ABS_ACTS, FOR_NOTHING, 6);
 /** Early at one end is the balance. */
-const ABS_ELSE = rx('light|lamp|warning', 'early (?:at|on) (?:the )?(?:front|rear|back)s?');
+const ABS_ELSE = rx(
+  '(?:light|lamp|warning)(?! (?:is |was |does |stays )?(?:not|off))',
+  'early (?:at|on) (?:the )?(?:front|rear|back)s?',
+);
 
 /** What the pedal did. */
 export const PEDAL_WORDS: readonly Rule[] = [
@@ -78,6 +81,8 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:brake )?pedal (?:is |was |goes |went |gets |getting |got |becomes |becoming |feels |gone |been |has gone |has been |has become |has been getting |been getting |keeps getting |went a bit )?(?:much |very |really |quite |a bit |too |so )?(?:long|low|deep)(?:er)?',
       '^(?:but |and |still |very |really |too |so |just )*(?:long|low)(?: and (?:soft|spongy|mushy|comes? .*|it .*))?$',
       '(?<=^not )(?:long|low)$',
+      'it (?:starts|started|begins|began|keeps|kept) (?:going|getting) long(?! (?:way|time))',
+      '(?:push|press)(?:ing)? (?:it |the pedal |down )?(?:much |a lot |a bit )?(?:further|farther)(?! (?:the|it))',
       '^(?:but )?long (?:on track|on the track|at speed|when hot|once hot|out there)$',
       'pedal (?:now )?(?:sits|stands|rests) (?:\\w+ )?(?:low|lower)',
       '^(?:soft|spongy|mushy) and (?:long|low|deep)$|sits (?:an? )?(?:inch|cm|bit|little|lot) lower',
@@ -214,7 +219,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `pedal ${upTo(3)}(?:gets|goes|getting|going|turns) (?:higher and )?(?:too |very |really |rock )?(?:hard(?:er)?|stiff(?:er)?|heavi?(?:er|y))`,
       '(?<!car (?:is |was |feels )?(?:very |really |so )?)hard to (?:press|push|depress)(?! (?:back|in|(?:the |this |my )?car))',
       "(?:can't|cannot|couldn't|can hardly|can barely) (?:push|press|depress) (?:it|the pedal|them)(?! (?:back|in|by hand|on the flat))",
-      '(?:needs?|takes?|have to use|with|wants?) (?:two feet|both feet|all my (?:weight|strength)|(?:a lot|a (?:heck|hell) of a(?: lot)?|a load|loads|plenty) (?:of )?(?:force|effort|leg|muscle|shove|push|pressure)|(?:so |too |very )?much (?:force|effort))',
+      '(?:needs?|takes?|have to use|with|wants?) (?:two feet|both feet|all my (?:weight|strength)|(?:a lot|a (?:heck|hell) of a(?: lot)?|a load|loads|plenty) (?:of )?(?:force|effort|leg|muscle|shove|push(?:ing)?|pressure)|(?:so |too |very )?much (?:force|effort))',
       `(?:pressure|force|effort) ${upTo(3)}(?:huge|high(?:er)?|enormous|massive)`,
       'pedal (?:force|effort) (?:is |has |gone |went |goes )*(?:up|risen|increased)',
       // When one does is no word of having to.
@@ -242,7 +247,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       ENGINE_OFF,
       AS_IT_SHOULD,
       'clamp(?:s|ed|ing)? |by design|pedal pumps? up',
-      '(?:and|with|has|have) no (?:brake )?servo|drives? with two feet|nois(?:e|es|y)|sounds?',
+      '(?:and|with|has|have) no (?:brake )?servo|drives? with two feet|(?<!hiss(?:ing)? )(?:nois(?:e|es|y)|sounds?)',
     ),
   ),
   yes(

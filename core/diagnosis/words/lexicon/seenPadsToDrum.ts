@@ -115,7 +115,8 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
       `(?:inside|inner|outside|outer)s? ${upTo(3)}(?:on|down to|into) (?:the |bare )?(?:backing|metal|steel)`,
       `no (?:pad|pads|lining|friction|material) left|(?:nothing|no (?:meat|lining|material)) left (?:on|of|in) ${upTo(3)}${PADS}`,
       `${PADS} (?:are |is |were )?(?:completely |totally )?worn out`,
-      '^(?:the |my |brake |left |right |front |rear |both |inner |outer )*pads (?:are |is )?(?:all )?(?:gone|finished)$',
+      '^(?:the |my |brake |left |right |front |rear |both |inner |outer )*pads (?:are |is |have )?(?:all )?(?:gone|finished)$',
+      '(?:inner|outer|inside|outside) pads? (?:is |are |was |were |has |have )?(?:all |completely |totally )?gone(?! (?:hard|shiny|off))',
     ),
     rx('metal (?:on|to) metal'),
   ),
@@ -126,6 +127,8 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
       `${PADS} (?:are |is |were |look |have )?(?:still )?(?:(?:nearly|almost|as good as|like) new|thick|(?:plenty|lots) of (?:meat|life))`,
       '(?:plenty|lots) of (?:meat|pad|lining|life)(?: left)?',
     ),
+    // Of the two at one wheel the worse one counts.
+    rx('(?:inner|outer|inside|outside|other)s?'),
   ),
   found(
     'pad_thickness',

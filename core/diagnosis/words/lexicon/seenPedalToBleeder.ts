@@ -191,6 +191,8 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       'check valve (?:is |was )?(?:bad|stuck|faulty|broken|sticks|fails|failed)|(?:no|low|little|poor|loses?|without) vacuum|vacuum (?:is |reads? |was |very |too )+low',
       `(?:vacuum|servo|booster) (?:pump|hose|pipe|line|leak)? ?${upTo(2)}(?:dead|split|off|disconnected|collapsed|cracked|leak(?:s|ing)?|broken|low|gone|failed)`,
     ),
+    // What failed and was put right is over.
+    rx('(?:was|were|been|got) (?:replaced|changed|renewed|fixed)'),
   ),
   says(
     'fault_codes',
@@ -212,6 +214,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       `push ?rod ${upTo(3)}(?:no (?:free )?(?:play|clearance)|too long|preload(?:ed|s)?)`,
       `no (?:free )?(?:play|clearance|gap) ${upTo(3)}push ?rod|pedal ${upTo(2)}no free play`,
+      '(?:no|zero) free play(?: at (?:the |all)?(?:brake )?(?:pedal)?| left)?$',
     ),
     'in_range',
   ),
@@ -288,7 +291,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'reservoir_level',
     'over',
     near(
-      'reservoir|fluid|level',
+      'reservoir|pot|fluid|level',
       'over ?full|over ?filled|brim ?full|(?:over|above) (?:the )?max(?:imum)?|brimmed|to the brim',
       3,
     ),

@@ -25,7 +25,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     near(
       ROTOR,
       'groov(?:es|ed)|scored|scoring|ridges|deep (?:lines|rings)|like an? (?:old )?(?:record|lp)',
-      6,
+      8,
     ),
     'smooth',
   ),
@@ -67,7 +67,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'rotor_thickness',
     'below_minimum',
     rx(
-      `(?:${ROTOR}) ${upTo(7)}(?:under|below|past|less than|beyond) (?:the )?(?:min(?:imum)?(?: thickness)?|stamp(?:ed figure)?)`,
+      `(?:${ROTOR}) ${upTo(7)}(?:under|below|past|less than|beyond) (?:the )?(?:(?:wear )?limit|min(?:imum)?(?: thickness)?|stamp(?:ed figure)?)`,
     ),
     'ok',
   ),
@@ -171,7 +171,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'loose',
     near(
       '(?:wheel|lug) (?:nuts?|bolts?)|nuts|wheel',
-      'loose|finger tight|undone|came off|missing|(?:took|needed|wanted|turned) (?:another |a )?(?:half|quarter|full|whole)',
+      'loose|finger tight|undone|not (?:\\w+ )?(?:tight(?:ened)?|done up|torqued)|came off|missing|(?:took|needed|wanted|turned) (?:another |a )?(?:half|quarter|full|whole)',
       2,
     ),
     'tight',

@@ -65,6 +65,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'wheel',
     rx(
       "^(?:it is |it's |mostly |all |only )+(?:in|through) the (?:steering wheel|wheel|steering)",
+      '(?:you|i|we) (?:can )?(?:only |just |mostly )?feel it (?:only |just |mostly )?(?:in|through) the (?:steering wheel|wheel|steering|rim)',
       '(?:steering )?wheel flutters|steering wheel (?:jumps|kicks)|steering (?:jumps|kicks)(?=.* brak)',
     ),
   ),

@@ -16,7 +16,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `(?:${POOR}|lazy) (?:brakes?|braking|stopping|stops?|bite)`,
       `(?:brak(?:es?|ing)|stopping) (?:is |are |feels? |feel |seems? |were |was |get |gets )?(?:very |really |so |just |a bit |pretty |only )?(?:${POOR})`,
       `brakes? (?:just |simply )?(?:${NOT}|are not|aren't) (?:really |properly )?work(?:ing)?`,
-      'brakes? (?:are|feels?) dead|^gone (?:by|after|at) lap|less (?:brakes?|braking|bite|stopping) (?:after|since|than|now)|brakes? (?:just |suddenly )?(?:stopped working|failed|did nothing)',
+      'brakes? (?:are|feels?) dead|^gone (?:by|after|at) lap|less (?:brakes?|braking|bite|stopping) (?:after|since|than|now)|brakes? (?:just |suddenly )?(?:stopped working|failed|did nothing)|(?:brakes?|brake pedal|pedal|foot) (?:\\w+ ){0,3}(?:and )?nothing (?:happen(?:s|ed)|was there)|^(?:and |but )?(?:there was )?nothing (?:there |at all )?when (?:i|you|we) (?:press|push|brake|hit)\\w*',
       'brakes? (?:goes|go|going|went|gone|going) off|brakes? (?:go|goes|going) away',
       '(?:brakes?|they) (?:just |simply )?(?:die|dies|died|dying|quit|give up|gave up|pack up|packed up)',
       'brakes? (?:is |are |were )?gone (?:after|on|by|in)|^(?:the |my )?brakes (?:are |were )?(?:gone|shot)$',

@@ -147,7 +147,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'temperature_link',
     'any_time',
     rx(
-      'hot (?:or|and) cold|cold (?:or|and) hot|all the time',
+      'hot (?:or|and) cold|cold (?:or|and) hot|(?<!(?:cold|hot|warm) )all the time',
       'always(?! (?:(?:\\w+ )?(?:black|dirty|covered|dusty)|firm|thinner|thicker|worn|gone|first|been|the))',
       '(?<!end of )every (?:single )?(?:time|stop|press)(?! sign)',
       'even when cold|(?<!(?:hard|firm|solid) )straight away|from the (?:start|first stop)|permanently|constantly',
@@ -165,6 +165,8 @@ export const WHEN_WORDS: readonly Rule[] = [
     'after_cooling',
     rx(
       `(?:come|comes|came|coming|back|fine|firm|good|ok|okay|normal|recovers?|returns?|returned|(?<!hard )right(?! (?:rear|front|back|hand|side|wheel))|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow laps?|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|(?<=back to normal )in the morning|(?:minutes|hours?|while|day) later(?! than))`,
+      'after (?:an? |the |one )?(?:cool ?down(?: lap)?|safety car|slow lap) (?:it is |it was |they are )?(?:all )?(?:right|fine|good|ok|okay|normal|back)',
+      'until (?:the |that |later that )?(?:evening|(?:next|following) (?:day|morning)|it has cooled)$',
       `(?:once|when|after) ${upTo(3)}cool(?:ed|s)?(?: down)? ${upTo(3)}(?:roll(?:ed|s)|free|freed|moved|fine|good|ok|okay|smooth|normal|gone|back)`,
       '(?:needs?|wants?|has to have|give it) (?:a )?(?:rest|break)',
       `wait ${upTo(3)}(?:minutes|mins?|hours?|while) (?:before|until|till)`,
@@ -207,8 +209,8 @@ export const WHEN_WORDS: readonly Rule[] = [
       'never (?:really |quite |fully )?recovers?',
       `(?:same|no better|still (?:there|bad|soft|long)|not even) ${upTo(2)}(?:next|the next|following) (?:morning|day)`,
     ),
-    // It is the pedal that stays down.
-    rx(`pedal ${upTo(3)}(?:come|coming) (?:back|up)`),
+    // It is the pedal that stays down, or back it comes.
+    rx('until (?:the |that )?(?:evening|next)', `pedal ${upTo(3)}(?:come|coming) (?:back|up)`),
   ),
   when(
     'usage',
