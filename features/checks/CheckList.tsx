@@ -32,13 +32,12 @@ export function CheckList() {
   const { enough } = judgement.verdict;
   const [rest, setRest] = useKept('checks.rest', false);
   const wanted = useWanted();
-  const { now, answered } = useOpenAtFirst();
+  const { now, answered, open } = useOpenAtFirst(rest, wanted);
   const at: Corner | undefined = corner ?? undefined;
   const shown = new Set<FindingId>([...now, ...answered]);
   const others = (FINDINGS as readonly Finding[]).filter(
     (finding) => finding.where !== undefined && !shown.has(finding.id) && applies(finding.id, sheet.car, at),
   );
-  const open = rest || others.some(({ id }) => id === wanted);
   const all = rest || answered.length <= OPEN_AT_FIRST || answered.some((id) => id === wanted);
   return (
     <>
@@ -59,7 +58,11 @@ export function CheckList() {
         </div>
         <Cards checks={now.filter((id) => applies(id, sheet.car, at)).map(findingOf)} />
         {now.length === 0 && (
-          <p className="py-2 text-soft">No check can move this verdict any more. All of them are below.</p>
+          <p className="py-2 text-soft">
+            {judgement.verdict.nextChecks.length > 0
+              ? 'What matters is marked below, where it stands.'
+              : 'No check can move this verdict any more. All of them are below.'}
+          </p>
         )}
       </section>
       {answered.length > 0 && (
@@ -131,9 +134,10 @@ function Cards({ checks }: { checks: readonly Finding[] }) {
 
 /**
  * What stands open while the page is there. What comes to matter later is added below, and nothing moves away from under
- * a finger: it is sorted anew when the page is opened again.
+ * a finger: what is in sight among the others stays there until they are folded, and all is sorted anew when the page is
+ * opened again.
  */
-function useOpenAtFirst(): { now: FindingId[]; answered: FindingId[] } {
+function useOpenAtFirst(rest: boolean, wanted: string | null) {
   const { sheet, judgement } = useSettledJob();
   const isCheck = (id: FindingId) => findingOf(id).where !== undefined;
   const best = judgement.verdict.nextChecks.map(({ id }) => id);
@@ -146,9 +150,11 @@ function useOpenAtFirst(): { now: FindingId[]; answered: FindingId[] } {
         .filter((id) => isCheck(id) && !now.includes(id)),
     ),
   ]);
+  const isOther = ({ id, where }: Finding) => where !== undefined && ![...now, ...answered].includes(id);
+  const open = rest || (FINDINGS as readonly Finding[]).some((each) => each.id === wanted && isOther(each));
   const matters = best.filter((id) => !answered.includes(id)).slice(0, OPEN_AT_FIRST);
-  const added = matters.filter((id) => !now.includes(id));
+  const added = open ? [] : matters.filter((id) => !now.includes(id));
   // Set while rendering: the list is whole at the first paint.
   if (added.length > 0) setNow([...now, ...added]);
-  return { now: [...now, ...added], answered };
+  return { now: [...now, ...added], answered, open };
 }

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { Locator } from '@playwright/test';
 import postgres from 'postgres';
 import { startingSet } from '@/core/car/startingSets';
-import { expect, key, newJob, saved, test, withoutLine } from './test';
+import { atNewJob, expect, key, newJob, saved, test, withoutLine } from './test';
 
 test('the board has held cars first, with the hold and its end in words', async ({ page }) => {
   await page.goto('/');
@@ -265,7 +265,7 @@ test('what was done at once is taken back for a while, by its key or by Ctrl+Z',
 
 test('a job opened by mistake is withdrawn with a reason and stays in the ledger', async ({ page }) => {
   const word = `Mistaken${Math.random().toString(36).slice(2, 7)}`;
-  await newJob(page, 'Club saloon', word);
+  await atNewJob(page, 'Club saloon', word);
   await page.getByRole('button', { name: 'Opened by mistake?' }).click();
   const form = page.getByRole('form', { name: 'Withdraw the job' });
   await form.getByRole('button').click();

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, key, newJob, pickCar, row, saved, test } from './test';
+import { atNewJob, expect, key, newJob, pickCar, row, saved, test } from './test';
 
 /** A new job on one of the demo's cars. */
 const rail = (page: Page) => page.getByRole('complementary', { name: 'Leaning rail' });
@@ -84,7 +84,7 @@ test('a car without assist is not asked about any', async ({ page }) => {
 });
 
 test('what is not at hand is not asked for', async ({ page }) => {
-  const job = await newJob(page, 'Car 14, blue coupe', 'Mushy');
+  const job = await atNewJob(page, 'Car 14, blue coupe', 'Mushy');
   await key(page, 'Soft where the stroke ends', 'Yes').click();
   await page.getByRole('button', { name: 'Since it was last good' }).click();
   await key(page, 'Flexible hoses', 'Braided').click();
@@ -98,7 +98,7 @@ test('what is not at hand is not asked for', async ({ page }) => {
 });
 
 test('answers that do not fit together are told', async ({ page }) => {
-  const job = await newJob(page, 'Car 14, blue coupe', 'Sinks, he says');
+  const job = await atNewJob(page, 'Car 14, blue coupe', 'Sinks, he says');
   await key(page, 'Pedal sinks while held', 'Yes').click();
   await expect(rail(page)).toContainText('Car stays here: pedal sinks while held.');
   await page.goto(`${job}/checks`);
@@ -148,7 +148,7 @@ test('a fluid reading is refused in words, corrected, and the old value kept in 
 });
 
 test('the verdict opens to its evidence, its arithmetic, and every cause', async ({ page }) => {
-  const job = await newJob(page, 'Car 14, blue coupe', 'Evidence');
+  const job = await atNewJob(page, 'Car 14, blue coupe', 'Evidence');
   await key(page, 'Spongy pedal', 'Yes').click();
   await page.goto(`${job}/verdict`);
   const main = page.getByRole('main');
@@ -162,7 +162,7 @@ test('the verdict opens to its evidence, its arithmetic, and every cause', async
 });
 
 test('a hold ends by its evidence and a name, not by words', async ({ page }) => {
-  const job = await newJob(page, 'Car 14, blue coupe', 'Lamp');
+  const job = await atNewJob(page, 'Car 14, blue coupe', 'Lamp');
   await key(page, 'Warning light', 'Brake').click();
   await saved(page);
   await page.goto(`${job}/proof`);
@@ -245,13 +245,37 @@ test('what cannot be finished before the car is wanted is not worth doing next',
   await expect(next).not.toContainText('taking wheels off');
 });
 
+test('a check that comes to matter while it is being measured stays under the finger', async ({ page }) => {
+  const job = await newJob(page, 'Club saloon', 'Two at one car');
+  await page.goto(`${job}/checks#check-bearing_play`);
+  const now = page
+    .locator('section')
+    .filter({ has: page.getByRole('heading', { name: /^What matters now/ }) });
+  const bearing = page.locator('#check-bearing_play');
+  await bearing.getByRole('radio', { name: 'FR' }).click();
+  const play = bearing.getByLabel('Play FR', { exact: true });
+  await play.fill('0.0');
+  await expect(now.locator('#check-bearing_play')).toHaveCount(0);
+  for (const finding of ['pedal_long', 'after_cornering']) {
+    const data = { phase: 'before', finding, state: 'yes', place: '', replaces: null, why: '' };
+    const path = `/api${job.replace('/job', '/jobs')}/answers`;
+    const sent = await page.request.post(path, { data: { id: crypto.randomUUID(), ...data } });
+    expect(sent.ok(), await sent.text()).toBe(true);
+  }
+  await expect(rail(page)).toContainText('Wheel bearing play');
+  await expect(play).toBeFocused();
+  await expect(play).toHaveValue('0.0');
+  await page.getByRole('button', { name: /^All the other checks/ }).click();
+  await expect(now.locator('#check-bearing_play')).toBeVisible();
+});
+
 test('what can move the verdict stands open, the rest one press away, and a measured check opens its gauge', async ({
   page,
 }) => {
   await page.addInitScript(() => {
     for (const all of ['bavrin.kept.checks.rest', 'bavrin.kept.walk.all']) localStorage.setItem(all, 'false');
   });
-  const job = await newJob(page, 'Club saloon', 'Shakes under braking');
+  const job = await atNewJob(page, 'Club saloon', 'Shakes under braking');
   await key(page, 'Vibration while braking', 'Yes').click();
   await page.goto(`${job}/checks`);
   // Deposits that were seen are enough to act on: the rest is still open then.

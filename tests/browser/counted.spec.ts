@@ -2,7 +2,7 @@ import type { Locator, Page } from '@playwright/test';
 import { limitNow } from '../support/pace';
 import { countPresses } from './presses';
 import { runOn } from './running';
-import { expect, key, keysOf, newJob, saved, test, withoutLine } from './test';
+import { atNewJob, expect, key, keysOf, saved, test, withoutLine } from './test';
 
 /** Stories that somebody at the car would live through, with every tap or key counted. */
 
@@ -50,7 +50,7 @@ test.describe('on a phone', () => {
   test('a judder from complaint to closed job in at most 120 taps', async ({ page }) => {
     test.slow();
     const counted = await countPresses(page);
-    await newJob(page, 'Club saloon', 'Shakes under braking, worse when hot');
+    await atNewJob(page, 'Club saloon', 'Shakes under braking, worse when hot');
     const heard = page.getByRole('region', { name: 'Heard in the words' });
     await heard.getByRole('button', { name: /^Vibration while braking/ }).tap();
     await heard.getByRole('button', { name: /^When it shows: only hot/ }).tap();
@@ -257,7 +257,7 @@ test('a knockback by keyboard alone, from the bay to a closed job, in at most 20
 test('a stage shows what it holds within 150 ms of the press', async ({ page }) => {
   // A line that stays open would never be quiet.
   await withoutLine(page);
-  const job = await newJob(page, 'Club saloon', 'Shakes under braking');
+  const job = await atNewJob(page, 'Club saloon', 'Shakes under braking');
   await key(page, 'Vibration while braking', 'Yes').click();
   await saved(page);
   await page.goto(`${job}/complaint`);

@@ -1,4 +1,4 @@
-import { expect, key, newJob, row, saved, test } from './test';
+import { atNewJob, expect, key, newJob, row, saved, test } from './test';
 
 for (const [width, height] of [
   [1280, 800],
@@ -8,7 +8,7 @@ for (const [width, height] of [
     page,
   }) => {
     await page.setViewportSize({ width, height });
-    const job = await newJob(page, 'Shop hatch', `Grabs from 110 km/h after four laps ${width}`);
+    const job = await atNewJob(page, 'Shop hatch', `Grabs from 110 km/h after four laps ${width}`);
     await key(page, 'Pulls to one side', 'Yes').click();
     await key(page, 'Squeal', 'Yes').click();
     await saved(page);
@@ -74,7 +74,7 @@ test.describe('a cut line', () => {
     page,
     context,
   }) => {
-    const job = await newJob(page, 'Shop hatch', 'Squeals on the hill');
+    const job = await atNewJob(page, 'Shop hatch', 'Squeals on the hill');
     await key(page, 'Squeal', 'Yes').click();
     await saved(page);
     await page.goto(`${job}/proof`);

@@ -1,7 +1,8 @@
+import type { Page } from '@playwright/test';
 import { expect, key, newJob, saved, test } from './test';
 
 /** Holds the page's scripts back until they are let go, as a slow tablet does. */
-async function asleep(page: import('@playwright/test').Page): Promise<() => void> {
+async function asleep(page: Page): Promise<() => void> {
   let wake = () => {};
   const woken = new Promise<void>((resolve) => {
     wake = resolve;
@@ -15,7 +16,6 @@ async function asleep(page: import('@playwright/test').Page): Promise<() => void
 
 test('what is pressed before the page is awake counts, in order, and once', async ({ page }) => {
   const job = await newJob(page, 'Shop hatch', 'Pressed early');
-  await saved(page);
   const wake = await asleep(page);
   await page.goto(`${job}/complaint`, { waitUntil: 'commit' });
   await key(page, 'Spongy pedal', 'Yes').click();

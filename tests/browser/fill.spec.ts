@@ -1,4 +1,4 @@
-import { expect, newJob, saved, test } from './test';
+import { atNewJob, expect, saved, test } from './test';
 
 /** A phone: what fits there fits a desk. */
 const WIDTH = 390;
@@ -43,7 +43,7 @@ test(`a fill is noted with its product’s own points, says what it changes, and
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(WIDTH);
 
   // At the next job the odometer is held beside what it showed.
-  const job = await newJob(page, `Yard fill ${WIDTH}`, 'Soft');
+  const job = await atNewJob(page, `Yard fill ${WIDTH}`, 'Soft');
   const odometer = page.getByLabel('Odometer');
   await expect(odometer).toHaveAccessibleDescription(/^Last 120000 km on /);
   await odometer.fill('119000');

@@ -1,4 +1,4 @@
-import { expect, handOnLine, key, newJob, saved, test, withoutLine } from './test';
+import { atNewJob, expect, handOnLine, key, saved, test, withoutLine } from './test';
 
 test('a half-written complaint survives a reload before the job is opened', async ({ page }) => {
   await page.goto('/job/new');
@@ -46,7 +46,7 @@ test.describe(() => {
     page,
     context,
   }) => {
-    const url = `${await newJob(page, 'Shop hatch', 'Offline')}/complaint`;
+    const url = `${await atNewJob(page, 'Shop hatch', 'Offline')}/complaint`;
     await context.route('**/api/**', (route) => route.abort());
     await key(page, 'Spongy pedal', 'Yes').click();
     await page.getByLabel('When and where').fill('In the tunnel');
@@ -71,7 +71,7 @@ test.describe(() => {
     browser,
     baseURL,
   }) => {
-    const url = `${await newJob(page, 'Shop hatch', 'Two people')}/complaint`;
+    const url = `${await atNewJob(page, 'Shop hatch', 'Two people')}/complaint`;
     const other = await browser.newPage({ baseURL });
     // One whose line to the server is down does not see the other's answer come.
     await withoutLine(other);
@@ -94,7 +94,7 @@ test.describe(() => {
 test.describe(() => {
   test.use({ provoked: [/409 \(Conflict\)/] });
   test('a change of another field by somebody else is no conflict', async ({ page, browser, baseURL }) => {
-    const url = `${await newJob(page, 'Shop hatch', 'Two fields')}/complaint`;
+    const url = `${await atNewJob(page, 'Shop hatch', 'Two fields')}/complaint`;
     const other = await browser.newPage({ baseURL });
     await other.goto(url);
     await page.getByLabel('When and where').fill('Turn 4');
@@ -133,7 +133,7 @@ test('the car form keeps what was typed over a reload, and names what it refuses
 });
 
 test('an answer pressed twice is taken back, and the record keeps both', async ({ page, request }) => {
-  const url = `${await newJob(page, 'Shop hatch', 'Slip of the finger')}/complaint`;
+  const url = `${await atNewJob(page, 'Shop hatch', 'Slip of the finger')}/complaint`;
   await key(page, 'Squeal', 'Yes').click();
   await saved(page);
   await key(page, 'Squeal', 'Yes').click();
@@ -153,14 +153,17 @@ test.describe('a newer version', () => {
     page,
   }) => {
     await handOnLine(page);
-    const job = await newJob(page, 'Shop hatch', 'Open while the tool was renewed');
+    const job = await atNewJob(page, 'Shop hatch', 'Open while the tool was renewed');
     await page.route('**/api/jobs/*/answers', (line) => line.abort());
     await page.route('**/api/health', (line) =>
       line.fulfill({ json: { app: 'bavrin', ok: true, build: 'a newer one' } }),
     );
     await key(page, 'Spongy pedal', 'Yes').click();
-    await page.evaluate(() => document.dispatchEvent(new Event('visibilitychange')));
-    await expect(page.getByText('This page is older than the shop’s tool.')).toBeVisible();
+    // What listens for it comes after the page.
+    await expect(async () => {
+      await page.evaluate(() => document.dispatchEvent(new Event('visibilitychange')));
+      await expect(page.getByText('This page is older than the shop’s tool.')).toBeVisible({ timeout: 500 });
+    }).toPass();
     await page.unroute('**/api/jobs/*/answers');
     await page.unroute('**/api/health');
     await page.getByRole('button', { name: 'Load it anew' }).click();

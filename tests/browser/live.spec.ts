@@ -2,14 +2,14 @@ import { randomUUID } from 'node:crypto';
 import { startingSet } from '@/core/car/startingSets';
 import { limitNow } from '../support/pace';
 import { signedIn } from '../support/signIn';
-import { expect, key, newJob, pickCar, row, saved, test } from './test';
+import { atNewJob, expect, key, newJob, pickCar, row, saved, test } from './test';
 
 test('what another person enters shows within a second, on the job and in the bay', async ({
   page,
   browser,
   baseURL,
 }) => {
-  const job = await newJob(page, 'Shop hatch', 'Two at one car');
+  const job = await atNewJob(page, 'Shop hatch', 'Two at one car');
   const other = await browser.newPage({ baseURL });
   await other.goto(`${job}/complaint`);
   await expect(key(other, 'Spongy pedal', 'Yes')).toHaveAttribute('data-state', 'off');
@@ -58,7 +58,7 @@ test('who else has the job open is seen, at which question too, until they leave
   browser,
   baseURL,
 }) => {
-  const job = await newJob(page, 'Shop hatch', 'Two hands at one answer');
+  const job = await atNewJob(page, 'Shop hatch', 'Two hands at one answer');
   const context = await browser.newContext({ baseURL, storageState: await signedIn(baseURL!, 'Tobias') });
   const other = await context.newPage();
   await other.goto(`${job}/complaint`);

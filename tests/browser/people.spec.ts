@@ -9,7 +9,7 @@ import { as, COMMAND_LINE } from '../../server/people/actor';
 import { firstCode } from '../../server/people/signIn';
 import { freshDatabase } from '../support/database';
 import { signedIn } from '../support/signIn';
-import { expect, handOnLine, key, newJob, saved, test } from './test';
+import { atNewJob, expect, handOnLine, key, saved, test } from './test';
 
 const NOBODY = { cookies: [], origins: [] };
 const PASSWORD = 'slow bleed at the far corner';
@@ -57,7 +57,7 @@ test.describe('at one device', () => {
   test('somebody else takes over at the car, and signs out', async ({ page, context }) => {
     // A session of its own: it ends with the take-over.
     await context.addCookies((await signedIn(process.env.BAVRIN_BASE!)).cookies);
-    const job = await newJob(page, 'Shop hatch', 'Taken over at the car');
+    const job = await atNewJob(page, 'Shop hatch', 'Taken over at the car');
     await page.getByRole('button', { name: 'Mira is signed in' }).click();
     await page.getByRole('link', { name: 'Somebody else is at the car' }).click();
     await expect(page.getByRole('link', { name: 'Ledger' })).toHaveCount(0);
@@ -83,7 +83,7 @@ test.describe('what waits', () => {
     context,
   }) => {
     await handOnLine(page);
-    const job = await newJob(page, 'Shop hatch', 'Entered by one, left to another');
+    const job = await atNewJob(page, 'Shop hatch', 'Entered by one, left to another');
     await page.route('**/api/jobs/*/answers', (line) => line.abort());
     await key(page, 'Spongy pedal', 'Yes').click();
     await expect(page.getByText('1 entry not saved yet.')).toBeVisible();

@@ -1,5 +1,5 @@
 import { choose, runOn, runThrough } from './running';
-import { expect, key, newJob, saved, test } from './test';
+import { atNewJob, expect, key, newJob, saved, test } from './test';
 
 test('springs are counted, and what they cost is told for the force that is typed', async ({ page }) => {
   const job = await newJob(page, 'blue coupe', 'Knocked back over kerbs');
@@ -252,7 +252,7 @@ test('units are switched on the plan and in the run, and every figure follows', 
 });
 
 test('a plan chosen from another version of the library opens as a fresh one', async ({ page }) => {
-  const job = await newJob(page, 'Club saloon', 'Soft');
+  const job = await atNewJob(page, 'Club saloon', 'Soft');
   await page.evaluate((id) => {
     const kept = {
       procedure: 'gone',

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { Page } from '@playwright/test';
 import { screensOf } from '../support/screens';
-import { expect, newJob, test } from './test';
+import { atNewJob, expect, test } from './test';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
@@ -158,7 +158,7 @@ test('the letters a page is written in are fetched with it', async ({ page }) =>
 
 test('what was typed without a space to break at widens no page of a phone', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  const job = await newJob(page, 'Club saloon', `https://a.invalid/${'long'.repeat(24)}`);
+  const job = await atNewJob(page, 'Club saloon', `https://a.invalid/${'long'.repeat(24)}`);
   const car = await page.getByRole('region', { name: 'Job and stages' }).getByRole('link').first();
   const paths = ['complaint', 'checks', 'proof'].map((stage) => `${job}/${stage}`);
   paths.push((await car.getAttribute('href'))!, `${await car.getAttribute('href')}/report`, '/');

@@ -1,4 +1,4 @@
-import { expect, key, newJob, test } from './test';
+import { atNewJob, expect, key, newJob, test } from './test';
 
 /** What stands on file of a job. */
 async function answersOf(page: import('@playwright/test').Page, job: string): Promise<string[]> {
@@ -47,7 +47,7 @@ for (const [what, words, name] of [
 
 for (const rubbish of ['5', '{"a":1}', '[null]', 'not json']) {
   test(`stored rubbish (${rubbish}) is put aside and said, and the page works`, async ({ page }) => {
-    const job = await newJob(page, 'Shop hatch', `Rubbish ${rubbish.length}`);
+    const job = await atNewJob(page, 'Shop hatch', `Rubbish ${rubbish.length}`);
     await page.evaluate((text) => {
       for (const name of [
         'bavrin.outbox',

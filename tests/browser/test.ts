@@ -1,5 +1,7 @@
-import { type BrowserContext, test as base, type Locator, type Page } from '@playwright/test';
+import { randomUUID } from 'node:crypto';
+import { type BrowserContext, test as base, expect, type Locator, type Page } from '@playwright/test';
 import postgres from 'postgres';
+import type { FindEntry } from '../../core/exchange/find/entry';
 
 /** Any number: of the advisory lock that whoever changes the setup holds. */
 const SETUP_LOCK = 4711;
@@ -68,15 +70,31 @@ export async function pickCar(page: Page, name: string): Promise<void> {
   await page.getByRole('radio', { name: new RegExp(name) }).click();
 }
 
-/** Opens a new job on a car of the demo, by the screens, and gives its address. */
+/**
+ * Opens a new job on a car of the shop, and gives its address. No page is loaded for it: how the screens open one is
+ * tried where that is the question.
+ */
 export async function newJob(page: Page, car: string, complaint: string): Promise<string> {
-  await page.goto('/job/new');
-  await pickCar(page, car);
-  await page.getByLabel('What the driver says, in one line').fill(complaint);
-  await page.getByRole('button', { name: 'Open the job' }).click();
-  await page.getByRole('heading', { name: /What the driver says/ }).waitFor();
-  return new URL(page.url()).pathname.replace('/complaint', '');
+  const entries = (await (await page.request.get('/api/find')).json()) as FindEntry[];
+  const cars = entries.filter(({ kind, title }) => kind === 'car' && title.includes(car));
+  expect(cars, `cars called ${car}`).toHaveLength(1);
+  const body = { id: randomUUID(), carId: cars[0]!.href.replace('/car/', ''), complaint, neededAt: null };
+  const reply = await page.request.post('/api/jobs', { data: body });
+  expect(reply.ok(), await reply.text()).toBe(true);
+  return `/job/${body.id}`;
 }
+
+/** The same, and goes to its first page, which is awake then. */
+export async function atNewJob(page: Page, car: string, complaint: string): Promise<string> {
+  const job = await newJob(page, car, complaint);
+  await page.goto(`${job}/complaint`);
+  await expect.poll(() => isAwake(page.getByRole('heading', { name: /What the driver says/ }))).toBe(true);
+  return job;
+}
+
+/** Whether something drawn by the server is taken over by the page. Nothing public says so (`public/early.js`). */
+export const isAwake = (part: Locator) =>
+  part.evaluate((element) => Object.keys(element).some((each) => each.startsWith('__reactProps$')));
 
 /** The row of a question, by what it is called. */
 export function row(page: Page, label: string): Locator {

@@ -1,5 +1,5 @@
 import { CAUSES } from '../../core/diagnosis/causes';
-import { expect, key, newJob, saved, test } from './test';
+import { atNewJob, expect, key, newJob, saved, test } from './test';
 
 test('a finding is pressed to see the verdict without it, and nothing changes', async ({ page }) => {
   await page.goto('/');
@@ -59,7 +59,7 @@ test('behind a cause stand what it is taken for, what to do, what that costs, an
 });
 
 test('in the pit lane what takes long is not asked for', async ({ page }) => {
-  await newJob(page, 'Club saloon', 'One wheel hot');
+  await atNewJob(page, 'Club saloon', 'One wheel hot');
   await key(page, 'Pulls to one side', 'Yes').click();
   await saved(page);
   await page.goto(page.url().replace('complaint', 'checks'));

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, key, keysOf, newJob, saved, test } from './test';
+import { atNewJob, expect, key, keysOf, saved, test } from './test';
 
 const SAID = 'Shakes and squeels after five laps';
 const UNDERSTOOD = [
@@ -12,7 +12,7 @@ const UNDERSTOOD = [
 test('the driver’s line is read as it is typed: each answer is offered with its words, none is taken by itself', async ({
   page,
 }) => {
-  await newJob(page, 'Club saloon', SAID);
+  await atNewJob(page, 'Club saloon', SAID);
   const heard = page.getByRole('region', { name: 'Heard in the words' });
   await expect(heard).toContainText('5 laps, hot');
   await expect(heard.getByRole('listitem')).toHaveText(UNDERSTOOD);
@@ -32,7 +32,7 @@ test('the driver’s line is read as it is typed: each answer is offered with it
 test('what the line suggests is there with the questions, and the next worth asking takes no room from them', async ({
   page,
 }) => {
-  await newJob(page, 'Car 14, blue coupe', SAID);
+  await atNewJob(page, 'Car 14, blue coupe', SAID);
   const first = key(page, 'Hard pedal', 'No');
   const head = page.getByRole('heading', { name: /What the driver says/ });
   const top = async () => Math.round((await first.boundingBox())!.y - (await head.boundingBox())!.y);
@@ -56,7 +56,7 @@ test('the line that opens a job is read while it is typed', async ({ page }) => 
 });
 
 test('all that was heard is taken by one press, and only by a press', async ({ page }) => {
-  await newJob(page, 'Club saloon', SAID);
+  await atNewJob(page, 'Club saloon', SAID);
   const heard = page.getByRole('region', { name: 'Heard in the words' });
   await heard.getByRole('button', { name: 'all 4' }).click();
   await expect(heard).toHaveCount(0);
@@ -68,7 +68,7 @@ test('all that was heard is taken by one press, and only by a press', async ({ p
 });
 
 test('what can hold together is heard together, and taken so', async ({ page }) => {
-  await newJob(page, 'Club saloon', 'Rattles over rough roads, quiet when I touch the brake');
+  await atNewJob(page, 'Club saloon', 'Rattles over rough roads, quiet when I touch the brake');
   const heard = page.getByRole('region', { name: 'Heard in the words' });
   await heard.getByRole('button', { name: 'all 3' }).click();
   const when = 'When the noise is there';
@@ -86,7 +86,7 @@ test('what can hold together is heard together, and taken so', async ({ page }) 
 test('where it is goes along: an end of the car from the words, the wheel by a press, and the answer with it', async ({
   page,
 }) => {
-  await newJob(page, 'Club saloon', 'Grinding from the back when I brake');
+  await atNewJob(page, 'Club saloon', 'Grinding from the back when I brake');
   const heard = page.getByRole('region', { name: 'Heard in the words' });
   await heard.getByRole('button', { name: /^Grinding rear “Grinding”/ }).click();
   const where = page.getByRole('group', { name: 'Grinding: where' });
@@ -109,7 +109,7 @@ test('where it is goes along: an end of the car from the words, the wheel by a p
 });
 
 test('of what is heard only what this car has is offered', async ({ page }) => {
-  await newJob(page, 'Car 14', 'Pulls left, front left rim is hot, drums are oval');
+  await atNewJob(page, 'Car 14', 'Pulls left, front left rim is hot, drums are oval');
   const heard = page.getByRole('region', { name: 'Heard in the words' });
   await expect(heard.getByRole('listitem')).toHaveText([
     /^Which side it pulls to: left “Pulls left”/,
@@ -119,7 +119,7 @@ test('of what is heard only what this car has is offered', async ({ page }) => {
 });
 
 test('what only makes sense after an answer is asked after it', async ({ page }) => {
-  await newJob(page, 'Club saloon', 'Something');
+  await atNewJob(page, 'Club saloon', 'Something');
   await expect(key(page, 'Which side it pulls to', 'Left')).toHaveCount(0);
   await key(page, 'Pulls to one side', 'Yes').click();
   await expect(key(page, 'Which side it pulls to', 'Left')).toBeVisible();
@@ -128,7 +128,7 @@ test('what only makes sense after an answer is asked after it', async ({ page })
 });
 
 test('chances are told in per cent, and the next check by what it saves', async ({ page }) => {
-  await newJob(page, 'Club saloon', 'Spongy');
+  await atNewJob(page, 'Club saloon', 'Spongy');
   await key(page, 'Spongy pedal', 'Yes').click();
   const rail = page.getByRole('complementary', { name: 'Leaning rail' });
   await expect(rail.getByRole('listitem').first()).toContainText(/\d+ %/);
@@ -140,7 +140,7 @@ test('chances are told in per cent, and the next check by what it saves', async 
 test('beside the checks the driver is asked first what is worth more, one press a question', async ({
   page,
 }) => {
-  const job = await newJob(page, 'Club saloon', 'Soft and shaking');
+  const job = await atNewJob(page, 'Club saloon', 'Soft and shaking');
   const rail = page.getByRole('complementary', { name: 'Leaning rail' });
   const ask = rail.getByRole('region', { name: 'Worth asking first' });
   await key(page, 'Spongy pedal', 'Yes').click();
@@ -203,7 +203,7 @@ function keysWhenAsked(page: Page, before: string): Promise<string> {
 test('what is new is told where the work is: pads, rotors or both, at an end of the car if that is known', async ({
   page,
 }) => {
-  await newJob(page, 'Club saloon', 'Squeals since the new front pads');
+  await atNewJob(page, 'Club saloon', 'Squeals since the new front pads');
   const heard = page.getByRole('region', { name: 'Heard in the words' });
   await heard.getByRole('button', { name: 'all 3' }).click();
   await expect(heard).toHaveCount(0);
