@@ -26,6 +26,23 @@ export function later<P extends object>(
   );
 }
 
+/**
+ * A part that the server draws with its page, and that is heavy: the page around it wakes first, this when it is there. What is pressed on it
+ * before is kept for it (`public/early.js`).
+ */
+export function wakesAfter<P extends object>(
+  load: () => Promise<ComponentType<P>>,
+  { loading = () => null }: Options<P> = {},
+): ComponentType<P> {
+  ahead(load);
+  const Part = lazy(async () => ({ default: await untilThere(load) }));
+  return (props) => (
+    <Suspense fallback={loading(props)}>
+      <Part {...props} />
+    </Suspense>
+  );
+}
+
 /** Shows what is lazy inside, or what stands in its place. */
 function OnceThere({ waiting, children }: { waiting: ReactNode; children: ReactNode }) {
   return useIsAwake() ? <Suspense fallback={waiting}>{children}</Suspense> : waiting;

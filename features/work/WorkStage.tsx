@@ -10,7 +10,7 @@ import { Button } from '@/ui/Button';
 import { HoldsPanel } from '../checks/HoldsPanel';
 import { useJob } from '../record/JobProvider';
 import { ahead } from '../shell/ahead';
-import { untilThere } from '../shell/later';
+import { untilThere, wakesAfter } from '../shell/later';
 import type { Held } from './SortableWorks';
 import { WorkItem } from './WorkItem';
 
@@ -20,11 +20,10 @@ const SortableWorks = dynamic(() =>
 );
 ahead(() => import('./SortableWorks'));
 
-// The procedure library comes with it: nobody waits for that who only looks at the list.
-const Planner = dynamic(() => untilThere(() => import('./Planner').then((module) => module.Planner)), {
+// The procedure library comes with it, a quarter of what the page weighs: nobody waits for that who only looks at the list.
+const Planner = wakesAfter(() => import('./Planner').then((module) => module.Planner), {
   loading: () => <div className="min-h-96" />,
 });
-ahead(() => import('./Planner'));
 
 /** What is done about it, in order: one change at a time, each with its figure before. */
 export function WorkStage() {

@@ -27,7 +27,7 @@ export async function scriptFigures(url: string): Promise<void> {
   }
 }
 
-/** Every screen, of the first open job that has a run, and the work of a job where none is planned yet: that page brings the library. */
+/** Every screen, of the first open job that has a run, and the work of a job where none is planned yet: its planner is drawn with it. */
 async function everyScreen(): Promise<string[]> {
   const sql = database();
   const [run] = await sql`

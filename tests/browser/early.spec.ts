@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, key, newJob, saved, test } from './test';
+import { expect, isAwake, key, newJob, saved, test } from './test';
 
 /** Holds the page's scripts back until they are let go, as a slow tablet does. */
 async function asleep(page: Page): Promise<() => void> {
@@ -81,6 +81,32 @@ test('a key pressed while only a part of the page is awake is heard once', async
   await page.keyboard.press('h');
   await page.waitForTimeout(500);
   expect(new URL(page.url()).pathname).toBe('/job/new');
+});
+
+test('a heavy part wakes after the page around it, and what was pressed on it by then counts', async ({
+  page,
+}) => {
+  const job = await newJob(page, 'Club saloon', 'Planned early');
+  const drawn = await (await page.request.get(`${job}/work`)).text();
+  let wake = () => {};
+  const woken = new Promise<void>((resolve) => {
+    wake = resolve;
+  });
+  // What the page itself asks for comes at once.
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    if (!drawn.includes(new URL(route.request().url()).pathname)) await woken;
+    await route.continue();
+  });
+  await page.goto(`${job}/work`);
+  const plan = page.getByRole('region', { name: 'Plan of the work' });
+  await expect(plan.getByRole('heading').first()).toContainText('Flush and bleed');
+  const others = page.getByLabel('Or another job');
+  await expect.poll(() => isAwake(page.getByRole('button', { name: 'Shortcuts and help' }))).toBe(true);
+  expect(await isAwake(others)).toBe(false);
+  await others.selectOption({ label: 'New pads, axle set' });
+  await expect(plan.getByRole('heading').first()).toContainText('Flush and bleed');
+  wake();
+  await expect(plan.getByRole('heading').first()).toContainText('New pads, axle set');
 });
 
 test('what is typed into a form on file before the page is awake stays', async ({ page }) => {
