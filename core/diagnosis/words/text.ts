@@ -7,10 +7,10 @@ export type Word = { text: string; from: number; to: number };
 /** Part of what was said that hangs together: words in a row, put together again with single spaces. */
 export type Clause = { text: string; words: Word[]; starts: number[] };
 
-/** With what is written short over a stroke, as one word. */
+/** With what is written short over a stroke, or letter by letter, as one word. */
 const WORD = new RegExp(
   `${Object.keys(SLIPS)
-    .filter((slip) => slip.includes('/'))
+    .filter((slip) => /[/ ]/.test(slip))
     .map((slip) => `\\b${slip}\\b`)
     .join(
       '|',

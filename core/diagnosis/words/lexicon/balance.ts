@@ -27,6 +27,7 @@ export const BALANCE_WORDS: readonly Rule[] = [
     rx(
       `${BEFORE_THE_OTHER}|(?:${FRONT}) ${upTo(2)}(?:${LOCKS})|nuts?|bolts?|studs?|locked (?:on|solid)`,
       `${STANDING}|${NO_WHEEL}`,
+      `pull(?:s|ed|ing)? (?:on |up )?(?:the |my )?${HANDBRAKE}`,
     ),
   ),
   says(

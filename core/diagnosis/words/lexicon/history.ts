@@ -125,7 +125,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'off_track',
     'yes',
     rx(
-      'gravel(?: trap)?|kitty litter',
+      'gravel(?: trap)?|kitty litter|(?:after|had|since) an off(?! ?day)',
       '(?:went|ran|been|slid|spun|trip|excursion|came) off(?: track| the track| into| the circuit)?',
       'off (?:the )?(?:track|circuit)|(?:across|through|into|over|on) the (?:grass|dirt|gravel)',
       'agricultural',

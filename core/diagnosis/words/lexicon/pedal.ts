@@ -82,7 +82,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '^(?:but |and |still |very |really |too |so |just )*(?:long|low)(?: and (?:soft|spongy|mushy|comes? .*|it .*))?$',
       '(?<=^not )(?:long|low)$',
       'it (?:starts|started|begins|began|keeps|kept) (?:going|getting) long(?! (?:way|time))',
-      '(?:push|press)(?:ing)? (?:it |the pedal |down )?(?:much |a lot |a bit )?(?:further|farther)(?! (?:the|it))',
+      '(?:push|press)(?:ing)? (?:it |the pedal |down )?(?:much |a lot |a bit )?(?:further|farther)(?! (?:the|it|back|in))',
       '^(?:but )?long (?:on track|on the track|at speed|when hot|once hot|out there)$',
       'pedal (?:now )?(?:sits|stands|rests) (?:\\w+ )?(?:low|lower)',
       '^(?:soft|spongy|mushy) and (?:long|low|deep)$|sits (?:an? )?(?:inch|cm|bit|little|lot) lower',

@@ -76,7 +76,7 @@ export const PADS = '(?:brake )?(?:pads?|linings?)';
 export const DONE =
   'new|changed|changing|replaced|replacing|fitted|fitting|swapped|swapping|rebuilt|rebuilding|renewed|renewing|overhauled|refurbished';
 /** Said of what should move. */
-export const STUCK = 'seized|stuck|stiff|sticking|dry|tight|rusted|frozen|binding';
+export const STUCK = 'seized|ceased|stuck|stiff|sticking|dry|tight|rusted|frozen|binding';
 export const WET = 'leak(?:s|ing)?|weep(?:s|ing)?|seep(?:s|ing)?|drip(?:s|ping)?|wet';
 /** Said of a figure that is past its limit. */
 export const HIGH =

@@ -191,6 +191,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
       '(?:thick|thin)(?:er)? (?:at|on) (?:the (?:trailing|leading)|one) (?:end|edge)|(?:thick|thin)(?:er)? (?:at|on) the (?:trailing|leading) side|taper(?:s|ed)?|(?:at|on) (?:an angle|a slant)|slanted|(?:like |into )?(?:a )?wedge(?:d| shaped)?',
       4,
     ),
+    rx('radius|radial(?:ly)?'),
   ),
   says(
     'pad_wear_shape',
@@ -225,7 +226,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     ),
   ),
   says('pad_fit', 'stiff', rx(`(?:hammer|knock|drive|prise|lever|beat)(?:ed|ing)? ${upTo(2)}pads? out`)),
-  found('pad_surface', 'glazed', near(PADS, 'glazed|glazing|shiny|polished|glassy', 2), 'normal'),
+  found('pad_surface', 'glazed', near(PADS, 'glazed|glazing|shiny|polished|glassy|like glass', 3), 'normal'),
   found(
     'pad_surface',
     'contaminated',
@@ -269,6 +270,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     rx(
       `${PADS} ${upTo(4)}(?:thinner|thin|worn) ${upTo(2)}(?:at|towards) the (?:top|bottom|outer edge|outside edge|inner edge|outside|hub)`,
       '(?:inner|outer|top|bottom) edge of (?:the )?pads? (?:is |are )?(?:thinner|thicker|more worn)',
+      `taper(?:s|ed)? ${upTo(4)}(?:radius|radial(?:ly)?)|radial(?:ly)? taper(?:s|ed)?`,
     ),
   ),
   says(

@@ -44,6 +44,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'wet',
     rx(
       near('water|moisture', '(?:in the|in|into the|into|of the) (?:brake )?fluid|too high|high', 2).source,
+      '(?:moisture|fluid|water) (?:pen|tester|meter) (?:says|shows|reads|goes|went|lights?(?: up)?|is) (?:red|bad|wet)',
       'fluid has (?:got )?water|water (?:got|went|ran|came) into the reservoir',
     ),
     'dry',
@@ -94,6 +95,8 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       `(?:fluid|wet|oil)(?: patch)? ${upTo(2)}(?:behind the master|(?:on|at|down) the back of the master|(?:in|into|inside) the (?:booster|servo))`,
       `(?:wet|damp|fluid|drip\\w*|puddle|pool) ${upTo(7)}(?:shoes?|pedal area|push ?rod|carpet|footwell|under the (?:dash|pedals?)|pedal box)`,
     ),
+    // Those shoes are not the driver's.
+    rx('wheel cylinders?|drums?|linings?|brake shoes?'),
   ),
   says(
     'leak',
@@ -164,6 +167,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       'pump(?:ed)? (?:it )?and (?:it|the pedal) (?:comes?|came) back|comes? up with pumping',
       'unless (?:i |you )?(?:keep )?pump(?:ing)?(?: it)?',
       'pumping (?:brings|builds|raises) (?:it|them|the pedal) (?:back )?up',
+      '(?:pedal|it) comes? (?:back )?up (?:after|with|on) (?:one|a|two|three|a few) (?:pumps?|press(?:es)?|stabs?)',
       '(?:comes? up|rises|climbs|builds(?: up)?) (?:when|if|as) (?:i |you |it is )?pump(?:ed|ing)?',
     ),
     'same',
@@ -308,7 +312,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'wrong',
     rx(
       near(WRONG_FLUID, 'reservoir|system|brakes?|topp(?:ed|ing)|poured|filled', 6).source,
-      `(?:put|poured|added|used|filled with) (?:in )?${WRONG_FLUID}`,
+      `(?:put|poured|added|used|filled with) (?:in )?${WRONG_FLUID}|${WRONG_FLUID} (?:was |got |has been )?(?:put|poured|filled) in`,
       'topp(?:ed|ing) (?:it |the (?:fluid|reservoir) )?up with (?:water|oil)',
       '(?:put|poured|filled|topped) (?:\\w+ )?dot ?5(?![.\\d])|dot ?5 (?:silicone|in (?:it|the (?:car|system|reservoir)))',
       '(?:changed|switched|swapped|went|moved) (?:over )?(?:from dot ?\\d(?:\\.\\d)? )?to dot ?5(?![.\\d])',

@@ -26,7 +26,11 @@ export const SHAKE_WORDS: readonly Rule[] = [
     ),
   ),
   says('vibration_braking', 'yes', near('discs?|rotors?', 'warp(?:s|ed|ing)?', 3)),
-  says('vibration_braking', 'yes', near(SHAKE, 'and (?:when |while |under )?(?:the )?brak(?:es?|ing)', 8)),
+  says(
+    'vibration_braking',
+    'yes',
+    near(SHAKE, '(?:and|more|worse) (?:when |while |under |with |on )?(?:the )?brak(?:es?|ing)', 8),
+  ),
   says(
     'vibration_braking',
     'yes',
@@ -91,6 +95,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     rx('no (?:warning )?(?:lights?|lamps?)(?: (?:on|in) the dash(?:board)?)?$|no warning (?:lights?|lamps?)'),
   ),
   says('warning_light', 'abs', near('abs', 'lights?|lamps?|warning|fault(?! codes?)', 3)),
+  says('warning_light', 'abs', rx('abs (?:\\w+ ){1,5}(?:light|lamp) (?:is |stays |came |went )on')),
   says(
     'warning_light',
     'brake',
