@@ -97,6 +97,20 @@ describe('what a device keeps for a page', () => {
     expect(device.snapshot().setAside).toBe(false);
   });
 
+  it('is told by the next page too, until somebody has seen it', async () => {
+    storage().set('a', 'not json');
+    const before = await load();
+    before.readKept('a', '');
+    const { device } = await load();
+    expect(device.snapshot().setAside).toBe(false);
+    device.subscribe(() => {});
+    expect(device.snapshot().setAside).toBe(true);
+    device.seen();
+    const { device: after } = await load();
+    after.subscribe(() => {});
+    expect(after.snapshot().setAside).toBe(false);
+  });
+
   it.each([
     ['{"a":"x","more":1}', { a: '' }],
     ['{}', { a: '' }],

@@ -7,11 +7,13 @@ export type DeviceTrouble = 'full' | 'denied';
 
 export type DeviceState = {
   trouble: DeviceTrouble | null;
-  /** Something kept by an earlier page could not be read, and lies beside, as it was. */
+  /** Something kept could not be read, and lies beside, as it was; told until it was seen, by later pages too. */
   setAside: boolean;
 };
 
 const FINE: DeviceState = { trouble: null, setAside: false };
+/** Says to the next page that something was set aside and nobody has seen it yet. */
+const UNSEEN = 'bavrin.set-aside';
 /** What could not be kept, for as long as the page stays. */
 const held = new Map<string, string | null>();
 const changed = announcer();
@@ -22,7 +24,10 @@ let state = FINE;
  * with what it holds itself, and the save line says so.
  */
 export const device = {
-  subscribe: changed.listen,
+  subscribe(listener: () => void): () => void {
+    if (isUnseen()) tell({ setAside: true });
+    return changed.listen(listener);
+  },
   snapshot: (): DeviceState => state,
   serverSnapshot: (): DeviceState => FINE,
 
@@ -69,19 +74,29 @@ export const device = {
     const text = device.read(key);
     if (text !== null) attempt(() => localStorage.setItem(`${key}.unread`, text));
     device.remove(key);
-    tell({ setAside: true });
+    device.foundUnread();
   },
 
   /** Something else that this device keeps could not be read, and lies beside. */
   foundUnread(): void {
+    attempt(() => localStorage.setItem(UNSEEN, 'yes'));
     tell({ setAside: true });
   },
 
   /** The person has seen that something was set aside. */
   seen(): void {
+    attempt(() => localStorage.removeItem(UNSEEN));
     tell({ setAside: false });
   },
 };
+
+function isUnseen(): boolean {
+  try {
+    return localStorage.getItem(UNSEEN) !== null;
+  } catch {
+    return false;
+  }
+}
 
 function attempt(work: () => void): boolean {
   try {
