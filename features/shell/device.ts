@@ -77,7 +77,7 @@ export const device = {
     device.foundUnread();
   },
 
-  /** Something else that this device keeps could not be read, and lies beside. */
+  /** Something that this device keeps could not be read, and lies beside. */
   foundUnread(): void {
     attempt(() => localStorage.setItem(UNSEEN, 'yes'));
     tell({ setAside: true });

@@ -17,8 +17,7 @@ export function later<P extends object>(
   load: () => Promise<ComponentType<P>>,
   { loading = () => null }: Options<P> = {},
 ): ComponentType<P> {
-  ahead(load);
-  const Part = lazy(async () => ({ default: await untilThere(load) }));
+  const Part = fetchedApart(load);
   return (props) => (
     <OnceThere waiting={loading(props)}>
       <Part {...props} />
@@ -34,13 +33,18 @@ export function wakesAfter<P extends object>(
   load: () => Promise<ComponentType<P>>,
   { loading = () => null }: Options<P> = {},
 ): ComponentType<P> {
-  ahead(load);
-  const Part = lazy(async () => ({ default: await untilThere(load) }));
+  const Part = fetchedApart(load);
   return (props) => (
     <Suspense fallback={loading(props)}>
       <Part {...props} />
     </Suspense>
   );
+}
+
+/** Asked for when it is drawn, or once the page is at rest, until it can be had. */
+function fetchedApart<P extends object>(load: () => Promise<ComponentType<P>>) {
+  ahead(load);
+  return lazy(async () => ({ default: await untilThere(load) }));
 }
 
 /** Shows what is lazy inside, or what stands in its place. */

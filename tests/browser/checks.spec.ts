@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { atNewJob, expect, key, newJob, pickCar, row, saved, test } from './test';
+import { answerElsewhere, atNewJob, expect, key, newJob, pickCar, row, saved, test } from './test';
 
 /** A new job on one of the demo's cars. */
 const rail = (page: Page) => page.getByRole('complementary', { name: 'Leaning rail' });
@@ -256,12 +256,7 @@ test('a check that comes to matter while it is being measured stays under the fi
   const play = bearing.getByLabel('Play FR', { exact: true });
   await play.fill('0.0');
   await expect(now.locator('#check-bearing_play')).toHaveCount(0);
-  for (const finding of ['pedal_long', 'after_cornering']) {
-    const data = { phase: 'before', finding, state: 'yes', place: '', replaces: null, why: '' };
-    const path = `/api${job.replace('/job', '/jobs')}/answers`;
-    const sent = await page.request.post(path, { data: { id: crypto.randomUUID(), ...data } });
-    expect(sent.ok(), await sent.text()).toBe(true);
-  }
+  for (const finding of ['pedal_long', 'after_cornering']) await answerElsewhere(page, job, finding, 'yes');
   await expect(rail(page)).toContainText('Wheel bearing play');
   await expect(play).toBeFocused();
   await expect(play).toHaveValue('0.0');

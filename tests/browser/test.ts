@@ -92,6 +92,13 @@ export async function atNewJob(page: Page, car: string, complaint: string): Prom
   return job;
 }
 
+/** Gives an answer of a job as somebody at another screen would. */
+export async function answerElsewhere(page: Page, job: string, finding: string, state: string, place = '') {
+  const data = { id: randomUUID(), phase: 'before', finding, state, place, replaces: null, why: '' };
+  const reply = await page.request.post(`/api${job.replace('/job', '/jobs')}/answers`, { data });
+  expect(reply.ok(), await reply.text()).toBe(true);
+}
+
 /** Whether something drawn by the server is taken over by the page. Nothing public says so (`public/early.js`). */
 export const isAwake = (part: Locator) =>
   part.evaluate((element) => Object.keys(element).some((each) => each.startsWith('__reactProps$')));

@@ -1,5 +1,5 @@
 import { CAUSES } from '../../core/diagnosis/causes';
-import { atNewJob, expect, key, newJob, saved, test } from './test';
+import { answerElsewhere, atNewJob, expect, key, newJob, saved, test } from './test';
 
 test('a finding is pressed to see the verdict without it, and nothing changes', async ({ page }) => {
   await page.goto('/');
@@ -126,12 +126,7 @@ test('of very many pieces of evidence the first are shown, the rest one press aw
     ['leak', 'line_or_hose', ['']],
     ['pedal_hold', 'sinks', ['']],
   ] as const)
-    for (const place of places) {
-      const sent = await page.request.post(`/api${job.replace('/job', '/jobs')}/answers`, {
-        data: { id: crypto.randomUUID(), phase: 'before', finding, state, place, replaces: null, why: '' },
-      });
-      expect(sent.ok(), await sent.text()).toBe(true);
-    }
+    for (const place of places) await answerElsewhere(page, job, finding, state, place);
   await page.goto(`${job}/verdict`);
   const holds = page.getByRole('region', { name: 'Holds' });
   const rows = holds.getByText(/^Wanted:/);

@@ -27,9 +27,6 @@ it('has the patterns of the lexicon there in less than half the time', () => {
   expect(readied).toBeLessThan(plain / 2);
 });
 
-it('finds the same', () => {
-  for (const { words } of RULES) {
-    const [fresh, told] = [new RegExp(words.source), 'soft pedal after five laps, grinds'];
-    expect(ready(words).exec(told)).toEqual(fresh.exec(told));
-  }
+it('leaves nothing behind in a pattern: none of them remembers where it was', () => {
+  expect(RULES.filter(({ words }) => words.global || words.sticky)).toEqual([]);
 });

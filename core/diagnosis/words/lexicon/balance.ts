@@ -1,4 +1,4 @@
-import { HANDBRAKE, near, type Rule, rx, STANDING, says, upTo, yes } from './rule';
+import { HANDBRAKE, HANDBRAKE_PULLED, near, type Rule, rx, STANDING, says, upTo, yes } from './rule';
 
 /** A wheel that stops turning. */
 const LOCKS = 'lock(?:s|ed|ing)?(?: up| early| first)?|lock ?ups?|block(?:s|ing)';
@@ -27,7 +27,7 @@ export const BALANCE_WORDS: readonly Rule[] = [
     rx(
       `${BEFORE_THE_OTHER}|(?:${FRONT}) ${upTo(2)}(?:${LOCKS})|nuts?|bolts?|studs?|locked (?:on|solid)`,
       `${STANDING}|${NO_WHEEL}`,
-      `pull(?:s|ed|ing)? (?:on |up )?(?:the |my )?${HANDBRAKE}`,
+      HANDBRAKE_PULLED,
     ),
   ),
   says(

@@ -1,4 +1,4 @@
-import { HANDBRAKE, NOT, near, type Rule, rx, says, upTo, yes } from './rule';
+import { HANDBRAKE, HANDBRAKE_PULLED, NOT, near, type Rule, rx, says, upTo, yes } from './rule';
 
 const PULLS =
   'squats?|noses?|tramlin(?:es|ing)|haul(?:s|ing)|dips?|nods|slew(?:s|ing)?|pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|going(?= to )|moves|heads|jumps|leads|crab(?:s|bing|bed)?';
@@ -98,7 +98,7 @@ export const DIRECTION_WORDS: readonly Rule[] = [
       '(?:even|also|and) (?:when |while |if )?(?:without (?:touching )?(?:the )?brak\\w+|not braking|off the brakes?|coasting|cruising|driving)|braking or not|brakes? or no brakes?|all the time|constantly',
       6,
     ),
-    rx(`pull(?:s|ed|ing)? (?:on |up )?(?:the |my )?${HANDBRAKE}`),
+    rx(HANDBRAKE_PULLED),
   ),
   says(
     'pull_off_brake',

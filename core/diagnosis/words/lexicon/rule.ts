@@ -68,6 +68,8 @@ export const found = (
 /** What turns with the wheel, by the names it goes by. */
 export const ROTOR = 'discs?|rotors?';
 export const HANDBRAKE = '(?:hand|parking|park|e|emergency) ?brake';
+/** A lever that is pulled, and no car that is. */
+export const HANDBRAKE_PULLED = `pull(?:s|ed|ing)? (?:on |up )?(?:the |my )?${HANDBRAKE}`;
 /** So many clicks of a lever are too many. */
 export const MANY_CLICKS =
   '(?:too many|many|lots of|\\d+|[a-z]+teen|nine|ten|eleven|twelve|twenty) (?:clicks|notches)';

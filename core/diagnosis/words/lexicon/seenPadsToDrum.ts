@@ -128,7 +128,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
       '(?:plenty|lots) of (?:meat|pad|lining|life)(?: left)?',
     ),
     // Of the two at one wheel the worse one counts.
-    rx('(?:inner|outer|inside|outside|other)s?'),
+    rx(`(?:inner|outer|inside|outside)s? ${upTo(3)}(?:gone|finished|worn|down to)`),
   ),
   found(
     'pad_thickness',

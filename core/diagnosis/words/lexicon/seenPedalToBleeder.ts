@@ -218,7 +218,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       `push ?rod ${upTo(3)}(?:no (?:free )?(?:play|clearance)|too long|preload(?:ed|s)?)`,
       `no (?:free )?(?:play|clearance|gap) ${upTo(3)}push ?rod|pedal ${upTo(2)}no free play`,
-      '(?:no|zero) free play(?: at (?:the |all)?(?:brake )?(?:pedal)?| left)?$',
+      '(?:no|zero) free play(?: at all| at the (?:brake )?pedal| left)?$',
     ),
     'in_range',
   ),

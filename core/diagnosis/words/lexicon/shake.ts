@@ -26,11 +26,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     ),
   ),
   says('vibration_braking', 'yes', near('discs?|rotors?', 'warp(?:s|ed|ing)?', 3)),
-  says(
-    'vibration_braking',
-    'yes',
-    near(SHAKE, '(?:and|more|worse) (?:when |while |under |with |on )?(?:the )?brak(?:es?|ing)', 8),
-  ),
+  says('vibration_braking', 'yes', near(SHAKE, 'and (?:when |while |under )?(?:the )?brak(?:es?|ing)', 8)),
   says(
     'vibration_braking',
     'yes',

@@ -9,6 +9,9 @@ const TIMES = 'laps?|hard stops|stops|sessions?|stints?|minutes|mins|miles|kilom
 const NOT_COLD =
   "(?:no|not|never|\\w+n't) (?:judder|vibrat|shak|shudder|squeal|squeak|pull|drag|grind|nois|wobbl)\\w* (?:when |while )?(?:it is |it's )?cold";
 
+/** Until it has stood for long. */
+const UNTIL_RESTED =
+  'until (?:the |that |later that )?(?:evening|(?:next|following) (?:day|morning)|it has cooled)';
 /** One way cold and the other way hot: it shows at either. */
 const SIDE_BY_HEAT = '(?:left|right) (?:when )?(?:hot|warm|cold) (?:left|right)';
 
@@ -166,7 +169,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       `(?:come|comes|came|coming|back|fine|firm|good|ok|okay|normal|recovers?|returns?|returned|(?<!hard )right(?! (?:rear|front|back|hand|side|wheel))|perfect) ${upTo(4)}(?:after ${upTo(3)}(?:cool(?:s|ed|ing)?|rest|break|while|stop for|stopping for|minutes|hour|paddock|pits?|slow laps?|lap off)|(?:once|when|as) ${upTo(3)}(?:cool(?:s|ed|er)?|cold|cooled down)|(?:next|the next|following) (?:morning|day|session)|in the paddock|(?<=back to normal )in the morning|(?:minutes|hours?|while|day) later(?! than))`,
       'after (?:an? |the |one )?(?:cool ?down(?: lap)?|safety car|slow lap) (?:it is |it was |they are )?(?:all )?(?:right|fine|good|ok|okay|normal|back)',
-      'until (?:the |that |later that )?(?:evening|(?:next|following) (?:day|morning)|it has cooled)$',
+      `${UNTIL_RESTED}$`,
       `(?:once|when|after) ${upTo(3)}cool(?:ed|s)?(?: down)? ${upTo(3)}(?:roll(?:ed|s)|free|freed|moved|fine|good|ok|okay|smooth|normal|gone|back)`,
       '(?:needs?|wants?|has to have|give it) (?:a )?(?:rest|break)',
       `wait ${upTo(3)}(?:minutes|mins?|hours?|while) (?:before|until|till)`,
@@ -210,7 +213,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       `(?:same|no better|still (?:there|bad|soft|long)|not even) ${upTo(2)}(?:next|the next|following) (?:morning|day)`,
     ),
     // It is the pedal that stays down, or back it comes.
-    rx('until (?:the |that )?(?:evening|next)', `pedal ${upTo(3)}(?:come|coming) (?:back|up)`),
+    rx(UNTIL_RESTED, `pedal ${upTo(3)}(?:come|coming) (?:back|up)`),
   ),
   when(
     'usage',
