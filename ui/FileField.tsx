@@ -9,7 +9,7 @@ export function FileField({ label, accept, disabled, onFile }: Props) {
         type="file"
         accept={accept}
         disabled={disabled}
-        className="min-h-11 max-w-md border border-ink bg-card p-2 file:mr-3 file:border-0 file:bg-ink file:px-3 file:py-1 file:font-semibold file:text-sheet"
+        className="min-h-11 w-full max-w-md border border-ink bg-card p-2 file:mr-3 file:border-0 file:bg-ink file:px-3 file:py-1 file:font-semibold file:text-sheet"
         onClick={(event) => {
           event.currentTarget.value = '';
         }}

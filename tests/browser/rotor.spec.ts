@@ -77,6 +77,18 @@ test('a rotor is measured by touch on a phone', async ({ page }) => {
   for (const [station, reading] of RUNOUT.entries())
     await page.getByLabel(`Runout FL station ${station + 1}`).fill(reading);
   const rotor = page.getByRole('region', { name: 'Rotor FL' });
+  await page.getByLabel('Thickness FL station 1').fill('19.95');
+  const cutOff = (cells: HTMLElement[]) =>
+    (cells as HTMLInputElement[])
+      .filter(({ scrollWidth, clientWidth }) => scrollWidth > clientWidth)
+      .map(({ value }) => value);
+  const cells = rotor.getByRole('textbox', { name: / station / });
+  expect(await cells.evaluateAll(cutOff)).toEqual([]);
+  await rotor.getByRole('button', { name: 'One more round' }).click();
+  await page.getByLabel('Round 2 FL station 1').fill('0.025');
+  expect(await cells.evaluateAll(cutOff)).toEqual([]);
+  await rotor.getByRole('button', { name: 'Drop the last round' }).click();
+  await page.getByLabel('Thickness FL station 1').fill('');
   await rotor.getByRole('button', { name: 'Take the reading FL' }).click();
   await expect(row(page, 'Rotor runout, FL')).toContainText('Rotor reading FL: high.');
   const overflow = await page.evaluate(

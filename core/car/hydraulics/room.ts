@@ -10,9 +10,10 @@ export function roomFor({
 }): string | undefined {
   const side = pistonsMm.reduce((sum, each) => sum + each, 0) / (caliper === 'opposed' ? 2 : 1);
   const halfRoundMm = Math.PI * effectiveRadiusM * 1000;
-  return side < halfRoundMm
-    ? undefined
-    : `${Math.round(side)} mm of pistons side by side, and half round the rotor is ${Math.round(halfRoundMm)} mm: no caliper is that long`;
+  // Where the radius is not known, nothing is.
+  return side >= halfRoundMm
+    ? `${Math.round(side)} mm of pistons side by side, and half round the rotor is ${Math.round(halfRoundMm)} mm: no caliper is that long`
+    : undefined;
 }
 
 /** The dial stands near the edge of a rotor; the pad acts this much further in, mm (model). */

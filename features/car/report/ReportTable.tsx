@@ -35,7 +35,7 @@ export function ReportTable({ lines }: { lines: readonly ReportLine[] }) {
                 />
               )}
             </td>
-            <td className="reading w-28 text-right text-small whitespace-nowrap text-soft">
+            <td className="reading text-right text-small text-soft sm:w-28 sm:whitespace-nowrap">
               {dayWords(on, dateOrder)}
             </td>
           </tr>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Corner } from '@/core/car/corner';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
+import { cn } from '@/ui/cn';
 import { NumberField } from '@/ui/Field';
 import { PolarTrace } from '@/ui/PolarTrace';
 import { Trouble } from '@/ui/Trouble';
@@ -21,16 +22,20 @@ import { type RotorSheet, useRotorSheet } from './useRotorSheet';
 export function RotorForm({ corner, onDone }: { corner: Corner; onDone?: OnDone }) {
   const rotor = useRotorSheet(corner, undefined, onDone);
   const { typed, read, result, slot } = rotor;
+  const traceBeside = hasRoomBeside(rotor);
   const wrong = read.wrong
     ? `${nameOf(read.wrong.name)} is ${read.wrong.text}: ${read.wrong.why}`
     : rotor.error;
   return (
     <section
       aria-label={`Rotor ${corner}`}
-      className="mt-2 grid grid-cols-[8.5rem_minmax(0,1fr)] gap-x-3 gap-y-3 sm:grid-cols-[minmax(0,20rem)_1fr] sm:gap-x-5"
+      className={cn(
+        'mt-2 grid gap-x-3 gap-y-3 sm:grid-cols-[minmax(0,20rem)_1fr] sm:gap-x-5',
+        traceBeside && 'xs:grid-cols-[8.5rem_minmax(0,1fr)]',
+      )}
     >
-      {/* On a phone the trace stays in sight while the figures go by. */}
-      <div className="sticky top-2 self-start sm:static">
+      {/* On a phone the trace stays in sight while the figures go by, where there is room for it beside them. */}
+      <div className={cn('self-start sm:static', traceBeside && 'xs:sticky xs:top-2')}>
         <PolarTrace
           readings={result?.readMm ?? read.runout.map((each) => (Number.isFinite(each) ? each : null))}
           wobble={result?.orders[0]}
@@ -41,21 +46,31 @@ export function RotorForm({ corner, onDone }: { corner: Corner; onDone?: OnDone 
         />
       </div>
       {result && (
-        <div className="col-span-2 row-start-2 sm:col-span-1 sm:col-start-1">
+        <div
+          className={cn(
+            'col-span-full row-start-3 sm:col-span-1 sm:col-start-1 sm:row-start-2',
+            traceBeside && 'xs:row-start-2',
+          )}
+        >
           <RotorFacts result={result} />
         </div>
       )}
-      <div className="col-start-2 row-start-1 sm:row-span-2">
+      <div
+        className={cn(
+          'row-start-2 sm:col-start-2 sm:row-span-2 sm:row-start-1',
+          traceBeside && 'xs:col-start-2 xs:row-start-1',
+        )}
+      >
         <Stations rotor={rotor} />
         <RotorTable rotor={rotor} />
       </div>
-      <Trouble className="col-span-2">{wrong}</Trouble>
+      <Trouble className="col-span-full">{wrong}</Trouble>
       {result && (
-        <div className="col-span-2">
+        <div className="col-span-full">
           <RotorRemarks rotor={rotor} />
         </div>
       )}
-      <div className="col-span-2 flex flex-wrap items-center gap-3">
+      <div className="col-span-full flex flex-wrap items-center gap-3">
         <Button onClick={() => rotor.save()} disabled={slot.closed}>
           {slot.head ? `Correct the reading ${corner}` : `Take the reading ${corner}`}
         </Button>
@@ -68,12 +83,15 @@ export function RotorForm({ corner, onDone }: { corner: Corner; onDone?: OnDone 
           </Button>
         )}
       </div>
-      <div className="col-span-2">
+      <div className="col-span-full">
         <OnFile head={slot.head} earlier={slot.earlier} />
       </div>
     </section>
   );
 }
+
+/** Whether the trace has room beside the table on a phone: more rounds take its whole width. */
+const hasRoomBeside = ({ typed }: RotorSheet): boolean => typed.repeats.length === 0;
 
 /** "Runout at station 3" of `runout.2`. */
 function nameOf(name: string): string {
@@ -130,16 +148,21 @@ function RotorTable({ rotor }: { rotor: RotorSheet }) {
   const units = useUnits();
   const { typed, corner } = rotor;
   const unit = units.unit('mm');
+  const traceBeside = hasRoomBeside(rotor);
+  const beside = cn('text-soft', traceBeside && 'xs:hidden sm:inline');
   const angle = (station: number) => (360 * station) / typed.stations;
   const cell = (name: string, label: string, point: 'rotor_face' | 'rotor_thickness', station: number) => (
     <StationCell {...{ rotor, name, label, point, station }} />
   );
   return (
     <>
-      <table className="mt-2 w-full max-w-96">
+      <table className="mt-2 w-full max-w-96 table-fixed">
         <thead>
           <tr className="narrow border-b-2 border-ink text-small">
-            <th scope="col" className="text-left font-semibold">
+            <th
+              scope="col"
+              className={cn('w-16 text-left font-semibold sm:w-20', traceBeside && 'xs:w-7 sm:w-20')}
+            >
               <span className="reading font-normal">{unit}</span>
             </th>
             <th scope="col" className="text-right font-semibold">
@@ -159,7 +182,7 @@ function RotorTable({ rotor }: { rotor: RotorSheet }) {
           {typed.runout.map((_, station) => (
             <tr key={station} className="border-b border-rule">
               <th scope="row" className="reading whitespace-nowrap text-left font-normal">
-                {station + 1} <span className="text-soft">{Math.round(angle(station))}°</span>
+                {station + 1} <span className={beside}>{Math.round(angle(station))}°</span>
               </th>
               <td className="pl-2">
                 {cell(`runout.${station}`, `Runout ${corner} station ${station + 1}`, 'rotor_face', station)}
@@ -186,7 +209,7 @@ function RotorTable({ rotor }: { rotor: RotorSheet }) {
           ))}
           <tr className="border-b border-rule">
             <th scope="row" className="reading whitespace-nowrap text-left font-normal">
-              1 <span className="text-soft">again</span>
+              1 <span className={beside}>again</span>
             </th>
             <td className="pl-2">{cell('closing', `Station 1 again ${corner}`, 'rotor_face', 0)}</td>
             <td colSpan={typed.repeats.length + 1} className="pl-2 text-right text-small text-soft">

@@ -165,7 +165,7 @@ export const JOB_CARDS: Voices = {
     ['one of the discs is hotter than the other by 80 degrees', 'heat_spread one_hot'],
     ['brakes are hot to touch after only driving to the shop', 'heat_spread all_hot'],
     ['it lurches to one side on the brakes', 'pulls yes'],
-    ['tugs left, then right', 'pull_side left; pulls yes'],
+    ['tugs left, then right', 'pull_side changes; pulls yes'],
     ['left front locks before the right', 'grabs yes FL'],
     ["won't pull up straight", 'pulls yes'],
     ['pedal bounces up and down at the end of the straight', 'pedal_pulses yes'],

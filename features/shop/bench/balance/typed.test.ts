@@ -33,6 +33,11 @@ describe('what is typed on the balance bench', () => {
     });
   });
 
+  it('says of a radius what is wrong with it, and nothing of the pistons that would go round it', () => {
+    const { wrong } = readBalanceBench({ ...start, rear: { ...start.rear, radius: '-1' } }, METRIC);
+    expect(wrong).toEqual({ 'rear.radius': '-1 is not taken: 0.05 to 0.30 m' });
+  });
+
   it('leaves out what nobody knows', () => {
     const { input } = readBalanceBench({ ...start, height: '', grip: '', wanted: '' }, METRIC);
     expect(input).not.toHaveProperty('cgHeightM');

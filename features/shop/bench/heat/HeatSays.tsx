@@ -86,13 +86,13 @@ function ChangeTable({ head, changes }: { head: string; changes: readonly Change
     <table className="w-full max-w-3xl table-fixed">
       <thead>
         <tr className="narrow text-left text-small">
-          <th scope="col" className="w-1/2">
+          <th scope="col" className="w-2/5 sm:w-1/2">
             {head}
           </th>
-          <th scope="col" className="w-16 text-right">
+          <th scope="col" className="w-11 text-right sm:w-16">
             Laps
           </th>
-          <th scope="col" className="w-16 text-right">
+          <th scope="col" className="w-11 text-right sm:w-16">
             More
           </th>
           <th scope="col" className="pl-4">
