@@ -62,7 +62,7 @@ function PartLine({ part, sessions }: { part: FittedPart; sessions: number }) {
   return (
     <li
       id={`part-${part.id}`}
-      className="flex scroll-mt-4 items-baseline justify-between gap-3 border-b border-rule py-2 target:bg-straw-wash"
+      className="flex scroll-mt-4 flex-wrap items-baseline justify-between gap-x-3 border-b border-rule py-2 target:bg-straw-wash"
     >
       <span>
         {part.place !== '' && <b className="font-semibold">{part.place}</b>} {part.what}{' '}
@@ -71,7 +71,7 @@ function PartLine({ part, sessions }: { part: FittedPart; sessions: number }) {
           <span className="block text-small text-soft">The one before: {cameOffWords(part)}</span>
         )}
       </span>
-      <span className="reading shrink-0 text-right">
+      <span className="reading ml-auto text-right">
         {dayWords(part.fittedOn, dateOrder)}
         {part.removedOn && ` to ${dayWords(part.removedOn, dateOrder)}`} · {figure(sessions, 0)} sessions
       </span>

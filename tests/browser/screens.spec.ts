@@ -103,6 +103,29 @@ test('every screen: no accessibility fault, light or dark; nothing moves once it
   expect(faults).toEqual([]);
 });
 
+test('with all opened that opens, nothing sticks out of a window that gets narrower', async ({ page }) => {
+  await page.goto('/');
+  const job = await page.getByRole('link', { name: /Long pedal after the kerbs/ }).getAttribute('href');
+  const car = await page
+    .getByRole('complementary')
+    .getByRole('link', { name: /blue coupe/ })
+    .last()
+    .getAttribute('href');
+  const faults: string[] = [];
+  for (const path of [car!, job!.replace(/[a-z]+$/, 'proof'), '/ledger/parts', '/setup/knowledge']) {
+    await page.setViewportSize({ width: 1180, height: 820 });
+    await page.goto(path);
+    const closed = page.getByRole('main').getByRole('button', { expanded: false });
+    await closed.first().waitFor();
+    for (let left = Math.min(8, await closed.count()); left > 0; left--) await closed.first().click();
+    for (const width of [820, 390, 320]) {
+      await page.setViewportSize({ width, height: 800 });
+      faults.push(...(await tooWideOrSmall(page)).map((line) => `${path} at ${width}: ${line}`));
+    }
+  }
+  expect(faults).toEqual([]);
+});
+
 /** What moves with letters that came in does so at the next paint. */
 const AFTER_LETTERS_MS = 100;
 

@@ -57,7 +57,7 @@ export function TrialForm() {
         note();
       }}
     >
-      <div className="grid gap-3 sm:grid-cols-[1fr_14rem_11rem]">
+      <div className="grid gap-3 sm:grid-cols-[1fr_14rem_12rem]">
         <TextField
           label="What was changed"
           value={change}

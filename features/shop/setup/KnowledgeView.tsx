@@ -87,25 +87,27 @@ function Cause({ entry, share, found }: { entry: CauseKnowledge; share: Learned;
             {entry.at === 'corner' && ' Told apart at each corner.'}
             {entry.across && ` The other wheel of the axle has it too in ${percent(entry.across)} of cases.`}
           </p>
-          <table className="mt-2 w-full">
-            <thead>
-              <tr className="narrow border-b border-ink text-left text-small">
-                <th scope="col">Shows as</th>
-                <th scope="col">How often</th>
-                <th scope="col">Why</th>
-              </tr>
-            </thead>
-            <tbody>
-              {[...entry.links]
-                .sort((left, right) => right.strength - left.strength)
-                .map((link) => (
-                  <LinkRow key={`${link.finding} ${link.state} ${link.on ?? ''}`} link={link} />
+          <div className="overflow-x-auto">
+            <table className="mt-2 w-full max-sm:text-small">
+              <thead>
+                <tr className="narrow border-b border-ink text-left text-small">
+                  <th scope="col">Shows as</th>
+                  <th scope="col">How often</th>
+                  <th scope="col">Why</th>
+                </tr>
+              </thead>
+              <tbody>
+                {[...entry.links]
+                  .sort((left, right) => right.strength - left.strength)
+                  .map((link) => (
+                    <LinkRow key={`${link.finding} ${link.state} ${link.on ?? ''}`} link={link} />
+                  ))}
+                {entry.brings?.map((bring) => (
+                  <BringRow key={bring.cause} bring={bring} />
                 ))}
-              {entry.brings?.map((bring) => (
-                <BringRow key={bring.cause} bring={bring} />
-              ))}
-            </tbody>
-          </table>
+              </tbody>
+            </table>
+          </div>
           {entry.together && (
             <p className="mt-2 text-small text-soft">
               {listed(entry.together.findings.map((finding) => findingOf(finding).label))} show together, in{' '}

@@ -61,14 +61,14 @@ export function BalanceBench({ place, start = NO_CAR }: { place: BenchPlace; sta
           {(['front', 'rear'] as const).map((axle) => (
             <AxleOf key={axle} axle={axle} typed={typed} wrong={wrong} onChange={keep} />
           ))}
-          <div className="grid grid-cols-3 gap-3">
+          <div className="grid grid-cols-2 xs:grid-cols-3 gap-3">
             {field('mass', 'Mass', units.unit('kg'))}
             {field('wheel', 'Rolling radius', units.unit('m'))}
             {field('weight', 'Weight in front', '%')}
             {field('height', 'Centre, height', units.unit('m'))}
             {field('wheelbase', 'Wheelbase', units.unit('m'))}
           </div>
-          <div className="grid grid-cols-3 gap-3">
+          <div className="grid grid-cols-2 xs:grid-cols-3 gap-3">
             {field('clearance', 'Clearance takes', 'ml')}
             {field('give', 'Gives, each MPa', 'ml')}
             {field('floor', 'Room to the floor', units.unit('mm'))}
@@ -172,7 +172,7 @@ function AxleOf({
           ...(axle === 'rear' ? [{ value: 'drum', label: 'Drum' }] : []),
         ]}
       />
-      <div className="grid grid-cols-3 gap-2">
+      <div className="grid grid-cols-2 xs:grid-cols-3 gap-2">
         <TextField
           label={`${drum ? 'Cylinder' : 'Pistons'}, ${units.unit('mm')}`}
           value={own.pistons}

@@ -39,7 +39,7 @@ export function CarFields(props: Props) {
   const field = (name: Name, label: string, unit: string) => <Field {...{ ...props, name, label, unit }} />;
   return (
     <>
-      <div className="grid grid-cols-3 gap-3">
+      <div className="grid grid-cols-2 xs:grid-cols-3 gap-3">
         {field('mass', 'Mass', units.unit('kg'))}
         {field('share', 'At this axle', '%')}
         {field('regen', 'Motor takes', '%')}
