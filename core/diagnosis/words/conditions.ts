@@ -27,7 +27,7 @@ const COLD = /\b(?:cold|first thing|in the mornings?)\b/;
 const HOT = /\b(?:hot|warm(?:ed)?(?: up)?|heat|laps?|session|stint|fad(?:e|es|ed|ing))\b/;
 /** Not so yet, and a mark on a rotor. */
 const NOT_HOT =
-  /\b(?:until|till|before) (?:[\w']+ ){0,3}?(?:hot|warm(?:ed)?|heat|laps?)\b|\bhot ?spot|\bheat ?(?:crack|check|craz)/g;
+  /\b(?:until|till|before) (?:[\w']+ ){0,3}?(?:hot|warm(?:ed)?|heat|laps?)\b|\b(?:no|never|not|doesn't|don't|didn't) (?:more )?fad\w+|\bhot ?spot|\bheat ?(?:crack|check|craz)/g;
 
 const inKmh = ([, written, per, at, short]: RegExpExecArray): number =>
   Number(written ?? at) * (/^m/i.test((per ?? short)!) ? KMH_PER_MPH : 1);

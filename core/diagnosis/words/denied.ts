@@ -39,7 +39,7 @@ export function isDenied({ rule, first, last }: Match, others: readonly Match[],
 }
 
 /** A denial holds up to these: "doesn't shake unless I brake hard", "no judder when cold". */
-const UNLESS = /\b(?:unless|until|till|except)\b|^(?:when |while )?(?:it is |it's )?cold$/;
+const UNLESS = /\b(?:unless|until|till|except)\b|^(?:when |while )?(?:it is |it's )?(?:cold|hot|warm)$/;
 
 /** What is joined by these shares a denial: "doesn't squeal or shake". */
 const AND = /^(?:or|nor|and)$/;
@@ -55,11 +55,17 @@ export const isWhyDone = ({ last }: Match, { words }: Clause): boolean => {
   return WHY_DONE.test(text.slice(0, last).join(' ')) || SO_DONE.test(text.slice(last + 1).join(' '));
 };
 
+/** It was so until something was done: "a spongy pedal before we bled it". */
+const BEFORE_WORK = new RegExp(
+  `^(?:\\w+ ){0,2}before (?:i|we|he|she|they) (?:\\w+ )?(?:bled|flushed|${DONE})\\b`,
+);
+
 /** Said of what was and is no more: "used to be spongy", "was spongy before", "squeal gone since". */
 export function isOver({ rule, first, last }: Match, { text, words }: Clause): boolean {
   const before = words.slice(Math.max(0, first - DENIED_WITHIN), first).map((word) => word.text);
   if (/\bused to\b/.test(before.join(' ')) && !/\bused to\b.*\bnow\b/.test(text)) return true;
   if (/\b(?:was|were) (?:\w+ ){1,2}before$/.test(text)) return true;
   const behind = words.slice(last + 1).map((word) => word.text);
+  if (BEFORE_WORK.test(behind.join(' ')) && !/\bstill\b/.test(text)) return true;
   return rule.denied !== undefined && IS_OVER.test(behind.join(' '));
 }

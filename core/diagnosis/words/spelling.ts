@@ -13,6 +13,9 @@ export const KNOWN = list(`
   spongey spongy squeak squeaking squeaks squeal squealing squeals squidgy squishy steering stiff stopping stops
   straight stuck swerves throbs track travel veers vibrates vibrating vibration vibrations warning weeping weeps
   wheel wheels winter without wobble wobbles wrong years
+  warped grooves grooved moisture runout percent swollen bulges cracked cracks leakage dripping vacuum
+  pushrod thickness variation squeaky grabbing grabs fading bleeder nipple travels
+  overheat overheating overheats
 `);
 
 /** Ordinary words that look like one of those and are not it. */
@@ -67,7 +70,7 @@ export const ORDINARY = list(`
   total touch tough toward tower trace trade traffic train treat trend trial trick tried trip
   truck truth trying turning turns twenty twice types under union unity unless until upper upset
   urban usage useful usual usually valid value video violates violation visit vital voice volume
-  walked warming warping waste watch water weave weeding weeds weekend weeks weight weird when
+  walked warmed warmer warming warping waste watch water weave weeding weeds weekend weeks weight weird when
   where which while white whole whose window winner within woman wonder worked world worry worse
   worst worth would wound write wrung yellow yesterday yield young yours
 `);
@@ -100,6 +103,60 @@ export const SLIPS: Readonly<Record<string, string>> = {
   noyses: 'noises',
   pedel: 'pedal',
   padel: 'pedal',
+  rigt: 'right',
+  rigth: 'right',
+  vibrats: 'vibrates',
+  skord: 'scored',
+  noize: 'noise',
+  noizes: 'noises',
+  hoze: 'hose',
+  hozes: 'hoses',
+  emergancy: 'emergency',
+  // As it is called elsewhere.
+  'brake oil': 'brake fluid',
+  sqeek: 'squeak',
+  sqeeks: 'squeaks',
+  groovs: 'grooves',
+  brakelight: 'brake light',
+  masta: 'master',
+  judda: 'judder',
+  juddery: 'judder',
+  wen: 'when',
+  rite: 'right',
+  lef: 'left',
+  teh: 'the',
+  weel: 'wheel',
+  weels: 'wheels',
+  puls: 'pulls',
+  pulz: 'pulls',
+  lite: 'light',
+  lites: 'lights',
+  nois: 'noise',
+  dosnt: "doesn't",
+  doesent: "doesn't",
+  thru: 'through',
+  hi: 'high',
+  lok: 'lock',
+  loks: 'locks',
+  rok: 'rock',
+  haf: 'have',
+  blak: 'black',
+  diks: 'discs',
+  wile: 'while',
+  leek: 'leak',
+  leeks: 'leaks',
+  lekage: 'leakage',
+  afer: 'after',
+  aftr: 'after',
+  flor: 'floor',
+  brakin: 'braking',
+  braikin: 'braking',
+  sistem: 'system',
+  flooid: 'fluid',
+  milimeter: 'mm',
+  procent: 'percent',
+  realy: 'really',
+  twise: 'twice',
   callipers: 'calipers',
   calliper: 'caliper',
   disk: 'disc',

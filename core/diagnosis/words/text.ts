@@ -23,6 +23,10 @@ const GOES_ON = [
   ' (?:still (?:soft|spongy|mushy)|all (?:round|four)(?= *[.,;]| *$)|brakes? (?:or no|not applied))\\b',
   ' (?:min(?:imum)?|discard)(?: \\w+)? \\d|(?<=\\d(?: ?mm)?,) new \\d',
   ' (?:left|right) (?:when )?(?:hot|warm|cold)',
+  '(?<=\\bfluid\\b[^.;]*,) (?:(?:never|not) (?:been )?(?:changed|flushed)|\\d+ (?:years|yrs)|\\d+(?:[.,]\\d+)? ?%)',
+  '(?<=\\bstarted(?: it| the engine)?,) (?:the )?pedal (?:drops|dropped|dips|dipped|sinks|sank)\\b',
+  ' only (?:the|my) (?:seat|floor)(?: does| is)?(?= *[.,;]| *$)',
+  ' then (?:to the )?(?:left|right)(?! (?:when|on|as|once|after))\\b',
   '(?<=\\bpins?\\b[^.,;]*,) (?:the )?(?:top|bottom|upper|lower|other) one\\b',
   `(?<=\\d(?: ?mm)?,) ${SIDE}(?: \\w+)? \\d`,
   ' ?(?<=\\b(?:sat|stood|wait(?:ed)?|rest(?:ed)?|parked)(?: for)? (?:\\d+|a few|five|ten|fifteen|twenty) (?:min|mins|minutes|hours?), ?)(?=(?:the )?pedal|back|it )',
@@ -121,13 +125,14 @@ function mended(word: string): string {
   if (word.length < SHORTEST || known.has(word) || /\d/.test(word)) return word;
   if (beginnings.some((beginning) => word.startsWith(beginning) && ENDING.test(word.slice(beginning.length))))
     return word;
+  if (word.endsWith('in') && known.has(`${word}g`)) return `${word}g`;
   const before = mendedBefore.get(word);
   if (before !== undefined) return before;
   const most = word.length >= LONG ? 2 : 1;
   let best = word;
   let least = most + 1;
   for (const candidate of KNOWN) {
-    if (candidate[0] !== word[0] || candidate.length < SHORTEST) continue;
+    if (candidate.length < SHORTEST || beginningOf(candidate) !== beginningOf(word)) continue;
     if (Math.abs(candidate.length - word.length) > most) continue;
     const slips = slipsBetween(word, candidate, most);
     // What only adds an ending to a known word is that word's own form, not a slip.
@@ -140,6 +145,13 @@ function mended(word: string): string {
   mendedBefore.set(word, best);
   return best;
 }
+
+/** What a word begins with as it sounds: "kaliper", "silinder". */
+const beginningOf = (word: string): string =>
+  word
+    .replace(/^c(?=[eiy])/, 's')
+    .replace(/^[cq]/, 'k')
+    .replace(/^ph/, 'f')[0]!;
 
 /** Letters left out, put in, changed or swapped between two words (Damerau 1964, optimal string alignment). */
 export function slipsBetween(left: string, right: string, most: number): number {

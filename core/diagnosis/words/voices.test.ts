@@ -10,6 +10,8 @@ import { BY_TELEPHONE } from '../../../tests/support/voices/byTelephone';
 import { COUNTER } from '../../../tests/support/voices/counter';
 import { DRIVERS } from '../../../tests/support/voices/drivers';
 import { FIRST_MINUTE } from '../../../tests/support/voices/firstMinute';
+import { FROM_THE_STAND } from '../../../tests/support/voices/fromTheStand';
+import { HOW_IT_FEELS } from '../../../tests/support/voices/howItFeels';
 import { IN_FEW_WORDS } from '../../../tests/support/voices/inFewWords';
 import { IN_ONE_BREATH } from '../../../tests/support/voices/inOneBreath';
 import { IN_OTHER_WORDS } from '../../../tests/support/voices/inOtherWords';
@@ -24,7 +26,9 @@ import { PULSES_AND_GRABS } from '../../../tests/support/voices/pulsesAndGrabs';
 import { SEEN_AND_MEASURED } from '../../../tests/support/voices/seenAndMeasured';
 import { SHOP } from '../../../tests/support/voices/shop';
 import { SOUNDS_LIKE } from '../../../tests/support/voices/soundsLike';
+import { SPELT_BY_EAR } from '../../../tests/support/voices/speltByEar';
 import { TOLD_AT_THE_DESK } from '../../../tests/support/voices/toldAtTheDesk';
+import { TYPED_PLAINLY } from '../../../tests/support/voices/typedPlainly';
 import { WHAT_IS_NEW } from '../../../tests/support/voices/whatIsNew';
 import { WHERE_IT_IS } from '../../../tests/support/voices/whereItIs';
 import { WHOLE_STORIES } from '../../../tests/support/voices/wholeStories';
@@ -44,6 +48,10 @@ const VOICES = {
   ...AT_THE_DESK,
   ...OVER_THE_RADIO,
   ...IN_ONE_BREATH,
+  ...TYPED_PLAINLY,
+  ...FROM_THE_STAND,
+  ...HOW_IT_FEELS,
+  ...SPELT_BY_EAR,
   ...IN_OTHER_WORDS,
   ...FIRST_MINUTE,
   ...WHERE_IT_IS,

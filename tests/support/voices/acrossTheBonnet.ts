@@ -182,7 +182,7 @@ export const ACROSS_THE_BONNET: Voices = {
     ['spongy brakes, air found at right rear', 'pedal_spongy yes; bubbles few RR'],
     [
       'steel lines, new DOT 4, four pots, soft at the end',
-      'hose_kind braided; brake_conversion yes; pedal_soft_end yes',
+      'hose_kind braided; fluid_age fresh; brake_conversion yes; pedal_soft_end yes',
     ],
     ['brace fitted at master, still soft at the end', 'pedal_soft_end yes'],
     ['mot failed on handbrake effort', 'parking_brake weak'],

@@ -162,7 +162,7 @@ export const AT_LENGTH: Voices = {
     ['It has got the big six-pot kit on the front and the original rears.', 'brake_conversion yes'],
     ['No boost at all, pedal like concrete.', 'pedal_hard yes'],
     ['The fluid in the reservoir looks like cola.', 'fluid_look dark'],
-    ['Only when it rains the first brake application does nothing.', 'first_press_long yes'],
+    ['Only when it rains the first brake application does nothing.', 'poor_stopping yes'],
     [
       'Hot day, 35 degrees, lost the pedal completely on lap nine.',
       'pedal_to_floor yes; usage track; temperature_link only_hot',

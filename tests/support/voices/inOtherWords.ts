@@ -73,7 +73,7 @@ export const IN_OTHER_WORDS: Voices = {
     ['fluid black, flush due', 'fluid_look dark'],
     ['DTV 25 um RF', 'rotor_dtv high FR'],
     ['runout .12 LF', 'rotor_runout high FL'],
-    ['vib @ 130 u/braking, s/wheel', 'vibration_braking yes'],
+    ['vib @ 130 u/braking, s/wheel', 'vibration_braking yes; shake_where wheel'],
     ['L/R wheel dragging, h/brake cable seized', 'wheel_drags one; parking_brake drags'],
     ['m/cyl changed 05/24, pedal long since', 'master_fitted yes; pedal_long yes; system_opened yes'],
     ['resv below min, no vis leaks', 'reservoir_level low'],

@@ -324,7 +324,7 @@ export const SHOP: Voices = {
     ['caliper piston boot is torn on the front right', ''],
     ['Found one pad fitted the wrong way round', 'pad_fit wrong'],
     ['vibration started after I hit the kerb', 'vibration_braking yes; after_cornering yes'],
-    ['After rain it grabs for the first stop', 'temperature_link only_cold; grabs yes'],
+    ['After rain it grabs for the first stop', 'grabs yes'],
     ['pads look fine, plenty left, discs ok', ''],
     ['hydraulic handbrake leaks', ''],
     ['had to bleed it between sessions', 'system_opened yes; usage track'],

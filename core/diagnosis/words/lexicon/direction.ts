@@ -1,19 +1,19 @@
 import { HANDBRAKE, HANDBRAKE_PULLED, NOT, near, type Rule, rx, says, upTo, yes } from './rule';
 
 const PULLS =
-  'squats?|noses?|tramlin(?:es|ing)|haul(?:s|ing)|dips?|nods|slew(?:s|ing)?|pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|going(?= to )|moves|heads|jumps|leads|crab(?:s|bing|bed)?';
+  'squats?|noses?|tramlin(?:es|ing)|haul(?:s|ing)|dips?|nods|slew(?:s|ing)?|pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|going(?= to )|moves|heads|jumps?|leads|crab(?:s|bing|bed)?';
 const towards = (side: string) =>
   rx(
     `(?:${PULLS}) (?:me |us |it |itself |over |off |the wheel |the steering |hard |strongly |slightly |badly |sharply |a (?:bit|tad|little) )?(?:too? )?(?:the )?(?:hard )?${side}`,
   );
 /** What goes aside there is not the car, or nothing does. */
 const NOT_ASIDE =
-  'rear|back end|tail|foot|pedal (?:goes|moves|drops)|right (?:down|through|to the (?:floor|bottom)|away|back|after|up)';
+  'rear|back end|tail|foot(?! off)|pedal (?:goes|moves|drops)|right (?:down|through|to the (?:floor|bottom)|away|back|after|up)';
 /** That it pulls, wherever to. */
-const PULLS_ASIDE = 'pull(?:s|ed|ing)?|veer(?:s|ing)?|drifts?|tug(?:s|ging)?|dart(?:s|ing)?';
+const PULLS_ASIDE = 'pull(?:s|ed|ing)?|veer(?:s|ing)?|drifts?|wanders?|tug(?:s|ging)?|dart(?:s|ing)?';
 /** It goes there by itself, which is no brake. */
 const UNBRAKED =
-  '(?<!(?:even|also|and) )(?:without braking|when not braking|off the brakes|under (?:power|throttle|acceleration)|(?:on|with) the (?:throttle|power)|when accelerating)';
+  '(?<!(?:even|also|and) (?:with (?:my |the )?foot )?)(?:without braking|when not braking|off the brakes|under (?:power|throttle|acceleration)|(?:on|with) the (?:throttle|power)|when accelerating)';
 /** Held straight by hand: it pulls the other way. */
 const heldAgainst = (side: string) =>
   rx(
@@ -52,13 +52,15 @@ export const DIRECTION_WORDS: readonly Rule[] = [
       'wants? to change lanes?|steers? (?:itself|left|right)|swerv(?:es?|ing)|wanders? (?:under|when|to|on the brakes?)',
       'drifts? (?:left|right|to|(?:when|while|under|on) brak\\w*)|crab(?:s|bing|bed)?',
       `(?:${NOT}) (?:brake|stop|slow|pull up) (?:evenly|straight|in a straight line)`,
-      '(?:brakes?|braking|slows|stops) (?:is |are )?uneven(?:ly)?(?! (?:wear|worn))|uneven braking',
+      '(?:brakes?|braking|slows|stops) (?:is |are |feels? )?uneven(?:ly)?(?! (?:wear|worn))|uneven braking',
       '(?:keep|keeping|hold|holding) (?:it|the car) (?:in a )?straight',
+      '(?<!(?:rear|back|tail)(?: end)? )squirm(?:s|ing)? (?:under|when|on) (?:the )?brak\\w*|steering (?:tugs|jerks|twitches)',
       'twitch(?:es|y)? (?:when|under|on) (?:initial |first )?brak\\w*|tug(?:s|ging) at the (?:steering )?wheel',
       '(?:two|both) hands on the wheel|steering wheel (?:is )?(?:not straight|crooked|off cent(?:re|er)) (?:under|when|while|on) brak(?:es?|ing)',
       '(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side',
       'one side (?:of the )?(?:front |rear )?(?:axle |brakes? )?(?:brakes|bites|grabs|grips|works) (?:harder|more|earlier|first|better)',
-      `brake imbalance|imbalance ${upTo(2)}(?:front|rear|axle)|only one (?:side|(?:of the )?(?:front |rear )?wheels?) (?:works|brakes|bites)`,
+      'less (?:brakes?|braking|effort|force) than (?:on )?(?:the )?(?:left|right|other)',
+      `brakes? imbalance|imbalance ${upTo(2)}(?:front|rear|axle)|only one (?:side|(?:of the )?(?:front |rear )?wheels?) (?:works|brakes|bites)`,
     ),
     rx(
       `${HANDBRAKE}(?: lever)? (?:is )?pull(?:s|ing)`,
@@ -95,7 +97,7 @@ export const DIRECTION_WORDS: readonly Rule[] = [
     'yes',
     near(
       PULLS_ASIDE,
-      '(?:even|also|and) (?:when |while |if )?(?:without (?:touching )?(?:the )?brak\\w+|not braking|off the brakes?|coasting|cruising|driving)|braking or not|brakes? or no brakes?|all the time|constantly',
+      '(?:even|also|and) (?:when |while |if )?(?:without (?:touching )?(?:the )?brak\\w+|not braking|(?:with (?:my |the )?foot )?off the brakes?|coasting|cruising|driving)|braking or not|brakes? or no brakes?|all the time|constantly',
       6,
     ),
     rx(HANDBRAKE_PULLED),
@@ -110,7 +112,7 @@ export const DIRECTION_WORDS: readonly Rule[] = [
     'no',
     rx(
       near(PULLS_ASIDE, 'only (?:when|under|on|while|if) (?:(?:i|you|we) )?(?:the )?brak\\w*', 6).source,
-      'only pulls (?:when|under|on)',
+      'only pulls (?:under|on|when (?:(?:i|you|we) )?(?:the )?brak\\w*)',
     ),
   ),
   says('pull_side', 'left', strongerAt('left')),

@@ -1,4 +1,4 @@
-import { found, HANDBRAKE, NOT, near, ROTOR, type Rule, rx, STANDING, says, upTo } from './rule';
+import { AT_ONCE, found, HANDBRAKE, NOT, near, ROTOR, type Rule, rx, STANDING, says, upTo } from './rule';
 
 const HOT =
   '(?:red |burning |really |very |too |boiling |piping |so |much )*(?:hot|hotter|cooking|glow(?:s|ing)?|scorching)';
@@ -31,11 +31,11 @@ export const DRAG_WORDS: readonly Rule[] = [
       "brakes? (?:lock|jam|stick|bind)(?:s|ed|ing)?(?: up| on)? and (?:won't|don't|will not|do not|doesn't) (?:release|let go|free)",
       "(?:won't|will not|doesn't|does not|can't) free ?wheel|(?:can't|cannot|couldn't) push (?:it|the car) (?:by hand|on the (?:flat|level))",
       '(?:have|need) to rev to (?:pull away|move|set off)|brakes .*(?:starts?|begins?) (?:to )?(?:bind|drag)(?:ing)?$',
-      '(?:barely|hardly) rolls?|(?:feels?|is) (?:still )?held(?: back)?$|takes a (?:moment|second|while) to roll',
+      '(?:car |it )rolls? (?:badly|poorly|heavily|stiffly)|(?:barely|hardly) rolls?|(?:feels?|is) (?:still )?held(?: back)?$|takes a (?:moment|second|while) to roll',
       '(?:frozen|seized|stuck|binding) (?:on |at )?all (?:four|round)',
       `wheels (?:are )?(?:hard|difficult|stiff) to turn ${upTo(3)}all (?:four|round|of them)`,
       near('drag(?:s|ged|ging)?|bind(?:s|ing)?', 'all (?:round|four|of them)', 3).source,
-      "^(?:the )?brakes (?:never|don't|do not|won't) (?:fully |quite )?(?:release|let go)(?! until)",
+      `^(?:the )?brakes (?:never|don't|do not|won't) (?:fully |quite )?(?:release|let go)(?! until| ${AT_ONCE})`,
       '(?:the )?wheels (?:drag|bind)(?! (?:on|at))|(?:wheels|brakes) (?:slowly )?lock on(?: slowly)? (?:as|when|once) (?:it|they|everything) (?:warms?|heats?|gets? (?:hot|warm))',
       'keeps? braking after (?:i|you|we) (?:lift|let go|release|come off)',
       "(?:brake )?pressure (?:won't|doesn't|does not|will not) (?:release|let go|go away)|(?:^|(?:storage|winter|standing|months|weeks) )(?:the |my )?brakes stick$",
@@ -46,12 +46,12 @@ export const DRAG_WORDS: readonly Rule[] = [
     'wheel_drags',
     'one',
     rx(
-      `(?:wheel|corner|front|rear|left|right|side|caliper|brakes?|it|disc|rotor) ${upTo(3)}(?:drag(?:s|ged|ging)?|bind(?:s|ing)?|stuck (?:on|solid|fast)|seized|frozen|sticks|sticking|stuck$|hangs(?! on)|hanging(?! (?:off|on|by|from))|(?:stay|stays) locked|seiz(?:e|es|ing)|rub(?:s|bing)|locked (?:solid|on|up solid))`,
+      `(?:wheel|corner|front|rear|left|right|side|caliper|brakes?|it|disc|rotor) ${upTo(3)}(?:drag(?:s|ged|ging)?|bind(?:s|ing)?|stuck (?:on|solid|fast|(?:at the )?(?:rear|front|left|right)$)|seized|frozen|sticks|sticking|stuck$|hangs(?! on)|hanging(?! (?:off|on|by|from))|(?:stay|stays) locked|seiz(?:e|es|ing)|rub(?:s|bing)|locked (?:solid|on|up solid))`,
       "(?:fronts|rears) (?:never|don't|do not|won't) (?:fully |quite )?(?:release|let go)",
       "(?:wheel|caliper|front|rear|left|right) (?:does not|doesn't|won't|will not|never) (?:fully |quite |really )?(?:release|let go|come off)",
       `not (?:fully |quite |properly )?releas(?:e|ing) ${upTo(3)}(?:left|right|one side|front|rear|back)`,
       "drag(?:s|ged|ging)?|bind(?:s|ing)|stuck on|(?:won't|wouldn't|don't|doesn't|will not|would not|does not) turn",
-      'not turning (?:free(?:ly)?|easily)',
+      'not turn(?:ing)? (?:free(?:ly)?|easily)',
       'brakes? (?:is |are |keeps? )?hang(?:s|ing)?(?: up| on)? (?:on|at) (?:the |one )?(?:left|right|front|rear|back|wheel|side)',
       'calipers? hangs on',
       `wheel ${upTo(2)}(?:turns|spins|rotates) (?:stiff(?:ly)?|hard|heav(?:y|ily))`,
@@ -66,7 +66,7 @@ export const DRAG_WORDS: readonly Rule[] = [
     ),
     'no',
     rx(
-      'sliders?|slides',
+      'sliders?|slides|bobbins?|floating',
       'all (?:four|wheels|corners|of|round)|every (?:wheel|corner)',
       "(?:won't|will not|doesn't|hardly) (?:want to )?roll|everywhere",
       'drag(?:s|ged|ging)? (?:me |it |us )?(?:over )?to|pistons?|pins?|pedal (?:sticks|hangs|stuck)',
@@ -109,10 +109,12 @@ export const DRAG_WORDS: readonly Rule[] = [
     'heat_spread',
     'all_hot',
     rx(
-      'brakes? (?:are |is |keep |keeps |get |gets )?(?:overheat(?:s|ing|ed)?|running hot) (?:in traffic|in town|on the road|without)',
+      'brakes? (?:are |is |keep |keeps |get |gets )?(?:overheat(?:s|ing|ed)?|running hot|hot) (?:in traffic|in town|on the road|without)',
+      '(?:brakes|wheels|rims) (?:are |get |were )?(?:too |very |really )?hot after (?:a |any |every )?(?:normal|short|quick|gentle|ordinary) (?:drive|trip|run)',
       '^(?:the |my )?brakes (?:are )?overheating$|(?:brakes|wheels|rims) (?:are |get |were )?(?:too |very )?hot to (?:the )?touch',
     ),
   ),
+  says('heat_spread', 'even', rx('all (?:four|wheels|of them) (?:\\w+ ){0,3}same temp(?:erature)?')),
   says(
     'heat_spread',
     'one_axle',

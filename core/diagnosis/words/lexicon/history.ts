@@ -6,6 +6,8 @@ const FORGOTTEN = "(?:can't|cannot|don't|do not) (?:remember|recall|know)|no ide
 const BESIDE_IT = '(?:brace|bracket|stop) (?:fitted|put)';
 /** What shares the pressure out. */
 const ABS_UNIT = 'abs (?:unit|block|pump|modulator|module)';
+/** So many that fluid is fresh still. */
+const FEW_MONTHS = '(?:a|one|two|three|four|five|a few|a couple of|[1-5])';
 /** A master of another bore. */
 const OTHER_BORE =
   '(?:went|gone|changed|swapped) (?:from|to) (?:an? |the )?[\\d.]+ ?(?:mm )?(?:bore )?(?:to (?:an? )?[\\d.]+ ?(?:mm )?(?:bore )?)?master';
@@ -29,6 +31,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?:since|after) (?:i |we |he )?(?:crack(?:ed|ing)|open(?:ed|ing)|undid) (?:off |open )?(?:the |a |one )?(?:bleed(?:er)?(?: nipple| screw)?|nipple|union|line|hose)',
       `${ABS_UNIT} (?:was |has been |got |just )?(?:changed|replaced|swapped|renewed|opened|apart|rebuilt)`,
       'fluid (?:was |has been |got |just )?(?:changed?|flush(?:ed)?|renewed|replaced)|changed the (?:brake )?fluid',
+      '^flushed(?: it)?(?: all| through| right through)?$',
       '(?:just|been|was|we|i|he|got) flushed|^flushed (?:(?:it|the \\w+) )?(?:with|last|this|today|yesterday)',
     ),
     rx(
@@ -61,19 +64,22 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'fluid_age',
     'fresh',
     rx(
-      '(?:fresh|new|changed the) (?:brake )?fluid|dot ?[\\d.]+ (?:is |was )?fresh|fresh dot ?[\\d.]+',
+      '(?:fresh|new|changed the) (?:brake )?fluid|new dot ?[\\d.]+|dot ?[\\d.]+ (?:is |was )?fresh|fresh dot ?[\\d.]+',
       'fluid (?:is |was )?(?:fresh|new|just changed|changed (?:last|this|yesterday|today|recently|(?:\\d|a few|two|three) (?:days|weeks) ago) ?(?:week|month)?)',
       'flushed (?:with \\w+ fluid )?(?:last|this|before)|^flushed .*(?:yesterday|today|last (?:week|month))$',
       '(?:dot ?[\\d.]+|fluid) (?:went|was put) in (?:last|this|yesterday|on|just)',
-      'put (?:in |some |new )*dot ?[\\d.]+',
+      'put (?:in |some |new )*dot ?[\\d.]+|dot ?[\\d.]+ (?:(?:was |were )?put|went|poured) in\\b',
+      `(?:fluid|flush(?:ed)?) ${upTo(4)}(?:${FEW_MONTHS} months?|weeks?) ago|fluid ${upTo(3)}(?:changed|flushed|replaced|done) last month`,
     ),
   ),
   says(
     'fluid_age',
     'old',
     rx(
-      `fluid ${upTo(4)}(?:\\d+|two|three|four|five|few|several|many) years ago`,
+      `fluid ${upTo(4)}(?:\\d+|two|three|four|five|few|several|many) years? ago`,
       '(?<!like )old (?:brake )?fluid',
+      `fluid (?!like )${upTo(7)}(?:\\d+|two|three|four|five|six|ten|several|many) (?:years|yrs) old`,
+      'fluid (?:dark |black |brown |is |about |now )*(?:[2-9]|1\\d) (?:years|yrs)\\b',
       `fluid (?!like )(?:is |was )?${upTo(3)}(?:old|years old|ancient|(?:never|not) (?:been )?changed|original)`,
       `fluid ${upTo(2)}(?:hasn't|has not|not) (?:been )?changed ${upTo(2)}(?:\\d+|two|three|four|five|six|ten|several|many|for) years`,
       '(?:last )?fluid change (?:is )?(?:unknown|not known|not recorded)|years? old fluid|never (?:changed|flushed|replaced) the (?:brake )?fluid',
@@ -98,14 +104,14 @@ export const HISTORY_WORDS: readonly Rule[] = [
     rx(
       "(?:not|never|n't|without|no|nobody) (?:been )?(?:properly )?(?:bedded|burnished|(?:bed(?:ding)?|run)(?: them)?(?: ?-?in))",
       '(?:not|never) bed (?:them|it|the pads|the discs)',
-      "no bed(?:ding)? ?-?in|forgot to bed|didn't bed|no time to bed",
+      "no bed(?:ding)?(?: in|$)|skipped (?:the )?bed(?:ding)?|forgot to bed|didn't bed|no time to bed",
     ),
   ),
   says(
     'bed_in_done',
     'yes',
     rx(
-      '(?:bedded|burnished) (?:them |it |the (?:new )?(?:pads|discs) )?(?:-?in|properly|fine|as per|as the|like the|to the|by the)',
+      '(?:did|followed|done) (?:the |a )?(?:proper |full )?bed(?:ding)?(?: in)?|(?:bedded|burnished) (?:them |it |the (?:new )?(?:pads|discs) )?(?:-?in|properly|correctly|fine|as (?:per|the|instructed|told|described|recommended)|like the|to the|by the)',
     ),
     rx("not|never|nobody|didn't|without"),
   ),
@@ -113,10 +119,11 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'held_hot',
     'yes',
     rx(
-      `(?:sat|held|stood|stopped|parked|waited|queued) ${upTo(6)}(?:foot on|brakes? on|${HANDBRAKE}|on the (?:brakes?|pedal))`,
-      `(?:parked|left) (?:it )?(?:on|with) (?:the )?hot brakes|hot brakes ${upTo(4)}${HANDBRAKE}|left ${upTo(2)}${HANDBRAKE} on ${upTo(5)}hot`,
+      `(?:sat|held|stood|stopped|parked|waited|queued) ${upTo(9)}(?:foot on|brakes? on|${HANDBRAKE}|on the (?:brakes?|pedal))`,
+      `(?:parked|left) (?:it )?(?:while )?hot(?! brakes)|(?:parked|left) (?:it )?(?:on|with) (?:the )?hot brakes|hot brakes ${upTo(4)}${HANDBRAKE}|left ${upTo(2)}${HANDBRAKE} on ${upTo(5)}hot`,
       `${HANDBRAKE} ${upTo(3)}(?:hot|after (?:the )?session|in the paddock|straight after)`,
       `foot on the brake ${upTo(4)}(?:grid|pits?|paddock|lights)`,
+      'hard (?:driving|session|laps|stops?|run|descent) (?:\\w+ ){0,3}(?:held|kept) (?:the |my )?(?:pedal|foot|brakes?)',
       `(?:pads?|brakes?) (?:were |was |are |is )?(?:left |held )?clamped ${upTo(3)}hot`,
       `(?:sit|sitting|stand|standing|wait|waiting) ${upTo(9)}foot on (?:it|the pedal|the brakes?)`,
     ),
@@ -164,7 +171,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'level_falls',
     'slowly',
     rx(
-      `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?(?! on)|fall(?:s|ing)?|go(?:es|ing) down|keeps going|sinks?|(?:is |was )?down (?:by )?(?:an? |half an? |half |\\d+ ?)(?:cm|mm|centimet(?:er|re)s?|inch|bit|finger)|disappear(?:s|ing)?|vanish(?:es|ing)?|(?:goes|going|gone) missing|(?:went|gone|been going) down|has (?:dropped|fallen)|(?:has |had )?(?:dropped|fallen|fell) (?:an? |\\d+ ?)?(?:cm|mm|centimet(?:er|re)s?|inch|bit))`,
+      `(?:fluid|level|reservoir) ${upTo(3)}(?:drop(?:s|ping)?(?! on)|fall(?:s|ing)?|go(?:es|ing)? down|keeps going|sinks?|(?:is |was )?down (?:by )?(?:an? |half an? |half |\\d+ ?)(?:cm|mm|centimet(?:er|re)s?|inch|bit|finger)|disappear(?:s|ing)?|vanish(?:es|ing)?|(?:goes|going|gone) missing|(?:went|gone|been going) down|has (?:dropped|fallen)|(?:has |had )?(?:dropped|fallen|fell) (?:an? |\\d+ ?)?(?:cm|mm|centimet(?:er|re)s?|inch|bit))`,
       `(?:losing|loses|using|uses|drinks) ${upTo(2)}(?:brake )?fluid|^(?:a |the )?(?:brake )?fluid (?:leak(?:s|ing)?|loss)$`,
       `(?:los(?:es|ing|t)|us(?:es|ing)) (?:about |around |roughly |some )?(?:\\d+|a few|half a) (?:ml|cc|cl|lit(?:er|re)s?) (?:of )?(?:brake )?fluid`,
       `(?:fluid|level) ${upTo(3)}(?:every|each) (?:week|month|time) (?:less|lower)`,
@@ -204,6 +211,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       OTHER_BORE,
       '(?:since|after) the (?:brake )?conversion|big(?:ger)? brakes?(?: kit)?|master bore (?:from|up|down|changed)',
       `(?:different|bigger|larger|other|converted|conversion|upgraded?|swapped to) ${upTo(4)}(?:calipers?|master(?: cylinder)?|brakes?)`,
+      'brake kit|two (?:single|separate) masters|(?:calipers?|brakes) (?:from|off|of) (?:a |the )?(?:bigger|larger|heavier|faster|other|different)',
       '(?:four|4|six|6) pots?|brake (?:conversion|upgrade)|converted to|(?:twin|dual) masters?',
       '(?:(?:fitted|installed|put in|with|new|aftermarket|converted to|swapped to) (?:an? |the )?(?:manual )?|^)(?:pedal|bias) box(?! (?:was|is|bolts?|paint|flex|bend|mov|bracket))',
       '(?:pedal|bias) box (?:fitted|installed|went in|conversion)',
@@ -239,7 +247,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'stood_long',
     'yes',
     rx(
-      `(?:stood|sat|parked|standing|sitting|laid up|stored|in storage|(?:was|been) in (?:a |the )?(?:barn|shed|garage)|not (?:been )?(?:used|driven|moved)) ${upTo(5)}(?:months?|years?|winter|ages|long|since)`,
+      `(?:stood|stands|sat|parked|standing|sitting|laid up|stored|in storage|(?:was|been) in (?:a |the )?(?:barn|shed|garage)|not (?:been )?(?:used|driven|moved)) ${upTo(5)}(?:months?|years?|winter|ages|long|since)`,
       'off the road (?:since|for|all)|(?:car|it) stands since',
       `(?:hasn't|has not|not|hardly) (?:been )?(?:turned a wheel|moved|driven|used|run|out) ${upTo(2)}(?:since|for|all)`,
       '(?:after|over|all) (?:the )?winter|(?:since|after|from) (?:(?:the|its|a) )?(?:winter )?lay ?up',
@@ -258,7 +266,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'yes',
     rx(
       `(?:${DONE}) ${upTo(3)}(?:wheel )?(?:bearings?|hubs?|uprights?|knuckles?)`,
-      `(?:bearings?|hubs?)(?: carriers?)? (?:is |are |was |were |have been |just |got )?(?:${DONE}|done)`,
+      `(?:bearings?|hubs?)(?: carriers?)? (?:is |are |was |were |have been |just |got )?(?:${DONE}|done|adjusted)`,
       `wheel bearings? ${upTo(7)}(?:was|were|been|got) (?:${DONE}|done)`,
       '(?:did|redid|doing) (?:the |both |all )*(?:front |rear )?(?:wheel )?(?:hubs|bearings)|(?:bearing|hub) (?:job|change|swap)|hubs? (?:was|were|came|come|has been|have been) off',
     ),

@@ -69,7 +69,7 @@ export const NOISE_WORDS: readonly Rule[] = [
     rx(
       GRIND,
       'rubb?(?:ing|s) (?:noise|sound)|hear (?:something |it )?(?:is )?rubbing|something(?:.s| is) rubbing (?=.*turn)|ground like',
-      '(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|nois(?:e|es) like (?:iron|metal|a grinder)|metallic(?! (?:rattl|knock|click|clunk|clonk|tick|ping)\\w*)|like sandpaper|(?<!fluid .*)gritty',
+      '(?:metal|iron|steel) (?:on|to|against) (?:metal|iron|steel)|nois(?:e|es) (?:\\w+ ){0,3}like (?:iron|metal|a grinder)|metallic(?! (?:rattl|knock|click|clunk|clonk|tick|ping)\\w*)|like sandpaper|(?<!fluid .*)gritty',
     ),
     rx('bearings? (?:\\w+ ){0,2}rumbl(?:es|ing)|rumble strips?'),
   ),
@@ -95,7 +95,7 @@ export const NOISE_WORDS: readonly Rule[] = [
     rx(
       STOPS_AT_A_FOOT,
       `(?:${NOISE}) ${upTo(3)}${NO_FOOT}`,
-      'brak(?:e|es|ing) (?:stops|cures|kills|silences|quiets) it',
+      'brak(?:e|es|ing) (?:stops|cures|kills|silences|quiets) it|brak(?:e|es|ing) makes it (?:go away|stop|quiet|disappear)',
     ),
     rx(SHAKE, UNKNOWN),
   ),

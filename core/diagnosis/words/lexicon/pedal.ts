@@ -1,4 +1,4 @@
-import { FELT_IN_PEDAL, HANDBRAKE, NOT, near, type Rule, rx, says, upTo, yes } from './rule';
+import { AT_ONCE, FELT_IN_PEDAL, HANDBRAKE, NOT, near, type Rule, rx, says, upTo, yes } from './rule';
 
 const PEDAL = '(?:brake |middle )?(?:pedals?|brakes?)';
 const UNYIELDING =
@@ -6,6 +6,9 @@ const UNYIELDING =
 const PRESS = '(?:press|push|stab|pump|application|touch|stroke|dab|stamp|prod)';
 const END =
   'last (?:bit|part|inch|third) of (?:the )?(?:pedal )?(?:travel|stroke)|(?:at )?(?:the )?(?:very )?(?:end|bottom) of (?:the |its )?(?:travel|stroke|pedal)|when (?:i )?press(?:ed|ing)? (?:really )?hard(?:er)?';
+/** Said of the pedal as well: "not spongy and not long". */
+const NOT_EITHER =
+  "(?:^|(?:spongy|soft|mushy|long|low|hard|stiff|heavy) (?:and|or|nor) (?:it is |it's )?)not ";
 /** Said of the pedal and of nothing else. */
 const AT_THE_END = /\b(?:soft|spongy|mushy|gives?) at the (?:very )?(?:end|bottom)$/;
 /** Without the engine any pedal goes hard. */
@@ -24,12 +27,12 @@ const NOT_FIRM_NOW = rx(
   "n't|isn't|less|(?:doesn't|does not|won't) (?:feel|stay|get)",
 );
 const SPONGY =
-  'spong(?:y|ey|e|iness)|softness|sogg(?:y|ier)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding)|like (?:treacle|mud)|like (?:stepping|pressing|pushing|treading) (?:in|into|on|onto) (?:an? )?(?:(?:wet|tennis|rubber) )?(?:mud|sponge|cushion|pillow|mattress|balls?|grapes?)|(?:feels?|like|as if|^)(?: ?\\w+ ){0,4}?air in (?:them|it|the (?:brakes?|lines?|system))';
+  'spong(?:y|ey|e|iness)|softness|sogg(?:y|ier)|squish(?:y)?|squidgy|mush(?:y)?|marshmallow|springy|bouncy|doughy|woolly|jelly|balloon|rubbery|squashy|(?:like|with|of) (?:chewing gum|porridge|pudding)|like (?:treacle|mud)|like (?:stepping|pressing|pushing|treading) (?:in|into|on|onto) (?:an? )?(?:(?:wet|tennis|rubber) )?(?:mud|sponge|cushion|pillow|mattress|balls?|grapes?)|(?:feels?|like|as if|^)(?: ?\\w+ ){0,4}?air in (?:them|it|brakes?|the (?:brakes?|lines?|system))';
 
 const ABS_ACTS =
-  '(?:abs|anti ?lock)(?: system| pump| motor)? (?:\\w+ )?(?:runs?|comes?|coming|came|go(?:es|ing) off|kicks?|kicking|cuts?|cutting|triggers?|triggering|activates?|activating|acts|works|chatters?|fires|engages|pulses?|buzz(?:es)?|grinds|jumps?|goes (?:crazy|mad|off))';
+  '(?:abs|anti ?lock)(?: system| pump| motor)? (?:\\w+ )?(?:runs?|comes?|coming|came|go(?:es|ing) off|kicks?|kicking|cuts?|cutting|triggers?|triggering|activates?|activating|acts|works?|chatters?|fires|engages|pulses?|buzz(?:es)?|grinds|jumps?|goes (?:crazy|mad|off))';
 const FOR_NOTHING =
-  '(?:over|on) (?:the )?bumps|without (?:a |any )?reason|(?:walking|crawling|parking) (?:pace|speeds?)|(?:very )?low speeds?|crawl(?:ing)?|for no reason|for nothing|(?:on|in) (?:a |the )?dry(?: road)?|(?:just )?before (?:(?:it|i|we|the car) )?(?:a )?(?:stops?|stopping|standstill)|(?:coming|rolling|roll|come) to (?:a )?(?:stop|halt|standstill)|last (?:few )?(?:metres?|meters?|feet|yards?|m)|(?:gentle|light|normal|ordinary|slow) (?:stops?|braking)|barely (?:touch(?:ing)?|press(?:ing)?)|(?:at|below|under) (?:[1-9]|1\\d|five|ten) (?:km/?h|kph|mph|k)|(?:far |much )?too (?:early|easily|soon)';
+  'by itself|on its own|(?:over|on) (?:the )?bumps|without (?:a |any )?reason|(?:walking|crawling|parking) (?:pace|speeds?)|(?:very )?low speeds?|crawl(?:ing)?|for no reason|for nothing|(?:on|in) (?:a |the )?dry(?: road)?|(?:just )?before (?:(?:it|i|we|the car) )?(?:a )?(?:stops?|stopping|standstill)|(?:coming|rolling|roll|come) to (?:a )?(?:stop|halt|standstill)|last (?:few )?(?:metres?|meters?|feet|yards?|m)|(?:gentle|light|normal|ordinary|slow) (?:stops?|braking)|barely (?:touch(?:ing)?|press(?:ing)?)|(?:at|below|under) (?:[1-9]|1\\d|five|ten) (?:km/?h|kph|mph|k)|(?:far |much )?too (?:early|easily|soon)';
 const ABS_FOR_NOTHING = near(ABS_ACTS, FOR_NOTHING, 6);
 /** Early at one end is the balance. */
 const ABS_ELSE = rx(
@@ -48,18 +51,20 @@ export const PEDAL_WORDS: readonly Rule[] = [
     'pedal_spongy',
     rx(
       `${SPONGY}`,
-      "(?:goes|went|gone|going|gets|got|turns|is|was|it's|feels|only|just|still|quite|too) (?:all |really |very |a bit |still )?soft",
+      "(?:goes|went|gone|going|gets|got|turns|is|was|it's|feels|only|just|still|quite|too|now) (?:all |really |very |a bit |still )?soft",
       "(?<=isn't |wasn't |not )soft",
       "(?:like )?(?:there is |there's |with )?a spring in (?:it|the pedal)|softer|^soft|^(?:long|low) and soft|(?:slightly|a bit|a little|sometimes|then) soft",
-      'does it (?:go|get|feel|turn) (?:all )?soft|the harder (?:i|you|we) (?:push|press|brake) the (?:further|more|deeper|lower) (?:it|the pedal)',
+      'feels? like (?:a |there is a )spring|does it (?:go|get|feel|turn) (?:all )?soft|the harder (?:i|you|we) (?:push|press|brake) the (?:further|more|deeper|lower) (?:it|the pedal)',
     ),
     // It is not the pads that are to be softer.
     rx(
+      '(?:suspect|think|guess|maybe|perhaps|probably) (?:\\w+ ){0,3}air in',
       END,
       AT_THE_END.source,
       'suspension|ride',
       `hoses? ${upTo(3)}balloon`,
-      `softer ${upTo(2)}(?:pads?|compound|tyres?|springs?)`,
+      `softer ${upTo(2)}(?:pads?|compound|tyres?|springs?)|(?:pads?|compound) ${upTo(3)}softer`,
+      '(?:cap|diaphragm|seals?|boots?|rubbers?|tyres?) (?:\\w+ ){0,3}(?:is|are|was|were|feels?|gone) (?:\\w+ )?soft',
     ),
   ),
   says('pedal_spongy', 'no', near('(?:brake )?pedal', 'firm|(?:feels|is) (?:normal|fine)', 3), NOT_FIRM_NOW),
@@ -79,8 +84,8 @@ export const PEDAL_WORDS: readonly Rule[] = [
     rx(
       '(?:long|low|longer|lower|deep) (?:brake )?pedal',
       '(?:brake )?pedal (?:is |was |goes |went |gets |getting |got |becomes |becoming |feels |gone |been |has gone |has been |has become |has been getting |been getting |keeps getting |went a bit )?(?:much |very |really |quite |a bit |too |so )?(?:long|low|deep)(?:er)?',
-      '^(?:but |and |still |very |really |too |so |just )*(?:long|low)(?: and (?:soft|spongy|mushy|comes? .*|it .*))?$',
-      '(?<=^not )(?:long|low)$',
+      '^(?:but |and |still |very |really |too |so |just |now )*(?:long|low)(?:er)?(?: and (?:soft|spongy|mushy|comes? .*|it .*))?$',
+      `(?<=${NOT_EITHER})(?:long|low)(?=$| (?:and|or|nor)\\b)`,
       'it (?:starts|started|begins|began|keeps|kept) (?:going|getting) long(?! (?:way|time))',
       '(?:push|press)(?:ing)? (?:it |the pedal |down )?(?:much |a lot |a bit )?(?:further|farther)(?! (?:the|it|back|in))',
       '^(?:but )?long (?:on track|on the track|at speed|when hot|once hot|out there)$',
@@ -94,7 +99,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'pedal (?:is |sits )way down|(?:pedal |it )(?:is |sits |was )?not (?:as|so) high',
       'the lower (?:the pedal|it) (?:sits|gets|goes)|(?:the pedal|it) (?:sits|gets|goes) the lower',
       'long (?:brake |pedal )?travel|pedal height (?:drops|falls|is (?:low|down))',
-      'needs (?:more and more|ever more) pedal|excessive (?:brake )?(?:pedal )?travel|travel is (?:huge|massive|enormous)',
+      '^hot (?:long|low)$|travel (?:goes|went|is going) up|needs (?:more and more|ever more) pedal|excessive (?:brake )?(?:pedal )?travel|travel is (?:huge|massive|enormous)',
       'travel (?:is |has become )?(?:excessive|too much|too long)',
       '(?:lots|lot|loads|too much|more) (?:of )?(?:pedal )?travel',
       'pedal (?:is |was |keeps |kept )?(?:getting|growing|got|gets|went) (?:longer|lower)',
@@ -110,7 +115,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:is|was|gets|goes) (?:a bit|a little|slightly|very|quite|rather) long(?:er)? (?:after|in|into|at|from)',
       '^(?:the |my )?brakes (?:are |come in |respond |react )?(?:too |very )?late$',
       'slow to (?:respond|react|come in)|delay (?:in|before) (?:the )?brak\\w+',
-      '^(?:the |my )?pedal (?:has )?dropped(?:$| since)|pedal drops (?:after|out of|through) |pedal (?:height|travel) (?:varies|changes|differs|is different)',
+      'pedal (?:falls|drops|goes|fell|went) away (?:mid|in|out of|through) |^(?:the |my )?pedal (?:has )?dropped(?:$| since)|pedal drops (?:after|out of|through) |pedal (?:height|travel) (?:varies|changes|differs|is different)',
       '(?:^|\\b)it (?:gets|got|goes|went|becomes) (?:longer|lower)(?! (?:than|to stop))',
       'travels? (?:too far|a long way)|^(?:it )?goes too far$|goes (?:a long way|too far|way) down',
       `pedal (?:goes|travels?|drops|comes?) (?:down )?(?:an? ${upTo(1)}|\\d+ \\w+ )?(?:further|deeper)`,
@@ -124,7 +129,8 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `(?:only|just) (?:the )?last (?:bit|part|inch|third|half) of (?:the )?(?:travel|pedal|stroke)`,
       'lengthen(?:s|ing|ed)? (?:of (?:the )?)?(?:pedal|travel|stroke)',
       '(?:pedal|travel|stroke) (?:is |keeps )?lengthen(?:s|ing|ed)?',
-      `bit(?:e|es|ing)(?: point)? ${upTo(4)}(?:lower|low|late|further down)`,
+      `bit(?:e|es|ing)(?: point)? ${upTo(4)}(?:lower|low|late|further down|(?:moved|gone|went) down)`,
+      '(?:first|top) (?:inch|cm|bit|third|half)(?: of (?:the )?(?:pedal|travel))? (?:does|do) nothing',
       `(?:bites?|grabs?|works?|comes? on|catch(?:es)?) ${upTo(3)}(?:bottom|(?:near|at) the floor|just off the floor|last inch)`,
       '(?:free )?play in the pedal|pedal has (?:a lot of |lots of )?(?:free )?play|dead (?:spot|zone)',
       'foot (?:goes|going|gets) (?:further|deeper|lower|right down|all the way down)',
@@ -161,7 +167,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:lost|loses?|losing) (?:the |my |all )?(?:pedal|brakes)|no resistance in the pedal',
       'pedal has no resistance|without (?:any )?resistance',
       '(?:pedal|brakes?) (?:just )?(?:has |have )?(?:disappeared|vanished|was gone|had gone|gone completely|went away|goes away|gone by)',
-      '^(?:the |my )?pedal gone\\b',
+      '^(?:the |my )?pedal gone\\b|loss of (?:the )?(?:brake )?pedal',
       '(?:then|and) (?:it|the pedal|they) (?:just )?(?:went away|disappeared|vanished)',
       '^(?:it|they) (?:just )?(?:went away|vanished|disappeared) (?:in|at|into)',
       'no brakes at all|(?:i|we|he|she) (?:just )?had (?:absolutely )?nothing$',
@@ -192,7 +198,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:is |keeps )?(?:going|moving) down slow(?:ly)?',
       '(?:drops|sinks|falls|goes down) (?:at|on) (?:idle|tick ?over)',
       `pedal (?:drops|falls|goes down) ${upTo(2)}(?:in|over|with|within) ${upTo(2)}(?:seconds?|minutes?)`,
-      '(?:drops|falls|goes down)(?: down| away)? slow(?:ly| (?:on|with|under|when|if|while))',
+      '(?:drops|falls|goe?s? down)(?: down| away)? slow(?:ly| (?:on|with|under|when|if|while))',
       '^(?:then |and |but |the |my )*(?:it |pedal )?slowly (?:drops|falls)$',
       'keeps? (?:on )?(?:going|dropping|moving|falling) down',
       `(?:push|press) ${upTo(3)}down slowly`,
@@ -214,12 +220,13 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'pedal (?:[\\w]+ ){0,3}?(?:is|feels|goes|was) (?:very |really |rock )?(?:hard|stiff|heavy)',
       '(?:it|they) (?:is|are|feels?|felt|was) (?:now )?(?:wooden|rock hard)|brick under',
       `like (?:pressing |standing on |kicking |pushing )?(?:an? )?${UNYIELDING}`,
-      'brakes? feels? (?:wooden|heavy|solid)|pedal (?:is |feels )?high and (?:rock )?(?:hard|stiff|heavy|solid)',
+      'brakes? (?:have |has )?(?:always )?(?:feels?|felt) (?:wooden|heavy|solid)|pedal (?:is |feels )?(?:high|short) and (?:rock )?(?:hard|stiff|heavy|solid)',
       `two feet|both (?:feet|legs)|^(?:it is |it's |is |feels |goes )*(?:rock )?hard as (?:an? )?${UNYIELDING}`,
       `pedal ${upTo(3)}(?:gets|goes|getting|going|turns) (?:higher and )?(?:too |very |really |rock )?(?:hard(?:er)?|stiff(?:er)?|heavi?(?:er|y))`,
       '(?<!car (?:is |was |feels )?(?:very |really |so )?)hard to (?:press|push|depress)(?! (?:back|in|(?:the |this |my )?car))',
       "(?:can't|cannot|couldn't|can hardly|can barely) (?:push|press|depress) (?:it|the pedal|them)(?! (?:back|in|by hand|on the flat))",
       '(?:needs?|takes?|have to use|with|wants?) (?:two feet|both feet|all my (?:weight|strength)|(?:a lot|a (?:heck|hell) of a(?: lot)?|a load|loads|plenty) (?:of )?(?:force|effort|leg|muscle|shove|push(?:ing)?|pressure)|(?:so |too |very )?much (?:force|effort))',
+      '(?:need(?:s|ed)?|takes?|took|wants?) (?:way |much |a lot |far |a bit )?more (?:pedal |foot )?(?:pressure|force|effort)(?! (?:on|at|in) the (?:line|gauge))',
       `(?:pressure|force|effort) ${upTo(3)}(?:huge|high(?:er)?|enormous|massive)`,
       'pedal (?:force|effort) (?:is |has |gone |went |goes )*(?:up|risen|increased)',
       // When one does is no word of having to.
@@ -235,10 +242,10 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:long|low) but (?:rock )?(?:hard|solid)$',
       'pedal (?:is |feels |felt |has become |has got |got |gets |became )(?:much |a lot |a bit |noticeably |far )?(?:harder|stiffer|heavier)(?! (?:again|now and then))',
       'sometimes (?:goes |it goes |is )?(?:rock )?hard(?! to)|^hard (?:with|when|while) (?:the )?engine',
-      '(?:needs?|takes?|wants?) a shove',
+      '(?:needs?|takes?|wants?) a shove|(?:leg|legs|foot) (?:is |are |gets? )?(?:tired|aching|sore)',
       '(?:big|good|huge|hefty|massive|mighty|proper) (?:shove|push|press|kick)|lots of effort',
       '(?:really |have to |had to |got to |need to )(?:really )?lean(?:ing)? on (?:it|them|the (?:pedal|brakes?))',
-      '^(?:still|very|really|too|just) (?:hard|stiff|heavy)$|(?<=^not )(?:hard|stiff|heavy)$',
+      `^(?:still|very|really|too|just) (?:hard|stiff|heavy)$|(?<=${NOT_EITHER})(?:hard|stiff|heavy)(?=$| (?:and|or|nor)\\b)`,
       '^(?:and )?(?:it|they) (?:is|are|feels?) (?:very |really )?(?:hard|stiff|heavy)$',
       '^(?:it |they )?feels? (?:wooden|solid)$',
     ),
@@ -246,7 +253,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       END,
       ENGINE_OFF,
       AS_IT_SHOULD,
-      'clamp(?:s|ed|ing)? |by design|pedal pumps? up',
+      'clamp(?:s|ed|ing)? |by design|pedal pumps? up|the more (?:i|you|we) pump',
       '(?:and|with|has|have) no (?:brake )?servo|drives? with two feet|(?<!hiss(?:ing)? )(?:nois(?:e|es|y)|sounds?)',
     ),
   ),
@@ -266,7 +273,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       AS_IT_SHOULD,
       'by design',
       `${END}|(?:hit|press|push|stamp|stand|step)(?:s|ed|ing)? ${upTo(2)}pedal`,
-      '(?:hard|heavy) (?:laps?|braking|stops?|corners?)|hard the pedal|pumps? up',
+      'the more (?:i|you|we) pump|(?:hard|heavy) (?:laps?|braking|stops?|corners?)|(?:cornering|braking|driving) hard|hard the pedal|pumps? up',
     ),
   ),
   yes(
@@ -290,7 +297,9 @@ export const PEDAL_WORDS: readonly Rule[] = [
   yes('pedal_pulses', rx('pedal (?:[\\w]+ )?(?:up and down)|tapping (?:the pedal|my foot)')),
   yes(
     'pedal_pulses',
-    rx('pulsing|pulsat(?:es?|ing|ion)|it pulse[sd]|(?:brakes?|abs) pulses?'),
+    rx(
+      '(?:slow|fast|steady|gentle) pulse|pulsing|pulsat(?:es?|ing|ion)|it pulse[sd]|(?:brakes?|abs) pulses?',
+    ),
     rx('(?:in|through) the (?:seat|floor)'),
   ),
   yes(
@@ -309,6 +318,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       6,
     ),
   ),
+  says('pulse_when', 'with_wheel', rx('^(?:it )?slows (?:down )?(?:with|as) the (?:car|speed)(?: slows)?$')),
   says(
     'pulse_when',
     'at_limit',
@@ -322,7 +332,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     'pulse_only_in_abs',
     'yes',
     near(
-      'puls(?:e|es|ing|ates?)|vibrat(?:es|ing|ion)|kicks?|shakes?|judders?',
+      'puls(?:e|es|ing|ates?)|vibrat(?:es|ing|ion)|buzz(?:es|ing)|kicks?|shakes?|judders?',
       `only (?:when|if|in|with|under|while) ${upTo(3)}(?:abs|anti ?lock)|(?:in|with|under|during) (?:the )?abs only`,
       4,
     ),
@@ -335,6 +345,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?:comes?|coming|returns?|rises?) (?:back |up )*(?:very |really |too |rather )?slow(?:ly|er)?',
       "(?:doesn't|does not|won't|not) (?:come|coming) (?:all the way |fully |right )?back(?: up)?|brakes? holds? on (?:after|when|once)",
       'stays? (?:down|low)|sticks? down|brakes? releases? late',
+      `brakes? (?:${NOT}) (?:let go|release|come off) ${AT_ONCE}`,
       `let(?:ting|s)? go ${upTo(6)}(?:stays?|still|keeps?) (?:braked|braking|on)`,
       '(?:brakes? )?(?:stay|stays|stayed|staying|hang|hangs) (?:partly |slightly |a bit |half )?on(?: after| when)?',
       'brakes? (?:hang(?:s)? up|hold|holds|stay|stays|keep (?:on )?working|drag) after (?:i |you |we )?releas(?:e|ing)',
@@ -365,10 +376,10 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `(?:long|low|soft|deep) pedal (?:only )?(?:on|at|for) (?:the )?first (?:stop|corner|brak)`,
       `first ${PRESS} ${upTo(7)}(?:long|low|soft|nothing|deep|floor|further|half ?way)`,
       `first time ${upTo(3)}(?:long|low|soft|nothing|deep|floor|further|down)`,
-      '(?:press|push|pump|hit|brake|tread)(?:ed)?(?: it| them| the pedal| the brakes?| on it)? (?:two|2|three|3|several|a few|a couple of|two or three) times',
+      '(?:press|push|pump|hit|brake|tread)(?:ed)?(?: it| them| the pedal| the brakes?| on it)? (?:two|2|three|3|several|a few|a couple of|two or three) times?',
       `first brake ${upTo(5)}(?:long|low|soft|nothing|deep|floor|further)`,
       `(?:long|low|soft|deep|nothing|floor|far|down) ${upTo(3)}first ${PRESS}`,
-      `(?:second|next) (?:${PRESS}|one|time) ${upTo(3)}(?:there|fine|firm|good|ok|okay|normal|hard|right|up|high|back|full|solid)`,
+      `(?:second|next) (?:${PRESS}|one|time) ${upTo(3)}(?:there|fine|firm|good|ok|okay|normal|hard|right|up|high(?:er)?|back|full|solid)`,
       `(?:fine|good|ok|okay|firm|normal|back|full) (?:after|with) (?:a|one|another) (?:${PRESS}|tap|dab)`,
       `first ${PRESS} ${upTo(5)}(?:goes|went|drops|dropped) ${upTo(3)}(?:to|on) the (?:floor|carpet|boards)`,
       `(?:two|three|couple of) (?:quick )?${PRESS}s ${upTo(3)}(?:fine|firm|good|ok|okay|there)`,
@@ -387,18 +398,21 @@ export const PEDAL_WORDS: readonly Rule[] = [
       '(?<!(?:vacuum|fuel|water|servo) )pump(?:ing)? needed|(?:have|has|had|got) to pump',
       'pump (?:it|them|the pedal|the brakes) (?:up|and (?:it|they))',
       'pumped (?:it |them |the pedal |the brakes )?(?:up|and (?:it|they))',
-      "(?:needs?|need|have|had) (?:a |to )?(?:quick )?(?:second |two (?!hands|feet|people)|pump|tap|dab)(?: [\\w']+){0,2}",
+      "(?:needs?|need|have|had) (?:a |to )?(?:quick )?(?:second |two (?!hands|feet|people|laps|stops|miles|minutes|days|sessions)|pump|tap|dab)(?: [\\w']+){0,2}",
       '(?:two|three|couple of|few) (?:pedal )?(?:presses|pushes|pumps|stabs|goes)|^pump(?:ed)? (?:it )?(?:once|twice)',
       `tap ${upTo(7)}(?:cures|fixes|helps)`,
       `pedal ${upTo(4)}(?:half|low|long) (?:on|at) the first (?:stop|press|application)`,
       // Pads that were pushed back have the way to come that the first press takes.
       'knock(?:ed|s)? ?(?:back|off)',
       'pump(?:ed|ing)? (?:it |them |the pedal |the brakes )?(?:up )?on the straights?',
-      'dab (?:it|them) first|quick tap|left foot taps?|taps? to (?:fix|cure|help)',
+      'dab (?:it|them) first|(?:one|a|single) (?:tap|pump|dab|stab|press|push) (?:brings|gets|restores|fixes|cures)|quick tap|left foot taps?|taps? to (?:fix|cure|help)',
       `tap(?:ping|ped)? (?:it|them|the brakes?|the pedal) ${upTo(3)}(?:before|on the straights?)`,
     ),
     rx(
       'two feet|force|(?:servo|booster) (?:only )?works',
+      // In the rain the first press wipes the water off.
+      'in (?:the )?(?:rain|wet)|when (?:it rains|it is wet|wet)',
+      '(?:stays?|stayed|was|is|remains) the same|no (?:change|difference)',
       '(?:goes|gets|is|turns) (?:rock )?hard (?:after|with)|no (?:servo|boost|assist(?:ance)?) after',
       ENGINE_OFF,
     ),

@@ -26,12 +26,15 @@ const NOT_NEW = `^(?:please )?(?:fit|replace|change|renew|supply) |(?:when|while
 /** The new ones on what stayed. */
 const onWhatStayed = (fitted: string, stayed: string): string =>
   `(?:${fitted}) ${upTo(4)}(?:on|onto|with|against) (?:to )?(?:the |my |our |its )?(?:${STAYED}) (?:${stayed})`;
+/** What stayed, against the new ones. */
+const stayedUnder = (stayed: string, fitted: string): string =>
+  `(?:${STAYED}) (?:${stayed}) (?:on|onto|with|against|to) (?:the |my )?new (?:${fitted})`;
 const kept = (parts: string): string =>
   `(?:kept|reused|re-used) (?:the |my |our |its )?(?:(?:${STAYED}) )?(?:${parts})`;
 
 /** One of the two: put in new, or kept while the other was. */
 function newOrKept(finding: 'pads_new' | 'rotors_new', own: string, other: string): Rule[] {
-  const stayed = [onWhatStayed(other, own), kept(own)];
+  const stayed = [onWhatStayed(other, own), stayedUnder(own, other), kept(own)];
   return [
     says(finding, 'yes', rx(...putIn(own, UP_TO_NEW)), rx(NOT_NEW, ...stayed)),
     says(finding, 'no', rx(...stayed)),

@@ -94,6 +94,8 @@ export const COAST =
 /** Says that it is not so. */
 export const NOT =
   "doesn't|don't|do not|does not|won't|wouldn't|will not|isn't|not|hardly|barely|didn't|can't|could not|couldn't|did not";
+/** Said of what should let go, and does so late. */
+export const AT_ONCE = '(?:right away|straight away|at once|immediately|instantly|quick(?:ly)?)';
 /** Since it stood: what is stuck then is no balance. */
 export const STANDING =
   '(?:after|since|from|when|while) (?:parking|parked|standing|being parked|overnight)|overnight';

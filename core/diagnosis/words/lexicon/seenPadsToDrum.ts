@@ -10,6 +10,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'lever_high',
     rx(
       `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:too high|high|travel (?:is |has become |gets )?(?:too |very |really )?long|(?:too|very|really) long|(?:pull(?:s|ed)?|comes?|goes) (?:on )?(?:(?:all the way|right|too far) up|(?:up )?to the (?:ceiling|roof))|${MANY_CLICKS}|right up)`,
+      `${HANDBRAKE} cables? (?:is |are |has )?(?:stretched|slack|loose)`,
       `^(?:the )?(?:lever|handle) ${upTo(5)}${MANY_CLICKS}|^(?:the )?(?:lever|handle) (?:comes|goes) right up|${HANDBRAKE}(?: lever)? (?:is |feels )?(?:too |very )?loose`,
       '^(?:the )?lever (?:comes|goes) (?:up )?(?:a long way|too far|very high)',
       `many clicks on the ${HANDBRAKE}|^(?:it takes |takes |it has |needs )?too many clicks`,
@@ -29,7 +30,8 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'weak',
     rx(
       "^(?:it )?(?:won't|doesn't|does not|will not) hold (?:the car )?on (?:a|the) (?:hill|slope|incline|ramp)",
-      `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:(?:isn't|is not|doesn't|does not|won't|will not|can't|cannot|hardly|barely|not) (?:really |even |quite )?(?:hold|holding|work|working|keep|grab|grip|bite|catch)|slips?|slipping|weak|useless|does nothing|fails?)`,
+      `weak on (?:a |the )?(?:hill|slope|incline|ramp)|no ${HANDBRAKE}(?:$| on| at)`,
+      `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:(?:isn't|is not|doesn't|does not|don't|do not|won't|will not|can't|cannot|hardly|barely|not) (?:really |even |quite )?(?:hold|holding|work|working|keep|grab|grip|bite|catch)|slips?|slipping|weak|useless|does nothing|fails?)`,
       `failed (?:on |for )?(?:the )?${HANDBRAKE}|${HANDBRAKE} (?:effort|efficiency|performance) (?:is |was )?(?:low|poor|failed|too low)`,
       `${HANDBRAKE} only (?:holds|grips|acts on|works on) (?:the |one )(?:left |right )?(?:wheel|side)`,
       `(?:roll(?:s|ed|ing)?) (?:away|off|back|down) ${upTo(3)}${HANDBRAKE}|${HANDBRAKE} ${upTo(1)}on ${upTo(5)}rolls`,
@@ -101,7 +103,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'stiff',
     near(
       'pistons?',
-      `${STUCK}|(?:won't|will not|wouldn't|would not|can't|cannot|couldn't|could not|don't|do not|doesn't|does not) (?:be )?(?:push(?:ed)?|go|move|return|retract|wind|press)|not (?:pushing|going|moving|retracting)`,
+      `${STUCK}|swollen|swelled|(?:won't|will not|wouldn't|would not|can't|cannot|couldn't|could not|don't|do not|doesn't|does not) (?:be )?(?:push(?:ed)?|go|move|return|retract|wind|press)|not (?:pushing|going|moving|retracting)`,
       4,
     ),
     'free',
@@ -172,7 +174,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
       '(?:eat|chew|burn|wear)s? (?:through )?(?:the |its )?outer pads?',
       'worn (?:to nothing|away|right down) on the (?:outer|outside)',
       '(?:inner|inside)(?: pads?)? (?:is |are )?thicker than',
-      `${PADS} (?:are |is )?(?:thinner|thin|worn) (?:more )?on the outside`,
+      `${PADS} ${upTo(3)}(?:thin(?:ner)?|worn|gone|down|finished) ${upTo(5)}(?:on|at) (?:the )?(?:outer|outside)(?: side| one| edge)?`,
     ),
   ),
   says(
@@ -181,7 +183,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     rx(
       `(?:outer|outside) (?:pad )?${upTo(5)}(?:gone|thin(?:ner)?|worn|finished|down|less|eaten|(?:half|less than) ${upTo(2)}(?:inner|inside)|wears? ${upTo(2)}(?:fast|faster|quick|quicker))`,
     ),
-    rx('tyres?|than the outer|edge|rotor|disc'),
+    rx('tyres?|than the outer|edge|rotor|disc|at the (?:top|bottom)'),
   ),
   says(
     'pad_wear_shape',
@@ -239,17 +241,18 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'crumbled',
     near(
       PADS,
-      'crumbl(?:e|ed|ing)|powder|chipped|chunks? (?:missing|out)|(?:broke|broken|breaking) up|(?:fell|falling) apart',
+      'crumbl(?:e|ed|ing)|powder|(?:went|gone|turned) to (?:dust|bits|crumbs)|chipped|chunks? (?:missing|out)|(?:broke|broken|breaking) up|(?:fell|falling) apart',
       8,
     ),
   ),
+  says('pad_surface', 'crumbled', rx('chunks? (?:of|from) (?:the )?(?:pads?|linings?|friction material)')),
   says('pad_surface', 'crumbled', rx(`${PADS} (?:is |are |was |were )?cracked|cracked (?:brake )?pads`)),
   says(
     'pad_surface',
     'separated',
     rx(
       `(?:lining|friction material|pad material) ${upTo(2)}(?:came|come|coming|fell|fallen|peel(?:ed|ing)|lift(?:ed|ing)) ?(?:off|away|from)?`,
-      'delaminat(?:ed|ing)',
+      'delaminat(?:ed|ing)|pads? (?:has |have )?(?:came|come|coming) off (?:its |the |their )?(?:backing|back ?plates?|steel)',
       '(?:backing plate|backplate|lining|friction material|pad material) (?:has |have |is )?(?:separated|come apart|parted)',
     ),
   ),

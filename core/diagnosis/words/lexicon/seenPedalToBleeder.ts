@@ -12,7 +12,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'reservoir_level',
     'ok',
     rx(
-      '(?:level|reservoir) (?:is |was )?(?:ok|okay|fine|good|right|full)',
+      '(?:level|reservoir) (?:is |was )?(?:ok|okay|fine|good|right|full|(?:at|on) (?:the )?(?:max(?:imum)?|mark)|up to the mark)',
       '(?:brake )?fluid (?:is |was |level )*(?:ok|okay|full|at (?:the )?max(?:imum)?|up to the mark)',
     ),
   ),
@@ -56,10 +56,10 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       `fluid (?:on|at|around|down) the caliper|wet (?:on the )?(?:inner|inside)(?: of the)? (?:wheel|tyre|rim)`,
       `(?:caliper|cylinder) ${upTo(5)}(?:${WET}|bleed(?:s|ing) from)`,
       'drip(?:s|ping)? (?:from|at) (?:the )?(?:[fr][lr]|[lr][fr])',
-      'pistons? (?:was |is |got )?(?:pushed|popped|came|come|blown|blew) out(?! uneven)',
+      'pistons? (?:was |is |got )?(?:pushed|popped|came|come|blown|blew) out(?! (?:uneven|stiff|hard|easily|slowly|with|by))',
       `(?:${WET}) ${upTo(4)}(?:caliper|wheel cylinder|rear cylinder)`,
       `(?:leak(?:s|ing)?|weep(?:s|ing)?) ${upTo(7)}(?:wheel|tyre)`,
-      `(?:fluid|puddle|drips?|drops|wet (?:patch|spot)) ${upTo(3)}(?:under|below|beneath) ${upTo(4)}(?:wheel|tyre)|puddle (?:behind|by|at|inside) ${upTo(4)}(?:wheel|tyre)`,
+      `(?:fluid|puddle|drips?|drops|wet (?:patch|spot)) ${upTo(3)}(?:under|below|beneath|at the back of|on the back of) ${upTo(4)}(?:wheel|tyre)|puddle (?:behind|by|at|inside) ${upTo(4)}(?:wheel|tyre)`,
       `fluid ${upTo(1)}(?:around|round|by|at|behind) ${upTo(3)}(?:wheel|tyre)|drip(?:s|ping)? ${upTo(2)}(?:behind|at|by|from|under|inside) ${upTo(4)}(?:wheel|tyre)`,
       near('piston seals?|dust boots?|(?:rear |back )?drums?|back ?plates?', WET, 3).source,
       `(?:wheel|tyre|rim)s? ${upTo(3)}(?:covered|soaked|wet) ${upTo(3)}(?:fluid|oil)`,
@@ -75,6 +75,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       `(?:line|hose|union|pipe|banjo) ${upTo(6)}(?:${WET}|burst|rusted through|rotted|rotten|corroded|chafed through|split)`,
       `(?:${WET}|burst) ${upTo(2)}(?:line|hose|union|pipe|banjo)`,
+      `(?:proportioning|limiting|bias|pressure) valve (?:is )?(?:${WET})`,
       `damp (?:around|round|at|on|by) ${upTo(2)}(?:line|hose|union|pipe|banjo)`,
     ),
     rx('booster|servo|vacuum|coolant|heater|fuel'),
@@ -88,12 +89,12 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       '(?:wet|damp|fluid)(?: patch| spot)? (?:on|at|down) the (?:firewall|bulkhead)',
       `master(?: cylinder)? (?:is |was )?(?:${WET})`,
       `master(?: cylinder)? ${upTo(2)}(?:${WET}) ${upTo(3)}(?:cabin|interior|inside|footwell)`,
-      `carpet ${upTo(1)}(?:wet|soaked)|leak(?:s|ing)? (?:at|from|on|by) (?:the )?(?:back|rear) (?:of|seal of) (?:the )?master`,
+      `carpet ${upTo(1)}(?:wet|soaked)|leak(?:s|ing|age)? (?:at|from|on|by) (?:the )?(?:back|rear) (?:of|seal of) (?:the )?master`,
       `(?:${WET}) ${upTo(1)}(?:at|by|behind|round) the master|(?:${WET}) ${upTo(5)}(?:under|below) the (?:servo|booster|master)`,
       '(?:paint|enamel) (?:is |has )?(?:com(?:ing|e)|peel(?:ing|ed)|lift(?:ing|ed)|strip(?:ping|ped)|bubbl(?:ing|ed)|blister(?:ing|ed)|gone)(?: off)? (?:under|below|beneath|at) the (?:servo|booster|master|reservoir)',
       '(?:running|runs|weeping) down the (?:firewall|bulkhead)',
       `(?:fluid|wet|oil)(?: patch)? ${upTo(2)}(?:behind the master|(?:on|at|down) the back of the master|(?:in|into|inside) the (?:booster|servo))`,
-      `(?:wet|damp|fluid|drip\\w*|puddle|pool) ${upTo(7)}(?:shoes?|pedal area|push ?rod|carpet|footwell|under the (?:dash|pedals?)|pedal box)`,
+      `(?:wet|damp|fluid|drip\\w*|puddle|pool) ${upTo(7)}(?:shoes?|pedal area|push ?rod|carpet|footwell|under the (?:dash|pedals?)|above the pedals|(?:inside|in) the (?:car|cabin)|pedal box)`,
     ),
     // Those shoes are not the driver's.
     rx('wheel cylinders?|drums?|linings?|brake shoes?'),
@@ -102,7 +103,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'leak',
     'none',
     rx(
-      'no (?:external |visible |obvious )?leaks? (?:anywhere|visible|seen|found|to be (?:seen|found))|nothing (?:is )?leaking',
+      'no (?:external |visible |obvious )?leaks? (?:anywhere|visible|seen|found|to be (?:seen|found))|nothing (?:is )?leaking|^(?:no |any )?leaks? none',
     ),
   ),
   found('bubbles', 'many', near('air|bubbles', MANY_BUBBLES, 3), 'none'),
@@ -148,7 +149,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'bleeder_position',
     'not_top',
     rx(
-      `(?:bleed(?:er)?s?|nipples?|bleed screws?) ${upTo(3)}(?:(?:at|on) the bottom|points? down|pointing down|facing down|not at the top|upside down)`,
+      `(?:bleed(?:er)?s?|nipples?|bleed screws?) ${upTo(3)}(?:(?:at|on) the (?:bottom|lower side|underside)|points? down|pointing down|facing down|not at the top|upside down)`,
       `calipers? ${upTo(3)}(?:wrong side|upside down|swapped side)`,
     ),
   ),
@@ -163,6 +164,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'rises',
     rx(
       '(?:firm(?:s|er)?(?: up)?|better|higher|good|ok|okay|comes? back) (?:when|if|once|after|with) (?:i |you |it is )?pump(?:ed|ing)?',
+      '(?:harder|firmer|higher|better) the more (?:i |you |we )?pump|(?:rises|firms up|goes up|builds up) with pumping',
       'pumped (?:it )?(?:and|then) got (?:it|them|half|some|most|the (?:pedal|brakes?)) (?:of it )?back|rises (?:after|with) (?:several|a few|\\w+) pumps|pumps (?:back )?up|pumping brings (?:it|the pedal) back',
       'pump(?:ed)? (?:it )?and (?:it|the pedal) (?:comes?|came) back|comes? up with pumping',
       'unless (?:i |you )?(?:keep )?pump(?:ing)?(?: it)?',
@@ -177,6 +179,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'pedal_pump',
     'same',
     rx(
+      '(?:pump|pumped|pumping) (?:it |the pedal )?(?:and|but) (?:it |the pedal )?(?:stays?|stayed|is|was|remains) (?:just )?the same',
       `(?:${NOT}|no) (?:improve|better|change|firmer|get (?:any )?(?:better|firmer)|help)\\w* (?:with|by|from|when|if|after) ${upTo(2)}pump(?:ed|ing)?`,
       `pumping ${upTo(2)}(?:(?:${NOT}) (?:help|change|do|improve)|(?:makes|does) (?:no|nothing))`,
     ),
@@ -188,6 +191,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       'holds? (?:rock )?(?:solid|firm|steady)(?: for (?:a|one|two|half a|\\d+|thirty|sixty) (?:s|secs?|seconds?|minutes?))?(?: with (?:the )?engine (?:on|off))?$',
     ),
   ),
+  says('assist_vacuum', 'ok', rx('vacuum (?:at the (?:booster|servo) )?(?:is |was )?(?:ok|okay|fine|good)')),
   says(
     'assist_vacuum',
     'low',
@@ -197,6 +201,14 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     ),
     // What failed and was put right is over.
     rx('(?:was|were|been|got) (?:replaced|changed|renewed|fixed)'),
+  ),
+  says('fault_codes', 'none', rx('no (?:fault |abs |stored |trouble )*(?:codes|dtcs)')),
+  says(
+    'fault_codes',
+    'wheel_sensor',
+    rx(
+      '(?:sensor|tone|reluctor|abs) ring (?:is |was )?(?:cracked|damaged|rusty|rusted|broken|missing|loose|split)',
+    ),
   ),
   says(
     'fault_codes',
@@ -217,7 +229,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'none',
     rx(
       `push ?rod ${upTo(3)}(?:no (?:free )?(?:play|clearance)|too long|preload(?:ed|s)?)`,
-      `no (?:free )?(?:play|clearance|gap) ${upTo(3)}push ?rod|pedal ${upTo(2)}no free play`,
+      `no (?:free )?(?:play|clearance|gap) ${upTo(5)}push ?rod|pedal ${upTo(2)}no free play`,
       '(?:no|zero) free play(?: at all| at the (?:brake )?pedal| left)?$',
     ),
     'in_range',
@@ -263,9 +275,22 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'assist_start',
     'drops',
     rx(
+      'start(?:s|ed)? (?:it |the engine |her )?(?:and )?(?:the )?pedal (?:drops|dropped|dips|dipped|sinks|sank)',
       `pedal ${upTo(1)}(?:drops|sinks|dips|falls|goes down|moves down) ${upTo(4)}(?:when|as|on) ${upTo(2)}(?:start(?:ing|s)?|engine (?:starts|fires|comes on))`,
     ),
     rx('floor|way down|lot', 'starts? (?:to rain|raining)|rain(?:s|ing)?'),
+  ),
+  says(
+    'assist_start',
+    'drops',
+    rx(
+      '^(?:and |but )?(?:it )?(?:drops|sinks|dips|goes down)(?: a (?:bit|little))? (?:when|as|once) (?:the )?engine (?:starts|fires)',
+    ),
+  ),
+  says(
+    'master_movement',
+    'moves',
+    rx('see (?:the )?(?:master|firewall|bulkhead|booster|servo)(?: cylinder)? (?:\\w+ )?(?:move|flex|bend)'),
   ),
   says(
     'assist_start',
@@ -278,6 +303,9 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'assist_start',
     'no_change',
     rx(
+      `start(?:s|ed|ing)? (?:up )?(?:the )?engine ${upTo(7)}(?:nothing (?:moved|moves|happened|happens|changed|changes)|pedal (?:stayed|stays) (?:put|where))`,
+      `(?:engine start|start(?:s|ing)? (?:up )?(?:the )?engine) ${upTo(1)}(?:makes|made|does|did|brings) no(?:thing| (?:change|difference))`,
+      `no (?:change|difference) ${upTo(4)}(?:when|as|once) (?:(?:the )?engine (?:starts|fires)|(?:i|you|we) start (?:up )?(?:the )?engine)`,
       `pedal ${upTo(3)}(?:doesn't|does not|won't|didn't|never) (?:drop|move|fall|dip|sink|go down) ${upTo(5)}(?:start(?:ed|ing)?|engine)`,
       `(?:start(?:s|ed|ing)?|fire(?:s|d)? up) (?:up )?(?:the )?engine ${upTo(4)}pedal (?:doesn't|does not|won't|didn't|never) (?:drop|move|fall|dip|sink|go down)`,
     ),
@@ -331,8 +359,20 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     near(
       `(?:bled|bleed|bleeding) (?:it )?(?:twice|(?:three|four|five|six|several|many|\\d+) times|again and again|${upTo(3)}(?:all (?:four|round|corners)|four corners?|fully|every (?:corner|wheel)))`,
       'soft|spongy|mushy|no better|the same',
-      6,
+      8,
     ),
+  ),
+  says(
+    'after_full_bleed',
+    'firm',
+    rx(
+      'after (?:the |a )?(?:full )?(?:bleed|bleeding) (?:it is |it is now |it was |the pedal is |pedal )?(?:firm|rock hard|solid)',
+    ),
+  ),
+  says(
+    'bleeder_screw',
+    'stuck',
+    rx(`(?:can't|cannot|couldn't) (?:open|undo|crack|loosen|turn) (?:the |any |a )?(?:${BLEEDER})`),
   ),
   says('bleeder_screw', 'weeps', near(BLEEDER, WET, 4)),
   says(
@@ -350,6 +390,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'yes',
     rx(
       `(?:loosen(?:s|ing|ed)?|crack(?:s|ing|ed)?|slacken(?:s|ing|ed)?|eas(?:es|ing|ed)|undo(?:es|ing)?) ${upTo(3)}master ${upTo(7)}(?:frees|freed|free|lets? go|releases?|released|rolls?|rolled)`,
+      `(?:until|till|unless) (?:i |you |we )?(?:loosen|slacken|undo|crack)(?:ed)? ${upTo(2)}master`,
       `(?:frees?|lets? go|releases?)(?: off)? (?:when|if|as|once) ${upTo(2)}(?:loosen|slacken|eas|undo|crack)\\w* ${upTo(2)}master`,
     ),
   ),

@@ -33,7 +33,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'rotor_surface',
     'grooves',
     rx(
-      '^(?:with )?(?:deep|big|heavy) (?:grooves|scores|ridges)|^(?:pitted (?:or|and) )?(?:badly |deeply )?(?:scored|grooved)',
+      '^(?:with )?(?:deep|big|heavy) (?:grooves|scores|scoring|ridges)|^(?:pitted (?:or|and) )?(?:badly |deeply )?(?:scored|grooved)',
       `grooves? ${upTo(4)}(?:catch|feel|hook)\\w* ${upTo(3)}(?:finger ?)?nail`,
     ),
     rx('tyres?|drums?|pads?'),
@@ -53,16 +53,23 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'deposits',
     near(
       ROTOR,
-      'deposits|pad (?:prints?|material|compound)|patch(?:es|y)?|blotch(?:es|y)|(?:black|dark|grey) (?:spots|marks)|smear(?:s|ed)?|hot ?spot(?:s|ted)?|transfer marks',
+      'deposits|pad (?:prints?|material|compound)|patch(?:es|y)?|blotch(?:es|y)|(?:black|dark|grey) (?:spots|marks)|smear(?:s|ed)?|(?:hot|heat) ?spot(?:s|ted)?|transfer marks|imprint(?:s|ed)?|shape of the pad',
       5,
     ),
     rx('blu(?:e|ed|ish)|purple|rust(?:y|ed)? patch(?:es|y)'),
   ),
   says(
     'rotor_surface',
-    'heat_checked',
-    rx('heat ?(?:checked|checks|cracks|crazed)|crazed|crazing', near(FINE_CRACKS, `${ROTOR}|face`, 7).source),
+    'deposits',
+    rx('(?:uneven|patchy) (?:pad )?(?:deposits|transfer)|pad (?:deposits|imprints?|transfer)'),
   ),
+  says(
+    'rotor_surface',
+    'rusted',
+    rx('(?:inner|outer|inside|back) face (?:is |was )?(?:\\w+ )?(?:rusty|rusted)'),
+  ),
+  says('rotor_surface', 'heat_checked', rx('heat ?(?:checked|checks|cracks|crazed)|crazed|crazing')),
+  says('rotor_surface', 'heat_checked', near(FINE_CRACKS, `${ROTOR}|face`, 7), rx('to the (?:very )?edge')),
   found(
     'rotor_thickness',
     'below_minimum',

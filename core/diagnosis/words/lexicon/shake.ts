@@ -1,4 +1,4 @@
-import { COAST, near, type Rule, rx, says, upTo, yes } from './rule';
+import { COAST, NOT, near, type Rule, rx, says, upTo, yes } from './rule';
 
 const SHAKE =
   'shak(?:e|es|ing|y)|shook|judder(?:s|ing|y|ed)?|vibrat(?:e|es|ed|ing|ion|ions)|wobbl(?:e|es|ing)|shudder(?:s|ing)?|shimm(?:y|ies)|tremor|trembl(?:e|es|ing)|jiggl(?:e|es|ing)|buzz(?:es|ing)? (?:in|through)';
@@ -10,6 +10,8 @@ const LAMP =
   'warning(?: light| lamp)?|lamps?|light (?:is |has |came |come |comes |stays )*(?:on|lit|up)|light on the dash|light flickers?';
 /** The lamp of the wire in the lining. */
 const PAD_WEAR = '(?:brake )?(?:pads?|linings?)(?: wear| low| sensor)?|wear (?:sensor|indicator|light|lamp)';
+/** Denied of one place, said of another: "the wheel doesn't shake, only the seat does". */
+const NOT_THERE = `(?:${NOT}) (?:${SHAKE}) only (?:the|my) (?:seat|floor)(?: does| is)?$`;
 /** There without the brake, and gone with it. */
 const STOPS_AS_ONE_BRAKES =
   '(?:goes|went) away (?:when|as soon as|once|if) (?:i |you |we )?(?:brake|press)(?! (?:any )?hard)';
@@ -22,10 +24,12 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'vibration_braking',
     rx(SHAKE),
     new RegExp(
-      `\\b(?:${COAST}|off the brake|shake(?:s|n)? hands|${STOPS_AS_ONE_BRAKES}|clutch|gearbox|(?:hub|disc|rotor) wobbles?|pedal (?:shakes|shaking|vibrates|vibrating)|(?:i|you|we) (?:rock|spin|turn|rotate) (?:it|the (?:wheel|disc|rotor))|jack(?:ed)?|only in (?:the |my )?pedal|spinning|spun|wobbles? of \\d|top (?:and|to) (?:the )?bottom|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
+      `\\b(?:${NOT_THERE}|${COAST}|off the brake|shake(?:s|n)? hands|${STOPS_AS_ONE_BRAKES}|clutch|gearbox|(?:hub|disc|rotor) wobbles?|pedal (?:shakes|shaking|vibrates|vibrating|wobbles)|(?:i|you|we) (?:rock|spin|turn|rotate) (?:it|the (?:wheel|disc|rotor))|jack(?:ed)?|only in (?:the |my )?pedal|spinning|spun|wobbles? of \\d|top (?:and|to) (?:the )?bottom|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
     ),
   ),
   says('vibration_braking', 'yes', near('discs?|rotors?', 'warp(?:s|ed|ing)?', 3)),
+  says('vibration_braking', 'yes', rx(NOT_THERE)),
+  says('shake_where', 'seat', rx(NOT_THERE)),
   says('vibration_braking', 'yes', near(SHAKE, 'and (?:when |while |under )?(?:the )?brak(?:es?|ing)', 8)),
   says(
     'vibration_braking',
@@ -40,7 +44,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'yes',
     rx(
       feltIn(`${SEAT}|steering wheel|hands|fingers`),
-      'like a washing machine',
+      '(?:rhythmic(?:al)?|regular) thump(?:s|ing)?|like a washing machine|(?:brakes?|braking) (?:is |are |feels? )?(?:very |a bit |really )?(?:lumpy|notchy)',
       '(?:steering )?wheel flutters|steering wheel (?:jumps|kicks)|steering (?:jumps|kicks)(?=.* brak)',
       '(?:pulsation|pulsing|pulses) (?:\\w+ ){0,5}?(?:and|in) (?:the )?(?:steering(?: wheel)?|seat|floor)',
     ),
@@ -64,6 +68,7 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'shake_where',
     'wheel',
     rx(
+      '^(?:the )?steering(?: wheel)?(?: only)?$',
       "^(?:it is |it's |mostly |all |only )+(?:in|through) the (?:steering wheel|wheel|steering)",
       '(?:you|i|we) (?:can )?(?:only |just |mostly )?feel it (?:only |just |mostly )?(?:in|through) the (?:steering wheel|wheel|steering|rim)',
       '(?:steering )?wheel flutters|steering wheel (?:jumps|kicks)|steering (?:jumps|kicks)(?=.* brak)',
@@ -96,7 +101,9 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'warning_light',
     'brake',
     near('brake|handbrake|red|exclamation(?: mark)?|fluid|level(?: sensor)?', LAMP, 3),
-    rx(`coolant|water|washer|abs|brake lights? (?:don|do|not|fail)|at (?:a|the) red light|${PAD_WEAR}`),
+    rx(
+      `(?:light|lamp)s? (?:is |are |was )?off|coolant|water|washer|abs|brake lights? (?:don|do|not|fail)|at (?:a|the) red light|${PAD_WEAR}`,
+    ),
   ),
   says(
     'warning_light',

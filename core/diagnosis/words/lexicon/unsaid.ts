@@ -4,21 +4,21 @@ import type { Rule } from './rule';
 
 /** Whatever says that there is nothing to complain of. */
 const NOTHING_WRONG =
-  /\b(?:nothing to report(?! (?:except|but|apart))|(?:likes|prefers|loves) (?:a |the |it |this |its )?|nothing(?: is|'s)? wrong|all (?:good|fine|ok|okay|well)|no (?:problems?|complaints?|issues?|faults?)|(?:works?|working|feels?|brakes?) (?:is |are )?(?:fine|perfect(?:ly)?|great|as (?:it|they) should)|everything (?:is |was )?(?:fine|good|ok|okay|perfect))\b(?! (?:for|until|till|when|but|cold|hot|warm)\b)/;
+  /\b(?:nothing to report(?! (?:except|but|apart))|(?:likes|prefers|loves) (?:a |the |it |this |its )?|nothing(?: is|'s)? wrong|all (?:good|fine|ok|okay|well)|no (?:problems?|complaints?|issues?|faults?)|(?:works?|working|feels?|brakes?) (?:is |are )?(?:fine|perfect(?:ly)?|great|as (?:it|they) should)|everything (?:is |was )?(?:fine|good|ok|okay|perfect))\b(?! (?:for|until|till|when|but|except|apart|besides|bar|other|only|cold|hot|warm)\b)/;
 
 /** Talk of something else than the brakes, and the words by which it is of the brakes after all. */
 const OTHER_SYSTEM =
-  /\b(?:engine(?! (?:off|on|running|started|it|the pedal))|gearbox|gears?|transmission|clutch|exhaust|air ?con|conditioning|heater|cabin|fuel|radiator|battery|radio|alternator|wipers?|belt|to start|starter|idl(?:e|es|ing)|tyres?|petrol|diesel|coolant|oil level|(?:soft|stiff|hard|coil|road|new|lowering) springs?|springs|dampers?|shocks|doors?|windows?|windscreen|bonnet|turbo|diff|prop ?shaft|drive ?shafts?|cv joints?|washer|sump|hood|roof|soft top|heat shield|seat (?:squeaks|creaks|rattles)|(?:shift|gear) lever|bumper|console|spoiler|splitter|tool ?box|glove ?box|boot lid|from the (?:boot|trunk)|trunk lid|(?:squeak|creak|rattl)\w* (?:\w+ ){0,3}dashboard|(?:throttle|accelerator|gas) pedal|power steering|wind noise)\b/;
+  /\b(?:engine(?! (?:off|on|running|started|starts$|it|the pedal))|gearbox|gears?|transmission|clutch|exhaust|air ?con|conditioning|heater|cabin|fuel|radiator|battery|radio|alternator|wipers?|belt|to start|starter|idl(?:e|es|ing)|tyres?|petrol|diesel|coolant|oil level|(?:soft|stiff|hard|coil|road|new|lowering) springs?|springs|dampers?|shocks|doors?|windows?|windscreen|bonnet|turbo|diff|prop ?shaft|drive ?shafts?|cv joints?|washer|sump|hood|roof|soft top|heat shield|seat (?:squeaks|creaks|rattles)|(?:shift|gear) lever|bumper|console|spoiler|splitter|tool ?box|glove ?box|boot lid|from the (?:boot|trunk)|trunk lid|(?:squeak|creak|rattl)\w* (?:\w+ ){0,3}dashboard|(?:throttle|accelerator|gas) pedal|power steering|wind noise)\b/;
 const OF_THE_BRAKES =
   /\b(?:brak\w*|(?<!(?:clutch|throttle|accelerator|gas) )pedal(?! box)|topped up|topped it up|(?:from|at) the wheels?|wheels? (?:would not|wouldn't|will not|won't|does not|doesn't) (?:turn|spin|roll)|wheel arch|pads?|shoes|discs?|rotors?|calipers?|servo|vacuum|booster|master|handbrake|abs|(?<!full )lock\w*|flat ?spot\w*|(?<!(?:light|lamp) .*)tyre pressures?|(?:sinks?|to the floor) .*idle|tyres? (?:is |are )?(?:low|flat|soft) on one|tyres? .*(?:bulg|out of|egg)\w*|bulg\w* .*tyres?|(?:fluid|oily?|wet|leak\w*|drip(?:s|ping)?) .*tyres?)\b/;
 
 /** Talk of another car than this one, or of what is no brake whatever else is said. */
 const OTHER_CAR =
-  /\b(?:(?:the|my|his|her|their|our) (?:(?:other|old|previous) (?:car|one)|last car)|(?:another|his|her) car|my (?:brother|sister|dad|father|mate|friend|neighbour|wife|husband|boss) (?:says|said|thinks|has|had) (?:his|her|their)|a friend's|trailer brakes?|pedal (?:rubber|cover)s?|brake clean(?:er)?|(?:oil|water) (?:pressure|temp\w*)|temperature gauge)\b/;
+  /\b(?<!than (?:in |on |with )?)(?:(?:the|my|his|her|their|our) (?:(?:other|old|previous) (?:car|one)|last car)|(?:another|his|her) car|my (?:brother|sister|dad|father|mate|friend|neighbour|wife|husband|boss) (?:says|said|thinks|has|had) (?:his|her|their)|a friend's|trailer brakes?|pedal (?:rubber|cover)s?|brake clean(?:er)?|(?:oil|water) (?:pressure|temp\w*)|temperature gauge)\b/;
 
 /** Not yet done: wanted, due, to come. */
 const TO_COME =
-  /\b(?:wants?|wanted|would like|here for|booked in for|please|due|going to|will(?! not)|to be|next (?:week|month|service|time)|quote|price|arriv(?:es?|ing)|on order|ordered|booked|thinking (?:about|of)|considering|need(?:s|ed)?(?: [\w']+){0,2} (?:bled|bleeding|change|changed|changing|doing|replacing|new|flush|flushing)|ask(?:s|ed)? (?:for|us|if)|should)\b/;
+  /\b(?:wants?|wanted|(?:annual|yearly|routine) (?:\w+ )*(?:change|flush|service)|would like|here for|booked in for|please|due|going to|will(?! not)|to be|next (?:week|month|service|time)|quote|price|arriv(?:es?|ing)|on order|ordered|booked|thinking (?:about|of)|considering|need(?:s|ed)?(?: [\w']+){0,2} (?:bled|bleeding|change|changed|changing|doing|replacing|new|flush|flushing)|ask(?:s|ed)? (?:for|us|if)|should)\b/;
 /** Done so long ago that it changed nothing lately. */
 const LONG_AGO =
   /\b(?:(?:\d+|two|three|four|five|six|few|several|many|couple of) years (?:ago|back|old)|(?:years|ages|long) ago|when (?:i|we|he|she) (?:bought|got) (?:it|the car))\b/;

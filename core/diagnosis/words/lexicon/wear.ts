@@ -11,7 +11,7 @@ export const WEAR_WORDS: readonly Rule[] = [
       '(?:went|go(?:es)?|been|got|gone) through (?:a |another |two |three )?(?:set|pair)s? of (?:fronts|rears|pads|linings)',
       "(?:fronts|rears) (?:only |hardly |just |don't |do not |never )?last(?:ed|s)? (?!(?:well|forever|ages|long)\\b)(?:[\\w']+ ?){1,3}",
       "pads? (?:only |hardly |don't |do not |never |are |were |is )?(?:last(?:s|ed)?(?! (?:week|month|year|time|season|spring|summer|autumn|winter|night|weekend|\\w+day))|wear(?:s|ing)?|disappear|vanish)(?: [\\w']+){0,4}?",
-      "pads? (?:(?:at|on) the (?:front|rear|back) )?(?:are |were |is |was )?(?:already |half |nearly |almost )?(?:worn|gone|go|finished|done|used up) (?:out )?(?:in|after|within|again|already|every|too|by) (?:[\\w']+ ?){0,3}",
+      "pads? (?:(?:at|on) the (?:front|rear|back) )?(?:are |were |is |was )?(?:already |half |nearly |almost )?(?:worn|wore|gone|go|finished|done|used up) (?:out )?(?:in|after|within|again|already|every|too|by) (?:[\\w']+ ?){0,3}",
       `pads? ${upTo(2)}(?:eaten|chewed|burnt|destroyed) (?:up |away )?(?:in|after|by)`,
       near('(?:every|each) (?:time|event|weekend|outing|track ?day)', 'new (?:set of )?pads', 10).source,
       '(?:replaced|changed|renewed) (?:the )?(?:front |rear )?pads (?:twice|three times)|(?:new )?(?:set of )?pads every|(?:heavy|fast|quick|excessive) pad wear|^(?:quick|fast|rapid|heavy) wear$',

@@ -9,6 +9,10 @@ const TIMES = 'laps?|hard stops|stops|sessions?|stints?|minutes|mins|miles|kilom
 const NOT_COLD =
   "(?:no|not|never|\\w+n't) (?:judder|vibrat|shak|shudder|squeal|squeak|pull|drag|grind|nois|wobbl)\\w* (?:when |while )?(?:it is |it's )?cold";
 
+/** It is not there hot, so it is there cold. */
+const NOT_WARM =
+  "(?:no|not|never|\\w+n't) (?:judder|vibrat|shak|shudder|squeal|squeak|pull|drag|grind|nois|wobbl)\\w* (?:when |while |once )?(?:it is |it's )?(?:hot|warm)$";
+
 /** Until it has stood for long. */
 const UNTIL_RESTED =
   'until (?:the |that |later that )?(?:evening|(?:next|following) (?:day|morning)|it has cooled)';
@@ -29,7 +33,8 @@ export const WHEN_WORDS: readonly Rule[] = [
       `(?:after|following|out of|coming out of|exit of|through|over|from) ${upTo(3)}(?:corners?|cornering|turns?|kerbs?|curbs?|chicane|bends?|bumps?|potholes?|rumble strips?|twisty (?:section|bit|part|roads?)|twisties|hairpin|esses|sweepers?|handers?|slalom)`,
       'after (?:the |a |every |each )?(?:fast|quick|long|hard|tight) (?:right|left)s?',
       '(?:long|longer|low|lower|drops) in (?:the )?(?:fast |long )?(?:corners|bends|turns)',
-      `after ${upTo(3)}bumpy|(?:when|while) cornering`,
+      `after ${upTo(3)}bumpy|(?:when|while) cornering|(?<=pedal.*)mid corner`,
+      '(?:corners?|cornering|bends|turns|kerbs|curbs|bumps|sweepers) (?:makes?|gives?|leaves?|sends?) (?:me |you )?(?:the |a |my )?(?:long |low |soft )?pedal',
       '(?:because of|by) (?:the )?(?:kerbs?|curbs?|bumps)',
       'turn(?:ing|ed|s)? hard (?:left|right)(?: and)?$|(?:left right left|right left right|s ?bends)',
       '(?:off|over|across|clip|hit|ride|touch) (?:the |a )?(?:kerbs?|curbs?)',
@@ -50,13 +55,14 @@ export const WHEN_WORDS: readonly Rule[] = [
     'only_hot',
     rx(
       `(?:only |just )?(?:when|once|if|as|only after|after it gets|after getting|when it's|when they're|when they are) ${upTo(5)}(?:hot|warm|up to temperature|heats? up|warms? up|heat builds)`,
-      "(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when |while )?(?:it is |they are |it's |they're )?cold(?! (?:and|or) hot)",
+      "(?<!not |n't )(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when |while )?(?:it is |they are |it's |they're )?cold(?! (?:and|or) hot)",
       '(?:fine|good|ok|okay|firm) (?:for|in|during) (?:the )?first (?:half|few|two|three|\\d+)',
       `^cold (?:ok|okay|fine|good|firm)$|vapou?r lock|fluid (?:has |had |was )?boiled$|boiled (?:the |my )?(?:brake )?fluid$|${NOT_COLD}`,
-      '(?:over|through|during) (?:the |a )(?:race|session|stint)',
+      '(?:over|through|during) (?:the |a )(?:race|session|stint)|after (?:a |the )?warm ?(?:up|ing up)',
+      '^(?:(?:the )?pedal )?(?:is |goes |gets )?(?:soft|long|low|spongy|mushy) hot$',
       '(?:few|couple of|several|two|three|four|five|\\d) (?:big|hard|heavy) stops',
-      "^hot (?:the |my )?pedal|cold it's (?:rock )?solid|tighter and tighter",
-      '(?:longer|softer|worse|lower|weaker) (?:with|from) (?:the )?heat',
+      "^hot (?:(?:the |my )?pedal|judder|vibration|shake|shaking|squeal|fade)|cold it's (?:rock )?solid|tighter and tighter",
+      '(?:longer|softer|worse|lower|weaker) (?:with|from) (?:the )?heat|(?:goes?|went|gets?) (?:up|down) with (?:the )?(?:heat|temperature)',
       'the (?:further|longer|more) (?:i|you|we|it) (?:drives?|goe?s?|runs?)',
       "cold (?:it's|its|it is|is) (?:smooth|fine|good|ok|okay|firm)",
       '(?:the )?hotter (?:it|they|the)|only (?:when )?hot|hot only|when hot',
@@ -74,7 +80,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       'with (?:every|each) lap',
       '(?:more than|beyond|past) (?:\\d+|two|three|four|five|six|a few) laps',
       '(?:as|through|during) (?:the )(?:session|stint|run|race)(?: goes on)?',
-      'end of (?:the |a )?(?:session|stint|run)',
+      `end of (?:the |a )?${upTo(3)}(?:session|stint|run)`,
       // The heat soaks in once the air stands still.
       '(?:standing|stood|waiting|waited|sitting|sat|parked|stopped) (?:in|on) (?:the )?(?:pits?|pit lane|paddock|grid)',
       `after ${upTo(3)}(?:downhill|descent|(?:highway|motorway|autobahn) (?:drives?|runs?|trips?))`,
@@ -93,12 +99,14 @@ export const WHEN_WORDS: readonly Rule[] = [
       'kerb strike|never fades?|^(?:and |it is |is )*(?:gone|goes|disappears|stops|clears) after',
       'clears? up (?:after|once|when|as)',
       '(?:wet|damp) session|cool(?: down| off|ing)|no (?:more )?fade|stays? firm',
+      "(?:doesn't|does not|don't|didn't|did not) fade",
+      NOT_WARM,
       // What happened there, not when it shows.
       'gravel|grass',
-      `(?:sat|held|stood|parked|waited|left) ${upTo(7)}(?:(?:brakes?|pedal|${HANDBRAKE}) on|foot on the (?:hot )?brakes?)`,
-      '(?:fine|good|ok|okay|better|right|normal|perfect|great) (?:(?:now|again) )?(?:once|when|as|after)',
+      `parked (?:it )?hot|(?:sat|held|stood|parked|waited|left) ${upTo(9)}(?:(?:brakes?|pedal|${HANDBRAKE}) on|on the (?:hot )?brakes?)`,
+      "(?<!not |n't )(?:fine|good|ok|okay|better|right|normal|perfect|great) (?:(?:now|again) )?(?:once|when|as|after)",
       '(?:straight|smooth|quiet) (?:once|when|as)|(?:smooth|quiet) after',
-      '(?<!pedal |brakes? )(?:goes|went|going) away',
+      '(?<!pedal |brakes? )(?:goe?s?|went|going) away',
     ),
   ),
   when(
@@ -117,29 +125,31 @@ export const WHEN_WORDS: readonly Rule[] = [
     'only_cold',
     rx(
       `(?:only |just )?(?:when|while) ${upTo(3)}cold|only cold|cold only`,
-      'with cold (?:pads|brakes|discs)|no (?:initial )?bite cold',
+      NOT_WARM,
+      `(?:only|just) ${upTo(2)}(?:in|for|during) the first ${upTo(1)}(?:minutes|miles|kilometres|km)`,
+      'needs? (?:warming|heat|temperature)|cold bite|with cold (?:pads|brakes|discs)|no (?:initial )?bite cold',
       `(?:take|takes|took|need|needs) ${upTo(6)}(?:to|(?:before|until|till) (?:it|they|the (?:brakes?|pads?))) (?:wake up|wakes? up|comes? in|bites?|warms? up|starts? working|works?)`,
       `(?:until|till) ${upTo(4)}(?:warm(?:ed|s)?|hot|heat|temperature|corners?|laps?)`,
       // In the rain the first stop wipes the water off.
-      '(?<!(?:it rains|in the (?:rain|wet)) .*)first (?:few |two |three )?(?:stops?(?: of the day)?|presses|corners|thing)(?: in the morning)?',
+      '(?<!(?:it rains|in the (?:rain|wet)|after (?:the )?(?:rain|washing)) .*)first (?:few |two |three )?(?:stops?(?: of the day)?|presses|corners|thing)(?: in the morning)?',
       `(?:on )?(?:cold|frosty) mornings?|in the cold$|^cold brakes? (?:nothing|no bite|${POOR})|^(?:${POOR}) (?:when )?cold$`,
       'in the mornings?|(?:every|each) morning|first \\w+ of the (?:morning|day)|from cold|after (?:a )?cold start',
-      `(?:fine|good|ok|okay|better|right|normal|perfect|great|straight|smooth|quiet|gone) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
-      '(?:great|fine|good|ok|okay|perfect|quiet|silent) (?:when )?(?:warm|hot)$',
+      `(?<!not |n't )(?:fine|good|ok|okay|better|right|normal|perfect|great|straight|smooth|quiet|gone) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
+      "(?<!not |n't )(?:great|fine|good|ok|okay|perfect|quiet|silent) (?:when )?(?:warm|hot)$",
       `(?:straightens|clears|improves|eases|settles) (?:up |out )?(?:as|once|when) ${upTo(3)}(?:warms?|heats?|hot)`,
-      `(?:no bite|nothing|no brakes?|poor|weak|bad|numb) ${upTo(3)}(?:(?:for|on|in|during) )?(?:the )?first (?:two |few |couple of )?(?:laps?|corners?|stops?|minutes)`,
+      `(?:no bite|(?<!^)nothing|no brakes?|poor|weak|bad|numb) ${upTo(3)}(?:(?:for|on|in|during) )?(?:the )?first (?:two |few |couple of )?(?:laps?|corners?|stops?|minutes)`,
       '(?:fine|good|ok|okay|better|comes? in) (?:from|by|after) lap (?:\\d+|two|three|four)',
       'lap (?:1|one)(?: only)?$|(?:goes|going|went) away after (?:a few|several|a couple of|two|three|\\d+) (?:hard |good )?(?:stops|laps|miles|minutes|presses)|(?:on|in|during) (?:the )?first lap$',
       '(?:out )?lap only|(?:on|during) (?:the |my |every |each )?out ?laps?',
-      `(?:goes|going|went) away (?:once|when|as|after) ${upTo(4)}(?:warms?|warmed|heats?|hot|heat|temperature)`,
+      `(?:goe?s?|going|went) away (?:once|when|as|after) ${upTo(4)}(?:warms?|warmed|heats?|hot|heat|temperature)`,
     ),
     rx(
       'hot or cold|cold and hot|hot and cold|even when cold',
       SIDE_BY_HEAT,
-      "(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when|while) (?!(?:it is |it's |they are )?(?:warm|hot))",
+      "(?<!not |n't )(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when|while) (?!(?:it is |it's |they are )?(?:warm|hot))",
       '(?:good|fine|ok|okay|firm|normal|right|perfect|gone) in the morning',
       NOT_UNTIL,
-      "(?:goes|gone|disappears|vanishes|stops|quiet|fine|ok|okay|good|smooth)(?: away)?(?: again)? when (?:(?:it|the brakes?|the (?:pads?|discs?|rotors?)|they) (?:is |are )|it's )?cold",
+      "(?<!not |n't )(?:goes|gone|disappears|vanishes|stops|quiet|fine|ok|okay|good|smooth)(?: away)?(?: again)? when (?:(?:it|the brakes?|the (?:pads?|discs?|rotors?)|they) (?:is |are )|it's )?cold",
       `(?:good|fine|firm|ok|okay) ${upTo(4)}out ?lap|after idling|first (?:stop|corner) after|(?<!only )after the first (?:stop|corner|lap)`,
       NOT_COLD,
       '(?:free|frees|lets go|releases?|loose|rolls?) (?:off |up |again |freely )?(?:when|once) (?:it is |they are )?cold',
@@ -151,7 +161,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'any_time',
     rx(
       'hot (?:or|and) cold|cold (?:or|and) hot|(?<!(?:cold|hot|warm) )all the time',
-      'always(?! (?:(?:\\w+ )?(?:black|dirty|covered|dusty)|firm|thinner|thicker|worn|gone|first|been|the))',
+      'always(?! (?:(?:\\w+ )?(?:black|dirty|covered|dusty)|firm|higher|lower|better|thinner|thicker|worn|gone|first|been|the))',
       '(?<!end of )every (?:single )?(?:time|stop|press)(?! sign)',
       'even when cold|(?<!(?:hard|firm|solid) )straight away|from the (?:start|first stop)|permanently|constantly',
     ),
@@ -172,6 +182,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       `${UNTIL_RESTED}$`,
       `(?:once|when|after) ${upTo(3)}cool(?:ed|s)?(?: down)? ${upTo(3)}(?:roll(?:ed|s)|free|freed|moved|fine|good|ok|okay|smooth|normal|gone|back)`,
       '(?:needs?|wants?|has to have|give it) (?:a )?(?:rest|break)',
+      `after (?:the |a )?(?:lunch|(?:long )?break|rest) ${upTo(4)}(?:firm|fine|good|ok|okay|normal|back)`,
       `wait ${upTo(3)}(?:minutes|mins?|hours?|while) (?:before|until|till)`,
       `^(?:sat|stood|wait(?:ed)?|rest(?:ed)?|parked) (?:for )?(?:\\d+|a few|five|ten|fifteen|twenty) (?:min|mins|minutes|hours?) ${upTo(4)}(?:back|fine|firm|normal|good|ok|okay)`,
       "cool(?:s|ed)? (?:down )?(?:and|then) (?:it's |it is |they're )?(?:fine|good|ok|okay|back|normal)",
@@ -183,19 +194,21 @@ export const WHEN_WORDS: readonly Rule[] = [
       '(?:firms? up|recovers?|comes? (?:back|good)) overnight|after cooling(?: down| off)?',
       '(?:until|till) (?:it|they) cools?(?: down| off)?',
       '(?:back|recovers?) (?:on|by|during) (?:the )?(?:cool(?:ing)?(?: ?-?down)?|slow|in) ?lap',
-      `(?:better|improves?|recovers?|comes back) (?:if|when|once|after) ${upTo(4)}(?:back off|backing off|cool(?:s|ed|ing)?|slow(?:s|ed)? down|eas(?:e|ing) off|rest)`,
+      `(?:better|improves?|recovers?|comes back) (?:if|when|once|after) ${upTo(4)}(?:back off|backing off|cool(?:s|ed|ing)?|slow(?:s|ed)? down|eas(?:e|ing) off|rest|(?:leave|left|leaving) (?:it|them)|(?:it|they) (?:sits?|stands?|rests?))`,
     ),
     // What was fine at first, and a noise that is there again.
     rx(
       '(?:felt|was|were) (?:fine|good|firm|ok|okay|right|normal) in the paddock',
       `(?:${HEARD}).*(?:comes?|came|is) back`,
+      "(?:not|n't) (?:\\w+ )?(?:good|fine|ok|okay|right) (?:when|once)",
+      '(?:even|still) (?:after|when|once).*(?:stays?|remains?|still) (?:soft|long|low|spongy|bad)',
     ),
   ),
   when(
     'recovery',
     'by_end_of_straight',
     rx(
-      '(?:by|before) (?:the )?end of the (?:\\w+ )?straight|by the next (?:corner|braking zone)',
+      '(?:by|before) (?:the )?end of the (?:\\w+ )?straight|by the next (?:corner|braking zone)|back before the next (?:corner|braking zone)',
       'within (?:a |the )?straight',
     ),
     rx(
@@ -208,7 +221,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'never',
     rx(
       "never (?:comes|came|come) back|(?:doesn't|does not|did not|didn't) (?:come back|recover)",
-      '(?:stays|stayed) (?:like that|bad|soft|long|that way)',
+      '(?:stays|stayed) (?:like that|bad|soft|long|that way)|even after cooling (?:\\w+ ){0,4}(?:stays?|remains?|still) (?:soft|long|low|spongy|bad)',
       'never (?:really |quite |fully )?recovers?',
       `(?:same|no better|still (?:there|bad|soft|long)|not even) ${upTo(2)}(?:next|the next|following) (?:morning|day)`,
     ),
