@@ -33,7 +33,7 @@ export function Keypad() {
         )}
         <span className="reading min-w-14 text-right text-xl font-semibold">{armed.text || '–'}</span>
       </div>
-      <div className="grid grid-cols-4 gap-1">
+      <div className="grid grid-cols-4 gap-1 max-desk:low:grid-cols-8">
         {DIGITS.slice(0, 3).map((digit) => (
           <Key key={digit} label={digit} onPress={() => type(digit)} />
         ))}
@@ -87,7 +87,7 @@ function Key({
       onMouseDown={(event) => event.preventDefault()}
       onClick={onPress}
       className={cn(
-        'flex min-h-13 items-center justify-center gap-2 border border-ink bg-card text-2xl font-semibold active:bg-straw-wash',
+        'flex min-h-13 max-desk:low:min-h-11 items-center justify-center gap-2 border border-ink bg-card text-2xl font-semibold active:bg-straw-wash',
         className,
       )}
     >
@@ -118,11 +118,17 @@ function useInSight(pad: RefObject<HTMLElement | null>, id: string | undefined):
   useEffect(() => {
     const keys = pad.current;
     if (!keys || id === undefined || !window.matchMedia('(max-width: 1023px)').matches) return;
-    document.body.style.paddingBottom = `${keys.offsetHeight + SAID_BELOW}px`;
-    const field = document.getElementById(id)?.getBoundingClientRect();
-    const over = field ? field.bottom + SAID_BELOW - keys.getBoundingClientRect().top : 0;
-    if (over > 0) window.scrollBy({ top: over });
+    const bring = () => {
+      document.body.style.paddingBottom = `${keys.offsetHeight + SAID_BELOW}px`;
+      const field = document.getElementById(id)?.getBoundingClientRect();
+      const over = field ? field.bottom + SAID_BELOW - keys.getBoundingClientRect().top : 0;
+      if (over > 0) window.scrollBy({ top: over });
+    };
+    bring();
+    // A phone that is turned on its side.
+    window.addEventListener('resize', bring);
     return () => {
+      window.removeEventListener('resize', bring);
       document.body.style.paddingBottom = '';
     };
   }, [pad, id]);

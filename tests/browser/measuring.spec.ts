@@ -119,6 +119,11 @@ test.describe('by touch on a phone', () => {
       await keys.getByRole('button', { name: 'Next' }).tap();
     };
     await press('7.5');
+    // On its side the keys leave half of the phone to what they fill.
+    await page.setViewportSize({ width: 844, height: 390 });
+    await expect.poll(() => page.evaluate(underTheKeys)).toBe(false);
+    expect((await keys.boundingBox())!.height).toBeLessThan(390 / 2);
+    await page.setViewportSize({ width: 390, height: 844 });
     await press('7.4');
     await press('7.6');
     await keys.getByRole('button', { name: '8', exact: true }).tap();
