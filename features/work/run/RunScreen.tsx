@@ -67,7 +67,7 @@ export function RunScreen({ workId }: { workId: string }) {
       className="relative min-w-0 desk:grid desk:min-h-0 desk:grid-cols-[minmax(17rem,26rem)_1fr] desk:grid-rows-[minmax(0,1fr)]"
     >
       <RunPicture plan={plan} run={run} />
-      <div className="flex min-w-0 flex-col desk:min-h-0">
+      <div className="flex min-h-[calc(100dvh-6.25rem)] min-w-0 flex-col desk:min-h-0">
         <div className="flex flex-wrap items-center gap-x-3 border-b-2 border-ink bg-card px-4 py-1.5 desk:px-6">
           <h2 className="mr-auto text-xl">
             {work.title}{' '}
