@@ -9,6 +9,7 @@ function onlyIn<T>({ text }: Clause, names: readonly (readonly [T, RegExp])[]): 
   // What is left of something is no side, and what it is held against is another place: "front left hotter than front right".
   const own = text
     .replace(LEFT_OVER, '')
+    .replace(/\b(?:left to right|right to left)\b/, '')
     .replace(
       / (?:than|compared (?:to|with)) (?:on |at )?(?:the |its )?(?:front|rear|back|left|right|[fr][lr]|[lr][fr])\b.*$/,
       '',

@@ -26,6 +26,7 @@ const GOES_ON = [
   '(?<=\\bfluid\\b[^.;]*,) (?:(?:never|not) (?:been )?(?:changed|flushed)|\\d+ (?:years|yrs)|\\d+(?:[.,]\\d+)? ?%)',
   '(?<=\\bstarted(?: it| the engine)?,) (?:the )?pedal (?:drops|dropped|dips|dipped|sinks|sank)\\b',
   ' only (?:the|my) (?:seat|floor)(?: does| is)?(?= *[.,;]| *$)',
+  ' (?:not affected by|regardless of|independent of|nothing to do with) (?:the )?brak(?:es?|ing)',
   ' then (?:to the )?(?:left|right)(?! (?:when|on|as|once|after))\\b',
   '(?<=\\bpins?\\b[^.,;]*,) (?:the )?(?:top|bottom|upper|lower|other) one\\b',
   `(?<=\\d(?: ?mm)?,) ${SIDE}(?: \\w+)? \\d`,
@@ -41,7 +42,7 @@ const BREAK = new RegExp(
   [
     '[.;!?\\n]',
     `,(?!${GOES_ON.join('|')})`,
-    ' but (?!not braking|without brak|(?<=(?:long|low) but )(?:rock )?(?:hard|solid)\\b)',
+    ' but (?!not braking|without brak|(?<=(?:long|low) but )(?:rock |very |quite |still )?(?:hard|solid|firm)\\b)',
     ' then (?!the other|left|right)',
     ' although | though ',
     ' (?=its? (?:long|low|soft|hard|spongy)\\b)',

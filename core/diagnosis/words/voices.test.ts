@@ -15,6 +15,7 @@ import { HOW_IT_FEELS } from '../../../tests/support/voices/howItFeels';
 import { IN_FEW_WORDS } from '../../../tests/support/voices/inFewWords';
 import { IN_ONE_BREATH } from '../../../tests/support/voices/inOneBreath';
 import { IN_OTHER_WORDS } from '../../../tests/support/voices/inOtherWords';
+import { IN_PARAGRAPHS } from '../../../tests/support/voices/inParagraphs';
 import { IN_THE_TRADE } from '../../../tests/support/voices/inTheTrade';
 import { JOB_CARDS } from '../../../tests/support/voices/jobCards';
 import { NO_COMPLAINT } from '../../../tests/support/voices/noComplaint';
@@ -52,6 +53,7 @@ const VOICES = {
   ...FROM_THE_STAND,
   ...HOW_IT_FEELS,
   ...SPELT_BY_EAR,
+  ...IN_PARAGRAPHS,
   ...IN_OTHER_WORDS,
   ...FIRST_MINUTE,
   ...WHERE_IT_IS,

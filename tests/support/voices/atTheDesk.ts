@@ -284,7 +284,10 @@ export const AT_THE_DESK: Voices = {
       'The pedal pulsates slightly, only when the brakes are warm.',
       'pedal_pulses yes; temperature_link only_hot',
     ],
-    ['Went for a hard drive in the mountains and the brakes gave up.', 'poor_stopping yes'],
+    [
+      'Went for a hard drive in the mountains and the brakes gave up.',
+      'poor_stopping yes; temperature_link only_hot',
+    ],
     ['Brakes grab as soon as I touch the pedal.', 'grabs yes'],
     ['No hydraulics opened. Pedal just went long this weekend.', 'pedal_long yes'],
     ['the left hand side pads are half the thickness of the right', 'pad_wear_sides differ'],

@@ -49,7 +49,7 @@ export const HOW_IT_FEELS: Voices = {
     ['Pedal pumps up but feels like a spring', 'pedal_pump rises; pedal_spongy yes'],
     ['Firm when pumped, soft ten seconds later', 'pedal_pump rises; pedal_spongy yes'],
     ['Pedal stays high but is springy', 'pedal_spongy yes'],
-    ['Pedal is long but firm when it gets there', 'pedal_long yes'],
+    ['Pedal is long but firm when it gets there', 'pedal_long yes; pedal_spongy no'],
     ['Pedal is short and hard', 'pedal_hard yes'],
   ],
   'how it feels': [

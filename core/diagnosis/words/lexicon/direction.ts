@@ -68,7 +68,7 @@ export const DIRECTION_WORDS: readonly Rule[] = [
       'pull(?:s|ed|ing)? (?:all the way |right )?(?:over|in|into|up(?! straight)|away|off)|does it|trailer|caravan',
       '^(?:it )?pulls on (?:the )?straights?$',
       'pulls (?:well|strongly|hard|fine|ok|okay|nicely) (?:up|out of|from|away|through|in)',
-      'steering pulls on the straights?|wheel alignment|needs? (?:an )?alignment',
+      'pull(?:s|ed|ing)? it|clicks|notches|steering pulls on the straights?|wheel alignment|needs? (?:an )?alignment',
     ),
   ),
   yes(

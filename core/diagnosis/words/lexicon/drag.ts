@@ -13,7 +13,7 @@ export const DRAG_WORDS: readonly Rule[] = [
     'wheel_drags',
     'all',
     rx(
-      `(?:all|every(?:thing)?) (?:four |4 )?(?:wheels?|corners?|brakes?|of them)? ?${upTo(3)}(?:drag(?:s|ged|ging)?|bind(?:s|ing)?|stuck|hot|seized|(?:are|is|stays?|staying) on)`,
+      `(?:all|every(?:thing)?) (?:four |4 )?(?:wheels?|corners?|brakes?|of them)? ?${upTo(3)}(?:drag(?:s|ged|ging)?|bind(?:s|ing)?|stuck|stick(?:s|ing)?|hot|seized|(?:are|is|stays?|staying) on)`,
       `brakes? (?:drag(?:s|ged|ging)?|bind(?:s|ing)?) ${upTo(3)}(?:all|every|everywhere)`,
       "(?:won't|will not|doesn't|does not|hardly) (?:want to )?(?:roll|coast)",
       'brakes (?:gets? |got )?(?:lock|locked|locking|jam|jammed|seize|seized|stick|sticking|stuck) on(?! (?:one|the|my|left|right|front|rear|overnight))',

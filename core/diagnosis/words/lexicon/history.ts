@@ -40,6 +40,13 @@ export const HISTORY_WORDS: readonly Rule[] = [
     ),
   ),
   says(
+    'system_opened',
+    'no',
+    rx(
+      "(?:did not|didn't|have not|haven't|never) (?:open|opened|touch|touched) (?:the |any )?(?:system|hydraulics|brake lines?|calipers?)",
+    ),
+  ),
+  says(
     'caliper_fitted',
     'yes',
     rx(
@@ -119,7 +126,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'held_hot',
     'yes',
     rx(
-      `(?:sat|held|stood|stopped|parked|waited|queued) ${upTo(9)}(?:foot on|brakes? on|${HANDBRAKE}|on the (?:brakes?|pedal))`,
+      `(?:sat|held|stood|stopped|parked|waited|queued|kept) ${upTo(9)}(?:foot on|brakes? on|${HANDBRAKE}|on the (?:brakes?|pedal))`,
       `(?:parked|left) (?:it )?(?:while )?hot(?! brakes)|(?:parked|left) (?:it )?(?:on|with) (?:the )?hot brakes|hot brakes ${upTo(4)}${HANDBRAKE}|left ${upTo(2)}${HANDBRAKE} on ${upTo(5)}hot`,
       `${HANDBRAKE} ${upTo(3)}(?:hot|after (?:the )?session|in the paddock|straight after)`,
       `foot on the brake ${upTo(4)}(?:grid|pits?|paddock|lights)`,
@@ -151,6 +158,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'level_falls',
     'quickly',
     rx(
+      '(?:(?:one|two|three|a few|\\d) days|a day) later (?:it |the level |the reservoir )?(?:was |is )(?:low|empty|down|gone)',
       `(?:losing|lost|loses|drops|dropping|falls|falling|empties|uses|using) ${upTo(3)}fluid ${upTo(2)}(?:fast|quick(?:ly)?|every day|daily|overnight)`,
       `(?:reservoir|level|fluid) ${upTo(3)}(?:empties|empty overnight|drops (?:fast|quickly|overnight))`,
       'lost all (?:the |its |my |of the )?(?:brake )?fluid',
@@ -275,6 +283,8 @@ export const HISTORY_WORDS: readonly Rule[] = [
   says(
     'compound',
     'street',
-    rx('(?:street|standard|stock|road|oem|cheap(?:est)?|budget|ordinary) (?:compound|pads?)'),
+    rx(
+      '(?:street|standard|stock|road|oem|cheap(?:est)?|budget|ordinary) (?:compound|pads?)|(?:use|run|with) (?:the )?(?:original|factory) pads',
+    ),
   ),
 ];

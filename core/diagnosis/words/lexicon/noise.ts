@@ -28,7 +28,7 @@ const STEERED =
 const BUMPY =
   '(?:over|on|across|off) (?:(?:the|a|every|each|any|small|little|big|rough|bad|bumpy|uneven|speed) )*(?:bumps?|pot ?holes?|cobbles?(?:tones?)?|kerbs?|curbs?|humps?|ripples|(?:rough|bad|bumpy|uneven) (?:roads?|surfaces?))';
 const TURNS_WITH =
-  '(?:with|per|every|each|once (?:a|per|every)) (?:the )?(?:wheel )?(?:turn|rev|revolution|rotation)s?|(?:in time )?with (?:the )?wheels?(?: speed)?|(?:faster|louder|rises|changes|increases|goes up) with (?:the )?(?:road )?speed|(?:in|with) rotation|follows (?:road |wheel )?speed|while (?:driving|rolling|cruising)|even (?:when |while |if )?(?:without|not|off)(?: the)? brak(?:es?|ing)|even (?:when|while|if) (?:i|you|we) (?:am not|don.t|do not) (?:touch|press|use|brak)\\w*|brak(?:e|ing) or not|whether .*brak(?:e|ing)|(?<!only )(?:without brak(?:es?|ing)|(?:when |while )?coasting)';
+  '(?:with|per|every|each|once (?:a|per|every)) (?:the )?(?:wheel )?(?:turn|rev|revolution|rotation)s?|(?:in time )?with (?:the )?wheels?(?: speed)?|(?:faster|louder|rises|changes|increases|goes up) with (?:the )?(?:road )?speed|(?:in|with) rotation|follows (?:road |wheel )?speed|(?:while|when) (?:driving|rolling|cruising)(?! (?:over|through|on|across))|even (?:when |while |if )?(?:without|not|off)(?: the)? brak(?:es?|ing)|even (?:when|while|if) (?:i|you|we) (?:am not|don.t|do not) (?:touch|press|use|brak)\\w*|brak(?:e|ing) or not|whether .*brak(?:e|ing)|(?<!only )(?:without brak(?:es?|ing)|(?:when |while )?coasting)';
 const ALWAYS = 'all the time|constant(?:ly)?|permanent(?:ly)?';
 
 /** What is heard and smelt, and when it is there. */
@@ -53,6 +53,15 @@ export const NOISE_WORDS: readonly Rule[] = [
     ),
     rx('hot|wet|rotor|disc|cooling'),
   ),
+  says(
+    'noise_hiss',
+    'yes',
+    rx(
+      "^(?:and )?(?:there is |there's |i (?:can )?hear |with )?(?:a |some )?hiss(?:ing)?(?: sound| noise)?$",
+    ),
+  ),
+  // What sounds over bumps is loose.
+  says('noise_rattle', 'yes', near('nois(?:e|es|y)', BUMPY, 5), rx(`rumble strips?|${SQUEAL}|${GRIND}`)),
   yes(
     'noise_squeal',
     rx(
@@ -95,6 +104,8 @@ export const NOISE_WORDS: readonly Rule[] = [
     rx(
       STOPS_AT_A_FOOT,
       `(?:${NOISE}) ${upTo(3)}${NO_FOOT}`,
+      `(?:when|as|once|if) ${FOOT_ON} (?:\\w+ )?(?:it |the \\w+ |this )?(?:${GOES})`,
+      '(?:when|as|once|if) (?:the )?brakes? (?:is |are )?(?:lightly |slightly |gently |just )?(?:applied|pressed|touched) (?:it |the \\w+ )?(?:goes away|disappears|stops|is gone|goes|vanishes)',
       'brak(?:e|es|ing) (?:stops|cures|kills|silences|quiets) it|brak(?:e|es|ing) makes it (?:go away|stop|quiet|disappear)',
     ),
     rx(SHAKE, UNKNOWN),

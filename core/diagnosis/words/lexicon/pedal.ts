@@ -70,6 +70,11 @@ export const PEDAL_WORDS: readonly Rule[] = [
   says('pedal_spongy', 'no', near('(?:brake )?pedal', 'firm|(?:feels|is) (?:normal|fine)', 3), NOT_FIRM_NOW),
   says(
     'pedal_spongy',
+    'no',
+    rx('(?:long|low) but (?:very |quite |still )?firm', '^(?:always|still) (?:rock )?firm$'),
+  ),
+  says(
+    'pedal_spongy',
     'yes',
     rx(
       'vapou?r lock|(?:boil(?:ed|s|ing) (?:the |my |its )?(?:brake )?fluid|fluid (?:has |had |was |is )?boil(?:ed|ing))(?:$| (?:after|within|by) )',
@@ -83,7 +88,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
     'pedal_long',
     rx(
       '(?:long|low|longer|lower|deep) (?:brake )?pedal',
-      '(?:brake )?pedal (?:is |was |goes |went |gets |getting |got |becomes |becoming |feels |gone |been |has gone |has been |has become |has been getting |been getting |keeps getting |went a bit )?(?:much |very |really |quite |a bit |too |so )?(?:long|low|deep)(?:er)?',
+      '(?:brake )?pedal (?:is |was |goes |went |gets |getting |got |becomes |becoming |became |feels |gone |been |has gone |has been |has become |has been getting |been getting |keeps getting |went a bit )?(?:much |very |really |quite |a bit |too |so )?(?:long|low|deep)(?:er)?',
       '^(?:but |and |still |very |really |too |so |just |now )*(?:long|low)(?:er)?(?: and (?:soft|spongy|mushy|comes? .*|it .*))?$',
       `(?<=${NOT_EITHER})(?:long|low)(?=$| (?:and|or|nor)\\b)`,
       'it (?:starts|started|begins|began|keeps|kept) (?:going|getting) long(?! (?:way|time))',
@@ -117,6 +122,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'slow to (?:respond|react|come in)|delay (?:in|before) (?:the )?brak\\w+',
       'pedal (?:falls|drops|goes|fell|went) away (?:mid|in|out of|through) |^(?:the |my )?pedal (?:has )?dropped(?:$| since)|pedal drops (?:after|out of|through) |pedal (?:height|travel) (?:varies|changes|differs|is different)',
       '(?:^|\\b)it (?:gets|got|goes|went|becomes) (?:longer|lower)(?! (?:than|to stop))',
+      '(?:^|\\b)it (?:gets|got|becomes|became) (?:very |quite |really )?(?:long|low)(?! (?:time|way))',
       'travels? (?:too far|a long way)|^(?:it )?goes too far$|goes (?:a long way|too far|way) down',
       `pedal (?:goes|travels?|drops|comes?) (?:down )?(?:an? ${upTo(1)}|\\d+ \\w+ )?(?:further|deeper)`,
       'pedal (?:start(?:s|ed)|began|begins) to (?:drop|lengthen|get (?:long|low)(?:er)?)|(?:fair|good) (?:bit|amount) of travel',
@@ -140,7 +146,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `(?:start(?:s|ed)?|fire(?:d|s)?) ${upTo(2)}engine|${AS_IT_SHOULD}`,
       `(?:start(?:ing)?|on start(?:ing)?) (?:up|the engine)|engine start(?:s|ed)|first ${PRESS}`,
       'first (?:time|stop)|bearings?|hub|joints?|seat|fuel|pressure|revs|ride|push ?rod',
-      `(?:slack|play) (?:at|in) the top|${HANDBRAKE}`,
+      `(?:slack|play) (?:at|in) the top|(?<!use (?:the )?)(?:${HANDBRAKE})`,
     ),
   ),
   yes(
@@ -168,6 +174,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'pedal has no resistance|without (?:any )?resistance',
       '(?:pedal|brakes?) (?:just )?(?:has |have )?(?:disappeared|vanished|was gone|had gone|gone completely|went away|goes away|gone by)',
       '^(?:the |my )?pedal gone\\b|loss of (?:the )?(?:brake )?pedal',
+      'got (?:some|a bit of|half|most of) (?:the |a )?pedal back',
       '(?:then|and) (?:it|the pedal|they) (?:just )?(?:went away|disappeared|vanished)',
       '^(?:it|they) (?:just )?(?:went away|vanished|disappeared) (?:in|at|into)',
       'no brakes at all|(?:i|we|he|she) (?:just )?had (?:absolutely )?nothing$',
@@ -347,7 +354,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       'stays? (?:down|low)|sticks? down|brakes? releases? late',
       `brakes? (?:${NOT}) (?:let go|release|come off) ${AT_ONCE}`,
       `let(?:ting|s)? go ${upTo(6)}(?:stays?|still|keeps?) (?:braked|braking|on)`,
-      '(?:brakes? )?(?:stay|stays|stayed|staying|hang|hangs) (?:partly |slightly |a bit |half )?on(?: after| when)?',
+      '(?:brakes? )?(?:stay|stays|stayed|staying|hang|hangs) (?:partly |slightly |a bit |half )?on(?! the (?:same|left|right|track|road))(?: after| when)?',
       'brakes? (?:hang(?:s)? up|hold|holds|stay|stays|keep (?:on )?working|drag) after (?:i |you |we )?releas(?:e|ing)',
       'still (?:on|applied|holding|braking) (?:after|when|once|as) (?:i |you |we )?(?:take|lift|release|let|come off)',
       'calipers? (?:are |is )?(?:not|hardly|slow|late) (?:to )?(?:letting|let) go',
@@ -382,7 +389,8 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `(?:second|next) (?:${PRESS}|one|time) ${upTo(3)}(?:there|fine|firm|good|ok|okay|normal|hard|right|up|high(?:er)?|back|full|solid)`,
       `(?:fine|good|ok|okay|firm|normal|back|full) (?:after|with) (?:a|one|another) (?:${PRESS}|tap|dab)`,
       `first ${PRESS} ${upTo(5)}(?:goes|went|drops|dropped) ${upTo(3)}(?:to|on) the (?:floor|carpet|boards)`,
-      `(?:two|three|couple of) (?:quick )?${PRESS}s ${upTo(3)}(?:fine|firm|good|ok|okay|there)`,
+      `(?:two|three|couple of) (?:quick )?${PRESS}s ${upTo(3)}(?:fine|firm|good|ok|okay|there|cures?|fix(?:es)?|helps?|brings?)`,
+      '(?:i|you|we) pump (?:it )?(?:once|twice|a few times)',
       '(?:a|needs? a|wants? a) (?:good |quick )?pump (?:after|before|when|into|first)',
       `no (?:pedal|brakes?) (?:until|till) (?:the |a )?(?:second|2nd|third|3rd) ${PRESS}`,
       `(?:floor|carpet|boards) (?:on|with|at) the first ${PRESS}`,
@@ -409,7 +417,7 @@ export const PEDAL_WORDS: readonly Rule[] = [
       `tap(?:ping|ped)? (?:it|them|the brakes?|the pedal) ${upTo(3)}(?:before|on the straights?)`,
     ),
     rx(
-      'two feet|force|(?:servo|booster) (?:only )?works',
+      'two feet|force|(?:servo|booster) (?:only )?works|pistons?',
       // In the rain the first press wipes the water off.
       'in (?:the )?(?:rain|wet)|when (?:it rains|it is wet|wet)',
       '(?:stays?|stayed|was|is|remains) the same|no (?:change|difference)',

@@ -90,7 +90,7 @@ export const FELT_IN_PEDAL =
 export const POOR = 'terrible|awful|rubbish|useless|hopeless|poor|weak|bad|no good|dreadful|crap|feeble';
 /** Without the brake. */
 export const COAST =
-  "(?:without (?:touching )?(?:the )?|with no )brak(?:e|es|ing)|whether (?:or not )?(?:i|you|we|i am|i'm|it is)? ?brak(?:e|ing)(?: or not)?|not braking|off the brakes?|brakes? not (?:applied|pressed)|(?:without|not) touching the brakes?|coasting|cruising|all the time|even when not|no brakes? on|brak(?:e|ing) or not|brakes? or no brakes?|(?:if|when|while) (?:i|you|we|i am|i'm|you are) (?:do not|don't|am not|not) (?:brak(?:e|ing)|touch(?:ing)? (?:the )?(?:brakes?|pedal))";
+  "(?:without (?:touching )?(?:the )?|with no )brak(?:e|es|ing)|whether (?:or not )?(?:i|you|we|i am|i'm|it is)? ?brak(?:e|ing)(?: or not)?|not braking|off the brakes?|brakes? not (?:applied|pressed)|(?:without|not) touching the brakes?|coasting|cruising|all the time|even when not|(?:not affected by|regardless of|independent of|nothing to do with) (?:the )?brak(?:es?|ing)|no brakes? on|brak(?:e|ing) or not|brakes? or no brakes?|(?:if|when|while) (?:i|you|we|i am|i'm|you are) (?:do not|don't|am not|not) (?:brak(?:e|ing)|touch(?:ing)? (?:the )?(?:brakes?|pedal))";
 /** Says that it is not so. */
 export const NOT =
   "doesn't|don't|do not|does not|won't|wouldn't|will not|isn't|not|hardly|barely|didn't|can't|could not|couldn't|did not";

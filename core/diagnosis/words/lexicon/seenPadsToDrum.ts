@@ -29,7 +29,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'parking_brake',
     'weak',
     rx(
-      "^(?:it )?(?:won't|doesn't|does not|will not) hold (?:the car )?on (?:a|the) (?:hill|slope|incline|ramp)",
+      "(?:^|it (?:still )?)(?:won't|doesn't|does not|will not) hold (?:the car )?on (?:a|the) (?:hill|slope|incline|ramp)",
       `weak on (?:a |the )?(?:hill|slope|incline|ramp)|no ${HANDBRAKE}(?:$| on| at)`,
       `${HANDBRAKE}(?: lever)? ${upTo(4)}(?:(?:isn't|is not|doesn't|does not|don't|do not|won't|will not|can't|cannot|hardly|barely|not) (?:really |even |quite )?(?:hold|holding|work|working|keep|grab|grip|bite|catch)|slips?|slipping|weak|useless|does nothing|fails?)`,
       `failed (?:on |for )?(?:the )?${HANDBRAKE}|${HANDBRAKE} (?:effort|efficiency|performance) (?:is |was )?(?:low|poor|failed|too low)`,
@@ -87,6 +87,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'piston_return',
     'stiff',
     rx(
+      'pistons? (?:comes?|moves?|goes) out (?:further|more|less|slower|later) than',
       '(?:one|two|three|\\d) (?:are |is |were |was )?(?:stuck|seized|stiff) (?:out )?of (?:two|four|six|eight|\\d)',
     ),
   ),
@@ -213,7 +214,7 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     'stiff',
     near(
       PADS,
-      "stuck|stick(?:s|ing)? in|tight|seized|rusted (?:to|into|in|solid)|jammed|won't (?:slide|move)|not sliding",
+      "stuck|stick(?:s|ing)? in|tight|seized|rusted (?:to|into|in|solid)|jammed|(?:won't|don't|doesn't|do not|does not) (?:slide|move)|not sliding",
       2,
     ),
     'free',
@@ -228,7 +229,13 @@ export const SEEN_PADS_TO_DRUM: readonly Rule[] = [
     ),
   ),
   says('pad_fit', 'stiff', rx(`(?:hammer|knock|drive|prise|lever|beat)(?:ed|ing)? ${upTo(2)}pads? out`)),
-  found('pad_surface', 'glazed', near(PADS, 'glazed|glazing|shiny|polished|glassy|like glass', 3), 'normal'),
+  found(
+    'pad_surface',
+    'glazed',
+    near(PADS, 'glazed|glazing|shiny|polished|glassy|like glass', 3),
+    'normal',
+    rx('(?:shiny|polished) where'),
+  ),
   found(
     'pad_surface',
     'contaminated',

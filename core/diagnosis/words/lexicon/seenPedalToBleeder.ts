@@ -21,7 +21,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     'low',
     rx(
       '(?:fluid|reservoir|level) (?:is |was |looks |has dropped to )?(?:very |really |a bit |bone )?(?:low|min(?:imum)?|dry)',
-      `low (?:on )?(?:brake )?fluid|(?:fluid|reservoir|level) ${upTo(4)}(?:below|down to|at|on) (?:the )?min(?:imum)?`,
+      `low (?:on )?(?:brake )?fluid|(?:fluid|reservoir|level) ${upTo(4)}(?:below|down to|at|on|near|close to) (?:the )?min(?:imum)?`,
       '(?:reservoir|fluid) (?:is |was )?(?:nearly |almost |half )?empty|no fluid (?:left )?in the reservoir',
     ),
     rx(
@@ -38,7 +38,15 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
   says('fluid_look', 'clear', rx('fluid (?:is |was |looks )?(?:still )?(?:clear|clean|like new)')),
   says('fluid_look', 'debris', near('fluid', 'gritty|grit', 3)),
   says('fluid_look', 'dark', rx('^(?:and )?(?:dark|black|brown)$')),
-  says('fluid_look', 'debris', near('fluid|reservoir', 'specks?|bits|flakes|rubber bits|debris', 4)),
+  says(
+    'fluid_look',
+    'debris',
+    near(
+      'fluid|reservoir',
+      'specks?|bits|flakes|rubber bits|debris|(?:black|dark) (?:stuff|particles|crumbs)',
+      4,
+    ),
+  ),
   found(
     'fluid_moisture',
     'wet',
@@ -140,7 +148,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
   found(
     'hose_swell',
     'yes',
-    near('hoses?|flexi', 'bulg(?:e|es|ing)|swell(?:s|ing)?|swollen|balloon(?:s|ing)?|blister(?:s|ed)?', 3),
+    near('hoses?|flexi', 'bulg(?:e|es|ed|ing)|swell(?:s|ing)?|swollen|balloon(?:s|ing)?|blister(?:s|ed)?', 4),
     'no',
     // Swollen shut it lets nothing back.
     rx('inside|internally|(?:swollen|swelled) (?:shut|closed)'),
@@ -165,7 +173,8 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       '(?:firm(?:s|er)?(?: up)?|better|higher|good|ok|okay|comes? back) (?:when|if|once|after|with) (?:i |you |it is )?pump(?:ed|ing)?',
       '(?:harder|firmer|higher|better) the more (?:i |you |we )?pump|(?:rises|firms up|goes up|builds up) with pumping',
-      'pumped (?:it )?(?:and|then) got (?:it|them|half|some|most|the (?:pedal|brakes?)) (?:of it )?back|rises (?:after|with) (?:several|a few|\\w+) pumps|pumps (?:back )?up|pumping brings (?:it|the pedal) back',
+      '(?:when|if|once|after) (?:i |you |it is )?pump(?:ed|ing)? (?:it )?(?:it |the pedal )?(?:gets|goes|is|becomes|feels) (?:rock )?(?:hard|firm|better|high)',
+      'pumped (?:it |twice |once |three times |a few times )?(?:and|then) got (?:it|them|half|some|most|the (?:pedal|brakes?)) (?:of it )?back|rises (?:after|with) (?:several|a few|\\w+) pumps|pumps (?:back )?up|pumping brings (?:it|the pedal) back',
       'pump(?:ed)? (?:it )?and (?:it|the pedal) (?:comes?|came) back|comes? up with pumping',
       'unless (?:i |you )?(?:keep )?pump(?:ing)?(?: it)?',
       'pumping (?:brings|builds|raises) (?:it|them|the pedal) (?:back )?up',
@@ -254,7 +263,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     ),
     'tight',
   ),
-  says('pedal_linkage', 'worn', near('pedal', 'sideways|side to side', 2)),
+  says('pedal_linkage', 'worn', near('pedal', 'sideways|side to side', 5)),
   says('pedal_linkage', 'worn', rx('pedal (?:is )?(?:loose|wobbl(?:y|es))')),
   says(
     'pedal_linkage',
@@ -341,7 +350,7 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
     rx(
       near(WRONG_FLUID, 'reservoir|system|brakes?|topp(?:ed|ing)|poured|filled', 6).source,
       `(?:put|poured|added|used|filled with) (?:in )?${WRONG_FLUID}|${WRONG_FLUID} (?:was |got |has been )?(?:put|poured|filled) in`,
-      'topp(?:ed|ing) (?:it |the (?:fluid|reservoir) )?up with (?:water|oil)',
+      'topp(?:ed|ing) (?:it |the (?:fluid|reservoir) )?up (?:(?:the )?(?:brake )?(?:fluid|reservoir) )?with (?:water|oil)',
       '(?:put|poured|filled|topped) (?:\\w+ )?dot ?5(?![.\\d])|dot ?5 (?:silicone|in (?:it|the (?:car|system|reservoir)))',
       '(?:changed|switched|swapped|went|moved) (?:over )?(?:from dot ?\\d(?:\\.\\d)? )?to dot ?5(?![.\\d])',
       '(?:put|poured) (?:the )?oil in(?:to)? the brake (?:fluid|reservoir)',
@@ -361,6 +370,11 @@ export const SEEN_PEDAL_TO_BLEEDER: readonly Rule[] = [
       'soft|spongy|mushy|no better|the same',
       8,
     ),
+  ),
+  says(
+    'after_full_bleed',
+    'still_soft',
+    rx("bleed(?:ing)? (?:it )?(?:doesn't|does not|didn't|did not|won't) (?:help|cure|fix|change|improve)"),
   ),
   says(
     'after_full_bleed',

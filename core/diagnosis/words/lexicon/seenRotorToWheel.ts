@@ -244,7 +244,7 @@ export const SEEN_ROTOR_TO_WHEEL: readonly Rule[] = [
     'cooling_path',
     'face',
     rx(
-      `(?:${DUCT}|air) ${upTo(4)}(?:on|at|onto|against) (?:the )?(?:(?:inner |inside |outer |outside |one )?(?:(?:face|side) of ${upTo(2)}(?:${ROTOR})|(?:${ROTOR}) face)|(?:inner|inside|outer|outside|one) face|(?:inside|outside) of the (?:${ROTOR}))`,
+      `(?:${DUCT}|air) ${upTo(4)}(?:only to|on|at|onto|against) (?:the )?(?:(?:inner |inside |outer |outside |one )?(?:(?:face|side) of ${upTo(2)}(?:${ROTOR})|(?:${ROTOR}) face)|(?:inner|inside|outer|outside|one) face|(?:inside|outside) of the (?:${ROTOR}))`,
     ),
   ),
   says(

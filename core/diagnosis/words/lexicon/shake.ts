@@ -82,6 +82,11 @@ export const SHAKE_WORDS: readonly Rule[] = [
     rx('steering wheel'),
   ),
   says('shake_where', 'seat', rx(feltIn(SEAT)), rx(COAST)),
+  says(
+    'shake_where',
+    'seat',
+    rx("^(?:it is |it's |mostly |all |only )+(?:in|through) the (?:pedal and (?:the )?)?(?:seat|floor)"),
+  ),
   says('judder_order', 'first', rx(`once ${TURN}`), rx(NOISE, 'by hand', 'spin')),
   says(
     'judder_order',
@@ -95,7 +100,13 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'none',
     rx('no (?:warning )?(?:lights?|lamps?)(?: (?:on|in) the dash(?:board)?)?$|no warning (?:lights?|lamps?)'),
   ),
-  says('warning_light', 'abs', near('abs', 'lights?|lamps?|warning|fault(?! codes?)', 3)),
+  says(
+    'warning_light',
+    'abs',
+    near('abs', 'lights?|lamps?|warning|fault(?! codes?)', 3),
+    // The car is light there, no lamp.
+    rx('(?:gets|goes|becomes|feels|rear|back|end) (?:\\w+ )?light(?! (?:is|came|comes|on|stays))'),
+  ),
   says('warning_light', 'abs', rx('abs (?:\\w+ ){1,5}(?:light|lamp) (?:is |stays |came |went )on')),
   says(
     'warning_light',

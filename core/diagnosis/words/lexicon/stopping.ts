@@ -1,7 +1,12 @@
-import { HANDBRAKE, NOT, POOR, type Rule, rx, upTo, yes } from './rule';
+import { HANDBRAKE, NOT, POOR, type Rule, rx, says, upTo, yes } from './rule';
+
+/** The brake is weaker for the same effort, as it gets hot. */
+const FALLS_OFF =
+  '(?:decel(?:eration)?|g) (?:falls|drops|fell|dropped|goes down|went down) .*(?:stint|session|laps|heat|race)';
 
 /** How strongly the car stopped. */
 export const STOPPING_WORDS: readonly Rule[] = [
+  says('stop_effect', 'falls_with_heat', rx(FALLS_OFF)),
   yes(
     'poor_stopping',
     rx(
@@ -25,10 +30,10 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'lack(?:s|ing)? (?:of )?(?:bite|braking|stopping)|fad(?:e|es|ed|ing)',
       `(?:takes|took|needs) ${upTo(4)}(?:long|longer|further|ages|forever|straight|metres|meters|yards|lengths|miles) to (?:stop|slow|pull up|haul up)`,
       "(?:takes|took) (?:much |a lot |far |a bit )?longer (?:when|if|once) (?:it is |they are |it's )?hot|ran (?:on|wide|off) at|(?:stopping|braking) distances?",
-      '(?:weaker|worse) and (?:weaker|worse)',
+      "(?:weaker|worse) and (?:weaker|worse)|less and less (?:power|brakes?|braking|bite|stopping)|cold (?:there is |there's )?nothing",
       '(?:stops )?(?:much |a lot |a bit )?later than (?:before|usual|it (?:did|used))|brakes? (?:are |is |feels? )?not (?:very |so |too |that )?good',
       '(?:brake|braking|stopping) (?:power|force|performance) (?:drops|falls|goes|fades|(?:is |was |had )?(?:gone|lost|missing)|(?:is )?(?:down|low|poor|weak|not enough|too (?:low|little)))',
-      'not enough (?:brake|braking|stopping)|stopping takes (?:forever|ages|(?:a lot |much |far )?long(?:er)?|too long)',
+      'brakes? only (?:really |properly )?works? (?:\\w+ )?after|not enough (?:brake|braking|stopping)|stopping takes (?:forever|ages|(?:a lot |much |far )?long(?:er)?|too long)',
       '(?:take|takes) (?:a (?:second|moment|while)|time) before',
       'brak(?:e|ing) (?:\\d+ (?:m|met(?:re|er)s?|ft|feet|yards?) |much |a lot |way |far )?(?:earlier|sooner)',
       'pedal (?:is |feels |felt |went )?(?:completely )?dead(?! (?:for|until|at|over))',
@@ -43,7 +48,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       "(?:tyres?|wheels?|fronts) never lock(?: up)?$|(?:can't|cannot|couldn't) lock (?:the |a |any )?(?:wheels?|fronts?|brakes)|little (?:braking|bite)",
       '(?:run(?:s|ning)?|ran) out of brakes?|nothing (?:much |really )?happens(?! (?:for|in|over|during) (?:the )?(?:first|top))',
       `^(?:${POOR}) (?:when )?(?:hot|cold|warm)$|^(?:cold|hot|warm) brakes? (?:nothing|no bite|${POOR})`,
-      `(?:use|used|pull|pulled|grab|grabbed) (?:the )?${HANDBRAKE} to (?:stop|slow)`,
+      `(?:use|used|pull|pulled|grab|grabbed) (?:the )?${HANDBRAKE} to (?:stop|slow)|had to use (?:the )?${HANDBRAKE}`,
       'not (?:really |too |very )?(?:happy|impressed) with the (?:bite|brakes|stopping)|^(?:no|zero) (?:grip|bite)',
       '(?:do|does|did) nothing (?:until|till|when|at)|brakes? (?:do|does|did) nothing',
       'no confidence in the brakes?|(?:nothing|not) there',

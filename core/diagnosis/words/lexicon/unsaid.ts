@@ -4,7 +4,7 @@ import type { Rule } from './rule';
 
 /** Whatever says that there is nothing to complain of. */
 const NOTHING_WRONG =
-  /\b(?:nothing to report(?! (?:except|but|apart))|(?:likes|prefers|loves) (?:a |the |it |this |its )?|nothing(?: is|'s)? wrong|all (?:good|fine|ok|okay|well)|no (?:problems?|complaints?|issues?|faults?)|(?:works?|working|feels?|brakes?) (?:is |are )?(?:fine|perfect(?:ly)?|great|as (?:it|they) should)|everything (?:is |was )?(?:fine|good|ok|okay|perfect))\b(?! (?:for|until|till|when|but|except|apart|besides|bar|other|only|cold|hot|warm)\b)/;
+  /\b(?:nothing to report(?! (?:except|but|apart))|(?:likes|prefers|loves) (?:a |the |it |this |its )?|nothing(?: is|'s)? wrong|all (?:good|fine|ok|okay|well)|no (?:problems?|complaints?|issues?|faults?)|(?:works?|working|feels?|brakes?) (?:is |are )?(?:fine|perfect(?:ly)?|great|as (?:it|they) should)|everything (?:is |was )?(?:fine|good|ok|okay|perfect))\b(?! (?:for|until|till|when|but|except|apart|besides|bar|other|only|two|three|four|five|a few|cold|hot|warm)\b)/;
 
 /** Talk of something else than the brakes, and the words by which it is of the brakes after all. */
 const OTHER_SYSTEM =

@@ -12,6 +12,7 @@ export const WEAR_WORDS: readonly Rule[] = [
       "(?:fronts|rears) (?:only |hardly |just |don't |do not |never )?last(?:ed|s)? (?!(?:well|forever|ages|long)\\b)(?:[\\w']+ ?){1,3}",
       "pads? (?:only |hardly |don't |do not |never |are |were |is )?(?:last(?:s|ed)?(?! (?:week|month|year|time|season|spring|summer|autumn|winter|night|weekend|\\w+day))|wear(?:s|ing)?|disappear|vanish)(?: [\\w']+){0,4}?",
       "pads? (?:(?:at|on) the (?:front|rear|back) )?(?:are |were |is |was )?(?:already |half |nearly |almost )?(?:worn|wore|gone|go|finished|done|used up) (?:out )?(?:in|after|within|again|already|every|too|by) (?:[\\w']+ ?){0,3}",
+      '(?:was|were) new (?:in the|this) morning',
       `pads? ${upTo(2)}(?:eaten|chewed|burnt|destroyed) (?:up |away )?(?:in|after|by)`,
       near('(?:every|each) (?:time|event|weekend|outing|track ?day)', 'new (?:set of )?pads', 10).source,
       '(?:replaced|changed|renewed) (?:the )?(?:front |rear )?pads (?:twice|three times)|(?:new )?(?:set of )?pads every|(?:heavy|fast|quick|excessive) pad wear|^(?:quick|fast|rapid|heavy) wear$',
@@ -19,7 +20,7 @@ export const WEAR_WORDS: readonly Rule[] = [
     rx(
       '(?:hardly|barely|never|scarcely) (?:ever )?wear|lamps?|lights?|warning|sensor|go(?:es)? down|(?:went|going|gone) (?:back )?(?:to|for|with) ',
       'last(?:s|ed)? (?:twice|longer|as long)|wear (?:is )?(?:double|twice) |new pads fitted|last(?:s|ed)? (?:forever|ages|for ages|well|years|long)|taper|angle',
-      'wedge|pushed back|when (?:the )?pads wear|wearing thin|in the middle|(?:un)?even(?:ly)?|wear(?:s|ing)? (?:well|normally|slowly|fine|ok|okay)',
+      'wedge|pushed back|when (?:the )?pads wear|wearing thin|in the middle|(?:un)?even(?:ly)?|wear(?:s|ing)? (?:is |was |looks )?(?:well|normal(?:ly)?|even|good|slow(?:ly)?|fine|ok|okay)',
       `(?:faster|quicker) than|${near('pads?', 'inner|inside|outer|outside', 1).source}`,
     ),
   ),

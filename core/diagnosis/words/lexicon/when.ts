@@ -19,6 +19,11 @@ const UNTIL_RESTED =
 /** One way cold and the other way hot: it shows at either. */
 const SIDE_BY_HEAT = '(?:left|right) (?:when )?(?:hot|warm|cold) (?:left|right)';
 
+/** After so much of it nothing is wrong: it was there cold. */
+const WARMED =
+  'after (?:a few|a couple of|several|two|three|four|five|some|\\d+) (?:hard |good )?(?:stops|laps|corners|presses|miles|kilomet(?:er|re)s|km)';
+const RIGHT = '(?:straight|fine|ok|okay|good|normal|gone|better|smooth|quiet)';
+const GONE_AFTER = `${WARMED} (?:it's |they're |(?:it|they|everything|the \\w+) (?:is |are )?)?(?:all |back to )?${RIGHT}\\b(?! until| till)|(?!gone)${RIGHT} ${WARMED}`;
 /** Nothing is wrong, up to a point. */
 const NO_COMPLAINT =
   "(?:(?:no|not|never|without|\\w+n't) (?:any )?(?:judder|vibrat|shak|shudder|squeal|squeak|pull|drag|grind|nois|wobbl|smell|fad|problem|issue|trouble)\\w*|fine|smooth|quiet|firm|normal|perfect) ";
@@ -33,7 +38,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       `(?:after|following|out of|coming out of|exit of|through|over|from) ${upTo(3)}(?:corners?|cornering|turns?|kerbs?|curbs?|chicane|bends?|bumps?|potholes?|rumble strips?|twisty (?:section|bit|part|roads?)|twisties|hairpin|esses|sweepers?|handers?|slalom)`,
       'after (?:the |a |every |each )?(?:fast|quick|long|hard|tight) (?:right|left)s?',
       '(?:long|longer|low|lower|drops) in (?:the )?(?:fast |long )?(?:corners|bends|turns)',
-      `after ${upTo(3)}bumpy|(?:when|while) cornering|(?<=pedal.*)mid corner`,
+      `after ${upTo(5)}bumpy|(?:when|while) cornering|(?<=pedal.*)mid corner`,
       '(?:corners?|cornering|bends|turns|kerbs|curbs|bumps|sweepers) (?:makes?|gives?|leaves?|sends?) (?:me |you )?(?:the |a |my )?(?:long |low |soft )?pedal',
       '(?:because of|by) (?:the )?(?:kerbs?|curbs?|bumps)',
       'turn(?:ing|ed|s)? hard (?:left|right)(?: and)?$|(?:left right left|right left right|s ?bends)',
@@ -43,7 +48,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     ),
     rx(
       '(?:abs|anti ?lock) (?:\\w+ ){0,2}(?:over|on|across)|(?:all|four) (?:four )?corners|gravel|grass|pulls (?:well|strongly) out',
-      '(?:ok|okay|fine|good|better|normal|right) after|from turn \\d|over the corner',
+      'first (?:\\w+ )?corners|(?:ok|okay|fine|good|better|normal|right) after|from turn \\d|over the corner',
       `(?:ran|went|slid|spun) ${upTo(2)}(?:wide|off|through)`,
       // The car goes its own way there, or it is heard: no press is long.
       `(?<!pedal.*)(?:darts?|dives?|dived|wanders?|twitches|tramlin(?:es|ing))(?!.*pedal)`,
@@ -57,6 +62,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       `(?:only |just )?(?:when|once|if|as|only after|after it gets|after getting|when it's|when they're|when they are) ${upTo(5)}(?:hot|warm|up to temperature|heats? up|warms? up|heat builds)`,
       "(?<!not |n't )(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when |while )?(?:it is |they are |it's |they're )?cold(?! (?:and|or) hot)",
       '(?:fine|good|ok|okay|firm) (?:for|in|during) (?:the )?first (?:half|few|two|three|\\d+)',
+      '(?:fine|good|ok|okay|well|firm) (?:for )?(?:two|three|four|five|a few)(?: or (?:three|four|five))? (?:times|stops|corners|laps)(?:$| then)',
       `^cold (?:ok|okay|fine|good|firm)$|vapou?r lock|fluid (?:has |had |was )?boiled$|boiled (?:the |my )?(?:brake )?fluid$|${NOT_COLD}`,
       '(?:over|through|during) (?:the |a )(?:race|session|stint)|after (?:a |the )?warm ?(?:up|ing up)',
       '^(?:(?:the )?pedal )?(?:is |goes |gets )?(?:soft|long|low|spongy|mushy) hot$',
@@ -87,11 +93,12 @@ export const WHEN_WORDS: readonly Rule[] = [
       `(?:until|till) (?:it|they) cools?(?: down| off)?|(?:in|on|during) ${upTo(2)}descents?`,
       'worse the (?:longer|further|more|harder) (?:i|you|we|it)',
       `^(?:${POOR}) (?:when )?hot$|${NOT_UNTIL}`,
-      '(?:on|in|over|down) (?:the )?(?:(?:mountain|alpine) )?passes',
-      'coming down (?:the|a) (?:pass|mountain|hill)|fade(?:s|d)?|fading',
+      '(?:on|in|over|down) (?:the )?(?:(?:mountain|alpine) )?passes|(?:in|down|through) (?:the )?mountains',
+      'coming down (?:from )?(?:the|a) (?:pass|mountain|hill|ski resort|summit|top)|fade(?:s|d)?|fading',
     ),
     rx(
       `after ${upTo(2)}${FAR}`,
+      GONE_AFTER,
       `(?<!${NO_COMPLAINT})until ${upTo(3)}(?:hot|warm|laps?|corners?|stops?)|not (?:only )?when hot|hot or cold`,
       '(?:straightens|clears|improves|eases|settles|stops|goes away) (?:up |out )?(?:as|once|when)',
       'the harder (?:i|you|we) (?:push|press|brake)|cold and hot|hot and cold|(?:comes?|came) (?:good|back)|straight away|^temp(?:s|eratures)\\b',
@@ -103,7 +110,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       NOT_WARM,
       // What happened there, not when it shows.
       'gravel|grass',
-      `parked (?:it )?hot|(?:sat|held|stood|parked|waited|left) ${upTo(9)}(?:(?:brakes?|pedal|${HANDBRAKE}) on|on the (?:hot )?brakes?)`,
+      `parked (?:it )?hot|(?:sat|held|stood|parked|waited|left|kept) ${upTo(9)}(?:(?:brakes?|pedal|${HANDBRAKE}) on|on the (?:hot )?brakes?)`,
       "(?<!not |n't )(?:fine|good|ok|okay|better|right|normal|perfect|great) (?:(?:now|again) )?(?:once|when|as|after)",
       '(?:straight|smooth|quiet) (?:once|when|as)|(?:smooth|quiet) after',
       '(?<!pedal |brakes? )(?:goe?s?|went|going) away',
@@ -126,14 +133,16 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       `(?:only |just )?(?:when|while) ${upTo(3)}cold|only cold|cold only`,
       NOT_WARM,
+      GONE_AFTER,
       `(?:only|just) ${upTo(2)}(?:in|for|during) the first ${upTo(1)}(?:minutes|miles|kilometres|km)`,
-      'needs? (?:warming|heat|temperature)|cold bite|with cold (?:pads|brakes|discs)|no (?:initial )?bite cold',
+      "needs? (?:warming|heat|temperature)|cold (?:there is |there's )?nothing",
+      'cold bite|with cold (?:pads|brakes|discs)|no (?:initial )?bite cold',
       `(?:take|takes|took|need|needs) ${upTo(6)}(?:to|(?:before|until|till) (?:it|they|the (?:brakes?|pads?))) (?:wake up|wakes? up|comes? in|bites?|warms? up|starts? working|works?)`,
       `(?:until|till) ${upTo(4)}(?:warm(?:ed|s)?|hot|heat|temperature|corners?|laps?)`,
       // In the rain the first stop wipes the water off.
       '(?<!(?:it rains|in the (?:rain|wet)|after (?:the )?(?:rain|washing)) .*)first (?:few |two |three )?(?:stops?(?: of the day)?|presses|corners|thing)(?: in the morning)?',
       `(?:on )?(?:cold|frosty) mornings?|in the cold$|^cold brakes? (?:nothing|no bite|${POOR})|^(?:${POOR}) (?:when )?cold$`,
-      'in the mornings?|(?:every|each) morning|first \\w+ of the (?:morning|day)|from cold|after (?:a )?cold start',
+      '(?<!new )in the mornings?|(?:every|each) morning|first \\w+ of the (?:morning|day)|from cold|after (?:a )?cold start',
       `(?<!not |n't )(?:fine|good|ok|okay|better|right|normal|perfect|great|straight|smooth|quiet|gone) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
       "(?<!not |n't )(?:great|fine|good|ok|okay|perfect|quiet|silent) (?:when )?(?:warm|hot)$",
       `(?:straightens|clears|improves|eases|settles) (?:up |out )?(?:as|once|when) ${upTo(3)}(?:warms?|heats?|hot)`,
@@ -182,14 +191,15 @@ export const WHEN_WORDS: readonly Rule[] = [
       `${UNTIL_RESTED}$`,
       `(?:once|when|after) ${upTo(3)}cool(?:ed|s)?(?: down)? ${upTo(3)}(?:roll(?:ed|s)|free|freed|moved|fine|good|ok|okay|smooth|normal|gone|back)`,
       '(?:needs?|wants?|has to have|give it) (?:a )?(?:rest|break)',
-      `after (?:the |a )?(?:lunch|(?:long )?break|rest) ${upTo(4)}(?:firm|fine|good|ok|okay|normal|back)`,
+      `after (?:the |a |an )?(?:lunch|(?:long )?break|rest|(?:ten|fifteen|twenty|thirty|five|\\d+|a few|half an|couple of) (?:minutes?|mins?|hours?)) ${upTo(5)}(?:firm|fine|good|ok|okay|normal|back)`,
       `wait ${upTo(3)}(?:minutes|mins?|hours?|while) (?:before|until|till)`,
+      `wait(?:s|ed|ing)? ${upTo(4)}(?:minutes|mins|hours?|while) ${upTo(3)}(?:frees?|fine|back|ok|okay|good|normal|releases?)`,
       `^(?:sat|stood|wait(?:ed)?|rest(?:ed)?|parked) (?:for )?(?:\\d+|a few|five|ten|fifteen|twenty) (?:min|mins|minutes|hours?) ${upTo(4)}(?:back|fine|firm|normal|good|ok|okay)`,
       "cool(?:s|ed)? (?:down )?(?:and|then) (?:it's |it is |they're )?(?:fine|good|ok|okay|back|normal)",
       `after (?:sitting|standing|resting|waiting) ${upTo(5)}(?:firm|fine|good|ok|okay|normal|back)`,
       '(?:ok|okay|fine|good|normal|firm) (?:(?:again )?(?:today|the next (?:day|morning))|again this morning)',
       '(?<!were |was )(?:fine|good|firm|normal|ok|okay) this morning',
-      '(?:next|sunday|monday) morning (?:it |they |the (?:pedal|brakes?) )?(?:is |are |was |were )?(?:all )?(?:fine|good|firm|normal|ok|okay|back)',
+      '(?:next|sunday|monday) morning (?:it |they |all |everything |the (?:pedal|brakes?) )?(?:is |are |was |were )?(?:all )?(?:fine|good|firm|normal|ok|okay|back)',
       `(?:minutes|hours?|while|day) later ${upTo(4)}(?:back|fine|good|ok|okay|normal|firm)`,
       '(?:firms? up|recovers?|comes? (?:back|good)) overnight|after cooling(?: down| off)?',
       '(?:until|till) (?:it|they) cools?(?: down| off)?',
