@@ -4,11 +4,16 @@ import { DRAG_WORDS } from './drag';
 import { HISTORY_WORDS } from './history';
 import { MEASURED } from './measured';
 import { NOISE_WORDS } from './noise';
-import { PEDAL_WORDS } from './pedal';
+import { PEDAL_FEEL_WORDS } from './pedalFeel';
+import { PEDAL_PULSE_WORDS } from './pedalPulse';
+import { PEDAL_TRAVEL_WORDS } from './pedalTravel';
 import { RENEWED_WORDS } from './renewed';
 import type { Rule } from './rule';
-import { SEEN_PADS_TO_DRUM } from './seenPadsToDrum';
-import { SEEN_PEDAL_TO_BLEEDER } from './seenPedalToBleeder';
+import { SEEN_BLEEDING } from './seenBleeding';
+import { SEEN_CALIPER_AND_DRUM } from './seenCaliperAndDrum';
+import { SEEN_FLUID } from './seenFluid';
+import { SEEN_PADS } from './seenPads';
+import { SEEN_PEDAL_AND_MASTER } from './seenPedalAndMaster';
 import { SEEN_ROTOR_TO_WHEEL } from './seenRotorToWheel';
 import { SHAKE_WORDS } from './shake';
 import { STOPPING_WORDS } from './stopping';
@@ -17,15 +22,20 @@ import { WHEN_WORDS } from './when';
 
 /** What was found on a car: in doubt it was not. */
 export const IS_SEEN: ReadonlySet<Rule> = new Set([
-  ...SEEN_PEDAL_TO_BLEEDER,
-  ...SEEN_PADS_TO_DRUM,
+  ...SEEN_PEDAL_AND_MASTER,
+  ...SEEN_FLUID,
+  ...SEEN_BLEEDING,
+  ...SEEN_PADS,
+  ...SEEN_CALIPER_AND_DRUM,
   ...SEEN_ROTOR_TO_WHEEL,
   ...MEASURED,
 ]);
 
 /** All that is understood. */
 export const RULES: readonly Rule[] = [
-  ...PEDAL_WORDS,
+  ...PEDAL_FEEL_WORDS,
+  ...PEDAL_TRAVEL_WORDS,
+  ...PEDAL_PULSE_WORDS,
   ...STOPPING_WORDS,
   ...DIRECTION_WORDS,
   ...BALANCE_WORDS,

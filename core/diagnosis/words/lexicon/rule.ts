@@ -99,3 +99,12 @@ export const AT_ONCE = '(?:right away|straight away|at once|immediately|instantl
 /** Since it stood: what is stuck then is no balance. */
 export const STANDING =
   '(?:after|since|from|when|while) (?:parking|parked|standing|being parked|overnight)|overnight';
+/** One press of a pedal. */
+export const PRESS = '(?:press|push|stab|pump|application|touch|stroke|dab|stamp|prod)';
+/** Said of the pedal as well: "not spongy and not long". */
+export const NOT_EITHER =
+  "(?:^|(?:spongy|soft|mushy|long|low|hard|stiff|heavy) (?:and|or|nor) (?:it is |it's )?)not ";
+/** Without the engine any pedal goes hard. */
+export const ENGINE_OFF = 'engine (?:is |was )?(?:off|stopped|not running|switched off)';
+/** Said of what is right. */
+export const AS_IT_SHOULD = '(?:as|where|how) it should(?: be)?|as (?:a |any )?pedals? should';
