@@ -51,7 +51,7 @@ export const ALL_SORTS: Voices = {
     ['DTV measured out of spec FR', 'rotor_dtv high FR'],
     ['runout 0.15 front left', 'rotor_runout high FL'],
     ['NSF caliper seized', 'wheel_drags one FL'],
-    ['outer pad metal to metal', 'noise_grind yes'],
+    ['outer pad metal to metal', 'pad_thickness worn_out; noise_grind yes'],
     ['drum is oval', 'drum_surface oval'],
     ['shoes soaked in fluid', 'drum_surface contaminated'],
     ['booster holds no vacuum', 'assist_vacuum low'],

@@ -274,7 +274,7 @@ export const AT_THE_CAR: Voices = {
     ['endurance race pads in it', 'compound track'],
     ['FR 0.12 runout high', 'rotor_runout high FR'],
     ['pads at 3', ''],
-    ['inner rear pad metal to metal', 'noise_grind yes rear'],
+    ['inner rear pad metal to metal', 'pad_thickness worn_out; noise_grind yes rear'],
     ['lower slide pin seized in the RR caliper', 'slide_pins stiff RR'],
     ['disc lip rusted solid', ''],
     ['grey patches on both front rotors', 'rotor_surface deposits FL; rotor_surface deposits FR'],

@@ -286,7 +286,7 @@ export const TOLD_AT_THE_DESK: Voices = {
     ['cracked disc on the left front, both hubs fine', 'rotor_surface cracked FL'],
     [
       'the o/s/r caliper slides are seized solid, inner pad metal to metal',
-      'slide_pins stiff RR; noise_grind yes RR',
+      'slide_pins stiff RR; pad_wear_shape inner_thin RR; pad_thickness worn_out RR; noise_grind yes RR',
     ],
     ['pads chattering, rattly over bumps', 'noise_rattle yes; noise_when bumps'],
     [

@@ -155,7 +155,7 @@ export const PEDAL_TRAVEL_WORDS: readonly Rule[] = [
       'slowly (?:comes?|coming|returns?|rises?) (?:back|up)',
       '(?:comes?|coming|returns?|rises?) (?:back |up )*(?:very |really |too |rather )?slow(?:ly|er)?',
       "(?:doesn't|does not|won't|not) (?:come|coming) (?:all the way |fully |right )?back(?: up)?|brakes? holds? on (?:after|when|once)",
-      'stays? (?:down|low)|sticks? down|brakes? releases? late',
+      '(?:comes?|returns?) back with a delay|stays? (?:down|low)|sticks? down|brakes? releases? late',
       `brakes? (?:${NOT}) (?:let go|release|come off) ${AT_ONCE}`,
       `let(?:ting|s)? go ${upTo(6)}(?:stays?|still|keeps?) (?:braked|braking|on)`,
       '(?:brakes? )?(?:stay|stays|stayed|staying|hang|hangs) (?:partly |slightly |a bit |half )?on(?! the (?:same|left|right|track|road))(?: after| when)?',

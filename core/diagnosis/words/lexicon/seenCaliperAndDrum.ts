@@ -55,6 +55,7 @@ export const SEEN_CALIPER_AND_DRUM: readonly Rule[] = [
         'loose|missing|undone|finger tight|backed out|fell out',
         3,
       ).source,
+      'bolts? (?:on|of|from) the (?:caliper|bracket|carrier) (?:is |was |were |are )?(?:missing|loose|undone)',
       'bolts? (?:is |was )?(?:missing|loose|undone) (?:on|at|from|in) (?:the )?(?:caliper|bracket|carrier)',
       `calipers? (?:is |was |were |are )?loose(?! (?:pins?|slides?))|loose caliper(?! (?:pins?|slides?|boots?))`,
       'calipers? (?:moves?|moving|rocks?|rocking) on (?:the |its )?(?:upright|mounts?|bracket|bolts|knuckle|hub)',

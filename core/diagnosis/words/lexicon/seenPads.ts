@@ -16,6 +16,7 @@ export const SEEN_PADS: readonly Rule[] = [
     ),
     rx('metal (?:on|to) metal'),
   ),
+  says('pad_thickness', 'worn_out', rx('pads? (?:is |are )?metal (?:to|on) metal')),
   says(
     'pad_thickness',
     'ok',
@@ -55,7 +56,7 @@ export const SEEN_PADS: readonly Rule[] = [
       'worn (?:to nothing|away|right down) on the (?:inner|inside)',
       `(?:inner|inside)s? ${upTo(3)}(?:on|down to|into) (?:the |bare )?(?:backing|metal|steel)`,
       '(?:outer|outside)(?: pads?)? (?:is |are )?thicker than',
-      '^(?:the )?(?:inner|inside) (?:one|pad)s?$',
+      '^(?:the )?(?:inner|inside) (?:one|pad)s?$|^the inner$|(?:inner|inside) pads? (?:is |are )?metal (?:to|on) metal',
       '(?:eat|eaten|chew|chewed|burn|wear)s? (?:through )?(?:the |its )?(?:inner|inside) pads?',
       `${PADS} ${upTo(3)}(?:thin(?:ner)?|worn|gone|down|finished) ${upTo(5)}(?:on|at) (?:the )?(?:inner|inside)(?: side| one| edge)?`,
       `${PADS} (?:on|at) the (?:inner|inside) ${upTo(6)}(?:gone|worn|thin(?:ner)?|finished|down to)`,
@@ -169,6 +170,7 @@ export const SEEN_PADS: readonly Rule[] = [
     'pad_fit',
     'wrong',
     rx(
+      'pads? (?:came|come|are|is|were|was) loose',
       `${PADS} ${upTo(3)}(?:back to front|backwards|(?:the )?wrong way (?:round|around)?|(?:in|on) the wrong side|upside down)`,
       'wrong pads?|(?:missing|lost|no|without) (?:an? |the |its |any )?(?:anti ?rattle|pad|retaining|abutment) (?:clips?|springs?|shims?)',
       '(?:anti ?rattle|pad|retaining|abutment) (?:clip|spring|shim)s? (?:is |are |was |were )?(?:missing|lost|gone|left (?:off|out))',

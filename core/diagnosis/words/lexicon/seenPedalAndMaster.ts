@@ -11,7 +11,7 @@ export const SEEN_PEDAL_AND_MASTER: readonly Rule[] = [
       '(?:when|if|once|after) (?:i |you |it is )?pump(?:ed|ing)? (?:it )?(?:it |the pedal )?(?:gets|goes|is|becomes|feels) (?:rock )?(?:hard|firm|better|high)',
       'pumped (?:it |twice |once |three times |a few times )?(?:and|then) got (?:it|them|half|some|most|the (?:pedal|brakes?)) (?:of it )?back|rises (?:after|with) (?:several|a few|\\w+) pumps|pumps (?:back )?up|pumping brings (?:it|the pedal) back',
       'pump(?:ed)? (?:it )?and (?:it|the pedal) (?:comes?|came) back|comes? up with pumping',
-      'unless (?:i |you )?(?:keep )?pump(?:ing)?(?: it)?',
+      'unless (?:i |you )?(?:keep )?pump(?:ing)?(?: it)?|can pump it (?:up |up to )?(?:hard|firm|solid)',
       'pumping (?:brings|builds|raises) (?:it|them|the pedal) (?:back )?up',
       '(?:pedal|it) comes? (?:back )?up (?:after|with|on) (?:one|a|two|three|a few) (?:pumps?|press(?:es)?|stabs?)',
       '(?:comes? up|rises|climbs|builds(?: up)?) (?:when|if|as) (?:i |you |it is )?pump(?:ed|ing)?',

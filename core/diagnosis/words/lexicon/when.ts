@@ -136,7 +136,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       GONE_AFTER,
       `(?:only|just) ${upTo(2)}(?:in|for|during) the first ${upTo(1)}(?:minutes|miles|kilometres|km)`,
       "needs? (?:warming|heat|temperature)|cold (?:there is |there's )?nothing",
-      'cold bite|with cold (?:pads|brakes|discs)|no (?:initial )?bite cold',
+      '^brakes? cold$|cold bite|with cold (?:pads|brakes|discs)|no (?:initial )?bite cold',
       `(?:take|takes|took|need|needs) ${upTo(6)}(?:to|(?:before|until|till) (?:it|they|the (?:brakes?|pads?))) (?:wake up|wakes? up|comes? in|bites?|warms? up|starts? working|works?)`,
       `(?:until|till) ${upTo(4)}(?:warm(?:ed|s)?|hot|heat|temperature|corners?|laps?)`,
       // In the rain the first stop wipes the water off.
