@@ -159,8 +159,8 @@ function BringRow({ bring }: { bring: Bring }) {
 
 function Often({ share }: { share: number }) {
   return (
-    <td className="whitespace-nowrap py-1 pr-3">
-      {oftenWords(share)} <span className="reading text-soft">{percent(share)}</span>
+    <td className="py-1 pr-3 sm:whitespace-nowrap">
+      {oftenWords(share)} <span className="reading whitespace-nowrap text-soft">{percent(share)}</span>
     </td>
   );
 }
