@@ -45,7 +45,11 @@ export function PadGaps({ corners, springs }: { corners: readonly Corner[]; spri
                   const known = row.parts.find((each) => each.part === part);
                   return (
                     <td key={part}>
-                      {known ? mm(known.mm) : <span className="narrow text-base text-soft">not read</span>}
+                      {known ? (
+                        mm(known.mm)
+                      ) : (
+                        <span className="narrow font-sans text-base text-soft">not read</span>
+                      )}
                     </td>
                   );
                 })}

@@ -135,7 +135,7 @@ export const SLIPS: Readonly<Record<string, string>> = {
   dosnt: "doesn't",
   doesent: "doesn't",
   thru: 'through',
-  hi: 'high',
+  'hi speed': 'high speed',
   lok: 'lock',
   loks: 'locks',
   rok: 'rock',
