@@ -62,7 +62,7 @@ const LINES: [text: string, suggests: string][] = [
   ['Vibration at speed even without braking', 'vibration_coasting yes'],
   ['steering wheel shakes when cruising at 110 km/h', 'shake_where wheel; vibration_coasting yes'],
   ['Judder in the seat under braking', 'vibration_braking yes; shake_where seat'],
-  ['The whole car shudders when I brake from 200 kph', 'shake_where seat; vibration_braking yes'],
+  ['The whole car shudders when I brake from 200 kph', 'shake_where all_over; vibration_braking yes'],
   ['pedal pulses in the last bit before stopping', 'pedal_pulses yes'],
   ['Pedal kicks back under my foot', 'pedal_pulses yes'],
   ['Brakes stay on after I let go', 'pedal_slow_return yes'],

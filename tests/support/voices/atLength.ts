@@ -307,7 +307,7 @@ export const AT_LENGTH: Voices = {
     ['Stiff pedal for one press if the car has been parked for a week, after that normal.', 'pedal_hard yes'],
     [
       'Vibration in the whole car when slowing from motorway speed, new discs did not help.',
-      'vibration_braking yes; shake_where seat; friction_new yes; rotors_new yes',
+      'vibration_braking yes; shake_where all_over; friction_new yes; rotors_new yes',
     ],
     ['Gear stick knocks, clutch bites high.', ''],
     ['The car was repainted and the calipers were painted red.', ''],

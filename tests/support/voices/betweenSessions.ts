@@ -364,7 +364,7 @@ export const BETWEEN_SESSIONS: Voices = {
       'pull_side right; pulls yes; smell_or_smoke yes FL',
     ],
     ['front axle judder above 140 under medium braking', 'vibration_braking yes'],
-    ['whole car shakes at 90, nothing at 60', 'shake_where seat; vibration_braking yes'],
+    ['whole car shakes at 90, nothing at 60', 'shake_where all_over; vibration_braking yes'],
     [
       'steering wheel kicks left and right while braking downhill',
       'shake_where wheel; vibration_braking yes',

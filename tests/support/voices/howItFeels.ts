@@ -117,7 +117,7 @@ export const HOW_IT_FEELS: Voices = {
   ],
   'what was fitted': [
     ['Not good when cold', 'temperature_link only_cold'],
-    ['The whole car trembles coming off the motorway', 'shake_where seat; vibration_braking yes'],
+    ['The whole car trembles coming off the motorway', 'shake_where all_over; vibration_braking yes'],
     ["There's a rhythmical thumping that slows with the car when braking", 'vibration_braking yes'],
     ['Pulsation that gets faster with speed', 'pedal_pulses yes'],
     ['Brakes grumble at low speed', 'noise_grind yes'],

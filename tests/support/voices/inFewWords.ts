@@ -249,7 +249,7 @@ export const IN_FEW_WORDS: Voices = {
     ['wheel gets hot', 'heat_spread one_hot'],
     ['wheel hard to turn by hand', 'wheel_drags one'],
     ['wheels lock too easily', 'grabs yes'],
-    ['whole car shakes when I stop', 'shake_where seat; vibration_braking yes'],
+    ['whole car shakes when I stop', 'shake_where all_over; vibration_braking yes'],
     ["won't roll downhill in neutral", 'wheel_drags all'],
     ['worn pads', 'pad_thickness low'],
     ['wrong pads', 'pad_fit wrong'],

@@ -221,7 +221,7 @@ export const IN_ONE_BREATH: Voices = {
     ['the handbrake does not hold on the hill any more and comes up ten clicks', 'parking_brake weak'],
     [
       'brakes make the whole car shake at motorway speed but not in town',
-      'shake_where seat; vibration_braking yes',
+      'shake_where all_over; vibration_braking yes',
     ],
     ['my mechanic says the discs are below the limit', 'rotor_thickness below_minimum'],
     ['there is a ridge at the edge of the disc and the pads are nearly gone', 'pad_thickness low'],

@@ -181,7 +181,7 @@ export const IN_PARAGRAPHS: Voices = {
     ],
     [
       'Brakes feel fine at first but when I drive fast on the autobahn and brake from 200 the whole car shakes.',
-      'vibration_braking yes; shake_where seat',
+      'vibration_braking yes; shake_where all_over',
     ],
     [
       "Had new tyres fitted on Monday. Since then there's a vibration at 120, not affected by braking.",

@@ -74,7 +74,8 @@ export const SHAKE_WORDS: readonly Rule[] = [
       '(?:steering )?wheel flutters|steering wheel (?:jumps|kicks)|steering (?:jumps|kicks)(?=.* brak)',
     ),
   ),
-  says('shake_where', 'seat', near(`${SHAKE}|puls(?:es|ing|ation)`, 'seat|backside|floor|whole car', 5)),
+  says('shake_where', 'all_over', near(SHAKE, '(?:whole|entire) car|all over', 5)),
+  says('shake_where', 'seat', near(`${SHAKE}|puls(?:es|ing|ation)`, 'seat|backside|floor', 5)),
   says(
     'shake_where',
     'seat',
