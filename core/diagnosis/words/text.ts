@@ -5,7 +5,13 @@ import { KNOWN, ORDINARY, SLIPS } from './spelling';
 export type Word = { text: string; from: number; to: number };
 
 /** Part of what was said that hangs together: words in a row, put together again with single spaces. */
-export type Clause = { text: string; words: Word[]; starts: number[] };
+export type Clause = {
+  text: string;
+  words: Word[];
+  starts: number[];
+  /** Whether it ends in a question mark. */
+  isAsked: boolean;
+};
 
 /** With what is written short over a stroke, or letter by letter, as one word. */
 const WORD = new RegExp(
@@ -93,7 +99,7 @@ function clauseOf(text: string, from: number, to: number): Clause {
     starts.push(joined.length === 0 ? 0 : joined.length + 1);
     joined += joined.length === 0 ? word.text : ` ${word.text}`;
   }
-  return { text: joined, words, starts };
+  return { text: joined, words, starts, isAsked: /^\s*\?/.test(text.slice(to)) };
 }
 
 /** One apostrophe, one decimal sign, and per cent as a word. */

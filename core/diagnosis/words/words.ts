@@ -78,7 +78,7 @@ const isFigure = ({ rule }: Match): boolean => typeof rule.state === 'function';
 
 function matchesOf(rule: Rule, clause: Clause): Match[] {
   const match = ready(rule.words).exec(clause.text);
-  if (!match || rule.unless?.test(clause.text) || isUnsaid(rule, clause.text)) return [];
+  if (!match || rule.unless?.test(clause.text) || isUnsaid(rule, clause)) return [];
   const [first, last] = covered(clause, match.index, match[0].length);
   const { figure = '', other = '', unit, inches } = match.groups ?? {};
   const state =

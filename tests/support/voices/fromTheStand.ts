@@ -261,4 +261,48 @@ export const FROM_THE_STAND: Voices = {
     ['Customer says better but still some vibration over 130', 'vibration_braking yes'],
     ['Before: pedal low. After bleeding: firm.', 'pedal_long yes; after_full_bleed firm; system_opened yes'],
   ],
+  'by an engineer': [
+    [
+      'Track day instructor says pedal long from lap three onward, firm in the paddock, changed fluid in March, street pads',
+      'usage track; pedal_long yes; temperature_link only_hot; recovery after_cooling; system_opened yes; compound street',
+    ],
+    ['Corner entry instability, rears locking, new rear compound', 'axle_locks_early rear'],
+    ['FL judder 120-80, DTV suspected, runout FL .06', 'vibration_braking yes; rotor_runout high FL'],
+    ['RF hot, 80 degrees over LF, pulls left', 'heat_spread one_hot FR; pull_side left; pulls yes'],
+    ['Spongy since new rear lines, two bleeds done', 'pedal_spongy yes; system_opened yes'],
+    [
+      'Long first pedal after T4, ok after dab, hub play FR?',
+      'first_press_long yes; pedal_long yes; after_cornering yes',
+    ],
+    ['No boost on idle, ok when revved', 'pedal_hard yes'],
+    ['Booster check valve leaks, two assisted presses only', 'assist_vacuum low'],
+    ['Pedal hard after standing overnight until engine runs a minute', 'pedal_hard yes'],
+    ['Fluid 18 months, 2.6 %', 'fluid_age aging; fluid_moisture borderline'],
+    ['Master weeping at the rear seal, drips on the booster', 'leak master_to_booster'],
+    [
+      'Reservoir level dropped 10 mm in one session, pads were new',
+      'level_falls slowly; usage track; friction_new yes; pads_new yes',
+    ],
+    ['Brake ducts blocked with rubber, rotor FL blued', 'cooling_path none FL; rotor_colour blued FL'],
+    [
+      'Stint two: smoke front right, pads glazed',
+      'usage track; smell_or_smoke yes FR; pad_surface glazed FR',
+    ],
+    ['Squeal on light stops only, compound R, bedded at the test', 'noise_squeal yes; bed_in_done yes'],
+    ['Caliper RR stuck, freed with a hammer', 'wheel_drags one RR'],
+    ['Handbrake adjusted at the lever, now rears drag', 'wheel_drags one rear'],
+    ['Wheel speed sensor RL code after bearing swap', 'fault_codes wheel_sensor; hub_work yes'],
+    [
+      'Pads changed on three corners, the fourth pad seized in the bracket',
+      'friction_new yes; pads_new yes; pad_fit stiff',
+    ],
+    ['Rotors mixed up left and right after inspection, vibration since', 'vibration_braking yes'],
+    ['Bias to rear one turn, now locks rears into T1', 'axle_locks_early rear'],
+    ['Ambient 38, pedal soft in the last ten minutes', 'pedal_spongy yes; temperature_link only_hot'],
+    [
+      'Rain race, no bite on first stop each lap',
+      'usage track; poor_stopping yes; temperature_link only_cold',
+    ],
+    ['Cold morning, pedal hard for one minute', 'temperature_link only_cold; pedal_hard yes'],
+  ],
 };

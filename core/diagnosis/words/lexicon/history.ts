@@ -30,7 +30,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
       '(?:hose|line|caliper|master(?: cylinder)?|wheel cylinder) (?:swap|change|job|replacement|rebuild)|opened (?:the )?(?:system|hydraulics|lines?)',
       '(?:since|after) (?:i |we |he )?(?:crack(?:ed|ing)|open(?:ed|ing)|undid) (?:off |open )?(?:the |a |one )?(?:bleed(?:er)?(?: nipple| screw)?|nipple|union|line|hose)',
       `${ABS_UNIT} (?:was |has been |got |just )?(?:changed|replaced|swapped|renewed|opened|apart|rebuilt)`,
-      'fluid (?:was |has been |got |just )?(?:changed?|flush(?:ed)?|renewed|replaced)|changed the (?:brake )?fluid',
+      'fluid (?:was |has been |got |just )?(?:changed?|flush(?:ed)?|renewed|replaced)|changed (?:the )?(?:brake )?fluid',
       '^flushed(?: it)?(?: all| through| right through)?$',
       '(?:just|been|was|we|i|he|got) flushed|^flushed (?:(?:it|the \\w+) )?(?:with|last|this|today|yesterday)',
     ),
@@ -102,6 +102,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'aging',
     rx(
       'fluid (?:is |was )?(?:about |over |nearly )?(?:a|one) year old|(?:a |one )?year old fluid',
+      'fluid (?:is |was |about )*(?:[89]|1\\d|2[0-4]) months(?! ago)',
       `fluid ${upTo(4)}(?:last year|a year ago|(?:12|twelve|15|fifteen|18|eighteen) months ago)`,
     ),
   ),
@@ -118,7 +119,7 @@ export const HISTORY_WORDS: readonly Rule[] = [
     'bed_in_done',
     'yes',
     rx(
-      '(?:did|followed|done) (?:the |a )?(?:proper |full )?bed(?:ding)?(?: in)?|(?:bedded|burnished) (?:them |it |the (?:new )?(?:pads|discs) )?(?:-?in|properly|correctly|fine|as (?:per|the|instructed|told|described|recommended)|like the|to the|by the)',
+      '(?:did|followed|done) (?:the |a )?(?:proper |full )?bed(?:ding)?(?: in)?|(?:bedded|burnished) (?:them |it |the (?:new )?(?:pads|discs) )?(?:-?in|properly|correctly|fine|at the|as (?:per|the|instructed|told|described|recommended)|like the|to the|by the)',
     ),
     rx("not|never|nobody|didn't|without"),
   ),

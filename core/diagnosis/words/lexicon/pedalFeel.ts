@@ -89,7 +89,7 @@ export const PEDAL_FEEL_WORDS: readonly Rule[] = [
       '(?<!(?:when|as|while|once|time|until) (?:i|you|we|he|she|they) (?:really )?)(?:stand|stamp)(?:ing)? on (?:it|them|the pedal|the brakes?)',
       '(?:press|push|stamp|shove)(?:ing)? (?:on )?(?:it |them |the pedal |the brakes? )?(?:really |very |so |too |much |twice as )hard(?:er)?',
       'no (?:brake |power )?(?:servo|assist(?:ance)?|power assist(?:ance)?|boost)(?! (?:in|on|fitted|any ?more))',
-      'no (?:boost|assist(?:ance)?) (?:on|at|for) (?:the )?first',
+      'no (?:boost|assist(?:ance)?) (?:(?:on|at|for) (?:the )?first|(?:on|at) idle)',
       'brakes? (?:goes|go|gets|went|feels) (?:very |rock )?hard|pedal (?:harder|heavier|stiffer) than|(?:push|press) (?:it )?like (?:mad|crazy|hell|a mule)',
       '(?:servo|booster) (?:is )?not (?:helping|assisting|doing anything)',
       '(?:have to|had to|must|need to|needs to) (?:press|push|brake) (?:it |\\w+ )?hard(?:er)?',

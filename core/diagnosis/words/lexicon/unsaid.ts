@@ -1,4 +1,5 @@
 import type { FindingId } from '../../../readings/vocabulary/findings';
+import type { Clause } from '../text';
 import { IS_SEEN } from './all';
 import type { Rule } from './rule';
 
@@ -10,7 +11,7 @@ const NOTHING_WRONG =
 const OTHER_SYSTEM =
   /\b(?:engine(?! (?:off|on|running|started|starts$|it|the pedal))|gearbox|gears?|transmission|clutch|exhaust|air ?con|conditioning|heater|cabin|fuel|radiator|battery|radio|alternator|wipers?|belt|to start|starter|idl(?:e|es|ing)|tyres?|petrol|diesel|coolant|oil level|(?:soft|stiff|hard|coil|road|new|lowering) springs?|springs|dampers?|shocks|doors?|windows?|windscreen|bonnet|turbo|diff|prop ?shaft|drive ?shafts?|cv joints?|washer|sump|hood|roof|soft top|heat shield|seat (?:squeaks|creaks|rattles)|(?:shift|gear) lever|bumper|console|spoiler|splitter|tool ?box|glove ?box|boot lid|from the (?:boot|trunk)|trunk lid|(?:squeak|creak|rattl)\w* (?:\w+ ){0,3}dashboard|(?:throttle|accelerator|gas) pedal|power steering|wind noise)\b/;
 const OF_THE_BRAKES =
-  /\b(?:brak\w*|(?<!(?:clutch|throttle|accelerator|gas) )pedal(?! box)|topped up|topped it up|(?:from|at) the wheels?|wheels? (?:would not|wouldn't|will not|won't|does not|doesn't) (?:turn|spin|roll)|wheel arch|pads?|shoes|discs?|rotors?|calipers?|servo|vacuum|booster|master|handbrake|abs|(?<!full )lock\w*|flat ?spot\w*|(?<!(?:light|lamp) .*)tyre pressures?|(?:sinks?|to the floor) .*idle|tyres? (?:is |are )?(?:low|flat|soft) on one|tyres? .*(?:bulg|out of|egg)\w*|bulg\w* .*tyres?|(?:fluid|oily?|wet|leak\w*|drip(?:s|ping)?) .*tyres?)\b/;
+  /\b(?:brak\w*|(?<!(?:clutch|throttle|accelerator|gas) )pedal(?! box)|topped up|topped it up|(?:from|at) the wheels?|wheels? (?:would not|wouldn't|will not|won't|does not|doesn't) (?:turn|spin|roll)|wheel arch|pads?|shoes|discs?|rotors?|calipers?|servo|vacuum|(?:no|little) boost|booster|master|handbrake|abs|(?<!full )lock\w*|flat ?spot\w*|(?<!(?:light|lamp) .*)tyre pressures?|(?:sinks?|to the floor) .*idle|tyres? (?:is |are )?(?:low|flat|soft) on one|tyres? .*(?:bulg|out of|egg)\w*|bulg\w* .*tyres?|(?:fluid|oily?|wet|leak\w*|drip(?:s|ping)?) .*tyres?)\b/;
 
 /** Talk of another car than this one, or of what is no brake whatever else is said. */
 const OTHER_CAR =
@@ -56,7 +57,7 @@ export const isOfNothing = (text: string): boolean =>
   NOT_NOW.test(text);
 
 /** Whether what a rule finds is only wanted and not done, done so long ago that it is no history, or in doubt and not seen. */
-export const isUnsaid = (rule: Rule, text: string): boolean =>
+export const isUnsaid = (rule: Rule, { text, isAsked }: Pick<Clause, 'text' | 'isAsked'>): boolean =>
   (WORK_DONE.has(rule.finding) && (TO_COME.test(text) || LONG_AGO.test(text))) ||
   (PUT_ON.has(`${rule.finding} ${rule.state}`) && TO_COME.test(text)) ||
-  (IS_SEEN.has(rule) && IN_DOUBT.test(text));
+  (IS_SEEN.has(rule) && (isAsked || IN_DOUBT.test(text)));

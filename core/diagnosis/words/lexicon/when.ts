@@ -36,7 +36,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'after_cornering',
     rx(
       `(?:after|following|out of|coming out of|exit of|through|over|from) ${upTo(3)}(?:corners?|cornering|turns?|kerbs?|curbs?|chicane|bends?|bumps?|potholes?|rumble strips?|twisty (?:section|bit|part|roads?)|twisties|hairpin|esses|sweepers?|handers?|slalom)`,
-      'after (?:the |a |every |each )?(?:fast|quick|long|hard|tight) (?:right|left)s?',
+      'after (?:the |a |every |each )?(?:fast|quick|long|hard|tight) (?:right|left)s?|(?:after|out of|exit of) t ?\\d+',
       '(?:long|longer|low|lower|drops) in (?:the )?(?:fast |long )?(?:corners|bends|turns)',
       `after ${upTo(5)}bumpy|(?:when|while) cornering|(?<=pedal.*)mid corner`,
       '(?:corners?|cornering|bends|turns|kerbs|curbs|bumps|sweepers) (?:makes?|gives?|leaves?|sends?) (?:me |you )?(?:the |a |my )?(?:long |low |soft )?pedal',
@@ -84,6 +84,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       // Every lap alone says how often.
       `(?:worse|longer|lower|softer|further|deeper|weaker|hotter|more|less) ${upTo(3)}(?:every|each) lap`,
       'with (?:every|each) lap',
+      '(?:in|during|over|for) the last (?:five|ten|fifteen|few|couple of|\\d+) (?:minutes|laps)',
       '(?:more than|beyond|past) (?:\\d+|two|three|four|five|six|a few) laps',
       '(?:as|through|during) (?:the )(?:session|stint|run|race)(?: goes on)?',
       `end of (?:the |a )?${upTo(3)}(?:session|stint|run)`,
