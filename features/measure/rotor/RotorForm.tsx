@@ -22,7 +22,7 @@ import { type RotorSheet, useRotorSheet } from './useRotorSheet';
 export function RotorForm({ corner, onDone }: { corner: Corner; onDone?: OnDone }) {
   const rotor = useRotorSheet(corner, undefined, onDone);
   const { typed, read, result, slot } = rotor;
-  const traceBeside = hasRoomBeside(rotor);
+  const isTraceBeside = hasRoomBeside(rotor);
   const wrong = read.wrong
     ? `${nameOf(read.wrong.name)} is ${read.wrong.text}: ${read.wrong.why}`
     : rotor.error;
@@ -31,11 +31,11 @@ export function RotorForm({ corner, onDone }: { corner: Corner; onDone?: OnDone 
       aria-label={`Rotor ${corner}`}
       className={cn(
         'mt-2 grid gap-x-3 gap-y-3 sm:grid-cols-[minmax(0,20rem)_1fr] sm:gap-x-5',
-        traceBeside && 'xs:grid-cols-[8.5rem_minmax(0,1fr)]',
+        isTraceBeside && 'xs:grid-cols-[8.5rem_minmax(0,1fr)]',
       )}
     >
       {/* On a phone the trace stays in sight while the figures go by, where there is room for it beside them. */}
-      <div className={cn('self-start sm:static', traceBeside && 'xs:sticky xs:top-2')}>
+      <div className={cn('self-start sm:static', isTraceBeside && 'xs:sticky xs:top-2')}>
         <PolarTrace
           readings={result?.readMm ?? read.runout.map((each) => (Number.isFinite(each) ? each : null))}
           wobble={result?.orders[0]}
@@ -49,7 +49,7 @@ export function RotorForm({ corner, onDone }: { corner: Corner; onDone?: OnDone 
         <div
           className={cn(
             'col-span-full row-start-3 sm:col-span-1 sm:col-start-1 sm:row-start-2',
-            traceBeside && 'xs:row-start-2',
+            isTraceBeside && 'xs:row-start-2',
           )}
         >
           <RotorFacts result={result} />
@@ -58,7 +58,7 @@ export function RotorForm({ corner, onDone }: { corner: Corner; onDone?: OnDone 
       <div
         className={cn(
           'row-start-2 sm:col-start-2 sm:row-span-2 sm:row-start-1',
-          traceBeside && 'xs:col-start-2 xs:row-start-1',
+          isTraceBeside && 'xs:col-start-2 xs:row-start-1',
         )}
       >
         <Stations rotor={rotor} />
@@ -148,8 +148,8 @@ function RotorTable({ rotor }: { rotor: RotorSheet }) {
   const units = useUnits();
   const { typed, corner } = rotor;
   const unit = units.unit('mm');
-  const traceBeside = hasRoomBeside(rotor);
-  const beside = cn('text-soft', traceBeside && 'xs:hidden sm:inline');
+  const isTraceBeside = hasRoomBeside(rotor);
+  const beside = cn('text-soft', isTraceBeside && 'xs:hidden sm:inline');
   const angle = (station: number) => (360 * station) / typed.stations;
   const cell = (name: string, label: string, point: 'rotor_face' | 'rotor_thickness', station: number) => (
     <StationCell {...{ rotor, name, label, point, station }} />
@@ -161,7 +161,7 @@ function RotorTable({ rotor }: { rotor: RotorSheet }) {
           <tr className="narrow border-b-2 border-ink text-small">
             <th
               scope="col"
-              className={cn('w-16 text-left font-semibold sm:w-20', traceBeside && 'xs:w-7 sm:w-20')}
+              className={cn('w-16 text-left font-semibold sm:w-20', isTraceBeside && 'xs:w-7 sm:w-20')}
             >
               <span className="reading font-normal">{unit}</span>
             </th>

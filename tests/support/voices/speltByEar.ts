@@ -3,6 +3,9 @@ import type { Voices } from './voice';
 /** Spelt by ear, and in few words of a language that is somebody else’s. */
 export const SPELT_BY_EAR: Voices = {
   'spelt by ear': [
+    ['front weels shake wen brakin', 'vibration_braking yes'],
+    ['Brake fluid leeks at the front hozes', 'leak line_or_hose'],
+    ['rigth front gets hot', 'heat_spread one_hot FR'],
     ['brake peddal goes to flor afer 3 laps', 'pedal_to_floor yes; temperature_link only_hot; usage track'],
     ['spungy pedel wen hot', 'pedal_spongy yes; temperature_link only_hot'],
     ['stearing weel shaks wen braking form 100', 'shake_where wheel; vibration_braking yes'],

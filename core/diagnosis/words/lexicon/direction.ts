@@ -1,4 +1,15 @@
-import { HANDBRAKE, HANDBRAKE_PULLED, NOT, near, type Rule, rx, says, upTo, yes } from './rule';
+import {
+  HANDBRAKE,
+  HANDBRAKE_PULLED,
+  LESS_THAN_THE_OTHER,
+  NOT,
+  near,
+  type Rule,
+  rx,
+  says,
+  upTo,
+  yes,
+} from './rule';
 
 const PULLS =
   'squats?|noses?|tramlin(?:es|ing)|haul(?:s|ing)|dips?|nods|slew(?:s|ing)?|pull(?:s|ed|ing)?|veer(?:s|ing)?|dart(?:s|ing)?|dives?|steers?|swerv(?:es?|ing)|drifts?|wanders?|tug(?:s|ging)?|yanks?|snatch(?:es)?|lurch(?:es)?|shot|shoots|jerks?|twitch(?:es)?|leans?|creeps?|drags?|goes|go|going(?= to )|moves|heads|jumps?|leads|crab(?:s|bing|bed)?';
@@ -59,7 +70,7 @@ export const DIRECTION_WORDS: readonly Rule[] = [
       '(?:two|both) hands on the wheel|steering wheel (?:is )?(?:not straight|crooked|off cent(?:re|er)) (?:under|when|while|on) brak(?:es?|ing)',
       '(?:brak(?:es?|ing)|working|biting|gripping) (?:seem(?:s)? to be )?(?:working )?only on one side',
       'one side (?:of the )?(?:front |rear )?(?:axle |brakes? )?(?:brakes|bites|grabs|grips|works) (?:harder|more|earlier|first|better)',
-      'less (?:brakes?|braking|effort|force) than (?:on )?(?:the )?(?:left|right|other)',
+      LESS_THAN_THE_OTHER,
       `brakes? imbalance|imbalance ${upTo(2)}(?:front|rear|axle)|only one (?:side|(?:of the )?(?:front |rear )?wheels?) (?:works|brakes|bites)`,
     ),
     rx(

@@ -19,7 +19,7 @@ const UNKNOWN = 'hum(?:s|ming)?|whirr?(?:s|ing)?|dron(?:es?|ing)';
 const GOES =
   '(?:goes|go|going|went) (?:away|quiet)|goes|stops?|stopped|disappears?|vanish(?:es)?|(?:is |gets )?quiet(?:er)?|gone|ceases?|silent|shuts? up|until';
 const FOOT_ON =
-  '(?:(?:i|you|we) )?(?:brak(?:e|es|ing)|(?:press|touch|apply|hit|use)(?:ing)? ?(?:on )?(?:the )?(?:pedal|brakes?)|(?:the )?brakes? (?:is |are |gets? )?(?:pressed|applied|on)|(?:(?:put|putting|rest|resting) )?(?:a |my |the )?foot on the brakes?)(?! (?:more |really |very )?hard)';
+  '(?:(?:i|you|we) )?(?:brak(?:e|es|ing)|(?:press|touch|apply|hit|use)(?:ing)? ?(?:on )?(?:the )?(?:pedal|brakes?)|(?:the )?brakes? (?:is |are |gets? )?(?:lightly |slightly |gently |just )?(?:pressed|applied|touched|on)|(?:(?:put|putting|rest|resting) )?(?:a |my |the )?foot on the brakes?)(?! (?:more |really |very )?hard)';
 const STOPS_AT_A_FOOT = `(?:${GOES}) (?:(?:when|if|as soon as|as|once|while|with|under|on) (?:the )?(?:(?:slight|light|gentle|a bit of|a little) )?)?${FOOT_ON}`;
 const NO_FOOT =
   "only (?:(?:when|while|if) (?:(?:i am|i'm|we are|it is) )?not (?:on the )?brak(?:es?|ing)|without brak(?:es?|ing)|off the brakes?|with (?:my |the )?foot off)";
@@ -105,7 +105,6 @@ export const NOISE_WORDS: readonly Rule[] = [
       STOPS_AT_A_FOOT,
       `(?:${NOISE}) ${upTo(3)}${NO_FOOT}`,
       `(?:when|as|once|if) ${FOOT_ON} (?:\\w+ )?(?:it |the \\w+ |this )?(?:${GOES})`,
-      '(?:when|as|once|if) (?:the )?brakes? (?:is |are )?(?:lightly |slightly |gently |just )?(?:applied|pressed|touched) (?:it |the \\w+ )?(?:goes away|disappears|stops|is gone|goes|vanishes)',
       'brak(?:e|es|ing) (?:stops|cures|kills|silences|quiets) it|brak(?:e|es|ing) makes it (?:go away|stop|quiet|disappear)',
     ),
     rx(SHAKE, UNKNOWN),

@@ -88,6 +88,11 @@ export const FELT_IN_PEDAL =
   '(?:vibrat|shak|judder|shudder|tremor|wobbl)\\w* (?:only |just |mostly )?(?:in|through) (?:the |my )?(?:brake )?pedal';
 /** Said of brakes that do not do. */
 export const POOR = 'terrible|awful|rubbish|useless|hopeless|poor|weak|bad|no good|dreadful|crap|feeble';
+/** One side of an axle against the other, on rollers say. */
+export const LESS_THAN_THE_OTHER =
+  'less (?:brakes?|braking|effort|force) than (?:on )?(?:the )?(?:left|right|other)';
+/** No brake until it is warm. */
+export const NOTHING_COLD = "cold (?:there is |there's )?nothing";
 /** Without the brake. */
 export const COAST =
   "(?:without (?:touching )?(?:the )?|with no )brak(?:e|es|ing)|whether (?:or not )?(?:i|you|we|i am|i'm|it is)? ?brak(?:e|ing)(?: or not)?|not braking|off the brakes?|brakes? not (?:applied|pressed)|(?:without|not) touching the brakes?|coasting|cruising|all the time|even when not|(?:not affected by|regardless of|independent of|nothing to do with) (?:the )?brak(?:es?|ing)|no brakes? on|brak(?:e|ing) or not|brakes? or no brakes?|(?:if|when|while) (?:i|you|we|i am|i'm|you are) (?:do not|don't|am not|not) (?:brak(?:e|ing)|touch(?:ing)? (?:the )?(?:brakes?|pedal))";

@@ -80,7 +80,7 @@ export const SEEN_FLUID: readonly Rule[] = [
     'line_or_hose',
     rx(
       `(?:line|hose|union|pipe|banjo) ${upTo(6)}(?:${WET}|burst|rusted through|rotted|rotten|corroded|chafed through|split)`,
-      `(?:${WET}|burst) ${upTo(2)}(?:line|hose|union|pipe|banjo)`,
+      `(?:${WET}|burst) ${upTo(3)}(?:lines?|hoses?|unions?|pipes?|banjos?)`,
       `(?:proportioning|limiting|bias|pressure) valve (?:is )?(?:${WET})`,
       `damp (?:around|round|at|on|by) ${upTo(2)}(?:line|hose|union|pipe|banjo)`,
     ),

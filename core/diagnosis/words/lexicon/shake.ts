@@ -11,7 +11,7 @@ const LAMP =
 /** The lamp of the wire in the lining. */
 const PAD_WEAR = '(?:brake )?(?:pads?|linings?)(?: wear| low| sensor)?|wear (?:sensor|indicator|light|lamp)';
 /** Denied of one place, said of another: "the wheel doesn't shake, only the seat does". */
-const NOT_THERE = `(?:${NOT}) (?:${SHAKE}) only (?:the|my) (?:seat|floor)(?: does| is)?$`;
+const ONLY_IN_THE_SEAT = `(?:${NOT}) (?:${SHAKE}) only (?:the|my) (?:seat|floor)(?: does| is)?$`;
 /** There without the brake, and gone with it. */
 const STOPS_AS_ONE_BRAKES =
   '(?:goes|went) away (?:when|as soon as|once|if) (?:i |you |we )?(?:brake|press)(?! (?:any )?hard)';
@@ -24,12 +24,12 @@ export const SHAKE_WORDS: readonly Rule[] = [
     'vibration_braking',
     rx(SHAKE),
     new RegExp(
-      `\\b(?:${NOT_THERE}|${COAST}|off the brake|shake(?:s|n)? hands|${STOPS_AS_ONE_BRAKES}|clutch|gearbox|(?:hub|disc|rotor) wobbles?|pedal (?:shakes|shaking|vibrates|vibrating|wobbles)|(?:i|you|we) (?:rock|spin|turn|rotate) (?:it|the (?:wheel|disc|rotor))|jack(?:ed)?|only in (?:the |my )?pedal|spinning|spun|wobbles? of \\d|top (?:and|to) (?:the )?bottom|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
+      `\\b(?:${ONLY_IN_THE_SEAT}|${COAST}|off the brake|shake(?:s|n)? hands|${STOPS_AS_ONE_BRAKES}|clutch|gearbox|(?:hub|disc|rotor) wobbles?|pedal (?:shakes|shaking|vibrates|vibrating|wobbles)|(?:i|you|we) (?:rock|spin|turn|rotate) (?:it|the (?:wheel|disc|rotor))|jack(?:ed)?|only in (?:the |my )?pedal|spinning|spun|wobbles? of \\d|top (?:and|to) (?:the )?bottom|(?:12|twelve) (?:o'clock )?and (?:6|six))\\b`,
     ),
   ),
   says('vibration_braking', 'yes', near('discs?|rotors?', 'warp(?:s|ed|ing)?', 3)),
-  says('vibration_braking', 'yes', rx(NOT_THERE)),
-  says('shake_where', 'seat', rx(NOT_THERE)),
+  says('vibration_braking', 'yes', rx(ONLY_IN_THE_SEAT)),
+  says('shake_where', 'seat', rx(ONLY_IN_THE_SEAT)),
   says('vibration_braking', 'yes', near(SHAKE, 'and (?:when |while |under )?(?:the )?brak(?:es?|ing)', 8)),
   says(
     'vibration_braking',

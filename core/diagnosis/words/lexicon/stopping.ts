@@ -1,4 +1,15 @@
-import { HANDBRAKE, NOT, POOR, type Rule, rx, says, upTo, yes } from './rule';
+import {
+  HANDBRAKE,
+  LESS_THAN_THE_OTHER,
+  NOT,
+  NOTHING_COLD,
+  POOR,
+  type Rule,
+  rx,
+  says,
+  upTo,
+  yes,
+} from './rule';
 
 /** The brake is weaker for the same effort, as it gets hot. */
 const FALLS_OFF =
@@ -30,7 +41,8 @@ export const STOPPING_WORDS: readonly Rule[] = [
       'lack(?:s|ing)? (?:of )?(?:bite|braking|stopping)|fad(?:e|es|ed|ing)',
       `(?:takes|took|needs) ${upTo(4)}(?:long|longer|further|ages|forever|straight|metres|meters|yards|lengths|miles) to (?:stop|slow|pull up|haul up)`,
       "(?:takes|took) (?:much |a lot |far |a bit )?longer (?:when|if|once) (?:it is |they are |it's )?hot|ran (?:on|wide|off) at|(?:stopping|braking) distances?",
-      "(?:weaker|worse) and (?:weaker|worse)|less and less (?:power|brakes?|braking|bite|stopping)|cold (?:there is |there's )?nothing",
+      '(?:weaker|worse) and (?:weaker|worse)|less and less (?:power|brakes?|braking|bite|stopping)',
+      NOTHING_COLD,
       '(?:stops )?(?:much |a lot |a bit )?later than (?:before|usual|it (?:did|used))|brakes? (?:are |is |feels? )?not (?:very |so |too |that )?good',
       '(?:brake|braking|stopping) (?:power|force|performance) (?:drops|falls|goes|fades|(?:is |was |had )?(?:gone|lost|missing)|(?:is )?(?:down|low|poor|weak|not enough|too (?:low|little)))',
       'brakes? only (?:really |properly )?works? (?:\\w+ )?after|not enough (?:brake|braking|stopping)|stopping takes (?:forever|ages|(?:a lot |much |far )?long(?:er)?|too long)',
@@ -67,7 +79,7 @@ export const STOPPING_WORDS: readonly Rule[] = [
       `(?<!(?:use|used|grab|grabbed|pull|pulled) (?:the )?)(?:${HANDBRAKE})`,
       'with no brak(?:e|es|ing)|no brakes? (?:at all|on(?! the | lap))|or no brakes?|under the foot|evenly|straight line',
       '(?:brake|stop|pull up) straight',
-      'less (?:brakes?|braking|effort|force) than (?:on )?(?:the )?(?:left|right|other)',
+      LESS_THAN_THE_OTHER,
     ),
   ),
 ];

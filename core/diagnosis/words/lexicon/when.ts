@@ -1,5 +1,5 @@
 import { HEARD } from './noise';
-import { COAST, HANDBRAKE, POOR, type Rule, rx, upTo, when, yes } from './rule';
+import { COAST, HANDBRAKE, NOTHING_COLD, POOR, type Rule, rx, upTo, when, yes } from './rule';
 
 /** So far that it tells how long parts have been on, not that they are hot. */
 const FAR = '(?:\\d{3,}|hundred|thousand) (?:miles|mls|km|kilomet(?:er|re)s)';
@@ -9,9 +9,16 @@ const TIMES = 'laps?|hard stops|stops|sessions?|stints?|minutes|mins|miles|kilom
 const NOT_COLD =
   "(?:no|not|never|\\w+n't) (?:judder|vibrat|shak|shudder|squeal|squeak|pull|drag|grind|nois|wobbl)\\w* (?:when |while )?(?:it is |it's )?cold";
 
+/** Said, and not denied: "good", and not "not good". */
+const SAID = "(?<!not |n't )";
+
 /** It is not there hot, so it is there cold. */
 const NOT_WARM =
   "(?:no|not|never|\\w+n't) (?:judder|vibrat|shak|shudder|squeal|squeak|pull|drag|grind|nois|wobbl)\\w* (?:when |while |once )?(?:it is |it's )?(?:hot|warm)$";
+
+/** No rest brings it back. */
+const STILL_SO =
+  'even after (?:cooling|a rest|it (?:has )?cool(?:s|ed)) (?:\\w+ ){0,4}(?:stays?|remains?|still) (?:soft|long|low|spongy|bad)';
 
 /** Until it has stood for long. */
 const UNTIL_RESTED =
@@ -60,7 +67,7 @@ export const WHEN_WORDS: readonly Rule[] = [
     'only_hot',
     rx(
       `(?:only |just )?(?:when|once|if|as|only after|after it gets|after getting|when it's|when they're|when they are) ${upTo(5)}(?:hot|warm|up to temperature|heats? up|warms? up|heat builds)`,
-      "(?<!not |n't )(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when |while )?(?:it is |they are |it's |they're )?cold(?! (?:and|or) hot)",
+      `${SAID}(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when |while )?(?:it is |they are |it's |they're )?cold(?! (?:and|or) hot)`,
       '(?:fine|good|ok|okay|firm) (?:for|in|during) (?:the )?first (?:half|few|two|three|\\d+)',
       '(?:fine|good|ok|okay|well|firm) (?:for )?(?:two|three|four|five|a few)(?: or (?:three|four|five))? (?:times|stops|corners|laps)(?:$| then)',
       `^cold (?:ok|okay|fine|good|firm)$|vapou?r lock|fluid (?:has |had |was )?boiled$|boiled (?:the |my )?(?:brake )?fluid$|${NOT_COLD}`,
@@ -112,7 +119,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       // What happened there, not when it shows.
       'gravel|grass',
       `parked (?:it )?hot|(?:sat|held|stood|parked|waited|left|kept) ${upTo(9)}(?:(?:brakes?|pedal|${HANDBRAKE}) on|on the (?:hot )?brakes?)`,
-      "(?<!not |n't )(?:fine|good|ok|okay|better|right|normal|perfect|great) (?:(?:now|again) )?(?:once|when|as|after)",
+      `${SAID}(?:fine|good|ok|okay|better|right|normal|perfect|great) (?:(?:now|again) )?(?:once|when|as|after)`,
       '(?:straight|smooth|quiet) (?:once|when|as)|(?:smooth|quiet) after',
       '(?<!pedal |brakes? )(?:goe?s?|went|going) away',
     ),
@@ -136,7 +143,8 @@ export const WHEN_WORDS: readonly Rule[] = [
       NOT_WARM,
       GONE_AFTER,
       `(?:only|just) ${upTo(2)}(?:in|for|during) the first ${upTo(1)}(?:minutes|miles|kilometres|km)`,
-      "needs? (?:warming|heat|temperature)|cold (?:there is |there's )?nothing",
+      'needs? (?:warming|heat|temperature)',
+      NOTHING_COLD,
       '^brakes? cold$|cold bite|with cold (?:pads|brakes|discs)|no (?:initial )?bite cold',
       `(?:take|takes|took|need|needs) ${upTo(6)}(?:to|(?:before|until|till) (?:it|they|the (?:brakes?|pads?))) (?:wake up|wakes? up|comes? in|bites?|warms? up|starts? working|works?)`,
       `(?:until|till) ${upTo(4)}(?:warm(?:ed|s)?|hot|heat|temperature|corners?|laps?)`,
@@ -144,8 +152,8 @@ export const WHEN_WORDS: readonly Rule[] = [
       '(?<!(?:it rains|in the (?:rain|wet)|after (?:the )?(?:rain|washing)) .*)first (?:few |two |three )?(?:stops?(?: of the day)?|presses|corners|thing)(?: in the morning)?',
       `(?:on )?(?:cold|frosty) mornings?|in the cold$|^cold brakes? (?:nothing|no bite|${POOR})|^(?:${POOR}) (?:when )?cold$`,
       '(?<!new )in the mornings?|(?:every|each) morning|first \\w+ of the (?:morning|day)|from cold|after (?:a )?cold start',
-      `(?<!not |n't )(?:fine|good|ok|okay|better|right|normal|perfect|great|straight|smooth|quiet|gone) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
-      "(?<!not |n't )(?:great|fine|good|ok|okay|perfect|quiet|silent) (?:when )?(?:warm|hot)$",
+      `${SAID}(?:fine|good|ok|okay|better|right|normal|perfect|great|straight|smooth|quiet|gone) (?:once|when|as soon as|after) ${upTo(3)}(?:warm(?:ed)?|hot|heat)`,
+      `${SAID}(?:great|fine|good|ok|okay|perfect|quiet|silent) (?:when )?(?:warm|hot)$`,
       `(?:straightens|clears|improves|eases|settles) (?:up |out )?(?:as|once|when) ${upTo(3)}(?:warms?|heats?|hot)`,
       `(?:no bite|(?<!^)nothing|no brakes?|poor|weak|bad|numb) ${upTo(3)}(?:(?:for|on|in|during) )?(?:the )?first (?:two |few |couple of )?(?:laps?|corners?|stops?|minutes)`,
       '(?:fine|good|ok|okay|better|comes? in) (?:from|by|after) lap (?:\\d+|two|three|four)',
@@ -156,10 +164,10 @@ export const WHEN_WORDS: readonly Rule[] = [
     rx(
       'hot or cold|cold and hot|hot and cold|even when cold',
       SIDE_BY_HEAT,
-      "(?<!not |n't )(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when|while) (?!(?:it is |it's |they are )?(?:warm|hot))",
+      `${SAID}(?:smooth|fine|good|ok|okay|firm|normal|right|perfect) (?:when|while) (?!(?:it is |it's |they are )?(?:warm|hot))`,
       '(?:good|fine|ok|okay|firm|normal|right|perfect|gone) in the morning',
       NOT_UNTIL,
-      "(?<!not |n't )(?:goes|gone|disappears|vanishes|stops|quiet|fine|ok|okay|good|smooth)(?: away)?(?: again)? when (?:(?:it|the brakes?|the (?:pads?|discs?|rotors?)|they) (?:is |are )|it's )?cold",
+      `${SAID}(?:goes|gone|disappears|vanishes|stops|quiet|fine|ok|okay|good|smooth)(?: away)?(?: again)? when (?:(?:it|the brakes?|the (?:pads?|discs?|rotors?)|they) (?:is |are )|it's )?cold`,
       `(?:good|fine|firm|ok|okay) ${upTo(4)}out ?lap|after idling|first (?:stop|corner) after|(?<!only )after the first (?:stop|corner|lap)`,
       NOT_COLD,
       '(?:free|frees|lets go|releases?|loose|rolls?) (?:off |up |again |freely )?(?:when|once) (?:it is |they are )?cold',
@@ -212,7 +220,7 @@ export const WHEN_WORDS: readonly Rule[] = [
       '(?:felt|was|were) (?:fine|good|firm|ok|okay|right|normal) in the paddock',
       `(?:${HEARD}).*(?:comes?|came|is) back`,
       "(?:not|n't) (?:\\w+ )?(?:good|fine|ok|okay|right) (?:when|once)",
-      '(?:even|still) (?:after|when|once).*(?:stays?|remains?|still) (?:soft|long|low|spongy|bad)',
+      STILL_SO,
     ),
   ),
   when(
@@ -232,7 +240,8 @@ export const WHEN_WORDS: readonly Rule[] = [
     'never',
     rx(
       "never (?:comes|came|come) back|(?:doesn't|does not|did not|didn't) (?:come back|recover)",
-      '(?:stays|stayed) (?:like that|bad|soft|long|that way)|even after cooling (?:\\w+ ){0,4}(?:stays?|remains?|still) (?:soft|long|low|spongy|bad)',
+      '(?:stays|stayed) (?:like that|bad|soft|long|that way)',
+      STILL_SO,
       'never (?:really |quite |fully )?recovers?',
       `(?:same|no better|still (?:there|bad|soft|long)|not even) ${upTo(2)}(?:next|the next|following) (?:morning|day)`,
     ),
