@@ -37,14 +37,14 @@ export function PadGaps({ corners, springs }: { corners: readonly Corner[]; spri
               <th className="font-normal">Pedal</th>
             </tr>
           </thead>
-          <tbody className="reading text-lg">
+          <tbody className="reading max-sm:text-base text-lg">
             {rows.map((row) => (
               <tr key={row.corner} className="border-b border-rule">
                 <th className="pr-2 font-semibold">{row.corner}</th>
                 {(Object.keys(GAP_PARTS) as (keyof typeof GAP_PARTS)[]).map((part) => {
                   const known = row.parts.find((each) => each.part === part);
                   return (
-                    <td key={part}>
+                    <td key={part} className="pr-2">
                       {known ? (
                         mm(known.mm)
                       ) : (
@@ -53,8 +53,8 @@ export function PadGaps({ corners, springs }: { corners: readonly Corner[]; spri
                     </td>
                   );
                 })}
-                <td>{row.parts.length === 0 ? '—' : mm(row.openMm)}</td>
-                <td className="font-semibold">{row.parts.length === 0 ? '—' : mm(row.leftMm)}</td>
+                <td className="pr-2">{row.parts.length === 0 ? '—' : mm(row.openMm)}</td>
+                <td className="pr-2 font-semibold">{row.parts.length === 0 ? '—' : mm(row.leftMm)}</td>
                 <td>
                   {row.pedalMm === undefined || row.parts.length === 0 ? '—' : show(row.pedalMm, 'mm', 1)}
                 </td>
