@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { CORNERS } from './corner';
-import { carFits, cornerFits, cornerMayFit, type Fits } from './fits';
+import { carFits, carMayFit, cornerFits, cornerMayFit, type Fits } from './fits';
 import { absOf, type CarTraits } from './traits';
 
 describe('what a car must have', () => {
@@ -8,6 +8,8 @@ describe('what a car must have', () => {
     ['nothing asked', {}, {}, true],
     ['nobody said which assist', {}, { assist: ['vacuum'] }, true],
     ['another assist', { assist: 'hydraulic' }, { assist: ['vacuum'] }, false],
+    ['hydraulic assist only where it is known', { booster: true }, { assist: ['hydraulic'] }, false],
+    ['hydraulic assist on file', { assist: 'hydraulic' }, { assist: ['hydraulic'] }, true],
     ['no booster at all', { booster: false }, { assist: ['vacuum', 'hydraulic'] }, false],
     ['a booster rules "none" out', { booster: true }, { assist: ['none'] }, false],
     ['ABS unsaid', {}, { abs: true }, true],
@@ -18,6 +20,13 @@ describe('what a car must have', () => {
     ['parking brake unsaid', {}, { parkingBrake: ['in_caliper'] }, true],
   ])('%s', (_, car, fits, expected) => {
     expect(carFits(car, fits)).toBe(expected);
+  });
+
+  it('may be so where nobody has said otherwise', () => {
+    const hydraulic: Fits = { assist: ['hydraulic'] };
+    expect(
+      [{}, { booster: true }, { assist: 'vacuum' } as const].map((car) => carMayFit(car, hydraulic)),
+    ).toEqual([true, true, false]);
   });
 
   it('has ABS when said so, else as stability control says', () => {

@@ -12,8 +12,17 @@ export type Fits = {
   axle?: 'front' | 'rear';
 };
 
-/** Whether the car as a whole allows it. */
-export function carFits(car: CarTraits, { assist, abs, parkingBrake }: Fits = {}): boolean {
+/**
+ * Whether the car as a whole allows it. Hydraulic assist needs to be known: it is the exception among the cars this serves, so a
+ * booster that nobody has described counts as one that works by vacuum.
+ */
+export function carFits(car: CarTraits, fits: Fits = {}): boolean {
+  const isExceptional = fits.assist?.every((kind) => kind === 'hydraulic');
+  return carMayFit(car, fits) && !(isExceptional && assistOf(car) === undefined);
+}
+
+/** Whether the car as a whole may be so, as far as anybody has said: what is not known of it rules nothing out. */
+export function carMayFit(car: CarTraits, { assist, abs, parkingBrake }: Fits = {}): boolean {
   const has = assistOf(car);
   if (assist && has !== undefined && !assist.includes(has)) return false;
   if (assist && has === undefined && car.booster === true && assist.every((kind) => kind === 'none'))

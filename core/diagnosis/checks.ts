@@ -4,6 +4,7 @@ import type { CarTraits } from '../car/traits';
 import type { GivenFinding } from '../readings/given';
 import { FINDINGS, type Finding, type FindingId } from '../readings/vocabulary/findings';
 import type { CauseId } from './causes';
+import type { Begun } from './decision/stakes';
 import { type Forecast, type ForecastIndex, forecast, savingOf } from './engine/information';
 import { asksNow, parentOf } from './follows';
 import { type AtHand, minutesFor } from './hand';
@@ -22,6 +23,8 @@ export type CheckContext = {
   /** The causes that are watched: what each check would do to them is foretold. */
   leaders: readonly CauseId[];
   atHand?: AtHand;
+  /** How likely the work that is needed begins with a check: what it takes now it does not take then. */
+  begun: Begun;
   /** Of corners that nothing is known to tell apart, the first: what holds of it holds of the others. */
   cornerLike: Record<Corner, Corner>;
 };
@@ -80,9 +83,10 @@ export function rankChecks(context: CheckContext, stages: readonly Finding['stag
         finding.place === 'corner'
           ? bestCorner(finding, context, answered)
           : { saves: savedAt(finding, undefined, context) };
-      if (!at || at.saves < LEAST_SAVED) return [];
-      const { asked, saves, named } = at;
-      return [{ id: finding.id, ...foretold(finding, asked, context), saves, ...named, minutes }];
+      if (!at) return [];
+      const saves = at.saves + minutes * (context.begun[finding.id] ?? 0);
+      if (saves < LEAST_SAVED) return [];
+      return [{ id: finding.id, ...foretold(finding, at.asked, context), saves, ...at.named, minutes }];
     })
     .sort((left, right) => worthOf(right) - worthOf(left));
 }

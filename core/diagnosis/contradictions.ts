@@ -1,5 +1,5 @@
 import { cornersOf } from '../car/corner';
-import { carFits, cornerMayFit } from '../car/fits';
+import { carMayFit, cornerMayFit } from '../car/fits';
 import { assistOf, type CarTraits } from '../car/traits';
 import type { GivenFinding } from '../readings/given';
 import { CLASHES } from '../readings/vocabulary/clashes';
@@ -61,7 +61,7 @@ function notOnThisCar(findings: readonly GivenFinding[], car: CarTraits): Contra
     const { fits, label } = findingOf(finding.id);
     if (
       !fits ||
-      (carFits(car, fits) && cornersOf(finding.place).some((corner) => cornerMayFit(car, corner, fits)))
+      (carMayFit(car, fits) && cornersOf(finding.place).some((corner) => cornerMayFit(car, corner, fits)))
     )
       return [];
     return [

@@ -1,8 +1,8 @@
 import type { CarTraits } from '../car/traits';
 import type { GivenFinding } from '../readings/given';
 import { cornersAlike, rankChecks } from './checks';
-import { contradictionsIn } from './contradictions';
-import { mattersOf, type Works } from './decision/stakes';
+import { type Contradiction, contradictionsIn } from './contradictions';
+import { begunWith, mattersOf, type Works } from './decision/stakes';
 import { approached } from './engine/branched';
 import { explain } from './engine/explanations';
 import { forecastIndex, MOST_WATCHED } from './engine/information';
@@ -19,7 +19,7 @@ import { combinationsOf, type Leaning, leaningsOf, rankCauses } from './ranking'
 import { carAsAnswered, usableAnswers } from './usable';
 import type { Verdict } from './verdict';
 
-const ENGINE_VERSION = '2.5';
+const ENGINE_VERSION = '2.6';
 
 /**
  * Weights looked at while the bits are shared out answer by answer; past it they are told roughly. A day's work of
@@ -67,9 +67,9 @@ export function diagnose({ car = {}, findings, atHand, priors, works }: Question
     mattersOf(causes, works),
   );
   const cornerLike = cornersAlike(network.faults, problem.places, posterior.faults);
-  const clashes = contradictionsIn(findings, car);
   const outvoted = exact ? outvotedIn(network, posed, plan, posterior.evidence, explanations) : [];
-  const context = { car, faults: network.faults, findings: used, prepared, leaders, atHand, cornerLike };
+  const asked = { car, faults: network.faults, findings: used, atHand, cornerLike };
+  const context = { ...asked, prepared, leaders, begun: begunWith(ranked, used) };
   return {
     causes: ranked,
     unlisted: posterior.unions[0]!,
@@ -77,19 +77,20 @@ export function diagnose({ car = {}, findings, atHand, priors, works }: Question
     holds: holdsOf(findings, car),
     nextChecks: rankChecks(context, ['check']),
     nextQuestions: rankChecks(context, ['complaint', 'history']),
-    contradictions: [
-      ...clashes,
-      // What is named already needs no second word.
-      ...outvoted.filter(
-        ({ findings: [given] }) => !clashes.some((clash) => clash.findings.includes(given!)),
-      ),
-    ],
+    contradictions: namedOnce(contradictionsIn(findings, car), outvoted),
     exact,
     captured: explanations.captured,
     ...(exact ? {} : { within }),
     engine: ENGINE_VERSION,
     knowledge: KNOWLEDGE_VERSION,
   };
+}
+
+/** Clashes, and the answers that the rest makes unlikely: of those, what is named already needs no second word. */
+function namedOnce(clashes: readonly Contradiction[], outvoted: readonly Contradiction[]): Contradiction[] {
+  const isNamed = ([given]: Contradiction['findings']) =>
+    clashes.some((clash) => clash.findings.includes(given!));
+  return [...clashes, ...outvoted.filter(({ findings }) => !isNamed(findings))];
 }
 
 /** Only the causes by how likely they are, where nothing else of the verdict is wanted: a tenth of the work. */

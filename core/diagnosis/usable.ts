@@ -50,8 +50,9 @@ function keyOf({ id, place, state }: GivenFinding): string {
 export function carAsAnswered(car: CarTraits, findings: readonly GivenFinding[]): CarTraits {
   const said = { ...car };
   for (const { id, place, state } of findings) {
-    const { fits } = findingOf(id);
+    const { fits, stage } = findingOf(id);
     if (id === 'assist_removed' && state === 'yes') said.booster = false;
+    if (fits?.assist?.length === 1 && stage === 'check') said.assist ??= fits.assist[0]!;
     if (fits?.brake === 'drum') said.rearBrake ??= 'drum';
     const axles: Axle[] = fits?.rotor ? cornersOf(place).map(axleOf) : [];
     for (const axle of axles) said.rotor = { ...said.rotor, [axle]: said.rotor?.[axle] ?? fits!.rotor! };

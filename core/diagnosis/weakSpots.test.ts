@@ -35,6 +35,27 @@ describe('where a textbook is misread', () => {
     expect(chances('behind_master wet')('master_leak_to_booster')).toBeGreaterThan(0.9);
   });
 
+  it('the leak is looked for as soon as it is sure: the work begins with that', () => {
+    const offered = (words: string) =>
+      diagnose({ car: COUPE, findings: answersFrom(words), works: WORKS }).nextChecks.map(({ id }) => id);
+    const floor = 'pedal_to_floor yes; level_falls slowly';
+    expect(chances(floor)('external_leak')).toBeGreaterThan(0.9);
+    expect(offered(floor).slice(0, 3)).toContain('leak');
+    expect(offered(`${floor}; leak line_or_hose FL`).slice(0, 3)).not.toContain('leak');
+  });
+
+  it('an assist that nobody has described works by vacuum, until somebody looks at its fluid', () => {
+    const told = (words: string) =>
+      diagnose({ car: { booster: true }, findings: answersFrom(words), works: WORKS });
+    const asked = told('pedal_hard yes').nextChecks.map(({ id }) => id);
+    expect(asked).toContain('assist_vacuum');
+    expect(asked).not.toContain('assist_fluid');
+    const dry = told('pedal_hard yes; assist_fluid low');
+    expect(dry.causes[0]!.id).toBe('hydraulic_assist_low');
+    expect(dry.contradictions).toEqual([]);
+    expect(dry.nextChecks.map(({ id }) => id)).not.toContain('assist_vacuum');
+  });
+
   it('track pads, air at the core and every rotor over: the brakes may be too small, which street pads are a reason against', () => {
     const over = ['FL', 'FR', 'RL', 'RR'].map((corner) => `rotor_peak over_pad_limit ${corner}`).join('; ');
     const hot = `poor_stopping yes; temperature_link only_hot; usage track; heat_spread all_hot; ${over}; cooling_path core FL; cooling_path core FR`;

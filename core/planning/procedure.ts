@@ -1,5 +1,5 @@
 import { type Axle, CORNERS, type Corner } from '../car/corner';
-import { carFits, cornerMayFit, type Fits } from '../car/fits';
+import { carMayFit, cornerMayFit, type Fits } from '../car/fits';
 import type { CarSpec } from '../car/spec';
 import { traitsOf } from '../car/traitsOf';
 import type { MeasureId } from '../readings/measures';
@@ -78,5 +78,5 @@ export function fitsAt({ fits }: Pick<Procedure, 'fits'>, car: CarSpec, corner: 
 
 /** Whether a job makes sense on this car at all. */
 export function fitsCar({ fits }: Pick<Procedure, 'fits'>, car: CarSpec): boolean {
-  return carFits(traitsOf(car), fits) && CORNERS.some((corner) => fitsAt({ fits }, car, corner));
+  return carMayFit(traitsOf(car), fits) && CORNERS.some((corner) => fitsAt({ fits }, car, corner));
 }

@@ -1,5 +1,5 @@
 import { axleOf, type Corner, cornersOf, type Place } from '../car/corner';
-import { carFits, cornerMayFit } from '../car/fits';
+import { carMayFit, cornerMayFit } from '../car/fits';
 import type { CarSpec } from '../car/spec';
 import { traitsOf } from '../car/traitsOf';
 import { measureOfKind } from './measureOf';
@@ -9,7 +9,7 @@ import { type FindingId, findingOf } from './vocabulary/findings';
 export function applies(id: FindingId, car: CarSpec, place?: Place): boolean {
   const traits = traitsOf(car);
   const { fits } = findingOf(id);
-  return carFits(traits, fits) && cornersOf(place).some((each) => cornerMayFit(traits, each, fits));
+  return carMayFit(traits, fits) && cornersOf(place).some((each) => cornerMayFit(traits, each, fits));
 }
 
 /** Why a reading cannot be of this corner; undefined when it can. */

@@ -1,5 +1,5 @@
 import type { CarTraits } from '../../core/car/traits';
-import { BARE, COUPE, HATCH, SALOON } from '../support/told';
+import { BARE, COUPE, HATCH, SALOON, TOLD } from '../support/told';
 
 /**
  * Complaints as they stand after the first minute or the first measurement, and what a lead technician would say.
@@ -32,6 +32,58 @@ export const FIRST_MINUTE: readonly FirstMinute[] = [
     SALOON,
     'vibration_braking yes; pulls yes; pads_wear_fast yes',
     'caliper_slides_seized|caliper_piston_seized|suspension_play|uneven_transfer',
+  ),
+  row(
+    'hard pedal, and nobody knows which assist',
+    TOLD,
+    'pedal_hard yes',
+    'booster_supply_lost|booster_failed',
+    {
+      not: { hydraulic_assist_low: 0.01 },
+    },
+  ),
+  row(
+    'hard pedal at any time, and nobody knows which assist',
+    TOLD,
+    'pedal_hard yes; temperature_link any_time; poor_stopping yes',
+    'booster_supply_lost|booster_failed',
+  ),
+  row('hard pedal, the assist pump is dry', TOLD, 'pedal_hard yes; assist_fluid low', 'hydraulic_assist_low'),
+  row('grinds behind since it stood', TOLD, 'stood_long yes; noise_grind yes RL', 'rotor_rusted', {
+    also: 'pad_worn_out',
+  }),
+  row(
+    'drags and grinds behind since it stood',
+    TOLD,
+    'stood_long yes; wheel_drags one RL; noise_grind yes RL',
+    'pad_worn_out|rotor_rusted|caliper_slides_seized|caliper_piston_seized',
+    { also: 'rotor_rusted', not: { pad_worn_out: 0.75 } },
+  ),
+  row(
+    'shakes without the brake since it stood',
+    TOLD,
+    'stood_long yes; vibration_coasting yes',
+    'tyre_fault',
+  ),
+  row(
+    'one wheel drags, and the level keeps falling',
+    SALOON,
+    'wheel_drags one FL; level_falls slowly',
+    'pad_worn_out|caliper_slides_seized|caliper_piston_seized',
+    { not: { pad_worn_out: 0.85 } },
+  ),
+  row(
+    'grinds in front since pads and rotors went in',
+    TOLD,
+    'noise_grind yes FL; friction_new yes; pads_new yes front; rotors_new yes front',
+    'debris_in_brake|pad_misfitted|poor_friction_pair',
+    { not: { pad_worn_out: 0.12 } },
+  ),
+  row(
+    'shakes with new rotors that were bedded in: not worn yet',
+    TOLD,
+    'vibration_braking yes; friction_new yes; rotors_new yes front; pads_new yes front; bed_in_done yes',
+    'uneven_transfer|rotor_runout|wheel_fault',
   ),
   row(
     'knocks once as the brake takes hold, since the calipers were off',

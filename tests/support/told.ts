@@ -20,6 +20,14 @@ export const SALOON: CarTraits = {
   parkingBrake: 'in_caliper',
 };
 
+/** The same as most case files tell of it: that there is a booster, and nothing of what works it, of rotors or parking brake. */
+export const TOLD: CarTraits = {
+  booster: true,
+  stabilityControl: true,
+  rearBrake: 'disc',
+  caliper: { front: 'sliding', rear: 'sliding' },
+};
+
 /** A track car from a road car: opposed calipers on two-piece rotors in front. */
 export const COUPE: CarTraits = {
   ...SALOON,

@@ -1,6 +1,9 @@
+import type { GivenFinding } from '../../readings/given';
+import type { FindingId } from '../../readings/vocabulary/findings';
 import type { CauseId } from '../causes';
 import type { Matter } from '../engine/information';
 import { kept } from '../kept';
+import type { CauseVerdict } from '../verdict';
 import { DECISIONS } from './works';
 
 /** What is done about each cause and how long it takes, from the library of procedures. */
@@ -8,6 +11,9 @@ export type Works = Readonly<Record<CauseId, { work: string; minutes: number }>>
 
 /** What is lost, in minutes, when a work is done for nothing or left undone: its time, its parts, the harm. */
 export type Stake = { work: string; minutes: number };
+
+/** By check, the chance that the work which is needed begins with it. */
+export type Begun = Partial<Record<FindingId, number>>;
 
 /** What parts cost, told in minutes of a shop's time. Common practice, no source. */
 const PARTS_MINUTES = { none: 0, fluid: 10, small: 20, pads: 40, major: 120 } as const;
@@ -51,6 +57,23 @@ const HARMFUL: ReadonlySet<CauseId> = new Set<CauseId>([
 
 /** What the parts for a cause cost, told in minutes. */
 export const partsMinutes = (cause: CauseId): number => PARTS_MINUTES[DECISIONS[cause].parts];
+
+/**
+ * How likely the work begins with each check, which is then done already: its time is not lost, whatever it shows. One that was
+ * begun has found what it was for.
+ */
+export function begunWith(
+  causes: readonly Pick<CauseVerdict, 'id' | 'probability'>[],
+  findings: readonly GivenFinding[],
+): Begun {
+  const begun: Begun = {};
+  for (const { id, probability } of causes) {
+    const { begins } = DECISIONS[id];
+    if (begins && !findings.some((finding) => finding.id === begins))
+      begun[begins] = (begun[begins] ?? 0) + probability;
+  }
+  return begun;
+}
 
 /** What hangs on whether a cause is there. */
 export function stakeOf(cause: CauseId, works?: Works): Stake {

@@ -1,4 +1,5 @@
 import type { BenchId } from '../../car/benchState';
+import type { FindingId } from '../../readings/vocabulary/findings';
 import type { CauseId } from '../causes';
 
 /** What is done about a cause, and what that costs when it is right and when it is not; its time is its procedure's. */
@@ -10,6 +11,8 @@ export type Decision = {
   ifWrong: string;
   /** The work is cheap and its result says whether this was it. */
   tests?: string;
+  /** The check it begins with: what was looked for before is not looked for again. */
+  begins?: FindingId;
 };
 
 /** The bench that puts figures to a cause: how much of it, and what another part would do. */
@@ -89,12 +92,15 @@ export const DECISIONS: Record<CauseId, Decision> = {
     'major',
     'Costly seals changed for nothing: test a drop in water first',
   ),
-  external_leak: does(
-    'Renew the leaking part, bleed',
-    'small',
-    'A dry joint remade for nothing; look again under pressure',
-    'A dry joint under a hard press proves it',
-  ),
+  external_leak: {
+    ...does(
+      'Renew the leaking part, bleed',
+      'small',
+      'A dry joint remade for nothing; look again under pressure',
+      'A dry joint under a hard press proves it',
+    ),
+    begins: 'leak',
+  },
   master_bypass: does(
     'New master cylinder, bleed',
     'major',

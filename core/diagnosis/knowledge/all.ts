@@ -13,7 +13,7 @@ import { ROTOR } from './rotor';
 import { THERMAL } from './thermal';
 
 /** Moves with every change of a number or a link, so that an old verdict says what it was judged by. */
-export const KNOWLEDGE_VERSION = '2026.11-15';
+export const KNOWLEDGE_VERSION = '2026.12-1';
 
 export const KNOWLEDGE: readonly CauseKnowledge[] = [
   ...HYDRAULIC,

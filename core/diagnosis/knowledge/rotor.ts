@@ -42,6 +42,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
       link('rotor_shape', 'wobble', 0.05, 'Runout is how the thickness was worn'),
       ...shakesAt(0.3),
       link('pulse_when', 'for_nothing', 0.05, 'Felt most as the wheel slows'),
+      link('rotors_new', 'no', 0.5, 'It takes weeks to wear in'),
     ],
   },
   {
@@ -94,6 +95,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
       link('pad_wear_shape', 'taper_radial', 0.25, 'A coned rotor tapers the pad'),
       link('first_press_long', 'yes', 0.2, 'Waves push the pads back'),
       link('judder_order', 'first', 0.15, 'Or once'),
+      link('rotors_new', 'no', 0.6, 'It takes many heats'),
       ...shakesAt(0.25),
     ],
     brings: [brings('rotor_thickness_variation', 0.3, 'A waved rotor wears where it touches')],
@@ -188,6 +190,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
     prior: 0.0014,
     at: 'corner',
     front: 0.35,
+    across: 0.5,
     needs: { brake: 'disc' },
     links: [
       link('rotor_surface', 'rusted', 0.94, 'Pits and scale on the swept face'),
@@ -202,6 +205,7 @@ export const ROTOR: readonly CauseKnowledge[] = [
       ...shakesAt(0.2),
       link('rotors_new', 'no', 0.85, 'Rust pits what has stood'),
       link('grabs', 'yes', 0.5, 'Rust bites over the first stops'),
+      link('wheel_drags', 'one', 0.06, 'A pad rusts to the face while a car stands'),
     ],
   },
 ];
