@@ -35,6 +35,18 @@ describe('where a textbook is misread', () => {
     expect(chances('behind_master wet')('master_leak_to_booster')).toBeGreaterThan(0.9);
   });
 
+  it('a level that is low behind its lamp, with nothing wet and thick pads: behind the master is looked at', () => {
+    const words = 'warning_light brake; reservoir_level low; pad_thickness ok; leak none';
+    const { combinations, nextChecks } = diagnose({
+      car: COUPE,
+      findings: answersFrom(words),
+      works: WORKS,
+    });
+    const together = combinations.filter(({ causes }) => causes.includes('master_leak_to_booster'));
+    expect(together.reduce((sum, { probability }) => sum + probability, 0)).toBeGreaterThan(0.2);
+    expect(nextChecks.slice(0, 4).map(({ id }) => id)).toContain('behind_master');
+  });
+
   it('the leak is looked for as soon as it is sure: the work begins with that', () => {
     const offered = (words: string) =>
       diagnose({ car: COUPE, findings: answersFrom(words), works: WORKS }).nextChecks.map(({ id }) => id);

@@ -48,7 +48,7 @@ const NARROWEST = 20;
 const NEGLIGIBLE = 1e-6;
 
 /**
- * The combinations of faults that explain the answers best, by growing the heaviest sets one fault at a time.
+ * The combinations of faults that explain the answers best, by growing the heaviest sets one fault at a time, with what brought it about.
  * Faults that matter little are summed over approximately, as independent leaks at their own chance, so a set means
  * "these, and of the rest whatever is likely".
  * @param ranking by what to choose the faults to consider: P(fault | answers), or a first idea of it
@@ -87,7 +87,7 @@ function heldIn(mask: number, considered: readonly number[]): number[] {
   return faults;
 }
 
-/** The sets that weigh something, found by growing the heaviest of each size by one fault more; heaviest first. */
+/** The sets that weigh something, found by growing the heaviest by one addition more; heaviest first. */
 function heaviestSets(growth: Growth, breadth: Breadth): Candidate[] {
   const empty = emptySet(growth);
   const all: Candidate[] = [empty];
@@ -103,12 +103,12 @@ function heaviestSets(growth: Growth, breadth: Breadth): Candidate[] {
     frontier = grown
       .slice(0, Math.max(NARROWEST, breadth.sets >> depth))
       .filter((each) => each.weight > least)
-      .map((each) => layOut(growth, each));
+      .map(layOut);
   }
   return all.sort(heavierFirst);
 }
 
-/** Every set of one fault more than these, heaviest first; `seen` gains those that were looked at. */
+/** Every set of one addition more than these, heaviest first; `seen` gains those that were looked at. */
 function grownFrom(
   frontier: readonly Base[],
   growth: Growth,
@@ -118,13 +118,13 @@ function grownFrom(
   const grown: Weighed[] = [];
   let heaviest = best;
   for (const base of frontier) {
-    for (let added = 0; added < growth.odds.length; added++) {
-      const mask = base.mask | (1 << added);
+    for (const added of growth.additions) {
       // What another brings about is only there with it.
-      if ((growth.needs[added]! & ~base.mask) !== 0) continue;
+      if ((added.needs & ~base.mask) !== 0 || (added.mask & base.mask) !== 0) continue;
+      const mask = base.mask | added.mask;
       const known = seen.size;
       if (seen.add(mask).size === known) continue;
-      const weight = weighWith(growth, base, added);
+      const weight = weighWith(base, added);
       // Most sets weigh nothing beside the best: they are not worth sorting.
       if (!(weight > heaviest + floor)) continue;
       if (weight > heaviest) heaviest = weight;

@@ -9,7 +9,7 @@ export type Candidate = { mask: number; weight: number };
 /** A set that is grown on: how each answer stands with it. */
 export type Base = Candidate & { odds: number; below: Float64Array; atMost: Float64Array };
 /** A set weighed but not laid out yet: most are never grown on. */
-export type Weighed = Candidate & { base: Base; added: number };
+export type Weighed = Candidate & { base: Base; added: Addition };
 
 /** A product of weights is turned into a logarithm before it grows past this. */
 const LARGEST = 1e200;
@@ -22,13 +22,22 @@ type Softened = { below: number; atMost: number };
 /** What a fault does to an abnormal answer. */
 type Effect = Softened & { index: number };
 
-/** All that is needed to weigh sets of the considered faults; what is listed by fault is in their order. */
+/**
+ * What a set is grown by: a fault, or a fault together with those above it. What the deeper one leaves unexplained by itself may be
+ * so unlikely that it would never be grown on.
+ */
+export type Addition = {
+  /** Of the faults added, and of what they are only there with. */
+  mask: number;
+  needs: number;
+  /** Log-odds, with what they can bring about besides absent until that is added itself. */
+  odds: number;
+  effects: readonly Effect[];
+};
+
+/** All that is needed to weigh sets of the considered faults. */
 export type Growth = {
-  /** Log-odds of each fault, with what it can bring about absent until that is added itself. */
-  odds: readonly number[];
-  /** The sets that a fault is only there with, as a mask. */
-  needs: readonly number[];
-  effects: readonly (readonly Effect[])[];
+  additions: readonly Addition[];
   answers: readonly Answer[];
   /** By answer, what the faults that are not considered do to it. */
   rest: readonly Softened[];
@@ -41,21 +50,48 @@ export function growthOf(
   hanging: Hanging,
 ): Growth {
   const answers = all.filter((answer) => answer.level > 0);
-  return {
-    odds: considered.map((fault) =>
-      Math.log(
+  const { effects, rest } = effectsOn(answers, considered, hanging, standingChances(priors, above));
+  const over = considered.map((fault) => considered.indexOf(above[fault]!));
+  const alone = considered.map(
+    (fault, index): Addition => ({
+      mask: 1 << index,
+      needs: over[index]! < 0 ? 0 : 1 << over[index]!,
+      odds: Math.log(
         considered.reduce(
           (product, each) => (above[each] === fault ? product * (1 - priors[each]!) : product),
           priors[fault]! / (1 - priors[fault]!),
         ),
       ),
-    ),
-    needs: considered.map((fault) => {
-      const at = considered.indexOf(above[fault]!);
-      return at < 0 ? 0 : 1 << at;
+      effects: effects[index]!,
     }),
+  );
+  return {
+    additions: alone.flatMap((each, index) => withThoseAbove(each, over[index]!, alone, over)),
     answers,
-    ...effectsOn(answers, considered, hanging, standingChances(priors, above)),
+    rest,
+  };
+}
+
+/** A fault by itself, with the one above it, and so on to the top of its chain. */
+function withThoseAbove(
+  fault: Addition,
+  first: number,
+  alone: readonly Addition[],
+  over: readonly number[],
+): Addition[] {
+  const out = [fault];
+  for (let at = first; at >= 0; at = over[at]!) out.push(together(alone[at]!, out.at(-1)!));
+  return out;
+}
+
+function together(above: Addition, under: Addition): Addition {
+  const effects = under.effects.map((effect) => ({ ...effect }));
+  for (const { index, ...by } of above.effects) addEffect(effects, index, by);
+  return {
+    mask: above.mask | under.mask,
+    needs: above.needs,
+    odds: above.odds + under.odds,
+    effects,
   };
 }
 
@@ -65,7 +101,7 @@ function effectsOn(
   considered: readonly number[],
   { hangsOn, share }: Hanging,
   standing: Float64Array,
-): Pick<Growth, 'effects' | 'rest'> {
+): Pick<Growth, 'rest'> & { effects: readonly (readonly Effect[])[] } {
   const place = new Map(considered.map((fault, index) => [fault, index]));
   const effects = considered.map((): Effect[] => []);
   const rest = answers.map(() => ({ below: 1, atMost: 1 }));
@@ -108,13 +144,13 @@ export function emptySet({ answers, rest }: Growth): Base {
   return { mask: 0, odds: 0, weight, below, atMost };
 }
 
-/** The weight of a set with one fault more: only the answers that fault bears on change. */
-export function weighWith({ odds, effects }: Growth, base: Base, added: number): number {
-  if (base.weight === Number.NEGATIVE_INFINITY) return weighWhole(base, odds[added]!, effects[added]!);
+/** The weight of a set with an addition: only the answers that this bears on change. */
+export function weighWith(base: Base, { odds, effects }: Addition): number {
+  if (base.weight === Number.NEGATIVE_INFINITY) return weighWhole(base, odds, effects);
   const { atMost, below } = base;
-  let weight = base.weight + odds[added]!;
+  let weight = base.weight + odds;
   let factor = 1;
-  for (const effect of effects[added]!) {
+  for (const effect of effects) {
     const { index } = effect;
     factor *=
       (atMost[index]! * effect.atMost - below[index]! * effect.below) / (atMost[index]! - below[index]!);
@@ -141,12 +177,12 @@ function weighWhole(base: Base, odds: number, effects: readonly Effect[]): numbe
 }
 
 /** A set laid out to be grown on. */
-export function layOut({ odds, effects }: Growth, { base, added, mask, weight }: Weighed): Base {
+export function layOut({ base, added: { odds, effects }, mask, weight }: Weighed): Base {
   const below = copyOf(base.below);
   const atMost = copyOf(base.atMost);
-  for (const effect of effects[added]!) {
+  for (const effect of effects) {
     below[effect.index]! *= effect.below;
     atMost[effect.index]! *= effect.atMost;
   }
-  return { mask, weight, odds: base.odds + odds[added]!, below, atMost };
+  return { mask, weight, odds: base.odds + odds, below, atMost };
 }

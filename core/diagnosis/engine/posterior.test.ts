@@ -94,6 +94,27 @@ describe('some of the answers', () => {
 });
 
 describe('explanations and forecasts', () => {
+  it('hold a cause that explains nothing by itself, with what it brings about', () => {
+    // What is seen is all of fault 2, which comes by itself, and of fault 1, which fault 0 brings about.
+    const seen = { level: 1, leak: Float64Array.of(1 - 1e-7, 1) };
+    const shows = Float64Array.of(0.05, 1);
+    const problem: Problem = {
+      priors: Float64Array.of(1e-3, 0.75, 1e-3),
+      above: Int32Array.of(-1, 0, -1),
+      places: new Uint8Array(3),
+      groups: [[0], [1, 2]],
+      answers: [0, 1].map(() => ({
+        ...seen,
+        parents: [1, 2].map((fault) => ({ fault, cumulative: shows })),
+      })),
+    };
+    const { faults } = posteriorOf(problem);
+    const { list } = explain(problem, faults);
+    const held = list.reduce((sum, set) => sum + (set.faults.includes(0) ? set.probability : 0), 0);
+    expect(faults[0]).toBeGreaterThan(0.4);
+    expect(held).toBeCloseTo(faults[0]!, 3);
+  });
+
   it('with every fault considered, hold the whole posterior and foretell the exact information', () => {
     fc.assert(
       fc.property(problems(5, 4), cumulatives, cumulatives, (problem, leak, strength) => {
