@@ -34,6 +34,13 @@ export const FIRST_MINUTE: readonly FirstMinute[] = [
     'caliper_slides_seized|caliper_piston_seized|suspension_play|uneven_transfer',
   ),
   row(
+    'wet fluid and rotors past their pads: both gave out',
+    COUPE,
+    'pedal_spongy yes; temperature_link only_hot; fluid_moisture wet; rotor_peak over_pad_limit FL',
+    'pad_overheated|fluid_boiled_wet',
+    { also: 'pad_overheated fluid_boiled_wet' },
+  ),
+  row(
     'hard pedal, and nobody knows which assist',
     TOLD,
     'pedal_hard yes',

@@ -18,6 +18,7 @@ export const THERMAL: readonly CauseKnowledge[] = [
     brings: [
       brings('pad_overheated', 0.6, 'Temperature climbs lap by lap'),
       brings('fluid_boiled_heat', 0.3, 'Temperature climbs lap by lap'),
+      brings('fluid_boiled_wet', 0.1, 'Water in it boils as the temperature climbs'),
       brings('rotor_heat_distorted', 0.02, 'Heat distorts'),
       brings('rotor_cracked', 0.02, 'Heat cracks'),
     ],
@@ -56,6 +57,7 @@ export const THERMAL: readonly CauseKnowledge[] = [
     brings: [
       brings('pad_overheated', 0.6, 'Too little metal for the energy'),
       brings('fluid_boiled_heat', 0.3, 'Too little metal for the energy'),
+      brings('fluid_boiled_wet', 0.1, 'Water in it boils first'),
       brings('rotor_heat_distorted', 0.02, 'Too little metal for the energy'),
       brings('rotor_cracked', 0.02, 'Too little metal for the energy'),
     ],
