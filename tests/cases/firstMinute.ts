@@ -452,10 +452,22 @@ export const FIRST_MINUTE: readonly FirstMinute[] = [
     { not: { tyre_fault: 0.35 } },
   ),
   // What the foot and the road do to a noise.
-  row('grinds, but not on the brake', SALOON, 'noise_grind yes; noise_when turning', 'debris_in_brake', {
-    also: 'wheel_bearing_play',
-    not: { pad_worn_out: 0.25 },
-  }),
+  row(
+    'growls in turns',
+    SALOON,
+    'noise_grind yes; noise_when turning',
+    'wheel_bearing_play|debris_in_brake',
+    {
+      also: 'wheel_bearing_play debris_in_brake',
+      not: { pad_worn_out: 0.25 },
+    },
+  ),
+  row(
+    'both rear wheels hot and smelling',
+    TOLD,
+    'heat_spread one_axle RL; smell_or_smoke yes RL',
+    'parking_brake_drag',
+  ),
   row(
     'grinds on the brake only',
     SALOON,

@@ -203,6 +203,7 @@ export const HYDRAULIC: readonly CauseKnowledge[] = [
       link('caliper_fitted', 'yes', 0.12, 'A union or a seal that was just touched'),
       link('axle_locks_early', 'front', 0.08, 'The other axle has lost its pressure'),
       link('axle_locks_early', 'rear', 0.08, 'The other axle has lost its pressure'),
+      link('heat_spread', 'one_axle', 0.06, 'One axle does the work of two'),
     ],
     brings: [
       brings('fluid_low', 0.6, 'The fluid has gone'),
