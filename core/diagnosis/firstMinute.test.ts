@@ -30,4 +30,12 @@ describe('the first minute, and the first look', () => {
     expect(FIRST_MINUTE.length).toBeGreaterThanOrEqual(60);
     expect(refused.length, words).toBeLessThanOrEqual(STILL_REFUSED);
   }, 90_000);
+
+  it('says the same of a car of which most has not been said', () => {
+    const words = FIRST_MINUTE.flatMap((each) => {
+      const { assist: _, rotor: __, parkingBrake: ___, ...car } = each.car;
+      return objections({ ...each, car }).map((objection) => `${each.told}: ${objection}`);
+    });
+    expect(words).toEqual([]);
+  }, 90_000);
 });
