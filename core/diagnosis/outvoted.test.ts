@@ -49,7 +49,7 @@ describe('an answer that the rest outvotes', () => {
       const asked = [...new Set(knowledgeOf(id).links.map((link) => link.finding))]
         .slice(0, 8)
         .map((finding) => ({ id: finding, place: placeOf(finding, root) }));
-      for (let round = 0; round < 15; round++) {
+      for (let round = 0; round < 10; round++) {
         const present = broughtAbout(faults, [root], random);
         const findings = drawAnswers(faults, present, asked, random);
         cases += 1;
