@@ -84,6 +84,7 @@ function withThoseAbove(
   return out;
 }
 
+/** Two additions as one, there with what the upper one needs. */
 function together(above: Addition, under: Addition): Addition {
   const effects = under.effects.map((effect) => ({ ...effect }));
   for (const { index, ...by } of above.effects) addEffect(effects, index, by);
